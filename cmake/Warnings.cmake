@@ -1,0 +1,12 @@
+# One target that every part of Havlo links for its compiler settings.
+add_library(havlo-settings INTERFACE)
+target_compile_features(havlo-settings INTERFACE cxx_std_20)
+target_compile_options(havlo-settings INTERFACE
+  -Wall -Wextra -Wpedantic -Wconversion -Wshadow -Wnon-virtual-dtor -Wno-restrict -ffp-contract=off)
+if(HAVLO_WERROR)
+  target_compile_options(havlo-settings INTERFACE -Werror)
+endif()
+if(HAVLO_SANITIZE)
+  target_compile_options(havlo-settings INTERFACE -fsanitize=address,undefined -fno-omit-frame-pointer)
+  target_link_options(havlo-settings INTERFACE -fsanitize=address,undefined)
+endif()

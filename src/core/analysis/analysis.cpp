@@ -1,0 +1,126 @@
+// The chain from plan to findings. What depends on unchanged impressions only is taken over from the analysis before.
+#include "core/analysis/analysis.h"
+
+#include <algorithm>
+#include <string_view>
+#include <unordered_map>
+
+namespace havlo {
+namespace {
+
+std::vector<int> stampIndices(const Plan& plan) {
+  std::unordered_map<std::string_view, int> index;
+  for (size_t s = 0; s < plan.stamps.size(); ++s) index.emplace(plan.stamps[s]->id, static_cast<int>(s));
+  std::vector<int> out;
+  for (const Impression& i : plan.impressions) out.push_back(index.at(i.stamp));
+  return out;
+}
+
+bool sameMaskRules(const Supplies& a, const Supplies& b) {
+  return a.maskInset_mm == b.maskInset_mm && a.leastCut_mm == b.leastCut_mm && a.leastHole_mm == b.leastHole_mm;
+}
+
+std::vector<MaskRef> masksOf(const Plan& plan, const Analysis* before) {
+  std::unordered_map<const Stamp*, MaskRef> known;
+  if (before && sameMaskRules(before->supplies, plan.supplies))
+    for (size_t s = 0; s < before->stamps.size(); ++s) known.emplace(before->stamps[s].get(), before->masks[s]);
+  std::vector<MaskRef> out;
+  for (const StampRef& stamp : plan.stamps) {
+    const auto it = known.find(stamp.get());
+    out.push_back(it != known.end() ? it->second : maskOf(*stamp, plan.supplies));
+  }
+  return out;
+}
+
+/// Places every impression; equal ones of before keep their identity, which is what later stages look at.
+std::vector<PlacedRef> placeAll(const Plan& plan, const std::vector<int>& stampOf, const Analysis* before) {
+  std::unordered_map<const Stamp*, std::vector<PlacedRef>> known;
+  if (before)
+    for (const PlacedRef& p : before->meetings.placed) known[p->outline->stamp.get()].push_back(p);
+  const Box panel = plan.card.panel.box();
+  std::vector<PlacedRef> out;
+  for (size_t i = 0; i < plan.impressions.size(); ++i) {
+    const Impression& impression = plan.impressions[i];
+    const StampRef& stamp = plan.stamps[static_cast<size_t>(stampOf[i])];
+    std::vector<PlacedRef>& same = known[stamp.get()];
+    const auto unchanged = std::find_if(same.begin(), same.end(), [&](const PlacedRef& p) {
+      return p->at == impression.at && p->turn_deg == impression.turn_deg && p->panel == panel &&
+             p->outline->part == impression.part;
+    });
+    if (unchanged != same.end()) {
+      out.push_back(*unchanged);
+      same.erase(unchanged);  // two impressions on the very same spot stay two
+      continue;
+    }
+    OutlineRef outline;
+    for (const PlacedRef& p : same)
+      if (p->outline->part == impression.part) outline = p->outline;
+    for (size_t k = 0; k < out.size() && !outline; ++k)
+      if (out[k]->outline->stamp == stamp && out[k]->outline->part == impression.part) outline = out[k]->outline;
+    if (!outline) outline = outlineOf(stamp, impression.part);
+    out.push_back(place(outline, impression, panel));
+  }
+  return out;
+}
+
+/// From the order on: what must be covered, how many masks, which steps.
+void planWork(const Plan& plan, Analysis& a) {
+  a.needs = findMaskNeeds(plan, a.meetings, a.washes, a.order, a.masks, a.stampOf);
+  a.stampMasks = countMasks(plan, a.needs, a.stampOf);
+  a.sheet = buildRunSheet({plan, a.meetings, a.washes, a.order, a.needs, a.stampMasks, a.stampOf});
+}
+
+}  // namespace
+
+int Analysis::masksToCut() const {
+  int sum = 0;
+  for (const StampMasks& m : stampMasks) sum += m.cut;
+  return sum;
+}
+
+PressInput Analysis::press(const Plan& plan, const ArtSource* art) const {
+  return {plan, meetings, washes, knots.frontToBack, masks, stampOf, needs, art};
+}
+
+AnalysisRef analyse(const Plan& plan, const Analysis* before) {
+  auto a = std::make_shared<Analysis>();
+  a->stampOf = stampIndices(plan);
+  a->stamps = plan.stamps;
+  a->supplies = plan.supplies;
+  a->masks = masksOf(plan, before);
+  a->depth = std::make_shared<DepthOrder>(plan);
+  a->meetings = meet(placeAll(plan, a->stampOf, before), *a->depth, before ? &before->meetings : nullptr);
+  a->washes = meetWashes(plan, a->meetings.placed, before ? &before->washes : nullptr);
+  a->knots = findKnots(a->meetings, *a->depth);
+  a->order = stampingOrder(plan, a->knots);
+  planWork(plan, *a);
+  a->scale = readScales(plan);
+  std::vector<double> distances;
+  for (size_t i = 0; i < plan.impressions.size(); ++i) distances.push_back(a->depth->distance_m(static_cast<int>(i)));
+  a->tone = readTones(plan, distances);
+  a->findings = readScene(plan, *a);
+  return a;
+}
+
+Result<AnalysisRef> reordered(const Plan& plan, const Analysis& analysis, const std::vector<std::string>& order) {
+  std::vector<int> popUps, given;
+  std::vector<char> seen(plan.impressions.size(), 0);
+  for (int i : analysis.order)
+    if (plan.impressions[static_cast<size_t>(i)].technique == Technique::PopUp) popUps.push_back(i);
+  for (const std::string& id : order) {
+    const int i = plan.indexOf(id);
+    if (i < 0) return Error{ErrorCode::BadInput, "there is no impression \"" + id + "\"", "order"};
+    if (seen[static_cast<size_t>(i)]++) return Error{ErrorCode::BadInput, "\"" + id + "\" is named twice", "order"};
+    if (plan.impressions[static_cast<size_t>(i)].technique != Technique::PopUp) given.push_back(i);
+  }
+  for (size_t i = 0; i < seen.size(); ++i)
+    if (!seen[i] && plan.impressions[i].technique != Technique::PopUp)
+      return Error{ErrorCode::BadInput, "\"" + plan.impressions[i].id + "\" is missing", "order"};
+  given.insert(given.end(), popUps.begin(), popUps.end());
+  auto a = std::make_shared<Analysis>(analysis);
+  a->order = std::move(given);
+  planWork(plan, *a);
+  return AnalysisRef(a);
+}
+
+}  // namespace havlo

@@ -1,0 +1,170 @@
+// Candidates by boxes, shared areas by sweeping, nearness by each stamp's own index.
+#include "core/depth/meetings.h"
+
+#include <algorithm>
+#include <unordered_map>
+
+namespace havlo {
+namespace {
+
+constexpr double kStraight_mm = 0.6;  // width of the strip that is within 0.3 mm of a line
+constexpr double kPanelEdge_mm = 0.05;
+
+double cross(Point o, Point a, Point b) { return (a.x - o.x) * (b.y - o.y) - (a.y - o.y) * (b.x - o.x); }
+
+/// Convex hull, anticlockwise (Andrew's monotone chain).
+std::vector<Point> hullOf(std::vector<Point> p) {
+  std::sort(p.begin(), p.end(), [](Point a, Point b) { return a.x < b.x || (a.x == b.x && a.y < b.y); });
+  p.erase(std::unique(p.begin(), p.end()), p.end());
+  if (p.size() < 3) return p;
+  std::vector<Point> hull(2 * p.size());
+  size_t k = 0;
+  for (size_t i = 0; i < p.size(); ++i) {
+    while (k >= 2 && cross(hull[k - 2], hull[k - 1], p[i]) <= 0) --k;
+    hull[k++] = p[i];
+  }
+  for (size_t i = p.size() - 1, lower = k + 1; i-- > 0;) {
+    while (k >= lower && cross(hull[k - 2], hull[k - 1], p[i]) <= 0) --k;
+    hull[k++] = p[i];
+  }
+  hull.resize(k - 1);
+  return hull;
+}
+
+/// Least width of a convex polygon: the narrowest strip has one side along an edge.
+double widthOf(const std::vector<Point>& hull) {
+  if (hull.size() < 3) return 0;
+  double least = 1e300;
+  for (size_t i = 0; i < hull.size(); ++i) {
+    const Point a = hull[i], b = hull[(i + 1) % hull.size()];
+    double most = 0;
+    for (Point p : hull) most = std::fmax(most, cross(a, b, p));
+    least = std::fmin(least, most / std::hypot(b.x - a.x, b.y - a.y));
+  }
+  return least;
+}
+
+NeededEdge edgeNeeded(const Placed& front, const Placed& back) {
+  NeededEdge edge;
+  if (front.areaOnPanel_mm2 <= 0 || back.areaOnPanel_mm2 <= 0) return edge;
+  const NearIndex& ink = back.outline->inkNear;
+  const Box inner = front.panel.grown(-kPanelEdge_mm);
+  const auto& border = front.outline->border;
+  std::vector<Point> found;
+  // Wide strides first: a few scattered points already show that an edge is not straight.
+  for (size_t stride = 64, first = 0; stride > 0 && edge.straight; first = stride, stride = stride == 64 ? 8 : stride == 8 ? 1 : 0) {
+    for (size_t i = 0; i < border.size(); i += stride) {
+      if (first && i % first == 0) continue;
+      const Point p = front.placing.toPanel(border[i]);
+      if (inner.contains(p) && ink.near(back.placing.toFrame(p))) found.push_back(p);
+    }
+    addToEdge(edge, found);
+    found.clear();
+  }
+  if (edge.any) return edge;
+  for (const Ring& ring : ink.rings()) {  // far from the border: each ring is wholly inside or wholly outside
+    const auto onPanel = std::find_if(ring.begin(), ring.end(),
+                                      [&](Point p) { return front.panel.contains(back.placing.toPanel(p)); });
+    if (onPanel != ring.end() && covers(front.silhouette, back.placing.toPanel(*onPanel))) edge.any = edge.inside = true;
+  }
+  return edge;
+}
+
+/// Index pairs whose boxes come within the ink margin, found along x.
+std::vector<std::pair<int, int>> candidates(const std::vector<PlacedRef>& placed) {
+  std::vector<int> byLeft(placed.size());
+  for (size_t i = 0; i < placed.size(); ++i) byLeft[i] = static_cast<int>(i);
+  const auto box = [&](int i) -> const Box& { return placed[static_cast<size_t>(i)]->onPanel.box(); };
+  std::erase_if(byLeft, [&](int i) { return box(i).empty(); });
+  std::sort(byLeft.begin(), byLeft.end(), [&](int a, int b) { return box(a).left < box(b).left; });
+  std::vector<std::pair<int, int>> out;
+  for (size_t i = 0; i < byLeft.size(); ++i)
+    for (size_t k = i + 1; k < byLeft.size(); ++k) {
+      const Box &a = box(byLeft[i]), &b = box(byLeft[k]);
+      if (b.left > a.right + kInkMargin_mm) break;
+      if (a.meets(b, kInkMargin_mm)) out.push_back(std::minmax(byLeft[i], byLeft[k]));
+    }
+  std::sort(out.begin(), out.end());
+  return out;
+}
+
+Meeting meetingOf(int first, int second, const std::vector<PlacedRef>& placed, const DepthOrder& depth) {
+  Meeting m;
+  const bool firstInFront = depth.inFront(first, second);
+  m.front = firstInFront ? first : second;
+  m.back = firstInFront ? second : first;
+  m.contradictory = depth.said(first, second) == PairWord::Both;
+  const Placed &f = *placed[static_cast<size_t>(m.front)], &b = *placed[static_cast<size_t>(m.back)];
+  m.area_mm2 = sharedArea(f.onPanel, b.onPanel);
+  m.edge = edgeNeeded(f, b);
+  return m;
+}
+
+}  // namespace
+
+void addToEdge(NeededEdge& edge, const std::vector<Point>& points) {
+  if (points.empty()) return;
+  edge.any = true;
+  if (!edge.straight) return;
+  std::vector<Point> all = edge.hull;
+  all.insert(all.end(), points.begin(), points.end());
+  edge.hull = hullOf(std::move(all));
+  edge.straight = widthOf(edge.hull) <= kStraight_mm + 1e-9;
+  if (!edge.straight) edge.hull.clear();
+}
+
+void addToEdge(NeededEdge& edge, const NeededEdge& more) {
+  edge.any = edge.any || more.any;
+  edge.inside = edge.inside || more.inside;
+  if (!more.straight) {
+    edge.straight = false;
+    edge.hull.clear();
+  }
+  addToEdge(edge, more.hull);
+}
+
+Meetings meet(std::vector<PlacedRef> placed, const DepthOrder& depth, const Meetings* before) {
+  Meetings out;
+  out.placed = std::move(placed);
+  out.of.resize(out.placed.size());
+  std::unordered_map<const Placed*, int> known;
+  if (before)
+    for (size_t i = 0; i < before->placed.size(); ++i) known.emplace(before->placed[i].get(), static_cast<int>(i));
+  std::vector<int> was(out.placed.size(), -1);
+  for (size_t i = 0; i < was.size(); ++i)
+    if (const auto it = known.find(out.placed[i].get()); it != known.end()) was[i] = it->second;
+
+  const auto earlier = [&](int a, int b) -> const Meeting* {
+    const int oldA = was[static_cast<size_t>(a)], oldB = was[static_cast<size_t>(b)];
+    if (oldA < 0 || oldB < 0) return nullptr;
+    const int front = depth.inFront(a, b) ? oldA : oldB;
+    const auto& fewer = before->of[static_cast<size_t>(oldA)].size() < before->of[static_cast<size_t>(oldB)].size()
+                            ? before->of[static_cast<size_t>(oldA)]
+                            : before->of[static_cast<size_t>(oldB)];
+    for (int k : fewer) {
+      const Meeting& m = before->list[static_cast<size_t>(k)];
+      if ((m.front == oldA && m.back == oldB) || (m.front == oldB && m.back == oldA))
+        return m.front == front ? &m : nullptr;
+    }
+    return nullptr;
+  };
+
+  for (const auto& [a, b] : candidates(out.placed)) {
+    Meeting m;
+    if (const Meeting* same = earlier(a, b)) {
+      m = *same;
+      m.front = depth.inFront(a, b) ? a : b;
+      m.back = m.front == a ? b : a;
+      m.contradictory = depth.said(a, b) == PairWord::Both;
+    } else {
+      m = meetingOf(a, b, out.placed, depth);
+    }
+    const auto at = static_cast<int>(out.list.size());
+    out.of[static_cast<size_t>(a)].push_back(at);
+    out.of[static_cast<size_t>(b)].push_back(at);
+    out.list.push_back(std::move(m));
+  }
+  return out;
+}
+
+}  // namespace havlo

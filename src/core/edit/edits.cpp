@@ -1,0 +1,134 @@
+// Edits copy the plan and change the copy; stamps are shared, so that is cheap.
+#include "core/edit/edits.h"
+
+#include <algorithm>
+
+#include "core/depth/depth_order.h"
+
+namespace havlo {
+namespace {
+
+template <typename F>
+Result<Plan> changed(const Plan& plan, const std::string& impression, F change) {
+  const int i = plan.indexOf(impression);
+  if (i < 0) return Error{ErrorCode::BadInput, "there is no impression \"" + impression + "\"", {}};
+  Plan out = plan;
+  change(out, out.impressions[static_cast<size_t>(i)]);
+  return out;
+}
+
+bool sane(Point p) { return std::fabs(p.x) <= 1e5 && std::fabs(p.y) <= 1e5; }
+
+}  // namespace
+
+Result<Plan> withFoot(const Plan& plan, const std::string& impression, Point at) {
+  if (!sane(at)) return Error{ErrorCode::BadInput, "that is too far from the panel", {}};
+  return changed(plan, impression, [&](Plan&, Impression& i) { i.at = at; });
+}
+
+Result<Plan> withTurn(const Plan& plan, const std::string& impression, Degrees turn) {
+  return changed(plan, impression, [&](Plan&, Impression& i) { i.turn_deg = std::remainder(turn.value, 360.0); });
+}
+
+Result<Plan> withDepth(const Plan& plan, const std::string& impression, Depth depth) {
+  if (std::holds_alternative<OnGround>(depth) && !plan.view)
+    return Error{ErrorCode::BadInput, "the plan has no view, so nothing can stand on its ground", {}};
+  const std::string start = impression;
+  if (const auto* on = std::get_if<OnThing>(&depth)) {
+    const Impression* host = plan.impression(on->id);
+    if (!host) return Error{ErrorCode::BadInput, "there is no impression \"" + on->id + "\"", {}};
+    for (const Impression* at = host; at;) {
+      if (at->id == impression) return Error{ErrorCode::BadInput, "a thing cannot stand on itself", {}};
+      const auto* next = std::get_if<OnThing>(&at->depth);
+      at = next ? plan.impression(next->id) : nullptr;
+    }
+  }
+  return changed(plan, impression, [&](Plan&, Impression& i) { i.depth = depth; });
+}
+
+Result<Plan> withTechnique(const Plan& plan, const std::string& impression, Technique technique) {
+  return changed(plan, impression, [&](Plan&, Impression& i) { i.technique = technique; });
+}
+
+Result<Plan> withInk(const Plan& plan, const std::string& impression, const std::string& ink, int generation) {
+  if (!plan.ink(ink)) return Error{ErrorCode::BadInput, "there is no ink \"" + ink + "\"", {}};
+  if (generation < 1 || generation > 99) return Error{ErrorCode::BadInput, "pressings go from 1 to 99", {}};
+  return changed(plan, impression, [&](Plan&, Impression& i) { i.ink = ink, i.generation = generation; });
+}
+
+Result<Plan> saidInFront(const Plan& plan, const std::string& front, const std::string& back) {
+  if (front == back || !plan.impression(back)) return Error{ErrorCode::BadInput, "there is no other \"" + back + "\"", {}};
+  return changed(plan, front, [&](Plan& p, Impression& i) {
+    if (std::find(i.inFrontOf.begin(), i.inFrontOf.end(), back) == i.inFrontOf.end()) i.inFrontOf.push_back(back);
+    std::erase(p.impressions[static_cast<size_t>(p.indexOf(back))].inFrontOf, front);
+  });
+}
+
+Result<Plan> unsaidInFront(const Plan& plan, const std::string& front, const std::string& back) {
+  return changed(plan, front, [&](Plan&, Impression& i) { std::erase(i.inFrontOf, back); });
+}
+
+Result<Plan> withHero(const Plan& plan, const std::string& impression) {
+  return changed(plan, impression, [&](Plan& p, Impression& chosen) {
+    for (Impression& i : p.impressions) i.hero = false;
+    chosen.hero = true;
+  });
+}
+
+Result<Plan> without(const Plan& plan, const std::string& impression) {
+  const int gone = plan.indexOf(impression);
+  if (gone < 0) return Error{ErrorCode::BadInput, "there is no impression \"" + impression + "\"", {}};
+  const Impression removed = plan.impressions[static_cast<size_t>(gone)];
+  Plan out = plan;
+  out.impressions.erase(out.impressions.begin() + gone);
+  for (Impression& i : out.impressions) {
+    std::erase(i.inFrontOf, impression);
+    if (const auto* on = std::get_if<OnThing>(&i.depth); on && on->id == impression) i.depth = removed.depth;
+  }
+  for (Wash& w : out.washes) std::erase(w.overImpressions, impression);
+  // What stood on a grounded thing keeps that thing's distance, not its own foot's.
+  if (std::holds_alternative<OnGround>(removed.depth)) {
+    const double distance = DepthOrder(plan).distance_m(gone);
+    for (Impression& i : out.impressions) {
+      const Impression* was = plan.impression(i.id);
+      const auto* on = std::get_if<OnThing>(&was->depth);
+      if (on && on->id == impression && std::isfinite(distance)) i.depth = AtMetres{distance};
+    }
+  }
+  return out;
+}
+
+std::string freshId(const Plan& plan, const std::string& stamp) {
+  if (!plan.impression(stamp)) return stamp;
+  for (int n = 2;; ++n)
+    if (const std::string id = stamp + std::to_string(n); !plan.impression(id)) return id;
+}
+
+Result<Plan> withNewImpression(const Plan& plan, const std::string& stampId, Point at) {
+  const StampRef stamp = plan.stamp(stampId);
+  if (!stamp) return Error{ErrorCode::BadInput, "there is no stamp \"" + stampId + "\"", {}};
+  if (plan.inks.empty()) return Error{ErrorCode::BadInput, "the plan has no ink to stamp with", {}};
+  if (!sane(at)) return Error{ErrorCode::BadInput, "that is too far from the panel", {}};
+  Impression i;
+  i.id = freshId(plan, stampId);
+  i.stamp = stampId;
+  i.ink = plan.inks.front().id;
+  i.at = at;
+  const bool stands = plan.view && stamp->role != Role::Sky && stamp->role != Role::Sentiment;
+  if (!stands) i.depth = AtMetres{stamp->role == Role::Sentiment ? 1.0 : 100.0};
+  Plan out = plan;
+  out.impressions.push_back(std::move(i));
+  return out;
+}
+
+Result<Plan> applied(const Plan& plan, const Fix& fix) {
+  const auto id = [&](int i) { return plan.impressions[static_cast<size_t>(i)].id; };
+  switch (fix.what) {
+    case Fix::What::MoveFoot: return withFoot(plan, id(fix.impression), fix.to);
+    case Fix::What::PutInFront: return saidInFront(plan, id(fix.impression), id(fix.other));
+    case Fix::What::DropInFront: return unsaidInFront(plan, id(fix.impression), id(fix.other));
+  }
+  return plan;
+}
+
+}  // namespace havlo

@@ -1,0 +1,183 @@
+// The GEOS bridge. Its exceptions and null results end here.
+#include "core/outline/shape_ops.h"
+
+#include <geos_c.h>
+
+#include <algorithm>
+#include <memory>
+
+namespace havlo {
+namespace {
+
+constexpr int kQuadrantSides = 24;
+constexpr double kLeastArea_mm2 = 1e-9;
+
+GEOSContextHandle_t context() {
+  struct Owner {
+    GEOSContextHandle_t handle = GEOS_init_r();
+    ~Owner() { GEOS_finish_r(handle); }
+  };
+  thread_local Owner owner;
+  return owner.handle;
+}
+
+struct Free {
+  void operator()(GEOSGeometry* g) const { GEOSGeom_destroy_r(context(), g); }
+};
+using Geometry = std::unique_ptr<GEOSGeometry, Free>;
+
+Geometry owned(GEOSGeometry* g) { return Geometry(g ? g : GEOSGeom_createEmptyPolygon_r(context())); }
+
+bool hasRing(const Ring& ring) { return ring.size() >= 4 || (ring.size() == 3 && ring.front() != ring.back()); }
+
+GEOSCoordSequence* sequence(const Ring& ring) {
+  const bool closed = ring.front() == ring.back();
+  const auto n = static_cast<unsigned>(ring.size() + (closed ? 0 : 1));
+  GEOSCoordSequence* s = GEOSCoordSeq_create_r(context(), n, 2);
+  for (unsigned i = 0; i < n; ++i) {
+    const Point p = ring[i % ring.size()];
+    GEOSCoordSeq_setXY_r(context(), s, i, p.x, p.y);
+  }
+  return s;
+}
+
+Geometry linework(const Rings& rings) {
+  std::vector<GEOSGeometry*> lines;
+  for (const Ring& ring : rings)
+    if (hasRing(ring)) lines.push_back(GEOSGeom_createLineString_r(context(), sequence(ring)));
+  return owned(GEOSGeom_createCollection_r(context(), GEOS_MULTILINESTRING, lines.data(),
+                                           static_cast<unsigned>(lines.size())));
+}
+
+Geometry areaOfRing(const Ring& ring) {
+  GEOSGeometry* shell = GEOSGeom_createLinearRing_r(context(), sequence(ring));
+  Geometry polygon = owned(GEOSGeom_createPolygon_r(context(), shell, nullptr, 0));
+  if (GEOSisValid_r(context(), polygon.get()) == 1) return polygon;
+  return owned(GEOSMakeValid_r(context(), polygon.get()));
+}
+
+bool simple(const Rings& rings) { return GEOSisSimple_r(context(), linework(rings).get()) == 1; }
+
+/// Even-odd area: the symmetric difference of all rings.
+Geometry toGeos(const Rings& rings) {
+  if (rings.size() == 1 && hasRing(rings[0])) return areaOfRing(rings[0]);
+  if (rings.size() > 1 && simple(rings)) return owned(GEOSBuildArea_r(context(), linework(rings).get()));
+  Geometry sum = owned(nullptr);
+  for (const Ring& ring : rings)
+    if (hasRing(ring)) {
+      const Geometry one = areaOfRing(ring);
+      sum = owned(GEOSSymDifference_r(context(), sum.get(), one.get()));
+    }
+  return sum;
+}
+
+void appendRing(const GEOSGeometry* ring, Rings& out) {
+  const GEOSCoordSequence* s = GEOSGeom_getCoordSeq_r(context(), ring);
+  unsigned n = 0;
+  GEOSCoordSeq_getSize_r(context(), s, &n);
+  if (n < 4) return;
+  Ring points(n - 1);
+  for (unsigned i = 0; i + 1 < n; ++i) GEOSCoordSeq_getXY_r(context(), s, i, &points[i].x, &points[i].y);
+  out.push_back(std::move(points));
+}
+
+void appendPolygons(const GEOSGeometry* g, std::vector<Rings>& out) {
+  const int type = GEOSGeomTypeId_r(context(), g);
+  if (type == GEOS_POLYGON) {
+    if (GEOSisEmpty_r(context(), g) == 1) return;
+    Rings rings;
+    appendRing(GEOSGetExteriorRing_r(context(), g), rings);
+    const int holes = GEOSGetNumInteriorRings_r(context(), g);
+    for (int i = 0; i < holes; ++i) appendRing(GEOSGetInteriorRingN_r(context(), g, i), rings);
+    if (!rings.empty()) out.push_back(std::move(rings));
+  } else if (type == GEOS_MULTIPOLYGON || type == GEOS_GEOMETRYCOLLECTION) {
+    const int n = GEOSGetNumGeometries_r(context(), g);
+    for (int i = 0; i < n; ++i) appendPolygons(GEOSGetGeometryN_r(context(), g, i), out);
+  }
+}
+
+std::vector<Rings> polygons(const Geometry& g) {
+  std::vector<Rings> out;
+  appendPolygons(g.get(), out);
+  return out;
+}
+
+Rings fromGeos(const Geometry& g) {
+  Rings all;
+  for (Rings& piece : polygons(g)) std::move(piece.begin(), piece.end(), std::back_inserter(all));
+  return all;
+}
+
+Geometry buffered(const Geometry& g, double by_mm) {
+  return owned(GEOSBufferWithStyle_r(context(), g.get(), by_mm, kQuadrantSides, GEOSBUF_CAP_ROUND,
+                                     GEOSBUF_JOIN_ROUND, 5.0));
+}
+
+double geosArea(const Geometry& g) {
+  double area = 0;
+  GEOSArea_r(context(), g.get(), &area);
+  return area;
+}
+
+}  // namespace
+
+Result<CleanRings> withoutCrossings(const Rings& rings) {
+  if (rings.empty()) return Error{ErrorCode::BadInput, "has no rings", {}};
+  for (size_t i = 0; i < rings.size(); ++i) {
+    const std::string place = "[" + std::to_string(i) + "]";
+    if (!hasRing(rings[i])) return Error{ErrorCode::BadInput, "a ring needs at least three points", place};
+    if (geosArea(areaOfRing(rings[i])) <= kLeastArea_mm2)
+      return Error{ErrorCode::BadInput, "a ring that covers no area", place};
+  }
+  if (simple(rings)) return CleanRings{rings, false};
+  CleanRings clean{fromGeos(toGeos(rings)), true};
+  if (clean.rings.empty()) return Error{ErrorCode::BadInput, "its rings cancel out and cover nothing", {}};
+  return clean;
+}
+
+Rings intersection(const Rings& a, const Rings& b) {
+  if (!boxOf(a).meets(boxOf(b))) return {};
+  return fromGeos(owned(GEOSIntersection_r(context(), toGeos(a).get(), toGeos(b).get())));
+}
+
+Rings difference(const Rings& a, const Rings& b) {
+  return fromGeos(owned(GEOSDifference_r(context(), toGeos(a).get(), toGeos(b).get())));
+}
+
+Rings unionOf(const std::vector<Rings>& shapes) {
+  std::vector<GEOSGeometry*> parts;
+  for (const Rings& shape : shapes) parts.push_back(toGeos(shape).release());
+  const Geometry all = owned(GEOSGeom_createCollection_r(context(), GEOS_GEOMETRYCOLLECTION, parts.data(),
+                                                         static_cast<unsigned>(parts.size())));
+  return fromGeos(owned(GEOSUnaryUnion_r(context(), all.get())));
+}
+
+Rings offset(const Rings& rings, Millimetres by) {
+  if (by.value == 0) return rings;
+  return fromGeos(buffered(toGeos(rings), by.value));
+}
+
+Rings opened(const Rings& rings, Millimetres radius) {
+  if (radius.value <= 0) return rings;
+  return fromGeos(buffered(buffered(toGeos(rings), -radius.value), radius.value));
+}
+
+Rings withSmallHolesFilled(const Rings& rings, Millimetres leastHole) {
+  // A hair less than the radius, so that a hole of exactly this size counts as one the circle fits in.
+  const double radius_mm = leastHole.value / 2 * (1 - 1e-6);
+  std::vector<Rings> shapes;
+  for (const Rings& piece : pieces(rings)) {
+    Rings kept{piece[0]};
+    for (size_t i = 1; i < piece.size(); ++i)
+      if (!polygons(buffered(areaOfRing(piece[i]), -radius_mm)).empty()) kept.push_back(piece[i]);
+    shapes.push_back(std::move(kept));
+  }
+  // A filled hole may have held an island; the union takes it in.
+  return shapes.size() == 1 ? shapes[0] : unionOf(shapes);
+}
+
+std::vector<Rings> pieces(const Rings& rings) { return polygons(toGeos(rings)); }
+
+double areaOf(const Rings& rings) { return geosArea(toGeos(rings)); }
+
+}  // namespace havlo

@@ -1,0 +1,41 @@
+// Shape operations that a geometry library does for us. GEOS is included in shape_ops.cpp only.
+// All shapes are in mm; results are valid even-odd rings (no ring crosses itself or another).
+#pragma once
+
+#include <vector>
+
+#include "core/base/result.h"
+#include "core/outline/shape.h"
+
+namespace havlo {
+
+struct CleanRings {
+  Rings rings;
+  bool split = false;  ///< rings crossed and were split; the covered area is the same
+};
+
+/// Rings that do not cross, covering the same even-odd area as `rings`.
+/// @error  BadInput if a ring has fewer than 3 points or no area, or if nothing is covered
+Result<CleanRings> withoutCrossings(const Rings& rings);
+
+Rings intersection(const Rings& a, const Rings& b);
+Rings difference(const Rings& a, const Rings& b);
+Rings unionOf(const std::vector<Rings>& shapes);
+
+/// The outline moved outward (or inward, negative) with round corners.
+/// The arc of a quarter turn has 24 sides, so it is within 0.06 % of the distance.
+Rings offset(const Rings& rings, Millimetres by);
+
+/// Erosion then dilation with a disc: parts thinner than twice the radius go, the rest keeps its place.
+Rings opened(const Rings& rings, Millimetres radius);
+
+/// The shape with every hole filled into which no circle of this diameter fits.
+Rings withSmallHolesFilled(const Rings& rings, Millimetres leastHole);
+
+/// The separate pieces of a shape, each with its holes.
+std::vector<Rings> pieces(const Rings& rings);
+
+/// Area in mm².
+double areaOf(const Rings& rings);
+
+}  // namespace havlo

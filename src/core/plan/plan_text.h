@@ -1,0 +1,37 @@
+// Plan text (JSON, version 1 of the format) to plan and back. The contract is docs/plan-format.md.
+#pragma once
+
+#include <string>
+#include <string_view>
+#include <vector>
+
+#include "core/base/result.h"
+#include "core/plan/plan.h"
+
+namespace havlo {
+
+/// Largest plan text that is read; a card with a hundred drawn stamps is a tenth of it.
+inline constexpr size_t kLargestPlanBytes = 64u << 20;
+
+struct ReadPlan {
+  Plan plan;
+  std::vector<std::string> repairs;  ///< what was mended without changing the covered area, with its place
+};
+
+/// Reads and checks a whole plan.
+/// @error  BadInput with the place ("impressions[3].at") for wrong types, ranges, ids, references, rings,
+///         numbers that are not finite, deep nesting, truncated text and newer versions
+Result<ReadPlan> readPlan(std::string_view text);
+
+/// Writes a plan so that reading it back gives an equal plan; unknown keys are kept.
+std::string writePlan(const Plan& plan);
+
+// Words of the format for its enumerations.
+std::string_view wordOf(InkKind kind);
+std::string_view wordOf(Role role);
+std::string_view wordOf(Facing facing);
+std::string_view wordOf(Technique technique);
+std::string_view wordOf(WashFrom from);
+std::string hexOf(Colour colour);
+
+}  // namespace havlo

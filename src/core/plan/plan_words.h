@@ -1,0 +1,56 @@
+// The word tables of the plan format, shared by reader and writer.
+#pragma once
+
+#include <array>
+#include <string_view>
+#include <utility>
+
+#include "core/plan/plan.h"
+
+namespace havlo::words {
+
+template <typename E, size_t N>
+using Table = std::array<std::pair<E, std::string_view>, N>;
+
+inline constexpr Table<InkKind, 8> kInkKinds{{{InkKind::Dye, "dye"},
+                                              {InkKind::Pigment, "pigment"},
+                                              {InkKind::Hybrid, "hybrid"},
+                                              {InkKind::Archival, "archival"},
+                                              {InkKind::WaterReactive, "waterReactive"},
+                                              {InkKind::Embossing, "embossing"},
+                                              {InkKind::Marker, "marker"},
+                                              {InkKind::Paint, "paint"}}};
+inline constexpr Table<Role, 11> kRoles{{{Role::Figure, "figure"},
+                                         {Role::Animal, "animal"},
+                                         {Role::Tree, "tree"},
+                                         {Role::Plant, "plant"},
+                                         {Role::Building, "building"},
+                                         {Role::Landform, "landform"},
+                                         {Role::Prop, "prop"},
+                                         {Role::Sky, "sky"},
+                                         {Role::Water, "water"},
+                                         {Role::Texture, "texture"},
+                                         {Role::Sentiment, "sentiment"}}};
+inline constexpr Table<Facing, 3> kFacings{
+    {{Facing::None, "none"}, {Facing::Left, "left"}, {Facing::Right, "right"}}};
+inline constexpr Table<Technique, 6> kTechniques{{{Technique::Mask, "mask"},
+                                                  {Technique::Overprint, "overprint"},
+                                                  {Technique::Resist, "resist"},
+                                                  {Technique::LeaveOut, "leaveOut"},
+                                                  {Technique::WipeOff, "wipeOff"},
+                                                  {Technique::PopUp, "popUp"}}};
+inline constexpr Table<WashFrom, 6> kWashFroms{{{WashFrom::Top, "top"},
+                                                {WashFrom::Bottom, "bottom"},
+                                                {WashFrom::Left, "left"},
+                                                {WashFrom::Right, "right"},
+                                                {WashFrom::Centre, "centre"},
+                                                {WashFrom::Edges, "edges"}}};
+
+template <typename E, size_t N>
+constexpr std::string_view of(const Table<E, N>& table, E value) {
+  for (const auto& [e, word] : table)
+    if (e == value) return word;
+  return {};
+}
+
+}  // namespace havlo::words

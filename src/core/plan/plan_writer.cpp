@@ -1,0 +1,173 @@
+// Plan to plan text. Optional parts that are absent stay absent; unknown keys follow the known ones.
+#include <cstdio>
+
+#include "core/plan/json_text.h"
+#include "core/plan/plan_text.h"
+#include "core/plan/plan_words.h"
+
+namespace havlo {
+namespace {
+
+void addExtra(Json& j, const std::string& extra) {
+  if (extra.empty()) return;
+  const Json rest = Json::parse(extra);
+  for (const auto& [key, value] : rest.items()) j[key] = value;
+}
+
+Json point(Point p) { return Json::array({p.x, p.y}); }
+
+Json rings(const Rings& rings) {
+  Json list = Json::array();
+  for (const Ring& ring : rings) {
+    Json points = Json::array();
+    for (Point p : ring) points.push_back(point(p));
+    list.push_back(std::move(points));
+  }
+  return list;
+}
+
+Json card(const Card& c) {
+  Json j = Json::object();
+  j["panel"] = {{"width", c.panel.width_mm}, {"height", c.panel.height_mm}};
+  addExtra(j["panel"], c.panel.extra);
+  j["trim"] = c.trim_mm;
+  j["tape"] = c.tape_mm;
+  j["paper"] = {{"colour", hexOf(c.paper.colour)}, {"thickness", c.paper.thickness_mm}};
+  addExtra(j["paper"], c.paper.extra);
+  if (c.base) {
+    j["base"] = {{"width", c.base->width_mm}, {"height", c.base->height_mm}, {"fold", c.base->fold}};
+    addExtra(j["base"], c.base->extra);
+  }
+  if (!c.mats.empty()) j["mats"] = Json::array();
+  for (const Mat& m : c.mats) {
+    Json mat = {{"reveal", m.reveal_mm}, {"colour", hexOf(m.colour)}};
+    addExtra(mat, m.extra);
+    j["mats"].push_back(std::move(mat));
+  }
+  addExtra(j, c.extra);
+  return j;
+}
+
+Json view(const View& v) {
+  Json j = {{"horizon", v.horizon_mm}, {"eyeHeight", v.eyeHeight_m}};
+  if (v.vanishX_mm) j["vanishX"] = *v.vanishX_mm;
+  j["nearDistance"] = v.nearDistance_m;
+  if (v.visibility_m) j["visibility"] = *v.visibility_m;
+  addExtra(j, v.extra);
+  return j;
+}
+
+Json ink(const Ink& i) {
+  Json j = {{"id", i.id},
+            {"name", i.name},
+            {"kind", wordOf(i.kind)},
+            {"colour", hexOf(i.colour)},
+            {"opacity", i.opacity},
+            {"dryOnCard", i.dryOnCard_s},
+            {"dryOnMask", i.dryOnMask_s},
+            {"generations", i.generations}};
+  addExtra(j, i.extra);
+  return j;
+}
+
+Json stamp(const Stamp& s) {
+  Json j = {{"id", s.id}, {"name", s.name}, {"role", wordOf(s.role)}};
+  j["size"] = {{"width", s.width_mm}, {"height", s.height_mm}};
+  addExtra(j["size"], s.sizeExtra);
+  j["solid"] = s.solid;
+  j["foot"] = point(s.foot);
+  if (s.realHeight) {
+    j["realHeight"] = {
+        {"typical", s.realHeight->typical_m}, {"least", s.realHeight->least_m}, {"most", s.realHeight->most_m}};
+    addExtra(j["realHeight"], s.realHeight->extra);
+  }
+  j["facing"] = wordOf(s.facing);
+  j["silhouette"] = rings(s.silhouette);
+  if (!s.art.empty()) j["art"] = s.art;
+  addExtra(j, s.extra);
+  return j;
+}
+
+Json depth(const Impression& i) {
+  Json j = "ground";
+  if (const auto* at = std::get_if<AtMetres>(&i.depth)) j = Json{{"metres", at->metres}};
+  if (const auto* on = std::get_if<OnThing>(&i.depth)) j = Json{{"on", on->id}, {"behind", on->behind}};
+  if (j.is_object()) addExtra(j, i.depthExtra);
+  return j;
+}
+
+Json impression(const Impression& i) {
+  Json j = {{"id", i.id},
+            {"stamp", i.stamp},
+            {"ink", i.ink},
+            {"at", point(i.at)},
+            {"turn", i.turn_deg},
+            {"generation", i.generation},
+            {"depth", depth(i)},
+            {"technique", wordOf(i.technique)}};
+  if (!i.inFrontOf.empty()) j["inFrontOf"] = i.inFrontOf;
+  if (!i.part.empty()) j["part"] = rings(i.part);
+  j["raise"] = i.raise_mm;
+  j["hero"] = i.hero;
+  addExtra(j, i.extra);
+  return j;
+}
+
+Json wash(const Wash& w) {
+  Json j = {{"id", w.id},       {"name", w.name},         {"ink", w.ink},
+            {"area", rings(w.area)}, {"from", wordOf(w.from)}, {"reach", w.reach},
+            {"strength", w.strength}};
+  if (!w.overImpressions.empty()) j["overImpressions"] = w.overImpressions;
+  addExtra(j, w.extra);
+  return j;
+}
+
+Json light(const Light& l) {
+  Json j = Json::object();
+  if (l.at) j["at"] = point(*l.at);
+  if (!l.at || l.direction_deg != 0) j["direction"] = l.direction_deg;
+  if (!l.at || l.height_deg != 0) j["height"] = l.height_deg;
+  addExtra(j, l.extra);
+  return j;
+}
+
+Json supplies(const Supplies& s) {
+  Json j = {{"maskLife", s.maskLife}, {"maskInset", s.maskInset_mm}, {"leastCut", s.leastCut_mm}};
+  if (s.leastHole_mm) j["leastHole"] = *s.leastHole_mm;
+  addExtra(j, s.extra);
+  return j;
+}
+
+}  // namespace
+
+std::string writePlan(const Plan& plan) {
+  Json j = {{"format", "havlo-plan"}, {"version", 1}, {"title", plan.title}, {"notes", plan.notes}};
+  j["card"] = card(plan.card);
+  if (plan.view) j["view"] = view(*plan.view);
+  j["inks"] = Json::array();
+  for (const Ink& i : plan.inks) j["inks"].push_back(ink(i));
+  j["stamps"] = Json::array();
+  for (const StampRef& s : plan.stamps) j["stamps"].push_back(stamp(*s));
+  j["impressions"] = Json::array();
+  for (const Impression& i : plan.impressions) j["impressions"].push_back(impression(i));
+  j["washes"] = Json::array();
+  for (const Wash& w : plan.washes) j["washes"].push_back(wash(w));
+  if (plan.light) j["light"] = light(*plan.light);
+  j["supplies"] = supplies(plan.supplies);
+  addExtra(j, plan.extra);
+  return writeJson(j);
+}
+
+std::string_view wordOf(InkKind kind) { return words::of(words::kInkKinds, kind); }
+std::string_view wordOf(Role role) { return words::of(words::kRoles, role); }
+std::string_view wordOf(Facing facing) { return words::of(words::kFacings, facing); }
+std::string_view wordOf(Technique technique) { return words::of(words::kTechniques, technique); }
+std::string_view wordOf(WashFrom from) { return words::of(words::kWashFroms, from); }
+
+std::string hexOf(Colour c) {
+  char text[8];
+  std::snprintf(text, sizeof text, "#%02x%02x%02x", c.red, c.green, c.blue);
+  return text;
+}
+
+}  // namespace havlo

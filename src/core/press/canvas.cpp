@@ -1,0 +1,87 @@
+// Beer-Lambert: a film of strength s lets c^s of the light through, per channel.
+#include "core/press/canvas.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/wash/wash_area.h"
+
+namespace havlo {
+namespace {
+
+constexpr int kTableSteps = 1 << 14;
+
+const std::vector<float>& srgbTable() {
+  static const std::vector<float> table = [] {
+    std::vector<float> t(kTableSteps + 2);
+    // Even steps of the square root, so that dark values, where the curve is steep, are as exact as light ones.
+    for (size_t i = 0; i < t.size(); ++i) {
+      const double root = static_cast<double>(i) / kTableSteps;
+      t[i] = static_cast<float>(255 * channelOf(root * root));
+    }
+    return t;
+  }();
+  return table;
+}
+
+}  // namespace
+
+float srgbOf(float linear) {
+  const float at = std::sqrt(std::clamp(linear, 0.0f, 1.0f)) * kTableSteps;
+  const auto i = static_cast<size_t>(at);
+  const float part = at - static_cast<float>(i);
+  const auto& t = srgbTable();
+  return t[i] + part * (t[i + 1] - t[i]);
+}
+
+LinearRgb linearOf(Colour c) {
+  const auto channel = [](unsigned char v) { return static_cast<float>(linearOf(v / 255.0)); };
+  return {channel(c.red), channel(c.green), channel(c.blue)};
+}
+
+InkFilm::InkFilm(Colour colour, double opacity, double strength) {
+  const LinearRgb c = linearOf(colour);
+  for (size_t k = 0; k < 3; ++k) {
+    multiply[k] = static_cast<float>((1 - opacity * strength) * std::pow(static_cast<double>(c[k]), strength));
+    add[k] = static_cast<float>(opacity * strength * static_cast<double>(c[k]));
+  }
+}
+
+Canvas::Canvas(const Grid& grid, Colour paper)
+    : m_grid(grid),
+      m_pixels(static_cast<size_t>(grid.width) * static_cast<size_t>(grid.height), havlo::linearOf(paper)) {}
+
+void Canvas::apply(const Tile& t, const InkFilm& film) {
+  for (int y = t.y; y < t.y + t.height; ++y) {
+    const uint8_t* row = t.row(y);
+    for (int x = t.x; x < t.x + t.width; ++x) {
+      const uint8_t cover = row[x - t.x];
+      if (!cover) continue;
+      const float a = static_cast<float>(cover) / 255;
+      LinearRgb& p = m_pixels[index(x, y)];
+      for (size_t k = 0; k < 3; ++k) p[k] += a * (p[k] * film.multiply[k] + film.add[k] - p[k]);
+    }
+  }
+}
+
+LinearRgb Canvas::logOf(Colour colour) {
+  LinearRgb c = havlo::linearOf(colour);
+  for (float& v : c) v = std::log(std::max(v, 1e-30f));
+  return c;
+}
+
+void Canvas::washPixel(int x, int y, float cover, const LinearRgb& logs, double s) {
+  if (s <= 0) return;
+  LinearRgb& p = m_pixels[index(x, y)];
+  for (size_t k = 0; k < 3; ++k) p[k] *= 1 - cover + cover * std::exp(static_cast<float>(s) * logs[k]);
+}
+
+std::vector<uint8_t> Canvas::bytes() const {
+  std::vector<uint8_t> out;
+  out.reserve(m_pixels.size() * 3);
+  for (const LinearRgb& p : m_pixels)
+    for (float v : p) out.push_back(static_cast<uint8_t>(srgbOf(v) + 0.5f));
+  return out;
+}
+
+}  // namespace havlo

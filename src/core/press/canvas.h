@@ -1,0 +1,63 @@
+// The simulated paper: linear-light RGB per pixel, and what ink does to it (engine section 6, settled readings).
+#pragma once
+
+#include <array>
+#include <vector>
+
+#include "core/plan/plan.h"
+#include "core/press/raster.h"
+
+namespace havlo {
+
+using LinearRgb = std::array<float, 3>;
+
+/// Ink of one pressing: out = (1 - o s) below c^s + o s c per linear-light channel.
+struct InkFilm {
+  LinearRgb multiply;  ///< (1 - o s) c^s
+  LinearRgb add;       ///< o s c
+  InkFilm(Colour colour, double opacity, double strength);
+};
+
+class Canvas {
+ public:
+  Canvas() = default;
+  Canvas(const Grid& grid, Colour paper);
+
+  const Grid& grid() const { return m_grid; }
+  const LinearRgb& at(int x, int y) const { return m_pixels[index(x, y)]; }
+  void set(int x, int y, const LinearRgb& c) { m_pixels[index(x, y)] = c; }
+
+  void apply(const Tile& coverage, const InkFilm& film);
+  /// Multiplies by c^(strength s(x, y)); `shareAt` gives s, 0 to 1.
+  template <typename F>
+  void applyWash(const Tile& coverage, Colour colour, double strength, F shareAt);
+
+  /// sRGB bytes, 3 a pixel, row by row from the top.
+  std::vector<uint8_t> bytes() const;
+
+ private:
+  Grid m_grid;
+  std::vector<LinearRgb> m_pixels;
+
+  size_t index(int x, int y) const {
+    return static_cast<size_t>(y) * static_cast<size_t>(m_grid.width) + static_cast<size_t>(x);
+  }
+  void washPixel(int x, int y, float cover, const LinearRgb& logColour, double s);
+  static LinearRgb logOf(Colour colour);
+};
+
+/// sRGB channel 0..255, not rounded, of a linear-light value.
+float srgbOf(float linear);
+LinearRgb linearOf(Colour colour);
+
+template <typename F>
+void Canvas::applyWash(const Tile& t, Colour colour, double strength, F shareAt) {
+  const LinearRgb logs = logOf(colour);
+  for (int y = t.y; y < t.y + t.height; ++y) {
+    const uint8_t* row = t.row(y);
+    for (int x = t.x; x < t.x + t.width; ++x)
+      if (row[x - t.x]) washPixel(x, y, static_cast<float>(row[x - t.x]) / 255, logs, strength * shareAt(m_grid.centre(x, y)));
+  }
+}
+
+}  // namespace havlo

@@ -1,0 +1,94 @@
+// Compares replay and intention. The OpenCV bridge of the press: connected patches of differing pixels.
+#include <algorithm>
+#include <cmath>
+#include <opencv2/imgproc.hpp>
+
+#include "core/press/press.h"
+
+namespace havlo {
+namespace {
+
+constexpr float kVisible = 2.0f;  // in 255ths of an sRGB channel
+constexpr double kForgiven_mm2 = kLeastOverlap_mm2;  // overlaps below this make no order, so they prove nothing
+constexpr size_t kMostListed = 20;
+
+bool differs(const LinearRgb& a, const LinearRgb& b) {
+  for (size_t k = 0; k < 3; ++k)
+    if (a[k] != b[k] && std::fabs(srgbOf(a[k]) - srgbOf(b[k])) > kVisible) return true;
+  return false;
+}
+
+std::vector<int> inkedBy(const RunSheet& sheet, PressTiles& tiles, const PressInput& in, int x, int y) {
+  std::vector<int> steps;
+  for (size_t k = 0; k < sheet.steps.size(); ++k) {
+    const Step& s = sheet.steps[k];
+    const bool stamped = s.what == Do::Stamp && tiles.ink(s.impression).at(x, y) > 0;
+    const bool washed = s.what == Do::Wash &&
+                        covers(in.washes.reached[static_cast<size_t>(s.wash)], tiles.grid().centre(x, y));
+    if (stamped || washed) steps.push_back(static_cast<int>(k) + 1);
+  }
+  return steps;
+}
+
+/// Patches of the pixels set in `map`, largest first.
+std::vector<Difference> patches(const cv::Mat& map, bool explained, const RunSheet& sheet, PressTiles& tiles,
+                                const PressInput& in) {
+  cv::Mat labels, stats, centroids;
+  const int n = cv::connectedComponentsWithStats(map, labels, stats, centroids, 8, CV_32S);
+  std::vector<int> order;
+  for (int i = 1; i < n; ++i) order.push_back(i);
+  const auto pixels = [&](int i) { return stats.at<int>(i, cv::CC_STAT_AREA); };
+  std::sort(order.begin(), order.end(), [&](int a, int b) { return pixels(a) > pixels(b); });
+  order.resize(std::min(order.size(), kMostListed));
+  std::vector<Difference> out;
+  for (int i : order) {
+    Difference d;
+    d.area_mm2 = pixels(i) * tiles.grid().pixelArea_mm2();
+    d.explained = explained;
+    // The pixel of the patch nearest its centroid: a ring's centroid lies outside it.
+    const double cx = centroids.at<double>(i, 0), cy = centroids.at<double>(i, 1);
+    int bestX = 0, bestY = 0;
+    double best = 1e300;
+    const int left = stats.at<int>(i, cv::CC_STAT_LEFT), top = stats.at<int>(i, cv::CC_STAT_TOP);
+    for (int y = top; y < top + stats.at<int>(i, cv::CC_STAT_HEIGHT); ++y)
+      for (int x = left; x < left + stats.at<int>(i, cv::CC_STAT_WIDTH); ++x)
+        if (labels.at<int>(y, x) == i && std::hypot(x - cx, y - cy) < best) best = std::hypot(x - cx, y - cy), bestX = x, bestY = y;
+    d.at = tiles.grid().centre(bestX, bestY);
+    d.steps = inkedBy(sheet, tiles, in, bestX, bestY);
+    out.push_back(std::move(d));
+  }
+  return out;
+}
+
+}  // namespace
+
+Result<Simulation> simulate(const PressInput& in, const RunSheet& sheet, double dpi, const Progress& progress,
+                            const StepWatcher& watch) {
+  PressTiles tiles(in, Grid(in.plan.card.panel.box(), dpi));
+  auto replayed = replay(in, sheet, tiles, progress, watch);
+  if (!replayed) return replayed.error();
+  Replay done = std::move(replayed).value();
+  const Canvas intended = intendedCard(in, tiles);
+  const Grid& grid = tiles.grid();
+  cv::Mat open(grid.height, grid.width, CV_8U, cv::Scalar(0)), explained = open.clone();
+  size_t differing = 0, unexplained = 0;
+  for (int y = 0; y < grid.height; ++y)
+    for (int x = 0; x < grid.width; ++x) {
+      if (!differs(done.card.at(x, y), intended.at(x, y))) continue;
+      ++differing;
+      const bool why = done.explained[static_cast<size_t>(y) * static_cast<size_t>(grid.width) + static_cast<size_t>(x)];
+      if (!why) ++unexplained;
+      (why ? explained : open).at<uchar>(y, x) = 255;
+    }
+  Simulation out;
+  out.mismatch_mm2 = static_cast<double>(differing) * grid.pixelArea_mm2();
+  out.unexplained_mm2 = static_cast<double>(unexplained) * grid.pixelArea_mm2();
+  out.proven = out.unexplained_mm2 <= kForgiven_mm2;
+  out.worst = patches(open, false, sheet, tiles, in);
+  for (Difference& d : patches(explained, true, sheet, tiles, in))
+    if (out.worst.size() < kMostListed) out.worst.push_back(std::move(d));
+  out.card = std::move(done.card);
+  return out;
+}
+
+}  // namespace havlo

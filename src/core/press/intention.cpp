@@ -1,0 +1,67 @@
+// The intended card. Uses silhouettes, depth and inks; knows nothing of steps, masks or stamping order.
+#include <algorithm>
+
+#include "core/press/press.h"
+#include "core/wash/wash_area.h"
+
+namespace havlo {
+namespace {
+
+/// Everything but the taped border.
+Box workable(const Card& card) { return card.panel.box().grown(-card.tape_mm); }
+
+void keepInside(Tile& tile, const Tile& inside) {
+  for (int y = tile.y; y < tile.y + tile.height; ++y)
+    for (int x = tile.x; x < tile.x + tile.width; ++x)
+      if (!inside.at(x, y)) tile.row(y)[x - tile.x] = 0;
+}
+
+/// What shows of a thing: its silhouette without the things in front that knock it out.
+void knockOut(Tile& tile, int thing, const PressInput& in, PressTiles& tiles) {
+  for (int k : in.meetings.of[static_cast<size_t>(thing)]) {
+    const Meeting& m = in.meetings.list[static_cast<size_t>(k)];
+    const bool behind = m.back == thing || (m.contradictory && m.front == thing);
+    const int other = m.back == thing ? m.front : m.back;
+    if (behind && in.plan.impressions[static_cast<size_t>(other)].technique != Technique::Overprint)
+      block(tile, tiles.silhouette(other));
+  }
+}
+
+}  // namespace
+
+Canvas intendedCard(const PressInput& in, PressTiles& tiles) {
+  const Plan& plan = in.plan;
+  Canvas card(tiles.grid(), plan.card.paper.colour);
+  const bool taped = plan.card.tape_mm > 0;
+  const Tile inside = taped ? hardTile(tiles.grid(), rectangle(workable(plan.card))) : Tile{};
+
+  for (auto it = in.frontToBack.rbegin(); it != in.frontToBack.rend(); ++it) {
+    const Impression& impression = plan.impressions[static_cast<size_t>(*it)];
+    Tile ink = tiles.ink(*it);
+    knockOut(ink, *it, in, tiles);
+    if (taped) keepInside(ink, inside);
+    const Ink& bottle = *plan.ink(impression.ink);
+    card.apply(ink, {bottle.colour, bottle.opacity, strengthOf(bottle, impression.generation)});
+  }
+  for (int w : washOrder(plan)) {
+    const Wash& wash = plan.washes[static_cast<size_t>(w)];
+    Tile area = hardTile(tiles.grid(), in.washes.reached[static_cast<size_t>(w)]);
+    for (size_t i = 0; i < plan.impressions.size(); ++i) {
+      const auto& over = wash.overImpressions;
+      const Technique how = plan.impressions[i].technique;
+      const bool popUp = how == Technique::PopUp;
+      const bool alwaysClean = popUp || how == Technique::Resist;
+      if (!alwaysClean && std::find(over.begin(), over.end(), plan.impressions[i].id) != over.end()) continue;
+      if (!in.washes.meets[static_cast<size_t>(w)][i].touches) continue;
+      Tile clean = tiles.silhouette(static_cast<int>(i));
+      if (popUp) knockOut(clean, static_cast<int>(i), in, tiles);
+      block(area, clean);
+    }
+    if (taped) keepInside(area, inside);
+    const WashFalloff falloff(wash);
+    card.applyWash(area, plan.ink(wash.ink)->colour, wash.strength, [&](Point p) { return falloff.shareAt(p); });
+  }
+  return card;
+}
+
+}  // namespace havlo

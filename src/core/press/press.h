@@ -1,0 +1,97 @@
+// The press: executes a run sheet in raster, and composites the intended card on its own (engine section 6).
+#pragma once
+
+#include <functional>
+#include <memory>
+#include <optional>
+#include <vector>
+
+#include "core/base/progress.h"
+#include "core/base/result.h"
+#include "core/depth/meetings.h"
+#include "core/mask/mask_needs.h"
+#include "core/press/canvas.h"
+#include "core/runsheet/run_sheet.h"
+
+namespace havlo {
+
+/// Draws stamps whose art is a drawing; the core itself knows silhouettes only.
+class ArtSource {
+ public:
+  virtual ~ArtSource() = default;
+  /// Coverage of the stamp's art where its frame lies as `placing` says; nothing if the art cannot be drawn.
+  virtual std::optional<Tile> draw(const Stamp& stamp, const Placing& placing, const Grid& grid) const = 0;
+};
+
+/// What the press works from.
+struct PressInput {
+  const Plan& plan;
+  const Meetings& meetings;
+  const WashMeetings& washes;
+  const std::vector<int>& frontToBack;
+  const std::vector<MaskRef>& masks;  ///< by stamp
+  const std::vector<int>& stampOf;
+  const MaskNeeds& needs;
+  const ArtSource* art = nullptr;
+};
+
+/// Width of the line that a mask's thickness leaves unprinted along its edge. Common practice, no source.
+inline constexpr double kEdgeLine_mm = 0.1;
+
+/// The tiles of every impression on one grid, made when first asked for. Not for use from two threads at once.
+class PressTiles {
+ public:
+  PressTiles(const PressInput& in, const Grid& grid);
+  ~PressTiles();
+  const Tile& ink(int impression);
+  const Tile& silhouette(int impression);
+  /// What a mask (or, for taped impressions, the tape) covers.
+  const Tile& cover(int impression);
+  /// The unprinted line along the cover's edge, outside it.
+  const Tile& edgeLine(int impression);
+  const Grid& grid() const { return m_grid; }
+
+ private:
+  struct Store;
+  const PressInput& m_in;
+  Grid m_grid;
+  std::unique_ptr<Store> m_store;
+};
+
+/// The card as it should come out, from silhouettes and depth alone.
+Canvas intendedCard(const PressInput& in, PressTiles& tiles);
+
+struct Replay {
+  Canvas card;
+  std::vector<uint8_t> explained;  ///< per pixel: mask inset, uncovered parts or edge lines may show here
+};
+
+/// The panel as the replay leaves it after each step: called with the step's index.
+using StepWatcher = std::function<void(size_t step, const Canvas& card)>;
+
+/// Executes the steps one by one. @error Stopped
+Result<Replay> replay(const PressInput& in, const RunSheet& sheet, PressTiles& tiles, const Progress& progress = {},
+                      const StepWatcher& watch = {});
+
+/// A patch in which replay and intention differ.
+struct Difference {
+  Point at;             ///< its middle, panel coordinates
+  double area_mm2 = 0;
+  bool explained = false;
+  std::vector<int> steps;  ///< numbers, from 1, of the pressings and washes that ink it
+};
+
+struct Simulation {
+  double mismatch_mm2 = 0;
+  double unexplained_mm2 = 0;
+  bool proven = false;
+  std::vector<Difference> worst;  ///< unexplained first, then by area
+  Canvas card;
+};
+
+/// Replays, composites, compares: a plan is proven when what differs is explained.
+/// @param dpi  at least 20
+Result<Simulation> simulate(const PressInput& in, const RunSheet& sheet, double dpi, const Progress& progress = {},
+                            const StepWatcher& watch = {});
+
+}  // namespace havlo

@@ -1,0 +1,115 @@
+// Scan conversion of even-odd rings.
+#include "core/press/raster.h"
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+
+namespace havlo {
+namespace {
+
+struct Line {
+  double y0, y1, x0, slope;  // grid pixels, y down, y0 < y1
+};
+
+std::vector<Line> linesOf(const Grid& grid, const Rings& rings) {
+  std::vector<Line> out;
+  const auto px = [&](Point p) { return Point{p.x * grid.pxPerMmX(), (grid.panelHeight_mm - p.y) * grid.pxPerMmY()}; };
+  for (const Ring& ring : rings)
+    for (size_t i = 0; i < ring.size(); ++i) {
+      Point a = px(ring[i]), b = px(ring[(i + 1) % ring.size()]);
+      if (a.y == b.y) continue;
+      if (a.y > b.y) std::swap(a, b);
+      out.push_back({a.y, b.y, a.x, (b.x - a.x) / (b.y - a.y)});
+    }
+  std::sort(out.begin(), out.end(), [](const Line& a, const Line& b) { return a.y0 < b.y0; });
+  return out;
+}
+
+/// Calls span(left, right) for each covered stretch along each scan height.
+template <typename Heights, typename Span>
+void scan(const std::vector<Line>& lines, int rows, int firstRow, Heights heights, Span span) {
+  std::vector<const Line*> active;
+  std::vector<double> xs;
+  size_t next = 0;
+  for (int r = 0; r < rows; ++r)
+    for (double y : heights(firstRow + r)) {
+      std::erase_if(active, [&](const Line* l) { return l->y1 <= y; });
+      for (; next < lines.size() && lines[next].y0 <= y; ++next)
+        if (lines[next].y1 > y) active.push_back(&lines[next]);
+      xs.clear();
+      for (const Line* l : active) xs.push_back(l->x0 + l->slope * (y - l->y0));
+      std::sort(xs.begin(), xs.end());
+      for (size_t i = 0; i + 1 < xs.size(); i += 2) span(firstRow + r, xs[i], xs[i + 1]);
+    }
+}
+
+}  // namespace
+
+Grid::Grid(const Box& panel, double dpi)
+    : width(std::max(1, static_cast<int>(std::lround(panel.width() * dpi / kMmPerInch)))),
+      height(std::max(1, static_cast<int>(std::lround(panel.height() * dpi / kMmPerInch)))),
+      panelWidth_mm(panel.width()),
+      panelHeight_mm(panel.height()) {}
+
+Tile tileFor(const Grid& grid, const Box& box) {
+  Tile t;
+  if (box.empty()) return t;
+  const auto clampPx = [](double v, int most) { return static_cast<int>(std::clamp(v, 0.0, static_cast<double>(most))); };
+  t.x = clampPx(std::floor(box.left * grid.pxPerMmX()), grid.width);
+  t.y = clampPx(std::floor((grid.panelHeight_mm - box.top) * grid.pxPerMmY()), grid.height);
+  t.width = clampPx(std::ceil(box.right * grid.pxPerMmX()), grid.width) - t.x;
+  t.height = clampPx(std::ceil((grid.panelHeight_mm - box.bottom) * grid.pxPerMmY()), grid.height) - t.y;
+  if (t.empty()) {
+    t.width = t.height = 0;
+  } else {
+    t.cover.assign(static_cast<size_t>(t.width) * static_cast<size_t>(t.height), 0);
+  }
+  return t;
+}
+
+Tile hardTile(const Grid& grid, const Rings& rings) {
+  Tile t = tileFor(grid, boxOf(rings));
+  if (t.empty()) return t;
+  scan(
+      linesOf(grid, rings), t.height, t.y, [](int row) { return std::array{row + 0.5}; },
+      [&](int row, double left, double right) {
+        const int from = std::max(t.x, static_cast<int>(std::ceil(std::max(left, -1.0) - 0.5)));
+        const int to = std::min(t.x + t.width, static_cast<int>(std::ceil(std::min(right, grid.width + 1.0) - 0.5)));
+        for (int x = from; x < to; ++x) t.row(row)[x - t.x] = 255;
+      });
+  return t;
+}
+
+Tile softTile(const Grid& grid, const Rings& rings) {
+  Tile t = tileFor(grid, boxOf(rings));
+  if (t.empty()) return t;
+  std::vector<float> sum(t.cover.size(), 0);
+  scan(
+      linesOf(grid, rings), t.height, t.y,
+      [](int row) { return std::array{row + 0.125, row + 0.375, row + 0.625, row + 0.875}; },
+      [&](int row, double left, double right) {
+        left = std::max(left, static_cast<double>(t.x));
+        right = std::min(right, static_cast<double>(t.x + t.width));
+        if (left >= right) return;
+        float* line = sum.data() + static_cast<size_t>(row - t.y) * static_cast<size_t>(t.width);
+        for (int x = static_cast<int>(left); x < right; ++x)
+          line[x - t.x] += static_cast<float>(std::min(right, x + 1.0) - std::max(left, static_cast<double>(x)));
+      });
+  for (size_t i = 0; i < sum.size(); ++i)
+    t.cover[i] = static_cast<uint8_t>(std::lround(std::min(1.0f, sum[i] / 4) * 255));
+  return t;
+}
+
+void block(Tile& tile, const Tile& blocker) {
+  const int left = std::max(tile.x, blocker.x), right = std::min(tile.x + tile.width, blocker.x + blocker.width);
+  const int top = std::max(tile.y, blocker.y), bottom = std::min(tile.y + tile.height, blocker.y + blocker.height);
+  for (int y = top; y < bottom; ++y) {
+    uint8_t* to = tile.row(y);
+    const uint8_t* from = blocker.row(y);
+    for (int x = left; x < right; ++x)
+      if (from[x - blocker.x]) to[x - tile.x] = 0;
+  }
+}
+
+}  // namespace havlo

@@ -1,0 +1,68 @@
+// Things that stand need something under them: the ground at their distance, or what they are on.
+#include "core/analysis/analysis.h"
+#include "core/outline/distance.h"
+
+namespace havlo {
+namespace {
+
+constexpr double kOffGround_mm = 2.0;
+constexpr double kOffHost_mm = 1.0;
+
+bool stands(Role role) {
+  return role == Role::Figure || role == Role::Animal || role == Role::Tree || role == Role::Plant ||
+         role == Role::Building || role == Role::Prop;
+}
+
+Finding floating(int i, double gap_mm, Point to) {
+  return {FindingKind::Floating, Level::Warn, {i}, gap_mm, Fix{Fix::What::MoveFoot, i, -1, to}};
+}
+
+/// Said to stand on the ground, but its foot is at or above the horizon.
+std::optional<Finding> aboveHorizon(const Plan& plan, const Stamp& stamp, int i, Point at) {
+  const View& view = *plan.view;
+  if (at.y < view.horizon_mm) return {};
+  double to = view.horizon_mm - 1;
+  if (stamp.realHeight) {
+    const StandingBand band = standingBand(view, *stamp.realHeight, Millimetres{stamp.height_mm});
+    to = (band.low_mm + band.high_mm) / 2;
+  }
+  return floating(i, at.y - view.horizon_mm, {at.x, to});
+}
+
+std::optional<Finding> aboveGround(const Plan& plan, int i, Point at, double distance_m) {
+  const double ground = groundHeight(*plan.view, Metres{distance_m}).value;
+  if (at.y <= ground + kOffGround_mm) return {};
+  return floating(i, at.y - ground, {at.x, ground});
+}
+
+std::optional<Finding> awayFromHost(const Placed& host, int i, int on, Point at) {
+  const NearestPoint near = nearestPoint(host.silhouette, at);
+  if (near.distance_mm <= kOffHost_mm) return {};
+  Finding f = floating(i, near.distance_mm, near.at);
+  f.impressions.push_back(on);
+  return f;
+}
+
+}  // namespace
+
+void readFloating(const Plan& plan, const Analysis& analysis, std::vector<Finding>& out) {
+  for (size_t k = 0; k < plan.impressions.size(); ++k) {
+    const Impression& impression = plan.impressions[k];
+    const Stamp& stamp = *plan.stamps[static_cast<size_t>(analysis.stampOf[k])];
+    const int i = static_cast<int>(k);
+    std::optional<Finding> found;
+    if (const auto* on = std::get_if<OnThing>(&impression.depth)) {
+      const int host = plan.indexOf(on->id);
+      found = awayFromHost(*analysis.meetings.placed[static_cast<size_t>(host)], i, host, impression.at);
+    } else if (!stands(stamp.role) || !plan.view) {
+      continue;
+    } else if (std::holds_alternative<OnGround>(impression.depth)) {
+      found = aboveHorizon(plan, stamp, i, impression.at);
+    } else {
+      found = aboveGround(plan, i, impression.at, analysis.depth->distance_m(i));
+    }
+    if (found) out.push_back(std::move(*found));
+  }
+}
+
+}  // namespace havlo
