@@ -1,0 +1,177 @@
+// From analysis to JSON: ids instead of indices, null for what is infinite or absent.
+#include "cli/report.h"
+
+#include <cmath>
+
+#include "io/wording/finding_words.h"
+#include "io/wording/step_words.h"
+
+namespace havlo::cli {
+namespace {
+
+const std::string& idOf(const Plan& plan, int i) { return plan.impressions[static_cast<size_t>(i)].id; }
+
+Json ids(const Plan& plan, const std::vector<int>& list) {
+  Json out = Json::array();
+  for (int i : list) out.push_back(idOf(plan, i));
+  return out;
+}
+
+Json finite(std::optional<double> v) { return v && std::isfinite(*v) ? Json(*v) : Json(nullptr); }
+Json point(Point p) { return {{"left", p.x}, {"bottom", p.y}}; }
+
+std::string_view wordOf(ScaleVerdict v) {
+  constexpr std::string_view words[] = {"fits", "tooTall", "tooShort", "notOnGround"};
+  return words[static_cast<size_t>(v)];
+}
+
+Json scaleReport(const Plan& plan, const Analysis& a) {
+  Json out = Json::array();
+  for (const ScaleReading& s : a.scale)
+    out.push_back({{"impression", idOf(plan, s.impression)},
+                   {"distance", finite(s.distance_m)},
+                   {"expectedHeight", finite(s.expected_mm)},
+                   {"printedHeight", s.printed_mm},
+                   {"ratio", finite(s.ratio)},
+                   {"impliedHeight", finite(s.implied_m)},
+                   {"band", {s.band.low_mm, s.band.high_mm}},
+                   {"verdict", wordOf(s.verdict)}});
+  return out;
+}
+
+Json overlapsReport(const Plan& plan, const Analysis& a) {
+  Json out = Json::array();
+  for (const Meeting& m : a.meetings.list)
+    if (m.overlaps()) out.push_back({{"front", idOf(plan, m.front)}, {"back", idOf(plan, m.back)}, {"area", m.area_mm2}});
+  return out;
+}
+
+Json fixReport(const Plan& plan, const Fix& fix, const QString& label) {
+  Json out = {{"label", label.toStdString()}, {"impression", idOf(plan, fix.impression)}};
+  switch (fix.what) {
+    case Fix::What::MoveFoot: out["at"] = {fix.to.x, fix.to.y}; break;
+    case Fix::What::PutInFront: out["inFrontOf"] = idOf(plan, fix.other); break;
+    case Fix::What::DropInFront: out["notInFrontOf"] = idOf(plan, fix.other); break;
+  }
+  return out;
+}
+
+Json findingsReport(const Plan& plan, const Analysis& a) {
+  Json out = Json::array();
+  for (const Finding& f : a.findings) {
+    const FindingWords words = havlo::wordsOf(plan, a, f, MeasureStyle::Millimetres);
+    out.push_back({{"kind", ruleOf(f.kind).word},
+                   {"level", havlo::wordOf(f.level)},
+                   {"impressions", ids(plan, f.impressions)},
+                   {"value", finite(f.value)},
+                   {"text", words.text.toStdString()},
+                   {"why", words.why.toStdString()},
+                   {"fix", f.fix ? fixReport(plan, *f.fix, words.fix) : Json(nullptr)}});
+  }
+  return out;
+}
+
+Json toneReport(const Plan& plan, const Analysis& a) {
+  Json out = Json::array();
+  for (const ToneReading& t : a.tone)
+    out.push_back({{"impression", idOf(plan, t.impression)},
+                   {"wanted", t.wanted},
+                   {"actual", t.actual},
+                   {"propose",
+                    {{"generation", t.proposedGeneration},
+                     {"ink", plan.impressions[static_cast<size_t>(t.impression)].ink}}}});
+  return out;
+}
+
+Json heroReport(const Plan& plan) {
+  Json hero = nullptr;
+  for (const Impression& i : plan.impressions)
+    if (i.hero && hero.is_null()) hero = i.id;
+  return {{"hero", hero}, {"share", nullptr}, {"rank", nullptr}, {"looks", Json::array()}, {"shares", Json::array()}};
+}
+
+Json coversReport(const Plan& plan, const std::vector<Cover>& covers) {
+  Json out = Json::array();
+  for (const Cover& c : covers)
+    out.push_back({{"mask", c.mask}, {"on", c.impression < 0 ? Json(nullptr) : Json(idOf(plan, c.impression))}});
+  return out;
+}
+
+Json stepReport(const Plan& plan, const Analysis& a, const Step& s, size_t number) {
+  const Impression* impression = s.impression < 0 ? nullptr : &plan.impressions[static_cast<size_t>(s.impression)];
+  Json out = {{"n", number}, {"do", havlo::wordOf(s.what)}, {"impression", impression ? Json(impression->id) : Json(nullptr)}};
+  const StampRef stamp = impression    ? plan.stamp(impression->stamp)
+                         : s.stamp >= 0 ? plan.stamps[static_cast<size_t>(s.stamp)]
+                                        : nullptr;
+  out["stamp"] = stamp ? Json(stamp->id) : Json(nullptr);
+  out["ink"] = nullptr;
+  if (impression && (s.what == Do::Stamp || s.what == Do::Emboss)) out["ink"] = impression->ink;
+  if (s.what == Do::Wash) out["ink"] = plan.washes[static_cast<size_t>(s.wash)].ink;
+  const bool pressed = s.what == Do::Stamp;
+  out["generation"] = pressed ? Json(impression->generation) : Json(nullptr);
+  out["foot"] = out["corner"] = out["turn"] = nullptr;
+  if (pressed && s.piece) {
+    out["foot"] = point(stamp->foot);
+    out["corner"] = point({0, 0});
+    out["turn"] = 0.0;
+  } else if (pressed || s.what == Do::Attach) {
+    out["foot"] = point(impression->at);
+    out["corner"] = point(placingOf(*impression, *stamp).toPanel(Point{0, 0}));
+    out["turn"] = impression->turn_deg;
+  }
+  out["masksOn"] = ids(plan, s.masksOn);
+  out["masks"] = coversReport(plan, s.covers);
+  if (!s.leaveOut.empty()) out["leaveOut"] = ids(plan, s.leaveOut);
+  if (s.piece) out["piece"] = true;
+  if (s.wash >= 0) out["wash"] = plan.washes[static_cast<size_t>(s.wash)].id;
+  out["minutes"] = s.minutes;
+  out["wait"] = s.wait;
+  out["note"] = sentenceOf(havlo::wordsOf(plan, a, s, MeasureStyle::Millimetres)).toStdString();
+  return out;
+}
+
+}  // namespace
+
+Json masksReport(const Plan& plan, const Analysis& a) {
+  Json list = Json::array();
+  for (size_t s = 0; s < plan.stamps.size(); ++s) {
+    const StampMasks& m = a.stampMasks[s];
+    list.push_back({{"stamp", plan.stamps[s]->id},
+                    {"cut", m.cut},
+                    {"atOnce", m.atOnce},
+                    {"uses", m.uses},
+                    {"tape", m.taped},
+                    {"halves", Json::array()},
+                    {"uncovered", a.masks[s]->uncovered_mm2},
+                    {"overcovered", a.masks[s]->overcovered_mm2}});
+  }
+  return {{"total", a.masksToCut()}, {"byStamp", std::move(list)}};
+}
+
+Json checkReport(const Plan& plan, const Analysis& a) {
+  Json cycles = Json::array();
+  for (const auto& ring : a.knots.rings) cycles.push_back(ids(plan, ring));
+  return {{"scale", scaleReport(plan, a)},       {"overlaps", overlapsReport(plan, a)},
+          {"cycles", std::move(cycles)},         {"order", ids(plan, a.order)},
+          {"masks", masksReport(plan, a)},       {"focus", heroReport(plan)},
+          {"tone", toneReport(plan, a)},         {"findings", findingsReport(plan, a)}};
+}
+
+Json runSheetReport(const Plan& plan, const Analysis& a) {
+  Json steps = Json::array();
+  for (size_t k = 0; k < a.sheet.steps.size(); ++k) steps.push_back(stepReport(plan, a, a.sheet.steps[k], k + 1));
+  return {{"steps", std::move(steps)}, {"minutes", a.sheet.minutes}, {"atLeast", a.sheet.atLeast}};
+}
+
+Json simulationReport(const Analysis& a, const Simulation& s) {
+  Json worst = Json::array();
+  for (const Difference& d : s.worst)
+    worst.push_back({{"x", d.at.x}, {"y", d.at.y}, {"area", d.area_mm2}, {"explained", d.explained}, {"steps", d.steps}});
+  return {{"steps", a.sheet.steps.size()},
+          {"mismatch", s.mismatch_mm2},
+          {"unexplained", s.unexplained_mm2},
+          {"worst", std::move(worst)},
+          {"proven", s.proven}};
+}
+
+}  // namespace havlo::cli

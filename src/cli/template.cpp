@@ -1,0 +1,38 @@
+// havlo-cli template: the placement sheet at true size.
+#include "cli/verb.h"
+#include "io/print/sheets.h"
+
+namespace havlo::cli {
+namespace {
+
+constexpr Option kOptions[] = {{"--pdf", "F", "pages"},
+                               {"--svg", "F", "one drawing"},
+                               {"--page", "SIZE", "a4 or letter; a4 if not given"},
+                               {"--units", "U", "mm or in; mm if not given"}};
+
+int run(const Call& call) {
+  if (!call.has("--pdf") && !call.has("--svg"))
+    return complain(kUsage, QStringLiteral("template wants --pdf F or --svg F"));
+  const QString page = call.has("--page") ? call.value("--page").toLower() : QStringLiteral("a4");
+  const QString units = call.has("--units") ? call.value("--units") : QStringLiteral("mm");
+  if (page != QLatin1String("a4") && page != QLatin1String("letter")) return complain(kUsage, QStringLiteral("--page wants a4 or letter"));
+  if (units != QLatin1String("mm") && units != QLatin1String("in")) return complain(kUsage, QStringLiteral("--units wants mm or in"));
+  int exit = kDone;
+  const auto opened = open(call, exit);
+  if (!opened) return exit;
+  const auto& [plan, analysis] = *opened;
+  const MeasureStyle style = units == QLatin1String("in") ? MeasureStyle::Inches : MeasureStyle::Millimetres;
+  const Sheet sheet = page == QLatin1String("letter") ? Sheet::letter() : Sheet::a4();
+  if (call.has("--pdf"))
+    if (const auto saved = writePdf(call.value("--pdf"), placementSheet(plan, *analysis, style, sheet)); !saved)
+      return complain(saved.error());
+  if (call.has("--svg"))
+    if (const auto saved = writePlacementSvg(call.value("--svg"), plan, *analysis, style); !saved) return complain(saved.error());
+  return kDone;
+}
+
+}  // namespace
+
+const Verb kTemplate{"template", "placement sheet at true size", kOptions, run};
+
+}  // namespace havlo::cli

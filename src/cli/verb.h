@@ -1,0 +1,66 @@
+// What every verb of havlo-cli shares: its arguments, its exit codes and where its words go.
+#pragma once
+
+#include <QString>
+#include <QStringList>
+#include <functional>
+#include <map>
+#include <span>
+
+#include "core/analysis/analysis.h"
+#include "core/base/result.h"
+
+namespace havlo::cli {
+
+/// Exit codes; a contract.
+enum Exit { kDone = 0, kUsage = 2, kBadInput = 3, kCannotWrite = 4 };
+
+/// An option a verb understands.
+struct Option {
+  const char* name;   ///< "--json"
+  const char* value;  ///< what follows it, for help; null for a switch
+  const char* help;
+};
+
+struct Verb {
+  const char* name;
+  const char* help;
+  std::span<const Option> options;
+  int (*run)(const struct Call&);
+};
+
+/// One call of a verb, its arguments taken apart.
+struct Call {
+  const Verb* verb = nullptr;
+  QString file;
+  std::map<QString, QString> options;
+
+  bool has(const char* option) const { return options.contains(QString::fromLatin1(option)); }
+  QString value(const char* option) const;
+};
+
+std::span<const Verb> verbs();
+
+// The verbs, one file each.
+extern const Verb kCheck, kRunsheet, kSimulate, kMasks, kTemplate, kRender;
+
+/// The plan and what follows from it.
+struct Opened {
+  Plan plan;
+  AnalysisRef analysis;
+};
+
+/// Loads the call's plan; repairs and faults are said on standard error. Nothing on failure, with `exit` set.
+std::optional<Opened> open(const Call& call, int& exit);
+
+/// Says an error on standard error. @return the exit code that goes with it
+int complain(const Error& error);
+int complain(int exit, const QString& message);
+
+/// Writes to standard output. @return kCannotWrite if that fails
+int print(const std::string& text);
+
+/// The dpi asked for, within 20 to 2400; nothing, with a complaint, if it is not such a number.
+std::optional<double> dpiOf(const Call& call, double otherwise);
+
+}  // namespace havlo::cli

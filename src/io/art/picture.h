@@ -1,0 +1,32 @@
+// Pictures of the simulated card as images.
+#pragma once
+
+#include <QImage>
+#include <QString>
+#include <vector>
+
+#include "core/analysis/analysis.h"
+
+namespace havlo {
+
+/// The canvas as an sRGB image that knows its resolution.
+QImage pictureOf(const Canvas& canvas);
+
+/// The intended finished card.
+QImage intendedPicture(const Plan& plan, const Analysis& analysis, const ArtSource& art, double dpi);
+
+/// A replay with a picture after every step, masks hatched where they lie.
+struct StepPictures {
+  std::vector<QImage> steps;
+  Simulation simulation;
+};
+
+/// @param maskColour  of the hatching
+/// @error Stopped
+Result<StepPictures> stepPictures(const Plan& plan, const Analysis& analysis, const ArtSource& art, double dpi,
+                                  QColor maskColour, const Progress& progress = {});
+
+/// @error  CannotWrite with the reason
+Result<Done> savePicture(const QString& path, const QImage& image);
+
+}  // namespace havlo

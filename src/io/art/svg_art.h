@@ -1,0 +1,34 @@
+// Draws the SVG art of stamps for the press and the screen.
+#pragma once
+
+#include <QByteArray>
+#include <QTransform>
+#include <memory>
+
+#include "core/press/press.h"
+
+class QPainter;
+
+namespace havlo {
+
+/// Is this SVG a plain drawing? Art from strangers may not hold entities, scripts, pictures or links to elsewhere.
+bool isPlainDrawing(const QByteArray& svg);
+
+/// Renders art through QSvgRenderer and keeps the drawings it has parsed. Safe to use from several threads.
+class SvgArt : public ArtSource {
+ public:
+  SvgArt();
+  ~SvgArt() override;
+  std::optional<Tile> draw(const Stamp& stamp, const Placing& placing, const Grid& grid) const override;
+
+ private:
+  struct Store;
+  std::unique_ptr<Store> m_store;
+};
+
+/// Takes the stamp's drawing frame (mm, y down from the top edge) to pixels, for a placing and a panel picture with
+/// its origin at the top left.
+QTransform frameToPixels(const Stamp& stamp, const Placing& placing, double panelHeight_mm, double pxPerMmX,
+                         double pxPerMmY);
+
+}  // namespace havlo

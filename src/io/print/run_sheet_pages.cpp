@@ -1,0 +1,82 @@
+// The run sheet on paper: a box to tick, the picture after the step, the step in words.
+#include <QCoreApplication>
+#include <algorithm>
+
+#include "io/print/sheets.h"
+#include "io/wording/step_words.h"
+
+namespace havlo {
+namespace {
+
+constexpr double kHead_mm = 14, kRow_mm = 34, kPictureHeight_mm = 30;
+
+QString tr(const char* text) { return QCoreApplication::translate("Print", text); }
+
+const QColor kInk(0x22, 0x30, 0x3a), kSoft(0x5c, 0x68, 0x70), kOchre(0x8a, 0x55, 0x0b);
+
+/// Text broken into lines no wider than `width_mm`; returns the y below the last line.
+double drawBroken(QPainter& p, QPointF at, double size_mm, const QString& text, double width_mm, QColor colour) {
+  QString line;
+  double y = at.y();
+  for (const QString& word : text.split(u' ', Qt::SkipEmptyParts)) {
+    const QString longer = line.isEmpty() ? word : line + u' ' + word;
+    if (!line.isEmpty() && textWidth(size_mm, longer) > width_mm) {
+      drawText(p, {at.x(), y}, size_mm, line, colour);
+      y += size_mm * 1.4;
+      line = word;
+    } else {
+      line = longer;
+    }
+  }
+  drawText(p, {at.x(), y}, size_mm, line, colour);
+  return y + size_mm * 1.5;
+}
+
+}  // namespace
+
+Printout runSheetPages(const Plan& plan, const Analysis& a, const std::vector<QImage>& pictures, MeasureStyle style,
+                       Sheet sheet) {
+  const QRectF inner = sheet.inner();
+  const int perPage = static_cast<int>((inner.height() - kHead_mm) / kRow_mm);
+  const int steps = static_cast<int>(a.sheet.steps.size());
+  Printout out;
+  out.title = tr("Run sheet for %1").arg(QString::fromStdString(plan.title));
+  out.sheet = sheet;
+  out.pages = std::max(1, (steps + perPage - 1) / perPage);
+  const auto shared = std::make_shared<Analysis>(a);
+  out.draw = [=, title = out.title, pages = out.pages](QPainter& p, int page) {
+    drawText(p, {inner.left(), inner.top() + 5}, 4.6, title, kInk, Qt::AlignLeft, QFont::Bold);
+    drawText(p, {inner.left(), inner.top() + 9.5}, 2.8,
+             tr("%1 steps, about %2. Page %3 of %4.").arg(steps).arg(minutesWords(shared->sheet.minutes)).arg(page + 1).arg(pages),
+             kSoft);
+    for (int k = page * perPage; k < std::min(steps, (page + 1) * perPage); ++k) {
+      const Step& step = shared->sheet.steps[static_cast<size_t>(k)];
+      const StepWords words = wordsOf(plan, *shared, step, style);
+      const double top = inner.top() + kHead_mm + (k - page * perPage) * kRow_mm;
+      p.setPen(QPen(kSoft, 0.15));
+      p.drawLine(QPointF(inner.left(), top), QPointF(inner.right(), top));
+      p.setPen(QPen(kInk, 0.3));
+      p.drawRect(QRectF(inner.left(), top + 3, 5, 5));
+      double left = inner.left() + 9;
+      if (static_cast<size_t>(k) < pictures.size()) {
+        const QImage& image = pictures[static_cast<size_t>(k)];
+        QSizeF size(image.size());
+        size.scale(46, kPictureHeight_mm, Qt::KeepAspectRatio);
+        const QRectF box(QPointF(left, top + 2), size);
+        p.drawImage(box, image);
+        p.setPen(QPen(kSoft, 0.15));
+        p.drawRect(box);
+        left += 50;
+      }
+      drawText(p, {left, top + 6.5}, 4, QStringLiteral("%1  %2").arg(k + 1).arg(words.title), kInk, Qt::AlignLeft, QFont::DemiBold);
+      const double width = inner.right() - left;
+      double y = top + 12.5;
+      if (!words.where.isEmpty()) y = drawBroken(p, {left, y}, 3.2, words.where, width, kInk);
+      if (!words.detail.isEmpty()) y = drawBroken(p, {left, y}, 3, words.detail, width, kSoft);
+      if (!words.care.isEmpty()) drawBroken(p, {left, y}, 2.7, words.care, width, kOchre);
+    }
+  };
+  return out;
+}
+
+}  // namespace havlo

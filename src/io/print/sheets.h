@@ -1,0 +1,49 @@
+// The printouts: placement sheet, masks and run sheet, all at true size.
+#pragma once
+
+#include <QString>
+
+#include "core/analysis/analysis.h"
+#include "core/units/measure.h"
+#include "io/art/picture.h"
+#include "io/print/page.h"
+
+namespace havlo {
+
+/// A printout ready to be drawn on any painter: a PDF, a printer or a preview.
+struct Printout {
+  QString title;
+  Sheet sheet;
+  int pages = 1;
+  std::function<void(QPainter&, int page)> draw;  ///< in mm, y down
+};
+
+/// The panel with every outline, foot and measure, a table of feet, and the check rules. Panels larger than the sheet
+/// are tiled over several pages with crosses where they join.
+Printout placementSheet(const Plan& plan, const Analysis& analysis, MeasureStyle style, Sheet sheet);
+
+/// All masks to cut, packed in rows, each with its name and which way is up.
+Printout maskSheet(const Plan& plan, const Analysis& analysis, Sheet sheet);
+
+/// The steps with their pictures. @param pictures  one per step; may be empty
+Printout runSheetPages(const Plan& plan, const Analysis& analysis, const std::vector<QImage>& pictures,
+                       MeasureStyle style, Sheet sheet);
+
+Result<Done> writePdf(const QString& path, const Printout& printout);
+
+/// The placement sheet as one drawing of panel size with a margin.
+Result<Done> writePlacementSvg(const QString& path, const Plan& plan, const Analysis& analysis, MeasureStyle style);
+
+/// The masks as SVG: mm, one closed path per cut, ids are mask ids.
+Result<Done> writeMaskSvg(const QString& path, const Plan& plan, const Analysis& analysis);
+
+/// Where each mask lies on its sheet.
+struct MaskPlace {
+  int stamp = 0, number = 0;
+  int page = 0;
+  Point upperLeft;  ///< of the mask's box on the page, mm from the upper left corner, y down
+  Box box;          ///< of the mask in the stamp frame
+};
+std::vector<MaskPlace> layMasksOut(const Plan& plan, const Analysis& analysis, const Sheet& sheet);
+
+}  // namespace havlo

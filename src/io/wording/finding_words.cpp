@@ -1,0 +1,144 @@
+// One function per kind of finding.
+#include "io/wording/finding_words.h"
+
+#include <QCoreApplication>
+#include <QStringList>
+#include <algorithm>
+#include <cmath>
+
+#include "io/wording/names.h"
+
+namespace havlo {
+namespace {
+
+QString tr(const char* text, int n = -1) { return QCoreApplication::translate("Findings", text, nullptr, n); }
+
+QString capital(QString s) {
+  if (!s.isEmpty()) s[0] = s[0].toUpper();
+  return s;
+}
+
+QString length(double mm, MeasureStyle style) { return QString::fromStdString(writeMeasure(Millimetres{mm}, style)); }
+
+QString height(double metres) {
+  return metres < 1 ? tr("%1 cm").arg(qRound(metres * 100)) : tr("%1 m").arg(metres, 0, 'f', metres < 10 ? 1 : 0);
+}
+
+const ScaleReading* scaleOf(const Analysis& analysis, int impression) {
+  for (const ScaleReading& s : analysis.scale)
+    if (s.impression == impression) return &s;
+  return nullptr;
+}
+
+FindingWords outOfScale(const Plan& plan, const Analysis& analysis, const Finding& f) {
+  const int i = f.impressions[0];
+  const ScaleReading& s = *scaleOf(analysis, i);
+  const RealHeight& real = *plan.stamp(plan.impressions[static_cast<size_t>(i)].stamp)->realHeight;
+  const bool tall = s.verdict == ScaleVerdict::TooTall;
+  const QString said = real.least_m == real.most_m
+                           ? height(real.typical_m)
+                           : tr("%1 to %2").arg(height(real.least_m), height(real.most_m));
+  return {tall ? tr("%1 is too tall where it stands").arg(capital(nameOf(plan, i)))
+               : tr("%1 is too small where it stands").arg(capital(nameOf(plan, i))),
+          tr("At %1 away it reads as %2 tall; it should be %3. %4")
+              .arg(QString::fromStdString(writeDistance(Metres{*s.distance_m})), height(*s.implied_m), said,
+                   tall ? tr("Its foot belongs lower, nearer to the viewer.")
+                        : tr("Its foot belongs higher, nearer to the horizon.")),
+          tr("%1 ×").arg(f.value, 0, 'f', 2),
+          {}};
+}
+
+FindingWords floating(const Plan& plan, const Finding& f, MeasureStyle style) {
+  const QString name = capital(nameOf(plan, f.impressions[0]));
+  if (f.impressions.size() > 1)
+    return {tr("%1 does not touch %2").arg(name, nameOf(plan, f.impressions[1])),
+            tr("What sits on or hangs from a thing must meet it, or it seems to fall."), length(f.value, style), {}};
+  return {tr("%1 floats").arg(name),
+          tr("Nothing is under its foot at that distance, so the eye takes it for flying."), length(f.value, style), {}};
+}
+
+FindingWords whollyHidden(const Plan& plan, const Finding& f) {
+  const std::vector<int> by(f.impressions.begin() + 1, f.impressions.end());
+  return {tr("%1 is wholly hidden").arg(capital(nameOf(plan, f.impressions[0]))),
+          tr("It lies behind %1; stamping it is work that nobody sees.").arg(listOf(plan, by)),
+          tr("%1 % shows").arg(f.value * 100, 0, 'f', 0),
+          {}};
+}
+
+FindingWords offPanel(const Plan& plan, const Finding& f) {
+  const int i = f.impressions[0];
+  const QString name = capital(nameOf(plan, i));
+  const bool greeting = plan.stamp(plan.impressions[static_cast<size_t>(i)].stamp)->role == Role::Sentiment;
+  const QString share = tr("%1 % on").arg(f.value * 100, 0, 'f', 0);
+  if (f.value <= 0) return {tr("%1 is off the panel").arg(name), tr("None of it will be on the card."), share, {}};
+  if (greeting)
+    return {tr("%1 runs off the edge").arg(name), tr("A greeting that is cut short cannot be read."), share, {}};
+  return {tr("%1 is almost off the panel").arg(name),
+          tr("A sliver at the edge looks like a slip; bring more of it in, or leave it out."), share, {}};
+}
+
+FindingWords horizonMeetsHead(const Plan& plan, const Finding& f, MeasureStyle style) {
+  return {tr("The horizon runs through the head of %1").arg(nameOf(plan, f.impressions[0])),
+          tr("A line behind a head seems to cut it or pin it down. Let a hill or a hedge stand there, or fade the line."),
+          length(std::max(0.0, f.value), style), {}};
+}
+
+FindingWords cycle(const Plan& plan, const Finding& f) {
+  QStringList chain;
+  for (int i : f.impressions) chain << nameOf(plan, i);
+  chain << nameOf(plan, f.impressions[0]);
+  return {capital(chain.join(tr(" over "))),
+          tr("No order of stamping can give a ring like that: one of them must go behind."),
+          tr("%1 in a ring").arg(f.impressions.size()),
+          {}};
+}
+
+QString fixWords(const Plan& plan, const Fix& fix, MeasureStyle style) {
+  switch (fix.what) {
+    case Fix::What::MoveFoot:
+      return tr("Move it %1").arg(moveWords(plan.impressions[static_cast<size_t>(fix.impression)].at, fix.to, style));
+    case Fix::What::PutInFront: return tr("Put it in front of %1").arg(nameOf(plan, fix.other));
+    case Fix::What::DropInFront:
+      return tr("Let %1 go behind %2").arg(nameOf(plan, fix.impression), nameOf(plan, fix.other));
+  }
+  return {};
+}
+
+}  // namespace
+
+QString moveWords(Point from, Point to, MeasureStyle style) {
+  QStringList parts;
+  const double dx = to.x - from.x, dy = to.y - from.y;
+  if (std::abs(dx) >= 0.05) parts << (dx < 0 ? tr("%1 left") : tr("%1 right")).arg(length(std::abs(dx), style));
+  if (std::abs(dy) >= 0.05) parts << (dy < 0 ? tr("%1 down") : tr("%1 up")).arg(length(std::abs(dy), style));
+  return parts.isEmpty() ? tr("a hair") : parts.join(QStringLiteral(", "));
+}
+
+FindingWords wordsOf(const Plan& plan, const Analysis& analysis, const Finding& f, MeasureStyle style) {
+  FindingWords words;
+  switch (f.kind) {
+    case FindingKind::OutOfScale: words = outOfScale(plan, analysis, f); break;
+    case FindingKind::Floating: words = floating(plan, f, style); break;
+    case FindingKind::WhollyHidden: words = whollyHidden(plan, f); break;
+    case FindingKind::OffPanel: words = offPanel(plan, f); break;
+    case FindingKind::HorizonMeetsHead: words = horizonMeetsHead(plan, f, style); break;
+    case FindingKind::Cycle: words = cycle(plan, f); break;
+  }
+  if (f.fix) words.fix = fixWords(plan, *f.fix, style);
+  return words;
+}
+
+QString readingSummary(const Analysis& analysis) {
+  const auto count = [&](Level level) {
+    return static_cast<int>(std::count_if(analysis.findings.begin(), analysis.findings.end(),
+                                          [&](const Finding& f) { return f.level == level; }));
+  };
+  const int faults = count(Level::Fault), warnings = count(Level::Warn);
+  if (faults == 0 && warnings == 0) return tr("Nothing stands wrong: sizes, feet and edges agree.");
+  if (faults == 0) return warnings == 1 ? tr("One thing to look at.") : tr("%1 things to look at.").arg(warnings);
+  const QString wrong = faults == 1 ? tr("One thing is wrong") : tr("%1 things are wrong").arg(faults);
+  if (warnings == 0) return wrong + u'.';
+  return tr("%1, %2 more to look at.").arg(wrong).arg(warnings);
+}
+
+}  // namespace havlo

@@ -1,0 +1,78 @@
+// Names come from the plan; only numbers and articles are added.
+#include "io/wording/names.h"
+
+#include <QCoreApplication>
+#include <QStringList>
+
+namespace havlo {
+namespace {
+
+QString tr(const char* text) { return QCoreApplication::translate("Wording", text); }
+
+QString capital(QString s) {
+  if (!s.isEmpty()) s[0] = s[0].toUpper();
+  return s;
+}
+
+/// Number among the impressions of its stamp, 0 if it is the only one.
+int numberOf(const Plan& plan, int impression) {
+  const Impression& i = plan.impressions[static_cast<size_t>(impression)];
+  int count = 0, number = 0;
+  for (size_t k = 0; k < plan.impressions.size(); ++k)
+    if (plan.impressions[k].stamp == i.stamp) {
+      ++count;
+      if (static_cast<int>(k) == impression) number = count;
+    }
+  return count > 1 ? number : 0;
+}
+
+QString plainName(const Plan& plan, int impression) {
+  const StampRef stamp = plan.stamp(plan.impressions[static_cast<size_t>(impression)].stamp);
+  QString name = stampName(*stamp);
+  if (!name.isEmpty()) name[0] = name[0].toLower();
+  const int number = numberOf(plan, impression);
+  return number ? name + u' ' + QString::number(number) : name;
+}
+
+}  // namespace
+
+QString stampName(const Stamp& stamp) { return QString::fromStdString(stamp.name.empty() ? stamp.id : stamp.name); }
+QString inkName(const Ink& ink) { return QString::fromStdString(ink.name.empty() ? ink.id : ink.name); }
+
+QString nameOf(const Plan& plan, int impression) {
+  const QString name = plainName(plan, impression);
+  return numberOf(plan, impression) ? name : tr("the %1").arg(name);
+}
+
+QString labelOf(const Plan& plan, int impression) { return capital(plainName(plan, impression)); }
+
+QString listOf(const Plan& plan, const std::vector<int>& impressions) {
+  QStringList names;
+  for (int i : impressions) names << nameOf(plan, i);
+  if (names.size() < 2) return names.join(QString());
+  const QString last = names.takeLast();
+  return tr("%1 and %2").arg(names.join(QStringLiteral(", ")), last);
+}
+
+QString pressingName(int generation) {
+  switch (generation) {
+    case 1: return tr("fresh");
+    case 2: return tr("second pressing");
+    case 3: return tr("third pressing");
+    default: return tr("%1th pressing").arg(generation);
+  }
+}
+
+QString techniqueName(Technique technique) {
+  switch (technique) {
+    case Technique::Mask: return tr("mask");
+    case Technique::Overprint: return tr("overprint");
+    case Technique::Resist: return tr("resist");
+    case Technique::LeaveOut: return tr("leave out");
+    case Technique::WipeOff: return tr("wipe off");
+    case Technique::PopUp: return tr("pop up");
+  }
+  return {};
+}
+
+}  // namespace havlo

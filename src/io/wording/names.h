@@ -1,0 +1,23 @@
+// What things are called in sentences.
+#pragma once
+
+#include <QString>
+#include <vector>
+
+#include "core/plan/plan.h"
+
+namespace havlo {
+
+/// "the hare", "poplar 2": the stamp's name, numbered where the stamp is used more than once.
+QString nameOf(const Plan& plan, int impression);
+/// The same at the start of a sentence or as a label: "Hare", "Poplar 2".
+QString labelOf(const Plan& plan, int impression);
+/// "the hare, poplar 2 and the lock cottage".
+QString listOf(const Plan& plan, const std::vector<int>& impressions);
+QString stampName(const Stamp& stamp);
+QString inkName(const Ink& ink);
+/// "fresh", "second pressing", "third pressing", "4th pressing".
+QString pressingName(int generation);
+QString techniqueName(Technique technique);
+
+}  // namespace havlo

@@ -1,0 +1,184 @@
+// One function per kind of step.
+#include "io/wording/step_words.h"
+
+#include <QCoreApplication>
+#include <QStringList>
+#include <cmath>
+
+#include "io/wording/names.h"
+
+namespace havlo {
+namespace {
+
+QString tr(const char* text) { return QCoreApplication::translate("Steps", text); }
+
+QString length(double mm, MeasureStyle style) { return QString::fromStdString(writeMeasure(Millimetres{mm}, style)); }
+
+QString fromEdges(Point p, MeasureStyle style) {
+  return tr("%1 from the left, %2 from the bottom").arg(length(p.x, style), length(p.y, style));
+}
+
+const Impression& impressionOf(const Plan& plan, int i) { return plan.impressions[static_cast<size_t>(i)]; }
+
+QString inkWords(const Plan& plan, const Impression& i) {
+  const Ink& ink = *plan.ink(i.ink);
+  QString text = inkName(ink) + QStringLiteral(", ") + pressingName(i.generation);
+  if (i.generation > 1) text += tr(" (press it on scrap paper first)");
+  return text;
+}
+
+QString coveredWords(const Plan& plan, const Step& step, bool first) {
+  if (step.masksOn.empty()) return first ? tr("nothing covered yet") : tr("nothing covered");
+  return tr("covered: %1").arg(listOf(plan, step.masksOn));
+}
+
+QString maskName(const std::string& id) {
+  const QString whole = QString::fromStdString(id);
+  const auto hash = whole.lastIndexOf(u'#');
+  return tr("mask %1").arg(hash < 0 ? whole : whole.mid(hash + 1));
+}
+
+QString coverNames(const Plan& plan, const Step& step) {
+  if (step.covers.empty()) return nameOf(plan, step.impression);
+  std::vector<int> things;
+  for (const Cover& c : step.covers) things.push_back(c.impression);
+  return listOf(plan, things);
+}
+
+StepWords stampWords(const Plan& plan, const Step& step, MeasureStyle style, bool first) {
+  const Impression& i = impressionOf(plan, step.impression);
+  StepWords w;
+  if (step.piece) {
+    w.title = tr("Stamp %1 on a piece of its own").arg(nameOf(plan, step.impression));
+    w.detail = inkWords(plan, i);
+    return w;
+  }
+  w.title = tr("Stamp %1").arg(nameOf(plan, step.impression));
+  w.where = tr("foot %1").arg(fromEdges(i.at, style));
+  if (std::fabs(i.turn_deg) > 0.05)
+    w.where += (i.turn_deg > 0 ? tr(", turned %1° to the left") : tr(", turned %1° to the right"))
+                   .arg(std::fabs(i.turn_deg), 0, 'f', 1);
+  w.detail = inkWords(plan, i) + QStringLiteral("; ") + coveredWords(plan, step, first);
+  if (!step.leaveOut.empty()) {
+    const bool wipe = impressionOf(plan, step.leaveOut[0]).technique == Technique::WipeOff;
+    w.detail += (wipe ? tr("; wipe the ink off where %1 will be")
+                      : tr("; tape over the inked rubber where %1 will be, lift the tape, then press"))
+                    .arg(listOf(plan, step.leaveOut));
+  }
+  return w;
+}
+
+StepWords maskOnWords(const Plan& plan, const Step& step) {
+  StepWords w;
+  w.title = tr("Cover %1").arg(coverNames(plan, step));
+  QStringList which;
+  for (const Cover& c : step.covers) which << tr("%1 on %2").arg(maskName(c.mask), nameOf(plan, c.impression));
+  w.detail = which.size() == 1 ? which[0] + tr(", just inside the line") : which.join(QStringLiteral("; "));
+  return w;
+}
+
+StepWords dryWords(const Plan& plan, const Step& step) {
+  StepWords w;
+  w.title = step.impression >= 0 ? tr("Let %1 dry").arg(nameOf(plan, step.impression)) : tr("Let everything dry");
+  w.detail = step.wait > 0.01 ? tr("wait %1").arg(minutesWords(step.wait)) : tr("it has had its time; touch it to be sure");
+  if (step.impression < 0 && plan.card.tape_mm > 0) w.detail += tr("; then the border tape may come off");
+  return w;
+}
+
+StepWords cutMaskWords(const Plan& plan, const Step& step, MeasureStyle) {
+  const Stamp& stamp = *plan.stamps[static_cast<size_t>(step.stamp)];
+  StepWords w;
+  w.title = tr("Cut %1 of %2").arg(maskName(step.covers[0].mask), stampName(stamp));
+  w.detail = tr("stamp it on masking paper, let it dry, cut just inside the line");
+  w.care = tr("Cut away from your fingers; keep blades away from children.");
+  return w;
+}
+
+}  // namespace
+
+StepWords wordsOf(const Plan& plan, const Analysis& analysis, const Step& step, MeasureStyle style) {
+  StepWords w;
+  switch (step.what) {
+    case Do::Stamp: {
+      const auto& steps = analysis.sheet.steps;
+      bool first = true;
+      for (const Step& s : steps) {
+        if (&s == &step) break;
+        if (s.what == Do::MaskOn || (s.what == Do::Tape && s.impression >= 0)) first = false;
+      }
+      return stampWords(plan, step, style, first);
+    }
+    case Do::CutMask: return cutMaskWords(plan, step, style);
+    case Do::MaskOn: return maskOnWords(plan, step);
+    case Do::MaskOff:
+      w.title = tr("Uncover %1").arg(coverNames(plan, step));
+      w.detail = tr("lift slowly from one corner; keep the masks for next time");
+      break;
+    case Do::Dry: return dryWords(plan, step);
+    case Do::Tape:
+      if (step.impression < 0) {
+        w.title = tr("Tape the border");
+        w.detail = tr("%1 wide on every side, with low-tack tape").arg(length(plan.card.tape_mm, style));
+      } else {
+        w.title = tr("Lay a strip of tape along %1").arg(nameOf(plan, step.impression));
+        w.detail = tr("its edge is straight here, so no mask is needed");
+      }
+      break;
+    case Do::Wash: {
+      const Wash& wash = plan.washes[static_cast<size_t>(step.wash)];
+      w.title = tr("Blend %1").arg(QString::fromStdString(wash.name.empty() ? wash.id : wash.name));
+      w.detail = inkName(*plan.ink(wash.ink)) + QStringLiteral("; ") + coveredWords(plan, step, false) +
+                 tr("; start on the mask, not on the card");
+      break;
+    }
+    case Do::Emboss:
+      w.title = tr("Emboss %1").arg(nameOf(plan, step.impression));
+      w.detail = tr("clear powder, tap off, melt");
+      w.care = tr("Heat tools burn and warp, powder should not be breathed in: follow the makers' labels.");
+      break;
+    case Do::Cut:
+      w.title = tr("Cut out %1").arg(nameOf(plan, step.impression));
+      w.detail = tr("along what shows of it");
+      w.care = tr("Cut away from your fingers; keep blades away from children.");
+      break;
+    case Do::Attach:
+      w.title = tr("Attach %1").arg(nameOf(plan, step.impression));
+      w.where = tr("foot %1").arg(fromEdges(impressionOf(plan, step.impression).at, style));
+      w.detail = tr("raised on foam");
+      break;
+    case Do::Trim:
+      w.title = tr("Trim the panel");
+      w.detail = tr("%1 off every side").arg(length(plan.card.trim_mm, style));
+      w.care = tr("Cut away from your fingers; keep blades away from children.");
+      break;
+    default: break;
+  }
+  return w;
+}
+
+QString sentenceOf(const StepWords& w) {
+  QString out = w.title;
+  if (!w.where.isEmpty()) out += QStringLiteral(", ") + w.where;
+  if (!w.detail.isEmpty()) out += QStringLiteral("; ") + w.detail;
+  return out + u'.';
+}
+
+QString reasonOf(const StampMasks& m, const Supplies& supplies) {
+  if (m.uses == 0) return m.taped > 0 ? tr("straight edges: strips of tape do") : tr("nothing comes near behind it");
+  const int byWear = (m.uses + supplies.maskLife - 1) / supplies.maskLife;
+  if (m.cut > m.atOnce || (byWear == m.cut && m.cut > 1 && m.atOnce < m.cut))
+    return tr("covered %1 times, a mask lasts %2").arg(m.uses).arg(supplies.maskLife);
+  if (m.atOnce > 1) return tr("%1 must be covered at once").arg(m.atOnce);
+  return m.uses == 1 ? tr("covered once") : tr("one after the other, %1 times").arg(m.uses);
+}
+
+QString minutesWords(double minutes) {
+  const int seconds = static_cast<int>(std::lround(minutes * 60));
+  if (seconds < 60) return tr("%1 s").arg(seconds);
+  if (seconds < 600 && seconds % 60 != 0) return tr("%1 min %2 s").arg(seconds / 60).arg(seconds % 60);
+  const int whole = static_cast<int>(std::lround(minutes));
+  if (whole < 60) return tr("%1 min").arg(whole);
+  return tr("%1 h %2 min").arg(whole / 60).arg(whole % 60, 2, 10, QLatin1Char('0'));
+}
+
+}  // namespace havlo
