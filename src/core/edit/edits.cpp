@@ -17,13 +17,30 @@ Result<Plan> changed(const Plan& plan, const std::string& impression, F change) 
   return out;
 }
 
+/// Everything on a thing, on what is on it, and so on.
+std::vector<Impression*> ridersOf(Plan& plan, const std::string& host) {
+  std::vector<Impression*> out;
+  std::vector<std::string> hosts{host};
+  for (size_t k = 0; k < hosts.size(); ++k)
+    for (Impression& i : plan.impressions)
+      if (const auto* on = std::get_if<OnThing>(&i.depth); on && on->id == hosts[k]) {
+        out.push_back(&i);
+        hosts.push_back(i.id);
+      }
+  return out;
+}
+
 bool sane(Point p) { return std::fabs(p.x) <= 1e5 && std::fabs(p.y) <= 1e5; }
 
 }  // namespace
 
 Result<Plan> withFoot(const Plan& plan, const std::string& impression, Point at) {
   if (!sane(at)) return Error{ErrorCode::BadInput, "that is too far from the panel", {}};
-  return changed(plan, impression, [&](Plan&, Impression& i) { i.at = at; });
+  return changed(plan, impression, [&](Plan& p, Impression& i) {
+    const Point by{at.x - i.at.x, at.y - i.at.y};
+    i.at = at;
+    for (Impression* rider : ridersOf(p, impression)) rider->at = {rider->at.x + by.x, rider->at.y + by.y};
+  });
 }
 
 Result<Plan> withTurn(const Plan& plan, const std::string& impression, Degrees turn) {

@@ -49,7 +49,7 @@ InkFilm::InkFilm(Colour colour, double opacity, double strength) {
 
 Canvas::Canvas(const Grid& grid, Colour paper)
     : m_grid(grid),
-      m_pixels(static_cast<size_t>(grid.width) * static_cast<size_t>(grid.height), havlo::linearOf(paper)) {}
+      m_pixels(static_cast<size_t>(grid.width) * static_cast<size_t>(grid.height), linearOf(paper)) {}
 
 void Canvas::apply(const Tile& t, const InkFilm& film) {
   for (int y = t.y; y < t.y + t.height; ++y) {
@@ -64,16 +64,12 @@ void Canvas::apply(const Tile& t, const InkFilm& film) {
   }
 }
 
-LinearRgb Canvas::logOf(Colour colour) {
-  LinearRgb c = havlo::linearOf(colour);
-  for (float& v : c) v = std::log(std::max(v, 1e-30f));
-  return c;
-}
-
-void Canvas::washPixel(int x, int y, float cover, const LinearRgb& logs, double s) {
-  if (s <= 0) return;
-  LinearRgb& p = m_pixels[index(x, y)];
-  for (size_t k = 0; k < 3; ++k) p[k] *= 1 - cover + cover * std::exp(static_cast<float>(s) * logs[k]);
+WashTable::WashTable(Colour colour, double strength) {
+  const LinearRgb c = linearOf(colour);
+  for (size_t k = 0; k < m_steps.size(); ++k) {
+    const double s = strength * static_cast<double>(k) / kSteps;
+    for (size_t i = 0; i < 3; ++i) m_steps[k][i] = static_cast<float>(std::pow(static_cast<double>(c[i]), s));
+  }
 }
 
 std::vector<uint8_t> Canvas::bytes() const {

@@ -42,21 +42,42 @@ class Canvas {
   size_t index(int x, int y) const {
     return static_cast<size_t>(y) * static_cast<size_t>(m_grid.width) + static_cast<size_t>(x);
   }
-  void washPixel(int x, int y, float cover, const LinearRgb& logColour, double s);
-  static LinearRgb logOf(Colour colour);
 };
 
 /// sRGB channel 0..255, not rounded, of a linear-light value.
 float srgbOf(float linear);
 LinearRgb linearOf(Colour colour);
 
+/// c^s for s from 0 to `strength`, in even steps fine enough to interpolate between.
+class WashTable {
+ public:
+  WashTable(Colour colour, double strength);
+  LinearRgb at(double share) const {
+    const double place = share * kSteps;
+    const auto k = static_cast<size_t>(place);
+    const auto part = static_cast<float>(place - static_cast<double>(k));
+    LinearRgb out;
+    for (size_t c = 0; c < 3; ++c) out[c] = m_steps[k][c] + part * (m_steps[k + 1][c] - m_steps[k][c]);
+    return out;
+  }
+
+ private:
+  static constexpr int kSteps = 512;
+  std::array<LinearRgb, kSteps + 2> m_steps;
+};
+
 template <typename F>
 void Canvas::applyWash(const Tile& t, Colour colour, double strength, F shareAt) {
-  const LinearRgb logs = logOf(colour);
+  const WashTable table(colour, strength);
   for (int y = t.y; y < t.y + t.height; ++y) {
     const uint8_t* row = t.row(y);
-    for (int x = t.x; x < t.x + t.width; ++x)
-      if (row[x - t.x]) washPixel(x, y, static_cast<float>(row[x - t.x]) / 255, logs, strength * shareAt(m_grid.centre(x, y)));
+    for (int x = t.x; x < t.x + t.width; ++x) {
+      if (!row[x - t.x]) continue;
+      const LinearRgb through = table.at(shareAt(m_grid.centre(x, y)));
+      const float cover = static_cast<float>(row[x - t.x]) / 255;
+      LinearRgb& p = m_pixels[index(x, y)];
+      for (size_t k = 0; k < 3; ++k) p[k] *= 1 - cover + cover * through[k];
+    }
   }
 }
 

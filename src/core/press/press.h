@@ -38,10 +38,14 @@ struct PressInput {
 /// Width of the line that a mask's thickness leaves unprinted along its edge. Common practice, no source.
 inline constexpr double kEdgeLine_mm = 0.1;
 
+/// Tiles kept from one picture to the next: an impression that has not moved is not drawn again.
+class TileStore;
+
 /// The tiles of every impression on one grid, made when first asked for. Not for use from two threads at once.
 class PressTiles {
  public:
-  PressTiles(const PressInput& in, const Grid& grid);
+  /// @param kept  tiles of earlier pictures to start from and to add to; null for none
+  PressTiles(const PressInput& in, const Grid& grid, std::shared_ptr<TileStore> kept = {});
   ~PressTiles();
   const Tile& ink(int impression);
   const Tile& silhouette(int impression);
@@ -52,11 +56,12 @@ class PressTiles {
   const Grid& grid() const { return m_grid; }
 
  private:
-  struct Store;
   const PressInput& m_in;
   Grid m_grid;
-  std::unique_ptr<Store> m_store;
+  std::shared_ptr<TileStore> m_store;
 };
+
+std::shared_ptr<TileStore> newTileStore();
 
 /// The card as it should come out, from silhouettes and depth alone.
 Canvas intendedCard(const PressInput& in, PressTiles& tiles);

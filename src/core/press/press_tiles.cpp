@@ -1,4 +1,4 @@
-// Shapes of the plan on the press's grid.
+// Shapes of the plan on the press's grid, remembered by placed impression.
 #include <unordered_map>
 
 #include "core/outline/shape_ops.h"
@@ -6,69 +6,117 @@
 
 namespace havlo {
 
-struct PressTiles::Store {
-  std::unordered_map<int, Tile> ink, silhouette, cover, edgeLine;
-  std::unordered_map<int, Rings> grownMask;  // by stamp: the mask with its edge line
+class TileStore {
+ public:
+  struct Entry {
+    PlacedRef placed;  // kept alive, so that its address stays its own
+    std::optional<Tile> ink, silhouette, cover, edgeLine;
+    const MaskShape* mask = nullptr;  // what cover and edgeLine were made from; null for tape
+    bool used = true;
+  };
+
+  /// Forgets what the last picture did not use; everything, if the grid is another.
+  void begin(const Grid& grid) {
+    if (!(grid == m_grid)) m_entries.clear();
+    m_grid = grid;
+    std::erase_if(m_entries, [](const auto& e) { return !e.second.used; });
+    for (auto& [key, entry] : m_entries) entry.used = false;
+  }
+
+  Entry& of(const PlacedRef& placed) {
+    Entry& e = m_entries[placed.get()];
+    e.placed = placed;
+    e.used = true;
+    return e;
+  }
+
+  /// The mask with its edge line, by mask.
+  const Rings& grown(const MaskRef& mask) {
+    auto& [kept, rings] = m_grown[mask.get()];
+    if (!kept) kept = mask, rings = offset(mask->mask, Millimetres{kEdgeLine_mm});
+    return rings;
+  }
+
+ private:
+  Grid m_grid;
+  std::unordered_map<const Placed*, Entry> m_entries;
+  std::unordered_map<const MaskShape*, std::pair<MaskRef, Rings>> m_grown;
 };
 
-PressTiles::PressTiles(const PressInput& in, const Grid& grid)
-    : m_in(in), m_grid(grid), m_store(std::make_unique<Store>()) {}
+std::shared_ptr<TileStore> newTileStore() { return std::make_shared<TileStore>(); }
+
+PressTiles::PressTiles(const PressInput& in, const Grid& grid, std::shared_ptr<TileStore> kept)
+    : m_in(in), m_grid(grid), m_store(kept ? std::move(kept) : newTileStore()) {
+  m_store->begin(grid);
+}
 PressTiles::~PressTiles() = default;
 
-const Tile& PressTiles::ink(int i) {
-  const auto [it, fresh] = m_store->ink.try_emplace(i);
-  if (!fresh) return it->second;
-  const Placed& placed = *m_in.meetings.placed[static_cast<size_t>(i)];
+namespace {
+
+void keepOnly(Tile& tile, const Tile& part) {
+  for (int y = tile.y; y < tile.y + tile.height; ++y)
+    for (int x = tile.x; x < tile.x + tile.width; ++x)
+      if (!part.at(x, y)) tile.row(y)[x - tile.x] = 0;
+}
+
+Tile inkTile(const Placed& placed, const ArtSource* source, const Grid& grid) {
   const Stamp& stamp = *placed.outline->stamp;
   std::optional<Tile> art;
-  if (!stamp.art.empty() && m_in.art) art = m_in.art->draw(stamp, placed.placing, m_grid);
+  if (!stamp.art.empty() && source) art = source->draw(stamp, placed.placing, grid);
   if (!art) {
     const Rings shape = stamp.art.empty() ? placed.outline->ink : printedShape(stamp, placed.outline->part);
-    return it->second = softTile(m_grid, placed.placing.toPanel(shape));
+    return softTile(grid, placed.placing.toPanel(shape));
   }
-  it->second = std::move(*art);
-  if (!placed.outline->part.empty()) {
-    const Tile part = hardTile(m_grid, placed.placing.toPanel(placed.outline->part));
-    Tile& tile = it->second;
-    for (int y = tile.y; y < tile.y + tile.height; ++y)
-      for (int x = tile.x; x < tile.x + tile.width; ++x)
-        if (!part.at(x, y)) tile.row(y)[x - tile.x] = 0;
-  }
-  return it->second;
+  if (!placed.outline->part.empty()) keepOnly(*art, hardTile(grid, placed.placing.toPanel(placed.outline->part)));
+  return std::move(*art);
+}
+
+}  // namespace
+
+const Tile& PressTiles::ink(int i) {
+  const PlacedRef& placed = m_in.meetings.placed[static_cast<size_t>(i)];
+  auto& entry = m_store->of(placed);
+  if (!entry.ink) entry.ink = inkTile(*placed, m_in.art, m_grid);
+  return *entry.ink;
 }
 
 const Tile& PressTiles::silhouette(int i) {
-  const auto [it, fresh] = m_store->silhouette.try_emplace(i);
-  if (fresh) it->second = hardTile(m_grid, m_in.meetings.placed[static_cast<size_t>(i)]->silhouette);
-  return it->second;
+  const PlacedRef& placed = m_in.meetings.placed[static_cast<size_t>(i)];
+  auto& entry = m_store->of(placed);
+  if (!entry.silhouette) entry.silhouette = hardTile(m_grid, placed->silhouette);
+  return *entry.silhouette;
 }
 
 const Tile& PressTiles::cover(int i) {
   const auto at = static_cast<size_t>(i);
   if (m_in.needs.taped[at]) return silhouette(i);
-  const auto [it, fresh] = m_store->cover.try_emplace(i);
-  if (fresh) {
-    const Rings& mask = m_in.masks[static_cast<size_t>(m_in.stampOf[at])]->mask;
-    it->second = hardTile(m_grid, m_in.meetings.placed[at]->placing.toPanel(mask));
+  const PlacedRef& placed = m_in.meetings.placed[at];
+  const MaskRef& mask = m_in.masks[static_cast<size_t>(m_in.stampOf[at])];
+  auto& entry = m_store->of(placed);
+  if (!entry.cover || entry.mask != mask.get()) {
+    entry.mask = mask.get();
+    entry.edgeLine.reset();
+    entry.cover = hardTile(m_grid, placed->placing.toPanel(mask->mask));
   }
-  return it->second;
+  return *entry.cover;
 }
 
 const Tile& PressTiles::edgeLine(int i) {
   const auto at = static_cast<size_t>(i);
-  const auto [it, fresh] = m_store->edgeLine.try_emplace(i);
-  if (!fresh) return it->second;
-  const Placed& placed = *m_in.meetings.placed[at];
-  if (m_in.needs.taped[at]) {
-    it->second = hardTile(m_grid, offset(placed.silhouette, Millimetres{kEdgeLine_mm}));
-  } else {
-    const int stamp = m_in.stampOf[at];
-    const auto [grown, first] = m_store->grownMask.try_emplace(stamp);
-    if (first) grown->second = offset(m_in.masks[static_cast<size_t>(stamp)]->mask, Millimetres{kEdgeLine_mm});
-    it->second = hardTile(m_grid, placed.placing.toPanel(grown->second));
+  const PlacedRef& placed = m_in.meetings.placed[at];
+  const MaskRef& mask = m_in.masks[static_cast<size_t>(m_in.stampOf[at])];
+  const bool taped = m_in.needs.taped[at];
+  const Tile& covered = cover(i);
+  auto& entry = m_store->of(placed);
+  const MaskShape* from = taped ? nullptr : mask.get();
+  if (!entry.edgeLine || entry.mask != from) {
+    entry.mask = from;
+    if (taped) entry.cover.reset();
+    entry.edgeLine = hardTile(m_grid, taped ? offset(placed->silhouette, Millimetres{kEdgeLine_mm})
+                                            : placed->placing.toPanel(m_store->grown(mask)));
+    block(*entry.edgeLine, covered);
   }
-  block(it->second, cover(i));
-  return it->second;
+  return *entry.edgeLine;
 }
 
 }  // namespace havlo

@@ -16,6 +16,7 @@ struct Grid {
   Grid() = default;
   Grid(const Box& panel, double dpi);
 
+  bool operator==(const Grid&) const = default;
   double pixelArea_mm2() const { return panelWidth_mm * panelHeight_mm / width / height; }
   double pxPerMmX() const { return width / panelWidth_mm; }
   double pxPerMmY() const { return height / panelHeight_mm; }

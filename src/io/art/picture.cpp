@@ -25,9 +25,10 @@ QImage pictureOf(const Canvas& canvas) {
   return image;
 }
 
-QImage intendedPicture(const Plan& plan, const Analysis& analysis, const ArtSource& art, double dpi) {
+QImage intendedPicture(const Plan& plan, const Analysis& analysis, const ArtSource& art, double dpi,
+                       std::shared_ptr<TileStore> kept) {
   const PressInput in = analysis.press(plan, &art);
-  PressTiles tiles(in, Grid(plan.card.panel.box(), dpi));
+  PressTiles tiles(in, Grid(plan.card.panel.box(), dpi), std::move(kept));
   return pictureOf(intendedCard(in, tiles));
 }
 

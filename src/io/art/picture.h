@@ -13,7 +13,9 @@ namespace havlo {
 QImage pictureOf(const Canvas& canvas);
 
 /// The intended finished card.
-QImage intendedPicture(const Plan& plan, const Analysis& analysis, const ArtSource& art, double dpi);
+/// @param kept  tiles of earlier pictures of the plan; null for none
+QImage intendedPicture(const Plan& plan, const Analysis& analysis, const ArtSource& art, double dpi,
+                       std::shared_ptr<TileStore> kept = {});
 
 /// A replay with a picture after every step, masks hatched where they lie.
 struct StepPictures {

@@ -1,0 +1,64 @@
+// The place Order & masks: the steps in pictures, the chosen step in words, the masks with their reasons, the proof.
+#pragma once
+
+#include <QImage>
+#include <QWidget>
+
+#include "app/session/job.h"
+#include "app/session/plan_session.h"
+#include "io/art/picture.h"
+
+class QGridLayout;
+class QLabel;
+class QProgressBar;
+class QPushButton;
+class QScrollArea;
+
+namespace havlo {
+
+class PictureBox;
+class StepStrip;
+class SvgArt;
+
+class OrderPlace : public QWidget {
+  Q_OBJECT
+
+ public:
+  OrderPlace(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget* parent = nullptr);
+
+  StepStrip& strip() { return *m_strip; }
+  /// The last simulation of the present plan; nothing while it is being made.
+  const std::optional<Simulation>& simulation() const { return m_simulation; }
+  const std::vector<QImage>& pictures() const { return m_pictures; }
+  void settle();
+
+ Q_SIGNALS:
+  void proofChanged();
+  void printMasksRequested();
+
+ protected:
+  void showEvent(QShowEvent*) override;
+
+ private:
+  PlanSession& m_session;
+  std::shared_ptr<SvgArt> m_art;
+  Job<Result<StepPictures>>* m_job;
+  std::optional<Simulation> m_simulation;
+  std::vector<QImage> m_pictures;
+  bool m_stale = true;
+  StepStrip* m_strip;
+  QScrollArea* m_scroll;
+  QLabel *m_heading, *m_times, *m_stepTitle, *m_stepWhere, *m_stepDetail, *m_stepCare, *m_proof, *m_proofWhy, *m_maskTotal, *m_maskNotes;
+  PictureBox *m_big, *m_finished;
+  QWidget* m_tally;
+  QProgressBar* m_progress;
+  QPushButton* m_stop;
+
+  void planChanged();
+  void simulateNow();
+  void showStep(int step);
+  void showTally();
+  void showProof();
+};
+
+}  // namespace havlo

@@ -1,0 +1,468 @@
+// Picture from a job, overlays and handling here.
+#include "app/scene/face_view.h"
+
+#include <QCoreApplication>
+#include <QHelpEvent>
+#include <QKeyEvent>
+#include <QLineEdit>
+#include <QMouseEvent>
+#include <QPainter>
+#include <QPainterPath>
+#include <QToolTip>
+#include <algorithm>
+#include <cmath>
+
+#include "app/theme/theme.h"
+#include "core/outline/distance.h"
+#include "io/art/picture.h"
+#include "io/art/shape_path.h"
+#include "io/art/svg_art.h"
+#include "io/wording/finding_words.h"
+#include "io/wording/names.h"
+
+namespace havlo {
+namespace {
+
+constexpr double kGrab_mm = 0.8;      // a thin string can be taken this far beside it
+constexpr double kTurnStalk_px = 26;
+constexpr double kMost_px_per_mm = 40;
+
+QString bare(double mm, MeasureStyle style) { return QString::fromStdString(writeBareMeasure(Millimetres{mm}, style)); }
+QString measure(double mm, MeasureStyle style) { return QString::fromStdString(writeMeasure(Millimetres{mm}, style)); }
+
+}  // namespace
+
+FaceView::FaceView(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget* parent)
+    : QWidget(parent), m_session(session), m_art(std::move(art)), m_tiles(newTileStore()), m_job(new Job<QImage>(this)),
+      m_editor(new QLineEdit(this)) {
+  setFocusPolicy(Qt::StrongFocus);
+  setMouseTracking(true);
+  setAccessibleName(tr("Card face"));
+  setAccessibleDescription(tr("The card as it will look. Tab goes from thing to thing, arrow keys move the chosen one."));
+  m_editor->hide();
+  m_editor->setAccessibleName(tr("Measure"));
+  connect(m_editor, &QLineEdit::returnPressed, this, &FaceView::finishTyping);
+  connect(m_editor, &QLineEdit::editingFinished, m_editor, &QWidget::hide);
+  connect(&session, &PlanSession::planChanged, this, &FaceView::refresh);
+  connect(&session, &PlanSession::selectionChanged, this, qOverload<>(&QWidget::update));
+  connect(&session, &PlanSession::unitsChanged, this, qOverload<>(&QWidget::update));
+  m_pointTimer.setInterval(180);
+  connect(&m_pointTimer, &QTimer::timeout, this, [this] {
+    if (++m_pointPhase > 12) {
+      m_pointTimer.stop();
+      m_pointedOut.clear();
+    }
+    update();
+  });
+}
+
+FaceGeometry FaceView::geometryNow() const {
+  const PanelSize& panel = m_session.plan().card.panel;
+  const double room = 34 * textScale(), edge = 12;
+  const double fit = std::min((width() - room - 2 * edge) / panel.width_mm, (height() - room - 2 * edge) / panel.height_mm);
+  FaceGeometry g;
+  g.scale = std::min(std::max(0.2, fit * m_zoom), kMost_px_per_mm);
+  g.width_mm = panel.width_mm;
+  g.height_mm = panel.height_mm;
+  const double left = (width() - room - panel.width_mm * g.scale) / 2 + room, below = (height() - room - panel.height_mm * g.scale) / 2;
+  g.origin = QPointF(left, height() - room - below) + m_pan;
+  return g;
+}
+
+void FaceView::refresh() {
+  const double dpi = std::min(600.0, geometryNow().scale * devicePixelRatioF() * kMmPerInch);
+  m_job->run(
+      [plan = m_session.snapshot(), analysis = m_session.analysis(), art = m_art, tiles = m_tiles, dpi](const Progress&) {
+        return intendedPicture(*plan, *analysis, *art, std::max(20.0, dpi), tiles);
+      },
+      [this](QImage image) {
+        m_picture = std::move(image);
+        update();
+      },
+      false);
+  update();
+}
+
+void FaceView::settle() {
+  for (int round = 0; round < 4; ++round) {
+    m_job->wait();
+    QCoreApplication::processEvents();
+  }
+}
+
+void FaceView::setZoom(double zoom) {
+  m_zoom = std::clamp(zoom, 1.0, 12.0);
+  if (m_zoom == 1.0) m_pan = {};
+  refresh();
+  Q_EMIT zoomChanged();
+}
+
+void FaceView::pointOut(const std::vector<int>& impressions) {
+  m_pointedOut = impressions;
+  m_pointPhase = 0;
+  m_pointTimer.start();
+  update();
+}
+
+int FaceView::thingAt(QPointF pixel) const {
+  const Point at = geometryNow().toPanel(pixel);
+  const Analysis& a = *m_session.analysis();
+  for (int i : a.knots.frontToBack) {
+    const Rings& shape = a.meetings.placed[static_cast<size_t>(i)]->silhouette;
+    if (boxOf(shape).grown(kGrab_mm).contains(at) && nearestPoint(shape, at).distance_mm <= kGrab_mm) return i;
+  }
+  return -1;
+}
+
+QPointF FaceView::turnHandle(int i) const {
+  const FaceGeometry g = geometryNow();
+  const Placed& placed = *m_session.analysis()->meetings.placed[static_cast<size_t>(i)];
+  const Stamp& stamp = *placed.outline->stamp;
+  const QPointF top = g.toPixels(placed.placing.toPanel(Point{stamp.foot.x, stamp.height_mm}));
+  const QPointF foot = g.toPixels(placed.placing.toPanel(stamp.foot));
+  const QPointF along = top - foot;
+  const double length = std::hypot(along.x(), along.y());
+  QPointF handle = length > 1 ? top + along / length * kTurnStalk_px : top - QPointF(0, kTurnStalk_px);
+  return {std::clamp(handle.x(), 8.0, width() - 8.0), std::clamp(handle.y(), 8.0, height() - 8.0)};
+}
+
+// ---- handling
+
+void FaceView::mousePressEvent(QMouseEvent* e) {
+  setFocus(Qt::MouseFocusReason);
+  if (e->button() != Qt::LeftButton) return;
+  const QPointF at = e->position();
+  const int selected = m_session.selectedIndex();
+  const QString key = QStringLiteral("drag-%1").arg(++m_dragSerial);
+  if (selected >= 0) {
+    for (const auto along : {Qt::Horizontal, Qt::Vertical})
+      if (tag(along).contains(at)) return typeMeasure(along);
+    const QPointF off = at - turnHandle(selected);
+    if (std::hypot(off.x(), off.y()) < 9) {
+      m_drag = std::make_unique<TurnDrag>(m_session, selected, key, geometryNow().toPanel(at));
+      return;
+    }
+  }
+  const int thing = thingAt(at);
+  m_session.select(thing < 0 ? QString() : QString::fromStdString(m_session.plan().impressions[static_cast<size_t>(thing)].id));
+  if (thing >= 0) m_drag = std::make_unique<MoveDrag>(m_session, thing, key, geometryNow().toPanel(at));
+}
+
+void FaceView::mouseMoveEvent(QMouseEvent* e) {
+  if (m_drag && (e->buttons() & Qt::LeftButton)) {
+    m_drag->moveTo(e->position(), geometryNow(), e->modifiers());
+    return;
+  }
+  const int selected = m_session.selectedIndex();
+  const int hover = thingAt(e->position());
+  if (hover != m_hover) {
+    m_hover = hover;
+    update();
+  }
+  const bool onTag = selected >= 0 && (tag(Qt::Horizontal).contains(e->position()) || tag(Qt::Vertical).contains(e->position()));
+  setCursor(onTag ? Qt::IBeamCursor : hover >= 0 ? Qt::OpenHandCursor : Qt::ArrowCursor);
+}
+
+void FaceView::mouseReleaseEvent(QMouseEvent*) { m_drag.reset(); }
+
+void FaceView::mouseDoubleClickEvent(QMouseEvent* e) {
+  if (thingAt(e->position()) >= 0) typeMeasure(Qt::Horizontal);
+}
+
+void FaceView::nudge(Point by) {
+  const int i = m_session.selectedIndex();
+  if (i < 0) return;
+  const Impression& thing = m_session.plan().impressions[static_cast<size_t>(i)];
+  const Point to{thing.at.x + by.x, thing.at.y + by.y};
+  m_session.edit(tr("Nudge %1").arg(nameOf(m_session.plan(), i)), withFoot(m_session.plan(), thing.id, to),
+                 QStringLiteral("nudge-%1").arg(m_session.selected()));
+}
+
+void FaceView::turnBy(double degrees) {
+  const int i = m_session.selectedIndex();
+  if (i < 0) return;
+  const Impression& thing = m_session.plan().impressions[static_cast<size_t>(i)];
+  m_session.edit(tr("Turn %1").arg(nameOf(m_session.plan(), i)),
+                 withTurn(m_session.plan(), thing.id, Degrees{thing.turn_deg + degrees}),
+                 QStringLiteral("turn-%1").arg(m_session.selected()));
+}
+
+void FaceView::keyPressEvent(QKeyEvent* e) {
+  const bool fine = e->modifiers() & Qt::ShiftModifier;
+  const double step = m_session.units() == MeasureStyle::Inches ? kMmPerInch / (fine ? 64 : 16) : fine ? 0.1 : 1.0;
+  switch (e->key()) {
+    case Qt::Key_Left: return nudge({-step, 0});
+    case Qt::Key_Right: return nudge({step, 0});
+    case Qt::Key_Up: return nudge({0, step});
+    case Qt::Key_Down: return nudge({0, -step});
+    case Qt::Key_Comma:
+    case Qt::Key_Less: return turnBy(fine ? 0.1 : 1);
+    case Qt::Key_Period:
+    case Qt::Key_Greater: return turnBy(fine ? -0.1 : -1);
+    case Qt::Key_L: return typeMeasure(Qt::Horizontal);
+    case Qt::Key_B: return typeMeasure(Qt::Vertical);
+    case Qt::Key_Escape: return m_session.select({});
+    default: QWidget::keyPressEvent(e);
+  }
+}
+
+void FaceView::wheelEvent(QWheelEvent* e) {
+  if (e->modifiers() & Qt::ControlModifier) {
+    const Point under = geometryNow().toPanel(e->position());
+    setZoom(m_zoom * std::pow(1.0015, e->angleDelta().y()));
+    if (m_zoom > 1) m_pan += e->position() - geometryNow().toPixels(under);
+  } else if (m_zoom > 1) {
+    m_pan += QPointF(e->angleDelta()) / 4;
+  } else {
+    return QWidget::wheelEvent(e);
+  }
+  update();
+}
+
+bool FaceView::event(QEvent* e) {
+  if (e->type() == QEvent::ToolTip) {
+    const auto* help = static_cast<QHelpEvent*>(e);
+    const int i = thingAt(help->pos());
+    QToolTip::showText(help->globalPos(), i < 0 ? QString() : labelOf(m_session.plan(), i), this);
+    return true;
+  }
+  // Tab walks through the things, front to back, before it leaves the face.
+  if (e->type() == QEvent::KeyPress) {
+    const auto* key = static_cast<QKeyEvent*>(e);
+    const bool forward = key->key() == Qt::Key_Tab, backward = key->key() == Qt::Key_Backtab;
+    const auto& line = m_session.analysis()->knots.frontToBack;
+    if ((forward || backward) && !(key->modifiers() & Qt::ControlModifier) && !line.empty()) {
+      const auto here = std::find(line.begin(), line.end(), m_session.selectedIndex());
+      auto next = here == line.end() ? (forward ? 0 : static_cast<long>(line.size()) - 1) : here - line.begin() + (forward ? 1 : -1);
+      if (next >= 0 && next < static_cast<long>(line.size())) {
+        m_session.select(QString::fromStdString(m_session.plan().impressions[static_cast<size_t>(line[static_cast<size_t>(next)])].id));
+        return true;
+      }
+    }
+  }
+  return QWidget::event(e);
+}
+
+void FaceView::resizeEvent(QResizeEvent*) { refresh(); }
+
+// ---- measures
+
+QRectF FaceView::tag(Qt::Orientation along) const {
+  const int i = m_session.selectedIndex();
+  if (i < 0) return {};
+  const FaceGeometry g = geometryNow();
+  const Point at = m_session.plan().impressions[static_cast<size_t>(i)].at;
+  const QPointF foot = g.toPixels(at);
+  const QFontMetricsF metrics(labelFont(QFont::DemiBold));
+  const QString text = measure(along == Qt::Horizontal ? at.x : at.y, m_session.units());
+  const QSizeF size(metrics.horizontalAdvance(text) + 14, metrics.height() + 6);
+  if (along == Qt::Horizontal)
+    return {QPointF(std::clamp(foot.x() - size.width() / 2, 2.0, width() - size.width() - 2), height() - size.height() - 2), size};
+  return {QPointF(2, std::clamp(foot.y() - size.height() / 2, 2.0, height() - 2 * size.height() - 6)), size};
+}
+
+void FaceView::typeMeasure(Qt::Orientation along) {
+  const int i = m_session.selectedIndex();
+  if (i < 0) return;
+  m_editing = along;
+  const Point at = m_session.plan().impressions[static_cast<size_t>(i)].at;
+  m_editor->setText(bare(along == Qt::Horizontal ? at.x : at.y, m_session.units()));
+  QRectF box = tag(along).adjusted(-4, -3, 40, 3);
+  if (box.right() > width()) box.moveRight(width());
+  m_editor->setFont(labelFont(QFont::DemiBold));
+  m_editor->setGeometry(box.toRect());
+  m_editor->selectAll();
+  m_editor->show();
+  m_editor->setFocus();
+}
+
+void FaceView::finishTyping() {
+  const int i = m_session.selectedIndex();
+  const auto typed = readMeasure(m_editor->text().toStdString(), m_session.units());
+  if (!typed) {
+    Q_EMIT m_session.trouble(QString::fromStdString(typed.error().message));
+  } else if (i >= 0) {
+    const Impression& thing = m_session.plan().impressions[static_cast<size_t>(i)];
+    Point to = thing.at;
+    (m_editing == Qt::Horizontal ? to.x : to.y) = typed.value().value;
+    m_session.edit(tr("Move %1 %2").arg(nameOf(m_session.plan(), i), moveWords(thing.at, to, m_session.units())),
+                   withFoot(m_session.plan(), thing.id, to));
+  }
+  m_editor->hide();
+  setFocus();
+}
+
+// ---- painting
+
+void FaceView::paintEvent(QPaintEvent*) {
+  QPainter p(this);
+  p.setRenderHint(QPainter::Antialiasing);
+  p.setRenderHint(QPainter::SmoothPixmapTransform);
+  const FaceGeometry g = geometryNow();
+  const QRectF face = g.face();
+  p.fillRect(face.translated(2, 3), QColor(0, 0, 0, theme().dark ? 90 : 28));
+  if (m_picture.isNull()) {
+    const Colour c = m_session.plan().card.paper.colour;
+    p.fillRect(face, QColor(c.red, c.green, c.blue));
+  } else {
+    p.drawImage(face, m_picture);
+  }
+  p.setPen(QPen(theme().rule, 1));
+  p.drawRect(face);
+  const int selected = m_session.selectedIndex();
+  p.save();
+  p.setClipRect(face);
+  paintViewpoint(p, g);
+  if (selected >= 0) paintBand(p, g, selected);
+  p.restore();
+  if (m_hover >= 0 && m_hover != selected && m_hover < static_cast<int>(m_session.plan().impressions.size()))
+    paintOutline(p, g, m_hover, QPen(theme().green, 1, Qt::DotLine));
+  if (m_pointPhase % 4 < 2 && m_pointTimer.isActive())
+    for (int i : m_pointedOut)
+      if (i < static_cast<int>(m_session.plan().impressions.size())) paintOutline(p, g, i, QPen(theme().ochre, 3));
+  paintRulers(p, g);
+  if (selected >= 0) {
+    paintSelected(p, g, selected);
+    paintTags(p, g, selected);
+  }
+  if (m_session.plan().impressions.empty()) {
+    p.setFont(bodyFont());
+    p.setPen(QColor(0x56, 0x62, 0x6a));
+    p.drawText(face, Qt::AlignCenter | Qt::TextWordWrap,
+               tr("The card is empty.\nTake a stamp with \"Add a stamp\" and put its foot where it should stand."));
+  }
+  if (hasFocus() && selected < 0) {
+    p.setPen(QPen(theme().green, 1, Qt::DashLine));
+    p.drawRect(face.adjusted(-4, -4, 4, 4));
+  }
+}
+
+void FaceView::paintOutline(QPainter& p, const FaceGeometry& g, int i, QPen pen) const {
+  p.setPen(pen);
+  p.setBrush(Qt::NoBrush);
+  p.drawPath(g.transform().map(pathOf(m_session.analysis()->meetings.placed[static_cast<size_t>(i)]->silhouette)));
+}
+
+void FaceView::paintRulers(QPainter& p, const FaceGeometry& g) const {
+  const bool inches = m_session.units() == MeasureStyle::Inches;
+  const double step = inches ? kMmPerInch / 4 : 5;
+  const int longEvery = inches ? 4 : 2;
+  p.setFont(labelFont());
+  p.setPen(QPen(theme().soft, 1));
+  const QRectF face = g.face();
+  const double gap = 5;
+  for (int k = 0; k * step <= g.width_mm + 1e-6; ++k) {
+    const double x = g.toPixels({k * step, 0}).x();
+    const bool big = k % longEvery == 0;
+    p.drawLine(QPointF(x, face.bottom() + gap), QPointF(x, face.bottom() + gap + (big ? 6 : 3)));
+    if (big) p.drawText(QRectF(x - 20, face.bottom() + gap + 6, 40, 18 * textScale()), Qt::AlignHCenter | Qt::AlignTop, QString::number(inches ? k / 4 : k * 5));
+  }
+  for (int k = 0; k * step <= g.height_mm + 1e-6; ++k) {
+    const double y = g.toPixels({0, k * step}).y();
+    const bool big = k % longEvery == 0;
+    p.drawLine(QPointF(face.left() - gap, y), QPointF(face.left() - gap - (big ? 6 : 3), y));
+    if (big) p.drawText(QRectF(face.left() - gap - 36, y - 10, 28, 20), Qt::AlignRight | Qt::AlignVCenter, QString::number(inches ? k / 4 : k * 5));
+  }
+}
+
+void FaceView::paintViewpoint(QPainter& p, const FaceGeometry& g) const {
+  if (!m_session.plan().view) return;
+  const View& view = *m_session.plan().view;
+  // Over the card's own paper the light theme's inks are used, also on the dark ground.
+  const Theme onCard = lightTheme();
+  const double y = g.toPixels({0, view.horizon_mm}).y();
+  p.setPen(QPen(onCard.green, 1, Qt::DashLine));
+  p.drawLine(QPointF(g.face().left(), y), QPointF(g.face().right(), y));
+  const QPointF vanish = g.toPixels({vanishX(view, g.width_mm), view.horizon_mm});
+  p.setBrush(onCard.card);
+  p.setPen(QPen(onCard.green, 1.5));
+  p.drawEllipse(vanish, 3.5, 3.5);
+  p.setFont(labelFont());
+  const QString text = tr("horizon, eyes at %1 m").arg(view.eyeHeight_m);
+  const QFontMetricsF m(labelFont());
+  const QRectF box(g.face().left() + 6, y - m.height() - 3, m.horizontalAdvance(text) + 8, m.height());
+  QColor veil = onCard.card;
+  veil.setAlpha(190);
+  p.setPen(Qt::NoPen);
+  p.setBrush(veil);
+  p.drawRoundedRect(box, 3, 3);
+  p.setPen(onCard.green);
+  p.drawText(box, Qt::AlignCenter, text);
+}
+
+void FaceView::paintBand(QPainter& p, const FaceGeometry& g, int selected) const {
+  const auto scale = readScale(m_session.plan(), selected);
+  if (!scale) return;
+  const Theme onCard = lightTheme();
+  const QRectF face = g.face();
+  const double top = g.toPixels({0, scale->band.high_mm}).y(), bottom = g.toPixels({0, scale->band.low_mm}).y();
+  const QRectF band(face.left(), top, face.width(), std::max(2.0, bottom - top));
+  QColor fill = onCard.green;
+  fill.setAlpha(34);
+  p.fillRect(band, fill);
+  p.setPen(QPen(onCard.green, 1, Qt::DotLine));
+  p.drawLine(band.topLeft(), band.topRight());
+  p.drawLine(band.bottomLeft(), band.bottomRight());
+  const QString text = tr("%1 may stand in this band").arg(nameOf(m_session.plan(), selected));
+  const QFontMetricsF m(labelFont());
+  QRectF box(face.left() + 6, band.center().y() - m.height() / 2, m.horizontalAdvance(text) + 8, m.height());
+  if (box.bottom() > face.bottom()) box.moveBottom(face.bottom() - 2);
+  QColor veil = onCard.card;
+  veil.setAlpha(190);
+  p.setPen(Qt::NoPen);
+  p.setBrush(veil);
+  p.drawRoundedRect(box, 3, 3);
+  p.setPen(onCard.green);
+  p.drawText(box, Qt::AlignCenter, text);
+}
+
+void FaceView::paintSelected(QPainter& p, const FaceGeometry& g, int selected) const {
+  const Theme onCard = lightTheme();
+  paintOutline(p, g, selected, QPen(onCard.green, 1.8));
+  const Placed& placed = *m_session.analysis()->meetings.placed[static_cast<size_t>(selected)];
+  const QPointF foot = g.toPixels(placed.at);
+  p.setBrush(Qt::NoBrush);
+  p.setPen(QPen(onCard.green, 2));
+  p.drawEllipse(foot, 6, 6);
+  p.drawPoint(foot);
+  const QPointF handle = turnHandle(selected);
+  p.setPen(QPen(theme().green, 1.2));
+  p.setBrush(theme().card);
+  p.drawEllipse(handle, 6, 6);
+  p.drawArc(QRectF(handle - QPointF(3, 3), QSizeF(6, 6)), 40 * 16, 260 * 16);
+  // Where the viewer's eyes would be on the thing: the horizon crosses every standing thing there.
+  const Impression& thing = m_session.plan().impressions[static_cast<size_t>(selected)];
+  if (m_session.plan().view && std::holds_alternative<OnGround>(thing.depth) && thing.at.y < m_session.plan().view->horizon_mm) {
+    const QPointF eye = g.toPixels({thing.at.x, m_session.plan().view->horizon_mm});
+    p.setPen(QPen(onCard.green, 1.2, Qt::DotLine));
+    p.drawLine(foot, eye);
+    p.setPen(QPen(onCard.green, 1.5));
+    p.setBrush(onCard.card);
+    QPainterPath lid;
+    lid.moveTo(eye - QPointF(9, 0));
+    lid.quadTo(eye - QPointF(0, 9), eye + QPointF(9, 0));
+    lid.quadTo(eye + QPointF(0, 9), eye - QPointF(9, 0));
+    p.drawPath(lid);
+    p.setBrush(onCard.green);
+    p.drawEllipse(eye, 2.4, 2.4);
+  }
+}
+
+void FaceView::paintTags(QPainter& p, const FaceGeometry& g, int selected) const {
+  const Point at = m_session.plan().impressions[static_cast<size_t>(selected)].at;
+  const QPointF foot = g.toPixels(at);
+  const QRectF left = tag(Qt::Vertical), below = tag(Qt::Horizontal);
+  p.setPen(QPen(theme().green, 1));
+  p.drawLine(QPointF(foot.x(), foot.y() + 6), QPointF(foot.x(), below.top()));
+  p.drawLine(QPointF(left.right(), foot.y()), QPointF(foot.x() - 6, foot.y()));
+  p.setFont(labelFont(QFont::DemiBold));
+  for (const auto& [box, mm] : {std::pair{below, at.x}, std::pair{left, at.y}}) {
+    p.setPen(Qt::NoPen);
+    p.setBrush(theme().green);
+    p.drawRoundedRect(box, 3, 3);
+    p.setPen(theme().onGreen);
+    p.drawText(box, Qt::AlignCenter, measure(mm, m_session.units()));
+  }
+}
+
+}  // namespace havlo

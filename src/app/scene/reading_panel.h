@@ -1,0 +1,32 @@
+// The reading: what the scene says to an eye that sees it the first time, most important first.
+#pragma once
+
+#include "app/common/sheet_frame.h"
+#include "app/session/plan_session.h"
+
+class QScrollArea;
+
+namespace havlo {
+
+class ReadingPanel : public SheetFrame {
+  Q_OBJECT
+
+ public:
+  explicit ReadingPanel(PlanSession& session, QWidget* parent = nullptr);
+
+ Q_SIGNALS:
+  void showRequested(const std::vector<int>& impressions);
+
+ private:
+  PlanSession& m_session;
+  QLabel* m_summary;
+  QScrollArea* m_scroll;
+  std::vector<Finding> m_shown;
+  QStringList m_shownWords;
+
+  void refresh();
+  QWidget* card(const Finding& finding, size_t index);
+  void applyFix(size_t index);
+};
+
+}  // namespace havlo

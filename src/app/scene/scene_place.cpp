@@ -1,0 +1,94 @@
+// Lays the parts out and lets them hear of each other.
+#include "app/scene/scene_place.h"
+
+#include <QGridLayout>
+#include <QImage>
+#include <QMenu>
+#include <QPixmap>
+#include <algorithm>
+
+#include "app/common/sheet_frame.h"
+#include "app/scene/face_view.h"
+#include "app/scene/reading_panel.h"
+#include "app/scene/thing_panel.h"
+#include "app/scene/walk_view.h"
+#include "io/art/svg_art.h"
+#include "io/wording/names.h"
+
+namespace havlo {
+
+ScenePlace::ScenePlace(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget* parent)
+    : QWidget(parent), m_session(session), m_art(art), m_face(new FaceView(session, art)), m_walk(new WalkView(session)) {
+  auto* grid = new QGridLayout(this);
+  grid->setContentsMargins(16, 10, 16, 8);
+  grid->setSpacing(10);
+  auto* thing = new ThingPanel(session, art);
+  auto* reading = new ReadingPanel(session);
+  thing->setFixedWidth(qRound(216 * textScale()));
+  reading->setFixedWidth(qRound(318 * textScale()));
+  grid->addWidget(thing, 0, 0);
+  grid->addWidget(m_face, 0, 1);
+  grid->addWidget(reading, 0, 2);
+  auto* below = new SheetFrame;
+  below->box()->addWidget(m_walk);
+  grid->addWidget(below, 1, 0, 1, 3);
+  grid->setRowStretch(0, 5);
+  grid->setRowStretch(1, 2);
+  grid->setColumnStretch(1, 1);
+  connect(thing, &ThingPanel::addRequested, this, &ScenePlace::offerStamps);
+  connect(reading, &ReadingPanel::showRequested, m_face, &FaceView::pointOut);
+}
+
+QPixmap stampThumbnail(const Stamp& stamp, const SvgArt& art, QSize size, const QColor& ink) {
+  const double fit = std::min((size.width() - 4) / stamp.width_mm, (size.height() - 4) / stamp.height_mm);
+  const Grid grid(Box{0, 0, stamp.width_mm, stamp.height_mm}, fit * kMmPerInch);
+  const Placing flat({0, 0}, {0, 0}, Degrees{0});
+  std::optional<Tile> tile;
+  if (!stamp.art.empty()) tile = art.draw(stamp, flat, grid);
+  if (!tile) tile = softTile(grid, printedShape(stamp, {}));
+  QImage image(size, QImage::Format_ARGB32);
+  image.fill(Qt::transparent);
+  const int left = (size.width() - grid.width) / 2, top = (size.height() - grid.height) / 2;
+  for (int y = 0; y < size.height(); ++y)
+    for (int x = 0; x < size.width(); ++x) {
+      QColor c = ink;
+      c.setAlpha(tile->at(x - left, y - top));
+      image.setPixelColor(x, y, c);
+    }
+  return QPixmap::fromImage(image);
+}
+
+void ScenePlace::offerStamps() {
+  QMenu menu(this);
+  menu.setObjectName(QStringLiteral("stamps"));
+  for (const StampRef& stamp : m_session.plan().stamps) {
+    const auto size = [&](double mm) { return QString::fromStdString(writeBareMeasure(Millimetres{mm}, m_session.units())); };
+    const QString text = tr("%1, %2 × %3").arg(stampName(*stamp), size(stamp->width_mm), size(stamp->height_mm));
+    auto* action = menu.addAction(QIcon(stampThumbnail(*stamp, *m_art, QSize(48, 48), theme().ink)), text.toHtmlEscaped().replace(u'&', QStringLiteral("&&")));
+    action->setData(QString::fromStdString(stamp->id));
+  }
+  menu.setStyleSheet(QStringLiteral("QMenu { icon-size: 48px; } QMenu::item { padding: 4px 14px 4px 60px; }"));
+  if (const QAction* chosen = menu.exec(m_face->mapToGlobal(QPoint(10, 10)))) addStamp(chosen->data().toString());
+}
+
+Point ScenePlace::goodSpot(const Stamp& stamp) const {
+  const Plan& plan = m_session.plan();
+  const double middle = plan.card.panel.width_mm / 2;
+  if (plan.view && stamp.realHeight) {
+    const StandingBand band = standingBand(*plan.view, *stamp.realHeight, Millimetres{stamp.height_mm});
+    return {middle, (band.low_mm + band.high_mm) / 2};
+  }
+  const double sky = plan.view ? plan.view->horizon_mm + (plan.card.panel.height_mm - plan.view->horizon_mm) * 0.4 : plan.card.panel.height_mm * 0.5;
+  return {middle, std::min(sky, plan.card.panel.height_mm - stamp.height_mm * 0.6)};
+}
+
+void ScenePlace::addStamp(const QString& stampId) {
+  const StampRef stamp = m_session.plan().stamp(stampId.toStdString());
+  if (!stamp) return;
+  const std::string id = freshId(m_session.plan(), stamp->id);
+  m_session.edit(tr("Add %1").arg(stampName(*stamp)), withNewImpression(m_session.plan(), stamp->id, goodSpot(*stamp)));
+  m_session.select(QString::fromStdString(id));
+  m_face->setFocus();
+}
+
+}  // namespace havlo

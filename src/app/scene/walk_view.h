@@ -1,0 +1,53 @@
+// The walk: the same scene from the side. The viewer's eye at one end, ground running off to the horizon, every
+// impression an upright flat at its distance. Things are moved nearer and farther here.
+#pragma once
+
+#include <QWidget>
+
+#include "app/session/plan_session.h"
+
+namespace havlo {
+
+class WalkView : public QWidget {
+  Q_OBJECT
+
+ public:
+  explicit WalkView(PlanSession& session, QWidget* parent = nullptr);
+  QSize minimumSizeHint() const override { return {320, 120}; }
+  QSize sizeHint() const override { return {900, 190}; }
+
+  /// Pixel of a distance along the walk, and back. Logarithmic; infinity is the right end.
+  double xOf(double distance_m) const;
+  double distanceAt(double x) const;
+  /// Where the flat of an impression stands, for pointing at it.
+  QPointF flatOf(int impression) const;
+
+ protected:
+  void paintEvent(QPaintEvent*) override;
+  void mousePressEvent(QMouseEvent*) override;
+  void mouseMoveEvent(QMouseEvent*) override;
+  void mouseReleaseEvent(QMouseEvent*) override;
+  void keyPressEvent(QKeyEvent*) override;
+  bool event(QEvent*) override;
+
+ private:
+  struct Flat {
+    int impression = 0;
+    double x = 0;
+    double bottom = 0, top = 0;  // pixels
+  };
+
+  PlanSession& m_session;
+  std::unique_ptr<Plan> m_start;  // while dragging
+  int m_dragged = -1, m_hover = -1, m_dragSerial = 0;
+  double m_grabOffset = 0;
+
+  double groundY() const;
+  double pixelsPerMetre() const;
+  std::pair<double, double> span() const;
+  std::vector<Flat> flats() const;
+  int flatAt(QPointF p) const;
+  void moveFrom(const Plan& start, int impression, double distance_m, const QString& key);
+};
+
+}  // namespace havlo

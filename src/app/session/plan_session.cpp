@@ -1,0 +1,157 @@
+// Edits go through one kind of undo command that holds the plans before and after.
+#include "app/session/plan_session.h"
+
+#include <QCryptographicHash>
+#include <QDir>
+#include <QFile>
+#include <QFileInfo>
+
+#include "io/files/plan_file.h"
+
+namespace havlo {
+
+class EditCommand : public QUndoCommand {
+ public:
+  EditCommand(PlanSession& session, const QString& label, Plan after, const QString& mergeKey)
+      : QUndoCommand(label), m_session(session), m_before(session.m_plan), m_after(std::move(after)), m_key(mergeKey) {}
+
+  int id() const override { return m_key.isEmpty() ? -1 : 1; }
+  bool mergeWith(const QUndoCommand* next) override {
+    const auto* other = static_cast<const EditCommand*>(next);
+    if (other->m_key != m_key) return false;
+    m_after = other->m_after;
+    setText(other->text());
+    return true;
+  }
+  void undo() override { m_session.show(m_before); }
+  void redo() override { m_session.show(m_after); }
+
+ private:
+  PlanSession& m_session;
+  Plan m_before, m_after;
+  QString m_key;
+};
+
+namespace {
+
+QByteArray digestOf(const QString& path) {
+  QFile file(path);
+  if (!file.open(QIODevice::ReadOnly)) return {};
+  QCryptographicHash hash(QCryptographicHash::Sha256);
+  hash.addData(&file);
+  return hash.result();
+}
+
+}  // namespace
+
+PlanSession::PlanSession(const QString& rescueFolder, QObject* parent) : QObject(parent), m_rescue(rescueFolder) {
+  connect(&m_stack, &QUndoStack::cleanChanged, this, &PlanSession::fileChanged);
+  connect(&m_rescue, &Rescue::trouble, this, &PlanSession::trouble);
+  m_plan.card.panel = {177.8, 127, {}};
+  m_plan.view = View{};
+  m_plan.view->horizon_mm = 45;
+  start(m_plan);
+}
+
+PlanSession::~PlanSession() {
+  if (!isDirty()) m_rescue.drop();
+  m_stack.disconnect(this);
+}
+
+QString PlanSession::title() const {
+  if (!m_plan.title.empty()) return QString::fromStdString(m_plan.title);
+  return m_path.isEmpty() ? tr("A new card") : QFileInfo(m_path).completeBaseName();
+}
+
+void PlanSession::select(const QString& impression) {
+  const QString valid = m_plan.indexOf(impression.toStdString()) < 0 ? QString() : impression;
+  if (valid == m_selected) return;
+  m_selected = valid;
+  Q_EMIT selectionChanged();
+}
+
+void PlanSession::setUnits(MeasureStyle units) {
+  if (units == m_units) return;
+  m_units = units;
+  Q_EMIT unitsChanged();
+}
+
+void PlanSession::edit(const QString& label, const Result<Plan>& result, const QString& mergeKey) {
+  if (!result) {
+    Q_EMIT trouble(QString::fromStdString(result.error().text()));
+    return;
+  }
+  if (result.value() == m_plan) return;
+  m_stack.push(new EditCommand(*this, label, result.value(), mergeKey));
+}
+
+void PlanSession::show(const Plan& plan) {
+  m_plan = plan;
+  m_snapshot = std::make_shared<const Plan>(plan);
+  m_analysis = analyse(m_plan, m_analysis.get());
+  if (!m_selected.isEmpty() && selectedIndex() < 0) {
+    m_selected.clear();
+    Q_EMIT selectionChanged();
+  }
+  m_rescue.keep(m_snapshot, m_path);
+  Q_EMIT planChanged();
+}
+
+void PlanSession::start(Plan plan, const QString& path, bool rescued) {
+  if (m_analysis && isDirty()) {
+    m_rescue.leaveAndRestart();  // what is open now stays findable
+  } else {
+    m_rescue.drop();
+  }
+  m_stack.clear();
+  m_path = path;
+  m_rescued = rescued;
+  m_onDisk = path.isEmpty() ? QByteArray() : digestOf(path);
+  m_selected.clear();
+  m_plan = std::move(plan);
+  m_snapshot = std::make_shared<const Plan>(m_plan);
+  m_analysis = analyse(m_plan, nullptr);
+  if (rescued) m_rescue.keep(m_snapshot, m_path);
+  Q_EMIT selectionChanged();
+  Q_EMIT planChanged();
+  Q_EMIT fileChanged();
+}
+
+bool PlanSession::open(const QString& path) {
+  auto read = loadPlan(path);
+  if (!read) {
+    Q_EMIT trouble(tr("%1 was not opened. %2").arg(QFileInfo(path).fileName(), QString::fromStdString(read.error().text())));
+    return false;
+  }
+  const auto repairs = read.value().repairs;
+  start(std::move(read).value().plan, QFileInfo(path).absoluteFilePath());
+  for (const std::string& repair : repairs) Q_EMIT notice(QString::fromStdString(repair));
+  return true;
+}
+
+bool PlanSession::write(const QString& path) {
+  if (const auto saved = savePlan(path, m_plan); !saved) {
+    Q_EMIT trouble(tr("Not saved. %1").arg(QString::fromStdString(saved.error().message)));
+    return false;
+  }
+  m_path = path;
+  m_onDisk = digestOf(path);
+  m_rescued = false;
+  m_stack.setClean();
+  m_rescue.drop();
+  Q_EMIT fileChanged();
+  return true;
+}
+
+bool PlanSession::save(bool force) {
+  if (m_path.isEmpty()) return false;
+  if (!force && QFile::exists(m_path) && digestOf(m_path) != m_onDisk) {
+    Q_EMIT changedUnderneath();
+    return false;
+  }
+  return write(m_path);
+}
+
+bool PlanSession::saveAs(const QString& path) { return write(path); }
+
+}  // namespace havlo

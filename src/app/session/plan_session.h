@@ -1,0 +1,79 @@
+// The open plan: its state, its undo, its file and its rescue copy. Knows no window.
+#pragma once
+
+#include <QByteArray>
+#include <QObject>
+#include <QUndoStack>
+#include <memory>
+
+#include "app/session/rescue.h"
+#include "core/analysis/analysis.h"
+#include "core/edit/edits.h"
+#include "core/units/measure.h"
+
+namespace havlo {
+
+class PlanSession : public QObject {
+  Q_OBJECT
+
+ public:
+  /// @param rescueFolder  where unsaved work is kept; see Rescue
+  explicit PlanSession(const QString& rescueFolder, QObject* parent = nullptr);
+  ~PlanSession() override;
+
+  const Plan& plan() const { return m_plan; }
+  const std::shared_ptr<const Plan>& snapshot() const { return m_snapshot; }
+  const AnalysisRef& analysis() const { return m_analysis; }
+  const QString& path() const { return m_path; }  ///< empty while never saved
+  QString title() const;
+  bool isDirty() const { return !m_stack.isClean() || m_rescued; }
+  QUndoStack& undoStack() { return m_stack; }
+
+  const QString& selected() const { return m_selected; }  ///< impression id, or empty
+  int selectedIndex() const { return m_plan.indexOf(m_selected.toStdString()); }
+  void select(const QString& impression);
+
+  MeasureStyle units() const { return m_units; }
+  void setUnits(MeasureStyle units);
+
+  /// Carries out an edit. Edits with the same non-empty merge key that follow each other are one step of undo.
+  /// A failed edit changes nothing and is said through trouble().
+  void edit(const QString& label, const Result<Plan>& result, const QString& mergeKey = {});
+
+  /// Replaces the open plan; unsaved work stays in its rescue copy.
+  bool open(const QString& path);
+  void start(Plan plan, const QString& path = {}, bool rescued = false);
+
+  /// @param force  also when the file was changed by someone else since it was opened
+  bool save(bool force = false);
+  bool saveAs(const QString& path);
+
+  Rescue& rescue() { return m_rescue; }
+
+ Q_SIGNALS:
+  void planChanged();        ///< plan and analysis are new
+  void fileChanged();        ///< path, title or dirt
+  void selectionChanged();
+  void unitsChanged();
+  void trouble(const QString& message);
+  void notice(const QString& message);
+  void changedUnderneath();  ///< save() refused: the file on disk is not the one that was opened
+
+ private:
+  friend class EditCommand;
+
+  Plan m_plan;
+  std::shared_ptr<const Plan> m_snapshot;
+  AnalysisRef m_analysis;
+  QUndoStack m_stack;
+  QString m_path, m_selected;
+  QByteArray m_onDisk;  // digest of the file as we know it
+  MeasureStyle m_units = MeasureStyle::Inches;
+  bool m_rescued = false;
+  Rescue m_rescue;
+
+  void show(const Plan& plan);
+  bool write(const QString& path);
+};
+
+}  // namespace havlo

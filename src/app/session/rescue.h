@@ -1,0 +1,59 @@
+// Unsaved work survives a kill: after every act the plan is written beside, atomically, under a name of this run.
+#pragma once
+
+#include <QDateTime>
+#include <QLockFile>
+#include <QObject>
+#include <QString>
+#include <QTimer>
+#include <functional>
+#include <memory>
+#include <vector>
+
+#include "core/base/result.h"
+#include "core/plan/plan.h"
+
+namespace havlo {
+
+/// Work that an earlier run left unsaved.
+struct LostWork {
+  QString file;   ///< the rescue copy
+  QString path;   ///< the plan's own file, empty if it had none
+  QString title;
+  QDateTime when;
+};
+
+class Rescue : public QObject {
+  Q_OBJECT
+
+ public:
+  explicit Rescue(const QString& folder, QObject* parent = nullptr);
+  ~Rescue() override;
+
+  /// Keeps this state; writing happens on a worker thread, the newest state last.
+  void keep(std::shared_ptr<const Plan> plan, const QString& path);
+  /// The work is saved or gone on purpose: no copy is needed.
+  void drop();
+  /// Starts a fresh copy; the one before stays as lost work, found at the next start.
+  void leaveAndRestart();
+  /// Waits until what was kept is on the disk.
+  void flush();
+
+  /// What earlier runs left, newest first; runs that are still alive are not among it.
+  std::vector<LostWork> lostWork() const;
+  /// Moves a copy aside, out of lostWork(); it is not deleted.
+  void setAside(const LostWork& work);
+
+ Q_SIGNALS:
+  void trouble(const QString& message);
+
+ private:
+  struct Writer;
+  QString m_folder, m_base;
+  std::unique_ptr<QLockFile> m_lock;
+  std::shared_ptr<Writer> m_writer;
+
+  void begin();
+};
+
+}  // namespace havlo

@@ -1,0 +1,82 @@
+// The one window: menu, trail, messages, places. It builds the parts and connects them; what they do is theirs.
+#pragma once
+
+#include <QMainWindow>
+
+#include "app/actions/action_table.h"
+#include "app/session/plan_session.h"
+#include "app/shell/printing.h"
+
+class QLabel;
+class QProgressBar;
+class QPushButton;
+class QStackedWidget;
+
+namespace havlo {
+
+class MessageBar;
+class OrderPlace;
+class ScenePlace;
+class SvgArt;
+class Trail;
+
+class MainWindow : public QMainWindow {
+  Q_OBJECT
+
+ public:
+  /// @param rescueFolder  where unsaved work is kept
+  explicit MainWindow(const QString& rescueFolder);
+  ~MainWindow() override;
+
+  PlanSession& session() { return *m_session; }
+  ScenePlace& scene() { return *m_scene; }
+  OrderPlace& order() { return *m_order; }
+  MessageBar& messages() { return *m_messages; }
+  Printing& printing() { return *m_printing; }
+  QAction* action(const QString& id) const { return m_actions[id]; }
+
+  bool openFile(const QString& path);
+  void openDemo();
+  /// Offers work that an earlier run left unsaved.
+  void offerLostWork();
+  void visit(int place);
+  void setAppearance(bool dark, double textScale);
+
+ protected:
+  void dragEnterEvent(QDragEnterEvent*) override;
+  void dropEvent(QDropEvent*) override;
+  void closeEvent(QCloseEvent*) override;
+
+ private:
+  std::unique_ptr<PlanSession> m_session;
+  std::shared_ptr<SvgArt> m_art;
+  ActionTable m_actions;
+  Printing* m_printing;
+  Trail* m_trail = nullptr;
+  MessageBar* m_messages = nullptr;
+  QStackedWidget* m_places = nullptr;
+  ScenePlace* m_scene = nullptr;
+  OrderPlace* m_order = nullptr;
+  QMenu* m_recent = nullptr;
+  QLabel* m_status = nullptr;
+  QProgressBar* m_progress = nullptr;
+  QPushButton* m_stop = nullptr;
+  bool m_dark = false;
+
+  void addFileCommands();
+  void addEditCommands();
+  void addViewCommands();
+  void buildMenus();
+  void buildPlaces();
+  void connectSession();
+  void refreshTrail();
+  void refreshStatus();
+  void chooseFile();
+  bool saveAs();
+  void save();
+  void remember(const QString& path);
+  void fillRecent();
+  void about();
+};
+
+}  // namespace havlo

@@ -1,0 +1,64 @@
+// A quiet strip under the trail.
+#include "app/shell/message_bar.h"
+
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QPushButton>
+
+#include "app/common/marks.h"
+#include "app/common/sheet_frame.h"
+
+namespace havlo {
+
+MessageBar::MessageBar(QWidget* parent) : QFrame(parent), m_row(new QHBoxLayout(this)) {
+  setObjectName(QStringLiteral("sheet"));
+  setAccessibleName(tr("Message"));
+  m_row->setContentsMargins(16, 5, 10, 5);
+  hide();
+}
+
+void MessageBar::say(Kind kind, const QString& text, std::vector<Act> acts) {
+  for (const Message& m : m_messages)
+    if (m.text == text) return;
+  m_messages.push_back({kind, text, std::move(acts)});
+  if (m_messages.size() == 1) show_();
+}
+
+QString MessageBar::shownText() const { return m_messages.empty() ? QString() : m_messages.front().text; }
+
+void MessageBar::clear() {
+  m_messages.clear();
+  show_();
+}
+
+void MessageBar::next() {
+  if (!m_messages.empty()) m_messages.pop_front();
+  show_();
+}
+
+void MessageBar::show_() {
+  while (QLayoutItem* item = m_row->takeAt(0)) {
+    if (item->widget()) item->widget()->deleteLater();
+    delete item;
+  }
+  setVisible(!m_messages.empty());
+  if (m_messages.empty()) return;
+  const Message& m = m_messages.front();
+  const bool trouble = m.kind == Kind::Trouble;
+  m_row->addWidget(new MarkWidget(trouble ? Mark::Here : Mark::Fine, trouble ? theme().madder : theme().green));
+  m_row->addWidget(inkLabel(m.text, bodyFont(), theme().ink, true), 1);
+  for (const Act& act : m.acts) {
+    auto* button = new QPushButton(act.label);
+    connect(button, &QPushButton::clicked, this, [this, run = act.run] {
+      next();
+      run();
+    });
+    m_row->addWidget(button);
+  }
+  auto* close = new QPushButton(tr("Put away"));
+  close->setProperty("plain", true);
+  connect(close, &QPushButton::clicked, this, &MessageBar::next);
+  m_row->addWidget(close);
+}
+
+}  // namespace havlo

@@ -1,0 +1,42 @@
+// Messages that wait until they are read, with what can be done about them. One at a time, the newest last.
+#pragma once
+
+#include <QFrame>
+#include <QString>
+#include <deque>
+#include <functional>
+#include <vector>
+
+class QHBoxLayout;
+
+namespace havlo {
+
+class MessageBar : public QFrame {
+  Q_OBJECT
+
+ public:
+  enum class Kind { Notice, Trouble };
+  struct Act {
+    QString label;
+    std::function<void()> run;
+  };
+
+  explicit MessageBar(QWidget* parent = nullptr);
+  void say(Kind kind, const QString& text, std::vector<Act> acts = {});
+  QString shownText() const;
+  void clear();
+
+ private:
+  struct Message {
+    Kind kind;
+    QString text;
+    std::vector<Act> acts;
+  };
+  std::deque<Message> m_messages;
+  QHBoxLayout* m_row;
+
+  void show_();
+  void next();
+};
+
+}  // namespace havlo

@@ -1,0 +1,95 @@
+// One widget, painted: marks on a dotted line, names and statuses under them.
+#include "app/shell/trail.h"
+
+#include <QKeyEvent>
+#include <QMouseEvent>
+#include <algorithm>
+
+#include "app/theme/theme.h"
+
+namespace havlo {
+
+Trail::Trail(QWidget* parent) : QWidget(parent) {
+  setFocusPolicy(Qt::StrongFocus);
+  setAccessibleName(tr("Places"));
+  setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
+}
+
+QSize Trail::sizeHint() const { return {800, qRound(62 * textScale())}; }
+
+double Trail::stride() const { return 190 * textScale(); }
+
+void Trail::setPlaces(std::vector<Place> places) {
+  m_places = std::move(places);
+  QStringList spoken;
+  for (const Place& p : m_places) spoken << p.name + QStringLiteral(": ") + p.status;
+  setAccessibleDescription(spoken.join(QStringLiteral("; ")));
+  update();
+}
+
+void Trail::setPlan(const QString& title, const QString& state) {
+  m_title = title;
+  m_state = state;
+  update();
+}
+
+void Trail::setCurrent(int place) {
+  m_current = place;
+  update();
+}
+
+QRect Trail::areaOf(int place) const { return QRectF(16 + place * stride(), 0, stride() - 10, height()).toRect(); }
+
+void Trail::mousePressEvent(QMouseEvent* e) {
+  for (int k = 0; k < static_cast<int>(m_places.size()); ++k)
+    if (areaOf(k).contains(e->position().toPoint())) Q_EMIT visited(k);
+}
+
+void Trail::keyPressEvent(QKeyEvent* e) {
+  const int by = e->key() == Qt::Key_Right ? 1 : e->key() == Qt::Key_Left ? -1 : 0;
+  if (by == 0) return QWidget::keyPressEvent(e);
+  Q_EMIT visited(std::clamp(m_current + by, 0, static_cast<int>(m_places.size()) - 1));
+}
+
+void Trail::paintEvent(QPaintEvent*) {
+  QPainter p(this);
+  p.setRenderHint(QPainter::Antialiasing);
+  const Theme& t = theme();
+  p.fillRect(rect(), t.paper);
+  p.setPen(QPen(t.rule, 1));
+  p.drawLine(0, height() - 1, width(), height() - 1);
+  const double y = 13 * textScale();
+  if (m_places.size() > 1) {
+    p.setPen(QPen(t.rule, 1.5, Qt::DotLine));
+    p.drawLine(QPointF(24 + 8, y), QPointF(24 + static_cast<double>(m_places.size() - 1) * stride(), y));
+  }
+  const QFontMetricsF body(bodyFont()), label(labelFont());
+  for (int k = 0; k < static_cast<int>(m_places.size()); ++k) {
+    const Place& place = m_places[static_cast<size_t>(k)];
+    const double x = 16 + k * stride();
+    p.setPen(Qt::NoPen);
+    p.setBrush(t.paper);
+    p.drawEllipse(QPointF(x + 8, y), 10, 10);
+    drawMark(p, {x + 8, y}, 7.5, k == m_current ? Mark::Here : place.mark, k == m_current ? t.green : place.mark == Mark::Look ? t.ochre : t.green);
+    p.setFont(bodyFont(k == m_current ? QFont::Bold : QFont::Normal));
+    p.setPen(t.ink);
+    p.drawText(QPointF(x, y + 8 + body.height()), place.name);
+    p.setFont(labelFont());
+    p.setPen(place.level == Level::Note ? t.soft : colourOf(place.level));
+    p.drawText(QPointF(x, y + 8 + body.height() + label.height()), label.elidedText(place.status, Qt::ElideRight, stride() - 14));
+  }
+  const QRectF right(16 + static_cast<double>(m_places.size()) * stride(), 0, width() - 32 - static_cast<double>(m_places.size()) * stride(), height());
+  p.setFont(bodyFont(QFont::Bold));
+  p.setPen(t.ink);
+  p.drawText(right.adjusted(0, 10 * textScale(), 0, 0), Qt::AlignRight | Qt::AlignTop, QFontMetricsF(bodyFont(QFont::Bold)).elidedText(m_title, Qt::ElideMiddle, right.width()));
+  p.setFont(labelFont());
+  p.setPen(t.soft);
+  p.drawText(right.adjusted(0, 12 * textScale() + body.height(), 0, 0), Qt::AlignRight | Qt::AlignTop, m_state);
+  if (hasFocus()) {
+    p.setPen(QPen(t.green, 1, Qt::DashLine));
+    p.setBrush(Qt::NoBrush);
+    p.drawRect(areaOf(m_current).adjusted(-6, 2, 0, -4));
+  }
+}
+
+}  // namespace havlo

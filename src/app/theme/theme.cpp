@@ -1,0 +1,106 @@
+// The dark ground is derived from the same hues; every pair of text and ground is checked for WCAG AA in the tests.
+#include "app/theme/theme.h"
+
+#include <QApplication>
+#include <QStyleFactory>
+
+#include "io/fonts.h"
+
+namespace havlo {
+namespace {
+
+Theme g_theme = lightTheme();
+double g_textScale = 1;
+
+QString styleSheet(const Theme& t) {
+  return QStringLiteral(
+             "QToolTip { background: %2; color: %3; border: 1px solid %4; padding: 4px; }"
+             "QPushButton { background: %5; color: %6; border: 1px solid transparent; border-radius: 4px; padding: 5px 12px; font-weight: 600; }"
+             "QPushButton:hover { border-color: %6; }"
+             "QPushButton:focus { border: 2px solid %6; padding: 4px 11px; }"
+             "QPushButton:disabled { color: %7; background: transparent; border-color: %4; }"
+             "QPushButton[plain=\"true\"] { background: transparent; padding: 5px 4px; }"
+             "QPushButton[plain=\"true\"]:focus { padding: 4px 3px; }"
+             "QLineEdit, QComboBox, QSpinBox { background: %8; color: %3; border: 1px solid %4; border-radius: 3px; padding: 2px 5px; "
+             "selection-background-color: %6; selection-color: %9; }"
+             "QLineEdit:focus, QComboBox:focus, QSpinBox:focus { border: 2px solid %6; padding: 1px 4px; }"
+             "QFrame#sheet { background: %2; border: 1px solid %4; border-radius: 4px; }"
+             "QScrollArea, QScrollArea > QWidget > QWidget { background: transparent; border: none; }"
+             "QMenuBar { background: %2; color: %3; } QMenuBar::item:selected { background: %5; }"
+             "QMenu { background: %2; color: %3; border: 1px solid %4; } QMenu::item:selected { background: %5; color: %3; }"
+             "QMenu::item:disabled { color: %7; }"
+             "QProgressBar { border: 1px solid %4; border-radius: 3px; background: %8; text-align: center; color: %3; max-height: 14px; }"
+             "QProgressBar::chunk { background: %5; }")
+      .arg(t.ground.name(), t.paper.name(), t.ink.name(), t.rule.name(), t.greenVeil.name(), t.green.name(), t.soft.name(),
+           t.card.name(), t.onGreen.name());
+}
+
+QFont scaled(double px, int weight) { return typeface(px * g_textScale, weight); }
+
+}  // namespace
+
+Theme lightTheme() {
+  Theme t;
+  t.ground = QColor(0xe9, 0xeb, 0xe4);
+  t.paper = QColor(0xfb, 0xfa, 0xf5);
+  t.card = QColor(0xfd, 0xfc, 0xf7);
+  t.ink = QColor(0x22, 0x30, 0x3a);
+  t.soft = QColor(0x56, 0x62, 0x6a);
+  t.rule = QColor(0xc9, 0xce, 0xc6);
+  t.green = QColor(0x1f, 0x6b, 0x5e);
+  t.greenVeil = QColor(0xe0, 0xed, 0xe7);
+  t.ochre = QColor(0x8c, 0x57, 0x0c);
+  t.madder = QColor(0x9c, 0x34, 0x2c);
+  t.onGreen = QColor(0xfd, 0xfc, 0xf7);
+  return t;
+}
+
+Theme darkTheme() {
+  Theme t;
+  t.ground = QColor(0x17, 0x20, 0x26);
+  t.paper = QColor(0x20, 0x2b, 0x32);
+  t.card = QColor(0x28, 0x34, 0x3b);
+  t.ink = QColor(0xe9, 0xeb, 0xe4);
+  t.soft = QColor(0xa9, 0xb3, 0xb4);
+  t.rule = QColor(0x3d, 0x4a, 0x50);
+  t.green = QColor(0x7f, 0xc9, 0xb4);
+  t.greenVeil = QColor(0x27, 0x43, 0x40);
+  t.ochre = QColor(0xe3, 0xb0, 0x62);
+  t.madder = QColor(0xec, 0x9a, 0x8e);
+  t.onGreen = QColor(0x17, 0x20, 0x26);
+  t.dark = true;
+  return t;
+}
+
+const Theme& theme() { return g_theme; }
+double textScale() { return g_textScale; }
+
+QFont labelFont(int weight) { return scaled(12, weight); }
+QFont bodyFont(int weight) { return scaled(13, weight); }
+QFont headingFont() { return scaled(16, QFont::Bold); }
+
+void applyTheme(QApplication& app, bool dark, double scale) {
+  g_theme = dark ? darkTheme() : lightTheme();
+  g_textScale = qBound(1.0, scale, 1.5);
+  const Theme& t = g_theme;
+  app.setStyle(QStyleFactory::create(QStringLiteral("Fusion")));
+  QPalette p;
+  p.setColor(QPalette::Window, t.ground);
+  p.setColor(QPalette::Base, t.card);
+  p.setColor(QPalette::AlternateBase, t.paper);
+  p.setColor(QPalette::WindowText, t.ink);
+  p.setColor(QPalette::Text, t.ink);
+  p.setColor(QPalette::Button, t.paper);
+  p.setColor(QPalette::ButtonText, t.ink);
+  p.setColor(QPalette::Highlight, t.green);
+  p.setColor(QPalette::HighlightedText, t.onGreen);
+  p.setColor(QPalette::PlaceholderText, t.soft);
+  p.setColor(QPalette::ToolTipBase, t.paper);
+  p.setColor(QPalette::ToolTipText, t.ink);
+  p.setColor(QPalette::Link, t.green);
+  app.setPalette(p);
+  app.setFont(bodyFont());
+  app.setStyleSheet(styleSheet(t));
+}
+
+}  // namespace havlo

@@ -1,0 +1,60 @@
+// Makes the pictures in docs/screenshots from the real window and the demo data: shots FOLDER
+#include <QApplication>
+#include <QDir>
+#include <QStandardPaths>
+#include <QTemporaryDir>
+#include <cstdio>
+
+#include "app/order/order_place.h"
+#include "app/order/step_strip.h"
+#include "app/scene/face_view.h"
+#include "app/scene/scene_place.h"
+#include "app/shell/main_window.h"
+#include "app/theme/theme.h"
+#include "io/fonts.h"
+
+namespace {
+
+bool shoot(havlo::MainWindow& window, const QString& path) {
+  QCoreApplication::processEvents();
+  return window.grab().save(path);
+}
+
+}  // namespace
+
+int main(int argc, char** argv) {
+  if (qEnvironmentVariableIsEmpty("QT_QPA_PLATFORM")) qputenv("QT_QPA_PLATFORM", "offscreen");
+  QStandardPaths::setTestModeEnabled(true);
+  QApplication app(argc, argv);
+  QCoreApplication::setApplicationName(QStringLiteral("havlo-shots"));
+  if (argc < 2) return std::fprintf(stderr, "usage: shots FOLDER\n"), 2;
+  const QDir folder(QString::fromLocal8Bit(argv[1]));
+  folder.mkpath(QStringLiteral("."));
+  havlo::loadFonts();
+  const QTemporaryDir rescue;
+  bool saved = true;
+  const auto scene = [&](bool dark, double text, const QString& name) {
+    havlo::applyTheme(app, dark, text);
+    havlo::MainWindow window(rescue.path());
+    window.session().setUnits(havlo::MeasureStyle::Inches);
+    window.resize(1280, 800);
+    window.show();
+    window.openDemo();
+    window.session().select(QStringLiteral("hare"));
+    window.scene().face().settle();
+    saved = shoot(window, folder.filePath(QStringLiteral("scene%1.png").arg(name))) && saved;
+    window.visit(1);
+    window.order().settle();
+    const auto& steps = window.session().analysis()->sheet.steps;
+    for (size_t k = 0; k < steps.size(); ++k)
+      if (steps[k].what == havlo::Do::Stamp && steps[k].masksOn.size() >= 4) {
+        window.order().strip().choose(static_cast<int>(k));
+        break;
+      }
+    saved = shoot(window, folder.filePath(QStringLiteral("order%1.png").arg(name))) && saved;
+  };
+  scene(false, 1.0, QString());
+  scene(true, 1.0, QStringLiteral("-dark"));
+  scene(false, 1.5, QStringLiteral("-large-text"));
+  return saved ? 0 : 1;
+}
