@@ -85,8 +85,9 @@ def poplar(kind):
     d = Drawing(seed)
     cx = half + 1.2
     trunk = height * .12
-    d.part(Polygon(curve([(cx - half * .34, .2), (cx - half * .16, 1.4), (cx - half * .13, trunk + 3), (cx + half * .13, trunk + 3),
-                          (cx + half * .17, 1.4), (cx + half * .4, .3), (cx, .5)], True)).buffer(0))
+    stem = Polygon(curve([(cx - half * .34, .2), (cx - half * .16, 1.4), (cx - half * .13, trunk + 3), (cx + half * .13, trunk + 3),
+                          (cx + half * .17, 1.4), (cx + half * .4, .3), (cx, .5)], True)).buffer(0)
+    d.part(max(getattr(stem, 'geoms', [stem]), key=lambda g: g.area))
     d.hatch(box(cx - half * .12, 1, cx, trunk), 86, .5, TICK, .4)
     left, right = [], []
     rows = 9

@@ -48,7 +48,7 @@ int main(int argc, char** argv) {
     const auto& steps = window.session().analysis()->sheet.steps;
     for (size_t k = 0; k < steps.size(); ++k)
       if (steps[k].what == havlo::Do::Stamp && steps[k].masksOn.size() >= 4) {
-        window.order().strip().choose(static_cast<int>(k));
+        window.order().strip().choose(window.order().strip().placeOf(static_cast<int>(k)));
         break;
       }
     saved = shoot(window, folder.filePath(QStringLiteral("order%1.png").arg(name))) && saved;

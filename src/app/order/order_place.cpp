@@ -130,7 +130,7 @@ void OrderPlace::planChanged() {
   m_times->setText(a.sheet.steps.empty()
                        ? tr("Nothing is on the card yet.")
                        : tr("%1 steps, about %2, of which %3 waiting; %4 is the least possible.")
-                             .arg(a.sheet.steps.size())
+                             .arg(m_strip->count())
                              .arg(minutesWords(a.sheet.minutes), minutesWords(waiting), minutesWords(a.sheet.atLeast)));
   showTally();
   showStep(m_strip->chosen());
@@ -174,9 +174,10 @@ void OrderPlace::settle() {
   }
 }
 
-void OrderPlace::showStep(int k) {
+void OrderPlace::showStep(int place) {
   const Analysis& a = *m_session.analysis();
-  const bool any = k < static_cast<int>(a.sheet.steps.size());
+  const int k = m_strip->stepAt(place);
+  const bool any = k >= 0 && k < static_cast<int>(a.sheet.steps.size());
   m_stepTitle->setText(any ? QString() : tr("No steps yet"));
   if (!any) {
     for (QLabel* label : {m_stepWhere, m_stepDetail, m_stepCare}) label->hide();
@@ -184,7 +185,7 @@ void OrderPlace::showStep(int k) {
     return;
   }
   const StepWords words = wordsOf(m_session.plan(), a, a.sheet.steps[static_cast<size_t>(k)], m_session.units());
-  m_stepTitle->setText(tr("%1 of %2: %3").arg(k + 1).arg(a.sheet.steps.size()).arg(words.title));
+  m_stepTitle->setText(tr("%1 of %2: %3").arg(place + 1).arg(m_strip->count()).arg(words.title));
   const auto say = [](QLabel* label, const QString& text) {
     label->setText(text.isEmpty() ? text : text.left(1).toUpper() + text.mid(1));
     label->setVisible(!text.isEmpty());
@@ -193,7 +194,7 @@ void OrderPlace::showStep(int k) {
   say(m_stepDetail, words.detail);
   say(m_stepCare, words.care);
   m_big->setPicture(k < static_cast<int>(m_pictures.size()) ? m_pictures[static_cast<size_t>(k)] : QImage());
-  const QRect cell = m_strip->cellOf(k);
+  const QRect cell = m_strip->cellOf(place);
   m_scroll->ensureVisible(cell.center().x(), cell.center().y(), cell.width(), 0);
 }
 
@@ -228,6 +229,8 @@ void OrderPlace::showTally() {
   QStringList notes;
   for (size_t i = 0; i < a.needs.uncuttable.size(); ++i)
     if (a.needs.uncuttable[i]) notes << tr("%1 is too thin to cut a mask for: let what is behind run over it.").arg(labelOf(plan, static_cast<int>(i)));
+  const qsizetype more = open.size() - 4;
+  if (more > 0) open = QStringList(open.mid(0, 4)) << tr("%1 more").arg(more);
   if (!open.isEmpty()) notes << tr("Left uncovered, too thin to cut: fine parts of %1. Let the background run over them.").arg(open.join(QStringLiteral(", ")));
   m_maskNotes->setText(notes.join(u'\n'));
   m_maskNotes->setVisible(!notes.isEmpty());
@@ -256,7 +259,7 @@ void OrderPlace::showProof() {
     return;
   }
   QStringList steps;
-  for (int k : s.worst[0].steps) steps << QString::number(k);
+  for (int k : s.worst[0].steps) steps << QString::number(m_strip->placeOf(k - 1) + 1);
   m_proofWhy->setText(tr("%1 mm² differ without a reason, most of it %2 mm from the left and %3 mm from the bottom, where steps %4 meet.")
                           .arg(s.unexplained_mm2, 0, 'f', 1)
                           .arg(s.worst[0].at.x, 0, 'f', 0)

@@ -28,27 +28,34 @@ QSize StepStrip::cellSize() const {
   return {std::max(pictureSize().width(), qRound(150 * textScale())) + 26, pictureSize().height() + qRound(96 * textScale())};
 }
 
-QSize StepStrip::sizeHint() const {
-  const auto n = static_cast<int>(m_session.analysis()->sheet.steps.size());
-  return {n * cellSize().width() + 8, cellSize().height()};
+QSize StepStrip::sizeHint() const { return {count() * cellSize().width() + 8, cellSize().height()}; }
+
+QRect StepStrip::cellOf(int place) const { return {QPoint(4 + place * cellSize().width(), 0), cellSize()}; }
+
+int StepStrip::stepAt(int place) const { return place >= 0 && place < count() ? m_steps[static_cast<size_t>(place)] : -1; }
+
+int StepStrip::placeOf(int step) const {
+  return static_cast<int>(std::lower_bound(m_steps.begin(), m_steps.end(), step) - m_steps.begin());
 }
 
-QRect StepStrip::cellOf(int step) const { return {QPoint(4 + step * cellSize().width(), 0), cellSize()}; }
-
-void StepStrip::setPictures(std::vector<QImage> pictures) {
-  m_pictures = std::move(pictures);
-  m_chosen = std::clamp(m_chosen, 0, std::max(0, static_cast<int>(m_session.analysis()->sheet.steps.size()) - 1));
+void StepStrip::setPictures(const std::vector<QImage>& pictures) {
+  m_steps = stepsToShow(m_session.analysis()->sheet);
+  m_pictures.clear();
+  const QSize size = (QSizeF(pictureSize()) * devicePixelRatioF()).toSize();
+  if (!pictures.empty())
+    for (int step : m_steps)
+      m_pictures.push_back(pictures[static_cast<size_t>(step)].scaled(size, Qt::IgnoreAspectRatio, Qt::SmoothTransformation));
+  m_chosen = std::clamp(m_chosen, 0, std::max(0, count() - 1));
   resize(sizeHint());
   update();
 }
 
-void StepStrip::choose(int step) {
-  const int last = static_cast<int>(m_session.analysis()->sheet.steps.size()) - 1;
-  step = std::clamp(step, 0, std::max(0, last));
-  if (step == m_chosen) return;
-  m_chosen = step;
+void StepStrip::choose(int place) {
+  place = std::clamp(place, 0, std::max(0, count() - 1));
+  if (place == m_chosen) return;
+  m_chosen = place;
   update();
-  Q_EMIT chosenChanged(step);
+  Q_EMIT chosenChanged(place);
 }
 
 void StepStrip::mousePressEvent(QMouseEvent* e) {
@@ -75,7 +82,7 @@ void StepStrip::paintEvent(QPaintEvent* e) {
   const Analysis& a = *m_session.analysis();
   const auto& steps = a.sheet.steps;
   const QFontMetricsF metrics(labelFont());
-  for (int k = 0; k < static_cast<int>(steps.size()); ++k) {
+  for (int k = 0; k < count(); ++k) {
     const QRect cell = cellOf(k);
     if (!cell.intersects(e->rect())) continue;
     if (k == m_chosen) {
@@ -92,15 +99,16 @@ void StepStrip::paintEvent(QPaintEvent* e) {
     p.setPen(QPen(t.rule, 1));
     p.setBrush(Qt::NoBrush);
     p.drawRect(picture);
-    if (k + 1 < static_cast<int>(steps.size())) {
+    if (k + 1 < count()) {
       const QPointF c(cell.right() + 1, picture.center().y());
       p.setPen(QPen(t.soft, 1.3));
       p.drawPolyline(QPolygonF{{c.x() - 3, c.y() - 5}, {c.x() + 2, c.y()}, {c.x() - 3, c.y() + 5}});
     }
-    const StepWords words = wordsOf(plan, a, steps[static_cast<size_t>(k)], m_session.units());
+    const Step& step = steps[static_cast<size_t>(stepAt(k))];
+    const StepWords words = wordsOf(plan, a, step, m_session.units());
     const double r = 11 * textScale();
     const QPointF badge(cell.left() + 14 + r, picture.bottom() + 10 + r);
-    const bool inked = steps[static_cast<size_t>(k)].what == Do::Stamp || steps[static_cast<size_t>(k)].what == Do::Wash;
+    const bool inked = step.what == Do::Stamp || step.what == Do::Wash;
     p.setPen(QPen(t.green, 1.4));
     p.setBrush(k == m_chosen ? t.green : t.paper);
     if (inked) {

@@ -15,14 +15,19 @@ class StepStrip : public QWidget {
  public:
   explicit StepStrip(PlanSession& session, QWidget* parent = nullptr);
 
-  void setPictures(std::vector<QImage> pictures);
-  int chosen() const { return m_chosen; }
-  void choose(int step);
+  /// @param pictures  one per step of the run sheet, or none yet
+  void setPictures(const std::vector<QImage>& pictures);
+  int chosen() const { return m_chosen; }  ///< place in the strip
+  void choose(int place);
+  /// Step of the run sheet at a place of the strip, or -1; and back.
+  int stepAt(int place) const;
+  int placeOf(int step) const;
+  int count() const { return static_cast<int>(m_steps.size()); }
   QSize sizeHint() const override;
-  QRect cellOf(int step) const;
+  QRect cellOf(int place) const;
 
  Q_SIGNALS:
-  void chosenChanged(int step);
+  void chosenChanged(int place);
 
  protected:
   void paintEvent(QPaintEvent*) override;
@@ -33,7 +38,8 @@ class StepStrip : public QWidget {
 
  private:
   PlanSession& m_session;
-  std::vector<QImage> m_pictures;
+  std::vector<int> m_steps;         // of the run sheet, as shown
+  std::vector<QImage> m_pictures;   // by place, at the size they are painted
   int m_chosen = 0;
 
   QSize cellSize() const;

@@ -256,9 +256,13 @@ QRectF FaceView::tag(Qt::Orientation along) const {
   const QFontMetricsF metrics(labelFont(QFont::DemiBold));
   const QString text = measure(along == Qt::Horizontal ? at.x : at.y, m_session.units());
   const QSizeF size(metrics.horizontalAdvance(text) + 14, metrics.height() + 6);
+  const QRectF face = g.face();
   if (along == Qt::Horizontal)
-    return {QPointF(std::clamp(foot.x() - size.width() / 2, 2.0, width() - size.width() - 2), height() - size.height() - 2), size};
-  return {QPointF(2, std::clamp(foot.y() - size.height() / 2, 2.0, height() - 2 * size.height() - 6)), size};
+    return {QPointF(std::clamp(foot.x() - size.width() / 2, 2.0, width() - size.width() - 2),
+                    std::min(face.bottom() + 11, height() - size.height() - 2)),
+            size};
+  return {QPointF(std::max(2.0, face.left() - 11 - size.width()), std::clamp(foot.y() - size.height() / 2, 2.0, height() - 2 * size.height() - 6)),
+          size};
 }
 
 void FaceView::typeMeasure(Qt::Orientation along) {

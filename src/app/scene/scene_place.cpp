@@ -24,8 +24,10 @@ ScenePlace::ScenePlace(PlanSession& session, std::shared_ptr<SvgArt> art, QWidge
   grid->setSpacing(10);
   auto* thing = new ThingPanel(session, art);
   auto* reading = new ReadingPanel(session);
-  thing->setFixedWidth(qRound(216 * textScale()));
-  reading->setFixedWidth(qRound(318 * textScale()));
+  // Wider with larger text, but never so wide that the card has no room.
+  const double grow = 1 + (textScale() - 1) * 0.5;
+  thing->setFixedWidth(qRound(218 * grow));
+  reading->setFixedWidth(qRound(310 * grow));
   grid->addWidget(thing, 0, 0);
   grid->addWidget(m_face, 0, 1);
   grid->addWidget(reading, 0, 2);

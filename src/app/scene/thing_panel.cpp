@@ -5,6 +5,7 @@
 #include <QFormLayout>
 #include <QLineEdit>
 #include <QPushButton>
+#include <QScrollArea>
 #include <QSpinBox>
 #include <algorithm>
 #include <cmath>
@@ -78,13 +79,17 @@ ThingPanel::ThingPanel(PlanSession& session, std::shared_ptr<SvgArt> art, QWidge
     m_school->addItem(techniqueName(t));
     m_school->setItemData(m_school->count() - 1, schoolTip(t), Qt::ToolTipRole);
   }
-  box()->addWidget(m_facts);
+  auto* scroll = new QScrollArea;
+  scroll->setWidgetResizable(true);
+  scroll->setFrameShape(QFrame::NoFrame);
+  scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+  scroll->setWidget(m_facts);
+  box()->addWidget(scroll, 1);
   m_hero = new QPushButton(tr("Make it the hero"));
   m_remove = new QPushButton(tr("Take it off the card"));
   m_remove->setObjectName(QStringLiteral("remove"));
   m_add = new QPushButton(tr("Add a stamp"));
   m_add->setObjectName(QStringLiteral("add"));
-  box()->addStretch(1);
   box()->addWidget(m_hero);
   box()->addWidget(m_remove);
   box()->addWidget(m_add);

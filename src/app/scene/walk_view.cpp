@@ -19,6 +19,7 @@ namespace {
 constexpr double kEye_px = 44;      // the eye's place from the left
 constexpr double kRight_px = 30;
 constexpr double kHeading_px = 30;
+constexpr double kApart_px = 6;
 
 }  // namespace
 
@@ -30,6 +31,8 @@ WalkView::WalkView(PlanSession& session, QWidget* parent) : QWidget(parent), m_s
   connect(&session, &PlanSession::planChanged, this, qOverload<>(&QWidget::update));
   connect(&session, &PlanSession::selectionChanged, this, qOverload<>(&QWidget::update));
 }
+
+QSize WalkView::minimumSizeHint() const { return {320, qRound(128 * textScale())}; }
 
 double WalkView::groundY() const { return height() - 26 * textScale(); }
 
@@ -63,7 +66,7 @@ double WalkView::distanceAt(double x) const {
 
 double WalkView::pixelsPerMetre() const {
   const double eye = m_session.plan().view ? m_session.plan().view->eyeHeight_m : 1.5;
-  return (groundY() - kHeading_px) * 0.30 / eye;
+  return (groundY() - kHeading_px * textScale()) * 0.30 / eye;
 }
 
 /// Heights are drawn true up to a bit above the eye and flattened above, so that a hare and a poplar both fit.
@@ -98,6 +101,11 @@ std::vector<WalkView::Flat> WalkView::flats() const {
     f.top = std::min(f.bottom - 5, ground - rise(high));
     out.push_back(f);
   }
+  // Things at one distance stand a little apart, in the order of depth.
+  std::vector<Flat*> line;
+  for (int i : a.knots.frontToBack) line.push_back(&out[static_cast<size_t>(i)]);
+  std::stable_sort(line.begin(), line.end(), [](const Flat* l, const Flat* r) { return l->x < r->x; });
+  for (size_t k = 1; k < line.size(); ++k) line[k]->x = std::max(line[k]->x, line[k - 1]->x + kApart_px);
   return out;
 }
 
@@ -277,6 +285,13 @@ void WalkView::paintEvent(QPaintEvent*) {
     }
     if (!free && f.impression != selected) continue;  // its name comes when the pointer is over it
     taken.push_back(box);
+    if (box.bottom() < f.top - metrics.height()) {
+      p.setPen(QPen(t.rule, 1));
+      p.drawLine(QPointF(f.x, box.bottom()), QPointF(f.x, f.top - 1));
+    }
+    QColor veil = t.paper;
+    veil.setAlpha(200);
+    p.fillRect(box, veil);
     p.setFont(labelFont(f.impression == selected ? QFont::DemiBold : QFont::Normal));
     const QColor c = colourOfFlat(f.impression);
     p.setPen(c == t.green || c == t.ochre ? c : t.soft);

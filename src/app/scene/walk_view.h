@@ -13,7 +13,7 @@ class WalkView : public QWidget {
 
  public:
   explicit WalkView(PlanSession& session, QWidget* parent = nullptr);
-  QSize minimumSizeHint() const override { return {320, 120}; }
+  QSize minimumSizeHint() const override;
   QSize sizeHint() const override { return {900, 190}; }
 
   /// Pixel of a distance along the walk, and back. Logarithmic; infinity is the right end.

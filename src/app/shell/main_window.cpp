@@ -24,6 +24,7 @@
 
 #include "app/common/sheet_frame.h"
 #include "app/order/order_place.h"
+#include "app/order/step_strip.h"
 #include "app/scene/face_view.h"
 #include "app/scene/scene_place.h"
 #include "app/shell/message_bar.h"
@@ -68,6 +69,7 @@ MainWindow::MainWindow(const QString& rescueFolder)
   m_progress->hide();
   m_stop = new QPushButton(tr("Stop"));
   m_stop->hide();
+  m_status->setContentsMargins(16, 0, 0, 4);
   statusBar()->setSizeGripEnabled(false);
   statusBar()->addWidget(m_status, 1);
   statusBar()->addPermanentWidget(m_progress);
@@ -76,6 +78,7 @@ MainWindow::MainWindow(const QString& rescueFolder)
   connectSession();
   refreshTrail();
   refreshStatus();
+  m_scene->face().setFocus();
 }
 
 MainWindow::~MainWindow() {
@@ -300,6 +303,7 @@ void MainWindow::refreshStatus() {
 void MainWindow::visit(int place) {
   m_places->setCurrentIndex(place);
   m_trail->setCurrent(place);
+  if (!m_trail->hasFocus()) place == 0 ? m_scene->face().setFocus() : m_order->strip().setFocus();
 }
 
 void MainWindow::setAppearance(bool dark, double scale) {

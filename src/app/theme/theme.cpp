@@ -14,6 +14,13 @@ double g_textScale = 1;
 
 QString styleSheet(const Theme& t) {
   return QStringLiteral(
+             "QMainWindow, QDialog { background: %1; }"
+             "QScrollBar { background: transparent; border: none; margin: 0; }"
+             "QScrollBar:horizontal { height: 10px; } QScrollBar:vertical { width: 10px; }"
+             "QScrollBar::handle { background: %4; border-radius: 4px; min-width: 30px; min-height: 30px; margin: 1px; }"
+             "QScrollBar::handle:hover { background: %7; }"
+             "QScrollBar::add-line, QScrollBar::sub-line { width: 0; height: 0; }"
+             "QScrollBar::add-page, QScrollBar::sub-page { background: transparent; }"
              "QToolTip { background: %2; color: %3; border: 1px solid %4; padding: 4px; }"
              "QPushButton { background: %5; color: %6; border: 1px solid transparent; border-radius: 4px; padding: 5px 12px; font-weight: 600; }"
              "QPushButton:hover { border-color: %6; }"
@@ -21,9 +28,9 @@ QString styleSheet(const Theme& t) {
              "QPushButton:disabled { color: %7; background: transparent; border-color: %4; }"
              "QPushButton[plain=\"true\"] { background: transparent; padding: 5px 4px; }"
              "QPushButton[plain=\"true\"]:focus { padding: 4px 3px; }"
-             "QLineEdit, QComboBox, QSpinBox { background: %8; color: %3; border: 1px solid %4; border-radius: 3px; padding: 2px 5px; "
+             "QLineEdit { background: %8; color: %3; border: 1px solid %4; border-radius: 3px; padding: 2px 5px; "
              "selection-background-color: %6; selection-color: %9; }"
-             "QLineEdit:focus, QComboBox:focus, QSpinBox:focus { border: 2px solid %6; padding: 1px 4px; }"
+             "QLineEdit:focus { border: 2px solid %6; padding: 1px 4px; }"
              "QFrame#sheet { background: %2; border: 1px solid %4; border-radius: 4px; }"
              "QScrollArea, QScrollArea > QWidget > QWidget { background: transparent; border: none; }"
              "QMenuBar { background: %2; color: %3; } QMenuBar::item:selected { background: %5; }"
@@ -98,6 +105,11 @@ void applyTheme(QApplication& app, bool dark, double scale) {
   p.setColor(QPalette::ToolTipBase, t.paper);
   p.setColor(QPalette::ToolTipText, t.ink);
   p.setColor(QPalette::Link, t.green);
+  p.setColor(QPalette::Light, t.card);
+  p.setColor(QPalette::Midlight, t.rule);
+  p.setColor(QPalette::Mid, t.rule);
+  p.setColor(QPalette::Dark, t.soft);
+  p.setColor(QPalette::Shadow, t.soft);
   app.setPalette(p);
   app.setFont(bodyFont());
   app.setStyleSheet(styleSheet(t));

@@ -4,6 +4,11 @@
 #include "core/outline/shape_ops.h"
 
 namespace havlo {
+namespace {
+
+constexpr double kHair_mm = 0.5;
+
+}  // namespace
 
 MaskRef maskOf(const Stamp& stamp, const Supplies& supplies) {
   auto out = std::make_shared<MaskShape>();
@@ -14,10 +19,10 @@ MaskRef maskOf(const Stamp& stamp, const Supplies& supplies) {
   out->uncovered = out->mask.empty() ? stamp.silhouette : difference(stamp.silhouette, out->mask);
   out->uncovered_mm2 = areaOf(out->uncovered);
   out->overcovered_mm2 = out->mask.empty() ? 0 : areaOf(difference(out->mask, stamp.silhouette));
-  // Corners that opening rounds are not parts; what is left must be longer than a cut is wide.
+  // Corners and leaf edges that opening rounds are not parts; a part sticks out by more than a cut is wide, twice over.
   for (const Rings& piece : pieces(body.empty() ? stamp.silhouette : difference(filled, body))) {
     const Box box = boxOf(piece);
-    if (std::fmax(box.width(), box.height()) > supplies.leastCut_mm)
+    if (std::fmax(box.width(), box.height()) > 2 * supplies.leastCut_mm + kHair_mm)
       out->thinParts.insert(out->thinParts.end(), piece.begin(), piece.end());
   }
   return out;

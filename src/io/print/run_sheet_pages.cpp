@@ -38,7 +38,8 @@ Printout runSheetPages(const Plan& plan, const Analysis& a, const std::vector<QI
                        Sheet sheet) {
   const QRectF inner = sheet.inner();
   const int perPage = static_cast<int>((inner.height() - kHead_mm) / kRow_mm);
-  const int steps = static_cast<int>(a.sheet.steps.size());
+  const std::vector<int> shown = stepsToShow(a.sheet);
+  const int steps = static_cast<int>(shown.size());
   Printout out;
   out.title = tr("Run sheet for %1").arg(QString::fromStdString(plan.title));
   out.sheet = sheet;
@@ -50,7 +51,8 @@ Printout runSheetPages(const Plan& plan, const Analysis& a, const std::vector<QI
              tr("%1 steps, about %2. Page %3 of %4.").arg(steps).arg(minutesWords(shared->sheet.minutes)).arg(page + 1).arg(pages),
              kSoft);
     for (int k = page * perPage; k < std::min(steps, (page + 1) * perPage); ++k) {
-      const Step& step = shared->sheet.steps[static_cast<size_t>(k)];
+      const auto at = static_cast<size_t>(shown[static_cast<size_t>(k)]);
+      const Step& step = shared->sheet.steps[at];
       const StepWords words = wordsOf(plan, *shared, step, style);
       const double top = inner.top() + kHead_mm + (k - page * perPage) * kRow_mm;
       p.setPen(QPen(kSoft, 0.15));
@@ -58,8 +60,8 @@ Printout runSheetPages(const Plan& plan, const Analysis& a, const std::vector<QI
       p.setPen(QPen(kInk, 0.3));
       p.drawRect(QRectF(inner.left(), top + 3, 5, 5));
       double left = inner.left() + 9;
-      if (static_cast<size_t>(k) < pictures.size()) {
-        const QImage& image = pictures[static_cast<size_t>(k)];
+      if (at < pictures.size()) {
+        const QImage& image = pictures[at];
         QSizeF size(image.size());
         size.scale(46, kPictureHeight_mm, Qt::KeepAspectRatio);
         const QRectF box(QPointF(left, top + 2), size);

@@ -156,6 +156,16 @@ StepWords wordsOf(const Plan& plan, const Analysis& analysis, const Step& step, 
   return w;
 }
 
+std::vector<int> stepsToShow(const RunSheet& sheet) {
+  std::vector<int> out;
+  for (size_t k = 0; k < sheet.steps.size(); ++k) {
+    const Step& s = sheet.steps[k];
+    const bool last = k + 1 == sheet.steps.size();
+    if (s.what != Do::Dry || s.wait > 0.01 || last) out.push_back(static_cast<int>(k));
+  }
+  return out;
+}
+
 QString sentenceOf(const StepWords& w) {
   QString out = w.title;
   if (!w.where.isEmpty()) out += QStringLiteral(", ") + w.where;

@@ -17,6 +17,9 @@ struct StepWords {
 
 StepWords wordsOf(const Plan& plan, const Analysis& analysis, const Step& step, MeasureStyle style);
 
+/// The steps worth showing to a maker, as indices: waits that have run out by themselves are left out.
+std::vector<int> stepsToShow(const RunSheet& sheet);
+
 /// The step in one sentence.
 QString sentenceOf(const StepWords& words);
 
