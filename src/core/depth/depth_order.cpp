@@ -15,7 +15,10 @@ uint64_t pairKey(int front, int back) {
   return static_cast<uint64_t>(static_cast<uint32_t>(front)) << 32 | static_cast<uint32_t>(back);
 }
 
-bool sameDistance(double a, double b) { return a == b || std::fabs(a - b) <= 1e-9 * std::fmax(a, b); }
+bool sameDistance(double a, double b) {
+  if (!std::isfinite(a) || !std::isfinite(b)) return a == b;
+  return std::fabs(a - b) <= 1e-9 * std::fmax(a, b);
+}
 
 /// Roots from near to far; of equal distances the later impression first.
 void sortRoots(std::vector<int>& roots, const std::vector<double>& distance) {

@@ -10,12 +10,6 @@ namespace {
 /// Everything but the taped border.
 Box workable(const Card& card) { return card.panel.box().grown(-card.tape_mm); }
 
-void keepInside(Tile& tile, const Tile& inside) {
-  for (int y = tile.y; y < tile.y + tile.height; ++y)
-    for (int x = tile.x; x < tile.x + tile.width; ++x)
-      if (!inside.at(x, y)) tile.row(y)[x - tile.x] = 0;
-}
-
 /// What shows of a thing: its silhouette without the things in front that knock it out.
 void knockOut(Tile& tile, int thing, const PressInput& in, PressTiles& tiles) {
   for (int k : in.meetings.of[static_cast<size_t>(thing)]) {
@@ -39,7 +33,8 @@ Canvas intendedCard(const PressInput& in, PressTiles& tiles) {
     const Impression& impression = plan.impressions[static_cast<size_t>(*it)];
     Tile ink = tiles.ink(*it);
     knockOut(ink, *it, in, tiles);
-    if (taped) keepInside(ink, inside);
+    if (impression.technique == Technique::PopUp) keepOnly(ink, tiles.silhouette(*it));  // what is not on the piece is cut off
+    if (taped) keepOnly(ink, inside);
     const Ink& bottle = *plan.ink(impression.ink);
     card.apply(ink, {bottle.colour, bottle.opacity, strengthOf(bottle, impression.generation)});
   }
@@ -54,10 +49,10 @@ Canvas intendedCard(const PressInput& in, PressTiles& tiles) {
       if (!alwaysClean && std::find(over.begin(), over.end(), plan.impressions[i].id) != over.end()) continue;
       if (!in.washes.meets[static_cast<size_t>(w)][i].touches) continue;
       Tile clean = tiles.silhouette(static_cast<int>(i));
-      if (popUp) knockOut(clean, static_cast<int>(i), in, tiles);
+      if (alwaysClean) knockOut(clean, static_cast<int>(i), in, tiles);
       block(area, clean);
     }
-    if (taped) keepInside(area, inside);
+    if (taped) keepOnly(area, inside);
     const WashFalloff falloff(wash);
     card.applyWash(area, plan.ink(wash.ink)->colour, wash.strength, [&](Point p) { return falloff.shareAt(p); });
   }

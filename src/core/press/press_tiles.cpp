@@ -53,19 +53,15 @@ PressTiles::~PressTiles() = default;
 
 namespace {
 
-void keepOnly(Tile& tile, const Tile& part) {
-  for (int y = tile.y; y < tile.y + tile.height; ++y)
-    for (int x = tile.x; x < tile.x + tile.width; ++x)
-      if (!part.at(x, y)) tile.row(y)[x - tile.x] = 0;
-}
-
 Tile inkTile(const Placed& placed, const ArtSource* source, const Grid& grid) {
   const Stamp& stamp = *placed.outline->stamp;
   std::optional<Tile> art;
   if (!stamp.art.empty() && source) art = source->draw(stamp, placed.placing, grid);
   if (!art) {
     const Rings shape = stamp.art.empty() ? placed.outline->ink : printedShape(stamp, placed.outline->part);
-    return softTile(grid, placed.placing.toPanel(shape));
+    Tile tile = softTile(grid, placed.placing.toPanel(shape));
+    keepOnly(tile, hardTile(grid, placed.silhouette));  // no half pixels of ink beyond what the stamp covers
+    return tile;
   }
   if (!placed.outline->part.empty()) keepOnly(*art, hardTile(grid, placed.placing.toPanel(placed.outline->part)));
   return std::move(*art);

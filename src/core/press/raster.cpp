@@ -112,4 +112,10 @@ void block(Tile& tile, const Tile& blocker) {
   }
 }
 
+void keepOnly(Tile& tile, const Tile& part) {
+  for (int y = tile.y; y < tile.y + tile.height; ++y)
+    for (int x = tile.x; x < tile.x + tile.width; ++x)
+      if (!part.at(x, y)) tile.row(y)[x - tile.x] = 0;
+}
+
 }  // namespace havlo

@@ -54,4 +54,7 @@ Tile softTile(const Grid& grid, const Rings& rings);
 /// Sets to 0 the pixels of `tile` where `blocker` is not 0.
 void block(Tile& tile, const Tile& blocker);
 
+/// Sets to 0 the pixels of `tile` where `part` is 0.
+void keepOnly(Tile& tile, const Tile& part);
+
 }  // namespace havlo

@@ -68,7 +68,10 @@ class Press {
 
   void melt(int i) {
     Tile t = m_tiles.silhouette(i);
-    for (int a : m_covered) block(t, m_tiles.cover(a));
+    for (int a : m_covered) {
+      explain(t, a, false);
+      block(t, m_tiles.cover(a));
+    }
     for (int y = t.y; y < t.y + t.height; ++y)
       for (int x = t.x; x < t.x + t.width; ++x)
         if (t.row(y)[x - t.x]) m_resist.row(y)[x - m_resist.x] = 255;
@@ -147,7 +150,7 @@ class Press {
     Tile piece = m_tiles.silhouette(i);
     for (int k : m_in.meetings.of[static_cast<size_t>(i)]) {
       const Meeting& m = m_in.meetings.list[static_cast<size_t>(k)];
-      if (m.back == i && impression(m.front).technique != Technique::Overprint) block(piece, m_tiles.silhouette(m.front));
+      if (m.back == i) block(piece, m_tiles.silhouette(m.front));
     }
     block(piece, m_border);
     const LinearRgb paper = linearOf(m_in.plan.card.paper.colour);
@@ -155,9 +158,7 @@ class Press {
       for (int x = piece.x; x < piece.x + piece.width; ++x)
         if (piece.row(y)[x - piece.x]) m_out.card.set(x, y, paper);
     Tile ink = m_tiles.ink(i);
-    for (int y = ink.y; y < ink.y + ink.height; ++y)
-      for (int x = ink.x; x < ink.x + ink.width; ++x)
-        if (!piece.at(x, y)) ink.row(y)[x - ink.x] = 0;
+    keepOnly(ink, piece);
     m_out.card.apply(ink, filmOf(i));
   }
 };
