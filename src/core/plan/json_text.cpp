@@ -66,7 +66,9 @@ class Builder : public nlohmann::json_sax<Json> {
     std::string out;
     for (const Level& level : m_open) {
       if (level.node->is_array()) {
-        out += "[" + std::to_string(level.node->size()) + "]";
+        // An element that is itself open is in the list already; one that is being read is not yet.
+        const size_t inside = &level == &m_open.back() ? 0 : 1;
+        out += "[" + std::to_string(level.node->size() - inside) + "]";
       } else if (!level.key.empty()) {
         out += (out.empty() ? "" : ".") + level.key.substr(0, 60);
       }

@@ -1,0 +1,190 @@
+// What must be covered when, and the smallest number of masks against brute force.
+#include <QTest>
+#include <algorithm>
+#include <functional>
+#include <random>
+
+#include "core/analysis/analysis.h"
+#include "core/outline/distance.h"
+#include "support/plans.h"
+#include "support/random_plan.h"
+
+using namespace havlo;
+using namespace havlo::testing;
+
+namespace {
+
+/// Can `masks` masks of this life meet the demands? Tries every assignment, most remaining uses as state.
+bool enoughByTrying(std::vector<int> left, const std::vector<int>& demands, size_t step) {
+  if (step == demands.size()) return true;
+  const auto n = static_cast<int>(left.size());
+  for (int chosen = 0; chosen < (1 << n); ++chosen) {
+    if (__builtin_popcount(static_cast<unsigned>(chosen)) != demands[step]) continue;
+    std::vector<int> rest = left;
+    bool possible = true;
+    for (int m = 0; m < n; ++m)
+      if (chosen >> m & 1) possible = possible && --rest[static_cast<size_t>(m)] >= 0;
+    if (possible && enoughByTrying(rest, demands, step + 1)) return true;
+  }
+  return false;
+}
+
+int fewestByTrying(const std::vector<int>& demands, int life) {
+  for (int n = 0;; ++n)
+    if (enoughByTrying(std::vector<int>(static_cast<size_t>(n), life), demands, 0)) return n;
+}
+
+std::vector<int> coveredAt(const Plan& p, const Analysis& a, const std::string& id) {
+  for (const NeedStep& s : a.needs.steps)
+    if (!s.wash && p.impressions[static_cast<size_t>(s.index)].id == id) return s.covered;
+  return {};
+}
+
+}  // namespace
+
+class TstMaskNeeds : public QObject {
+  Q_OBJECT
+
+ private Q_SLOTS:
+  // Impressions of one stamp on a sheet where each step's demand is made by hand.
+  void theNumberOfMasksIsTheSmallest() {
+    std::mt19937 random(5);
+    for (int round = 0; round < 200; ++round) {
+      const int life = 1 + static_cast<int>(random() % 4);
+      const int things = 1 + static_cast<int>(random() % 4);
+      Plan p = emptyPlan();
+      p.supplies.maskLife = life;
+      addStamp(p, slab("s", 10, 10));
+      for (int i = 0; i < things; ++i) put(p, "i" + std::to_string(i), "s", {10, 10}, 1);
+      MaskNeeds needs;
+      needs.taped.assign(static_cast<size_t>(things), 0);
+      needs.uncuttable = needs.taped;
+      std::vector<int> demands;
+      for (unsigned s = 0; s < 1 + random() % 5; ++s) {
+        NeedStep step;
+        for (int i = 0; i < things; ++i)
+          if (random() % 2) step.covered.push_back(i);
+        demands.push_back(static_cast<int>(step.covered.size()));
+        needs.steps.push_back(step);
+      }
+      const std::vector<StampMasks> counted = countMasks(p, needs, std::vector<int>(static_cast<size_t>(things), 0));
+      QCOMPARE(counted[0].cut, fewestByTrying(demands, life));
+      // The rota really works with that many: no mask twice at once, none beyond its life, every need met.
+      std::vector<int> used(static_cast<size_t>(counted[0].cut), 0);
+      for (size_t k = 0; k < needs.steps.size(); ++k) {
+        std::vector<int> masks, things_;
+        for (const Laid& l : counted[0].rota[k]) {
+          masks.push_back(l.mask);
+          things_.push_back(l.impression);
+          ++used[static_cast<size_t>(l.mask)];
+        }
+        std::sort(masks.begin(), masks.end());
+        std::sort(things_.begin(), things_.end());
+        QVERIFY(std::adjacent_find(masks.begin(), masks.end()) == masks.end());
+        QCOMPARE(things_, needs.steps[k].covered);
+      }
+      for (int u : used) QVERIFY(u <= life);
+    }
+  }
+
+  void inkWithinTwoMillimetresNeedsAMask_data() {
+    QTest::addColumn<double>("gap");
+    QTest::addColumn<bool>("needed");
+    QTest::newRow("overlapping") << -3.0 << true;
+    QTest::newRow("touching") << 0.0 << true;
+    QTest::newRow("1.9 mm away") << 1.9 << true;
+    QTest::newRow("2 mm away") << 2.0 << true;
+    QTest::newRow("2.1 mm away") << 2.1 << false;
+  }
+  void inkWithinTwoMillimetresNeedsAMask() {
+    QFETCH(double, gap);
+    QFETCH(bool, needed);
+    Plan p = emptyPlan();
+    Stamp disc = slab("front", 20, 20);
+    disc.silhouette = {{}};
+    for (int k = 0; k < 90; ++k) disc.silhouette[0].push_back({10 + 10 * std::cos(k * M_PI / 45), 10 + 10 * std::sin(k * M_PI / 45)});
+    addStamp(p, disc);
+    addStamp(p, slab("back", 20, 40));
+    put(p, "f", "front", {40, 50}, 1);
+    put(p, "b", "back", {60 + gap, 40}, 2);
+    const AnalysisRef a = analyse(p);
+    QCOMPARE(!coveredAt(p, *a, "b").empty(), needed);
+  }
+
+  // A line-art back whose line does not come near a small front inside it needs no mask; a solid one does.
+  void onlyInkCounts() {
+    for (const bool solid : {false, true}) {
+      Plan p = emptyPlan();
+      Stamp back = slab("back", 60, 60);
+      back.solid = solid;
+      addStamp(p, slab("front", 10, 10));
+      addStamp(p, back);
+      put(p, "f", "front", {60, 60}, 1);
+      put(p, "b", "back", {60, 35}, 2);
+      const AnalysisRef a = analyse(p);
+      QCOMPARE(a->meetings.list.size(), size_t(1));
+      QCOMPARE(a->meetings.list[0].area_mm2, 100.0);
+      QCOMPARE(!coveredAt(p, *a, "b").empty(), solid);
+    }
+  }
+
+  void aStraightEdgeIsTaped() {
+    Plan p = emptyPlan();
+    addStamp(p, slab("bank", 127, 40));
+    addStamp(p, slab("shed", 20, 30));
+    put(p, "bank", "bank", {63.5, 0}, 1);
+    put(p, "shed", "shed", {60, 30}, 2);
+    const AnalysisRef a = analyse(p);
+    QVERIFY(a->needs.taped[0]);
+    QCOMPARE(a->stampMasks[0].cut, 0);
+    QCOMPARE(a->stampMasks[0].taped, 1);
+    p.impressions[0].turn_deg = 8;  // turned, its end comes into the panel; the needed edge is still straight
+    QVERIFY(analyse(p)->needs.taped[0]);
+    p.impressions[1].at = {112, 30};
+    p.impressions[0].at = {40, 0};
+    p.impressions[0].turn_deg = 0;
+    p.impressions[1].at = {103, 20};  // round the corner of the bank: not straight
+    QVERIFY(!analyse(p)->needs.taped[0]);
+    QCOMPARE(analyse(p)->stampMasks[0].cut, 1);
+  }
+
+  void techniquesThatNeedNoMask() {
+    for (const Technique how : {Technique::Overprint, Technique::Resist, Technique::LeaveOut, Technique::WipeOff, Technique::PopUp}) {
+      Plan p = emptyPlan();
+      addStamp(p, slab("front", 12, 12));
+      addStamp(p, slab("back", 60, 60));
+      put(p, "f", "front", {60, 60}, 1).technique = how;
+      put(p, "b", "back", {60, 35}, 2);
+      const AnalysisRef a = analyse(p);
+      QCOMPARE(a->masksToCut(), 0);
+      QCOMPARE(a->needs.leaveOut[1].size(), size_t(how == Technique::LeaveOut || how == Technique::WipeOff ? 1 : 0));
+    }
+  }
+
+  void aWashNeedsEverythingItMayNotColour() {
+    Plan p = emptyPlan();
+    addStamp(p, slab("s", 10, 10));
+    for (int i = 0; i < 4; ++i) put(p, "i" + std::to_string(i), "s", {20.0 + 20 * i, 100}, 1);
+    Wash sky;
+    sky.id = "sky", sky.ink = "blue", sky.area = rectangle({0, 90, 70, 170});
+    sky.overImpressions = {"i1"};
+    sky.reach = 1;
+    p.washes = {sky};
+    // i0 and i2 lie in it, i1 may be coloured, i3 at x 75..85 is outside.
+    QCOMPARE(ids(p, analyse(p)->needs.steps.back().covered), std::string("i0 i2"));
+    QCOMPARE(analyse(p)->stampMasks[0].atOnce, 2);
+    p.washes[0].reach = 0.7;  // from the top down to y 114: nothing is reached
+    QVERIFY(analyse(p)->needs.steps.back().covered.empty());
+  }
+
+  void threeCoverACrowd() {
+    const Plan crowd = demo("teaching-crowd");
+    const AnalysisRef a = analyse(crowd);
+    const StampMasks& ducks = a->stampMasks[0];
+    QVERIFY(ducks.cut == std::max(ducks.atOnce, (ducks.uses + 5) / 6));
+    QVERIFY(ducks.cut < 6);  // common practice, no source: fewer masks than ducks do
+  }
+};
+
+QTEST_APPLESS_MAIN(TstMaskNeeds)
+#include "tst_mask_needs.moc"

@@ -1,0 +1,176 @@
+// Shape operations against Clipper (an independent library on integer coordinates) and against exact shapes.
+#include <QTest>
+#include <clipper.hpp>
+#include <cmath>
+
+#include "core/outline/distance.h"
+#include "core/outline/near_index.h"
+#include "core/outline/shape_ops.h"
+#include "core/outline/shared_area.h"
+#include "core/outline/stamp_outline.h"
+#include "support/plans.h"
+#include "support/random_plan.h"
+
+using namespace havlo;
+
+namespace {
+
+constexpr double kUnits = 100000;  // Clipper units a mm
+
+ClipperLib::Paths toClipper(const Rings& rings) {
+  ClipperLib::Paths out;
+  for (const Ring& ring : rings) {
+    ClipperLib::Path path;
+    for (Point p : ring) path.emplace_back(std::llround(p.x * kUnits), std::llround(p.y * kUnits));
+    out.push_back(path);
+  }
+  ClipperLib::Paths clean;
+  ClipperLib::SimplifyPolygons(out, clean, ClipperLib::pftEvenOdd);
+  return clean;
+}
+
+double clipperArea(const ClipperLib::Paths& paths) {
+  double sum = 0;
+  for (const auto& p : paths) sum += ClipperLib::Area(p);
+  return std::abs(sum) / kUnits / kUnits;
+}
+
+double clipperShared(const Rings& a, const Rings& b, ClipperLib::ClipType how = ClipperLib::ctIntersection) {
+  ClipperLib::Clipper c;
+  c.AddPaths(toClipper(a), ClipperLib::ptSubject, true);
+  c.AddPaths(toClipper(b), ClipperLib::ptClip, true);
+  ClipperLib::Paths out;
+  c.Execute(how, out, ClipperLib::pftEvenOdd, ClipperLib::pftEvenOdd);
+  return clipperArea(out);
+}
+
+ClipperLib::Paths clipperOffset(const ClipperLib::Paths& paths, double by_mm) {
+  ClipperLib::ClipperOffset o(2, 0.0005 * kUnits);
+  o.AddPaths(paths, ClipperLib::jtRound, ClipperLib::etClosedPolygon);
+  ClipperLib::Paths out;
+  o.Execute(out, by_mm * kUnits);
+  return out;
+}
+
+std::vector<std::pair<Rings, Rings>> randomPairs(uint32_t seeds) {
+  std::vector<std::pair<Rings, Rings>> out;
+  for (uint32_t seed = 0; seed < seeds; ++seed) {
+    const Plan p = testing::randomPlan(seed);
+    for (size_t i = 0; i + 1 < p.impressions.size(); ++i) {
+      const auto shape = [&](size_t k) {
+        return placingOf(p.impressions[k], *p.stamp(p.impressions[k].stamp)).toPanel(p.stamp(p.impressions[k].stamp)->silhouette);
+      };
+      out.emplace_back(shape(i), shape(i + 1));
+    }
+  }
+  return out;
+}
+
+}  // namespace
+
+class TstShapeOps : public QObject {
+  Q_OBJECT
+
+ private Q_SLOTS:
+  void sharedAreasAgreeWithClipper() {
+    int shared = 0;
+    for (const auto& [a, b] : randomPairs(60)) {
+      const double ours = sharedArea(SweepEdges(a), SweepEdges(b));
+      const double theirs = clipperShared(a, b);
+      if (theirs > 0) ++shared;
+      QVERIFY2(std::abs(ours - theirs) < 1e-3 + 1e-5 * theirs, qPrintable(QStringLiteral("%1 %2").arg(ours).arg(theirs)));
+      QVERIFY(std::abs(areaOf(intersection(a, b)) - theirs) < 1e-3 + 1e-5 * theirs);
+      const SweepEdges edges(b);
+      const SweepEdges* const covers[] = {&edges};
+      QVERIFY(std::abs(areaLeft(SweepEdges(a), covers) - clipperShared(a, b, ClipperLib::ctDifference)) < 1e-3 + 1e-5 * theirs);
+    }
+    QVERIFY(shared > 30);
+  }
+
+  void coincidingEdgesShareExactly() {
+    const Rings a = rectangle({0, 0, 10, 10}), b = rectangle({10, 0, 20, 10}), c = rectangle({0, 0, 10, 4});
+    QCOMPARE(sharedArea(SweepEdges(a), SweepEdges(b)), 0.0);
+    QCOMPARE(sharedArea(SweepEdges(a), SweepEdges(a)), 100.0);
+    QCOMPARE(sharedArea(SweepEdges(a), SweepEdges(c)), 40.0);
+  }
+
+  void areaLeftUnderSeveralCovers() {
+    const SweepEdges whole(rectangle({0, 0, 10, 10})), left(rectangle({-1, -1, 6, 11})), right(rectangle({5, -1, 12, 11}));
+    const SweepEdges* const both[] = {&left, &right};
+    QCOMPARE(areaLeft(whole, both), 0.0);
+    const SweepEdges* const one[] = {&left};
+    QCOMPARE(areaLeft(whole, one), 40.0);
+  }
+
+  void clippingKeepsTheAreaInside() {
+    const Box panel{0, 0, 60, 90};
+    for (const auto& [a, b] : randomPairs(25)) {
+      QVERIFY(std::abs(sweptArea(SweepEdges(clippedTo(panel, a))) - clipperShared(a, rectangle(panel))) < 1e-3);
+      Q_UNUSED(b)
+    }
+  }
+
+  void insetAndOpeningAgreeWithClipper() {
+    for (uint32_t seed = 0; seed < 25; ++seed) {
+      const Plan p = testing::randomPlan(seed);
+      for (const StampRef& s : p.stamps) {
+        const auto paths = toClipper(s->silhouette);
+        const double rim = 0.002 * 4 * (s->width_mm + s->height_mm);  // both draw arcs as polygons
+        QVERIFY(std::abs(areaOf(offset(s->silhouette, Millimetres{-0.8})) - clipperArea(clipperOffset(paths, -0.8))) < rim);
+        const double ours = areaOf(opened(s->silhouette, Millimetres{1.0}));
+        QVERIFY(std::abs(ours - clipperArea(clipperOffset(clipperOffset(paths, -1.0), 1.0))) < rim);
+      }
+    }
+  }
+
+  // Exact: a rectangle inset by d; opened by r it loses (4 - pi) r² at its corners.
+  void exactShapes() {
+    const Rings r = rectangle({0, 0, 30, 20});
+    QVERIFY(std::abs(areaOf(offset(r, Millimetres{-2})) - 26 * 16) < 1e-9);
+    QVERIFY(std::abs(areaOf(opened(r, Millimetres{2})) - (600 - (4 - M_PI) * 4)) < 0.02);
+    QVERIFY(offset(r, Millimetres{-10.01}).empty());
+  }
+
+  void holesAreFilledByTheCircleThatFits() {
+    Rings ring = rectangle({0, 0, 20, 20});
+    ring.push_back(rectangle({8, 8, 11, 11})[0]);  // a circle of 3 mm fits exactly
+    QVERIFY(std::abs(areaOf(withSmallHolesFilled(ring, Millimetres{3.0})) - 391) < 1e-9);
+    QVERIFY(std::abs(areaOf(withSmallHolesFilled(ring, Millimetres{3.01})) - 400) < 1e-9);
+    ring[1] = rectangle({2, 8, 18, 9})[0];  // long but narrow
+    QVERIFY(std::abs(areaOf(withSmallHolesFilled(ring, Millimetres{1.2})) - 400) < 1e-9);
+  }
+
+  void anIslandInAFilledHoleIsTakenIn() {
+    Rings rings = rectangle({0, 0, 30, 30});
+    rings.push_back(rectangle({10, 10, 15, 15})[0]);
+    rings.push_back(rectangle({12, 12, 13, 13})[0]);
+    QVERIFY(std::abs(areaOf(rings) - (900 - 25 + 1)) < 1e-9);
+    QVERIFY(std::abs(areaOf(withSmallHolesFilled(rings, Millimetres{6})) - 900) < 1e-9);
+    QCOMPARE(pieces(rings).size(), size_t(2));
+  }
+
+  void theOutlineOfAStampIsFourTenthsWide() {
+    Stamp s = testing::slab("s", 20, 10);
+    s.solid = false;
+    QVERIFY(std::abs(areaOf(printedShape(s, {})) - (200 - 19.2 * 9.2)) < 1e-9);
+    // The cut edge of a part has no line: only the three outer sides are left of the lower half.
+    const double part = areaOf(printedShape(s, rectangle({0, 0, 20, 5})));
+    QVERIFY(std::abs(part - (20 * 5 - 19.2 * 4.6)) < 1e-9);
+  }
+
+  void nearnessAgreesWithTheNearestPoint() {
+    for (const auto& [a, b] : randomPairs(8)) {
+      const NearIndex index(a, 2.0);
+      const Box box = boxOf(a).grown(5);
+      for (int k = 0; k < 400; ++k) {
+        const Point p{box.left + box.width() * ((k * 37) % 400) / 400.0, box.bottom + box.height() * ((k * 91) % 400) / 400.0};
+        const double d = nearestPoint(a, p).distance_mm;
+        if (std::abs(d - 2) > 1e-6) QCOMPARE(index.near(p), d < 2);
+      }
+      Q_UNUSED(b)
+    }
+  }
+};
+
+QTEST_APPLESS_MAIN(TstShapeOps)
+#include "tst_shape_ops.moc"

@@ -1,0 +1,256 @@
+// The plan file: what is read, what is refused and where, and that nothing is lost on the way back.
+#include <QTest>
+#include <nlohmann/json.hpp>
+
+#include "core/outline/shared_area.h"
+#include "support/plans.h"
+#include "support/random_plan.h"
+
+using namespace havlo;
+using Json = nlohmann::ordered_json;
+
+// Declared before the raw strings below, which the meta-object compiler cannot read past.
+class TstPlanText : public QObject {
+  Q_OBJECT
+
+ private Q_SLOTS:
+  void theSmallestPlanHasTheDefaults();
+  void absentKeysHaveTheirDefaults();
+  void markAndLineEndsAreAccepted();
+  void refuses_data();
+  void refuses();
+  void aCircleOfThingsOnThingsIsRefused();
+  void aHundredMegabytesAreRefusedAtOnce();
+  void crossingRingsAreSplitAndSaid();
+  void aStarKeepsItsEmptyMiddle();
+  void unknownKeysSurvive();
+  void writingAndReadingGivesTheSamePlan();
+  void theDemoAndTheTeachingPlansAreWhole();
+};
+
+namespace {
+
+const char* const kSmallest = R"({"format":"havlo-plan","version":1,"card":{"panel":{"width":100,"height":80}}})";
+
+const char* const kSmall = R"({"format":"havlo-plan","version":1,"card":{"panel":{"width":100,"height":80}},
+ "view":{"horizon":50,"eyeHeight":1.5,"nearDistance":2},"inks":[{"id":"k"}],
+ "stamps":[{"id":"s","size":{"width":10,"height":20},"silhouette":[[[0,0],[10,0],[10,20],[0,20]]]}],
+ "impressions":[{"id":"a","stamp":"s","ink":"k","at":[20,10]},{"id":"b","stamp":"s","ink":"k","at":[30,10]}],
+ "washes":[{"id":"w","ink":"k","area":[[[0,0],[50,0],[50,50]]]}]})";
+
+/// The small plan with the value at a JSON pointer replaced.
+std::string with(const std::string& pointer, const std::string& value) {
+  Json j = Json::parse(kSmall);
+  j[Json::json_pointer(pointer)] = Json::parse(value);
+  return j.dump();
+}
+
+std::string without(const std::string& parent, const std::string& key) {
+  Json j = Json::parse(kSmall);
+  j.at(Json::json_pointer(parent)).erase(key);
+  return j.dump();
+}
+
+}  // namespace
+
+void TstPlanText::theSmallestPlanHasTheDefaults() {
+  const auto read = readPlan(kSmallest);
+  QVERIFY(bool(read));
+  const Plan& p = read.value().plan;
+  QVERIFY(!p.view && p.impressions.empty() && p.stamps.empty());
+  QCOMPARE(p.supplies.maskLife, 6);
+  QCOMPARE(p.supplies.maskInset_mm, 0.3);
+  QCOMPARE(p.supplies.leastCut_mm, 1.2);
+  QVERIFY(!p.supplies.leastHole_mm);
+}
+
+void TstPlanText::absentKeysHaveTheirDefaults() {
+  const auto read = readPlan(kSmall);
+  QVERIFY2(bool(read), read ? "" : read.error().text().c_str());
+  const Plan& p = read.value().plan;
+  QCOMPARE(p.stamps[0]->foot, (Point{5, 0}));
+  QCOMPARE(p.impressions[0].generation, 1);
+  QVERIFY(std::holds_alternative<OnGround>(p.impressions[0].depth));
+  QVERIFY(p.impressions[0].technique == Technique::Mask);
+  QCOMPARE(p.inks[0].opacity, 0.0);
+  QCOMPARE(strengthOf(p.inks[0], 2), 0.7);
+  QCOMPARE(strengthOf(p.inks[0], 3), 0.49);
+  QVERIFY(std::abs(strengthOf(p.inks[0], 5) - 0.49 * 0.49) < 1e-12);
+}
+
+void TstPlanText::markAndLineEndsAreAccepted() {
+  std::string text = std::string("\xEF\xBB\xBF") + kSmall;
+  for (size_t at = 0; (at = text.find('\n', at)) != std::string::npos; at += 2) text.replace(at, 1, "\r\n");
+  QVERIFY(bool(readPlan(text)));
+}
+
+void TstPlanText::refuses_data() {
+  QTest::addColumn<QByteArray>("text");
+  QTest::addColumn<QString>("place");
+  const auto row = [](const char* name, const std::string& text, const char* place) {
+    QTest::newRow(name) << QByteArray::fromStdString(text) << QString::fromLatin1(place);
+  };
+  row("empty text", "", "");
+  row("no object", "[]", "plan");
+  row("truncated", std::string(kSmall).substr(0, 400), "");
+  row("trailing comma", R"({"format":"havlo-plan",})", "");
+  row("another format", with("/format", R"("x")"), "format");
+  row("newer version", with("/version", "2"), "version");
+  row("version zero", with("/version", "0"), "version");
+  row("version as text", with("/version", R"("1")"), "version");
+  row("huge version", with("/version", "18446744073709551615"), "version");
+  row("no card", without("", "card"), "card");
+  row("no panel", without("/card", "panel"), "card.panel");
+  row("panel too small", with("/card/panel/width", "4.9"), "card.panel.width");
+  row("panel too large", with("/card/panel/height", "2000.1"), "card.panel.height");
+  row("tape eats the panel", with("/card/tape", "40"), "card.tape");
+  row("colour in words", with("/card/paper", R"({"colour":"red"})"), "card.paper.colour");
+  row("colour too short", with("/card/paper", R"({"colour":"#fff"})"), "card.paper.colour");
+  row("horizon zero", with("/view/horizon", "0"), "view.horizon");
+  row("horizon above the panel", with("/view/horizon", "80.01"), "view.horizon");
+  row("eye height zero", with("/view/eyeHeight", "0"), "view.eyeHeight");
+  row("near distance too far", with("/view/nearDistance", "1.1e9"), "view.nearDistance");
+  row("no view under a grounded thing", without("", "view"), "impressions[0].depth");
+  row("opacity above one", with("/inks/0/opacity", "1.01"), "inks[0].opacity");
+  row("strength of a pressing below zero", with("/inks/0/generations", "[1,-0.1]"), "inks[0].generations[1]");
+  row("unknown kind", with("/inks/0/kind", R"("lava")"), "inks[0].kind");
+  row("missing ink id", without("/inks/0", "id"), "inks[0].id");
+  row("stamp without size", without("/stamps/0", "size"), "stamps[0].size");
+  row("stamp of no width", with("/stamps/0/size/width", "0"), "stamps[0].size.width");
+  row("stamp without silhouette", without("/stamps/0", "silhouette"), "stamps[0].silhouette");
+  row("empty silhouette", with("/stamps/0/silhouette", "[]"), "stamps[0].silhouette");
+  row("ring of two points", with("/stamps/0/silhouette", "[[[0,0],[1,1]]]"), "stamps[0].silhouette[0]");
+  row("ring without area", with("/stamps/0/silhouette", "[[[0,0],[5,5],[10,10]]]"), "stamps[0].silhouette[0]");
+  row("second ring without area", with("/stamps/0/silhouette/1", "[[0,0],[5,5],[0,0]]"), "stamps[0].silhouette[1]");
+  row("rings that cancel out", with("/stamps/0/silhouette", "[[[0,0],[9,0],[9,9]],[[0,0],[9,0],[9,9]]]"), "stamps[0].silhouette");
+  row("point of three", with("/stamps/0/foot", "[1,2,3]"), "stamps[0].foot");
+  row("least above typical", with("/stamps/0/realHeight", R"({"typical":1,"least":2})"), "stamps[0].realHeight.least");
+  row("most below typical", with("/stamps/0/realHeight", R"({"typical":1,"most":0.5})"), "stamps[0].realHeight.most");
+  row("art that is no text", with("/stamps/0/art", "7"), "stamps[0].art");
+  row("double stamp id", with("/stamps/1", R"({"id":"s","size":{"width":1,"height":1},"silhouette":[[[0,0],[1,0],[1,1]]]})"), "stamps[1].id");
+  row("text as place", with("/impressions/0/at", R"("here")"), "impressions[0].at");
+  row("word as coordinate", with("/impressions/0/at/1", R"("x")"), "impressions[0].at[1]");
+  row("coordinate out of range", with("/impressions/0/at/0", "1.0e6"), "impressions[0].at[0]");
+  row("missing place", without("/impressions/1", "at"), "impressions[1].at");
+  row("no such stamp", with("/impressions/1/stamp", R"("zebra")"), "impressions[1].stamp");
+  row("no such ink", with("/impressions/1/ink", R"("pink")"), "impressions[1].ink");
+  row("double id", with("/impressions/1/id", R"("a")"), "impressions[1].id");
+  row("empty id", with("/impressions/1/id", R"("")"), "impressions[1].id");
+  row("pressing zero", with("/impressions/0/generation", "0"), "impressions[0].generation");
+  row("pressing and a half", with("/impressions/0/generation", "1.5"), "impressions[0].generation");
+  row("hundredth pressing", with("/impressions/0/generation", "100"), "impressions[0].generation");
+  row("hero by number", with("/impressions/0/hero", "1"), "impressions[0].hero");
+  row("unknown technique", with("/impressions/0/technique", R"("glue")"), "impressions[0].technique");
+  row("unknown depth", with("/impressions/0/depth", R"("sky")"), "impressions[0].depth");
+  row("no metres", with("/impressions/0/depth", R"({"metres":0})"), "impressions[0].depth.metres");
+  row("both depths", with("/impressions/0/depth", R"({"metres":1,"on":"b"})"), "impressions[0].depth");
+  row("on nothing", with("/impressions/0/depth", R"({"on":"z"})"), "impressions[0].depth.on");
+  row("on itself", with("/impressions/0/depth", R"({"on":"a"})"), "impressions[0].depth.on");
+  row("in front of nothing", with("/impressions/0/inFrontOf", R"(["z"])"), "impressions[0].inFrontOf[0]");
+  row("in front of itself", with("/impressions/0/inFrontOf", R"(["a"])"), "impressions[0].inFrontOf[0]");
+  row("part without area", with("/impressions/0/part", "[[[0,0],[1,1],[2,2]]]"), "impressions[0].part[0]");
+  row("wash of no ink", with("/washes/0/ink", R"("z")"), "washes[0].ink");
+  row("wash over nothing", with("/washes/0/overImpressions", R"(["z"])"), "washes[0].overImpressions[0]");
+  row("reach above one", with("/washes/0/reach", "1.5"), "washes[0].reach");
+  row("impressions as object", with("/impressions", "{}"), "impressions");
+  row("mask life zero", with("/supplies", R"({"maskLife":0})"), "supplies.maskLife");
+  row("negative inset", with("/supplies", R"({"maskInset":-0.1})"), "supplies.maskInset");
+  std::string text = kSmall;
+  row("not a number", text.replace(text.find("[20,10]"), 7, "[NaN,10]"), "impressions[0].at");
+  text = kSmall;
+  row("infinity", text.replace(text.find("[20,10]"), 7, "[1e999,10]"), "impressions[0].at");
+  text = kSmall;
+  row("key given twice", text.replace(text.find("\"id\":\"a\""), 8, R"("id":"a","id":"c")"), "impressions[0].id");
+  row("nested too deep", R"({"x":)" + std::string(5000, '[') + std::string(5000, ']') + "}", "");
+  row("lone surrogate", with("/title", R"("x")").replace(std::string(with("/title", R"("x")")).find("\"x\""), 3, R"("\ud800")"), "");
+}
+void TstPlanText::refuses() {
+  QFETCH(QByteArray, text);
+  QFETCH(QString, place);
+  const auto read = readPlan(text.toStdString());
+  QVERIFY(!read);
+  QVERIFY(read.error().code == ErrorCode::BadInput);
+  QVERIFY(!read.error().message.empty());
+  const QString said = QString::fromStdString(read.error().place);
+  if (!place.isEmpty()) QVERIFY2(said.startsWith(place), qPrintable(said + ": " + QString::fromStdString(read.error().message)));
+}
+
+void TstPlanText::aCircleOfThingsOnThingsIsRefused() {
+  Json j = Json::parse(kSmall);
+  j["impressions"][0]["depth"] = {{"on", "b"}};
+  j["impressions"][1]["depth"] = {{"on", "a"}};
+  const auto read = readPlan(j.dump());
+  QVERIFY(!read);
+  QVERIFY(read.error().place.find("depth.on") != std::string::npos);
+}
+
+void TstPlanText::aHundredMegabytesAreRefusedAtOnce() {
+  const std::string text(100u << 20, ' ');
+  const auto read = readPlan(text);
+  QVERIFY(!read);
+  QVERIFY(read.error().message.find("larger") != std::string::npos);
+}
+
+// A bow tie covers two triangles of 25 mm² each under the even-odd rule.
+void TstPlanText::crossingRingsAreSplitAndSaid() {
+  const auto read = readPlan(with("/stamps/0/silhouette", "[[[0,0],[10,10],[10,0],[0,10]]]"));
+  QVERIFY(bool(read));
+  QCOMPARE(read.value().repairs.size(), size_t(1));
+  QVERIFY(read.value().repairs[0].find("stamps[0].silhouette") == 0);
+  QVERIFY(std::abs(sweptArea(SweepEdges(read.value().plan.stamps[0]->silhouette)) - 50) < 1e-9);
+}
+
+// A five-pointed star drawn in one stroke leaves its middle empty under the even-odd rule.
+void TstPlanText::aStarKeepsItsEmptyMiddle() {
+  const auto read = readPlan(with("/stamps/0/silhouette", "[[[5,10],[8,0],[0,6.2],[10,6.2],[2,0]]]"));
+  QVERIFY(bool(read));
+  const Rings& star = read.value().plan.stamps[0]->silhouette;
+  QVERIFY(!covers(star, {5, 4.5}));
+  QVERIFY(covers(star, {5, 8}));
+}
+
+void TstPlanText::unknownKeysSurvive() {
+  Json j = Json::parse(kSmall);
+  j["later"] = {{"deep", {1, 2, {{"x", nullptr}}}}};
+  for (const char* pointer : {"/card/x1", "/card/panel/x2", "/view/x3", "/inks/0/x4", "/stamps/0/x5", "/stamps/0/size/x6", "/impressions/1/x7", "/washes/0/x8"})
+    j[Json::json_pointer(pointer)] = pointer;
+  j["impressions"][0]["depth"] = {{"metres", 4}, {"x9", true}};
+  j["supplies"] = {{"maskLife", 3}, {"x10", 1}};
+  j["card"]["mats"] = Json::parse(R"([{"reveal":1.5,"colour":"#112233","x11":[]}])");
+  j["card"]["base"] = Json::parse(R"({"width":100,"height":80,"fold":"top","x12":"é"})");
+  j["light"] = Json::parse(R"({"at":[1,2],"direction":45,"x13":{}})");
+  const auto first = readPlan(j.dump());
+  QVERIFY2(bool(first), first ? "" : first.error().text().c_str());
+  const Json written = Json::parse(writePlan(first.value().plan));
+  const auto second = readPlan(written.dump());
+  QVERIFY(bool(second));
+  QVERIFY(second.value().plan == first.value().plan);
+  QVERIFY(written["later"] == j["later"]);
+  for (const char* pointer : {"/card/x1", "/card/panel/x2", "/view/x3", "/inks/0/x4", "/stamps/0/x5", "/stamps/0/size/x6", "/impressions/1/x7", "/washes/0/x8",
+                              "/impressions/0/depth/x9", "/supplies/x10", "/card/mats/0/x11", "/card/base/x12", "/light/x13", "/light/direction"})
+    QVERIFY2(written.at(Json::json_pointer(pointer)) == j.at(Json::json_pointer(pointer)), pointer);
+}
+
+void TstPlanText::writingAndReadingGivesTheSamePlan() {
+  for (uint32_t seed = 0; seed < 60; ++seed) {
+    testing::RandomOptions options;
+    options.sayings = true;
+    const Plan plan = testing::randomPlan(seed, options);
+    const auto back = readPlan(writePlan(plan));
+    QVERIFY2(bool(back), back ? "" : back.error().text().c_str());
+    QVERIFY(back.value().plan == plan);
+    QVERIFY(back.value().repairs.empty());
+  }
+}
+
+void TstPlanText::theDemoAndTheTeachingPlansAreWhole() {
+  for (const char* name : {"canal-towpath", "teaching-crowd", "teaching-avenue", "teaching-silhouettes"}) {
+    const auto read = readPlan(testing::readFile(std::string(HAVLO_SOURCE_DIR) + "/data/demo/" + name + ".havlo"));
+    QVERIFY2(bool(read), name);
+    QVERIFY(read.value().repairs.empty());
+    QVERIFY(readPlan(writePlan(read.value().plan)).value().plan == read.value().plan);
+  }
+}
+
+QTEST_APPLESS_MAIN(TstPlanText)
+#include "tst_plan_text.moc"

@@ -1,0 +1,267 @@
+// The press: ink by its formula, replay against the intention and against a composite written here on its own (point by
+// point, without tiles), and plans that must fail.
+#include <QTest>
+#include <cmath>
+
+#include "core/analysis/analysis.h"
+#include "core/wash/wash_area.h"
+#include "support/plans.h"
+#include "support/random_plan.h"
+
+using namespace havlo;
+using namespace havlo::testing;
+
+namespace {
+
+Simulation simulated(const Plan& plan, const Analysis& a, double dpi = 100) {
+  return simulate(a.press(plan, nullptr), a.sheet, dpi).value();
+}
+
+double toLinear(double c) { return c <= 0.04045 ? c / 12.92 : std::pow((c + 0.055) / 1.055, 2.4); }
+double toSrgb(double l) { return 255 * (l <= 0.0031308 ? l * 12.92 : 1.055 * std::pow(l, 1 / 2.4) - 0.055); }
+
+/// The intended colour at one point of the panel, straight from the plan. Independent of the press: no tiles, no runs.
+std::array<double, 3> intendedAt(const Plan& plan, const Analysis& a, Point at) {
+  const auto channels = [](Colour c) { return std::array<double, 3>{toLinear(c.red / 255.0), toLinear(c.green / 255.0), toLinear(c.blue / 255.0)}; };
+  std::array<double, 3> light = channels(plan.card.paper.colour);
+  const DepthOrder depth(plan);
+  std::vector<int> back(depth.frontToBack().rbegin(), depth.frontToBack().rend());
+  const auto shape = [&](int i) -> const Rings& { return a.meetings.placed[static_cast<size_t>(i)]->silhouette; };
+  for (int b : back) {
+    const Impression& thing = plan.impressions[static_cast<size_t>(b)];
+    const OutlineRef outline = a.meetings.placed[static_cast<size_t>(b)]->outline;
+    if (!covers(outline->ink, a.meetings.placed[static_cast<size_t>(b)]->placing.toFrame(at))) continue;
+    bool hidden = false;
+    for (size_t f = 0; f < plan.impressions.size(); ++f)
+      hidden = hidden || (static_cast<int>(f) != b && depth.inFront(static_cast<int>(f), b) &&
+                          plan.impressions[f].technique != Technique::Overprint && covers(shape(static_cast<int>(f)), at));
+    if (hidden) continue;
+    const Ink& ink = *plan.ink(thing.ink);
+    const double s = std::pow(0.7, thing.generation - 1), o = ink.opacity;
+    const auto c = channels(ink.colour);
+    for (size_t k = 0; k < 3; ++k) light[k] = (1 - o * s) * light[k] * std::pow(c[k], s) + o * s * c[k];
+  }
+  for (const Wash& w : plan.washes) {
+    const Box box = boxOf(w.area);
+    if (!covers(w.area, at) || w.reach <= 0) continue;
+    bool clean = false;
+    for (size_t i = 0; i < plan.impressions.size(); ++i)
+      clean = clean || (covers(shape(static_cast<int>(i)), at) &&
+                        std::find(w.overImpressions.begin(), w.overImpressions.end(), plan.impressions[i].id) == w.overImpressions.end());
+    if (clean) continue;
+    const double u = (at.x - box.left) / box.width(), v = (at.y - box.bottom) / box.height();
+    double away = 0;
+    if (w.from == WashFrom::Top) away = 1 - v;
+    if (w.from == WashFrom::Bottom) away = v;
+    if (w.from == WashFrom::Left) away = u;
+    if (w.from == WashFrom::Right) away = 1 - u;
+    if (w.from == WashFrom::Centre) away = std::hypot(2 * u - 1, 2 * v - 1);
+    if (w.from == WashFrom::Edges) away = 2 * std::min({u, 1 - u, v, 1 - v});
+    const double s = w.strength * std::max(0.0, 1 - away / w.reach);
+    const auto c = channels(plan.ink(w.ink)->colour);
+    for (size_t k = 0; k < 3; ++k) light[k] *= std::pow(c[k], s);
+  }
+  return {toSrgb(light[0]), toSrgb(light[1]), toSrgb(light[2])};
+}
+
+/// Is the point at least `margin` mm from every outline of the plan? Edges are a matter of sampling.
+bool clearOfEdges(const Plan& plan, const Analysis& a, Point at, double margin) {
+  const auto clear = [&](const Rings& rings) {
+    for (const Ring& ring : rings)
+      for (size_t i = 0; i < ring.size(); ++i) {
+        const Point p = ring[i], q = ring[(i + 1) % ring.size()];
+        const double dx = q.x - p.x, dy = q.y - p.y, l2 = dx * dx + dy * dy;
+        const double t = std::clamp(l2 > 0 ? ((at.x - p.x) * dx + (at.y - p.y) * dy) / l2 : 0, 0.0, 1.0);
+        if (std::hypot(p.x + t * dx - at.x, p.y + t * dy - at.y) < margin) return false;
+      }
+    return true;
+  };
+  for (const PlacedRef& placed : a.meetings.placed)
+    if (!clear(placed->silhouette) || !clear(placed->placing.toPanel(placed->outline->ink))) return false;
+  for (const Wash& w : plan.washes)
+    if (!clear(w.area)) return false;
+  return true;
+}
+
+}  // namespace
+
+class TstPress : public QObject {
+  Q_OBJECT
+
+ private Q_SLOTS:
+  void inkByItsFormula_data() {
+    QTest::addColumn<double>("opacity");
+    QTest::addColumn<int>("generation");
+    QTest::newRow("transparent, fresh") << 0.0 << 1;
+    QTest::newRow("transparent, third") << 0.0 << 3;
+    QTest::newRow("opaque, fresh") << 0.9 << 1;
+    QTest::newRow("half, fifth") << 0.5 << 5;
+  }
+  void inkByItsFormula() {
+    QFETCH(double, opacity);
+    QFETCH(int, generation);
+    Plan p = emptyPlan();
+    p.inks[1].opacity = opacity;
+    addStamp(p, slab("s", 40, 40));
+    Impression& i = put(p, "a", "s", {60, 60}, 1);
+    i.ink = "blue";
+    i.generation = generation;
+    const AnalysisRef a = analyse(p);
+    PressTiles tiles(a->press(p, nullptr), Grid(p.card.panel.box(), 50));
+    const PressInput in = a->press(p, nullptr);
+    PressTiles t(in, Grid(p.card.panel.box(), 50));
+    const Canvas card = intendedCard(in, t);
+    const double s = strengthOf(p.inks[1], generation);
+    const Colour c = p.inks[1].colour, paper = p.card.paper.colour;
+    const unsigned char ink[3] = {c.red, c.green, c.blue}, ground[3] = {paper.red, paper.green, paper.blue};
+    const int x = static_cast<int>(60 * t.grid().pxPerMmX()), y = static_cast<int>((178 - 80) * t.grid().pxPerMmY());
+    for (size_t k = 0; k < 3; ++k) {
+      const double below = toLinear(ground[k] / 255.0), cc = toLinear(ink[k] / 255.0);
+      const double out = (1 - opacity * s) * below * std::pow(cc, s) + opacity * s * cc;
+      QVERIFY(std::abs(static_cast<double>(card.at(x, y)[k]) - out) < 1e-5);
+    }
+  }
+
+  void srgbTableIsExact() {
+    for (int v = 0; v <= 4000; ++v) QVERIFY(std::abs(static_cast<double>(srgbOf(static_cast<float>(v / 4000.0))) - toSrgb(v / 4000.0)) < 0.02);
+  }
+
+  // CIE L* of primaries (sRGB, D65): white 100, mid grey #777777 50.03, blue 32.30. Values from memory.
+  void lightness() {
+    QVERIFY(std::abs(lightnessOf({255, 255, 255}) - 100) < 1e-3);
+    QVERIFY(std::abs(lightnessOf({0x77, 0x77, 0x77}) - 50.03) < 0.05);
+    QVERIFY(std::abs(lightnessOf({0, 0, 255}) - 32.30) < 0.05);
+  }
+
+  // 200 random plans: what the press intends is what a point-by-point composite gives, and the replay is proven.
+  void twoHundredPlansAgainstAnIndependentComposite() {
+    size_t points = 0;
+    for (uint32_t seed = 0; seed < 200; ++seed) {
+      RandomOptions options;
+      options.impressions = 7;
+      const Plan plan = randomPlan(seed, options);
+      const AnalysisRef a = analyse(plan);
+      const PressInput in = a->press(plan, nullptr);
+      PressTiles tiles(in, Grid(plan.card.panel.box(), 80));
+      const Canvas card = intendedCard(in, tiles);
+      const Grid& grid = tiles.grid();
+      for (int k = 0; k < 220; ++k) {
+        const int x = (k * 7919 + static_cast<int>(seed) * 13) % grid.width, y = (k * 6101 + static_cast<int>(seed) * 29) % grid.height;
+        const Point at = grid.centre(x, y);
+        if (!clearOfEdges(plan, *a, at, 0.45)) continue;
+        ++points;
+        const auto wanted = intendedAt(plan, *a, at);
+        for (size_t c = 0; c < 3; ++c)
+          QVERIFY2(std::abs(static_cast<double>(srgbOf(card.at(x, y)[c])) - wanted[c]) < 1,
+                   qPrintable(QStringLiteral("seed %1 at %2, %3").arg(seed).arg(at.x).arg(at.y)));
+      }
+      const Simulation s = simulated(plan, *a);
+      QVERIFY2(s.proven, qPrintable(QStringLiteral("seed %1: %2 mm² unexplained").arg(seed).arg(s.unexplained_mm2)));
+    }
+    QVERIFY(points > 15000);
+  }
+
+  void theWrongOrderFails() {
+    for (uint32_t seed = 0; seed < 60; ++seed) {
+      RandomOptions options;
+      options.techniques = false;
+      options.washes = false;
+      const Plan plan = randomPlan(seed, options);
+      const AnalysisRef a = analyse(plan);
+      double most = 0;
+      for (const Meeting& m : a->meetings.list)
+        if (plan.stamp(plan.impressions[static_cast<size_t>(m.back)].stamp)->solid) most = std::max(most, m.area_mm2);
+      std::vector<std::string> backward;
+      for (auto it = a->order.rbegin(); it != a->order.rend(); ++it) backward.push_back(plan.impressions[static_cast<size_t>(*it)].id);
+      const auto other = reordered(plan, *a, backward);
+      QVERIFY(bool(other));
+      const Simulation s = simulated(plan, *other.value());
+      if (most > 30) {
+        QVERIFY2(!s.proven, qPrintable(QString::number(seed)));
+        QVERIFY(!s.worst.empty() && !s.worst[0].explained && !s.worst[0].steps.empty());
+      }
+    }
+  }
+
+  void aForgottenMaskIsSeen() {
+    Plan p = emptyPlan();
+    addStamp(p, slab("s", 30, 30));
+    put(p, "front", "s", {60, 60}, 1);
+    put(p, "back", "s", {68, 65}, 2);
+    const AnalysisRef a = analyse(p);
+    QVERIFY(simulated(p, *a).proven);
+    RunSheet sheet = a->sheet;
+    std::erase_if(sheet.steps, [](const Step& s) { return s.what == Do::MaskOn || s.what == Do::MaskOff; });
+    const Simulation s = simulate(a->press(p, nullptr), sheet, 100).value();
+    QVERIFY(!s.proven);
+    QVERIFY(std::abs(s.unexplained_mm2 - 22 * 25) < 20);
+    QVERIFY(std::abs(s.worst[0].at.x - 64) < 2 && std::abs(s.worst[0].at.y - 77.5) < 2);
+  }
+
+  void aForgottenMaskOnAThinThingIsSeenToo() {
+    Plan p = emptyPlan();
+    addStamp(p, slab("stick", 1.4, 40));
+    addStamp(p, slab("wall", 60, 60));
+    put(p, "stick", "stick", {60, 60}, 1);
+    put(p, "wall", "wall", {60, 50}, 2);
+    const AnalysisRef a = analyse(p);
+    QVERIFY(simulated(p, *a, 200).proven);
+    const auto wrong = reordered(p, *a, {"wall", "stick"});
+    QVERIFY(!simulated(p, *wrong.value(), 200).proven);
+  }
+
+  void withoutInsetNothingDiffersButTheEdgeLine() {
+    Plan p = emptyPlan();
+    p.supplies.maskInset_mm = 0;
+    p.supplies.leastCut_mm = 0;
+    addStamp(p, slab("s", 30, 30));
+    put(p, "front", "s", {60, 60}, 1);
+    put(p, "back", "s", {68, 65}, 2);
+    const AnalysisRef a = analyse(p);
+    const Simulation s = simulated(p, *a, 300);
+    QVERIFY(s.proven);
+    QVERIFY(s.mismatch_mm2 < (25 + 22) * (kEdgeLine_mm + 0.1));
+  }
+
+  void theTapedBorderStaysPaper() {
+    Plan p = emptyPlan();
+    p.card.tape_mm = 10;
+    addStamp(p, slab("s", 127, 178));
+    put(p, "a", "s", {63.5, 0}, 1);
+    const AnalysisRef a = analyse(p);
+    const Simulation s = simulated(p, *a, 60);
+    QVERIFY(s.proven);
+    const Grid& grid = s.card.grid();
+    QVERIFY(s.card.at(2, 2) == linearOf(p.card.paper.colour));
+    QVERIFY(s.card.at(grid.width / 2, grid.height / 2) != linearOf(p.card.paper.colour));
+  }
+
+  void popUpsResistsAndLeftOutPlacesAreProven() {
+    for (const Technique how : {Technique::PopUp, Technique::Resist, Technique::LeaveOut, Technique::WipeOff, Technique::Overprint}) {
+      Plan p = emptyPlan();
+      addStamp(p, slab("s", 30, 30));
+      put(p, "front", "s", {60, 60}, 1).technique = how;
+      put(p, "back", "s", {68, 65}, 2);
+      QVERIFY(simulated(p, *analyse(p)).proven);
+    }
+  }
+
+  void demoAndTeachingPlansAreProvenAsSilhouettes() {
+    for (const char* name : {"canal-towpath", "teaching-crowd", "teaching-avenue", "teaching-silhouettes"}) {
+      const Plan p = demo(name);
+      QVERIFY2(simulated(p, *analyse(p)).proven, name);
+    }
+  }
+
+  void stopsWhenAsked() {
+    const Plan p = demo("teaching-crowd");
+    const AnalysisRef a = analyse(p);
+    std::stop_source stop;
+    stop.request_stop();
+    const auto s = simulate(a->press(p, nullptr), a->sheet, 100, Progress{stop.get_token(), {}});
+    QVERIFY(!s && s.error().code == ErrorCode::Stopped);
+  }
+};
+
+QTEST_APPLESS_MAIN(TstPress)
+#include "tst_press.moc"

@@ -1,0 +1,178 @@
+// One small scene per rule, the finding expected, its fix carried out, and silence after it.
+#include <QTest>
+
+#include "core/analysis/analysis.h"
+#include "core/edit/edits.h"
+#include "support/plans.h"
+
+using namespace havlo;
+using namespace havlo::testing;
+
+namespace {
+
+const Finding* find(const Analysis& a, FindingKind kind) {
+  for (const Finding& f : a.findings)
+    if (f.kind == kind) return &f;
+  return nullptr;
+}
+
+Stamp figure(const std::string& id, double w, double h, double real_m) {
+  Stamp s = slab(id, w, h);
+  s.role = Role::Figure;
+  s.realHeight = RealHeight{real_m, real_m * 0.9, real_m * 1.1, {}};
+  return s;
+}
+
+/// Applies the fix of a finding and checks that the finding is gone.
+void mends(const Plan& plan, FindingKind kind) {
+  const AnalysisRef a = analyse(plan);
+  const Finding* f = find(*a, kind);
+  QVERIFY(f && f->fix);
+  const auto mended = applied(plan, *f->fix);
+  QVERIFY(bool(mended));
+  QVERIFY(!find(*analyse(mended.value()), kind));
+}
+
+}  // namespace
+
+class TstReading : public QObject {
+  Q_OBJECT
+
+ private Q_SLOTS:
+  void outOfScale() {
+    Plan p = emptyPlan();
+    addStamp(p, figure("man", 10, 40, 1.5));
+    put(p, "m", "man", {60, 30}, 1).depth = OnGround{};  // expected 66 mm there
+    const AnalysisRef a = analyse(p);
+    const Finding* f = find(*a, FindingKind::OutOfScale);
+    QVERIFY(f);
+    QVERIFY(f->level == Level::Warn);
+    QVERIFY(std::abs(f->value - 40.0 / 66) < 1e-9);
+    mends(p, FindingKind::OutOfScale);
+    p.impressions[0].at.y = 5;  // less than half its size
+    QVERIFY(find(*analyse(p), FindingKind::OutOfScale)->level == Level::Fault);
+  }
+
+  void floatingOverTheHorizon() {
+    Plan p = emptyPlan();
+    addStamp(p, figure("man", 10, 40, 1.5));
+    put(p, "m", "man", {60, 120}, 1).depth = OnGround{};
+    QCOMPARE(find(*analyse(p), FindingKind::Floating)->value, 24.0);
+    mends(p, FindingKind::Floating);
+  }
+
+  void floatingOverTheGroundOfItsDistance() {
+    Plan p = emptyPlan();
+    addStamp(p, figure("man", 10, 40, 1.5));
+    put(p, "m", "man", {60, 70}, 4);  // ground at 4 m is at y 48
+    QVERIFY(std::abs(find(*analyse(p), FindingKind::Floating)->value - 22) < 1e-9);
+    mends(p, FindingKind::Floating);
+    const_cast<Stamp&>(*p.stamps[0]).role = Role::Sky;
+    QVERIFY(!find(*analyse(p), FindingKind::Floating));  // a cloud may hang where it likes
+  }
+
+  void notTouchingWhatItIsOn() {
+    Plan p = emptyPlan();
+    addStamp(p, slab("s", 20, 20));
+    put(p, "table", "s", {60, 20}, 3);
+    put(p, "cup", "s", {60, 46}, 3).depth = OnThing{"table", false};
+    QCOMPARE(find(*analyse(p), FindingKind::Floating)->value, 6.0);
+    mends(p, FindingKind::Floating);
+    p.impressions[1].at.y = 40.5;
+    QVERIFY(!find(*analyse(p), FindingKind::Floating));
+  }
+
+  void whollyHidden() {
+    Plan p = emptyPlan();
+    addStamp(p, slab("big", 60, 60));
+    addStamp(p, slab("small", 10, 10));
+    put(p, "wall", "big", {60, 30}, 2);
+    put(p, "mouse", "small", {60, 40}, 5);
+    const Finding* f = nullptr;
+    const AnalysisRef a = analyse(p);
+    f = find(*a, FindingKind::WhollyHidden);
+    QVERIFY(f);
+    QCOMPARE(ids(p, f->impressions), std::string("mouse wall"));
+    mends(p, FindingKind::WhollyHidden);
+    p.impressions[0].technique = Technique::Overprint;  // ink over ink hides nothing
+    QVERIFY(!find(*analyse(p), FindingKind::WhollyHidden));
+  }
+
+  void hiddenByTwoTogether() {
+    Plan p = emptyPlan();
+    addStamp(p, slab("half", 20, 40));
+    addStamp(p, slab("small", 20, 20));
+    put(p, "left", "half", {50, 30}, 2);
+    put(p, "right", "half", {70, 30}, 2);
+    put(p, "mouse", "small", {60, 40}, 5);
+    const AnalysisRef a = analyse(p);
+    QVERIFY(find(*a, FindingKind::WhollyHidden));
+    p.impressions[1].at.x = 71;  // a gap of 1 mm between them shows 5 %
+    QVERIFY(!find(*analyse(p), FindingKind::WhollyHidden));
+  }
+
+  void offThePanel() {
+    Plan p = emptyPlan();
+    addStamp(p, slab("s", 20, 20));
+    put(p, "a", "s", {160, 50}, 2);
+    QVERIFY(find(*analyse(p), FindingKind::OffPanel)->level == Level::Fault);
+    mends(p, FindingKind::OffPanel);
+    p.impressions[0].at.x = 127;  // half on: a fine effect
+    QVERIFY(!find(*analyse(p), FindingKind::OffPanel));
+    Stamp words = slab("s", 20, 20);
+    words.role = Role::Sentiment;
+    p.stamps = {std::make_shared<const Stamp>(words)};
+    QVERIFY(find(*analyse(p), FindingKind::OffPanel)->level == Level::Fault);
+    mends(p, FindingKind::OffPanel);
+  }
+
+  void horizonMeetsHead_data() {
+    QTest::addColumn<double>("foot");
+    QTest::addColumn<bool>("meets");
+    QTest::newRow("well below the horizon") << 50.0 << false;
+    QTest::newRow("just touching the crown") << 55.5 << true;
+    QTest::newRow("through the head") << 60.0 << true;
+    QTest::newRow("through the chest") << 70.0 << false;
+  }
+  void horizonMeetsHead() {
+    QFETCH(double, foot);
+    QFETCH(bool, meets);
+    Plan p = emptyPlan();
+    addStamp(p, figure("man", 10, 40, 1.5));
+    put(p, "m", "man", {60, foot}, 1).depth = OnGround{};
+    QCOMPARE(find(*analyse(p), FindingKind::HorizonMeetsHead) != nullptr, meets);
+  }
+
+  void aCycleIsNamedAndMended() {
+    Plan p = emptyPlan();
+    addStamp(p, slab("s", 30, 30));
+    put(p, "a", "s", {40, 40}, 1);
+    put(p, "b", "s", {50, 45}, 2);
+    put(p, "c", "s", {45, 55}, 3).inFrontOf = {"a"};
+    QVERIFY(find(*analyse(p), FindingKind::Cycle)->level == Level::Fault);
+    mends(p, FindingKind::Cycle);
+  }
+
+  void everyRuleIsInTheTableOnce() {
+    std::vector<FindingKind> kinds;
+    for (const Rule& r : rules()) {
+      QVERIFY(r.read && !r.word.empty() && !r.measure.empty());
+      QVERIFY(std::find(kinds.begin(), kinds.end(), r.kind) == kinds.end());
+      kinds.push_back(r.kind);
+      QCOMPARE(&ruleOf(r.kind), &r);
+    }
+    QCOMPARE(kinds.size(), size_t(6));
+  }
+
+  void theDemoHasOneHonestFinding() {
+    const Plan p = demo("canal-towpath");
+    const AnalysisRef a = analyse(p);
+    int worth = 0;
+    for (const Finding& f : a->findings) worth += f.level != Level::Note;
+    QCOMPARE(worth, 1);
+    mends(p, FindingKind::OutOfScale);
+  }
+};
+
+QTEST_APPLESS_MAIN(TstReading)
+#include "tst_reading.moc"

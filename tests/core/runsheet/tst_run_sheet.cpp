@@ -1,0 +1,189 @@
+// The steps as a careful reader would check them: covers laid and lifted in turn, nothing done over wet ink, masks
+// within their life, times that add up.
+#include <QTest>
+#include <map>
+#include <set>
+
+#include "core/analysis/analysis.h"
+#include "support/plans.h"
+#include "support/random_plan.h"
+
+using namespace havlo;
+using namespace havlo::testing;
+
+namespace {
+
+/// Plays a run sheet and complains of the first thing that is wrong.
+QString firstFault(const Plan& plan, const Analysis& a) {
+  double now = 0;
+  std::map<int, std::string> lies;
+  std::map<int, double> dryAt;
+  std::map<std::string, int> uses;
+  std::set<std::string> cut;
+  std::set<int> pressed, embossed;
+  for (const Step& s : a.sheet.steps) {
+    now += s.wait;
+    const double start = now;
+    now += s.minutes;
+    const auto wet = [&](int i) { return dryAt.contains(i) && start < dryAt[i] - 1e-9; };
+    switch (s.what) {
+      case Do::CutMask:
+        if (!cut.insert(s.covers.at(0).mask).second) return "a mask is cut twice";
+        break;
+      case Do::MaskOn:
+        for (const Cover& c : s.covers) {
+          if (!cut.contains(c.mask)) return "a mask is laid that was never cut";
+          for (const auto& [i, mask] : lies)
+            if (mask == c.mask) return "a mask lies in two places";
+          if (wet(c.impression)) return "covered while wet";
+          if (!pressed.contains(c.impression)) return "covered before it is there";
+          if (!lies.emplace(c.impression, c.mask).second) return "covered twice";
+        }
+        break;
+      case Do::Tape:
+        if (s.impression < 0) break;
+        if (wet(s.impression)) return "taped while wet";
+        lies[s.impression] = "tape";
+        break;
+      case Do::MaskOff:
+        if (s.covers.empty() && lies.erase(s.impression) == 0) return "a strip is lifted that does not lie";
+        for (const Cover& c : s.covers)
+          if (lies.erase(c.impression) == 0) return "a mask is lifted that does not lie";
+        break;
+      case Do::Emboss:
+        if (wet(s.impression) && plan.ink(plan.impressions[static_cast<size_t>(s.impression)].ink)->kind != InkKind::Embossing) return "embossed while wet";
+        embossed.insert(s.impression);
+        break;
+      case Do::Stamp:
+      case Do::Wash:
+        for (int i : s.needed) {
+          if (!lies.contains(i)) return "a needed cover does not lie";
+          if (lies[i] != "tape") ++uses[lies[i]];
+        }
+        if (s.what == Do::Wash) {
+          for (size_t i = 0; i < plan.impressions.size(); ++i)
+            if (a.washes.meets[static_cast<size_t>(s.wash)][i].touches && plan.impressions[i].technique != Technique::PopUp && wet(static_cast<int>(i)))
+              return "blended over wet ink";
+        } else {
+          pressed.insert(s.impression);
+          dryAt[s.impression] = now + plan.ink(plan.impressions[static_cast<size_t>(s.impression)].ink)->dryOnCard_s / 60;
+        }
+        break;
+      default: break;
+    }
+    std::vector<int> on;
+    for (const auto& [i, mask] : lies) on.push_back(i);
+    if (on != s.masksOn) return "masksOn does not tell what lies";
+  }
+  if (!lies.empty()) return "a cover is left on";
+  for (const auto& [mask, n] : uses)
+    if (n > plan.supplies.maskLife) return "a mask is worn out";
+  for (size_t i = 0; i < plan.impressions.size(); ++i)
+    if (plan.impressions[i].technique == Technique::Resist && !embossed.contains(static_cast<int>(i))) return "a resist is not embossed";
+  if (pressed.size() != plan.impressions.size()) return "something is never stamped";
+  return {};
+}
+
+std::string doing(const Analysis& a) {
+  std::string out;
+  for (const Step& s : a.sheet.steps) out += (out.empty() ? "" : " ") + std::string(wordOf(s.what));
+  return out;
+}
+
+}  // namespace
+
+class TstRunSheet : public QObject {
+  Q_OBJECT
+
+ private Q_SLOTS:
+  void randomSheetsAreSound() {
+    for (uint32_t seed = 0; seed < 200; ++seed) {
+      RandomOptions options;
+      options.impressions = 9;
+      options.sayings = seed % 3 == 0;
+      Plan plan = randomPlan(seed, options);
+      if (seed % 4 == 0) plan.impressions[0].technique = Technique::Resist;
+      if (seed % 5 == 0) plan.impressions[1].technique = Technique::PopUp;
+      const AnalysisRef a = analyse(plan);
+      const QString fault = firstFault(plan, *a);
+      QVERIFY2(fault.isEmpty(), qPrintable(QStringLiteral("seed %1: %2").arg(seed).arg(fault)));
+      double sum = 0;
+      for (const Step& s : a->sheet.steps) sum += s.minutes + s.wait;
+      QVERIFY(std::abs(sum - a->sheet.minutes) < 1e-9);
+      QVERIFY(a->sheet.atLeast <= a->sheet.minutes + 1e-9);
+    }
+  }
+
+  void frontFirstThenCoveredThenBack() {
+    Plan p = emptyPlan();
+    addStamp(p, slab("s", 20, 20));
+    put(p, "front", "s", {60, 60}, 1);
+    put(p, "back", "s", {68, 65}, 2);
+    const AnalysisRef a = analyse(p);
+    QCOMPARE(doing(*a), std::string("cutMask stamp dry maskOn stamp maskOff"));
+    QCOMPARE(a->sheet.steps[2].wait, 1.0);  // 60 s of drying
+  }
+
+  void overprintingGoesTheOtherWayRound() {
+    Plan p = emptyPlan();
+    addStamp(p, slab("s", 20, 20));
+    put(p, "front", "s", {60, 60}, 1).technique = Technique::Overprint;
+    put(p, "back", "s", {68, 65}, 2);
+    const AnalysisRef a = analyse(p);
+    QCOMPARE(ids(p, a->order), std::string("back front"));
+    QCOMPARE(doing(*a), std::string("stamp stamp"));
+  }
+
+  void embossingInkIsEmbossedWet() {
+    Plan p = emptyPlan();
+    addStamp(p, slab("s", 20, 20));
+    put(p, "drop", "s", {60, 60}, 1).technique = Technique::Resist;
+    QCOMPARE(doing(*analyse(p)), std::string("stamp dry emboss"));
+    p.inks[0].kind = InkKind::Embossing;
+    QCOMPARE(doing(*analyse(p)), std::string("stamp emboss"));
+  }
+
+  void popUpsComeLastBackToFront() {
+    Plan p = emptyPlan();
+    addStamp(p, slab("s", 20, 20));
+    put(p, "near", "s", {60, 60}, 1).technique = Technique::PopUp;
+    put(p, "far", "s", {68, 65}, 2).technique = Technique::PopUp;
+    put(p, "ground", "s", {64, 62}, 3);
+    const AnalysisRef a = analyse(p);
+    QCOMPARE(ids(p, a->order), std::string("ground far near"));
+    QCOMPARE(doing(*a), std::string("stamp stamp stamp dry cut dry cut attach attach"));
+    QVERIFY(a->sheet.steps[1].piece && a->sheet.steps[1].impression == 1);
+  }
+
+  void tapeAndTrimFrameTheWork() {
+    Plan p = emptyPlan();
+    p.card.tape_mm = 5;
+    p.card.trim_mm = 3;
+    addStamp(p, slab("s", 20, 20));
+    put(p, "a", "s", {60, 60}, 1);
+    QCOMPARE(doing(*analyse(p)), std::string("tape stamp dry trim"));
+  }
+
+  void lightestWashFirst() {
+    Plan p = emptyPlan();
+    for (const char* id : {"dark", "light"}) {
+      Wash w;
+      w.id = id;
+      w.ink = std::string(id) == "dark" ? "black" : "blue";
+      w.area = rectangle({0, 0, 50, 50});
+      p.washes.push_back(w);
+    }
+    const AnalysisRef a = analyse(p);
+    QCOMPARE(a->sheet.steps[0].wash, 1);
+    QCOMPARE(a->sheet.steps[1].wash, 0);
+  }
+
+  void anEmptyPlanHasNoSteps() {
+    const AnalysisRef a = analyse(emptyPlan());
+    QVERIFY(a->sheet.steps.empty());
+    QCOMPARE(a->sheet.minutes, 0.0);
+  }
+};
+
+QTEST_APPLESS_MAIN(TstRunSheet)
+#include "tst_run_sheet.moc"

@@ -1,0 +1,30 @@
+// Small plans built in code, for tests. All data is invented.
+#pragma once
+
+#include <string>
+
+#include "core/analysis/analysis.h"
+#include "core/plan/plan_text.h"
+
+namespace havlo::testing {
+
+/// A 127 x 178 mm panel with a viewpoint (horizon 96, eyes 1.5 m, near 2 m), a black and a blue ink; no stamps.
+Plan emptyPlan();
+
+/// A solid rectangular stamp, foot in the middle of its lower edge.
+Stamp slab(const std::string& id, double width_mm, double height_mm);
+
+void addStamp(Plan& plan, Stamp stamp);
+
+/// Puts a stamp of the plan down, at a number of metres.
+Impression& put(Plan& plan, const std::string& id, const std::string& stamp, Point at, double metres);
+
+int indexOf(const Plan& plan, const std::string& id);
+
+std::string readFile(const std::string& path);
+Plan demo(const std::string& name);
+
+/// Ids of impressions, joined by blanks.
+std::string ids(const Plan& plan, const std::vector<int>& impressions);
+
+}  // namespace havlo::testing
