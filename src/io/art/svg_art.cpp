@@ -75,7 +75,7 @@ QTransform frameToPixels(const Stamp& stamp, const Placing& placing, double pane
 
 std::optional<Tile> SvgArt::draw(const Stamp& stamp, const Placing& placing, const Grid& grid) const {
   const Box frame{0, 0, stamp.width_mm, stamp.height_mm};
-  Tile tile = tileFor(grid, boxOf(placing.toPanel(rectangle(frame))));
+  Tile tile = tileFor(grid, boxOf(placing.toPanel(rectangle(frame.grown(0.5)))));
   const QMutexLocker lock(&m_store->mutex);
   QSvgRenderer* drawing = m_store->drawing(stamp.art);
   if (!drawing) return {};
@@ -87,7 +87,7 @@ std::optional<Tile> SvgArt::draw(const Stamp& stamp, const Placing& placing, con
   painter.setTransform(frameToPixels(stamp, placing, grid.panelHeight_mm, grid.pxPerMmX(), grid.pxPerMmY()) *
                        QTransform::fromTranslate(-tile.x, -tile.y));
   const QRectF target(0, 0, stamp.width_mm, stamp.height_mm);
-  painter.setClipRect(target);
+  painter.setClipRect(target.adjusted(-0.5, -0.5, 0.5, 0.5));  // a clip has hard edges: not on the frame itself
   drawing->render(&painter, target);
   painter.end();
   for (int y = 0; y < tile.height; ++y) {

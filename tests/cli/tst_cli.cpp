@@ -1,0 +1,234 @@
+// The command line as a script sees it: output, standard error and exit codes. A contract; see docs/command-line.md.
+#include <QDir>
+#include <QFile>
+#include <QJsonArray>
+#include <QJsonDocument>
+#include <QJsonObject>
+#include <QProcess>
+#include <QTemporaryDir>
+#include <QTest>
+#include <QImage>
+
+#include "support/plans.h"
+#include "support/random_plan.h"
+
+using namespace havlo;
+
+namespace {
+
+struct Ran {
+  int exit = -1;
+  QByteArray out, err;
+  QJsonObject json() const { return QJsonDocument::fromJson(out).object(); }
+};
+
+Ran run(const QString& program, const QStringList& args) {
+  QProcess p;
+  p.start(program, args);
+  Ran r;
+  if (!p.waitForFinished(120000)) return r;
+  r.exit = p.exitStatus() == QProcess::NormalExit ? p.exitCode() : -1;
+  r.out = p.readAllStandardOutput();
+  r.err = p.readAllStandardError();
+  return r;
+}
+
+Ran cli(const QStringList& args) { return run(QStringLiteral(HAVLO_CLI), args); }
+
+QString demoPath(const QString& name) { return QStringLiteral(HAVLO_SOURCE_DIR "/data/demo/%1.havlo").arg(name); }
+
+}  // namespace
+
+class TstCli : public QObject {
+  Q_OBJECT
+
+ private:
+  QTemporaryDir m_folder;
+  QString file(const QString& name) const { return m_folder.filePath(name); }
+  QString written(const QString& name, const QByteArray& content) const {
+    QFile f(file(name));
+    if (f.open(QIODevice::WriteOnly)) f.write(content);
+    return f.fileName();
+  }
+
+ private Q_SLOTS:
+  void exitCodes_data() {
+    QTest::addColumn<QStringList>("args");
+    QTest::addColumn<int>("exit");
+    const QString crowd = demoPath(QStringLiteral("teaching-crowd"));
+    const auto row = [](const char* name, const QStringList& args, int exit) { QTest::newRow(name) << args << exit; };
+    row("no verb", {}, 2);
+    row("unknown verb", {"dance", crowd}, 2);
+    row("no plan", {"check"}, 2);
+    row("two plans", {"check", crowd, crowd}, 2);
+    row("unknown option", {"check", crowd, "--loud"}, 2);
+    row("option without value", {"render", crowd, "--png"}, 2);
+    row("render to nowhere", {"render", crowd}, 2);
+    row("dpi in words", {"render", crowd, "--png", "x.png", "--dpi", "many"}, 2);
+    row("dpi too high", {"simulate", crowd, "--dpi", "100000"}, 2);
+    row("order with an unknown id", {"simulate", crowd, "--order", "zebra"}, 2);
+    row("order that leaves some out", {"simulate", crowd, "--order", "duck1,duck2"}, 2);
+    row("template without a target", {"template", crowd}, 2);
+    row("no such file", {"check", "/nowhere/plan.havlo", "--json"}, 3);
+    row("a folder", {"check", "/", "--json"}, 3);
+    row("cannot write", {"render", crowd, "--png", "/nowhere/x.png", "--dpi", "30"}, 4);
+    row("cannot write pdf", {"template", crowd, "--pdf", "/nowhere/x.pdf"}, 4);
+    row("cannot write masks", {"masks", crowd, "--svg", "/nowhere/x.svg"}, 4);
+    row("cannot write csv", {"runsheet", crowd, "--csv", "/nowhere/x.csv"}, 4);
+    row("cannot make the steps' folder", {"simulate", crowd, "--dpi", "30", "--steps", "/proc/nowhere"}, 4);
+    row("check in words", {"check", crowd}, 0);
+    row("help", {"--help"}, 0);
+  }
+  void exitCodes() {
+    QFETCH(QStringList, args);
+    QFETCH(int, exit);
+    const Ran r = cli(args);
+    QCOMPARE(r.exit, exit);
+    if (exit != 0) {
+      QVERIFY(r.out.isEmpty());
+      QVERIFY(r.err.startsWith("havlo-cli: "));
+    }
+  }
+
+  void badInputNamesThePlace() {
+    const QString bad = written(QStringLiteral("bad.havlo"),
+                                R"({"format":"havlo-plan","version":1,"card":{"panel":{"width":100,"height":80}},"washes":[{"id":"w","ink":"k","area":[]}]})");
+    const Ran r = cli({QStringLiteral("check"), bad, QStringLiteral("--json")});
+    QCOMPARE(r.exit, 3);
+    QVERIFY(r.out.isEmpty());
+    QVERIFY2(r.err.contains("washes[0].area"), r.err.constData());
+    QCOMPARE(r.err.count('\n'), 1);
+  }
+
+  void repairsAreSaidOnStandardError() {
+    QByteArray text = QByteArray::fromStdString(testing::readFile(demoPath(QStringLiteral("teaching-silhouettes")).toStdString()));
+    QJsonObject plan = QJsonDocument::fromJson(text).object();
+    QJsonArray stamps = plan[QLatin1String("stamps")].toArray();
+    QJsonObject stamp = stamps[0].toObject();
+    stamp[QLatin1String("silhouette")] = QJsonDocument::fromJson("[[[0,0],[10,10],[10,0],[0,10]]]").array();
+    stamps[0] = stamp;
+    plan[QLatin1String("stamps")] = stamps;
+    const Ran r = cli({QStringLiteral("check"), written(QStringLiteral("bow.havlo"), QJsonDocument(plan).toJson()), QStringLiteral("--json")});
+    QCOMPARE(r.exit, 0);
+    QVERIFY(r.err.contains("stamps[0].silhouette"));
+    QVERIFY(!r.json().isEmpty());
+  }
+
+  void checkHasItsKeys() {
+    const QJsonObject o = cli({QStringLiteral("check"), demoPath(QStringLiteral("canal-towpath")), QStringLiteral("--json")}).json();
+    for (const char* key : {"scale", "overlaps", "cycles", "order", "masks", "focus", "tone", "findings"}) QVERIFY2(o.contains(QLatin1String(key)), key);
+    const QJsonObject scale = o[QLatin1String("scale")].toArray()[0].toObject();
+    for (const char* key : {"impression", "distance", "expectedHeight", "printedHeight", "ratio", "impliedHeight", "band", "verdict"})
+      QVERIFY2(scale.contains(QLatin1String(key)), key);
+    const QJsonObject mask = o[QLatin1String("masks")].toObject()[QLatin1String("byStamp")].toArray()[0].toObject();
+    for (const char* key : {"stamp", "cut", "atOnce", "uses", "halves", "uncovered", "overcovered", "tape"}) QVERIFY2(mask.contains(QLatin1String(key)), key);
+    const QJsonObject finding = o[QLatin1String("findings")].toArray()[0].toObject();
+    for (const char* key : {"kind", "level", "impressions", "value", "text", "why", "fix"}) QVERIFY2(finding.contains(QLatin1String(key)), key);
+    QCOMPARE(o[QLatin1String("focus")].toObject()[QLatin1String("hero")].toString(), QStringLiteral("hare"));
+  }
+
+  void infinityIsNull() {
+    Plan p = testing::emptyPlan();
+    Stamp s = testing::slab("s", 10, 10);
+    s.realHeight = RealHeight{1, 1, 1, {}};
+    testing::addStamp(p, s);
+    testing::put(p, "a", "s", {30, 96}, 1).depth = OnGround{};
+    const Ran r = cli({QStringLiteral("check"), written(QStringLiteral("far.havlo"), QByteArray::fromStdString(writePlan(p))), QStringLiteral("--json")});
+    QVERIFY(!r.out.contains("inf") && !r.out.contains("nan"));
+    const QJsonObject scale = r.json()[QLatin1String("scale")].toArray()[0].toObject();
+    for (const char* key : {"distance", "expectedHeight", "ratio", "impliedHeight"}) QVERIFY2(scale[QLatin1String(key)].isNull(), key);
+    QCOMPARE(scale[QLatin1String("verdict")].toString(), QStringLiteral("notOnGround"));
+    QCOMPARE(scale[QLatin1String("band")].toArray().size(), 2);
+  }
+
+  void theRunSheetHasItsKeysAndAddsUp() {
+    const QJsonObject o = cli({QStringLiteral("runsheet"), demoPath(QStringLiteral("canal-towpath")), QStringLiteral("--json")}).json();
+    double sum = 0;
+    QJsonArray steps = o[QLatin1String("steps")].toArray();
+    for (qsizetype k = 0; k < steps.size(); ++k) {
+      const QJsonObject s = steps[k].toObject();
+      for (const char* key : {"n", "do", "impression", "stamp", "ink", "generation", "foot", "corner", "turn", "masksOn", "masks", "minutes", "wait", "note"})
+        QVERIFY2(s.contains(QLatin1String(key)), key);
+      QCOMPARE(s[QLatin1String("n")].toInt(), static_cast<int>(k) + 1);
+      sum += s[QLatin1String("minutes")].toDouble() + s[QLatin1String("wait")].toDouble();
+    }
+    QVERIFY(std::abs(sum - o[QLatin1String("minutes")].toDouble()) < 1e-6);
+    QVERIFY(o[QLatin1String("atLeast")].toDouble() <= o[QLatin1String("minutes")].toDouble());
+  }
+
+  void theTableHasARowAStep() {
+    const QString csv = file(QStringLiteral("steps.csv"));
+    QCOMPARE(cli({QStringLiteral("runsheet"), demoPath(QStringLiteral("teaching-crowd")), QStringLiteral("--csv"), csv}).exit, 0);
+    const QJsonObject o = cli({QStringLiteral("runsheet"), demoPath(QStringLiteral("teaching-crowd")), QStringLiteral("--json")}).json();
+    QFile f(csv);
+    QVERIFY(f.open(QIODevice::ReadOnly));
+    QCOMPARE(f.readAll().count("\r\n"), o[QLatin1String("steps")].toArray().size() + 1);
+  }
+
+  void demoAndTeachingPlansAreProvenAndAWrongOrderIsNot_data() {
+    QTest::addColumn<QString>("name");
+    for (const char* name : {"canal-towpath", "teaching-crowd", "teaching-avenue", "teaching-silhouettes"}) QTest::newRow(name) << QString::fromLatin1(name);
+  }
+  void demoAndTeachingPlansAreProvenAndAWrongOrderIsNot() {
+    QFETCH(QString, name);
+    const QString plan = demoPath(name);
+    const Ran good = cli({QStringLiteral("simulate"), plan, QStringLiteral("--json")});
+    QCOMPARE(good.exit, 0);
+    QVERIFY(good.json()[QLatin1String("proven")].toBool());
+    QStringList order;
+    const QJsonObject checked = cli({QStringLiteral("check"), plan, QStringLiteral("--json")}).json();
+    for (const QJsonValue& id : checked[QLatin1String("order")].toArray()) order.prepend(id.toString());
+    const QJsonObject bad = cli({QStringLiteral("simulate"), plan, QStringLiteral("--json"), QStringLiteral("--order"), order.join(u',')}).json();
+    QVERIFY(!bad[QLatin1String("proven")].toBool());
+    QVERIFY(bad[QLatin1String("mismatch")].toDouble() > 5);
+    const QJsonObject worst = bad[QLatin1String("worst")].toArray()[0].toObject();
+    for (const char* key : {"x", "y", "area", "steps"}) QVERIFY2(worst.contains(QLatin1String(key)), key);
+    QVERIFY(bad[QLatin1String("steps")].isDouble());
+  }
+
+  void picturesHaveTheRightSize() {
+    const QString png = file(QStringLiteral("card.png")), dir = file(QStringLiteral("steps"));
+    QCOMPARE(cli({QStringLiteral("render"), demoPath(QStringLiteral("teaching-crowd")), QStringLiteral("--png"), png, QStringLiteral("--dpi"), QStringLiteral("100")}).exit, 0);
+    const QImage image(png);
+    QCOMPARE(image.size(), QSize(qRound(107.95 / 25.4 * 100), qRound(139.7 / 25.4 * 100)));
+    QVERIFY(std::abs(image.dotsPerMeterX() - 3937) < 15);
+    QCOMPARE(cli({QStringLiteral("simulate"), demoPath(QStringLiteral("teaching-crowd")), QStringLiteral("--dpi"), QStringLiteral("50"), QStringLiteral("--steps"), dir}).exit, 0);
+    const QJsonObject o = cli({QStringLiteral("runsheet"), demoPath(QStringLiteral("teaching-crowd")), QStringLiteral("--json")}).json();
+    QCOMPARE(QDir(dir).entryList({QStringLiteral("*.png")}).size(), o[QLatin1String("steps")].toArray().size());
+  }
+
+  void thePlanIsNeverChanged() {
+    const QString plan = written(QStringLiteral("mine.havlo"), QByteArray::fromStdString(testing::readFile(demoPath(QStringLiteral("teaching-crowd")).toStdString())));
+    const std::string before = testing::readFile(plan.toStdString());
+    for (const QStringList& args : std::initializer_list<QStringList>{{"check", plan}, {"simulate", plan, "--dpi", "40"}, {"masks", plan, "--svg", file("m.svg")}}) QCOMPARE(cli(args).exit, 0);
+    QCOMPARE(testing::readFile(plan.toStdString()), before);
+  }
+
+  // The JSON Schema against a validator that is not ours (python3-jsonschema), for plans we write and for broken ones.
+  void theSchemaAgreesWithTheReader() {
+    for (uint32_t seed = 0; seed < 10; ++seed)
+      written(QStringLiteral("good%1.json").arg(seed), QByteArray::fromStdString(writePlan(testing::randomPlan(seed))));
+    const char* broken[] = {R"({"format":"havlo-plan","version":2,"card":{"panel":{"width":100,"height":80}}})",
+                            R"({"format":"havlo-plan","version":1,"card":{"panel":{"width":1,"height":80}}})",
+                            R"({"format":"havlo-plan","version":1,"card":{}})",
+                            R"({"format":"havlo-plan","version":1,"card":{"panel":{"width":100,"height":80}},"inks":[{"id":"k","colour":"red"}]})",
+                            R"({"format":"havlo-plan","version":1,"card":{"panel":{"width":100,"height":80}},"washes":[{"id":"w","ink":"k"}]})"};
+    for (size_t k = 0; k < std::size(broken); ++k) {
+      written(QStringLiteral("bad%1.json").arg(k), broken[k]);
+      QVERIFY(!readPlan(broken[k]));
+    }
+    const QString script = QStringLiteral(
+        "import glob,json,sys,jsonschema\n"
+        "schema=json.load(open(sys.argv[1]))\n"
+        "ok=lambda f: jsonschema.Draft202012Validator(schema).is_valid(json.load(open(f)))\n"
+        "good=glob.glob(sys.argv[2]+'/good*.json')+glob.glob(sys.argv[3]+'/*.havlo')\n"
+        "bad=glob.glob(sys.argv[2]+'/bad*.json')\n"
+        "assert len(good)>=14 and len(bad)==5\n"
+        "sys.exit(1 if [f for f in good if not ok(f)]+[f for f in bad if ok(f)] else 0)\n");
+    const Ran r = run(QStringLiteral("/usr/bin/python3"), {QStringLiteral("-c"), script, QStringLiteral(HAVLO_SOURCE_DIR "/data/schema/plan-1.schema.json"), m_folder.path(), QStringLiteral(HAVLO_SOURCE_DIR "/data/demo")});
+    QVERIFY2(r.exit == 0, r.err.constData());
+  }
+};
+
+QTEST_GUILESS_MAIN(TstCli)
+#include "tst_cli.moc"

@@ -1,0 +1,210 @@
+// Printouts measured on paper that does not exist: PDF rasterised by poppler, SVG by librsvg, marks found in the pixels.
+#include <QDir>
+#include <QImage>
+#include <QImageReader>
+#include <QProcess>
+#include <QTemporaryDir>
+#include <QTest>
+#include <QXmlStreamReader>
+#include <cmath>
+
+#include "core/outline/shape_ops.h"
+#include "io/fonts.h"
+#include "io/print/sheets.h"
+#include "support/plans.h"
+
+using namespace havlo;
+using namespace havlo::testing;
+
+namespace {
+
+constexpr int kDpi = 600;
+constexpr double kPx = kDpi / 25.4;  // pixels a mm
+
+QImage rasterised(const QString& program, const QStringList& args, const QString& png) {
+  QProcess p;
+  p.start(program, args);
+  if (!p.waitForFinished(60000) || p.exitCode() != 0) return {};
+  return QImage(png).convertToFormat(QImage::Format_Grayscale8);
+}
+
+QImage pdfPage(const QString& pdf, int page) {
+  const QString base = pdf + QStringLiteral("-%1").arg(page);
+  return rasterised(QStringLiteral("pdftoppm"), {QStringLiteral("-r"), QString::number(kDpi), QStringLiteral("-f"), QString::number(page), QStringLiteral("-l"), QString::number(page),
+                                                QStringLiteral("-gray"), QStringLiteral("-png"), QStringLiteral("-singlefile"), pdf, base}, base + QStringLiteral(".png"));
+}
+
+/// Long dark runs along rows in a stretch of the page: the horizontal lines, in mm.
+struct Line {
+  double left, right, top, bottom, y;  // y: the middle of its thickness
+};
+std::vector<Line> horizontalLines(const QImage& image, double fromY, double toY, double least_mm) {
+  std::vector<Line> out;
+  for (int y = qMax(0, qRound(fromY * kPx)); y < qMin(image.height(), qRound(toY * kPx)); ++y) {
+    const uchar* row = image.constScanLine(y);
+    for (int x = 0; x < image.width();) {
+      if (row[x] > 128) {
+        ++x;
+        continue;
+      }
+      const int from = x;
+      while (x < image.width() && row[x] <= 128) ++x;
+      if ((x - from) / kPx < least_mm) continue;
+      const double left = from / kPx, right = x / kPx, top = y / kPx, bottom = (y + 1) / kPx;
+      if (!out.empty() && std::abs(out.back().left - left) < 0.3 && top - out.back().bottom < 0.1) {  // the same line, next row
+        out.back() = {std::min(out.back().left, left), std::max(out.back().right, right), out.back().top, bottom, (out.back().top + bottom) / 2};
+      } else {
+        out.push_back({left, right, top, bottom, (top + bottom) / 2});
+      }
+    }
+  }
+  return out;
+}
+
+Plan onePost() {
+  Plan p = emptyPlan();
+  p.card.panel = {100, 120, {}};
+  p.view->horizon_mm = 60;
+  addStamp(p, slab("post", 20, 30));
+  put(p, "a", "post", {40, 30}, 2);
+  return p;
+}
+
+}  // namespace
+
+class TstPrint : public QObject {
+  Q_OBJECT
+
+ private:
+  QTemporaryDir m_folder;
+
+ private Q_SLOTS:
+  void initTestCase() {
+    loadFonts();
+    QImageReader::setAllocationLimit(1024);
+  }
+
+  void rulesAndPanelAreTrueInPdf_data() {
+    QTest::addColumn<bool>("letter");
+    QTest::newRow("A4") << false;
+    QTest::newRow("Letter") << true;
+  }
+  void rulesAndPanelAreTrueInPdf() {
+    QFETCH(bool, letter);
+    const Sheet sheet = letter ? Sheet::letter() : Sheet::a4();
+    const Plan p = onePost();
+    const QString pdf = m_folder.filePath(letter ? QStringLiteral("l.pdf") : QStringLiteral("a.pdf"));
+    QVERIFY(bool(writePdf(pdf, placementSheet(p, *analyse(p), MeasureStyle::Millimetres, sheet))));
+    const QImage page = pdfPage(pdf, 1);
+    QVERIFY(!page.isNull());
+    // The page box is rounded to whole points, a third of a millimetre.
+    QVERIFY(std::abs(page.width() / kPx - sheet.width_mm) < 0.4 && std::abs(page.height() / kPx - sheet.height_mm) < 0.4);
+    const auto rules = horizontalLines(page, sheet.height_mm - 30, sheet.height_mm - 10, 90);
+    QCOMPARE(rules.size(), size_t(2));
+    QVERIFY2(std::abs(rules[0].right - rules[0].left - 100) < 0.1, qPrintable(QString::number(rules[0].right - rules[0].left)));
+    QVERIFY2(std::abs(rules[1].right - rules[1].left - 101.6) < 0.1, qPrintable(QString::number(rules[1].right - rules[1].left)));
+    // Panel: two lines of 100 mm (and half a pen on each side), 120 mm apart.
+    std::vector<Line> panel;
+    for (const Line& l : horizontalLines(page, 10, sheet.height_mm - 35, 95))
+      if (std::abs(l.right - l.left - 100.35) < 0.15) panel.push_back(l);
+    QCOMPARE(panel.size(), size_t(2));
+    QVERIFY(std::abs(panel[1].y - panel[0].y - 120) < 0.1);
+    // The post's upper edge: 20 mm wide, at x 30 from the left, y 60 from the bottom.
+    bool found = false;
+    for (const Line& l : horizontalLines(page, panel[0].y + 1, panel[1].y - 1, 15))
+      found = found || (std::abs(l.right - l.left - 20.25) < 0.15 && std::abs(l.left + 0.125 - (panel[0].left + 0.175) - 30) < 0.1 && std::abs(panel[1].y - l.y - 60) < 0.15);
+    QVERIFY(found);
+  }
+
+  void rulesAreTrueInSvg() {
+    const Plan p = onePost();
+    const QString svg = m_folder.filePath(QStringLiteral("t.svg")), png = m_folder.filePath(QStringLiteral("t.png"));
+    QVERIFY(bool(writePlacementSvg(svg, p, *analyse(p), MeasureStyle::Inches)));
+    const QImage page = rasterised(QStringLiteral("rsvg-convert"), {QStringLiteral("-d"), QString::number(kDpi), QStringLiteral("-p"), QString::number(kDpi), QStringLiteral("-b"), QStringLiteral("white"), svg, QStringLiteral("-o"), png}, png);
+    QVERIFY(!page.isNull());
+    const auto rules = horizontalLines(page, page.height() / kPx - 18, page.height() / kPx - 4, 90);
+    QCOMPARE(rules.size(), size_t(2));
+    QVERIFY(std::abs(rules[0].right - rules[0].left - 100) < 0.1);
+    QVERIFY(std::abs(rules[1].right - rules[1].left - 101.6) < 0.1);
+  }
+
+  // The cut line of a mask, 20 x 30 mm inset by 0.3: 19.4 x 29.4 between the middles of its lines.
+  void masksAreTrueInSvgAndPdf() {
+    Plan p = onePost();
+    addStamp(p, slab("wall", 60, 60));
+    put(p, "b", "wall", {45, 20}, 4);
+    const AnalysisRef a = analyse(p);
+    QCOMPARE(a->masksToCut(), 1);
+    const QString svg = m_folder.filePath(QStringLiteral("m.svg")), png = m_folder.filePath(QStringLiteral("m.png")), pdf = m_folder.filePath(QStringLiteral("m.pdf"));
+    QVERIFY(bool(writeMaskSvg(svg, p, *a)));
+    const QImage drawn = rasterised(QStringLiteral("rsvg-convert"), {QStringLiteral("-d"), QString::number(kDpi), QStringLiteral("-p"), QString::number(kDpi), QStringLiteral("-b"), QStringLiteral("white"), svg, QStringLiteral("-o"), png}, png);
+    QVERIFY(!drawn.isNull());
+    const auto sides = horizontalLines(drawn, 0, drawn.height() / kPx, 15);
+    QCOMPARE(sides.size(), size_t(2));
+    QVERIFY(std::abs(sides[1].y - sides[0].y - 29.4) < 0.1);
+    QVERIFY(bool(writePdf(pdf, maskSheet(p, *a, Sheet::a4()))));
+    const QImage page = pdfPage(pdf, 1);
+    std::vector<Line> printed;
+    for (const Line& l : horizontalLines(page, 20, 270, 15))
+      if (l.right - l.left < 25) printed.push_back(l);
+    QCOMPARE(printed.size(), size_t(2));
+    QVERIFY(std::abs(printed[1].y - printed[0].y - 29.4) < 0.1);
+  }
+
+  void theMaskSvgHasOneClosedPathACut() {
+    Plan p = onePost();
+    Stamp frame = slab("frame", 40, 40);
+    frame.silhouette.push_back(rectangle({10, 10, 30, 30})[0]);
+    addStamp(p, frame);
+    addStamp(p, slab("wall", 90, 100));
+    put(p, "f", "frame", {70, 60}, 1);
+    put(p, "b", "wall", {50, 10}, 4);
+    const QString svg = m_folder.filePath(QStringLiteral("cuts.svg"));
+    const AnalysisRef a = analyse(p);
+    QVERIFY(bool(writeMaskSvg(svg, p, *a)));
+    QFile f(svg);
+    QVERIFY(f.open(QIODevice::ReadOnly));
+    QXmlStreamReader xml(&f);
+    int paths = 0;
+    std::vector<double> areas;
+    while (!xml.atEnd())
+      if (xml.readNext() == QXmlStreamReader::StartElement) {
+        if (xml.name() == QLatin1String("svg")) QVERIFY(xml.attributes().value(QLatin1String("width")).endsWith(QLatin1String("mm")));
+        if (xml.name() != QLatin1String("path")) continue;
+        ++paths;
+        const QString d = xml.attributes().value(QLatin1String("d")).toString();
+        QCOMPARE(d.count(u'M'), 1);
+        QVERIFY(d.endsWith(u'Z'));
+      }
+    QVERIFY(!xml.hasError());
+    QCOMPARE(paths, 3);  // the post, the frame's hole, the frame
+  }
+
+  void aLargePanelIsTiled() {
+    Plan p = onePost();
+    p.card.panel = {400, 500, {}};
+    const Printout sheet = placementSheet(p, *analyse(p), MeasureStyle::Millimetres, Sheet::a4());
+    QVERIFY(sheet.pages >= 6);
+    const QString pdf = m_folder.filePath(QStringLiteral("big.pdf"));
+    QVERIFY(bool(writePdf(pdf, sheet)));
+    QVERIFY(!pdfPage(pdf, sheet.pages).isNull());
+  }
+
+  void aPlanWithoutAnythingStillPrints() {
+    const Plan p = emptyPlan();
+    const AnalysisRef a = analyse(p);
+    for (const Printout& out : {placementSheet(p, *a, MeasureStyle::Inches, Sheet::a4()), maskSheet(p, *a, Sheet::letter()), runSheetPages(p, *a, {}, MeasureStyle::Inches, Sheet::a4())}) {
+      QVERIFY(out.pages >= 1);
+      QVERIFY(bool(writePdf(m_folder.filePath(QStringLiteral("empty.pdf")), out)));
+    }
+  }
+
+  void aFolderThatIsNotThereIsSaid() {
+    const Plan p = onePost();
+    const auto saved = writePdf(QStringLiteral("/nowhere/a.pdf"), placementSheet(p, *analyse(p), MeasureStyle::Inches, Sheet::a4()));
+    QVERIFY(!saved && saved.error().code == ErrorCode::CannotWrite);
+  }
+};
+
+QTEST_MAIN(TstPrint)
+#include "tst_print.moc"

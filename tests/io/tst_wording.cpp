@@ -1,0 +1,96 @@
+// Sentences as a maker reads them.
+#include <QTest>
+
+#include "io/wording/finding_words.h"
+#include "io/wording/names.h"
+#include "io/wording/step_words.h"
+#include "support/plans.h"
+
+using namespace havlo;
+using namespace havlo::testing;
+
+class TstWording : public QObject {
+  Q_OBJECT
+
+ private Q_SLOTS:
+  void thingsAreNumberedOnlyWhereThereAreSeveral() {
+    const Plan p = demo("canal-towpath");
+    QCOMPARE(nameOf(p, p.indexOf("hare")), QStringLiteral("the hare"));
+    QCOMPARE(nameOf(p, p.indexOf("reeds2")), QStringLiteral("reeds 2"));
+    QCOMPARE(labelOf(p, p.indexOf("boat")), QStringLiteral("Long boat"));
+    QCOMPARE(listOf(p, {p.indexOf("hare"), p.indexOf("kite"), p.indexOf("boat")}), QStringLiteral("the hare, the kite and the long boat"));
+  }
+
+  void aStampingInInches() {
+    Plan p = emptyPlan();
+    Stamp s = slab("hare", 20, 30);
+    s.name = "Hare";
+    addStamp(p, s);
+    put(p, "h", "hare", {60.325, 31.75}, 1);
+    const AnalysisRef a = analyse(p);
+    const StepWords w = wordsOf(p, *a, a->sheet.steps[0], MeasureStyle::Inches);
+    QCOMPARE(w.title, QStringLiteral("Stamp the hare"));
+    QCOMPARE(w.where, QStringLiteral("foot 2 3/8 in from the left, 1 1/4 in from the bottom"));
+    QVERIFY(w.detail.contains(QStringLiteral("nothing covered yet")));
+    p.impressions[0].generation = 2;
+    p.impressions[0].turn_deg = -12;
+    const AnalysisRef b = analyse(p);
+    const StepWords v = wordsOf(p, *b, b->sheet.steps[0], MeasureStyle::Millimetres);
+    QVERIFY(v.where.contains(QStringLiteral("60.3 mm from the left")) && v.where.contains(QStringLiteral("12.0° to the right")));
+    QVERIFY(v.detail.contains(QStringLiteral("second pressing")));
+  }
+
+  void cautionsStandWithTheirSteps() {
+    Plan p = emptyPlan();
+    addStamp(p, slab("s", 20, 20));
+    put(p, "drop", "s", {60, 60}, 1).technique = Technique::Resist;
+    put(p, "fly", "s", {30, 60}, 1).technique = Technique::PopUp;
+    p.card.trim_mm = 3;
+    const AnalysisRef a = analyse(p);
+    for (const Step& s : a->sheet.steps) {
+      const bool care = !wordsOf(p, *a, s, MeasureStyle::Inches).care.isEmpty();
+      QCOMPARE(care, s.what == Do::Emboss || s.what == Do::Cut || s.what == Do::CutMask || s.what == Do::Trim);
+    }
+  }
+
+  void everyStepAndFindingOfTheDemoHasWords() {
+    for (const char* name : {"canal-towpath", "teaching-crowd", "teaching-avenue", "teaching-silhouettes"}) {
+      const Plan p = demo(name);
+      const AnalysisRef a = analyse(p);
+      for (const Step& s : a->sheet.steps) {
+        const StepWords w = wordsOf(p, *a, s, MeasureStyle::Inches);
+        QVERIFY(!w.title.isEmpty());
+        QVERIFY(!sentenceOf(w).contains(u'%'));
+      }
+      for (const Finding& f : a->findings) {
+        const FindingWords w = wordsOf(p, *a, f, MeasureStyle::Inches);
+        QVERIFY(!w.text.isEmpty() && !w.why.isEmpty() && !w.value.isEmpty());
+        QCOMPARE(w.fix.isEmpty(), !f.fix.has_value());
+        QVERIFY(!w.why.contains(QStringLiteral("%1")));
+      }
+    }
+  }
+
+  void moves() {
+    QCOMPARE(moveWords({10, 10}, {10, 4}, MeasureStyle::Millimetres), QStringLiteral("6 mm down"));
+    QCOMPARE(moveWords({10, 10}, {3.65, 13.175}, MeasureStyle::Inches), QStringLiteral("1/4 in left, 1/8 in up"));
+    QCOMPARE(moveWords({1, 1}, {1, 1}, MeasureStyle::Inches), QStringLiteral("a hair"));
+    QCOMPARE(minutesWords(0.75), QStringLiteral("45 s"));
+    QCOMPARE(minutesWords(65), QStringLiteral("1 h 05 min"));
+  }
+
+  void reasonsForMasks() {
+    Supplies life;
+    StampMasks m;
+    m.uses = 9, m.atOnce = 1, m.cut = 2;
+    QCOMPARE(reasonOf(m, life), QStringLiteral("covered 9 times, a mask lasts 6"));
+    m.uses = 4, m.atOnce = 3, m.cut = 3;
+    QCOMPARE(reasonOf(m, life), QStringLiteral("3 must be covered at once"));
+    m = {};
+    m.taped = 1;
+    QVERIFY(reasonOf(m, life).contains(QStringLiteral("tape")));
+  }
+};
+
+QTEST_GUILESS_MAIN(TstWording)
+#include "tst_wording.moc"
