@@ -101,8 +101,8 @@ class TstPrint : public QObject {
     QVERIFY(std::abs(page.width() / kPx - sheet.width_mm) < 0.4 && std::abs(page.height() / kPx - sheet.height_mm) < 0.4);
     const auto rules = horizontalLines(page, sheet.height_mm - 30, sheet.height_mm - 10, 90);
     QCOMPARE(rules.size(), size_t(2));
-    QVERIFY2(std::abs(rules[0].right - rules[0].left - 100) < 0.1, qPrintable(QString::number(rules[0].right - rules[0].left)));
-    QVERIFY2(std::abs(rules[1].right - rules[1].left - 101.6) < 0.1, qPrintable(QString::number(rules[1].right - rules[1].left)));
+    QVERIFY2(std::abs(rules[0].right - rules[0].left - kRulePen_mm - 100) < 0.1, qPrintable(QString::number(rules[0].right - rules[0].left)));
+    QVERIFY2(std::abs(rules[1].right - rules[1].left - kRulePen_mm - 101.6) < 0.1, qPrintable(QString::number(rules[1].right - rules[1].left)));
     // Panel: two lines of 100 mm (and half a pen on each side), 120 mm apart.
     std::vector<Line> panel;
     for (const Line& l : horizontalLines(page, 10, sheet.height_mm - 35, 95))
@@ -124,8 +124,8 @@ class TstPrint : public QObject {
     QVERIFY(!page.isNull());
     const auto rules = horizontalLines(page, page.height() / kPx - 18, page.height() / kPx - 4, 90);
     QCOMPARE(rules.size(), size_t(2));
-    QVERIFY(std::abs(rules[0].right - rules[0].left - 100) < 0.1);
-    QVERIFY(std::abs(rules[1].right - rules[1].left - 101.6) < 0.1);
+    QVERIFY(std::abs(rules[0].right - rules[0].left - kRulePen_mm - 100) < 0.1);
+    QVERIFY(std::abs(rules[1].right - rules[1].left - kRulePen_mm - 101.6) < 0.1);
   }
 
   // The cut line of a mask, 20 x 30 mm inset by 0.3: 19.4 x 29.4 between the middles of its lines.

@@ -55,7 +55,7 @@ PlanSession::PlanSession(const QString& rescueFolder, QObject* parent) : QObject
 
 PlanSession::~PlanSession() {
   if (!isDirty()) m_rescue.drop();
-  m_stack.disconnect(this);
+  m_stack.disconnect();  // it clears itself when it goes; nobody should hear of that
 }
 
 QString PlanSession::title() const {

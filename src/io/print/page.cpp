@@ -39,7 +39,7 @@ void drawText(QPainter& painter, QPointF at, double size_mm, const QString& text
 
 void drawCheckRules(QPainter& painter, QPointF at) {
   painter.save();
-  painter.setPen(QPen(Qt::black, 0.2, Qt::SolidLine, Qt::FlatCap));
+  painter.setPen(QPen(Qt::black, kRulePen_mm, Qt::SolidLine, Qt::FlatCap));
   const auto rule = [&](double y, int marks, double step_mm, int longEvery, const QString& label) {
     painter.drawLine(QPointF(at.x(), y), QPointF(at.x() + marks * step_mm, y));
     for (int k = 0; k <= marks; ++k) {

@@ -1,0 +1,269 @@
+// The scene through its real window: choosing, dragging on face and walk, nudging, turning, typing, fixing, undoing.
+#include <QComboBox>
+#include <QLineEdit>
+#include <QPushButton>
+#include <QSpinBox>
+
+#include "app/scene/reading_panel.h"
+#include "app/scene/thing_panel.h"
+#include "support/window.h"
+
+using namespace havlo;
+using namespace havlo::testing;
+
+namespace {
+
+void drag(QWidget& widget, QPoint from, QPoint to, Qt::KeyboardModifiers keys = Qt::NoModifier) {
+  QTest::mousePress(&widget, Qt::LeftButton, keys, from);
+  for (int k = 1; k <= 6; ++k) {
+    const QPoint at = from + (to - from) * k / 6;
+    QMouseEvent move(QEvent::MouseMove, at, widget.mapToGlobal(at), Qt::NoButton, Qt::LeftButton, keys);
+    QApplication::sendEvent(&widget, &move);
+  }
+  QTest::mouseRelease(&widget, Qt::LeftButton, keys, to);
+}
+
+}  // namespace
+
+class TstScene : public QObject {
+  Q_OBJECT
+
+ private Q_SLOTS:
+  void initTestCase() { prepareApplication(); }
+
+  void aClickChoosesWhatIsInFront() {
+    Window w;
+    QTest::mouseClick(&w.face(), Qt::LeftButton, {}, w.pixelOn("duck", {10, 5}));
+    QCOMPARE(w.session().selected(), QStringLiteral("duck"));
+    QTest::mouseClick(&w.face(), Qt::LeftButton, {}, w.pixelOn("hare", {8, 15}));
+    QCOMPARE(w.session().selected(), QStringLiteral("hare"));
+    QTest::mouseClick(&w.face(), Qt::LeftButton, {}, QPoint(3, 3));
+    QVERIFY(w.session().selected().isEmpty());
+  }
+
+  void draggingMovesTheFootByTheSameWay() {
+    Window w;
+    const Point before = w.footOf("duck");
+    const double scale = w.face().geometryNow().scale;
+    const QPoint from = w.pixelOn("duck", {10, 5});
+    drag(w.face(), from, from + QPoint(-40, 18));
+    const Point after = w.footOf("duck");
+    QVERIFY(std::abs(after.x - before.x + 40 / scale) < 0.01);
+    QVERIFY(std::abs(after.y - before.y + 18 / scale) < 0.01);
+    QCOMPARE(w.session().undoStack().count(), 1);
+    QVERIFY(w.session().undoStack().undoText().startsWith(QStringLiteral("Move the duck")));
+    QVERIFY(w.session().undoStack().undoText().contains(QStringLiteral("down")));
+    w.window.action(QStringLiteral("undo"))->trigger();
+    QCOMPARE(w.footOf("duck"), before);
+  }
+
+  void shiftKeepsToOneDirection() {
+    Window w;
+    const Point before = w.footOf("duck");
+    const QPoint from = w.pixelOn("duck", {10, 5});
+    drag(w.face(), from, from + QPoint(-40, 6), Qt::ShiftModifier);
+    QCOMPARE(w.footOf("duck").y, before.y);
+    QVERIFY(w.footOf("duck").x < before.x);
+  }
+
+  void theKiteFollowsTheHare() {
+    Window w;
+    const Point kite = w.footOf("kite"), hare = w.footOf("hare");
+    const QPoint from = w.pixelOn("hare", {8, 15});
+    drag(w.face(), from, from + QPoint(-30, 0));
+    QVERIFY(std::abs((w.footOf("kite").x - kite.x) - (w.footOf("hare").x - hare.x)) < 1e-9);
+  }
+
+  void nudging_data() {
+    QTest::addColumn<int>("key");
+    QTest::addColumn<bool>("shift");
+    QTest::addColumn<bool>("inches");
+    QTest::addColumn<double>("dx");
+    QTest::addColumn<double>("dy");
+    QTest::newRow("right, mm") << int(Qt::Key_Right) << false << false << 1.0 << 0.0;
+    QTest::newRow("left, fine mm") << int(Qt::Key_Left) << true << false << -0.1 << 0.0;
+    QTest::newRow("up, inches") << int(Qt::Key_Up) << false << true << 0.0 << 25.4 / 16;
+    QTest::newRow("down, fine inches") << int(Qt::Key_Down) << true << true << 0.0 << -25.4 / 64;
+  }
+  void nudging() {
+    QFETCH(int, key);
+    QFETCH(bool, shift);
+    QFETCH(bool, inches);
+    QFETCH(double, dx);
+    QFETCH(double, dy);
+    Window w;
+    w.session().setUnits(inches ? MeasureStyle::Inches : MeasureStyle::Millimetres);
+    w.session().select(QStringLiteral("duck"));
+    const Point before = w.footOf("duck");
+    for (int k = 0; k < 3; ++k) QTest::keyClick(&w.face(), static_cast<Qt::Key>(key), shift ? Qt::ShiftModifier : Qt::NoModifier);
+    QVERIFY(std::abs(w.footOf("duck").x - before.x - 3 * dx) < 1e-9);
+    QVERIFY(std::abs(w.footOf("duck").y - before.y - 3 * dy) < 1e-9);
+    QCOMPARE(w.session().undoStack().count(), 1);
+  }
+
+  void turningByKeysAndByTheHandle() {
+    Window w;
+    w.session().select(QStringLiteral("duck"));
+    QTest::keyClick(&w.face(), Qt::Key_Comma);
+    QTest::keyClick(&w.face(), Qt::Key_Comma);
+    QTest::keyClick(&w.face(), Qt::Key_Period, Qt::ShiftModifier);
+    QVERIFY(std::abs(w.session().plan().impression("duck")->turn_deg - 1.9) < 1e-9);
+    // The handle stands above the middle of the stamp's top; a quarter turn to the right brings it to the right.
+    const Stamp& stamp = *w.session().plan().stamp("duck");
+    w.session().edit(QStringLiteral("level"), withTurn(w.session().plan(), "duck", Degrees{0}));
+    const FaceGeometry g = w.face().geometryNow();
+    const QPointF foot = g.toPixels(w.footOf("duck"));
+    const double reach = stamp.height_mm * g.scale + 26;
+    drag(w.face(), (foot - QPointF(0, reach)).toPoint(), (foot + QPointF(reach, 0)).toPoint());
+    QVERIFY2(std::abs(w.session().plan().impression("duck")->turn_deg + 90) <= 2, qPrintable(QString::number(w.session().plan().impression("duck")->turn_deg)));
+  }
+
+  void typingAMeasure() {
+    Window w;
+    w.session().setUnits(MeasureStyle::Inches);
+    w.session().select(QStringLiteral("duck"));
+    w.face().setFocus();
+    QTest::keyClick(&w.face(), Qt::Key_L);
+    auto* editor = w.face().findChild<QLineEdit*>();
+    QVERIFY(editor->isVisible());
+    editor->selectAll();
+    QTest::keyClicks(editor, QStringLiteral("2 3/8"));
+    QTest::keyClick(editor, Qt::Key_Return);
+    QVERIFY(std::abs(w.footOf("duck").x - 60.325) < 1e-9);
+    QTest::keyClick(&w.face(), Qt::Key_B);
+    editor->selectAll();
+    QTest::keyClicks(editor, QStringLiteral("30mm"));
+    QTest::keyClick(editor, Qt::Key_Return);
+    QVERIFY(std::abs(w.footOf("duck").y - 30) < 1e-9);
+    QTest::keyClick(&w.face(), Qt::Key_L);
+    editor->selectAll();
+    QTest::keyClicks(editor, QStringLiteral("far left"));
+    QTest::keyClick(editor, Qt::Key_Return);
+    QVERIFY(std::abs(w.footOf("duck").x - 60.325) < 1e-9);
+    QVERIFY(w.window.messages().shownText().contains(QStringLiteral("not a measure")));
+  }
+
+  void theWalkSlidesTheFootAlongItsLineOfSight() {
+    Window w;
+    const View view = *w.session().plan().view;
+    const Point before = w.footOf("duck");
+    const int duck = w.session().plan().indexOf("duck");
+    const QPoint from = w.walk().flatOf(duck).toPoint();
+    drag(w.walk(), from, from + QPoint(60, 0));
+    const Point after = w.footOf("duck");
+    QVERIFY(after.y > before.y + 2);
+    // Foot before, foot after and the vanishing point are in line.
+    const double vx = *view.vanishX_mm;
+    QVERIFY(std::abs((before.x - vx) / (view.horizon_mm - before.y) - (after.x - vx) / (view.horizon_mm - after.y)) < 1e-9);
+    // Face and walk agree: the distance of the new foot is where the flat now stands.
+    const double d = w.session().analysis()->depth->distance_m(duck);
+    QVERIFY(std::abs(groundDistance(view, Millimetres{after.y}).value - d) < 1e-9);
+    QVERIFY(std::abs(w.walk().flatOf(duck).x() - w.walk().xOf(d)) < 30);
+    QCOMPARE(w.session().undoStack().count(), 1);
+  }
+
+  void theWalkByKeysAndThingsAtMetres() {
+    Window w;
+    w.session().select(QStringLiteral("hills"));
+    w.walk().setFocus();
+    QTest::keyClick(&w.walk(), Qt::Key_Right);
+    QVERIFY(std::abs(std::get<AtMetres>(w.session().plan().impression("hills")->depth).metres - 1500 * 1.05) < 1e-6);
+    w.session().select(QStringLiteral("kite"));
+    const Plan before = w.session().plan();
+    QTest::keyClick(&w.walk(), Qt::Key_Right);
+    QVERIFY(w.session().plan() == before);
+    QVERIFY(w.window.messages().shownText().contains(QStringLiteral("goes where the thing it is on goes")));
+  }
+
+  void doItMovesThePoplarIntoItsBand() {
+    Window w;
+    auto* fix = w.window.findChild<QPushButton*>(QStringLiteral("fix-0"));
+    QVERIFY(fix && fix->text().startsWith(QStringLiteral("Move it")));
+    QTest::mouseClick(fix, Qt::LeftButton);
+    QTRY_COMPARE(w.session().undoStack().count(), 1);
+    QCOMPARE(w.session().selected(), QStringLiteral("poplar3"));
+    QVERIFY(readScale(w.session().plan(), w.session().plan().indexOf("poplar3"))->verdict == ScaleVerdict::Fits);
+    QVERIFY(!w.window.findChild<ReadingPanel*>()->findChild<QPushButton*>(QStringLiteral("fix-0")));
+  }
+
+  void showMeChoosesTheThing() {
+    Window w;
+    QTest::mouseClick(w.window.findChild<QPushButton*>(QStringLiteral("show-0")), Qt::LeftButton);
+    QCOMPARE(w.session().selected(), QStringLiteral("poplar3"));
+  }
+
+  void addingAndTakingOff() {
+    Window w;
+    const size_t before = w.session().plan().impressions.size();
+    w.window.scene().addStamp(QStringLiteral("duck"));
+    QCOMPARE(w.session().plan().impressions.size(), before + 1);
+    QCOMPARE(w.session().selected(), QStringLiteral("duck2"));
+    QVERIFY(readScale(w.session().plan(), static_cast<int>(before))->verdict == ScaleVerdict::Fits);  // put where its size is right
+    QTest::mouseClick(w.window.findChild<QPushButton*>(QStringLiteral("remove")), Qt::LeftButton);
+    QCOMPARE(w.session().plan().impressions.size(), before);
+    w.window.action(QStringLiteral("undo"))->trigger();
+    QCOMPARE(w.session().plan().impressions.size(), before + 1);
+  }
+
+  void inkPressingSchoolAndTurnAreChosenBeside() {
+    Window w;
+    w.session().select(QStringLiteral("duck"));
+    auto* panel = w.window.findChild<ThingPanel*>();
+    panel->findChild<QSpinBox*>(QStringLiteral("pressing"))->setValue(3);
+    QCOMPARE(w.session().plan().impression("duck")->generation, 3);
+    auto* school = panel->findChild<QComboBox*>(QStringLiteral("school"));
+    school->setFocus();
+    QTest::keyClick(school, Qt::Key_Down);
+    QVERIFY(w.session().plan().impression("duck")->technique == Technique::Overprint);
+    auto* turn = panel->findChild<QLineEdit*>(QStringLiteral("turn"));
+    turn->setText(QStringLiteral("12,5"));
+    Q_EMIT turn->editingFinished();
+    QCOMPARE(w.session().plan().impression("duck")->turn_deg, 12.5);
+  }
+
+  void tabWalksThroughTheThings() {
+    Window w;
+    w.face().setFocus();
+    QTest::keyClick(&w.face(), Qt::Key_Tab);
+    const QString first = w.session().selected();
+    QVERIFY(!first.isEmpty());
+    QTest::keyClick(&w.face(), Qt::Key_Tab);
+    QVERIFY(w.session().selected() != first);
+    QTest::keyClick(&w.face(), Qt::Key_Backtab, Qt::ShiftModifier);
+    QCOMPARE(w.session().selected(), first);
+    QTest::keyClick(&w.face(), Qt::Key_Escape);
+    QVERIFY(w.session().selected().isEmpty());
+  }
+
+  void zoomingKeepsWhatIsUnderThePointer() {
+    Window w;
+    const QPoint at = w.pixelOn("duck", {10, 5});
+    const Point before = w.face().geometryNow().toPanel(at);
+    QWheelEvent wheel(at, w.face().mapToGlobal(at), {}, QPoint(0, 480), Qt::NoButton, Qt::ControlModifier, Qt::NoScrollPhase, false);
+    QApplication::sendEvent(&w.face(), &wheel);
+    QVERIFY(w.face().zoom() > 1.5);
+    const Point after = w.face().geometryNow().toPanel(at);
+    QVERIFY(std::abs(before.x - after.x) < 0.01 && std::abs(before.y - after.y) < 0.01);
+  }
+
+  void aPlanInAKnotOpensAndIsMended() {
+    Window w;
+    Plan p = w.session().plan();
+    p.impressions[static_cast<size_t>(p.indexOf("hills"))].inFrontOf = {"hare"};
+    w.session().start(p);
+    QVERIFY(!w.session().analysis()->knots.rings.empty());
+    auto* fix = w.window.findChild<QPushButton*>(QStringLiteral("fix-0"));
+    QVERIFY(fix->text().contains(QStringLiteral("go behind")));
+    QTest::mouseClick(fix, Qt::LeftButton);
+    QTRY_VERIFY(w.session().analysis()->knots.rings.empty());
+  }
+
+  void anEmptySceneSaysWhatToDo() {
+    Window w(false);
+    QVERIFY(w.session().plan().impressions.empty());
+    QVERIFY(!w.face().grab().isNull() && !w.walk().grab().isNull());
+  }
+};
+
+QTEST_MAIN(TstScene)
+#include "tst_scene.moc"

@@ -1,0 +1,127 @@
+// The session: edits, undo and redo, files that change underneath.
+#include <QFile>
+#include <QSignalSpy>
+#include <QTemporaryDir>
+#include <QTest>
+
+#include "app/session/plan_session.h"
+#include "core/plan/plan_text.h"
+#include "io/files/plan_file.h"
+#include "support/plans.h"
+
+using namespace havlo;
+
+class TstPlanSession : public QObject {
+  Q_OBJECT
+
+ private:
+  QTemporaryDir m_folder;
+  std::unique_ptr<PlanSession> demoSession() const {
+    auto s = std::make_unique<PlanSession>(m_folder.filePath(QStringLiteral("rescue")));
+    s->start(testing::demo("canal-towpath"));
+    return s;
+  }
+
+ private Q_SLOTS:
+  void undoThenRedoGivesAnEqualPlan() {
+    const auto s = demoSession();
+    const Plan before = s->plan();
+    s->edit(QStringLiteral("Move"), withFoot(before, "duck", {150, 20}));
+    s->edit(QStringLiteral("Turn"), withTurn(s->plan(), "duck", Degrees{10}));
+    s->edit(QStringLiteral("Off"), without(s->plan(), "hare"));
+    const Plan after = s->plan();
+    QCOMPARE(s->undoStack().count(), 3);
+    for (int k = 0; k < 3; ++k) s->undoStack().undo();
+    QVERIFY(s->plan() == before);
+    for (int k = 0; k < 3; ++k) s->undoStack().redo();
+    QVERIFY(s->plan() == after);
+  }
+
+  void aDragIsOneStepNamedByItsWhole() {
+    const auto s = demoSession();
+    const Plan start = s->plan();
+    for (int k = 1; k <= 20; ++k)
+      s->edit(QStringLiteral("Move by %1").arg(k), withFoot(start, "duck", {150.0 + k, 20}), QStringLiteral("drag-1"));
+    QCOMPARE(s->undoStack().count(), 1);
+    QCOMPARE(s->undoStack().undoText(), QStringLiteral("Move by 20"));
+    s->undoStack().undo();
+    QVERIFY(s->plan() == start);
+  }
+
+  void editsThatChangeNothingLeaveNoStep() {
+    const auto s = demoSession();
+    s->edit(QStringLiteral("Move"), withFoot(s->plan(), "duck", s->plan().impression("duck")->at));
+    QCOMPARE(s->undoStack().count(), 0);
+    QVERIFY(!s->isDirty());
+  }
+
+  void aFailedEditIsSaidAndChangesNothing() {
+    const auto s = demoSession();
+    const QSignalSpy trouble(s.get(), &PlanSession::trouble);
+    s->edit(QStringLiteral("Move"), withFoot(s->plan(), "zebra", {0, 0}));
+    QCOMPARE(trouble.count(), 1);
+    QCOMPARE(s->undoStack().count(), 0);
+  }
+
+  void theChosenThingGoesWithItsImpression() {
+    const auto s = demoSession();
+    s->select(QStringLiteral("duck"));
+    s->edit(QStringLiteral("Off"), without(s->plan(), "duck"));
+    QVERIFY(s->selected().isEmpty());
+    s->select(QStringLiteral("zebra"));
+    QVERIFY(s->selected().isEmpty());
+  }
+
+  void savingMakesItClean() {
+    const auto s = demoSession();
+    s->edit(QStringLiteral("Move"), withFoot(s->plan(), "duck", {150, 20}));
+    QVERIFY(s->isDirty());
+    const QString path = m_folder.filePath(QStringLiteral("a.havlo"));
+    QVERIFY(s->saveAs(path));
+    QVERIFY(!s->isDirty());
+    QVERIFY(loadPlan(path).value().plan == s->plan());
+    s->undoStack().undo();
+    QVERIFY(s->isDirty());
+  }
+
+  void aFileChangedUnderneathIsNotOverwritten() {
+    const auto s = demoSession();
+    const QString path = m_folder.filePath(QStringLiteral("b.havlo"));
+    QVERIFY(s->saveAs(path));
+    Plan theirs = s->plan();
+    theirs.title = "Changed by someone else";
+    QVERIFY(bool(savePlan(path, theirs)));
+    s->edit(QStringLiteral("Move"), withFoot(s->plan(), "duck", {150, 20}));
+    const QSignalSpy changed(s.get(), &PlanSession::changedUnderneath);
+    QVERIFY(!s->save());
+    QCOMPARE(changed.count(), 1);
+    QVERIFY(loadPlan(path).value().plan == theirs);
+    QVERIFY(s->save(true));
+    QVERIFY(loadPlan(path).value().plan == s->plan());
+  }
+
+  void whatCannotBeSavedStaysDirty() {
+    const auto s = demoSession();
+    s->edit(QStringLiteral("Move"), withFoot(s->plan(), "duck", {150, 20}));
+    const QSignalSpy trouble(s.get(), &PlanSession::trouble);
+    QVERIFY(!s->saveAs(QStringLiteral("/nowhere/a.havlo")));
+    QCOMPARE(trouble.count(), 1);
+    QVERIFY(s->isDirty());
+  }
+
+  void aBadFileLeavesTheOpenPlan() {
+    const auto s = demoSession();
+    const Plan before = s->plan();
+    QFile f(m_folder.filePath(QStringLiteral("bad.havlo")));
+    QVERIFY(f.open(QIODevice::WriteOnly));
+    f.write("{\"format\":\"havlo-plan\",\"version\":7}");
+    f.close();
+    QSignalSpy trouble(s.get(), &PlanSession::trouble);
+    QVERIFY(!s->open(f.fileName()));
+    QVERIFY(trouble.takeFirst().at(0).toString().contains(QStringLiteral("version")));
+    QVERIFY(s->plan() == before);
+  }
+};
+
+QTEST_MAIN(TstPlanSession)
+#include "tst_plan_session.moc"

@@ -1,0 +1,114 @@
+// Unsaved work after a kill: the real application is started, changed, killed without warning, and asked again.
+#include <QDir>
+#include <QProcess>
+#include <QTemporaryDir>
+#include <QTest>
+#include <signal.h>
+
+#include "app/session/rescue.h"
+#include "core/edit/edits.h"
+#include "io/files/plan_file.h"
+#include "support/plans.h"
+
+using namespace havlo;
+
+class TstRescue : public QObject {
+  Q_OBJECT
+
+ private Q_SLOTS:
+  void theNewestStateIsKept() {
+    const QTemporaryDir folder;
+    Plan plan = testing::demo("canal-towpath");
+    {
+      Rescue first(folder.path());
+      for (int k = 0; k < 30; ++k) {
+        plan = withFoot(plan, "duck", {100.0 + k, 20}).value();
+        first.keep(std::make_shared<const Plan>(plan), QStringLiteral("/somewhere/mine.havlo"));
+      }
+      QVERIFY(Rescue(folder.path()).lostWork().empty());  // it is alive: nothing is lost
+    }
+    const Rescue second(folder.path());
+    const auto lost = second.lostWork();
+    QCOMPARE(lost.size(), size_t(1));
+    QCOMPARE(lost[0].path, QStringLiteral("/somewhere/mine.havlo"));
+    QCOMPARE(lost[0].title, QStringLiteral("Kite over the long pound"));
+    QVERIFY(loadPlan(lost[0].file).value().plan == plan);
+  }
+
+  void savedWorkIsNotOffered() {
+    const QTemporaryDir folder;
+    {
+      Rescue r(folder.path());
+      r.keep(std::make_shared<const Plan>(testing::emptyPlan()), {});
+      r.drop();
+    }
+    QVERIFY(Rescue(folder.path()).lostWork().empty());
+  }
+
+  void whatIsSetAsideIsNotDeleted() {
+    const QTemporaryDir folder;
+    {
+      Rescue r(folder.path());
+      r.keep(std::make_shared<const Plan>(testing::emptyPlan()), {});
+    }
+    Rescue r(folder.path());
+    r.setAside(r.lostWork().at(0));
+    QVERIFY(r.lostWork().empty());
+    QCOMPARE(QDir(folder.filePath(QStringLiteral("set-aside"))).entryList(QDir::Files).size(), 1);
+  }
+
+  void aFolderThatCannotBeWrittenIsSaid() {
+    Rescue r(QStringLiteral("/proc/nowhere"));
+    QStringList said;
+    connect(&r, &Rescue::trouble, this, [&](const QString& text) { said << text; });
+    r.keep(std::make_shared<const Plan>(testing::emptyPlan()), {});
+    r.flush();
+    QTRY_VERIFY(!said.isEmpty());
+  }
+
+  /// Not a test: the other process of the next one. Changes the demo and waits to be killed.
+  void aProcessThatIsKilled() {
+    const QByteArray folder = qgetenv("HAVLO_TEST_RESCUE");
+    if (folder.isEmpty()) QSKIP("runs only as the child of killedAtAnyMoment");
+    Rescue r(QString::fromLocal8Bit(folder));
+    Plan plan = testing::demo("canal-towpath");
+    for (int k = 0;; ++k) {
+      plan = withFoot(plan, "duck", {100.0 + k, 20}).value();
+      r.keep(std::make_shared<const Plan>(plan), {});
+      if (k % 5 == 0) {
+        r.flush();
+        std::printf("KEPT %d\n", k);
+        std::fflush(stdout);
+      }
+    }
+  }
+
+  void killedAtAnyMoment() {
+    for (int round = 0; round < 5; ++round) {
+      const QTemporaryDir folder;
+      QProcess child;
+      QProcessEnvironment env = QProcessEnvironment::systemEnvironment();
+      env.insert(QStringLiteral("HAVLO_TEST_RESCUE"), folder.path());
+      child.setProcessEnvironment(env);
+      child.start(QCoreApplication::applicationFilePath(), {QStringLiteral("aProcessThatIsKilled")});
+      int kept = -1;
+      QByteArray said;
+      while (kept < 10 + 7 * round) {
+        QVERIFY(child.waitForReadyRead(20000));
+        said += child.readAllStandardOutput();
+        const auto at = said.lastIndexOf("KEPT ");
+        if (at >= 0 && said.indexOf('\n', at) > 0) kept = said.mid(at + 5, said.indexOf('\n', at) - at - 5).toInt();
+      }
+      ::kill(static_cast<pid_t>(child.processId()), SIGKILL);
+      QVERIFY(child.waitForFinished());
+      const auto lost = Rescue(folder.path()).lostWork();
+      QCOMPARE(lost.size(), size_t(1));
+      const auto plan = loadPlan(lost[0].file);
+      QVERIFY2(bool(plan), plan ? "" : plan.error().text().c_str());
+      QVERIFY(plan.value().plan.impression("duck")->at.x >= 100.0 + kept);  // nothing that was kept is lost
+    }
+  }
+};
+
+QTEST_MAIN(TstRescue)
+#include "tst_rescue.moc"

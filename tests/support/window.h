@@ -1,0 +1,53 @@
+// A window with the demo, its rescue copies in a folder of its own. For tests of the application.
+#pragma once
+
+#include <QApplication>
+#include <QStandardPaths>
+#include <QTemporaryDir>
+#include <QTest>
+
+#include "app/order/order_place.h"
+#include "app/order/step_strip.h"
+#include "app/scene/face_view.h"
+#include "app/scene/scene_place.h"
+#include "app/scene/walk_view.h"
+#include "app/shell/main_window.h"
+#include "app/shell/message_bar.h"
+#include "app/theme/theme.h"
+#include "io/fonts.h"
+
+namespace havlo::testing {
+
+struct Window {
+  QTemporaryDir folder;
+  MainWindow window{folder.filePath(QStringLiteral("rescue"))};
+
+  explicit Window(bool demo = true) {
+    window.session().setUnits(MeasureStyle::Millimetres);
+    window.resize(1280, 800);
+    if (demo) window.openDemo();
+    window.show();
+    window.scene().face().settle();
+  }
+  PlanSession& session() { return window.session(); }
+  FaceView& face() { return window.scene().face(); }
+  WalkView& walk() { return window.scene().walk(); }
+  Point footOf(const char* id) { return session().plan().impression(id)->at; }
+  /// A pixel of the face on a thing that nothing covers.
+  QPoint pixelOn(const char* id, Point inFrame) {
+    const Plan& p = session().plan();
+    const Impression& i = *p.impression(id);
+    return face().geometryNow().toPixels(placingOf(i, *p.stamp(i.stamp)).toPanel(inFrame)).toPoint();
+  }
+};
+
+/// Prepares the application object: fonts, theme, settings of its own.
+inline void prepareApplication() {
+  QStandardPaths::setTestModeEnabled(true);
+  QCoreApplication::setApplicationName(QStringLiteral("havlo-tests"));
+  QCoreApplication::setOrganizationName(QStringLiteral("havlo-tests"));
+  loadFonts();
+  applyTheme(*static_cast<QApplication*>(QCoreApplication::instance()), false, 1);
+}
+
+}  // namespace havlo::testing
