@@ -1,2 +1,84 @@
 #!/bin/sh
-exit 0
+# The main path in a real window under Xvfb with real mouse and key events: open the demo, choose and nudge the hare,
+# drag the duck, visit Order & masks, save through the file dialog; the saved plan must hold the changes and be proven.
+# Then a change and a kill: the next start must still have it.
+# usage: main_path_xvfb.sh HAVLO HAVLO_CLI
+set -eu
+if [ "${1:-}" != inside ]; then
+  exec xvfb-run -a -s '-screen 0 1280x800x24' "$0" inside "$@"
+fi
+havlo=$2
+cli=$3
+work=$(mktemp -d)
+trap 'kill "$app" 2>/dev/null || true; rm -rf "$work"' EXIT
+export XDG_DATA_HOME="$work/data" XDG_CONFIG_HOME="$work/config" XDG_RUNTIME_DIR="$work" QT_QPA_PLATFORM=xcb
+export LSAN_OPTIONS="suppressions=$work/leaks"
+echo 'leak:libdbus-1.so' > "$work/leaks"
+
+fail() { echo "FAILED: $*" >&2; exit 1; }
+wait_for() {  # wait_for SECONDS COMMAND...
+  n=$(($1 * 10)); shift
+  while ! "$@" >/dev/null 2>&1; do
+    n=$((n - 1)); [ $n -gt 0 ] || return 1
+    sleep 0.1
+  done
+}
+foot() { "$cli" runsheet "$1" --json | python3 -c "
+import json,sys
+print(*[round(v, 3) for s in json.load(sys.stdin)['steps'] if s['do'] == 'stamp' and s['impression'] == '$2' for v in (s['foot']['left'], s['foot']['bottom'])])"; }
+
+"$havlo" --demo &
+app=$!
+wait_for 30 xdotool search --onlyvisible --name 'Kite over the long pound' || fail "no window"
+window=$(xdotool search --onlyvisible --name 'Kite over the long pound' | head -n 1)
+xdotool windowmove "$window" 0 0 windowsize "$window" 1280 800
+sleep 2
+xdotool windowfocus "$window"
+xdotool mousemove 636 425 click 1
+sleep 0.5
+xdotool key Right Right Right
+# A slow drag of the duck, 40 pixels to the left.
+xdotool mousemove 812 425 mousedown 1
+for x in 804 796 788 780 772; do xdotool mousemove $x 425; sleep 0.1; done
+xdotool mouseup 1
+xdotool key ctrl+2
+sleep 3
+xdotool key ctrl+1
+sleep 0.5
+xdotool key ctrl+s
+wait_for 10 xdotool search --onlyvisible --name 'Save the plan' || fail "no dialog"
+xdotool windowfocus "$(xdotool search --onlyvisible --name 'Save the plan' | head -n 1)"
+sleep 0.5
+xdotool key ctrl+a
+xdotool type --delay 20 "$work/mine.havlo"
+xdotool key Return
+wait_for 10 test -s "$work/mine.havlo" || fail "nothing was saved"
+demo=$(dirname "$0")/../../data/demo/canal-towpath.havlo
+before_hare=$(foot "$demo" hare); after_hare=$(foot "$work/mine.havlo" hare)
+before_duck=$(foot "$demo" duck); after_duck=$(foot "$work/mine.havlo" duck)
+echo "hare $before_hare -> $after_hare, duck $before_duck -> $after_duck"
+python3 - "$before_hare" "$after_hare" "$before_duck" "$after_duck" <<'PY' || fail "the changes are not in the file"
+import sys
+b, a, d, e = [[float(v) for v in s.split()] for s in sys.argv[1:]]
+assert abs(a[0] - b[0] - 3 * 25.4 / 16) < 1e-3 and a[1] == b[1], "three nudges of 1/16 in"
+assert -20 < e[0] - d[0] < -5 and abs(e[1] - d[1]) < 0.5, "the drag"
+PY
+"$cli" simulate "$work/mine.havlo" --json --dpi 100 | grep -q '"proven": true' || fail "not proven"
+
+# One more nudge, then the end without warning.
+xdotool windowfocus "$window"
+xdotool mousemove 636 425 click 1
+sleep 0.3
+xdotool key Up
+sleep 1
+kill -9 "$app"
+wait "$app" 2>/dev/null || true
+rescued=$(find "$work/data" -path '*rescue*' -name '*.havlo' | head -n 1)
+[ -n "$rescued" ] || fail "nothing was kept"
+[ "$(foot "$rescued" hare)" != "$after_hare" ] || fail "the last act is lost"
+"$havlo" &
+app=$!
+wait_for 30 xdotool search --onlyvisible --name 'Havlo' || fail "no window after the kill"
+sleep 1
+kill -0 "$app" || fail "the second start ended"
+echo "PASSED"

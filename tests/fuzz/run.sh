@@ -1,2 +1,31 @@
 #!/bin/sh
-exit 0
+# Builds the fuzzers with clang and runs each for some seconds: run.sh SECONDS FOLDER
+# In CI short; by hand as long as wanted: tests/fuzz/run.sh 3600 /tmp/fuzz
+set -eu
+seconds=${1:-20}
+folder=${2:-/tmp/havlo-fuzz}
+root=$(cd "$(dirname "$0")/../.." && pwd)
+clang=$(command -v clang++-14 || command -v clang++) || { echo "clang is not installed"; exit 1; }
+mkdir -p "$folder/corpus" "$folder/build"
+cat > "$folder/build/CMakeLists.txt" <<CMAKE
+cmake_minimum_required(VERSION 3.25)
+project(fuzz CXX)
+set(CMAKE_CXX_STANDARD 20)
+add_compile_options(-fsanitize=fuzzer-no-link,address,undefined -fno-sanitize-recover=undefined -g -O1)
+add_link_options(-fsanitize=address,undefined)
+include($root/cmake/Libraries.cmake)
+add_library(havlo-settings INTERFACE)
+add_subdirectory($root/src/core core)
+target_include_directories(havlo-core PUBLIC $root/src)
+add_executable(fuzz_plan_reader $root/tests/fuzz/fuzz_plan_reader.cpp)
+target_link_options(fuzz_plan_reader PRIVATE -fsanitize=fuzzer)
+target_link_libraries(fuzz_plan_reader PRIVATE havlo-core)
+CMAKE
+launcher=
+command -v ccache >/dev/null && launcher=-DCMAKE_CXX_COMPILER_LAUNCHER=ccache
+cmake -S "$folder/build" -B "$folder/out" -G Ninja -DCMAKE_BUILD_TYPE=None -DCMAKE_CXX_COMPILER="$clang" $launcher > "$folder/configure.log"
+cmake --build "$folder/out" --target fuzz_plan_reader > "$folder/build.log" || { tail -n 30 "$folder/build.log"; exit 1; }
+cp -n "$root"/tests/fuzz/seeds/*.havlo "$folder/corpus/" 2>/dev/null || true
+"$folder/out/fuzz_plan_reader" -max_total_time="$seconds" -max_len=6000 -timeout=20 -rss_limit_mb=3000 \
+  -dict="$root/tests/fuzz/plan.dict" -artifact_prefix="$folder/" "$folder/corpus" 2> "$folder/fuzz.log" || { tail -n 40 "$folder/fuzz.log"; exit 1; }
+tail -n 2 "$folder/fuzz.log"

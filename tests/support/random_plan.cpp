@@ -39,8 +39,10 @@ class Maker {
     const double kind = real(0, 1);
     if (kind < 0.6) {
       Ring ring;
+      const int lobes = m_options.smooth ? whole(2, 9) : 0;
       for (int k = 0; k < m_options.points; ++k) {
-        const double a = k * 6.283185307179586 / m_options.points, r = real(0.65, 1);
+        const double a = k * 6.283185307179586 / m_options.points;
+        const double r = m_options.smooth ? 0.85 + 0.12 * std::sin(lobes * a) + real(0, 0.01) : real(0.65, 1);
         ring.push_back({w / 2 + w / 2 * r * std::cos(a), h / 2 + h / 2 * r * std::sin(a)});
       }
       s.silhouette = {ring};
@@ -68,7 +70,7 @@ class Maker {
       t.technique = kinds[whole(0, 5)];
     }
     if (m_options.sayings && i > 0 && chance(0.3)) t.inFrontOf.push_back("i" + std::to_string(whole(0, i - 1)));
-    if (chance(0.15)) t.part = rectangle({0, stamp->height_mm * 0.35, stamp->width_mm, stamp->height_mm});
+    if (m_options.parts && chance(0.15)) t.part = rectangle({0, stamp->height_mm * 0.35, stamp->width_mm, stamp->height_mm});
     p.impressions.push_back(t);
   }
 

@@ -222,7 +222,7 @@ void OrderPlace::showTally() {
     if (m.taped > 0 && m.uses > 0) reason += tr("; tape for %1 more").arg(m.taped);
     grid->addWidget(inkLabel(reason, labelFont(), theme().soft, true), row, 3);
     ++row;
-    if (!a.masks[s]->thinParts.empty() && m.uses > 0) open << stampName(*plan.stamps[s]);
+    if (m.uses > 0 && !thinPartsOf(*plan.stamps[s], plan.supplies).empty()) open << stampName(*plan.stamps[s]);
   }
   grid->setColumnStretch(3, 1);
   grid->setRowStretch(row, 1);

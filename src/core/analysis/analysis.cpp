@@ -39,6 +39,7 @@ std::vector<PlacedRef> placeAll(const Plan& plan, const std::vector<int>& stampO
     for (const PlacedRef& p : before->meetings.placed) known[p->outline->stamp.get()].push_back(p);
   const Box panel = plan.card.panel.box();
   std::vector<PlacedRef> out;
+  std::unordered_map<const Stamp*, OutlineRef> wholes;
   for (size_t i = 0; i < plan.impressions.size(); ++i) {
     const Impression& impression = plan.impressions[i];
     const StampRef& stamp = plan.stamps[static_cast<size_t>(stampOf[i])];
@@ -55,9 +56,18 @@ std::vector<PlacedRef> placeAll(const Plan& plan, const std::vector<int>& stampO
     OutlineRef outline;
     for (const PlacedRef& p : same)
       if (p->outline->part == impression.part) outline = p->outline;
-    for (size_t k = 0; k < out.size() && !outline; ++k)
+    if (const auto whole = wholes.find(stamp.get()); whole != wholes.end() && impression.part.empty()) outline = whole->second;
+    for (size_t k = 0; k < out.size() && !outline && !impression.part.empty(); ++k)
       if (out[k]->outline->stamp == stamp && out[k]->outline->part == impression.part) outline = out[k]->outline;
-    if (!outline) outline = outlineOf(stamp, impression.part);
+    if (!outline && !impression.part.empty()) {
+      OutlineRef& whole = wholes[stamp.get()];
+      for (const PlacedRef& p : same)
+        if (!whole && p->outline->part.empty()) whole = p->outline;
+      if (!whole) whole = outlineOf(stamp, {});
+      outline = outlineOf(stamp, impression.part, whole.get());
+    }
+    if (!outline) outline = outlineOf(stamp, {});
+    if (impression.part.empty()) wholes[stamp.get()] = outline;
     out.push_back(place(outline, impression, panel));
   }
   return out;

@@ -12,7 +12,7 @@ PlacedRef place(const OutlineRef& outline, const Impression& impression, const B
   out->placing = placingOf(impression, *outline->stamp);
   out->silhouette = out->placing.toPanel(outline->silhouette);
   const SweepEdges whole(out->silhouette);
-  out->area_mm2 = sweptArea(whole);
+  out->area_mm2 = outline->area_mm2;
   const Box box = whole.box();
   const bool inside = panel.contains({box.left, box.bottom}) && panel.contains({box.right, box.top});
   out->onPanel = inside ? whole : SweepEdges(clippedTo(panel, out->silhouette));

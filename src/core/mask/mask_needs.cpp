@@ -188,6 +188,19 @@ class Rota {
   }
 };
 
+/// The rota over all steps, worked out over those that need any.
+std::vector<std::vector<Laid>> rotaOf(int cut, int life, const std::vector<std::vector<int>>& demands) {
+  std::vector<std::vector<Laid>> out(demands.size());
+  std::vector<size_t> needing;
+  std::vector<std::vector<int>> wanted;
+  for (size_t k = 0; k < demands.size(); ++k)
+    if (!demands[k].empty()) needing.push_back(k), wanted.push_back(demands[k]);
+  if (wanted.empty()) return out;
+  auto worked = Rota(cut, life, std::move(wanted)).run();
+  for (size_t k = 0; k < needing.size(); ++k) out[needing[k]] = std::move(worked[k]);
+  return out;
+}
+
 }  // namespace
 
 std::vector<StampMasks> countMasks(const Plan& plan, const MaskNeeds& needs, const std::vector<int>& stampOf) {
@@ -207,7 +220,7 @@ std::vector<StampMasks> countMasks(const Plan& plan, const MaskNeeds& needs, con
       out[s].atOnce = std::max(out[s].atOnce, static_cast<int>(step.size()));
     }
     out[s].cut = std::max(out[s].atOnce, (out[s].uses + life - 1) / life);
-    out[s].rota = Rota(out[s].cut, life, std::move(demands[s])).run();
+    out[s].rota = rotaOf(out[s].cut, life, demands[s]);
   }
   return out;
 }

@@ -9,7 +9,7 @@
 namespace havlo {
 namespace {
 
-constexpr int kQuadrantSides = 24;
+constexpr int kQuadrantSides = 12;
 constexpr double kLeastArea_mm2 = 1e-9;
 
 GEOSContextHandle_t context() {
@@ -119,6 +119,34 @@ double geosArea(const Geometry& g) {
   return area;
 }
 
+/// The ring from its lowest leftmost point, anticlockwise, without a closing point: equal for equal shapes.
+Ring standardRing(Ring ring) {
+  if (ring.size() > 1 && ring.front() == ring.back()) ring.pop_back();
+  double twice = 0;
+  for (size_t i = 0; i < ring.size(); ++i) {
+    const Point a = ring[i], b = ring[(i + 1) % ring.size()];
+    twice += a.x * b.y - b.x * a.y;
+  }
+  if (twice < 0) std::reverse(ring.begin(), ring.end());
+  const auto first = std::min_element(ring.begin(), ring.end(), [](Point a, Point b) { return a.x < b.x || (a.x == b.x && a.y < b.y); });
+  std::rotate(ring.begin(), first, ring.end());
+  return ring;
+}
+
+/// Do the two have the same rings, whatever their order and start?
+bool sameRings(const Rings& a, const Rings& b) {
+  const auto standard = [](const Rings& rings) {
+    Rings out;
+    for (const Ring& ring : rings) out.push_back(standardRing(ring));
+    std::sort(out.begin(), out.end(), [](const Ring& x, const Ring& y) {
+      return std::lexicographical_compare(x.begin(), x.end(), y.begin(), y.end(),
+                                          [](Point p, Point q) { return p.x < q.x || (p.x == q.x && p.y < q.y); });
+    });
+    return out;
+  };
+  return standard(a) == standard(b);
+}
+
 }  // namespace
 
 Result<CleanRings> withoutCrossings(const Rings& rings) {
@@ -132,6 +160,7 @@ Result<CleanRings> withoutCrossings(const Rings& rings) {
   if (simple(rings)) return CleanRings{rings, false};
   CleanRings clean{fromGeos(toGeos(rings)), true};
   if (clean.rings.empty()) return Error{ErrorCode::BadInput, "its rings cancel out and cover nothing", {}};
+  if (sameRings(clean.rings, rings)) return CleanRings{rings, false};  // they touch, but do not cross
   return clean;
 }
 
@@ -162,8 +191,16 @@ Rings opened(const Rings& rings, Millimetres radius) {
   return fromGeos(buffered(buffered(toGeos(rings), -radius.value), radius.value));
 }
 
+Rings openedAndInset(const Rings& rings, Millimetres radius, Millimetres inset) {
+  Geometry shape = toGeos(rings);
+  if (radius.value > 0) shape = buffered(buffered(shape, -radius.value), radius.value);
+  if (inset.value > 0) shape = buffered(shape, -inset.value);
+  return fromGeos(shape);
+}
+
 Rings withSmallHolesFilled(const Rings& rings, Millimetres leastHole) {
   // A hair less than the radius, so that a hole of exactly this size counts as one the circle fits in.
+  if (rings.size() == 1) return rings;
   const double radius_mm = leastHole.value / 2 * (1 - 1e-6);
   std::vector<Rings> shapes;
   for (const Rings& piece : pieces(rings)) {

@@ -4,6 +4,7 @@
 #include <algorithm>
 
 #include "core/outline/shape_ops.h"
+#include "core/outline/shared_area.h"
 
 namespace havlo {
 namespace {
@@ -45,12 +46,16 @@ Rings printedShape(const Stamp& stamp, const Rings& part) {
   return part.empty() ? ink : intersection(ink, part);
 }
 
-OutlineRef outlineOf(const StampRef& stamp, const Rings& part) {
+OutlineRef outlineOf(const StampRef& stamp, const Rings& part, const StampOutline* whole) {
   auto out = std::make_shared<StampOutline>();
   out->stamp = stamp;
   out->part = part;
   out->silhouette = part.empty() ? stamp->silhouette : intersection(stamp->silhouette, part);
-  out->ink = stamp->art.empty() ? printedShape(*stamp, part) : out->silhouette;
+  const bool plain = stamp->art.empty() && !stamp->solid;
+  out->ink = !plain  ? out->silhouette
+             : whole ? intersection(whole->ink, part)
+                     : printedShape(*stamp, part);
+  out->area_mm2 = sweptArea(SweepEdges(out->silhouette));
   out->inkNear = NearIndex(out->ink, kInkMargin_mm);
   out->border = borderPoints(out->silhouette);
   return out;

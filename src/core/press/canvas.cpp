@@ -24,6 +24,45 @@ const std::vector<float>& srgbTable() {
   return table;
 }
 
+constexpr int kByteSteps = 1 << 12;
+
+/// sRGB byte by the square root of the linear value.
+const std::vector<uint8_t>& byteTable() {
+  static const std::vector<uint8_t> table = [] {
+    std::vector<uint8_t> t(kByteSteps + 1);
+    for (size_t i = 0; i < t.size(); ++i) {
+      const double root = static_cast<double>(i) / kByteSteps;
+      t[i] = static_cast<uint8_t>(std::lround(255 * channelOf(root * root)));
+    }
+    return t;
+  }();
+  return table;
+}
+
+/// c^s for s from 0 to `strength`, in even steps fine enough to interpolate between.
+class WashTable {
+ public:
+  WashTable(Colour colour, double strength) {
+    const LinearRgb c = linearOf(colour);
+    for (size_t k = 0; k < m_steps.size(); ++k) {
+      const double s = strength * static_cast<double>(k) / kSteps;
+      for (size_t i = 0; i < 3; ++i) m_steps[k][i] = static_cast<float>(std::pow(static_cast<double>(c[i]), s));
+    }
+  }
+  LinearRgb at(double share) const {
+    const double place = share * kSteps;
+    const auto k = static_cast<size_t>(place);
+    const auto part = static_cast<float>(place - static_cast<double>(k));
+    LinearRgb out;
+    for (size_t c = 0; c < 3; ++c) out[c] = m_steps[k][c] + part * (m_steps[k + 1][c] - m_steps[k][c]);
+    return out;
+  }
+
+ private:
+  static constexpr int kSteps = 512;
+  std::array<LinearRgb, kSteps + 2> m_steps;
+};
+
 }  // namespace
 
 float srgbOf(float linear) {
@@ -64,19 +103,26 @@ void Canvas::apply(const Tile& t, const InkFilm& film) {
   }
 }
 
-WashTable::WashTable(Colour colour, double strength) {
-  const LinearRgb c = linearOf(colour);
-  for (size_t k = 0; k < m_steps.size(); ++k) {
-    const double s = strength * static_cast<double>(k) / kSteps;
-    for (size_t i = 0; i < 3; ++i) m_steps[k][i] = static_cast<float>(std::pow(static_cast<double>(c[i]), s));
+void Canvas::applyWash(const Tile& t, Colour colour, double strength, const WashFalloff& falloff) {
+  const WashTable table(colour, strength);
+  for (int y = t.y; y < t.y + t.height; ++y) {
+    const uint8_t* row = t.row(y);
+    LinearRgb through = table.at(falloff.shareAt(m_grid.centre(t.x, y)));
+    for (int x = t.x; x < t.x + t.width; ++x) {
+      if (!row[x - t.x]) continue;
+      if (!falloff.sameAlongRows()) through = table.at(falloff.shareAt(m_grid.centre(x, y)));
+      LinearRgb& p = m_pixels[index(x, y)];
+      for (size_t k = 0; k < 3; ++k) p[k] *= through[k];
+    }
   }
 }
 
 std::vector<uint8_t> Canvas::bytes() const {
-  std::vector<uint8_t> out;
-  out.reserve(m_pixels.size() * 3);
+  const uint8_t* table = byteTable().data();
+  std::vector<uint8_t> out(m_pixels.size() * 3);
+  uint8_t* to = out.data();
   for (const LinearRgb& p : m_pixels)
-    for (float v : p) out.push_back(static_cast<uint8_t>(srgbOf(v) + 0.5f));
+    for (float v : p) *to++ = table[static_cast<int>(std::sqrt(std::clamp(v, 0.0f, 1.0f)) * kByteSteps + 0.5f)];
   return out;
 }
 

@@ -9,6 +9,8 @@
 
 namespace havlo {
 
+class WashFalloff;
+
 using LinearRgb = std::array<float, 3>;
 
 /// Ink of one pressing: out = (1 - o s) below c^s + o s c per linear-light channel.
@@ -28,9 +30,8 @@ class Canvas {
   void set(int x, int y, const LinearRgb& c) { m_pixels[index(x, y)] = c; }
 
   void apply(const Tile& coverage, const InkFilm& film);
-  /// Multiplies by c^(strength s(x, y)); `shareAt` gives s, 0 to 1.
-  template <typename F>
-  void applyWash(const Tile& coverage, Colour colour, double strength, F shareAt);
+  /// Multiplies by c^(strength share); the wash's falloff gives the share at each pixel.
+  void applyWash(const Tile& coverage, Colour colour, double strength, const WashFalloff& falloff);
 
   /// sRGB bytes, 3 a pixel, row by row from the top.
   std::vector<uint8_t> bytes() const;
@@ -47,38 +48,5 @@ class Canvas {
 /// sRGB channel 0..255, not rounded, of a linear-light value.
 float srgbOf(float linear);
 LinearRgb linearOf(Colour colour);
-
-/// c^s for s from 0 to `strength`, in even steps fine enough to interpolate between.
-class WashTable {
- public:
-  WashTable(Colour colour, double strength);
-  LinearRgb at(double share) const {
-    const double place = share * kSteps;
-    const auto k = static_cast<size_t>(place);
-    const auto part = static_cast<float>(place - static_cast<double>(k));
-    LinearRgb out;
-    for (size_t c = 0; c < 3; ++c) out[c] = m_steps[k][c] + part * (m_steps[k + 1][c] - m_steps[k][c]);
-    return out;
-  }
-
- private:
-  static constexpr int kSteps = 512;
-  std::array<LinearRgb, kSteps + 2> m_steps;
-};
-
-template <typename F>
-void Canvas::applyWash(const Tile& t, Colour colour, double strength, F shareAt) {
-  const WashTable table(colour, strength);
-  for (int y = t.y; y < t.y + t.height; ++y) {
-    const uint8_t* row = t.row(y);
-    for (int x = t.x; x < t.x + t.width; ++x) {
-      if (!row[x - t.x]) continue;
-      const LinearRgb through = table.at(shareAt(m_grid.centre(x, y)));
-      const float cover = static_cast<float>(row[x - t.x]) / 255;
-      LinearRgb& p = m_pixels[index(x, y)];
-      for (size_t k = 0; k < 3; ++k) p[k] *= 1 - cover + cover * through[k];
-    }
-  }
-}
 
 }  // namespace havlo

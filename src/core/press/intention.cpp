@@ -54,7 +54,7 @@ Canvas intendedCard(const PressInput& in, PressTiles& tiles) {
     }
     if (taped) keepOnly(area, inside);
     const WashFalloff falloff(wash);
-    card.applyWash(area, plan.ink(wash.ink)->colour, wash.strength, [&](Point p) { return falloff.shareAt(p); });
+    card.applyWash(area, plan.ink(wash.ink)->colour, wash.strength, falloff);
   }
   return card;
 }

@@ -108,8 +108,7 @@ class Press {
     for (int a : m_covered) block(area, m_tiles.cover(a));
     keptOut(area);
     const WashFalloff falloff(wash);
-    m_out.card.applyWash(area, m_in.plan.ink(wash.ink)->colour, wash.strength,
-                         [&](Point p) { return falloff.shareAt(p); });
+    m_out.card.applyWash(area, m_in.plan.ink(wash.ink)->colour, wash.strength, falloff);
     const auto& over = wash.overImpressions;
     for (size_t i = 0; i < m_in.plan.impressions.size(); ++i)
       if (m_in.washes.meets[w][i].touches &&

@@ -14,7 +14,12 @@ constexpr double kCutMask = 3, kStamp = 1, kCoverOn = 0.5, kCoverOff = 0.25, kWa
 
 class Builder {
  public:
-  explicit Builder(const RunSheetInput& in) : m_in(in), m_dryAt(in.plan.impressions.size(), 0) {}
+  explicit Builder(const RunSheetInput& in)
+      : m_in(in), m_dryAt(in.plan.impressions.size(), 0), m_lastNeed(in.plan.impressions.size(), -1) {
+    for (size_t k = 0; k < in.needs.steps.size(); ++k)
+      for (int i : in.needs.steps[k].covered) m_lastNeed[static_cast<size_t>(i)] = static_cast<int>(k);
+    for (const Impression& i : in.plan.impressions) m_inks.push_back(in.plan.ink(i.ink));
+  }
 
   RunSheet run() {
     if (m_in.plan.card.tape_mm > 0) add(step(Do::Tape, -1, kTape));
@@ -44,9 +49,11 @@ class Builder {
   std::vector<char> m_saidDry = std::vector<char>(m_dryAt.size(), 1);
   std::map<int, std::string> m_lies;  // impression -> mask id, empty for tape
   double m_washDryAt = 0;
+  std::vector<int> m_lastNeed;        // impression -> last need step that covers it
+  std::vector<const Ink*> m_inks;     // by impression
 
   const Impression& impression(int i) const { return m_in.plan.impressions[static_cast<size_t>(i)]; }
-  const Ink& inkOf(int i) const { return *m_in.plan.ink(impression(i).ink); }
+  const Ink& inkOf(int i) const { return *m_inks[static_cast<size_t>(i)]; }
 
   static Step step(Do what, int impression, double minutes) {
     Step s;
@@ -123,12 +130,7 @@ class Builder {
     return out;
   }
 
-  bool neededLater(int i, size_t after) const {
-    const auto& steps = m_in.needs.steps;
-    return std::any_of(steps.begin() + static_cast<long>(after) + 1, steps.end(), [&](const NeedStep& s) {
-      return std::binary_search(s.covered.begin(), s.covered.end(), i);
-    });
-  }
+  bool neededLater(int i, size_t after) const { return m_lastNeed[static_cast<size_t>(i)] > static_cast<int>(after); }
 
   /// Brings the covers on the panel to what step k needs. `inTheWay(i)`: a cover on i would keep out wanted ink.
   template <typename F>
@@ -137,8 +139,8 @@ class Builder {
     std::vector<int> lift;
     for (const auto& [i, mask] : m_lies) {
       const auto it = want.find(i);
-      const bool elsewhere = !mask.empty() && std::any_of(want.begin(), want.end(), [&, id = i](const auto& w) {
-        return w.first != id && w.second == mask;
+      const bool elsewhere = !mask.empty() && std::any_of(want.begin(), want.end(), [id = i, &piece = mask](const auto& w) {
+        return w.first != id && w.second == piece;
       });
       const bool stays = it != want.end() ? it->second == mask : !elsewhere && !inTheWay(i) && neededLater(i, k);
       if (!stays) lift.push_back(i);

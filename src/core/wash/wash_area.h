@@ -12,6 +12,8 @@ class WashFalloff {
  public:
   explicit WashFalloff(const Wash& wash);
   double shareAt(Point p) const;
+  /// Does every point of one height have the same share?
+  bool sameAlongRows() const { return m_from == WashFrom::Top || m_from == WashFrom::Bottom; }
 
  private:
   Box m_box;

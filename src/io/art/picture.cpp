@@ -40,8 +40,15 @@ void hatchMasks(QImage& image, const Plan& plan, const Analysis& analysis, const
   painter.setRenderHint(QPainter::Antialiasing);
   const double sx = image.width() / plan.card.panel.width_mm, sy = image.height() / plan.card.panel.height_mm;
   painter.setTransform(QTransform(sx, 0, 0, -sy, 0, image.height()));
-  QColor veil = colour;
+  // Veil and hatching are one texture, so that a mask is one fill.
+  QImage texture(6, 6, QImage::Format_ARGB32_Premultiplied);
+  QColor veil = colour, line = colour;
   veil.setAlpha(38);
+  line.setAlpha(150);
+  texture.fill(veil);
+  for (int k = 0; k < 6; ++k) texture.setPixelColor(k, 5 - k, line);
+  QBrush hatch(texture);
+  hatch.setTransform(painter.transform().inverted());
   for (int i : step.masksOn) {
     const auto at = static_cast<size_t>(i);
     const Placed& placed = *analysis.meetings.placed[at];
@@ -49,17 +56,7 @@ void hatchMasks(QImage& image, const Plan& plan, const Analysis& analysis, const
                             ? placed.silhouette
                             : placed.placing.toPanel(analysis.masks[static_cast<size_t>(analysis.stampOf[at])]->mask);
     const QPainterPath path = pathOf(shape);
-    painter.fillPath(path, veil);
-    painter.save();
-    painter.setClipPath(path);
-    QPen hatch(colour, 1.0);
-    hatch.setCosmetic(true);
-    painter.setPen(hatch);
-    const QRectF box = path.boundingRect();
-    const double gap = 5 / sx;
-    for (double c = box.left() - box.height(); c < box.right(); c += gap)
-      painter.drawLine(QPointF(c, box.top()), QPointF(c + box.height(), box.bottom()));
-    painter.restore();
+    painter.fillPath(path, hatch);
     QPen edge(colour, 1.4);
     edge.setCosmetic(true);
     painter.setPen(edge);

@@ -198,6 +198,10 @@ void TstPlanText::crossingRingsAreSplitAndSaid() {
   QCOMPARE(read.value().repairs.size(), size_t(1));
   QVERIFY(read.value().repairs[0].find("stamps[0].silhouette") == 0);
   QVERIFY(std::abs(sweptArea(SweepEdges(read.value().plan.stamps[0]->silhouette)) - 50) < 1e-9);
+  // Once split, the triangles touch but do not cross: nothing is said again, nothing changes again.
+  const auto again = readPlan(writePlan(read.value().plan));
+  QVERIFY(bool(again) && again.value().repairs.empty());
+  QVERIFY(again.value().plan == read.value().plan);
 }
 
 // A five-pointed star drawn in one stroke leaves its middle empty under the even-odd rule.
