@@ -5,6 +5,8 @@
 #include <string_view>
 #include <unordered_map>
 
+#include "core/base/parallel.h"
+
 namespace havlo {
 namespace {
 
@@ -24,11 +26,14 @@ std::vector<MaskRef> masksOf(const Plan& plan, const Analysis* before) {
   std::unordered_map<const Stamp*, MaskRef> known;
   if (before && sameMaskRules(before->supplies, plan.supplies))
     for (size_t s = 0; s < before->stamps.size(); ++s) known.emplace(before->stamps[s].get(), before->masks[s]);
-  std::vector<MaskRef> out;
-  for (const StampRef& stamp : plan.stamps) {
-    const auto it = known.find(stamp.get());
-    out.push_back(it != known.end() ? it->second : maskOf(*stamp, plan.supplies));
+  std::vector<MaskRef> out(plan.stamps.size());
+  std::vector<size_t> fresh;
+  for (size_t s = 0; s < out.size(); ++s) {
+    const auto it = known.find(plan.stamps[s].get());
+    if (it != known.end()) out[s] = it->second;
+    if (it == known.end()) fresh.push_back(s);
   }
+  forEachIndex(fresh.size(), 2, [&](size_t k) { out[fresh[k]] = maskOf(*plan.stamps[fresh[k]], plan.supplies); });
   return out;
 }
 
@@ -101,6 +106,7 @@ AnalysisRef analyse(const Plan& plan, const Analysis* before) {
   a->depth = std::make_shared<DepthOrder>(plan);
   a->meetings = meet(placeAll(plan, a->stampOf, before), *a->depth, before ? &before->meetings : nullptr);
   a->washes = meetWashes(plan, a->meetings.placed, before ? &before->washes : nullptr);
+  a->visible = findVisible(plan, a->meetings, before ? &before->visible : nullptr);
   a->knots = findKnots(a->meetings, *a->depth);
   a->order = stampingOrder(plan, a->knots);
   planWork(plan, *a);

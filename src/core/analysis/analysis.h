@@ -5,6 +5,7 @@
 #include <vector>
 
 #include "core/depth/knots.h"
+#include "core/depth/visible.h"
 #include "core/mask/mask_needs.h"
 #include "core/press/press.h"
 #include "core/reading/finding.h"
@@ -22,6 +23,7 @@ struct Analysis {
   std::shared_ptr<const DepthOrder> depth;
   Meetings meetings;
   WashMeetings washes;
+  std::vector<Visible> visible;  ///< by impression
   Knots knots;
   std::vector<int> order;  ///< stamping order, first stamped first
   MaskNeeds needs;

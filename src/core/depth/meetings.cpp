@@ -4,6 +4,8 @@
 #include <algorithm>
 #include <unordered_map>
 
+#include "core/base/parallel.h"
+
 namespace havlo {
 namespace {
 
@@ -149,21 +151,28 @@ Meetings meet(std::vector<PlacedRef> placed, const DepthOrder& depth, const Meet
     return nullptr;
   };
 
-  for (const auto& [a, b] : candidates(out.placed)) {
-    Meeting m;
-    if (const Meeting* same = earlier(a, b)) {
-      m = *same;
-      m.front = depth.inFront(a, b) ? a : b;
-      m.back = m.front == a ? b : a;
-      m.contradictory = depth.said(a, b) == PairWord::Both;
-    } else {
-      m = meetingOf(a, b, out.placed, depth);
+  const auto pairs = candidates(out.placed);
+  out.list.resize(pairs.size());
+  std::vector<size_t> fresh;
+  for (size_t k = 0; k < pairs.size(); ++k) {
+    const auto [a, b] = pairs[k];
+    out.of[static_cast<size_t>(a)].push_back(static_cast<int>(k));
+    out.of[static_cast<size_t>(b)].push_back(static_cast<int>(k));
+    const Meeting* same = earlier(a, b);
+    if (!same) {
+      fresh.push_back(k);
+      continue;
     }
-    const auto at = static_cast<int>(out.list.size());
-    out.of[static_cast<size_t>(a)].push_back(at);
-    out.of[static_cast<size_t>(b)].push_back(at);
-    out.list.push_back(std::move(m));
+    Meeting& m = out.list[k];
+    m = *same;
+    m.front = depth.inFront(a, b) ? a : b;
+    m.back = m.front == a ? b : a;
+    m.contradictory = depth.said(a, b) == PairWord::Both;
   }
+  forEachIndex(fresh.size(), 64, [&](size_t k) {
+    const auto [a, b] = pairs[fresh[k]];
+    out.list[fresh[k]] = meetingOf(a, b, out.placed, depth);
+  });
   return out;
 }
 

@@ -43,6 +43,25 @@ NearIndex::NearIndex(const Rings& rings, double within_mm) : m_rings(rings), m_w
   std::vector<uint32_t> fill(m_start.begin(), m_start.end() - 1);
   for (size_t k = 0; k < m_segments.size(); ++k)
     eachCell(m_segments[k], [&](size_t c) { m_entries[fill[c]++] = static_cast<uint32_t>(k); });
+  markInside();
+}
+
+/// Cells that no edge comes near are wholly in the shape or wholly out of it; neighbours in a row share the answer.
+void NearIndex::markInside() {
+  m_inside.assign(m_start.size() - 1, 0);
+  for (int y = 0; y < m_rows; ++y) {
+    bool known = false, inside = false;
+    for (int x = 0; x < m_columns; ++x) {
+      const auto cell = static_cast<size_t>(y * m_columns + x);
+      if (m_start[cell] != m_start[cell + 1]) {
+        known = false;
+        continue;
+      }
+      if (!known) inside = covers(m_rings, {m_box.left + (x + 0.5) * m_cell_mm, m_box.bottom + (y + 0.5) * m_cell_mm});
+      known = true;
+      m_inside[cell] = inside;
+    }
+  }
 }
 
 double NearIndex::squaredDistance(const Segment& s, Point p) const {
@@ -58,6 +77,7 @@ bool NearIndex::near(Point p) const {
   if (!m_box.contains(p)) return false;
   const int x = static_cast<int>((p.x - m_box.left) / m_cell_mm), y = static_cast<int>((p.y - m_box.bottom) / m_cell_mm);
   const auto cell = static_cast<size_t>(y * m_columns + x);
+  if (m_start[cell] == m_start[cell + 1]) return m_inside[cell] != 0;
   const double limit = m_within_mm * m_within_mm * (1 + 1e-9);
   for (uint32_t k = m_start[cell]; k < m_start[cell + 1]; ++k)
     if (squaredDistance(m_segments[m_entries[k]], p) <= limit) return true;

@@ -38,8 +38,10 @@ class NearIndex {
   std::vector<Segment> m_segments;
   std::vector<uint32_t> m_start;  // cell -> first of its entries in m_entries
   std::vector<uint32_t> m_entries;
+  std::vector<char> m_inside;  // cell with no entries: is it in the shape? All of it is, or none
 
   double squaredDistance(const Segment& s, Point p) const;
+  void markInside();
   template <typename F>
   void eachCell(const Segment& s, F f) const;
 };

@@ -20,7 +20,7 @@ class Sweep {
   Sweep(std::span<const SweepEdges* const> shapes, double bottom, double top, Inside inside)
       : m_shapes(shapes), m_bottom(bottom), m_top(top), m_inside(inside), m_next(shapes.size()) {}
 
-  double run() {
+  double run(double enough = 1e300) {
     std::vector<double> heights{m_bottom, m_top};
     for (const SweepEdges* shape : m_shapes)
       for (const auto& e : shape->edges()) {
@@ -29,7 +29,7 @@ class Sweep {
       }
     std::sort(heights.begin(), heights.end());
     double area = 0;
-    for (size_t i = 0; i + 1 < heights.size(); ++i)
+    for (size_t i = 0; i + 1 < heights.size() && area <= enough; ++i)
       if (heights[i + 1] > heights[i]) area += slab(heights[i], heights[i + 1]);
     return area;
   }
@@ -118,9 +118,9 @@ class Sweep {
 };
 
 template <typename Inside>
-double sweep(std::span<const SweepEdges* const> shapes, double bottom, double top, Inside inside) {
+double sweep(std::span<const SweepEdges* const> shapes, double bottom, double top, Inside inside, double enough = 1e300) {
   if (!(bottom < top)) return 0;
-  return Sweep<Inside>(shapes, bottom, top, inside).run();
+  return Sweep<Inside>(shapes, bottom, top, inside).run(enough);
 }
 
 /// Keeps what lies where `inside(p)`; `cut` gives the point where a side crosses the border.
@@ -175,12 +175,12 @@ double sharedArea(const SweepEdges& a, const SweepEdges& b) {
                [](const std::vector<char>& in) { return in[0] && in[1]; });
 }
 
-double areaLeft(const SweepEdges& shape, std::span<const SweepEdges* const> covers) {
+double areaLeft(const SweepEdges& shape, std::span<const SweepEdges* const> covers, double enough) {
   std::vector<const SweepEdges*> shapes{&shape};
   shapes.insert(shapes.end(), covers.begin(), covers.end());
   return sweep(shapes, shape.box().bottom, shape.box().top, [](const std::vector<char>& in) {
     return in[0] && std::all_of(in.begin() + 1, in.end(), [](char c) { return !c; });
-  });
+  }, enough);
 }
 
 bool covers(const Rings& rings, Point p) {

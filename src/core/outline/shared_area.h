@@ -38,7 +38,8 @@ double sweptArea(const SweepEdges& shape);
 double sharedArea(const SweepEdges& a, const SweepEdges& b);
 
 /// Area in mm² of `shape` that none of `covers` covers.
-double areaLeft(const SweepEdges& shape, std::span<const SweepEdges* const> covers);
+/// @param enough_mm2  stop as soon as the area is more than this; what is returned is then more than it too
+double areaLeft(const SweepEdges& shape, std::span<const SweepEdges* const> covers, double enough_mm2 = 1e300);
 
 /// Even-odd: is the point inside? Points on an edge may count either way.
 bool covers(const Rings& rings, Point p);
