@@ -78,7 +78,8 @@ void geosEveryPairOf400(benchmark::State& state) {
     GEOSGeometry* sum = GEOSGeom_createEmptyPolygon_r(h);
     for (const Ring& ring : p->silhouette) {
       GEOSCoordSequence* s = GEOSCoordSeq_create_r(h, static_cast<unsigned>(ring.size() + 1), 2);
-      for (unsigned i = 0; i <= ring.size(); ++i) GEOSCoordSeq_setXY_r(h, s, i, ring[i % ring.size()].x, ring[i % ring.size()].y);
+      for (unsigned i = 0; i <= ring.size(); ++i)
+        GEOSCoordSeq_setXY_r(h, s, i, ring[i % ring.size()].x, ring[i % ring.size()].y);
       GEOSGeometry* one = GEOSGeom_createPolygon_r(h, GEOSGeom_createLinearRing_r(h, s), nullptr, 0);
       GEOSGeometry* both = GEOSSymDifference_r(h, sum, one);
       GEOSGeom_destroy_r(h, sum);

@@ -15,7 +15,8 @@ using namespace havlo;
 
 namespace {
 
-/// One thing of the demo moved: edit, analysis, and the card face at the size it has in a window of 1280 x 800.
+/// One thing of the demo moved: edit, analysis, and the card face at the size it has in a window of 1280 x
+/// 800.
 void moveToPixels(benchmark::State& state) {
   Plan plan = testing::demo("canal-towpath");
   AnalysisRef a = analyse(plan);
@@ -43,7 +44,10 @@ void stripOfTheDemo(benchmark::State& state) {
   const Plan plan = testing::demo("canal-towpath");
   const AnalysisRef a = analyse(plan);
   const SvgArt art;
-  for (auto _ : state) benchmark::DoNotOptimize(stepPictures(plan, *a, art, static_cast<double>(state.range(0)), QColor(0, 100, 80)));
+  const auto tiles = newTileStore();
+  for (auto _ : state)
+    benchmark::DoNotOptimize(
+        stepPictures(plan, *a, art, static_cast<double>(state.range(0)), QColor(0, 100, 80), {}, tiles));
   state.counters["steps"] = static_cast<double>(a->sheet.steps.size());
 }
 BENCHMARK(stripOfTheDemo)->Arg(75)->Arg(110)->Unit(benchmark::kMillisecond)->Iterations(6);

@@ -1,9 +1,14 @@
 // havlo: the window. Opens the plans named on the command line's first argument, or the demo with --demo.
+#include <sys/resource.h>
+
 #include <QApplication>
 #include <QCommandLineParser>
 #include <QSettings>
 #include <QStandardPaths>
+#include <cstdio>
 
+#include "app/scene/face_view.h"
+#include "app/scene/scene_place.h"
 #include "app/shell/main_window.h"
 #include "app/theme/theme.h"
 #include "io/fonts.h"
@@ -14,17 +19,27 @@ int main(int argc, char** argv) {
   QCoreApplication::setApplicationVersion(QStringLiteral(HAVLO_VERSION));
   havlo::loadFonts();
   QCommandLineParser parser;
-  parser.setApplicationDescription(QCoreApplication::translate("main", "Plans scene cards from rubber stamps."));
+  parser.setApplicationDescription(
+      QCoreApplication::translate("main", "Plans scene cards from rubber stamps."));
   parser.addHelpOption();
   parser.addVersionOption();
-  const QCommandLineOption demo(QStringLiteral("demo"), QCoreApplication::translate("main", "Start with the demo plan."));
+  const QCommandLineOption demo(QStringLiteral("demo"),
+                                QCoreApplication::translate("main", "Start with the demo plan."));
   parser.addOption(demo);
-  parser.addPositionalArgument(QStringLiteral("plan"), QCoreApplication::translate("main", "A plan to open."), QStringLiteral("[plan]"));
+  const QCommandLineOption leave(
+      QStringLiteral("leave-when-painted"),
+      QCoreApplication::translate(
+          "main", "Measure the start: leave once the card is painted, saying how much memory is in use."));
+  parser.addOption(leave);
+  parser.addPositionalArgument(QStringLiteral("plan"), QCoreApplication::translate("main", "A plan to open."),
+                               QStringLiteral("[plan]"));
   parser.process(app);
 
   const QSettings settings;
-  havlo::applyTheme(app, settings.value(QStringLiteral("dark")).toBool(), settings.value(QStringLiteral("text"), 1.0).toDouble());
-  havlo::MainWindow window(QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) + QStringLiteral("/rescue"));
+  havlo::applyTheme(app, settings.value(QStringLiteral("dark")).toBool(),
+                    settings.value(QStringLiteral("text"), 1.0).toDouble());
+  havlo::MainWindow window(QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) +
+                           QStringLiteral("/rescue"));
   const QStringList files = parser.positionalArguments();
   if (!files.isEmpty()) {
     window.openFile(files.constFirst());
@@ -33,5 +48,13 @@ int main(int argc, char** argv) {
   }
   window.show();
   window.offerLostWork();
+  if (parser.isSet(leave)) {
+    window.scene().face().settle();
+    window.repaint();
+    rusage use{};
+    getrusage(RUSAGE_SELF, &use);
+    std::printf("resident %ld MB\n", use.ru_maxrss / 1024);
+    return 0;
+  }
   return QApplication::exec();
 }

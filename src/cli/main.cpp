@@ -13,9 +13,10 @@ QString usage() {
   for (const Verb& v : verbs()) {
     text += QStringLiteral("  %1  %2\n").arg(QLatin1String(v.name), -9).arg(QLatin1String(v.help));
     for (const Option& o : v.options)
-      text += QStringLiteral("      %1  %2\n")
-                  .arg(QLatin1String(o.name) + (o.value ? u' ' + QString::fromLatin1(o.value) : QString()), -16)
-                  .arg(QLatin1String(o.help));
+      text +=
+          QStringLiteral("      %1  %2\n")
+              .arg(QLatin1String(o.name) + (o.value ? u' ' + QString::fromLatin1(o.value) : QString()), -16)
+              .arg(QLatin1String(o.help));
   }
   return text + QStringLiteral("\nexit: 0 done, 2 usage, 3 bad input, 4 cannot write\n");
 }
@@ -27,7 +28,8 @@ int usageFault(const QString& message) {
 int run(const QStringList& args) {
   if (args.size() == 1 && (args[0] == QLatin1String("--help") || args[0] == QLatin1String("-h")))
     return print(usage().toStdString());
-  if (args.size() == 1 && args[0] == QLatin1String("--version")) return print("havlo-cli " HAVLO_VERSION "\n");
+  if (args.size() == 1 && args[0] == QLatin1String("--version"))
+    return print("havlo-cli " HAVLO_VERSION "\n");
   if (args.isEmpty()) return usageFault(QStringLiteral("which verb?"));
   Call call;
   for (const Verb& v : verbs())
@@ -36,7 +38,8 @@ int run(const QStringList& args) {
   for (qsizetype k = 1; k < args.size(); ++k) {
     const QString& arg = args[k];
     if (!arg.startsWith(QLatin1String("--"))) {
-      if (!call.file.isEmpty()) return usageFault(QStringLiteral("one plan at a time, not also \"%1\"").arg(arg));
+      if (!call.file.isEmpty())
+        return usageFault(QStringLiteral("one plan at a time, not also \"%1\"").arg(arg));
       call.file = arg;
       continue;
     }

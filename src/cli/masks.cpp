@@ -28,7 +28,8 @@ int run(const Call& call) {
   if (!opened) return exit;
   const auto& [plan, analysis] = *opened;
   if (call.has("--svg"))
-    if (const auto saved = writeMaskSvg(call.value("--svg"), plan, *analysis); !saved) return complain(saved.error());
+    if (const auto saved = writeMaskSvg(call.value("--svg"), plan, *analysis); !saved)
+      return complain(saved.error());
   if (call.has("--pdf"))
     if (const auto saved = writePdf(call.value("--pdf"), maskSheet(plan, *analysis, Sheet::a4())); !saved)
       return complain(saved.error());

@@ -17,7 +17,8 @@ int run(const Call& call) {
   const auto opened = open(call, exit);
   if (!opened) return exit;
   const SvgArt art;
-  const auto saved = savePicture(call.value("--png"), intendedPicture(opened->plan, *opened->analysis, art, *dpi));
+  const auto saved =
+      savePicture(call.value("--png"), intendedPicture(opened->plan, *opened->analysis, art, *dpi));
   return saved ? kDone : complain(saved.error());
 }
 

@@ -42,16 +42,23 @@ Json scaleReport(const Plan& plan, const Analysis& a) {
 Json overlapsReport(const Plan& plan, const Analysis& a) {
   Json out = Json::array();
   for (const Meeting& m : a.meetings.list)
-    if (m.overlaps()) out.push_back({{"front", idOf(plan, m.front)}, {"back", idOf(plan, m.back)}, {"area", m.area_mm2}});
+    if (m.overlaps())
+      out.push_back({{"front", idOf(plan, m.front)}, {"back", idOf(plan, m.back)}, {"area", m.area_mm2}});
   return out;
 }
 
 Json fixReport(const Plan& plan, const Fix& fix, const QString& label) {
   Json out = {{"label", label.toStdString()}, {"impression", idOf(plan, fix.impression)}};
   switch (fix.what) {
-    case Fix::What::MoveFoot: out["at"] = {fix.to.x, fix.to.y}; break;
-    case Fix::What::PutInFront: out["inFrontOf"] = idOf(plan, fix.other); break;
-    case Fix::What::DropInFront: out["notInFrontOf"] = idOf(plan, fix.other); break;
+    case Fix::What::MoveFoot:
+      out["at"] = {fix.to.x, fix.to.y};
+      break;
+    case Fix::What::PutInFront:
+      out["inFrontOf"] = idOf(plan, fix.other);
+      break;
+    case Fix::What::DropInFront:
+      out["notInFrontOf"] = idOf(plan, fix.other);
+      break;
   }
   return out;
 }
@@ -87,20 +94,28 @@ Json heroReport(const Plan& plan) {
   Json hero = nullptr;
   for (const Impression& i : plan.impressions)
     if (i.hero && hero.is_null()) hero = i.id;
-  return {{"hero", hero}, {"share", nullptr}, {"rank", nullptr}, {"looks", Json::array()}, {"shares", Json::array()}};
+  return {{"hero", hero},
+          {"share", nullptr},
+          {"rank", nullptr},
+          {"looks", Json::array()},
+          {"shares", Json::array()}};
 }
 
 Json coversReport(const Plan& plan, const std::vector<Cover>& covers) {
   Json out = Json::array();
   for (const Cover& c : covers)
-    out.push_back({{"mask", c.mask}, {"on", c.impression < 0 ? Json(nullptr) : Json(idOf(plan, c.impression))}});
+    out.push_back(
+        {{"mask", c.mask}, {"on", c.impression < 0 ? Json(nullptr) : Json(idOf(plan, c.impression))}});
   return out;
 }
 
 Json stepReport(const Plan& plan, const Analysis& a, const Step& s, size_t number) {
-  const Impression* impression = s.impression < 0 ? nullptr : &plan.impressions[static_cast<size_t>(s.impression)];
-  Json out = {{"n", number}, {"do", havlo::wordOf(s.what)}, {"impression", impression ? Json(impression->id) : Json(nullptr)}};
-  const StampRef stamp = impression    ? plan.stamp(impression->stamp)
+  const Impression* impression =
+      s.impression < 0 ? nullptr : &plan.impressions[static_cast<size_t>(s.impression)];
+  Json out = {{"n", number},
+              {"do", havlo::wordOf(s.what)},
+              {"impression", impression ? Json(impression->id) : Json(nullptr)}};
+  const StampRef stamp = impression     ? plan.stamp(impression->stamp)
                          : s.stamp >= 0 ? plan.stamps[static_cast<size_t>(s.stamp)]
                                         : nullptr;
   out["stamp"] = stamp ? Json(stamp->id) : Json(nullptr);
@@ -151,22 +166,24 @@ Json masksReport(const Plan& plan, const Analysis& a) {
 Json checkReport(const Plan& plan, const Analysis& a) {
   Json cycles = Json::array();
   for (const auto& ring : a.knots.rings) cycles.push_back(ids(plan, ring));
-  return {{"scale", scaleReport(plan, a)},       {"overlaps", overlapsReport(plan, a)},
-          {"cycles", std::move(cycles)},         {"order", ids(plan, a.order)},
-          {"masks", masksReport(plan, a)},       {"focus", heroReport(plan)},
-          {"tone", toneReport(plan, a)},         {"findings", findingsReport(plan, a)}};
+  return {{"scale", scaleReport(plan, a)}, {"overlaps", overlapsReport(plan, a)},
+          {"cycles", std::move(cycles)},   {"order", ids(plan, a.order)},
+          {"masks", masksReport(plan, a)}, {"focus", heroReport(plan)},
+          {"tone", toneReport(plan, a)},   {"findings", findingsReport(plan, a)}};
 }
 
 Json runSheetReport(const Plan& plan, const Analysis& a) {
   Json steps = Json::array();
-  for (size_t k = 0; k < a.sheet.steps.size(); ++k) steps.push_back(stepReport(plan, a, a.sheet.steps[k], k + 1));
+  for (size_t k = 0; k < a.sheet.steps.size(); ++k)
+    steps.push_back(stepReport(plan, a, a.sheet.steps[k], k + 1));
   return {{"steps", std::move(steps)}, {"minutes", a.sheet.minutes}, {"atLeast", a.sheet.atLeast}};
 }
 
 Json simulationReport(const Analysis& a, const Simulation& s) {
   Json worst = Json::array();
   for (const Difference& d : s.worst)
-    worst.push_back({{"x", d.at.x}, {"y", d.at.y}, {"area", d.area_mm2}, {"explained", d.explained}, {"steps", d.steps}});
+    worst.push_back(
+        {{"x", d.at.x}, {"y", d.at.y}, {"area", d.area_mm2}, {"explained", d.explained}, {"steps", d.steps}});
   return {{"steps", a.sheet.steps.size()},
           {"mismatch", s.mismatch_mm2},
           {"unexplained", s.unexplained_mm2},

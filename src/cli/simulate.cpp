@@ -36,7 +36,8 @@ int run(const Call& call) {
   AnalysisRef analysis = opened->analysis;
   if (call.has("--order")) {
     std::vector<std::string> order;
-    for (const QString& id : call.value("--order").split(u',', Qt::SkipEmptyParts)) order.push_back(id.trimmed().toStdString());
+    for (const QString& id : call.value("--order").split(u',', Qt::SkipEmptyParts))
+      order.push_back(id.trimmed().toStdString());
     auto other = reordered(plan, *analysis, order);
     if (!other) return complain(kUsage, QString::fromStdString(other.error().text()));
     analysis = other.value();
@@ -46,7 +47,8 @@ int run(const Call& call) {
   if (call.has("--steps")) {
     auto pictures = stepPictures(plan, *analysis, art, *dpi, QColor(0x1f, 0x6b, 0x5e));
     if (!pictures) return complain(pictures.error());
-    if (const auto saved = writeSteps(call.value("--steps"), pictures.value().steps); !saved) return complain(saved.error());
+    if (const auto saved = writeSteps(call.value("--steps"), pictures.value().steps); !saved)
+      return complain(saved.error());
     simulation = std::move(pictures).value().simulation;
   } else {
     auto simulated = simulate(analysis->press(plan, &art), analysis->sheet, *dpi);
@@ -54,13 +56,15 @@ int run(const Call& call) {
     simulation = std::move(simulated).value();
   }
   if (call.has("--png"))
-    if (const auto saved = savePicture(call.value("--png"), pictureOf(simulation.card)); !saved) return complain(saved.error());
+    if (const auto saved = savePicture(call.value("--png"), pictureOf(simulation.card)); !saved)
+      return complain(saved.error());
   if (call.has("--json")) return print(simulationReport(*analysis, simulation).dump(1) + "\n");
-  const QString words = simulation.proven
-                            ? QStringLiteral("Proven: the simulated card equals the plan but for %1 mm² at mask edges.\n")
-                                  .arg(simulation.mismatch_mm2, 0, 'f', 1)
-                            : QStringLiteral("Not proven: %1 mm² differ from the plan without a reason.\n")
-                                  .arg(simulation.unexplained_mm2, 0, 'f', 1);
+  const QString words =
+      simulation.proven
+          ? QStringLiteral("Proven: the simulated card equals the plan but for %1 mm² at mask edges.\n")
+                .arg(simulation.mismatch_mm2, 0, 'f', 1)
+          : QStringLiteral("Not proven: %1 mm² differ from the plan without a reason.\n")
+                .arg(simulation.unexplained_mm2, 0, 'f', 1);
   return print(words.toStdString());
 }
 

@@ -15,8 +15,10 @@ int run(const Call& call) {
     return complain(kUsage, QStringLiteral("template wants --pdf F or --svg F"));
   const QString page = call.has("--page") ? call.value("--page").toLower() : QStringLiteral("a4");
   const QString units = call.has("--units") ? call.value("--units") : QStringLiteral("mm");
-  if (page != QLatin1String("a4") && page != QLatin1String("letter")) return complain(kUsage, QStringLiteral("--page wants a4 or letter"));
-  if (units != QLatin1String("mm") && units != QLatin1String("in")) return complain(kUsage, QStringLiteral("--units wants mm or in"));
+  if (page != QLatin1String("a4") && page != QLatin1String("letter"))
+    return complain(kUsage, QStringLiteral("--page wants a4 or letter"));
+  if (units != QLatin1String("mm") && units != QLatin1String("in"))
+    return complain(kUsage, QStringLiteral("--units wants mm or in"));
   int exit = kDone;
   const auto opened = open(call, exit);
   if (!opened) return exit;
@@ -24,10 +26,12 @@ int run(const Call& call) {
   const MeasureStyle style = units == QLatin1String("in") ? MeasureStyle::Inches : MeasureStyle::Millimetres;
   const Sheet sheet = page == QLatin1String("letter") ? Sheet::letter() : Sheet::a4();
   if (call.has("--pdf"))
-    if (const auto saved = writePdf(call.value("--pdf"), placementSheet(plan, *analysis, style, sheet)); !saved)
+    if (const auto saved = writePdf(call.value("--pdf"), placementSheet(plan, *analysis, style, sheet));
+        !saved)
       return complain(saved.error());
   if (call.has("--svg"))
-    if (const auto saved = writePlacementSvg(call.value("--svg"), plan, *analysis, style); !saved) return complain(saved.error());
+    if (const auto saved = writePlacementSvg(call.value("--svg"), plan, *analysis, style); !saved)
+      return complain(saved.error());
   return kDone;
 }
 

@@ -23,7 +23,8 @@ int complain(int exit, const QString& message) {
 }
 
 int complain(const Error& error) {
-  return complain(error.code == ErrorCode::CannotWrite ? kCannotWrite : kBadInput, QString::fromStdString(error.text()));
+  return complain(error.code == ErrorCode::CannotWrite ? kCannotWrite : kBadInput,
+                  QString::fromStdString(error.text()));
 }
 
 std::optional<Opened> open(const Call& call, int& exit) {
@@ -39,7 +40,8 @@ std::optional<Opened> open(const Call& call, int& exit) {
 }
 
 int print(const std::string& text) {
-  const bool written = std::fwrite(text.data(), 1, text.size(), stdout) == text.size() && std::fflush(stdout) == 0;
+  const bool written =
+      std::fwrite(text.data(), 1, text.size(), stdout) == text.size() && std::fflush(stdout) == 0;
   return written ? kDone : complain(kCannotWrite, QStringLiteral("cannot write to standard output"));
 }
 

@@ -1,13 +1,14 @@
-// The command line as a script sees it: output, standard error and exit codes. A contract; see docs/command-line.md.
+// The command line as a script sees it: output, standard error and exit codes. A contract; see
+// docs/command-line.md.
 #include <QDir>
 #include <QFile>
+#include <QImage>
 #include <QJsonArray>
 #include <QJsonDocument>
 #include <QJsonObject>
 #include <QProcess>
 #include <QTemporaryDir>
 #include <QTest>
-#include <QImage>
 
 #include "support/plans.h"
 #include "support/random_plan.h"
@@ -35,7 +36,9 @@ Ran run(const QString& program, const QStringList& args) {
 
 Ran cli(const QStringList& args) { return run(QStringLiteral(HAVLO_CLI), args); }
 
-QString demoPath(const QString& name) { return QStringLiteral(HAVLO_SOURCE_DIR "/data/demo/%1.havlo").arg(name); }
+QString demoPath(const QString& name) {
+  return QStringLiteral(HAVLO_SOURCE_DIR "/data/demo/%1.havlo").arg(name);
+}
 
 }  // namespace
 
@@ -56,7 +59,9 @@ class TstCli : public QObject {
     QTest::addColumn<QStringList>("args");
     QTest::addColumn<int>("exit");
     const QString crowd = demoPath(QStringLiteral("teaching-crowd"));
-    const auto row = [](const char* name, const QStringList& args, int exit) { QTest::newRow(name) << args << exit; };
+    const auto row = [](const char* name, const QStringList& args, int exit) {
+      QTest::newRow(name) << args << exit;
+    };
     row("no verb", {}, 2);
     row("unknown verb", {"dance", crowd}, 2);
     row("no plan", {"check"}, 2);
@@ -91,8 +96,9 @@ class TstCli : public QObject {
   }
 
   void badInputNamesThePlace() {
-    const QString bad = written(QStringLiteral("bad.havlo"),
-                                R"({"format":"havlo-plan","version":1,"card":{"panel":{"width":100,"height":80}},"washes":[{"id":"w","ink":"k","area":[]}]})");
+    const QString bad = written(
+        QStringLiteral("bad.havlo"),
+        R"({"format":"havlo-plan","version":1,"card":{"panel":{"width":100,"height":80}},"washes":[{"id":"w","ink":"k","area":[]}]})");
     const Ran r = cli({QStringLiteral("check"), bad, QStringLiteral("--json")});
     QCOMPARE(r.exit, 3);
     QVERIFY(r.out.isEmpty());
@@ -101,29 +107,39 @@ class TstCli : public QObject {
   }
 
   void repairsAreSaidOnStandardError() {
-    QByteArray text = QByteArray::fromStdString(testing::readFile(demoPath(QStringLiteral("teaching-silhouettes")).toStdString()));
+    QByteArray text = QByteArray::fromStdString(
+        testing::readFile(demoPath(QStringLiteral("teaching-silhouettes")).toStdString()));
     QJsonObject plan = QJsonDocument::fromJson(text).object();
     QJsonArray stamps = plan[QLatin1String("stamps")].toArray();
     QJsonObject stamp = stamps[0].toObject();
     stamp[QLatin1String("silhouette")] = QJsonDocument::fromJson("[[[0,0],[10,10],[10,0],[0,10]]]").array();
     stamps[0] = stamp;
     plan[QLatin1String("stamps")] = stamps;
-    const Ran r = cli({QStringLiteral("check"), written(QStringLiteral("bow.havlo"), QJsonDocument(plan).toJson()), QStringLiteral("--json")});
+    const Ran r =
+        cli({QStringLiteral("check"), written(QStringLiteral("bow.havlo"), QJsonDocument(plan).toJson()),
+             QStringLiteral("--json")});
     QCOMPARE(r.exit, 0);
     QVERIFY(r.err.contains("stamps[0].silhouette"));
     QVERIFY(!r.json().isEmpty());
   }
 
   void checkHasItsKeys() {
-    const QJsonObject o = cli({QStringLiteral("check"), demoPath(QStringLiteral("canal-towpath")), QStringLiteral("--json")}).json();
-    for (const char* key : {"scale", "overlaps", "cycles", "order", "masks", "focus", "tone", "findings"}) QVERIFY2(o.contains(QLatin1String(key)), key);
+    const QJsonObject o =
+        cli({QStringLiteral("check"), demoPath(QStringLiteral("canal-towpath")), QStringLiteral("--json")})
+            .json();
+    for (const char* key : {"scale", "overlaps", "cycles", "order", "masks", "focus", "tone", "findings"})
+      QVERIFY2(o.contains(QLatin1String(key)), key);
     const QJsonObject scale = o[QLatin1String("scale")].toArray()[0].toObject();
-    for (const char* key : {"impression", "distance", "expectedHeight", "printedHeight", "ratio", "impliedHeight", "band", "verdict"})
+    for (const char* key : {"impression", "distance", "expectedHeight", "printedHeight", "ratio",
+                            "impliedHeight", "band", "verdict"})
       QVERIFY2(scale.contains(QLatin1String(key)), key);
-    const QJsonObject mask = o[QLatin1String("masks")].toObject()[QLatin1String("byStamp")].toArray()[0].toObject();
-    for (const char* key : {"stamp", "cut", "atOnce", "uses", "halves", "uncovered", "overcovered", "tape"}) QVERIFY2(mask.contains(QLatin1String(key)), key);
+    const QJsonObject mask =
+        o[QLatin1String("masks")].toObject()[QLatin1String("byStamp")].toArray()[0].toObject();
+    for (const char* key : {"stamp", "cut", "atOnce", "uses", "halves", "uncovered", "overcovered", "tape"})
+      QVERIFY2(mask.contains(QLatin1String(key)), key);
     const QJsonObject finding = o[QLatin1String("findings")].toArray()[0].toObject();
-    for (const char* key : {"kind", "level", "impressions", "value", "text", "why", "fix"}) QVERIFY2(finding.contains(QLatin1String(key)), key);
+    for (const char* key : {"kind", "level", "impressions", "value", "text", "why", "fix"})
+      QVERIFY2(finding.contains(QLatin1String(key)), key);
     QCOMPARE(o[QLatin1String("focus")].toObject()[QLatin1String("hero")].toString(), QStringLiteral("hare"));
   }
 
@@ -133,21 +149,27 @@ class TstCli : public QObject {
     s.realHeight = RealHeight{1, 1, 1, {}};
     testing::addStamp(p, s);
     testing::put(p, "a", "s", {30, 96}, 1).depth = OnGround{};
-    const Ran r = cli({QStringLiteral("check"), written(QStringLiteral("far.havlo"), QByteArray::fromStdString(writePlan(p))), QStringLiteral("--json")});
+    const Ran r = cli({QStringLiteral("check"),
+                       written(QStringLiteral("far.havlo"), QByteArray::fromStdString(writePlan(p))),
+                       QStringLiteral("--json")});
     QVERIFY(!r.out.contains("inf") && !r.out.contains("nan"));
     const QJsonObject scale = r.json()[QLatin1String("scale")].toArray()[0].toObject();
-    for (const char* key : {"distance", "expectedHeight", "ratio", "impliedHeight"}) QVERIFY2(scale[QLatin1String(key)].isNull(), key);
+    for (const char* key : {"distance", "expectedHeight", "ratio", "impliedHeight"})
+      QVERIFY2(scale[QLatin1String(key)].isNull(), key);
     QCOMPARE(scale[QLatin1String("verdict")].toString(), QStringLiteral("notOnGround"));
     QCOMPARE(scale[QLatin1String("band")].toArray().size(), 2);
   }
 
   void theRunSheetHasItsKeysAndAddsUp() {
-    const QJsonObject o = cli({QStringLiteral("runsheet"), demoPath(QStringLiteral("canal-towpath")), QStringLiteral("--json")}).json();
+    const QJsonObject o =
+        cli({QStringLiteral("runsheet"), demoPath(QStringLiteral("canal-towpath")), QStringLiteral("--json")})
+            .json();
     double sum = 0;
     QJsonArray steps = o[QLatin1String("steps")].toArray();
     for (qsizetype k = 0; k < steps.size(); ++k) {
       const QJsonObject s = steps[k].toObject();
-      for (const char* key : {"n", "do", "impression", "stamp", "ink", "generation", "foot", "corner", "turn", "masksOn", "masks", "minutes", "wait", "note"})
+      for (const char* key : {"n", "do", "impression", "stamp", "ink", "generation", "foot", "corner", "turn",
+                              "masksOn", "masks", "minutes", "wait", "note"})
         QVERIFY2(s.contains(QLatin1String(key)), key);
       QCOMPARE(s[QLatin1String("n")].toInt(), static_cast<int>(k) + 1);
       sum += s[QLatin1String("minutes")].toDouble() + s[QLatin1String("wait")].toDouble();
@@ -158,8 +180,13 @@ class TstCli : public QObject {
 
   void theTableHasARowAStep() {
     const QString csv = file(QStringLiteral("steps.csv"));
-    QCOMPARE(cli({QStringLiteral("runsheet"), demoPath(QStringLiteral("teaching-crowd")), QStringLiteral("--csv"), csv}).exit, 0);
-    const QJsonObject o = cli({QStringLiteral("runsheet"), demoPath(QStringLiteral("teaching-crowd")), QStringLiteral("--json")}).json();
+    QCOMPARE(cli({QStringLiteral("runsheet"), demoPath(QStringLiteral("teaching-crowd")),
+                  QStringLiteral("--csv"), csv})
+                 .exit,
+             0);
+    const QJsonObject o = cli({QStringLiteral("runsheet"), demoPath(QStringLiteral("teaching-crowd")),
+                               QStringLiteral("--json")})
+                              .json();
     QFile f(csv);
     QVERIFY(f.open(QIODevice::ReadOnly));
     QCOMPARE(f.readAll().count("\r\n"), o[QLatin1String("steps")].toArray().size() + 1);
@@ -167,7 +194,8 @@ class TstCli : public QObject {
 
   void demoAndTeachingPlansAreProvenAndAWrongOrderIsNot_data() {
     QTest::addColumn<QString>("name");
-    for (const char* name : {"canal-towpath", "teaching-crowd", "teaching-avenue", "teaching-silhouettes"}) QTest::newRow(name) << QString::fromLatin1(name);
+    for (const char* name : {"canal-towpath", "teaching-crowd", "teaching-avenue", "teaching-silhouettes"})
+      QTest::newRow(name) << QString::fromLatin1(name);
   }
   void demoAndTeachingPlansAreProvenAndAWrongOrderIsNot() {
     QFETCH(QString, name);
@@ -178,7 +206,9 @@ class TstCli : public QObject {
     QStringList order;
     const QJsonObject checked = cli({QStringLiteral("check"), plan, QStringLiteral("--json")}).json();
     for (const QJsonValue& id : checked[QLatin1String("order")].toArray()) order.prepend(id.toString());
-    const QJsonObject bad = cli({QStringLiteral("simulate"), plan, QStringLiteral("--json"), QStringLiteral("--order"), order.join(u',')}).json();
+    const QJsonObject bad = cli({QStringLiteral("simulate"), plan, QStringLiteral("--json"),
+                                 QStringLiteral("--order"), order.join(u',')})
+                                .json();
     QVERIFY(!bad[QLatin1String("proven")].toBool());
     QVERIFY(bad[QLatin1String("mismatch")].toDouble() > 5);
     const QJsonObject worst = bad[QLatin1String("worst")].toArray()[0].toObject();
@@ -188,31 +218,47 @@ class TstCli : public QObject {
 
   void picturesHaveTheRightSize() {
     const QString png = file(QStringLiteral("card.png")), dir = file(QStringLiteral("steps"));
-    QCOMPARE(cli({QStringLiteral("render"), demoPath(QStringLiteral("teaching-crowd")), QStringLiteral("--png"), png, QStringLiteral("--dpi"), QStringLiteral("100")}).exit, 0);
+    QCOMPARE(cli({QStringLiteral("render"), demoPath(QStringLiteral("teaching-crowd")),
+                  QStringLiteral("--png"), png, QStringLiteral("--dpi"), QStringLiteral("100")})
+                 .exit,
+             0);
     const QImage image(png);
     QCOMPARE(image.size(), QSize(qRound(107.95 / 25.4 * 100), qRound(139.7 / 25.4 * 100)));
     QVERIFY(std::abs(image.dotsPerMeterX() - 3937) < 15);
-    QCOMPARE(cli({QStringLiteral("simulate"), demoPath(QStringLiteral("teaching-crowd")), QStringLiteral("--dpi"), QStringLiteral("50"), QStringLiteral("--steps"), dir}).exit, 0);
-    const QJsonObject o = cli({QStringLiteral("runsheet"), demoPath(QStringLiteral("teaching-crowd")), QStringLiteral("--json")}).json();
-    QCOMPARE(QDir(dir).entryList({QStringLiteral("*.png")}).size(), o[QLatin1String("steps")].toArray().size());
+    QCOMPARE(cli({QStringLiteral("simulate"), demoPath(QStringLiteral("teaching-crowd")),
+                  QStringLiteral("--dpi"), QStringLiteral("50"), QStringLiteral("--steps"), dir})
+                 .exit,
+             0);
+    const QJsonObject o = cli({QStringLiteral("runsheet"), demoPath(QStringLiteral("teaching-crowd")),
+                               QStringLiteral("--json")})
+                              .json();
+    QCOMPARE(QDir(dir).entryList({QStringLiteral("*.png")}).size(),
+             o[QLatin1String("steps")].toArray().size());
   }
 
   void thePlanIsNeverChanged() {
-    const QString plan = written(QStringLiteral("mine.havlo"), QByteArray::fromStdString(testing::readFile(demoPath(QStringLiteral("teaching-crowd")).toStdString())));
+    const QString plan =
+        written(QStringLiteral("mine.havlo"), QByteArray::fromStdString(testing::readFile(
+                                                  demoPath(QStringLiteral("teaching-crowd")).toStdString())));
     const std::string before = testing::readFile(plan.toStdString());
-    for (const QStringList& args : std::initializer_list<QStringList>{{"check", plan}, {"simulate", plan, "--dpi", "40"}, {"masks", plan, "--svg", file("m.svg")}}) QCOMPARE(cli(args).exit, 0);
+    for (const QStringList& args : std::initializer_list<QStringList>{
+             {"check", plan}, {"simulate", plan, "--dpi", "40"}, {"masks", plan, "--svg", file("m.svg")}})
+      QCOMPARE(cli(args).exit, 0);
     QCOMPARE(testing::readFile(plan.toStdString()), before);
   }
 
-  // The JSON Schema against a validator that is not ours (python3-jsonschema), for plans we write and for broken ones.
+  // The JSON Schema against a validator that is not ours (python3-jsonschema), for plans we write and for
+  // broken ones.
   void theSchemaAgreesWithTheReader() {
     for (uint32_t seed = 0; seed < 10; ++seed)
-      written(QStringLiteral("good%1.json").arg(seed), QByteArray::fromStdString(writePlan(testing::randomPlan(seed))));
-    const char* broken[] = {R"({"format":"havlo-plan","version":2,"card":{"panel":{"width":100,"height":80}}})",
-                            R"({"format":"havlo-plan","version":1,"card":{"panel":{"width":1,"height":80}}})",
-                            R"({"format":"havlo-plan","version":1,"card":{}})",
-                            R"({"format":"havlo-plan","version":1,"card":{"panel":{"width":100,"height":80}},"inks":[{"id":"k","colour":"red"}]})",
-                            R"({"format":"havlo-plan","version":1,"card":{"panel":{"width":100,"height":80}},"washes":[{"id":"w","ink":"k"}]})"};
+      written(QStringLiteral("good%1.json").arg(seed),
+              QByteArray::fromStdString(writePlan(testing::randomPlan(seed))));
+    const char* broken[] = {
+        R"({"format":"havlo-plan","version":2,"card":{"panel":{"width":100,"height":80}}})",
+        R"({"format":"havlo-plan","version":1,"card":{"panel":{"width":1,"height":80}}})",
+        R"({"format":"havlo-plan","version":1,"card":{}})",
+        R"({"format":"havlo-plan","version":1,"card":{"panel":{"width":100,"height":80}},"inks":[{"id":"k","colour":"red"}]})",
+        R"({"format":"havlo-plan","version":1,"card":{"panel":{"width":100,"height":80}},"washes":[{"id":"w","ink":"k"}]})"};
     for (size_t k = 0; k < std::size(broken); ++k) {
       written(QStringLiteral("bad%1.json").arg(k), broken[k]);
       QVERIFY(!readPlan(broken[k]));
@@ -225,7 +271,10 @@ class TstCli : public QObject {
         "bad=glob.glob(sys.argv[2]+'/bad*.json')\n"
         "assert len(good)>=14 and len(bad)==5\n"
         "sys.exit(1 if [f for f in good if not ok(f)]+[f for f in bad if ok(f)] else 0)\n");
-    const Ran r = run(QStringLiteral("/usr/bin/python3"), {QStringLiteral("-c"), script, QStringLiteral(HAVLO_SOURCE_DIR "/data/schema/plan-1.schema.json"), m_folder.path(), QStringLiteral(HAVLO_SOURCE_DIR "/data/demo")});
+    const Ran r =
+        run(QStringLiteral("/usr/bin/python3"),
+            {QStringLiteral("-c"), script, QStringLiteral(HAVLO_SOURCE_DIR "/data/schema/plan-1.schema.json"),
+             m_folder.path(), QStringLiteral(HAVLO_SOURCE_DIR "/data/demo")});
     QVERIFY2(r.exit == 0, r.err.constData());
   }
 };

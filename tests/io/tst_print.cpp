@@ -1,4 +1,5 @@
-// Printouts measured on paper that does not exist: PDF rasterised by poppler, SVG by librsvg, marks found in the pixels.
+// Printouts measured on paper that does not exist: PDF rasterised by poppler, SVG by librsvg, marks found in
+// the pixels.
 #include <QDir>
 #include <QImage>
 #include <QImageReader>
@@ -30,8 +31,11 @@ QImage rasterised(const QString& program, const QStringList& args, const QString
 
 QImage pdfPage(const QString& pdf, int page) {
   const QString base = pdf + QStringLiteral("-%1").arg(page);
-  return rasterised(QStringLiteral("pdftoppm"), {QStringLiteral("-r"), QString::number(kDpi), QStringLiteral("-f"), QString::number(page), QStringLiteral("-l"), QString::number(page),
-                                                QStringLiteral("-gray"), QStringLiteral("-png"), QStringLiteral("-singlefile"), pdf, base}, base + QStringLiteral(".png"));
+  return rasterised(QStringLiteral("pdftoppm"),
+                    {QStringLiteral("-r"), QString::number(kDpi), QStringLiteral("-f"), QString::number(page),
+                     QStringLiteral("-l"), QString::number(page), QStringLiteral("-gray"),
+                     QStringLiteral("-png"), QStringLiteral("-singlefile"), pdf, base},
+                    base + QStringLiteral(".png"));
 }
 
 /// Long dark runs along rows in a stretch of the page: the horizontal lines, in mm.
@@ -51,8 +55,10 @@ std::vector<Line> horizontalLines(const QImage& image, double fromY, double toY,
       while (x < image.width() && row[x] <= 128) ++x;
       if ((x - from) / kPx < least_mm) continue;
       const double left = from / kPx, right = x / kPx, top = y / kPx, bottom = (y + 1) / kPx;
-      if (!out.empty() && std::abs(out.back().left - left) < 0.3 && top - out.back().bottom < 0.1) {  // the same line, next row
-        out.back() = {std::min(out.back().left, left), std::max(out.back().right, right), out.back().top, bottom, (out.back().top + bottom) / 2};
+      if (!out.empty() && std::abs(out.back().left - left) < 0.3 &&
+          top - out.back().bottom < 0.1) {  // the same line, next row
+        out.back() = {std::min(out.back().left, left), std::max(out.back().right, right), out.back().top,
+                      bottom, (out.back().top + bottom) / 2};
       } else {
         out.push_back({left, right, top, bottom, (top + bottom) / 2});
       }
@@ -98,11 +104,14 @@ class TstPrint : public QObject {
     const QImage page = pdfPage(pdf, 1);
     QVERIFY(!page.isNull());
     // The page box is rounded to whole points, a third of a millimetre.
-    QVERIFY(std::abs(page.width() / kPx - sheet.width_mm) < 0.4 && std::abs(page.height() / kPx - sheet.height_mm) < 0.4);
+    QVERIFY(std::abs(page.width() / kPx - sheet.width_mm) < 0.4 &&
+            std::abs(page.height() / kPx - sheet.height_mm) < 0.4);
     const auto rules = horizontalLines(page, sheet.height_mm - 30, sheet.height_mm - 10, 90);
     QCOMPARE(rules.size(), size_t(2));
-    QVERIFY2(std::abs(rules[0].right - rules[0].left - kRulePen_mm - 100) < 0.1, qPrintable(QString::number(rules[0].right - rules[0].left)));
-    QVERIFY2(std::abs(rules[1].right - rules[1].left - kRulePen_mm - 101.6) < 0.1, qPrintable(QString::number(rules[1].right - rules[1].left)));
+    QVERIFY2(std::abs(rules[0].right - rules[0].left - kRulePen_mm - 100) < 0.1,
+             qPrintable(QString::number(rules[0].right - rules[0].left)));
+    QVERIFY2(std::abs(rules[1].right - rules[1].left - kRulePen_mm - 101.6) < 0.1,
+             qPrintable(QString::number(rules[1].right - rules[1].left)));
     // Panel: two lines of 100 mm (and half a pen on each side), 120 mm apart.
     std::vector<Line> panel;
     for (const Line& l : horizontalLines(page, 10, sheet.height_mm - 35, 95))
@@ -112,15 +121,22 @@ class TstPrint : public QObject {
     // The post's upper edge: 20 mm wide, at x 30 from the left, y 60 from the bottom.
     bool found = false;
     for (const Line& l : horizontalLines(page, panel[0].y + 1, panel[1].y - 1, 15))
-      found = found || (std::abs(l.right - l.left - 20.25) < 0.15 && std::abs(l.left + 0.125 - (panel[0].left + 0.175) - 30) < 0.1 && std::abs(panel[1].y - l.y - 60) < 0.15);
+      found = found || (std::abs(l.right - l.left - 20.25) < 0.15 &&
+                        std::abs(l.left + 0.125 - (panel[0].left + 0.175) - 30) < 0.1 &&
+                        std::abs(panel[1].y - l.y - 60) < 0.15);
     QVERIFY(found);
   }
 
   void rulesAreTrueInSvg() {
     const Plan p = onePost();
-    const QString svg = m_folder.filePath(QStringLiteral("t.svg")), png = m_folder.filePath(QStringLiteral("t.png"));
+    const QString svg = m_folder.filePath(QStringLiteral("t.svg")),
+                  png = m_folder.filePath(QStringLiteral("t.png"));
     QVERIFY(bool(writePlacementSvg(svg, p, *analyse(p), MeasureStyle::Inches)));
-    const QImage page = rasterised(QStringLiteral("rsvg-convert"), {QStringLiteral("-d"), QString::number(kDpi), QStringLiteral("-p"), QString::number(kDpi), QStringLiteral("-b"), QStringLiteral("white"), svg, QStringLiteral("-o"), png}, png);
+    const QImage page =
+        rasterised(QStringLiteral("rsvg-convert"),
+                   {QStringLiteral("-d"), QString::number(kDpi), QStringLiteral("-p"), QString::number(kDpi),
+                    QStringLiteral("-b"), QStringLiteral("white"), svg, QStringLiteral("-o"), png},
+                   png);
     QVERIFY(!page.isNull());
     const auto rules = horizontalLines(page, page.height() / kPx - 18, page.height() / kPx - 4, 90);
     QCOMPARE(rules.size(), size_t(2));
@@ -135,9 +151,15 @@ class TstPrint : public QObject {
     put(p, "b", "wall", {45, 20}, 4);
     const AnalysisRef a = analyse(p);
     QCOMPARE(a->masksToCut(), 1);
-    const QString svg = m_folder.filePath(QStringLiteral("m.svg")), png = m_folder.filePath(QStringLiteral("m.png")), pdf = m_folder.filePath(QStringLiteral("m.pdf"));
+    const QString svg = m_folder.filePath(QStringLiteral("m.svg")),
+                  png = m_folder.filePath(QStringLiteral("m.png")),
+                  pdf = m_folder.filePath(QStringLiteral("m.pdf"));
     QVERIFY(bool(writeMaskSvg(svg, p, *a)));
-    const QImage drawn = rasterised(QStringLiteral("rsvg-convert"), {QStringLiteral("-d"), QString::number(kDpi), QStringLiteral("-p"), QString::number(kDpi), QStringLiteral("-b"), QStringLiteral("white"), svg, QStringLiteral("-o"), png}, png);
+    const QImage drawn =
+        rasterised(QStringLiteral("rsvg-convert"),
+                   {QStringLiteral("-d"), QString::number(kDpi), QStringLiteral("-p"), QString::number(kDpi),
+                    QStringLiteral("-b"), QStringLiteral("white"), svg, QStringLiteral("-o"), png},
+                   png);
     QVERIFY(!drawn.isNull());
     const auto sides = horizontalLines(drawn, 0, drawn.height() / kPx, 15);
     QCOMPARE(sides.size(), size_t(2));
@@ -169,7 +191,8 @@ class TstPrint : public QObject {
     std::vector<double> areas;
     while (!xml.atEnd())
       if (xml.readNext() == QXmlStreamReader::StartElement) {
-        if (xml.name() == QLatin1String("svg")) QVERIFY(xml.attributes().value(QLatin1String("width")).endsWith(QLatin1String("mm")));
+        if (xml.name() == QLatin1String("svg"))
+          QVERIFY(xml.attributes().value(QLatin1String("width")).endsWith(QLatin1String("mm")));
         if (xml.name() != QLatin1String("path")) continue;
         ++paths;
         const QString d = xml.attributes().value(QLatin1String("d")).toString();
@@ -193,7 +216,9 @@ class TstPrint : public QObject {
   void aPlanWithoutAnythingStillPrints() {
     const Plan p = emptyPlan();
     const AnalysisRef a = analyse(p);
-    for (const Printout& out : {placementSheet(p, *a, MeasureStyle::Inches, Sheet::a4()), maskSheet(p, *a, Sheet::letter()), runSheetPages(p, *a, {}, MeasureStyle::Inches, Sheet::a4())}) {
+    for (const Printout& out :
+         {placementSheet(p, *a, MeasureStyle::Inches, Sheet::a4()), maskSheet(p, *a, Sheet::letter()),
+          runSheetPages(p, *a, {}, MeasureStyle::Inches, Sheet::a4())}) {
       QVERIFY(out.pages >= 1);
       QVERIFY(bool(writePdf(m_folder.filePath(QStringLiteral("empty.pdf")), out)));
     }
@@ -201,7 +226,8 @@ class TstPrint : public QObject {
 
   void aFolderThatIsNotThereIsSaid() {
     const Plan p = onePost();
-    const auto saved = writePdf(QStringLiteral("/nowhere/a.pdf"), placementSheet(p, *analyse(p), MeasureStyle::Inches, Sheet::a4()));
+    const auto saved = writePdf(QStringLiteral("/nowhere/a.pdf"),
+                                placementSheet(p, *analyse(p), MeasureStyle::Inches, Sheet::a4()));
     QVERIFY(!saved && saved.error().code == ErrorCode::CannotWrite);
   }
 };

@@ -1,4 +1,5 @@
-// Art of stamps: drawn where its frame lies, as dark as it is, and nothing from strangers that reaches outside.
+// Art of stamps: drawn where its frame lies, as dark as it is, and nothing from strangers that reaches
+// outside.
 #include <QProcess>
 #include <QTemporaryDir>
 #include <QTest>
@@ -17,13 +18,18 @@ class TstSvgArt : public QObject {
   void strangersDrawings_data() {
     QTest::addColumn<QByteArray>("svg");
     QTest::addColumn<bool>("plain");
-    QTest::newRow("a path") << QByteArray("<svg xmlns='http://www.w3.org/2000/svg'><path d='M0 0L1 1Z'/></svg>") << true;
-    QTest::newRow("a link inside") << QByteArray("<svg xmlns:x='http://www.w3.org/1999/xlink'><use x:href='#a'/></svg>") << true;
+    QTest::newRow("a path") << QByteArray(
+                                   "<svg xmlns='http://www.w3.org/2000/svg'><path d='M0 0L1 1Z'/></svg>")
+                            << true;
+    QTest::newRow("a link inside")
+        << QByteArray("<svg xmlns:x='http://www.w3.org/1999/xlink'><use x:href='#a'/></svg>") << true;
     QTest::newRow("a gradient inside") << QByteArray("<svg><rect fill='url(#g)'/></svg>") << true;
     QTest::newRow("a script") << QByteArray("<svg><script>1</script></svg>") << false;
     QTest::newRow("a picture") << QByteArray("<svg><image href='file:///etc/passwd'/></svg>") << false;
-    QTest::newRow("a link outside") << QByteArray("<svg xmlns:x='y'><use x:href='other.svg#a'/></svg>") << false;
-    QTest::newRow("a fill from outside") << QByteArray("<svg><rect fill='url(http://x/y#g)'/></svg>") << false;
+    QTest::newRow("a link outside") << QByteArray("<svg xmlns:x='y'><use x:href='other.svg#a'/></svg>")
+                                    << false;
+    QTest::newRow("a fill from outside")
+        << QByteArray("<svg><rect fill='url(http://x/y#g)'/></svg>") << false;
     QTest::newRow("entities") << QByteArray("<!DOCTYPE svg [<!ENTITY a 'b'>]><svg>&a;</svg>") << false;
     QTest::newRow("cut short") << QByteArray("<svg><path d='M0 0'") << false;
     QTest::newRow("not SVG") << QByteArray("hello") << false;
@@ -43,7 +49,9 @@ class TstSvgArt : public QObject {
     QFETCH(double, turn);
     Stamp s = slab("s", 20, 40);
     // A black square, 4 mm, in the stamp's upper right corner: x 16..20, y 36..40.
-    s.art = "<svg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 20 40'><rect x='16' y='0' width='4' height='4' fill='#000'/></svg>";
+    s.art =
+        "<svg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 20 40'><rect x='16' y='0' width='4' height='4' "
+        "fill='#000'/></svg>";
     Impression i;
     i.at = {60, 60};
     i.turn_deg = turn;
@@ -67,7 +75,10 @@ class TstSvgArt : public QObject {
   void paleArtIsPaleAndWhiteIsNone() {
     Stamp s = slab("s", 10, 10);
     const auto cover = [&](const char* fill) {
-      s.art = std::string("<svg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 10 10'><rect width='10' height='10' fill='") + fill + "'/></svg>";
+      s.art = std::string(
+                  "<svg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 10 10'><rect width='10' height='10' "
+                  "fill='") +
+              fill + "'/></svg>";
       return SvgArt().draw(s, Placing({5, 0}, {20, 20}, Degrees{0}), Grid({0, 0, 40, 40}, 100))->at(79, 60);
     };
     QCOMPARE(int(cover("#000000")), 255);
@@ -92,14 +103,18 @@ class TstSvgArt : public QObject {
     const Plan demoPlan = demo("canal-towpath");
     const Stamp& hare = *demoPlan.stamp("hare");
     QTemporaryDir folder;
-    const QString svg = folder.filePath(QStringLiteral("hare.svg")), png = folder.filePath(QStringLiteral("hare.png"));
+    const QString svg = folder.filePath(QStringLiteral("hare.svg")),
+                  png = folder.filePath(QStringLiteral("hare.png"));
     QFile f(svg);
     QVERIFY(f.open(QIODevice::WriteOnly));
     f.write(QByteArray::fromStdString(hare.art));
     f.close();
     const Grid grid({0, 0, hare.width_mm, hare.height_mm}, 300);
     QProcess p;
-    p.start(QStringLiteral("rsvg-convert"), {QStringLiteral("-w"), QString::number(grid.width), QStringLiteral("-h"), QString::number(grid.height), QStringLiteral("-b"), QStringLiteral("white"), svg, QStringLiteral("-o"), png});
+    p.start(QStringLiteral("rsvg-convert"),
+            {QStringLiteral("-w"), QString::number(grid.width), QStringLiteral("-h"),
+             QString::number(grid.height), QStringLiteral("-b"), QStringLiteral("white"), svg,
+             QStringLiteral("-o"), png});
     QVERIFY(p.waitForFinished() && p.exitCode() == 0);
     const QImage theirs = QImage(png).convertToFormat(QImage::Format_Grayscale8);
     const auto ours = SvgArt().draw(hare, Placing({0, 0}, {0, 0}, Degrees{0}), grid);

@@ -18,7 +18,8 @@ class TstWording : public QObject {
     QCOMPARE(nameOf(p, p.indexOf("hare")), QStringLiteral("the hare"));
     QCOMPARE(nameOf(p, p.indexOf("reeds2")), QStringLiteral("reeds 2"));
     QCOMPARE(labelOf(p, p.indexOf("boat")), QStringLiteral("Long boat"));
-    QCOMPARE(listOf(p, {p.indexOf("hare"), p.indexOf("kite"), p.indexOf("boat")}), QStringLiteral("the hare, the kite and the long boat"));
+    QCOMPARE(listOf(p, {p.indexOf("hare"), p.indexOf("kite"), p.indexOf("boat")}),
+             QStringLiteral("the hare, the kite and the long boat"));
   }
 
   void aStampingInInches() {
@@ -36,7 +37,8 @@ class TstWording : public QObject {
     p.impressions[0].turn_deg = -12;
     const AnalysisRef b = analyse(p);
     const StepWords v = wordsOf(p, *b, b->sheet.steps[0], MeasureStyle::Millimetres);
-    QVERIFY(v.where.contains(QStringLiteral("60.3 mm from the left")) && v.where.contains(QStringLiteral("12.0° to the right")));
+    QVERIFY(v.where.contains(QStringLiteral("60.3 mm from the left")) &&
+            v.where.contains(QStringLiteral("12.0° to the right")));
     QVERIFY(v.detail.contains(QStringLiteral("second pressing")));
   }
 
@@ -49,7 +51,8 @@ class TstWording : public QObject {
     const AnalysisRef a = analyse(p);
     for (const Step& s : a->sheet.steps) {
       const bool care = !wordsOf(p, *a, s, MeasureStyle::Inches).care.isEmpty();
-      QCOMPARE(care, s.what == Do::Emboss || s.what == Do::Cut || s.what == Do::CutMask || s.what == Do::Trim);
+      QCOMPARE(care,
+               s.what == Do::Emboss || s.what == Do::Cut || s.what == Do::CutMask || s.what == Do::Trim);
     }
   }
 
@@ -73,7 +76,8 @@ class TstWording : public QObject {
 
   void moves() {
     QCOMPARE(moveWords({10, 10}, {10, 4}, MeasureStyle::Millimetres), QStringLiteral("6 mm down"));
-    QCOMPARE(moveWords({10, 10}, {3.65, 13.175}, MeasureStyle::Inches), QStringLiteral("1/4 in left, 1/8 in up"));
+    QCOMPARE(moveWords({10, 10}, {3.65, 13.175}, MeasureStyle::Inches),
+             QStringLiteral("1/4 in left, 1/8 in up"));
     QCOMPARE(moveWords({1, 1}, {1, 1}, MeasureStyle::Inches), QStringLiteral("a hair"));
     QCOMPARE(minutesWords(0.75), QStringLiteral("45 s"));
     QCOMPARE(minutesWords(65), QStringLiteral("1 h 05 min"));

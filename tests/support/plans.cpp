@@ -30,7 +30,9 @@ Stamp slab(const std::string& id, double w, double h) {
   return s;
 }
 
-void addStamp(Plan& plan, Stamp stamp) { plan.stamps.push_back(std::make_shared<const Stamp>(std::move(stamp))); }
+void addStamp(Plan& plan, Stamp stamp) {
+  plan.stamps.push_back(std::make_shared<const Stamp>(std::move(stamp)));
+}
 
 Impression& put(Plan& plan, const std::string& id, const std::string& stamp, Point at, double metres) {
   Impression i;

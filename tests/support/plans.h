@@ -8,7 +8,8 @@
 
 namespace havlo::testing {
 
-/// A 127 x 178 mm panel with a viewpoint (horizon 96, eyes 1.5 m, near 2 m), a black and a blue ink; no stamps.
+/// A 127 x 178 mm panel with a viewpoint (horizon 96, eyes 1.5 m, near 2 m), a black and a blue ink; no
+/// stamps.
 Plan emptyPlan();
 
 /// A solid rectangular stamp, foot in the middle of its lower edge.

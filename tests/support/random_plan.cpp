@@ -33,7 +33,8 @@ class Maker {
   bool chance(double share) { return real(0, 1) < share; }
 
   Stamp stamp(const std::string& id) {
-    const double w = real(m_options.least_mm, m_options.most_mm), h = real(m_options.least_mm, m_options.most_mm);
+    const double w = real(m_options.least_mm, m_options.most_mm),
+                 h = real(m_options.least_mm, m_options.most_mm);
     Stamp s = slab(id, w, h);
     s.solid = chance(0.5);
     const double kind = real(0, 1);
@@ -66,11 +67,14 @@ class Maker {
     if (depth < 0.4) t.depth = AtMetres{static_cast<double>(whole(1, 6))};
     if (depth > 0.85 && i > 0) t.depth = OnThing{"i" + std::to_string(whole(0, i - 1)), chance(0.4)};
     if (m_options.techniques) {
-      const Technique kinds[] = {Technique::Mask, Technique::Mask, Technique::Mask, Technique::Overprint, Technique::LeaveOut, Technique::WipeOff};
+      const Technique kinds[] = {Technique::Mask,      Technique::Mask,     Technique::Mask,
+                                 Technique::Overprint, Technique::LeaveOut, Technique::WipeOff};
       t.technique = kinds[whole(0, 5)];
     }
-    if (m_options.sayings && i > 0 && chance(0.3)) t.inFrontOf.push_back("i" + std::to_string(whole(0, i - 1)));
-    if (m_options.parts && chance(0.15)) t.part = rectangle({0, stamp->height_mm * 0.35, stamp->width_mm, stamp->height_mm});
+    if (m_options.sayings && i > 0 && chance(0.3))
+      t.inFrontOf.push_back("i" + std::to_string(whole(0, i - 1)));
+    if (m_options.parts && chance(0.15))
+      t.part = rectangle({0, stamp->height_mm * 0.35, stamp->width_mm, stamp->height_mm});
     p.impressions.push_back(t);
   }
 
@@ -80,7 +84,8 @@ class Maker {
     w.ink = chance(0.5) ? "blue" : "black";
     const double x = real(0, 70), y = real(0, 100);
     w.area = rectangle({x, y, x + 50, y + 60});
-    const WashFrom froms[] = {WashFrom::Top, WashFrom::Bottom, WashFrom::Left, WashFrom::Right, WashFrom::Centre, WashFrom::Edges};
+    const WashFrom froms[] = {WashFrom::Top,   WashFrom::Bottom, WashFrom::Left,
+                              WashFrom::Right, WashFrom::Centre, WashFrom::Edges};
     w.from = froms[whole(0, 5)];
     w.reach = real(0.2, 1);
     w.strength = real(0.2, 0.8);

@@ -10,12 +10,12 @@ namespace havlo::testing {
 struct RandomOptions {
   int impressions = 8;
   int stamps = 4;
-  int points = 24;           ///< corners of the round silhouettes
+  int points = 24;  ///< corners of the round silhouettes
   double least_mm = 8, most_mm = 45;
-  bool smooth = false;       ///< round silhouettes with soft lobes, as real stamps have, instead of spikes
+  bool smooth = false;  ///< round silhouettes with soft lobes, as real stamps have, instead of spikes
   bool parts = true;
-  bool techniques = true;    ///< else all are masked
-  bool sayings = false;      ///< some inFrontOf, which may make cycles
+  bool techniques = true;  ///< else all are masked
+  bool sayings = false;    ///< some inFrontOf, which may make cycles
   bool washes = true;
   Box panel{0, 0, 127, 178};
 };

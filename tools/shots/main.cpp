@@ -1,8 +1,12 @@
 // Makes the pictures in docs/screenshots from the real window and the demo data: shots FOLDER
 #include <QApplication>
 #include <QDir>
+#include <QFile>
+#include <QImage>
+#include <QPainter>
 #include <QStandardPaths>
 #include <QTemporaryDir>
+#include <algorithm>
 #include <cstdio>
 
 #include "app/order/order_place.h"
@@ -11,6 +15,8 @@
 #include "app/scene/scene_place.h"
 #include "app/shell/main_window.h"
 #include "app/theme/theme.h"
+#include "core/plan/plan_text.h"
+#include "io/art/svg_art.h"
 #include "io/fonts.h"
 
 namespace {
@@ -53,6 +59,30 @@ int main(int argc, char** argv) {
       }
     saved = shoot(window, folder.filePath(QStringLiteral("order%1.png").arg(name))) && saved;
   };
+  // A contact sheet of the demo's stamps, each at three times its size.
+  {
+    const auto plan = havlo::readPlan(QString::fromUtf8([] {
+                                        QFile f(QStringLiteral(":/demo/canal-towpath.havlo"));
+                                        return f.open(QIODevice::ReadOnly) ? f.readAll() : QByteArray();
+                                      }())
+                                          .toStdString());
+    const havlo::SvgArt art;
+    QImage sheet(1280, 800, QImage::Format_RGB32);
+    sheet.fill(havlo::lightTheme().card);
+    QPainter p(&sheet);
+    double x = 20, y = 20, row = 0;
+    constexpr double kPxPerMm = 6;
+    for (const havlo::StampRef& stamp : plan.value().plan.stamps) {
+      if (stamp->width_mm > 150) continue;
+      const QSize size(qRound(stamp->width_mm * kPxPerMm) + 4, qRound(stamp->height_mm * kPxPerMm) + 4);
+      if (x + size.width() > sheet.width() - 10) x = 20, y += row + 16, row = 0;
+      p.drawPixmap(QPointF(x, y), havlo::stampThumbnail(*stamp, art, size, havlo::lightTheme().ink));
+      x += size.width() + 18;
+      row = std::max(row, static_cast<double>(size.height()));
+    }
+    p.end();
+    saved = sheet.save(folder.filePath(QStringLiteral("stamps.png"))) && saved;
+  }
   scene(false, 1.0, QString());
   scene(true, 1.0, QStringLiteral("-dark"));
   scene(false, 1.5, QStringLiteral("-large-text"));

@@ -13,7 +13,9 @@ void drawMark(QPainter& p, QPointF c, double r, Mark mark, QColor colour) {
   p.setBrush(Qt::NoBrush);
   p.setPen(QPen(colour, 2));
   switch (mark) {
-    case Mark::Fine: p.drawEllipse(c, r - 1, r - 1); break;
+    case Mark::Fine:
+      p.drawEllipse(c, r - 1, r - 1);
+      break;
     case Mark::NotBegun:
       p.setPen(QPen(colour, 1.5, Qt::DotLine));
       p.drawEllipse(c, r - 1, r - 1);
@@ -46,7 +48,8 @@ QColor colourOf(Level level) {
   return level == Level::Fault ? theme().madder : level == Level::Warn ? theme().ochre : theme().soft;
 }
 
-MarkWidget::MarkWidget(Mark mark, QColor colour, QWidget* parent) : QWidget(parent), m_mark(mark), m_colour(colour) {
+MarkWidget::MarkWidget(Mark mark, QColor colour, QWidget* parent)
+    : QWidget(parent), m_mark(mark), m_colour(colour) {
   setFixedSize(sizeHint());
 }
 

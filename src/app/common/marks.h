@@ -1,5 +1,5 @@
-// The marks that say how things stand, by shape: a ring is fine, a wedge wants a look, a filled diamond is where you are
-// or what is wrong.
+// The marks that say how things stand, by shape: a ring is fine, a wedge wants a look, a filled diamond is
+// where you are or what is wrong.
 #pragma once
 
 #include <QPainter>
@@ -28,6 +28,5 @@ class MarkWidget : public QWidget {
   Mark m_mark;
   QColor m_colour;
 };
-
 
 }  // namespace havlo

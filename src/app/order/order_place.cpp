@@ -25,7 +25,11 @@ constexpr double kStripDpi = 110;
 }  // namespace
 
 OrderPlace::OrderPlace(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget* parent)
-    : QWidget(parent), m_session(session), m_art(std::move(art)), m_job(new Job<Result<StepPictures>>(this)) {
+    : QWidget(parent),
+      m_session(session),
+      m_art(std::move(art)),
+      m_tiles(newTileStore()),
+      m_job(new Job<Result<StepPictures>>(this)) {
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(16, 10, 16, 10);
   column->setSpacing(8);
@@ -107,14 +111,16 @@ OrderPlace::OrderPlace(PlanSession& session, std::shared_ptr<SvgArt> art, QWidge
     showStep(m_strip->chosen());
   });
   connect(m_strip, &StepStrip::chosenChanged, this, &OrderPlace::showStep);
-  connect(m_job, &JobBase::progressed, this, [this](double share) { m_progress->setValue(qRound(100 * share)); });
+  connect(m_job, &JobBase::progressed, this,
+          [this](double share) { m_progress->setValue(qRound(100 * share)); });
   connect(m_stop, &QPushButton::clicked, this, [this] {
     m_job->cancel();
     m_progress->hide();
     m_stop->hide();
     m_stale = true;
     m_proof->setText(tr("Not simulated"));
-    m_proofWhy->setText(tr("Stopped. It begins again with the next change, or when you come back to this place."));
+    m_proofWhy->setText(
+        tr("Stopped. It begins again with the next change, or when you come back to this place."));
   });
   planChanged();
 }
@@ -127,11 +133,12 @@ void OrderPlace::planChanged() {
   const Analysis& a = *m_session.analysis();
   double waiting = 0;
   for (const Step& s : a.sheet.steps) waiting += s.wait;
-  m_times->setText(a.sheet.steps.empty()
-                       ? tr("Nothing is on the card yet.")
-                       : tr("%1 steps, about %2, of which %3 waiting; %4 is the least possible.")
-                             .arg(m_strip->count())
-                             .arg(minutesWords(a.sheet.minutes), minutesWords(waiting), minutesWords(a.sheet.atLeast)));
+  m_times->setText(
+      a.sheet.steps.empty()
+          ? tr("Nothing is on the card yet.")
+          : tr("%1 steps, about %2, of which %3 waiting; %4 is the least possible.")
+                .arg(m_strip->count())
+                .arg(minutesWords(a.sheet.minutes), minutesWords(waiting), minutesWords(a.sheet.atLeast)));
   showTally();
   showStep(m_strip->chosen());
   showProof();
@@ -149,8 +156,9 @@ void OrderPlace::simulateNow() {
   m_progress->show();
   m_stop->show();
   m_job->run(
-      [plan = m_session.snapshot(), analysis = m_session.analysis(), art = m_art, hatch = lightTheme().green](const Progress& progress) {
-        return stepPictures(*plan, *analysis, *art, kStripDpi, hatch, progress);
+      [plan = m_session.snapshot(), analysis = m_session.analysis(), art = m_art, tiles = m_tiles,
+       hatch = lightTheme().green](const Progress& progress) {
+        return stepPictures(*plan, *analysis, *art, kStripDpi, hatch, progress, tiles);
       },
       [this](Result<StepPictures> result) {
         m_progress->hide();
@@ -184,7 +192,8 @@ void OrderPlace::showStep(int place) {
     m_big->setPicture({});
     return;
   }
-  const StepWords words = wordsOf(m_session.plan(), a, a.sheet.steps[static_cast<size_t>(k)], m_session.units());
+  const StepWords words =
+      wordsOf(m_session.plan(), a, a.sheet.steps[static_cast<size_t>(k)], m_session.units());
   m_stepTitle->setText(tr("%1 of %2: %3").arg(place + 1).arg(m_strip->count()).arg(words.title));
   const auto say = [](QLabel* label, const QString& text) {
     label->setText(text.isEmpty() ? text : text.left(1).toUpper() + text.mid(1));
@@ -217,21 +226,27 @@ void OrderPlace::showTally() {
     if (m.uses == 0 && m.taped == 0) continue;
     grid->addWidget(inkLabel(stampName(*plan.stamps[s]), labelFont(), theme().ink), row, 0);
     grid->addWidget(inkLabel(QString::number(m.cut), labelFont(QFont::Bold), theme().ink), row, 1);
-    grid->addWidget(inkLabel(m.uses ? QString::number(m.uses) : QStringLiteral("–"), labelFont(), theme().ink), row, 2);
+    grid->addWidget(
+        inkLabel(m.uses ? QString::number(m.uses) : QStringLiteral("–"), labelFont(), theme().ink), row, 2);
     QString reason = reasonOf(m, plan.supplies);
     if (m.taped > 0 && m.uses > 0) reason += tr("; tape for %1 more").arg(m.taped);
     grid->addWidget(inkLabel(reason, labelFont(), theme().soft, true), row, 3);
     ++row;
-    if (m.uses > 0 && !thinPartsOf(*plan.stamps[s], plan.supplies).empty()) open << stampName(*plan.stamps[s]);
+    if (m.uses > 0 && !thinPartsOf(*plan.stamps[s], plan.supplies).empty())
+      open << stampName(*plan.stamps[s]);
   }
   grid->setColumnStretch(3, 1);
   grid->setRowStretch(row, 1);
   QStringList notes;
   for (size_t i = 0; i < a.needs.uncuttable.size(); ++i)
-    if (a.needs.uncuttable[i]) notes << tr("%1 is too thin to cut a mask for: let what is behind run over it.").arg(labelOf(plan, static_cast<int>(i)));
+    if (a.needs.uncuttable[i])
+      notes << tr("%1 is too thin to cut a mask for: let what is behind run over it.")
+                   .arg(labelOf(plan, static_cast<int>(i)));
   const qsizetype more = open.size() - 4;
   if (more > 0) open = QStringList(open.mid(0, 4)) << tr("%1 more").arg(more);
-  if (!open.isEmpty()) notes << tr("Left uncovered, too thin to cut: fine parts of %1. Let the background run over them.").arg(open.join(QStringLiteral(", ")));
+  if (!open.isEmpty())
+    notes << tr("Left uncovered, too thin to cut: fine parts of %1. Let the background run over them.")
+                 .arg(open.join(QStringLiteral(", ")));
   m_maskNotes->setText(notes.join(u'\n'));
   m_maskNotes->setVisible(!notes.isEmpty());
 }
@@ -240,7 +255,8 @@ void OrderPlace::showProof() {
   if (!m_simulation) {
     setInk(m_proof, theme().soft);
     m_proof->setText(tr("Being simulated"));
-    m_proofWhy->setText(tr("Every step is carried out on simulated paper and compared with what you planned."));
+    m_proofWhy->setText(
+        tr("Every step is carried out on simulated paper and compared with what you planned."));
     m_finished->setPicture({});
     return;
   }
@@ -248,19 +264,22 @@ void OrderPlace::showProof() {
   std::vector<QPointF> marks;
   const PanelSize& panel = m_session.plan().card.panel;
   for (const Difference& d : s.worst)
-    if (!d.explained && marks.size() < 5) marks.push_back({d.at.x / panel.width_mm, 1 - d.at.y / panel.height_mm});
+    if (!d.explained && marks.size() < 5)
+      marks.push_back({d.at.x / panel.width_mm, 1 - d.at.y / panel.height_mm});
   m_finished->setPicture(pictureOf(s.card), marks);
   setInk(m_proof, s.proven ? theme().green : theme().madder);
   m_proof->setText(s.proven ? tr("Proven") : tr("Not as planned"));
   if (s.proven) {
     m_proofWhy->setText(s.mismatch_mm2 < 0.05 ? tr("The simulated card equals what you planned.")
-                                              : tr("The simulated card equals what you planned; %1 mm² differ, all of it at mask edges and fine parts.")
+                                              : tr("The simulated card equals what you planned; %1 mm² "
+                                                   "differ, all of it at mask edges and fine parts.")
                                                     .arg(s.mismatch_mm2, 0, 'f', 1));
     return;
   }
   QStringList steps;
   for (int k : s.worst[0].steps) steps << QString::number(m_strip->placeOf(k - 1) + 1);
-  m_proofWhy->setText(tr("%1 mm² differ without a reason, most of it %2 mm from the left and %3 mm from the bottom, where steps %4 meet.")
+  m_proofWhy->setText(tr("%1 mm² differ without a reason, most of it %2 mm from the left and %3 mm from the "
+                         "bottom, where steps %4 meet.")
                           .arg(s.unexplained_mm2, 0, 'f', 1)
                           .arg(s.worst[0].at.x, 0, 'f', 0)
                           .arg(s.worst[0].at.y, 0, 'f', 0)

@@ -1,4 +1,5 @@
-// The place Order & masks: the steps in pictures, the chosen step in words, the masks with their reasons, the proof.
+// The place Order & masks: the steps in pictures, the chosen step in words, the masks with their reasons, the
+// proof.
 #pragma once
 
 #include <QImage>
@@ -42,13 +43,15 @@ class OrderPlace : public QWidget {
  private:
   PlanSession& m_session;
   std::shared_ptr<SvgArt> m_art;
+  std::shared_ptr<TileStore> m_tiles;
   Job<Result<StepPictures>>* m_job;
   std::optional<Simulation> m_simulation;
   std::vector<QImage> m_pictures;
   bool m_stale = true;
   StepStrip* m_strip;
   QScrollArea* m_scroll;
-  QLabel *m_heading, *m_times, *m_stepTitle, *m_stepWhere, *m_stepDetail, *m_stepCare, *m_proof, *m_proofWhy, *m_maskTotal, *m_maskNotes;
+  QLabel *m_heading, *m_times, *m_stepTitle, *m_stepWhere, *m_stepDetail, *m_stepCare, *m_proof, *m_proofWhy,
+      *m_maskTotal, *m_maskNotes;
   PictureBox *m_big, *m_finished;
   QWidget* m_tally;
   QProgressBar* m_progress;

@@ -25,14 +25,17 @@ QSize StepStrip::pictureSize() const {
 }
 
 QSize StepStrip::cellSize() const {
-  return {std::max(pictureSize().width(), qRound(150 * textScale())) + 26, pictureSize().height() + qRound(96 * textScale())};
+  return {std::max(pictureSize().width(), qRound(150 * textScale())) + 26,
+          pictureSize().height() + qRound(96 * textScale())};
 }
 
 QSize StepStrip::sizeHint() const { return {count() * cellSize().width() + 8, cellSize().height()}; }
 
 QRect StepStrip::cellOf(int place) const { return {QPoint(4 + place * cellSize().width(), 0), cellSize()}; }
 
-int StepStrip::stepAt(int place) const { return place >= 0 && place < count() ? m_steps[static_cast<size_t>(place)] : -1; }
+int StepStrip::stepAt(int place) const {
+  return place >= 0 && place < count() ? m_steps[static_cast<size_t>(place)] : -1;
+}
 
 int StepStrip::placeOf(int step) const {
   return static_cast<int>(std::lower_bound(m_steps.begin(), m_steps.end(), step) - m_steps.begin());
@@ -44,7 +47,8 @@ void StepStrip::setPictures(const std::vector<QImage>& pictures) {
   const QSize size = (QSizeF(pictureSize()) * devicePixelRatioF()).toSize();
   if (!pictures.empty())
     for (int step : m_steps)
-      m_pictures.push_back(pictures[static_cast<size_t>(step)].scaled(size, Qt::IgnoreAspectRatio, Qt::SmoothTransformation));
+      m_pictures.push_back(
+          pictures[static_cast<size_t>(step)].scaled(size, Qt::IgnoreAspectRatio, Qt::SmoothTransformation));
   m_chosen = std::clamp(m_chosen, 0, std::max(0, count() - 1));
   resize(sizeHint());
   update();
@@ -65,11 +69,16 @@ void StepStrip::mousePressEvent(QMouseEvent* e) {
 
 void StepStrip::keyPressEvent(QKeyEvent* e) {
   switch (e->key()) {
-    case Qt::Key_Left: return choose(m_chosen - 1);
-    case Qt::Key_Right: return choose(m_chosen + 1);
-    case Qt::Key_Home: return choose(0);
-    case Qt::Key_End: return choose(1 << 20);
-    default: QWidget::keyPressEvent(e);
+    case Qt::Key_Left:
+      return choose(m_chosen - 1);
+    case Qt::Key_Right:
+      return choose(m_chosen + 1);
+    case Qt::Key_Home:
+      return choose(0);
+    case Qt::Key_End:
+      return choose(1 << 20);
+    default:
+      QWidget::keyPressEvent(e);
   }
 }
 
@@ -90,7 +99,8 @@ void StepStrip::paintEvent(QPaintEvent* e) {
       p.setBrush(t.paper);
       p.drawRoundedRect(QRectF(cell).adjusted(2, 2, -2, -2), 5, 5);
     }
-    const QRectF picture(QPointF(cell.left() + (cell.width() - pictureSize().width()) / 2.0, cell.top() + 12), QSizeF(pictureSize()));
+    const QRectF picture(QPointF(cell.left() + (cell.width() - pictureSize().width()) / 2.0, cell.top() + 12),
+                         QSizeF(pictureSize()));
     if (k < static_cast<int>(m_pictures.size())) {
       p.drawImage(picture, m_pictures[static_cast<size_t>(k)]);
     } else {
@@ -119,15 +129,18 @@ void StepStrip::paintEvent(QPaintEvent* e) {
     p.setPen(k == m_chosen ? t.onGreen : t.green);
     p.setFont(labelFont(QFont::Bold));
     p.drawText(QRectF(badge.x() - r, badge.y() - r, 2 * r, 2 * r), Qt::AlignCenter, QString::number(k + 1));
-    const QRectF text(badge.x() + r + 7, badge.y() - r, cell.right() - badge.x() - r - 12, cell.bottom() - badge.y() + r - 6);
+    const QRectF text(badge.x() + r + 7, badge.y() - r, cell.right() - badge.x() - r - 12,
+                      cell.bottom() - badge.y() + r - 6);
     p.setPen(t.ink);
     p.setFont(labelFont(QFont::DemiBold));
     QRectF used;
-    p.drawText(QRectF(text.topLeft(), QSizeF(text.width(), 2 * metrics.height())), Qt::AlignLeft | Qt::TextWordWrap, words.title, &used);
+    p.drawText(QRectF(text.topLeft(), QSizeF(text.width(), 2 * metrics.height())),
+               Qt::AlignLeft | Qt::TextWordWrap, words.title, &used);
     p.setPen(t.soft);
     p.setFont(labelFont());
     const QString line = words.where.isEmpty() ? words.detail : words.where;
-    p.drawText(QRectF(text.left(), used.bottom() + 2, text.width(), std::min(text.bottom() - used.bottom() - 2, 2.1 * metrics.height())),
+    p.drawText(QRectF(text.left(), used.bottom() + 2, text.width(),
+                      std::min(text.bottom() - used.bottom() - 2, 2.1 * metrics.height())),
                Qt::AlignLeft | Qt::TextWordWrap, line);
   }
 }

@@ -38,8 +38,8 @@ class StepStrip : public QWidget {
 
  private:
   PlanSession& m_session;
-  std::vector<int> m_steps;         // of the run sheet, as shown
-  std::vector<QImage> m_pictures;   // by place, at the size they are painted
+  std::vector<int> m_steps;        // of the run sheet, as shown
+  std::vector<QImage> m_pictures;  // by place, at the size they are painted
   int m_chosen = 0;
 
   QSize cellSize() const;

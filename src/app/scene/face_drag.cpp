@@ -12,12 +12,17 @@ namespace {
 
 QString tr(const char* text) { return QCoreApplication::translate("FaceDrag", text); }
 
-double angleFrom(Point centre, Point p) { return std::atan2(p.y - centre.y, p.x - centre.x) * 180 / 3.14159265358979323846; }
+double angleFrom(Point centre, Point p) {
+  return std::atan2(p.y - centre.y, p.x - centre.x) * 180 / 3.14159265358979323846;
+}
 
 }  // namespace
 
 FaceDrag::FaceDrag(PlanSession& session, int impression, QString mergeKey)
-    : m_session(session), m_start(session.plan()), m_impression(impression), m_mergeKey(std::move(mergeKey)) {}
+    : m_session(session),
+      m_start(session.plan()),
+      m_impression(impression),
+      m_mergeKey(std::move(mergeKey)) {}
 
 MoveDrag::MoveDrag(PlanSession& session, int impression, QString mergeKey, Point grabbed)
     : FaceDrag(session, impression, std::move(mergeKey)), m_grabbed(grabbed) {}
@@ -38,7 +43,9 @@ void TurnDrag::moveTo(QPointF pixel, const FaceGeometry& g, Qt::KeyboardModifier
   const double step = keys & Qt::ShiftModifier ? 0.1 : 1.0;
   const double by = angleFrom(thing().at, g.toPanel(pixel)) - m_grabbed_deg;
   const double turn = std::round((thing().turn_deg + by) / step) * step;
-  m_session.edit(tr("Turn %1 to %2°").arg(nameOf(m_start, m_impression)).arg(std::remainder(turn, 360.0), 0, 'f', step < 1 ? 1 : 0),
+  m_session.edit(tr("Turn %1 to %2°")
+                     .arg(nameOf(m_start, m_impression))
+                     .arg(std::remainder(turn, 360.0), 0, 'f', step < 1 ? 1 : 0),
                  withTurn(m_start, thing().id, Degrees{turn}), m_mergeKey);
 }
 

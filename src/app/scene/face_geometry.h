@@ -16,7 +16,9 @@ struct FaceGeometry {
 
   QPointF toPixels(Point p) const { return {origin.x() + p.x * scale, origin.y() - p.y * scale}; }
   Point toPanel(QPointF q) const { return {(q.x() - origin.x()) / scale, (origin.y() - q.y()) / scale}; }
-  QRectF face() const { return {origin.x(), origin.y() - height_mm * scale, width_mm * scale, height_mm * scale}; }
+  QRectF face() const {
+    return {origin.x(), origin.y() - height_mm * scale, width_mm * scale, height_mm * scale};
+  }
   QTransform transform() const { return QTransform(scale, 0, 0, -scale, origin.x(), origin.y()); }
 };
 

@@ -23,22 +23,31 @@
 namespace havlo {
 namespace {
 
-constexpr double kGrab_mm = 0.8;      // a thin string can be taken this far beside it
+constexpr double kGrab_mm = 0.8;  // a thin string can be taken this far beside it
 constexpr double kTurnStalk_px = 26;
 constexpr double kMost_px_per_mm = 40;
 
-QString bare(double mm, MeasureStyle style) { return QString::fromStdString(writeBareMeasure(Millimetres{mm}, style)); }
-QString measure(double mm, MeasureStyle style) { return QString::fromStdString(writeMeasure(Millimetres{mm}, style)); }
+QString bare(double mm, MeasureStyle style) {
+  return QString::fromStdString(writeBareMeasure(Millimetres{mm}, style));
+}
+QString measure(double mm, MeasureStyle style) {
+  return QString::fromStdString(writeMeasure(Millimetres{mm}, style));
+}
 
 }  // namespace
 
 FaceView::FaceView(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget* parent)
-    : QWidget(parent), m_session(session), m_art(std::move(art)), m_tiles(newTileStore()), m_job(new Job<QImage>(this)),
+    : QWidget(parent),
+      m_session(session),
+      m_art(std::move(art)),
+      m_tiles(newTileStore()),
+      m_job(new Job<QImage>(this)),
       m_editor(new QLineEdit(this)) {
   setFocusPolicy(Qt::StrongFocus);
   setMouseTracking(true);
   setAccessibleName(tr("Card face"));
-  setAccessibleDescription(tr("The card as it will look. Tab goes from thing to thing, arrow keys move the chosen one."));
+  setAccessibleDescription(
+      tr("The card as it will look. Tab goes from thing to thing, arrow keys move the chosen one."));
   m_editor->hide();
   m_editor->setAccessibleName(tr("Measure"));
   connect(m_editor, &QLineEdit::returnPressed, this, &FaceView::finishTyping);
@@ -59,12 +68,14 @@ FaceView::FaceView(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget* p
 FaceGeometry FaceView::geometryNow() const {
   const PanelSize& panel = m_session.plan().card.panel;
   const double room = 34 * textScale(), edge = 12;
-  const double fit = std::min((width() - room - 2 * edge) / panel.width_mm, (height() - room - 2 * edge) / panel.height_mm);
+  const double fit =
+      std::min((width() - room - 2 * edge) / panel.width_mm, (height() - room - 2 * edge) / panel.height_mm);
   FaceGeometry g;
   g.scale = std::min(std::max(0.2, fit * m_zoom), kMost_px_per_mm);
   g.width_mm = panel.width_mm;
   g.height_mm = panel.height_mm;
-  const double left = (width() - room - panel.width_mm * g.scale) / 2 + room, below = (height() - room - panel.height_mm * g.scale) / 2;
+  const double left = (width() - room - panel.width_mm * g.scale) / 2 + room,
+               below = (height() - room - panel.height_mm * g.scale) / 2;
   g.origin = QPointF(left, height() - room - below) + m_pan;
   return g;
 }
@@ -72,9 +83,8 @@ FaceGeometry FaceView::geometryNow() const {
 void FaceView::refresh() {
   const double dpi = std::min(600.0, geometryNow().scale * devicePixelRatioF() * kMmPerInch);
   m_job->run(
-      [plan = m_session.snapshot(), analysis = m_session.analysis(), art = m_art, tiles = m_tiles, dpi](const Progress&) {
-        return intendedPicture(*plan, *analysis, *art, std::max(20.0, dpi), tiles);
-      },
+      [plan = m_session.snapshot(), analysis = m_session.analysis(), art = m_art, tiles = m_tiles,
+       dpi](const Progress&) { return intendedPicture(*plan, *analysis, *art, std::max(20.0, dpi), tiles); },
       [this](QImage image) {
         m_picture = std::move(image);
         update();
@@ -109,7 +119,8 @@ int FaceView::thingAt(QPointF pixel) const {
   const Analysis& a = *m_session.analysis();
   for (int i : a.knots.frontToBack) {
     const Rings& shape = a.meetings.placed[static_cast<size_t>(i)]->silhouette;
-    if (boxOf(shape).grown(kGrab_mm).contains(at) && nearestPoint(shape, at).distance_mm <= kGrab_mm) return i;
+    if (boxOf(shape).grown(kGrab_mm).contains(at) && nearestPoint(shape, at).distance_mm <= kGrab_mm)
+      return i;
   }
   return -1;
 }
@@ -144,7 +155,9 @@ void FaceView::mousePressEvent(QMouseEvent* e) {
     }
   }
   const int thing = thingAt(at);
-  m_session.select(thing < 0 ? QString() : QString::fromStdString(m_session.plan().impressions[static_cast<size_t>(thing)].id));
+  m_session.select(thing < 0
+                       ? QString()
+                       : QString::fromStdString(m_session.plan().impressions[static_cast<size_t>(thing)].id));
   if (thing >= 0) m_drag = std::make_unique<MoveDrag>(m_session, thing, key, geometryNow().toPanel(at));
 }
 
@@ -159,7 +172,8 @@ void FaceView::mouseMoveEvent(QMouseEvent* e) {
     m_hover = hover;
     update();
   }
-  const bool onTag = selected >= 0 && (tag(Qt::Horizontal).contains(e->position()) || tag(Qt::Vertical).contains(e->position()));
+  const bool onTag = selected >= 0 && (tag(Qt::Horizontal).contains(e->position()) ||
+                                       tag(Qt::Vertical).contains(e->position()));
   setCursor(onTag ? Qt::IBeamCursor : hover >= 0 ? Qt::OpenHandCursor : Qt::ArrowCursor);
 }
 
@@ -189,20 +203,32 @@ void FaceView::turnBy(double degrees) {
 
 void FaceView::keyPressEvent(QKeyEvent* e) {
   const bool fine = e->modifiers() & Qt::ShiftModifier;
-  const double step = m_session.units() == MeasureStyle::Inches ? kMmPerInch / (fine ? 64 : 16) : fine ? 0.1 : 1.0;
+  const double step = m_session.units() == MeasureStyle::Inches ? kMmPerInch / (fine ? 64 : 16)
+                      : fine                                    ? 0.1
+                                                                : 1.0;
   switch (e->key()) {
-    case Qt::Key_Left: return nudge({-step, 0});
-    case Qt::Key_Right: return nudge({step, 0});
-    case Qt::Key_Up: return nudge({0, step});
-    case Qt::Key_Down: return nudge({0, -step});
+    case Qt::Key_Left:
+      return nudge({-step, 0});
+    case Qt::Key_Right:
+      return nudge({step, 0});
+    case Qt::Key_Up:
+      return nudge({0, step});
+    case Qt::Key_Down:
+      return nudge({0, -step});
     case Qt::Key_Comma:
-    case Qt::Key_Less: return turnBy(fine ? 0.1 : 1);
+    case Qt::Key_Less:
+      return turnBy(fine ? 0.1 : 1);
     case Qt::Key_Period:
-    case Qt::Key_Greater: return turnBy(fine ? -0.1 : -1);
-    case Qt::Key_L: return typeMeasure(Qt::Horizontal);
-    case Qt::Key_B: return typeMeasure(Qt::Vertical);
-    case Qt::Key_Escape: return m_session.select({});
-    default: QWidget::keyPressEvent(e);
+    case Qt::Key_Greater:
+      return turnBy(fine ? -0.1 : -1);
+    case Qt::Key_L:
+      return typeMeasure(Qt::Horizontal);
+    case Qt::Key_B:
+      return typeMeasure(Qt::Vertical);
+    case Qt::Key_Escape:
+      return m_session.select({});
+    default:
+      QWidget::keyPressEvent(e);
   }
 }
 
@@ -233,9 +259,11 @@ bool FaceView::event(QEvent* e) {
     const auto& line = m_session.analysis()->knots.frontToBack;
     if ((forward || backward) && !(key->modifiers() & Qt::ControlModifier) && !line.empty()) {
       const auto here = std::find(line.begin(), line.end(), m_session.selectedIndex());
-      auto next = here == line.end() ? (forward ? 0 : static_cast<long>(line.size()) - 1) : here - line.begin() + (forward ? 1 : -1);
+      auto next = here == line.end() ? (forward ? 0 : static_cast<long>(line.size()) - 1)
+                                     : here - line.begin() + (forward ? 1 : -1);
       if (next >= 0 && next < static_cast<long>(line.size())) {
-        m_session.select(QString::fromStdString(m_session.plan().impressions[static_cast<size_t>(line[static_cast<size_t>(next)])].id));
+        m_session.select(QString::fromStdString(
+            m_session.plan().impressions[static_cast<size_t>(line[static_cast<size_t>(next)])].id));
         return true;
       }
     }
@@ -261,7 +289,8 @@ QRectF FaceView::tag(Qt::Orientation along) const {
     return {QPointF(std::clamp(foot.x() - size.width() / 2, 2.0, width() - size.width() - 2),
                     std::min(face.bottom() + 11, height() - size.height() - 2)),
             size};
-  return {QPointF(std::max(2.0, face.left() - 11 - size.width()), std::clamp(foot.y() - size.height() / 2, 2.0, height() - 2 * size.height() - 6)),
+  return {QPointF(std::max(2.0, face.left() - 11 - size.width()),
+                  std::clamp(foot.y() - size.height() / 2, 2.0, height() - 2 * size.height() - 6)),
           size};
 }
 
@@ -289,8 +318,9 @@ void FaceView::finishTyping() {
     const Impression& thing = m_session.plan().impressions[static_cast<size_t>(i)];
     Point to = thing.at;
     (m_editing == Qt::Horizontal ? to.x : to.y) = typed.value().value;
-    m_session.edit(tr("Move %1 %2").arg(nameOf(m_session.plan(), i), moveWords(thing.at, to, m_session.units())),
-                   withFoot(m_session.plan(), thing.id, to));
+    m_session.edit(
+        tr("Move %1 %2").arg(nameOf(m_session.plan(), i), moveWords(thing.at, to, m_session.units())),
+        withFoot(m_session.plan(), thing.id, to));
   }
   m_editor->hide();
   setFocus();
@@ -323,7 +353,8 @@ void FaceView::paintEvent(QPaintEvent*) {
     paintOutline(p, g, m_hover, QPen(theme().green, 1, Qt::DotLine));
   if (m_pointPhase % 4 < 2 && m_pointTimer.isActive())
     for (int i : m_pointedOut)
-      if (i < static_cast<int>(m_session.plan().impressions.size())) paintOutline(p, g, i, QPen(theme().ochre, 3));
+      if (i < static_cast<int>(m_session.plan().impressions.size()))
+        paintOutline(p, g, i, QPen(theme().ochre, 3));
   paintRulers(p, g);
   if (selected >= 0) {
     paintSelected(p, g, selected);
@@ -332,8 +363,9 @@ void FaceView::paintEvent(QPaintEvent*) {
   if (m_session.plan().impressions.empty()) {
     p.setFont(bodyFont());
     p.setPen(QColor(0x56, 0x62, 0x6a));
-    p.drawText(face, Qt::AlignCenter | Qt::TextWordWrap,
-               tr("The card is empty.\nTake a stamp with \"Add a stamp\" and put its foot where it should stand."));
+    p.drawText(
+        face, Qt::AlignCenter | Qt::TextWordWrap,
+        tr("The card is empty.\nTake a stamp with \"Add a stamp\" and put its foot where it should stand."));
   }
   if (hasFocus() && selected < 0) {
     p.setPen(QPen(theme().green, 1, Qt::DashLine));
@@ -344,7 +376,8 @@ void FaceView::paintEvent(QPaintEvent*) {
 void FaceView::paintOutline(QPainter& p, const FaceGeometry& g, int i, QPen pen) const {
   p.setPen(pen);
   p.setBrush(Qt::NoBrush);
-  p.drawPath(g.transform().map(pathOf(m_session.analysis()->meetings.placed[static_cast<size_t>(i)]->silhouette)));
+  p.drawPath(
+      g.transform().map(pathOf(m_session.analysis()->meetings.placed[static_cast<size_t>(i)]->silhouette)));
 }
 
 void FaceView::paintRulers(QPainter& p, const FaceGeometry& g) const {
@@ -359,13 +392,17 @@ void FaceView::paintRulers(QPainter& p, const FaceGeometry& g) const {
     const double x = g.toPixels({k * step, 0}).x();
     const bool big = k % longEvery == 0;
     p.drawLine(QPointF(x, face.bottom() + gap), QPointF(x, face.bottom() + gap + (big ? 6 : 3)));
-    if (big) p.drawText(QRectF(x - 20, face.bottom() + gap + 6, 40, 18 * textScale()), Qt::AlignHCenter | Qt::AlignTop, QString::number(inches ? k / 4 : k * 5));
+    if (big)
+      p.drawText(QRectF(x - 20, face.bottom() + gap + 6, 40, 18 * textScale()),
+                 Qt::AlignHCenter | Qt::AlignTop, QString::number(inches ? k / 4 : k * 5));
   }
   for (int k = 0; k * step <= g.height_mm + 1e-6; ++k) {
     const double y = g.toPixels({0, k * step}).y();
     const bool big = k % longEvery == 0;
     p.drawLine(QPointF(face.left() - gap, y), QPointF(face.left() - gap - (big ? 6 : 3), y));
-    if (big) p.drawText(QRectF(face.left() - gap - 36, y - 10, 28, 20), Qt::AlignRight | Qt::AlignVCenter, QString::number(inches ? k / 4 : k * 5));
+    if (big)
+      p.drawText(QRectF(face.left() - gap - 36, y - 10, 28, 20), Qt::AlignRight | Qt::AlignVCenter,
+                 QString::number(inches ? k / 4 : k * 5));
   }
 }
 
@@ -399,7 +436,8 @@ void FaceView::paintBand(QPainter& p, const FaceGeometry& g, int selected) const
   if (!scale) return;
   const Theme onCard = lightTheme();
   const QRectF face = g.face();
-  const double top = g.toPixels({0, scale->band.high_mm}).y(), bottom = g.toPixels({0, scale->band.low_mm}).y();
+  const double top = g.toPixels({0, scale->band.high_mm}).y(),
+               bottom = g.toPixels({0, scale->band.low_mm}).y();
   const QRectF band(face.left(), top, face.width(), std::max(2.0, bottom - top));
   QColor fill = onCard.green;
   fill.setAlpha(34);
@@ -436,7 +474,8 @@ void FaceView::paintSelected(QPainter& p, const FaceGeometry& g, int selected) c
   p.drawArc(QRectF(handle - QPointF(3, 3), QSizeF(6, 6)), 40 * 16, 260 * 16);
   // Where the viewer's eyes would be on the thing: the horizon crosses every standing thing there.
   const Impression& thing = m_session.plan().impressions[static_cast<size_t>(selected)];
-  if (m_session.plan().view && std::holds_alternative<OnGround>(thing.depth) && thing.at.y < m_session.plan().view->horizon_mm) {
+  if (m_session.plan().view && std::holds_alternative<OnGround>(thing.depth) &&
+      thing.at.y < m_session.plan().view->horizon_mm) {
     const QPointF eye = g.toPixels({thing.at.x, m_session.plan().view->horizon_mm});
     p.setPen(QPen(onCard.green, 1.2, Qt::DotLine));
     p.drawLine(foot, eye);

@@ -1,5 +1,5 @@
-// The card face: the simulated card at true proportions, measured from its lower-left corner, with the one viewpoint
-// drawn over it. Things are taken and moved here.
+// The card face: the simulated card at true proportions, measured from its lower-left corner, with the one
+// viewpoint drawn over it. Things are taken and moved here.
 #pragma once
 
 #include <QImage>

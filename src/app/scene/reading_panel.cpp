@@ -12,7 +12,10 @@
 namespace havlo {
 
 ReadingPanel::ReadingPanel(PlanSession& session, QWidget* parent)
-    : SheetFrame(parent), m_session(session), m_summary(inkLabel({}, bodyFont(), theme().ink, true)), m_scroll(new QScrollArea) {
+    : SheetFrame(parent),
+      m_session(session),
+      m_summary(inkLabel({}, bodyFont(), theme().ink, true)),
+      m_scroll(new QScrollArea) {
   setAccessibleName(tr("The reading"));
   box()->addWidget(inkLabel(tr("What the scene says"), headingFont(), theme().ink));
   box()->addWidget(m_summary);
@@ -44,13 +47,15 @@ void ReadingPanel::refresh() {
   column->setContentsMargins(0, 0, 4, 0);
   column->setSpacing(6);
   for (size_t k = 0; k < m_shown.size(); ++k) column->addWidget(card(m_shown[k], k));
-  const size_t fits = static_cast<size_t>(std::count_if(a.scale.begin(), a.scale.end(), [](const ScaleReading& s) { return s.verdict == ScaleVerdict::Fits; }));
+  const size_t fits = static_cast<size_t>(std::count_if(
+      a.scale.begin(), a.scale.end(), [](const ScaleReading& s) { return s.verdict == ScaleVerdict::Fits; }));
   if (fits > 0) {
     auto* row = new QHBoxLayout;
     row->addWidget(new MarkWidget(Mark::Fine, theme().green), 0, Qt::AlignTop);
     row->addWidget(inkLabel(fits == 1 ? tr("One standing thing has its right size.")
                                       : tr("%1 standing things have their right size.").arg(fits),
-                            bodyFont(), theme().soft, true), 1);
+                            bodyFont(), theme().soft, true),
+                   1);
     column->addLayout(row);
   }
   column->addStretch(1);
@@ -86,7 +91,8 @@ QWidget* ReadingPanel::card(const Finding& finding, size_t index) {
     auto* fix = new QPushButton(words.fix);
     fix->setObjectName(QStringLiteral("fix-%1").arg(index));
     fix->setCursor(Qt::PointingHandCursor);
-    connect(fix, &QPushButton::clicked, this, [this, index] { applyFix(index); }, Qt::QueuedConnection);
+    connect(
+        fix, &QPushButton::clicked, this, [this, index] { applyFix(index); }, Qt::QueuedConnection);
     acts->addWidget(fix);
   }
   acts->addStretch(1);
@@ -98,7 +104,8 @@ void ReadingPanel::applyFix(size_t index) {
   if (index >= m_shown.size() || !m_shown[index].fix) return;
   const Finding finding = m_shown[index];
   const FindingWords words = wordsOf(m_session.plan(), *m_session.analysis(), finding, m_session.units());
-  m_session.select(QString::fromStdString(m_session.plan().impressions[static_cast<size_t>(finding.impressions[0])].id));
+  m_session.select(
+      QString::fromStdString(m_session.plan().impressions[static_cast<size_t>(finding.impressions[0])].id));
   m_session.edit(tr("%1 (%2)").arg(words.fix, words.text), applied(m_session.plan(), *finding.fix));
 }
 

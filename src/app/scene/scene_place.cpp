@@ -18,7 +18,11 @@
 namespace havlo {
 
 ScenePlace::ScenePlace(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget* parent)
-    : QWidget(parent), m_session(session), m_art(art), m_face(new FaceView(session, art)), m_walk(new WalkView(session)) {
+    : QWidget(parent),
+      m_session(session),
+      m_art(art),
+      m_face(new FaceView(session, art)),
+      m_walk(new WalkView(session)) {
   auto* grid = new QGridLayout(this);
   grid->setContentsMargins(16, 10, 16, 8);
   grid->setSpacing(10);
@@ -64,13 +68,19 @@ void ScenePlace::offerStamps() {
   QMenu menu(this);
   menu.setObjectName(QStringLiteral("stamps"));
   for (const StampRef& stamp : m_session.plan().stamps) {
-    const auto size = [&](double mm) { return QString::fromStdString(writeBareMeasure(Millimetres{mm}, m_session.units())); };
-    const QString text = tr("%1, %2 × %3").arg(stampName(*stamp), size(stamp->width_mm), size(stamp->height_mm));
-    auto* action = menu.addAction(QIcon(stampThumbnail(*stamp, *m_art, QSize(48, 48), theme().ink)), text.toHtmlEscaped().replace(u'&', QStringLiteral("&&")));
+    const auto size = [&](double mm) {
+      return QString::fromStdString(writeBareMeasure(Millimetres{mm}, m_session.units()));
+    };
+    const QString text =
+        tr("%1, %2 × %3").arg(stampName(*stamp), size(stamp->width_mm), size(stamp->height_mm));
+    auto* action = menu.addAction(QIcon(stampThumbnail(*stamp, *m_art, QSize(48, 48), theme().ink)),
+                                  text.toHtmlEscaped().replace(u'&', QStringLiteral("&&")));
     action->setData(QString::fromStdString(stamp->id));
   }
-  menu.setStyleSheet(QStringLiteral("QMenu { icon-size: 48px; } QMenu::item { padding: 4px 14px 4px 60px; }"));
-  if (const QAction* chosen = menu.exec(m_face->mapToGlobal(QPoint(10, 10)))) addStamp(chosen->data().toString());
+  menu.setStyleSheet(
+      QStringLiteral("QMenu { icon-size: 48px; } QMenu::item { padding: 4px 14px 4px 60px; }"));
+  if (const QAction* chosen = menu.exec(m_face->mapToGlobal(QPoint(10, 10))))
+    addStamp(chosen->data().toString());
 }
 
 Point ScenePlace::goodSpot(const Stamp& stamp) const {
@@ -80,7 +90,9 @@ Point ScenePlace::goodSpot(const Stamp& stamp) const {
     const StandingBand band = standingBand(*plan.view, *stamp.realHeight, Millimetres{stamp.height_mm});
     return {middle, (band.low_mm + band.high_mm) / 2};
   }
-  const double sky = plan.view ? plan.view->horizon_mm + (plan.card.panel.height_mm - plan.view->horizon_mm) * 0.4 : plan.card.panel.height_mm * 0.5;
+  const double sky = plan.view
+                         ? plan.view->horizon_mm + (plan.card.panel.height_mm - plan.view->horizon_mm) * 0.4
+                         : plan.card.panel.height_mm * 0.5;
   return {middle, std::min(sky, plan.card.panel.height_mm - stamp.height_mm * 0.6)};
 }
 
@@ -88,7 +100,8 @@ void ScenePlace::addStamp(const QString& stampId) {
   const StampRef stamp = m_session.plan().stamp(stampId.toStdString());
   if (!stamp) return;
   const std::string id = freshId(m_session.plan(), stamp->id);
-  m_session.edit(tr("Add %1").arg(stampName(*stamp)), withNewImpression(m_session.plan(), stamp->id, goodSpot(*stamp)));
+  m_session.edit(tr("Add %1").arg(stampName(*stamp)),
+                 withNewImpression(m_session.plan(), stamp->id, goodSpot(*stamp)));
   m_session.select(QString::fromStdString(id));
   m_face->setFocus();
 }

@@ -21,17 +21,26 @@ constexpr Technique kSchools[] = {Technique::Mask,     Technique::Overprint, Tec
 
 QString schoolTip(Technique t) {
   switch (t) {
-    case Technique::Mask: return ThingPanel::tr("front first, cover it, then what is behind");
-    case Technique::Overprint: return ThingPanel::tr("what is behind first, then this straight on top: dark opaque ink");
-    case Technique::Resist: return ThingPanel::tr("stamped and embossed, later inks wipe off it");
-    case Technique::LeaveOut: return ThingPanel::tr("what is behind is pressed with this place taped over on the rubber");
-    case Technique::WipeOff: return ThingPanel::tr("what is behind is pressed with this place wiped off the rubber");
-    case Technique::PopUp: return ThingPanel::tr("on a piece of its own, cut out and raised on foam");
+    case Technique::Mask:
+      return ThingPanel::tr("front first, cover it, then what is behind");
+    case Technique::Overprint:
+      return ThingPanel::tr("what is behind first, then this straight on top: dark opaque ink");
+    case Technique::Resist:
+      return ThingPanel::tr("stamped and embossed, later inks wipe off it");
+    case Technique::LeaveOut:
+      return ThingPanel::tr("what is behind is pressed with this place taped over on the rubber");
+    case Technique::WipeOff:
+      return ThingPanel::tr("what is behind is pressed with this place wiped off the rubber");
+    case Technique::PopUp:
+      return ThingPanel::tr("on a piece of its own, cut out and raised on foam");
   }
   return {};
 }
 
-QString metres(double m) { return m < 1 ? ThingPanel::tr("%1 cm").arg(qRound(m * 100)) : ThingPanel::tr("%1 m").arg(m, 0, 'f', m < 10 ? 2 : 0); }
+QString metres(double m) {
+  return m < 1 ? ThingPanel::tr("%1 cm").arg(qRound(m * 100))
+               : ThingPanel::tr("%1 m").arg(m, 0, 'f', m < 10 ? 2 : 0);
+}
 
 QLabel* fact() { return inkLabel({}, bodyFont(QFont::Medium), theme().ink, true); }
 
@@ -64,7 +73,8 @@ ThingPanel::ThingPanel(PlanSession& session, std::shared_ptr<SvgArt> art, QWidge
   row(tr("Stamped"), m_stamped = fact());
   row(tr("In front of"), m_front = fact());
   row(tr("Ink"), m_ink = new QComboBox);
-  row(tr("Pressing"), m_pressing = new QSpinBox, tr("1 is freshly inked; 2 is pressed again without inking, paler"));
+  row(tr("Pressing"), m_pressing = new QSpinBox,
+      tr("1 is freshly inked; 2 is pressed again without inking, paler"));
   row(tr("School"), m_school = new QComboBox, tr("how it and what is behind it get along"));
   row(tr("Turn"), m_turn = new QLineEdit, tr("degrees, to the left"));
   m_ink->setMinimumContentsLength(6);
@@ -112,7 +122,8 @@ ThingPanel::ThingPanel(PlanSession& session, std::shared_ptr<SvgArt> art, QWidge
     });
   });
   connect(m_school, &QComboBox::activated, this, [this](int k) {
-    change(tr("Another school for %1"), [k](const Plan& p, const std::string& id) { return withTechnique(p, id, kSchools[k]); });
+    change(tr("Another school for %1"),
+           [k](const Plan& p, const std::string& id) { return withTechnique(p, id, kSchools[k]); });
   });
   connect(m_turn, &QLineEdit::editingFinished, this, [this] {
     bool number = false;
@@ -121,7 +132,8 @@ ThingPanel::ThingPanel(PlanSession& session, std::shared_ptr<SvgArt> art, QWidge
       if (!m_filling) Q_EMIT m_session.trouble(tr("\"%1\" is not a number of degrees").arg(m_turn->text()));
       return refresh();
     }
-    change(tr("Turn %1"), [turn](const Plan& p, const std::string& id) { return withTurn(p, id, Degrees{turn}); });
+    change(tr("Turn %1"),
+           [turn](const Plan& p, const std::string& id) { return withTurn(p, id, Degrees{turn}); });
   });
   connect(&session, &PlanSession::planChanged, this, &ThingPanel::refresh);
   connect(&session, &PlanSession::selectionChanged, this, &ThingPanel::refresh);
@@ -133,7 +145,8 @@ template <typename F>
 void ThingPanel::change(const QString& what, F edit) {
   const int i = m_session.selectedIndex();
   if (m_filling || i < 0) return;
-  m_session.edit(what.arg(nameOf(m_session.plan(), i)), edit(m_session.plan(), m_session.selected().toStdString()));
+  m_session.edit(what.arg(nameOf(m_session.plan(), i)),
+                 edit(m_session.plan(), m_session.selected().toStdString()));
 }
 
 void ThingPanel::refresh() {
@@ -145,8 +158,10 @@ void ThingPanel::refresh() {
   if (i < 0) {
     const Plan& plan = m_session.plan();
     m_name->setText(tr("Nothing chosen"));
-    m_size->setText(plan.stamps.empty() ? tr("This plan has no stamps yet. Open a plan, or start from the demo.")
-                                        : tr("Click a thing on the card or on the walk. Drag it to move it; arrow keys nudge it."));
+    m_size->setText(
+        plan.stamps.empty()
+            ? tr("This plan has no stamps yet. Open a plan, or start from the demo.")
+            : tr("Click a thing on the card or on the walk. Drag it to move it; arrow keys nudge it."));
   } else {
     fillFacts(i);
   }
@@ -160,10 +175,13 @@ void ThingPanel::fillFacts(int i) {
   const Impression& thing = plan.impressions[static_cast<size_t>(i)];
   const Stamp& stamp = *plan.stamp(thing.stamp);
   m_name->setText(labelOf(plan, i));
-  const auto bare = [&](double mm) { return QString::fromStdString(writeBareMeasure(Millimetres{mm}, m_session.units())); };
-  m_size->setText(tr("prints %1 × %2 %3%4").arg(bare(stamp.width_mm), bare(stamp.height_mm),
-                                                m_session.units() == MeasureStyle::Inches ? tr("in") : tr("mm"),
-                                                thing.hero ? tr(" · the hero") : QString()));
+  const auto bare = [&](double mm) {
+    return QString::fromStdString(writeBareMeasure(Millimetres{mm}, m_session.units()));
+  };
+  m_size->setText(tr("prints %1 × %2 %3%4")
+                      .arg(bare(stamp.width_mm), bare(stamp.height_mm),
+                           m_session.units() == MeasureStyle::Inches ? tr("in") : tr("mm"),
+                           thing.hero ? tr(" · the hero") : QString()));
   m_hero->setVisible(!thing.hero);
   const auto scale = readScale(plan, i);
   m_form->setRowVisible(m_reads, scale && scale->implied_m);
@@ -172,19 +190,26 @@ void ThingPanel::fillFacts(int i) {
   if (scale) {
     if (scale->implied_m) m_reads->setText(tr("%1 tall").arg(metres(*scale->implied_m)));
     const RealHeight& real = *stamp.realHeight;
-    m_said->setText(real.least_m == real.most_m ? metres(real.typical_m) : tr("%1 – %2").arg(metres(real.least_m), metres(real.most_m)));
-    const char* verdicts[] = {QT_TR_NOOP("fits"), QT_TR_NOOP("is too tall here"), QT_TR_NOOP("is too small here"), QT_TR_NOOP("has no ground under it")};
+    m_said->setText(real.least_m == real.most_m
+                        ? metres(real.typical_m)
+                        : tr("%1 – %2").arg(metres(real.least_m), metres(real.most_m)));
+    const char* verdicts[] = {QT_TR_NOOP("fits"), QT_TR_NOOP("is too tall here"),
+                              QT_TR_NOOP("is too small here"), QT_TR_NOOP("has no ground under it")};
     m_verdict->setText(tr(verdicts[static_cast<int>(scale->verdict)]));
     setInk(m_verdict, scale->verdict == ScaleVerdict::Fits ? theme().green : theme().ochre);
   }
   QString stands = tr("%1 away").arg(QString::fromStdString(writeDistance(Metres{a.depth->distance_m(i)})));
-  if (const auto* on = std::get_if<OnThing>(&thing.depth)) stands = tr("on %1, %2").arg(nameOf(plan, plan.indexOf(on->id)), stands);
+  if (const auto* on = std::get_if<OnThing>(&thing.depth))
+    stands = tr("on %1, %2").arg(nameOf(plan, plan.indexOf(on->id)), stands);
   m_stands->setText(stands);
   const auto place = std::find(a.order.begin(), a.order.end(), i) - a.order.begin() + 1;
   const bool covered = std::any_of(a.needs.steps.begin(), a.needs.steps.end(), [&](const NeedStep& s) {
     return std::binary_search(s.covered.begin(), s.covered.end(), i);
   });
-  m_stamped->setText(tr("as number %1 of %2%3").arg(place).arg(a.order.size()).arg(covered ? tr(", then covered") : QString()));
+  m_stamped->setText(tr("as number %1 of %2%3")
+                         .arg(place)
+                         .arg(a.order.size())
+                         .arg(covered ? tr(", then covered") : QString()));
   std::vector<int> behind;
   for (int k : a.meetings.of[static_cast<size_t>(i)]) {
     const Meeting& m = a.meetings.list[static_cast<size_t>(k)];
@@ -198,7 +223,9 @@ void ThingPanel::fillFacts(int i) {
   m_pressing->setValue(thing.generation);
   for (size_t k = 0; k < std::size(kSchools); ++k)
     if (kSchools[k] == thing.technique) m_school->setCurrentIndex(static_cast<int>(k));
-  if (!m_turn->hasFocus()) m_turn->setText(tr("%1°").arg(thing.turn_deg, 0, 'f', std::fabs(thing.turn_deg - std::round(thing.turn_deg)) > 0.05 ? 1 : 0));
+  if (!m_turn->hasFocus())
+    m_turn->setText(tr("%1°").arg(thing.turn_deg, 0, 'f',
+                                  std::fabs(thing.turn_deg - std::round(thing.turn_deg)) > 0.05 ? 1 : 0));
 }
 
 }  // namespace havlo

@@ -16,7 +16,7 @@
 namespace havlo {
 namespace {
 
-constexpr double kEye_px = 44;      // the eye's place from the left
+constexpr double kEye_px = 44;  // the eye's place from the left
 constexpr double kRight_px = 30;
 constexpr double kHeading_px = 30;
 constexpr double kApart_px = 6;
@@ -27,7 +27,8 @@ WalkView::WalkView(PlanSession& session, QWidget* parent) : QWidget(parent), m_s
   setMouseTracking(true);
   setFocusPolicy(Qt::StrongFocus);
   setAccessibleName(tr("The walk"));
-  setAccessibleDescription(tr("The scene from the side. Left and right arrows move the chosen thing nearer and farther."));
+  setAccessibleDescription(
+      tr("The scene from the side. Left and right arrows move the chosen thing nearer and farther."));
   connect(&session, &PlanSession::planChanged, this, qOverload<>(&QWidget::update));
   connect(&session, &PlanSession::selectionChanged, this, qOverload<>(&QWidget::update));
 }
@@ -69,7 +70,8 @@ double WalkView::pixelsPerMetre() const {
   return (groundY() - kHeading_px * textScale()) * 0.30 / eye;
 }
 
-/// Heights are drawn true up to a bit above the eye and flattened above, so that a hare and a poplar both fit.
+/// Heights are drawn true up to a bit above the eye and flattened above, so that a hare and a poplar both
+/// fit.
 std::vector<WalkView::Flat> WalkView::flats() const {
   std::vector<Flat> out;
   const Plan& plan = m_session.plan();
@@ -78,7 +80,8 @@ std::vector<WalkView::Flat> WalkView::flats() const {
   const double eye_m = plan.view ? plan.view->eyeHeight_m : 1.5;
   const auto rise = [&](double metres) {  // metres above ground -> pixels
     const double eyePx = eye_m * pixelsPerMetre();
-    const double px = metres <= eye_m ? metres * pixelsPerMetre() : eyePx + (most - eyePx) * (1 - std::exp(-(metres / eye_m - 1) / 9));
+    const double px = metres <= eye_m ? metres * pixelsPerMetre()
+                                      : eyePx + (most - eyePx) * (1 - std::exp(-(metres / eye_m - 1) / 9));
     return std::clamp(px, 0.0, most);
   };
   for (size_t i = 0; i < plan.impressions.size(); ++i) {
@@ -127,7 +130,8 @@ int WalkView::flatAt(QPointF p) const {
 
 void WalkView::moveFrom(const Plan& start, int i, double distance_m, const QString& key) {
   const Impression& thing = start.impressions[static_cast<size_t>(i)];
-  const QString label = tr("Move %1 to %2").arg(nameOf(start, i), QString::fromStdString(writeDistance(Metres{distance_m})));
+  const QString label =
+      tr("Move %1 to %2").arg(nameOf(start, i), QString::fromStdString(writeDistance(Metres{distance_m})));
   if (std::holds_alternative<OnThing>(thing.depth)) {
     Q_EMIT m_session.notice(tr("%1 goes where the thing it is on goes; move that.").arg(labelOf(start, i)));
   } else if (std::holds_alternative<AtMetres>(thing.depth)) {
@@ -142,7 +146,9 @@ void WalkView::mousePressEvent(QMouseEvent* e) {
   setFocus(Qt::MouseFocusReason);
   m_dragged = flatAt(e->position());
   const Plan& plan = m_session.plan();
-  m_session.select(m_dragged < 0 ? QString() : QString::fromStdString(plan.impressions[static_cast<size_t>(m_dragged)].id));
+  m_session.select(m_dragged < 0
+                       ? QString()
+                       : QString::fromStdString(plan.impressions[static_cast<size_t>(m_dragged)].id));
   if (m_dragged < 0) return;
   m_grabOffset = e->position().x() - flats()[static_cast<size_t>(m_dragged)].x;
   ++m_dragSerial;
@@ -173,7 +179,8 @@ void WalkView::keyPressEvent(QKeyEvent* e) {
   if (i >= 0 && (e->key() == Qt::Key_Left || e->key() == Qt::Key_Right)) {
     const double d = m_session.analysis()->depth->distance_m(i);
     if (std::isfinite(d))
-      moveFrom(m_session.plan(), i, e->key() == Qt::Key_Right ? d * by : d / by, QStringLiteral("walkKey-%1").arg(m_session.selected()));
+      moveFrom(m_session.plan(), i, e->key() == Qt::Key_Right ? d * by : d / by,
+               QStringLiteral("walkKey-%1").arg(m_session.selected()));
     return;
   }
   QWidget::keyPressEvent(e);
@@ -184,8 +191,10 @@ bool WalkView::event(QEvent* e) {
     const auto* help = static_cast<QHelpEvent*>(e);
     const int i = flatAt(help->pos());
     const QString text = i < 0 ? QString()
-                               : tr("%1, %2 away").arg(labelOf(m_session.plan(), i),
-                                                       QString::fromStdString(writeDistance(Metres{m_session.analysis()->depth->distance_m(i)})));
+                               : tr("%1, %2 away")
+                                     .arg(labelOf(m_session.plan(), i),
+                                          QString::fromStdString(writeDistance(
+                                              Metres{m_session.analysis()->depth->distance_m(i)})));
     QToolTip::showText(help->globalPos(), text, this);
     return true;
   }
@@ -203,7 +212,8 @@ void WalkView::paintEvent(QPaintEvent*) {
   p.drawText(QPointF(2, heading.ascent()), tr("The walk"));
   p.setFont(labelFont());
   p.setPen(t.soft);
-  p.drawText(QPointF(12 + heading.horizontalAdvance(tr("The walk")), heading.ascent()), tr("the same scene from the side: drag a thing nearer or farther"));
+  p.drawText(QPointF(12 + heading.horizontalAdvance(tr("The walk")), heading.ascent()),
+             tr("the same scene from the side: drag a thing nearer or farther"));
 
   // Ground with its distances.
   p.setPen(QPen(t.ink, 1.4));
@@ -242,13 +252,14 @@ void WalkView::paintEvent(QPaintEvent*) {
   p.setBrush(t.ink);
   p.drawEllipse(eye, 3.4, 3.4);
   p.setPen(t.green);
-  p.drawText(QRectF(width() - 260, eyeY - 18 * textScale(), 260 - kRight_px, 17 * textScale()), Qt::AlignRight | Qt::AlignBottom,
-             tr("eye level %1 m").arg(eye_m));
+  p.drawText(QRectF(width() - 260, eyeY - 18 * textScale(), 260 - kRight_px, 17 * textScale()),
+             Qt::AlignRight | Qt::AlignBottom, tr("eye level %1 m").arg(eye_m));
 
   // Flats, farthest first, then labels that do not run into each other.
   std::vector<Flat> all = flats();
   std::vector<Flat> byDistance = all;
-  std::stable_sort(byDistance.begin(), byDistance.end(), [](const Flat& a, const Flat& b) { return a.x > b.x; });
+  std::stable_sort(byDistance.begin(), byDistance.end(),
+                   [](const Flat& a, const Flat& b) { return a.x > b.x; });
   const int selected = m_session.selectedIndex();
   const Analysis& analysis = *m_session.analysis();
   const auto colourOfFlat = [&](int i) {
@@ -263,7 +274,8 @@ void WalkView::paintEvent(QPaintEvent*) {
                             static_cast<float>(from.blueF() + (to.blueF() - from.blueF()) * pale));
   };
   for (const Flat& f : byDistance) {
-    p.setPen(QPen(colourOfFlat(f.impression), f.impression == selected || f.impression == m_hover ? 5 : 3.5, Qt::SolidLine, Qt::FlatCap));
+    p.setPen(QPen(colourOfFlat(f.impression), f.impression == selected || f.impression == m_hover ? 5 : 3.5,
+                  Qt::SolidLine, Qt::FlatCap));
     p.drawLine(QPointF(f.x, f.bottom), QPointF(f.x, f.top));
   }
   std::stable_sort(all.begin(), all.end(), [&](const Flat& a, const Flat& b) {
@@ -272,15 +284,20 @@ void WalkView::paintEvent(QPaintEvent*) {
   std::vector<QRectF> taken;
   const QFontMetricsF metrics(labelFont());
   for (const Flat& f : all) {
-    const QString text = f.impression == selected || f.impression == m_hover
-                             ? tr("%1, %2").arg(labelOf(m_session.plan(), f.impression), QString::fromStdString(writeDistance(Metres{analysis.depth->distance_m(f.impression)})))
-                             : labelOf(m_session.plan(), f.impression);
+    const QString text =
+        f.impression == selected || f.impression == m_hover
+            ? tr("%1, %2").arg(
+                  labelOf(m_session.plan(), f.impression),
+                  QString::fromStdString(writeDistance(Metres{analysis.depth->distance_m(f.impression)})))
+            : labelOf(m_session.plan(), f.impression);
     const double w = metrics.horizontalAdvance(text) + 4;
     QRectF box(std::clamp(f.x - w / 2, 0.0, width() - w), f.top - metrics.height() - 1, w, metrics.height());
     bool free = false;
     for (int lift = 0; lift < 5 && !free; ++lift) {
       const QRectF candidate = box.translated(0, -lift * metrics.height());
-      free = candidate.top() >= 20 * textScale() && std::none_of(taken.begin(), taken.end(), [&](const QRectF& r) { return r.intersects(candidate); });
+      free =
+          candidate.top() >= 20 * textScale() &&
+          std::none_of(taken.begin(), taken.end(), [&](const QRectF& r) { return r.intersects(candidate); });
       if (free) box = candidate;
     }
     if (!free && f.impression != selected) continue;  // its name comes when the pointer is over it

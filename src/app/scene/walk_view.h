@@ -1,5 +1,5 @@
-// The walk: the same scene from the side. The viewer's eye at one end, ground running off to the horizon, every
-// impression an upright flat at its distance. Things are moved nearer and farther here.
+// The walk: the same scene from the side. The viewer's eye at one end, ground running off to the horizon,
+// every impression an upright flat at its distance. Things are moved nearer and farther here.
 #pragma once
 
 #include <QWidget>

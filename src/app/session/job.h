@@ -1,5 +1,5 @@
-// Slow work off the interface thread: a snapshot goes in, the result comes back on the interface thread. A newer
-// request replaces one that has not begun, stops the one that runs and makes its result stale.
+// Slow work off the interface thread: a snapshot goes in, the result comes back on the interface thread. A
+// newer request replaces one that has not begun, stops the one that runs and makes its result stale.
 #pragma once
 
 #include <QObject>

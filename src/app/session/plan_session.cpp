@@ -13,7 +13,11 @@ namespace havlo {
 class EditCommand : public QUndoCommand {
  public:
   EditCommand(PlanSession& session, const QString& label, Plan after, const QString& mergeKey)
-      : QUndoCommand(label), m_session(session), m_before(session.m_plan), m_after(std::move(after)), m_key(mergeKey) {}
+      : QUndoCommand(label),
+        m_session(session),
+        m_before(session.m_plan),
+        m_after(std::move(after)),
+        m_key(mergeKey) {}
 
   int id() const override { return m_key.isEmpty() ? -1 : 1; }
   bool mergeWith(const QUndoCommand* next) override {
@@ -44,7 +48,8 @@ QByteArray digestOf(const QString& path) {
 
 }  // namespace
 
-PlanSession::PlanSession(const QString& rescueFolder, QObject* parent) : QObject(parent), m_rescue(rescueFolder) {
+PlanSession::PlanSession(const QString& rescueFolder, QObject* parent)
+    : QObject(parent), m_rescue(rescueFolder) {
   connect(&m_stack, &QUndoStack::cleanChanged, this, &PlanSession::fileChanged);
   connect(&m_rescue, &Rescue::trouble, this, &PlanSession::trouble);
   m_plan.card.panel = {177.8, 127, {}};
@@ -120,7 +125,8 @@ void PlanSession::start(Plan plan, const QString& path, bool rescued) {
 bool PlanSession::open(const QString& path) {
   auto read = loadPlan(path);
   if (!read) {
-    Q_EMIT trouble(tr("%1 was not opened. %2").arg(QFileInfo(path).fileName(), QString::fromStdString(read.error().text())));
+    Q_EMIT trouble(tr("%1 was not opened. %2")
+                       .arg(QFileInfo(path).fileName(), QString::fromStdString(read.error().text())));
     return false;
   }
   const auto repairs = read.value().repairs;

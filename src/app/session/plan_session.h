@@ -36,8 +36,8 @@ class PlanSession : public QObject {
   MeasureStyle units() const { return m_units; }
   void setUnits(MeasureStyle units);
 
-  /// Carries out an edit. Edits with the same non-empty merge key that follow each other are one step of undo.
-  /// A failed edit changes nothing and is said through trouble().
+  /// Carries out an edit. Edits with the same non-empty merge key that follow each other are one step of
+  /// undo. A failed edit changes nothing and is said through trouble().
   void edit(const QString& label, const Result<Plan>& result, const QString& mergeKey = {});
 
   /// Replaces the open plan; unsaved work stays in its rescue copy.
@@ -51,8 +51,8 @@ class PlanSession : public QObject {
   Rescue& rescue() { return m_rescue; }
 
  Q_SIGNALS:
-  void planChanged();        ///< plan and analysis are new
-  void fileChanged();        ///< path, title or dirt
+  void planChanged();  ///< plan and analysis are new
+  void fileChanged();  ///< path, title or dirt
   void selectionChanged();
   void unitsChanged();
   void trouble(const QString& message);

@@ -42,9 +42,10 @@ struct Rescue::Writer {
         plan = std::exchange(next, nullptr);
         planPath = path;
       }
-      const QJsonObject facts{{QStringLiteral("path"), planPath},
-                              {QStringLiteral("title"), QString::fromStdString(plan->title)},
-                              {QStringLiteral("when"), QDateTime::currentDateTimeUtc().toString(Qt::ISODate)}};
+      const QJsonObject facts{
+          {QStringLiteral("path"), planPath},
+          {QStringLiteral("title"), QString::fromStdString(plan->title)},
+          {QStringLiteral("when"), QDateTime::currentDateTimeUtc().toString(Qt::ISODate)}};
       auto saved = saveWhole(file + QStringLiteral(".json"), QJsonDocument(facts).toJson());
       if (saved) saved = savePlan(file + QStringLiteral(".havlo"), *plan);
       if (!saved && complain) complain(QString::fromStdString(saved.error().message));
@@ -65,7 +66,8 @@ void Rescue::begin() {
   m_writer = std::make_shared<Writer>();
   m_writer->file = m_base;
   m_writer->complain = [this](const QString& why) {
-    QMetaObject::invokeMethod(this, [this, why] { Q_EMIT trouble(tr("Unsaved work is not safe: %1").arg(why)); });
+    QMetaObject::invokeMethod(this,
+                              [this, why] { Q_EMIT trouble(tr("Unsaved work is not safe: %1").arg(why)); });
   };
 }
 
@@ -110,8 +112,8 @@ std::vector<LostWork> Rescue::lostWork() const {
     QFile facts(base + QStringLiteral(".json"));
     QJsonObject object;
     if (facts.open(QIODevice::ReadOnly)) object = QJsonDocument::fromJson(facts.readAll()).object();
-    out.push_back({info.filePath(), object[QLatin1String("path")].toString(), object[QLatin1String("title")].toString(),
-                   info.lastModified()});
+    out.push_back({info.filePath(), object[QLatin1String("path")].toString(),
+                   object[QLatin1String("title")].toString(), info.lastModified()});
   }
   std::sort(out.begin(), out.end(), [](const LostWork& a, const LostWork& b) { return a.when > b.when; });
   return out;

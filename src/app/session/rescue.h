@@ -1,4 +1,5 @@
-// Unsaved work survives a kill: after every act the plan is written beside, atomically, under a name of this run.
+// Unsaved work survives a kill: after every act the plan is written beside, atomically, under a name of this
+// run.
 #pragma once
 
 #include <QDateTime>
@@ -17,8 +18,8 @@ namespace havlo {
 
 /// Work that an earlier run left unsaved.
 struct LostWork {
-  QString file;   ///< the rescue copy
-  QString path;   ///< the plan's own file, empty if it had none
+  QString file;  ///< the rescue copy
+  QString path;  ///< the plan's own file, empty if it had none
   QString title;
   QDateTime when;
 };

@@ -3,15 +3,15 @@
 
 #include <QApplication>
 #include <QCloseEvent>
-#include <QDragEnterEvent>
 #include <QDir>
+#include <QDragEnterEvent>
 #include <QFile>
 #include <QFileDialog>
 #include <QFileInfo>
 #include <QLabel>
+#include <QLocale>
 #include <QMenuBar>
 #include <QMessageBox>
-#include <QLocale>
 #include <QMimeData>
 #include <QProgressBar>
 #include <QPushButton>
@@ -48,16 +48,20 @@ QUrl droppedPlan(const QMimeData* data) {
 }  // namespace
 
 MainWindow::MainWindow(const QString& rescueFolder)
-    : m_session(std::make_unique<PlanSession>(rescueFolder)), m_art(std::make_shared<SvgArt>()),
+    : m_session(std::make_unique<PlanSession>(rescueFolder)),
+      m_art(std::make_shared<SvgArt>()),
       m_printing(new Printing(*m_session, m_art, this)) {
   setObjectName(QStringLiteral("havlo"));
   setAcceptDrops(true);
   setMinimumSize(900, 620);
   resize(1280, 800);
   const QSettings settings;
-  m_session->setUnits(settings.value(QStringLiteral("units"), QStringLiteral("in")).toString() == QLatin1String("mm") ? MeasureStyle::Millimetres
-                                                                                                                     : MeasureStyle::Inches);
-  if (settings.value(QStringLiteral("sheet")).toString() == QLatin1String("letter")) m_printing->setSheet(Sheet::letter());
+  m_session->setUnits(settings.value(QStringLiteral("units"), QStringLiteral("in")).toString() ==
+                              QLatin1String("mm")
+                          ? MeasureStyle::Millimetres
+                          : MeasureStyle::Inches);
+  if (settings.value(QStringLiteral("sheet")).toString() == QLatin1String("letter"))
+    m_printing->setSheet(Sheet::letter());
   m_dark = theme().dark;
   addFileCommands();
   addEditCommands();
@@ -92,14 +96,21 @@ void MainWindow::addFileCommands() {
   m_actions.add({QStringLiteral("demo"), tr("Start from the &demo"), {}, [this] { openDemo(); }});
   m_actions.add({QStringLiteral("open"), tr("&Open…"), {QKeySequence::Open}, [this] { chooseFile(); }});
   m_actions.add({QStringLiteral("save"), tr("&Save"), {QKeySequence::Save}, [this] { save(); }});
-  m_actions.add({QStringLiteral("saveAs"), tr("Save &as…"), {QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_S)}, [this] { saveAs(); }});
-  const std::pair<const char*, PrintoutKind> kinds[] = {
-      {"Placement", PrintoutKind::Placement}, {"Masks", PrintoutKind::Masks}, {"RunSheet", PrintoutKind::RunSheet}};
+  m_actions.add(
+      {QStringLiteral("saveAs"), tr("Save &as…"), {QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_S)}, [this] {
+         saveAs();
+       }});
+  const std::pair<const char*, PrintoutKind> kinds[] = {{"Placement", PrintoutKind::Placement},
+                                                        {"Masks", PrintoutKind::Masks},
+                                                        {"RunSheet", PrintoutKind::RunSheet}};
   for (const auto& [id, kind] : kinds) {
     const bool first = kind == PrintoutKind::Placement;
     m_actions.add({QStringLiteral("print") + QLatin1String(id), tr("Print the %1…").arg(nameOf(kind)),
-                   first ? QList<QKeySequence>{QKeySequence::Print} : QList<QKeySequence>{}, [this, k = kind] { m_printing->print(k); }});
-    m_actions.add({QStringLiteral("export") + QLatin1String(id), tr("%1 as PDF…").arg(nameOf(kind).left(1).toUpper() + nameOf(kind).mid(1)), {},
+                   first ? QList<QKeySequence>{QKeySequence::Print} : QList<QKeySequence>{},
+                   [this, k = kind] { m_printing->print(k); }});
+    m_actions.add({QStringLiteral("export") + QLatin1String(id),
+                   tr("%1 as PDF…").arg(nameOf(kind).left(1).toUpper() + nameOf(kind).mid(1)),
+                   {},
                    [this, k = kind] { m_printing->exportPdf(k); }});
   }
   m_actions.add({QStringLiteral("quit"), tr("&Leave"), {QKeySequence::Quit}, [this] { close(); }});
@@ -107,53 +118,114 @@ void MainWindow::addFileCommands() {
 
 void MainWindow::addEditCommands() {
   const auto chosen = [this] { return m_session->selectedIndex() >= 0; };
-  m_actions.add({QStringLiteral("undo"), tr("Undo"), {QKeySequence::Undo}, [this] { m_session->undoStack().undo(); },
+  m_actions.add({QStringLiteral("undo"),
+                 tr("Undo"),
+                 {QKeySequence::Undo},
+                 [this] { m_session->undoStack().undo(); },
                  [this] { return m_session->undoStack().canUndo(); }});
-  m_actions.add({QStringLiteral("redo"), tr("Redo"), {QKeySequence::Redo}, [this] { m_session->undoStack().redo(); },
+  m_actions.add({QStringLiteral("redo"),
+                 tr("Redo"),
+                 {QKeySequence::Redo},
+                 [this] { m_session->undoStack().redo(); },
                  [this] { return m_session->undoStack().canRedo(); }});
-  m_actions.add({QStringLiteral("addStamp"), tr("&Add a stamp"), {QKeySequence(Qt::CTRL | Qt::Key_E)}, [this] {
+  m_actions.add({QStringLiteral("addStamp"),
+                 tr("&Add a stamp"),
+                 {QKeySequence(Qt::CTRL | Qt::Key_E)},
+                 [this] {
                    visit(0);
                    m_scene->offerStamps();
                  },
                  [this] { return !m_session->plan().stamps.empty(); }});
-  m_actions.add({QStringLiteral("remove"), tr("&Take it off the card"), {QKeySequence(Qt::Key_Delete)}, [this] {
+  m_actions.add({QStringLiteral("remove"),
+                 tr("&Take it off the card"),
+                 {QKeySequence(Qt::Key_Delete)},
+                 [this] {
                    const int i = m_session->selectedIndex();
                    m_session->edit(tr("Take %1 off").arg(nameOf(m_session->plan(), i)),
                                    without(m_session->plan(), m_session->selected().toStdString()));
                  },
                  chosen});
-  m_actions.add({QStringLiteral("left"), tr("Type the measure from the &left"), {}, [this] { m_scene->face().typeMeasure(Qt::Horizontal); }, chosen});
-  m_actions.add({QStringLiteral("bottom"), tr("Type the measure from the &bottom"), {}, [this] { m_scene->face().typeMeasure(Qt::Vertical); }, chosen});
+  m_actions.add({QStringLiteral("left"),
+                 tr("Type the measure from the &left"),
+                 {},
+                 [this] { m_scene->face().typeMeasure(Qt::Horizontal); },
+                 chosen});
+  m_actions.add({QStringLiteral("bottom"),
+                 tr("Type the measure from the &bottom"),
+                 {},
+                 [this] { m_scene->face().typeMeasure(Qt::Vertical); },
+                 chosen});
 }
 
 void MainWindow::addViewCommands() {
-  m_actions.add({QStringLiteral("scene"), tr("&Scene"), {QKeySequence(Qt::CTRL | Qt::Key_1)}, [this] { visit(0); }});
-  m_actions.add({QStringLiteral("order"), tr("&Order && masks"), {QKeySequence(Qt::CTRL | Qt::Key_2)}, [this] { visit(1); }});
-  m_actions.add({QStringLiteral("closer"), tr("&Closer"), {QKeySequence::ZoomIn, QKeySequence(Qt::CTRL | Qt::Key_Equal)},
+  m_actions.add(
+      {QStringLiteral("scene"), tr("&Scene"), {QKeySequence(Qt::CTRL | Qt::Key_1)}, [this] { visit(0); }});
+  m_actions.add(
+      {QStringLiteral("order"), tr("&Order && masks"), {QKeySequence(Qt::CTRL | Qt::Key_2)}, [this] {
+         visit(1);
+       }});
+  m_actions.add({QStringLiteral("closer"),
+                 tr("&Closer"),
+                 {QKeySequence::ZoomIn, QKeySequence(Qt::CTRL | Qt::Key_Equal)},
                  [this] { m_scene->face().setZoom(m_scene->face().zoom() * 1.25); }});
-  m_actions.add({QStringLiteral("farther"), tr("&Farther"), {QKeySequence::ZoomOut}, [this] { m_scene->face().setZoom(m_scene->face().zoom() / 1.25); }});
-  m_actions.add({QStringLiteral("whole"), tr("The &whole card"), {QKeySequence(Qt::CTRL | Qt::Key_0)}, [this] { m_scene->face().setZoom(1); }});
+  m_actions.add({QStringLiteral("farther"), tr("&Farther"), {QKeySequence::ZoomOut}, [this] {
+                   m_scene->face().setZoom(m_scene->face().zoom() / 1.25);
+                 }});
+  m_actions.add(
+      {QStringLiteral("whole"), tr("The &whole card"), {QKeySequence(Qt::CTRL | Qt::Key_0)}, [this] {
+         m_scene->face().setZoom(1);
+       }});
   const auto units = [this](MeasureStyle style, const char* word) {
     m_session->setUnits(style);
     QSettings().setValue(QStringLiteral("units"), QLatin1String(word));
   };
-  m_actions.add({QStringLiteral("inches"), tr("Measure in &inches"), {}, [units] { units(MeasureStyle::Inches, "in"); }, [] { return true; }, true,
+  m_actions.add({QStringLiteral("inches"),
+                 tr("Measure in &inches"),
+                 {},
+                 [units] { units(MeasureStyle::Inches, "in"); },
+                 [] { return true; },
+                 true,
                  [this] { return m_session->units() == MeasureStyle::Inches; }});
-  m_actions.add({QStringLiteral("millimetres"), tr("Measure in &millimetres"), {}, [units] { units(MeasureStyle::Millimetres, "mm"); }, [] { return true; },
-                 true, [this] { return m_session->units() == MeasureStyle::Millimetres; }});
+  m_actions.add({QStringLiteral("millimetres"),
+                 tr("Measure in &millimetres"),
+                 {},
+                 [units] { units(MeasureStyle::Millimetres, "mm"); },
+                 [] { return true; },
+                 true,
+                 [this] { return m_session->units() == MeasureStyle::Millimetres; }});
   const auto sheet = [this](const Sheet& s, const char* word) {
     m_printing->setSheet(s);
     QSettings().setValue(QStringLiteral("sheet"), QLatin1String(word));
     m_actions.refresh();
   };
-  m_actions.add({QStringLiteral("a4"), tr("Print on A&4"), {}, [sheet] { sheet(Sheet::a4(), "a4"); }, [] { return true; }, true,
+  m_actions.add({QStringLiteral("a4"),
+                 tr("Print on A&4"),
+                 {},
+                 [sheet] { sheet(Sheet::a4(), "a4"); },
+                 [] { return true; },
+                 true,
                  [this] { return m_printing->sheet().id == QPageSize::A4; }});
-  m_actions.add({QStringLiteral("letter"), tr("Print on &Letter"), {}, [sheet] { sheet(Sheet::letter(), "letter"); }, [] { return true; }, true,
+  m_actions.add({QStringLiteral("letter"),
+                 tr("Print on &Letter"),
+                 {},
+                 [sheet] { sheet(Sheet::letter(), "letter"); },
+                 [] { return true; },
+                 true,
                  [this] { return m_printing->sheet().id == QPageSize::Letter; }});
   for (int percent : {100, 125, 150})
-    m_actions.add({QStringLiteral("text%1").arg(percent), tr("Text at %1 %").arg(percent), {}, [this, percent] { setAppearance(m_dark, percent / 100.0); },
-                   [] { return true; }, true, [percent] { return qRound(textScale() * 100) == percent; }});
-  m_actions.add({QStringLiteral("dark"), tr("&Dark ground"), {}, [this] { setAppearance(!m_dark, textScale()); }, [] { return true; }, true,
+    m_actions.add({QStringLiteral("text%1").arg(percent),
+                   tr("Text at %1 %").arg(percent),
+                   {},
+                   [this, percent] { setAppearance(m_dark, percent / 100.0); },
+                   [] { return true; },
+                   true,
+                   [percent] { return qRound(textScale() * 100) == percent; }});
+  m_actions.add({QStringLiteral("dark"),
+                 tr("&Dark ground"),
+                 {},
+                 [this] { setAppearance(!m_dark, textScale()); },
+                 [] { return true; },
+                 true,
                  [this] { return m_dark; }});
   m_actions.add({QStringLiteral("about"), tr("&About Havlo"), {}, [this] { about(); }});
 }
@@ -166,21 +238,52 @@ void MainWindow::buildMenus() {
   fill(plan, {QStringLiteral("demo"), QStringLiteral("open")});
   m_recent = plan->addMenu(tr("Open &recent"));
   connect(m_recent, &QMenu::aboutToShow, this, &MainWindow::fillRecent);
-  fill(plan, {QStringLiteral("save"), QStringLiteral("saveAs"), {}, QStringLiteral("printPlacement"), QStringLiteral("printMasks"),
-              QStringLiteral("printRunSheet"), {}, QStringLiteral("exportPlacement"), QStringLiteral("exportMasks"), QStringLiteral("exportRunSheet"), {},
+  fill(plan, {QStringLiteral("save"),
+              QStringLiteral("saveAs"),
+              {},
+              QStringLiteral("printPlacement"),
+              QStringLiteral("printMasks"),
+              QStringLiteral("printRunSheet"),
+              {},
+              QStringLiteral("exportPlacement"),
+              QStringLiteral("exportMasks"),
+              QStringLiteral("exportRunSheet"),
+              {},
               QStringLiteral("quit")});
   QMenu* edit = menuBar()->addMenu(tr("&Change"));
-  fill(edit, {QStringLiteral("undo"), QStringLiteral("redo"), {}, QStringLiteral("addStamp"), QStringLiteral("remove"), {}, QStringLiteral("left"),
+  fill(edit, {QStringLiteral("undo"),
+              QStringLiteral("redo"),
+              {},
+              QStringLiteral("addStamp"),
+              QStringLiteral("remove"),
+              {},
+              QStringLiteral("left"),
               QStringLiteral("bottom")});
   QMenu* view = menuBar()->addMenu(tr("&Look"));
-  fill(view, {QStringLiteral("scene"), QStringLiteral("order"), {}, QStringLiteral("closer"), QStringLiteral("farther"), QStringLiteral("whole"), {},
-              QStringLiteral("inches"), QStringLiteral("millimetres"), {}, QStringLiteral("a4"), QStringLiteral("letter"), {}, QStringLiteral("text100"),
-              QStringLiteral("text125"), QStringLiteral("text150"), QStringLiteral("dark")});
+  fill(view, {QStringLiteral("scene"),
+              QStringLiteral("order"),
+              {},
+              QStringLiteral("closer"),
+              QStringLiteral("farther"),
+              QStringLiteral("whole"),
+              {},
+              QStringLiteral("inches"),
+              QStringLiteral("millimetres"),
+              {},
+              QStringLiteral("a4"),
+              QStringLiteral("letter"),
+              {},
+              QStringLiteral("text100"),
+              QStringLiteral("text125"),
+              QStringLiteral("text150"),
+              QStringLiteral("dark")});
   fill(menuBar()->addMenu(tr("&Help")), {QStringLiteral("about")});
   QUndoStack& stack = m_session->undoStack();
   const auto name = [this, &stack] {
-    m_actions[QStringLiteral("undo")]->setText(stack.canUndo() ? tr("Undo: %1").arg(stack.undoText()) : tr("Undo"));
-    m_actions[QStringLiteral("redo")]->setText(stack.canRedo() ? tr("Redo: %1").arg(stack.redoText()) : tr("Redo"));
+    m_actions[QStringLiteral("undo")]->setText(stack.canUndo() ? tr("Undo: %1").arg(stack.undoText())
+                                                               : tr("Undo"));
+    m_actions[QStringLiteral("redo")]->setText(stack.canRedo() ? tr("Redo: %1").arg(stack.redoText())
+                                                               : tr("Redo"));
     m_actions.refresh();
   };
   connect(&stack, &QUndoStack::indexChanged, this, name);
@@ -206,7 +309,8 @@ void MainWindow::buildPlaces() {
   setCentralWidget(centre);
   connect(m_trail, &Trail::visited, this, &MainWindow::visit);
   connect(m_order, &OrderPlace::proofChanged, this, &MainWindow::refreshTrail);
-  connect(m_order, &OrderPlace::printMasksRequested, this, [this] { m_printing->print(PrintoutKind::Masks); });
+  connect(m_order, &OrderPlace::printMasksRequested, this,
+          [this] { m_printing->print(PrintoutKind::Masks); });
 }
 
 void MainWindow::connectSession() {
@@ -225,12 +329,16 @@ void MainWindow::connectSession() {
     refreshStatus();
     m_actions.refresh();
   });
-  connect(s, &PlanSession::trouble, this, [this](const QString& text) { m_messages->say(MessageBar::Kind::Trouble, text); });
-  connect(s, &PlanSession::notice, this, [this](const QString& text) { m_messages->say(MessageBar::Kind::Notice, text); });
+  connect(s, &PlanSession::trouble, this,
+          [this](const QString& text) { m_messages->say(MessageBar::Kind::Trouble, text); });
+  connect(s, &PlanSession::notice, this,
+          [this](const QString& text) { m_messages->say(MessageBar::Kind::Notice, text); });
   connect(s, &PlanSession::changedUnderneath, this, [this] {
     m_messages->say(MessageBar::Kind::Trouble,
-                    tr("%1 was changed by someone else since you opened it. Nothing was saved.").arg(QFileInfo(m_session->path()).fileName()),
-                    {{tr("Save under another name"), [this] { saveAs(); }}, {tr("Replace it"), [this] { m_session->save(true); }}});
+                    tr("%1 was changed by someone else since you opened it. Nothing was saved.")
+                        .arg(QFileInfo(m_session->path()).fileName()),
+                    {{tr("Save under another name"), [this] { saveAs(); }},
+                     {tr("Replace it"), [this] { m_session->save(true); }}});
   });
   connect(m_printing, &Printing::started, this, [this](const QString& what) {
     m_status->setText(what);
@@ -254,7 +362,8 @@ void MainWindow::connectSession() {
     refreshStatus();
     if (!message.isEmpty()) m_messages->say(MessageBar::Kind::Notice, message);
   });
-  connect(m_printing, &Printing::trouble, this, [this](const QString& text) { m_messages->say(MessageBar::Kind::Trouble, text); });
+  connect(m_printing, &Printing::trouble, this,
+          [this](const QString& text) { m_messages->say(MessageBar::Kind::Trouble, text); });
 }
 
 // ---- what the frame says
@@ -262,13 +371,16 @@ void MainWindow::connectSession() {
 void MainWindow::refreshTrail() {
   const Analysis& a = *m_session->analysis();
   const bool empty = m_session->plan().impressions.empty();
-  const auto worth = std::count_if(a.findings.begin(), a.findings.end(), [](const Finding& f) { return f.level != Level::Note; });
-  const bool fault = std::any_of(a.findings.begin(), a.findings.end(), [](const Finding& f) { return f.level == Level::Fault; });
+  const auto worth = std::count_if(a.findings.begin(), a.findings.end(),
+                                   [](const Finding& f) { return f.level != Level::Note; });
+  const bool fault = std::any_of(a.findings.begin(), a.findings.end(),
+                                 [](const Finding& f) { return f.level == Level::Fault; });
   Trail::Place scene{tr("Scene"), tr("fine"), Mark::Fine, Level::Note};
   if (empty) {
     scene = {tr("Scene"), tr("not begun"), Mark::NotBegun, Level::Note};
   } else if (worth > 0) {
-    scene = {tr("Scene"), worth == 1 ? tr("1 thing to look at") : tr("%1 things to look at").arg(worth), Mark::Look, fault ? Level::Fault : Level::Warn};
+    scene = {tr("Scene"), worth == 1 ? tr("1 thing to look at") : tr("%1 things to look at").arg(worth),
+             Mark::Look, fault ? Level::Fault : Level::Warn};
   }
   Trail::Place order{tr("Order & masks"), tr("not begun"), Mark::NotBegun, Level::Note};
   if (!empty) {
@@ -281,9 +393,10 @@ void MainWindow::refreshTrail() {
     }
   }
   m_trail->setPlaces({scene, order});
-  const QString state = m_session->path().isEmpty() ? (m_session->isDirty() ? tr("not saved yet") : tr("no file yet"))
-                        : m_session->isDirty()      ? tr("changed since it was saved")
-                                                    : tr("saved in %1").arg(QFileInfo(m_session->path()).fileName());
+  const QString state =
+      m_session->path().isEmpty() ? (m_session->isDirty() ? tr("not saved yet") : tr("no file yet"))
+      : m_session->isDirty()      ? tr("changed since it was saved")
+                                  : tr("saved in %1").arg(QFileInfo(m_session->path()).fileName());
   m_trail->setPlan(m_session->title(), state);
   setWindowTitle(tr("%1[*] – Havlo").arg(m_session->title()));
   setWindowModified(m_session->isDirty());
@@ -296,8 +409,11 @@ void MainWindow::refreshStatus() {
     return;
   }
   const Point at = m_session->plan().impressions[static_cast<size_t>(i)].at;
-  const auto measure = [&](double mm) { return QString::fromStdString(writeMeasure(Millimetres{mm}, m_session->units())); };
-  m_status->setText(tr("%1: foot %2 from the left, %3 from the bottom.").arg(labelOf(m_session->plan(), i), measure(at.x), measure(at.y)));
+  const auto measure = [&](double mm) {
+    return QString::fromStdString(writeMeasure(Millimetres{mm}, m_session->units()));
+  };
+  m_status->setText(tr("%1: foot %2 from the left, %3 from the bottom.")
+                        .arg(labelOf(m_session->plan(), i), measure(at.x), measure(at.y)));
 }
 
 void MainWindow::visit(int place) {
@@ -326,8 +442,10 @@ void MainWindow::about() {
   QMessageBox box(this);
   box.setWindowTitle(tr("About Havlo"));
   box.setTextFormat(Qt::PlainText);
-  box.setText(tr("Havlo %1\n\nPlans scene cards from rubber stamps, proves the plan by simulating it, and leads you through the work.\n\n"
-                 "Free software under the GNU General Public License, version 3 or later. The type family Inter is under the SIL Open Font License.")
+  box.setText(tr("Havlo %1\n\nPlans scene cards from rubber stamps, proves the plan by simulating it, and "
+                 "leads you through the work.\n\n"
+                 "Free software under the GNU General Public License, version 3 or later. The type family "
+                 "Inter is under the SIL Open Font License.")
                   .arg(QCoreApplication::applicationVersion()));
   box.exec();
 }
@@ -348,7 +466,8 @@ void MainWindow::openDemo() {
 }
 
 void MainWindow::chooseFile() {
-  QFileDialog dialog(this, tr("Open a plan"), m_session->path().isEmpty() ? QDir::homePath() : QFileInfo(m_session->path()).path(),
+  QFileDialog dialog(this, tr("Open a plan"),
+                     m_session->path().isEmpty() ? QDir::homePath() : QFileInfo(m_session->path()).path(),
                      tr("Havlo plans (*.havlo);;All files (*)"));
   dialog.setOption(QFileDialog::DontUseNativeDialog);
   dialog.setFileMode(QFileDialog::ExistingFile);
@@ -366,13 +485,15 @@ void MainWindow::save() {
 bool MainWindow::saveAs() {
   QString base = m_session->title();
   base.replace(u'/', u'-');
-  QFileDialog dialog(this, tr("Save the plan"), m_session->path().isEmpty() ? QDir::homePath() : QFileInfo(m_session->path()).path(),
+  QFileDialog dialog(this, tr("Save the plan"),
+                     m_session->path().isEmpty() ? QDir::homePath() : QFileInfo(m_session->path()).path(),
                      tr("Havlo plans (*.havlo)"));
   dialog.setOption(QFileDialog::DontUseNativeDialog);
   dialog.setAcceptMode(QFileDialog::AcceptSave);
   dialog.setDefaultSuffix(QStringLiteral("havlo"));
   dialog.selectFile(base + QStringLiteral(".havlo"));
-  if (dialog.exec() != QDialog::Accepted || !m_session->saveAs(dialog.selectedFiles().constFirst())) return false;
+  if (dialog.exec() != QDialog::Accepted || !m_session->saveAs(dialog.selectedFiles().constFirst()))
+    return false;
   remember(m_session->path());
   return true;
 }
@@ -397,11 +518,14 @@ void MainWindow::offerLostWork() {
   for (const LostWork& work : m_session->rescue().lostWork()) {
     const QString title = work.title.isEmpty() ? tr("a card without a title") : work.title;
     m_messages->say(MessageBar::Kind::Notice,
-                    tr("Work on \"%1\" from %2 was not saved. It is still here.").arg(title, QLocale().toString(work.when, QLocale::ShortFormat)),
+                    tr("Work on \"%1\" from %2 was not saved. It is still here.")
+                        .arg(title, QLocale().toString(work.when, QLocale::ShortFormat)),
                     {{tr("Take it up again"),
                       [this, work] {
                         auto read = loadPlan(work.file);
-                        if (!read) return m_messages->say(MessageBar::Kind::Trouble, QString::fromStdString(read.error().text()));
+                        if (!read)
+                          return m_messages->say(MessageBar::Kind::Trouble,
+                                                 QString::fromStdString(read.error().text()));
                         m_session->start(std::move(read).value().plan, work.path, true);
                         m_session->rescue().flush();
                         m_session->rescue().setAside(work);

@@ -1,4 +1,5 @@
-// The one window: menu, trail, messages, places. It builds the parts and connects them; what they do is theirs.
+// The one window: menu, trail, messages, places. It builds the parts and connects them; what they do is
+// theirs.
 #pragma once
 
 #include <QMainWindow>

@@ -45,7 +45,8 @@ void MessageBar::show_() {
   if (m_messages.empty()) return;
   const Message& m = m_messages.front();
   const bool trouble = m.kind == Kind::Trouble;
-  m_row->addWidget(new MarkWidget(trouble ? Mark::Here : Mark::Fine, trouble ? theme().madder : theme().green));
+  m_row->addWidget(
+      new MarkWidget(trouble ? Mark::Here : Mark::Fine, trouble ? theme().madder : theme().green));
   m_row->addWidget(inkLabel(m.text, bodyFont(), theme().ink, true), 1);
   for (const Act& act : m.acts) {
     auto* button = new QPushButton(act.label);

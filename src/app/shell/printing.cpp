@@ -15,25 +15,37 @@ namespace havlo {
 
 QString nameOf(PrintoutKind kind) {
   switch (kind) {
-    case PrintoutKind::Placement: return QCoreApplication::translate("Printing", "placement sheet");
-    case PrintoutKind::Masks: return QCoreApplication::translate("Printing", "masks");
-    case PrintoutKind::RunSheet: return QCoreApplication::translate("Printing", "run sheet");
+    case PrintoutKind::Placement:
+      return QCoreApplication::translate("Printing", "placement sheet");
+    case PrintoutKind::Masks:
+      return QCoreApplication::translate("Printing", "masks");
+    case PrintoutKind::RunSheet:
+      return QCoreApplication::translate("Printing", "run sheet");
   }
   return {};
 }
 
 Printing::Printing(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget* window)
-    : QObject(window), m_session(session), m_art(std::move(art)), m_window(window), m_job(new Job<Result<Printout>>(this)) {
+    : QObject(window),
+      m_session(session),
+      m_art(std::move(art)),
+      m_window(window),
+      m_job(new Job<Result<Printout>>(this)) {
   connect(m_job, &JobBase::progressed, this, &Printing::progressed);
 }
 
-std::function<Result<Printout>(const Progress&)> Printing::maker(PrintoutKind kind, const Sheet& sheet, const QString& file) const {
-  return [plan = m_session.snapshot(), analysis = m_session.analysis(), art = m_art, style = m_session.units(), kind, sheet,
-          file](const Progress& progress) -> Result<Printout> {
+std::function<Result<Printout>(const Progress&)> Printing::maker(PrintoutKind kind, const Sheet& sheet,
+                                                                 const QString& file) const {
+  return [plan = m_session.snapshot(), analysis = m_session.analysis(), art = m_art,
+          style = m_session.units(), kind, sheet, file](const Progress& progress) -> Result<Printout> {
     Printout out;
     switch (kind) {
-      case PrintoutKind::Placement: out = placementSheet(*plan, *analysis, style, sheet); break;
-      case PrintoutKind::Masks: out = maskSheet(*plan, *analysis, sheet); break;
+      case PrintoutKind::Placement:
+        out = placementSheet(*plan, *analysis, style, sheet);
+        break;
+      case PrintoutKind::Masks:
+        out = maskSheet(*plan, *analysis, sheet);
+        break;
       case PrintoutKind::RunSheet: {
         auto pictures = stepPictures(*plan, *analysis, *art, 100, lightTheme().green, progress);
         if (!pictures) return pictures.error();
@@ -51,11 +63,14 @@ void Printing::exportPdfTo(PrintoutKind kind, const QString& path) {
   Q_EMIT started(tr("Writing the %1").arg(nameOf(kind)));
   m_job->run(maker(kind, m_sheet, path), [this, kind, path](Result<Printout> result) {
     if (!result) {
-      if (result.error().code != ErrorCode::Stopped) Q_EMIT trouble(QString::fromStdString(result.error().message));
+      if (result.error().code != ErrorCode::Stopped)
+        Q_EMIT trouble(QString::fromStdString(result.error().message));
       Q_EMIT done({});
       return;
     }
-    Q_EMIT done(tr("The %1 is in %2, %3 pages at true size.").arg(nameOf(kind), QFileInfo(path).fileName()).arg(result.value().pages));
+    Q_EMIT done(tr("The %1 is in %2, %3 pages at true size.")
+                    .arg(nameOf(kind), QFileInfo(path).fileName())
+                    .arg(result.value().pages));
   });
 }
 
@@ -76,20 +91,23 @@ void Printing::print(PrintoutKind kind) {
   m_job->run(maker(kind, m_sheet, {}), [this, kind](Result<Printout> result) {
     Q_EMIT done({});
     if (!result) {
-      if (result.error().code != ErrorCode::Stopped) Q_EMIT trouble(QString::fromStdString(result.error().message));
+      if (result.error().code != ErrorCode::Stopped)
+        Q_EMIT trouble(QString::fromStdString(result.error().message));
       return;
     }
     const Printout printout = std::move(result).value();
     QPrinter printer(QPrinter::HighResolution);
     printer.setFullPage(true);
     printer.setPageSize(QPageSize(printout.sheet.id));
-    printer.setPageOrientation(printout.sheet.width_mm > printout.sheet.height_mm ? QPageLayout::Landscape : QPageLayout::Portrait);
+    printer.setPageOrientation(printout.sheet.width_mm > printout.sheet.height_mm ? QPageLayout::Landscape
+                                                                                  : QPageLayout::Portrait);
     printer.setDocName(printout.title);
     QPrintDialog dialog(&printer, m_window);
     dialog.setWindowTitle(tr("Print the %1").arg(nameOf(kind)));
     if (dialog.exec() != QDialog::Accepted) return;
     QPainter painter;
-    if (!painter.begin(&printer)) return Q_EMIT trouble(tr("The printer did not take the %1.").arg(nameOf(kind)));
+    if (!painter.begin(&printer))
+      return Q_EMIT trouble(tr("The printer did not take the %1.").arg(nameOf(kind)));
     for (int page = 0; page < printout.pages; ++page) {
       if (page > 0) printer.newPage();
       painter.resetTransform();

@@ -42,7 +42,8 @@ class Printing : public QObject {
   Sheet m_sheet = Sheet::a4();
   Job<Result<Printout>>* m_job;
 
-  std::function<Result<Printout>(const Progress&)> maker(PrintoutKind kind, const Sheet& sheet, const QString& alsoWriteTo) const;
+  std::function<Result<Printout>(const Progress&)> maker(PrintoutKind kind, const Sheet& sheet,
+                                                         const QString& alsoWriteTo) const;
 };
 
 QString nameOf(PrintoutKind kind);

@@ -38,7 +38,9 @@ void Trail::setCurrent(int place) {
   update();
 }
 
-QRect Trail::areaOf(int place) const { return QRectF(16 + place * stride(), 0, stride() - 10, height()).toRect(); }
+QRect Trail::areaOf(int place) const {
+  return QRectF(16 + place * stride(), 0, stride() - 10, height()).toRect();
+}
 
 void Trail::mousePressEvent(QMouseEvent* e) {
   for (int k = 0; k < static_cast<int>(m_places.size()); ++k)
@@ -70,21 +72,28 @@ void Trail::paintEvent(QPaintEvent*) {
     p.setPen(Qt::NoPen);
     p.setBrush(t.paper);
     p.drawEllipse(QPointF(x + 8, y), 10, 10);
-    drawMark(p, {x + 8, y}, 7.5, k == m_current ? Mark::Here : place.mark, k == m_current ? t.green : place.mark == Mark::Look ? t.ochre : t.green);
+    drawMark(p, {x + 8, y}, 7.5, k == m_current ? Mark::Here : place.mark,
+             k == m_current             ? t.green
+             : place.mark == Mark::Look ? t.ochre
+                                        : t.green);
     p.setFont(bodyFont(k == m_current ? QFont::Bold : QFont::Normal));
     p.setPen(t.ink);
     p.drawText(QPointF(x, y + 8 + body.height()), place.name);
     p.setFont(labelFont());
     p.setPen(place.level == Level::Note ? t.soft : colourOf(place.level));
-    p.drawText(QPointF(x, y + 8 + body.height() + label.height()), label.elidedText(place.status, Qt::ElideRight, stride() - 14));
+    p.drawText(QPointF(x, y + 8 + body.height() + label.height()),
+               label.elidedText(place.status, Qt::ElideRight, stride() - 14));
   }
-  const QRectF right(16 + static_cast<double>(m_places.size()) * stride(), 0, width() - 32 - static_cast<double>(m_places.size()) * stride(), height());
+  const QRectF right(16 + static_cast<double>(m_places.size()) * stride(), 0,
+                     width() - 32 - static_cast<double>(m_places.size()) * stride(), height());
   p.setFont(bodyFont(QFont::Bold));
   p.setPen(t.ink);
-  p.drawText(right.adjusted(0, 10 * textScale(), 0, 0), Qt::AlignRight | Qt::AlignTop, QFontMetricsF(bodyFont(QFont::Bold)).elidedText(m_title, Qt::ElideMiddle, right.width()));
+  p.drawText(right.adjusted(0, 10 * textScale(), 0, 0), Qt::AlignRight | Qt::AlignTop,
+             QFontMetricsF(bodyFont(QFont::Bold)).elidedText(m_title, Qt::ElideMiddle, right.width()));
   p.setFont(labelFont());
   p.setPen(t.soft);
-  p.drawText(right.adjusted(0, 12 * textScale() + body.height(), 0, 0), Qt::AlignRight | Qt::AlignTop, m_state);
+  p.drawText(right.adjusted(0, 12 * textScale() + body.height(), 0, 0), Qt::AlignRight | Qt::AlignTop,
+             m_state);
   if (hasFocus()) {
     p.setPen(QPen(t.green, 1, Qt::DashLine));
     p.setBrush(Qt::NoBrush);

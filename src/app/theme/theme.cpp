@@ -1,4 +1,5 @@
-// The dark ground is derived from the same hues; every pair of text and ground is checked for WCAG AA in the tests.
+// The dark ground is derived from the same hues; every pair of text and ground is checked for WCAG AA in the
+// tests.
 #include "app/theme/theme.h"
 
 #include <QApplication>
@@ -17,29 +18,34 @@ QString styleSheet(const Theme& t) {
              "QMainWindow, QDialog { background: %1; }"
              "QScrollBar { background: transparent; border: none; margin: 0; }"
              "QScrollBar:horizontal { height: 10px; } QScrollBar:vertical { width: 10px; }"
-             "QScrollBar::handle { background: %4; border-radius: 4px; min-width: 30px; min-height: 30px; margin: 1px; }"
+             "QScrollBar::handle { background: %4; border-radius: 4px; min-width: 30px; min-height: 30px; "
+             "margin: 1px; }"
              "QScrollBar::handle:hover { background: %7; }"
              "QScrollBar::add-line, QScrollBar::sub-line { width: 0; height: 0; }"
              "QScrollBar::add-page, QScrollBar::sub-page { background: transparent; }"
              "QToolTip { background: %2; color: %3; border: 1px solid %4; padding: 4px; }"
-             "QPushButton { background: %5; color: %6; border: 1px solid transparent; border-radius: 4px; padding: 5px 12px; font-weight: 600; }"
+             "QPushButton { background: %5; color: %6; border: 1px solid transparent; border-radius: 4px; "
+             "padding: 5px 12px; font-weight: 600; }"
              "QPushButton:hover { border-color: %6; }"
              "QPushButton:focus { border: 2px solid %6; padding: 4px 11px; }"
              "QPushButton:disabled { color: %7; background: transparent; border-color: %4; }"
              "QPushButton[plain=\"true\"] { background: transparent; padding: 5px 4px; }"
              "QPushButton[plain=\"true\"]:focus { padding: 4px 3px; }"
-             "QLineEdit { background: %8; color: %3; border: 1px solid %4; border-radius: 3px; padding: 2px 5px; "
+             "QLineEdit { background: %8; color: %3; border: 1px solid %4; border-radius: 3px; padding: 2px "
+             "5px; "
              "selection-background-color: %6; selection-color: %9; }"
              "QLineEdit:focus { border: 2px solid %6; padding: 1px 4px; }"
              "QFrame#sheet { background: %2; border: 1px solid %4; border-radius: 4px; }"
              "QScrollArea, QScrollArea > QWidget > QWidget { background: transparent; border: none; }"
              "QMenuBar { background: %2; color: %3; } QMenuBar::item:selected { background: %5; }"
-             "QMenu { background: %2; color: %3; border: 1px solid %4; } QMenu::item:selected { background: %5; color: %3; }"
+             "QMenu { background: %2; color: %3; border: 1px solid %4; } QMenu::item:selected { background: "
+             "%5; color: %3; }"
              "QMenu::item:disabled { color: %7; }"
-             "QProgressBar { border: 1px solid %4; border-radius: 3px; background: %8; text-align: center; color: %3; max-height: 14px; }"
+             "QProgressBar { border: 1px solid %4; border-radius: 3px; background: %8; text-align: center; "
+             "color: %3; max-height: 14px; }"
              "QProgressBar::chunk { background: %5; }")
-      .arg(t.ground.name(), t.paper.name(), t.ink.name(), t.rule.name(), t.greenVeil.name(), t.green.name(), t.soft.name(),
-           t.card.name(), t.onGreen.name());
+      .arg(t.ground.name(), t.paper.name(), t.ink.name(), t.rule.name(), t.greenVeil.name(), t.green.name(),
+           t.soft.name(), t.card.name(), t.onGreen.name());
 }
 
 QFont scaled(double px, int weight) { return typeface(px * g_textScale, weight); }

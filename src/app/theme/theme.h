@@ -1,4 +1,5 @@
-// Colours and type of the window: calm paper and ink, one copper green for what is chosen, right or to be done.
+// Colours and type of the window: calm paper and ink, one copper green for what is chosen, right or to be
+// done.
 #pragma once
 
 #include <QColor>

@@ -1,4 +1,5 @@
-// The chain from plan to findings. What depends on unchanged impressions only is taken over from the analysis before.
+// The chain from plan to findings. What depends on unchanged impressions only is taken over from the analysis
+// before.
 #include "core/analysis/analysis.h"
 
 #include <algorithm>
@@ -19,13 +20,15 @@ std::vector<int> stampIndices(const Plan& plan) {
 }
 
 bool sameMaskRules(const Supplies& a, const Supplies& b) {
-  return a.maskInset_mm == b.maskInset_mm && a.leastCut_mm == b.leastCut_mm && a.leastHole_mm == b.leastHole_mm;
+  return a.maskInset_mm == b.maskInset_mm && a.leastCut_mm == b.leastCut_mm &&
+         a.leastHole_mm == b.leastHole_mm;
 }
 
 std::vector<MaskRef> masksOf(const Plan& plan, const Analysis* before) {
   std::unordered_map<const Stamp*, MaskRef> known;
   if (before && sameMaskRules(before->supplies, plan.supplies))
-    for (size_t s = 0; s < before->stamps.size(); ++s) known.emplace(before->stamps[s].get(), before->masks[s]);
+    for (size_t s = 0; s < before->stamps.size(); ++s)
+      known.emplace(before->stamps[s].get(), before->masks[s]);
   std::vector<MaskRef> out(plan.stamps.size());
   std::vector<size_t> fresh;
   for (size_t s = 0; s < out.size(); ++s) {
@@ -33,7 +36,8 @@ std::vector<MaskRef> masksOf(const Plan& plan, const Analysis* before) {
     if (it != known.end()) out[s] = it->second;
     if (it == known.end()) fresh.push_back(s);
   }
-  forEachIndex(fresh.size(), 2, [&](size_t k) { out[fresh[k]] = maskOf(*plan.stamps[fresh[k]], plan.supplies); });
+  forEachIndex(fresh.size(), 2,
+               [&](size_t k) { out[fresh[k]] = maskOf(*plan.stamps[fresh[k]], plan.supplies); });
   return out;
 }
 
@@ -61,9 +65,11 @@ std::vector<PlacedRef> placeAll(const Plan& plan, const std::vector<int>& stampO
     OutlineRef outline;
     for (const PlacedRef& p : same)
       if (p->outline->part == impression.part) outline = p->outline;
-    if (const auto whole = wholes.find(stamp.get()); whole != wholes.end() && impression.part.empty()) outline = whole->second;
+    if (const auto whole = wholes.find(stamp.get()); whole != wholes.end() && impression.part.empty())
+      outline = whole->second;
     for (size_t k = 0; k < out.size() && !outline && !impression.part.empty(); ++k)
-      if (out[k]->outline->stamp == stamp && out[k]->outline->part == impression.part) outline = out[k]->outline;
+      if (out[k]->outline->stamp == stamp && out[k]->outline->part == impression.part)
+        outline = out[k]->outline;
     if (!outline && !impression.part.empty()) {
       OutlineRef& whole = wholes[stamp.get()];
       for (const PlacedRef& p : same)
@@ -112,13 +118,15 @@ AnalysisRef analyse(const Plan& plan, const Analysis* before) {
   planWork(plan, *a);
   a->scale = readScales(plan);
   std::vector<double> distances;
-  for (size_t i = 0; i < plan.impressions.size(); ++i) distances.push_back(a->depth->distance_m(static_cast<int>(i)));
+  for (size_t i = 0; i < plan.impressions.size(); ++i)
+    distances.push_back(a->depth->distance_m(static_cast<int>(i)));
   a->tone = readTones(plan, distances);
   a->findings = readScene(plan, *a);
   return a;
 }
 
-Result<AnalysisRef> reordered(const Plan& plan, const Analysis& analysis, const std::vector<std::string>& order) {
+Result<AnalysisRef> reordered(const Plan& plan, const Analysis& analysis,
+                              const std::vector<std::string>& order) {
   std::vector<int> popUps, given;
   std::vector<char> seen(plan.impressions.size(), 0);
   for (int i : analysis.order)
@@ -126,7 +134,8 @@ Result<AnalysisRef> reordered(const Plan& plan, const Analysis& analysis, const 
   for (const std::string& id : order) {
     const int i = plan.indexOf(id);
     if (i < 0) return Error{ErrorCode::BadInput, "there is no impression \"" + id + "\"", "order"};
-    if (seen[static_cast<size_t>(i)]++) return Error{ErrorCode::BadInput, "\"" + id + "\" is named twice", "order"};
+    if (seen[static_cast<size_t>(i)]++)
+      return Error{ErrorCode::BadInput, "\"" + id + "\" is named twice", "order"};
     if (plan.impressions[static_cast<size_t>(i)].technique != Technique::PopUp) given.push_back(i);
   }
   for (size_t i = 0; i < seen.size(); ++i)

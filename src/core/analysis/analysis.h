@@ -1,4 +1,5 @@
-// Everything that is computed from a plan, together. A pure function of the plan; an earlier result only saves work.
+// Everything that is computed from a plan, together. A pure function of the plan; an earlier result only
+// saves work.
 #pragma once
 
 #include <memory>
@@ -16,10 +17,10 @@
 namespace havlo {
 
 struct Analysis {
-  std::vector<int> stampOf;       ///< impression -> stamp index of the plan
-  std::vector<StampRef> stamps;   ///< of the plan it was made from
+  std::vector<int> stampOf;      ///< impression -> stamp index of the plan
+  std::vector<StampRef> stamps;  ///< of the plan it was made from
   Supplies supplies;
-  std::vector<MaskRef> masks;     ///< by stamp
+  std::vector<MaskRef> masks;  ///< by stamp
   std::shared_ptr<const DepthOrder> depth;
   Meetings meetings;
   WashMeetings washes;
@@ -44,6 +45,7 @@ AnalysisRef analyse(const Plan& plan, const Analysis* before = nullptr);
 /// The same plan stamped in an order of the maker's choosing.
 /// @param order  every impression once; pop-ups may be left out, they go last in any case
 /// @error  BadInput if an impression is missing, unknown or named twice
-Result<AnalysisRef> reordered(const Plan& plan, const Analysis& analysis, const std::vector<std::string>& order);
+Result<AnalysisRef> reordered(const Plan& plan, const Analysis& analysis,
+                              const std::vector<std::string>& order);
 
 }  // namespace havlo

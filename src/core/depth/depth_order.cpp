@@ -27,7 +27,8 @@ void sortRoots(std::vector<int>& roots, const std::vector<double>& distance) {
   for (size_t from = 0; from < roots.size();) {
     size_t to = from + 1;
     while (to < roots.size() && sameDistance(at(roots[to - 1]), at(roots[to]))) ++to;
-    std::sort(roots.begin() + static_cast<long>(from), roots.begin() + static_cast<long>(to), std::greater<>());
+    std::sort(roots.begin() + static_cast<long>(from), roots.begin() + static_cast<long>(to),
+              std::greater<>());
     from = to;
   }
 }
@@ -112,9 +113,12 @@ PairWord DepthOrder::said(int first, int second) const {
 
 bool DepthOrder::inFront(int first, int second) const {
   switch (said(first, second)) {
-    case PairWord::First: return true;
-    case PairWord::Second: return false;
-    default: return rank(first) < rank(second);
+    case PairWord::First:
+      return true;
+    case PairWord::Second:
+      return false;
+    default:
+      return rank(first) < rank(second);
   }
 }
 

@@ -1,4 +1,5 @@
-// Strongly connected sets by Tarjan (1972), without recursion; then a front-to-back line over them by Kahn (1962).
+// Strongly connected sets by Tarjan (1972), without recursion; then a front-to-back line over them by Kahn
+// (1962).
 #include "core/depth/knots.h"
 
 #include <algorithm>
@@ -97,7 +98,8 @@ std::vector<int> ringThrough(const Graph& graph, const std::vector<int>& compone
 std::vector<int> lineOf(const Graph& graph, const std::vector<int>& component, const DepthOrder& depth) {
   std::vector<int> waiting(graph.size(), 0), line;
   const auto counts = [&](int a, int b) {
-    return component[static_cast<size_t>(a)] != component[static_cast<size_t>(b)] || depth.rank(a) < depth.rank(b);
+    return component[static_cast<size_t>(a)] != component[static_cast<size_t>(b)] ||
+           depth.rank(a) < depth.rank(b);
   };
   for (size_t a = 0; a < graph.size(); ++a)
     for (int b : graph[a])
@@ -143,12 +145,18 @@ std::vector<int> stampingOrder(const Plan& plan, const Knots& knots) {
   std::vector<int> first, last, popUps;
   for (int i : knots.frontToBack) {
     switch (plan.impressions[static_cast<size_t>(i)].technique) {
-      case Technique::PopUp: popUps.push_back(i); break;
-      case Technique::Overprint: last.push_back(i); break;
-      default: first.push_back(i);
+      case Technique::PopUp:
+        popUps.push_back(i);
+        break;
+      case Technique::Overprint:
+        last.push_back(i);
+        break;
+      default:
+        first.push_back(i);
     }
   }
-  // Whatever is behind an overprinted thing comes later in the line, so it is in `first` or before it in `last`.
+  // Whatever is behind an overprinted thing comes later in the line, so it is in `first` or before it in
+  // `last`.
   first.insert(first.end(), last.rbegin(), last.rend());
   first.insert(first.end(), popUps.rbegin(), popUps.rend());
   return first;

@@ -8,16 +8,17 @@
 namespace havlo {
 
 struct Knots {
-  std::vector<std::vector<int>> rings;  ///< one ring per knot, each impression over the next, the last over the first
-  std::vector<int> knotOf;              ///< impression -> its knot, or -1
+  std::vector<std::vector<int>>
+      rings;                ///< one ring per knot, each impression over the next, the last over the first
+  std::vector<int> knotOf;  ///< impression -> its knot, or -1
   /// All impressions front to back; overlapping pairs are respected but for pairs within one knot.
   std::vector<int> frontToBack;
 };
 
 Knots findKnots(const Meetings& meetings, const DepthOrder& depth);
 
-/// The stamping order, first stamped first. By technique: masked, resist, left-out and wiped things go before what is
-/// behind them, overprinted things after it, pop-ups last of all, back to front.
+/// The stamping order, first stamped first. By technique: masked, resist, left-out and wiped things go before
+/// what is behind them, overprinted things after it, pop-ups last of all, back to front.
 std::vector<int> stampingOrder(const Plan& plan, const Knots& knots);
 
 }  // namespace havlo

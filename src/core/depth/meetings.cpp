@@ -54,7 +54,10 @@ NeededEdge edgeNeeded(const Placed& front, const Placed& back) {
   const auto& border = front.outline->border;
   std::vector<Point> found;
   // Wide strides first: a few scattered points already show that an edge is not straight.
-  for (size_t stride = 64, first = 0; stride > 0 && edge.straight; first = stride, stride = stride == 64 ? 8 : stride == 8 ? 1 : 0) {
+  for (size_t stride = 64, first = 0; stride > 0 && edge.straight; first = stride, stride = stride == 64 ? 8
+                                                                                            : stride == 8
+                                                                                                ? 1
+                                                                                                : 0) {
     for (size_t i = 0; i < border.size(); i += stride) {
       if (first && i % first == 0) continue;
       const Point p = front.placing.toPanel(border[i]);
@@ -67,7 +70,8 @@ NeededEdge edgeNeeded(const Placed& front, const Placed& back) {
   for (const Ring& ring : ink.rings()) {  // far from the border: each ring is wholly inside or wholly outside
     const auto onPanel = std::find_if(ring.begin(), ring.end(),
                                       [&](Point p) { return front.panel.contains(back.placing.toPanel(p)); });
-    if (onPanel != ring.end() && covers(front.silhouette, back.placing.toPanel(*onPanel))) edge.any = edge.inside = true;
+    if (onPanel != ring.end() && covers(front.silhouette, back.placing.toPanel(*onPanel)))
+      edge.any = edge.inside = true;
   }
   return edge;
 }
@@ -131,7 +135,8 @@ Meetings meet(std::vector<PlacedRef> placed, const DepthOrder& depth, const Meet
   out.of.resize(out.placed.size());
   std::unordered_map<const Placed*, int> known;
   if (before)
-    for (size_t i = 0; i < before->placed.size(); ++i) known.emplace(before->placed[i].get(), static_cast<int>(i));
+    for (size_t i = 0; i < before->placed.size(); ++i)
+      known.emplace(before->placed[i].get(), static_cast<int>(i));
   std::vector<int> was(out.placed.size(), -1);
   for (size_t i = 0; i < was.size(); ++i)
     if (const auto it = known.find(out.placed[i].get()); it != known.end()) was[i] = it->second;
@@ -140,9 +145,10 @@ Meetings meet(std::vector<PlacedRef> placed, const DepthOrder& depth, const Meet
     const int oldA = was[static_cast<size_t>(a)], oldB = was[static_cast<size_t>(b)];
     if (oldA < 0 || oldB < 0) return nullptr;
     const int front = depth.inFront(a, b) ? oldA : oldB;
-    const auto& fewer = before->of[static_cast<size_t>(oldA)].size() < before->of[static_cast<size_t>(oldB)].size()
-                            ? before->of[static_cast<size_t>(oldA)]
-                            : before->of[static_cast<size_t>(oldB)];
+    const auto& fewer =
+        before->of[static_cast<size_t>(oldA)].size() < before->of[static_cast<size_t>(oldB)].size()
+            ? before->of[static_cast<size_t>(oldA)]
+            : before->of[static_cast<size_t>(oldB)];
     for (int k : fewer) {
       const Meeting& m = before->list[static_cast<size_t>(k)];
       if ((m.front == oldA && m.back == oldB) || (m.front == oldB && m.back == oldA))

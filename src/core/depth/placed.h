@@ -11,8 +11,8 @@ namespace havlo {
 struct Placed {
   OutlineRef outline;
   Placing placing;
-  Rings silhouette;   ///< panel coordinates, not clipped
-  SweepEdges onPanel;  ///< the silhouette clipped to the finished panel
+  Rings silhouette;            ///< panel coordinates, not clipped
+  SweepEdges onPanel;          ///< the silhouette clipped to the finished panel
   double area_mm2 = 0;         ///< whole silhouette
   double areaOnPanel_mm2 = 0;  ///< of the part on the finished panel
   // What it was made from, so that an unchanged impression can be taken over.

@@ -15,7 +15,8 @@ double measuredShare(const Visible& v) {
 
 }  // namespace
 
-std::vector<Visible> findVisible(const Plan& plan, const Meetings& meetings, const std::vector<Visible>* before) {
+std::vector<Visible> findVisible(const Plan& plan, const Meetings& meetings,
+                                 const std::vector<Visible>* before) {
   std::unordered_map<const Placed*, const Visible*> known;
   if (before)
     for (const Visible& v : *before) known.emplace(v.thing.get(), &v);
@@ -26,7 +27,8 @@ std::vector<Visible> findVisible(const Plan& plan, const Meetings& meetings, con
     double most = 0;
     for (int k : meetings.of[i]) {
       const Meeting& m = meetings.list[static_cast<size_t>(k)];
-      const bool overprinted = plan.impressions[static_cast<size_t>(m.front)].technique == Technique::Overprint;
+      const bool overprinted =
+          plan.impressions[static_cast<size_t>(m.front)].technique == Technique::Overprint;
       if (m.back != static_cast<int>(i) || overprinted || !m.overlaps()) continue;
       v.behind.push_back(m.front);
       v.fronts.push_back(meetings.placed[static_cast<size_t>(m.front)]);

@@ -11,7 +11,8 @@ namespace havlo {
 inline constexpr double kHiddenShare = 0.02;
 
 struct Visible {
-  double share = 1;         ///< of the silhouette on the panel; exact when at most kHiddenShare, else at least more than it
+  double share =
+      1;  ///< of the silhouette on the panel; exact when at most kHiddenShare, else at least more than it
   std::vector<int> behind;  ///< the fronts that cover any of it, overprinted ones left out
   // What it was measured from.
   PlacedRef thing;
@@ -19,6 +20,7 @@ struct Visible {
 };
 
 /// By impression. @param before  an earlier result; what is unchanged is taken over
-std::vector<Visible> findVisible(const Plan& plan, const Meetings& meetings, const std::vector<Visible>* before = nullptr);
+std::vector<Visible> findVisible(const Plan& plan, const Meetings& meetings,
+                                 const std::vector<Visible>* before = nullptr);
 
 }  // namespace havlo

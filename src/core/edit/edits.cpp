@@ -44,7 +44,8 @@ Result<Plan> withFoot(const Plan& plan, const std::string& impression, Point at)
 }
 
 Result<Plan> withTurn(const Plan& plan, const std::string& impression, Degrees turn) {
-  return changed(plan, impression, [&](Plan&, Impression& i) { i.turn_deg = std::remainder(turn.value, 360.0); });
+  return changed(plan, impression,
+                 [&](Plan&, Impression& i) { i.turn_deg = std::remainder(turn.value, 360.0); });
 }
 
 Result<Plan> withDepth(const Plan& plan, const std::string& impression, Depth depth) {
@@ -67,16 +68,19 @@ Result<Plan> withTechnique(const Plan& plan, const std::string& impression, Tech
   return changed(plan, impression, [&](Plan&, Impression& i) { i.technique = technique; });
 }
 
-Result<Plan> withInk(const Plan& plan, const std::string& impression, const std::string& ink, int generation) {
+Result<Plan> withInk(const Plan& plan, const std::string& impression, const std::string& ink,
+                     int generation) {
   if (!plan.ink(ink)) return Error{ErrorCode::BadInput, "there is no ink \"" + ink + "\"", {}};
   if (generation < 1 || generation > 99) return Error{ErrorCode::BadInput, "pressings go from 1 to 99", {}};
   return changed(plan, impression, [&](Plan&, Impression& i) { i.ink = ink, i.generation = generation; });
 }
 
 Result<Plan> saidInFront(const Plan& plan, const std::string& front, const std::string& back) {
-  if (front == back || !plan.impression(back)) return Error{ErrorCode::BadInput, "there is no other \"" + back + "\"", {}};
+  if (front == back || !plan.impression(back))
+    return Error{ErrorCode::BadInput, "there is no other \"" + back + "\"", {}};
   return changed(plan, front, [&](Plan& p, Impression& i) {
-    if (std::find(i.inFrontOf.begin(), i.inFrontOf.end(), back) == i.inFrontOf.end()) i.inFrontOf.push_back(back);
+    if (std::find(i.inFrontOf.begin(), i.inFrontOf.end(), back) == i.inFrontOf.end())
+      i.inFrontOf.push_back(back);
     std::erase(p.impressions[static_cast<size_t>(p.indexOf(back))].inFrontOf, front);
   });
 }
@@ -141,9 +145,12 @@ Result<Plan> withNewImpression(const Plan& plan, const std::string& stampId, Poi
 Result<Plan> applied(const Plan& plan, const Fix& fix) {
   const auto id = [&](int i) { return plan.impressions[static_cast<size_t>(i)].id; };
   switch (fix.what) {
-    case Fix::What::MoveFoot: return withFoot(plan, id(fix.impression), fix.to);
-    case Fix::What::PutInFront: return saidInFront(plan, id(fix.impression), id(fix.other));
-    case Fix::What::DropInFront: return unsaidInFront(plan, id(fix.impression), id(fix.other));
+    case Fix::What::MoveFoot:
+      return withFoot(plan, id(fix.impression), fix.to);
+    case Fix::What::PutInFront:
+      return saidInFront(plan, id(fix.impression), id(fix.other));
+    case Fix::What::DropInFront:
+      return unsaidInFront(plan, id(fix.impression), id(fix.other));
   }
   return plan;
 }

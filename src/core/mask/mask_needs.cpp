@@ -37,8 +37,8 @@ WashMeetings meetWashes(const Plan& plan, const std::vector<PlacedRef>& placed, 
   out.washes = plan.washes;
   out.placed = placed;
   const Box panel = plan.card.panel.box();
-  const bool sameWashes = before && before->washes == plan.washes && !before->placed.empty() && !placed.empty() &&
-                          before->placed[0]->panel == panel;
+  const bool sameWashes = before && before->washes == plan.washes && !before->placed.empty() &&
+                          !placed.empty() && before->placed[0]->panel == panel;
   std::unordered_map<const Placed*, size_t> known;
   if (sameWashes)
     for (size_t i = 0; i < before->placed.size(); ++i) known.emplace(before->placed[i].get(), i);
@@ -48,7 +48,8 @@ WashMeetings meetWashes(const Plan& plan, const std::vector<PlacedRef>& placed, 
     std::vector<WashMeeting> row;
     for (const PlacedRef& p : placed) {
       const auto it = known.find(p.get());
-      row.push_back(it != known.end() ? before->meets[w][it->second] : washMeeting(out.reached[w], edges, *p));
+      row.push_back(it != known.end() ? before->meets[w][it->second]
+                                      : washMeeting(out.reached[w], edges, *p));
     }
     out.meets.push_back(std::move(row));
   }
@@ -95,7 +96,8 @@ MaskNeeds findMaskNeeds(const Plan& plan, const Meetings& meetings, const WashMe
       const WashMeeting& m = washes.meets[static_cast<size_t>(w)][i];
       const bool wipesClean = thing.technique == Technique::Resist;  // embossed: the ink comes off again
       if (!onPanel(thing) || wipesClean || !m.touches) continue;
-      if (std::find(over.begin(), over.end(), thing.id) == over.end()) cover(step, static_cast<int>(i), m.edge);
+      if (std::find(over.begin(), over.end(), thing.id) == over.end())
+        cover(step, static_cast<int>(i), m.edge);
     }
     out.steps.push_back(std::move(step));
   }
@@ -112,8 +114,8 @@ MaskNeeds findMaskNeeds(const Plan& plan, const Meetings& meetings, const WashMe
 
 namespace {
 
-/// Can the remaining demands be met by masks with these uses left? For every j, the j largest demands together must
-/// not exceed what the masks can give in j steps (Gale 1957, Ryser 1957; from memory).
+/// Can the remaining demands be met by masks with these uses left? For every j, the j largest demands
+/// together must not exceed what the masks can give in j steps (Gale 1957, Ryser 1957; from memory).
 bool enough(std::vector<int> demands, const std::vector<int>& left) {
   std::sort(demands.begin(), demands.end(), std::greater<>());
   long wanted = 0;
@@ -126,8 +128,8 @@ bool enough(std::vector<int> demands, const std::vector<int>& left) {
   return true;
 }
 
-/// Gives masks to the impressions of each step. Prefers the mask that already lies there; where that would leave the
-/// later steps short, the masks with most uses left are taken, which never does.
+/// Gives masks to the impressions of each step. Prefers the mask that already lies there; where that would
+/// leave the later steps short, the masks with most uses left are taken, which never does.
 class Rota {
  public:
   Rota(int cut, int life, std::vector<std::vector<int>> demands)
@@ -140,7 +142,8 @@ class Rota {
       if (!restCanFollow(k, chosen)) chosen = choose(m_demands[k], false);
       for (const Laid& l : chosen) {
         --m_left[static_cast<size_t>(l.mask)];
-        for (auto it = m_lies.begin(); it != m_lies.end();) it = it->second == l.mask ? m_lies.erase(it) : std::next(it);
+        for (auto it = m_lies.begin(); it != m_lies.end();)
+          it = it->second == l.mask ? m_lies.erase(it) : std::next(it);
       }
       for (const Laid& l : chosen) m_lies[l.impression] = l.mask;
       out.push_back(std::move(chosen));
@@ -157,8 +160,9 @@ class Rota {
     std::vector<int> masks;
     for (size_t m = 0; m < m_left.size(); ++m)
       if (m_left[m] > 0) masks.push_back(static_cast<int>(m));
-    std::stable_sort(masks.begin(), masks.end(),
-                     [&](int a, int b) { return m_left[static_cast<size_t>(a)] > m_left[static_cast<size_t>(b)]; });
+    std::stable_sort(masks.begin(), masks.end(), [&](int a, int b) {
+      return m_left[static_cast<size_t>(a)] > m_left[static_cast<size_t>(b)];
+    });
     std::vector<Laid> out;
     const auto take = [&](int mask, int impression) {
       std::erase(masks, mask);
@@ -183,7 +187,8 @@ class Rota {
     if (chosen.size() < m_demands[step].size()) return false;
     std::vector<int> left = m_left, rest;
     for (const Laid& l : chosen) --left[static_cast<size_t>(l.mask)];
-    for (size_t k = step + 1; k < m_demands.size(); ++k) rest.push_back(static_cast<int>(m_demands[k].size()));
+    for (size_t k = step + 1; k < m_demands.size(); ++k)
+      rest.push_back(static_cast<int>(m_demands[k].size()));
     return enough(std::move(rest), left);
   }
 };
@@ -203,14 +208,16 @@ std::vector<std::vector<Laid>> rotaOf(int cut, int life, const std::vector<std::
 
 }  // namespace
 
-std::vector<StampMasks> countMasks(const Plan& plan, const MaskNeeds& needs, const std::vector<int>& stampOf) {
+std::vector<StampMasks> countMasks(const Plan& plan, const MaskNeeds& needs,
+                                   const std::vector<int>& stampOf) {
   const int life = plan.supplies.maskLife;
   std::vector<StampMasks> out(plan.stamps.size());
   std::vector<std::vector<std::vector<int>>> demands(plan.stamps.size());
   for (auto& d : demands) d.resize(needs.steps.size());
   for (size_t k = 0; k < needs.steps.size(); ++k)
     for (int i : needs.steps[k].covered) {
-      if (!needs.taped[static_cast<size_t>(i)]) demands[static_cast<size_t>(stampOf[static_cast<size_t>(i)])][k].push_back(i);
+      if (!needs.taped[static_cast<size_t>(i)])
+        demands[static_cast<size_t>(stampOf[static_cast<size_t>(i)])][k].push_back(i);
     }
   for (size_t i = 0; i < plan.impressions.size(); ++i)
     if (needs.taped[i]) ++out[static_cast<size_t>(stampOf[i])].taped;

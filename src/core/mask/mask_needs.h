@@ -25,12 +25,13 @@ struct WashMeeting {
 
 /// What washes touch; kept between analyses because placing and wash rarely change together.
 struct WashMeetings {
-  std::vector<Rings> reached;                   ///< per wash of the plan
-  std::vector<Wash> washes;                     ///< what `reached` was made from
+  std::vector<Rings> reached;  ///< per wash of the plan
+  std::vector<Wash> washes;    ///< what `reached` was made from
   std::vector<PlacedRef> placed;
   std::vector<std::vector<WashMeeting>> meets;  ///< [wash][impression]
 };
-WashMeetings meetWashes(const Plan& plan, const std::vector<PlacedRef>& placed, const WashMeetings* before = nullptr);
+WashMeetings meetWashes(const Plan& plan, const std::vector<PlacedRef>& placed,
+                        const WashMeetings* before = nullptr);
 
 struct MaskNeeds {
   std::vector<NeedStep> steps;             ///< impressions in stamping order, then washes
@@ -55,11 +56,12 @@ struct StampMasks {
   int cut = 0;     ///< max(atOnce, uses / life rounded up)
   int atOnce = 0;  ///< most needed at one step
   int uses = 0;
-  int taped = 0;   ///< impressions covered by tape instead
+  int taped = 0;                        ///< impressions covered by tape instead
   std::vector<std::vector<Laid>> rota;  ///< per need step
 };
 
-/// Exactly how many masks of each stamp are enough, and which one goes where; masks stay lying where they can.
+/// Exactly how many masks of each stamp are enough, and which one goes where; masks stay lying where they
+/// can.
 /// @return by stamp index of the plan
 std::vector<StampMasks> countMasks(const Plan& plan, const MaskNeeds& needs, const std::vector<int>& stampOf);
 

@@ -8,7 +8,7 @@
 namespace havlo {
 
 struct MaskShape {
-  Rings mask;       ///< stamp frame; empty when nothing of the stamp is wide enough to cut
+  Rings mask;                  ///< stamp frame; empty when nothing of the stamp is wide enough to cut
   double uncovered_mm2 = 0;    ///< silhouette without the mask: the inset rim and parts too thin to cut
   double overcovered_mm2 = 0;  ///< mask outside the silhouette: filled holes
 };

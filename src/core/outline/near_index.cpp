@@ -1,4 +1,5 @@
-// Cells list the segments that can be near any of their points; an empty list says nothing is near the edge there.
+// Cells list the segments that can be near any of their points; an empty list says nothing is near the edge
+// there.
 #include "core/outline/near_index.h"
 
 #include <algorithm>
@@ -46,7 +47,8 @@ NearIndex::NearIndex(const Rings& rings, double within_mm) : m_rings(rings), m_w
   markInside();
 }
 
-/// Cells that no edge comes near are wholly in the shape or wholly out of it; neighbours in a row share the answer.
+/// Cells that no edge comes near are wholly in the shape or wholly out of it; neighbours in a row share the
+/// answer.
 void NearIndex::markInside() {
   m_inside.assign(m_start.size() - 1, 0);
   for (int y = 0; y < m_rows; ++y) {
@@ -57,7 +59,8 @@ void NearIndex::markInside() {
         known = false;
         continue;
       }
-      if (!known) inside = covers(m_rings, {m_box.left + (x + 0.5) * m_cell_mm, m_box.bottom + (y + 0.5) * m_cell_mm});
+      if (!known)
+        inside = covers(m_rings, {m_box.left + (x + 0.5) * m_cell_mm, m_box.bottom + (y + 0.5) * m_cell_mm});
       known = true;
       m_inside[cell] = inside;
     }
@@ -75,7 +78,8 @@ double NearIndex::squaredDistance(const Segment& s, Point p) const {
 
 bool NearIndex::near(Point p) const {
   if (!m_box.contains(p)) return false;
-  const int x = static_cast<int>((p.x - m_box.left) / m_cell_mm), y = static_cast<int>((p.y - m_box.bottom) / m_cell_mm);
+  const int x = static_cast<int>((p.x - m_box.left) / m_cell_mm),
+            y = static_cast<int>((p.y - m_box.bottom) / m_cell_mm);
   const auto cell = static_cast<size_t>(y * m_columns + x);
   if (m_start[cell] == m_start[cell + 1]) return m_inside[cell] != 0;
   const double limit = m_within_mm * m_within_mm * (1 + 1e-9);

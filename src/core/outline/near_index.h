@@ -1,5 +1,5 @@
-// Which points lie within a fixed distance of a shape: asked thousands of times per drag, so the shape is put into
-// cells once, in its own frame.
+// Which points lie within a fixed distance of a shape: asked thousands of times per drag, so the shape is put
+// into cells once, in its own frame.
 #pragma once
 
 #include <cstdint>

@@ -44,7 +44,8 @@ struct Box {
   }
   Box grown(double by_mm) const { return {left - by_mm, bottom - by_mm, right + by_mm, top + by_mm}; }
   Box common(const Box& o) const {
-    return {std::fmax(left, o.left), std::fmax(bottom, o.bottom), std::fmin(right, o.right), std::fmin(top, o.top)};
+    return {std::fmax(left, o.left), std::fmax(bottom, o.bottom), std::fmin(right, o.right),
+            std::fmin(top, o.top)};
   }
 };
 
@@ -59,12 +60,16 @@ inline Rings rectangle(const Box& b) {
   return {{{b.left, b.bottom}, {b.right, b.bottom}, {b.right, b.top}, {b.left, b.top}}};
 }
 
-/// Where a stamp frame lies on the panel: turned anticlockwise about `foot` (stamp frame), which comes to `at`.
+/// Where a stamp frame lies on the panel: turned anticlockwise about `foot` (stamp frame), which comes to
+/// `at`.
 class Placing {
  public:
   Placing() = default;
   Placing(Point foot, Point at, Degrees turn)
-      : m_cos(std::cos(turn.value * kPi / 180)), m_sin(std::sin(turn.value * kPi / 180)), m_foot(foot), m_at(at) {
+      : m_cos(std::cos(turn.value * kPi / 180)),
+        m_sin(std::sin(turn.value * kPi / 180)),
+        m_foot(foot),
+        m_at(at) {
     if (std::fmod(turn.value, 90) == 0) m_cos = std::round(m_cos), m_sin = std::round(m_sin);
   }
 
@@ -76,7 +81,9 @@ class Placing {
     const double dx = p.x - m_at.x, dy = p.y - m_at.y;
     return {m_foot.x + m_cos * dx + m_sin * dy, m_foot.y - m_sin * dx + m_cos * dy};
   }
-  Rings toPanel(const Rings& rings) const { return mapped(rings, [this](Point p) { return toPanel(p); }); }
+  Rings toPanel(const Rings& rings) const {
+    return mapped(rings, [this](Point p) { return toPanel(p); });
+  }
 
  private:
   static constexpr double kPi = 3.14159265358979323846;

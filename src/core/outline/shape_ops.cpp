@@ -28,7 +28,9 @@ using Geometry = std::unique_ptr<GEOSGeometry, Free>;
 
 Geometry owned(GEOSGeometry* g) { return Geometry(g ? g : GEOSGeom_createEmptyPolygon_r(context())); }
 
-bool hasRing(const Ring& ring) { return ring.size() >= 4 || (ring.size() == 3 && ring.front() != ring.back()); }
+bool hasRing(const Ring& ring) {
+  return ring.size() >= 4 || (ring.size() == 3 && ring.front() != ring.back());
+}
 
 GEOSCoordSequence* sequence(const Ring& ring) {
   const bool closed = ring.front() == ring.back();
@@ -128,7 +130,8 @@ Ring standardRing(Ring ring) {
     twice += a.x * b.y - b.x * a.y;
   }
   if (twice < 0) std::reverse(ring.begin(), ring.end());
-  const auto first = std::min_element(ring.begin(), ring.end(), [](Point a, Point b) { return a.x < b.x || (a.x == b.x && a.y < b.y); });
+  const auto first = std::min_element(
+      ring.begin(), ring.end(), [](Point a, Point b) { return a.x < b.x || (a.x == b.x && a.y < b.y); });
   std::rotate(ring.begin(), first, ring.end());
   return ring;
 }
@@ -139,8 +142,9 @@ bool sameRings(const Rings& a, const Rings& b) {
     Rings out;
     for (const Ring& ring : rings) out.push_back(standardRing(ring));
     std::sort(out.begin(), out.end(), [](const Ring& x, const Ring& y) {
-      return std::lexicographical_compare(x.begin(), x.end(), y.begin(), y.end(),
-                                          [](Point p, Point q) { return p.x < q.x || (p.x == q.x && p.y < q.y); });
+      return std::lexicographical_compare(x.begin(), x.end(), y.begin(), y.end(), [](Point p, Point q) {
+        return p.x < q.x || (p.x == q.x && p.y < q.y);
+      });
     });
     return out;
   };

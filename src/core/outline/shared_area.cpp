@@ -1,6 +1,7 @@
-// A slab sweep. Between two neighbouring heights at which an edge begins or ends all edges are straight, so the
-// covered width is linear in y unless edges cross; slabs with crossings are cut at the crossings. The width at a
-// slab's middle times its height is then exact. Coinciding edges bound strips of width 0 and need no special case.
+// A slab sweep. Between two neighbouring heights at which an edge begins or ends all edges are straight, so
+// the covered width is linear in y unless edges cross; slabs with crossings are cut at the crossings. The
+// width at a slab's middle times its height is then exact. Coinciding edges bound strips of width 0 and need
+// no special case.
 #include "core/outline/shared_area.h"
 
 #include <algorithm>
@@ -118,7 +119,8 @@ class Sweep {
 };
 
 template <typename Inside>
-double sweep(std::span<const SweepEdges* const> shapes, double bottom, double top, Inside inside, double enough = 1e300) {
+double sweep(std::span<const SweepEdges* const> shapes, double bottom, double top, Inside inside,
+             double enough = 1e300) {
   if (!(bottom < top)) return 0;
   return Sweep<Inside>(shapes, bottom, top, inside).run(enough);
 }
@@ -154,10 +156,16 @@ SweepEdges::SweepEdges(const Rings& rings) : m_box(boxOf(rings)) {
 Rings clippedTo(const Box& box, const Rings& rings) {
   Rings out;
   for (const Ring& ring : rings) {
-    Ring r = clippedRing(ring, [&](Point p) { return p.x >= box.left; }, [&](Point a, Point b) { return atX(a, b, box.left); });
-    r = clippedRing(r, [&](Point p) { return p.x <= box.right; }, [&](Point a, Point b) { return atX(a, b, box.right); });
-    r = clippedRing(r, [&](Point p) { return p.y >= box.bottom; }, [&](Point a, Point b) { return atY(a, b, box.bottom); });
-    r = clippedRing(r, [&](Point p) { return p.y <= box.top; }, [&](Point a, Point b) { return atY(a, b, box.top); });
+    Ring r = clippedRing(
+        ring, [&](Point p) { return p.x >= box.left; },
+        [&](Point a, Point b) { return atX(a, b, box.left); });
+    r = clippedRing(
+        r, [&](Point p) { return p.x <= box.right; }, [&](Point a, Point b) { return atX(a, b, box.right); });
+    r = clippedRing(
+        r, [&](Point p) { return p.y >= box.bottom; },
+        [&](Point a, Point b) { return atY(a, b, box.bottom); });
+    r = clippedRing(
+        r, [&](Point p) { return p.y <= box.top; }, [&](Point a, Point b) { return atY(a, b, box.top); });
     if (r.size() >= 3) out.push_back(std::move(r));
   }
   return out;
@@ -165,7 +173,8 @@ Rings clippedTo(const Box& box, const Rings& rings) {
 
 double sweptArea(const SweepEdges& shape) {
   const SweepEdges* const one[] = {&shape};
-  return sweep(one, shape.box().bottom, shape.box().top, [](const std::vector<char>& in) { return in[0] != 0; });
+  return sweep(one, shape.box().bottom, shape.box().top,
+               [](const std::vector<char>& in) { return in[0] != 0; });
 }
 
 double sharedArea(const SweepEdges& a, const SweepEdges& b) {
@@ -178,9 +187,12 @@ double sharedArea(const SweepEdges& a, const SweepEdges& b) {
 double areaLeft(const SweepEdges& shape, std::span<const SweepEdges* const> covers, double enough) {
   std::vector<const SweepEdges*> shapes{&shape};
   shapes.insert(shapes.end(), covers.begin(), covers.end());
-  return sweep(shapes, shape.box().bottom, shape.box().top, [](const std::vector<char>& in) {
-    return in[0] && std::all_of(in.begin() + 1, in.end(), [](char c) { return !c; });
-  }, enough);
+  return sweep(
+      shapes, shape.box().bottom, shape.box().top,
+      [](const std::vector<char>& in) {
+        return in[0] && std::all_of(in.begin() + 1, in.end(), [](char c) { return !c; });
+      },
+      enough);
 }
 
 bool covers(const Rings& rings, Point p) {

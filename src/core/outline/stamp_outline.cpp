@@ -52,9 +52,7 @@ OutlineRef outlineOf(const StampRef& stamp, const Rings& part, const StampOutlin
   out->part = part;
   out->silhouette = part.empty() ? stamp->silhouette : intersection(stamp->silhouette, part);
   const bool plain = stamp->art.empty() && !stamp->solid;
-  out->ink = !plain  ? out->silhouette
-             : whole ? intersection(whole->ink, part)
-                     : printedShape(*stamp, part);
+  out->ink = !plain ? out->silhouette : whole ? intersection(whole->ink, part) : printedShape(*stamp, part);
   out->area_mm2 = sweptArea(SweepEdges(out->silhouette));
   out->inkNear = NearIndex(out->ink, kInkMargin_mm);
   out->border = borderPoints(out->silhouette);

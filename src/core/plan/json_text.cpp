@@ -1,4 +1,5 @@
-// JSON text through nlohmann-json's event reader, so that depth, doubled keys and places are under our control.
+// JSON text through nlohmann-json's event reader, so that depth, doubled keys and places are under our
+// control.
 #include "core/plan/json_text.h"
 
 #include <algorithm>
@@ -43,7 +44,8 @@ class Builder : public nlohmann::json_sax<Json> {
     if (dynamic_cast<const nlohmann::detail::out_of_range*>(&e)) {
       error = {ErrorCode::BadInput, "a number too large to use (" + where + ")", place()};
     } else if (position >= m_text.size()) {
-      error = {ErrorCode::BadInput, "the text ends too early (" + where + "); the file may be cut short", place()};
+      error = {ErrorCode::BadInput, "the text ends too early (" + where + "); the file may be cut short",
+               place()};
     } else {
       error = {ErrorCode::BadInput, "not valid JSON (" + where + ")", place()};
     }
@@ -116,7 +118,9 @@ bool onOneLine(const Json& j) {
   if (plain(j)) return true;
   if (j.is_array())
     return std::all_of(j.begin(), j.end(), [](const Json& e) {
-      return plain(e) || (e.is_array() && std::all_of(e.begin(), e.end(), [](const Json& n) { return onOneLine(n) && !n.is_object(); }));
+      return plain(e) || (e.is_array() && std::all_of(e.begin(), e.end(), [](const Json& n) {
+                            return onOneLine(n) && !n.is_object();
+                          }));
     });
   return j.size() <= 4 && std::all_of(j.begin(), j.end(), [](const Json& e) { return plain(e); });
 }

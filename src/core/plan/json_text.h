@@ -13,7 +13,8 @@ namespace havlo {
 using Json = nlohmann::ordered_json;
 
 /// Reads JSON, keys in their order. A byte order mark is accepted.
-/// @error  BadInput: not JSON (with line and column), nested deeper than 100, a key given twice, a number too large
+/// @error  BadInput: not JSON (with line and column), nested deeper than 100, a key given twice, a number too
+/// large
 Result<Json> readJson(std::string_view text);
 
 /// Writes JSON: objects on lines of their own, lists of plain values and of points on one line.

@@ -1,6 +1,7 @@
 // The plan as a value: everything the maker has decided, nothing that is computed.
 // Lengths mm, angles degrees anticlockwise, scene distances metres, drying seconds. See docs/plan-format.md.
-// Each part keeps `extra`, the JSON object text of the keys this version does not know, so that saving loses nothing.
+// Each part keeps `extra`, the JSON object text of the keys this version does not know, so that saving loses
+// nothing.
 #pragma once
 
 #include <memory>
@@ -76,9 +77,9 @@ struct Ink {
   std::string id, name;
   InkKind kind = InkKind::Dye;
   Colour colour;
-  double opacity = 0;                                 ///< 0 transparent to 1 covering
+  double opacity = 0;  ///< 0 transparent to 1 covering
   double dryOnCard_s = 60, dryOnMask_s = 240;
-  std::vector<double> generations{1, 0.7, 0.49};      ///< strength of each pressing, 0 to 1
+  std::vector<double> generations{1, 0.7, 0.49};  ///< strength of each pressing, 0 to 1
   std::string extra;
   bool operator==(const Ink&) const = default;
 };

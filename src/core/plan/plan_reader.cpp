@@ -12,7 +12,7 @@
 namespace havlo {
 namespace {
 
-constexpr double kFar = 1e5;     // bound of every plain number, mm or degrees
+constexpr double kFar = 1e5;       // bound of every plain number, mm or degrees
 constexpr double kFarthest = 1e9;  // bound of scene distances, m
 
 /// Ends reading at the first fault; turned into an Error in readPlan.
@@ -46,7 +46,8 @@ double checkedNumber(const Json& j, const std::string& place, Range range) {
   const double v = j.get<double>();
   if (!std::isfinite(v)) fail(place, "not a finite number");
   if (v < range.least || v > range.most || (range.leastIsOut && v <= range.least)) {
-    const std::string low = range.leastIsOut ? "more than " + number(range.least) : "at least " + number(range.least);
+    const std::string low =
+        range.leastIsOut ? "more than " + number(range.least) : "at least " + number(range.least);
     fail(place, "must be " + low + " and at most " + number(range.most));
   }
   return v;
@@ -129,7 +130,9 @@ class Object {
     const bool hex = s.size() == 7 && s[0] == '#' &&
                      std::all_of(s.begin() + 1, s.end(), [](unsigned char c) { return std::isxdigit(c); });
     if (!hex) fail(at(key), "not a colour; write it as #rrggbb");
-    const auto channel = [&](size_t i) { return static_cast<unsigned char>(std::stoi(s.substr(i, 2), nullptr, 16)); };
+    const auto channel = [&](size_t i) {
+      return static_cast<unsigned char>(std::stoi(s.substr(i, 2), nullptr, 16));
+    };
     return {channel(1), channel(3), channel(5)};
   }
   std::vector<std::string> idsOr(std::string_view key) {
@@ -178,11 +181,14 @@ class Reader {
     o.each("stamps", [&](const Json& e, const std::string& at) {
       plan.stamps.push_back(std::make_shared<Stamp>(stamp(Object(e, at))));
     });
-    o.each("impressions",
-           [&](const Json& e, const std::string& at) { plan.impressions.push_back(impression(Object(e, at))); });
-    o.each("washes", [&](const Json& e, const std::string& at) { plan.washes.push_back(wash(Object(e, at))); });
+    o.each("impressions", [&](const Json& e, const std::string& at) {
+      plan.impressions.push_back(impression(Object(e, at)));
+    });
+    o.each("washes",
+           [&](const Json& e, const std::string& at) { plan.washes.push_back(wash(Object(e, at))); });
     if (const Json* light = o.find("light")) plan.light = readLight(Object(*light, "light"));
-    if (const Json* supplies = o.find("supplies")) plan.supplies = readSupplies(Object(*supplies, "supplies"));
+    if (const Json* supplies = o.find("supplies"))
+      plan.supplies = readSupplies(Object(*supplies, "supplies"));
     plan.extra = o.extra();
     checkIds();
     checkReferences();
@@ -198,7 +204,8 @@ class Reader {
     const Json& version = o.need("version");
     if (!version.is_number_integer()) fail("version", "not a whole number");
     if (version.is_number_unsigned() && version.get<unsigned long long>() > 1)
-      fail("version", "this plan was made by a newer Havlo (version " + version.dump() + "); this one reads version 1");
+      fail("version",
+           "this plan was made by a newer Havlo (version " + version.dump() + "); this one reads version 1");
     if (version.get<long long>() != 1) fail("version", "there is no version " + version.dump());
   }
 
@@ -259,7 +266,8 @@ class Reader {
     i.dryOnCard_s = o.numberOr("dryOnCard", kNotNegative, i.dryOnCard_s);
     i.dryOnMask_s = o.numberOr("dryOnMask", kNotNegative, i.dryOnMask_s);
     std::vector<double> strengths;
-    o.each("generations", [&](const Json& e, const std::string& at) { strengths.push_back(checkedNumber(e, at, kShare)); });
+    o.each("generations",
+           [&](const Json& e, const std::string& at) { strengths.push_back(checkedNumber(e, at, kShare)); });
     if (!strengths.empty()) i.generations = strengths;
     i.extra = o.extra();
     return i;
@@ -273,13 +281,15 @@ class Reader {
       if (!j[r].is_array()) fail(at, "not a ring; write it as a list of points");
       Ring ring;
       ring.reserve(j[r].size());
-      for (size_t i = 0; i < j[r].size(); ++i) ring.push_back(point(j[r][i], at + "[" + std::to_string(i) + "]"));
+      for (size_t i = 0; i < j[r].size(); ++i)
+        ring.push_back(point(j[r][i], at + "[" + std::to_string(i) + "]"));
       out.push_back(std::move(ring));
     }
     auto clean = withoutCrossings(out);
     if (!clean) fail(place + clean.error().place, clean.error().message);
     if (clean.value().split)
-      m_out.repairs.push_back(place + ": its rings cross; they were split by the even-odd rule, the covered area is the same");
+      m_out.repairs.push_back(
+          place + ": its rings cross; they were split by the even-odd rule, the covered area is the same");
     return std::move(clean).value().rings;
   }
 
@@ -334,7 +344,8 @@ class Reader {
 
   static void readDepth(const Json& j, const std::string& place, Impression& i) {
     if (j.is_string()) {
-      if (j.get<std::string>() != "ground") fail(place, "must be \"ground\", {\"metres\": n} or {\"on\": id}");
+      if (j.get<std::string>() != "ground")
+        fail(place, "must be \"ground\", {\"metres\": n} or {\"on\": id}");
       return;
     }
     Object o(j, place);
@@ -408,7 +419,8 @@ class Reader {
     for (const auto& i : p.inks) inks.insert(i.id);
     for (const auto& s : p.stamps) stamps.insert(s->id);
     for (const auto& i : p.impressions) impressions.insert(i.id);
-    const auto known = [](const auto& set, const std::string& id, const std::string& place, const char* what) {
+    const auto known = [](const auto& set, const std::string& id, const std::string& place,
+                          const char* what) {
       if (!set.contains(id)) fail(place, std::string("there is no ") + what + " \"" + id + "\"");
     };
     for (size_t k = 0; k < p.impressions.size(); ++k) {
@@ -421,7 +433,8 @@ class Reader {
         known(impressions, i.inFrontOf[f], place, "impression");
         if (i.inFrontOf[f] == i.id) fail(place, "an impression cannot be in front of itself");
       }
-      if (const auto* on = std::get_if<OnThing>(&i.depth)) known(impressions, on->id, at + ".depth.on", "impression");
+      if (const auto* on = std::get_if<OnThing>(&i.depth))
+        known(impressions, on->id, at + ".depth.on", "impression");
     }
     for (size_t k = 0; k < p.washes.size(); ++k) {
       const std::string at = "washes[" + std::to_string(k) + "]";
@@ -450,7 +463,8 @@ class Reader {
         const auto* on = std::get_if<OnThing>(&p.impressions[here].depth);
         if (!on) break;
         here = index.at(on->id);
-        if (state[here] == 1) fail(at + ".on", "goes round in a circle: \"" + p.impressions[here].id + "\" is on itself");
+        if (state[here] == 1)
+          fail(at + ".on", "goes round in a circle: \"" + p.impressions[here].id + "\" is on itself");
       }
       for (size_t c : chain) state[c] = 2;
     }

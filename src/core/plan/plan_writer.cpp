@@ -77,8 +77,9 @@ Json stamp(const Stamp& s) {
   j["solid"] = s.solid;
   j["foot"] = point(s.foot);
   if (s.realHeight) {
-    j["realHeight"] = {
-        {"typical", s.realHeight->typical_m}, {"least", s.realHeight->least_m}, {"most", s.realHeight->most_m}};
+    j["realHeight"] = {{"typical", s.realHeight->typical_m},
+                       {"least", s.realHeight->least_m},
+                       {"most", s.realHeight->most_m}};
     addExtra(j["realHeight"], s.realHeight->extra);
   }
   j["facing"] = wordOf(s.facing);
@@ -97,14 +98,10 @@ Json depth(const Impression& i) {
 }
 
 Json impression(const Impression& i) {
-  Json j = {{"id", i.id},
-            {"stamp", i.stamp},
-            {"ink", i.ink},
-            {"at", point(i.at)},
-            {"turn", i.turn_deg},
-            {"generation", i.generation},
-            {"depth", depth(i)},
-            {"technique", wordOf(i.technique)}};
+  Json j = {{"id", i.id},         {"stamp", i.stamp},
+            {"ink", i.ink},       {"at", point(i.at)},
+            {"turn", i.turn_deg}, {"generation", i.generation},
+            {"depth", depth(i)},  {"technique", wordOf(i.technique)}};
   if (!i.inFrontOf.empty()) j["inFrontOf"] = i.inFrontOf;
   if (!i.part.empty()) j["part"] = rings(i.part);
   j["raise"] = i.raise_mm;
@@ -114,8 +111,12 @@ Json impression(const Impression& i) {
 }
 
 Json wash(const Wash& w) {
-  Json j = {{"id", w.id},       {"name", w.name},         {"ink", w.ink},
-            {"area", rings(w.area)}, {"from", wordOf(w.from)}, {"reach", w.reach},
+  Json j = {{"id", w.id},
+            {"name", w.name},
+            {"ink", w.ink},
+            {"area", rings(w.area)},
+            {"from", wordOf(w.from)},
+            {"reach", w.reach},
             {"strength", w.strength}};
   if (!w.overImpressions.empty()) j["overImpressions"] = w.overImpressions;
   addExtra(j, w.extra);

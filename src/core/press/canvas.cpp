@@ -14,7 +14,8 @@ constexpr int kTableSteps = 1 << 14;
 const std::vector<float>& srgbTable() {
   static const std::vector<float> table = [] {
     std::vector<float> t(kTableSteps + 2);
-    // Even steps of the square root, so that dark values, where the curve is steep, are as exact as light ones.
+    // Even steps of the square root, so that dark values, where the curve is steep, are as exact as light
+    // ones.
     for (size_t i = 0; i < t.size(); ++i) {
       const double root = static_cast<double>(i) / kTableSteps;
       t[i] = static_cast<float>(255 * channelOf(root * root));
@@ -46,7 +47,8 @@ class WashTable {
     const LinearRgb c = linearOf(colour);
     for (size_t k = 0; k < m_steps.size(); ++k) {
       const double s = strength * static_cast<double>(k) / kSteps;
-      for (size_t i = 0; i < 3; ++i) m_steps[k][i] = static_cast<float>(std::pow(static_cast<double>(c[i]), s));
+      for (size_t i = 0; i < 3; ++i)
+        m_steps[k][i] = static_cast<float>(std::pow(static_cast<double>(c[i]), s));
     }
   }
   LinearRgb at(double share) const {
@@ -81,7 +83,8 @@ LinearRgb linearOf(Colour c) {
 InkFilm::InkFilm(Colour colour, double opacity, double strength) {
   const LinearRgb c = linearOf(colour);
   for (size_t k = 0; k < 3; ++k) {
-    multiply[k] = static_cast<float>((1 - opacity * strength) * std::pow(static_cast<double>(c[k]), strength));
+    multiply[k] =
+        static_cast<float>((1 - opacity * strength) * std::pow(static_cast<double>(c[k]), strength));
     add[k] = static_cast<float>(opacity * strength * static_cast<double>(c[k]));
   }
 }
@@ -122,7 +125,8 @@ std::vector<uint8_t> Canvas::bytes() const {
   std::vector<uint8_t> out(m_pixels.size() * 3);
   uint8_t* to = out.data();
   for (const LinearRgb& p : m_pixels)
-    for (float v : p) *to++ = table[static_cast<int>(std::sqrt(std::clamp(v, 0.0f, 1.0f)) * kByteSteps + 0.5f)];
+    for (float v : p)
+      *to++ = table[static_cast<int>(std::sqrt(std::clamp(v, 0.0f, 1.0f)) * kByteSteps + 0.5f)];
   return out;
 }
 

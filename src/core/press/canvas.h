@@ -1,4 +1,5 @@
-// The simulated paper: linear-light RGB per pixel, and what ink does to it (engine section 6, settled readings).
+// The simulated paper: linear-light RGB per pixel, and what ink does to it (engine section 6, settled
+// readings).
 #pragma once
 
 #include <array>

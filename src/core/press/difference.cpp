@@ -9,7 +9,8 @@ namespace havlo {
 namespace {
 
 constexpr float kVisible = 2.0f;  // in 255ths of an sRGB channel
-constexpr double kForgiven_mm2 = kLeastOverlap_mm2;  // overlaps below this make no order, so they prove nothing
+constexpr double kForgiven_mm2 =
+    kLeastOverlap_mm2;  // overlaps below this make no order, so they prove nothing
 constexpr size_t kMostListed = 20;
 
 bool differs(const LinearRgb& a, const LinearRgb& b) {
@@ -52,7 +53,8 @@ std::vector<Difference> patches(const cv::Mat& map, bool explained, const RunShe
     const int left = stats.at<int>(i, cv::CC_STAT_LEFT), top = stats.at<int>(i, cv::CC_STAT_TOP);
     for (int y = top; y < top + stats.at<int>(i, cv::CC_STAT_HEIGHT); ++y)
       for (int x = left; x < left + stats.at<int>(i, cv::CC_STAT_WIDTH); ++x)
-        if (labels.at<int>(y, x) == i && std::hypot(x - cx, y - cy) < best) best = std::hypot(x - cx, y - cy), bestX = x, bestY = y;
+        if (labels.at<int>(y, x) == i && std::hypot(x - cx, y - cy) < best)
+          best = std::hypot(x - cx, y - cy), bestX = x, bestY = y;
     d.at = tiles.grid().centre(bestX, bestY);
     d.steps = inkedBy(sheet, tiles, in, bestX, bestY);
     out.push_back(std::move(d));
@@ -63,8 +65,8 @@ std::vector<Difference> patches(const cv::Mat& map, bool explained, const RunShe
 }  // namespace
 
 Result<Simulation> simulate(const PressInput& in, const RunSheet& sheet, double dpi, const Progress& progress,
-                            const StepWatcher& watch) {
-  PressTiles tiles(in, Grid(in.plan.card.panel.box(), dpi));
+                            const StepWatcher& watch, std::shared_ptr<TileStore> kept) {
+  PressTiles tiles(in, Grid(in.plan.card.panel.box(), dpi), std::move(kept));
   auto replayed = replay(in, sheet, tiles, progress, watch);
   if (!replayed) return replayed.error();
   Replay done = std::move(replayed).value();
@@ -76,7 +78,8 @@ Result<Simulation> simulate(const PressInput& in, const RunSheet& sheet, double 
     for (int x = 0; x < grid.width; ++x) {
       if (!differs(done.card.at(x, y), intended.at(x, y))) continue;
       ++differing;
-      const bool why = done.explained[static_cast<size_t>(y) * static_cast<size_t>(grid.width) + static_cast<size_t>(x)];
+      const bool why =
+          done.explained[static_cast<size_t>(y) * static_cast<size_t>(grid.width) + static_cast<size_t>(x)];
       if (!why) ++unexplained;
       (why ? explained : open).at<uchar>(y, x) = 255;
     }

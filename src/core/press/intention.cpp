@@ -33,7 +33,8 @@ Canvas intendedCard(const PressInput& in, PressTiles& tiles) {
     const Impression& impression = plan.impressions[static_cast<size_t>(*it)];
     Tile ink = tiles.ink(*it);
     knockOut(ink, *it, in, tiles);
-    if (impression.technique == Technique::PopUp) keepOnly(ink, tiles.silhouette(*it));  // what is not on the piece is cut off
+    if (impression.technique == Technique::PopUp)
+      keepOnly(ink, tiles.silhouette(*it));  // what is not on the piece is cut off
     if (taped) keepOnly(ink, inside);
     const Ink& bottle = *plan.ink(impression.ink);
     card.apply(ink, {bottle.colour, bottle.opacity, strengthOf(bottle, impression.generation)});

@@ -41,7 +41,8 @@ inline constexpr double kEdgeLine_mm = 0.1;
 /// Tiles kept from one picture to the next: an impression that has not moved is not drawn again.
 class TileStore;
 
-/// The tiles of every impression on one grid, made when first asked for. Not for use from two threads at once.
+/// The tiles of every impression on one grid, made when first asked for. Not for use from two threads at
+/// once.
 class PressTiles {
  public:
   /// @param kept  tiles of earlier pictures to start from and to add to; null for none
@@ -75,12 +76,12 @@ struct Replay {
 using StepWatcher = std::function<void(size_t step, const Canvas& card)>;
 
 /// Executes the steps one by one. @error Stopped
-Result<Replay> replay(const PressInput& in, const RunSheet& sheet, PressTiles& tiles, const Progress& progress = {},
-                      const StepWatcher& watch = {});
+Result<Replay> replay(const PressInput& in, const RunSheet& sheet, PressTiles& tiles,
+                      const Progress& progress = {}, const StepWatcher& watch = {});
 
 /// A patch in which replay and intention differ.
 struct Difference {
-  Point at;             ///< its middle, panel coordinates
+  Point at;  ///< its middle, panel coordinates
   double area_mm2 = 0;
   bool explained = false;
   std::vector<int> steps;  ///< numbers, from 1, of the pressings and washes that ink it
@@ -96,7 +97,9 @@ struct Simulation {
 
 /// Replays, composites, compares: a plan is proven when what differs is explained.
 /// @param dpi  at least 20
-Result<Simulation> simulate(const PressInput& in, const RunSheet& sheet, double dpi, const Progress& progress = {},
-                            const StepWatcher& watch = {});
+/// @param kept  tiles of earlier runs to start from; null for none
+Result<Simulation> simulate(const PressInput& in, const RunSheet& sheet, double dpi,
+                            const Progress& progress = {}, const StepWatcher& watch = {},
+                            std::shared_ptr<TileStore> kept = {});
 
 }  // namespace havlo

@@ -63,7 +63,8 @@ Tile inkTile(const Placed& placed, const ArtSource* source, const Grid& grid) {
     keepOnly(tile, hardTile(grid, placed.silhouette));  // no half pixels of ink beyond what the stamp covers
     return tile;
   }
-  if (!placed.outline->part.empty()) keepOnly(*art, hardTile(grid, placed.placing.toPanel(placed.outline->part)));
+  if (!placed.outline->part.empty())
+    keepOnly(*art, hardTile(grid, placed.placing.toPanel(placed.outline->part)));
   return std::move(*art);
 }
 

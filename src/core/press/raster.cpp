@@ -14,7 +14,9 @@ struct Line {
 
 std::vector<Line> linesOf(const Grid& grid, const Rings& rings) {
   std::vector<Line> out;
-  const auto px = [&](Point p) { return Point{p.x * grid.pxPerMmX(), (grid.panelHeight_mm - p.y) * grid.pxPerMmY()}; };
+  const auto px = [&](Point p) {
+    return Point{p.x * grid.pxPerMmX(), (grid.panelHeight_mm - p.y) * grid.pxPerMmY()};
+  };
   for (const Ring& ring : rings)
     for (size_t i = 0; i < ring.size(); ++i) {
       Point a = px(ring[i]), b = px(ring[(i + 1) % ring.size()]);
@@ -55,7 +57,9 @@ Grid::Grid(const Box& panel, double dpi)
 Tile tileFor(const Grid& grid, const Box& box) {
   Tile t;
   if (box.empty()) return t;
-  const auto clampPx = [](double v, int most) { return static_cast<int>(std::clamp(v, 0.0, static_cast<double>(most))); };
+  const auto clampPx = [](double v, int most) {
+    return static_cast<int>(std::clamp(v, 0.0, static_cast<double>(most)));
+  };
   t.x = clampPx(std::floor(box.left * grid.pxPerMmX()), grid.width);
   t.y = clampPx(std::floor((grid.panelHeight_mm - box.top) * grid.pxPerMmY()), grid.height);
   t.width = clampPx(std::ceil(box.right * grid.pxPerMmX()), grid.width) - t.x;
@@ -75,7 +79,8 @@ Tile hardTile(const Grid& grid, const Rings& rings) {
       linesOf(grid, rings), t.height, t.y, [](int row) { return std::array{row + 0.5}; },
       [&](int row, double left, double right) {
         const int from = std::max(t.x, static_cast<int>(std::ceil(std::max(left, -1.0) - 0.5)));
-        const int to = std::min(t.x + t.width, static_cast<int>(std::ceil(std::min(right, grid.width + 1.0) - 0.5)));
+        const int to =
+            std::min(t.x + t.width, static_cast<int>(std::ceil(std::min(right, grid.width + 1.0) - 0.5)));
         for (int x = from; x < to; ++x) t.row(row)[x - t.x] = 255;
       });
   return t;
@@ -87,14 +92,17 @@ Tile softTile(const Grid& grid, const Rings& rings) {
   std::vector<float> sum(t.cover.size(), 0);
   scan(
       linesOf(grid, rings), t.height, t.y,
-      [](int row) { return std::array{row + 0.125, row + 0.375, row + 0.625, row + 0.875}; },
+      [](int row) {
+        return std::array{row + 0.125, row + 0.375, row + 0.625, row + 0.875};
+      },
       [&](int row, double left, double right) {
         left = std::max(left, static_cast<double>(t.x));
         right = std::min(right, static_cast<double>(t.x + t.width));
         if (left >= right) return;
         float* line = sum.data() + static_cast<size_t>(row - t.y) * static_cast<size_t>(t.width);
         for (int x = static_cast<int>(left); x < right; ++x)
-          line[x - t.x] += static_cast<float>(std::min(right, x + 1.0) - std::max(left, static_cast<double>(x)));
+          line[x - t.x] +=
+              static_cast<float>(std::min(right, x + 1.0) - std::max(left, static_cast<double>(x)));
       });
   for (size_t i = 0; i < sum.size(); ++i)
     t.cover[i] = static_cast<uint8_t>(std::lround(std::min(1.0f, sum[i] / 4) * 255));
@@ -102,8 +110,10 @@ Tile softTile(const Grid& grid, const Rings& rings) {
 }
 
 void block(Tile& tile, const Tile& blocker) {
-  const int left = std::max(tile.x, blocker.x), right = std::min(tile.x + tile.width, blocker.x + blocker.width);
-  const int top = std::max(tile.y, blocker.y), bottom = std::min(tile.y + tile.height, blocker.y + blocker.height);
+  const int left = std::max(tile.x, blocker.x),
+            right = std::min(tile.x + tile.width, blocker.x + blocker.width);
+  const int top = std::max(tile.y, blocker.y),
+            bottom = std::min(tile.y + tile.height, blocker.y + blocker.height);
   for (int y = top; y < bottom; ++y) {
     uint8_t* to = tile.row(y);
     const uint8_t* from = blocker.row(y);

@@ -1,4 +1,5 @@
-// Pixels of the simulated panel. Row 0 is the top; a pixel stands for its centre. Pixels stay in press/ and io.
+// Pixels of the simulated panel. Row 0 is the top; a pixel stands for its centre. Pixels stay in press/ and
+// io.
 #pragma once
 
 #include <cstdint>
@@ -31,7 +32,9 @@ struct Tile {
   std::vector<uint8_t> cover;
 
   bool empty() const { return width <= 0 || height <= 0; }
-  uint8_t* row(int gridY) { return cover.data() + static_cast<size_t>(gridY - y) * static_cast<size_t>(width); }
+  uint8_t* row(int gridY) {
+    return cover.data() + static_cast<size_t>(gridY - y) * static_cast<size_t>(width);
+  }
   const uint8_t* row(int gridY) const {
     return cover.data() + static_cast<size_t>(gridY - y) * static_cast<size_t>(width);
   }

@@ -39,10 +39,17 @@ class Press {
       case Do::Stamp:
         if (!step.piece) stamp(step);
         break;
-      case Do::Emboss: melt(step.impression); break;
-      case Do::Wash: wash(step); break;
-      case Do::Attach: attach(step.impression); break;
-      default: break;  // cutting, drying and trimming leave no ink
+      case Do::Emboss:
+        melt(step.impression);
+        break;
+      case Do::Wash:
+        wash(step);
+        break;
+      case Do::Attach:
+        attach(step.impression);
+        break;
+      default:
+        break;  // cutting, drying and trimming leave no ink
     }
   }
 
@@ -96,7 +103,8 @@ class Press {
     m_pressed[static_cast<size_t>(b)] = 1;
     for (int k : m_in.meetings.of[static_cast<size_t>(b)]) {
       const Meeting& m = m_in.meetings.list[static_cast<size_t>(k)];
-      if (m.back == b && m.edge.any && impression(m.front).technique == Technique::Mask) explain(wanted, m.front, true);
+      if (m.back == b && m.edge.any && impression(m.front).technique == Technique::Mask)
+        explain(wanted, m.front, true);
     }
   }
 
@@ -121,11 +129,12 @@ class Press {
     block(ink, m_resist);
   }
 
-  /// Notes where this inking may honestly differ from the intention because of the cover on `front`: only if the cover
-  /// lies, or if the thing is there and nothing of it is wide enough to be covered.
+  /// Notes where this inking may honestly differ from the intention because of the cover on `front`: only if
+  /// the cover lies, or if the thing is there and nothing of it is wide enough to be covered.
   void explain(const Tile& ink, int front, bool pressed) {
     const bool covered = m_covered.contains(front);
-    const bool bare = m_in.needs.uncuttable[static_cast<size_t>(front)] && m_pressed[static_cast<size_t>(front)];
+    const bool bare =
+        m_in.needs.uncuttable[static_cast<size_t>(front)] && m_pressed[static_cast<size_t>(front)];
     if (!covered && !bare) return;
     const Tile& silhouette = m_tiles.silhouette(front);
     const Tile& cover = m_tiles.cover(front);
@@ -136,7 +145,8 @@ class Press {
           if (!ink.row(y)[x - ink.x]) continue;
           const bool covers = covered && cover.at(x, y);
           if (covers != (silhouette.at(x, y) != 0) || (line && line->at(x, y)))
-            m_out.explained[static_cast<size_t>(y) * static_cast<size_t>(m_tiles.grid().width) + static_cast<size_t>(x)] = 1;
+            m_out.explained[static_cast<size_t>(y) * static_cast<size_t>(m_tiles.grid().width) +
+                            static_cast<size_t>(x)] = 1;
         }
     };
     mark(silhouette);
@@ -164,8 +174,8 @@ class Press {
 
 }  // namespace
 
-Result<Replay> replay(const PressInput& in, const RunSheet& sheet, PressTiles& tiles, const Progress& progress,
-                      const StepWatcher& watch) {
+Result<Replay> replay(const PressInput& in, const RunSheet& sheet, PressTiles& tiles,
+                      const Progress& progress, const StepWatcher& watch) {
   Press press(in, tiles);
   for (size_t k = 0; k < sheet.steps.size(); ++k) {
     if (progress.stopped()) return Error{ErrorCode::Stopped, "stopped", {}};

@@ -6,7 +6,8 @@ namespace havlo {
 void readCycle(const Plan&, const Analysis& analysis, std::vector<Finding>& out) {
   for (const std::vector<int>& ring : analysis.knots.rings) {
     Finding f{FindingKind::Cycle, Level::Fault, ring, static_cast<double>(ring.size()), {}};
-    // Distances alone never make a ring, so one of its links was said against them: the way out is to unsay it.
+    // Distances alone never make a ring, so one of its links was said against them: the way out is to unsay
+    // it.
     for (size_t k = 0; k < ring.size() && !f.fix; ++k) {
       const int front = ring[k], back = ring[(k + 1) % ring.size()];
       const PairWord said = analysis.depth->said(front, back);

@@ -28,7 +28,9 @@ void readOffPanel(const Plan& plan, const Analysis& analysis, std::vector<Findin
     const Box box = boxOf(thing.silhouette);
     if (!box.empty()) {
       const Point at = plan.impressions[i].at;
-      f.fix = Fix{Fix::What::MoveFoot, static_cast<int>(i), -1,
+      f.fix = Fix{Fix::What::MoveFoot,
+                  static_cast<int>(i),
+                  -1,
                   {at.x + inward(box.left, box.right, plan.card.panel.width_mm),
                    at.y + inward(box.bottom, box.top, plan.card.panel.height_mm)}};
     }

@@ -1,4 +1,5 @@
-// The rule table. A new rule is one file, one line here, one entry of FindingKind and its words in io/wording.
+// The rule table. A new rule is one file, one line here, one entry of FindingKind and its words in
+// io/wording.
 #include <algorithm>
 #include <array>
 
@@ -10,7 +11,8 @@ namespace {
 constexpr std::array<Rule, 6> kRules{{
     {FindingKind::Cycle, "cycle", "impressions in the ring", readCycle},
     {FindingKind::OffPanel, "offPanel", "share of the silhouette on the panel, 0 to 1", readOffPanel},
-    {FindingKind::WhollyHidden, "whollyHidden", "share of the silhouette that shows, 0 to 1", readWhollyHidden},
+    {FindingKind::WhollyHidden, "whollyHidden", "share of the silhouette that shows, 0 to 1",
+     readWhollyHidden},
     {FindingKind::OutOfScale, "outOfScale", "printed height over expected height", readOutOfScale},
     {FindingKind::Floating, "floating", "mm above what it should stand on", readFloating},
     {FindingKind::HorizonMeetsHead, "horizonMeetsHead", "mm from the top of the head down to the horizon",
@@ -33,7 +35,8 @@ std::string_view wordOf(Level level) {
 std::vector<Finding> readScene(const Plan& plan, const Analysis& analysis) {
   std::vector<Finding> out;
   for (const Rule& rule : kRules) rule.read(plan, analysis, out);
-  std::stable_sort(out.begin(), out.end(), [](const Finding& a, const Finding& b) { return a.level > b.level; });
+  std::stable_sort(out.begin(), out.end(),
+                   [](const Finding& a, const Finding& b) { return a.level > b.level; });
   return out;
 }
 

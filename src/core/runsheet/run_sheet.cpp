@@ -1,5 +1,5 @@
-// Walks through the needs and writes down what hands must do: covers moved as seldom as the rota allows, nothing
-// covered, embossed or blended over before its ink is dry.
+// Walks through the needs and writes down what hands must do: covers moved as seldom as the rota allows,
+// nothing covered, embossed or blended over before its ink is dry.
 #include "core/runsheet/run_sheet.h"
 
 #include <algorithm>
@@ -9,8 +9,8 @@ namespace havlo {
 namespace {
 
 // Minutes of work. Common practice, no source; the log will fit them to the maker.
-constexpr double kCutMask = 3, kStamp = 1, kCoverOn = 0.5, kCoverOff = 0.25, kWash = 4, kEmboss = 2, kCutPiece = 4,
-                 kAttach = 1.5, kTape = 1, kTrim = 1;
+constexpr double kCutMask = 3, kStamp = 1, kCoverOn = 0.5, kCoverOff = 0.25, kWash = 4, kEmboss = 2,
+                 kCutPiece = 4, kAttach = 1.5, kTape = 1, kTrim = 1;
 
 class Builder {
  public:
@@ -45,12 +45,12 @@ class Builder {
   const RunSheetInput& m_in;
   RunSheet m_out;
   double m_now = 0;
-  std::vector<double> m_dryAt;        // impression -> minute at which its ink is dry
+  std::vector<double> m_dryAt;  // impression -> minute at which its ink is dry
   std::vector<char> m_saidDry = std::vector<char>(m_dryAt.size(), 1);
   std::map<int, std::string> m_lies;  // impression -> mask id, empty for tape
   double m_washDryAt = 0;
-  std::vector<int> m_lastNeed;        // impression -> last need step that covers it
-  std::vector<const Ink*> m_inks;     // by impression
+  std::vector<int> m_lastNeed;     // impression -> last need step that covers it
+  std::vector<const Ink*> m_inks;  // by impression
 
   const Impression& impression(int i) const { return m_in.plan.impressions[static_cast<size_t>(i)]; }
   const Ink& inkOf(int i) const { return *m_inks[static_cast<size_t>(i)]; }
@@ -76,7 +76,8 @@ class Builder {
     return out;
   }
 
-  /// Each mask is first stamped on masking paper; the first one of all waits for that ink, the others dry meanwhile.
+  /// Each mask is first stamped on masking paper; the first one of all waits for that ink, the others dry
+  /// meanwhile.
   void cutMasks() {
     double wait = 0;
     for (size_t s = 0; s < m_in.masks.size(); ++s)
@@ -130,19 +131,24 @@ class Builder {
     return out;
   }
 
-  bool neededLater(int i, size_t after) const { return m_lastNeed[static_cast<size_t>(i)] > static_cast<int>(after); }
+  bool neededLater(int i, size_t after) const {
+    return m_lastNeed[static_cast<size_t>(i)] > static_cast<int>(after);
+  }
 
-  /// Brings the covers on the panel to what step k needs. `inTheWay(i)`: a cover on i would keep out wanted ink.
+  /// Brings the covers on the panel to what step k needs. `inTheWay(i)`: a cover on i would keep out wanted
+  /// ink.
   template <typename F>
   void arrange(size_t k, F inTheWay) {
     const auto want = wanted(k);
     std::vector<int> lift;
     for (const auto& [i, mask] : m_lies) {
       const auto it = want.find(i);
-      const bool elsewhere = !mask.empty() && std::any_of(want.begin(), want.end(), [id = i, &piece = mask](const auto& w) {
-        return w.first != id && w.second == piece;
-      });
-      const bool stays = it != want.end() ? it->second == mask : !elsewhere && !inTheWay(i) && neededLater(i, k);
+      const bool elsewhere =
+          !mask.empty() && std::any_of(want.begin(), want.end(), [id = i, &piece = mask](const auto& w) {
+            return w.first != id && w.second == piece;
+          });
+      const bool stays =
+          it != want.end() ? it->second == mask : !elsewhere && !inTheWay(i) && neededLater(i, k);
       if (!stays) lift.push_back(i);
     }
     uncover(lift);
@@ -191,7 +197,9 @@ class Builder {
   void stamp(size_t k, const NeedStep& need) {
     const int b = need.index;
     const Box& box = m_in.meetings.placed[static_cast<size_t>(b)]->onPanel.box();
-    arrange(k, [&](int i) { return m_in.meetings.placed[static_cast<size_t>(i)]->onPanel.box().meets(box, kInkMargin_mm); });
+    arrange(k, [&](int i) {
+      return m_in.meetings.placed[static_cast<size_t>(i)]->onPanel.box().meets(box, kInkMargin_mm);
+    });
     Step s = step(Do::Stamp, b, kStamp);
     s.needed = need.covered;
     s.leaveOut = m_in.needs.leaveOut[static_cast<size_t>(b)];
@@ -211,7 +219,8 @@ class Builder {
     const auto& touches = m_in.washes.meets[static_cast<size_t>(need.index)];
     arrange(k, [&](int i) { return touches[static_cast<size_t>(i)].touches; });
     for (size_t i = 0; i < touches.size(); ++i)
-      if (touches[i].touches && impression(static_cast<int>(i)).technique != Technique::PopUp) dry(static_cast<int>(i));
+      if (touches[i].touches && impression(static_cast<int>(i)).technique != Technique::PopUp)
+        dry(static_cast<int>(i));
     Step s = step(Do::Wash, -1, kWash);
     s.wash = need.index;
     s.needed = need.covered;
@@ -242,7 +251,8 @@ class Builder {
     double sum = 0;
     for (const Step& s : m_out.steps)
       if (s.what != Do::MaskOn && s.what != Do::MaskOff && s.what != Do::Dry) sum += s.minutes;
-    for (const StampMasks& m : m_in.masks) sum += m.cut * (kCoverOn + kCoverOff);  // each mask is laid and lifted once
+    for (const StampMasks& m : m_in.masks)
+      sum += m.cut * (kCoverOn + kCoverOff);  // each mask is laid and lifted once
     return sum;
   }
 };

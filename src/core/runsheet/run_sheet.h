@@ -8,7 +8,22 @@
 
 namespace havlo {
 
-enum class Do { Cut, Tape, CutMask, Stamp, MaskOn, MaskOff, Dry, Wash, Emboss, Wipe, Draw, Colour, Attach, Trim };
+enum class Do {
+  Cut,
+  Tape,
+  CutMask,
+  Stamp,
+  MaskOn,
+  MaskOff,
+  Dry,
+  Wash,
+  Emboss,
+  Wipe,
+  Draw,
+  Colour,
+  Attach,
+  Trim
+};
 
 /// A mask, or a strip of tape, and what it lies on.
 struct Cover {
@@ -20,12 +35,12 @@ struct Step {
   Do what = Do::Stamp;
   int impression = -1;  ///< -1: none or all
   int wash = -1;
-  int stamp = -1;       ///< of a mask to cut
-  std::vector<Cover> covers;   ///< laid, lifted or cut at this step
-  std::vector<int> masksOn;    ///< impressions covered: during a stamping or wash, after anything else
-  std::vector<int> needed;     ///< of those, the ones this step needs
-  std::vector<int> leaveOut;   ///< fronts whose place on the rubber is covered or wiped before pressing
-  bool piece = false;          ///< stamped on a piece of its own
+  int stamp = -1;             ///< of a mask to cut
+  std::vector<Cover> covers;  ///< laid, lifted or cut at this step
+  std::vector<int> masksOn;   ///< impressions covered: during a stamping or wash, after anything else
+  std::vector<int> needed;    ///< of those, the ones this step needs
+  std::vector<int> leaveOut;  ///< fronts whose place on the rubber is covered or wiped before pressing
+  bool piece = false;         ///< stamped on a piece of its own
   double minutes = 0, wait = 0;
 };
 

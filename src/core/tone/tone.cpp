@@ -22,7 +22,8 @@ std::vector<ToneReading> readTones(const Plan& plan, const std::vector<double>& 
     t.actual = strengthOf(ink, impression.generation);
     double best = 1e300;
     for (int g = 1; g <= static_cast<int>(ink.generations.size()); ++g)
-      if (const double off = std::fabs(strengthOf(ink, g) - t.wanted); off < best) best = off, t.proposedGeneration = g;
+      if (const double off = std::fabs(strengthOf(ink, g) - t.wanted); off < best)
+        best = off, t.proposedGeneration = g;
     out.push_back(t);
   }
   return out;

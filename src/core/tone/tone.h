@@ -1,4 +1,5 @@
-// Paler with distance (engine section 7): Koschmieder's law, with visibility where 2 % of the contrast is left.
+// Paler with distance (engine section 7): Koschmieder's law, with visibility where 2 % of the contrast is
+// left.
 #pragma once
 
 #include <string>
@@ -8,13 +9,14 @@
 
 namespace havlo {
 
-/// Share of contrast left at a distance. Source: Koschmieder 1924, 2 % form: exp(-3.912 d / V). 0 at infinity.
+/// Share of contrast left at a distance. Source: Koschmieder 1924, 2 % form: exp(-3.912 d / V). 0 at
+/// infinity.
 double contrastLeft(Metres distance, Metres visibility);
 
 struct ToneReading {
   int impression = 0;
-  double wanted = 0;  ///< strength, 0 to 1
-  double actual = 0;  ///< of its generation
+  double wanted = 0;           ///< strength, 0 to 1
+  double actual = 0;           ///< of its generation
   int proposedGeneration = 1;  ///< of its own ink, the nearest to what is wanted
 };
 

@@ -50,7 +50,8 @@ std::optional<double> unitInMm(std::string_view unit, bool fraction, MeasureStyl
 
 Error notAMeasure(std::string_view text) {
   return {ErrorCode::BadInput,
-          "\"" + std::string(text) + "\" is not a measure; write it as 2 3/8, 2.375in, 60mm or 6cm", {}};
+          "\"" + std::string(text) + "\" is not a measure; write it as 2 3/8, 2.375in, 60mm or 6cm",
+          {}};
 }
 
 std::string fractionText(double inches) {

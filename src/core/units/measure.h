@@ -17,13 +17,15 @@ enum class MeasureStyle { Inches, Millimetres };
 /// @error  BadInput if the text is not a measure, a denominator is 0 or the length is out of range
 Result<Millimetres> readMeasure(std::string_view text, MeasureStyle bare);
 
-/// Writes a length: inches as whole and fraction to the nearest 1/32 ("2 3/8 in"), millimetres to 0.1 ("60.3 mm").
+/// Writes a length: inches as whole and fraction to the nearest 1/32 ("2 3/8 in"), millimetres to 0.1 ("60.3
+/// mm").
 std::string writeMeasure(Millimetres length, MeasureStyle style);
 
 /// The same without the unit, for ruler marks and pairs of measures.
 std::string writeBareMeasure(Millimetres length, MeasureStyle style);
 
-/// A distance in the scene, with the digits a maker needs: "2.0 m", "35 m", "1.2 km", "very far" for infinity.
+/// A distance in the scene, with the digits a maker needs: "2.0 m", "35 m", "1.2 km", "very far" for
+/// infinity.
 std::string writeDistance(Metres distance);
 
 }  // namespace havlo

@@ -26,7 +26,9 @@ bool StandingBand::contains(double y_mm) const {
 }
 
 StandingBand standingBand(const View& view, const RealHeight& real, Millimetres printed) {
-  const auto foot = [&](double real_m) { return view.horizon_mm - printed.value * view.eyeHeight_m / real_m; };
+  const auto foot = [&](double real_m) {
+    return view.horizon_mm - printed.value * view.eyeHeight_m / real_m;
+  };
   return {foot(real.least_m), foot(real.most_m)};
 }
 
@@ -49,7 +51,7 @@ std::optional<ScaleReading> readScale(const Plan& plan, int index) {
   s.expected_mm = printedHeight(view, Metres{stamp->realHeight->typical_m}, Millimetres{i.at.y}).value;
   s.ratio = s.printed_mm / *s.expected_mm;
   s.implied_m = s.printed_mm * view.eyeHeight_m / below;
-  s.verdict = s.band.contains(i.at.y)    ? ScaleVerdict::Fits
+  s.verdict = s.band.contains(i.at.y)   ? ScaleVerdict::Fits
               : i.at.y > s.band.high_mm ? ScaleVerdict::TooTall
                                         : ScaleVerdict::TooShort;
   return s;

@@ -1,5 +1,6 @@
-// The one viewpoint: how far a foot on the ground is, and how tall a thing must print there (engine section 2).
-// Pinhole projection with a vertical picture plane and flat ground; y is measured up from the panel's bottom edge.
+// The one viewpoint: how far a foot on the ground is, and how tall a thing must print there (engine section
+// 2). Pinhole projection with a vertical picture plane and flat ground; y is measured up from the panel's
+// bottom edge.
 #pragma once
 
 #include <optional>
@@ -40,8 +41,8 @@ struct ScaleReading {
 std::optional<ScaleReading> readScale(const Plan& plan, int impression);
 std::vector<ScaleReading> readScales(const Plan& plan);
 
-/// Where the foot goes when a thing is moved along its line of sight to another distance: it keeps its place on the
-/// ground line that runs to the vanishing point. @param to  > 0
+/// Where the foot goes when a thing is moved along its line of sight to another distance: it keeps its place
+/// on the ground line that runs to the vanishing point. @param to  > 0
 Point slidAlongSight(const View& view, double panelWidth_mm, Point foot, Metres to);
 
 double vanishX(const View& view, double panelWidth_mm);

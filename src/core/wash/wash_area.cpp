@@ -9,19 +9,32 @@
 
 namespace havlo {
 
-WashFalloff::WashFalloff(const Wash& wash) : m_box(boxOf(wash.area)), m_from(wash.from), m_reach(wash.reach) {}
+WashFalloff::WashFalloff(const Wash& wash)
+    : m_box(boxOf(wash.area)), m_from(wash.from), m_reach(wash.reach) {}
 
 double WashFalloff::shareAt(Point p) const {
   if (m_reach <= 0) return 0;
   const double u = (p.x - m_box.left) / m_box.width(), v = (p.y - m_box.bottom) / m_box.height();
   double away = 0;
   switch (m_from) {
-    case WashFrom::Bottom: away = v; break;
-    case WashFrom::Top: away = 1 - v; break;
-    case WashFrom::Left: away = u; break;
-    case WashFrom::Right: away = 1 - u; break;
-    case WashFrom::Centre: away = std::hypot(2 * u - 1, 2 * v - 1); break;
-    case WashFrom::Edges: away = 2 * std::min({u, 1 - u, v, 1 - v}); break;
+    case WashFrom::Bottom:
+      away = v;
+      break;
+    case WashFrom::Top:
+      away = 1 - v;
+      break;
+    case WashFrom::Left:
+      away = u;
+      break;
+    case WashFrom::Right:
+      away = 1 - u;
+      break;
+    case WashFrom::Centre:
+      away = std::hypot(2 * u - 1, 2 * v - 1);
+      break;
+    case WashFrom::Edges:
+      away = 2 * std::min({u, 1 - u, v, 1 - v});
+      break;
   }
   return std::clamp(1 - away / m_reach, 0.0, 1.0);
 }
@@ -32,10 +45,18 @@ Rings reachedArea(const Wash& wash, const Box& panel) {
   const double w = b.width() * wash.reach, h = b.height() * wash.reach;
   Box reach = b;
   switch (wash.from) {
-    case WashFrom::Bottom: reach.top = b.bottom + h; break;
-    case WashFrom::Top: reach.bottom = b.top - h; break;
-    case WashFrom::Left: reach.right = b.left + w; break;
-    case WashFrom::Right: reach.left = b.right - w; break;
+    case WashFrom::Bottom:
+      reach.top = b.bottom + h;
+      break;
+    case WashFrom::Top:
+      reach.bottom = b.top - h;
+      break;
+    case WashFrom::Left:
+      reach.right = b.left + w;
+      break;
+    case WashFrom::Right:
+      reach.left = b.right - w;
+      break;
     case WashFrom::Centre: {
       Ring ellipse;
       for (int k = 0; k < 128; ++k) {
@@ -46,7 +67,8 @@ Rings reachedArea(const Wash& wash, const Box& panel) {
     }
     case WashFrom::Edges: {
       const Box plain{b.left + w / 2, b.bottom + h / 2, b.right - w / 2, b.top - h / 2};
-      const Rings rim = plain.width() > 0 && plain.height() > 0 ? difference(wash.area, rectangle(plain)) : wash.area;
+      const Rings rim =
+          plain.width() > 0 && plain.height() > 0 ? difference(wash.area, rectangle(plain)) : wash.area;
       return clippedTo(panel, rim);
     }
   }
@@ -57,14 +79,17 @@ double linearOf(double c) { return c <= 0.04045 ? c / 12.92 : std::pow((c + 0.05
 double channelOf(double l) { return l <= 0.0031308 ? l * 12.92 : 1.055 * std::pow(l, 1 / 2.4) - 0.055; }
 
 double lightnessOf(Colour c) {
-  const double y = 0.2126 * linearOf(c.red / 255.0) + 0.7152 * linearOf(c.green / 255.0) + 0.0722 * linearOf(c.blue / 255.0);
+  const double y = 0.2126 * linearOf(c.red / 255.0) + 0.7152 * linearOf(c.green / 255.0) +
+                   0.0722 * linearOf(c.blue / 255.0);
   return y > 216.0 / 24389 ? 116 * std::cbrt(y) - 16 : y * 24389 / 27;
 }
 
 std::vector<int> washOrder(const Plan& plan) {
   std::vector<int> order;
   for (size_t i = 0; i < plan.washes.size(); ++i) order.push_back(static_cast<int>(i));
-  const auto light = [&](int i) { return lightnessOf(plan.ink(plan.washes[static_cast<size_t>(i)].ink)->colour); };
+  const auto light = [&](int i) {
+    return lightnessOf(plan.ink(plan.washes[static_cast<size_t>(i)].ink)->colour);
+  };
   std::stable_sort(order.begin(), order.end(), [&](int a, int b) { return light(a) > light(b); });
   return order;
 }

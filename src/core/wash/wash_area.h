@@ -7,7 +7,8 @@
 
 namespace havlo {
 
-/// Share of a wash's full strength at a point of its area: 1 where it starts, 0 from `reach` of the area's box on.
+/// Share of a wash's full strength at a point of its area: 1 where it starts, 0 from `reach` of the area's
+/// box on.
 class WashFalloff {
  public:
   explicit WashFalloff(const Wash& wash);

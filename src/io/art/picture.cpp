@@ -34,27 +34,30 @@ QImage intendedPicture(const Plan& plan, const Analysis& analysis, const ArtSour
 
 namespace {
 
-void hatchMasks(QImage& image, const Plan& plan, const Analysis& analysis, const Step& step, QColor colour) {
-  if (step.masksOn.empty()) return;
+/// The masks of a step, hatched, on a transparent picture.
+QImage maskLayer(QSize size, const Plan& plan, const Analysis& analysis, const Step& step, QColor colour) {
+  QImage image(size, QImage::Format_ARGB32_Premultiplied);
+  image.fill(Qt::transparent);
   QPainter painter(&image);
   painter.setRenderHint(QPainter::Antialiasing);
   const double sx = image.width() / plan.card.panel.width_mm, sy = image.height() / plan.card.panel.height_mm;
   painter.setTransform(QTransform(sx, 0, 0, -sy, 0, image.height()));
   // Veil and hatching are one texture, so that a mask is one fill.
-  QImage texture(6, 6, QImage::Format_ARGB32_Premultiplied);
+  QImage texture(7, 7, QImage::Format_ARGB32_Premultiplied);
   QColor veil = colour, line = colour;
   veil.setAlpha(38);
-  line.setAlpha(150);
+  line.setAlpha(230);
   texture.fill(veil);
-  for (int k = 0; k < 6; ++k) texture.setPixelColor(k, 5 - k, line);
+  for (int k = 0; k < 7; ++k) texture.setPixelColor(k, 6 - k, line);
   QBrush hatch(texture);
   hatch.setTransform(painter.transform().inverted());
   for (int i : step.masksOn) {
     const auto at = static_cast<size_t>(i);
     const Placed& placed = *analysis.meetings.placed[at];
-    const Rings shape = analysis.needs.taped[at]
-                            ? placed.silhouette
-                            : placed.placing.toPanel(analysis.masks[static_cast<size_t>(analysis.stampOf[at])]->mask);
+    const Rings shape =
+        analysis.needs.taped[at]
+            ? placed.silhouette
+            : placed.placing.toPanel(analysis.masks[static_cast<size_t>(analysis.stampOf[at])]->mask);
     const QPainterPath path = pathOf(shape);
     painter.fillPath(path, hatch);
     QPen edge(colour, 1.4);
@@ -62,25 +65,36 @@ void hatchMasks(QImage& image, const Plan& plan, const Analysis& analysis, const
     painter.setPen(edge);
     painter.drawPath(path);
   }
+  painter.end();
+  return image;
 }
 
 }  // namespace
 
-Result<StepPictures> stepPictures(const Plan& plan, const Analysis& analysis, const ArtSource& art, double dpi,
-                                  QColor maskColour, const Progress& progress) {
+Result<StepPictures> stepPictures(const Plan& plan, const Analysis& analysis, const ArtSource& art,
+                                  double dpi, QColor maskColour, const Progress& progress,
+                                  std::shared_ptr<TileStore> kept) {
   StepPictures out;
   const PressInput in = analysis.press(plan, &art);
-  QImage last;
-  const auto inks = [](Do what) {
-    return what == Do::Stamp || what == Do::Wash || what == Do::Attach;
-  };
-  auto simulated = simulate(in, analysis.sheet, dpi, progress, [&](size_t k, const Canvas& card) {
-    const Step& step = analysis.sheet.steps[k];
-    if (last.isNull() || inks(step.what)) last = pictureOf(card);
-    QImage image = last;
-    hatchMasks(image, plan, analysis, step, maskColour);
-    out.steps.push_back(std::move(image));
-  });
+  QImage last, layer;
+  std::vector<int> layered;  // the masks of the layer
+  const auto inks = [](Do what) { return what == Do::Stamp || what == Do::Wash || what == Do::Attach; };
+  auto simulated = simulate(
+      in, analysis.sheet, dpi, progress,
+      [&](size_t k, const Canvas& card) {
+        const Step& step = analysis.sheet.steps[k];
+        if (last.isNull() || inks(step.what)) last = pictureOf(card);
+        QImage image = last;
+        if (!step.masksOn.empty()) {
+          if (step.masksOn != layered) {
+            layer = maskLayer(image.size(), plan, analysis, step, maskColour);
+            layered = step.masksOn;
+          }
+          QPainter(&image).drawImage(0, 0, layer);
+        }
+        out.steps.push_back(std::move(image));
+      },
+      std::move(kept));
   if (!simulated) return simulated.error();
   out.simulation = std::move(simulated).value();
   return out;

@@ -24,9 +24,11 @@ struct StepPictures {
 };
 
 /// @param maskColour  of the hatching
+/// @param kept  tiles of earlier pictures at this dpi; null for none
 /// @error Stopped
-Result<StepPictures> stepPictures(const Plan& plan, const Analysis& analysis, const ArtSource& art, double dpi,
-                                  QColor maskColour, const Progress& progress = {});
+Result<StepPictures> stepPictures(const Plan& plan, const Analysis& analysis, const ArtSource& art,
+                                  double dpi, QColor maskColour, const Progress& progress = {},
+                                  std::shared_ptr<TileStore> kept = {});
 
 /// @error  CannotWrite with the reason
 Result<Done> savePicture(const QString& path, const QImage& image);

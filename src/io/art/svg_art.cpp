@@ -28,7 +28,8 @@ bool isPlainDrawing(const QByteArray& svg) {
   while (!xml.atEnd()) {
     switch (xml.readNext()) {
       case QXmlStreamReader::DTD:
-      case QXmlStreamReader::EntityReference: return false;
+      case QXmlStreamReader::EntityReference:
+        return false;
       case QXmlStreamReader::StartElement: {
         const auto name = xml.name();
         for (const char* barred : {"script", "image", "foreignObject", "style", "video", "audio", "iframe"})
@@ -37,7 +38,8 @@ bool isPlainDrawing(const QByteArray& svg) {
         drawing = drawing || name == QLatin1String("svg");
         break;
       }
-      default: break;
+      default:
+        break;
     }
   }
   return drawing && !xml.hasError();
@@ -65,7 +67,8 @@ struct SvgArt::Store {
 SvgArt::SvgArt() : m_store(std::make_unique<Store>()) {}
 SvgArt::~SvgArt() = default;
 
-QTransform frameToPixels(const Stamp& stamp, const Placing& placing, double panelHeight_mm, double sx, double sy) {
+QTransform frameToPixels(const Stamp& stamp, const Placing& placing, double panelHeight_mm, double sx,
+                         double sy) {
   const Point origin = placing.toPanel(Point{0, stamp.height_mm});
   const Point right = placing.toPanel(Point{1, stamp.height_mm});
   const Point down = placing.toPanel(Point{0, stamp.height_mm - 1});
@@ -87,13 +90,15 @@ std::optional<Tile> SvgArt::draw(const Stamp& stamp, const Placing& placing, con
   painter.setTransform(frameToPixels(stamp, placing, grid.panelHeight_mm, grid.pxPerMmX(), grid.pxPerMmY()) *
                        QTransform::fromTranslate(-tile.x, -tile.y));
   const QRectF target(0, 0, stamp.width_mm, stamp.height_mm);
-  painter.setClipRect(target.adjusted(-0.5, -0.5, 0.5, 0.5));  // a clip has hard edges: not on the frame itself
+  painter.setClipRect(
+      target.adjusted(-0.5, -0.5, 0.5, 0.5));  // a clip has hard edges: not on the frame itself
   drawing->render(&painter, target);
   painter.end();
   for (int y = 0; y < tile.height; ++y) {
     const auto* line = reinterpret_cast<const QRgb*>(image.constScanLine(y));
     uint8_t* out = tile.row(tile.y + y);
-    for (int x = 0; x < tile.width; ++x) out[x] = static_cast<uint8_t>(qMax(0, qAlpha(line[x]) - qGray(line[x])));
+    for (int x = 0; x < tile.width; ++x)
+      out[x] = static_cast<uint8_t>(qMax(0, qAlpha(line[x]) - qGray(line[x])));
   }
   return tile;
 }

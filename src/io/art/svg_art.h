@@ -11,7 +11,8 @@ class QPainter;
 
 namespace havlo {
 
-/// Is this SVG a plain drawing? Art from strangers may not hold entities, scripts, pictures or links to elsewhere.
+/// Is this SVG a plain drawing? Art from strangers may not hold entities, scripts, pictures or links to
+/// elsewhere.
 bool isPlainDrawing(const QByteArray& svg);
 
 /// Renders art through QSvgRenderer and keeps the drawings it has parsed. Safe to use from several threads.
@@ -26,8 +27,8 @@ class SvgArt : public ArtSource {
   std::unique_ptr<Store> m_store;
 };
 
-/// Takes the stamp's drawing frame (mm, y down from the top edge) to pixels, for a placing and a panel picture with
-/// its origin at the top left.
+/// Takes the stamp's drawing frame (mm, y down from the top edge) to pixels, for a placing and a panel
+/// picture with its origin at the top left.
 QTransform frameToPixels(const Stamp& stamp, const Placing& placing, double panelHeight_mm, double pxPerMmX,
                          double pxPerMmY);
 

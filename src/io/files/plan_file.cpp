@@ -25,16 +25,20 @@ Result<Done> savePlan(const QString& path, const Plan& plan) {
 
 Result<Done> saveWhole(const QString& path, const QByteArray& content) {
   const QFileInfo target(path);
-  if (target.exists() && !target.isFile() && !target.isDir()) {  // a device or a pipe is written to, not replaced
+  if (target.exists() && !target.isFile() &&
+      !target.isDir()) {  // a device or a pipe is written to, not replaced
     QFile device(path);
-    if (device.open(QIODevice::WriteOnly | QIODevice::Unbuffered) && device.write(content) == content.size()) return Done{};
+    if (device.open(QIODevice::WriteOnly | QIODevice::Unbuffered) && device.write(content) == content.size())
+      return Done{};
     return Error{ErrorCode::CannotWrite,
-                 "cannot write " + path.toStdString() + ": " + device.errorString().toStdString(), {}};
+                 "cannot write " + path.toStdString() + ": " + device.errorString().toStdString(),
+                 {}};
   }
   QSaveFile file(path);
   if (!file.open(QIODevice::WriteOnly) || file.write(content) != content.size() || !file.commit())
     return Error{ErrorCode::CannotWrite,
-                 "cannot write " + path.toStdString() + ": " + file.errorString().toStdString(), {}};
+                 "cannot write " + path.toStdString() + ": " + file.errorString().toStdString(),
+                 {}};
   return Done{};
 }
 

@@ -12,7 +12,8 @@ namespace havlo {
 /// @error  CannotRead with the reason, BadInput with the place
 Result<ReadPlan> loadPlan(const QString& path);
 
-/// Replaces the file in one step once the new one is safely on the disk; a failure leaves the old file as it was.
+/// Replaces the file in one step once the new one is safely on the disk; a failure leaves the old file as it
+/// was.
 /// @error  CannotWrite with the reason (read-only, disk full, no such folder)
 Result<Done> savePlan(const QString& path, const Plan& plan);
 

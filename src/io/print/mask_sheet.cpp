@@ -10,7 +10,7 @@
 namespace havlo {
 namespace {
 
-constexpr double kGap_mm = 5, kLabel_mm = 5, kHead_mm = 12;
+constexpr double kGap_mm = 5, kLabel_mm = 5, kHead_mm = 12, kLabelText_mm = 2.4;
 
 QString tr(const char* text) { return QCoreApplication::translate("Print", text); }
 
@@ -27,6 +27,15 @@ Rings onPage(const Rings& mask, const MaskPlace& place) {
 
 }  // namespace
 
+namespace {
+
+QString labelFor(const Plan& plan, const Analysis& a, const MaskPlace& m) {
+  const auto s = static_cast<size_t>(m.stamp);
+  return tr("%1, %2 of %3").arg(stampName(*plan.stamps[s])).arg(m.number + 1).arg(a.stampMasks[s].cut);
+}
+
+}  // namespace
+
 std::vector<MaskPlace> layMasksOut(const Plan& plan, const Analysis& a, const Sheet& sheet) {
   std::vector<MaskPlace> masks;
   for (size_t s = 0; s < plan.stamps.size(); ++s)
@@ -38,7 +47,8 @@ std::vector<MaskPlace> layMasksOut(const Plan& plan, const Analysis& a, const Sh
   double x = room.left(), y = room.top(), rowHeight = 0;
   int page = 0;
   for (MaskPlace& m : masks) {
-    if (x > room.left() && x + m.box.width() > room.right()) {
+    const double width = std::max(m.box.width(), textWidth(kLabelText_mm, labelFor(plan, a, m)) + 4);
+    if (x > room.left() && x + width > room.right()) {
       x = room.left();
       y += rowHeight + kLabel_mm + kGap_mm;
       rowHeight = 0;
@@ -51,7 +61,7 @@ std::vector<MaskPlace> layMasksOut(const Plan& plan, const Analysis& a, const Sh
     }
     m.page = page;
     m.upperLeft = {x, y};
-    x += m.box.width() + kGap_mm;
+    x += width + kGap_mm;
     rowHeight = std::max(rowHeight, m.box.height());
   }
   return masks;
@@ -64,30 +74,28 @@ Printout maskSheet(const Plan& plan, const Analysis& a, Sheet sheet) {
   if (widest > sheet.inner().width()) sheet = sheet.turned();
   const std::vector<MaskPlace> masks = layMasksOut(plan, a, sheet);
   Printout out;
-  out.title = tr("Masks for %1").arg(QString::fromStdString(plan.title));
+  out.title = plan.title.empty() ? tr("Masks") : tr("Masks for %1").arg(QString::fromStdString(plan.title));
   out.sheet = sheet;
   out.pages = masks.empty() ? 1 : masks.back().page + 1;
   const auto shared = std::make_shared<Analysis>(a);
   out.draw = [plan, shared, masks, inner = sheet.inner(), title = out.title](QPainter& p, int page) {
     drawText(p, {inner.left(), inner.top() + 5}, 4.6, title, kInk, Qt::AlignLeft, QFont::Bold);
     drawText(p, {inner.left(), inner.top() + 9.5}, 2.6,
-             masks.empty() ? tr("No mask is needed for this plan.")
-                           : tr("True size, printed side up: turn them as you like, never flip them. Cut on the line."),
+             masks.empty()
+                 ? tr("No mask is needed for this plan.")
+                 : tr("True size, printed side up: turn them as you like, never flip them. Cut on the line."),
              kSoft);
     for (const MaskPlace& m : masks) {
       if (m.page != page) continue;
       p.setPen(QPen(kInk, 0.2));
       p.setBrush(Qt::NoBrush);
       p.drawPath(pathOf(onPage(shared->masks[static_cast<size_t>(m.stamp)]->mask, m)));
-      const Stamp& stamp = *plan.stamps[static_cast<size_t>(m.stamp)];
       const double y = m.upperLeft.y + m.box.height() + 3.4;
       const QPointF arrow(m.upperLeft.x + 1, y - 2.4);
       p.drawLine(arrow, arrow + QPointF(0, 2.4));
       p.drawLine(arrow, arrow + QPointF(-0.8, 1));
       p.drawLine(arrow, arrow + QPointF(0.8, 1));
-      drawText(p, {m.upperLeft.x + 3, y}, 2.4,
-               tr("%1, %2 of %3").arg(stampName(stamp)).arg(m.number + 1).arg(shared->stampMasks[static_cast<size_t>(m.stamp)].cut),
-               kInk);
+      drawText(p, {m.upperLeft.x + 3, y}, kLabelText_mm, labelFor(plan, *shared, m), kInk);
     }
     drawCheckRules(p, {inner.left() + 2, inner.bottom() - kCheckRulesHeight_mm + 1});
   };
@@ -102,12 +110,14 @@ Result<Done> writeMaskSvg(const QString& path, const Plan& plan, const Analysis&
   double width = sheet.width_mm;
   for (const MaskPlace& m : masks) width = std::max(width, m.upperLeft.x + m.box.width() + sheet.margin_mm);
   double bottom = 0;
-  for (const MaskPlace& m : masks) bottom = std::max(bottom, m.upperLeft.y + m.box.height() + sheet.margin_mm);
+  for (const MaskPlace& m : masks)
+    bottom = std::max(bottom, m.upperLeft.y + m.box.height() + sheet.margin_mm);
   const double pageHeight = std::max(sheet.height_mm, bottom);
   const double height = pageHeight * pages;
   const auto mm = [](double v) { return QString::number(v, 'f', 3); };
-  QString svg = QStringLiteral("<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n<svg xmlns=\"http://www.w3.org/2000/svg\" "
-                               "width=\"%1mm\" height=\"%2mm\" viewBox=\"0 0 %1 %2\">\n")
+  QString svg = QStringLiteral(
+                    "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n<svg xmlns=\"http://www.w3.org/2000/svg\" "
+                    "width=\"%1mm\" height=\"%2mm\" viewBox=\"0 0 %1 %2\">\n")
                     .arg(mm(width), mm(height));
   for (MaskPlace m : masks) {
     m.upperLeft.y += m.page * pageHeight;

@@ -51,7 +51,8 @@ void drawCheckRules(QPainter& painter, QPointF at) {
   rule(at.y() + 4, 10, 10, 5, QStringLiteral("100 mm"));
   rule(at.y() + 10, 16, 25.4 / 4, 4, QStringLiteral("4 in"));
   drawText(painter, {at.x(), at.y() + 14.5}, 2.4,
-           QCoreApplication::translate("Print", "Measure these with a ruler. If they are off, print at 100 %, not \"fit to page\"."),
+           QCoreApplication::translate(
+               "Print", "Measure these with a ruler. If they are off, print at 100 %, not \"fit to page\"."),
            Qt::black);
   painter.restore();
 }

@@ -2,8 +2,8 @@
 #pragma once
 
 #include <QColor>
-#include <QPainter>
 #include <QPageSize>
+#include <QPainter>
 #include <QString>
 #include <functional>
 
@@ -19,9 +19,7 @@ struct Sheet {
   QPageSize::PageSizeId id = QPageSize::A4;
   static Sheet a4() { return {}; }
   static Sheet letter() { return {215.9, 279.4, 10, QPageSize::Letter}; }
-  QRectF inner() const {
-    return {margin_mm, margin_mm, width_mm - 2 * margin_mm, height_mm - 2 * margin_mm};
-  }
+  QRectF inner() const { return {margin_mm, margin_mm, width_mm - 2 * margin_mm, height_mm - 2 * margin_mm}; }
   Sheet turned() const {
     Sheet s = *this;
     std::swap(s.width_mm, s.height_mm);
@@ -35,7 +33,8 @@ void drawText(QPainter& painter, QPointF at, double size_mm, const QString& text
 /// Width of a text in mm.
 double textWidth(double size_mm, const QString& text, int weight = QFont::Normal);
 
-/// A 100 mm and a 4 in rule, to check the printer's scale with a ruler; `at` is the left end of the upper one.
+/// A 100 mm and a 4 in rule, to check the printer's scale with a ruler; `at` is the left end of the upper
+/// one.
 void drawCheckRules(QPainter& painter, QPointF at);
 inline constexpr double kCheckRulesHeight_mm = 17;
 inline constexpr double kRulePen_mm = 0.1;  ///< the outermost marks reach half of this beyond the length

@@ -61,7 +61,8 @@ void drawFeet(QPainter& p, const Plan& plan, const Analysis& a, MeasureStyle sty
     p.drawLine(foot - QPointF(3, 0), foot + QPointF(3, 0));
     p.drawLine(foot - QPointF(0, 3), foot + QPointF(0, 3));
     if (plan.card.panel.box().contains(impression.at))
-      drawText(p, foot + QPointF(0.8, -0.8), 2.6, QString::number(number), kGreen, Qt::AlignLeft, QFont::Bold);
+      drawText(p, foot + QPointF(0.8, -0.8), 2.6, QString::number(number), kGreen, Qt::AlignLeft,
+               QFont::Bold);
   }
   Q_UNUSED(style)
 }
@@ -98,7 +99,8 @@ void drawPanel(QPainter& p, const Plan& plan, const Analysis& a, MeasureStyle st
 
 constexpr double kTableRow_mm = 4.4;
 
-void drawTable(QPainter& p, const Plan& plan, const Analysis& a, MeasureStyle style, QRectF room, size_t from, size_t to) {
+void drawTable(QPainter& p, const Plan& plan, const Analysis& a, MeasureStyle style, QRectF room, size_t from,
+               size_t to) {
   const double columns[] = {0, 7, 62, 86, 110, 126};
   const QString heads[] = {QString(), tr("Stamp"), tr("Left"), tr("Bottom"), tr("Turn"), tr("Ink")};
   double y = room.top() + 4;
@@ -110,24 +112,28 @@ void drawTable(QPainter& p, const Plan& plan, const Analysis& a, MeasureStyle st
     y += kTableRow_mm;
     const int i = a.order[k];
     const Impression& impression = plan.impressions[static_cast<size_t>(i)];
-    const auto measure = [&](double mm) { return QString::fromStdString(writeMeasure(Millimetres{mm}, style)); };
-    const QString cells[] = {QString::number(k + 1),
-                             labelOf(plan, i),
-                             measure(impression.at.x),
-                             measure(impression.at.y),
-                             std::fabs(impression.turn_deg) > 0.05 ? QStringLiteral("%1°").arg(impression.turn_deg, 0, 'f', 1)
-                                                                   : QStringLiteral("–"),
-                             inkName(*plan.ink(impression.ink)) + QStringLiteral(", ") + pressingName(impression.generation)};
+    const auto measure = [&](double mm) {
+      return QString::fromStdString(writeMeasure(Millimetres{mm}, style));
+    };
+    const QString cells[] = {
+        QString::number(k + 1),
+        labelOf(plan, i),
+        measure(impression.at.x),
+        measure(impression.at.y),
+        std::fabs(impression.turn_deg) > 0.05 ? QStringLiteral("%1°").arg(impression.turn_deg, 0, 'f', 1)
+                                              : QStringLiteral("–"),
+        inkName(*plan.ink(impression.ink)) + QStringLiteral(", ") + pressingName(impression.generation)};
     for (int c = 0; c < 6; ++c)
-      drawText(p, {room.left() + columns[c], y}, 2.7, cells[c], kInk, Qt::AlignLeft, c == 0 ? QFont::Bold : QFont::Normal);
+      drawText(p, {room.left() + columns[c], y}, 2.7, cells[c], kInk, Qt::AlignLeft,
+               c == 0 ? QFont::Bold : QFont::Normal);
   }
 }
 
 /// How the panel and the table are spread over pages.
 struct Layout {
   QRectF inner;
-  int across = 1, down = 1;      // tiles of the panel
-  size_t rowsBeside = 0;         // table rows that fit under the panel on its own page
+  int across = 1, down = 1;  // tiles of the panel
+  size_t rowsBeside = 0;     // table rows that fit under the panel on its own page
   size_t rowsPerPage = 0;
   int tablePages = 0;
   double tileWidth = 0, tileHeight = 0;
@@ -144,7 +150,8 @@ Layout layOut(const Plan& plan, const Analysis& a, const Sheet& sheet) {
   const size_t rows = a.order.size();
   if (l.across == 1 && l.down == 1) {
     const double left = l.tileHeight - plan.card.panel.height_mm - trim - 8;
-    l.rowsBeside = left > 3 * kTableRow_mm ? std::min(rows, static_cast<size_t>((left - 5) / kTableRow_mm)) : 0;
+    l.rowsBeside =
+        left > 3 * kTableRow_mm ? std::min(rows, static_cast<size_t>((left - 5) / kTableRow_mm)) : 0;
     if (l.rowsBeside < rows) l.rowsBeside = 0;  // a table is not torn in two
   }
   l.rowsPerPage = static_cast<size_t>((l.inner.height() - kHead_mm - 6) / kTableRow_mm);
@@ -156,7 +163,8 @@ Layout layOut(const Plan& plan, const Analysis& a, const Sheet& sheet) {
 }  // namespace
 
 Printout placementSheet(const Plan& plan, const Analysis& a, MeasureStyle style, Sheet sheet) {
-  if (plan.card.panel.width_mm > plan.card.panel.height_mm && plan.card.panel.width_mm > sheet.width_mm - 40) sheet = sheet.turned();
+  if (plan.card.panel.width_mm > plan.card.panel.height_mm && plan.card.panel.width_mm > sheet.width_mm - 40)
+    sheet = sheet.turned();
   const Layout l = layOut(plan, a, sheet);
   Printout out;
   out.title = plan.title.empty() ? tr("Placement sheet") : QString::fromStdString(plan.title);
@@ -192,7 +200,8 @@ Printout placementSheet(const Plan& plan, const Analysis& a, MeasureStyle style,
           p.drawLine(c - QPointF(4, 0), c + QPointF(4, 0));
           p.drawLine(c - QPointF(0, 4), c + QPointF(0, 4));
         }
-      drawText(p, {l.inner.right(), l.inner.top() + 5}, 3, tr("part %1 of %2").arg(page + 1).arg(tiles), kSoft, Qt::AlignRight);
+      drawText(p, {l.inner.right(), l.inner.top() + 5}, 3, tr("part %1 of %2").arg(page + 1).arg(tiles),
+               kSoft, Qt::AlignRight);
     } else if (l.rowsBeside > 0) {
       const double top = corner.y() + plan.card.panel.height_mm + 2 * trim + kRulerRoom_mm;
       drawTable(p, plan, *shared, style, QRectF(l.inner.left(), top, l.inner.width(), 10), 0, l.rowsBeside);

@@ -15,7 +15,8 @@ QString tr(const char* text) { return QCoreApplication::translate("Print", text)
 const QColor kInk(0x22, 0x30, 0x3a), kSoft(0x5c, 0x68, 0x70), kOchre(0x8a, 0x55, 0x0b);
 
 /// Text broken into lines no wider than `width_mm`; returns the y below the last line.
-double drawBroken(QPainter& p, QPointF at, double size_mm, const QString& text, double width_mm, QColor colour) {
+double drawBroken(QPainter& p, QPointF at, double size_mm, const QString& text, double width_mm,
+                  QColor colour) {
   QString line;
   double y = at.y();
   for (const QString& word : text.split(u' ', Qt::SkipEmptyParts)) {
@@ -34,21 +35,26 @@ double drawBroken(QPainter& p, QPointF at, double size_mm, const QString& text, 
 
 }  // namespace
 
-Printout runSheetPages(const Plan& plan, const Analysis& a, const std::vector<QImage>& pictures, MeasureStyle style,
-                       Sheet sheet) {
+Printout runSheetPages(const Plan& plan, const Analysis& a, const std::vector<QImage>& pictures,
+                       MeasureStyle style, Sheet sheet) {
   const QRectF inner = sheet.inner();
   const int perPage = static_cast<int>((inner.height() - kHead_mm) / kRow_mm);
   const std::vector<int> shown = stepsToShow(a.sheet);
   const int steps = static_cast<int>(shown.size());
   Printout out;
-  out.title = tr("Run sheet for %1").arg(QString::fromStdString(plan.title));
+  out.title =
+      plan.title.empty() ? tr("Run sheet") : tr("Run sheet for %1").arg(QString::fromStdString(plan.title));
   out.sheet = sheet;
   out.pages = std::max(1, (steps + perPage - 1) / perPage);
   const auto shared = std::make_shared<Analysis>(a);
   out.draw = [=, title = out.title, pages = out.pages](QPainter& p, int page) {
     drawText(p, {inner.left(), inner.top() + 5}, 4.6, title, kInk, Qt::AlignLeft, QFont::Bold);
     drawText(p, {inner.left(), inner.top() + 9.5}, 2.8,
-             tr("%1 steps, about %2. Page %3 of %4.").arg(steps).arg(minutesWords(shared->sheet.minutes)).arg(page + 1).arg(pages),
+             tr("%1 steps, about %2. Page %3 of %4.")
+                 .arg(steps)
+                 .arg(minutesWords(shared->sheet.minutes))
+                 .arg(page + 1)
+                 .arg(pages),
              kSoft);
     for (int k = page * perPage; k < std::min(steps, (page + 1) * perPage); ++k) {
       const auto at = static_cast<size_t>(shown[static_cast<size_t>(k)]);
@@ -68,9 +74,10 @@ Printout runSheetPages(const Plan& plan, const Analysis& a, const std::vector<QI
         p.drawImage(box, image);
         p.setPen(QPen(kSoft, 0.15));
         p.drawRect(box);
-        left += 50;
+        left += size.width() + 5;
       }
-      drawText(p, {left, top + 6.5}, 4, QStringLiteral("%1  %2").arg(k + 1).arg(words.title), kInk, Qt::AlignLeft, QFont::DemiBold);
+      drawText(p, {left, top + 6.5}, 4, QStringLiteral("%1  %2").arg(k + 1).arg(words.title), kInk,
+               Qt::AlignLeft, QFont::DemiBold);
       const double width = inner.right() - left;
       double y = top + 12.5;
       if (!words.where.isEmpty()) y = drawBroken(p, {left, y}, 3.2, words.where, width, kInk);

@@ -18,8 +18,8 @@ struct Printout {
   std::function<void(QPainter&, int page)> draw;  ///< in mm, y down
 };
 
-/// The panel with every outline, foot and measure, a table of feet, and the check rules. Panels larger than the sheet
-/// are tiled over several pages with crosses where they join.
+/// The panel with every outline, foot and measure, a table of feet, and the check rules. Panels larger than
+/// the sheet are tiled over several pages with crosses where they join.
 Printout placementSheet(const Plan& plan, const Analysis& analysis, MeasureStyle style, Sheet sheet);
 
 /// All masks to cut, packed in rows, each with its name and which way is up.
@@ -32,7 +32,8 @@ Printout runSheetPages(const Plan& plan, const Analysis& analysis, const std::ve
 Result<Done> writePdf(const QString& path, const Printout& printout);
 
 /// The placement sheet as one drawing of panel size with a margin.
-Result<Done> writePlacementSvg(const QString& path, const Plan& plan, const Analysis& analysis, MeasureStyle style);
+Result<Done> writePlacementSvg(const QString& path, const Plan& plan, const Analysis& analysis,
+                               MeasureStyle style);
 
 /// The masks as SVG: mm, one closed path per cut, ids are mask ids.
 Result<Done> writeMaskSvg(const QString& path, const Plan& plan, const Analysis& analysis);

@@ -18,10 +18,13 @@ QString capital(QString s) {
   return s;
 }
 
-QString length(double mm, MeasureStyle style) { return QString::fromStdString(writeMeasure(Millimetres{mm}, style)); }
+QString length(double mm, MeasureStyle style) {
+  return QString::fromStdString(writeMeasure(Millimetres{mm}, style));
+}
 
 QString height(double metres) {
-  return metres < 1 ? tr("%1 cm").arg(qRound(metres * 100)) : tr("%1 m").arg(metres, 0, 'f', metres < 10 ? 1 : 0);
+  return metres < 1 ? tr("%1 cm").arg(qRound(metres * 100))
+                    : tr("%1 m").arg(metres, 0, 'f', metres < 10 ? 1 : 0);
 }
 
 const ScaleReading* scaleOf(const Analysis& analysis, int impression) {
@@ -52,9 +55,13 @@ FindingWords floating(const Plan& plan, const Finding& f, MeasureStyle style) {
   const QString name = capital(nameOf(plan, f.impressions[0]));
   if (f.impressions.size() > 1)
     return {tr("%1 does not touch %2").arg(name, nameOf(plan, f.impressions[1])),
-            tr("What sits on or hangs from a thing must meet it, or it seems to fall."), length(f.value, style), {}};
+            tr("What sits on or hangs from a thing must meet it, or it seems to fall."),
+            length(f.value, style),
+            {}};
   return {tr("%1 floats").arg(name),
-          tr("Nothing is under its foot at that distance, so the eye takes it for flying."), length(f.value, style), {}};
+          tr("Nothing is under its foot at that distance, so the eye takes it for flying."),
+          length(f.value, style),
+          {}};
 }
 
 FindingWords whollyHidden(const Plan& plan, const Finding& f) {
@@ -70,17 +77,23 @@ FindingWords offPanel(const Plan& plan, const Finding& f) {
   const QString name = capital(nameOf(plan, i));
   const bool greeting = plan.stamp(plan.impressions[static_cast<size_t>(i)].stamp)->role == Role::Sentiment;
   const QString share = tr("%1 % on").arg(f.value * 100, 0, 'f', 0);
-  if (f.value <= 0) return {tr("%1 is off the panel").arg(name), tr("None of it will be on the card."), share, {}};
+  if (f.value <= 0)
+    return {tr("%1 is off the panel").arg(name), tr("None of it will be on the card."), share, {}};
   if (greeting)
-    return {tr("%1 runs off the edge").arg(name), tr("A greeting that is cut short cannot be read."), share, {}};
+    return {
+        tr("%1 runs off the edge").arg(name), tr("A greeting that is cut short cannot be read."), share, {}};
   return {tr("%1 is almost off the panel").arg(name),
-          tr("A sliver at the edge looks like a slip; bring more of it in, or leave it out."), share, {}};
+          tr("A sliver at the edge looks like a slip; bring more of it in, or leave it out."),
+          share,
+          {}};
 }
 
 FindingWords horizonMeetsHead(const Plan& plan, const Finding& f, MeasureStyle style) {
   return {tr("The horizon runs through the head of %1").arg(nameOf(plan, f.impressions[0])),
-          tr("A line behind a head seems to cut it or pin it down. Let a hill or a hedge stand there, or fade the line."),
-          length(std::max(0.0, f.value), style), {}};
+          tr("A line behind a head seems to cut it or pin it down. Let a hill or a hedge stand there, or "
+             "fade the line."),
+          length(std::max(0.0, f.value), style),
+          {}};
 }
 
 FindingWords cycle(const Plan& plan, const Finding& f) {
@@ -96,8 +109,10 @@ FindingWords cycle(const Plan& plan, const Finding& f) {
 QString fixWords(const Plan& plan, const Fix& fix, MeasureStyle style) {
   switch (fix.what) {
     case Fix::What::MoveFoot:
-      return tr("Move it %1").arg(moveWords(plan.impressions[static_cast<size_t>(fix.impression)].at, fix.to, style));
-    case Fix::What::PutInFront: return tr("Put it in front of %1").arg(nameOf(plan, fix.other));
+      return tr("Move it %1")
+          .arg(moveWords(plan.impressions[static_cast<size_t>(fix.impression)].at, fix.to, style));
+    case Fix::What::PutInFront:
+      return tr("Put it in front of %1").arg(nameOf(plan, fix.other));
     case Fix::What::DropInFront:
       return tr("Let %1 go behind %2").arg(nameOf(plan, fix.impression), nameOf(plan, fix.other));
   }
@@ -109,7 +124,8 @@ QString fixWords(const Plan& plan, const Fix& fix, MeasureStyle style) {
 QString moveWords(Point from, Point to, MeasureStyle style) {
   QStringList parts;
   const double dx = to.x - from.x, dy = to.y - from.y;
-  if (std::abs(dx) >= 0.05) parts << (dx < 0 ? tr("%1 left") : tr("%1 right")).arg(length(std::abs(dx), style));
+  if (std::abs(dx) >= 0.05)
+    parts << (dx < 0 ? tr("%1 left") : tr("%1 right")).arg(length(std::abs(dx), style));
   if (std::abs(dy) >= 0.05) parts << (dy < 0 ? tr("%1 down") : tr("%1 up")).arg(length(std::abs(dy), style));
   return parts.isEmpty() ? tr("a hair") : parts.join(QStringLiteral(", "));
 }
@@ -117,12 +133,24 @@ QString moveWords(Point from, Point to, MeasureStyle style) {
 FindingWords wordsOf(const Plan& plan, const Analysis& analysis, const Finding& f, MeasureStyle style) {
   FindingWords words;
   switch (f.kind) {
-    case FindingKind::OutOfScale: words = outOfScale(plan, analysis, f); break;
-    case FindingKind::Floating: words = floating(plan, f, style); break;
-    case FindingKind::WhollyHidden: words = whollyHidden(plan, f); break;
-    case FindingKind::OffPanel: words = offPanel(plan, f); break;
-    case FindingKind::HorizonMeetsHead: words = horizonMeetsHead(plan, f, style); break;
-    case FindingKind::Cycle: words = cycle(plan, f); break;
+    case FindingKind::OutOfScale:
+      words = outOfScale(plan, analysis, f);
+      break;
+    case FindingKind::Floating:
+      words = floating(plan, f, style);
+      break;
+    case FindingKind::WhollyHidden:
+      words = whollyHidden(plan, f);
+      break;
+    case FindingKind::OffPanel:
+      words = offPanel(plan, f);
+      break;
+    case FindingKind::HorizonMeetsHead:
+      words = horizonMeetsHead(plan, f, style);
+      break;
+    case FindingKind::Cycle:
+      words = cycle(plan, f);
+      break;
   }
   if (f.fix) words.fix = fixWords(plan, *f.fix, style);
   return words;
@@ -135,7 +163,8 @@ QString readingSummary(const Analysis& analysis) {
   };
   const int faults = count(Level::Fault), warnings = count(Level::Warn);
   if (faults == 0 && warnings == 0) return tr("Nothing stands wrong: sizes, feet and edges agree.");
-  if (faults == 0) return warnings == 1 ? tr("One thing to look at.") : tr("%1 things to look at.").arg(warnings);
+  if (faults == 0)
+    return warnings == 1 ? tr("One thing to look at.") : tr("%1 things to look at.").arg(warnings);
   const QString wrong = faults == 1 ? tr("One thing is wrong") : tr("%1 things are wrong").arg(faults);
   if (warnings == 0) return wrong + u'.';
   return tr("%1, %2 more to look at.").arg(wrong).arg(warnings);

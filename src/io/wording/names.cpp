@@ -36,7 +36,9 @@ QString plainName(const Plan& plan, int impression) {
 
 }  // namespace
 
-QString stampName(const Stamp& stamp) { return QString::fromStdString(stamp.name.empty() ? stamp.id : stamp.name); }
+QString stampName(const Stamp& stamp) {
+  return QString::fromStdString(stamp.name.empty() ? stamp.id : stamp.name);
+}
 QString inkName(const Ink& ink) { return QString::fromStdString(ink.name.empty() ? ink.id : ink.name); }
 
 QString nameOf(const Plan& plan, int impression) {
@@ -56,21 +58,31 @@ QString listOf(const Plan& plan, const std::vector<int>& impressions) {
 
 QString pressingName(int generation) {
   switch (generation) {
-    case 1: return tr("fresh");
-    case 2: return tr("second pressing");
-    case 3: return tr("third pressing");
-    default: return tr("%1th pressing").arg(generation);
+    case 1:
+      return tr("fresh");
+    case 2:
+      return tr("second pressing");
+    case 3:
+      return tr("third pressing");
+    default:
+      return tr("%1th pressing").arg(generation);
   }
 }
 
 QString techniqueName(Technique technique) {
   switch (technique) {
-    case Technique::Mask: return tr("mask");
-    case Technique::Overprint: return tr("overprint");
-    case Technique::Resist: return tr("resist");
-    case Technique::LeaveOut: return tr("leave out");
-    case Technique::WipeOff: return tr("wipe off");
-    case Technique::PopUp: return tr("pop up");
+    case Technique::Mask:
+      return tr("mask");
+    case Technique::Overprint:
+      return tr("overprint");
+    case Technique::Resist:
+      return tr("resist");
+    case Technique::LeaveOut:
+      return tr("leave out");
+    case Technique::WipeOff:
+      return tr("wipe off");
+    case Technique::PopUp:
+      return tr("pop up");
   }
   return {};
 }

@@ -12,7 +12,9 @@ namespace {
 
 QString tr(const char* text) { return QCoreApplication::translate("Steps", text); }
 
-QString length(double mm, MeasureStyle style) { return QString::fromStdString(writeMeasure(Millimetres{mm}, style)); }
+QString length(double mm, MeasureStyle style) {
+  return QString::fromStdString(writeMeasure(Millimetres{mm}, style));
+}
 
 QString fromEdges(Point p, MeasureStyle style) {
   return tr("%1 from the left, %2 from the bottom").arg(length(p.x, style), length(p.y, style));
@@ -72,15 +74,18 @@ StepWords maskOnWords(const Plan& plan, const Step& step) {
   StepWords w;
   w.title = tr("Cover %1").arg(coverNames(plan, step));
   QStringList which;
-  for (const Cover& c : step.covers) which << tr("%1 on %2").arg(maskName(c.mask), nameOf(plan, c.impression));
+  for (const Cover& c : step.covers)
+    which << tr("%1 on %2").arg(maskName(c.mask), nameOf(plan, c.impression));
   w.detail = which.size() == 1 ? which[0] + tr(", just inside the line") : which.join(QStringLiteral("; "));
   return w;
 }
 
 StepWords dryWords(const Plan& plan, const Step& step) {
   StepWords w;
-  w.title = step.impression >= 0 ? tr("Let %1 dry").arg(nameOf(plan, step.impression)) : tr("Let everything dry");
-  w.detail = step.wait > 0.01 ? tr("wait %1").arg(minutesWords(step.wait)) : tr("it has had its time; touch it to be sure");
+  w.title =
+      step.impression >= 0 ? tr("Let %1 dry").arg(nameOf(plan, step.impression)) : tr("Let everything dry");
+  w.detail = step.wait > 0.01 ? tr("wait %1").arg(minutesWords(step.wait))
+                              : tr("it has had its time; touch it to be sure");
   if (step.impression < 0 && plan.card.tape_mm > 0) w.detail += tr("; then the border tape may come off");
   return w;
 }
@@ -108,13 +113,16 @@ StepWords wordsOf(const Plan& plan, const Analysis& analysis, const Step& step, 
       }
       return stampWords(plan, step, style, first);
     }
-    case Do::CutMask: return cutMaskWords(plan, step, style);
-    case Do::MaskOn: return maskOnWords(plan, step);
+    case Do::CutMask:
+      return cutMaskWords(plan, step, style);
+    case Do::MaskOn:
+      return maskOnWords(plan, step);
     case Do::MaskOff:
       w.title = tr("Uncover %1").arg(coverNames(plan, step));
       w.detail = tr("lift slowly from one corner; keep the masks for next time");
       break;
-    case Do::Dry: return dryWords(plan, step);
+    case Do::Dry:
+      return dryWords(plan, step);
     case Do::Tape:
       if (step.impression < 0) {
         w.title = tr("Tape the border");
@@ -151,7 +159,8 @@ StepWords wordsOf(const Plan& plan, const Analysis& analysis, const Step& step, 
       w.detail = tr("%1 off every side").arg(length(plan.card.trim_mm, style));
       w.care = tr("Cut away from your fingers; keep blades away from children.");
       break;
-    default: break;
+    default:
+      break;
   }
   return w;
 }
@@ -174,7 +183,8 @@ QString sentenceOf(const StepWords& w) {
 }
 
 QString reasonOf(const StampMasks& m, const Supplies& supplies) {
-  if (m.uses == 0) return m.taped > 0 ? tr("straight edges: strips of tape do") : tr("nothing comes near behind it");
+  if (m.uses == 0)
+    return m.taped > 0 ? tr("straight edges: strips of tape do") : tr("nothing comes near behind it");
   const int byWear = (m.uses + supplies.maskLife - 1) / supplies.maskLife;
   if (m.cut > m.atOnce || (byWear == m.cut && m.cut > 1 && m.atOnce < m.cut))
     return tr("covered %1 times, a mask lasts %2").arg(m.uses).arg(supplies.maskLife);

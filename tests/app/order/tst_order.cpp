@@ -29,7 +29,8 @@ class TstOrder : public QObject {
     QVERIFY(w.window.order().simulation()->proven);
     QCOMPARE(w.window.order().pictures().size(), w.session().analysis()->sheet.steps.size());
     QVERIFY(says(w.window.order(), QStringLiteral("Proven")));
-    QVERIFY(says(w.window.order(), QStringLiteral("Masks to cut: %1").arg(w.session().analysis()->masksToCut())));
+    QVERIFY(
+        says(w.window.order(), QStringLiteral("Masks to cut: %1").arg(w.session().analysis()->masksToCut())));
     QVERIFY(says(w.window.order(), QStringLiteral("a mask lasts 6")));
   }
 
@@ -50,7 +51,9 @@ class TstOrder : public QObject {
     StepStrip& strip = w.window.order().strip();
     const auto& steps = w.session().analysis()->sheet.steps;
     int hare = 0;
-    while (steps[static_cast<size_t>(hare)].what != Do::Stamp || steps[static_cast<size_t>(hare)].impression != w.session().plan().indexOf("hare")) ++hare;
+    while (steps[static_cast<size_t>(hare)].what != Do::Stamp ||
+           steps[static_cast<size_t>(hare)].impression != w.session().plan().indexOf("hare"))
+      ++hare;
     strip.choose(strip.placeOf(hare));
     QVERIFY(says(w.window.order(), QStringLiteral("Stamp the hare")));
     QVERIFY(says(w.window.order(), QStringLiteral("98 mm from the left")));
@@ -78,7 +81,8 @@ class TstOrder : public QObject {
   void whereAPlanFailsIsShown() {
     Window w;
     Plan p = w.session().plan();
-    p.impressions[static_cast<size_t>(p.indexOf("hills"))].inFrontOf = {"hare"};  // a knot cannot be stamped as planned
+    p.impressions[static_cast<size_t>(p.indexOf("hills"))].inFrontOf = {
+        "hare"};  // a knot cannot be stamped as planned
     w.session().start(p);
     w.window.visit(1);
     w.window.order().settle();

@@ -1,4 +1,5 @@
-// The scene through its real window: choosing, dragging on face and walk, nudging, turning, typing, fixing, undoing.
+// The scene through its real window: choosing, dragging on face and walk, nudging, turning, typing, fixing,
+// undoing.
 #include <QComboBox>
 #include <QLineEdit>
 #include <QPushButton>
@@ -95,7 +96,8 @@ class TstScene : public QObject {
     w.session().setUnits(inches ? MeasureStyle::Inches : MeasureStyle::Millimetres);
     w.session().select(QStringLiteral("duck"));
     const Point before = w.footOf("duck");
-    for (int k = 0; k < 3; ++k) QTest::keyClick(&w.face(), static_cast<Qt::Key>(key), shift ? Qt::ShiftModifier : Qt::NoModifier);
+    for (int k = 0; k < 3; ++k)
+      QTest::keyClick(&w.face(), static_cast<Qt::Key>(key), shift ? Qt::ShiftModifier : Qt::NoModifier);
     QVERIFY(std::abs(w.footOf("duck").x - before.x - 3 * dx) < 1e-9);
     QVERIFY(std::abs(w.footOf("duck").y - before.y - 3 * dy) < 1e-9);
     QCOMPARE(w.session().undoStack().count(), 1);
@@ -108,14 +110,16 @@ class TstScene : public QObject {
     QTest::keyClick(&w.face(), Qt::Key_Comma);
     QTest::keyClick(&w.face(), Qt::Key_Period, Qt::ShiftModifier);
     QVERIFY(std::abs(w.session().plan().impression("duck")->turn_deg - 1.9) < 1e-9);
-    // The handle stands above the middle of the stamp's top; a quarter turn to the right brings it to the right.
+    // The handle stands above the middle of the stamp's top; a quarter turn to the right brings it to the
+    // right.
     const Stamp& stamp = *w.session().plan().stamp("duck");
     w.session().edit(QStringLiteral("level"), withTurn(w.session().plan(), "duck", Degrees{0}));
     const FaceGeometry g = w.face().geometryNow();
     const QPointF foot = g.toPixels(w.footOf("duck"));
     const double reach = stamp.height_mm * g.scale + 26;
     drag(w.face(), (foot - QPointF(0, reach)).toPoint(), (foot + QPointF(reach, 0)).toPoint());
-    QVERIFY2(std::abs(w.session().plan().impression("duck")->turn_deg + 90) <= 2, qPrintable(QString::number(w.session().plan().impression("duck")->turn_deg)));
+    QVERIFY2(std::abs(w.session().plan().impression("duck")->turn_deg + 90) <= 2,
+             qPrintable(QString::number(w.session().plan().impression("duck")->turn_deg)));
   }
 
   void typingAMeasure() {
@@ -154,7 +158,8 @@ class TstScene : public QObject {
     QVERIFY(after.y > before.y + 2);
     // Foot before, foot after and the vanishing point are in line.
     const double vx = *view.vanishX_mm;
-    QVERIFY(std::abs((before.x - vx) / (view.horizon_mm - before.y) - (after.x - vx) / (view.horizon_mm - after.y)) < 1e-9);
+    QVERIFY(std::abs((before.x - vx) / (view.horizon_mm - before.y) -
+                     (after.x - vx) / (view.horizon_mm - after.y)) < 1e-9);
     // Face and walk agree: the distance of the new foot is where the flat now stands.
     const double d = w.session().analysis()->depth->distance_m(duck);
     QVERIFY(std::abs(groundDistance(view, Millimetres{after.y}).value - d) < 1e-9);
@@ -167,7 +172,8 @@ class TstScene : public QObject {
     w.session().select(QStringLiteral("hills"));
     w.walk().setFocus();
     QTest::keyClick(&w.walk(), Qt::Key_Right);
-    QVERIFY(std::abs(std::get<AtMetres>(w.session().plan().impression("hills")->depth).metres - 1500 * 1.05) < 1e-6);
+    QVERIFY(std::abs(std::get<AtMetres>(w.session().plan().impression("hills")->depth).metres - 1500 * 1.05) <
+            1e-6);
     w.session().select(QStringLiteral("kite"));
     const Plan before = w.session().plan();
     QTest::keyClick(&w.walk(), Qt::Key_Right);
@@ -182,7 +188,8 @@ class TstScene : public QObject {
     QTest::mouseClick(fix, Qt::LeftButton);
     QTRY_COMPARE(w.session().undoStack().count(), 1);
     QCOMPARE(w.session().selected(), QStringLiteral("poplar3"));
-    QVERIFY(readScale(w.session().plan(), w.session().plan().indexOf("poplar3"))->verdict == ScaleVerdict::Fits);
+    QVERIFY(readScale(w.session().plan(), w.session().plan().indexOf("poplar3"))->verdict ==
+            ScaleVerdict::Fits);
     QVERIFY(!w.window.findChild<ReadingPanel*>()->findChild<QPushButton*>(QStringLiteral("fix-0")));
   }
 
@@ -198,7 +205,8 @@ class TstScene : public QObject {
     w.window.scene().addStamp(QStringLiteral("duck"));
     QCOMPARE(w.session().plan().impressions.size(), before + 1);
     QCOMPARE(w.session().selected(), QStringLiteral("duck2"));
-    QVERIFY(readScale(w.session().plan(), static_cast<int>(before))->verdict == ScaleVerdict::Fits);  // put where its size is right
+    QVERIFY(readScale(w.session().plan(), static_cast<int>(before))->verdict ==
+            ScaleVerdict::Fits);  // put where its size is right
     QTest::mouseClick(w.window.findChild<QPushButton*>(QStringLiteral("remove")), Qt::LeftButton);
     QCOMPARE(w.session().plan().impressions.size(), before);
     w.window.action(QStringLiteral("undo"))->trigger();
@@ -239,7 +247,8 @@ class TstScene : public QObject {
     Window w;
     const QPoint at = w.pixelOn("duck", {10, 5});
     const Point before = w.face().geometryNow().toPanel(at);
-    QWheelEvent wheel(at, w.face().mapToGlobal(at), {}, QPoint(0, 480), Qt::NoButton, Qt::ControlModifier, Qt::NoScrollPhase, false);
+    QWheelEvent wheel(at, w.face().mapToGlobal(at), {}, QPoint(0, 480), Qt::NoButton, Qt::ControlModifier,
+                      Qt::NoScrollPhase, false);
     QApplication::sendEvent(&w.face(), &wheel);
     QVERIFY(w.face().zoom() > 1.5);
     const Point after = w.face().geometryNow().toPanel(at);

@@ -41,7 +41,8 @@ class TstPlanSession : public QObject {
     const auto s = demoSession();
     const Plan start = s->plan();
     for (int k = 1; k <= 20; ++k)
-      s->edit(QStringLiteral("Move by %1").arg(k), withFoot(start, "duck", {150.0 + k, 20}), QStringLiteral("drag-1"));
+      s->edit(QStringLiteral("Move by %1").arg(k), withFoot(start, "duck", {150.0 + k, 20}),
+              QStringLiteral("drag-1"));
     QCOMPARE(s->undoStack().count(), 1);
     QCOMPARE(s->undoStack().undoText(), QStringLiteral("Move by 20"));
     s->undoStack().undo();

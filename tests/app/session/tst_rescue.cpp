@@ -1,9 +1,11 @@
-// Unsaved work after a kill: the real application is started, changed, killed without warning, and asked again.
+// Unsaved work after a kill: the real application is started, changed, killed without warning, and asked
+// again.
+#include <signal.h>
+
 #include <QDir>
 #include <QProcess>
 #include <QTemporaryDir>
 #include <QTest>
-#include <signal.h>
 
 #include "app/session/rescue.h"
 #include "core/edit/edits.h"
@@ -97,7 +99,8 @@ class TstRescue : public QObject {
         QVERIFY(child.waitForReadyRead(20000));
         said += child.readAllStandardOutput();
         const auto at = said.lastIndexOf("KEPT ");
-        if (at >= 0 && said.indexOf('\n', at) > 0) kept = said.mid(at + 5, said.indexOf('\n', at) - at - 5).toInt();
+        if (at >= 0 && said.indexOf('\n', at) > 0)
+          kept = said.mid(at + 5, said.indexOf('\n', at) - at - 5).toInt();
       }
       ::kill(static_cast<pid_t>(child.processId()), SIGKILL);
       QVERIFY(child.waitForFinished());

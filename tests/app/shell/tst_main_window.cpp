@@ -162,7 +162,8 @@ class TstMainWindow : public QObject {
     clock.start();
     w.window.printing().exportPdfTo(static_cast<PrintoutKind>(kind), pdf);
     QVERIFY(clock.elapsed() < 500);  // the work is on its own thread
-    QTRY_VERIFY_WITH_TIMEOUT(w.window.messages().shownText().contains(QStringLiteral("pages at true size")), 60000);
+    QTRY_VERIFY_WITH_TIMEOUT(w.window.messages().shownText().contains(QStringLiteral("pages at true size")),
+                             60000);
     QProcess info;
     info.start(QStringLiteral("pdfinfo"), {pdf});
     QVERIFY(info.waitForFinished() && info.exitCode() == 0);
@@ -184,10 +185,13 @@ class TstMainWindow : public QObject {
   void undoIsNamedInTheMenu() {
     Window w;
     QVERIFY(!w.window.action(QStringLiteral("undo"))->isEnabled());
-    w.session().edit(QStringLiteral("Move the duck 6 mm down"), withFoot(w.session().plan(), "duck", {150, 20}));
-    QCOMPARE(w.window.action(QStringLiteral("undo"))->text(), QStringLiteral("Undo: Move the duck 6 mm down"));
+    w.session().edit(QStringLiteral("Move the duck 6 mm down"),
+                     withFoot(w.session().plan(), "duck", {150, 20}));
+    QCOMPARE(w.window.action(QStringLiteral("undo"))->text(),
+             QStringLiteral("Undo: Move the duck 6 mm down"));
     w.window.action(QStringLiteral("undo"))->trigger();
-    QCOMPARE(w.window.action(QStringLiteral("redo"))->text(), QStringLiteral("Redo: Move the duck 6 mm down"));
+    QCOMPARE(w.window.action(QStringLiteral("redo"))->text(),
+             QStringLiteral("Redo: Move the duck 6 mm down"));
   }
 
   void largeTextAndTheDarkGroundKeepThePlan() {
@@ -204,12 +208,16 @@ class TstMainWindow : public QObject {
 
   void everythingCanBeReachedAndHasAName() {
     Window w;
-    for (const QString& id : {QStringLiteral("open"), QStringLiteral("save"), QStringLiteral("undo"), QStringLiteral("scene"), QStringLiteral("order"), QStringLiteral("remove"), QStringLiteral("printPlacement")})
+    for (const QString& id :
+         {QStringLiteral("open"), QStringLiteral("save"), QStringLiteral("undo"), QStringLiteral("scene"),
+          QStringLiteral("order"), QStringLiteral("remove"), QStringLiteral("printPlacement")})
       QVERIFY2(!w.window.action(id)->shortcut().isEmpty(), qPrintable(id));
     for (QWidget* widget : w.window.findChildren<QWidget*>()) {
       if (widget->focusPolicy() == Qt::NoFocus || !widget->isVisible()) continue;
-      const bool named = !widget->accessibleName().isEmpty() || qobject_cast<QPushButton*>(widget) || widget->inherits("QScrollArea") ||
-                         widget->inherits("QMenuBar") || widget->inherits("QScrollBar") || widget->parentWidget()->inherits("QSpinBox") || widget->inherits("QStackedWidget");
+      const bool named = !widget->accessibleName().isEmpty() || qobject_cast<QPushButton*>(widget) ||
+                         widget->inherits("QScrollArea") || widget->inherits("QMenuBar") ||
+                         widget->inherits("QScrollBar") || widget->parentWidget()->inherits("QSpinBox") ||
+                         widget->inherits("QStackedWidget");
       QVERIFY2(named, widget->metaObject()->className());
     }
   }

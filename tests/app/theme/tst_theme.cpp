@@ -1,5 +1,6 @@
-// Every pair of text and ground against WCAG 2: contrast ratio at least 4.5 for text (relative luminance as in the
-// standard; checked here against its own examples: black on white 21, #777777 on white 4.48, both from memory).
+// Every pair of text and ground against WCAG 2: contrast ratio at least 4.5 for text (relative luminance as
+// in the standard; checked here against its own examples: black on white 21, #777777 on white 4.48, both from
+// memory).
 #include <QTest>
 #include <cmath>
 
@@ -35,10 +36,13 @@ class TstTheme : public QObject {
     QTest::addColumn<QColor>("ground");
     for (const Theme& t : {lightTheme(), darkTheme()}) {
       const QByteArray which = t.dark ? "dark " : "light ";
-      const std::pair<const char*, QColor> inks[] = {{"ink", t.ink}, {"soft", t.soft}, {"green", t.green}, {"ochre", t.ochre}, {"madder", t.madder}};
-      const std::pair<const char*, QColor> grounds[] = {{"ground", t.ground}, {"paper", t.paper}, {"card", t.card}};
+      const std::pair<const char*, QColor> inks[] = {
+          {"ink", t.ink}, {"soft", t.soft}, {"green", t.green}, {"ochre", t.ochre}, {"madder", t.madder}};
+      const std::pair<const char*, QColor> grounds[] = {
+          {"ground", t.ground}, {"paper", t.paper}, {"card", t.card}};
       for (const auto& [ink, text] : inks)
-        for (const auto& [name, ground] : grounds) QTest::newRow(which + ink + " on " + name) << text << ground;
+        for (const auto& [name, ground] : grounds)
+          QTest::newRow(which + ink + " on " + name) << text << ground;
       QTest::newRow(which + "button") << t.green << t.greenVeil;
       QTest::newRow(which + "ink on veil") << t.ink << t.greenVeil;
       QTest::newRow(which + "on green") << t.onGreen << t.green;

@@ -13,19 +13,22 @@ using namespace havlo;
 namespace {
 
 bool same(const Analysis& a, const Analysis& b) {
-  if (a.order != b.order || a.meetings.list.size() != b.meetings.list.size() || a.findings.size() != b.findings.size() ||
-      a.sheet.steps.size() != b.sheet.steps.size() || a.sheet.minutes != b.sheet.minutes || a.masksToCut() != b.masksToCut())
+  if (a.order != b.order || a.meetings.list.size() != b.meetings.list.size() ||
+      a.findings.size() != b.findings.size() || a.sheet.steps.size() != b.sheet.steps.size() ||
+      a.sheet.minutes != b.sheet.minutes || a.masksToCut() != b.masksToCut())
     return false;
   for (size_t k = 0; k < a.meetings.list.size(); ++k) {
     const Meeting &m = a.meetings.list[k], &n = b.meetings.list[k];
-    if (m.front != n.front || m.back != n.back || m.area_mm2 != n.area_mm2 || m.edge.any != n.edge.any || m.edge.straight != n.edge.straight ||
-        m.contradictory != n.contradictory)
+    if (m.front != n.front || m.back != n.back || m.area_mm2 != n.area_mm2 || m.edge.any != n.edge.any ||
+        m.edge.straight != n.edge.straight || m.contradictory != n.contradictory)
       return false;
   }
   for (size_t k = 0; k < a.needs.steps.size(); ++k)
     if (a.needs.steps[k].covered != b.needs.steps[k].covered) return false;
   for (size_t k = 0; k < a.findings.size(); ++k)
-    if (a.findings[k].kind != b.findings[k].kind || a.findings[k].value != b.findings[k].value || a.findings[k].fix != b.findings[k].fix) return false;
+    if (a.findings[k].kind != b.findings[k].kind || a.findings[k].value != b.findings[k].value ||
+        a.findings[k].fix != b.findings[k].fix)
+      return false;
   return true;
 }
 
@@ -37,7 +40,9 @@ class TstAnalysis : public QObject {
  private Q_SLOTS:
   void incrementalEqualsWhole() {
     std::mt19937 random(3);
-    const auto real = [&](double a, double b) { return std::uniform_real_distribution<double>(a, b)(random); };
+    const auto real = [&](double a, double b) {
+      return std::uniform_real_distribution<double>(a, b)(random);
+    };
     for (uint32_t seed = 0; seed < 25; ++seed) {
       testing::RandomOptions options;
       options.impressions = 12;
@@ -49,13 +54,27 @@ class TstAnalysis : public QObject {
         const std::string other = plan.impressions[random() % plan.impressions.size()].id;
         Result<Plan> next = plan;
         switch (random() % 8) {
-          case 0: next = withFoot(plan, id, {real(-10, 130), real(-10, 150)}); break;
-          case 1: next = withTurn(plan, id, Degrees{real(-180, 180)}); break;
-          case 2: next = withDepth(plan, id, AtMetres{real(1, 9)}); break;
-          case 3: next = withTechnique(plan, id, Technique::Overprint); break;
-          case 4: next = saidInFront(plan, id, other); break;
-          case 5: next = without(plan, id); break;
-          case 6: next = withNewImpression(plan, plan.stamps[0]->id, {real(0, 120), real(0, 90)}); break;
+          case 0:
+            next = withFoot(plan, id, {real(-10, 130), real(-10, 150)});
+            break;
+          case 1:
+            next = withTurn(plan, id, Degrees{real(-180, 180)});
+            break;
+          case 2:
+            next = withDepth(plan, id, AtMetres{real(1, 9)});
+            break;
+          case 3:
+            next = withTechnique(plan, id, Technique::Overprint);
+            break;
+          case 4:
+            next = saidInFront(plan, id, other);
+            break;
+          case 5:
+            next = without(plan, id);
+            break;
+          case 6:
+            next = withNewImpression(plan, plan.stamps[0]->id, {real(0, 120), real(0, 90)});
+            break;
           case 7: {
             Plan p = plan;
             p.supplies.maskInset_mm = real(0, 0.5);
@@ -66,7 +85,8 @@ class TstAnalysis : public QObject {
         if (!next || next.value().impressions.size() < 2) continue;
         plan = next.value();
         kept = analyse(plan, kept.get());
-        QVERIFY2(same(*kept, *analyse(plan)), qPrintable(QStringLiteral("seed %1, step %2").arg(seed).arg(step)));
+        QVERIFY2(same(*kept, *analyse(plan)),
+                 qPrintable(QStringLiteral("seed %1, step %2").arg(seed).arg(step)));
       }
     }
   }
@@ -76,7 +96,8 @@ class TstAnalysis : public QObject {
     const AnalysisRef first = analyse(plan);
     const AnalysisRef second = analyse(withFoot(plan, "duck", {150, 20}).value(), first.get());
     int kept = 0;
-    for (size_t i = 0; i < plan.impressions.size(); ++i) kept += first->meetings.placed[i] == second->meetings.placed[i];
+    for (size_t i = 0; i < plan.impressions.size(); ++i)
+      kept += first->meetings.placed[i] == second->meetings.placed[i];
     QCOMPARE(kept, static_cast<int>(plan.impressions.size()) - 1);
   }
 

@@ -26,14 +26,18 @@ class TstDepthOrder : public QObject {
   Q_OBJECT
 
  private Q_SLOTS:
-  void lowerFeetAreNearer() { QCOMPARE(line(three(OnGround{}, OnGround{}, OnGround{})), std::string("a b c")); }
+  void lowerFeetAreNearer() {
+    QCOMPARE(line(three(OnGround{}, OnGround{}, OnGround{})), std::string("a b c"));
+  }
 
   void metresAndGroundMix() {
     // The foot of c at y 30 is 2 * 96 / 66 = 2.91 m away.
     QCOMPARE(line(three(AtMetres{2.8}, AtMetres{3.0}, OnGround{})), std::string("a c b"));
   }
 
-  void equalDistancesPutTheLaterInFront() { QCOMPARE(line(three(AtMetres{5}, AtMetres{5}, AtMetres{5})), std::string("c b a")); }
+  void equalDistancesPutTheLaterInFront() {
+    QCOMPARE(line(three(AtMetres{5}, AtMetres{5}, AtMetres{5})), std::string("c b a"));
+  }
 
   void aHairOfDifferenceIsEqual() {
     QCOMPARE(line(three(AtMetres{5}, AtMetres{5 * (1 + 5e-10)}, AtMetres{9})), std::string("b a c"));

@@ -63,26 +63,30 @@ class TstKnots : public QObject {
         const auto& ring = a->knots.rings[k];
         for (size_t i = 0; i < ring.size(); ++i) {
           QVERIFY(members.contains(ring[i]));
-          QVERIFY(edge(static_cast<size_t>(ring[i]), static_cast<size_t>(ring[(i + 1) % ring.size()]), g).second);
+          QVERIFY(
+              edge(static_cast<size_t>(ring[i]), static_cast<size_t>(ring[(i + 1) % ring.size()]), g).second);
         }
       }
       QVERIFY(ours == knotsByBoost(g));
       knotted += ours.empty() ? 0 : 1;
 
-      // The stamping constraints as a graph of their own: Boost must find it sortable, and our order must keep it.
+      // The stamping constraints as a graph of their own: Boost must find it sortable, and our order must
+      // keep it.
       Graph before(plan.impressions.size());
       std::vector<size_t> place(plan.impressions.size());
       QCOMPARE(a->order.size(), plan.impressions.size());
       for (size_t k = 0; k < a->order.size(); ++k) place[static_cast<size_t>(a->order[k])] = k;
       for (const Meeting& m : a->meetings.list) {
         if (!m.overlaps()) continue;
-        const bool sameKnot = a->knots.knotOf[static_cast<size_t>(m.front)] >= 0 &&
-                              a->knots.knotOf[static_cast<size_t>(m.front)] == a->knots.knotOf[static_cast<size_t>(m.back)];
+        const bool sameKnot =
+            a->knots.knotOf[static_cast<size_t>(m.front)] >= 0 &&
+            a->knots.knotOf[static_cast<size_t>(m.front)] == a->knots.knotOf[static_cast<size_t>(m.back)];
         if (sameKnot) continue;
         const Technique how = plan.impressions[static_cast<size_t>(m.front)].technique;
         const bool frontFirst = how == Technique::Mask || how == Technique::Resist;
         if (!frontFirst && how != Technique::Overprint) continue;
-        const auto first = static_cast<size_t>(frontFirst ? m.front : m.back), second = static_cast<size_t>(frontFirst ? m.back : m.front);
+        const auto first = static_cast<size_t>(frontFirst ? m.front : m.back),
+                   second = static_cast<size_t>(frontFirst ? m.back : m.front);
         add_edge(first, second, before);
         QVERIFY2(place[first] < place[second], qPrintable(QStringLiteral("seed %1").arg(seed)));
       }
@@ -90,7 +94,8 @@ class TstKnots : public QObject {
       boost::topological_sort(before, std::back_inserter(sorted));  // throws if there is a ring
       if (ours.empty()) ++free;
     }
-    QVERIFY2(knotted > 10 && free > 20, qPrintable(QStringLiteral("%1 knotted, %2 free").arg(knotted).arg(free)));
+    QVERIFY2(knotted > 10 && free > 20,
+             qPrintable(QStringLiteral("%1 knotted, %2 free").arg(knotted).arg(free)));
   }
 
   void aRingOfThreeIsNamedInItsOrder() {

@@ -90,7 +90,9 @@ class TstEdits : public QObject {
     QVERIFY(unsaidInFront(p, "a", "c").value().impressions[0].inFrontOf.empty());
   }
 
-  void turnsStayWithinHalfATurn() { QCOMPARE(withTurn(stack(), "a", Degrees{350}).value().impressions[0].turn_deg, -10.0); }
+  void turnsStayWithinHalfATurn() {
+    QCOMPARE(withTurn(stack(), "a", Degrees{350}).value().impressions[0].turn_deg, -10.0);
+  }
 };
 
 QTEST_APPLESS_MAIN(TstEdits)

@@ -67,7 +67,8 @@ class TstMaskNeeds : public QObject {
         demands.push_back(static_cast<int>(step.covered.size()));
         needs.steps.push_back(step);
       }
-      const std::vector<StampMasks> counted = countMasks(p, needs, std::vector<int>(static_cast<size_t>(things), 0));
+      const std::vector<StampMasks> counted =
+          countMasks(p, needs, std::vector<int>(static_cast<size_t>(things), 0));
       QCOMPARE(counted[0].cut, fewestByTrying(demands, life));
       // The rota really works with that many: no mask twice at once, none beyond its life, every need met.
       std::vector<int> used(static_cast<size_t>(counted[0].cut), 0);
@@ -102,7 +103,8 @@ class TstMaskNeeds : public QObject {
     Plan p = emptyPlan();
     Stamp disc = slab("front", 20, 20);
     disc.silhouette = {{}};
-    for (int k = 0; k < 90; ++k) disc.silhouette[0].push_back({10 + 10 * std::cos(k * M_PI / 45), 10 + 10 * std::sin(k * M_PI / 45)});
+    for (int k = 0; k < 90; ++k)
+      disc.silhouette[0].push_back({10 + 10 * std::cos(k * M_PI / 45), 10 + 10 * std::sin(k * M_PI / 45)});
     addStamp(p, disc);
     addStamp(p, slab("back", 20, 40));
     put(p, "f", "front", {40, 50}, 1);
@@ -149,7 +151,8 @@ class TstMaskNeeds : public QObject {
   }
 
   void techniquesThatNeedNoMask() {
-    for (const Technique how : {Technique::Overprint, Technique::Resist, Technique::LeaveOut, Technique::WipeOff, Technique::PopUp}) {
+    for (const Technique how : {Technique::Overprint, Technique::Resist, Technique::LeaveOut,
+                                Technique::WipeOff, Technique::PopUp}) {
       Plan p = emptyPlan();
       addStamp(p, slab("front", 12, 12));
       addStamp(p, slab("back", 60, 60));
@@ -157,7 +160,8 @@ class TstMaskNeeds : public QObject {
       put(p, "b", "back", {60, 35}, 2);
       const AnalysisRef a = analyse(p);
       QCOMPARE(a->masksToCut(), 0);
-      QCOMPARE(a->needs.leaveOut[1].size(), size_t(how == Technique::LeaveOut || how == Technique::WipeOff ? 1 : 0));
+      QCOMPARE(a->needs.leaveOut[1].size(),
+               size_t(how == Technique::LeaveOut || how == Technique::WipeOff ? 1 : 0));
     }
   }
 

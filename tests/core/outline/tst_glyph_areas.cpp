@@ -1,5 +1,5 @@
-// Silhouettes that nobody here drew: outlines of the symbol font Symbola (free licence), animals, trees and houses with
-// holes, their areas and overlaps against Clipper and against Qt's own painter paths.
+// Silhouettes that nobody here drew: outlines of the symbol font Symbola (free licence), animals, trees and
+// houses with holes, their areas and overlaps against Clipper and against Qt's own painter paths.
 #include <QFile>
 #include <QGuiApplication>
 #include <QPainterPath>
@@ -61,7 +61,8 @@ class TstGlyphAreas : public QObject {
 
  private Q_SLOTS:
   void areasAndOverlaps() {
-    QVERIFY2(QFile::exists(QString::fromLatin1(kFont)), "the font package is listed in packaging/packages.txt");
+    QVERIFY2(QFile::exists(QString::fromLatin1(kFont)),
+             "the font package is listed in packaging/packages.txt");
     const QRawFont font(QString::fromLatin1(kFont), 100);
     QVERIFY(font.isValid());
     // Rabbit, tree, house, duck, boat, horse, snail, castle.
@@ -84,7 +85,8 @@ class TstGlyphAreas : public QObject {
         const Placing turned({15, 0}, {18, 3}, Degrees{static_cast<double>(37 * i + 11 * k)});
         const Rings moved = turned.toPanel(shapes[k]);
         const double theirs = clipperShared(shapes[i], moved);
-        QVERIFY(std::abs(sharedArea(SweepEdges(shapes[i]), SweepEdges(moved)) - theirs) < 1e-3 + 1e-4 * theirs);
+        QVERIFY(std::abs(sharedArea(SweepEdges(shapes[i]), SweepEdges(moved)) - theirs) <
+                1e-3 + 1e-4 * theirs);
         QVERIFY(std::abs(areaOf(intersection(shapes[i], moved)) - theirs) < 1e-3 + 1e-4 * theirs);
       }
   }

@@ -58,7 +58,8 @@ std::vector<std::pair<Rings, Rings>> randomPairs(uint32_t seeds) {
     const Plan p = testing::randomPlan(seed);
     for (size_t i = 0; i + 1 < p.impressions.size(); ++i) {
       const auto shape = [&](size_t k) {
-        return placingOf(p.impressions[k], *p.stamp(p.impressions[k].stamp)).toPanel(p.stamp(p.impressions[k].stamp)->silhouette);
+        return placingOf(p.impressions[k], *p.stamp(p.impressions[k].stamp))
+            .toPanel(p.stamp(p.impressions[k].stamp)->silhouette);
       };
       out.emplace_back(shape(i), shape(i + 1));
     }
@@ -78,11 +79,13 @@ class TstShapeOps : public QObject {
       const double ours = sharedArea(SweepEdges(a), SweepEdges(b));
       const double theirs = clipperShared(a, b);
       if (theirs > 0) ++shared;
-      QVERIFY2(std::abs(ours - theirs) < 1e-3 + 1e-5 * theirs, qPrintable(QStringLiteral("%1 %2").arg(ours).arg(theirs)));
+      QVERIFY2(std::abs(ours - theirs) < 1e-3 + 1e-5 * theirs,
+               qPrintable(QStringLiteral("%1 %2").arg(ours).arg(theirs)));
       QVERIFY(std::abs(areaOf(intersection(a, b)) - theirs) < 1e-3 + 1e-5 * theirs);
       const SweepEdges edges(b);
       const SweepEdges* const covers[] = {&edges};
-      QVERIFY(std::abs(areaLeft(SweepEdges(a), covers) - clipperShared(a, b, ClipperLib::ctDifference)) < 1e-3 + 1e-5 * theirs);
+      QVERIFY(std::abs(areaLeft(SweepEdges(a), covers) - clipperShared(a, b, ClipperLib::ctDifference)) <
+              1e-3 + 1e-5 * theirs);
     }
     QVERIFY(shared > 30);
   }
@@ -95,7 +98,8 @@ class TstShapeOps : public QObject {
   }
 
   void areaLeftUnderSeveralCovers() {
-    const SweepEdges whole(rectangle({0, 0, 10, 10})), left(rectangle({-1, -1, 6, 11})), right(rectangle({5, -1, 12, 11}));
+    const SweepEdges whole(rectangle({0, 0, 10, 10})), left(rectangle({-1, -1, 6, 11})),
+        right(rectangle({5, -1, 12, 11}));
     const SweepEdges* const both[] = {&left, &right};
     QCOMPARE(areaLeft(whole, both), 0.0);
     const SweepEdges* const one[] = {&left};
@@ -105,7 +109,8 @@ class TstShapeOps : public QObject {
   void clippingKeepsTheAreaInside() {
     const Box panel{0, 0, 60, 90};
     for (const auto& [a, b] : randomPairs(25)) {
-      QVERIFY(std::abs(sweptArea(SweepEdges(clippedTo(panel, a))) - clipperShared(a, rectangle(panel))) < 1e-3);
+      QVERIFY(std::abs(sweptArea(SweepEdges(clippedTo(panel, a))) - clipperShared(a, rectangle(panel))) <
+              1e-3);
       Q_UNUSED(b)
     }
   }
@@ -116,7 +121,8 @@ class TstShapeOps : public QObject {
       for (const StampRef& s : p.stamps) {
         const auto paths = toClipper(s->silhouette);
         const double rim = 0.002 * 4 * (s->width_mm + s->height_mm);  // both draw arcs as polygons
-        QVERIFY(std::abs(areaOf(offset(s->silhouette, Millimetres{-0.8})) - clipperArea(clipperOffset(paths, -0.8))) < rim);
+        QVERIFY(std::abs(areaOf(offset(s->silhouette, Millimetres{-0.8})) -
+                         clipperArea(clipperOffset(paths, -0.8))) < rim);
         const double ours = areaOf(opened(s->silhouette, Millimetres{1.0}));
         QVERIFY(std::abs(ours - clipperArea(clipperOffset(clipperOffset(paths, -1.0), 1.0))) < rim);
       }
@@ -163,7 +169,8 @@ class TstShapeOps : public QObject {
       const NearIndex index(a, 2.0);
       const Box box = boxOf(a).grown(5);
       for (int k = 0; k < 400; ++k) {
-        const Point p{box.left + box.width() * ((k * 37) % 400) / 400.0, box.bottom + box.height() * ((k * 91) % 400) / 400.0};
+        const Point p{box.left + box.width() * ((k * 37) % 400) / 400.0,
+                      box.bottom + box.height() * ((k * 91) % 400) / 400.0};
         const double d = nearestPoint(a, p).distance_mm;
         if (std::abs(d - 2) > 1e-6) QCOMPARE(index.near(p), d < 2);
       }

@@ -30,7 +30,8 @@ class TstPlanText : public QObject {
 
 namespace {
 
-const char* const kSmallest = R"({"format":"havlo-plan","version":1,"card":{"panel":{"width":100,"height":80}}})";
+const char* const kSmallest =
+    R"({"format":"havlo-plan","version":1,"card":{"panel":{"width":100,"height":80}}})";
 
 const char* const kSmall = R"({"format":"havlo-plan","version":1,"card":{"panel":{"width":100,"height":80}},
  "view":{"horizon":50,"eyeHeight":1.5,"nearDistance":2},"inks":[{"id":"k"}],
@@ -120,14 +121,21 @@ void TstPlanText::refuses_data() {
   row("stamp without silhouette", without("/stamps/0", "silhouette"), "stamps[0].silhouette");
   row("empty silhouette", with("/stamps/0/silhouette", "[]"), "stamps[0].silhouette");
   row("ring of two points", with("/stamps/0/silhouette", "[[[0,0],[1,1]]]"), "stamps[0].silhouette[0]");
-  row("ring without area", with("/stamps/0/silhouette", "[[[0,0],[5,5],[10,10]]]"), "stamps[0].silhouette[0]");
-  row("second ring without area", with("/stamps/0/silhouette/1", "[[0,0],[5,5],[0,0]]"), "stamps[0].silhouette[1]");
-  row("rings that cancel out", with("/stamps/0/silhouette", "[[[0,0],[9,0],[9,9]],[[0,0],[9,0],[9,9]]]"), "stamps[0].silhouette");
+  row("ring without area", with("/stamps/0/silhouette", "[[[0,0],[5,5],[10,10]]]"),
+      "stamps[0].silhouette[0]");
+  row("second ring without area", with("/stamps/0/silhouette/1", "[[0,0],[5,5],[0,0]]"),
+      "stamps[0].silhouette[1]");
+  row("rings that cancel out", with("/stamps/0/silhouette", "[[[0,0],[9,0],[9,9]],[[0,0],[9,0],[9,9]]]"),
+      "stamps[0].silhouette");
   row("point of three", with("/stamps/0/foot", "[1,2,3]"), "stamps[0].foot");
-  row("least above typical", with("/stamps/0/realHeight", R"({"typical":1,"least":2})"), "stamps[0].realHeight.least");
-  row("most below typical", with("/stamps/0/realHeight", R"({"typical":1,"most":0.5})"), "stamps[0].realHeight.most");
+  row("least above typical", with("/stamps/0/realHeight", R"({"typical":1,"least":2})"),
+      "stamps[0].realHeight.least");
+  row("most below typical", with("/stamps/0/realHeight", R"({"typical":1,"most":0.5})"),
+      "stamps[0].realHeight.most");
   row("art that is no text", with("/stamps/0/art", "7"), "stamps[0].art");
-  row("double stamp id", with("/stamps/1", R"({"id":"s","size":{"width":1,"height":1},"silhouette":[[[0,0],[1,0],[1,1]]]})"), "stamps[1].id");
+  row("double stamp id",
+      with("/stamps/1", R"({"id":"s","size":{"width":1,"height":1},"silhouette":[[[0,0],[1,0],[1,1]]]})"),
+      "stamps[1].id");
   row("text as place", with("/impressions/0/at", R"("here")"), "impressions[0].at");
   row("word as coordinate", with("/impressions/0/at/1", R"("x")"), "impressions[0].at[1]");
   row("coordinate out of range", with("/impressions/0/at/0", "1.0e6"), "impressions[0].at[0]");
@@ -160,9 +168,12 @@ void TstPlanText::refuses_data() {
   text = kSmall;
   row("infinity", text.replace(text.find("[20,10]"), 7, "[1e999,10]"), "impressions[0].at");
   text = kSmall;
-  row("key given twice", text.replace(text.find("\"id\":\"a\""), 8, R"("id":"a","id":"c")"), "impressions[0].id");
+  row("key given twice", text.replace(text.find("\"id\":\"a\""), 8, R"("id":"a","id":"c")"),
+      "impressions[0].id");
   row("nested too deep", R"({"x":)" + std::string(5000, '[') + std::string(5000, ']') + "}", "");
-  row("lone surrogate", with("/title", R"("x")").replace(std::string(with("/title", R"("x")")).find("\"x\""), 3, R"("\ud800")"), "");
+  row("lone surrogate",
+      with("/title", R"("x")").replace(std::string(with("/title", R"("x")")).find("\"x\""), 3, R"("\ud800")"),
+      "");
 }
 void TstPlanText::refuses() {
   QFETCH(QByteArray, text);
@@ -172,7 +183,8 @@ void TstPlanText::refuses() {
   QVERIFY(read.error().code == ErrorCode::BadInput);
   QVERIFY(!read.error().message.empty());
   const QString said = QString::fromStdString(read.error().place);
-  if (!place.isEmpty()) QVERIFY2(said.startsWith(place), qPrintable(said + ": " + QString::fromStdString(read.error().message)));
+  if (!place.isEmpty())
+    QVERIFY2(said.startsWith(place), qPrintable(said + ": " + QString::fromStdString(read.error().message)));
 }
 
 void TstPlanText::aCircleOfThingsOnThingsIsRefused() {
@@ -216,7 +228,8 @@ void TstPlanText::aStarKeepsItsEmptyMiddle() {
 void TstPlanText::unknownKeysSurvive() {
   Json j = Json::parse(kSmall);
   j["later"] = {{"deep", {1, 2, {{"x", nullptr}}}}};
-  for (const char* pointer : {"/card/x1", "/card/panel/x2", "/view/x3", "/inks/0/x4", "/stamps/0/x5", "/stamps/0/size/x6", "/impressions/1/x7", "/washes/0/x8"})
+  for (const char* pointer : {"/card/x1", "/card/panel/x2", "/view/x3", "/inks/0/x4", "/stamps/0/x5",
+                              "/stamps/0/size/x6", "/impressions/1/x7", "/washes/0/x8"})
     j[Json::json_pointer(pointer)] = pointer;
   j["impressions"][0]["depth"] = {{"metres", 4}, {"x9", true}};
   j["supplies"] = {{"maskLife", 3}, {"x10", 1}};
@@ -230,8 +243,10 @@ void TstPlanText::unknownKeysSurvive() {
   QVERIFY(bool(second));
   QVERIFY(second.value().plan == first.value().plan);
   QVERIFY(written["later"] == j["later"]);
-  for (const char* pointer : {"/card/x1", "/card/panel/x2", "/view/x3", "/inks/0/x4", "/stamps/0/x5", "/stamps/0/size/x6", "/impressions/1/x7", "/washes/0/x8",
-                              "/impressions/0/depth/x9", "/supplies/x10", "/card/mats/0/x11", "/card/base/x12", "/light/x13", "/light/direction"})
+  for (const char* pointer :
+       {"/card/x1", "/card/panel/x2", "/view/x3", "/inks/0/x4", "/stamps/0/x5", "/stamps/0/size/x6",
+        "/impressions/1/x7", "/washes/0/x8", "/impressions/0/depth/x9", "/supplies/x10", "/card/mats/0/x11",
+        "/card/base/x12", "/light/x13", "/light/direction"})
     QVERIFY2(written.at(Json::json_pointer(pointer)) == j.at(Json::json_pointer(pointer)), pointer);
 }
 
@@ -249,7 +264,8 @@ void TstPlanText::writingAndReadingGivesTheSamePlan() {
 
 void TstPlanText::theDemoAndTheTeachingPlansAreWhole() {
   for (const char* name : {"canal-towpath", "teaching-crowd", "teaching-avenue", "teaching-silhouettes"}) {
-    const auto read = readPlan(testing::readFile(std::string(HAVLO_SOURCE_DIR) + "/data/demo/" + name + ".havlo"));
+    const auto read =
+        readPlan(testing::readFile(std::string(HAVLO_SOURCE_DIR) + "/data/demo/" + name + ".havlo"));
     QVERIFY2(bool(read), name);
     QVERIFY(read.value().repairs.empty());
     QVERIFY(readPlan(writePlan(read.value().plan)).value().plan == read.value().plan);

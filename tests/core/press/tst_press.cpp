@@ -1,5 +1,5 @@
-// The press: ink by its formula, replay against the intention and against a composite written here on its own (point by
-// point, without tiles), and plans that must fail.
+// The press: ink by its formula, replay against the intention and against a composite written here on its own
+// (point by point, without tiles), and plans that must fail.
 #include <QTest>
 #include <cmath>
 
@@ -20,13 +20,19 @@ Simulation simulated(const Plan& plan, const Analysis& a, double dpi = 100) {
 double toLinear(double c) { return c <= 0.04045 ? c / 12.92 : std::pow((c + 0.055) / 1.055, 2.4); }
 double toSrgb(double l) { return 255 * (l <= 0.0031308 ? l * 12.92 : 1.055 * std::pow(l, 1 / 2.4) - 0.055); }
 
-/// The intended colour at one point of the panel, straight from the plan. Independent of the press: no tiles, no runs.
+/// The intended colour at one point of the panel, straight from the plan. Independent of the press: no tiles,
+/// no runs.
 std::array<double, 3> intendedAt(const Plan& plan, const Analysis& a, Point at) {
-  const auto channels = [](Colour c) { return std::array<double, 3>{toLinear(c.red / 255.0), toLinear(c.green / 255.0), toLinear(c.blue / 255.0)}; };
+  const auto channels = [](Colour c) {
+    return std::array<double, 3>{toLinear(c.red / 255.0), toLinear(c.green / 255.0),
+                                 toLinear(c.blue / 255.0)};
+  };
   std::array<double, 3> light = channels(plan.card.paper.colour);
   const DepthOrder depth(plan);
   std::vector<int> back(depth.frontToBack().rbegin(), depth.frontToBack().rend());
-  const auto shape = [&](int i) -> const Rings& { return a.meetings.placed[static_cast<size_t>(i)]->silhouette; };
+  const auto shape = [&](int i) -> const Rings& {
+    return a.meetings.placed[static_cast<size_t>(i)]->silhouette;
+  };
   for (int b : back) {
     const Impression& thing = plan.impressions[static_cast<size_t>(b)];
     const OutlineRef outline = a.meetings.placed[static_cast<size_t>(b)]->outline;
@@ -34,7 +40,8 @@ std::array<double, 3> intendedAt(const Plan& plan, const Analysis& a, Point at) 
     bool hidden = false;
     for (size_t f = 0; f < plan.impressions.size(); ++f)
       hidden = hidden || (static_cast<int>(f) != b && depth.inFront(static_cast<int>(f), b) &&
-                          plan.impressions[f].technique != Technique::Overprint && covers(shape(static_cast<int>(f)), at));
+                          plan.impressions[f].technique != Technique::Overprint &&
+                          covers(shape(static_cast<int>(f)), at));
     if (hidden) continue;
     const Ink& ink = *plan.ink(thing.ink);
     const double s = std::pow(0.7, thing.generation - 1), o = ink.opacity;
@@ -47,7 +54,8 @@ std::array<double, 3> intendedAt(const Plan& plan, const Analysis& a, Point at) 
     bool clean = false;
     for (size_t i = 0; i < plan.impressions.size(); ++i)
       clean = clean || (covers(shape(static_cast<int>(i)), at) &&
-                        std::find(w.overImpressions.begin(), w.overImpressions.end(), plan.impressions[i].id) == w.overImpressions.end());
+                        std::find(w.overImpressions.begin(), w.overImpressions.end(),
+                                  plan.impressions[i].id) == w.overImpressions.end());
     if (clean) continue;
     const double u = (at.x - box.left) / box.width(), v = (at.y - box.bottom) / box.height();
     double away = 0;
@@ -114,7 +122,8 @@ class TstPress : public QObject {
     const double s = strengthOf(p.inks[1], generation);
     const Colour c = p.inks[1].colour, paper = p.card.paper.colour;
     const unsigned char ink[3] = {c.red, c.green, c.blue}, ground[3] = {paper.red, paper.green, paper.blue};
-    const int x = static_cast<int>(60 * t.grid().pxPerMmX()), y = static_cast<int>((178 - 80) * t.grid().pxPerMmY());
+    const int x = static_cast<int>(60 * t.grid().pxPerMmX()),
+              y = static_cast<int>((178 - 80) * t.grid().pxPerMmY());
     for (size_t k = 0; k < 3; ++k) {
       const double below = toLinear(ground[k] / 255.0), cc = toLinear(ink[k] / 255.0);
       const double out = (1 - opacity * s) * below * std::pow(cc, s) + opacity * s * cc;
@@ -123,7 +132,9 @@ class TstPress : public QObject {
   }
 
   void srgbTableIsExact() {
-    for (int v = 0; v <= 4000; ++v) QVERIFY(std::abs(static_cast<double>(srgbOf(static_cast<float>(v / 4000.0))) - toSrgb(v / 4000.0)) < 0.02);
+    for (int v = 0; v <= 4000; ++v)
+      QVERIFY(std::abs(static_cast<double>(srgbOf(static_cast<float>(v / 4000.0))) - toSrgb(v / 4000.0)) <
+              0.02);
   }
 
   // CIE L* of primaries (sRGB, D65): white 100, mid grey #777777 50.03, blue 32.30. Values from memory.
@@ -133,7 +144,8 @@ class TstPress : public QObject {
     QVERIFY(std::abs(lightnessOf({0, 0, 255}) - 32.30) < 0.05);
   }
 
-  // 200 random plans: what the press intends is what a point-by-point composite gives, and the replay is proven.
+  // 200 random plans: what the press intends is what a point-by-point composite gives, and the replay is
+  // proven.
   void twoHundredPlansAgainstAnIndependentComposite() {
     size_t points = 0;
     for (uint32_t seed = 0; seed < 200; ++seed) {
@@ -146,7 +158,8 @@ class TstPress : public QObject {
       const Canvas card = intendedCard(in, tiles);
       const Grid& grid = tiles.grid();
       for (int k = 0; k < 220; ++k) {
-        const int x = (k * 7919 + static_cast<int>(seed) * 13) % grid.width, y = (k * 6101 + static_cast<int>(seed) * 29) % grid.height;
+        const int x = (k * 7919 + static_cast<int>(seed) * 13) % grid.width,
+                  y = (k * 6101 + static_cast<int>(seed) * 29) % grid.height;
         const Point at = grid.centre(x, y);
         if (!clearOfEdges(plan, *a, at, 0.45)) continue;
         ++points;
@@ -156,7 +169,8 @@ class TstPress : public QObject {
                    qPrintable(QStringLiteral("seed %1 at %2, %3").arg(seed).arg(at.x).arg(at.y)));
       }
       const Simulation s = simulated(plan, *a);
-      QVERIFY2(s.proven, qPrintable(QStringLiteral("seed %1: %2 mm² unexplained").arg(seed).arg(s.unexplained_mm2)));
+      QVERIFY2(s.proven,
+               qPrintable(QStringLiteral("seed %1: %2 mm² unexplained").arg(seed).arg(s.unexplained_mm2)));
     }
     QVERIFY(points > 15000);
   }
@@ -170,9 +184,11 @@ class TstPress : public QObject {
       const AnalysisRef a = analyse(plan);
       double most = 0;
       for (const Meeting& m : a->meetings.list)
-        if (plan.stamp(plan.impressions[static_cast<size_t>(m.back)].stamp)->solid) most = std::max(most, m.area_mm2);
+        if (plan.stamp(plan.impressions[static_cast<size_t>(m.back)].stamp)->solid)
+          most = std::max(most, m.area_mm2);
       std::vector<std::string> backward;
-      for (auto it = a->order.rbegin(); it != a->order.rend(); ++it) backward.push_back(plan.impressions[static_cast<size_t>(*it)].id);
+      for (auto it = a->order.rbegin(); it != a->order.rend(); ++it)
+        backward.push_back(plan.impressions[static_cast<size_t>(*it)].id);
       const auto other = reordered(plan, *a, backward);
       QVERIFY(bool(other));
       const Simulation s = simulated(plan, *other.value());
@@ -237,7 +253,8 @@ class TstPress : public QObject {
   }
 
   void popUpsResistsAndLeftOutPlacesAreProven() {
-    for (const Technique how : {Technique::PopUp, Technique::Resist, Technique::LeaveOut, Technique::WipeOff, Technique::Overprint}) {
+    for (const Technique how : {Technique::PopUp, Technique::Resist, Technique::LeaveOut, Technique::WipeOff,
+                                Technique::Overprint}) {
       Plan p = emptyPlan();
       addStamp(p, slab("s", 30, 30));
       put(p, "front", "s", {60, 60}, 1).technique = how;

@@ -1,5 +1,5 @@
-// The steps as a careful reader would check them: covers laid and lifted in turn, nothing done over wet ink, masks
-// within their life, times that add up.
+// The steps as a careful reader would check them: covers laid and lifted in turn, nothing done over wet ink,
+// masks within their life, times that add up.
 #include <QTest>
 #include <map>
 #include <set>
@@ -51,7 +51,9 @@ QString firstFault(const Plan& plan, const Analysis& a) {
           if (lies.erase(c.impression) == 0) return "a mask is lifted that does not lie";
         break;
       case Do::Emboss:
-        if (wet(s.impression) && plan.ink(plan.impressions[static_cast<size_t>(s.impression)].ink)->kind != InkKind::Embossing) return "embossed while wet";
+        if (wet(s.impression) &&
+            plan.ink(plan.impressions[static_cast<size_t>(s.impression)].ink)->kind != InkKind::Embossing)
+          return "embossed while wet";
         embossed.insert(s.impression);
         break;
       case Do::Stamp:
@@ -62,14 +64,17 @@ QString firstFault(const Plan& plan, const Analysis& a) {
         }
         if (s.what == Do::Wash) {
           for (size_t i = 0; i < plan.impressions.size(); ++i)
-            if (a.washes.meets[static_cast<size_t>(s.wash)][i].touches && plan.impressions[i].technique != Technique::PopUp && wet(static_cast<int>(i)))
+            if (a.washes.meets[static_cast<size_t>(s.wash)][i].touches &&
+                plan.impressions[i].technique != Technique::PopUp && wet(static_cast<int>(i)))
               return "blended over wet ink";
         } else {
           pressed.insert(s.impression);
-          dryAt[s.impression] = now + plan.ink(plan.impressions[static_cast<size_t>(s.impression)].ink)->dryOnCard_s / 60;
+          dryAt[s.impression] =
+              now + plan.ink(plan.impressions[static_cast<size_t>(s.impression)].ink)->dryOnCard_s / 60;
         }
         break;
-      default: break;
+      default:
+        break;
     }
     std::vector<int> on;
     for (const auto& [i, mask] : lies) on.push_back(i);
@@ -79,7 +84,8 @@ QString firstFault(const Plan& plan, const Analysis& a) {
   for (const auto& [mask, n] : uses)
     if (n > plan.supplies.maskLife) return "a mask is worn out";
   for (size_t i = 0; i < plan.impressions.size(); ++i)
-    if (plan.impressions[i].technique == Technique::Resist && !embossed.contains(static_cast<int>(i))) return "a resist is not embossed";
+    if (plan.impressions[i].technique == Technique::Resist && !embossed.contains(static_cast<int>(i)))
+      return "a resist is not embossed";
   if (pressed.size() != plan.impressions.size()) return "something is never stamped";
   return {};
 }

@@ -33,14 +33,16 @@ class TstMeasure : public QObject {
     QFETCH(QString, text);
     QFETCH(bool, inches);
     QFETCH(double, mm);
-    const auto read = readMeasure(text.toStdString(), inches ? MeasureStyle::Inches : MeasureStyle::Millimetres);
+    const auto read =
+        readMeasure(text.toStdString(), inches ? MeasureStyle::Inches : MeasureStyle::Millimetres);
     QVERIFY2(bool(read), qPrintable(text));
     QVERIFY(std::abs(read.value().value - mm) < 1e-9);
   }
 
   void refuses_data() {
     QTest::addColumn<QString>("text");
-    for (const char* text : {"", "  ", "abc", "2 3/0", "3/0", "1/", "/2", "2 3", "2 3/8mm", "60km", "--2", "1e9in", "9999999mm", "nan", "inf", "2..5", "1 2 3/4"})
+    for (const char* text : {"", "  ", "abc", "2 3/0", "3/0", "1/", "/2", "2 3", "2 3/8mm", "60km", "--2",
+                             "1e9in", "9999999mm", "nan", "inf", "2..5", "1 2 3/4"})
       QTest::newRow(text) << QString::fromLatin1(text);
   }
   void refuses() {
@@ -65,7 +67,8 @@ class TstMeasure : public QObject {
       for (const auto style : {MeasureStyle::Inches, MeasureStyle::Millimetres}) {
         const auto back = readMeasure(writeMeasure(Millimetres{mm}, style), style);
         QVERIFY(bool(back));
-        QVERIFY(std::abs(back.value().value - mm) <= (style == MeasureStyle::Inches ? 25.4 / 64 : 0.05) + 1e-9);
+        QVERIFY(std::abs(back.value().value - mm) <=
+                (style == MeasureStyle::Inches ? 25.4 / 64 : 0.05) + 1e-9);
       }
   }
 };

@@ -1,5 +1,6 @@
-// The one viewpoint against a pinhole camera computed with matrices (Eigen), the cross-ratio of equally spaced points
-// (4/3) and the distance-point construction of cross lines (Alberti, De pictura, 1435; from memory).
+// The one viewpoint against a pinhole camera computed with matrices (Eigen), the cross-ratio of equally
+// spaced points (4/3) and the distance-point construction of cross lines (Alberti, De pictura, 1435; from
+// memory).
 #include <Eigen/Dense>
 #include <QTest>
 #include <cmath>
@@ -20,8 +21,8 @@ View view(double horizon, double eye, double near) {
   return v;
 }
 
-/// A camera at eye height looking level along +z, y up, picture plane vertical, focal length such that ground at the
-/// near distance falls on y = 0 of the panel.
+/// A camera at eye height looking level along +z, y up, picture plane vertical, focal length such that ground
+/// at the near distance falls on y = 0 of the panel.
 Eigen::Vector2d project(const View& v, double vanishX_mm, Eigen::Vector3d world_m) {
   const double focal_mm = v.horizon_mm * v.nearDistance_m / v.eyeHeight_m;
   Eigen::Matrix3d camera;
@@ -30,7 +31,9 @@ Eigen::Vector2d project(const View& v, double vanishX_mm, Eigen::Vector3d world_
   return h.hnormalized();
 }
 
-double crossRatio(double a, double b, double c, double d) { return ((c - a) * (d - b)) / ((c - b) * (d - a)); }
+double crossRatio(double a, double b, double c, double d) {
+  return ((c - a) * (d - b)) / ((c - b) * (d - a));
+}
 
 }  // namespace
 
@@ -60,7 +63,11 @@ class TstScale : public QObject {
   }
 
   void slidingKeepsToTheLineOfSight() {
-    const View v = [] { View w = view(96, 1.5, 2); w.vanishX_mm = 70; return w; }();
+    const View v = [] {
+      View w = view(96, 1.5, 2);
+      w.vanishX_mm = 70;
+      return w;
+    }();
     const Eigen::Vector2d from = project(v, 70, {1.1, 0, 3}), to = project(v, 70, {1.1, 0, 9});
     const Point slid = slidAlongSight(v, 127, {from.x(), from.y()}, Metres{9});
     QVERIFY(std::abs(slid.x - to.x()) < 1e-9 && std::abs(slid.y - to.y()) < 1e-9);
@@ -75,13 +82,15 @@ class TstScale : public QObject {
     }
   }
 
-  // The floor of square tiles: the diagonal to the distance point crosses the receding lines where the cross lines are.
+  // The floor of square tiles: the diagonal to the distance point crosses the receding lines where the cross
+  // lines are.
   void theDistancePointGivesTheSameCrossLines() {
     const View v = view(90, 1.6, 2);
     const double vx = 60, focal_mm = 90 * 2 / 1.6;
     const Eigen::Vector2d distancePoint(vx + focal_mm, 90);  // vanishing point of lines at 45 degrees
     const double tile = 0.4;
-    const Eigen::Vector2d start = project(v, vx, {-1.0, 0, 2});  // corner at the near edge; the diagonal starts here
+    const Eigen::Vector2d start =
+        project(v, vx, {-1.0, 0, 2});  // corner at the near edge; the diagonal starts here
     for (int k = 1; k < 6; ++k) {
       // Receding line k tiles to the right, through its near end and the vanishing point.
       const Eigen::Vector2d near = project(v, vx, {-1.0 + k * tile, 0, 2}), vanish(vx, 90);
@@ -92,7 +101,8 @@ class TstScale : public QObject {
     }
   }
 
-  // The example of the engine notes: a 38 mm hare 0.85 m tall, eyes at 1.5 m, wants 67 mm below the horizon; at 0.6 m, 27.
+  // The example of the engine notes: a 38 mm hare 0.85 m tall, eyes at 1.5 m, wants 67 mm below the horizon;
+  // at 0.6 m, 27.
   void theExampleOfTheHare() {
     const RealHeight hare{0.85, 0.85, 0.85, {}};
     QVERIFY(std::abs(standingBand(view(96, 1.5, 2), hare, Millimetres{38}).low_mm - (96 - 67.06)) < 0.01);
