@@ -71,7 +71,7 @@ int main(int argc, char** argv) {
     sheet.fill(havlo::lightTheme().card);
     QPainter p(&sheet);
     double x = 20, y = 20, row = 0;
-    constexpr double kPxPerMm = 6;
+    constexpr double kPxPerMm = 4.8;
     for (const havlo::StampRef& stamp : plan.value().plan.stamps) {
       if (stamp->width_mm > 150) continue;
       const QSize size(qRound(stamp->width_mm * kPxPerMm) + 4, qRound(stamp->height_mm * kPxPerMm) + 4);

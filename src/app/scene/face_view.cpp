@@ -30,6 +30,22 @@ constexpr double kMost_px_per_mm = 40;
 QString bare(double mm, MeasureStyle style) {
   return QString::fromStdString(writeBareMeasure(Millimetres{mm}, style));
 }
+/// A short note on the card: text on a veil of its paper, so that it reads on any picture.
+void drawNote(QPainter& p, QPointF upperLeft, const QString& text, double lowest) {
+  const Theme onCard = lightTheme();
+  const QFontMetricsF m(labelFont());
+  QRectF box(upperLeft, QSizeF(m.horizontalAdvance(text) + 8, m.height()));
+  if (box.bottom() > lowest) box.moveBottom(lowest);
+  QColor veil = onCard.card;
+  veil.setAlpha(190);
+  p.setFont(labelFont());
+  p.setPen(Qt::NoPen);
+  p.setBrush(veil);
+  p.drawRoundedRect(box, 3, 3);
+  p.setPen(onCard.green);
+  p.drawText(box, Qt::AlignCenter, text);
+}
+
 QString measure(double mm, MeasureStyle style) {
   return QString::fromStdString(writeMeasure(Millimetres{mm}, style));
 }
@@ -418,17 +434,9 @@ void FaceView::paintViewpoint(QPainter& p, const FaceGeometry& g) const {
   p.setBrush(onCard.card);
   p.setPen(QPen(onCard.green, 1.5));
   p.drawEllipse(vanish, 3.5, 3.5);
-  p.setFont(labelFont());
-  const QString text = tr("horizon, eyes at %1 m").arg(view.eyeHeight_m);
-  const QFontMetricsF m(labelFont());
-  const QRectF box(g.face().left() + 6, y - m.height() - 3, m.horizontalAdvance(text) + 8, m.height());
-  QColor veil = onCard.card;
-  veil.setAlpha(190);
-  p.setPen(Qt::NoPen);
-  p.setBrush(veil);
-  p.drawRoundedRect(box, 3, 3);
-  p.setPen(onCard.green);
-  p.drawText(box, Qt::AlignCenter, text);
+  const double above = QFontMetricsF(labelFont()).height() + 3;
+  drawNote(p, {g.face().left() + 6, y - above}, tr("horizon, eyes at %1 m").arg(view.eyeHeight_m),
+           g.face().bottom() - 2);
 }
 
 void FaceView::paintBand(QPainter& p, const FaceGeometry& g, int selected) const {
@@ -445,17 +453,8 @@ void FaceView::paintBand(QPainter& p, const FaceGeometry& g, int selected) const
   p.setPen(QPen(onCard.green, 1, Qt::DotLine));
   p.drawLine(band.topLeft(), band.topRight());
   p.drawLine(band.bottomLeft(), band.bottomRight());
-  const QString text = tr("%1 may stand in this band").arg(nameOf(m_session.plan(), selected));
-  const QFontMetricsF m(labelFont());
-  QRectF box(face.left() + 6, band.center().y() - m.height() / 2, m.horizontalAdvance(text) + 8, m.height());
-  if (box.bottom() > face.bottom()) box.moveBottom(face.bottom() - 2);
-  QColor veil = onCard.card;
-  veil.setAlpha(190);
-  p.setPen(Qt::NoPen);
-  p.setBrush(veil);
-  p.drawRoundedRect(box, 3, 3);
-  p.setPen(onCard.green);
-  p.drawText(box, Qt::AlignCenter, text);
+  drawNote(p, {face.left() + 6, band.center().y() - QFontMetricsF(labelFont()).height() / 2},
+           tr("%1 may stand in this band").arg(nameOf(m_session.plan(), selected)), face.bottom() - 2);
 }
 
 void FaceView::paintSelected(QPainter& p, const FaceGeometry& g, int selected) const {

@@ -122,8 +122,9 @@ void PlanSession::start(Plan plan, const QString& path, bool rescued) {
   Q_EMIT fileChanged();
 }
 
-bool PlanSession::open(const QString& path) {
-  auto read = loadPlan(path);
+bool PlanSession::open(const QString& path) { return take(path, loadPlan(path)); }
+
+bool PlanSession::take(const QString& path, Result<ReadPlan> read) {
   if (!read) {
     Q_EMIT trouble(tr("%1 was not opened. %2")
                        .arg(QFileInfo(path).fileName(), QString::fromStdString(read.error().text())));

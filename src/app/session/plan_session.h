@@ -9,6 +9,7 @@
 #include "app/session/rescue.h"
 #include "core/analysis/analysis.h"
 #include "core/edit/edits.h"
+#include "core/plan/plan_text.h"
 #include "core/units/measure.h"
 
 namespace havlo {
@@ -42,6 +43,8 @@ class PlanSession : public QObject {
 
   /// Replaces the open plan; unsaved work stays in its rescue copy.
   bool open(const QString& path);
+  /// The second half of open(): what was read from `path`, perhaps on another thread.
+  bool take(const QString& path, Result<ReadPlan> read);
   void start(Plan plan, const QString& path = {}, bool rescued = false);
 
   /// @param force  also when the file was changed by someone else since it was opened

@@ -38,6 +38,7 @@ namespace havlo {
 namespace {
 
 constexpr int kMostRecent = 8;
+constexpr qint64 kLargeFile = 2 << 20;  // bytes; reading more than this would be felt
 
 QUrl droppedPlan(const QMimeData* data) {
   for (const QUrl& url : data->urls())
@@ -50,7 +51,8 @@ QUrl droppedPlan(const QMimeData* data) {
 MainWindow::MainWindow(const QString& rescueFolder)
     : m_session(std::make_unique<PlanSession>(rescueFolder)),
       m_art(std::make_shared<SvgArt>()),
-      m_printing(new Printing(*m_session, m_art, this)) {
+      m_printing(new Printing(*m_session, m_art, this)),
+      m_opening(new Job<Result<ReadPlan>>(this)) {
   setObjectName(QStringLiteral("havlo"));
   setAcceptDrops(true);
   setMinimumSize(900, 620);
@@ -88,207 +90,6 @@ MainWindow::MainWindow(const QString& rescueFolder)
 MainWindow::~MainWindow() {
   // The places look at the session until they are gone.
   delete takeCentralWidget();
-}
-
-// ---- commands
-
-void MainWindow::addFileCommands() {
-  m_actions.add({QStringLiteral("demo"), tr("Start from the &demo"), {}, [this] { openDemo(); }});
-  m_actions.add({QStringLiteral("open"), tr("&Open…"), {QKeySequence::Open}, [this] { chooseFile(); }});
-  m_actions.add({QStringLiteral("save"), tr("&Save"), {QKeySequence::Save}, [this] { save(); }});
-  m_actions.add(
-      {QStringLiteral("saveAs"), tr("Save &as…"), {QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_S)}, [this] {
-         saveAs();
-       }});
-  const std::pair<const char*, PrintoutKind> kinds[] = {{"Placement", PrintoutKind::Placement},
-                                                        {"Masks", PrintoutKind::Masks},
-                                                        {"RunSheet", PrintoutKind::RunSheet}};
-  for (const auto& [id, kind] : kinds) {
-    const bool first = kind == PrintoutKind::Placement;
-    m_actions.add({QStringLiteral("print") + QLatin1String(id), tr("Print the %1…").arg(nameOf(kind)),
-                   first ? QList<QKeySequence>{QKeySequence::Print} : QList<QKeySequence>{},
-                   [this, k = kind] { m_printing->print(k); }});
-    m_actions.add({QStringLiteral("export") + QLatin1String(id),
-                   tr("%1 as PDF…").arg(nameOf(kind).left(1).toUpper() + nameOf(kind).mid(1)),
-                   {},
-                   [this, k = kind] { m_printing->exportPdf(k); }});
-  }
-  m_actions.add({QStringLiteral("quit"), tr("&Leave"), {QKeySequence::Quit}, [this] { close(); }});
-}
-
-void MainWindow::addEditCommands() {
-  const auto chosen = [this] { return m_session->selectedIndex() >= 0; };
-  m_actions.add({QStringLiteral("undo"),
-                 tr("Undo"),
-                 {QKeySequence::Undo},
-                 [this] { m_session->undoStack().undo(); },
-                 [this] { return m_session->undoStack().canUndo(); }});
-  m_actions.add({QStringLiteral("redo"),
-                 tr("Redo"),
-                 {QKeySequence::Redo},
-                 [this] { m_session->undoStack().redo(); },
-                 [this] { return m_session->undoStack().canRedo(); }});
-  m_actions.add({QStringLiteral("addStamp"),
-                 tr("&Add a stamp"),
-                 {QKeySequence(Qt::CTRL | Qt::Key_E)},
-                 [this] {
-                   visit(0);
-                   m_scene->offerStamps();
-                 },
-                 [this] { return !m_session->plan().stamps.empty(); }});
-  m_actions.add({QStringLiteral("remove"),
-                 tr("&Take it off the card"),
-                 {QKeySequence(Qt::Key_Delete)},
-                 [this] {
-                   const int i = m_session->selectedIndex();
-                   m_session->edit(tr("Take %1 off").arg(nameOf(m_session->plan(), i)),
-                                   without(m_session->plan(), m_session->selected().toStdString()));
-                 },
-                 chosen});
-  m_actions.add({QStringLiteral("left"),
-                 tr("Type the measure from the &left"),
-                 {},
-                 [this] { m_scene->face().typeMeasure(Qt::Horizontal); },
-                 chosen});
-  m_actions.add({QStringLiteral("bottom"),
-                 tr("Type the measure from the &bottom"),
-                 {},
-                 [this] { m_scene->face().typeMeasure(Qt::Vertical); },
-                 chosen});
-}
-
-void MainWindow::addViewCommands() {
-  m_actions.add(
-      {QStringLiteral("scene"), tr("&Scene"), {QKeySequence(Qt::CTRL | Qt::Key_1)}, [this] { visit(0); }});
-  m_actions.add(
-      {QStringLiteral("order"), tr("&Order && masks"), {QKeySequence(Qt::CTRL | Qt::Key_2)}, [this] {
-         visit(1);
-       }});
-  m_actions.add({QStringLiteral("closer"),
-                 tr("&Closer"),
-                 {QKeySequence::ZoomIn, QKeySequence(Qt::CTRL | Qt::Key_Equal)},
-                 [this] { m_scene->face().setZoom(m_scene->face().zoom() * 1.25); }});
-  m_actions.add({QStringLiteral("farther"), tr("&Farther"), {QKeySequence::ZoomOut}, [this] {
-                   m_scene->face().setZoom(m_scene->face().zoom() / 1.25);
-                 }});
-  m_actions.add(
-      {QStringLiteral("whole"), tr("The &whole card"), {QKeySequence(Qt::CTRL | Qt::Key_0)}, [this] {
-         m_scene->face().setZoom(1);
-       }});
-  const auto units = [this](MeasureStyle style, const char* word) {
-    m_session->setUnits(style);
-    QSettings().setValue(QStringLiteral("units"), QLatin1String(word));
-  };
-  m_actions.add({QStringLiteral("inches"),
-                 tr("Measure in &inches"),
-                 {},
-                 [units] { units(MeasureStyle::Inches, "in"); },
-                 [] { return true; },
-                 true,
-                 [this] { return m_session->units() == MeasureStyle::Inches; }});
-  m_actions.add({QStringLiteral("millimetres"),
-                 tr("Measure in &millimetres"),
-                 {},
-                 [units] { units(MeasureStyle::Millimetres, "mm"); },
-                 [] { return true; },
-                 true,
-                 [this] { return m_session->units() == MeasureStyle::Millimetres; }});
-  const auto sheet = [this](const Sheet& s, const char* word) {
-    m_printing->setSheet(s);
-    QSettings().setValue(QStringLiteral("sheet"), QLatin1String(word));
-    m_actions.refresh();
-  };
-  m_actions.add({QStringLiteral("a4"),
-                 tr("Print on A&4"),
-                 {},
-                 [sheet] { sheet(Sheet::a4(), "a4"); },
-                 [] { return true; },
-                 true,
-                 [this] { return m_printing->sheet().id == QPageSize::A4; }});
-  m_actions.add({QStringLiteral("letter"),
-                 tr("Print on &Letter"),
-                 {},
-                 [sheet] { sheet(Sheet::letter(), "letter"); },
-                 [] { return true; },
-                 true,
-                 [this] { return m_printing->sheet().id == QPageSize::Letter; }});
-  for (int percent : {100, 125, 150})
-    m_actions.add({QStringLiteral("text%1").arg(percent),
-                   tr("Text at %1 %").arg(percent),
-                   {},
-                   [this, percent] { setAppearance(m_dark, percent / 100.0); },
-                   [] { return true; },
-                   true,
-                   [percent] { return qRound(textScale() * 100) == percent; }});
-  m_actions.add({QStringLiteral("dark"),
-                 tr("&Dark ground"),
-                 {},
-                 [this] { setAppearance(!m_dark, textScale()); },
-                 [] { return true; },
-                 true,
-                 [this] { return m_dark; }});
-  m_actions.add({QStringLiteral("about"), tr("&About Havlo"), {}, [this] { about(); }});
-}
-
-void MainWindow::buildMenus() {
-  const auto fill = [this](QMenu* menu, const QStringList& ids) {
-    for (const QString& id : ids) id.isEmpty() ? (void)menu->addSeparator() : menu->addAction(m_actions[id]);
-  };
-  QMenu* plan = menuBar()->addMenu(tr("&Plan"));
-  fill(plan, {QStringLiteral("demo"), QStringLiteral("open")});
-  m_recent = plan->addMenu(tr("Open &recent"));
-  connect(m_recent, &QMenu::aboutToShow, this, &MainWindow::fillRecent);
-  fill(plan, {QStringLiteral("save"),
-              QStringLiteral("saveAs"),
-              {},
-              QStringLiteral("printPlacement"),
-              QStringLiteral("printMasks"),
-              QStringLiteral("printRunSheet"),
-              {},
-              QStringLiteral("exportPlacement"),
-              QStringLiteral("exportMasks"),
-              QStringLiteral("exportRunSheet"),
-              {},
-              QStringLiteral("quit")});
-  QMenu* edit = menuBar()->addMenu(tr("&Change"));
-  fill(edit, {QStringLiteral("undo"),
-              QStringLiteral("redo"),
-              {},
-              QStringLiteral("addStamp"),
-              QStringLiteral("remove"),
-              {},
-              QStringLiteral("left"),
-              QStringLiteral("bottom")});
-  QMenu* view = menuBar()->addMenu(tr("&Look"));
-  fill(view, {QStringLiteral("scene"),
-              QStringLiteral("order"),
-              {},
-              QStringLiteral("closer"),
-              QStringLiteral("farther"),
-              QStringLiteral("whole"),
-              {},
-              QStringLiteral("inches"),
-              QStringLiteral("millimetres"),
-              {},
-              QStringLiteral("a4"),
-              QStringLiteral("letter"),
-              {},
-              QStringLiteral("text100"),
-              QStringLiteral("text125"),
-              QStringLiteral("text150"),
-              QStringLiteral("dark")});
-  fill(menuBar()->addMenu(tr("&Help")), {QStringLiteral("about")});
-  QUndoStack& stack = m_session->undoStack();
-  const auto name = [this, &stack] {
-    m_actions[QStringLiteral("undo")]->setText(stack.canUndo() ? tr("Undo: %1").arg(stack.undoText())
-                                                               : tr("Undo"));
-    m_actions[QStringLiteral("redo")]->setText(stack.canRedo() ? tr("Redo: %1").arg(stack.redoText())
-                                                               : tr("Redo"));
-    m_actions.refresh();
-  };
-  connect(&stack, &QUndoStack::indexChanged, this, name);
-  connect(&stack, &QUndoStack::undoTextChanged, this, name);
-  name();
 }
 
 void MainWindow::buildPlaces() {
@@ -340,26 +141,18 @@ void MainWindow::connectSession() {
                     {{tr("Save under another name"), [this] { saveAs(); }},
                      {tr("Replace it"), [this] { m_session->save(true); }}});
   });
-  connect(m_printing, &Printing::started, this, [this](const QString& what) {
-    m_status->setText(what);
-    m_progress->setRange(0, 0);
-    m_progress->show();
-    m_stop->show();
-  });
+  connect(m_printing, &Printing::started, this, &MainWindow::busy);
   connect(m_stop, &QPushButton::clicked, this, [this] {
     m_printing->stop();
-    m_progress->hide();
-    m_stop->hide();
-    refreshStatus();
+    m_opening->cancel();
+    idle();
   });
   connect(m_printing, &Printing::progressed, this, [this](double share) {
     m_progress->setRange(0, 100);
     m_progress->setValue(qRound(100 * share));
   });
   connect(m_printing, &Printing::done, this, [this](const QString& message) {
-    m_progress->hide();
-    m_stop->hide();
-    refreshStatus();
+    idle();
     if (!message.isEmpty()) m_messages->say(MessageBar::Kind::Notice, message);
   });
   connect(m_printing, &Printing::trouble, this,
@@ -453,9 +246,36 @@ void MainWindow::about() {
 // ---- files
 
 bool MainWindow::openFile(const QString& path) {
+  if (QFileInfo(path).size() > kLargeFile) {
+    openInBackground(path);
+    return true;
+  }
   if (!m_session->open(path)) return false;
   remember(m_session->path());
   return true;
+}
+
+void MainWindow::openInBackground(const QString& path) {
+  busy(tr("Opening %1").arg(QFileInfo(path).fileName()));
+  m_opening->run([path](const Progress&) { return loadPlan(path); },
+                 [this, path](Result<ReadPlan> read) {
+                   idle();
+                   if (!m_session->take(path, std::move(read))) return;
+                   remember(m_session->path());
+                 });
+}
+
+void MainWindow::busy(const QString& what) {
+  m_status->setText(what);
+  m_progress->setRange(0, 0);
+  m_progress->show();
+  m_stop->show();
+}
+
+void MainWindow::idle() {
+  m_progress->hide();
+  m_stop->hide();
+  refreshStatus();
 }
 
 void MainWindow::openDemo() {

@@ -5,8 +5,10 @@
 #include <QMainWindow>
 
 #include "app/actions/action_table.h"
+#include "app/session/job.h"
 #include "app/session/plan_session.h"
 #include "app/shell/printing.h"
+#include "core/plan/plan_text.h"
 
 class QLabel;
 class QProgressBar;
@@ -36,6 +38,7 @@ class MainWindow : public QMainWindow {
   Printing& printing() { return *m_printing; }
   QAction* action(const QString& id) const { return m_actions[id]; }
 
+  /// Opens a plan; large files are read on a worker thread, then true only says that reading has begun.
   bool openFile(const QString& path);
   void openDemo();
   /// Offers work that an earlier run left unsaved.
@@ -63,6 +66,7 @@ class MainWindow : public QMainWindow {
   QProgressBar* m_progress = nullptr;
   QPushButton* m_stop = nullptr;
   bool m_dark = false;
+  Job<Result<ReadPlan>>* m_opening;
 
   void addFileCommands();
   void addEditCommands();
@@ -73,6 +77,9 @@ class MainWindow : public QMainWindow {
   void refreshTrail();
   void refreshStatus();
   void chooseFile();
+  void openInBackground(const QString& path);
+  void busy(const QString& what);
+  void idle();
   bool saveAs();
   void save();
   void remember(const QString& path);

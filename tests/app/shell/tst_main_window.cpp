@@ -114,6 +114,18 @@ class TstMainWindow : public QObject {
     QCOMPARE(w.session().title(), QStringLiteral("Kite over the long pound"));
   }
 
+  void aLargePlanIsOpenedWithoutBlocking() {
+    Plan large = demo("canal-towpath");
+    large.notes = std::string(6 << 20, 'n');
+    const QString path = m_folder.filePath(QStringLiteral("large.havlo"));
+    QVERIFY(bool(savePlan(path, large)));
+    Window w(false);
+    QVERIFY(w.window.openFile(path));
+    QVERIFY(w.session().plan().impressions.empty());  // it is still being read
+    QTRY_VERIFY_WITH_TIMEOUT(w.session().plan() == large, 30000);
+    QCOMPARE(w.session().path(), path);
+  }
+
   void aFileChangedUnderneathIsAskedAbout() {
     const QString path = m_folder.filePath(QStringLiteral("shared.havlo"));
     QVERIFY(bool(savePlan(path, demo("teaching-crowd"))));
