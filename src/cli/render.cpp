@@ -1,4 +1,5 @@
 // havlo-cli render: the card as it is meant to look.
+#include "cli/report.h"
 #include "cli/verb.h"
 #include "io/art/picture.h"
 #include "io/art/svg_art.h"
@@ -6,20 +7,27 @@
 namespace havlo::cli {
 namespace {
 
-constexpr Option kOptions[] = {{"--png", "F", "where the picture goes"},
+constexpr Option kOptions[] = {{"--json", nullptr, "one JSON object"},
+                               {"--png", "F", "where the picture goes"},
                                {"--dpi", "N", "resolution, 20 to 2400; 300 if not given"}};
 
 int run(const Call& call) {
   if (!call.has("--png")) return complain(kUsage, QStringLiteral("render wants --png F"));
-  const auto dpi = dpiOf(call, 300);
-  if (!dpi) return kUsage;
   int exit = kDone;
   const auto opened = open(call, exit);
   if (!opened) return exit;
+  const auto dpi = dpiOf(call, opened->plan, 300);
+  if (!dpi) return kUsage;
   const SvgArt art;
-  const auto saved =
-      savePicture(call.value("--png"), intendedPicture(opened->plan, *opened->analysis, art, *dpi));
-  return saved ? kDone : complain(saved.error());
+  const QImage image = intendedPicture(opened->plan, *opened->analysis, art, *dpi);
+  if (const auto saved = savePicture(call.value("--png"), image); !saved) return complain(saved.error());
+  if (!call.has("--json")) return kDone;
+  return print(Json{{"png", call.value("--png").toStdString()},
+                    {"dpi", *dpi},
+                    {"width", image.width()},
+                    {"height", image.height()}}
+                   .dump(1) +
+               "\n");
 }
 
 }  // namespace

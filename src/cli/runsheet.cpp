@@ -64,7 +64,7 @@ std::string inWords(const Plan& plan, const Analysis& a) {
 
 Result<Done> writePages(const QString& path, const Plan& plan, const Analysis& a) {
   const SvgArt art;
-  auto pictures = stepPictures(plan, a, art, 100, QColor(0x1f, 0x6b, 0x5e));
+  auto pictures = stepPictures(plan, a, art, runSheetDpi(plan, a), QColor(0x1f, 0x6b, 0x5e));
   if (!pictures) return pictures.error();
   return writePdf(path,
                   runSheetPages(plan, a, pictures.value().steps, MeasureStyle::Millimetres, Sheet::a4()));

@@ -27,11 +27,11 @@ Result<Done> writeSteps(const QString& folder, const std::vector<QImage>& steps)
 }
 
 int run(const Call& call) {
-  const auto dpi = dpiOf(call, 300);
-  if (!dpi) return kUsage;
   int exit = kDone;
   const auto opened = open(call, exit);
   if (!opened) return exit;
+  const auto dpi = dpiOf(call, opened->plan, 300);
+  if (!dpi) return kUsage;
   const Plan& plan = opened->plan;
   AnalysisRef analysis = opened->analysis;
   if (call.has("--order")) {

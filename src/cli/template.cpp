@@ -1,11 +1,13 @@
 // havlo-cli template: the placement sheet at true size.
+#include "cli/report.h"
 #include "cli/verb.h"
 #include "io/print/sheets.h"
 
 namespace havlo::cli {
 namespace {
 
-constexpr Option kOptions[] = {{"--pdf", "F", "pages"},
+constexpr Option kOptions[] = {{"--json", nullptr, "one JSON object"},
+                               {"--pdf", "F", "pages"},
                                {"--svg", "F", "one drawing"},
                                {"--page", "SIZE", "a4 or letter; a4 if not given"},
                                {"--units", "U", "mm or in; mm if not given"}};
@@ -25,14 +27,13 @@ int run(const Call& call) {
   const auto& [plan, analysis] = *opened;
   const MeasureStyle style = units == QLatin1String("in") ? MeasureStyle::Inches : MeasureStyle::Millimetres;
   const Sheet sheet = page == QLatin1String("letter") ? Sheet::letter() : Sheet::a4();
+  const Printout printout = placementSheet(plan, *analysis, style, sheet);
   if (call.has("--pdf"))
-    if (const auto saved = writePdf(call.value("--pdf"), placementSheet(plan, *analysis, style, sheet));
-        !saved)
-      return complain(saved.error());
+    if (const auto saved = writePdf(call.value("--pdf"), printout); !saved) return complain(saved.error());
   if (call.has("--svg"))
     if (const auto saved = writePlacementSvg(call.value("--svg"), plan, *analysis, style); !saved)
       return complain(saved.error());
-  return kDone;
+  return call.has("--json") ? print(Json{{"pages", printout.pages}}.dump(1) + "\n") : kDone;
 }
 
 }  // namespace

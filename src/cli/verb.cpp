@@ -1,6 +1,7 @@
 // Loading, complaining and printing for all verbs.
 #include "cli/verb.h"
 
+#include <cmath>
 #include <cstdio>
 
 #include "io/files/plan_file.h"
@@ -45,12 +46,22 @@ int print(const std::string& text) {
   return written ? kDone : complain(kCannotWrite, QStringLiteral("cannot write to standard output"));
 }
 
-std::optional<double> dpiOf(const Call& call, double otherwise) {
-  if (!call.has("--dpi")) return otherwise;
+std::optional<double> dpiOf(const Call& call, const Plan& plan, double otherwise) {
+  constexpr double kMostPixels = 1.5e8;
+  const Box panel = plan.card.panel.box();
+  if (!call.has("--dpi")) return dpiWithin(panel, otherwise, kMostPixels / 3);
   bool number = false;
   const double dpi = call.value("--dpi").toDouble(&number);
-  if (number && dpi >= 20 && dpi <= 2400) return dpi;
-  complain(kUsage, QStringLiteral("--dpi wants a number from 20 to 2400"));
+  if (!number || dpi < 20 || dpi > 2400) {
+    complain(kUsage, QStringLiteral("--dpi wants a number from 20 to 2400"));
+    return {};
+  }
+  if (dpiWithin(panel, dpi, kMostPixels) == dpi) return dpi;
+  complain(kUsage, QStringLiteral("--dpi %1 is too fine for a panel of %2 x %3 mm; at most %4 fits")
+                       .arg(dpi)
+                       .arg(panel.width())
+                       .arg(panel.height())
+                       .arg(std::floor(dpiWithin(panel, dpi, kMostPixels))));
   return {};
 }
 

@@ -60,7 +60,8 @@ int complain(int exit, const QString& message);
 /// Writes to standard output. @return kCannotWrite if that fails
 int print(const std::string& text);
 
-/// The dpi asked for, within 20 to 2400; nothing, with a complaint, if it is not such a number.
-std::optional<double> dpiOf(const Call& call, double otherwise);
+/// The dpi asked for, or `otherwise` lessened for very large panels. Nothing, with a complaint, if what is
+/// asked for is not a number from 20 to 2400 or makes a picture of more pixels than memory bears.
+std::optional<double> dpiOf(const Call& call, const Plan& plan, double otherwise);
 
 }  // namespace havlo::cli

@@ -223,6 +223,10 @@ class TstCli : public QObject {
                  .exit,
              0);
     const QImage image(png);
+    const Ran told =
+        cli({QStringLiteral("render"), demoPath(QStringLiteral("teaching-crowd")), QStringLiteral("--png"),
+             png, QStringLiteral("--dpi"), QStringLiteral("100"), QStringLiteral("--json")});
+    QCOMPARE(told.json()[QLatin1String("width")].toInt(), image.width());
     QCOMPARE(image.size(), QSize(qRound(107.95 / 25.4 * 100), qRound(139.7 / 25.4 * 100)));
     QVERIFY(std::abs(image.dotsPerMeterX() - 3937) < 15);
     QCOMPARE(cli({QStringLiteral("simulate"), demoPath(QStringLiteral("teaching-crowd")),
@@ -234,6 +238,20 @@ class TstCli : public QObject {
                               .json();
     QCOMPARE(QDir(dir).entryList({QStringLiteral("*.png")}).size(),
              o[QLatin1String("steps")].toArray().size());
+  }
+
+  void aVeryLargePanelStaysWithinMemory() {
+    Plan p = testing::emptyPlan();
+    p.card.panel = {2000, 2000, {}};
+    testing::addStamp(p, testing::slab("s", 300, 300));
+    testing::put(p, "a", "s", {900, 900}, 1);
+    const QString plan = written(QStringLiteral("large.havlo"), QByteArray::fromStdString(writePlan(p)));
+    QVERIFY(cli({QStringLiteral("simulate"), plan, QStringLiteral("--json")})
+                .json()[QLatin1String("proven")]
+                .toBool());
+    const Ran r = cli({QStringLiteral("simulate"), plan, QStringLiteral("--dpi"), QStringLiteral("1200")});
+    QCOMPARE(r.exit, 2);
+    QVERIFY(r.err.contains("too fine"));
   }
 
   void thePlanIsNeverChanged() {

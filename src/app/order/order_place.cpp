@@ -21,6 +21,14 @@ namespace havlo {
 namespace {
 
 constexpr double kStripDpi = 110;
+constexpr double kMostPicture_px = 1e6;
+constexpr double kMostOfAll_px = 1e8;  // over all steps: 400 MB
+
+/// Fine enough to look at, and never more than memory bears, however many steps there are.
+double stripDpi(const Plan& plan, const Analysis& analysis) {
+  const auto steps = static_cast<double>(std::max<size_t>(1, analysis.sheet.steps.size()));
+  return dpiWithin(plan.card.panel.box(), kStripDpi, std::min(kMostPicture_px, kMostOfAll_px / steps));
+}
 
 }  // namespace
 
@@ -158,7 +166,7 @@ void OrderPlace::simulateNow() {
   m_job->run(
       [plan = m_session.snapshot(), analysis = m_session.analysis(), art = m_art, tiles = m_tiles,
        hatch = lightTheme().green](const Progress& progress) {
-        return stepPictures(*plan, *analysis, *art, kStripDpi, hatch, progress, tiles);
+        return stepPictures(*plan, *analysis, *art, stripDpi(*plan, *analysis), hatch, progress, tiles);
       },
       [this](Result<StepPictures> result) {
         m_progress->hide();

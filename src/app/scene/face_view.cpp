@@ -26,6 +26,7 @@ namespace {
 constexpr double kGrab_mm = 0.8;  // a thin string can be taken this far beside it
 constexpr double kTurnStalk_px = 26;
 constexpr double kMost_px_per_mm = 40;
+constexpr double kMostPicture_px = 1.2e7;
 
 QString bare(double mm, MeasureStyle style) {
   return QString::fromStdString(writeBareMeasure(Millimetres{mm}, style));
@@ -97,15 +98,16 @@ FaceGeometry FaceView::geometryNow() const {
 }
 
 void FaceView::refresh() {
-  const double dpi = std::min(600.0, geometryNow().scale * devicePixelRatioF() * kMmPerInch);
-  m_job->run(
-      [plan = m_session.snapshot(), analysis = m_session.analysis(), art = m_art, tiles = m_tiles,
-       dpi](const Progress&) { return intendedPicture(*plan, *analysis, *art, std::max(20.0, dpi), tiles); },
-      [this](QImage image) {
-        m_picture = std::move(image);
-        update();
-      },
-      false);
+  const double dpi =
+      dpiWithin(m_session.plan().card.panel.box(),
+                std::min(600.0, geometryNow().scale * devicePixelRatioF() * kMmPerInch), kMostPicture_px);
+  m_job->run([plan = m_session.snapshot(), analysis = m_session.analysis(), art = m_art, tiles = m_tiles,
+              dpi](const Progress&) { return intendedPicture(*plan, *analysis, *art, dpi, tiles); },
+             [this](QImage image) {
+               m_picture = std::move(image);
+               update();
+             },
+             false);
   update();
 }
 

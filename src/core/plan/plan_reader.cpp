@@ -227,8 +227,8 @@ class Reader {
     if (const Json* j = o.find("base")) {
       Object base(*j, o.at("base"));
       CardBase b;
-      b.width_mm = base.needNumber("width", kPositive);
-      b.height_mm = base.needNumber("height", kPositive);
+      b.width_mm = base.numberOr("width", kPositive, c.panel.width_mm);
+      b.height_mm = base.numberOr("height", kPositive, c.panel.height_mm);
       b.fold = base.textOr("fold", b.fold);
       b.extra = base.extra();
       c.base = b;

@@ -54,6 +54,10 @@ Grid::Grid(const Box& panel, double dpi)
       panelWidth_mm(panel.width()),
       panelHeight_mm(panel.height()) {}
 
+double dpiWithin(const Box& panel, double wanted_dpi, double mostPixels) {
+  return std::min(wanted_dpi, kMmPerInch * std::sqrt(mostPixels / (panel.width() * panel.height())));
+}
+
 Tile tileFor(const Grid& grid, const Box& box) {
   Tile t;
   if (box.empty()) return t;

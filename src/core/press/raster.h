@@ -26,6 +26,9 @@ struct Grid {
   }
 };
 
+/// The resolution wanted, or the highest at which a picture of the panel has no more than `mostPixels`.
+double dpiWithin(const Box& panel, double wanted_dpi, double mostPixels);
+
 /// A rectangle of coverage values, 0 to 255, on a grid.
 struct Tile {
   int x = 0, y = 0, width = 0, height = 0;

@@ -35,6 +35,11 @@ double drawBroken(QPainter& p, QPointF at, double size_mm, const QString& text, 
 
 }  // namespace
 
+double runSheetDpi(const Plan& plan, const Analysis& analysis) {
+  const auto steps = static_cast<double>(std::max<size_t>(1, analysis.sheet.steps.size()));
+  return dpiWithin(plan.card.panel.box(), 100, std::min(5e5, 1e8 / steps));
+}
+
 Printout runSheetPages(const Plan& plan, const Analysis& a, const std::vector<QImage>& pictures,
                        MeasureStyle style, Sheet sheet) {
   const QRectF inner = sheet.inner();

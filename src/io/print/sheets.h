@@ -25,6 +25,9 @@ Printout placementSheet(const Plan& plan, const Analysis& analysis, MeasureStyle
 /// All masks to cut, packed in rows, each with its name and which way is up.
 Printout maskSheet(const Plan& plan, const Analysis& analysis, Sheet sheet);
 
+/// Resolution of the pictures on a run sheet: 100, less for very large panels or very many steps.
+double runSheetDpi(const Plan& plan, const Analysis& analysis);
+
 /// The steps with their pictures. @param pictures  one per step; may be empty
 Printout runSheetPages(const Plan& plan, const Analysis& analysis, const std::vector<QImage>& pictures,
                        MeasureStyle style, Sheet sheet);
