@@ -89,11 +89,16 @@ OrderPlace::OrderPlace(PlanSession& session, std::shared_ptr<SvgArt> art, QWidge
   tallyScroll->setWidgetResizable(true);
   tallyScroll->setFrameShape(QFrame::NoFrame);
   tallyScroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+  auto* rolled = new QWidget;
+  auto* rolledColumn = new QVBoxLayout(rolled);
+  rolledColumn->setContentsMargins(0, 0, 6, 0);
   m_tally = new QWidget;
-  tallyScroll->setWidget(m_tally);
-  masks->box()->addWidget(tallyScroll, 1);
   m_maskNotes = inkLabel({}, labelFont(), theme().ink, true);
-  masks->box()->addWidget(m_maskNotes);
+  rolledColumn->addWidget(m_tally);
+  rolledColumn->addWidget(m_maskNotes);
+  rolledColumn->addStretch(1);
+  tallyScroll->setWidget(rolled);
+  masks->box()->addWidget(tallyScroll, 1);
   auto* print = new QPushButton(tr("Print the masks"));
   connect(print, &QPushButton::clicked, this, &OrderPlace::printMasksRequested);
   auto* printRow = new QHBoxLayout;
@@ -219,7 +224,7 @@ void OrderPlace::showTally() {
   delete m_tally->layout();
   qDeleteAll(m_tally->findChildren<QWidget*>(QString(), Qt::FindDirectChildrenOnly));
   auto* grid = new QGridLayout(m_tally);
-  grid->setContentsMargins(0, 0, 6, 0);
+  grid->setContentsMargins(0, 0, 0, 0);
   grid->setHorizontalSpacing(12);
   grid->setVerticalSpacing(3);
   const Plan& plan = m_session.plan();
@@ -244,7 +249,6 @@ void OrderPlace::showTally() {
       open << stampName(*plan.stamps[s]);
   }
   grid->setColumnStretch(3, 1);
-  grid->setRowStretch(row, 1);
   QStringList notes;
   for (size_t i = 0; i < a.needs.uncuttable.size(); ++i)
     if (a.needs.uncuttable[i])

@@ -383,7 +383,10 @@ void FaceView::paintEvent(QPaintEvent*) {
     p.setPen(QColor(0x56, 0x62, 0x6a));
     p.drawText(
         face, Qt::AlignCenter | Qt::TextWordWrap,
-        tr("The card is empty.\nTake a stamp with \"Add a stamp\" and put its foot where it should stand."));
+        m_session.plan().stamps.empty()
+            ? tr("The card is empty, and there are no stamps yet.\nBegin with the demo, or open a plan.")
+            : tr("The card is empty.\nTake a stamp with \"Add a stamp\"; it comes to where its size is "
+                 "right."));
   }
   if (hasFocus() && selected < 0) {
     p.setPen(QPen(theme().green, 1, Qt::DashLine));

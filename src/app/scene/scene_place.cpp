@@ -3,13 +3,13 @@
 
 #include <QGridLayout>
 #include <QImage>
-#include <QMenu>
 #include <QPixmap>
 #include <algorithm>
 
 #include "app/common/sheet_frame.h"
 #include "app/scene/face_view.h"
 #include "app/scene/reading_panel.h"
+#include "app/scene/stamp_shelf.h"
 #include "app/scene/thing_panel.h"
 #include "app/scene/walk_view.h"
 #include "io/art/svg_art.h"
@@ -42,6 +42,8 @@ ScenePlace::ScenePlace(PlanSession& session, std::shared_ptr<SvgArt> art, QWidge
   grid->setRowStretch(1, 2);
   grid->setColumnStretch(1, 1);
   connect(thing, &ThingPanel::addRequested, this, &ScenePlace::offerStamps);
+  connect(thing, &ThingPanel::demoRequested, this, &ScenePlace::demoRequested);
+  connect(thing, &ThingPanel::openRequested, this, &ScenePlace::openRequested);
   connect(reading, &ReadingPanel::showRequested, m_face, &FaceView::pointOut);
 }
 
@@ -65,22 +67,13 @@ QPixmap stampThumbnail(const Stamp& stamp, const SvgArt& art, QSize size, const 
 }
 
 void ScenePlace::offerStamps() {
-  QMenu menu(this);
-  menu.setObjectName(QStringLiteral("stamps"));
-  for (const StampRef& stamp : m_session.plan().stamps) {
-    const auto size = [&](double mm) {
-      return QString::fromStdString(writeBareMeasure(Millimetres{mm}, m_session.units()));
-    };
-    const QString text =
-        tr("%1, %2 × %3").arg(stampName(*stamp), size(stamp->width_mm), size(stamp->height_mm));
-    auto* action = menu.addAction(QIcon(stampThumbnail(*stamp, *m_art, QSize(48, 48), theme().ink)),
-                                  text.toHtmlEscaped().replace(u'&', QStringLiteral("&&")));
-    action->setData(QString::fromStdString(stamp->id));
-  }
-  menu.setStyleSheet(
-      QStringLiteral("QMenu { icon-size: 48px; } QMenu::item { padding: 4px 14px 4px 60px; }"));
-  if (const QAction* chosen = menu.exec(m_face->mapToGlobal(QPoint(10, 10))))
-    addStamp(chosen->data().toString());
+  auto* shelf = new StampShelf(m_session, *m_art, this);
+  connect(shelf, &StampShelf::taken, this, &ScenePlace::addStamp);
+  const QSize size(std::min(m_face->width(), qRound(560 * textScale())),
+                   std::min(height() - 20, qRound(470 * textScale())));
+  shelf->setGeometry(QRect(m_face->mapToGlobal(QPoint(0, 4)), size));
+  shelf->show();
+  shelf->setFocus();
 }
 
 Point ScenePlace::goodSpot(const Stamp& stamp) const {

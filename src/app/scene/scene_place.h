@@ -23,6 +23,10 @@ class ScenePlace : public QWidget {
   /// Puts a stamp on the card: where its size is right if it can stand, else in the middle of the sky.
   void addStamp(const QString& stamp);
 
+ Q_SIGNALS:
+  void demoRequested();
+  void openRequested();
+
  private:
   PlanSession& m_session;
   std::shared_ptr<SvgArt> m_art;

@@ -102,8 +102,14 @@ ThingPanel::ThingPanel(PlanSession& session, std::shared_ptr<SvgArt> art, QWidge
   m_add->setObjectName(QStringLiteral("add"));
   box()->addWidget(m_hero);
   box()->addWidget(m_remove);
+  m_demo = new QPushButton(tr("Start from the demo"));
+  m_open = new QPushButton(tr("Open a plan"));
   box()->addWidget(m_add);
+  box()->addWidget(m_demo);
+  box()->addWidget(m_open);
 
+  connect(m_demo, &QPushButton::clicked, this, &ThingPanel::demoRequested);
+  connect(m_open, &QPushButton::clicked, this, &ThingPanel::openRequested);
   connect(m_add, &QPushButton::clicked, this, &ThingPanel::addRequested);
   connect(m_remove, &QPushButton::clicked, this, [this] {
     change(tr("Take %1 off"), [](const Plan& p, const std::string& id) { return without(p, id); });
@@ -160,12 +166,15 @@ void ThingPanel::refresh() {
     m_name->setText(tr("Nothing chosen"));
     m_size->setText(
         plan.stamps.empty()
-            ? tr("This plan has no stamps yet. Open a plan, or start from the demo.")
+            ? tr("There are no stamps in this plan. Begin with the demo, or open a plan of yours.")
             : tr("Click a thing on the card or on the walk. Drag it to move it; arrow keys nudge it."));
   } else {
     fillFacts(i);
   }
-  m_add->setEnabled(!m_session.plan().stamps.empty());
+  const bool stamps = !m_session.plan().stamps.empty();
+  m_add->setVisible(stamps);
+  m_demo->setVisible(!stamps);
+  m_open->setVisible(!stamps);
   m_filling = false;
 }
 

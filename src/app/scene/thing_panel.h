@@ -23,6 +23,8 @@ class ThingPanel : public SheetFrame {
 
  Q_SIGNALS:
   void addRequested();
+  void demoRequested();
+  void openRequested();
 
  private:
   PlanSession& m_session;
@@ -34,7 +36,7 @@ class ThingPanel : public SheetFrame {
   QComboBox *m_ink, *m_school;
   QSpinBox* m_pressing;
   QLineEdit* m_turn;
-  QPushButton *m_remove, *m_add, *m_hero;
+  QPushButton *m_remove, *m_add, *m_hero, *m_demo, *m_open;
   bool m_filling = false;
 
   void refresh();

@@ -109,6 +109,8 @@ void MainWindow::buildPlaces() {
   column->addWidget(m_places, 1);
   setCentralWidget(centre);
   connect(m_trail, &Trail::visited, this, &MainWindow::visit);
+  connect(m_scene, &ScenePlace::demoRequested, this, [this] { openDemo(); });
+  connect(m_scene, &ScenePlace::openRequested, this, &MainWindow::chooseFile);
   connect(m_order, &OrderPlace::proofChanged, this, &MainWindow::refreshTrail);
   connect(m_order, &OrderPlace::printMasksRequested, this,
           [this] { m_printing->print(PrintoutKind::Masks); });
@@ -278,8 +280,8 @@ void MainWindow::idle() {
   refreshStatus();
 }
 
-void MainWindow::openDemo() {
-  QFile file(QStringLiteral(":/demo/canal-towpath.havlo"));
+void MainWindow::openDemo(const QString& name) {
+  QFile file(QStringLiteral(":/demo/%1.havlo").arg(name));
   if (!file.open(QIODevice::ReadOnly)) return;
   auto read = readPlan(file.readAll().toStdString());
   if (read) m_session->start(std::move(read).value().plan);

@@ -40,7 +40,8 @@ class MainWindow : public QMainWindow {
 
   /// Opens a plan; large files are read on a worker thread, then true only says that reading has begun.
   bool openFile(const QString& path);
-  void openDemo();
+  /// Starts from a plan that ships with Havlo, as a copy without a file.
+  void openDemo(const QString& name = QStringLiteral("canal-towpath"));
   /// Offers work that an earlier run left unsaved.
   void offerLostWork();
   void visit(int place);

@@ -47,7 +47,8 @@ std::function<Result<Printout>(const Progress&)> Printing::maker(PrintoutKind ki
         out = maskSheet(*plan, *analysis, sheet);
         break;
       case PrintoutKind::RunSheet: {
-        auto pictures = stepPictures(*plan, *analysis, *art, runSheetDpi(*plan, *analysis), lightTheme().green, progress);
+        auto pictures =
+            stepPictures(*plan, *analysis, *art, runSheetDpi(*plan, *analysis), lightTheme().green, progress);
         if (!pictures) return pictures.error();
         out = runSheetPages(*plan, *analysis, pictures.value().steps, style, sheet);
         break;

@@ -14,6 +14,13 @@ namespace havlo {
 
 void MainWindow::addFileCommands() {
   m_actions.add({QStringLiteral("demo"), tr("Start from the &demo"), {}, [this] { openDemo(); }});
+  const std::pair<const char*, QString> lessons[] = {{"crowd", tr("Lesson: a &crowd")},
+                                                     {"avenue", tr("Lesson: an &avenue")},
+                                                     {"silhouettes", tr("Lesson: &overprinting")}};
+  for (const auto& [name, text] : lessons)
+    m_actions.add({QLatin1String(name), text, {}, [this, name = name] {
+                     openDemo(QStringLiteral("teaching-") + QLatin1String(name));
+                   }});
   m_actions.add({QStringLiteral("open"), tr("&Open…"), {QKeySequence::Open}, [this] { chooseFile(); }});
   m_actions.add({QStringLiteral("save"), tr("&Save"), {QKeySequence::Save}, [this] { save(); }});
   m_actions.add(
@@ -155,7 +162,12 @@ void MainWindow::buildMenus() {
     for (const QString& id : ids) id.isEmpty() ? (void)menu->addSeparator() : menu->addAction(m_actions[id]);
   };
   QMenu* plan = menuBar()->addMenu(tr("&Plan"));
-  fill(plan, {QStringLiteral("demo"), QStringLiteral("open")});
+  fill(plan, {QStringLiteral("demo"),
+              QStringLiteral("crowd"),
+              QStringLiteral("avenue"),
+              QStringLiteral("silhouettes"),
+              {},
+              QStringLiteral("open")});
   m_recent = plan->addMenu(tr("Open &recent"));
   connect(m_recent, &QMenu::aboutToShow, this, &MainWindow::fillRecent);
   fill(plan, {QStringLiteral("save"),

@@ -157,6 +157,7 @@ FindingWords wordsOf(const Plan& plan, const Analysis& analysis, const Finding& 
 }
 
 QString readingSummary(const Analysis& analysis) {
+  if (analysis.meetings.placed.empty()) return tr("There is nothing on the card yet.");
   const auto count = [&](Level level) {
     return static_cast<int>(std::count_if(analysis.findings.begin(), analysis.findings.end(),
                                           [&](const Finding& f) { return f.level == level; }));

@@ -2,6 +2,7 @@
 // undoing.
 #include <QComboBox>
 #include <QLineEdit>
+#include <QListWidget>
 #include <QPushButton>
 #include <QSpinBox>
 
@@ -211,6 +212,28 @@ class TstScene : public QObject {
     QCOMPARE(w.session().plan().impressions.size(), before);
     w.window.action(QStringLiteral("undo"))->trigger();
     QCOMPARE(w.session().plan().impressions.size(), before + 1);
+  }
+
+  void aStampIsTakenFromTheShelf() {
+    Window w;
+    const size_t before = w.session().plan().impressions.size();
+    w.window.action(QStringLiteral("addStamp"))->trigger();
+    auto* shelf = w.window.findChild<QListWidget*>(QStringLiteral("shelf"));
+    QVERIFY(shelf);
+    QCOMPARE(shelf->count(), static_cast<int>(w.session().plan().stamps.size()));
+    shelf->setCurrentRow(shelf->count() - 1);
+    QTest::keyClick(shelf, Qt::Key_Return);
+    QCOMPARE(w.session().plan().impressions.size(), before + 1);
+    QCOMPARE(w.session().plan().impressions.back().stamp, w.session().plan().stamps.back()->id);
+  }
+
+  void anEmptyWindowBeginsWithTheDemo() {
+    Window w(false);
+    for (QPushButton* b : w.window.findChildren<QPushButton*>())
+      if (b->text() == QStringLiteral("Start from the demo")) QTest::mouseClick(b, Qt::LeftButton);
+    QCOMPARE(w.session().title(), QStringLiteral("Kite over the long pound"));
+    w.window.action(QStringLiteral("avenue"))->trigger();
+    QCOMPARE(w.session().title(), QStringLiteral("Avenue"));
   }
 
   void inkPressingSchoolAndTurnAreChosenBeside() {

@@ -1,0 +1,72 @@
+// A popup that goes when a stamp is taken or when it is left.
+#include "app/scene/stamp_shelf.h"
+
+#include <QKeyEvent>
+#include <QPainter>
+#include <algorithm>
+
+#include "app/scene/scene_place.h"
+#include "app/theme/theme.h"
+#include "io/art/svg_art.h"
+#include "io/wording/names.h"
+
+namespace havlo {
+namespace {
+
+constexpr int kPicture_px = 88;
+constexpr double kScale_px_per_mm = 1.7;  // a 50 mm stamp fills its place; larger ones are shown smaller
+
+QIcon pictureOf(const Stamp& stamp, const SvgArt& art) {
+  const double scale = std::min(kScale_px_per_mm, kPicture_px / std::max(stamp.width_mm, stamp.height_mm));
+  const QSize size(qRound(stamp.width_mm * scale) + 4, qRound(stamp.height_mm * scale) + 4);
+  QPixmap place(kPicture_px + 4, kPicture_px + 4);
+  place.fill(Qt::transparent);
+  QPainter p(&place);
+  p.drawPixmap((place.width() - size.width()) / 2, place.height() - size.height(),
+               stampThumbnail(stamp, art, size, theme().ink));
+  return QIcon(place);
+}
+
+}  // namespace
+
+StampShelf::StampShelf(const PlanSession& session, const SvgArt& art, QWidget* parent) : QListWidget(parent) {
+  setObjectName(QStringLiteral("shelf"));
+  setWindowFlags(Qt::Popup);
+  setAttribute(Qt::WA_DeleteOnClose);
+  setAccessibleName(tr("Stamps of this plan"));
+  setViewMode(QListView::IconMode);
+  setResizeMode(QListView::Adjust);
+  setMovement(QListView::Static);
+  setUniformItemSizes(true);
+  setWordWrap(true);
+  setSpacing(6);
+  setIconSize(QSize(kPicture_px + 4, kPicture_px + 4));
+  setGridSize(QSize(qRound(132 * textScale()), kPicture_px + qRound(52 * textScale())));
+  setFont(labelFont());
+  for (const StampRef& stamp : session.plan().stamps) {
+    const auto size = [&](double mm) {
+      return QString::fromStdString(writeBareMeasure(Millimetres{mm}, session.units()));
+    };
+    auto* item = new QListWidgetItem(
+        pictureOf(*stamp, art),
+        tr("%1\n%2 × %3").arg(stampName(*stamp), size(stamp->width_mm), size(stamp->height_mm)), this);
+    item->setData(Qt::UserRole, QString::fromStdString(stamp->id));
+  }
+  if (count() > 0) setCurrentRow(0);
+  connect(this, &QListWidget::itemClicked, this, [this](QListWidgetItem* item) {
+    Q_EMIT taken(item->data(Qt::UserRole).toString());
+    close();
+  });
+}
+
+void StampShelf::keyPressEvent(QKeyEvent* e) {
+  if (e->key() == Qt::Key_Escape) {
+    close();
+  } else if ((e->key() == Qt::Key_Return || e->key() == Qt::Key_Enter) && currentItem()) {
+    Q_EMIT itemClicked(currentItem());
+  } else {
+    QListWidget::keyPressEvent(e);
+  }
+}
+
+}  // namespace havlo

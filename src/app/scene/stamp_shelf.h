@@ -1,0 +1,25 @@
+// The stamps of the plan on a shelf, at one scale, to take one from.
+#pragma once
+
+#include <QListWidget>
+
+#include "app/session/plan_session.h"
+
+namespace havlo {
+
+class SvgArt;
+
+class StampShelf : public QListWidget {
+  Q_OBJECT
+
+ public:
+  StampShelf(const PlanSession& session, const SvgArt& art, QWidget* parent);
+
+ Q_SIGNALS:
+  void taken(const QString& stamp);
+
+ protected:
+  void keyPressEvent(QKeyEvent*) override;
+};
+
+}  // namespace havlo
