@@ -9,7 +9,7 @@
 namespace havlo {
 namespace {
 
-constexpr int kQuadrantSides = 12;
+constexpr int kQuadrantSides = 16;
 constexpr double kLeastArea_mm2 = 1e-9;
 
 GEOSContextHandle_t context() {

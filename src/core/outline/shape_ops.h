@@ -23,7 +23,7 @@ Rings difference(const Rings& a, const Rings& b);
 Rings unionOf(const std::vector<Rings>& shapes);
 
 /// The outline moved outward (or inward, negative) with round corners.
-/// The arc of a quarter turn has 12 sides, so it is within 0.25 % of the distance.
+/// The arc of a quarter turn has 16 sides, so it is within 0.13 % of the distance.
 Rings offset(const Rings& rings, Millimetres by);
 
 /// Erosion then dilation with a disc: parts thinner than twice the radius go, the rest keeps its place.
