@@ -188,7 +188,6 @@ class TstPrint : public QObject {
     QVERIFY(f.open(QIODevice::ReadOnly));
     QXmlStreamReader xml(&f);
     int paths = 0;
-    std::vector<double> areas;
     while (!xml.atEnd())
       if (xml.readNext() == QXmlStreamReader::StartElement) {
         if (xml.name() == QLatin1String("svg"))

@@ -51,7 +51,6 @@ Result<Plan> withTurn(const Plan& plan, const std::string& impression, Degrees t
 Result<Plan> withDepth(const Plan& plan, const std::string& impression, Depth depth) {
   if (std::holds_alternative<OnGround>(depth) && !plan.view)
     return Error{ErrorCode::BadInput, "the plan has no view, so nothing can stand on its ground", {}};
-  const std::string start = impression;
   if (const auto* on = std::get_if<OnThing>(&depth)) {
     const Impression* host = plan.impression(on->id);
     if (!host) return Error{ErrorCode::BadInput, "there is no impression \"" + on->id + "\"", {}};

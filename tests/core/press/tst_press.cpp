@@ -115,7 +115,6 @@ class TstPress : public QObject {
     i.ink = "blue";
     i.generation = generation;
     const AnalysisRef a = analyse(p);
-    PressTiles tiles(a->press(p, nullptr), Grid(p.card.panel.box(), 50));
     const PressInput in = a->press(p, nullptr);
     PressTiles t(in, Grid(p.card.panel.box(), 50));
     const Canvas card = intendedCard(in, t);
