@@ -219,6 +219,54 @@ Rings withSmallHolesFilled(const Rings& rings, Millimetres leastHole) {
 
 std::vector<Rings> pieces(const Rings& rings) { return polygons(toGeos(rings)); }
 
+CutFaces facesCutBy(const Rings& lines) {
+  std::vector<GEOSGeometry*> chains;
+  for (const Ring& line : lines) {
+    if (line.size() < 2) continue;
+    const auto n = static_cast<unsigned>(line.size());
+    GEOSCoordSequence* s = GEOSCoordSeq_create_r(context(), n, 2);
+    for (unsigned i = 0; i < n; ++i) GEOSCoordSeq_setXY_r(context(), s, i, line[i].x, line[i].y);
+    chains.push_back(GEOSGeom_createLineString_r(context(), s));
+  }
+  CutFaces out;
+  if (chains.empty()) return out;
+  const Geometry all = owned(GEOSGeom_createCollection_r(context(), GEOS_MULTILINESTRING, chains.data(),
+                                                         static_cast<unsigned>(chains.size())));
+  const Geometry noded = owned(GEOSNode_r(context(), all.get()));
+  GEOSGeometry *cuts = nullptr, *dangles = nullptr, *invalid = nullptr;
+  const Geometry faces = owned(GEOSPolygonize_full_r(context(), noded.get(), &cuts, &dangles, &invalid));
+  out.faces = polygons(faces);
+  for (GEOSGeometry* left : {cuts, dangles, invalid}) {
+    const Geometry kept = owned(left);
+    const int n = GEOSGetNumGeometries_r(context(), kept.get());
+    for (int i = 0; i < n; ++i) {
+      const GEOSCoordSequence* s =
+          GEOSGeom_getCoordSeq_r(context(), GEOSGetGeometryN_r(context(), kept.get(), i));
+      unsigned size = 0;
+      if (!s || GEOSCoordSeq_getSize_r(context(), s, &size) == 0) continue;
+      Ring chain(size);
+      for (unsigned k = 0; k < size; ++k) GEOSCoordSeq_getXY_r(context(), s, k, &chain[k].x, &chain[k].y);
+      if (size > 1) out.open.push_back(std::move(chain));
+    }
+  }
+  return out;
+}
+
+Rings simplified(const Rings& rings, Millimetres tolerance) {
+  return fromGeos(owned(GEOSTopologyPreserveSimplify_r(context(), toGeos(rings).get(), tolerance.value)));
+}
+
+double borderDistance(const Rings& a, const Rings& b) {
+  if (a.empty() && b.empty()) return 0;
+  if (a.empty() || b.empty()) return std::numeric_limits<double>::infinity();
+  const auto border = [](const Rings& rings) {
+    return owned(GEOSBoundary_r(context(), toGeos(rings).get()));
+  };
+  double distance = 0;
+  GEOSHausdorffDistanceDensify_r(context(), border(a).get(), border(b).get(), 0.1, &distance);
+  return distance;
+}
+
 double areaOf(const Rings& rings) { return geosArea(toGeos(rings)); }
 
 }  // namespace havlo

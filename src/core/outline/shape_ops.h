@@ -38,6 +38,22 @@ Rings withSmallHolesFilled(const Rings& rings, Millimetres leastHole);
 /// The separate pieces of a shape, each with its holes.
 std::vector<Rings> pieces(const Rings& rings);
 
+/// What a set of knife lines cuts out of a sheet.
+struct CutFaces {
+  std::vector<Rings> faces;  ///< areas with a line all round, each with its holes; not nested into each other
+  Rings open;                ///< stretches of line that close nothing, as open chains of points
+};
+/// @param lines  open chains of points; a closed one ends where it begins
+CutFaces facesCutBy(const Rings& lines);
+
+/// The outline with fewer points; no point of it moves by more than `tolerance`, no ring comes to cross
+/// another.
+Rings simplified(const Rings& rings, Millimetres tolerance);
+
+/// Largest distance from a point of either outline to the other outline (Hausdorff distance of the borders).
+/// Infinite if just one of them is empty.
+double borderDistance(const Rings& a, const Rings& b);
+
 /// Area in mm².
 double areaOf(const Rings& rings);
 

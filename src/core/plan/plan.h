@@ -29,6 +29,7 @@ struct PanelSize {
 };
 
 struct Paper {
+  std::string name;  ///< may be empty
   Colour colour{0xfd, 0xfc, 0xf7};
   double thickness_mm = 0.3;
   std::string extra;
@@ -53,6 +54,7 @@ struct Card {
   PanelSize panel;
   double trim_mm = 0;  ///< extra on every side while working
   double tape_mm = 0;  ///< border kept clean by tape
+  double bare_mm = 0;  ///< border kept clean by care alone: nothing is stamped there
   Paper paper;
   std::optional<CardBase> base;
   std::vector<Mat> mats;
@@ -97,6 +99,15 @@ struct RealHeight {
   bool operator==(const RealHeight&) const = default;
 };
 
+/// What the maker decided about single fiddly parts of a stamp's mask: a point inside each, stamp frame.
+struct MaskChoices {
+  std::vector<Point> cut;   ///< parts and holes that are cut although they are fiddly
+  std::vector<Point> skip;  ///< parts and holes that are not cut although they could be
+  std::string extra;
+  bool operator==(const MaskChoices&) const = default;
+  bool none() const { return cut.empty() && skip.empty() && extra.empty(); }
+};
+
 struct Stamp {
   std::string id, name;
   Role role = Role::Prop;
@@ -107,6 +118,8 @@ struct Stamp {
   Point foot;
   std::optional<RealHeight> realHeight;
   Facing facing = Facing::None;
+  MaskChoices mask;
+  std::string drawer;  ///< key of the stamp in the drawer it was taken from; empty: none
   std::string sizeExtra, extra;
   bool operator==(const Stamp&) const = default;
 };
@@ -163,11 +176,25 @@ struct Light {
   bool operator==(const Light&) const = default;
 };
 
+/// How a mask shows where the stamp's foot is.
+enum class FootMark { None, Tick, Notch };
+
+/// The sheet masks are cut from.
+struct MaskingSheet {
+  double width_mm = 210, height_mm = 297;
+  double margin_mm = 5;                 ///< kept free along every edge
+  std::optional<double> stickyBand_mm;  ///< sticky along the top edge only, this high; absent: all over
+  std::string extra;
+  bool operator==(const MaskingSheet&) const = default;
+};
+
 struct Supplies {
   int maskLife = 6;
   double maskInset_mm = 0.3;
   double leastCut_mm = 1.2;
   std::optional<double> leastHole_mm;  ///< absent: leastCut
+  FootMark footMark = FootMark::None;
+  std::optional<MaskingSheet> maskSheet;  ///< absent: the printer's own
   std::string extra;
   bool operator==(const Supplies&) const = default;
 };

@@ -169,6 +169,8 @@ class Object {
 
 class Reader {
  public:
+  Stamp readOneStamp(const Json& j) { return stamp(Object(j, "")); }
+  static Ink readOneInk(const Json& j) { return ink(Object(j, "")); }
   ReadPlan read(const Json& j) {
     Object o(j, "");
     header(o);
@@ -218,8 +220,12 @@ class Reader {
     c.tape_mm = o.numberOr("tape", kNotNegative, 0);
     if (2 * c.tape_mm >= std::min(c.panel.width_mm, c.panel.height_mm))
       fail(o.at("tape"), "leaves nothing of the panel to stamp on");
+    c.bare_mm = o.numberOr("bare", kNotNegative, 0);
+    if (2 * c.bare_mm >= std::min(c.panel.width_mm, c.panel.height_mm))
+      fail(o.at("bare"), "leaves nothing of the panel to stamp on");
     if (const Json* j = o.find("paper")) {
       Object paper(*j, o.at("paper"));
+      c.paper.name = paper.textOr("name", "");
       c.paper.colour = paper.colourOr("colour", c.paper.colour);
       c.paper.thickness_mm = paper.numberOr("thickness", kNotNegative, c.paper.thickness_mm);
       c.paper.extra = paper.extra();
@@ -309,8 +315,18 @@ class Reader {
     s.foot = foot ? point(*foot, o.at("foot")) : Point{s.width_mm / 2, 0};
     if (const Json* j = o.find("realHeight")) s.realHeight = realHeight(Object(*j, o.at("realHeight")));
     s.facing = o.wordOr("facing", words::kFacings, s.facing);
+    if (const Json* j = o.find("mask")) s.mask = maskChoices(Object(*j, o.at("mask")));
+    s.drawer = o.textOr("drawer", "");
     s.extra = o.extra();
     return s;
+  }
+
+  static MaskChoices maskChoices(Object o) {
+    MaskChoices m;
+    o.each("cut", [&](const Json& e, const std::string& at) { m.cut.push_back(point(e, at)); });
+    o.each("skip", [&](const Json& e, const std::string& at) { m.skip.push_back(point(e, at)); });
+    m.extra = o.extra();
+    return m;
   }
 
   static RealHeight realHeight(Object o) {
@@ -389,8 +405,23 @@ class Reader {
     s.maskInset_mm = o.numberOr("maskInset", kNotNegative, s.maskInset_mm);
     s.leastCut_mm = o.numberOr("leastCut", kNotNegative, s.leastCut_mm);
     s.leastHole_mm = o.optionalNumber("leastHole", kNotNegative);
+    s.footMark = o.wordOr("footMark", words::kFootMarks, s.footMark);
+    if (const Json* j = o.find("maskSheet")) s.maskSheet = maskingSheet(Object(*j, o.at("maskSheet")));
     s.extra = o.extra();
     return s;
+  }
+
+  static MaskingSheet maskingSheet(Object o) {
+    MaskingSheet m;
+    constexpr Range kSheet{20, 2000};
+    m.width_mm = o.needNumber("width", kSheet);
+    m.height_mm = o.needNumber("height", kSheet);
+    m.margin_mm = o.numberOr("margin", kNotNegative, m.margin_mm);
+    if (2 * m.margin_mm >= std::min(m.width_mm, m.height_mm) - 5)
+      fail(o.at("margin"), "leaves nothing of the sheet to cut from");
+    m.stickyBand_mm = o.optionalNumber("stickyBand", kPositive);
+    m.extra = o.extra();
+    return m;
   }
 
   template <typename List, typename IdOf>
@@ -473,16 +504,33 @@ class Reader {
 
 }  // namespace
 
-Result<ReadPlan> readPlan(std::string_view text) {
+namespace {
+
+template <typename T, typename F>
+Result<T> readOne(std::string_view text, F read) {
   if (text.size() > kLargestPlanBytes)
     return Error{ErrorCode::BadInput, "the file is larger than the 64 MB a plan may have", {}};
   auto json = readJson(text);
   if (!json) return json.error();
   try {
-    return Reader().read(json.value());
+    return read(json.value());
   } catch (const Fault& fault) {
     return fault.error;
   }
+}
+
+}  // namespace
+
+Result<Stamp> readStamp(std::string_view text) {
+  return readOne<Stamp>(text, [](const Json& j) { return Reader().readOneStamp(j); });
+}
+
+Result<Ink> readInk(std::string_view text) {
+  return readOne<Ink>(text, [](const Json& j) { return Reader::readOneInk(j); });
+}
+
+Result<ReadPlan> readPlan(std::string_view text) {
+  return readOne<ReadPlan>(text, [](const Json& j) { return Reader().read(j); });
 }
 
 }  // namespace havlo

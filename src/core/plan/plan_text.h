@@ -26,12 +26,20 @@ Result<ReadPlan> readPlan(std::string_view text);
 /// Writes a plan so that reading it back gives an equal plan; unknown keys are kept.
 std::string writePlan(const Plan& plan);
 
+/// One stamp or ink as the plan format has it, for the drawer and for exchange.
+/// @error  BadInput with the place ("size.width")
+Result<Stamp> readStamp(std::string_view text);
+std::string writeStamp(const Stamp& stamp);
+Result<Ink> readInk(std::string_view text);
+std::string writeInk(const Ink& ink);
+
 // Words of the format for its enumerations.
 std::string_view wordOf(InkKind kind);
 std::string_view wordOf(Role role);
 std::string_view wordOf(Facing facing);
 std::string_view wordOf(Technique technique);
 std::string_view wordOf(WashFrom from);
+std::string_view wordOf(FootMark mark);
 std::string hexOf(Colour colour);
 
 }  // namespace havlo

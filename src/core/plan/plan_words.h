@@ -33,6 +33,8 @@ inline constexpr Table<Role, 11> kRoles{{{Role::Figure, "figure"},
                                          {Role::Sentiment, "sentiment"}}};
 inline constexpr Table<Facing, 3> kFacings{
     {{Facing::None, "none"}, {Facing::Left, "left"}, {Facing::Right, "right"}}};
+inline constexpr Table<FootMark, 3> kFootMarks{
+    {{FootMark::None, "none"}, {FootMark::Tick, "tick"}, {FootMark::Notch, "notch"}}};
 inline constexpr Table<Technique, 6> kTechniques{{{Technique::Mask, "mask"},
                                                   {Technique::Overprint, "overprint"},
                                                   {Technique::Resist, "resist"},

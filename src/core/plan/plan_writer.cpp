@@ -16,13 +16,15 @@ void addExtra(Json& j, const std::string& extra) {
 
 Json point(Point p) { return Json::array({p.x, p.y}); }
 
+Json points(const std::vector<Point>& list) {
+  Json out = Json::array();
+  for (Point p : list) out.push_back(point(p));
+  return out;
+}
+
 Json rings(const Rings& rings) {
   Json list = Json::array();
-  for (const Ring& ring : rings) {
-    Json points = Json::array();
-    for (Point p : ring) points.push_back(point(p));
-    list.push_back(std::move(points));
-  }
+  for (const Ring& ring : rings) list.push_back(points(ring));
   return list;
 }
 
@@ -32,7 +34,10 @@ Json card(const Card& c) {
   addExtra(j["panel"], c.panel.extra);
   j["trim"] = c.trim_mm;
   j["tape"] = c.tape_mm;
-  j["paper"] = {{"colour", hexOf(c.paper.colour)}, {"thickness", c.paper.thickness_mm}};
+  if (c.bare_mm != 0) j["bare"] = c.bare_mm;
+  j["paper"] = Json::object();
+  if (!c.paper.name.empty()) j["paper"]["name"] = c.paper.name;
+  j["paper"].update({{"colour", hexOf(c.paper.colour)}, {"thickness", c.paper.thickness_mm}});
   addExtra(j["paper"], c.paper.extra);
   if (c.base) {
     j["base"] = {{"width", c.base->width_mm}, {"height", c.base->height_mm}, {"fold", c.base->fold}};
@@ -85,6 +90,14 @@ Json stamp(const Stamp& s) {
   j["facing"] = wordOf(s.facing);
   j["silhouette"] = rings(s.silhouette);
   if (!s.art.empty()) j["art"] = s.art;
+  if (!s.mask.none()) {
+    Json mask = Json::object();
+    if (!s.mask.cut.empty()) mask["cut"] = points(s.mask.cut);
+    if (!s.mask.skip.empty()) mask["skip"] = points(s.mask.skip);
+    addExtra(mask, s.mask.extra);
+    j["mask"] = std::move(mask);
+  }
+  if (!s.drawer.empty()) j["drawer"] = s.drawer;
   addExtra(j, s.extra);
   return j;
 }
@@ -135,11 +148,22 @@ Json light(const Light& l) {
 Json supplies(const Supplies& s) {
   Json j = {{"maskLife", s.maskLife}, {"maskInset", s.maskInset_mm}, {"leastCut", s.leastCut_mm}};
   if (s.leastHole_mm) j["leastHole"] = *s.leastHole_mm;
+  if (s.footMark != FootMark::None) j["footMark"] = wordOf(s.footMark);
+  if (s.maskSheet) {
+    const MaskingSheet& m = *s.maskSheet;
+    Json sheet = {{"width", m.width_mm}, {"height", m.height_mm}, {"margin", m.margin_mm}};
+    if (m.stickyBand_mm) sheet["stickyBand"] = *m.stickyBand_mm;
+    addExtra(sheet, m.extra);
+    j["maskSheet"] = std::move(sheet);
+  }
   addExtra(j, s.extra);
   return j;
 }
 
 }  // namespace
+
+std::string writeStamp(const Stamp& one) { return writeJson(stamp(one)); }
+std::string writeInk(const Ink& one) { return writeJson(ink(one)); }
 
 std::string writePlan(const Plan& plan) {
   Json j = {{"format", "havlo-plan"}, {"version", 1}, {"title", plan.title}, {"notes", plan.notes}};
@@ -164,6 +188,8 @@ std::string_view wordOf(Role role) { return words::of(words::kRoles, role); }
 std::string_view wordOf(Facing facing) { return words::of(words::kFacings, facing); }
 std::string_view wordOf(Technique technique) { return words::of(words::kTechniques, technique); }
 std::string_view wordOf(WashFrom from) { return words::of(words::kWashFroms, from); }
+
+std::string_view wordOf(FootMark mark) { return words::of(words::kFootMarks, mark); }
 
 std::string hexOf(Colour c) {
   char text[8];

@@ -1,0 +1,131 @@
+#include "core/card/card_fit.h"
+
+#include <algorithm>
+#include <array>
+#include <utility>
+
+#include "core/outline/shared_area.h"
+
+namespace havlo {
+namespace {
+
+constexpr double kHair_mm = 0.05;
+constexpr std::array<std::pair<Fold, const char*>, 5> kFolds{{{Fold::Left, "left"},
+                                                              {Fold::Right, "right"},
+                                                              {Fold::Top, "top"},
+                                                              {Fold::Bottom, "bottom"},
+                                                              {Fold::None, "none"}}};
+
+Box centredOn(const Box& inner, double width_mm, double height_mm) {
+  const Point c = inner.centre();
+  return {c.x - width_mm / 2, c.y - height_mm / 2, c.x + width_mm / 2, c.y + height_mm / 2};
+}
+
+void layers(const Card& card, CardFit& fit) {
+  Box box = card.panel.box();
+  fit.layers.push_back({Layer::What::Panel, -1, box});
+  for (size_t m = 0; m < card.mats.size(); ++m) {
+    box = box.grown(card.mats[m].reveal_mm);
+    fit.layers.push_back({Layer::What::Mat, static_cast<int>(m), box});
+  }
+  if (card.base)
+    fit.layers.push_back({Layer::What::Base, -1, centredOn(box, card.base->width_mm, card.base->height_mm)});
+}
+
+void openedBase(const CardBase& base, CardFit& fit) {
+  const Fold fold = foldOf(base);
+  const bool sideways = fold == Fold::Left || fold == Fold::Right;
+  const bool upward = fold == Fold::Top || fold == Fold::Bottom;
+  fit.baseSheetWidth_mm = base.width_mm * (sideways ? 2 : 1);
+  fit.baseSheetHeight_mm = base.height_mm * (upward ? 2 : 1);
+  fit.scoreUpright = sideways;
+  fit.scoreAt_mm = sideways ? base.width_mm : upward ? base.height_mm : 0;
+}
+
+void layerMisfits(CardFit& fit) {
+  for (size_t k = 0; k + 1 < fit.layers.size(); ++k) {
+    const Box &upper = fit.layers[k].box, &lower = fit.layers[k + 1].box;
+    const double wide = upper.width() - lower.width(), high = upper.height() - lower.height();
+    const auto layer = static_cast<int>(k);
+    if (wide > kHair_mm || high > kHair_mm) {
+      fit.misfits.push_back(
+          {MisfitKind::LayerTooLarge, layer, -1, std::fmax(0, wide), std::fmax(0, high), true});
+    } else if (fit.layers[k + 1].what == Layer::What::Base && std::fabs(wide - high) / 2 > kOffSize_mm) {
+      fit.misfits.push_back({MisfitKind::UnequalReveal, layer, -1, std::fabs(wide - high), 0, false});
+    }
+  }
+}
+
+void impressionMisfits(const Plan& plan, CardFit& fit) {
+  const Box panel = plan.card.panel.box();
+  const Box free = panel.grown(-plan.card.bare_mm);
+  for (size_t i = 0; i < plan.impressions.size(); ++i) {
+    const Impression& im = plan.impressions[i];
+    const StampRef stamp = plan.stamp(im.stamp);
+    const Box box = boxOf(placingOf(im, *stamp).toPanel(stamp->silhouette));
+    const auto at = static_cast<int>(i);
+    if (!box.meets(panel, -kHair_mm)) {
+      fit.misfits.push_back({MisfitKind::ImpressionOffPanel, -1, at, 0, 0, true});
+    } else if (!panel.contains(im.at)) {
+      const double by =
+          std::fmax(std::fmax(-im.at.x, im.at.x - panel.right), std::fmax(-im.at.y, im.at.y - panel.top));
+      fit.misfits.push_back({MisfitKind::FootOffPanel, -1, at, by, 0, false});
+    } else if (plan.card.bare_mm > 0) {
+      const double by = std::fmax(std::fmax(free.left - box.left, box.right - free.right),
+                                  std::fmax(free.bottom - box.bottom, box.top - free.top));
+      if (by > kHair_mm)
+        fit.misfits.push_back(
+            {MisfitKind::IntoBareBorder, -1, at, std::fmin(by, plan.card.bare_mm), 0, false});
+    }
+  }
+}
+
+}  // namespace
+
+Fold foldOf(const CardBase& base) {
+  for (const auto& [fold, word] : kFolds)
+    if (base.fold == word) return fold;
+  return Fold::None;
+}
+
+const char* wordOf(Fold fold) {
+  for (const auto& [f, word] : kFolds)
+    if (f == fold) return word;
+  return "none";
+}
+
+CardFit fitCard(const Plan& plan) {
+  CardFit fit;
+  const Card& card = plan.card;
+  layers(card, fit);
+  fit.work = card.panel.box().grown(card.trim_mm);
+  if (card.base) openedBase(*card.base, fit);
+  // Mats and base are taken to be of the panel's own card: the plan has one paper.
+  fit.thickness_mm =
+      card.paper.thickness_mm * (1.0 + static_cast<double>(card.mats.size()) + (card.base ? 2 : 0));
+  layerMisfits(fit);
+  impressionMisfits(plan, fit);
+  return fit;
+}
+
+CardBase baseFor(const Card& card, double reveal_mm, Fold fold) {
+  double grow = reveal_mm;
+  for (const Mat& m : card.mats) grow += m.reveal_mm;
+  CardBase base = card.base.value_or(CardBase{});
+  base.width_mm = card.panel.width_mm + 2 * grow;
+  base.height_mm = card.panel.height_mm + 2 * grow;
+  base.fold = wordOf(fold);
+  return base;
+}
+
+Trimming trimmingOf(const Card& card, double reveal_mm) {
+  if (!card.base) return {};
+  const CardBase wanted = baseFor(card, reveal_mm, foldOf(*card.base));
+  const double wide = card.base->width_mm - wanted.width_mm, high = card.base->height_mm - wanted.height_mm;
+  Trimming t{std::fmax(0, wide), std::fmax(0, high), false};
+  t.tooSmall = card.base->width_mm < wanted.width_mm - 2 * reveal_mm - kHair_mm ||
+               card.base->height_mm < wanted.height_mm - 2 * reveal_mm - kHair_mm;
+  return t;
+}
+
+}  // namespace havlo

@@ -1,0 +1,146 @@
+#include "core/edit/card_edits.h"
+
+#include <algorithm>
+
+#include "core/mask/mask_shape.h"
+
+namespace havlo {
+namespace {
+
+constexpr double kOnEdge_mm = 0.01;
+
+Error tooNarrow() { return {ErrorCode::BadInput, "the border leaves nothing of the panel to stamp on", {}}; }
+
+bool leavesRoom(const Card& c) {
+  return 2 * std::fmax(c.tape_mm, c.bare_mm) < std::fmin(c.panel.width_mm, c.panel.height_mm);
+}
+
+/// A coordinate of a wash: what lay on or beyond an edge lies there again, the rest moves with the scene.
+double carried(double v, double old_mm, double new_mm, double shift_mm) {
+  if (v <= kOnEdge_mm) return v;
+  if (v >= old_mm - kOnEdge_mm) return v - old_mm + new_mm;
+  return std::clamp(v + shift_mm, 0.0, new_mm);
+}
+
+double areaOfRing(const Ring& ring) {
+  double twice = 0;
+  for (size_t i = 0; i < ring.size(); ++i) {
+    const Point a = ring[i], b = ring[(i + 1) % ring.size()];
+    twice += a.x * b.y - b.x * a.y;
+  }
+  return std::fabs(twice) / 2;
+}
+
+}  // namespace
+
+Plan newPlan(const Card& card) {
+  Plan plan;
+  plan.card = card;
+  View view;
+  view.horizon_mm = std::round(card.panel.height_mm * 0.45);
+  plan.view = view;
+  Ink black;
+  black.id = "black";
+  black.name = "Black";
+  black.kind = InkKind::Archival;
+  black.colour = {0x20, 0x24, 0x2a};
+  black.opacity = 0.15;
+  plan.inks = {black};
+  return plan;
+}
+
+Result<Plan> withPanel(const Plan& plan, Millimetres width, Millimetres height) {
+  for (Millimetres side : {width, height})
+    if (!(side.value >= 5 && side.value <= 2000))
+      return Error{ErrorCode::BadInput, "a panel's sides are from 5 to 2000 mm", {}};
+  Plan out = plan;
+  PanelSize& panel = out.card.panel;
+  const double oldWidth = panel.width_mm, oldHeight = panel.height_mm;
+  panel.width_mm = width.value;
+  panel.height_mm = height.value;
+  if (!leavesRoom(out.card)) return tooNarrow();
+  const double shift = (width.value - oldWidth) / 2;
+  for (Impression& i : out.impressions) i.at.x += shift;
+  for (Wash& w : out.washes) {
+    Rings area;
+    for (Ring ring : w.area) {
+      for (Point& p : ring)
+        p = {carried(p.x, oldWidth, width.value, shift), carried(p.y, oldHeight, height.value, 0)};
+      if (areaOfRing(ring) > 1e-6) area.push_back(std::move(ring));
+    }
+    w.area = std::move(area);
+  }
+  std::erase_if(out.washes, [](const Wash& w) { return w.area.empty(); });  // wholly above a lower panel
+  if (out.view) {
+    if (out.view->vanishX_mm) *out.view->vanishX_mm += shift;
+    out.view->horizon_mm = std::fmin(out.view->horizon_mm, height.value);
+  }
+  if (out.light && out.light->at) out.light->at->x += shift;
+  return out;
+}
+
+Result<Plan> withCard(const Plan& plan, const Card& card) {
+  Plan out = plan;
+  out.card = card;
+  out.card.panel = plan.card.panel;
+  if (!leavesRoom(out.card)) return tooNarrow();
+  return out;
+}
+
+PlanWithStamp withStamp(const Plan& plan, const Stamp& stamp) {
+  for (const StampRef& s : plan.stamps)
+    if (*s == stamp || (!stamp.drawer.empty() && s->drawer == stamp.drawer)) return {plan, s->id};
+  auto held = std::make_shared<Stamp>(stamp);
+  if (held->id.empty()) held->id = "stamp";
+  for (int n = 2; plan.stamp(held->id); ++n)
+    held->id = (stamp.id.empty() ? "stamp" : stamp.id) + "-" + std::to_string(n);
+  PlanWithStamp out{plan, held->id};
+  out.plan.stamps.push_back(std::move(held));
+  return out;
+}
+
+Result<Plan> withStampReplaced(const Plan& plan, const std::string& id, const Stamp& stamp) {
+  Plan out = plan;
+  for (StampRef& s : out.stamps)
+    if (s->id == id) {
+      auto changed = std::make_shared<Stamp>(stamp);
+      changed->id = id;
+      if (*changed != *s) s = std::move(changed);
+      return out;
+    }
+  return Error{ErrorCode::BadInput, "there is no stamp \"" + id + "\"", {}};
+}
+
+Result<Plan> withoutStamp(const Plan& plan, const std::string& id) {
+  if (!plan.stamp(id)) return Error{ErrorCode::BadInput, "there is no stamp \"" + id + "\"", {}};
+  for (const Impression& i : plan.impressions)
+    if (i.stamp == id) return Error{ErrorCode::BadInput, "the stamp is on the card", {}};
+  Plan out = plan;
+  std::erase_if(out.stamps, [&](const StampRef& s) { return s->id == id; });
+  return out;
+}
+
+Plan withInkAdded(const Plan& plan, const Ink& ink) {
+  Plan out = plan;
+  for (Ink& i : out.inks)
+    if (i.id == ink.id) {
+      i = ink;
+      return out;
+    }
+  out.inks.push_back(ink);
+  return out;
+}
+
+Plan withSupplies(const Plan& plan, const Supplies& supplies) {
+  Plan out = plan;
+  out.supplies = supplies;
+  return out;
+}
+
+Result<Plan> withMaskPart(const Plan& plan, const std::string& stamp, Point inside, bool cut) {
+  const StampRef held = plan.stamp(stamp);
+  if (!held) return Error{ErrorCode::BadInput, "there is no stamp \"" + stamp + "\"", {}};
+  return withStampReplaced(plan, stamp, withPartChosen(*held, plan.supplies, inside, cut));
+}
+
+}  // namespace havlo

@@ -1,0 +1,43 @@
+// What is on a scanned sheet: its paper under uneven light, its ink, and the separate impressions.
+#pragma once
+
+#include "core/trace/scan.h"
+
+namespace havlo {
+
+/// Brightness of bare paper over the picture: a polynomial of third degree in x and y.
+struct PaperLight {
+  std::array<double, 10> terms{};
+  int width = 0, height = 0;
+  double at(double x, double y) const;  ///< pixel coordinates; grey 1 to 255
+};
+
+struct FindSettings {
+  std::optional<Degrees> level;  ///< absent: from the sheet's edges
+  double joinGap_mm = 3;         ///< marks nearer than this belong to one impression
+  double leastInk_mm2 = 2;       ///< less ink than this is a blot, not a stamp
+};
+
+/// The sheet levelled: millimetres, origin at the upper left corner of the levelled picture's middle-centred
+/// frame, x right, y down.
+struct FoundSheet {
+  PaperLight light;
+  double inkLevel = 0;   ///< median darkness of ink, as share of the paper's light, 0 to 1
+  double threshold = 0;  ///< darker than this share is ink
+  double noise = 0;      ///< of the paper, as share
+  Degrees level;         ///< by which the picture is turned back
+  std::vector<Box>
+      impressions;  ///< sheet mm as above (bottom < top: rows further down); left to right by rows
+};
+
+/// Finds paper, ink and impressions.
+/// @error  BadInput: no scale, a blank sheet, a picture too dark to tell paper from ink; Stopped
+Result<FoundSheet> readSheet(const Scan& scan, const FindSettings& settings = {},
+                             const Progress& progress = {});
+
+/// Takes sheet mm (levelled, y down) to pixels of the scan.
+PixelPoint toScan(const Scan& scan, Degrees level, Point sheet_mm);
+/// And back.
+Point toSheet(const Scan& scan, Degrees level, PixelPoint pixel);
+
+}  // namespace havlo

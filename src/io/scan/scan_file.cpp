@@ -1,0 +1,188 @@
+#include "io/scan/scan_file.h"
+
+#include <QCoreApplication>
+#include <QFile>
+#include <QFileInfo>
+#include <QImageReader>
+#include <QPainter>
+#include <QRegularExpression>
+#include <QSvgRenderer>
+#include <QXmlStreamReader>
+#include <algorithm>
+#include <cmath>
+
+#include "io/art/svg_art.h"
+
+namespace havlo {
+namespace {
+
+constexpr int kAllocation_MB = 700;  // one A4 sheet at 1200 dpi with 4 bytes a pixel takes 560
+constexpr qint64 kLargestFile = qint64{1} << 30;
+constexpr qint64 kLargestSvg = 64 << 20;
+constexpr double kDrawing_pxPerMm = 1200 / kMmPerInch;
+constexpr double kDrawing_px = 4e7;
+
+QString tr(const char* text) { return QCoreApplication::translate("Scan", text); }
+
+Error bad(const QString& message) { return {ErrorCode::BadInput, message.toStdString(), {}}; }
+Error unreadable(const QString& message) { return {ErrorCode::CannotRead, message.toStdString(), {}}; }
+
+bool tooManyPixels(QSize size) { return double(size.width()) * size.height() > kMostScanPixels; }
+
+QString tooLarge(QSize size) {
+  return tr("the picture has %1 × %2 pixels; 160 million is the most (a whole A4 sheet at 1200 dpi). Scan a "
+            "smaller "
+            "area or with fewer dpi")
+      .arg(size.width())
+      .arg(size.height());
+}
+
+/// The darkest channel, over white where the picture is see-through.
+Scan greyOf(const QImage& image, const Progress& progress) {
+  Scan scan;
+  scan.width = image.width(), scan.height = image.height();
+  scan.grey.resize(static_cast<size_t>(scan.width) * static_cast<size_t>(scan.height));
+  const bool plain = image.format() == QImage::Format_Grayscale8;
+  const bool direct =
+      plain || image.format() == QImage::Format_RGB32 || image.format() == QImage::Format_ARGB32;
+  for (int y = 0; y < scan.height && !progress.stopped(); ++y) {
+    uint8_t* to = scan.grey.data() + static_cast<size_t>(y) * static_cast<size_t>(scan.width);
+    if (plain) {
+      std::copy(image.constScanLine(y), image.constScanLine(y) + scan.width, to);
+      continue;
+    }
+    // One row at a time: no second whole picture.
+    const QImage row =
+        direct ? QImage() : image.copy(0, y, scan.width, 1).convertToFormat(QImage::Format_ARGB32);
+    const auto* from = reinterpret_cast<const QRgb*>(direct ? image.constScanLine(y) : row.constScanLine(0));
+    const bool alpha = image.hasAlphaChannel();
+    for (int x = 0; x < scan.width; ++x) {
+      const int darkest = std::min({qRed(from[x]), qGreen(from[x]), qBlue(from[x])});
+      const int a = alpha ? qAlpha(from[x]) : 255;
+      to[x] = static_cast<uint8_t>((darkest * a + 255 * (255 - a)) / 255);
+    }
+    if (y % 256 == 0) progress.at(0.5 + 0.5 * y / scan.height);
+  }
+  return scan;
+}
+
+/// A JPEG file without its end mark: the reader hands out grey where the rest should be and says nothing.
+bool cutShort(QFile& file) {
+  constexpr qint64 kTail = 1 << 16;
+  file.seek(std::max<qint64>(0, file.size() - kTail));
+  return !file.readAll().contains("\xff\xd9");
+}
+
+double scaleOf(const QImage& image) {
+  const double dpi = image.dotsPerMeterX() * 0.0254;
+  const bool guess = std::fabs(dpi - 72) < 0.6 || std::fabs(dpi - 96) < 0.6;
+  return guess || dpi < 50 || dpi > 20000 ? 0 : image.dotsPerMeterX() / 1000.0;
+}
+
+Result<ReadScan> readDrawing(const QByteArray& svg, const QString& name) {
+  if (!isPlainDrawing(svg))
+    return bad(
+        tr("the drawing holds entities, scripts, style sheets, pictures or links to elsewhere; save it as a "
+           "plain SVG"));
+  QSvgRenderer renderer(svg);
+  if (!renderer.isValid()) return unreadable(tr("the file is not a drawing that can be read"));
+  QRectF view = renderer.viewBoxF();
+  if (view.isEmpty()) view = QRectF(QPointF(), renderer.defaultSize());
+  if (!(view.width() > 0 && view.height() > 0 && view.width() < 1e6 && view.height() < 1e6))
+    return bad(tr("the drawing has no usable size"));
+  const auto size = drawingSize(svg);
+  // Without units one unit is a 96th of an inch, as CSS has it: a guess that the maker is asked about.
+  const QSizeF mm = size ? *size : view.size() * (kMmPerInch / 96);
+  if (mm.width() > 2000 || mm.height() > 2000 || mm.width() < 0.5 || mm.height() < 0.5)
+    return bad(
+        tr("the drawing says it is %1 × %2 mm large; a stamp is not").arg(mm.width()).arg(mm.height()));
+  const double px =
+      std::min(kDrawing_pxPerMm, std::sqrt(kDrawing_px / ((mm.width() + 6) * (mm.height() + 6))));
+  // Some paper around it, so that the outline has an outside.
+  constexpr double kRim_mm = 3;
+  QImage image(static_cast<int>((mm.width() + 2 * kRim_mm) * px),
+               static_cast<int>((mm.height() + 2 * kRim_mm) * px), QImage::Format_Grayscale8);
+  image.fill(Qt::white);
+  QPainter painter(&image);
+  painter.setRenderHint(QPainter::Antialiasing);
+  renderer.setAspectRatioMode(Qt::IgnoreAspectRatio);
+  renderer.render(&painter, QRectF(kRim_mm * px, kRim_mm * px, mm.width() * px, mm.height() * px));
+  painter.end();
+  ReadScan out;
+  out.scan = greyOf(image, {});
+  out.scan.pxPerMm = px;
+  out.scale = size ? ScaleFrom::Drawing : ScaleFrom::Unknown;
+  out.name = name;
+  return out;
+}
+
+}  // namespace
+
+std::optional<QSizeF> drawingSize(const QByteArray& svg) {
+  QXmlStreamReader xml(svg);
+  if (!xml.readNextStartElement() || xml.name() != QLatin1String("svg")) return {};
+  static const QRegularExpression length(
+      QStringLiteral("^\\s*([0-9.]+(?:[eE][-+]?[0-9]+)?)\\s*(mm|cm|in|pt|pc)\\s*$"));
+  const auto mm = [&](QLatin1String attribute) -> double {
+    const auto m = length.match(xml.attributes().value(attribute).toString());
+    if (!m.hasMatch()) return 0;
+    const QString unit = m.captured(2);
+    const double factor = unit == QLatin1String("mm")   ? 1
+                          : unit == QLatin1String("cm") ? 10
+                          : unit == QLatin1String("in") ? kMmPerInch
+                          : unit == QLatin1String("pt") ? kMmPerInch / 72
+                                                        : kMmPerInch / 6;
+    return m.captured(1).toDouble() * factor;
+  };
+  const QSizeF size(mm(QLatin1String("width")), mm(QLatin1String("height")));
+  if (!(size.width() > 0 && size.height() > 0)) return {};
+  return size;
+}
+
+Result<ReadScan> readScanFile(const QString& path, const Progress& progress) {
+  QFile file(path);
+  if (!file.open(QIODevice::ReadOnly))
+    return unreadable(tr("cannot open %1: %2").arg(QFileInfo(path).fileName(), file.errorString()));
+  if (file.size() > kLargestFile) return bad(tr("the file is larger than 1 GB"));
+  if (file.size() == 0) return unreadable(tr("the file is empty"));
+  const QString name = QFileInfo(path).completeBaseName();
+  const QByteArray head = file.peek(4096).trimmed();
+  if (head.startsWith('<') || head.startsWith("\xef\xbb\xbf<")) {
+    if (file.size() > kLargestSvg) return bad(tr("the drawing is larger than 64 MB"));
+    return readDrawing(file.readAll(), name);
+  }
+  QImageReader::setAllocationLimit(kAllocation_MB);
+  QImageReader reader(&file);
+  reader.setDecideFormatFromContent(true);
+  reader.setAutoTransform(true);
+  if (!reader.canRead())
+    return unreadable(tr("the file is not a picture that can be read (PNG, JPEG, TIFF or SVG)"));
+  const QSize size = reader.size();
+  if (size.isValid() && tooManyPixels(size)) return bad(tooLarge(size));
+  progress.at(0.1);
+  QImage image = reader.read();
+  if (image.isNull()) return unreadable(tr("the picture cannot be read: %1").arg(reader.errorString()));
+  if (reader.format() == "jpeg" && cutShort(file)) return unreadable(tr("the picture is cut short"));
+  if (tooManyPixels(image.size())) return bad(tooLarge(image.size()));
+  if (progress.stopped()) return Error{ErrorCode::Stopped, "stopped", {}};
+  ReadScan out;
+  out.scan = greyOf(image, progress);
+  if (progress.stopped()) return Error{ErrorCode::Stopped, "stopped", {}};
+  out.scan.pxPerMm = scaleOf(image);
+  out.scale = out.scan.pxPerMm > 0 ? ScaleFrom::File : ScaleFrom::Unknown;
+  out.name = name;
+  return out;
+}
+
+Result<ReadScan> readScanImage(const QImage& image, const QString& name) {
+  if (image.isNull()) return bad(tr("there is no picture"));
+  if (tooManyPixels(image.size())) return bad(tooLarge(image.size()));
+  ReadScan out;
+  out.scan = greyOf(image, {});
+  out.scan.pxPerMm = scaleOf(image);
+  out.scale = out.scan.pxPerMm > 0 ? ScaleFrom::File : ScaleFrom::Unknown;
+  out.name = name;
+  return out;
+}
+
+}  // namespace havlo

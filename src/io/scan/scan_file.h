@@ -1,0 +1,34 @@
+// Pictures of stamped sheets from files, the clipboard or a drop, as scans to trace.
+#pragma once
+
+#include <QImage>
+#include <QString>
+
+#include "core/base/progress.h"
+#include "core/trace/scan.h"
+
+namespace havlo {
+
+/// Where a scan's scale comes from.
+enum class ScaleFrom { Unknown, File, Drawing };
+
+struct ReadScan {
+  Scan scan;
+  ScaleFrom scale = ScaleFrom::Unknown;
+  QString name;  ///< of the file, without its ending; what the stamp may be called
+};
+
+/// Reads PNG, JPEG, TIFF, BMP, WebP and SVG. What a file is, is told by its content, not by its name.
+/// Pictures of 72 or 96 dpi have no scale: programs write these when they know none.
+/// @error  CannotRead: no such file, not a picture, cut short; BadInput: more than 160 million pixels, an SVG
+/// with
+///         entities, scripts or links to elsewhere, or with an absurd size; Stopped
+Result<ReadScan> readScanFile(const QString& path, const Progress& progress = {});
+
+/// A picture from the clipboard or the scanner. @error  BadInput if it is empty or too large
+Result<ReadScan> readScanImage(const QImage& image, const QString& name = {});
+
+/// The size an SVG gives itself, mm; nothing if it has no length units.
+std::optional<QSizeF> drawingSize(const QByteArray& svg);
+
+}  // namespace havlo
