@@ -1,6 +1,8 @@
 // havlo-cli masks: how many masks of what, and their shapes at true size.
 #include "cli/report.h"
 #include "cli/verb.h"
+#include "core/units/measure.h"
+#include "io/cut/cut_file.h"
 #include "io/print/sheets.h"
 #include "io/wording/names.h"
 #include "io/wording/step_words.h"
@@ -10,7 +12,30 @@ namespace {
 
 constexpr Option kOptions[] = {{"--json", nullptr, "one JSON object"},
                                {"--svg", "F", "cut lines in mm, one path per cut"},
-                               {"--pdf", "F", "pages to print and cut by hand"}};
+                               {"--dxf", "F", "the same as DXF (R12)"},
+                               {"--hpgl", "F", "the same as HPGL"},
+                               {"--pdf", "F", "pages to print and cut by hand"},
+                               {"--sheet", "WxH", "masking sheet in mm or inches, as 150x100mm or 6x6in"}};
+
+/// "150x100mm", "6x6in", "6x6": inches as usual for a bare number up to 30, else millimetres.
+std::optional<MaskingSheet> sheetOf(const QString& text) {
+  const QStringList sides = text.toLower().split(u'x');
+  if (sides.size() != 2) return {};
+  const bool inches = sides[1].endsWith(QLatin1String("in"));
+  const bool millimetres = sides[1].endsWith(QLatin1String("mm"));
+  const auto side = [&](QString s) {
+    if (!s.endsWith(QLatin1String("in")) && !s.endsWith(QLatin1String("mm")))
+      s += inches ? QStringLiteral("in") : millimetres ? QStringLiteral("mm") : QString();
+    return readMeasure(s.toStdString(), s.toDouble() > 30 ? MeasureStyle::Millimetres : MeasureStyle::Inches);
+  };
+  const auto width = side(sides[0]), height = side(sides[1]);
+  if (!width || !height) return {};
+  MaskingSheet sheet;
+  sheet.width_mm = width.value().value, sheet.height_mm = height.value().value;
+  if (sheet.width_mm < 20 || sheet.height_mm < 20 || sheet.width_mm > 2000 || sheet.height_mm > 2000)
+    return {};
+  return sheet;
+}
 
 std::string inWords(const Plan& plan, const Analysis& a) {
   QString out = QStringLiteral("Masks to cut: %1\n").arg(a.masksToCut());
@@ -26,15 +51,36 @@ int run(const Call& call) {
   int exit = kDone;
   const auto opened = open(call, exit);
   if (!opened) return exit;
-  const auto& [plan, analysis] = *opened;
-  if (call.has("--svg"))
-    if (const auto saved = writeMaskSvg(call.value("--svg"), plan, *analysis); !saved)
+  auto [plan, analysis] = *opened;
+  if (call.has("--sheet")) {
+    plan.supplies.maskSheet = sheetOf(call.value("--sheet"));
+    if (!plan.supplies.maskSheet)
+      return complain(kUsage,
+                      QStringLiteral("--sheet wants two sides from 20 to 2000 mm, as 150x100mm or 6x6in"));
+  }
+  const MaskJob job = layMasksOut(plan, *analysis, maskingSheetFor(plan, Sheet::a4()));
+  for (const SheetPiece& piece : job.tooLarge)
+    complain(kDone, QStringLiteral("%1: mask %2 is larger than the sheet and left out")
+                        .arg(QString::fromStdString(plan.stamps[static_cast<size_t>(piece.stamp)]->id))
+                        .arg(piece.number + 1));
+  const std::pair<const char*, CutFormat> formats[] = {
+      {"--svg", CutFormat::Svg}, {"--dxf", CutFormat::Dxf}, {"--hpgl", CutFormat::Hpgl}};
+  bool wrote = false;
+  for (const auto& [option, format] : formats) {
+    if (!call.has(option)) continue;
+    wrote = true;
+    if (const auto saved = writeCutFile(call.value(option), format, QString::fromStdString(plan.title),
+                                        labelledSheets(plan, job));
+        !saved)
       return complain(saved.error());
-  if (call.has("--pdf"))
+  }
+  if (call.has("--pdf")) {
+    wrote = true;
     if (const auto saved = writePdf(call.value("--pdf"), maskSheet(plan, *analysis, Sheet::a4())); !saved)
       return complain(saved.error());
-  if (call.has("--json")) return print(masksReport(plan, *analysis).dump(1) + "\n");
-  return call.has("--svg") || call.has("--pdf") ? kDone : print(inWords(plan, *analysis));
+  }
+  if (call.has("--json")) return print(masksReport(plan, *analysis, job).dump(1) + "\n");
+  return wrote ? kDone : print(inWords(plan, *analysis));
 }
 
 }  // namespace

@@ -163,6 +163,55 @@ Json masksReport(const Plan& plan, const Analysis& a) {
   return {{"total", a.masksToCut()}, {"byStamp", std::move(list)}};
 }
 
+Json masksReport(const Plan& plan, const Analysis& a, const MaskJob& job) {
+  Json report = masksReport(plan, a);
+  report["layout"] = {{"sheets", job.sheets},
+                      {"sheet", {{"width", job.sheet.width_mm}, {"height", job.sheet.height_mm}}},
+                      {"used", job.used_mm2},
+                      {"spent", job.spent_mm2},
+                      {"leftOut", job.tooLarge.size()}};
+  return report;
+}
+
+Json cutReport(const std::vector<CutSheet>& sheets, const std::vector<CutReport>& reports) {
+  Json out = Json::object();
+  double travel = 0, length = 0, seconds = 0;
+  int lifts = 0;
+  Json pieces = Json::array(), open = Json::array(), sizes = Json::array();
+  const auto at = [](Point p) { return Json::array({p.x, p.y}); };
+  for (size_t s = 0; s < reports.size(); ++s) {
+    const CutReport& r = reports[s];
+    travel += r.travel_mm, length += r.cut_mm, seconds += r.seconds, lifts += r.lifts;
+    sizes.push_back(
+        {{"width", sheets[s].width_mm}, {"height", sheets[s].height_mm}, {"lines", sheets[s].cuts.size()}});
+    for (const FreePiece& p : r.pieces) {
+      const Box box = boxOf(p.shape);
+      pieces.push_back({{"sheet", s + 1},
+                        {"area", p.area_mm2},
+                        {"width", box.width()},
+                        {"height", box.height()},
+                        {"at", at({box.left, box.bottom})},
+                        {"holes", p.shape.size() - 1},
+                        {"movedBefore", p.movedBefore}});
+    }
+    for (const OpenCut& o : r.open)
+      open.push_back({{"sheet", s + 1},
+                      {"from", at(o.from)},
+                      {"to", at(o.to)},
+                      {"length", o.length_mm},
+                      {"gap", o.gap_mm}});
+  }
+  out["free"] = pieces.size();
+  out["pieces"] = std::move(pieces);
+  out["notFree"] = std::move(open);
+  out["travel"] = travel;
+  out["cutLength"] = length;
+  out["time"] = seconds;
+  out["lifts"] = lifts;
+  out["sheets"] = std::move(sizes);
+  return out;
+}
+
 Json checkReport(const Plan& plan, const Analysis& a) {
   Json cycles = Json::array();
   for (const auto& ring : a.knots.rings) cycles.push_back(ids(plan, ring));

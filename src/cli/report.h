@@ -4,6 +4,8 @@
 #include <nlohmann/json.hpp>
 
 #include "core/analysis/analysis.h"
+#include "core/cutting/cutter.h"
+#include "core/cutting/mask_job.h"
 
 namespace havlo::cli {
 
@@ -11,6 +13,9 @@ using Json = nlohmann::ordered_json;
 
 Json checkReport(const Plan& plan, const Analysis& analysis);
 Json masksReport(const Plan& plan, const Analysis& analysis);
+/// With how they lie on their sheets.
+Json masksReport(const Plan& plan, const Analysis& analysis, const MaskJob& job);
+Json cutReport(const std::vector<CutSheet>& sheets, const std::vector<CutReport>& reports);
 Json runSheetReport(const Plan& plan, const Analysis& analysis);
 Json simulationReport(const Analysis& analysis, const Simulation& simulation);
 

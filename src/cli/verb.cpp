@@ -14,7 +14,7 @@ QString Call::value(const char* option) const {
 }
 
 std::span<const Verb> verbs() {
-  static const Verb all[] = {kCheck, kRunsheet, kSimulate, kMasks, kTemplate, kRender};
+  static const Verb all[] = {kCheck, kRunsheet, kSimulate, kMasks, kTemplate, kRender, kCut};
   return all;
 }
 

@@ -42,7 +42,7 @@ struct Call {
 std::span<const Verb> verbs();
 
 // The verbs, one file each.
-extern const Verb kCheck, kRunsheet, kSimulate, kMasks, kTemplate, kRender;
+extern const Verb kCheck, kRunsheet, kSimulate, kMasks, kTemplate, kRender, kCut;
 
 /// The plan and what follows from it.
 struct Opened {

@@ -10,6 +10,7 @@
 #include <cmath>
 
 #include "core/outline/shape_ops.h"
+#include "io/cut/cut_file.h"
 #include "io/fonts.h"
 #include "io/print/sheets.h"
 #include "support/plans.h"
@@ -154,7 +155,8 @@ class TstPrint : public QObject {
     const QString svg = m_folder.filePath(QStringLiteral("m.svg")),
                   png = m_folder.filePath(QStringLiteral("m.png")),
                   pdf = m_folder.filePath(QStringLiteral("m.pdf"));
-    QVERIFY(bool(writeMaskSvg(svg, p, *a)));
+    QVERIFY(
+        bool(writeCutFile(svg, CutFormat::Svg, {}, labelledSheets(p, layMasksOut(p, *a, MaskingSheet{})))));
     const QImage drawn =
         rasterised(QStringLiteral("rsvg-convert"),
                    {QStringLiteral("-d"), QString::number(kDpi), QStringLiteral("-p"), QString::number(kDpi),
@@ -183,7 +185,8 @@ class TstPrint : public QObject {
     put(p, "b", "wall", {50, 10}, 4);
     const QString svg = m_folder.filePath(QStringLiteral("cuts.svg"));
     const AnalysisRef a = analyse(p);
-    QVERIFY(bool(writeMaskSvg(svg, p, *a)));
+    QVERIFY(
+        bool(writeCutFile(svg, CutFormat::Svg, {}, labelledSheets(p, layMasksOut(p, *a, MaskingSheet{})))));
     QFile f(svg);
     QVERIFY(f.open(QIODevice::ReadOnly));
     QXmlStreamReader xml(&f);

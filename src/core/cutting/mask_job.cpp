@@ -1,0 +1,57 @@
+#include "core/cutting/mask_job.h"
+
+#include <algorithm>
+
+namespace havlo {
+
+MaskJob layMasksOut(const Plan& plan, const Analysis& a, const MaskingSheet& sheet,
+                    const Progress& progress) {
+  std::vector<SheetPiece> pieces;
+  for (size_t s = 0; s < plan.stamps.size(); ++s)
+    for (int k = 0; k < a.stampMasks[s].cut; ++k)
+      pieces.push_back({static_cast<int>(s), k, a.masks[s]->mask});
+  const SheetLayout layout = layOut(pieces, sheet, progress);
+  MaskJob job;
+  job.sheet = sheet;
+  job.sheets = layout.sheets;
+  job.used_mm2 = layout.used_mm2, job.spent_mm2 = layout.spent_mm2;
+  for (int i : layout.doesNotFit) job.tooLarge.push_back(pieces[static_cast<size_t>(i)]);
+  std::vector<std::optional<DeepestPoint>> roomiest(plan.stamps.size());
+  for (const LaidPiece& laid : layout.laid) {
+    const SheetPiece& piece = pieces[static_cast<size_t>(laid.piece)];
+    const auto s = static_cast<size_t>(piece.stamp);
+    LaidMask m;
+    m.stamp = piece.stamp, m.number = piece.number, m.of = a.stampMasks[s].cut;
+    m.place = laid;
+    m.onSheet = laid.onSheet(piece.shape);
+    if (!roomiest[s]) roomiest[s] = deepestPoint(piece.shape);
+    m.roomiest = {laid.onSheet(roomiest[s]->at), roomiest[s]->radius_mm};
+    const Point origin = laid.onSheet(Point{0, 0}), above = laid.onSheet(Point{0, 1});
+    m.up = {above.x - origin.x, above.y - origin.y};
+    if (plan.supplies.footMark == FootMark::Tick)
+      for (const FootTick& t : footTicks(*plan.stamps[s], piece.shape, 3))
+        m.ticks.push_back({laid.onSheet(t.from), laid.onSheet(t.to)});
+    job.masks.push_back(std::move(m));
+  }
+  return job;
+}
+
+CutSheet cutsOf(const Plan& plan, const MaskJob& job, int sheet) {
+  CutSheet out;
+  out.width_mm = job.sheet.width_mm, out.height_mm = job.sheet.height_mm;
+  for (const LaidMask& m : job.masks) {
+    if (m.place.sheet != sheet) continue;
+    const std::string id = maskId(*plan.stamps[static_cast<size_t>(m.stamp)], m.number);
+    int ring = 0;
+    for (const Ring& r : m.onSheet) {
+      CutLine line{++ring == 1 ? id : id + "." + std::to_string(ring), r, true};
+      line.points.push_back(line.points.front());
+      out.cuts.push_back(std::move(line));
+    }
+    for (const FootTick& t : m.ticks) out.marks.push_back({id + ".foot", {t.from, t.to}, false});
+  }
+  out.cuts = inCuttingOrder(std::move(out.cuts));
+  return out;
+}
+
+}  // namespace havlo

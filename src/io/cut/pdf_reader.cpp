@@ -1,0 +1,160 @@
+// Lines of a PDF's pages. The qpdf bridge.
+#include <QCoreApplication>
+#include <QTransform>
+#include <cmath>
+#define POINTERHOLDER_TRANSITION 4  // the library's own switch: use std::shared_ptr
+#include <qpdf/QPDF.hh>
+#include <qpdf/QPDFObjectHandle.hh>
+#include <qpdf/QPDFPageDocumentHelper.hh>
+#include <qpdf/QPDFPageObjectHelper.hh>
+#include <stack>
+
+#include "io/cut/cut_readers.h"
+#include "io/cut/line_recorder.h"
+
+namespace havlo {
+namespace {
+
+constexpr double kPoint_mm = kMmPerInch / 72;
+
+/// Follows the path operators of a page (ISO 32000-1, 8.5): what is stroked solid or filled is cut, what is
+/// stroked dashed is a mark, what only clips or writes is neither.
+class PathReader : public QPDFObjectHandle::ParserCallbacks {
+ public:
+  explicit PathReader(CutSheet& sheet) : m_sheet(sheet) {}
+
+  void handleObject(QPDFObjectHandle object) override {
+    if (!object.isOperator()) {
+      if (m_operands.size() < 64) m_operands.push_back(object);
+      return;
+    }
+    apply(object.getOperatorValue());
+    m_operands.clear();
+  }
+  void handleEOF() override {}
+
+ private:
+  struct State {
+    QTransform ctm;
+    bool dashed = false, marking = false;
+  };
+  CutSheet& m_sheet;
+  std::vector<QPDFObjectHandle> m_operands;
+  std::stack<State> m_saved;
+  State m_state;
+  std::vector<CutLine> m_path;
+  QPointF m_at;
+  size_t m_points = 0;
+
+  double number(size_t i) {
+    return i < m_operands.size() && m_operands[i].isNumber() ? m_operands[i].getNumericValue() : 0;
+  }
+  void add(QPointF user) {
+    m_at = user;
+    const QPointF p = m_state.ctm.map(user) * kPoint_mm;
+    if (m_path.empty()) begin(user);
+    if (++m_points <= kMostCutPoints + 1) m_path.back().points.push_back({p.x(), p.y()});
+  }
+  void begin(QPointF user) {
+    m_path.push_back({});
+    m_path.back().closed = false;
+    m_at = user;
+  }
+  void curve(QPointF b, QPointF c, QPointF d) {
+    const QPointF a = m_at;
+    constexpr int kSteps = 24;
+    for (int k = 1; k <= kSteps; ++k) {
+      const double t = static_cast<double>(k) / kSteps, u = 1 - t;
+      add(u * u * u * a + 3 * u * u * t * b + 3 * u * t * t * c + t * t * t * d);
+    }
+  }
+  void close() {
+    if (m_path.empty() || m_path.back().points.size() < 2) return;
+    CutLine& line = m_path.back();
+    if (!(line.points.front() == line.points.back())) line.points.push_back(line.points.front());
+    line.closed = true;
+  }
+  void paint(bool fill, bool mark) {
+    for (CutLine& line : m_path) {
+      if (line.points.size() < 2) continue;
+      if (fill && !line.closed && line.points.size() > 2)
+        line.points.push_back(line.points.front()), line.closed = true;
+      (mark ? m_sheet.marks : m_sheet.cuts).push_back(std::move(line));
+    }
+    m_path.clear();
+  }
+
+  void apply(const std::string& op) {
+    if (op == "q") {
+      if (m_saved.size() < 1000) m_saved.push(m_state);
+    } else if (op == "Q") {
+      if (!m_saved.empty()) m_state = m_saved.top(), m_saved.pop();
+    } else if (op == "cm") {
+      m_state.ctm =
+          QTransform(number(0), number(1), number(2), number(3), number(4), number(5)) * m_state.ctm;
+    } else if (op == "d") {
+      m_state.dashed = !m_operands.empty() && m_operands[0].isArray() && m_operands[0].getArrayNItems() > 0;
+    } else if (op == "RG" || op == "SCN" || op == "SC") {
+      m_state.marking = true;
+      for (size_t i = 0; i < 3; ++i)
+        m_state.marking &= std::fabs(number(i) - ((kMarkColour >> (16 - 8 * i)) & 0xff) / 255.0) < 0.01;
+    } else if (op == "m") {
+      begin({number(0), number(1)});
+      add({number(0), number(1)});
+    } else if (op == "l") {
+      add({number(0), number(1)});
+    } else if (op == "c") {
+      curve({number(0), number(1)}, {number(2), number(3)}, {number(4), number(5)});
+    } else if (op == "v") {
+      curve(m_at, {number(0), number(1)}, {number(2), number(3)});
+    } else if (op == "y") {
+      curve({number(0), number(1)}, {number(2), number(3)}, {number(2), number(3)});
+    } else if (op == "h") {
+      close();
+    } else if (op == "re") {
+      const double x = number(0), y = number(1), w = number(2), h = number(3);
+      begin({x, y});
+      for (QPointF p : {QPointF(x, y), QPointF(x + w, y), QPointF(x + w, y + h), QPointF(x, y + h)}) add(p);
+      close();
+    } else if (op == "S" || op == "s") {
+      if (op == "s") close();
+      paint(false, m_state.dashed || m_state.marking);
+    } else if (op == "f" || op == "F" || op == "f*" || op == "B" || op == "B*" || op == "b" || op == "b*") {
+      paint(true, false);
+    } else if (op == "n") {
+      m_path.clear();
+    }
+  }
+};
+
+}  // namespace
+
+Result<std::vector<CutSheet>> readPdfCuts(const QByteArray& data) {
+  const auto bad = [](const QString& message) {
+    return Error{ErrorCode::BadInput, message.toStdString(), {}};
+  };
+  try {
+    QPDF pdf;
+    pdf.setSuppressWarnings(true);
+    pdf.processMemoryFile("cut file", data.constData(), static_cast<size_t>(data.size()));
+    std::vector<CutSheet> sheets;
+    for (QPDFPageObjectHelper page : QPDFPageDocumentHelper(pdf).getAllPages()) {
+      if (sheets.size() >= 500)
+        return bad(QCoreApplication::translate("Cut", "the PDF has more than 500 pages"));
+      const auto box = page.getMediaBox().getArrayAsRectangle();
+      CutSheet sheet;
+      sheet.width_mm = (box.urx - box.llx) * kPoint_mm, sheet.height_mm = (box.ury - box.lly) * kPoint_mm;
+      PathReader reader(sheet);
+      page.parseContents(&reader);
+      for (auto* lines : {&sheet.cuts, &sheet.marks})
+        for (CutLine& line : *lines)
+          for (Point& p : line.points) p = {p.x - box.llx * kPoint_mm, p.y - box.lly * kPoint_mm};
+      sheets.push_back(std::move(sheet));
+    }
+    return sheets;
+  } catch (const std::exception&) {
+    return bad(QCoreApplication::translate("Cut", "the PDF cannot be read: it is damaged, locked or no PDF"));
+  }
+}
+
+}  // namespace havlo

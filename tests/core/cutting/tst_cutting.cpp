@@ -1,0 +1,256 @@
+// The order of cuts, the stand-in cutter and the layout of masks on sheets. Piece and hole counts are checked
+// against OpenCV's connected components, insets and openings against Clipper.
+#include <QTest>
+#include <clipper.hpp>
+#include <opencv2/imgproc.hpp>
+
+#include "core/cutting/cutter.h"
+#include "core/cutting/mask_job.h"
+#include "core/edit/card_edits.h"
+#include "core/outline/shape_ops.h"
+#include "core/outline/shared_area.h"
+#include "support/plans.h"
+
+using namespace havlo;
+using namespace havlo::testing;
+
+namespace {
+
+CutLine closedLine(const std::string& id, Ring ring) {
+  ring.push_back(ring.front());
+  return {id, std::move(ring), true};
+}
+
+Ring square(double left, double bottom, double side) {
+  return rectangle({left, bottom, left + side, bottom + side})[0];
+}
+
+std::vector<CutLine> linesOf(const Rings& rings) {
+  std::vector<CutLine> out;
+  for (const Ring& ring : rings) out.push_back(closedLine("", ring));
+  return out;
+}
+
+/// Pieces as a raster sees them: areas of paper that the drawn lines part from each other, less the sheet
+/// itself.
+int rasterPieces(const std::vector<CutLine>& lines, double side_mm) {
+  constexpr double kPx = 20;
+  cv::Mat sheet(static_cast<int>(side_mm * kPx), static_cast<int>(side_mm * kPx), CV_8U, cv::Scalar(255));
+  for (const CutLine& line : lines)
+    for (size_t i = 1; i < line.points.size(); ++i) {
+      const auto at = [&](Point p) { return cv::Point(cvRound(p.x * kPx), cvRound((side_mm - p.y) * kPx)); };
+      cv::line(sheet, at(line.points[i - 1]), at(line.points[i]), cv::Scalar(0), 2, cv::LINE_4);
+    }
+  cv::Mat labels;
+  return cv::connectedComponents(sheet, labels, 4) - 2;  // without the lines and the sheet around
+}
+
+}  // namespace
+
+class TstCutting : public QObject {
+  Q_OBJECT
+
+ private Q_SLOTS:
+  void innerCutsComeBeforeOuter() {
+    const auto order =
+        inCuttingOrder({closedLine("outer", square(0, 0, 40)), closedLine("hole", square(5, 5, 30)),
+                        closedLine("island", square(15, 15, 10)), closedLine("beside", square(60, 0, 5))});
+    std::vector<std::string> ids;
+    for (const CutLine& l : order) ids.push_back(l.id);
+    const auto at = [&](const char* id) { return std::find(ids.begin(), ids.end(), id) - ids.begin(); };
+    QCOMPARE(ids.size(), 4u);
+    QVERIFY(at("island") < at("hole"));
+    QVERIFY(at("hole") < at("outer"));
+    for (const CutLine& l : order) QCOMPARE(l.points.front(), l.points.back());
+  }
+
+  void theKnifeGoesToTheNearestNext() {
+    std::vector<CutLine> lines;
+    for (double x : {80.0, 20.0, 60.0, 40.0, 0.0})
+      lines.push_back(closedLine(std::to_string(int(x)), square(x, 0, 10)));
+    const auto before = runCutter(lines), after = runCutter(inCuttingOrder(lines));
+    QVERIFY(bool(before) && bool(after));
+    QVERIFY(after.value().travel_mm < 0.7 * before.value().travel_mm);
+    QVERIFY(std::fabs(after.value().cut_mm - 200) < 1e-9);
+    QCOMPARE(after.value().pieces.size(), 5u);
+  }
+
+  // Worked by hand: to the square and back by its lower-left corner 2 × 5 mm (3-4-5), 40 mm of cut.
+  void travelCutAndTimeAddUp() {
+    CutterSettings how;
+    const auto report = runCutter({closedLine("", square(3, 4, 10))}, how);
+    QVERIFY(bool(report));
+    QVERIFY(std::fabs(report.value().travel_mm - 10) < 1e-9);
+    QVERIFY(std::fabs(report.value().cut_mm - 40) < 1e-9);
+    QCOMPARE(report.value().lifts, 2);
+    QVERIFY(std::fabs(report.value().seconds -
+                      (40 / how.cut_mm_per_s + 10 / how.travel_mm_per_s + 2 * how.lift_s)) < 1e-9);
+  }
+
+  void whatDoesNotComeFreeIsFound() {
+    Ring open = square(0, 0, 20);  // three sides of a square
+    const auto report = runCutter({{"open", open, false}, closedLine("whole", square(40, 0, 10))});
+    QVERIFY(bool(report));
+    QCOMPARE(report.value().pieces.size(), 1u);
+    QCOMPARE(report.value().open.size(), 1u);
+    QVERIFY(std::fabs(report.value().open[0].length_mm - 60) < 1e-9);
+    QVERIFY(std::fabs(report.value().open[0].gap_mm - 20) < 1e-9);
+  }
+
+  void endsThatNearlyMeetTearFree() {
+    Ring nearly = square(0, 0, 20);
+    nearly.push_back({0, 0.04});
+    const auto report = runCutter({{"", nearly, false}});
+    QVERIFY(bool(report));
+    QCOMPARE(report.value().pieces.size(), 1u);
+    nearly.back() = {0, 0.3};
+    QCOMPARE(runCutter({{"", nearly, false}}).value().pieces.size(), 0u);
+  }
+
+  void aHoleCutAfterItsPieceHasMoved() {
+    const CutLine outer = closedLine("outer", square(0, 0, 30)),
+                  hole = closedLine("hole", square(10, 10, 10));
+    QVERIFY(runCutter({outer, hole}).value().pieces[0].movedBefore);
+    QVERIFY(!runCutter({hole, outer}).value().pieces[0].movedBefore);
+  }
+
+  void linesThatCrossMakeMorePieces() {
+    const auto report = runCutter({closedLine("a", square(0, 0, 20)), closedLine("b", square(10, 10, 20))});
+    QVERIFY(bool(report));
+    QCOMPARE(report.value().pieces.size(), 3u);
+  }
+
+  void piecesAreCountedAsARasterCountsThem() {
+    const Plan plan = demo("canal-towpath");
+    const AnalysisRef a = analyse(plan);
+    for (size_t s = 0; s < plan.stamps.size(); ++s) {
+      const Box box = boxOf(a->masks[s]->mask);
+      if (box.empty() || box.width() > 90 || box.height() > 90) continue;
+      Rings rings = a->masks[s]->mask;
+      for (Ring& ring : rings)
+        for (Point& p : ring) p = {p.x - box.left + 3, p.y - box.bottom + 3};
+      const auto lines = linesOf(rings);
+      QCOMPARE(static_cast<int>(runCutter(lines).value().pieces.size()), rasterPieces(lines, 100));
+    }
+  }
+
+  void insetAndOpeningAgreeWithClipper_data() {
+    QTest::addColumn<QString>("stamp");
+    for (const char* id : {"hare", "duck", "poplar-tall", "lock-cottage", "reeds"}) QTest::newRow(id) << id;
+  }
+  void insetAndOpeningAgreeWithClipper() {
+    QFETCH(QString, stamp);
+    const Plan plan = demo("canal-towpath");
+    const StampRef s = plan.stamp(stamp.toStdString());
+    constexpr double kUnits = 1e5;
+    const auto moved = [&](const ClipperLib::Paths& in, double by) {
+      ClipperLib::ClipperOffset offset(2, 0.002 * kUnits);
+      offset.AddPaths(in, ClipperLib::jtRound, ClipperLib::etClosedPolygon);
+      ClipperLib::Paths out;
+      offset.Execute(out, by * kUnits);
+      return out;
+    };
+    ClipperLib::Paths paths;
+    for (const Ring& ring : withSmallHolesFilled(s->silhouette, Millimetres{6})) {
+      ClipperLib::Path path;
+      for (Point p : ring) path.emplace_back(std::llround(p.x * kUnits), std::llround(p.y * kUnits));
+      paths.push_back(path);
+    }
+    ClipperLib::SimplifyPolygons(paths, ClipperLib::pftEvenOdd);
+    const ClipperLib::Paths mask = moved(moved(moved(paths, -0.6), 0.6), -0.3);
+    double wanted = 0;
+    for (const auto& p : mask) wanted += ClipperLib::Area(p) / kUnits / kUnits;
+    Supplies supplies;
+    supplies.leastHole_mm = 6;
+    const double area = areaOf(maskOf(*s, supplies)->mask);
+    QVERIFY2(std::fabs(area / wanted - 1) < 0.004,
+             qPrintable(QStringLiteral("%1 for %2").arg(area).arg(wanted)));
+  }
+
+  void masksNeitherOverlapNorLeaveTheSheet() {
+    Plan plan = demo("canal-towpath");
+    const AnalysisRef a = analyse(plan);
+    for (const auto& [width, height] : {std::pair{210.0, 297.0}, {152.4, 152.4}, {100.0, 150.0}}) {
+      MaskingSheet sheet;
+      sheet.width_mm = width, sheet.height_mm = height;
+      const MaskJob job = layMasksOut(plan, *a, sheet);
+      QCOMPARE(static_cast<int>(job.masks.size() + job.tooLarge.size()), a->masksToCut());
+      const Box inner = Box{0, 0, width, height}.grown(-sheet.margin_mm + 1e-6);
+      std::vector<SweepEdges> grown;
+      for (size_t i = 0; i < job.masks.size(); ++i) {
+        const Box box = boxOf(job.masks[i].onSheet);
+        QVERIFY(inner.contains({box.left, box.bottom}) && inner.contains({box.right, box.top}));
+        grown.emplace_back(offset(job.masks[i].onSheet, Millimetres{kSheetGap_mm / 2 - 0.05}));
+        for (size_t k = 0; k < i; ++k)
+          if (job.masks[k].place.sheet == job.masks[i].place.sheet)
+            QVERIFY(sharedArea(grown[k], grown[i]) < 1e-6);
+        // Turned, never flipped: the outline runs the same way round and has the same area.
+        const Rings& mask = a->masks[static_cast<size_t>(job.masks[i].stamp)]->mask;
+        const auto twice = [](const Ring& r) {
+          double sum = 0;
+          for (size_t n = 0; n < r.size(); ++n)
+            sum += r[n].x * r[(n + 1) % r.size()].y - r[(n + 1) % r.size()].x * r[n].y;
+          return sum;
+        };
+        QVERIFY(std::fabs(twice(mask[0]) - twice(job.masks[i].onSheet[0])) < 1e-6);
+      }
+    }
+  }
+
+  void nestingWastesLittle() {
+    // Forty L shapes of 256 mm²: side by side in their boxes they take 110 mm of the sheet, 23 100 mm².
+    std::vector<SheetPiece> pieces;
+    for (int k = 0; k < 40; ++k)
+      pieces.push_back({0, k, {{{0, 0}, {20, 0}, {20, 8}, {8, 8}, {8, 20}, {0, 20}}}});
+    MaskingSheet sheet;
+    const SheetLayout layout = layOut(pieces, sheet);
+    QCOMPARE(layout.laid.size(), 40u);
+    QCOMPARE(layout.sheets, 1);
+    QVERIFY2(layout.spent_mm2 < 0.85 * 23100, qPrintable(QString::number(layout.spent_mm2)));
+  }
+
+  void aStickyBandHoldsEveryMask() {
+    std::vector<SheetPiece> pieces;
+    for (int k = 0; k < 6; ++k) pieces.push_back({0, k, rectangle({0, 0, 18, 30})});
+    MaskingSheet sheet;
+    sheet.width_mm = 100, sheet.height_mm = 100, sheet.margin_mm = 3, sheet.stickyBand_mm = 25;
+    const SheetLayout layout = layOut(pieces, sheet);
+    QCOMPARE(layout.laid.size(), 6u);
+    QVERIFY(layout.sheets >= 2);
+    for (const LaidPiece& l : layout.laid) {
+      const Box box = boxOf(l.onSheet(pieces[0].shape));
+      const double inBand = box.top - (sheet.height_mm - *sheet.stickyBand_mm);
+      QVERIFY2(inBand >= 0.39 * box.height(), qPrintable(QString::number(inBand)));
+    }
+  }
+
+  void tooLargeAMaskIsSaid() {
+    MaskingSheet sheet;
+    sheet.width_mm = sheet.height_mm = 40;
+    const SheetLayout layout =
+        layOut({{0, 0, rectangle({0, 0, 60, 20})}, {1, 0, rectangle({0, 0, 20, 20})}}, sheet);
+    QCOMPARE(layout.doesNotFit, std::vector<int>{0});
+    QCOMPARE(layout.laid.size(), 1u);
+  }
+
+  void whatIsLaidOutComesFree() {
+    Plan plan = demo("canal-towpath");
+    plan.supplies.footMark = FootMark::Notch;
+    const AnalysisRef a = analyse(plan);
+    const MaskJob job = layMasksOut(plan, *a, MaskingSheet{});
+    size_t wanted = 0, rings = 0;
+    for (const LaidMask& m : job.masks) rings += m.onSheet.size(), wanted += 1;
+    QVERIFY(wanted > 3);
+    size_t free = 0;
+    for (int s = 0; s < job.sheets; ++s) {
+      const auto report = runCutter(cutsOf(plan, job, s).cuts);
+      QVERIFY(report.value().open.empty());
+      for (const FreePiece& p : report.value().pieces) QVERIFY(!p.movedBefore);
+      free += report.value().pieces.size();
+    }
+    QCOMPARE(free, rings);
+  }
+};
+
+QTEST_APPLESS_MAIN(TstCutting)
+#include "tst_cutting.moc"
