@@ -72,39 +72,122 @@ QString endingOf(CutFormat format) {
   return QStringLiteral("pdf");
 }
 
+namespace {
+
+/// How far the shape reaches from a point inside along a direction and back, without a break, mm.
+std::pair<double, double> chord(const Rings& shape, Point p, Point along) {
+  double ahead = 1e9, behind = 1e9;
+  for (const Ring& ring : shape)
+    for (size_t i = 0; i < ring.size(); ++i) {
+      const Point a = ring[i], b = ring[(i + 1) % ring.size()];
+      const auto side = [&](Point q) { return (q.x - p.x) * -along.y + (q.y - p.y) * along.x; };
+      const double sa = side(a), sb = side(b);
+      if ((sa > 0) == (sb > 0)) continue;
+      const double t = sa / (sa - sb);
+      const double at = (a.x + t * (b.x - a.x) - p.x) * along.x + (a.y + t * (b.y - a.y) - p.y) * along.y;
+      (at > 0 ? ahead : behind) = std::min(at > 0 ? ahead : behind, std::fabs(at));
+    }
+  return {behind, ahead};
+}
+
+/// Puts names of masks too small to hold them where they cover neither a mask nor another name.
+class NamePlacer {
+ public:
+  explicit NamePlacer(const MaskJob& job) : m_job(job) {}
+
+  CutLabel place(const LaidMask& mask, const QString& name) {
+    constexpr double kHeight = 1.7, kOff = 0.6;
+    const double w = textWidth(kHeight, name) + 0.6, h = kHeight;
+    const Box box = boxOf(mask.onSheet);
+    const Point c = box.centre();
+    const Point spots[] = {{c.x, box.bottom - kOff - h / 2},
+                           {c.x, box.top + kOff + h / 2},
+                           {box.right + kOff + w / 2, c.y},
+                           {box.left - kOff - w / 2, c.y},
+                           {box.right + kOff + w / 2, box.bottom + h},
+                           {box.right + kOff + w / 2, box.top - h},
+                           {c.x, box.bottom - kOff - 1.8 * h},
+                           {c.x, box.top + kOff + 1.8 * h}};
+    Point best = spots[0];
+    double least = 1e9;
+    for (Point at : spots) {
+      const Box text{at.x - w / 2, at.y - h / 2, at.x + w / 2, at.y + h / 2};
+      const double hidden = covered(text, mask.place.sheet);
+      if (hidden < least - 1e-9) least = hidden, best = at;
+    }
+    m_taken.push_back({mask.place.sheet, {best.x - w / 2, best.y - h / 2, best.x + w / 2, best.y + h / 2}});
+    return {name, best, kHeight, Degrees{0}};
+  }
+
+ private:
+  const MaskJob& m_job;
+  std::vector<std::pair<int, Box>> m_taken;
+
+  /// How much of a text is over masks, other names or the sheet's edge, mm².
+  double covered(const Box& text, int sheet) const {
+    const SweepEdges edges(rectangle(text));
+    double sum = text.left < 0 || text.bottom < 0 || text.right > m_job.sheet.width_mm ||
+                         text.top > m_job.sheet.height_mm
+                     ? 50
+                     : 0;
+    for (const LaidMask& m : m_job.masks)
+      if (m.place.sheet == sheet && boxOf(m.onSheet).meets(text))
+        sum += sharedArea(edges, SweepEdges(m.onSheet));
+    for (const auto& [s, box] : m_taken)
+      if (s == sheet && box.meets(text)) sum += 20;
+    return sum;
+  }
+};
+
+/// The arrow that shows the printed upward direction.
+void addArrow(CutSheet& sheet, Point at, Point up, double length) {
+  const Point right{up.y, -up.x};
+  const auto from = [&](double along, double across) {
+    return Point{at.x + up.x * along + right.x * across, at.y + up.y * along + right.y * across};
+  };
+  const double head = length * 0.35;
+  const Point tip = from(length / 2, 0);
+  sheet.marks.push_back({"", {from(-length / 2, 0), tip}, false});
+  sheet.marks.push_back({"", {from(length / 2 - head, -head), tip, from(length / 2 - head, head)}, false});
+}
+
+}  // namespace
+
 std::vector<LabelledSheet> labelledSheets(const Plan& plan, const MaskJob& job) {
   std::vector<LabelledSheet> out;
   for (int s = 0; s < std::max(1, job.sheets); ++s) out.push_back({cutsOf(plan, job, s), {}});
   if (job.sheets == 0)
     out[0].sheet.width_mm = job.sheet.width_mm, out[0].sheet.height_mm = job.sheet.height_mm;
+  NamePlacer names(job);
   for (const LaidMask& m : job.masks) {
     LabelledSheet& sheet = out[static_cast<size_t>(m.place.sheet)];
-    // Up is shown by an arrow and by the way the words stand.
     const double r = m.roomiest.radius_mm;
     const Point c = m.roomiest.at, up = m.up, right{up.y, -up.x};
-    const double arrow = std::clamp(r * 0.7, 1.0, 4.0), head = arrow * 0.35;
-    const Point foot{c.x - right.x * r * 0.55, c.y - right.y * r * 0.55};
-    const Point tip{foot.x + up.x * arrow, foot.y + up.y * arrow},
-        tail{foot.x - up.x * arrow * 0.3, foot.y - up.y * arrow * 0.3};
-    const auto wing = [&](double side) {
-      return Point{tip.x - up.x * head + side * right.x * head, tip.y - up.y * head + side * right.y * head};
-    };
-    sheet.sheet.marks.push_back({"", {tail, tip}, false});
-    sheet.sheet.marks.push_back({"", {wing(-1), tip, wing(1)}, false});
-    const Stamp& stamp = *plan.stamps[static_cast<size_t>(m.stamp)];
-    const QString full = tr("%1, %2 of %3").arg(stampName(stamp)).arg(m.number + 1).arg(m.of);
-    const double turn = std::atan2(right.y, right.x) * 180 / 3.14159265358979323846;
-    const double height = std::clamp(r * 0.5, 1.6, 2.8);
-    const bool fits = textWidth(height, full) < 2.1 * r;
-    const QString text = fits ? full : tr("%1/%2").arg(m.number + 1).arg(m.of);
-    sheet.labels.push_back({text,
-                            {c.x + right.x * (fits ? 0 : r * 0.2), c.y - (fits ? height * 0.8 : 0) * up.y},
-                            height,
-                            Degrees{turn}});
-    if (!fits) {
-      // The name stands below the mask, where it is only read before cutting.
-      const Box box = boxOf(m.onSheet);
-      sheet.labels.push_back({stampName(stamp), {box.centre().x, box.bottom - 1.1}, 1.7, Degrees{0}});
+    const Degrees turn{std::atan2(right.y, right.x) * 180 / 3.14159265358979323846};
+    const QString name = stampName(*plan.stamps[static_cast<size_t>(m.stamp)]);
+    const QString full = tr("%1, %2 of %3").arg(name).arg(m.number + 1).arg(m.of);
+    const double height = std::clamp(r * 0.5, 1.6, 2.6), width = textWidth(height, full) + 1.5;
+    // Name below, arrow above the roomiest place, if the mask is wide enough there.
+    const Point base{c.x - up.x * height * 0.7, c.y - up.y * height * 0.7};
+    double behind = 1e9, ahead = 1e9;
+    for (double k : {-0.5, 0.5}) {
+      const auto [b, a] = chord(m.onSheet, {base.x + up.x * k * height, base.y + up.y * k * height}, right);
+      behind = std::min(behind, b), ahead = std::min(ahead, a);
+    }
+    const bool fits = behind + ahead > width && r > 1.4 * height;
+    if (fits) {
+      const double shift = std::clamp(0.0, width / 2 - behind, ahead - width / 2);
+      sheet.labels.push_back({full, {base.x + right.x * shift, base.y + right.y * shift}, height, turn});
+      addArrow(sheet.sheet, {c.x + up.x * height * 0.9, c.y + up.y * height * 0.9}, up, height * 1.1);
+    } else {
+      addArrow(sheet.sheet, {c.x - right.x * r * 0.5, c.y - right.y * r * 0.5}, up,
+               std::clamp(r * 0.9, 0.9, 3.0));
+      const double small = std::clamp(r * 0.55, 1.0, 2.2);
+      sheet.labels.push_back({tr("%1/%2").arg(m.number + 1).arg(m.of),
+                              {c.x + right.x * r * 0.3, c.y + right.y * r * 0.3},
+                              small,
+                              turn});
+      sheet.labels.push_back(names.place(m, name));
     }
   }
   return out;
