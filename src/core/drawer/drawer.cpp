@@ -1,0 +1,190 @@
+#include "core/drawer/drawer.h"
+
+#include <algorithm>
+#include <numeric>
+
+#include "core/plan/plan_text.h"
+#include "core/viewpoint/scale.h"
+
+namespace havlo {
+namespace {
+
+/// Lower case of ASCII; other letters stay, so that they match themselves.
+std::string folded(std::string_view text) {
+  std::string out(text);
+  for (char& c : out)
+    if (c >= 'A' && c <= 'Z') c = static_cast<char>(c - 'A' + 'a');
+  return out;
+}
+
+std::vector<std::string> wordsOf(std::string_view text) {
+  std::vector<std::string> out;
+  std::string word;
+  for (char c : folded(text) + " ") {
+    if (c == ' ' || c == '\t' || c == ',' || c == '\n') {
+      if (!word.empty()) out.push_back(std::move(word));
+      word.clear();
+    } else {
+      word += c;
+    }
+  }
+  return out;
+}
+
+constexpr TypicalHeight kHeights[] = {
+    {"woman", Role::Figure, 1.65, 1.5, 1.8},
+    {"man", Role::Figure, 1.77, 1.6, 1.95},
+    {"child", Role::Figure, 1.15, 0.9, 1.45},
+    {"toddler", Role::Figure, 0.85, 0.75, 0.95},
+    {"figure", Role::Figure, 1.7, 1.5, 1.9},
+    {"hare", Role::Animal, 0.6, 0.45, 0.7},
+    {"storybook hare", Role::Figure, 0.85, 0.6, 1.1},
+    {"rabbit", Role::Animal, 0.35, 0.25, 0.45},
+    {"cat", Role::Animal, 0.3, 0.23, 0.36},
+    {"dog", Role::Animal, 0.55, 0.25, 0.8},
+    {"fox", Role::Animal, 0.4, 0.33, 0.48},
+    {"duck", Role::Animal, 0.34, 0.26, 0.42},
+    {"goose", Role::Animal, 0.75, 0.65, 0.9},
+    {"swan", Role::Animal, 1.0, 0.8, 1.3},
+    {"heron", Role::Animal, 0.95, 0.85, 1.05},
+    {"owl", Role::Animal, 0.38, 0.3, 0.65},
+    {"hen", Role::Animal, 0.42, 0.35, 0.5},
+    {"mouse", Role::Animal, 0.07, 0.05, 0.1},
+    {"hedgehog", Role::Animal, 0.16, 0.12, 0.2},
+    {"sheep", Role::Animal, 0.85, 0.7, 1.0},
+    {"goat", Role::Animal, 0.8, 0.6, 1.0},
+    {"cow", Role::Animal, 1.45, 1.3, 1.6},
+    {"horse", Role::Animal, 1.75, 1.5, 2.1},
+    {"donkey", Role::Animal, 1.3, 1.0, 1.6},
+    {"deer", Role::Animal, 1.4, 1.0, 1.9},
+    {"poplar", Role::Tree, 20, 10, 30},
+    {"oak", Role::Tree, 18, 10, 30},
+    {"willow", Role::Tree, 10, 5, 18},
+    {"alder", Role::Tree, 14, 8, 22},
+    {"birch", Role::Tree, 15, 8, 25},
+    {"fir", Role::Tree, 22, 8, 40},
+    {"apple tree", Role::Tree, 4.5, 3, 7},
+    {"sapling", Role::Tree, 2.5, 1.5, 4},
+    {"tree", Role::Tree, 12, 4, 25},
+    {"bush", Role::Plant, 1.5, 0.7, 2.5},
+    {"hedge", Role::Plant, 1.6, 1.0, 2.2},
+    {"reeds", Role::Plant, 1.8, 1.2, 2.8},
+    {"bulrush", Role::Plant, 1.8, 1.2, 2.5},
+    {"grass", Role::Plant, 0.4, 0.15, 0.8},
+    {"sunflower", Role::Plant, 1.8, 1.2, 2.6},
+    {"flower", Role::Plant, 0.4, 0.2, 0.8},
+    {"fern", Role::Plant, 0.8, 0.5, 1.2},
+    {"cottage", Role::Building, 5.5, 4.5, 7},
+    {"house", Role::Building, 8, 6, 11},
+    {"church", Role::Building, 25, 15, 45},
+    {"barn", Role::Building, 8, 5, 11},
+    {"mill", Role::Building, 14, 9, 20},
+    {"shed", Role::Building, 2.4, 2.1, 3},
+    {"bridge", Role::Building, 4, 2.5, 7},
+    {"gate", Role::Prop, 1.2, 1.0, 1.4},
+    {"fence", Role::Prop, 1.2, 0.9, 1.6},
+    {"lamp", Role::Prop, 3.2, 2.6, 4.5},
+    {"post", Role::Prop, 1.1, 0.7, 1.5},
+    {"bench", Role::Prop, 0.85, 0.75, 0.95},
+    {"signpost", Role::Prop, 2.4, 1.8, 3},
+    {"bicycle", Role::Prop, 1.05, 0.95, 1.15},
+    {"boat", Role::Prop, 1.9, 1.2, 2.4},
+    {"barrel", Role::Prop, 0.9, 0.7, 1.0},
+    {"table", Role::Prop, 0.75, 0.7, 0.78},
+    {"chair", Role::Prop, 0.9, 0.8, 1.05},
+    {"lantern", Role::Prop, 0.35, 0.2, 0.5},
+    {"bucket", Role::Prop, 0.3, 0.25, 0.35},
+};
+
+}  // namespace
+
+std::string_view wordOf(Mounting mounting) {
+  return mounting == Mounting::Clear ? "clear" : mounting == Mounting::Wood ? "wood" : "redRubber";
+}
+
+DrawerStamp agreed(DrawerStamp s) {
+  s.card.name = s.stamp.name;
+  s.card.role = s.stamp.role;
+  s.card.facing = s.stamp.facing;
+  s.card.width_mm = s.stamp.width_mm, s.card.height_mm = s.stamp.height_mm;
+  s.card.realHeight = s.stamp.realHeight;
+  s.stamp.drawer = s.card.key;
+  return s;
+}
+
+DrawerIndex::DrawerIndex(std::vector<DrawerCard> cards) : m_cards(std::move(cards)) {
+  for (const DrawerCard& c : m_cards) {
+    std::string words =
+        c.name + "\n" + std::string(wordOf(c.role)) + "\n" + c.setName + "\n" + c.place + "\n" + c.notes;
+    for (const std::string& tag : c.tags) words += "\n" + tag;
+    m_words.push_back(folded(words));
+  }
+  m_byName.resize(m_cards.size());
+  std::iota(m_byName.begin(), m_byName.end(), 0);
+  std::vector<std::string> names;
+  for (const DrawerCard& c : m_cards) names.push_back(folded(c.name));
+  std::stable_sort(m_byName.begin(), m_byName.end(), [&](int a, int b) {
+    const auto x = static_cast<size_t>(a), y = static_cast<size_t>(b);
+    return names[x] != names[y] ? names[x] < names[y] : m_cards[x].height_mm > m_cards[y].height_mm;
+  });
+}
+
+std::vector<int> DrawerIndex::find(const StampWish& wish) const {
+  const std::vector<std::string> words = wordsOf(wish.text);
+  const bool fits = wish.fitsAt_m && wish.view;
+  // What is printed per metre of real height at that distance.
+  const double perMetre =
+      fits ? printedHeight(*wish.view, Metres{1}, groundHeight(*wish.view, Metres{*wish.fitsAt_m})).value : 0;
+  std::vector<int> out;
+  std::vector<double> off(fits ? m_cards.size() : 0, 0);
+  for (int i : m_byName) {
+    const auto k = static_cast<size_t>(i);
+    const DrawerCard& c = m_cards[k];
+    if (wish.role && c.role != *wish.role) continue;
+    if (wish.facing && c.facing != *wish.facing) continue;
+    if (wish.leastHeight_mm && c.height_mm < *wish.leastHeight_mm) continue;
+    if (wish.mostHeight_mm && c.height_mm > *wish.mostHeight_mm) continue;
+    if (fits) {
+      if (!c.realHeight || perMetre <= 0) continue;
+      const double real = c.height_mm / perMetre;
+      if (real < c.realHeight->least_m || real > c.realHeight->most_m) continue;
+      off[k] = std::fabs(std::log(real / c.realHeight->typical_m));
+    }
+    const bool all = std::all_of(words.begin(), words.end(), [&](const std::string& w) {
+      return m_words[k].find(w) != std::string::npos;
+    });
+    if (all) out.push_back(i);
+  }
+  if (fits)
+    std::stable_sort(out.begin(), out.end(),
+                     [&](int a, int b) { return off[static_cast<size_t>(a)] < off[static_cast<size_t>(b)]; });
+  return out;
+}
+
+const DrawerCard* DrawerIndex::card(std::string_view key) const {
+  for (const DrawerCard& c : m_cards)
+    if (c.key == key) return &c;
+  return nullptr;
+}
+
+std::span<const TypicalHeight> typicalHeights() { return kHeights; }
+
+std::vector<TypicalHeight> heightsFor(std::string_view name, Role role) {
+  const std::string text = folded(name);
+  std::vector<TypicalHeight> named, others;
+  for (const TypicalHeight& h : kHeights) {
+    if (text.find(h.thing) != std::string::npos) {
+      named.push_back(h);
+    } else if (h.role == role) {
+      others.push_back(h);
+    }
+  }
+  // The longest word that names it first: "storybook hare" before "hare", "apple tree" before "tree".
+  std::stable_sort(named.begin(), named.end(), [](const TypicalHeight& a, const TypicalHeight& b) {
+    return a.thing.size() > b.thing.size();
+  });
+  named.insert(named.end(), others.begin(), others.end());
+  return named;
+}
+
+}  // namespace havlo

@@ -1,0 +1,485 @@
+#include "io/drawer/drawer_store.h"
+
+#include <QCoreApplication>
+#include <QDateTime>
+#include <QDir>
+#include <QFile>
+#include <QFileInfo>
+#include <QJsonArray>
+#include <QJsonDocument>
+#include <QSqlDatabase>
+#include <QSqlError>
+#include <QSqlQuery>
+#include <QUuid>
+#include <atomic>
+
+#include "core/plan/plan_text.h"
+#include "core/plan/plan_words.h"
+
+namespace havlo {
+namespace {
+
+QString tr(const char* text) { return QCoreApplication::translate("Drawer", text); }
+QString q(const std::string& text) { return QString::fromStdString(text); }
+Error cannotWrite(const QString& why) { return {ErrorCode::CannotWrite, why.toStdString(), {}}; }
+
+/// The tables, one list of statements a version.
+const std::vector<QStringList>& migrations() {
+  static const std::vector<QStringList> all{
+      {QStringLiteral(
+           "CREATE TABLE stamp (key TEXT PRIMARY KEY, name TEXT NOT NULL, role TEXT NOT NULL, facing TEXT "
+           "NOT NULL, "
+           "width REAL NOT NULL, height REAL NOT NULL, typical REAL, least REAL, most REAL, set_name TEXT "
+           "NOT NULL, "
+           "tags TEXT NOT NULL, mounting TEXT NOT NULL, place TEXT NOT NULL, notes TEXT NOT NULL)"),
+       QStringLiteral("CREATE TABLE stamp_body (key TEXT PRIMARY KEY REFERENCES stamp(key) ON DELETE "
+                      "CASCADE, json TEXT NOT NULL)"),
+       QStringLiteral("CREATE TABLE ink (id TEXT PRIMARY KEY, json TEXT NOT NULL)"),
+       QStringLiteral("CREATE TABLE paper (key TEXT PRIMARY KEY, name TEXT NOT NULL, colour TEXT NOT NULL, "
+                      "thickness REAL NOT NULL, "
+                      "width REAL NOT NULL, height REAL NOT NULL, notes TEXT NOT NULL)")},
+      {QStringLiteral("ALTER TABLE stamp ADD COLUMN die INTEGER NOT NULL DEFAULT 0"),
+       QStringLiteral("CREATE TABLE mask (key TEXT PRIMARY KEY, stamp TEXT NOT NULL REFERENCES stamp(key) ON "
+                      "DELETE CASCADE, "
+                      "uses_left INTEGER NOT NULL, place TEXT NOT NULL, notes TEXT NOT NULL)")}};
+  return all;
+}
+
+QString freshConnection() {
+  static std::atomic<int> n = 0;
+  return QStringLiteral("havlo-drawer-%1").arg(++n);
+}
+
+QString besideAs(const QString& file, const QString& word) {
+  const QFileInfo info(file);
+  return info.dir().filePath(info.completeBaseName() + u'-' + word + QStringLiteral(".sqlite"));
+}
+
+/// SQLite's main result code; the higher bits tell details.
+int codeOf(const QSqlError& e) { return e.nativeErrorCode().toInt() & 0xff; }
+
+/// Everything about one connection that can go wrong at opening.
+enum class Health { Sound, Damaged, Unreadable };
+
+Health healthOf(QSqlDatabase db, QString* why) {
+  QSqlQuery query(db);
+  if (!query.exec(QStringLiteral("PRAGMA quick_check(1)"))) {
+    *why = query.lastError().databaseText();
+    // Anything else is a lock or a disk that does not answer.
+    constexpr int kMalformed = 11, kNotADatabase = 26;
+    const int code = codeOf(query.lastError());
+    return code == kMalformed || code == kNotADatabase ? Health::Damaged : Health::Unreadable;
+  }
+  query.next();
+  *why = query.value(0).toString();
+  return *why == QLatin1String("ok") ? Health::Sound : Health::Damaged;
+}
+
+bool soundFile(const QString& file) {
+  const QString connection = freshConnection();
+  bool sound = false;
+  {
+    QSqlDatabase db = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), connection);
+    db.setDatabaseName(file);
+    db.setConnectOptions(QStringLiteral("QSQLITE_OPEN_READONLY"));
+    QString why;
+    sound = db.open() && healthOf(db, &why) == Health::Sound;
+  }
+  QSqlDatabase::removeDatabase(connection);
+  return sound;
+}
+
+QSqlDatabase database(const QString& connection) { return QSqlDatabase::database(connection, false); }
+
+QString reason(const QSqlError& e) {
+  constexpr int kBusy = 5, kReadOnly = 8, kIo = 10, kFull = 13;
+  if (codeOf(e) == kFull || codeOf(e) == kIo)
+    return tr("the disk is full or cannot be written (%1). The drawer is as it was").arg(e.databaseText());
+  if (codeOf(e) == kBusy) return tr("another program is using the drawer. Nothing was changed");
+  if (codeOf(e) == kReadOnly) return tr("the drawer cannot be written: it is read-only");
+  return tr("the drawer could not be changed: %1").arg(e.databaseText());
+}
+
+Result<Done> run(QSqlDatabase db, const QString& text, const QVariantList& values = {}) {
+  QSqlQuery query(db);
+  if (!query.prepare(text)) return cannotWrite(reason(query.lastError()));
+  for (const QVariant& v : values) query.addBindValue(v);
+  if (!query.exec()) return cannotWrite(reason(query.lastError()));
+  return Done{};
+}
+
+QString textOf(const std::vector<std::string>& list) {
+  QJsonArray array;
+  for (const std::string& s : list) array.append(q(s));
+  return QString::fromUtf8(QJsonDocument(array).toJson(QJsonDocument::Compact));
+}
+
+std::vector<std::string> listOf(const QString& text) {
+  std::vector<std::string> out;
+  for (const QJsonValue& v : QJsonDocument::fromJson(text.toUtf8()).array())
+    out.push_back(v.toString().toStdString());
+  return out;
+}
+
+template <typename E, size_t N>
+E fromWord(const words::Table<E, N>& table, const QString& word, E otherwise) {
+  for (const auto& [value, known] : table)
+    if (word.toStdString() == known) return value;
+  return otherwise;
+}
+
+constexpr words::Table<Mounting, 3> kMountings{
+    {{Mounting::RedRubber, "redRubber"}, {Mounting::Clear, "clear"}, {Mounting::Wood, "wood"}}};
+
+DrawerCard cardOf(const QSqlQuery& r) {
+  DrawerCard c;
+  const auto text = [&](int i) { return r.value(i).toString().toStdString(); };
+  c.key = text(0), c.name = text(1);
+  c.role = fromWord(words::kRoles, r.value(2).toString(), Role::Prop);
+  c.facing = fromWord(words::kFacings, r.value(3).toString(), Facing::None);
+  c.width_mm = r.value(4).toDouble(), c.height_mm = r.value(5).toDouble();
+  if (!r.value(6).isNull()) {
+    RealHeight h;
+    h.typical_m = r.value(6).toDouble(), h.least_m = r.value(7).toDouble(), h.most_m = r.value(8).toDouble();
+    c.realHeight = h;
+  }
+  c.setName = text(9), c.tags = listOf(r.value(10).toString());
+  c.mounting = fromWord(kMountings, r.value(11).toString(), Mounting::RedRubber);
+  c.place = text(12), c.notes = text(13);
+  c.matchingDie = r.value(14).toInt() != 0;
+  return c;
+}
+
+const char* const kCardColumns =
+    "key, name, role, facing, width, height, typical, least, most, set_name, tags, mounting, place, notes, "
+    "die";
+
+Result<Done> putStamp(QSqlDatabase db, const DrawerStamp& s) {
+  const DrawerCard& c = s.card;
+  const auto height = [&](double RealHeight::*m) {
+    return c.realHeight ? QVariant((*c.realHeight).*m) : QVariant(QMetaType(QMetaType::Double));
+  };
+  // An upsert, not a replacement: masks kept with the stamp stay.
+  const auto card = run(
+      db,
+      QStringLiteral(
+          "INSERT INTO stamp (key, name, role, facing, width, height, typical, least, most, set_name, tags, "
+          "mounting, "
+          "place, notes, die) VALUES (?,?,?,?,?,?,?,?,?,?,?,?,?,?,?) ON CONFLICT(key) DO UPDATE SET "
+          "name=excluded.name, "
+          "role=excluded.role, facing=excluded.facing, width=excluded.width, height=excluded.height, "
+          "typical=excluded.typical, least=excluded.least, most=excluded.most, set_name=excluded.set_name, "
+          "tags=excluded.tags, mounting=excluded.mounting, place=excluded.place, notes=excluded.notes, "
+          "die=excluded.die"),
+      {q(c.key), q(c.name), q(std::string(wordOf(c.role))), q(std::string(wordOf(c.facing))), c.width_mm,
+       c.height_mm, height(&RealHeight::typical_m), height(&RealHeight::least_m), height(&RealHeight::most_m),
+       q(c.setName), textOf(c.tags), q(std::string(wordOf(c.mounting))), q(c.place), q(c.notes),
+       c.matchingDie ? 1 : 0});
+  if (!card) return card;
+  return run(db, QStringLiteral("INSERT OR REPLACE INTO stamp_body (key, json) VALUES (?,?)"),
+             {q(c.key), q(writeStamp(s.stamp))});
+}
+
+Result<Done> putInkRow(QSqlDatabase db, const Ink& ink) {
+  return run(db, QStringLiteral("INSERT OR REPLACE INTO ink (id, json) VALUES (?,?)"),
+             {q(ink.id), q(writeInk(ink))});
+}
+
+Result<Done> putPaperRow(QSqlDatabase db, const DrawerPaper& p) {
+  return run(db,
+             QStringLiteral("INSERT OR REPLACE INTO paper (key, name, colour, thickness, width, height, "
+                            "notes) VALUES (?,?,?,?,?,?,?)"),
+             {q(p.key), q(p.name), q(hexOf(p.colour)), p.thickness_mm, p.width_mm, p.height_mm, q(p.notes)});
+}
+
+Result<Done> putMaskRow(QSqlDatabase db, const KeptMask& m) {
+  return run(
+      db,
+      QStringLiteral("INSERT OR REPLACE INTO mask (key, stamp, uses_left, place, notes) VALUES (?,?,?,?,?)"),
+      {q(m.key), q(m.stamp), m.usesLeft, q(m.place), q(m.notes)});
+}
+
+/// One attempt at opening. @param health  out
+std::unique_ptr<QSqlDatabase> connectTo(const QString& file, const QString& connection, bool readOnly) {
+  auto db = std::make_unique<QSqlDatabase>(QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), connection));
+  db->setDatabaseName(file);
+  db->setConnectOptions(readOnly ? QStringLiteral("QSQLITE_OPEN_READONLY;QSQLITE_BUSY_TIMEOUT=1500")
+                                 : QStringLiteral("QSQLITE_BUSY_TIMEOUT=1500"));
+  db->open();
+  return db;
+}
+
+}  // namespace
+
+std::string freshKey() { return QUuid::createUuid().toString(QUuid::WithoutBraces).toStdString(); }
+
+DrawerStore::~DrawerStore() {
+  if (!m_connection.isEmpty()) QSqlDatabase::removeDatabase(m_connection);
+}
+
+Result<std::unique_ptr<DrawerStore>> DrawerStore::open(const QString& file) {
+  std::unique_ptr<DrawerStore> store(new DrawerStore);
+  store->m_file = file;
+  QDir().mkpath(QFileInfo(file).path());
+  const QString backup = besideAs(file, QStringLiteral("backup"));
+  for (int attempt = 0; attempt < 2; ++attempt) {
+    const bool existed = QFileInfo::exists(file);
+    const bool mayWrite = QFileInfo(existed ? file : QFileInfo(file).path()).isWritable();
+    store->m_connection = freshConnection();
+    auto db = connectTo(file, store->m_connection, existed && !mayWrite);
+    QString why;
+    const Health health = db->isOpen() ? healthOf(*db, &why) : Health::Unreadable;
+    if (health == Health::Sound) {
+      db.reset();
+      store->m_readOnly = !mayWrite;
+      if (!mayWrite)
+        store->m_notes << tr(
+            "The drawer is read-only: you can look and take, but nothing can be changed in it.");
+      auto prepared = store->prepare(mayWrite);
+      if (!prepared) return prepared.error();
+      return store;
+    }
+    if (why.isEmpty()) why = db->lastError().text();
+    db.reset();
+    QSqlDatabase::removeDatabase(store->m_connection);
+    store->m_connection.clear();
+    if (health == Health::Unreadable)
+      return Error{ErrorCode::CannotRead, tr("the drawer cannot be opened: %1").arg(why).toStdString(), {}};
+    // Damaged: set aside under a name of its own, then the backup takes its place.
+    const QString aside =
+        besideAs(file, QStringLiteral("damaged-") +
+                           QDateTime::currentDateTime().toString(QStringLiteral("yyyyMMdd-HHmmsszzz")));
+    if (!QFile::rename(file, aside))
+      return Error{ErrorCode::CannotRead,
+                   tr("the drawer is damaged (%1) and cannot be set aside").arg(why).toStdString(),
+                   {}};
+    const bool restored = QFileInfo::exists(backup) && soundFile(backup) && QFile::copy(backup, file);
+    store->m_notes
+        << (restored
+                ? tr("The drawer was damaged. It was set aside as %1, and the backup from %2 took its place.")
+                      .arg(QFileInfo(aside).fileName(),
+                           QFileInfo(backup).lastModified().toString(QStringLiteral("yyyy-MM-dd HH:mm")))
+                : tr("The drawer was damaged and there is no backup. It was set aside as %1; this one begins "
+                     "empty.")
+                      .arg(QFileInfo(aside).fileName()));
+  }
+  return Error{ErrorCode::CannotRead, tr("the drawer cannot be opened").toStdString(), {}};
+}
+
+Result<Done> DrawerStore::prepare(bool mayWrite) {
+  QSqlDatabase db = database(m_connection);
+  QSqlQuery query(db);
+  query.exec(QStringLiteral("PRAGMA foreign_keys=ON"));
+  query.exec(QStringLiteral("PRAGMA synchronous=FULL"));
+  query.exec(QStringLiteral("PRAGMA user_version"));
+  const int version = query.next() ? query.value(0).toInt() : 0;
+  query.finish();
+  if (version > kDrawerVersion)
+    return Error{ErrorCode::BadInput,
+                 tr("this drawer was made by a newer Havlo (version %1)").arg(version).toStdString(),
+                 {}};
+  if (mayWrite && !query.exec(QStringLiteral("BEGIN IMMEDIATE"))) {
+    m_readOnly = true;
+    m_notes << tr(
+        "Another program is using the drawer: you can look and take, but nothing can be changed in it now.");
+    mayWrite = false;
+  } else if (mayWrite) {
+    query.exec(QStringLiteral("ROLLBACK"));
+  }
+  if (version == kDrawerVersion) {
+    // A backup a day keeps what was there when today began.
+    const QString backup = besideAs(m_file, QStringLiteral("backup"));
+    const QFileInfo old(backup);
+    if (mayWrite && (!old.exists() || old.lastModified().date() < QDate::currentDate()))
+      (void)backUpTo(backup).operator bool();
+    return Done{};
+  }
+  if (!mayWrite)
+    return Error{ErrorCode::CannotRead,
+                 tr("the drawer is of an older version and cannot be brought up to date now, because it "
+                    "cannot be written")
+                     .toStdString(),
+                 {}};
+  if (version > 0) {
+    const auto saved = backUpTo(besideAs(m_file, QStringLiteral("before-version-%1").arg(kDrawerVersion)));
+    if (!saved) return saved;
+  }
+  return change([&]() -> Result<Done> {
+    for (int v = version; v < kDrawerVersion; ++v)
+      for (const QString& statement : migrations()[static_cast<size_t>(v)])
+        if (auto done = run(db, statement); !done) return done;
+    return run(db, QStringLiteral("PRAGMA user_version=%1").arg(kDrawerVersion));
+  });
+}
+
+Result<Done> DrawerStore::change(const std::function<Result<Done>()>& work) {
+  if (m_readOnly) return cannotWrite(tr("the drawer is open for reading only"));
+  QSqlDatabase db = database(m_connection);
+  if (auto begun = run(db, QStringLiteral("BEGIN IMMEDIATE")); !begun) return begun;
+  Result<Done> done = work();
+  if (done) done = run(db, QStringLiteral("COMMIT"));
+  if (!done) (void)run(db, QStringLiteral("ROLLBACK")).operator bool();
+  return done;
+}
+
+Result<Done> DrawerStore::backUpTo(const QString& file) const {
+  const QString fresh = file + QStringLiteral(".new");
+  QFile::remove(fresh);
+  if (auto copied = run(database(m_connection), QStringLiteral("VACUUM INTO ?"), {fresh}); !copied) {
+    QFile::remove(fresh);
+    return copied;
+  }
+  QFile::remove(file);
+  if (!QFile::rename(fresh, file))
+    return cannotWrite(tr("the backup %1 cannot be written").arg(QFileInfo(file).fileName()));
+  return Done{};
+}
+
+std::vector<DrawerCard> DrawerStore::cards() const {
+  std::vector<DrawerCard> out;
+  QSqlQuery query(database(m_connection));
+  query.setForwardOnly(true);
+  query.exec(QStringLiteral("SELECT %1 FROM stamp ORDER BY rowid").arg(QLatin1String(kCardColumns)));
+  while (query.next()) out.push_back(cardOf(query));
+  return out;
+}
+
+Result<DrawerStamp> DrawerStore::stamp(const std::string& key) const {
+  QSqlQuery query(database(m_connection));
+  query.prepare(
+      QStringLiteral(
+          "SELECT %1, (SELECT json FROM stamp_body WHERE stamp_body.key=stamp.key) FROM stamp WHERE key=?")
+          .arg(QLatin1String(kCardColumns)));
+  query.addBindValue(q(key));
+  if (!query.exec() || !query.next())
+    return Error{ErrorCode::BadInput, tr("there is no such stamp in the drawer").toStdString(), {}};
+  DrawerStamp out;
+  out.card = cardOf(query);
+  auto stamp = readStamp(query.value(15).toString().toStdString());
+  if (!stamp)
+    return Error{
+        ErrorCode::BadInput,
+        tr("the stamp %1 is damaged: %2").arg(q(out.card.name), q(stamp.error().text())).toStdString(),
+        {}};
+  out.stamp = std::move(stamp).value();
+  out.stamp.drawer = key;
+  return out;
+}
+
+std::vector<Ink> DrawerStore::inks() const {
+  std::vector<Ink> out;
+  QSqlQuery query(database(m_connection));
+  query.exec(QStringLiteral("SELECT json FROM ink ORDER BY rowid"));
+  while (query.next())
+    if (auto ink = readInk(query.value(0).toString().toStdString())) out.push_back(std::move(ink).value());
+  return out;
+}
+
+std::vector<DrawerPaper> DrawerStore::papers() const {
+  std::vector<DrawerPaper> out;
+  QSqlQuery query(database(m_connection));
+  query.exec(
+      QStringLiteral("SELECT key, name, colour, thickness, width, height, notes FROM paper ORDER BY rowid"));
+  while (query.next()) {
+    DrawerPaper p;
+    p.key = query.value(0).toString().toStdString(), p.name = query.value(1).toString().toStdString();
+    const unsigned rgb = QStringView(query.value(2).toString()).mid(1).toUInt(nullptr, 16);
+    p.colour = {static_cast<unsigned char>(rgb >> 16), static_cast<unsigned char>(rgb >> 8),
+                static_cast<unsigned char>(rgb)};
+    p.thickness_mm = query.value(3).toDouble();
+    p.width_mm = query.value(4).toDouble(), p.height_mm = query.value(5).toDouble();
+    p.notes = query.value(6).toString().toStdString();
+    out.push_back(std::move(p));
+  }
+  return out;
+}
+
+std::vector<KeptMask> DrawerStore::masks() const {
+  std::vector<KeptMask> out;
+  QSqlQuery query(database(m_connection));
+  query.exec(QStringLiteral("SELECT key, stamp, uses_left, place, notes FROM mask ORDER BY rowid"));
+  while (query.next())
+    out.push_back({query.value(0).toString().toStdString(), query.value(1).toString().toStdString(),
+                   query.value(2).toInt(), query.value(3).toString().toStdString(),
+                   query.value(4).toString().toStdString()});
+  return out;
+}
+
+Result<WholeDrawer> DrawerStore::everything(const Progress& progress) const {
+  WholeDrawer out;
+  const std::vector<DrawerCard> all = cards();
+  for (size_t i = 0; i < all.size(); ++i) {
+    if (progress.stopped()) return Error{ErrorCode::Stopped, "stopped", {}};
+    progress.at(static_cast<double>(i) / static_cast<double>(all.size()));
+    auto s = stamp(all[i].key);
+    if (!s) return s.error();
+    out.stamps.push_back(std::move(s).value());
+  }
+  out.inks = inks();
+  out.papers = papers();
+  out.masks = masks();
+  return out;
+}
+
+Result<std::string> DrawerStore::put(const DrawerStamp& stamp) {
+  DrawerStamp s = stamp;
+  if (s.card.key.empty()) s.card.key = freshKey();
+  s = agreed(std::move(s));
+  const auto done = change([&] { return putStamp(database(m_connection), s); });
+  if (!done) return done.error();
+  return s.card.key;
+}
+
+Result<Done> DrawerStore::remove(const std::string& stamp) {
+  return change([&] {
+    return run(database(m_connection), QStringLiteral("DELETE FROM stamp WHERE key=?"), {q(stamp)});
+  });
+}
+Result<Done> DrawerStore::putInk(const Ink& ink) {
+  return change([&] { return putInkRow(database(m_connection), ink); });
+}
+Result<Done> DrawerStore::removeInk(const std::string& id) {
+  return change(
+      [&] { return run(database(m_connection), QStringLiteral("DELETE FROM ink WHERE id=?"), {q(id)}); });
+}
+Result<Done> DrawerStore::putPaper(const DrawerPaper& paper) {
+  DrawerPaper p = paper;
+  if (p.key.empty()) p.key = freshKey();
+  return change([&] { return putPaperRow(database(m_connection), p); });
+}
+Result<Done> DrawerStore::removePaper(const std::string& key) {
+  return change(
+      [&] { return run(database(m_connection), QStringLiteral("DELETE FROM paper WHERE key=?"), {q(key)}); });
+}
+Result<Done> DrawerStore::putMask(const KeptMask& mask) {
+  KeptMask m = mask;
+  if (m.key.empty()) m.key = freshKey();
+  return change([&] { return putMaskRow(database(m_connection), m); });
+}
+Result<Done> DrawerStore::removeMask(const std::string& key) {
+  return change(
+      [&] { return run(database(m_connection), QStringLiteral("DELETE FROM mask WHERE key=?"), {q(key)}); });
+}
+
+Result<Done> DrawerStore::putAll(const WholeDrawer& drawer, const Progress& progress) {
+  QSqlDatabase db = database(m_connection);
+  return change([&]() -> Result<Done> {
+    size_t n = 0;
+    for (const DrawerStamp& stamp : drawer.stamps) {
+      if (progress.stopped()) return Error{ErrorCode::Stopped, "stopped", {}};
+      progress.at(static_cast<double>(n++) / static_cast<double>(drawer.stamps.size()));
+      DrawerStamp s = stamp;
+      if (s.card.key.empty()) s.card.key = freshKey();
+      if (auto done = putStamp(db, agreed(std::move(s))); !done) return done;
+    }
+    for (const Ink& ink : drawer.inks)
+      if (auto done = putInkRow(db, ink); !done) return done;
+    for (const DrawerPaper& p : drawer.papers)
+      if (auto done = putPaperRow(db, p); !done) return done;
+    for (const KeptMask& m : drawer.masks)
+      if (auto done = putMaskRow(db, m); !done) return done;
+    return Done{};
+  });
+}
+
+}  // namespace havlo

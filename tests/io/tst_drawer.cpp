@@ -1,0 +1,334 @@
+// The drawer on disk: round trips, migration, damage, locks, a full disk, a kill; the zip with stock tools.
+#include <signal.h>
+#include <sys/resource.h>
+
+#include <QCoreApplication>
+#include <QDir>
+#include <QFile>
+#include <QProcess>
+#include <QSqlDatabase>
+#include <QSqlError>
+#include <QSqlQuery>
+#include <QTemporaryDir>
+#include <QTest>
+#include <cstdio>
+
+#include "io/drawer/drawer_file.h"
+#include "io/drawer/drawer_store.h"
+#include "support/plans.h"
+
+using namespace havlo;
+using namespace havlo::testing;
+
+namespace {
+
+WholeDrawer someDrawer() {
+  WholeDrawer d;
+  const Plan plan = demo("canal-towpath");
+  for (const StampRef& s : plan.stamps) {
+    DrawerStamp one;
+    one.stamp = *s;
+    one.card.key = "key-" + s->id;
+    one.card.setName = "Towpath";
+    one.card.tags = {"canal", "evening, quiet", "\"quoted\" ü"};
+    one.card.mounting = Mounting::Wood;
+    one.card.matchingDie = s->id == "hare";
+    one.card.place = "box 3";
+    one.card.notes = "two\nlines";
+    d.stamps.push_back(agreed(one));
+  }
+  d.inks = plan.inks;
+  d.papers = {{"p1", "Chalk", {0xf8, 0xf7, 0xf0}, 0.3, 210, 297, "smooth"}};
+  d.masks = {{"m1", "key-hare", 4, "envelope", ""}};
+  return d;
+}
+
+/// Statements on a file, as a stock program would do them.
+QString sqlite(const QString& file, const QString& statement) {
+  QProcess p;
+  p.start(QStringLiteral("sqlite3"), {file, statement});
+  p.waitForFinished();
+  return QString::fromUtf8(p.readAllStandardOutput() + p.readAllStandardError()).trimmed();
+}
+
+std::unique_ptr<DrawerStore> opened(const QString& file) {
+  auto store = DrawerStore::open(file);
+  if (!store) throw std::runtime_error(store.error().text());
+  return std::move(store).value();
+}
+
+/// What the child process does: puts stamps one by one and says each one that is in.
+int putForEver(const QString& file) {
+  const auto store = opened(file);
+  for (int n = 0;; ++n) {
+    DrawerStamp s;
+    s.stamp = slab("s" + std::to_string(n), 10, 20);
+    if (!store->put(s)) return 1;
+    std::printf("%d\n", n + 1);
+    std::fflush(stdout);
+  }
+}
+
+}  // namespace
+
+class TstDrawer : public QObject {
+  Q_OBJECT
+
+  QTemporaryDir m_folder;
+  QString fresh() const {
+    static int n = 0;
+    return m_folder.filePath(QStringLiteral("d%1/drawer.sqlite").arg(++n));
+  }
+  static QByteArray bytesOf(const QString& file) {
+    QFile f(file);
+    return f.open(QIODevice::ReadOnly) ? f.readAll() : QByteArray();
+  }
+
+ private Q_SLOTS:
+  void whatIsPutIsThereAgain() {
+    const QString file = fresh();
+    const WholeDrawer d = someDrawer();
+    {
+      const auto store = opened(file);
+      QVERIFY(bool(store->putAll(d)));
+    }
+    const auto store = opened(file);
+    QVERIFY(store->notes().isEmpty());
+    const auto all = store->everything();
+    QVERIFY(bool(all));
+    QCOMPARE(all.value().stamps.size(), d.stamps.size());
+    for (size_t i = 0; i < d.stamps.size(); ++i) QCOMPARE(all.value().stamps[i], d.stamps[i]);
+    QCOMPARE(all.value().inks, d.inks);
+    QCOMPARE(all.value().papers, d.papers);
+    QCOMPARE(all.value().masks, d.masks);
+    // And with the stock tool.
+    QCOMPARE(sqlite(file, QStringLiteral("PRAGMA integrity_check")), QStringLiteral("ok"));
+    QCOMPARE(sqlite(file, QStringLiteral("SELECT count(*) FROM stamp")).toULong(), d.stamps.size());
+  }
+
+  void changingAStampKeepsItsMasks() {
+    const auto store = opened(fresh());
+    QVERIFY(bool(store->putAll(someDrawer())));
+    auto hare = store->stamp("key-hare").value();
+    hare.stamp.name = "Old hare";
+    QVERIFY(bool(store->put(hare)));
+    QCOMPARE(store->masks().size(), 1u);
+    QCOMPARE(store->stamp("key-hare").value().card.name, std::string("Old hare"));
+    QVERIFY(bool(store->remove("key-hare")));
+    QCOMPARE(store->masks().size(), 0u);
+    QVERIFY(!store->stamp("key-hare"));
+  }
+
+  void anOlderDrawerIsBackedUpAndBroughtUpToDate() {
+    const QString file = fresh();
+    {
+      const auto store = opened(file);
+      QVERIFY(bool(store->putAll(someDrawer())));
+    }
+    // Back to version 1: without masks and dies.
+    QCOMPARE(sqlite(file, QStringLiteral(
+                              "DROP TABLE mask; ALTER TABLE stamp DROP COLUMN die; PRAGMA user_version=1;")),
+             QString());
+    const QByteArray before = bytesOf(file);
+    const auto store = opened(file);
+    QCOMPARE(store->cards().size(), someDrawer().stamps.size());
+    QVERIFY(bool(store->putMask({"", "key-hare", 3, "", ""})));
+    const QString backup = QFileInfo(file).dir().filePath(QStringLiteral("drawer-before-version-2.sqlite"));
+    QCOMPARE(sqlite(backup, QStringLiteral("PRAGMA user_version")), QStringLiteral("1"));
+    QCOMPARE(sqlite(backup, QStringLiteral("SELECT count(*) FROM stamp")).toULong(),
+             someDrawer().stamps.size());
+  }
+
+  void aNewerDrawerIsLeftAlone() {
+    const QString file = fresh();
+    { opened(file); }
+    sqlite(file, QStringLiteral("PRAGMA user_version=99"));
+    const QByteArray before = bytesOf(file);
+    const auto store = DrawerStore::open(file);
+    QVERIFY(!store);
+    QVERIFY(store.error().message.find("newer") != std::string::npos);
+    QCOMPARE(bytesOf(file), before);
+  }
+
+  void aDamagedDrawerIsSetAsideAndRestored() {
+    const QString file = fresh();
+    {
+      const auto store = opened(file);
+      QVERIFY(bool(store->putAll(someDrawer())));
+      QVERIFY(bool(store->backUpTo(QFileInfo(file).dir().filePath(QStringLiteral("drawer-backup.sqlite")))));
+    }
+    QFile f(file);
+    QVERIFY(f.open(QIODevice::ReadWrite));
+    f.seek(4096);
+    f.write(QByteArray(20000, 'x'));
+    f.close();
+    const QByteArray damaged = bytesOf(file);
+    const auto store = opened(file);
+    QCOMPARE(store->cards().size(), someDrawer().stamps.size());
+    QVERIFY(store->notes().join(u' ').contains(QStringLiteral("backup")));
+    const QStringList aside = QFileInfo(file).dir().entryList({QStringLiteral("drawer-damaged-*")});
+    QCOMPARE(aside.size(), 1);
+    QCOMPARE(bytesOf(QFileInfo(file).dir().filePath(aside[0])), damaged);
+  }
+
+  void aFileThatIsNoDrawerIsSetAside() {
+    const QString file = fresh();
+    QDir().mkpath(QFileInfo(file).path());
+    QFile f(file);
+    QVERIFY(f.open(QIODevice::WriteOnly));
+    f.write(QByteArray("this is a letter, and a long one at that. ").repeated(100));
+    f.close();
+    const auto store = opened(file);
+    QVERIFY(store->cards().empty());
+    QVERIFY(store->notes().join(u' ').contains(QStringLiteral("set aside")));
+    QVERIFY(bytesOf(QFileInfo(file).dir().filePath(
+                        QFileInfo(file).dir().entryList({QStringLiteral("drawer-damaged-*")})[0]))
+                .startsWith("this is"));
+  }
+
+  void aLockedDrawerIsOpenedForReading() {
+    const QString file = fresh();
+    {
+      const auto store = opened(file);
+      QVERIFY(bool(store->putAll(someDrawer())));
+    }
+    {
+      QSqlDatabase other = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), QStringLiteral("other"));
+      other.setDatabaseName(file);
+      QVERIFY(other.open());
+      QVERIFY(QSqlQuery(other).exec(QStringLiteral("BEGIN IMMEDIATE")));
+      const auto store = opened(file);
+      QVERIFY(store->readOnly());
+      QVERIFY(!store->notes().isEmpty());
+      QCOMPARE(store->cards().size(), someDrawer().stamps.size());
+      const auto refused = store->remove("key-hare");
+      QVERIFY(!refused);
+      QCOMPARE(refused.error().code, ErrorCode::CannotWrite);
+    }
+    QSqlDatabase::removeDatabase(QStringLiteral("other"));
+    QVERIFY(!opened(file)->readOnly());
+  }
+
+  void aFullDiskLeavesTheDrawerAsItWas() {
+    const QString file = fresh();
+    const auto store = opened(file);
+    QVERIFY(bool(store->putAll(someDrawer())));
+    const size_t before = store->cards().size();
+    // A limit on the size of files stands for the full disk.
+    ::signal(SIGXFSZ, SIG_IGN);
+    rlimit old{}, tight{};
+    QCOMPARE(::getrlimit(RLIMIT_FSIZE, &old), 0);
+    tight = old;
+    tight.rlim_cur = static_cast<rlim_t>(QFileInfo(file).size() + 8192);
+    QCOMPARE(::setrlimit(RLIMIT_FSIZE, &tight), 0);
+    WholeDrawer more = someDrawer();
+    for (DrawerStamp& s : more.stamps) s.card.key += "-again", s = agreed(s);
+    const auto refused = store->putAll(more);
+    ::setrlimit(RLIMIT_FSIZE, &old);
+    QVERIFY(!refused);
+    QVERIFY2(refused.error().message.find("full") != std::string::npos, refused.error().message.c_str());
+    QCOMPARE(store->cards().size(), before);
+    QCOMPARE(sqlite(file, QStringLiteral("PRAGMA integrity_check")), QStringLiteral("ok"));
+    QVERIFY(bool(store->putAll(more)));
+  }
+
+  void aKillLosesNothingThatWasDone() {
+    const QString file = fresh();
+    QProcess child;
+    child.start(QCoreApplication::applicationFilePath(), {QStringLiteral("--put-for-ever"), file});
+    QVERIFY(child.waitForStarted());
+    QTest::qWait(700);
+    child.kill();
+    child.waitForFinished();
+    const QList<QByteArray> lines = child.readAllStandardOutput().trimmed().split('\n');
+    const size_t said = lines.last().toULong();
+    QVERIFY(said > 0);
+    const auto store = opened(file);
+    QVERIFY(store->cards().size() >= said && store->cards().size() <= said + 1);
+    QVERIFY(store->notes().isEmpty());
+  }
+
+  void theZipComesBackAndOpensWithStockTools() {
+    const QString zip = m_folder.filePath(QStringLiteral("mine.zip"));
+    const WholeDrawer d = someDrawer();
+    QVERIFY(bool(exportDrawer(zip, d)));
+    const auto back = importDrawer(zip);
+    QVERIFY2(bool(back), back ? "" : back.error().text().c_str());
+    QCOMPARE(back.value().stamps.size(), d.stamps.size());
+    for (size_t i = 0; i < d.stamps.size(); ++i) QCOMPARE(back.value().stamps[i], d.stamps[i]);
+    QCOMPARE(back.value().inks, d.inks);
+    QCOMPARE(back.value().papers, d.papers);
+    QCOMPARE(back.value().masks, d.masks);
+    QCOMPARE(QProcess::execute(QStringLiteral("unzip"), {QStringLiteral("-tq"), zip}), 0);
+    QProcess list;
+    list.start(QStringLiteral("unzip"), {QStringLiteral("-Z1"), zip});
+    QVERIFY(list.waitForFinished());
+    const QByteArray names = list.readAllStandardOutput();
+    QVERIFY(names.contains("drawer.json") && names.contains("stamps/hare.svg"));
+    const QByteArray first = bytesOf(zip);
+    QVERIFY(bool(exportDrawer(zip, d)));
+    QCOMPARE(bytesOf(zip), first);
+  }
+
+  void damagedZipsAreRefused_data() {
+    QTest::addColumn<QByteArray>("bytes");
+    QTest::addColumn<QString>("says");
+    const QString zip = m_folder.filePath(QStringLiteral("whole.zip"));
+    QVERIFY(bool(exportDrawer(zip, someDrawer())));
+    const QByteArray whole = bytesOf(zip);
+    QTest::newRow("empty") << QByteArray() << "no drawer file";
+    QTest::newRow("a letter") << QByteArray("hello") << "no drawer file";
+    QTest::newRow("cut short") << whole.left(whole.size() / 2) << "damaged";
+    QByteArray flipped = whole;
+    for (int k = 200; k < 260; ++k) flipped[k] = static_cast<char>(flipped[k] ^ 0x5a);
+    QTest::newRow("bits turned round") << flipped << "damaged";
+    const auto packed = [&](const QByteArray& name, const QByteArray& json) {
+      const QString folder = m_folder.filePath(QString::fromLatin1(name));
+      QDir().mkpath(folder);
+      QFile f(folder + QStringLiteral("/drawer.json"));
+      (void)f.open(QIODevice::WriteOnly);
+      f.write(json);
+      f.close();
+      const QString out = folder + QStringLiteral("/x.zip");
+      QProcess::execute(QStringLiteral("/usr/bin/python3"),
+                        {QStringLiteral("-c"),
+                         QStringLiteral("import "
+                                        "zipfile,sys\nz=zipfile.ZipFile(sys.argv[2],'w',zipfile.ZIP_DEFLATED)"
+                                        "\nz.write(sys.argv[1],'drawer.json')\nz.close()"),
+                         f.fileName(), out});
+      return bytesOf(out);
+    };
+    QTest::newRow("another format") << packed("a", "{\"format\":\"something\"}") << "no drawer file";
+    QTest::newRow("newer") << packed("b", "{\"format\":\"havlo-drawer\",\"version\":7}") << "newer";
+    QTest::newRow("a bad stamp") << packed("c",
+                                           "{\"format\":\"havlo-drawer\",\"version\":1,\"stamps\":[{"
+                                           "\"stamp\":{\"id\":\"x\",\"size\":{\"width\":-1,\"height\":2}}}]}")
+                                 << "stamps[0].stamp.size.width";
+    QTest::newRow("a picture that is not there")
+        << packed("d",
+                  "{\"format\":\"havlo-drawer\",\"version\":1,\"stamps\":[{\"art\":\"stamps/"
+                  "no.svg\",\"stamp\":{\"id\":\"x\",\"size\":{\"width\":1,\"height\":2},\"silhouette\":[[[0,"
+                  "0],[1,0],[1,1]]]}}]}")
+        << "stamps/no.svg";
+    QTest::newRow("a mask of nothing")
+        << packed("e", "{\"format\":\"havlo-drawer\",\"version\":1,\"masks\":[{\"stamp\":\"gone\"}]}")
+        << "mask";
+    QTest::newRow("a bomb") << packed("f", QByteArray(100 << 20, ' ')) << "more than a drawer";
+  }
+  void damagedZipsAreRefused() {
+    QFETCH(QByteArray, bytes);
+    QFETCH(QString, says);
+    const auto read = readDrawer(bytes);
+    QVERIFY(!read);
+    QVERIFY2(QString::fromStdString(read.error().text()).contains(says), read.error().text().c_str());
+  }
+};
+
+int main(int argc, char** argv) {
+  QCoreApplication app(argc, argv);
+  if (argc == 3 && QByteArray(argv[1]) == "--put-for-ever")
+    return putForEver(QString::fromLocal8Bit(argv[2]));
+  TstDrawer test;
+  return QTest::qExec(&test, argc, argv);
+}
+#include "tst_drawer.moc"
