@@ -41,9 +41,9 @@ xdotool key Right Right Right
 xdotool mousemove 812 425 mousedown 1
 for x in 804 796 788 780 772; do xdotool mousemove $x 425; sleep 0.1; done
 xdotool mouseup 1
-xdotool key ctrl+2
+xdotool key ctrl+4
 sleep 3
-xdotool key ctrl+1
+xdotool key ctrl+3
 sleep 0.5
 xdotool key ctrl+s
 wait_for 10 xdotool search --onlyvisible --name 'Save the plan' || fail "no dialog"

@@ -5,8 +5,10 @@ Run from the project's root: /usr/bin/python3 tools/art/make_demo.py [contact-sh
 import json
 import os
 import sys
+import zipfile
 
 sys.path.insert(0, os.path.dirname(__file__))
+import drawer
 import plans
 from rubber import clean, path_data, rings
 from shapely.affinity import translate
@@ -29,6 +31,7 @@ def finished(drawing, facts):
            f'<path fill="{INK}" fill-rule="evenodd" d="{path_data(ink, height)}"/></svg>')
     stamp = dict(id=facts['id'], name=facts['name'], role=facts['role'], size=dict(width=width, height=height), solid=bool(facts.get('solid')),
                  foot=[round(facts['foot'][0] - x0, 2), round(facts['foot'][1] - y0, 2)], facing=facts['facing'], silhouette=rings(silhouette), art=art)
+    stamp['drawer'] = f'sample-{facts["id"]}'
     if facts['real']:
         t, lo, hi = facts['real']
         stamp['realHeight'] = dict(typical=t, least=lo, most=hi)
@@ -48,15 +51,34 @@ def contact_sheet(stamps, path):
                           f'<rect width="258" height="{y + row + 8}" fill="#fdfcf7"/>' + ''.join(body) + '</svg>')
 
 
+def pack_drawer(stamps, facts, path):
+    """The sample drawer as Havlo exports one: drawer.json and one SVG a stamp."""
+    cards = []
+    for s in stamps:
+        bare = {k: v for k, v in s.items() if k != 'art'}
+        f = facts[s['id']]
+        cards.append(dict(key=f'sample-{s["id"]}', set=f.get('set', drawer.SET), tags=f.get('tags', []), mounting=f.get('mounting', 'redRubber'),
+                          die=bool(f.get('die')), place=f.get('place', ''), notes='', art=f'stamps/{s["id"]}.svg', stamp=bare))
+    index = dict(format='havlo-drawer', version=1, stamps=cards, inks=list(plans.INKS.values()), papers=drawer.PAPERS, masks=drawer.MASKS)
+    with zipfile.ZipFile(path, 'w', zipfile.ZIP_DEFLATED) as z:
+        def add(name, text):
+            z.writestr(zipfile.ZipInfo(name, (2000, 1, 1, 0, 0, 0)), text, zipfile.ZIP_DEFLATED)
+        add('drawer.json', json.dumps(index, ensure_ascii=False, separators=(', ', ': ')))
+        for s in stamps:
+            add(f'stamps/{s["id"]}.svg', s['art'])
+
+
 def main():
     os.makedirs(f'{OUT}/stamps', exist_ok=True)
-    stamps = [finished(*s) for s in everything()]
+    drawn = everything()
+    stamps = [finished(*s) for s in drawn]
     for s in stamps:
         open(f'{OUT}/stamps/{s["id"]}.svg', 'w').write(s['art'] + '\n')
         print(f'{s["id"]:16} {s["size"]["width"]:7} x {s["size"]["height"]:6} mm, foot {s["foot"]}, {sum(map(len, s["silhouette"]))} points, {len(s["art"]) // 1024} kB')
     by_id = {s['id']: s for s in stamps}
     for name, plan in plans.all_plans(by_id).items():
         json.dump(plan, open(f'{OUT}/{name}.havlo', 'w'), indent=None, separators=(', ', ': '), ensure_ascii=False)
+    pack_drawer(stamps, {f['id']: f for _, f in drawn}, f'{OUT}/canal-drawer.zip')
     if len(sys.argv) > 1:
         contact_sheet(stamps, sys.argv[1])
 

@@ -9,6 +9,9 @@ INKS = {
     'apricot': dict(id='apricot', name='Apricot', kind='dye', colour='#f3a568', opacity=0, dryOnCard=60, dryOnMask=240),
     'dusk': dict(id='dusk', name='Dusk', kind='dye', colour='#6f86b6', opacity=0, dryOnCard=60, dryOnMask=240),
     'silt': dict(id='silt', name='Silt', kind='dye', colour='#b79a6f', opacity=0, dryOnCard=60, dryOnMask=240),
+    'mist': dict(id='mist', name='Mist', kind='hybrid', colour='#a9b6b8', opacity=0.05, dryOnCard=90, dryOnMask=270),
+    'bulrush': dict(id='bulrush', name='Bulrush', kind='pigment', colour='#7a4a24', opacity=0.2, dryOnCard=180, dryOnMask=300),
+    'frost': dict(id='frost', name='Frost', kind='pigment', colour='#fbfbf8', opacity=0.95, dryOnCard=300, dryOnMask=360),
     'night': dict(id='night', name='Night', kind='pigment', colour='#1d2233', opacity=0.95, dryOnCard=240, dryOnMask=300),
 }
 

@@ -1,4 +1,4 @@
-// Makes the pictures in docs/screenshots from the real window and the demo data: shots FOLDER
+// Makes the pictures in docs/screenshots from the real window and the demo data: shots FOLDER [places]
 #include <QApplication>
 #include <QDir>
 #include <QFile>
@@ -9,10 +9,16 @@
 #include <algorithm>
 #include <cstdio>
 
+#include "app/card/card_place.h"
+#include "app/card/card_view.h"
+#include "app/drawer/add_page.h"
+#include "app/drawer/drawer_place.h"
+#include "app/drawer/shelf_view.h"
 #include "app/order/order_place.h"
 #include "app/order/step_strip.h"
 #include "app/scene/face_view.h"
 #include "app/scene/scene_place.h"
+#include "app/session/drawer_session.h"
 #include "app/shell/main_window.h"
 #include "app/theme/theme.h"
 #include "core/plan/plan_text.h"
@@ -33,13 +39,13 @@ int main(int argc, char** argv) {
   QStandardPaths::setTestModeEnabled(true);
   QApplication app(argc, argv);
   QCoreApplication::setApplicationName(QStringLiteral("havlo-shots"));
-  if (argc < 2) return std::fprintf(stderr, "usage: shots FOLDER\n"), 2;
+  if (argc < 2) return std::fprintf(stderr, "usage: shots FOLDER [card,drawer,adding,scene,order]\n"), 2;
   const QDir folder(QString::fromLocal8Bit(argv[1]));
   folder.mkpath(QStringLiteral("."));
   havlo::loadFonts();
   const QTemporaryDir rescue;
   bool saved = true;
-  const auto scene = [&](bool dark, double text, const QString& name) {
+  const auto scene = [&](bool dark, double text, const QString& name, const QStringList& places) {
     havlo::applyTheme(app, dark, text);
     havlo::MainWindow window(rescue.path());
     window.session().setUnits(havlo::MeasureStyle::Inches);
@@ -48,8 +54,28 @@ int main(int argc, char** argv) {
     window.openDemo();
     window.session().select(QStringLiteral("hare"));
     window.scene().face().settle();
-    saved = shoot(window, folder.filePath(QStringLiteral("scene%1.png").arg(name))) && saved;
-    window.visit(1);
+    if (places.contains(QStringLiteral("scene")))
+      saved = shoot(window, folder.filePath(QStringLiteral("scene%1.png").arg(name))) && saved;
+    if (places.contains(QStringLiteral("card"))) {
+      window.visit(havlo::MainWindow::Card);
+      window.card().view().settle();
+      saved = shoot(window, folder.filePath(QStringLiteral("card%1.png").arg(name))) && saved;
+    }
+    if (places.contains(QStringLiteral("drawer"))) {
+      window.visit(havlo::MainWindow::Drawer);
+      if (window.drawerSession().index().cards().empty()) window.drawerSession().fillWithDemo();
+      window.drawer().shelf().choose("sample-hare");
+      window.drawer().settle();
+      saved = shoot(window, folder.filePath(QStringLiteral("drawer%1.png").arg(name))) && saved;
+    }
+    if (places.contains(QStringLiteral("adding"))) {
+      window.drawer().showAdding();
+      window.drawer().addPage().trySample();
+      window.drawer().settle();
+      saved = shoot(window, folder.filePath(QStringLiteral("adding%1.png").arg(name))) && saved;
+    }
+    if (!places.contains(QStringLiteral("order"))) return;
+    window.visit(havlo::MainWindow::Order);
     window.order().settle();
     const auto& steps = window.session().analysis()->sheet.steps;
     for (size_t k = 0; k < steps.size(); ++k)
@@ -83,8 +109,11 @@ int main(int argc, char** argv) {
     p.end();
     saved = sheet.save(folder.filePath(QStringLiteral("stamps.png"))) && saved;
   }
-  scene(false, 1.0, QString());
-  scene(true, 1.0, QStringLiteral("-dark"));
-  scene(false, 1.5, QStringLiteral("-large-text"));
+  const QStringList all{QStringLiteral("card"), QStringLiteral("drawer"), QStringLiteral("adding"),
+                        QStringLiteral("scene"), QStringLiteral("order")};
+  const QStringList wanted = argc > 2 ? QString::fromLocal8Bit(argv[2]).split(QLatin1Char(',')) : all;
+  scene(false, 1.0, QString(), wanted);
+  scene(true, 1.0, QStringLiteral("-dark"), wanted);
+  scene(false, 1.5, QStringLiteral("-large-text"), wanted);
   return saved ? 0 : 1;
 }

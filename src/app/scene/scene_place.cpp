@@ -89,12 +89,13 @@ Point ScenePlace::goodSpot(const Stamp& stamp) const {
   return {middle, std::min(sky, plan.card.panel.height_mm - stamp.height_mm * 0.6)};
 }
 
-void ScenePlace::addStamp(const QString& stampId) {
-  const StampRef stamp = m_session.plan().stamp(stampId.toStdString());
+void ScenePlace::addStamp(const QString& stamp) { addStampOf(m_session.plan(), stamp.toStdString()); }
+
+void ScenePlace::addStampOf(const Plan& plan, const std::string& stampId) {
+  const StampRef stamp = plan.stamp(stampId);
   if (!stamp) return;
-  const std::string id = freshId(m_session.plan(), stamp->id);
-  m_session.edit(tr("Add %1").arg(stampName(*stamp)),
-                 withNewImpression(m_session.plan(), stamp->id, goodSpot(*stamp)));
+  const std::string id = freshId(plan, stamp->id);
+  m_session.edit(tr("Add %1").arg(stampName(*stamp)), withNewImpression(plan, stamp->id, goodSpot(*stamp)));
   m_session.select(QString::fromStdString(id));
   m_face->setFocus();
 }

@@ -22,10 +22,13 @@ class ScenePlace : public QWidget {
   void offerStamps();
   /// Puts a stamp on the card: where its size is right if it can stand, else in the middle of the sky.
   void addStamp(const QString& stamp);
+  /// The same for a stamp that `plan` holds, the open plan with one stamp more: one act.
+  void addStampOf(const Plan& plan, const std::string& stamp);
 
  Q_SIGNALS:
   void demoRequested();
   void openRequested();
+  void drawerRequested();
 
  private:
   PlanSession& m_session;

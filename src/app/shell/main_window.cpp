@@ -22,15 +22,21 @@
 #include <QVBoxLayout>
 #include <algorithm>
 
+#include "app/card/card_place.h"
 #include "app/common/sheet_frame.h"
+#include "app/drawer/drawer_place.h"
+#include "app/drawer/shelf_view.h"
 #include "app/order/order_place.h"
 #include "app/order/step_strip.h"
 #include "app/scene/face_view.h"
 #include "app/scene/scene_place.h"
+#include "app/session/drawer_session.h"
 #include "app/shell/message_bar.h"
 #include "app/shell/trail.h"
+#include "core/edit/card_edits.h"
 #include "io/art/svg_art.h"
 #include "io/files/plan_file.h"
+#include "io/wording/card_words.h"
 #include "io/wording/finding_words.h"
 #include "io/wording/names.h"
 
@@ -50,6 +56,8 @@ QUrl droppedPlan(const QMimeData* data) {
 
 MainWindow::MainWindow(const QString& rescueFolder)
     : m_session(std::make_unique<PlanSession>(rescueFolder)),
+      m_drawerSession(std::make_unique<DrawerSession>(
+          QFileInfo(rescueFolder).dir().filePath(QStringLiteral("drawer.sqlite")))),
       m_art(std::make_shared<SvgArt>()),
       m_printing(new Printing(*m_session, m_art, this)),
       m_opening(new Job<Result<ReadPlan>>(this)) {
@@ -82,9 +90,10 @@ MainWindow::MainWindow(const QString& rescueFolder)
   statusBar()->addPermanentWidget(m_stop);
   buildPlaces();
   connectSession();
+  connectDrawer();
   refreshTrail();
   refreshStatus();
-  m_scene->face().setFocus();
+  visit(Scene);
 }
 
 MainWindow::~MainWindow() {
@@ -100,8 +109,12 @@ void MainWindow::buildPlaces() {
   m_trail = new Trail;
   m_messages = new MessageBar;
   m_places = new QStackedWidget;
+  m_card = new CardPlace(*m_session, *m_drawerSession, m_art);
+  m_drawer = new DrawerPlace(*m_session, *m_drawerSession, m_art);
   m_scene = new ScenePlace(*m_session, m_art);
   m_order = new OrderPlace(*m_session, m_art);
+  m_places->addWidget(m_card);
+  m_places->addWidget(m_drawer);
   m_places->addWidget(m_scene);
   m_places->addWidget(m_order);
   column->addWidget(m_trail);
@@ -109,6 +122,16 @@ void MainWindow::buildPlaces() {
   column->addWidget(m_places, 1);
   setCentralWidget(centre);
   connect(m_trail, &Trail::visited, this, &MainWindow::visit);
+  connect(m_card, &CardPlace::newCardRequested, this, &MainWindow::startNewCard);
+  connect(m_drawer, &DrawerPlace::putOnCardRequested, this, &MainWindow::putOnCard);
+  connect(m_drawer, &DrawerPlace::done, this,
+          [this](const QString& text) { m_messages->say(MessageBar::Kind::Notice, text); });
+  connect(m_drawer, &DrawerPlace::removed, this,
+          [this](const QString& name, const std::shared_ptr<const DrawerStamp>& stamp) {
+            m_messages->say(MessageBar::Kind::Notice, tr("%1 is out of the drawer.").arg(name),
+                            {{tr("Put it back"), [this, stamp] { m_drawerSession->put(*stamp); }}});
+          });
+  connect(m_scene, &ScenePlace::drawerRequested, this, [this] { visit(Drawer); });
   connect(m_scene, &ScenePlace::demoRequested, this, [this] { openDemo(); });
   connect(m_scene, &ScenePlace::openRequested, this, &MainWindow::chooseFile);
   connect(m_order, &OrderPlace::proofChanged, this, &MainWindow::refreshTrail);
@@ -130,6 +153,7 @@ void MainWindow::connectSession() {
   });
   connect(s, &PlanSession::unitsChanged, this, [this] {
     refreshStatus();
+    refreshTrail();
     m_actions.refresh();
   });
   connect(s, &PlanSession::trouble, this,
@@ -161,6 +185,42 @@ void MainWindow::connectSession() {
           [this](const QString& text) { m_messages->say(MessageBar::Kind::Trouble, text); });
 }
 
+void MainWindow::connectDrawer() {
+  DrawerSession* d = m_drawerSession.get();
+  connect(d, &DrawerSession::changed, this, &MainWindow::refreshTrail);
+  connect(d, &DrawerSession::trouble, this,
+          [this](const QString& text) { m_messages->say(MessageBar::Kind::Trouble, text); });
+  connect(d, &DrawerSession::notice, this,
+          [this](const QString& text) { m_messages->say(MessageBar::Kind::Notice, text); });
+}
+
+void MainWindow::startNewCard() {
+  // A folded base of a usual size in the maker's units, the panel on it with an eighth of an inch or 3 mm
+  // showing.
+  const bool inches = m_session->units() == MeasureStyle::Inches;
+  ::havlo::Card card;
+  CardBase base;
+  base.width_mm = inches ? 4.25 * kMmPerInch : 105;
+  base.height_mm = inches ? 5.5 * kMmPerInch : 148;
+  card = onBase(card, base, inches ? kMmPerInch / 8 : 3);
+  Plan plan = newPlan(card);
+  if (!m_drawerSession->inks().empty()) plan.inks = {m_drawerSession->inks().front()};
+  const QString before = m_session->title();
+  const bool dirty = m_session->isDirty();
+  m_session->start(std::move(plan));
+  if (dirty)
+    m_messages->say(MessageBar::Kind::Notice,
+                    tr("What was not saved of %1 is kept and offered at the next start.").arg(before));
+}
+
+void MainWindow::putOnCard(const QString& key) {
+  const auto whole = m_drawerSession->stamp(key.toStdString());
+  if (!whole) return;
+  const PlanWithStamp held = withStamp(m_session->plan(), whole->stamp);
+  visit(Scene);
+  m_scene->addStampOf(held.plan, held.stamp);
+}
+
 // ---- what the frame says
 
 void MainWindow::refreshTrail() {
@@ -170,6 +230,26 @@ void MainWindow::refreshTrail() {
                                    [](const Finding& f) { return f.level != Level::Note; });
   const bool fault = std::any_of(a.findings.begin(), a.findings.end(),
                                  [](const Finding& f) { return f.level == Level::Fault; });
+  const PanelSize& panel = m_session->plan().card.panel;
+  const CardFit fit = fitCard(m_session->plan());
+  const auto serious =
+      std::count_if(fit.misfits.begin(), fit.misfits.end(), [](const Misfit& m) { return m.serious; });
+  Trail::Place card{tr("Card"), sizeWords(panel.width_mm, panel.height_mm, m_session->units()), Mark::Fine,
+                    Level::Note};
+  if (!fit.misfits.empty()) {
+    card.status = fit.misfits.size() == 1 ? tr("1 thing does not fit")
+                                          : tr("%1 things do not fit").arg(fit.misfits.size());
+    card.mark = Mark::Look;
+    card.level = serious ? Level::Fault : Level::Warn;
+  }
+  const size_t owned = m_drawerSession->index().cards().size();
+  const Trail::Place drawer{tr("Drawer"),
+                            !m_drawerSession->isOpen() ? tr("your stamps")
+                            : owned == 0               ? tr("empty")
+                            : owned == 1               ? tr("1 stamp")
+                                                       : tr("%1 stamps").arg(owned),
+                            m_drawerSession->isOpen() && owned == 0 ? Mark::NotBegun : Mark::Fine,
+                            Level::Note};
   Trail::Place scene{tr("Scene"), tr("fine"), Mark::Fine, Level::Note};
   if (empty) {
     scene = {tr("Scene"), tr("not begun"), Mark::NotBegun, Level::Note};
@@ -187,7 +267,7 @@ void MainWindow::refreshTrail() {
       if (!proof->proven) order.mark = Mark::Look, order.level = Level::Fault;
     }
   }
-  m_trail->setPlaces({scene, order});
+  m_trail->setPlaces({card, drawer, scene, order});
   const QString state =
       m_session->path().isEmpty() ? (m_session->isDirty() ? tr("not saved yet") : tr("no file yet"))
       : m_session->isDirty()      ? tr("changed since it was saved")
@@ -212,9 +292,13 @@ void MainWindow::refreshStatus() {
 }
 
 void MainWindow::visit(int place) {
+  if (place == Card || place == Drawer) m_drawerSession->open();
   m_places->setCurrentIndex(place);
   m_trail->setCurrent(place);
-  if (!m_trail->hasFocus()) place == 0 ? m_scene->face().setFocus() : m_order->strip().setFocus();
+  if (m_trail->hasFocus()) return;
+  if (place == Scene) m_scene->face().setFocus();
+  if (place == Order) m_order->strip().setFocus();
+  if (place == Drawer) m_drawer->shelf().setFocus();
 }
 
 void MainWindow::setAppearance(bool dark, double scale) {

@@ -17,6 +17,9 @@ class QStackedWidget;
 
 namespace havlo {
 
+class CardPlace;
+class DrawerPlace;
+class DrawerSession;
 class MessageBar;
 class OrderPlace;
 class ScenePlace;
@@ -27,11 +30,14 @@ class MainWindow : public QMainWindow {
   Q_OBJECT
 
  public:
-  /// @param rescueFolder  where unsaved work is kept
+  /// @param rescueFolder  where unsaved work is kept; the drawer is the file drawer.sqlite beside it
   explicit MainWindow(const QString& rescueFolder);
   ~MainWindow() override;
 
   PlanSession& session() { return *m_session; }
+  DrawerSession& drawerSession() { return *m_drawerSession; }
+  CardPlace& card() { return *m_card; }
+  DrawerPlace& drawer() { return *m_drawer; }
   ScenePlace& scene() { return *m_scene; }
   OrderPlace& order() { return *m_order; }
   MessageBar& messages() { return *m_messages; }
@@ -44,7 +50,11 @@ class MainWindow : public QMainWindow {
   void openDemo(const QString& name = QStringLiteral("canal-towpath"));
   /// Offers work that an earlier run left unsaved.
   void offerLostWork();
+  /// The places, in the order of work.
+  enum Place { Card, Drawer, Scene, Order };
   void visit(int place);
+  /// Puts a stamp of the drawer on the card and goes to the scene.
+  void putOnCard(const QString& key);
   void setAppearance(bool dark, double textScale);
 
  protected:
@@ -54,12 +64,15 @@ class MainWindow : public QMainWindow {
 
  private:
   std::unique_ptr<PlanSession> m_session;
+  std::unique_ptr<DrawerSession> m_drawerSession;
   std::shared_ptr<SvgArt> m_art;
   ActionTable m_actions;
   Printing* m_printing;
   Trail* m_trail = nullptr;
   MessageBar* m_messages = nullptr;
   QStackedWidget* m_places = nullptr;
+  CardPlace* m_card = nullptr;
+  DrawerPlace* m_drawer = nullptr;
   ScenePlace* m_scene = nullptr;
   OrderPlace* m_order = nullptr;
   QMenu* m_recent = nullptr;
@@ -75,6 +88,8 @@ class MainWindow : public QMainWindow {
   void buildMenus();
   void buildPlaces();
   void connectSession();
+  void connectDrawer();
+  void startNewCard();
   void refreshTrail();
   void refreshStatus();
   void chooseFile();

@@ -17,7 +17,11 @@ Trail::Trail(QWidget* parent) : QWidget(parent) {
 
 QSize Trail::sizeHint() const { return {800, qRound(62 * textScale())}; }
 
-double Trail::stride() const { return 190 * textScale(); }
+double Trail::stride() const {
+  // The plan's title keeps some room at the right, whatever the size of text.
+  const double room = width() - 32 - 250;
+  return std::min(190 * textScale(), room / std::max(1.0, static_cast<double>(m_places.size())));
+}
 
 void Trail::setPlaces(std::vector<Place> places) {
   m_places = std::move(places);

@@ -3,6 +3,7 @@
 #include <QMenuBar>
 #include <QSettings>
 
+#include "app/drawer/drawer_place.h"
 #include "app/order/order_place.h"
 #include "app/scene/face_view.h"
 #include "app/scene/scene_place.h"
@@ -21,6 +22,10 @@ void MainWindow::addFileCommands() {
     m_actions.add({QLatin1String(name), text, {}, [this, name = name] {
                      openDemo(QStringLiteral("teaching-") + QLatin1String(name));
                    }});
+  m_actions.add({QStringLiteral("new"), tr("Begin a &new card"), {QKeySequence::New}, [this] {
+                   visit(Card);
+                   startNewCard();
+                 }});
   m_actions.add({QStringLiteral("open"), tr("&Open…"), {QKeySequence::Open}, [this] { chooseFile(); }});
   m_actions.add({QStringLiteral("save"), tr("&Save"), {QKeySequence::Save}, [this] { save(); }});
   m_actions.add(
@@ -59,10 +64,17 @@ void MainWindow::addEditCommands() {
                  tr("&Add a stamp"),
                  {QKeySequence(Qt::CTRL | Qt::Key_E)},
                  [this] {
-                   visit(0);
+                   visit(Scene);
                    m_scene->offerStamps();
                  },
                  [this] { return !m_session->plan().stamps.empty(); }});
+  m_actions.add({QStringLiteral("addFromScan"),
+                 tr("Add stamps from a &scan"),
+                 {QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_E)},
+                 [this] {
+                   visit(Drawer);
+                   m_drawer->showAdding();
+                 }});
   m_actions.add({QStringLiteral("remove"),
                  tr("&Take it off the card"),
                  {QKeySequence(Qt::Key_Delete)},
@@ -86,10 +98,16 @@ void MainWindow::addEditCommands() {
 
 void MainWindow::addViewCommands() {
   m_actions.add(
-      {QStringLiteral("scene"), tr("&Scene"), {QKeySequence(Qt::CTRL | Qt::Key_1)}, [this] { visit(0); }});
+      {QStringLiteral("card"), tr("&Card"), {QKeySequence(Qt::CTRL | Qt::Key_1)}, [this] { visit(Card); }});
+  m_actions.add({QStringLiteral("drawer"), tr("&Drawer"), {QKeySequence(Qt::CTRL | Qt::Key_2)}, [this] {
+                   visit(Drawer);
+                 }});
+  m_actions.add({QStringLiteral("scene"), tr("&Scene"), {QKeySequence(Qt::CTRL | Qt::Key_3)}, [this] {
+                   visit(Scene);
+                 }});
   m_actions.add(
-      {QStringLiteral("order"), tr("&Order && masks"), {QKeySequence(Qt::CTRL | Qt::Key_2)}, [this] {
-         visit(1);
+      {QStringLiteral("order"), tr("&Order && masks"), {QKeySequence(Qt::CTRL | Qt::Key_4)}, [this] {
+         visit(Order);
        }});
   m_actions.add({QStringLiteral("closer"),
                  tr("&Closer"),
@@ -162,7 +180,9 @@ void MainWindow::buildMenus() {
     for (const QString& id : ids) id.isEmpty() ? (void)menu->addSeparator() : menu->addAction(m_actions[id]);
   };
   QMenu* plan = menuBar()->addMenu(tr("&Plan"));
-  fill(plan, {QStringLiteral("demo"),
+  fill(plan, {QStringLiteral("new"),
+              {},
+              QStringLiteral("demo"),
               QStringLiteral("crowd"),
               QStringLiteral("avenue"),
               QStringLiteral("silhouettes"),
@@ -187,12 +207,15 @@ void MainWindow::buildMenus() {
               QStringLiteral("redo"),
               {},
               QStringLiteral("addStamp"),
+              QStringLiteral("addFromScan"),
               QStringLiteral("remove"),
               {},
               QStringLiteral("left"),
               QStringLiteral("bottom")});
   QMenu* view = menuBar()->addMenu(tr("&Look"));
-  fill(view, {QStringLiteral("scene"),
+  fill(view, {QStringLiteral("card"),
+              QStringLiteral("drawer"),
+              QStringLiteral("scene"),
               QStringLiteral("order"),
               {},
               QStringLiteral("closer"),

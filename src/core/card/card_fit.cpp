@@ -118,6 +118,23 @@ CardBase baseFor(const Card& card, double reveal_mm, Fold fold) {
   return base;
 }
 
+double revealOf(const Card& card) {
+  if (!card.base) return 0;
+  double width = card.panel.width_mm, height = card.panel.height_mm;
+  for (const Mat& m : card.mats) width += 2 * m.reveal_mm, height += 2 * m.reveal_mm;
+  return std::fmax(0, std::fmin(card.base->width_mm - width, card.base->height_mm - height) / 2);
+}
+
+Card onBase(const Card& card, const CardBase& base, double reveal_mm) {
+  Card out = card;
+  out.base = base;
+  double in = reveal_mm;
+  for (const Mat& m : card.mats) in += m.reveal_mm;
+  out.panel.width_mm = base.width_mm - 2 * in;
+  out.panel.height_mm = base.height_mm - 2 * in;
+  return out;
+}
+
 Trimming trimmingOf(const Card& card, double reveal_mm) {
   if (!card.base) return {};
   const CardBase wanted = baseFor(card, reveal_mm, foldOf(*card.base));

@@ -56,6 +56,13 @@ CardFit fitCard(const Plan& plan);
 /// The base that shows `reveal_mm` all round outside the outermost mat.
 CardBase baseFor(const Card& card, double reveal_mm, Fold fold);
 
+/// How much the base shows outside the outermost layer on its narrower pair of sides; 0 without a base.
+double revealOf(const Card& card);
+
+/// The card on this base: the panel and what lies between fill it up to `reveal_mm` all round.
+/// Sizes may come out too small for a panel; withPanel refuses those.
+Card onBase(const Card& card, const CardBase& base, double reveal_mm);
+
 /// Where a base that came out off-size is lined up and trimmed (engine section 11): the panel with its mats
 /// is lined up on the left and the bottom side and the rest is cut off.
 struct Trimming {

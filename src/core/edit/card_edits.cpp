@@ -87,6 +87,14 @@ Result<Plan> withCard(const Plan& plan, const Card& card) {
   return out;
 }
 
+Result<Plan> withWholeCard(const Plan& plan, const Card& card) {
+  Plan bare = plan;  // the new border is judged on the new panel
+  bare.card.tape_mm = bare.card.bare_mm = 0;
+  auto sized = withPanel(bare, Millimetres{card.panel.width_mm}, Millimetres{card.panel.height_mm});
+  if (!sized) return sized;
+  return withCard(sized.value(), card);
+}
+
 PlanWithStamp withStamp(const Plan& plan, const Stamp& stamp) {
   for (const StampRef& s : plan.stamps)
     if (*s == stamp || (!stamp.drawer.empty() && s->drawer == stamp.drawer)) return {plan, s->id};

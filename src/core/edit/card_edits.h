@@ -18,6 +18,9 @@ Result<Plan> withPanel(const Plan& plan, Millimetres width, Millimetres height);
 /// Everything of the card but the panel's size. @error  BadInput if the border leaves nothing to stamp on
 Result<Plan> withCard(const Plan& plan, const Card& card);
 
+/// Panel and everything else together. @error as withPanel and withCard
+Result<Plan> withWholeCard(const Plan& plan, const Card& card);
+
 /// Holds a stamp in the plan. An equal one is not taken twice; a different one with the same id gets a fresh
 /// id.
 struct PlanWithStamp {

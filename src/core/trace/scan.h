@@ -30,6 +30,10 @@ inline constexpr double kMostScanPixels = 160e6;
 /// Pixel coordinates, x right, y down, in a scan.
 using PixelPoint = Point;
 
+/// The scan made smaller, for looking at. @param longest_px  of its longer side, at most; its scale goes with
+/// it
+Scan reduced(const Scan& scan, int longest_px);
+
 /// A photo of a flat sheet as if seen from straight above. @param corners  of a known rectangle: upper left,
 /// upper right, lower right, lower left  @param width_mm, height_mm  its true size, > 0
 /// @return the whole picture straightened as far as it lies near the rectangle, with its scale set

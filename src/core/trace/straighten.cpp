@@ -93,6 +93,16 @@ std::array<PixelPoint, 4> ordered(std::array<cv::Point2d, 4> c) {
 
 }  // namespace
 
+Scan reduced(const Scan& scan, int longest_px) {
+  double factor = 1;
+  const cv::Mat small = smaller(scan, longest_px, factor);
+  Scan out;
+  out.width = small.cols, out.height = small.rows;
+  out.pxPerMm = scan.pxPerMm * small.cols / std::max(1, scan.width);
+  out.grey.assign(small.datastart, small.dataend);
+  return out;
+}
+
 Result<Scan> straightened(const Scan& photo, const std::array<PixelPoint, 4>& corners, double width_mm,
                           double height_mm) {
   if (!(width_mm > 0 && height_mm > 0))

@@ -181,21 +181,29 @@ Result<Done> putStamp(QSqlDatabase db, const DrawerStamp& s) {
 }
 
 Result<Done> putInkRow(QSqlDatabase db, const Ink& ink) {
-  return run(db, QStringLiteral("INSERT OR REPLACE INTO ink (id, json) VALUES (?,?)"),
+  return run(db,
+             QStringLiteral(
+                 "INSERT INTO ink (id, json) VALUES (?,?) ON CONFLICT(id) DO UPDATE SET json=excluded.json"),
              {q(ink.id), q(writeInk(ink))});
 }
 
 Result<Done> putPaperRow(QSqlDatabase db, const DrawerPaper& p) {
   return run(db,
-             QStringLiteral("INSERT OR REPLACE INTO paper (key, name, colour, thickness, width, height, "
-                            "notes) VALUES (?,?,?,?,?,?,?)"),
+             QStringLiteral(
+                 "INSERT INTO paper (key, name, colour, thickness, width, height, notes) VALUES "
+                 "(?,?,?,?,?,?,?) ON CONFLICT(key) "
+                 "DO UPDATE SET name=excluded.name, colour=excluded.colour, thickness=excluded.thickness, "
+                 "width=excluded.width, height=excluded.height, notes=excluded.notes"),
              {q(p.key), q(p.name), q(hexOf(p.colour)), p.thickness_mm, p.width_mm, p.height_mm, q(p.notes)});
 }
 
 Result<Done> putMaskRow(QSqlDatabase db, const KeptMask& m) {
   return run(
       db,
-      QStringLiteral("INSERT OR REPLACE INTO mask (key, stamp, uses_left, place, notes) VALUES (?,?,?,?,?)"),
+      QStringLiteral(
+          "INSERT INTO mask (key, stamp, uses_left, place, notes) VALUES (?,?,?,?,?) ON CONFLICT(key) DO "
+          "UPDATE SET "
+          "stamp=excluded.stamp, uses_left=excluded.uses_left, place=excluded.place, notes=excluded.notes"),
       {q(m.key), q(m.stamp), m.usesLeft, q(m.place), q(m.notes)});
 }
 

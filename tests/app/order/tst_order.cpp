@@ -23,7 +23,7 @@ class TstOrder : public QObject {
 
   void theDemoIsProvenWithAPictureForEveryStep() {
     Window w;
-    w.window.visit(1);
+    w.window.visit(MainWindow::Order);
     w.window.order().settle();
     QVERIFY(w.window.order().simulation().has_value());
     QVERIFY(w.window.order().simulation()->proven);
@@ -36,7 +36,7 @@ class TstOrder : public QObject {
 
   void masksAreHatchedWhereTheyLie() {
     Window w;
-    w.window.visit(1);
+    w.window.visit(MainWindow::Order);
     w.window.order().settle();
     const auto& steps = w.session().analysis()->sheet.steps;
     const auto& pictures = w.window.order().pictures();
@@ -46,7 +46,7 @@ class TstOrder : public QObject {
 
   void aStepIsSaidInWords() {
     Window w;
-    w.window.visit(1);
+    w.window.visit(MainWindow::Order);
     w.window.order().settle();
     StepStrip& strip = w.window.order().strip();
     const auto& steps = w.session().analysis()->sheet.steps;
@@ -69,7 +69,7 @@ class TstOrder : public QObject {
 
   void aChangeElsewhereChangesThisPlace() {
     Window w;
-    w.window.visit(1);
+    w.window.visit(MainWindow::Order);
     w.window.order().settle();
     const size_t before = w.session().analysis()->sheet.steps.size();
     w.session().edit(QStringLiteral("off"), without(w.session().plan(), "towpath"));
@@ -84,7 +84,7 @@ class TstOrder : public QObject {
     p.impressions[static_cast<size_t>(p.indexOf("hills"))].inFrontOf = {
         "hare"};  // a knot cannot be stamped as planned
     w.session().start(p);
-    w.window.visit(1);
+    w.window.visit(MainWindow::Order);
     w.window.order().settle();
     QVERIFY(!w.window.order().simulation()->proven);
     QVERIFY(says(w.window.order(), QStringLiteral("Not as planned")));
@@ -93,18 +93,18 @@ class TstOrder : public QObject {
 
   void stoppingLeavesAQuietPlace() {
     Window w;
-    w.window.visit(1);
+    w.window.visit(MainWindow::Order);
     for (QPushButton* b : w.window.order().findChildren<QPushButton*>())
       if (b->text() == QStringLiteral("Stop")) QTest::mouseClick(b, Qt::LeftButton);
     QVERIFY(says(w.window.order(), QStringLiteral("Not simulated")));
-    w.window.visit(0);
-    w.window.visit(1);
+    w.window.visit(MainWindow::Scene);
+    w.window.visit(MainWindow::Order);
     QTRY_VERIFY_WITH_TIMEOUT(w.window.order().simulation().has_value(), 30000);
   }
 
   void anEmptyPlanIsQuiet() {
     Window w(false);
-    w.window.visit(1);
+    w.window.visit(MainWindow::Order);
     w.window.order().settle();
     QVERIFY(says(w.window.order(), QStringLiteral("Nothing is on the card yet")));
   }

@@ -1,0 +1,384 @@
+#include "app/card/card_place.h"
+
+#include <QColorDialog>
+#include <QComboBox>
+#include <QHBoxLayout>
+#include <QLabel>
+#include <QPushButton>
+#include <QScrollArea>
+#include <QSignalBlocker>
+#include <cmath>
+
+#include "app/card/card_view.h"
+#include "app/common/form_rows.h"
+#include "app/common/marks.h"
+#include "app/common/measure_edit.h"
+#include "app/session/drawer_session.h"
+#include "core/card/card_sizes.h"
+#include "core/edit/card_edits.h"
+#include "io/art/svg_art.h"
+#include "io/wording/card_words.h"
+
+namespace havlo {
+namespace {
+
+enum Border { ToTheEdge, Bare, Taped };
+
+QString nameOf(std::string_view text) {
+  return QString::fromUtf8(text.data(), static_cast<qsizetype>(text.size()));
+}
+
+bool sameSize(double a, double b) { return std::fabs(a - b) < 0.05; }
+
+/// Two fields with a sign of times between.
+QWidget* sideBySide(QWidget* a, QWidget* b) {
+  auto* w = new QWidget;
+  auto* row = new QHBoxLayout(w);
+  row->setContentsMargins(0, 0, 0, 0);
+  row->setSpacing(4);
+  row->addWidget(a, 1);
+  row->addWidget(inkLabel(QStringLiteral("×"), bodyFont(), theme().soft));
+  row->addWidget(b, 1);
+  return w;
+}
+
+void empty(QWidget* w) {
+  delete w->layout();
+  qDeleteAll(w->findChildren<QWidget*>(QString(), Qt::FindDirectChildrenOnly));
+}
+
+}  // namespace
+
+CardPlace::CardPlace(PlanSession& session, DrawerSession& drawer, std::shared_ptr<SvgArt> art,
+                     QWidget* parent)
+    : QWidget(parent), m_session(session), m_drawer(drawer), m_view(new CardView(session, std::move(art))) {
+  auto* row = new QHBoxLayout(this);
+  row->setContentsMargins(16, 10, 16, 10);
+  row->setSpacing(10);
+  row->addWidget(buildChoices());
+  row->addWidget(m_view, 1);
+  auto* notes = new SheetFrame;
+  notes->setFixedWidth(qRound(270 * (1 + (textScale() - 1) * 0.5)));
+  notes->box()->addWidget(inkLabel(tr("Do they fit?"), headingFont(), theme().ink));
+  auto* scroll = new QScrollArea;
+  scroll->setWidgetResizable(true);
+  scroll->setFrameShape(QFrame::NoFrame);
+  scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+  m_notes = new QWidget;
+  scroll->setWidget(m_notes);
+  notes->box()->addWidget(scroll, 1);
+  row->addWidget(notes);
+  connect(&session, &PlanSession::planChanged, this, &CardPlace::show);
+  connect(&session, &PlanSession::unitsChanged, this, &CardPlace::show);
+  connect(&drawer, &DrawerSession::changed, this, &CardPlace::showPapers);
+  showPapers();
+  show();
+}
+
+MeasureEdit* CardPlace::edit(const QString& name, const std::function<void(double)>& apply) {
+  auto* e = new MeasureEdit(name);
+  connect(e, &MeasureEdit::changed, this, apply);
+  connect(e, &MeasureEdit::trouble, &m_session, &PlanSession::trouble);
+  return e;
+}
+
+QWidget* CardPlace::buildChoices() {
+  auto* sheet = new SheetFrame;
+  sheet->setFixedWidth(qRound(292 * (1 + (textScale() - 1) * 0.6)));
+  auto* head = new QHBoxLayout;
+  head->addWidget(inkLabel(tr("The card"), headingFont(), theme().ink), 1);
+  auto* fresh = new QPushButton(tr("Begin a new card"));
+  connect(fresh, &QPushButton::clicked, this, &CardPlace::newCardRequested);
+  head->addWidget(fresh);
+  sheet->box()->addLayout(head);
+
+  auto* scroll = new QScrollArea;
+  scroll->setWidgetResizable(true);
+  scroll->setFrameShape(QFrame::NoFrame);
+  scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+  auto* inside = new QWidget;
+  auto* column = new QVBoxLayout(inside);
+  column->setContentsMargins(0, 0, 8, 0);
+  column->setSpacing(6);
+  auto* rows = new FormRows;
+
+  m_usual = new QComboBox;
+  m_usual->addItem(tr("a size of your own"));
+  for (SizeFamily family : {SizeFamily::Inch, SizeFamily::Metric})
+    for (size_t k = 0; k < usualBases().size(); ++k)
+      if (usualBases()[k].family == family)
+        m_usual->addItem(family == SizeFamily::Inch
+                             ? tr("%1 in").arg(nameOf(usualBases()[k].name).remove(QStringLiteral(" card")))
+                             : tr("%1 (metric)").arg(nameOf(usualBases()[k].name)),
+                         static_cast<int>(k));
+  connect(m_usual, &QComboBox::activated, this, [this](int k) {
+    if (k == 0) return;
+    const UsualSize& size = usualBases()[static_cast<size_t>(m_usual->currentData().toInt())];
+    const Card& card = m_session.plan().card;
+    const bool lying =
+        card.base ? card.base->width_mm > card.base->height_mm : card.panel.width_mm > card.panel.height_mm;
+    takeBase(lying ? size.height_mm : size.width_mm, lying ? size.width_mm : size.height_mm,
+             tr("Card of %1").arg(nameOf(size.name)));
+  });
+  rows->add(tr("Usual size"), m_usual);
+  m_baseWidth = edit(tr("Width of the folded base"), [this](double mm) {
+    const auto& base = m_session.plan().card.base;
+    takeBase(mm, base ? base->height_mm : m_session.plan().card.panel.height_mm, tr("Another base"));
+  });
+  m_baseHeight = edit(tr("Height of the folded base"), [this](double mm) {
+    const auto& base = m_session.plan().card.base;
+    takeBase(base ? base->width_mm : m_session.plan().card.panel.width_mm, mm, tr("Another base"));
+  });
+  rows->add(tr("Base, folded"), sideBySide(m_baseWidth, m_baseHeight));
+  auto* turnIt = new QPushButton(tr("Turn upright or lying"));
+  connect(turnIt, &QPushButton::clicked, this, &CardPlace::turn);
+  rows->add(QString(), turnIt);
+  m_fold = new QComboBox;
+  for (const auto& [text, fold] : {std::pair{tr("at the left"), Fold::Left},
+                                   {tr("at the right"), Fold::Right},
+                                   {tr("along the top"), Fold::Top},
+                                   {tr("along the bottom"), Fold::Bottom},
+                                   {tr("not folded"), Fold::None}})
+    m_fold->addItem(text, static_cast<int>(fold));
+  connect(m_fold, &QComboBox::activated, this, [this] {
+    Card card = m_session.plan().card;
+    if (!card.base) card.base = baseFor(card, 0, Fold::Left);
+    card.base->fold = wordOf(static_cast<Fold>(m_fold->currentData().toInt()));
+    say(tr("Fold %1").arg(m_fold->currentText()), card);
+  });
+  rows->add(tr("Fold"), m_fold);
+  m_reveal = edit(tr("How much of the base shows all round"), [this](double mm) {
+    const Card& card = m_session.plan().card;
+    if (!card.base) return;
+    say(tr("Base shows %1").arg(m_reveal->text()), onBase(card, *card.base, std::fmax(0, mm)));
+  });
+  rows->add(tr("Base shows"), m_reveal);
+  m_panelWidth = edit(tr("Width of the panel"), [this](double mm) {
+    Card card = m_session.plan().card;
+    card.panel.width_mm = mm;
+    say(tr("Panel %1 wide").arg(m_panelWidth->text()), card);
+  });
+  m_panelHeight = edit(tr("Height of the panel"), [this](double mm) {
+    Card card = m_session.plan().card;
+    card.panel.height_mm = mm;
+    say(tr("Panel %1 high").arg(m_panelHeight->text()), card);
+  });
+  rows->add(tr("Panel"), sideBySide(m_panelWidth, m_panelHeight));
+  m_border = new QComboBox;
+  m_border->addItems({tr("runs to the edge"), tr("bare edge, by care"), tr("kept clean by tape")});
+  m_borderWidth = edit(tr("Width of the border"), [this](double mm) {
+    Card card = m_session.plan().card;
+    (m_border->currentIndex() == Taped ? card.tape_mm : card.bare_mm) = std::fmax(0, mm);
+    say(tr("Border of %1").arg(m_borderWidth->text()), card);
+  });
+  connect(m_border, &QComboBox::activated, this, [this](int kind) {
+    Card card = m_session.plan().card;
+    const double width =
+        std::fmax(card.tape_mm, card.bare_mm) > 0 ? std::fmax(card.tape_mm, card.bare_mm) : kMmPerInch / 4;
+    card.tape_mm = kind == Taped ? width : 0;
+    card.bare_mm = kind == Bare ? width : 0;
+    say(tr("Panel %1").arg(m_border->currentText()), card);
+  });
+  rows->add(tr("Picture"), m_border);
+  rows->add(tr("Border"), m_borderWidth);
+  m_trim = edit(tr("Working allowance on every side"), [this](double mm) {
+    Card card = m_session.plan().card;
+    card.trim_mm = std::fmax(0, mm);
+    say(tr("Working allowance of %1").arg(m_trim->text()), card);
+  });
+  m_trim->setToolTip(tr("Extra card on every side while you work, to be trimmed or die-cut away at the end"));
+  rows->add(tr("Allowance"), m_trim);
+  m_paper = new QComboBox;
+  connect(m_paper, &QComboBox::activated, this, [this](int k) {
+    const auto& papers = m_drawer.papers();
+    if (k < 1 || k > static_cast<int>(papers.size())) return;
+    const DrawerPaper& paper = papers[static_cast<size_t>(k - 1)];
+    Card card = m_session.plan().card;
+    card.paper.name = paper.name, card.paper.colour = paper.colour,
+    card.paper.thickness_mm = paper.thickness_mm;
+    say(tr("Paper %1").arg(QString::fromStdString(paper.name)), card);
+  });
+  rows->add(tr("Paper"), m_paper);
+  m_thickness = edit(tr("Thickness of the paper"), [this](double mm) {
+    Card card = m_session.plan().card;
+    card.paper.thickness_mm = std::fmax(0, mm);
+    say(tr("Paper %1 thick").arg(m_thickness->text()), card);
+  });
+  m_thickness->setUnits(MeasureStyle::Millimetres);
+  rows->add(tr("Thickness"), m_thickness);
+  column->addWidget(rows);
+  m_mats = new QWidget;
+  column->addWidget(m_mats);
+  column->addStretch(1);
+  scroll->setWidget(inside);
+  sheet->box()->addWidget(scroll, 1);
+  return sheet;
+}
+
+void CardPlace::say(const QString& label, const Card& card) {
+  if (m_showing) return;
+  m_session.edit(label, withWholeCard(m_session.plan(), card));
+  show();  // a refused measure goes back to what it was
+}
+
+void CardPlace::takeBase(double width, double height, const QString& label) {
+  const Card& card = m_session.plan().card;
+  CardBase base = card.base.value_or(CardBase{});
+  base.width_mm = width, base.height_mm = height;
+  const double reveal = card.base ? revealOf(card) : kMmPerInch / 8;
+  say(label, onBase(card, base, reveal));
+}
+
+void CardPlace::turn() {
+  Card card = m_session.plan().card;
+  std::swap(card.panel.width_mm, card.panel.height_mm);
+  if (card.base) {
+    std::swap(card.base->width_mm, card.base->height_mm);
+    const Fold fold = foldOf(*card.base);
+    // The fold stays on a long side if it was on one.
+    card.base->fold = wordOf(fold == Fold::Left     ? Fold::Top
+                             : fold == Fold::Top    ? Fold::Left
+                             : fold == Fold::Right  ? Fold::Bottom
+                             : fold == Fold::Bottom ? Fold::Right
+                                                    : fold);
+  }
+  say(card.panel.width_mm > card.panel.height_mm ? tr("Card lying") : tr("Card upright"), card);
+}
+
+void CardPlace::showPapers() {
+  const QSignalBlocker quiet(m_paper);
+  m_paper->clear();
+  m_paper->addItem(tr("as the plan says"));
+  for (const DrawerPaper& p : m_drawer.papers()) {
+    m_paper->addItem(QString::fromStdString(p.name));
+    if (p.name == m_session.plan().card.paper.name) m_paper->setCurrentIndex(m_paper->count() - 1);
+  }
+}
+
+void CardPlace::show() {
+  m_showing = true;
+  const Card& card = m_session.plan().card;
+  for (MeasureEdit* e :
+       {m_baseWidth, m_baseHeight, m_panelWidth, m_panelHeight, m_reveal, m_borderWidth, m_trim})
+    e->setUnits(m_session.units());
+  m_panelWidth->setMeasure(card.panel.width_mm);
+  m_panelHeight->setMeasure(card.panel.height_mm);
+  const double width = card.base ? card.base->width_mm : 0, height = card.base ? card.base->height_mm : 0;
+  if (card.base) {
+    m_baseWidth->setMeasure(width), m_baseHeight->setMeasure(height), m_reveal->setMeasure(revealOf(card));
+    m_fold->setCurrentIndex(m_fold->findData(static_cast<int>(foldOf(*card.base))));
+  } else {
+    m_baseWidth->clearMeasure(), m_baseHeight->clearMeasure(), m_reveal->clearMeasure();
+  }
+  m_reveal->setEnabled(card.base.has_value());
+  int usual = 0;
+  for (int k = 1; k < m_usual->count(); ++k) {
+    const UsualSize& s = usualBases()[static_cast<size_t>(m_usual->itemData(k).toInt())];
+    if ((sameSize(s.width_mm, width) && sameSize(s.height_mm, height)) ||
+        (sameSize(s.width_mm, height) && sameSize(s.height_mm, width))) {
+      usual = k;
+      break;
+    }
+  }
+  m_usual->setCurrentIndex(usual);
+  m_border->setCurrentIndex(card.tape_mm > 0 ? Taped : card.bare_mm > 0 ? Bare : ToTheEdge);
+  m_borderWidth->setMeasure(std::fmax(card.tape_mm, card.bare_mm));
+  m_borderWidth->setEnabled(m_border->currentIndex() != ToTheEdge);
+  m_trim->setMeasure(card.trim_mm);
+  m_thickness->setMeasure(card.paper.thickness_mm);
+  showMats();
+  showNotes();
+  m_showing = false;
+}
+
+void CardPlace::showMats() {
+  empty(m_mats);
+  auto* column = new QVBoxLayout(m_mats);
+  column->setContentsMargins(0, 4, 0, 0);
+  column->setSpacing(4);
+  const Card& card = m_session.plan().card;
+  column->addWidget(inkLabel(tr("Mats, from the panel outward"), labelFont(), theme().soft));
+  for (size_t k = 0; k < card.mats.size(); ++k) {
+    auto* row = new QHBoxLayout;
+    auto* colour = new QPushButton;
+    const QColor now(card.mats[k].colour.red, card.mats[k].colour.green, card.mats[k].colour.blue);
+    colour->setAccessibleName(tr("Colour of mat %1: %2").arg(k + 1).arg(now.name()));
+    colour->setToolTip(tr("Another colour"));
+    colour->setFixedWidth(qRound(30 * textScale()));
+    QPixmap swatch(18, 18);
+    swatch.fill(now);
+    colour->setIcon(swatch);
+    connect(colour, &QPushButton::clicked, this, [this, k, now] {
+      QColorDialog dialog(now, this);
+      dialog.setOption(QColorDialog::DontUseNativeDialog);
+      if (dialog.exec() != QDialog::Accepted) return;
+      const QColor c = dialog.currentColor();
+      Card changed = m_session.plan().card;
+      changed.mats[k].colour = {static_cast<unsigned char>(c.red()), static_cast<unsigned char>(c.green()),
+                                static_cast<unsigned char>(c.blue())};
+      say(tr("Colour of a mat"), changed);
+    });
+    auto* reveal = edit(tr("How much of mat %1 shows").arg(k + 1), [this, k](double mm) {
+      Card changed = m_session.plan().card;
+      if (k < changed.mats.size()) changed.mats[k].reveal_mm = std::fmax(0, mm);
+      say(tr("Mat shows %1").arg(QString::fromStdString(writeMeasure(Millimetres{mm}, m_session.units()))),
+          changed);
+    });
+    reveal->setUnits(m_session.units());
+    reveal->setMeasure(card.mats[k].reveal_mm);
+    auto* off = plainButton(tr("Take off"));
+    connect(off, &QPushButton::clicked, this, [this, k] {
+      Card changed = m_session.plan().card;
+      if (k < changed.mats.size()) changed.mats.erase(changed.mats.begin() + static_cast<std::ptrdiff_t>(k));
+      say(tr("Take a mat off"), changed);
+    });
+    row->addWidget(colour);
+    row->addWidget(inkLabel(tr("shows"), labelFont(), theme().soft));
+    row->addWidget(reveal, 1);
+    row->addWidget(off);
+    column->addLayout(row);
+  }
+  auto* add = new QPushButton(card.mats.empty() ? tr("Add a mat") : tr("Add another mat"));
+  connect(add, &QPushButton::clicked, this, [this] {
+    Card changed = m_session.plan().card;
+    Mat mat;
+    mat.reveal_mm = kMmPerInch / 16;
+    changed.mats.push_back(mat);
+    // The base keeps its size: the panel gives way if it must.
+    if (changed.base) {
+      const double free = revealOf(m_session.plan().card);
+      if (free < mat.reveal_mm) changed = onBase(changed, *changed.base, free);
+    }
+    say(tr("Add a mat"), changed);
+  });
+  column->addWidget(add, 0, Qt::AlignLeft);
+}
+
+void CardPlace::showNotes() {
+  empty(m_notes);
+  auto* column = new QVBoxLayout(m_notes);
+  column->setContentsMargins(0, 0, 6, 0);
+  column->setSpacing(7);
+  const Plan& plan = m_session.plan();
+  const CardFit fit = fitCard(plan);
+  const auto add = [&](const QString& text, Mark mark, const QColor& colour) {
+    auto* row = new QHBoxLayout;
+    row->setSpacing(6);
+    row->addWidget(new MarkWidget(mark, colour), 0, Qt::AlignTop);
+    row->addWidget(inkLabel(text, bodyFont(), theme().ink, true), 1);
+    column->addLayout(row);
+  };
+  for (const Misfit& m : fit.misfits) {
+    add(wordsOf(plan, fit, m, m_session.units()), m.serious ? Mark::Here : Mark::Look,
+        m.serious ? theme().madder : theme().ochre);
+    if (m.kind == MisfitKind::UnequalReveal)
+      if (const QString trim = trimmingWords(plan, revealOf(plan.card), m_session.units()); !trim.isEmpty())
+        column->addWidget(inkLabel(trim, labelFont(), theme().soft, true));
+  }
+  if (fit.misfits.empty()) add(tr("Every layer fits the next."), Mark::Fine, theme().green);
+  for (const QString& fact : cardFacts(plan, fit, m_session.units()))
+    column->addWidget(inkLabel(fact, labelFont(), theme().soft, true));
+  column->addStretch(1);
+}
+
+}  // namespace havlo

@@ -1,0 +1,51 @@
+// The place Card: size, border, base and mats, drawn to scale together.
+#pragma once
+
+#include <QWidget>
+
+#include "app/session/plan_session.h"
+
+class QComboBox;
+class QLabel;
+class QVBoxLayout;
+
+namespace havlo {
+
+class CardView;
+class DrawerSession;
+class MeasureEdit;
+class SvgArt;
+
+class CardPlace : public QWidget {
+  Q_OBJECT
+
+ public:
+  CardPlace(PlanSession& session, DrawerSession& drawer, std::shared_ptr<SvgArt> art,
+            QWidget* parent = nullptr);
+  CardView& view() { return *m_view; }
+
+ Q_SIGNALS:
+  void newCardRequested();
+
+ private:
+  PlanSession& m_session;
+  DrawerSession& m_drawer;
+  CardView* m_view;
+  QComboBox *m_usual, *m_fold, *m_border, *m_paper;
+  MeasureEdit *m_baseWidth, *m_baseHeight, *m_panelWidth, *m_panelHeight, *m_reveal, *m_borderWidth, *m_trim,
+      *m_thickness;
+  QWidget *m_mats, *m_notes;
+  bool m_showing = false;
+
+  QWidget* buildChoices();
+  void show();
+  void showMats();
+  void showNotes();
+  void showPapers();
+  void say(const QString& label, const Card& card);
+  void takeBase(double width_mm, double height_mm, const QString& label);
+  void turn();
+  MeasureEdit* edit(const QString& name, const std::function<void(double)>& apply);
+};
+
+}  // namespace havlo

@@ -1,0 +1,231 @@
+#include "app/card/card_view.h"
+
+#include <QCoreApplication>
+#include <QPainter>
+#include <QPainterPath>
+#include <algorithm>
+
+#include "app/theme/theme.h"
+#include "io/art/picture.h"
+#include "io/art/svg_art.h"
+#include "io/wording/card_words.h"
+
+namespace havlo {
+namespace {
+
+constexpr double kMargin = 44;  // px for measures around a drawing
+
+QColor colourOf(Colour c) { return QColor(c.red, c.green, c.blue); }
+
+/// A measure on a line between two ends, with short end strokes; the words stand clear of the line.
+void drawMeasure(QPainter& p, QPointF a, QPointF b, const QString& text) {
+  const Theme& t = theme();
+  const bool upright = std::abs(a.x() - b.x()) < 0.5;
+  p.setPen(QPen(t.soft, 1));
+  p.drawLine(a, b);
+  const QPointF end = upright ? QPointF(4, 0) : QPointF(0, 4);
+  for (QPointF q : {a, b}) p.drawLine(q - end, q + end);
+  p.setFont(labelFont());
+  const QFontMetricsF m(labelFont());
+  const double w = m.horizontalAdvance(text) + 8, h = m.height();
+  const QPointF c = (a + b) / 2;
+  p.save();
+  p.translate(c);
+  if (upright) p.rotate(-90);
+  const QRectF box(-w / 2, -h / 2, w, h);
+  p.fillRect(box, t.ground);
+  p.setPen(t.ink);
+  p.drawText(box, Qt::AlignCenter, text);
+  p.restore();
+}
+
+}  // namespace
+
+CardView::CardView(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget* parent)
+    : QWidget(parent), m_session(session), m_art(std::move(art)), m_job(new Job<QImage>(this)) {
+  setAccessibleName(tr("The card drawn to scale"));
+  connect(&session, &PlanSession::planChanged, this, &CardView::planChanged);
+  connect(&session, &PlanSession::unitsChanged, this, [this] { update(); });
+  planChanged();
+}
+
+void CardView::planChanged() {
+  m_fit = fitCard(m_session.plan());
+  m_stale = true;
+  QStringList spoken;
+  for (const Layer& l : m_fit.layers)
+    spoken << layerName(m_session.plan(), l) + u' ' +
+                  sizeWords(l.box.width(), l.box.height(), m_session.units());
+  setAccessibleDescription(spoken.join(QStringLiteral("; ")));
+  if (isVisible()) makePicture();
+  update();
+}
+
+void CardView::showEvent(QShowEvent*) {
+  if (m_stale) makePicture();
+}
+
+void CardView::makePicture() {
+  m_stale = false;
+  m_job->run(
+      [plan = m_session.snapshot(), analysis = m_session.analysis(), art = m_art](const Progress&) {
+        constexpr double kDpi = 90, kMost_px = 6e5;
+        return intendedPicture(*plan, *analysis, *art, dpiWithin(plan->card.panel.box(), kDpi, kMost_px));
+      },
+      [this](QImage picture) {
+        m_picture = std::move(picture);
+        update();
+      });
+}
+
+void CardView::settle() {
+  if (m_stale) makePicture();
+  m_job->wait();
+  QCoreApplication::processEvents();
+}
+
+void CardView::paintEvent(QPaintEvent*) {
+  QPainter p(this);
+  p.setRenderHint(QPainter::Antialiasing);
+  const Box outer = [&] {
+    Box b = m_fit.work;
+    for (const Layer& l : m_fit.layers)
+      b.include({l.box.left, l.box.bottom}), b.include({l.box.right, l.box.top});
+    return b;
+  }();
+  const bool opened = m_fit.baseSheetWidth_mm > 0;
+  // Side by side when both are upright, below each other when the opened base is wide.
+  const double w2 = m_fit.baseSheetWidth_mm, h2 = m_fit.baseSheetHeight_mm;
+  const double across = (width() - 4 * kMargin) / (outer.width() + (opened ? w2 : 0)),
+               high = (height() - 2 * kMargin) / std::max(outer.height(), opened ? h2 : 0);
+  const double beside = std::min(across, high);
+  const double stacked = opened ? std::min((height() - 4 * kMargin) / (outer.height() + h2),
+                                           (width() - 2 * kMargin) / std::max(outer.width(), w2))
+                                : 0;
+  const bool below = stacked > beside;
+  const double scale = std::max(0.05, below ? stacked : beside);
+  if (!opened)
+    return drawFront(
+        p, rect(),
+        std::min((width() - 2 * kMargin) / outer.width(), (height() - 2 * kMargin) / outer.height()));
+  QRectF first = rect(), second = rect();
+  if (below) {
+    const double share =
+        (outer.height() * scale + 2 * kMargin) / ((outer.height() + h2) * scale + 4 * kMargin);
+    first.setHeight(height() * share);
+    second.setTop(first.bottom());
+  } else {
+    const double share = (outer.width() * scale + 2 * kMargin) / ((outer.width() + w2) * scale + 4 * kMargin);
+    first.setWidth(width() * share);
+    second.setLeft(first.right());
+  }
+  drawFront(p, first, scale);
+  drawOpened(p, second, scale);
+}
+
+void CardView::drawFront(QPainter& p, const QRectF& room, double scale) const {
+  const Theme& t = theme();
+  const Plan& plan = m_session.plan();
+  const Box panel = plan.card.panel.box();
+  const auto px = [&](const Box& b) {
+    const Point c = panel.centre();
+    return QRectF(room.center().x() + (b.left - c.x) * scale, room.center().y() - (b.top - c.y) * scale,
+                  b.width() * scale, b.height() * scale);
+  };
+  for (auto l = m_fit.layers.rbegin(); l != m_fit.layers.rend(); ++l) {
+    const QRectF r = px(l->box);
+    if (l->what == Layer::What::Base) {
+      p.setPen(QPen(t.rule, 1));
+      p.setBrush(colourOf(plan.card.paper.colour));
+      p.drawRect(r);
+    } else if (l->what == Layer::What::Mat) {
+      p.fillRect(r, colourOf(plan.card.mats[static_cast<size_t>(l->mat)].colour));
+    }
+  }
+  const QRectF face = px(panel);
+  p.fillRect(face, colourOf(plan.card.paper.colour));
+  if (!m_picture.isNull()) {
+    p.setRenderHint(QPainter::SmoothPixmapTransform);
+    p.drawImage(face, m_picture);
+  }
+  p.setBrush(Qt::NoBrush);
+  p.setPen(QPen(t.dark ? t.soft : t.rule, 1));
+  p.drawRect(face);
+  const double border = std::max(plan.card.tape_mm, plan.card.bare_mm);
+  if (border > 0) {
+    const QRectF inner = px(panel.grown(-border));
+    if (plan.card.tape_mm > 0) {
+      QPainterPath band;
+      band.addRect(face);
+      band.addRect(inner);
+      QColor tape = t.ochre;
+      tape.setAlpha(60);
+      p.fillPath(band, tape);
+    }
+    p.setPen(QPen(t.ochre, 1, Qt::DashLine));
+    p.drawRect(inner);
+  }
+  if (plan.card.trim_mm > 0) {
+    p.setPen(QPen(t.green, 1, Qt::DashLine));
+    p.drawRect(px(m_fit.work));
+  }
+  // A layer that sticks out is drawn over what it sticks out of.
+  for (const Misfit& m : m_fit.misfits)
+    if (m.kind == MisfitKind::LayerTooLarge) {
+      p.setPen(QPen(t.madder, 2));
+      p.drawRect(px(m_fit.layers[static_cast<size_t>(m.layer)].box));
+    }
+  const Box widest = m_fit.layers.back().box;
+  Box all = m_fit.work;
+  for (const Layer& l : m_fit.layers)
+    all.include({l.box.left, l.box.bottom}), all.include({l.box.right, l.box.top});
+  const QRectF outer = px(all), base = px(widest);
+  const auto words = [&](double mm) {
+    return QString::fromStdString(writeMeasure(Millimetres{mm}, m_session.units()));
+  };
+  drawMeasure(p, {face.left(), outer.bottom() + 15}, {face.right(), outer.bottom() + 15},
+              words(panel.width()));
+  drawMeasure(p, {outer.left() - 15, face.top()}, {outer.left() - 15, face.bottom()}, words(panel.height()));
+  if (m_fit.layers.size() > 1) {
+    drawMeasure(p, {base.left(), outer.top() - 15}, {base.right(), outer.top() - 15}, words(widest.width()));
+    drawMeasure(p, {outer.right() + 15, base.top()}, {outer.right() + 15, base.bottom()},
+                words(widest.height()));
+  }
+}
+
+void CardView::drawOpened(QPainter& p, const QRectF& room, double scale) const {
+  const Theme& t = theme();
+  const double w = m_fit.baseSheetWidth_mm * scale, h = m_fit.baseSheetHeight_mm * scale;
+  const QRectF sheet(room.center().x() - w / 2, room.center().y() - h / 2, w, h);
+  p.setPen(QPen(t.ink, 1));
+  p.setBrush(colourOf(m_session.plan().card.paper.colour));
+  p.drawRect(sheet);
+  const auto words = [&](double mm) {
+    return QString::fromStdString(writeMeasure(Millimetres{mm}, m_session.units()));
+  };
+  p.setFont(labelFont());
+  const QColor onCard = lightTheme().soft;
+  if (m_fit.scoreAt_mm > 0) {
+    p.setPen(QPen(lightTheme().green, 1.5, Qt::DashDotLine));
+    const double at = m_fit.scoreAt_mm * scale;
+    if (m_fit.scoreUpright) {
+      p.drawLine(QPointF(sheet.left() + at, sheet.top()), QPointF(sheet.left() + at, sheet.bottom()));
+      drawMeasure(p, {sheet.left(), sheet.bottom() + 15}, {sheet.left() + at, sheet.bottom() + 15},
+                  words(m_fit.scoreAt_mm));
+    } else {
+      p.drawLine(QPointF(sheet.left(), sheet.bottom() - at), QPointF(sheet.right(), sheet.bottom() - at));
+      drawMeasure(p, {sheet.right() + 15, sheet.bottom() - at}, {sheet.right() + 15, sheet.bottom()},
+                  words(m_fit.scoreAt_mm));
+    }
+  }
+  p.setPen(onCard);
+  p.drawText(sheet.adjusted(8, 6, -8, -6), Qt::AlignLeft | Qt::AlignTop | Qt::TextWordWrap,
+             m_fit.scoreAt_mm > 0 ? tr("The base, opened: cut on the line, score on the dots")
+                                  : tr("The base: cut on the line"));
+  drawMeasure(p, {sheet.left(), sheet.top() - 15}, {sheet.right(), sheet.top() - 15},
+              words(m_fit.baseSheetWidth_mm));
+  drawMeasure(p, {sheet.left() - 15, sheet.top()}, {sheet.left() - 15, sheet.bottom()},
+              words(m_fit.baseSheetHeight_mm));
+}
+
+}  // namespace havlo

@@ -1,0 +1,46 @@
+// Rows of a name and something to fill in, all of one look.
+#pragma once
+
+#include <QCheckBox>
+#include <QComboBox>
+#include <QGridLayout>
+#include <QLabel>
+#include <QPushButton>
+
+#include "app/common/sheet_frame.h"
+
+namespace havlo {
+
+class FormRows : public QWidget {
+ public:
+  explicit FormRows(QWidget* parent = nullptr) : QWidget(parent), m_grid(new QGridLayout(this)) {
+    m_grid->setContentsMargins(0, 0, 0, 0);
+    m_grid->setHorizontalSpacing(8);
+    m_grid->setVerticalSpacing(5);
+    m_grid->setColumnStretch(1, 1);
+  }
+  /// A name with one or two widgets side by side; the name becomes the widget's own for screen readers.
+  QLabel* add(const QString& name, QWidget* field, QWidget* second = nullptr) {
+    auto* label = inkLabel(name, labelFont(), theme().soft);
+    label->setBuddy(field);
+    if (field->accessibleName().isEmpty()) field->setAccessibleName(name);
+    m_grid->addWidget(label, m_row, 0);
+    m_grid->addWidget(field, m_row, 1, 1, second ? 1 : 2);
+    if (second) m_grid->addWidget(second, m_row, 2);
+    ++m_row;
+    return label;
+  }
+  void addWide(QWidget* field) { m_grid->addWidget(field, m_row++, 0, 1, 3); }
+
+ private:
+  QGridLayout* m_grid;
+  int m_row = 0;
+};
+
+inline QPushButton* plainButton(const QString& text) {
+  auto* b = new QPushButton(text);
+  b->setProperty("plain", true);
+  return b;
+}
+
+}  // namespace havlo

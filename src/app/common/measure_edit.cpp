@@ -1,0 +1,68 @@
+#include "app/common/measure_edit.h"
+
+#include <QKeyEvent>
+
+#include "app/theme/theme.h"
+
+namespace havlo {
+
+MeasureEdit::MeasureEdit(const QString& name, QWidget* parent) : QLineEdit(parent), m_name(name) {
+  setAccessibleName(name);
+  setToolTip(tr("Type it as 2 3/8, 2.375in, 60mm or 6cm"));
+  setFont(bodyFont());
+  connect(this, &QLineEdit::returnPressed, this, &MeasureEdit::take);
+}
+
+QSize MeasureEdit::sizeHint() const { return {qRound(86 * textScale()), QLineEdit::sizeHint().height()}; }
+
+void MeasureEdit::setUnits(MeasureStyle units) {
+  m_units = units;
+  show();
+}
+
+void MeasureEdit::setMeasure(double mm) {
+  m_mm = mm;
+  m_empty = false;
+  show();
+}
+
+void MeasureEdit::clearMeasure() {
+  m_empty = true;
+  show();
+}
+
+void MeasureEdit::show() {
+  setText(m_empty ? QString() : QString::fromStdString(writeMeasure(Millimetres{m_mm}, m_units)));
+  setModified(false);
+}
+
+void MeasureEdit::take() {
+  if (!isModified()) return;
+  if (text().trimmed().isEmpty()) {
+    m_empty = true;
+    setModified(false);
+    Q_EMIT cleared();
+    return;
+  }
+  const auto read = readMeasure(text().toStdString(), m_units);
+  if (!read) {
+    Q_EMIT trouble(tr("%1: %2").arg(m_name, QString::fromStdString(read.error().message)));
+    return show();
+  }
+  m_mm = read.value().value;
+  m_empty = false;
+  show();
+  Q_EMIT changed(m_mm);
+}
+
+void MeasureEdit::focusOutEvent(QFocusEvent* e) {
+  take();
+  QLineEdit::focusOutEvent(e);
+}
+
+void MeasureEdit::keyPressEvent(QKeyEvent* e) {
+  if (e->key() == Qt::Key_Escape && isModified()) return show();
+  QLineEdit::keyPressEvent(e);
+}
+
+}  // namespace havlo

@@ -1,0 +1,692 @@
+#include "app/drawer/add_page.h"
+
+#include <QClipboard>
+#include <QComboBox>
+#include <QCoreApplication>
+#include <QFile>
+#include <QFileDialog>
+#include <QFileInfo>
+#include <QGuiApplication>
+#include <QHBoxLayout>
+#include <QLineEdit>
+#include <QMimeData>
+#include <QProgressBar>
+#include <QPushButton>
+#include <QScrollArea>
+#include <QSignalBlocker>
+#include <QSlider>
+#include <QUrl>
+#include <cmath>
+
+#include "app/common/form_rows.h"
+#include "app/common/measure_edit.h"
+#include "core/outline/shared_area.h"
+#include "io/art/svg_art.h"
+#include "io/devices/scanner.h"
+#include "io/drawer/drawer_file.h"
+#include "io/wording/card_words.h"
+#include "io/wording/drawer_words.h"
+
+namespace havlo {
+namespace {
+
+constexpr int kLook_px = 1800;  // of the picture that is looked at
+
+QImage imageOf(const Scan& scan) {
+  QImage image(scan.width, scan.height, QImage::Format_Grayscale8);
+  for (int y = 0; y < scan.height; ++y)
+    std::copy(scan.grey.begin() + static_cast<std::ptrdiff_t>(y) * scan.width,
+              scan.grey.begin() + static_cast<std::ptrdiff_t>(y + 1) * scan.width, image.scanLine(y));
+  return image;
+}
+
+/// "hare_left-02" -> "Hare left 02".
+QString nameFrom(QString file) {
+  file.replace(u'_', u' ').replace(u'-', u' ');
+  file = file.simplified();
+  return file.isEmpty() ? file : file.left(1).toUpper() + file.mid(1);
+}
+
+QString idFrom(const QString& name) {
+  QString id;
+  for (QChar c : name.toLower()) id += c.isLetterOrNumber() && c.unicode() < 128 ? c : QLatin1Char('-');
+  while (id.contains(QStringLiteral("--"))) id.replace(QStringLiteral("--"), QStringLiteral("-"));
+  while (id.startsWith(u'-')) id.remove(0, 1);
+  while (id.endsWith(u'-')) id.chop(1);
+  return id.isEmpty() ? QStringLiteral("stamp") : id;
+}
+
+}  // namespace
+
+AddPage::AddPage(PlanSession& session, DrawerSession& drawer, std::shared_ptr<SvgArt> art, QWidget* parent)
+    : QWidget(parent),
+      m_session(session),
+      m_drawer(drawer),
+      m_art(std::move(art)),
+      m_view(new ScanView),
+      m_reading(new Job<Result<Read>>(this)),
+      m_finding(new Job<Result<FoundSheet>>(this)),
+      m_tracing(new Job<Result<Traced>>(this)) {
+  auto* row = new QHBoxLayout(this);
+  row->setContentsMargins(0, 0, 0, 0);
+  row->setSpacing(10);
+  auto* left = new QVBoxLayout;
+  left->addWidget(m_view, 1);
+  auto* below = new QHBoxLayout;
+  m_busyWords = inkLabel({}, labelFont(), theme().soft);
+  m_progress = new QProgressBar;
+  m_progress->setFixedWidth(150);
+  m_progress->setRange(0, 100);
+  m_stop = new QPushButton(tr("Stop"));
+  m_whole = new QPushButton(tr("Show the whole sheet"));
+  m_next = new QPushButton(tr("Next impression"));
+  below->addWidget(m_whole);
+  below->addWidget(m_next);
+  below->addWidget(m_busyWords, 1);
+  below->addWidget(m_progress);
+  below->addWidget(m_stop);
+  left->addLayout(below);
+  row->addLayout(left, 1);
+  row->addWidget(buildPanel());
+  connect(m_whole, &QPushButton::clicked, this, [this] {
+    m_wholeSheet = true;
+    show();
+  });
+  connect(m_next, &QPushButton::clicked, this,
+          [this] { chooseImpression((m_chosen + 1) % std::max(1, impressions())); });
+  connect(m_stop, &QPushButton::clicked, this, [this] {
+    m_reading->cancel(), m_finding->cancel(), m_tracing->cancel();
+    stopped();
+    m_busyWords->setText(tr("Stopped."));
+  });
+  for (JobBase* job : std::initializer_list<JobBase*>{m_reading, m_finding, m_tracing})
+    connect(job, &JobBase::progressed, this,
+            [this](double share) { m_progress->setValue(qRound(100 * share)); });
+  connect(m_view, &ScanView::dropped, this, &AddPage::readFile);
+  connect(m_view, &ScanView::impressionChosen, this, &AddPage::chooseImpression);
+  connect(m_view, &ScanView::areaChosen, this, [this](Box area) {
+    if (!m_found) return;
+    // What the frame holds becomes one impression.
+    FoundSheet joined = *m_found;
+    Box all;
+    std::erase_if(joined.impressions, [&](const Box& b) {
+      const bool in = area.contains(b.centre());
+      if (in) all.include({b.left, b.bottom}), all.include({b.right, b.top});
+      return in;
+    });
+    if (all.empty()) all = area;
+    joined.impressions.push_back(all);
+    m_found = std::make_shared<FoundSheet>(std::move(joined));
+    chooseImpression(impressions() - 1);
+  });
+  connect(m_view, &ScanView::regionClicked, this, [this](Point at) {
+    // The same click again takes the mend back.
+    const auto near = [&](Point p) {
+      if (!m_traced) return false;
+      for (const EnclosedRegion& r : m_traced->regions) {
+        const Rings onSheet = [&] {
+          Rings rings = r.shape;
+          for (Ring& ring : rings)
+            for (Point& q : ring) q = {m_traced->lowerLeft.x + q.x, m_traced->lowerLeft.y - q.y};
+          return rings;
+        }();
+        if (covers(onSheet, at) && covers(onSheet, p)) return true;
+      }
+      return false;
+    };
+    const size_t before = m_settings.holes.size();
+    std::erase_if(m_settings.holes, near);
+    if (m_settings.holes.size() == before) m_settings.holes.push_back(at);
+    trace();
+  });
+  connect(m_view, &ScanView::regionDrawn, this, [this](const Rings& region, bool add) {
+    (add ? m_settings.added : m_settings.removed).push_back(region);
+    useTool(ScanView::Tool::Look);
+    trace();
+  });
+  connect(m_view, &ScanView::footMoved, this, [this](Point to) {
+    m_foot = to;
+    show();
+  });
+  connect(m_view, &ScanView::lengthMarked, this, [this](Point a, Point b) {
+    const Scan f = frame();
+    const PixelPoint p = toScan(f, level(), a), q = toScan(f, level(), b);
+    m_marked_px = std::hypot(p.x - q.x, p.y - q.y);
+    m_length->setFocus();
+  });
+  connect(m_view, &ScanView::cornersMarked, this, [this](const std::vector<Point>& corners) {
+    m_corners = corners;
+    m_cornerWidth->setFocus();
+  });
+  connect(&session, &PlanSession::unitsChanged, this, &AddPage::show);
+  stopped();
+  show();
+}
+
+QSlider* AddPage::slider(int least, int most, int now, const QString& name) {
+  auto* s = new QSlider(Qt::Horizontal);
+  s->setRange(least, most);
+  s->setValue(now);
+  s->setPageStep(std::max(1, (most - least) / 10));
+  s->setAccessibleName(name);
+  connect(s, &QSlider::valueChanged, this, [this] {
+    m_settings.darkness = m_darkness->value() / 100.0;
+    m_settings.speck_mm2 = m_speck->value() / 100.0;
+    m_settings.gap_mm = m_gap->value() / 10.0;
+    m_settings.grow_mm = m_grow->value() / 20.0;
+    trace();
+  });
+  return s;
+}
+
+QWidget* AddPage::buildPanel() {
+  auto* sheet = new SheetFrame;
+  sheet->setFixedWidth(qRound(318 * (1 + (textScale() - 1) * 0.6)));
+  auto* scroll = new QScrollArea;
+  scroll->setWidgetResizable(true);
+  scroll->setFrameShape(QFrame::NoFrame);
+  scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+  auto* inside = new QWidget;
+  auto* column = new QVBoxLayout(inside);
+  column->setContentsMargins(0, 0, 8, 0);
+  column->setSpacing(6);
+  auto* head = new QHBoxLayout;
+  head->addWidget(inkLabel(tr("Add stamps"), headingFont(), theme().ink), 1);
+  auto* back = plainButton(tr("Back to the drawer"));
+  connect(back, &QPushButton::clicked, this, &AddPage::closeRequested);
+  head->addWidget(back);
+  column->addLayout(head);
+
+  column->addWidget(inkLabel(tr("1  The picture"), bodyFont(QFont::Bold), theme().ink));
+  auto* pictures = new QHBoxLayout;
+  auto* open = new QPushButton(tr("Choose a file"));
+  auto* pasteIt = new QPushButton(tr("Paste"));
+  auto* sample = new QPushButton(tr("Try a sample scan"));
+  connect(open, &QPushButton::clicked, this, [this] {
+    QFileDialog dialog(this, tr("A scan or photo of stamps"), QString(),
+                       tr("Pictures (*.png *.jpg *.jpeg *.tif *.tiff *.bmp *.webp *.svg);;All files (*)"));
+    dialog.setOption(QFileDialog::DontUseNativeDialog);
+    dialog.setFileMode(QFileDialog::ExistingFile);
+    if (dialog.exec() == QDialog::Accepted) readFile(dialog.selectedFiles().constFirst());
+  });
+  connect(pasteIt, &QPushButton::clicked, this, &AddPage::paste);
+  connect(sample, &QPushButton::clicked, this, &AddPage::trySample);
+  pictures->addWidget(open);
+  pictures->addWidget(pasteIt);
+  pictures->addStretch(1);
+  column->addLayout(pictures);
+  column->addWidget(sample, 0, Qt::AlignLeft);
+  m_pictureWords = inkLabel({}, labelFont(), theme().soft, true);
+  column->addWidget(m_pictureWords);
+
+  m_scaleTools = new QWidget;
+  auto* scale = new QVBoxLayout(m_scaleTools);
+  scale->setContentsMargins(0, 0, 0, 0);
+  scale->setSpacing(5);
+  scale->addWidget(inkLabel(tr("2  How large is it?"), bodyFont(QFont::Bold), theme().ink));
+  m_scaleWords = inkLabel({}, bodyFont(), theme().ink, true);
+  scale->addWidget(m_scaleWords);
+  auto* tools = new QHBoxLayout;
+  const auto tool = [&](const QString& text, ScanView::Tool which, const QString& tip) {
+    auto* b = new QPushButton(text);
+    b->setCheckable(true);
+    b->setToolTip(tip);
+    connect(b, &QPushButton::clicked, this,
+            [this, which](bool on) { useTool(on ? which : ScanView::Tool::Look); });
+    b->setProperty("tool", static_cast<int>(which));
+    m_tools.push_back(b);
+    return b;
+  };
+  tools->addWidget(
+      tool(tr("Mark a length"), ScanView::Tool::Length,
+           tr("Draw a line along a ruler or anything whose length you know, then type its length")));
+  tools->addWidget(tool(tr("Mark four corners"), ScanView::Tool::Corners,
+                        tr("For a photo: click the corners of a sheet or card of known size, upper left "
+                           "first, then clockwise")));
+  tools->addStretch(1);
+  scale->addLayout(tools);
+  auto* square = new QPushButton(tr("Use the printed square"));
+  square->setToolTip(tr("Finds the calibration square that Havlo prints, and straightens the picture by it"));
+  connect(square, &QPushButton::clicked, this, [this] {
+    if (!m_scan) return;
+    if (const auto corners = findCalibrationSquare(*m_scan)) {
+      straighten(*corners, kCalibrationSide_mm, kCalibrationSide_mm);
+    } else {
+      Q_EMIT m_session.trouble(
+          tr("The printed square was not found in this picture. It must be whole and not in shadow."));
+    }
+  });
+  scale->addWidget(square, 0, Qt::AlignLeft);
+  m_lengthRow = new FormRows;
+  m_length = new MeasureEdit(tr("True length of the marked line"));
+  static_cast<FormRows*>(m_lengthRow)->add(tr("The line is"), m_length);
+  scale->addWidget(m_lengthRow);
+  m_cornerRow = new FormRows;
+  m_cornerWidth = new MeasureEdit(tr("True width of the marked rectangle"));
+  m_cornerHeight = new MeasureEdit(tr("True height of the marked rectangle"));
+  static_cast<FormRows*>(m_cornerRow)->add(tr("It is really"), m_cornerWidth, m_cornerHeight);
+  scale->addWidget(m_cornerRow);
+  column->addWidget(m_scaleTools);
+  for (MeasureEdit* e : {m_length, m_cornerWidth, m_cornerHeight})
+    connect(e, &MeasureEdit::trouble, &m_session, &PlanSession::trouble);
+  connect(m_length, &MeasureEdit::changed, this, [this](double mm) {
+    if (m_marked_px > 0 && mm > 0)
+      setScale(m_marked_px / mm, ScaleFrom::File, tr("by the length you marked"));
+  });
+  const auto corners = [this] {
+    if (m_corners.size() != 4 || m_cornerWidth->isEmpty() || m_cornerHeight->isEmpty()) return;
+    std::array<PixelPoint, 4> px;
+    for (size_t k = 0; k < 4; ++k) px[k] = toScan(frame(), level(), m_corners[k]);
+    straighten(px, m_cornerWidth->measure(), m_cornerHeight->measure());
+  };
+  connect(m_cornerWidth, &MeasureEdit::changed, this, corners);
+  connect(m_cornerHeight, &MeasureEdit::changed, this, corners);
+
+  m_foundWords = inkLabel({}, bodyFont(), theme().ink, true);
+  column->addWidget(m_foundWords);
+  m_stampTools = buildStampTools();
+  column->addWidget(m_stampTools);
+  column->addStretch(1);
+  scroll->setWidget(inside);
+  sheet->box()->addWidget(scroll, 1);
+  m_putOn = new QPushButton(tr("Into the drawer and onto the card"));
+  m_put = new QPushButton(tr("Into the drawer"));
+  connect(m_putOn, &QPushButton::clicked, this, [this] { put(true); });
+  connect(m_put, &QPushButton::clicked, this, [this] { put(false); });
+  sheet->box()->addWidget(m_putOn);
+  sheet->box()->addWidget(m_put);
+  return sheet;
+}
+
+QWidget* AddPage::buildStampTools() {
+  auto* w = new QWidget;
+  auto* column = new QVBoxLayout(w);
+  column->setContentsMargins(0, 0, 0, 0);
+  column->setSpacing(5);
+  column->addWidget(inkLabel(tr("3  Mend what was traced"), bodyFont(QFont::Bold), theme().ink));
+  m_mendWords =
+      inkLabel(tr("Click inside it to make a hole or to fill one. Drag the foot to where it stands."),
+               labelFont(), theme().soft, true);
+  column->addWidget(m_mendWords);
+  auto* rows = new FormRows;
+  m_darkness = slider(-100, 100, 0, tr("How dark counts as ink"));
+  m_speck = slider(0, 100, 5, tr("Size of specks that are dropped"));
+  m_gap = slider(0, 40, 8, tr("Width of openings that are closed"));
+  m_grow = slider(-20, 20, 0, tr("Outline inward or outward"));
+  m_turn = new QSlider(Qt::Horizontal);
+  m_turn->setRange(-150, 150);
+  m_turn->setAccessibleName(tr("Level"));
+  connect(m_turn, &QSlider::sliderReleased, this, [this] {
+    m_level = Degrees{m_turn->value() / 10.0};
+    find();
+  });
+  rows->add(tr("More ink"), m_darkness);
+  rows->add(tr("Drop specks"), m_speck);
+  rows->add(tr("Close gaps"), m_gap);
+  rows->add(tr("In or out"), m_grow);
+  rows->add(tr("Level"), m_turn);
+  column->addWidget(rows);
+  auto* tools = new QHBoxLayout;
+  const auto tool = [&](const QString& text, ScanView::Tool which) {
+    auto* b = new QPushButton(text);
+    b->setCheckable(true);
+    connect(b, &QPushButton::clicked, this,
+            [this, which](bool on) { useTool(on ? which : ScanView::Tool::Look); });
+    b->setProperty("tool", static_cast<int>(which));
+    m_tools.push_back(b);
+    tools->addWidget(b);
+  };
+  tool(tr("Add a part"), ScanView::Tool::Add);
+  tool(tr("Take a part away"), ScanView::Tool::Remove);
+  tools->addStretch(1);
+  column->addLayout(tools);
+  auto* undo = plainButton(tr("As it was found"));
+  connect(undo, &QPushButton::clicked, this, [this] { chooseImpression(m_chosen); });
+  column->addWidget(undo, 0, Qt::AlignLeft);
+
+  column->addWidget(inkLabel(tr("4  What is it?"), bodyFont(QFont::Bold), theme().ink));
+  auto* facts = new FormRows;
+  m_name = new QLineEdit;
+  m_name->setFont(bodyFont());
+  m_role = new QComboBox;
+  for (int r = 0; r <= static_cast<int>(Role::Sentiment); ++r)
+    m_role->addItem(roleName(static_cast<Role>(r)));
+  m_role->setCurrentIndex(static_cast<int>(Role::Prop));
+  m_facing = new QComboBox;
+  for (int f = 0; f <= static_cast<int>(Facing::Right); ++f)
+    m_facing->addItem(facingName(static_cast<Facing>(f)));
+  m_heights = new QComboBox;
+  facts->add(tr("Name"), m_name);
+  facts->add(tr("Shows a"), m_role);
+  facts->add(tr("Facing"), m_facing);
+  facts->add(tr("Real height"), m_heights);
+  connect(m_name, &QLineEdit::textChanged, this, [this] { offerHeights(); });
+  connect(m_role, &QComboBox::activated, this, [this] { offerHeights(); });
+  column->addWidget(facts);
+  m_stampWords = inkLabel({}, labelFont(), theme().ink, true);
+  column->addWidget(m_stampWords);
+  return w;
+}
+
+void AddPage::offerHeights() {
+  const QString chosen = m_heights->currentIndex() > 0 ? m_heights->currentText() : QString();
+  m_heights->clear();
+  m_heights->addItem(tr("not said: no scale check"));
+  const auto offers = heightsFor(m_name->text().toStdString(), static_cast<Role>(m_role->currentIndex()));
+  const QString lower = m_name->text().toLower();
+  for (const TypicalHeight& h : offers)
+    m_heights->addItem(QStringLiteral("%1: %2").arg(
+                           QString::fromUtf8(h.thing.data(), static_cast<qsizetype>(h.thing.size())),
+                           heightWords({h.typical_m, h.least_m, h.most_m, {}})),
+                       QVariantList{h.typical_m, h.least_m, h.most_m});
+  // A name that says what it is has its height offered at once.
+  if (!offers.empty() && lower.contains(QString::fromUtf8(offers[0].thing.data(),
+                                                          static_cast<qsizetype>(offers[0].thing.size()))))
+    m_heights->setCurrentIndex(1);
+  if (const int k = m_heights->findText(chosen); k > 0) m_heights->setCurrentIndex(k);
+}
+
+// ---- reading
+
+void AddPage::start(const QString& what) {
+  m_busyWords->setText(what);
+  m_progress->setValue(0);
+  m_progress->show();
+  m_stop->show();
+}
+
+void AddPage::stopped() {
+  m_progress->hide();
+  m_stop->hide();
+  m_busyWords->clear();
+}
+
+void AddPage::fail(const Error& error) {
+  stopped();
+  if (error.code != ErrorCode::Stopped) Q_EMIT m_session.trouble(QString::fromStdString(error.message));
+}
+
+void AddPage::readFile(const QString& path) {
+  start(tr("Reading %1").arg(QFileInfo(path).fileName()));
+  m_reading->run(
+      [path](const Progress& progress) -> Result<Read> {
+        auto read = readScanFile(path, progress);
+        if (!read) return read.error();
+        ReadScan r = std::move(read).value();
+        Read out;
+        out.name = r.name, out.scale = r.scale;
+        out.small = reduced(r.scan, kLook_px);
+        out.scan = std::make_shared<const Scan>(std::move(r.scan));
+        return out;
+      },
+      [this](Result<Read> read) {
+        if (!read) return fail(read.error());
+        take(std::move(read).value());
+      });
+}
+
+void AddPage::paste() {
+  const QMimeData* pasted = QGuiApplication::clipboard()->mimeData();
+  if (pasted && pasted->hasUrls() && pasted->urls().constFirst().isLocalFile())
+    return readFile(pasted->urls().constFirst().toLocalFile());
+  auto read = readScanImage(QGuiApplication::clipboard()->image());
+  if (!read) return fail({ErrorCode::BadInput, tr("there is no picture to paste").toStdString(), {}});
+  Read out;
+  ReadScan r = std::move(read).value();
+  out.scale = r.scale;
+  out.small = reduced(r.scan, kLook_px);
+  out.scan = std::make_shared<const Scan>(std::move(r.scan));
+  take(std::move(out));
+}
+
+void AddPage::trySample() {
+  start(tr("The stand-in scanner is at work"));
+  m_reading->run(
+      [art = m_art](const Progress&) -> Result<Read> {
+        QFile file(QStringLiteral(":/demo/canal-drawer.zip"));
+        if (!file.open(QIODevice::ReadOnly)) return Error{ErrorCode::CannotRead, "there is no sample", {}};
+        const auto drawer = readDrawer(file.readAll());
+        if (!drawer) return drawer.error();
+        std::vector<StampRef> stamps;
+        for (const char* id : {"hare", "duck", "poplar-small", "heron", "lock-cottage"})
+          for (const DrawerStamp& s : drawer.value().stamps)
+            if (s.stamp.id == id) stamps.push_back(std::make_shared<Stamp>(s.stamp));
+        ScannerSettings how;
+        how.skew = Degrees{1.4};
+        const auto glass = inRows(stamps, 118);
+        auto read = readScanImage(scanSheet(glass, 118, heightOfRows(glass), *art, how));
+        if (!read) return read.error();
+        ReadScan r = std::move(read).value();
+        Read out;
+        out.scale = r.scale;
+        out.small = reduced(r.scan, kLook_px);
+        out.scan = std::make_shared<const Scan>(std::move(r.scan));
+        return out;
+      },
+      [this](Result<Read> read) {
+        if (!read) return fail(read.error());
+        take(std::move(read).value());
+      });
+}
+
+void AddPage::take(Read read) {
+  stopped();
+  m_scan = std::move(read.scan);
+  m_small = std::move(read.small);
+  m_fileName = read.name;
+  m_scale = read.scale;
+  m_found.reset(), m_traced.reset();
+  m_level.reset(), m_foot.reset();
+  m_corners.clear();
+  m_settings = {};
+  m_chosen = -1;
+  m_wholeSheet = true;
+  useTool(ScanView::Tool::Look);
+  m_pictureWords->setText(tr("%1 × %2 pixels").arg(m_scan->width).arg(m_scan->height));
+  if (m_scan->pxPerMm > 0) {
+    m_scaleWords->setText(m_scale == ScaleFrom::Drawing
+                              ? tr("The drawing says how large it is.")
+                              : tr("%1 dpi, as the file says.").arg(qRound(m_scan->pxPerMm * kMmPerInch)));
+    find();
+  } else {
+    m_scaleWords->setText(tr("The file does not say how large it is. Mark something whose size you know."));
+    show();
+  }
+}
+
+void AddPage::setScale(double pxPerMm, ScaleFrom from, const QString& said) {
+  if (!m_scan || !(pxPerMm > 0)) return;
+  auto scaled = std::make_shared<Scan>(*m_scan);
+  scaled->pxPerMm = pxPerMm;
+  m_small.pxPerMm = pxPerMm * m_small.width / scaled->width;
+  m_scan = std::move(scaled);
+  m_scale = from;
+  m_scaleWords->setText(tr("%1 dpi, %2.").arg(qRound(pxPerMm * kMmPerInch)).arg(said));
+  useTool(ScanView::Tool::Look);
+  find();
+}
+
+void AddPage::straighten(const std::array<PixelPoint, 4>& corners, double width, double height) {
+  if (!m_scan) return;
+  start(tr("Straightening the picture"));
+  m_reading->run(
+      [scan = m_scan, corners, width, height, name = m_fileName](const Progress&) -> Result<Read> {
+        auto flat = straightened(*scan, corners, width, height);
+        if (!flat) return flat.error();
+        Read out;
+        out.name = name, out.scale = ScaleFrom::File;
+        out.small = reduced(flat.value(), kLook_px);
+        out.scan = std::make_shared<const Scan>(std::move(flat).value());
+        return out;
+      },
+      [this](Result<Read> read) {
+        if (!read) return fail(read.error());
+        take(std::move(read).value());
+        m_scaleWords->setText(
+            tr("%1 dpi, straightened by the corners.").arg(qRound(m_scan->pxPerMm * kMmPerInch)));
+      });
+}
+
+// ---- finding and tracing
+
+void AddPage::find() {
+  if (!m_scan) return;
+  start(tr("Looking for impressions"));
+  FindSettings how;
+  how.level = m_level;
+  m_finding->run([scan = m_scan, how](const Progress& progress) { return readSheet(*scan, how, progress); },
+                 [this](Result<FoundSheet> found) {
+                   if (!found) {
+                     m_found.reset(), m_traced.reset();
+                     fail(found.error());
+                     return show();
+                   }
+                   stopped();
+                   m_found = std::make_shared<const FoundSheet>(std::move(found).value());
+                   const QSignalBlocker quiet(m_turn);
+                   m_turn->setValue(qRound(m_found->level.value * 10));
+                   chooseImpression(std::clamp(m_chosen, 0, impressions() - 1));
+                 });
+}
+
+void AddPage::chooseImpression(int index) {
+  if (index < 0 || index >= impressions()) return;
+  m_chosen = index;
+  m_settings = {};
+  m_foot.reset();
+  {
+    const QSignalBlocker a(m_darkness), b(m_speck), c(m_gap), d(m_grow);
+    m_darkness->setValue(0), m_speck->setValue(5), m_gap->setValue(8), m_grow->setValue(0);
+  }
+  m_name->setText(impressions() == 1 ? nameFrom(m_fileName) : QString());
+  offerHeights();
+  m_wholeSheet = false;
+  trace();
+}
+
+void AddPage::trace() {
+  if (!m_found || m_chosen < 0) return;
+  start(tr("Tracing"));
+  m_tracing->run(
+      [scan = m_scan, found = m_found, box = m_found->impressions[static_cast<size_t>(m_chosen)],
+       how = m_settings](const Progress& progress) -> Result<Traced> {
+        auto traced = traceStamp(*scan, *found, box, how, progress);
+        if (!traced) return traced.error();
+        Traced out;
+        out.area = box.grown(3);
+        const double px = std::min(20.0, 900 / std::max(out.area.width(), out.area.height()));
+        out.picture = imageOf(levelledPicture(*scan, *found, out.area, px));
+        out.stamp = std::make_shared<const TracedStamp>(std::move(traced).value());
+        return out;
+      },
+      [this](Result<Traced> traced) {
+        if (!traced) {
+          fail(traced.error());
+          return show();
+        }
+        stopped();
+        Traced t = std::move(traced).value();
+        m_traced = std::move(t.stamp);
+        show();
+        if (!m_wholeSheet) m_view->showImpression(t.picture, t.area, m_traced, footNow());
+      });
+}
+
+Scan AddPage::frame() const {
+  Scan f;
+  if (!m_scan) return f;
+  f.width = m_scan->width, f.height = m_scan->height;
+  f.pxPerMm = m_scan->pxPerMm > 0 ? m_scan->pxPerMm : 1;
+  return f;
+}
+
+Point AddPage::footNow() const {
+  if (m_foot) return *m_foot;
+  const Point foot = m_traced->stamp.foot;
+  return {m_traced->lowerLeft.x + foot.x, m_traced->lowerLeft.y - foot.y};
+}
+
+void AddPage::useTool(ScanView::Tool tool) {
+  m_view->setTool(tool);
+  for (QPushButton* b : m_tools) b->setChecked(b->property("tool").toInt() == static_cast<int>(tool));
+  m_lengthRow->setVisible(tool == ScanView::Tool::Length);
+  m_cornerRow->setVisible(tool == ScanView::Tool::Corners);
+  if (tool == ScanView::Tool::Length || tool == ScanView::Tool::Corners) {
+    m_wholeSheet = true;
+    m_marked_px = 0;
+    m_corners.clear();
+    show();
+  }
+}
+
+void AddPage::show() {
+  for (MeasureEdit* e : {m_length, m_cornerWidth, m_cornerHeight}) e->setUnits(m_session.units());
+  m_scaleTools->setVisible(m_scan != nullptr);
+  m_whole->setVisible(m_found && !m_wholeSheet);
+  m_next->setVisible(impressions() > 1);
+  m_foundWords->setVisible(m_found != nullptr);
+  if (m_found)
+    m_foundWords->setText(impressions() == 1
+                              ? tr("One impression was found.")
+                              : tr("%1 impressions were found; this is number %2. On the whole sheet, drag a "
+                                   "frame round marks that belong together.")
+                                    .arg(impressions())
+                                    .arg(m_chosen + 1));
+  const bool any = m_traced && m_found;
+  m_stampTools->setVisible(any);
+  m_put->setEnabled(any && !m_drawer.readOnly()), m_putOn->setEnabled(any && !m_drawer.readOnly());
+  if (any) {
+    const Stamp& s = m_traced->stamp;
+    QStringList words{tr("Prints %1, %2.")
+                          .arg(sizeWords(s.width_mm, s.height_mm, m_session.units()),
+                               s.solid ? tr("solid") : tr("line art"))};
+    if (m_traced->touchesEdge) words << tr("It runs to the edge of the picture: part of it may be missing.");
+    if (m_traced->specks > 0)
+      words << (m_traced->specks == 1 ? tr("One speck was dropped.")
+                                      : tr("%1 specks were dropped.").arg(m_traced->specks));
+    m_stampWords->setText(words.join(u' '));
+  }
+  if (!m_scan) return m_view->clear();
+  if (m_wholeSheet || !any) {
+    const Scan f = frame();
+    const Box area{0, 0, f.width / f.pxPerMm, f.height / f.pxPerMm};
+    Scan small = m_small;
+    small.pxPerMm = f.pxPerMm * small.width / f.width;
+    m_view->showSheet(imageOf(turnedPicture(small, level(), area, small.pxPerMm)), area,
+                      m_found ? m_found->impressions : std::vector<Box>{}, m_chosen);
+  } else {
+    const Box area = m_found->impressions[static_cast<size_t>(m_chosen)].grown(3);
+    const double px = std::min(20.0, 900 / std::max(area.width(), area.height()));
+    m_view->showImpression(imageOf(levelledPicture(*m_scan, *m_found, area, px)), area, m_traced, footNow());
+  }
+}
+
+void AddPage::put(bool ontoCard) {
+  if (!m_traced) return;
+  DrawerStamp s;
+  s.stamp = m_traced->stamp;
+  const QString name =
+      m_name->text().trimmed().isEmpty() ? tr("Stamp %1").arg(++m_added) : m_name->text().trimmed();
+  s.stamp.name = name.toStdString();
+  s.stamp.id = idFrom(name).toStdString();
+  s.stamp.role = static_cast<Role>(m_role->currentIndex());
+  s.stamp.facing = static_cast<Facing>(m_facing->currentIndex());
+  if (m_foot)
+    s.stamp.foot = {std::round((m_foot->x - m_traced->lowerLeft.x) * 100) / 100,
+                    std::round((m_traced->lowerLeft.y - m_foot->y) * 100) / 100};
+  if (m_heights->currentIndex() > 0) {
+    const QVariantList h = m_heights->currentData().toList();
+    s.stamp.realHeight = RealHeight{h[0].toDouble(), h[1].toDouble(), h[2].toDouble(), {}};
+  }
+  const std::string key = m_drawer.put(s);
+  if (!key.empty()) Q_EMIT added(QString::fromStdString(key), ontoCard);
+}
+
+void AddPage::settle() {
+  for (int round = 0; round < 6; ++round) {
+    m_reading->wait(), m_finding->wait(), m_tracing->wait();
+    QCoreApplication::processEvents();
+  }
+}
+
+}  // namespace havlo

@@ -1,0 +1,114 @@
+// Adding stamps from a scan or a photo: picture, scale, impressions, tracing with mends, facts, into the
+// drawer.
+#pragma once
+
+#include <QWidget>
+
+#include "app/drawer/scan_view.h"
+#include "app/session/drawer_session.h"
+#include "app/session/job.h"
+#include "app/session/plan_session.h"
+#include "io/scan/scan_file.h"
+
+class QComboBox;
+class QLabel;
+class QLineEdit;
+class QProgressBar;
+class QPushButton;
+class QSlider;
+
+namespace havlo {
+
+class MeasureEdit;
+class SvgArt;
+
+class AddPage : public QWidget {
+  Q_OBJECT
+
+ public:
+  AddPage(PlanSession& session, DrawerSession& drawer, std::shared_ptr<SvgArt> art,
+          QWidget* parent = nullptr);
+
+  void readFile(const QString& path);
+  void paste();
+  /// A synthetic scan of a few stamps that ship with Havlo.
+  void trySample();
+  ScanView& view() { return *m_view; }
+  /// Waits until nothing is being read or traced.
+  void settle();
+  bool hasStamp() const { return m_traced != nullptr; }
+  int impressions() const { return m_found ? static_cast<int>(m_found->impressions.size()) : 0; }
+  int chosenImpression() const { return m_chosen; }
+  std::shared_ptr<const TracedStamp> traced() const { return m_traced; }
+
+ Q_SIGNALS:
+  void closeRequested();
+  void added(const QString& key, bool ontoCard);
+
+ private:
+  struct Read {
+    std::shared_ptr<const Scan> scan;
+    Scan small;  // to look at
+    QString name;
+    ScaleFrom scale = ScaleFrom::Unknown;
+  };
+  struct Traced {
+    std::shared_ptr<const TracedStamp> stamp;
+    QImage picture;
+    Box area;
+  };
+
+  PlanSession& m_session;
+  DrawerSession& m_drawer;
+  std::shared_ptr<SvgArt> m_art;
+  std::shared_ptr<const Scan> m_scan;
+  Scan m_small;
+  QString m_fileName;
+  ScaleFrom m_scale = ScaleFrom::Unknown;
+  std::shared_ptr<const FoundSheet> m_found;
+  std::shared_ptr<const TracedStamp> m_traced;
+  std::optional<Degrees> m_level;
+  TraceSettings m_settings;
+  std::optional<Point> m_foot;  // sheet mm
+  int m_chosen = -1;
+  bool m_wholeSheet = true;
+  std::vector<Point> m_corners;
+  double m_marked_px = 0;  // length of the marked line in scan pixels
+  int m_added = 0;
+
+  ScanView* m_view;
+  QLabel *m_pictureWords, *m_scaleWords, *m_foundWords, *m_stampWords, *m_busyWords, *m_mendWords;
+  QProgressBar* m_progress;
+  QPushButton *m_stop, *m_next, *m_whole, *m_put, *m_putOn;
+  QWidget *m_scaleTools, *m_lengthRow, *m_cornerRow, *m_stampTools;
+  MeasureEdit *m_length, *m_cornerWidth, *m_cornerHeight;
+  QSlider *m_darkness, *m_speck, *m_gap, *m_grow, *m_turn;
+  QLineEdit* m_name;
+  QComboBox *m_role, *m_facing, *m_heights;
+  std::vector<QPushButton*> m_tools;
+  Job<Result<Read>>* m_reading;
+  Job<Result<FoundSheet>>* m_finding;
+  Job<Result<Traced>>* m_tracing;
+
+  QWidget* buildPanel();
+  QWidget* buildStampTools();
+  QSlider* slider(int least, int most, int now, const QString& name);
+  void start(const QString& what);
+  void stopped();
+  void fail(const Error& error);
+  void take(Read read);
+  void find();
+  void chooseImpression(int index);
+  void trace();
+  void show();
+  void setScale(double pxPerMm, ScaleFrom from, const QString& said);
+  void useTool(ScanView::Tool tool);
+  void straighten(const std::array<PixelPoint, 4>& corners, double width_mm, double height_mm);
+  void offerHeights();
+  void put(bool ontoCard);
+  Degrees level() const { return m_level ? *m_level : m_found ? m_found->level : Degrees{0}; }
+  Scan frame() const;
+  Point footNow() const;
+};
+
+}  // namespace havlo

@@ -1,0 +1,244 @@
+#include "app/drawer/scan_view.h"
+
+#include <QDragEnterEvent>
+#include <QMimeData>
+#include <QMouseEvent>
+#include <QPainter>
+#include <QPainterPath>
+#include <QUrl>
+#include <cmath>
+
+#include "app/common/marks.h"
+#include "app/theme/theme.h"
+#include "core/outline/shared_area.h"
+#include "io/art/shape_path.h"
+
+namespace havlo {
+namespace {
+
+constexpr double kMargin = 14, kGrab_px = 12, kLeastDrag_px = 8;
+
+QPainterPath pathThrough(const std::vector<QPointF>& points) {
+  QPainterPath path;
+  for (size_t i = 0; i < points.size(); ++i) i == 0 ? path.moveTo(points[i]) : path.lineTo(points[i]);
+  return path;
+}
+
+}  // namespace
+
+ScanView::ScanView(QWidget* parent) : QWidget(parent) {
+  setAcceptDrops(true);
+  setMouseTracking(true);
+  setMinimumSize(320, 300);
+  setAccessibleName(tr("The scanned sheet"));
+}
+
+QRectF ScanView::room() const {
+  const QRectF all = QRectF(rect()).adjusted(kMargin, kMargin, -kMargin, -kMargin);
+  if (m_area.empty()) return all;
+  const double s = std::min(all.width() / m_area.width(), all.height() / m_area.height());
+  const QSizeF size(m_area.width() * s, m_area.height() * s);
+  return QRectF(QPointF(all.center().x() - size.width() / 2, all.center().y() - size.height() / 2), size);
+}
+
+QPointF ScanView::toPixels(Point p) const {
+  const QRectF r = room();
+  return {r.left() + (p.x - m_area.left) * r.width() / m_area.width(),
+          r.top() + (p.y - m_area.bottom) * r.height() / m_area.height()};
+}
+
+Point ScanView::fromPixels(QPointF p) const {
+  const QRectF r = room();
+  return {m_area.left + (p.x() - r.left()) * m_area.width() / r.width(),
+          m_area.bottom + (p.y() - r.top()) * m_area.height() / r.height()};
+}
+
+void ScanView::showSheet(const QImage& picture, const Box& area, std::vector<Box> impressions, int chosen) {
+  m_picture = picture, m_area = area;
+  m_impressions = std::move(impressions);
+  m_chosen = chosen;
+  m_traced.reset();
+  update();
+}
+
+void ScanView::showImpression(const QImage& picture, const Box& area,
+                              std::shared_ptr<const TracedStamp> traced, Point foot) {
+  m_picture = picture, m_area = area;
+  m_impressions.clear();
+  m_traced = std::move(traced);
+  m_foot = foot;
+  update();
+}
+
+void ScanView::clear() {
+  m_picture = {};
+  m_area = {};
+  m_impressions.clear();
+  m_traced.reset();
+  update();
+}
+
+void ScanView::setTool(Tool tool) {
+  m_tool = tool;
+  m_marks.clear();
+  m_dragging = false;
+  setCursor(tool == Tool::Look ? Qt::ArrowCursor : Qt::CrossCursor);
+  update();
+}
+
+void ScanView::drawTraced(QPainter& p) const {
+  const Theme& t = theme();
+  const TracedStamp& s = *m_traced;
+  // The stamp frame onto the sheet: y up from its lower left corner.
+  const QPointF origin = toPixels(s.lowerLeft), right = toPixels({s.lowerLeft.x + 1, s.lowerLeft.y});
+  const double scale = right.x() - origin.x();
+  p.save();
+  p.setTransform(QTransform(scale, 0, 0, -scale, origin.x(), origin.y()), true);
+  QColor veil = lightTheme().green;
+  veil.setAlpha(52);
+  const QPainterPath outline = pathOf(s.stamp.silhouette);
+  p.fillPath(outline, veil);
+  QPen edge(lightTheme().green, 2);
+  edge.setCosmetic(true);
+  p.setPen(edge);
+  p.drawPath(outline);
+  for (const EnclosedRegion& r : s.regions) {
+    QPen dots(r.hole ? lightTheme().madder : lightTheme().green, 1.2, Qt::DotLine);
+    dots.setCosmetic(true);
+    if (r.area_mm2 < 2.5 && !r.hole) continue;
+    p.setPen(dots);
+    p.drawPath(pathOf(r.shape));
+  }
+  p.restore();
+  const QPointF foot = toPixels(m_foot);
+  p.setPen(QPen(lightTheme().green, 1, Qt::DashLine));
+  p.drawLine(QPointF(room().left(), foot.y()), QPointF(room().right(), foot.y()));
+  drawMark(p, foot, 8, Mark::Here, lightTheme().green);
+  p.setFont(labelFont(QFont::Bold));
+  p.setPen(lightTheme().green);
+  p.drawText(foot + QPointF(12, -5), tr("foot"));
+  Q_UNUSED(t);
+}
+
+void ScanView::paintEvent(QPaintEvent*) {
+  QPainter p(this);
+  p.setRenderHints(QPainter::Antialiasing | QPainter::SmoothPixmapTransform);
+  const Theme& t = theme();
+  p.fillRect(rect(), t.paper);
+  p.setPen(QPen(t.rule, 1));
+  p.drawRect(QRectF(rect()).adjusted(0.5, 0.5, -0.5, -0.5));
+  if (m_picture.isNull()) {
+    p.setPen(t.soft);
+    p.setFont(bodyFont());
+    p.drawText(rect().adjusted(30, 0, -30, 0), Qt::AlignCenter | Qt::TextWordWrap,
+               tr("Stamp on plain paper, scan or photograph it, and drop the picture here."));
+    return;
+  }
+  p.drawImage(room(), m_picture);
+  for (size_t k = 0; k < m_impressions.size(); ++k) {
+    const Box& b = m_impressions[k];
+    const QRectF r = QRectF(toPixels({b.left, b.bottom}), toPixels({b.right, b.top})).adjusted(-4, -4, 4, 4);
+    const bool here = static_cast<int>(k) == m_chosen;
+    p.setPen(QPen(lightTheme().green, here ? 2.5 : 1.2, here ? Qt::SolidLine : Qt::DashLine));
+    p.setBrush(Qt::NoBrush);
+    p.drawRoundedRect(r, 4, 4);
+    p.setFont(labelFont(QFont::Bold));
+    p.setPen(lightTheme().green);
+    p.drawText(r.topLeft() + QPointF(3, -3), QString::number(k + 1));
+  }
+  if (m_traced) drawTraced(p);
+  std::vector<QPointF> marks;
+  for (Point m : m_marks) marks.push_back(toPixels(m));
+  if (!marks.empty()) {
+    const QColor colour = m_tool == Tool::Remove ? lightTheme().madder : lightTheme().ochre;
+    p.setPen(QPen(colour, 2));
+    if (m_tool == Tool::Look) {
+      p.drawRect(QRectF(marks.front(), marks.back()).normalized());
+    } else {
+      p.drawPath(pathThrough(marks));
+    }
+    if (m_tool == Tool::Length || m_tool == Tool::Corners)
+      for (QPointF m : marks) p.drawEllipse(m, 5, 5);
+  }
+}
+
+void ScanView::mousePressEvent(QMouseEvent* e) {
+  if (m_picture.isNull() || e->button() != Qt::LeftButton) return;
+  const Point at = fromPixels(e->position());
+  if (m_tool == Tool::Corners) {
+    m_marks.push_back(at);
+    if (m_marks.size() == 4) Q_EMIT cornersMarked(m_marks);
+    return update();
+  }
+  m_dragging = true;
+  m_movingFoot = m_traced && m_tool == Tool::Look &&
+                 std::hypot(toPixels(m_foot).x() - e->position().x(),
+                            toPixels(m_foot).y() - e->position().y()) < kGrab_px;
+  m_marks = {at};
+}
+
+void ScanView::mouseMoveEvent(QMouseEvent* e) {
+  if (!m_dragging) return;
+  const Point at = fromPixels(e->position());
+  if (m_movingFoot) {
+    m_foot = at;
+    m_marks.clear();
+  } else if (m_tool == Tool::Add || m_tool == Tool::Remove) {
+    m_marks.push_back(at);
+  } else {
+    m_marks.resize(1);
+    m_marks.push_back(at);
+  }
+  update();
+}
+
+void ScanView::mouseReleaseEvent(QMouseEvent* e) {
+  if (!m_dragging) return;
+  m_dragging = false;
+  const Point at = fromPixels(e->position());
+  if (m_movingFoot) {
+    m_movingFoot = false;
+    m_marks.clear();
+    Q_EMIT footMoved(at);
+    return;
+  }
+  const std::vector<Point> marks = std::exchange(m_marks, {});
+  const QPointF from = toPixels(marks.empty() ? at : marks.front());
+  const bool dragged = std::hypot(from.x() - e->position().x(), from.y() - e->position().y()) > kLeastDrag_px;
+  if (m_tool == Tool::Length) {
+    if (!dragged) return update();
+    m_marks = {marks.front(), at};  // stays to be seen while its length is typed
+    Q_EMIT lengthMarked(marks.front(), at);
+  } else if (m_tool == Tool::Add || m_tool == Tool::Remove) {
+    if (marks.size() > 2) Q_EMIT regionDrawn({Ring(marks.begin(), marks.end())}, m_tool == Tool::Add);
+  } else if (m_traced) {
+    if (!dragged) Q_EMIT regionClicked(at);
+  } else if (dragged) {
+    Box area;
+    area.include(marks.front());
+    area.include(at);
+    Q_EMIT areaChosen(area);
+  } else {
+    for (size_t k = 0; k < m_impressions.size(); ++k)
+      if (m_impressions[k].grown(1).contains(at)) {
+        Q_EMIT impressionChosen(static_cast<int>(k));
+        break;
+      }
+  }
+  update();
+}
+
+void ScanView::dragEnterEvent(QDragEnterEvent* e) {
+  if (e->mimeData()->hasUrls()) e->acceptProposedAction();
+}
+
+void ScanView::dropEvent(QDropEvent* e) {
+  for (const QUrl& url : e->mimeData()->urls())
+    if (url.isLocalFile()) {
+      e->acceptProposedAction();
+      Q_EMIT dropped(url.toLocalFile());
+      return;
+    }
+}
+
+}  // namespace havlo

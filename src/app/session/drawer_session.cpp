@@ -1,0 +1,103 @@
+#include "app/session/drawer_session.h"
+
+#include <QFile>
+
+#include "io/drawer/drawer_file.h"
+
+namespace havlo {
+namespace {
+
+constexpr qsizetype kMostRead = 1500;  // whole stamps kept in memory, some 20 kB each
+
+}  // namespace
+
+DrawerSession::DrawerSession(const QString& file, QObject* parent) : QObject(parent), m_file(file) {}
+DrawerSession::~DrawerSession() = default;
+
+bool DrawerSession::open() {
+  if (m_store) return true;
+  auto opened = DrawerStore::open(m_file);
+  if (!opened) {
+    Q_EMIT trouble(QString::fromStdString(opened.error().text()));
+    return false;
+  }
+  m_store = std::move(opened).value();
+  refresh();
+  for (const QString& note : m_store->notes()) Q_EMIT notice(note);
+  return true;
+}
+
+void DrawerSession::refresh() {
+  m_index = DrawerIndex(m_store->cards());
+  m_inks = m_store->inks();
+  m_papers = m_store->papers();
+  m_masks = m_store->masks();
+  Q_EMIT changed();
+}
+
+std::shared_ptr<const DrawerStamp> DrawerSession::stamp(const std::string& key) {
+  const QString k = QString::fromStdString(key);
+  if (const auto known = m_read.value(k)) return known;
+  if (!m_store) return nullptr;
+  auto read = m_store->stamp(key);
+  if (!read) {
+    Q_EMIT trouble(QString::fromStdString(read.error().text()));
+    return nullptr;
+  }
+  if (m_read.size() > kMostRead) m_read.clear();
+  auto whole = std::make_shared<const DrawerStamp>(std::move(read).value());
+  m_read.insert(k, whole);
+  return whole;
+}
+
+bool DrawerSession::done(const Result<Done>& result) {
+  if (!result) {
+    Q_EMIT trouble(QString::fromStdString(result.error().text()));
+    return false;
+  }
+  refresh();
+  return true;
+}
+
+std::string DrawerSession::put(const DrawerStamp& stamp) {
+  if (!open()) return {};
+  auto key = m_store->put(stamp);
+  if (!key) {
+    Q_EMIT trouble(QString::fromStdString(key.error().text()));
+    return {};
+  }
+  const bool known = m_index.card(key.value()) != nullptr;
+  m_read.remove(QString::fromStdString(key.value()));
+  refresh();
+  if (known) Q_EMIT stampChanged(QString::fromStdString(key.value()));
+  return std::move(key).value();
+}
+
+bool DrawerSession::remove(const std::string& key) {
+  m_read.remove(QString::fromStdString(key));
+  return open() && done(m_store->remove(key));
+}
+bool DrawerSession::putInk(const Ink& ink) { return open() && done(m_store->putInk(ink)); }
+bool DrawerSession::removeInk(const std::string& id) { return open() && done(m_store->removeInk(id)); }
+bool DrawerSession::putPaper(const DrawerPaper& paper) { return open() && done(m_store->putPaper(paper)); }
+bool DrawerSession::removePaper(const std::string& key) { return open() && done(m_store->removePaper(key)); }
+bool DrawerSession::putMask(const KeptMask& mask) { return open() && done(m_store->putMask(mask)); }
+bool DrawerSession::removeMask(const std::string& key) { return open() && done(m_store->removeMask(key)); }
+
+bool DrawerSession::putAll(const WholeDrawer& drawer) {
+  m_read.clear();
+  return open() && done(m_store->putAll(drawer));
+}
+
+bool DrawerSession::fillWithDemo() {
+  QFile file(QStringLiteral(":/demo/canal-drawer.zip"));
+  if (!file.open(QIODevice::ReadOnly)) return false;
+  auto demo = readDrawer(file.readAll());
+  if (!demo) {
+    Q_EMIT trouble(QString::fromStdString(demo.error().text()));
+    return false;
+  }
+  return putAll(demo.value());
+}
+
+}  // namespace havlo

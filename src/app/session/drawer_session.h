@@ -1,0 +1,66 @@
+// The open drawer: what is in it, kept in memory for searching, and every change. Knows no window.
+#pragma once
+
+#include <QHash>
+#include <QObject>
+#include <memory>
+
+#include "core/drawer/drawer.h"
+#include "io/drawer/drawer_store.h"
+
+namespace havlo {
+
+class DrawerSession : public QObject {
+  Q_OBJECT
+
+ public:
+  /// @param file  the drawer; it is opened when it is first needed, not now
+  explicit DrawerSession(const QString& file, QObject* parent = nullptr);
+  ~DrawerSession() override;
+
+  /// Opens the drawer if it is not open yet. @return false, and said, if that cannot be done
+  bool open();
+  bool isOpen() const { return m_store != nullptr; }
+  bool readOnly() const { return m_store && m_store->readOnly(); }
+  const QString& file() const { return m_file; }
+
+  const DrawerIndex& index() const { return m_index; }
+  const std::vector<Ink>& inks() const { return m_inks; }
+  const std::vector<DrawerPaper>& papers() const { return m_papers; }
+  const std::vector<KeptMask>& masks() const { return m_masks; }
+  /// The whole stamp, read when it is first asked for; null, and said, if it cannot be read.
+  std::shared_ptr<const DrawerStamp> stamp(const std::string& key);
+
+  /// @return the stamp's key, empty if it could not be put (said)
+  std::string put(const DrawerStamp& stamp);
+  bool remove(const std::string& key);
+  bool putInk(const Ink& ink);
+  bool removeInk(const std::string& id);
+  bool putPaper(const DrawerPaper& paper);
+  bool removePaper(const std::string& key);
+  bool putMask(const KeptMask& mask);
+  bool removeMask(const std::string& key);
+  bool putAll(const WholeDrawer& drawer);
+  /// The stamps, inks and papers that ship with Havlo.
+  bool fillWithDemo();
+
+ Q_SIGNALS:
+  void changed();
+  void stampChanged(const QString& key);  ///< besides changed(), when a known stamp was put again
+  void trouble(const QString& message);
+  void notice(const QString& message);
+
+ private:
+  QString m_file;
+  std::unique_ptr<DrawerStore> m_store;
+  DrawerIndex m_index;
+  std::vector<Ink> m_inks;
+  std::vector<DrawerPaper> m_papers;
+  std::vector<KeptMask> m_masks;
+  QHash<QString, std::shared_ptr<const DrawerStamp>> m_read;
+
+  void refresh();
+  bool done(const Result<Done>& result);
+};
+
+}  // namespace havlo

@@ -1,0 +1,116 @@
+#include "io/wording/card_words.h"
+
+#include <QCoreApplication>
+#include <cmath>
+
+#include "core/card/card_sizes.h"
+#include "io/wording/names.h"
+
+namespace havlo {
+namespace {
+
+QString tr(const char* text) { return QCoreApplication::translate("Card", text); }
+
+QString measure(double mm, MeasureStyle style) {
+  return QString::fromStdString(writeMeasure(Millimetres{mm}, style));
+}
+
+}  // namespace
+
+QString sizeWords(double w, double h, MeasureStyle style) {
+  return tr("%1 × %2").arg(QString::fromStdString(writeBareMeasure(Millimetres{w}, style)),
+                           measure(h, style));
+}
+
+QString layerName(const Plan& plan, const Layer& layer) {
+  switch (layer.what) {
+    case Layer::What::Panel:
+      return tr("The panel");
+    case Layer::What::Base:
+      return tr("The base");
+    case Layer::What::Mat:
+      break;
+  }
+  if (plan.card.mats.size() == 1) return tr("The mat");
+  const QString nth[] = {tr("first"), tr("second"), tr("third"), tr("fourth")};
+  return layer.mat < 4 ? tr("The %1 mat").arg(nth[layer.mat]) : tr("Mat %1").arg(layer.mat + 1);
+}
+
+QString wordsOf(const Plan& plan, const CardFit& fit, const Misfit& m, MeasureStyle style) {
+  switch (m.kind) {
+    case MisfitKind::LayerTooLarge: {
+      const Layer &upper = fit.layers[static_cast<size_t>(m.layer)],
+                  &lower = fit.layers[static_cast<size_t>(m.layer) + 1];
+      const QString below = layerName(plan, lower);
+      const QString by =
+          m.by_mm > 0 && m.byHeight_mm > 0
+              ? tr("%1 too wide and %2 too high").arg(measure(m.by_mm, style), measure(m.byHeight_mm, style))
+          : m.by_mm > 0 ? tr("%1 too wide").arg(measure(m.by_mm, style))
+                        : tr("%1 too high").arg(measure(m.byHeight_mm, style));
+      return tr("%1 is %2 for what it lies on (%3).")
+          .arg(layerName(plan, upper), by, below.left(1).toLower() + below.mid(1));
+    }
+    case MisfitKind::UnequalReveal:
+      return tr("The base shows %1 more on one pair of sides than on the other.")
+          .arg(measure(m.by_mm, style));
+    case MisfitKind::FootOffPanel:
+      return tr("%1 has its foot %2 outside the panel.")
+          .arg(labelOf(plan, m.impression), measure(m.by_mm, style));
+    case MisfitKind::ImpressionOffPanel:
+      return tr("%1 no longer lies on the panel.").arg(labelOf(plan, m.impression));
+    case MisfitKind::IntoBareBorder:
+      return tr("%1 reaches %2 into the border that is to stay bare.")
+          .arg(labelOf(plan, m.impression), measure(m.by_mm, style));
+  }
+  return {};
+}
+
+QStringList cardFacts(const Plan& plan, const CardFit& fit, MeasureStyle style) {
+  QStringList out;
+  const Card& card = plan.card;
+  if (card.trim_mm > 0)
+    out << tr("Work on a piece of %1 and trim it to %2 at the end.")
+               .arg(sizeWords(fit.work.width(), fit.work.height(), style),
+                    sizeWords(card.panel.width_mm, card.panel.height_mm, style));
+  for (const Layer& l : fit.layers)
+    if (l.what == Layer::What::Mat)
+      out << tr("%1: cut %2.").arg(layerName(plan, l), sizeWords(l.box.width(), l.box.height(), style));
+  if (card.base) {
+    if (foldOf(*card.base) == Fold::None) {
+      out << tr("Cut the base %1; it is not folded.")
+                 .arg(sizeWords(fit.baseSheetWidth_mm, fit.baseSheetHeight_mm, style));
+    } else {
+      out << (fit.scoreUpright ? tr("Cut the base %1 and score it %2 from the left.")
+                               : tr("Cut the base %1 and score it %2 from the bottom."))
+                 .arg(sizeWords(fit.baseSheetWidth_mm, fit.baseSheetHeight_mm, style),
+                      measure(fit.scoreAt_mm, style));
+    }
+    const double w = std::fmin(card.base->width_mm, card.base->height_mm),
+                 h = std::fmax(card.base->width_mm, card.base->height_mm);
+    QString envelope;
+    double spare = 1e9;
+    for (const UsualSize& e : usualEnvelopes()) {
+      const double room = std::fmin(e.width_mm - w, e.height_mm - h);
+      // Common practice, no source: 3 mm or an eighth of an inch of room both ways.
+      if (room >= 3 && e.width_mm * e.height_mm < spare)
+        spare = e.width_mm * e.height_mm,
+        envelope = QString::fromUtf8(e.name.data(), static_cast<qsizetype>(e.name.size()));
+    }
+    out << (envelope.isEmpty() ? tr("No usual envelope takes this base; one must be folded for it.")
+                               : tr("The smallest usual envelope that takes it: %1.").arg(envelope));
+  }
+  out << tr("All layers together are %1 mm thick, without foam.").arg(fit.thickness_mm, 0, 'f', 1);
+  return out;
+}
+
+QString trimmingWords(const Plan& plan, double reveal_mm, MeasureStyle style) {
+  const Trimming t = trimmingOf(plan.card, reveal_mm);
+  if (t.tooSmall) return tr("The base is smaller than what lies on it: take a larger one, or narrower mats.");
+  QStringList cuts;
+  if (t.fromWidth_mm > kOffSize_mm) cuts << tr("%1 off the right side").arg(measure(t.fromWidth_mm, style));
+  if (t.fromHeight_mm > kOffSize_mm) cuts << tr("%1 off the top").arg(measure(t.fromHeight_mm, style));
+  if (cuts.isEmpty()) return {};
+  return tr("Line the panel up on the left and the bottom side, then trim %1.").arg(cuts.join(tr(" and ")));
+}
+
+}  // namespace havlo

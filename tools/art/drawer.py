@@ -1,0 +1,15 @@
+"""What the sample drawer holds besides its stamps. All names are invented."""
+
+SET = 'Long Pound'
+
+PAPERS = [
+    dict(key='sample-chalk', name='Chalk smooth', colour='#fdfcf7', thickness=.3, width=210, height=297, notes='takes every ink'),
+    dict(key='sample-oat', name='Oat laid', colour='#efe5d0', thickness=.32, width=215.9, height=279.4, notes='fine ribs; press a little longer'),
+    dict(key='sample-fog', name='Fog', colour='#d9dedf', thickness=.28, width=210, height=297, notes='pale inks need a second look'),
+    dict(key='sample-slate', name='Slate night', colour='#3a444c', thickness=.35, width=210, height=297, notes='opaque inks only'),
+]
+
+MASKS = [
+    dict(key='sample-mask-hare', stamp='sample-hare', usesLeft=4, place='with the stamp', notes=''),
+    dict(key='sample-mask-duck', stamp='sample-duck', usesLeft=6, place='with the stamp', notes=''),
+]
