@@ -14,6 +14,7 @@ from rubber import clean, path_data, rings
 from shapely.affinity import translate
 from shapely.ops import unary_union
 from stamps import everything
+from surroundings import surroundings
 
 INK = '#000000'
 OUT = 'data/demo'
@@ -70,7 +71,7 @@ def pack_drawer(stamps, facts, path):
 
 def main():
     os.makedirs(f'{OUT}/stamps', exist_ok=True)
-    drawn = everything()
+    drawn = everything() + surroundings()
     stamps = [finished(*s) for s in drawn]
     for s in stamps:
         open(f'{OUT}/stamps/{s["id"]}.svg', 'w').write(s['art'] + '\n')

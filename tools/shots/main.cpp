@@ -14,6 +14,7 @@
 #include "app/drawer/add_page.h"
 #include "app/drawer/drawer_place.h"
 #include "app/drawer/shelf_view.h"
+#include "app/masks/masks_page.h"
 #include "app/order/order_place.h"
 #include "app/order/step_strip.h"
 #include "app/scene/face_view.h"
@@ -74,6 +75,14 @@ int main(int argc, char** argv) {
       window.drawer().settle();
       saved = shoot(window, folder.filePath(QStringLiteral("adding%1.png").arg(name))) && saved;
     }
+    if (places.contains(QStringLiteral("masks"))) {
+      window.visit(havlo::MainWindow::Order);
+      window.order().showMasks();
+      window.order().masks().choose("hare");
+      window.order().masks().settle();
+      saved = shoot(window, folder.filePath(QStringLiteral("masks%1.png").arg(name))) && saved;
+      window.order().showSteps();
+    }
     if (!places.contains(QStringLiteral("order"))) return;
     window.visit(havlo::MainWindow::Order);
     window.order().settle();
@@ -110,7 +119,8 @@ int main(int argc, char** argv) {
     saved = sheet.save(folder.filePath(QStringLiteral("stamps.png"))) && saved;
   }
   const QStringList all{QStringLiteral("card"), QStringLiteral("drawer"), QStringLiteral("adding"),
-                        QStringLiteral("scene"), QStringLiteral("order")};
+                        QStringLiteral("scene"), QStringLiteral("masks"),
+                        QStringLiteral("order")};
   const QStringList wanted = argc > 2 ? QString::fromLocal8Bit(argv[2]).split(QLatin1Char(',')) : all;
   scene(false, 1.0, QString(), wanted);
   scene(true, 1.0, QStringLiteral("-dark"), wanted);

@@ -199,9 +199,9 @@ QWidget* AddPage::buildPanel() {
 
   column->addWidget(inkLabel(tr("1  The picture"), bodyFont(QFont::Bold), theme().ink));
   auto* pictures = new QHBoxLayout;
-  auto* open = new QPushButton(tr("Choose a file"));
+  auto* open = new QPushButton(tr("File"));
   auto* pasteIt = new QPushButton(tr("Paste"));
-  auto* sample = new QPushButton(tr("Try a sample scan"));
+  auto* sample = new QPushButton(tr("Try a sample"));
   connect(open, &QPushButton::clicked, this, [this] {
     QFileDialog dialog(this, tr("A scan or photo of stamps"), QString(),
                        tr("Pictures (*.png *.jpg *.jpeg *.tif *.tiff *.bmp *.webp *.svg);;All files (*)"));
@@ -213,9 +213,9 @@ QWidget* AddPage::buildPanel() {
   connect(sample, &QPushButton::clicked, this, &AddPage::trySample);
   pictures->addWidget(open);
   pictures->addWidget(pasteIt);
+  pictures->addWidget(sample);
   pictures->addStretch(1);
   column->addLayout(pictures);
-  column->addWidget(sample, 0, Qt::AlignLeft);
   m_pictureWords = inkLabel({}, labelFont(), theme().soft, true);
   column->addWidget(m_pictureWords);
 
@@ -225,7 +225,18 @@ QWidget* AddPage::buildPanel() {
   scale->setSpacing(5);
   scale->addWidget(inkLabel(tr("2  How large is it?"), bodyFont(QFont::Bold), theme().ink));
   m_scaleWords = inkLabel({}, bodyFont(), theme().ink, true);
-  scale->addWidget(m_scaleWords);
+  auto* said = new QHBoxLayout;
+  said->addWidget(m_scaleWords, 1);
+  m_otherScale = plainButton(tr("Not so?"));
+  m_otherScale->setToolTip(tr("Tell the scale another way, or straighten a photo"));
+  said->addWidget(m_otherScale, 0, Qt::AlignTop);
+  scale->addLayout(said);
+  m_scaleWays = new QWidget;
+  auto* ways = new QVBoxLayout(m_scaleWays);
+  ways->setContentsMargins(0, 0, 0, 0);
+  ways->setSpacing(5);
+  connect(m_otherScale, &QPushButton::clicked, this,
+          [this] { m_scaleWays->setVisible(!m_scaleWays->isVisible()); });
   auto* tools = new QHBoxLayout;
   const auto tool = [&](const QString& text, ScanView::Tool which, const QString& tip) {
     auto* b = new QPushButton(text);
@@ -244,7 +255,7 @@ QWidget* AddPage::buildPanel() {
                         tr("For a photo: click the corners of a sheet or card of known size, upper left "
                            "first, then clockwise")));
   tools->addStretch(1);
-  scale->addLayout(tools);
+  ways->addLayout(tools);
   auto* square = new QPushButton(tr("Use the printed square"));
   square->setToolTip(tr("Finds the calibration square that Havlo prints, and straightens the picture by it"));
   connect(square, &QPushButton::clicked, this, [this] {
@@ -256,16 +267,17 @@ QWidget* AddPage::buildPanel() {
           tr("The printed square was not found in this picture. It must be whole and not in shadow."));
     }
   });
-  scale->addWidget(square, 0, Qt::AlignLeft);
+  ways->addWidget(square, 0, Qt::AlignLeft);
   m_lengthRow = new FormRows;
   m_length = new MeasureEdit(tr("True length of the marked line"));
   static_cast<FormRows*>(m_lengthRow)->add(tr("The line is"), m_length);
-  scale->addWidget(m_lengthRow);
+  ways->addWidget(m_lengthRow);
   m_cornerRow = new FormRows;
   m_cornerWidth = new MeasureEdit(tr("True width of the marked rectangle"));
   m_cornerHeight = new MeasureEdit(tr("True height of the marked rectangle"));
   static_cast<FormRows*>(m_cornerRow)->add(tr("It is really"), m_cornerWidth, m_cornerHeight);
-  scale->addWidget(m_cornerRow);
+  ways->addWidget(m_cornerRow);
+  scale->addWidget(m_scaleWays);
   column->addWidget(m_scaleTools);
   for (MeasureEdit* e : {m_length, m_cornerWidth, m_cornerHeight})
     connect(e, &MeasureEdit::trouble, &m_session, &PlanSession::trouble);
@@ -482,6 +494,8 @@ void AddPage::take(Read read) {
   m_chosen = -1;
   m_wholeSheet = true;
   useTool(ScanView::Tool::Look);
+  m_scaleWays->setVisible(m_scan->pxPerMm <= 0);
+  m_otherScale->setVisible(m_scan->pxPerMm > 0);
   m_pictureWords->setText(tr("%1 × %2 pixels").arg(m_scan->width).arg(m_scan->height));
   if (m_scan->pxPerMm > 0) {
     m_scaleWords->setText(m_scale == ScaleFrom::Drawing
@@ -503,6 +517,8 @@ void AddPage::setScale(double pxPerMm, ScaleFrom from, const QString& said) {
   m_scale = from;
   m_scaleWords->setText(tr("%1 dpi, %2.").arg(qRound(pxPerMm * kMmPerInch)).arg(said));
   useTool(ScanView::Tool::Look);
+  m_scaleWays->hide();
+  m_otherScale->show();
   find();
 }
 

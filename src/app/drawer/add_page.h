@@ -79,8 +79,8 @@ class AddPage : public QWidget {
   ScanView* m_view;
   QLabel *m_pictureWords, *m_scaleWords, *m_foundWords, *m_stampWords, *m_busyWords, *m_mendWords;
   QProgressBar* m_progress;
-  QPushButton *m_stop, *m_next, *m_whole, *m_put, *m_putOn;
-  QWidget *m_scaleTools, *m_lengthRow, *m_cornerRow, *m_stampTools;
+  QPushButton *m_stop, *m_next, *m_whole, *m_put, *m_putOn, *m_otherScale;
+  QWidget *m_scaleTools, *m_scaleWays, *m_lengthRow, *m_cornerRow, *m_stampTools;
   MeasureEdit *m_length, *m_cornerWidth, *m_cornerHeight;
   QSlider *m_darkness, *m_speck, *m_gap, *m_grow, *m_turn;
   QLineEdit* m_name;

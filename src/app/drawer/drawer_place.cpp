@@ -129,7 +129,7 @@ QWidget* DrawerPlace::buildFilters() {
   m_distance->setToolTip(
       tr("Metres from the viewer: only stamps that would have the right size there in the open scene, best "
          "first"));
-  m_distance->setFixedWidth(qRound(64 * textScale()));
+  m_distance->setFixedWidth(qRound(74 * textScale()));
   row->addWidget(m_distance);
   row->addWidget(inkLabel(tr("m in this scene"), labelFont(), theme().soft));
   connect(m_search, &QLineEdit::textChanged, this, &DrawerPlace::search);

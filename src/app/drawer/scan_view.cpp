@@ -87,7 +87,6 @@ void ScanView::setTool(Tool tool) {
 }
 
 void ScanView::drawTraced(QPainter& p) const {
-  const Theme& t = theme();
   const TracedStamp& s = *m_traced;
   // The stamp frame onto the sheet: y up from its lower left corner.
   const QPointF origin = toPixels(s.lowerLeft), right = toPixels({s.lowerLeft.x + 1, s.lowerLeft.y});
@@ -116,8 +115,8 @@ void ScanView::drawTraced(QPainter& p) const {
   drawMark(p, foot, 8, Mark::Here, lightTheme().green);
   p.setFont(labelFont(QFont::Bold));
   p.setPen(lightTheme().green);
-  p.drawText(foot + QPointF(12, -5), tr("foot"));
-  Q_UNUSED(t);
+  p.drawText(QRectF(room().right() - 120, foot.y() - 30, 114, 26), Qt::AlignRight | Qt::AlignBottom,
+             tr("foot"));
 }
 
 void ScanView::paintEvent(QPaintEvent*) {

@@ -16,7 +16,7 @@
 namespace havlo {
 namespace {
 
-constexpr int kGap = 18, kMargin = 16, kLeastWidth = 74, kTallest = 200;
+constexpr int kGap = 18, kMargin = 16, kLeastWidth = 112, kTallest = 200;
 constexpr int kSlice_ms = 8;
 
 int wordsHeight() { return qRound(34 * textScale()); }
@@ -168,7 +168,7 @@ void ShelfView::paintEvent(QPaintEvent*) {
     QString size = sizeWords(c.width_mm, c.height_mm, m_units);
     if (scaleOf(c) < m_pxPerMm - 1e-9) size = tr("%1, drawn smaller").arg(size);
     p.drawText(words, Qt::AlignHCenter | Qt::AlignBottom,
-               label.elidedText(size, Qt::ElideRight, words.width() + 20));
+               label.elidedText(size, Qt::ElideRight, words.width()));
   }
 }
 

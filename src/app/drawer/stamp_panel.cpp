@@ -142,7 +142,6 @@ StampPanel::StampPanel(PlanSession& session, DrawerSession& drawer, std::shared_
     refreshPlan();
   });
   outer->addWidget(update, 0, Qt::AlignLeft);
-  auto* buttons = new QHBoxLayout;
   auto* put = new QPushButton(tr("Put it on the card"));
   m_put = put;
   connect(put, &QPushButton::clicked, this, [this] { Q_EMIT putOnCardRequested(m_key); });
@@ -152,10 +151,8 @@ StampPanel::StampPanel(PlanSession& session, DrawerSession& drawer, std::shared_
     const auto whole = m_drawer.stamp(m_key.toStdString());
     if (whole && m_drawer.remove(m_key.toStdString())) Q_EMIT removed(q(whole->card.name), whole);
   });
-  buttons->addWidget(put);
-  buttons->addStretch(1);
-  buttons->addWidget(remove);
-  outer->addLayout(buttons);
+  outer->addWidget(put);
+  outer->addWidget(remove, 0, Qt::AlignLeft);
   connect(&session, &PlanSession::planChanged, this, &StampPanel::refreshPlan);
   connect(&session, &PlanSession::unitsChanged, this, [this] { showStamp(m_key); });
   showStamp({});

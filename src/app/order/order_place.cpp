@@ -8,9 +8,12 @@
 #include <QPushButton>
 #include <QScrollArea>
 #include <QScrollBar>
+#include <QStackedWidget>
 #include <algorithm>
 
+#include "app/common/form_rows.h"
 #include "app/common/sheet_frame.h"
+#include "app/masks/masks_page.h"
 #include "app/order/picture_box.h"
 #include "app/order/step_strip.h"
 #include "io/art/svg_art.h"
@@ -38,8 +41,33 @@ OrderPlace::OrderPlace(PlanSession& session, std::shared_ptr<SvgArt> art, QWidge
       m_art(std::move(art)),
       m_tiles(newTileStore()),
       m_job(new Job<Result<StepPictures>>(this)) {
-  auto* column = new QVBoxLayout(this);
-  column->setContentsMargins(16, 10, 16, 10);
+  auto* outer = new QVBoxLayout(this);
+  outer->setContentsMargins(16, 10, 16, 10);
+  outer->setSpacing(8);
+  auto* tabs = new QHBoxLayout;
+  const auto tab = [&](const QString& text) {
+    auto* b = new QPushButton(text);
+    b->setCheckable(true);
+    b->setProperty("tab", true);
+    tabs->addWidget(b);
+    return b;
+  };
+  m_stepsTab = tab(tr("The steps"));
+  m_masksTab = tab(tr("The masks"));
+  tabs->addStretch(1);
+  connect(m_stepsTab, &QPushButton::clicked, this, &OrderPlace::showSteps);
+  connect(m_masksTab, &QPushButton::clicked, this, &OrderPlace::showMasks);
+  outer->addLayout(tabs);
+  m_pages = new QStackedWidget;
+  outer->addWidget(m_pages, 1);
+  auto* steps = new QWidget;
+  m_pages->addWidget(steps);
+  m_masks = new MasksPage(session, m_art);
+  m_pages->addWidget(m_masks);
+  connect(m_masks, &MasksPage::printRequested, this, &OrderPlace::printMasksRequested);
+  connect(m_masks, &MasksPage::done, this, &OrderPlace::done);
+  auto* column = new QVBoxLayout(steps);
+  column->setContentsMargins(0, 0, 0, 0);
   column->setSpacing(8);
 
   auto* head = new QHBoxLayout;
@@ -99,9 +127,12 @@ OrderPlace::OrderPlace(PlanSession& session, std::shared_ptr<SvgArt> art, QWidge
   rolledColumn->addStretch(1);
   tallyScroll->setWidget(rolled);
   masks->box()->addWidget(tallyScroll, 1);
-  auto* print = new QPushButton(tr("Print the masks"));
+  auto* shape = new QPushButton(tr("Shape and cut them"));
+  connect(shape, &QPushButton::clicked, this, &OrderPlace::showMasks);
+  auto* print = plainButton(tr("Print the masks"));
   connect(print, &QPushButton::clicked, this, &OrderPlace::printMasksRequested);
   auto* printRow = new QHBoxLayout;
+  printRow->addWidget(shape);
   printRow->addWidget(print);
   printRow->addStretch(1);
   masks->box()->addLayout(printRow);
@@ -135,7 +166,18 @@ OrderPlace::OrderPlace(PlanSession& session, std::shared_ptr<SvgArt> art, QWidge
     m_proofWhy->setText(
         tr("Stopped. It begins again with the next change, or when you come back to this place."));
   });
+  showSteps();
   planChanged();
+}
+
+void OrderPlace::showSteps() {
+  m_pages->setCurrentIndex(0);
+  m_stepsTab->setChecked(true), m_masksTab->setChecked(false);
+}
+
+void OrderPlace::showMasks() {
+  m_pages->setCurrentIndex(1);
+  m_stepsTab->setChecked(false), m_masksTab->setChecked(true);
 }
 
 void OrderPlace::planChanged() {

@@ -14,9 +14,11 @@ class QLabel;
 class QProgressBar;
 class QPushButton;
 class QScrollArea;
+class QStackedWidget;
 
 namespace havlo {
 
+class MasksPage;
 class PictureBox;
 class StepStrip;
 class SvgArt;
@@ -32,9 +34,14 @@ class OrderPlace : public QWidget {
   const std::optional<Simulation>& simulation() const { return m_simulation; }
   const std::vector<QImage>& pictures() const { return m_pictures; }
   void settle();
+  MasksPage& masks() { return *m_masks; }
+  /// The steps with their proof, or the masks to cut.
+  void showSteps();
+  void showMasks();
 
  Q_SIGNALS:
   void proofChanged();
+  void done(const QString& message);
   void printMasksRequested();
 
  protected:
@@ -55,7 +62,9 @@ class OrderPlace : public QWidget {
   PictureBox *m_big, *m_finished;
   QWidget* m_tally;
   QProgressBar* m_progress;
-  QPushButton* m_stop;
+  QPushButton *m_stop, *m_stepsTab, *m_masksTab;
+  QStackedWidget* m_pages;
+  MasksPage* m_masks;
 
   void planChanged();
   void simulateNow();

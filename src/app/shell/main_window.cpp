@@ -134,6 +134,8 @@ void MainWindow::buildPlaces() {
   connect(m_scene, &ScenePlace::drawerRequested, this, [this] { visit(Drawer); });
   connect(m_scene, &ScenePlace::demoRequested, this, [this] { openDemo(); });
   connect(m_scene, &ScenePlace::openRequested, this, &MainWindow::chooseFile);
+  connect(m_order, &OrderPlace::done, this,
+          [this](const QString& text) { m_messages->say(MessageBar::Kind::Notice, text); });
   connect(m_order, &OrderPlace::proofChanged, this, &MainWindow::refreshTrail);
   connect(m_order, &OrderPlace::printMasksRequested, this,
           [this] { m_printing->print(PrintoutKind::Masks); });

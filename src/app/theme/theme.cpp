@@ -39,7 +39,8 @@ QString styleSheet(const Theme& t) {
              "padding: 2px 5px; }"
              "QComboBox:focus, QSpinBox:focus { border: 2px solid %6; padding: 1px 4px; }"
              "QComboBox:disabled, QSpinBox:disabled, QLineEdit:disabled { color: %7; background: %2; }"
-             "QComboBox::drop-down { border: none; width: 18px; }"
+             "QComboBox::drop-down { border: none; width: 18px; } QComboBox::down-arrow { image: url(%10); "
+             "width: 12px; height: 12px; }"
              "QComboBox QAbstractItemView { background: %8; color: %3; selection-background-color: %5; "
              "selection-color: %3; border: 1px solid %4; }"
              "QListWidget { background: transparent; border: none; } QListWidget::item { padding: 3px; "
@@ -61,7 +62,8 @@ QString styleSheet(const Theme& t) {
              "color: %3; max-height: 14px; }"
              "QProgressBar::chunk { background: %5; }")
       .arg(t.ground.name(), t.paper.name(), t.ink.name(), t.rule.name(), t.greenVeil.name(), t.green.name(),
-           t.soft.name(), t.card.name(), t.onGreen.name());
+           t.soft.name(), t.card.name(), t.onGreen.name())
+      .arg(t.dark ? QStringLiteral(":/icons/down-dark.svg") : QStringLiteral(":/icons/down-light.svg"));
 }
 
 QFont scaled(double px, int weight) { return typeface(px * g_textScale, weight); }

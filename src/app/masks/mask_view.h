@@ -1,0 +1,46 @@
+// One stamp with its mask over it: what is covered, what stays uncovered, what is covered too much. Clicking
+// a part turns its fate round.
+#pragma once
+
+#include <QImage>
+#include <QWidget>
+
+#include "core/mask/mask_shape.h"
+
+namespace havlo {
+
+class SvgArt;
+
+class MaskView : public QWidget {
+  Q_OBJECT
+
+ public:
+  explicit MaskView(std::shared_ptr<SvgArt> art, QWidget* parent = nullptr);
+  void showMask(StampRef stamp, MaskRef mask, std::vector<FiddlyPart> parts, const Supplies& supplies);
+  void clear();
+  QPointF toPixels(Point frame) const;
+  QSize minimumSizeHint() const override { return {220, 220}; }
+
+ Q_SIGNALS:
+  void partClicked(Point inside, bool cut);  ///< the part at this point is to be cut or not
+
+ protected:
+  void paintEvent(QPaintEvent*) override;
+  void mousePressEvent(QMouseEvent*) override;
+  bool event(QEvent*) override;
+
+ private:
+  std::shared_ptr<SvgArt> m_art;
+  StampRef m_stamp;
+  MaskRef m_mask;
+  std::vector<FiddlyPart> m_parts;
+  Supplies m_supplies;
+  QImage m_picture;
+  double m_pictureScale = 0;
+
+  double scale() const;
+  Point toFrame(QPointF pixel) const;
+  const FiddlyPart* partAt(QPointF pixel) const;
+};
+
+}  // namespace havlo

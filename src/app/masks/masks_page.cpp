@@ -1,0 +1,424 @@
+#include "app/masks/masks_page.h"
+
+#include <QComboBox>
+#include <QCoreApplication>
+#include <QFileDialog>
+#include <QFileInfo>
+#include <QHBoxLayout>
+#include <QListWidget>
+#include <QPainter>
+#include <QPushButton>
+#include <QSignalBlocker>
+#include <cmath>
+
+#include "app/common/form_rows.h"
+#include "app/common/measure_edit.h"
+#include "app/masks/mask_view.h"
+#include "app/order/picture_box.h"
+#include "core/card/card_sizes.h"
+#include "core/cutting/cutter.h"
+#include "core/edit/card_edits.h"
+#include "io/art/shape_path.h"
+#include "io/art/svg_art.h"
+#include "io/devices/cutter_picture.h"
+#include "io/print/sheets.h"
+#include "io/wording/card_words.h"
+#include "io/wording/mask_words.h"
+#include "io/wording/names.h"
+#include "io/wording/step_words.h"
+
+namespace havlo {
+namespace {
+
+QString nameOf(std::string_view text) {
+  return QString::fromUtf8(text.data(), static_cast<qsizetype>(text.size()));
+}
+
+/// A sheet with its masks, as the maker will see it.
+QImage pictureOf(const LabelledSheet& s, const MaskingSheet& sheet) {
+  const double scale = std::min(6.0, 1400 / std::max(sheet.width_mm, sheet.height_mm));
+  QImage image(qRound(sheet.width_mm * scale), qRound(sheet.height_mm * scale), QImage::Format_RGB32);
+  image.fill(lightTheme().card);
+  QPainter p(&image);
+  p.setRenderHint(QPainter::Antialiasing);
+  if (sheet.stickyBand_mm) {
+    QColor band = lightTheme().ochre;
+    band.setAlpha(40);
+    p.fillRect(QRectF(0, 0, image.width(), *sheet.stickyBand_mm * scale), band);
+  }
+  p.setTransform(QTransform(scale, 0, 0, -scale, 0, image.height()));
+  Rings cuts;
+  for (const CutLine& line : s.sheet.cuts) cuts.push_back(line.points);
+  QColor veil = lightTheme().green;
+  veil.setAlpha(40);
+  p.fillPath(pathOf(cuts), veil);
+  p.setPen(QPen(lightTheme().ink, 0.35));
+  for (const CutLine& line : s.sheet.cuts) {
+    QPolygonF polygon;
+    for (Point q : line.points) polygon << QPointF(q.x, q.y);
+    p.drawPolyline(polygon);
+  }
+  p.setPen(QPen(lightTheme().soft, 0.3));
+  for (const CutLine& line : s.sheet.marks) {
+    QPolygonF polygon;
+    for (Point q : line.points) polygon << QPointF(q.x, q.y);
+    p.drawPolyline(polygon);
+  }
+  for (const CutLabel& l : s.labels) {
+    p.save();
+    p.translate(l.at.x, l.at.y);
+    p.scale(1, -1);
+    p.rotate(-l.turn.value);
+    drawText(p, {0, l.height_mm * 0.35}, l.height_mm, l.text, lightTheme().soft, Qt::AlignHCenter);
+    p.restore();
+  }
+  return image;
+}
+
+}  // namespace
+
+MasksPage::MasksPage(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget* parent)
+    : QWidget(parent),
+      m_session(session),
+      m_art(art),
+      m_view(new MaskView(art)),
+      m_layingOut(new Job<MaskJob>(this)) {
+  auto* row = new QHBoxLayout(this);
+  row->setContentsMargins(0, 0, 0, 0);
+  row->setSpacing(10);
+  auto* which = new SheetFrame;
+  which->setFixedWidth(qRound(196 * (1 + (textScale() - 1) * 0.7)));
+  which->box()->addWidget(inkLabel(tr("Masks to cut"), headingFont(), theme().ink));
+  m_list = new QListWidget;
+  m_list->setAccessibleName(tr("Stamps that need masks"));
+  m_list->setWordWrap(true);
+  which->box()->addWidget(m_list, 1);
+  row->addWidget(which);
+  auto* one = new SheetFrame;
+  one->box()->addWidget(m_view, 1);
+  m_words = inkLabel({}, labelFont(), theme().ink, true);
+  one->box()->addWidget(m_words);
+  one->box()->addWidget(inkLabel(tr("Green is covered. Ochre stays uncovered, madder is covered too much. "
+                                    "Click a dotted part to cut it or to leave it."),
+                                 labelFont(), theme().soft, true));
+  row->addWidget(one, 3);
+  row->addWidget(buildSheets(), 3);
+  connect(m_list, &QListWidget::currentRowChanged, this, &MasksPage::showStamp);
+  connect(m_view, &MaskView::partClicked, this, [this](Point inside, bool cut) {
+    if (!m_list->currentItem()) return;
+    const std::string id = m_list->currentItem()->data(Qt::UserRole).toString().toStdString();
+    const StampRef stamp = m_session.plan().stamp(id);
+    m_session.edit(
+        cut ? tr("Cut a part of %1").arg(stampName(*stamp)) : tr("Leave a part of %1").arg(stampName(*stamp)),
+        withMaskPart(m_session.plan(), id, inside, cut));
+  });
+  connect(&session, &PlanSession::planChanged, this, &MasksPage::planChanged);
+  connect(&session, &PlanSession::unitsChanged, this, [this] { showStamp(), showLayout(); });
+  planChanged();
+}
+
+QWidget* MasksPage::buildSheets() {
+  auto* frame = new SheetFrame;
+  frame->box()->addWidget(inkLabel(tr("On masking sheets"), headingFont(), theme().ink));
+  auto* rows = new FormRows;
+  m_sheet = new QComboBox;
+  m_sheet->addItem(tr("the printer's paper"), -1);
+  for (size_t k = 0; k < usualSheets().size(); ++k)
+    m_sheet->addItem(nameOf(usualSheets()[k].name), static_cast<int>(k));
+  m_sheet->addItem(tr("a size of your own"), -2);
+  rows->add(tr("Sheet"), m_sheet);
+  m_width = new MeasureEdit(tr("Width of the masking sheet"));
+  m_height = new MeasureEdit(tr("Height of the masking sheet"));
+  rows->add(tr("Size"), m_width, m_height);
+  m_sticky = new QComboBox;
+  m_sticky->addItems({tr("all over"), tr("along the top only")});
+  m_band = new MeasureEdit(tr("Height of the sticky band"));
+  rows->add(tr("Sticky"), m_sticky, m_band);
+  m_foot = new QComboBox;
+  m_foot->addItems({tr("not marked"), tr("a tick to see"), tr("a notch to feel")});
+  rows->add(tr("Foot"), m_foot);
+  frame->box()->addWidget(rows);
+  m_picture = new PictureBox;
+  frame->box()->addWidget(m_picture, 1);
+  auto* words = new QHBoxLayout;
+  m_layoutWords = inkLabel({}, labelFont(), theme().ink, true);
+  m_next = plainButton(tr("Next sheet"));
+  words->addWidget(m_layoutWords, 1);
+  words->addWidget(m_next);
+  frame->box()->addLayout(words);
+  m_cutWords = inkLabel({}, labelFont(), theme().ink, true);
+  frame->box()->addWidget(m_cutWords);
+  auto* buttons = new QHBoxLayout;
+  m_format = new QComboBox;
+  m_format->setAccessibleName(tr("Format of the cut file"));
+  m_format->addItems(
+      {QStringLiteral("SVG"), QStringLiteral("DXF"), QStringLiteral("HPGL"), QStringLiteral("PDF")});
+  m_try = new QPushButton(tr("Try the cutter"));
+  m_try->setToolTip(tr("Runs the cut file through a simulated cutting machine that ships with Havlo"));
+  m_save = new QPushButton(tr("Save the cut file"));
+  auto* print = plainButton(tr("Print"));
+  for (QWidget* w : std::initializer_list<QWidget*>{m_format, m_save, m_try}) buttons->addWidget(w);
+  buttons->addStretch(1);
+  buttons->addWidget(print);
+  frame->box()->addLayout(buttons);
+  frame->box()->addWidget(
+      inkLabel(tr("Blades cut: keep fingers clear of them, and follow the machine's own directions."),
+               labelFont(), theme().ochre, true));
+
+  connect(m_sheet, &QComboBox::activated, this, [this] {
+    const int k = m_sheet->currentData().toInt();
+    change(tr("Masking sheet: %1").arg(m_sheet->currentText()), [&](Supplies& s) {
+      if (k == -1) return s.maskSheet.reset();
+      MaskingSheet sheet = s.maskSheet.value_or(MaskingSheet{});
+      if (k >= 0) {
+        sheet.width_mm = usualSheets()[static_cast<size_t>(k)].width_mm,
+        sheet.height_mm = usualSheets()[static_cast<size_t>(k)].height_mm;
+        const bool note = nameOf(usualSheets()[static_cast<size_t>(k)].name).contains(QStringLiteral("note"));
+        sheet.stickyBand_mm = note ? std::optional(25.0) : std::nullopt;
+        sheet.margin_mm = sheet.width_mm < 120 ? 2 : 5;
+      }
+      s.maskSheet = sheet;
+    });
+  });
+  const auto side = [this](double MaskingSheet::*member) {
+    return [this, member](double mm) {
+      if (mm < 20 || mm > 2000) {
+        Q_EMIT m_session.trouble(tr("A masking sheet has sides from 20 to 2000 mm."));
+        return planChanged();
+      }
+      change(tr("Size of the masking sheet"), [&](Supplies& s) {
+        if (!s.maskSheet) s.maskSheet = MaskingSheet{};
+        (*s.maskSheet).*member = mm;
+      });
+    };
+  };
+  connect(m_width, &MeasureEdit::changed, this, side(&MaskingSheet::width_mm));
+  connect(m_height, &MeasureEdit::changed, this, side(&MaskingSheet::height_mm));
+  connect(m_sticky, &QComboBox::activated, this, [this](int k) {
+    change(tr("Sticky %1").arg(m_sticky->currentText()), [k](Supplies& s) {
+      if (!s.maskSheet) s.maskSheet = MaskingSheet{};
+      s.maskSheet->stickyBand_mm = k == 1 ? std::optional(25.0) : std::nullopt;
+    });
+  });
+  connect(m_band, &MeasureEdit::changed, this, [this](double mm) {
+    change(tr("Sticky band"), [mm](Supplies& s) {
+      if (!s.maskSheet) s.maskSheet = MaskingSheet{};
+      s.maskSheet->stickyBand_mm = std::max(1.0, mm);
+    });
+  });
+  for (MeasureEdit* e : {m_width, m_height, m_band})
+    connect(e, &MeasureEdit::trouble, &m_session, &PlanSession::trouble);
+  connect(m_foot, &QComboBox::activated, this, [this](int k) {
+    change(tr("Foot of masks: %1").arg(m_foot->currentText()),
+           [k](Supplies& s) { s.footMark = static_cast<FootMark>(k); });
+  });
+  connect(m_next, &QPushButton::clicked, this, [this] {
+    m_sheetShown = (m_sheetShown + 1) % std::max(1, m_job.sheets);
+    m_reports.clear();
+    showLayout();
+  });
+  connect(m_try, &QPushButton::clicked, this, &MasksPage::tryCutter);
+  connect(m_save, &QPushButton::clicked, this, &MasksPage::chooseFile);
+  connect(print, &QPushButton::clicked, this, &MasksPage::printRequested);
+  return frame;
+}
+
+void MasksPage::change(const QString& label, const std::function<void(Supplies&)>& change) {
+  if (m_showing) return;
+  Supplies s = m_session.plan().supplies;
+  change(s);
+  m_session.edit(label, withSupplies(m_session.plan(), s));
+}
+
+void MasksPage::planChanged() {
+  m_showing = true;
+  const Plan& plan = m_session.plan();
+  const Analysis& a = *m_session.analysis();
+  const QString before =
+      m_list->currentItem() ? m_list->currentItem()->data(Qt::UserRole).toString() : QString();
+  {
+    const QSignalBlocker quiet(m_list);
+    m_list->clear();
+    for (size_t s = 0; s < plan.stamps.size(); ++s) {
+      if (a.stampMasks[s].cut == 0) continue;
+      auto* item =
+          new QListWidgetItem(tr("%1 × %2").arg(a.stampMasks[s].cut).arg(stampName(*plan.stamps[s])), m_list);
+      item->setToolTip(reasonOf(a.stampMasks[s], plan.supplies));
+      item->setData(Qt::UserRole, QString::fromStdString(plan.stamps[s]->id));
+      if (item->data(Qt::UserRole).toString() == before) m_list->setCurrentItem(item);
+    }
+    if (!m_list->currentItem() && m_list->count() > 0) m_list->setCurrentRow(0);
+  }
+  const auto& sheet = plan.supplies.maskSheet;
+  int which = sheet ? m_sheet->count() - 1 : 0;
+  if (sheet)
+    for (size_t k = 0; k < usualSheets().size(); ++k)
+      if (std::fabs(usualSheets()[k].width_mm - sheet->width_mm) < 0.1 &&
+          std::fabs(usualSheets()[k].height_mm - sheet->height_mm) < 0.1)
+        which = static_cast<int>(k) + 1;
+  m_sheet->setCurrentIndex(which);
+  for (MeasureEdit* e : {m_width, m_height, m_band}) e->setUnits(m_session.units());
+  const MaskingSheet now = maskingSheetFor(plan, Sheet::a4());
+  m_width->setMeasure(now.width_mm), m_height->setMeasure(now.height_mm);
+  m_width->setEnabled(sheet.has_value()), m_height->setEnabled(sheet.has_value());
+  m_sticky->setCurrentIndex(now.stickyBand_mm ? 1 : 0);
+  m_band->setVisible(now.stickyBand_mm.has_value());
+  if (now.stickyBand_mm) m_band->setMeasure(*now.stickyBand_mm);
+  m_foot->setCurrentIndex(static_cast<int>(plan.supplies.footMark));
+  m_showing = false;
+  m_stale = true;
+  m_reports.clear();
+  if (isVisible()) {
+    showStamp();
+    layOutNow();
+  }
+}
+
+void MasksPage::showEvent(QShowEvent*) {
+  showStamp();
+  if (m_stale) layOutNow();
+}
+
+void MasksPage::showStamp() {
+  const QListWidgetItem* item = m_list->currentItem();
+  const StampRef stamp =
+      item ? m_session.plan().stamp(item->data(Qt::UserRole).toString().toStdString()) : nullptr;
+  if (!stamp) {
+    m_view->clear();
+    m_words->clear();
+    return;
+  }
+  const Supplies& supplies = m_session.plan().supplies;
+  size_t s = 0;
+  while (m_session.plan().stamps[s] != stamp) ++s;
+  const MaskRef mask = m_session.analysis()->masks[s];
+  const auto parts = fiddlyParts(*stamp, supplies);
+  m_words->setText(maskSentences(*stamp, supplies, *mask, parts, m_session.units()).join(u'\n'));
+  m_view->showMask(stamp, mask, parts, supplies);
+}
+
+void MasksPage::layOutNow() {
+  m_stale = false;
+  m_layingOut->run(
+      [plan = m_session.snapshot(), analysis = m_session.analysis()](const Progress& progress) {
+        return layMasksOut(*plan, *analysis, maskingSheetFor(*plan, Sheet::a4()), progress);
+      },
+      [this](MaskJob job) {
+        m_job = std::move(job);
+        m_sheetShown = std::min(m_sheetShown, std::max(0, m_job.sheets - 1));
+        showLayout();
+      });
+}
+
+std::vector<LabelledSheet> MasksPage::sheets() const { return labelledSheets(m_session.plan(), m_job); }
+
+QString MasksPage::title() const {
+  return m_session.plan().title.empty() ? tr("Masks") : tr("Masks for %1").arg(m_session.title());
+}
+
+void MasksPage::showLayout() {
+  const bool any = !m_job.masks.empty();
+  m_next->setVisible(m_job.sheets > 1);
+  m_try->setEnabled(any), m_save->setEnabled(any);
+  if (!any) {
+    m_picture->setPicture({});
+    m_layoutWords->setText(m_job.tooLarge.empty() ? tr("Nothing to lay out.")
+                                                  : tr("No mask fits on this sheet."));
+    m_cutWords->clear();
+    return;
+  }
+  const auto all = sheets();
+  QStringList words;
+  words << (m_job.sheets == 1 ? tr("%1 masks on one sheet.").arg(m_job.masks.size())
+                              : tr("%1 masks on %2 sheets; this is sheet %3.")
+                                    .arg(m_job.masks.size())
+                                    .arg(m_job.sheets)
+                                    .arg(m_sheetShown + 1));
+  if (!m_job.tooLarge.empty()) {
+    QStringList names;
+    for (const SheetPiece& p : m_job.tooLarge)
+      names << stampName(*m_session.plan().stamps[static_cast<size_t>(p.stamp)]);
+    names.removeDuplicates();
+    words << tr("Too large for it: %1.").arg(names.join(QStringLiteral(", ")));
+  }
+  m_layoutWords->setText(words.join(u' '));
+  if (m_reports.empty()) {
+    m_cutWords->clear();
+    m_picture->setPicture(pictureOf(all[static_cast<size_t>(m_sheetShown)], m_job.sheet));
+    return;
+  }
+  size_t pieces = 0, open = 0;
+  double cut = 0, travel = 0, seconds = 0;
+  for (const CutReport& r : m_reports)
+    pieces += r.pieces.size(), open += r.open.size(), cut += r.cut_mm, travel += r.travel_mm,
+        seconds += r.seconds;
+  m_cutWords->setText(
+      (open == 0 ? tr("All %1 pieces come free.").arg(pieces)
+                 : tr("%1 pieces come free, %2 cuts free nothing (ringed).").arg(pieces).arg(open)) +
+      u' ' +
+      tr("%1 cut, %2 of travel, about %3.")
+          .arg(QString::fromStdString(writeMeasure(Millimetres{cut}, m_session.units())),
+               QString::fromStdString(writeMeasure(Millimetres{travel}, m_session.units())),
+               minutesWords(seconds / 60)));
+  m_picture->setPicture(m_cutPicture);
+}
+
+void MasksPage::tryCutter() {
+  job();
+  const auto all = sheets();
+  const auto format = static_cast<CutFormat>(m_format->currentIndex());
+  // The very bytes that would be saved.
+  const QByteArray bytes = format == CutFormat::Svg    ? svgCutFile(title(), all)
+                           : format == CutFormat::Dxf  ? dxfCutFile(all)
+                           : format == CutFormat::Hpgl ? hpglCutFile(all)
+                                                       : pdfCutFile(title(), all);
+  const auto read = readCutData(bytes);
+  if (!read) return Q_EMIT m_session.trouble(QString::fromStdString(read.error().text()));
+  m_reports.clear();
+  for (const CutSheet& sheet : read.value()) {
+    auto report = runCutter(sheet.cuts);
+    if (!report) return Q_EMIT m_session.trouble(QString::fromStdString(report.error().text()));
+    m_reports.push_back(std::move(report).value());
+  }
+  m_cutPicture = cutterPicture(read.value(), m_reports);
+  showLayout();
+}
+
+void MasksPage::writeTo(const QString& path, CutFormat format) {
+  job();
+  const auto saved = writeCutFile(path, format, title(), sheets());
+  if (!saved) return Q_EMIT m_session.trouble(QString::fromStdString(saved.error().text()));
+  Q_EMIT done(tr("%1 masks are in %2.").arg(m_job.masks.size()).arg(QFileInfo(path).fileName()));
+}
+
+void MasksPage::chooseFile() {
+  const auto format = static_cast<CutFormat>(m_format->currentIndex());
+  QFileDialog dialog(this, tr("Save the cut file"),
+                     m_session.path().isEmpty() ? QString() : QFileInfo(m_session.path()).path(),
+                     tr("Cut files (*.%1)").arg(endingOf(format)));
+  dialog.setOption(QFileDialog::DontUseNativeDialog);
+  dialog.setAcceptMode(QFileDialog::AcceptSave);
+  dialog.setDefaultSuffix(endingOf(format));
+  dialog.selectFile(title().replace(u'/', u'-') + u'.' + endingOf(format));
+  if (dialog.exec() == QDialog::Accepted) writeTo(dialog.selectedFiles().constFirst(), format);
+}
+
+void MasksPage::choose(const std::string& stamp) {
+  for (int k = 0; k < m_list->count(); ++k)
+    if (m_list->item(k)->data(Qt::UserRole).toString().toStdString() == stamp) m_list->setCurrentRow(k);
+}
+
+const MaskJob& MasksPage::job() {
+  settle();
+  return m_job;
+}
+
+void MasksPage::settle() {
+  if (m_stale) layOutNow();
+  for (int round = 0; round < 3; ++round) {
+    m_layingOut->wait();
+    QCoreApplication::processEvents();
+  }
+}
+
+}  // namespace havlo

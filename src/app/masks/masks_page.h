@@ -1,0 +1,76 @@
+// The masks as real things: each one's shape and fiddly parts, their layout on masking sheets, cut files and
+// a try on the stand-in cutter.
+#pragma once
+
+#include <QWidget>
+
+#include "app/session/job.h"
+#include "app/session/plan_session.h"
+#include "core/cutting/cutter.h"
+#include "io/cut/cut_file.h"
+
+class QComboBox;
+class QLabel;
+class QListWidget;
+class QPushButton;
+
+namespace havlo {
+
+class MaskView;
+class MeasureEdit;
+class PictureBox;
+class SvgArt;
+
+class MasksPage : public QWidget {
+  Q_OBJECT
+
+ public:
+  MasksPage(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget* parent = nullptr);
+
+  MaskView& view() { return *m_view; }
+  QListWidget& list() { return *m_list; }
+  /// The layout of the present plan; waits for it.
+  const MaskJob& job();
+  void choose(const std::string& stamp);
+  /// Runs what would be written in the chosen format through the stand-in cutter.
+  void tryCutter();
+  void writeTo(const QString& path, CutFormat format);
+  const std::vector<CutReport>& reports() const { return m_reports; }
+  void settle();
+
+ Q_SIGNALS:
+  void printRequested();
+  void done(const QString& message);
+
+ protected:
+  void showEvent(QShowEvent*) override;
+
+ private:
+  PlanSession& m_session;
+  std::shared_ptr<SvgArt> m_art;
+  MaskView* m_view;
+  QListWidget* m_list;
+  QLabel *m_words, *m_layoutWords, *m_cutWords;
+  QComboBox *m_sheet, *m_sticky, *m_foot, *m_format;
+  MeasureEdit *m_width, *m_height, *m_band;
+  PictureBox* m_picture;
+  QPushButton *m_next, *m_save, *m_try;
+  MaskJob m_job;
+  std::vector<CutReport> m_reports;
+  QImage m_cutPicture;
+  int m_sheetShown = 0;
+  bool m_stale = true, m_showing = false;
+  Job<MaskJob>* m_layingOut;
+
+  QWidget* buildSheets();
+  void planChanged();
+  void layOutNow();
+  void showStamp();
+  void showLayout();
+  void change(const QString& label, const std::function<void(Supplies&)>& change);
+  std::vector<LabelledSheet> sheets() const;
+  QString title() const;
+  void chooseFile();
+};
+
+}  // namespace havlo
