@@ -20,6 +20,8 @@ MessageBar::MessageBar(QWidget* parent) : QFrame(parent), m_row(new QHBoxLayout(
 void MessageBar::say(Kind kind, const QString& text, std::vector<Act> acts) {
   for (const Message& m : m_messages)
     if (m.text == text) return;
+  // A notice that asks nothing makes room for what comes after it.
+  std::erase_if(m_messages, [](const Message& m) { return m.kind == Kind::Notice && m.acts.empty(); });
   m_messages.push_back({kind, text, std::move(acts)});
   if (m_messages.size() == 1) show_();
 }

@@ -1,0 +1,149 @@
+// The masks page through the real window: parts kept and dropped, sheets, cut files and the cutter.
+#include <QComboBox>
+#include <QFile>
+#include <QLabel>
+#include <QListWidget>
+#include <QPushButton>
+#include <QSignalSpy>
+
+#include "app/masks/mask_view.h"
+#include "app/masks/masks_page.h"
+#include "core/mask/mask_shape.h"
+#include "core/outline/shape_ops.h"
+#include "support/window.h"
+
+using namespace havlo;
+using namespace havlo::testing;
+
+namespace {
+
+struct Masks : Window {
+  Masks() {
+    window.visit(MainWindow::Order);
+    window.order().showMasks();
+    page().settle();
+  }
+  MasksPage& page() { return window.order().masks(); }
+  bool press(const QString& text) {
+    for (QPushButton* b : page().findChildren<QPushButton*>())
+      if (b->text() == text && b->isVisible()) {
+        QTest::mouseClick(b, Qt::LeftButton);
+        return true;
+      }
+    return false;
+  }
+  bool says(const QString& text) {
+    for (const QLabel* l : page().findChildren<QLabel*>())
+      if (l->isVisible() && l->text().contains(text)) return true;
+    return false;
+  }
+  void pick(const QString& item) {
+    for (QComboBox* c : page().findChildren<QComboBox*>())
+      if (const int k = c->findText(item); k >= 0) {
+        c->setCurrentIndex(k);
+        Q_EMIT c->activated(k);
+      }
+    page().settle();
+  }
+  size_t stampIndex(const char* id) {
+    size_t s = 0;
+    while (session().plan().stamps[s]->id != id) ++s;
+    return s;
+  }
+};
+
+}  // namespace
+
+class TstMasksPage : public QObject {
+  Q_OBJECT
+
+ private Q_SLOTS:
+  void initTestCase() { prepareApplication(); }
+
+  void everyMaskIsListedAndLaidOut() {
+    Masks m;
+    int listed = 0;
+    for (int k = 0; k < m.page().list().count(); ++k)
+      listed += m.page().list().item(k)->text().section(u' ', 0, 0).toInt();
+    QCOMPARE(listed, m.session().analysis()->masksToCut());
+    QCOMPARE(static_cast<int>(m.page().job().masks.size()), listed);
+    QVERIFY(m.says(QStringLiteral("masks on one sheet")));
+  }
+
+  void aClickCutsAFiddlyPartAndAnotherLeavesIt() {
+    Masks m;
+    m.page().choose("long-boat");
+    const StampRef boat = m.session().plan().stamp("long-boat");
+    const auto parts = fiddlyParts(*boat, m.session().plan().supplies);
+    const auto part = std::find_if(parts.begin(), parts.end(),
+                                   [](const FiddlyPart& p) { return p.kind != FiddlyPart::Kind::Hole; });
+    QVERIFY(part != parts.end());
+    const size_t s = m.stampIndex("long-boat");
+    const double before = areaOf(m.session().analysis()->masks[s]->mask);
+    QTest::mouseClick(&m.page().view(), Qt::LeftButton, {}, m.page().view().toPixels(part->inside).toPoint());
+    const double after = areaOf(m.session().analysis()->masks[s]->mask);
+    QVERIFY2(part->cut ? after < before : after > before,
+             qPrintable(QStringLiteral("%1 to %2").arg(before).arg(after)));
+    QVERIFY(bool(readPlan(writePlan(m.session().plan()))));
+    m.session().undoStack().undo();
+    QCOMPARE(areaOf(m.session().analysis()->masks[s]->mask), before);
+  }
+
+  void whatStaysUncoveredIsSaidInWords() {
+    Masks m;
+    m.page().choose("reeds");
+    QVERIFY(m.says(QStringLiteral("let the background run over")));
+    QVERIFY(m.says(QStringLiteral("mm² stay uncovered in all")));
+  }
+
+  void sheetsNotesAndNotches() {
+    Masks m;
+    m.pick(QStringLiteral("6 × 6 in masking sheet"));
+    QCOMPARE(m.session().plan().supplies.maskSheet->width_mm, 152.4);
+    QVERIFY(m.says(QStringLiteral("Too large for it")));
+    m.pick(QStringLiteral("3 × 3 in sticky note"));
+    QVERIFY(m.session().plan().supplies.maskSheet->stickyBand_mm.has_value());
+    QVERIFY(m.page().job().sheets > 1);
+    m.pick(QStringLiteral("a notch to feel"));
+    QCOMPARE(m.session().plan().supplies.footMark, FootMark::Notch);
+    m.pick(QStringLiteral("the printer's paper"));
+    QVERIFY(!m.session().plan().supplies.maskSheet);
+  }
+
+  void theCutterFreesEveryPiece_data() {
+    QTest::addColumn<QString>("format");
+    for (const char* f : {"SVG", "DXF", "HPGL", "PDF"}) QTest::newRow(f) << f;
+  }
+  void theCutterFreesEveryPiece() {
+    QFETCH(QString, format);
+    Masks m;
+    m.pick(format);
+    QVERIFY(m.press(QStringLiteral("Try the cutter")));
+    QVERIFY(m.says(QStringLiteral("pieces come free")));
+    QVERIFY(!m.page().reports().empty());
+    for (const CutReport& r : m.page().reports()) QVERIFY(r.open.empty());
+  }
+
+  void aCutFileIsSavedAndFaultsAreSaid() {
+    Masks m;
+    const QString file = m.folder.filePath(QStringLiteral("masks.dxf"));
+    m.page().writeTo(file, CutFormat::Dxf);
+    const auto read = readCutFile(file);
+    QVERIFY(bool(read));
+    QSignalSpy trouble(&m.session(), &PlanSession::trouble);
+    m.page().writeTo(QStringLiteral("/nowhere/masks.dxf"), CutFormat::Dxf);
+    QCOMPARE(trouble.count(), 1);
+  }
+
+  void aPlanWithoutMasksIsQuiet() {
+    Window w;
+    w.window.openDemo(QStringLiteral("teaching-silhouettes"));
+    w.window.visit(MainWindow::Order);
+    w.window.order().showMasks();
+    w.window.order().masks().settle();
+    QCOMPARE(w.window.order().masks().list().count(), 0);
+  }
+};
+
+QTEST_MAIN(TstMasksPage)
+#include "tst_masks_page.moc"
