@@ -79,6 +79,11 @@ class TstCli : public QObject {
     row("cannot write", {"render", crowd, "--png", "/nowhere/x.png", "--dpi", "30"}, 4);
     row("cannot write pdf", {"template", crowd, "--pdf", "/nowhere/x.pdf"}, 4);
     row("cannot write masks", {"masks", crowd, "--svg", "/nowhere/x.svg"}, 4);
+    row("cannot write dxf", {"masks", crowd, "--dxf", "/nowhere/x.dxf"}, 4);
+    row("a sheet in words", {"masks", crowd, "--sheet", "large"}, 2);
+    row("a sheet too small", {"masks", crowd, "--sheet", "5x5mm"}, 2);
+    row("no cut file", {"cut", "/nowhere/x.svg"}, 3);
+    row("a plan is no cut file", {"cut", crowd, "--json"}, 3);
     row("cannot write csv", {"runsheet", crowd, "--csv", "/nowhere/x.csv"}, 4);
     row("cannot make the steps' folder", {"simulate", crowd, "--dpi", "30", "--steps", "/proc/nowhere"}, 4);
     row("check in words", {"check", crowd}, 0);
@@ -93,6 +98,37 @@ class TstCli : public QObject {
       QVERIFY(r.out.isEmpty());
       QVERIFY(r.err.startsWith("havlo-cli: "));
     }
+  }
+
+  void masksAreWrittenInEveryFormatAndCut() {
+    const QString plan = demoPath(QStringLiteral("canal-towpath"));
+    const QString base = m_folder.filePath(QStringLiteral("cut"));
+    const Ran masks =
+        cli({QStringLiteral("masks"), plan, QStringLiteral("--svg"), base + QStringLiteral(".svg"),
+             QStringLiteral("--dxf"), base + QStringLiteral(".dxf"), QStringLiteral("--hpgl"),
+             base + QStringLiteral(".plt"), QStringLiteral("--pdf"), base + QStringLiteral(".pdf"),
+             QStringLiteral("--json")});
+    QCOMPARE(masks.exit, 0);
+    const QJsonObject tally = QJsonDocument::fromJson(masks.out).object();
+    QVERIFY(tally[QLatin1String("total")].toInt() > 0);
+    QVERIFY(tally[QLatin1String("layout")].toObject()[QLatin1String("sheets")].toInt() >= 1);
+    int pieces = -1;
+    for (const char* ending : {"svg", "dxf", "plt", "pdf"}) {
+      const Ran cut =
+          cli({QStringLiteral("cut"), base + u'.' + QLatin1String(ending), QStringLiteral("--json")});
+      QCOMPARE(cut.exit, 0);
+      const QJsonObject o = QJsonDocument::fromJson(cut.out).object();
+      for (const char* key : {"free", "pieces", "notFree", "travel", "cutLength", "time", "lifts", "sheets"})
+        QVERIFY2(o.contains(QLatin1String(key)), key);
+      QVERIFY(o[QLatin1String("notFree")].toArray().isEmpty());
+      if (pieces < 0) pieces = o[QLatin1String("free")].toInt();
+      QCOMPARE(o[QLatin1String("free")].toInt(), pieces);
+      QVERIFY(o[QLatin1String("travel")].toDouble() > 0 && o[QLatin1String("time")].toDouble() > 0);
+    }
+    const QString png = base + QStringLiteral(".png");
+    QCOMPARE(cli({QStringLiteral("cut"), base + QStringLiteral(".svg"), QStringLiteral("--png"), png}).exit,
+             0);
+    QVERIFY(!QImage(png).isNull());
   }
 
   void badInputNamesThePlace() {

@@ -67,8 +67,10 @@ QPixmap stampThumbnail(const Stamp& stamp, const SvgArt& art, QSize size, const 
 }
 
 void ScenePlace::offerStamps() {
+  if (m_session.plan().stamps.empty()) return Q_EMIT drawerRequested();
   auto* shelf = new StampShelf(m_session, *m_art, this);
   connect(shelf, &StampShelf::taken, this, &ScenePlace::addStamp);
+  connect(shelf, &StampShelf::drawerRequested, this, &ScenePlace::drawerRequested);
   const QSize size(std::min(m_face->width(), qRound(560 * textScale())),
                    std::min(height() - 20, qRound(470 * textScale())));
   shelf->setGeometry(QRect(m_face->mapToGlobal(QPoint(0, 4)), size));

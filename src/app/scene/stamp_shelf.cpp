@@ -52,9 +52,21 @@ StampShelf::StampShelf(const PlanSession& session, const SvgArt& art, QWidget* p
         tr("%1\n%2 × %3").arg(stampName(*stamp), size(stamp->width_mm), size(stamp->height_mm)), this);
     item->setData(Qt::UserRole, QString::fromStdString(stamp->id));
   }
-  if (count() > 0) setCurrentRow(0);
+  // Last on the shelf: the way to everything else the maker owns.
+  QPixmap knob(kPicture_px + 4, kPicture_px + 4);
+  knob.fill(Qt::transparent);
+  {
+    QPainter p(&knob);
+    p.setRenderHint(QPainter::Antialiasing);
+    p.setPen(QPen(theme().green, 2));
+    p.drawRoundedRect(QRectF(10, 34, kPicture_px - 16, 44), 4, 4);
+    p.drawEllipse(QPointF(kPicture_px / 2.0 + 2, 56), 5, 5);
+  }
+  new QListWidgetItem(QIcon(knob), tr("More in\nthe drawer"), this);
+  setCurrentRow(0);
   connect(this, &QListWidget::itemClicked, this, [this](QListWidgetItem* item) {
-    Q_EMIT taken(item->data(Qt::UserRole).toString());
+    const QString stamp = item->data(Qt::UserRole).toString();
+    stamp.isEmpty() ? Q_EMIT drawerRequested() : Q_EMIT taken(stamp);
     close();
   });
 }

@@ -17,6 +17,7 @@ class StampShelf : public QListWidget {
 
  Q_SIGNALS:
   void taken(const QString& stamp);
+  void drawerRequested();
 
  protected:
   void keyPressEvent(QKeyEvent*) override;

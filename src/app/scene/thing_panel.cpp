@@ -166,13 +166,14 @@ void ThingPanel::refresh() {
     m_name->setText(tr("Nothing chosen"));
     m_size->setText(
         plan.stamps.empty()
-            ? tr("There are no stamps in this plan. Begin with the demo, or open a plan of yours.")
+            ? tr("There are no stamps in this plan. Take some from your drawer, begin with the demo, or open "
+                 "a plan of yours.")
             : tr("Click a thing on the card or on the walk. Drag it to move it; arrow keys nudge it."));
   } else {
     fillFacts(i);
   }
   const bool stamps = !m_session.plan().stamps.empty();
-  m_add->setVisible(stamps);
+  m_add->setText(stamps ? tr("Add a stamp") : tr("Go to the drawer"));
   m_demo->setVisible(!stamps);
   m_open->setVisible(!stamps);
   m_filling = false;

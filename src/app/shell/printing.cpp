@@ -21,6 +21,8 @@ QString nameOf(PrintoutKind kind) {
       return QCoreApplication::translate("Printing", "masks");
     case PrintoutKind::RunSheet:
       return QCoreApplication::translate("Printing", "run sheet");
+    case PrintoutKind::Calibration:
+      return QCoreApplication::translate("Printing", "calibration square");
   }
   return {};
 }
@@ -45,6 +47,9 @@ std::function<Result<Printout>(const Progress&)> Printing::maker(PrintoutKind ki
         break;
       case PrintoutKind::Masks:
         out = maskSheet(*plan, *analysis, sheet);
+        break;
+      case PrintoutKind::Calibration:
+        out = calibrationPage(sheet);
         break;
       case PrintoutKind::RunSheet: {
         auto pictures =

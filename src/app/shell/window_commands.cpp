@@ -34,7 +34,8 @@ void MainWindow::addFileCommands() {
        }});
   const std::pair<const char*, PrintoutKind> kinds[] = {{"Placement", PrintoutKind::Placement},
                                                         {"Masks", PrintoutKind::Masks},
-                                                        {"RunSheet", PrintoutKind::RunSheet}};
+                                                        {"RunSheet", PrintoutKind::RunSheet},
+                                                        {"Calibration", PrintoutKind::Calibration}};
   for (const auto& [id, kind] : kinds) {
     const bool first = kind == PrintoutKind::Placement;
     m_actions.add({QStringLiteral("print") + QLatin1String(id), tr("Print the %1…").arg(nameOf(kind)),
@@ -67,7 +68,7 @@ void MainWindow::addEditCommands() {
                    visit(Scene);
                    m_scene->offerStamps();
                  },
-                 [this] { return !m_session->plan().stamps.empty(); }});
+                 [] { return true; }});
   m_actions.add({QStringLiteral("addFromScan"),
                  tr("Add stamps from a &scan"),
                  {QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_E)},
@@ -200,6 +201,9 @@ void MainWindow::buildMenus() {
               QStringLiteral("exportPlacement"),
               QStringLiteral("exportMasks"),
               QStringLiteral("exportRunSheet"),
+              {},
+              QStringLiteral("printCalibration"),
+              QStringLiteral("exportCalibration"),
               {},
               QStringLiteral("quit")});
   QMenu* edit = menuBar()->addMenu(tr("&Change"));

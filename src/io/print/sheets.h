@@ -39,6 +39,9 @@ Result<Done> writePdf(const QString& path, const Printout& printout);
 Result<Done> writePlacementSvg(const QString& path, const Plan& plan, const Analysis& analysis,
                                MeasureStyle style);
 
+/// The calibration square that is laid beside stamps on a scanner or under a camera, with the check rules.
+Printout calibrationPage(Sheet sheet);
+
 /// What the plan's masks are cut from: its own masking sheet, or the printer's paper without head and rules.
 MaskingSheet maskingSheetFor(const Plan& plan, const Sheet& sheet);
 

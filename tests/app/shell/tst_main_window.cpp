@@ -186,7 +186,7 @@ class TstMainWindow : public QObject {
     Window w;
     auto* trail = w.window.findChild<Trail*>();
     QVERIFY(trail->accessibleDescription().contains(QStringLiteral("Scene: 1 thing to look at")));
-    QTest::mouseClick(trail, Qt::LeftButton, {}, trail->areaOf(1).center());
+    QTest::mouseClick(trail, Qt::LeftButton, {}, trail->areaOf(MainWindow::Order).center());
     w.window.order().settle();
     QVERIFY(trail->accessibleDescription().contains(QStringLiteral("proven")));
     trail->setFocus();
