@@ -72,16 +72,16 @@ struct Levels {
 std::optional<Levels> findLevels(const Scan& scan, const PaperLight& light) {
   std::array<double, 301> histogram{};
   const double total = static_cast<double>(scan.width) * scan.height;
-  const int step = std::max(1, static_cast<int>(std::sqrt(total / 3e6)));
+  const int step = std::max(1, static_cast<int>(std::sqrt(total / 1.2e6)));
   double count = 0;
-  for (int y = step / 2; y < scan.height; y += step)
+  for (int y = step / 2; y < scan.height; y += step) {
+    const PaperLight::Row row = light.row(y);
+    const uint8_t* grey = scan.grey.data() + static_cast<size_t>(y) * static_cast<size_t>(scan.width);
     for (int x = step / 2; x < scan.width; x += step) {
-      const double share =
-          scan.grey[static_cast<size_t>(y) * static_cast<size_t>(scan.width) + static_cast<size_t>(x)] /
-          light.at(x, y);
-      ++histogram[static_cast<size_t>(std::clamp(share * 200, 0.0, 300.0))];
+      ++histogram[static_cast<size_t>(std::clamp(grey[x] / row.at(x) * 200, 0.0, 300.0))];
       ++count;
     }
+  }
   // The paper's noise from its bright side, where no ink is.
   const auto paper =
       static_cast<size_t>(std::max_element(histogram.begin() + 120, histogram.end()) - histogram.begin());
@@ -120,7 +120,8 @@ cv::Mat inkMap(const Scan& scan, const FoundSheet& sheet, double pxPerMm) {
   const int cell = std::max(1, static_cast<int>(std::floor(factor)));
   const int w = scan.width / cell, h = scan.height / cell;
   small.create(std::max(1, h), std::max(1, w), CV_8U);
-  for (int y = 0; y < small.rows; ++y)
+  for (int y = 0; y < small.rows; ++y) {
+    const PaperLight::Row light = sheet.light.row((y + 0.5) * cell);
     for (int x = 0; x < small.cols; ++x) {
       int darkest = 255;
       for (int v = y * cell; v < std::min(scan.height, (y + 1) * cell); ++v) {
@@ -128,11 +129,12 @@ cv::Mat inkMap(const Scan& scan, const FoundSheet& sheet, double pxPerMm) {
         for (int u = x * cell; u < std::min(scan.width, (x + 1) * cell); ++u)
           darkest = std::min(darkest, int{row[u]});
       }
-      const double share = darkest / sheet.light.at((x + 0.5) * cell, (y + 0.5) * cell);
+      const double share = darkest / light.at((x + 0.5) * cell);
       // A single noisy pixel is not ink: the darkest of a cell must be darker than noise would make it.
       const double limit = cell > 1 ? std::min(sheet.threshold, 1 - 6 * sheet.noise) : sheet.threshold;
       small.at<uchar>(y, x) = share < limit ? 255 : 0;
     }
+  }
   const double s = scan.pxPerMm / cell;  // px per mm of `small`
   const double a = sheet.level.value * CV_PI / 180, c = std::cos(a), n = std::sin(a);
   const cv::Size size(static_cast<int>(scan.widthMm() * pxPerMm) + 1,
@@ -246,13 +248,6 @@ std::vector<Box> findPatches(cv::Mat map, const FindSettings& settings) {
 }
 
 }  // namespace
-
-double PaperLight::at(double x, double y) const {
-  const auto t = termsAt(2 * x / width - 1, 2 * y / height - 1);
-  double sum = 0;
-  for (size_t i = 0; i < t.size(); ++i) sum += terms[i] * t[i];
-  return std::clamp(sum, 1.0, 255.0);
-}
 
 Result<FoundSheet> readSheet(const Scan& scan, const FindSettings& settings, const Progress& progress) {
   if (scan.empty()) return Error{ErrorCode::BadInput, "the picture is empty", {}};

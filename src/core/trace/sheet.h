@@ -9,7 +9,22 @@ namespace havlo {
 struct PaperLight {
   std::array<double, 10> terms{};
   int width = 0, height = 0;
-  double at(double x, double y) const;  ///< pixel coordinates; grey 1 to 255
+  double at(double x, double y) const { return row(y).at(x); }  ///< pixel coordinates; grey 1 to 255
+
+  /// One row of it: a polynomial in x alone, for loops over pixels.
+  struct Row {
+    double width = 1, c0 = 0, c1 = 0, c2 = 0, c3 = 0;
+    double at(double x) const {
+      const double u = 2 * x / width - 1;
+      const double v = c0 + u * (c1 + u * (c2 + u * c3));
+      return v < 1 ? 1 : v > 255 ? 255 : v;
+    }
+  };
+  Row row(double y) const {
+    const double v = 2 * y / height - 1;
+    return {static_cast<double>(width), terms[0] + v * (terms[2] + v * (terms[5] + v * terms[9])),
+            terms[1] + v * (terms[4] + v * terms[8]), terms[3] + v * terms[7], terms[6]};
+  }
 };
 
 struct FindSettings {

@@ -14,7 +14,7 @@ namespace havlo {
 namespace {
 
 constexpr double kLeastTrace_pxPerMm = 23.6;  // 600 dpi: coarser scans are enlarged first
-constexpr double kMostTrace_pxPerMm = 47.3;   // 1200 dpi
+constexpr double kMostTrace_pxPerMm = 32;     // 813 dpi: finer scans are made that coarse
 constexpr double kMostTrace_px = 3e7;
 constexpr double kShape_pxPerMm = 20;  // silhouettes are found at this resolution
 constexpr double kPad_mm = 2.5;
@@ -48,7 +48,7 @@ cv::Mat crop(const Scan& scan, Degrees level, const Box& box, double px) {
             y1 = std::clamp(static_cast<int>(reach.top) + 4, y0 + 1, scan.height);
   cv::Mat from = matOf(scan)(cv::Rect(x0, y0, x1 - x0, y1 - y0));
   const double shrink = scan.pxPerMm / px;
-  if (shrink > 1.5) {
+  if (shrink > 1.25) {
     cv::Mat soft;  // a picture of its own: `from` is the scan itself
     cv::GaussianBlur(from, soft, cv::Size(0, 0), 0.4 * shrink);
     from = soft;

@@ -238,7 +238,7 @@ std::optional<Along> settled(Line line, const std::vector<cv::Point>& points) {
 Degrees sheetSkew(const Scan& scan) {
   if (scan.empty()) return Degrees{0};
   double factor = 1;
-  const cv::Mat small = smaller(scan, 1200, factor);
+  const cv::Mat small = smaller(scan, 1000, factor);
   cv::Mat soft, edges;
   cv::GaussianBlur(small, soft, cv::Size(0, 0), 1.2);
   cv::Canny(soft, edges, 12, 30);
@@ -248,7 +248,7 @@ Degrees sheetSkew(const Scan& scan) {
   std::vector<cv::Point> points;
   cv::findNonZero(edges, points);
   std::vector<Edge> edgesFound;
-  for (size_t n = 0; n < lines.size() && n < 60; ++n) {
+  for (size_t n = 0; n < lines.size() && n < 48; ++n) {
     const double rho = lines[n][0], theta = lines[n][1], c = std::cos(theta), s = std::sin(theta);
     const double nearest = std::round(theta / (CV_PI / 2)) * (CV_PI / 2);
     if (std::fabs(theta - nearest) > 12 * CV_PI / 180) continue;

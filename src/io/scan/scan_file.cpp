@@ -160,9 +160,10 @@ Result<ReadScan> readScanFile(const QString& path, const Progress& progress) {
   const QSize size = reader.size();
   if (size.isValid() && tooManyPixels(size)) return bad(tooLarge(size));
   progress.at(0.1);
+  const bool jpeg = reader.format() == "jpeg";  // the reader forgets it with reading
   QImage image = reader.read();
   if (image.isNull()) return unreadable(tr("the picture cannot be read: %1").arg(reader.errorString()));
-  if (reader.format() == "jpeg" && cutShort(file)) return unreadable(tr("the picture is cut short"));
+  if (jpeg && cutShort(file)) return unreadable(tr("the picture is cut short"));
   if (tooManyPixels(image.size())) return bad(tooLarge(image.size()));
   if (progress.stopped()) return Error{ErrorCode::Stopped, "stopped", {}};
   ReadScan out;
