@@ -22,8 +22,8 @@
 #include "app/session/drawer_session.h"
 #include "app/shell/main_window.h"
 #include "app/theme/theme.h"
-#include "core/plan/plan_text.h"
 #include "io/art/svg_art.h"
+#include "io/drawer/drawer_file.h"
 #include "io/fonts.h"
 
 namespace {
@@ -94,20 +94,20 @@ int main(int argc, char** argv) {
       }
     saved = shoot(window, folder.filePath(QStringLiteral("order%1.png").arg(name))) && saved;
   };
-  // A contact sheet of the demo's stamps, each at three times its size.
+  // A contact sheet of the sample stamps, all at one scale.
   {
-    const auto plan = havlo::readPlan(QString::fromUtf8([] {
-                                        QFile f(QStringLiteral(":/demo/canal-towpath.havlo"));
-                                        return f.open(QIODevice::ReadOnly) ? f.readAll() : QByteArray();
-                                      }())
-                                          .toStdString());
+    QFile file(QStringLiteral(":/demo/canal-drawer.zip"));
+    if (!file.open(QIODevice::ReadOnly)) return 1;
+    const auto drawer = havlo::readDrawer(file.readAll());
+    if (!drawer) return 1;
     const havlo::SvgArt art;
     QImage sheet(1280, 800, QImage::Format_RGB32);
     sheet.fill(havlo::lightTheme().card);
     QPainter p(&sheet);
     double x = 20, y = 20, row = 0;
-    constexpr double kPxPerMm = 4.8;
-    for (const havlo::StampRef& stamp : plan.value().plan.stamps) {
+    constexpr double kPxPerMm = 3.3;
+    for (const havlo::DrawerStamp& one : drawer.value().stamps) {
+      const havlo::Stamp* stamp = &one.stamp;
       if (stamp->width_mm > 150) continue;
       const QSize size(qRound(stamp->width_mm * kPxPerMm) + 4, qRound(stamp->height_mm * kPxPerMm) + 4);
       if (x + size.width() > sheet.width() - 10) x = 20, y += row + 16, row = 0;
@@ -118,9 +118,8 @@ int main(int argc, char** argv) {
     p.end();
     saved = sheet.save(folder.filePath(QStringLiteral("stamps.png"))) && saved;
   }
-  const QStringList all{QStringLiteral("card"), QStringLiteral("drawer"), QStringLiteral("adding"),
-                        QStringLiteral("scene"), QStringLiteral("masks"),
-                        QStringLiteral("order")};
+  const QStringList all{QStringLiteral("card"),  QStringLiteral("drawer"), QStringLiteral("adding"),
+                        QStringLiteral("scene"), QStringLiteral("masks"),  QStringLiteral("order")};
   const QStringList wanted = argc > 2 ? QString::fromLocal8Bit(argv[2]).split(QLatin1Char(',')) : all;
   scene(false, 1.0, QString(), wanted);
   scene(true, 1.0, QStringLiteral("-dark"), wanted);

@@ -258,15 +258,8 @@ QWidget* AddPage::buildPanel() {
   ways->addLayout(tools);
   auto* square = new QPushButton(tr("Use the printed square"));
   square->setToolTip(tr("Finds the calibration square that Havlo prints, and straightens the picture by it"));
-  connect(square, &QPushButton::clicked, this, [this] {
-    if (!m_scan) return;
-    if (const auto corners = findCalibrationSquare(*m_scan)) {
-      straighten(*corners, kCalibrationSide_mm, kCalibrationSide_mm);
-    } else {
-      Q_EMIT m_session.trouble(
-          tr("The printed square was not found in this picture. It must be whole and not in shadow."));
-    }
-  });
+  connect(square, &QPushButton::clicked, this,
+          [this] { straighten({}, kCalibrationSide_mm, kCalibrationSide_mm); });
   ways->addWidget(square, 0, Qt::AlignLeft);
   m_lengthRow = new FormRows;
   m_length = new MeasureEdit(tr("True length of the marked line"));
@@ -522,12 +515,19 @@ void AddPage::setScale(double pxPerMm, ScaleFrom from, const QString& said) {
   find();
 }
 
-void AddPage::straighten(const std::array<PixelPoint, 4>& corners, double width, double height) {
+void AddPage::straighten(std::optional<std::array<PixelPoint, 4>> corners, double width, double height) {
   if (!m_scan) return;
   start(tr("Straightening the picture"));
+  const std::string notFound =
+      tr("The printed square was not found in this picture. It must be whole and not in shadow.")
+          .toStdString();
   m_reading->run(
-      [scan = m_scan, corners, width, height, name = m_fileName](const Progress&) -> Result<Read> {
-        auto flat = straightened(*scan, corners, width, height);
+      [scan = m_scan, corners, width, height, name = m_fileName,
+       notFound](const Progress& progress) -> Result<Read> {
+        const auto marked = corners ? corners : findCalibrationSquare(*scan);
+        if (!marked) return Error{ErrorCode::BadInput, notFound, {}};
+        if (progress.stopped()) return Error{ErrorCode::Stopped, "stopped", {}};
+        auto flat = straightened(*scan, *marked, width, height);
         if (!flat) return flat.error();
         Read out;
         out.name = name, out.scale = ScaleFrom::File;
@@ -538,8 +538,7 @@ void AddPage::straighten(const std::array<PixelPoint, 4>& corners, double width,
       [this](Result<Read> read) {
         if (!read) return fail(read.error());
         take(std::move(read).value());
-        m_scaleWords->setText(
-            tr("%1 dpi, straightened by the corners.").arg(qRound(m_scan->pxPerMm * kMmPerInch)));
+        m_scaleWords->setText(tr("%1 dpi, straightened.").arg(qRound(m_scan->pxPerMm * kMmPerInch)));
       });
 }
 
@@ -603,8 +602,8 @@ void AddPage::trace() {
         stopped();
         Traced t = std::move(traced).value();
         m_traced = std::move(t.stamp);
+        m_tracedPicture = t.picture, m_tracedArea = t.area;
         show();
-        if (!m_wholeSheet) m_view->showImpression(t.picture, t.area, m_traced, footNow());
       });
 }
 
@@ -671,9 +670,7 @@ void AddPage::show() {
     m_view->showSheet(imageOf(turnedPicture(small, level(), area, small.pxPerMm)), area,
                       m_found ? m_found->impressions : std::vector<Box>{}, m_chosen);
   } else {
-    const Box area = m_found->impressions[static_cast<size_t>(m_chosen)].grown(3);
-    const double px = std::min(20.0, 900 / std::max(area.width(), area.height()));
-    m_view->showImpression(imageOf(levelledPicture(*m_scan, *m_found, area, px)), area, m_traced, footNow());
+    m_view->showImpression(m_tracedPicture, m_tracedArea, m_traced, footNow());
   }
 }
 

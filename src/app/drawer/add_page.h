@@ -67,6 +67,8 @@ class AddPage : public QWidget {
   ScaleFrom m_scale = ScaleFrom::Unknown;
   std::shared_ptr<const FoundSheet> m_found;
   std::shared_ptr<const TracedStamp> m_traced;
+  QImage m_tracedPicture;
+  Box m_tracedArea;
   std::optional<Degrees> m_level;
   TraceSettings m_settings;
   std::optional<Point> m_foot;  // sheet mm
@@ -103,7 +105,8 @@ class AddPage : public QWidget {
   void show();
   void setScale(double pxPerMm, ScaleFrom from, const QString& said);
   void useTool(ScanView::Tool tool);
-  void straighten(const std::array<PixelPoint, 4>& corners, double width_mm, double height_mm);
+  /// @param corners  absent: those of the printed calibration square
+  void straighten(std::optional<std::array<PixelPoint, 4>> corners, double width_mm, double height_mm);
   void offerHeights();
   void put(bool ontoCard);
   Degrees level() const { return m_level ? *m_level : m_found ? m_found->level : Degrees{0}; }
