@@ -48,7 +48,7 @@ int main(int argc, char** argv) {
   bool saved = true;
   const auto scene = [&](bool dark, double text, const QString& name, const QStringList& places) {
     havlo::applyTheme(app, dark, text);
-    havlo::MainWindow window(rescue.path());
+    havlo::MainWindow window(rescue.filePath(QStringLiteral("rescue")));
     window.session().setUnits(havlo::MeasureStyle::Inches);
     window.resize(1280, 800);
     window.show();

@@ -130,7 +130,8 @@ QWidget* CardPlace::buildChoices() {
     takeBase(base ? base->width_mm : m_session.plan().card.panel.width_mm, mm, tr("Another base"));
   });
   rows->add(tr("Base, folded"), sideBySide(m_baseWidth, m_baseHeight));
-  auto* turnIt = new QPushButton(tr("Turn upright or lying"));
+  auto* turnIt = new QPushButton(tr("Turn it round"));
+  turnIt->setToolTip(tr("Upright becomes lying, lying upright"));
   connect(turnIt, &QPushButton::clicked, this, &CardPlace::turn);
   rows->add(QString(), turnIt);
   m_fold = new QComboBox;

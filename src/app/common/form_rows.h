@@ -24,6 +24,11 @@ class FormRows : public QWidget {
     auto* label = inkLabel(name, labelFont(), theme().soft);
     label->setBuddy(field);
     if (field->accessibleName().isEmpty()) field->setAccessibleName(name);
+    // A long choice does not make the whole panel wide.
+    if (auto* choice = qobject_cast<QComboBox*>(field)) {
+      choice->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+      choice->setMinimumContentsLength(6);
+    }
     m_grid->addWidget(label, m_row, 0);
     m_grid->addWidget(field, m_row, 1, 1, second ? 1 : 2);
     if (second) m_grid->addWidget(second, m_row, 2);

@@ -10,6 +10,7 @@ MeasureEdit::MeasureEdit(const QString& name, QWidget* parent) : QLineEdit(paren
   setAccessibleName(name);
   setToolTip(tr("Type it as 2 3/8, 2.375in, 60mm or 6cm"));
   setFont(bodyFont());
+  setMinimumWidth(qRound(58 * textScale()));
   connect(this, &QLineEdit::returnPressed, this, &MeasureEdit::take);
 }
 

@@ -92,6 +92,7 @@ MasksPage::MasksPage(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget*
   m_list = new QListWidget;
   m_list->setAccessibleName(tr("Stamps that need masks"));
   m_list->setWordWrap(true);
+  m_list->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
   which->box()->addWidget(m_list, 1);
   row->addWidget(which);
   auto* one = new SheetFrame;

@@ -58,7 +58,7 @@ class TstCardPlace : public QObject {
     Q_EMIT usual->activated(five);
     QCOMPARE(w.session().plan().card.base->width_mm, 127.0);
     QVERIFY(std::fabs(w.session().plan().card.panel.width_mm - 121.0) < 1e-6);  // 3 mm show all round
-    press(w, QStringLiteral("Turn upright or lying"));
+    press(w, QStringLiteral("Turn it round"));
     QVERIFY(w.session().plan().card.panel.width_mm > w.session().plan().card.panel.height_mm);
     QCOMPARE(w.session().plan().card.base->fold, std::string("top"));
     press(w, QStringLiteral("Add a mat"));
