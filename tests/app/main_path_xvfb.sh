@@ -65,7 +65,28 @@ assert -20 < e[0] - d[0] < -5 and abs(e[1] - d[1]) < 0.5, "the drag"
 PY
 "$cli" simulate "$work/mine.havlo" --json --dpi 100 | grep -q '"proven": true' || fail "not proven"
 
+# A stamp from a sample scan: four acts from the drawer to the card, then saved again.
+stamps() { "$cli" runsheet "$1" --json | python3 -c "
+import json,sys
+print(len({s['impression'] for s in json.load(sys.stdin)['steps'] if s['do'] == 'stamp'}))"; }
+before=$(stamps "$work/mine.havlo")
+xdotool windowfocus "$window"
+xdotool key ctrl+shift+e
+sleep 1.5
+xdotool mousemove 1140 210 click 1  # Try a sample
+sleep 6
+[ -z "${SHOT:-}" ] || import -window root "$SHOT"
+xdotool mousemove 1105 699 click 1  # Into the drawer and onto the card
+sleep 2
+xdotool key ctrl+s
+sleep 1.5
+after=$(stamps "$work/mine.havlo")
+[ "$after" -eq $((before + 1)) ] || fail "the scanned stamp is not on the card: $before, then $after"
+[ "$(sqlite3 "$(find "$work/data" -name drawer.sqlite)" 'select count(*) from stamp')" = 1 ] || fail "it is not in the drawer"
+
 # One more nudge, then the end without warning.
+xdotool key ctrl+3
+sleep 0.5
 xdotool windowfocus "$window"
 xdotool mousemove 636 425 click 1
 sleep 0.3
@@ -75,7 +96,10 @@ kill -9 "$app"
 wait "$app" 2>/dev/null || true
 rescued=$(find "$work/data" -path '*rescue*' -name '*.havlo' | head -n 1)
 [ -n "$rescued" ] || fail "nothing was kept"
-[ "$(foot "$rescued" hare)" != "$after_hare" ] || fail "the last act is lost"
+feet() { "$cli" runsheet "$1" --json | python3 -c "
+import json,sys
+print([(s['impression'], s['foot']) for s in json.load(sys.stdin)['steps'] if s['do'] == 'stamp'])"; }
+[ "$(feet "$rescued")" != "$(feet "$work/mine.havlo")" ] || fail "the last act is lost"
 "$havlo" &
 app=$!
 wait_for 30 xdotool search --onlyvisible --name 'Havlo' || fail "no window after the kill"

@@ -6,8 +6,10 @@
 #include <QPushButton>
 #include <QSpinBox>
 
+#include "app/drawer/drawer_place.h"
 #include "app/scene/reading_panel.h"
 #include "app/scene/thing_panel.h"
+#include "core/edit/card_edits.h"
 #include "support/window.h"
 
 using namespace havlo;
@@ -214,14 +216,28 @@ class TstScene : public QObject {
     QCOMPARE(w.session().plan().impressions.size(), before + 1);
   }
 
+  void theShelfLeadsToTheDrawer() {
+    Window w;
+    w.window.action(QStringLiteral("addStamp"))->trigger();
+    auto* shelf = w.window.findChild<QListWidget*>(QStringLiteral("shelf"));
+    QVERIFY(shelf);
+    shelf->setCurrentRow(shelf->count() - 1);
+    QTest::keyClick(shelf, Qt::Key_Return);
+    QVERIFY(w.window.drawer().isVisible());
+    w.session().start(newPlan(w.session().plan().card));  // a plan without stamps goes there at once
+    w.window.visit(MainWindow::Scene);
+    w.window.action(QStringLiteral("addStamp"))->trigger();
+    QVERIFY(w.window.drawer().isVisible());
+  }
+
   void aStampIsTakenFromTheShelf() {
     Window w;
     const size_t before = w.session().plan().impressions.size();
     w.window.action(QStringLiteral("addStamp"))->trigger();
     auto* shelf = w.window.findChild<QListWidget*>(QStringLiteral("shelf"));
     QVERIFY(shelf);
-    QCOMPARE(shelf->count(), static_cast<int>(w.session().plan().stamps.size()));
-    shelf->setCurrentRow(shelf->count() - 1);
+    QCOMPARE(shelf->count(), static_cast<int>(w.session().plan().stamps.size()) + 1);  // last, the drawer
+    shelf->setCurrentRow(shelf->count() - 2);
     QTest::keyClick(shelf, Qt::Key_Return);
     QCOMPARE(w.session().plan().impressions.size(), before + 1);
     QCOMPARE(w.session().plan().impressions.back().stamp, w.session().plan().stamps.back()->id);
