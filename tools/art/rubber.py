@@ -185,6 +185,37 @@ def scallops(points, size, bulge=0.55, jitter=0.3):
     return Polygon(out).buffer(0)
 
 
+def letters(text, size, wave=.8):
+    """Outlines of the bundled hand's letters on a slightly uneven baseline."""
+    from fontTools.pens.recordingPen import DecomposingRecordingPen
+    from fontTools.ttLib import TTFont
+    import glob
+    font = TTFont(glob.glob('/usr/share/fonts/**/*oudy*ookletter*.otf', recursive=True)[0])
+    glyphs, cmap, unit = font.getGlyphSet(), font.getBestCmap(), font['head'].unitsPerEm
+    x, ink = 1.0, Polygon()
+    for ch in text:
+        name = cmap[ord(ch)]
+        rec = DecomposingRecordingPen(glyphs)
+        glyphs[name].draw(rec)
+        base = size * .34 + .14 * math.sin(x * wave)
+        pts = []
+        for op, args in rec.value:
+            if op == 'moveTo':
+                pts = [args[0]]
+            elif op == 'lineTo':
+                pts.append(args[0])
+            elif op == 'curveTo':
+                (x0, y0), (x1, y1), (x2, y2), (x3, y3) = pts[-1], *args
+                for k in range(1, 9):
+                    t = k / 8
+                    u = 1 - t
+                    pts.append((u**3 * x0 + 3 * u * u * t * x1 + 3 * u * t * t * x2 + t**3 * x3, u**3 * y0 + 3 * u * u * t * y1 + 3 * u * t * t * y2 + t**3 * y3))
+            elif op in ('closePath', 'endPath') and len(pts) > 2:
+                ink = ink.symmetric_difference(Polygon([(x + px * size / unit, base + py * size / unit) for px, py in pts]).buffer(0))
+        x += glyphs[name].width * size / unit * 1.03
+    return ink.buffer(.04), x + 1.0
+
+
 def path_data(shape, top):
     d = []
     for poly in getattr(shape, 'geoms', [shape]):

@@ -6,7 +6,7 @@ from shapely.affinity import scale, translate
 from shapely.geometry import LineString, Point, Polygon, box
 from shapely.ops import unary_union
 
-from rubber import INNER, TICK, Drawing, blob, curve, limb, oval, pen, scallops, shaky
+from rubber import INNER, TICK, Drawing, blob, curve, letters, limb, oval, pen, scallops, shaky
 
 
 def hare():
@@ -405,38 +405,11 @@ def towpath():
 
 
 def sentiment():
-    from fontTools.pens.recordingPen import DecomposingRecordingPen
-    from fontTools.ttLib import TTFont
-    import glob
     d = Drawing(111)
-    font = TTFont(glob.glob('/usr/share/fonts/**/*oudy*ookletter*.otf', recursive=True)[0])
-    glyphs, cmap, unit = font.getGlyphSet(), font.getBestCmap(), font['head'].unitsPerEm
-    size, x, ink = 9.6, 1.0, Polygon()
-    for ch in 'up you go':
-        name = cmap[ord(ch)]
-        rec = DecomposingRecordingPen(glyphs)
-        glyphs[name].draw(rec)
-        base = 3.3 + .16 * math.sin(x * .9)  # a slightly uneven baseline
-        contours, pts = [], []
-        for op, args in rec.value:
-            if op == 'moveTo':
-                pts = [args[0]]
-            elif op == 'lineTo':
-                pts.append(args[0])
-            elif op == 'curveTo':
-                (x0, y0), (x1, y1), (x2, y2), (x3, y3) = pts[-1], *args
-                for k in range(1, 9):
-                    t = k / 8
-                    u = 1 - t
-                    pts.append((u**3 * x0 + 3 * u * u * t * x1 + 3 * u * t * t * x2 + t**3 * x3, u**3 * y0 + 3 * u * u * t * y1 + 3 * u * t * t * y2 + t**3 * y3))
-            elif op in ('closePath', 'endPath') and len(pts) > 2:
-                contours.append(Polygon([(x + px * size / unit, base + py * size / unit) for px, py in pts]).buffer(0))
-        for c in contours:
-            ink = ink.symmetric_difference(c)
-        x += glyphs[name].width * size / unit * 1.03
-    d.black(ink.buffer(.04))
-    d.silhouette = box(0, 0, x + 1.0, 10.6)
-    return d, dict(id='up-you-go', name='Up you go', role='sentiment', foot=[round((x + 1) / 2, 2), 0], facing='none', real=None)
+    ink, width = letters('up you go', 9.6, .9)
+    d.black(ink)
+    d.silhouette = box(0, 0, width, 10.6)
+    return d, dict(id='up-you-go', name='Up you go', role='sentiment', foot=[round(width / 2, 2), 0], facing='none', real=None)
 
 
 def duck():

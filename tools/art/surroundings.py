@@ -3,11 +3,10 @@ sky things, water, foliage, a banner and two sentiments. Each function gives (Dr
 import math
 import random
 
-from shapely.affinity import translate
 from shapely.geometry import LineString, Point, Polygon, box
 from shapely.ops import unary_union
 
-from rubber import INNER, TICK, Drawing, blob, curve, limb, oval, pen, scallops
+from rubber import TICK, Drawing, blob, curve, letters, limb, oval, pen, scallops
 
 
 def sitting_hare():
@@ -321,37 +320,6 @@ def banner():
         x = 26 + side * 19.6
         d.line([(x, 4.9), (x - side * .1, 11.1)], .24, .6, False)
     return d, dict(id='banner', name='Banner', role='prop', foot=[26, 3], facing='none', real=None, tags=['banner', 'words'])
-
-
-def letters(text, size):
-    """Outlines of the bundled hand's letters on a slightly uneven baseline."""
-    from fontTools.pens.recordingPen import DecomposingRecordingPen
-    from fontTools.ttLib import TTFont
-    import glob
-    font = TTFont(glob.glob('/usr/share/fonts/**/*oudy*ookletter*.otf', recursive=True)[0])
-    glyphs, cmap, unit = font.getGlyphSet(), font.getBestCmap(), font['head'].unitsPerEm
-    x, ink = 1.0, Polygon()
-    for ch in text:
-        name = cmap[ord(ch)]
-        rec = DecomposingRecordingPen(glyphs)
-        glyphs[name].draw(rec)
-        base = size * .34 + .14 * math.sin(x * .8)
-        pts = []
-        for op, args in rec.value:
-            if op == 'moveTo':
-                pts = [args[0]]
-            elif op == 'lineTo':
-                pts.append(args[0])
-            elif op == 'curveTo':
-                (x0, y0), (x1, y1), (x2, y2), (x3, y3) = pts[-1], *args
-                for k in range(1, 9):
-                    t = k / 8
-                    u = 1 - t
-                    pts.append((u**3 * x0 + 3 * u * u * t * x1 + 3 * u * t * t * x2 + t**3 * x3, u**3 * y0 + 3 * u * u * t * y1 + 3 * u * t * t * y2 + t**3 * y3))
-            elif op in ('closePath', 'endPath') and len(pts) > 2:
-                ink = ink.symmetric_difference(Polygon([(x + px * size / unit, base + py * size / unit) for px, py in pts]).buffer(0))
-        x += glyphs[name].width * size / unit * 1.03
-    return ink.buffer(.04), x + 1.0
 
 
 def sentiment(id, text, size):

@@ -5,7 +5,6 @@
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QPushButton>
-#include <QScrollArea>
 #include <QSignalBlocker>
 #include <cmath>
 
@@ -13,6 +12,7 @@
 #include "app/common/form_rows.h"
 #include "app/common/marks.h"
 #include "app/common/measure_edit.h"
+#include "app/common/rolled.h"
 #include "app/session/drawer_session.h"
 #include "core/card/card_sizes.h"
 #include "core/edit/card_edits.h"
@@ -60,13 +60,8 @@ CardPlace::CardPlace(PlanSession& session, DrawerSession& drawer, std::shared_pt
   auto* notes = new SheetFrame;
   notes->setFixedWidth(qRound(270 * (1 + (textScale() - 1) * 0.5)));
   notes->box()->addWidget(inkLabel(tr("Do they fit?"), headingFont(), theme().ink));
-  auto* scroll = new QScrollArea;
-  scroll->setWidgetResizable(true);
-  scroll->setFrameShape(QFrame::NoFrame);
-  scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
   m_notes = new QWidget;
-  scroll->setWidget(m_notes);
-  notes->box()->addWidget(scroll, 1);
+  notes->box()->addWidget(rolled(m_notes), 1);
   row->addWidget(notes);
   connect(&session, &PlanSession::planChanged, this, &CardPlace::show);
   connect(&session, &PlanSession::unitsChanged, this, &CardPlace::show);
@@ -92,10 +87,6 @@ QWidget* CardPlace::buildChoices() {
   head->addWidget(fresh);
   sheet->box()->addLayout(head);
 
-  auto* scroll = new QScrollArea;
-  scroll->setWidgetResizable(true);
-  scroll->setFrameShape(QFrame::NoFrame);
-  scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
   auto* inside = new QWidget;
   auto* column = new QVBoxLayout(inside);
   column->setContentsMargins(0, 0, 8, 0);
@@ -211,8 +202,7 @@ QWidget* CardPlace::buildChoices() {
   m_mats = new QWidget;
   column->addWidget(m_mats);
   column->addStretch(1);
-  scroll->setWidget(inside);
-  sheet->box()->addWidget(scroll, 1);
+  sheet->box()->addWidget(rolled(inside), 1);
   return sheet;
 }
 

@@ -1,31 +1,27 @@
 #include "app/drawer/add_page.h"
 
 #include <QClipboard>
-#include <QComboBox>
 #include <QCoreApplication>
 #include <QFile>
 #include <QFileDialog>
 #include <QFileInfo>
 #include <QGuiApplication>
 #include <QHBoxLayout>
-#include <QLineEdit>
 #include <QMimeData>
 #include <QProgressBar>
 #include <QPushButton>
-#include <QScrollArea>
-#include <QSignalBlocker>
-#include <QSlider>
 #include <QUrl>
 #include <cmath>
 
 #include "app/common/form_rows.h"
 #include "app/common/measure_edit.h"
+#include "app/common/rolled.h"
+#include "app/drawer/trace_panel.h"
 #include "core/outline/shared_area.h"
 #include "io/art/svg_art.h"
 #include "io/devices/scanner.h"
 #include "io/drawer/drawer_file.h"
 #include "io/wording/card_words.h"
-#include "io/wording/drawer_words.h"
 
 namespace havlo {
 namespace {
@@ -57,6 +53,14 @@ QString idFrom(const QString& name) {
 }
 
 }  // namespace
+
+AddPage::Read AddPage::kept(ReadScan read) {
+  Read out;
+  out.name = read.name, out.scale = read.scale;
+  out.small = reduced(read.scan, kLook_px);
+  out.scan = std::make_shared<const Scan>(std::move(read.scan));
+  return out;
+}
 
 AddPage::AddPage(PlanSession& session, DrawerSession& drawer, std::shared_ptr<SvgArt> art, QWidget* parent)
     : QWidget(parent),
@@ -163,29 +167,9 @@ AddPage::AddPage(PlanSession& session, DrawerSession& drawer, std::shared_ptr<Sv
   show();
 }
 
-QSlider* AddPage::slider(int least, int most, int now, const QString& name) {
-  auto* s = new QSlider(Qt::Horizontal);
-  s->setRange(least, most);
-  s->setValue(now);
-  s->setPageStep(std::max(1, (most - least) / 10));
-  s->setAccessibleName(name);
-  connect(s, &QSlider::valueChanged, this, [this] {
-    m_settings.darkness = m_darkness->value() / 100.0;
-    m_settings.speck_mm2 = m_speck->value() / 100.0;
-    m_settings.gap_mm = m_gap->value() / 10.0;
-    m_settings.grow_mm = m_grow->value() / 20.0;
-    trace();
-  });
-  return s;
-}
-
 QWidget* AddPage::buildPanel() {
   auto* sheet = new SheetFrame;
   sheet->setFixedWidth(qRound(318 * (1 + (textScale() - 1) * 0.6)));
-  auto* scroll = new QScrollArea;
-  scroll->setWidgetResizable(true);
-  scroll->setFrameShape(QFrame::NoFrame);
-  scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
   auto* inside = new QWidget;
   auto* column = new QVBoxLayout(inside);
   column->setContentsMargins(0, 0, 8, 0);
@@ -289,11 +273,20 @@ QWidget* AddPage::buildPanel() {
 
   m_foundWords = inkLabel({}, bodyFont(), theme().ink, true);
   column->addWidget(m_foundWords);
-  m_stampTools = buildStampTools();
-  column->addWidget(m_stampTools);
+  m_mends = new TracePanel;
+  column->addWidget(m_mends);
+  connect(m_mends, &TracePanel::mended, this, [this] {
+    m_mends->apply(m_settings);
+    trace();
+  });
+  connect(m_mends, &TracePanel::levelChosen, this, [this](Degrees chosen) {
+    m_level = chosen;
+    find();
+  });
+  connect(m_mends, &TracePanel::toolChosen, this, &AddPage::useTool);
+  connect(m_mends, &TracePanel::startOverRequested, this, [this] { chooseImpression(m_chosen); });
   column->addStretch(1);
-  scroll->setWidget(inside);
-  sheet->box()->addWidget(scroll, 1);
+  sheet->box()->addWidget(rolled(inside), 1);
   m_putOn = new QPushButton(tr("Into the drawer and onto the card"));
   m_put = new QPushButton(tr("Into the drawer"));
   connect(m_putOn, &QPushButton::clicked, this, [this] { put(true); });
@@ -301,94 +294,6 @@ QWidget* AddPage::buildPanel() {
   sheet->box()->addWidget(m_putOn);
   sheet->box()->addWidget(m_put);
   return sheet;
-}
-
-QWidget* AddPage::buildStampTools() {
-  auto* w = new QWidget;
-  auto* column = new QVBoxLayout(w);
-  column->setContentsMargins(0, 0, 0, 0);
-  column->setSpacing(5);
-  column->addWidget(inkLabel(tr("3  Mend what was traced"), bodyFont(QFont::Bold), theme().ink));
-  m_mendWords =
-      inkLabel(tr("Click inside it to make a hole or to fill one. Drag the foot to where it stands."),
-               labelFont(), theme().soft, true);
-  column->addWidget(m_mendWords);
-  auto* rows = new FormRows;
-  m_darkness = slider(-100, 100, 0, tr("How dark counts as ink"));
-  m_speck = slider(0, 100, 5, tr("Size of specks that are dropped"));
-  m_gap = slider(0, 40, 8, tr("Width of openings that are closed"));
-  m_grow = slider(-20, 20, 0, tr("Outline inward or outward"));
-  m_turn = new QSlider(Qt::Horizontal);
-  m_turn->setRange(-150, 150);
-  m_turn->setAccessibleName(tr("Level"));
-  connect(m_turn, &QSlider::sliderReleased, this, [this] {
-    m_level = Degrees{m_turn->value() / 10.0};
-    find();
-  });
-  rows->add(tr("More ink"), m_darkness);
-  rows->add(tr("Drop specks"), m_speck);
-  rows->add(tr("Close gaps"), m_gap);
-  rows->add(tr("In or out"), m_grow);
-  rows->add(tr("Level"), m_turn);
-  column->addWidget(rows);
-  auto* tools = new QHBoxLayout;
-  const auto tool = [&](const QString& text, ScanView::Tool which) {
-    auto* b = new QPushButton(text);
-    b->setCheckable(true);
-    connect(b, &QPushButton::clicked, this,
-            [this, which](bool on) { useTool(on ? which : ScanView::Tool::Look); });
-    b->setProperty("tool", static_cast<int>(which));
-    m_tools.push_back(b);
-    tools->addWidget(b);
-  };
-  tool(tr("Add a part"), ScanView::Tool::Add);
-  tool(tr("Take a part away"), ScanView::Tool::Remove);
-  tools->addStretch(1);
-  column->addLayout(tools);
-  auto* undo = plainButton(tr("As it was found"));
-  connect(undo, &QPushButton::clicked, this, [this] { chooseImpression(m_chosen); });
-  column->addWidget(undo, 0, Qt::AlignLeft);
-
-  column->addWidget(inkLabel(tr("4  What is it?"), bodyFont(QFont::Bold), theme().ink));
-  auto* facts = new FormRows;
-  m_name = new QLineEdit;
-  m_name->setFont(bodyFont());
-  m_role = new QComboBox;
-  for (int r = 0; r <= static_cast<int>(Role::Sentiment); ++r)
-    m_role->addItem(roleName(static_cast<Role>(r)));
-  m_role->setCurrentIndex(static_cast<int>(Role::Prop));
-  m_facing = new QComboBox;
-  for (int f = 0; f <= static_cast<int>(Facing::Right); ++f)
-    m_facing->addItem(facingName(static_cast<Facing>(f)));
-  m_heights = new QComboBox;
-  facts->add(tr("Name"), m_name);
-  facts->add(tr("Shows a"), m_role);
-  facts->add(tr("Facing"), m_facing);
-  facts->add(tr("Real height"), m_heights);
-  connect(m_name, &QLineEdit::textChanged, this, [this] { offerHeights(); });
-  connect(m_role, &QComboBox::activated, this, [this] { offerHeights(); });
-  column->addWidget(facts);
-  m_stampWords = inkLabel({}, labelFont(), theme().ink, true);
-  column->addWidget(m_stampWords);
-  return w;
-}
-
-void AddPage::offerHeights() {
-  const QString chosen = m_heights->currentIndex() > 0 ? m_heights->currentText() : QString();
-  m_heights->clear();
-  m_heights->addItem(tr("not said: no scale check"));
-  const auto offers = heightsFor(m_name->text().toStdString(), static_cast<Role>(m_role->currentIndex()));
-  const QString lower = m_name->text().toLower();
-  for (const TypicalHeight& h : offers)
-    m_heights->addItem(QStringLiteral("%1: %2").arg(
-                           QString::fromUtf8(h.thing.data(), static_cast<qsizetype>(h.thing.size())),
-                           heightWords({h.typical_m, h.least_m, h.most_m, {}})),
-                       QVariantList{h.typical_m, h.least_m, h.most_m});
-  // A name that says what it is has its height offered at once.
-  if (!offers.empty() && lower.contains(QString::fromUtf8(offers[0].thing.data(),
-                                                          static_cast<qsizetype>(offers[0].thing.size()))))
-    m_heights->setCurrentIndex(1);
-  if (const int k = m_heights->findText(chosen); k > 0) m_heights->setCurrentIndex(k);
 }
 
 // ---- reading
@@ -417,12 +322,7 @@ void AddPage::readFile(const QString& path) {
       [path](const Progress& progress) -> Result<Read> {
         auto read = readScanFile(path, progress);
         if (!read) return read.error();
-        ReadScan r = std::move(read).value();
-        Read out;
-        out.name = r.name, out.scale = r.scale;
-        out.small = reduced(r.scan, kLook_px);
-        out.scan = std::make_shared<const Scan>(std::move(r.scan));
-        return out;
+        return kept(std::move(read).value());
       },
       [this](Result<Read> read) {
         if (!read) return fail(read.error());
@@ -436,12 +336,7 @@ void AddPage::paste() {
     return readFile(pasted->urls().constFirst().toLocalFile());
   auto read = readScanImage(QGuiApplication::clipboard()->image());
   if (!read) return fail({ErrorCode::BadInput, tr("there is no picture to paste").toStdString(), {}});
-  Read out;
-  ReadScan r = std::move(read).value();
-  out.scale = r.scale;
-  out.small = reduced(r.scan, kLook_px);
-  out.scan = std::make_shared<const Scan>(std::move(r.scan));
-  take(std::move(out));
+  take(kept(std::move(read).value()));
 }
 
 void AddPage::trySample() {
@@ -461,12 +356,7 @@ void AddPage::trySample() {
         const auto glass = inRows(stamps, 118);
         auto read = readScanImage(scanSheet(glass, 118, heightOfRows(glass), *art, how));
         if (!read) return read.error();
-        ReadScan r = std::move(read).value();
-        Read out;
-        out.scale = r.scale;
-        out.small = reduced(r.scan, kLook_px);
-        out.scan = std::make_shared<const Scan>(std::move(r.scan));
-        return out;
+        return kept(std::move(read).value());
       },
       [this](Result<Read> read) {
         if (!read) return fail(read.error());
@@ -529,11 +419,7 @@ void AddPage::straighten(std::optional<std::array<PixelPoint, 4>> corners, doubl
         if (progress.stopped()) return Error{ErrorCode::Stopped, "stopped", {}};
         auto flat = straightened(*scan, *marked, width, height);
         if (!flat) return flat.error();
-        Read out;
-        out.name = name, out.scale = ScaleFrom::File;
-        out.small = reduced(flat.value(), kLook_px);
-        out.scan = std::make_shared<const Scan>(std::move(flat).value());
-        return out;
+        return kept({std::move(flat).value(), ScaleFrom::File, name});
       },
       [this](Result<Read> read) {
         if (!read) return fail(read.error());
@@ -558,8 +444,7 @@ void AddPage::find() {
                    }
                    stopped();
                    m_found = std::make_shared<const FoundSheet>(std::move(found).value());
-                   const QSignalBlocker quiet(m_turn);
-                   m_turn->setValue(qRound(m_found->level.value * 10));
+                   m_mends->showLevel(m_found->level);
                    chooseImpression(std::clamp(m_chosen, 0, impressions() - 1));
                  });
 }
@@ -569,12 +454,7 @@ void AddPage::chooseImpression(int index) {
   m_chosen = index;
   m_settings = {};
   m_foot.reset();
-  {
-    const QSignalBlocker a(m_darkness), b(m_speck), c(m_gap), d(m_grow);
-    m_darkness->setValue(0), m_speck->setValue(5), m_gap->setValue(8), m_grow->setValue(0);
-  }
-  m_name->setText(impressions() == 1 ? nameFrom(m_fileName) : QString());
-  offerHeights();
+  m_mends->startOver(impressions() == 1 ? nameFrom(m_fileName) : QString());
   m_wholeSheet = false;
   trace();
 }
@@ -624,6 +504,7 @@ Point AddPage::footNow() const {
 void AddPage::useTool(ScanView::Tool tool) {
   m_view->setTool(tool);
   for (QPushButton* b : m_tools) b->setChecked(b->property("tool").toInt() == static_cast<int>(tool));
+  m_mends->showTool(tool);
   m_lengthRow->setVisible(tool == ScanView::Tool::Length);
   m_cornerRow->setVisible(tool == ScanView::Tool::Corners);
   if (tool == ScanView::Tool::Length || tool == ScanView::Tool::Corners) {
@@ -648,7 +529,7 @@ void AddPage::show() {
                                     .arg(impressions())
                                     .arg(m_chosen + 1));
   const bool any = m_traced && m_found;
-  m_stampTools->setVisible(any);
+  m_mends->setVisible(any);
   m_put->setEnabled(any && !m_drawer.readOnly()), m_putOn->setEnabled(any && !m_drawer.readOnly());
   if (any) {
     const Stamp& s = m_traced->stamp;
@@ -659,7 +540,7 @@ void AddPage::show() {
     if (m_traced->specks > 0)
       words << (m_traced->specks == 1 ? tr("One speck was dropped.")
                                       : tr("%1 specks were dropped.").arg(m_traced->specks));
-    m_stampWords->setText(words.join(u' '));
+    m_mends->showFacts(words.join(u' '));
   }
   if (!m_scan) return m_view->clear();
   if (m_wholeSheet || !any) {
@@ -678,19 +559,13 @@ void AddPage::put(bool ontoCard) {
   if (!m_traced) return;
   DrawerStamp s;
   s.stamp = m_traced->stamp;
-  const QString name =
-      m_name->text().trimmed().isEmpty() ? tr("Stamp %1").arg(++m_added) : m_name->text().trimmed();
+  const QString name = m_mends->name().isEmpty() ? tr("Stamp %1").arg(++m_added) : m_mends->name();
   s.stamp.name = name.toStdString();
   s.stamp.id = idFrom(name).toStdString();
-  s.stamp.role = static_cast<Role>(m_role->currentIndex());
-  s.stamp.facing = static_cast<Facing>(m_facing->currentIndex());
+  m_mends->describe(s.stamp);
   if (m_foot)
     s.stamp.foot = {std::round((m_foot->x - m_traced->lowerLeft.x) * 100) / 100,
                     std::round((m_traced->lowerLeft.y - m_foot->y) * 100) / 100};
-  if (m_heights->currentIndex() > 0) {
-    const QVariantList h = m_heights->currentData().toList();
-    s.stamp.realHeight = RealHeight{h[0].toDouble(), h[1].toDouble(), h[2].toDouble(), {}};
-  }
   const std::string key = m_drawer.put(s);
   if (!key.empty()) Q_EMIT added(QString::fromStdString(key), ontoCard);
 }

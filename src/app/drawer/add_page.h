@@ -10,17 +10,15 @@
 #include "app/session/plan_session.h"
 #include "io/scan/scan_file.h"
 
-class QComboBox;
 class QLabel;
-class QLineEdit;
 class QProgressBar;
 class QPushButton;
-class QSlider;
 
 namespace havlo {
 
 class MeasureEdit;
 class SvgArt;
+class TracePanel;
 
 class AddPage : public QWidget {
   Q_OBJECT
@@ -52,6 +50,7 @@ class AddPage : public QWidget {
     QString name;
     ScaleFrom scale = ScaleFrom::Unknown;
   };
+  static Read kept(ReadScan read);
   struct Traced {
     std::shared_ptr<const TracedStamp> stamp;
     QImage picture;
@@ -79,22 +78,18 @@ class AddPage : public QWidget {
   int m_added = 0;
 
   ScanView* m_view;
-  QLabel *m_pictureWords, *m_scaleWords, *m_foundWords, *m_stampWords, *m_busyWords, *m_mendWords;
+  QLabel *m_pictureWords, *m_scaleWords, *m_foundWords, *m_busyWords;
   QProgressBar* m_progress;
   QPushButton *m_stop, *m_next, *m_whole, *m_put, *m_putOn, *m_otherScale;
-  QWidget *m_scaleTools, *m_scaleWays, *m_lengthRow, *m_cornerRow, *m_stampTools;
+  QWidget *m_scaleTools, *m_scaleWays, *m_lengthRow, *m_cornerRow;
   MeasureEdit *m_length, *m_cornerWidth, *m_cornerHeight;
-  QSlider *m_darkness, *m_speck, *m_gap, *m_grow, *m_turn;
-  QLineEdit* m_name;
-  QComboBox *m_role, *m_facing, *m_heights;
+  TracePanel* m_mends;
   std::vector<QPushButton*> m_tools;
   Job<Result<Read>>* m_reading;
   Job<Result<FoundSheet>>* m_finding;
   Job<Result<Traced>>* m_tracing;
 
   QWidget* buildPanel();
-  QWidget* buildStampTools();
-  QSlider* slider(int least, int most, int now, const QString& name);
   void start(const QString& what);
   void stopped();
   void fail(const Error& error);
@@ -107,7 +102,6 @@ class AddPage : public QWidget {
   void useTool(ScanView::Tool tool);
   /// @param corners  absent: those of the printed calibration square
   void straighten(std::optional<std::array<PixelPoint, 4>> corners, double width_mm, double height_mm);
-  void offerHeights();
   void put(bool ontoCard);
   Degrees level() const { return m_level ? *m_level : m_found ? m_found->level : Degrees{0}; }
   Scan frame() const;

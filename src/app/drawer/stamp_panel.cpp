@@ -6,10 +6,10 @@
 #include <QLabel>
 #include <QLineEdit>
 #include <QPushButton>
-#include <QScrollArea>
 #include <QVBoxLayout>
 
 #include "app/common/form_rows.h"
+#include "app/common/rolled.h"
 #include "app/order/picture_box.h"
 #include "app/scene/scene_place.h"
 #include "core/edit/card_edits.h"
@@ -41,10 +41,6 @@ StampPanel::StampPanel(PlanSession& session, DrawerSession& drawer, std::shared_
   m_size = inkLabel({}, labelFont(), theme().soft, true);
   outer->addWidget(m_head);
   outer->addWidget(m_size);
-  auto* scroll = new QScrollArea;
-  scroll->setWidgetResizable(true);
-  scroll->setFrameShape(QFrame::NoFrame);
-  scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
   m_body = new QWidget;
   auto* column = new QVBoxLayout(m_body);
   column->setContentsMargins(0, 0, 8, 0);
@@ -122,8 +118,7 @@ StampPanel::StampPanel(PlanSession& session, DrawerSession& drawer, std::shared_
   });
   column->addWidget(keep, 0, Qt::AlignLeft);
   column->addStretch(1);
-  scroll->setWidget(m_body);
-  outer->addWidget(scroll, 1);
+  outer->addWidget(rolled(m_body), 1);
   m_plan = inkLabel({}, labelFont(), theme().ink, true);
   outer->addWidget(m_plan);
   auto* update = new QPushButton(tr("Bring the open plan up to date"));

@@ -12,6 +12,7 @@
 #include <algorithm>
 
 #include "app/common/form_rows.h"
+#include "app/common/rolled.h"
 #include "app/common/sheet_frame.h"
 #include "app/masks/masks_page.h"
 #include "app/order/picture_box.h"
@@ -113,20 +114,15 @@ OrderPlace::OrderPlace(PlanSession& session, std::shared_ptr<SvgArt> art, QWidge
   m_maskTotal = inkLabel({}, headingFont(), theme().ink);
   masks->box()->addWidget(m_maskTotal);
   masks->box()->addWidget(inkLabel(tr("the fewest that will do, and why"), labelFont(), theme().soft));
-  auto* tallyScroll = new QScrollArea;
-  tallyScroll->setWidgetResizable(true);
-  tallyScroll->setFrameShape(QFrame::NoFrame);
-  tallyScroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-  auto* rolled = new QWidget;
-  auto* rolledColumn = new QVBoxLayout(rolled);
+  auto* tally = new QWidget;
+  auto* rolledColumn = new QVBoxLayout(tally);
   rolledColumn->setContentsMargins(0, 0, 6, 0);
   m_tally = new QWidget;
   m_maskNotes = inkLabel({}, labelFont(), theme().ink, true);
   rolledColumn->addWidget(m_tally);
   rolledColumn->addWidget(m_maskNotes);
   rolledColumn->addStretch(1);
-  tallyScroll->setWidget(rolled);
-  masks->box()->addWidget(tallyScroll, 1);
+  masks->box()->addWidget(rolled(tally), 1);
   auto* shape = new QPushButton(tr("Shape and cut them"));
   connect(shape, &QPushButton::clicked, this, &OrderPlace::showMasks);
   auto* print = plainButton(tr("Print the masks"));

@@ -5,11 +5,11 @@
 #include <QFormLayout>
 #include <QLineEdit>
 #include <QPushButton>
-#include <QScrollArea>
 #include <QSpinBox>
 #include <algorithm>
 #include <cmath>
 
+#include "app/common/rolled.h"
 #include "io/art/svg_art.h"
 #include "io/wording/names.h"
 
@@ -89,12 +89,7 @@ ThingPanel::ThingPanel(PlanSession& session, std::shared_ptr<SvgArt> art, QWidge
     m_school->addItem(techniqueName(t));
     m_school->setItemData(m_school->count() - 1, schoolTip(t), Qt::ToolTipRole);
   }
-  auto* scroll = new QScrollArea;
-  scroll->setWidgetResizable(true);
-  scroll->setFrameShape(QFrame::NoFrame);
-  scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-  scroll->setWidget(m_facts);
-  box()->addWidget(scroll, 1);
+  box()->addWidget(rolled(m_facts), 1);
   m_hero = new QPushButton(tr("Make it the hero"));
   m_remove = new QPushButton(tr("Take it off the card"));
   m_remove->setObjectName(QStringLiteral("remove"));
