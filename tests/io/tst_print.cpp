@@ -10,6 +10,7 @@
 #include <cmath>
 
 #include "core/outline/shape_ops.h"
+#include "core/trace/scan.h"
 #include "io/cut/cut_file.h"
 #include "io/fonts.h"
 #include "io/print/sheets.h"
@@ -203,6 +204,32 @@ class TstPrint : public QObject {
       }
     QVERIFY(!xml.hasError());
     QCOMPARE(paths, 3);  // the post, the frame's hole, the frame
+  }
+
+  // Printed, rasterised as a scanner would, found again: 60 mm to 0.1 mm on both papers.
+  void theCalibrationSquareIsFoundOnItsPrint_data() {
+    QTest::addColumn<bool>("letter");
+    QTest::newRow("Letter") << true;
+    QTest::newRow("A4") << false;
+  }
+  void theCalibrationSquareIsFoundOnItsPrint() {
+    QFETCH(bool, letter);
+    QTemporaryDir folder;
+    const QString pdf = folder.filePath(QStringLiteral("square.pdf"));
+    QVERIFY(bool(writePdf(pdf, calibrationPage(letter ? Sheet::letter() : Sheet::a4()))));
+    const QImage page = pdfPage(pdf, 1);
+    QVERIFY(!page.isNull());
+    Scan scan;
+    scan.width = page.width(), scan.height = page.height();
+    for (int y = 0; y < page.height(); ++y)
+      scan.grey.insert(scan.grey.end(), page.constScanLine(y), page.constScanLine(y) + page.width());
+    const auto corners = findCalibrationSquare(scan);
+    QVERIFY(corners.has_value());
+    for (size_t k = 0; k < 4; ++k) {
+      const PixelPoint a = (*corners)[k], b = (*corners)[(k + 1) % 4];
+      const double side = std::hypot(b.x - a.x, b.y - a.y) / kPx;
+      QVERIFY2(std::abs(side - kCalibrationSide_mm) < 0.1, qPrintable(QString::number(side)));
+    }
   }
 
   void aLargePanelIsTiled() {

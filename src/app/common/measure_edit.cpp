@@ -18,21 +18,21 @@ QSize MeasureEdit::sizeHint() const { return {qRound(86 * textScale()), QLineEdi
 
 void MeasureEdit::setUnits(MeasureStyle units) {
   m_units = units;
-  show();
+  showMeasure();
 }
 
 void MeasureEdit::setMeasure(double mm) {
   m_mm = mm;
   m_empty = false;
-  show();
+  showMeasure();
 }
 
 void MeasureEdit::clearMeasure() {
   m_empty = true;
-  show();
+  showMeasure();
 }
 
-void MeasureEdit::show() {
+void MeasureEdit::showMeasure() {
   setText(m_empty ? QString() : QString::fromStdString(writeMeasure(Millimetres{m_mm}, m_units)));
   setModified(false);
 }
@@ -48,11 +48,11 @@ void MeasureEdit::take() {
   const auto read = readMeasure(text().toStdString(), m_units);
   if (!read) {
     Q_EMIT trouble(tr("%1: %2").arg(m_name, QString::fromStdString(read.error().message)));
-    return show();
+    return showMeasure();
   }
   m_mm = read.value().value;
   m_empty = false;
-  show();
+  showMeasure();
   Q_EMIT changed(m_mm);
 }
 
@@ -62,7 +62,7 @@ void MeasureEdit::focusOutEvent(QFocusEvent* e) {
 }
 
 void MeasureEdit::keyPressEvent(QKeyEvent* e) {
-  if (e->key() == Qt::Key_Escape && isModified()) return show();
+  if (e->key() == Qt::Key_Escape && isModified()) return showMeasure();
   QLineEdit::keyPressEvent(e);
 }
 

@@ -34,7 +34,7 @@ class MeasureEdit : public QLineEdit {
   MeasureStyle m_units = MeasureStyle::Inches;
   double m_mm = 0;
   bool m_empty = true;
-  void show();
+  void showMeasure();
   void take();
 };
 

@@ -37,8 +37,8 @@ struct FindSettings {
 /// frame, x right, y down.
 struct FoundSheet {
   PaperLight light;
-  double inkLevel = 0;   ///< median darkness of ink, as share of the paper's light, 0 to 1
-  double threshold = 0;  ///< darker than this share is ink
+  double inkLevel = 0;   ///< median brightness of ink, as share of the paper's light; 0 black, 1 paper
+  double threshold = 0;  ///< dimmer than this share of the paper's light is ink
   double noise = 0;      ///< of the paper, as share
   Degrees level;         ///< by which the picture is turned back
   std::vector<Box>

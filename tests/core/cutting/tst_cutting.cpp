@@ -2,7 +2,9 @@
 // against OpenCV's connected components, insets and openings against Clipper.
 #include <QTest>
 #include <clipper.hpp>
+#include <functional>
 #include <opencv2/imgproc.hpp>
+#include <random>
 
 #include "core/cutting/cutter.h"
 #include "core/cutting/mask_job.h"
@@ -207,6 +209,118 @@ class TstCutting : public QObject {
     QCOMPARE(layout.laid.size(), 40u);
     QCOMPARE(layout.sheets, 1);
     QVERIFY2(layout.spent_mm2 < 0.85 * 23100, qPrintable(QString::number(layout.spent_mm2)));
+  }
+
+  // Random nests of squares: every line comes after all that lies within it, asked pair by pair.
+  void nestedLinesAreCutFromTheInside() {
+    std::mt19937 dice(7);
+    std::uniform_real_distribution<double> place(0, 1);
+    for (int round = 0; round < 40; ++round) {
+      std::vector<CutLine> lines;
+      std::vector<Box> boxes;
+      const std::function<void(Box, int)> nest = [&](Box room, int depth) {
+        const double side = std::min(room.width(), room.height());
+        if (side < 3 || depth > 4) return;
+        const double w = room.width() * (0.4 + 0.25 * place(dice)),
+                     h = room.height() * (0.4 + 0.5 * place(dice));
+        const Box a{room.left, room.bottom, room.left + w, room.bottom + h};
+        boxes.push_back(a);
+        lines.push_back(closedLine(std::to_string(lines.size()), rectangle(a)[0]));
+        nest(a.grown(-0.7), depth + 1);
+        nest({a.right + 0.5, room.bottom, room.right, room.top}, depth + 1);
+      };
+      nest({0, 0, 120, 90}, 0);
+      std::vector<CutLine> given = lines;
+      std::shuffle(given.begin(), given.end(), dice);
+      const auto order = inCuttingOrder(given, {0, 0});
+      QCOMPARE(order.size(), lines.size());
+      std::vector<size_t> rank(lines.size());
+      for (size_t k = 0; k < order.size(); ++k) rank[std::stoul(order[k].id)] = k;
+      for (size_t i = 0; i < boxes.size(); ++i)
+        for (size_t k = 0; k < boxes.size(); ++k)
+          if (i != k && boxes[i].contains({boxes[k].left, boxes[k].bottom}) &&
+              boxes[i].contains({boxes[k].right, boxes[k].top}))
+            QVERIFY2(rank[k] < rank[i], qPrintable(QStringLiteral("%1 in %2").arg(k).arg(i)));
+      // And the knife frees all of them without one having moved before.
+      const auto report = runCutter(order);
+      QVERIFY(report.value().open.empty());
+      for (const FreePiece& p : report.value().pieces) QVERIFY(!p.movedBefore);
+    }
+  }
+
+  // Travel, cut and time recomputed here from the lines alone.
+  void theReportAddsUpForAnyLines() {
+    std::mt19937 dice(11);
+    std::uniform_real_distribution<double> place(0, 200);
+    for (int round = 0; round < 20; ++round) {
+      std::vector<CutLine> lines;
+      for (int k = 0; k < 6; ++k) {
+        CutLine line{std::to_string(k), {}, false};
+        for (int n = 0; n < 5; ++n) line.points.push_back({place(dice), place(dice)});
+        lines.push_back(line);
+      }
+      CutterSettings s;
+      s.cut_mm_per_s = 15, s.travel_mm_per_s = 90, s.lift_s = 0.2;
+      const CutReport r = runCutter(lines, s).value();
+      double travel = 0, cut = 0;
+      Point at{0, 0};
+      for (const CutLine& line : lines) {
+        travel += std::hypot(line.points[0].x - at.x, line.points[0].y - at.y);
+        for (size_t n = 1; n < line.points.size(); ++n)
+          cut += std::hypot(line.points[n].x - line.points[n - 1].x, line.points[n].y - line.points[n - 1].y);
+        at = line.points.back();
+      }
+      travel += std::hypot(at.x, at.y);
+      QVERIFY(std::fabs(r.travel_mm - travel) < 1e-6 && std::fabs(r.cut_mm - cut) < 1e-6);
+      QVERIFY(std::fabs(r.seconds - (travel / 90 + cut / 15 + r.lifts * 0.2)) < 1e-6);
+      QCOMPARE(r.lifts, 12);
+    }
+  }
+
+  // Any shapes on any sheet: apart by the gap, on the sheet, within the margin, each laid or said.
+  void anyPiecesAreLaidApart() {
+    std::mt19937 dice(3);
+    std::uniform_real_distribution<double> size(6, 60), lobe(0.6, 1);
+    for (int round = 0; round < 12; ++round) {
+      std::vector<SheetPiece> shapes;
+      const int count = 5 + round * 2;
+      for (int k = 0; k < count; ++k) {
+        Ring ring;
+        const double w = size(dice), h = size(dice);
+        for (int n = 0; n < 14; ++n) {
+          const double a = 2 * M_PI * n / 14, r = lobe(dice);
+          ring.push_back({w / 2 * (1 + r * std::cos(a)), h / 2 * (1 + r * std::sin(a))});
+        }
+        shapes.push_back({k, 0, {ring}});
+      }
+      MaskingSheet sheet;
+      sheet.width_mm = 60 + 15 * round, sheet.height_mm = 90 + 8 * round, sheet.margin_mm = round % 6;
+      const SheetLayout layout = layOut(shapes, sheet);
+      QCOMPARE(static_cast<int>(layout.laid.size() + layout.doesNotFit.size()), count);
+      const Box inner = Box{0, 0, sheet.width_mm, sheet.height_mm}.grown(1e-6 - sheet.margin_mm);
+      double used = 0;
+      std::vector<std::pair<int, SweepEdges>> before;
+      for (const LaidPiece& l : layout.laid) {
+        const Rings& shape = shapes[static_cast<size_t>(l.piece)].shape;
+        const Rings there = l.onSheet(shape);
+        const Box box = boxOf(there);
+        QVERIFY(inner.contains({box.left, box.bottom}) && inner.contains({box.right, box.top}));
+        QVERIFY(std::fabs(areaOf(there) - areaOf(shape)) < 1e-6);
+        used += areaOf(shape);
+        SweepEdges grown(offset(there, Millimetres{kSheetGap_mm / 2 - 0.05}));
+        for (const auto& [onSheet, other] : before)
+          if (onSheet == l.sheet) QVERIFY(sharedArea(other, grown) < 1e-6);
+        before.emplace_back(l.sheet, std::move(grown));
+      }
+      QVERIFY(std::fabs(layout.used_mm2 - used) < 1e-6);
+      QVERIFY(layout.spent_mm2 >= layout.used_mm2);
+      for (const int k : layout.doesNotFit) {
+        // What is said not to fit is larger than the sheet both ways round.
+        const Box b = boxOf(shapes[static_cast<size_t>(k)].shape);
+        const double lw = inner.width(), lh = inner.height();
+        QVERIFY(!(b.width() < lw && b.height() < lh) && !(b.height() < lw && b.width() < lh));
+      }
+    }
   }
 
   void aStickyBandHoldsEveryMask() {

@@ -25,6 +25,7 @@ class TstPlanText : public QObject {
   void aStarKeepsItsEmptyMiddle();
   void unknownKeysSurvive();
   void writingAndReadingGivesTheSamePlan();
+  void whatIsChosenForCardAndMasksIsKept();
   void theDemoAndTheTeachingPlansAreWhole();
 };
 
@@ -163,6 +164,23 @@ void TstPlanText::refuses_data() {
   row("impressions as object", with("/impressions", "{}"), "impressions");
   row("mask life zero", with("/supplies", R"({"maskLife":0})"), "supplies.maskLife");
   row("negative inset", with("/supplies", R"({"maskInset":-0.1})"), "supplies.maskInset");
+  row("bare border eats the panel", with("/card/bare", "40"), "card.bare");
+  row("bare border below zero", with("/card/bare", "-1"), "card.bare");
+  row("paper named by number", with("/card/paper", R"({"name":3})"), "card.paper.name");
+  row("mask choices as list", with("/stamps/0/mask", "[]"), "stamps[0].mask");
+  row("mask choice without a point", with("/stamps/0/mask", R"({"cut":[[1]]})"), "stamps[0].mask.cut[0]");
+  row("mask choice in words", with("/stamps/0/mask", R"({"skip":[[1,2],["a",2]]})"),
+      "stamps[0].mask.skip[1]");
+  row("drawer key by number", with("/stamps/0/drawer", "7"), "stamps[0].drawer");
+  row("unknown foot mark", with("/supplies", R"({"footMark":"hole"})"), "supplies.footMark");
+  row("masking sheet of no width", with("/supplies", R"({"maskSheet":{"width":0,"height":100}})"),
+      "supplies.maskSheet.width");
+  row("margin eats the masking sheet",
+      with("/supplies", R"({"maskSheet":{"width":40,"height":100,"margin":18}})"),
+      "supplies.maskSheet.margin");
+  row("sticky band of nothing",
+      with("/supplies", R"({"maskSheet":{"width":90,"height":100,"stickyBand":0}})"),
+      "supplies.maskSheet.stickyBand");
   std::string text = kSmall;
   row("not a number", text.replace(text.find("[20,10]"), 7, "[NaN,10]"), "impressions[0].at");
   text = kSmall;
@@ -260,6 +278,34 @@ void TstPlanText::writingAndReadingGivesTheSamePlan() {
     QVERIFY(back.value().plan == plan);
     QVERIFY(back.value().repairs.empty());
   }
+}
+
+void TstPlanText::whatIsChosenForCardAndMasksIsKept() {
+  Json j = Json::parse(kSmall);
+  j["card"]["bare"] = 4.5;
+  j["card"]["paper"] = {{"name", "Chalk"}, {"y1", 1}};
+  j["stamps"][0]["mask"] = {{"cut", {{1, 2}}}, {"skip", {{3, 4}, {5, 6.5}}}, {"y2", "kept"}};
+  j["stamps"][0]["drawer"] = "key-7";
+  j["supplies"] = Json::parse(
+      R"({"footMark":"notch","maskSheet":{"width":152.4,"height":101.6,"margin":3,"stickyBand":25,"y3":[1]}})");
+  const auto read = readPlan(j.dump());
+  QVERIFY2(bool(read), read ? "" : read.error().text().c_str());
+  const Plan& p = read.value().plan;
+  QCOMPARE(p.card.bare_mm, 4.5);
+  QCOMPARE(p.card.paper.name, std::string("Chalk"));
+  QCOMPARE(p.stamps[0]->mask.cut, (std::vector<Point>{{1, 2}}));
+  QCOMPARE(p.stamps[0]->mask.skip, (std::vector<Point>{{3, 4}, {5, 6.5}}));
+  QCOMPARE(p.stamps[0]->drawer, std::string("key-7"));
+  QVERIFY(p.supplies.footMark == FootMark::Notch);
+  QCOMPARE(*p.supplies.maskSheet->stickyBand_mm, 25.0);
+  const Json back = Json::parse(writePlan(p));
+  for (const char* pointer : {"/card/bare", "/card/paper/name", "/card/paper/y1", "/stamps/0/mask",
+                              "/stamps/0/drawer", "/supplies/footMark", "/supplies/maskSheet"})
+    QVERIFY2(back.at(Json::json_pointer(pointer)) == j.at(Json::json_pointer(pointer)), pointer);
+  // Untouched plans do not grow: what has not been chosen is not written.
+  const Json plain = Json::parse(writePlan(readPlan(kSmall).value().plan));
+  QVERIFY(!plain["card"].contains("bare") && !plain["stamps"][0].contains("mask") &&
+          !plain["stamps"][0].contains("drawer"));
 }
 
 void TstPlanText::theDemoAndTheTeachingPlansAreWhole() {
