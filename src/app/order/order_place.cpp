@@ -190,14 +190,18 @@ void OrderPlace::planChanged() {
           : tr("%1 steps, about %2, of which %3 waiting; %4 is the least possible.")
                 .arg(m_strip->count())
                 .arg(minutesWords(a.sheet.minutes), minutesWords(waiting), minutesWords(a.sheet.atLeast)));
-  showTally();
+  m_tallyStale = true;
   showStep(m_strip->chosen());
   showProof();
-  if (isVisible()) simulateNow();
+  if (isVisible()) {
+    showTally();
+    simulateNow();
+  }
   Q_EMIT proofChanged();
 }
 
 void OrderPlace::showEvent(QShowEvent*) {
+  if (m_tallyStale) showTally();
   if (m_stale) simulateNow();
 }
 
@@ -259,6 +263,7 @@ void OrderPlace::showStep(int place) {
 }
 
 void OrderPlace::showTally() {
+  m_tallyStale = false;
   delete m_tally->layout();
   qDeleteAll(m_tally->findChildren<QWidget*>(QString(), Qt::FindDirectChildrenOnly));
   auto* grid = new QGridLayout(m_tally);

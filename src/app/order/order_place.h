@@ -54,7 +54,7 @@ class OrderPlace : public QWidget {
   Job<Result<StepPictures>>* m_job;
   std::optional<Simulation> m_simulation;
   std::vector<QImage> m_pictures;
-  bool m_stale = true;
+  bool m_stale = true, m_tallyStale = true;
   StepStrip* m_strip;
   QScrollArea* m_scroll;
   QLabel *m_heading, *m_times, *m_stepTitle, *m_stepWhere, *m_stepDetail, *m_stepCare, *m_proof, *m_proofWhy,

@@ -109,12 +109,11 @@ void MainWindow::buildPlaces() {
   m_trail = new Trail;
   m_messages = new MessageBar;
   m_places = new QStackedWidget;
-  m_card = new CardPlace(*m_session, *m_drawerSession, m_art);
-  m_drawer = new DrawerPlace(*m_session, *m_drawerSession, m_art);
+  m_card = nullptr, m_drawer = nullptr;  // made when they are first visited
   m_scene = new ScenePlace(*m_session, m_art);
   m_order = new OrderPlace(*m_session, m_art);
-  m_places->addWidget(m_card);
-  m_places->addWidget(m_drawer);
+  m_places->addWidget(new QWidget);
+  m_places->addWidget(new QWidget);
   m_places->addWidget(m_scene);
   m_places->addWidget(m_order);
   column->addWidget(m_trail);
@@ -122,15 +121,6 @@ void MainWindow::buildPlaces() {
   column->addWidget(m_places, 1);
   setCentralWidget(centre);
   connect(m_trail, &Trail::visited, this, &MainWindow::visit);
-  connect(m_card, &CardPlace::newCardRequested, this, &MainWindow::startNewCard);
-  connect(m_drawer, &DrawerPlace::putOnCardRequested, this, &MainWindow::putOnCard);
-  connect(m_drawer, &DrawerPlace::done, this,
-          [this](const QString& text) { m_messages->say(MessageBar::Kind::Notice, text); });
-  connect(m_drawer, &DrawerPlace::removed, this,
-          [this](const QString& name, const std::shared_ptr<const DrawerStamp>& stamp) {
-            m_messages->say(MessageBar::Kind::Notice, tr("%1 is out of the drawer.").arg(name),
-                            {{tr("Put it back"), [this, stamp] { m_drawerSession->put(*stamp); }}});
-          });
   connect(m_scene, &ScenePlace::drawerRequested, this, [this] { visit(Drawer); });
   connect(m_scene, &ScenePlace::demoRequested, this, [this] { openDemo(); });
   connect(m_scene, &ScenePlace::openRequested, this, &MainWindow::chooseFile);
@@ -139,6 +129,36 @@ void MainWindow::buildPlaces() {
   connect(m_order, &OrderPlace::proofChanged, this, &MainWindow::refreshTrail);
   connect(m_order, &OrderPlace::printMasksRequested, this,
           [this] { m_printing->print(PrintoutKind::Masks); });
+}
+
+void MainWindow::replacePlace(int place, QWidget* by) {
+  QWidget* before = m_places->widget(place);
+  m_places->insertWidget(place, by);
+  m_places->removeWidget(before);
+  delete before;
+}
+
+CardPlace& MainWindow::card() {
+  if (m_card) return *m_card;
+  m_card = new CardPlace(*m_session, *m_drawerSession, m_art);
+  replacePlace(Card, m_card);
+  connect(m_card, &CardPlace::newCardRequested, this, &MainWindow::startNewCard);
+  return *m_card;
+}
+
+DrawerPlace& MainWindow::drawer() {
+  if (m_drawer) return *m_drawer;
+  m_drawer = new DrawerPlace(*m_session, *m_drawerSession, m_art);
+  replacePlace(Drawer, m_drawer);
+  connect(m_drawer, &DrawerPlace::putOnCardRequested, this, &MainWindow::putOnCard);
+  connect(m_drawer, &DrawerPlace::done, this,
+          [this](const QString& text) { m_messages->say(MessageBar::Kind::Notice, text); });
+  connect(m_drawer, &DrawerPlace::removed, this,
+          [this](const QString& name, const std::shared_ptr<const DrawerStamp>& stamp) {
+            m_messages->say(MessageBar::Kind::Notice, tr("%1 is out of the drawer.").arg(name),
+                            {{tr("Put it back"), [this, stamp] { m_drawerSession->put(*stamp); }}});
+          });
+  return *m_drawer;
 }
 
 void MainWindow::connectSession() {
@@ -295,12 +315,14 @@ void MainWindow::refreshStatus() {
 
 void MainWindow::visit(int place) {
   if (place == Card || place == Drawer) m_drawerSession->open();
+  if (place == Card) card();
+  if (place == Drawer) drawer();
   m_places->setCurrentIndex(place);
   m_trail->setCurrent(place);
   if (m_trail->hasFocus()) return;
   if (place == Scene) m_scene->face().setFocus();
   if (place == Order) m_order->strip().setFocus();
-  if (place == Drawer) m_drawer->shelf().setFocus();
+  if (place == Drawer) drawer().shelf().setFocus();
 }
 
 void MainWindow::setAppearance(bool dark, double scale) {

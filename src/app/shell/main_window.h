@@ -36,8 +36,8 @@ class MainWindow : public QMainWindow {
 
   PlanSession& session() { return *m_session; }
   DrawerSession& drawerSession() { return *m_drawerSession; }
-  CardPlace& card() { return *m_card; }
-  DrawerPlace& drawer() { return *m_drawer; }
+  CardPlace& card();      ///< made when first asked for
+  DrawerPlace& drawer();  ///< made when first asked for
   ScenePlace& scene() { return *m_scene; }
   OrderPlace& order() { return *m_order; }
   MessageBar& messages() { return *m_messages; }
@@ -87,6 +87,7 @@ class MainWindow : public QMainWindow {
   void addViewCommands();
   void buildMenus();
   void buildPlaces();
+  void replacePlace(int place, QWidget* by);
   void connectSession();
   void connectDrawer();
   void startNewCard();

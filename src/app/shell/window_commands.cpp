@@ -74,7 +74,7 @@ void MainWindow::addEditCommands() {
                  {QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_E)},
                  [this] {
                    visit(Drawer);
-                   m_drawer->showAdding();
+                   drawer().showAdding();
                  }});
   m_actions.add({QStringLiteral("remove"),
                  tr("&Take it off the card"),
