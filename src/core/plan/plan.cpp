@@ -24,8 +24,8 @@ double strengthOf(const Ink& ink, int generation) {
 bool Plan::operator==(const Plan& o) const {
   const auto sameStamp = [](const StampRef& a, const StampRef& b) { return a == b || *a == *b; };
   return title == o.title && notes == o.notes && card == o.card && view == o.view && inks == o.inks &&
-         impressions == o.impressions && washes == o.washes && light == o.light && supplies == o.supplies &&
-         extra == o.extra &&
+         impressions == o.impressions && washes == o.washes && ground == o.ground && room == o.room &&
+         light == o.light && supplies == o.supplies && extra == o.extra &&
          std::equal(stamps.begin(), stamps.end(), o.stamps.begin(), o.stamps.end(), sameStamp);
 }
 

@@ -108,6 +108,20 @@ struct MaskChoices {
   bool none() const { return cut.empty() && skip.empty() && extra.empty(); }
 };
 
+/// A point of a stamp by which it holds on to something or something holds on to it.
+enum class ContactKind {
+  Perch,      ///< where another thing can sit or stand on it
+  Hand,       ///< what it holds hangs from here
+  Underside,  ///< where it rests on what it sits on, besides its foot
+  Start       ///< where it must grow from something: a branch's beginning
+};
+struct Contact {
+  ContactKind kind = ContactKind::Perch;
+  Point at;  ///< stamp frame
+  std::string extra;
+  bool operator==(const Contact&) const = default;
+};
+
 struct Stamp {
   std::string id, name;
   Role role = Role::Prop;
@@ -118,6 +132,7 @@ struct Stamp {
   Point foot;
   std::optional<RealHeight> realHeight;
   Facing facing = Facing::None;
+  std::vector<Contact> contacts;
   MaskChoices mask;
   std::string drawer;  ///< key of the stamp in the drawer it was taken from; empty: none
   std::string sizeExtra, extra;
@@ -139,6 +154,9 @@ struct OnThing {
 };
 using Depth = std::variant<OnGround, AtMetres, OnThing>;
 
+/// From where the maker shaded an impression by hand, as seen on the card.
+enum class LitFrom { Unsaid, Left, Right, Front, Behind };
+
 enum class Technique { Mask, Overprint, Resist, LeaveOut, WipeOff, PopUp };
 
 struct Impression {
@@ -152,6 +170,8 @@ struct Impression {
   Rings part;  ///< stamp frame; empty: the whole stamp prints
   double raise_mm = 0;
   bool hero = false;
+  LitFrom lit = LitFrom::Unsaid;
+  std::string row;  ///< shared by the things of one row that recedes; empty: none
   std::string depthExtra, extra;
   bool operator==(const Impression&) const = default;
 };
@@ -169,11 +189,74 @@ struct Wash {
   bool operator==(const Wash&) const = default;
 };
 
+/// The one light. `at` above the horizon: sun or moon there; below it: the light is behind the viewer and
+/// `at` is where its rays run to. With `ground`: a lantern near by, hanging above the ground seen at that
+/// height.
 struct Light {
   std::optional<Point> at;
-  double direction_deg = 0, height_deg = 0;  ///< used when `at` is absent
+  std::optional<double> ground_mm;
+  /// Used when `at` is absent. Where the light comes from, seen from above: 0 from the right, 90 from
+  /// straight ahead, 180 from the left, 270 from behind the viewer; `height` above the horizon.
+  double direction_deg = 0, height_deg = 0;
   std::string extra;
   bool operator==(const Light&) const = default;
+};
+
+/// What lies flat on the ground and is drawn or inked by hand along guides.
+enum class GroundKind {
+  Path,     ///< two edges
+  Canal,    ///< two edges with water lines between
+  Rails,    ///< two rails with sleepers every `spacing`
+  Wall,     ///< upright, `height` tall, along the line
+  Water,    ///< level water lines every `spacing` from the first point's distance to the last one's
+  Ripples,  ///< rings round the first point, `spacing` apart, out to `width`
+  Shadow    ///< a cast shadow the maker drew: from the foot to its tip
+};
+struct GroundMark {
+  std::string id, name;
+  GroundKind kind = GroundKind::Path;
+  std::vector<Point> along;  ///< the middle line on the panel; a point on the horizon is very far
+  double width_m = 1, height_m = 1;
+  std::optional<double> spacing_m;  ///< of sleepers, water lines and ripples; absent: what is usual
+  bool mirrors = false;             ///< water in which what stands there is seen again
+  std::string extra;
+  bool operator==(const GroundMark&) const = default;
+};
+
+enum class FloorKind { Plain, Tiles, Boards };
+enum class RoomWall { Back, Left, Right };
+
+/// A door, window or picture in a wall.
+struct RoomOpening {
+  std::string id, name;
+  RoomWall wall = RoomWall::Back;
+  double along_m = 0;  ///< from the back wall's left corner; on the side walls from the back corner forward
+  double width_m = 1, sill_m = 0, height_m = 1;
+  std::string extra;
+  bool operator==(const RoomOpening&) const = default;
+};
+
+/// A bench, counter, shelf or chest: a box with upright sides.
+struct RoomBox {
+  std::string id, name;
+  double left_m = 0, back_m = 0;  ///< its near corners from the left wall and from the back wall
+  double width_m = 1, depth_m = 0.5, height_m = 1;
+  double up_m = 0;  ///< its underside above the floor
+  std::string extra;
+  bool operator==(const RoomBox&) const = default;
+};
+
+/// An interior in one-point perspective; the view's eye looks straight at the back wall.
+struct Room {
+  double left_mm = 0, bottom_mm = 0, width_mm = 0, height_mm = 0;  ///< the back wall on the panel
+  FloorKind floor = FloorKind::Tiles;
+  double unit_m = 0.3;  ///< side of a tile, width of a board
+  bool ceiling = true;
+  std::vector<RoomOpening> openings;
+  std::vector<RoomBox> boxes;
+  std::string backExtra, extra;
+  bool operator==(const Room&) const = default;
+  Box back() const { return {left_mm, bottom_mm, left_mm + width_mm, bottom_mm + height_mm}; }
 };
 
 /// How a mask shows where the stamp's foot is.
@@ -207,6 +290,8 @@ struct Plan {
   std::vector<StampRef> stamps;
   std::vector<Impression> impressions;
   std::vector<Wash> washes;
+  std::vector<GroundMark> ground;
+  std::optional<Room> room;
   std::optional<Light> light;
   Supplies supplies;
   std::string extra;

@@ -188,6 +188,9 @@ class Reader {
     });
     o.each("washes",
            [&](const Json& e, const std::string& at) { plan.washes.push_back(wash(Object(e, at))); });
+    o.each("ground",
+           [&](const Json& e, const std::string& at) { plan.ground.push_back(groundMark(Object(e, at))); });
+    if (const Json* room = o.find("room")) plan.room = readRoom(Object(*room, "room"));
     if (const Json* light = o.find("light")) plan.light = readLight(Object(*light, "light"));
     if (const Json* supplies = o.find("supplies"))
       plan.supplies = readSupplies(Object(*supplies, "supplies"));
@@ -195,6 +198,7 @@ class Reader {
     checkIds();
     checkReferences();
     checkDepths();
+    checkRoom();
     return std::move(m_out);
   }
 
@@ -315,6 +319,8 @@ class Reader {
     s.foot = foot ? point(*foot, o.at("foot")) : Point{s.width_mm / 2, 0};
     if (const Json* j = o.find("realHeight")) s.realHeight = realHeight(Object(*j, o.at("realHeight")));
     s.facing = o.wordOr("facing", words::kFacings, s.facing);
+    o.each("contacts",
+           [&](const Json& e, const std::string& at) { s.contacts.push_back(contact(Object(e, at))); });
     if (const Json* j = o.find("mask")) s.mask = maskChoices(Object(*j, o.at("mask")));
     s.drawer = o.textOr("drawer", "");
     s.extra = o.extra();
@@ -327,6 +333,73 @@ class Reader {
     o.each("skip", [&](const Json& e, const std::string& at) { m.skip.push_back(point(e, at)); });
     m.extra = o.extra();
     return m;
+  }
+
+  static Contact contact(Object o) {
+    Contact c;
+    c.kind = o.wordOr("kind", words::kContactKinds, c.kind);
+    c.at = point(o.need("at"), o.at("at"));
+    c.extra = o.extra();
+    return c;
+  }
+
+  static GroundMark groundMark(Object o) {
+    GroundMark g;
+    g.id = o.needId("id");
+    g.name = o.textOr("name", "");
+    g.kind = o.wordOr("kind", words::kGroundKinds, g.kind);
+    o.each("along", [&](const Json& e, const std::string& at) { g.along.push_back(point(e, at)); });
+    const size_t least = g.kind == GroundKind::Ripples ? 1 : 2;
+    if (g.along.size() < least)
+      fail(o.at("along"), least == 1 ? "needs a point" : "needs at least two points");
+    g.width_m = o.numberOr("width", kMetres, g.width_m);
+    g.height_m = o.numberOr("height", kMetres, g.height_m);
+    g.spacing_m = o.optionalNumber("spacing", kMetres);
+    g.mirrors = o.boolOr("mirrors", false);
+    g.extra = o.extra();
+    return g;
+  }
+
+  static Room readRoom(Object o) {
+    Room r;
+    Object back(o.need("back"), o.at("back"));
+    r.left_mm = back.needNumber("left", kAny);
+    r.bottom_mm = back.needNumber("bottom", kAny);
+    r.width_mm = back.needNumber("width", kPositive);
+    r.height_mm = back.needNumber("height", kPositive);
+    r.backExtra = back.extra();
+    r.floor = o.wordOr("floor", words::kFloorKinds, r.floor);
+    r.unit_m = o.numberOr("unit", kMetres, r.unit_m);
+    r.ceiling = o.boolOr("ceiling", true);
+    o.each("openings", [&](const Json& e, const std::string& at) {
+      Object w(e, at);
+      RoomOpening x;
+      x.id = w.needId("id");
+      x.name = w.textOr("name", "");
+      x.wall = w.wordOr("wall", words::kRoomWalls, x.wall);
+      x.along_m = w.numberOr("along", kAny, 0);
+      x.width_m = w.numberOr("width", kMetres, x.width_m);
+      x.sill_m = w.numberOr("sill", kNotNegative, 0);
+      x.height_m = w.numberOr("height", kMetres, x.height_m);
+      x.extra = w.extra();
+      r.openings.push_back(x);
+    });
+    o.each("boxes", [&](const Json& e, const std::string& at) {
+      Object b(e, at);
+      RoomBox x;
+      x.id = b.needId("id");
+      x.name = b.textOr("name", "");
+      x.left_m = b.numberOr("left", kAny, 0);
+      x.back_m = b.numberOr("back", kNotNegative, 0);
+      x.width_m = b.numberOr("width", kMetres, x.width_m);
+      x.depth_m = b.numberOr("depth", kMetres, x.depth_m);
+      x.height_m = b.numberOr("height", kMetres, x.height_m);
+      x.up_m = b.numberOr("up", kNotNegative, 0);
+      x.extra = b.extra();
+      r.boxes.push_back(x);
+    });
+    r.extra = o.extra();
+    return r;
   }
 
   static RealHeight realHeight(Object o) {
@@ -354,6 +427,8 @@ class Reader {
     if (const Json* j = o.find("part")) i.part = rings(*j, o.at("part"));
     i.raise_mm = o.numberOr("raise", kAny, 0);
     i.hero = o.boolOr("hero", false);
+    i.lit = o.wordOr("lit", words::kLitFroms, i.lit);
+    i.row = o.textOr("row", "");
     i.extra = o.extra();
     return i;
   }
@@ -393,6 +468,7 @@ class Reader {
   static Light readLight(Object o) {
     Light l;
     if (const Json* at = o.find("at")) l.at = point(*at, o.at("at"));
+    l.ground_mm = o.optionalNumber("ground", kAny);
     l.direction_deg = o.numberOr("direction", kAny, 0);
     l.height_deg = o.numberOr("height", kAny, 0);
     l.extra = o.extra();
@@ -442,6 +518,11 @@ class Reader {
     unique(p.stamps, "stamps", [](const StampRef& s) { return s->id; });
     unique(p.impressions, "impressions", id);
     unique(p.washes, "washes", id);
+    unique(p.ground, "ground", id);
+    if (p.room) {
+      unique(p.room->openings, "room.openings", id);
+      unique(p.room->boxes, "room.boxes", id);
+    }
   }
 
   void checkReferences() const {
@@ -474,6 +555,15 @@ class Reader {
         known(impressions, p.washes[k].overImpressions[f], at + ".overImpressions[" + std::to_string(f) + "]",
               "impression");
     }
+  }
+
+  void checkRoom() const {
+    const Plan& p = m_out.plan;
+    if (!p.ground.empty() && !p.view) fail("ground", "lies on the ground, but the plan has no view");
+    if (!p.room) return;
+    if (!p.view) fail("room", "is seen in perspective, but the plan has no view");
+    if (p.room->bottom_mm >= p.view->horizon_mm)
+      fail("room.back.bottom", "must be below the horizon, or there is no floor");
   }
 
   void checkDepths() const {

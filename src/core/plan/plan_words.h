@@ -41,6 +41,26 @@ inline constexpr Table<Technique, 6> kTechniques{{{Technique::Mask, "mask"},
                                                   {Technique::LeaveOut, "leaveOut"},
                                                   {Technique::WipeOff, "wipeOff"},
                                                   {Technique::PopUp, "popUp"}}};
+inline constexpr Table<ContactKind, 4> kContactKinds{{{ContactKind::Perch, "perch"},
+                                                      {ContactKind::Hand, "hand"},
+                                                      {ContactKind::Underside, "underside"},
+                                                      {ContactKind::Start, "start"}}};
+inline constexpr Table<LitFrom, 5> kLitFroms{{{LitFrom::Unsaid, "unsaid"},
+                                              {LitFrom::Left, "left"},
+                                              {LitFrom::Right, "right"},
+                                              {LitFrom::Front, "front"},
+                                              {LitFrom::Behind, "behind"}}};
+inline constexpr Table<GroundKind, 7> kGroundKinds{{{GroundKind::Path, "path"},
+                                                    {GroundKind::Canal, "canal"},
+                                                    {GroundKind::Rails, "rails"},
+                                                    {GroundKind::Wall, "wall"},
+                                                    {GroundKind::Water, "water"},
+                                                    {GroundKind::Ripples, "ripples"},
+                                                    {GroundKind::Shadow, "shadow"}}};
+inline constexpr Table<FloorKind, 3> kFloorKinds{
+    {{FloorKind::Plain, "plain"}, {FloorKind::Tiles, "tiles"}, {FloorKind::Boards, "boards"}}};
+inline constexpr Table<RoomWall, 3> kRoomWalls{
+    {{RoomWall::Back, "back"}, {RoomWall::Left, "left"}, {RoomWall::Right, "right"}}};
 inline constexpr Table<WashFrom, 6> kWashFroms{{{WashFrom::Top, "top"},
                                                 {WashFrom::Bottom, "bottom"},
                                                 {WashFrom::Left, "left"},

@@ -90,6 +90,11 @@ Json stamp(const Stamp& s) {
   j["facing"] = wordOf(s.facing);
   j["silhouette"] = rings(s.silhouette);
   if (!s.art.empty()) j["art"] = s.art;
+  for (const Contact& c : s.contacts) {
+    Json contact = {{"kind", words::of(words::kContactKinds, c.kind)}, {"at", point(c.at)}};
+    addExtra(contact, c.extra);
+    j["contacts"].push_back(std::move(contact));
+  }
   if (!s.mask.none()) {
     Json mask = Json::object();
     if (!s.mask.cut.empty()) mask["cut"] = points(s.mask.cut);
@@ -119,6 +124,8 @@ Json impression(const Impression& i) {
   if (!i.part.empty()) j["part"] = rings(i.part);
   j["raise"] = i.raise_mm;
   j["hero"] = i.hero;
+  if (i.lit != LitFrom::Unsaid) j["lit"] = words::of(words::kLitFroms, i.lit);
+  if (!i.row.empty()) j["row"] = i.row;
   addExtra(j, i.extra);
   return j;
 }
@@ -136,9 +143,48 @@ Json wash(const Wash& w) {
   return j;
 }
 
+Json groundMark(const GroundMark& g) {
+  Json j = {{"id", g.id},
+            {"name", g.name},
+            {"kind", words::of(words::kGroundKinds, g.kind)},
+            {"along", points(g.along)},
+            {"width", g.width_m}};
+  if (g.kind == GroundKind::Wall || g.height_m != GroundMark().height_m) j["height"] = g.height_m;
+  if (g.spacing_m) j["spacing"] = *g.spacing_m;
+  if (g.mirrors) j["mirrors"] = true;
+  addExtra(j, g.extra);
+  return j;
+}
+
+Json room(const Room& r) {
+  Json j = Json::object();
+  j["back"] = {{"left", r.left_mm}, {"bottom", r.bottom_mm}, {"width", r.width_mm}, {"height", r.height_mm}};
+  addExtra(j["back"], r.backExtra);
+  j["floor"] = words::of(words::kFloorKinds, r.floor);
+  j["unit"] = r.unit_m;
+  j["ceiling"] = r.ceiling;
+  for (const RoomOpening& o : r.openings) {
+    Json opening = {
+        {"id", o.id},          {"name", o.name},     {"wall", words::of(words::kRoomWalls, o.wall)},
+        {"along", o.along_m},  {"width", o.width_m}, {"sill", o.sill_m},
+        {"height", o.height_m}};
+    addExtra(opening, o.extra);
+    j["openings"].push_back(std::move(opening));
+  }
+  for (const RoomBox& b : r.boxes) {
+    Json box = {{"id", b.id},         {"name", b.name},     {"left", b.left_m},     {"back", b.back_m},
+                {"width", b.width_m}, {"depth", b.depth_m}, {"height", b.height_m}, {"up", b.up_m}};
+    addExtra(box, b.extra);
+    j["boxes"].push_back(std::move(box));
+  }
+  addExtra(j, r.extra);
+  return j;
+}
+
 Json light(const Light& l) {
   Json j = Json::object();
   if (l.at) j["at"] = point(*l.at);
+  if (l.ground_mm) j["ground"] = *l.ground_mm;
   if (!l.at || l.direction_deg != 0) j["direction"] = l.direction_deg;
   if (!l.at || l.height_deg != 0) j["height"] = l.height_deg;
   addExtra(j, l.extra);
@@ -177,6 +223,8 @@ std::string writePlan(const Plan& plan) {
   for (const Impression& i : plan.impressions) j["impressions"].push_back(impression(i));
   j["washes"] = Json::array();
   for (const Wash& w : plan.washes) j["washes"].push_back(wash(w));
+  for (const GroundMark& g : plan.ground) j["ground"].push_back(groundMark(g));
+  if (plan.room) j["room"] = room(*plan.room);
   if (plan.light) j["light"] = light(*plan.light);
   j["supplies"] = supplies(plan.supplies);
   addExtra(j, plan.extra);
