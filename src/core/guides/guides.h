@@ -1,0 +1,44 @@
+// The pencil sheet: every line the maker draws or follows by hand, with hidden parts removed.
+#pragma once
+
+#include <span>
+#include <vector>
+
+#include "core/depth/depth_order.h"
+#include "core/depth/placed.h"
+#include "core/light/light.h"
+
+namespace havlo {
+
+enum class GuideKind {
+  Construction,  ///< thin pencil, rubbed out afterwards
+  Ink            ///< inked
+};
+enum class GuideOf { Horizon, Ground, Room, Row, Shadow, Reflection };
+
+struct Guide {
+  SeenLine line;  ///< on the panel
+  GuideKind kind = GuideKind::Construction;
+  GuideOf of = GuideOf::Horizon;
+  int index = 0;  ///< of the ground mark or the impression
+};
+
+struct GuideWish {
+  bool construction = true;
+  bool shadows = true;  ///< outlines of cast shadows and reflections
+};
+
+/// By what they belong to, in the order of drawing.
+std::vector<Guide> guidesOf(const Plan& plan, const DepthOrder& depth, std::span<const PlacedRef> placed,
+                            const GuideWish& wish = {});
+
+/// Consecutive lines of one kind that meet, as one chain of points.
+struct GuideChain {
+  std::vector<Point> points;
+  GuideKind kind = GuideKind::Construction;
+  GuideOf of = GuideOf::Horizon;
+  int index = 0;
+};
+std::vector<GuideChain> chained(const std::vector<Guide>& guides);
+
+}  // namespace havlo

@@ -1,0 +1,47 @@
+// The one light: where it comes from, which side of a thing it reaches, and the shadows it casts on flat
+// ground (engine section 8). Every thing is taken as an upright flat that faces the viewer.
+#pragma once
+
+#include <span>
+#include <vector>
+
+#include "core/depth/depth_order.h"
+#include "core/depth/placed.h"
+#include "core/viewpoint/projection.h"
+
+namespace havlo {
+
+/// The plan's light in the scene.
+struct SceneLight {
+  bool nearBy = false;  ///< a lantern: `at` is its place; else the direction to sun or moon, a unit vector
+  ScenePoint at;        ///< x right, up, away
+  bool raised = false;  ///< it was given on or below the horizon and is taken a degree above it
+};
+/// Nothing without a light or a view.
+std::optional<SceneLight> sceneLight(const Plan& plan);
+
+/// From a point of the scene towards the light, a unit vector. x right, up, away from the viewer.
+ScenePoint towards(const SceneLight& light, ScenePoint from);
+
+/// From where a thing there is lit, in one word: behind or front when that outweighs left and right.
+LitFrom litFrom(const SceneLight& light, ScenePoint thing);
+
+/// Where the light falls past a point onto the ground; nothing when it does not come down before the
+/// farthest ground, or only behind the viewer. Source: intersection of the ray from the light with the ground
+/// plane.
+std::optional<ScenePoint> shadowOf(const SceneLight& light, ScenePoint point);
+
+struct CastShadow {
+  int impression = 0;
+  Rings shape;           ///< on the panel, clipped to it; nothing hidden yet
+  Point foot;            ///< on the ground below the thing's foot, panel
+  double turn_deg = 0;   ///< which way it falls from the foot on the panel, anticlockwise from the right
+  bool runsOff = false;  ///< beyond the panel's edge
+};
+
+/// By the things that cast one: at a finite distance, below the horizon. Sky pieces, landforms, water,
+/// texture and sentiments cast none.
+std::vector<CastShadow> castShadows(const Plan& plan, const DepthOrder& depth,
+                                    std::span<const PlacedRef> placed);
+
+}  // namespace havlo

@@ -1,0 +1,227 @@
+// Shadows against rays in space cut with the ground plane (Eigen), and against the draughtsman's
+// construction: a line from the light through the thing's top meets a line from the light's foot on the
+// horizon through the thing's own foot.
+#include <Eigen/Dense>
+#include <QTest>
+#include <cmath>
+
+#include "core/analysis/analysis.h"
+#include "core/light/light.h"
+#include "support/plans.h"
+
+using namespace havlo;
+using namespace havlo::testing;
+
+namespace {
+
+Plan withRod(Point foot, double height_mm) {
+  Plan p = emptyPlan();
+  p.view->vanishX_mm = 70;
+  Stamp rod = slab("rod", 0.5, height_mm);
+  addStamp(p, rod);
+  Impression& i = put(p, "rod", "rod", foot, 1);
+  i.depth = OnGround{};
+  return p;
+}
+
+std::vector<CastShadow> shadows(const Plan& p) {
+  const AnalysisRef a = analyse(p);
+  return castShadows(p, *a->depth, a->meetings.placed);
+}
+
+Point crossing(Point a, Point b, Point c, Point d) {
+  const double det = (b.x - a.x) * (d.y - c.y) - (b.y - a.y) * (d.x - c.x);
+  const double t = ((c.x - a.x) * (d.y - c.y) - (c.y - a.y) * (d.x - c.x)) / det;
+  return {a.x + t * (b.x - a.x), a.y + t * (b.y - a.y)};
+}
+
+double least(const Rings& rings, double (*of)(Point)) {
+  double best = 1e300;
+  for (const Ring& r : rings)
+    for (Point p : r) best = std::min(best, of(p));
+  return best;
+}
+
+}  // namespace
+
+class TstLight : public QObject {
+  Q_OBJECT
+
+ private Q_SLOTS:
+  void aRodsShadowIsTheRayOnTheGround_data() {
+    QTest::addColumn<double>("direction");
+    QTest::addColumn<double>("height");
+    QTest::newRow("in front, to the left") << 120.0 << 30.0;
+    QTest::newRow("straight in front") << 90.0 << 50.0;
+    QTest::newRow("beside, from the right") << 0.0 << 25.0;
+    QTest::newRow("beside, from the left, low") << 180.0 << 8.0;
+    QTest::newRow("behind the viewer") << 270.0 << 35.0;
+    QTest::newRow("behind, to the right") << 310.0 << 20.0;
+    QTest::newRow("overhead") << 40.0 << 90.0;
+  }
+  void aRodsShadowIsTheRayOnTheGround() {
+    QFETCH(double, direction);
+    QFETCH(double, height);
+    Plan p = withRod({60, 40}, 25);
+    p.light = Light{{}, {}, direction, height, {}};
+    const auto light = sceneLight(p);
+    QVERIFY(light && !light->nearBy);
+    const Projection projection(*p.view, p.card.panel.width_mm);
+    const ScenePoint top = projection.atDistance({60, 65}, projection.onGround({60, 40}).away);
+    // The ray from the top, away from the light, cut with the plane up = 0.
+    const double a = direction * M_PI / 180, h = height * M_PI / 180;
+    const Eigen::Vector3d to(std::cos(a) * std::cos(h), std::sin(h), std::sin(a) * std::cos(h));
+    const Eigen::ParametrizedLine<double, 3> ray(Eigen::Vector3d(top.x, top.up, top.away), -to);
+    const Eigen::Hyperplane<double, 3> ground(Eigen::Vector3d::UnitY(), 0);
+    const Eigen::Vector3d hit = ray.intersectionPoint(ground);
+    const auto mine = shadowOf(*light, top);
+    QCOMPARE(mine.has_value(), hit.z() > 0);
+    if (mine) QVERIFY(std::hypot(mine->x - hit.x(), mine->away - hit.z()) < 1e-9 * (1 + hit.norm()));
+  }
+
+  // The sun in the picture: no distances at all, only lines on the card.
+  void aSunInThePictureFollowsTheConstruction_data() {
+    QTest::addColumn<double>("x");
+    QTest::addColumn<double>("y");
+    QTest::newRow("high, to the left") << 20.0 << 160.0;
+    QTest::newRow("low, to the right") << 110.0 << 126.0;
+    QTest::newRow("beyond the panel") << 300.0 << 150.0;
+    QTest::newRow("behind the viewer: rays run to a point below the horizon") << 30.0 << 20.0;
+  }
+  void aSunInThePictureFollowsTheConstruction() {
+    QFETCH(double, x);
+    QFETCH(double, y);
+    Plan p = withRod({60, 40}, 25);
+    p.light = Light{Point{x, y}, {}, 0, 0, {}};
+    const Projection projection(*p.view, p.card.panel.width_mm);
+    const ScenePoint top = projection.atDistance({60, 65}, projection.onGround({60, 40}).away);
+    const auto s = shadowOf(*sceneLight(p), top);
+    QVERIFY(s.has_value());
+    const Point mine = projection.toPanel(*s);
+    const Point drawn = crossing({x, y}, {60, 65}, {x, p.view->horizon_mm}, {60, 40});
+    QVERIFY2(std::hypot(mine.x - drawn.x, mine.y - drawn.y) < 1e-6 * (1 + std::hypot(drawn.x, drawn.y)),
+             qPrintable(QStringLiteral("%1 %2 for %3 %4").arg(mine.x).arg(mine.y).arg(drawn.x).arg(drawn.y)));
+  }
+
+  void aLanternsShadowFollowsTheConstruction() {
+    Plan p = withRod({60, 40}, 25);
+    p.light = Light{Point{85, 90}, 30.0, 0, 0, {}};
+    const auto light = sceneLight(p);
+    QVERIFY(light && light->nearBy);
+    const Projection projection(*p.view, p.card.panel.width_mm);
+    const ScenePoint top = projection.atDistance({60, 65}, projection.onGround({60, 40}).away);
+    const Point mine = projection.toPanel(*shadowOf(*light, top));
+    const Point drawn = crossing({85, 90}, {60, 65}, {85, 30}, {60, 40});
+    QVERIFY(std::hypot(mine.x - drawn.x, mine.y - drawn.y) < 1e-6);
+    // What stands higher than the lantern throws no shadow on the ground.
+    const ScenePoint above{top.x, light->at.up + 0.1, top.away};
+    QVERIFY(!shadowOf(*light, above));
+  }
+
+  void theWholeShadowTouchesTheFootAndFallsAway() {
+    for (const double direction : {30.0, 100.0, 160.0, 200.0, 260.0, 300.0}) {
+      Plan p = withRod({60, 40}, 25);
+      p.light = Light{{}, {}, direction, 40, {}};
+      const auto all = shadows(p);
+      QCOMPARE(all.size(), 1u);
+      double nearest = 1e9;
+      for (const Ring& r : all[0].shape)
+        for (Point q : r) nearest = std::min(nearest, std::hypot(q.x - 60, q.y - 40));
+      QVERIFY(nearest < 0.5);
+      // Light from the right throws to the left, light ahead throws toward the viewer.
+      const double turn = all[0].turn_deg * M_PI / 180;
+      const double a = direction * M_PI / 180;
+      if (std::fabs(std::sin(a)) > 0.5) QVERIFY(std::sin(turn) * std::sin(a) < 0);
+    }
+  }
+
+  void lowLightRunsOffThePanelAndIsClipped() {
+    Plan p = withRod({60, 40}, 25);
+    p.light = Light{{}, {}, 10, 3, {}};
+    const auto all = shadows(p);
+    QCOMPARE(all.size(), 1u);
+    QVERIFY(all[0].runsOff);
+    const Box panel = p.card.panel.box().grown(1e-9);
+    for (const Ring& r : all[0].shape)
+      for (Point q : r) QVERIFY(panel.contains(q));
+    QVERIFY(least(all[0].shape, [](Point q) { return q.x; }) < 1e-6);
+  }
+
+  void aLightOnOrUnderTheHorizonIsRaisedAndSaid_data() {
+    QTest::addColumn<double>("y");
+    QTest::newRow("exactly on the horizon") << 96.0;
+    QTest::newRow("a hair above") << 96.0000001;
+  }
+  void aLightOnOrUnderTheHorizonIsRaisedAndSaid() {
+    QFETCH(double, y);
+    Plan p = withRod({60, 40}, 25);
+    for (const double x : {60.0, 70.0, 1e5}) {
+      p.light = Light{Point{x, y}, {}, 0, 0, {}};
+      const auto light = sceneLight(p);
+      QVERIFY(light->raised);
+      for (const CastShadow& s : shadows(p))
+        for (const Ring& r : s.shape)
+          for (Point q : r) QVERIFY(std::isfinite(q.x) && std::isfinite(q.y));
+    }
+    p.light = Light{{}, {}, 90, -40, {}};
+    QVERIFY(sceneLight(p)->raised);
+    p.light = Light{{}, {}, 1e5, 1e5, {}};
+    QVERIFY(std::isfinite(sceneLight(p)->at.up));
+  }
+
+  void aLanternAtAFootIsNoTrouble() {
+    Plan p = withRod({60, 40}, 25);
+    for (const Point at : {Point{60, 40}, Point{60, 41}, Point{60, 65}, Point{60, 30}}) {
+      p.light = Light{at, 40.0, 0, 0, {}};
+      for (const CastShadow& s : shadows(p)) {
+        QVERIFY(std::isfinite(s.turn_deg));
+        for (const Ring& r : s.shape)
+          for (Point q : r) QVERIFY(std::isfinite(q.x) && std::isfinite(q.y));
+      }
+    }
+  }
+
+  void sidesAreNamedAsOneSeesThem_data() {
+    QTest::addColumn<double>("direction");
+    QTest::addColumn<int>("from");
+    QTest::newRow("right") << 0.0 << int(LitFrom::Right);
+    QTest::newRow("ahead right") << 40.0 << int(LitFrom::Right);
+    QTest::newRow("ahead") << 90.0 << int(LitFrom::Behind);
+    QTest::newRow("left") << 185.0 << int(LitFrom::Left);
+    QTest::newRow("behind the viewer") << 270.0 << int(LitFrom::Front);
+  }
+  void sidesAreNamedAsOneSeesThem() {
+    QFETCH(double, direction);
+    QFETCH(int, from);
+    Plan p = withRod({60, 40}, 25);
+    p.light = Light{{}, {}, direction, 30, {}};
+    QCOMPARE(int(litFrom(*sceneLight(p), {0, 0, 5})), from);
+  }
+
+  void aLanternBetweenTwoThingsLightsThemFromOppositeSides() {
+    Plan p = withRod({30, 40}, 25);
+    p.light = Light{Point{60, 80}, 40.0, 0, 0, {}};
+    const auto light = *sceneLight(p);
+    const Projection projection(*p.view, p.card.panel.width_mm);
+    QVERIFY(litFrom(light, projection.onGround({30, 40})) == LitFrom::Right);
+    QVERIFY(litFrom(light, projection.onGround({95, 40})) == LitFrom::Left);
+    QVERIFY(litFrom(light, projection.onGround({60, 60})) == LitFrom::Front);
+    QVERIFY(litFrom(light, projection.onGround({60, 10})) == LitFrom::Behind);
+  }
+
+  void skyAndFarThingsCastNone() {
+    Plan p = withRod({60, 40}, 25);
+    p.light = Light{{}, {}, 120, 30, {}};
+    Stamp cloud = slab("cloud", 20, 8);
+    cloud.role = Role::Sky;
+    addStamp(p, cloud);
+    put(p, "cloud", "cloud", {60, 140}, 100);
+    put(p, "far", "rod", {60, 120}, 5).depth = OnGround{};
+    QCOMPARE(shadows(p).size(), 1u);
+    p.light.reset();
+    QVERIFY(shadows(p).empty());
+  }
+};
+
+QTEST_APPLESS_MAIN(TstLight)
+#include "tst_light.moc"
