@@ -48,7 +48,8 @@ Json overlapsReport(const Plan& plan, const Analysis& a) {
 }
 
 Json fixReport(const Plan& plan, const Fix& fix, const QString& label) {
-  Json out = {{"label", label.toStdString()}, {"impression", idOf(plan, fix.impression)}};
+  Json out = {{"label", label.toStdString()}};
+  out["impression"] = fix.impression >= 0 ? Json(idOf(plan, fix.impression)) : Json(nullptr);
   switch (fix.what) {
     case Fix::What::MoveFoot:
       out["at"] = {fix.to.x, fix.to.y};
@@ -58,6 +59,25 @@ Json fixReport(const Plan& plan, const Fix& fix, const QString& label) {
       break;
     case Fix::What::DropInFront:
       out["notInFrontOf"] = idOf(plan, fix.other);
+      break;
+    case Fix::What::MoveFeet:
+      for (const Fix::Foot& f : fix.feet)
+        out["feet"].push_back({{"impression", idOf(plan, f.impression)}, {"at", {f.to.x, f.to.y}}});
+      break;
+    case Fix::What::Press:
+      out["ink"] = fix.ink;
+      out["generation"] = fix.generation;
+      break;
+    case Fix::What::LightAsScene:
+      out["lit"] = "unsaid";
+      break;
+    case Fix::What::EndMark:
+      out["ground"] = plan.ground[static_cast<size_t>(fix.other)].id;
+      out["to"] = {fix.to.x, fix.to.y};
+      break;
+    case Fix::What::DropMark:
+      out["ground"] = plan.ground[static_cast<size_t>(fix.other)].id;
+      out["drop"] = true;
       break;
   }
   return out;
@@ -74,6 +94,7 @@ Json findingsReport(const Plan& plan, const Analysis& a) {
                    {"text", words.text.toStdString()},
                    {"why", words.why.toStdString()},
                    {"fix", f.fix ? fixReport(plan, *f.fix, words.fix) : Json(nullptr)}});
+    if (f.mark >= 0) out.back()["ground"] = plan.ground[static_cast<size_t>(f.mark)].id;
   }
   return out;
 }
@@ -84,9 +105,7 @@ Json toneReport(const Plan& plan, const Analysis& a) {
     out.push_back({{"impression", idOf(plan, t.impression)},
                    {"wanted", t.wanted},
                    {"actual", t.actual},
-                   {"propose",
-                    {{"generation", t.proposedGeneration},
-                     {"ink", plan.impressions[static_cast<size_t>(t.impression)].ink}}}});
+                   {"propose", {{"generation", t.proposedGeneration}, {"ink", t.proposedInk}}}});
   return out;
 }
 

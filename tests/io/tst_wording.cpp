@@ -1,9 +1,11 @@
 // Sentences as a maker reads them.
+#include <QRegularExpression>
 #include <QTest>
 
 #include "io/wording/finding_words.h"
 #include "io/wording/names.h"
 #include "io/wording/step_words.h"
+#include "support/faulty_plans.h"
 #include "support/plans.h"
 
 using namespace havlo;
@@ -70,6 +72,19 @@ class TstWording : public QObject {
         QVERIFY(!w.text.isEmpty() && !w.why.isEmpty() && !w.value.isEmpty());
         QCOMPARE(w.fix.isEmpty(), !f.fix.has_value());
         QVERIFY(!w.why.contains(QStringLiteral("%1")));
+      }
+    }
+  }
+
+  void everyFaultOfTheViewHasWords() {
+    for (const FaultyPlan& faulty : faultyViews()) {
+      const AnalysisRef a = analyse(faulty.plan);
+      for (const Finding& f : a->findings) {
+        const FindingWords w = wordsOf(faulty.plan, *a, f, MeasureStyle::Inches);
+        QVERIFY2(!w.text.isEmpty() && !w.why.isEmpty() && !w.value.isEmpty(), faulty.name);
+        QCOMPARE(w.fix.isEmpty(), !f.fix.has_value());
+        for (const QString& s : {w.text, w.why, w.fix})
+          QVERIFY2(!s.contains(QRegularExpression(QStringLiteral("%[0-9]"))), qPrintable(s));
       }
     }
   }

@@ -76,6 +76,13 @@ Result<Plan> withPanel(const Plan& plan, Millimetres width, Millimetres height) 
     out.view->horizon_mm = std::fmin(out.view->horizon_mm, height.value);
   }
   if (out.light && out.light->at) out.light->at->x += shift;
+  for (GroundMark& g : out.ground)
+    for (Point& p : g.along) p.x += shift;
+  if (out.room) {
+    out.room->left_mm += shift;
+    // A horizon that came down to a lower panel must still leave a floor.
+    if (out.view) out.room->bottom_mm = std::fmin(out.room->bottom_mm, out.view->horizon_mm - 1);
+  }
   return out;
 }
 

@@ -9,9 +9,9 @@ namespace havlo {
 /// An empty plan for this card: a horizon a little below the middle, eyes at 1.5 m, one black ink.
 Plan newPlan(const Card& card);
 
-/// Another panel size. The scene stays together: feet, vanishing point, light and washes keep their places
-/// about the panel's middle and above its bottom edge, what reached an edge still reaches it; a horizon above
-/// the new panel comes down to its top edge.
+/// Another panel size. The scene stays together: feet, vanishing point, light, ground, room and washes keep
+/// their places about the panel's middle and above its bottom edge, what reached an edge still reaches it; a
+/// horizon above the new panel comes down to its top edge.
 /// @error  BadInput if a side is not within 5 to 2000 mm or the border leaves nothing to stamp on
 Result<Plan> withPanel(const Plan& plan, Millimetres width, Millimetres height);
 

@@ -150,6 +150,29 @@ Result<Plan> applied(const Plan& plan, const Fix& fix) {
       return saidInFront(plan, id(fix.impression), id(fix.other));
     case Fix::What::DropInFront:
       return unsaidInFront(plan, id(fix.impression), id(fix.other));
+    case Fix::What::MoveFeet: {
+      Result<Plan> out = plan;
+      for (const Fix::Foot& foot : fix.feet)
+        if (out) out = withFoot(out.value(), id(foot.impression), foot.to);
+      return out;
+    }
+    case Fix::What::Press:
+      return withInk(plan, id(fix.impression), fix.ink, fix.generation);
+    case Fix::What::LightAsScene:
+      return changed(plan, id(fix.impression), [](Plan&, Impression& i) { i.lit = LitFrom::Unsaid; });
+    case Fix::What::EndMark:
+    case Fix::What::DropMark: {
+      Plan out = plan;
+      if (fix.other < 0 || fix.other >= static_cast<int>(out.ground.size()))
+        return Error{ErrorCode::BadInput, "there is no such thing on the ground", {}};
+      const auto mark = out.ground.begin() + fix.other;
+      if (fix.what == Fix::What::DropMark) {
+        out.ground.erase(mark);
+      } else if (!mark->along.empty()) {
+        mark->along.back() = fix.to;
+      }
+      return out;
+    }
   }
   return plan;
 }

@@ -5,8 +5,6 @@
 
 namespace havlo {
 
-namespace {
-
 NearestPoint nearestOnBorder(const Rings& rings, Point p) {
   NearestPoint best{p, std::numeric_limits<double>::infinity()};
   for (const Ring& ring : rings)
@@ -21,8 +19,6 @@ NearestPoint nearestOnBorder(const Rings& rings, Point p) {
     }
   return best;
 }
-
-}  // namespace
 
 NearestPoint nearestPoint(const Rings& rings, Point p) {
   return covers(rings, p) ? NearestPoint{p, 0} : nearestOnBorder(rings, p);

@@ -12,6 +12,8 @@ struct NearestPoint {
 
 /// @param rings  not empty
 NearestPoint nearestPoint(const Rings& rings, Point p);
+/// On the outline itself, also for points inside.
+NearestPoint nearestOnBorder(const Rings& rings, Point p);
 
 /// The roomiest place of a shape, to a hundredth of its size or better: where a label goes.
 struct DeepestPoint {

@@ -13,7 +13,22 @@ namespace havlo {
 
 struct Analysis;
 
-enum class FindingKind { OutOfScale, Floating, WhollyHidden, OffPanel, HorizonMeetsHead, Cycle };
+enum class FindingKind {
+  OutOfScale,
+  Floating,
+  WhollyHidden,
+  OffPanel,
+  HorizonMeetsHead,
+  Cycle,
+  NoGround,
+  BranchFromNowhere,
+  DrawnBehind,
+  Spacing,
+  Tone,
+  CrossedLight,
+  ShadowWrongWay,
+  PathMissesVanishing
+};
 enum class Level { Note, Warn, Fault };
 
 struct Finding {
@@ -21,7 +36,8 @@ struct Finding {
   Level level = Level::Warn;
   std::vector<int> impressions;
   double value = 0;  ///< the number behind it; its meaning and unit are the rule's
-  std::optional<Fix> fix;
+  std::optional<Fix> fix{};
+  int mark = -1;  ///< the ground mark it is about, index in the plan
 };
 
 /// One rule of the reading.
@@ -47,5 +63,13 @@ void readWhollyHidden(const Plan&, const Analysis&, std::vector<Finding>&);
 void readOffPanel(const Plan&, const Analysis&, std::vector<Finding>&);
 void readHorizonMeetsHead(const Plan&, const Analysis&, std::vector<Finding>&);
 void readCycle(const Plan&, const Analysis&, std::vector<Finding>&);
+void readNoGround(const Plan&, const Analysis&, std::vector<Finding>&);
+void readBranchFromNowhere(const Plan&, const Analysis&, std::vector<Finding>&);
+void readDrawnBehind(const Plan&, const Analysis&, std::vector<Finding>&);
+void readSpacing(const Plan&, const Analysis&, std::vector<Finding>&);
+void readToneRecedes(const Plan&, const Analysis&, std::vector<Finding>&);
+void readCrossedLight(const Plan&, const Analysis&, std::vector<Finding>&);
+void readShadowWrongWay(const Plan&, const Analysis&, std::vector<Finding>&);
+void readPathMissesVanishing(const Plan&, const Analysis&, std::vector<Finding>&);
 
 }  // namespace havlo

@@ -1,4 +1,6 @@
 // Things that stand need something under them: the ground at their distance, or what they are on.
+#include <algorithm>
+
 #include "core/analysis/analysis.h"
 #include "core/outline/distance.h"
 
@@ -51,6 +53,10 @@ void readFloating(const Plan& plan, const Analysis& analysis, std::vector<Findin
     const Stamp& stamp = *plan.stamps[static_cast<size_t>(analysis.stampOf[k])];
     const int i = static_cast<int>(k);
     std::optional<Finding> found;
+    // A branch holds on by its beginning, which has a rule of its own.
+    const bool branch = std::any_of(stamp.contacts.begin(), stamp.contacts.end(),
+                                    [](const Contact& c) { return c.kind == ContactKind::Start; });
+    if (branch) continue;
     if (const auto* on = std::get_if<OnThing>(&impression.depth)) {
       const int host = plan.indexOf(on->id);
       found = awayFromHost(*analysis.meetings.placed[static_cast<size_t>(host)], i, host, impression.at);

@@ -8,7 +8,7 @@
 namespace havlo {
 namespace {
 
-constexpr std::array<Rule, 6> kRules{{
+constexpr std::array<Rule, 14> kRules{{
     {FindingKind::Cycle, "cycle", "impressions in the ring", readCycle},
     {FindingKind::OffPanel, "offPanel", "share of the silhouette on the panel, 0 to 1", readOffPanel},
     {FindingKind::WhollyHidden, "whollyHidden", "share of the silhouette that shows, 0 to 1",
@@ -17,6 +17,20 @@ constexpr std::array<Rule, 6> kRules{{
     {FindingKind::Floating, "floating", "mm above what it should stand on", readFloating},
     {FindingKind::HorizonMeetsHead, "horizonMeetsHead", "mm from the top of the head down to the horizon",
      readHorizonMeetsHead},
+    {FindingKind::NoGround, "noGround", "mm from the foot to the ground it could stand on", readNoGround},
+    {FindingKind::BranchFromNowhere, "branchFromNowhere",
+     "mm from its beginning to the nearest thing or edge", readBranchFromNowhere},
+    {FindingKind::DrawnBehind, "drawnBehind", "mm by which its foot is below that of what covers it",
+     readDrawnBehind},
+    {FindingKind::Spacing, "spacingDoesNotRecede", "widest real gap of the row over the narrowest",
+     readSpacing},
+    {FindingKind::Tone, "toneDoesNotRecede", "strength more than wanted, -1 to 1", readToneRecedes},
+    {FindingKind::CrossedLight, "crossedLight", "degrees between the shading and the light",
+     readCrossedLight},
+    {FindingKind::ShadowWrongWay, "shadowWrongWay", "degrees between the drawn shadow and the true one",
+     readShadowWrongWay},
+    {FindingKind::PathMissesVanishing, "pathMissesVanishing", "mm from where it runs to the vanishing point",
+     readPathMissesVanishing},
 }};
 
 }  // namespace

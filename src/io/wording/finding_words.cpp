@@ -7,6 +7,7 @@
 #include <cmath>
 
 #include "io/wording/names.h"
+#include "io/wording/view_words.h"
 
 namespace havlo {
 namespace {
@@ -106,6 +107,79 @@ FindingWords cycle(const Plan& plan, const Finding& f) {
           {}};
 }
 
+QString markAt(const Plan& plan, int mark) { return markName(plan.ground[static_cast<size_t>(mark)]); }
+
+FindingWords noGround(const Plan& plan, const Finding& f, MeasureStyle style) {
+  const QString name = capital(nameOf(plan, f.impressions[0]));
+  if (f.mark >= 0)
+    return {tr("%1 stands in the water").arg(name),
+            tr("Its foot lies on %1; it needs land under it.").arg(markAt(plan, f.mark)),
+            length(f.value, style),
+            {}};
+  return {tr("%1 stands outside the room").arg(name),
+          tr("Its foot is not on the floor between the walls."),
+          length(f.value, style),
+          {}};
+}
+
+FindingWords branch(const Plan& plan, const Finding& f, MeasureStyle style) {
+  return {tr("%1 begins in mid-air").arg(capital(nameOf(plan, f.impressions[0]))),
+          tr("A branch must come from the edge of the card or from behind something."),
+          length(f.value, style),
+          {}};
+}
+
+FindingWords drawnBehind(const Plan& plan, const Finding& f, MeasureStyle style) {
+  return {tr("%1 stands nearer than %2, yet is behind it")
+              .arg(capital(nameOf(plan, f.impressions[0])), nameOf(plan, f.impressions[1])),
+          tr("Of two things on the ground the lower foot is the nearer one; you said the other way round."),
+          length(f.value, style),
+          {}};
+}
+
+FindingWords spacing(const Plan& plan, const Finding& f) {
+  return {
+      tr("The row of %1 does not recede").arg(listOf(plan, {f.impressions.front(), f.impressions.back()})),
+      tr("Evenly spaced things crowd together toward the horizon. Here the real gaps differ; the widest is "
+         "%1 times the narrowest.")
+          .arg(f.value, 0, 'f', 1),
+      tr("%1 ×").arg(f.value, 0, 'f', 1),
+      {}};
+}
+
+FindingWords toneRecedes(const Plan& plan, const Analysis& analysis, const Finding& f) {
+  const double away = analysis.depth->distance_m(f.impressions[0]);
+  return {tr("%1 is too dark for its distance").arg(capital(nameOf(plan, f.impressions[0]))),
+          tr("In this mist %1 of the ink is left at %2; darker things come forward.")
+              .arg(tr("%1 %").arg(qRound(100 * contrastLeft(Metres{away}, Metres{*plan.view->visibility_m}))),
+                   QString::fromStdString(writeDistance(Metres{away}))),
+          tr("+%1 %").arg(qRound(100 * f.value)),
+          {}};
+}
+
+FindingWords crossedLight(const Plan& plan, const Finding& f) {
+  return {
+      tr("%1 is lit from another side").arg(capital(nameOf(plan, f.impressions[0]))),
+      tr("You shaded it from where the scene's light does not come. All shading must agree with one light."),
+      tr("%1°").arg(qRound(f.value)),
+      {}};
+}
+
+FindingWords shadowWrongWay(const Plan& plan, const Finding& f) {
+  return {tr("The shadow of %1 falls the wrong way").arg(nameOf(plan, f.impressions[0])),
+          tr("A shadow runs away from the light: from the foot, in line with the ground below the light."),
+          tr("%1°").arg(qRound(f.value)),
+          {}};
+}
+
+FindingWords pathMisses(const Plan& plan, const Finding& f, MeasureStyle style) {
+  return {tr("%1 misses the vanishing point").arg(capital(markAt(plan, f.mark))),
+          tr("What runs straight away from the viewer meets at one point of the horizon; nearly there looks "
+             "bent."),
+          length(f.value, style),
+          {}};
+}
+
 QString fixWords(const Plan& plan, const Fix& fix, MeasureStyle style) {
   switch (fix.what) {
     case Fix::What::MoveFoot:
@@ -115,6 +189,21 @@ QString fixWords(const Plan& plan, const Fix& fix, MeasureStyle style) {
       return tr("Put it in front of %1").arg(nameOf(plan, fix.other));
     case Fix::What::DropInFront:
       return tr("Let %1 go behind %2").arg(nameOf(plan, fix.impression), nameOf(plan, fix.other));
+    case Fix::What::MoveFeet:
+      return tr("Space them evenly");
+    case Fix::What::Press: {
+      const Impression& thing = plan.impressions[static_cast<size_t>(fix.impression)];
+      const QString pressing = tr("pressing %1").arg(fix.generation);
+      return fix.ink == thing.ink ? tr("Stamp it as %1").arg(pressing)
+                                  : tr("Stamp it in %1, %2").arg(inkName(*plan.ink(fix.ink)), pressing);
+    }
+    case Fix::What::LightAsScene:
+      return tr("Shade it as the light falls");
+    case Fix::What::EndMark:
+      return tr("Bring its end %1")
+          .arg(moveWords(plan.ground[static_cast<size_t>(fix.other)].along.back(), fix.to, style));
+    case Fix::What::DropMark:
+      return tr("Take %1 away").arg(markAt(plan, fix.other));
   }
   return {};
 }
@@ -150,6 +239,30 @@ FindingWords wordsOf(const Plan& plan, const Analysis& analysis, const Finding& 
       break;
     case FindingKind::Cycle:
       words = cycle(plan, f);
+      break;
+    case FindingKind::NoGround:
+      words = noGround(plan, f, style);
+      break;
+    case FindingKind::BranchFromNowhere:
+      words = branch(plan, f, style);
+      break;
+    case FindingKind::DrawnBehind:
+      words = drawnBehind(plan, f, style);
+      break;
+    case FindingKind::Spacing:
+      words = spacing(plan, f);
+      break;
+    case FindingKind::Tone:
+      words = toneRecedes(plan, analysis, f);
+      break;
+    case FindingKind::CrossedLight:
+      words = crossedLight(plan, f);
+      break;
+    case FindingKind::ShadowWrongWay:
+      words = shadowWrongWay(plan, f);
+      break;
+    case FindingKind::PathMissesVanishing:
+      words = pathMisses(plan, f, style);
       break;
   }
   if (f.fix) words.fix = fixWords(plan, *f.fix, style);

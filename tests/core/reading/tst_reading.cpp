@@ -161,7 +161,7 @@ class TstReading : public QObject {
       kinds.push_back(r.kind);
       QCOMPARE(&ruleOf(r.kind), &r);
     }
-    QCOMPARE(kinds.size(), size_t(6));
+    QCOMPARE(kinds.size(), size_t(14));
   }
 
   void theDemoHasOneHonestFinding() {

@@ -8,6 +8,7 @@
 #include "support/plans.h"
 
 using namespace havlo;
+using namespace havlo::testing;
 
 class TstTone : public QObject {
   Q_OBJECT
@@ -34,6 +35,40 @@ class TstTone : public QObject {
     QCOMPARE(tones[3].proposedGeneration, 3);
     p.view->visibility_m.reset();
     QVERIFY(readTones(p, {1, 40, 75, 4000}).empty());
+  }
+
+  // 2 % of the contrast is left at the visibility, 5 % at 2.996/3.912 of it (the meteorological optical
+  // range).
+  void theTwoAndFivePercentPoints() {
+    QVERIFY(std::fabs(contrastLeft(Metres{400}, Metres{400}) - 0.02) < 1e-4);
+    QVERIFY(std::fabs(contrastLeft(Metres{400 * 2.996 / 3.912}, Metres{400}) - 0.05) < 1e-4);
+    for (const double s : {1.0, 0.7, 0.3, 0.02})
+      QVERIFY(std::fabs(contrastLeft(distanceFor(s, Metres{250}), Metres{250}) - s) < 1e-12);
+    QVERIFY(std::isinf(distanceFor(0, Metres{250}).value));
+  }
+
+  void aTestStripGivesStrengths() {
+    const auto s = strengthsOf({0.8, 0.6, 0.61, 0.2});
+    QVERIFY(bool(s));
+    QCOMPARE(s.value(), (std::vector<double>{1, 0.6 / 0.8, 0.6 / 0.8, 0.2 / 0.8}));
+    QVERIFY(!strengthsOf({0.8}));
+    QVERIFY(!strengthsOf({0.01, 0.005}));
+  }
+
+  void aPalerInkOfTheSameHueIsProposedWhenItIsMuchNearer() {
+    Plan p = emptyPlan();
+    p.view->visibility_m = 100;
+    Ink fog = p.inks[0];
+    fog.id = "fog";
+    fog.colour = {0xb8, 0xba, 0xbd};
+    p.inks.push_back(fog);
+    addStamp(p, slab("s", 10, 20));
+    put(p, "near", "s", {30, 10}, 3);
+    put(p, "far", "s", {60, 10}, 60);
+    const auto tones = readTones(p, {3, 60});
+    QCOMPARE(tones[0].proposedInk, p.inks[0].id);
+    QCOMPARE(tones[1].proposedInk, std::string("fog"));
+    QVERIFY(std::fabs(tones[1].proposed - tones[1].wanted) < 0.2);
   }
 };
 

@@ -1,0 +1,130 @@
+#include "core/depth/fitting.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/viewpoint/ground.h"
+#include "core/viewpoint/room.h"
+#include "core/viewpoint/scale.h"
+
+namespace havlo {
+namespace {
+
+double away(Point a, Point b) { return std::hypot(a.x - b.x, a.y - b.y); }
+
+Point nearestOn(Point a, Point b, Point p) {
+  const double dx = b.x - a.x, dy = b.y - a.y, l = dx * dx + dy * dy;
+  const double t = l > 0 ? std::clamp(((p.x - a.x) * dx + (p.y - a.y) * dy) / l, 0.0, 1.0) : 0;
+  return {a.x + t * dx, a.y + t * dy};
+}
+
+/// The highest border point of a silhouette straight above or below.
+std::optional<double> topAt(const Rings& rings, double x) {
+  std::optional<double> top;
+  for (const Ring& ring : rings)
+    for (size_t i = 0, k = ring.size() - 1; i < ring.size(); k = i++)
+      if ((ring[i].x > x) != (ring[k].x > x)) {
+        const double y = ring[k].y + (x - ring[k].x) * (ring[i].y - ring[k].y) / (ring[i].x - ring[k].x);
+        if (!top || y > *top) top = y;
+      }
+  return top;
+}
+
+/// Whether `host` is, directly or not, on the thing.
+bool restsOn(const Plan& plan, const Impression* host, const std::string& thing) {
+  for (size_t steps = 0; host && steps <= plan.impressions.size(); ++steps) {
+    if (host->id == thing) return true;
+    const auto* on = std::get_if<OnThing>(&host->depth);
+    host = on ? plan.impression(on->id) : nullptr;
+  }
+  return false;
+}
+
+}  // namespace
+
+std::vector<FittingStamp> stampsAt(const View& view, std::span<const StampRef> stamps, double foot_mm) {
+  std::vector<FittingStamp> out;
+  if (foot_mm >= view.horizon_mm) return out;
+  for (size_t k = 0; k < stamps.size(); ++k) {
+    const Stamp& s = *stamps[k];
+    if (!s.realHeight) continue;
+    FittingStamp f;
+    f.stamp = static_cast<int>(k);
+    f.ratio = s.height_mm / printedHeight(view, Metres{s.realHeight->typical_m}, Millimetres{foot_mm}).value;
+    f.fits = standingBand(view, *s.realHeight, Millimetres{s.height_mm}).contains(foot_mm);
+    out.push_back(f);
+  }
+  std::stable_sort(out.begin(), out.end(), [](const FittingStamp& a, const FittingStamp& b) {
+    if (a.fits != b.fits) return a.fits;
+    return std::fabs(std::log(a.ratio)) < std::fabs(std::log(b.ratio));
+  });
+  return out;
+}
+
+std::optional<Rest> restFor(const Plan& plan, int impression, Point foot, double reach_mm,
+                            std::span<const PlacedRef> placed) {
+  const Impression& thing = plan.impressions[static_cast<size_t>(impression)];
+  const Stamp& stamp = *plan.stamp(thing.stamp);
+  std::optional<Rest> best;
+  double least = reach_mm;
+  const auto offer = [&](Rest rest, double off, double favour = 1) {
+    if (off * favour < least) least = off * favour, best = std::move(rest);
+  };
+  // Its own points that rest on something: the foot, undersides, and a hand that holds.
+  std::vector<Point> mine{{0, 0}};
+  const Placing placing = placingOf(thing, stamp);
+  for (const Contact& c : stamp.contacts)
+    if (c.kind == ContactKind::Underside || c.kind == ContactKind::Start) {
+      const Point p = placing.toPanel(c.at);
+      mine.push_back({p.x - thing.at.x, p.y - thing.at.y});
+    }
+  for (size_t k = 0; k < plan.impressions.size(); ++k) {
+    const Impression& host = plan.impressions[k];
+    if (static_cast<int>(k) == impression || restsOn(plan, &host, thing.id)) continue;
+    const Stamp& its = *plan.stamp(host.stamp);
+    const Placing there = placingOf(host, its);
+    for (const Contact& c : its.contacts) {
+      if (c.kind != ContactKind::Perch && c.kind != ContactKind::Hand) continue;
+      const Point p = there.toPanel(c.at);
+      for (const Point own : mine)
+        // A point meant for it is caught before a mere edge.
+        offer({Rest::On::Contact, {p.x - own.x, p.y - own.y}, OnThing{host.id, false}, static_cast<int>(k)},
+              away(p, {foot.x + own.x, foot.y + own.y}), 0.5);
+    }
+    const Role role = its.role;
+    if (role == Role::Sky || role == Role::Water || role == Role::Texture || role == Role::Sentiment ||
+        role == Role::Landform)
+      continue;
+    if (const auto top = topAt(placed[k]->silhouette, foot.x))
+      offer({Rest::On::Top, {foot.x, *top}, OnThing{host.id, false}, static_cast<int>(k)},
+            std::fabs(*top - foot.y));
+  }
+  if (!plan.view) return best;
+  for (size_t k = 0; k < plan.ground.size(); ++k) {
+    const GroundKind kind = plan.ground[k].kind;
+    if (kind == GroundKind::Shadow || kind == GroundKind::Ripples) continue;
+    for (const Ring& ring : areaOf(plan.ground[k], *plan.view, plan.card.panel))
+      for (size_t i = 0; i < ring.size(); ++i) {
+        const Point p = nearestOn(ring[i], ring[(i + 1) % ring.size()], foot);
+        if (p.y < plan.view->horizon_mm)
+          offer({Rest::On::GroundEdge, p, OnGround{}, static_cast<int>(k)}, away(p, foot));
+      }
+  }
+  if (plan.room) {
+    const Projection projection(*plan.view, plan.card.panel.width_mm);
+    const RoomSize size = sizeOf(*plan.room, *plan.view, plan.card.panel);
+    for (size_t k = 0; k < plan.room->boxes.size(); ++k) {
+      const RoomBox& b = plan.room->boxes[k];
+      // The middle of its top, from left to right.
+      const double deep = size.back_m - b.back_m - b.depth_m / 2;
+      if (deep < projection.nearest_m()) continue;
+      const double up = b.up_m + b.height_m, left = size.left_m + b.left_m;
+      const Point p = nearestOn(projection.toPanel({left, up, deep}),
+                                projection.toPanel({left + b.width_m, up, deep}), foot);
+      offer({Rest::On::RoomBox, p, AtMetres{deep}, static_cast<int>(k)}, away(p, foot));
+    }
+  }
+  return best;
+}
+
+}  // namespace havlo

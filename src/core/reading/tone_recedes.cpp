@@ -1,0 +1,45 @@
+// In mist, what is farther is paler; a far thing pressed as dark as a near one comes forward.
+#include <cmath>
+
+#include "core/analysis/analysis.h"
+
+namespace havlo {
+namespace {
+
+constexpr double kOff = 0.3;    // of strength
+constexpr double kGain = 0.1;   // what the proposal must mend of it
+constexpr double kGross = 0.6;  // a fault from here on
+
+constexpr double kPalest =
+    0.5;  // beyond the mist nothing at hand is pale enough; this is not held against it
+
+/// Reaches over many distances, or is not in the scene at all.
+bool spreads(Role role) {
+  return role == Role::Landform || role == Role::Water || role == Role::Texture || role == Role::Sky ||
+         role == Role::Sentiment;
+}
+
+}  // namespace
+
+void readToneRecedes(const Plan& plan, const Analysis& analysis, std::vector<Finding>& out) {
+  for (const ToneReading& t : analysis.tone) {
+    const Impression& thing = plan.impressions[static_cast<size_t>(t.impression)];
+    const Role role = analysis.meetings.placed[static_cast<size_t>(t.impression)]->outline->stamp->role;
+    if (spreads(role) || !std::isfinite(analysis.depth->distance_m(t.impression))) continue;
+    // A paler near thing is a choice; a dark far one breaks the depth.
+    const double over = t.actual - std::fmax(t.wanted, std::fmin(t.proposed, kPalest));
+    if (over <= kOff) continue;
+    Finding f{FindingKind::Tone, over >= kGross ? Level::Warn : Level::Note, {t.impression}, over, {}};
+    if (std::fabs(t.proposed - t.wanted) + kGain <= over) {
+      Fix fix;
+      fix.what = Fix::What::Press;
+      fix.impression = t.impression;
+      fix.ink = t.proposedInk.empty() ? thing.ink : t.proposedInk;
+      fix.generation = t.proposedGeneration;
+      f.fix = std::move(fix);
+    }
+    out.push_back(std::move(f));
+  }
+}
+
+}  // namespace havlo
