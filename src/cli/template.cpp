@@ -1,4 +1,4 @@
-// havlo-cli template: the placement sheet at true size.
+// havlo-cli template: the placement sheet and the guides at true size.
 #include "cli/report.h"
 #include "cli/verb.h"
 #include "io/print/sheets.h"
@@ -9,12 +9,13 @@ namespace {
 constexpr Option kOptions[] = {{"--json", nullptr, "one JSON object"},
                                {"--pdf", "F", "pages"},
                                {"--svg", "F", "one drawing"},
+                               {"--guides", "F", "the pencil sheet alone, as SVG of panel size"},
                                {"--page", "SIZE", "a4 or letter; a4 if not given"},
                                {"--units", "U", "mm or in; mm if not given"}};
 
 int run(const Call& call) {
-  if (!call.has("--pdf") && !call.has("--svg"))
-    return complain(kUsage, QStringLiteral("template wants --pdf F or --svg F"));
+  if (!call.has("--pdf") && !call.has("--svg") && !call.has("--guides"))
+    return complain(kUsage, QStringLiteral("template wants --pdf F, --svg F or --guides F"));
   const QString page = call.has("--page") ? call.value("--page").toLower() : QStringLiteral("a4");
   const QString units = call.has("--units") ? call.value("--units") : QStringLiteral("mm");
   if (page != QLatin1String("a4") && page != QLatin1String("letter"))
@@ -27,17 +28,21 @@ int run(const Call& call) {
   const auto& [plan, analysis] = *opened;
   const MeasureStyle style = units == QLatin1String("in") ? MeasureStyle::Inches : MeasureStyle::Millimetres;
   const Sheet sheet = page == QLatin1String("letter") ? Sheet::letter() : Sheet::a4();
-  const Printout printout = placementSheet(plan, *analysis, style, sheet);
+  Printout printout = placementSheet(plan, *analysis, style, sheet);
+  if (hasGuides(plan)) printout = joined(std::move(printout), pencilSheet(plan, *analysis, style, sheet));
   if (call.has("--pdf"))
     if (const auto saved = writePdf(call.value("--pdf"), printout); !saved) return complain(saved.error());
   if (call.has("--svg"))
     if (const auto saved = writePlacementSvg(call.value("--svg"), plan, *analysis, style); !saved)
+      return complain(saved.error());
+  if (call.has("--guides"))
+    if (const auto saved = writePencilSvg(call.value("--guides"), plan, *analysis); !saved)
       return complain(saved.error());
   return call.has("--json") ? print(Json{{"pages", printout.pages}}.dump(1) + "\n") : kDone;
 }
 
 }  // namespace
 
-const Verb kTemplate{"template", "placement sheet at true size", kOptions, run};
+const Verb kTemplate{"template", "placement sheet and guides at true size", kOptions, run};
 
 }  // namespace havlo::cli

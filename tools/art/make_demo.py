@@ -13,6 +13,7 @@ import plans
 from rubber import clean, path_data, rings
 from shapely.affinity import translate
 from shapely.ops import unary_union
+from shed import shed
 from stamps import everything
 from surroundings import surroundings
 
@@ -33,6 +34,8 @@ def finished(drawing, facts):
     stamp = dict(id=facts['id'], name=facts['name'], role=facts['role'], size=dict(width=width, height=height), solid=bool(facts.get('solid')),
                  foot=[round(facts['foot'][0] - x0, 2), round(facts['foot'][1] - y0, 2)], facing=facts['facing'], silhouette=rings(silhouette), art=art)
     stamp['drawer'] = f'sample-{facts["id"]}'
+    if facts.get('contacts'):
+        stamp['contacts'] = [dict(kind=c['kind'], at=[round(c['at'][0] - x0, 2), round(c['at'][1] - y0, 2)]) for c in facts['contacts']]
     if facts['real']:
         t, lo, hi = facts['real']
         stamp['realHeight'] = dict(typical=t, least=lo, most=hi)
@@ -71,7 +74,7 @@ def pack_drawer(stamps, facts, path):
 
 def main():
     os.makedirs(f'{OUT}/stamps', exist_ok=True)
-    drawn = everything() + surroundings()
+    drawn = everything() + surroundings() + shed()
     stamps = [finished(*s) for s in drawn]
     for s in stamps:
         open(f'{OUT}/stamps/{s["id"]}.svg', 'w').write(s['art'] + '\n')

@@ -121,5 +121,69 @@ def silhouettes(s):
                 dict(horizon=yh, eyeHeight=E, vanishX=70, nearDistance=1.2), impressions, washes)
 
 
+def shed(s):
+    """An interior: the room's measures follow from its back wall; what stands on the bench is at its distance."""
+    E, yh, vx, D0 = 1.2, 88.0, 92.0, .9
+    f = yh * D0 / E
+    back_y = 38.0
+    d_back = D0 * yh / (yh - back_y)
+    at = lambda x, up, d: (round(vx + f * x / d, 2), round(yh + f * (up - E) / d, 2))
+    left = (48.0 - vx) * d_back / f
+    bench_up, bench_d, shelf_up = .75, d_back - .26, 1.34
+    impressions = [
+        put('cat', 'cat-asleep', 'soot', 82.0, 7.0, hero=True),
+        put('geranium', 'pot-geranium', 'soot', 46.0, 19.0),
+        put('can', 'watering-can', 'soot', *at(.86, bench_up, bench_d), depth=dict(metres=round(bench_d, 3))),
+        put('seedling1', 'pot-seedling', 'soot', *at(.24, bench_up, bench_d), depth=dict(metres=round(bench_d, 3))),
+        put('seedling2', 'pot-seedling', 'soot', *at(.47, bench_up, bench_d + .08), depth=dict(metres=round(bench_d + .08, 3))),
+        put('seedling3', 'pot-seedling', 'soot', *at(left + .34, shelf_up, d_back - .12), depth=dict(metres=round(d_back - .12, 3)), generation=2),
+        put('spade', 'spade', 'loam', 65.0, 36.4, turn=-3),
+        put('onions', 'onions', 'bulrush', 150.0, 126.6, depth=dict(metres=1.1)),
+        put('greeting', 'out-of-the-wind', 'soot', 75.0, 6.4, depth=dict(metres=.5)),
+    ]
+    impressions[-1]['at'] = [76.0, 111.0]
+    room = dict(back=dict(left=48.0, bottom=back_y, width=96.0, height=84.0), floor='tiles', unit=.25, ceiling=True,
+                openings=[dict(id='window', name='window', wall='back', along=1.28, width=.74, sill=.98, height=.66),
+                          dict(id='door', name='door', wall='left', along=.24, width=.62, sill=0, height=1.72)],
+                boxes=[dict(id='bench', name='bench', left=1.15, back=0, width=1.15, depth=.5, height=.06, up=.69),
+                       dict(id='leg1', name='bench leg', left=1.2, back=.38, width=.07, depth=.07, height=.69, up=0),
+                       dict(id='leg2', name='bench leg', left=2.12, back=.38, width=.07, depth=.07, height=.69, up=0),
+                       dict(id='shelf', name='shelf', left=.12, back=0, width=.86, depth=.24, height=.04, up=1.30)])
+    washes = [
+        dict(id='light', name='the light from the window', ink='apricot', area=rect(40, 0, 177.8, 127), **{'from': 'right'}, reach=.8, strength=.24, overImpressions=['spade', 'onions', 'greeting']),
+    ]
+    return plan('Out of the wind', 'A potting shed in one-point perspective: tiles, bench and shelf are drawn from the pencil sheet; the cat sleeps where its size is right.', s,
+                card(177.8, 127, 'top'), dict(horizon=yh, eyeHeight=E, vanishX=vx, nearDistance=D0), impressions, washes, room=room, light=dict(direction=62, height=34))
+
+
+def fen(s):
+    """Two rows of willows in mist along a cut; each place takes the size that is least wrong there."""
+    import math
+    E, yh, vx, D0, V = 1.2, 52.0, 96.0, 2.6, 130
+    f = yh * D0 / E
+    foot = lambda d: round(yh - f * E / d, 2)
+    heights = {k: s[f'willow-{k}']['size']['height'] for k in ('big', 'middle', 'small')}
+    impressions = [put('heron', 'heron', 'night', 61.0, round(yh - s['heron']['size']['height'] * E / .95, 2), hero=True)]
+    for row, x, first, step, count in (('left', -5.2, 11.0, 7.4, 5), ('right', 6.4, 13.4, 7.4, 4)):
+        for k in range(count):
+            d = first + k * step
+            kind = min(heights, key=lambda h: abs(math.log(heights[h] / (7.5 * f / d))))
+            wanted = math.exp(-3.912 * d / V)
+            ink, gen = ('slate', 1) if wanted > .62 else ('slate', 2) if wanted > .45 else ('mist', 1) if wanted > .32 else ('mist', 2)
+            impressions.append(put(f'{row}{k + 1}', f'willow-{kind}', ink, round(vx + f * x / d, 2), foot(d), generation=gen, row=row))
+    impressions += [
+        put('reeds1', 'reeds', 'willow', 20.0, round(yh - s['reeds']['size']['height'] * E / 1.7, 2)),
+        put('reeds2', 'reeds', 'willow', 160.0, round(yh - s['reeds']['size']['height'] * E / 1.5, 2)),
+        put('moon', 'thin-moon', 'mist', 128.0, 92.0, depth=dict(metres=100000)),
+        put('greeting', 'wish-you-were-near', 'soot', 46.0, 108.0, depth=dict(metres=1.0)),
+    ]
+    ground = [dict(id='cut', name='cut', kind='canal', along=[[118.0, 0.0], [vx, yh]], width=3.4, spacing=1.6, mirrors=True)]
+    washes = [dict(id='haze', name='the mist', ink='mist', area=rect(0, yh, 177.8, 127), **{'from': 'bottom'}, reach=.7, strength=.5,
+                   overImpressions=[i['id'] for i in impressions if i['id'] not in ('heron',)])]
+    return plan('Willows in the fen', 'Mist takes the ink away with distance: nearer willows are pressed fresh, farther ones paler and in a paler ink.', s,
+                card(177.8, 127, 'top'), dict(horizon=yh, eyeHeight=E, vanishX=vx, nearDistance=D0, visibility=V), impressions, washes, ground=ground,
+                light=dict(at=[128.0, 98.0]))
+
+
 def all_plans(s):
-    return {'canal-towpath': canal(s), 'teaching-crowd': crowd(s), 'teaching-avenue': avenue(s), 'teaching-silhouettes': silhouettes(s)}
+    return {'potting-shed': shed(s), 'misty-fen': fen(s), 'canal-towpath': canal(s), 'teaching-crowd': crowd(s), 'teaching-avenue': avenue(s), 'teaching-silhouettes': silhouettes(s)}

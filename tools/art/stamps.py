@@ -77,7 +77,8 @@ def hare():
         d.line([(19.0 + q * .2, 26.7 + q), (20.0 + q * .2, 26.5 + q), (20.75 + q * .2, 26.3 + q)], .19, .6)
     d.part(blob([(17.6, 23.6), (17.9, 25.4), (19.2, 26.6), (20.8, 26.4), (21.2, 25.2), (20.4, 23.8), (19.2, 22.8)]))
     d.line([(19.4, 25.8), (19.7, 25.0)], .2), d.line([(20.3, 25.7), (20.4, 24.9)], .2)
-    return d, dict(id='hare', name='Hare', role='figure', foot=[9.6, 0.2], facing='right', real=(.85, .7, 1.0))
+    return d, dict(id='hare', name='Hare', role='figure', foot=[9.6, 0.2], facing='right', real=(.85, .7, 1.0),
+                   contacts=[dict(kind='hand', at=[20.3, 28.4])])
 
 
 def poplar(kind):
@@ -152,7 +153,8 @@ def post(kind):
     else:
         d.hatch(shaft.intersection(box(0, .6, cx - w * .1, height * .8)).buffer(-.38), 88, .55, .18, .4)
         d.line([(cx - w * .8, height * .84), (cx, height * .81), (cx + w * .84, height * .84)], .26, within=shaft)
-    return d, dict(id=f'post-{kind}', name=f'{kind.capitalize()} mooring post', role='prop', foot=[round(cx, 2), .2], facing='none', real=(.6, .52, .68))
+    return d, dict(id=f'post-{kind}', name=f'{kind.capitalize()} mooring post', role='prop', foot=[round(cx, 2), .2], facing='none', real=(.6, .52, .68),
+                   contacts=[dict(kind='perch', at=[round(cx, 2), round(height, 2)])])
 
 
 def boat():

@@ -305,7 +305,7 @@ def branch():
         if side < 0:
             for q in (.35, .55, .72):
                 d.line([(x + l * q * math.cos(a), y + l * q * math.sin(a)), (x + l * (q + .14) * math.cos(a) - w * .5 * nx, y + l * (q + .14) * math.sin(a) - w * .5 * ny)], .18, .5)
-    return d, dict(id='leafy-branch', name='Leafy branch', role='plant', foot=[0.5, 20], facing='right', real=None, tags=['foliage', 'frame', 'edge'])
+    return d, dict(id='leafy-branch', name='Leafy branch', role='plant', contacts=[dict(kind='start', at=[0.2, 20.0])], foot=[0.5, 20], facing='right', real=None, tags=['foliage', 'frame', 'edge'])
 
 
 def banner():

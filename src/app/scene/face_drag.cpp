@@ -4,6 +4,7 @@
 #include <QCoreApplication>
 #include <cmath>
 
+#include "core/edit/edits.h"
 #include "io/wording/finding_words.h"
 #include "io/wording/names.h"
 
@@ -16,7 +17,26 @@ double angleFrom(Point centre, Point p) {
   return std::atan2(p.y - centre.y, p.x - centre.x) * 180 / 3.14159265358979323846;
 }
 
+constexpr double kReach_px = 4;
+
 }  // namespace
+
+/// What stands on the ground stays on it unless it is brought to a point made for it; a thing that is on
+/// another may come to rest on tops as well.
+bool MoveDrag::worthResting(const Rest& rest) const {
+  const bool onGround = std::holds_alternative<OnGround>(thing().depth);
+  switch (rest.on) {
+    case Rest::On::Contact:
+    case Rest::On::RoomBox:
+      return true;
+    case Rest::On::GroundEdge:
+    case Rest::On::Ground:
+      return onGround;
+    case Rest::On::Top:
+      return std::holds_alternative<OnThing>(thing().depth);
+  }
+  return false;
+}
 
 FaceDrag::FaceDrag(PlanSession& session, int impression, QString mergeKey)
     : m_session(session),
@@ -31,7 +51,18 @@ void MoveDrag::moveTo(QPointF pixel, const FaceGeometry& g, Qt::KeyboardModifier
   const Point now = g.toPanel(pixel);
   double dx = now.x - m_grabbed.x, dy = now.y - m_grabbed.y;
   if (keys & Qt::ShiftModifier) (std::fabs(dx) < std::fabs(dy) ? dx : dy) = 0;
-  const Point from = thing().at, to{from.x + dx, from.y + dy};
+  const Point from = thing().at;
+  Point to{from.x + dx, from.y + dy};
+  // A foot that comes near something to stand on comes to rest there; Alt leaves it where it is held.
+  if (!(keys & (Qt::AltModifier | Qt::ShiftModifier)))
+    if (const auto rest =
+            restFor(m_start, m_impression, to, kReach_px / g.scale, m_session.analysis()->meetings.placed);
+        rest && worthResting(*rest)) {
+      auto after = withFoot(m_start, thing().id, rest->at);
+      if (after && rest->depth) after = withDepth(after.value(), thing().id, *rest->depth);
+      m_session.edit(tr("Set %1 down").arg(nameOf(m_start, m_impression)), after, m_mergeKey);
+      return;
+    }
   m_session.edit(tr("Move %1 %2").arg(nameOf(m_start, m_impression), moveWords(from, to, m_session.units())),
                  withFoot(m_start, thing().id, to), m_mergeKey);
 }

@@ -6,6 +6,7 @@
 
 #include "app/scene/face_geometry.h"
 #include "app/session/plan_session.h"
+#include "core/depth/fitting.h"
 
 namespace havlo {
 
@@ -24,7 +25,8 @@ class FaceDrag {
   const Impression& thing() const { return m_start.impressions[static_cast<size_t>(m_impression)]; }
 };
 
-/// The foot follows the pointer; with Shift held only along the longer way.
+/// The foot follows the pointer and comes to rest on what is made for it; with Shift held only along the
+/// longer way, with Alt never at rest.
 class MoveDrag : public FaceDrag {
  public:
   MoveDrag(PlanSession& session, int impression, QString mergeKey, Point grabbed);
@@ -32,6 +34,7 @@ class MoveDrag : public FaceDrag {
 
  private:
   Point m_grabbed;
+  bool worthResting(const Rest& rest) const;
 };
 
 /// The stamp turns about its foot, by whole degrees; with Shift by tenths.

@@ -1,6 +1,7 @@
 // Picture from a job, overlays and handling here.
 #include "app/scene/face_view.h"
 
+#include <QContextMenuEvent>
 #include <QCoreApplication>
 #include <QHelpEvent>
 #include <QKeyEvent>
@@ -53,9 +54,11 @@ QString measure(double mm, MeasureStyle style) {
 
 }  // namespace
 
-FaceView::FaceView(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget* parent)
+FaceView::FaceView(PlanSession& session, RowDraft& row, std::shared_ptr<SvgArt> art, QWidget* parent)
     : QWidget(parent),
       m_session(session),
+      m_row(row),
+      m_overlay(session, row),
       m_art(std::move(art)),
       m_tiles(newTileStore()),
       m_job(new Job<QImage>(this)),
@@ -72,6 +75,7 @@ FaceView::FaceView(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget* p
   connect(&session, &PlanSession::planChanged, this, &FaceView::refresh);
   connect(&session, &PlanSession::selectionChanged, this, qOverload<>(&QWidget::update));
   connect(&session, &PlanSession::unitsChanged, this, qOverload<>(&QWidget::update));
+  connect(&row, &RowDraft::changed, this, qOverload<>(&QWidget::update));
   m_pointTimer.setInterval(180);
   connect(&m_pointTimer, &QTimer::timeout, this, [this] {
     if (++m_pointPhase > 12) {
@@ -172,7 +176,19 @@ void FaceView::mousePressEvent(QMouseEvent* e) {
       return;
     }
   }
+  const auto handles = handlesOf(m_session, m_row, geometryNow());
+  if (const SceneHandle* h = handleAt(handles, at)) {
+    if (h->what == SceneHandle::What::Light) m_session.choosePart(QStringLiteral("light"));
+    m_drag = dragOf(*h, m_session, m_row, key);
+    return;
+  }
   const int thing = thingAt(at);
+  const int mark = thing < 0 ? m_overlay.markAt(at, geometryNow()) : -1;
+  if (mark == -2) return m_session.choosePart(QStringLiteral("room"));
+  if (mark >= 0)
+    return m_session.choosePart(
+        QStringLiteral("ground:") +
+        QString::fromStdString(m_session.plan().ground[static_cast<size_t>(mark)].id));
   m_session.select(thing < 0
                        ? QString()
                        : QString::fromStdString(m_session.plan().impressions[static_cast<size_t>(thing)].id));
@@ -192,7 +208,25 @@ void FaceView::mouseMoveEvent(QMouseEvent* e) {
   }
   const bool onTag = selected >= 0 && (tag(Qt::Horizontal).contains(e->position()) ||
                                        tag(Qt::Vertical).contains(e->position()));
-  setCursor(onTag ? Qt::IBeamCursor : hover >= 0 ? Qt::OpenHandCursor : Qt::ArrowCursor);
+  const auto handles = handlesOf(m_session, m_row, geometryNow());
+  const SceneHandle* handle = handleAt(handles, e->position());
+  setCursor(handle && handle->what == SceneHandle::What::Horizon  ? Qt::SizeVerCursor
+            : handle && handle->what == SceneHandle::What::Vanish ? Qt::SizeHorCursor
+            : handle                                              ? Qt::SizeAllCursor
+            : onTag                                               ? Qt::IBeamCursor
+            : hover >= 0                                          ? Qt::OpenHandCursor
+                                                                  : Qt::ArrowCursor);
+}
+
+void FaceView::contextMenuEvent(QContextMenuEvent* e) {
+  const Point spot = geometryNow().toPanel(e->pos());
+  if (m_session.plan().view && m_session.plan().card.panel.box().contains(spot))
+    Q_EMIT spotAsked(spot, e->globalPos());
+}
+
+void FaceView::showConstruction(bool shown) {
+  m_overlay.construction = shown;
+  update();
 }
 
 void FaceView::mouseReleaseEvent(QMouseEvent*) { m_drag.reset(); }
@@ -267,7 +301,13 @@ bool FaceView::event(QEvent* e) {
   if (e->type() == QEvent::ToolTip) {
     const auto* help = static_cast<QHelpEvent*>(e);
     const int i = thingAt(help->pos());
-    QToolTip::showText(help->globalPos(), i < 0 ? QString() : labelOf(m_session.plan(), i), this);
+    const auto handles = handlesOf(m_session, m_row, geometryNow());
+    const SceneHandle* handle = handleAt(handles, help->pos());
+    QToolTip::showText(help->globalPos(),
+                       handle  ? handle->tip
+                       : i < 0 ? QString()
+                               : labelOf(m_session.plan(), i),
+                       this);
     return true;
   }
   // Tab walks through the things, front to back, before it leaves the face.
@@ -364,6 +404,7 @@ void FaceView::paintEvent(QPaintEvent*) {
   const int selected = m_session.selectedIndex();
   p.save();
   p.setClipRect(face);
+  m_overlay.paintBelow(p, g, devicePixelRatioF());
   paintViewpoint(p, g);
   if (selected >= 0) paintBand(p, g, selected);
   p.restore();
@@ -374,6 +415,7 @@ void FaceView::paintEvent(QPaintEvent*) {
       if (i < static_cast<int>(m_session.plan().impressions.size()))
         paintOutline(p, g, i, QPen(theme().ochre, 3));
   paintRulers(p, g);
+  m_overlay.paintAbove(p, g);
   if (selected >= 0) {
     paintSelected(p, g, selected);
     paintTags(p, g, selected);

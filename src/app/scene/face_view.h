@@ -8,6 +8,8 @@
 
 #include "app/scene/face_drag.h"
 #include "app/scene/face_geometry.h"
+#include "app/scene/row_draft.h"
+#include "app/scene/scene_overlay.h"
 #include "app/session/job.h"
 #include "app/session/plan_session.h"
 
@@ -21,7 +23,7 @@ class FaceView : public QWidget {
   Q_OBJECT
 
  public:
-  FaceView(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget* parent = nullptr);
+  FaceView(PlanSession& session, RowDraft& row, std::shared_ptr<SvgArt> art, QWidget* parent = nullptr);
 
   FaceGeometry geometryNow() const;
   /// Zoom beyond the fitting size: 1 fits.
@@ -33,12 +35,16 @@ class FaceView : public QWidget {
   void typeMeasure(Qt::Orientation along);
   /// Waits for the picture of the present plan (tests, pictures).
   void settle();
+  /// Shows the lines that are rubbed out as well.
+  void showConstruction(bool shown);
+  bool constructionShown() const { return m_overlay.construction; }
 
   QSize minimumSizeHint() const override { return {320, 220}; }
   QSize sizeHint() const override { return {620, 420}; }
 
  Q_SIGNALS:
   void zoomChanged();
+  void spotAsked(Point spot, const QPoint& global);  ///< what could stand there is asked for
 
  protected:
   void paintEvent(QPaintEvent*) override;
@@ -49,10 +55,13 @@ class FaceView : public QWidget {
   void mouseDoubleClickEvent(QMouseEvent*) override;
   void keyPressEvent(QKeyEvent*) override;
   void wheelEvent(QWheelEvent*) override;
+  void contextMenuEvent(QContextMenuEvent*) override;
   bool event(QEvent*) override;
 
  private:
   PlanSession& m_session;
+  RowDraft& m_row;
+  SceneOverlay m_overlay;
   std::shared_ptr<SvgArt> m_art;
   std::shared_ptr<TileStore> m_tiles;
   Job<QImage>* m_job;

@@ -3,15 +3,19 @@
 
 #include <QGridLayout>
 #include <QImage>
+#include <QMenu>
 #include <QPixmap>
 #include <algorithm>
+#include <cmath>
 
 #include "app/common/sheet_frame.h"
 #include "app/scene/face_view.h"
 #include "app/scene/reading_panel.h"
 #include "app/scene/stamp_shelf.h"
 #include "app/scene/thing_panel.h"
+#include "app/scene/view_panel.h"
 #include "app/scene/walk_view.h"
+#include "core/depth/fitting.h"
 #include "io/art/svg_art.h"
 #include "io/wording/names.h"
 
@@ -21,17 +25,22 @@ ScenePlace::ScenePlace(PlanSession& session, std::shared_ptr<SvgArt> art, QWidge
     : QWidget(parent),
       m_session(session),
       m_art(art),
-      m_face(new FaceView(session, art)),
+      m_row(new RowDraft(session, this)),
+      m_face(new FaceView(session, *m_row, art)),
       m_walk(new WalkView(session)) {
   auto* grid = new QGridLayout(this);
   grid->setContentsMargins(16, 10, 16, 8);
   grid->setSpacing(10);
-  auto* thing = new ThingPanel(session, art);
+  m_thing = new ThingPanel(session, *m_row, art);
+  ThingPanel* thing = m_thing;
   auto* reading = new ReadingPanel(session);
   // Wider with larger text, but never so wide that the card has no room.
   const double grow = 1 + (textScale() - 1) * 0.5;
-  thing->setFixedWidth(qRound(218 * grow));
-  reading->setFixedWidth(qRound(310 * grow));
+  thing->setFixedWidth(qRound(236 * grow));
+  reading->setFixedWidth(qRound(300 * grow));
+  // What they show must not move the card: they roll instead of growing.
+  for (QWidget* side : {static_cast<QWidget*>(thing), static_cast<QWidget*>(reading)})
+    side->setSizePolicy(QSizePolicy::Fixed, QSizePolicy::Ignored);
   grid->addWidget(thing, 0, 0);
   grid->addWidget(m_face, 0, 1);
   grid->addWidget(reading, 0, 2);
@@ -45,6 +54,53 @@ ScenePlace::ScenePlace(PlanSession& session, std::shared_ptr<SvgArt> art, QWidge
   connect(thing, &ThingPanel::demoRequested, this, &ScenePlace::demoRequested);
   connect(thing, &ThingPanel::openRequested, this, &ScenePlace::openRequested);
   connect(reading, &ReadingPanel::showRequested, m_face, &FaceView::pointOut);
+  connect(&thing->view(), &ViewPanel::constructionWanted, m_face, &FaceView::showConstruction);
+  connect(m_face, &FaceView::spotAsked, this, &ScenePlace::offerFitting);
+}
+
+void ScenePlace::setDrawerHelp(DrawerHelp help) {
+  m_help = std::move(help);
+  m_thing->setLikeStamps(m_help.like);
+}
+
+/// A menu of what would stand right on this spot: the plan's own stamps, then the drawer's.
+void ScenePlace::offerFitting(Point spot, const QPoint& global) {
+  constexpr int kMost = 8;
+  const Plan& plan = m_session.plan();
+  auto* menu = new QMenu(this);
+  menu->setObjectName(QStringLiteral("fitting"));
+  menu->setAttribute(Qt::WA_DeleteOnClose);
+  const double away = groundDistance(*plan.view, Millimetres{spot.y}).value;
+  const auto note = [&](const QString& text) { menu->addAction(text)->setEnabled(false); };
+  if (!std::isfinite(away)) {
+    note(tr("Above the horizon there is no ground to stand on."));
+  } else {
+    note(tr("Stands right here, %1 away:").arg(QString::fromStdString(writeDistance(Metres{away}))));
+    int shown = 0;
+    for (const FittingStamp& f : stampsAt(*plan.view, plan.stamps, spot.y)) {
+      if (!f.fits || shown == kMost) break;
+      const std::string id = plan.stamps[static_cast<size_t>(f.stamp)]->id;
+      menu->addAction(tr("%1 (%2 % of its typical height)")
+                          .arg(stampName(*plan.stamps[static_cast<size_t>(f.stamp)]))
+                          .arg(qRound(100 * f.ratio)),
+                      this, [this, id, spot] { addStampOf(m_session.plan(), id, spot); });
+      ++shown;
+    }
+    if (shown == 0) note(tr("none of the plan's stamps"));
+    if (m_help.fitting) {
+      menu->addSeparator();
+      note(tr("From the drawer:"));
+      int more = 0;
+      for (const auto& [key, name] : m_help.fitting(away)) {
+        if (more++ == kMost) break;
+        menu->addAction(QString::fromStdString(name), this, [this, spot, k = QString::fromStdString(key)] {
+          Q_EMIT stampOfDrawerRequested(k, spot);
+        });
+      }
+      if (more == 0) note(tr("nothing that is not on the card's shelf"));
+    }
+  }
+  menu->popup(global);
 }
 
 QPixmap stampThumbnail(const Stamp& stamp, const SvgArt& art, QSize size, const QColor& ink) {
@@ -93,11 +149,12 @@ Point ScenePlace::goodSpot(const Stamp& stamp) const {
 
 void ScenePlace::addStamp(const QString& stamp) { addStampOf(m_session.plan(), stamp.toStdString()); }
 
-void ScenePlace::addStampOf(const Plan& plan, const std::string& stampId) {
+void ScenePlace::addStampOf(const Plan& plan, const std::string& stampId, std::optional<Point> foot) {
   const StampRef stamp = plan.stamp(stampId);
   if (!stamp) return;
   const std::string id = freshId(plan, stamp->id);
-  m_session.edit(tr("Add %1").arg(stampName(*stamp)), withNewImpression(plan, stamp->id, goodSpot(*stamp)));
+  m_session.edit(tr("Add %1").arg(stampName(*stamp)),
+                 withNewImpression(plan, stamp->id, foot.value_or(goodSpot(*stamp))));
   m_session.select(QString::fromStdString(id));
   m_face->setFocus();
 }

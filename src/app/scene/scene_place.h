@@ -2,14 +2,26 @@
 #pragma once
 
 #include <QWidget>
+#include <functional>
+#include <optional>
 
 #include "app/session/plan_session.h"
 
 namespace havlo {
 
 class FaceView;
+class RowDraft;
 class SvgArt;
+class ThingPanel;
 class WalkView;
+
+/// What the drawer gives the scene.
+struct DrawerHelp {
+  /// Other sizes of the same thing.
+  std::function<std::vector<StampRef>(const Stamp&)> like;
+  /// Key and name of what would stand right at this distance, best first.
+  std::function<std::vector<std::pair<std::string, std::string>>(double distance_m)> fitting;
+};
 
 class ScenePlace : public QWidget {
   Q_OBJECT
@@ -18,25 +30,33 @@ class ScenePlace : public QWidget {
   ScenePlace(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget* parent = nullptr);
   FaceView& face() { return *m_face; }
   WalkView& walk() { return *m_walk; }
+  RowDraft& row() { return *m_row; }
+  void setDrawerHelp(DrawerHelp help);
   /// Offers the plan's stamps; the chosen one is put where it fits.
   void offerStamps();
   /// Puts a stamp on the card: where its size is right if it can stand, else in the middle of the sky.
   void addStamp(const QString& stamp);
   /// The same for a stamp that `plan` holds, the open plan with one stamp more: one act.
-  void addStampOf(const Plan& plan, const std::string& stamp);
+  void addStampOf(const Plan& plan, const std::string& stamp, std::optional<Point> foot = {});
 
  Q_SIGNALS:
   void demoRequested();
   void openRequested();
   void drawerRequested();
+  void stampOfDrawerRequested(const QString& key, Point foot);
 
  private:
   PlanSession& m_session;
   std::shared_ptr<SvgArt> m_art;
+  RowDraft* m_row;
   FaceView* m_face;
   WalkView* m_walk;
 
+  ThingPanel* m_thing;
+  DrawerHelp m_help;
+
   Point goodSpot(const Stamp& stamp) const;
+  void offerFitting(Point spot, const QPoint& global);
 };
 
 /// A small picture of a stamp.

@@ -4,20 +4,30 @@
 #include <QComboBox>
 #include <QFormLayout>
 #include <QLineEdit>
+#include <QMenu>
 #include <QPushButton>
 #include <QSpinBox>
 #include <algorithm>
 #include <cmath>
 
+#include "app/common/form_rows.h"
 #include "app/common/rolled.h"
+#include "app/scene/row_panel.h"
+#include "app/scene/view_panel.h"
+#include "core/edit/remedies.h"
+#include "core/edit/view_edits.h"
 #include "io/art/svg_art.h"
 #include "io/wording/names.h"
+#include "io/wording/view_words.h"
 
 namespace havlo {
 namespace {
 
 constexpr Technique kSchools[] = {Technique::Mask,     Technique::Overprint, Technique::Resist,
                                   Technique::LeaveOut, Technique::WipeOff,   Technique::PopUp};
+
+constexpr LitFrom kLitFrom[] = {LitFrom::Unsaid, LitFrom::Left, LitFrom::Right, LitFrom::Front,
+                                LitFrom::Behind};
 
 QString schoolTip(Technique t) {
   switch (t) {
@@ -46,8 +56,8 @@ QLabel* fact() { return inkLabel({}, bodyFont(QFont::Medium), theme().ink, true)
 
 }  // namespace
 
-ThingPanel::ThingPanel(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget* parent)
-    : SheetFrame(parent), m_session(session), m_art(std::move(art)) {
+ThingPanel::ThingPanel(PlanSession& session, RowDraft& row, std::shared_ptr<SvgArt> art, QWidget* parent)
+    : SheetFrame(parent), m_session(session), m_row(row), m_art(std::move(art)) {
   setAccessibleName(tr("The chosen thing"));
   m_name = inkLabel({}, headingFont(), theme().ink, true);
   m_size = inkLabel({}, labelFont(), theme().soft, true);
@@ -58,7 +68,7 @@ ThingPanel::ThingPanel(PlanSession& session, std::shared_ptr<SvgArt> art, QWidge
   m_form->setContentsMargins(0, 6, 0, 0);
   m_form->setVerticalSpacing(5);
   m_form->setHorizontalSpacing(10);
-  const auto row = [&](const QString& name, QWidget* value, const QString& tip = {}) {
+  const auto line = [&](const QString& name, QWidget* value, const QString& tip = {}) {
     auto* label = inkLabel(name, labelFont(), theme().soft);
     label->setToolTip(tip);
     label->setBuddy(value);
@@ -66,17 +76,18 @@ ThingPanel::ThingPanel(PlanSession& session, std::shared_ptr<SvgArt> art, QWidge
     value->setToolTip(tip);
     m_form->addRow(label, value);
   };
-  row(tr("It reads as"), m_reads = fact(), tr("how tall it looks where it stands, by the one viewpoint"));
-  row(tr("You said"), m_said = fact(), tr("the real height of the thing, from its stamp"));
-  row(tr("So it"), m_verdict = fact());
-  row(tr("Stands"), m_stands = fact());
-  row(tr("Stamped"), m_stamped = fact());
-  row(tr("In front of"), m_front = fact());
-  row(tr("Ink"), m_ink = new QComboBox);
-  row(tr("Pressing"), m_pressing = new QSpinBox,
-      tr("1 is freshly inked; 2 is pressed again without inking, paler"));
-  row(tr("School"), m_school = new QComboBox, tr("how it and what is behind it get along"));
-  row(tr("Turn"), m_turn = new QLineEdit, tr("degrees, to the left"));
+  line(tr("It reads as"), m_reads = fact(), tr("how tall it looks where it stands, by the one viewpoint"));
+  line(tr("You said"), m_said = fact(), tr("the real height of the thing, from its stamp"));
+  line(tr("So it"), m_verdict = fact());
+  line(tr("Stands"), m_stands = fact());
+  line(tr("Stamped"), m_stamped = fact());
+  line(tr("In front of"), m_front = fact());
+  line(tr("Ink"), m_ink = new QComboBox);
+  line(tr("Pressing"), m_pressing = new QSpinBox,
+       tr("1 is freshly inked; 2 is pressed again without inking, paler"));
+  line(tr("School"), m_school = new QComboBox, tr("how it and what is behind it get along"));
+  line(tr("Shaded"), m_lit = new QComboBox, tr("from where you shade it by hand"));
+  line(tr("Turn"), m_turn = new QLineEdit, tr("degrees, to the left"));
   m_ink->setMinimumContentsLength(6);
   m_ink->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
   m_school->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
@@ -85,11 +96,25 @@ ThingPanel::ThingPanel(PlanSession& session, std::shared_ptr<SvgArt> art, QWidge
   m_pressing->setObjectName(QStringLiteral("pressing"));
   m_school->setObjectName(QStringLiteral("school"));
   m_turn->setObjectName(QStringLiteral("turn"));
+  m_lit->setObjectName(QStringLiteral("lit"));
+  m_lit->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+  for (const LitFrom from : kLitFrom) m_lit->addItem(litName(from));
   for (Technique t : kSchools) {
     m_school->addItem(techniqueName(t));
     m_school->setItemData(m_school->count() - 1, schoolTip(t), Qt::ToolTipRole);
   }
-  box()->addWidget(rolled(m_facts), 1);
+  m_factsArea = rolled(m_facts);
+  box()->addWidget(m_factsArea, 1);
+  box()->addWidget(m_view = new ViewPanel(session), 1);
+  box()->addWidget(m_rowPanel = new RowPanel(row), 1);
+  m_ways = plainButton(tr("Ways out"));
+  m_ways->setObjectName(QStringLiteral("ways"));
+  m_makeRow = plainButton(tr("Make a row"));
+  m_makeRow->setObjectName(QStringLiteral("makeRow"));
+  auto* more = new QHBoxLayout;
+  more->addWidget(m_ways);
+  more->addWidget(m_makeRow);
+  box()->addLayout(more);
   m_hero = new QPushButton(tr("Make it the hero"));
   m_remove = new QPushButton(tr("Take it off the card"));
   m_remove->setObjectName(QStringLiteral("remove"));
@@ -111,6 +136,12 @@ ThingPanel::ThingPanel(PlanSession& session, std::shared_ptr<SvgArt> art, QWidge
   });
   connect(m_hero, &QPushButton::clicked, this, [this] {
     change(tr("Make %1 the hero"), [](const Plan& p, const std::string& id) { return withHero(p, id); });
+  });
+  connect(m_ways, &QPushButton::clicked, this, &ThingPanel::offerWaysOut);
+  connect(m_makeRow, &QPushButton::clicked, this, &ThingPanel::beginRow);
+  connect(&row, &RowDraft::changed, this, &ThingPanel::refresh);
+  connect(m_lit, &QComboBox::activated, this, [this](int k) {
+    change(tr("Shade %1"), [k](const Plan& p, const std::string& id) { return withLit(p, id, kLitFrom[k]); });
   });
   connect(m_ink, &QComboBox::activated, this, [this](int k) {
     change(tr("Ink %1"), [this, k](const Plan& p, const std::string& id) {
@@ -151,19 +182,27 @@ void ThingPanel::change(const QString& what, F edit) {
 }
 
 void ThingPanel::refresh() {
-  const int i = m_session.selectedIndex();
+  const int i = m_row.active() ? -1 : m_session.selectedIndex();
   m_filling = true;
+  m_factsArea->setVisible(i >= 0);
   m_facts->setVisible(i >= 0);
   m_remove->setVisible(i >= 0);
   m_hero->setVisible(i >= 0);
-  if (i < 0) {
+  m_makeRow->setVisible(false);
+  m_ways->setVisible(false);
+  m_rowPanel->setVisible(m_row.active());
+  m_view->setVisible(!m_row.active() && i < 0);
+  m_add->setVisible(!m_row.active());
+  if (m_row.active()) {
+    m_name->setText(tr("A row of %1").arg(stampName(*m_row.wish().sizes[0])));
+    m_size->setText({});
+  } else if (i < 0) {
     const Plan& plan = m_session.plan();
-    m_name->setText(tr("Nothing chosen"));
-    m_size->setText(
-        plan.stamps.empty()
-            ? tr("There are no stamps in this plan. Take some from your drawer, begin with the demo, or open "
-                 "a plan of yours.")
-            : tr("Click a thing on the card or on the walk. Drag it to move it; arrow keys nudge it."));
+    m_name->setText(tr("The scene"));
+    m_size->setText(plan.stamps.empty()
+                        ? tr("There are no stamps in this plan. Take some from your drawer, begin with the "
+                             "demo, or open a plan of yours.")
+                        : tr("Click a thing on the card or on the walk to work on it."));
   } else {
     fillFacts(i);
   }
@@ -202,6 +241,7 @@ void ThingPanel::fillFacts(int i) {
                               QT_TR_NOOP("is too small here"), QT_TR_NOOP("has no ground under it")};
     m_verdict->setText(tr(verdicts[static_cast<int>(scale->verdict)]));
     setInk(m_verdict, scale->verdict == ScaleVerdict::Fits ? theme().green : theme().ochre);
+    m_ways->setVisible(scale->verdict != ScaleVerdict::Fits);
   }
   QString stands = tr("%1 away").arg(QString::fromStdString(writeDistance(Metres{a.depth->distance_m(i)})));
   if (const auto* on = std::get_if<OnThing>(&thing.depth))
@@ -226,11 +266,60 @@ void ThingPanel::fillFacts(int i) {
   for (size_t k = 0; k < plan.inks.size(); ++k)
     if (plan.inks[k].id == thing.ink) m_ink->setCurrentIndex(static_cast<int>(k));
   m_pressing->setValue(thing.generation);
+  m_makeRow->setVisible(scale && scale->verdict != ScaleVerdict::NotOnGround);
+  m_form->setRowVisible(m_lit, plan.light.has_value() || thing.lit != LitFrom::Unsaid);
+  for (size_t k = 0; k < std::size(kLitFrom); ++k)
+    if (kLitFrom[k] == thing.lit) m_lit->setCurrentIndex(static_cast<int>(k));
   for (size_t k = 0; k < std::size(kSchools); ++k)
     if (kSchools[k] == thing.technique) m_school->setCurrentIndex(static_cast<int>(k));
   if (!m_turn->hasFocus())
     m_turn->setText(tr("%1°").arg(thing.turn_deg, 0, 'f',
                                   std::fabs(thing.turn_deg - std::round(thing.turn_deg)) > 0.05 ? 1 : 0));
+}
+
+/// What could be done about its size, with what each costs; the chosen one is one act.
+void ThingPanel::offerWaysOut() {
+  const int i = m_session.selectedIndex();
+  if (i < 0) return;
+  const Plan& plan = m_session.plan();
+  const Analysis& a = *m_session.analysis();
+  const Stamp& stamp = *plan.stamp(plan.impressions[static_cast<size_t>(i)].stamp);
+  const std::vector<StampRef> others = m_like ? m_like(stamp) : std::vector<StampRef>{};
+  auto* menu = new QMenu(this);
+  menu->setObjectName(QStringLiteral("waysOut"));
+  menu->setAttribute(Qt::WA_DeleteOnClose);
+  for (const Remedy& r : remediesFor(plan, i, *a.depth, a.meetings.placed, others)) {
+    const QString does = remedyWords(plan, r, m_session.units());
+    menu->addAction(tr("%1 (%2)").arg(does, costWords(plan, r)), this,
+                    [this, does, after = r.after] { m_session.edit(does, after); });
+  }
+  menu->popup(m_ways->mapToGlobal(QPoint(0, m_ways->height())));
+}
+
+void ThingPanel::beginRow() {
+  const int i = m_session.selectedIndex();
+  const Plan& plan = m_session.plan();
+  if (i < 0 || !plan.view) return;
+  const Impression& thing = plan.impressions[static_cast<size_t>(i)];
+  const StampRef stamp = plan.stamp(thing.stamp);
+  std::vector<StampRef> sizes{stamp};
+  std::vector<StampRef> others(plan.stamps.begin(), plan.stamps.end());
+  if (m_like)
+    for (const StampRef& s : m_like(*stamp)) others.push_back(s);
+  for (const StampRef& s : others) {
+    const bool known = std::any_of(sizes.begin(), sizes.end(), [&](const StampRef& k) {
+      return k->id == s->id || (!s->drawer.empty() && k->drawer == s->drawer);
+    });
+    if (!known && sameThing(*s, *stamp)) sizes.push_back(s);
+  }
+  std::stable_sort(sizes.begin(), sizes.end(),
+                   [](const StampRef& a, const StampRef& b) { return a->height_mm > b->height_mm; });
+  // From its own foot toward the vanishing point, four fifths of the way.
+  const double vx = vanishX(*plan.view, plan.card.panel.width_mm), horizon = plan.view->horizon_mm;
+  const Point to{thing.at.x + 0.8 * (vx - thing.at.x), thing.at.y + 0.8 * (horizon - thing.at.y)};
+  Point from = thing.at;
+  if (std::fabs(vx - from.x) < 3) from.x = vx - plan.card.panel.width_mm * 0.3;
+  m_row.begin(std::move(sizes), from, to);
 }
 
 }  // namespace havlo

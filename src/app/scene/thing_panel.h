@@ -1,7 +1,10 @@
 // What is known of the chosen thing, in short lines, and the choices that are not made by dragging.
 #pragma once
 
+#include <functional>
+
 #include "app/common/sheet_frame.h"
+#include "app/scene/row_draft.h"
 #include "app/session/plan_session.h"
 
 class QComboBox;
@@ -13,13 +16,20 @@ class QToolButton;
 
 namespace havlo {
 
+class RowPanel;
 class SvgArt;
+class ViewPanel;
+
+/// Other stamps of the maker's that show the same thing as one of the plan.
+using LikeStamps = std::function<std::vector<StampRef>(const Stamp&)>;
 
 class ThingPanel : public SheetFrame {
   Q_OBJECT
 
  public:
-  ThingPanel(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget* parent = nullptr);
+  ThingPanel(PlanSession& session, RowDraft& row, std::shared_ptr<SvgArt> art, QWidget* parent = nullptr);
+  void setLikeStamps(LikeStamps like) { m_like = std::move(like); }
+  ViewPanel& view() { return *m_view; }
 
  Q_SIGNALS:
   void addRequested();
@@ -28,19 +38,25 @@ class ThingPanel : public SheetFrame {
 
  private:
   PlanSession& m_session;
+  RowDraft& m_row;
   std::shared_ptr<SvgArt> m_art;
+  LikeStamps m_like;
+  ViewPanel* m_view;
+  RowPanel* m_rowPanel;
   QLabel *m_name, *m_size;
-  QWidget* m_facts;
+  QWidget *m_facts, *m_factsArea;
   QFormLayout* m_form;
   QLabel *m_reads, *m_said, *m_verdict, *m_stands, *m_stamped, *m_front;
-  QComboBox *m_ink, *m_school;
+  QComboBox *m_ink, *m_school, *m_lit;
   QSpinBox* m_pressing;
   QLineEdit* m_turn;
-  QPushButton *m_remove, *m_add, *m_hero, *m_demo, *m_open;
+  QPushButton *m_remove, *m_add, *m_hero, *m_demo, *m_open, *m_makeRow, *m_ways;
   bool m_filling = false;
 
   void refresh();
   void fillFacts(int index);
+  void offerWaysOut();
+  void beginRow();
   template <typename F>
   void change(const QString& what, F edit);
 };

@@ -70,20 +70,23 @@ double WalkView::pixelsPerMetre() const {
   return (groundY() - kHeading_px * textScale()) * 0.30 / eye;
 }
 
-/// Heights are drawn true up to a bit above the eye and flattened above, so that a hare and a poplar both
-/// fit.
+/// Pixels over the ground. Heights are drawn true up to the eye and flattened above, so that a hare and a
+/// poplar both fit.
+double WalkView::rise(double metres) const {
+  const double most = groundY() - kHeading_px - 18 * textScale();
+  const double eye_m = m_session.plan().view ? m_session.plan().view->eyeHeight_m : 1.5;
+  const double eyePx = eye_m * pixelsPerMetre();
+  const double px = metres <= eye_m ? metres * pixelsPerMetre()
+                                    : eyePx + (most - eyePx) * (1 - std::exp(-(metres / eye_m - 1) / 9));
+  return std::clamp(px, 0.0, most);
+}
+
 std::vector<WalkView::Flat> WalkView::flats() const {
   std::vector<Flat> out;
   const Plan& plan = m_session.plan();
   const Analysis& a = *m_session.analysis();
-  const double ground = groundY(), most = ground - kHeading_px - 18 * textScale();
+  const double ground = groundY();
   const double eye_m = plan.view ? plan.view->eyeHeight_m : 1.5;
-  const auto rise = [&](double metres) {  // metres above ground -> pixels
-    const double eyePx = eye_m * pixelsPerMetre();
-    const double px = metres <= eye_m ? metres * pixelsPerMetre()
-                                      : eyePx + (most - eyePx) * (1 - std::exp(-(metres / eye_m - 1) / 9));
-    return std::clamp(px, 0.0, most);
-  };
   for (size_t i = 0; i < plan.impressions.size(); ++i) {
     const Impression& thing = plan.impressions[i];
     const double d = a.depth->distance_m(static_cast<int>(i));
@@ -100,6 +103,7 @@ std::vector<WalkView::Flat> WalkView::flats() const {
       high = std::max(low + 0.02, (box.top - ground_mm) / perMetre);
     }
     if (std::holds_alternative<OnGround>(thing.depth)) low = 0;
+    f.low_m = low, f.high_m = high, f.away_m = d;
     f.bottom = ground - rise(low);
     f.top = std::min(f.bottom - 5, ground - rise(high));
     out.push_back(f);
@@ -110,6 +114,62 @@ std::vector<WalkView::Flat> WalkView::flats() const {
   std::stable_sort(line.begin(), line.end(), [](const Flat* l, const Flat* r) { return l->x < r->x; });
   for (size_t k = 1; k < line.size(); ++k) line[k]->x = std::max(line[k]->x, line[k - 1]->x + kApart_px);
   return out;
+}
+
+/// The sight line over a nearer thing's top meets a farther one at the height up to which that is hidden.
+void WalkView::findHidden(std::vector<Flat>& all) const {
+  const Analysis& a = *m_session.analysis();
+  const double eye_m = m_session.plan().view ? m_session.plan().view->eyeHeight_m : 1.5;
+  for (const Meeting& m : a.meetings.list) {
+    // Where only a corner is covered, all of it is still seen.
+    if (m.area_mm2 < 0.3 * a.meetings.placed[static_cast<size_t>(m.back)]->areaOnPanel_mm2) continue;
+    Flat& back = all[static_cast<size_t>(m.back)];
+    const Flat& front = all[static_cast<size_t>(m.front)];
+    if (!std::isfinite(back.away_m) || !(front.away_m > 0) || front.low_m > 0.3 * front.high_m) continue;
+    back.hidden_m = std::max(back.hidden_m, eye_m + (front.high_m - eye_m) * back.away_m / front.away_m);
+  }
+}
+
+/// How strongly each thing is printed against what the mist leaves at its distance.
+void WalkView::paintTone(QPainter& p, const std::vector<Flat>& all) const {
+  const Analysis& a = *m_session.analysis();
+  if (a.tone.empty()) return;
+  const Theme& t = theme();
+  const double top = kHeading_px * textScale(), ground = groundY();
+  const auto yOf = [&](double strength) { return ground - 3 - strength * (ground - 3 - top); };
+  const double visibility = *m_session.plan().view->visibility_m;
+  QPolygonF curve;
+  for (double x = xOf(0); x <= width() - kRight_px; x += 4)
+    curve << QPointF(x, yOf(contrastLeft(Metres{distanceAt(x)}, Metres{visibility})));
+  p.setBrush(Qt::NoBrush);
+  p.setPen(QPen(t.soft, 1.2));
+  p.drawPolyline(curve);
+  p.setFont(labelFont());
+  p.drawText(QRectF(curve.last().x() - 200, ground - 18 * textScale(), 200, 16 * textScale()), Qt::AlignRight,
+             tr("ink the mist leaves"));
+  for (const ToneReading& r : a.tone) {
+    const Role role = a.meetings.placed[static_cast<size_t>(r.impression)]->outline->stamp->role;
+    const Flat& f = all[static_cast<size_t>(r.impression)];
+    if (!std::isfinite(f.away_m) || role == Role::Sentiment || role == Role::Sky || role == Role::Landform)
+      continue;
+    const bool off = r.seen - r.wanted > 0.3;
+    p.setPen(QPen(off ? t.ochre : t.green, 1.4));
+    p.setBrush(t.paper);
+    const QPointF dot(f.x, yOf(r.seen));
+    if (off) {
+      p.drawPolygon(QPolygonF{{dot + QPointF(-4, 3), dot + QPointF(4, 3), dot + QPointF(0, -4.5)}});
+    } else {
+      p.drawEllipse(dot, 3, 3);
+    }
+  }
+}
+
+void WalkView::paintSight(QPainter& p, const Flat& f, QPointF eye) const {
+  QColor line = theme().green;
+  line.setAlpha(120);
+  p.setPen(QPen(line, 1));
+  p.drawLine(eye, QPointF(f.x, f.top));
+  p.drawLine(eye, QPointF(f.x, f.bottom));
 }
 
 QPointF WalkView::flatOf(int impression) const {
@@ -257,6 +317,7 @@ void WalkView::paintEvent(QPaintEvent*) {
 
   // Flats, farthest first, then labels that do not run into each other.
   std::vector<Flat> all = flats();
+  findHidden(all);
   std::vector<Flat> byDistance = all;
   std::stable_sort(byDistance.begin(), byDistance.end(),
                    [](const Flat& a, const Flat& b) { return a.x > b.x; });
@@ -273,11 +334,19 @@ void WalkView::paintEvent(QPaintEvent*) {
                             static_cast<float>(from.greenF() + (to.greenF() - from.greenF()) * pale),
                             static_cast<float>(from.blueF() + (to.blueF() - from.blueF()) * pale));
   };
+  if (selected >= 0) paintSight(p, all[static_cast<size_t>(selected)], eye);
   for (const Flat& f : byDistance) {
+    const double shownFrom =
+        f.hidden_m > f.low_m ? std::max(f.top, ground - rise(f.hidden_m)) : f.bottom;  // above it one sees it
+    if (shownFrom < f.bottom - 1) {
+      p.setPen(QPen(colourOfFlat(f.impression), 1.2, Qt::DotLine));
+      p.drawLine(QPointF(f.x, f.bottom), QPointF(f.x, shownFrom));
+    }
     p.setPen(QPen(colourOfFlat(f.impression), f.impression == selected || f.impression == m_hover ? 5 : 3.5,
                   Qt::SolidLine, Qt::FlatCap));
-    p.drawLine(QPointF(f.x, f.bottom), QPointF(f.x, f.top));
+    if (shownFrom > f.top + 0.5) p.drawLine(QPointF(f.x, shownFrom), QPointF(f.x, f.top));
   }
+  paintTone(p, all);
   std::stable_sort(all.begin(), all.end(), [&](const Flat& a, const Flat& b) {
     return (a.impression == selected) > (b.impression == selected);
   });

@@ -6,6 +6,8 @@
 
 #include "app/session/plan_session.h"
 
+class QPainter;
+
 namespace havlo {
 
 class WalkView : public QWidget {
@@ -34,7 +36,9 @@ class WalkView : public QWidget {
   struct Flat {
     int impression = 0;
     double x = 0;
-    double bottom = 0, top = 0;  // pixels
+    double bottom = 0, top = 0;                  // pixels
+    double low_m = 0, high_m = 0, hidden_m = 0;  // over the ground; up to hidden_m it is behind nearer things
+    double away_m = 0;
   };
 
   PlanSession& m_session;
@@ -45,7 +49,11 @@ class WalkView : public QWidget {
   double groundY() const;
   double pixelsPerMetre() const;
   std::pair<double, double> span() const;
+  double rise(double metres) const;
   std::vector<Flat> flats() const;
+  void findHidden(std::vector<Flat>& flats) const;
+  void paintTone(QPainter& p, const std::vector<Flat>& flats) const;
+  void paintSight(QPainter& p, const Flat& flat, QPointF eye) const;
   int flatAt(QPointF p) const;
   void moveFrom(const Plan& start, int impression, double distance_m, const QString& key);
 };

@@ -70,9 +70,25 @@ QString PlanSession::title() const {
 
 void PlanSession::select(const QString& impression) {
   const QString valid = m_plan.indexOf(impression.toStdString()) < 0 ? QString() : impression;
-  if (valid == m_selected) return;
+  if (valid == m_selected && m_part.isEmpty()) return;
   m_selected = valid;
+  m_part.clear();
   Q_EMIT selectionChanged();
+}
+
+void PlanSession::choosePart(const QString& part) {
+  if (part == m_part) return;
+  m_part = part;
+  m_selected.clear();
+  Q_EMIT selectionChanged();
+}
+
+int PlanSession::chosenMark() const {
+  if (!m_part.startsWith(QLatin1String("ground:"))) return -1;
+  const std::string id = m_part.mid(7).toStdString();
+  for (size_t k = 0; k < m_plan.ground.size(); ++k)
+    if (m_plan.ground[k].id == id) return static_cast<int>(k);
+  return -1;
 }
 
 void PlanSession::setUnits(MeasureStyle units) {
@@ -94,8 +110,12 @@ void PlanSession::show(const Plan& plan) {
   m_plan = plan;
   m_snapshot = std::make_shared<const Plan>(plan);
   m_analysis = analyse(m_plan, m_analysis.get());
-  if (!m_selected.isEmpty() && selectedIndex() < 0) {
-    m_selected.clear();
+  const bool markGone = m_part.startsWith(QLatin1String("ground:")) && chosenMark() < 0;
+  const bool roomGone = m_part == QLatin1String("room") && !m_plan.room;
+  const bool lightGone = m_part == QLatin1String("light") && !m_plan.light;
+  if (markGone || roomGone || lightGone || (!m_selected.isEmpty() && selectedIndex() < 0)) {
+    if (markGone || roomGone || lightGone) m_part.clear();
+    if (selectedIndex() < 0) m_selected.clear();
     Q_EMIT selectionChanged();
   }
   m_rescue.keep(m_snapshot, m_path);
@@ -112,7 +132,7 @@ void PlanSession::start(Plan plan, const QString& path, bool rescued) {
   m_path = path;
   m_rescued = rescued;
   m_onDisk = path.isEmpty() ? QByteArray() : digestOf(path);
-  m_selected.clear();
+  m_selected.clear(), m_part.clear();
   m_plan = std::move(plan);
   m_snapshot = std::make_shared<const Plan>(m_plan);
   m_analysis = analyse(m_plan, nullptr);

@@ -33,6 +33,11 @@ class PlanSession : public QObject {
   const QString& selected() const { return m_selected; }  ///< impression id, or empty
   int selectedIndex() const { return m_plan.indexOf(m_selected.toStdString()); }
   void select(const QString& impression);
+  /// What of the scene besides impressions is being worked on: "light", "room", "ground:ID", or empty.
+  const QString& chosenPart() const { return m_part; }
+  void choosePart(const QString& part);
+  /// The chosen ground mark, index in the plan, or -1.
+  int chosenMark() const;
 
   MeasureStyle units() const { return m_units; }
   void setUnits(MeasureStyle units);
@@ -69,7 +74,7 @@ class PlanSession : public QObject {
   std::shared_ptr<const Plan> m_snapshot;
   AnalysisRef m_analysis;
   QUndoStack m_stack;
-  QString m_path, m_selected;
+  QString m_path, m_selected, m_part;
   QByteArray m_onDisk;  // digest of the file as we know it
   MeasureStyle m_units = MeasureStyle::Inches;
   bool m_rescued = false;

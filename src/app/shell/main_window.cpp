@@ -34,6 +34,7 @@
 #include "app/shell/message_bar.h"
 #include "app/shell/trail.h"
 #include "core/edit/card_edits.h"
+#include "core/edit/remedies.h"
 #include "io/art/svg_art.h"
 #include "io/files/plan_file.h"
 #include "io/wording/card_words.h"
@@ -122,6 +123,8 @@ void MainWindow::buildPlaces() {
   setCentralWidget(centre);
   connect(m_trail, &Trail::visited, this, &MainWindow::visit);
   connect(m_scene, &ScenePlace::drawerRequested, this, [this] { visit(Drawer); });
+  m_scene->setDrawerHelp(drawerHelp());
+  connect(m_scene, &ScenePlace::stampOfDrawerRequested, this, &MainWindow::putOnCardAt);
   connect(m_scene, &ScenePlace::demoRequested, this, [this] { openDemo(); });
   connect(m_scene, &ScenePlace::openRequested, this, &MainWindow::chooseFile);
   connect(m_order, &OrderPlace::done, this,
@@ -235,12 +238,48 @@ void MainWindow::startNewCard() {
                     tr("What was not saved of %1 is kept and offered at the next start.").arg(before));
 }
 
-void MainWindow::putOnCard(const QString& key) {
+void MainWindow::putOnCard(const QString& key) { putOnCardAt(key, {}); }
+
+void MainWindow::putOnCardAt(const QString& key, std::optional<Point> foot) {
   const auto whole = m_drawerSession->stamp(key.toStdString());
   if (!whole) return;
   const PlanWithStamp held = withStamp(m_session->plan(), whole->stamp);
   visit(Scene);
-  m_scene->addStampOf(held.plan, held.stamp);
+  m_scene->addStampOf(held.plan, held.stamp, foot);
+}
+
+/// The drawer is opened when the scene first asks it something; whole stamps are read only for those that may
+/// do.
+DrawerHelp MainWindow::drawerHelp() {
+  DrawerHelp help;
+  help.like = [this](const Stamp& stamp) {
+    std::vector<StampRef> out;
+    if (!m_drawerSession->open()) return out;
+    for (const DrawerCard& card : m_drawerSession->index().cards()) {
+      Stamp light;
+      light.name = card.name, light.role = card.role, light.realHeight = card.realHeight;
+      if (!sameThing(light, stamp) || card.key == stamp.drawer) continue;
+      if (const auto whole = m_drawerSession->stamp(card.key))
+        out.push_back(std::make_shared<const Stamp>(whole->stamp));
+    }
+    return out;
+  };
+  help.fitting = [this](double distance_m) {
+    std::vector<std::pair<std::string, std::string>> out;
+    if (!m_drawerSession->open() || !m_session->plan().view) return out;
+    StampWish wish;
+    wish.fitsAt_m = distance_m;
+    wish.view = m_session->plan().view;
+    for (const int k : m_drawerSession->index().find(wish)) {
+      const DrawerCard& card = m_drawerSession->index().cards()[static_cast<size_t>(k)];
+      const auto& held = m_session->plan().stamps;
+      const bool known =
+          std::any_of(held.begin(), held.end(), [&](const StampRef& s) { return s->drawer == card.key; });
+      if (!known) out.emplace_back(card.key, card.name);
+    }
+    return out;
+  };
+  return help;
 }
 
 // ---- what the frame says

@@ -20,6 +20,7 @@ namespace havlo {
 class CardPlace;
 class DrawerPlace;
 class DrawerSession;
+struct DrawerHelp;
 class MessageBar;
 class OrderPlace;
 class ScenePlace;
@@ -86,6 +87,8 @@ class MainWindow : public QMainWindow {
   void addEditCommands();
   void addViewCommands();
   void buildMenus();
+  void putOnCardAt(const QString& key, std::optional<Point> foot);
+  DrawerHelp drawerHelp();
   void buildPlaces();
   void replacePlace(int place, QWidget* by);
   void connectSession();

@@ -17,6 +17,8 @@ QString nameOf(PrintoutKind kind) {
   switch (kind) {
     case PrintoutKind::Placement:
       return QCoreApplication::translate("Printing", "placement sheet");
+    case PrintoutKind::Pencil:
+      return QCoreApplication::translate("Printing", "pencil sheet");
     case PrintoutKind::Masks:
       return QCoreApplication::translate("Printing", "masks");
     case PrintoutKind::RunSheet:
@@ -44,6 +46,9 @@ std::function<Result<Printout>(const Progress&)> Printing::maker(PrintoutKind ki
     switch (kind) {
       case PrintoutKind::Placement:
         out = placementSheet(*plan, *analysis, style, sheet);
+        break;
+      case PrintoutKind::Pencil:
+        out = pencilSheet(*plan, *analysis, style, sheet);
         break;
       case PrintoutKind::Masks:
         out = maskSheet(*plan, *analysis, sheet);

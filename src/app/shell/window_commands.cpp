@@ -15,13 +15,18 @@ namespace havlo {
 
 void MainWindow::addFileCommands() {
   m_actions.add({QStringLiteral("demo"), tr("Start from the &demo"), {}, [this] { openDemo(); }});
-  const std::pair<const char*, QString> lessons[] = {{"crowd", tr("Lesson: a &crowd")},
-                                                     {"avenue", tr("Lesson: an &avenue")},
-                                                     {"silhouettes", tr("Lesson: &overprinting")}};
-  for (const auto& [name, text] : lessons)
-    m_actions.add({QLatin1String(name), text, {}, [this, name = name] {
-                     openDemo(QStringLiteral("teaching-") + QLatin1String(name));
-                   }});
+  struct Shipped {
+    const char *id, *plan;
+    QString text;
+  };
+  const Shipped shipped[] = {{"shed", "potting-shed", tr("Demo: a potting &shed")},
+                             {"fen", "misty-fen", tr("Demo: a misty &fen")},
+                             {"crowd", "teaching-crowd", tr("Lesson: a &crowd")},
+                             {"avenue", "teaching-avenue", tr("Lesson: an &avenue")},
+                             {"silhouettes", "teaching-silhouettes", tr("Lesson: &overprinting")}};
+  for (const Shipped& one : shipped)
+    m_actions.add(
+        {QLatin1String(one.id), one.text, {}, [this, plan = one.plan] { openDemo(QLatin1String(plan)); }});
   m_actions.add({QStringLiteral("new"), tr("Begin a &new card"), {QKeySequence::New}, [this] {
                    visit(Card);
                    startNewCard();
@@ -33,6 +38,7 @@ void MainWindow::addFileCommands() {
          saveAs();
        }});
   const std::pair<const char*, PrintoutKind> kinds[] = {{"Placement", PrintoutKind::Placement},
+                                                        {"Pencil", PrintoutKind::Pencil},
                                                         {"Masks", PrintoutKind::Masks},
                                                         {"RunSheet", PrintoutKind::RunSheet},
                                                         {"Calibration", PrintoutKind::Calibration}};
@@ -184,6 +190,8 @@ void MainWindow::buildMenus() {
   fill(plan, {QStringLiteral("new"),
               {},
               QStringLiteral("demo"),
+              QStringLiteral("shed"),
+              QStringLiteral("fen"),
               QStringLiteral("crowd"),
               QStringLiteral("avenue"),
               QStringLiteral("silhouettes"),

@@ -73,6 +73,7 @@ std::optional<Rest> restFor(const Plan& plan, int impression, Point foot, double
   // Its own points that rest on something: the foot, undersides, and a hand that holds.
   std::vector<Point> mine{{0, 0}};
   const Placing placing = placingOf(thing, stamp);
+  const bool standsOnGround = std::holds_alternative<OnGround>(thing.depth);
   for (const Contact& c : stamp.contacts)
     if (c.kind == ContactKind::Underside || c.kind == ContactKind::Start) {
       const Point p = placing.toPanel(c.at);
@@ -85,6 +86,8 @@ std::optional<Rest> restFor(const Plan& plan, int impression, Point foot, double
     const Placing there = placingOf(host, its);
     for (const Contact& c : its.contacts) {
       if (c.kind != ContactKind::Perch && c.kind != ContactKind::Hand) continue;
+      // Nothing stands or hangs on what is smaller than itself, unless it already hangs.
+      if (standsOnGround && stamp.height_mm > its.height_mm) continue;
       const Point p = there.toPanel(c.at);
       for (const Point own : mine)
         // A point meant for it is caught before a mere edge.
@@ -125,6 +128,21 @@ std::optional<Rest> restFor(const Plan& plan, int impression, Point foot, double
     }
   }
   return best;
+}
+
+int boxUnder(const Plan& plan, Point foot, double distance_m) {
+  if (!plan.room || !plan.view || !std::isfinite(distance_m)) return -1;
+  const ScenePoint at = Projection(*plan.view, plan.card.panel.width_mm).atDistance(foot, distance_m);
+  const RoomSize size = sizeOf(*plan.room, *plan.view, plan.card.panel);
+  const double slack = 0.02;  // m: a hair of the hand
+  for (size_t k = 0; k < plan.room->boxes.size(); ++k) {
+    const RoomBox& b = plan.room->boxes[k];
+    const double left = size.left_m + b.left_m, far = size.back_m - b.back_m;
+    if (std::fabs(at.up - b.up_m - b.height_m) < slack && at.x > left - slack &&
+        at.x < left + b.width_m + slack && distance_m < far + slack && distance_m > far - b.depth_m - slack)
+      return static_cast<int>(k);
+  }
+  return -1;
 }
 
 }  // namespace havlo

@@ -34,4 +34,7 @@ struct Rest {
 std::optional<Rest> restFor(const Plan& plan, int impression, Point foot, double reach_mm,
                             std::span<const PlacedRef> placed);
 
+/// Whether a point at this distance lies on top of a box of the plan's room. @return its index, or -1
+int boxUnder(const Plan& plan, Point foot, double distance_m);
+
 }  // namespace havlo

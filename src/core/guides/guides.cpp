@@ -131,10 +131,8 @@ std::vector<Guide> guidesOf(const Plan& plan, const DepthOrder& depth, std::span
     for (const SeenLine& l : room->ink) sheet.add(l, GuideKind::Ink, GuideOf::Room, 0);
   for (const auto& [drawn, k] : marks)
     for (const SeenLine& l : drawn.ink) sheet.add(l, GuideKind::Ink, GuideOf::Ground, k);
-  if (wish.shadows) {
-    addShadows(sheet, plan, depth, placed);
-    addReflections(sheet, plan, depth, placed);
-  }
+  if (wish.shadows) addShadows(sheet, plan, depth, placed);
+  if (wish.reflections) addReflections(sheet, plan, depth, placed);
   return std::move(sheet.out);
 }
 

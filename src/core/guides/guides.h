@@ -25,7 +25,8 @@ struct Guide {
 
 struct GuideWish {
   bool construction = true;
-  bool shadows = true;  ///< outlines of cast shadows and reflections
+  bool shadows = true;      ///< outlines of cast shadows
+  bool reflections = true;  ///< in water that mirrors
 };
 
 /// By what they belong to, in the order of drawing.

@@ -2,6 +2,7 @@
 #include <algorithm>
 
 #include "core/analysis/analysis.h"
+#include "core/depth/fitting.h"
 #include "core/outline/distance.h"
 
 namespace havlo {
@@ -32,6 +33,7 @@ std::optional<Finding> aboveHorizon(const Plan& plan, const Stamp& stamp, int i,
 }
 
 std::optional<Finding> aboveGround(const Plan& plan, int i, Point at, double distance_m) {
+  if (boxUnder(plan, at, distance_m) >= 0) return {};
   const double ground = groundHeight(*plan.view, Metres{distance_m}).value;
   if (at.y <= ground + kOffGround_mm) return {};
   return floating(i, at.y - ground, {at.x, ground});

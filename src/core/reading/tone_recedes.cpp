@@ -27,7 +27,7 @@ void readToneRecedes(const Plan& plan, const Analysis& analysis, std::vector<Fin
     const Role role = analysis.meetings.placed[static_cast<size_t>(t.impression)]->outline->stamp->role;
     if (spreads(role) || !std::isfinite(analysis.depth->distance_m(t.impression))) continue;
     // A paler near thing is a choice; a dark far one breaks the depth.
-    const double over = t.actual - std::fmax(t.wanted, std::fmin(t.proposed, kPalest));
+    const double over = t.seen - std::fmax(t.wanted, std::fmin(t.proposed, kPalest));
     if (over <= kOff) continue;
     Finding f{FindingKind::Tone, over >= kGross ? Level::Warn : Level::Note, {t.impression}, over, {}};
     if (std::fabs(t.proposed - t.wanted) + kGain <= over) {

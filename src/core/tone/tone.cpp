@@ -82,6 +82,10 @@ std::vector<ToneReading> readTones(const Plan& plan, const std::vector<double>& 
     t.impression = static_cast<int>(i);
     t.wanted = contrastLeft(Metres{distances_m[i]}, Metres{*plan.view->visibility_m});
     t.actual = strengthOf(ink, impression.generation);
+    double darkest = darknessOf(ink);
+    for (const Ink& other : plan.inks)
+      if (sameHue(other.colour, ink.colour)) darkest = std::fmax(darkest, darknessOf(other));
+    t.seen = darkest > 0 ? t.actual * darknessOf(ink) / darkest : t.actual;
     propose(plan, ink, t);
     out.push_back(std::move(t));
   }

@@ -18,6 +18,7 @@ struct ToneReading {
   int impression = 0;
   double wanted = 0;  ///< strength, 0 to 1
   double actual = 0;  ///< of its generation
+  double seen = 0;    ///< the same against the darkest ink of its hue in the plan: pale inks count as far
   int proposedGeneration =
       1;  ///< the nearest to what is wanted: of its own ink, unless another of the same hue is
   std::string proposedInk;  ///< much nearer

@@ -1,5 +1,7 @@
 // The placement sheet: lay it under or beside the panel and set every foot where its cross is.
 #include <QCoreApplication>
+#include <QFile>
+#include <QXmlStreamWriter>
 #include <algorithm>
 #include <cmath>
 
@@ -160,11 +162,100 @@ Layout layOut(const Plan& plan, const Analysis& a, const Sheet& sheet) {
   return l;
 }
 
+/// Landscape cards on a turned sheet.
+Sheet turnedFor(const Plan& plan, const Sheet& sheet) {
+  return plan.card.panel.width_mm > plan.card.panel.height_mm &&
+                 plan.card.panel.width_mm > sheet.width_mm - 40
+             ? sheet.turned()
+             : sheet;
+}
+
+void drawHead(QPainter& p, const Layout& l, const QString& title, const QString& note) {
+  drawText(p, {l.inner.left(), l.inner.top() + 5}, 4.6, title, kInk, Qt::AlignLeft, QFont::Bold);
+  drawText(p, {l.inner.left(), l.inner.top() + 9.5}, 2.6, note, kSoft);
+}
+
+/// One page of the panel at true size: all of it, or a tile with crosses where tiles join.
+void drawTile(QPainter& p, const Layout& l, double trim_mm, int page,
+              const std::function<void(QPainter&)>& panel) {
+  const int tiles = l.across * l.down;
+  const QPointF corner(l.inner.left() + kRulerRoom_mm, l.inner.top() + kHead_mm);
+  const int column = page % l.across, row = page / l.across;
+  p.save();
+  if (tiles > 1)
+    p.setClipRect(QRectF(corner - QPointF(kRulerRoom_mm, 2),
+                         QSizeF(l.tileWidth + 2 * kRulerRoom_mm, l.tileHeight + kRulerRoom_mm + 2)));
+  p.translate(corner + QPointF(trim_mm - column * l.tileWidth, trim_mm - row * l.tileHeight));
+  panel(p);
+  p.restore();
+  if (tiles > 1) {
+    p.setPen(QPen(kGreen, 0.2));
+    for (double x : {0.0, l.tileWidth})
+      for (double y : {0.0, l.tileHeight}) {
+        const QPointF c = corner + QPointF(x, y);
+        p.drawLine(c - QPointF(4, 0), c + QPointF(4, 0));
+        p.drawLine(c - QPointF(0, 4), c + QPointF(0, 4));
+      }
+    drawText(p, {l.inner.right(), l.inner.top() + 5}, 3, tr("part %1 of %2").arg(page + 1).arg(tiles), kSoft,
+             Qt::AlignRight);
+  }
+  drawCheckRules(p, {l.inner.left() + 2, l.inner.bottom() - kCheckRulesHeight_mm + 1});
+}
+
+void drawPencil(QPainter& p, const Plan& plan, const std::vector<GuideChain>& chains, MeasureStyle style) {
+  const PanelSize& panel = plan.card.panel;
+  for (const GuideKind kind : {GuideKind::Construction, GuideKind::Ink})
+    drawChains(p, chains, kind, panel.height_mm);
+  p.setPen(QPen(kInk, 0.35));
+  p.setBrush(Qt::NoBrush);
+  p.drawRect(QRectF(0, 0, panel.width_mm, panel.height_mm));
+  drawRulers(p, panel, style);
+}
+
+std::vector<GuideChain> chainsOf(const Plan& plan, const Analysis& a) {
+  return chained(guidesOf(plan, *a.depth, a.meetings.placed));
+}
+
 }  // namespace
 
+void drawChains(QPainter& p, const std::vector<GuideChain>& chains, GuideKind kind, double height_mm) {
+  const bool ink = kind == GuideKind::Ink;
+  for (const GuideChain& c : chains) {
+    if (c.kind != kind) continue;
+    const bool soft = c.of == GuideOf::Shadow || c.of == GuideOf::Reflection;
+    p.setPen(
+        ink ? QPen(kInk, soft ? 0.18 : 0.3, soft ? Qt::DotLine : Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin)
+            : QPen(kSoft, 0.12, Qt::DashLine));
+    QPolygonF line;
+    for (const Point q : c.points) line << QPointF(q.x, height_mm - q.y);
+    p.drawPolyline(line);
+  }
+}
+
+bool hasGuides(const Plan& plan) {
+  return plan.view && (!plan.ground.empty() || plan.room || plan.light ||
+                       std::any_of(plan.impressions.begin(), plan.impressions.end(),
+                                   [](const Impression& i) { return !i.row.empty(); }));
+}
+
+Printout pencilSheet(const Plan& plan, const Analysis& a, MeasureStyle style, Sheet sheet) {
+  sheet = turnedFor(plan, sheet);
+  Layout l = layOut(plan, a, sheet);
+  Printout out;
+  out.title = tr("Pencil sheet");
+  out.sheet = sheet;
+  out.pages = l.across * l.down;
+  out.draw = [plan, style, l, chains = chainsOf(plan, a)](QPainter& p, int page) {
+    drawHead(
+        p, l, plan.title.empty() ? tr("Pencil sheet") : QString::fromStdString(plan.title),
+        tr("Pencil sheet at true size. Dashed: construction, rub it out. Full: to ink. Dotted: shadows."));
+    drawTile(p, l, plan.card.trim_mm, page, [&](QPainter& q) { drawPencil(q, plan, chains, style); });
+  };
+  return out;
+}
+
 Printout placementSheet(const Plan& plan, const Analysis& a, MeasureStyle style, Sheet sheet) {
-  if (plan.card.panel.width_mm > plan.card.panel.height_mm && plan.card.panel.width_mm > sheet.width_mm - 40)
-    sheet = sheet.turned();
+  sheet = turnedFor(plan, sheet);
   const Layout l = layOut(plan, a, sheet);
   Printout out;
   out.title = plan.title.empty() ? tr("Placement sheet") : QString::fromStdString(plan.title);
@@ -173,42 +264,78 @@ Printout placementSheet(const Plan& plan, const Analysis& a, MeasureStyle style,
   out.pages = tiles + l.tablePages;
   const auto shared = std::make_shared<Analysis>(a);
   out.draw = [plan, shared, style, l, tiles, title = out.title](QPainter& p, int page) {
-    drawText(p, {l.inner.left(), l.inner.top() + 5}, 4.6, title, kInk, Qt::AlignLeft, QFont::Bold);
-    drawText(p, {l.inner.left(), l.inner.top() + 9.5}, 2.6,
-             tr("Placement sheet at true size. Crosses are feet, numbers are the order of stamping."), kSoft);
+    drawHead(p, l, title,
+             tr("Placement sheet at true size. Crosses are feet, numbers are the order of stamping."));
     if (page >= tiles) {
       const size_t from = l.rowsBeside + static_cast<size_t>(page - tiles) * l.rowsPerPage;
       drawTable(p, plan, *shared, style, l.inner.adjusted(0, kHead_mm, 0, 0), from,
                 std::min(shared->order.size(), from + l.rowsPerPage));
       return;
     }
-    const double trim = plan.card.trim_mm;
-    const QPointF corner(l.inner.left() + kRulerRoom_mm, l.inner.top() + kHead_mm);
-    const int column = page % l.across, row = page / l.across;
-    p.save();
-    if (tiles > 1)
-      p.setClipRect(QRectF(corner - QPointF(kRulerRoom_mm, 2),
-                           QSizeF(l.tileWidth + 2 * kRulerRoom_mm, l.tileHeight + kRulerRoom_mm + 2)));
-    p.translate(corner + QPointF(trim - column * l.tileWidth, trim - row * l.tileHeight));
-    drawPanel(p, plan, *shared, style);
-    p.restore();
-    if (tiles > 1) {
-      p.setPen(QPen(kGreen, 0.2));
-      for (double x : {0.0, l.tileWidth})
-        for (double y : {0.0, l.tileHeight}) {
-          const QPointF c = corner + QPointF(x, y);
-          p.drawLine(c - QPointF(4, 0), c + QPointF(4, 0));
-          p.drawLine(c - QPointF(0, 4), c + QPointF(0, 4));
-        }
-      drawText(p, {l.inner.right(), l.inner.top() + 5}, 3, tr("part %1 of %2").arg(page + 1).arg(tiles),
-               kSoft, Qt::AlignRight);
-    } else if (l.rowsBeside > 0) {
-      const double top = corner.y() + plan.card.panel.height_mm + 2 * trim + kRulerRoom_mm;
+    drawTile(p, l, plan.card.trim_mm, page, [&](QPainter& q) { drawPanel(q, plan, *shared, style); });
+    if (tiles == 1 && l.rowsBeside > 0) {
+      const double top =
+          l.inner.top() + kHead_mm + plan.card.panel.height_mm + 2 * plan.card.trim_mm + kRulerRoom_mm;
       drawTable(p, plan, *shared, style, QRectF(l.inner.left(), top, l.inner.width(), 10), 0, l.rowsBeside);
     }
-    drawCheckRules(p, {l.inner.left() + 2, l.inner.bottom() - kCheckRulesHeight_mm + 1});
   };
   return out;
+}
+
+Printout joined(Printout first, Printout second) {
+  Printout out = first;
+  out.pages = first.pages + second.pages;
+  out.draw = [first = std::move(first), second = std::move(second)](QPainter& p, int page) {
+    page < first.pages ? first.draw(p, page) : second.draw(p, page - first.pages);
+  };
+  return out;
+}
+
+Result<Done> writePencilSvg(const QString& path, const Plan& plan, const Analysis& a) {
+  const auto chains = chainsOf(plan, a);
+  QFile file(path);
+  if (!file.open(QIODevice::WriteOnly | QIODevice::Truncate))
+    return Error{ErrorCode::CannotWrite, file.errorString().toStdString(), path.toStdString()};
+  const PanelSize& panel = plan.card.panel;
+  QXmlStreamWriter w(&file);
+  const auto mm = [](double v) { return QString::number(v, 'f', 3); };
+  w.setAutoFormatting(true);
+  w.writeStartDocument();
+  w.writeStartElement(QStringLiteral("svg"));
+  w.writeDefaultNamespace(QStringLiteral("http://www.w3.org/2000/svg"));
+  w.writeAttribute(QStringLiteral("width"), mm(panel.width_mm) + QStringLiteral("mm"));
+  w.writeAttribute(QStringLiteral("height"), mm(panel.height_mm) + QStringLiteral("mm"));
+  w.writeAttribute(QStringLiteral("viewBox"),
+                   QStringLiteral("0 0 %1 %2").arg(mm(panel.width_mm), mm(panel.height_mm)));
+  w.writeTextElement(QStringLiteral("title"), QString::fromStdString(plan.title));
+  w.writeEmptyElement(QStringLiteral("rect"));
+  w.writeAttribute(QStringLiteral("id"), QStringLiteral("panel"));
+  w.writeAttribute(QStringLiteral("width"), mm(panel.width_mm));
+  w.writeAttribute(QStringLiteral("height"), mm(panel.height_mm));
+  w.writeAttribute(QStringLiteral("fill"), QStringLiteral("none"));
+  w.writeAttribute(QStringLiteral("stroke"), kInk.name());
+  w.writeAttribute(QStringLiteral("stroke-width"), QStringLiteral("0.2"));
+  for (const GuideKind kind : {GuideKind::Construction, GuideKind::Ink}) {
+    const bool ink = kind == GuideKind::Ink;
+    w.writeStartElement(QStringLiteral("g"));
+    w.writeAttribute(QStringLiteral("id"), ink ? QStringLiteral("to-ink") : QStringLiteral("construction"));
+    w.writeAttribute(QStringLiteral("fill"), QStringLiteral("none"));
+    w.writeAttribute(QStringLiteral("stroke"), ink ? kInk.name() : kSoft.name());
+    w.writeAttribute(QStringLiteral("stroke-width"), ink ? QStringLiteral("0.3") : QStringLiteral("0.12"));
+    for (const GuideChain& c : chains) {
+      if (c.kind != kind) continue;
+      QStringList points;
+      for (const Point q : c.points) points << mm(q.x) + u',' + mm(panel.height_mm - q.y);
+      w.writeEmptyElement(QStringLiteral("polyline"));
+      w.writeAttribute(QStringLiteral("points"), points.join(u' '));
+    }
+    w.writeEndElement();
+  }
+  w.writeEndElement();
+  w.writeEndDocument();
+  if (!file.flush() || w.hasError())
+    return Error{ErrorCode::CannotWrite, file.errorString().toStdString(), path.toStdString()};
+  return Done{};
 }
 
 Result<Done> writePlacementSvg(const QString& path, const Plan& plan, const Analysis& a, MeasureStyle style) {

@@ -4,6 +4,7 @@
 #include <QString>
 
 #include "core/analysis/analysis.h"
+#include "core/guides/guides.h"
 #include "core/units/measure.h"
 #include "io/art/picture.h"
 #include "io/print/page.h"
@@ -21,6 +22,21 @@ struct Printout {
 /// The panel with every outline, foot and measure, a table of feet, and the check rules. Panels larger than
 /// the sheet are tiled over several pages with crosses where they join.
 Printout placementSheet(const Plan& plan, const Analysis& analysis, MeasureStyle style, Sheet sheet);
+
+/// The guides at true size with hidden parts removed: construction dashed, to be rubbed out; lines to ink
+/// full; shadows dotted.
+Printout pencilSheet(const Plan& plan, const Analysis& analysis, MeasureStyle style, Sheet sheet);
+/// Whether there is more to draw by hand than the horizon.
+bool hasGuides(const Plan& plan);
+
+/// The guides as a drawing of panel size, construction and lines to ink in groups of their own.
+Result<Done> writePencilSvg(const QString& path, const Plan& plan, const Analysis& analysis);
+
+/// Chains of one kind, in mm with y down. @param height_mm  of the panel
+void drawChains(QPainter& p, const std::vector<GuideChain>& chains, GuideKind kind, double height_mm);
+
+/// One printout after the other, on the sheet of the first.
+Printout joined(Printout first, Printout second);
 
 /// All masks to cut, laid out on the plan's masking sheets or on the printer's paper, each with its name and
 /// which way is up.
