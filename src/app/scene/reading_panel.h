@@ -13,6 +13,8 @@ class ReadingPanel : public SheetFrame {
 
  public:
   explicit ReadingPanel(PlanSession& session, QWidget* parent = nullptr);
+  /// Wrapped lines make it no taller: it rolls, so that choosing a thing never moves the card.
+  bool hasHeightForWidth() const override { return false; }
 
  Q_SIGNALS:
   void showRequested(const std::vector<int>& impressions);

@@ -30,6 +30,8 @@ class ThingPanel : public SheetFrame {
   ThingPanel(PlanSession& session, RowDraft& row, std::shared_ptr<SvgArt> art, QWidget* parent = nullptr);
   void setLikeStamps(LikeStamps like) { m_like = std::move(like); }
   ViewPanel& view() { return *m_view; }
+  /// Wrapped lines make it no taller: it rolls, so that choosing a thing never moves the card.
+  bool hasHeightForWidth() const override { return false; }
 
  Q_SIGNALS:
   void addRequested();
