@@ -122,6 +122,7 @@ void SceneOverlay::paintRow(QPainter& p, const FaceGeometry& g) const {
 
 void SceneOverlay::paintBelow(QPainter& p, const FaceGeometry& g, double pixelRatio) {
   if (!m_session.plan().view) return;
+  p.save();
   bringUpToDate();
   const Theme onCard = lightTheme();
   if (!m_shadows.empty()) {
@@ -147,9 +148,11 @@ void SceneOverlay::paintBelow(QPainter& p, const FaceGeometry& g, double pixelRa
     p.drawPolyline(line);
   }
   paintRow(p, g);
+  p.restore();
 }
 
 void SceneOverlay::paintAbove(QPainter& p, const FaceGeometry& g) const {
+  p.save();
   const Theme& t = theme();
   const Theme onCard = lightTheme();
   for (const SceneHandle& h : handlesOf(m_session, m_row, g)) {
@@ -198,6 +201,7 @@ void SceneOverlay::paintAbove(QPainter& p, const FaceGeometry& g) const {
         break;  // drawn with the horizon
     }
   }
+  p.restore();
 }
 
 int SceneOverlay::markAt(QPointF pixel, const FaceGeometry& g) const {

@@ -314,9 +314,12 @@ void ThingPanel::beginRow() {
   }
   std::stable_sort(sizes.begin(), sizes.end(),
                    [](const StampRef& a, const StampRef& b) { return a->height_mm > b->height_mm; });
-  // From its own foot toward the vanishing point, four fifths of the way.
+  // From its own foot toward the vanishing point, to where the smallest size is at its right height.
   const double vx = vanishX(*plan.view, plan.card.panel.width_mm), horizon = plan.view->horizon_mm;
-  const Point to{thing.at.x + 0.8 * (vx - thing.at.x), thing.at.y + 0.8 * (horizon - thing.at.y)};
+  const Stamp& smallest = *sizes.back();
+  const double end = horizon - smallest.height_mm * plan.view->eyeHeight_m / smallest.realHeight->typical_m;
+  const double way = std::clamp((end - thing.at.y) / std::max(1e-6, horizon - thing.at.y), 0.35, 0.92);
+  const Point to{thing.at.x + way * (vx - thing.at.x), thing.at.y + way * (horizon - thing.at.y)};
   Point from = thing.at;
   if (std::fabs(vx - from.x) < 3) from.x = vx - plan.card.panel.width_mm * 0.3;
   m_row.begin(std::move(sizes), from, to);
