@@ -10,6 +10,7 @@
 #include "core/outline/shape_ops.h"
 #include "core/trace/bitmap_outline.h"
 #include "core/trace/stamp_trace.h"
+#include "core/trace/test_strip.h"
 #include "io/art/svg_art.h"
 #include "io/devices/scanner.h"
 #include "io/scan/scan_file.h"
@@ -362,6 +363,34 @@ class TstTrace : public QObject {
     const auto sheet = readSheet(scan);
     QVERIFY(!sheet);
     QVERIFY2(QString::fromStdString(sheet.error().message).contains(says), sheet.error().message.c_str());
+  }
+
+  // Four pressings of the duck, printed as pale as we say, scanned by the stand-in, read back.
+  void aTestStripIsRead() {
+    const Plan plan = demo("canal-towpath");
+    const StampRef duck = plan.stamp("duck");
+    const double wanted[] = {1, 0.72, 0.5, 0.31};
+    std::vector<OnGlass> glass = inRows({duck, duck, duck, duck}, 160);
+    for (size_t k = 0; k < 4; ++k) {
+      const auto pale = [&](int dark) { return qRound(255 - wanted[k] * (255 - dark)); };
+      glass[k].ink = QColor(pale(38), pale(38), pale(43));
+    }
+    ScannerSettings settings;
+    settings.unevenInk = 0.1;
+    const QImage image = scanSheet(glass, 160, heightOfRows(glass), SvgArt(), settings);
+    const auto strengths = readTestStrip(readScanImage(image).value().scan);
+    QVERIFY2(bool(strengths), strengths ? "" : strengths.error().message.c_str());
+    QCOMPARE(strengths.value().size(), 4u);
+    for (size_t k = 0; k < 4; ++k)
+      QVERIFY2(std::fabs(strengths.value()[k] - wanted[k]) < 0.07,
+               qPrintable(QStringLiteral("%1 for %2").arg(strengths.value()[k]).arg(wanted[k])));
+    // One stamp alone, or two different ones, are no strip.
+    std::vector<OnGlass> one = inRows({duck}, 160);
+    QVERIFY(!readTestStrip(
+        readScanImage(scanSheet(one, 160, heightOfRows(one), SvgArt(), settings)).value().scan));
+    std::vector<OnGlass> two = inRows({duck, plan.stamp("poplar-tall")}, 160);
+    QVERIFY(!readTestStrip(
+        readScanImage(scanSheet(two, 160, heightOfRows(two), SvgArt(), settings)).value().scan));
   }
 
   void stoppingStops() {

@@ -2,12 +2,14 @@
 
 #include <QColorDialog>
 #include <QComboBox>
+#include <QFileDialog>
 #include <QHBoxLayout>
 #include <QLineEdit>
 #include <QListWidget>
 #include <QPainter>
 #include <QPainterPath>
 #include <QPushButton>
+#include <QRegularExpression>
 #include <QSignalBlocker>
 #include <QSpinBox>
 #include <cmath>
@@ -15,6 +17,8 @@
 #include "app/common/form_rows.h"
 #include "app/common/measure_edit.h"
 #include "core/edit/card_edits.h"
+#include "core/trace/test_strip.h"
+#include "io/scan/scan_file.h"
 #include "io/wording/drawer_words.h"
 #include "io/wording/names.h"
 
@@ -118,6 +122,16 @@ QWidget* SuppliesPanel::buildInks() {
   rows->add(tr("Dries on card"), m_dryCard);
   m_dryMask = spin(0, 86400, 30, tr(" s"));
   rows->add(tr("Dries on masks"), m_dryMask);
+  m_pressings = new QLineEdit;
+  m_pressings->setObjectName(QStringLiteral("pressings"));
+  rows->add(tr("Pressings"), m_pressings)
+      ->setToolTip(tr("how strong each pressing is, in % of the first: 100, 70, 49"));
+  auto* strip = plainButton(tr("From a test strip"));
+  strip->setToolTip(tr("a scan of one stamp pressed again and again without inking, in reading order"));
+  rows->addWide(strip);
+  rows->addWide(m_stripSays = inkLabel({}, labelFont(), theme().soft, true));
+  m_stripSays->hide();
+  m_strip = new Job<Result<std::vector<double>>>(this);
   auto* put = new QPushButton(tr("Use it in this plan"));
   rows->addWide(put);
   auto* add = new QPushButton(tr("Add an ink"));
@@ -140,6 +154,13 @@ QWidget* SuppliesPanel::buildInks() {
           [this](int v) { changeInk([v](Ink& i) { i.dryOnCard_s = v; }); });
   connect(m_dryMask, &QSpinBox::valueChanged, this,
           [this](int v) { changeInk([v](Ink& i) { i.dryOnMask_s = v; }); });
+  connect(m_pressings, &QLineEdit::editingFinished, this, &SuppliesPanel::takePressings);
+  connect(strip, &QPushButton::clicked, this, [this] {
+    QFileDialog dialog(this, tr("A scanned test strip"));
+    dialog.setOption(QFileDialog::DontUseNativeDialog);
+    dialog.setFileMode(QFileDialog::ExistingFile);
+    if (dialog.exec() == QDialog::Accepted) readStrip(dialog.selectedFiles().constFirst());
+  });
   connect(m_inkColour, &QPushButton::clicked, this, [this] {
     const Ink* ink = chosenInk();
     if (!ink) return;
@@ -286,8 +307,8 @@ void SuppliesPanel::refresh() {
 
 void SuppliesPanel::showInk() {
   const Ink* ink = chosenInk();
-  for (QWidget* w :
-       std::initializer_list<QWidget*>{m_inkName, m_kind, m_inkColour, m_opacity, m_dryCard, m_dryMask})
+  for (QWidget* w : std::initializer_list<QWidget*>{m_inkName, m_pressings, m_kind, m_inkColour, m_opacity,
+                                                    m_dryCard, m_dryMask})
     w->setEnabled(ink && !m_drawer.readOnly());
   if (!ink) return;
   m_showing = true;
@@ -297,7 +318,53 @@ void SuppliesPanel::showInk() {
   m_opacity->setValue(static_cast<int>(std::lround(ink->opacity * 100)));
   m_dryCard->setValue(static_cast<int>(ink->dryOnCard_s));
   m_dryMask->setValue(static_cast<int>(ink->dryOnMask_s));
+  QStringList strengths;
+  for (const double s : ink->generations) strengths << QString::number(qRound(100 * s));
+  m_pressings->setText(strengths.join(QStringLiteral(", ")));
   m_showing = false;
+}
+
+void SuppliesPanel::takePressings() {
+  if (m_showing || !m_pressings->isModified()) return;
+  m_pressings->setModified(false);
+  std::vector<double> strengths;
+  bool sound = true;
+  for (const QString& word :
+       m_pressings->text().split(QRegularExpression(QStringLiteral("[\\s,;%]+")), Qt::SkipEmptyParts)) {
+    bool number = false;
+    const double percent = word.toDouble(&number);
+    sound = sound && number && percent >= 0 && percent <= 100;
+    strengths.push_back(percent / 100);
+  }
+  sound = sound && !strengths.empty();
+  m_stripSays->setVisible(!sound);
+  if (!sound) {
+    m_stripSays->setText(tr("Write them as percentages from 0 to 100, the first pressing first."));
+    return showInk();
+  }
+  changeInk([&](Ink& i) { i.generations = strengths; });
+}
+
+void SuppliesPanel::readStrip(const QString& file) {
+  const Ink* ink = chosenInk();
+  if (!ink) return;
+  m_stripSays->setText(tr("Reading the strip …"));
+  m_stripSays->show();
+  m_strip->run(
+      [file](const Progress& progress) -> Result<std::vector<double>> {
+        const auto read = readScanFile(file, progress);
+        if (!read) return read.error();
+        Scan scan = read.value().scan;
+        if (scan.pxPerMm <= 0) scan.pxPerMm = 300 / kMmPerInch;  // shares do not depend on the scale
+        return readTestStrip(scan, progress);
+      },
+      [this, id = ink->id](const Result<std::vector<double>>& strengths) {
+        if (!strengths) return m_stripSays->setText(QString::fromStdString(strengths.error().message));
+        const Ink* now = chosenInk();
+        if (!now || now->id != id) return m_stripSays->hide();
+        changeInk([&](Ink& i) { i.generations = strengths.value(); });
+        m_stripSays->setText(tr("%1 pressings read.").arg(strengths.value().size()));
+      });
 }
 
 void SuppliesPanel::showPaper() {

@@ -4,10 +4,12 @@
 #include <QWidget>
 
 #include "app/session/drawer_session.h"
+#include "app/session/job.h"
 #include "app/session/plan_session.h"
 
 class QComboBox;
 class QLineEdit;
+class QLabel;
 class QListWidget;
 class QPushButton;
 class QSpinBox;
@@ -22,22 +24,27 @@ class SuppliesPanel : public QWidget {
  public:
   SuppliesPanel(PlanSession& session, DrawerSession& drawer, QWidget* parent = nullptr);
   QListWidget* inkList() const { return m_inks; }
+  /// Takes the strengths of the chosen ink's pressings from a scanned test strip.
+  void readStrip(const QString& file);
 
  private:
   PlanSession& m_session;
   DrawerSession& m_drawer;
   QListWidget *m_inks, *m_papers;
-  QLineEdit *m_inkName, *m_paperName, *m_paperNotes;
+  QLineEdit *m_inkName, *m_pressings, *m_paperName, *m_paperNotes;
   QComboBox* m_kind;
   QPushButton *m_inkColour, *m_paperColour;
   QSpinBox *m_opacity, *m_dryCard, *m_dryMask;
   MeasureEdit *m_thickness, *m_width, *m_height;
+  QLabel* m_stripSays;
+  Job<Result<std::vector<double>>>* m_strip;
   bool m_showing = false;
 
   QWidget* buildInks();
   QWidget* buildPapers();
   void refresh();
   void showInk();
+  void takePressings();
   void showPaper();
   const Ink* chosenInk() const;
   const DrawerPaper* chosenPaper() const;

@@ -103,6 +103,7 @@ QWidget* ViewPanel::buildView() {
   line->addWidget(findBoth);
   rows->addWide(both);
   rows->addWide(m_found = says());
+  m_found->hide();
   m_mist = new QSlider(Qt::Horizontal);
   m_mist->setObjectName(QStringLiteral("mist"));
   m_mist->setRange(0, kClear);
@@ -392,6 +393,7 @@ void ViewPanel::find(bool eyesToo) {
   const auto found = findView(m_session.plan(), {}, eyesToo);
   if (!found) {
     m_found->setText(QString::fromStdString(found.error().message));
+    m_found->show();
     return;
   }
   View view = *m_session.plan().view;
@@ -403,6 +405,7 @@ void ViewPanel::find(bool eyesToo) {
   const QString said = foundWords(m_session.plan(), found.value(), m_session.units());
   m_session.edit(tr("Find the horizon"), withView(m_session.plan(), view));
   m_found->setText(said);
+  m_found->show();
 }
 
 void ViewPanel::setLightKind(int kind) {

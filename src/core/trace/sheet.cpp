@@ -268,6 +268,7 @@ Result<FoundSheet> readSheet(const Scan& scan, const FindSettings& settings, con
   if (!levels)
     return Error{ErrorCode::BadInput, "there is nothing on this sheet that stands out from its paper", {}};
   sheet.threshold = levels->threshold, sheet.inkLevel = levels->ink, sheet.noise = levels->noise;
+  if (settings.pale) sheet.threshold = std::max(sheet.threshold, 1 - std::max(0.1, 6 * sheet.noise));
   progress.at(0.5);
   if (progress.stopped()) return Error{ErrorCode::Stopped, "stopped", {}};
   sheet.level = settings.level ? *settings.level : sheetSkew(scan);

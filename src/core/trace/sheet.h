@@ -31,6 +31,7 @@ struct FindSettings {
   std::optional<Degrees> level;  ///< absent: from the sheet's edges
   double joinGap_mm = 3;         ///< marks nearer than this belong to one impression
   double leastInk_mm2 = 2;       ///< less ink than this is a blot, not a stamp
+  bool pale = false;             ///< all that is darker than the paper's grain is ink, however pale
 };
 
 /// The sheet levelled: millimetres, origin at the upper left corner of the levelled picture's middle-centred

@@ -184,6 +184,40 @@ class TstDrawerPlace : public QObject {
     QCOMPARE(d.session().plan().ink(id)->kind, InkKind::Pigment);
   }
 
+  void pressingsAreSetByEyeAndFromAStrip() {
+    Drawer d;
+    auto* supplies = d.window.findChild<SuppliesPanel*>();
+    QVERIFY(supplies);
+    supplies->inkList()->setCurrentRow(0);
+    const std::string id = d.drawer().inks()[0].id;
+    const auto strengths = [&] {
+      for (const Ink& i : d.drawer().inks())
+        if (i.id == id) return i.generations;
+      return std::vector<double>{};
+    };
+    auto* line = d.window.findChild<QLineEdit*>(QStringLiteral("pressings"));
+    const auto type = [&](const QString& text) {
+      line->selectAll();
+      line->insert(text);
+      line->setModified(true);
+      Q_EMIT line->editingFinished();
+    };
+    type(QStringLiteral("100, 80 40%"));
+    QCOMPARE(strengths(), (std::vector<double>{1, 0.8, 0.4}));
+    for (const char* bad : {"100, 180", "pale", "", "-5"}) {
+      type(QLatin1String(bad));
+      QCOMPARE(strengths(), (std::vector<double>{1, 0.8, 0.4}));
+    }
+    const StampRef duck = demo("canal-towpath").stamp("duck");
+    std::vector<OnGlass> glass = inRows({duck, duck}, 120);
+    glass[1].ink = QColor(150, 150, 152);
+    const QString file = d.folder.filePath(QStringLiteral("strip.png"));
+    QVERIFY(scanSheet(glass, 120, heightOfRows(glass), SvgArt()).save(file));
+    supplies->readStrip(file);
+    QTRY_COMPARE_WITH_TIMEOUT(strengths().size(), 2u, 20000);
+    QVERIFY(strengths()[1] > 0.3 && strengths()[1] < 0.65);
+  }
+
   void aDrawerIsPackedAndTakenIn() {
     Drawer a;
     const QString zip = a.folder.filePath(QStringLiteral("mine.zip"));
