@@ -2,7 +2,7 @@
 #include <benchmark/benchmark.h>
 
 #include <QColor>
-#include <QGuiApplication>
+#include <QApplication>
 #include <algorithm>
 #include <chrono>
 
@@ -64,7 +64,7 @@ BENCHMARK(simulateDemoWithArt300)->Unit(benchmark::kMillisecond)->Iterations(4);
 
 int main(int argc, char** argv) {
   qputenv("QT_QPA_PLATFORM", "offscreen");
-  const QGuiApplication app(argc, argv);
+  const QApplication app(argc, argv);
   benchmark::Initialize(&argc, argv);
   benchmark::RunSpecifiedBenchmarks();
   return 0;

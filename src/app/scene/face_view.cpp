@@ -101,7 +101,18 @@ FaceGeometry FaceView::geometryNow() const {
   return g;
 }
 
+/// Light, ground and room are drawn over the picture; it need not be made anew for them.
+bool FaceView::samePicture(const Plan& now) const {
+  if (!m_pictured || m_picturedScale != geometryNow().scale) return false;
+  const Plan& then = *m_pictured;
+  return then.impressions == now.impressions && then.stamps == now.stamps && then.inks == now.inks &&
+         then.washes == now.washes && then.card == now.card && then.view == now.view;
+}
+
 void FaceView::refresh() {
+  if (samePicture(m_session.plan())) return update();
+  m_pictured = m_session.snapshot();
+  m_picturedScale = geometryNow().scale;
   const double dpi =
       dpiWithin(m_session.plan().card.panel.box(),
                 std::min(600.0, geometryNow().scale * devicePixelRatioF() * kMmPerInch), kMostPicture_px);
@@ -397,14 +408,24 @@ void FaceView::paintEvent(QPaintEvent*) {
     const Colour c = m_session.plan().card.paper.colour;
     p.fillRect(face, QColor(c.red, c.green, c.blue));
   } else {
-    p.drawImage(face, m_picture);
+    // A picture of the face's own size is laid down pixel by pixel, which is many times faster than scaling.
+    const double ratio = devicePixelRatioF();
+    const bool sameSize = std::fabs(m_picture.width() - face.width() * ratio) < 1.5 &&
+                          std::fabs(m_picture.height() - face.height() * ratio) < 1.5;
+    if (sameSize) {
+      QImage exact = m_picture;
+      exact.setDevicePixelRatio(ratio);
+      p.drawImage(QPointF(std::round(face.left()), std::round(face.top())), exact);
+    } else {
+      p.drawImage(face, m_picture);
+    }
   }
   p.setPen(QPen(theme().rule, 1));
   p.drawRect(face);
   const int selected = m_session.selectedIndex();
   p.save();
   p.setClipRect(face);
-  m_overlay.paintBelow(p, g, devicePixelRatioF());
+  m_overlay.paintBelow(p, g);
   paintViewpoint(p, g);
   if (selected >= 0) paintBand(p, g, selected);
   p.restore();

@@ -66,6 +66,8 @@ class FaceView : public QWidget {
   std::shared_ptr<TileStore> m_tiles;
   Job<QImage>* m_job;
   QImage m_picture;
+  std::shared_ptr<const Plan> m_pictured;  // what the picture is made from, or is being made from
+  double m_picturedScale = 0;
   double m_zoom = 1;
   QPointF m_pan;
   std::unique_ptr<FaceDrag> m_drag;
@@ -77,6 +79,7 @@ class FaceView : public QWidget {
   QLineEdit* m_editor;
   Qt::Orientation m_editing = Qt::Horizontal;
 
+  bool samePicture(const Plan& now) const;
   void refresh();
   int thingAt(QPointF pixel) const;
   QPointF turnHandle(int impression) const;

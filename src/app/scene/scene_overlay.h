@@ -17,7 +17,7 @@ class SceneOverlay {
   SceneOverlay(const PlanSession& session, const RowDraft& row) : m_session(session), m_row(row) {}
 
   /// Under everything else that is drawn over the picture, clipped to the face.
-  void paintBelow(QPainter& p, const FaceGeometry& g, double pixelRatio);
+  void paintBelow(QPainter& p, const FaceGeometry& g);
   /// Handles and the light's own sign, not clipped.
   void paintAbove(QPainter& p, const FaceGeometry& g) const;
   /// The ground mark whose lines run near a pixel, or -1; -2 for the room.
@@ -34,8 +34,8 @@ class SceneOverlay {
   std::vector<CastShadow> m_shadows;
 
   void bringUpToDate();
-  QImage shadowLayer(const FaceGeometry& g, double pixelRatio) const;
-  void paintLitSides(QPainter& p, const FaceGeometry& g) const;
+  QImage shadowLayer(const FaceGeometry& g) const;
+  QImage sideLayer(const FaceGeometry& g) const;
   void paintRow(QPainter& p, const FaceGeometry& g) const;
 };
 
