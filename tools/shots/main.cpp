@@ -40,7 +40,8 @@ int main(int argc, char** argv) {
   QStandardPaths::setTestModeEnabled(true);
   QApplication app(argc, argv);
   QCoreApplication::setApplicationName(QStringLiteral("havlo-shots"));
-  if (argc < 2) return std::fprintf(stderr, "usage: shots FOLDER [card,drawer,adding,scene,order]\n"), 2;
+  if (argc < 2)
+    return std::fprintf(stderr, "usage: shots FOLDER [card,drawer,adding,scene,masks,order,shed,fen]\n"), 2;
   const QDir folder(QString::fromLocal8Bit(argv[1]));
   folder.mkpath(QStringLiteral("."));
   havlo::loadFonts();
@@ -57,6 +58,15 @@ int main(int argc, char** argv) {
     window.scene().face().settle();
     if (places.contains(QStringLiteral("scene")))
       saved = shoot(window, folder.filePath(QStringLiteral("scene%1.png").arg(name))) && saved;
+    for (const auto& [place, demo] : {std::pair{"shed", "potting-shed"}, {"fen", "misty-fen"}}) {
+      if (!places.contains(QLatin1String(place))) continue;
+      window.openDemo(QLatin1String(demo));
+      if (QLatin1String(place) == QLatin1String("shed")) window.session().choosePart(QStringLiteral("room"));
+      window.scene().face().settle();
+      saved =
+          shoot(window, folder.filePath(QStringLiteral("%1%2.png").arg(QLatin1String(place), name))) && saved;
+      window.openDemo();
+    }
     if (places.contains(QStringLiteral("card"))) {
       window.visit(havlo::MainWindow::Card);
       window.card().view().settle();
@@ -119,10 +129,17 @@ int main(int argc, char** argv) {
     saved = sheet.save(folder.filePath(QStringLiteral("stamps.png"))) && saved;
   }
   const QStringList all{QStringLiteral("card"),  QStringLiteral("drawer"), QStringLiteral("adding"),
-                        QStringLiteral("scene"), QStringLiteral("masks"),  QStringLiteral("order")};
+                        QStringLiteral("scene"), QStringLiteral("masks"),  QStringLiteral("order"),
+                        QStringLiteral("shed"),  QStringLiteral("fen")};
+  // On the dark ground and with large text only what differs most.
+  const QStringList again{QStringLiteral("drawer"), QStringLiteral("scene"), QStringLiteral("order"),
+                          QStringLiteral("shed")};
   const QStringList wanted = argc > 2 ? QString::fromLocal8Bit(argv[2]).split(QLatin1Char(',')) : all;
   scene(false, 1.0, QString(), wanted);
-  scene(true, 1.0, QStringLiteral("-dark"), wanted);
-  scene(false, 1.5, QStringLiteral("-large-text"), wanted);
+  QStringList both;
+  for (const QString& place : wanted)
+    if (again.contains(place)) both << place;
+  if (!both.isEmpty()) scene(true, 1.0, QStringLiteral("-dark"), both);
+  if (!both.isEmpty()) scene(false, 1.5, QStringLiteral("-large-text"), both);
   return saved ? 0 : 1;
 }

@@ -263,9 +263,9 @@ QWidget* ViewPanel::buildRoom() {
   rows->add(tr("Tile or board"), m_unit);
   m_ceiling = new QCheckBox(tr("Ceiling"));
   rows->addWide(m_ceiling);
-  auto* eye = plainButton(tr("Eye opposite the wall's middle"));
+  auto* eye = plainButton(tr("Eye at the middle"));
   eye->setObjectName(QStringLiteral("eyeMiddle"));
-  eye->setToolTip(tr("where the back wall's diagonals cross"));
+  eye->setToolTip(tr("opposite the middle of the back wall, where its diagonals cross"));
   rows->addWide(eye);
   m_furniture = new QComboBox;
   m_furniture->setObjectName(QStringLiteral("furniture"));
