@@ -206,6 +206,60 @@ class TstPrint : public QObject {
     QCOMPARE(paths, 3);  // the post, the frame's hole, the frame
   }
 
+  // The pencil sheet on paper: the bench's edges where a pinhole puts them, to 0.1 mm, and the same lines as
+  // SVG through librsvg.
+  void thePencilSheetIsTrue() {
+    QTemporaryDir folder;
+    Plan p = emptyPlan();
+    Room room;
+    room.left_mm = 30, room.bottom_mm = 50, room.width_mm = 70, room.height_mm = 90;
+    room.floor = FloorKind::Plain, room.ceiling = false;
+    RoomBox bench;
+    bench.id = "b", bench.left_m = 0.3, bench.back_m = 0.4, bench.width_m = 0.9, bench.depth_m = 0.5,
+    bench.height_m = 0.7;
+    room.boxes = {bench};
+    p.room = room;
+    QVERIFY(hasGuides(p));
+    const AnalysisRef a = analyse(p);
+    // By hand: f = 96 * 2 / 1.5 = 128 mm; the back wall at 2 * 96 / 46 m; the front edge 0.9 m nearer.
+    const double back = 2 * 96 / 46.0, front = back - 0.9, f = 128, vx = p.card.panel.width_mm / 2;
+    const double left = (30 - vx) * back / f + 0.3;
+    const double width = 0.9 * f / front, x = vx + left * f / front, y = 96 + (0.7 - 1.5) * f / front;
+    const QString pdf = folder.filePath(QStringLiteral("pencil.pdf")),
+                  svg = folder.filePath(QStringLiteral("pencil.svg"));
+    QVERIFY(bool(writePdf(pdf, pencilSheet(p, *a, MeasureStyle::Millimetres, Sheet::a4()))));
+    QVERIFY(bool(writePencilSvg(svg, p, *a)));
+    const auto finds = [&](const QImage& image, QPointF panelTopLeft) {
+      const double wanted = panelTopLeft.y() + p.card.panel.height_mm - y;
+      for (const Line& l : horizontalLines(image, wanted - 2, wanted + 2, 20))
+        if (std::abs(l.right - l.left - width) < 0.4 && std::abs(l.left - panelTopLeft.x() - x) < 0.3 &&
+            std::abs(l.y - wanted) < 0.1)
+          return true;
+      return false;
+    };
+    const QImage page = pdfPage(pdf, 1);
+    // The panel's own frame is the longest pair of lines of its width.
+    QPointF corner(-1, -1);
+    for (const Line& l : horizontalLines(page, 0, 200, 100))
+      if (corner.x() < 0 && std::abs(l.right - l.left - p.card.panel.width_mm) < 0.6)
+        corner = {l.left + 0.175, l.y};
+    QVERIFY(corner.x() > 0);
+    QVERIFY(finds(page, corner));
+    const QString png = folder.filePath(QStringLiteral("pencil.png"));
+    const QImage drawing = rasterised(
+        QStringLiteral("rsvg-convert"),
+        {QStringLiteral("--dpi-x"), QString::number(kDpi), QStringLiteral("--dpi-y"), QString::number(kDpi),
+         QStringLiteral("-b"), QStringLiteral("white"), QStringLiteral("-o"), png, svg},
+        png);
+    QVERIFY(!drawing.isNull());
+    QVERIFY(finds(drawing, {0, 0}));
+    const Printout both = joined(placementSheet(p, *a, MeasureStyle::Inches, Sheet::letter()),
+                                 pencilSheet(p, *a, MeasureStyle::Inches, Sheet::letter()));
+    QCOMPARE(both.pages, placementSheet(p, *a, MeasureStyle::Inches, Sheet::letter()).pages + 1);
+    QVERIFY(!writePencilSvg(folder.filePath(QStringLiteral("no/where.svg")), p, *a));
+    QVERIFY(!hasGuides(emptyPlan()));
+  }
+
   // Printed, rasterised as a scanner would, found again: 60 mm to 0.1 mm on both papers.
   void theCalibrationSquareIsFoundOnItsPrint_data() {
     QTest::addColumn<bool>("letter");

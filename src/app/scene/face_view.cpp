@@ -231,6 +231,12 @@ void FaceView::mouseMoveEvent(QMouseEvent* e) {
 
 void FaceView::contextMenuEvent(QContextMenuEvent* e) {
   const Point spot = geometryNow().toPanel(e->pos());
+  // On the chosen thing the question is what its points are for; anywhere else, what could stand there.
+  if (const int thing = thingAt(e->pos()); thing >= 0 && thing == m_session.selectedIndex()) {
+    const Impression& i = m_session.plan().impressions[static_cast<size_t>(thing)];
+    Q_EMIT pointAsked(thing, placingOf(i, *m_session.plan().stamp(i.stamp)).toFrame(spot), e->globalPos());
+    return;
+  }
   if (m_session.plan().view && m_session.plan().card.panel.box().contains(spot))
     Q_EMIT spotAsked(spot, e->globalPos());
 }
@@ -539,6 +545,28 @@ void FaceView::paintSelected(QPainter& p, const FaceGeometry& g, int selected) c
   p.setBrush(theme().card);
   p.drawEllipse(handle, 6, 6);
   p.drawArc(QRectF(handle - QPointF(3, 3), QSizeF(6, 6)), 40 * 16, 260 * 16);
+  // Points made for holding on: an open wedge under a perch, a hook at a hand, a bar where it rests or grows.
+  const Impression& chosen = m_session.plan().impressions[static_cast<size_t>(selected)];
+  const Stamp& stamp = *m_session.plan().stamp(chosen.stamp);
+  p.setBrush(Qt::NoBrush);
+  p.setPen(QPen(onCard.ochre, 1.8));
+  for (const Contact& c : stamp.contacts) {
+    const QPointF at = g.toPixels(placed.placing.toPanel(c.at));
+    switch (c.kind) {
+      case ContactKind::Perch:
+        p.drawPolyline(QPolygonF{{at + QPointF(-6, -5), at, at + QPointF(6, -5)}});
+        break;
+      case ContactKind::Hand:
+        p.drawArc(QRectF(at - QPointF(4, 4), QSizeF(8, 8)), 180 * 16, 270 * 16);
+        break;
+      case ContactKind::Underside:
+        p.drawLine(at - QPointF(6, 0), at + QPointF(6, 0));
+        break;
+      case ContactKind::Start:
+        p.drawLine(at - QPointF(0, 6), at + QPointF(0, 6));
+        break;
+    }
+  }
   // Where the viewer's eyes would be on the thing: the horizon crosses every standing thing there.
   const Impression& thing = m_session.plan().impressions[static_cast<size_t>(selected)];
   if (m_session.plan().view && std::holds_alternative<OnGround>(thing.depth) &&

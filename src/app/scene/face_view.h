@@ -45,6 +45,8 @@ class FaceView : public QWidget {
  Q_SIGNALS:
   void zoomChanged();
   void spotAsked(Point spot, const QPoint& global);  ///< what could stand there is asked for
+  /// A point of a thing is asked about. @param at  stamp frame
+  void pointAsked(int impression, Point at, const QPoint& global);
 
  protected:
   void paintEvent(QPaintEvent*) override;

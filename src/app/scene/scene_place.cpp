@@ -16,6 +16,7 @@
 #include "app/scene/view_panel.h"
 #include "app/scene/walk_view.h"
 #include "core/depth/fitting.h"
+#include "core/edit/view_edits.h"
 #include "io/art/svg_art.h"
 #include "io/wording/names.h"
 
@@ -56,11 +57,33 @@ ScenePlace::ScenePlace(PlanSession& session, std::shared_ptr<SvgArt> art, QWidge
   connect(reading, &ReadingPanel::showRequested, m_face, &FaceView::pointOut);
   connect(&thing->view(), &ViewPanel::constructionWanted, m_face, &FaceView::showConstruction);
   connect(m_face, &FaceView::spotAsked, this, &ScenePlace::offerFitting);
+  connect(m_face, &FaceView::pointAsked, this, &ScenePlace::offerContacts);
 }
 
 void ScenePlace::setDrawerHelp(DrawerHelp help) {
   m_help = std::move(help);
   m_thing->setLikeStamps(m_help.like);
+}
+
+/// What a point of a stamp is for: things come to rest on perches and hang from hands.
+void ScenePlace::offerContacts(int impression, Point at, const QPoint& global) {
+  const Plan& plan = m_session.plan();
+  const std::string stamp = plan.impressions[static_cast<size_t>(impression)].stamp;
+  auto* menu = new QMenu(this);
+  menu->setObjectName(QStringLiteral("contacts"));
+  menu->setAttribute(Qt::WA_DeleteOnClose);
+  const std::pair<std::optional<ContactKind>, QString> choices[] = {
+      {ContactKind::Perch, tr("Something can sit here")},
+      {ContactKind::Hand, tr("Something hangs from here")},
+      {ContactKind::Underside, tr("It rests on things here")},
+      {ContactKind::Start, tr("It grows from something here")},
+      {std::nullopt, tr("This point is for nothing")}};
+  for (const auto& [kind, text] : choices)
+    menu->addAction(text, this, [this, stamp, at, kind = kind, text = text] {
+      m_session.edit(tr("%1: %2").arg(stampName(*m_session.plan().stamp(stamp)), text),
+                     withContact(m_session.plan(), stamp, at, kind));
+    });
+  menu->popup(global);
 }
 
 /// A menu of what would stand right on this spot: the plan's own stamps, then the drawer's.

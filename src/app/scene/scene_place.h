@@ -57,6 +57,7 @@ class ScenePlace : public QWidget {
 
   Point goodSpot(const Stamp& stamp) const;
   void offerFitting(Point spot, const QPoint& global);
+  void offerContacts(int impression, Point at, const QPoint& global);
 };
 
 /// A small picture of a stamp.

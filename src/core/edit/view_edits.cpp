@@ -195,6 +195,18 @@ Result<Plan> withRealHeight(const Plan& plan, const std::string& stamp, const Re
   return withStampReplaced(plan, stamp, changed);
 }
 
+Result<Plan> withContact(const Plan& plan, const std::string& stamp, Point at,
+                         std::optional<ContactKind> kind) {
+  constexpr double kSamePoint_mm = 2;
+  const StampRef before = plan.stamp(stamp);
+  if (!before) return Error{ErrorCode::BadInput, "there is no stamp \"" + stamp + "\"", {}};
+  Stamp changed = *before;
+  std::erase_if(changed.contacts,
+                [&](const Contact& c) { return std::hypot(c.at.x - at.x, c.at.y - at.y) < kSamePoint_mm; });
+  if (kind) changed.contacts.push_back({*kind, at, {}});
+  return withStampReplaced(plan, stamp, changed);
+}
+
 Result<Plan> withStrengths(const Plan& plan, const std::string& ink, const std::vector<double>& strengths) {
   const bool sound = !strengths.empty() && std::all_of(strengths.begin(), strengths.end(),
                                                        [](double s) { return s >= 0 && s <= 1; });

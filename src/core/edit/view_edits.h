@@ -36,6 +36,11 @@ Result<Plan> withRow(const Plan& plan, const RowWish& wish, const RowPlan& row, 
 /// The stamp with another real height, for the whole plan: "in this story the hare is that tall".
 Result<Plan> withRealHeight(const Plan& plan, const std::string& stamp, const RealHeight& height);
 
+/// A contact point of a stamp, for the whole plan: put at `at`, in the place of any within 2 mm; nothing:
+/// taken away there. @param at  stamp frame  @error  BadInput if the plan has no such stamp
+Result<Plan> withContact(const Plan& plan, const std::string& stamp, Point at,
+                         std::optional<ContactKind> kind);
+
 /// The ink with measured strengths of its pressings. @error  BadInput for no strengths or some beyond 0 to 1
 Result<Plan> withStrengths(const Plan& plan, const std::string& ink, const std::vector<double>& strengths);
 

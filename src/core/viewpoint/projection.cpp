@@ -66,7 +66,11 @@ std::optional<SeenLine> clipped(const SeenLine& line, const Box& box) {
   if (!side(-dx, line.a.x - box.left) || !side(dx, box.right - line.a.x) ||
       !side(-dy, line.a.y - box.bottom) || !side(dy, box.top - line.a.y))
     return {};
-  const auto at = [&](double t) { return Point{line.a.x + t * dx, line.a.y + t * dy}; };
+  // Kept in the box also where huge coordinates have eaten the digits.
+  const auto at = [&](double t) {
+    return Point{std::clamp(line.a.x + t * dx, box.left, box.right),
+                 std::clamp(line.a.y + t * dy, box.bottom, box.top)};
+  };
   const auto inverse = [&](double t) { return line.inverseA + t * (line.inverseB - line.inverseA); };
   return SeenLine{at(from), at(to), inverse(from), inverse(to)};
 }

@@ -293,6 +293,40 @@ class TstViewpoint : public QObject {
     menu->close();
   }
 
+  void aPointOfAStampIsMadeAPerchAndABirdTakesIt() {
+    Scene s;
+    s.session().select(QStringLiteral("boat"));
+    QPoint at = s.pixelOn("boat", {18, 3});
+    const auto ask = [&] {
+      QContextMenuEvent e(QContextMenuEvent::Mouse, at, s.face().mapToGlobal(at));
+      QApplication::sendEvent(&s.face(), &e);
+      return s.menu("contacts");
+    };
+    QMenu* menu = ask();
+    QVERIFY(menu);
+    QCOMPARE(menu->actions().size(), 5);
+    menu->actions().at(0)->trigger();
+    menu->close();
+    const auto contacts = [&] { return s.plan().stamp(s.plan().impression("boat")->stamp)->contacts; };
+    QCOMPARE(contacts().size(), 1u);
+    QVERIFY(contacts()[0].kind == ContactKind::Perch);
+    const Point perch =
+        placingOf(*s.plan().impression("boat"), *s.plan().stamp("long-boat")).toPanel(contacts()[0].at);
+    // The duck, held near the perch, comes to rest on it and goes where the boat goes.
+    const Point duck = s.footOf("duck");
+    const QPointF grab = s.px(duck) - QPointF(0, 8);
+    drag(s.face(), grab, grab + s.px(perch) - s.px(duck) + QPointF(2, 1), Qt::NoModifier);
+    QVERIFY(std::holds_alternative<OnThing>(s.plan().impression("duck")->depth));
+    QVERIFY(std::hypot(s.footOf("duck").x - perch.x, s.footOf("duck").y - perch.y) < 1e-6);
+    s.session().select(QStringLiteral("boat"));
+    at += QPoint(0, 5);  // just below the duck's foot
+    menu = ask();
+    QVERIFY(menu);
+    menu->actions().at(4)->trigger();
+    menu->close();
+    QVERIFY(contacts().empty());
+  }
+
   void shadingByHandIsSaidAndChecked() {
     Scene s("potting-shed");
     s.session().select(QStringLiteral("geranium"));

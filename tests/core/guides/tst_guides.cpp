@@ -195,6 +195,61 @@ class TstGuides : public QObject {
     QVERIFY(chains.size() <= 6);
   }
 
+  // Views, rooms, lights and ground marks from the far corners of what a plan may hold: always finite.
+  void absurdScenesStayFinite() {
+    std::mt19937 dice(31);
+    std::uniform_real_distribution<double> u(0, 1);
+    const auto wild = [&](double most) {
+      const double choices[] = {0, 1e-6, 1, most, most * u(dice), -most * u(dice)};
+      return choices[static_cast<size_t>(u(dice) * 5.999)];
+    };
+    for (int round = 0; round < 300; ++round) {
+      Plan p = emptyPlan();
+      View v;
+      v.horizon_mm = 178 * std::max(1e-6, u(dice));
+      v.eyeHeight_m = std::pow(10, 8 * u(dice) - 4), v.nearDistance_m = std::pow(10, 8 * u(dice) - 4);
+      v.vanishX_mm = wild(1e5);
+      p.view = v;
+      addStamp(p, slab("s", 20, 40));
+      put(p, "a", "s", {wild(200), v.horizon_mm - std::fabs(wild(200))}, 1).depth = OnGround{};
+      put(p, "b", "s", {60, 30}, std::max(1e-6, std::fabs(wild(1e9))));
+      p.light = Light{};
+      if (u(dice) < 0.7) p.light->at = Point{wild(1e5), u(dice) < 0.3 ? v.horizon_mm : wild(1e5)};
+      if (u(dice) < 0.3) p.light->ground_mm = wild(1e5);
+      p.light->direction_deg = wild(1e5), p.light->height_deg = wild(1e5);
+      for (int kind = 0; kind < 7; ++kind) {
+        GroundMark m;
+        m.id = "m" + std::to_string(kind), m.kind = static_cast<GroundKind>(kind);
+        m.along = {{wild(1e5), wild(1e5)}, {wild(200), wild(200)}, {wild(200), v.horizon_mm}};
+        m.width_m = std::max(1e-9, std::fabs(wild(1e9))), m.height_m = std::max(1e-9, std::fabs(wild(1e9)));
+        if (u(dice) < 0.5) m.spacing_m = std::max(1e-9, std::fabs(wild(1e9)));
+        m.mirrors = true;
+        p.ground.push_back(m);
+      }
+      Room room;
+      room.left_mm = wild(1e5), room.bottom_mm = v.horizon_mm - std::max(1e-6, std::fabs(wild(1e5)));
+      room.width_mm = std::max(1e-6, std::fabs(wild(1e5))),
+      room.height_mm = std::max(1e-6, std::fabs(wild(1e5)));
+      room.unit_m = std::max(1e-9, std::fabs(wild(1e9)));
+      RoomBox box;
+      box.id = "b", box.left_m = wild(1e5), box.back_m = std::fabs(wild(1e5)),
+      box.up_m = std::fabs(wild(1e5));
+      box.width_m = box.depth_m = box.height_m = std::max(1e-9, std::fabs(wild(1e9)));
+      room.boxes = {box};
+      p.room = room;
+      const AnalysisRef a = analyse(p);
+      for (const Finding& f : a->findings) QVERIFY(std::isfinite(f.value));
+      const Box panel = p.card.panel.box().grown(1e-3);
+      for (const Guide& g : guidesOf(p, *a->depth, a->meetings.placed)) {
+        QVERIFY2(std::isfinite(g.line.inverseA + g.line.inverseB), qPrintable(QString::number(round)));
+        QVERIFY2(panel.contains(g.line.a) && panel.contains(g.line.b), qPrintable(QString::number(round)));
+      }
+      for (const CastShadow& s : castShadows(p, *a->depth, a->meetings.placed))
+        for (const Ring& r : s.shape)
+          for (const Point q : r) QVERIFY(std::isfinite(q.x + q.y));
+    }
+  }
+
   void everyGuideLiesOnThePanel() {
     for (const char* name : {"canal-towpath", "teaching-avenue"}) {
       Plan p = demo(name);
