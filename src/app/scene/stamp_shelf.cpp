@@ -32,6 +32,9 @@ QIcon pictureOf(const Stamp& stamp, const SvgArt& art) {
 StampShelf::StampShelf(const PlanSession& session, const SvgArt& art, QWidget* parent) : QListWidget(parent) {
   setObjectName(QStringLiteral("shelf"));
   setWindowFlags(Qt::Popup);
+  // A window of its own needs a ground of its own.
+  setStyleSheet(QStringLiteral("QListWidget#shelf { background: %1; border: 1px solid %2; }")
+                    .arg(theme().paper.name(), theme().rule.name()));
   setAttribute(Qt::WA_DeleteOnClose);
   setAccessibleName(tr("Stamps of this plan"));
   setViewMode(QListView::IconMode);
@@ -39,9 +42,10 @@ StampShelf::StampShelf(const PlanSession& session, const SvgArt& art, QWidget* p
   setMovement(QListView::Static);
   setUniformItemSizes(true);
   setWordWrap(true);
+  setTextElideMode(Qt::ElideNone);
   setSpacing(6);
   setIconSize(QSize(kPicture_px + 4, kPicture_px + 4));
-  setGridSize(QSize(qRound(132 * textScale()), kPicture_px + qRound(52 * textScale())));
+  setGridSize(QSize(qRound(132 * textScale()), kPicture_px + qRound(76 * textScale())));
   setFont(labelFont());
   for (const StampRef& stamp : session.plan().stamps) {
     const auto size = [&](double mm) {
@@ -63,6 +67,7 @@ StampShelf::StampShelf(const PlanSession& session, const SvgArt& art, QWidget* p
     p.drawEllipse(QPointF(kPicture_px / 2.0 + 2, 56), 5, 5);
   }
   new QListWidgetItem(QIcon(knob), tr("More in\nthe drawer"), this);
+  for (int k = 0; k < count(); ++k) item(k)->setSizeHint(gridSize() - QSize(12, 8));
   setCurrentRow(0);
   connect(this, &QListWidget::itemClicked, this, [this](QListWidgetItem* item) {
     const QString stamp = item->data(Qt::UserRole).toString();
