@@ -35,6 +35,15 @@ class FormRows : public QWidget {
     ++m_row;
     return label;
   }
+  /// Two buttons in one line.
+  void addPair(QWidget* left, QWidget* right) {
+    auto* both = new QWidget;
+    auto* line = new QHBoxLayout(both);
+    line->setContentsMargins(0, 0, 0, 0);
+    line->addWidget(left);
+    line->addWidget(right);
+    addWide(both);
+  }
   void addWide(QWidget* field) { m_grid->addWidget(field, m_row++, 0, 1, 3); }
 
  private:

@@ -12,9 +12,11 @@
 #include <cmath>
 
 #include "app/common/form_rows.h"
+#include "app/common/metres_spin.h"
 #include "app/common/rolled.h"
+#include "app/scene/mark_part.h"
+#include "app/scene/room_part.h"
 #include "core/edit/view_edits.h"
-#include "core/viewpoint/room.h"
 #include "core/viewpoint/scale.h"
 #include "io/wording/view_words.h"
 
@@ -43,18 +45,6 @@ QLabel* says() { return inkLabel({}, labelFont(), theme().soft, true); }
 
 }  // namespace
 
-QDoubleSpinBox* ViewPanel::metres(double least, double most, const QString& key) {
-  auto* spin = new QDoubleSpinBox;
-  spin->setRange(least, most);
-  spin->setDecimals(2);
-  spin->setSuffix(tr(" m"));
-  spin->setSingleStep(0.1);
-  spin->setStepType(QAbstractSpinBox::AdaptiveDecimalStepType);
-  spin->setKeyboardTracking(false);
-  spin->setObjectName(key);
-  return spin;
-}
-
 ViewPanel::ViewPanel(PlanSession& session, QWidget* parent) : QWidget(parent), m_session(session) {
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(0, 4, 0, 0);
@@ -62,8 +52,8 @@ ViewPanel::ViewPanel(PlanSession& session, QWidget* parent) : QWidget(parent), m
   auto* parts = new QVBoxLayout(inside);
   parts->setContentsMargins(0, 0, 4, 0);
   parts->setSpacing(10);
-  parts->addWidget(m_markPart = buildMark());
-  parts->addWidget(m_roomPart = buildRoom());
+  parts->addWidget(m_markPart = new MarkPart(session));
+  parts->addWidget(m_roomPart = new RoomPart(session));
   parts->addWidget(m_viewPart = buildView());
   parts->addWidget(m_lightPart = buildLight());
   parts->addStretch(1);
@@ -85,8 +75,8 @@ QWidget* ViewPanel::buildView() {
   m_eyes->setObjectName(QStringLiteral("eyes"));
   for (const Eyes& e : usualEyes()) m_eyes->addItem(tr(e.who), e.eyeHeight_m);
   m_eyes->addItem(tr("other eyes"), 0.0);
-  m_eyeHeight = metres(0.01, 1e5, QStringLiteral("eyeHeight"));
-  m_near = metres(0.01, 1e5, QStringLiteral("near"));
+  m_eyeHeight = metresSpin(0.01, 1e5, "eyeHeight");
+  m_near = metresSpin(0.01, 1e5, "near");
   rows->add(tr("Whose eyes"), m_eyes);
   rows->add(tr("Eye height"), m_eyeHeight);
   rows->add(tr("Begins at"), m_near)
@@ -96,12 +86,7 @@ QWidget* ViewPanel::buildView() {
   find->setToolTip(tr("from the real heights of what stands on the ground"));
   auto* findBoth = plainButton(tr("… and eyes"));
   findBoth->setObjectName(QStringLiteral("findBoth"));
-  auto* both = new QWidget;
-  auto* line = new QHBoxLayout(both);
-  line->setContentsMargins(0, 0, 0, 0);
-  line->addWidget(find);
-  line->addWidget(findBoth);
-  rows->addWide(both);
+  rows->addPair(find, findBoth);
   rows->addWide(m_found = says());
   m_found->hide();
   m_mist = new QSlider(Qt::Horizontal);
@@ -120,12 +105,7 @@ QWidget* ViewPanel::buildView() {
   lay->setMenu(menu);
   m_roomButton = plainButton(tr("A room"));
   m_roomButton->setObjectName(QStringLiteral("makeRoom"));
-  auto* ground = new QWidget;
-  auto* groundLine = new QHBoxLayout(ground);
-  groundLine->setContentsMargins(0, 0, 0, 0);
-  groundLine->addWidget(lay);
-  groundLine->addWidget(m_roomButton);
-  rows->addWide(ground);
+  rows->addPair(lay, m_roomButton);
   auto* construction = new QCheckBox(tr("Show construction lines"));
   construction->setObjectName(QStringLiteral("construction"));
   rows->addWide(construction);
@@ -202,191 +182,6 @@ QWidget* ViewPanel::buildLight() {
   connect(m_direction, &QSpinBox::valueChanged, this, turned);
   connect(m_height, &QSpinBox::valueChanged, this, turned);
   return rows;
-}
-
-QWidget* ViewPanel::buildMark() {
-  auto* rows = new FormRows;
-  rows->addWide(m_markName = head({}));
-  rows->addWide(inkLabel(tr("Drag its points on the card; the vanishing point catches the far end."),
-                         labelFont(), theme().soft, true));
-  m_width = metres(0.01, 1e5, QStringLiteral("markWidth"));
-  m_tall = metres(0.01, 1e5, QStringLiteral("markHeight"));
-  m_spacing = metres(0.01, 1e5, QStringLiteral("markSpacing"));
-  m_mirrors = new QCheckBox(tr("Mirrors what stands in it"));
-  rows->add(tr("Width"), m_width)->setToolTip(tr("in the scene"));
-  rows->add(tr("Height"), m_tall);
-  rows->add(tr("Spacing"), m_spacing);
-  rows->addWide(m_mirrors);
-  auto* bend = plainButton(tr("Add a bend"));
-  auto* drop = plainButton(tr("Take it away"));
-  drop->setObjectName(QStringLiteral("dropMark"));
-  auto* both = new QWidget;
-  auto* line = new QHBoxLayout(both);
-  line->setContentsMargins(0, 0, 0, 0);
-  line->addWidget(bend);
-  line->addWidget(drop);
-  rows->addWide(both);
-  connect(m_width, &QDoubleSpinBox::valueChanged, this,
-          [this](double m) { changeMark(tr("Width of %1"), [m](GroundMark& g) { g.width_m = m; }); });
-  connect(m_tall, &QDoubleSpinBox::valueChanged, this,
-          [this](double m) { changeMark(tr("Height of %1"), [m](GroundMark& g) { g.height_m = m; }); });
-  connect(m_spacing, &QDoubleSpinBox::valueChanged, this,
-          [this](double m) { changeMark(tr("Spacing of %1"), [m](GroundMark& g) { g.spacing_m = m; }); });
-  connect(m_mirrors, &QCheckBox::toggled, this,
-          [this](bool on) { changeMark(tr("Mirror in %1"), [on](GroundMark& g) { g.mirrors = on; }); });
-  connect(bend, &QPushButton::clicked, this, [this] {
-    changeMark(tr("Bend %1"), [](GroundMark& g) {
-      const size_t n = g.along.size();
-      if (n < 2) return;
-      const Point a = g.along[n - 2], b = g.along[n - 1];
-      g.along.insert(g.along.end() - 1, {(a.x + b.x) / 2 + 4, (a.y + b.y) / 2});
-    });
-  });
-  connect(drop, &QPushButton::clicked, this, [this] {
-    const int k = m_session.chosenMark();
-    if (k < 0) return;
-    const GroundMark& g = m_session.plan().ground[static_cast<size_t>(k)];
-    m_session.edit(tr("Take %1 away").arg(markName(g)), withoutGroundMark(m_session.plan(), g.id));
-  });
-  return rows;
-}
-
-QWidget* ViewPanel::buildRoom() {
-  auto* rows = new FormRows;
-  rows->addWide(head(tr("The room")));
-  rows->addWide(m_roomSays = says());
-  m_floor = new QComboBox;
-  m_floor->setObjectName(QStringLiteral("floor"));
-  for (const QString& kind : {tr("plain floor"), tr("square tiles"), tr("boards")}) m_floor->addItem(kind);
-  m_unit = metres(0.01, 100, QStringLiteral("unit"));
-  rows->add(tr("Floor"), m_floor);
-  rows->add(tr("Tile or board"), m_unit);
-  m_ceiling = new QCheckBox(tr("Ceiling"));
-  rows->addWide(m_ceiling);
-  auto* eye = plainButton(tr("Eye at the middle"));
-  eye->setObjectName(QStringLiteral("eyeMiddle"));
-  eye->setToolTip(tr("opposite the middle of the back wall, where its diagonals cross"));
-  rows->addWide(eye);
-  m_furniture = new QComboBox;
-  m_furniture->setObjectName(QStringLiteral("furniture"));
-  rows->add(tr("In it"), m_furniture);
-  auto* box = new FormRows;
-  m_boxLeft = metres(-1e4, 1e4, QStringLiteral("boxLeft"));
-  m_boxBack = metres(0, 1e4, QStringLiteral("boxBack"));
-  m_boxWidth = metres(0.01, 1e4, QStringLiteral("boxWidth"));
-  m_boxDepth = metres(0.01, 1e4, QStringLiteral("boxDepth"));
-  m_boxHeight = metres(0.01, 1e4, QStringLiteral("boxHeight"));
-  m_boxUp = metres(0, 1e4, QStringLiteral("boxUp"));
-  box->add(tr("From the left"), m_boxLeft);
-  box->add(tr("From the back"), m_boxBack);
-  box->add(tr("Wide"), m_boxWidth);
-  box->add(tr("Deep"), m_boxDepth);
-  box->add(tr("High"), m_boxHeight);
-  box->add(tr("Off the floor"), m_boxUp);
-  rows->addWide(m_boxRows = box);
-  auto* add = plainButton(tr("Put in"));
-  add->setObjectName(QStringLiteral("putIn"));
-  auto* menu = new QMenu(add);
-  const auto furniture = [this](const char* name, double w, double d, double h, double up) {
-    changeRoom(tr("Put in a %1").arg(tr(name)), [=, this](Room& r) {
-      const RoomSize size = sizeOf(r, *m_session.plan().view, m_session.plan().card.panel);
-      RoomBox b;
-      b.name = tr(name).toStdString();
-      b.width_m = std::min(w, size.width_m() * 0.8), b.depth_m = d, b.height_m = h, b.up_m = up;
-      b.left_m = (size.width_m() - b.width_m) / 2;
-      r.boxes.push_back(b);
-    });
-    if (m_session.plan().room)
-      m_furniture->setCurrentIndex(static_cast<int>(m_session.plan().room->boxes.size()) - 1);
-    refresh();
-  };
-  menu->addAction(tr("bench"), this, [=] { furniture(QT_TR_NOOP("bench"), 1.6, 0.5, 0.8, 0); });
-  menu->addAction(tr("shelf"), this, [=] { furniture(QT_TR_NOOP("shelf"), 1.2, 0.25, 0.04, 1.4); });
-  menu->addAction(tr("chest"), this, [=] { furniture(QT_TR_NOOP("chest"), 0.7, 0.5, 0.5, 0); });
-  const auto opening = [this](const char* name, RoomWall wall, double w, double sill, double h) {
-    changeRoom(tr("Put in a %1").arg(tr(name)), [=, this](Room& r) {
-      const RoomSize size = sizeOf(r, *m_session.plan().view, m_session.plan().card.panel);
-      RoomOpening o;
-      o.name = tr(name).toStdString();
-      o.wall = wall, o.width_m = w, o.sill_m = sill, o.height_m = h;
-      o.along_m = wall == RoomWall::Back ? (size.width_m() - w) / 2 : 0.4;
-      r.openings.push_back(o);
-    });
-  };
-  menu->addAction(tr("window in the back wall"), this,
-                  [=] { opening(QT_TR_NOOP("window"), RoomWall::Back, 0.8, 1.0, 0.8); });
-  menu->addAction(tr("door in the left wall"), this,
-                  [=] { opening(QT_TR_NOOP("door"), RoomWall::Left, 0.8, 0, 2.0); });
-  menu->addAction(tr("window in the right wall"), this,
-                  [=] { opening(QT_TR_NOOP("window"), RoomWall::Right, 0.9, 0.9, 1.0); });
-  add->setMenu(menu);
-  auto* drop = plainButton(tr("Take out"));
-  auto* both = new QWidget;
-  auto* line = new QHBoxLayout(both);
-  line->setContentsMargins(0, 0, 0, 0);
-  line->addWidget(add);
-  line->addWidget(drop);
-  rows->addWide(both);
-  auto* outdoors = plainButton(tr("No room: outdoors"));
-  rows->addWide(outdoors);
-  connect(m_floor, &QComboBox::activated, this, [this](int k) {
-    changeRoom(tr("Another floor"), [k](Room& r) { r.floor = static_cast<FloorKind>(k); });
-  });
-  connect(m_unit, &QDoubleSpinBox::valueChanged, this,
-          [this](double m) { changeRoom(tr("Tiles of %1 m").arg(m), [m](Room& r) { r.unit_m = m; }); });
-  connect(m_ceiling, &QCheckBox::toggled, this,
-          [this](bool on) { changeRoom(tr("Ceiling"), [on](Room& r) { r.ceiling = on; }); });
-  connect(eye, &QPushButton::clicked, this, [this] {
-    m_session.edit(tr("Eye opposite the wall's middle"), withEyeAtWallMiddle(m_session.plan()));
-  });
-  connect(m_furniture, &QComboBox::activated, this, [this] { refresh(); });
-  for (auto [spin, member] : {std::pair{m_boxLeft, &RoomBox::left_m},
-                              {m_boxBack, &RoomBox::back_m},
-                              {m_boxWidth, &RoomBox::width_m},
-                              {m_boxDepth, &RoomBox::depth_m},
-                              {m_boxHeight, &RoomBox::height_m},
-                              {m_boxUp, &RoomBox::up_m}})
-    connect(spin, &QDoubleSpinBox::valueChanged, this,
-            [this, member](double m) { changeFurniture([m, member](RoomBox& b) { b.*member = m; }); });
-  connect(drop, &QPushButton::clicked, this, [this] {
-    const int k = m_furniture->currentIndex();
-    if (k < 0 || !m_session.plan().room) return;
-    changeRoom(tr("Take out %1").arg(m_furniture->currentText()), [k](Room& r) {
-      const auto boxes = static_cast<int>(r.boxes.size());
-      if (k < boxes) {
-        r.boxes.erase(r.boxes.begin() + k);
-      } else {
-        r.openings.erase(r.openings.begin() + (k - boxes));
-      }
-    });
-  });
-  connect(outdoors, &QPushButton::clicked, this,
-          [this] { m_session.edit(tr("No room"), withRoom(m_session.plan(), std::nullopt)); });
-  return rows;
-}
-
-template <typename F>
-void ViewPanel::changeMark(const QString& what, F change) {
-  const int k = m_session.chosenMark();
-  if (m_filling || k < 0) return;
-  GroundMark mark = m_session.plan().ground[static_cast<size_t>(k)];
-  change(mark);
-  m_session.edit(what.arg(markName(mark)), withGroundMark(m_session.plan(), mark));
-}
-
-template <typename F>
-void ViewPanel::changeRoom(const QString& what, F change) {
-  if (m_filling || !m_session.plan().room) return;
-  Room room = *m_session.plan().room;
-  change(room);
-  m_session.edit(what, withRoom(m_session.plan(), room));
-}
-
-template <typename F>
-void ViewPanel::changeFurniture(F change) {
-  const auto k = static_cast<size_t>(std::max(0, m_furniture->currentIndex()));
-  if (m_filling || !m_session.plan().room || k >= m_session.plan().room->boxes.size()) return;
-  changeRoom(tr("Move %1").arg(m_furniture->currentText()), [&](Room& r) { change(r.boxes[k]); });
 }
 
 void ViewPanel::find(bool eyesToo) {
@@ -483,8 +278,8 @@ void ViewPanel::refresh() {
   m_viewPart->setVisible(view && mark < 0 && !room);
   m_lightPart->setVisible(view && mark < 0 && !room);
   if (view) fillView(), fillLight();
-  if (mark >= 0) fillMark();
-  if (room) fillRoom();
+  if (mark >= 0) m_markPart->fill();
+  if (room) m_roomPart->fill();
   m_filling = false;
 }
 
@@ -517,56 +312,6 @@ void ViewPanel::fillLight() {
   }
   m_lightSays->setText(kind == NoLight ? tr("Choose one, then drag it on the card.")
                                        : lightWords(plan) + u'.');
-}
-
-void ViewPanel::fillMark() {
-  const GroundMark& g = m_session.plan().ground[static_cast<size_t>(m_session.chosenMark())];
-  QString name = markName(g);
-  name[0] = name[0].toUpper();
-  m_markName->setText(name);
-  m_width->setValue(g.width_m);
-  m_tall->setValue(g.height_m);
-  m_spacing->setValue(g.spacing_m.value_or(usualSpacing(g.kind)));
-  m_mirrors->setChecked(g.mirrors);
-  m_width->setEnabled(g.kind != GroundKind::Wall && g.kind != GroundKind::Shadow);
-  m_tall->setEnabled(g.kind == GroundKind::Wall);
-  m_spacing->setEnabled(g.kind == GroundKind::Canal || g.kind == GroundKind::Rails ||
-                        g.kind == GroundKind::Water || g.kind == GroundKind::Ripples);
-  m_mirrors->setVisible(g.kind == GroundKind::Canal || g.kind == GroundKind::Water);
-}
-
-void ViewPanel::fillRoom() {
-  const Plan& plan = m_session.plan();
-  const Room& room = *plan.room;
-  const RoomSize size = sizeOf(room, *plan.view, plan.card.panel);
-  m_roomSays->setText(tr("%1 m wide and %2 m high; the back wall is %3 away. Drag its corners on the card.")
-                          .arg(size.width_m(), 0, 'f', 1)
-                          .arg(size.ceiling_m, 0, 'f', 1)
-                          .arg(QString::fromStdString(writeDistance(Metres{size.back_m}))));
-  m_floor->setCurrentIndex(static_cast<int>(room.floor));
-  m_unit->setValue(room.unit_m);
-  m_unit->setEnabled(room.floor != FloorKind::Plain);
-  m_ceiling->setChecked(room.ceiling);
-  QStringList names;
-  for (const RoomBox& b : room.boxes) names << QString::fromStdString(b.name.empty() ? b.id : b.name);
-  for (const RoomOpening& o : room.openings) names << QString::fromStdString(o.name.empty() ? o.id : o.name);
-  const int before = m_furniture->currentIndex();
-  m_furniture->clear();
-  m_furniture->addItems(names);
-  m_furniture->setCurrentIndex(
-      std::clamp(before, names.isEmpty() ? -1 : 0, static_cast<int>(names.size()) - 1));
-  m_furniture->setEnabled(!names.isEmpty());
-  const int k = m_furniture->currentIndex();
-  const bool box = k >= 0 && k < static_cast<int>(room.boxes.size());
-  m_boxRows->setVisible(box);
-  if (!box) return;
-  const RoomBox& b = room.boxes[static_cast<size_t>(k)];
-  m_boxLeft->setValue(b.left_m);
-  m_boxBack->setValue(b.back_m);
-  m_boxWidth->setValue(b.width_m);
-  m_boxDepth->setValue(b.depth_m);
-  m_boxHeight->setValue(b.height_m);
-  m_boxUp->setValue(b.up_m);
 }
 
 }  // namespace havlo
