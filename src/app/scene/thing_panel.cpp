@@ -80,6 +80,7 @@ ThingPanel::ThingPanel(PlanSession& session, RowDraft& row, std::shared_ptr<SvgA
   line(tr("You said"), m_said = fact(), tr("the real height of the thing, from its stamp"));
   line(tr("So it"), m_verdict = fact());
   line(tr("Stands"), m_stands = fact());
+  line(tr("In the mist"), m_tone = fact(), tr("the ink that distance leaves, and what its pressing gives"));
   line(tr("Stamped"), m_stamped = fact());
   line(tr("In front of"), m_front = fact());
   line(tr("Ink"), m_ink = new QComboBox);
@@ -247,6 +248,24 @@ void ThingPanel::fillFacts(int i) {
   if (const auto* on = std::get_if<OnThing>(&thing.depth))
     stands = tr("on %1, %2").arg(nameOf(plan, plan.indexOf(on->id)), stands);
   m_stands->setText(stands);
+  const auto tone =
+      std::find_if(a.tone.begin(), a.tone.end(), [&](const ToneReading& t) { return t.impression == i; });
+  const bool inMist = tone != a.tone.end() && std::isfinite(a.depth->distance_m(i)) &&
+                      stamp.role != Role::Sentiment && stamp.role != Role::Sky;
+  m_form->setRowVisible(m_tone, inMist);
+  if (inMist) {
+    QString text =
+        tr("%1 % wanted, %2 % pressed").arg(qRound(100 * tone->wanted)).arg(qRound(100 * tone->seen));
+    const bool better =
+        std::fabs(tone->proposed - tone->wanted) + 0.02 < std::fabs(tone->actual - tone->wanted);
+    if (better && tone->proposedInk == thing.ink)
+      text += tr("; pressing %1 comes nearer").arg(tone->proposedGeneration);
+    if (better && tone->proposedInk != thing.ink)
+      text += tr("; %1, pressing %2 comes nearer")
+                  .arg(inkName(*plan.ink(tone->proposedInk)))
+                  .arg(tone->proposedGeneration);
+    m_tone->setText(text);
+  }
   const auto place = std::find(a.order.begin(), a.order.end(), i) - a.order.begin() + 1;
   const bool covered = std::any_of(a.needs.steps.begin(), a.needs.steps.end(), [&](const NeedStep& s) {
     return std::binary_search(s.covered.begin(), s.covered.end(), i);

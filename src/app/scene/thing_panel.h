@@ -48,7 +48,7 @@ class ThingPanel : public SheetFrame {
   QLabel *m_name, *m_size;
   QWidget *m_facts, *m_factsArea;
   QFormLayout* m_form;
-  QLabel *m_reads, *m_said, *m_verdict, *m_stands, *m_stamped, *m_front;
+  QLabel *m_reads, *m_said, *m_verdict, *m_stands, *m_tone, *m_stamped, *m_front;
   QComboBox *m_ink, *m_school, *m_lit;
   QSpinBox* m_pressing;
   QLineEdit* m_turn;

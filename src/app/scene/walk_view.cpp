@@ -355,9 +355,15 @@ void WalkView::paintEvent(QPaintEvent*) {
   for (const Flat& f : all) {
     const QString text =
         f.impression == selected || f.impression == m_hover
-            ? tr("%1, %2").arg(
-                  labelOf(m_session.plan(), f.impression),
-                  QString::fromStdString(writeDistance(Metres{analysis.depth->distance_m(f.impression)})))
+            ? tr("%1, %2%3")
+                  .arg(labelOf(m_session.plan(), f.impression),
+                       QString::fromStdString(writeDistance(Metres{f.away_m})),
+                       std::isfinite(f.away_m) && m_session.plan().view
+                           ? tr(", %1 tall")
+                                 .arg(f.high_m - f.low_m < 1
+                                          ? tr("%1 cm").arg(qRound(100 * (f.high_m - f.low_m)))
+                                          : tr("%1 m").arg(f.high_m - f.low_m, 0, 'f', 1))
+                           : QString())
             : labelOf(m_session.plan(), f.impression);
     const double w = metrics.horizontalAdvance(text) + 4;
     QRectF box(std::clamp(f.x - w / 2, 0.0, width() - w), f.top - metrics.height() - 1, w, metrics.height());
