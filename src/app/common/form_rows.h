@@ -4,6 +4,7 @@
 #include <QCheckBox>
 #include <QComboBox>
 #include <QGridLayout>
+#include <QHash>
 #include <QLabel>
 #include <QPushButton>
 
@@ -33,7 +34,13 @@ class FormRows : public QWidget {
     m_grid->addWidget(field, m_row, 1, 1, second ? 1 : 2);
     if (second) m_grid->addWidget(second, m_row, 2);
     ++m_row;
+    m_labels.insert(field, label);
     return label;
+  }
+  /// Shows or hides a row by its first field.
+  void setRowVisible(QWidget* field, bool visible) {
+    field->setVisible(visible);
+    if (QLabel* label = m_labels.value(field)) label->setVisible(visible);
   }
   /// Two buttons in one line.
   void addPair(QWidget* left, QWidget* right) {
@@ -48,6 +55,7 @@ class FormRows : public QWidget {
 
  private:
   QGridLayout* m_grid;
+  QHash<QWidget*, QLabel*> m_labels;
   int m_row = 0;
 };
 

@@ -2,7 +2,6 @@
 #include "app/scene/thing_panel.h"
 
 #include <QComboBox>
-#include <QFormLayout>
 #include <QLineEdit>
 #include <QMenu>
 #include <QPushButton>
@@ -63,18 +62,10 @@ ThingPanel::ThingPanel(PlanSession& session, RowDraft& row, std::shared_ptr<SvgA
   m_size = inkLabel({}, labelFont(), theme().soft, true);
   box()->addWidget(m_name);
   box()->addWidget(m_size);
-  m_facts = new QWidget;
-  m_form = new QFormLayout(m_facts);
-  m_form->setContentsMargins(0, 6, 0, 0);
-  m_form->setVerticalSpacing(5);
-  m_form->setHorizontalSpacing(10);
+  m_form = new FormRows;
   const auto line = [&](const QString& name, QWidget* value, const QString& tip = {}) {
-    auto* label = inkLabel(name, labelFont(), theme().soft);
-    label->setToolTip(tip);
-    label->setBuddy(value);
-    value->setAccessibleName(name);
+    m_form->add(name, value)->setToolTip(tip);
     value->setToolTip(tip);
-    m_form->addRow(label, value);
   };
   line(tr("It reads as"), m_reads = fact(), tr("how tall it looks where it stands, by the one viewpoint"));
   line(tr("You said"), m_said = fact(), tr("the real height of the thing, from its stamp"));
@@ -104,7 +95,7 @@ ThingPanel::ThingPanel(PlanSession& session, RowDraft& row, std::shared_ptr<SvgA
     m_school->addItem(techniqueName(t));
     m_school->setItemData(m_school->count() - 1, schoolTip(t), Qt::ToolTipRole);
   }
-  m_factsArea = rolled(m_facts);
+  m_factsArea = rolled(m_form);
   box()->addWidget(m_factsArea, 1);
   box()->addWidget(m_view = new ViewPanel(session), 1);
   box()->addWidget(m_rowPanel = new RowPanel(row), 1);
@@ -186,7 +177,6 @@ void ThingPanel::refresh() {
   const int i = m_row.active() ? -1 : m_session.selectedIndex();
   m_filling = true;
   m_factsArea->setVisible(i >= 0);
-  m_facts->setVisible(i >= 0);
   m_remove->setVisible(i >= 0);
   m_hero->setVisible(i >= 0);
   m_makeRow->setVisible(false);

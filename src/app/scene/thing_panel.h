@@ -8,7 +8,6 @@
 #include "app/session/plan_session.h"
 
 class QComboBox;
-class QFormLayout;
 class QLineEdit;
 class QPushButton;
 class QSpinBox;
@@ -16,6 +15,7 @@ class QToolButton;
 
 namespace havlo {
 
+class FormRows;
 class RowPanel;
 class SvgArt;
 class ViewPanel;
@@ -46,8 +46,8 @@ class ThingPanel : public SheetFrame {
   ViewPanel* m_view;
   RowPanel* m_rowPanel;
   QLabel *m_name, *m_size;
-  QWidget *m_facts, *m_factsArea;
-  QFormLayout* m_form;
+  QWidget* m_factsArea;
+  FormRows* m_form;
   QLabel *m_reads, *m_said, *m_verdict, *m_stands, *m_tone, *m_stamped, *m_front;
   QComboBox *m_ink, *m_school, *m_lit;
   QSpinBox* m_pressing;
