@@ -296,7 +296,7 @@ void ViewPanel::fillView() {
       view.visibility_m
           ? tr("One sees %1 far; half of the ink is left at %2.")
                 .arg(QString::fromStdString(writeDistance(Metres{*view.visibility_m})),
-                     QString::fromStdString(writeDistance(Metres{*view.visibility_m * 0.6931 / 3.912})))
+                     QString::fromStdString(writeDistance(distanceFor(0.5, Metres{*view.visibility_m}))))
           : tr("Clear air: distance does not pale."));
   m_roomButton->setText(m_session.plan().room ? tr("The room") : tr("A room"));
 }

@@ -207,15 +207,4 @@ Result<Plan> withContact(const Plan& plan, const std::string& stamp, Point at,
   return withStampReplaced(plan, stamp, changed);
 }
 
-Result<Plan> withStrengths(const Plan& plan, const std::string& ink, const std::vector<double>& strengths) {
-  const bool sound = !strengths.empty() && std::all_of(strengths.begin(), strengths.end(),
-                                                       [](double s) { return s >= 0 && s <= 1; });
-  if (!sound) return Error{ErrorCode::BadInput, "strengths lie between 0 and 1", {}};
-  const Ink* known = plan.ink(ink);
-  if (!known) return Error{ErrorCode::BadInput, "there is no ink \"" + ink + "\"", {}};
-  Ink changed = *known;
-  changed.generations = strengths;
-  return withInkAdded(plan, changed);
-}
-
 }  // namespace havlo

@@ -41,7 +41,4 @@ Result<Plan> withRealHeight(const Plan& plan, const std::string& stamp, const Re
 Result<Plan> withContact(const Plan& plan, const std::string& stamp, Point at,
                          std::optional<ContactKind> kind);
 
-/// The ink with measured strengths of its pressings. @error  BadInput for no strengths or some beyond 0 to 1
-Result<Plan> withStrengths(const Plan& plan, const std::string& ink, const std::vector<double>& strengths);
-
 }  // namespace havlo

@@ -26,9 +26,9 @@ ScenePoint towards(const SceneLight& light, ScenePoint from);
 /// From where a thing there is lit, in one word: behind or front when that outweighs left and right.
 LitFrom litFrom(const SceneLight& light, ScenePoint thing);
 
-/// Where the light falls past a point onto the ground; nothing when it does not come down before the
-/// farthest ground, or only behind the viewer. Source: intersection of the ray from the light with the ground
-/// plane.
+/// Where the light falls past a point onto the ground; nothing when it would come down
+/// behind the viewer, or when the point is as high as a lantern. Source: intersection of the ray from the
+/// light with the ground plane.
 std::optional<ScenePoint> shadowOf(const SceneLight& light, ScenePoint point);
 
 struct CastShadow {

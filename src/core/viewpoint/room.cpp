@@ -105,10 +105,6 @@ RoomSize sizeOf(const Room& room, const View& view, const PanelSize& panel) {
   return s;
 }
 
-ScenePoint onFloor(const RoomSize& size, double fromLeft_m, double fromBack_m) {
-  return {size.left_m + fromLeft_m, 0, size.back_m - fromBack_m};
-}
-
 DrawnThing drawnOf(const Room& room, const View& view, const PanelSize& panel) {
   const Projection projection(view, panel.width_mm);
   DrawnThing out;

@@ -18,7 +18,4 @@ RoomSize sizeOf(const Room& room, const View& view, const PanelSize& panel);
 
 DrawnThing drawnOf(const Room& room, const View& view, const PanelSize& panel);
 
-/// A corner of a room: the floor's point that many metres from the left wall and from the back wall.
-ScenePoint onFloor(const RoomSize& size, double fromLeft_m, double fromBack_m);
-
 }  // namespace havlo

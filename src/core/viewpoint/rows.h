@@ -13,8 +13,7 @@ struct RowWish {
   std::vector<StampRef> sizes;  ///< printed sizes of one thing, at least one; all with a real height
   Point from, to;               ///< feet of the first and the last; `to` may lie on the horizon
   int count = 5;                ///< things in the row, at most 60
-  double spacing_m =
-      0;  ///< used when `to` lies at the horizon; 0: so that the second stands where its size fits
+  double spacing_m = 0;         ///< used when `to` lies at the horizon; 0: half the first one's distance
   /// The feet are moved along the line, so that what is too tall and what is too short are equally wrong.
   bool balanced = false;
 };
