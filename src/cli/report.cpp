@@ -4,6 +4,7 @@
 #include <cmath>
 
 #include "io/wording/finding_words.h"
+#include "io/wording/work_words.h"
 #include "io/wording/step_words.h"
 
 namespace havlo::cli {
@@ -14,6 +15,12 @@ const std::string& idOf(const Plan& plan, int i) { return plan.impressions[stati
 Json ids(const Plan& plan, const std::vector<int>& list) {
   Json out = Json::array();
   for (int i : list) out.push_back(idOf(plan, i));
+  return out;
+}
+
+Json pairs(const Plan& plan, const std::vector<std::pair<int, int>>& list) {
+  Json out = Json::array();
+  for (const auto& [a, b] : list) out.push_back({idOf(plan, a), idOf(plan, b)});
   return out;
 }
 
@@ -122,9 +129,12 @@ Json heroReport(const Plan& plan) {
 
 Json coversReport(const Plan& plan, const std::vector<Cover>& covers) {
   Json out = Json::array();
-  for (const Cover& c : covers)
+  for (const Cover& c : covers) {
     out.push_back(
         {{"mask", c.mask}, {"on", c.impression < 0 ? Json(nullptr) : Json(idOf(plan, c.impression))}});
+    if (c.ahead) out.back()["ahead"] = true;
+    if (c.half) out.back()["half"] = true;
+  }
   return out;
 }
 
@@ -158,6 +168,10 @@ Json stepReport(const Plan& plan, const Analysis& a, const Step& s, size_t numbe
   if (!s.leaveOut.empty()) out["leaveOut"] = ids(plan, s.leaveOut);
   if (s.piece) out["piece"] = true;
   if (s.wash >= 0) out["wash"] = plan.washes[static_cast<size_t>(s.wash)].id;
+  if (s.tryOut) out["tryOut"] = true;
+  if (s.clean) out["clean"] = true;
+  if (s.scraps > 0) out["scraps"] = s.scraps;
+  out["evening"] = s.evening + 1;
   out["minutes"] = s.minutes;
   out["wait"] = s.wait;
   out["note"] = sentenceOf(havlo::wordsOf(plan, a, s, MeasureStyle::Millimetres)).toStdString();
@@ -175,7 +189,8 @@ Json masksReport(const Plan& plan, const Analysis& a) {
                     {"atOnce", m.atOnce},
                     {"uses", m.uses},
                     {"tape", m.taped},
-                    {"halves", Json::array()},
+                    {"kept", m.kept},
+                    {"halves", pairs(plan, m.halves)},
                     {"uncovered", a.masks[s]->uncovered_mm2},
                     {"overcovered", a.masks[s]->overcovered_mm2}});
   }
@@ -244,14 +259,24 @@ Json runSheetReport(const Plan& plan, const Analysis& a) {
   Json steps = Json::array();
   for (size_t k = 0; k < a.sheet.steps.size(); ++k)
     steps.push_back(stepReport(plan, a, a.sheet.steps[k], k + 1));
-  return {{"steps", std::move(steps)}, {"minutes", a.sheet.minutes}, {"atLeast", a.sheet.atLeast}};
+  Json evenings = Json::array();
+  for (const Evening& e : a.sheet.evenings) evenings.push_back({{"first", e.first + 1}, {"minutes", e.minutes}});
+  return {{"steps", std::move(steps)},
+          {"minutes", a.sheet.minutes},
+          {"atLeast", a.sheet.atLeast},
+          {"exact", a.orderState.exact},
+          {"copies", a.sheet.copies},
+          {"evenings", std::move(evenings)}};
 }
 
-Json simulationReport(const Analysis& a, const Simulation& s) {
+Json simulationReport(const Plan& plan, const Analysis& a, const Simulation& s) {
   Json worst = Json::array();
   for (const Difference& d : s.worst)
+  {
     worst.push_back(
         {{"x", d.at.x}, {"y", d.at.y}, {"area", d.area_mm2}, {"explained", d.explained}, {"steps", d.steps}});
+    if (!d.explained) worst.back()["text"] = blameWords(plan, a, d).toStdString();
+  }
   return {{"steps", a.sheet.steps.size()},
           {"mismatch", s.mismatch_mm2},
           {"unexplained", s.unexplained_mm2},

@@ -17,6 +17,6 @@ Json masksReport(const Plan& plan, const Analysis& analysis);
 Json masksReport(const Plan& plan, const Analysis& analysis, const MaskJob& job);
 Json cutReport(const std::vector<CutSheet>& sheets, const std::vector<CutReport>& reports);
 Json runSheetReport(const Plan& plan, const Analysis& analysis);
-Json simulationReport(const Analysis& analysis, const Simulation& simulation);
+Json simulationReport(const Plan& plan, const Analysis& analysis, const Simulation& simulation);
 
 }  // namespace havlo::cli

@@ -14,7 +14,9 @@ namespace {
 
 constexpr Option kOptions[] = {{"--json", nullptr, "one JSON object"},
                                {"--csv", "F", "a table, one step a row"},
-                               {"--pdf", "F", "pages with a picture of every step"}};
+                               {"--pdf", "F", "pages with a picture of every step"},
+                               {"--sheet", "S", "a4 or letter; a4 if not given"},
+                               {"--units", "U", "mm or in, on the pages; mm if not given"}};
 
 QString quoted(QString field) {
   if (!field.contains(u',') && !field.contains(u'"') && !field.contains(u'\n')) return field;
@@ -23,7 +25,7 @@ QString quoted(QString field) {
 
 QByteArray csv(const Plan& plan, const Analysis& a) {
   QString out = QStringLiteral(
-      "n,do,impression,stamp,ink,generation,left_mm,bottom_mm,turn_deg,masks_on,minutes,wait,note\r\n");
+      "n,do,impression,stamp,ink,generation,left_mm,bottom_mm,turn_deg,masks_on,minutes,wait,note,corner_left_mm,corner_bottom_mm,evening\r\n");
   const Json report = runSheetReport(plan, a);
   for (const Json& s : report["steps"]) {
     const auto text = [&](const Json& v) {
@@ -32,7 +34,7 @@ QByteArray csv(const Plan& plan, const Analysis& a) {
     };
     QStringList masks;
     for (const Json& m : s["masksOn"]) masks << text(m);
-    const Json foot = s["foot"];
+    const Json foot = s["foot"], corner = s["corner"];
     const QStringList row{text(s["n"]),
                           text(s["do"]),
                           text(s["impression"]),
@@ -45,7 +47,10 @@ QByteArray csv(const Plan& plan, const Analysis& a) {
                           masks.join(u' '),
                           text(s["minutes"]),
                           text(s["wait"]),
-                          text(s["note"])};
+                          text(s["note"]),
+                          corner.is_null() ? QString() : text(corner["left"]),
+                          corner.is_null() ? QString() : text(corner["bottom"]),
+                          text(s["evening"])};
     QStringList fields;
     for (const QString& field : row) fields << quoted(field);
     out += fields.join(u',') + QStringLiteral("\r\n");
@@ -62,12 +67,13 @@ std::string inWords(const Plan& plan, const Analysis& a) {
   return (out + QStringLiteral("About %1.\n").arg(minutesWords(a.sheet.minutes))).toStdString();
 }
 
-Result<Done> writePages(const QString& path, const Plan& plan, const Analysis& a) {
+Result<Done> writePages(const QString& path, const Plan& plan, const Analysis& a, MeasureStyle style,
+                        const Sheet& sheet) {
   const SvgArt art;
   auto pictures = stepPictures(plan, a, art, runSheetDpi(plan, a), QColor(0x1f, 0x6b, 0x5e));
   if (!pictures) return pictures.error();
   return writePdf(path,
-                  runSheetPages(plan, a, pictures.value().steps, MeasureStyle::Millimetres, Sheet::a4()));
+                  runSheetPages(plan, a, pictures.value().steps, style, sheet));
 }
 
 int run(const Call& call) {
@@ -75,11 +81,19 @@ int run(const Call& call) {
   const auto opened = open(call, exit);
   if (!opened) return exit;
   const auto& [plan, analysis] = *opened;
+  const QString units = call.has("--units") ? call.value("--units") : QStringLiteral("mm");
+  const QString paper = call.has("--sheet") ? call.value("--sheet").toLower() : QStringLiteral("a4");
+  if (units != QLatin1String("mm") && units != QLatin1String("in"))
+    return complain(kUsage, QStringLiteral("--units wants mm or in"));
+  if (paper != QLatin1String("a4") && paper != QLatin1String("letter"))
+    return complain(kUsage, QStringLiteral("--sheet wants a4 or letter"));
+  const MeasureStyle style = units == QLatin1String("in") ? MeasureStyle::Inches : MeasureStyle::Millimetres;
+  const Sheet sheet = paper == QLatin1String("letter") ? Sheet::letter() : Sheet::a4();
   if (call.has("--csv"))
     if (const auto saved = saveWhole(call.value("--csv"), csv(plan, *analysis)); !saved)
       return complain(saved.error());
   if (call.has("--pdf"))
-    if (const auto saved = writePages(call.value("--pdf"), plan, *analysis); !saved)
+    if (const auto saved = writePages(call.value("--pdf"), plan, *analysis, style, sheet); !saved)
       return complain(saved.error());
   if (call.has("--json")) return print(runSheetReport(plan, *analysis).dump(1) + "\n");
   return call.has("--csv") || call.has("--pdf") ? kDone : print(inWords(plan, *analysis));

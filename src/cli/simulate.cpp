@@ -58,7 +58,7 @@ int run(const Call& call) {
   if (call.has("--png"))
     if (const auto saved = savePicture(call.value("--png"), pictureOf(simulation.card)); !saved)
       return complain(saved.error());
-  if (call.has("--json")) return print(simulationReport(*analysis, simulation).dump(1) + "\n");
+  if (call.has("--json")) return print(simulationReport(plan, *analysis, simulation).dump(1) + "\n");
   const QString words =
       simulation.proven
           ? QStringLiteral("Proven: the simulated card equals the plan but for %1 mm² at mask edges.\n")

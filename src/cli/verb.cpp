@@ -14,7 +14,7 @@ QString Call::value(const char* option) const {
 }
 
 std::span<const Verb> verbs() {
-  static const Verb all[] = {kCheck, kRunsheet, kSimulate, kMasks, kTemplate, kRender, kCut};
+  static const Verb all[] = {kCheck, kRunsheet, kSimulate, kMasks, kTemplate, kRender, kCut, kSchools, kJoins};
   return all;
 }
 
@@ -36,7 +36,7 @@ std::optional<Opened> open(const Call& call, int& exit) {
   }
   for (const std::string& repair : read.value().repairs) complain(kDone, QString::fromStdString(repair));
   Opened out{std::move(read).value().plan, nullptr};
-  out.analysis = analyse(out.plan);
+  out.analysis = withBestOrder(out.plan, analyse(out.plan));
   return out;
 }
 

@@ -42,7 +42,7 @@ struct Call {
 std::span<const Verb> verbs();
 
 // The verbs, one file each.
-extern const Verb kCheck, kRunsheet, kSimulate, kMasks, kTemplate, kRender, kCut;
+extern const Verb kCheck, kRunsheet, kSimulate, kMasks, kTemplate, kRender, kCut, kSchools, kJoins;
 
 /// The plan and what follows from it.
 struct Opened {
@@ -50,7 +50,7 @@ struct Opened {
   AnalysisRef analysis;
 };
 
-/// Loads the call's plan; repairs and faults are said on standard error. Nothing on failure, with `exit` set.
+/// Loads the call's plan and finds its best stamping order; repairs and faults are said on standard error. Nothing on failure, with `exit` set.
 std::optional<Opened> open(const Call& call, int& exit);
 
 /// Says an error on standard error. @return the exit code that goes with it

@@ -86,9 +86,11 @@ std::vector<PlacedRef> placeAll(const Plan& plan, const std::vector<int>& stampO
 
 /// From the order on: what must be covered, how many masks, which steps.
 void planWork(const Plan& plan, Analysis& a) {
-  a.needs = findMaskNeeds(plan, a.meetings, a.washes, a.order, a.masks, a.stampOf);
+  a.needs = a.needTable->of(a.order);
   a.stampMasks = countMasks(plan, a.needs, a.stampOf);
-  a.sheet = buildRunSheet({plan, a.meetings, a.washes, a.order, a.needs, a.stampMasks, a.stampOf});
+  a.sheet = buildRunSheet(
+      {plan, a.meetings, a.washes, *a.needTable, a.order, a.needs, a.stampMasks, a.stampOf});
+  a.orderState.broken = brokenRules(orderRules(plan, a.meetings, a.knots), a.order);
 }
 
 }  // namespace
@@ -114,7 +116,12 @@ AnalysisRef analyse(const Plan& plan, const Analysis* before) {
   a->washes = meetWashes(plan, a->meetings.placed, before ? &before->washes : nullptr);
   a->visible = findVisible(plan, a->meetings, before ? &before->visible : nullptr);
   a->knots = findKnots(a->meetings, *a->depth);
+  a->needTable = std::make_shared<NeedTable>(plan, a->meetings, a->washes, a->masks, a->stampOf, a->knots.knotOf);
   a->order = stampingOrder(plan, a->knots);
+  if (!plan.making.order.empty()) {
+    a->order = completed(plan, a->order);
+    a->orderState.from = OrderState::From::Maker;
+  }
   planWork(plan, *a);
   a->scale = readScales(plan);
   std::vector<double> distances;
@@ -142,10 +149,36 @@ Result<AnalysisRef> reordered(const Plan& plan, const Analysis& analysis,
     if (!seen[i] && plan.impressions[i].technique != Technique::PopUp)
       return Error{ErrorCode::BadInput, "\"" + plan.impressions[i].id + "\" is missing", "order"};
   given.insert(given.end(), popUps.begin(), popUps.end());
+  return inOrder(plan, analysis, std::move(given));
+}
+
+AnalysisRef inOrder(const Plan& plan, const Analysis& analysis, std::vector<int> order) {
   auto a = std::make_shared<Analysis>(analysis);
-  a->order = std::move(given);
+  a->order = std::move(order);
+  a->orderState = {OrderState::From::Maker, false, {}, {}};
   planWork(plan, *a);
-  return AnalysisRef(a);
+  return a;
+}
+
+OrderWork orderWork(const Plan& plan, const Analysis& a) {
+  return {plan, a.meetings, a.washes, a.knots, *a.needTable, a.stampOf};
+}
+
+AnalysisRef withBestOrder(const Plan& plan, const AnalysisRef& analysis, const OrderEffort& effort,
+                          const Progress& progress) {
+  if (analysis->orderState.from == OrderState::From::Maker) {
+    auto a = std::make_shared<Analysis>(*analysis);
+    a->orderState.unmet = judged(orderWork(plan, *a), a->order).unmet;
+    return a;
+  }
+  BestOrder best = findBestOrder(orderWork(plan, *analysis), effort, progress);
+  auto a = std::make_shared<Analysis>(*analysis);
+  a->order = std::move(best.order);
+  planWork(plan, *a);
+  a->orderState.from = OrderState::From::Best;
+  a->orderState.exact = best.exact;
+  a->orderState.unmet = std::move(best.unmet);
+  return a;
 }
 
 }  // namespace havlo

@@ -132,6 +132,7 @@ Result<Plan> withoutStamp(const Plan& plan, const std::string& id) {
     if (i.stamp == id) return Error{ErrorCode::BadInput, "the stamp is on the card", {}};
   Plan out = plan;
   std::erase_if(out.stamps, [&](const StampRef& s) { return s->id == id; });
+  std::erase_if(out.supplies.masksAtHand, [&](const MaskAtHand& m) { return m.stamp == id; });
   return out;
 }
 

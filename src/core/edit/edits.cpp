@@ -106,6 +106,8 @@ Result<Plan> without(const Plan& plan, const std::string& impression) {
     if (const auto* on = std::get_if<OnThing>(&i.depth); on && on->id == impression) i.depth = removed.depth;
   }
   for (Wash& w : out.washes) std::erase(w.overImpressions, impression);
+  std::erase(out.making.order, impression);
+  std::erase(out.making.first, impression);
   // What stood on a grounded thing keeps that thing's distance, not its own foot's.
   if (std::holds_alternative<OnGround>(removed.depth)) {
     const double distance = DepthOrder(plan).distance_m(gone);

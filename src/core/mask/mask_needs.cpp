@@ -2,7 +2,9 @@
 #include "core/mask/mask_needs.h"
 
 #include <algorithm>
+#include <numeric>
 
+#include "core/outline/shape_ops.h"
 #include "core/wash/wash_area.h"
 
 namespace havlo {
@@ -56,38 +58,62 @@ WashMeetings meetWashes(const Plan& plan, const std::vector<PlacedRef>& placed, 
   return out;
 }
 
-MaskNeeds findMaskNeeds(const Plan& plan, const Meetings& meetings, const WashMeetings& washes,
-                        const std::vector<int>& order, const std::vector<MaskRef>& masks,
-                        const std::vector<int>& stampOf) {
-  const size_t n = plan.impressions.size();
-  MaskNeeds out;
-  out.taped.assign(n, 0);
-  out.uncuttable.assign(n, 0);
-  out.leaveOut.resize(n);
-  std::vector<NeededEdge> edges(n);
-  std::vector<int> place(n, 0);
-  for (size_t k = 0; k < order.size(); ++k) place[static_cast<size_t>(order[k])] = static_cast<int>(k);
+namespace {
 
-  const auto cover = [&](NeedStep& step, int thing, const NeededEdge& edge) {
-    const auto t = static_cast<size_t>(thing);
-    addToEdge(edges[t], edge);
-    step.covered.push_back(thing);
+/// Two impressions of one stamp whose parts on the panel do not overlap on the stamp itself.
+bool shareOne(const Placed& a, const Placed& b, const Box& panel) {
+  const auto onStamp = [&](const Placed& p) {
+    Rings out = clippedTo(panel, p.silhouette);
+    for (Ring& ring : out)
+      for (Point& q : ring) q = p.placing.toFrame(q);
+    return out;
   };
-  for (int b : order) {
-    const Impression& back = plan.impressions[static_cast<size_t>(b)];
-    NeedStep step{false, b, {}};
-    if (onPanel(back))
-      for (int k : meetings.of[static_cast<size_t>(b)]) {
-        const Meeting& m = meetings.list[static_cast<size_t>(k)];
-        if (m.back != b) continue;
-        const Technique how = plan.impressions[static_cast<size_t>(m.front)].technique;
-        if ((how == Technique::LeaveOut || how == Technique::WipeOff) && m.overlaps())
-          out.leaveOut[static_cast<size_t>(b)].push_back(m.front);
-        const bool lies = place[static_cast<size_t>(m.front)] < place[static_cast<size_t>(b)];
-        if (how == Technique::Mask && lies && m.edge.any) cover(step, m.front, m.edge);
-      }
-    out.steps.push_back(std::move(step));
+  return areaOf(intersection(onStamp(a), onStamp(b))) <= kLeastOverlap_mm2;
+}
+
+std::vector<std::pair<int, int>> findSharable(const Meetings& meetings, const std::vector<int>& stampOf,
+                                              const Box& panel) {
+  std::vector<int> edge;
+  for (size_t i = 0; i < meetings.placed.size(); ++i) {
+    const Placed& p = *meetings.placed[i];
+    if (p.areaOnPanel_mm2 > kLeastOverlap_mm2 && p.areaOnPanel_mm2 < p.area_mm2 - kLeastOverlap_mm2 &&
+        p.outline->part.empty())
+      edge.push_back(static_cast<int>(i));
   }
+  std::vector<std::pair<int, int>> out;
+  for (size_t k = 0; k < edge.size(); ++k)
+    for (size_t l = k + 1; l < edge.size(); ++l) {
+      const auto a = static_cast<size_t>(edge[k]), b = static_cast<size_t>(edge[l]);
+      if (stampOf[a] == stampOf[b] && shareOne(*meetings.placed[a], *meetings.placed[b], panel))
+        out.emplace_back(edge[k], edge[l]);
+    }
+  return out;
+}
+
+}  // namespace
+
+NeedTable::NeedTable(const Plan& plan, const Meetings& meetings, const WashMeetings& washes,
+                     const std::vector<MaskRef>& masks, const std::vector<int>& stampOf,
+                     const std::vector<int>& knotOf)
+    : m_fronts(plan.impressions.size()),
+      m_sureEdges(plan.impressions.size()),
+      m_noMask(plan.impressions.size(), 0),
+      m_leaveOut(plan.impressions.size()) {
+  const size_t n = plan.impressions.size();
+  for (const Meeting& m : meetings.list) {
+    const auto f = static_cast<size_t>(m.front), b = static_cast<size_t>(m.back);
+    if (!onPanel(plan.impressions[b])) continue;
+    const Technique how = plan.impressions[f].technique;
+    if ((how == Technique::LeaveOut || how == Technique::WipeOff) && m.overlaps())
+      m_leaveOut[b].push_back(m.front);
+    if (how != Technique::Mask || !m.edge.any) continue;
+    const bool knotted = knotOf[f] >= 0 && knotOf[f] == knotOf[b];
+    Front front{m.front, {}, m.overlaps() && !m.contradictory, m.overlaps() && knotted && !m.contradictory};
+    if (front.always) addToEdge(m_sureEdges[f], m.edge);
+    if (!front.always) front.edge = m.edge;
+    m_fronts[b].push_back(std::move(front));
+  }
+  for (auto& list : m_leaveOut) std::sort(list.begin(), list.end());
   for (int w : washOrder(plan)) {
     NeedStep step{true, w, {}};
     const auto& over = plan.washes[static_cast<size_t>(w)].overImpressions;
@@ -96,138 +122,75 @@ MaskNeeds findMaskNeeds(const Plan& plan, const Meetings& meetings, const WashMe
       const WashMeeting& m = washes.meets[static_cast<size_t>(w)][i];
       const bool wipesClean = thing.technique == Technique::Resist;  // embossed: the ink comes off again
       if (!onPanel(thing) || wipesClean || !m.touches) continue;
-      if (std::find(over.begin(), over.end(), thing.id) == over.end())
-        cover(step, static_cast<int>(i), m.edge);
+      if (std::find(over.begin(), over.end(), thing.id) != over.end()) continue;
+      addToEdge(m_sureEdges[i], m.edge);
+      step.covered.push_back(static_cast<int>(i));
+    }
+    m_washSteps.push_back(std::move(step));
+  }
+  for (size_t i = 0; i < n; ++i) m_noMask[i] = masks[static_cast<size_t>(stampOf[i])]->mask.empty();
+  m_sharable = findSharable(meetings, stampOf, plan.card.panel.box());
+}
+
+MaskNeeds NeedTable::of(const std::vector<int>& order) const {
+  std::vector<int> place(m_fronts.size(), 0);
+  for (size_t k = 0; k < order.size(); ++k) place[static_cast<size_t>(order[k])] = static_cast<int>(k);
+  return make(order, [&](int b, const Front& f) {
+    return f.ahead || place[static_cast<size_t>(f.thing)] < place[static_cast<size_t>(b)];
+  });
+}
+
+MaskNeeds NeedTable::sure() const {
+  std::vector<int> listed(m_fronts.size());
+  std::iota(listed.begin(), listed.end(), 0);
+  return make(listed, [](int, const Front& f) { return f.always; });
+}
+
+/// @param wanted  (back, front): whether the front is to lie covered at the back's pressing
+template <typename Wanted>
+MaskNeeds NeedTable::make(const std::vector<int>& order, Wanted wanted) const {
+  const size_t n = m_fronts.size();
+  MaskNeeds out;
+  out.taped.assign(n, 0);
+  out.uncuttable.assign(n, 0);
+  out.leaveOut = m_leaveOut;
+  out.sharable = m_sharable;
+  out.steps.reserve(order.size() + m_washSteps.size());
+  // Edges that only this order brings are added to a copy; most things have none.
+  std::vector<std::pair<int, const NeededEdge*>> more;
+  for (int b : order) {
+    NeedStep step{false, b, {}};
+    for (const Front& f : m_fronts[static_cast<size_t>(b)]) {
+      if (!wanted(b, f)) continue;
+      step.covered.push_back(f.thing);
+      if (!f.always) more.emplace_back(f.thing, &f.edge);
     }
     out.steps.push_back(std::move(step));
   }
+  out.steps.insert(out.steps.end(), m_washSteps.begin(), m_washSteps.end());
+  std::vector<char> covered(n, 0);
+  for (const NeedStep& s : out.steps)
+    for (int i : s.covered) covered[static_cast<size_t>(i)] = 1;
+  const auto strip = [](const NeededEdge& e) {
+    return e.any && !e.inside && e.straight && !e.hull.empty();
+  };
+  for (size_t i = 0; i < n; ++i) out.taped[i] = covered[i] && strip(m_sureEdges[i]);
+  std::stable_sort(more.begin(), more.end(), [](const auto& a, const auto& b) { return a.first < b.first; });
+  for (size_t k = 0; k < more.size();) {
+    const int i = more[k].first;
+    NeededEdge all = m_sureEdges[static_cast<size_t>(i)];
+    for (; k < more.size() && more[k].first == i; ++k)
+      if (!all.any || all.straight) addToEdge(all, *more[k].second);
+    out.taped[static_cast<size_t>(i)] = strip(all);
+  }
+  bool bare = false;
   for (size_t i = 0; i < n; ++i) {
-    out.taped[i] = edges[i].any && !edges[i].inside && edges[i].straight && !edges[i].hull.empty();
-    out.uncuttable[i] = edges[i].any && !out.taped[i] && masks[static_cast<size_t>(stampOf[i])]->mask.empty();
+    out.uncuttable[i] = covered[i] && !out.taped[i] && m_noMask[i];
+    bare = bare || out.uncuttable[i];
   }
   for (NeedStep& step : out.steps) {
-    std::erase_if(step.covered, [&](int i) { return out.uncuttable[static_cast<size_t>(i)] != 0; });
+    if (bare) std::erase_if(step.covered, [&](int i) { return out.uncuttable[static_cast<size_t>(i)] != 0; });
     std::sort(step.covered.begin(), step.covered.end());
-  }
-  return out;
-}
-
-namespace {
-
-/// Can the remaining demands be met by masks with these uses left? For every j, the j largest demands
-/// together must not exceed what the masks can give in j steps (Gale 1957, Ryser 1957; from memory).
-bool enough(std::vector<int> demands, const std::vector<int>& left) {
-  std::sort(demands.begin(), demands.end(), std::greater<>());
-  long wanted = 0;
-  for (size_t j = 0; j < demands.size() && demands[j] > 0; ++j) {
-    wanted += demands[j];
-    long given = 0;
-    for (int l : left) given += std::min<long>(l, static_cast<long>(j) + 1);
-    if (wanted > given) return false;
-  }
-  return true;
-}
-
-/// Gives masks to the impressions of each step. Prefers the mask that already lies there; where that would
-/// leave the later steps short, the masks with most uses left are taken, which never does.
-class Rota {
- public:
-  Rota(int cut, int life, std::vector<std::vector<int>> demands)
-      : m_left(static_cast<size_t>(cut), life), m_demands(std::move(demands)) {}
-
-  std::vector<std::vector<Laid>> run() {
-    std::vector<std::vector<Laid>> out;
-    for (size_t k = 0; k < m_demands.size(); ++k) {
-      std::vector<Laid> chosen = choose(m_demands[k], true);
-      if (!restCanFollow(k, chosen)) chosen = choose(m_demands[k], false);
-      for (const Laid& l : chosen) {
-        --m_left[static_cast<size_t>(l.mask)];
-        for (auto it = m_lies.begin(); it != m_lies.end();)
-          it = it->second == l.mask ? m_lies.erase(it) : std::next(it);
-      }
-      for (const Laid& l : chosen) m_lies[l.impression] = l.mask;
-      out.push_back(std::move(chosen));
-    }
-    return out;
-  }
-
- private:
-  std::vector<int> m_left;
-  std::vector<std::vector<int>> m_demands;
-  std::unordered_map<int, int> m_lies;  // impression -> mask
-
-  std::vector<Laid> choose(const std::vector<int>& wanted, bool keep) const {
-    std::vector<int> masks;
-    for (size_t m = 0; m < m_left.size(); ++m)
-      if (m_left[m] > 0) masks.push_back(static_cast<int>(m));
-    std::stable_sort(masks.begin(), masks.end(), [&](int a, int b) {
-      return m_left[static_cast<size_t>(a)] > m_left[static_cast<size_t>(b)];
-    });
-    std::vector<Laid> out;
-    const auto take = [&](int mask, int impression) {
-      std::erase(masks, mask);
-      out.push_back({mask, impression});
-    };
-    if (!keep) masks.resize(std::min(masks.size(), wanted.size()));
-    std::vector<int> open;
-    for (int i : wanted) {
-      const auto it = m_lies.find(i);
-      if (it != m_lies.end() && std::find(masks.begin(), masks.end(), it->second) != masks.end()) {
-        take(it->second, i);
-      } else {
-        open.push_back(i);
-      }
-    }
-    for (int i : open)
-      if (!masks.empty()) take(masks.front(), i);
-    return out;
-  }
-
-  bool restCanFollow(size_t step, const std::vector<Laid>& chosen) const {
-    if (chosen.size() < m_demands[step].size()) return false;
-    std::vector<int> left = m_left, rest;
-    for (const Laid& l : chosen) --left[static_cast<size_t>(l.mask)];
-    for (size_t k = step + 1; k < m_demands.size(); ++k)
-      rest.push_back(static_cast<int>(m_demands[k].size()));
-    return enough(std::move(rest), left);
-  }
-};
-
-/// The rota over all steps, worked out over those that need any.
-std::vector<std::vector<Laid>> rotaOf(int cut, int life, const std::vector<std::vector<int>>& demands) {
-  std::vector<std::vector<Laid>> out(demands.size());
-  std::vector<size_t> needing;
-  std::vector<std::vector<int>> wanted;
-  for (size_t k = 0; k < demands.size(); ++k)
-    if (!demands[k].empty()) needing.push_back(k), wanted.push_back(demands[k]);
-  if (wanted.empty()) return out;
-  auto worked = Rota(cut, life, std::move(wanted)).run();
-  for (size_t k = 0; k < needing.size(); ++k) out[needing[k]] = std::move(worked[k]);
-  return out;
-}
-
-}  // namespace
-
-std::vector<StampMasks> countMasks(const Plan& plan, const MaskNeeds& needs,
-                                   const std::vector<int>& stampOf) {
-  const int life = plan.supplies.maskLife;
-  std::vector<StampMasks> out(plan.stamps.size());
-  std::vector<std::vector<std::vector<int>>> demands(plan.stamps.size());
-  for (auto& d : demands) d.resize(needs.steps.size());
-  for (size_t k = 0; k < needs.steps.size(); ++k)
-    for (int i : needs.steps[k].covered) {
-      if (!needs.taped[static_cast<size_t>(i)])
-        demands[static_cast<size_t>(stampOf[static_cast<size_t>(i)])][k].push_back(i);
-    }
-  for (size_t i = 0; i < plan.impressions.size(); ++i)
-    if (needs.taped[i]) ++out[static_cast<size_t>(stampOf[i])].taped;
-  for (size_t s = 0; s < out.size(); ++s) {
-    for (const auto& step : demands[s]) {
-      out[s].uses += static_cast<int>(step.size());
-      out[s].atOnce = std::max(out[s].atOnce, static_cast<int>(step.size()));
-    }
-    out[s].cut = std::max(out[s].atOnce, (out[s].uses + life - 1) / life);
-    out[s].rota = rotaOf(out[s].cut, life, demands[s]);
   }
   return out;
 }

@@ -38,12 +38,46 @@ struct MaskNeeds {
   std::vector<char> taped;                 ///< impression -> a straight strip of tape covers it
   std::vector<char> uncuttable;            ///< impression -> would need a mask, but nothing of it can be cut
   std::vector<std::vector<int>> leaveOut;  ///< impression -> fronts left out of its own pressing
+  /// Two of one stamp that run off the panel and could share a mask cut in two, if both need one.
+  std::vector<std::pair<int, int>> sharable;
 };
 
-/// @param masks  by stamp index of the plan
-MaskNeeds findMaskNeeds(const Plan& plan, const Meetings& meetings, const WashMeetings& washes,
-                        const std::vector<int>& order, const std::vector<MaskRef>& masks,
-                        const std::vector<int>& stampOf);
+/// The needs for any stamping order: what does not hang on the order is worked out once.
+class NeedTable {
+ public:
+  /// @param masks   by stamp index of the plan
+  /// @param knotOf  impression -> its knot of contradictory overlaps, or -1
+  NeedTable(const Plan& plan, const Meetings& meetings, const WashMeetings& washes,
+            const std::vector<MaskRef>& masks, const std::vector<int>& stampOf,
+            const std::vector<int>& knotOf);
+
+  /// @param order  every impression once, first stamped first
+  MaskNeeds of(const std::vector<int>& order) const;
+  /// The needs that no order saves; steps are the impressions as listed, then the washes.
+  MaskNeeds sure() const;
+
+  /// A thing in front that one pressing may need covered.
+  struct Front {
+    int thing = 0;
+    NeededEdge edge;      ///< kept only if some orders do not need it
+    bool always = false;  ///< whatever the order: the two overlap, so the front lies there first
+    bool ahead = false;   ///< may be covered before it is stamped itself: the two are in one knot
+  };
+  const std::vector<Front>& frontsOf(int impression) const { return m_fronts[static_cast<size_t>(impression)]; }
+  /// Washes, lightest first, with what each must not colour.
+  const std::vector<NeedStep>& washSteps() const { return m_washSteps; }
+
+ private:
+  template <typename Wanted>
+  MaskNeeds make(const std::vector<int>& order, Wanted wanted) const;
+
+  std::vector<std::vector<Front>> m_fronts;  // by back
+  std::vector<NeedStep> m_washSteps;
+  std::vector<NeededEdge> m_sureEdges;  // impression -> of all needs that no order saves
+  std::vector<char> m_noMask;           // impression -> nothing of its stamp can be cut
+  std::vector<std::vector<int>> m_leaveOut;
+  std::vector<std::pair<int, int>> m_sharable;
+};
 
 /// One mask laid on one impression at one step.
 struct Laid {
@@ -51,18 +85,33 @@ struct Laid {
   int impression = 0;
 };
 
-/// The masks of one stamp. Source of `cut`: McNaughton's wrap-around rule (1959), from memory.
+/// The masks of one stamp. Without masks at hand `cut` is max(atOnce, uses / life rounded up), by McNaughton's
+/// wrap-around rule (1959); with them, the fewest new ones with which the rota works (Gale 1957, Ryser 1957).
+/// Sources from memory.
 struct StampMasks {
-  int cut = 0;     ///< max(atOnce, uses / life rounded up)
-  int atOnce = 0;  ///< most needed at one step
-  int uses = 0;
-  int taped = 0;                        ///< impressions covered by tape instead
-  std::vector<std::vector<Laid>> rota;  ///< per need step
+  int cut = 0;     ///< new ones
+  int kept = 0;    ///< masks at hand that are used; they have the first numbers
+  int atOnce = 0;  ///< most needed at one step; two that share a mask count as one
+  int uses = 0;    ///< of one card
+  int taped = 0;   ///< impressions covered by tape instead
+  std::vector<std::pair<int, int>> halves;  ///< impressions that share a mask cut in two
+  std::vector<std::vector<Laid>> rota;      ///< per need step; of several cards, the first one's
 };
 
 /// Exactly how many masks of each stamp are enough, and which one goes where; masks stay lying where they
-/// can.
+/// can. Halves are shared, by a maximum matching, where that saves a mask.
 /// @return by stamp index of the plan
 std::vector<StampMasks> countMasks(const Plan& plan, const MaskNeeds& needs, const std::vector<int>& stampOf);
+
+/// Masks of a stamp at hand, by uses left, most first; what the plan lists.
+std::vector<int> usesAtHand(const Plan& plan, int stamp);
+
+/// The fewest new masks with which all demands can be met.
+/// @param demands  needed at once, per step, any order
+/// @param copies   each step is done on so many cards one after the other
+int fewestNewMasks(std::vector<int> demands, const std::vector<int>& atHand, int life, int copies);
+
+/// A maximum matching among the pairs. Source: Edmonds 1965, by the Boost Graph Library.
+std::vector<std::pair<int, int>> mostPairs(const std::vector<std::pair<int, int>>& sharable);
 
 }  // namespace havlo

@@ -271,6 +271,15 @@ struct MaskingSheet {
   bool operator==(const MaskingSheet&) const = default;
 };
 
+/// A mask the maker has kept from an earlier card.
+struct MaskAtHand {
+  std::string stamp;  ///< of the plan
+  int uses = 1;       ///< left in it
+  std::string key;    ///< in the drawer; empty: not from there
+  std::string extra;
+  bool operator==(const MaskAtHand&) const = default;
+};
+
 struct Supplies {
   int maskLife = 6;
   double maskInset_mm = 0.3;
@@ -278,8 +287,20 @@ struct Supplies {
   std::optional<double> leastHole_mm;  ///< absent: leastCut
   FootMark footMark = FootMark::None;
   std::optional<MaskingSheet> maskSheet;  ///< absent: the printer's own
+  std::vector<MaskAtHand> masksAtHand;    ///< used before new ones are cut
   std::string extra;
   bool operator==(const Supplies&) const = default;
+};
+
+/// What the maker decided about the making: the order, the evenings, how many cards.
+struct Making {
+  std::vector<std::string> order;     ///< of stamping, by the maker's own hand; empty: the best is found
+  std::vector<std::string> first;     ///< impressions wanted before all others
+  std::vector<std::string> together;  ///< inks whose pressings are wanted one after the other
+  int evenings = 1;
+  int copies = 1;
+  std::string extra;
+  bool operator==(const Making&) const = default;
 };
 
 struct Plan {
@@ -293,6 +314,8 @@ struct Plan {
   std::vector<GroundMark> ground;
   std::optional<Room> room;
   std::optional<Light> light;
+  Technique technique = Technique::Mask;  ///< of impressions that say nothing else
+  Making making;
   Supplies supplies;
   std::string extra;
 

@@ -5,167 +5,13 @@
 #include <unordered_map>
 
 #include "core/outline/shape_ops.h"
-#include "core/plan/json_text.h"
+#include "core/plan/json_object.h"
 #include "core/plan/plan_text.h"
-#include "core/plan/plan_words.h"
 
 namespace havlo {
 namespace {
 
-constexpr double kFar = 1e5;       // bound of every plain number, mm or degrees
-constexpr double kFarthest = 1e9;  // bound of scene distances, m
-
-/// Ends reading at the first fault; turned into an Error in readPlan.
-struct Fault {
-  Error error;
-};
-
-[[noreturn]] void fail(const std::string& place, const std::string& message) {
-  throw Fault{{ErrorCode::BadInput, message, place}};
-}
-
-std::string number(double v) {
-  std::string s = std::to_string(v);
-  s.erase(s.find_last_not_of('0') + 1);
-  if (s.back() == '.') s.pop_back();
-  return s;
-}
-
-struct Range {
-  double least = -kFar, most = kFar;
-  bool leastIsOut = false;  // an open lower bound
-};
-constexpr Range kAny{};
-constexpr Range kPositive{0, kFar, true};
-constexpr Range kNotNegative{0, kFar};
-constexpr Range kShare{0, 1};
-constexpr Range kMetres{0, kFarthest, true};
-
-double checkedNumber(const Json& j, const std::string& place, Range range) {
-  if (!j.is_number()) fail(place, "not a number");
-  const double v = j.get<double>();
-  if (!std::isfinite(v)) fail(place, "not a finite number");
-  if (v < range.least || v > range.most || (range.leastIsOut && v <= range.least)) {
-    const std::string low =
-        range.leastIsOut ? "more than " + number(range.least) : "at least " + number(range.least);
-    fail(place, "must be " + low + " and at most " + number(range.most));
-  }
-  return v;
-}
-
-Point point(const Json& j, const std::string& place) {
-  if (!j.is_array() || j.size() != 2) fail(place, "not a point; write it as [x, y]");
-  return {checkedNumber(j[0], place + "[0]", kAny), checkedNumber(j[1], place + "[1]", kAny)};
-}
-
-/// One JSON object being read: knows its place and which keys were taken.
-class Object {
- public:
-  Object(const Json& j, std::string place) : m_json(j), m_place(std::move(place)) {
-    if (!j.is_object()) fail(m_place.empty() ? "plan" : m_place, "not an object");
-  }
-
-  std::string at(std::string_view key) const {
-    return m_place.empty() ? std::string(key) : m_place + "." + std::string(key);
-  }
-  const std::string& place() const { return m_place; }
-
-  const Json* find(std::string_view key) {
-    m_known.insert(std::string(key));
-    const auto it = m_json.find(std::string(key));
-    return it == m_json.end() ? nullptr : &*it;
-  }
-  const Json& need(std::string_view key) {
-    const Json* j = find(key);
-    if (!j) fail(at(key), "is missing");
-    return *j;
-  }
-  double needNumber(std::string_view key, Range range) { return checkedNumber(need(key), at(key), range); }
-  double numberOr(std::string_view key, Range range, double otherwise) {
-    const Json* j = find(key);
-    return j ? checkedNumber(*j, at(key), range) : otherwise;
-  }
-  std::optional<double> optionalNumber(std::string_view key, Range range) {
-    const Json* j = find(key);
-    return j ? std::optional(checkedNumber(*j, at(key), range)) : std::nullopt;
-  }
-  int wholeOr(std::string_view key, int least, int most, int otherwise) {
-    const Json* j = find(key);
-    if (!j) return otherwise;
-    const double v = checkedNumber(*j, at(key), {static_cast<double>(least), static_cast<double>(most)});
-    if (v != std::floor(v)) fail(at(key), "must be a whole number");
-    return static_cast<int>(v);
-  }
-  bool boolOr(std::string_view key, bool otherwise) {
-    const Json* j = find(key);
-    if (!j) return otherwise;
-    if (!j->is_boolean()) fail(at(key), "must be true or false");
-    return j->get<bool>();
-  }
-  std::string textOr(std::string_view key, std::string otherwise) {
-    const Json* j = find(key);
-    return j ? text(*j, at(key)) : otherwise;
-  }
-  std::string needId(std::string_view key) {
-    std::string id = text(need(key), at(key));
-    if (id.empty()) fail(at(key), "is empty");
-    return id;
-  }
-  template <typename E, size_t N>
-  E wordOr(std::string_view key, const words::Table<E, N>& table, E otherwise) {
-    const Json* j = find(key);
-    if (!j) return otherwise;
-    const std::string word = text(*j, at(key));
-    std::string choices;
-    for (const auto& [value, known] : table) {
-      if (known == word) return value;
-      choices += (choices.empty() ? "" : ", ") + std::string(known);
-    }
-    fail(at(key), "\"" + word.substr(0, 40) + "\" is none of " + choices);
-  }
-  Colour colourOr(std::string_view key, Colour otherwise) {
-    const Json* j = find(key);
-    if (!j) return otherwise;
-    const std::string s = text(*j, at(key));
-    const bool hex = s.size() == 7 && s[0] == '#' &&
-                     std::all_of(s.begin() + 1, s.end(), [](unsigned char c) { return std::isxdigit(c); });
-    if (!hex) fail(at(key), "not a colour; write it as #rrggbb");
-    const auto channel = [&](size_t i) {
-      return static_cast<unsigned char>(std::stoi(s.substr(i, 2), nullptr, 16));
-    };
-    return {channel(1), channel(3), channel(5)};
-  }
-  std::vector<std::string> idsOr(std::string_view key) {
-    std::vector<std::string> ids;
-    each(key, [&](const Json& j, const std::string& place) { ids.push_back(text(j, place)); });
-    return ids;
-  }
-  /// Calls `f` for each entry of a list; an absent list is empty.
-  template <typename F>
-  void each(std::string_view key, F f) {
-    const Json* j = find(key);
-    if (!j) return;
-    if (!j->is_array()) fail(at(key), "not a list");
-    for (size_t i = 0; i < j->size(); ++i) f((*j)[i], at(key) + "[" + std::to_string(i) + "]");
-  }
-  /// The keys that were not asked for, as JSON text; empty if there are none.
-  std::string extra() const {
-    Json rest = Json::object();
-    for (const auto& [key, value] : m_json.items())
-      if (!m_known.contains(key)) rest[key] = value;
-    return rest.empty() ? std::string() : rest.dump();
-  }
-
-  static std::string text(const Json& j, const std::string& place) {
-    if (!j.is_string()) fail(place, "not a text");
-    return j.get<std::string>();
-  }
-
- private:
-  const Json& m_json;
-  std::string m_place;
-  std::set<std::string> m_known;
-};
+using namespace plan_json;
 
 class Reader {
  public:
@@ -179,6 +25,7 @@ class Reader {
     plan.notes = o.textOr("notes", "");
     plan.card = card(Object(o.need("card"), "card"));
     if (const Json* view = o.find("view")) plan.view = readView(Object(*view, "view"));
+    plan.technique = o.wordOr("technique", words::kTechniques, plan.technique);
     o.each("inks", [&](const Json& e, const std::string& at) { plan.inks.push_back(ink(Object(e, at))); });
     o.each("stamps", [&](const Json& e, const std::string& at) {
       plan.stamps.push_back(std::make_shared<Stamp>(stamp(Object(e, at))));
@@ -192,6 +39,7 @@ class Reader {
            [&](const Json& e, const std::string& at) { plan.ground.push_back(groundMark(Object(e, at))); });
     if (const Json* room = o.find("room")) plan.room = readRoom(Object(*room, "room"));
     if (const Json* light = o.find("light")) plan.light = readLight(Object(*light, "light"));
+    if (const Json* making = o.find("making")) plan.making = readMaking(Object(*making, "making"));
     if (const Json* supplies = o.find("supplies"))
       plan.supplies = readSupplies(Object(*supplies, "supplies"));
     plan.extra = o.extra();
@@ -422,7 +270,7 @@ class Reader {
     i.turn_deg = o.numberOr("turn", kAny, 0);
     i.generation = o.wholeOr("generation", 1, 99, 1);
     if (const Json* j = o.find("depth")) readDepth(*j, o.at("depth"), i);
-    i.technique = o.wordOr("technique", words::kTechniques, i.technique);
+    i.technique = o.wordOr("technique", words::kTechniques, m_out.plan.technique);
     i.inFrontOf = o.idsOr("inFrontOf");
     if (const Json* j = o.find("part")) i.part = rings(*j, o.at("part"));
     i.raise_mm = o.numberOr("raise", kAny, 0);
@@ -475,6 +323,26 @@ class Reader {
     return l;
   }
 
+  static Making readMaking(Object o) {
+    Making m;
+    m.order = o.idsOr("order");
+    m.first = o.idsOr("first");
+    m.together = o.idsOr("together");
+    m.evenings = o.wholeOr("evenings", 1, 99, 1);
+    m.copies = o.wholeOr("copies", 1, 9999, 1);
+    m.extra = o.extra();
+    return m;
+  }
+
+  static MaskAtHand maskAtHand(Object o) {
+    MaskAtHand m;
+    m.stamp = o.needId("stamp");
+    m.uses = o.wholeOr("uses", 1, 100000, 1);
+    m.key = o.textOr("key", "");
+    m.extra = o.extra();
+    return m;
+  }
+
   static Supplies readSupplies(Object o) {
     Supplies s;
     s.maskLife = o.wholeOr("maskLife", 1, 100000, s.maskLife);
@@ -483,6 +351,8 @@ class Reader {
     s.leastHole_mm = o.optionalNumber("leastHole", kNotNegative);
     s.footMark = o.wordOr("footMark", words::kFootMarks, s.footMark);
     if (const Json* j = o.find("maskSheet")) s.maskSheet = maskingSheet(Object(*j, o.at("maskSheet")));
+    o.each("masksAtHand",
+           [&](const Json& e, const std::string& at) { s.masksAtHand.push_back(maskAtHand(Object(e, at))); });
     s.extra = o.extra();
     return s;
   }
@@ -555,6 +425,21 @@ class Reader {
         known(impressions, p.washes[k].overImpressions[f], at + ".overImpressions[" + std::to_string(f) + "]",
               "impression");
     }
+    const auto listed = [&](const auto& set, const std::vector<std::string>& list, const std::string& name,
+                            const char* what) {
+      std::set<std::string> seen;
+      for (size_t k = 0; k < list.size(); ++k) {
+        const std::string place = "making." + name + "[" + std::to_string(k) + "]";
+        known(set, list[k], place, what);
+        if (!seen.insert(list[k]).second) fail(place, "\"" + list[k] + "\" is named twice");
+      }
+    };
+    listed(impressions, p.making.order, "order", "impression");
+    listed(impressions, p.making.first, "first", "impression");
+    listed(inks, p.making.together, "together", "ink");
+    for (size_t k = 0; k < p.supplies.masksAtHand.size(); ++k)
+      known(stamps, p.supplies.masksAtHand[k].stamp,
+            "supplies.masksAtHand[" + std::to_string(k) + "].stamp", "stamp");
   }
 
   void checkRoom() const {

@@ -191,6 +191,17 @@ Json light(const Light& l) {
   return j;
 }
 
+Json making(const Making& m) {
+  Json j = Json::object();
+  if (!m.order.empty()) j["order"] = m.order;
+  if (!m.first.empty()) j["first"] = m.first;
+  if (!m.together.empty()) j["together"] = m.together;
+  if (m.evenings != 1) j["evenings"] = m.evenings;
+  if (m.copies != 1) j["copies"] = m.copies;
+  addExtra(j, m.extra);
+  return j;
+}
+
 Json supplies(const Supplies& s) {
   Json j = {{"maskLife", s.maskLife}, {"maskInset", s.maskInset_mm}, {"leastCut", s.leastCut_mm}};
   if (s.leastHole_mm) j["leastHole"] = *s.leastHole_mm;
@@ -201,6 +212,12 @@ Json supplies(const Supplies& s) {
     if (m.stickyBand_mm) sheet["stickyBand"] = *m.stickyBand_mm;
     addExtra(sheet, m.extra);
     j["maskSheet"] = std::move(sheet);
+  }
+  for (const MaskAtHand& m : s.masksAtHand) {
+    Json mask = {{"stamp", m.stamp}, {"uses", m.uses}};
+    if (!m.key.empty()) mask["key"] = m.key;
+    addExtra(mask, m.extra);
+    j["masksAtHand"].push_back(std::move(mask));
   }
   addExtra(j, s.extra);
   return j;
@@ -226,6 +243,8 @@ std::string writePlan(const Plan& plan) {
   for (const GroundMark& g : plan.ground) j["ground"].push_back(groundMark(g));
   if (plan.room) j["room"] = room(*plan.room);
   if (plan.light) j["light"] = light(*plan.light);
+  if (plan.technique != Technique::Mask) j["technique"] = wordOf(plan.technique);
+  if (!(plan.making == Making())) j["making"] = making(plan.making);
   j["supplies"] = supplies(plan.supplies);
   addExtra(j, plan.extra);
   return writeJson(j);

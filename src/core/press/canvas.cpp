@@ -4,6 +4,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/colour/colour.h"
 #include "core/wash/wash_area.h"
 
 namespace havlo {

@@ -3,6 +3,7 @@
 #include <cmath>
 #include <opencv2/imgproc.hpp>
 
+#include "core/press/blame.h"
 #include "core/press/press.h"
 
 namespace havlo {
@@ -33,8 +34,10 @@ std::vector<int> inkedBy(const RunSheet& sheet, PressTiles& tiles, const PressIn
 }
 
 /// Patches of the pixels set in `map`, largest first.
+/// @param blame  who did it, at a pixel; left empty for what is explained
+template <typename F>
 std::vector<Difference> patches(const cv::Mat& map, bool explained, const RunSheet& sheet, PressTiles& tiles,
-                                const PressInput& in) {
+                                const PressInput& in, F blame) {
   cv::Mat labels, stats, centroids;
   const int n = cv::connectedComponentsWithStats(map, labels, stats, centroids, 8, CV_32S);
   std::vector<int> order;
@@ -58,6 +61,7 @@ std::vector<Difference> patches(const cv::Mat& map, bool explained, const RunShe
           best = std::hypot(x - cx, y - cy), bestX = x, bestY = y;
     d.at = tiles.grid().centre(bestX, bestY);
     d.steps = inkedBy(sheet, tiles, in, bestX, bestY);
+    if (!explained) d.blame = blame(bestX, bestY);
     out.push_back(std::move(d));
   }
   return out;
@@ -66,12 +70,16 @@ std::vector<Difference> patches(const cv::Mat& map, bool explained, const RunShe
 }  // namespace
 
 Result<Simulation> simulate(const PressInput& in, const RunSheet& sheet, double dpi, const Progress& progress,
-                            const StepWatcher& watch, std::shared_ptr<TileStore> kept) {
+                            const StepWatcher& watch, std::shared_ptr<TileStore> kept, const PressRun& run) {
   PressTiles tiles(in, Grid(in.plan.card.panel.box(), dpi), std::move(kept));
-  auto replayed = replay(in, sheet, tiles, progress, watch);
+  auto replayed = replay(in, sheet, tiles, progress, watch, run);
   if (!replayed) return replayed.error();
   Replay done = std::move(replayed).value();
-  const Canvas intended = intendedCard(in, tiles);
+  const PressInput& planned = run.intended ? *run.intended : in;
+  std::optional<PressTiles> others;
+  if (run.intended) others.emplace(planned, tiles.grid());
+  PressTiles& plannedTiles = others ? *others : tiles;
+  const Canvas intended = intendedCard(planned, plannedTiles);
   const Grid& grid = tiles.grid();
   cv::Mat open(grid.height, grid.width, CV_8U, cv::Scalar(0)), explained = open.clone();
   size_t differing = 0, unexplained = 0;
@@ -89,8 +97,12 @@ Result<Simulation> simulate(const PressInput& in, const RunSheet& sheet, double 
   out.unexplained_mm2 = static_cast<double>(unexplained) * grid.pixelArea_mm2();
   // Single pixels on an edge tell of the raster, not of the plan: coarse pictures forgive three of them.
   out.proven = out.unexplained_mm2 <= std::max(kForgiven_mm2, kForgivenPixels * grid.pixelArea_mm2());
-  out.worst = patches(open, false, sheet, tiles, in);
-  for (Difference& d : patches(explained, true, sheet, tiles, in))
+  const auto blame = [&](int x, int y) {
+    return blameAt(in, sheet, tiles, planned, plannedTiles, x, y,
+                   run.maskLife.value_or(in.plan.supplies.maskLife));
+  };
+  out.worst = patches(open, false, sheet, tiles, in, blame);
+  for (Difference& d : patches(explained, true, sheet, tiles, in, blame))
     if (out.worst.size() < kMostListed) out.worst.push_back(std::move(d));
   out.card = std::move(done.card);
   return out;

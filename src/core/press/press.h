@@ -67,6 +67,26 @@ std::shared_ptr<TileStore> newTileStore();
 /// The card as it should come out, from silhouettes and depth alone.
 Canvas intendedCard(const PressInput& in, PressTiles& tiles);
 
+/// How true to life the press is. With everything off it is the press that proves plans.
+struct PressManner {
+  bool uneven = false;   ///< pressure differs over the rubber: paler patches
+  bool bleeds = false;   ///< a wash over water-reactive ink draws some of it along
+  bool shadows = false;  ///< pop-ups cast a shadow
+  bool softWipes = false;  ///< what is wiped off the rubber has a soft edge
+  uint32_t seed = 1;     ///< of the unevenness
+};
+
+/// What differs from the plain proof of a plan.
+struct PressRun {
+  PressManner manner;
+  std::optional<int> maskLife;  ///< uses after which ink seeps through; absent: the plan's
+  /// What the card should look like, if that is another plan's intention: things are matched by index.
+  const PressInput* intended = nullptr;
+};
+
+/// Share of the ink that comes through a mask for every use beyond its life. Common practice, no source.
+inline constexpr double kSeepEach = 0.25;
+
 struct Replay {
   Canvas card;
   std::vector<uint8_t> explained;  ///< per pixel: mask inset, uncovered parts or edge lines may show here
@@ -77,7 +97,26 @@ using StepWatcher = std::function<void(size_t step, const Canvas& card)>;
 
 /// Executes the steps one by one. @error Stopped
 Result<Replay> replay(const PressInput& in, const RunSheet& sheet, PressTiles& tiles,
-                      const Progress& progress = {}, const StepWatcher& watch = {});
+                      const Progress& progress = {}, const StepWatcher& watch = {}, const PressRun& run = {});
+
+/// Why a patch is not as intended: which step did what to what.
+struct Blame {
+  enum class Kind {
+    Unknown,
+    RanOver,    ///< `step` printed `back` across `front`, which was not covered
+    Missing,    ///< a cover on `front` kept `step` from printing `back`
+    Coloured,   ///< `step` blended over `front`, which should have stayed clean
+    LeftPlain,  ///< a cover on `front` kept the wash of `step` out
+    OutOfTurn,  ///< `step` printed `back` on top of `front`, which belongs above it
+    Seeped,     ///< ink of `step` came through the worn mask on `front`
+    Displaced,  ///< `back` does not lie where it was planned
+    OtherInk    ///< `back` was printed in another ink than planned
+  };
+  Kind kind = Kind::Unknown;
+  int step = 0;             ///< number from 1; 0: none
+  int back = -1, front = -1, wash = -1;
+  bool stampedYet = false;  ///< RanOver: whether `front` lay there already
+};
 
 /// A patch in which replay and intention differ.
 struct Difference {
@@ -85,6 +124,7 @@ struct Difference {
   double area_mm2 = 0;
   bool explained = false;
   std::vector<int> steps;  ///< numbers, from 1, of the pressings and washes that ink it
+  Blame blame;
 };
 
 struct Simulation {
@@ -100,6 +140,6 @@ struct Simulation {
 /// @param kept  tiles of earlier runs to start from; null for none
 Result<Simulation> simulate(const PressInput& in, const RunSheet& sheet, double dpi,
                             const Progress& progress = {}, const StepWatcher& watch = {},
-                            std::shared_ptr<TileStore> kept = {});
+                            std::shared_ptr<TileStore> kept = {}, const PressRun& run = {});
 
 }  // namespace havlo

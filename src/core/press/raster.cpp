@@ -126,6 +126,49 @@ void block(Tile& tile, const Tile& blocker) {
   }
 }
 
+namespace {
+
+/// Running mean over 2 r + 1 values, along rows or columns.
+void boxBlur(Tile& t, int r, bool along) {
+  const int lines = along ? t.height : t.width, length = along ? t.width : t.height;
+  std::vector<int> sum(static_cast<size_t>(length) + 1, 0);
+  for (int l = 0; l < lines; ++l) {
+    const auto at = [&](int k) -> uint8_t& {
+      return along ? t.cover[static_cast<size_t>(l) * static_cast<size_t>(t.width) + static_cast<size_t>(k)]
+                   : t.cover[static_cast<size_t>(k) * static_cast<size_t>(t.width) + static_cast<size_t>(l)];
+    };
+    for (int k = 0; k < length; ++k) sum[static_cast<size_t>(k) + 1] = sum[static_cast<size_t>(k)] + at(k);
+    for (int k = 0; k < length; ++k) {
+      const int from = std::max(0, k - r), to = std::min(length, k + r + 1);
+      at(k) = static_cast<uint8_t>((sum[static_cast<size_t>(to)] - sum[static_cast<size_t>(from)]) / (2 * r + 1));
+    }
+  }
+}
+
+}  // namespace
+
+Tile spread(const Tile& tile, const Grid& grid, double by_mm) {
+  const int r = std::max(1, static_cast<int>(std::lround(by_mm * grid.pxPerMmX() / 2)));
+  Tile out;
+  out.x = tile.x - 2 * r, out.y = tile.y - 2 * r;
+  out.width = tile.width + 4 * r, out.height = tile.height + 4 * r;
+  out.cover.assign(static_cast<size_t>(out.width) * static_cast<size_t>(out.height), 0);
+  for (int y = tile.y; y < tile.y + tile.height; ++y)
+    std::copy(tile.row(y), tile.row(y) + tile.width, out.row(y) + 2 * r);
+  // Two passes of a box come close to a bell.
+  for (int pass = 0; pass < 2; ++pass) boxBlur(out, r, true), boxBlur(out, r, false);
+  return out;
+}
+
+void blockSoftly(Tile& tile, const Tile& blocker, const Grid& grid) {
+  const Tile soft = spread(blocker, grid, 0.5);
+  for (int y = tile.y; y < tile.y + tile.height; ++y)
+    for (int x = tile.x; x < tile.x + tile.width; ++x) {
+      uint8_t& a = tile.row(y)[x - tile.x];
+      a = static_cast<uint8_t>(a * (255 - soft.at(x, y)) / 255);
+    }
+}
+
 void keepOnly(Tile& tile, const Tile& part) {
   for (int y = tile.y; y < tile.y + tile.height; ++y)
     for (int x = tile.x; x < tile.x + tile.width; ++x)

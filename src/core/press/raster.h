@@ -60,6 +60,12 @@ Tile softTile(const Grid& grid, const Rings& rings);
 /// Sets to 0 the pixels of `tile` where `blocker` is not 0.
 void block(Tile& tile, const Tile& blocker);
 
+/// Takes coverage away where `blocker` is, fading over half a millimetre around it.
+void blockSoftly(Tile& tile, const Tile& blocker, const Grid& grid);
+
+/// The coverage spread evenly over a disc-like surrounding. @param by_mm  how far
+Tile spread(const Tile& tile, const Grid& grid, double by_mm);
+
 /// Sets to 0 the pixels of `tile` where `part` is 0.
 void keepOnly(Tile& tile, const Tile& part);
 

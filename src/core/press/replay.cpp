@@ -1,5 +1,7 @@
 // Executes steps as hands would: covers lie where they were laid, ink goes wherever nothing keeps it out.
 #include <algorithm>
+#include <cmath>
+#include <map>
 #include <set>
 
 #include "core/press/press.h"
@@ -10,8 +12,12 @@ namespace {
 
 class Press {
  public:
-  Press(const PressInput& in, PressTiles& tiles)
-      : m_in(in), m_tiles(tiles), m_pressed(in.plan.impressions.size(), 0) {
+  Press(const PressInput& in, PressTiles& tiles, const PressRun& run)
+      : m_in(in),
+        m_tiles(tiles),
+        m_run(run),
+        m_life(run.maskLife.value_or(in.plan.supplies.maskLife)),
+        m_pressed(in.plan.impressions.size(), 0) {
     const Grid& grid = tiles.grid();
     m_out.card = Canvas(grid, in.plan.card.paper.colour);
     m_out.explained.assign(static_cast<size_t>(grid.width) * static_cast<size_t>(grid.height), 0);
@@ -26,11 +32,11 @@ class Press {
         if (step.impression < 0) {
           tapeBorder();
         } else {
-          m_covered.insert(step.impression);
+          m_covered[step.impression] = {};
         }
         break;
       case Do::MaskOn:
-        for (const Cover& c : step.covers) m_covered.insert(c.impression);
+        for (const Cover& c : step.covers) m_covered[c.impression] = c.mask;
         break;
       case Do::MaskOff:
         for (const Cover& c : step.covers) m_covered.erase(c.impression);
@@ -59,8 +65,11 @@ class Press {
  private:
   const PressInput& m_in;
   PressTiles& m_tiles;
+  const PressRun& m_run;
+  int m_life;
   Replay m_out;
-  std::set<int> m_covered;
+  std::map<int, std::string> m_covered;  // impression -> mask, empty for tape
+  std::map<std::string, int> m_used;     // mask -> uses so far
   std::vector<char> m_pressed;
   Tile m_border, m_resist;  // whole panel: taped, embossed
 
@@ -75,7 +84,7 @@ class Press {
 
   void melt(int i) {
     Tile t = m_tiles.silhouette(i);
-    for (int a : m_covered) {
+    for (const auto& [a, mask] : m_covered) {
       explain(t, a, false);
       block(t, m_tiles.cover(a));
     }
@@ -91,14 +100,19 @@ class Press {
 
   void stamp(const Step& step) {
     const int b = step.impression;
+    wearMasks(step);
     Tile ink = m_tiles.ink(b);
-    for (int a : step.leaveOut) block(ink, m_tiles.silhouette(a));
+    for (int a : step.leaveOut) {
+      const bool soft = m_run.manner.softWipes && impression(a).technique == Technique::WipeOff;
+      soft ? blockSoftly(ink, m_tiles.silhouette(a), m_tiles.grid()) : block(ink, m_tiles.silhouette(a));
+    }
     const Tile wanted = ink;
-    for (int a : m_covered) {
-      block(ink, m_tiles.cover(a));
+    for (const auto& [a, mask] : m_covered) {
+      keepOut(ink, m_tiles.cover(a), mask);
       block(ink, m_tiles.edgeLine(a));
     }
     keptOut(ink);
+    if (m_run.manner.uneven) pressUnevenly(ink, b);
     m_out.card.apply(ink, filmOf(b));
     m_pressed[static_cast<size_t>(b)] = 1;
     for (int k : m_in.meetings.of[static_cast<size_t>(b)]) {
@@ -111,17 +125,79 @@ class Press {
   void wash(const Step& step) {
     const auto w = static_cast<size_t>(step.wash);
     const Wash& wash = m_in.plan.washes[w];
+    wearMasks(step);
     Tile area = hardTile(m_tiles.grid(), m_in.washes.reached[w]);
     const Tile wanted = area;
-    for (int a : m_covered) block(area, m_tiles.cover(a));
+    for (const auto& [a, mask] : m_covered) keepOut(area, m_tiles.cover(a), mask);
     keptOut(area);
     const WashFalloff falloff(wash);
+    if (m_run.manner.bleeds) bleed(area, wash);
     m_out.card.applyWash(area, m_in.plan.ink(wash.ink)->colour, wash.strength, falloff);
     const auto& over = wash.overImpressions;
     for (size_t i = 0; i < m_in.plan.impressions.size(); ++i)
       if (m_in.washes.meets[w][i].touches &&
           std::find(over.begin(), over.end(), m_in.plan.impressions[i].id) == over.end())
         explain(wanted, static_cast<int>(i), false);
+  }
+
+  /// One use of every mask that this step needs; two halves of one are used together.
+  void wearMasks(const Step& step) {
+    std::set<std::string> used;
+    for (int i : step.needed)
+      if (const auto it = m_covered.find(i); it != m_covered.end() && !it->second.empty()) used.insert(it->second);
+    for (const std::string& mask : used) ++m_used[mask];
+  }
+
+  /// Ink stops at a good mask and partly comes through a worn one.
+  void keepOut(Tile& ink, const Tile& cover, const std::string& mask) {
+    const auto used = m_used.find(mask);
+    const int beyond = mask.empty() || used == m_used.end() ? 0 : used->second - m_life;
+    if (beyond <= 0) return block(ink, cover);
+    const double through = std::min(1.0, kSeepEach * beyond);
+    for (int y = std::max(ink.y, cover.y); y < std::min(ink.y + ink.height, cover.y + cover.height); ++y)
+      for (int x = std::max(ink.x, cover.x); x < std::min(ink.x + ink.width, cover.x + cover.width); ++x)
+        if (cover.row(y)[x - cover.x]) {
+          uint8_t& a = ink.row(y)[x - ink.x];
+          a = static_cast<uint8_t>(std::lround(a * through));
+        }
+  }
+
+  /// Paler patches a few millimetres wide, deepest where the hand pressed least: smooth noise from a lattice.
+  void pressUnevenly(Tile& ink, int impression) {
+    const Grid& grid = m_tiles.grid();
+    const auto lattice = [&](int i, int j) {
+      uint64_t h = (static_cast<uint64_t>(m_run.manner.seed) << 32) ^ static_cast<uint64_t>(impression * 7919 + 17);
+      h ^= static_cast<uint64_t>(i + 1000) * 0x9E3779B97F4A7C15ull + static_cast<uint64_t>(j + 1000) * 0xC2B2AE3D27D4EB4Full;
+      h ^= h >> 29, h *= 0xBF58476D1CE4E5B9ull, h ^= h >> 32;
+      return static_cast<double>(h & 0xFFFF) / 0xFFFF;
+    };
+    constexpr double kPatch_mm = 6, kMostPale = 0.45;
+    for (int y = ink.y; y < ink.y + ink.height; ++y)
+      for (int x = ink.x; x < ink.x + ink.width; ++x) {
+        uint8_t& a = ink.row(y)[x - ink.x];
+        if (!a) continue;
+        const Point p = grid.centre(x, y);
+        const double u = p.x / kPatch_mm, v = p.y / kPatch_mm;
+        const int i = static_cast<int>(std::floor(u)), j = static_cast<int>(std::floor(v));
+        const auto smooth = [](double t) { return t * t * (3 - 2 * t); };
+        const double fu = smooth(u - i), fv = smooth(v - j);
+        const double n = (lattice(i, j) * (1 - fu) + lattice(i + 1, j) * fu) * (1 - fv) +
+                         (lattice(i, j + 1) * (1 - fu) + lattice(i + 1, j + 1) * fu) * fv;
+        a = static_cast<uint8_t>(std::lround(a * (1 - kMostPale * n * n)));
+      }
+  }
+
+  /// Water draws ink out of what is printed in water-reactive ink and not covered: a pale film spreads over the
+  /// wash's area for a millimetre or so around it.
+  void bleed(const Tile& area, const Wash&) {
+    constexpr double kRuns_mm = 1.2, kStrength = 0.35;
+    for (size_t i = 0; i < m_pressed.size(); ++i) {
+      const Ink& ink = *m_in.plan.ink(m_in.plan.impressions[i].ink);
+      if (!m_pressed[i] || ink.kind != InkKind::WaterReactive) continue;
+      Tile run = spread(m_tiles.ink(static_cast<int>(i)), m_tiles.grid(), kRuns_mm);
+      keepOnly(run, area);
+      m_out.card.apply(run, {ink.colour, 0, kStrength});
+    }
   }
 
   void keptOut(Tile& ink) {
@@ -154,6 +230,25 @@ class Press {
     if (line) mark(*line);
   }
 
+  /// What is raised darkens the card below it on the right, as far as it is raised: rooms are lit from the upper
+  /// left.
+  void castShadow(const Tile& piece, double raise_mm) {
+    const Grid& grid = m_tiles.grid();
+    const double far_mm = std::clamp(raise_mm > 0 ? raise_mm : 1.5, 0.3, 4.0);
+    const int dx = static_cast<int>(std::lround(0.7 * far_mm * grid.pxPerMmX()));
+    const int dy = static_cast<int>(std::lround(0.7 * far_mm * grid.pxPerMmY()));
+    Tile shadow = spread(piece, grid, 0.4 * far_mm);
+    shadow.x += dx, shadow.y += dy;
+    constexpr float kDark = 0.35f;
+    for (int y = std::max(0, shadow.y); y < std::min(grid.height, shadow.y + shadow.height); ++y)
+      for (int x = std::max(0, shadow.x); x < std::min(grid.width, shadow.x + shadow.width); ++x) {
+        const float a = static_cast<float>(shadow.row(y)[x - shadow.x]) / 255 * kDark;
+        LinearRgb p = m_out.card.at(x, y);
+        for (float& c : p) c *= 1 - a;
+        m_out.card.set(x, y, p);
+      }
+  }
+
   /// A piece of its own: clean paper with the print, cut along what shows of the thing, over everything else.
   void attach(int i) {
     Tile piece = m_tiles.silhouette(i);
@@ -162,6 +257,7 @@ class Press {
       if (m.back == i) block(piece, m_tiles.silhouette(m.front));
     }
     block(piece, m_border);
+    if (m_run.manner.shadows) castShadow(piece, impression(i).raise_mm);
     const LinearRgb paper = linearOf(m_in.plan.card.paper.colour);
     for (int y = piece.y; y < piece.y + piece.height; ++y)
       for (int x = piece.x; x < piece.x + piece.width; ++x)
@@ -175,8 +271,8 @@ class Press {
 }  // namespace
 
 Result<Replay> replay(const PressInput& in, const RunSheet& sheet, PressTiles& tiles,
-                      const Progress& progress, const StepWatcher& watch) {
-  Press press(in, tiles);
+                      const Progress& progress, const StepWatcher& watch, const PressRun& run) {
+  Press press(in, tiles, run);
   for (size_t k = 0; k < sheet.steps.size(); ++k) {
     if (progress.stopped()) return Error{ErrorCode::Stopped, "stopped", {}};
     press.execute(sheet.steps[k]);

@@ -1,9 +1,27 @@
-// A over B over C over A: no order of stamping gives that.
+// A over B over C over A: no order of stamping alone gives that; a mask laid where a thing will be can.
 #include "core/analysis/analysis.h"
 
 namespace havlo {
+namespace {
 
-void readCycle(const Plan&, const Analysis& analysis, std::vector<Finding>& out) {
+/// Whether every pair of the knot whose front is stamped later can be kept apart by a mask laid ahead.
+bool masksAheadDoIt(const Plan& plan, const Analysis& a, int knot) {
+  std::vector<size_t> place(a.order.size(), 0);
+  for (size_t k = 0; k < a.order.size(); ++k) place[static_cast<size_t>(a.order[k])] = k;
+  for (const Meeting& m : a.meetings.list) {
+    const auto f = static_cast<size_t>(m.front), b = static_cast<size_t>(m.back);
+    if (!m.overlaps() || a.knots.knotOf[f] != knot || a.knots.knotOf[b] != knot) continue;
+    const Technique how = plan.impressions[f].technique;
+    if (m.contradictory) return false;
+    const bool late = how == Technique::Overprint ? place[f] < place[b] : place[f] > place[b];
+    if (late && (how == Technique::Overprint || how == Technique::Resist)) return false;
+  }
+  return true;
+}
+
+}  // namespace
+
+void readCycle(const Plan& plan, const Analysis& analysis, std::vector<Finding>& out) {
   for (const std::vector<int>& ring : analysis.knots.rings) {
     Finding f{FindingKind::Cycle, Level::Fault, ring, static_cast<double>(ring.size()), {}};
     // Distances alone never make a ring, so one of its links was said against them: the way out is to unsay
@@ -15,6 +33,7 @@ void readCycle(const Plan&, const Analysis& analysis, std::vector<Finding>& out)
       if (against && (said == PairWord::First || said == PairWord::Both))
         f.fix = Fix{Fix::What::DropInFront, front, back, {}};
     }
+    if (masksAheadDoIt(plan, analysis, analysis.knots.knotOf[static_cast<size_t>(ring[0])])) f.level = Level::Warn;
     out.push_back(std::move(f));
   }
 }

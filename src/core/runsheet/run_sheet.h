@@ -25,10 +25,26 @@ enum class Do {
   Trim
 };
 
+/// Minutes of work. Common practice, no source; the log will fit them to the maker.
+struct WorkTimes {
+  double press = 0.75;      ///< ink, place, press
+  double tryOut = 0.5;      ///< a stamp's first use: a test print on scrap paper
+  double pickUp = 0.25;     ///< another stamp than the one in hand
+  double changeInk = 0.25;  ///< another ink than the one that is open
+  double clean = 0.5;       ///< a stamp that last had another ink
+  double scrap = 0.25;      ///< one pressing on scrap paper, to come to a later generation
+  double cutMask = 3;       ///< print it on masking paper and cut it out
+  double coverOn = 0.5, coverOff = 0.25;
+  double tapeRubber = 1, wipeRubber = 0.5;  ///< for each thing left out of a pressing
+  double wash = 4, emboss = 2, cutPiece = 4, attach = 1.5, tape = 1, trim = 1;
+};
+
 /// A mask, or a strip of tape, and what it lies on.
 struct Cover {
   std::string mask;     ///< mask id ("hare#1"), empty for a strip of tape
   int impression = -1;  ///< -1 while it is only cut
+  bool ahead = false;   ///< laid where the thing will be: it is stamped later
+  bool half = false;    ///< one half of a mask cut in two
 };
 
 struct Step {
@@ -41,13 +57,25 @@ struct Step {
   std::vector<int> needed;    ///< of those, the ones this step needs
   std::vector<int> leaveOut;  ///< fronts whose place on the rubber is covered or wiped before pressing
   bool piece = false;         ///< stamped on a piece of its own
+  bool tryOut = false;        ///< the stamp's first use: a test print on scrap first
+  bool clean = false;         ///< the stamp last had another ink
+  int scraps = 0;             ///< pressings on scrap paper before this one
+  int evening = 0;            ///< from 0
   double minutes = 0, wait = 0;
+};
+
+/// A stretch of work at one go.
+struct Evening {
+  size_t first = 0;    ///< index of its first step
+  double minutes = 0;  ///< work and waits
 };
 
 struct RunSheet {
   std::vector<Step> steps;
-  double minutes = 0;  ///< all work and waits
-  double atLeast = 0;  ///< work that no order can save
+  double minutes = 0;  ///< all work and waits, of all copies
+  double atLeast = 0;  ///< no valid order takes less
+  std::vector<Evening> evenings;
+  int copies = 1;
 };
 
 /// Everything a run sheet is made from.
@@ -55,13 +83,26 @@ struct RunSheetInput {
   const Plan& plan;
   const Meetings& meetings;
   const WashMeetings& washes;
+  const NeedTable& table;
   const std::vector<int>& order;
   const MaskNeeds& needs;
   const std::vector<StampMasks>& masks;  ///< by stamp
   const std::vector<int>& stampOf;       ///< impression -> stamp index
+  WorkTimes times = {};
 };
 
+/// Masks are cut when they are first needed or while something dries; several copies are worked card by card
+/// within each step; evenings are as even as can be.
 RunSheet buildRunSheet(const RunSheetInput& in);
+
+/// What buildRunSheet() would give as minutes, without making the steps.
+double minutesOf(const RunSheetInput& in);
+
+/// Minutes for what is taped over or wiped off a stamp before it is pressed on one card.
+double leaveOutMinutes(const Plan& plan, const std::vector<int>& fronts, const WorkTimes& times);
+
+/// Waits longer than this are left for another day.
+inline constexpr double kOvernight_min = 240;
 
 std::string_view wordOf(Do what);
 

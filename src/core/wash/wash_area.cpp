@@ -4,6 +4,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/colour/colour.h"
 #include "core/outline/shape_ops.h"
 #include "core/outline/shared_area.h"
 
@@ -73,15 +74,6 @@ Rings reachedArea(const Wash& wash, const Box& panel) {
     }
   }
   return clippedTo(panel, clippedTo(reach, wash.area));
-}
-
-double linearOf(double c) { return c <= 0.04045 ? c / 12.92 : std::pow((c + 0.055) / 1.055, 2.4); }
-double channelOf(double l) { return l <= 0.0031308 ? l * 12.92 : 1.055 * std::pow(l, 1 / 2.4) - 0.055; }
-
-double lightnessOf(Colour c) {
-  const double y = 0.2126 * linearOf(c.red / 255.0) + 0.7152 * linearOf(c.green / 255.0) +
-                   0.0722 * linearOf(c.blue / 255.0);
-  return y > 216.0 / 24389 ? 116 * std::cbrt(y) - 16 : y * 24389 / 27;
 }
 
 std::vector<int> washOrder(const Plan& plan) {

@@ -28,11 +28,4 @@ Rings reachedArea(const Wash& wash, const Box& panel);
 /// Indices of the plan's washes, lightest ink first (CIE L*), equal ones in the plan's order.
 std::vector<int> washOrder(const Plan& plan);
 
-/// CIE L* of an sRGB colour (D65), 0 to 100.
-double lightnessOf(Colour colour);
-
-/// The sRGB transfer curve (IEC 61966-2-1): channel 0..1 to linear light and back.
-double linearOf(double channel);
-double channelOf(double linear);
-
 }  // namespace havlo

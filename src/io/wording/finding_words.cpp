@@ -102,7 +102,9 @@ FindingWords cycle(const Plan& plan, const Finding& f) {
   for (int i : f.impressions) chain << nameOf(plan, i);
   chain << nameOf(plan, f.impressions[0]);
   return {capital(chain.join(tr(" over "))),
-          tr("No order of stamping can give a ring like that: one of them must go behind."),
+          f.level == Level::Fault
+              ? tr("No order of stamping can give a ring like that: one of them must go behind.")
+              : tr("No order of stamping alone gives a ring like that, so one mask is laid where its thing will be."),
           tr("%1 in a ring").arg(f.impressions.size()),
           {}};
 }

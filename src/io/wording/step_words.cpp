@@ -17,7 +17,7 @@ QString length(double mm, MeasureStyle style) {
 }
 
 QString fromEdges(Point p, MeasureStyle style) {
-  return tr("%1 from the left, %2 from the bottom").arg(length(p.x, style), length(p.y, style));
+  return tr("%1 from the left, %2 from the bottom").arg(tableMeasure(p.x, style), tableMeasure(p.y, style));
 }
 
 const Impression& impressionOf(const Plan& plan, int i) { return plan.impressions[static_cast<size_t>(i)]; }
@@ -25,8 +25,17 @@ const Impression& impressionOf(const Plan& plan, int i) { return plan.impression
 QString inkWords(const Plan& plan, const Impression& i) {
   const Ink& ink = *plan.ink(i.ink);
   QString text = inkName(ink) + QStringLiteral(", ") + pressingName(i.generation);
-  if (i.generation > 1) text += tr(" (press it on scrap paper first)");
   return text;
+}
+
+/// What is done with the stamp before it is pressed on the card.
+QString beforeWords(const Step& step) {
+  QStringList out;
+  if (step.clean) out << tr("clean the stamp first");
+  if (step.tryOut) out << tr("try it on scrap paper first");
+  if (step.scraps == 1) out << tr("ink it, press once on scrap paper");
+  if (step.scraps > 1) out << tr("ink it, press %1 times on scrap paper").arg(step.scraps);
+  return out.isEmpty() ? QString() : QStringLiteral("; ") + out.join(QStringLiteral(", "));
 }
 
 QString coveredWords(const Plan& plan, const Step& step, bool first) {
@@ -52,7 +61,7 @@ StepWords stampWords(const Plan& plan, const Step& step, MeasureStyle style, boo
   StepWords w;
   if (step.piece) {
     w.title = tr("Stamp %1 on a piece of its own").arg(nameOf(plan, step.impression));
-    w.detail = inkWords(plan, i);
+    w.detail = inkWords(plan, i) + beforeWords(step);
     return w;
   }
   w.title = tr("Stamp %1").arg(nameOf(plan, step.impression));
@@ -60,7 +69,10 @@ StepWords stampWords(const Plan& plan, const Step& step, MeasureStyle style, boo
   if (std::fabs(i.turn_deg) > 0.05)
     w.where += (i.turn_deg > 0 ? tr(", turned %1° to the left") : tr(", turned %1° to the right"))
                    .arg(std::fabs(i.turn_deg), 0, 'f', 1);
-  w.detail = inkWords(plan, i) + QStringLiteral("; ") + coveredWords(plan, step, first);
+  const Stamp& stamp = *plan.stamp(i.stamp);
+  w.corner = tr("lower left corner of the stamp %1").arg(fromEdges(placingOf(i, stamp).toPanel(Point{0, 0}), style));
+  w.detail = inkWords(plan, i) + beforeWords(step) + QStringLiteral("; ") + coveredWords(plan, step, first);
+  if (!step.masksOn.empty()) w.care = tr("Press firmly beside the masks: their thickness lifts the rubber and leaves a thin white line.");
   if (!step.leaveOut.empty()) {
     const bool wipe = impressionOf(plan, step.leaveOut[0]).technique == Technique::WipeOff;
     w.detail += (wipe ? tr("; wipe the ink off where %1 will be")
@@ -74,8 +86,10 @@ StepWords maskOnWords(const Plan& plan, const Step& step) {
   StepWords w;
   w.title = tr("Cover %1").arg(coverNames(plan, step));
   QStringList which;
-  for (const Cover& c : step.covers)
-    which << tr("%1 on %2").arg(maskName(c.mask), nameOf(plan, c.impression));
+  for (const Cover& c : step.covers) {
+    const QString mask = c.half ? tr("half of %1").arg(maskName(c.mask)) : maskName(c.mask);
+    which << (c.ahead ? tr("%1 where %2 will be") : tr("%1 on %2")).arg(mask, nameOf(plan, c.impression));
+  }
   w.detail = which.size() == 1 ? which[0] + tr(", just inside the line") : which.join(QStringLiteral("; "));
   return w;
 }
@@ -165,16 +179,6 @@ StepWords wordsOf(const Plan& plan, const Analysis& analysis, const Step& step, 
   return w;
 }
 
-std::vector<int> stepsToShow(const RunSheet& sheet) {
-  std::vector<int> out;
-  for (size_t k = 0; k < sheet.steps.size(); ++k) {
-    const Step& s = sheet.steps[k];
-    const bool last = k + 1 == sheet.steps.size();
-    if (s.what != Do::Dry || s.wait > 0.01 || last) out.push_back(static_cast<int>(k));
-  }
-  return out;
-}
-
 QString sentenceOf(const StepWords& w) {
   QString out = w.title;
   if (!w.where.isEmpty()) out += QStringLiteral(", ") + w.where;
@@ -182,14 +186,24 @@ QString sentenceOf(const StepWords& w) {
   return out + u'.';
 }
 
+QString tableMeasure(double mm, MeasureStyle style) {
+  const double step = style == MeasureStyle::Inches ? kMmPerInch / 16 : 0.5;
+  return length(std::round(mm / step) * step, style);
+}
+
 QString reasonOf(const StampMasks& m, const Supplies& supplies) {
   if (m.uses == 0)
     return m.taped > 0 ? tr("straight edges: strips of tape do") : tr("nothing comes near behind it");
+  QString more;
+  if (!m.halves.empty())
+    more += m.halves.size() == 1 ? tr("; two share one cut in two") : tr("; %1 pairs share one cut in two").arg(m.halves.size());
+  if (m.kept > 0) more += m.kept == 1 ? tr("; one at hand is used first") : tr("; %1 at hand are used first").arg(m.kept);
+  if (m.cut == 0) return tr("none to cut") + more;
   const int byWear = (m.uses + supplies.maskLife - 1) / supplies.maskLife;
   if (m.cut > m.atOnce || (byWear == m.cut && m.cut > 1 && m.atOnce < m.cut))
-    return tr("covered %1 times, a mask lasts %2").arg(m.uses).arg(supplies.maskLife);
-  if (m.atOnce > 1) return tr("%1 must be covered at once").arg(m.atOnce);
-  return m.uses == 1 ? tr("covered once") : tr("one after the other, %1 times").arg(m.uses);
+    return tr("covered %1 times, a mask lasts %2").arg(m.uses).arg(supplies.maskLife) + more;
+  if (m.atOnce > 1) return tr("%1 must be covered at once").arg(m.atOnce) + more;
+  return (m.uses == 1 ? tr("covered once") : tr("one after the other, %1 times").arg(m.uses)) + more;
 }
 
 QString minutesWords(double minutes) {

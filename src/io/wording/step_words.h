@@ -4,6 +4,7 @@
 #include <QString>
 
 #include "core/analysis/analysis.h"
+#include "core/making/making.h"
 #include "core/units/measure.h"
 
 namespace havlo {
@@ -11,14 +12,15 @@ namespace havlo {
 struct StepWords {
   QString title;   ///< "Stamp the hare"
   QString where;   ///< "2 3/8 in from the left, 1 1/4 in from the bottom"; empty where nothing is measured
+  QString corner;  ///< the same of the stamp's lower left corner, for a stamping platform; or empty
   QString detail;  ///< ink, pressing, masks on: "soot, fresh; nothing covered yet"
   QString care;    ///< a caution that belongs to this step, or empty
 };
 
 StepWords wordsOf(const Plan& plan, const Analysis& analysis, const Step& step, MeasureStyle style);
 
-/// The steps worth showing to a maker, as indices: waits that have run out by themselves are left out.
-std::vector<int> stepsToShow(const RunSheet& sheet);
+/// A measure as hands can keep it: to 1/16 in or 0.5 mm.
+QString tableMeasure(double mm, MeasureStyle style);
 
 /// The step in one sentence.
 QString sentenceOf(const StepWords& words);

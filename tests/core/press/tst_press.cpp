@@ -5,6 +5,7 @@
 
 #include "core/analysis/analysis.h"
 #include "core/wash/wash_area.h"
+#include "core/colour/colour.h"
 #include "support/plans.h"
 #include "support/random_plan.h"
 

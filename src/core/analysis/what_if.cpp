@@ -1,0 +1,105 @@
+// Each slip changes the plan, the order or the sheet, and the press does the rest.
+#include "core/analysis/what_if.h"
+
+#include <algorithm>
+
+#include "core/base/random.h"
+
+namespace havlo {
+namespace {
+
+/// The order with the panel's impressions shuffled; pop-ups stay last.
+std::vector<int> shuffled(const Plan& plan, std::vector<int> order, uint32_t seed) {
+  const auto end = std::find_if(order.begin(), order.end(), [&](int i) {
+    return plan.impressions[static_cast<size_t>(i)].technique == Technique::PopUp;
+  });
+  Random random(seed);
+  for (auto n = end - order.begin(); n > 1; --n)
+    std::swap(order[static_cast<size_t>(n - 1)], order[random.below(static_cast<uint64_t>(n))]);
+  return order;
+}
+
+/// Takes a thing's covers out of every step.
+void forget(RunSheet& sheet, int thing) {
+  std::vector<Step> kept;
+  for (Step& s : sheet.steps) {
+    const bool covers = s.what == Do::MaskOn || s.what == Do::MaskOff;
+    const bool strip = (s.what == Do::Tape || s.what == Do::MaskOff) && s.covers.empty() && s.impression == thing;
+    if (covers) {
+      const bool any = !s.covers.empty();
+      std::erase_if(s.covers, [&](const Cover& c) { return c.impression == thing; });
+      if (any && s.covers.empty()) continue;
+      if (s.covers.size() == 1) s.impression = s.covers[0].impression;
+    }
+    if (strip) continue;
+    std::erase(s.masksOn, thing);
+    std::erase(s.needed, thing);
+    kept.push_back(std::move(s));
+  }
+  sheet.steps = std::move(kept);
+}
+
+}  // namespace
+
+Result<Slip> slipped(const Plan& plan, const Analysis& analysis, const WhatIf& what) {
+  const auto count = static_cast<int>(plan.impressions.size());
+  if (what.kind != WhatIf::Kind::Shuffle && (what.impression < 0 || what.impression >= count))
+    return Error{ErrorCode::BadInput, "there is no such impression", {}};
+  Slip out;
+  auto changed = std::make_shared<Plan>(plan);
+  switch (what.kind) {
+    case WhatIf::Kind::Shuffle:
+      out.analysis = inOrder(plan, analysis, shuffled(plan, analysis.order, what.seed));
+      break;
+    case WhatIf::Kind::ForgetMask: {
+      auto a = std::make_shared<Analysis>(analysis);
+      forget(a->sheet, what.impression);
+      out.analysis = a;
+      break;
+    }
+    case WhatIf::Kind::OtherInk: {
+      if (!plan.ink(what.ink)) return Error{ErrorCode::BadInput, "there is no ink \"" + what.ink + "\"", {}};
+      changed->impressions[static_cast<size_t>(what.impression)].ink = what.ink;
+      auto a = std::make_shared<Analysis>(analysis);  // the steps stay what they were
+      out.analysis = a;
+      break;
+    }
+    case WhatIf::Kind::Misplaced: {
+      Impression& i = changed->impressions[static_cast<size_t>(what.impression)];
+      // Depth stays as it was planned: only the hand slipped.
+      if (std::isfinite(analysis.depth->distance_m(what.impression)))
+        i.depth = AtMetres{analysis.depth->distance_m(what.impression)};
+      i.at = {i.at.x + what.by.x, i.at.y + what.by.y};
+      i.turn_deg += what.turn_deg;
+      auto a = std::make_shared<Analysis>(analysis);
+      a->meetings.placed[static_cast<size_t>(what.impression)] =
+          place(analysis.meetings.placed[static_cast<size_t>(what.impression)]->outline, i,
+                plan.card.panel.box());
+      out.analysis = a;
+      break;
+    }
+    case WhatIf::Kind::OneMask: {
+      changed->supplies.maskLife = 100000;
+      changed->supplies.masksAtHand.clear();
+      out.analysis = inOrder(*changed, *analyse(*changed, &analysis), analysis.order);
+      out.maskLife = plan.supplies.maskLife;
+      break;
+    }
+  }
+  out.plan = std::move(changed);
+  return out;
+}
+
+Result<Simulation> tryOut(const Plan& plan, const Analysis& analysis, const WhatIf& what, const ArtSource* art,
+                          double dpi, const Progress& progress, const StepWatcher& watch) {
+  const auto slip = slipped(plan, analysis, what);
+  if (!slip) return slip.error();
+  const PressInput intended = analysis.press(plan, art);
+  PressRun run;
+  run.intended = &intended;
+  run.maskLife = slip.value().maskLife;
+  const Slip& s = slip.value();
+  return simulate(s.analysis->press(*s.plan, art), s.analysis->sheet, dpi, progress, watch, {}, run);
+}
+
+}  // namespace havlo

@@ -1,0 +1,198 @@
+// The clock is the caller's: every act is told what time it is, so a making can be left and taken up again.
+#include "core/making/making.h"
+
+#include <algorithm>
+#include <map>
+
+namespace havlo {
+namespace {
+
+constexpr std::string_view kMishaps[] = {"lineInto", "gap", "missedSpot", "smudge", "misplaced", "other"};
+constexpr double kLongest_min = 180;  // a step begun before and done after a night counts no more
+
+double spentOn(const StepRecord& r) {
+  return r.done_s > r.begun_s && r.begun_s > 0 ? std::min((r.done_s - r.begun_s) / 60, kLongest_min) : 0;
+}
+
+}  // namespace
+
+std::vector<int> stepsToShow(const RunSheet& sheet) {
+  std::vector<int> out;
+  for (size_t k = 0; k < sheet.steps.size(); ++k) {
+    const Step& s = sheet.steps[k];
+    const bool last = k + 1 == sheet.steps.size();
+    if (s.what != Do::Dry || s.wait > 0.01 || last) out.push_back(static_cast<int>(k));
+  }
+  return out;
+}
+
+Bench Bench::begin(std::string id, std::shared_ptr<const Plan> plan, AnalysisRef analysis, double now_s) {
+  Bench b;
+  b.m_record.id = std::move(id);
+  b.m_record.plan = std::move(plan);
+  b.m_record.begun_s = now_s;
+  b.m_analysis = std::move(analysis);
+  for (int i : b.m_analysis->order) b.m_record.order.push_back(b.plan().impressions[static_cast<size_t>(i)].id);
+  b.m_shown = stepsToShow(b.m_analysis->sheet);
+  b.m_record.steps.resize(b.m_shown.size());
+  b.beginStep(now_s);
+  return b;
+}
+
+Result<Bench> Bench::resume(MakingRecord record) {
+  Bench b;
+  const AnalysisRef quick = analyse(*record.plan);
+  auto ordered = reordered(*record.plan, *quick, record.order);
+  if (!ordered) return ordered.error();
+  b.m_analysis = std::move(ordered).value();
+  b.m_shown = stepsToShow(b.m_analysis->sheet);
+  record.steps.resize(b.m_shown.size());
+  record.at = std::clamp(record.at, 0, static_cast<int>(b.m_shown.size()));
+  b.m_record = std::move(record);
+  for (int k = 0; k < b.count(); ++k) {
+    auto& ticked = b.m_record.steps[static_cast<size_t>(k)].ticked;
+    if (!ticked.empty()) ticked.resize(b.step(k).covers.size(), 0);
+  }
+  return b;
+}
+
+void Bench::beginStep(double now_s) {
+  if (finished()) {
+    if (m_record.ended_s <= 0) m_record.ended_s = now_s;
+    return;
+  }
+  StepRecord& r = now();
+  if (r.begun_s <= 0) r.begun_s = now_s;
+  if (r.ticked.empty()) r.ticked.assign(step(at()).covers.size(), 0);
+}
+
+void Bench::done(double now_s) {
+  if (finished()) return;
+  StepRecord& r = now();
+  r.done_s = now_s;
+  std::fill(r.ticked.begin(), r.ticked.end(), 1);
+  ++m_record.at;
+  beginStep(now_s);
+}
+
+void Bench::back(double now_s) {
+  if (m_record.at == 0) return;
+  if (!finished()) now().begun_s = 0;
+  m_record.ended_s = 0;
+  --m_record.at;
+  now().done_s = 0;
+  now().begun_s = now_s;
+}
+
+void Bench::tick(int cover, bool on) {
+  if (finished() || cover < 0 || cover >= static_cast<int>(now().ticked.size())) return;
+  now().ticked[static_cast<size_t>(cover)] = on;
+}
+
+void Bench::setNote(const std::string& note) {
+  if (!finished()) now().note = note;
+}
+
+void Bench::wentWrong(Mishap what, const std::string& note) {
+  if (!finished()) now().mishaps.push_back({what, note});
+}
+
+std::vector<Bench::Drying> Bench::drying(double now_s) const {
+  std::map<int, double> prints, washes;
+  for (int k = 0; k < std::min(at(), count()); ++k) {
+    const Step& s = step(k);
+    const double done = made(k).done_s;
+    if (s.what == Do::Stamp)
+      prints[s.impression] =
+          done + plan().ink(plan().impressions[static_cast<size_t>(s.impression)].ink)->dryOnCard_s;
+    if (s.what == Do::Emboss) prints.erase(s.impression);
+    if (s.what == Do::Wash) washes[s.wash] = done + plan().ink(plan().washes[static_cast<size_t>(s.wash)].ink)->dryOnCard_s;
+  }
+  std::vector<Drying> out;
+  for (const auto& [i, until] : prints)
+    if (until > now_s) out.push_back({i, -1, until});
+  for (const auto& [w, until] : washes)
+    if (until > now_s) out.push_back({-1, w, until});
+  std::stable_sort(out.begin(), out.end(), [](const Drying& a, const Drying& b) { return a.until_s < b.until_s; });
+  return out;
+}
+
+double Bench::mustWait(double now_s) const {
+  if (finished()) return 0;
+  const Step& s = step(at());
+  double until = 0;
+  for (const Drying& d : drying(now_s)) {
+    bool matters = false;
+    switch (s.what) {
+      case Do::Dry:
+        matters = s.impression < 0 || d.impression == s.impression;
+        break;
+      case Do::MaskOn:
+        matters = d.wash >= 0 || std::any_of(s.covers.begin(), s.covers.end(),
+                                             [&](const Cover& c) { return c.impression == d.impression; });
+        break;
+      case Do::Emboss:
+        matters = d.impression == s.impression &&
+                  plan().ink(plan().impressions[static_cast<size_t>(s.impression)].ink)->kind != InkKind::Embossing;
+        break;
+      case Do::Wash:
+        matters = d.impression >= 0 && m_analysis->washes.meets[static_cast<size_t>(s.wash)][static_cast<size_t>(d.impression)].touches;
+        break;
+      case Do::Cut:
+        matters = d.impression == s.impression;
+        break;
+      default:
+        break;
+    }
+    if (matters) until = std::max(until, d.until_s);
+  }
+  return std::max(0.0, until - now_s);
+}
+
+double Bench::minutesToGo() const {
+  double sum = 0;
+  for (int k = at(); k < count(); ++k) sum += step(k).minutes + step(k).wait;
+  return sum;
+}
+
+double Bench::minutesSpent() const {
+  double sum = 0;
+  for (const StepRecord& r : m_record.steps) sum += spentOn(r);
+  return sum;
+}
+
+LogEntry logEntryOf(const Bench& b) {
+  const Plan& plan = b.plan();
+  const Analysis& a = b.analysis();
+  LogEntry e;
+  e.id = b.record().id, e.title = plan.title, e.madeFor = b.record().madeFor;
+  e.begun_s = b.record().begun_s, e.ended_s = b.record().ended_s;
+  e.planned_min = a.sheet.minutes, e.spent_min = b.minutesSpent();
+  e.copies = a.sheet.copies;
+  const auto idOf = [&](int i) { return i < 0 ? std::string() : plan.impressions[static_cast<size_t>(i)].id; };
+  for (int k = 0; k < b.count(); ++k) {
+    const Step& s = b.step(k);
+    const StepRecord& r = b.made(k);
+    const int stamp = s.impression >= 0 ? a.stampOf[static_cast<size_t>(s.impression)] : s.stamp;
+    const std::string stampId = stamp >= 0 ? plan.stamps[static_cast<size_t>(stamp)]->id : std::string();
+    e.steps.push_back({std::string(wordOf(s.what)), idOf(s.impression), stampId, s.minutes + s.wait, spentOn(r)});
+    for (const MishapNote& m : r.mishaps)
+      e.mishaps.push_back({std::string(wordOf(m.what)), idOf(s.impression), m.note});
+    if (!r.note.empty()) e.notes.push_back(r.note);
+  }
+  for (size_t s = 0; s < a.stampMasks.size(); ++s) {
+    const StampMasks& m = a.stampMasks[s];
+    if (m.uses > 0) e.masks.push_back({plan.stamps[s]->id, m.cut, m.kept, m.uses * a.sheet.copies});
+  }
+  return e;
+}
+
+std::string_view wordOf(Mishap m) { return kMishaps[static_cast<size_t>(m)]; }
+
+std::optional<Mishap> mishapOf(std::string_view word) {
+  for (size_t k = 0; k < std::size(kMishaps); ++k)
+    if (kMishaps[k] == word) return static_cast<Mishap>(k);
+  return {};
+}
+
+}  // namespace havlo

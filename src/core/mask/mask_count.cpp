@@ -1,0 +1,254 @@
+// How many masks, and which goes where. Demands are met in steps; a mask gives one use a step and has a life.
+#include <algorithm>
+#include <climits>
+#include <unordered_map>
+
+#include "core/mask/mask_needs.h"
+
+namespace havlo {
+namespace {
+
+constexpr size_t kMostRotaSteps = 3000;
+
+/// Can demands, largest first, each met `copies` times, be met by masks with these uses left? For every j, the
+/// j largest demands together must not exceed what the masks can give in j steps (Gale 1957, Ryser 1957; from
+/// memory). Both sides are straight between the ends of equal demands and the lives, so those are looked at.
+bool enough(const std::vector<int>& demands, int copies, const std::vector<int>& left) {
+  const auto given = [&](long steps) {
+    long sum = 0;
+    for (int l : left) sum += std::min<long>(l, steps);
+    return sum;
+  };
+  const auto wanted = [&](long steps) {
+    const long whole = steps / copies;
+    long sum = 0;
+    for (long k = 0; k < whole; ++k) sum += static_cast<long>(demands[static_cast<size_t>(k)]) * copies;
+    if (steps % copies) sum += (steps % copies) * demands[static_cast<size_t>(whole)];
+    return sum;
+  };
+  const long all = static_cast<long>(demands.size()) * copies;
+  long sum = 0;
+  for (size_t k = 0; k < demands.size(); ++k) {
+    sum += static_cast<long>(demands[k]) * copies;
+    if (sum > given(static_cast<long>(k + 1) * copies)) return false;
+  }
+  if (copies > 1)
+    for (int l : left)
+      if (l < all && wanted(l) > given(l)) return false;
+  return demands.empty() || demands[0] <= given(1);
+}
+
+/// Gives masks to the units of each step. A unit is one impression, or two that share a mask cut in two.
+/// Prefers the mask that already lies there; where that would leave the later steps short, the masks with
+/// most uses left are taken, which never does.
+class Rota {
+ public:
+  Rota(std::vector<int> lives, std::vector<std::vector<int>> demands)
+      : m_left(std::move(lives)), m_demands(std::move(demands)) {}
+
+  std::vector<std::vector<Laid>> run() {
+    std::vector<std::vector<Laid>> out;
+    for (size_t k = 0; k < m_demands.size(); ++k) {
+      std::vector<Laid> chosen = choose(m_demands[k], true);
+      if (!restCanFollow(k, chosen)) chosen = choose(m_demands[k], false);
+      for (const Laid& l : chosen) {
+        --m_left[static_cast<size_t>(l.mask)];
+        for (auto it = m_lies.begin(); it != m_lies.end();)
+          it = it->second == l.mask ? m_lies.erase(it) : std::next(it);
+      }
+      for (const Laid& l : chosen) m_lies[l.impression] = l.mask;
+      out.push_back(std::move(chosen));
+    }
+    return out;
+  }
+
+ private:
+  std::vector<int> m_left;
+  std::vector<std::vector<int>> m_demands;
+  std::unordered_map<int, int> m_lies;  // unit -> mask
+
+  std::vector<Laid> choose(const std::vector<int>& wanted, bool keep) const {
+    std::vector<int> masks;
+    for (size_t m = 0; m < m_left.size(); ++m)
+      if (m_left[m] > 0) masks.push_back(static_cast<int>(m));
+    std::stable_sort(masks.begin(), masks.end(), [&](int a, int b) {
+      return m_left[static_cast<size_t>(a)] > m_left[static_cast<size_t>(b)];
+    });
+    std::vector<Laid> out;
+    const auto take = [&](int mask, int unit) {
+      std::erase(masks, mask);
+      out.push_back({mask, unit});
+    };
+    if (!keep) masks.resize(std::min(masks.size(), wanted.size()));
+    std::vector<int> open;
+    for (int i : wanted) {
+      const auto it = m_lies.find(i);
+      if (it != m_lies.end() && std::find(masks.begin(), masks.end(), it->second) != masks.end()) {
+        take(it->second, i);
+      } else {
+        open.push_back(i);
+      }
+    }
+    for (int i : open)
+      if (!masks.empty()) take(masks.front(), i);
+    return out;
+  }
+
+  /// Masks with most uses left were taken: then nothing better could have been.
+  bool mostLeftTaken(const std::vector<Laid>& chosen) const {
+    int least = INT_MAX;
+    std::vector<char> taken(m_left.size(), 0);
+    for (const Laid& l : chosen) {
+      taken[static_cast<size_t>(l.mask)] = 1;
+      least = std::min(least, m_left[static_cast<size_t>(l.mask)]);
+    }
+    for (size_t m = 0; m < m_left.size(); ++m)
+      if (!taken[m] && m_left[m] > least) return false;
+    return true;
+  }
+
+  bool restCanFollow(size_t step, const std::vector<Laid>& chosen) const {
+    if (chosen.size() < m_demands[step].size()) return false;
+    if (mostLeftTaken(chosen)) return true;
+    std::vector<int> left = m_left, rest;
+    for (const Laid& l : chosen) --left[static_cast<size_t>(l.mask)];
+    for (size_t k = step + 1; k < m_demands.size(); ++k)
+      rest.push_back(static_cast<int>(m_demands[k].size()));
+    std::sort(rest.begin(), rest.end(), std::greater<>());
+    return enough(rest, 1, left);
+  }
+};
+
+/// The steps at which a stamp's impressions need masks.
+struct Demand {
+  std::vector<size_t> steps;
+  std::vector<std::vector<int>> things;
+};
+
+std::vector<int> sizesOf(const std::vector<std::vector<int>>& units) {
+  std::vector<int> out;
+  for (const auto& u : units) out.push_back(static_cast<int>(u.size()));
+  return out;
+}
+
+/// Both of a pair become the first of the two.
+std::vector<std::vector<int>> united(const Demand& demand, const std::vector<std::pair<int, int>>& halves) {
+  std::vector<std::vector<int>> out = demand.things;
+  for (auto& step : out)
+    for (const auto& [a, b] : halves)
+      if (const auto it = std::find(step.begin(), step.end(), b); it != step.end()) {
+        if (std::find(step.begin(), step.end(), a) != step.end()) {
+          step.erase(it);
+        } else {
+          *it = a;
+        }
+      }
+  return out;
+}
+
+/// The pairs that may share a mask and need one at the same time.
+std::vector<std::pair<int, int>> together(const Demand& demand,
+                                          const std::vector<std::pair<int, int>>& sharable) {
+  std::vector<std::pair<int, int>> out;
+  for (const auto& pair : sharable)
+    if (std::any_of(demand.things.begin(), demand.things.end(), [&](const std::vector<int>& step) {
+          return std::find(step.begin(), step.end(), pair.first) != step.end() &&
+                 std::find(step.begin(), step.end(), pair.second) != step.end();
+        }))
+      out.push_back(pair);
+  return out;
+}
+
+StampMasks countOne(const Demand& demand, const std::vector<int>& atHand, const MaskNeeds& needs, int life,
+                    int copies) {
+  StampMasks out;
+  out.rota.resize(needs.steps.size());
+  std::vector<std::vector<int>> units = demand.things;
+  out.cut = fewestNewMasks(sizesOf(units), atHand, life, copies);
+  if (!needs.sharable.empty() && out.cut > 0) {
+    const auto halves = mostPairs(together(demand, needs.sharable));
+    const auto shared = united(demand, halves);
+    const int fewer = fewestNewMasks(sizesOf(shared), atHand, life, copies);
+    if (fewer < out.cut) out.cut = fewer, out.halves = halves, units = shared;
+  }
+  for (const auto& step : units) {
+    out.uses += static_cast<int>(step.size());
+    out.atOnce = std::max(out.atOnce, static_cast<int>(step.size()));
+  }
+  // Masks at hand that are not needed stay in the drawer.
+  out.kept = static_cast<int>(atHand.size());
+  while (out.kept > 0 &&
+         fewestNewMasks(sizesOf(units), {atHand.begin(), atHand.begin() + out.kept - 1}, life, copies) <=
+             out.cut)
+    --out.kept;
+  std::vector<int> lives(atHand.begin(), atHand.begin() + out.kept);
+  lives.resize(lives.size() + static_cast<size_t>(out.cut), life);
+  // Very large batches: the first card's masks are told by a smaller batch.
+  const size_t each = std::clamp<size_t>(kMostRotaSteps / units.size(), 1, static_cast<size_t>(copies));
+  std::vector<std::vector<int>> repeated;
+  for (const auto& step : units) repeated.insert(repeated.end(), each, step);
+  auto worked = Rota(std::move(lives), std::move(repeated)).run();
+  for (size_t k = 0; k < demand.steps.size(); ++k) {
+    std::vector<Laid> laid;
+    for (const Laid& l : worked[k * each]) {
+      int partner = -1;
+      for (const auto& [a, b] : out.halves)
+        if (a == l.impression) partner = b;
+      for (int i : demand.things[k])
+        if (i == l.impression || i == partner) laid.push_back({l.mask, i});
+    }
+    out.rota[demand.steps[k]] = std::move(laid);
+  }
+  return out;
+}
+
+}  // namespace
+
+std::vector<int> usesAtHand(const Plan& plan, int stamp) {
+  std::vector<int> out;
+  for (const MaskAtHand& m : plan.supplies.masksAtHand)
+    if (m.stamp == plan.stamps[static_cast<size_t>(stamp)]->id) out.push_back(m.uses);
+  std::sort(out.begin(), out.end(), std::greater<>());
+  return out;
+}
+
+int fewestNewMasks(std::vector<int> demands, const std::vector<int>& atHand, int life, int copies) {
+  std::erase(demands, 0);
+  std::sort(demands.begin(), demands.end(), std::greater<>());
+  if (demands.empty()) return 0;
+  long uses = 0;
+  for (int d : demands) uses += static_cast<long>(d) * copies;
+  const int mostNeeded = std::max(demands[0], static_cast<int>((uses + life - 1) / life));
+  if (atHand.empty()) return mostNeeded;
+  for (int n = 0;; ++n) {
+    std::vector<int> lives = atHand;
+    lives.resize(lives.size() + static_cast<size_t>(n), life);
+    if (n == mostNeeded || enough(demands, copies, lives)) return n;
+  }
+}
+
+std::vector<StampMasks> countMasks(const Plan& plan, const MaskNeeds& needs,
+                                   const std::vector<int>& stampOf) {
+  std::vector<StampMasks> out(plan.stamps.size());
+  std::vector<Demand> demands(plan.stamps.size());
+  for (size_t k = 0; k < needs.steps.size(); ++k)
+    for (int i : needs.steps[k].covered) {
+      if (needs.taped[static_cast<size_t>(i)]) continue;
+      Demand& d = demands[static_cast<size_t>(stampOf[static_cast<size_t>(i)])];
+      if (d.steps.empty() || d.steps.back() != k) d.steps.push_back(k), d.things.emplace_back();
+      d.things.back().push_back(i);
+    }
+  for (size_t s = 0; s < out.size(); ++s) {
+    if (demands[s].steps.empty()) {
+      out[s].rota.resize(needs.steps.size());
+    } else {
+      out[s] = countOne(demands[s], usesAtHand(plan, static_cast<int>(s)), needs, plan.supplies.maskLife,
+                        plan.making.copies);
+    }
+  }
+  for (size_t i = 0; i < plan.impressions.size(); ++i)
+    if (needs.taped[i]) ++out[static_cast<size_t>(stampOf[i])].taped;
+  return out;
+}
+
+}  // namespace havlo

@@ -1,0 +1,179 @@
+// At one pixel: what reached it in which step, against what should have.
+#include "core/press/blame.h"
+
+#include <algorithm>
+#include <map>
+#include <set>
+
+namespace havlo {
+namespace {
+
+class Witness {
+ public:
+  Witness(const PressInput& in, const RunSheet& sheet, PressTiles& tiles, const PressInput& intended,
+          PressTiles& planned, int x, int y, int maskLife)
+      : m_in(in), m_sheet(sheet), m_tiles(tiles), m_intended(intended), m_planned(planned), m_x(x), m_y(y), m_life(maskLife) {}
+
+  Blame find() {
+    for (size_t k = 0; k < m_sheet.steps.size(); ++k) {
+      const Step& s = m_sheet.steps[k];
+      const int number = static_cast<int>(k) + 1;
+      switch (s.what) {
+        case Do::Tape:
+          if (s.impression >= 0) m_lies[s.impression] = {};
+          break;
+        case Do::MaskOn:
+          for (const Cover& c : s.covers) m_lies[c.impression] = c.mask;
+          break;
+        case Do::MaskOff:
+          for (const Cover& c : s.covers) m_lies.erase(c.impression);
+          if (s.covers.empty()) m_lies.erase(s.impression);
+          break;
+        case Do::Stamp:
+          if (!s.piece) {
+            if (const Blame b = pressing(s, number); b.kind != Blame::Kind::Unknown) return b;
+          }
+          break;
+        case Do::Wash:
+          if (const Blame b = blending(s, number); b.kind != Blame::Kind::Unknown) return b;
+          break;
+        case Do::Emboss:
+          if (m_tiles.silhouette(s.impression).at(m_x, m_y)) m_resist = true;
+          break;
+        default:
+          break;
+      }
+    }
+    return {};
+  }
+
+ private:
+  const PressInput& m_in;
+  const RunSheet& m_sheet;
+  PressTiles& m_tiles;
+  const PressInput& m_intended;
+  PressTiles& m_planned;
+  int m_x, m_y, m_life;
+  std::map<int, std::string> m_lies;
+  std::map<std::string, int> m_used;
+  std::vector<int> m_printed;  // what reached the pixel, in order
+  std::set<int> m_pressed;
+  bool m_resist = false;
+
+  const Impression& thing(int i) const { return m_intended.plan.impressions[static_cast<size_t>(i)]; }
+
+  void wear(const Step& s) {
+    std::set<std::string> used;
+    for (int i : s.needed)
+      if (const auto it = m_lies.find(i); it != m_lies.end() && !it->second.empty()) used.insert(it->second);
+    for (const std::string& mask : used) ++m_used[mask];
+  }
+
+  /// The cover over the pixel, or -1; a worn one does not count and is told through `worn`.
+  int coverHere(int& worn) {
+    for (const auto& [i, mask] : m_lies) {
+      if (!m_tiles.cover(i).at(m_x, m_y) && !m_tiles.edgeLine(i).at(m_x, m_y)) continue;
+      const auto used = m_used.find(mask);
+      if (!mask.empty() && used != m_used.end() && used->second > m_life) {
+        worn = i;
+        continue;
+      }
+      return i;
+    }
+    return -1;
+  }
+
+  /// The thing in front of `b` whose silhouette knocks it out here by the plan, or -1.
+  int frontHere(int b) {
+    for (int k : m_intended.meetings.of[static_cast<size_t>(b)]) {
+      const Meeting& m = m_intended.meetings.list[static_cast<size_t>(k)];
+      const bool behind = m.back == b || (m.contradictory && m.front == b);
+      const int other = m.back == b ? m.front : m.back;
+      if (behind && thing(other).technique != Technique::Overprint && m_planned.silhouette(other).at(m_x, m_y))
+        return other;
+    }
+    return -1;
+  }
+
+  Blame pressing(const Step& s, int number) {
+    const int b = s.impression;
+    wear(s);
+    m_pressed.insert(b);
+    const bool inkHere = m_tiles.ink(b).at(m_x, m_y) > 0;
+    const bool plannedHere = m_planned.ink(b).at(m_x, m_y) > 0;
+    if (!inkHere && !plannedHere) return {};
+    Blame out;
+    out.step = number, out.back = b;
+    if (inkHere != plannedHere) {
+      out.kind = Blame::Kind::Displaced;
+      return out;
+    }
+    int worn = -1;
+    const bool left = std::any_of(s.leaveOut.begin(), s.leaveOut.end(),
+                                  [&](int f) { return m_tiles.silhouette(f).at(m_x, m_y) > 0; });
+    const int cover = coverHere(worn);
+    const bool reached = !left && cover < 0 && !m_resist;
+    const int front = frontHere(b);
+    if (reached && front >= 0) {
+      out.kind = worn >= 0 ? Blame::Kind::Seeped : Blame::Kind::RanOver;
+      out.front = front;
+      out.stampedYet = m_pressed.contains(front);
+      return out;
+    }
+    if (!reached && front < 0 && cover >= 0) {
+      out.kind = Blame::Kind::Missing;
+      out.front = cover;
+      return out;
+    }
+    if (!reached) return {};
+    const Impression& now = m_in.plan.impressions[static_cast<size_t>(b)];
+    if (now.ink != thing(b).ink || now.generation != thing(b).generation) {
+      out.kind = Blame::Kind::OtherInk;
+      return out;
+    }
+    const auto& line = m_intended.frontToBack;
+    const auto rank = [&](int i) { return std::find(line.begin(), line.end(), i) - line.begin(); };
+    for (int earlier : m_printed)
+      if (rank(earlier) < rank(b) && m_in.plan.ink(now.ink)->opacity > 0) {
+        out.kind = Blame::Kind::OutOfTurn;
+        out.front = earlier;
+        return out;
+      }
+    m_printed.push_back(b);
+    return {};
+  }
+
+  Blame blending(const Step& s, int number) {
+    wear(s);
+    const auto w = static_cast<size_t>(s.wash);
+    if (!covers(m_in.washes.reached[w], m_tiles.grid().centre(m_x, m_y))) return {};
+    int worn = -1;
+    const int cover = coverHere(worn);
+    Blame out;
+    out.step = number, out.wash = s.wash;
+    const auto& over = m_intended.plan.washes[w].overImpressions;
+    int clean = -1;
+    for (size_t i = 0; i < m_intended.plan.impressions.size() && clean < 0; ++i)
+      if (m_intended.washes.meets[w][i].touches && thing(static_cast<int>(i)).technique != Technique::PopUp &&
+          std::find(over.begin(), over.end(), thing(static_cast<int>(i)).id) == over.end() &&
+          m_planned.silhouette(static_cast<int>(i)).at(m_x, m_y))
+        clean = static_cast<int>(i);
+    if (cover < 0 && clean >= 0 && !m_resist) {
+      out.kind = worn >= 0 ? Blame::Kind::Seeped : Blame::Kind::Coloured;
+      out.front = clean;
+    } else if (cover >= 0 && clean < 0) {
+      out.kind = Blame::Kind::LeftPlain;
+      out.front = cover;
+    }
+    return out;
+  }
+};
+
+}  // namespace
+
+Blame blameAt(const PressInput& in, const RunSheet& sheet, PressTiles& tiles, const PressInput& intended,
+              PressTiles& plannedTiles, int x, int y, int maskLife) {
+  return Witness(in, sheet, tiles, intended, plannedTiles, x, y, maskLife).find();
+}
+
+}  // namespace havlo

@@ -1,0 +1,357 @@
+// One pair of hands walking through the needs: covers moved as seldom as the rota allows, nothing covered, embossed or
+// blended over before its ink is dry, masks cut while something dries. What is written down is up to `Out`, so
+// that the run sheet and the search for the best order count exactly the same. For run_sheet.cpp alone.
+#pragma once
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/runsheet/run_sheet.h"
+
+namespace havlo {
+
+inline constexpr int kBare = -2, kStrip = -1;  // what lies on an impression: nothing, tape, else a mask number
+
+/// The facts of a step that only a written run sheet needs.
+struct StepFacts {
+  int wash = -1, stamp = -1;
+  const NeedStep* need = nullptr;
+  bool piece = false, tryOut = false, clean = false;
+  int scraps = 0;
+};
+
+/// @tparam Out  has add(Do, impression, minutes, wait, facts, covers), lies(impression, cover)
+template <class Out>
+class Hands {
+ public:
+  /// @param restBefore  need steps before which the maker stops for the night
+  Hands(const RunSheetInput& in, Out& out, std::vector<size_t> restBefore = {})
+      : m_in(in),
+        m_out(out),
+        m_rest(std::move(restBefore)),
+        m_copies(std::max(1, in.plan.making.copies)),
+        m_things(in.plan.impressions.size()),
+        m_lastInk(in.plan.stamps.size(), nullptr) {
+    for (size_t i = 0; i < m_things.size(); ++i) m_things[i].ink = inkNamed(in.plan.impressions[i].ink);
+    for (size_t k = 0; k < in.needs.steps.size(); ++k)
+      for (int i : in.needs.steps[k].covered) thing(i).lastNeed = static_cast<int>(k);
+    queueCuts();
+  }
+
+  void run() {
+    if (m_in.plan.card.tape_mm > 0) work(Do::Tape, -1, m_t.tape * m_copies);
+    for (size_t k = 0; k < m_in.needs.steps.size(); ++k) {
+      if (std::find(m_rest.begin(), m_rest.end(), k) != m_rest.end()) sleep();
+      const NeedStep& need = m_in.needs.steps[k];
+      m_out.begin(k);
+      if (need.wash) {
+        wash(k, need);
+      } else if (!popsUp(need.index)) {
+        stamp(k, need);
+      }
+    }
+    while (m_nextCut < m_cuts.size()) cutNext();
+    uncover(covered());
+    popUps();
+    if (m_in.plan.card.tape_mm > 0) dryAll();
+    if (m_in.plan.card.trim_mm > 0) work(Do::Trim, -1, m_t.trim * m_copies);
+  }
+
+ private:
+  struct Thing {
+    const Ink* ink = nullptr;
+    int lies = kBare;
+    int lastNeed = -1;
+    double dryFirst = 0, dryLast = 0;  // minutes at which the first and the last card's ink is dry
+    bool saidDry = true;
+  };
+  struct Cut {
+    int stamp, mask;
+    double dry;  // of the print on masking paper
+  };
+
+  const RunSheetInput& m_in;
+  Out& m_out;
+  std::vector<size_t> m_rest;
+  const WorkTimes& m_t = m_in.times;
+  int m_copies;
+  double m_now = 0;
+  std::vector<Thing> m_things;
+  double m_washDry = 0;
+  std::vector<Cut> m_cuts;  // by first need
+  size_t m_nextCut = 0;
+  std::vector<std::vector<char>> m_isCut;  // stamp, mask
+  std::vector<const Ink*> m_lastInk;       // by stamp
+  int m_stampInHand = -1, m_generation = 0;
+  const Ink* m_inkInHand = nullptr;
+
+  Thing& thing(int i) { return m_things[static_cast<size_t>(i)]; }
+  const Impression& impression(int i) const { return m_in.plan.impressions[static_cast<size_t>(i)]; }
+  bool popsUp(int i) const { return impression(i).technique == Technique::PopUp; }
+  int stampOf(int i) const { return m_in.stampOf[static_cast<size_t>(i)]; }
+  const Ink* inkNamed(const std::string& id) const { return m_in.plan.ink(id); }
+
+  void work(Do what, int i, double minutes, double wait = 0, const StepFacts& facts = {},
+            const std::vector<Laid>& covers = {}) {
+    m_now += wait + minutes;
+    m_out.add(what, i, minutes, wait, facts, covers);
+  }
+
+  /// Overnight everything dries.
+  void sleep() {
+    m_out.evening();
+    for (Thing& t : m_things) t.dryFirst = t.dryLast = 0, t.saidDry = true;
+    m_washDry = 0;
+    for (Cut& c : m_cuts) c.dry = 0;
+    m_stampInHand = -1, m_inkInHand = nullptr, m_generation = 0;
+  }
+
+  // ---- masks
+
+  void queueCuts() {
+    m_isCut.resize(m_in.masks.size());
+    for (size_t s = 0; s < m_in.masks.size(); ++s) {
+      const StampMasks& m = m_in.masks[s];
+      m_isCut[s].assign(static_cast<size_t>(m.kept + m.cut), 0);
+      std::fill(m_isCut[s].begin(), m_isCut[s].begin() + m.kept, 1);
+    }
+    std::vector<double> dry(m_in.masks.size(), 0);
+    for (size_t i = m_things.size(); i-- > 0;)
+      dry[static_cast<size_t>(stampOf(static_cast<int>(i)))] = m_things[i].ink->dryOnMask_s / 60;
+    std::vector<std::vector<char>> queued = m_isCut;
+    const auto queue = [&](size_t s, int mask) {
+      char& there = queued[s][static_cast<size_t>(mask)];
+      if (!there) m_cuts.push_back({static_cast<int>(s), mask, dry[s]});
+      there = 1;
+    };
+    for (size_t k = 0; k < m_in.needs.steps.size(); ++k)
+      for (int i : m_in.needs.steps[k].covered) {
+        if (m_in.needs.taped[static_cast<size_t>(i)]) continue;
+        const auto s = static_cast<size_t>(stampOf(i));
+        for (const Laid& l : m_in.masks[s].rota[k])
+          if (l.impression == i) queue(s, l.mask);
+      }
+    for (size_t s = 0; s < m_in.masks.size(); ++s)
+      for (int m = 0; m < m_in.masks[s].kept + m_in.masks[s].cut; ++m) queue(s, m);
+  }
+
+  void cut(Cut& c) {
+    m_isCut[static_cast<size_t>(c.stamp)][static_cast<size_t>(c.mask)] = 1;
+    StepFacts facts;
+    facts.stamp = c.stamp;
+    work(Do::CutMask, -1, m_t.cutMask, std::max(0.0, c.dry - m_now), facts, {{c.mask, -1}});
+    while (m_nextCut < m_cuts.size() && isCut(m_cuts[m_nextCut])) ++m_nextCut;
+  }
+  bool isCut(const Cut& c) const {
+    return m_isCut[static_cast<size_t>(c.stamp)][static_cast<size_t>(c.mask)] != 0;
+  }
+  void cutNext() { cut(m_cuts[m_nextCut]); }
+  void cutIfNeeded(int stamp, int mask) {
+    for (Cut& c : m_cuts)
+      if (c.stamp == stamp && c.mask == mask && !isCut(c)) cut(c);
+  }
+
+  /// How long hands must rest until then: masks that are not cut yet are cut meanwhile.
+  double waitUntil(double minute) {
+    while (minute > m_now + 1e-9) {
+      Cut* ready = nullptr;
+      for (size_t k = m_nextCut; k < m_cuts.size() && !ready; ++k)
+        if (!isCut(m_cuts[k]) && m_cuts[k].dry <= m_now + 1e-9) ready = &m_cuts[k];
+      if (!ready) break;
+      cut(*ready);
+    }
+    return std::max(0.0, minute - m_now);
+  }
+
+  // ---- drying
+
+  /// @param each  minutes that the next work takes on one card
+  double dryFor(const Thing& t, double each) const {
+    return std::max(t.dryFirst, t.dryLast - (m_copies - 1) * each);
+  }
+
+  void dry(int i, double each) {
+    Thing& t = thing(i);
+    if (t.saidDry) return;
+    t.saidDry = true;
+    const double wait = waitUntil(dryFor(t, each));
+    work(Do::Dry, i, 0, wait);
+  }
+
+  void dryAll() {
+    double last = m_washDry;
+    for (Thing& t : m_things) last = std::max(last, t.dryLast), t.saidDry = true;
+    const double wait = waitUntil(last);
+    work(Do::Dry, -1, 0, wait);
+  }
+
+  void pressed(int i) {
+    Thing& t = thing(i);
+    const double dries = t.ink->dryOnCard_s / 60;
+    t.dryLast = m_now + dries;
+    t.dryFirst = t.dryLast - (m_copies - 1) * m_t.press;
+    t.saidDry = dries <= 0;
+  }
+
+  // ---- covers
+
+  std::vector<int> covered() const {
+    std::vector<int> out;
+    for (size_t i = 0; i < m_things.size(); ++i)
+      if (m_things[i].lies != kBare) out.push_back(static_cast<int>(i));
+    return out;
+  }
+
+  int wanted(size_t k, int i) const {
+    if (m_in.needs.taped[static_cast<size_t>(i)]) return kStrip;
+    for (const Laid& l : m_in.masks[static_cast<size_t>(stampOf(i))].rota[k])
+      if (l.impression == i) return l.mask;
+    return kBare;
+  }
+
+  /// Is the mask on `i` wanted on something else at step k? Two halves of one mask do not get in each other's
+  /// way.
+  bool wantedElsewhere(size_t k, int i) const {
+    const int mask = m_things[static_cast<size_t>(i)].lies;
+    if (mask < 0) return false;
+    const StampMasks& all = m_in.masks[static_cast<size_t>(stampOf(i))];
+    const auto& need = m_in.needs.steps[k].covered;
+    for (const Laid& l : all.rota[k]) {
+      if (l.mask != mask || l.impression == i) continue;
+      const bool partner = std::any_of(all.halves.begin(), all.halves.end(), [&](const auto& h) {
+        return (h.first == i && h.second == l.impression) || (h.second == i && h.first == l.impression);
+      });
+      if (!partner && std::binary_search(need.begin(), need.end(), l.impression)) return true;
+    }
+    return false;
+  }
+
+  /// Brings the covers on the panel to what step k needs. `inTheWay(i)`: a cover on i would keep out wanted
+  /// ink.
+  template <typename F>
+  void arrange(size_t k, F inTheWay) {
+    const std::vector<int>& need = m_in.needs.steps[k].covered;
+    std::vector<int> lift, lay;
+    for (size_t t = 0; t < m_things.size(); ++t) {
+      const auto i = static_cast<int>(t);
+      if (m_things[t].lies == kBare) continue;
+      const bool needed = std::binary_search(need.begin(), need.end(), i);
+      const bool stays = needed ? wanted(k, i) == m_things[t].lies
+                                : !wantedElsewhere(k, i) && !inTheWay(i) &&
+                                      m_things[t].lastNeed > static_cast<int>(k);
+      if (!stays) lift.push_back(i);
+    }
+    uncover(lift);
+    for (int i : need)
+      if (thing(i).lies == kBare) lay.push_back(i);
+    if (lay.empty()) return;
+    for (int i : lay)
+      if (const int mask = wanted(k, i); mask >= 0) cutIfNeeded(stampOf(i), mask);
+    if (m_washDry > m_now) dryAll();
+    for (int i : lay) dry(i, m_t.coverOn);
+    std::vector<Laid> covers;
+    for (int i : lay) {
+      const int mask = wanted(k, i);
+      if (mask == kStrip) {
+        thing(i).lies = kStrip;
+        work(Do::Tape, i, m_t.coverOn * m_copies);
+      } else if (mask >= 0) {
+        covers.push_back({mask, i});
+      }
+    }
+    if (covers.empty()) return;
+    for (const Laid& c : covers) thing(c.impression).lies = c.mask;
+    work(Do::MaskOn, single(covers), m_t.coverOn * static_cast<double>(covers.size()) * m_copies, 0, {}, covers);
+  }
+
+  static int single(const std::vector<Laid>& covers) {
+    return covers.size() == 1 ? covers[0].impression : -1;
+  }
+
+  void uncover(const std::vector<int>& things) {
+    std::vector<Laid> covers;
+    for (int i : things) {
+      if (thing(i).lies == kStrip) {
+        thing(i).lies = kBare;
+        work(Do::MaskOff, i, m_t.coverOff * m_copies);
+      } else {
+        covers.push_back({thing(i).lies, i});
+      }
+    }
+    for (const Laid& c : covers) thing(c.impression).lies = kBare;
+    if (covers.empty()) return;
+    work(Do::MaskOff, single(covers), m_t.coverOff * static_cast<double>(covers.size()) * m_copies, 0, {},
+         covers);
+  }
+
+  // ---- inking
+
+  void press(int b, const NeedStep* need, bool piece) {
+    const Thing& t = thing(b);
+    const int stamp = stampOf(b), generation = impression(b).generation;
+    StepFacts facts;
+    facts.need = need, facts.piece = piece;
+    const Ink*& last = m_lastInk[static_cast<size_t>(stamp)];
+    facts.tryOut = last == nullptr;
+    facts.clean = last != nullptr && last != t.ink;
+    const bool follows = m_copies == 1 && stamp == m_stampInHand && t.ink == m_inkInHand &&
+                         generation == m_generation + 1;
+    facts.scraps = follows ? 0 : generation - 1;
+    double minutes = m_copies * (m_t.press + facts.scraps * m_t.scrap);
+    if (!piece) minutes += m_copies * leaveOutMinutes(m_in.plan, m_in.needs.leaveOut[static_cast<size_t>(b)], m_t);
+    if (facts.tryOut) minutes += m_t.tryOut;
+    if (facts.clean) minutes += m_t.clean;
+    if (stamp != m_stampInHand) minutes += m_t.pickUp;
+    if (t.ink != m_inkInHand) minutes += m_t.changeInk;
+    last = m_inkInHand = t.ink;
+    m_stampInHand = stamp, m_generation = generation;
+    work(Do::Stamp, b, minutes, 0, facts);
+    pressed(b);
+  }
+
+  void stamp(size_t k, const NeedStep& need) {
+    const int b = need.index;
+    const Box box = m_in.meetings.placed[static_cast<size_t>(b)]->onPanel.box();
+    arrange(k, [&](int i) {
+      return m_in.meetings.placed[static_cast<size_t>(i)]->onPanel.box().meets(box, kInkMargin_mm);
+    });
+    press(b, &need, false);
+    if (impression(b).technique == Technique::Resist) emboss(b);
+    if (m_copies > 1) uncover(covered());  // the masks go on to the next card
+  }
+
+  void emboss(int i) {
+    if (thing(i).ink->kind != InkKind::Embossing) dry(i, m_t.emboss);
+    work(Do::Emboss, i, m_t.emboss * m_copies);
+    thing(i).dryFirst = thing(i).dryLast = m_now;  // melted powder is hard when it has cooled
+    thing(i).saidDry = true;
+  }
+
+  void wash(size_t k, const NeedStep& need) {
+    const auto& touches = m_in.washes.meets[static_cast<size_t>(need.index)];
+    arrange(k, [&](int i) { return touches[static_cast<size_t>(i)].touches; });
+    for (size_t i = 0; i < touches.size(); ++i)
+      if (touches[i].touches && !popsUp(static_cast<int>(i))) dry(static_cast<int>(i), m_t.wash);
+    StepFacts facts;
+    facts.wash = need.index, facts.need = &need;
+    work(Do::Wash, -1, m_t.wash * m_copies, 0, facts);
+    const Ink* ink = inkNamed(m_in.plan.washes[static_cast<size_t>(need.index)].ink);
+    m_washDry = std::max(m_washDry, m_now + ink->dryOnCard_s / 60);
+    if (m_copies > 1) uncover(covered());
+  }
+
+  void popUps() {
+    std::vector<int> pieces;
+    for (int i : m_in.order)
+      if (popsUp(i)) pieces.push_back(i);
+    for (int i : pieces) press(i, nullptr, true);
+    for (int i : pieces) {
+      dry(i, m_t.cutPiece);
+      work(Do::Cut, i, m_t.cutPiece * m_copies);
+    }
+    if (!pieces.empty() && m_washDry > m_now) dryAll();
+    for (int i : pieces) work(Do::Attach, i, m_t.attach * m_copies);
+  }
+};
+
+}  // namespace havlo

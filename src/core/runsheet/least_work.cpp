@@ -1,0 +1,102 @@
+// Work that must be done in any case, and the longest chain of drying.
+#include "core/runsheet/least_work.h"
+
+#include <algorithm>
+#include <queue>
+#include <set>
+
+namespace havlo {
+namespace {
+
+/// Every pressing, wash, cut and cover that is needed whatever the order, each set up as seldom as possible.
+double sureWork(const RunSheetInput& in) {
+  const WorkTimes& t = in.times;
+  const double copies = std::max(1, in.plan.making.copies);
+  double sum = 0;
+  std::set<std::pair<int, std::string>> stampInks;
+  std::set<std::string> inks;
+  std::set<int> stamps;
+  for (size_t i = 0; i < in.plan.impressions.size(); ++i) {
+    const Impression& thing = in.plan.impressions[i];
+    sum += t.press * copies;
+    stampInks.emplace(in.stampOf[i], thing.ink);
+    inks.insert(thing.ink);
+    stamps.insert(in.stampOf[i]);
+    if (thing.technique == Technique::Resist) sum += t.emboss * copies;
+    if (thing.technique == Technique::PopUp) sum += (t.cutPiece + t.attach) * copies;
+  }
+  sum += static_cast<double>(stamps.size()) * (t.tryOut + t.pickUp);
+  sum += static_cast<double>(inks.size()) * t.changeInk;
+  sum += static_cast<double>(stampInks.size() - stamps.size()) * t.clean;
+  sum += static_cast<double>(in.plan.washes.size()) * t.wash * copies;
+  if (in.plan.card.tape_mm > 0) sum += t.tape * copies;
+  if (in.plan.card.trim_mm > 0) sum += t.trim * copies;
+  const MaskNeeds sure = in.table.sure();
+  for (const auto& fronts : sure.leaveOut) sum += leaveOutMinutes(in.plan, fronts, t) * copies;
+  for (const StampMasks& m : countMasks(in.plan, sure, in.stampOf)) sum += m.cut * t.cutMask;
+  std::set<int> covered;
+  for (const NeedStep& s : sure.steps) covered.insert(s.covered.begin(), s.covered.end());
+  return sum + static_cast<double>(covered.size()) * (t.coverOn + t.coverOff) * copies;
+}
+
+}  // namespace
+
+Chains chainsOf(const RunSheetInput& in) {
+  const WorkTimes& t = in.times;
+  const auto n = static_cast<int>(in.plan.impressions.size());
+  const auto ink = [&](int i) { return in.plan.ink(in.plan.impressions[static_cast<size_t>(i)].ink); };
+  const auto how = [&](int i) { return in.plan.impressions[static_cast<size_t>(i)].technique; };
+  Chains out;
+  out.nodes.resize(static_cast<size_t>(n) + 1);
+  for (int i = 0; i < n; ++i) out.nodes[static_cast<size_t>(i)].work_min = t.press;
+  out.nodes.back().work_min = static_cast<double>(in.plan.washes.size()) * t.wash;
+  const MaskNeeds sure = in.table.sure();
+  for (int b = 0; b < n; ++b)
+    for (const NeedTable::Front& f : in.table.frontsOf(b)) {
+      if (!f.always || f.ahead || sure.uncuttable[static_cast<size_t>(f.thing)]) continue;
+      out.links.push_back({f.thing, b, ink(f.thing)->dryOnCard_s / 60 + t.coverOn});
+    }
+  if (in.plan.washes.empty()) return out;
+  for (int i = 0; i < n; ++i) {
+    if (how(i) == Technique::PopUp) continue;
+    const bool met = std::any_of(in.washes.meets.begin(), in.washes.meets.end(),
+                                 [&](const auto& row) { return row[static_cast<size_t>(i)].touches; });
+    if (!met || how(i) == Technique::Resist) continue;
+    out.links.push_back({i, n, ink(i)->dryOnCard_s / 60});
+  }
+  return out;
+}
+
+double criticalPath(const Chains& chains) {
+  std::vector<double> begins(chains.nodes.size(), 0);
+  std::vector<int> waits(chains.nodes.size(), 0);
+  std::vector<std::vector<const ChainLink*>> from(chains.nodes.size());
+  for (const ChainLink& l : chains.links) {
+    ++waits[static_cast<size_t>(l.after)];
+    from[static_cast<size_t>(l.before)].push_back(&l);
+  }
+  std::queue<size_t> ready;
+  for (size_t i = 0; i < waits.size(); ++i)
+    if (waits[i] == 0) ready.push(i);
+  double longest = 0;
+  for (; !ready.empty(); ready.pop()) {
+    const size_t i = ready.front();
+    const double done = begins[i] + chains.nodes[i].work_min;
+    longest = std::max(longest, done);
+    for (const ChainLink* l : from[i]) {
+      const auto j = static_cast<size_t>(l->after);
+      begins[j] = std::max(begins[j], done + l->gap_min);
+      if (--waits[j] == 0) ready.push(j);
+    }
+  }
+  return longest;
+}
+
+double leastMinutes(const RunSheetInput& in) {
+  const double work = sureWork(in);
+  // Several cards hide each other's drying, nights hide all of it.
+  if (in.plan.making.copies > 1 || in.plan.making.evenings > 1) return work;
+  return std::max(work, criticalPath(chainsOf(in)));
+}
+
+}  // namespace havlo

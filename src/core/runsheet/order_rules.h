@@ -1,0 +1,26 @@
+// Which stamping orders are valid, and what a given one breaks.
+#pragma once
+
+#include <vector>
+
+#include "core/depth/knots.h"
+
+namespace havlo {
+
+/// `first` must be stamped before `then`, for depth.
+struct OrderRule {
+  int first = 0, then = 0;
+  bool ahead = false;  ///< in one knot, and masked: a mask laid ahead does it the other way round
+};
+/// Of each overlapping pair, by the front's technique: masked and resisted fronts go first, overprinted ones
+/// last; left-out, wiped and popped-up ones do not care. Without circles: of a knot only those rules are here
+/// that its own line keeps.
+std::vector<OrderRule> orderRules(const Plan& plan, const Meetings& meetings, const Knots& knots);
+
+/// Rules that this order breaks, so that ink comes where it must not.
+std::vector<OrderRule> brokenRules(const std::vector<OrderRule>& rules, const std::vector<int>& order);
+
+/// The maker's own order made whole: unnamed impressions are put in where the rules allow, pop-ups at the end.
+std::vector<int> completed(const Plan& plan, const std::vector<int>& otherwise);
+
+}  // namespace havlo

@@ -1,0 +1,508 @@
+// Branch and bound over the orders that the depth rules allow, with a bound from setups still to come, covers still to
+// be laid and idle minutes so far; before it, and alone for large plans, improvement of good orders by moving single
+// impressions and whole runs. Every order is judged by the same hands that write the run sheet.
+#include "core/runsheet/order_search.h"
+
+#include <algorithm>
+#include <array>
+#include <cmath>
+#include <set>
+
+#include "core/runsheet/least_work.h"
+
+namespace havlo {
+namespace {
+
+constexpr double kPin = 1e5;  // minutes that an unmet wish counts
+constexpr double kSame = 1e-9;
+
+struct Judge {
+  const OrderWork& in;
+  long count = 0;
+
+  double minutes(const std::vector<int>& order) {
+    ++count;
+    const MaskNeeds needs = in.table.of(order);
+    const std::vector<StampMasks> masks = countMasks(in.plan, needs, in.stampOf);
+    return minutesOf({in.plan, in.meetings, in.washes, in.table, order, needs, masks, in.stampOf, in.times});
+  }
+
+  std::vector<UnmetPin> unmet(const std::vector<int>& order) const {
+    std::vector<UnmetPin> out;
+    const Making& m = in.plan.making;
+    if (m.first.empty() && m.together.empty()) return out;
+    for (const std::string& id : m.first) {
+      const int i = in.plan.indexOf(id);
+      for (size_t k = 0; k < order.size(); ++k) {
+        if (order[k] == i) break;
+        const std::string& before = in.plan.impressions[static_cast<size_t>(order[k])].id;
+        if (std::find(m.first.begin(), m.first.end(), before) != m.first.end()) continue;
+        if (i >= 0) out.push_back({i, -1});
+        break;
+      }
+    }
+    for (const std::string& ink : m.together) {
+      int runs = 0;
+      bool inRun = false;
+      for (int i : order) {
+        const Impression& thing = in.plan.impressions[static_cast<size_t>(i)];
+        if (thing.technique == Technique::PopUp) continue;
+        const bool same = thing.ink == ink;
+        runs += same && !inRun;
+        inRun = same;
+      }
+      for (size_t k = 0; k < in.plan.inks.size(); ++k)
+        for (int r = 1; r < runs && in.plan.inks[k].id == ink; ++r) out.push_back({-1, static_cast<int>(k)});
+    }
+    return out;
+  }
+
+  double cost(const std::vector<int>& order) {
+    return minutes(order) + kPin * static_cast<double>(unmet(order).size());
+  }
+};
+
+/// The depth rules as lists, over the impressions that are stamped on the panel.
+struct Rules {
+  std::vector<std::vector<int>> before, after;  // by impression
+
+  Rules(const OrderWork& in) : before(in.plan.impressions.size()), after(before.size()) {
+    for (const OrderRule& r : orderRules(in.plan, in.meetings, in.knots)) {
+      before[static_cast<size_t>(r.then)].push_back(r.first);
+      after[static_cast<size_t>(r.first)].push_back(r.then);
+    }
+  }
+};
+
+/// Starts from an order and moves things about while that helps.
+class Improver {
+ public:
+  Improver(Judge& judge, const Rules& rules, size_t movable, const OrderEffort& effort, const Progress& progress)
+      : m_judge(judge), m_rules(rules), m_movable(movable), m_effort(effort), m_progress(progress) {}
+
+  std::vector<int> best;
+  double bestCost = 1e300;
+
+  void start(const std::vector<int>& order) {
+    const double cost = m_judge.cost(order);
+    if (cost < bestCost - kSame) take(order, cost);
+    m_here = order, m_cost = cost;
+    for (bool moved = true; moved && !spent();) moved = shiftSingles() || shiftRuns();
+  }
+
+  bool spent() const { return m_judge.count >= m_effort.tries || m_progress.stopped(); }
+
+ private:
+  Judge& m_judge;
+  const Rules& m_rules;
+  size_t m_movable;  // impressions before the pop-ups
+  const OrderEffort& m_effort;
+  const Progress& m_progress;
+  std::vector<int> m_here;
+  double m_cost = 0;
+
+  void take(const std::vector<int>& order, double cost) {
+    best = order, bestCost = cost;
+    if (m_effort.better) m_effort.better({order, cost, false, {}});
+  }
+
+  /// Can the things at [from, from + size) go before the one now at `to` (counted without them)?
+  bool allowed(const std::vector<int>& order) const {
+    std::vector<int> place(order.size(), 0);
+    for (size_t k = 0; k < order.size(); ++k) place[static_cast<size_t>(order[k])] = static_cast<int>(k);
+    for (size_t i = 0; i < m_rules.after.size(); ++i)
+      for (int j : m_rules.after[i])
+        if (place[i] > place[static_cast<size_t>(j)]) return false;
+    return true;
+  }
+
+  bool tryOrder(const std::vector<int>& order) {
+    const double cost = m_judge.cost(order);
+    m_progress.at(std::min(1.0, static_cast<double>(m_judge.count) / static_cast<double>(m_effort.tries)));
+    if (cost >= m_cost - kSame) return false;
+    m_here = order, m_cost = cost;
+    if (cost < bestCost - kSame) take(order, cost);
+    return true;
+  }
+
+  bool shift(size_t from, size_t size, size_t to) {
+    if (to == from) return false;
+    std::vector<int> order = m_here;
+    if (to < from) {
+      std::rotate(order.begin() + static_cast<long>(to), order.begin() + static_cast<long>(from),
+                  order.begin() + static_cast<long>(from + size));
+    } else {
+      std::rotate(order.begin() + static_cast<long>(from), order.begin() + static_cast<long>(from + size),
+                  order.begin() + static_cast<long>(to + size));
+    }
+    return allowed(order) && tryOrder(order);
+  }
+
+  bool alike(int a, int b) const {
+    const OrderWork& in = m_judge.in;
+    return in.stampOf[static_cast<size_t>(a)] == in.stampOf[static_cast<size_t>(b)] ||
+           in.plan.impressions[static_cast<size_t>(a)].ink == in.plan.impressions[static_cast<size_t>(b)].ink;
+  }
+
+  /// Moves one thing: first next to others of its stamp or ink, which saves setups, then anywhere.
+  bool shiftSingles() {
+    bool any = false;
+    for (const bool near : {true, false})
+      for (size_t from = 0; from < m_movable && !spent(); ++from)
+        for (size_t to = 0; to < m_movable && !spent(); ++to) {
+          const bool beside = alike(m_here[from], m_here[to]) ||
+                              (to > 0 && alike(m_here[from], m_here[to - 1]));
+          if (beside == near && shift(from, 1, to)) any = true;
+        }
+    return any;
+  }
+
+  bool shiftRuns() {
+    bool any = false;
+    for (size_t size = 2; size <= 4; ++size)
+      for (size_t from = 0; from + size <= m_movable && !spent(); ++from)
+        for (size_t to = 0; to + size <= m_movable && !spent(); ++to)
+          if (shift(from, size, to)) any = true;
+    return any;
+  }
+};
+
+/// Always goes on with a ready thing that shares most with the one before.
+std::vector<int> bySetups(const OrderWork& in, const Rules& rules, const std::vector<int>& line) {
+  const size_t n = line.size();
+  std::vector<int> waits(n, 0), out;
+  for (size_t i = 0; i < n; ++i) waits[i] = static_cast<int>(rules.before[i].size());
+  std::vector<char> done(n, 0);
+  const auto thing = [&](int i) -> const Impression& { return in.plan.impressions[static_cast<size_t>(i)]; };
+  while (out.size() < n) {
+    int best = -1, bestScore = -1;
+    for (int i : line) {
+      const auto at = static_cast<size_t>(i);
+      if (done[at] || waits[at] > 0) continue;
+      int score = 0;
+      if (!out.empty()) {
+        const bool stamp = in.stampOf[at] == in.stampOf[static_cast<size_t>(out.back())];
+        const bool ink = thing(i).ink == thing(out.back()).ink;
+        score = 2 * stamp + ink + (stamp && ink && thing(i).generation == thing(out.back()).generation + 1);
+      }
+      if (thing(i).technique == Technique::PopUp) score = -1;
+      if (best < 0 || score > bestScore) best = i, bestScore = score;
+    }
+    done[static_cast<size_t>(best)] = 1;
+    out.push_back(best);
+    for (int j : rules.after[static_cast<size_t>(best)]) --waits[static_cast<size_t>(j)];
+  }
+  std::stable_partition(out.begin(), out.end(),
+                        [&](int i) { return thing(i).technique != Technique::PopUp; });
+  // Pop-ups keep the order in which they are attached: back to front.
+  const auto firstPop = std::find_if(out.begin(), out.end(),
+                                     [&](int i) { return thing(i).technique == Technique::PopUp; });
+  out.erase(firstPop, out.end());
+  for (int i : line)
+    if (thing(i).technique == Technique::PopUp) out.push_back(i);
+  return out;
+}
+
+constexpr size_t kMostExact = 16;
+
+/// Branch and bound. What an order so far costs at least is counted as hands would, but as if every impression
+/// had a mask of its own and every cut could fill any wait; both only make it cheaper.
+class ExactSearch {
+ public:
+  ExactSearch(Judge& judge, const Rules& rules, std::vector<int> popUps, const OrderEffort& effort,
+              const Progress& progress)
+      : m_judge(judge),
+        m_in(judge.in),
+        m_rules(rules),
+        m_popUps(std::move(popUps)),
+        m_effort(effort),
+        m_progress(progress) {
+    m_copies = std::max(1, m_in.plan.making.copies);
+    for (size_t i = 0; i < m_in.plan.impressions.size(); ++i)
+      if (m_in.plan.impressions[i].technique != Technique::PopUp) m_things.push_back(static_cast<int>(i));
+    m_slot.assign(m_in.plan.impressions.size(), -1);
+    for (size_t k = 0; k < m_things.size(); ++k) m_slot[static_cast<size_t>(m_things[k])] = static_cast<int>(k);
+    prepare();
+  }
+
+  /// @return whether the search came to its end, so that `best` is proven
+  bool run(std::vector<int>& best, double& bestCost) {
+    m_best = &best, m_bestCost = &bestCost;
+    const State start;
+    if (bestCost <= bound(start) + kSame) return true;
+    m_order.clear();
+    return visit(start);
+  }
+
+ private:
+  using Bits = unsigned;
+  struct State {
+    Bits done = 0, lying = 0;
+    int last = -1;
+    double now = 0, idle = 0, lifts = 0, cost = 0;  // lifts: minutes of them that are in `cost` already
+    std::array<double, kMostExact> dry{};
+    std::array<int, kMostExact> cleans{};
+  };
+
+  Judge& m_judge;
+  const OrderWork& m_in;
+  const Rules& m_rules;
+  std::vector<int> m_popUps, m_things, m_slot;
+  const OrderEffort& m_effort;
+  const Progress& m_progress;
+  std::vector<std::vector<double>> m_setups;  // [done][last]: setups still to come, at least
+  std::vector<Bits> m_before, m_sureFronts, m_nearBoxes;
+  std::vector<std::vector<std::pair<int, bool>>> m_fronts;  // (slot, always)
+  Bits m_washed = 0;
+  double m_fixed = 0, m_cuts = 0, m_copies = 1;
+  int m_leastCleans = 0;
+  long m_nodes = 0;
+  std::vector<int> m_order;
+  std::vector<int>* m_best = nullptr;
+  double* m_bestCost = nullptr;
+
+  const Impression& thing(size_t slot) const {
+    return m_in.plan.impressions[static_cast<size_t>(m_things[slot])];
+  }
+  const Ink& inkOf(size_t slot) const { return *m_in.plan.ink(thing(slot).ink); }
+  int stampOf(size_t slot) const { return m_in.stampOf[static_cast<size_t>(m_things[slot])]; }
+
+  /// Pick-up, change of ink and pressings on scrap between two pressings; without cleaning and trying out.
+  double setup(int last, size_t next) const {
+    const WorkTimes& t = m_in.times;
+    const bool first = last < 0;
+    const auto l = static_cast<size_t>(std::max(last, 0));
+    const bool sameStamp = !first && stampOf(l) == stampOf(next);
+    const bool sameInk = !first && thing(l).ink == thing(next).ink;
+    const bool follows = m_copies == 1 && sameStamp && sameInk &&
+                         thing(next).generation == thing(l).generation + 1;
+    return (sameStamp ? 0 : t.pickUp) + (sameInk ? 0 : t.changeInk) +
+           (follows ? 0 : (thing(next).generation - 1) * t.scrap * m_copies);
+  }
+
+  void prepare() {
+    const size_t n = m_things.size();
+    const WorkTimes& t = m_in.times;
+    m_before.assign(n, 0), m_nearBoxes.assign(n, 0), m_fronts.resize(n), m_sureFronts.assign(n, 0);
+    const MaskNeeds sure = m_in.table.sure();
+    for (size_t k = 0; k < n; ++k) {
+      const auto i = static_cast<size_t>(m_things[k]);
+      for (int j : m_rules.before[i])
+        if (m_slot[static_cast<size_t>(j)] >= 0) m_before[k] |= 1u << m_slot[static_cast<size_t>(j)];
+      const Box box = m_in.meetings.placed[i]->onPanel.box();
+      for (size_t o = 0; o < n; ++o)
+        if (m_in.meetings.placed[static_cast<size_t>(m_things[o])]->onPanel.box().meets(box, kInkMargin_mm))
+          m_nearBoxes[k] |= 1u << o;
+      for (const NeedTable::Front& f : m_in.table.frontsOf(static_cast<int>(i))) {
+        const int slot = m_slot[static_cast<size_t>(f.thing)];
+        if (slot < 0 || sure.uncuttable[static_cast<size_t>(f.thing)]) continue;
+        m_fronts[k].emplace_back(slot, f.always || f.ahead);
+        if (f.always) m_sureFronts[k] |= 1u << slot;
+      }
+    }
+    for (const NeedStep& w : m_in.table.washSteps())
+      for (int i : w.covered)
+        if (m_slot[static_cast<size_t>(i)] >= 0 && !sure.uncuttable[static_cast<size_t>(i)])
+          m_washed |= 1u << m_slot[static_cast<size_t>(i)];
+    m_fixed = fixedWork();
+    for (const auto& fronts : sure.leaveOut) m_fixed += leaveOutMinutes(m_in.plan, fronts, t) * m_copies;
+    for (const StampMasks& m : countMasks(m_in.plan, sure, m_in.stampOf)) m_cuts += m.cut * t.cutMask;
+    m_fixed += m_cuts;
+    setupTable();
+  }
+
+  /// What every order costs alike, without masks.
+  double fixedWork() {
+    const WorkTimes& t = m_in.times;
+    std::set<int> stamps;
+    std::set<std::pair<int, const Ink*>> pairs;
+    double each = static_cast<double>(m_in.plan.washes.size()) * t.wash;
+    for (size_t i = 0; i < m_in.plan.impressions.size(); ++i) {
+      const Impression& thing = m_in.plan.impressions[i];
+      each += t.press;
+      if (thing.technique == Technique::Resist) each += t.emboss;
+      if (thing.technique == Technique::PopUp) each += t.cutPiece + t.attach;
+      stamps.insert(m_in.stampOf[i]);
+      if (thing.technique != Technique::PopUp) pairs.emplace(m_in.stampOf[i], m_in.plan.ink(thing.ink));
+    }
+    std::set<int> onPanel;
+    for (const auto& [stamp, ink] : pairs) onPanel.insert(stamp);
+    m_leastCleans = static_cast<int>(pairs.size() - onPanel.size());
+    if (m_in.plan.card.tape_mm > 0) each += t.tape;
+    if (m_in.plan.card.trim_mm > 0) each += t.trim;
+    return each * m_copies + static_cast<double>(stamps.size()) * t.tryOut;
+  }
+
+  /// Setups of the pieces that are stamped after everything else.
+  double popUpSetups(int last) const {
+    const WorkTimes& t = m_in.times;
+    double sum = 0;
+    int stamp = last < 0 ? -1 : stampOf(static_cast<size_t>(last));
+    const Ink* ink = last < 0 ? nullptr : m_in.plan.ink(thing(static_cast<size_t>(last)).ink);
+    for (int i : m_popUps) {
+      const Ink* own = m_in.plan.ink(m_in.plan.impressions[static_cast<size_t>(i)].ink);
+      const int ownStamp = m_in.stampOf[static_cast<size_t>(i)];
+      sum += (ownStamp == stamp ? 0 : t.pickUp) + (own == ink ? 0 : t.changeInk);
+      stamp = ownStamp, ink = own;
+    }
+    return sum;
+  }
+
+  /// Least setups from every set of stamped things on, by dynamic programming (Held and Karp 1962; from memory).
+  void setupTable() {
+    const size_t n = m_things.size(), sets = size_t{1} << n;
+    m_setups.assign(sets, std::vector<double>(n + 1, 1e300));
+    for (size_t l = 0; l <= n; ++l) m_setups[sets - 1][l] = popUpSetups(l < n ? static_cast<int>(l) : -1);
+    for (size_t done = sets - 1; done-- > 0;)
+      for (size_t l = 0; l <= n; ++l) {
+        if (l < n ? !(done >> l & 1) : done != 0) continue;
+        double& least = m_setups[done][l];
+        for (size_t next = 0; next < n; ++next) {
+          if (done >> next & 1 || (m_before[next] & ~static_cast<Bits>(done))) continue;
+          least = std::min(least, setup(l < n ? static_cast<int>(l) : -1, next) +
+                                      m_setups[done | size_t{1} << next][next]);
+        }
+      }
+  }
+
+  /// At least what any order costs that begins like this.
+  double bound(const State& s) const {
+    const WorkTimes& t = m_in.times;
+    const size_t n = m_things.size();
+    Bits toCover = m_washed;
+    for (size_t k = 0; k < n; ++k)
+      if (!(s.done >> k & 1)) toCover |= m_sureFronts[k];
+    toCover &= ~s.lying;
+    const double covers = __builtin_popcount(toCover) * (t.coverOn + t.coverOff) * m_copies;
+    int cleans = 0;
+    for (int c : s.cleans) cleans += c;
+    const double cleaning = std::max(0, m_leastCleans - cleans) * t.clean;
+    return m_fixed + s.cost + m_setups[s.done][s.last < 0 ? n : static_cast<size_t>(s.last)] + covers + cleaning +
+           std::max(0.0, s.idle - m_cuts - s.lifts);
+  }
+
+  State after(const State& s, size_t b) const {
+    const WorkTimes& t = m_in.times;
+    State out = s;
+    Bits need = 0;
+    for (const auto& [slot, surely] : m_fronts[b])
+      if (surely || s.done >> slot & 1) need |= 1u << slot;
+    out.lying &= ~m_nearBoxes[b] | need;
+    const Bits lay = need & ~out.lying;
+    double ready = out.now;
+    for (size_t i = 0; i < m_things.size(); ++i)
+      if (lay >> i & 1) ready = std::max(ready, out.dry[i]);
+    if (m_copies > 1) ready = out.now;
+    out.idle += ready - out.now;
+    out.now = ready;
+    const double moves = __builtin_popcount(lay) * (t.coverOn + t.coverOff) * m_copies;
+    out.lifts += __builtin_popcount(lay) * t.coverOff * m_copies;
+    const double set = setup(s.last, b);
+    double clean = 0;
+    bool met = false;
+    for (size_t i = m_order.size(); i-- > 0 && !met;) {
+      const auto slot = static_cast<size_t>(m_slot[static_cast<size_t>(m_order[i])]);
+      if (stampOf(slot) != stampOf(b)) continue;
+      met = true;
+      if (thing(slot).ink != thing(b).ink) clean = t.clean, ++out.cleans[b];
+    }
+    out.cost += moves + set + clean;
+    out.now += __builtin_popcount(lay) * t.coverOn + set + clean + t.press + (met ? 0 : t.tryOut);
+    out.dry[b] = out.now + inkOf(b).dryOnCard_s / 60;
+    if (thing(b).technique == Technique::Resist) {
+      if (inkOf(b).kind != InkKind::Embossing && m_copies == 1) out.idle += out.dry[b] - out.now, out.now = out.dry[b];
+      out.now += t.emboss;
+      out.dry[b] = out.now;
+    }
+    out.lying |= need;
+    if (m_copies > 1) out.lying = 0;
+    out.done |= 1u << b;
+    out.last = static_cast<int>(b);
+    return out;
+  }
+
+  double pinsSoFar() const {
+    // Wishes can only be broken further by what follows, so those broken by now count.
+    const Making& m = m_in.plan.making;
+    if (m.first.empty() && m.together.empty()) return 0;
+    double broken = 0;
+    for (const std::string& id : m.first) {
+      const int i = m_in.plan.indexOf(id);
+      for (int placed : m_order) {
+        if (placed == i) break;
+        const std::string& before = m_in.plan.impressions[static_cast<size_t>(placed)].id;
+        if (std::find(m.first.begin(), m.first.end(), before) == m.first.end()) {
+          broken += kPin;
+          break;
+        }
+      }
+    }
+    return broken;
+  }
+
+  bool visit(const State& s) {
+    if (++m_nodes > m_effort.nodes || m_progress.stopped()) return false;
+    const size_t n = m_things.size();
+    if (m_order.size() == n) {
+      std::vector<int> order = m_order;
+      order.insert(order.end(), m_popUps.begin(), m_popUps.end());
+      const double cost = m_judge.cost(order);
+      if (cost < *m_bestCost - kSame) {
+        *m_bestCost = cost, *m_best = order;
+        if (m_effort.better) m_effort.better({order, cost, false, {}});
+      }
+      return true;
+    }
+    std::vector<std::pair<double, size_t>> next;
+    std::vector<State> states(n);
+    for (size_t b = 0; b < n; ++b) {
+      if (s.done >> b & 1 || (m_before[b] & ~s.done)) continue;
+      states[b] = after(s, b);
+      next.emplace_back(bound(states[b]), b);
+    }
+    std::sort(next.begin(), next.end());
+    bool whole = true;
+    for (const auto& [least, b] : next) {
+      m_order.push_back(m_things[b]);
+      if (least + pinsSoFar() < *m_bestCost - kSame) whole = visit(states[b]) && whole;
+      m_order.pop_back();
+      if (m_nodes > m_effort.nodes) return false;
+    }
+    return whole;
+  }
+};
+
+}  // namespace
+
+BestOrder judged(const OrderWork& work, std::vector<int> order) {
+  Judge judge{work};
+  BestOrder out;
+  out.minutes = judge.minutes(order);
+  out.unmet = judge.unmet(order);
+  out.order = std::move(order);
+  return out;
+}
+
+BestOrder findBestOrder(const OrderWork& work, const OrderEffort& effort, const Progress& progress) {
+  const std::vector<int> line = stampingOrder(work.plan, work.knots);
+  if (line.empty()) return {{}, 0, true, {}};
+  std::vector<int> popUps;
+  for (int i : line)
+    if (work.plan.impressions[static_cast<size_t>(i)].technique == Technique::PopUp) popUps.push_back(i);
+  const size_t movable = line.size() - popUps.size();
+  Judge judge{work};
+  const Rules rules(work);
+  Improver improver(judge, rules, movable, effort, progress);
+  improver.start(line);
+  if (!improver.spent()) improver.start(bySetups(work, rules, line));
+  std::vector<int> best = improver.best;
+  double cost = improver.bestCost;
+  bool exact = movable <= 1;
+  if (!exact && movable <= std::min<size_t>(kMostExact, static_cast<size_t>(effort.most)))
+    exact = ExactSearch(judge, rules, popUps, effort, progress).run(best, cost);
+  BestOrder out = judged(work, best);
+  out.exact = exact;
+  return out;
+}
+
+}  // namespace havlo

@@ -1,0 +1,303 @@
+// Rules of the trade as numbers; thresholds are common practice, no source.
+#include "core/schools/schools.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/colour/colour.h"
+#include "core/outline/shape_ops.h"
+#include "core/risk/join_risk.h"
+
+namespace havlo {
+namespace {
+
+constexpr double kSeenThrough = 8;     // Lab difference at which a line behind is noticed
+constexpr double kFault = 10;          // the same for the pressed card
+constexpr double kSmall_mm2 = 160;     // of a small thing
+constexpr int kMany = 5;
+constexpr double kSmallGap = 0.15, kLargeGap = 0.45;  // share of a stamp that is taped off
+constexpr double kLongPen_mm = 60, kSoft_mm = 25;
+constexpr double kLeastPiece_mm2 = 120, kMostPost_mm = 6.0;
+constexpr double kPenEach_mm = 20;     // of pen work a minute
+constexpr double kDarkGround = 45;     // L* below which dye sinks in
+
+struct Behind {
+  std::vector<int> things;  // overlapped from the front
+  double shared_mm2 = 0, border_mm = 0;
+  bool washed = false;
+};
+
+class Adviser {
+ public:
+  Adviser(const Plan& plan, const Analysis& a) : m_plan(plan), m_a(a), m_like(plan.stamps.size(), 0) {
+    for (int s : a.stampOf) ++m_like[static_cast<size_t>(s)];
+    for (size_t i = 0; i < plan.impressions.size(); ++i) m_behind.push_back(behind(static_cast<int>(i)));
+  }
+
+  SchoolAdvice advise(int i) const {
+    SchoolAdvice out;
+    out.impression = i;
+    for (Technique t : kSchools) out.options.push_back(option(i, t));
+    choose(out);
+    return out;
+  }
+
+ private:
+  const Plan& m_plan;
+  const Analysis& m_a;
+  std::vector<int> m_like;  // impressions by stamp
+  std::vector<Behind> m_behind;
+
+  const Impression& thing(int i) const { return m_plan.impressions[static_cast<size_t>(i)]; }
+  const Ink& inkOf(int i) const { return *m_plan.ink(thing(i).ink); }
+  const Placed& placed(int i) const { return *m_a.meetings.placed[static_cast<size_t>(i)]; }
+  const Stamp& stampOf(int i) const { return *placed(i).outline->stamp; }
+
+  Behind behind(int i) const {
+    Behind out;
+    for (int k : m_a.meetings.of[static_cast<size_t>(i)]) {
+      const Meeting& m = m_a.meetings.list[static_cast<size_t>(k)];
+      if (m.front != i || !m.overlaps()) continue;
+      out.things.push_back(m.back);
+      out.shared_mm2 += m.area_mm2;
+      // The border of a patch of that area, were it as round as half a square: good enough to weigh pen work.
+      out.border_mm += 2.0 * std::sqrt(m.area_mm2) * 1.77;
+    }
+    for (size_t w = 0; w < m_plan.washes.size(); ++w) {
+      const auto& over = m_plan.washes[w].overImpressions;
+      out.washed = out.washed || (m_a.washes.meets[w][static_cast<size_t>(i)].touches &&
+                                  std::find(over.begin(), over.end(), thing(i).id) == over.end());
+    }
+    return out;
+  }
+
+  /// How much the ink of `back` shows through the solid ink of `i` (CIE 1976), or the whole of it through line art.
+  double showsThrough(int i, int back) const {
+    const auto paper = linearOf(m_plan.card.paper.colour);
+    const InkFilm under(inkOf(back).colour, inkOf(back).opacity, strengthOf(inkOf(back), thing(back).generation));
+    const InkFilm over(inkOf(i).colour, inkOf(i).opacity, strengthOf(inkOf(i), thing(i).generation));
+    LinearRgb below, clean, dirty;
+    for (size_t c = 0; c < 3; ++c) {
+      below[c] = paper[c] * under.multiply[c] + under.add[c];
+      clean[c] = paper[c] * over.multiply[c] + over.add[c];
+      dirty[c] = below[c] * over.multiply[c] + over.add[c];
+    }
+    const auto lab = [](const LinearRgb& c) {
+      return labOf(static_cast<double>(c[0]), static_cast<double>(c[1]), static_cast<double>(c[2]));
+    };
+    return stampOf(i).solid ? differenceOf(lab(clean), lab(dirty)) : differenceOf(lab(paper), lab(below));
+  }
+
+  SchoolOption option(int i, Technique t) const {
+    const Behind& b = m_behind[static_cast<size_t>(i)];
+    const WorkTimes times;
+    SchoolOption o;
+    o.technique = t;
+    const auto blame = [&](bool when, Obstacle what, bool forbids = false) {
+      if (!when) return;
+      o.obstacles.push_back(what);
+      o.forbids = o.forbids || forbids;
+    };
+    const double uses = static_cast<double>(b.things.size()) + (b.washed ? static_cast<double>(m_plan.washes.size()) : 0);
+    switch (t) {
+      case Technique::Mask: {
+        const MaskShape& mask = *m_a.masks[static_cast<size_t>(m_a.stampOf[static_cast<size_t>(i)])];
+        o.masks = uses > 0 ? 1 : 0;
+        o.minutes = o.masks * times.cutMask + uses * (times.coverOn + times.coverOff) +
+                    (uses > 0 ? inkOf(i).dryOnCard_s / 60 : 0);
+        blame(uses > 0 && mask.mask.empty(), Obstacle::NothingToCut, true);
+        break;
+      }
+      case Technique::Overprint: {
+        for (int back : b.things) o.through = std::max(o.through, showsThrough(i, back));
+        blame(o.through > kSeenThrough, Obstacle::ShowsThrough, true);
+        const bool dye = inkOf(i).kind == InkKind::Dye || inkOf(i).kind == InkKind::WaterReactive;
+        const bool darkBehind = std::any_of(b.things.begin(), b.things.end(), [&](int k) {
+          return stampOf(k).solid && lightnessOf(inkOf(k).colour) < kDarkGround;
+        });
+        blame(dye && darkBehind, Obstacle::SinksIn, true);
+        break;
+      }
+      case Technique::Resist:
+        o.minutes = times.emboss;
+        blame(inkOf(i).kind == InkKind::Dye || inkOf(i).kind == InkKind::Marker, Obstacle::DriesTooFast);
+        blame(inkOf(i).kind == InkKind::WaterReactive, Obstacle::WaterUnderHeat);
+        break;
+      case Technique::LeaveOut:
+      case Technique::WipeOff: {
+        double most = 0;
+        for (int k : m_a.meetings.of[static_cast<size_t>(i)]) {
+          const Meeting& m = m_a.meetings.list[static_cast<size_t>(k)];
+          if (m.front == i && m.overlaps())
+            most = std::max(most, m.area_mm2 / std::max(1.0, placed(m.back).area_mm2));
+        }
+        o.minutes = static_cast<double>(b.things.size()) * 1.0;
+        o.pen_mm = t == Technique::LeaveOut ? b.border_mm : b.border_mm / 2;
+        blame(most > kLargeGap, Obstacle::LargeGap);
+        if (t == Technique::LeaveOut) blame(o.pen_mm > kLongPen_mm, Obstacle::LongRepair);
+        if (t == Technique::WipeOff) blame(b.border_mm > kSoft_mm, Obstacle::SoftEdge);
+        break;
+      }
+      case Technique::PopUp: {
+        o.minutes = times.cutPiece + times.attach;
+        bool front = false;
+        for (int k : m_a.meetings.of[static_cast<size_t>(i)]) {
+          const Meeting& m = m_a.meetings.list[static_cast<size_t>(k)];
+          front = front || (m.back == i && m.overlaps() &&
+                            m_plan.impressions[static_cast<size_t>(m.front)].technique != Technique::PopUp);
+        }
+        blame(front, Obstacle::HasFront);
+        blame(placed(i).areaOnPanel_mm2 < kLeastPiece_mm2, Obstacle::TooSmall);
+        const double raise = thing(i).raise_mm > 0 ? thing(i).raise_mm : 1.5;
+        blame(raise + 2 * m_plan.card.paper.thickness_mm > kMostPost_mm, Obstacle::TooThick);
+        break;
+      }
+    }
+    return o;
+  }
+
+  static const SchoolOption& of(const SchoolAdvice& a, Technique t) {
+    return *std::find_if(a.options.begin(), a.options.end(), [t](const SchoolOption& o) { return o.technique == t; });
+  }
+
+  void choose(SchoolAdvice& a) const {
+    const int i = a.impression;
+    const Behind& b = m_behind[static_cast<size_t>(i)];
+    const auto suits = [&](Technique t) { return of(a, t).obstacles.empty(); };
+    const auto take = [&](Technique t, SchoolReason why) { a.best = t, a.reason = why; };
+    const bool small = placed(i).area_mm2 < kSmall_mm2;
+    const bool many = m_like[static_cast<size_t>(m_a.stampOf[static_cast<size_t>(i)])] >= kMany;
+    if (b.things.empty() && !b.washed) return take(m_plan.technique, SchoolReason::NothingBehind);
+    if (!b.things.empty() && !b.washed && stampOf(i).solid && suits(Technique::Overprint))
+      return take(Technique::Overprint, SchoolReason::DarkAndSolid);
+    // Figures and animals will be coloured, and wax on them is in the way of that.
+    const Role role = stampOf(i).role;
+    const bool coloured = role == Role::Figure || role == Role::Animal || role == Role::Building;
+    if (small && many && !coloured && suits(Technique::Resist)) return take(Technique::Resist, SchoolReason::ManySmall);
+    if (!suits(Technique::Mask))
+      return suits(Technique::PopUp) ? take(Technique::PopUp, SchoolReason::Fiddly)
+                                     : take(Technique::LeaveOut, SchoolReason::Fiddly);
+    double most = 0;
+    for (int k : m_a.meetings.of[static_cast<size_t>(i)]) {
+      const Meeting& m = m_a.meetings.list[static_cast<size_t>(k)];
+      if (m.front == i && m.overlaps()) most = std::max(most, m.area_mm2 / std::max(1.0, placed(m.back).area_mm2));
+    }
+    if (!b.washed && b.things.size() == 1 && most < kSmallGap && b.border_mm < kLongPen_mm / 2 && b.shared_mm2 < 60 &&
+        suits(Technique::LeaveOut))
+      return take(Technique::LeaveOut, SchoolReason::SmallGap);
+    if (thing(i).hero && b.things.size() >= 6 && suits(Technique::PopUp))
+      return take(Technique::PopUp, SchoolReason::HeroAlone);
+    take(Technique::Mask, SchoolReason::Coloured);
+  }
+};
+
+/// mm² where the pressed card visibly differs from things cleanly in front of one another.
+Result<double> faultsOf(const Plan& plan, const Analysis& a, const Canvas& ideal, const ArtSource* art, double dpi,
+                        const Progress& progress) {
+  const PressInput in = a.press(plan, art);
+  const Grid grid(plan.card.panel.box(), dpi);
+  PressTiles tiles(in, grid);
+  PressRun run;
+  run.manner.softWipes = true;
+  auto pressed = replay(in, a.sheet, tiles, progress, {}, run);
+  if (!pressed) return pressed.error();
+  const Replay& r = pressed.value();
+  const auto lab = [](const LinearRgb& c) {
+    return labOf(static_cast<double>(c[0]), static_cast<double>(c[1]), static_cast<double>(c[2]));
+  };
+  // At the rim of a solid front a pixel is partly the one and partly the other: that is the raster, not a fault.
+  std::vector<char> rim(r.explained.size(), 0);
+  const auto index = [&](int x, int y) { return static_cast<size_t>(y) * static_cast<size_t>(grid.width) + static_cast<size_t>(x); };
+  for (size_t i = 0; i < plan.impressions.size(); ++i) {
+    if (plan.impressions[i].technique != Technique::Overprint) continue;
+    const Tile& t = tiles.silhouette(static_cast<int>(i));
+    for (int y = std::max(1, t.y - 1); y < std::min(grid.height - 1, t.y + t.height + 1); ++y)
+      for (int x = std::max(1, t.x - 1); x < std::min(grid.width - 1, t.x + t.width + 1); ++x) {
+        const bool inside = t.at(x, y) != 0;
+        if (inside != (t.at(x - 1, y) != 0) || inside != (t.at(x + 1, y) != 0) || inside != (t.at(x, y - 1) != 0) || inside != (t.at(x, y + 1) != 0))
+          rim[index(x, y)] = 1;
+      }
+  }
+  size_t faults = 0;
+  for (int y = 0; y < grid.height; ++y)
+    for (int x = 0; x < grid.width; ++x) {
+      const LinearRgb &one = r.card.at(x, y), &other = ideal.at(x, y);
+      if (one == other || r.explained[index(x, y)] || rim[index(x, y)]) continue;
+      faults += differenceOf(lab(one), lab(other)) > kFault;
+    }
+  return static_cast<double>(faults) * grid.pixelArea_mm2();
+}
+
+}  // namespace
+
+std::vector<SchoolAdvice> adviseSchools(const Plan& plan, const Analysis& analysis) {
+  const Adviser adviser(plan, analysis);
+  std::vector<SchoolAdvice> out;
+  for (size_t i = 0; i < plan.impressions.size(); ++i) out.push_back(adviser.advise(static_cast<int>(i)));
+  return out;
+}
+
+Result<std::vector<SchoolResult>> compareSchools(const Plan& plan, const Analysis& analysis, const ArtSource* art,
+                                                 double dpi, const Progress& progress) {
+  const std::vector<SchoolAdvice> advice = adviseSchools(plan, analysis);
+  const auto wholly = [&](std::optional<Technique> t, bool advised) {
+    Plan out = plan;
+    out.making.order.clear();
+    for (size_t i = 0; i < out.impressions.size(); ++i) {
+      if (t) out.impressions[i].technique = *t;
+      if (advised) out.impressions[i].technique = advice[i].best;
+    }
+    return out;
+  };
+  const Plan masked = wholly(Technique::Mask, false);
+  const AnalysisRef maskedAnalysis = analyse(masked, &analysis);
+  const PressInput idealInput = maskedAnalysis->press(masked, art);
+  PressTiles idealTiles(idealInput, Grid(plan.card.panel.box(), dpi));
+  const Canvas ideal = intendedCard(idealInput, idealTiles);
+
+  std::vector<std::pair<std::optional<Technique>, bool>> ways;
+  for (Technique t : kSchools) ways.emplace_back(t, false);
+  ways.emplace_back(std::nullopt, false);
+  ways.emplace_back(std::nullopt, true);
+  std::vector<SchoolResult> out;
+  for (const auto& [technique, advised] : ways) {
+    if (progress.stopped()) return Error{ErrorCode::Stopped, "stopped", {}};
+    const Plan p = wholly(technique, advised);
+    OrderEffort effort;
+    effort.nodes = 20000, effort.tries = 600;
+    const AnalysisRef a = withBestOrder(p, analyse(p, &analysis), effort, {progress.stop, {}});
+    SchoolResult r;
+    r.technique = technique, r.advised = advised;
+    r.masks = a->masksToCut();
+    r.minutes = a->sheet.minutes;
+    RiskOptions risk;
+    risk.trials = 1500;
+    auto joins = joinRisk(p, *a, risk, {progress.stop, {}});
+    if (!joins) return joins.error();
+    r.risk = joins.value().expected;
+    auto faults = faultsOf(p, *a, ideal, art, dpi, {progress.stop, {}});
+    if (!faults) return faults.error();
+    r.faults_mm2 = faults.value();
+    for (size_t i = 0; i < p.impressions.size(); ++i)
+      for (const SchoolOption& o : advice[i].options)
+        if (o.technique == p.impressions[i].technique) r.unsuited += !o.obstacles.empty(), r.pen_mm += o.pen_mm;
+    r.minutes += r.pen_mm / kPenEach_mm * p.making.copies;
+    out.push_back(r);
+    progress.at(static_cast<double>(out.size()) / static_cast<double>(ways.size()));
+  }
+  return out;
+}
+
+Rings tapedPart(const Analysis& a, int impression) {
+  const Placed& back = *a.meetings.placed[static_cast<size_t>(impression)];
+  std::vector<Rings> parts;
+  for (int f : a.needs.leaveOut[static_cast<size_t>(impression)]) {
+    Rings shape = a.meetings.placed[static_cast<size_t>(f)]->silhouette;
+    for (Ring& ring : shape)
+      for (Point& p : ring) p = back.placing.toFrame(p);
+    parts.push_back(intersection(shape, back.outline->silhouette));
+  }
+  return parts.empty() ? Rings{} : unionOf(parts);
+}
+
+}  // namespace havlo

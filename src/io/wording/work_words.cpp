@@ -1,0 +1,211 @@
+// Each word list is a switch, so that the compiler misses none.
+#include "io/wording/work_words.h"
+
+#include <QCoreApplication>
+#include <algorithm>
+
+#include "io/wording/names.h"
+#include "io/wording/step_words.h"
+
+namespace havlo {
+namespace {
+
+QString tr(const char* text) { return QCoreApplication::translate("Work", text); }
+
+QString washName(const Plan& plan, int w) {
+  const Wash& wash = plan.washes[static_cast<size_t>(w)];
+  return QString::fromStdString(wash.name.empty() ? wash.id : wash.name);
+}
+
+/// Where on a thing a point lies: "at its upper left", "in its middle".
+QString whereOn(const Placed& placed, Point p) {
+  const Box box = placed.onPanel.box();
+  const double u = (p.x - box.left) / std::max(1e-9, box.width()), v = (p.y - box.bottom) / std::max(1e-9, box.height());
+  const int column = u < 0.34 ? 0 : u > 0.66 ? 2 : 1, row = v < 0.34 ? 0 : v > 0.66 ? 2 : 1;
+  static const char* const words[3][3] = {
+      {QT_TRANSLATE_NOOP("Work", "at its lower left"), QT_TRANSLATE_NOOP("Work", "at its foot"), QT_TRANSLATE_NOOP("Work", "at its lower right")},
+      {QT_TRANSLATE_NOOP("Work", "at its left side"), QT_TRANSLATE_NOOP("Work", "in its middle"), QT_TRANSLATE_NOOP("Work", "at its right side")},
+      {QT_TRANSLATE_NOOP("Work", "at its upper left"), QT_TRANSLATE_NOOP("Work", "at its top"), QT_TRANSLATE_NOOP("Work", "at its upper right")}};
+  return tr(words[row][column]);
+}
+
+/// The number under which a maker sees a step of the sheet, from 1.
+int shownNumber(const RunSheet& sheet, int step) {
+  const std::vector<int> shown = stepsToShow(sheet);
+  return static_cast<int>(std::lower_bound(shown.begin(), shown.end(), step - 1) - shown.begin()) + 1;
+}
+
+}  // namespace
+
+QString blameWords(const Plan& plan, const Analysis& a, const Difference& d) {
+  const Blame& b = d.blame;
+  const QString step = b.step > 0 ? tr("Step %1").arg(shownNumber(a.sheet, b.step)) : QString();
+  const auto name = [&](int i) { return nameOf(plan, i); };
+  const auto where = [&](int i) { return whereOn(*a.meetings.placed[static_cast<size_t>(i)], d.at); };
+  switch (b.kind) {
+    case Blame::Kind::RanOver:
+      return b.stampedYet ? tr("%1 printed %2 across %3, %4: %3 was not covered.").arg(step, name(b.back), name(b.front), where(b.front))
+                          : tr("%1 printed %2 where %3 belongs, %4: %3 was not there yet.").arg(step, name(b.back), name(b.front), where(b.front));
+    case Blame::Kind::Missing:
+      return tr("%1 left a gap in %2, %4: a mask on %3 kept the ink out.").arg(step, name(b.back), name(b.front), where(b.back));
+    case Blame::Kind::Coloured:
+      return tr("%1 blended %2 over %3, %4: %3 was not covered.").arg(step, washName(plan, b.wash), name(b.front), where(b.front));
+    case Blame::Kind::LeftPlain:
+      return tr("%1 left a plain patch in %2: a mask on %3 kept it out.").arg(step, washName(plan, b.wash), name(b.front));
+    case Blame::Kind::OutOfTurn:
+      return tr("%1 printed %2 on top of %3, %4: it belongs below.").arg(step, name(b.back), name(b.front), where(b.front));
+    case Blame::Kind::Seeped:
+      return tr("In %1 ink came through the worn mask on %2, %3.").arg(step.left(1).toLower() + step.mid(1), name(b.front), where(b.front));
+    case Blame::Kind::Displaced:
+      return tr("%1 printed %2 beside where it was planned.").arg(step, name(b.back));
+    case Blame::Kind::OtherInk:
+      return tr("%1 printed %2 in another ink than planned.").arg(step, name(b.back));
+    case Blame::Kind::Unknown:
+      break;
+  }
+  return tr("The card differs here from what was planned.");
+}
+
+QString schoolWords(Technique t) {
+  switch (t) {
+    case Technique::Mask:
+      return tr("stamp the front first, cover it, stamp behind it");
+    case Technique::Overprint:
+      return tr("stamp what is behind first, the front straight on top");
+    case Technique::Resist:
+      return tr("emboss the front clear; ink wipes off it");
+    case Technique::LeaveOut:
+      return tr("tape over part of the inked rubber, so a gap is left for the front");
+    case Technique::WipeOff:
+      return tr("wipe ink off part of the rubber before pressing");
+    case Technique::PopUp:
+      return tr("the front on its own piece, cut out and raised on foam");
+  }
+  return {};
+}
+
+QString obstacleWords(Obstacle o) {
+  switch (o) {
+    case Obstacle::NothingToCut:
+      return tr("too thin to cut a mask for");
+    case Obstacle::ShowsThrough:
+      return tr("what is behind would show through");
+    case Obstacle::SinksIn:
+      return tr("dye sinks into the dark ground");
+    case Obstacle::DriesTooFast:
+      return tr("this ink is dry before powder clings to it; a clear embossing pen would be needed");
+    case Obstacle::WaterUnderHeat:
+      return tr("the ink runs as soon as it is damp");
+    case Obstacle::LargeGap:
+      return tr("most of the other stamp would be taped off");
+    case Obstacle::LongRepair:
+      return tr("many lines to join again by pen");
+    case Obstacle::SoftEdge:
+      return tr("a long soft edge");
+    case Obstacle::HasFront:
+      return tr("something stands in front of it");
+    case Obstacle::TooThick:
+      return tr("too thick for the post");
+    case Obstacle::TooSmall:
+      return tr("too small to cut out and hold foam");
+  }
+  return {};
+}
+
+QString reasonWords(SchoolReason r) {
+  switch (r) {
+    case SchoolReason::NothingBehind:
+      return tr("nothing comes near behind it, so any way will do");
+    case SchoolReason::DarkAndSolid:
+      return tr("solid, and darker than all behind it: no mask is needed");
+    case SchoolReason::ManySmall:
+      return tr("one of many small ones, tedious to mask");
+    case SchoolReason::SmallGap:
+      return tr("only a small gap in one big stamp");
+    case SchoolReason::Fiddly:
+      return tr("too fine to cut a mask for");
+    case SchoolReason::Coloured:
+      return tr("line art that will be coloured, or a wash goes round it");
+    case SchoolReason::HeroAlone:
+      return tr("the hero, with much behind it: one piece saves many masks");
+  }
+  return {};
+}
+
+QString joinName(const Plan& plan, const Join& j) {
+  return tr("%1 against %2").arg(nameOf(plan, j.front), j.wash >= 0 ? washName(plan, j.wash) : nameOf(plan, j.back));
+}
+
+QString chanceWords(double chance) {
+  if (chance <= 0) return tr("never");
+  if (chance < 0.01) return tr("under 1 %");
+  if (chance > 0.99 && chance < 1) return tr("over 99 %");
+  return tr("%1 %").arg(chance * 100, 0, 'f', 0);
+}
+
+QString easeWords(const Plan& plan, const Join& j, const JoinEase& e, MeasureStyle style) {
+  switch (e.how) {
+    case JoinEase::How::Inset: {
+      const QString inset = style == MeasureStyle::Inches
+                                ? tr("%1 mm (a good 1/%2 in)").arg(e.inset_mm, 0, 'f', 2).arg(qRound(25.4 / std::max(0.05, e.inset_mm)))
+                                : tr("%1 mm").arg(e.inset_mm, 0, 'f', 2);
+      return tr("cut the masks %1 inside the line: %2").arg(inset, chanceWords(e.chance));
+    }
+    case JoinEase::How::FootMark:
+      return tr("mark the foot on the mask and lay it by the mark: %1").arg(chanceWords(e.chance));
+    case JoinEase::How::PopUp:
+      return tr("%1 on a piece of its own: nothing to join").arg(nameOf(plan, j.front));
+    case JoinEase::How::Resist:
+      return tr("emboss %1: ink wipes off it").arg(nameOf(plan, j.front));
+  }
+  return {};
+}
+
+QString mishapWords(Mishap m) {
+  switch (m) {
+    case Mishap::LineInto:
+      return tr("A line ran into it");
+    case Mishap::Gap:
+      return tr("A white gap");
+    case Mishap::MissedSpot:
+      return tr("A spot did not print");
+    case Mishap::Smudge:
+      return tr("A smudge");
+    case Mishap::Misplaced:
+      return tr("It landed beside its place");
+    case Mishap::Other:
+      return tr("Something else");
+  }
+  return {};
+}
+
+QString mendWords(Mishap m) {
+  switch (m) {
+    case Mishap::LineInto:
+      return tr("Go over the line with a marker that nearly matches the ground, once it is dry.");
+    case Mishap::Gap:
+      return tr("Carry the lines across the gap with a fine pen in the same colour.");
+    case Mishap::MissedSpot:
+      return tr("Touch it up with the pen or the ink pad's corner; do not stamp again on top.");
+    case Mishap::Smudge:
+      return tr("Stamp a small filler over it: a tuft, a leaf, a bird.");
+    case Mishap::Misplaced:
+      return tr("Measure where its foot is now and type that in the plan: everything that follows is worked out anew.");
+    case Mishap::Other:
+      return tr("Write down what happened; it is kept with this card.");
+  }
+  return {};
+}
+
+QStringList orderTroubles(const Plan& plan, const Analysis& a) {
+  QStringList out;
+  for (const OrderRule& r : a.orderState.broken)
+    out << tr("%1 comes before %2, but must come after it.").arg(labelOf(plan, r.then), nameOf(plan, r.first));
+  for (const UnmetPin& p : a.orderState.unmet)
+    out << (p.impression >= 0 ? tr("%1 cannot be first: something must be stamped before it.").arg(labelOf(plan, p.impression))
+                              : tr("%1 cannot be used in one go.").arg(inkName(plan.inks[static_cast<size_t>(p.ink)])));
+  out.removeDuplicates();
+  return out;
+}
+
+}  // namespace havlo

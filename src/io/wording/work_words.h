@@ -1,0 +1,38 @@
+// The work at the table in sentences: what went wrong on the press, schools, joins, mishaps, the order.
+#pragma once
+
+#include <QString>
+#include <QStringList>
+
+#include "core/making/making.h"
+#include "core/risk/join_risk.h"
+#include "core/schools/schools.h"
+#include "core/units/measure.h"
+
+namespace havlo {
+
+/// "Step 9 printed poplar 2 across the hare, at its upper left: the hare was not covered."
+QString blameWords(const Plan& plan, const Analysis& analysis, const Difference& difference);
+
+/// "mask", "overprint", ...; the same with what it is: "stamp the front first, cover it, stamp behind it".
+QString schoolWords(Technique technique);
+QString obstacleWords(Obstacle obstacle);
+/// Why a school is recommended.
+QString reasonWords(SchoolReason reason);
+
+/// "the hare against poplar 2", "the hare against the sky".
+QString joinName(const Plan& plan, const Join& join);
+/// What would make a join easier, with what is then left.
+QString easeWords(const Plan& plan, const Join& join, const JoinEase& ease, MeasureStyle style);
+
+QString mishapWords(Mishap mishap);
+/// The usual mend. Common practice, no source.
+QString mendWords(Mishap mishap);
+
+/// What the order breaks and which wishes it does not meet, a sentence each.
+QStringList orderTroubles(const Plan& plan, const Analysis& analysis);
+
+/// "37 %", "under 1 %".
+QString chanceWords(double chance);
+
+}  // namespace havlo

@@ -1,0 +1,329 @@
+// The best order against exhaustive search, its bound, the maker's wishes, and plans without a valid order.
+#include <QTest>
+#include <algorithm>
+#include <boost/graph/adjacency_list.hpp>
+#include <boost/graph/dag_shortest_paths.hpp>
+#include <functional>
+
+#include "core/analysis/analysis.h"
+#include "core/edit/making_edits.h"
+#include "core/runsheet/least_work.h"
+#include "support/plans.h"
+#include "support/random_plan.h"
+
+using namespace havlo;
+using namespace havlo::testing;
+
+namespace {
+
+double minutesIn(const Plan& p, const Analysis& a, const std::vector<int>& order) {
+  return inOrder(p, a, order)->sheet.minutes;
+}
+
+struct Exhausted {
+  double least = 1e300;
+  long orders = 0;
+};
+
+/// Every order that breaks no rule, written down as a whole run sheet.
+Exhausted tryAll(const Plan& p, const Analysis& a) {
+  const std::vector<OrderRule> rules = orderRules(p, a.meetings, a.knots);
+  std::vector<int> popUps, order;
+  std::vector<char> used(p.impressions.size(), 0);
+  for (int i : a.order)
+    if (p.impressions[static_cast<size_t>(i)].technique == Technique::PopUp) popUps.push_back(i), used[static_cast<size_t>(i)] = 1;
+  Exhausted out;
+  const std::function<void()> go = [&] {
+    if (order.size() + popUps.size() == p.impressions.size()) {
+      std::vector<int> whole = order;
+      whole.insert(whole.end(), popUps.begin(), popUps.end());
+      out.least = std::min(out.least, minutesIn(p, a, whole));
+      ++out.orders;
+      return;
+    }
+    for (size_t i = 0; i < used.size(); ++i) {
+      if (used[i]) continue;
+      const bool ready = std::all_of(rules.begin(), rules.end(), [&](const OrderRule& r) {
+        return r.then != static_cast<int>(i) || used[static_cast<size_t>(r.first)];
+      });
+      if (!ready) continue;
+      used[i] = 1;
+      order.push_back(static_cast<int>(i));
+      go();
+      order.pop_back();
+      used[i] = 0;
+    }
+  };
+  go();
+  return out;
+}
+
+Plan smallPlan(uint32_t seed, int impressions) {
+  RandomOptions o;
+  o.impressions = impressions;
+  o.stamps = 3;
+  o.sayings = seed % 3 == 0;
+  o.panel = {0, 0, 90, 90};
+  Plan p = randomPlan(seed, o);
+  for (size_t k = 0; k < p.inks.size(); ++k) p.inks[k].dryOnCard_s = 30.0 + 90.0 * static_cast<double>((seed + k) % 4);
+  return p;
+}
+
+}  // namespace
+
+class TstOrderSearch : public QObject {
+  Q_OBJECT
+
+ private Q_SLOTS:
+  void isTheBestOfAllValidOrders() {
+    long orders = 0, proven = 0, plans = 0;
+    for (uint32_t seed = 1; seed <= 60; ++seed) {
+      const Plan p = smallPlan(seed, 3 + static_cast<int>(seed % 4));
+      const AnalysisRef quick = analyse(p);
+      const Exhausted all = tryAll(p, *quick);
+      const BestOrder best = findBestOrder(orderWork(p, *quick));
+      QVERIFY2(best.minutes >= all.least - 1e-6, "no order can be better than the best of all");
+      QVERIFY2(!best.exact || best.minutes <= all.least + 1e-6,
+               qPrintable(QStringLiteral("seed %1: said to be the best with %2 min, but %3 are possible").arg(seed).arg(best.minutes).arg(all.least)));
+      const AnalysisRef whole = withBestOrder(p, quick);
+      QCOMPARE(whole->sheet.minutes, best.minutes);
+      QVERIFY(whole->sheet.atLeast <= all.least + 1e-6);
+      QVERIFY(whole->orderState.broken.empty());
+      orders += all.orders, proven += best.exact, ++plans;
+    }
+    QVERIFY(orders > 3000);
+    QCOMPARE(proven, plans);
+  }
+
+  void isTheBestOfAllValidOrdersOfEight() {
+    for (uint32_t seed = 101; seed <= 104; ++seed) {
+      Plan p = smallPlan(seed, 8);
+      for (Impression& i : p.impressions) i.technique = Technique::Mask;
+      const AnalysisRef quick = analyse(p);
+      if (const long count = static_cast<long>(orderRules(p, quick->meetings, quick->knots).size()); count < 7) continue;
+      const Exhausted all = tryAll(p, *quick);
+      const BestOrder best = findBestOrder(orderWork(p, *quick));
+      QVERIFY(best.exact);
+      QVERIFY2(std::abs(best.minutes - all.least) < 1e-6, qPrintable(QString::number(best.minutes - all.least)));
+    }
+  }
+
+  void provesTwelve() {
+    int proven = 0;
+    for (uint32_t seed = 1; seed <= 10; ++seed) {
+      const Plan p = smallPlan(seed, 12);
+      const BestOrder best = findBestOrder(orderWork(p, *analyse(p)));
+      QCOMPARE(best.order.size(), p.impressions.size());
+      proven += best.exact;
+    }
+    qInfo("%d of 10 plans of 12 proven", proven);
+    QVERIFY(proven >= 7);
+  }
+
+  void isTheSameEveryTime() {
+    const Plan p = demo("canal-towpath");
+    const BestOrder one = findBestOrder(orderWork(p, *analyse(p))), two = findBestOrder(orderWork(p, *analyse(p)));
+    QVERIFY(one.order == two.order);
+    QVERIFY(one.minutes <= minutesIn(p, *analyse(p), analyse(p)->order) + 1e-9);
+  }
+
+  void givesAGoodAnswerWhenItIsStopped() {
+    const Plan p = demo("canal-towpath");
+    const AnalysisRef a = analyse(p);
+    std::stop_source stop;
+    long told = 0;
+    OrderEffort effort;
+    effort.better = [&](const BestOrder& b) {
+      QCOMPARE(b.order.size(), p.impressions.size());
+      if (++told == 3) stop.request_stop();
+    };
+    const BestOrder best = findBestOrder(orderWork(p, *a), effort, Progress{stop.get_token(), {}});
+    QVERIFY(told <= 4);
+    QVERIFY(brokenRules(orderRules(p, a->meetings, a->knots), best.order).empty());
+  }
+
+  // Fifty independent prints of one stamp in one ink: nothing to do but press.
+  void oneStampInOneInkIsPressedInOneGo() {
+    Plan p = emptyPlan();
+    addStamp(p, slab("s", 4, 4)), addStamp(p, slab("t", 4, 4));
+    for (int i = 0; i < 10; ++i)
+      put(p, "i" + std::to_string(i), i % 2 ? "s" : "t", {6.0 + 12 * i, 20.0}, 10.0 + i);
+    const AnalysisRef a = withBestOrder(p, analyse(p));
+    QVERIFY(a->orderState.exact);
+    const WorkTimes t;
+    QCOMPARE(a->sheet.minutes, 10 * t.press + 2 * (t.tryOut + t.pickUp) + t.changeInk);
+    QCOMPARE(a->sheet.atLeast, a->sheet.minutes);
+  }
+
+  // A second pressing right after its first saves the pressing on scrap.
+  void laterPressingsFollowTheirFirst() {
+    Plan p = emptyPlan();
+    addStamp(p, slab("s", 4, 4));
+    for (int i = 0; i < 3; ++i) put(p, "i" + std::to_string(i), "s", {6.0 + 12 * i, 20.0}, 10.0 + i).generation = 3 - i;
+    const AnalysisRef a = withBestOrder(p, analyse(p));
+    QCOMPARE(ids(p, a->order), std::string("i2 i1 i0"));
+    for (const Step& s : a->sheet.steps) QCOMPARE(s.scraps, 0);
+  }
+
+  void wishesGoBeforeMinutes() {
+    Plan p = demo("canal-towpath");
+    const std::string hare = "hare1";
+    const std::string id = p.impression(hare) ? hare : p.impressions.back().id;
+    p = wantedFirst(p, id, true).value();
+    AnalysisRef a = withBestOrder(p, analyse(p));
+    if (a->orderState.unmet.empty()) QCOMPARE(p.impressions[static_cast<size_t>(a->order[0])].id, id);
+    // Something that must go behind another cannot be first; that is said.
+    Plan q = emptyPlan();
+    addStamp(q, slab("s", 20, 20));
+    put(q, "front", "s", {50, 20}, 1), put(q, "back", "s", {55, 25}, 5);
+    q = wantedFirst(q, "back", true).value();
+    a = withBestOrder(q, analyse(q));
+    QCOMPARE(ids(q, a->order), std::string("front back"));
+    QCOMPARE(a->orderState.unmet.size(), size_t{1});
+    QCOMPARE(a->orderState.unmet[0].impression, indexOf(q, "back"));
+  }
+
+  void inksWantedTogetherAreUsedInOneGo() {
+    Plan p = emptyPlan();
+    addStamp(p, slab("s", 4, 4)), addStamp(p, slab("t", 4, 4));
+    for (int i = 0; i < 6; ++i) {
+      put(p, "i" + std::to_string(i), i < 3 ? "s" : "t", {6.0 + 12 * i, 20.0}, 10.0 + i).ink = p.inks[static_cast<size_t>(i % 2)].id;
+    }
+    p = wantedTogether(p, p.inks[1].id, true).value();
+    const AnalysisRef a = withBestOrder(p, analyse(p));
+    QVERIFY(a->orderState.unmet.empty());
+    int runs = 0;
+    std::string last;
+    for (int i : a->order) {
+      const std::string& ink = p.impressions[static_cast<size_t>(i)].ink;
+      runs += ink == p.inks[1].id && last != ink;
+      last = ink;
+    }
+    QCOMPARE(runs, 1);
+  }
+
+  void theMakersOwnOrderIsFollowedAndJudged() {
+    Plan p = emptyPlan();
+    addStamp(p, slab("s", 20, 20));
+    put(p, "front", "s", {50, 20}, 1), put(p, "back", "s", {55, 25}, 5), put(p, "aside", "s", {100, 100}, 9);
+    p = withOrder(p, {"back", "front"}).value();
+    const AnalysisRef a = withBestOrder(p, analyse(p));
+    QVERIFY(a->orderState.from == OrderState::From::Maker);
+    QCOMPARE(a->orderState.broken.size(), size_t{1});
+    QCOMPARE(a->order.size(), size_t{3});
+    const auto at = [&](const char* id) { return std::find(a->order.begin(), a->order.end(), indexOf(p, id)); };
+    QVERIFY(at("back") < at("front"));
+    QVERIFY(!withOrder(p, {"back", "back"}));
+    QVERIFY(!withOrder(p, {"nobody"}));
+  }
+
+  // A over B over C over A: a mask is laid where the last of them will be, and the card comes out as meant.
+  void aRingIsMadeWithAMaskLaidAhead() {
+    Plan p = emptyPlan();
+    addStamp(p, slab("s", 40, 6));  // three bars along the sides of a triangle
+    put(p, "a", "s", {60, 40}, 5), put(p, "b", "s", {70.1, 57.5}, 6).turn_deg = 120, put(p, "c", "s", {49.9, 57.5}, 7).turn_deg = 240;
+    p.impressions[0].inFrontOf = {"b"}, p.impressions[1].inFrontOf = {"c"}, p.impressions[2].inFrontOf = {"a"};
+    const AnalysisRef a = withBestOrder(p, analyse(p));
+    QCOMPARE(a->knots.rings.size(), size_t{1});
+    bool ahead = false;
+    for (const Step& s : a->sheet.steps)
+      for (const Cover& c : s.covers) ahead = ahead || c.ahead;
+    QVERIFY(ahead);
+    QVERIFY(simulate(a->press(p, nullptr), a->sheet, 150).value().proven);
+    for (const Finding& f : a->findings)
+      if (f.kind == FindingKind::Cycle) QVERIFY(f.level == Level::Warn);
+  }
+
+  // Boost.Graph's shortest paths on the negated chains.
+  void theCriticalPathIsBoosts() {
+    using Graph = boost::adjacency_list<boost::vecS, boost::vecS, boost::directedS, boost::no_property,
+                                        boost::property<boost::edge_weight_t, double>>;
+    for (uint32_t seed = 1; seed <= 40; ++seed) {
+      const Plan p = smallPlan(seed, 12);
+      const AnalysisRef a = analyse(p);
+      const Chains chains = chainsOf({p, a->meetings, a->washes, *a->needTable, a->order, a->needs, a->stampMasks, a->stampOf});
+      const size_t n = chains.nodes.size();
+      Graph g(n + 1);  // the last is the start
+      for (size_t i = 0; i < n; ++i) boost::add_edge(n, i, 0.0, g);
+      for (const ChainLink& l : chains.links)
+        boost::add_edge(static_cast<size_t>(l.before), static_cast<size_t>(l.after),
+                        -(chains.nodes[static_cast<size_t>(l.before)].work_min + l.gap_min), g);
+      std::vector<double> distance(n + 1);
+      boost::dag_shortest_paths(g, n, boost::distance_map(distance.data()));
+      double longest = 0;
+      for (size_t i = 0; i < n; ++i) longest = std::max(longest, chains.nodes[i].work_min - distance[i]);
+      QVERIFY(std::abs(longest - criticalPath(chains)) < 1e-9);
+    }
+  }
+
+  void everyMaskIsCutOnceAndBeforeItIsLaid() {
+    for (uint32_t seed = 1; seed <= 30; ++seed) {
+      const Plan p = smallPlan(seed, 9);
+      const AnalysisRef a = withBestOrder(p, analyse(p));
+      std::vector<std::string> cut;
+      for (const Step& s : a->sheet.steps) {
+        if (s.what == Do::CutMask) {
+          QVERIFY(std::find(cut.begin(), cut.end(), s.covers[0].mask) == cut.end());
+          cut.push_back(s.covers[0].mask);
+        }
+        if (s.what == Do::MaskOn)
+          for (const Cover& c : s.covers) QVERIFY(std::find(cut.begin(), cut.end(), c.mask) != cut.end());
+      }
+      QCOMPARE(static_cast<int>(cut.size()), a->masksToCut());
+    }
+  }
+
+  void waitsAreFilledWithCutting() {
+    Plan p = emptyPlan();
+    p.inks[0].dryOnCard_s = 180, p.inks[0].dryOnMask_s = 0;
+    addStamp(p, slab("s", 20, 20)), addStamp(p, slab("t", 20, 20));
+    put(p, "front", "s", {50, 20}, 1), put(p, "back", "t", {55, 25}, 5), put(p, "farther", "t", {60, 30}, 9);
+    const AnalysisRef a = withBestOrder(p, analyse(p));
+    double waiting = 0;
+    for (const Step& s : a->sheet.steps) waiting += s.wait;
+    QVERIFY2(waiting < 3.0, qPrintable(QString::number(waiting)));
+  }
+
+  void eveningsAreEvenAndNightsDry() {
+    Plan p = demo("canal-towpath");
+    const double whole = withBestOrder(p, analyse(p))->sheet.minutes;
+    p = withEvenings(p, 2).value();
+    const AnalysisRef a = withBestOrder(p, analyse(p));
+    QCOMPARE(a->sheet.evenings.size(), size_t{2});
+    const double one = a->sheet.evenings[0].minutes, two = a->sheet.evenings[1].minutes;
+    QVERIFY2(std::max(one, two) < 0.62 * whole, qPrintable(QStringLiteral("%1 and %2 of %3").arg(one).arg(two).arg(whole)));
+    QVERIFY(simulate(a->press(p, nullptr), a->sheet, 60).value().proven);
+    QVERIFY(!withEvenings(p, 0));
+  }
+
+  void dryTimesOfDaysSplitTheWork() {
+    Plan p = emptyPlan();
+    p.inks[0].dryOnCard_s = 3 * 86400;
+    addStamp(p, slab("s", 20, 20));
+    put(p, "front", "s", {50, 20}, 1), put(p, "back", "s", {55, 25}, 5);
+    const AnalysisRef a = withBestOrder(p, analyse(p));
+    QVERIFY(a->sheet.minutes > 4000);
+    QCOMPARE(a->sheet.evenings.size(), size_t{2});
+    QVERIFY(a->sheet.evenings[0].minutes + a->sheet.evenings[1].minutes < 60);
+  }
+
+  // Ten cards: setups once, pressings ten times, masks as the wear of ten cards needs.
+  void copiesAreWorkedStepByStep() {
+    Plan p = emptyPlan();
+    p.supplies.maskLife = 6;
+    addStamp(p, slab("s", 20, 20)), addStamp(p, slab("t", 20, 20));
+    put(p, "front", "s", {50, 20}, 1), put(p, "back", "t", {55, 25}, 5);
+    const double one = withBestOrder(p, analyse(p))->sheet.minutes;
+    p = withCopies(p, 10).value();
+    const AnalysisRef a = withBestOrder(p, analyse(p));
+    QCOMPARE(a->sheet.copies, 10);
+    QCOMPARE(a->masksToCut(), 2);  // ten uses, six a mask
+    QVERIFY(a->sheet.minutes < 10 * one);
+    QVERIFY(a->sheet.minutes > 2 * 10 * WorkTimes().press);
+    QVERIFY(simulate(a->press(p, nullptr), a->sheet, 100).value().proven);
+    QVERIFY(!withCopies(p, 0));
+  }
+};
+
+QTEST_APPLESS_MAIN(TstOrderSearch)
+#include "tst_order_search.moc"
