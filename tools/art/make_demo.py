@@ -10,6 +10,7 @@ import zipfile
 sys.path.insert(0, os.path.dirname(__file__))
 import drawer
 import plans
+import practice
 from rubber import clean, path_data, rings
 from shapely.affinity import translate
 from shapely.ops import unary_union
@@ -82,6 +83,10 @@ def main():
     by_id = {s['id']: s for s in stamps}
     for name, plan in plans.all_plans(by_id).items():
         json.dump(plan, open(f'{OUT}/{name}.havlo', 'w'), indent=None, separators=(', ', ': '), ensure_ascii=False)
+    drills = os.path.join(os.path.dirname(OUT), 'practice')
+    os.makedirs(drills, exist_ok=True)
+    for name, plan in practice.all_practice(by_id).items():
+        json.dump(plan, open(f'{drills}/{name}.havlo', 'w'), indent=None, separators=(', ', ': '), ensure_ascii=False)
     pack_drawer(stamps, {f['id']: f for _, f in drawn}, f'{OUT}/canal-drawer.zip')
     if len(sys.argv) > 1:
         contact_sheet(stamps, sys.argv[1])

@@ -4,6 +4,7 @@
 #include <QCoreApplication>
 #include <QGridLayout>
 #include <QHBoxLayout>
+#include <QMenu>
 #include <QProgressBar>
 #include <QPushButton>
 #include <QScrollArea>
@@ -15,11 +16,16 @@
 #include "app/common/rolled.h"
 #include "app/common/sheet_frame.h"
 #include "app/masks/masks_page.h"
+#include "app/order/joins_page.h"
 #include "app/order/picture_box.h"
+#include "app/order/schools_page.h"
+#include "app/order/slips_page.h"
 #include "app/order/step_strip.h"
+#include "core/edit/making_edits.h"
 #include "io/art/svg_art.h"
 #include "io/wording/names.h"
 #include "io/wording/step_words.h"
+#include "io/wording/work_words.h"
 
 namespace havlo {
 namespace {
@@ -36,37 +42,84 @@ double stripDpi(const Plan& plan, const Analysis& analysis) {
 
 }  // namespace
 
+namespace {
+
+/// Evenings and copies, where there is more than one.
+QString sheetWords(const RunSheet& sheet) {
+  QString out;
+  if (sheet.copies > 1) out += OrderPlace::tr(" For %1 cards.").arg(sheet.copies);
+  if (sheet.evenings.size() > 1) {
+    QStringList each;
+    for (const Evening& e : sheet.evenings) each << minutesWords(e.minutes);
+    out += OrderPlace::tr(" Evenings of %1.").arg(each.join(QStringLiteral(", ")));
+  }
+  return out;
+}
+
+}  // namespace
+
 OrderPlace::OrderPlace(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget* parent)
     : QWidget(parent),
       m_session(session),
       m_art(std::move(art)),
       m_tiles(newTileStore()),
-      m_job(new Job<Result<StepPictures>>(this)) {
+      m_job(new Job<Result<StepPictures>>(this)),
+      m_search(new Job<AnalysisRef>(this)),
+      m_compare(new Job<double>(this)) {
   auto* outer = new QVBoxLayout(this);
   outer->setContentsMargins(16, 10, 16, 10);
   outer->setSpacing(8);
   auto* tabs = new QHBoxLayout;
-  const auto tab = [&](const QString& text) {
+  const auto tab = [&](const QString& text, Page page) {
     auto* b = new QPushButton(text);
     b->setCheckable(true);
     b->setProperty("tab", true);
     tabs->addWidget(b);
-    return b;
+    connect(b, &QPushButton::clicked, this, [this, page] { showPage(page); });
+    m_tabs.push_back(b);
   };
-  m_stepsTab = tab(tr("The steps"));
-  m_masksTab = tab(tr("The masks"));
+  tab(tr("The steps"), Steps);
+  tab(tr("The masks"), Masks);
+  tab(tr("Risky joins"), Joins);
+  tab(tr("Schools"), Schools);
+  tab(tr("What if"), Slips);
   tabs->addStretch(1);
-  connect(m_stepsTab, &QPushButton::clicked, this, &OrderPlace::showSteps);
-  connect(m_masksTab, &QPushButton::clicked, this, &OrderPlace::showMasks);
   outer->addLayout(tabs);
   m_pages = new QStackedWidget;
   outer->addWidget(m_pages, 1);
-  auto* steps = new QWidget;
-  m_pages->addWidget(steps);
-  m_masks = new MasksPage(session, m_art);
-  m_pages->addWidget(m_masks);
+  m_pages->addWidget(stepsPage());
+  m_pages->addWidget(m_masks = new MasksPage(session, m_art));
+  m_pages->addWidget(m_joins = new JoinsPage(session, m_art));
+  m_pages->addWidget(m_schools = new SchoolsPage(session, m_art));
+  m_pages->addWidget(m_slips = new SlipsPage(session, m_art));
   connect(m_masks, &MasksPage::printRequested, this, &OrderPlace::printMasksRequested);
   connect(m_masks, &MasksPage::done, this, &OrderPlace::done);
+  connect(m_schools, &SchoolsPage::printTapedRequested, this, &OrderPlace::printTapedRequested);
+  connect(&session, &PlanSession::planChanged, this, &OrderPlace::planChanged);
+  connect(&session, &PlanSession::unitsChanged, this, [this] {
+    m_strip->update();
+    showStep(m_strip->chosen());
+  });
+  connect(m_strip, &StepStrip::chosenChanged, this, &OrderPlace::showStep);
+  connect(m_strip, &StepStrip::moved, this, &OrderPlace::moveStep);
+  connect(m_job, &JobBase::progressed, this,
+          [this](double share) { m_progress->setValue(qRound(100 * share)); });
+  connect(m_stop, &QPushButton::clicked, this, [this] {
+    m_job->cancel();
+    m_search->cancel();
+    m_progress->hide();
+    m_stop->hide();
+    m_stale = true;
+    m_proof->setText(tr("Not simulated"));
+    m_proofWhy->setText(
+        tr("Stopped. It begins again with the next change, or when you come back to this place."));
+  });
+  showSteps();
+  planChanged();
+}
+
+QWidget* OrderPlace::stepsPage() {
+  auto* steps = new QWidget;
   auto* column = new QVBoxLayout(steps);
   column->setContentsMargins(0, 0, 0, 0);
   column->setSpacing(8);
@@ -82,11 +135,20 @@ OrderPlace::OrderPlace(PlanSession& session, std::shared_ptr<SvgArt> art, QWidge
   head->addWidget(m_heading);
   head->addSpacing(12);
   head->addWidget(m_times, 1);
+  m_again = new QPushButton(tr("Find the best order"));
+  connect(m_again, &QPushButton::clicked, this, [this] { m_session.edit(tr("Find the best order"), withOrder(m_session.plan(), {})); });
+  m_wishes = new QPushButton(tr("Wishes"));
+  m_wishes->setMenu(new QMenu(m_wishes));
+  connect(m_wishes->menu(), &QMenu::aboutToShow, this, &OrderPlace::fillWishes);
+  head->addWidget(m_again);
+  head->addWidget(m_wishes);
   head->addWidget(m_progress);
   head->addWidget(m_stop);
   column->addLayout(head);
 
-  m_strip = new StepStrip(session);
+  m_troubles = inkLabel({}, bodyFont(), theme().madder, true);
+  column->addWidget(m_troubles);
+  m_strip = new StepStrip(m_session);
   m_scroll = new QScrollArea;
   m_scroll->setFrameShape(QFrame::NoFrame);
   m_scroll->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
@@ -145,35 +207,118 @@ OrderPlace::OrderPlace(PlanSession& session, std::shared_ptr<SvgArt> art, QWidge
   below->addWidget(proof, 2);
   column->addLayout(below, 1);
 
-  connect(&session, &PlanSession::planChanged, this, &OrderPlace::planChanged);
-  connect(&session, &PlanSession::unitsChanged, this, [this] {
-    m_strip->update();
-    showStep(m_strip->chosen());
-  });
-  connect(m_strip, &StepStrip::chosenChanged, this, &OrderPlace::showStep);
-  connect(m_job, &JobBase::progressed, this,
-          [this](double share) { m_progress->setValue(qRound(100 * share)); });
-  connect(m_stop, &QPushButton::clicked, this, [this] {
-    m_job->cancel();
-    m_progress->hide();
-    m_stop->hide();
-    m_stale = true;
-    m_proof->setText(tr("Not simulated"));
-    m_proofWhy->setText(
-        tr("Stopped. It begins again with the next change, or when you come back to this place."));
-  });
-  showSteps();
-  planChanged();
+  return steps;
 }
 
-void OrderPlace::showSteps() {
-  m_pages->setCurrentIndex(0);
-  m_stepsTab->setChecked(true), m_masksTab->setChecked(false);
+void OrderPlace::showPage(Page page) {
+  m_pages->setCurrentIndex(page);
+  for (size_t k = 0; k < m_tabs.size(); ++k) m_tabs[k]->setChecked(static_cast<int>(k) == page);
 }
 
-void OrderPlace::showMasks() {
-  m_pages->setCurrentIndex(1);
-  m_stepsTab->setChecked(false), m_masksTab->setChecked(true);
+// ---- the order
+
+/// How good the order is, in a sentence.
+QString OrderPlace::orderWords() const {
+  const Analysis& a = *m_session.analysis();
+  switch (a.orderState.from) {
+    case OrderState::From::Quick:
+      return tr("A better order is being looked for.");
+    case OrderState::From::Maker:
+      if (!m_bestMinutes) return tr("This is your own order.");
+      return a.sheet.minutes - *m_bestMinutes < 0.02 ? tr("This is your own order, as good as the best.")
+                                                     : tr("This is your own order; the best takes %1 less.").arg(minutesWords(a.sheet.minutes - *m_bestMinutes));
+    case OrderState::From::Best:
+      break;
+  }
+  if (a.orderState.exact) return tr("No order takes less.");
+  const double gap = a.sheet.minutes - a.sheet.atLeast;
+  return gap < 0.02 ? tr("No order takes less.")
+                    : tr("No order can save more than %1.").arg(minutesWords(gap));
+}
+
+void OrderPlace::searchOrder() {
+  if (m_session.plan().impressions.empty()) return;
+  if (m_session.analysis()->orderState.from == OrderState::From::Maker && !m_bestMinutes) {
+    m_compare->run(
+        [plan = m_session.snapshot(), analysis = m_session.analysis()](const Progress& progress) {
+          Plan free = *plan;
+          free.making.order.clear();
+          return withBestOrder(free, analyse(free, analysis.get()), {}, progress)->sheet.minutes;
+        },
+        [this](double minutes) {
+          m_bestMinutes = minutes;
+          showTimes();
+        });
+  }
+  if (m_session.analysis()->orderState.from != OrderState::From::Quick) return;
+  m_search->run(
+      [plan = m_session.snapshot(), analysis = m_session.analysis()](const Progress& progress) {
+        return withBestOrder(*plan, analysis, {}, progress);
+      },
+      [this, of = m_session.snapshot()](AnalysisRef best) { m_session.takeOrdered(of, best); });
+}
+
+void OrderPlace::moveStep(int place, int before) {
+  const Analysis& a = *m_session.analysis();
+  const Plan& plan = m_session.plan();
+  const int from = m_strip->stepAt(place);
+  if (from < 0) return;
+  const int thing = a.sheet.steps[static_cast<size_t>(from)].impression;
+  std::vector<std::string> order;
+  std::string next;  // the stamping before which it goes; none: last
+  for (int k = before; k < m_strip->count() && next.empty(); ++k) {
+    const Step& s = a.sheet.steps[static_cast<size_t>(m_strip->stepAt(k))];
+    if (s.what == Do::Stamp && !s.piece && s.impression != thing) next = plan.impressions[static_cast<size_t>(s.impression)].id;
+  }
+  const std::string& moved = plan.impressions[static_cast<size_t>(thing)].id;
+  for (int i : a.order) {
+    const Impression& other = plan.impressions[static_cast<size_t>(i)];
+    if (other.id == moved || other.technique == Technique::PopUp) continue;
+    if (other.id == next) order.push_back(moved);
+    order.push_back(other.id);
+  }
+  if (next.empty()) order.push_back(moved);
+  m_session.edit(tr("Stamp %1 at another time").arg(nameOf(plan, thing)), withOrder(plan, order));
+  const auto& steps = m_session.analysis()->sheet.steps;
+  for (size_t k = 0; k < steps.size(); ++k)
+    if (steps[k].what == Do::Stamp && steps[k].impression == thing) m_strip->choose(m_strip->placeOf(static_cast<int>(k)));
+}
+
+/// Wishes for the order, the evenings and the number of cards, as a menu.
+void OrderPlace::fillWishes() {
+  QMenu* menu = m_wishes->menu();
+  menu->clear();
+  const Plan& plan = m_session.plan();
+  const auto wish = [&](const QString& text, bool on, auto change) {
+    QAction* a = menu->addAction(text);
+    a->setCheckable(true);
+    a->setChecked(on);
+    connect(a, &QAction::triggered, this, [this, text, change](bool checked) { m_session.edit(text, change(m_session.plan(), checked)); });
+  };
+  const auto in = [](const std::vector<std::string>& list, const std::string& id) { return std::find(list.begin(), list.end(), id) != list.end(); };
+  for (size_t i = 0; i < plan.impressions.size(); ++i)
+    if (const Impression& thing = plan.impressions[i]; thing.hero || in(plan.making.first, thing.id))
+      wish(tr("%1 first").arg(labelOf(plan, static_cast<int>(i))), in(plan.making.first, thing.id),
+           [id = thing.id](const Plan& p, bool on) { return wantedFirst(p, id, on); });
+  if (const int k = m_strip->stepAt(m_strip->chosen()); k >= 0) {
+    const Step& s = m_session.analysis()->sheet.steps[static_cast<size_t>(k)];
+    if (s.what == Do::Stamp && !s.piece && !plan.impressions[static_cast<size_t>(s.impression)].hero && !in(plan.making.first, plan.impressions[static_cast<size_t>(s.impression)].id))
+      wish(tr("%1 first").arg(labelOf(plan, s.impression)), false,
+           [id = plan.impressions[static_cast<size_t>(s.impression)].id](const Plan& p, bool on) { return wantedFirst(p, id, on); });
+  }
+  menu->addSeparator();
+  for (const Ink& ink : plan.inks) {
+    const auto used = std::count_if(plan.impressions.begin(), plan.impressions.end(), [&](const Impression& i) { return i.ink == ink.id; });
+    if (used > 1)
+      wish(tr("All %1 in one go").arg(inkName(ink)), in(plan.making.together, ink.id),
+           [id = ink.id](const Plan& p, bool on) { return wantedTogether(p, id, on); });
+  }
+  menu->addSeparator();
+  for (int n : {1, 2, 3, 4})
+    wish(n == 1 ? tr("In one evening") : tr("Over %1 evenings").arg(n), plan.making.evenings == n, [n](const Plan& p, bool) { return withEvenings(p, n); });
+  menu->addSeparator();
+  for (int n : {1, 2, 5, 10, 25, 50})
+    wish(n == 1 ? tr("One card") : tr("%1 cards at once").arg(n), plan.making.copies == n, [n](const Plan& p, bool) { return withCopies(p, n); });
 }
 
 void OrderPlace::planChanged() {
@@ -182,27 +327,41 @@ void OrderPlace::planChanged() {
   m_pictures.clear();
   m_strip->setPictures({});
   const Analysis& a = *m_session.analysis();
-  double waiting = 0;
-  for (const Step& s : a.sheet.steps) waiting += s.wait;
-  m_times->setText(
-      a.sheet.steps.empty()
-          ? tr("Nothing is on the card yet.")
-          : tr("%1 steps, about %2, of which %3 waiting; %4 is the least possible.")
-                .arg(m_strip->count())
-                .arg(minutesWords(a.sheet.minutes), minutesWords(waiting), minutesWords(a.sheet.atLeast)));
+  m_bestMinutes.reset();
+  showTimes();
+  QStringList troubles = orderTroubles(m_session.plan(), a);
+  if (troubles.size() > 3) troubles = QStringList(troubles.mid(0, 3)) << tr("and %1 more").arg(troubles.size() - 3);
+  m_troubles->setText(troubles.join(QStringLiteral(" ")));
+  m_troubles->setVisible(!troubles.isEmpty());
+  m_again->setVisible(a.orderState.from == OrderState::From::Maker);
   m_tallyStale = true;
   showStep(m_strip->chosen());
   showProof();
   if (isVisible()) {
     showTally();
-    simulateNow();
+    searchOrder();
+    if (a.orderState.from != OrderState::From::Quick || a.order.empty()) simulateNow();
   }
   Q_EMIT proofChanged();
 }
 
+void OrderPlace::showTimes() {
+  const Analysis& a = *m_session.analysis();
+  double waiting = 0;
+  for (const Step& s : a.sheet.steps) waiting += s.wait;
+  m_times->setText(
+      a.sheet.steps.empty()
+          ? tr("Nothing is on the card yet.")
+          : tr("%1 steps, about %2, of which %3 waiting. %4")
+                .arg(m_strip->count())
+                .arg(minutesWords(a.sheet.minutes), minutesWords(waiting), orderWords()) +
+                sheetWords(a.sheet));
+}
+
 void OrderPlace::showEvent(QShowEvent*) {
   if (m_tallyStale) showTally();
-  if (m_stale) simulateNow();
+  searchOrder();
+  if (m_stale && m_session.analysis()->orderState.from != OrderState::From::Quick) simulateNow();
 }
 
 void OrderPlace::simulateNow() {
@@ -230,8 +389,10 @@ void OrderPlace::simulateNow() {
 }
 
 void OrderPlace::settle() {
+  m_session.settleOrder();
   if (m_stale) simulateNow();
   for (int round = 0; round < 4; ++round) {
+    m_search->wait(), m_compare->wait();
     m_job->wait();
     QCoreApplication::processEvents();
   }
@@ -331,14 +492,11 @@ void OrderPlace::showProof() {
                                                     .arg(s.mismatch_mm2, 0, 'f', 1));
     return;
   }
-  QStringList steps;
-  for (int k : s.worst[0].steps) steps << QString::number(m_strip->placeOf(k - 1) + 1);
-  m_proofWhy->setText(tr("%1 mm² differ without a reason, most of it %2 mm from the left and %3 mm from the "
-                         "bottom, where steps %4 meet.")
-                          .arg(s.unexplained_mm2, 0, 'f', 1)
-                          .arg(s.worst[0].at.x, 0, 'f', 0)
-                          .arg(s.worst[0].at.y, 0, 'f', 0)
-                          .arg(steps.join(QStringLiteral(", "))));
+  QStringList words;
+  for (const Difference& d : s.worst)
+    if (!d.explained && words.size() < 3) words << blameWords(m_session.plan(), *m_session.analysis(), d);
+  words.removeDuplicates();
+  m_proofWhy->setText(tr("%1 mm² come out otherwise. ").arg(s.unexplained_mm2, 0, 'f', 1) + words.join(u' '));
 }
 
 }  // namespace havlo

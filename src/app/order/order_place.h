@@ -18,8 +18,11 @@ class QStackedWidget;
 
 namespace havlo {
 
+class JoinsPage;
 class MasksPage;
 class PictureBox;
+class SchoolsPage;
+class SlipsPage;
 class StepStrip;
 class SvgArt;
 
@@ -35,14 +38,22 @@ class OrderPlace : public QWidget {
   const std::vector<QImage>& pictures() const { return m_pictures; }
   void settle();
   MasksPage& masks() { return *m_masks; }
-  /// The steps with their proof, or the masks to cut.
-  void showSteps();
-  void showMasks();
+  JoinsPage& joins() { return *m_joins; }
+  SchoolsPage& schools() { return *m_schools; }
+  SlipsPage& slips() { return *m_slips; }
+  /// The steps with their proof; the masks to cut; risky joins; the schools; slips to try.
+  enum Page { Steps, Masks, Joins, Schools, Slips };
+  void showPage(Page page);
+  void showSteps() { showPage(Steps); }
+  void showMasks() { showPage(Masks); }
+  /// Takes the stamping at a place of the strip to before another place.
+  void moveStep(int place, int before);
 
  Q_SIGNALS:
   void proofChanged();
   void done(const QString& message);
   void printMasksRequested();
+  void printTapedRequested();
 
  protected:
   void showEvent(QShowEvent*) override;
@@ -52,19 +63,32 @@ class OrderPlace : public QWidget {
   std::shared_ptr<SvgArt> m_art;
   std::shared_ptr<TileStore> m_tiles;
   Job<Result<StepPictures>>* m_job;
+  Job<AnalysisRef>* m_search;
+  Job<double>* m_compare;                // minutes of the best order, beside the maker's own
+  std::optional<double> m_bestMinutes;
   std::optional<Simulation> m_simulation;
   std::vector<QImage> m_pictures;
   bool m_stale = true, m_tallyStale = true;
   StepStrip* m_strip;
   QScrollArea* m_scroll;
   QLabel *m_heading, *m_times, *m_stepTitle, *m_stepWhere, *m_stepDetail, *m_stepCare, *m_proof, *m_proofWhy,
-      *m_maskTotal, *m_maskNotes;
+      *m_maskTotal, *m_maskNotes, *m_troubles;
   PictureBox *m_big, *m_finished;
   QWidget* m_tally;
   QProgressBar* m_progress;
-  QPushButton *m_stop, *m_stepsTab, *m_masksTab;
+  QPushButton *m_stop, *m_wishes, *m_again;
+  std::vector<QPushButton*> m_tabs;
   QStackedWidget* m_pages;
   MasksPage* m_masks;
+  JoinsPage* m_joins;
+  SchoolsPage* m_schools;
+  SlipsPage* m_slips;
+
+  QWidget* stepsPage();
+  void fillWishes();
+  void searchOrder();
+  void showTimes();
+  QString orderWords() const;
 
   void planChanged();
   void simulateNow();

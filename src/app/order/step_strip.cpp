@@ -5,6 +5,7 @@
 #include <QMouseEvent>
 #include <QPainter>
 #include <algorithm>
+#include <utility>
 
 #include "app/theme/theme.h"
 #include "io/wording/step_words.h"
@@ -14,7 +15,7 @@ namespace havlo {
 StepStrip::StepStrip(PlanSession& session, QWidget* parent) : QWidget(parent), m_session(session) {
   setFocusPolicy(Qt::StrongFocus);
   setAccessibleName(tr("Steps"));
-  setAccessibleDescription(tr("Left and right arrows go from step to step."));
+  setAccessibleDescription(tr("Left and right arrows go from step to step; with Ctrl they take a stamping earlier or later."));
 }
 
 QSize StepStrip::pictureSize() const {
@@ -65,9 +66,40 @@ void StepStrip::choose(int place) {
 void StepStrip::mousePressEvent(QMouseEvent* e) {
   setFocus(Qt::MouseFocusReason);
   choose((qRound(e->position().x()) - 4) / cellSize().width());
+  if (e->button() == Qt::LeftButton && movable(m_chosen)) m_pressedAt = e->position();
+}
+
+bool StepStrip::movable(int place) const {
+  const int k = stepAt(place);
+  if (k < 0) return false;
+  const Step& s = m_session.analysis()->sheet.steps[static_cast<size_t>(k)];
+  return s.what == Do::Stamp && !s.piece;
+}
+
+void StepStrip::mouseMoveEvent(QMouseEvent* e) {
+  if (!m_pressedAt || (e->position() - *m_pressedAt).manhattanLength() < 12) return;
+  setCursor(Qt::ClosedHandCursor);
+  const int before = std::clamp(qRound((e->position().x() - 4) / cellSize().width()), 0, count());
+  m_dragTo = before == m_chosen || before == m_chosen + 1 ? -1 : before;
+  update();
+}
+
+void StepStrip::mouseReleaseEvent(QMouseEvent*) {
+  unsetCursor();
+  const int to = std::exchange(m_dragTo, -1);
+  m_pressedAt.reset();
+  update();
+  if (to >= 0) Q_EMIT moved(m_chosen, to);
 }
 
 void StepStrip::keyPressEvent(QKeyEvent* e) {
+  // With Ctrl the step itself goes earlier or later, past the next stamping.
+  const int by = e->key() == Qt::Key_Left ? -1 : e->key() == Qt::Key_Right ? 1 : 0;
+  if (by != 0 && e->modifiers().testFlag(Qt::ControlModifier) && movable(m_chosen)) {
+    for (int k = m_chosen + by; k >= 0 && k < count(); k += by)
+      if (movable(k)) return Q_EMIT moved(m_chosen, by < 0 ? k : k + 1);
+    return;
+  }
   switch (e->key()) {
     case Qt::Key_Left:
       return choose(m_chosen - 1);
@@ -142,6 +174,11 @@ void StepStrip::paintEvent(QPaintEvent* e) {
     p.drawText(QRectF(text.left(), used.bottom() + 2, text.width(),
                       std::min(text.bottom() - used.bottom() - 2, 2.1 * metrics.height())),
                Qt::AlignLeft | Qt::TextWordWrap, line);
+  }
+  if (m_dragTo >= 0) {
+    const double x = 4 + m_dragTo * cellSize().width();
+    p.setPen(QPen(t.green, 4, Qt::SolidLine, Qt::RoundCap));
+    p.drawLine(QPointF(x, 10), QPointF(x, 14 + pictureSize().height()));
   }
 }
 

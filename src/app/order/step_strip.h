@@ -3,6 +3,7 @@
 
 #include <QImage>
 #include <QWidget>
+#include <optional>
 #include <vector>
 
 #include "app/session/plan_session.h"
@@ -28,10 +29,14 @@ class StepStrip : public QWidget {
 
  Q_SIGNALS:
   void chosenChanged(int place);
+  /// A stamping was taken to another place of the strip. @param before  place it is to go before
+  void moved(int place, int before);
 
  protected:
   void paintEvent(QPaintEvent*) override;
   void mousePressEvent(QMouseEvent*) override;
+  void mouseMoveEvent(QMouseEvent*) override;
+  void mouseReleaseEvent(QMouseEvent*) override;
   void keyPressEvent(QKeyEvent*) override;
   void focusInEvent(QFocusEvent*) override { update(); }
   void focusOutEvent(QFocusEvent*) override { update(); }
@@ -41,6 +46,10 @@ class StepStrip : public QWidget {
   std::vector<int> m_steps;        // of the run sheet, as shown
   std::vector<QImage> m_pictures;  // by place, at the size they are painted
   int m_chosen = 0;
+  std::optional<QPointF> m_pressedAt;
+  int m_dragTo = -1;  // place before which the dragged step would go, or -1
+
+  bool movable(int place) const;
 
   QSize cellSize() const;
   QSize pictureSize() const;

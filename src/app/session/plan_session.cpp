@@ -142,6 +142,17 @@ void PlanSession::start(Plan plan, const QString& path, bool rescued) {
   Q_EMIT fileChanged();
 }
 
+void PlanSession::takeOrdered(const std::shared_ptr<const Plan>& of, const AnalysisRef& analysis) {
+  if (of != m_snapshot) return;
+  m_analysis = analysis;
+  Q_EMIT planChanged();
+}
+
+void PlanSession::settleOrder() {
+  if (m_analysis->orderState.from == OrderState::From::Quick)
+    takeOrdered(m_snapshot, withBestOrder(m_plan, m_analysis));
+}
+
 bool PlanSession::open(const QString& path) { return take(path, loadPlan(path)); }
 
 bool PlanSession::take(const QString& path, Result<ReadPlan> read) {

@@ -46,6 +46,11 @@ class PlanSession : public QObject {
   /// undo. A failed edit changes nothing and is said through trouble().
   void edit(const QString& label, const Result<Plan>& result, const QString& mergeKey = {});
 
+  /// The best stamping order, found elsewhere for this snapshot; dropped if the plan has changed since.
+  void takeOrdered(const std::shared_ptr<const Plan>& of, const AnalysisRef& analysis);
+  /// Finds the best order now, if that has not been done; takes up to a second.
+  void settleOrder();
+
   /// Replaces the open plan; unsaved work stays in its rescue copy.
   bool open(const QString& path);
   /// The second half of open(): what was read from `path`, perhaps on another thread.

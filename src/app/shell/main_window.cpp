@@ -26,11 +26,14 @@
 #include "app/common/sheet_frame.h"
 #include "app/drawer/drawer_place.h"
 #include "app/drawer/shelf_view.h"
+#include "app/make/make_place.h"
 #include "app/order/order_place.h"
 #include "app/order/step_strip.h"
+#include "app/practice/practice_place.h"
 #include "app/scene/face_view.h"
 #include "app/scene/scene_place.h"
 #include "app/session/drawer_session.h"
+#include "app/session/making_session.h"
 #include "app/shell/message_bar.h"
 #include "app/shell/trail.h"
 #include "core/edit/card_edits.h"
@@ -59,6 +62,7 @@ MainWindow::MainWindow(const QString& rescueFolder)
     : m_session(std::make_unique<PlanSession>(rescueFolder)),
       m_drawerSession(std::make_unique<DrawerSession>(
           QFileInfo(rescueFolder).dir().filePath(QStringLiteral("drawer.sqlite")))),
+      m_making(std::make_unique<MakingSession>(QFileInfo(rescueFolder).dir().filePath(QStringLiteral("makings")))),
       m_art(std::make_shared<SvgArt>()),
       m_printing(new Printing(*m_session, m_art, this)),
       m_opening(new Job<Result<ReadPlan>>(this)) {
@@ -110,13 +114,15 @@ void MainWindow::buildPlaces() {
   m_trail = new Trail;
   m_messages = new MessageBar;
   m_places = new QStackedWidget;
-  m_card = nullptr, m_drawer = nullptr;  // made when they are first visited
+  m_card = nullptr, m_drawer = nullptr, m_make = nullptr, m_practice = nullptr;  // made when first visited
   m_scene = new ScenePlace(*m_session, m_art);
   m_order = new OrderPlace(*m_session, m_art);
   m_places->addWidget(new QWidget);
   m_places->addWidget(new QWidget);
   m_places->addWidget(m_scene);
   m_places->addWidget(m_order);
+  m_places->addWidget(new QWidget);
+  m_places->addWidget(new QWidget);
   column->addWidget(m_trail);
   column->addWidget(m_messages);
   column->addWidget(m_places, 1);
@@ -132,6 +138,8 @@ void MainWindow::buildPlaces() {
   connect(m_order, &OrderPlace::proofChanged, this, &MainWindow::refreshTrail);
   connect(m_order, &OrderPlace::printMasksRequested, this,
           [this] { m_printing->print(PrintoutKind::Masks); });
+  connect(m_order, &OrderPlace::printTapedRequested, this,
+          [this] { m_printing->print(PrintoutKind::TapedStamps); });
 }
 
 void MainWindow::replacePlace(int place, QWidget* by) {
@@ -164,6 +172,22 @@ DrawerPlace& MainWindow::drawer() {
   return *m_drawer;
 }
 
+MakePlace& MainWindow::make() {
+  if (m_make) return *m_make;
+  m_make = new MakePlace(*m_session, *m_making, *m_drawerSession, m_art);
+  replacePlace(Make, m_make);
+  connect(m_make, &MakePlace::said, this,
+          [this](const QString& text) { m_messages->say(MessageBar::Kind::Notice, text); });
+  return *m_make;
+}
+
+PracticePlace& MainWindow::practice() {
+  if (m_practice) return *m_practice;
+  m_practice = new PracticePlace(m_art);
+  replacePlace(Practice, m_practice);
+  return *m_practice;
+}
+
 void MainWindow::connectSession() {
   PlanSession* s = m_session.get();
   connect(s, &PlanSession::planChanged, this, [this] {
@@ -192,6 +216,9 @@ void MainWindow::connectSession() {
                     {{tr("Save under another name"), [this] { saveAs(); }},
                      {tr("Replace it"), [this] { m_session->save(true); }}});
   });
+  connect(m_making.get(), &MakingSession::changed, this, &MainWindow::refreshTrail);
+  connect(m_making.get(), &MakingSession::trouble, this,
+          [this](const QString& text) { m_messages->say(MessageBar::Kind::Trouble, text); });
   connect(m_printing, &Printing::started, this, &MainWindow::busy);
   connect(m_stop, &QPushButton::clicked, this, [this] {
     m_printing->stop();
@@ -328,7 +355,12 @@ void MainWindow::refreshTrail() {
       if (!proof->proven) order.mark = Mark::Look, order.level = Level::Fault;
     }
   }
-  m_trail->setPlaces({card, drawer, scene, order});
+  Trail::Place make{tr("Make"), tr("not begun"), Mark::NotBegun, Level::Note};
+  if (const auto& bench = m_making->bench()) {
+    make.mark = Mark::Fine;
+    make.status = bench->finished() ? tr("done") : tr("step %1 of %2").arg(bench->at() + 1).arg(bench->count());
+  }
+  m_trail->setPlaces({card, drawer, scene, order, make});
   const QString state =
       m_session->path().isEmpty() ? (m_session->isDirty() ? tr("not saved yet") : tr("no file yet"))
       : m_session->isDirty()      ? tr("changed since it was saved")
@@ -356,6 +388,8 @@ void MainWindow::visit(int place) {
   if (place == Card || place == Drawer) m_drawerSession->open();
   if (place == Card) card();
   if (place == Drawer) drawer();
+  if (place == Make) make();
+  if (place == Practice) practice();
   m_places->setCurrentIndex(place);
   m_trail->setCurrent(place);
   if (m_trail->hasFocus()) return;

@@ -21,8 +21,11 @@ class CardPlace;
 class DrawerPlace;
 class DrawerSession;
 struct DrawerHelp;
+class MakePlace;
+class MakingSession;
 class MessageBar;
 class OrderPlace;
+class PracticePlace;
 class ScenePlace;
 class SvgArt;
 class Trail;
@@ -41,6 +44,9 @@ class MainWindow : public QMainWindow {
   DrawerPlace& drawer();  ///< made when first asked for
   ScenePlace& scene() { return *m_scene; }
   OrderPlace& order() { return *m_order; }
+  MakePlace& make();          ///< made when first asked for
+  PracticePlace& practice();  ///< made when first asked for
+  MakingSession& making() { return *m_making; }
   MessageBar& messages() { return *m_messages; }
   Printing& printing() { return *m_printing; }
   QAction* action(const QString& id) const { return m_actions[id]; }
@@ -51,8 +57,8 @@ class MainWindow : public QMainWindow {
   void openDemo(const QString& name = QStringLiteral("canal-towpath"));
   /// Offers work that an earlier run left unsaved.
   void offerLostWork();
-  /// The places, in the order of work.
-  enum Place { Card, Drawer, Scene, Order };
+  /// The places, in the order of work; practice is not on the trail.
+  enum Place { Card, Drawer, Scene, Order, Make, Practice };
   void visit(int place);
   /// Puts a stamp of the drawer on the card and goes to the scene.
   void putOnCard(const QString& key);
@@ -66,6 +72,7 @@ class MainWindow : public QMainWindow {
  private:
   std::unique_ptr<PlanSession> m_session;
   std::unique_ptr<DrawerSession> m_drawerSession;
+  std::unique_ptr<MakingSession> m_making;
   std::shared_ptr<SvgArt> m_art;
   ActionTable m_actions;
   Printing* m_printing;
@@ -76,6 +83,8 @@ class MainWindow : public QMainWindow {
   DrawerPlace* m_drawer = nullptr;
   ScenePlace* m_scene = nullptr;
   OrderPlace* m_order = nullptr;
+  MakePlace* m_make = nullptr;
+  PracticePlace* m_practice = nullptr;
   QMenu* m_recent = nullptr;
   QLabel* m_status = nullptr;
   QProgressBar* m_progress = nullptr;

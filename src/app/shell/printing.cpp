@@ -25,6 +25,8 @@ QString nameOf(PrintoutKind kind) {
       return QCoreApplication::translate("Printing", "run sheet");
     case PrintoutKind::Calibration:
       return QCoreApplication::translate("Printing", "calibration square");
+    case PrintoutKind::TapedStamps:
+      return QCoreApplication::translate("Printing", "stamps to tape");
   }
   return {};
 }
@@ -56,6 +58,9 @@ std::function<Result<Printout>(const Progress&)> Printing::maker(PrintoutKind ki
       case PrintoutKind::Calibration:
         out = calibrationPage(sheet);
         break;
+      case PrintoutKind::TapedStamps:
+        out = tapedStamps(*plan, *analysis, sheet);
+        break;
       case PrintoutKind::RunSheet: {
         auto pictures =
             stepPictures(*plan, *analysis, *art, runSheetDpi(*plan, *analysis), lightTheme().green, progress);
@@ -71,6 +76,7 @@ std::function<Result<Printout>(const Progress&)> Printing::maker(PrintoutKind ki
 }
 
 void Printing::exportPdfTo(PrintoutKind kind, const QString& path) {
+  m_session.settleOrder();
   Q_EMIT started(tr("Writing the %1").arg(nameOf(kind)));
   m_job->run(maker(kind, m_sheet, path), [this, kind, path](Result<Printout> result) {
     if (!result) {
@@ -98,6 +104,7 @@ void Printing::exportPdf(PrintoutKind kind) {
 }
 
 void Printing::print(PrintoutKind kind) {
+  m_session.settleOrder();
   Q_EMIT started(tr("Preparing the %1").arg(nameOf(kind)));
   m_job->run(maker(kind, m_sheet, {}), [this, kind](Result<Printout> result) {
     Q_EMIT done({});

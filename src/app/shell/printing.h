@@ -11,7 +11,7 @@ namespace havlo {
 
 class SvgArt;
 
-enum class PrintoutKind { Placement, Pencil, Masks, RunSheet, Calibration };
+enum class PrintoutKind { Placement, Pencil, Masks, RunSheet, Calibration, TapedStamps };
 
 class Printing : public QObject {
   Q_OBJECT

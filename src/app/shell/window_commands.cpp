@@ -41,6 +41,7 @@ void MainWindow::addFileCommands() {
                                                         {"Pencil", PrintoutKind::Pencil},
                                                         {"Masks", PrintoutKind::Masks},
                                                         {"RunSheet", PrintoutKind::RunSheet},
+                                                        {"TapedStamps", PrintoutKind::TapedStamps},
                                                         {"Calibration", PrintoutKind::Calibration}};
   for (const auto& [id, kind] : kinds) {
     const bool first = kind == PrintoutKind::Placement;
@@ -116,6 +117,9 @@ void MainWindow::addViewCommands() {
       {QStringLiteral("order"), tr("&Order && masks"), {QKeySequence(Qt::CTRL | Qt::Key_4)}, [this] {
          visit(Order);
        }});
+  m_actions.add(
+      {QStringLiteral("make"), tr("&Make"), {QKeySequence(Qt::CTRL | Qt::Key_6)}, [this] { visit(Make); }});
+  m_actions.add({QStringLiteral("practice"), tr("&Practice"), {}, [this] { visit(Practice); }});
   m_actions.add({QStringLiteral("closer"),
                  tr("&Closer"),
                  {QKeySequence::ZoomIn, QKeySequence(Qt::CTRL | Qt::Key_Equal)},
@@ -209,6 +213,7 @@ void MainWindow::buildMenus() {
               QStringLiteral("exportPlacement"),
               QStringLiteral("exportMasks"),
               QStringLiteral("exportRunSheet"),
+              QStringLiteral("exportTapedStamps"),
               {},
               QStringLiteral("printCalibration"),
               QStringLiteral("exportCalibration"),
@@ -229,6 +234,9 @@ void MainWindow::buildMenus() {
               QStringLiteral("drawer"),
               QStringLiteral("scene"),
               QStringLiteral("order"),
+              QStringLiteral("make"),
+              {},
+              QStringLiteral("practice"),
               {},
               QStringLiteral("closer"),
               QStringLiteral("farther"),

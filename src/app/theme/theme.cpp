@@ -109,6 +109,7 @@ double textScale() { return g_textScale; }
 QFont labelFont(int weight) { return scaled(12, weight); }
 QFont bodyFont(int weight) { return scaled(13, weight); }
 QFont headingFont() { return scaled(16, QFont::Bold); }
+QFont sizedFont(double px, int weight) { return scaled(px, weight); }
 
 void applyTheme(QApplication& app, bool dark, double scale) {
   g_theme = dark ? darkTheme() : lightTheme();

@@ -30,6 +30,8 @@ void applyTheme(QApplication& app, bool dark, double textScale);
 QFont labelFont(int weight = QFont::Normal);
 QFont bodyFont(int weight = QFont::Normal);
 QFont headingFont();
+/// Any other size, in px at text scale 1: what is read from a metre away.
+QFont sizedFont(double px, int weight = QFont::Normal);
 double textScale();
 
 }  // namespace havlo

@@ -52,15 +52,13 @@ Printout runSheetPages(const Plan& plan, const Analysis& a, const std::vector<QI
   out.sheet = sheet;
   out.pages = std::max(1, (steps + perPage - 1) / perPage);
   const auto shared = std::make_shared<Analysis>(a);
+  QString about = tr("%1 steps, about %2.").arg(steps).arg(minutesWords(a.sheet.minutes));
+  if (a.sheet.copies > 1) about += tr(" %1 cards at once: each step is done on all of them.").arg(a.sheet.copies);
+  if (a.sheet.evenings.size() > 1) about += tr(" %1 evenings.").arg(a.sheet.evenings.size());
   out.draw = [=, title = out.title, pages = out.pages](QPainter& p, int page) {
     drawText(p, {inner.left(), inner.top() + 5}, 4.6, title, kInk, Qt::AlignLeft, QFont::Bold);
     drawText(p, {inner.left(), inner.top() + 9.5}, 2.8,
-             tr("%1 steps, about %2. Page %3 of %4.")
-                 .arg(steps)
-                 .arg(minutesWords(shared->sheet.minutes))
-                 .arg(page + 1)
-                 .arg(pages),
-             kSoft);
+             about + tr(" Page %1 of %2.").arg(page + 1).arg(pages), kSoft);
     for (int k = page * perPage; k < std::min(steps, (page + 1) * perPage); ++k) {
       const auto at = static_cast<size_t>(shown[static_cast<size_t>(k)]);
       const Step& step = shared->sheet.steps[at];
@@ -81,11 +79,16 @@ Printout runSheetPages(const Plan& plan, const Analysis& a, const std::vector<QI
         p.drawRect(box);
         left += size.width() + 5;
       }
+      const bool newEvening = k > 0 && step.evening != shared->sheet.steps[at - 1].evening;
+      if (newEvening)
+        drawText(p, {inner.right(), top + 6.5}, 3.2, tr("evening %1 begins").arg(step.evening + 1), kOchre,
+                 Qt::AlignRight, QFont::DemiBold);
       drawText(p, {left, top + 6.5}, 4, QStringLiteral("%1  %2").arg(k + 1).arg(words.title), kInk,
                Qt::AlignLeft, QFont::DemiBold);
       const double width = inner.right() - left;
       double y = top + 12.5;
       if (!words.where.isEmpty()) y = drawBroken(p, {left, y}, 3.2, words.where, width, kInk);
+      if (!words.corner.isEmpty()) y = drawBroken(p, {left, y}, 2.7, words.corner, width, kSoft);
       if (!words.detail.isEmpty()) y = drawBroken(p, {left, y}, 3, words.detail, width, kSoft);
       if (!words.care.isEmpty()) drawBroken(p, {left, y}, 2.7, words.care, width, kOchre);
     }

@@ -29,6 +29,10 @@ Printout pencilSheet(const Plan& plan, const Analysis& analysis, MeasureStyle st
 /// Whether there is more to draw by hand than the horizon.
 bool hasGuides(const Plan& plan);
 
+/// Stamps that are pressed with part of their rubber taped or wiped, that part hatched, at true size.
+Printout tapedStamps(const Plan& plan, const Analysis& analysis, Sheet sheet);
+bool hasTapedStamps(const Analysis& analysis);
+
 /// The guides as a drawing of panel size, construction and lines to ink in groups of their own.
 Result<Done> writePencilSvg(const QString& path, const Plan& plan, const Analysis& analysis);
 

@@ -1,0 +1,551 @@
+// What is shown follows from the making alone; every act goes through MakingSession and comes back as changed().
+#include "app/make/make_place.h"
+
+#include <QApplication>
+#include <QCheckBox>
+#include <QGridLayout>
+#include <QHBoxLayout>
+#include <QLineEdit>
+#include <QLocale>
+#include <QPushButton>
+#include <QShortcut>
+#include <QStackedWidget>
+#include <QTimer>
+#include <algorithm>
+#include <cmath>
+#include <map>
+#include <set>
+
+#include "app/common/rolled.h"
+#include "app/common/sheet_frame.h"
+#include "app/make/make_view.h"
+#include "app/make/step_dots.h"
+#include "app/session/drawer_session.h"
+#include "io/art/svg_art.h"
+#include "io/wording/names.h"
+#include "io/wording/step_words.h"
+#include "io/wording/work_words.h"
+
+namespace havlo {
+namespace {
+
+constexpr double kPictureDpi = 120;
+
+void clearLayout(QWidget* w) {
+  delete w->layout();
+  qDeleteAll(w->findChildren<QWidget*>(QString(), Qt::FindDirectChildrenOnly));
+}
+
+QString capital(QString s) {
+  if (!s.isEmpty()) s[0] = s[0].toUpper();
+  return s;
+}
+
+/// "0:24", "12:05", "2 h 10 min".
+QString clockWords(double seconds) {
+  const int s = static_cast<int>(std::ceil(seconds));
+  if (s >= 3600) return minutesWords(seconds / 60);
+  return QStringLiteral("%1:%2").arg(s / 60).arg(s % 60, 2, 10, QLatin1Char('0'));
+}
+
+QPushButton* largeButton(const QString& text, double px) {
+  auto* b = new QPushButton(text);
+  b->setFont(sizedFont(px, QFont::DemiBold));
+  b->setMinimumHeight(qRound(px * 2.4 * textScale()));
+  return b;
+}
+
+}  // namespace
+
+MakePlace::MakePlace(PlanSession& session, MakingSession& making, DrawerSession& drawer, std::shared_ptr<SvgArt> art, QWidget* parent)
+    : QWidget(parent), m_session(session), m_making(making), m_drawer(drawer), m_art(std::move(art)), m_job(new Job<Result<StepPictures>>(this)), m_timer(new QTimer(this)) {
+  auto* outer = new QVBoxLayout(this);
+  outer->setContentsMargins(16, 12, 16, 8);
+  auto* row = new QHBoxLayout;
+  row->setSpacing(24);
+  m_view = new MakeView;
+  m_right = new QStackedWidget;
+  m_right->addWidget(buildStart());
+  m_right->addWidget(buildStep());
+  m_right->addWidget(buildWrong());
+  m_right->addWidget(buildEnd());
+  row->addWidget(m_view, 11);
+  row->addWidget(m_right, 9);
+  outer->addLayout(row, 1);
+  auto* foot = new QHBoxLayout;
+  m_dots = new StepDots;
+  m_togo = inkLabel({}, bodyFont(), theme().soft);
+  foot->addWidget(m_dots, 1);
+  foot->addSpacing(12);
+  foot->addWidget(m_togo);
+  outer->addLayout(foot);
+
+  connect(&making, &MakingSession::changed, this, &MakePlace::refresh);
+  connect(&session, &PlanSession::unitsChanged, this, &MakePlace::refresh);
+  connect(&session, &PlanSession::planChanged, this, [this] {
+    if (!m_making.bench()) refresh();
+  });
+  const auto key = [this](const QKeySequence& keys, auto act) {
+    auto* s = new QShortcut(keys, this);
+    s->setContext(Qt::WidgetWithChildrenShortcut);
+    connect(s, &QShortcut::activated, this, act);
+  };
+  key(Qt::Key_Space, [this] { stepDone(); });
+  key(Qt::Key_Backspace, [this] { stepBack(); });
+  key(Qt::Key_W, [this] { somethingWrong(); });
+  key(Qt::Key_Escape, [this] {
+    if (m_right->currentIndex() == Wrong) refresh();
+  });
+  m_timer->setInterval(250);
+  connect(m_timer, &QTimer::timeout, this, &MakePlace::tickTimers);
+  refresh();
+}
+
+// ---- the pages
+
+QWidget* MakePlace::buildStart() {
+  auto* page = new QWidget;
+  auto* column = new QVBoxLayout(page);
+  column->setContentsMargins(0, 8, 0, 0);
+  column->setSpacing(10);
+  column->addWidget(inkLabel(tr("At the table"), sizedFont(34, QFont::Bold), theme().ink, true));
+  m_startWords = inkLabel({}, sizedFont(17), theme().soft, true);
+  column->addWidget(m_startWords);
+  m_begin = largeButton(tr("Begin this card"), 24);
+  m_begin->setObjectName(QStringLiteral("begin"));
+  connect(m_begin, &QPushButton::clicked, this, &MakePlace::begin);
+  column->addWidget(m_begin);
+  m_leftOver = new QWidget;
+  column->addWidget(rolled(m_leftOver), 1);
+  return page;
+}
+
+QWidget* MakePlace::buildStep() {
+  auto* page = new QWidget;
+  auto* column = new QVBoxLayout(page);
+  column->setContentsMargins(0, 8, 0, 0);
+  column->setSpacing(8);
+  m_number = inkLabel({}, sizedFont(16), theme().soft);
+  m_title = inkLabel({}, sizedFont(33, QFont::Bold), theme().ink, true);
+  m_sub = inkLabel({}, sizedFont(18), theme().soft, true);
+  column->addWidget(m_number);
+  column->addWidget(m_title);
+  column->addWidget(m_sub);
+  auto* inside = new QWidget;
+  auto* body = new QVBoxLayout(inside);
+  body->setContentsMargins(0, 0, 4, 0);
+  body->setSpacing(8);
+  m_facts = new QWidget;
+  m_checks = new QWidget;
+  m_care = inkLabel({}, sizedFont(16), theme().ochre, true);
+  body->addWidget(m_facts);
+  body->addWidget(m_checks);
+  body->addWidget(m_care);
+  body->addStretch(1);
+  column->addWidget(rolled(inside), 1);
+  m_timerWords = inkLabel({}, sizedFont(24, QFont::Bold), theme().ink, true);
+  m_ready = inkLabel({}, sizedFont(15), theme().soft, true);
+  column->addWidget(m_timerWords);
+  column->addWidget(m_ready);
+  m_note = new QLineEdit;
+  m_note->setPlaceholderText(tr("A note on this step"));
+  m_note->setAccessibleName(tr("A note on this step"));
+  m_note->setFont(sizedFont(15));
+  connect(m_note, &QLineEdit::editingFinished, this, [this] {
+    if (m_making.bench() && !m_making.bench()->finished() && m_note->text().toStdString() != m_making.bench()->made(m_making.bench()->at()).note)
+      m_making.setNote(m_note->text());
+  });
+  column->addWidget(m_note);
+  auto* buttons = new QGridLayout;
+  buttons->setHorizontalSpacing(10);
+  m_done = largeButton(tr("Done  (space)"), 24);
+  m_done->setObjectName(QStringLiteral("done"));
+  m_done->setStyleSheet(QStringLiteral("QPushButton { background: %1; color: %2; } QPushButton:focus { border: 2px solid %3; }")
+                            .arg(theme().green.name(), theme().onGreen.name(), theme().ink.name()));
+  m_back = largeButton(tr("Back"), 15);
+  m_wrong = largeButton(tr("It went wrong"), 15);
+  m_wrong->setObjectName(QStringLiteral("wrong"));
+  m_leave = new QPushButton(tr("Leave it for now"));
+  m_leave->setProperty("plain", true);
+  m_done->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
+  buttons->addWidget(m_done, 0, 0, 2, 1);
+  buttons->addWidget(m_back, 0, 1);
+  buttons->addWidget(m_wrong, 1, 1);
+  buttons->setColumnStretch(0, 2);
+  buttons->setColumnStretch(1, 1);
+  column->addLayout(buttons);
+  column->addWidget(m_leave, 0, Qt::AlignRight);
+  connect(m_done, &QPushButton::clicked, this, &MakePlace::stepDone);
+  connect(m_back, &QPushButton::clicked, this, &MakePlace::stepBack);
+  connect(m_wrong, &QPushButton::clicked, this, &MakePlace::somethingWrong);
+  connect(m_leave, &QPushButton::clicked, &m_making, &MakingSession::leave);
+  return page;
+}
+
+QWidget* MakePlace::buildWrong() {
+  auto* page = new QWidget;
+  auto* column = new QVBoxLayout(page);
+  column->setContentsMargins(0, 8, 0, 0);
+  column->setSpacing(8);
+  m_wrongTitle = inkLabel(tr("What went wrong?"), sizedFont(33, QFont::Bold), theme().ink, true);
+  column->addWidget(m_wrongTitle);
+  auto* grid = new QGridLayout;
+  int k = 0;
+  for (Mishap m : {Mishap::LineInto, Mishap::Gap, Mishap::MissedSpot, Mishap::Smudge, Mishap::Misplaced, Mishap::Other}) {
+    auto* b = largeButton(mishapWords(m), 16);
+    connect(b, &QPushButton::clicked, this, [this, m] { mishap(m); });
+    grid->addWidget(b, k / 2, k % 2);
+    ++k;
+  }
+  column->addLayout(grid);
+  m_mend = inkLabel({}, sizedFont(20), theme().ink, true);
+  column->addWidget(m_mend);
+  m_mishapNote = new QLineEdit;
+  m_mishapNote->setPlaceholderText(tr("In your own words, if you like"));
+  m_mishapNote->setAccessibleName(tr("What happened"));
+  m_mishapNote->setFont(sizedFont(16));
+  column->addWidget(m_mishapNote);
+  column->addStretch(1);
+  auto* row = new QHBoxLayout;
+  m_write = largeButton(tr("Write it down and go on"), 18);
+  auto* back = largeButton(tr("It is fine after all"), 15);
+  connect(m_write, &QPushButton::clicked, this, &MakePlace::writeMishap);
+  connect(back, &QPushButton::clicked, this, &MakePlace::refresh);
+  row->addWidget(m_write, 2);
+  row->addWidget(back, 1);
+  column->addLayout(row);
+  return page;
+}
+
+QWidget* MakePlace::buildEnd() {
+  auto* page = new QWidget;
+  auto* column = new QVBoxLayout(page);
+  column->setContentsMargins(0, 8, 0, 0);
+  column->setSpacing(10);
+  column->addWidget(inkLabel(tr("The card is done"), sizedFont(34, QFont::Bold), theme().ink, true));
+  m_endWords = inkLabel({}, sizedFont(18), theme().ink, true);
+  column->addWidget(m_endWords);
+  m_madeFor = new QLineEdit;
+  m_madeFor->setPlaceholderText(tr("For whom it is, if you want to remember"));
+  m_madeFor->setAccessibleName(tr("For whom it is"));
+  m_madeFor->setFont(sizedFont(16));
+  column->addWidget(m_madeFor);
+  m_keepMasks = largeButton(tr("Keep the masks in the drawer"), 16);
+  connect(m_keepMasks, &QPushButton::clicked, this, &MakePlace::keepMasksInDrawer);
+  column->addWidget(m_keepMasks);
+  auto* log = largeButton(tr("Write it in the log"), 22);
+  log->setObjectName(QStringLiteral("log"));
+  connect(log, &QPushButton::clicked, this, &MakePlace::finish);
+  column->addWidget(log);
+  auto* back = new QPushButton(tr("Not yet: one step back"));
+  back->setProperty("plain", true);
+  connect(back, &QPushButton::clicked, this, &MakePlace::stepBack);
+  column->addWidget(back, 0, Qt::AlignLeft);
+  column->addStretch(1);
+  return page;
+}
+
+// ---- acts
+
+void MakePlace::begin() {
+  m_session.settleOrder();
+  m_making.begin(m_session.snapshot(), m_session.analysis());
+}
+
+void MakePlace::stepDone() {
+  if (!m_making.bench() || m_right->currentIndex() != StepPage) return;
+  m_waited = false;
+  m_making.done();
+}
+
+void MakePlace::stepBack() {
+  if (!m_making.bench() || m_right->currentIndex() == Wrong) return;
+  m_waited = false;
+  m_making.back();
+}
+
+void MakePlace::somethingWrong() {
+  if (!m_making.bench() || m_right->currentIndex() != StepPage) return;
+  m_mishap.reset();
+  m_mend->clear();
+  m_mishapNote->clear();
+  m_write->setEnabled(false);
+  m_right->setCurrentIndex(Wrong);
+}
+
+void MakePlace::mishap(Mishap what) {
+  m_mishap = what;
+  m_wrongTitle->setText(mishapWords(what));
+  m_mend->setText(mendWords(what));
+  m_write->setEnabled(true);
+  m_mishapNote->setFocus();
+}
+
+void MakePlace::writeMishap() {
+  if (!m_mishap) return;
+  m_making.wentWrong(*m_mishap, m_mishapNote->text());
+}
+
+void MakePlace::finish() {
+  m_making.setMadeFor(m_madeFor->text());
+  const QString title = QString::fromStdString(m_making.bench() ? m_making.bench()->plan().title : std::string());
+  if (m_making.handToLog()) Q_EMIT said(tr("%1 is in the log, with its times, masks and mishaps.").arg(title.isEmpty() ? tr("The card") : title));
+}
+
+void MakePlace::keepMasksInDrawer() {
+  if (!m_making.bench() || !m_drawer.open()) return;
+  const Bench& b = *m_making.bench();
+  std::map<std::string, std::pair<int, int>> used;  // mask -> stamp, uses
+  for (const Step& s : b.analysis().sheet.steps) {
+    if (s.what == Do::CutMask) used[s.covers[0].mask].first = s.stamp;
+    if (s.what != Do::MaskOn) continue;
+    for (const Cover& c : s.covers) ++used[c.mask].second, used[c.mask].first = b.analysis().stampOf[static_cast<size_t>(c.impression)];
+  }
+  int kept = 0;
+  for (const auto& [mask, about] : used) {
+    const Stamp& stamp = *b.plan().stamps[static_cast<size_t>(about.first)];
+    const int left = b.plan().supplies.maskLife - about.second;
+    if (stamp.drawer.empty() || left < 1) continue;
+    KeptMask keep;
+    keep.key = b.record().id + ":" + mask;
+    keep.stamp = stamp.drawer;
+    keep.usesLeft = left;
+    keep.notes = b.plan().title;
+    kept += m_drawer.putMask(keep);
+  }
+  m_keepMasks->setEnabled(false);
+  Q_EMIT said(kept == 0 ? tr("No mask was worth keeping: they are worn, or their stamps are not in the drawer.") : tr("%1 masks are kept in the drawer.").arg(kept));
+}
+
+// ---- what is shown
+
+void MakePlace::refresh() {
+  if (!m_making.bench()) return showStart();
+  if (m_making.bench()->record().id != m_picturesOf) {
+    m_picturesOf = m_making.bench()->record().id;
+    m_pictures.clear();
+    m_job->run(
+        [plan = m_making.bench()->record().plan, analysis = m_making.bench()->analysisRef(), art = m_art, hatch = lightTheme().green](const Progress& progress) {
+          const auto steps = static_cast<double>(std::max<size_t>(1, analysis->sheet.steps.size()));
+          const double dpi = dpiWithin(plan->card.panel.box(), kPictureDpi, std::min(1e6, 1e8 / steps));
+          return stepPictures(*plan, *analysis, *art, dpi, hatch, progress);
+        },
+        [this](Result<StepPictures> done) {
+          if (!done) return;
+          m_pictures = std::move(done.value().steps);
+          paintCard();
+        });
+  }
+  m_making.bench()->finished() ? showEnd() : showStep();
+}
+
+void MakePlace::showStart() {
+  m_timer->stop();
+  m_picturesOf.clear();
+  m_right->setCurrentIndex(Start);
+  m_view->showStep(nullptr, 0, {}, m_session.units());
+  m_view->hide();
+  m_dots->show(0, 0, {});
+  m_togo->clear();
+  const Analysis& a = *m_session.analysis();
+  const bool any = !m_session.plan().impressions.empty();
+  m_begin->setEnabled(any);
+  m_startWords->setText(any ? tr("%1: %2 steps, about %3. One step at a time; the space bar goes on. You can leave at any step and come back.")
+                                  .arg(m_session.title())
+                                  .arg(stepsToShow(a.sheet).size())
+                                  .arg(minutesWords(a.sheet.minutes))
+                            : tr("Nothing is on the card yet. Put stamps on it in the scene, then come back."));
+  clearLayout(m_leftOver);
+  auto* column = new QVBoxLayout(m_leftOver);
+  column->setContentsMargins(0, 8, 0, 0);
+  const std::vector<MakingRecord> left = m_making.left();
+  if (!left.empty()) column->addWidget(inkLabel(tr("Begun earlier"), headingFont(), theme().ink));
+  for (const MakingRecord& r : left) {
+    auto* line = new QHBoxLayout;
+    const QString title = r.plan->title.empty() ? tr("a card without a title") : QString::fromStdString(r.plan->title);
+    const QString when = QLocale().toString(QDateTime::fromSecsSinceEpoch(static_cast<qint64>(r.begun_s)), QLocale::ShortFormat);
+    line->addWidget(inkLabel(tr("%1, begun %2, %3 steps done").arg(title, when).arg(r.at), sizedFont(15), theme().ink, true), 1);
+    auto* go = new QPushButton(tr("Go on"));
+    go->setObjectName(QStringLiteral("goOn"));
+    auto* drop = new QPushButton(tr("Drop it"));
+    drop->setProperty("plain", true);
+    connect(go, &QPushButton::clicked, this, [this, r] { m_making.resume(r); });
+    connect(drop, &QPushButton::clicked, this, [this, id = r.id] { m_making.forget(id); });
+    line->addWidget(go);
+    line->addWidget(drop);
+    column->addLayout(line);
+  }
+  column->addStretch(1);
+}
+
+void MakePlace::showStep() {
+  const Bench& b = *m_making.bench();
+  const Step& step = b.step(b.at());
+  const StepWords words = wordsOf(b.plan(), b.analysis(), step, m_session.units());
+  m_right->setCurrentIndex(StepPage);
+  m_wrongTitle->setText(tr("What went wrong?"));
+  m_view->show();
+  QString number = tr("Step %1 of %2").arg(b.at() + 1).arg(b.count());
+  if (b.analysis().sheet.evenings.size() > 1) number += tr(", evening %1").arg(step.evening + 1);
+  if (b.analysis().sheet.copies > 1) number += tr(", on all %1 cards").arg(b.analysis().sheet.copies);
+  m_number->setText(number);
+  m_title->setText(words.title);
+  const bool facts = step.what == Do::Stamp;
+  const bool list = step.what == Do::MaskOn || step.what == Do::MaskOff;
+  m_sub->setText(facts || list ? QString() : capital(words.detail));
+  m_sub->setVisible(!m_sub->text().isEmpty());
+  m_care->setText(words.care);
+  m_care->setVisible(!words.care.isEmpty());
+  fillFacts();
+  fillChecks();
+  const QSignalBlocker still(m_note);
+  m_note->setText(QString::fromStdString(b.made(b.at()).note));
+  m_back->setEnabled(b.at() > 0);
+  std::vector<char> wrong;
+  for (int k = 0; k < b.count(); ++k) wrong.push_back(!b.made(k).mishaps.empty());
+  m_dots->show(b.at(), b.count(), wrong);
+  m_togo->setText(tr("%1 done, about %2 to go").arg(minutesWords(b.minutesSpent()), minutesWords(b.minutesToGo())));
+  paintCard();
+  tickTimers();
+  m_timer->start();
+  if (!m_note->hasFocus()) m_done->setFocus();
+}
+
+void MakePlace::paintCard() {
+  if (!m_making.bench()) return;
+  const Bench& b = *m_making.bench();
+  // As it lies before this step: the picture after the one before it.
+  const int shown = b.finished() ? static_cast<int>(m_pictures.size()) - 1 : b.sheetIndex(b.at()) - 1;
+  const QImage picture = shown >= 0 && shown < static_cast<int>(m_pictures.size()) ? m_pictures[static_cast<size_t>(shown)] : QImage();
+  m_view->showStep(&b, b.at(), picture, m_session.units());
+}
+
+void MakePlace::fillFacts() {
+  clearLayout(m_facts);
+  auto* grid = new QGridLayout(m_facts);
+  grid->setContentsMargins(0, 4, 0, 0);
+  grid->setHorizontalSpacing(18);
+  grid->setVerticalSpacing(5);
+  grid->setColumnStretch(1, 1);
+  const Bench& b = *m_making.bench();
+  const Step& s = b.step(b.at());
+  int row = 0;
+  const auto fact = [&](const QString& name, const QString& value) {
+    grid->addWidget(inkLabel(name, sizedFont(16), theme().soft), row, 0, Qt::AlignTop);
+    grid->addWidget(inkLabel(value, sizedFont(18, QFont::DemiBold), theme().ink, true), row++, 1);
+  };
+  const auto measure = [&](double mm) { return tableMeasure(mm, m_session.units()); };
+  if (s.what == Do::Stamp || s.what == Do::Attach) {
+    const Impression& i = b.plan().impressions[static_cast<size_t>(s.impression)];
+    if (s.what == Do::Stamp) {
+      fact(tr("Ink"), inkName(*b.plan().ink(i.ink)) + QStringLiteral(", ") + pressingName(i.generation));
+      QStringList before;
+      if (s.clean) before << tr("clean the stamp");
+      if (s.tryOut) before << tr("try it on scrap paper");
+      if (s.scraps > 0) before << (s.scraps == 1 ? tr("press once on scrap") : tr("press %1 times on scrap").arg(s.scraps));
+      if (!before.isEmpty()) fact(tr("Before"), capital(before.join(QStringLiteral(", "))));
+    }
+    if (!s.piece) {
+      fact(tr("From the left"), tr("%1 to its foot").arg(measure(i.at.x)));
+      fact(tr("From the bottom"), tr("%1 to its foot").arg(measure(i.at.y)));
+      const Point corner = placingOf(i, *b.plan().stamp(i.stamp)).toPanel(Point{0, 0});
+      fact(tr("Its corner"), tr("%1 and %2").arg(measure(corner.x), measure(corner.y)));
+      fact(tr("Turn"), std::fabs(i.turn_deg) < 0.05 ? tr("upright") : (i.turn_deg > 0 ? tr("%1° to the left") : tr("%1° to the right")).arg(std::fabs(i.turn_deg), 0, 'f', 1));
+    }
+    if (!s.leaveOut.empty()) fact(tr("Leave out"), tr("tape or wipe where %1 will be").arg(listOf(b.plan(), s.leaveOut)));
+    if (s.what == Do::Stamp && !s.piece) fact(tr("Covered"), s.masksOn.empty() ? tr("nothing") : capital(listOf(b.plan(), s.masksOn)));
+  }
+  m_facts->setVisible(row > 0);
+}
+
+void MakePlace::fillChecks() {
+  clearLayout(m_checks);
+  auto* column = new QVBoxLayout(m_checks);
+  column->setContentsMargins(0, 2, 0, 0);
+  column->setSpacing(4);
+  const Bench& b = *m_making.bench();
+  const Step& s = b.step(b.at());
+  const bool list = s.what == Do::MaskOn || s.what == Do::MaskOff;
+  m_checks->setVisible(list);
+  if (!list) return;
+  const auto& ticked = b.made(b.at()).ticked;
+  for (size_t k = 0; k < s.covers.size(); ++k) {
+    const Cover& c = s.covers[k];
+    const QString mask = QString::fromStdString(c.mask).section(u'#', -1);
+    QString text = tr("%1, mask %2").arg(labelOf(b.plan(), c.impression), mask);
+    if (c.half) text += tr(", its half");
+    if (c.ahead) text += tr(", laid where it will be");
+    auto* box = new QCheckBox(text);
+    box->setFont(sizedFont(19, QFont::DemiBold));
+    box->setChecked(k < ticked.size() && ticked[k]);
+    connect(box, &QCheckBox::toggled, this, [this, k](bool on) { m_making.tick(static_cast<int>(k), on); });
+    column->addWidget(box);
+  }
+}
+
+void MakePlace::tickTimers() {
+  if (!m_making.bench() || m_right->currentIndex() != StepPage) return;
+  const Bench& b = *m_making.bench();
+  const double now = m_making.now(), wait = b.mustWait(now);
+  const auto drying = b.drying(now);
+  const auto nameOfDrying = [&](const Bench::Drying& d) {
+    if (d.impression >= 0) return labelOf(b.plan(), d.impression);
+    const Wash& w = b.plan().washes[static_cast<size_t>(d.wash)];
+    return capital(QString::fromStdString(w.name.empty() ? w.id : w.name));
+  };
+  if (wait > 0) {
+    m_waited = true;
+    setInk(m_timerWords, theme().ochre);
+    m_timerWords->setText(tr("Dry in %1").arg(clockWords(wait)));
+  } else if (m_waited) {
+    // It called once; from then on it stays said until the step is done.
+    if (m_timerWords->text() != tr("Dry now")) QApplication::beep();
+    setInk(m_timerWords, theme().green);
+    m_timerWords->setText(tr("Dry now"));
+  } else {
+    m_timerWords->clear();
+  }
+  m_timerWords->setVisible(!m_timerWords->text().isEmpty());
+  QStringList others;
+  for (const auto& d : drying)
+    if (others.size() < 3) others << tr("%1 %2").arg(nameOfDrying(d), clockWords(d.until_s - now));
+  m_ready->setText(others.isEmpty() ? QString() : tr("Still drying: %1. The timers run on while you work.").arg(others.join(QStringLiteral(", "))));
+  m_ready->setVisible(!others.isEmpty());
+}
+
+void MakePlace::showEnd() {
+  m_timer->stop();
+  const Bench& b = *m_making.bench();
+  m_right->setCurrentIndex(Finished);
+  m_view->show();
+  const LogEntry e = logEntryOf(b);
+  QString words = tr("It took %1; about %2 were foreseen.").arg(minutesWords(e.spent_min), minutesWords(e.planned_min));
+  words += e.mishaps.empty() ? tr(" Nothing went wrong.") : e.mishaps.size() == 1 ? tr(" One thing went wrong.") : tr(" %1 things went wrong.").arg(e.mishaps.size());
+  int cut = 0;
+  for (const auto& m : e.masks) cut += m.cut;
+  if (cut > 0) words += tr(" %1 masks were cut.").arg(cut);
+  m_endWords->setText(words);
+  m_madeFor->setText(QString::fromStdString(b.record().madeFor));
+  m_keepMasks->setVisible(cut > 0);
+  m_keepMasks->setEnabled(true);
+  std::vector<char> wrong;
+  for (int k = 0; k < b.count(); ++k) wrong.push_back(!b.made(k).mishaps.empty());
+  m_dots->show(b.count(), b.count(), wrong);
+  m_togo->setText(tr("%1 steps").arg(b.count()));
+  paintCard();
+}
+
+void MakePlace::showEvent(QShowEvent*) { refresh(); }
+
+QString MakePlace::title() const { return m_title->text(); }
+QString MakePlace::timerWords() const { return m_timerWords->text(); }
+QString MakePlace::mend() const { return m_mend->text(); }
+
+void MakePlace::settle() {
+  for (int round = 0; round < 3; ++round) {
+    m_job->wait();
+    QApplication::processEvents();
+  }
+}
+
+}  // namespace havlo

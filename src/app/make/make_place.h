@@ -1,0 +1,105 @@
+// The place at the table: one step at a time, large enough to be read from a metre away.
+#pragma once
+
+#include <QImage>
+#include <QWidget>
+
+#include "app/session/job.h"
+#include "app/session/making_session.h"
+#include "app/session/plan_session.h"
+#include "io/art/picture.h"
+
+class QGridLayout;
+class QLabel;
+class QLineEdit;
+class QPushButton;
+class QStackedWidget;
+class QTimer;
+class QVBoxLayout;
+
+namespace havlo {
+
+class DrawerSession;
+class MakeView;
+class StepDots;
+class SvgArt;
+
+class MakePlace : public QWidget {
+  Q_OBJECT
+
+ public:
+  MakePlace(PlanSession& session, MakingSession& making, DrawerSession& drawer, std::shared_ptr<SvgArt> art,
+            QWidget* parent = nullptr);
+
+  /// Begins the open plan's card.
+  void begin();
+  void stepDone();
+  void stepBack();
+  void somethingWrong();
+  void mishap(Mishap what);
+  void writeMishap();
+  void finish();
+  QPushButton& doneButton() { return *m_done; }
+  QString title() const;
+  QString timerWords() const;
+  QString mend() const;
+  void settle();
+  /// Looks at the clock; the timer does this four times a second.
+  void tickTimers();
+
+ Q_SIGNALS:
+  void said(const QString& message);
+
+ protected:
+  void showEvent(QShowEvent*) override;
+
+ private:
+  enum RightPage { Start, StepPage, Wrong, Finished };
+
+  PlanSession& m_session;
+  MakingSession& m_making;
+  DrawerSession& m_drawer;
+  std::shared_ptr<SvgArt> m_art;
+  Job<Result<StepPictures>>* m_job;
+  std::string m_picturesOf;  // id of the making
+  std::vector<QImage> m_pictures;
+  QTimer* m_timer;
+  bool m_waited = false;  // the present step had to wait, and that was shown
+
+  MakeView* m_view;
+  StepDots* m_dots;
+  QStackedWidget* m_right;
+  // the start
+  QLabel *m_startWords;
+  QPushButton* m_begin;
+  QWidget* m_leftOver;
+  // the step
+  QLabel *m_number, *m_title, *m_sub, *m_care, *m_timerWords, *m_togo, *m_ready;
+  QWidget *m_facts, *m_checks;
+  QPushButton *m_done, *m_back, *m_wrong, *m_leave;
+  QLineEdit* m_note;
+  // what went wrong
+  QLabel *m_wrongTitle, *m_mend;
+  QLineEdit* m_mishapNote;
+  QPushButton* m_write;
+  std::optional<Mishap> m_mishap;
+  // the end
+  QLabel* m_endWords;
+  QLineEdit* m_madeFor;
+  QPushButton* m_keepMasks;
+
+  QWidget* buildStart();
+  QWidget* buildStep();
+  QWidget* buildWrong();
+  QWidget* buildEnd();
+  void refresh();
+  void showStart();
+  void showStep();
+  void showEnd();
+  void fillFacts();
+  void fillChecks();
+  void paintCard();
+  void keepMasksInDrawer();
+};
+
+}  // namespace havlo

@@ -1,0 +1,29 @@
+// The card at the table, large: as it lies there now, what is added next drawn out, its measures at the edges.
+#pragma once
+
+#include <QImage>
+#include <QWidget>
+
+#include "core/making/making.h"
+#include "core/units/measure.h"
+
+namespace havlo {
+
+class MakeView : public QWidget {
+ public:
+  explicit MakeView(QWidget* parent = nullptr);
+  /// @param picture  the card with its masks as it lies before the step, or after the last; may be null
+  void showStep(const Bench* bench, int place, const QImage& picture, MeasureStyle style);
+  QSize minimumSizeHint() const override { return {420, 320}; }
+
+ protected:
+  void paintEvent(QPaintEvent*) override;
+
+ private:
+  const Bench* m_bench = nullptr;
+  int m_place = 0;
+  QImage m_picture;
+  MeasureStyle m_style = MeasureStyle::Inches;
+};
+
+}  // namespace havlo

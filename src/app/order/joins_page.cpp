@@ -1,0 +1,206 @@
+// Worked out in a worker while the page is in sight. The heat is drawn along the borders themselves: width and colour
+// grow with the chance.
+#include "app/order/joins_page.h"
+
+#include <QCoreApplication>
+#include <QHBoxLayout>
+#include <QPainter>
+#include <QProgressBar>
+#include <QPushButton>
+#include <algorithm>
+
+#include "app/common/rolled.h"
+#include "app/common/sheet_frame.h"
+#include "app/order/picture_box.h"
+#include "core/edit/card_edits.h"
+#include "core/edit/edits.h"
+#include "io/art/picture.h"
+#include "io/art/svg_art.h"
+#include "io/wording/names.h"
+#include "io/wording/work_words.h"
+
+namespace havlo {
+namespace {
+
+constexpr double kPictureDpi = 130;
+constexpr int kListed = 8, kCareful = 3;
+
+/// From ochre to madder; nothing below one in twenty.
+QColor heatOf(double chance) {
+  const Theme t = lightTheme();
+  const double u = std::clamp((chance - 0.05) / 0.75, 0.0, 1.0);
+  const auto mix = [&](int a, int b) { return qRound(a + u * (b - a)); };
+  QColor c(mix(t.ochre.red() + 60, t.madder.red()), mix(t.ochre.green() + 60, t.madder.green()), mix(t.ochre.blue() + 60, t.madder.blue()));
+  c.setAlpha(qRound(90 + 165 * u));
+  return c;
+}
+
+QImage withHeat(QImage image, const Plan& plan, const JoinRisk& risk) {
+  QPainter p(&image);
+  p.setRenderHint(QPainter::Antialiasing);
+  const double sx = image.width() / plan.card.panel.width_mm, sy = image.height() / plan.card.panel.height_mm;
+  const auto at = [&](Point q) { return QPointF(q.x * sx, image.height() - q.y * sy); };
+  p.fillRect(image.rect(), QColor(253, 252, 247, 110));
+  // The likeliest on top.
+  for (auto j = risk.joins.rbegin(); j != risk.joins.rend(); ++j)
+    for (const JoinPoint& q : j->points) {
+      const double seen = q.chance * (0.3 + 0.7 * j->contrast);
+      if (seen < 0.05) continue;
+      p.setPen(Qt::NoPen);
+      p.setBrush(heatOf(seen));
+      const double r = sx * (0.45 + 0.7 * seen);
+      p.drawEllipse(at(q.at), r, r);
+    }
+  const Theme t = lightTheme();
+  for (size_t k = 0; k < std::min<size_t>(kCareful, risk.joins.size()); ++k) {
+    const auto& points = risk.joins[k].points;
+    const auto worst = std::max_element(points.begin(), points.end(), [](const JoinPoint& a, const JoinPoint& b) { return a.chance < b.chance; });
+    const QPointF c = at(worst->at);
+    p.setBrush(t.madder);
+    p.setPen(QPen(t.card, 2));
+    p.drawEllipse(c, 13, 13);
+    p.setPen(t.card);
+    p.setFont(sizedFont(15, QFont::Bold));
+    p.drawText(QRectF(c.x() - 13, c.y() - 13, 26, 26), Qt::AlignCenter, QString::number(k + 1));
+  }
+  return image;
+}
+
+}  // namespace
+
+JoinsPage::JoinsPage(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget* parent)
+    : QWidget(parent), m_session(session), m_art(std::move(art)), m_job(new Job<Result<Found>>(this)) {
+  auto* row = new QHBoxLayout(this);
+  row->setContentsMargins(0, 0, 0, 0);
+  row->setSpacing(10);
+  auto* left = new SheetFrame;
+  m_head = inkLabel({}, headingFont(), theme().ink, true);
+  m_words = inkLabel({}, bodyFont(), theme().soft, true);
+  m_progress = new QProgressBar;
+  m_progress->setRange(0, 100);
+  m_progress->setAccessibleName(tr("Trying the joins"));
+  m_picture = new PictureBox;
+  left->box()->addWidget(m_head);
+  left->box()->addWidget(m_words);
+  left->box()->addWidget(m_progress);
+  left->box()->addWidget(m_picture, 1);
+  row->addWidget(left, 5);
+  auto* right = new SheetFrame;
+  right->box()->addWidget(inkLabel(tr("Joins to be careful with"), headingFont(), theme().ink));
+  right->box()->addWidget(inkLabel(tr("Tried ten thousand times with masks laid 0.4 mm and 0.7° off and cut 0.15 mm off (usual figures). A join shows "
+                                      "when a gap or ink run in is wider than 0.3 mm."),
+                                   labelFont(), theme().soft, true));
+  m_list = new QWidget;
+  new QVBoxLayout(m_list);
+  right->box()->addWidget(rolled(m_list), 1);
+  row->addWidget(right, 4);
+  connect(&session, &PlanSession::planChanged, this, &JoinsPage::planChanged);
+  connect(m_job, &JobBase::progressed, this, [this](double share) { m_progress->setValue(qRound(100 * share)); });
+}
+
+void JoinsPage::planChanged() {
+  m_stale = true;
+  m_risk.reset();
+  if (isVisible()) work();
+}
+
+void JoinsPage::showEvent(QShowEvent*) {
+  if (m_stale) work();
+}
+
+void JoinsPage::work() {
+  m_stale = false;
+  m_progress->setValue(0);
+  m_progress->show();
+  m_job->run(
+      [plan = m_session.snapshot(), analysis = m_session.analysis(), art = m_art](const Progress& progress) -> Result<Found> {
+        auto risk = joinRisk(*plan, *analysis, {}, progress);
+        if (!risk) return risk.error();
+        Found out{std::move(risk).value(), {}};
+        const double dpi = dpiWithin(plan->card.panel.box(), kPictureDpi, 2e6);
+        out.picture = withHeat(intendedPicture(*plan, *analysis, *art, dpi), *plan, out.risk);
+        return out;
+      },
+      [this](Result<Found> found) {
+        m_progress->hide();
+        if (!found) return;
+        m_risk = std::move(found.value().risk);
+        m_picture->setPicture(found.value().picture);
+        show(*m_risk);
+      });
+}
+
+void JoinsPage::settle() {
+  if (m_stale) work();
+  for (int round = 0; round < 3; ++round) {
+    m_job->wait();
+    QCoreApplication::processEvents();
+  }
+}
+
+void JoinsPage::show(const JoinRisk& risk) {
+  auto* column = static_cast<QVBoxLayout*>(m_list->layout());
+  while (QLayoutItem* item = column->takeAt(0)) {
+    delete item->widget();
+    delete item;
+  }
+  column->setContentsMargins(0, 4, 6, 4);
+  column->setSpacing(3);
+  const Plan& plan = m_session.plan();
+  if (risk.joins.empty()) {
+    m_head->setText(tr("Nothing to join"));
+    m_words->setText(tr("No mask is laid on this card, so no edge has to meet another."));
+    column->addStretch(1);
+    return;
+  }
+  m_head->setText(tr("%1 of %2 joins may show").arg(risk.expected, 0, 'f', risk.expected < 10 ? 1 : 0).arg(risk.joins.size()));
+  m_words->setText(tr("The darker and wider the line, the likelier a gap or a line run in. Numbers mark the three to be careful with."));
+  for (size_t k = 0; k < std::min<size_t>(kListed, risk.joins.size()); ++k) {
+    const Join& j = risk.joins[k];
+    QString name = joinName(plan, j);
+    name[0] = name[0].toUpper();
+    const QString title = k < kCareful ? QStringLiteral("%1  %2").arg(k + 1).arg(name) : name;
+    column->addWidget(inkLabel(title, bodyFont(k < kCareful ? QFont::DemiBold : QFont::Normal), theme().ink, true));
+    column->addWidget(inkLabel(tr("shows in %1 of tries: a white gap %2, ink run in %3; %4 mm to join%5")
+                                   .arg(chanceWords(j.shows), chanceWords(j.gap), chanceWords(j.runIn))
+                                   .arg(j.length_mm, 0, 'f', 0)
+                                   .arg(j.tape ? tr(", by tape") : QString()),
+                               labelFont(), theme().soft, true));
+    if (k < kCareful)
+      for (const JoinEase& e : j.easier) {
+        auto* button = new QPushButton(easeWords(plan, j, e, m_session.units()));
+        button->setProperty("plain", true);
+        QFont small = labelFont(QFont::DemiBold);
+        button->setFont(small);
+        button->setStyleSheet(QStringLiteral("text-align: left;"));
+        connect(button, &QPushButton::clicked, this, [this, j, e] { ease(j, e); });
+        column->addWidget(button, 0, Qt::AlignLeft);
+      }
+    column->addSpacing(6);
+  }
+  column->addStretch(1);
+}
+
+void JoinsPage::ease(const Join& j, const JoinEase& e) {
+  const Plan& plan = m_session.plan();
+  const std::string& id = plan.impressions[static_cast<size_t>(j.front)].id;
+  Supplies s = plan.supplies;
+  switch (e.how) {
+    case JoinEase::How::Inset:
+      s.maskInset_mm = e.inset_mm;
+      m_session.edit(tr("Cut masks %1 mm inside").arg(e.inset_mm, 0, 'f', 2), withSupplies(plan, s));
+      break;
+    case JoinEase::How::FootMark:
+      s.footMark = FootMark::Notch;
+      m_session.edit(tr("Notch the masks at the foot"), withSupplies(plan, s));
+      break;
+    case JoinEase::How::PopUp:
+      m_session.edit(tr("Pop up %1").arg(nameOf(plan, j.front)), withTechnique(plan, id, Technique::PopUp));
+      break;
+    case JoinEase::How::Resist:
+      m_session.edit(tr("Emboss %1").arg(nameOf(plan, j.front)), withTechnique(plan, id, Technique::Resist));
+      break;
+  }
+}
+
+}  // namespace havlo

@@ -1,0 +1,53 @@
+// The schools: this plan done wholly by each of them, and for every thing the one that suits it.
+#pragma once
+
+#include <QWidget>
+
+#include "app/session/job.h"
+#include "app/session/plan_session.h"
+#include "core/schools/schools.h"
+
+class QComboBox;
+class QGridLayout;
+class QLabel;
+class QProgressBar;
+class QPushButton;
+
+namespace havlo {
+
+class SvgArt;
+
+class SchoolsPage : public QWidget {
+  Q_OBJECT
+
+ public:
+  SchoolsPage(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget* parent = nullptr);
+  const std::vector<SchoolResult>& results() const { return m_results; }
+  void settle();
+  /// Gives every thing the school that is advised for it.
+  void takeAdvice();
+
+ Q_SIGNALS:
+  void printTapedRequested();
+
+ protected:
+  void showEvent(QShowEvent*) override;
+
+ private:
+  PlanSession& m_session;
+  std::shared_ptr<SvgArt> m_art;
+  Job<Result<std::vector<SchoolResult>>>* m_job;
+  std::vector<SchoolResult> m_results;
+  bool m_stale = true;
+  QWidget *m_table, *m_things;
+  QProgressBar* m_progress;
+  QComboBox* m_default;
+  QPushButton *m_take, *m_print;
+
+  void planChanged();
+  void work();
+  void showTable();
+  void showThings();
+};
+
+}  // namespace havlo

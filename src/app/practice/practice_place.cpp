@@ -1,0 +1,320 @@
+// The learner's steps are a value; what is on the screen follows from it.
+#include "app/practice/practice_place.h"
+
+#include <QCheckBox>
+#include <QCoreApplication>
+#include <QFile>
+#include <QHBoxLayout>
+#include <QListWidget>
+#include <QPushButton>
+#include <QSettings>
+#include <algorithm>
+
+#include "app/common/rolled.h"
+#include "app/common/sheet_frame.h"
+#include "app/order/picture_box.h"
+#include "app/practice/exercises.h"
+#include "core/plan/plan_text.h"
+#include "io/art/picture.h"
+#include "io/art/svg_art.h"
+#include "io/wording/names.h"
+#include "io/wording/work_words.h"
+
+namespace havlo {
+namespace {
+
+constexpr double kDpi = 110;
+
+QString practiceText(const char* text) { return QCoreApplication::translate("Practice", text); }
+QString starsKey(const Exercise& e) { return QStringLiteral("practice/") + QLatin1String(e.file); }
+
+QString starWords(int stars) {
+  switch (stars) {
+    case 1:
+      return PracticePlace::tr("right");
+    case 2:
+      return PracticePlace::tr("right and neat");
+    case 3:
+      return PracticePlace::tr("mastered");
+    default:
+      return PracticePlace::tr("not yet");
+  }
+}
+
+}  // namespace
+
+PracticePlace::PracticePlace(std::shared_ptr<SvgArt> art, QWidget* parent)
+    : QWidget(parent), m_art(std::move(art)), m_job(new Job<Result<Pressed>>(this)), m_plan(std::make_shared<const Plan>()), m_analysis(analyse(*m_plan)) {
+  auto* row = new QHBoxLayout(this);
+  row->setContentsMargins(16, 10, 16, 10);
+  row->setSpacing(10);
+  auto* left = new SheetFrame;
+  left->box()->addWidget(inkLabel(tr("Practice"), headingFont(), theme().ink));
+  left->box()->addWidget(inkLabel(tr("Ten cards, easy ones first."), labelFont(), theme().soft, true));
+  m_exercises = new QListWidget;
+  m_exercises->setAccessibleName(tr("Exercises"));
+  m_exercises->setWordWrap(true);
+  left->box()->addWidget(m_exercises, 1);
+  left->setFixedWidth(qRound(210 * textScale()));
+  row->addWidget(left);
+
+  auto* middle = new SheetFrame;
+  m_title = inkLabel({}, headingFont(), theme().ink, true);
+  m_lesson = inkLabel({}, bodyFont(), theme().soft, true);
+  middle->box()->addWidget(m_title);
+  middle->box()->addWidget(m_lesson);
+  middle->box()->addWidget(inkLabel(tr("The card to make"), labelFont(), theme().soft));
+  m_goal = new PictureBox;
+  middle->box()->addWidget(m_goal, 1);
+  m_head = inkLabel({}, headingFont(), theme().ink, true);
+  middle->box()->addWidget(m_head);
+  m_yours = new PictureBox;
+  middle->box()->addWidget(m_yours, 1);
+  m_words = inkLabel({}, labelFont(), theme().ink, true);
+  middle->box()->addWidget(m_words);
+  row->addWidget(middle, 5);
+
+  auto* right = new SheetFrame;
+  right->box()->addWidget(inkLabel(tr("Your steps"), headingFont(), theme().ink));
+  right->box()->addWidget(inkLabel(tr("Drag them into order, or use the buttons."), labelFont(), theme().soft, true));
+  m_list = new QListWidget;
+  m_list->setAccessibleName(tr("Your steps"));
+  m_list->setDragDropMode(QAbstractItemView::InternalMove);
+  m_list->setDefaultDropAction(Qt::MoveAction);
+  right->box()->addWidget(m_list, 5);
+  auto* moves = new QHBoxLayout;
+  m_earlier = new QPushButton(tr("Earlier"));
+  m_later = new QPushButton(tr("Later"));
+  moves->addWidget(m_earlier);
+  moves->addWidget(m_later);
+  moves->addStretch(1);
+  right->box()->addLayout(moves);
+  m_coverHead = inkLabel({}, bodyFont(QFont::DemiBold), theme().ink, true);
+  right->box()->addWidget(m_coverHead);
+  m_covers = new QWidget;
+  right->box()->addWidget(rolled(m_covers), 4);
+  auto* buttons = new QHBoxLayout;
+  m_press = new QPushButton(tr("Press it"));
+  m_press->setObjectName(QStringLiteral("press"));
+  auto* answer = new QPushButton(tr("Show me how"));
+  answer->setProperty("plain", true);
+  buttons->addWidget(m_press);
+  buttons->addWidget(answer);
+  buttons->addStretch(1);
+  right->box()->addLayout(buttons);
+  row->addWidget(right, 4);
+
+  connect(m_exercises, &QListWidget::currentRowChanged, this, [this](int k) {
+    if (k >= 0 && k != m_exercise) open(k);
+  });
+  connect(m_list, &QListWidget::currentRowChanged, this, &PracticePlace::fillCovers);
+  connect(m_list->model(), &QAbstractItemModel::rowsMoved, this, [this] {
+    // The list has moved already; the steps follow it.
+    std::vector<DrillStep> order;
+    for (int k = 0; k < m_list->count(); ++k) order.push_back(m_steps[static_cast<size_t>(m_list->item(k)->data(Qt::UserRole).toInt())]);
+    m_steps = std::move(order);
+    const int now = m_list->currentRow();
+    QMetaObject::invokeMethod(this, [this, now] {
+      fillSteps(now);
+      changed();
+    }, Qt::QueuedConnection);
+  });
+  connect(m_earlier, &QPushButton::clicked, this, [this] { moveStep(m_list->currentRow(), m_list->currentRow() - 1); });
+  connect(m_later, &QPushButton::clicked, this, [this] { moveStep(m_list->currentRow(), m_list->currentRow() + 1); });
+  connect(m_press, &QPushButton::clicked, this, &PracticePlace::press);
+  connect(answer, &QPushButton::clicked, this, &PracticePlace::showAnswer);
+  fillExercises();
+}
+
+int PracticePlace::count() const { return static_cast<int>(exercises().size()); }
+
+void PracticePlace::showEvent(QShowEvent*) {
+  if (m_exercise < 0) m_exercises->setCurrentRow(0);
+}
+
+void PracticePlace::fillExercises() {
+  const QSignalBlocker still(m_exercises);
+  m_exercises->clear();
+  int k = 0;
+  for (const Exercise& e : exercises()) {
+    const int stars = QSettings().value(starsKey(e), 0).toInt();
+    m_exercises->addItem(tr("%1  %2\n     grade %3, %4").arg(++k).arg(practiceText(e.title)).arg(e.grade).arg(starWords(stars)));
+  }
+  m_exercises->setCurrentRow(m_exercise);
+}
+
+void PracticePlace::open(int exercise) {
+  if (exercise < 0 || exercise >= count()) return;
+  const Exercise& e = exercises()[static_cast<size_t>(exercise)];
+  QFile file(QStringLiteral(":/practice/%1.havlo").arg(QLatin1String(e.file)));
+  if (!file.open(QIODevice::ReadOnly)) return;
+  auto read = readPlan(file.readAll().toStdString());
+  if (!read) return;
+  m_job->cancel();
+  m_exercise = exercise;
+  m_seen = 0;
+  m_plan = std::make_shared<const Plan>(std::move(read).value().plan);
+  m_analysis = withBestOrder(*m_plan, analyse(*m_plan));
+  m_title->setText(practiceText(e.title));
+  m_lesson->setText(practiceText(e.lesson));
+  m_goal->setPicture(intendedPicture(*m_plan, *m_analysis, *m_art, kDpi));
+  m_steps = mixedUp(*m_plan, static_cast<uint64_t>(exercise) + 3);
+  if (m_exercises->currentRow() != exercise) m_exercises->setCurrentRow(exercise);
+  fillSteps(0);
+  changed();
+}
+
+QString PracticePlace::nameOfStep(const DrillStep& s) const {
+  if (!s.wash) return tr("Stamp %1").arg(nameOf(*m_plan, s.index));
+  const Wash& w = m_plan->washes[static_cast<size_t>(s.index)];
+  return tr("Blend %1").arg(QString::fromStdString(w.name.empty() ? w.id : w.name));
+}
+
+void PracticePlace::fillSteps(int chosen) {
+  const QSignalBlocker still(m_list);
+  m_list->clear();
+  for (size_t k = 0; k < m_steps.size(); ++k) {
+    QString text = QStringLiteral("%1  %2").arg(k + 1).arg(nameOfStep(m_steps[k]));
+    if (!m_steps[k].covered.empty()) text += QStringLiteral("\n     ") + tr("covered: %1").arg(listOf(*m_plan, m_steps[k].covered));
+    auto* item = new QListWidgetItem(text, m_list);
+    item->setData(Qt::UserRole, static_cast<int>(k));
+  }
+  m_list->setCurrentRow(std::clamp(chosen, 0, std::max(0, m_list->count() - 1)));
+  fillCovers();
+}
+
+void PracticePlace::fillCovers() {
+  delete m_covers->layout();
+  qDeleteAll(m_covers->findChildren<QWidget*>(QString(), Qt::FindDirectChildrenOnly));
+  auto* column = new QVBoxLayout(m_covers);
+  column->setContentsMargins(0, 0, 0, 0);
+  column->setSpacing(2);
+  const int step = m_list->currentRow();
+  m_earlier->setEnabled(step > 0);
+  m_later->setEnabled(step >= 0 && step + 1 < m_list->count());
+  if (step < 0 || step >= static_cast<int>(m_steps.size())) return;
+  const DrillStep& s = m_steps[static_cast<size_t>(step)];
+  m_coverHead->setText(tr("Covered while you %1:").arg([&] {
+    QString name = nameOfStep(s);
+    return name.left(1).toLower() + name.mid(1);
+  }()));
+  for (size_t i = 0; i < m_plan->impressions.size(); ++i) {
+    const auto thing = static_cast<int>(i);
+    if (!s.wash && s.index == thing) continue;
+    auto* box = new QCheckBox(labelOf(*m_plan, thing));
+    box->setChecked(std::binary_search(s.covered.begin(), s.covered.end(), thing));
+    connect(box, &QCheckBox::toggled, this, [this, step, thing](bool on) { cover(step, thing, on); });
+    column->addWidget(box);
+  }
+  column->addStretch(1);
+}
+
+void PracticePlace::moveStep(int from, int to) {
+  const auto n = static_cast<int>(m_steps.size());
+  if (from < 0 || from >= n || to < 0 || to >= n || from == to) return;
+  const DrillStep moved = m_steps[static_cast<size_t>(from)];
+  m_steps.erase(m_steps.begin() + from);
+  m_steps.insert(m_steps.begin() + to, moved);
+  fillSteps(to);
+  changed();
+}
+
+void PracticePlace::cover(int step, int impression, bool on) {
+  if (step < 0 || step >= static_cast<int>(m_steps.size())) return;
+  auto& covered = m_steps[static_cast<size_t>(step)].covered;
+  std::erase(covered, impression);
+  if (on) covered.insert(std::lower_bound(covered.begin(), covered.end(), impression), impression);
+  const int now = m_list->currentRow();
+  if (QListWidgetItem* item = m_list->item(step)) {
+    QString text = QStringLiteral("%1  %2").arg(step + 1).arg(nameOfStep(m_steps[static_cast<size_t>(step)]));
+    if (!covered.empty()) text += QStringLiteral("\n     ") + tr("covered: %1").arg(listOf(*m_plan, covered));
+    item->setText(text);
+  }
+  if (now != step) m_list->setCurrentRow(step);
+  changed();
+}
+
+void PracticePlace::changed() {
+  m_result.reset();
+  m_head->setText(tr("Yours is not pressed yet"));
+  m_words->clear();
+  m_yours->setPicture({});
+}
+
+void PracticePlace::press() {
+  if (m_exercise < 0) return;
+  m_head->setText(tr("Being pressed"));
+  m_job->run(
+      [plan = m_plan, analysis = m_analysis, steps = m_steps, art = m_art](const Progress& progress) -> Result<Pressed> {
+        auto drilled = pressDrill(*plan, *analysis, steps, art.get(), kDpi, progress);
+        if (!drilled) return drilled.error();
+        Pressed out{std::move(drilled).value(), {}, {}};
+        out.picture = pictureOf(out.result.pressed.card);
+        Analysis own = *analysis;
+        own.sheet = out.result.sheet;
+        for (const Difference& d : out.result.pressed.worst)
+          if (!d.explained && out.words.size() < 3) {
+            // A learner counts pressings and washes, not covers.
+            Difference told = d;
+            int number = 0;
+            for (int k = 0; k < d.blame.step; ++k) {
+              const Do what = own.sheet.steps[static_cast<size_t>(k)].what;
+              number += what == Do::Stamp || what == Do::Wash;
+            }
+            RunSheet inked;
+            for (const Step& s : own.sheet.steps)
+              if (s.what == Do::Stamp || s.what == Do::Wash) inked.steps.push_back(s);
+            Analysis counted = own;
+            counted.sheet = inked;
+            told.blame.step = number;
+            out.words << blameWords(*plan, counted, told);
+          }
+        out.words.removeDuplicates();
+        return out;
+      },
+      [this](Result<Pressed> done) {
+        if (!done) return m_head->setText(QString::fromStdString(done.error().message));
+        Pressed p = std::move(done).value();
+        std::vector<QPointF> marks;
+        const PanelSize& panel = m_plan->card.panel;
+        for (const Difference& d : p.result.pressed.worst)
+          if (!d.explained && marks.size() < 5) marks.push_back({d.at.x / panel.width_mm, 1 - d.at.y / panel.height_mm});
+        m_yours->setPicture(p.picture, marks);
+        const int stars = m_seen ? std::min(1, p.result.stars) : p.result.stars;
+        if (stars == 0) {
+          setInk(m_head, theme().madder);
+          m_head->setText(tr("Not the card that was wanted"));
+          m_words->setText(p.words.join(QStringLiteral("\n")));
+        } else {
+          setInk(m_head, theme().green);
+          m_head->setText(stars == 3 ? tr("Mastered: no cover too many") : stars == 2 ? tr("Right and neat") : tr("Right"));
+          m_words->setText(p.result.needless > 0 ? tr("%1 covers were laid that nothing came near.").arg(p.result.needless)
+                           : p.result.masksOn > p.result.masksOnBest ? tr("You laid %1 covers; %2 are enough in another order.").arg(p.result.masksOn).arg(p.result.masksOnBest)
+                           : m_seen                                  ? tr("Now try it without looking.")
+                                                                     : tr("It cannot be done with fewer covers than %1.").arg(p.result.masksOn));
+        }
+        const QString key = starsKey(exercises()[static_cast<size_t>(m_exercise)]);
+        QSettings settings;
+        if (stars > settings.value(key, 0).toInt()) settings.setValue(key, stars);
+        m_result = std::move(p.result);
+        fillExercises();
+      });
+}
+
+void PracticePlace::showAnswer() {
+  m_seen = 1;
+  m_steps = answerOf(*m_analysis);
+  fillSteps(0);
+  changed();
+}
+
+QString PracticePlace::verdict() const { return m_head->text() + u'\n' + m_words->text(); }
+
+void PracticePlace::settle() {
+  for (int round = 0; round < 3; ++round) {
+    m_job->wait();
+    QCoreApplication::processEvents();
+  }
+}
+
+}  // namespace havlo

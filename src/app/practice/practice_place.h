@@ -1,0 +1,73 @@
+// Practice: a finished card, its steps mixed up, covers to be laid, and the press to show what that gives.
+#pragma once
+
+#include <QImage>
+#include <QWidget>
+#include <memory>
+
+#include "app/session/job.h"
+#include "core/practice/practice.h"
+
+class QLabel;
+class QListWidget;
+class QPushButton;
+class QVBoxLayout;
+
+namespace havlo {
+
+class PictureBox;
+class SvgArt;
+
+class PracticePlace : public QWidget {
+  Q_OBJECT
+
+ public:
+  explicit PracticePlace(std::shared_ptr<SvgArt> art, QWidget* parent = nullptr);
+
+  void open(int exercise);
+  int count() const;
+  const Plan& plan() const { return *m_plan; }
+  const Analysis& analysis() const { return *m_analysis; }
+  const std::vector<DrillStep>& steps() const { return m_steps; }
+  /// The learner's acts.
+  void moveStep(int from, int to);
+  void cover(int step, int impression, bool on);
+  void press();
+  void showAnswer();
+  const std::optional<DrillResult>& result() const { return m_result; }
+  QString verdict() const;
+  void settle();
+
+ protected:
+  void showEvent(QShowEvent*) override;
+
+ private:
+  struct Pressed {
+    DrillResult result;
+    QImage picture;
+    QStringList words;
+  };
+
+  std::shared_ptr<SvgArt> m_art;
+  Job<Result<Pressed>>* m_job;
+  int m_exercise = -1;
+  std::shared_ptr<const Plan> m_plan;
+  AnalysisRef m_analysis;
+  std::vector<DrillStep> m_steps;
+  std::optional<DrillResult> m_result;
+  int m_seen = 0;  // the answer was shown
+
+  QListWidget *m_exercises, *m_list;
+  QLabel *m_title, *m_lesson, *m_head, *m_words, *m_coverHead;
+  PictureBox *m_goal, *m_yours;
+  QWidget* m_covers;
+  QPushButton *m_press, *m_earlier, *m_later;
+
+  QString nameOfStep(const DrillStep& step) const;
+  void fillExercises();
+  void fillSteps(int chosen);
+  void fillCovers();
+  void changed();
+};
+
+}  // namespace havlo

@@ -1,0 +1,58 @@
+// The card being made: begun, kept on disk after every act, taken up again, handed to the log. Knows no window.
+#pragma once
+
+#include <QObject>
+#include <QString>
+#include <functional>
+#include <optional>
+
+#include "core/making/making.h"
+#include "io/making/making_file.h"
+
+namespace havlo {
+
+class MakingSession : public QObject {
+  Q_OBJECT
+
+ public:
+  /// @param folder  where cards in the making are kept; the log is the file log.jsonl beside it
+  explicit MakingSession(const QString& folder, QObject* parent = nullptr);
+
+  const std::optional<Bench>& bench() const { return m_bench; }
+  /// Cards that were begun and are neither finished nor at hand now, newest first.
+  std::vector<MakingRecord> left();
+  const QString& logFile() const { return m_log; }
+
+  void begin(std::shared_ptr<const Plan> plan, AnalysisRef analysis);
+  /// @return false, and said, if it cannot be taken up
+  bool resume(const MakingRecord& record);
+  /// Puts the card aside; it stays where it is.
+  void leave();
+  /// Throws a begun card's record away.
+  void forget(const std::string& id);
+
+  void done();
+  void back();
+  void tick(int cover, bool on);
+  void setNote(const QString& note);
+  void wentWrong(Mishap what, const QString& note);
+  void setMadeFor(const QString& whom);
+  /// Hands the finished card to the log and closes it. @return false, and said, if the log cannot be written
+  bool handToLog();
+
+  /// Seconds since 1970; tests set their own.
+  std::function<double()> clock;
+  double now() const { return clock(); }
+
+ Q_SIGNALS:
+  void changed();
+  void trouble(const QString& message);
+
+ private:
+  QString m_folder, m_log;
+  std::optional<Bench> m_bench;
+
+  void keep();
+};
+
+}  // namespace havlo

@@ -1,0 +1,31 @@
+// Cards being made and cards that are done, on disk: one file a card, written whole after every act; the log only grows.
+#pragma once
+
+#include <QString>
+#include <QStringList>
+#include <vector>
+
+#include "core/making/making.h"
+
+namespace havlo {
+
+/// Writes `folder/ID.havlo-making` (JSON). @error CannotWrite with the reason
+Result<Done> saveMaking(const QString& folder, const MakingRecord& record);
+/// @error CannotRead, or BadInput with the place
+Result<MakingRecord> loadMaking(const QString& file);
+
+struct KeptMakings {
+  std::vector<MakingRecord> records;  ///< begun last first
+  QStringList unreadable;             ///< files that could not be read; they are left as they are
+};
+KeptMakings keptMakings(const QString& folder);
+/// Takes a card's file away. What is not there needs no taking.
+void dropMaking(const QString& folder, const std::string& id);
+
+/// Adds a line to the log, a JSON object, and sees it on the disk. A card that is already there is not added again.
+/// @error CannotWrite with the reason
+Result<Done> appendLog(const QString& file, const LogEntry& entry);
+/// What is in the log, oldest first; lines that are no entries are passed over and counted.
+std::vector<LogEntry> readLog(const QString& file, int* passedOver = nullptr);
+
+}  // namespace havlo
