@@ -14,12 +14,18 @@
 #include "app/drawer/add_page.h"
 #include "app/drawer/drawer_place.h"
 #include "app/drawer/shelf_view.h"
+#include "app/make/make_place.h"
 #include "app/masks/masks_page.h"
+#include "app/order/joins_page.h"
 #include "app/order/order_place.h"
+#include "app/order/schools_page.h"
+#include "app/order/slips_page.h"
 #include "app/order/step_strip.h"
+#include "app/practice/practice_place.h"
 #include "app/scene/face_view.h"
 #include "app/scene/scene_place.h"
 #include "app/session/drawer_session.h"
+#include "app/session/making_session.h"
 #include "app/shell/main_window.h"
 #include "app/theme/theme.h"
 #include "io/art/svg_art.h"
@@ -41,7 +47,7 @@ int main(int argc, char** argv) {
   QApplication app(argc, argv);
   QCoreApplication::setApplicationName(QStringLiteral("havlo-shots"));
   if (argc < 2)
-    return std::fprintf(stderr, "usage: shots FOLDER [card,drawer,adding,scene,masks,order,shed,fen]\n"), 2;
+    return std::fprintf(stderr, "usage: shots FOLDER [card,drawer,adding,scene,masks,order,joins,schools,slips,make,practice,shed,fen]\n"), 2;
   const QDir folder(QString::fromLocal8Bit(argv[1]));
   folder.mkpath(QStringLiteral("."));
   havlo::loadFonts();
@@ -93,6 +99,57 @@ int main(int argc, char** argv) {
       saved = shoot(window, folder.filePath(QStringLiteral("masks%1.png").arg(name))) && saved;
       window.order().showSteps();
     }
+    const auto page = [&](const char* place, auto prepare) {
+      if (!places.contains(QLatin1String(place))) return;
+      window.visit(havlo::MainWindow::Order);
+      prepare();
+      saved = shoot(window, folder.filePath(QLatin1String(place) + name + QStringLiteral(".png"))) && saved;
+    };
+    page("joins", [&] {
+      window.order().settle();
+      window.order().showPage(havlo::OrderPlace::Joins);
+      window.order().joins().settle();
+    });
+    page("schools", [&] {
+      window.order().settle();
+      window.order().showPage(havlo::OrderPlace::Schools);
+      window.order().schools().settle();
+    });
+    page("slips", [&] {
+      window.order().settle();
+      window.order().showPage(havlo::OrderPlace::Slips);
+      havlo::WhatIf what;
+      what.kind = havlo::WhatIf::Kind::ForgetMask;
+      what.impression = window.session().plan().indexOf("hare");
+      window.order().slips().tryOut(what);
+      window.order().slips().settle();
+    });
+    window.order().showSteps();
+    if (places.contains(QStringLiteral("make"))) {
+      // Into the middle of a card, at a stamping beside masks.
+      double now = 1.8e9;
+      window.making().clock = [&now] { return now; };
+      window.visit(havlo::MainWindow::Make);
+      window.make().begin();
+      const auto& bench = window.making().bench();
+      while (!bench->finished()) {
+        const havlo::Step& step = bench->step(bench->at());
+        if (step.what == havlo::Do::Stamp && step.masksOn.size() >= 3 && !bench->drying(now).empty()) break;
+        window.make().stepDone();
+        now += 25;
+      }
+      window.make().settle();
+      window.make().tickTimers();
+      saved = shoot(window, folder.filePath(QStringLiteral("make%1.png").arg(name))) && saved;
+      window.making().forget(std::string(bench->record().id));
+    }
+    if (places.contains(QStringLiteral("practice"))) {
+      window.visit(havlo::MainWindow::Practice);
+      window.practice().open(5);
+      window.practice().press();
+      window.practice().settle();
+      saved = shoot(window, folder.filePath(QStringLiteral("practice%1.png").arg(name))) && saved;
+    }
     if (!places.contains(QStringLiteral("order"))) return;
     window.visit(havlo::MainWindow::Order);
     window.order().settle();
@@ -128,18 +185,18 @@ int main(int argc, char** argv) {
     p.end();
     saved = sheet.save(folder.filePath(QStringLiteral("stamps.png"))) && saved;
   }
-  const QStringList all{QStringLiteral("card"),  QStringLiteral("drawer"), QStringLiteral("adding"),
-                        QStringLiteral("scene"), QStringLiteral("masks"),  QStringLiteral("order"),
-                        QStringLiteral("shed"),  QStringLiteral("fen")};
-  // On the dark ground and with large text only what differs most.
-  const QStringList again{QStringLiteral("drawer"), QStringLiteral("scene"), QStringLiteral("order"),
-                          QStringLiteral("shed")};
+  const auto list = [](const char* words) { return QString::fromLatin1(words).split(QLatin1Char(',')); };
+  const QStringList all = list("card,drawer,adding,scene,masks,order,joins,schools,slips,make,practice,shed,fen");
   const QStringList wanted = argc > 2 ? QString::fromLocal8Bit(argv[2]).split(QLatin1Char(',')) : all;
   scene(false, 1.0, QString(), wanted);
-  QStringList both;
-  for (const QString& place : wanted)
-    if (again.contains(place)) both << place;
-  if (!both.isEmpty()) scene(true, 1.0, QStringLiteral("-dark"), both);
-  if (!both.isEmpty()) scene(false, 1.5, QStringLiteral("-large-text"), both);
+  // On the dark ground and with large text only some.
+  const auto again = [&](const char* which, bool dark, double text, const char* ending) {
+    QStringList both;
+    for (const QString& place : list(which))
+      if (wanted.contains(place)) both << place;
+    if (!both.isEmpty()) scene(dark, text, QString::fromLatin1(ending), both);
+  };
+  again("scene,make", true, 1.0, "-dark");
+  again("order,make", false, 1.5, "-large-text");
   return saved ? 0 : 1;
 }

@@ -168,11 +168,11 @@ void JoinsPage::show(const JoinRisk& risk) {
                                labelFont(), theme().soft, true));
     if (k < kCareful)
       for (const JoinEase& e : j.easier) {
-        auto* button = new QPushButton(easeWords(plan, j, e, m_session.units()));
+        auto* button = new QPushButton(easeWords(plan, j, e));
         button->setProperty("plain", true);
         QFont small = labelFont(QFont::DemiBold);
         button->setFont(small);
-        button->setStyleSheet(QStringLiteral("text-align: left;"));
+        button->setStyleSheet(QStringLiteral("text-align: left; padding: 2px 4px;"));
         connect(button, &QPushButton::clicked, this, [this, j, e] { ease(j, e); });
         column->addWidget(button, 0, Qt::AlignLeft);
       }

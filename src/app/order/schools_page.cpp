@@ -60,6 +60,9 @@ SchoolsPage::SchoolsPage(PlanSession& session, std::shared_ptr<SvgArt> art, QWid
   left->box()->addWidget(m_progress);
   m_table = new QWidget;
   left->box()->addWidget(m_table);
+  left->box()->addSpacing(14);
+  for (Technique t : kSchools)
+    left->box()->addWidget(inkLabel(tr("%1: %2.").arg(capital(techniqueName(t)), schoolWords(t)), labelFont(), theme().soft, true));
   left->box()->addStretch(1);
   row->addWidget(left, 5);
 
@@ -153,7 +156,7 @@ void SchoolsPage::showTable() {
     grid->addWidget(inkLabel(wrong ? tr("%1 mm²").arg(r.faults_mm2, 0, 'f', r.faults_mm2 < 10 ? 1 : 0) : tr("nothing"), font,
                              wrong ? theme().madder : theme().ink),
                     row, 4);
-    grid->addWidget(inkLabel(r.unsuited ? tr("%1 things").arg(r.unsuited) : tr("none"), font, r.unsuited ? theme().ochre : theme().ink), row, 5);
+    grid->addWidget(inkLabel(r.unsuited == 0 ? tr("none") : r.unsuited == 1 ? tr("1 thing") : tr("%1 things").arg(r.unsuited), font, r.unsuited ? theme().ochre : theme().ink), row, 5);
     if (r.technique) m_table->findChildren<QLabel*>().last()->setToolTip(capital(schoolWords(*r.technique)));
     ++row;
   }

@@ -28,6 +28,9 @@ constexpr double kDpi = 110;
 QString practiceText(const char* text) { return QCoreApplication::translate("Practice", text); }
 QString starsKey(const Exercise& e) { return QStringLiteral("practice/") + QLatin1String(e.file); }
 
+/// Height of an entry of two lines, chosen or not.
+int twoLines() { return qRound(2 * QFontMetricsF(bodyFont()).height() + 14); }
+
 QString starWords(int stars) {
   switch (stars) {
     case 1:
@@ -138,7 +141,8 @@ void PracticePlace::fillExercises() {
   int k = 0;
   for (const Exercise& e : exercises()) {
     const int stars = QSettings().value(starsKey(e), 0).toInt();
-    m_exercises->addItem(tr("%1  %2\n     grade %3, %4").arg(++k).arg(practiceText(e.title)).arg(e.grade).arg(starWords(stars)));
+    auto* item = new QListWidgetItem(tr("%1  %2\n     grade %3, %4").arg(++k).arg(practiceText(e.title)).arg(e.grade).arg(starWords(stars)), m_exercises);
+    item->setSizeHint({0, twoLines()});
   }
   m_exercises->setCurrentRow(m_exercise);
 }
@@ -178,6 +182,7 @@ void PracticePlace::fillSteps(int chosen) {
     if (!m_steps[k].covered.empty()) text += QStringLiteral("\n     ") + tr("covered: %1").arg(listOf(*m_plan, m_steps[k].covered));
     auto* item = new QListWidgetItem(text, m_list);
     item->setData(Qt::UserRole, static_cast<int>(k));
+    item->setSizeHint({0, m_steps[k].covered.empty() ? twoLines() * 6 / 10 : twoLines()});
   }
   m_list->setCurrentRow(std::clamp(chosen, 0, std::max(0, m_list->count() - 1)));
   fillCovers();
@@ -229,6 +234,7 @@ void PracticePlace::cover(int step, int impression, bool on) {
     QString text = QStringLiteral("%1  %2").arg(step + 1).arg(nameOfStep(m_steps[static_cast<size_t>(step)]));
     if (!covered.empty()) text += QStringLiteral("\n     ") + tr("covered: %1").arg(listOf(*m_plan, covered));
     item->setText(text);
+    item->setSizeHint({0, covered.empty() ? twoLines() * 6 / 10 : twoLines()});
   }
   if (now != step) m_list->setCurrentRow(step);
   changed();

@@ -19,6 +19,7 @@ namespace {
 constexpr double kSample_mm = 0.8;
 constexpr size_t kMostPoints = 90;
 constexpr double kInsetStep_mm = 0.05, kMostInset_mm = 1.0;
+constexpr double kWorthIt = 0.02;   // a way that saves less than this is not named
 constexpr double kPaleWash = 0.15;  // share of full strength below which a wash's edge is not seen
 
 struct Trial {
@@ -217,11 +218,11 @@ class Risks {
   }
 
   void ways(Join& j, const JoinBorder& border, double inset) const {
-    if (j.bestShows < j.shows - 0.01) j.easier.push_back({JoinEase::How::Inset, j.bestInset_mm, j.bestShows});
+    if (j.bestShows < j.shows - kWorthIt) j.easier.push_back({JoinEase::How::Inset, j.bestInset_mm, j.bestShows});
     if (!j.tape && m_plan.supplies.footMark == FootMark::None) {
       const double shows =
           chancesAt(extremesOf(border, m_marked), inset, j.hides_mm, m_o.errors.visible_mm).shows;
-      if (shows < j.shows - 0.01) j.easier.push_back({JoinEase::How::FootMark, inset, shows});
+      if (shows < j.shows - kWorthIt) j.easier.push_back({JoinEase::How::FootMark, inset, shows});
     }
     bool topmost = true;
     for (int k : m_a.meetings.of[static_cast<size_t>(j.front)]) {
@@ -231,6 +232,11 @@ class Risks {
     if (topmost) j.easier.push_back({JoinEase::How::PopUp, 0, 0});
     if (m_plan.ink(thing(j.front).ink)->kind != InkKind::Dye && placed(j.front).area_mm2 < 400)
       j.easier.push_back({JoinEase::How::Resist, 0, 0});
+    // What changes least about the card first, and among those the best.
+    std::stable_sort(j.easier.begin(), j.easier.end(), [](const JoinEase& a, const JoinEase& b) {
+      const auto changes = [](const JoinEase& e) { return e.how == JoinEase::How::PopUp || e.how == JoinEase::How::Resist; };
+      return changes(a) != changes(b) ? changes(b) : a.chance < b.chance;
+    });
   }
 };
 

@@ -107,7 +107,8 @@ StepWords dryWords(const Plan& plan, const Step& step) {
 StepWords cutMaskWords(const Plan& plan, const Step& step, MeasureStyle) {
   const Stamp& stamp = *plan.stamps[static_cast<size_t>(step.stamp)];
   StepWords w;
-  w.title = tr("Cut %1 of %2").arg(maskName(step.covers[0].mask), stampName(stamp));
+  const QString name = stampName(stamp);
+  w.title = tr("Cut %1 of the %2").arg(maskName(step.covers[0].mask), name.left(1).toLower() + name.mid(1));
   w.detail = tr("stamp it on masking paper, let it dry, cut just inside the line");
   w.care = tr("Cut away from your fingers; keep blades away from children.");
   return w;

@@ -143,14 +143,10 @@ QString chanceWords(double chance) {
   return tr("%1 %").arg(chance * 100, 0, 'f', 0);
 }
 
-QString easeWords(const Plan& plan, const Join& j, const JoinEase& e, MeasureStyle style) {
+QString easeWords(const Plan& plan, const Join& j, const JoinEase& e) {
   switch (e.how) {
-    case JoinEase::How::Inset: {
-      const QString inset = style == MeasureStyle::Inches
-                                ? tr("%1 mm (a good 1/%2 in)").arg(e.inset_mm, 0, 'f', 2).arg(qRound(25.4 / std::max(0.05, e.inset_mm)))
-                                : tr("%1 mm").arg(e.inset_mm, 0, 'f', 2);
-      return tr("cut the masks %1 inside the line: %2").arg(inset, chanceWords(e.chance));
-    }
+    case JoinEase::How::Inset:
+      return tr("cut the masks %1 mm inside the line: %2").arg(e.inset_mm, 0, 'f', 2).arg(chanceWords(e.chance));
     case JoinEase::How::FootMark:
       return tr("mark the foot on the mask and lay it by the mark: %1").arg(chanceWords(e.chance));
     case JoinEase::How::PopUp:

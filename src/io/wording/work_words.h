@@ -7,7 +7,6 @@
 #include "core/making/making.h"
 #include "core/risk/join_risk.h"
 #include "core/schools/schools.h"
-#include "core/units/measure.h"
 
 namespace havlo {
 
@@ -23,7 +22,7 @@ QString reasonWords(SchoolReason reason);
 /// "the hare against poplar 2", "the hare against the sky".
 QString joinName(const Plan& plan, const Join& join);
 /// What would make a join easier, with what is then left.
-QString easeWords(const Plan& plan, const Join& join, const JoinEase& ease, MeasureStyle style);
+QString easeWords(const Plan& plan, const Join& join, const JoinEase& ease);
 
 QString mishapWords(Mishap mishap);
 /// The usual mend. Common practice, no source.
