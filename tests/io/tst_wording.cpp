@@ -4,7 +4,9 @@
 
 #include "io/wording/finding_words.h"
 #include "io/wording/names.h"
+#include "core/analysis/what_if.h"
 #include "io/wording/step_words.h"
+#include "io/wording/work_words.h"
 #include "support/faulty_plans.h"
 #include "support/plans.h"
 
@@ -39,9 +41,41 @@ class TstWording : public QObject {
     p.impressions[0].turn_deg = -12;
     const AnalysisRef b = analyse(p);
     const StepWords v = wordsOf(p, *b, b->sheet.steps[0], MeasureStyle::Millimetres);
-    QVERIFY(v.where.contains(QStringLiteral("60.3 mm from the left")) &&
+    QVERIFY(v.where.contains(QStringLiteral("60.5 mm from the left")) &&
             v.where.contains(QStringLiteral("12.0° to the right")));
     QVERIFY(v.detail.contains(QStringLiteral("second pressing")));
+    QVERIFY(v.detail.contains(QStringLiteral("press once on scrap paper")));
+    QVERIFY(v.corner.contains(QStringLiteral("lower left corner")));
+    QCOMPARE(tableMeasure(60.2, MeasureStyle::Millimetres), QStringLiteral("60 mm"));
+    QCOMPARE(tableMeasure(25.4 * 0.97, MeasureStyle::Inches), QStringLiteral("1 in"));
+  }
+
+  void everySchoolObstacleAndMishapHasWords() {
+    for (Technique t : kSchools) QVERIFY(!schoolWords(t).isEmpty());
+    for (int k = 0; k <= static_cast<int>(Obstacle::TooSmall); ++k) QVERIFY(!obstacleWords(static_cast<Obstacle>(k)).isEmpty());
+    for (int k = 0; k <= static_cast<int>(SchoolReason::HeroAlone); ++k) QVERIFY(!reasonWords(static_cast<SchoolReason>(k)).isEmpty());
+    for (int k = 0; k <= static_cast<int>(Mishap::Other); ++k) {
+      QVERIFY(!mishapWords(static_cast<Mishap>(k)).isEmpty() && !mendWords(static_cast<Mishap>(k)).isEmpty());
+      QVERIFY(mishapOf(wordOf(static_cast<Mishap>(k))) == static_cast<Mishap>(k));
+    }
+    QCOMPARE(chanceWords(0.004), QStringLiteral("under 1 %"));
+    QCOMPARE(chanceWords(0.374), QStringLiteral("37 %"));
+  }
+
+  void theStepThatDidItIsNamed() {
+    Plan p = emptyPlan();
+    Stamp hare = slab("hare", 30, 30), poplar = slab("poplar", 30, 30);
+    hare.name = "Hare", poplar.name = "Poplar";
+    addStamp(p, hare), addStamp(p, poplar);
+    put(p, "front", "hare", {60, 60}, 1), put(p, "back", "poplar", {68, 65}, 2);
+    const AnalysisRef a = analyse(p);
+    WhatIf forget;
+    forget.kind = WhatIf::Kind::ForgetMask, forget.impression = 0;
+    const auto slip = slipped(p, *a, forget).value();
+    const auto s = tryOut(p, *a, forget, nullptr, 100).value();
+    const QString words = blameWords(p, *slip.analysis, s.worst[0]);
+    QVERIFY2(words.contains(QStringLiteral("printed the poplar across the hare")) && words.contains(QStringLiteral("was not covered")), qPrintable(words));
+    QVERIFY(words.contains(QStringLiteral("in its middle")));
   }
 
   void cautionsStandWithTheirSteps() {

@@ -148,13 +148,11 @@ QWidget* MakePlace::buildStep() {
   column->addWidget(m_timerWords);
   column->addWidget(m_ready);
   m_note = new QLineEdit;
+  m_note->setObjectName(QStringLiteral("note"));
   m_note->setPlaceholderText(tr("A note on this step"));
   m_note->setAccessibleName(tr("A note on this step"));
   m_note->setFont(sizedFont(15));
-  connect(m_note, &QLineEdit::editingFinished, this, [this] {
-    if (m_making.bench() && !m_making.bench()->finished() && m_note->text().toStdString() != m_making.bench()->made(m_making.bench()->at()).note)
-      m_making.setNote(m_note->text());
-  });
+  connect(m_note, &QLineEdit::editingFinished, this, &MakePlace::takeNote);
   column->addWidget(m_note);
   auto* buttons = new QGridLayout;
   buttons->setHorizontalSpacing(10);
@@ -178,7 +176,10 @@ QWidget* MakePlace::buildStep() {
   connect(m_done, &QPushButton::clicked, this, &MakePlace::stepDone);
   connect(m_back, &QPushButton::clicked, this, &MakePlace::stepBack);
   connect(m_wrong, &QPushButton::clicked, this, &MakePlace::somethingWrong);
-  connect(m_leave, &QPushButton::clicked, &m_making, &MakingSession::leave);
+  connect(m_leave, &QPushButton::clicked, this, [this] {
+    takeNote();
+    m_making.leave();
+  });
   return page;
 }
 
@@ -201,6 +202,7 @@ QWidget* MakePlace::buildWrong() {
   m_mend = inkLabel({}, sizedFont(20), theme().ink, true);
   column->addWidget(m_mend);
   m_mishapNote = new QLineEdit;
+  m_mishapNote->setObjectName(QStringLiteral("mishapNote"));
   m_mishapNote->setPlaceholderText(tr("In your own words, if you like"));
   m_mishapNote->setAccessibleName(tr("What happened"));
   m_mishapNote->setFont(sizedFont(16));
@@ -252,20 +254,30 @@ void MakePlace::begin() {
   m_making.begin(m_session.snapshot(), m_session.analysis());
 }
 
+/// Whatever is typed is kept before anything else happens.
+void MakePlace::takeNote() {
+  const auto& bench = m_making.bench();
+  if (!bench || bench->finished() || m_right->currentIndex() != StepPage) return;
+  if (const QString typed = m_note->text(); typed.toStdString() != bench->made(bench->at()).note) m_making.setNote(typed);
+}
+
 void MakePlace::stepDone() {
   if (!m_making.bench() || m_right->currentIndex() != StepPage) return;
+  takeNote();
   m_waited = false;
   m_making.done();
 }
 
 void MakePlace::stepBack() {
   if (!m_making.bench() || m_right->currentIndex() == Wrong) return;
+  takeNote();
   m_waited = false;
   m_making.back();
 }
 
 void MakePlace::somethingWrong() {
   if (!m_making.bench() || m_right->currentIndex() != StepPage) return;
+  takeNote();
   m_mishap.reset();
   m_mend->clear();
   m_mishapNote->clear();

@@ -96,6 +96,7 @@ class MakePlace : public QWidget {
   void showStart();
   void showStep();
   void showEnd();
+  void takeNote();
   void fillFacts();
   void fillChecks();
   void paintCard();

@@ -122,7 +122,10 @@ Result<DrillResult> pressDrill(const Plan& plan, const Analysis& analysis, const
 
 std::vector<DrillStep> answerOf(const Analysis& analysis) {
   std::vector<DrillStep> out;
-  for (const NeedStep& s : analysis.needs.steps) out.push_back({s.wash, s.index, s.covered});
+  for (const Step& s : analysis.sheet.steps) {
+    if (s.what == Do::Stamp) out.push_back({false, s.impression, s.piece ? std::vector<int>() : s.masksOn});
+    if (s.what == Do::Wash) out.push_back({true, s.wash, s.masksOn});
+  }
   return out;
 }
 

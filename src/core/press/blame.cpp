@@ -38,7 +38,7 @@ class Witness {
           if (const Blame b = blending(s, number); b.kind != Blame::Kind::Unknown) return b;
           break;
         case Do::Emboss:
-          if (m_tiles.silhouette(s.impression).at(m_x, m_y)) m_resist = true;
+          m_resist = m_resist || waxed(s.impression);
           break;
         default:
           break;
@@ -81,6 +81,13 @@ class Witness {
       return i;
     }
     return -1;
+  }
+
+  bool waxed(int i) {
+    if (!m_tiles.silhouette(i).at(m_x, m_y)) return false;
+    for (int f : m_in.needs.leaveOut[static_cast<size_t>(i)])
+      if (m_tiles.silhouette(f).at(m_x, m_y)) return false;
+    return true;
   }
 
   /// The thing in front of `b` whose silhouette knocks it out here by the plan, or -1.

@@ -84,6 +84,8 @@ class Press {
 
   void melt(int i) {
     Tile t = m_tiles.silhouette(i);
+    // No wax where the rubber was left out: nothing was printed there.
+    for (int a : m_in.needs.leaveOut[static_cast<size_t>(i)]) block(t, m_tiles.silhouette(a));
     for (const auto& [a, mask] : m_covered) {
       explain(t, a, false);
       block(t, m_tiles.cover(a));

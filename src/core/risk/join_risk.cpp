@@ -19,6 +19,8 @@ namespace {
 constexpr double kSample_mm = 0.8;
 constexpr size_t kMostPoints = 90;
 constexpr double kInsetStep_mm = 0.05, kMostInset_mm = 1.0;
+// What a mark at the foot leaves of the errors. Common practice, no source.
+constexpr double kMarkedPlacing = 0.5, kMarkedTurn = 1.0 / 3;
 constexpr double kWorthIt = 0.02;   // a way that saves less than this is not named
 constexpr double kPaleWash = 0.15;  // share of full strength below which a wash's edge is not seen
 
@@ -115,7 +117,7 @@ JoinBorder borderOf(const Placed& front, F reached, double& length_mm) {
 class Risks {
  public:
   Risks(const Plan& plan, const Analysis& a, const RiskOptions& o)
-      : m_plan(plan), m_a(a), m_o(o), m_trials(trialsOf(o, 1, 1)), m_marked(trialsOf(o, 0.5, 1.0 / 3)) {}
+      : m_plan(plan), m_a(a), m_o(o), m_marked(plan.supplies.footMark != FootMark::None), m_byEye(trialsOf(o, 1, 1)), m_byMark(trialsOf(o, kMarkedPlacing, kMarkedTurn)) {}
 
   std::vector<Join> list() const {
     std::vector<Join> out;
@@ -137,7 +139,7 @@ class Risks {
     j.hides_mm = hides(j);
     j.contrast = contrastOf(j);
     const double inset = j.tape ? 0 : m_plan.supplies.maskInset_mm;
-    const Extremes e = extremesOf(border, m_trials);
+    const Extremes e = extremesOf(border, m_marked ? m_byMark : m_byEye);
     const JoinChances c = chancesAt(e, inset, j.hides_mm, m_o.errors.visible_mm);
     j.gap = c.gap, j.runIn = c.runIn, j.shows = c.shows;
     const std::vector<double> at = perPoint(border, inset, j.hides_mm);
@@ -154,7 +156,8 @@ class Risks {
   const Plan& m_plan;
   const Analysis& m_a;
   const RiskOptions& m_o;
-  std::vector<Trial> m_trials, m_marked;
+  bool m_marked;  // masks are laid by a mark at the foot
+  std::vector<Trial> m_byEye, m_byMark;
 
   const Placed& placed(int i) const { return *m_a.meetings.placed[static_cast<size_t>(i)]; }
   const Impression& thing(int i) const { return m_plan.impressions[static_cast<size_t>(i)]; }
@@ -200,12 +203,14 @@ class Risks {
 
   std::vector<double> perPoint(const JoinBorder& b, double inset, double hides) const {
     const double visible = m_o.errors.visible_mm;
+    const double placing = m_o.errors.placing_mm * (m_marked ? kMarkedPlacing : 1);
+    const double turn_rad = m_o.errors.turn_deg * (m_marked ? kMarkedTurn : 1) * 3.14159265358979323846 / 180;
     std::vector<double> out(b.points.size(), 0);
     // At one point the edge's place is normal, so the chance is known without trying.
     for (size_t i = 0; i < out.size(); ++i) {
       const double rx = b.points[i].x - b.pivot.x, ry = b.points[i].y - b.pivot.y;
-      const double lever = (-ry * b.normals[i].x + rx * b.normals[i].y) * m_o.errors.turn_deg * 3.14159265358979323846 / 180;
-      const double s = std::sqrt(m_o.errors.placing_mm * m_o.errors.placing_mm + lever * lever +
+      const double lever = (-ry * b.normals[i].x + rx * b.normals[i].y) * turn_rad;
+      const double s = std::sqrt(placing * placing + lever * lever +
                                  m_o.errors.cutting_mm * m_o.errors.cutting_mm);
       if (s <= 0) {
         out[i] = -inset > visible || inset > hides + visible;
@@ -219,9 +224,9 @@ class Risks {
 
   void ways(Join& j, const JoinBorder& border, double inset) const {
     if (j.bestShows < j.shows - kWorthIt) j.easier.push_back({JoinEase::How::Inset, j.bestInset_mm, j.bestShows});
-    if (!j.tape && m_plan.supplies.footMark == FootMark::None) {
+    if (!j.tape && !m_marked) {
       const double shows =
-          chancesAt(extremesOf(border, m_marked), inset, j.hides_mm, m_o.errors.visible_mm).shows;
+          chancesAt(extremesOf(border, m_byMark), inset, j.hides_mm, m_o.errors.visible_mm).shows;
       if (shows < j.shows - kWorthIt) j.easier.push_back({JoinEase::How::FootMark, inset, shows});
     }
     bool topmost = true;

@@ -1,8 +1,14 @@
 // The place Order & masks through its real window.
 #include <QLabel>
+#include <QComboBox>
+#include <QMenu>
 #include <QPushButton>
 
 #include "io/wording/step_words.h"
+#include "app/order/joins_page.h"
+#include "app/order/schools_page.h"
+#include "app/order/slips_page.h"
+#include "core/edit/making_edits.h"
 #include "support/window.h"
 
 using namespace havlo;
@@ -81,14 +87,145 @@ class TstOrder : public QObject {
   void whereAPlanFailsIsShown() {
     Window w;
     Plan p = w.session().plan();
-    p.impressions[static_cast<size_t>(p.indexOf("hills"))].inFrontOf = {
-        "hare"};  // a knot cannot be stamped as planned
-    w.session().start(p);
+    std::vector<std::string> backward;
+    for (int i : w.session().analysis()->order) backward.insert(backward.begin(), p.impressions[static_cast<size_t>(i)].id);
+    w.session().edit(QStringLiteral("backward"), withOrder(p, backward));
     w.window.visit(MainWindow::Order);
     w.window.order().settle();
     QVERIFY(!w.window.order().simulation()->proven);
     QVERIFY(says(w.window.order(), QStringLiteral("Not as planned")));
-    QVERIFY(says(w.window.order(), QStringLiteral("without a reason")));
+    QVERIFY(says(w.window.order(), QStringLiteral("come out otherwise")));
+    QVERIFY(says(w.window.order(), QStringLiteral("must come after it")));
+    QVERIFY(says(w.window.order(), QStringLiteral("Step ")));
+  }
+
+  // The ring of hills over hare over boat is made with a mask laid ahead.
+  void aRingIsProvenAllTheSame() {
+    Window w;
+    Plan p = w.session().plan();
+    p.impressions[static_cast<size_t>(p.indexOf("hills"))].inFrontOf = {"hare"};
+    w.session().start(p);
+    w.window.visit(MainWindow::Order);
+    w.window.order().settle();
+    QVERIFY(w.window.order().simulation()->proven);
+  }
+
+  void theBestOrderComesByItself() {
+    Window w;
+    QVERIFY(w.session().analysis()->orderState.from == OrderState::From::Quick);
+    w.window.visit(MainWindow::Order);
+    QTRY_VERIFY_WITH_TIMEOUT(w.session().analysis()->orderState.from == OrderState::From::Best, 20000);
+    QTRY_VERIFY_WITH_TIMEOUT(w.window.order().simulation().has_value(), 30000);
+    QVERIFY(says(w.window.order(), QStringLiteral("No order")));
+  }
+
+  void aStampingIsDraggedToAnotherTime() {
+    Window w;
+    w.window.visit(MainWindow::Order);
+    w.window.order().settle();
+    StepStrip& strip = w.window.order().strip();
+    const auto stampings = [&] {
+      std::vector<int> places;
+      const auto& steps = w.session().analysis()->sheet.steps;
+      for (int k = 0; k < strip.count(); ++k)
+        if (steps[static_cast<size_t>(strip.stepAt(k))].what == Do::Stamp) places.push_back(k);
+      return places;
+    };
+    const std::vector<int> places = stampings();
+    const int moved = w.session().analysis()->sheet.steps[static_cast<size_t>(strip.stepAt(places[2]))].impression;
+    const QPoint from = strip.cellOf(places[2]).center(), to = strip.cellOf(places[0]).center() - QPoint(strip.cellOf(0).width() / 2 + 2, 0);
+    QTest::mousePress(&strip, Qt::LeftButton, {}, from);
+    QTest::mouseMove(&strip, from - QPoint(40, 0));
+    QTest::mouseMove(&strip, to);
+    QTest::mouseRelease(&strip, Qt::LeftButton, {}, to);
+    QCOMPARE(w.session().plan().making.order.front(), w.session().plan().impressions[static_cast<size_t>(moved)].id);
+    QVERIFY(w.session().analysis()->orderState.from == OrderState::From::Maker);
+    w.window.order().settle();
+    QVERIFY(says(w.window.order(), QStringLiteral("your own order")));
+    // With the keyboard the other way; then the best again, each an act to be undone.
+    strip.choose(stampings()[0]);
+    QTest::keyClick(&strip, Qt::Key_Right, Qt::ControlModifier);
+    QCOMPARE(w.session().plan().making.order[1], w.session().plan().impressions[static_cast<size_t>(moved)].id);
+    for (QPushButton* b : w.window.order().findChildren<QPushButton*>())
+      if (b->text() == QStringLiteral("Find the best order")) QTest::mouseClick(b, Qt::LeftButton);
+    QVERIFY(w.session().plan().making.order.empty());
+    w.session().undoStack().undo();
+    QVERIFY(!w.session().plan().making.order.empty());
+  }
+
+  void wishesAreAMenu() {
+    Window w;
+    w.window.visit(MainWindow::Order);
+    w.window.order().settle();
+    for (QPushButton* b : w.window.order().findChildren<QPushButton*>()) {
+      if (!b->menu()) continue;
+      Q_EMIT b->menu()->aboutToShow();
+      for (QAction* a : b->menu()->actions()) {
+        if (a->text() == QStringLiteral("Hare first")) a->trigger();
+        if (a->text() == QStringLiteral("Over 2 evenings")) a->trigger();
+      }
+    }
+    QCOMPARE(w.session().plan().making.first, std::vector<std::string>{"hare"});
+    QCOMPARE(w.session().plan().making.evenings, 2);
+    w.window.order().settle();
+    QVERIFY(says(w.window.order(), QStringLiteral("Hare cannot be first")));  // the kite's string is in front of it
+    QVERIFY(says(w.window.order(), QStringLiteral("Evenings of")));
+  }
+
+  void riskyJoinsAreNamedAndMadeEasier() {
+    Window w;
+    w.window.visit(MainWindow::Order);
+    w.window.order().settle();
+    w.window.order().showPage(OrderPlace::Joins);
+    w.window.order().joins().settle();
+    QVERIFY(w.window.order().joins().risk().has_value());
+    QVERIFY(says(w.window.order(), QStringLiteral("joins may show")));
+    const double before = w.window.order().joins().risk()->expected;
+    for (QPushButton* b : w.window.order().joins().findChildren<QPushButton*>())
+      if (b->text().contains(QStringLiteral("mark the foot"))) {
+        QTest::mouseClick(b, Qt::LeftButton);
+        break;
+      }
+    QVERIFY(w.session().plan().supplies.footMark != FootMark::None);
+    w.window.order().joins().settle();
+    QVERIFY(w.window.order().joins().risk()->expected < 0.7 * before);
+  }
+
+  void schoolsAreComparedAndTaken() {
+    Window w;
+    w.window.openDemo(QStringLiteral("teaching-silhouettes"));
+    w.window.visit(MainWindow::Order);
+    w.window.order().settle();
+    w.window.order().showPage(OrderPlace::Schools);
+    SchoolsPage& page = w.window.order().schools();
+    page.settle();
+    QCOMPARE(page.results().size(), size_t{8});
+    QVERIFY(says(w.window.order(), QStringLiteral("darker than all behind it")));
+    w.session().edit(QStringLiteral("all masks"), withDefaultTechnique(w.session().plan(), Technique::Mask));
+    auto* choice = page.findChildren<QComboBox*>().at(2);
+    choice->setCurrentIndex(choice->findData(static_cast<int>(Technique::PopUp)));
+    Q_EMIT choice->activated(choice->currentIndex());
+    QVERIFY(w.session().plan().impressions[1].technique == Technique::PopUp);
+    page.takeAdvice();
+    QVERIFY(w.session().plan().impressions[1].technique == Technique::Overprint);
+  }
+
+  void aSlipIsTriedWithoutChangingThePlan() {
+    Window w;
+    w.window.visit(MainWindow::Order);
+    w.window.order().settle();
+    w.window.order().showPage(OrderPlace::Slips);
+    SlipsPage& page = w.window.order().slips();
+    const Plan before = w.session().plan();
+    page.chooseThing(before.indexOf("hare"));
+    QTest::mouseClick(page.findChild<QPushButton*>(QStringLiteral("forget")), Qt::LeftButton);
+    page.settle();
+    QVERIFY(page.simulation() && !page.simulation()->proven);
+    QVERIFY2(page.verdict().contains(QStringLiteral("the hare was not covered")), qPrintable(page.verdict()));
+    QTest::mouseClick(page.findChild<QPushButton*>(QStringLiteral("shuffle")), Qt::LeftButton);
+    page.settle();
+    QVERIFY(!page.simulation()->proven);
+    QVERIFY(w.session().plan() == before);
   }
 
   void stoppingLeavesAQuietPlace() {

@@ -5,6 +5,7 @@
 #include <random>
 
 #include "core/analysis/analysis.h"
+#include "core/edit/making_edits.h"
 #include "core/outline/distance.h"
 #include "support/plans.h"
 #include "support/random_plan.h"
@@ -179,6 +180,87 @@ class TstMaskNeeds : public QObject {
     QCOMPARE(analyse(p)->stampMasks[0].atOnce, 2);
     p.washes[0].reach = 0.7;  // from the top down to y 114: nothing is reached
     QVERIFY(analyse(p)->needs.steps.back().covered.empty());
+  }
+
+  // Against trying every set of pairs.
+  void pairsAreAMaximumMatching() {
+    std::mt19937 random(11);
+    for (int round = 0; round < 200; ++round) {
+      std::vector<std::pair<int, int>> edges;
+      const int n = 2 + static_cast<int>(random() % 6);
+      for (int a = 0; a < n; ++a)
+        for (int b = a + 1; b < n; ++b)
+          if (random() % 3 == 0) edges.emplace_back(a * 3, b * 3);
+      size_t most = 0;
+      for (unsigned set = 0; set < (1u << edges.size()) && edges.size() < 16; ++set) {
+        std::vector<int> used;
+        for (size_t e = 0; e < edges.size(); ++e)
+          if (set >> e & 1) used.push_back(edges[e].first), used.push_back(edges[e].second);
+        std::sort(used.begin(), used.end());
+        if (std::adjacent_find(used.begin(), used.end()) == used.end()) most = std::max(most, used.size() / 2);
+      }
+      if (edges.size() < 16) QCOMPARE(mostPairs(edges).size(), most);
+    }
+  }
+
+  // One off the left edge and one off the right edge: the halves that lie on the card do not overlap on the stamp.
+  void twoHalvesShareAMask() {
+    Plan p = emptyPlan();
+    Stamp s = slab("s", 30, 30);
+    addStamp(p, s);
+    put(p, "left", "s", {0, 100}, 1), put(p, "right", "s", {127, 100}, 1), put(p, "whole", "s", {63, 20}, 1);
+    Wash sky;
+    sky.id = "sky", sky.ink = "blue", sky.area = rectangle({0, 0, 127, 178}), sky.reach = 1;
+    p.washes = {sky};
+    // Masks, not tape: the border inside the wash goes round a corner.
+    const AnalysisRef a = analyse(p);
+    const StampMasks& m = a->stampMasks[0];
+    QCOMPARE(m.halves.size(), size_t{1});
+    QCOMPARE(m.atOnce, 2);
+    QCOMPARE(m.cut, 2);
+    QCOMPARE(m.uses, 2);
+    int halves = 0;
+    for (const Step& step : a->sheet.steps)
+      if (step.what == Do::MaskOn)
+        for (const Cover& c : step.covers) halves += c.half;
+    QCOMPARE(halves, 2);
+    QVERIFY(simulate(a->press(p, nullptr), a->sheet, 60).value().proven);
+    // Moved inward by more than half they overlap on the stamp: each needs its own.
+    p.impressions[0].at = {2, 100}, p.impressions[1].at = {120, 100};
+    QCOMPARE(analyse(p)->stampMasks[0].cut, 3);
+  }
+
+  void masksAtHandAreUsedFirst() {
+    std::mt19937 random(8);
+    for (int round = 0; round < 150; ++round) {
+      const int life = 1 + static_cast<int>(random() % 4);
+      std::vector<int> demands, atHand;
+      for (unsigned k = 0; k < 1 + random() % 5; ++k) demands.push_back(static_cast<int>(random() % 4));
+      for (unsigned k = 0; k < random() % 3; ++k) atHand.push_back(1 + static_cast<int>(random() % 4));
+      int fewest = 0;
+      for (;; ++fewest) {
+        std::vector<int> left = atHand;
+        left.resize(left.size() + static_cast<size_t>(fewest), life);
+        if (enoughByTrying(left, demands, 0)) break;
+      }
+      QCOMPARE(fewestNewMasks(demands, atHand, life, 1), fewest);
+      // Several cards are the same demands several times over.
+      std::vector<int> twice = demands;
+      twice.insert(twice.end(), demands.begin(), demands.end());
+      QCOMPARE(fewestNewMasks(demands, atHand, life, 2), fewestNewMasks(twice, atHand, life, 1));
+    }
+    Plan p = demo("teaching-crowd");
+    const int before = analyse(p)->masksToCut();
+    p = withMasksAtHand(p, {{"duck", 6, "k1", {}}, {"duck", 6, "k2", {}}}).value();
+    const AnalysisRef a = analyse(p);
+    const StampMasks& ducks = a->stampMasks[static_cast<size_t>(a->stampOf[0])];
+    QCOMPARE(a->masksToCut(), before - 2);
+    QCOMPARE(ducks.kept, 2);
+    // The first two numbers are the ones at hand, so they are never cut.
+    for (const Step& s : a->sheet.steps)
+      if (s.what == Do::CutMask) QVERIFY(s.covers[0].mask != "duck#1" && s.covers[0].mask != "duck#2");
+    QVERIFY(!withMasksAtHand(p, {{"nothing", 1, {}, {}}}));
+    QVERIFY(!withMasksAtHand(p, {{"duck", 0, {}, {}}}));
   }
 
   void threeCoverACrowd() {

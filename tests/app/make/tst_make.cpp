@@ -1,0 +1,164 @@
+// The place at the table through its real window: keys, check list, timers, a mishap, leaving, a kill, the log.
+#include <QCheckBox>
+#include <QLabel>
+#include <QLineEdit>
+#include <QPushButton>
+
+#include "app/make/make_place.h"
+#include "app/session/making_session.h"
+#include "support/window.h"
+
+using namespace havlo;
+using namespace havlo::testing;
+
+namespace {
+
+struct Table : Window {
+  double now = 1.8e9;
+  explicit Table(const char* demoName = "canal-towpath") {
+    window.openDemo(QLatin1String(demoName));
+    window.making().clock = [this] { return now; };
+    window.visit(MainWindow::Make);
+  }
+  MakePlace& place() { return window.make(); }
+  const Bench& bench() { return *window.making().bench(); }
+  void button(const char* name) { QTest::mouseClick(place().findChild<QPushButton*>(QLatin1String(name)), Qt::LeftButton); }
+};
+
+bool says(QWidget& place, const QString& text) {
+  for (const QLabel* label : place.findChildren<QLabel*>())
+    if (label->isVisibleTo(&place) && label->text().contains(text)) return true;
+  return false;
+}
+
+}  // namespace
+
+class TstMake : public QObject {
+  Q_OBJECT
+
+ private Q_SLOTS:
+  void initTestCase() { prepareApplication(); }
+
+  // The demo and the crowd, step by step, one step gone wrong.
+  void aCardIsMadeFromBeginningToEnd_data() {
+    QTest::addColumn<QByteArray>("name");
+    QTest::newRow("demo") << QByteArray("canal-towpath");
+    QTest::newRow("crowd") << QByteArray("teaching-crowd");
+  }
+  void aCardIsMadeFromBeginningToEnd() {
+    QFETCH(QByteArray, name);
+    Table t(name.constData());
+    t.button("begin");
+    QVERIFY(t.window.making().bench().has_value());
+    const int count = t.bench().count();
+    bool wrong = false;
+    while (!t.bench().finished()) {
+      const int at = t.bench().at();
+      const Step& step = t.bench().step(at);
+      QVERIFY(says(t.place(), QStringLiteral("Step %1 of %2").arg(at + 1).arg(count)));
+      if (step.what == Do::MaskOn) QCOMPARE(t.place().findChildren<QCheckBox*>().size(), static_cast<qsizetype>(step.covers.size()));
+      if (step.what == Do::Stamp && !wrong) {
+        wrong = true;
+        QTest::keyClick(&t.place(), Qt::Key_W);
+        QVERIFY(says(t.place(), QStringLiteral("What went wrong?")));
+        t.place().mishap(Mishap::LineInto);
+        QVERIFY(t.place().mend().contains(QStringLiteral("marker")));
+        QTest::keyClicks(t.place().findChild<QLineEdit*>(QStringLiteral("mishapNote")), QStringLiteral("at the ear"));
+        t.place().writeMishap();
+        QCOMPARE(t.bench().made(at).mishaps.size(), size_t{1});
+        QCOMPARE(t.bench().at(), at);  // written down, and still at this step
+      }
+      t.now += 40;
+      QTest::keyClick(&t.place(), Qt::Key_Space);
+      QCOMPARE(t.window.making().bench()->at(), at + 1);
+    }
+    QVERIFY(says(t.place(), QStringLiteral("One thing went wrong")));
+    t.button("log");
+    QVERIFY(!t.window.making().bench().has_value());
+    const auto log = readLog(t.window.making().logFile());
+    QCOMPARE(log.size(), size_t{1});
+    QCOMPARE(static_cast<int>(log[0].steps.size()), count);
+    QVERIFY(std::abs(log[0].spent_min - count * 40 / 60.0) < 1e-6);
+    QCOMPARE(log[0].mishaps[0].what, std::string("lineInto"));
+    QCOMPARE(log[0].mishaps[0].note, std::string("at the ear"));
+    QVERIFY(t.window.making().left().empty());
+  }
+
+  void dryingIsCountedDownAndCalls() {
+    Table t("teaching-crowd");
+    t.place().begin();
+    while (t.bench().mustWait(t.now) <= 0) {
+      QVERIFY(!t.bench().finished());
+      t.now += 1;
+      t.place().stepDone();
+    }
+    t.place().tickTimers();
+    QVERIFY2(t.place().timerWords().startsWith(QStringLiteral("Dry in 0:")), qPrintable(t.place().timerWords()));
+    t.now += 1000;
+    t.place().tickTimers();
+    QCOMPARE(t.place().timerWords(), QStringLiteral("Dry now"));
+  }
+
+  void backGoesBackAndNotesStay() {
+    Table t;
+    t.place().begin();
+    QTest::keyClick(&t.place(), Qt::Key_Space);
+    auto* note = t.place().findChild<QLineEdit*>(QStringLiteral("note"));
+    note->setFocus();
+    QTest::keyClicks(note, QStringLiteral("two words"));  // spaces typed in a note do not press Done
+    QTest::keyClick(note, Qt::Key_Return);
+    QCOMPARE(t.bench().at(), 1);
+    QCOMPARE(t.bench().made(1).note, std::string("two words"));
+    t.place().doneButton().setFocus();
+    QTest::keyClick(&t.place(), Qt::Key_Backspace);
+    QCOMPARE(t.bench().at(), 0);
+  }
+
+  void survivesAKillAndIsTakenUpAgain() {
+    QTemporaryDir folder;
+    {
+      MainWindow one(folder.filePath(QStringLiteral("rescue")));
+      one.show();
+      one.openDemo(QStringLiteral("teaching-crowd"));
+      one.visit(MainWindow::Make);
+      one.make().begin();
+      for (int k = 0; k < 5; ++k) one.make().stepDone();
+      // No leaving, no saving: what is on the disk now must do.
+      MainWindow two(folder.filePath(QStringLiteral("rescue")));
+      two.show();
+      two.visit(MainWindow::Make);
+      QCoreApplication::processEvents();
+      QVERIFY(says(two.make(), QStringLiteral("5 steps done")));
+      QTest::mouseClick(two.make().findChild<QPushButton*>(QStringLiteral("goOn")), Qt::LeftButton);
+      QCOMPARE(two.making().bench()->at(), 5);
+      QVERIFY(says(two.make(), QStringLiteral("Step 6 of")));
+    }
+  }
+
+  void theTrailSaysWhereTheCardIs() {
+    Table t;
+    t.place().begin();
+    t.place().stepDone();
+    t.place().settle();
+    QVERIFY(!t.place().title().isEmpty());
+    // Another look keeps the card where it is.
+    t.window.setAppearance(true, 1.5);
+    t.window.visit(MainWindow::Make);
+    QCOMPARE(t.bench().at(), 1);
+    QVERIFY(says(t.window.make(), QStringLiteral("Step 2 of")));
+    t.window.setAppearance(false, 1);
+  }
+
+  void nothingOnTheCardIsNothingToMake() {
+    Window w(false);
+    w.window.visit(MainWindow::Make);
+    QVERIFY(!w.window.make().findChild<QPushButton*>(QStringLiteral("begin"))->isEnabled());
+    w.window.make().stepDone();
+    w.window.make().stepBack();
+    w.window.make().somethingWrong();
+    QVERIFY(!w.window.making().bench().has_value());
+  }
+};
+
+QTEST_MAIN(TstMake)
+#include "tst_make.moc"

@@ -1,0 +1,129 @@
+// What each school asks for, what is advised, and the comparison of a silhouette scene with a coloured crowd.
+#include <QTest>
+#include <algorithm>
+
+#include "core/edit/making_edits.h"
+#include "core/schools/schools.h"
+#include "support/plans.h"
+
+using namespace havlo;
+using namespace havlo::testing;
+
+namespace {
+
+const SchoolOption& option(const SchoolAdvice& a, Technique t) {
+  return *std::find_if(a.options.begin(), a.options.end(), [t](const SchoolOption& o) { return o.technique == t; });
+}
+bool has(const SchoolOption& o, Obstacle what) { return std::find(o.obstacles.begin(), o.obstacles.end(), what) != o.obstacles.end(); }
+
+const SchoolResult& resultOf(const std::vector<SchoolResult>& all, Technique t) {
+  return *std::find_if(all.begin(), all.end(), [t](const SchoolResult& r) { return r.technique == t; });
+}
+
+Plan two(bool solidFront, const char* frontInk, const char* backInk) {
+  Plan p = emptyPlan();
+  Stamp front = slab("front", 30, 30), back = slab("back", 40, 40);
+  front.solid = solidFront;
+  addStamp(p, front), addStamp(p, back);
+  put(p, "f", "front", {60, 60}, 1).ink = frontInk, put(p, "b", "back", {75, 65}, 2).ink = backInk;
+  return p;
+}
+
+}  // namespace
+
+class TstSchools : public QObject {
+  Q_OBJECT
+
+ private Q_SLOTS:
+  void solidAndDarkerIsOverprinted() {
+    Plan p = two(true, "black", "blue");
+    p.inks[0].opacity = 0.95, p.inks[0].kind = InkKind::Pigment;
+    p.inks[1].colour = {180, 200, 230};
+    const SchoolAdvice a = adviseSchools(p, *analyse(p))[0];
+    QVERIFY(a.best == Technique::Overprint && a.reason == SchoolReason::DarkAndSolid);
+    QCOMPARE(option(a, Technique::Overprint).masks, 0);
+    QCOMPARE(option(a, Technique::Mask).masks, 1);
+    // As line art what is behind would show through it.
+    Plan q = two(false, "black", "blue");
+    const SchoolAdvice b = adviseSchools(q, *analyse(q))[0];
+    QVERIFY(b.best != Technique::Overprint && has(option(b, Technique::Overprint), Obstacle::ShowsThrough));
+  }
+
+  // Common practice, no source: dye vanishes on a dark ground.
+  void dyeSinksIntoADarkGround() {
+    Plan p = two(true, "blue", "black");
+    p.inks[1].kind = InkKind::Dye;
+    p.inks[0].colour = {20, 20, 20};
+    const SchoolAdvice a = adviseSchools(p, *analyse(p))[0];
+    QVERIFY(has(option(a, Technique::Overprint), Obstacle::SinksIn));
+  }
+
+  void nothingBehindIsAnyWay() {
+    const Plan p = two(true, "black", "blue");
+    const SchoolAdvice back = adviseSchools(p, *analyse(p))[1];
+    QVERIFY(back.reason == SchoolReason::NothingBehind);
+    QVERIFY(has(option(back, Technique::PopUp), Obstacle::HasFront));
+  }
+
+  void manySmallThingsAreEmbossed() {
+    Plan p = emptyPlan();
+    p.inks[0].kind = InkKind::Pigment;
+    addStamp(p, slab("lantern", 8, 8)), addStamp(p, slab("wall", 110, 90));
+    p.stamps[0] = [&] { Stamp s = *p.stamps[0]; s.solid = false; s.role = Role::Prop; return std::make_shared<const Stamp>(s); }();
+    for (int i = 0; i < 6; ++i) put(p, "l" + std::to_string(i), "lantern", {20.0 + 14 * i, 60}, 1);
+    put(p, "wall", "wall", {60, 30}, 5).ink = "blue";
+    QVERIFY(adviseSchools(p, *analyse(p))[0].best == Technique::Resist);
+  }
+
+  void aSilhouetteSceneIsOverprinted() {
+    const Plan p = demo("teaching-silhouettes");
+    const AnalysisRef a = analyse(p);
+    const auto all = compareSchools(p, *a, nullptr).value();
+    const SchoolResult &over = resultOf(all, Technique::Overprint), &mask = resultOf(all, Technique::Mask);
+    QCOMPARE(over.masks, 0);
+    QVERIFY2(over.faults_mm2 < 3, qPrintable(QString::number(over.faults_mm2)));
+    QVERIFY(over.minutes < mask.minutes && mask.masks > 0);
+    for (const SchoolAdvice& s : adviseSchools(p, *a))
+      if (s.reason != SchoolReason::NothingBehind) QVERIFY(s.best == Technique::Overprint);
+  }
+
+  void aColouredCrowdIsMasked() {
+    const Plan p = demo("teaching-crowd");
+    const AnalysisRef a = analyse(p);
+    const auto all = compareSchools(p, *a, nullptr).value();
+    const SchoolResult &over = resultOf(all, Technique::Overprint), &mask = resultOf(all, Technique::Mask);
+    QVERIFY(over.faults_mm2 > 20);  // lines through the ducks
+    QVERIFY(mask.faults_mm2 < 1 && mask.masks > 0 && mask.unsuited == 0);
+    QVERIFY(over.unsuited >= 5);
+    for (const SchoolAdvice& s : adviseSchools(p, *a))
+      if (s.reason != SchoolReason::NothingBehind) QVERIFY(s.best == Technique::Mask || s.best == Technique::LeaveOut);
+  }
+
+  void theTapedPartIsWhereTheFrontWillBe() {
+    Plan p = two(false, "black", "blue");
+    p.impressions[0].technique = Technique::LeaveOut;
+    p.impressions[1].turn_deg = 30;
+    const AnalysisRef a = analyse(p);
+    const Rings taped = tapedPart(*a, 1);
+    double shared = 0;
+    for (const Meeting& m : a->meetings.list) shared = m.area_mm2;
+    QVERIFY(shared > 50);
+    double area = 0;
+    for (const Ring& r : taped)
+      for (size_t k = 0; k < r.size(); ++k) area += r[k].x * r[(k + 1) % r.size()].y - r[(k + 1) % r.size()].x * r[k].y;
+    QVERIFY(std::abs(std::abs(area) / 2 - shared) < 0.05);
+    QVERIFY(tapedPart(*a, 0).empty());
+  }
+
+  void thePlansOwnSchoolIsFollowed() {
+    Plan p = two(true, "black", "blue");
+    p.impressions[1].technique = Technique::PopUp;
+    p = withDefaultTechnique(p, Technique::Resist);
+    QVERIFY(p.impressions[0].technique == Technique::Resist && p.impressions[1].technique == Technique::PopUp);
+    const auto again = readPlan(writePlan(p)).value().plan;
+    QVERIFY(again == p);
+  }
+};
+
+QTEST_APPLESS_MAIN(TstSchools)
+#include "tst_schools.moc"
