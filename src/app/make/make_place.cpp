@@ -308,19 +308,34 @@ void MakePlace::keepMasksInDrawer() {
   if (!m_making.bench() || !m_drawer.open()) return;
   const Bench& b = *m_making.bench();
   std::map<std::string, std::pair<int, int>> used;  // mask -> stamp, uses
-  for (const Step& s : b.analysis().sheet.steps) {
-    if (s.what == Do::CutMask) used[s.covers[0].mask].first = s.stamp;
-    if (s.what != Do::MaskOn) continue;
-    for (const Cover& c : s.covers) ++used[c.mask].second, used[c.mask].first = b.analysis().stampOf[static_cast<size_t>(c.impression)];
-  }
+  // A use is a mask needed at a pressing or a wash, not its lying there.
+  const Analysis& a = b.analysis();
+  for (size_t s = 0; s < a.stampMasks.size(); ++s)
+    for (const auto& step : a.stampMasks[s].rota) {
+      std::set<int> masks;
+      for (const Laid& l : step) masks.insert(l.mask);
+      for (int m : masks) {
+        auto& about = used[maskId(*b.plan().stamps[s], m)];
+        about.first = static_cast<int>(s), about.second += a.sheet.copies;
+      }
+    }
   int kept = 0;
   for (const auto& [mask, about] : used) {
     const Stamp& stamp = *b.plan().stamps[static_cast<size_t>(about.first)];
-    const int left = b.plan().supplies.maskLife - about.second;
-    if (stamp.drawer.empty() || left < 1) continue;
+    // The first numbers of a stamp are the masks that were at hand, most uses first.
+    std::vector<MaskAtHand> atHand;
+    for (const MaskAtHand& m : b.plan().supplies.masksAtHand)
+      if (m.stamp == stamp.id) atHand.push_back(m);
+    std::stable_sort(atHand.begin(), atHand.end(), [](const auto& x, const auto& y) { return x.uses > y.uses; });
+    const size_t number = std::stoul(mask.substr(mask.rfind('#') + 1)) - 1;
+    const bool old = number < static_cast<size_t>(b.analysis().stampMasks[static_cast<size_t>(about.first)].kept) && number < atHand.size();
+    const int left = (old ? atHand[number].uses : b.plan().supplies.maskLife) - about.second;
+    if (old && left < 1) m_drawer.removeMask(atHand[number].key);
+    const std::string key = m_drawer.keyOf(stamp);
+    if (key.empty() || left < 1) continue;
     KeptMask keep;
-    keep.key = b.record().id + ":" + mask;
-    keep.stamp = stamp.drawer;
+    keep.key = old ? atHand[number].key : b.record().id + ":" + mask;
+    keep.stamp = key;
     keep.usesLeft = left;
     keep.notes = b.plan().title;
     kept += m_drawer.putMask(keep);

@@ -189,9 +189,13 @@ QWidget* OrderPlace::stepsPage() {
   connect(shape, &QPushButton::clicked, this, &OrderPlace::showMasks);
   auto* print = plainButton(tr("Print the masks"));
   connect(print, &QPushButton::clicked, this, &OrderPlace::printMasksRequested);
+  auto* atHand = plainButton(tr("Use masks from the drawer"));
+  atHand->setObjectName(QStringLiteral("drawerMasks"));
+  connect(atHand, &QPushButton::clicked, this, &OrderPlace::drawerMasksRequested);
   auto* printRow = new QHBoxLayout;
   printRow->addWidget(shape);
   printRow->addWidget(print);
+  printRow->addWidget(atHand);
   printRow->addStretch(1);
   masks->box()->addLayout(printRow);
   below->addWidget(masks, 4);

@@ -54,6 +54,8 @@ class OrderPlace : public QWidget {
   void done(const QString& message);
   void printMasksRequested();
   void printTapedRequested();
+  /// The masks kept in the drawer should be used for this card.
+  void drawerMasksRequested();
 
  protected:
   void showEvent(QShowEvent*) override;

@@ -1,5 +1,6 @@
 #include "app/session/drawer_session.h"
 
+#include <cmath>
 #include <QFile>
 
 #include "io/drawer/drawer_file.h"
@@ -57,6 +58,14 @@ bool DrawerSession::done(const Result<Done>& result) {
   }
   refresh();
   return true;
+}
+
+std::string DrawerSession::keyOf(const Stamp& stamp) const {
+  if (!stamp.drawer.empty() && m_index.card(stamp.drawer)) return stamp.drawer;
+  for (const DrawerCard& card : m_index.cards())
+    if (!stamp.name.empty() && card.name == stamp.name && std::fabs(card.width_mm - stamp.width_mm) < 0.05 && std::fabs(card.height_mm - stamp.height_mm) < 0.05)
+      return card.key;
+  return {};
 }
 
 std::string DrawerSession::put(const DrawerStamp& stamp) {

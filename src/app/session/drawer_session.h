@@ -33,6 +33,9 @@ class DrawerSession : public QObject {
 
   /// @return the stamp's key, empty if it could not be put (said)
   std::string put(const DrawerStamp& stamp);
+  /// The drawer's key of a plan's stamp: its own, else that of the stamp of the same name and printed size;
+  /// empty if it is not here.
+  std::string keyOf(const Stamp& stamp) const;
   bool remove(const std::string& key);
   bool putInk(const Ink& ink);
   bool removeInk(const std::string& id);

@@ -37,6 +37,7 @@
 #include "app/shell/message_bar.h"
 #include "app/shell/trail.h"
 #include "core/edit/card_edits.h"
+#include "core/edit/making_edits.h"
 #include "core/edit/remedies.h"
 #include "io/art/svg_art.h"
 #include "io/files/plan_file.h"
@@ -138,6 +139,7 @@ void MainWindow::buildPlaces() {
   connect(m_order, &OrderPlace::proofChanged, this, &MainWindow::refreshTrail);
   connect(m_order, &OrderPlace::printMasksRequested, this,
           [this] { m_printing->print(PrintoutKind::Masks); });
+  connect(m_order, &OrderPlace::drawerMasksRequested, this, &MainWindow::useDrawerMasks);
   connect(m_order, &OrderPlace::printTapedRequested, this,
           [this] { m_printing->print(PrintoutKind::TapedStamps); });
 }
@@ -273,6 +275,21 @@ void MainWindow::putOnCardAt(const QString& key, std::optional<Point> foot) {
   const PlanWithStamp held = withStamp(m_session->plan(), whole->stamp);
   visit(Scene);
   m_scene->addStampOf(held.plan, held.stamp, foot);
+}
+
+/// Lists the drawer's masks of this plan's stamps in the plan, where they are used before new ones are cut.
+void MainWindow::useDrawerMasks() {
+  if (!m_drawerSession->open()) return;
+  std::vector<MaskAtHand> found;
+  for (const KeptMask& mask : m_drawerSession->masks())
+    for (const StampRef& stamp : m_session->plan().stamps)
+      if (mask.usesLeft > 0 && m_drawerSession->keyOf(*stamp) == mask.stamp)
+        found.push_back({stamp->id, mask.usesLeft, mask.key, {}});
+  if (found.empty() && m_session->plan().supplies.masksAtHand.empty())
+    return m_messages->say(MessageBar::Kind::Notice, tr("The drawer keeps no mask of these stamps. After a card is made, its masks can be kept."));
+  const int before = m_session->analysis()->masksToCut();
+  m_session->edit(tr("Use masks from the drawer"), withMasksAtHand(m_session->plan(), found));
+  m_messages->say(MessageBar::Kind::Notice, tr("%1 kept masks are used first: %2 to cut instead of %3.").arg(found.size()).arg(m_session->analysis()->masksToCut()).arg(before));
 }
 
 /// The drawer is opened when the scene first asks it something; whole stamps are read only for those that may

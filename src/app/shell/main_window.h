@@ -98,6 +98,7 @@ class MainWindow : public QMainWindow {
   void buildMenus();
   void putOnCardAt(const QString& key, std::optional<Point> foot);
   DrawerHelp drawerHelp();
+  void useDrawerMasks();
   void buildPlaces();
   void replacePlace(int place, QWidget* by);
   void connectSession();

@@ -5,6 +5,7 @@
 #include <QPushButton>
 
 #include "app/make/make_place.h"
+#include "app/session/drawer_session.h"
 #include "app/session/making_session.h"
 #include "support/window.h"
 
@@ -133,6 +134,28 @@ class TstMake : public QObject {
       QCOMPARE(two.making().bench()->at(), 5);
       QVERIFY(says(two.make(), QStringLiteral("Step 6 of")));
     }
+  }
+
+  // Made once, its masks kept; the next card of the same plan needs fewer.
+  void masksAreKeptAndUsedFirstNextTime() {
+    Table t;
+    t.window.drawerSession().open();
+    t.window.drawerSession().fillWithDemo();
+    for (const KeptMask& m : std::vector<KeptMask>(t.window.drawerSession().masks())) t.window.drawerSession().removeMask(m.key);
+    const int before = t.session().analysis()->masksToCut();
+    t.place().begin();
+    while (!t.bench().finished()) t.place().stepDone();
+    for (QPushButton* b : t.place().findChildren<QPushButton*>())
+      if (b->text() == QStringLiteral("Keep the masks in the drawer")) QTest::mouseClick(b, Qt::LeftButton);
+    const auto kept = t.window.drawerSession().masks();
+    QVERIFY(kept.size() > 3);
+    for (const KeptMask& m : kept) QVERIFY(m.usesLeft >= 1 && m.usesLeft < t.session().plan().supplies.maskLife);
+    t.button("log");
+    t.window.visit(MainWindow::Order);
+    t.window.order().settle();
+    QTest::mouseClick(t.window.order().findChild<QPushButton*>(QStringLiteral("drawerMasks")), Qt::LeftButton);
+    QCOMPARE(t.session().plan().supplies.masksAtHand.size(), kept.size());
+    QVERIFY(t.session().analysis()->masksToCut() < before);
   }
 
   void theTrailSaysWhereTheCardIs() {
