@@ -84,6 +84,18 @@ after=$(stamps "$work/mine.havlo")
 [ "$after" -eq $((before + 1)) ] || fail "the scanned stamp is not on the card: $before, then $after"
 [ "$(sqlite3 "$(find "$work/data" -name drawer.sqlite)" 'select count(*) from stamp')" = 1 ] || fail "it is not in the drawer"
 
+# At the table: begun and taken three steps on, by the space bar alone.
+xdotool key ctrl+6
+sleep 2
+for k in 1 2 3 4; do
+  xdotool key space
+  sleep 0.7
+done
+steps_done() { python3 -c "
+import glob,json,sys
+print([json.load(open(f))['at'] for f in glob.glob(sys.argv[1] + '/havlo/makings/*.havlo-making')])" "$work/data"; }
+[ "$(steps_done)" = '[3]' ] || fail "three steps should be done at the table: $(steps_done)"
+
 # One more nudge, then the end without warning.
 xdotool key ctrl+3
 sleep 0.5
@@ -105,4 +117,5 @@ app=$!
 wait_for 30 xdotool search --onlyvisible --name 'Havlo' || fail "no window after the kill"
 sleep 1
 kill -0 "$app" || fail "the second start ended"
+[ "$(steps_done)" = '[3]' ] || fail "the card at the table is lost"
 echo "PASSED"

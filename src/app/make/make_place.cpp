@@ -20,6 +20,7 @@
 #include "app/common/sheet_frame.h"
 #include "app/make/make_view.h"
 #include "app/make/step_dots.h"
+#include "app/order/picture_box.h"
 #include "app/session/drawer_session.h"
 #include "io/art/svg_art.h"
 #include "io/wording/names.h"
@@ -69,7 +70,13 @@ MakePlace::MakePlace(PlanSession& session, MakingSession& making, DrawerSession&
   m_right->addWidget(buildStep());
   m_right->addWidget(buildWrong());
   m_right->addWidget(buildEnd());
-  row->addWidget(m_view, 11);
+  m_left = new QWidget;
+  auto* left = new QVBoxLayout(m_left);
+  left->setContentsMargins(0, 0, 0, 0);
+  left->addWidget(m_view, 1);
+  left->addWidget(m_ready);
+  left->addWidget(m_note);
+  row->addWidget(m_left, 11);
   row->addWidget(m_right, 9);
   outer->addLayout(row, 1);
   auto* foot = new QHBoxLayout;
@@ -78,6 +85,7 @@ MakePlace::MakePlace(PlanSession& session, MakingSession& making, DrawerSession&
   foot->addWidget(m_dots, 1);
   foot->addSpacing(12);
   foot->addWidget(m_togo);
+  foot->addWidget(m_leave);
   outer->addLayout(foot);
 
   connect(&making, &MakingSession::changed, this, &MakePlace::refresh);
@@ -90,7 +98,7 @@ MakePlace::MakePlace(PlanSession& session, MakingSession& making, DrawerSession&
     s->setContext(Qt::WidgetWithChildrenShortcut);
     connect(s, &QShortcut::activated, this, act);
   };
-  key(Qt::Key_Space, [this] { stepDone(); });
+  key(Qt::Key_Space, [this] { m_begin->hasFocus() && m_right->currentIndex() == Start ? begin() : stepDone(); });
   key(Qt::Key_Backspace, [this] { stepBack(); });
   key(Qt::Key_W, [this] { somethingWrong(); });
   key(Qt::Key_Escape, [this] {
@@ -105,8 +113,12 @@ MakePlace::MakePlace(PlanSession& session, MakingSession& making, DrawerSession&
 
 QWidget* MakePlace::buildStart() {
   auto* page = new QWidget;
-  auto* column = new QVBoxLayout(page);
-  column->setContentsMargins(0, 8, 0, 0);
+  auto* row = new QHBoxLayout(page);
+  row->setContentsMargins(0, 0, 0, 0);
+  row->setSpacing(24);
+  m_goal = new PictureBox;
+  row->addWidget(m_goal, 11);
+  auto* column = new QVBoxLayout;
   column->setSpacing(10);
   column->addWidget(inkLabel(tr("At the table"), sizedFont(34, QFont::Bold), theme().ink, true));
   m_startWords = inkLabel({}, sizedFont(17), theme().soft, true);
@@ -115,9 +127,38 @@ QWidget* MakePlace::buildStart() {
   m_begin->setObjectName(QStringLiteral("begin"));
   connect(m_begin, &QPushButton::clicked, this, &MakePlace::begin);
   column->addWidget(m_begin);
+  auto* inside = new QWidget;
+  auto* rest = new QVBoxLayout(inside);
+  rest->setContentsMargins(0, 0, 4, 0);
   m_leftOver = new QWidget;
-  column->addWidget(rolled(m_leftOver), 1);
+  m_needed = inkLabel({}, sizedFont(16), theme().ink, true);
+  rest->addWidget(m_leftOver);
+  rest->addWidget(m_needed);
+  rest->addStretch(1);
+  column->addWidget(rolled(inside), 1);
+  row->addLayout(column, 9);
   return page;
+}
+
+/// What to have on the table before beginning.
+QString MakePlace::neededWords() const {
+  const Plan& plan = m_session.plan();
+  const Analysis& a = *m_session.analysis();
+  QStringList stamps, inks, more;
+  for (const StampRef& s : plan.stamps)
+    if (std::any_of(plan.impressions.begin(), plan.impressions.end(), [&](const Impression& i) { return i.stamp == s->id; })) stamps << stampName(*s);
+  for (const Ink& ink : plan.inks) {
+    const auto uses = [&](const auto& list) { return std::any_of(list.begin(), list.end(), [&](const auto& x) { return x.ink == ink.id; }); };
+    if (uses(plan.impressions) || uses(plan.washes)) inks << inkName(ink);
+  }
+  const auto does = [&](Do what) { return std::any_of(a.sheet.steps.begin(), a.sheet.steps.end(), [&](const Step& s) { return s.what == what; }); };
+  more << tr("scrap paper");
+  if (a.masksToCut() > 0) more << tr("masking paper for %1 masks, scissors or a blade").arg(a.masksToCut());
+  if (does(Do::Tape)) more << tr("low-tack tape");
+  if (does(Do::Wash)) more << tr("a blending tool for each wash");
+  if (does(Do::Emboss)) more << tr("clear powder and the heat tool (it burns: mind its label)");
+  if (does(Do::Attach)) more << tr("foam");
+  return tr("Have ready\n\nStamps: %1.\n\nInks: %2.\n\nAnd %3.").arg(stamps.join(QStringLiteral(", ")), inks.join(QStringLiteral(", ")), more.join(QStringLiteral(", ")));
 }
 
 QWidget* MakePlace::buildStep() {
@@ -126,7 +167,7 @@ QWidget* MakePlace::buildStep() {
   column->setContentsMargins(0, 8, 0, 0);
   column->setSpacing(8);
   m_number = inkLabel({}, sizedFont(16), theme().soft);
-  m_title = inkLabel({}, sizedFont(33, QFont::Bold), theme().ink, true);
+  m_title = inkLabel({}, sizedFont(33 / std::sqrt(textScale()), QFont::Bold), theme().ink, true);
   m_sub = inkLabel({}, sizedFont(18), theme().soft, true);
   column->addWidget(m_number);
   column->addWidget(m_title);
@@ -146,14 +187,12 @@ QWidget* MakePlace::buildStep() {
   m_timerWords = inkLabel({}, sizedFont(24, QFont::Bold), theme().ink, true);
   m_ready = inkLabel({}, sizedFont(15), theme().soft, true);
   column->addWidget(m_timerWords);
-  column->addWidget(m_ready);
   m_note = new QLineEdit;
   m_note->setObjectName(QStringLiteral("note"));
   m_note->setPlaceholderText(tr("A note on this step"));
   m_note->setAccessibleName(tr("A note on this step"));
   m_note->setFont(sizedFont(15));
   connect(m_note, &QLineEdit::editingFinished, this, &MakePlace::takeNote);
-  column->addWidget(m_note);
   auto* buttons = new QGridLayout;
   buttons->setHorizontalSpacing(10);
   m_done = largeButton(tr("Done  (space)"), 24);
@@ -172,7 +211,6 @@ QWidget* MakePlace::buildStep() {
   buttons->setColumnStretch(0, 2);
   buttons->setColumnStretch(1, 1);
   column->addLayout(buttons);
-  column->addWidget(m_leave, 0, Qt::AlignRight);
   connect(m_done, &QPushButton::clicked, this, &MakePlace::stepDone);
   connect(m_back, &QPushButton::clicked, this, &MakePlace::stepBack);
   connect(m_wrong, &QPushButton::clicked, this, &MakePlace::somethingWrong);
@@ -371,12 +409,17 @@ void MakePlace::showStart() {
   m_picturesOf.clear();
   m_right->setCurrentIndex(Start);
   m_view->showStep(nullptr, 0, {}, m_session.units());
-  m_view->hide();
+  m_left->hide();
+  m_leave->hide();
   m_dots->show(0, 0, {});
   m_togo->clear();
   const Analysis& a = *m_session.analysis();
   const bool any = !m_session.plan().impressions.empty();
   m_begin->setEnabled(any);
+  m_needed->setText(any ? neededWords() : QString());
+  const Plan& plan = m_session.plan();
+  if (isVisible() && any) m_begin->setFocus();
+  if (isVisible()) m_goal->setPicture(any ? intendedPicture(plan, a, *m_art, dpiWithin(plan.card.panel.box(), kPictureDpi, 1e6)) : QImage());
   m_startWords->setText(any ? tr("%1: %2 steps, about %3. One step at a time; the space bar goes on. You can leave at any step and come back.")
                                   .arg(m_session.title())
                                   .arg(stepsToShow(a.sheet).size())
@@ -411,7 +454,9 @@ void MakePlace::showStep() {
   const StepWords words = wordsOf(b.plan(), b.analysis(), step, m_session.units());
   m_right->setCurrentIndex(StepPage);
   m_wrongTitle->setText(tr("What went wrong?"));
-  m_view->show();
+  m_left->show();
+  m_note->show();
+  m_leave->show();
   QString number = tr("Step %1 of %2").arg(b.at() + 1).arg(b.count());
   if (b.analysis().sheet.evenings.size() > 1) number += tr(", evening %1").arg(step.evening + 1);
   if (b.analysis().sheet.copies > 1) number += tr(", on all %1 cards").arg(b.analysis().sheet.copies);
@@ -544,7 +589,10 @@ void MakePlace::showEnd() {
   m_timer->stop();
   const Bench& b = *m_making.bench();
   m_right->setCurrentIndex(Finished);
-  m_view->show();
+  m_left->show();
+  m_note->hide();
+  m_ready->hide();
+  m_leave->show();
   const LogEntry e = logEntryOf(b);
   QString words = tr("It took %1; about %2 were foreseen.").arg(minutesWords(e.spent_min), minutesWords(e.planned_min));
   words += e.mishaps.empty() ? tr(" Nothing went wrong.") : e.mishaps.size() == 1 ? tr(" One thing went wrong.") : tr(" %1 things went wrong.").arg(e.mishaps.size());
@@ -562,7 +610,10 @@ void MakePlace::showEnd() {
   paintCard();
 }
 
-void MakePlace::showEvent(QShowEvent*) { refresh(); }
+void MakePlace::showEvent(QShowEvent*) {
+  refresh();
+  if (!m_making.bench()) m_session.improveOrder();
+}
 
 QString MakePlace::title() const { return m_title->text(); }
 QString MakePlace::timerWords() const { return m_timerWords->text(); }

@@ -21,6 +21,7 @@ namespace havlo {
 
 class DrawerSession;
 class MakeView;
+class PictureBox;
 class StepDots;
 class SvgArt;
 
@@ -66,11 +67,13 @@ class MakePlace : public QWidget {
   QTimer* m_timer;
   bool m_waited = false;  // the present step had to wait, and that was shown
 
+  QWidget* m_left;  ///< the card, what dries, the note
   MakeView* m_view;
   StepDots* m_dots;
   QStackedWidget* m_right;
   // the start
-  QLabel *m_startWords;
+  PictureBox* m_goal;
+  QLabel *m_startWords, *m_needed;
   QPushButton* m_begin;
   QWidget* m_leftOver;
   // the step
@@ -97,6 +100,7 @@ class MakePlace : public QWidget {
   void showStep();
   void showEnd();
   void takeNote();
+  QString neededWords() const;
   void fillFacts();
   void fillChecks();
   void paintCard();

@@ -64,7 +64,6 @@ OrderPlace::OrderPlace(PlanSession& session, std::shared_ptr<SvgArt> art, QWidge
       m_art(std::move(art)),
       m_tiles(newTileStore()),
       m_job(new Job<Result<StepPictures>>(this)),
-      m_search(new Job<AnalysisRef>(this)),
       m_compare(new Job<double>(this)) {
   auto* outer = new QVBoxLayout(this);
   outer->setContentsMargins(16, 10, 16, 10);
@@ -106,7 +105,7 @@ OrderPlace::OrderPlace(PlanSession& session, std::shared_ptr<SvgArt> art, QWidge
           [this](double share) { m_progress->setValue(qRound(100 * share)); });
   connect(m_stop, &QPushButton::clicked, this, [this] {
     m_job->cancel();
-    m_search->cancel();
+    m_session.stopImproving();
     m_progress->hide();
     m_stop->hide();
     m_stale = true;
@@ -165,16 +164,25 @@ QWidget* OrderPlace::stepsPage() {
   m_stepDetail = inkLabel({}, labelFont(), theme().soft, true);
   m_stepCare = inkLabel({}, labelFont(), theme().ochre, true);
   m_big = new PictureBox;
-  now->box()->addWidget(m_stepTitle);
-  now->box()->addWidget(m_stepWhere);
-  now->box()->addWidget(m_stepDetail);
-  now->box()->addWidget(m_stepCare);
-  now->box()->addWidget(m_big, 1);
+  auto* words = new QWidget;
+  auto* wordColumn = new QVBoxLayout(words);
+  wordColumn->setContentsMargins(0, 0, 4, 0);
+  for (QLabel* label : {m_stepTitle, m_stepWhere, m_stepDetail, m_stepCare}) wordColumn->addWidget(label);
+  wordColumn->addStretch(1);
+  now->box()->addWidget(rolled(words), 4);
+  now->box()->addWidget(m_big, 6);
   below->addWidget(now, 3);
 
   auto* masks = new SheetFrame;
   m_maskTotal = inkLabel({}, headingFont(), theme().ink);
-  masks->box()->addWidget(m_maskTotal);
+  auto* atHand = plainButton(tr("Use kept masks"));
+  atHand->setObjectName(QStringLiteral("drawerMasks"));
+  atHand->setToolTip(tr("Masks kept in the drawer are used before new ones are cut."));
+  connect(atHand, &QPushButton::clicked, this, &OrderPlace::drawerMasksRequested);
+  auto* total = new QHBoxLayout;
+  total->addWidget(m_maskTotal, 1);
+  total->addWidget(atHand);
+  masks->box()->addLayout(total);
   masks->box()->addWidget(inkLabel(tr("the fewest that will do, and why"), labelFont(), theme().soft));
   auto* tally = new QWidget;
   auto* rolledColumn = new QVBoxLayout(tally);
@@ -189,13 +197,9 @@ QWidget* OrderPlace::stepsPage() {
   connect(shape, &QPushButton::clicked, this, &OrderPlace::showMasks);
   auto* print = plainButton(tr("Print the masks"));
   connect(print, &QPushButton::clicked, this, &OrderPlace::printMasksRequested);
-  auto* atHand = plainButton(tr("Use masks from the drawer"));
-  atHand->setObjectName(QStringLiteral("drawerMasks"));
-  connect(atHand, &QPushButton::clicked, this, &OrderPlace::drawerMasksRequested);
   auto* printRow = new QHBoxLayout;
   printRow->addWidget(shape);
   printRow->addWidget(print);
-  printRow->addWidget(atHand);
   printRow->addStretch(1);
   masks->box()->addLayout(printRow);
   below->addWidget(masks, 4);
@@ -254,12 +258,7 @@ void OrderPlace::searchOrder() {
           showTimes();
         });
   }
-  if (m_session.analysis()->orderState.from != OrderState::From::Quick) return;
-  m_search->run(
-      [plan = m_session.snapshot(), analysis = m_session.analysis()](const Progress& progress) {
-        return withBestOrder(*plan, analysis, {}, progress);
-      },
-      [this, of = m_session.snapshot()](AnalysisRef best) { m_session.takeOrdered(of, best); });
+  m_session.improveOrder();
 }
 
 void OrderPlace::moveStep(int place, int before) {
@@ -396,7 +395,7 @@ void OrderPlace::settle() {
   m_session.settleOrder();
   if (m_stale) simulateNow();
   for (int round = 0; round < 4; ++round) {
-    m_search->wait(), m_compare->wait();
+    m_compare->wait();
     m_job->wait();
     QCoreApplication::processEvents();
   }

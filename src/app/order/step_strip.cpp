@@ -21,7 +21,9 @@ StepStrip::StepStrip(PlanSession& session, QWidget* parent) : QWidget(parent), m
 QSize StepStrip::pictureSize() const {
   const PanelSize& panel = m_session.plan().card.panel;
   QSizeF size(panel.width_mm, panel.height_mm);
-  size.scale(196, 150, Qt::KeepAspectRatio);
+  // With large text the pictures give some of their room to the words.
+  const double lean = textScale();
+  size.scale(196 / lean, 150 / lean, Qt::KeepAspectRatio);
   return size.toSize();
 }
 

@@ -49,7 +49,7 @@ QByteArray digestOf(const QString& path) {
 }  // namespace
 
 PlanSession::PlanSession(const QString& rescueFolder, QObject* parent)
-    : QObject(parent), m_rescue(rescueFolder) {
+    : QObject(parent), m_rescue(rescueFolder), m_search(new Job<AnalysisRef>(this)) {
   connect(&m_stack, &QUndoStack::cleanChanged, this, &PlanSession::fileChanged);
   connect(&m_rescue, &Rescue::trouble, this, &PlanSession::trouble);
   m_plan.card.panel = {177.8, 127, {}};
@@ -146,6 +146,12 @@ void PlanSession::takeOrdered(const std::shared_ptr<const Plan>& of, const Analy
   if (of != m_snapshot) return;
   m_analysis = analysis;
   Q_EMIT planChanged();
+}
+
+void PlanSession::improveOrder() {
+  if (m_analysis->orderState.from != OrderState::From::Quick || m_plan.impressions.empty()) return;
+  m_search->run([plan = m_snapshot, analysis = m_analysis](const Progress& progress) { return withBestOrder(*plan, analysis, {}, progress); },
+                [this, of = m_snapshot](AnalysisRef best) { takeOrdered(of, best); });
 }
 
 void PlanSession::settleOrder() {

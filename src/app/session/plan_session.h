@@ -6,6 +6,7 @@
 #include <QUndoStack>
 #include <memory>
 
+#include "app/session/job.h"
 #include "app/session/rescue.h"
 #include "core/analysis/analysis.h"
 #include "core/edit/edits.h"
@@ -46,9 +47,11 @@ class PlanSession : public QObject {
   /// undo. A failed edit changes nothing and is said through trouble().
   void edit(const QString& label, const Result<Plan>& result, const QString& mergeKey = {});
 
-  /// The best stamping order, found elsewhere for this snapshot; dropped if the plan has changed since.
-  void takeOrdered(const std::shared_ptr<const Plan>& of, const AnalysisRef& analysis);
-  /// Finds the best order now, if that has not been done; takes up to a second.
+  /// Looks for the best stamping order on a worker thread, if that has not been done; planChanged() tells when
+  /// it is there. A result for an older state of the plan is dropped.
+  void improveOrder();
+  void stopImproving() { m_search->cancel(); }
+  /// The same at once; takes up to a second.
   void settleOrder();
 
   /// Replaces the open plan; unsaved work stays in its rescue copy.
@@ -85,7 +88,10 @@ class PlanSession : public QObject {
   bool m_rescued = false;
   Rescue m_rescue;
 
+  Job<AnalysisRef>* m_search;
+
   void show(const Plan& plan);
+  void takeOrdered(const std::shared_ptr<const Plan>& of, const AnalysisRef& analysis);
   bool write(const QString& path);
 };
 

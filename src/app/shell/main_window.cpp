@@ -389,6 +389,8 @@ void MainWindow::refreshTrail() {
 
 void MainWindow::refreshStatus() {
   const int i = m_session->selectedIndex();
+  // At the table nothing but the step is said.
+  if (m_places->currentIndex() >= Make) return m_status->clear();
   if (i < 0) {
     m_status->setText(readingSummary(*m_session->analysis()));
     return;
@@ -409,6 +411,7 @@ void MainWindow::visit(int place) {
   if (place == Practice) practice();
   m_places->setCurrentIndex(place);
   m_trail->setCurrent(place);
+  refreshStatus();
   if (m_trail->hasFocus()) return;
   if (place == Scene) m_scene->face().setFocus();
   if (place == Order) m_order->strip().setFocus();
