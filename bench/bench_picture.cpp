@@ -1,8 +1,8 @@
 // Speed to pixels: with the art of the demo drawn through Qt.
 #include <benchmark/benchmark.h>
 
-#include <QColor>
 #include <QApplication>
+#include <QColor>
 #include <algorithm>
 #include <chrono>
 

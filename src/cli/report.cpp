@@ -4,8 +4,8 @@
 #include <cmath>
 
 #include "io/wording/finding_words.h"
-#include "io/wording/work_words.h"
 #include "io/wording/step_words.h"
+#include "io/wording/work_words.h"
 
 namespace havlo::cli {
 namespace {
@@ -260,19 +260,15 @@ Json runSheetReport(const Plan& plan, const Analysis& a) {
   for (size_t k = 0; k < a.sheet.steps.size(); ++k)
     steps.push_back(stepReport(plan, a, a.sheet.steps[k], k + 1));
   Json evenings = Json::array();
-  for (const Evening& e : a.sheet.evenings) evenings.push_back({{"first", e.first + 1}, {"minutes", e.minutes}});
-  return {{"steps", std::move(steps)},
-          {"minutes", a.sheet.minutes},
-          {"atLeast", a.sheet.atLeast},
-          {"exact", a.orderState.exact},
-          {"copies", a.sheet.copies},
-          {"evenings", std::move(evenings)}};
+  for (const Evening& e : a.sheet.evenings)
+    evenings.push_back({{"first", e.first + 1}, {"minutes", e.minutes}});
+  return {{"steps", std::move(steps)},   {"minutes", a.sheet.minutes}, {"atLeast", a.sheet.atLeast},
+          {"exact", a.orderState.exact}, {"copies", a.sheet.copies},   {"evenings", std::move(evenings)}};
 }
 
 Json simulationReport(const Plan& plan, const Analysis& a, const Simulation& s) {
   Json worst = Json::array();
-  for (const Difference& d : s.worst)
-  {
+  for (const Difference& d : s.worst) {
     worst.push_back(
         {{"x", d.at.x}, {"y", d.at.y}, {"area", d.area_mm2}, {"explained", d.explained}, {"steps", d.steps}});
     if (!d.explained) worst.back()["text"] = blameWords(plan, a, d).toStdString();

@@ -25,7 +25,8 @@ QString quoted(QString field) {
 
 QByteArray csv(const Plan& plan, const Analysis& a) {
   QString out = QStringLiteral(
-      "n,do,impression,stamp,ink,generation,left_mm,bottom_mm,turn_deg,masks_on,minutes,wait,note,corner_left_mm,corner_bottom_mm,evening\r\n");
+      "n,do,impression,stamp,ink,generation,left_mm,bottom_mm,turn_deg,masks_on,minutes,wait,note,corner_"
+      "left_mm,corner_bottom_mm,evening\r\n");
   const Json report = runSheetReport(plan, a);
   for (const Json& s : report["steps"]) {
     const auto text = [&](const Json& v) {
@@ -72,8 +73,7 @@ Result<Done> writePages(const QString& path, const Plan& plan, const Analysis& a
   const SvgArt art;
   auto pictures = stepPictures(plan, a, art, runSheetDpi(plan, a), QColor(0x1f, 0x6b, 0x5e));
   if (!pictures) return pictures.error();
-  return writePdf(path,
-                  runSheetPages(plan, a, pictures.value().steps, style, sheet));
+  return writePdf(path, runSheetPages(plan, a, pictures.value().steps, style, sheet));
 }
 
 int run(const Call& call) {

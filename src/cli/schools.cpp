@@ -37,18 +37,20 @@ int run(const Call& call) {
                  .arg(r.faults_mm2, 0, 'f', 1)
                  .arg(r.unsuited);
     for (const SchoolAdvice& a : advice)
-      out += QStringLiteral("%1: %2, %3\n").arg(labelOf(plan, a.impression), techniqueName(a.best), reasonWords(a.reason));
+      out += QStringLiteral("%1: %2, %3\n")
+                 .arg(labelOf(plan, a.impression), techniqueName(a.best), reasonWords(a.reason));
     return print(out.toStdString());
   }
   Json ways = Json::array(), things = Json::array();
   for (const SchoolResult& r : compared.value())
-    ways.push_back({{"technique", r.technique ? Json(wordOf(*r.technique)) : Json(r.advised ? "advised" : "planned")},
-                    {"masks", r.masks},
-                    {"minutes", r.minutes},
-                    {"risk", r.risk},
-                    {"faults", r.faults_mm2},
-                    {"unsuited", r.unsuited},
-                    {"pen", r.pen_mm}});
+    ways.push_back(
+        {{"technique", r.technique ? Json(wordOf(*r.technique)) : Json(r.advised ? "advised" : "planned")},
+         {"masks", r.masks},
+         {"minutes", r.minutes},
+         {"risk", r.risk},
+         {"faults", r.faults_mm2},
+         {"unsuited", r.unsuited},
+         {"pen", r.pen_mm}});
   for (const SchoolAdvice& a : advice)
     things.push_back({{"impression", plan.impressions[static_cast<size_t>(a.impression)].id},
                       {"technique", wordOf(a.best)},

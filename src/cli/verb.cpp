@@ -14,7 +14,8 @@ QString Call::value(const char* option) const {
 }
 
 std::span<const Verb> verbs() {
-  static const Verb all[] = {kCheck, kRunsheet, kSimulate, kMasks, kTemplate, kRender, kCut, kSchools, kJoins};
+  static const Verb all[] = {kCheck,  kRunsheet, kSimulate, kMasks, kTemplate,
+                             kRender, kCut,      kSchools,  kJoins};
   return all;
 }
 

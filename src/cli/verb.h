@@ -50,7 +50,8 @@ struct Opened {
   AnalysisRef analysis;
 };
 
-/// Loads the call's plan and finds its best stamping order; repairs and faults are said on standard error. Nothing on failure, with `exit` set.
+/// Loads the call's plan and finds its best stamping order; repairs and faults are said on standard error.
+/// Nothing on failure, with `exit` set.
 std::optional<Opened> open(const Call& call, int& exit);
 
 /// Says an error on standard error. @return the exit code that goes with it

@@ -229,9 +229,11 @@ class TstCli : public QObject {
     // Read back by Python's csv module, a stock parser: the same steps, kinds, minutes and places.
     QProcess python;
     python.start(QStringLiteral("python3"),
-                 {QStringLiteral("-c"), QStringLiteral("import csv,json,sys\n"
-                                                       "rows=list(csv.DictReader(open(sys.argv[1],newline='',encoding='utf-8')))\n"
-                                                       "print(json.dumps([[r['n'],r['do'],r['impression'],r['left_mm'],r['minutes'],r['note'],r['evening']] for r in rows]))"),
+                 {QStringLiteral("-c"),
+                  QStringLiteral("import csv,json,sys\n"
+                                 "rows=list(csv.DictReader(open(sys.argv[1],newline='',encoding='utf-8')))\n"
+                                 "print(json.dumps([[r['n'],r['do'],r['impression'],r['left_mm'],r['minutes']"
+                                 ",r['note'],r['evening']] for r in rows]))"),
                   csv});
     QVERIFY(python.waitForFinished(20000));
     const QJsonArray rows = QJsonDocument::fromJson(python.readAllStandardOutput()).array();
@@ -244,7 +246,8 @@ class TstCli : public QObject {
       QCOMPARE(row[1].toString(), step[QLatin1String("do")].toString());
       QCOMPARE(row[2].toString(), step[QLatin1String("impression")].toString());
       if (step[QLatin1String("foot")].isObject())
-        QVERIFY(std::abs(row[3].toString().toDouble() - step[QLatin1String("foot")].toObject()[QLatin1String("left")].toDouble()) < 1e-9);
+        QVERIFY(std::abs(row[3].toString().toDouble() -
+                         step[QLatin1String("foot")].toObject()[QLatin1String("left")].toDouble()) < 1e-9);
       QVERIFY(std::abs(row[4].toString().toDouble() - step[QLatin1String("minutes")].toDouble()) < 1e-9);
       QCOMPARE(row[5].toString(), step[QLatin1String("note")].toString());
       QCOMPARE(row[6].toString(), QStringLiteral("1"));
@@ -252,18 +255,28 @@ class TstCli : public QObject {
   }
 
   void schoolsAndJoinsAreReported() {
-    const QJsonObject schools = cli({QStringLiteral("schools"), demoPath(QStringLiteral("teaching-silhouettes")), QStringLiteral("--json")}).json();
+    const QJsonObject schools =
+        cli({QStringLiteral("schools"), demoPath(QStringLiteral("teaching-silhouettes")),
+             QStringLiteral("--json")})
+            .json();
     QCOMPARE(schools[QLatin1String("schools")].toArray().size(), 8);
     QCOMPARE(schools[QLatin1String("advice")].toArray().size(), 5);
-    const QJsonObject joins = cli({QStringLiteral("joins"), demoPath(QStringLiteral("teaching-crowd")), QStringLiteral("--json")}).json();
+    const QJsonObject joins =
+        cli({QStringLiteral("joins"), demoPath(QStringLiteral("teaching-crowd")), QStringLiteral("--json")})
+            .json();
     QVERIFY(!joins[QLatin1String("joins")].toArray().isEmpty());
     QVERIFY(joins[QLatin1String("expected")].toDouble() > 0);
-    QVERIFY(cli({QStringLiteral("schools"), demoPath(QStringLiteral("teaching-crowd"))}).out.contains("overprint"));
+    QVERIFY(cli({QStringLiteral("schools"), demoPath(QStringLiteral("teaching-crowd"))})
+                .out.contains("overprint"));
   }
 
   void theRunSheetIsPrintedOnLetterInInches() {
     const QString pdf = file(QStringLiteral("letter.pdf"));
-    QCOMPARE(cli({QStringLiteral("runsheet"), demoPath(QStringLiteral("teaching-crowd")), QStringLiteral("--pdf"), pdf, QStringLiteral("--sheet"), QStringLiteral("letter"), QStringLiteral("--units"), QStringLiteral("in")}).exit, 0);
+    QCOMPARE(cli({QStringLiteral("runsheet"), demoPath(QStringLiteral("teaching-crowd")),
+                  QStringLiteral("--pdf"), pdf, QStringLiteral("--sheet"), QStringLiteral("letter"),
+                  QStringLiteral("--units"), QStringLiteral("in")})
+                 .exit,
+             0);
     QProcess info;
     info.start(QStringLiteral("pdfinfo"), {pdf});
     QVERIFY(info.waitForFinished(20000));
@@ -271,22 +284,36 @@ class TstCli : public QObject {
     info.start(QStringLiteral("pdftotext"), {QStringLiteral("-layout"), pdf, QStringLiteral("-")});
     QVERIFY(info.waitForFinished(20000));
     const QByteArray text = info.readAllStandardOutput();
-    QVERIFY(text.contains("in from the left") && text.contains("lower left corner") && text.contains("try it on scrap"));
-    QCOMPARE(cli({QStringLiteral("runsheet"), demoPath(QStringLiteral("teaching-crowd")), QStringLiteral("--pdf"), pdf, QStringLiteral("--sheet"), QStringLiteral("a0")}).exit, 2);
-    QCOMPARE(cli({QStringLiteral("runsheet"), demoPath(QStringLiteral("teaching-crowd")), QStringLiteral("--units"), QStringLiteral("ells")}).exit, 2);
+    QVERIFY(text.contains("in from the left") && text.contains("lower left corner") &&
+            text.contains("try it on scrap"));
+    QCOMPARE(cli({QStringLiteral("runsheet"), demoPath(QStringLiteral("teaching-crowd")),
+                  QStringLiteral("--pdf"), pdf, QStringLiteral("--sheet"), QStringLiteral("a0")})
+                 .exit,
+             2);
+    QCOMPARE(cli({QStringLiteral("runsheet"), demoPath(QStringLiteral("teaching-crowd")),
+                  QStringLiteral("--units"), QStringLiteral("ells")})
+                 .exit,
+             2);
   }
 
   void aWrongOrderIsToldInWords() {
     const QString plan = demoPath(QStringLiteral("teaching-crowd"));
     QStringList order;
-    for (const QJsonValue& id : cli({QStringLiteral("check"), plan, QStringLiteral("--json")}).json()[QLatin1String("order")].toArray()) order.prepend(id.toString());
-    const QJsonObject bad = cli({QStringLiteral("simulate"), plan, QStringLiteral("--json"), QStringLiteral("--order"), order.join(u',')}).json();
-    QVERIFY(bad[QLatin1String("worst")].toArray()[0].toObject()[QLatin1String("text")].toString().startsWith(QStringLiteral("Step ")));
+    for (const QJsonValue& id : cli({QStringLiteral("check"), plan, QStringLiteral("--json")})
+                                    .json()[QLatin1String("order")]
+                                    .toArray())
+      order.prepend(id.toString());
+    const QJsonObject bad = cli({QStringLiteral("simulate"), plan, QStringLiteral("--json"),
+                                 QStringLiteral("--order"), order.join(u',')})
+                                .json();
+    QVERIFY(bad[QLatin1String("worst")].toArray()[0].toObject()[QLatin1String("text")].toString().startsWith(
+        QStringLiteral("Step ")));
   }
 
   void demoAndTeachingPlansAreProvenAndAWrongOrderIsNot_data() {
     QTest::addColumn<QString>("name");
-    for (const char* name : {"canal-towpath", "potting-shed", "misty-fen", "teaching-crowd", "teaching-avenue", "teaching-silhouettes"})
+    for (const char* name : {"canal-towpath", "potting-shed", "misty-fen", "teaching-crowd",
+                             "teaching-avenue", "teaching-silhouettes"})
       QTest::newRow(name) << QString::fromLatin1(name);
   }
   void demoAndTeachingPlansAreProvenAndAWrongOrderIsNot() {

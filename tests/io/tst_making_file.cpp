@@ -32,7 +32,8 @@ class TstMakingFile : public QObject {
     const KeptMakings kept = keptMakings(folder.path());
     QCOMPARE(kept.records.size(), size_t{1});
     const MakingRecord& r = kept.records[0];
-    QVERIFY(r.steps == b.record().steps && r.at == b.record().at && r.order == b.record().order && *r.plan == *b.record().plan);
+    QVERIFY(r.steps == b.record().steps && r.at == b.record().at && r.order == b.record().order &&
+            *r.plan == *b.record().plan);
     QCOMPARE(Bench::resume(r).value().at(), 2);
     dropMaking(folder.path(), "one");
     QVERIFY(keptMakings(folder.path()).records.empty());
@@ -44,8 +45,12 @@ class TstMakingFile : public QObject {
     QTest::newRow("no JSON") << QByteArray("{\"format\": \"havlo-ma");
     QTest::newRow("another format") << QByteArray("{\"format\": \"havlo-plan\", \"version\": 1}");
     QTest::newRow("newer") << QByteArray("{\"format\": \"havlo-making\", \"version\": 2}");
-    QTest::newRow("a plan that is none") << QByteArray("{\"format\": \"havlo-making\", \"version\": 1, \"id\": \"x\", \"plan\": \"{}\"}");
-    QTest::newRow("an id that leads elsewhere") << QByteArray("{\"format\": \"havlo-making\", \"version\": 1, \"id\": \"../x\", \"plan\": \"{\\\"format\\\":\\\"havlo-plan\\\",\\\"version\\\":1,\\\"card\\\":{\\\"panel\\\":{\\\"width\\\":50,\\\"height\\\":50}}}\"}");
+    QTest::newRow("a plan that is none")
+        << QByteArray("{\"format\": \"havlo-making\", \"version\": 1, \"id\": \"x\", \"plan\": \"{}\"}");
+    QTest::newRow("an id that leads elsewhere") << QByteArray(
+        "{\"format\": \"havlo-making\", \"version\": 1, \"id\": \"../x\", \"plan\": "
+        "\"{\\\"format\\\":\\\"havlo-plan\\\",\\\"version\\\":1,\\\"card\\\":{\\\"panel\\\":{\\\"width\\\":"
+        "50,\\\"height\\\":50}}}\"}");
   }
   void damagedCardsAreNamedAndLeftAsTheyAre() {
     QFETCH(QByteArray, text);
@@ -87,8 +92,11 @@ class TstMakingFile : public QObject {
     QFile block(folder.filePath(QStringLiteral("block")));
     QVERIFY(block.open(QIODevice::WriteOnly));
     block.close();
-    QVERIFY(saveMaking(folder.filePath(QStringLiteral("block/in")), begun("one").record()).error().code == ErrorCode::CannotWrite);
-    QVERIFY(appendLog(folder.filePath(QStringLiteral("block/log.jsonl")), logEntryOf(begun("one"))).error().code == ErrorCode::CannotWrite);
+    QVERIFY(saveMaking(folder.filePath(QStringLiteral("block/in")), begun("one").record()).error().code ==
+            ErrorCode::CannotWrite);
+    QVERIFY(appendLog(folder.filePath(QStringLiteral("block/log.jsonl")), logEntryOf(begun("one")))
+                .error()
+                .code == ErrorCode::CannotWrite);
   }
 };
 

@@ -286,6 +286,39 @@ class TstPrint : public QObject {
     }
   }
 
+  // The stamp that is taped: its outline and the hatched part at true size, named with what it leaves room
+  // for.
+  void stampsToTapeArePrintedAtTrueSize() {
+    Plan p = emptyPlan();
+    Stamp front = slab("hare", 20, 30), back = slab("wall", 60, 40);
+    front.name = "Hare", back.name = "Wall";
+    addStamp(p, front), addStamp(p, back);
+    put(p, "f", "hare", {60, 60}, 1).technique = Technique::LeaveOut;
+    put(p, "b", "wall", {60, 50}, 2);
+    const AnalysisRef a = analyse(p);
+    QVERIFY(hasTapedStamps(*a));
+    const Printout sheet = tapedStamps(p, *a, Sheet::a4());
+    QCOMPARE(sheet.pages, 1);
+    // Painted at 10 pixels a millimetre: the green part is as wide and as high as the hare on the wall.
+    QImage image(2100, 2970, QImage::Format_RGB32);
+    image.fill(Qt::white);
+    QPainter painter(&image);
+    painter.scale(10, 10);
+    sheet.draw(painter, 0);
+    painter.end();
+    int left = 9999, right = -1, top = 9999, bottom = -1;
+    for (int y = 0; y < image.height(); ++y)
+      for (int x = 0; x < image.width(); ++x) {
+        const QColor c = image.pixelColor(x, y);
+        if (c.green() < c.red() + 40) continue;
+        left = std::min(left, x), right = std::max(right, x), top = std::min(top, y),
+        bottom = std::max(bottom, y);
+      }
+    QVERIFY2(std::abs(right - left - 200) < 10, qPrintable(QString::number(right - left)));
+    QVERIFY2(std::abs(bottom - top - 300) < 10, qPrintable(QString::number(bottom - top)));
+    QVERIFY(!hasTapedStamps(*analyse(demo("teaching-crowd"))));
+  }
+
   void aLargePanelIsTiled() {
     Plan p = onePost();
     p.card.panel = {400, 500, {}};

@@ -2,9 +2,9 @@
 #include <QRegularExpression>
 #include <QTest>
 
+#include "core/analysis/what_if.h"
 #include "io/wording/finding_words.h"
 #include "io/wording/names.h"
-#include "core/analysis/what_if.h"
 #include "io/wording/step_words.h"
 #include "io/wording/work_words.h"
 #include "support/faulty_plans.h"
@@ -52,8 +52,10 @@ class TstWording : public QObject {
 
   void everySchoolObstacleAndMishapHasWords() {
     for (Technique t : kSchools) QVERIFY(!schoolWords(t).isEmpty());
-    for (int k = 0; k <= static_cast<int>(Obstacle::TooSmall); ++k) QVERIFY(!obstacleWords(static_cast<Obstacle>(k)).isEmpty());
-    for (int k = 0; k <= static_cast<int>(SchoolReason::HeroAlone); ++k) QVERIFY(!reasonWords(static_cast<SchoolReason>(k)).isEmpty());
+    for (int k = 0; k <= static_cast<int>(Obstacle::TooSmall); ++k)
+      QVERIFY(!obstacleWords(static_cast<Obstacle>(k)).isEmpty());
+    for (int k = 0; k <= static_cast<int>(SchoolReason::HeroAlone); ++k)
+      QVERIFY(!reasonWords(static_cast<SchoolReason>(k)).isEmpty());
     for (int k = 0; k <= static_cast<int>(Mishap::Other); ++k) {
       QVERIFY(!mishapWords(static_cast<Mishap>(k)).isEmpty() && !mendWords(static_cast<Mishap>(k)).isEmpty());
       QVERIFY(mishapOf(wordOf(static_cast<Mishap>(k))) == static_cast<Mishap>(k));
@@ -74,7 +76,9 @@ class TstWording : public QObject {
     const auto slip = slipped(p, *a, forget).value();
     const auto s = tryOut(p, *a, forget, nullptr, 100).value();
     const QString words = blameWords(p, *slip.analysis, s.worst[0]);
-    QVERIFY2(words.contains(QStringLiteral("printed the poplar across the hare")) && words.contains(QStringLiteral("was not covered")), qPrintable(words));
+    QVERIFY2(words.contains(QStringLiteral("printed the poplar across the hare")) &&
+                 words.contains(QStringLiteral("was not covered")),
+             qPrintable(words));
     QVERIFY(words.contains(QStringLiteral("in its middle")));
   }
 

@@ -1,4 +1,5 @@
-// What is shown follows from the making alone; every act goes through MakingSession and comes back as changed().
+// What is shown follows from the making alone; every act goes through MakingSession and comes back as
+// changed().
 #include "app/make/make_place.h"
 
 #include <QApplication>
@@ -58,8 +59,15 @@ QPushButton* largeButton(const QString& text, double px) {
 
 }  // namespace
 
-MakePlace::MakePlace(PlanSession& session, MakingSession& making, DrawerSession& drawer, std::shared_ptr<SvgArt> art, QWidget* parent)
-    : QWidget(parent), m_session(session), m_making(making), m_drawer(drawer), m_art(std::move(art)), m_job(new Job<Result<StepPictures>>(this)), m_timer(new QTimer(this)) {
+MakePlace::MakePlace(PlanSession& session, MakingSession& making, DrawerSession& drawer,
+                     std::shared_ptr<SvgArt> art, QWidget* parent)
+    : QWidget(parent),
+      m_session(session),
+      m_making(making),
+      m_drawer(drawer),
+      m_art(std::move(art)),
+      m_job(new Job<Result<StepPictures>>(this)),
+      m_timer(new QTimer(this)) {
   auto* outer = new QVBoxLayout(this);
   outer->setContentsMargins(16, 12, 16, 8);
   auto* row = new QHBoxLayout;
@@ -98,7 +106,8 @@ MakePlace::MakePlace(PlanSession& session, MakingSession& making, DrawerSession&
     s->setContext(Qt::WidgetWithChildrenShortcut);
     connect(s, &QShortcut::activated, this, act);
   };
-  key(Qt::Key_Space, [this] { m_begin->hasFocus() && m_right->currentIndex() == Start ? begin() : stepDone(); });
+  key(Qt::Key_Space,
+      [this] { m_begin->hasFocus() && m_right->currentIndex() == Start ? begin() : stepDone(); });
   key(Qt::Key_Backspace, [this] { stepBack(); });
   key(Qt::Key_W, [this] { somethingWrong(); });
   key(Qt::Key_Escape, [this] {
@@ -146,19 +155,28 @@ QString MakePlace::neededWords() const {
   const Analysis& a = *m_session.analysis();
   QStringList stamps, inks, more;
   for (const StampRef& s : plan.stamps)
-    if (std::any_of(plan.impressions.begin(), plan.impressions.end(), [&](const Impression& i) { return i.stamp == s->id; })) stamps << stampName(*s);
+    if (std::any_of(plan.impressions.begin(), plan.impressions.end(),
+                    [&](const Impression& i) { return i.stamp == s->id; }))
+      stamps << stampName(*s);
   for (const Ink& ink : plan.inks) {
-    const auto uses = [&](const auto& list) { return std::any_of(list.begin(), list.end(), [&](const auto& x) { return x.ink == ink.id; }); };
+    const auto uses = [&](const auto& list) {
+      return std::any_of(list.begin(), list.end(), [&](const auto& x) { return x.ink == ink.id; });
+    };
     if (uses(plan.impressions) || uses(plan.washes)) inks << inkName(ink);
   }
-  const auto does = [&](Do what) { return std::any_of(a.sheet.steps.begin(), a.sheet.steps.end(), [&](const Step& s) { return s.what == what; }); };
+  const auto does = [&](Do what) {
+    return std::any_of(a.sheet.steps.begin(), a.sheet.steps.end(),
+                       [&](const Step& s) { return s.what == what; });
+  };
   more << tr("scrap paper");
   if (a.masksToCut() > 0) more << tr("masking paper for %1 masks, scissors or a blade").arg(a.masksToCut());
   if (does(Do::Tape)) more << tr("low-tack tape");
   if (does(Do::Wash)) more << tr("a blending tool for each wash");
   if (does(Do::Emboss)) more << tr("clear powder and the heat tool (it burns: mind its label)");
   if (does(Do::Attach)) more << tr("foam");
-  return tr("Have ready\n\nStamps: %1.\n\nInks: %2.\n\nAnd %3.").arg(stamps.join(QStringLiteral(", ")), inks.join(QStringLiteral(", ")), more.join(QStringLiteral(", ")));
+  return tr("Have ready\n\nStamps: %1.\n\nInks: %2.\n\nAnd %3.")
+      .arg(stamps.join(QStringLiteral(", ")), inks.join(QStringLiteral(", ")),
+           more.join(QStringLiteral(", ")));
 }
 
 QWidget* MakePlace::buildStep() {
@@ -197,8 +215,9 @@ QWidget* MakePlace::buildStep() {
   buttons->setHorizontalSpacing(10);
   m_done = largeButton(tr("Done  (space)"), 24);
   m_done->setObjectName(QStringLiteral("done"));
-  m_done->setStyleSheet(QStringLiteral("QPushButton { background: %1; color: %2; } QPushButton:focus { border: 2px solid %3; }")
-                            .arg(theme().green.name(), theme().onGreen.name(), theme().ink.name()));
+  m_done->setStyleSheet(
+      QStringLiteral("QPushButton { background: %1; color: %2; } QPushButton:focus { border: 2px solid %3; }")
+          .arg(theme().green.name(), theme().onGreen.name(), theme().ink.name()));
   m_back = largeButton(tr("Back"), 15);
   m_wrong = largeButton(tr("It went wrong"), 15);
   m_wrong->setObjectName(QStringLiteral("wrong"));
@@ -230,7 +249,8 @@ QWidget* MakePlace::buildWrong() {
   column->addWidget(m_wrongTitle);
   auto* grid = new QGridLayout;
   int k = 0;
-  for (Mishap m : {Mishap::LineInto, Mishap::Gap, Mishap::MissedSpot, Mishap::Smudge, Mishap::Misplaced, Mishap::Other}) {
+  for (Mishap m : {Mishap::LineInto, Mishap::Gap, Mishap::MissedSpot, Mishap::Smudge, Mishap::Misplaced,
+                   Mishap::Other}) {
     auto* b = largeButton(mishapWords(m), 16);
     connect(b, &QPushButton::clicked, this, [this, m] { mishap(m); });
     grid->addWidget(b, k / 2, k % 2);
@@ -296,7 +316,8 @@ void MakePlace::begin() {
 void MakePlace::takeNote() {
   const auto& bench = m_making.bench();
   if (!bench || bench->finished() || m_right->currentIndex() != StepPage) return;
-  if (const QString typed = m_note->text(); typed.toStdString() != bench->made(bench->at()).note) m_making.setNote(typed);
+  if (const QString typed = m_note->text(); typed.toStdString() != bench->made(bench->at()).note)
+    m_making.setNote(typed);
 }
 
 void MakePlace::stepDone() {
@@ -338,8 +359,11 @@ void MakePlace::writeMishap() {
 
 void MakePlace::finish() {
   m_making.setMadeFor(m_madeFor->text());
-  const QString title = QString::fromStdString(m_making.bench() ? m_making.bench()->plan().title : std::string());
-  if (m_making.handToLog()) Q_EMIT said(tr("%1 is in the log, with its times, masks and mishaps.").arg(title.isEmpty() ? tr("The card") : title));
+  const QString title =
+      QString::fromStdString(m_making.bench() ? m_making.bench()->plan().title : std::string());
+  if (m_making.handToLog())
+    Q_EMIT said(tr("%1 is in the log, with its times, masks and mishaps.")
+                    .arg(title.isEmpty() ? tr("The card") : title));
 }
 
 void MakePlace::keepMasksInDrawer() {
@@ -364,9 +388,12 @@ void MakePlace::keepMasksInDrawer() {
     std::vector<MaskAtHand> atHand;
     for (const MaskAtHand& m : b.plan().supplies.masksAtHand)
       if (m.stamp == stamp.id) atHand.push_back(m);
-    std::stable_sort(atHand.begin(), atHand.end(), [](const auto& x, const auto& y) { return x.uses > y.uses; });
+    std::stable_sort(atHand.begin(), atHand.end(),
+                     [](const auto& x, const auto& y) { return x.uses > y.uses; });
     const size_t number = std::stoul(mask.substr(mask.rfind('#') + 1)) - 1;
-    const bool old = number < static_cast<size_t>(b.analysis().stampMasks[static_cast<size_t>(about.first)].kept) && number < atHand.size();
+    const bool old =
+        number < static_cast<size_t>(b.analysis().stampMasks[static_cast<size_t>(about.first)].kept) &&
+        number < atHand.size();
     const int left = (old ? atHand[number].uses : b.plan().supplies.maskLife) - about.second;
     if (old && left < 1) m_drawer.removeMask(atHand[number].key);
     const std::string key = m_drawer.keyOf(stamp);
@@ -379,7 +406,9 @@ void MakePlace::keepMasksInDrawer() {
     kept += m_drawer.putMask(keep);
   }
   m_keepMasks->setEnabled(false);
-  Q_EMIT said(kept == 0 ? tr("No mask was worth keeping: they are worn, or their stamps are not in the drawer.") : tr("%1 masks are kept in the drawer.").arg(kept));
+  Q_EMIT said(kept == 0
+                  ? tr("No mask was worth keeping: they are worn, or their stamps are not in the drawer.")
+                  : tr("%1 masks are kept in the drawer.").arg(kept));
 }
 
 // ---- what is shown
@@ -390,7 +419,8 @@ void MakePlace::refresh() {
     m_picturesOf = m_making.bench()->record().id;
     m_pictures.clear();
     m_job->run(
-        [plan = m_making.bench()->record().plan, analysis = m_making.bench()->analysisRef(), art = m_art, hatch = lightTheme().green](const Progress& progress) {
+        [plan = m_making.bench()->record().plan, analysis = m_making.bench()->analysisRef(), art = m_art,
+         hatch = lightTheme().green](const Progress& progress) {
           const auto steps = static_cast<double>(std::max<size_t>(1, analysis->sheet.steps.size()));
           const double dpi = dpiWithin(plan->card.panel.box(), kPictureDpi, std::min(1e6, 1e8 / steps));
           return stepPictures(*plan, *analysis, *art, dpi, hatch, progress);
@@ -419,12 +449,17 @@ void MakePlace::showStart() {
   m_needed->setText(any ? neededWords() : QString());
   const Plan& plan = m_session.plan();
   if (isVisible() && any) m_begin->setFocus();
-  if (isVisible()) m_goal->setPicture(any ? intendedPicture(plan, a, *m_art, dpiWithin(plan.card.panel.box(), kPictureDpi, 1e6)) : QImage());
-  m_startWords->setText(any ? tr("%1: %2 steps, about %3. One step at a time; the space bar goes on. You can leave at any step and come back.")
-                                  .arg(m_session.title())
-                                  .arg(stepsToShow(a.sheet).size())
-                                  .arg(minutesWords(a.sheet.minutes))
-                            : tr("Nothing is on the card yet. Put stamps on it in the scene, then come back."));
+  if (isVisible())
+    m_goal->setPicture(
+        any ? intendedPicture(plan, a, *m_art, dpiWithin(plan.card.panel.box(), kPictureDpi, 1e6))
+            : QImage());
+  m_startWords->setText(
+      any ? tr("%1: %2 steps, about %3. One step at a time; the space bar goes on. You can leave at any step "
+               "and come back.")
+                .arg(m_session.title())
+                .arg(stepsToShow(a.sheet).size())
+                .arg(minutesWords(a.sheet.minutes))
+          : tr("Nothing is on the card yet. Put stamps on it in the scene, then come back."));
   clearLayout(m_leftOver);
   auto* column = new QVBoxLayout(m_leftOver);
   column->setContentsMargins(0, 8, 0, 0);
@@ -432,9 +467,13 @@ void MakePlace::showStart() {
   if (!left.empty()) column->addWidget(inkLabel(tr("Begun earlier"), headingFont(), theme().ink));
   for (const MakingRecord& r : left) {
     auto* line = new QHBoxLayout;
-    const QString title = r.plan->title.empty() ? tr("a card without a title") : QString::fromStdString(r.plan->title);
-    const QString when = QLocale().toString(QDateTime::fromSecsSinceEpoch(static_cast<qint64>(r.begun_s)), QLocale::ShortFormat);
-    line->addWidget(inkLabel(tr("%1, begun %2, %3 steps done").arg(title, when).arg(r.at), sizedFont(15), theme().ink, true), 1);
+    const QString title =
+        r.plan->title.empty() ? tr("a card without a title") : QString::fromStdString(r.plan->title);
+    const QString when = QLocale().toString(QDateTime::fromSecsSinceEpoch(static_cast<qint64>(r.begun_s)),
+                                            QLocale::ShortFormat);
+    line->addWidget(inkLabel(tr("%1, begun %2, %3 steps done").arg(title, when).arg(r.at), sizedFont(15),
+                             theme().ink, true),
+                    1);
     auto* go = new QPushButton(tr("Go on"));
     go->setObjectName(QStringLiteral("goOn"));
     auto* drop = new QPushButton(tr("Drop it"));
@@ -476,7 +515,8 @@ void MakePlace::showStep() {
   std::vector<char> wrong;
   for (int k = 0; k < b.count(); ++k) wrong.push_back(!b.made(k).mishaps.empty());
   m_dots->show(b.at(), b.count(), wrong);
-  m_togo->setText(tr("%1 done, about %2 to go").arg(minutesWords(b.minutesSpent()), minutesWords(b.minutesToGo())));
+  m_togo->setText(
+      tr("%1 done, about %2 to go").arg(minutesWords(b.minutesSpent()), minutesWords(b.minutesToGo())));
   paintCard();
   tickTimers();
   m_timer->start();
@@ -488,7 +528,9 @@ void MakePlace::paintCard() {
   const Bench& b = *m_making.bench();
   // As it lies before this step: the picture after the one before it.
   const int shown = b.finished() ? static_cast<int>(m_pictures.size()) - 1 : b.sheetIndex(b.at()) - 1;
-  const QImage picture = shown >= 0 && shown < static_cast<int>(m_pictures.size()) ? m_pictures[static_cast<size_t>(shown)] : QImage();
+  const QImage picture = shown >= 0 && shown < static_cast<int>(m_pictures.size())
+                             ? m_pictures[static_cast<size_t>(shown)]
+                             : QImage();
   m_view->showStep(&b, b.at(), picture, m_session.units());
 }
 
@@ -514,7 +556,8 @@ void MakePlace::fillFacts() {
       QStringList before;
       if (s.clean) before << tr("clean the stamp");
       if (s.tryOut) before << tr("try it on scrap paper");
-      if (s.scraps > 0) before << (s.scraps == 1 ? tr("press once on scrap") : tr("press %1 times on scrap").arg(s.scraps));
+      if (s.scraps > 0)
+        before << (s.scraps == 1 ? tr("press once on scrap") : tr("press %1 times on scrap").arg(s.scraps));
       if (!before.isEmpty()) fact(tr("Before"), capital(before.join(QStringLiteral(", "))));
     }
     if (!s.piece) {
@@ -522,10 +565,15 @@ void MakePlace::fillFacts() {
       fact(tr("From the bottom"), tr("%1 to its foot").arg(measure(i.at.y)));
       const Point corner = placingOf(i, *b.plan().stamp(i.stamp)).toPanel(Point{0, 0});
       fact(tr("Its corner"), tr("%1 and %2").arg(measure(corner.x), measure(corner.y)));
-      fact(tr("Turn"), std::fabs(i.turn_deg) < 0.05 ? tr("upright") : (i.turn_deg > 0 ? tr("%1° to the left") : tr("%1° to the right")).arg(std::fabs(i.turn_deg), 0, 'f', 1));
+      fact(tr("Turn"), std::fabs(i.turn_deg) < 0.05
+                           ? tr("upright")
+                           : (i.turn_deg > 0 ? tr("%1° to the left") : tr("%1° to the right"))
+                                 .arg(std::fabs(i.turn_deg), 0, 'f', 1));
     }
-    if (!s.leaveOut.empty()) fact(tr("Leave out"), tr("tape or wipe where %1 will be").arg(listOf(b.plan(), s.leaveOut)));
-    if (s.what == Do::Stamp && !s.piece) fact(tr("Covered"), s.masksOn.empty() ? tr("nothing") : capital(listOf(b.plan(), s.masksOn)));
+    if (!s.leaveOut.empty())
+      fact(tr("Leave out"), tr("tape or wipe where %1 will be").arg(listOf(b.plan(), s.leaveOut)));
+    if (s.what == Do::Stamp && !s.piece)
+      fact(tr("Covered"), s.masksOn.empty() ? tr("nothing") : capital(listOf(b.plan(), s.masksOn)));
   }
   m_facts->setVisible(row > 0);
 }
@@ -581,7 +629,10 @@ void MakePlace::tickTimers() {
   QStringList others;
   for (const auto& d : drying)
     if (others.size() < 3) others << tr("%1 %2").arg(nameOfDrying(d), clockWords(d.until_s - now));
-  m_ready->setText(others.isEmpty() ? QString() : tr("Still drying: %1. The timers run on while you work.").arg(others.join(QStringLiteral(", "))));
+  m_ready->setText(
+      others.isEmpty()
+          ? QString()
+          : tr("Still drying: %1. The timers run on while you work.").arg(others.join(QStringLiteral(", "))));
   m_ready->setVisible(!others.isEmpty());
 }
 
@@ -594,8 +645,11 @@ void MakePlace::showEnd() {
   m_ready->hide();
   m_leave->show();
   const LogEntry e = logEntryOf(b);
-  QString words = tr("It took %1; about %2 were foreseen.").arg(minutesWords(e.spent_min), minutesWords(e.planned_min));
-  words += e.mishaps.empty() ? tr(" Nothing went wrong.") : e.mishaps.size() == 1 ? tr(" One thing went wrong.") : tr(" %1 things went wrong.").arg(e.mishaps.size());
+  QString words =
+      tr("It took %1; about %2 were foreseen.").arg(minutesWords(e.spent_min), minutesWords(e.planned_min));
+  words += e.mishaps.empty()       ? tr(" Nothing went wrong.")
+           : e.mishaps.size() == 1 ? tr(" One thing went wrong.")
+                                   : tr(" %1 things went wrong.").arg(e.mishaps.size());
   int cut = 0;
   for (const auto& m : e.masks) cut += m.cut;
   if (cut > 0) words += tr(" %1 masks were cut.").arg(cut);

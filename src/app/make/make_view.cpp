@@ -27,18 +27,25 @@ void MakeView::paintEvent(QPaintEvent*) {
   const Plan& plan = m_bench->plan();
   const QFont tagFont = sizedFont(17, QFont::Bold);
   const QFontMetricsF metrics(tagFont);
-  const double tagHeight = metrics.height() + 8, tagRoom = metrics.horizontalAdvance(QStringLiteral("10 15/16 in")) + 20;
+  const double tagHeight = metrics.height() + 8,
+               tagRoom = metrics.horizontalAdvance(QStringLiteral("10 15/16 in")) + 20;
   const double left = tagRoom * 0.62, below = tagHeight + 6;
-  const double sx = (width() - left - 8) / plan.card.panel.width_mm, sy = (height() - below - 8) / plan.card.panel.height_mm;
+  const double sx = (width() - left - 8) / plan.card.panel.width_mm,
+               sy = (height() - below - 8) / plan.card.panel.height_mm;
   const double scale = std::min(sx, sy);
-  const QRectF card(left + (width() - left - 8 - scale * plan.card.panel.width_mm) / 2, 4, scale * plan.card.panel.width_mm, scale * plan.card.panel.height_mm);
+  const QRectF card(left + (width() - left - 8 - scale * plan.card.panel.width_mm) / 2, 4,
+                    scale * plan.card.panel.width_mm, scale * plan.card.panel.height_mm);
   p.fillRect(card, lightTheme().card);
-  if (!m_picture.isNull()) p.drawImage(card, m_picture.scaled((card.size() * devicePixelRatioF()).toSize(), Qt::IgnoreAspectRatio, Qt::SmoothTransformation));
+  if (!m_picture.isNull())
+    p.drawImage(card, m_picture.scaled((card.size() * devicePixelRatioF()).toSize(), Qt::IgnoreAspectRatio,
+                                       Qt::SmoothTransformation));
   p.setPen(QPen(t.rule, 1.2));
   p.drawRect(card);
   if (m_bench->finished()) return;
 
-  const auto onCard = [&](Point q) { return QPointF(card.left() + q.x * scale, card.bottom() - q.y * scale); };
+  const auto onCard = [&](Point q) {
+    return QPointF(card.left() + q.x * scale, card.bottom() - q.y * scale);
+  };
   QTransform toCard(scale, 0, 0, -scale, card.left(), card.bottom());
   const Step& step = m_bench->step(m_place);
   const QColor green = lightTheme().green;
@@ -56,7 +63,9 @@ void MakeView::paintEvent(QPaintEvent*) {
     p.restore();
   };
   const Analysis& a = m_bench->analysis();
-  const auto silhouette = [&](int i) -> const Rings& { return a.meetings.placed[static_cast<size_t>(i)]->silhouette; };
+  const auto silhouette = [&](int i) -> const Rings& {
+    return a.meetings.placed[static_cast<size_t>(i)]->silhouette;
+  };
   switch (step.what) {
     case Do::Stamp:
     case Do::Attach:
@@ -98,9 +107,14 @@ void MakeView::paintEvent(QPaintEvent*) {
     p.drawText(box, Qt::AlignCenter, text);
   };
   const QString up = tableMeasure(at.y, m_style), along = tableMeasure(at.x, m_style);
-  const double upWidth = metrics.horizontalAdvance(up) + 18, alongWidth = metrics.horizontalAdvance(along) + 18;
-  tag(QRectF(std::max(0.0, card.left() - upWidth * 0.75), std::clamp(toLeft.y() - tagHeight / 2, 0.0, height() - tagHeight), upWidth, tagHeight), up);
-  tag(QRectF(std::clamp(toBottom.x() - alongWidth / 2, 0.0, std::max(0.0, width() - alongWidth)), card.bottom() - tagHeight * 0.25, alongWidth, tagHeight), along);
+  const double upWidth = metrics.horizontalAdvance(up) + 18,
+               alongWidth = metrics.horizontalAdvance(along) + 18;
+  tag(QRectF(std::max(0.0, card.left() - upWidth * 0.75),
+             std::clamp(toLeft.y() - tagHeight / 2, 0.0, height() - tagHeight), upWidth, tagHeight),
+      up);
+  tag(QRectF(std::clamp(toBottom.x() - alongWidth / 2, 0.0, std::max(0.0, width() - alongWidth)),
+             card.bottom() - tagHeight * 0.25, alongWidth, tagHeight),
+      along);
 }
 
 }  // namespace havlo

@@ -1,4 +1,5 @@
-// The card at the table, large: as it lies there now, what is added next drawn out, its measures at the edges.
+// The card at the table, large: as it lies there now, what is added next drawn out, its measures at the
+// edges.
 #pragma once
 
 #include <QImage>

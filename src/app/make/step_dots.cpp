@@ -9,7 +9,9 @@
 
 namespace havlo {
 
-StepDots::StepDots(QWidget* parent) : QWidget(parent) { setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed); }
+StepDots::StepDots(QWidget* parent) : QWidget(parent) {
+  setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
+}
 
 QSize StepDots::sizeHint() const { return {400, qRound(30 * textScale())}; }
 
@@ -38,7 +40,8 @@ void StepDots::paintEvent(QPaintEvent*) {
     if (wrong) {
       p.setPen(QPen(t.madder, 1.5));
       p.setBrush(t.madder);
-      p.drawPolygon(QPolygonF{{c.x(), c.y() - r}, {c.x() + r, c.y()}, {c.x(), c.y() + r}, {c.x() - r, c.y()}});
+      p.drawPolygon(
+          QPolygonF{{c.x(), c.y() - r}, {c.x() + r, c.y()}, {c.x(), c.y() + r}, {c.x() - r, c.y()}});
     } else {
       p.drawEllipse(c, r, r);
     }

@@ -1,5 +1,5 @@
-// Worked out in a worker while the page is in sight. The heat is drawn along the borders themselves: width and colour
-// grow with the chance.
+// Worked out in a worker while the page is in sight. The heat is drawn along the borders themselves: width
+// and colour grow with the chance.
 #include "app/order/joins_page.h"
 
 #include <QCoreApplication>
@@ -30,7 +30,8 @@ QColor heatOf(double chance) {
   const Theme t = lightTheme();
   const double u = std::clamp((chance - 0.05) / 0.75, 0.0, 1.0);
   const auto mix = [&](int a, int b) { return qRound(a + u * (b - a)); };
-  QColor c(mix(t.ochre.red() + 60, t.madder.red()), mix(t.ochre.green() + 60, t.madder.green()), mix(t.ochre.blue() + 60, t.madder.blue()));
+  QColor c(mix(t.ochre.red() + 60, t.madder.red()), mix(t.ochre.green() + 60, t.madder.green()),
+           mix(t.ochre.blue() + 60, t.madder.blue()));
   c.setAlpha(qRound(90 + 165 * u));
   return c;
 }
@@ -54,7 +55,9 @@ QImage withHeat(QImage image, const Plan& plan, const JoinRisk& risk) {
   const Theme t = lightTheme();
   for (size_t k = 0; k < std::min<size_t>(kCareful, risk.joins.size()); ++k) {
     const auto& points = risk.joins[k].points;
-    const auto worst = std::max_element(points.begin(), points.end(), [](const JoinPoint& a, const JoinPoint& b) { return a.chance < b.chance; });
+    const auto worst =
+        std::max_element(points.begin(), points.end(),
+                         [](const JoinPoint& a, const JoinPoint& b) { return a.chance < b.chance; });
     const QPointF c = at(worst->at);
     p.setBrush(t.madder);
     p.setPen(QPen(t.card, 2));
@@ -87,7 +90,8 @@ JoinsPage::JoinsPage(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget*
   row->addWidget(left, 5);
   auto* right = new SheetFrame;
   right->box()->addWidget(inkLabel(tr("Joins to be careful with"), headingFont(), theme().ink));
-  right->box()->addWidget(inkLabel(tr("Tried ten thousand times with masks laid 0.4 mm and 0.7° off and cut 0.15 mm off (usual figures). A join shows "
+  right->box()->addWidget(inkLabel(tr("Tried ten thousand times with masks laid 0.4 mm and 0.7° off and cut "
+                                      "0.15 mm off (usual figures). A join shows "
                                       "when a gap or ink run in is wider than 0.3 mm."),
                                    labelFont(), theme().soft, true));
   m_list = new QWidget;
@@ -95,7 +99,8 @@ JoinsPage::JoinsPage(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget*
   right->box()->addWidget(rolled(m_list), 1);
   row->addWidget(right, 4);
   connect(&session, &PlanSession::planChanged, this, &JoinsPage::planChanged);
-  connect(m_job, &JobBase::progressed, this, [this](double share) { m_progress->setValue(qRound(100 * share)); });
+  connect(m_job, &JobBase::progressed, this,
+          [this](double share) { m_progress->setValue(qRound(100 * share)); });
 }
 
 void JoinsPage::planChanged() {
@@ -113,7 +118,8 @@ void JoinsPage::work() {
   m_progress->setValue(0);
   m_progress->show();
   m_job->run(
-      [plan = m_session.snapshot(), analysis = m_session.analysis(), art = m_art](const Progress& progress) -> Result<Found> {
+      [plan = m_session.snapshot(), analysis = m_session.analysis(),
+       art = m_art](const Progress& progress) -> Result<Found> {
         auto risk = joinRisk(*plan, *analysis, {}, progress);
         if (!risk) return risk.error();
         Found out{std::move(risk).value(), {}};
@@ -153,14 +159,19 @@ void JoinsPage::show(const JoinRisk& risk) {
     column->addStretch(1);
     return;
   }
-  m_head->setText(tr("%1 of %2 joins may show").arg(risk.expected, 0, 'f', risk.expected < 10 ? 1 : 0).arg(risk.joins.size()));
-  m_words->setText(tr("The darker and wider the line, the likelier a gap or a line run in. Numbers mark the three to be careful with."));
+  m_head->setText(tr("%1 of %2 joins may show")
+                      .arg(risk.expected, 0, 'f', risk.expected < 10 ? 1 : 0)
+                      .arg(risk.joins.size()));
+  m_words->setText(
+      tr("The darker and wider the line, the likelier a gap or a line run in. Numbers mark the three to be "
+         "careful with."));
   for (size_t k = 0; k < std::min<size_t>(kListed, risk.joins.size()); ++k) {
     const Join& j = risk.joins[k];
     QString name = joinName(plan, j);
     name[0] = name[0].toUpper();
     const QString title = k < kCareful ? QStringLiteral("%1  %2").arg(k + 1).arg(name) : name;
-    column->addWidget(inkLabel(title, bodyFont(k < kCareful ? QFont::DemiBold : QFont::Normal), theme().ink, true));
+    column->addWidget(
+        inkLabel(title, bodyFont(k < kCareful ? QFont::DemiBold : QFont::Normal), theme().ink, true));
     column->addWidget(inkLabel(tr("shows in %1 of tries: a white gap %2, ink run in %3; %4 mm to join%5")
                                    .arg(chanceWords(j.shows), chanceWords(j.gap), chanceWords(j.runIn))
                                    .arg(j.length_mm, 0, 'f', 0)

@@ -135,7 +135,8 @@ QWidget* OrderPlace::stepsPage() {
   head->addSpacing(12);
   head->addWidget(m_times, 1);
   m_again = new QPushButton(tr("Find the best order"));
-  connect(m_again, &QPushButton::clicked, this, [this] { m_session.edit(tr("Find the best order"), withOrder(m_session.plan(), {})); });
+  connect(m_again, &QPushButton::clicked, this,
+          [this] { m_session.edit(tr("Find the best order"), withOrder(m_session.plan(), {})); });
   m_wishes = new QPushButton(tr("Wishes"));
   m_wishes->setMenu(new QMenu(m_wishes));
   connect(m_wishes->menu(), &QMenu::aboutToShow, this, &OrderPlace::fillWishes);
@@ -233,8 +234,10 @@ QString OrderPlace::orderWords() const {
       return tr("A better order is being looked for.");
     case OrderState::From::Maker:
       if (!m_bestMinutes) return tr("This is your own order.");
-      return a.sheet.minutes - *m_bestMinutes < 0.02 ? tr("This is your own order, as good as the best.")
-                                                     : tr("This is your own order; the best takes %1 less.").arg(minutesWords(a.sheet.minutes - *m_bestMinutes));
+      return a.sheet.minutes - *m_bestMinutes < 0.02
+                 ? tr("This is your own order, as good as the best.")
+                 : tr("This is your own order; the best takes %1 less.")
+                       .arg(minutesWords(a.sheet.minutes - *m_bestMinutes));
     case OrderState::From::Best:
       break;
   }
@@ -271,7 +274,8 @@ void OrderPlace::moveStep(int place, int before) {
   std::string next;  // the stamping before which it goes; none: last
   for (int k = before; k < m_strip->count() && next.empty(); ++k) {
     const Step& s = a.sheet.steps[static_cast<size_t>(m_strip->stepAt(k))];
-    if (s.what == Do::Stamp && !s.piece && s.impression != thing) next = plan.impressions[static_cast<size_t>(s.impression)].id;
+    if (s.what == Do::Stamp && !s.piece && s.impression != thing)
+      next = plan.impressions[static_cast<size_t>(s.impression)].id;
   }
   const std::string& moved = plan.impressions[static_cast<size_t>(thing)].id;
   for (int i : a.order) {
@@ -284,7 +288,8 @@ void OrderPlace::moveStep(int place, int before) {
   m_session.edit(tr("Stamp %1 at another time").arg(nameOf(plan, thing)), withOrder(plan, order));
   const auto& steps = m_session.analysis()->sheet.steps;
   for (size_t k = 0; k < steps.size(); ++k)
-    if (steps[k].what == Do::Stamp && steps[k].impression == thing) m_strip->choose(m_strip->placeOf(static_cast<int>(k)));
+    if (steps[k].what == Do::Stamp && steps[k].impression == thing)
+      m_strip->choose(m_strip->placeOf(static_cast<int>(k)));
 }
 
 /// Wishes for the order, the evenings and the number of cards, as a menu.
@@ -296,32 +301,41 @@ void OrderPlace::fillWishes() {
     QAction* a = menu->addAction(text);
     a->setCheckable(true);
     a->setChecked(on);
-    connect(a, &QAction::triggered, this, [this, text, change](bool checked) { m_session.edit(text, change(m_session.plan(), checked)); });
+    connect(a, &QAction::triggered, this,
+            [this, text, change](bool checked) { m_session.edit(text, change(m_session.plan(), checked)); });
   };
-  const auto in = [](const std::vector<std::string>& list, const std::string& id) { return std::find(list.begin(), list.end(), id) != list.end(); };
+  const auto in = [](const std::vector<std::string>& list, const std::string& id) {
+    return std::find(list.begin(), list.end(), id) != list.end();
+  };
   for (size_t i = 0; i < plan.impressions.size(); ++i)
     if (const Impression& thing = plan.impressions[i]; thing.hero || in(plan.making.first, thing.id))
       wish(tr("%1 first").arg(labelOf(plan, static_cast<int>(i))), in(plan.making.first, thing.id),
            [id = thing.id](const Plan& p, bool on) { return wantedFirst(p, id, on); });
   if (const int k = m_strip->stepAt(m_strip->chosen()); k >= 0) {
     const Step& s = m_session.analysis()->sheet.steps[static_cast<size_t>(k)];
-    if (s.what == Do::Stamp && !s.piece && !plan.impressions[static_cast<size_t>(s.impression)].hero && !in(plan.making.first, plan.impressions[static_cast<size_t>(s.impression)].id))
+    if (s.what == Do::Stamp && !s.piece && !plan.impressions[static_cast<size_t>(s.impression)].hero &&
+        !in(plan.making.first, plan.impressions[static_cast<size_t>(s.impression)].id))
       wish(tr("%1 first").arg(labelOf(plan, s.impression)), false,
-           [id = plan.impressions[static_cast<size_t>(s.impression)].id](const Plan& p, bool on) { return wantedFirst(p, id, on); });
+           [id = plan.impressions[static_cast<size_t>(s.impression)].id](const Plan& p, bool on) {
+             return wantedFirst(p, id, on);
+           });
   }
   menu->addSeparator();
   for (const Ink& ink : plan.inks) {
-    const auto used = std::count_if(plan.impressions.begin(), plan.impressions.end(), [&](const Impression& i) { return i.ink == ink.id; });
+    const auto used = std::count_if(plan.impressions.begin(), plan.impressions.end(),
+                                    [&](const Impression& i) { return i.ink == ink.id; });
     if (used > 1)
       wish(tr("All %1 in one go").arg(inkName(ink)), in(plan.making.together, ink.id),
            [id = ink.id](const Plan& p, bool on) { return wantedTogether(p, id, on); });
   }
   menu->addSeparator();
   for (int n : {1, 2, 3, 4})
-    wish(n == 1 ? tr("In one evening") : tr("Over %1 evenings").arg(n), plan.making.evenings == n, [n](const Plan& p, bool) { return withEvenings(p, n); });
+    wish(n == 1 ? tr("In one evening") : tr("Over %1 evenings").arg(n), plan.making.evenings == n,
+         [n](const Plan& p, bool) { return withEvenings(p, n); });
   menu->addSeparator();
   for (int n : {1, 2, 5, 10, 25, 50})
-    wish(n == 1 ? tr("One card") : tr("%1 cards at once").arg(n), plan.making.copies == n, [n](const Plan& p, bool) { return withCopies(p, n); });
+    wish(n == 1 ? tr("One card") : tr("%1 cards at once").arg(n), plan.making.copies == n,
+         [n](const Plan& p, bool) { return withCopies(p, n); });
 }
 
 void OrderPlace::planChanged() {
@@ -333,7 +347,8 @@ void OrderPlace::planChanged() {
   m_bestMinutes.reset();
   showTimes();
   QStringList troubles = orderTroubles(m_session.plan(), a);
-  if (troubles.size() > 3) troubles = QStringList(troubles.mid(0, 3)) << tr("and %1 more").arg(troubles.size() - 3);
+  if (troubles.size() > 3)
+    troubles = QStringList(troubles.mid(0, 3)) << tr("and %1 more").arg(troubles.size() - 3);
   m_troubles->setText(troubles.join(QStringLiteral(" ")));
   m_troubles->setVisible(!troubles.isEmpty());
   m_again->setVisible(a.orderState.from == OrderState::From::Maker);
@@ -352,13 +367,12 @@ void OrderPlace::showTimes() {
   const Analysis& a = *m_session.analysis();
   double waiting = 0;
   for (const Step& s : a.sheet.steps) waiting += s.wait;
-  m_times->setText(
-      a.sheet.steps.empty()
-          ? tr("Nothing is on the card yet.")
-          : tr("%1 steps, about %2, of which %3 waiting. %4")
-                .arg(m_strip->count())
-                .arg(minutesWords(a.sheet.minutes), minutesWords(waiting), orderWords()) +
-                sheetWords(a.sheet));
+  m_times->setText(a.sheet.steps.empty()
+                       ? tr("Nothing is on the card yet.")
+                       : tr("%1 steps, about %2, of which %3 waiting. %4")
+                                 .arg(m_strip->count())
+                                 .arg(minutesWords(a.sheet.minutes), minutesWords(waiting), orderWords()) +
+                             sheetWords(a.sheet));
 }
 
 void OrderPlace::showEvent(QShowEvent*) {

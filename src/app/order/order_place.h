@@ -65,7 +65,7 @@ class OrderPlace : public QWidget {
   std::shared_ptr<SvgArt> m_art;
   std::shared_ptr<TileStore> m_tiles;
   Job<Result<StepPictures>>* m_job;
-  Job<double>* m_compare;                // minutes of the best order, beside the maker's own
+  Job<double>* m_compare;  // minutes of the best order, beside the maker's own
   std::optional<double> m_bestMinutes;
   std::optional<Simulation> m_simulation;
   std::vector<QImage> m_pictures;

@@ -43,16 +43,30 @@ QComboBox* schoolChoice() {
   return box;
 }
 
+/// What a school costs here and what stands against it.
+QString costWords(const SchoolOption& o) {
+  QStringList out{capital(schoolWords(o.technique))};
+  out << SchoolsPage::tr("Costs about %1").arg(minutesWords(o.minutes)) +
+             (o.masks ? SchoolsPage::tr(", a mask") : QString()) +
+             (o.pen_mm >= 1 ? SchoolsPage::tr(", %1 mm to join by pen").arg(o.pen_mm, 0, 'f', 0) : QString());
+  for (Obstacle what : o.obstacles) out << capital(obstacleWords(what));
+  return out.join(QStringLiteral(".\n")) + u'.';
+}
+
 }  // namespace
 
 SchoolsPage::SchoolsPage(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget* parent)
-    : QWidget(parent), m_session(session), m_art(std::move(art)), m_job(new Job<Result<std::vector<SchoolResult>>>(this)) {
+    : QWidget(parent),
+      m_session(session),
+      m_art(std::move(art)),
+      m_job(new Job<Result<std::vector<SchoolResult>>>(this)) {
   auto* row = new QHBoxLayout(this);
   row->setContentsMargins(0, 0, 0, 0);
   row->setSpacing(10);
   auto* left = new SheetFrame;
   left->box()->addWidget(inkLabel(tr("This card, done wholly one way"), headingFont(), theme().ink));
-  left->box()->addWidget(inkLabel(tr("Each is pressed on simulated paper. Wrong is where the card would visibly differ from things cleanly in front of one another."),
+  left->box()->addWidget(inkLabel(tr("Each is pressed on simulated paper. Wrong is where the card would "
+                                     "visibly differ from things cleanly in front of one another."),
                                   labelFont(), theme().soft, true));
   m_progress = new QProgressBar;
   m_progress->setRange(0, 100);
@@ -62,7 +76,8 @@ SchoolsPage::SchoolsPage(PlanSession& session, std::shared_ptr<SvgArt> art, QWid
   left->box()->addWidget(m_table);
   left->box()->addSpacing(14);
   for (Technique t : kSchools)
-    left->box()->addWidget(inkLabel(tr("%1: %2.").arg(capital(techniqueName(t)), schoolWords(t)), labelFont(), theme().soft, true));
+    left->box()->addWidget(inkLabel(tr("%1: %2.").arg(capital(techniqueName(t)), schoolWords(t)), labelFont(),
+                                    theme().soft, true));
   left->box()->addStretch(1);
   row->addWidget(left, 5);
 
@@ -91,7 +106,8 @@ SchoolsPage::SchoolsPage(PlanSession& session, std::shared_ptr<SvgArt> art, QWid
   connect(m_take, &QPushButton::clicked, this, &SchoolsPage::takeAdvice);
   connect(m_print, &QPushButton::clicked, this, &SchoolsPage::printTapedRequested);
   connect(&session, &PlanSession::planChanged, this, &SchoolsPage::planChanged);
-  connect(m_job, &JobBase::progressed, this, [this](double share) { m_progress->setValue(qRound(100 * share)); });
+  connect(m_job, &JobBase::progressed, this,
+          [this](double share) { m_progress->setValue(qRound(100 * share)); });
 }
 
 void SchoolsPage::planChanged() {
@@ -110,7 +126,8 @@ void SchoolsPage::work() {
   m_progress->show();
   m_job->run(
       [plan = m_session.snapshot(), analysis = m_session.analysis(), art = m_art](const Progress& progress) {
-        return compareSchools(*plan, *analysis, art.get(), dpiWithin(plan->card.panel.box(), 90, 5e5), progress);
+        return compareSchools(*plan, *analysis, art.get(), dpiWithin(plan->card.panel.box(), 90, 5e5),
+                              progress);
       },
       [this](Result<std::vector<SchoolResult>> done) {
         m_progress->hide();
@@ -141,22 +158,31 @@ void SchoolsPage::showTable() {
   grid->setContentsMargins(0, 6, 0, 0);
   grid->setHorizontalSpacing(12);
   grid->setVerticalSpacing(7);
-  const QString heads[] = {tr("School"), tr("Masks"), tr("Time"), tr("Joins showing"), tr("Wrong"), tr("Unsuited")};
+  const QString heads[] = {tr("School"),        tr("Masks"), tr("Time"),
+                           tr("Joins showing"), tr("Wrong"), tr("Unsuited")};
   for (int c = 0; c < 6; ++c) grid->addWidget(inkLabel(heads[c], labelFont(), theme().soft), 0, c);
   int row = 1;
   for (const SchoolResult& r : m_results) {
     const bool own = !r.technique;
-    const QString name = r.technique ? capital(techniqueName(*r.technique)) : r.advised ? tr("As advised") : tr("As planned");
+    const QString name = r.technique ? capital(techniqueName(*r.technique))
+                         : r.advised ? tr("As advised")
+                                     : tr("As planned");
     const QFont font = bodyFont(own ? QFont::DemiBold : QFont::Normal);
     const bool wrong = r.faults_mm2 > kSmallFault_mm2;
     grid->addWidget(inkLabel(name, font, theme().ink), row, 0);
     grid->addWidget(inkLabel(QString::number(r.masks), font, theme().ink), row, 1);
     grid->addWidget(inkLabel(minutesWords(r.minutes), font, theme().ink), row, 2);
-    grid->addWidget(inkLabel(r.risk < 0.05 ? tr("none") : QString::number(r.risk, 'f', 1), font, theme().ink), row, 3);
-    grid->addWidget(inkLabel(wrong ? tr("%1 mm²").arg(r.faults_mm2, 0, 'f', r.faults_mm2 < 10 ? 1 : 0) : tr("nothing"), font,
-                             wrong ? theme().madder : theme().ink),
-                    row, 4);
-    grid->addWidget(inkLabel(r.unsuited == 0 ? tr("none") : r.unsuited == 1 ? tr("1 thing") : tr("%1 things").arg(r.unsuited), font, r.unsuited ? theme().ochre : theme().ink), row, 5);
+    grid->addWidget(inkLabel(r.risk < 0.05 ? tr("none") : QString::number(r.risk, 'f', 1), font, theme().ink),
+                    row, 3);
+    grid->addWidget(
+        inkLabel(wrong ? tr("%1 mm²").arg(r.faults_mm2, 0, 'f', r.faults_mm2 < 10 ? 1 : 0) : tr("nothing"),
+                 font, wrong ? theme().madder : theme().ink),
+        row, 4);
+    grid->addWidget(inkLabel(r.unsuited == 0   ? tr("none")
+                             : r.unsuited == 1 ? tr("1 thing")
+                                               : tr("%1 things").arg(r.unsuited),
+                             font, r.unsuited ? theme().ochre : theme().ink),
+                    row, 5);
     if (r.technique) m_table->findChildren<QLabel*>().last()->setToolTip(capital(schoolWords(*r.technique)));
     ++row;
   }
@@ -179,15 +205,19 @@ void SchoolsPage::showThings() {
     grid->addWidget(inkLabel(labelOf(plan, a.impression), labelFont(QFont::DemiBold), theme().ink), row, 0);
     auto* choice = schoolChoice();
     choice->setAccessibleName(tr("School of %1").arg(nameOf(plan, a.impression)));
+    for (size_t k = 0; k < a.options.size(); ++k)
+      choice->setItemData(static_cast<int>(k), costWords(a.options[k]), Qt::ToolTipRole);
     choice->setCurrentIndex(choice->findData(static_cast<int>(thing.technique)));
     connect(choice, &QComboBox::activated, this, [this, id = thing.id, choice](int k) {
       const auto t = static_cast<Technique>(choice->itemData(k).toInt());
       const int i = m_session.plan().indexOf(id);
       if (i >= 0)
-        m_session.edit(tr("%1: %2").arg(labelOf(m_session.plan(), i), techniqueName(t)), withTechnique(m_session.plan(), id, t));
+        m_session.edit(tr("%1: %2").arg(labelOf(m_session.plan(), i), techniqueName(t)),
+                       withTechnique(m_session.plan(), id, t));
     });
     grid->addWidget(choice, row, 1);
-    const auto now = std::find_if(a.options.begin(), a.options.end(), [&](const SchoolOption& o) { return o.technique == thing.technique; });
+    const auto now = std::find_if(a.options.begin(), a.options.end(),
+                                  [&](const SchoolOption& o) { return o.technique == thing.technique; });
     QStringList words;
     for (Obstacle o : now->obstacles) words << obstacleWords(o);
     const bool better = a.best != thing.technique && a.reason != SchoolReason::NothingBehind;
@@ -195,7 +225,12 @@ void SchoolsPage::showThings() {
     if (better) words << tr("better: %1, %2").arg(techniqueName(a.best), reasonWords(a.reason));
     if (words.isEmpty()) words << reasonWords(a.reason);
     const bool trouble = !now->obstacles.empty();
-    grid->addWidget(inkLabel(capital(words.join(QStringLiteral("; "))), labelFont(), trouble ? theme().madder : better ? theme().ochre : theme().soft, true), row, 2);
+    grid->addWidget(inkLabel(capital(words.join(QStringLiteral("; "))), labelFont(),
+                             trouble  ? theme().madder
+                             : better ? theme().ochre
+                                      : theme().soft,
+                             true),
+                    row, 2);
     ++row;
   }
   grid->setColumnStretch(2, 1);

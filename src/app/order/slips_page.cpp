@@ -40,7 +40,9 @@ SlipsPage::SlipsPage(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget*
   auto* right = new SheetFrame;
   right->setMinimumWidth(qRound(330 * textScale()));
   right->box()->addWidget(inkLabel(tr("What if …"), headingFont(), theme().ink));
-  right->box()->addWidget(inkLabel(tr("Nothing of the plan is changed here. Spoil simulated paper instead of real paper."), labelFont(), theme().soft, true));
+  right->box()->addWidget(
+      inkLabel(tr("Nothing of the plan is changed here. Spoil simulated paper instead of real paper."),
+               labelFont(), theme().soft, true));
   auto* shuffle = new QPushButton(tr("… the steps are shuffled?"));
   shuffle->setObjectName(QStringLiteral("shuffle"));
   right->box()->addWidget(shuffle);
@@ -103,7 +105,8 @@ void SlipsPage::showEvent(QShowEvent*) {
   m_words->setText(tr("Choose on the right what goes wrong."));
   // To begin with, the card as it is meant to be.
   const Plan& plan = m_session.plan();
-  m_picture->setPicture(intendedPicture(plan, *m_session.analysis(), *m_art, dpiWithin(plan.card.panel.box(), kDpi, 1e6)));
+  m_picture->setPicture(
+      intendedPicture(plan, *m_session.analysis(), *m_art, dpiWithin(plan.card.panel.box(), kDpi, 1e6)));
 }
 
 void SlipsPage::planChanged() {
@@ -148,7 +151,8 @@ void SlipsPage::tryOut(const WhatIf& what) {
   if (m_session.plan().impressions.empty()) return;
   m_head->setText(tr("Being pressed"));
   m_job->run(
-      [plan = m_session.snapshot(), analysis = m_session.analysis(), art = m_art, what, lively = m_lively](const Progress& progress) -> Result<Pressed> {
+      [plan = m_session.snapshot(), analysis = m_session.analysis(), art = m_art, what,
+       lively = m_lively](const Progress& progress) -> Result<Pressed> {
         const auto slip = slipped(*plan, *analysis, what);
         if (!slip) return slip.error();
         const Slip& s = slip.value();
@@ -165,7 +169,8 @@ void SlipsPage::tryOut(const WhatIf& what) {
         if (lively) {
           run.manner = {true, true, true, true, 1};
           PressTiles tiles(in, Grid(plan->card.panel.box(), dpi));
-          if (auto alive = replay(in, s.analysis->sheet, tiles, progress, {}, run)) out.picture = pictureOf(alive.value().card);
+          if (auto alive = replay(in, s.analysis->sheet, tiles, progress, {}, run))
+            out.picture = pictureOf(alive.value().card);
         }
         for (const Difference& d : out.simulation.worst)
           if (!d.explained && out.words.size() < kMostWords) out.words << blameWords(*plan, *s.analysis, d);
@@ -182,10 +187,15 @@ void SlipsPage::tryOut(const WhatIf& what) {
         std::vector<QPointF> marks;
         const PanelSize& panel = m_session.plan().card.panel;
         for (const Difference& d : p.simulation.worst)
-          if (!d.explained && marks.size() < 6) marks.push_back({d.at.x / panel.width_mm, 1 - d.at.y / panel.height_mm});
+          if (!d.explained && marks.size() < 6)
+            marks.push_back({d.at.x / panel.width_mm, 1 - d.at.y / panel.height_mm});
         m_picture->setPicture(p.picture, marks);
-        m_head->setText(p.simulation.proven ? tr("No harm done") : tr("%1 mm² come out otherwise").arg(p.simulation.unexplained_mm2, 0, 'f', p.simulation.unexplained_mm2 < 10 ? 1 : 0));
-        m_words->setText(p.simulation.proven ? tr("The card comes out as planned.") : p.words.join(QStringLiteral("\n\n")));
+        m_head->setText(p.simulation.proven ? tr("No harm done")
+                                            : tr("%1 mm² come out otherwise")
+                                                  .arg(p.simulation.unexplained_mm2, 0, 'f',
+                                                       p.simulation.unexplained_mm2 < 10 ? 1 : 0));
+        m_words->setText(p.simulation.proven ? tr("The card comes out as planned.")
+                                             : p.words.join(QStringLiteral("\n\n")));
         m_simulation = std::move(p.simulation);
       });
 }

@@ -1,4 +1,5 @@
-// What a slip at the table would do: a mask forgotten, an ink mistaken, a stamp a millimetre off, steps shuffled.
+// What a slip at the table would do: a mask forgotten, an ink mistaken, a stamp a millimetre off, steps
+// shuffled.
 #pragma once
 
 #include <QWidget>

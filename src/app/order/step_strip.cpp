@@ -15,7 +15,8 @@ namespace havlo {
 StepStrip::StepStrip(PlanSession& session, QWidget* parent) : QWidget(parent), m_session(session) {
   setFocusPolicy(Qt::StrongFocus);
   setAccessibleName(tr("Steps"));
-  setAccessibleDescription(tr("Left and right arrows go from step to step; with Ctrl they take a stamping earlier or later."));
+  setAccessibleDescription(
+      tr("Left and right arrows go from step to step; with Ctrl they take a stamping earlier or later."));
 }
 
 QSize StepStrip::pictureSize() const {

@@ -1,8 +1,8 @@
 // Each has one thing to learn; the plans are made by tools/art.
 #include "app/practice/exercises.h"
 
-#include <QtGlobal>
 #include <QCoreApplication>
+#include <QtGlobal>
 
 namespace havlo {
 

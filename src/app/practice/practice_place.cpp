@@ -47,7 +47,11 @@ QString starWords(int stars) {
 }  // namespace
 
 PracticePlace::PracticePlace(std::shared_ptr<SvgArt> art, QWidget* parent)
-    : QWidget(parent), m_art(std::move(art)), m_job(new Job<Result<Pressed>>(this)), m_plan(std::make_shared<const Plan>()), m_analysis(analyse(*m_plan)) {
+    : QWidget(parent),
+      m_art(std::move(art)),
+      m_job(new Job<Result<Pressed>>(this)),
+      m_plan(std::make_shared<const Plan>()),
+      m_analysis(analyse(*m_plan)) {
   auto* row = new QHBoxLayout(this);
   row->setContentsMargins(16, 10, 16, 10);
   row->setSpacing(10);
@@ -79,7 +83,8 @@ PracticePlace::PracticePlace(std::shared_ptr<SvgArt> art, QWidget* parent)
 
   auto* right = new SheetFrame;
   right->box()->addWidget(inkLabel(tr("Your steps"), headingFont(), theme().ink));
-  right->box()->addWidget(inkLabel(tr("Drag them into order, or use the buttons."), labelFont(), theme().soft, true));
+  right->box()->addWidget(
+      inkLabel(tr("Drag them into order, or use the buttons."), labelFont(), theme().soft, true));
   m_list = new QListWidget;
   m_list->setAccessibleName(tr("Your steps"));
   m_list->setDragDropMode(QAbstractItemView::InternalMove);
@@ -114,16 +119,22 @@ PracticePlace::PracticePlace(std::shared_ptr<SvgArt> art, QWidget* parent)
   connect(m_list->model(), &QAbstractItemModel::rowsMoved, this, [this] {
     // The list has moved already; the steps follow it.
     std::vector<DrillStep> order;
-    for (int k = 0; k < m_list->count(); ++k) order.push_back(m_steps[static_cast<size_t>(m_list->item(k)->data(Qt::UserRole).toInt())]);
+    for (int k = 0; k < m_list->count(); ++k)
+      order.push_back(m_steps[static_cast<size_t>(m_list->item(k)->data(Qt::UserRole).toInt())]);
     m_steps = std::move(order);
     const int now = m_list->currentRow();
-    QMetaObject::invokeMethod(this, [this, now] {
-      fillSteps(now);
-      changed();
-    }, Qt::QueuedConnection);
+    QMetaObject::invokeMethod(
+        this,
+        [this, now] {
+          fillSteps(now);
+          changed();
+        },
+        Qt::QueuedConnection);
   });
-  connect(m_earlier, &QPushButton::clicked, this, [this] { moveStep(m_list->currentRow(), m_list->currentRow() - 1); });
-  connect(m_later, &QPushButton::clicked, this, [this] { moveStep(m_list->currentRow(), m_list->currentRow() + 1); });
+  connect(m_earlier, &QPushButton::clicked, this,
+          [this] { moveStep(m_list->currentRow(), m_list->currentRow() - 1); });
+  connect(m_later, &QPushButton::clicked, this,
+          [this] { moveStep(m_list->currentRow(), m_list->currentRow() + 1); });
   connect(m_press, &QPushButton::clicked, this, &PracticePlace::press);
   connect(answer, &QPushButton::clicked, this, &PracticePlace::showAnswer);
   fillExercises();
@@ -141,7 +152,12 @@ void PracticePlace::fillExercises() {
   int k = 0;
   for (const Exercise& e : exercises()) {
     const int stars = QSettings().value(starsKey(e), 0).toInt();
-    auto* item = new QListWidgetItem(tr("%1  %2\n     grade %3, %4").arg(++k).arg(practiceText(e.title)).arg(e.grade).arg(starWords(stars)), m_exercises);
+    auto* item = new QListWidgetItem(tr("%1  %2\n     grade %3, %4")
+                                         .arg(++k)
+                                         .arg(practiceText(e.title))
+                                         .arg(e.grade)
+                                         .arg(starWords(stars)),
+                                     m_exercises);
     item->setSizeHint({0, twoLines()});
   }
   m_exercises->setCurrentRow(m_exercise);
@@ -179,7 +195,8 @@ void PracticePlace::fillSteps(int chosen) {
   m_list->clear();
   for (size_t k = 0; k < m_steps.size(); ++k) {
     QString text = QStringLiteral("%1  %2").arg(k + 1).arg(nameOfStep(m_steps[k]));
-    if (!m_steps[k].covered.empty()) text += QStringLiteral("\n     ") + tr("covered: %1").arg(listOf(*m_plan, m_steps[k].covered));
+    if (!m_steps[k].covered.empty())
+      text += QStringLiteral("\n     ") + tr("covered: %1").arg(listOf(*m_plan, m_steps[k].covered));
     auto* item = new QListWidgetItem(text, m_list);
     item->setData(Qt::UserRole, static_cast<int>(k));
     item->setSizeHint({0, m_steps[k].covered.empty() ? twoLines() * 6 / 10 : twoLines()});
@@ -251,7 +268,8 @@ void PracticePlace::press() {
   if (m_exercise < 0) return;
   m_head->setText(tr("Being pressed"));
   m_job->run(
-      [plan = m_plan, analysis = m_analysis, steps = m_steps, art = m_art](const Progress& progress) -> Result<Pressed> {
+      [plan = m_plan, analysis = m_analysis, steps = m_steps,
+       art = m_art](const Progress& progress) -> Result<Pressed> {
         auto drilled = pressDrill(*plan, *analysis, steps, art.get(), kDpi, progress);
         if (!drilled) return drilled.error();
         Pressed out{std::move(drilled).value(), {}, {}};
@@ -284,7 +302,8 @@ void PracticePlace::press() {
         std::vector<QPointF> marks;
         const PanelSize& panel = m_plan->card.panel;
         for (const Difference& d : p.result.pressed.worst)
-          if (!d.explained && marks.size() < 5) marks.push_back({d.at.x / panel.width_mm, 1 - d.at.y / panel.height_mm});
+          if (!d.explained && marks.size() < 5)
+            marks.push_back({d.at.x / panel.width_mm, 1 - d.at.y / panel.height_mm});
         m_yours->setPicture(p.picture, marks);
         const int stars = m_seen ? std::min(1, p.result.stars) : p.result.stars;
         if (stars == 0) {
@@ -293,11 +312,17 @@ void PracticePlace::press() {
           m_words->setText(p.words.join(QStringLiteral("\n")));
         } else {
           setInk(m_head, theme().green);
-          m_head->setText(stars == 3 ? tr("Mastered: no cover too many") : stars == 2 ? tr("Right and neat") : tr("Right"));
-          m_words->setText(p.result.needless > 0 ? tr("%1 covers were laid that nothing came near.").arg(p.result.needless)
-                           : p.result.masksOn > p.result.masksOnBest ? tr("You laid %1 covers; %2 are enough in another order.").arg(p.result.masksOn).arg(p.result.masksOnBest)
-                           : m_seen                                  ? tr("Now try it without looking.")
-                                                                     : tr("It cannot be done with fewer covers than %1.").arg(p.result.masksOn));
+          m_head->setText(stars == 3   ? tr("Mastered: no cover too many")
+                          : stars == 2 ? tr("Right and neat")
+                                       : tr("Right"));
+          m_words->setText(
+              p.result.needless > 0 ? tr("%1 covers were laid that nothing came near.").arg(p.result.needless)
+              : p.result.masksOn > p.result.masksOnBest
+                  ? tr("You laid %1 covers; %2 are enough in another order.")
+                        .arg(p.result.masksOn)
+                        .arg(p.result.masksOnBest)
+              : m_seen ? tr("Now try it without looking.")
+                       : tr("It cannot be done with fewer covers than %1.").arg(p.result.masksOn));
         }
         const QString key = starsKey(exercises()[static_cast<size_t>(m_exercise)]);
         QSettings settings;

@@ -1,7 +1,7 @@
 #include "app/session/drawer_session.h"
 
-#include <cmath>
 #include <QFile>
+#include <cmath>
 
 #include "io/drawer/drawer_file.h"
 
@@ -63,7 +63,8 @@ bool DrawerSession::done(const Result<Done>& result) {
 std::string DrawerSession::keyOf(const Stamp& stamp) const {
   if (!stamp.drawer.empty() && m_index.card(stamp.drawer)) return stamp.drawer;
   for (const DrawerCard& card : m_index.cards())
-    if (!stamp.name.empty() && card.name == stamp.name && std::fabs(card.width_mm - stamp.width_mm) < 0.05 && std::fabs(card.height_mm - stamp.height_mm) < 0.05)
+    if (!stamp.name.empty() && card.name == stamp.name && std::fabs(card.width_mm - stamp.width_mm) < 0.05 &&
+        std::fabs(card.height_mm - stamp.height_mm) < 0.05)
       return card.key;
   return {};
 }

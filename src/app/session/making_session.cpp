@@ -26,12 +26,14 @@ std::vector<MakingRecord> MakingSession::left() {
 void MakingSession::keep() {
   if (m_bench)
     if (const auto saved = saveMaking(m_folder, m_bench->record()); !saved)
-      Q_EMIT trouble(tr("The card in the making could not be kept: %1").arg(QString::fromStdString(saved.error().message)));
+      Q_EMIT trouble(tr("The card in the making could not be kept: %1")
+                         .arg(QString::fromStdString(saved.error().message)));
   Q_EMIT changed();
 }
 
 void MakingSession::begin(std::shared_ptr<const Plan> plan, AnalysisRef analysis) {
-  m_bench = Bench::begin(QUuid::createUuid().toString(QUuid::WithoutBraces).toStdString(), std::move(plan), std::move(analysis), now());
+  m_bench = Bench::begin(QUuid::createUuid().toString(QUuid::WithoutBraces).toStdString(), std::move(plan),
+                         std::move(analysis), now());
   keep();
 }
 

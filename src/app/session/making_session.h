@@ -1,4 +1,5 @@
-// The card being made: begun, kept on disk after every act, taken up again, handed to the log. Knows no window.
+// The card being made: begun, kept on disk after every act, taken up again, handed to the log. Knows no
+// window.
 #pragma once
 
 #include <QObject>

@@ -150,7 +150,8 @@ void PlanSession::takeOrdered(const std::shared_ptr<const Plan>& of, const Analy
 
 void PlanSession::improveOrder() {
   if (m_analysis->orderState.from != OrderState::From::Quick || m_plan.impressions.empty()) return;
-  m_search->run([plan = m_snapshot, analysis = m_analysis](const Progress& progress) { return withBestOrder(*plan, analysis, {}, progress); },
+  m_search->run([plan = m_snapshot, analysis = m_analysis](
+                    const Progress& progress) { return withBestOrder(*plan, analysis, {}, progress); },
                 [this, of = m_snapshot](AnalysisRef best) { takeOrdered(of, best); });
 }
 

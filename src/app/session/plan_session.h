@@ -47,8 +47,8 @@ class PlanSession : public QObject {
   /// undo. A failed edit changes nothing and is said through trouble().
   void edit(const QString& label, const Result<Plan>& result, const QString& mergeKey = {});
 
-  /// Looks for the best stamping order on a worker thread, if that has not been done; planChanged() tells when
-  /// it is there. A result for an older state of the plan is dropped.
+  /// Looks for the best stamping order on a worker thread, if that has not been done; planChanged() tells
+  /// when it is there. A result for an older state of the plan is dropped.
   void improveOrder();
   void stopImproving() { m_search->cancel(); }
   /// The same at once; takes up to a second.

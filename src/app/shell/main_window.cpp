@@ -63,7 +63,8 @@ MainWindow::MainWindow(const QString& rescueFolder)
     : m_session(std::make_unique<PlanSession>(rescueFolder)),
       m_drawerSession(std::make_unique<DrawerSession>(
           QFileInfo(rescueFolder).dir().filePath(QStringLiteral("drawer.sqlite")))),
-      m_making(std::make_unique<MakingSession>(QFileInfo(rescueFolder).dir().filePath(QStringLiteral("makings")))),
+      m_making(
+          std::make_unique<MakingSession>(QFileInfo(rescueFolder).dir().filePath(QStringLiteral("makings")))),
       m_art(std::make_shared<SvgArt>()),
       m_printing(new Printing(*m_session, m_art, this)),
       m_opening(new Job<Result<ReadPlan>>(this)) {
@@ -286,10 +287,15 @@ void MainWindow::useDrawerMasks() {
       if (mask.usesLeft > 0 && m_drawerSession->keyOf(*stamp) == mask.stamp)
         found.push_back({stamp->id, mask.usesLeft, mask.key, {}});
   if (found.empty() && m_session->plan().supplies.masksAtHand.empty())
-    return m_messages->say(MessageBar::Kind::Notice, tr("The drawer keeps no mask of these stamps. After a card is made, its masks can be kept."));
+    return m_messages->say(
+        MessageBar::Kind::Notice,
+        tr("The drawer keeps no mask of these stamps. After a card is made, its masks can be kept."));
   const int before = m_session->analysis()->masksToCut();
   m_session->edit(tr("Use masks from the drawer"), withMasksAtHand(m_session->plan(), found));
-  m_messages->say(MessageBar::Kind::Notice, tr("%1 kept masks are used first: %2 to cut instead of %3.").arg(found.size()).arg(m_session->analysis()->masksToCut()).arg(before));
+  m_messages->say(MessageBar::Kind::Notice, tr("%1 kept masks are used first: %2 to cut instead of %3.")
+                                                .arg(found.size())
+                                                .arg(m_session->analysis()->masksToCut())
+                                                .arg(before));
 }
 
 /// The drawer is opened when the scene first asks it something; whole stamps are read only for those that may
@@ -375,7 +381,8 @@ void MainWindow::refreshTrail() {
   Trail::Place make{tr("Make"), tr("not begun"), Mark::NotBegun, Level::Note};
   if (const auto& bench = m_making->bench()) {
     make.mark = Mark::Fine;
-    make.status = bench->finished() ? tr("done") : tr("step %1 of %2").arg(bench->at() + 1).arg(bench->count());
+    make.status =
+        bench->finished() ? tr("done") : tr("step %1 of %2").arg(bench->at() + 1).arg(bench->count());
   }
   m_trail->setPlaces({card, drawer, scene, order, make});
   const QString state =

@@ -88,8 +88,10 @@ std::vector<PlacedRef> placeAll(const Plan& plan, const std::vector<int>& stampO
 void planWork(const Plan& plan, Analysis& a) {
   a.needs = a.needTable->of(a.order);
   a.stampMasks = countMasks(plan, a.needs, a.stampOf);
+  // A quick order is shown while things are moved about; its bound would be asked for by nobody.
+  const bool bound = a.orderState.from != OrderState::From::Quick;
   a.sheet = buildRunSheet(
-      {plan, a.meetings, a.washes, *a.needTable, a.order, a.needs, a.stampMasks, a.stampOf});
+      {plan, a.meetings, a.washes, *a.needTable, a.order, a.needs, a.stampMasks, a.stampOf, {}, bound});
   a.orderState.broken = brokenRules(orderRules(plan, a.meetings, a.knots), a.order);
 }
 
@@ -116,7 +118,8 @@ AnalysisRef analyse(const Plan& plan, const Analysis* before) {
   a->washes = meetWashes(plan, a->meetings.placed, before ? &before->washes : nullptr);
   a->visible = findVisible(plan, a->meetings, before ? &before->visible : nullptr);
   a->knots = findKnots(a->meetings, *a->depth);
-  a->needTable = std::make_shared<NeedTable>(plan, a->meetings, a->washes, a->masks, a->stampOf, a->knots.knotOf);
+  a->needTable =
+      std::make_shared<NeedTable>(plan, a->meetings, a->washes, a->masks, a->stampOf, a->knots.knotOf);
   a->order = stampingOrder(plan, a->knots);
   if (!plan.making.order.empty()) {
     a->order = completed(plan, a->order);
@@ -174,8 +177,8 @@ AnalysisRef withBestOrder(const Plan& plan, const AnalysisRef& analysis, const O
   BestOrder best = findBestOrder(orderWork(plan, *analysis), effort, progress);
   auto a = std::make_shared<Analysis>(*analysis);
   a->order = std::move(best.order);
-  planWork(plan, *a);
   a->orderState.from = OrderState::From::Best;
+  planWork(plan, *a);
   a->orderState.exact = best.exact;
   a->orderState.unmet = std::move(best.unmet);
   return a;

@@ -20,14 +20,14 @@ namespace havlo {
 /// Where the stamping order comes from and what is wrong with it.
 struct OrderState {
   enum class From {
-    Quick,   ///< a valid order, found at once
-    Best,    ///< the search has been through
-    Maker    ///< the maker's own
+    Quick,  ///< a valid order, found at once
+    Best,   ///< the search has been through
+    Maker   ///< the maker's own
   };
   From from = From::Quick;
-  bool exact = false;              ///< Best: no valid order is better
-  std::vector<OrderRule> broken;   ///< depth rules that the order breaks
-  std::vector<UnmetPin> unmet;     ///< wishes it does not meet
+  bool exact = false;             ///< Best: no valid order is better
+  std::vector<OrderRule> broken;  ///< depth rules that the order breaks
+  std::vector<UnmetPin> unmet;    ///< wishes it does not meet
 };
 
 struct Analysis {

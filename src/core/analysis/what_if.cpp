@@ -24,7 +24,8 @@ void forget(RunSheet& sheet, int thing) {
   std::vector<Step> kept;
   for (Step& s : sheet.steps) {
     const bool covers = s.what == Do::MaskOn || s.what == Do::MaskOff;
-    const bool strip = (s.what == Do::Tape || s.what == Do::MaskOff) && s.covers.empty() && s.impression == thing;
+    const bool strip =
+        (s.what == Do::Tape || s.what == Do::MaskOff) && s.covers.empty() && s.impression == thing;
     if (covers) {
       const bool any = !s.covers.empty();
       std::erase_if(s.covers, [&](const Cover& c) { return c.impression == thing; });
@@ -72,9 +73,8 @@ Result<Slip> slipped(const Plan& plan, const Analysis& analysis, const WhatIf& w
       i.at = {i.at.x + what.by.x, i.at.y + what.by.y};
       i.turn_deg += what.turn_deg;
       auto a = std::make_shared<Analysis>(analysis);
-      a->meetings.placed[static_cast<size_t>(what.impression)] =
-          place(analysis.meetings.placed[static_cast<size_t>(what.impression)]->outline, i,
-                plan.card.panel.box());
+      a->meetings.placed[static_cast<size_t>(what.impression)] = place(
+          analysis.meetings.placed[static_cast<size_t>(what.impression)]->outline, i, plan.card.panel.box());
       out.analysis = a;
       break;
     }
@@ -90,8 +90,9 @@ Result<Slip> slipped(const Plan& plan, const Analysis& analysis, const WhatIf& w
   return out;
 }
 
-Result<Simulation> tryOut(const Plan& plan, const Analysis& analysis, const WhatIf& what, const ArtSource* art,
-                          double dpi, const Progress& progress, const StepWatcher& watch) {
+Result<Simulation> tryOut(const Plan& plan, const Analysis& analysis, const WhatIf& what,
+                          const ArtSource* art, double dpi, const Progress& progress,
+                          const StepWatcher& watch) {
   const auto slip = slipped(plan, analysis, what);
   if (!slip) return slip.error();
   const PressInput intended = analysis.press(plan, art);

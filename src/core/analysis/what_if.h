@@ -1,4 +1,5 @@
-// What a slip at the table would do: the plan pressed with one thing done otherwise, against what was planned.
+// What a slip at the table would do: the plan pressed with one thing done otherwise, against what was
+// planned.
 #pragma once
 
 #include "core/analysis/analysis.h"
@@ -32,7 +33,8 @@ Result<Slip> slipped(const Plan& plan, const Analysis& analysis, const WhatIf& w
 
 /// Presses the slip and compares with what `plan` intends.
 /// @error Stopped, or as slipped()
-Result<Simulation> tryOut(const Plan& plan, const Analysis& analysis, const WhatIf& what, const ArtSource* art,
-                          double dpi, const Progress& progress = {}, const StepWatcher& watch = {});
+Result<Simulation> tryOut(const Plan& plan, const Analysis& analysis, const WhatIf& what,
+                          const ArtSource* art, double dpi, const Progress& progress = {},
+                          const StepWatcher& watch = {});
 
 }  // namespace havlo

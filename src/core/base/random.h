@@ -1,5 +1,5 @@
-// A small random source that gives the same numbers on every machine. Source: splitmix64 (Steele, Lea & Flood 2014) and
-// Box & Muller 1958; from memory.
+// A small random source that gives the same numbers on every machine. Source: splitmix64 (Steele, Lea & Flood
+// 2014) and Box & Muller 1958; from memory.
 #pragma once
 
 #include <cmath>

@@ -20,7 +20,8 @@ struct Lab {
 Lab labOf(double red, double green, double blue);
 Lab labOf(Colour colour);
 
-/// CIE 1976 colour difference: the distance in Lab. About 2.3 can just be told apart (common figure, from memory).
+/// CIE 1976 colour difference: the distance in Lab. About 2.3 can just be told apart (common figure, from
+/// memory).
 double differenceOf(const Lab& one, const Lab& other);
 
 }  // namespace havlo

@@ -14,7 +14,8 @@ Plan withDefaultTechnique(const Plan& plan, Technique technique);
 /// Each impression's school at once. @param techniques  by impression
 Result<Plan> withTechniques(const Plan& plan, const std::vector<Technique>& techniques);
 
-/// The maker's own stamping order. @param order  impression ids, each at most once; empty: the best is found again
+/// The maker's own stamping order. @param order  impression ids, each at most once; empty: the best is found
+/// again
 /// @error BadInput if one is unknown or named twice (all edits that name things)
 Result<Plan> withOrder(const Plan& plan, const std::vector<std::string>& order);
 /// Whether an impression is wanted before all others.

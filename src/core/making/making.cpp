@@ -32,7 +32,8 @@ Bench Bench::begin(std::string id, std::shared_ptr<const Plan> plan, AnalysisRef
   b.m_record.plan = std::move(plan);
   b.m_record.begun_s = now_s;
   b.m_analysis = std::move(analysis);
-  for (int i : b.m_analysis->order) b.m_record.order.push_back(b.plan().impressions[static_cast<size_t>(i)].id);
+  for (int i : b.m_analysis->order)
+    b.m_record.order.push_back(b.plan().impressions[static_cast<size_t>(i)].id);
   b.m_shown = stepsToShow(b.m_analysis->sheet);
   b.m_record.steps.resize(b.m_shown.size());
   b.beginStep(now_s);
@@ -106,14 +107,16 @@ std::vector<Bench::Drying> Bench::drying(double now_s) const {
       prints[s.impression] =
           done + plan().ink(plan().impressions[static_cast<size_t>(s.impression)].ink)->dryOnCard_s;
     if (s.what == Do::Emboss) prints.erase(s.impression);
-    if (s.what == Do::Wash) washes[s.wash] = done + plan().ink(plan().washes[static_cast<size_t>(s.wash)].ink)->dryOnCard_s;
+    if (s.what == Do::Wash)
+      washes[s.wash] = done + plan().ink(plan().washes[static_cast<size_t>(s.wash)].ink)->dryOnCard_s;
   }
   std::vector<Drying> out;
   for (const auto& [i, until] : prints)
     if (until > now_s) out.push_back({i, -1, until});
   for (const auto& [w, until] : washes)
     if (until > now_s) out.push_back({-1, w, until});
-  std::stable_sort(out.begin(), out.end(), [](const Drying& a, const Drying& b) { return a.until_s < b.until_s; });
+  std::stable_sort(out.begin(), out.end(),
+                   [](const Drying& a, const Drying& b) { return a.until_s < b.until_s; });
   return out;
 }
 
@@ -132,11 +135,14 @@ double Bench::mustWait(double now_s) const {
                                              [&](const Cover& c) { return c.impression == d.impression; });
         break;
       case Do::Emboss:
-        matters = d.impression == s.impression &&
-                  plan().ink(plan().impressions[static_cast<size_t>(s.impression)].ink)->kind != InkKind::Embossing;
+        matters =
+            d.impression == s.impression &&
+            plan().ink(plan().impressions[static_cast<size_t>(s.impression)].ink)->kind != InkKind::Embossing;
         break;
       case Do::Wash:
-        matters = d.impression >= 0 && m_analysis->washes.meets[static_cast<size_t>(s.wash)][static_cast<size_t>(d.impression)].touches;
+        matters =
+            d.impression >= 0 &&
+            m_analysis->washes.meets[static_cast<size_t>(s.wash)][static_cast<size_t>(d.impression)].touches;
         break;
       case Do::Cut:
         matters = d.impression == s.impression;
@@ -169,13 +175,16 @@ LogEntry logEntryOf(const Bench& b) {
   e.begun_s = b.record().begun_s, e.ended_s = b.record().ended_s;
   e.planned_min = a.sheet.minutes, e.spent_min = b.minutesSpent();
   e.copies = a.sheet.copies;
-  const auto idOf = [&](int i) { return i < 0 ? std::string() : plan.impressions[static_cast<size_t>(i)].id; };
+  const auto idOf = [&](int i) {
+    return i < 0 ? std::string() : plan.impressions[static_cast<size_t>(i)].id;
+  };
   for (int k = 0; k < b.count(); ++k) {
     const Step& s = b.step(k);
     const StepRecord& r = b.made(k);
     const int stamp = s.impression >= 0 ? a.stampOf[static_cast<size_t>(s.impression)] : s.stamp;
     const std::string stampId = stamp >= 0 ? plan.stamps[static_cast<size_t>(stamp)]->id : std::string();
-    e.steps.push_back({std::string(wordOf(s.what)), idOf(s.impression), stampId, s.minutes + s.wait, spentOn(r)});
+    e.steps.push_back(
+        {std::string(wordOf(s.what)), idOf(s.impression), stampId, s.minutes + s.wait, spentOn(r)});
     for (const MishapNote& m : r.mishaps)
       e.mishaps.push_back({std::string(wordOf(m.what)), idOf(s.impression), m.note});
     if (!r.note.empty()) e.notes.push_back(r.note);

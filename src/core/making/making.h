@@ -1,4 +1,5 @@
-// One card being made at the table: which step hands are at, what dries, what went wrong. A value; times come in.
+// One card being made at the table: which step hands are at, what dries, what went wrong. A value; times come
+// in.
 #pragma once
 
 #include <memory>
@@ -42,8 +43,8 @@ struct MakingRecord {
   std::shared_ptr<const Plan> plan;
   std::vector<std::string> order;  ///< of stamping, impression ids
   double begun_s = 0, ended_s = 0;
-  int at = 0;                      ///< place among the steps that are shown; their number when all are done
-  std::vector<StepRecord> steps;   ///< by shown step
+  int at = 0;                     ///< place among the steps that are shown; their number when all are done
+  std::vector<StepRecord> steps;  ///< by shown step
 };
 
 /// The steps worth showing to a maker, as indices: waits that have run out by themselves are left out.
@@ -66,7 +67,9 @@ class Bench {
   int at() const { return m_record.at; }
   bool finished() const { return m_record.at >= count(); }
   /// The run sheet's step at a place; the place must be below count().
-  const Step& step(int place) const { return m_analysis->sheet.steps[static_cast<size_t>(m_shown[static_cast<size_t>(place)])]; }
+  const Step& step(int place) const {
+    return m_analysis->sheet.steps[static_cast<size_t>(m_shown[static_cast<size_t>(place)])];
+  }
   int sheetIndex(int place) const { return m_shown[static_cast<size_t>(place)]; }
   const StepRecord& made(int place) const { return m_record.steps[static_cast<size_t>(place)]; }
 

@@ -10,9 +10,10 @@ namespace {
 
 constexpr size_t kMostRotaSteps = 3000;
 
-/// Can demands, largest first, each met `copies` times, be met by masks with these uses left? For every j, the
-/// j largest demands together must not exceed what the masks can give in j steps (Gale 1957, Ryser 1957; from
-/// memory). Both sides are straight between the ends of equal demands and the lives, so those are looked at.
+/// Can demands, largest first, each met `copies` times, be met by masks with these uses left? For every j,
+/// the j largest demands together must not exceed what the masks can give in j steps (Gale 1957, Ryser 1957;
+/// from memory). Both sides are straight between the ends of equal demands and the lives, so those are looked
+/// at.
 bool enough(const std::vector<int>& demands, int copies, const std::vector<int>& left) {
   const auto given = [&](long steps) {
     long sum = 0;
@@ -177,9 +178,8 @@ StampMasks countOne(const Demand& demand, const std::vector<int>& atHand, const 
   }
   // Masks at hand that are not needed stay in the drawer.
   out.kept = static_cast<int>(atHand.size());
-  while (out.kept > 0 &&
-         fewestNewMasks(sizesOf(units), {atHand.begin(), atHand.begin() + out.kept - 1}, life, copies) <=
-             out.cut)
+  while (out.kept > 0 && fewestNewMasks(sizesOf(units), {atHand.begin(), atHand.begin() + out.kept - 1}, life,
+                                        copies) <= out.cut)
     --out.kept;
   std::vector<int> lives(atHand.begin(), atHand.begin() + out.kept);
   lives.resize(lives.size() + static_cast<size_t>(out.cut), life);

@@ -2,6 +2,7 @@
 #include "core/mask/mask_needs.h"
 
 #include <algorithm>
+#include <map>
 #include <numeric>
 
 #include "core/outline/shape_ops.h"
@@ -60,33 +61,44 @@ WashMeetings meetWashes(const Plan& plan, const std::vector<PlacedRef>& placed, 
 
 namespace {
 
-/// Two impressions of one stamp whose parts on the panel do not overlap on the stamp itself.
-bool shareOne(const Placed& a, const Placed& b, const Box& panel) {
-  const auto onStamp = [&](const Placed& p) {
-    Rings out = clippedTo(panel, p.silhouette);
-    for (Ring& ring : out)
-      for (Point& q : ring) q = p.placing.toFrame(q);
-    return out;
-  };
-  return areaOf(intersection(onStamp(a), onStamp(b))) <= kLeastOverlap_mm2;
-}
-
+/// Two impressions of one stamp that run off the panel and whose parts on it do not overlap on the stamp
+/// itself.
 std::vector<std::pair<int, int>> findSharable(const Meetings& meetings, const std::vector<int>& stampOf,
                                               const Box& panel) {
-  std::vector<int> edge;
+  struct Edge {
+    int impression;
+    SweepEdges onStamp;  // what lies on the panel, stamp frame
+  };
+  std::map<int, std::vector<Edge>> byStamp;
   for (size_t i = 0; i < meetings.placed.size(); ++i) {
     const Placed& p = *meetings.placed[i];
-    if (p.areaOnPanel_mm2 > kLeastOverlap_mm2 && p.areaOnPanel_mm2 < p.area_mm2 - kLeastOverlap_mm2 &&
-        p.outline->part.empty())
-      edge.push_back(static_cast<int>(i));
+    if (p.areaOnPanel_mm2 <= kLeastOverlap_mm2 || p.areaOnPanel_mm2 >= p.area_mm2 - kLeastOverlap_mm2 ||
+        !p.outline->part.empty())
+      continue;
+    byStamp[stampOf[i]].push_back({static_cast<int>(i), SweepEdges()});
   }
   std::vector<std::pair<int, int>> out;
-  for (size_t k = 0; k < edge.size(); ++k)
-    for (size_t l = k + 1; l < edge.size(); ++l) {
-      const auto a = static_cast<size_t>(edge[k]), b = static_cast<size_t>(edge[l]);
-      if (stampOf[a] == stampOf[b] && shareOne(*meetings.placed[a], *meetings.placed[b], panel))
-        out.emplace_back(edge[k], edge[l]);
+  for (auto& [stamp, edges] : byStamp) {
+    if (edges.size() < 2) continue;
+    const auto placed = [&](const Edge& e) -> const Placed& {
+      return *meetings.placed[static_cast<size_t>(e.impression)];
+    };
+    for (Edge& e : edges) {
+      Rings shape = clippedTo(panel, placed(e).silhouette);
+      for (Ring& ring : shape)
+        for (Point& q : ring) q = placed(e).placing.toFrame(q);
+      e.onStamp = SweepEdges(shape);
     }
+    for (size_t k = 0; k < edges.size(); ++k)
+      for (size_t l = k + 1; l < edges.size(); ++l) {
+        const Placed &a = placed(edges[k]), &b = placed(edges[l]);
+        // Together larger than the whole stamp they must overlap.
+        if (a.areaOnPanel_mm2 + b.areaOnPanel_mm2 > a.area_mm2 + 2 * kLeastOverlap_mm2) continue;
+        if (sharedArea(edges[k].onStamp, edges[l].onStamp) <= kLeastOverlap_mm2)
+          out.emplace_back(edges[k].impression, edges[l].impression);
+      }
+  }
+  std::sort(out.begin(), out.end());
   return out;
 }
 
@@ -171,9 +183,7 @@ MaskNeeds NeedTable::make(const std::vector<int>& order, Wanted wanted) const {
   std::vector<char> covered(n, 0);
   for (const NeedStep& s : out.steps)
     for (int i : s.covered) covered[static_cast<size_t>(i)] = 1;
-  const auto strip = [](const NeededEdge& e) {
-    return e.any && !e.inside && e.straight && !e.hull.empty();
-  };
+  const auto strip = [](const NeededEdge& e) { return e.any && !e.inside && e.straight && !e.hull.empty(); };
   for (size_t i = 0; i < n; ++i) out.taped[i] = covered[i] && strip(m_sureEdges[i]);
   std::stable_sort(more.begin(), more.end(), [](const auto& a, const auto& b) { return a.first < b.first; });
   for (size_t k = 0; k < more.size();) {

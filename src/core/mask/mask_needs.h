@@ -63,7 +63,9 @@ class NeedTable {
     bool always = false;  ///< whatever the order: the two overlap, so the front lies there first
     bool ahead = false;   ///< may be covered before it is stamped itself: the two are in one knot
   };
-  const std::vector<Front>& frontsOf(int impression) const { return m_fronts[static_cast<size_t>(impression)]; }
+  const std::vector<Front>& frontsOf(int impression) const {
+    return m_fronts[static_cast<size_t>(impression)];
+  }
   /// Washes, lightest first, with what each must not colour.
   const std::vector<NeedStep>& washSteps() const { return m_washSteps; }
 
@@ -85,15 +87,15 @@ struct Laid {
   int impression = 0;
 };
 
-/// The masks of one stamp. Without masks at hand `cut` is max(atOnce, uses / life rounded up), by McNaughton's
-/// wrap-around rule (1959); with them, the fewest new ones with which the rota works (Gale 1957, Ryser 1957).
-/// Sources from memory.
+/// The masks of one stamp. Without masks at hand `cut` is max(atOnce, uses / life rounded up), by
+/// McNaughton's wrap-around rule (1959); with them, the fewest new ones with which the rota works (Gale 1957,
+/// Ryser 1957). Sources from memory.
 struct StampMasks {
-  int cut = 0;     ///< new ones
-  int kept = 0;    ///< masks at hand that are used; they have the first numbers
-  int atOnce = 0;  ///< most needed at one step; two that share a mask count as one
-  int uses = 0;    ///< of one card
-  int taped = 0;   ///< impressions covered by tape instead
+  int cut = 0;                              ///< new ones
+  int kept = 0;                             ///< masks at hand that are used; they have the first numbers
+  int atOnce = 0;                           ///< most needed at one step; two that share a mask count as one
+  int uses = 0;                             ///< of one card
+  int taped = 0;                            ///< impressions covered by tape instead
   std::vector<std::pair<int, int>> halves;  ///< impressions that share a mask cut in two
   std::vector<std::vector<Laid>> rota;      ///< per need step; of several cards, the first one's
 };

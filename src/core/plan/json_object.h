@@ -1,5 +1,5 @@
-// Reading one JSON object of a plan with its place: types, ranges and words checked, unknown keys kept. Included by
-// the readers alone; JSON stays behind them.
+// Reading one JSON object of a plan with its place: types, ranges and words checked, unknown keys kept.
+// Included by the readers alone; JSON stays behind them.
 #pragma once
 
 #include <algorithm>

@@ -25,7 +25,8 @@ bool Plan::operator==(const Plan& o) const {
   const auto sameStamp = [](const StampRef& a, const StampRef& b) { return a == b || *a == *b; };
   return title == o.title && notes == o.notes && card == o.card && view == o.view && inks == o.inks &&
          impressions == o.impressions && washes == o.washes && ground == o.ground && room == o.room &&
-         light == o.light && technique == o.technique && making == o.making && supplies == o.supplies && extra == o.extra &&
+         light == o.light && technique == o.technique && making == o.making && supplies == o.supplies &&
+         extra == o.extra &&
          std::equal(stamps.begin(), stamps.end(), o.stamps.begin(), o.stamps.end(), sameStamp);
 }
 

@@ -438,8 +438,8 @@ class Reader {
     listed(impressions, p.making.first, "first", "impression");
     listed(inks, p.making.together, "together", "ink");
     for (size_t k = 0; k < p.supplies.masksAtHand.size(); ++k)
-      known(stamps, p.supplies.masksAtHand[k].stamp,
-            "supplies.masksAtHand[" + std::to_string(k) + "].stamp", "stamp");
+      known(stamps, p.supplies.masksAtHand[k].stamp, "supplies.masksAtHand[" + std::to_string(k) + "].stamp",
+            "stamp");
   }
 
   void checkRoom() const {

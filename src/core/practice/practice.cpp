@@ -98,8 +98,9 @@ std::vector<DrillStep> mixedUp(const Plan& plan, uint64_t seed) {
   return out;
 }
 
-Result<DrillResult> pressDrill(const Plan& plan, const Analysis& analysis, const std::vector<DrillStep>& steps,
-                               const ArtSource* art, double dpi, const Progress& progress, const StepWatcher& watch) {
+Result<DrillResult> pressDrill(const Plan& plan, const Analysis& analysis,
+                               const std::vector<DrillStep>& steps, const ArtSource* art, double dpi,
+                               const Progress& progress, const StepWatcher& watch) {
   std::set<std::pair<bool, int>> seen;
   for (const DrillStep& d : steps) {
     const auto most = static_cast<int>(d.wash ? plan.washes.size() : plan.impressions.size());

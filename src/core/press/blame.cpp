@@ -12,7 +12,14 @@ class Witness {
  public:
   Witness(const PressInput& in, const RunSheet& sheet, PressTiles& tiles, const PressInput& intended,
           PressTiles& planned, int x, int y, int maskLife)
-      : m_in(in), m_sheet(sheet), m_tiles(tiles), m_intended(intended), m_planned(planned), m_x(x), m_y(y), m_life(maskLife) {}
+      : m_in(in),
+        m_sheet(sheet),
+        m_tiles(tiles),
+        m_intended(intended),
+        m_planned(planned),
+        m_x(x),
+        m_y(y),
+        m_life(maskLife) {}
 
   Blame find() {
     for (size_t k = 0; k < m_sheet.steps.size(); ++k) {
@@ -96,7 +103,8 @@ class Witness {
       const Meeting& m = m_intended.meetings.list[static_cast<size_t>(k)];
       const bool behind = m.back == b || (m.contradictory && m.front == b);
       const int other = m.back == b ? m.front : m.back;
-      if (behind && thing(other).technique != Technique::Overprint && m_planned.silhouette(other).at(m_x, m_y))
+      if (behind && thing(other).technique != Technique::Overprint &&
+          m_planned.silhouette(other).at(m_x, m_y))
         return other;
     }
     return -1;

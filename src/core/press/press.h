@@ -69,11 +69,11 @@ Canvas intendedCard(const PressInput& in, PressTiles& tiles);
 
 /// How true to life the press is. With everything off it is the press that proves plans.
 struct PressManner {
-  bool uneven = false;   ///< pressure differs over the rubber: paler patches
-  bool bleeds = false;   ///< a wash over water-reactive ink draws some of it along
-  bool shadows = false;  ///< pop-ups cast a shadow
+  bool uneven = false;     ///< pressure differs over the rubber: paler patches
+  bool bleeds = false;     ///< a wash over water-reactive ink draws some of it along
+  bool shadows = false;    ///< pop-ups cast a shadow
   bool softWipes = false;  ///< what is wiped off the rubber has a soft edge
-  uint32_t seed = 1;     ///< of the unevenness
+  uint32_t seed = 1;       ///< of the unevenness
 };
 
 /// What differs from the plain proof of a plan.
@@ -113,7 +113,7 @@ struct Blame {
     OtherInk    ///< `back` was printed in another ink than planned
   };
   Kind kind = Kind::Unknown;
-  int step = 0;             ///< number from 1; 0: none
+  int step = 0;  ///< number from 1; 0: none
   int back = -1, front = -1, wash = -1;
   bool stampedYet = false;  ///< RanOver: whether `front` lay there already
 };

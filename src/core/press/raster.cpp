@@ -140,7 +140,8 @@ void boxBlur(Tile& t, int r, bool along) {
     for (int k = 0; k < length; ++k) sum[static_cast<size_t>(k) + 1] = sum[static_cast<size_t>(k)] + at(k);
     for (int k = 0; k < length; ++k) {
       const int from = std::max(0, k - r), to = std::min(length, k + r + 1);
-      at(k) = static_cast<uint8_t>((sum[static_cast<size_t>(to)] - sum[static_cast<size_t>(from)]) / (2 * r + 1));
+      at(k) =
+          static_cast<uint8_t>((sum[static_cast<size_t>(to)] - sum[static_cast<size_t>(from)]) / (2 * r + 1));
     }
   }
 }

@@ -146,7 +146,8 @@ class Press {
   void wearMasks(const Step& step) {
     std::set<std::string> used;
     for (int i : step.needed)
-      if (const auto it = m_covered.find(i); it != m_covered.end() && !it->second.empty()) used.insert(it->second);
+      if (const auto it = m_covered.find(i); it != m_covered.end() && !it->second.empty())
+        used.insert(it->second);
     for (const std::string& mask : used) ++m_used[mask];
   }
 
@@ -168,8 +169,10 @@ class Press {
   void pressUnevenly(Tile& ink, int impression) {
     const Grid& grid = m_tiles.grid();
     const auto lattice = [&](int i, int j) {
-      uint64_t h = (static_cast<uint64_t>(m_run.manner.seed) << 32) ^ static_cast<uint64_t>(impression * 7919 + 17);
-      h ^= static_cast<uint64_t>(i + 1000) * 0x9E3779B97F4A7C15ull + static_cast<uint64_t>(j + 1000) * 0xC2B2AE3D27D4EB4Full;
+      uint64_t h =
+          (static_cast<uint64_t>(m_run.manner.seed) << 32) ^ static_cast<uint64_t>(impression * 7919 + 17);
+      h ^= static_cast<uint64_t>(i + 1000) * 0x9E3779B97F4A7C15ull +
+           static_cast<uint64_t>(j + 1000) * 0xC2B2AE3D27D4EB4Full;
       h ^= h >> 29, h *= 0xBF58476D1CE4E5B9ull, h ^= h >> 32;
       return static_cast<double>(h & 0xFFFF) / 0xFFFF;
     };
@@ -189,8 +192,8 @@ class Press {
       }
   }
 
-  /// Water draws ink out of what is printed in water-reactive ink and not covered: a pale film spreads over the
-  /// wash's area for a millimetre or so around it.
+  /// Water draws ink out of what is printed in water-reactive ink and not covered: a pale film spreads over
+  /// the wash's area for a millimetre or so around it.
   void bleed(const Tile& area, const Wash&) {
     constexpr double kRuns_mm = 1.2, kStrength = 0.35;
     for (size_t i = 0; i < m_pressed.size(); ++i) {
@@ -232,8 +235,8 @@ class Press {
     if (line) mark(*line);
   }
 
-  /// What is raised darkens the card below it on the right, as far as it is raised: rooms are lit from the upper
-  /// left.
+  /// What is raised darkens the card below it on the right, as far as it is raised: rooms are lit from the
+  /// upper left.
   void castShadow(const Tile& piece, double raise_mm) {
     const Grid& grid = m_tiles.grid();
     const double far_mm = std::clamp(raise_mm > 0 ? raise_mm : 1.5, 0.3, 4.0);

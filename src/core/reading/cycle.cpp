@@ -33,7 +33,8 @@ void readCycle(const Plan& plan, const Analysis& analysis, std::vector<Finding>&
       if (against && (said == PairWord::First || said == PairWord::Both))
         f.fix = Fix{Fix::What::DropInFront, front, back, {}};
     }
-    if (masksAheadDoIt(plan, analysis, analysis.knots.knotOf[static_cast<size_t>(ring[0])])) f.level = Level::Warn;
+    if (masksAheadDoIt(plan, analysis, analysis.knots.knotOf[static_cast<size_t>(ring[0])]))
+      f.level = Level::Warn;
     out.push_back(std::move(f));
   }
 }

@@ -1,6 +1,7 @@
-// Monte-Carlo. In each trial a mask is laid shifted and turned and is cut a little too large or small; along the border
-// its edge then lies `outward` beyond where it should, and the inset less. Seen from the border the mask's edge is at
-// outward - inset: positive leaves a gap, negative lets ink run in, of which the front's own line hides some.
+// Monte-Carlo. In each trial a mask is laid shifted and turned and is cut a little too large or small; along
+// the border its edge then lies `outward` beyond where it should, and the inset less. Seen from the border
+// the mask's edge is at outward - inset: positive leaves a gap, negative lets ink run in, of which the
+// front's own line hides some.
 #include "core/risk/join_risk.h"
 
 #include <algorithm>
@@ -46,7 +47,8 @@ struct Extremes {
   std::vector<double> most, least;
 };
 
-/// The edge's displacement at every point is linear in the trial: a shift along the normal and the turn's lever.
+/// The edge's displacement at every point is linear in the trial: a shift along the normal and the turn's
+/// lever.
 Extremes extremesOf(const JoinBorder& b, const std::vector<Trial>& trials) {
   Extremes out;
   out.most.resize(trials.size()), out.least.resize(trials.size());
@@ -58,7 +60,8 @@ Extremes extremesOf(const JoinBorder& b, const std::vector<Trial>& trials) {
   for (size_t t = 0; t < trials.size(); ++t) {
     double most = -1e300, least = 1e300;
     for (size_t i = 0; i < lever.size(); ++i) {
-      const double out_mm = trials[t].dx * b.normals[i].x + trials[t].dy * b.normals[i].y + trials[t].turn_rad * lever[i];
+      const double out_mm =
+          trials[t].dx * b.normals[i].x + trials[t].dy * b.normals[i].y + trials[t].turn_rad * lever[i];
       most = std::max(most, out_mm);
       least = std::min(least, out_mm);
     }
@@ -117,7 +120,12 @@ JoinBorder borderOf(const Placed& front, F reached, double& length_mm) {
 class Risks {
  public:
   Risks(const Plan& plan, const Analysis& a, const RiskOptions& o)
-      : m_plan(plan), m_a(a), m_o(o), m_marked(plan.supplies.footMark != FootMark::None), m_byEye(trialsOf(o, 1, 1)), m_byMark(trialsOf(o, kMarkedPlacing, kMarkedTurn)) {}
+      : m_plan(plan),
+        m_a(a),
+        m_o(o),
+        m_marked(plan.supplies.footMark != FootMark::None),
+        m_byEye(trialsOf(o, 1, 1)),
+        m_byMark(trialsOf(o, kMarkedPlacing, kMarkedTurn)) {}
 
   std::vector<Join> list() const {
     std::vector<Join> out;
@@ -167,15 +175,21 @@ class Risks {
       const auto w = static_cast<size_t>(j.wash);
       const WashFalloff falloff(m_plan.washes[w]);
       const double strength = m_plan.washes[w].strength;
-      return borderOf(front, [&](Point p) {
-        return strength * falloff.shareAt(p) > kPaleWash && covers(m_a.washes.reached[w], p);
-      }, j.length_mm);
+      return borderOf(
+          front,
+          [&](Point p) {
+            return strength * falloff.shareAt(p) > kPaleWash && covers(m_a.washes.reached[w], p);
+          },
+          j.length_mm);
     }
     const Placed& back = placed(j.back);
     // Where only the margin is reached there is no ink to join; half a millimetre is close enough to tell.
-    return borderOf(front, [&](Point p) {
-      return back.outline->inkNear.near(back.placing.toFrame(p)) && covers(back.silhouette, p);
-    }, j.length_mm);
+    return borderOf(
+        front,
+        [&](Point p) {
+          return back.outline->inkNear.near(back.placing.toFrame(p)) && covers(back.silhouette, p);
+        },
+        j.length_mm);
   }
 
   /// A line of full ink counts 1 from a Lab difference of 50 on; a wash counts as strong as it is.
@@ -210,8 +224,8 @@ class Risks {
     for (size_t i = 0; i < out.size(); ++i) {
       const double rx = b.points[i].x - b.pivot.x, ry = b.points[i].y - b.pivot.y;
       const double lever = (-ry * b.normals[i].x + rx * b.normals[i].y) * turn_rad;
-      const double s = std::sqrt(placing * placing + lever * lever +
-                                 m_o.errors.cutting_mm * m_o.errors.cutting_mm);
+      const double s =
+          std::sqrt(placing * placing + lever * lever + m_o.errors.cutting_mm * m_o.errors.cutting_mm);
       if (s <= 0) {
         out[i] = -inset > visible || inset > hides + visible;
         continue;
@@ -223,7 +237,8 @@ class Risks {
   }
 
   void ways(Join& j, const JoinBorder& border, double inset) const {
-    if (j.bestShows < j.shows - kWorthIt) j.easier.push_back({JoinEase::How::Inset, j.bestInset_mm, j.bestShows});
+    if (j.bestShows < j.shows - kWorthIt)
+      j.easier.push_back({JoinEase::How::Inset, j.bestInset_mm, j.bestShows});
     if (!j.tape && !m_marked) {
       const double shows =
           chancesAt(extremesOf(border, m_byMark), inset, j.hides_mm, m_o.errors.visible_mm).shows;
@@ -239,7 +254,9 @@ class Risks {
       j.easier.push_back({JoinEase::How::Resist, 0, 0});
     // What changes least about the card first, and among those the best.
     std::stable_sort(j.easier.begin(), j.easier.end(), [](const JoinEase& a, const JoinEase& b) {
-      const auto changes = [](const JoinEase& e) { return e.how == JoinEase::How::PopUp || e.how == JoinEase::How::Resist; };
+      const auto changes = [](const JoinEase& e) {
+        return e.how == JoinEase::How::PopUp || e.how == JoinEase::How::Resist;
+      };
       return changes(a) != changes(b) ? changes(b) : a.chance < b.chance;
     });
   }

@@ -12,7 +12,7 @@ namespace havlo {
 
 /// How exact the maker is; standard deviations. Common practice, no source; the log will fit them.
 struct HandErrors {
-  double placing_mm = 0.4;   ///< of a mask laid on its print, in each direction
+  double placing_mm = 0.4;  ///< of a mask laid on its print, in each direction
   double turn_deg = 0.7;
   double cutting_mm = 0.15;  ///< of the cut line, outward or inward all round
   double visible_mm = 0.3;   ///< a gap or run-in wider than this is seen
@@ -40,12 +40,12 @@ struct Join {
   int front = 0, back = -1;  ///< back -1: a wash
   int wash = -1;
   bool tape = false;
-  double length_mm = 0;      ///< of the border that has to join
-  double gap = 0;            ///< chance of a white gap somewhere along it
-  double runIn = 0;          ///< chance of ink running in somewhere
-  double shows = 0;          ///< chance of either
-  double contrast = 1;       ///< how much the other's ink stands out from bare paper, 0 to 1
-  double hides_mm = 0;       ///< width of the front's own line, which hides that much running in
+  double length_mm = 0;  ///< of the border that has to join
+  double gap = 0;        ///< chance of a white gap somewhere along it
+  double runIn = 0;      ///< chance of ink running in somewhere
+  double shows = 0;      ///< chance of either
+  double contrast = 1;   ///< how much the other's ink stands out from bare paper, 0 to 1
+  double hides_mm = 0;   ///< width of the front's own line, which hides that much running in
   double bestInset_mm = 0, bestShows = 0;
   std::vector<JoinPoint> points;
   std::vector<JoinEase> easier;  ///< best first

@@ -1,6 +1,7 @@
-// One pair of hands walking through the needs: covers moved as seldom as the rota allows, nothing covered, embossed or
-// blended over before its ink is dry, masks cut while something dries. What is written down is up to `Out`, so
-// that the run sheet and the search for the best order count exactly the same. For run_sheet.cpp alone.
+// One pair of hands walking through the needs: covers moved as seldom as the rota allows, nothing covered,
+// embossed or blended over before its ink is dry, masks cut while something dries. What is written down is up
+// to `Out`, so that the run sheet and the search for the best order count exactly the same. For run_sheet.cpp
+// alone.
 #pragma once
 
 #include <algorithm>
@@ -10,7 +11,8 @@
 
 namespace havlo {
 
-inline constexpr int kBare = -2, kStrip = -1;  // what lies on an impression: nothing, tape, else a mask number
+inline constexpr int kBare = -2,
+                     kStrip = -1;  // what lies on an impression: nothing, tape, else a mask number
 
 /// The facts of a step that only a written run sheet needs.
 struct StepFacts {
@@ -77,6 +79,7 @@ class Hands {
   int m_copies;
   double m_now = 0;
   std::vector<Thing> m_things;
+  std::vector<int> m_lying;  // what is covered, by rising index
   double m_washDry = 0;
   std::vector<Cut> m_cuts;  // by first need
   size_t m_nextCut = 0;
@@ -195,11 +198,15 @@ class Hands {
 
   // ---- covers
 
-  std::vector<int> covered() const {
-    std::vector<int> out;
-    for (size_t i = 0; i < m_things.size(); ++i)
-      if (m_things[i].lies != kBare) out.push_back(static_cast<int>(i));
-    return out;
+  std::vector<int> covered() const { return m_lying; }
+
+  void lay(int i, int cover) {
+    thing(i).lies = cover;
+    m_lying.insert(std::lower_bound(m_lying.begin(), m_lying.end(), i), i);
+  }
+  void lift(int i) {
+    thing(i).lies = kBare;
+    m_lying.erase(std::lower_bound(m_lying.begin(), m_lying.end(), i));
   }
 
   int wanted(size_t k, int i) const {
@@ -231,37 +238,36 @@ class Hands {
   template <typename F>
   void arrange(size_t k, F inTheWay) {
     const std::vector<int>& need = m_in.needs.steps[k].covered;
-    std::vector<int> lift, lay;
-    for (size_t t = 0; t < m_things.size(); ++t) {
-      const auto i = static_cast<int>(t);
-      if (m_things[t].lies == kBare) continue;
+    std::vector<int> off, on;
+    for (int i : m_lying) {
+      const Thing& t = thing(i);
       const bool needed = std::binary_search(need.begin(), need.end(), i);
-      const bool stays = needed ? wanted(k, i) == m_things[t].lies
-                                : !wantedElsewhere(k, i) && !inTheWay(i) &&
-                                      m_things[t].lastNeed > static_cast<int>(k);
-      if (!stays) lift.push_back(i);
+      const bool stays = needed ? wanted(k, i) == t.lies
+                                : !wantedElsewhere(k, i) && t.lastNeed > static_cast<int>(k) && !inTheWay(i);
+      if (!stays) off.push_back(i);
     }
-    uncover(lift);
+    uncover(off);
     for (int i : need)
-      if (thing(i).lies == kBare) lay.push_back(i);
-    if (lay.empty()) return;
-    for (int i : lay)
+      if (thing(i).lies == kBare) on.push_back(i);
+    if (on.empty()) return;
+    for (int i : on)
       if (const int mask = wanted(k, i); mask >= 0) cutIfNeeded(stampOf(i), mask);
     if (m_washDry > m_now) dryAll();
-    for (int i : lay) dry(i, m_t.coverOn);
+    for (int i : on) dry(i, m_t.coverOn);
     std::vector<Laid> covers;
-    for (int i : lay) {
+    for (int i : on) {
       const int mask = wanted(k, i);
       if (mask == kStrip) {
-        thing(i).lies = kStrip;
+        lay(i, kStrip);
         work(Do::Tape, i, m_t.coverOn * m_copies);
       } else if (mask >= 0) {
         covers.push_back({mask, i});
       }
     }
     if (covers.empty()) return;
-    for (const Laid& c : covers) thing(c.impression).lies = c.mask;
-    work(Do::MaskOn, single(covers), m_t.coverOn * static_cast<double>(covers.size()) * m_copies, 0, {}, covers);
+    for (const Laid& c : covers) lay(c.impression, c.mask);
+    work(Do::MaskOn, single(covers), m_t.coverOn * static_cast<double>(covers.size()) * m_copies, 0, {},
+         covers);
   }
 
   static int single(const std::vector<Laid>& covers) {
@@ -272,13 +278,13 @@ class Hands {
     std::vector<Laid> covers;
     for (int i : things) {
       if (thing(i).lies == kStrip) {
-        thing(i).lies = kBare;
+        lift(i);
         work(Do::MaskOff, i, m_t.coverOff * m_copies);
       } else {
         covers.push_back({thing(i).lies, i});
       }
     }
-    for (const Laid& c : covers) thing(c.impression).lies = kBare;
+    for (const Laid& c : covers) lift(c.impression);
     if (covers.empty()) return;
     work(Do::MaskOff, single(covers), m_t.coverOff * static_cast<double>(covers.size()) * m_copies, 0, {},
          covers);
@@ -294,11 +300,12 @@ class Hands {
     const Ink*& last = m_lastInk[static_cast<size_t>(stamp)];
     facts.tryOut = last == nullptr;
     facts.clean = last != nullptr && last != t.ink;
-    const bool follows = m_copies == 1 && stamp == m_stampInHand && t.ink == m_inkInHand &&
-                         generation == m_generation + 1;
+    const bool follows =
+        m_copies == 1 && stamp == m_stampInHand && t.ink == m_inkInHand && generation == m_generation + 1;
     facts.scraps = follows ? 0 : generation - 1;
     double minutes = m_copies * (m_t.press + facts.scraps * m_t.scrap);
-    if (!piece) minutes += m_copies * leaveOutMinutes(m_in.plan, m_in.needs.leaveOut[static_cast<size_t>(b)], m_t);
+    if (!piece)
+      minutes += m_copies * leaveOutMinutes(m_in.plan, m_in.needs.leaveOut[static_cast<size_t>(b)], m_t);
     if (facts.tryOut) minutes += m_t.tryOut;
     if (facts.clean) minutes += m_t.clean;
     if (stamp != m_stampInHand) minutes += m_t.pickUp;

@@ -9,7 +9,7 @@ namespace havlo {
 namespace {
 
 /// Every pressing, wash, cut and cover that is needed whatever the order, each set up as seldom as possible.
-double sureWork(const RunSheetInput& in) {
+double sureWork(const RunSheetInput& in, const MaskNeeds& sure) {
   const WorkTimes& t = in.times;
   const double copies = std::max(1, in.plan.making.copies);
   double sum = 0;
@@ -31,7 +31,6 @@ double sureWork(const RunSheetInput& in) {
   sum += static_cast<double>(in.plan.washes.size()) * t.wash * copies;
   if (in.plan.card.tape_mm > 0) sum += t.tape * copies;
   if (in.plan.card.trim_mm > 0) sum += t.trim * copies;
-  const MaskNeeds sure = in.table.sure();
   for (const auto& fronts : sure.leaveOut) sum += leaveOutMinutes(in.plan, fronts, t) * copies;
   for (const StampMasks& m : countMasks(in.plan, sure, in.stampOf)) sum += m.cut * t.cutMask;
   std::set<int> covered;
@@ -93,7 +92,7 @@ double criticalPath(const Chains& chains) {
 }
 
 double leastMinutes(const RunSheetInput& in) {
-  const double work = sureWork(in);
+  const double work = sureWork(in, in.table.sure());
   // Several cards hide each other's drying, nights hide all of it.
   if (in.plan.making.copies > 1 || in.plan.making.evenings > 1) return work;
   return std::max(work, criticalPath(chainsOf(in)));

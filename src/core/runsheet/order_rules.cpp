@@ -45,7 +45,8 @@ std::vector<OrderRule> brokenRules(const std::vector<OrderRule>& rules, const st
   const std::vector<int> place = placesOf(order);
   std::vector<OrderRule> out;
   for (const OrderRule& r : rules)
-    if (!r.ahead && place[static_cast<size_t>(r.first)] > place[static_cast<size_t>(r.then)]) out.push_back(r);
+    if (!r.ahead && place[static_cast<size_t>(r.first)] > place[static_cast<size_t>(r.then)])
+      out.push_back(r);
   return out;
 }
 

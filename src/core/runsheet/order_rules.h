@@ -20,7 +20,8 @@ std::vector<OrderRule> orderRules(const Plan& plan, const Meetings& meetings, co
 /// Rules that this order breaks, so that ink comes where it must not.
 std::vector<OrderRule> brokenRules(const std::vector<OrderRule>& rules, const std::vector<int>& order);
 
-/// The maker's own order made whole: unnamed impressions are put in where the rules allow, pop-ups at the end.
+/// The maker's own order made whole: unnamed impressions are put in where the rules allow, pop-ups at the
+/// end.
 std::vector<int> completed(const Plan& plan, const std::vector<int>& otherwise);
 
 }  // namespace havlo

@@ -1,6 +1,7 @@
-// Branch and bound over the orders that the depth rules allow, with a bound from setups still to come, covers still to
-// be laid and idle minutes so far; before it, and alone for large plans, improvement of good orders by moving single
-// impressions and whole runs. Every order is judged by the same hands that write the run sheet.
+// Branch and bound over the orders that the depth rules allow, with a bound from setups still to come, covers
+// still to be laid and idle minutes so far; before it, and alone for large plans, improvement of good orders
+// by moving single impressions and whole runs. Every order is judged by the same hands that write the run
+// sheet.
 #include "core/runsheet/order_search.h"
 
 #include <algorithm>
@@ -77,7 +78,8 @@ struct Rules {
 /// Starts from an order and moves things about while that helps.
 class Improver {
  public:
-  Improver(Judge& judge, const Rules& rules, size_t movable, const OrderEffort& effort, const Progress& progress)
+  Improver(Judge& judge, const Rules& rules, size_t movable, const OrderEffort& effort,
+           const Progress& progress)
       : m_judge(judge), m_rules(rules), m_movable(movable), m_effort(effort), m_progress(progress) {}
 
   std::vector<int> best;
@@ -150,8 +152,8 @@ class Improver {
     for (const bool near : {true, false})
       for (size_t from = 0; from < m_movable && !spent(); ++from)
         for (size_t to = 0; to < m_movable && !spent(); ++to) {
-          const bool beside = alike(m_here[from], m_here[to]) ||
-                              (to > 0 && alike(m_here[from], m_here[to - 1]));
+          const bool beside =
+              alike(m_here[from], m_here[to]) || (to > 0 && alike(m_here[from], m_here[to - 1]));
           if (beside == near && shift(from, 1, to)) any = true;
         }
     return any;
@@ -195,8 +197,8 @@ std::vector<int> bySetups(const OrderWork& in, const Rules& rules, const std::ve
   std::stable_partition(out.begin(), out.end(),
                         [&](int i) { return thing(i).technique != Technique::PopUp; });
   // Pop-ups keep the order in which they are attached: back to front.
-  const auto firstPop = std::find_if(out.begin(), out.end(),
-                                     [&](int i) { return thing(i).technique == Technique::PopUp; });
+  const auto firstPop =
+      std::find_if(out.begin(), out.end(), [&](int i) { return thing(i).technique == Technique::PopUp; });
   out.erase(firstPop, out.end());
   for (int i : line)
     if (thing(i).technique == Technique::PopUp) out.push_back(i);
@@ -205,8 +207,8 @@ std::vector<int> bySetups(const OrderWork& in, const Rules& rules, const std::ve
 
 constexpr size_t kMostExact = 16;
 
-/// Branch and bound. What an order so far costs at least is counted as hands would, but as if every impression
-/// had a mask of its own and every cut could fill any wait; both only make it cheaper.
+/// Branch and bound. What an order so far costs at least is counted as hands would, but as if every
+/// impression had a mask of its own and every cut could fill any wait; both only make it cheaper.
 class ExactSearch {
  public:
   ExactSearch(Judge& judge, const Rules& rules, std::vector<int> popUps, const OrderEffort& effort,
@@ -221,7 +223,8 @@ class ExactSearch {
     for (size_t i = 0; i < m_in.plan.impressions.size(); ++i)
       if (m_in.plan.impressions[i].technique != Technique::PopUp) m_things.push_back(static_cast<int>(i));
     m_slot.assign(m_in.plan.impressions.size(), -1);
-    for (size_t k = 0; k < m_things.size(); ++k) m_slot[static_cast<size_t>(m_things[k])] = static_cast<int>(k);
+    for (size_t k = 0; k < m_things.size(); ++k)
+      m_slot[static_cast<size_t>(m_things[k])] = static_cast<int>(k);
     prepare();
   }
 
@@ -274,8 +277,8 @@ class ExactSearch {
     const auto l = static_cast<size_t>(std::max(last, 0));
     const bool sameStamp = !first && stampOf(l) == stampOf(next);
     const bool sameInk = !first && thing(l).ink == thing(next).ink;
-    const bool follows = m_copies == 1 && sameStamp && sameInk &&
-                         thing(next).generation == thing(l).generation + 1;
+    const bool follows =
+        m_copies == 1 && sameStamp && sameInk && thing(next).generation == thing(l).generation + 1;
     return (sameStamp ? 0 : t.pickUp) + (sameInk ? 0 : t.changeInk) +
            (follows ? 0 : (thing(next).generation - 1) * t.scrap * m_copies);
   }
@@ -348,7 +351,8 @@ class ExactSearch {
     return sum;
   }
 
-  /// Least setups from every set of stamped things on, by dynamic programming (Held and Karp 1962; from memory).
+  /// Least setups from every set of stamped things on, by dynamic programming (Held and Karp 1962; from
+  /// memory).
   void setupTable() {
     const size_t n = m_things.size(), sets = size_t{1} << n;
     m_setups.assign(sets, std::vector<double>(n + 1, 1e300));
@@ -377,8 +381,8 @@ class ExactSearch {
     int cleans = 0;
     for (int c : s.cleans) cleans += c;
     const double cleaning = std::max(0, m_leastCleans - cleans) * t.clean;
-    return m_fixed + s.cost + m_setups[s.done][s.last < 0 ? n : static_cast<size_t>(s.last)] + covers + cleaning +
-           std::max(0.0, s.idle - m_cuts - s.lifts);
+    return m_fixed + s.cost + m_setups[s.done][s.last < 0 ? n : static_cast<size_t>(s.last)] + covers +
+           cleaning + std::max(0.0, s.idle - m_cuts - s.lifts);
   }
 
   State after(const State& s, size_t b) const {
@@ -410,7 +414,8 @@ class ExactSearch {
     out.now += __builtin_popcount(lay) * t.coverOn + set + clean + t.press + (met ? 0 : t.tryOut);
     out.dry[b] = out.now + inkOf(b).dryOnCard_s / 60;
     if (thing(b).technique == Technique::Resist) {
-      if (inkOf(b).kind != InkKind::Embossing && m_copies == 1) out.idle += out.dry[b] - out.now, out.now = out.dry[b];
+      if (inkOf(b).kind != InkKind::Embossing && m_copies == 1)
+        out.idle += out.dry[b] - out.now, out.now = out.dry[b];
       out.now += t.emboss;
       out.dry[b] = out.now;
     }

@@ -1,4 +1,5 @@
-// The stamping order with the least work: exact for small plans, near the best and with a bound for large ones.
+// The stamping order with the least work: exact for small plans, near the best and with a bound for large
+// ones.
 #pragma once
 
 #include <functional>
@@ -25,9 +26,9 @@ struct BestOrder {
 
 /// How hard to try, in steps, so that every machine gives the same answer.
 struct OrderEffort {
-  int most = 12;             ///< impressions up to which the best is proven
-  long nodes = 400000;       ///< of the exact search
-  long tries = 6000;         ///< orders tried by the other one
+  int most = 12;                                 ///< impressions up to which the best is proven
+  long nodes = 400000;                           ///< of the exact search
+  long tries = 5000;                             ///< orders tried by the other one
   std::function<void(const BestOrder&)> better;  ///< told of every better order found; may be empty
 };
 

@@ -20,7 +20,8 @@ struct Sum {
 /// Writes every step, and remembers how long each need took.
 class Writer {
  public:
-  Writer(const RunSheetInput& in, RunSheet& out) : m_in(in), m_out(out), m_pressed(in.plan.impressions.size(), 0) {}
+  Writer(const RunSheetInput& in, RunSheet& out)
+      : m_in(in), m_out(out), m_pressed(in.plan.impressions.size(), 0) {}
 
   std::vector<double> needMinutes;  // by need step; what comes after the last one counts to it
 
@@ -124,7 +125,7 @@ RunSheet buildRunSheet(const RunSheetInput& in) {
   }
   out.copies = std::max(1, in.plan.making.copies);
   for (const Step& s : out.steps) out.minutes += s.minutes + s.wait;
-  out.atLeast = std::min(out.minutes, leastMinutes(in));
+  if (in.bound) out.atLeast = std::min(out.minutes, leastMinutes(in));
   listEvenings(out);
   return out;
 }
@@ -138,7 +139,8 @@ double minutesOf(const RunSheetInput& in) {
 double leaveOutMinutes(const Plan& plan, const std::vector<int>& fronts, const WorkTimes& times) {
   double sum = 0;
   for (int f : fronts)
-    sum += plan.impressions[static_cast<size_t>(f)].technique == Technique::WipeOff ? times.wipeRubber : times.tapeRubber;
+    sum += plan.impressions[static_cast<size_t>(f)].technique == Technique::WipeOff ? times.wipeRubber
+                                                                                    : times.tapeRubber;
   return sum;
 }
 

@@ -73,7 +73,7 @@ struct Evening {
 struct RunSheet {
   std::vector<Step> steps;
   double minutes = 0;  ///< all work and waits, of all copies
-  double atLeast = 0;  ///< no valid order takes less
+  double atLeast = 0;  ///< no valid order takes less; 0 if that was not asked for
   std::vector<Evening> evenings;
   int copies = 1;
 };
@@ -89,6 +89,7 @@ struct RunSheetInput {
   const std::vector<StampMasks>& masks;  ///< by stamp
   const std::vector<int>& stampOf;       ///< impression -> stamp index
   WorkTimes times = {};
+  bool bound = true;  ///< whether to work out what no order can save
 };
 
 /// Masks are cut when they are first needed or while something dries; several copies are worked card by card

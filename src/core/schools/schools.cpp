@@ -11,15 +11,15 @@
 namespace havlo {
 namespace {
 
-constexpr double kSeenThrough = 8;     // Lab difference at which a line behind is noticed
-constexpr double kFault = 10;          // the same for the pressed card
-constexpr double kSmall_mm2 = 160;     // of a small thing
+constexpr double kSeenThrough = 8;  // Lab difference at which a line behind is noticed
+constexpr double kFault = 10;       // the same for the pressed card
+constexpr double kSmall_mm2 = 160;  // of a small thing
 constexpr int kMany = 5;
 constexpr double kSmallGap = 0.15, kLargeGap = 0.45;  // share of a stamp that is taped off
 constexpr double kLongPen_mm = 60, kSoft_mm = 25;
 constexpr double kLeastPiece_mm2 = 120, kMostPost_mm = 6.0;
-constexpr double kPenEach_mm = 20;     // of pen work a minute
-constexpr double kDarkGround = 45;     // L* below which dye sinks in
+constexpr double kPenEach_mm = 20;  // of pen work a minute
+constexpr double kDarkGround = 45;  // L* below which dye sinks in
 
 struct Behind {
   std::vector<int> things;  // overlapped from the front
@@ -71,10 +71,12 @@ class Adviser {
     return out;
   }
 
-  /// How much the ink of `back` shows through the solid ink of `i` (CIE 1976), or the whole of it through line art.
+  /// How much the ink of `back` shows through the solid ink of `i` (CIE 1976), or the whole of it through
+  /// line art.
   double showsThrough(int i, int back) const {
     const auto paper = linearOf(m_plan.card.paper.colour);
-    const InkFilm under(inkOf(back).colour, inkOf(back).opacity, strengthOf(inkOf(back), thing(back).generation));
+    const InkFilm under(inkOf(back).colour, inkOf(back).opacity,
+                        strengthOf(inkOf(back), thing(back).generation));
     const InkFilm over(inkOf(i).colour, inkOf(i).opacity, strengthOf(inkOf(i), thing(i).generation));
     LinearRgb below, clean, dirty;
     for (size_t c = 0; c < 3; ++c) {
@@ -98,7 +100,8 @@ class Adviser {
       o.obstacles.push_back(what);
       o.forbids = o.forbids || forbids;
     };
-    const double uses = static_cast<double>(b.things.size()) + (b.washed ? static_cast<double>(m_plan.washes.size()) : 0);
+    const double uses =
+        static_cast<double>(b.things.size()) + (b.washed ? static_cast<double>(m_plan.washes.size()) : 0);
     switch (t) {
       case Technique::Mask: {
         const MaskShape& mask = *m_a.masks[static_cast<size_t>(m_a.stampOf[static_cast<size_t>(i)])];
@@ -157,7 +160,8 @@ class Adviser {
   }
 
   static const SchoolOption& of(const SchoolAdvice& a, Technique t) {
-    return *std::find_if(a.options.begin(), a.options.end(), [t](const SchoolOption& o) { return o.technique == t; });
+    return *std::find_if(a.options.begin(), a.options.end(),
+                         [t](const SchoolOption& o) { return o.technique == t; });
   }
 
   void choose(SchoolAdvice& a) const {
@@ -173,17 +177,19 @@ class Adviser {
     // Figures and animals will be coloured, and wax on them is in the way of that.
     const Role role = stampOf(i).role;
     const bool coloured = role == Role::Figure || role == Role::Animal || role == Role::Building;
-    if (small && many && !coloured && suits(Technique::Resist)) return take(Technique::Resist, SchoolReason::ManySmall);
+    if (small && many && !coloured && suits(Technique::Resist))
+      return take(Technique::Resist, SchoolReason::ManySmall);
     if (!suits(Technique::Mask))
       return suits(Technique::PopUp) ? take(Technique::PopUp, SchoolReason::Fiddly)
                                      : take(Technique::LeaveOut, SchoolReason::Fiddly);
     double most = 0;
     for (int k : m_a.meetings.of[static_cast<size_t>(i)]) {
       const Meeting& m = m_a.meetings.list[static_cast<size_t>(k)];
-      if (m.front == i && m.overlaps()) most = std::max(most, m.area_mm2 / std::max(1.0, placed(m.back).area_mm2));
+      if (m.front == i && m.overlaps())
+        most = std::max(most, m.area_mm2 / std::max(1.0, placed(m.back).area_mm2));
     }
-    if (!b.washed && b.things.size() == 1 && most < kSmallGap && b.border_mm < kLongPen_mm / 2 && b.shared_mm2 < 60 &&
-        suits(Technique::LeaveOut))
+    if (!b.washed && b.things.size() == 1 && most < kSmallGap && b.border_mm < kLongPen_mm / 2 &&
+        b.shared_mm2 < 60 && suits(Technique::LeaveOut))
       return take(Technique::LeaveOut, SchoolReason::SmallGap);
     if (thing(i).hero && b.things.size() >= 6 && suits(Technique::PopUp))
       return take(Technique::PopUp, SchoolReason::HeroAlone);
@@ -192,8 +198,8 @@ class Adviser {
 };
 
 /// mm² where the pressed card visibly differs from things cleanly in front of one another.
-Result<double> faultsOf(const Plan& plan, const Analysis& a, const Canvas& ideal, const ArtSource* art, double dpi,
-                        const Progress& progress) {
+Result<double> faultsOf(const Plan& plan, const Analysis& a, const Canvas& ideal, const ArtSource* art,
+                        double dpi, const Progress& progress) {
   const PressInput in = a.press(plan, art);
   const Grid grid(plan.card.panel.box(), dpi);
   PressTiles tiles(in, grid);
@@ -205,16 +211,20 @@ Result<double> faultsOf(const Plan& plan, const Analysis& a, const Canvas& ideal
   const auto lab = [](const LinearRgb& c) {
     return labOf(static_cast<double>(c[0]), static_cast<double>(c[1]), static_cast<double>(c[2]));
   };
-  // At the rim of a solid front a pixel is partly the one and partly the other: that is the raster, not a fault.
+  // At the rim of a solid front a pixel is partly the one and partly the other: that is the raster, not a
+  // fault.
   std::vector<char> rim(r.explained.size(), 0);
-  const auto index = [&](int x, int y) { return static_cast<size_t>(y) * static_cast<size_t>(grid.width) + static_cast<size_t>(x); };
+  const auto index = [&](int x, int y) {
+    return static_cast<size_t>(y) * static_cast<size_t>(grid.width) + static_cast<size_t>(x);
+  };
   for (size_t i = 0; i < plan.impressions.size(); ++i) {
     if (plan.impressions[i].technique != Technique::Overprint) continue;
     const Tile& t = tiles.silhouette(static_cast<int>(i));
     for (int y = std::max(1, t.y - 1); y < std::min(grid.height - 1, t.y + t.height + 1); ++y)
       for (int x = std::max(1, t.x - 1); x < std::min(grid.width - 1, t.x + t.width + 1); ++x) {
         const bool inside = t.at(x, y) != 0;
-        if (inside != (t.at(x - 1, y) != 0) || inside != (t.at(x + 1, y) != 0) || inside != (t.at(x, y - 1) != 0) || inside != (t.at(x, y + 1) != 0))
+        if (inside != (t.at(x - 1, y) != 0) || inside != (t.at(x + 1, y) != 0) ||
+            inside != (t.at(x, y - 1) != 0) || inside != (t.at(x, y + 1) != 0))
           rim[index(x, y)] = 1;
       }
   }
@@ -237,8 +247,8 @@ std::vector<SchoolAdvice> adviseSchools(const Plan& plan, const Analysis& analys
   return out;
 }
 
-Result<std::vector<SchoolResult>> compareSchools(const Plan& plan, const Analysis& analysis, const ArtSource* art,
-                                                 double dpi, const Progress& progress) {
+Result<std::vector<SchoolResult>> compareSchools(const Plan& plan, const Analysis& analysis,
+                                                 const ArtSource* art, double dpi, const Progress& progress) {
   const std::vector<SchoolAdvice> advice = adviseSchools(plan, analysis);
   const auto wholly = [&](std::optional<Technique> t, bool advised) {
     Plan out = plan;
@@ -280,7 +290,8 @@ Result<std::vector<SchoolResult>> compareSchools(const Plan& plan, const Analysi
     r.faults_mm2 = faults.value();
     for (size_t i = 0; i < p.impressions.size(); ++i)
       for (const SchoolOption& o : advice[i].options)
-        if (o.technique == p.impressions[i].technique) r.unsuited += !o.obstacles.empty(), r.pen_mm += o.pen_mm;
+        if (o.technique == p.impressions[i].technique)
+          r.unsuited += !o.obstacles.empty(), r.pen_mm += o.pen_mm;
     r.minutes += r.pen_mm / kPenEach_mm * p.making.copies;
     out.push_back(r);
     progress.at(static_cast<double>(out.size()) / static_cast<double>(ways.size()));

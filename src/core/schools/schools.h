@@ -1,4 +1,5 @@
-// The schools of keeping one thing in front of another: what each asks of a plan, what it costs, which to take.
+// The schools of keeping one thing in front of another: what each asks of a plan, what it costs, which to
+// take.
 #pragma once
 
 #include <array>
@@ -9,8 +10,9 @@
 
 namespace havlo {
 
-inline constexpr std::array<Technique, 6> kSchools{Technique::Mask,     Technique::Overprint, Technique::Resist,
-                                                   Technique::LeaveOut, Technique::WipeOff,   Technique::PopUp};
+inline constexpr std::array<Technique, 6> kSchools{Technique::Mask,    Technique::Overprint,
+                                                   Technique::Resist,  Technique::LeaveOut,
+                                                   Technique::WipeOff, Technique::PopUp};
 
 /// Why a school does not suit a thing.
 enum class Obstacle {
@@ -40,13 +42,13 @@ struct SchoolOption {
 
 /// Why a school is recommended.
 enum class SchoolReason {
-  NothingBehind,   ///< any will do
-  DarkAndSolid,    ///< solid and darker than all behind it: overprint, no mask
-  ManySmall,       ///< many small ones: resist
-  SmallGap,        ///< a small gap in a big stamp: leave out
-  Fiddly,          ///< too fiddly to mask, nothing in front: pop up
-  Coloured,        ///< line art that will be coloured: mask
-  HeroAlone        ///< one hero with much to mask: pop up saves it
+  NothingBehind,  ///< any will do
+  DarkAndSolid,   ///< solid and darker than all behind it: overprint, no mask
+  ManySmall,      ///< many small ones: resist
+  SmallGap,       ///< a small gap in a big stamp: leave out
+  Fiddly,         ///< too fiddly to mask, nothing in front: pop up
+  Coloured,       ///< line art that will be coloured: mask
+  HeroAlone       ///< one hero with much to mask: pop up saves it
 };
 
 struct SchoolAdvice {
@@ -64,20 +66,22 @@ struct SchoolResult {
   std::optional<Technique> technique;  ///< absent: as planned, or as advised
   bool advised = false;
   int masks = 0;
-  double minutes = 0;      ///< of the run sheet, and of the pen work
-  double risk = 0;         ///< joins expected to show
-  int unsuited = 0;        ///< things it does not suit
-  double faults_mm2 = 0;   ///< where the pressed card visibly differs from things cleanly in front of each other
+  double minutes = 0;  ///< of the run sheet, and of the pen work
+  double risk = 0;     ///< joins expected to show
+  int unsuited = 0;    ///< things it does not suit
+  double faults_mm2 =
+      0;  ///< where the pressed card visibly differs from things cleanly in front of each other
   double pen_mm = 0;
 };
 
 /// This plan by every school, then as planned and as advised, each pressed.
 /// @param dpi  of the pressing. @error Stopped
-Result<std::vector<SchoolResult>> compareSchools(const Plan& plan, const Analysis& analysis, const ArtSource* art,
-                                                 double dpi = 90, const Progress& progress = {});
+Result<std::vector<SchoolResult>> compareSchools(const Plan& plan, const Analysis& analysis,
+                                                 const ArtSource* art, double dpi = 90,
+                                                 const Progress& progress = {});
 
-/// The part of a stamp that is covered with tape for one pressing, stamp frame: where the fronts of *leave out*
-/// and *wipe off* will be.
+/// The part of a stamp that is covered with tape for one pressing, stamp frame: where the fronts of *leave
+/// out* and *wipe off* will be.
 Rings tapedPart(const Analysis& analysis, int impression);
 
 }  // namespace havlo

@@ -20,14 +20,17 @@ constexpr qint64 kLargest = 80 << 20;
 
 QString text(const std::string& s) { return QString::fromStdString(s); }
 std::string plain(const QJsonValue& v) { return v.toString().toStdString(); }
-QString pathOf(const QString& folder, const std::string& id) { return QDir(folder).filePath(text(id) + kSuffix); }
+QString pathOf(const QString& folder, const std::string& id) {
+  return QDir(folder).filePath(text(id) + kSuffix);
+}
 
 QJsonObject stepToJson(const StepRecord& s) {
   QJsonObject o{{QStringLiteral("begun"), s.begun_s}, {QStringLiteral("done"), s.done_s}};
   QJsonArray ticked, mishaps;
   for (char t : s.ticked) ticked.append(t != 0);
   for (const MishapNote& m : s.mishaps)
-    mishaps.append(QJsonObject{{QStringLiteral("what"), QString::fromLatin1(wordOf(m.what).data())}, {QStringLiteral("note"), text(m.note)}});
+    mishaps.append(QJsonObject{{QStringLiteral("what"), QString::fromLatin1(wordOf(m.what).data())},
+                               {QStringLiteral("note"), text(m.note)}});
   if (!ticked.isEmpty()) o.insert(QStringLiteral("ticked"), ticked);
   if (!mishaps.isEmpty()) o.insert(QStringLiteral("mishaps"), mishaps);
   if (!s.note.empty()) o.insert(QStringLiteral("note"), text(s.note));
@@ -40,7 +43,8 @@ StepRecord stepFromJson(const QJsonObject& o) {
   s.done_s = o[QStringLiteral("done")].toDouble();
   for (const auto& t : o[QStringLiteral("ticked")].toArray()) s.ticked.push_back(t.toBool());
   for (const auto& m : o[QStringLiteral("mishaps")].toArray())
-    s.mishaps.push_back({mishapOf(plain(m[QStringLiteral("what")])).value_or(Mishap::Other), plain(m[QStringLiteral("note")])});
+    s.mishaps.push_back({mishapOf(plain(m[QStringLiteral("what")])).value_or(Mishap::Other),
+                         plain(m[QStringLiteral("note")])});
   s.note = plain(o[QStringLiteral("note")]);
   return s;
 }
@@ -54,31 +58,41 @@ QJsonObject entryToJson(const LogEntry& e) {
                              {QStringLiteral("planned"), s.planned_min},
                              {QStringLiteral("spent"), s.spent_min}});
   for (const auto& m : e.masks)
-    masks.append(QJsonObject{{QStringLiteral("stamp"), text(m.stamp)}, {QStringLiteral("cut"), m.cut}, {QStringLiteral("kept"), m.kept}, {QStringLiteral("uses"), m.uses}});
+    masks.append(QJsonObject{{QStringLiteral("stamp"), text(m.stamp)},
+                             {QStringLiteral("cut"), m.cut},
+                             {QStringLiteral("kept"), m.kept},
+                             {QStringLiteral("uses"), m.uses}});
   for (const auto& m : e.mishaps)
-    mishaps.append(QJsonObject{{QStringLiteral("what"), text(m.what)}, {QStringLiteral("impression"), text(m.impression)}, {QStringLiteral("note"), text(m.note)}});
+    mishaps.append(QJsonObject{{QStringLiteral("what"), text(m.what)},
+                               {QStringLiteral("impression"), text(m.impression)},
+                               {QStringLiteral("note"), text(m.note)}});
   for (const auto& n : e.notes) notes.append(text(n));
-  return {{QStringLiteral("id"), text(e.id)},          {QStringLiteral("title"), text(e.title)},
-          {QStringLiteral("for"), text(e.madeFor)},    {QStringLiteral("begun"), e.begun_s},
-          {QStringLiteral("ended"), e.ended_s},        {QStringLiteral("planned"), e.planned_min},
-          {QStringLiteral("spent"), e.spent_min},      {QStringLiteral("copies"), e.copies},
-          {QStringLiteral("steps"), steps},            {QStringLiteral("masks"), masks},
-          {QStringLiteral("mishaps"), mishaps},        {QStringLiteral("notes"), notes}};
+  return {{QStringLiteral("id"), text(e.id)},       {QStringLiteral("title"), text(e.title)},
+          {QStringLiteral("for"), text(e.madeFor)}, {QStringLiteral("begun"), e.begun_s},
+          {QStringLiteral("ended"), e.ended_s},     {QStringLiteral("planned"), e.planned_min},
+          {QStringLiteral("spent"), e.spent_min},   {QStringLiteral("copies"), e.copies},
+          {QStringLiteral("steps"), steps},         {QStringLiteral("masks"), masks},
+          {QStringLiteral("mishaps"), mishaps},     {QStringLiteral("notes"), notes}};
 }
 
 LogEntry entryFromJson(const QJsonObject& o) {
   LogEntry e;
-  e.id = plain(o[QStringLiteral("id")]), e.title = plain(o[QStringLiteral("title")]), e.madeFor = plain(o[QStringLiteral("for")]);
+  e.id = plain(o[QStringLiteral("id")]), e.title = plain(o[QStringLiteral("title")]),
+  e.madeFor = plain(o[QStringLiteral("for")]);
   e.begun_s = o[QStringLiteral("begun")].toDouble(), e.ended_s = o[QStringLiteral("ended")].toDouble();
-  e.planned_min = o[QStringLiteral("planned")].toDouble(), e.spent_min = o[QStringLiteral("spent")].toDouble();
+  e.planned_min = o[QStringLiteral("planned")].toDouble(),
+  e.spent_min = o[QStringLiteral("spent")].toDouble();
   e.copies = o[QStringLiteral("copies")].toInt(1);
   for (const auto& s : o[QStringLiteral("steps")].toArray())
-    e.steps.push_back({plain(s[QStringLiteral("do")]), plain(s[QStringLiteral("impression")]), plain(s[QStringLiteral("stamp")]),
-                       s[QStringLiteral("planned")].toDouble(), s[QStringLiteral("spent")].toDouble()});
+    e.steps.push_back({plain(s[QStringLiteral("do")]), plain(s[QStringLiteral("impression")]),
+                       plain(s[QStringLiteral("stamp")]), s[QStringLiteral("planned")].toDouble(),
+                       s[QStringLiteral("spent")].toDouble()});
   for (const auto& m : o[QStringLiteral("masks")].toArray())
-    e.masks.push_back({plain(m[QStringLiteral("stamp")]), m[QStringLiteral("cut")].toInt(), m[QStringLiteral("kept")].toInt(), m[QStringLiteral("uses")].toInt()});
+    e.masks.push_back({plain(m[QStringLiteral("stamp")]), m[QStringLiteral("cut")].toInt(),
+                       m[QStringLiteral("kept")].toInt(), m[QStringLiteral("uses")].toInt()});
   for (const auto& m : o[QStringLiteral("mishaps")].toArray())
-    e.mishaps.push_back({plain(m[QStringLiteral("what")]), plain(m[QStringLiteral("impression")]), plain(m[QStringLiteral("note")])});
+    e.mishaps.push_back({plain(m[QStringLiteral("what")]), plain(m[QStringLiteral("impression")]),
+                         plain(m[QStringLiteral("note")])});
   for (const auto& n : o[QStringLiteral("notes")].toArray()) e.notes.push_back(plain(n));
   return e;
 }
@@ -107,8 +121,11 @@ Result<Done> saveMaking(const QString& folder, const MakingRecord& r) {
 Result<MakingRecord> loadMaking(const QString& path) {
   QFile file(path);
   if (!file.open(QIODevice::ReadOnly))
-    return Error{ErrorCode::CannotRead, "cannot read " + path.toStdString() + ": " + file.errorString().toStdString(), {}};
-  if (file.size() > kLargest) return Error{ErrorCode::BadInput, "the file is too large for a card in the making", {}};
+    return Error{ErrorCode::CannotRead,
+                 "cannot read " + path.toStdString() + ": " + file.errorString().toStdString(),
+                 {}};
+  if (file.size() > kLargest)
+    return Error{ErrorCode::BadInput, "the file is too large for a card in the making", {}};
   const QJsonObject o = QJsonDocument::fromJson(file.readAll()).object();
   if (o[QStringLiteral("format")].toString() != QLatin1String("havlo-making"))
     return Error{ErrorCode::BadInput, "is not a card in the making", "format"};
@@ -118,7 +135,8 @@ Result<MakingRecord> loadMaking(const QString& path) {
   if (!plan) return plan.error();
   MakingRecord r;
   r.id = plain(o[QStringLiteral("id")]);
-  if (r.id.empty() || r.id.find('/') != std::string::npos) return Error{ErrorCode::BadInput, "is empty or no name", "id"};
+  if (r.id.empty() || r.id.find('/') != std::string::npos)
+    return Error{ErrorCode::BadInput, "is empty or no name", "id"};
   r.madeFor = plain(o[QStringLiteral("for")]);
   r.begun_s = o[QStringLiteral("begun")].toDouble();
   r.ended_s = o[QStringLiteral("ended")].toDouble();
@@ -131,7 +149,8 @@ Result<MakingRecord> loadMaking(const QString& path) {
 
 KeptMakings keptMakings(const QString& folder) {
   KeptMakings out;
-  for (const QString& name : QDir(folder).entryList({QStringLiteral("*") + kSuffix}, QDir::Files, QDir::Name)) {
+  for (const QString& name :
+       QDir(folder).entryList({QStringLiteral("*") + kSuffix}, QDir::Files, QDir::Name)) {
     auto record = loadMaking(QDir(folder).filePath(name));
     if (record) {
       out.records.push_back(std::move(record).value());
@@ -152,7 +171,9 @@ Result<Done> appendLog(const QString& path, const LogEntry& entry) {
   QDir().mkpath(QFileInfo(path).path());
   QFile file(path);
   const auto failed = [&] {
-    return Error{ErrorCode::CannotWrite, "cannot write " + path.toStdString() + ": " + file.errorString().toStdString(), {}};
+    return Error{ErrorCode::CannotWrite,
+                 "cannot write " + path.toStdString() + ": " + file.errorString().toStdString(),
+                 {}};
   };
   if (!file.open(QIODevice::ReadWrite)) return failed();
   // A line that a kill cut short is closed first, so that it spoils only itself.

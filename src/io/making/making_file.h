@@ -1,4 +1,5 @@
-// Cards being made and cards that are done, on disk: one file a card, written whole after every act; the log only grows.
+// Cards being made and cards that are done, on disk: one file a card, written whole after every act; the log
+// only grows.
 #pragma once
 
 #include <QString>
@@ -22,7 +23,8 @@ KeptMakings keptMakings(const QString& folder);
 /// Takes a card's file away. What is not there needs no taking.
 void dropMaking(const QString& folder, const std::string& id);
 
-/// Adds a line to the log, a JSON object, and sees it on the disk. A card that is already there is not added again.
+/// Adds a line to the log, a JSON object, and sees it on the disk. A card that is already there is not added
+/// again.
 /// @error CannotWrite with the reason
 Result<Done> appendLog(const QString& file, const LogEntry& entry);
 /// What is in the log, oldest first; lines that are no entries are passed over and counted.

@@ -53,7 +53,8 @@ Printout runSheetPages(const Plan& plan, const Analysis& a, const std::vector<QI
   out.pages = std::max(1, (steps + perPage - 1) / perPage);
   const auto shared = std::make_shared<Analysis>(a);
   QString about = tr("%1 steps, about %2.").arg(steps).arg(minutesWords(a.sheet.minutes));
-  if (a.sheet.copies > 1) about += tr(" %1 cards at once: each step is done on all of them.").arg(a.sheet.copies);
+  if (a.sheet.copies > 1)
+    about += tr(" %1 cards at once: each step is done on all of them.").arg(a.sheet.copies);
   if (a.sheet.evenings.size() > 1) about += tr(" %1 evenings.").arg(a.sheet.evenings.size());
   out.draw = [=, title = out.title, pages = out.pages](QPainter& p, int page) {
     drawText(p, {inner.left(), inner.top() + 5}, 4.6, title, kInk, Qt::AlignLeft, QFont::Bold);

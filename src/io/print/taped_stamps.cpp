@@ -1,4 +1,5 @@
-// Each stamp that is pressed with part of its rubber taped over or wiped, as it looks on the paper, at true size.
+// Each stamp that is pressed with part of its rubber taped over or wiped, as it looks on the paper, at true
+// size.
 #include <QCoreApplication>
 #include <algorithm>
 
@@ -22,7 +23,8 @@ struct Drawn {
 }  // namespace
 
 bool hasTapedStamps(const Analysis& a) {
-  return std::any_of(a.needs.leaveOut.begin(), a.needs.leaveOut.end(), [](const auto& f) { return !f.empty(); });
+  return std::any_of(a.needs.leaveOut.begin(), a.needs.leaveOut.end(),
+                     [](const auto& f) { return !f.empty(); });
 }
 
 Printout tapedStamps(const Plan& plan, const Analysis& a, Sheet sheet) {
@@ -35,7 +37,8 @@ Printout tapedStamps(const Plan& plan, const Analysis& a, Sheet sheet) {
     const Stamp& stamp = *a.meetings.placed[static_cast<size_t>(i)]->outline->stamp;
     const double w = std::max(stamp.width_mm, 45.0), h = stamp.height_mm + kWords_mm;
     if (x + w > inner.right() && x > inner.left()) x = inner.left(), y += row + kGap_mm, row = 0;
-    if (y + h > inner.bottom() - kCheckRulesHeight_mm && y > inner.top() + kHead_mm) ++page, x = inner.left(), y = inner.top() + kHead_mm, row = 0;
+    if (y + h > inner.bottom() - kCheckRulesHeight_mm && y > inner.top() + kHead_mm)
+      ++page, x = inner.left(), y = inner.top() + kHead_mm, row = 0;
     drawn.push_back({i, page, {x, y}});
     x += w + kGap_mm, row = std::max(row, h);
   }
@@ -48,7 +51,9 @@ Printout tapedStamps(const Plan& plan, const Analysis& a, Sheet sheet) {
     const QColor ink(0x22, 0x30, 0x3a), soft(0x5c, 0x68, 0x70), green(0x1f, 0x6b, 0x5e);
     drawText(p, {inner.left(), inner.top() + 5}, 4.6, title, ink, Qt::AlignLeft, QFont::Bold);
     drawText(p, {inner.left(), inner.top() + 10}, 2.8,
-             tr("Seen as it prints; on the rubber everything is the other way round. Tape or wipe the hatched part."), soft);
+             tr("Seen as it prints; on the rubber everything is the other way round. Tape or wipe the "
+                "hatched part."),
+             soft);
     for (const Drawn& d : drawn) {
       if (d.page != now) continue;
       const Stamp& stamp = *shared->meetings.placed[static_cast<size_t>(d.impression)]->outline->stamp;
@@ -69,9 +74,12 @@ Printout tapedStamps(const Plan& plan, const Analysis& a, Sheet sheet) {
       p.setPen(QPen(green, 0.4));
       p.drawPath(taped);
       p.restore();
-      drawText(p, {d.at.x(), d.at.y() + stamp.height_mm + 4}, 3.2, labelOf(plan, d.impression), ink, Qt::AlignLeft, QFont::DemiBold);
+      drawText(p, {d.at.x(), d.at.y() + stamp.height_mm + 4}, 3.2, labelOf(plan, d.impression), ink,
+               Qt::AlignLeft, QFont::DemiBold);
       drawText(p, {d.at.x(), d.at.y() + stamp.height_mm + 8}, 2.6,
-               tr("leaves room for %1").arg(listOf(plan, shared->needs.leaveOut[static_cast<size_t>(d.impression)])), soft);
+               tr("leaves room for %1")
+                   .arg(listOf(plan, shared->needs.leaveOut[static_cast<size_t>(d.impression)])),
+               soft);
     }
     drawCheckRules(p, {inner.left(), inner.bottom() - kCheckRulesHeight_mm});
   };

@@ -104,7 +104,8 @@ FindingWords cycle(const Plan& plan, const Finding& f) {
   return {capital(chain.join(tr(" over "))),
           f.level == Level::Fault
               ? tr("No order of stamping can give a ring like that: one of them must go behind.")
-              : tr("No order of stamping alone gives a ring like that, so one mask is laid where its thing will be."),
+              : tr("No order of stamping alone gives a ring like that, so one mask is laid where its thing "
+                   "will be."),
           tr("%1 in a ring").arg(f.impressions.size()),
           {}};
 }

@@ -70,9 +70,12 @@ StepWords stampWords(const Plan& plan, const Step& step, MeasureStyle style, boo
     w.where += (i.turn_deg > 0 ? tr(", turned %1° to the left") : tr(", turned %1° to the right"))
                    .arg(std::fabs(i.turn_deg), 0, 'f', 1);
   const Stamp& stamp = *plan.stamp(i.stamp);
-  w.corner = tr("lower left corner of the stamp %1").arg(fromEdges(placingOf(i, stamp).toPanel(Point{0, 0}), style));
+  w.corner =
+      tr("lower left corner of the stamp %1").arg(fromEdges(placingOf(i, stamp).toPanel(Point{0, 0}), style));
   w.detail = inkWords(plan, i) + beforeWords(step) + QStringLiteral("; ") + coveredWords(plan, step, first);
-  if (!step.masksOn.empty()) w.care = tr("Press firmly beside the masks: their thickness lifts the rubber and leaves a thin white line.");
+  if (!step.masksOn.empty())
+    w.care =
+        tr("Press firmly beside the masks: their thickness lifts the rubber and leaves a thin white line.");
   if (!step.leaveOut.empty()) {
     const bool wipe = impressionOf(plan, step.leaveOut[0]).technique == Technique::WipeOff;
     w.detail += (wipe ? tr("; wipe the ink off where %1 will be")
@@ -197,8 +200,10 @@ QString reasonOf(const StampMasks& m, const Supplies& supplies) {
     return m.taped > 0 ? tr("straight edges: strips of tape do") : tr("nothing comes near behind it");
   QString more;
   if (!m.halves.empty())
-    more += m.halves.size() == 1 ? tr("; two share one cut in two") : tr("; %1 pairs share one cut in two").arg(m.halves.size());
-  if (m.kept > 0) more += m.kept == 1 ? tr("; one at hand is used first") : tr("; %1 at hand are used first").arg(m.kept);
+    more += m.halves.size() == 1 ? tr("; two share one cut in two")
+                                 : tr("; %1 pairs share one cut in two").arg(m.halves.size());
+  if (m.kept > 0)
+    more += m.kept == 1 ? tr("; one at hand is used first") : tr("; %1 at hand are used first").arg(m.kept);
   if (m.cut == 0) return tr("none to cut") + more;
   const int byWear = (m.uses + supplies.maskLife - 1) / supplies.maskLife;
   if (m.cut > m.atOnce || (byWear == m.cut && m.cut > 1 && m.atOnce < m.cut))

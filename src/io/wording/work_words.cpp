@@ -20,12 +20,16 @@ QString washName(const Plan& plan, int w) {
 /// Where on a thing a point lies: "at its upper left", "in its middle".
 QString whereOn(const Placed& placed, Point p) {
   const Box box = placed.onPanel.box();
-  const double u = (p.x - box.left) / std::max(1e-9, box.width()), v = (p.y - box.bottom) / std::max(1e-9, box.height());
+  const double u = (p.x - box.left) / std::max(1e-9, box.width()),
+               v = (p.y - box.bottom) / std::max(1e-9, box.height());
   const int column = u < 0.34 ? 0 : u > 0.66 ? 2 : 1, row = v < 0.34 ? 0 : v > 0.66 ? 2 : 1;
   static const char* const words[3][3] = {
-      {QT_TRANSLATE_NOOP("Work", "at its lower left"), QT_TRANSLATE_NOOP("Work", "at its foot"), QT_TRANSLATE_NOOP("Work", "at its lower right")},
-      {QT_TRANSLATE_NOOP("Work", "at its left side"), QT_TRANSLATE_NOOP("Work", "in its middle"), QT_TRANSLATE_NOOP("Work", "at its right side")},
-      {QT_TRANSLATE_NOOP("Work", "at its upper left"), QT_TRANSLATE_NOOP("Work", "at its top"), QT_TRANSLATE_NOOP("Work", "at its upper right")}};
+      {QT_TRANSLATE_NOOP("Work", "at its lower left"), QT_TRANSLATE_NOOP("Work", "at its foot"),
+       QT_TRANSLATE_NOOP("Work", "at its lower right")},
+      {QT_TRANSLATE_NOOP("Work", "at its left side"), QT_TRANSLATE_NOOP("Work", "in its middle"),
+       QT_TRANSLATE_NOOP("Work", "at its right side")},
+      {QT_TRANSLATE_NOOP("Work", "at its upper left"), QT_TRANSLATE_NOOP("Work", "at its top"),
+       QT_TRANSLATE_NOOP("Work", "at its upper right")}};
   return tr(words[row][column]);
 }
 
@@ -44,18 +48,25 @@ QString blameWords(const Plan& plan, const Analysis& a, const Difference& d) {
   const auto where = [&](int i) { return whereOn(*a.meetings.placed[static_cast<size_t>(i)], d.at); };
   switch (b.kind) {
     case Blame::Kind::RanOver:
-      return b.stampedYet ? tr("%1 printed %2 across %3, %4: %3 was not covered.").arg(step, name(b.back), name(b.front), where(b.front))
-                          : tr("%1 printed %2 where %3 belongs, %4: %3 was not there yet.").arg(step, name(b.back), name(b.front), where(b.front));
+      return b.stampedYet ? tr("%1 printed %2 across %3, %4: %3 was not covered.")
+                                .arg(step, name(b.back), name(b.front), where(b.front))
+                          : tr("%1 printed %2 where %3 belongs, %4: %3 was not there yet.")
+                                .arg(step, name(b.back), name(b.front), where(b.front));
     case Blame::Kind::Missing:
-      return tr("%1 left a gap in %2, %4: a mask on %3 kept the ink out.").arg(step, name(b.back), name(b.front), where(b.back));
+      return tr("%1 left a gap in %2, %4: a mask on %3 kept the ink out.")
+          .arg(step, name(b.back), name(b.front), where(b.back));
     case Blame::Kind::Coloured:
-      return tr("%1 blended %2 over %3, %4: %3 was not covered.").arg(step, washName(plan, b.wash), name(b.front), where(b.front));
+      return tr("%1 blended %2 over %3, %4: %3 was not covered.")
+          .arg(step, washName(plan, b.wash), name(b.front), where(b.front));
     case Blame::Kind::LeftPlain:
-      return tr("%1 left a plain patch in %2: a mask on %3 kept it out.").arg(step, washName(plan, b.wash), name(b.front));
+      return tr("%1 left a plain patch in %2: a mask on %3 kept it out.")
+          .arg(step, washName(plan, b.wash), name(b.front));
     case Blame::Kind::OutOfTurn:
-      return tr("%1 printed %2 on top of %3, %4: it belongs below.").arg(step, name(b.back), name(b.front), where(b.front));
+      return tr("%1 printed %2 on top of %3, %4: it belongs below.")
+          .arg(step, name(b.back), name(b.front), where(b.front));
     case Blame::Kind::Seeped:
-      return tr("In %1 ink came through the worn mask on %2, %3.").arg(step.left(1).toLower() + step.mid(1), name(b.front), where(b.front));
+      return tr("In %1 ink came through the worn mask on %2, %3.")
+          .arg(step.left(1).toLower() + step.mid(1), name(b.front), where(b.front));
     case Blame::Kind::Displaced:
       return tr("%1 printed %2 beside where it was planned.").arg(step, name(b.back));
     case Blame::Kind::OtherInk:
@@ -133,7 +144,8 @@ QString reasonWords(SchoolReason r) {
 }
 
 QString joinName(const Plan& plan, const Join& j) {
-  return tr("%1 against %2").arg(nameOf(plan, j.front), j.wash >= 0 ? washName(plan, j.wash) : nameOf(plan, j.back));
+  return tr("%1 against %2")
+      .arg(nameOf(plan, j.front), j.wash >= 0 ? washName(plan, j.wash) : nameOf(plan, j.back));
 }
 
 QString chanceWords(double chance) {
@@ -146,7 +158,9 @@ QString chanceWords(double chance) {
 QString easeWords(const Plan& plan, const Join& j, const JoinEase& e) {
   switch (e.how) {
     case JoinEase::How::Inset:
-      return tr("cut the masks %1 mm inside the line: %2").arg(e.inset_mm, 0, 'f', 2).arg(chanceWords(e.chance));
+      return tr("cut the masks %1 mm inside the line: %2")
+          .arg(e.inset_mm, 0, 'f', 2)
+          .arg(chanceWords(e.chance));
     case JoinEase::How::FootMark:
       return tr("mark the foot on the mask and lay it by the mark: %1").arg(chanceWords(e.chance));
     case JoinEase::How::PopUp:
@@ -186,7 +200,9 @@ QString mendWords(Mishap m) {
     case Mishap::Smudge:
       return tr("Stamp a small filler over it: a tuft, a leaf, a bird.");
     case Mishap::Misplaced:
-      return tr("Measure where its foot is now and type that in the plan: everything that follows is worked out anew.");
+      return tr(
+          "Measure where its foot is now and type that in the plan: everything that follows is worked out "
+          "anew.");
     case Mishap::Other:
       return tr("Write down what happened; it is kept with this card.");
   }
@@ -196,10 +212,13 @@ QString mendWords(Mishap m) {
 QStringList orderTroubles(const Plan& plan, const Analysis& a) {
   QStringList out;
   for (const OrderRule& r : a.orderState.broken)
-    out << tr("%1 comes before %2, but must come after it.").arg(labelOf(plan, r.then), nameOf(plan, r.first));
+    out << tr("%1 comes before %2, but must come after it.")
+               .arg(labelOf(plan, r.then), nameOf(plan, r.first));
   for (const UnmetPin& p : a.orderState.unmet)
-    out << (p.impression >= 0 ? tr("%1 cannot be first: something must be stamped before it.").arg(labelOf(plan, p.impression))
-                              : tr("%1 cannot be used in one go.").arg(inkName(plan.inks[static_cast<size_t>(p.ink)])));
+    out << (p.impression >= 0
+                ? tr("%1 cannot be first: something must be stamped before it.")
+                      .arg(labelOf(plan, p.impression))
+                : tr("%1 cannot be used in one go.").arg(inkName(plan.inks[static_cast<size_t>(p.ink)])));
   out.removeDuplicates();
   return out;
 }

@@ -1,4 +1,5 @@
-// The place at the table through its real window: keys, check list, timers, a mishap, leaving, a kill, the log.
+// The place at the table through its real window: keys, check list, timers, a mishap, leaving, a kill, the
+// log.
 #include <QCheckBox>
 #include <QLabel>
 #include <QLineEdit>
@@ -23,7 +24,9 @@ struct Table : Window {
   }
   MakePlace& place() { return window.make(); }
   const Bench& bench() { return *window.making().bench(); }
-  void button(const char* name) { QTest::mouseClick(place().findChild<QPushButton*>(QLatin1String(name)), Qt::LeftButton); }
+  void button(const char* name) {
+    QTest::mouseClick(place().findChild<QPushButton*>(QLatin1String(name)), Qt::LeftButton);
+  }
 };
 
 bool says(QWidget& place, const QString& text) {
@@ -57,14 +60,16 @@ class TstMake : public QObject {
       const int at = t.bench().at();
       const Step& step = t.bench().step(at);
       QVERIFY(says(t.place(), QStringLiteral("Step %1 of %2").arg(at + 1).arg(count)));
-      if (step.what == Do::MaskOn) QCOMPARE(t.place().findChildren<QCheckBox*>().size(), static_cast<qsizetype>(step.covers.size()));
+      if (step.what == Do::MaskOn)
+        QCOMPARE(t.place().findChildren<QCheckBox*>().size(), static_cast<qsizetype>(step.covers.size()));
       if (step.what == Do::Stamp && !wrong) {
         wrong = true;
         QTest::keyClick(&t.place(), Qt::Key_W);
         QVERIFY(says(t.place(), QStringLiteral("What went wrong?")));
         t.place().mishap(Mishap::LineInto);
         QVERIFY(t.place().mend().contains(QStringLiteral("marker")));
-        QTest::keyClicks(t.place().findChild<QLineEdit*>(QStringLiteral("mishapNote")), QStringLiteral("at the ear"));
+        QTest::keyClicks(t.place().findChild<QLineEdit*>(QStringLiteral("mishapNote")),
+                         QStringLiteral("at the ear"));
         t.place().writeMishap();
         QCOMPARE(t.bench().made(at).mishaps.size(), size_t{1});
         QCOMPARE(t.bench().at(), at);  // written down, and still at this step
@@ -94,7 +99,8 @@ class TstMake : public QObject {
       t.place().stepDone();
     }
     t.place().tickTimers();
-    QVERIFY2(t.place().timerWords().startsWith(QStringLiteral("Dry in 0:")), qPrintable(t.place().timerWords()));
+    QVERIFY2(t.place().timerWords().startsWith(QStringLiteral("Dry in 0:")),
+             qPrintable(t.place().timerWords()));
     t.now += 1000;
     t.place().tickTimers();
     QCOMPARE(t.place().timerWords(), QStringLiteral("Dry now"));
@@ -141,7 +147,8 @@ class TstMake : public QObject {
     Table t;
     t.window.drawerSession().open();
     t.window.drawerSession().fillWithDemo();
-    for (const KeptMask& m : std::vector<KeptMask>(t.window.drawerSession().masks())) t.window.drawerSession().removeMask(m.key);
+    for (const KeptMask& m : std::vector<KeptMask>(t.window.drawerSession().masks()))
+      t.window.drawerSession().removeMask(m.key);
     const int before = t.session().analysis()->masksToCut();
     t.place().begin();
     while (!t.bench().finished()) t.place().stepDone();
@@ -149,11 +156,13 @@ class TstMake : public QObject {
       if (b->text() == QStringLiteral("Keep the masks in the drawer")) QTest::mouseClick(b, Qt::LeftButton);
     const auto kept = t.window.drawerSession().masks();
     QVERIFY(kept.size() > 3);
-    for (const KeptMask& m : kept) QVERIFY(m.usesLeft >= 1 && m.usesLeft < t.session().plan().supplies.maskLife);
+    for (const KeptMask& m : kept)
+      QVERIFY(m.usesLeft >= 1 && m.usesLeft < t.session().plan().supplies.maskLife);
     t.button("log");
     t.window.visit(MainWindow::Order);
     t.window.order().settle();
-    QTest::mouseClick(t.window.order().findChild<QPushButton*>(QStringLiteral("drawerMasks")), Qt::LeftButton);
+    QTest::mouseClick(t.window.order().findChild<QPushButton*>(QStringLiteral("drawerMasks")),
+                      Qt::LeftButton);
     QCOMPARE(t.session().plan().supplies.masksAtHand.size(), kept.size());
     QVERIFY(t.session().analysis()->masksToCut() < before);
   }

@@ -1,14 +1,14 @@
 // The place Order & masks through its real window.
-#include <QLabel>
 #include <QComboBox>
+#include <QLabel>
 #include <QMenu>
 #include <QPushButton>
 
-#include "io/wording/step_words.h"
 #include "app/order/joins_page.h"
 #include "app/order/schools_page.h"
 #include "app/order/slips_page.h"
 #include "core/edit/making_edits.h"
+#include "io/wording/step_words.h"
 #include "support/window.h"
 
 using namespace havlo;
@@ -88,7 +88,8 @@ class TstOrder : public QObject {
     Window w;
     Plan p = w.session().plan();
     std::vector<std::string> backward;
-    for (int i : w.session().analysis()->order) backward.insert(backward.begin(), p.impressions[static_cast<size_t>(i)].id);
+    for (int i : w.session().analysis()->order)
+      backward.insert(backward.begin(), p.impressions[static_cast<size_t>(i)].id);
     w.session().edit(QStringLiteral("backward"), withOrder(p, backward));
     w.window.visit(MainWindow::Order);
     w.window.order().settle();
@@ -132,20 +133,24 @@ class TstOrder : public QObject {
       return places;
     };
     const std::vector<int> places = stampings();
-    const int moved = w.session().analysis()->sheet.steps[static_cast<size_t>(strip.stepAt(places[2]))].impression;
-    const QPoint from = strip.cellOf(places[2]).center(), to = strip.cellOf(places[0]).center() - QPoint(strip.cellOf(0).width() / 2 + 2, 0);
+    const int moved =
+        w.session().analysis()->sheet.steps[static_cast<size_t>(strip.stepAt(places[2]))].impression;
+    const QPoint from = strip.cellOf(places[2]).center(),
+                 to = strip.cellOf(places[0]).center() - QPoint(strip.cellOf(0).width() / 2 + 2, 0);
     QTest::mousePress(&strip, Qt::LeftButton, {}, from);
     QTest::mouseMove(&strip, from - QPoint(40, 0));
     QTest::mouseMove(&strip, to);
     QTest::mouseRelease(&strip, Qt::LeftButton, {}, to);
-    QCOMPARE(w.session().plan().making.order.front(), w.session().plan().impressions[static_cast<size_t>(moved)].id);
+    QCOMPARE(w.session().plan().making.order.front(),
+             w.session().plan().impressions[static_cast<size_t>(moved)].id);
     QVERIFY(w.session().analysis()->orderState.from == OrderState::From::Maker);
     w.window.order().settle();
     QVERIFY(says(w.window.order(), QStringLiteral("your own order")));
     // With the keyboard the other way; then the best again, each an act to be undone.
     strip.choose(stampings()[0]);
     QTest::keyClick(&strip, Qt::Key_Right, Qt::ControlModifier);
-    QCOMPARE(w.session().plan().making.order[1], w.session().plan().impressions[static_cast<size_t>(moved)].id);
+    QCOMPARE(w.session().plan().making.order[1],
+             w.session().plan().impressions[static_cast<size_t>(moved)].id);
     for (QPushButton* b : w.window.order().findChildren<QPushButton*>())
       if (b->text() == QStringLiteral("Find the best order")) QTest::mouseClick(b, Qt::LeftButton);
     QVERIFY(w.session().plan().making.order.empty());
@@ -168,7 +173,8 @@ class TstOrder : public QObject {
     QCOMPARE(w.session().plan().making.first, std::vector<std::string>{"hare"});
     QCOMPARE(w.session().plan().making.evenings, 2);
     w.window.order().settle();
-    QVERIFY(says(w.window.order(), QStringLiteral("Hare cannot be first")));  // the kite's string is in front of it
+    QVERIFY(says(w.window.order(),
+                 QStringLiteral("Hare cannot be first")));  // the kite's string is in front of it
     QVERIFY(says(w.window.order(), QStringLiteral("Evenings of")));
   }
 

@@ -36,7 +36,9 @@ class TstPracticePlace : public QObject {
     QTest::mouseClick(place.findChild<QPushButton*>(QStringLiteral("press")), Qt::LeftButton);
     place.settle();
     QCOMPARE(place.result()->stars, 0);
-    QVERIFY2(place.verdict().contains(QStringLiteral("was not there yet")) || place.verdict().contains(QStringLiteral("was not covered")), qPrintable(place.verdict()));
+    QVERIFY2(place.verdict().contains(QStringLiteral("was not there yet")) ||
+                 place.verdict().contains(QStringLiteral("was not covered")),
+             qPrintable(place.verdict()));
     place.moveStep(1, 0);
     place.cover(1, hare, true);
     QTest::mouseClick(place.findChild<QPushButton*>(QStringLiteral("press")), Qt::LeftButton);

@@ -70,7 +70,8 @@ class TstMaking : public QObject {
     const Bench again = Bench::resume(b.record()).value();
     QCOMPARE(again.at(), 7);
     QCOMPARE(again.count(), b.count());
-    for (int k = 0; k < b.count(); ++k) QVERIFY(again.step(k).what == b.step(k).what && again.step(k).impression == b.step(k).impression);
+    for (int k = 0; k < b.count(); ++k)
+      QVERIFY(again.step(k).what == b.step(k).what && again.step(k).impression == b.step(k).impression);
     // A record whose order does not belong to its plan is refused, one that is past its end is not.
     MakingRecord bad = b.record();
     bad.order.push_back("nobody");

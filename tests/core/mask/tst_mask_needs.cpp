@@ -197,13 +197,15 @@ class TstMaskNeeds : public QObject {
         for (size_t e = 0; e < edges.size(); ++e)
           if (set >> e & 1) used.push_back(edges[e].first), used.push_back(edges[e].second);
         std::sort(used.begin(), used.end());
-        if (std::adjacent_find(used.begin(), used.end()) == used.end()) most = std::max(most, used.size() / 2);
+        if (std::adjacent_find(used.begin(), used.end()) == used.end())
+          most = std::max(most, used.size() / 2);
       }
       if (edges.size() < 16) QCOMPARE(mostPairs(edges).size(), most);
     }
   }
 
-  // One off the left edge and one off the right edge: the halves that lie on the card do not overlap on the stamp.
+  // One off the left edge and one off the right edge: the halves that lie on the card do not overlap on the
+  // stamp.
   void twoHalvesShareAMask() {
     Plan p = emptyPlan();
     Stamp s = slab("s", 30, 30);

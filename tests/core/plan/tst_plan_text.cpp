@@ -181,6 +181,19 @@ void TstPlanText::refuses_data() {
   row("sticky band of nothing",
       with("/supplies", R"({"maskSheet":{"width":90,"height":100,"stickyBand":0}})"),
       "supplies.maskSheet.stickyBand");
+  row("unknown school", with("/technique", R"("glue")"), "technique");
+  row("own order names nobody", with("/making", R"({"order":["nobody"]})"), "making.order[0]");
+  row("own order names one twice", with("/making", R"({"order":["a","a"]})"), "making.order[1]");
+  row("own order is no list", with("/making", R"({"order":"a"})"), "making.order");
+  row("first names nobody", with("/making", R"({"first":["nobody"]})"), "making.first[0]");
+  row("an ink together that is none", with("/making", R"({"together":["nothing"]})"), "making.together[0]");
+  row("no evening", with("/making", R"({"evenings":0})"), "making.evenings");
+  row("half a card", with("/making", R"({"copies":0.5})"), "making.copies");
+  row("mask at hand of no stamp", with("/supplies", R"({"masksAtHand":[{"stamp":"nothing"}]})"),
+      "supplies.masksAtHand[0].stamp");
+  row("mask at hand that is worn out", with("/supplies", R"({"masksAtHand":[{"stamp":"s","uses":0}]})"),
+      "supplies.masksAtHand[0].uses");
+  row("mask life of nothing", with("/supplies", R"({"maskLife":0})"), "supplies.maskLife");
   std::string text = kSmall;
   row("not a number", text.replace(text.find("[20,10]"), 7, "[NaN,10]"), "impressions[0].at");
   text = kSmall;

@@ -10,7 +10,10 @@ using namespace havlo::testing;
 namespace {
 
 Plan drill(int number) {
-  return readPlan(readFile(std::string(HAVLO_SOURCE_DIR) + "/data/practice/practice-" + (number < 10 ? "0" : "") + std::to_string(number) + ".havlo")).value().plan;
+  return readPlan(readFile(std::string(HAVLO_SOURCE_DIR) + "/data/practice/practice-" +
+                           (number < 10 ? "0" : "") + std::to_string(number) + ".havlo"))
+      .value()
+      .plan;
 }
 
 }  // namespace
@@ -24,11 +27,17 @@ class TstPractice : public QObject {
       const Plan p = drill(k);
       const AnalysisRef a = withBestOrder(p, analyse(p));
       const auto right = pressDrill(p, *a, answerOf(*a), nullptr, 80).value();
-      QVERIFY2(right.stars == 3, qPrintable(QStringLiteral("drill %1: %2 stars, %3 needless, %4 of %5").arg(k).arg(right.stars).arg(right.needless).arg(right.masksOn).arg(right.masksOnBest)));
+      QVERIFY2(right.stars == 3, qPrintable(QStringLiteral("drill %1: %2 stars, %3 needless, %4 of %5")
+                                                .arg(k)
+                                                .arg(right.stars)
+                                                .arg(right.needless)
+                                                .arg(right.masksOn)
+                                                .arg(right.masksOnBest)));
       std::vector<DrillStep> backward = answerOf(*a);
       std::reverse(backward.begin(), backward.end());
       for (DrillStep& s : backward) s.covered.clear();
-      if (k != 4) QVERIFY2(pressDrill(p, *a, backward, nullptr, 80).value().stars == 0, qPrintable(QString::number(k)));
+      if (k != 4)
+        QVERIFY2(pressDrill(p, *a, backward, nullptr, 80).value().stars == 0, qPrintable(QString::number(k)));
     }
   }
 

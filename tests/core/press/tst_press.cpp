@@ -5,8 +5,8 @@
 
 #include "core/analysis/analysis.h"
 #include "core/analysis/what_if.h"
-#include "core/wash/wash_area.h"
 #include "core/colour/colour.h"
+#include "core/wash/wash_area.h"
 #include "support/plans.h"
 #include "support/random_plan.h"
 
@@ -62,10 +62,12 @@ std::array<double, 3> intendedAt(const Plan& plan, const Analysis& a, Point at) 
         bool hidden = false;
         for (size_t f = 0; f < plan.impressions.size(); ++f)
           hidden = hidden || (f != i && depth.inFront(static_cast<int>(f), static_cast<int>(i)) &&
-                              plan.impressions[f].technique != Technique::Overprint && covers(shape(static_cast<int>(f)), at));
+                              plan.impressions[f].technique != Technique::Overprint &&
+                              covers(shape(static_cast<int>(f)), at));
         clean = clean || !hidden;
       } else {
-        clean = clean || std::find(w.overImpressions.begin(), w.overImpressions.end(), plan.impressions[i].id) == w.overImpressions.end();
+        clean = clean || std::find(w.overImpressions.begin(), w.overImpressions.end(),
+                                   plan.impressions[i].id) == w.overImpressions.end();
       }
     }
     if (clean) continue;
@@ -190,8 +192,10 @@ class TstPress : public QObject {
       if (!s.proven) {
         const Blame& b = s.worst[0].blame;
         QString who;
-        for (const Impression& i : plan.impressions) who += QStringLiteral("%1 ").arg(static_cast<int>(i.technique));
-        qInfo() << seed << s.worst[0].at.x << s.worst[0].at.y << static_cast<int>(b.kind) << b.step << b.back << b.front << b.wash << who;
+        for (const Impression& i : plan.impressions)
+          who += QStringLiteral("%1 ").arg(static_cast<int>(i.technique));
+        qInfo() << seed << s.worst[0].at.x << s.worst[0].at.y << static_cast<int>(b.kind) << b.step << b.back
+                << b.front << b.wash << who;
       }
       QVERIFY2(s.proven,
                qPrintable(QStringLiteral("seed %1: %2 mm² unexplained").arg(seed).arg(s.unexplained_mm2)));
@@ -246,7 +250,8 @@ class TstPress : public QObject {
     const AnalysisRef a = analyse(p);
     const auto stepOf = [&](const RunSheet& sheet, int thing) {
       for (size_t k = 0; k < sheet.steps.size(); ++k)
-        if (sheet.steps[k].what == Do::Stamp && sheet.steps[k].impression == thing) return static_cast<int>(k) + 1;
+        if (sheet.steps[k].what == Do::Stamp && sheet.steps[k].impression == thing)
+          return static_cast<int>(k) + 1;
       return 0;
     };
     const auto tried = [&](WhatIf w) { return tryOut(p, *a, w, nullptr, 100).value(); };
@@ -265,8 +270,10 @@ class TstPress : public QObject {
     w.kind = WhatIf::Kind::Misplaced, w.by = {1, 0};
     s = tried(w);
     QVERIFY(!s.proven);
-    // One millimetre on both upright sides, but where the back shows behind it the difference is in the back too.
-    QVERIFY2(s.unexplained_mm2 > 40 && s.unexplained_mm2 < 90, qPrintable(QString::number(s.unexplained_mm2)));
+    // One millimetre on both upright sides, but where the back shows behind it the difference is in the back
+    // too.
+    QVERIFY2(s.unexplained_mm2 > 40 && s.unexplained_mm2 < 90,
+             qPrintable(QString::number(s.unexplained_mm2)));
     w.impression = 7;
     QVERIFY(!slipped(p, *a, w));
     w = {};
@@ -301,7 +308,8 @@ class TstPress : public QObject {
     }
   }
 
-  // Porter & Duff 1984: a covering ink laid over another leaves a = 1 of its own and nothing of what is below.
+  // Porter & Duff 1984: a covering ink laid over another leaves a = 1 of its own and nothing of what is
+  // below.
   void coveringInkIsPorterDuffOverAndClearInkMultiplies() {
     const LinearRgb below{0.5f, 0.25f, 0.8f};
     const InkFilm cover({10, 200, 90}, 1, 1), clear({10, 200, 90}, 0, 1), half({10, 200, 90}, 0.5, 1);
@@ -309,11 +317,13 @@ class TstPress : public QObject {
     for (size_t k = 0; k < 3; ++k) {
       QVERIFY(std::abs(below[k] * cover.multiply[k] + cover.add[k] - c[k]) < 1e-6f);
       QVERIFY(std::abs(below[k] * clear.multiply[k] + clear.add[k] - below[k] * c[k]) < 1e-6f);
-      QVERIFY(std::abs(below[k] * half.multiply[k] + half.add[k] - (0.5f * below[k] * c[k] + 0.5f * c[k])) < 1e-6f);
+      QVERIFY(std::abs(below[k] * half.multiply[k] + half.add[k] - (0.5f * below[k] * c[k] + 0.5f * c[k])) <
+              1e-6f);
     }
     // Beer and Lambert: two films of strengths s and t are one of s + t.
     const InkFilm s({60, 90, 120}, 0, 0.3), t({60, 90, 120}, 0, 0.45), both({60, 90, 120}, 0, 0.75);
-    for (size_t k = 0; k < 3; ++k) QVERIFY(std::abs(s.multiply[k] * t.multiply[k] - both.multiply[k]) < 1e-6f);
+    for (size_t k = 0; k < 3; ++k)
+      QVERIFY(std::abs(s.multiply[k] * t.multiply[k] - both.multiply[k]) < 1e-6f);
   }
 
   void aLivelyPressOnlyTakesInkAway() {
@@ -327,7 +337,8 @@ class TstPress : public QObject {
     PressTiles tiles(in, grid), again(in, grid);
     PressRun lively;
     lively.manner = {true, true, true, true, 5};
-    const Replay plain = replay(in, a->sheet, tiles).value(), alive = replay(in, a->sheet, again, {}, {}, lively).value();
+    const Replay plain = replay(in, a->sheet, tiles).value(),
+                 alive = replay(in, a->sheet, again, {}, {}, lively).value();
     int paler = 0, shaded = 0;
     for (int y = 0; y < grid.height; ++y)
       for (int x = 0; x < grid.width; ++x) {
@@ -351,7 +362,8 @@ class TstPress : public QObject {
     addStamp(p, slab("s", 20, 20));
     put(p, "one", "s", {60, 60}, 1);
     Wash w;
-    w.id = "sky", w.ink = "blue", w.area = rectangle({20, 40, 100, 120}), w.strength = 0.05, w.overImpressions = {"one"};
+    w.id = "sky", w.ink = "blue", w.area = rectangle({20, 40, 100, 120}), w.strength = 0.05,
+    w.overImpressions = {"one"};
     p.washes = {w};
     const AnalysisRef a = analyse(p);
     const PressInput in = a->press(p, nullptr);
@@ -359,8 +371,10 @@ class TstPress : public QObject {
     PressTiles tiles(in, grid), again(in, grid);
     PressRun wet;
     wet.manner.bleeds = true;
-    const Replay dry = replay(in, a->sheet, tiles).value(), run = replay(in, a->sheet, again, {}, {}, wet).value();
-    const int x = static_cast<int>(70.5 * grid.pxPerMmX()), y = grid.height - static_cast<int>(70 * grid.pxPerMmY());
+    const Replay dry = replay(in, a->sheet, tiles).value(),
+                 run = replay(in, a->sheet, again, {}, {}, wet).value();
+    const int x = static_cast<int>(70.5 * grid.pxPerMmX()),
+              y = grid.height - static_cast<int>(70 * grid.pxPerMmY());
     QVERIFY(run.card.at(x, y)[0] < dry.card.at(x, y)[0] - 0.02f);
   }
 

@@ -1,4 +1,5 @@
-// Join risk against closed forms: a straight join with normal errors, and a single point turned about a pivot.
+// Join risk against closed forms: a straight join with normal errors, and a single point turned about a
+// pivot.
 #include <QTest>
 #include <cmath>
 
@@ -60,7 +61,8 @@ class TstJoinRisk : public QObject {
     JoinBorder b;
     b.points = {{40, 0}}, b.normals = {{0, 1}};
     const double lever = 40 * o.errors.turn_deg * M_PI / 180;
-    const double s = std::sqrt(o.errors.placing_mm * o.errors.placing_mm + lever * lever + o.errors.cutting_mm * o.errors.cutting_mm);
+    const double s = std::sqrt(o.errors.placing_mm * o.errors.placing_mm + lever * lever +
+                               o.errors.cutting_mm * o.errors.cutting_mm);
     QVERIFY(std::abs(tryJoin(b, 0.3, 0.4, o).gap - above(0.6 / s)) < 0.004);
   }
 
@@ -78,7 +80,10 @@ class TstJoinRisk : public QObject {
     const auto risk = joinRisk(p, *a, o).value();
     QVERIFY(!risk.joins.empty());
     const Join& j = risk.joins[0];
-    if (!j.tape) QVERIFY2(std::abs(j.bestInset_mm - kOutlineWidth_mm / 2) <= 0.1 || j.bestInset_mm == p.supplies.maskInset_mm, qPrintable(QString::number(j.bestInset_mm)));
+    if (!j.tape)
+      QVERIFY2(
+          std::abs(j.bestInset_mm - kOutlineWidth_mm / 2) <= 0.1 || j.bestInset_mm == p.supplies.maskInset_mm,
+          qPrintable(QString::number(j.bestInset_mm)));
     for (const JoinPoint& q : j.points) QVERIFY(q.chance >= 0 && q.chance <= 1);
   }
 
@@ -90,7 +95,9 @@ class TstJoinRisk : public QObject {
     double expected = 0;
     for (size_t k = 0; k < one.joins.size(); ++k) {
       QCOMPARE(one.joins[k].shows, two.joins[k].shows);
-      if (k > 0) QVERIFY(one.joins[k].shows * one.joins[k].contrast <= one.joins[k - 1].shows * one.joins[k - 1].contrast + 1e-12);
+      if (k > 0)
+        QVERIFY(one.joins[k].shows * one.joins[k].contrast <=
+                one.joins[k - 1].shows * one.joins[k - 1].contrast + 1e-12);
       expected += one.joins[k].shows;
     }
     QVERIFY(std::abs(expected - one.expected) < 1e-9);

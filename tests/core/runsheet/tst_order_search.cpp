@@ -31,7 +31,8 @@ Exhausted tryAll(const Plan& p, const Analysis& a) {
   std::vector<int> popUps, order;
   std::vector<char> used(p.impressions.size(), 0);
   for (int i : a.order)
-    if (p.impressions[static_cast<size_t>(i)].technique == Technique::PopUp) popUps.push_back(i), used[static_cast<size_t>(i)] = 1;
+    if (p.impressions[static_cast<size_t>(i)].technique == Technique::PopUp)
+      popUps.push_back(i), used[static_cast<size_t>(i)] = 1;
   Exhausted out;
   const std::function<void()> go = [&] {
     if (order.size() + popUps.size() == p.impressions.size()) {
@@ -65,7 +66,8 @@ Plan smallPlan(uint32_t seed, int impressions) {
   o.sayings = seed % 3 == 0;
   o.panel = {0, 0, 90, 90};
   Plan p = randomPlan(seed, o);
-  for (size_t k = 0; k < p.inks.size(); ++k) p.inks[k].dryOnCard_s = 30.0 + 90.0 * static_cast<double>((seed + k) % 4);
+  for (size_t k = 0; k < p.inks.size(); ++k)
+    p.inks[k].dryOnCard_s = 30.0 + 90.0 * static_cast<double>((seed + k) % 4);
   return p;
 }
 
@@ -84,7 +86,10 @@ class TstOrderSearch : public QObject {
       const BestOrder best = findBestOrder(orderWork(p, *quick));
       QVERIFY2(best.minutes >= all.least - 1e-6, "no order can be better than the best of all");
       QVERIFY2(!best.exact || best.minutes <= all.least + 1e-6,
-               qPrintable(QStringLiteral("seed %1: said to be the best with %2 min, but %3 are possible").arg(seed).arg(best.minutes).arg(all.least)));
+               qPrintable(QStringLiteral("seed %1: said to be the best with %2 min, but %3 are possible")
+                              .arg(seed)
+                              .arg(best.minutes)
+                              .arg(all.least)));
       const AnalysisRef whole = withBestOrder(p, quick);
       QCOMPARE(whole->sheet.minutes, best.minutes);
       QVERIFY(whole->sheet.atLeast <= all.least + 1e-6);
@@ -100,11 +105,14 @@ class TstOrderSearch : public QObject {
       Plan p = smallPlan(seed, 8);
       for (Impression& i : p.impressions) i.technique = Technique::Mask;
       const AnalysisRef quick = analyse(p);
-      if (const long count = static_cast<long>(orderRules(p, quick->meetings, quick->knots).size()); count < 7) continue;
+      if (const long count = static_cast<long>(orderRules(p, quick->meetings, quick->knots).size());
+          count < 7)
+        continue;
       const Exhausted all = tryAll(p, *quick);
       const BestOrder best = findBestOrder(orderWork(p, *quick));
       QVERIFY(best.exact);
-      QVERIFY2(std::abs(best.minutes - all.least) < 1e-6, qPrintable(QString::number(best.minutes - all.least)));
+      QVERIFY2(std::abs(best.minutes - all.least) < 1e-6,
+               qPrintable(QString::number(best.minutes - all.least)));
     }
   }
 
@@ -122,7 +130,8 @@ class TstOrderSearch : public QObject {
 
   void isTheSameEveryTime() {
     const Plan p = demo("canal-towpath");
-    const BestOrder one = findBestOrder(orderWork(p, *analyse(p))), two = findBestOrder(orderWork(p, *analyse(p)));
+    const BestOrder one = findBestOrder(orderWork(p, *analyse(p))),
+                    two = findBestOrder(orderWork(p, *analyse(p)));
     QVERIFY(one.order == two.order);
     QVERIFY(one.minutes <= minutesIn(p, *analyse(p), analyse(p)->order) + 1e-9);
   }
@@ -159,7 +168,8 @@ class TstOrderSearch : public QObject {
   void laterPressingsFollowTheirFirst() {
     Plan p = emptyPlan();
     addStamp(p, slab("s", 4, 4));
-    for (int i = 0; i < 3; ++i) put(p, "i" + std::to_string(i), "s", {6.0 + 12 * i, 20.0}, 10.0 + i).generation = 3 - i;
+    for (int i = 0; i < 3; ++i)
+      put(p, "i" + std::to_string(i), "s", {6.0 + 12 * i, 20.0}, 10.0 + i).generation = 3 - i;
     const AnalysisRef a = withBestOrder(p, analyse(p));
     QCOMPARE(ids(p, a->order), std::string("i2 i1 i0"));
     for (const Step& s : a->sheet.steps) QCOMPARE(s.scraps, 0);
@@ -187,7 +197,8 @@ class TstOrderSearch : public QObject {
     Plan p = emptyPlan();
     addStamp(p, slab("s", 4, 4)), addStamp(p, slab("t", 4, 4));
     for (int i = 0; i < 6; ++i) {
-      put(p, "i" + std::to_string(i), i < 3 ? "s" : "t", {6.0 + 12 * i, 20.0}, 10.0 + i).ink = p.inks[static_cast<size_t>(i % 2)].id;
+      put(p, "i" + std::to_string(i), i < 3 ? "s" : "t", {6.0 + 12 * i, 20.0}, 10.0 + i).ink =
+          p.inks[static_cast<size_t>(i % 2)].id;
     }
     p = wantedTogether(p, p.inks[1].id, true).value();
     const AnalysisRef a = withBestOrder(p, analyse(p));
@@ -211,7 +222,9 @@ class TstOrderSearch : public QObject {
     QVERIFY(a->orderState.from == OrderState::From::Maker);
     QCOMPARE(a->orderState.broken.size(), size_t{1});
     QCOMPARE(a->order.size(), size_t{3});
-    const auto at = [&](const char* id) { return std::find(a->order.begin(), a->order.end(), indexOf(p, id)); };
+    const auto at = [&](const char* id) {
+      return std::find(a->order.begin(), a->order.end(), indexOf(p, id));
+    };
     QVERIFY(at("back") < at("front"));
     QVERIFY(!withOrder(p, {"back", "back"}));
     QVERIFY(!withOrder(p, {"nobody"}));
@@ -221,8 +234,10 @@ class TstOrderSearch : public QObject {
   void aRingIsMadeWithAMaskLaidAhead() {
     Plan p = emptyPlan();
     addStamp(p, slab("s", 40, 6));  // three bars along the sides of a triangle
-    put(p, "a", "s", {60, 40}, 5), put(p, "b", "s", {70.1, 57.5}, 6).turn_deg = 120, put(p, "c", "s", {49.9, 57.5}, 7).turn_deg = 240;
-    p.impressions[0].inFrontOf = {"b"}, p.impressions[1].inFrontOf = {"c"}, p.impressions[2].inFrontOf = {"a"};
+    put(p, "a", "s", {60, 40}, 5),
+        put(p, "b", "s", {70.1, 57.5}, 6).turn_deg = 120, put(p, "c", "s", {49.9, 57.5}, 7).turn_deg = 240;
+    p.impressions[0].inFrontOf = {"b"}, p.impressions[1].inFrontOf = {"c"},
+    p.impressions[2].inFrontOf = {"a"};
     const AnalysisRef a = withBestOrder(p, analyse(p));
     QCOMPARE(a->knots.rings.size(), size_t{1});
     bool ahead = false;
@@ -241,7 +256,8 @@ class TstOrderSearch : public QObject {
     for (uint32_t seed = 1; seed <= 40; ++seed) {
       const Plan p = smallPlan(seed, 12);
       const AnalysisRef a = analyse(p);
-      const Chains chains = chainsOf({p, a->meetings, a->washes, *a->needTable, a->order, a->needs, a->stampMasks, a->stampOf});
+      const Chains chains =
+          chainsOf({p, a->meetings, a->washes, *a->needTable, a->order, a->needs, a->stampMasks, a->stampOf});
       const size_t n = chains.nodes.size();
       Graph g(n + 1);  // the last is the start
       for (size_t i = 0; i < n; ++i) boost::add_edge(n, i, 0.0, g);
@@ -291,7 +307,8 @@ class TstOrderSearch : public QObject {
     const AnalysisRef a = withBestOrder(p, analyse(p));
     QCOMPARE(a->sheet.evenings.size(), size_t{2});
     const double one = a->sheet.evenings[0].minutes, two = a->sheet.evenings[1].minutes;
-    QVERIFY2(std::max(one, two) < 0.62 * whole, qPrintable(QStringLiteral("%1 and %2 of %3").arg(one).arg(two).arg(whole)));
+    QVERIFY2(std::max(one, two) < 0.62 * whole,
+             qPrintable(QStringLiteral("%1 and %2 of %3").arg(one).arg(two).arg(whole)));
     QVERIFY(simulate(a->press(p, nullptr), a->sheet, 60).value().proven);
     QVERIFY(!withEvenings(p, 0));
   }

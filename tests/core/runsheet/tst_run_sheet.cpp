@@ -127,7 +127,8 @@ class TstRunSheet : public QObject {
     put(p, "back", "s", {68, 65}, 2);
     const AnalysisRef a = analyse(p);
     QCOMPARE(doing(*a), std::string("stamp cutMask dry maskOn stamp maskOff"));
-    // The print on masking paper dries for 240 s from the start, the one on the card for 60 s from its pressing.
+    // The print on masking paper dries for 240 s from the start, the one on the card for 60 s from its
+    // pressing.
     QCOMPARE(a->sheet.steps[1].wait, 4.0 - a->sheet.steps[0].minutes);
     QCOMPARE(a->sheet.steps[2].wait, 0.0);
   }

@@ -12,9 +12,12 @@ using namespace havlo::testing;
 namespace {
 
 const SchoolOption& option(const SchoolAdvice& a, Technique t) {
-  return *std::find_if(a.options.begin(), a.options.end(), [t](const SchoolOption& o) { return o.technique == t; });
+  return *std::find_if(a.options.begin(), a.options.end(),
+                       [t](const SchoolOption& o) { return o.technique == t; });
 }
-bool has(const SchoolOption& o, Obstacle what) { return std::find(o.obstacles.begin(), o.obstacles.end(), what) != o.obstacles.end(); }
+bool has(const SchoolOption& o, Obstacle what) {
+  return std::find(o.obstacles.begin(), o.obstacles.end(), what) != o.obstacles.end();
+}
 
 const SchoolResult& resultOf(const std::vector<SchoolResult>& all, Technique t) {
   return *std::find_if(all.begin(), all.end(), [t](const SchoolResult& r) { return r.technique == t; });
@@ -69,7 +72,12 @@ class TstSchools : public QObject {
     Plan p = emptyPlan();
     p.inks[0].kind = InkKind::Pigment;
     addStamp(p, slab("lantern", 8, 8)), addStamp(p, slab("wall", 110, 90));
-    p.stamps[0] = [&] { Stamp s = *p.stamps[0]; s.solid = false; s.role = Role::Prop; return std::make_shared<const Stamp>(s); }();
+    p.stamps[0] = [&] {
+      Stamp s = *p.stamps[0];
+      s.solid = false;
+      s.role = Role::Prop;
+      return std::make_shared<const Stamp>(s);
+    }();
     for (int i = 0; i < 6; ++i) put(p, "l" + std::to_string(i), "lantern", {20.0 + 14 * i, 60}, 1);
     put(p, "wall", "wall", {60, 30}, 5).ink = "blue";
     QVERIFY(adviseSchools(p, *analyse(p))[0].best == Technique::Resist);
@@ -96,7 +104,8 @@ class TstSchools : public QObject {
     QVERIFY(mask.faults_mm2 < 1 && mask.masks > 0 && mask.unsuited == 0);
     QVERIFY(over.unsuited >= 5);
     for (const SchoolAdvice& s : adviseSchools(p, *a))
-      if (s.reason != SchoolReason::NothingBehind) QVERIFY(s.best == Technique::Mask || s.best == Technique::LeaveOut);
+      if (s.reason != SchoolReason::NothingBehind)
+        QVERIFY(s.best == Technique::Mask || s.best == Technique::LeaveOut);
   }
 
   void theTapedPartIsWhereTheFrontWillBe() {
@@ -110,7 +119,8 @@ class TstSchools : public QObject {
     QVERIFY(shared > 50);
     double area = 0;
     for (const Ring& r : taped)
-      for (size_t k = 0; k < r.size(); ++k) area += r[k].x * r[(k + 1) % r.size()].y - r[(k + 1) % r.size()].x * r[k].y;
+      for (size_t k = 0; k < r.size(); ++k)
+        area += r[k].x * r[(k + 1) % r.size()].y - r[(k + 1) % r.size()].x * r[k].y;
     QVERIFY(std::abs(std::abs(area) / 2 - shared) < 0.05);
     QVERIFY(tapedPart(*a, 0).empty());
   }
@@ -119,7 +129,8 @@ class TstSchools : public QObject {
     Plan p = two(true, "black", "blue");
     p.impressions[1].technique = Technique::PopUp;
     p = withDefaultTechnique(p, Technique::Resist);
-    QVERIFY(p.impressions[0].technique == Technique::Resist && p.impressions[1].technique == Technique::PopUp);
+    QVERIFY(p.impressions[0].technique == Technique::Resist &&
+            p.impressions[1].technique == Technique::PopUp);
     const auto again = readPlan(writePlan(p)).value().plan;
     QVERIFY(again == p);
   }
