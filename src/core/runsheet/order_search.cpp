@@ -16,6 +16,7 @@ namespace {
 
 constexpr double kPin = 1e5;  // minutes that an unmet wish counts
 constexpr double kSame = 1e-9;
+constexpr long kMostWork = 380000;  // tries times impressions
 
 struct Judge {
   const OrderWork& in;
@@ -80,7 +81,12 @@ class Improver {
  public:
   Improver(Judge& judge, const Rules& rules, size_t movable, const OrderEffort& effort,
            const Progress& progress)
-      : m_judge(judge), m_rules(rules), m_movable(movable), m_effort(effort), m_progress(progress) {}
+      : m_judge(judge),
+        m_rules(rules),
+        m_movable(movable),
+        m_effort(effort),
+        m_progress(progress),
+        m_most(std::min(effort.tries, kMostWork / static_cast<long>(movable + 1))) {}
 
   std::vector<int> best;
   double bestCost = 1e300;
@@ -92,7 +98,7 @@ class Improver {
     for (bool moved = true; moved && !spent();) moved = shiftSingles() || shiftRuns();
   }
 
-  bool spent() const { return m_judge.count >= m_effort.tries || m_progress.stopped(); }
+  bool spent() const { return m_judge.count >= m_most || m_progress.stopped(); }
 
  private:
   Judge& m_judge;
@@ -100,6 +106,7 @@ class Improver {
   size_t m_movable;  // impressions before the pop-ups
   const OrderEffort& m_effort;
   const Progress& m_progress;
+  long m_most;  // a try takes as long as the plan is large
   std::vector<int> m_here;
   double m_cost = 0;
 
@@ -120,7 +127,7 @@ class Improver {
 
   bool tryOrder(const std::vector<int>& order) {
     const double cost = m_judge.cost(order);
-    m_progress.at(std::min(1.0, static_cast<double>(m_judge.count) / static_cast<double>(m_effort.tries)));
+    m_progress.at(std::min(1.0, static_cast<double>(m_judge.count) / static_cast<double>(m_most)));
     if (cost >= m_cost - kSame) return false;
     m_here = order, m_cost = cost;
     if (cost < bestCost - kSame) take(order, cost);
