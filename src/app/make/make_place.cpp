@@ -14,8 +14,6 @@
 #include <QTimer>
 #include <algorithm>
 #include <cmath>
-#include <map>
-#include <set>
 
 #include "app/common/rolled.h"
 #include "app/common/sheet_frame.h"
@@ -23,6 +21,7 @@
 #include "app/make/step_dots.h"
 #include "app/order/picture_box.h"
 #include "app/session/drawer_session.h"
+#include "core/making/masks_left.h"
 #include "io/art/svg_art.h"
 #include "io/wording/names.h"
 #include "io/wording/step_words.h"
@@ -147,36 +146,6 @@ QWidget* MakePlace::buildStart() {
   column->addWidget(rolled(inside), 1);
   row->addLayout(column, 9);
   return page;
-}
-
-/// What to have on the table before beginning.
-QString MakePlace::neededWords() const {
-  const Plan& plan = m_session.plan();
-  const Analysis& a = *m_session.analysis();
-  QStringList stamps, inks, more;
-  for (const StampRef& s : plan.stamps)
-    if (std::any_of(plan.impressions.begin(), plan.impressions.end(),
-                    [&](const Impression& i) { return i.stamp == s->id; }))
-      stamps << stampName(*s);
-  for (const Ink& ink : plan.inks) {
-    const auto uses = [&](const auto& list) {
-      return std::any_of(list.begin(), list.end(), [&](const auto& x) { return x.ink == ink.id; });
-    };
-    if (uses(plan.impressions) || uses(plan.washes)) inks << inkName(ink);
-  }
-  const auto does = [&](Do what) {
-    return std::any_of(a.sheet.steps.begin(), a.sheet.steps.end(),
-                       [&](const Step& s) { return s.what == what; });
-  };
-  more << tr("scrap paper");
-  if (a.masksToCut() > 0) more << tr("masking paper for %1 masks, scissors or a blade").arg(a.masksToCut());
-  if (does(Do::Tape)) more << tr("low-tack tape");
-  if (does(Do::Wash)) more << tr("a blending tool for each wash");
-  if (does(Do::Emboss)) more << tr("clear powder and the heat tool (it burns: mind its label)");
-  if (does(Do::Attach)) more << tr("foam");
-  return tr("Have ready\n\nStamps: %1.\n\nInks: %2.\n\nAnd %3.")
-      .arg(stamps.join(QStringLiteral(", ")), inks.join(QStringLiteral(", ")),
-           more.join(QStringLiteral(", ")));
 }
 
 QWidget* MakePlace::buildStep() {
@@ -369,39 +338,15 @@ void MakePlace::finish() {
 void MakePlace::keepMasksInDrawer() {
   if (!m_making.bench() || !m_drawer.open()) return;
   const Bench& b = *m_making.bench();
-  std::map<std::string, std::pair<int, int>> used;  // mask -> stamp, uses
-  // A use is a mask needed at a pressing or a wash, not its lying there.
-  const Analysis& a = b.analysis();
-  for (size_t s = 0; s < a.stampMasks.size(); ++s)
-    for (const auto& step : a.stampMasks[s].rota) {
-      std::set<int> masks;
-      for (const Laid& l : step) masks.insert(l.mask);
-      for (int m : masks) {
-        auto& about = used[maskId(*b.plan().stamps[s], m)];
-        about.first = static_cast<int>(s), about.second += a.sheet.copies;
-      }
-    }
   int kept = 0;
-  for (const auto& [mask, about] : used) {
-    const Stamp& stamp = *b.plan().stamps[static_cast<size_t>(about.first)];
-    // The first numbers of a stamp are the masks that were at hand, most uses first.
-    std::vector<MaskAtHand> atHand;
-    for (const MaskAtHand& m : b.plan().supplies.masksAtHand)
-      if (m.stamp == stamp.id) atHand.push_back(m);
-    std::stable_sort(atHand.begin(), atHand.end(),
-                     [](const auto& x, const auto& y) { return x.uses > y.uses; });
-    const size_t number = std::stoul(mask.substr(mask.rfind('#') + 1)) - 1;
-    const bool old =
-        number < static_cast<size_t>(b.analysis().stampMasks[static_cast<size_t>(about.first)].kept) &&
-        number < atHand.size();
-    const int left = (old ? atHand[number].uses : b.plan().supplies.maskLife) - about.second;
-    if (old && left < 1) m_drawer.removeMask(atHand[number].key);
-    const std::string key = m_drawer.keyOf(stamp);
-    if (key.empty() || left < 1) continue;
+  for (const MaskLeft& mask : masksLeft(b)) {
+    if (!mask.key.empty() && mask.uses < 1) m_drawer.removeMask(mask.key);
+    const std::string stamp = m_drawer.keyOf(*b.plan().stamps[static_cast<size_t>(mask.stamp)]);
+    if (stamp.empty() || mask.uses < 1) continue;
     KeptMask keep;
-    keep.key = old ? atHand[number].key : b.record().id + ":" + mask;
-    keep.stamp = key;
-    keep.usesLeft = left;
+    keep.key = mask.key.empty() ? b.record().id + ":" + mask.id : mask.key;
+    keep.stamp = stamp;
+    keep.usesLeft = mask.uses;
     keep.notes = b.plan().title;
     kept += m_drawer.putMask(keep);
   }
@@ -446,7 +391,7 @@ void MakePlace::showStart() {
   const Analysis& a = *m_session.analysis();
   const bool any = !m_session.plan().impressions.empty();
   m_begin->setEnabled(any);
-  m_needed->setText(any ? neededWords() : QString());
+  m_needed->setText(any ? neededWords(m_session.plan(), a) : QString());
   const Plan& plan = m_session.plan();
   if (isVisible() && any) m_begin->setFocus();
   if (isVisible())

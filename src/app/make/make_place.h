@@ -100,7 +100,6 @@ class MakePlace : public QWidget {
   void showStep();
   void showEnd();
   void takeNote();
-  QString neededWords() const;
   void fillFacts();
   void fillChecks();
   void paintCard();

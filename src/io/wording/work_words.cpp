@@ -209,6 +209,33 @@ QString mendWords(Mishap m) {
   return {};
 }
 
+QString neededWords(const Plan& plan, const Analysis& a) {
+  QStringList stamps, inks, more;
+  for (const StampRef& s : plan.stamps)
+    if (std::any_of(plan.impressions.begin(), plan.impressions.end(),
+                    [&](const Impression& i) { return i.stamp == s->id; }))
+      stamps << stampName(*s);
+  for (const Ink& ink : plan.inks) {
+    const auto uses = [&](const auto& list) {
+      return std::any_of(list.begin(), list.end(), [&](const auto& x) { return x.ink == ink.id; });
+    };
+    if (uses(plan.impressions) || uses(plan.washes)) inks << inkName(ink);
+  }
+  const auto does = [&](Do what) {
+    return std::any_of(a.sheet.steps.begin(), a.sheet.steps.end(),
+                       [&](const Step& s) { return s.what == what; });
+  };
+  more << tr("scrap paper");
+  if (a.masksToCut() > 0) more << tr("masking paper for %1 masks, scissors or a blade").arg(a.masksToCut());
+  if (does(Do::Tape)) more << tr("low-tack tape");
+  if (does(Do::Wash)) more << tr("a blending tool for each wash");
+  if (does(Do::Emboss)) more << tr("clear powder and the heat tool (it burns: mind its label)");
+  if (does(Do::Attach)) more << tr("foam");
+  return tr("Have ready\n\nStamps: %1.\n\nInks: %2.\n\nAnd %3.")
+      .arg(stamps.join(QStringLiteral(", ")), inks.join(QStringLiteral(", ")),
+           more.join(QStringLiteral(", ")));
+}
+
 QStringList orderTroubles(const Plan& plan, const Analysis& a) {
   QStringList out;
   for (const OrderRule& r : a.orderState.broken)

@@ -28,6 +28,9 @@ QString mishapWords(Mishap mishap);
 /// The usual mend. Common practice, no source.
 QString mendWords(Mishap mishap);
 
+/// What to have on the table before beginning: stamps, inks, paper, tools.
+QString neededWords(const Plan& plan, const Analysis& analysis);
+
 /// What the order breaks and which wishes it does not meet, a sentence each.
 QStringList orderTroubles(const Plan& plan, const Analysis& analysis);
 

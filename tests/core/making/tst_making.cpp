@@ -2,6 +2,7 @@
 #include <QTest>
 
 #include "core/making/making.h"
+#include "core/making/masks_left.h"
 #include "support/plans.h"
 
 using namespace havlo;
@@ -96,6 +97,23 @@ class TstMaking : public QObject {
     QCOMPARE(e.mishaps[0].what, std::string("smudge"));
     QVERIFY(!e.masks.empty() && e.masks[0].cut == b.analysis().stampMasks[0].cut);
     QVERIFY(std::abs(e.spent_min - 0.5 * b.count()) < 1e-9);
+  }
+
+  // Two ducks' worth of masks were at hand: one is worn out by this card, new ones have uses left.
+  void masksThatAreLeftAreCounted() {
+    Plan p = demo("teaching-crowd");
+    p.supplies.masksAtHand = {{"duck", 1, "old", {}}, {"duck", 6, "good", {}}};
+    const Bench b = bench(p);
+    int uses = 0;
+    bool worn = false;
+    for (const MaskLeft& m : masksLeft(b)) {
+      const int life = m.key == "old" ? 1 : 6;
+      QVERIFY(m.uses >= 0 && m.uses < life);
+      worn = worn || (m.key == "old" && m.uses == 0);
+      uses += life - m.uses;
+    }
+    QCOMPARE(uses, b.analysis().stampMasks[static_cast<size_t>(b.analysis().stampOf[0])].uses);
+    QVERIFY(worn || b.analysis().stampMasks[0].kept < 2);
   }
 
   // A night between two steps is no work.

@@ -1,0 +1,38 @@
+// Masks at hand have the first numbers of their stamp, most uses first.
+#include "core/making/masks_left.h"
+
+#include <algorithm>
+#include <map>
+#include <set>
+
+namespace havlo {
+
+std::vector<MaskLeft> masksLeft(const Bench& bench) {
+  const Plan& plan = bench.plan();
+  const Analysis& a = bench.analysis();
+  std::vector<MaskLeft> out;
+  for (size_t s = 0; s < a.stampMasks.size(); ++s) {
+    std::map<int, int> used;
+    for (const auto& step : a.stampMasks[s].rota) {
+      std::set<int> masks;  // two halves of one are used together
+      for (const Laid& l : step) masks.insert(l.mask);
+      for (int m : masks) used[m] += a.sheet.copies;
+    }
+    std::vector<MaskAtHand> atHand;
+    for (const MaskAtHand& m : plan.supplies.masksAtHand)
+      if (m.stamp == plan.stamps[s]->id) atHand.push_back(m);
+    std::stable_sort(atHand.begin(), atHand.end(),
+                     [](const MaskAtHand& x, const MaskAtHand& y) { return x.uses > y.uses; });
+    for (const auto& [mask, uses] : used) {
+      MaskLeft left{maskId(*plan.stamps[s], mask), static_cast<int>(s), plan.supplies.maskLife - uses, {}};
+      if (mask < a.stampMasks[s].kept && static_cast<size_t>(mask) < atHand.size()) {
+        left.uses = atHand[static_cast<size_t>(mask)].uses - uses;
+        left.key = atHand[static_cast<size_t>(mask)].key;
+      }
+      out.push_back(std::move(left));
+    }
+  }
+  return out;
+}
+
+}  // namespace havlo
