@@ -7,7 +7,6 @@
 #include <QGridLayout>
 #include <QHBoxLayout>
 #include <QLineEdit>
-#include <QLocale>
 #include <QPushButton>
 #include <QShortcut>
 #include <QStackedWidget>
@@ -17,9 +16,9 @@
 
 #include "app/common/rolled.h"
 #include "app/common/sheet_frame.h"
+#include "app/make/make_start.h"
 #include "app/make/make_view.h"
 #include "app/make/step_dots.h"
-#include "app/order/picture_box.h"
 #include "app/session/drawer_session.h"
 #include "core/making/masks_left.h"
 #include "io/art/svg_art.h"
@@ -49,13 +48,6 @@ QString clockWords(double seconds) {
   return QStringLiteral("%1:%2").arg(s / 60).arg(s % 60, 2, 10, QLatin1Char('0'));
 }
 
-QPushButton* largeButton(const QString& text, double px) {
-  auto* b = new QPushButton(text);
-  b->setFont(sizedFont(px, QFont::DemiBold));
-  b->setMinimumHeight(qRound(px * 2.4 * textScale()));
-  return b;
-}
-
 }  // namespace
 
 MakePlace::MakePlace(PlanSession& session, MakingSession& making, DrawerSession& drawer,
@@ -73,7 +65,7 @@ MakePlace::MakePlace(PlanSession& session, MakingSession& making, DrawerSession&
   row->setSpacing(24);
   m_view = new MakeView;
   m_right = new QStackedWidget;
-  m_right->addWidget(buildStart());
+  m_right->addWidget(m_start = new MakeStart);
   m_right->addWidget(buildStep());
   m_right->addWidget(buildWrong());
   m_right->addWidget(buildEnd());
@@ -95,6 +87,12 @@ MakePlace::MakePlace(PlanSession& session, MakingSession& making, DrawerSession&
   foot->addWidget(m_leave);
   outer->addLayout(foot);
 
+  connect(m_start, &MakeStart::beginRequested, this, &MakePlace::begin);
+  connect(m_start, &MakeStart::goOnRequested, this, [this](const MakingRecord& r) { m_making.resume(r); });
+  connect(m_start, &MakeStart::dropRequested, this, [this](const MakingRecord& r) {
+    m_making.forget(r.id);
+    Q_EMIT dropped(r);
+  });
   connect(&making, &MakingSession::changed, this, &MakePlace::refresh);
   connect(&session, &PlanSession::unitsChanged, this, &MakePlace::refresh);
   connect(&session, &PlanSession::planChanged, this, [this] {
@@ -105,8 +103,9 @@ MakePlace::MakePlace(PlanSession& session, MakingSession& making, DrawerSession&
     s->setContext(Qt::WidgetWithChildrenShortcut);
     connect(s, &QShortcut::activated, this, act);
   };
-  key(Qt::Key_Space,
-      [this] { m_begin->hasFocus() && m_right->currentIndex() == Start ? begin() : stepDone(); });
+  key(Qt::Key_Space, [this] {
+    m_start->beginButton().hasFocus() && m_right->currentIndex() == Start ? begin() : stepDone();
+  });
   key(Qt::Key_Backspace, [this] { stepBack(); });
   key(Qt::Key_W, [this] { somethingWrong(); });
   key(Qt::Key_Escape, [this] {
@@ -118,35 +117,6 @@ MakePlace::MakePlace(PlanSession& session, MakingSession& making, DrawerSession&
 }
 
 // ---- the pages
-
-QWidget* MakePlace::buildStart() {
-  auto* page = new QWidget;
-  auto* row = new QHBoxLayout(page);
-  row->setContentsMargins(0, 0, 0, 0);
-  row->setSpacing(24);
-  m_goal = new PictureBox;
-  row->addWidget(m_goal, 11);
-  auto* column = new QVBoxLayout;
-  column->setSpacing(10);
-  column->addWidget(inkLabel(tr("At the table"), sizedFont(34, QFont::Bold), theme().ink, true));
-  m_startWords = inkLabel({}, sizedFont(17), theme().soft, true);
-  column->addWidget(m_startWords);
-  m_begin = largeButton(tr("Begin this card"), 24);
-  m_begin->setObjectName(QStringLiteral("begin"));
-  connect(m_begin, &QPushButton::clicked, this, &MakePlace::begin);
-  column->addWidget(m_begin);
-  auto* inside = new QWidget;
-  auto* rest = new QVBoxLayout(inside);
-  rest->setContentsMargins(0, 0, 4, 0);
-  m_leftOver = new QWidget;
-  m_needed = inkLabel({}, sizedFont(16), theme().ink, true);
-  rest->addWidget(m_leftOver);
-  rest->addWidget(m_needed);
-  rest->addStretch(1);
-  column->addWidget(rolled(inside), 1);
-  row->addLayout(column, 9);
-  return page;
-}
 
 QWidget* MakePlace::buildStep() {
   auto* page = new QWidget;
@@ -388,48 +358,13 @@ void MakePlace::showStart() {
   m_leave->hide();
   m_dots->show(0, 0, {});
   m_togo->clear();
-  const Analysis& a = *m_session.analysis();
-  const bool any = !m_session.plan().impressions.empty();
-  m_begin->setEnabled(any);
-  m_needed->setText(any ? neededWords(m_session.plan(), a) : QString());
+  m_start->show(m_session, m_making.left());
+  if (!isVisible()) return;
   const Plan& plan = m_session.plan();
-  if (isVisible() && any) m_begin->setFocus();
-  if (isVisible())
-    m_goal->setPicture(
-        any ? intendedPicture(plan, a, *m_art, dpiWithin(plan.card.panel.box(), kPictureDpi, 1e6))
-            : QImage());
-  m_startWords->setText(
-      any ? tr("%1: %2 steps, about %3. One step at a time; the space bar goes on. You can leave at any step "
-               "and come back.")
-                .arg(m_session.title())
-                .arg(stepsToShow(a.sheet).size())
-                .arg(minutesWords(a.sheet.minutes))
-          : tr("Nothing is on the card yet. Put stamps on it in the scene, then come back."));
-  clearLayout(m_leftOver);
-  auto* column = new QVBoxLayout(m_leftOver);
-  column->setContentsMargins(0, 8, 0, 0);
-  const std::vector<MakingRecord> left = m_making.left();
-  if (!left.empty()) column->addWidget(inkLabel(tr("Begun earlier"), headingFont(), theme().ink));
-  for (const MakingRecord& r : left) {
-    auto* line = new QHBoxLayout;
-    const QString title =
-        r.plan->title.empty() ? tr("a card without a title") : QString::fromStdString(r.plan->title);
-    const QString when = QLocale().toString(QDateTime::fromSecsSinceEpoch(static_cast<qint64>(r.begun_s)),
-                                            QLocale::ShortFormat);
-    line->addWidget(inkLabel(tr("%1, begun %2, %3 steps done").arg(title, when).arg(r.at), sizedFont(15),
-                             theme().ink, true),
-                    1);
-    auto* go = new QPushButton(tr("Go on"));
-    go->setObjectName(QStringLiteral("goOn"));
-    auto* drop = new QPushButton(tr("Drop it"));
-    drop->setProperty("plain", true);
-    connect(go, &QPushButton::clicked, this, [this, r] { m_making.resume(r); });
-    connect(drop, &QPushButton::clicked, this, [this, id = r.id] { m_making.forget(id); });
-    line->addWidget(go);
-    line->addWidget(drop);
-    column->addLayout(line);
-  }
-  column->addStretch(1);
+  const double dpi = dpiWithin(plan.card.panel.box(), kPictureDpi, 1e6);
+  m_start->setGoal(plan.impressions.empty() ? QImage()
+                                            : intendedPicture(plan, *m_session.analysis(), *m_art, dpi));
+  if (m_start->beginButton().isEnabled()) m_start->beginButton().setFocus();
 }
 
 void MakePlace::showStep() {

@@ -20,8 +20,8 @@ class QVBoxLayout;
 namespace havlo {
 
 class DrawerSession;
+class MakeStart;
 class MakeView;
-class PictureBox;
 class StepDots;
 class SvgArt;
 
@@ -50,6 +50,8 @@ class MakePlace : public QWidget {
 
  Q_SIGNALS:
   void said(const QString& message);
+  /// A card begun earlier was dropped; it can be put back.
+  void dropped(const havlo::MakingRecord& record);
 
  protected:
   void showEvent(QShowEvent*) override;
@@ -71,11 +73,7 @@ class MakePlace : public QWidget {
   MakeView* m_view;
   StepDots* m_dots;
   QStackedWidget* m_right;
-  // the start
-  PictureBox* m_goal;
-  QLabel *m_startWords, *m_needed;
-  QPushButton* m_begin;
-  QWidget* m_leftOver;
+  MakeStart* m_start;
   // the step
   QLabel *m_number, *m_title, *m_sub, *m_care, *m_timerWords, *m_togo, *m_ready;
   QWidget *m_facts, *m_checks;
@@ -91,7 +89,6 @@ class MakePlace : public QWidget {
   QLineEdit* m_madeFor;
   QPushButton* m_keepMasks;
 
-  QWidget* buildStart();
   QWidget* buildStep();
   QWidget* buildWrong();
   QWidget* buildEnd();

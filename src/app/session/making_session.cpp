@@ -60,6 +60,12 @@ void MakingSession::forget(const std::string& id) {
   Q_EMIT changed();
 }
 
+void MakingSession::putBack(const MakingRecord& record) {
+  if (const auto saved = saveMaking(m_folder, record); !saved)
+    Q_EMIT trouble(QString::fromStdString(saved.error().message));
+  Q_EMIT changed();
+}
+
 void MakingSession::done() {
   if (m_bench) m_bench->done(now()), keep();
 }

@@ -29,8 +29,9 @@ class MakingSession : public QObject {
   bool resume(const MakingRecord& record);
   /// Puts the card aside; it stays where it is.
   void leave();
-  /// Throws a begun card's record away.
+  /// Takes a begun card's file away; putBack() brings it again.
   void forget(const std::string& id);
+  void putBack(const MakingRecord& record);
 
   void done();
   void back();

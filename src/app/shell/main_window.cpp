@@ -179,6 +179,10 @@ MakePlace& MainWindow::make() {
   if (m_make) return *m_make;
   m_make = new MakePlace(*m_session, *m_making, *m_drawerSession, m_art);
   replacePlace(Make, m_make);
+  connect(m_make, &MakePlace::dropped, this, [this](const MakingRecord& record) {
+    m_messages->say(MessageBar::Kind::Notice, tr("The card that was begun is dropped."),
+                    {{tr("Put it back"), [this, record] { m_making->putBack(record); }}});
+  });
   connect(m_make, &MakePlace::said, this,
           [this](const QString& text) { m_messages->say(MessageBar::Kind::Notice, text); });
   return *m_make;

@@ -137,6 +137,7 @@ class TstMake : public QObject {
       QCoreApplication::processEvents();
       QVERIFY(says(two.make(), QStringLiteral("5 steps done")));
       QTest::mouseClick(two.make().findChild<QPushButton*>(QStringLiteral("goOn")), Qt::LeftButton);
+      QTRY_VERIFY(two.making().bench().has_value());
       QCOMPARE(two.making().bench()->at(), 5);
       QVERIFY(says(two.make(), QStringLiteral("Step 6 of")));
     }
@@ -165,6 +166,20 @@ class TstMake : public QObject {
                       Qt::LeftButton);
     QCOMPARE(t.session().plan().supplies.masksAtHand.size(), kept.size());
     QVERIFY(t.session().analysis()->masksToCut() < before);
+  }
+
+  void aDroppedCardCanBePutBack() {
+    Table t("teaching-crowd");
+    t.place().begin();
+    t.place().stepDone();
+    t.window.making().leave();
+    QCOMPARE(t.window.making().left().size(), size_t{1});
+    t.button("drop");
+    QTRY_VERIFY(t.window.making().left().empty());
+    for (QPushButton* b : t.window.messages().findChildren<QPushButton*>())
+      if (b->text() == QStringLiteral("Put it back")) QTest::mouseClick(b, Qt::LeftButton);
+    QCOMPARE(t.window.making().left().size(), size_t{1});
+    QCOMPARE(t.window.making().left()[0].at, 1);
   }
 
   void theTrailSaysWhereTheCardIs() {

@@ -1,0 +1,101 @@
+// Pictures and lists only; what is to be done is asked for by signals.
+#include "app/make/make_start.h"
+
+#include <QDateTime>
+#include <QHBoxLayout>
+#include <QLocale>
+#include <QPushButton>
+
+#include "app/common/rolled.h"
+#include "app/common/sheet_frame.h"
+#include "app/order/picture_box.h"
+#include "app/session/plan_session.h"
+#include "io/wording/step_words.h"
+#include "io/wording/work_words.h"
+
+namespace havlo {
+
+QPushButton* largeButton(const QString& text, double px) {
+  auto* b = new QPushButton(text);
+  b->setFont(sizedFont(px, QFont::DemiBold));
+  b->setMinimumHeight(qRound(px * 2.4 * textScale()));
+  return b;
+}
+
+MakeStart::MakeStart(QWidget* parent) : QWidget(parent) {
+  auto* row = new QHBoxLayout(this);
+  row->setContentsMargins(0, 0, 0, 0);
+  row->setSpacing(24);
+  m_goal = new PictureBox;
+  row->addWidget(m_goal, 11);
+  auto* column = new QVBoxLayout;
+  column->setSpacing(10);
+  column->addWidget(inkLabel(tr("At the table"), sizedFont(34, QFont::Bold), theme().ink, true));
+  m_words = inkLabel({}, sizedFont(17), theme().soft, true);
+  column->addWidget(m_words);
+  m_begin = largeButton(tr("Begin this card"), 24);
+  m_begin->setObjectName(QStringLiteral("begin"));
+  connect(m_begin, &QPushButton::clicked, this, &MakeStart::beginRequested);
+  column->addWidget(m_begin);
+  auto* inside = new QWidget;
+  auto* rest = new QVBoxLayout(inside);
+  rest->setContentsMargins(0, 0, 4, 0);
+  m_earlier = new QWidget;
+  m_needed = inkLabel({}, sizedFont(16), theme().ink, true);
+  rest->addWidget(m_earlier);
+  rest->addWidget(m_needed);
+  rest->addStretch(1);
+  column->addWidget(rolled(inside), 1);
+  row->addLayout(column, 9);
+}
+
+void MakeStart::setGoal(const QImage& card) { m_goal->setPicture(card); }
+
+void MakeStart::show(const PlanSession& session, const std::vector<MakingRecord>& left) {
+  const Analysis& a = *session.analysis();
+  const bool any = !session.plan().impressions.empty();
+  m_begin->setEnabled(any);
+  m_needed->setText(any ? neededWords(session.plan(), a) : QString());
+  m_words->setText(
+      any ? tr("%1: %2 steps, about %3. One step at a time; the space bar goes on. You can leave at any step "
+               "and come back.")
+                .arg(session.title())
+                .arg(stepsToShow(a.sheet).size())
+                .arg(minutesWords(a.sheet.minutes))
+          : tr("Nothing is on the card yet. Put stamps on it in the scene, then come back."));
+  listEarlier(left);
+}
+
+void MakeStart::listEarlier(const std::vector<MakingRecord>& left) {
+  delete m_earlier->layout();
+  qDeleteAll(m_earlier->findChildren<QWidget*>(QString(), Qt::FindDirectChildrenOnly));
+  auto* column = new QVBoxLayout(m_earlier);
+  column->setContentsMargins(0, 8, 0, 0);
+  if (!left.empty()) column->addWidget(inkLabel(tr("Begun earlier"), headingFont(), theme().ink));
+  for (const MakingRecord& r : left) {
+    auto* line = new QHBoxLayout;
+    const QString title =
+        r.plan->title.empty() ? tr("a card without a title") : QString::fromStdString(r.plan->title);
+    const QString when = QLocale().toString(QDateTime::fromSecsSinceEpoch(static_cast<qint64>(r.begun_s)),
+                                            QLocale::ShortFormat);
+    line->addWidget(inkLabel(tr("%1, begun %2, %3 steps done").arg(title, when).arg(r.at), sizedFont(15),
+                             theme().ink, true),
+                    1);
+    auto* go = new QPushButton(tr("Go on"));
+    go->setObjectName(QStringLiteral("goOn"));
+    auto* drop = new QPushButton(tr("Drop it"));
+    drop->setObjectName(QStringLiteral("drop"));
+    drop->setProperty("plain", true);
+    // The list is made anew by what these ask for, so they ask once the click is over.
+    connect(
+        go, &QPushButton::clicked, this, [this, r] { Q_EMIT goOnRequested(r); }, Qt::QueuedConnection);
+    connect(
+        drop, &QPushButton::clicked, this, [this, r] { Q_EMIT dropRequested(r); }, Qt::QueuedConnection);
+    line->addWidget(go);
+    line->addWidget(drop);
+    column->addLayout(line);
+  }
+  column->addStretch(1);
+}
+
+}  // namespace havlo
