@@ -115,7 +115,7 @@ class Improver {
     if (m_effort.better) m_effort.better({order, cost, false, {}});
   }
 
-  /// Can the things at [from, from + size) go before the one now at `to` (counted without them)?
+  /// Whether the order keeps every depth rule.
   bool allowed(const std::vector<int>& order) const {
     std::vector<int> place(order.size(), 0);
     for (size_t k = 0; k < order.size(); ++k) place[static_cast<size_t>(order[k])] = static_cast<int>(k);

@@ -159,7 +159,7 @@ class TstPress : public QObject {
 
   // 200 random plans: what the press intends is what a point-by-point composite gives, and the replay is
   // proven.
-  void twoHundredPlansAgainstAnIndependentComposite() {
+  void fiveHundredPlansAgainstAnIndependentComposite() {
     size_t points = 0;
     for (uint32_t seed = 0; seed < 500; ++seed) {
       RandomOptions options;
