@@ -1,7 +1,7 @@
 // havlo-cli check: what the plan says, as JSON or in words.
 #include "cli/report.h"
 #include "cli/verb.h"
-#include "io/wording/finding_words.h"
+#include "io/wording/focus_words.h"
 
 namespace havlo::cli {
 namespace {
@@ -9,20 +9,21 @@ namespace {
 constexpr Option kOptions[] = {{"--json", nullptr, "one JSON object"}};
 
 std::string inWords(const Plan& plan, const Analysis& a) {
-  QString out = readingSummary(a) + u'\n';
+  QString out = verdict(plan, a) + u'\n';
   for (const Finding& f : a.findings) {
     const FindingWords w = havlo::wordsOf(plan, a, f, MeasureStyle::Millimetres);
     out += QStringLiteral("%1: %2 (%3). %4%5\n")
-               .arg(QLatin1String(havlo::wordOf(f.level).data()), w.text, w.value, w.why,
-                    w.fix.isEmpty() ? QString() : QStringLiteral(" ") + w.fix + u'.');
+               .arg(f.known ? QStringLiteral("known") : QLatin1String(havlo::wordOf(f.level).data()), w.text,
+                    w.value, w.why, w.fix.isEmpty() ? QString() : QStringLiteral(" ") + w.fix + u'.');
   }
   return out.toStdString();
 }
 
 int run(const Call& call) {
   int exit = kDone;
-  const auto opened = open(call, exit);
+  auto opened = open(call, exit);
   if (!opened) return exit;
+  look(*opened);
   if (!call.has("--json")) return print(inWords(opened->plan, *opened->analysis));
   return print(checkReport(opened->plan, *opened->analysis).dump(1) + "\n");
 }

@@ -1,8 +1,13 @@
 // From analysis to JSON: ids instead of indices, null for what is infinite or absent.
 #include "cli/report.h"
 
+#include <algorithm>
 #include <cmath>
+#include <set>
 
+#include "core/focus/looks.h"
+#include "core/plan/plan_words.h"
+#include "core/wash/limit_shape.h"
 #include "io/wording/finding_words.h"
 #include "io/wording/step_words.h"
 #include "io/wording/work_words.h"
@@ -86,6 +91,40 @@ Json fixReport(const Plan& plan, const Fix& fix, const QString& label) {
       out["ground"] = plan.ground[static_cast<size_t>(fix.other)].id;
       out["drop"] = true;
       break;
+    case Fix::What::Turn:
+      out["turn"] = fix.amount;
+      break;
+    case Fix::What::MakeHero:
+      out["hero"] = true;
+      break;
+    case Fix::What::School:
+      out["technique"] = words::of(words::kTechniques, fix.technique);
+      if (!fix.ink.empty()) out["ink"] = fix.ink;
+      break;
+    case Fix::What::First:
+      out["first"] = true;
+      break;
+    case Fix::What::TakeOut:
+      out["takeOut"] = true;
+      break;
+    case Fix::What::WashReach:
+    case Fix::What::WashStrength:
+    case Fix::What::DropWash:
+    case Fix::What::KeepClean:
+      out["wash"] = plan.washes[static_cast<size_t>(fix.other)].id;
+      if (fix.what == Fix::What::WashReach) out["reach"] = fix.amount;
+      if (fix.what == Fix::What::WashStrength) out["strength"] = fix.amount;
+      if (fix.what == Fix::What::DropWash) out["drop"] = true;
+      if (fix.what == Fix::What::KeepClean) out["keepClean"] = true;
+      break;
+    case Fix::What::AddWashes:
+      for (const Wash& w : fix.washes) out["washes"].push_back(w.id);
+      break;
+    case Fix::What::PressAll:
+    case Fix::What::Quieter:
+      for (const Fix::Foot& f : fix.feet) out["things"].push_back(idOf(plan, f.impression));
+      if (!fix.ink.empty()) out["ink"] = fix.ink;
+      break;
   }
   return out;
 }
@@ -101,6 +140,8 @@ Json findingsReport(const Plan& plan, const Analysis& a) {
                    {"text", words.text.toStdString()},
                    {"why", words.why.toStdString()},
                    {"fix", f.fix ? fixReport(plan, *f.fix, words.fix) : Json(nullptr)}});
+    if (f.known) out.back()["known"] = true;
+    if (f.wash >= 0) out.back()["wash"] = plan.washes[static_cast<size_t>(f.wash)].id;
     if (f.mark >= 0) out.back()["ground"] = plan.ground[static_cast<size_t>(f.mark)].id;
   }
   return out;
@@ -116,15 +157,79 @@ Json toneReport(const Plan& plan, const Analysis& a) {
   return out;
 }
 
-Json heroReport(const Plan& plan) {
+std::string_view wordOf(RivalWhy why) {
+  constexpr std::string_view words[] = {"contrast", "colour", "size", "isolation", "edge"};
+  return words[static_cast<size_t>(why)];
+}
+
+std::string_view wordOf(EyeLineKind kind) {
+  constexpr std::string_view words[] = {"facing", "row", "path"};
+  return words[static_cast<size_t>(kind)];
+}
+
+Json boxReport(const Box& b) {
+  if (b.empty()) return nullptr;
+  return {{"left", b.left}, {"bottom", b.bottom}, {"width", b.width()}, {"height", b.height()}};
+}
+
+Json rivalsReport(const Plan& plan, const Looks& l) {
+  Json out = Json::array();
+  for (const Rival& r : l.rivals) {
+    Json why = Json::array();
+    for (RivalWhy w : r.why) why.push_back(wordOf(w));
+    out.push_back({{"impression", idOf(plan, r.thing)}, {"share", r.share}, {"why", std::move(why)}});
+  }
+  return out;
+}
+
+Json linesReport(const Plan& plan, const Looks& l) {
+  Json out = Json::array();
+  for (const EyeLine& e : l.lines) {
+    out.push_back({{"kind", wordOf(e.kind)}, {"misses", e.misses_mm}, {"leads", e.leads}});
+    if (e.thing >= 0) out.back()["impression"] = idOf(plan, e.thing);
+    if (e.mark >= 0) out.back()["ground"] = plan.ground[static_cast<size_t>(e.mark)].id;
+  }
+  return out;
+}
+
+Json focusReport(const Plan& plan, const Analysis& a) {
   Json hero = nullptr;
   for (const Impression& i : plan.impressions)
     if (i.hero && hero.is_null()) hero = i.id;
-  return {{"hero", hero},
-          {"share", nullptr},
-          {"rank", nullptr},
-          {"looks", Json::array()},
-          {"shares", Json::array()}};
+  Json out = {{"hero", hero},
+              {"share", nullptr},
+              {"rank", nullptr},
+              {"looks", Json::array()},
+              {"shares", Json::array()}};
+  if (!a.looks) return out;
+  const Looks& l = *a.looks;
+  if (l.hero >= 0) out["share"] = l.heroShare(), out["rank"] = l.heroRank;
+  for (const Look& look : l.path) {
+    out["path"].push_back({{"at", {look.at.x, look.at.y}}, {"pull", look.pull}});
+    out["path"].back()["impression"] = look.thing < 0 ? Json(nullptr) : Json(idOf(plan, look.thing));
+    if (look.thing < 0) continue;
+    const Json id = idOf(plan, look.thing);
+    if (std::find(out["looks"].begin(), out["looks"].end(), id) == out["looks"].end())
+      out["looks"].push_back(id);
+  }
+  for (int i : l.ranking)
+    out["shares"].push_back({{"impression", idOf(plan, i)}, {"share", l.shares[static_cast<size_t>(i)]}});
+  out["elsewhere"] = l.elsewhere;
+  out["rivals"] = rivalsReport(plan, l);
+  out["lines"] = linesReport(plan, l);
+  out["weight"] = {l.weight.x, l.weight.y};
+  out["plain"] = {{"share", l.plainShare}, {"largest", boxReport(l.plainest)}};
+  for (size_t i = 0; i < l.standouts.size(); ++i)
+    if (l.standouts[i].shows)
+      out["contrast"].push_back({{"impression", plan.impressions[i].id},
+                                 {"difference", l.standouts[i].difference},
+                                 {"ratio", l.standouts[i].ratio}});
+  for (const Greeting& g : l.greetings) {
+    out["greetings"].push_back(
+        {{"impression", idOf(plan, g.impression)}, {"ratio", g.ratio}, {"crowded", g.crowded_mm2}});
+    out["greetings"].back()["better"] = g.better ? Json{g.better->x, g.better->y} : Json(nullptr);
+  }
+  return out;
 }
 
 Json coversReport(const Plan& plan, const std::vector<Cover>& covers) {
@@ -167,6 +272,12 @@ Json stepReport(const Plan& plan, const Analysis& a, const Step& s, size_t numbe
   out["masks"] = coversReport(plan, s.covers);
   if (!s.leaveOut.empty()) out["leaveOut"] = ids(plan, s.leaveOut);
   if (s.piece) out["piece"] = true;
+  if (s.limit >= 0) {
+    constexpr std::string_view sides[] = {"above", "below", "inside", "outside"};
+    out["limit"] = plan.limits[static_cast<size_t>(s.limit)].id;
+    out["side"] = sides[static_cast<size_t>(s.side)];
+    if (s.turned) out["turned"] = true;
+  }
   if (s.wash >= 0) out["wash"] = plan.washes[static_cast<size_t>(s.wash)].id;
   if (s.tryOut) out["tryOut"] = true;
   if (s.clean) out["clean"] = true;
@@ -194,7 +305,12 @@ Json masksReport(const Plan& plan, const Analysis& a) {
                     {"uncovered", a.masks[s]->uncovered_mm2},
                     {"overcovered", a.masks[s]->overcovered_mm2}});
   }
-  return {{"total", a.masksToCut()}, {"byStamp", std::move(list)}};
+  Json report = {{"total", a.masksToCut()}, {"byStamp", std::move(list)}};
+  std::set<std::string> used;
+  for (const Wash& w : plan.washes) used.insert(w.limit);
+  for (const WashLimit& l : plan.limits)
+    if (used.contains(l.id)) report["limits"].push_back({{"id", l.id}, {"cut", wantsCutting(l) ? 1 : 0}});
+  return report;
 }
 
 Json masksReport(const Plan& plan, const Analysis& a, const MaskJob& job) {
@@ -251,7 +367,7 @@ Json checkReport(const Plan& plan, const Analysis& a) {
   for (const auto& ring : a.knots.rings) cycles.push_back(ids(plan, ring));
   return {{"scale", scaleReport(plan, a)}, {"overlaps", overlapsReport(plan, a)},
           {"cycles", std::move(cycles)},   {"order", ids(plan, a.order)},
-          {"masks", masksReport(plan, a)}, {"focus", heroReport(plan)},
+          {"masks", masksReport(plan, a)}, {"focus", focusReport(plan, a)},
           {"tone", toneReport(plan, a)},   {"findings", findingsReport(plan, a)}};
 }
 

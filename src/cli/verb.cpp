@@ -4,6 +4,8 @@
 #include <cmath>
 #include <cstdio>
 
+#include "core/focus/looks.h"
+#include "io/art/svg_art.h"
 #include "io/files/plan_file.h"
 
 namespace havlo::cli {
@@ -14,8 +16,8 @@ QString Call::value(const char* option) const {
 }
 
 std::span<const Verb> verbs() {
-  static const Verb all[] = {kCheck,  kRunsheet, kSimulate, kMasks, kTemplate,
-                             kRender, kCut,      kSchools,  kJoins};
+  static const Verb all[] = {kCheck, kRunsheet, kSimulate, kMasks,  kTemplate, kRender,
+                             kCut,   kSchools,  kJoins,    kExport, kSuggest};
   return all;
 }
 
@@ -39,6 +41,11 @@ std::optional<Opened> open(const Call& call, int& exit) {
   Opened out{std::move(read).value().plan, nullptr};
   out.analysis = withBestOrder(out.plan, analyse(out.plan));
   return out;
+}
+
+void look(Opened& o) {
+  const SvgArt art;
+  o.analysis = withLooks(o.plan, o.analysis, lookAt(o.plan, *o.analysis, &art));
 }
 
 int print(const std::string& text) {

@@ -42,7 +42,8 @@ struct Call {
 std::span<const Verb> verbs();
 
 // The verbs, one file each.
-extern const Verb kCheck, kRunsheet, kSimulate, kMasks, kTemplate, kRender, kCut, kSchools, kJoins;
+extern const Verb kCheck, kRunsheet, kSimulate, kMasks, kTemplate, kRender, kCut, kSchools, kJoins, kExport,
+    kSuggest;
 
 /// The plan and what follows from it.
 struct Opened {
@@ -53,6 +54,9 @@ struct Opened {
 /// Loads the call's plan and finds its best stamping order; repairs and faults are said on standard error.
 /// Nothing on failure, with `exit` set.
 std::optional<Opened> open(const Call& call, int& exit);
+
+/// Adds what is seen first to the analysis.
+void look(Opened& opened);
 
 /// Says an error on standard error. @return the exit code that goes with it
 int complain(const Error& error);

@@ -36,11 +36,6 @@ void clearLayout(QWidget* w) {
   qDeleteAll(w->findChildren<QWidget*>(QString(), Qt::FindDirectChildrenOnly));
 }
 
-QString capital(QString s) {
-  if (!s.isEmpty()) s[0] = s[0].toUpper();
-  return s;
-}
-
 /// "0:24", "12:05", "2 h 10 min".
 QString clockWords(double seconds) {
   const int s = static_cast<int>(std::ceil(seconds));

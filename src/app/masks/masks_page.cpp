@@ -338,7 +338,8 @@ void MasksPage::showLayout() {
   if (!m_job.tooLarge.empty()) {
     QStringList names;
     for (const SheetPiece& p : m_job.tooLarge)
-      names << stampName(*m_session.plan().stamps[static_cast<size_t>(p.stamp)]);
+      names << (p.limit >= 0 ? limitName(m_session.plan().limits[static_cast<size_t>(p.limit)])
+                             : stampName(*m_session.plan().stamps[static_cast<size_t>(p.stamp)]));
     names.removeDuplicates();
     words << tr("Too large for it: %1.").arg(names.join(QStringLiteral(", ")));
   }

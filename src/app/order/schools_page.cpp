@@ -24,11 +24,6 @@ namespace {
 
 constexpr double kSmallFault_mm2 = 1.0;
 
-QString capital(QString s) {
-  if (!s.isEmpty()) s[0] = s[0].toUpper();
-  return s;
-}
-
 void clear(QWidget* w) {
   delete w->layout();
   qDeleteAll(w->findChildren<QWidget*>(QString(), Qt::FindDirectChildrenOnly));

@@ -7,6 +7,7 @@
 #include <unordered_map>
 
 #include "core/base/parallel.h"
+#include "core/focus/looks.h"
 
 namespace havlo {
 namespace {
@@ -131,6 +132,14 @@ AnalysisRef analyse(const Plan& plan, const Analysis* before) {
   for (size_t i = 0; i < plan.impressions.size(); ++i)
     distances.push_back(a->depth->distance_m(static_cast<int>(i)));
   a->tone = readTones(plan, distances);
+  if (before && before->looks && before->looks->fits(plan)) a->looks = before->looks;
+  a->findings = readScene(plan, *a);
+  return a;
+}
+
+AnalysisRef withLooks(const Plan& plan, const AnalysisRef& analysis, std::shared_ptr<const Looks> looks) {
+  auto a = std::make_shared<Analysis>(*analysis);
+  a->looks = std::move(looks);
   a->findings = readScene(plan, *a);
   return a;
 }

@@ -30,6 +30,8 @@ struct OrderState {
   std::vector<UnmetPin> unmet;    ///< wishes it does not meet
 };
 
+struct Looks;
+
 struct Analysis {
   std::vector<int> stampOf;      ///< impression -> stamp index of the plan
   std::vector<StampRef> stamps;  ///< of the plan it was made from
@@ -48,6 +50,9 @@ struct Analysis {
   RunSheet sheet;
   std::vector<ScaleReading> scale;
   std::vector<ToneReading> tone;
+  /// What is seen first; null until that was looked at. After an edit the earlier one stands, if the things
+  /// are the same ones, until the new one is there.
+  std::shared_ptr<const Looks> looks;
   std::vector<Finding> findings;
 
   int masksToCut() const;
@@ -57,6 +62,9 @@ using AnalysisRef = std::shared_ptr<const Analysis>;
 
 /// @param before  the analysis of an earlier state of the plan, or null
 AnalysisRef analyse(const Plan& plan, const Analysis* before = nullptr);
+
+/// The same plan with what is seen first, and what the reading says of that. See focus/looks.h.
+AnalysisRef withLooks(const Plan& plan, const AnalysisRef& analysis, std::shared_ptr<const Looks> looks);
 
 /// The same with the best stamping order, unless the plan has the maker's own. May be slow.
 AnalysisRef withBestOrder(const Plan& plan, const AnalysisRef& analysis, const OrderEffort& effort = {},

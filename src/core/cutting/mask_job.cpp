@@ -2,6 +2,9 @@
 
 #include <algorithm>
 
+#include "core/wash/limit_shape.h"
+#include "core/wash/wash_area.h"
+
 namespace havlo {
 
 MaskJob layMasksOut(const Plan& plan, const Analysis& a, const MaskingSheet& sheet,
@@ -10,6 +13,17 @@ MaskJob layMasksOut(const Plan& plan, const Analysis& a, const MaskingSheet& she
   for (size_t s = 0; s < plan.stamps.size(); ++s)
     for (int k = 0; k < a.stampMasks[s].cut; ++k)
       pieces.push_back({static_cast<int>(s), k, a.masks[s]->mask});
+  // Edges and openings that washes are bounded by: one piece each, on the side it is first used for.
+  std::vector<char> there(plan.limits.size(), 0);
+  for (int w : washOrder(plan)) {
+    const Wash& wash = plan.washes[static_cast<size_t>(w)];
+    for (size_t l = 0; l < plan.limits.size(); ++l) {
+      if (plan.limits[l].id != wash.limit || there[l] || !wantsCutting(plan.limits[l])) continue;
+      there[l] = 1;
+      pieces.push_back(
+          {0, 0, limitPiece(plan.limits[l], wash.side, plan.card.panel.box()), static_cast<int>(l)});
+    }
+  }
   const SheetLayout layout = layOut(pieces, sheet, progress);
   MaskJob job;
   job.sheet = sheet;
@@ -21,14 +35,17 @@ MaskJob layMasksOut(const Plan& plan, const Analysis& a, const MaskingSheet& she
     const SheetPiece& piece = pieces[static_cast<size_t>(laid.piece)];
     const auto s = static_cast<size_t>(piece.stamp);
     LaidMask m;
-    m.stamp = piece.stamp, m.number = piece.number, m.of = a.stampMasks[s].cut;
+    const bool limit = piece.limit >= 0;
+    m.stamp = piece.stamp, m.number = piece.number, m.of = limit ? 1 : a.stampMasks[s].cut;
+    m.limit = piece.limit;
     m.place = laid;
     m.onSheet = laid.onSheet(piece.shape);
-    if (!roomiest[s]) roomiest[s] = deepestPoint(piece.shape);
-    m.roomiest = {laid.onSheet(roomiest[s]->at), roomiest[s]->radius_mm};
+    if (!limit && !roomiest[s]) roomiest[s] = deepestPoint(piece.shape);
+    const DeepestPoint deep = limit ? deepestPoint(piece.shape) : *roomiest[s];
+    m.roomiest = {laid.onSheet(deep.at), deep.radius_mm};
     const Point origin = laid.onSheet(Point{0, 0}), above = laid.onSheet(Point{0, 1});
     m.up = {above.x - origin.x, above.y - origin.y};
-    if (plan.supplies.footMark == FootMark::Tick)
+    if (!limit && plan.supplies.footMark == FootMark::Tick)
       for (const FootTick& t : footTicks(*plan.stamps[s], piece.shape, 3))
         m.ticks.push_back({laid.onSheet(t.from), laid.onSheet(t.to)});
     job.masks.push_back(std::move(m));
@@ -36,12 +53,17 @@ MaskJob layMasksOut(const Plan& plan, const Analysis& a, const MaskingSheet& she
   return job;
 }
 
+std::string idOf(const Plan& plan, const LaidMask& m) {
+  if (m.limit >= 0) return plan.limits[static_cast<size_t>(m.limit)].id;
+  return maskId(*plan.stamps[static_cast<size_t>(m.stamp)], m.number);
+}
+
 CutSheet cutsOf(const Plan& plan, const MaskJob& job, int sheet) {
   CutSheet out;
   out.width_mm = job.sheet.width_mm, out.height_mm = job.sheet.height_mm;
   for (const LaidMask& m : job.masks) {
     if (m.place.sheet != sheet) continue;
-    const std::string id = maskId(*plan.stamps[static_cast<size_t>(m.stamp)], m.number);
+    const std::string id = idOf(plan, m);
     int ring = 0;
     for (const Ring& r : m.onSheet) {
       CutLine line{++ring == 1 ? id : id + "." + std::to_string(ring), r, true};

@@ -11,6 +11,7 @@ namespace havlo {
 /// A mask on its sheet.
 struct LaidMask {
   int stamp = 0, number = 0, of = 1;  ///< `number` from 0, of so many
+  int limit = -1;                     ///< the edge or opening it is instead of a stamp's mask
   LaidPiece place;
   Rings onSheet;                ///< sheet coordinates
   DeepestPoint roomiest;        ///< where its label goes
@@ -29,6 +30,9 @@ struct MaskJob {
 /// @param sheet  what is cut from; usually `plan.supplies.maskSheet` or the printer's paper
 MaskJob layMasksOut(const Plan& plan, const Analysis& analysis, const MaskingSheet& sheet,
                     const Progress& progress = {});
+
+/// "hare#1", or the id of the edge or opening.
+std::string idOf(const Plan& plan, const LaidMask& mask);
 
 /// The cuts of one sheet in cutting order (inner before outer), foot ticks as marks. Ids are mask ids
 /// ("hare#1"); a hole has "hare#1.2".

@@ -17,6 +17,7 @@ struct SheetPiece {
   int stamp = 0;   ///< index in the plan
   int number = 0;  ///< among the masks of its stamp, from 0
   Rings shape;     ///< stamp frame
+  int limit = -1;  ///< index of the edge or opening it is instead of a stamp's mask; -1 for a mask
 };
 
 /// Where a piece lies: turned about the stamp frame's origin, then moved. Sheet coordinates: origin at the

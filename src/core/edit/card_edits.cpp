@@ -76,6 +76,7 @@ Result<Plan> withPanel(const Plan& plan, Millimetres width, Millimetres height) 
     out.view->horizon_mm = std::fmin(out.view->horizon_mm, height.value);
   }
   if (out.light && out.light->at) out.light->at->x += shift;
+  for (WashLimit& l : out.limits) l.at.x += shift, l.opening.left += shift, l.opening.right += shift;
   for (GroundMark& g : out.ground)
     for (Point& p : g.along) p.x += shift;
   if (out.room) {

@@ -4,6 +4,8 @@
 #include <algorithm>
 
 #include "core/depth/depth_order.h"
+#include "core/edit/making_edits.h"
+#include "core/edit/wash_edits.h"
 
 namespace havlo {
 namespace {
@@ -106,6 +108,10 @@ Result<Plan> without(const Plan& plan, const std::string& impression) {
     if (const auto* on = std::get_if<OnThing>(&i.depth); on && on->id == impression) i.depth = removed.depth;
   }
   for (Wash& w : out.washes) std::erase(w.overImpressions, impression);
+  for (WashLimit& l : out.limits) std::erase(l.holds, impression);
+  std::erase_if(out.known, [&](const KnownFinding& k) {
+    return std::find(k.impressions.begin(), k.impressions.end(), impression) != k.impressions.end();
+  });
   std::erase(out.making.order, impression);
   std::erase(out.making.first, impression);
   // What stood on a grounded thing keeps that thing's distance, not its own foot's.
@@ -172,6 +178,55 @@ Result<Plan> applied(const Plan& plan, const Fix& fix) {
         out.ground.erase(mark);
       } else if (!mark->along.empty()) {
         mark->along.back() = fix.to;
+      }
+      return out;
+    }
+    case Fix::What::Turn:
+      return withTurn(plan, id(fix.impression), Degrees{fix.amount});
+    case Fix::What::MakeHero:
+      return withHero(plan, id(fix.impression));
+    case Fix::What::School:
+      return changed(plan, id(fix.impression), [&](Plan&, Impression& i) {
+        i.technique = fix.technique;
+        if (!fix.ink.empty()) i.ink = fix.ink, i.generation = fix.generation;
+      });
+    case Fix::What::First:
+      return wantedFirst(plan, id(fix.impression), true);
+    case Fix::What::TakeOut:
+      return without(plan, id(fix.impression));
+    case Fix::What::WashReach:
+    case Fix::What::WashStrength:
+    case Fix::What::DropWash: {
+      if (fix.other < 0 || fix.other >= static_cast<int>(plan.washes.size()))
+        return Error{ErrorCode::BadInput, "there is no such wash", {}};
+      const std::string& wash = plan.washes[static_cast<size_t>(fix.other)].id;
+      if (fix.what == Fix::What::DropWash) return withoutWash(plan, wash);
+      return fix.what == Fix::What::WashReach ? withWashReach(plan, wash, fix.amount)
+                                              : withWashStrength(plan, wash, fix.amount);
+    }
+    case Fix::What::AddWashes: {
+      Plan out = plan;
+      for (Wash w : fix.washes) {
+        w.id = freshWashId(out, w.id);
+        out.washes.push_back(std::move(w));
+      }
+      return out;
+    }
+    case Fix::What::PressAll: {
+      Result<Plan> out = plan;
+      for (const Fix::Foot& f : fix.feet)
+        if (out) out = withInk(out.value(), id(f.impression), fix.ink, 1);
+      return out;
+    }
+    case Fix::What::KeepClean:
+      if (fix.other < 0 || fix.other >= static_cast<int>(plan.washes.size()))
+        return Error{ErrorCode::BadInput, "there is no such wash", {}};
+      return washedOver(plan, plan.washes[static_cast<size_t>(fix.other)].id, id(fix.impression), false);
+    case Fix::What::Quieter: {
+      Plan out = plan;
+      for (const Fix::Foot& f : fix.feet) {
+        Impression& i = out.impressions[static_cast<size_t>(f.impression)];
+        i.generation = std::min(99, i.generation + 1);
       }
       return out;
     }

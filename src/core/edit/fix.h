@@ -4,7 +4,7 @@
 #include <string>
 #include <vector>
 
-#include "core/outline/shape.h"
+#include "core/plan/plan.h"
 
 namespace havlo {
 
@@ -18,7 +18,19 @@ struct Fix {
     Press,         ///< with `ink` at `generation`
     LightAsScene,  ///< forgets from where the thing was shaded by hand
     EndMark,       ///< the last point of the ground mark number `other` goes to `to`
-    DropMark       ///< the ground mark number `other` is taken away
+    DropMark,      ///< the ground mark number `other` is taken away
+    Turn,          ///< the thing is turned to `amount` degrees
+    MakeHero,      ///< it becomes the only hero
+    School,        ///< it is stamped by `technique`, with `ink` if that is not empty
+    First,         ///< it is stamped before everything else
+    TakeOut,       ///< it is left out
+    WashReach,     ///< the wash number `other` reaches `amount` of its area
+    WashStrength,  ///< the wash number `other` is blended at `amount` of its full strength
+    DropWash,      ///< the wash number `other` is left out
+    AddWashes,     ///< `washes` are blended too
+    PressAll,      ///< everything in `feet` is stamped with `ink`, freshly inked
+    KeepClean,     ///< the wash number `other` no longer colours the thing
+    Quieter        ///< everything in `feet` is pressed once more before it is stamped: a generation paler
   };
   What what = What::MoveFoot;
   int impression = 0;
@@ -32,6 +44,9 @@ struct Fix {
   std::vector<Foot> feet{};
   std::string ink{};
   int generation = 1;
+  double amount = 0;
+  Technique technique = Technique::Mask;
+  std::vector<Wash> washes{};
   bool operator==(const Fix&) const = default;
 };
 

@@ -38,15 +38,17 @@ bool onPanel(const Impression& i) { return i.technique != Technique::PopUp; }
 WashMeetings meetWashes(const Plan& plan, const std::vector<PlacedRef>& placed, const WashMeetings* before) {
   WashMeetings out;
   out.washes = plan.washes;
+  out.limits = plan.limits;
   out.placed = placed;
   const Box panel = plan.card.panel.box();
-  const bool sameWashes = before && before->washes == plan.washes && !before->placed.empty() &&
-                          !placed.empty() && before->placed[0]->panel == panel;
+  const bool sameWashes = before && before->washes == plan.washes && before->limits == plan.limits &&
+                          !before->placed.empty() && !placed.empty() && before->placed[0]->panel == panel;
   std::unordered_map<const Placed*, size_t> known;
   if (sameWashes)
     for (size_t i = 0; i < before->placed.size(); ++i) known.emplace(before->placed[i].get(), i);
   for (size_t w = 0; w < plan.washes.size(); ++w) {
-    out.reached.push_back(sameWashes ? before->reached[w] : reachedArea(plan.washes[w], panel));
+    out.reached.push_back(sameWashes ? before->reached[w]
+                                     : reachedArea(plan.washes[w], panel, plan.limit(plan.washes[w].limit)));
     const SweepEdges edges(out.reached[w]);
     std::vector<WashMeeting> row;
     for (const PlacedRef& p : placed) {

@@ -27,6 +27,7 @@ struct WashMeeting {
 struct WashMeetings {
   std::vector<Rings> reached;  ///< per wash of the plan
   std::vector<Wash> washes;    ///< what `reached` was made from
+  std::vector<WashLimit> limits;
   std::vector<PlacedRef> placed;
   std::vector<std::vector<WashMeeting>> meets;  ///< [wash][impression]
 };

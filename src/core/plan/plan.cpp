@@ -24,9 +24,9 @@ double strengthOf(const Ink& ink, int generation) {
 bool Plan::operator==(const Plan& o) const {
   const auto sameStamp = [](const StampRef& a, const StampRef& b) { return a == b || *a == *b; };
   return title == o.title && notes == o.notes && card == o.card && view == o.view && inks == o.inks &&
-         impressions == o.impressions && washes == o.washes && ground == o.ground && room == o.room &&
-         light == o.light && technique == o.technique && making == o.making && supplies == o.supplies &&
-         extra == o.extra &&
+         impressions == o.impressions && washes == o.washes && limits == o.limits && known == o.known &&
+         ground == o.ground && room == o.room && light == o.light && technique == o.technique &&
+         making == o.making && supplies == o.supplies && extra == o.extra &&
          std::equal(stamps.begin(), stamps.end(), o.stamps.begin(), o.stamps.end(), sameStamp);
 }
 
@@ -38,6 +38,8 @@ StampRef Plan::stamp(std::string_view id) const {
 }
 
 const Impression* Plan::impression(std::string_view id) const { return find(impressions, id); }
+
+const WashLimit* Plan::limit(std::string_view id) const { return find(limits, id); }
 
 int Plan::indexOf(std::string_view id) const {
   const Impression* found = impression(id);

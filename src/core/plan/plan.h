@@ -176,7 +176,13 @@ struct Impression {
   bool operator==(const Impression&) const = default;
 };
 
-enum class WashFrom { Top, Bottom, Left, Right, Centre, Edges };
+/// Where a wash is fullest. Middle: along the level middle line of its area; Limit: along the outline of its
+/// limit.
+enum class WashFrom { Top, Bottom, Left, Right, Centre, Edges, Middle, Limit };
+/// What a wash stands for in the scene.
+enum class WashKind { Plain, Sky, Ground, Water, Glow, Mist, DarkEdges, Rays, Halo };
+/// On which side of its limit a wash lies: of an edge above or below, of an opening inside or outside.
+enum class LimitSide { Above, Below, Inside, Outside };
 
 struct Wash {
   std::string id, name, ink;
@@ -185,8 +191,39 @@ struct Wash {
   double reach = 1;     ///< share of the area's box, 0 to 1
   double strength = 1;  ///< at its fullest, 0 to 1
   std::vector<std::string> overImpressions;
+  WashKind kind = WashKind::Plain;
+  std::string limit;  ///< id of the limit that lies on the panel while it is blended; empty: none
+  LimitSide side = LimitSide::Above;
   std::string extra;
   bool operator==(const Wash&) const = default;
+};
+
+enum class LimitKind { Straight, Wavy, Torn, Oval, Rectangle, Circle, Arch, Rays };
+/// Paper that bounds washes instead of covering a thing: an edge across the panel, or an opening cut in a
+/// sheet. Cut once; an edge serves above and below.
+struct WashLimit {
+  std::string id, name;
+  LimitKind kind = LimitKind::Straight;
+  double left_mm = 0, right_mm = 0;        ///< edges: height of the line at the panel's left and right border
+  double wave_mm = 4, length_mm = 60;      ///< wavy and torn: height and length of a wave
+  int seed = 1;                            ///< torn: which tear
+  Box opening{0, 0, 0, 0};                 ///< frames and circles: the box of the opening
+  std::vector<std::string> holds;          ///< frames: impressions that the opening is fitted around
+  double larger_mm = 0;                    ///< by so much on every side
+  Point at;                                ///< rays: where they come from
+  int rays = 7;                            ///< rays: how many
+  double first_deg = 200, last_deg = 340;  ///< rays: directions of the outermost two
+  std::string extra;
+  bool operator==(const WashLimit&) const = default;
+  bool isEdge() const { return kind <= LimitKind::Torn; }
+};
+
+/// A finding the maker has seen and means to keep. It stays in the reading, below the others.
+struct KnownFinding {
+  std::string kind;                      ///< word of the rule
+  std::vector<std::string> impressions;  ///< empty: whatever the rule says of this plan
+  std::string extra;
+  bool operator==(const KnownFinding&) const = default;
 };
 
 /// The one light. `at` above the horizon: sun or moon there; below it: the light is behind the viewer and
@@ -311,6 +348,8 @@ struct Plan {
   std::vector<StampRef> stamps;
   std::vector<Impression> impressions;
   std::vector<Wash> washes;
+  std::vector<WashLimit> limits;
+  std::vector<KnownFinding> known;
   std::vector<GroundMark> ground;
   std::optional<Room> room;
   std::optional<Light> light;
@@ -323,6 +362,7 @@ struct Plan {
 
   const Ink* ink(std::string_view id) const;
   StampRef stamp(std::string_view id) const;
+  const WashLimit* limit(std::string_view id) const;
   const Impression* impression(std::string_view id) const;
   /// Index of an impression, or -1.
   int indexOf(std::string_view id) const;

@@ -35,6 +35,10 @@ class Reader {
     });
     o.each("washes",
            [&](const Json& e, const std::string& at) { plan.washes.push_back(wash(Object(e, at))); });
+    o.each("limits",
+           [&](const Json& e, const std::string& at) { plan.limits.push_back(limit(Object(e, at))); });
+    o.each("known",
+           [&](const Json& e, const std::string& at) { plan.known.push_back(known(Object(e, at))); });
     o.each("ground",
            [&](const Json& e, const std::string& at) { plan.ground.push_back(groundMark(Object(e, at))); });
     if (const Json* room = o.find("room")) plan.room = readRoom(Object(*room, "room"));
@@ -309,8 +313,47 @@ class Reader {
     w.reach = o.numberOr("reach", kShare, w.reach);
     w.strength = o.numberOr("strength", kShare, w.strength);
     w.overImpressions = o.idsOr("overImpressions");
+    w.kind = o.wordOr("kind", words::kWashKinds, w.kind);
+    w.limit = o.textOr("limit", "");
+    w.side = o.wordOr("side", words::kLimitSides, w.side);
     w.extra = o.extra();
     return w;
+  }
+
+  static WashLimit limit(Object o) {
+    WashLimit l;
+    l.id = o.needId("id");
+    l.name = o.textOr("name", "");
+    l.kind = o.wordOr("kind", words::kLimitKinds, l.kind);
+    if (l.isEdge()) {
+      l.left_mm = o.needNumber("left", kAny);
+      l.right_mm = o.numberOr("right", kAny, l.left_mm);
+      l.wave_mm = o.numberOr("wave", kNotNegative, l.wave_mm);
+      l.length_mm = o.numberOr("length", {1, kFar}, l.length_mm);
+      l.seed = o.wholeOr("seed", 0, 1000000, l.seed);
+    } else if (l.kind == LimitKind::Rays) {
+      l.at = point(o.need("at"), o.at("at"));
+      l.rays = o.wholeOr("rays", 1, 99, l.rays);
+      l.first_deg = o.numberOr("first", kAny, l.first_deg);
+      l.last_deg = o.numberOr("last", kAny, l.last_deg);
+    } else {
+      Object box(o.need("opening"), o.at("opening"));
+      const double left = box.needNumber("left", kAny), bottom = box.needNumber("bottom", kAny);
+      l.opening = {left, bottom, left + box.needNumber("width", kPositive),
+                   bottom + box.needNumber("height", kPositive)};
+      l.holds = o.idsOr("holds");
+      l.larger_mm = o.numberOr("larger", kNotNegative, l.larger_mm);
+    }
+    l.extra = o.extra();
+    return l;
+  }
+
+  static KnownFinding known(Object o) {
+    KnownFinding k;
+    k.kind = o.needId("kind");
+    k.impressions = o.idsOr("impressions");
+    k.extra = o.extra();
+    return k;
   }
 
   static Light readLight(Object o) {
@@ -388,6 +431,7 @@ class Reader {
     unique(p.stamps, "stamps", [](const StampRef& s) { return s->id; });
     unique(p.impressions, "impressions", id);
     unique(p.washes, "washes", id);
+    unique(p.limits, "limits", id);
     unique(p.ground, "ground", id);
     if (p.room) {
       unique(p.room->openings, "room.openings", id);
@@ -421,6 +465,7 @@ class Reader {
     for (size_t k = 0; k < p.washes.size(); ++k) {
       const std::string at = "washes[" + std::to_string(k) + "]";
       known(inks, p.washes[k].ink, at + ".ink", "ink");
+      checkLimit(p.washes[k], at);
       for (size_t f = 0; f < p.washes[k].overImpressions.size(); ++f)
         known(impressions, p.washes[k].overImpressions[f], at + ".overImpressions[" + std::to_string(f) + "]",
               "impression");
@@ -437,9 +482,26 @@ class Reader {
     listed(impressions, p.making.order, "order", "impression");
     listed(impressions, p.making.first, "first", "impression");
     listed(inks, p.making.together, "together", "ink");
+    for (size_t k = 0; k < p.limits.size(); ++k)
+      for (size_t f = 0; f < p.limits[k].holds.size(); ++f)
+        known(impressions, p.limits[k].holds[f],
+              "limits[" + std::to_string(k) + "].holds[" + std::to_string(f) + "]", "impression");
     for (size_t k = 0; k < p.supplies.masksAtHand.size(); ++k)
       known(stamps, p.supplies.masksAtHand[k].stamp, "supplies.masksAtHand[" + std::to_string(k) + "].stamp",
             "stamp");
+  }
+
+  void checkLimit(const Wash& wash, const std::string& at) const {
+    const WashLimit* limit = m_out.plan.limit(wash.limit);
+    if (wash.limit.empty()) {
+      if (wash.from == WashFrom::Limit) fail(at + ".from", "starts at a limit, but the wash has none");
+      return;
+    }
+    if (!limit) fail(at + ".limit", "there is no limit \"" + wash.limit + "\"");
+    const bool level = wash.side == LimitSide::Above || wash.side == LimitSide::Below;
+    if (limit->isEdge() != level)
+      fail(at + ".side",
+           limit->isEdge() ? "an edge has an above and a below" : "an opening has an inside and an outside");
   }
 
   void checkRoom() const {

@@ -61,12 +61,35 @@ inline constexpr Table<FloorKind, 3> kFloorKinds{
     {{FloorKind::Plain, "plain"}, {FloorKind::Tiles, "tiles"}, {FloorKind::Boards, "boards"}}};
 inline constexpr Table<RoomWall, 3> kRoomWalls{
     {{RoomWall::Back, "back"}, {RoomWall::Left, "left"}, {RoomWall::Right, "right"}}};
-inline constexpr Table<WashFrom, 6> kWashFroms{{{WashFrom::Top, "top"},
+inline constexpr Table<WashFrom, 8> kWashFroms{{{WashFrom::Top, "top"},
                                                 {WashFrom::Bottom, "bottom"},
                                                 {WashFrom::Left, "left"},
                                                 {WashFrom::Right, "right"},
                                                 {WashFrom::Centre, "centre"},
-                                                {WashFrom::Edges, "edges"}}};
+                                                {WashFrom::Edges, "edges"},
+                                                {WashFrom::Middle, "middle"},
+                                                {WashFrom::Limit, "limit"}}};
+inline constexpr Table<WashKind, 9> kWashKinds{{{WashKind::Plain, "plain"},
+                                                {WashKind::Sky, "sky"},
+                                                {WashKind::Ground, "ground"},
+                                                {WashKind::Water, "water"},
+                                                {WashKind::Glow, "glow"},
+                                                {WashKind::Mist, "mist"},
+                                                {WashKind::DarkEdges, "darkEdges"},
+                                                {WashKind::Rays, "rays"},
+                                                {WashKind::Halo, "halo"}}};
+inline constexpr Table<LimitSide, 4> kLimitSides{{{LimitSide::Above, "above"},
+                                                  {LimitSide::Below, "below"},
+                                                  {LimitSide::Inside, "inside"},
+                                                  {LimitSide::Outside, "outside"}}};
+inline constexpr Table<LimitKind, 8> kLimitKinds{{{LimitKind::Straight, "straight"},
+                                                  {LimitKind::Wavy, "wavy"},
+                                                  {LimitKind::Torn, "torn"},
+                                                  {LimitKind::Oval, "oval"},
+                                                  {LimitKind::Rectangle, "rectangle"},
+                                                  {LimitKind::Circle, "circle"},
+                                                  {LimitKind::Arch, "arch"},
+                                                  {LimitKind::Rays, "rays"}}};
 
 template <typename E, size_t N>
 constexpr std::string_view of(const Table<E, N>& table, E value) {

@@ -139,7 +139,43 @@ Json wash(const Wash& w) {
             {"reach", w.reach},
             {"strength", w.strength}};
   if (!w.overImpressions.empty()) j["overImpressions"] = w.overImpressions;
+  if (w.kind != WashKind::Plain) j["kind"] = words::of(words::kWashKinds, w.kind);
+  if (!w.limit.empty()) {
+    j["limit"] = w.limit;
+    j["side"] = words::of(words::kLimitSides, w.side);
+  }
   addExtra(j, w.extra);
+  return j;
+}
+
+Json limit(const WashLimit& l) {
+  Json j = {{"id", l.id}, {"name", l.name}, {"kind", words::of(words::kLimitKinds, l.kind)}};
+  if (l.isEdge()) {
+    j["left"] = l.left_mm;
+    j["right"] = l.right_mm;
+    if (l.kind != LimitKind::Straight) j["wave"] = l.wave_mm, j["length"] = l.length_mm;
+    if (l.kind == LimitKind::Torn) j["seed"] = l.seed;
+  } else if (l.kind == LimitKind::Rays) {
+    j["at"] = point(l.at);
+    j["rays"] = l.rays;
+    j["first"] = l.first_deg;
+    j["last"] = l.last_deg;
+  } else {
+    j["opening"] = {{"left", l.opening.left},
+                    {"bottom", l.opening.bottom},
+                    {"width", l.opening.width()},
+                    {"height", l.opening.height()}};
+    if (!l.holds.empty()) j["holds"] = l.holds;
+    if (l.larger_mm > 0) j["larger"] = l.larger_mm;
+  }
+  addExtra(j, l.extra);
+  return j;
+}
+
+Json known(const KnownFinding& k) {
+  Json j = {{"kind", k.kind}};
+  if (!k.impressions.empty()) j["impressions"] = k.impressions;
+  addExtra(j, k.extra);
   return j;
 }
 
@@ -240,6 +276,8 @@ std::string writePlan(const Plan& plan) {
   for (const Impression& i : plan.impressions) j["impressions"].push_back(impression(i));
   j["washes"] = Json::array();
   for (const Wash& w : plan.washes) j["washes"].push_back(wash(w));
+  for (const WashLimit& l : plan.limits) j["limits"].push_back(limit(l));
+  for (const KnownFinding& k : plan.known) j["known"].push_back(known(k));
   for (const GroundMark& g : plan.ground) j["ground"].push_back(groundMark(g));
   if (plan.room) j["room"] = room(*plan.room);
   if (plan.light) j["light"] = light(*plan.light);

@@ -2,17 +2,14 @@
 // readings).
 #pragma once
 
-#include <array>
 #include <vector>
 
-#include "core/plan/plan.h"
+#include "core/colour/colour.h"
 #include "core/press/raster.h"
 
 namespace havlo {
 
 class WashFalloff;
-
-using LinearRgb = std::array<float, 3>;
 
 /// Ink of one pressing: out = (1 - o s) below c^s + o s c per linear-light channel.
 struct InkFilm {

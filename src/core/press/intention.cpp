@@ -54,7 +54,7 @@ Canvas intendedCard(const PressInput& in, PressTiles& tiles) {
       block(area, clean);
     }
     if (taped) keepOnly(area, inside);
-    const WashFalloff falloff(wash);
+    const WashFalloff falloff(plan, wash);
     card.applyWash(area, plan.ink(wash.ink)->colour, wash.strength, falloff);
   }
   return card;

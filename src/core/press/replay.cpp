@@ -4,6 +4,7 @@
 #include <map>
 #include <set>
 
+#include "core/outline/shape_ops.h"
 #include "core/press/press.h"
 #include "core/wash/wash_area.h"
 
@@ -36,9 +37,11 @@ class Press {
         }
         break;
       case Do::MaskOn:
+        if (step.limit >= 0) m_limit = std::pair(step.limit, step.side);
         for (const Cover& c : step.covers) m_covered[c.impression] = c.mask;
         break;
       case Do::MaskOff:
+        if (step.limit >= 0) m_limit.reset();
         for (const Cover& c : step.covers) m_covered.erase(c.impression);
         if (step.covers.empty()) m_covered.erase(step.impression);
         break;
@@ -68,8 +71,9 @@ class Press {
   const PressRun& m_run;
   int m_life;
   Replay m_out;
-  std::map<int, std::string> m_covered;  // impression -> mask, empty for tape
-  std::map<std::string, int> m_used;     // mask -> uses so far
+  std::map<int, std::string> m_covered;              // impression -> mask, empty for tape
+  std::map<std::string, int> m_used;                 // mask -> uses so far
+  std::optional<std::pair<int, LimitSide>> m_limit;  // edge or opening on the panel
   std::vector<char> m_pressed;
   Tile m_border, m_resist;  // whole panel: taped, embossed
 
@@ -128,11 +132,11 @@ class Press {
     const auto w = static_cast<size_t>(step.wash);
     const Wash& wash = m_in.plan.washes[w];
     wearMasks(step);
-    Tile area = hardTile(m_tiles.grid(), m_in.washes.reached[w]);
+    Tile area = hardTile(m_tiles.grid(), blended(wash, m_in.washes.reached[w]));
     const Tile wanted = area;
     for (const auto& [a, mask] : m_covered) keepOut(area, m_tiles.cover(a), mask);
     keptOut(area);
-    const WashFalloff falloff(wash);
+    const WashFalloff falloff(m_in.plan, wash);
     if (m_run.manner.bleeds) bleed(area, wash);
     m_out.card.applyWash(area, m_in.plan.ink(wash.ink)->colour, wash.strength, falloff);
     const auto& over = wash.overImpressions;
@@ -140,6 +144,16 @@ class Press {
       if (m_in.washes.meets[w][i].touches &&
           std::find(over.begin(), over.end(), m_in.plan.impressions[i].id) == over.end())
         explain(wanted, static_cast<int>(i), false);
+  }
+
+  /// Where the tool goes: as far as wanted, stopped by the edge or opening that lies there. Without the one
+  /// it was planned with, it slips past that by a few millimetres.
+  Rings blended(const Wash& wash, const Rings& reached) const {
+    if (wash.limit.empty()) return reached;
+    constexpr double kSlip_mm = 6;
+    const bool lies = m_limit && m_in.plan.limits[static_cast<size_t>(m_limit->first)].id == wash.limit &&
+                      m_limit->second == wash.side;
+    return lies ? reached : offset(reached, Millimetres{kSlip_mm});
   }
 
   /// One use of every mask that this step needs; two halves of one are used together.

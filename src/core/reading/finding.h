@@ -27,8 +27,37 @@ enum class FindingKind {
   Tone,
   CrossedLight,
   ShadowWrongWay,
-  PathMissesVanishing
+  PathMissesVanishing,
+  NoHero,
+  SeveralHeroes,
+  HeroHidden,
+  KissingEdges,
+  Merging,
+  LookingOut,
+  Clones,
+  SentimentOffLevel,
+  SentimentOverBorder,
+  MaskFiddly,
+  WashWithoutArea,
+  MuddyBlend,
+  DyeOnDark,
+  WaterNearDye,
+  MarkerOverBleeding,
+  PowderOnDamp,
+  SlowInkUnderMask,
+  WetMask,
+  LightOverDark,
+  Rival,
+  Sunk,
+  SentimentIllegible,
+  SentimentCrowded,
+  Crowded,
+  OneColour,
+  LinesLeadAway,
+  Unbalanced
 };
+inline constexpr size_t kFindingKinds = static_cast<size_t>(FindingKind::Unbalanced) + 1;
+
 enum class Level { Note, Warn, Fault };
 
 struct Finding {
@@ -37,7 +66,10 @@ struct Finding {
   std::vector<int> impressions;
   double value = 0;  ///< the number behind it; its meaning and unit are the rule's
   std::optional<Fix> fix{};
-  int mark = -1;  ///< the ground mark it is about, index in the plan
+  int mark = -1;       ///< the ground mark it is about, index in the plan
+  int wash = -1;       ///< the wash it is about, index in the plan
+  double other = 0;    ///< a second number for the words; its meaning is the rule's
+  bool known = false;  ///< the maker has seen it and means it
 };
 
 /// One rule of the reading.
@@ -53,7 +85,9 @@ std::span<const Rule> rules();
 const Rule& ruleOf(FindingKind kind);
 std::string_view wordOf(Level level);
 
-/// Every rule applied; faults first, then warnings, then notes.
+/// Every rule applied: what the maker knows of last; before that faults, warnings, notes; of one level what
+/// is about the hero first, then as the rules are listed. Rules that need `Analysis::looks` are silent
+/// without.
 std::vector<Finding> readScene(const Plan& plan, const Analysis& analysis);
 
 // The rules, one file each.
@@ -71,5 +105,32 @@ void readToneRecedes(const Plan&, const Analysis&, std::vector<Finding>&);
 void readCrossedLight(const Plan&, const Analysis&, std::vector<Finding>&);
 void readShadowWrongWay(const Plan&, const Analysis&, std::vector<Finding>&);
 void readPathMissesVanishing(const Plan&, const Analysis&, std::vector<Finding>&);
+void readNoHero(const Plan&, const Analysis&, std::vector<Finding>&);
+void readSeveralHeroes(const Plan&, const Analysis&, std::vector<Finding>&);
+void readHeroHidden(const Plan&, const Analysis&, std::vector<Finding>&);
+void readKissingEdges(const Plan&, const Analysis&, std::vector<Finding>&);
+void readMerging(const Plan&, const Analysis&, std::vector<Finding>&);
+void readLookingOut(const Plan&, const Analysis&, std::vector<Finding>&);
+void readClones(const Plan&, const Analysis&, std::vector<Finding>&);
+void readSentimentOffLevel(const Plan&, const Analysis&, std::vector<Finding>&);
+void readSentimentOverBorder(const Plan&, const Analysis&, std::vector<Finding>&);
+void readMaskFiddly(const Plan&, const Analysis&, std::vector<Finding>&);
+void readWashWithoutArea(const Plan&, const Analysis&, std::vector<Finding>&);
+void readMuddyBlend(const Plan&, const Analysis&, std::vector<Finding>&);
+void readDyeOnDark(const Plan&, const Analysis&, std::vector<Finding>&);
+void readWaterNearDye(const Plan&, const Analysis&, std::vector<Finding>&);
+void readMarkerOverBleeding(const Plan&, const Analysis&, std::vector<Finding>&);
+void readPowderOnDamp(const Plan&, const Analysis&, std::vector<Finding>&);
+void readSlowInkUnderMask(const Plan&, const Analysis&, std::vector<Finding>&);
+void readWetMask(const Plan&, const Analysis&, std::vector<Finding>&);
+void readLightOverDark(const Plan&, const Analysis&, std::vector<Finding>&);
+void readRival(const Plan&, const Analysis&, std::vector<Finding>&);
+void readSunk(const Plan&, const Analysis&, std::vector<Finding>&);
+void readSentimentIllegible(const Plan&, const Analysis&, std::vector<Finding>&);
+void readSentimentCrowded(const Plan&, const Analysis&, std::vector<Finding>&);
+void readCrowded(const Plan&, const Analysis&, std::vector<Finding>&);
+void readOneColour(const Plan&, const Analysis&, std::vector<Finding>&);
+void readLinesLeadAway(const Plan&, const Analysis&, std::vector<Finding>&);
+void readUnbalanced(const Plan&, const Analysis&, std::vector<Finding>&);
 
 }  // namespace havlo

@@ -1,22 +1,41 @@
-// The rule table. A new rule is one file, one line here, one entry of FindingKind and its words in
-// io/wording.
+// The rule table, in the order of what helps most. A new rule is one file, one line here, one entry of
+// FindingKind and its words in io/wording.
 #include <algorithm>
 #include <array>
+#include <tuple>
 
 #include "core/reading/finding.h"
 
 namespace havlo {
 namespace {
 
-constexpr std::array<Rule, 14> kRules{{
+constexpr std::array<Rule, kFindingKinds> kRules{{
+    {FindingKind::SeveralHeroes, "severalHeroes", "heroes", readSeveralHeroes},
+    {FindingKind::NoHero, "noHero", "things that could be one", readNoHero},
     {FindingKind::Cycle, "cycle", "impressions in the ring", readCycle},
     {FindingKind::OffPanel, "offPanel", "share of the silhouette on the panel, 0 to 1", readOffPanel},
     {FindingKind::WhollyHidden, "whollyHidden", "share of the silhouette that shows, 0 to 1",
      readWhollyHidden},
+    {FindingKind::HeroHidden, "heroHidden", "share of the hero that shows, 0 to 1", readHeroHidden},
+    {FindingKind::Rival, "rival", "share of the pull, 0 to 1", readRival},
+    {FindingKind::Sunk, "sunk", "CIEDE2000 difference from what lies around it", readSunk},
+    {FindingKind::OneColour, "oneColour", "greatest CIEDE2000 difference on the card", readOneColour},
+    {FindingKind::SentimentIllegible, "sentimentIllegible", "WCAG contrast ratio, 1 to 21",
+     readSentimentIllegible},
+    {FindingKind::SentimentCrowded, "sentimentCrowded", "mm² of other things in its room",
+     readSentimentCrowded},
+    {FindingKind::SentimentOffLevel, "sentimentOffLevel", "degrees off level", readSentimentOffLevel},
+    {FindingKind::SentimentOverBorder, "sentimentOverBorder", "mm from the panel's edge",
+     readSentimentOverBorder},
     {FindingKind::OutOfScale, "outOfScale", "printed height over expected height", readOutOfScale},
     {FindingKind::Floating, "floating", "mm above what it should stand on", readFloating},
     {FindingKind::HorizonMeetsHead, "horizonMeetsHead", "mm from the top of the head down to the horizon",
      readHorizonMeetsHead},
+    {FindingKind::Merging, "merging", "mm of width that rises behind the head", readMerging},
+    {FindingKind::KissingEdges, "kissingEdges", "mm between the outlines", readKissingEdges},
+    {FindingKind::LookingOut, "lookingOut", "share of the width before it, 0 to 1", readLookingOut},
+    {FindingKind::Crowded, "crowded", "share of the panel of the largest plain rectangle, 0 to 1",
+     readCrowded},
     {FindingKind::NoGround, "noGround", "mm from the foot to the ground it could stand on", readNoGround},
     {FindingKind::BranchFromNowhere, "branchFromNowhere",
      "mm from its beginning to the nearest thing or edge", readBranchFromNowhere},
@@ -31,8 +50,44 @@ constexpr std::array<Rule, 14> kRules{{
      readShadowWrongWay},
     {FindingKind::PathMissesVanishing, "pathMissesVanishing", "mm from where it runs to the vanishing point",
      readPathMissesVanishing},
+    {FindingKind::DyeOnDark, "dyeOnDark", "least CIEDE2000 difference from the paper", readDyeOnDark},
+    {FindingKind::LightOverDark, "lightOverDark", "CIEDE2000 difference from what it is printed over",
+     readLightOverDark},
+    {FindingKind::WaterNearDye, "waterNearDye", "minutes its ink takes to dry", readWaterNearDye},
+    {FindingKind::MarkerOverBleeding, "markerOverBleeding", "1", readMarkerOverBleeding},
+    {FindingKind::PowderOnDamp, "powderOnDamp", "minutes for which ink near by is damp yet",
+     readPowderOnDamp},
+    {FindingKind::MaskFiddly, "maskFiddly", "share of the silhouette a mask leaves uncovered, 0 to 1",
+     readMaskFiddly},
+    {FindingKind::SlowInkUnderMask, "slowInkUnderMask", "minutes to dry before it can be covered",
+     readSlowInkUnderMask},
+    {FindingKind::WetMask, "wetMask", "minutes for which the mask is wet yet", readWetMask},
+    {FindingKind::MuddyBlend, "muddyBlend", "chroma lost", readMuddyBlend},
+    {FindingKind::WashWithoutArea, "washWithoutArea", "mm² that get any ink", readWashWithoutArea},
+    {FindingKind::Clones, "clones", "mm between the two feet", readClones},
+    {FindingKind::LinesLeadAway, "linesLeadAway", "mm by which the nearest line misses the hero",
+     readLinesLeadAway},
+    {FindingKind::Unbalanced, "unbalanced", "share of the width from the middle, -0.5 to 0.5",
+     readUnbalanced},
 }};
 
+bool isKnown(const Plan& plan, const Finding& f) {
+  const std::string_view word = ruleOf(f.kind).word;
+  return std::any_of(plan.known.begin(), plan.known.end(), [&](const KnownFinding& k) {
+    if (k.kind != word) return false;
+    if (k.impressions.empty()) return true;
+    if (k.impressions.size() != f.impressions.size()) return false;
+    for (size_t i = 0; i < k.impressions.size(); ++i)
+      if (plan.impressions[static_cast<size_t>(f.impressions[i])].id != k.impressions[i]) return false;
+    return true;
+  });
+}
+
+bool aboutHero(const Plan& plan, const Finding& f) {
+  return f.kind == FindingKind::Rival || std::any_of(f.impressions.begin(), f.impressions.end(), [&](int i) {
+           return plan.impressions[static_cast<size_t>(i)].hero;
+         });
+}
 }  // namespace
 
 std::span<const Rule> rules() { return kRules; }
@@ -49,9 +104,25 @@ std::string_view wordOf(Level level) {
 std::vector<Finding> readScene(const Plan& plan, const Analysis& analysis) {
   std::vector<Finding> out;
   for (const Rule& rule : kRules) rule.read(plan, analysis, out);
-  std::stable_sort(out.begin(), out.end(),
-                   [](const Finding& a, const Finding& b) { return a.level > b.level; });
-  return out;
+  struct Ranked {
+    bool known;
+    int level;
+    bool otherThanHero;
+    size_t from;
+    bool operator<(const Ranked& o) const {
+      return std::tie(known, level, otherThanHero, from) <
+             std::tie(o.known, o.level, o.otherThanHero, o.from);
+    }
+  };
+  std::vector<Ranked> ranks;
+  for (size_t k = 0; k < out.size(); ++k) {
+    out[k].known = isKnown(plan, out[k]);
+    ranks.push_back({out[k].known, -static_cast<int>(out[k].level), !aboutHero(plan, out[k]), k});
+  }
+  std::sort(ranks.begin(), ranks.end());
+  std::vector<Finding> sorted;
+  for (const Ranked& r : ranks) sorted.push_back(std::move(out[r.from]));
+  return sorted;
 }
 
 }  // namespace havlo

@@ -173,7 +173,7 @@ class Risks {
   JoinBorder borderFor(Join& j, const Placed& front) const {
     if (j.wash >= 0) {
       const auto w = static_cast<size_t>(j.wash);
-      const WashFalloff falloff(m_plan.washes[w]);
+      const WashFalloff falloff(m_plan, m_plan.washes[w]);
       const double strength = m_plan.washes[w].strength;
       return borderOf(
           front,

@@ -6,8 +6,11 @@
 
 #include <algorithm>
 #include <cmath>
+#include <optional>
+#include <utility>
 
 #include "core/runsheet/run_sheet.h"
+#include "core/wash/limit_shape.h"
 
 namespace havlo {
 
@@ -20,6 +23,9 @@ struct StepFacts {
   const NeedStep* need = nullptr;
   bool piece = false, tryOut = false, clean = false;
   int scraps = 0;
+  int limit = -1;
+  LimitSide side = LimitSide::Above;
+  bool turned = false;
 };
 
 /// @tparam Out  has add(Do, impression, minutes, wait, facts, covers), lies(impression, cover)
@@ -53,6 +59,7 @@ class Hands {
       }
     }
     while (m_nextCut < m_cuts.size()) cutNext();
+    takeLimit();
     uncover(covered());
     popUps();
     if (m_in.plan.card.tape_mm > 0) dryAll();
@@ -87,6 +94,12 @@ class Hands {
   std::vector<const Ink*> m_lastInk;       // by stamp
   int m_stampInHand = -1, m_generation = 0;
   const Ink* m_inkInHand = nullptr;
+
+  // The edge or opening that lies on the panel.
+  int m_limit = -1;
+  LimitSide m_side = LimitSide::Above;
+  std::vector<int> m_limitCut;                         // limit -> cut
+  std::vector<std::optional<LimitSide>> m_limitFirst;  // limit -> the side it first lay for
 
   Thing& thing(int i) { return m_things[static_cast<size_t>(i)]; }
   const Impression& impression(int i) const { return m_in.plan.impressions[static_cast<size_t>(i)]; }
@@ -339,12 +352,42 @@ class Hands {
     arrange(k, [&](int i) { return touches[static_cast<size_t>(i)].touches; });
     for (size_t i = 0; i < touches.size(); ++i)
       if (touches[i].touches && !popsUp(static_cast<int>(i))) dry(static_cast<int>(i), m_t.wash);
-    StepFacts facts;
+    StepFacts facts = layLimit(m_in.plan.washes[static_cast<size_t>(need.index)]);
     facts.wash = need.index, facts.need = &need;
     work(Do::Wash, -1, m_t.wash * m_copies, 0, facts);
     const Ink* ink = inkNamed(m_in.plan.washes[static_cast<size_t>(need.index)].ink);
     m_washDry = std::max(m_washDry, m_now + ink->dryOnCard_s / 60);
-    if (m_copies > 1) uncover(covered());
+    if (m_copies > 1) uncover(covered()), takeLimit();
+  }
+
+  /// Lays the wash's edge or opening over everything, lifts another one; tape does where it is straight.
+  StepFacts layLimit(const Wash& wash) {
+    int wanted = -1;
+    for (size_t l = 0; l < m_in.plan.limits.size(); ++l)
+      if (!wash.limit.empty() && m_in.plan.limits[l].id == wash.limit) wanted = static_cast<int>(l);
+    if (m_limit >= 0 && (m_limit != wanted || m_side != wash.side)) takeLimit();
+    StepFacts facts;
+    if (wanted < 0) return facts;
+    const auto at = static_cast<size_t>(wanted);
+    m_limitCut.resize(m_in.plan.limits.size(), 0);
+    m_limitFirst.resize(m_in.plan.limits.size());
+    facts.limit = wanted, facts.side = wash.side;
+    if (wantsCutting(m_in.plan.limits[at]) && !m_limitCut[at]++) work(Do::CutMask, -1, m_t.cutMask, 0, facts);
+    if (!m_limitFirst[at]) m_limitFirst[at] = wash.side;
+    facts.turned = *m_limitFirst[at] != wash.side;
+    if (m_limit < 0) {
+      if (m_washDry > m_now) dryAll();
+      work(Do::MaskOn, -1, m_t.coverOn * m_copies, 0, facts);
+    }
+    m_limit = wanted, m_side = wash.side;
+    return facts;
+  }
+
+  void takeLimit() {
+    if (m_limit < 0) return;
+    StepFacts facts;
+    facts.limit = std::exchange(m_limit, -1), facts.side = m_side;
+    work(Do::MaskOff, -1, m_t.coverOff * m_copies, 0, facts);
   }
 
   void popUps() {

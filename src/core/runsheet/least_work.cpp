@@ -5,6 +5,8 @@
 #include <queue>
 #include <set>
 
+#include "core/wash/limit_shape.h"
+
 namespace havlo {
 namespace {
 
@@ -29,6 +31,15 @@ double sureWork(const RunSheetInput& in, const MaskNeeds& sure) {
   sum += static_cast<double>(inks.size()) * t.changeInk;
   sum += static_cast<double>(stampInks.size() - stamps.size()) * t.clean;
   sum += static_cast<double>(in.plan.washes.size()) * t.wash * copies;
+  std::set<std::pair<std::string, LimitSide>> limits;
+  std::set<std::string> cut;
+  for (const Wash& w : in.plan.washes) {
+    if (w.limit.empty()) continue;
+    limits.emplace(w.limit, w.side);
+    if (wantsCutting(*in.plan.limit(w.limit))) cut.insert(w.limit);
+  }
+  sum += static_cast<double>(limits.size()) * (t.coverOn + t.coverOff) * copies;
+  sum += static_cast<double>(cut.size()) * t.cutMask;
   if (in.plan.card.tape_mm > 0) sum += t.tape * copies;
   if (in.plan.card.trim_mm > 0) sum += t.trim * copies;
   for (const auto& fronts : sure.leaveOut) sum += leaveOutMinutes(in.plan, fronts, t) * copies;

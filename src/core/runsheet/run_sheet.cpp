@@ -33,14 +33,16 @@ class Writer {
     Step s;
     s.what = what, s.impression = impression, s.minutes = minutes, s.wait = wait;
     s.wash = facts.wash, s.stamp = facts.stamp, s.piece = facts.piece;
+    s.limit = facts.limit, s.side = facts.side, s.turned = facts.turned;
     s.tryOut = facts.tryOut, s.clean = facts.clean, s.scraps = facts.scraps;
     if (facts.need) {
       s.needed = facts.need->covered;
       if (!facts.need->wash) s.leaveOut = m_in.needs.leaveOut[static_cast<size_t>(impression)];
     }
     for (const Laid& c : covers) s.covers.push_back(coverOf(c, facts.stamp));
-    if (what == Do::MaskOn || (what == Do::Tape && impression >= 0)) lay(s, true);
-    if (what == Do::MaskOff) lay(s, false);
+    const bool cover = facts.limit < 0;  // a limit lies on no thing
+    if (cover && (what == Do::MaskOn || (what == Do::Tape && impression >= 0))) lay(s, true);
+    if (cover && what == Do::MaskOff) lay(s, false);
     if (what == Do::Stamp) m_pressed[static_cast<size_t>(impression)] = 1;
     s.masksOn = m_lies;
     if (wait > kOvernight_min) ++m_evening;

@@ -51,10 +51,13 @@ struct Step {
   Do what = Do::Stamp;
   int impression = -1;  ///< -1: none or all
   int wash = -1;
-  int stamp = -1;             ///< of a mask to cut
-  std::vector<Cover> covers;  ///< laid, lifted or cut at this step
-  std::vector<int> masksOn;   ///< impressions covered: during a stamping or wash, after anything else
-  std::vector<int> needed;    ///< of those, the ones this step needs
+  int stamp = -1;  ///< of a mask to cut
+  int limit = -1;  ///< edge or opening that is cut, laid or lifted; at a wash, the one that lies there
+  LimitSide side = LimitSide::Above;  ///< on which side of it is blended
+  bool turned = false;                ///< the limit lies turned round, or its other piece is taken
+  std::vector<Cover> covers;          ///< laid, lifted or cut at this step
+  std::vector<int> masksOn;           ///< impressions covered: during a stamping or wash, after anything else
+  std::vector<int> needed;            ///< of those, the ones this step needs
   std::vector<int> leaveOut;  ///< fronts whose place on the rubber is covered or wiped before pressing
   bool piece = false;         ///< stamped on a piece of its own
   bool tryOut = false;        ///< the stamp's first use: a test print on scrap first

@@ -7,11 +7,23 @@
 #include "core/colour/colour.h"
 #include "core/outline/shape_ops.h"
 #include "core/outline/shared_area.h"
+#include "core/wash/limit_shape.h"
 
 namespace havlo {
 
-WashFalloff::WashFalloff(const Wash& wash)
-    : m_box(boxOf(wash.area)), m_from(wash.from), m_reach(wash.reach) {}
+WashFalloff::WashFalloff(const Wash& wash, const WashLimit* limit, double panelWidth_mm)
+    : m_box(boxOf(wash.area)),
+      m_from(wash.from),
+      m_reach(wash.reach),
+      m_side(wash.side),
+      m_panelWidth_mm(panelWidth_mm) {
+  if (m_from != WashFrom::Limit || !limit) return;
+  m_limit = *limit;
+  m_span_mm = spanOf(wash, *limit, panelWidth_mm);
+}
+
+WashFalloff::WashFalloff(const Plan& plan, const Wash& wash)
+    : WashFalloff(wash, plan.limit(wash.limit), plan.card.panel.width_mm) {}
 
 double WashFalloff::shareAt(Point p) const {
   if (m_reach <= 0) return 0;
@@ -36,11 +48,77 @@ double WashFalloff::shareAt(Point p) const {
     case WashFrom::Edges:
       away = 2 * std::min({u, 1 - u, v, 1 - v});
       break;
+    case WashFrom::Middle:
+      away = std::fabs(2 * v - 1);
+      break;
+    case WashFrom::Limit:
+      if (!m_limit) return 0;
+      away = std::max(0.0, distanceFrom(*m_limit, m_side, m_panelWidth_mm, p)) / m_span_mm;
+      break;
   }
   return std::clamp(1 - away / m_reach, 0.0, 1.0);
 }
 
-Rings reachedArea(const Wash& wash, const Box& panel) {
+namespace {
+
+/// The places no farther from a limit than `by` mm, on the wash's side.
+Rings nearLimit(const WashLimit& limit, LimitSide side, const Box& panel, double by) {
+  const Rings allowed = allowedBy(limit, side, panel);
+  if (limit.isEdge()) {
+    WashLimit far = limit;
+    const double shift = side == LimitSide::Above ? by : -by;
+    far.left_mm += shift, far.right_mm += shift;
+    return difference(allowed, allowedBy(far, side, panel));
+  }
+  if (limit.kind == LimitKind::Rays) {
+    Ring disc;
+    for (int k = 0; k < 128; ++k) {
+      const double a = k * 2 * 3.14159265358979323846 / 128;
+      disc.push_back({limit.at.x + by * std::cos(a), limit.at.y + by * std::sin(a)});
+    }
+    return intersection(allowed, {disc});
+  }
+  const double out = side == LimitSide::Outside ? by : -by;
+  WashLimit far = limit;
+  if (limit.kind == LimitKind::Oval || limit.kind == LimitKind::Circle) {
+    const double share = 1 + out / (std::min(limit.opening.width(), limit.opening.height()) / 2);
+    if (share <= 0) return allowed;
+    const Point c = limit.opening.centre();
+    const double rx = limit.opening.width() / 2 * share, ry = limit.opening.height() / 2 * share;
+    far.opening = {c.x - rx, c.y - ry, c.x + rx, c.y + ry};
+    const Rings ring = openingOf(far, panel);
+    return side == LimitSide::Outside ? intersection(allowed, ring) : difference(allowed, ring);
+  }
+  const Rings moved = offset(openingOf(limit, panel), Millimetres{out});
+  return side == LimitSide::Outside ? intersection(allowed, moved) : difference(allowed, moved);
+}
+
+}  // namespace
+
+double spanOf(const Wash& wash, const WashLimit& limit, double panelWidth_mm) {
+  // Sampled on the area's own box: exact for level edges and discs in the middle of it.
+  const Box b = boxOf(wash.area);
+  double far = 0;
+  if (limit.kind == LimitKind::Circle || limit.kind == LimitKind::Oval) {
+    const double inner = std::min(limit.opening.width(), limit.opening.height()) / 2;
+    far = wash.side == LimitSide::Inside ? inner : std::min(b.width(), b.height()) / 2 - inner;
+  } else if (limit.kind == LimitKind::Rectangle || limit.kind == LimitKind::Arch) {
+    const double inner = std::min(limit.opening.width(), limit.opening.height()) / 2;
+    if (wash.side == LimitSide::Inside) {
+      far = inner;
+    } else {
+      for (Point p : {Point{b.left, b.centre().y}, Point{b.right, b.centre().y},
+                      Point{b.centre().x, b.bottom}, Point{b.centre().x, b.top}})
+        far = std::max(far, distanceFrom(limit, wash.side, panelWidth_mm, p));
+    }
+  } else {
+    for (const Ring& ring : wash.area)
+      for (Point p : ring) far = std::max(far, distanceFrom(limit, wash.side, panelWidth_mm, p));
+  }
+  return std::max(1.0, far);
+}
+
+Rings reachedArea(const Wash& wash, const Box& panel, const WashLimit* limit) {
   const Box b = boxOf(wash.area);
   if (wash.reach <= 0 || wash.strength <= 0) return {};
   const double w = b.width() * wash.reach, h = b.height() * wash.reach;
@@ -58,6 +136,14 @@ Rings reachedArea(const Wash& wash, const Box& panel) {
     case WashFrom::Right:
       reach.left = b.right - w;
       break;
+    case WashFrom::Middle:
+      reach.bottom = b.centre().y - h / 2, reach.top = b.centre().y + h / 2;
+      break;
+    case WashFrom::Limit:
+      if (!limit) return {};
+      return clippedTo(panel,
+                       intersection(wash.area, nearLimit(*limit, wash.side, panel,
+                                                         wash.reach * spanOf(wash, *limit, panel.width()))));
     case WashFrom::Centre: {
       Ring ellipse;
       for (int k = 0; k < 128; ++k) {

@@ -8,22 +8,32 @@
 namespace havlo {
 
 /// Share of a wash's full strength at a point of its area: 1 where it starts, 0 from `reach` of the area's
-/// box on.
+/// box on; from a limit, `reach` of what lies between the limit and the far side of the box.
 class WashFalloff {
  public:
-  explicit WashFalloff(const Wash& wash);
+  /// @param limit  the wash's own, or null
+  explicit WashFalloff(const Wash& wash, const WashLimit* limit = nullptr, double panelWidth_mm = 0);
+  WashFalloff(const Plan& plan, const Wash& wash);
   double shareAt(Point p) const;
   /// Does every point of one height have the same share?
-  bool sameAlongRows() const { return m_from == WashFrom::Top || m_from == WashFrom::Bottom; }
+  bool sameAlongRows() const {
+    return m_from == WashFrom::Top || m_from == WashFrom::Bottom || m_from == WashFrom::Middle;
+  }
 
  private:
   Box m_box;
   WashFrom m_from;
   double m_reach;
+  std::optional<WashLimit> m_limit;
+  LimitSide m_side;
+  double m_panelWidth_mm, m_span_mm = 1;
 };
 
 /// The part of the wash's area, on the finished panel, that gets any ink.
-Rings reachedArea(const Wash& wash, const Box& panel);
+Rings reachedArea(const Wash& wash, const Box& panel, const WashLimit* limit = nullptr);
+
+/// From a limit: how far in mm its area lies from it, the length that `reach` is a share of.
+double spanOf(const Wash& wash, const WashLimit& limit, double panelWidth_mm);
 
 /// Indices of the plan's washes, lightest ink first (CIE L*), equal ones in the plan's order.
 std::vector<int> washOrder(const Plan& plan);

@@ -1,4 +1,4 @@
-// The libzip bridge.
+// Reading zips of drawers; writing them is files/zip_writer.cpp.
 #include "io/drawer/drawer_file.h"
 
 #include <zip.h>
@@ -12,6 +12,7 @@
 #include "core/plan/plan_text.h"
 #include "core/plan/plan_words.h"
 #include "io/files/plan_file.h"
+#include "io/files/zip_writer.h"
 
 namespace havlo {
 namespace {
@@ -38,51 +39,6 @@ std::string fileName(const std::string& id, std::set<std::string>& taken) {
   for (int n = 2; !taken.insert(name).second; ++n) name = base + "-" + std::to_string(n);
   return "stamps/" + name + ".svg";
 }
-
-class Writer {
- public:
-  Writer() {
-    zip_error_t error;
-    zip_error_init(&error);
-    m_source = zip_source_buffer_create(nullptr, 0, 0, &error);
-    m_zip = zip_open_from_source(m_source, ZIP_TRUNCATE, &error);
-    zip_source_keep(m_source);
-    zip_error_fini(&error);
-  }
-  ~Writer() {
-    if (m_zip) zip_discard(m_zip);
-    if (m_source) zip_source_free(m_source);
-  }
-  bool add(const std::string& name, const std::string& content) {
-    m_kept.push_back(content);  // libzip reads when the archive is closed
-    zip_source_t* source = zip_source_buffer(m_zip, m_kept.back().data(), m_kept.back().size(), 0);
-    if (!source) return false;
-    const zip_int64_t at = zip_file_add(m_zip, name.c_str(), source, ZIP_FL_ENC_UTF_8);
-    if (at < 0) {
-      zip_source_free(source);
-      return false;
-    }
-    // A fixed date: equal drawers give equal files.
-    zip_file_set_mtime(m_zip, static_cast<zip_uint64_t>(at), 946684800, 0);
-    return true;
-  }
-  std::optional<QByteArray> finish() {
-    if (zip_close(m_zip) != 0) return {};
-    m_zip = nullptr;
-    zip_stat_t stat;
-    if (zip_source_stat(m_source, &stat) != 0 || zip_source_open(m_source) != 0) return {};
-    QByteArray bytes(static_cast<qsizetype>(stat.size), Qt::Uninitialized);
-    const zip_int64_t got = zip_source_read(m_source, bytes.data(), stat.size);
-    zip_source_close(m_source);
-    if (got != static_cast<zip_int64_t>(stat.size)) return {};
-    return bytes;
-  }
-
- private:
-  zip_source_t* m_source = nullptr;
-  zip_t* m_zip = nullptr;
-  std::list<std::string> m_kept;
-};
 
 Json paperOf(const DrawerPaper& p) {
   return {{"key", p.key},
@@ -185,7 +141,7 @@ Result<DrawerStamp> stampOf(const Json& j, Reader& zip, const std::string& place
 
 Result<Done> exportDrawer(const QString& path, const WholeDrawer& drawer, const Progress& progress) {
   const Error failed{ErrorCode::CannotWrite, tr("the drawer could not be packed").toStdString(), {}};
-  Writer zip;
+  ZipWriter zip;
   std::set<std::string> taken;
   Json stamps = Json::array(), inks = Json::array(), papers = Json::array(), masks = Json::array();
   std::vector<std::pair<std::string, std::string>> pictures;

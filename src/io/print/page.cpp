@@ -68,8 +68,15 @@ Result<Done> writePdf(const QString& path, const QString& title, const Sheet& sh
     pdf.setCreator(QStringLiteral("Havlo"));
     pdf.setResolution(1200);
     const bool lying = sheet.width_mm > sheet.height_mm;
-    pdf.setPageLayout(QPageLayout(QPageSize(sheet.id), lying ? QPageLayout::Landscape : QPageLayout::Portrait,
-                                  QMarginsF(0, 0, 0, 0), QPageLayout::Millimeter));
+    if (sheet.id == QPageSize::Custom) {
+      pdf.setPageSize(QPageSize(QSizeF(sheet.width_mm, sheet.height_mm), QPageSize::Millimeter, {},
+                                QPageSize::ExactMatch));
+      pdf.setPageMargins(QMarginsF(0, 0, 0, 0));
+    } else {
+      pdf.setPageLayout(QPageLayout(QPageSize(sheet.id),
+                                    lying ? QPageLayout::Landscape : QPageLayout::Portrait,
+                                    QMarginsF(0, 0, 0, 0), QPageLayout::Millimeter));
+    }
     QPainter painter(&pdf);
     for (int page = 0; page < pages; ++page) {
       if (page > 0) pdf.newPage();

@@ -6,18 +6,15 @@
 #include <algorithm>
 #include <cmath>
 
+#include "io/wording/focus_words.h"
 #include "io/wording/names.h"
+#include "io/wording/step_words.h"
 #include "io/wording/view_words.h"
 
 namespace havlo {
 namespace {
 
 QString tr(const char* text, int n = -1) { return QCoreApplication::translate("Findings", text, nullptr, n); }
-
-QString capital(QString s) {
-  if (!s.isEmpty()) s[0] = s[0].toUpper();
-  return s;
-}
 
 QString length(double mm, MeasureStyle style) {
   return QString::fromStdString(writeMeasure(Millimetres{mm}, style));
@@ -207,6 +204,42 @@ QString fixWords(const Plan& plan, const Fix& fix, MeasureStyle style) {
           .arg(moveWords(plan.ground[static_cast<size_t>(fix.other)].along.back(), fix.to, style));
     case Fix::What::DropMark:
       return tr("Take %1 away").arg(markAt(plan, fix.other));
+    case Fix::What::Turn:
+      return fix.amount == 0 ? tr("Set it level") : tr("Turn it to %1°").arg(fix.amount, 0, 'f', 0);
+    case Fix::What::MakeHero:
+      return tr("Make %1 the hero").arg(nameOf(plan, fix.impression));
+    case Fix::What::School: {
+      if (fix.technique == Technique::PopUp &&
+          plan.stamp(plan.impressions[static_cast<size_t>(fix.impression)].stamp)->role == Role::Sentiment)
+        return tr("Put it on a strip of its own");
+      if (!fix.ink.empty()) return tr("Emboss it in %1").arg(inkName(*plan.ink(fix.ink)));
+      return fix.technique == Technique::Resist ? tr("Emboss it instead of masking")
+                                                : tr("Do it by %1").arg(techniqueName(fix.technique));
+    }
+    case Fix::What::First:
+      return tr("Stamp it before the others");
+    case Fix::What::TakeOut:
+      return tr("Leave %1 out").arg(nameOf(plan, fix.impression));
+    case Fix::What::WashReach:
+      return tr("Let %1 reach over %2 % only")
+          .arg(washName(plan.washes[static_cast<size_t>(fix.other)]))
+          .arg(qRound(100 * fix.amount));
+    case Fix::What::WashStrength:
+      return tr("Blend %1 at %2 %")
+          .arg(washName(plan.washes[static_cast<size_t>(fix.other)]))
+          .arg(qRound(100 * fix.amount));
+    case Fix::What::DropWash:
+      return tr("Leave %1 out").arg(washName(plan.washes[static_cast<size_t>(fix.other)]));
+    case Fix::What::AddWashes:
+      return fix.washes.empty() ? QString() : tr("Blend %1").arg(washName(fix.washes[0]));
+    case Fix::What::PressAll:
+      return fix.feet.size() == 1
+                 ? tr("Stamp it in %1").arg(inkName(*plan.ink(fix.ink)))
+                 : tr("Stamp all %1 in %2").arg(fix.feet.size()).arg(inkName(*plan.ink(fix.ink)));
+    case Fix::What::KeepClean:
+      return tr("Keep it clean of %1").arg(washName(plan.washes[static_cast<size_t>(fix.other)]));
+    case Fix::What::Quieter:
+      return fix.feet.size() == 1 ? tr("Stamp it a pressing later") : tr("Stamp them a pressing later");
   }
   return {};
 }
@@ -267,6 +300,13 @@ FindingWords wordsOf(const Plan& plan, const Analysis& analysis, const Finding& 
     case FindingKind::PathMissesVanishing:
       words = pathMisses(plan, f, style);
       break;
+    default:
+      if (auto focus = focusWords(plan, analysis, f, style)) {
+        words = std::move(*focus);
+      } else if (auto ink = inkWords(plan, analysis, f)) {
+        words = std::move(*ink);
+      }
+      break;
   }
   if (f.fix) words.fix = fixWords(plan, *f.fix, style);
   return words;
@@ -276,7 +316,7 @@ QString readingSummary(const Analysis& analysis) {
   if (analysis.meetings.placed.empty()) return tr("There is nothing on the card yet.");
   const auto count = [&](Level level) {
     return static_cast<int>(std::count_if(analysis.findings.begin(), analysis.findings.end(),
-                                          [&](const Finding& f) { return f.level == level; }));
+                                          [&](const Finding& f) { return f.level == level && !f.known; }));
   };
   const int faults = count(Level::Fault), warnings = count(Level::Warn);
   if (faults == 0 && warnings == 0) return tr("Nothing stands wrong: sizes, feet and edges agree.");

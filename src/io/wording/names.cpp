@@ -9,11 +9,6 @@ namespace {
 
 QString tr(const char* text) { return QCoreApplication::translate("Wording", text); }
 
-QString capital(QString s) {
-  if (!s.isEmpty()) s[0] = s[0].toUpper();
-  return s;
-}
-
 /// Number among the impressions of its stamp, 0 if it is the only one.
 int numberOf(const Plan& plan, int impression) {
   const Impression& i = plan.impressions[static_cast<size_t>(impression)];
@@ -35,6 +30,67 @@ QString plainName(const Plan& plan, int impression) {
 }
 
 }  // namespace
+
+QString capital(QString s) {
+  if (!s.isEmpty()) s[0] = s[0].toUpper();
+  return s;
+}
+
+QString kindName(WashKind kind) {
+  switch (kind) {
+    case WashKind::Sky:
+      return tr("sky");
+    case WashKind::Ground:
+      return tr("ground");
+    case WashKind::Water:
+      return tr("water");
+    case WashKind::Glow:
+      return tr("glow");
+    case WashKind::Mist:
+      return tr("mist");
+    case WashKind::DarkEdges:
+      return tr("dark edges");
+    case WashKind::Rays:
+      return tr("rays");
+    case WashKind::Halo:
+      return tr("halo");
+    case WashKind::Plain:
+      break;
+  }
+  return tr("plain wash");
+}
+
+QString kindName(LimitKind kind) {
+  switch (kind) {
+    case LimitKind::Straight:
+      return tr("straight edge");
+    case LimitKind::Wavy:
+      return tr("wavy edge");
+    case LimitKind::Torn:
+      return tr("torn edge");
+    case LimitKind::Oval:
+      return tr("oval");
+    case LimitKind::Rectangle:
+      return tr("rectangle");
+    case LimitKind::Circle:
+      return tr("disc");
+    case LimitKind::Arch:
+      return tr("arch");
+    case LimitKind::Rays:
+      break;
+  }
+  return tr("ray stencil");
+}
+
+QString washName(const Wash& wash) {
+  if (!wash.name.empty()) return QString::fromStdString(wash.name);
+  return wash.kind == WashKind::Plain ? QString::fromStdString(wash.id)
+                                      : tr("the %1").arg(kindName(wash.kind));
+}
+
+QString limitName(const WashLimit& limit) {
+  return limit.name.empty() ? tr("the %1").arg(kindName(limit.kind)) : QString::fromStdString(limit.name);
+}
 
 QString stampName(const Stamp& stamp) {
   return QString::fromStdString(stamp.name.empty() ? stamp.id : stamp.name);

@@ -14,10 +14,16 @@ QString nameOf(const Plan& plan, int impression);
 QString labelOf(const Plan& plan, int impression);
 /// "the hare, poplar 2 and the lock cottage".
 QString listOf(const Plan& plan, const std::vector<int>& impressions);
+/// With a capital letter, as a sentence begins.
+QString capital(QString words);
 QString stampName(const Stamp& stamp);
 QString inkName(const Ink& ink);
 /// "fresh", "second pressing", "third pressing", "4th pressing".
 QString pressingName(int generation);
 QString techniqueName(Technique technique);
+QString washName(const Wash& wash);         ///< its name, else "the sky wash"
+QString limitName(const WashLimit& limit);  ///< its name, else "the wavy edge"
+QString kindName(WashKind kind);
+QString kindName(LimitKind kind);
 
 }  // namespace havlo

@@ -107,6 +107,100 @@ StepWords dryWords(const Plan& plan, const Step& step) {
   return w;
 }
 
+const WashLimit& limitAt(const Plan& plan, const Step& step) {
+  return plan.limits[static_cast<size_t>(step.limit)];
+}
+
+/// Cutting, laying and lifting what bounds a wash.
+StepWords limitWords(const Plan& plan, const Step& step, MeasureStyle style) {
+  const WashLimit& l = limitAt(plan, step);
+  const QString name = limitName(l);
+  StepWords w;
+  if (step.what == Do::CutMask) {
+    w.title = tr("Cut %1").arg(name);
+    w.care = tr("Cut away from your fingers; keep blades away from children.");
+    switch (l.kind) {
+      case LimitKind::Torn:
+        w.title = tr("Tear %1").arg(name);
+        w.detail = tr(
+            "tear a strip of masking paper along the pencilled line, slowly, toward you; keep both pieces");
+        w.care.clear();
+        break;
+      case LimitKind::Wavy:
+        w.detail = tr("draw it on masking paper, cut along the line; keep both pieces");
+        break;
+      case LimitKind::Circle:
+        w.detail =
+            tr("a disc of %1 out of masking paper; keep the sheet too").arg(length(l.opening.width(), style));
+        break;
+      case LimitKind::Rays:
+        w.detail = tr("a stencil of %1 slits that meet at one point").arg(l.rays);
+        break;
+      default:
+        w.detail = tr("an opening of %1 by %2 in a sheet of masking paper")
+                       .arg(length(l.opening.width(), style), length(l.opening.height(), style));
+    }
+    return w;
+  }
+  if (step.what == Do::MaskOff) {
+    w.title = tr("Lift %1").arg(name);
+    w.detail = tr("slowly, from one corner; wipe it, it is used again");
+    return w;
+  }
+  if (l.kind == LimitKind::Straight) {
+    w.title = tr("Lay tape along %1").arg(name);
+    w.where = tr("%1 from the bottom at the left, %2 at the right")
+                  .arg(tableMeasure(l.left_mm, style), tableMeasure(l.right_mm, style));
+    w.detail = step.side == LimitSide::Above ? tr("the tape below the line") : tr("the tape above the line");
+    return w;
+  }
+  if (l.isEdge()) {
+    w.title = step.turned && !(l.kind == LimitKind::Torn) ? tr("Lay %1, turned round").arg(name)
+              : step.turned                               ? tr("Lay the other piece of %1").arg(name)
+                                                          : tr("Lay %1").arg(name);
+    w.where = tr("%1 from the bottom at the left, %2 at the right")
+                  .arg(tableMeasure(l.left_mm, style), tableMeasure(l.right_mm, style));
+    w.detail = step.side == LimitSide::Above ? tr("paper below, the wash goes above")
+                                             : tr("paper above, the wash goes below");
+    return w;
+  }
+  w.title =
+      step.side == LimitSide::Outside ? tr("Cover %1").arg(name) : tr("Lay the sheet with %1").arg(name);
+  if (step.turned)
+    w.detail = step.side == LimitSide::Outside ? tr("with the piece that came out")
+                                               : tr("with the sheet it came out of");
+  if (l.kind == LimitKind::Rays)
+    w.where = tr("their point %1").arg(fromEdges(l.at, style));
+  else
+    w.where = tr("its middle %1").arg(fromEdges(l.opening.centre(), style));
+  return w;
+}
+
+/// From where to where a wash is blended.
+QString blendWords(const Plan& plan, const Wash& wash) {
+  const int reach = qRound(100 * wash.reach);
+  switch (wash.from) {
+    case WashFrom::Top:
+      return tr("from the top down over %1 % of it").arg(reach);
+    case WashFrom::Bottom:
+      return tr("from the bottom up over %1 % of it").arg(reach);
+    case WashFrom::Left:
+      return tr("from the left over %1 % of it").arg(reach);
+    case WashFrom::Right:
+      return tr("from the right over %1 % of it").arg(reach);
+    case WashFrom::Centre:
+      return tr("from its middle outward over %1 %").arg(reach);
+    case WashFrom::Edges:
+      return tr("from its edges inward over %1 %").arg(reach);
+    case WashFrom::Middle:
+      return tr("from its middle line up and down over %1 %").arg(reach);
+    case WashFrom::Limit:
+      break;
+  }
+  const WashLimit* limit = plan.limit(wash.limit);
+  return tr("from %1 outward over %2 %").arg(limit ? limitName(*limit) : tr("its edge")).arg(reach);
+}
+
 StepWords cutMaskWords(const Plan& plan, const Step& step, MeasureStyle) {
   const Stamp& stamp = *plan.stamps[static_cast<size_t>(step.stamp)];
   StepWords w;
@@ -121,6 +215,7 @@ StepWords cutMaskWords(const Plan& plan, const Step& step, MeasureStyle) {
 
 StepWords wordsOf(const Plan& plan, const Analysis& analysis, const Step& step, MeasureStyle style) {
   StepWords w;
+  if (step.limit >= 0 && step.what != Do::Wash) return limitWords(plan, step, style);
   switch (step.what) {
     case Do::Stamp: {
       const auto& steps = analysis.sheet.steps;
@@ -152,9 +247,10 @@ StepWords wordsOf(const Plan& plan, const Analysis& analysis, const Step& step, 
       break;
     case Do::Wash: {
       const Wash& wash = plan.washes[static_cast<size_t>(step.wash)];
-      w.title = tr("Blend %1").arg(QString::fromStdString(wash.name.empty() ? wash.id : wash.name));
-      w.detail = inkName(*plan.ink(wash.ink)) + QStringLiteral("; ") + coveredWords(plan, step, false) +
-                 tr("; start on the mask, not on the card");
+      w.title = tr("Blend %1").arg(washName(wash));
+      w.detail = inkName(*plan.ink(wash.ink)) + QStringLiteral(", ") + blendWords(plan, wash) +
+                 QStringLiteral("; ") + coveredWords(plan, step, false) +
+                 tr("; start on the mask, not on the card; blot the tool first");
       break;
     }
     case Do::Emboss:

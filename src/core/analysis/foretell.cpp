@@ -1,0 +1,39 @@
+#include "core/analysis/foretell.h"
+
+#include <algorithm>
+
+#include "core/edit/edits.h"
+
+namespace havlo {
+
+int warningsOf(const Analysis& a) {
+  return static_cast<int>(std::count_if(a.findings.begin(), a.findings.end(),
+                                        [](const Finding& f) { return !f.known && f.level != Level::Note; }));
+}
+
+double readingScore(const Analysis& a) {
+  double score = 100;
+  for (const Finding& f : a.findings) {
+    if (f.known) continue;
+    score -= f.level == Level::Fault ? 25 : f.level == Level::Warn ? 10 : 3;
+  }
+  if (a.looks && a.looks->hero >= 0) {
+    score += 40 * a.looks->heroShare();
+    if (a.looks->heroRank == 1) score += 10;
+    if (!a.looks->path.empty() && a.looks->path[0].thing == a.looks->hero) score += 5;
+  }
+  return score;
+}
+
+std::optional<Foretold> foretell(const Plan& plan, const Analysis& analysis, const Fix& fix,
+                                 const ArtSource* art, std::shared_ptr<TileStore> kept) {
+  const Result<Plan> changed = applied(plan, fix);
+  if (!changed) return {};
+  const AnalysisRef plain = analyse(changed.value(), &analysis);
+  const LooksRef looks = lookAt(changed.value(), *plain, art, std::move(kept));
+  if (looks->hero < 0) return {};
+  const AnalysisRef after = withLooks(changed.value(), plain, looks);
+  return Foretold{looks->heroShare(), looks->heroRank, warningsOf(*after)};
+}
+
+}  // namespace havlo

@@ -1,0 +1,61 @@
+// The table on which an arrangement is tried: things as coarse bitmaps that are pushed about. For arrange.cpp
+// alone.
+#pragma once
+
+#include <cstdint>
+#include <vector>
+
+#include "core/analysis/analysis.h"
+#include "core/base/random.h"
+
+namespace havlo {
+
+/// A thing that may be pushed about, with everything that holds on to it.
+struct Piece {
+  int impression = 0;
+  std::vector<int> riders;
+  double left = 0, right = 0, low = 0, high = 0;  ///< where its foot may be
+  bool ground = false;                            ///< lower is nearer
+};
+
+/// Coarse scoring of feet: cheap enough to be asked thousands of times.
+class Table {
+ public:
+  Table(const Plan& plan, const Analysis& analysis, const std::vector<char>& fixed);
+
+  const std::vector<Piece>& pieces() const { return m_pieces; }
+  const std::vector<Point>& feet() const { return m_feet; }
+  void setFeet(const std::vector<Point>& feet) { m_feet = feet; }
+  void push(const Piece& piece, Point foot);
+  /// The wish of a variant: where across the panel the hero should be.
+  void setHeroAt(double share) { m_heroAt = share; }
+  /// Lower is better.
+  double cost();
+
+ private:
+  struct Shape {
+    int x0 = 0, y0 = 0, width = 0, height = 0;  // cells, relative to the foot's cell
+    std::vector<uint8_t> cells;
+    int area = 0;
+  };
+  static constexpr double kCell_mm = 2;
+
+  const Plan& m_plan;
+  const Analysis& m_a;
+  std::vector<Shape> m_shapes;
+  std::vector<Point> m_feet;
+  std::vector<Piece> m_pieces;
+  std::vector<char> m_backdrop;
+  std::vector<double> m_distance;  // of things not on the ground
+  std::vector<int> m_host;
+  int m_hero = -1, m_greeting = -1;
+  double m_heroAt = 0.38;
+  int m_width, m_height;
+  std::vector<uint16_t> m_count;  // things per cell
+  std::vector<int> m_top;
+
+  double distanceOf(int i) const;
+  std::pair<int, int> cellOf(Point foot) const;
+};
+
+}  // namespace havlo

@@ -1,0 +1,375 @@
+// The stages: render, saliency, who owns which pixel, shares, looks, rivals, contrasts, greetings, plain
+// space.
+#include "core/focus/looks.h"
+
+#include <algorithm>
+#include <cmath>
+#include <numeric>
+
+#include "core/analysis/analysis.h"
+#include "core/focus/eye_lines.h"
+#include "core/ink/ink_facts.h"
+#include "core/sentiment/greeting.h"
+
+namespace havlo {
+namespace {
+
+constexpr int kMostLooks = 5;
+constexpr double kNearMiss_px = 2;   // pull so near to a thing is the thing's
+constexpr double kRivalShare = 0.8;  // of the hero's share: from here on a thing competes
+constexpr double kInhibited = 0.1;   // of the panel's longer side: radius of what a look covers
+constexpr double kRing_px = 3;       // how far a thing's surroundings reach
+constexpr double kPlainRange = 14;   // L* within a few pixels: more is not plain
+
+LabPicture pictureOf(const Canvas& card) {
+  const Grid& g = card.grid();
+  LabPicture out{Field(g.width, g.height), Field(g.width, g.height), Field(g.width, g.height)};
+  for (int y = 0; y < g.height; ++y)
+    for (int x = 0; x < g.width; ++x) {
+      const Lab lab = labOf(card.at(x, y));
+      out.L.at(x, y) = static_cast<float>(lab.L);
+      out.a.at(x, y) = static_cast<float>(lab.a);
+      out.b.at(x, y) = static_cast<float>(lab.b);
+    }
+  return out;
+}
+
+/// The impression in front at each pixel.
+std::vector<int> ownersOf(const Analysis& a, PressTiles& tiles) {
+  const Grid& g = tiles.grid();
+  std::vector<int> owner(static_cast<size_t>(g.width) * static_cast<size_t>(g.height), -1);
+  for (int i : a.knots.frontToBack) {
+    const Tile& t = tiles.silhouette(i);
+    for (int y = t.y; y < t.y + t.height; ++y)
+      for (int x = t.x; x < t.x + t.width; ++x) {
+        int& o = owner[static_cast<size_t>(y) * static_cast<size_t>(g.width) + static_cast<size_t>(x)];
+        if (o < 0 && t.row(y)[x - t.x]) o = i;
+      }
+  }
+  return owner;
+}
+
+/// Pull just beside a thing belongs to it: line art pulls at its outline.
+std::vector<int> withNearMisses(const std::vector<int>& owner, const Grid& g) {
+  std::vector<int> out = owner;
+  const int r = static_cast<int>(kNearMiss_px);
+  for (int y = 0; y < g.height; ++y)
+    for (int x = 0; x < g.width; ++x) {
+      const auto k = static_cast<size_t>(y) * static_cast<size_t>(g.width) + static_cast<size_t>(x);
+      if (owner[k] >= 0) continue;
+      int best = r * r + 1;
+      for (int j = std::max(0, y - r); j <= std::min(g.height - 1, y + r); ++j)
+        for (int i = std::max(0, x - r); i <= std::min(g.width - 1, x + r); ++i) {
+          const int o = owner[static_cast<size_t>(j) * static_cast<size_t>(g.width) + static_cast<size_t>(i)];
+          const int away = (i - x) * (i - x) + (j - y) * (j - y);
+          if (o >= 0 && away < best) best = away, out[k] = o;
+        }
+    }
+  return out;
+}
+
+/// The share of each thing: peaks count more than haze, so the pull is squared first.
+void measureShares(Looks& out, const std::vector<int>& near) {
+  double sum = 0;
+  out.shares.assign(out.ids.size(), 0);
+  for (size_t k = 0; k < near.size(); ++k) {
+    const double v = static_cast<double>(out.saliency.pull.v[k]);
+    sum += v * v;
+    (near[k] < 0 ? out.elsewhere : out.shares[static_cast<size_t>(near[k])]) += v * v;
+  }
+  if (sum > 0) {
+    for (double& s : out.shares) s /= sum;
+    out.elsewhere /= sum;
+  }
+  out.ranking.resize(out.ids.size());
+  std::iota(out.ranking.begin(), out.ranking.end(), 0);
+  std::stable_sort(out.ranking.begin(), out.ranking.end(), [&](int p, int q) {
+    return out.shares[static_cast<size_t>(p)] > out.shares[static_cast<size_t>(q)];
+  });
+}
+
+struct ThingMeans {
+  double pixels = 0, lightness = 0, colour = 0;
+};
+
+ThingMeans meansOf(const Looks& l, const std::vector<int>& near, int thing) {
+  ThingMeans m;
+  for (size_t k = 0; k < near.size(); ++k)
+    if (near[k] == thing)
+      ++m.pixels, m.lightness += static_cast<double>(l.saliency.lightness.v[k]),
+          m.colour += static_cast<double>(l.saliency.colour.v[k]);
+  if (m.pixels > 0) m.lightness /= m.pixels, m.colour /= m.pixels;
+  return m;
+}
+
+/// Distance from the thing's box to the nearest other thing's that stands for itself.
+double aloneness(const Analysis& a, int thing) {
+  const Box b = boxOf(a.meetings.placed[static_cast<size_t>(thing)]->silhouette);
+  double best = 1e9;
+  for (size_t k = 0; k < a.meetings.placed.size(); ++k) {
+    const Placed& p = *a.meetings.placed[k];
+    if (static_cast<int>(k) == thing || isBackdrop(p.outline->stamp->role) || p.areaOnPanel_mm2 <= 0)
+      continue;
+    const Box o = boxOf(p.silhouette);
+    const double dx = std::max({0.0, o.left - b.right, b.left - o.right});
+    const double dy = std::max({0.0, o.bottom - b.top, b.bottom - o.top});
+    best = std::min(best, std::hypot(dx, dy));
+  }
+  return best;
+}
+
+void findRivals(Looks& out, const Plan& plan, const Analysis& a, const std::vector<int>& near) {
+  if (out.hero < 0) return;
+  const double mine = out.heroShare();
+  const ThingMeans me = meansOf(out, near, out.hero);
+  for (int t : out.ranking) {
+    const double share = out.shares[static_cast<size_t>(t)];
+    if (t == out.hero || share < std::max(kRivalShare * mine, 0.08)) continue;
+    const ThingMeans it = meansOf(out, near, t);
+    const Box panel = plan.card.panel.box(),
+              box = boxOf(a.meetings.placed[static_cast<size_t>(t)]->silhouette);
+    const double border = std::min(
+        {box.left - panel.left, panel.right - box.right, box.bottom - panel.bottom, panel.top - box.top});
+    std::vector<std::pair<double, RivalWhy>> why;
+    const auto more = [](double its, double mine_) { return its / std::max(mine_, 1e-6); };
+    why.emplace_back(more(it.lightness, me.lightness), RivalWhy::Contrast);
+    why.emplace_back(more(it.colour, std::max(me.colour, 0.02)), RivalWhy::Colour);
+    why.emplace_back(more(it.pixels, me.pixels), RivalWhy::Size);
+    const double alone = aloneness(a, t), heroAlone = aloneness(a, out.hero);
+    if (alone > 8 && alone > heroAlone) why.emplace_back(1 + alone / 20, RivalWhy::Isolation);
+    if (border < 3) why.emplace_back(1.15, RivalWhy::Edge);
+    std::stable_sort(why.begin(), why.end(), [](const auto& p, const auto& q) { return p.first > q.first; });
+    Rival rival{t, share, {}};
+    for (const auto& [much, reason] : why)
+      if (much >= 1.1 || rival.why.empty()) rival.why.push_back(reason);
+    if (rival.why.size() > 3) rival.why.resize(3);
+    out.rivals.push_back(std::move(rival));
+  }
+}
+
+struct Mean {
+  double r = 0, g = 0, b = 0, weight = 0;
+  void add(const LinearRgb& c, double w = 1) {
+    r += w * static_cast<double>(c[0]), g += w * static_cast<double>(c[1]),
+        b += w * static_cast<double>(c[2]);
+    weight += w;
+  }
+  LinearRgb value() const {
+    return {static_cast<float>(r / weight), static_cast<float>(g / weight), static_cast<float>(b / weight)};
+  }
+};
+
+/// The thing's own colour against that of what lies around what shows of it.
+Standout standoutOf(const Plan& plan, const Looks& l, const Canvas& card, PressTiles& tiles, int thing) {
+  const Grid& g = l.grid;
+  const Tile& t = tiles.silhouette(thing);
+  Standout out;
+  if (t.empty()) return out;
+  const int r = static_cast<int>(kRing_px);
+  const int x0 = std::max(0, t.x - r), x1 = std::min(g.width, t.x + t.width + r);
+  const int y0 = std::max(0, t.y - r), y1 = std::min(g.height, t.y + t.height + r);
+  const int w = x1 - x0;
+  const auto owned = [&](int x, int y) {
+    return l.owner[static_cast<size_t>(y) * static_cast<size_t>(g.width) + static_cast<size_t>(x)] == thing;
+  };
+  // Grown by r: along rows, then along columns.
+  std::vector<uint8_t> rows(static_cast<size_t>(w) * static_cast<size_t>(y1 - y0), 0);
+  const auto at = [&](int x, int y) -> uint8_t& {
+    return rows[static_cast<size_t>(y - y0) * static_cast<size_t>(w) + static_cast<size_t>(x - x0)];
+  };
+  for (int y = y0; y < y1; ++y)
+    for (int x = x0; x < x1; ++x)
+      if (owned(x, y))
+        for (int i = std::max(x0, x - r); i <= std::min(x1 - 1, x + r); ++i) at(i, y) = 1;
+  Mean own, around;
+  for (int y = y0; y < y1; ++y)
+    for (int x = x0; x < x1; ++x) {
+      if (owned(x, y)) {
+        own.add(card.at(x, y));
+        continue;
+      }
+      bool near = false;
+      for (int j = std::max(y0, y - r); j <= std::min(y1 - 1, y + r) && !near; ++j) near = at(x, j) != 0;
+      if (near) around.add(card.at(x, y));
+    }
+  if (own.weight < 4 || around.weight < 4) return out;
+  out.shows = true;
+  const LinearRgb o = own.value(), a = around.value();
+  out.own = labOf(o), out.around = labOf(a);
+  out.difference = ciede2000(out.own, out.around);
+  out.ratio = contrastRatio(luminanceOf(o), luminanceOf(a));
+  // Line art shows by its lines: the ink itself on its paper, or on what it is printed over.
+  const Impression& thing_ = plan.impressions[static_cast<size_t>(thing)];
+  const Stamp& stamp = *plan.stamp(thing_.stamp);
+  if (stamp.solid && stamp.art.empty()) return out;
+  const Ink& ink = *plan.ink(thing_.ink);
+  const LinearRgb ground = thing_.technique == Technique::Overprint ? a : linearOf(plan.card.paper.colour);
+  const LinearRgb line = pressedOn(ground, ink, thing_.generation);
+  if (const double d = ciede2000(labOf(line), out.around); d > out.difference) {
+    out.difference = d;
+    out.own = labOf(line);
+    out.ratio = contrastRatio(luminanceOf(line), luminanceOf(a));
+  }
+  return out;
+}
+
+/// Where the dark and the colourful lie: the centre of what differs from the paper.
+Point weightOf(const LabPicture& p, const Grid& g, const Lab& paper) {
+  double sum = 0, x_ = 0, y_ = 0;
+  for (int y = 0; y < g.height; ++y)
+    for (int x = 0; x < g.width; ++x) {
+      const Lab lab{static_cast<double>(p.L.at(x, y)), static_cast<double>(p.a.at(x, y)),
+                    static_cast<double>(p.b.at(x, y))};
+      const double w = differenceOf(lab, paper);
+      const Point c = g.centre(x, y);
+      sum += w, x_ += w * c.x, y_ += w * c.y;
+    }
+  if (sum < 1e-6) return {g.panelWidth_mm / 2, g.panelHeight_mm / 2};
+  return {x_ / sum, y_ / sum};
+}
+
+void measureTone(Looks& out, const LabPicture& p) {
+  double sum = 0, squares = 0;
+  for (float v : p.L.v)
+    sum += static_cast<double>(v), squares += static_cast<double>(v) * static_cast<double>(v);
+  const auto n = static_cast<double>(p.L.v.size());
+  out.contrast = std::sqrt(std::max(0.0, squares / n - (sum / n) * (sum / n)));
+}
+
+void measurePlainSpace(Looks& out, const Plan& plan, const Analysis& a, const Field& lightness) {
+  const FreeMap map = plainMap(plan, a, out.grid, out.owner, lightness, -1, 0);
+  out.plainShare = static_cast<double>(std::count(map.free.begin(), map.free.end(), uint8_t{1})) /
+                   static_cast<double>(map.free.size());
+  out.plainest = boxOf(out.grid, largestFree(map));
+}
+
+}  // namespace
+
+bool isBackdrop(Role role) {
+  return role == Role::Landform || role == Role::Water || role == Role::Texture || role == Role::Sky;
+}
+
+FreeMap plainMap(const Plan& plan, const Analysis& a, const Grid& g, const std::vector<int>& owner,
+                 const Field& lightness, int except, double border_mm) {
+  FreeMap map{g, std::vector<uint8_t>(owner.size(), 0)};
+  const double clean = std::max({border_mm, plan.card.tape_mm, plan.card.bare_mm});
+  const Box inside = plan.card.panel.box().grown(-clean);
+  constexpr int kR = 2;
+  for (int y = 0; y < g.height; ++y)
+    for (int x = 0; x < g.width; ++x) {
+      const auto k = static_cast<size_t>(y) * static_cast<size_t>(g.width) + static_cast<size_t>(x);
+      const int o = owner[k];
+      if (clean > 0 && !inside.contains(g.centre(x, y))) continue;
+      if (o == except && o >= 0) {
+        map.free[k] = 1;
+        continue;
+      }
+      if (o >= 0 && !isBackdrop(a.meetings.placed[static_cast<size_t>(o)]->outline->stamp->role)) continue;
+      float low = 1000, high = -1000;
+      for (int j = std::max(0, y - kR); j <= std::min(g.height - 1, y + kR); ++j)
+        for (int i = std::max(0, x - kR); i <= std::min(g.width - 1, x + kR); ++i) {
+          const int other =
+              owner[static_cast<size_t>(j) * static_cast<size_t>(g.width) + static_cast<size_t>(i)];
+          if (other == except && other >= 0) continue;
+          low = std::min(low, lightness.at(i, j)), high = std::max(high, lightness.at(i, j));
+        }
+      map.free[k] = high - low < kPlainRange ? 1 : 0;
+    }
+  return map;
+}
+
+bool Looks::fits(const Plan& plan) const {
+  if (plan.impressions.size() != ids.size()) return false;
+  for (size_t k = 0; k < ids.size(); ++k)
+    if (plan.impressions[k].id != ids[k]) return false;
+  return std::fabs(grid.panelWidth_mm - plan.card.panel.width_mm) < 1e-9 &&
+         std::fabs(grid.panelHeight_mm - plan.card.panel.height_mm) < 1e-9;
+}
+
+int Looks::ownerAt(Point p) const {
+  const int x = static_cast<int>(p.x * grid.pxPerMmX());
+  const int y = static_cast<int>((grid.panelHeight_mm - p.y) * grid.pxPerMmY());
+  if (x < 0 || y < 0 || x >= grid.width || y >= grid.height) return -1;
+  return owner[static_cast<size_t>(y) * static_cast<size_t>(grid.width) + static_cast<size_t>(x)];
+}
+
+Grid lookGrid(const Box& panel) {
+  return Grid(panel, kLookPixels * kMmPerInch / std::max(panel.width(), panel.height()));
+}
+
+std::vector<Look> firstLooks(const Field& pull, const Grid& g, const std::vector<int>& owner, int most) {
+  // Small differences from pixel to pixel do not draw a look: averaged over 5 x 5.
+  Field soft(pull.width, pull.height);
+  for (int y = 0; y < pull.height; ++y)
+    for (int x = 0; x < pull.width; ++x) {
+      float sum = 0;
+      int n = 0;
+      for (int j = std::max(0, y - 2); j <= std::min(pull.height - 1, y + 2); ++j)
+        for (int i = std::max(0, x - 2); i <= std::min(pull.width - 1, x + 2); ++i) sum += pull.at(i, j), ++n;
+      soft.at(x, y) = sum / static_cast<float>(n);
+    }
+  std::vector<int> pixels;
+  const auto areaOf = [&](int thing) {
+    return static_cast<double>(std::count(owner.begin(), owner.end(), thing)) /
+           static_cast<double>(owner.size());
+  };
+  const double r = kInhibited * std::max(pull.width, pull.height);
+  std::vector<Look> out;
+  float first = 0;
+  while (static_cast<int>(out.size()) < most && !soft.v.empty()) {
+    const auto best = std::max_element(soft.v.begin(), soft.v.end());
+    const auto k = static_cast<size_t>(best - soft.v.begin());
+    if (out.empty()) first = *best;
+    if (*best <= 0 || *best < 0.1f * first) break;
+    const int x = static_cast<int>(k) % pull.width, y = static_cast<int>(k) / pull.width;
+    const int thing = owner.empty() ? -1 : owner[k];
+    out.push_back({g.centre(x, y), thing, static_cast<double>(*best / first)});
+    const bool whole = thing >= 0 && areaOf(thing) < 0.25;
+    for (int j = 0; j < soft.height; ++j)
+      for (int i = 0; i < soft.width; ++i) {
+        const double d2 = (i - x) * (i - x) + (j - y) * (j - y);
+        float keep = d2 > 9 * r * r ? 1 : static_cast<float>(1 - std::exp(-d2 / (2 * r * r) * 2));
+        if (whole &&
+            owner[static_cast<size_t>(j) * static_cast<size_t>(soft.width) + static_cast<size_t>(i)] == thing)
+          keep *= 0.1f;
+        soft.at(i, j) *= keep;
+      }
+  }
+  return out;
+}
+
+LooksRef lookAt(const Plan& plan, const Analysis& a, const Canvas& card, PressTiles& tiles) {
+  auto out = std::make_shared<Looks>();
+  out->grid = card.grid();
+  for (const Impression& i : plan.impressions) out->ids.push_back(i.id);
+  const LabPicture picture = pictureOf(card);
+  out->saliency = saliencyOf(picture);
+  out->owner = ownersOf(a, tiles);
+  const std::vector<int> near = withNearMisses(out->owner, out->grid);
+  measureShares(*out, near);
+  for (size_t i = 0; i < plan.impressions.size() && out->hero < 0; ++i)
+    if (plan.impressions[i].hero) out->hero = static_cast<int>(i);
+  if (out->hero >= 0)
+    out->heroRank = static_cast<int>(std::find(out->ranking.begin(), out->ranking.end(), out->hero) -
+                                     out->ranking.begin()) +
+                    1;
+  out->path = firstLooks(out->saliency.pull, out->grid, near, kMostLooks);
+  findRivals(*out, plan, a, near);
+  out->lines = eyeLines(plan, a, out->hero);
+  for (size_t i = 0; i < plan.impressions.size(); ++i)
+    out->standouts.push_back(standoutOf(plan, *out, card, tiles, static_cast<int>(i)));
+  out->weight = weightOf(picture, out->grid, labOf(plan.card.paper.colour));
+  measureTone(*out, picture);
+  measurePlainSpace(*out, plan, a, picture.L);
+  out->greetings = readGreetings(plan, a, *out, card, tiles, picture.L);
+  return out;
+}
+
+LooksRef lookAt(const Plan& plan, const Analysis& analysis, const ArtSource* art,
+                std::shared_ptr<TileStore> kept) {
+  const PressInput in = analysis.press(plan, art);
+  PressTiles tiles(in, lookGrid(plan.card.panel.box()), std::move(kept));
+  return lookAt(plan, analysis, intendedCard(in, tiles), tiles);
+}
+
+}  // namespace havlo

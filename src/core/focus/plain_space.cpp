@@ -1,0 +1,78 @@
+// Histograms for the largest rectangle, a summed-area table for where a given one fits.
+#include "core/focus/plain_space.h"
+
+#include <algorithm>
+#include <cmath>
+
+namespace havlo {
+
+PixelBox largestFree(const FreeMap& map) {
+  const int w = map.grid.width, h = map.grid.height;
+  PixelBox best;
+  std::vector<int> tall(static_cast<size_t>(w) + 1, 0), stack;
+  for (int y = 0; y < h; ++y) {
+    for (int x = 0; x < w; ++x) {
+      int& t = tall[static_cast<size_t>(x)];
+      t = map.at(x, y) ? t + 1 : 0;
+    }
+    stack.clear();
+    for (int x = 0; x <= w; ++x) {
+      const int here = x < w ? tall[static_cast<size_t>(x)] : 0;
+      while (!stack.empty() && tall[static_cast<size_t>(stack.back())] >= here) {
+        const int high = tall[static_cast<size_t>(stack.back())];
+        stack.pop_back();
+        const int from = stack.empty() ? 0 : stack.back() + 1;
+        if (high * (x - from) > best.width * best.height) best = {from, y - high + 1, x - from, high};
+      }
+      stack.push_back(x);
+    }
+  }
+  return best;
+}
+
+Box boxOf(const Grid& g, const PixelBox& b) {
+  if (b.width <= 0) return {};
+  return {b.x / g.pxPerMmX(), g.panelHeight_mm - (b.y + b.height) / g.pxPerMmY(),
+          (b.x + b.width) / g.pxPerMmX(), g.panelHeight_mm - b.y / g.pxPerMmY()};
+}
+
+std::optional<FreePlace> placeFor(const FreeMap& map, double width_mm, double height_mm, Point wish) {
+  const Grid& g = map.grid;
+  const auto stride = static_cast<size_t>(g.width) + 1;
+  std::vector<int> taken(stride * (static_cast<size_t>(g.height) + 1), 0);
+  for (int y = 0; y < g.height; ++y)
+    for (int x = 0; x < g.width; ++x) {
+      const auto k = static_cast<size_t>(y) * stride + static_cast<size_t>(x);
+      taken[k + stride + 1] = taken[k + stride] + taken[k + 1] - taken[k] + (map.at(x, y) ? 0 : 1);
+    }
+  const auto isFree = [&](int x0, int y0, int x1, int y1) {
+    if (x0 < 0 || y0 < 0 || x1 > g.width || y1 > g.height) return false;
+    const auto at = [&](int x, int y) {
+      return taken[static_cast<size_t>(y) * stride + static_cast<size_t>(x)];
+    };
+    return at(x1, y1) - at(x0, y1) - at(x1, y0) + at(x0, y0) == 0;
+  };
+  const int w = static_cast<int>(std::ceil(width_mm * g.pxPerMmX())),
+            h = static_cast<int>(std::ceil(height_mm * g.pxPerMmY()));
+  std::optional<FreePlace> best;
+  double bestAway = 0;
+  for (int y = 0; y + h <= g.height; ++y)
+    for (int x = 0; x + w <= g.width; ++x) {
+      if (!isFree(x, y, x + w, y + h)) continue;
+      int low = 0, high = std::max(g.width, g.height);
+      while (low < high) {
+        const int m = (low + high + 1) / 2;
+        isFree(x - m, y - m, x + w + m, y + h + m) ? low = m : high = m - 1;
+      }
+      const double margin = low / std::max(g.pxPerMmX(), g.pxPerMmY());
+      const Point centre{(x + w / 2.0) / g.pxPerMmX(), g.panelHeight_mm - (y + h / 2.0) / g.pxPerMmY()};
+      const double away = std::hypot(centre.x - wish.x, centre.y - wish.y);
+      if (best && (margin < best->margin_mm - 1e-9 || (margin < best->margin_mm + 1e-9 && away >= bestAway)))
+        continue;
+      best = FreePlace{centre, margin};
+      bestAway = away;
+    }
+  return best;
+}
+
+}  // namespace havlo

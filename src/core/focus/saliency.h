@@ -1,0 +1,57 @@
+// Where a picture pulls the eye before one knows what is in it: centre-surround contrast of lightness, two
+// colour axes and orientation over scales, normalised so that a lone peak counts more than many equal ones.
+// Source: Itti, Koch & Niebur 1998, from memory; differs in working on CIE Lab, in measuring orientation by
+// gradients instead of Gabor filters, and in dividing by no less than what the eye can tell apart, so that a
+// nearly even picture stays even.
+#pragma once
+
+#include <cstddef>
+#include <vector>
+
+namespace havlo {
+
+/// A grid of values, row 0 at the top.
+struct Field {
+  int width = 0, height = 0;
+  std::vector<float> v;
+
+  Field() = default;
+  Field(int w, int h, float value = 0)
+      : width(w), height(h), v(static_cast<size_t>(w) * static_cast<size_t>(h), value) {}
+  float& at(int x, int y) {
+    return v[static_cast<size_t>(y) * static_cast<size_t>(width) + static_cast<size_t>(x)];
+  }
+  float at(int x, int y) const {
+    return v[static_cast<size_t>(y) * static_cast<size_t>(width) + static_cast<size_t>(x)];
+  }
+};
+
+/// A small picture in CIE Lab.
+struct LabPicture {
+  Field L, a, b;
+};
+
+struct Saliency {
+  Field pull;  ///< as large as the picture, its sum 1 (0 if nothing pulls)
+  Field lightness, colour,
+      direction;  ///< what each kind of contrast gives, as large as the picture, 0 and up
+};
+
+/// Pixels along the longer side of the picture that looks are measured on: about 0.8 mm on a 5 x 7 in panel,
+/// which is what is seen at a glance at arm's length.
+inline constexpr int kLookPixels = 224;
+
+/// @param centred  what lies near the middle counts up to a third more than the corners
+Saliency saliencyOf(const LabPicture& picture, bool centred = true);
+
+// The parts of it, for tests.
+
+/// Half as large: 5-tap binomial (1 4 6 4 1)/16 both ways, borders repeated, every other pixel.
+Field halved(const Field& f);
+/// Between pixel centres, linearly.
+Field resized(const Field& f, int width, int height);
+/// Scales to at most 1 by the greatest value or `least`, whichever is more, and multiplies by (M - m)^2 with
+/// M the greatest value then and m the mean of the other local maxima above a tenth of it.
+void favourLonePeaks(Field& f, float least);
+
+}  // namespace havlo

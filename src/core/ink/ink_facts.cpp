@@ -1,0 +1,24 @@
+#include "core/ink/ink_facts.h"
+
+#include "core/press/canvas.h"
+
+namespace havlo {
+
+const InkFacts& factsOf(InkKind kind) {
+  static constexpr InkFacts table[] = {
+      {InkKind::Dye, false, false, false, false},          {InkKind::Pigment, true, false, false, false},
+      {InkKind::Hybrid, true, true, false, false},         {InkKind::Archival, true, true, false, false},
+      {InkKind::WaterReactive, false, false, true, false}, {InkKind::Embossing, true, true, false, false},
+      {InkKind::Marker, true, false, false, true},         {InkKind::Paint, true, true, true, false},
+  };
+  return table[static_cast<size_t>(kind)];
+}
+
+LinearRgb pressedOn(const LinearRgb& ground, const Ink& ink, int generation) {
+  const InkFilm film(ink.colour, ink.opacity, strengthOf(ink, generation));
+  LinearRgb out;
+  for (size_t k = 0; k < 3; ++k) out[k] = ground[k] * film.multiply[k] + film.add[k];
+  return out;
+}
+
+}  // namespace havlo

@@ -1,0 +1,40 @@
+// What each kind of ink bears: the facts that bite. Common practice, no source.
+#pragma once
+
+#include <vector>
+
+#include "core/colour/colour.h"
+#include "core/plan/plan.h"
+
+namespace havlo {
+
+struct InkFacts {
+  InkKind kind;
+  bool holdsUnderWater;   ///< once dry, a wet brush does not move it
+  bool holdsUnderMarker;  ///< alcohol does not dissolve it
+  bool wet;               ///< it is laid on wet, so it moves what does not hold
+  bool alcohol;           ///< it dissolves what does not hold under markers
+};
+const InkFacts& factsOf(InkKind kind);
+
+/// An ink that takes this long to dry is slow: whoever covers it waits or smears.
+inline constexpr double kSlowInk_s = 480;
+
+/// What one pressing looks like on a ground.
+LinearRgb pressedOn(const LinearRgb& ground, const Ink& ink, int generation);
+
+/// The ink of the plan nearest in colour to `like`, of those that pass. Null if none is within `most`
+/// (CIEDE2000).
+template <typename Passes>
+const Ink* nearestInk(const Plan& plan, const Ink& like, double most, Passes passes) {
+  const Ink* best = nullptr;
+  double least = most;
+  for (const Ink& ink : plan.inks) {
+    if (ink.id == like.id || !passes(ink)) continue;
+    const double d = ciede2000(labOf(ink.colour), labOf(like.colour));
+    if (d <= least) least = d, best = &ink;
+  }
+  return best;
+}
+
+}  // namespace havlo

@@ -1,0 +1,46 @@
+// The same stamp twice side by side, alike in every way, reads as a copy.
+#include "core/reading/about.h"
+#include "core/viewpoint/scale.h"
+
+namespace havlo {
+
+void readClones(const Plan& plan, const Analysis& a, std::vector<Finding>& out) {
+  const auto alike = [&](const Impression& p, const Impression& q) {
+    return p.stamp == q.stamp && p.ink == q.ink && p.generation == q.generation &&
+           std::fabs(p.turn_deg - q.turn_deg) < 3 && p.part == q.part;
+  };
+  for (size_t i = 0; i < plan.impressions.size(); ++i) {
+    const Role role = roleAt(a, static_cast<int>(i));
+    // Waves, bricks and clouds are patterns; rows are meant to repeat.
+    if (isBackdrop(role) || role == Role::Sentiment || !plan.impressions[i].row.empty()) continue;
+    for (size_t k = i + 1; k < plan.impressions.size(); ++k) {
+      const Impression &p = plan.impressions[i], &q = plan.impressions[k];
+      if (!alike(p, q) || !q.row.empty()) continue;
+      const Stamp& stamp = stampAt(a, static_cast<int>(i));
+      const double dx = std::fabs(p.at.x - q.at.x), dy = std::fabs(p.at.y - q.at.y);
+      const Box bp = a.meetings.placed[i]->onPanel.box(), bq = a.meetings.placed[k]->onPanel.box();
+      if (bp.empty() || bq.empty()) continue;
+      if (dx > 1.6 * stamp.width_mm || dy > 0.06 * stamp.height_mm) continue;
+      // One cropped by the edge or half hidden differs enough.
+      const auto whole = [&](size_t n) {
+        const Placed& at = *a.meetings.placed[n];
+        return at.areaOnPanel_mm2 > 0.9 * at.area_mm2 && a.visible[n].behind.empty();
+      };
+      if (!whole(i) || !whole(k)) continue;
+      const int moves = q.hero ? static_cast<int>(i) : static_cast<int>(k);
+      Finding f{FindingKind::Clones, Level::Note, {static_cast<int>(i), static_cast<int>(k)}, dx, {}};
+      const Point at = thingAt(plan, moves).at;
+      double by = 0.1 * stamp.height_mm;
+      if (plan.view && stamp.realHeight && std::holds_alternative<OnGround>(thingAt(plan, moves).depth)) {
+        // As far as its size allows.
+        const StandingBand band = standingBand(*plan.view, *stamp.realHeight, Millimetres{stamp.height_mm});
+        const double up = band.high_mm - at.y, down = at.y - band.low_mm;
+        by = up >= down ? std::min(by, up) : -std::min(by, down);
+      }
+      if (std::fabs(by) > 0.065 * stamp.height_mm) f.fix = moveTo(moves, {at.x, at.y + by});
+      out.push_back(std::move(f));
+    }
+  }
+}
+
+}  // namespace havlo

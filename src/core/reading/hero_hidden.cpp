@@ -1,0 +1,56 @@
+// A hero of which much is covered, or cut off by the panel's edge, is half a hero.
+#include "core/outline/shape_ops.h"
+#include "core/reading/about.h"
+
+namespace havlo {
+
+void readHeroHidden(const Plan& plan, const Analysis& a, std::vector<Finding>& out) {
+  constexpr double kMuch = 0.7, kGross = 0.4;  // of it that shows
+  const int hero = heroOf(plan);
+  if (hero < 0) return;
+  const Placed& placed = *a.meetings.placed[static_cast<size_t>(hero)];
+  if (placed.area_mm2 <= 0 || placed.areaOnPanel_mm2 <= 0) return;  // off the panel: that rule speaks
+  const std::vector<int>& fronts = a.visible[static_cast<size_t>(hero)].behind;
+  if (fronts.empty() && placed.areaOnPanel_mm2 >= kMuch * placed.area_mm2) return;
+  Rings left = placed.onPanel.box().empty() ? Rings{} : clippedTo(placed.panel, placed.silhouette);
+  int worst = -1;
+  double most = 0;
+  for (int f : fronts) {
+    const Rings before = left;
+    left = difference(left, a.meetings.placed[static_cast<size_t>(f)]->silhouette);
+    const double took = areaOf(before) - areaOf(left);
+    if (took > most) most = took, worst = f;
+  }
+  const double share = areaOf(left) / placed.area_mm2;
+  if (share >= kMuch || share <= kHiddenShare) return;  // wholly hidden is a rule of its own
+  Finding f{FindingKind::HeroHidden, share < kGross ? Level::Fault : Level::Warn, {hero}, share, {}};
+  const double cut = 1 - placed.areaOnPanel_mm2 / placed.area_mm2;
+  if (worst >= 0 && most > cut * placed.area_mm2) {
+    f.impressions.push_back(worst);
+    // What stands nearer cannot honestly be behind: it goes aside, by as much as they share across.
+    const Box h = boxOf(placed.silhouette),
+              w = boxOf(a.meetings.placed[static_cast<size_t>(worst)]->silhouette);
+    const Point at = thingAt(plan, worst).at;
+    const double toLeft = w.right - h.left + 1, toRight = h.right - w.left + 1;
+    const bool goLeft = toLeft <= toRight;
+    const Point to{at.x + (goLeft ? -toLeft : toRight), at.y};
+    const bool nearer = a.depth->distance_m(worst) < a.depth->distance_m(hero) - 1e-9;
+    if (!nearer) {
+      Fix fix;
+      fix.what = Fix::What::PutInFront, fix.impression = hero, fix.other = worst;
+      f.fix = std::move(fix);
+    } else {
+      f.fix = moveTo(worst, to);
+    }
+  } else {
+    const Box h = boxOf(placed.silhouette), panel = placed.panel;
+    const auto inward = [](double low, double high, double room) {
+      return low < 0 ? -low : high > room ? room - high : 0.0;
+    };
+    const Point at = thingAt(plan, hero).at;
+    f.fix = moveTo(hero, {at.x + inward(h.left, h.right, panel.right), at.y});
+  }
+  out.push_back(std::move(f));
+}
+
+}  // namespace havlo

@@ -1,0 +1,51 @@
+// Alcohol markers dissolve inks that do not hold under them.
+#include "core/ink/ink_facts.h"
+#include "core/reading/about.h"
+
+namespace havlo {
+namespace {
+
+Finding bleeding(const Plan& plan, int thing, int wash, int over) {
+  Finding f{FindingKind::MarkerOverBleeding, Level::Warn, {thing}, 1, {}};
+  if (over >= 0) f.impressions.push_back(over);
+  f.wash = wash;
+  const Impression& i = thingAt(plan, thing);
+  Fix fix;
+  fix.impression = thing;
+  if (const Ink* other = nearestInk(plan, *plan.ink(i.ink), 20,
+                                    [](const Ink& o) { return factsOf(o.kind).holdsUnderMarker; })) {
+    fix.what = Fix::What::Press, fix.ink = other->id, fix.generation = i.generation;
+    f.fix = std::move(fix);
+  } else if (wash >= 0) {
+    fix.what = Fix::What::KeepClean, fix.other = wash;
+    f.fix = std::move(fix);
+  } else if (over >= 0) {
+    fix.what = Fix::What::School, fix.impression = over, fix.technique = Technique::Mask;
+    f.fix = std::move(fix);
+  }
+  return f;
+}
+
+}  // namespace
+
+void readMarkerOverBleeding(const Plan& plan, const Analysis& a, std::vector<Finding>& out) {
+  const auto inkOf = [&](int i) -> const Ink& { return *plan.ink(thingAt(plan, i).ink); };
+  const auto bleeds = [&](int i) {
+    const Technique how = thingAt(plan, i).technique;
+    return how != Technique::Resist && how != Technique::PopUp && !factsOf(inkOf(i).kind).holdsUnderMarker &&
+           inkOf(i).kind != InkKind::Marker;
+  };
+  for (size_t w = 0; w < plan.washes.size(); ++w) {
+    if (!factsOf(plan.ink(plan.washes[w].ink)->kind).alcohol) continue;
+    for (const std::string& id : plan.washes[w].overImpressions)
+      if (const int i = plan.indexOf(id);
+          i >= 0 && bleeds(i) && a.washes.meets[w][static_cast<size_t>(i)].touches)
+        out.push_back(bleeding(plan, i, static_cast<int>(w), -1));
+  }
+  for (const Meeting& m : a.meetings.list)
+    if (m.overlaps() && thingAt(plan, m.front).technique == Technique::Overprint &&
+        factsOf(inkOf(m.front).kind).alcohol && bleeds(m.back))
+      out.push_back(bleeding(plan, m.back, -1, m.front));
+}
+
+}  // namespace havlo

@@ -1,0 +1,49 @@
+// What hardly differs from what lies around it sinks into it.
+#include "core/ink/ink_facts.h"
+#include "core/press/canvas.h"
+#include "core/reading/about.h"
+
+namespace havlo {
+
+void readSunk(const Plan& plan, const Analysis& a, std::vector<Finding>& out) {
+  if (!a.looks) return;
+  constexpr double kHero = 18, kAlive = 9, kOther = 5;  // CIEDE2000
+  for (size_t k = 0; k < plan.impressions.size(); ++k) {
+    const int i = static_cast<int>(k);
+    const Standout& s = a.looks->standouts[k];
+    const Role role = roleAt(a, i);
+    if (!s.shows || isBackdrop(role) || role == Role::Sentiment || a.visible[k].share <= kHiddenShare)
+      continue;
+    const bool hero = plan.impressions[k].hero;
+    const bool alive = role == Role::Figure || role == Role::Animal;
+    double least = hero ? kHero : alive ? kAlive : kOther;
+    // What mist takes away is meant to be pale.
+    for (const ToneReading& t : a.tone)
+      if (t.impression == i && !hero) least *= std::clamp(t.wanted, 0.2, 1.0);
+    if (s.difference >= least) continue;
+    Finding f{FindingKind::Sunk, hero ? Level::Warn : Level::Note, {i}, s.difference, {}};
+    f.other = s.ratio;
+    // The ink that stands out most here.
+    const Impression& thing = plan.impressions[k];
+    const LinearRgb paper = linearOf(plan.card.paper.colour);
+    const Ink* best = nullptr;
+    double most = std::max(1.3 * s.difference, least);
+    for (const Ink& ink : plan.inks) {
+      if (ink.id == thing.ink && thing.generation == 1) continue;
+      const double d = ciede2000(labOf(pressedOn(paper, ink, 1)), s.around);
+      if (ink.kind != InkKind::Embossing && d > most) most = d, best = &ink;
+    }
+    if (best) {
+      Fix fix;
+      fix.what = Fix::What::Press, fix.impression = i, fix.ink = best->id, fix.generation = 1;
+      f.fix = std::move(fix);
+    } else if (thing.technique == Technique::Overprint) {
+      Fix fix;
+      fix.what = Fix::What::School, fix.impression = i, fix.technique = Technique::Mask;
+      f.fix = std::move(fix);
+    }
+    out.push_back(std::move(f));
+  }
+}
+
+}  // namespace havlo

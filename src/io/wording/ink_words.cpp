@@ -1,0 +1,90 @@
+// Findings about inks, washes and masks.
+#include <QCoreApplication>
+
+#include "io/wording/focus_words.h"
+#include "io/wording/names.h"
+#include "io/wording/step_words.h"
+
+namespace havlo {
+namespace {
+
+QString tr(const char* text) { return QCoreApplication::translate("InkSense", text); }
+
+QString washAt(const Plan& plan, int w) { return washName(plan.washes[static_cast<size_t>(w)]); }
+const Ink& inkAt(const Plan& plan, int i) { return *plan.ink(plan.impressions[static_cast<size_t>(i)].ink); }
+
+}  // namespace
+
+std::optional<FindingWords> inkWords(const Plan& plan, const Analysis&, const Finding& f) {
+  const auto name = [&](size_t k) { return nameOf(plan, f.impressions[k]); };
+  const auto Name = [&](size_t k) { return capital(name(k)); };
+  switch (f.kind) {
+    case FindingKind::DyeOnDark:
+      return FindingWords{tr("Transparent ink vanishes on this paper: %1").arg(listOf(plan, f.impressions)),
+                          tr("It can only darken what is there. Dark paper wants covering ink or embossing."),
+                          tr("%1 apart").arg(f.value, 0, 'f', 0),
+                          {}};
+    case FindingKind::LightOverDark:
+      return FindingWords{
+          tr("%1 is printed over the darker %2 and does not show").arg(Name(0), name(1)),
+          tr("Straight on top only the darker, covering ink shows. Otherwise stamp it first and mask it."),
+          tr("%1 apart").arg(f.value, 0, 'f', 0),
+          {}};
+    case FindingKind::WaterNearDye:
+      return FindingWords{tr("%1 would run under %2").arg(Name(0), washAt(plan, f.wash)),
+                          tr("%1 moves with water; a damp tool over it smears the lines.")
+                              .arg(capital(inkName(inkAt(plan, f.impressions[0])))),
+                          tr("dry in %1").arg(minutesWords(f.value)),
+                          {}};
+    case FindingKind::MarkerOverBleeding:
+      return FindingWords{f.wash >= 0 ? tr("%1 would bleed under %2").arg(Name(0), washAt(plan, f.wash))
+                                      : tr("%1 would bleed under %2").arg(Name(0), name(1)),
+                          tr("Alcohol markers dissolve %1. Use an ink that holds under them.")
+                              .arg(inkName(inkAt(plan, f.impressions[0]))),
+                          tr("dissolves"),
+                          {}};
+    case FindingKind::PowderOnDamp:
+      return FindingWords{tr("Embossing %1 while %2 is damp")
+                              .arg(name(0), listOf(plan, {f.impressions.begin() + 1, f.impressions.end()})),
+                          tr("Powder clings to every damp ink near by. Stamp and emboss it first, or wait."),
+                          tr("%1 damp").arg(minutesWords(f.value)),
+                          {}};
+    case FindingKind::SlowInkUnderMask:
+      return FindingWords{tr("%1 must be dry before masks go on").arg(capital(listOf(plan, f.impressions))),
+                          tr("%1 dries slowly: covered too soon it smears and sticks to the mask.")
+                              .arg(capital(inkName(inkAt(plan, f.impressions[0])))),
+                          minutesWords(f.value),
+                          {}};
+    case FindingKind::WetMask:
+      return FindingWords{tr("The mask that goes on %1 is still wet").arg(name(0)),
+                          tr("%1 stays wet on masking paper. Blot the mask, or let it dry before it moves.")
+                              .arg(capital(inkName(inkAt(plan, f.impressions[1])))),
+                          minutesWords(f.value),
+                          {}};
+    case FindingKind::MaskFiddly:
+      return FindingWords{
+          f.value >= 1 ? tr("No mask can be cut for %1").arg(name(0))
+                       : tr("A mask of %1 leaves most of it bare").arg(name(0)),
+          tr("Its parts are thinner than scissors can follow; what is behind runs across it."),
+          tr("%1 % bare").arg(qRound(100 * f.value)),
+          {}};
+    case FindingKind::MuddyBlend:
+      return FindingWords{tr("%1 and %2 blend to mud")
+                              .arg(capital(washAt(plan, static_cast<int>(f.other))), washAt(plan, f.wash)),
+                          tr("Where both lie, each takes away what the other lets through."),
+                          tr("%1 of colour lost").arg(f.value, 0, 'f', 0),
+                          {}};
+    case FindingKind::WashWithoutArea:
+      return FindingWords{
+          tr("Nothing is seen of %1").arg(washAt(plan, f.wash)),
+          plan.washes[static_cast<size_t>(f.wash)].strength <= 0 ? tr("It is blended without any strength.")
+          : plan.washes[static_cast<size_t>(f.wash)].reach <= 0  ? tr("It reaches nowhere.")
+                                                                 : tr("Its area lies off the panel."),
+          tr("%1 mm²").arg(f.value, 0, 'f', 0),
+          {}};
+    default:
+      return {};
+  }
+}
+
+}  // namespace havlo
