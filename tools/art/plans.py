@@ -57,7 +57,7 @@ def canal(s):
         put('string', 'kite-string', 'soot', *hand, turn=14, depth=dict(on='hare', behind=False)),
         put('kite', 'kite', 'ember', hand[0] + 22.0, hand[1] + 40.6, depth=dict(on='string', behind=False)),
         *[put(i, st, 'loam', post_x(foot(st, real)), foot(st, real), generation=g) for i, st, real, g in posts],
-        put('duck', 'duck', 'soot', 152.0, foot('duck', .34), generation=1),
+        put('duck', 'duck', 'soot', 146.0, foot('duck', .34), generation=1),
         put('reeds1', 'reeds', 'willow', 169.0, 36.4), put('reeds2', 'reeds', 'willow', 13.0, 36.2),
         put('boat', 'long-boat', 'slate', 158.4, foot('long-boat', 1.9)),
         put('poplar1', 'poplar-tall', 'willow', 25.0, foot('poplar-tall', 11)),
@@ -163,7 +163,7 @@ def fen(s):
     f = yh * D0 / E
     foot = lambda d: round(yh - f * E / d, 2)
     heights = {k: s[f'willow-{k}']['size']['height'] for k in ('big', 'middle', 'small')}
-    impressions = [put('heron', 'heron', 'night', 61.0, round(yh - s['heron']['size']['height'] * E / .95, 2), hero=True)]
+    impressions = [put('heron', 'heron', 'night', 80.0, round(yh - s['heron']['size']['height'] * E / .95, 2), hero=True)]
     for row, x, first, step, count in (('left', -5.2, 11.0, 7.4, 5), ('right', 6.4, 13.4, 7.4, 4)):
         for k in range(count):
             d = first + k * step

@@ -11,7 +11,7 @@
 namespace havlo {
 namespace {
 
-constexpr double kLeads_mm = 4;
+constexpr double kLeads_mm = 6;
 constexpr double kEyes = 0.85;  // of a figure's height: where it looks from
 
 /// Smallest distance from the stretch to a shape, sampled every millimetre.

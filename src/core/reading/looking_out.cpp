@@ -4,7 +4,8 @@
 namespace havlo {
 
 void readLookingOut(const Plan& plan, const Analysis& a, std::vector<Finding>& out) {
-  constexpr double kAhead = 0.28;  // of the panel's width that should lie before its middle
+  // Of the panel's width that should lie before its middle.
+  constexpr double kHeroAhead = 0.28, kAhead = 0.15;
   for (size_t k = 0; k < plan.impressions.size(); ++k) {
     const int i = static_cast<int>(k);
     const Stamp& stamp = stampAt(a, i);
@@ -14,7 +15,8 @@ void readLookingOut(const Plan& plan, const Analysis& a, std::vector<Finding>& o
     if (box.empty() || a.visible[k].share <= kHiddenShare) continue;
     const double width = plan.card.panel.width_mm, middle = box.centre().x;
     const double ahead = (stamp.facing == Facing::Left ? middle : width - middle) / width;
-    if (ahead >= kAhead) continue;
+    const bool hero = plan.impressions[k].hero;
+    if (ahead >= (hero ? kHeroAhead : kAhead)) continue;
     // Something it looks at between it and the edge keeps the eye inside.
     bool kept = false;
     for (size_t o = 0; o < plan.impressions.size() && !kept; ++o) {
@@ -23,7 +25,6 @@ void readLookingOut(const Plan& plan, const Analysis& a, std::vector<Finding>& o
       if (b.empty() || b.top < box.bottom || b.bottom > box.top) continue;
       kept = stamp.facing == Facing::Left ? b.centre().x < box.left : b.centre().x > box.right;
     }
-    const bool hero = plan.impressions[k].hero;
     if (kept && !hero) continue;
     Finding f{FindingKind::LookingOut, hero ? Level::Warn : Level::Note, {i}, ahead, {}};
     const double to = stamp.facing == Facing::Left ? width * 0.62 : width * 0.38;

@@ -5,7 +5,8 @@
 namespace havlo {
 
 void readMaskFiddly(const Plan& plan, const Analysis& a, std::vector<Finding>& out) {
-  constexpr double kMuch = 0.45;  // of the silhouette left uncovered
+  constexpr double kMuch = 0.45;       // of the silhouette left uncovered
+  constexpr double kHair_mm2 = 80;     // a string or a hair: what is behind may run across it
   std::vector<char> covered(plan.impressions.size(), 0);
   for (const NeedStep& s : a.needs.steps)
     for (int i : s.covered) covered[static_cast<size_t>(i)] = 1;
@@ -14,6 +15,7 @@ void readMaskFiddly(const Plan& plan, const Analysis& a, std::vector<Finding>& o
     if (!impossible && (!covered[k] || a.needs.taped[k])) continue;
     const Stamp& stamp = stampAt(a, static_cast<int>(k));
     const double whole = areaOf(stamp.silhouette);
+    if (whole < kHair_mm2) continue;
     const double left =
         impossible ? 1 : a.masks[static_cast<size_t>(a.stampOf[k])]->uncovered_mm2 / std::max(whole, 1e-9);
     if (left < kMuch) continue;

@@ -40,7 +40,7 @@ void readRival(const Plan& plan, const Analysis& a, std::vector<Finding>& out) {
   constexpr size_t kMost = 3;
   for (size_t k = 0; k < std::min(kMost, l.rivals.size()); ++k) {
     const Rival& r = l.rivals[k];
-    const bool ahead = r.share > l.heroShare();
+    const bool ahead = r.share > 1.05 * l.heroShare();
     Finding f{FindingKind::Rival, ahead ? Level::Warn : Level::Note, {r.thing}, r.share, {}};
     f.other = l.heroShare();
     f.fix = quieter(plan, r.thing);
