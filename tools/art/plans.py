@@ -81,6 +81,24 @@ def canal(s):
                 dict(horizon=yh, eyeHeight=E, vanishX=108, nearDistance=1.2, visibility=900), impressions, washes, spare=['heron'])
 
 
+def dull(s):
+    """The towpath gone dull: the hare sinks into the path, other things shout, the greeting is lost. Following the reading mends it."""
+    import copy
+    p = copy.deepcopy(canal(s))
+    p['title'], p['notes'] = 'A dull evening on the pound', 'The hare is lost on the path and three things shout. The reading says what to do.'
+    by = {i['id']: i for i in p['impressions']}
+    by['hare'].update(ink='mist', generation=2)
+    by['boat'].update(ink='ember')
+    by['sun'].update(ink='ember')
+    by['cottage'].update(ink='soot', generation=1)
+    by['reeds1'].update(ink='soot')
+    by['greeting'].update(ink='dusk', turn=1.5, generation=2)
+    by['duck']['at'][0] = 152.0
+    by['poplar3']['at'][1] = 43.6
+    p['inks'] = inks_used(p['impressions'], p['washes']) + [INKS[k] for k in ('willow', 'soot') if not any(i['id'] == k for i in inks_used(p['impressions'], p['washes']))]
+    return p
+
+
 def crowd(s):
     E, yh = .6, 78.0
     foot = lambda real: round(yh - 12.8 * E / real, 2)
@@ -186,4 +204,4 @@ def fen(s):
 
 
 def all_plans(s):
-    return {'potting-shed': shed(s), 'misty-fen': fen(s), 'canal-towpath': canal(s), 'teaching-crowd': crowd(s), 'teaching-avenue': avenue(s), 'teaching-silhouettes': silhouettes(s)}
+    return {'potting-shed': shed(s), 'misty-fen': fen(s), 'canal-towpath': canal(s), 'teaching-crowd': crowd(s), 'teaching-avenue': avenue(s), 'teaching-silhouettes': silhouettes(s), 'teaching-dull': dull(s)}

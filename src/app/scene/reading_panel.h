@@ -25,10 +25,14 @@ class ReadingPanel : public SheetFrame {
   QScrollArea* m_scroll;
   std::vector<Finding> m_shown;
   QStringList m_shownWords;
+  bool m_showKnown = false;
 
   void refresh();
   QWidget* card(const Finding& finding, size_t index);
+  QWidget* knownList();
   void applyFix(size_t index);
+  std::vector<std::string> idsOf(const Finding& finding) const;
+  void know(size_t index, bool wholeRule);
 };
 
 }  // namespace havlo

@@ -1,6 +1,7 @@
 // Edits go through one kind of undo command that holds the plans before and after.
 #include "app/session/plan_session.h"
 
+#include <QCoreApplication>
 #include <QCryptographicHash>
 #include <QDir>
 #include <QFile>
@@ -49,7 +50,16 @@ QByteArray digestOf(const QString& path) {
 }  // namespace
 
 PlanSession::PlanSession(const QString& rescueFolder, QObject* parent)
-    : QObject(parent), m_rescue(rescueFolder), m_search(new Job<AnalysisRef>(this)) {
+    : QObject(parent),
+      m_rescue(rescueFolder),
+      m_search(new Job<AnalysisRef>(this)),
+      m_lookTiles(newTileStore()),
+      m_foretellTiles(newTileStore()),
+      m_looking(new Job<LooksRef>(this)),
+      m_foretelling(new Job<std::vector<std::optional<Foretold>>>(this)) {
+  m_rest.setSingleShot(true);
+  m_rest.setInterval(250);
+  connect(&m_rest, &QTimer::timeout, this, &PlanSession::foretellFixes);
   connect(&m_stack, &QUndoStack::cleanChanged, this, &PlanSession::fileChanged);
   connect(&m_rescue, &Rescue::trouble, this, &PlanSession::trouble);
   m_plan.card.panel = {177.8, 127, {}};
@@ -119,7 +129,64 @@ void PlanSession::show(const Plan& plan) {
     Q_EMIT selectionChanged();
   }
   m_rescue.keep(m_snapshot, m_path);
+  look();
   Q_EMIT planChanged();
+}
+
+void PlanSession::setArt(std::shared_ptr<const ArtSource> art) {
+  m_art = std::move(art);
+  m_lookTiles = newTileStore(), m_foretellTiles = newTileStore();
+  look();
+}
+
+/// On a worker thread; while it looks, newer states only replace each other, so that the newest is looked at
+/// next.
+void PlanSession::look() {
+  m_foretold.clear();
+  m_rest.stop();
+  m_foretelling->cancel();
+  if (m_plan.impressions.empty()) return;
+  m_looking->run([plan = m_snapshot, analysis = m_analysis, art = m_art, tiles = m_lookTiles](
+                     const Progress&) { return lookAt(*plan, *analysis, art.get(), tiles); },
+                 [this](LooksRef looks) {
+                   if (!looks->fits(m_plan)) return;
+                   m_analysis = withLooks(m_plan, m_analysis, std::move(looks));
+                   m_rest.start();
+                   Q_EMIT looksChanged();
+                 },
+                 false);
+}
+
+void PlanSession::foretellFixes() {
+  static constexpr size_t kMost = 8;  // of those that stand first
+  if (!m_analysis->looks || m_analysis->looks->hero < 0) return;
+  m_foretelling->run(
+      [plan = m_snapshot, analysis = m_analysis, art = m_art,
+       tiles = m_foretellTiles](const Progress& progress) {
+        std::vector<std::optional<Foretold>> out(analysis->findings.size());
+        for (size_t k = 0; k < std::min(kMost, out.size()) && !progress.stopped(); ++k)
+          if (const auto& fix = analysis->findings[k].fix)
+            out[k] = foretell(*plan, *analysis, *fix, art.get(), tiles);
+        return out;
+      },
+      [this, of = m_snapshot](std::vector<std::optional<Foretold>> told) {
+        if (of != m_snapshot || told.size() != m_analysis->findings.size()) return;
+        m_foretold = std::move(told);
+        Q_EMIT foretoldChanged();
+      });
+}
+
+void PlanSession::settleLooks() {
+  for (int round = 0; round < 4; ++round) {
+    m_looking->wait();
+    QCoreApplication::processEvents();
+  }
+  m_rest.stop();
+  foretellFixes();
+  for (int round = 0; round < 4; ++round) {
+    m_foretelling->wait();
+    QCoreApplication::processEvents();
+  }
 }
 
 void PlanSession::start(Plan plan, const QString& path, bool rescued) {
@@ -137,6 +204,7 @@ void PlanSession::start(Plan plan, const QString& path, bool rescued) {
   m_snapshot = std::make_shared<const Plan>(m_plan);
   m_analysis = analyse(m_plan, nullptr);
   if (rescued) m_rescue.keep(m_snapshot, m_path);
+  look();
   Q_EMIT selectionChanged();
   Q_EMIT planChanged();
   Q_EMIT fileChanged();
@@ -144,7 +212,7 @@ void PlanSession::start(Plan plan, const QString& path, bool rescued) {
 
 void PlanSession::takeOrdered(const std::shared_ptr<const Plan>& of, const AnalysisRef& analysis) {
   if (of != m_snapshot) return;
-  m_analysis = analysis;
+  m_analysis = m_analysis->looks ? withLooks(m_plan, analysis, m_analysis->looks) : analysis;
   Q_EMIT planChanged();
 }
 

@@ -3,12 +3,13 @@
 
 #include <QByteArray>
 #include <QObject>
+#include <QTimer>
 #include <QUndoStack>
 #include <memory>
 
 #include "app/session/job.h"
 #include "app/session/rescue.h"
-#include "core/analysis/analysis.h"
+#include "core/analysis/foretell.h"
 #include "core/edit/edits.h"
 #include "core/plan/plan_text.h"
 #include "core/units/measure.h"
@@ -50,6 +51,12 @@ class PlanSession : public QObject {
   /// Looks for the best stamping order on a worker thread, if that has not been done; planChanged() tells
   /// when it is there. A result for an older state of the plan is dropped.
   void improveOrder();
+  /// Draws stamps for what is seen first; without it silhouettes stand for them.
+  void setArt(std::shared_ptr<const ArtSource> art);
+  /// What the fix of each finding of the present analysis would do to the hero, where that is known yet.
+  const std::vector<std::optional<Foretold>>& foretold() const { return m_foretold; }
+  /// Waits until what is seen first is there, and what fixes would do (tests, pictures).
+  void settleLooks();
   void stopImproving() { m_search->cancel(); }
   /// The same at once; takes up to a second.
   void settleOrder();
@@ -67,7 +74,9 @@ class PlanSession : public QObject {
   Rescue& rescue() { return m_rescue; }
 
  Q_SIGNALS:
-  void planChanged();  ///< plan and analysis are new
+  void planChanged();   ///< plan and analysis are new
+  void looksChanged();  ///< what is seen first is there, and the findings about it
+  void foretoldChanged();
   void fileChanged();  ///< path, title or dirt
   void selectionChanged();
   void unitsChanged();
@@ -89,7 +98,15 @@ class PlanSession : public QObject {
   Rescue m_rescue;
 
   Job<AnalysisRef>* m_search;
+  std::shared_ptr<const ArtSource> m_art;
+  std::shared_ptr<TileStore> m_lookTiles, m_foretellTiles;
+  Job<LooksRef>* m_looking;
+  Job<std::vector<std::optional<Foretold>>>* m_foretelling;
+  std::vector<std::optional<Foretold>> m_foretold;
+  QTimer m_rest;  // fixes are foretold when nothing has moved for a moment
 
+  void look();
+  void foretellFixes();
   void show(const Plan& plan);
   void takeOrdered(const std::shared_ptr<const Plan>& of, const AnalysisRef& analysis);
   bool write(const QString& path);

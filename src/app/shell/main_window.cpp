@@ -22,10 +22,13 @@
 #include <QVBoxLayout>
 #include <algorithm>
 
+#include "app/arrange/arrange_place.h"
 #include "app/card/card_place.h"
 #include "app/common/sheet_frame.h"
 #include "app/drawer/drawer_place.h"
 #include "app/drawer/shelf_view.h"
+#include "app/ink/ink_place.h"
+#include "app/ink/ink_view.h"
 #include "app/make/make_place.h"
 #include "app/order/order_place.h"
 #include "app/order/step_strip.h"
@@ -39,6 +42,7 @@
 #include "core/edit/card_edits.h"
 #include "core/edit/making_edits.h"
 #include "core/edit/remedies.h"
+#include "core/focus/looks.h"
 #include "io/art/svg_art.h"
 #include "io/files/plan_file.h"
 #include "io/wording/card_words.h"
@@ -67,7 +71,9 @@ MainWindow::MainWindow(const QString& rescueFolder)
           std::make_unique<MakingSession>(QFileInfo(rescueFolder).dir().filePath(QStringLiteral("makings")))),
       m_art(std::make_shared<SvgArt>()),
       m_printing(new Printing(*m_session, m_art, this)),
+      m_exporting(new Exporting(*m_session, m_art, this)),
       m_opening(new Job<Result<ReadPlan>>(this)) {
+  m_session->setArt(m_art);
   setObjectName(QStringLiteral("havlo"));
   setAcceptDrops(true);
   setMinimumSize(900, 620);
@@ -116,15 +122,16 @@ void MainWindow::buildPlaces() {
   m_trail = new Trail;
   m_messages = new MessageBar;
   m_places = new QStackedWidget;
-  m_card = nullptr, m_drawer = nullptr, m_make = nullptr, m_practice = nullptr;  // made when first visited
+  // Made when first visited.
+  m_card = nullptr, m_drawer = nullptr, m_ink = nullptr, m_make = nullptr, m_practice = nullptr,
+  m_arrange = nullptr;
   m_scene = new ScenePlace(*m_session, m_art);
   m_order = new OrderPlace(*m_session, m_art);
   m_places->addWidget(new QWidget);
   m_places->addWidget(new QWidget);
   m_places->addWidget(m_scene);
   m_places->addWidget(m_order);
-  m_places->addWidget(new QWidget);
-  m_places->addWidget(new QWidget);
+  for (int place = Ink; place <= Arrange; ++place) m_places->addWidget(new QWidget);
   column->addWidget(m_trail);
   column->addWidget(m_messages);
   column->addWidget(m_places, 1);
@@ -175,6 +182,22 @@ DrawerPlace& MainWindow::drawer() {
   return *m_drawer;
 }
 
+InkPlace& MainWindow::ink() {
+  if (m_ink) return *m_ink;
+  m_ink = new InkPlace(*m_session, *m_drawerSession, m_art);
+  replacePlace(Ink, m_ink);
+  connect(m_ink, &InkPlace::arrangeRequested, this, [this] { visit(Arrange); });
+  return *m_ink;
+}
+
+ArrangePlace& MainWindow::arrange() {
+  if (m_arrange) return *m_arrange;
+  m_arrange = new ArrangePlace(*m_session, m_art);
+  replacePlace(Arrange, m_arrange);
+  connect(m_arrange, &ArrangePlace::leave, this, [this] { visit(Ink); });
+  return *m_arrange;
+}
+
 MakePlace& MainWindow::make() {
   if (m_make) return *m_make;
   m_make = new MakePlace(*m_session, *m_making, *m_drawerSession, m_art);
@@ -202,6 +225,7 @@ void MainWindow::connectSession() {
     refreshStatus();
     m_actions.refresh();
   });
+  connect(s, &PlanSession::looksChanged, this, &MainWindow::refreshTrail);
   connect(s, &PlanSession::fileChanged, this, &MainWindow::refreshTrail);
   connect(s, &PlanSession::selectionChanged, this, [this] {
     refreshStatus();
@@ -230,6 +254,7 @@ void MainWindow::connectSession() {
   connect(m_stop, &QPushButton::clicked, this, [this] {
     m_printing->stop();
     m_opening->cancel();
+    m_exporting->stop();
     idle();
   });
   connect(m_printing, &Printing::progressed, this, [this](double share) {
@@ -240,6 +265,13 @@ void MainWindow::connectSession() {
     idle();
     if (!message.isEmpty()) m_messages->say(MessageBar::Kind::Notice, message);
   });
+  connect(m_exporting, &Exporting::started, this, &MainWindow::busy);
+  connect(m_exporting, &Exporting::done, this, [this](const QString& message) {
+    idle();
+    if (!message.isEmpty()) m_messages->say(MessageBar::Kind::Notice, message);
+  });
+  connect(m_exporting, &Exporting::trouble, this,
+          [this](const QString& text) { m_messages->say(MessageBar::Kind::Trouble, text); });
   connect(m_printing, &Printing::trouble, this,
           [this](const QString& text) { m_messages->say(MessageBar::Kind::Trouble, text); });
 }
@@ -342,9 +374,9 @@ void MainWindow::refreshTrail() {
   const Analysis& a = *m_session->analysis();
   const bool empty = m_session->plan().impressions.empty();
   const auto worth = std::count_if(a.findings.begin(), a.findings.end(),
-                                   [](const Finding& f) { return f.level != Level::Note; });
+                                   [](const Finding& f) { return !f.known && f.level != Level::Note; });
   const bool fault = std::any_of(a.findings.begin(), a.findings.end(),
-                                 [](const Finding& f) { return f.level == Level::Fault; });
+                                 [](const Finding& f) { return !f.known && f.level == Level::Fault; });
   const PanelSize& panel = m_session->plan().card.panel;
   const CardFit fit = fitCard(m_session->plan());
   const auto serious =
@@ -388,7 +420,19 @@ void MainWindow::refreshTrail() {
     make.status =
         bench->finished() ? tr("done") : tr("step %1 of %2").arg(bench->at() + 1).arg(bench->count());
   }
-  m_trail->setPlaces({card, drawer, scene, order, make});
+  Trail::Place ink{tr("Ink & light"), tr("not begun"), Mark::NotBegun, Level::Note};
+  if (!empty && a.looks && a.looks->fits(m_session->plan())) {
+    ink.mark = Mark::Fine;
+    if (a.looks->hero < 0) {
+      ink.status = tr("no hero");
+    } else if (a.looks->heroRank == 1) {
+      ink.status = tr("hero first, %1 %").arg(qRound(100 * a.looks->heroShare()));
+    } else {
+      ink.status = tr("hero in place %1").arg(a.looks->heroRank);
+      ink.mark = Mark::Look, ink.level = Level::Warn;
+    }
+  }
+  m_trail->setPlaces({card, drawer, scene, order, ink, make});
   const QString state =
       m_session->path().isEmpty() ? (m_session->isDirty() ? tr("not saved yet") : tr("no file yet"))
       : m_session->isDirty()      ? tr("changed since it was saved")
@@ -418,8 +462,10 @@ void MainWindow::visit(int place) {
   if (place == Card || place == Drawer) m_drawerSession->open();
   if (place == Card) card();
   if (place == Drawer) drawer();
+  if (place == Ink) ink();
   if (place == Make) make();
   if (place == Practice) practice();
+  if (place == Arrange) arrange();
   m_places->setCurrentIndex(place);
   m_trail->setCurrent(place);
   refreshStatus();

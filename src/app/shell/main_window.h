@@ -7,6 +7,7 @@
 #include "app/actions/action_table.h"
 #include "app/session/job.h"
 #include "app/session/plan_session.h"
+#include "app/shell/exporting.h"
 #include "app/shell/printing.h"
 #include "core/plan/plan_text.h"
 
@@ -17,10 +18,12 @@ class QStackedWidget;
 
 namespace havlo {
 
+class ArrangePlace;
 class CardPlace;
 class DrawerPlace;
 class DrawerSession;
 struct DrawerHelp;
+class InkPlace;
 class MakePlace;
 class MakingSession;
 class MessageBar;
@@ -44,11 +47,14 @@ class MainWindow : public QMainWindow {
   DrawerPlace& drawer();  ///< made when first asked for
   ScenePlace& scene() { return *m_scene; }
   OrderPlace& order() { return *m_order; }
+  InkPlace& ink();            ///< made when first asked for
   MakePlace& make();          ///< made when first asked for
+  ArrangePlace& arrange();    ///< made when first asked for
   PracticePlace& practice();  ///< made when first asked for
   MakingSession& making() { return *m_making; }
   MessageBar& messages() { return *m_messages; }
   Printing& printing() { return *m_printing; }
+  Exporting& exporting() { return *m_exporting; }
   QAction* action(const QString& id) const { return m_actions[id]; }
 
   /// Opens a plan; large files are read on a worker thread, then true only says that reading has begun.
@@ -57,8 +63,8 @@ class MainWindow : public QMainWindow {
   void openDemo(const QString& name = QStringLiteral("canal-towpath"));
   /// Offers work that an earlier run left unsaved.
   void offerLostWork();
-  /// The places, in the order of work; practice is not on the trail.
-  enum Place { Card, Drawer, Scene, Order, Make, Practice };
+  /// The places, in the order of work; practice and arranging are not on the trail.
+  enum Place { Card, Drawer, Scene, Order, Ink, Make, Practice, Arrange };
   void visit(int place);
   /// Puts a stamp of the drawer on the card and goes to the scene.
   void putOnCard(const QString& key);
@@ -76,6 +82,7 @@ class MainWindow : public QMainWindow {
   std::shared_ptr<SvgArt> m_art;
   ActionTable m_actions;
   Printing* m_printing;
+  Exporting* m_exporting;
   Trail* m_trail = nullptr;
   MessageBar* m_messages = nullptr;
   QStackedWidget* m_places = nullptr;
@@ -83,6 +90,8 @@ class MainWindow : public QMainWindow {
   DrawerPlace* m_drawer = nullptr;
   ScenePlace* m_scene = nullptr;
   OrderPlace* m_order = nullptr;
+  InkPlace* m_ink = nullptr;
+  ArrangePlace* m_arrange = nullptr;
   MakePlace* m_make = nullptr;
   PracticePlace* m_practice = nullptr;
   QMenu* m_recent = nullptr;

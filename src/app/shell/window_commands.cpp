@@ -23,7 +23,8 @@ void MainWindow::addFileCommands() {
                              {"fen", "misty-fen", tr("Demo: a misty &fen")},
                              {"crowd", "teaching-crowd", tr("Lesson: a &crowd")},
                              {"avenue", "teaching-avenue", tr("Lesson: an &avenue")},
-                             {"silhouettes", "teaching-silhouettes", tr("Lesson: &overprinting")}};
+                             {"silhouettes", "teaching-silhouettes", tr("Lesson: &overprinting")},
+                             {"dull", "teaching-dull", tr("Lesson: a &dull card made clear")}};
   for (const Shipped& one : shipped)
     m_actions.add(
         {QLatin1String(one.id), one.text, {}, [this, plan = one.plan] { openDemo(QLatin1String(plan)); }});
@@ -53,6 +54,12 @@ void MainWindow::addFileCommands() {
                    {},
                    [this, k = kind] { m_printing->exportPdf(k); }});
   }
+  const std::tuple<const char*, Exporting::What, QString> exported[] = {
+      {"exportCard", Exporting::What::Picture, tr("The finished card as a &picture…")},
+      {"exportZip", Exporting::What::Zip, tr("Plan and pictures in one &zip…")},
+      {"exportMeasures", Exporting::What::Measures, tr("All &measures as a table…")}};
+  for (const auto& [id, what, text] : exported)
+    m_actions.add({QLatin1String(id), text, {}, [this, w = what] { m_exporting->ask(w); }});
   m_actions.add({QStringLiteral("quit"), tr("&Leave"), {QKeySequence::Quit}, [this] { close(); }});
 }
 
@@ -117,6 +124,14 @@ void MainWindow::addViewCommands() {
       {QStringLiteral("order"), tr("&Order && masks"), {QKeySequence(Qt::CTRL | Qt::Key_4)}, [this] {
          visit(Order);
        }});
+  m_actions.add({QStringLiteral("ink"), tr("&Ink && light"), {QKeySequence(Qt::CTRL | Qt::Key_5)}, [this] {
+                   visit(Ink);
+                 }});
+  m_actions.add({QStringLiteral("arrange"),
+                 tr("Suggest &arrangements"),
+                 {},
+                 [this] { visit(Arrange); },
+                 [this] { return !m_session->plan().impressions.empty(); }});
   m_actions.add(
       {QStringLiteral("make"), tr("&Make"), {QKeySequence(Qt::CTRL | Qt::Key_6)}, [this] { visit(Make); }});
   m_actions.add({QStringLiteral("practice"), tr("&Practice"), {}, [this] { visit(Practice); }});
@@ -199,6 +214,7 @@ void MainWindow::buildMenus() {
               QStringLiteral("crowd"),
               QStringLiteral("avenue"),
               QStringLiteral("silhouettes"),
+              QStringLiteral("dull"),
               {},
               QStringLiteral("open")});
   m_recent = plan->addMenu(tr("Open &recent"));
@@ -215,6 +231,10 @@ void MainWindow::buildMenus() {
               QStringLiteral("exportRunSheet"),
               QStringLiteral("exportTapedStamps"),
               {},
+              QStringLiteral("exportCard"),
+              QStringLiteral("exportZip"),
+              QStringLiteral("exportMeasures"),
+              {},
               QStringLiteral("printCalibration"),
               QStringLiteral("exportCalibration"),
               {},
@@ -226,6 +246,7 @@ void MainWindow::buildMenus() {
               QStringLiteral("addStamp"),
               QStringLiteral("addFromScan"),
               QStringLiteral("remove"),
+              QStringLiteral("arrange"),
               {},
               QStringLiteral("left"),
               QStringLiteral("bottom")});
@@ -234,6 +255,7 @@ void MainWindow::buildMenus() {
               QStringLiteral("drawer"),
               QStringLiteral("scene"),
               QStringLiteral("order"),
+              QStringLiteral("ink"),
               QStringLiteral("make"),
               {},
               QStringLiteral("practice"),

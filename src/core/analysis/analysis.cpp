@@ -169,6 +169,7 @@ AnalysisRef inOrder(const Plan& plan, const Analysis& analysis, std::vector<int>
   a->order = std::move(order);
   a->orderState = {OrderState::From::Maker, false, {}, {}};
   planWork(plan, *a);
+  a->findings = readScene(plan, *a);  // rules about damp ink hang on the order
   return a;
 }
 
@@ -190,6 +191,7 @@ AnalysisRef withBestOrder(const Plan& plan, const AnalysisRef& analysis, const O
   planWork(plan, *a);
   a->orderState.exact = best.exact;
   a->orderState.unmet = std::move(best.unmet);
+  a->findings = readScene(plan, *a);
   return a;
 }
 

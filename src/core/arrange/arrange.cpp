@@ -179,13 +179,14 @@ Result<Arrangements> suggestArrangements(const Plan& given, const ArtSource* art
     auto& list = found[v];
     std::stable_sort(list.begin(), list.end(),
                      [](const Candidate& p, const Candidate& q) { return p.cost < q.cost; });
+    // The two cheapest are read; more only while none of them will do.
     constexpr size_t kRead = 2;
     std::optional<Proposal> best;
-    for (size_t k = 0; k < std::min(kRead, list.size()); ++k) {
+    for (size_t k = 0; k < list.size() && (k < kRead || !best); ++k) {
       if (progress.stopped()) return Error{ErrorCode::Stopped, "stopped", {}};
       Proposal p = readInFull(movedTo(plan, list[k].feet), plan, fixed, art);
-      const bool differs = std::all_of(
-          read.begin(), read.end(), [&](const Proposal& o) { return apart(p, o, movable) >= kLeastApart; });
+      const bool differs = std::all_of(read.begin(), read.end(),
+                                       [&](const Proposal& o) { return apart(p, o, movable) >= kLeastApart; });
       if (!differs || (best && best->score >= p.score)) continue;
       const auto proof = prove(p, art, wish.proof_dpi, progress);
       if (!proof) return proof.error();

@@ -28,8 +28,8 @@ class TstColour : public QObject {
   }
 
   void whiteBlackAndTheWayBack() {
-    QVERIFY(std::abs(labOf({255, 255, 255}).L - 100) < 1e-3);
-    QVERIFY(std::abs(labOf({0, 0, 0}).L) < 1e-9);
+    QVERIFY(std::abs(labOf(Colour{255, 255, 255}).L - 100) < 1e-3);
+    QVERIFY(std::abs(labOf(Colour{0, 0, 0}).L) < 1e-9);
     for (int k = 0; k <= 255; ++k) QVERIFY(std::abs(channelOf(linearOf(k / 255.0)) - k / 255.0) < 1e-9);
     QCOMPARE(differenceOf({50, 3, 4}, {50, 0, 0}), 5.0);
   }

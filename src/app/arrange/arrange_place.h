@@ -1,0 +1,68 @@
+// Arrangements proposed: the card as it is beside three others, with their numbers; what must stay is held in
+// place.
+#pragma once
+
+#include <QImage>
+#include <QWidget>
+
+#include "app/session/job.h"
+#include "app/session/plan_session.h"
+#include "core/arrange/arrange.h"
+
+class QLabel;
+class QListWidget;
+class QProgressBar;
+class QPushButton;
+
+namespace havlo {
+
+class PictureBox;
+class SvgArt;
+
+class ArrangePlace : public QWidget {
+  Q_OBJECT
+
+ public:
+  ArrangePlace(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget* parent = nullptr);
+  /// Looks for arrangements; the next call looks for others.
+  void ask();
+  void settle();
+  const std::vector<Proposal>& proposals() const { return m_found.proposals; }
+  /// Takes a proposal: one act that can be undone.
+  void take(size_t proposal);
+
+ Q_SIGNALS:
+  void leave();
+
+ protected:
+  void showEvent(QShowEvent*) override;
+
+ private:
+  struct Found {
+    Arrangements arrangements;
+    std::vector<QImage> pictures;  // now first
+  };
+  struct Leaf {
+    PictureBox* picture;
+    QLabel *title, *numbers;
+    QPushButton* take;
+  };
+
+  PlanSession& m_session;
+  std::shared_ptr<SvgArt> m_art;
+  Job<Result<Found>>* m_job;
+  Arrangements m_found;
+  std::shared_ptr<const Plan> m_of;
+  uint64_t m_seed = 0;
+  QListWidget *m_things, *m_spare;
+  QLabel *m_says, *m_spareHead;
+  QProgressBar* m_progress;
+  QPushButton *m_ask, *m_stop;
+  std::vector<Leaf> m_leaves;
+
+  void fillThings();
+  void show(Found found);
+  void clearProposals(const QString& why);
+};
+
+}  // namespace havlo

@@ -1,0 +1,436 @@
+// The list and one form; everything typed or slid is an edit.
+#include "app/ink/background_page.h"
+
+#include <QComboBox>
+#include <QListWidget>
+#include <QMenu>
+#include <QPainter>
+#include <QPushButton>
+#include <QSlider>
+#include <algorithm>
+#include <functional>
+
+#include "app/common/form_rows.h"
+#include "app/common/measure_edit.h"
+#include "app/common/rolled.h"
+#include "core/edit/wash_edits.h"
+#include "core/wash/limit_shape.h"
+#include "core/wash/wash_area.h"
+#include "io/wording/names.h"
+#include "io/wording/step_words.h"
+
+namespace havlo {
+namespace {
+
+constexpr WashKind kKinds[] = {WashKind::Sky,       WashKind::Ground, WashKind::Water,
+                               WashKind::Mist,      WashKind::Glow,   WashKind::Halo,
+                               WashKind::DarkEdges, WashKind::Rays,   WashKind::Plain};
+constexpr LimitKind kLimits[] = {LimitKind::Straight,  LimitKind::Wavy,   LimitKind::Torn, LimitKind::Oval,
+                                 LimitKind::Rectangle, LimitKind::Circle, LimitKind::Arch, LimitKind::Rays};
+constexpr int kNewLimit = 1000;
+
+QString fromName(WashFrom from) {
+  switch (from) {
+    case WashFrom::Top:
+      return BackgroundPage::tr("the top");
+    case WashFrom::Bottom:
+      return BackgroundPage::tr("the bottom");
+    case WashFrom::Left:
+      return BackgroundPage::tr("the left");
+    case WashFrom::Right:
+      return BackgroundPage::tr("the right");
+    case WashFrom::Centre:
+      return BackgroundPage::tr("its centre");
+    case WashFrom::Edges:
+      return BackgroundPage::tr("its borders");
+    case WashFrom::Middle:
+      return BackgroundPage::tr("its middle line");
+    case WashFrom::Limit:
+      break;
+  }
+  return BackgroundPage::tr("its edge or opening");
+}
+
+QIcon swatch(const Ink& ink) {
+  const int side = qRound(14 * textScale());
+  QPixmap pixmap(side, side);
+  pixmap.fill(Qt::transparent);
+  QPainter p(&pixmap);
+  p.setRenderHint(QPainter::Antialiasing);
+  p.setPen(QPen(theme().rule, 1));
+  p.setBrush(QColor(ink.colour.red, ink.colour.green, ink.colour.blue));
+  p.drawEllipse(1, 1, side - 3, side - 3);
+  return pixmap;
+}
+
+QSlider* percentSlider(const char* name) {
+  auto* s = new QSlider(Qt::Horizontal);
+  s->setRange(0, 100);
+  s->setPageStep(5);
+  s->setObjectName(QLatin1String(name));
+  return s;
+}
+
+}  // namespace
+
+BackgroundPage::BackgroundPage(PlanSession& session, QWidget* parent) : QWidget(parent), m_session(session) {
+  auto* column = new QVBoxLayout(this);
+  column->setContentsMargins(0, 0, 0, 0);
+  column->setSpacing(6);
+  m_order = inkLabel({}, labelFont(), theme().soft, true);
+  column->addWidget(m_order);
+  m_list = new QListWidget;
+  m_list->setObjectName(QStringLiteral("washes"));
+  m_list->setAccessibleName(tr("The washes, in the order they are blended"));
+  m_list->setMaximumHeight(qRound(150 * textScale()));
+  column->addWidget(m_list);
+  auto* acts = new QHBoxLayout;
+  auto* add = new QPushButton(tr("Add a wash"));
+  add->setObjectName(QStringLiteral("addWash"));
+  auto* menu = new QMenu(add);
+  for (const WashKind kind : kKinds)
+    menu->addAction(capital(kindName(kind)), this, [this, kind] { addWash(kind); })
+        ->setObjectName(QStringLiteral("wash-%1").arg(static_cast<int>(kind)));
+  menu->addSeparator();
+  menu->addAction(tr("Sky in three steps: 3/4, 1/2, 1/4"), this, &BackgroundPage::addSteppedSky);
+  add->setMenu(menu);
+  acts->addWidget(add);
+  m_remove = plainButton(tr("Leave it out"));
+  m_remove->setObjectName(QStringLiteral("removeWash"));
+  acts->addWidget(m_remove);
+  acts->addStretch(1);
+  column->addLayout(acts);
+  m_empty = inkLabel(
+      tr("A background is blended with ink over everything that is masked: a sky, a ground, a glow. Add "
+         "one; then drag its borders on the card."),
+      bodyFont(), theme().soft, true);
+  column->addWidget(m_empty);
+
+  m_rows = new FormRows;
+  m_rows->setObjectName(QStringLiteral("washForm"));
+  m_ink = new QComboBox;
+  m_ink->setObjectName(QStringLiteral("washInk"));
+  m_from = new QComboBox;
+  m_from->setObjectName(QStringLiteral("washFrom"));
+  m_reach = percentSlider("washReach");
+  m_strength = percentSlider("washStrength");
+  m_reachSays = inkLabel({}, labelFont(), theme().soft);
+  m_strengthSays = inkLabel({}, labelFont(), theme().soft);
+  m_limit = new QComboBox;
+  m_limit->setObjectName(QStringLiteral("washLimit"));
+  m_side = new QComboBox;
+  m_side->setObjectName(QStringLiteral("washSide"));
+  m_over = plainButton({});
+  m_over->setObjectName(QStringLiteral("washOver"));
+  m_over->setMenu(new QMenu(m_over));
+  m_rows->add(tr("Ink"), m_ink);
+  m_rows->add(tr("Fullest at"), m_from);
+  m_rows->add(tr("Reaches"), m_reach, m_reachSays);
+  m_rows->add(tr("Strength"), m_strength, m_strengthSays);
+  m_rows->add(tr("Bounded by"), m_limit);
+  m_rows->add(tr("On the side"), m_side);
+  m_wave = new MeasureEdit(tr("Height of the waves"));
+  m_length = new MeasureEdit(tr("Length of a wave"));
+  m_larger = new MeasureEdit(tr("Larger than what it holds by"));
+  m_tear = plainButton(tr("Tear it anew"));
+  m_hold = plainButton(tr("Fit it round the hero"));
+  m_hold->setObjectName(QStringLiteral("holdHero"));
+  m_rows->add(tr("Waves, high"), m_wave);
+  m_rows->add(tr("Waves, long"), m_length);
+  m_rows->add(tr("Larger by"), m_larger);
+  m_rows->addPair(m_hold, m_tear);
+  m_rows->addWide(m_limitSays = inkLabel({}, labelFont(), theme().soft, true));
+  m_rows->add(tr("May colour"), m_over);
+  auto* inside = new QWidget;
+  auto* body = new QVBoxLayout(inside);
+  body->setContentsMargins(0, 0, 4, 0);
+  body->addWidget(m_rows);
+  body->addStretch(1);
+  column->addWidget(rolled(inside), 1);
+
+  connect(m_list, &QListWidget::currentRowChanged, this, [this] {
+    if (m_filling) return;
+    refresh();
+    Q_EMIT washChosen(wash());
+  });
+  connect(m_remove, &QPushButton::clicked, this, [this] {
+    if (const Wash* w = chosen())
+      edit(tr("Leave %1 out").arg(washName(*w)), withoutWash(m_session.plan(), w->id));
+  });
+  connect(m_ink, &QComboBox::activated, this, [this](int k) {
+    if (const Wash* w = chosen())
+      edit(tr("Blend %1 in %2").arg(washName(*w), m_ink->itemText(k)),
+           withWashInk(m_session.plan(), w->id, m_ink->itemData(k).toString().toStdString()));
+  });
+  connect(m_from, &QComboBox::activated, this, [this](int k) {
+    if (const Wash* w = chosen())
+      edit(tr("Begin %1 at %2").arg(washName(*w), m_from->itemText(k)),
+           withWashFrom(m_session.plan(), w->id, static_cast<WashFrom>(m_from->itemData(k).toInt())));
+  });
+  connect(m_reach, &QSlider::valueChanged, this, [this](int v) {
+    const Wash* w = chosen();
+    if (w && !m_filling)
+      edit(tr("Reach of %1").arg(washName(*w)), withWashReach(m_session.plan(), w->id, v / 100.0), "reach");
+  });
+  connect(m_strength, &QSlider::valueChanged, this, [this](int v) {
+    const Wash* w = chosen();
+    if (w && !m_filling)
+      edit(tr("Strength of %1").arg(washName(*w)), withWashStrength(m_session.plan(), w->id, v / 100.0),
+           "strength");
+  });
+  connect(m_limit, &QComboBox::activated, this, [this](int k) {
+    const Wash* w = chosen();
+    if (!w) return;
+    const QVariant choice = m_limit->itemData(k);
+    if (choice.typeId() == QMetaType::Int) return bind(static_cast<LimitKind>(choice.toInt() - kNewLimit));
+    const std::string id = choice.toString().toStdString();
+    const WashLimit* limit = m_session.plan().limit(id);
+    const LimitSide side = !limit || limit->isEdge() ? LimitSide::Above : LimitSide::Inside;
+    edit(limit ? tr("Bound %1 by %2").arg(washName(*w), limitName(*limit)) : tr("Free %1").arg(washName(*w)),
+         boundBy(m_session.plan(), w->id, id, side));
+  });
+  connect(m_side, &QComboBox::activated, this, [this](int k) {
+    if (const Wash* w = chosen())
+      edit(tr("Blend %1 %2").arg(washName(*w), m_side->itemText(k)),
+           boundBy(m_session.plan(), w->id, w->limit, static_cast<LimitSide>(m_side->itemData(k).toInt())));
+  });
+  connect(m_wave, &MeasureEdit::changed, this, [this](double mm) {
+    changeLimit(tr("Waves of the edge"), [mm](WashLimit& l) { l.wave_mm = std::max(0.0, mm); });
+  });
+  connect(m_length, &MeasureEdit::changed, this, [this](double mm) {
+    changeLimit(tr("Length of the waves"), [mm](WashLimit& l) { l.length_mm = std::max(1.0, mm); });
+  });
+  connect(m_tear, &QPushButton::clicked, this,
+          [this] { changeLimit(tr("Tear the edge anew"), [](WashLimit& l) { ++l.seed; }); });
+  const auto fit = [this](double larger) {
+    const Plan& plan = m_session.plan();
+    const Analysis& a = *m_session.analysis();
+    changeLimit(tr("Fit the opening"), [&](WashLimit& l) {
+      l.larger_mm = std::max(0.0, larger);
+      if (l.holds.empty())
+        for (const Impression& i : plan.impressions)
+          if (i.hero) l.holds.push_back(i.id);
+      Box held;
+      for (const std::string& id : l.holds)
+        if (const int i = plan.indexOf(id); i >= 0) {
+          const Box b = boxOf(a.meetings.placed[static_cast<size_t>(i)]->silhouette);
+          held.include({b.left, b.bottom}), held.include({b.right, b.top});
+        }
+      l.opening = fitted(l, held);
+    });
+  };
+  connect(m_hold, &QPushButton::clicked, this, [this, fit] {
+    const Wash* w = chosen();
+    const WashLimit* l = w ? m_session.plan().limit(w->limit) : nullptr;
+    if (l) fit(l->larger_mm > 0 ? l->larger_mm : 5);
+  });
+  connect(m_larger, &MeasureEdit::changed, this, fit);
+  for (MeasureEdit* e : {m_wave, m_length, m_larger})
+    connect(e, &MeasureEdit::trouble, &session, &PlanSession::trouble);
+  connect(&session, &PlanSession::planChanged, this, &BackgroundPage::refresh);
+  connect(&session, &PlanSession::unitsChanged, this, &BackgroundPage::refresh);
+  refresh();
+}
+
+const Wash* BackgroundPage::chosen() const {
+  const std::string id = wash().toStdString();
+  for (const Wash& w : m_session.plan().washes)
+    if (w.id == id) return &w;
+  return nullptr;
+}
+
+QString BackgroundPage::wash() const {
+  const QListWidgetItem* item = m_list->currentItem();
+  return item ? item->data(Qt::UserRole).toString() : QString();
+}
+
+void BackgroundPage::choose(const QString& id) {
+  for (int k = 0; k < m_list->count(); ++k)
+    if (m_list->item(k)->data(Qt::UserRole).toString() == id) m_list->setCurrentRow(k);
+}
+
+void BackgroundPage::edit(const QString& label, const Result<Plan>& result, const char* key) {
+  const QString merge = *key ? QStringLiteral("wash:%1:%2").arg(QLatin1String(key), wash()) : QString();
+  m_session.edit(label, result, merge);
+}
+
+void BackgroundPage::changeLimit(const QString& label, const std::function<void(WashLimit&)>& change,
+                                 const char* key) {
+  const Wash* w = chosen();
+  const WashLimit* limit = w ? m_session.plan().limit(w->limit) : nullptr;
+  if (!limit) return;
+  WashLimit l = *limit;
+  change(l);
+  edit(label, withLimit(m_session.plan(), l), key);
+}
+
+void BackgroundPage::addWash(WashKind kind) {
+  const Plan& plan = m_session.plan();
+  if (plan.inks.empty()) {
+    Q_EMIT m_session.trouble(tr("There is no ink in this plan. Take one from the drawer first."));
+    return;
+  }
+  // Backgrounds are pale: the lightest ink that has a colour.
+  const Ink* best = &plan.inks.front();
+  for (const Ink& ink : plan.inks)
+    if (ink.kind != InkKind::Embossing && lightnessOf(ink.colour) > lightnessOf(best->colour)) best = &ink;
+  const auto made = withNewWash(plan, kind, best->id);
+  const QString id = made ? QString::fromStdString(made.value().washes.back().id) : QString();
+  m_session.edit(tr("Add %1").arg(kindName(kind)), made);
+  choose(id);
+}
+
+void BackgroundPage::addSteppedSky() {
+  const Plan& plan = m_session.plan();
+  std::vector<const Ink*> inks;
+  for (const Ink& ink : plan.inks)
+    if (ink.kind != InkKind::Embossing) inks.push_back(&ink);
+  std::stable_sort(inks.begin(), inks.end(), [](const Ink* p, const Ink* q) {
+    return lightnessOf(p->colour) > lightnessOf(q->colour);
+  });
+  if (inks.size() > 3) inks.resize(3);
+  if (inks.empty()) return addWash(WashKind::Sky);
+  const double usual[] = {0.75, 0.5, 0.25};
+  std::vector<std::string> ids;
+  std::vector<double> reaches;
+  for (size_t k = 0; k < inks.size(); ++k) ids.push_back(inks[k]->id), reaches.push_back(usual[k]);
+  m_session.edit(tr("A sky in steps"), withSteppedWash(plan, WashKind::Sky, ids, reaches));
+  if (!m_session.plan().washes.empty()) choose(QString::fromStdString(m_session.plan().washes.back().id));
+}
+
+void BackgroundPage::bind(LimitKind kind) {
+  const Wash* w = chosen();
+  if (!w) return;
+  std::string id;
+  const Plan made = withNewLimit(m_session.plan(), kind, &id);
+  const bool sky = w->kind != WashKind::Ground && w->kind != WashKind::Water;
+  const LimitSide side = made.limit(id)->isEdge() ? (sky ? LimitSide::Above : LimitSide::Below)
+                         : w->kind == WashKind::Halo || w->kind == WashKind::Glow ? LimitSide::Outside
+                                                                                  : LimitSide::Inside;
+  auto bound = boundBy(made, w->id, id, side);
+  if (bound && (w->kind == WashKind::Halo || w->kind == WashKind::Rays || w->kind == WashKind::Mist))
+    bound = withWashFrom(bound.value(), w->id, WashFrom::Limit);
+  edit(tr("Bound %1 by a new %2").arg(washName(*w), kindName(kind)), bound);
+}
+
+void BackgroundPage::fillOver() {
+  const Wash* w = chosen();
+  QMenu* menu = m_over->menu();
+  menu->clear();
+  if (!w) return;
+  const auto& a = *m_session.analysis();
+  size_t index = 0;
+  for (size_t k = 0; k < m_session.plan().washes.size(); ++k)
+    if (&m_session.plan().washes[k] == w) index = k;
+  int met = 0, over = 0;
+  for (size_t i = 0; i < m_session.plan().impressions.size(); ++i) {
+    if (!a.washes.meets[index][i].touches) continue;
+    ++met;
+    const std::string& id = m_session.plan().impressions[i].id;
+    const bool may =
+        std::find(w->overImpressions.begin(), w->overImpressions.end(), id) != w->overImpressions.end();
+    over += may;
+    QAction* act = menu->addAction(labelOf(m_session.plan(), static_cast<int>(i)));
+    act->setCheckable(true);
+    act->setChecked(may);
+    connect(act, &QAction::toggled, this,
+            [this, id, wash = w->id, name = nameOf(m_session.plan(), static_cast<int>(i))](bool on) {
+              edit(on ? tr("Let it colour %1").arg(name) : tr("Keep %1 clean").arg(name),
+                   washedOver(m_session.plan(), wash, id, on));
+            });
+  }
+  m_over->setEnabled(met > 0);
+  m_over->setText(met == 0 ? tr("it meets nothing") : tr("%1 of %2 things it meets").arg(over).arg(met));
+}
+
+void BackgroundPage::refresh() {
+  if (m_filling) return;
+  m_filling = true;
+  const Plan& plan = m_session.plan();
+  const QString before = wash();
+  // Only anew if it says something else: a list that is filled again loses its keyboard focus.
+  QStringList names, ids;
+  std::vector<const Wash*> listed;
+  for (int w : washOrder(plan)) {
+    const Wash& one = plan.washes[static_cast<size_t>(w)];
+    names << capital(washName(one)) + QStringLiteral(", ") + inkName(*plan.ink(one.ink));
+    ids << QString::fromStdString(one.id);
+    listed.push_back(&one);
+  }
+  QStringList had, hadIds;
+  for (int k = 0; k < m_list->count(); ++k)
+    had << m_list->item(k)->text(), hadIds << m_list->item(k)->data(Qt::UserRole).toString();
+  if (had != names || hadIds != ids) {
+    m_list->clear();
+    for (qsizetype k = 0; k < names.size(); ++k) {
+      auto* item =
+          new QListWidgetItem(swatch(*plan.ink(listed[static_cast<size_t>(k)]->ink)), names[k], m_list);
+      item->setData(Qt::UserRole, ids[k]);
+      if (ids[k] == before) m_list->setCurrentItem(item);
+    }
+    if (!m_list->currentItem() && m_list->count() > 0) m_list->setCurrentRow(0);
+  }
+  m_order->setText(plan.washes.size() > 1 ? tr("Blended in this order, the lightest first.") : QString());
+  m_order->setVisible(plan.washes.size() > 1);
+  const Wash* w = chosen();
+  m_empty->setVisible(plan.washes.empty());
+  m_list->setVisible(!plan.washes.empty());
+  m_rows->setVisible(w != nullptr);
+  m_remove->setVisible(w != nullptr);
+  if (w) {
+    m_ink->clear();
+    for (const Ink& ink : plan.inks)
+      m_ink->addItem(swatch(ink), inkName(ink), QString::fromStdString(ink.id));
+    m_ink->setCurrentIndex(m_ink->findData(QString::fromStdString(w->ink)));
+    m_from->clear();
+    for (const WashFrom f : {WashFrom::Top, WashFrom::Bottom, WashFrom::Left, WashFrom::Right,
+                             WashFrom::Centre, WashFrom::Edges, WashFrom::Middle})
+      m_from->addItem(fromName(f), static_cast<int>(f));
+    if (!w->limit.empty()) m_from->addItem(fromName(WashFrom::Limit), static_cast<int>(WashFrom::Limit));
+    m_from->setCurrentIndex(m_from->findData(static_cast<int>(w->from)));
+    m_reach->setValue(qRound(100 * w->reach));
+    m_strength->setValue(qRound(100 * w->strength));
+    m_reachSays->setText(tr("%1 %").arg(qRound(100 * w->reach)));
+    m_strengthSays->setText(tr("%1 %").arg(qRound(100 * w->strength)));
+    m_limit->clear();
+    m_limit->addItem(tr("nothing"), QString());
+    for (const WashLimit& l : plan.limits)
+      m_limit->addItem(capital(limitName(l)) + QStringLiteral(" (") + QString::fromStdString(l.id) + u')',
+                       QString::fromStdString(l.id));
+    for (const LimitKind k : kLimits)
+      m_limit->addItem(tr("a new %1").arg(kindName(k)), kNewLimit + static_cast<int>(k));
+    m_limit->setCurrentIndex(std::max(0, m_limit->findData(QString::fromStdString(w->limit))));
+    const WashLimit* l = plan.limit(w->limit);
+    m_rows->setRowVisible(m_side, l != nullptr);
+    m_side->clear();
+    if (l && l->isEdge()) {
+      m_side->addItem(tr("above it"), static_cast<int>(LimitSide::Above));
+      m_side->addItem(tr("below it"), static_cast<int>(LimitSide::Below));
+    } else {
+      m_side->addItem(tr("inside it"), static_cast<int>(LimitSide::Inside));
+      m_side->addItem(tr("outside it"), static_cast<int>(LimitSide::Outside));
+    }
+    m_side->setCurrentIndex(std::max(0, m_side->findData(static_cast<int>(w->side))));
+    const bool waves = l && (l->kind == LimitKind::Wavy || l->kind == LimitKind::Torn);
+    const bool frame = l && !l->isEdge() && l->kind != LimitKind::Rays;
+    m_rows->setRowVisible(m_wave, waves);
+    m_rows->setRowVisible(m_length, waves);
+    m_rows->setRowVisible(m_larger, frame);
+    m_hold->setVisible(frame);
+    m_tear->setVisible(l && l->kind == LimitKind::Torn);
+    for (MeasureEdit* e : {m_wave, m_length, m_larger}) e->setUnits(m_session.units());
+    if (waves) m_wave->setMeasure(l->wave_mm), m_length->setMeasure(l->length_mm);
+    if (frame) m_larger->setMeasure(l->larger_mm);
+    m_limitSays->setVisible(l != nullptr);
+    if (l)
+      m_limitSays->setText(
+          !wantsCutting(*l)            ? tr("A strip of tape does for a straight edge.")
+          : l->kind == LimitKind::Torn ? tr("Torn once; its two pieces serve the two sides.")
+          : l->isEdge() ? tr("Cut once; turned round it serves the other side. It is on the mask sheet.")
+                        : tr("Cut once; what comes out covers the inside. It is on the mask sheet."));
+  }
+  fillOver();
+  m_filling = false;
+}
+
+}  // namespace havlo

@@ -1,0 +1,57 @@
+// The background: washes, what bounds them, what they may colour.
+#pragma once
+
+#include <QWidget>
+
+#include "app/session/plan_session.h"
+
+class QComboBox;
+class QLabel;
+class QListWidget;
+class QPushButton;
+class QSlider;
+class QSpinBox;
+
+namespace havlo {
+
+class FormRows;
+class MeasureEdit;
+
+class BackgroundPage : public QWidget {
+  Q_OBJECT
+
+ public:
+  explicit BackgroundPage(PlanSession& session, QWidget* parent = nullptr);
+  /// The chosen wash's id, or empty.
+  QString wash() const;
+  void choose(const QString& wash);
+  void addWash(WashKind kind);
+  /// The usual sky: the three lightest blues or whatever the plan has, over 3/4, 1/2 and 1/4.
+  void addSteppedSky();
+  /// Gives the chosen wash a new limit of this kind.
+  void bind(LimitKind kind);
+
+ Q_SIGNALS:
+  void washChosen(const QString& wash);
+
+ private:
+  PlanSession& m_session;
+  QListWidget* m_list;
+  QLabel *m_order, *m_limitSays, *m_empty;
+  FormRows* m_rows;
+  QComboBox *m_ink, *m_from, *m_limit, *m_side;
+  QSlider *m_reach, *m_strength;
+  QLabel *m_reachSays, *m_strengthSays;
+  QPushButton *m_over, *m_remove, *m_tear;
+  MeasureEdit *m_wave, *m_length, *m_larger;
+  QPushButton* m_hold;
+  bool m_filling = false;
+
+  void refresh();
+  void fillOver();
+  const Wash* chosen() const;
+  void edit(const QString& label, const Result<Plan>& result, const char* key = "");
+  void changeLimit(const QString& label, const std::function<void(WashLimit&)>& change, const char* key = "");
+};
+
+}  // namespace havlo

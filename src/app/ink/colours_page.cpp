@@ -1,0 +1,260 @@
+#include "app/ink/colours_page.h"
+
+#include <QComboBox>
+#include <QCoreApplication>
+#include <QGridLayout>
+#include <QPainter>
+#include <QPushButton>
+#include <algorithm>
+
+#include "app/common/form_rows.h"
+#include "app/common/rolled.h"
+#include "app/order/picture_box.h"
+#include "app/session/drawer_session.h"
+#include "core/edit/edits.h"
+#include "core/edit/wash_edits.h"
+#include "io/art/picture.h"
+#include "io/art/svg_art.h"
+#include "io/wording/focus_words.h"
+#include "io/wording/names.h"
+
+namespace havlo {
+namespace {
+
+void clear(QWidget* w) {
+  delete w->layout();
+  qDeleteAll(w->findChildren<QWidget*>(QString(), Qt::FindDirectChildrenOnly));
+}
+
+/// Three colours as they would lie: sky over ground, the hero on both.
+class PaletteStrip : public QWidget {
+ public:
+  PaletteStrip(Colour sky, Colour ground, Colour hero) : m_sky(sky), m_ground(ground), m_hero(hero) {
+    setFixedSize(qRound(64 * textScale()), qRound(40 * textScale()));
+  }
+
+ protected:
+  void paintEvent(QPaintEvent*) override {
+    QPainter p(this);
+    p.setRenderHint(QPainter::Antialiasing);
+    const auto q = [](Colour c) { return QColor(c.red, c.green, c.blue); };
+    p.fillRect(QRect(0, 0, width(), height() / 2), q(m_sky));
+    p.fillRect(QRect(0, height() / 2, width(), height() - height() / 2), q(m_ground));
+    p.setPen(Qt::NoPen);
+    p.setBrush(q(m_hero));
+    p.drawEllipse(QPointF(width() / 2.0, height() / 2.0), height() * 0.28, height() * 0.28);
+    p.setPen(QPen(theme().rule, 1));
+    p.setBrush(Qt::NoBrush);
+    p.drawRect(rect().adjusted(0, 0, -1, -1));
+  }
+
+ private:
+  Colour m_sky, m_ground, m_hero;
+};
+
+Colour washed(const Ink& ink, const Paper& paper) {
+  const LinearRgb c = throughFilm(linearOf(paper.colour), linearOf(ink.colour), 0.6);
+  const auto byte = [](float v) {
+    return static_cast<unsigned char>(std::lround(255 * channelOf(static_cast<double>(v))));
+  };
+  return {byte(c[0]), byte(c[1]), byte(c[2])};
+}
+
+QString paperName(const Paper& paper, bool own) {
+  const QString name = QString::fromStdString(paper.name);
+  return own ? ColoursPage::tr("as it is") : name.isEmpty() ? ColoursPage::tr("this paper") : name;
+}
+
+}  // namespace
+
+ColoursPage::ColoursPage(PlanSession& session, DrawerSession& drawer, std::shared_ptr<SvgArt> art,
+                         QWidget* parent)
+    : QWidget(parent),
+      m_session(session),
+      m_drawer(drawer),
+      m_art(std::move(art)),
+      m_job(new Job<Result<std::vector<PaperTrial>>>(this)) {
+  auto* inside = new QWidget;
+  auto* column = new QVBoxLayout(inside);
+  column->setContentsMargins(0, 0, 6, 0);
+  column->setSpacing(8);
+  const auto head = [&](const QString& title, const QString& says) {
+    column->addWidget(inkLabel(title, bodyFont(QFont::DemiBold), theme().ink));
+    column->addWidget(inkLabel(says, labelFont(), theme().soft, true));
+  };
+  head(tr("On what paper"), tr("The same card on each, and how much of the pull the hero has there."));
+  column->addWidget(m_papers = new QWidget);
+  column->addSpacing(4);
+  head(tr("Palettes"),
+       tr("From this plan's inks and the drawer's: sky, ground, and a hero that stands off most from both."));
+  column->addWidget(m_palettes = new QWidget);
+  auto* greys = new QPushButton(tr("One colour among greys"));
+  greys->setObjectName(QStringLiteral("amongGreys"));
+  greys->setToolTip(tr("The hero keeps its colour; everything else is stamped and blended in greys."));
+  column->addWidget(greys, 0, Qt::AlignLeft);
+  column->addSpacing(4);
+  head(tr("What stands out"),
+       tr("Each thing against what really lies around it. Below 10 it sinks in at a glance."));
+  column->addWidget(m_contrasts = new QWidget);
+  column->addStretch(1);
+  auto* outer = new QVBoxLayout(this);
+  outer->setContentsMargins(0, 0, 0, 0);
+  outer->addWidget(rolled(inside));
+  connect(greys, &QPushButton::clicked, this,
+          [this] { m_session.edit(tr("One colour among greys"), oneColourAmongGreys(m_session.plan())); });
+  connect(&session, &PlanSession::planChanged, this, [this] {
+    m_stale = true;
+    if (isVisible()) work();
+  });
+  connect(&session, &PlanSession::looksChanged, this, [this] {
+    if (isVisible()) fillContrasts();
+  });
+}
+
+void ColoursPage::showEvent(QShowEvent*) {
+  if (m_stale) work();
+}
+
+void ColoursPage::settle() {
+  if (m_stale) work();
+  for (int round = 0; round < 4; ++round) {
+    m_job->wait();
+    QCoreApplication::processEvents();
+  }
+}
+
+void ColoursPage::work() {
+  m_stale = false;
+  fillContrasts();
+  fillPalettes();
+  m_job->run(
+      [plan = m_session.snapshot(), art = m_art](const Progress& progress) {
+        return tryPapers(*plan, papersToTry(*plan), art.get(), progress);
+      },
+      [this](Result<std::vector<PaperTrial>> trials) {
+        if (trials) showPapers(trials.value());
+      });
+}
+
+void ColoursPage::fillContrasts() {
+  clear(m_contrasts);
+  const auto& looks = m_session.analysis()->looks;
+  const Plan& plan = m_session.plan();
+  if (!looks || !looks->fits(plan)) return;
+  auto* grid = new QGridLayout(m_contrasts);
+  grid->setContentsMargins(0, 0, 0, 0);
+  grid->setVerticalSpacing(3);
+  grid->setColumnStretch(1, 1);
+  std::vector<int> order;
+  for (size_t i = 0; i < looks->standouts.size(); ++i)
+    if (looks->standouts[i].shows) order.push_back(static_cast<int>(i));
+  std::stable_sort(order.begin(), order.end(), [&](int p, int q) {
+    return looks->standouts[static_cast<size_t>(p)].difference <
+           looks->standouts[static_cast<size_t>(q)].difference;
+  });
+  int row = 0;
+  for (int i : order) {
+    const Impression& thing = plan.impressions[static_cast<size_t>(i)];
+    const Standout& s = looks->standouts[static_cast<size_t>(i)];
+    grid->addWidget(
+        inkLabel(labelOf(plan, i), bodyFont(thing.hero ? QFont::DemiBold : QFont::Normal), theme().ink), row,
+        0);
+    auto* ink = new QComboBox;
+    ink->setAccessibleName(tr("Ink of %1").arg(nameOf(plan, i)));
+    for (const Ink& one : plan.inks)
+      for (int g = 1; g <= 3; ++g)
+        ink->addItem(inkName(one) + QStringLiteral(", ") + pressingName(g),
+                     QStringList{QString::fromStdString(one.id), QString::number(g)});
+    ink->setCurrentIndex(
+        ink->findData(QStringList{QString::fromStdString(thing.ink), QString::number(thing.generation)}));
+    ink->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+    ink->setMinimumContentsLength(8);
+    connect(
+        ink, &QComboBox::activated, this,
+        [this, ink, id = thing.id, name = nameOf(plan, i)](int k) {
+          const QStringList wish = ink->itemData(k).toStringList();
+          m_session.edit(tr("Stamp %1 in %2").arg(name, ink->itemText(k)),
+                         withInk(m_session.plan(), id, wish[0].toStdString(), wish[1].toInt()));
+        },
+        Qt::QueuedConnection);
+    grid->addWidget(ink, row, 1);
+    const bool sinks = s.difference < 10;
+    grid->addWidget(
+        inkLabel(tr("%1 apart").arg(s.difference, 0, 'f', 0),
+                 bodyFont(sinks ? QFont::DemiBold : QFont::Normal), sinks ? theme().ochre : theme().soft),
+        row, 2);
+    ++row;
+  }
+}
+
+void ColoursPage::fillPalettes() {
+  clear(m_palettes);
+  const Plan& plan = m_session.plan();
+  m_inks = plan.inks;
+  if (m_drawer.isOpen())
+    for (const Ink& d : m_drawer.inks())
+      if (std::none_of(m_inks.begin(), m_inks.end(),
+                       [&](const Ink& o) { return o.colour == d.colour && o.kind == d.kind; }))
+        m_inks.push_back(d);
+  m_choices = proposePalettes(m_inks, plan.card.paper);
+  auto* column = new QVBoxLayout(m_palettes);
+  column->setContentsMargins(0, 0, 0, 0);
+  if (m_choices.empty())
+    column->addWidget(inkLabel(tr("A palette wants three inks or more."), bodyFont(), theme().soft, true));
+  for (size_t k = 0; k < m_choices.size(); ++k) {
+    const PaletteChoice& c = m_choices[k];
+    const auto ink = [&](int i) -> const Ink& { return m_inks[static_cast<size_t>(i)]; };
+    auto* line = new QHBoxLayout;
+    line->addWidget(new PaletteStrip(washed(ink(c.sky), plan.card.paper),
+                                     washed(ink(c.ground), plan.card.paper), ink(c.hero).colour),
+                    0, Qt::AlignTop);
+    line->addWidget(inkLabel(paletteWords(m_inks, c), labelFont(), theme().soft, true), 1);
+    auto* take = plainButton(tr("Take it"));
+    take->setObjectName(QStringLiteral("palette-%1").arg(k));
+    connect(
+        take, &QPushButton::clicked, this,
+        [this, k] {
+          if (k < m_choices.size())
+            m_session.edit(tr("Take a palette"), withPalette(m_session.plan(), m_inks, m_choices[k]));
+        },
+        Qt::QueuedConnection);
+    line->addWidget(take, 0, Qt::AlignTop);
+    column->addLayout(line);
+  }
+}
+
+void ColoursPage::showPapers(const std::vector<PaperTrial>& trials) {
+  clear(m_papers);
+  auto* grid = new QGridLayout(m_papers);
+  grid->setContentsMargins(0, 0, 0, 0);
+  int column = 0;
+  for (const PaperTrial& t : trials) {
+    const bool own = t.paper.colour == m_session.plan().card.paper.colour;
+    auto* picture = new PictureBox;
+    picture->setPicture(pictureOf(t.card));
+    picture->setMinimumSize(90, 70);
+    picture->setFixedHeight(qRound(84 * textScale()));
+    grid->addWidget(picture, 0, column);
+    QString says = capital(paperName(t.paper, own)) + QStringLiteral(": ");
+    says += t.looks->hero < 0 ? tr("no hero") : tr("hero %1 %").arg(qRound(100 * t.looks->heroShare()));
+    if (t.sunk > 0) says += tr(", %1 sink in").arg(t.sunk);
+    if (!t.greetingLegible) says += tr(", greeting hard to read");
+    grid->addWidget(inkLabel(says, labelFont(), theme().ink, true), 1, column, Qt::AlignTop);
+    if (!own) {
+      auto* take = plainButton(tr("Take it"));
+      take->setObjectName(QStringLiteral("paper-%1").arg(column));
+      connect(
+          take, &QPushButton::clicked, this,
+          [this, paper = t.paper] {
+            m_session.edit(tr("On %1 paper").arg(paperName(paper, false)),
+                           withPaper(m_session.plan(), paper));
+          },
+          Qt::QueuedConnection);
+      grid->addWidget(take, 2, column, Qt::AlignLeft);
+    }
+    grid->setColumnStretch(column, 1);
+    ++column;
+  }
+}
+
+}  // namespace havlo

@@ -1,0 +1,387 @@
+// Pictures come from a job; handles are small functions from plan to plan.
+#include "app/ink/ink_view.h"
+
+#include <QCoreApplication>
+#include <QMouseEvent>
+#include <QPainter>
+#include <QPainterPath>
+#include <algorithm>
+#include <cmath>
+
+#include "app/theme/theme.h"
+#include "core/edit/wash_edits.h"
+#include "core/wash/limit_shape.h"
+#include "core/wash/wash_area.h"
+#include "io/art/picture.h"
+#include "io/art/shape_path.h"
+#include "io/art/svg_art.h"
+#include "io/wording/names.h"
+
+namespace havlo {
+namespace {
+
+constexpr double kGrab_px = 10;
+constexpr double kSquint_mm = 2.6;
+constexpr int kGreys = 4;
+
+/// What does not pull fades into the paper.
+QImage byPull(QImage image, const Looks& looks) {
+  const Field& pull = looks.saliency.pull;
+  float most = 0;
+  for (float v : pull.v) most = std::max(most, v);
+  if (most <= 0) return image;
+  const Field wide = resized(pull, image.width(), image.height());
+  for (int y = 0; y < image.height(); ++y) {
+    auto* line = reinterpret_cast<QRgb*>(image.scanLine(y));
+    for (int x = 0; x < image.width(); ++x) {
+      const double keep = std::sqrt(std::clamp(static_cast<double>(wide.at(x, y) / most), 0.0, 1.0));
+      const double fade = 0.92 * (1 - keep);
+      const auto mixed = [&](int c, int to) { return qRound(c + fade * (to - c)); };
+      line[x] = qRgb(mixed(qRed(line[x]), 0xEC), mixed(qGreen(line[x]), 0xED), mixed(qBlue(line[x]), 0xE8));
+    }
+  }
+  return image;
+}
+
+Point middle(const Box& b) { return b.centre(); }
+
+}  // namespace
+
+InkView::InkView(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget* parent)
+    : QWidget(parent),
+      m_session(session),
+      m_art(std::move(art)),
+      m_tiles(newTileStore()),
+      m_job(new Job<QImage>(this)) {
+  setMouseTracking(true);
+  setAccessibleName(tr("The card and what is seen of it"));
+  connect(&session, &PlanSession::planChanged, this, &InkView::refresh);
+  connect(&session, &PlanSession::selectionChanged, this, qOverload<>(&QWidget::update));
+  connect(&session, &PlanSession::looksChanged, this, [this] {
+    if (m_mode == Pull) refresh();
+    update();
+  });
+}
+
+FaceGeometry InkView::geometryNow() const {
+  const PanelSize& panel = m_session.plan().card.panel;
+  constexpr double edge = 16;
+  FaceGeometry g;
+  g.scale =
+      std::max(0.2, std::min((width() - 2 * edge) / panel.width_mm, (height() - 2 * edge) / panel.height_mm));
+  g.width_mm = panel.width_mm, g.height_mm = panel.height_mm;
+  g.origin = QPointF((width() - panel.width_mm * g.scale) / 2, (height() + panel.height_mm * g.scale) / 2);
+  return g;
+}
+
+void InkView::refresh() {
+  m_stale = true;
+  if (!isVisible()) return;
+  m_stale = false;
+  const double dpi =
+      dpiWithin(m_session.plan().card.panel.box(),
+                std::clamp(geometryNow().scale * devicePixelRatioF() * kMmPerInch, 24.0, 400.0), 4e6);
+  m_job->run(
+      [plan = m_session.snapshot(), analysis = m_session.analysis(), art = m_art, tiles = m_tiles, dpi,
+       mode = m_mode](const Progress&) {
+        const PressInput in = analysis->press(*plan, art.get());
+        PressTiles pressed(in, Grid(plan->card.panel.box(), dpi), tiles);
+        const Canvas card = intendedCard(in, pressed);
+        if (mode == HalfClosed) return pictureOf(squinted(card, kSquint_mm));
+        if (mode == Greys) return pictureOf(inValues(card, kGreys));
+        if (mode == Pull && analysis->looks) return byPull(pictureOf(card), *analysis->looks);
+        return pictureOf(card);
+      },
+      [this](QImage image) {
+        m_picture = std::move(image);
+        update();
+      },
+      false);
+  update();
+}
+
+void InkView::settle() {
+  if (m_stale) refresh();
+  for (int round = 0; round < 4; ++round) {
+    m_job->wait();
+    QCoreApplication::processEvents();
+  }
+}
+
+void InkView::setMode(Mode mode) {
+  m_mode = mode;
+  refresh();
+}
+
+void InkView::showLooks(bool shown) { m_looks = shown, update(); }
+void InkView::showLines(bool shown) { m_lines = shown, update(); }
+void InkView::setWash(const QString& wash) { m_wash = wash, update(); }
+void InkView::setRoom(std::optional<Box> room) { m_room = room, update(); }
+void InkView::resizeEvent(QResizeEvent*) { refresh(); }
+void InkView::showEvent(QShowEvent*) {
+  if (m_stale) refresh();
+}
+
+const Wash* InkView::chosen() const {
+  const std::string id = m_wash.toStdString();
+  for (const Wash& w : m_session.plan().washes)
+    if (w.id == id) return &w;
+  return nullptr;
+}
+
+/// What can be dragged of the chosen wash: its limit's own points, or its borders; and how far it reaches.
+std::vector<InkView::Handle> InkView::handles(const FaceGeometry& g) const {
+  std::vector<Handle> out;
+  const Wash* wash = chosen();
+  if (!wash) return out;
+  const std::string id = wash->id;
+  const Box panel = m_session.plan().card.panel.box(), b = boxOf(wash->area);
+  const WashLimit* limit = m_session.plan().limit(wash->limit);
+  const auto limitHandle = [&](Point at, const QString& says, auto change) {
+    out.push_back(
+        {g.toPixels(at), says, [lid = wash->limit, change](const Plan& plan, Point to) -> Result<Plan> {
+           WashLimit l = *plan.limit(lid);
+           change(l, to);
+           return withLimit(plan, l);
+         }});
+  };
+  if (limit && limit->isEdge()) {
+    limitHandle({panel.left, limit->left_mm}, tr("Move the edge at the left"),
+                [](WashLimit& l, Point to) { l.left_mm = to.y; });
+    limitHandle({panel.right, limit->right_mm}, tr("Move the edge at the right"),
+                [](WashLimit& l, Point to) { l.right_mm = to.y; });
+    limitHandle({panel.centre().x, (limit->left_mm + limit->right_mm) / 2}, tr("Move the edge"),
+                [](WashLimit& l, Point to) {
+                  const double by = to.y - (l.left_mm + l.right_mm) / 2;
+                  l.left_mm += by, l.right_mm += by;
+                });
+  } else if (limit && limit->kind == LimitKind::Rays) {
+    limitHandle(limit->at, tr("Move where the rays come from"), [](WashLimit& l, Point to) { l.at = to; });
+  } else if (limit) {
+    const Box o = limit->opening;
+    limitHandle(middle(o), tr("Move the opening"), [](WashLimit& l, Point to) {
+      const Point c = l.opening.centre();
+      l.opening = {l.opening.left + to.x - c.x, l.opening.bottom + to.y - c.y, l.opening.right + to.x - c.x,
+                   l.opening.top + to.y - c.y};
+    });
+    limitHandle({o.right, o.centre().y}, tr("Size the opening"), [](WashLimit& l, Point to) {
+      const Point c = l.opening.centre();
+      const double r = std::max(1.0, to.x - c.x);
+      l.opening.left = c.x - r, l.opening.right = c.x + r;
+      if (l.kind == LimitKind::Circle) l.opening.bottom = c.y - r, l.opening.top = c.y + r;
+    });
+    if (limit->kind != LimitKind::Circle)
+      limitHandle({o.centre().x, o.top}, tr("Size the opening"), [](WashLimit& l, Point to) {
+        const Point c = l.opening.centre();
+        const double r = std::max(1.0, to.y - c.y);
+        l.opening.bottom = c.y - r, l.opening.top = c.y + r;
+      });
+  } else {
+    const auto border = [&](Point at, WashBorder which) {
+      const bool across = which == WashBorder::Left || which == WashBorder::Right;
+      out.push_back({g.toPixels(at), tr("Drag the border of %1").arg(washName(*wash)),
+                     [id, which, across](const Plan& plan, Point to) {
+                       return withWashBorder(plan, id, which, across ? to.x : to.y);
+                     }});
+    };
+    border({b.left, b.centre().y}, WashBorder::Left);
+    border({b.right, b.centre().y}, WashBorder::Right);
+    border({b.centre().x, b.bottom}, WashBorder::Bottom);
+    border({b.centre().x, b.top}, WashBorder::Top);
+  }
+  // How far it reaches, where that is a line.
+  const auto reach = [&](Point at, auto shareOf) {
+    out.push_back({g.toPixels(at), tr("How far %1 reaches").arg(washName(*wash)),
+                   [id, shareOf](const Plan& plan, Point to) {
+                     return withWashReach(plan, id,
+                                          std::clamp(std::round(shareOf(to) * 100) / 100, 0.0, 1.0));
+                   },
+                   true});
+  };
+  const double x = b.left + 0.75 * b.width(), y = b.bottom + 0.75 * b.height();
+  if (wash->from == WashFrom::Top)
+    reach({x, b.top - wash->reach * b.height()}, [b](Point to) { return (b.top - to.y) / b.height(); });
+  if (wash->from == WashFrom::Bottom)
+    reach({x, b.bottom + wash->reach * b.height()}, [b](Point to) { return (to.y - b.bottom) / b.height(); });
+  if (wash->from == WashFrom::Left)
+    reach({b.left + wash->reach * b.width(), y}, [b](Point to) { return (to.x - b.left) / b.width(); });
+  if (wash->from == WashFrom::Right)
+    reach({b.right - wash->reach * b.width(), y}, [b](Point to) { return (b.right - to.x) / b.width(); });
+  if (wash->from == WashFrom::Centre)
+    reach({b.centre().x + wash->reach * b.width() / 2, b.centre().y},
+          [b](Point to) { return 2 * std::fabs(to.x - b.centre().x) / b.width(); });
+  if (wash->from == WashFrom::Edges)
+    reach({b.left + wash->reach * b.width() / 2, y},
+          [b](Point to) { return 2 * (to.x - b.left) / b.width(); });
+  if (wash->from == WashFrom::Middle)
+    reach({x, b.centre().y + wash->reach * b.height() / 2},
+          [b](Point to) { return 2 * std::fabs(to.y - b.centre().y) / b.height(); });
+  if (wash->from == WashFrom::Limit && limit && limit->isEdge()) {
+    const double span = spanOf(*wash, *limit, panel.width()), edge = edgeHeight(*limit, panel.width(), x);
+    const double way = wash->side == LimitSide::Above ? 1 : -1;
+    reach({x, edge + way * wash->reach * span},
+          [span, edge, way](Point to) { return way * (to.y - edge) / span; });
+  }
+  return out;
+}
+
+void InkView::mousePressEvent(QMouseEvent* e) {
+  const FaceGeometry g = geometryNow();
+  // The last drawn lies on top.
+  const auto all = handles(g);
+  for (auto it = all.rbegin(); it != all.rend(); ++it)
+    if (std::hypot(it->at.x() - e->position().x(), it->at.y() - e->position().y()) <= kGrab_px) {
+      m_drag = *it;
+      m_dragStart = m_session.plan();
+      ++m_dragSerial;
+      return;
+    }
+  const Point at = g.toPanel(e->position());
+  if (const auto& looks = m_session.analysis()->looks; looks && looks->fits(m_session.plan()))
+    if (const int thing = looks->ownerAt(at); thing >= 0) {
+      m_session.select(QString::fromStdString(m_session.plan().impressions[static_cast<size_t>(thing)].id));
+      Q_EMIT thingClicked(thing);
+      return;
+    }
+  // The last blended wash that lies there.
+  const auto& reached = m_session.analysis()->washes.reached;
+  const auto order = washOrder(m_session.plan());
+  for (auto it = order.rbegin(); it != order.rend(); ++it)
+    if (covers(reached[static_cast<size_t>(*it)], at)) {
+      Q_EMIT washClicked(QString::fromStdString(m_session.plan().washes[static_cast<size_t>(*it)].id));
+      return;
+    }
+}
+
+void InkView::mouseMoveEvent(QMouseEvent* e) {
+  const FaceGeometry g = geometryNow();
+  if (m_drag) {
+    m_session.edit(m_drag->says, m_drag->drag(m_dragStart, g.toPanel(e->position())),
+                   QStringLiteral("wash-%1").arg(m_dragSerial));
+    return;
+  }
+  QString says;
+  for (const Handle& h : handles(g))
+    if (std::hypot(h.at.x() - e->position().x(), h.at.y() - e->position().y()) <= kGrab_px) says = h.says;
+  setToolTip(says);
+  setCursor(says.isEmpty() ? Qt::ArrowCursor : Qt::OpenHandCursor);
+}
+
+void InkView::mouseReleaseEvent(QMouseEvent*) { m_drag.reset(); }
+
+void InkView::paintWash(QPainter& p, const FaceGeometry& g) const {
+  const Wash* wash = chosen();
+  if (!wash) return;
+  const Theme onCard = lightTheme();
+  const auto twice = [&](const QPainterPath& path, Qt::PenStyle style) {
+    p.setBrush(Qt::NoBrush);
+    p.setPen(QPen(onCard.card, 3.4));
+    p.drawPath(path);
+    p.setPen(QPen(onCard.green, 1.6, style));
+    p.drawPath(path);
+  };
+  p.save();
+  p.setClipRect(g.face().adjusted(-1, -1, 1, 1));
+  twice(g.transform().map(pathOf(wash->area)), Qt::SolidLine);
+  for (size_t w = 0; w < m_session.plan().washes.size(); ++w)
+    if (&m_session.plan().washes[w] == wash)
+      twice(g.transform().map(pathOf(m_session.analysis()->washes.reached[w])), Qt::DashLine);
+  p.restore();
+  for (const Handle& h : handles(g)) {
+    p.setPen(QPen(onCard.card, 2));
+    p.setBrush(onCard.green);
+    const QRectF box(h.at.x() - 5, h.at.y() - 5, 10, 10);
+    h.round ? p.drawEllipse(box) : p.drawRect(box);
+  }
+}
+
+void InkView::paintLooks(QPainter& p, const FaceGeometry& g) const {
+  const auto& looks = m_session.analysis()->looks;
+  if (!looks || looks->path.empty()) return;
+  const Theme onCard = lightTheme();
+  QPainterPath way;
+  for (size_t k = 0; k < looks->path.size(); ++k)
+    k == 0 ? way.moveTo(g.toPixels(looks->path[k].at)) : way.lineTo(g.toPixels(looks->path[k].at));
+  QColor veil = onCard.card;
+  veil.setAlpha(200);
+  p.setBrush(Qt::NoBrush);
+  p.setPen(QPen(veil, 4));
+  p.drawPath(way);
+  p.setPen(QPen(onCard.ink, 1.4, Qt::DotLine));
+  p.drawPath(way);
+  for (size_t k = looks->path.size(); k-- > 0;) {
+    const Look& look = looks->path[k];
+    // The first is largest: what pulls less is smaller.
+    const double r = (8 + 7 * look.pull) * textScale();
+    const QPointF at = g.toPixels(look.at);
+    const bool hero = look.thing >= 0 && look.thing == looks->hero;
+    p.setPen(QPen(onCard.card, 2.4));
+    p.setBrush(hero ? onCard.green : onCard.ink);
+    p.drawEllipse(at, r, r);
+    p.setPen(onCard.card);
+    p.setFont(sizedFont(k == 0 ? 15 : 12, QFont::DemiBold));
+    p.drawText(QRectF(at.x() - r, at.y() - r, 2 * r, 2 * r), Qt::AlignCenter, QString::number(k + 1));
+  }
+}
+
+void InkView::paintLines(QPainter& p, const FaceGeometry& g) const {
+  const auto& looks = m_session.analysis()->looks;
+  if (!looks) return;
+  const Theme onCard = lightTheme();
+  p.save();
+  p.setClipRect(g.face());
+  for (const EyeLine& line : looks->lines) {
+    const QPointF from = g.toPixels(line.from), to = g.toPixels(line.to);
+    p.setPen(QPen(onCard.card, 4));
+    p.drawLine(from, to);
+    p.setPen(QPen(line.leads ? onCard.green : onCard.ochre, 1.8, line.leads ? Qt::SolidLine : Qt::DashLine));
+    p.drawLine(from, to);
+    const double a = std::atan2(to.y() - from.y(), to.x() - from.x());
+    for (double s : {-0.45, 0.45})
+      p.drawLine(to, QPointF(to.x() - 11 * std::cos(a + s), to.y() - 11 * std::sin(a + s)));
+  }
+  // Thirds, and where the weight lies.
+  p.setPen(QPen(QColor(onCard.soft.red(), onCard.soft.green(), onCard.soft.blue(), 150), 1, Qt::DotLine));
+  for (double share : {1 / 3.0, 2 / 3.0}) {
+    p.drawLine(g.toPixels({share * g.width_mm, 0}), g.toPixels({share * g.width_mm, g.height_mm}));
+    p.drawLine(g.toPixels({0, share * g.height_mm}), g.toPixels({g.width_mm, share * g.height_mm}));
+  }
+  p.restore();
+  const QPointF weight = g.toPixels({looks->weight.x, 0});
+  QPolygonF wedge{weight + QPointF(0, 2), weight + QPointF(-7, 13), weight + QPointF(7, 13)};
+  p.setPen(Qt::NoPen);
+  p.setBrush(theme().ink);
+  p.drawPolygon(wedge);
+}
+
+void InkView::paintEvent(QPaintEvent*) {
+  QPainter p(this);
+  p.setRenderHint(QPainter::Antialiasing);
+  p.setRenderHint(QPainter::SmoothPixmapTransform);
+  const FaceGeometry g = geometryNow();
+  const QRectF face = g.face();
+  p.fillRect(face.translated(0, 2).adjusted(-1, -1, 1, 1), QColor(0, 0, 0, 22));
+  if (m_picture.isNull()) {
+    const Colour c = m_session.plan().card.paper.colour;
+    p.fillRect(face, QColor(c.red, c.green, c.blue));
+  } else {
+    p.drawImage(face, m_picture);
+  }
+  p.setPen(QPen(theme().rule, 1));
+  p.setBrush(Qt::NoBrush);
+  p.drawRect(face);
+  if (m_lines) paintLines(p, g);
+  paintWash(p, g);
+  if (m_room) {
+    const Theme onCard = lightTheme();
+    const QRectF room(g.toPixels({m_room->left, m_room->top}), g.toPixels({m_room->right, m_room->bottom}));
+    p.setBrush(Qt::NoBrush);
+    p.setPen(QPen(onCard.card, 3.4));
+    p.drawRect(room);
+    p.setPen(QPen(onCard.green, 1.6, Qt::DashLine));
+    p.drawRect(room);
+  }
+  if (m_looks) paintLooks(p, g);
+}
+
+}  // namespace havlo

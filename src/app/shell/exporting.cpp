@@ -1,0 +1,82 @@
+#include "app/shell/exporting.h"
+
+#include <QCoreApplication>
+#include <QDir>
+#include <QFileDialog>
+#include <QFileInfo>
+
+#include "io/art/svg_art.h"
+#include "io/export/finished_card.h"
+#include "io/files/plan_file.h"
+
+namespace havlo {
+
+Exporting::Exporting(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget* window)
+    : QObject(window),
+      m_session(session),
+      m_art(std::move(art)),
+      m_window(window),
+      m_job(new Job<Result<QString>>(this)) {}
+
+void Exporting::ask(What what) {
+  const QString titles[] = {tr("Save the finished card as a picture"),
+                            tr("Save plan and pictures in one file"), tr("Save all measures as a table")};
+  const QString filters[] = {tr("Picture (*.png);;Drawing at true size (*.svg);;Page at true size (*.pdf)"),
+                             tr("Zip (*.zip)"), tr("Table (*.csv)")};
+  const QString endings[] = {QStringLiteral("png"), QStringLiteral("zip"), QStringLiteral("csv")};
+  const auto k = static_cast<size_t>(what);
+  const QString folder = m_session.path().isEmpty() ? QDir::homePath() : QFileInfo(m_session.path()).path();
+  QFileDialog dialog(m_window, titles[k], folder, filters[k]);
+  dialog.setOption(QFileDialog::DontUseNativeDialog);
+  dialog.setAcceptMode(QFileDialog::AcceptSave);
+  dialog.setDefaultSuffix(endings[k]);
+  connect(&dialog, &QFileDialog::filterSelected, &dialog, [&dialog](const QString& filter) {
+    const qsizetype dot = filter.lastIndexOf(QLatin1String("*."));
+    if (dot >= 0) dialog.setDefaultSuffix(filter.mid(dot + 2, 3));
+  });
+  QString base = m_session.title();
+  base.replace(u'/', u'-');
+  dialog.selectFile(base + u'.' + endings[k]);
+  if (dialog.exec() == QDialog::Accepted) write(dialog.selectedFiles().constFirst(), what);
+}
+
+void Exporting::write(const QString& path, What what) {
+  Q_EMIT started(tr("Writing %1").arg(QFileInfo(path).fileName()));
+  m_job->run(
+      [path, what, plan = m_session.snapshot(), analysis = m_session.analysis(),
+       art = m_art](const Progress& progress) -> Result<QString> {
+        const double dpi = dpiWithin(plan->card.panel.box(), 300, 5e7);
+        if (what == What::Picture) {
+          if (const auto saved = saveFinishedCard(path, *plan, *analysis, *art, dpi); !saved)
+            return saved.error();
+          return path;
+        }
+        QByteArray bytes;
+        if (what == What::Measures) {
+          bytes = measuresCsv(*plan, *analysis);
+        } else {
+          auto zip = planZip(*plan, *analysis, *art, dpi, progress);
+          if (!zip) return zip.error();
+          bytes = std::move(zip).value();
+        }
+        if (const auto saved = saveWhole(path, bytes); !saved) return saved.error();
+        return path;
+      },
+      [this](Result<QString> written) {
+        if (!written) {
+          Q_EMIT done({});
+          Q_EMIT trouble(QString::fromStdString(written.error().text()));
+          return;
+        }
+        Q_EMIT done(tr("%1 is written.").arg(QFileInfo(written.value()).fileName()));
+      });
+}
+
+void Exporting::settle() {
+  for (int round = 0; round < 3; ++round) {
+    m_job->wait();
+    QCoreApplication::processEvents();
+  }
+}
+
+}  // namespace havlo
