@@ -53,6 +53,7 @@ std::vector<FaultyPlan> faultyViews() {
     Plan p = withThing(Role::Prop, 3, 20, {20, 10});
     for (int k = 1; k < 4; ++k)
       put(p, "post" + std::to_string(k), "thing", {20.0 + 14 * k, 10.0 + 25 * k}, 1).depth = OnGround{};
+    p.impressions[0].hero = true;
     out.push_back({"posts evenly spaced on the card", FindingKind::Spacing, p});
   }
   {

@@ -17,4 +17,9 @@ struct FaultyPlan {
 /// The faults of the viewpoint and the light.
 std::vector<FaultyPlan> faultyViews();
 
+/// A small scene in which nothing is wrong: a hero, a tree, a post and a greeting.
+Plan soundCard();
+/// The faults of the hero, the greeting, the inks and the background.
+std::vector<FaultyPlan> faultyCards();
+
 }  // namespace havlo::testing

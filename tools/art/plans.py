@@ -71,11 +71,11 @@ def canal(s):
     ]
     soft = ['poplar1', 'poplar2', 'poplar3', 'hills', 'string', 'greeting', 'reeds1', 'reeds2', 'post1', 'post2', 'post3', 'towpath', 'cottage']
     washes = [
-        dict(id='glow', name='the evening glow', ink='apricot', area=rect(0, 44, 177.8, 127), **{'from': 'bottom'}, reach=.62, strength=.5, overImpressions=soft + ['sun']),
-        dict(id='sky', name='the dusk sky', ink='dusk', area=rect(0, 60, 177.8, 127), **{'from': 'top'}, reach=.8, strength=.5, overImpressions=soft),
-        dict(id='path', name='the path', ink='silt', area=[[[16, 0], [103, 0], [107.2, 42.6], [104, 42.6]]], **{'from': 'bottom'}, reach=1, strength=.42, overImpressions=soft),
-        dict(id='meadow', name='the meadow', ink='willow', area=[[[0, 0], [14, 0], [103.4, 42.6], [88, 43.2], [0, 38.8]]], **{'from': 'bottom'}, reach=1, strength=.22, overImpressions=soft),
-        dict(id='water', name='the water', ink='dusk', area=[[[130, 0], [177.8, 0], [177.8, 36.2], [128, 42.8], [109, 44]]], **{'from': 'bottom'}, reach=1, strength=.4, overImpressions=soft + ['boat']),
+        dict(id='glow', name='the evening glow', kind='glow', ink='apricot', area=rect(0, 44, 177.8, 127), **{'from': 'bottom'}, reach=.62, strength=.5, overImpressions=soft + ['sun']),
+        dict(id='sky', name='the dusk sky', kind='sky', ink='dusk', area=rect(0, 60, 177.8, 127), **{'from': 'top'}, reach=.8, strength=.5, overImpressions=soft),
+        dict(id='path', name='the path', kind='ground', ink='silt', area=[[[16, 0], [103, 0], [107.2, 42.6], [104, 42.6]]], **{'from': 'bottom'}, reach=1, strength=.42, overImpressions=soft),
+        dict(id='meadow', name='the meadow', kind='ground', ink='willow', area=[[[0, 0], [14, 0], [103.4, 42.6], [88, 43.2], [0, 38.8]]], **{'from': 'bottom'}, reach=1, strength=.22, overImpressions=soft),
+        dict(id='water', name='the water', kind='water', ink='dusk', area=[[[130, 0], [177.8, 0], [177.8, 36.2], [128, 42.8], [109, 44]]], **{'from': 'bottom'}, reach=1, strength=.4, overImpressions=soft + ['boat']),
     ]
     return plan('Kite over the long pound', 'A hare flies a kite from the towpath; the third poplar stands a little too near.', s, card(177.8, 127, 'top'),
                 dict(horizon=yh, eyeHeight=E, vanishX=108, nearDistance=1.2, visibility=900), impressions, washes, spare=['heron'])
@@ -196,7 +196,7 @@ def fen(s):
         put('greeting', 'wish-you-were-near', 'soot', 46.0, 108.0, depth=dict(metres=1.0)),
     ]
     ground = [dict(id='cut', name='cut', kind='canal', along=[[118.0, 0.0], [vx, yh]], width=3.4, spacing=1.6, mirrors=True)]
-    washes = [dict(id='haze', name='the mist', ink='mist', area=rect(0, yh, 177.8, 127), **{'from': 'bottom'}, reach=.7, strength=.5,
+    washes = [dict(id='haze', name='the mist', kind='mist', ink='mist', area=rect(0, yh, 177.8, 127), **{'from': 'bottom'}, reach=.7, strength=.5,
                    overImpressions=[i['id'] for i in impressions if i['id'] not in ('heron',)])]
     return plan('Willows in the fen', 'Mist takes the ink away with distance: nearer willows are pressed fresh, farther ones paler and in a paler ink.', s,
                 card(177.8, 127, 'top'), dict(horizon=yh, eyeHeight=E, vanishX=vx, nearDistance=D0, visibility=V), impressions, washes, ground=ground,

@@ -9,11 +9,17 @@
 #include <algorithm>
 #include <cstdio>
 
+#include "app/arrange/arrange_place.h"
 #include "app/card/card_place.h"
 #include "app/card/card_view.h"
 #include "app/drawer/add_page.h"
 #include "app/drawer/drawer_place.h"
 #include "app/drawer/shelf_view.h"
+#include "app/ink/background_page.h"
+#include "app/ink/colours_page.h"
+#include "app/ink/greeting_page.h"
+#include "app/ink/ink_place.h"
+#include "app/ink/ink_view.h"
 #include "app/make/make_place.h"
 #include "app/masks/masks_page.h"
 #include "app/order/joins_page.h"
@@ -50,7 +56,7 @@ int main(int argc, char** argv) {
     return std::fprintf(
                stderr,
                "usage: shots FOLDER "
-               "[card,drawer,adding,scene,masks,order,joins,schools,slips,make,practice,shed,fen]\n"),
+               "[card,drawer,adding,scene,masks,order,joins,schools,slips,looks,background,inks,greeting,reading,arrange,make,practice,shed,fen]\n"),
            2;
   const QDir folder(QString::fromLocal8Bit(argv[1]));
   folder.mkpath(QStringLiteral("."));
@@ -147,6 +153,43 @@ int main(int argc, char** argv) {
       saved = shoot(window, folder.filePath(QStringLiteral("make%1.png").arg(name))) && saved;
       window.making().forget(std::string(bench->record().id));
     }
+    const auto eye = [&](const char* place, const char* demo, auto prepare) {
+      if (!places.contains(QLatin1String(place))) return;
+      window.openDemo(QLatin1String(demo));
+      window.visit(havlo::MainWindow::Ink);
+      window.session().settleLooks();
+      prepare();
+      window.ink().view().settle();
+      saved = shoot(window, folder.filePath(QLatin1String(place) + name + QStringLiteral(".png"))) && saved;
+      window.openDemo();
+    };
+    eye("looks", "canal-towpath", [&] { window.ink().showPage(havlo::InkPlace::Looks); });
+    eye("background", "canal-towpath", [&] {
+      window.ink().showPage(havlo::InkPlace::Background);
+      window.ink().background().choose(QStringLiteral("sky"));
+    });
+    eye("inks", "canal-towpath", [&] {
+      window.ink().showPage(havlo::InkPlace::Colours);
+      window.ink().colours().settle();
+    });
+    eye("greeting", "teaching-dull", [&] {
+      window.ink().showPage(havlo::InkPlace::Greeting);
+      window.ink().greeting().findPlace();
+      window.ink().greeting().settle();
+    });
+    if (places.contains(QStringLiteral("reading"))) {
+      window.openDemo(QStringLiteral("teaching-dull"));
+      window.visit(havlo::MainWindow::Scene);
+      window.session().settleLooks();
+      window.scene().face().settle();
+      saved = shoot(window, folder.filePath(QStringLiteral("reading%1.png").arg(name))) && saved;
+      window.openDemo();
+    }
+    if (places.contains(QStringLiteral("arrange"))) {
+      window.visit(havlo::MainWindow::Arrange);
+      window.arrange().settle();
+      saved = shoot(window, folder.filePath(QStringLiteral("arrange%1.png").arg(name))) && saved;
+    }
     if (places.contains(QStringLiteral("practice"))) {
       window.visit(havlo::MainWindow::Practice);
       window.practice().open(5);
@@ -191,7 +234,7 @@ int main(int argc, char** argv) {
   }
   const auto list = [](const char* words) { return QString::fromLatin1(words).split(QLatin1Char(',')); };
   const QStringList all =
-      list("card,drawer,adding,scene,masks,order,joins,schools,slips,make,practice,shed,fen");
+      list("card,drawer,adding,scene,masks,order,joins,schools,slips,looks,background,arrange,make,practice,shed");
   const QStringList wanted = argc > 2 ? QString::fromLocal8Bit(argv[2]).split(QLatin1Char(',')) : all;
   scene(false, 1.0, QString(), wanted);
   // On the dark ground and with large text only some.
@@ -201,7 +244,7 @@ int main(int argc, char** argv) {
       if (wanted.contains(place)) both << place;
     if (!both.isEmpty()) scene(dark, text, QString::fromLatin1(ending), both);
   };
-  again("scene,make", true, 1.0, "-dark");
+  again("scene", true, 1.0, "-dark");
   again("order,make", false, 1.5, "-large-text");
   return saved ? 0 : 1;
 }

@@ -1,13 +1,15 @@
 // The search runs in a worker; what it finds is shown as pictures with their numbers.
 #include "app/arrange/arrange_place.h"
 
+#include <QCheckBox>
 #include <QCoreApplication>
 #include <QGridLayout>
-#include <QListWidget>
 #include <QProgressBar>
 #include <QPushButton>
+#include <algorithm>
 
 #include "app/common/form_rows.h"
+#include "app/common/rolled.h"
 #include "app/common/sheet_frame.h"
 #include "app/order/picture_box.h"
 #include "core/analysis/foretell.h"
@@ -56,16 +58,14 @@ ArrangePlace::ArrangePlace(PlanSession& session, std::shared_ptr<SvgArt> art, QW
       tr("Where these things could go so that sizes come right and the hero is seen first. Tick "
          "what must stay where it is; hills, water, rows and what holds on to something stay or go along."),
       labelFont(), theme().soft, true));
-  m_things = new QListWidget;
+  m_things = new QWidget;
   m_things->setObjectName(QStringLiteral("held"));
-  m_things->setAccessibleName(tr("Ticked things stay where they are"));
-  side->box()->addWidget(m_things, 3);
+  side->box()->addWidget(rolled(m_things), 3);
   m_spareHead = inkLabel(tr("Not on the card yet; tick to use them"), labelFont(), theme().soft, true);
   side->box()->addWidget(m_spareHead);
-  m_spare = new QListWidget;
+  m_spare = new QWidget;
   m_spare->setObjectName(QStringLiteral("spare"));
-  m_spare->setAccessibleName(tr("Ticked stamps are put on the card"));
-  side->box()->addWidget(m_spare, 1);
+  side->box()->addWidget(m_spare);
   m_progress = new QProgressBar;
   m_progress->setRange(0, 100);
   m_progress->setAccessibleName(tr("Looking for arrangements"));
@@ -127,36 +127,47 @@ void ArrangePlace::showEvent(QShowEvent*) {
   if (!m_of) ask();
 }
 
+std::vector<std::string> ArrangePlace::ticked(const Ticks& ticks) {
+  std::vector<std::string> out;
+  for (const auto& [box, id] : ticks)
+    if (box->isChecked()) out.push_back(id);
+  return out;
+}
+
 void ArrangePlace::fillThings() {
   const Plan& plan = m_session.plan();
-  const auto ticked = [](const QListWidget* list) {
-    QStringList out;
-    for (int k = 0; k < list->count(); ++k)
-      if (list->item(k)->checkState() == Qt::Checked) out << list->item(k)->data(Qt::UserRole).toString();
-    return out;
+  const std::vector<std::string> held = ticked(m_held), used = ticked(m_used);
+  const auto fill = [](QWidget* part, Ticks& ticks, const std::vector<std::pair<QString, std::string>>& list,
+                       const std::vector<std::string>& on) {
+    delete part->layout();
+    qDeleteAll(part->findChildren<QWidget*>(QString(), Qt::FindDirectChildrenOnly));
+    ticks.clear();
+    auto* column = new QVBoxLayout(part);
+    column->setContentsMargins(0, 0, 0, 0);
+    column->setSpacing(4);
+    for (const auto& [text, id] : list) {
+      auto* box = new QCheckBox(text);
+      box->setObjectName(QString::fromStdString(id));
+      box->setAccessibleName(text);
+      box->setChecked(std::find(on.begin(), on.end(), id) != on.end());
+      column->addWidget(box);
+      ticks.emplace_back(box, id);
+    }
+    column->addStretch(1);
   };
-  const QStringList held = ticked(m_things), used = ticked(m_spare);
-  m_things->clear(), m_spare->clear();
-  const auto add = [](QListWidget* list, const QString& text, const QString& id, bool on) {
-    auto* item = new QListWidgetItem(text, list);
-    item->setData(Qt::UserRole, id);
-    item->setFlags(Qt::ItemIsEnabled | Qt::ItemIsUserCheckable | Qt::ItemIsSelectable);
-    item->setCheckState(on ? Qt::Checked : Qt::Unchecked);
-  };
-  for (size_t i = 0; i < plan.impressions.size(); ++i) {
-    const QString id = QString::fromStdString(plan.impressions[i].id);
+  std::vector<std::pair<QString, std::string>> things, spare;
+  for (size_t i = 0; i < plan.impressions.size(); ++i)
     if (!staysPut(plan, static_cast<int>(i)))
-      add(m_things, labelOf(plan, static_cast<int>(i)), id, held.contains(id));
-  }
+      things.emplace_back(labelOf(plan, static_cast<int>(i)), plan.impressions[i].id);
   for (const StampRef& s : plan.stamps) {
     const bool placed = std::any_of(plan.impressions.begin(), plan.impressions.end(),
                                     [&](const Impression& i) { return i.stamp == s->id; });
-    if (!placed)
-      add(m_spare, stampName(*s), QString::fromStdString(s->id),
-          used.contains(QString::fromStdString(s->id)));
+    if (!placed) spare.emplace_back(stampName(*s), s->id);
   }
-  m_spare->setVisible(m_spare->count() > 0);
-  m_spareHead->setVisible(m_spare->count() > 0);
+  fill(m_things, m_held, things, held);
+  fill(m_spare, m_used, spare, used);
+  m_spare->setVisible(!spare.empty());
+  m_spareHead->setVisible(!spare.empty());
 }
 
 void ArrangePlace::clearProposals(const QString& why) {
@@ -177,12 +188,7 @@ void ArrangePlace::ask() {
   fillThings();
   ArrangeWish wish;
   wish.seed = ++m_seed;
-  for (int k = 0; k < m_things->count(); ++k)
-    if (m_things->item(k)->checkState() == Qt::Checked)
-      wish.locked.push_back(m_things->item(k)->data(Qt::UserRole).toString().toStdString());
-  for (int k = 0; k < m_spare->count(); ++k)
-    if (m_spare->item(k)->checkState() == Qt::Checked)
-      wish.add.push_back(m_spare->item(k)->data(Qt::UserRole).toString().toStdString());
+  wish.locked = ticked(m_held), wish.add = ticked(m_used);
   clearProposals(tr("Looking for arrangements …"));
   m_of = m_session.snapshot();
   m_progress->setValue(0);

@@ -4,13 +4,14 @@
 
 #include <QImage>
 #include <QWidget>
+#include <string>
 
 #include "app/session/job.h"
 #include "app/session/plan_session.h"
 #include "core/arrange/arrange.h"
 
+class QCheckBox;
 class QLabel;
-class QListWidget;
 class QProgressBar;
 class QPushButton;
 
@@ -54,13 +55,16 @@ class ArrangePlace : public QWidget {
   Arrangements m_found;
   std::shared_ptr<const Plan> m_of;
   uint64_t m_seed = 0;
-  QListWidget *m_things, *m_spare;
+  using Ticks = std::vector<std::pair<QCheckBox*, std::string>>;  // box, id
+  QWidget *m_things, *m_spare;
+  Ticks m_held, m_used;
   QLabel *m_says, *m_spareHead;
   QProgressBar* m_progress;
   QPushButton *m_ask, *m_stop;
   std::vector<Leaf> m_leaves;
 
   void fillThings();
+  static std::vector<std::string> ticked(const Ticks& ticks);
   void show(Found found);
   void clearProposals(const QString& why);
 };

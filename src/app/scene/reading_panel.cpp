@@ -147,28 +147,34 @@ QWidget* ReadingPanel::card(const Finding& finding, size_t index) {
   auto* why = inkLabel(words.why, labelFont(), theme().soft, true);
   why->setContentsMargins(22, 0, 0, 0);
   column->addWidget(why);
-  auto* acts = new QHBoxLayout;
-  acts->setContentsMargins(18, 0, 0, 0);
-  auto* show = new QPushButton(tr("Show me"));
-  show->setProperty("plain", true);
-  show->setObjectName(QStringLiteral("show-%1").arg(index));
-  show->setCursor(Qt::PointingHandCursor);
-  connect(show, &QPushButton::clicked, this, [this, things = finding.impressions] {
-    if (things.empty()) return;
-    m_session.select(QString::fromStdString(m_session.plan().impressions[static_cast<size_t>(things[0])].id));
-    Q_EMIT showRequested(things);
-  });
-  show->setVisible(!finding.impressions.empty());
-  acts->addWidget(show);
+  const auto line = [&] {
+    auto* row = new QHBoxLayout;
+    row->setContentsMargins(18, 0, 0, 0);
+    column->addLayout(row);
+    return row;
+  };
   if (!words.fix.isEmpty()) {
     auto* fix = new QPushButton(words.fix);
     fix->setObjectName(QStringLiteral("fix-%1").arg(index));
     fix->setCursor(Qt::PointingHandCursor);
     connect(
         fix, &QPushButton::clicked, this, [this, index] { applyFix(index); }, Qt::QueuedConnection);
-    acts->addWidget(fix);
+    auto* row = line();
+    row->addWidget(fix);
+    row->addStretch(1);
   }
-  acts->addStretch(1);
+  QHBoxLayout* acts = line();
+  if (!finding.impressions.empty()) {
+    auto* show = plainButton(tr("Show me"));
+    show->setObjectName(QStringLiteral("show-%1").arg(index));
+    show->setCursor(Qt::PointingHandCursor);
+    connect(show, &QPushButton::clicked, this, [this, things = finding.impressions] {
+      m_session.select(
+          QString::fromStdString(m_session.plan().impressions[static_cast<size_t>(things[0])].id));
+      Q_EMIT showRequested(things);
+    });
+    acts->addWidget(show);
+  }
   auto* know = plainButton(tr("I know"));
   know->setObjectName(QStringLiteral("know-%1").arg(index));
   know->setToolTip(tr("it stays in the reading, below the others"));
@@ -180,7 +186,7 @@ QWidget* ReadingPanel::card(const Finding& finding, size_t index) {
       Qt::QueuedConnection);
   know->setMenu(menu);
   acts->addWidget(know);
-  column->addLayout(acts);
+  acts->addStretch(1);
   const auto& foretold = m_session.foretold();
   const auto& looks = m_session.analysis()->looks;
   if (index < foretold.size() && foretold[index] && looks && looks->hero >= 0 && finding.fix) {

@@ -185,8 +185,8 @@ Result<Arrangements> suggestArrangements(const Plan& given, const ArtSource* art
     for (size_t k = 0; k < list.size() && (k < kRead || !best); ++k) {
       if (progress.stopped()) return Error{ErrorCode::Stopped, "stopped", {}};
       Proposal p = readInFull(movedTo(plan, list[k].feet), plan, fixed, art);
-      const bool differs = std::all_of(read.begin(), read.end(),
-                                       [&](const Proposal& o) { return apart(p, o, movable) >= kLeastApart; });
+      const bool differs = std::all_of(
+          read.begin(), read.end(), [&](const Proposal& o) { return apart(p, o, movable) >= kLeastApart; });
       if (!differs || (best && best->score >= p.score)) continue;
       const auto proof = prove(p, art, wish.proof_dpi, progress);
       if (!proof) return proof.error();

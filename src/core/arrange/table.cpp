@@ -5,6 +5,7 @@
 #include <cmath>
 #include <numeric>
 
+#include "core/outline/shape_ops.h"
 #include "core/outline/shared_area.h"
 #include "core/sentiment/greeting.h"
 #include "core/viewpoint/scale.h"
@@ -49,6 +50,7 @@ Table::Table(const Plan& plan, const Analysis& a, const std::vector<char>& fixed
       }
     m_shapes.push_back(std::move(shape));
   }
+  findWater();
   for (size_t i = 0; i < n; ++i) {
     if (fixed[i] || m_host[i] >= 0) continue;
     const Impression& thing = plan.impressions[i];
@@ -82,6 +84,15 @@ Table::Table(const Plan& plan, const Analysis& a, const std::vector<char>& fixed
     if (p.low > p.high) p.low = p.high = thing.at.y;  // it fits nowhere: the reading says so
     m_pieces.push_back(std::move(p));
   }
+}
+
+/// Washes that stand for water, and water marked on the ground.
+void Table::findWater() {
+  std::vector<Rings> parts;
+  for (const Wash& w : m_plan.washes)
+    if (w.kind == WashKind::Water) parts.push_back(w.area);
+  if (!parts.empty()) m_water = unionOf(parts);
+  for (Point foot : m_feet) m_afloat.push_back(!m_water.empty() && covers(m_water, foot));
 }
 
 void Table::push(const Piece& piece, Point foot) {
@@ -142,7 +153,7 @@ double Table::cost() {
     const bool hero = static_cast<int>(i) == m_hero, greeting = static_cast<int>(i) == m_greeting;
     // What holds on to something is meant to be partly behind or before it.
     if (hero)
-      cost += 14 * std::max(0.0, 0.97 - seen);
+      cost += 30 * std::max(0.0, 0.99 - seen);
     else if (greeting)
       cost += 20 * (1 - seen);
     else if (m_host[i] < 0)
@@ -193,6 +204,8 @@ double Table::cost() {
   const double width = m_plan.card.panel.width_mm;
   for (const Piece& p : m_pieces) {
     const auto k = static_cast<size_t>(p.impression);
+    // What floats stays on the water, what stands keeps out of it.
+    if (p.ground && !m_water.empty() && (covers(m_water, m_feet[k]) != (m_afloat[k] != 0))) cost += 6;
     const Stamp& stamp = *m_a.meetings.placed[k]->outline->stamp;
     if (stamp.facing != Facing::None && (stamp.role == Role::Figure || stamp.role == Role::Animal)) {
       const double ahead = stamp.facing == Facing::Left ? m_feet[k].x / width : 1 - m_feet[k].x / width;

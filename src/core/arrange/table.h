@@ -48,12 +48,15 @@ class Table {
   std::vector<char> m_backdrop;
   std::vector<double> m_distance;  // of things not on the ground
   std::vector<int> m_host;
+  Rings m_water;               // of the panel, as far as the plan says where it is
+  std::vector<char> m_afloat;  // stands in it now
   int m_hero = -1, m_greeting = -1;
   double m_heroAt = 0.38;
   int m_width, m_height;
   std::vector<uint16_t> m_count;  // things per cell
   std::vector<int> m_top;
 
+  void findWater();
   double distanceOf(int i) const;
   std::pair<int, int> cellOf(Point foot) const;
 };

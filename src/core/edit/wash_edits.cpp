@@ -211,7 +211,7 @@ Plan withNewLimit(const Plan& plan, LimitKind kind, std::string* id) {
   l.id = freshLimitId(plan, wish);
   const double horizon =
       plan.view ? std::clamp(plan.view->horizon_mm, panel.bottom + 5, panel.top - 5) : panel.height() * 0.4;
-  l.left_mm = l.right_mm = horizon;
+  if (l.isEdge()) l.left_mm = l.right_mm = horizon;
   if (kind == LimitKind::Wavy || kind == LimitKind::Torn) l.length_mm = panel.width() / 2, l.wave_mm = 6;
   const Point sky{panel.centre().x, (horizon + panel.top) / 2};
   const Point light = plan.light && plan.light->at ? *plan.light->at : sky;

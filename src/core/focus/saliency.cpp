@@ -8,14 +8,11 @@
 namespace havlo {
 namespace {
 
-constexpr int kLevels = 6;
-constexpr std::array<int, 3> kCentres{0, 1, 2};
+constexpr int kLevels = 7;
+constexpr std::array<int, 4> kCentres{0, 1, 2, 3};
 constexpr std::array<int, 2> kDeltas{2, 3};
-// What is clearly seen: differences below count for less. Common practice, no source.
-constexpr float kClearLightness = 25, kClearColour = 25, kClearDirection = 8;
-constexpr float kClearKind = 0.5f;  // of the sum over scales
-constexpr int kNear = 3;            // px: a local maximum is the greatest within this
-constexpr float kPeak = 0.1f;       // of the greatest: lower maxima are not counted
+constexpr int kNear = 3;       // px: a local maximum is the greatest within this
+constexpr float kPeak = 0.1f;  // of the greatest: lower maxima are not counted
 
 using Pyramid = std::array<Field, kLevels>;
 

@@ -37,12 +37,16 @@ struct Saliency {
       direction;  ///< what each kind of contrast gives, as large as the picture, 0 and up
 };
 
-/// Pixels along the longer side of the picture that looks are measured on: about 0.8 mm on a 5 x 7 in panel,
+/// Pixels along the longer side of the picture that looks are measured on: about 0.55 mm on a 5 x 7 in panel,
 /// which is what is seen at a glance at arm's length.
-inline constexpr int kLookPixels = 224;
+inline constexpr int kLookPixels = 320;
 
 /// @param centred  what lies near the middle counts up to a third more than the corners
 Saliency saliencyOf(const LabPicture& picture, bool centred = true);
+
+/// What is clearly seen, so that a map counts fully: differences of L*, of a* or b*, of L* a pixel along an
+/// edge; and of the sum over scales of a kind. Common practice, no source.
+inline constexpr float kClearLightness = 50, kClearColour = 50, kClearDirection = 16, kClearKind = 0.5f;
 
 // The parts of it, for tests.
 

@@ -339,8 +339,8 @@ class Reader {
     } else {
       Object box(o.need("opening"), o.at("opening"));
       const double left = box.needNumber("left", kAny), bottom = box.needNumber("bottom", kAny);
-      l.opening = {left, bottom, left + box.needNumber("width", kPositive),
-                   bottom + box.needNumber("height", kPositive)};
+      l.opening = {left, bottom, box.needNumber("right", {left, kFar, true}),
+                   box.needNumber("top", {bottom, kFar, true})};
       l.holds = o.idsOr("holds");
       l.larger_mm = o.numberOr("larger", kNotNegative, l.larger_mm);
     }

@@ -163,8 +163,8 @@ Json limit(const WashLimit& l) {
   } else {
     j["opening"] = {{"left", l.opening.left},
                     {"bottom", l.opening.bottom},
-                    {"width", l.opening.width()},
-                    {"height", l.opening.height()}};
+                    {"right", l.opening.right},
+                    {"top", l.opening.top}};
     if (!l.holds.empty()) j["holds"] = l.holds;
     if (l.larger_mm > 0) j["larger"] = l.larger_mm;
   }

@@ -7,7 +7,7 @@ namespace havlo {
 
 void readMerging(const Plan& plan, const Analysis& a, std::vector<Finding>& out) {
   constexpr double kHead = 0.25;   // of a figure's height from its top
-  constexpr double kNarrow = 0.8;  // of the head's width: what is wider is a background, not an antler
+  constexpr double kNarrow = 0.6;  // of the head's width: what is wider is a background, not an antler
   constexpr double kAbove_mm = 4;  // it must rise so far above the head
   for (const Meeting& m : a.meetings.list) {
     const Role role = roleAt(a, m.front);

@@ -7,8 +7,8 @@
 namespace havlo {
 namespace {
 
-constexpr double kClean = 18;  // chroma of a colour that is one
-constexpr double kLost = 0.6;  // of the lesser chroma
+constexpr double kClean = 18;   // chroma of a colour that is one
+constexpr double kLost = 0.45;  // of the lesser chroma
 constexpr double kLeast_mm2 = 60;
 constexpr double kFelt = 0.2;  // strength that is seen
 

@@ -16,7 +16,7 @@ std::optional<Fix> quieter(const Plan& plan, int thing) {
   Fix fix;
   fix.what = Fix::What::Press, fix.impression = thing;
   const double now = loud(ink, i.generation);
-  double best = 0.85 * now;  // what it must come below
+  double best = 0.75 * now;  // what it must come below
   constexpr double kLeast = 8;
   for (int g = i.generation + 1; g <= std::min(i.generation + 2, 4); ++g)
     if (const double l = loud(ink, g); l < best && l >= kLeast) {

@@ -7,7 +7,7 @@ namespace havlo {
 void readWaterNearDye(const Plan& plan, const Analysis& a, std::vector<Finding>& out) {
   for (size_t w = 0; w < plan.washes.size(); ++w) {
     const Wash& wash = plan.washes[w];
-    const bool wet = wash.kind == WashKind::Water || factsOf(plan.ink(wash.ink)->kind).wet;
+    const bool wet = factsOf(plan.ink(wash.ink)->kind).wet;
     for (const std::string& id : wash.overImpressions) {
       const int i = plan.indexOf(id);
       if (i < 0 || !a.washes.meets[w][static_cast<size_t>(i)].touches) continue;

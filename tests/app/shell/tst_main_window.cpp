@@ -4,6 +4,7 @@
 #include <QFileDialog>
 #include <QLineEdit>
 #include <QMenu>
+#include <QMenuBar>
 #include <QMimeData>
 #include <QProcess>
 #include <QPushButton>
@@ -80,7 +81,7 @@ class TstMainWindow : public QObject {
     Window w;
     QVERIFY(w.window.openFile(path));
     w.window.openDemo();
-    for (QMenu* menu : w.window.findChildren<QMenu*>())
+    for (QMenu* menu : w.window.menuBar()->findChildren<QMenu*>())
       if (menu->title().contains(QStringLiteral("recent"))) {
         Q_EMIT menu->aboutToShow();
         QCOMPARE(menu->actions().constFirst()->text(), QStringLiteral("recent.havlo"));

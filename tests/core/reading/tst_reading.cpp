@@ -164,7 +164,7 @@ class TstReading : public QObject {
       kinds.push_back(r.kind);
       QCOMPARE(&ruleOf(r.kind), &r);
     }
-    QCOMPARE(kinds.size(), size_t(14));
+    QCOMPARE(kinds.size(), kFindingKinds);
   }
 
   void theDemoHasOneHonestFinding() {

@@ -1,0 +1,195 @@
+// Shares, the first looks, rivals with why, lines, balance, the views.
+#include <QTest>
+#include <cmath>
+#include <numeric>
+
+#include "core/analysis/foretell.h"
+#include "core/edit/edits.h"
+#include "core/focus/looks.h"
+#include "support/faulty_plans.h"
+#include "support/plans.h"
+
+using namespace havlo;
+using namespace havlo::testing;
+
+namespace {
+
+LooksRef look(const Plan& p) { return lookAt(p, *analyse(p), nullptr); }
+
+Canvas cardOf(const Plan& p) {
+  const AnalysisRef a = analyse(p);
+  const PressInput in = a->press(p, nullptr);
+  PressTiles tiles(in, lookGrid(p.card.panel.box()));
+  return intendedCard(in, tiles);
+}
+
+}  // namespace
+
+class TstLooks : public QObject {
+  Q_OBJECT
+
+ private Q_SLOTS:
+  void sharesAddUp() {
+    for (const char* name : {"canal-towpath", "misty-fen", "potting-shed"}) {
+      const Plan p = demo(name);
+      const LooksRef l = look(p);
+      const double sum = std::accumulate(l->shares.begin(), l->shares.end(), l->elsewhere);
+      QVERIFY(std::fabs(sum - 1) < 1e-6);
+      QVERIFY(l->fits(p));
+      // The rank is the place among the shares.
+      int before = 0;
+      for (double s : l->shares) before += s > l->heroShare();
+      QCOMPARE(l->heroRank, before + 1);
+      double last = 2;
+      for (int i : l->ranking) {
+        QVERIFY(l->shares[static_cast<size_t>(i)] <= last);
+        last = l->shares[static_cast<size_t>(i)];
+      }
+    }
+  }
+
+  void theOddPostOfARowIsSeenFirst() {
+    Plan p = soundCard();
+    p.impressions.clear();
+    for (int k = 0; k < 15; ++k) {
+      Impression& i =
+          put(p, "p" + std::to_string(k), "post", {15.0 + 24 * (k % 5), 30.0 + 45 * (k / 5)}, 10 + k);
+      i.ink = k == 7 ? "red" : "grey";
+    }
+    const LooksRef l = look(p);
+    QCOMPARE(l->ranking[0], 7);
+    QCOMPARE(l->path[0].thing, 7);
+    QVERIFY(l->shares[7] > 3 * l->shares[8]);
+  }
+
+  void looksGoFromStrongToWeakAndDoNotComeBack() {
+    const LooksRef l = look(soundCard());
+    QVERIFY(l->path.size() >= 2);
+    QCOMPARE(l->path[0].pull, 1.0);
+    for (size_t k = 1; k < l->path.size(); ++k) QVERIFY(l->path[k].pull <= l->path[k - 1].pull + 1e-9);
+    // Two marks of equal strength: the second look falls on the other one.
+    Field pull(200, 150);
+    pull.at(40, 60) = pull.at(160, 60) = 1;
+    Grid g;
+    g.width = 200, g.height = 150, g.panelWidth_mm = 200, g.panelHeight_mm = 150;
+    const auto path = firstLooks(pull, g, {}, 2);
+    QCOMPARE(path.size(), size_t{2});
+    QVERIFY(std::fabs(std::fabs(path[0].at.x - path[1].at.x) - 120) < 5);
+    QVERIFY(firstLooks(Field(20, 20), g, {}, 3).empty());
+  }
+
+  void aRivalIsNamedWithWhy() {
+    Plan p = soundCard();
+    p.impressions[0].ink = "grey";
+    Stamp barn = slab("barn", 40, 50);
+    barn.role = Role::Building;
+    addStamp(p, barn);
+    put(p, "barn", "barn", {98, 20}, 5).ink = "black";
+    const LooksRef l = look(p);
+    QVERIFY(!l->rivals.empty());
+    const Rival& r = l->rivals.front();
+    QCOMPARE(p.impressions[static_cast<size_t>(r.thing)].id, std::string("barn"));
+    QVERIFY(!r.why.empty() && r.why.size() <= 3);
+    const auto says = [&](RivalWhy w) { return std::find(r.why.begin(), r.why.end(), w) != r.why.end(); };
+    QVERIFY(says(RivalWhy::Size) && says(RivalWhy::Contrast));
+  }
+
+  void whatALoudInkDoesIsForetoldAndComesTrue() {
+    Plan p = soundCard();
+    p.impressions[0].ink = "blue";  // a quiet hero
+    const AnalysisRef plain = analyse(p);
+    const AnalysisRef a = withLooks(p, plain, lookAt(p, *plain, nullptr));
+    Fix fix;
+    fix.what = Fix::What::Press, fix.impression = 0, fix.ink = "black", fix.generation = 1;
+    const auto told = foretell(p, *a, fix, nullptr);
+    QVERIFY(told);
+    QVERIFY(told->share > a->looks->heroShare());
+    const Plan after = applied(p, fix).value();
+    QVERIFY(std::fabs(look(after)->heroShare() - told->share) < 1e-9);
+    QCOMPARE(look(after)->heroRank, told->rank);
+    // Without a hero there is nothing to foretell; a fix that cannot be carried out foretells nothing.
+    p.impressions[0].hero = false;
+    QVERIFY(!foretell(p, *analyse(p), fix, nullptr));
+    fix.ink = "none";
+    QVERIFY(!foretell(soundCard(), *a, fix, nullptr));
+  }
+
+  void linesLeadToOrPastTheHero() {
+    Plan p = soundCard();
+    Stamp bird = slab("bird", 8, 6);
+    bird.role = Role::Animal, bird.facing = Facing::Left;
+    addStamp(p, bird);
+    put(p, "bird", "bird", {100, 70}, 8);   // looks left at the hero's height
+    put(p, "high", "bird", {100, 160}, 8);  // looks over it
+    GroundMark path;
+    path.id = "path", path.along = {{52, 0}, {63, 96}}, path.width_m = 1;
+    p.ground = {path};
+    const LooksRef l = look(p);
+    QCOMPARE(l->lines.size(), size_t{3});
+    QVERIFY(l->lines[0].leads && !l->lines[1].leads && l->lines[2].leads);
+    QVERIFY(l->lines[0].misses_mm < 1e-9);
+    QVERIFY(std::fabs(l->lines[1].misses_mm - (160 + 0.85 * 6 - 80)) < 0.5);
+    for (const EyeLine& e : l->lines) QVERIFY(p.card.panel.box().grown(0.01).contains(e.to));
+  }
+
+  void theWeightLiesWhereTheInkIs() {
+    Plan p = soundCard();
+    p.impressions.resize(1);
+    const Box b = boxOf(analyse(p)->meetings.placed[0]->silhouette);
+    const LooksRef l = look(p);
+    QVERIFY(std::hypot(l->weight.x - b.centre().x, l->weight.y - b.centre().y) < 1);
+    p.impressions.clear();
+    QVERIFY(std::fabs(look(p)->weight.x - 63.5) < 1e-9);
+  }
+
+  void halfClosedEyesKeepTheLightAndLoseTheDetail() {
+    const Canvas card = cardOf(soundCard()), soft = squinted(card, 3);
+    const auto mean = [](const Canvas& c) {
+      double sum = 0;
+      for (int y = 0; y < c.grid().height; ++y)
+        for (int x = 0; x < c.grid().width; ++x) sum += static_cast<double>(c.at(x, y)[1]);
+      return sum / (c.grid().width * c.grid().height);
+    };
+    QVERIFY(std::fabs(mean(card) - mean(soft)) < 0.01);
+    double step = 0, softStep = 0;
+    for (int y = 0; y < card.grid().height; ++y)
+      for (int x = 1; x < card.grid().width; ++x) {
+        step = std::max(step, static_cast<double>(std::fabs(card.at(x, y)[1] - card.at(x - 1, y)[1])));
+        softStep =
+            std::max(softStep, static_cast<double>(std::fabs(soft.at(x, y)[1] - soft.at(x - 1, y)[1])));
+      }
+    QVERIFY(softStep < 0.4 * step);
+  }
+
+  void greysAreEvenStepsOfLightness() {
+    for (int greys : {2, 4, 7}) {
+      const Canvas v = inValues(cardOf(soundCard()), greys);
+      for (int y = 0; y < v.grid().height; ++y)
+        for (int x = 0; x < v.grid().width; ++x) {
+          const LinearRgb c = v.at(x, y);
+          QVERIFY(c[0] == c[1] && c[1] == c[2]);
+          const double place = labOf(c).L / 100 * (greys - 1);
+          QVERIFY(std::fabs(place - std::round(place)) < 0.01);
+        }
+    }
+  }
+
+  void absurdPlansAreLookedAtToo() {
+    Plan none = emptyPlan();
+    QVERIFY(look(none)->path.empty());
+    QCOMPARE(look(none)->heroRank, 0);
+    Plan far = soundCard();
+    for (Impression& i : far.impressions) i.at = {-5000, 9000};
+    const LooksRef l = look(far);
+    for (double s : l->shares) QVERIFY(std::isfinite(s));
+    Plan same = soundCard();
+    for (Ink& i : same.inks) i.colour = same.card.paper.colour;
+    QVERIFY(std::isfinite(look(same)->heroShare()));
+    Plan sliver = soundCard();
+    sliver.card.panel.width_mm = 5, sliver.card.panel.height_mm = 2000;
+    QVERIFY(std::isfinite(look(sliver)->elsewhere));
+  }
+};
+
+QTEST_APPLESS_MAIN(TstLooks)
+#include "tst_looks.moc"

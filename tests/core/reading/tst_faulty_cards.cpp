@@ -1,0 +1,148 @@
+// Small plans made wrong on purpose, one fault each: every fault is found, nothing else is called wrong, and
+// the fix offered silences it. And a sound card is left in peace.
+#include <QTest>
+#include <cmath>
+
+#include "core/analysis/analysis.h"
+#include "core/edit/edits.h"
+#include "core/edit/wash_edits.h"
+#include "core/focus/looks.h"
+#include "support/faulty_plans.h"
+#include "support/plans.h"
+
+using namespace havlo;
+using namespace havlo::testing;
+
+namespace {
+
+AnalysisRef readWhole(const Plan& p) {
+  const AnalysisRef a = withBestOrder(p, analyse(p));
+  return withLooks(p, a, lookAt(p, *a, nullptr));
+}
+
+const Finding* find(const Analysis& a, FindingKind kind) {
+  for (const Finding& f : a.findings)
+    if (f.kind == kind) return &f;
+  return nullptr;
+}
+
+QString listed(const Analysis& a) {
+  QString out;
+  for (const Finding& f : a.findings)
+    out += QString::fromStdString(std::string(ruleOf(f.kind).word)) + QStringLiteral(" (%1) ").arg(f.value);
+  return out;
+}
+
+/// What comes with a fault because it is the same thing seen from another side.
+bool goesWith(FindingKind fault, FindingKind other) {
+  const auto any = [&](std::initializer_list<FindingKind> list) {
+    return std::find(list.begin(), list.end(), other) != list.end();
+  };
+  switch (fault) {
+    case FindingKind::DyeOnDark:
+      return any({FindingKind::Sunk, FindingKind::SentimentIllegible, FindingKind::OneColour});
+    case FindingKind::OneColour:
+      return any({FindingKind::Sunk, FindingKind::SentimentIllegible});
+    case FindingKind::OffPanel:
+    case FindingKind::WhollyHidden:
+    case FindingKind::HeroHidden:
+      return any({FindingKind::Rival});
+    case FindingKind::Sunk:
+      return any({FindingKind::Rival});
+    case FindingKind::Crowded:
+      return any({FindingKind::SentimentCrowded, FindingKind::KissingEdges, FindingKind::WhollyHidden,
+                  FindingKind::HeroHidden, FindingKind::Rival, FindingKind::OffPanel, FindingKind::Merging});
+    case FindingKind::Cycle:
+      return any({FindingKind::HeroHidden});
+    default:
+      return false;
+  }
+}
+
+}  // namespace
+
+class TstFaultyCards : public QObject {
+  Q_OBJECT
+
+ private Q_SLOTS:
+  void aSoundCardIsLeftInPeace() {
+    const AnalysisRef a = readWhole(soundCard());
+    QVERIFY2(a->findings.empty(), qPrintable(listed(*a)));
+    QCOMPARE(a->looks->heroRank, 1);
+  }
+
+  void thereAreFortyOfThem() { QVERIFY(faultyCards().size() + faultyViews().size() >= 40); }
+
+  void everyFaultIsFoundAndMended_data() {
+    QTest::addColumn<int>("number");
+    const auto all = faultyCards();
+    for (size_t k = 0; k < all.size(); ++k) QTest::newRow(all[k].name) << static_cast<int>(k);
+  }
+  void everyFaultIsFoundAndMended() {
+    QFETCH(int, number);
+    const FaultyPlan faulty = faultyCards()[static_cast<size_t>(number)];
+    const AnalysisRef a = readWhole(faulty.plan);
+    const Finding* f = find(*a, faulty.kind);
+    QVERIFY2(f, qPrintable(listed(*a)));
+    QVERIFY(std::isfinite(f->value));
+    for (const Finding& other : a->findings)
+      QVERIFY2(other.kind == faulty.kind || other.level == Level::Note || goesWith(faulty.kind, other.kind),
+               qPrintable(listed(*a)));
+    if (f->fix) {
+      const auto mended = applied(faulty.plan, *f->fix);
+      QVERIFY2(bool(mended), mended ? "" : mended.error().text().c_str());
+      QVERIFY(!(mended.value() == faulty.plan));
+      if (faulty.mendable) {
+        const AnalysisRef after = readWhole(mended.value());
+        QVERIFY2(!find(*after, faulty.kind), qPrintable(listed(*after)));
+      }
+    } else {
+      QVERIFY2(!faulty.mendable, "no fix is offered");
+    }
+  }
+
+  void whatTheMakerKnowsStandsLastAndIsNeverGone() {
+    Plan p = faultyCards()[1].plan;  // two heroes
+    const AnalysisRef before = readWhole(p);
+    const Finding* f = find(*before, FindingKind::SeveralHeroes);
+    std::vector<std::string> ids;
+    for (int i : f->impressions) ids.push_back(p.impressions[static_cast<size_t>(i)].id);
+    p.impressions[3].turn_deg = 3;  // a greeting that leans besides
+    const Plan known = withKnown(p, "severalHeroes", ids);
+    const AnalysisRef a = readWhole(known);
+    QCOMPARE(a->findings.size(), readWhole(p)->findings.size());
+    QVERIFY(!a->findings.front().known && a->findings.back().known);
+    QVERIFY(a->findings.back().kind == FindingKind::SeveralHeroes);
+    QVERIFY(a->findings.back().level == Level::Warn);
+    // The whole rule, and taking it back.
+    const AnalysisRef all = readWhole(withKnown(p, "sentimentOffLevel", {}));
+    QVERIFY(find(*all, FindingKind::SentimentOffLevel)->known);
+    QVERIFY(withoutKnown(known, "severalHeroes", ids) == p);
+    // Leaving a thing out takes what was known of it along.
+    QVERIFY(without(known, ids[0]).value().known.empty());
+  }
+
+  void ofOneLevelTheHeroComesFirst() {
+    Plan p = soundCard();
+    p.impressions[3].turn_deg = 3;   // the greeting leans
+    p.impressions[0].ink = "white";  // and the hero is sunk
+    const AnalysisRef a = readWhole(p);
+    QVERIFY(a->findings.size() >= 2);
+    QVERIFY2(a->findings.front().kind == FindingKind::Sunk || a->findings.front().kind == FindingKind::Rival,
+             qPrintable(listed(*a)));
+    for (size_t k = 1; k < a->findings.size(); ++k) QVERIFY(a->findings[k - 1].level >= a->findings[k].level);
+  }
+
+  void rulesOfTheEyeAreSilentUntilItHasLooked() {
+    const Plan p = faultyCards()[8].plan;
+    const AnalysisRef a = analyse(p);
+    QVERIFY(!a->looks && !find(*a, FindingKind::Sunk));
+    // An edit keeps what was seen until the eye has looked again; another number of things does not.
+    const AnalysisRef looked = readWhole(p);
+    QVERIFY(analyse(withFoot(p, "tree", {80, 66}).value(), looked.get())->looks == looked->looks);
+    QVERIFY(!analyse(without(p, "tree").value(), looked.get())->looks);
+  }
+};
+
+QTEST_APPLESS_MAIN(TstFaultyCards)
+#include "tst_faulty_cards.moc"
