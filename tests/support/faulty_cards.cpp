@@ -140,6 +140,7 @@ std::vector<FaultyPlan> faultyCards() {
         addStamp(p, thing("barn", Role::Building, 26, 44));
         on(p, "barn", "barn", "black", {110, 30}, 4);
         thingOf(p, "hero").at = {84, 40};
+        thingOf(p, "tree").at = {110, 90};
         thingOf(p, "words").at.x = 90;
       },
       false);
@@ -187,7 +188,8 @@ std::vector<FaultyPlan> faultyCards() {
   });
   fault("a wet wash over dye", FindingKind::WaterNearDye, [](Plan& p) {
     p.inks.push_back(ink("wet", InkKind::WaterReactive, {0x90, 0xb0, 0xd0}));
-    thingOf(p, "tree").ink = "green";
+    p.inks.push_back(ink("ash", InkKind::Dye, {0xb0, 0xb6, 0xba}));
+    thingOf(p, "tree").ink = "ash";
     p.washes = {wash("sky", "wet", {0, 60, 127, 178}, WashFrom::Top)};
     p.washes[0].overImpressions = {"tree", "words"};
   });

@@ -66,7 +66,7 @@ def canal(s):
         put('cottage', 'lock-cottage', 'slate', 158.0, foot('lock-cottage', 5.4), generation=2),
         put('towpath', 'towpath', 'loam', 88.9, 0.1, depth=dict(metres=700), generation=2),
         put('hills', 'hills', 'slate', 88.9, 44.0, depth=dict(metres=1500), generation=3),
-        put('sun', 'low-sun', 'apricot', 92.0, 49.0, depth=dict(metres=100000)),
+        put('sun', 'low-sun', 'apricot', 92.0, 49.0, depth=dict(metres=100000), generation=2),
         put('greeting', 'up-you-go', 'soot', 72.0, 106.0, depth=dict(metres=1.0)),
     ]
     soft = ['poplar1', 'poplar2', 'poplar3', 'hills', 'string', 'greeting', 'reeds1', 'reeds2', 'post1', 'post2', 'post3', 'towpath', 'cottage']
@@ -89,7 +89,7 @@ def dull(s):
     by = {i['id']: i for i in p['impressions']}
     by['hare'].update(ink='mist', generation=2)
     by['boat'].update(ink='ember')
-    by['sun'].update(ink='ember')
+    by['sun'].update(ink='ember', generation=1)
     by['cottage'].update(ink='soot', generation=1)
     by['reeds1'].update(ink='soot')
     by['greeting'].update(ink='dusk', turn=1.5, generation=2)

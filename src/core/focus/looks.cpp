@@ -68,9 +68,9 @@ std::vector<int> withNearMisses(const std::vector<int>& owner, const Grid& g) {
   return out;
 }
 
-/// What a thing is draws looks beyond what its colours do: the living and letters more, backdrops less. That figures
-/// and text are looked at first is well known (Yarbus 1967; Cerf, Frady & Koch 2009; from memory); the numbers are
-/// common practice, no source.
+/// What a thing is draws looks beyond what its colours do: the living and letters more, backdrops less. That
+/// figures and text are looked at first is well known (Yarbus 1967; Cerf, Frady & Koch 2009; from memory);
+/// the numbers are common practice, no source.
 float drawOf(Role role) {
   switch (role) {
     case Role::Figure:

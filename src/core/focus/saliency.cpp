@@ -11,7 +11,8 @@ namespace {
 constexpr int kLevels = 7;
 constexpr std::array<int, 4> kCentres{0, 1, 2, 3};
 constexpr std::array<int, 2> kDeltas{2, 3};
-constexpr int kNear = 3;       // px: a local maximum is the greatest within this
+constexpr int kNear =
+    8;  // a local maximum is the greatest within the longer side divided by this: one a thing
 constexpr float kPeak = 0.1f;  // of the greatest: lower maxima are not counted
 
 using Pyramid = std::array<Field, kLevels>;
@@ -125,6 +126,37 @@ Field resized(const Field& f, int width, int height) {
   return out;
 }
 
+namespace {
+
+/// Running maximum over 2 near + 1 values along one line; `step` is the distance between them.
+void slidingMax(const float* from, float* to, int n, std::ptrdiff_t step, int near, std::vector<int>& queue) {
+  queue.clear();
+  size_t head = 0;
+  int next = 0;
+  for (int i = 0; i < n; ++i) {
+    for (; next < n && next <= i + near; ++next) {
+      while (queue.size() > head && from[queue.back() * step] <= from[next * step]) queue.pop_back();
+      queue.push_back(next);
+    }
+    while (queue[head] < i - near) ++head;
+    to[i * step] = from[queue[head] * step];
+  }
+}
+
+/// The greatest value within a square about each pixel.
+Field greatestWithin(const Field& f, int near) {
+  Field rows(f.width, f.height), out(f.width, f.height);
+  std::vector<int> queue;
+  for (int y = 0; y < f.height; ++y)
+    slidingMax(&f.v[static_cast<size_t>(y) * static_cast<size_t>(f.width)], &rows.at(0, y), f.width, 1, near,
+               queue);
+  for (int x = 0; x < f.width; ++x)
+    slidingMax(&rows.v[static_cast<size_t>(x)], &out.at(x, 0), f.height, f.width, near, queue);
+  return out;
+}
+
+}  // namespace
+
 void favourLonePeaks(Field& f, float least) {
   if (f.v.empty()) return;
   const float most = *std::max_element(f.v.begin(), f.v.end());
@@ -132,26 +164,15 @@ void favourLonePeaks(Field& f, float least) {
   const float scale = 1 / std::max(most, least);
   for (float& v : f.v) v *= scale;
   const float greatest = most * scale;
-  // Greatest within a square of kNear, by running maxima along rows, then columns.
-  Field rows(f.width, f.height);
-  for (int y = 0; y < f.height; ++y)
-    for (int x = 0; x < f.width; ++x) {
-      float m = 0;
-      for (int i = std::max(0, x - kNear); i <= std::min(f.width - 1, x + kNear); ++i)
-        m = std::max(m, f.at(i, y));
-      rows.at(x, y) = m;
-    }
+  const int near = std::max(3, std::max(f.width, f.height) / kNear);
+  const Field around = greatestWithin(f, near);
   double sum = 0;
   int count = 0;
   bool skipped = false;
   for (int y = 0; y < f.height; ++y)
     for (int x = 0; x < f.width; ++x) {
       const float v = f.at(x, y);
-      if (v < kPeak * greatest || v < rows.at(x, y)) continue;
-      float m = 0;
-      for (int j = std::max(0, y - kNear); j <= std::min(f.height - 1, y + kNear); ++j)
-        m = std::max(m, rows.at(x, j));
-      if (v < m) continue;
+      if (v < kPeak * greatest || v < around.at(x, y)) continue;
       if (v >= greatest && !skipped) {
         skipped = true;
         continue;

@@ -128,12 +128,19 @@ Result<Plan> oneColourAmongGreys(const Plan& plan) {
   if (greys.empty()) return Error{ErrorCode::BadInput, "this plan has no grey or black ink", {}};
   if (!colour || chroma(*colour) < 2 * kGreyChroma)
     return Error{ErrorCode::BadInput, "this plan has no ink with a colour for the hero", {}};
+  // The grey nearest in lightness that is not much darker: greys must not become louder than the colours
+  // were.
   const auto nearest = [&](const Ink& to) {
-    const Ink* best = greys[0];
-    for (const Ink* g : greys)
-      if (std::fabs(labOf(g->colour).L - labOf(to.colour).L) <
-          std::fabs(labOf(best->colour).L - labOf(to.colour).L))
-        best = g;
+    const auto light = [](const Ink& ink) { return labOf(ink.colour).L; };
+    constexpr double kDarker = 10;
+    const Ink* best = nullptr;
+    for (const Ink* g : greys) {
+      if (light(*g) < light(to) - kDarker) continue;
+      if (!best || std::fabs(light(*g) - light(to)) < std::fabs(light(*best) - light(to))) best = g;
+    }
+    if (!best)
+      best = *std::max_element(greys.begin(), greys.end(),
+                               [&](auto* p, auto* q) { return light(*p) < light(*q); });
     return best->id;
   };
   Plan out = plan;

@@ -35,7 +35,7 @@ std::vector<PaletteChoice> proposePalettes(const std::vector<Ink>& inks, const P
 Result<Plan> withPalette(const Plan& plan, const std::vector<Ink>& inks, const PaletteChoice& choice);
 
 /// One colour among greys: the hero keeps its colour, or gets the plan's strongest; everything else is
-/// stamped and blended in the grey nearest in lightness.
+/// stamped and blended in the grey nearest in lightness that is not much darker.
 /// @error BadInput without a hero, without a grey ink, or without a colour
 Result<Plan> oneColourAmongGreys(const Plan& plan);
 /// Chroma below which an ink counts as grey.

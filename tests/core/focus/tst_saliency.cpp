@@ -127,8 +127,9 @@ void plainNormal(Grid2& g, double least) {
       const double v = get(g, x, y);
       if (v < 0.1 * most) continue;
       bool greatest = true;
-      for (int j = -3; j <= 3; ++j)
-        for (int i = -3; i <= 3; ++i) greatest = greatest && get(g, x + i, y + j) <= v;
+      const int near = std::max(3, std::max(wide(g), high(g)) / 8);
+      for (int j = -near; j <= near && greatest; ++j)
+        for (int i = -near; i <= near; ++i) greatest = greatest && get(g, x + i, y + j) <= v;
       if (!greatest) continue;
       if (v >= most - 1e-12 && first)
         first = false;

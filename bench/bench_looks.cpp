@@ -1,0 +1,104 @@
+// What is seen first: looks and shares, the whole reading with them, three arrangements of fifteen stamps.
+#include <benchmark/benchmark.h>
+
+#include <algorithm>
+#include <chrono>
+
+#include "core/analysis/foretell.h"
+#include "core/arrange/arrange.h"
+#include "core/edit/edits.h"
+#include "core/focus/looks.h"
+#include "io/art/svg_art.h"
+#include "support/plans.h"
+#include "support/random_plan.h"
+
+using namespace havlo;
+
+namespace {
+
+/// Sixty impressions of fifteen stamps with six washes on a 5 x 7 in panel.
+Plan sixty() {
+  testing::RandomOptions o;
+  o.impressions = 60;
+  o.stamps = 15;
+  o.points = 300;
+  o.smooth = true;
+  o.parts = false;
+  o.techniques = false;
+  o.least_mm = 8, o.most_mm = 40;
+  o.panel = {0, 0, 178, 127};
+  Plan plan = testing::randomPlan(21, o);
+  plan.card.panel = {178, 127, {}};
+  plan.impressions[0].hero = true;
+  return plan;
+}
+
+template <typename F>
+void timeEach(benchmark::State& state, F round) {
+  std::vector<double> ms;
+  int k = 0;
+  for (auto _ : state) {
+    const auto start = std::chrono::steady_clock::now();
+    round(k++);
+    ms.push_back(std::chrono::duration<double, std::milli>(std::chrono::steady_clock::now() - start).count());
+  }
+  std::sort(ms.begin(), ms.end());
+  state.counters["p50_ms"] = ms[ms.size() / 2];
+  state.counters["p95_ms"] = ms[ms.size() * 95 / 100];
+}
+
+/// Looks and shares from a rendered card, and rendered anew after one thing has moved.
+void looksOf(benchmark::State& state, const Plan& plan, bool render) {
+  const SvgArt art;
+  const AnalysisRef a = analyse(plan);
+  auto kept = newTileStore();
+  const PressInput in = a->press(plan, &art);
+  PressTiles tiles(in, lookGrid(plan.card.panel.box()), kept);
+  const Canvas card = intendedCard(in, tiles);
+  timeEach(state, [&](int) {
+    benchmark::DoNotOptimize(render ? lookAt(plan, *a, &art, kept) : lookAt(plan, *a, card, tiles));
+  });
+}
+void looksSixty(benchmark::State& state) { looksOf(state, sixty(), false); }
+BENCHMARK(looksSixty)->Unit(benchmark::kMillisecond)->Iterations(60);
+void looksSixtyRendered(benchmark::State& state) { looksOf(state, sixty(), true); }
+BENCHMARK(looksSixtyRendered)->Unit(benchmark::kMillisecond)->Iterations(60);
+void looksDemo(benchmark::State& state) { looksOf(state, testing::demo("canal-towpath"), true); }
+BENCHMARK(looksDemo)->Unit(benchmark::kMillisecond)->Iterations(60);
+
+/// One thing moved among sixty: analysis, looks, every rule.
+void wholeReadingSixty(benchmark::State& state) {
+  const SvgArt art;
+  Plan plan = sixty();
+  AnalysisRef a = analyse(plan);
+  auto kept = newTileStore();
+  timeEach(state, [&](int k) {
+    Impression& moved = plan.impressions[static_cast<size_t>(k) % plan.impressions.size()];
+    moved.at.x += k % 2 ? 1.5 : -1.5;
+    a = analyse(plan, a.get());
+    a = withLooks(plan, a, lookAt(plan, *a, &art, kept));
+    benchmark::DoNotOptimize(a->findings.size());
+  });
+}
+BENCHMARK(wholeReadingSixty)->Unit(benchmark::kMillisecond)->Iterations(100);
+
+/// Every rule alone, with looks there.
+void rulesSixty(benchmark::State& state) {
+  Plan plan = sixty();
+  AnalysisRef a = analyse(plan);
+  a = withLooks(plan, a, lookAt(plan, *a, nullptr));
+  timeEach(state, [&](int) { benchmark::DoNotOptimize(readScene(plan, *a).size()); });
+}
+BENCHMARK(rulesSixty)->Unit(benchmark::kMillisecond)->Iterations(100);
+
+/// Three arrangements of the demo: fifteen things that may move, drawn stamps, each proven.
+void threeArrangements(benchmark::State& state) {
+  const SvgArt art;
+  const Plan plan = testing::demo("canal-towpath");
+  size_t proposals = 0;
+  for (auto _ : state) proposals = suggestArrangements(plan, &art).value().proposals.size();
+  state.counters["proposals"] = static_cast<double>(proposals);
+}
+BENCHMARK(threeArrangements)->Unit(benchmark::kMillisecond)->Iterations(3);
+
+}  // namespace

@@ -1,0 +1,348 @@
+// The place Ink & light through its real window: looks, washes dragged with the mouse, greeting, inks, the
+// reading followed.
+#include <QCheckBox>
+#include <QComboBox>
+#include <QLabel>
+#include <QListWidget>
+#include <QMenu>
+#include <QPushButton>
+#include <QSlider>
+#include <cmath>
+
+#include "app/ink/background_page.h"
+#include "app/ink/colours_page.h"
+#include "app/ink/greeting_page.h"
+#include "app/ink/ink_place.h"
+#include "app/ink/ink_view.h"
+#include "app/ink/looks_page.h"
+#include "app/shell/exporting.h"
+#include "core/edit/edits.h"
+#include "core/edit/wash_edits.h"
+#include "core/focus/looks.h"
+#include "support/window.h"
+
+using namespace havlo;
+using namespace havlo::testing;
+
+namespace {
+
+bool says(QWidget& place, const QString& text) {
+  for (const QLabel* label : place.findChildren<QLabel*>())
+    if (label->isVisibleTo(&place) && label->text().contains(text)) return true;
+  return false;
+}
+
+struct InkWindow : Window {
+  explicit InkWindow(const char* demo = "canal-towpath") {
+    window.openDemo(QLatin1String(demo));
+    window.visit(MainWindow::Ink);
+    session().settleLooks();
+    window.ink().view().settle();
+  }
+  InkPlace& place() { return window.ink(); }
+  InkView& view() { return window.ink().view(); }
+  QPoint at(Point p) { return view().geometryNow().toPixels(p).toPoint(); }
+  void drag(Point from, Point to) {
+    QTest::mousePress(&view(), Qt::LeftButton, {}, at(from));
+    for (int k = 1; k <= 4; ++k)
+      QTest::mouseMove(&view(), at({from.x + (to.x - from.x) * k / 4, from.y + (to.y - from.y) * k / 4}));
+    QTest::mouseRelease(&view(), Qt::LeftButton, {}, at(to));
+    QCoreApplication::processEvents();
+  }
+  const Wash& wash(const char* id) {
+    for (const Wash& w : session().plan().washes)
+      if (w.id == id) return w;
+    qFatal("no wash");
+  }
+  template <typename W>
+  W* child(const char* name) {
+    return place().findChild<W*>(QLatin1String(name));
+  }
+};
+
+}  // namespace
+
+class TstInk : public QObject {
+  Q_OBJECT
+
+ private Q_SLOTS:
+  void initTestCase() { prepareApplication(); }
+
+  void whatIsSeenFirstIsSaidAndDrawn() {
+    InkWindow w;
+    QVERIFY(says(w.place(), QStringLiteral("The hare is seen first")));
+    QVERIFY(says(w.place(), QStringLiteral("Nothing comes near the hero")));
+    // The path of the looks is drawn on the card, and can be put away.
+    const QImage with = w.view().grab().toImage();
+    w.view().showLooks(false);
+    QVERIFY(w.view().grab().toImage() != with);
+    const QImage without = w.view().grab().toImage();
+    w.view().showLines(true);
+    QVERIFY(w.view().grab().toImage() != without);
+  }
+
+  void fourWaysToLookAtIt() {
+    InkWindow w;
+    std::vector<QImage> seen;
+    for (int m = 0; m < 4; ++m) {
+      auto* b = w.child<QPushButton>(qPrintable(QStringLiteral("mode-%1").arg(m)));
+      QVERIFY(b);
+      QTest::mouseClick(b, Qt::LeftButton);
+      QVERIFY(b->isChecked());
+      w.view().settle();
+      const QImage now = w.view().grab().toImage();
+      for (const QImage& before : seen) QVERIFY(now != before);
+      seen.push_back(now);
+    }
+  }
+
+  void clickingAThingChoosesItAndABareSpotItsWash() {
+    InkWindow w;
+    const Impression& hare = *w.session().plan().impression("hare");
+    QTest::mouseClick(&w.view(), Qt::LeftButton, {}, w.at({hare.at.x, hare.at.y + 12}));
+    QCOMPARE(w.session().selected(), QStringLiteral("hare"));
+    QTest::mouseClick(&w.view(), Qt::LeftButton, {}, w.at({150, 122}));
+    QCOMPARE(w.place().background().wash(), QStringLiteral("sky"));
+    QVERIFY(w.child<QListWidget>("washes")->isVisible());
+  }
+
+  void aWashIsDraggedReachedAndUndone() {
+    InkWindow w;
+    w.place().showPage(InkPlace::Background);
+    w.place().background().choose(QStringLiteral("sky"));
+    const Plan before = w.session().plan();
+    const Box b = boxOf(w.wash("sky").area);
+    w.drag({b.centre().x, b.bottom}, {b.centre().x, 80});
+    QVERIFY(std::fabs(boxOf(w.wash("sky").area).bottom - 80) < 1);
+    QCOMPARE(w.session().undoStack().count(), 1);  // one drag, one act
+    const Box now = boxOf(w.wash("sky").area);
+    w.drag({now.left + 0.75 * now.width(), now.top - w.wash("sky").reach * now.height()},
+           {now.left + 0.75 * now.width(), now.top - 0.5 * now.height()});
+    QVERIFY2(std::fabs(w.wash("sky").reach - 0.5) < 0.03, qPrintable(QString::number(w.wash("sky").reach)));
+    w.session().undoStack().undo(), w.session().undoStack().undo();
+    QVERIFY(w.session().plan() == before);
+  }
+
+  void washesAreAddedInkedBoundAndLeftOut() {
+    InkWindow w;
+    w.place().showPage(InkPlace::Background);
+    BackgroundPage& page = w.place().background();
+    const size_t before = w.session().plan().washes.size();
+    page.addWash(WashKind::Mist);
+    QCOMPARE(w.session().plan().washes.size(), before + 1);
+    QCOMPARE(page.wash(), QStringLiteral("mist"));
+    auto* ink = w.child<QComboBox>("washInk");
+    ink->setCurrentIndex(ink->findData(QStringLiteral("slate")));
+    Q_EMIT ink->activated(ink->currentIndex());
+    QCOMPARE(w.wash("mist").ink, std::string("slate"));
+    w.child<QSlider>("washStrength")->setValue(22);
+    QCOMPARE(w.wash("mist").strength, 0.22);
+    page.bind(LimitKind::Torn);
+    QCOMPARE(w.session().plan().limits.size(), size_t{1});
+    QVERIFY(w.wash("mist").from == WashFrom::Limit);
+    QVERIFY(says(w.place(), QStringLiteral("Torn once")));
+    // The edge is dragged by its ends; the wash goes with it.
+    const WashLimit edge = w.session().plan().limits[0];
+    w.drag({0, edge.left_mm}, {0, edge.left_mm + 12});
+    QVERIFY(std::fabs(w.session().plan().limits[0].left_mm - edge.left_mm - 12) < 1);
+    // Kept clean and coloured by ticking.
+    auto* over = w.child<QPushButton>("washOver");
+    QVERIFY(!over->menu()->actions().isEmpty());
+    const auto had = w.wash("mist").overImpressions.size();
+    over->menu()->actions().constFirst()->trigger();
+    QVERIFY(w.wash("mist").overImpressions.size() != had);
+    QTest::mouseClick(w.child<QPushButton>("removeWash"), Qt::LeftButton);
+    QCOMPARE(w.session().plan().washes.size(), before);
+    page.addSteppedSky();
+    QCOMPARE(w.session().plan().washes.size(), before + 3);
+    w.session().undoStack().undo();  // one act
+    QCOMPARE(w.session().plan().washes.size(), before);
+  }
+
+  void aFrameIsFittedRoundTheHero() {
+    InkWindow w;
+    w.place().showPage(InkPlace::Background);
+    w.place().background().addWash(WashKind::Glow);
+    w.place().background().bind(LimitKind::Oval);
+    QTest::mouseClick(w.child<QPushButton>("holdHero"), Qt::LeftButton);
+    const WashLimit& l = w.session().plan().limits[0];
+    QCOMPARE(l.holds, (std::vector<std::string>{"hare"}));
+    const Box hare = boxOf(w.session().analysis()->meetings.placed[0]->silhouette);
+    QVERIFY(l.opening.left < hare.left && l.opening.right > hare.right && l.opening.top > hare.top);
+    QVERIFY(w.session().analysis()->findings.size() < 20);
+    // It is in the steps.
+    bool laid = false;
+    for (const Step& s : w.session().analysis()->sheet.steps)
+      laid = laid || (s.limit == 0 && s.what == Do::MaskOn);
+    QVERIFY(laid);
+  }
+
+  void theGreetingFindsItsPlaceAndMoves() {
+    InkWindow w("teaching-dull");
+    w.place().showPage(InkPlace::Greeting);
+    QVERIFY(says(w.place(), QStringLiteral("is hard to read")));
+    w.child<QCheckBox>("secondWord")->setChecked(true);
+    QTest::mouseClick(w.child<QPushButton>("findPlace"), Qt::LeftButton);
+    w.place().greeting().settle();
+    QVERIFY(says(w.place(), QStringLiteral("Plain on every side")));
+    const Point before = w.footOf("greeting");
+    QTest::mouseClick(w.child<QPushButton>("moveThere"), Qt::LeftButton);
+    QVERIFY(!(w.footOf("greeting") == before));
+    w.session().settleLooks();
+    QTest::mouseClick(w.child<QPushButton>("way-0"), Qt::LeftButton);
+    QCoreApplication::processEvents();
+    w.session().settleLooks();
+    QVERIFY(says(w.place(), QStringLiteral("reads well")));
+  }
+
+  void inksPapersAndPalettes() {
+    InkWindow w;
+    w.place().showPage(InkPlace::Colours);
+    w.place().colours().settle();
+    QVERIFY(says(w.place(), QStringLiteral("Toned")));
+    QCOMPARE(w.place().colours().choices().size(), size_t{3});
+    QVERIFY(says(w.place(), QStringLiteral("apart")));
+    auto* greys = w.child<QPushButton>("amongGreys");
+    QTest::mouseClick(greys, Qt::LeftButton);
+    const Plan& p = w.session().plan();
+    QVERIFY(p.ink(p.impression("poplar1")->ink)->id != "willow");
+    w.session().undoStack().undo();
+    QTest::mouseClick(w.child<QPushButton>("palette-0"), Qt::LeftButton);
+    QCoreApplication::processEvents();
+    QCOMPARE(w.session().undoStack().undoText(), QStringLiteral("Take a palette"));
+    w.place().colours().settle();
+    QTest::mouseClick(w.child<QPushButton>("paper-2"), Qt::LeftButton);
+    QCoreApplication::processEvents();
+    QVERIFY(w.session().plan().card.paper.colour.red < 100);
+    w.session().settleLooks();
+    bool vanishes = false;
+    for (const Finding& f : w.session().analysis()->findings)
+      vanishes = vanishes || f.kind == FindingKind::DyeOnDark;
+    QVERIFY(vanishes);
+  }
+
+  void theTrailSaysWhetherTheHeroIsFirst() {
+    InkWindow w;
+    QTest::keyClick(&w.window, Qt::Key_3, Qt::ControlModifier);
+    QTest::keyClick(&w.window, Qt::Key_5, Qt::ControlModifier);
+    QVERIFY(w.place().isVisible());
+    QCOMPARE(w.session().analysis()->looks->heroRank, 1);
+    const QImage first = w.window.grab().toImage();
+    w.session().edit(QStringLiteral("x"), withInk(w.session().plan(), "hare", "silt", 3));
+    w.session().settleLooks();
+    QVERIFY(w.window.grab().toImage() != first);
+  }
+
+  void theDullCardIsMadeClearWithButtonsAlone() {
+    Window w;
+    w.window.openDemo(QStringLiteral("teaching-dull"));
+    w.session().settleLooks();
+    const double before = w.session().analysis()->looks->heroShare();
+    QVERIFY(says(w.window.scene(), QStringLiteral("is seen before the hare")));
+    for (int acts = 0; acts < 12 && warningsOf(*w.session().analysis()) > 0; ++acts) {
+      // What is told under the button is what comes.
+      QPushButton* next = nullptr;
+      int number = 0;
+      for (int k = 0; k < 12 && !next; ++k) {
+        next = w.window.scene().findChild<QPushButton*>(QStringLiteral("fix-%1").arg(k));
+        number = k;
+      }
+      QVERIFY(next);
+      const auto* told = w.window.scene().findChild<QLabel*>(QStringLiteral("foretold-%1").arg(number));
+      const QString promise = told ? told->text() : QString();
+      QTest::mouseClick(next, Qt::LeftButton);
+      QCoreApplication::processEvents();
+      w.session().settleLooks();
+      if (!promise.isEmpty())
+        QVERIFY2(
+            promise.contains(
+                QStringLiteral("has %1 %").arg(qRound(100 * w.session().analysis()->looks->heroShare()))),
+            qPrintable(promise));
+    }
+    QCOMPARE(warningsOf(*w.session().analysis()), 0);
+    QVERIFY(w.session().analysis()->looks->heroShare() > 1.4 * before);
+    QVERIFY(says(w.window.scene(), QStringLiteral("Clear.")));
+  }
+
+  void iKnowPutsAFindingLastAndTellMeAgainBringsItBack() {
+    Window w;
+    w.session().settleLooks();
+    QCOMPARE(warningsOf(*w.session().analysis()), 1);
+    auto* know = w.window.scene().findChild<QPushButton*>(QStringLiteral("know-0"));
+    QVERIFY(know && know->menu());
+    know->menu()->actions().constFirst()->trigger();
+    QCoreApplication::processEvents();
+    QCOMPARE(warningsOf(*w.session().analysis()), 0);
+    QCOMPARE(w.session().plan().known.size(), size_t{1});
+    auto* head = w.window.scene().findChild<QPushButton*>(QStringLiteral("knownHead"));
+    QVERIFY(head && head->text().contains(QStringLiteral("you know of")));
+    QTest::mouseClick(head, Qt::LeftButton);
+    QCoreApplication::processEvents();
+    auto* again = w.window.scene().findChild<QPushButton*>(QStringLiteral("unknow-0"));
+    QVERIFY(again);
+    QTest::mouseClick(again, Qt::LeftButton);
+    QCoreApplication::processEvents();
+    QCOMPARE(warningsOf(*w.session().analysis()), 1);
+    QVERIFY(w.session().plan().known.empty());
+  }
+
+  void theWholeReadingNeverHoldsTheMouse() {
+    // While the eye looks, edits go on; what is shown in the end is the last state's.
+    Window w;
+    for (int k = 0; k < 30; ++k)
+      w.session().edit(QStringLiteral("move"), withFoot(w.session().plan(), "duck", {120.0 + k, 20}),
+                       QStringLiteral("drag"));
+    w.session().settleLooks();
+    const LooksRef direct = lookAt(w.session().plan(), *w.session().analysis(), nullptr);
+    QVERIFY(w.session().analysis()->looks->fits(w.session().plan()));
+    QCOMPARE(w.session().analysis()->looks->ids, direct->ids);
+  }
+
+  void everythingIsExported() {
+    Window w;
+    w.session().settleLooks();
+    const std::pair<Exporting::What, const char*> kinds[] = {{Exporting::What::Picture, "card.png"},
+                                                             {Exporting::What::Zip, "card.zip"},
+                                                             {Exporting::What::Measures, "card.csv"}};
+    for (const auto& [what, name] : kinds) {
+      const QString path = w.folder.filePath(QLatin1String(name));
+      w.window.exporting().write(path, what);
+      w.window.exporting().settle();
+      QVERIFY2(QFile(path).size() > 500, name);
+      QVERIFY(w.window.messages().isVisible());
+    }
+    w.window.exporting().write(QStringLiteral("/nowhere/card.png"), Exporting::What::Picture);
+    w.window.exporting().settle();
+    QVERIFY(says(w.window.messages(), QStringLiteral("nowhere")) || w.window.messages().isVisible());
+  }
+
+  void anEmptyCardAndOneWithoutHeroAreHandled() {
+    InkWindow w;
+    w.session().start(newPlanLike(w.session().plan()));
+    w.session().settleLooks();
+    w.view().settle();
+    QVERIFY(says(w.place(), QStringLiteral("nothing on the card")));
+    for (const InkPlace::Page page :
+         {InkPlace::Background, InkPlace::Colours, InkPlace::Greeting, InkPlace::Looks})
+      w.place().showPage(page);
+    w.place().colours().settle();
+    w.place().background().addWash(WashKind::Sky);
+    QCOMPARE(w.session().plan().washes.size(), size_t{1});
+    w.window.openDemo();
+    Plan p = w.session().plan();
+    for (Impression& i : p.impressions) i.hero = false;
+    w.session().start(p);
+    w.session().settleLooks();
+    QVERIFY(says(w.place(), QStringLiteral("Choose a hero")));
+  }
+
+ private:
+  static Plan newPlanLike(const Plan& p) {
+    Plan out;
+    out.card = p.card, out.view = p.view, out.inks = p.inks;
+    return out;
+  }
+};
+
+QTEST_MAIN(TstInk)
+#include "tst_ink.moc"
