@@ -66,7 +66,7 @@ def canal(s):
         put('cottage', 'lock-cottage', 'slate', 158.0, foot('lock-cottage', 5.4), generation=2),
         put('towpath', 'towpath', 'loam', 88.9, 0.1, depth=dict(metres=700), generation=2),
         put('hills', 'hills', 'slate', 88.9, 44.0, depth=dict(metres=1500), generation=3),
-        put('sun', 'low-sun', 'apricot', 92.0, 49.0, depth=dict(metres=100000), generation=2),
+        put('sun', 'low-sun', 'apricot', 92.0, 49.0, depth=dict(metres=100000), generation=3),
         put('greeting', 'up-you-go', 'soot', 72.0, 106.0, depth=dict(metres=1.0)),
     ]
     soft = ['poplar1', 'poplar2', 'poplar3', 'hills', 'string', 'greeting', 'reeds1', 'reeds2', 'post1', 'post2', 'post3', 'towpath', 'cottage']

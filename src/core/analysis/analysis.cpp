@@ -132,8 +132,11 @@ AnalysisRef analyse(const Plan& plan, const Analysis* before) {
   for (size_t i = 0; i < plan.impressions.size(); ++i)
     distances.push_back(a->depth->distance_m(static_cast<int>(i)));
   a->tone = readTones(plan, distances);
-  if (before && before->looks && before->looks->fits(plan)) a->looks = before->looks;
-  a->findings = readScene(plan, *a);
+  // Until the eye has looked again what it saw stands, and with it the rules that wait for it.
+  const bool stands = before && before->looks && before->looks->fits(plan);
+  if (stands) a->looks = before->looks;
+  static const Analysis kNothing;
+  a->findings = readScene(plan, *a, stands ? before : &kNothing);
   return a;
 }
 

@@ -3,6 +3,7 @@
 #include "core/focus/looks.h"
 
 #include <algorithm>
+#include <array>
 #include <cmath>
 #include <numeric>
 
@@ -21,16 +22,41 @@ constexpr double kInhibited = 0.1;   // of the panel's longer side: radius of wh
 constexpr double kRing_px = 3;       // how far a thing's surroundings reach
 constexpr double kPlainRange = 14;   // L* within a few pixels: more is not plain
 
+/// CIE Lab by a table of the cube root, to 0.02 of L*: tens of thousands of pixels are asked for at a time.
+class LabTable {
+ public:
+  LabTable() {
+    for (size_t k = 0; k < m_root.size(); ++k) {
+      const double side = static_cast<double>(k) / kSteps, t = side * side;
+      m_root[k] = static_cast<float>(t > 216.0 / 24389 ? std::cbrt(t) : (24389.0 / 27 * t + 16) / 116);
+    }
+  }
+  void put(const LinearRgb& c, float& L, float& a, float& b) const {
+    const float x = (0.4124564f * c[0] + 0.3575761f * c[1] + 0.1804375f * c[2]) / 0.95047f;
+    const float y = 0.2126729f * c[0] + 0.7151522f * c[1] + 0.0721750f * c[2];
+    const float z = (0.0193339f * c[0] + 0.1191920f * c[1] + 0.9503041f * c[2]) / 1.08883f;
+    const float fx = root(x), fy = root(y), fz = root(z);
+    L = 116 * fy - 16, a = 500 * (fx - fy), b = 200 * (fy - fz);
+  }
+
+ private:
+  // Even steps of the square root, so that dark values are as exact as light ones.
+  static constexpr int kSteps = 4096;
+  std::array<float, kSteps + 2> m_root;
+  float root(float t) const {
+    const float at = std::sqrt(std::clamp(t, 0.0f, 1.0f)) * kSteps;
+    const auto k = static_cast<size_t>(at);
+    return m_root[k] + (at - static_cast<float>(k)) * (m_root[k + 1] - m_root[k]);
+  }
+};
+
 LabPicture pictureOf(const Canvas& card) {
+  static const LabTable table;
   const Grid& g = card.grid();
   LabPicture out{Field(g.width, g.height), Field(g.width, g.height), Field(g.width, g.height)};
   for (int y = 0; y < g.height; ++y)
-    for (int x = 0; x < g.width; ++x) {
-      const Lab lab = labOf(card.at(x, y));
-      out.L.at(x, y) = static_cast<float>(lab.L);
-      out.a.at(x, y) = static_cast<float>(lab.a);
-      out.b.at(x, y) = static_cast<float>(lab.b);
-    }
+    for (int x = 0; x < g.width; ++x)
+      table.put(card.at(x, y), out.L.at(x, y), out.a.at(x, y), out.b.at(x, y));
   return out;
 }
 
@@ -53,17 +79,22 @@ std::vector<int> ownersOf(const Analysis& a, PressTiles& tiles) {
 std::vector<int> withNearMisses(const std::vector<int>& owner, const Grid& g) {
   std::vector<int> out = owner;
   const int r = static_cast<int>(kNearMiss_px);
+  std::vector<int> away(owner.size(), r * r + 1);
+  const auto index = [&](int x, int y) {
+    return static_cast<size_t>(y) * static_cast<size_t>(g.width) + static_cast<size_t>(x);
+  };
+  const auto bare = [&](int x, int y) {
+    return x >= 0 && y >= 0 && x < g.width && y < g.height && owner[index(x, y)] < 0;
+  };
+  // From the rims of things outward.
   for (int y = 0; y < g.height; ++y)
     for (int x = 0; x < g.width; ++x) {
-      const auto k = static_cast<size_t>(y) * static_cast<size_t>(g.width) + static_cast<size_t>(x);
-      if (owner[k] >= 0) continue;
-      int best = r * r + 1;
-      for (int j = std::max(0, y - r); j <= std::min(g.height - 1, y + r); ++j)
-        for (int i = std::max(0, x - r); i <= std::min(g.width - 1, x + r); ++i) {
-          const int o = owner[static_cast<size_t>(j) * static_cast<size_t>(g.width) + static_cast<size_t>(i)];
-          const int away = (i - x) * (i - x) + (j - y) * (j - y);
-          if (o >= 0 && away < best) best = away, out[k] = o;
-        }
+      const int o = owner[index(x, y)];
+      if (o < 0 || !(bare(x - 1, y) || bare(x + 1, y) || bare(x, y - 1) || bare(x, y + 1))) continue;
+      for (int j = -r; j <= r; ++j)
+        for (int i = -r; i <= r; ++i)
+          if (bare(x + i, y + j) && i * i + j * j < away[index(x + i, y + j)])
+            away[index(x + i, y + j)] = i * i + j * j, out[index(x + i, y + j)] = o;
     }
   return out;
 }
@@ -79,7 +110,7 @@ float drawOf(Role role) {
     case Role::Sentiment:
       return 1.1f;
     case Role::Sky:
-      return 0.75f;
+      return 0.6f;
     case Role::Landform:
     case Role::Water:
     case Role::Texture:
@@ -286,26 +317,38 @@ FreeMap plainMap(const Plan& plan, const Analysis& a, const Grid& g, const std::
   FreeMap map{g, std::vector<uint8_t>(owner.size(), 0)};
   const double clean = std::max({border_mm, plan.card.tape_mm, plan.card.bare_mm});
   const Box inside = plan.card.panel.box().grown(-clean);
+  // Least and greatest lightness within 5 x 5, the exception left out: along rows, then along columns.
   constexpr int kR = 2;
+  Field low(g.width, g.height, 1000), high(g.width, g.height, -1000);
+  const auto index = [&](int x, int y) {
+    return static_cast<size_t>(y) * static_cast<size_t>(g.width) + static_cast<size_t>(x);
+  };
   for (int y = 0; y < g.height; ++y)
     for (int x = 0; x < g.width; ++x) {
-      const auto k = static_cast<size_t>(y) * static_cast<size_t>(g.width) + static_cast<size_t>(x);
+      float& l = low.at(x, y);
+      float& h = high.at(x, y);
+      for (int i = std::max(0, x - kR); i <= std::min(g.width - 1, x + kR); ++i) {
+        if (except >= 0 && owner[index(i, y)] == except) continue;
+        l = std::min(l, lightness.at(i, y)), h = std::max(h, lightness.at(i, y));
+      }
+    }
+  std::vector<char> stands(plan.impressions.size());
+  for (size_t i = 0; i < stands.size(); ++i)
+    stands[i] = !isBackdrop(a.meetings.placed[i]->outline->stamp->role);
+  for (int y = 0; y < g.height; ++y)
+    for (int x = 0; x < g.width; ++x) {
+      const size_t k = index(x, y);
       const int o = owner[k];
       if (clean > 0 && !inside.contains(g.centre(x, y))) continue;
       if (o == except && o >= 0) {
         map.free[k] = 1;
         continue;
       }
-      if (o >= 0 && !isBackdrop(a.meetings.placed[static_cast<size_t>(o)]->outline->stamp->role)) continue;
-      float low = 1000, high = -1000;
+      if (o >= 0 && stands[static_cast<size_t>(o)]) continue;
+      float l = 1000, h = -1000;
       for (int j = std::max(0, y - kR); j <= std::min(g.height - 1, y + kR); ++j)
-        for (int i = std::max(0, x - kR); i <= std::min(g.width - 1, x + kR); ++i) {
-          const int other =
-              owner[static_cast<size_t>(j) * static_cast<size_t>(g.width) + static_cast<size_t>(i)];
-          if (other == except && other >= 0) continue;
-          low = std::min(low, lightness.at(i, j)), high = std::max(high, lightness.at(i, j));
-        }
-      map.free[k] = high - low < kPlainRange ? 1 : 0;
+        l = std::min(l, low.at(x, j)), h = std::max(h, high.at(x, j));
+      map.free[k] = h - l < kPlainRange ? 1 : 0;
     }
   return map;
 }
@@ -331,16 +374,19 @@ Grid lookGrid(const Box& panel) {
 
 std::vector<Look> firstLooks(const Field& pull, const Grid& g, const std::vector<int>& owner, int most) {
   // Small differences from pixel to pixel do not draw a look: averaged over 5 x 5.
-  Field soft(pull.width, pull.height);
-  for (int y = 0; y < pull.height; ++y)
-    for (int x = 0; x < pull.width; ++x) {
-      float sum = 0;
-      int n = 0;
-      for (int j = std::max(0, y - 2); j <= std::min(pull.height - 1, y + 2); ++j)
-        for (int i = std::max(0, x - 2); i <= std::min(pull.width - 1, x + 2); ++i) sum += pull.at(i, j), ++n;
-      soft.at(x, y) = sum / static_cast<float>(n);
-    }
-  std::vector<int> pixels;
+  Field rows(pull.width, pull.height), soft = rows;
+  const auto mean = [](const Field& from, Field& to, bool along) {
+    for (int y = 0; y < from.height; ++y)
+      for (int x = 0; x < from.width; ++x) {
+        const int at = along ? x : y, last = (along ? from.width : from.height) - 1;
+        const int low = std::max(0, at - 2), high = std::min(last, at + 2);
+        float sum = 0;
+        for (int k = low; k <= high; ++k) sum += along ? from.at(k, y) : from.at(x, k);
+        to.at(x, y) = sum / static_cast<float>(high - low + 1);
+      }
+  };
+  mean(pull, rows, true);
+  mean(rows, soft, false);
   const auto areaOf = [&](int thing) {
     return static_cast<double>(std::count(owner.begin(), owner.end(), thing)) /
            static_cast<double>(owner.size());
@@ -357,10 +403,16 @@ std::vector<Look> firstLooks(const Field& pull, const Grid& g, const std::vector
     const int thing = owner.empty() ? -1 : owner[k];
     out.push_back({g.centre(x, y), thing, static_cast<double>(*best / first)});
     const bool whole = thing >= 0 && areaOf(thing) < 0.25;
+    const auto bell = [r](int n, int middle) {
+      std::vector<float> out_(static_cast<size_t>(n));
+      for (int i = 0; i < n; ++i)
+        out_[static_cast<size_t>(i)] = static_cast<float>(std::exp(-(i - middle) * (i - middle) / (r * r)));
+      return out_;
+    };
+    const std::vector<float> across = bell(soft.width, x), down = bell(soft.height, y);
     for (int j = 0; j < soft.height; ++j)
       for (int i = 0; i < soft.width; ++i) {
-        const double d2 = (i - x) * (i - x) + (j - y) * (j - y);
-        float keep = d2 > 9 * r * r ? 1 : static_cast<float>(1 - std::exp(-d2 / (2 * r * r) * 2));
+        float keep = 1 - across[static_cast<size_t>(i)] * down[static_cast<size_t>(j)];
         if (whole &&
             owner[static_cast<size_t>(j) * static_cast<size_t>(soft.width) + static_cast<size_t>(i)] == thing)
           keep *= 0.1f;

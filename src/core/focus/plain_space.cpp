@@ -56,20 +56,19 @@ std::optional<FreePlace> placeFor(const FreeMap& map, double width_mm, double he
             h = static_cast<int>(std::ceil(height_mm * g.pxPerMmY()));
   std::optional<FreePlace> best;
   double bestAway = 0;
+  int most = 0;
   for (int y = 0; y + h <= g.height; ++y)
     for (int x = 0; x + w <= g.width; ++x) {
-      if (!isFree(x, y, x + w, y + h)) continue;
-      int low = 0, high = std::max(g.width, g.height);
-      while (low < high) {
-        const int m = (low + high + 1) / 2;
-        isFree(x - m, y - m, x + w + m, y + h + m) ? low = m : high = m - 1;
-      }
-      const double margin = low / std::max(g.pxPerMmX(), g.pxPerMmY());
+      // Only what is as wide as the best so far is looked at further.
+      const auto freeBy = [&](int m) { return isFree(x - m, y - m, x + w + m, y + h + m); };
+      if (!freeBy(most)) continue;
       const Point centre{(x + w / 2.0) / g.pxPerMmX(), g.panelHeight_mm - (y + h / 2.0) / g.pxPerMmY()};
       const double away = std::hypot(centre.x - wish.x, centre.y - wish.y);
-      if (best && (margin < best->margin_mm - 1e-9 || (margin < best->margin_mm + 1e-9 && away >= bestAway)))
-        continue;
-      best = FreePlace{centre, margin};
+      int margin = most;
+      while (freeBy(margin + 1)) ++margin;
+      if (best && margin == most && away >= bestAway) continue;
+      most = margin;
+      best = FreePlace{centre, margin / std::max(g.pxPerMmX(), g.pxPerMmY())};
       bestAway = away;
     }
   return best;

@@ -5,6 +5,8 @@
 #include <array>
 #include <cmath>
 
+#include "core/base/parallel.h"
+
 namespace havlo {
 namespace {
 
@@ -13,6 +15,7 @@ constexpr std::array<int, 4> kCentres{0, 1, 2, 3};
 constexpr std::array<int, 2> kDeltas{2, 3};
 constexpr int kNear =
     8;  // a local maximum is the greatest within the longer side divided by this: one a thing
+constexpr int kPooled = 40;    // pixels along the longer side on which peaks are looked for
 constexpr float kPeak = 0.1f;  // of the greatest: lower maxima are not counted
 
 using Pyramid = std::array<Field, kLevels>;
@@ -24,54 +27,74 @@ Pyramid pyramidOf(Field f) {
   return out;
 }
 
-/// Sum over scales of normalised |centre - surround|, at the size of level 1.
-void addContrasts(const Pyramid& p, float least, Field& sum) {
+/// Mean over each 2 x 2 pixels of their difference from the surround.
+Field finestDifference(const Field& centre, const Field& surround) {
+  Field out(surround.width, surround.height), count(surround.width, surround.height);
+  for (int y = 0; y < centre.height; ++y) {
+    const size_t row = static_cast<size_t>(y / 2) * static_cast<size_t>(out.width);
+    const float* from = &centre.v[static_cast<size_t>(y) * static_cast<size_t>(centre.width)];
+    for (size_t x = 0; x < static_cast<size_t>(centre.width); ++x) {
+      out.v[row + x / 2] += std::fabs(from[x] - surround.v[row + x / 2]);
+      ++count.v[row + x / 2];
+    }
+  }
+  for (size_t k = 0; k < out.v.size(); ++k) out.v[k] /= std::max(1.0f, count.v[k]);
+  return out;
+}
+
+/// Sum over scales of normalised |centre - surround|, at the size of level 1. The finest centre is compared
+/// pixel by pixel and brought to that size by its mean.
+Field contrastsOf(const Pyramid& p, float least) {
+  const int w = p[1].width, h = p[1].height;
+  Field sum(w, h);
   for (int c : kCentres)
     for (int d : kDeltas) {
       const Field& centre = p[static_cast<size_t>(c)];
-      const Field& far = p[static_cast<size_t>(c + d)];
-      Field diff = resized(far, centre.width, centre.height);
-      for (size_t k = 0; k < diff.v.size(); ++k) diff.v[k] = std::fabs(centre.v[k] - diff.v[k]);
-      if (diff.width != sum.width || diff.height != sum.height) diff = resized(diff, sum.width, sum.height);
+      if (centre.v.empty()) continue;
+      const Field& surround = p[static_cast<size_t>(c + d)];
+      Field diff = resized(surround, c == 0 ? w : centre.width, c == 0 ? h : centre.height);
+      if (c == 0) {
+        diff = finestDifference(centre, diff);
+      } else {
+        for (size_t k = 0; k < diff.v.size(); ++k) diff.v[k] = std::fabs(centre.v[k] - diff.v[k]);
+      }
       favourLonePeaks(diff, least);
+      if (diff.width != w || diff.height != h) diff = resized(diff, w, h);
       for (size_t k = 0; k < sum.v.size(); ++k) sum.v[k] += diff.v[k];
     }
+  return sum;
 }
 
-/// Strength of edges that run in one of four directions, per level. By the double angle of the gradient, so
-/// that both sides of a stroke count alike.
-std::array<Pyramid, 4> directionsOf(const Pyramid& lightness) {
-  std::array<Pyramid, 4> out;
-  for (size_t k = 0; k < kLevels; ++k) {
+/// Strength of edges that run in one of four directions, from level 1 on; level 0 is left empty. By the
+/// double angle of the gradient, so that both sides of a stroke count alike.
+Pyramid directionOf(const Pyramid& lightness, int direction) {
+  Pyramid out;
+  for (size_t k = 1; k < kLevels; ++k) {
     const Field& f = lightness[k];
-    for (auto& o : out) o[k] = Field(f.width, f.height);
+    Field edges(f.width, f.height), rows(f.width, f.height);
     for (int y = 0; y < f.height; ++y)
       for (int x = 0; x < f.width; ++x) {
         const int l = std::max(0, x - 1), r = std::min(f.width - 1, x + 1);
         const int u = std::max(0, y - 1), d = std::min(f.height - 1, y + 1);
         const float gx = (f.at(r, y) - f.at(l, y)) / 2, gy = (f.at(x, d) - f.at(x, u)) / 2;
-        const float size = std::sqrt(gx * gx + gy * gy);
-        if (size <= 0) continue;
-        // cos and sin of twice the gradient's angle.
-        const float c = (gx * gx - gy * gy) / (size * size), s = 2 * gx * gy / (size * size);
-        const float along[4] = {c, s, -c, -s};
-        for (size_t o = 0; o < 4; ++o) out[o][k].at(x, y) = size * std::max(0.0f, along[o]);
+        const float size2 = gx * gx + gy * gy;
+        if (size2 <= 0) continue;
+        // Cosine or sine of twice the gradient's angle, or their negatives.
+        const float along =
+            (direction % 2 ? 2 * gx * gy : gx * gx - gy * gy) * (direction < 2 ? 1.0f : -1.0f);
+        if (along > 0) edges.at(x, y) = along / std::sqrt(size2);
       }
+    // Edges of both sides of a stroke melt together: the mean of 3 x 3.
+    out[k] = Field(f.width, f.height);
+    for (int y = 0; y < f.height; ++y)
+      for (int x = 0; x < f.width; ++x)
+        rows.at(x, y) =
+            edges.at(std::max(0, x - 1), y) + edges.at(x, y) + edges.at(std::min(f.width - 1, x + 1), y);
+    for (int y = 0; y < f.height; ++y)
+      for (int x = 0; x < f.width; ++x)
+        out[k].at(x, y) =
+            (rows.at(x, std::max(0, y - 1)) + rows.at(x, y) + rows.at(x, std::min(f.height - 1, y + 1))) / 9;
   }
-  // Edges of both sides of a stroke melt together.
-  for (auto& o : out)
-    for (Field& f : o) {
-      Field soft = f;
-      for (int y = 0; y < f.height; ++y)
-        for (int x = 0; x < f.width; ++x) {
-          float sum = 0;
-          for (int j = -1; j <= 1; ++j)
-            for (int i = -1; i <= 1; ++i)
-              sum += f.at(std::clamp(x + i, 0, f.width - 1), std::clamp(y + j, 0, f.height - 1));
-          soft.at(x, y) = sum / 9;
-        }
-      f = std::move(soft);
-    }
   return out;
 }
 
@@ -110,23 +133,43 @@ Field resized(const Field& f, int width, int height) {
     x0[k] = std::clamp(static_cast<int>(low), 0, f.width - 1);
     x1[k] = std::clamp(static_cast<int>(low) + 1, 0, f.width - 1);
   }
+  // Along the rows of the source first, then between them.
+  Field rows(width, f.height);
+  for (int y = 0; y < f.height; ++y) {
+    const float* from = &f.v[static_cast<size_t>(y) * static_cast<size_t>(f.width)];
+    float* to = &rows.v[static_cast<size_t>(y) * static_cast<size_t>(width)];
+    for (size_t k = 0; k < static_cast<size_t>(width); ++k)
+      to[k] = from[x0[k]] + part[k] * (from[x1[k]] - from[x0[k]]);
+  }
   for (int y = 0; y < height; ++y) {
     const float at =
         (static_cast<float>(y) + 0.5f) * static_cast<float>(f.height) / static_cast<float>(height) - 0.5f;
     const float low = std::floor(at), v = at - low;
-    const int y0 = std::clamp(static_cast<int>(low), 0, f.height - 1);
-    const int y1 = std::clamp(static_cast<int>(low) + 1, 0, f.height - 1);
-    for (int x = 0; x < width; ++x) {
-      const auto k = static_cast<size_t>(x);
-      const float up = f.at(x0[k], y0) + part[k] * (f.at(x1[k], y0) - f.at(x0[k], y0));
-      const float down = f.at(x0[k], y1) + part[k] * (f.at(x1[k], y1) - f.at(x0[k], y1));
-      out.at(x, y) = up + v * (down - up);
-    }
+    const auto row = [&](int k) {
+      return &rows.v[static_cast<size_t>(std::clamp(k, 0, f.height - 1)) * static_cast<size_t>(width)];
+    };
+    const float *up = row(static_cast<int>(low)), *down = row(static_cast<int>(low) + 1);
+    float* to = &out.v[static_cast<size_t>(y) * static_cast<size_t>(width)];
+    for (size_t k = 0; k < static_cast<size_t>(width); ++k) to[k] = up[k] + v * (down[k] - up[k]);
   }
   return out;
 }
 
 namespace {
+
+/// The greatest of each little square, so that the longer side has no more than kPooled pixels.
+Field pooled(const Field& f) {
+  const int side = (std::max(f.width, f.height) + kPooled - 1) / kPooled;
+  if (side <= 1) return f;
+  Field out((f.width + side - 1) / side, (f.height + side - 1) / side);
+  for (int y = 0; y < f.height; ++y) {
+    const float* from = &f.v[static_cast<size_t>(y) * static_cast<size_t>(f.width)];
+    float* to = &out.v[static_cast<size_t>(y / side) * static_cast<size_t>(out.width)];
+    for (int x = 0; x < f.width; ++to)
+      for (const int end = std::min(f.width, x + side); x < end; ++x) *to = std::max(*to, from[x]);
+  }
+  return out;
+}
 
 /// Running maximum over 2 near + 1 values along one line; `step` is the distance between them.
 void slidingMax(const float* from, float* to, int n, std::ptrdiff_t step, int near, std::vector<int>& queue) {
@@ -164,21 +207,20 @@ void favourLonePeaks(Field& f, float least) {
   const float scale = 1 / std::max(most, least);
   for (float& v : f.v) v *= scale;
   const float greatest = most * scale;
-  const int near = std::max(3, std::max(f.width, f.height) / kNear);
-  const Field around = greatestWithin(f, near);
+  const Field coarse = pooled(f);
+  const Field around = greatestWithin(coarse, std::max(3, std::max(coarse.width, coarse.height) / kNear));
   double sum = 0;
   int count = 0;
   bool skipped = false;
-  for (int y = 0; y < f.height; ++y)
-    for (int x = 0; x < f.width; ++x) {
-      const float v = f.at(x, y);
-      if (v < kPeak * greatest || v < around.at(x, y)) continue;
-      if (v >= greatest && !skipped) {
-        skipped = true;
-        continue;
-      }
-      sum += static_cast<double>(v), ++count;
+  for (size_t k = 0; k < coarse.v.size(); ++k) {
+    const float v = coarse.v[k];
+    if (v < kPeak * greatest || v < around.v[k]) continue;
+    if (v >= greatest && !skipped) {
+      skipped = true;
+      continue;
     }
+    sum += static_cast<double>(v), ++count;
+  }
   const float others = count > 0 ? static_cast<float>(sum / count) : 0;
   const float weight = (greatest - others) * (greatest - others);
   for (float& v : f.v) v *= weight;
@@ -188,15 +230,24 @@ Saliency saliencyOf(const LabPicture& picture, bool centred) {
   const int width = picture.L.width, height = picture.L.height;
   const Pyramid light = pyramidOf(picture.L);
   const int w = light[1].width, h = light[1].height;
-  Field lightness(w, h), colour(w, h), direction(w, h);
-  addContrasts(light, kClearLightness, lightness);
-  addContrasts(pyramidOf(picture.a), kClearColour, colour);
-  addContrasts(pyramidOf(picture.b), kClearColour, colour);
-  for (const Pyramid& p : directionsOf(light)) {
-    Field one(w, h);
-    addContrasts(p, kClearDirection, one);
-    favourLonePeaks(one, kClearKind);
-    for (size_t k = 0; k < one.v.size(); ++k) direction.v[k] += one.v[k];
+  // Lightness, two colour axes, four directions: none knows the others.
+  std::array<Field, 7> features;
+  forEachIndex(features.size(), 2, [&](size_t k) {
+    if (k == 0) {
+      features[k] = contrastsOf(light, kClearLightness);
+    } else if (k < 3) {
+      features[k] = contrastsOf(pyramidOf(k == 1 ? picture.a : picture.b), kClearColour);
+    } else {
+      Pyramid along = directionOf(light, static_cast<int>(k) - 3);
+      along[0] = Field();
+      features[k] = contrastsOf(along, kClearDirection);
+      favourLonePeaks(features[k], kClearKind);
+    }
+  });
+  Field lightness = std::move(features[0]), colour(w, h), direction(w, h);
+  for (size_t k = 0; k < colour.v.size(); ++k) {
+    colour.v[k] = features[1].v[k] + features[2].v[k];
+    for (size_t o = 3; o < features.size(); ++o) direction.v[k] += features[o].v[k];
   }
   Saliency out;
   out.pull = Field(width, height);

@@ -74,10 +74,14 @@ struct Finding {
 
 /// One rule of the reading.
 struct Rule {
+  /// When it is read: at once, while something is dragged, or with the looks, in the background, because it takes
+  /// longer or needs them. In between what it said last stands.
+  enum class When { AtOnce, WithLooks };
   FindingKind kind;
   std::string_view word;     ///< as in JSON
   std::string_view measure;  ///< what `value` is, with its unit
   void (*read)(const Plan&, const Analysis&, std::vector<Finding>&);
+  When when = When::AtOnce;
 };
 
 /// All rules, in the order in which findings of equal level are listed.
@@ -85,10 +89,11 @@ std::span<const Rule> rules();
 const Rule& ruleOf(FindingKind kind);
 std::string_view wordOf(Level level);
 
-/// Every rule applied: what the maker knows of last; before that faults, warnings, notes; of one level what
-/// is about the hero first, then as the rules are listed. Rules that need `Analysis::looks` are silent
-/// without.
-std::vector<Finding> readScene(const Plan& plan, const Analysis& analysis);
+/// Every rule applied: what the maker knows of last; before that faults, warnings, notes; of one level what is
+/// about the hero first, then as the rules are listed.
+/// @param stands  null: every rule is read, those that need `Analysis::looks` being silent without. Else rules
+///                that wait for the looks are taken over from there, an analysis of the same things.
+std::vector<Finding> readScene(const Plan& plan, const Analysis& analysis, const Analysis* stands = nullptr);
 
 // The rules, one file each.
 void readOutOfScale(const Plan&, const Analysis&, std::vector<Finding>&);

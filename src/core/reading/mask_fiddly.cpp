@@ -1,5 +1,4 @@
 // A thing that wants a mask, but of which scissors can follow little or nothing.
-#include "core/outline/shape_ops.h"
 #include "core/reading/about.h"
 
 namespace havlo {
@@ -13,8 +12,7 @@ void readMaskFiddly(const Plan& plan, const Analysis& a, std::vector<Finding>& o
   for (size_t k = 0; k < plan.impressions.size(); ++k) {
     const bool impossible = a.needs.uncuttable[k] != 0;
     if (!impossible && (!covered[k] || a.needs.taped[k])) continue;
-    const Stamp& stamp = stampAt(a, static_cast<int>(k));
-    const double whole = areaOf(stamp.silhouette);
+    const double whole = a.meetings.placed[k]->outline->area_mm2;
     if (whole < kHair_mm2) continue;
     const double left =
         impossible ? 1 : a.masks[static_cast<size_t>(a.stampOf[k])]->uncovered_mm2 / std::max(whole, 1e-9);

@@ -4,10 +4,12 @@
 #include <array>
 #include <tuple>
 
-#include "core/reading/finding.h"
+#include "core/analysis/analysis.h"
 
 namespace havlo {
 namespace {
+
+constexpr auto kLate = Rule::When::WithLooks;
 
 constexpr std::array<Rule, kFindingKinds> kRules{{
     {FindingKind::SeveralHeroes, "severalHeroes", "heroes", readSeveralHeroes},
@@ -16,14 +18,14 @@ constexpr std::array<Rule, kFindingKinds> kRules{{
     {FindingKind::OffPanel, "offPanel", "share of the silhouette on the panel, 0 to 1", readOffPanel},
     {FindingKind::WhollyHidden, "whollyHidden", "share of the silhouette that shows, 0 to 1",
      readWhollyHidden},
-    {FindingKind::HeroHidden, "heroHidden", "share of the hero that shows, 0 to 1", readHeroHidden},
-    {FindingKind::Sunk, "sunk", "CIEDE2000 difference from what lies around it", readSunk},
-    {FindingKind::Rival, "rival", "share of the pull, 0 to 1", readRival},
-    {FindingKind::OneColour, "oneColour", "greatest CIEDE2000 difference on the card", readOneColour},
+    {FindingKind::HeroHidden, "heroHidden", "share of the hero that shows, 0 to 1", readHeroHidden, kLate},
+    {FindingKind::Sunk, "sunk", "CIEDE2000 difference from what lies around it", readSunk, kLate},
+    {FindingKind::Rival, "rival", "share of the pull, 0 to 1", readRival, kLate},
+    {FindingKind::OneColour, "oneColour", "greatest CIEDE2000 difference on the card", readOneColour, kLate},
     {FindingKind::SentimentIllegible, "sentimentIllegible", "WCAG contrast ratio, 1 to 21",
-     readSentimentIllegible},
+     readSentimentIllegible, kLate},
     {FindingKind::SentimentCrowded, "sentimentCrowded", "mm² of other things in its room",
-     readSentimentCrowded},
+     readSentimentCrowded, kLate},
     {FindingKind::SentimentOffLevel, "sentimentOffLevel", "degrees off level", readSentimentOffLevel},
     {FindingKind::SentimentOverBorder, "sentimentOverBorder", "mm from the panel's edge",
      readSentimentOverBorder},
@@ -31,11 +33,11 @@ constexpr std::array<Rule, kFindingKinds> kRules{{
     {FindingKind::Floating, "floating", "mm above what it should stand on", readFloating},
     {FindingKind::HorizonMeetsHead, "horizonMeetsHead", "mm from the top of the head down to the horizon",
      readHorizonMeetsHead},
-    {FindingKind::Merging, "merging", "mm of width that rises behind the head", readMerging},
-    {FindingKind::KissingEdges, "kissingEdges", "mm between the outlines", readKissingEdges},
+    {FindingKind::Merging, "merging", "mm of width that rises behind the head", readMerging, kLate},
+    {FindingKind::KissingEdges, "kissingEdges", "mm between the outlines", readKissingEdges, kLate},
     {FindingKind::LookingOut, "lookingOut", "share of the width before it, 0 to 1", readLookingOut},
     {FindingKind::Crowded, "crowded", "share of the panel of the largest plain rectangle, 0 to 1",
-     readCrowded},
+     readCrowded, kLate},
     {FindingKind::NoGround, "noGround", "mm from the foot to the ground it could stand on", readNoGround},
     {FindingKind::BranchFromNowhere, "branchFromNowhere",
      "mm from its beginning to the nearest thing or edge", readBranchFromNowhere},
@@ -52,23 +54,23 @@ constexpr std::array<Rule, kFindingKinds> kRules{{
      readPathMissesVanishing},
     {FindingKind::DyeOnDark, "dyeOnDark", "least CIEDE2000 difference from the paper", readDyeOnDark},
     {FindingKind::LightOverDark, "lightOverDark", "CIEDE2000 difference from what it is printed over",
-     readLightOverDark},
+     readLightOverDark, kLate},
     {FindingKind::WaterNearDye, "waterNearDye", "minutes its ink takes to dry", readWaterNearDye},
     {FindingKind::MarkerOverBleeding, "markerOverBleeding", "1", readMarkerOverBleeding},
     {FindingKind::PowderOnDamp, "powderOnDamp", "minutes for which ink near by is damp yet",
-     readPowderOnDamp},
+     readPowderOnDamp, kLate},
     {FindingKind::MaskFiddly, "maskFiddly", "share of the silhouette a mask leaves uncovered, 0 to 1",
-     readMaskFiddly},
+     readMaskFiddly, kLate},
     {FindingKind::SlowInkUnderMask, "slowInkUnderMask", "minutes to dry before it can be covered",
-     readSlowInkUnderMask},
-    {FindingKind::WetMask, "wetMask", "minutes for which the mask is wet yet", readWetMask},
-    {FindingKind::MuddyBlend, "muddyBlend", "chroma lost", readMuddyBlend},
+     readSlowInkUnderMask, kLate},
+    {FindingKind::WetMask, "wetMask", "minutes for which the mask is wet yet", readWetMask, kLate},
+    {FindingKind::MuddyBlend, "muddyBlend", "chroma lost", readMuddyBlend, kLate},
     {FindingKind::WashWithoutArea, "washWithoutArea", "mm² that get any ink", readWashWithoutArea},
     {FindingKind::Clones, "clones", "mm between the two feet", readClones},
     {FindingKind::LinesLeadAway, "linesLeadAway", "mm by which the nearest line misses the hero",
-     readLinesLeadAway},
+     readLinesLeadAway, kLate},
     {FindingKind::Unbalanced, "unbalanced", "share of the width from the middle, -0.5 to 0.5",
-     readUnbalanced},
+     readUnbalanced, kLate},
 }};
 
 bool isKnown(const Plan& plan, const Finding& f) {
@@ -101,9 +103,16 @@ std::string_view wordOf(Level level) {
   return words[static_cast<size_t>(level)];
 }
 
-std::vector<Finding> readScene(const Plan& plan, const Analysis& analysis) {
+std::vector<Finding> readScene(const Plan& plan, const Analysis& analysis, const Analysis* stands) {
   std::vector<Finding> out;
-  for (const Rule& rule : kRules) rule.read(plan, analysis, out);
+  for (const Rule& rule : kRules) {
+    if (!stands || rule.when == Rule::When::AtOnce) {
+      rule.read(plan, analysis, out);
+      continue;
+    }
+    for (const Finding& f : stands->findings)
+      if (f.kind == rule.kind && f.wash < static_cast<int>(plan.washes.size())) out.push_back(f);
+  }
   struct Ranked {
     bool known;
     int level;

@@ -119,17 +119,23 @@ void plainNormal(Grid2& g, double least) {
   for (auto& row : g)
     for (double& v : row) v /= scale;
   most /= scale;
+  // Peaks on the greatest of little squares, at most 40 of them along the longer side.
+  const int side = (std::max(wide(g), high(g)) + 39) / 40;
+  Grid2 coarse = zeros((wide(g) + side - 1) / side, (high(g) + side - 1) / side);
+  for (int y = 0; y < high(g); ++y)
+    for (int x = 0; x < wide(g); ++x)
+      at(coarse, x / side, y / side) = std::max(get(coarse, x / side, y / side), get(g, x, y));
+  const int near = std::max(3, std::max(wide(coarse), high(coarse)) / 8);
   double sum = 0;
   int count = 0;
   bool first = true;
-  for (int y = 0; y < high(g); ++y)
-    for (int x = 0; x < wide(g); ++x) {
-      const double v = get(g, x, y);
+  for (int y = 0; y < high(coarse); ++y)
+    for (int x = 0; x < wide(coarse); ++x) {
+      const double v = get(coarse, x, y);
       if (v < 0.1 * most) continue;
       bool greatest = true;
-      const int near = std::max(3, std::max(wide(g), high(g)) / 8);
       for (int j = -near; j <= near && greatest; ++j)
-        for (int i = -near; i <= near; ++i) greatest = greatest && get(g, x + i, y + j) <= v;
+        for (int i = -near; i <= near; ++i) greatest = greatest && get(coarse, x + i, y + j) <= v;
       if (!greatest) continue;
       if (v >= most - 1e-12 && first)
         first = false;
@@ -145,14 +151,23 @@ std::vector<Grid2> plainPyramid(Grid2 g) {
   while (out.size() < 7) out.push_back(plainHalf(out.back()));
   return out;
 }
-void plainAdd(const std::vector<Grid2>& p, double least, Grid2& sum) {
-  for (size_t c = 0; c < 4; ++c)
+void plainAdd(const std::vector<Grid2>& p, double least, Grid2& sum, bool finest = true) {
+  for (size_t c = finest ? 0 : 1; c < 4; ++c)
     for (size_t d = 2; d <= 3; ++d) {
-      Grid2 diff = plainResize(p[c + d], wide(p[c]), high(p[c]));
+      // The finest centre is compared at the size of the next, by the mean of its differences.
+      const Grid2& size = p[std::max<size_t>(1, c)];
+      const Grid2 far = plainResize(p[c + d], wide(size), high(size));
+      Grid2 diff = zeros(wide(size), high(size)), count = diff;
+      for (int y = 0; y < high(p[c]); ++y)
+        for (int x = 0; x < wide(p[c]); ++x) {
+          const int i = c == 0 ? x / 2 : x, j = c == 0 ? y / 2 : y;
+          at(diff, i, j) += std::fabs(get(p[c], x, y) - get(far, i, j));
+          at(count, i, j) += 1;
+        }
       for (int y = 0; y < high(diff); ++y)
-        for (int x = 0; x < wide(diff); ++x) at(diff, x, y) = std::fabs(get(p[c], x, y) - get(diff, x, y));
-      if (wide(diff) != wide(sum) || high(diff) != high(sum)) diff = plainResize(diff, wide(sum), high(sum));
+        for (int x = 0; x < wide(diff); ++x) at(diff, x, y) /= std::max(1.0, get(count, x, y));
       plainNormal(diff, least);
+      diff = plainResize(diff, wide(sum), high(sum));
       for (int y = 0; y < high(sum); ++y)
         for (int x = 0; x < wide(sum); ++x) at(sum, x, y) += get(diff, x, y);
     }
@@ -188,7 +203,7 @@ Grid2 plainPull(const LabPicture& picture, const double (&clear)[4]) {
       p.push_back(soft);
     }
     Grid2 one = zeros(w, h);
-    plainAdd(p, clear[2], one);
+    plainAdd(p, clear[2], one, false);
     plainNormal(one, clear[3]);
     for (int y = 0; y < h; ++y)
       for (int x = 0; x < w; ++x) at(kinds[2], x, y) += get(one, x, y);
