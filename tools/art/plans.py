@@ -87,9 +87,9 @@ def dull(s):
     p = copy.deepcopy(canal(s))
     p['title'], p['notes'] = 'A dull evening on the pound', 'The hare is lost on the path and three things shout. The reading says what to do.'
     by = {i['id']: i for i in p['impressions']}
-    by['hare'].update(ink='mist', generation=2)
-    by['boat'].update(ink='ember')
-    by['sun'].update(ink='ember', generation=1)
+    by['hare'].update(ink='silt', generation=2)
+    by['boat'].update(ink='loam')
+    by['sun'].update(generation=1)
     by['cottage'].update(ink='soot', generation=1)
     by['reeds1'].update(ink='soot')
     by['greeting'].update(ink='dusk', turn=1.5, generation=2)

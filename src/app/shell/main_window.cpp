@@ -225,7 +225,10 @@ void MainWindow::connectSession() {
     refreshStatus();
     m_actions.refresh();
   });
-  connect(s, &PlanSession::looksChanged, this, &MainWindow::refreshTrail);
+  connect(s, &PlanSession::looksChanged, this, [this] {
+    refreshTrail();
+    refreshStatus();
+  });
   connect(s, &PlanSession::fileChanged, this, &MainWindow::refreshTrail);
   connect(s, &PlanSession::selectionChanged, this, [this] {
     refreshStatus();

@@ -279,13 +279,16 @@ Standout standoutOf(const Plan& plan, const Looks& l, const Canvas& card, PressT
 /// Where the dark and the colourful lie: the centre of what differs from the paper.
 Point weightOf(const LabPicture& p, const Grid& g, const Lab& paper) {
   double sum = 0, x_ = 0, y_ = 0;
+  const double sx = 1 / g.pxPerMmX(), sy = 1 / g.pxPerMmY();
   for (int y = 0; y < g.height; ++y)
     for (int x = 0; x < g.width; ++x) {
-      const Lab lab{static_cast<double>(p.L.at(x, y)), static_cast<double>(p.a.at(x, y)),
-                    static_cast<double>(p.b.at(x, y))};
-      const double d = std::max(0.0, differenceOf(lab, paper) - 10), w = d * d;  // a pale wash weighs little
-      const Point c = g.centre(x, y);
-      sum += w, x_ += w * c.x, y_ += w * c.y;
+      const double dL = static_cast<double>(p.L.at(x, y)) - paper.L,
+                   da = static_cast<double>(p.a.at(x, y)) - paper.a,
+                   db = static_cast<double>(p.b.at(x, y)) - paper.b;
+      const double d2 = dL * dL + da * da + db * db;
+      if (d2 <= 100) continue;  // a pale wash weighs nothing
+      const double d = std::sqrt(d2) - 10, w = d * d;
+      sum += w, x_ += w * (x + 0.5) * sx, y_ += w * (g.panelHeight_mm - (y + 0.5) * sy);
     }
   if (sum < 1e-6) return {g.panelWidth_mm / 2, g.panelHeight_mm / 2};
   return {x_ / sum, y_ / sum};
@@ -332,6 +335,12 @@ FreeMap plainMap(const Plan& plan, const Analysis& a, const Grid& g, const std::
         l = std::min(l, lightness.at(i, y)), h = std::max(h, lightness.at(i, y));
       }
     }
+  // Pixels whose middle lies inside.
+  int x0 = 0, y0 = 0, x1 = g.width, y1 = g.height;
+  while (x0 < x1 && g.centre(x0, 0).x < inside.left) ++x0;
+  while (x1 > x0 && g.centre(x1 - 1, 0).x > inside.right) --x1;
+  while (y0 < y1 && g.centre(0, y0).y > inside.top) ++y0;
+  while (y1 > y0 && g.centre(0, y1 - 1).y < inside.bottom) --y1;
   std::vector<char> stands(plan.impressions.size());
   for (size_t i = 0; i < stands.size(); ++i)
     stands[i] = !isBackdrop(a.meetings.placed[i]->outline->stamp->role);
@@ -339,7 +348,7 @@ FreeMap plainMap(const Plan& plan, const Analysis& a, const Grid& g, const std::
     for (int x = 0; x < g.width; ++x) {
       const size_t k = index(x, y);
       const int o = owner[k];
-      if (clean > 0 && !inside.contains(g.centre(x, y))) continue;
+      if (x < x0 || x >= x1 || y < y0 || y >= y1) continue;
       if (o == except && o >= 0) {
         map.free[k] = 1;
         continue;
@@ -375,18 +384,23 @@ Grid lookGrid(const Box& panel) {
 std::vector<Look> firstLooks(const Field& pull, const Grid& g, const std::vector<int>& owner, int most) {
   // Small differences from pixel to pixel do not draw a look: averaged over 5 x 5.
   Field rows(pull.width, pull.height), soft = rows;
-  const auto mean = [](const Field& from, Field& to, bool along) {
-    for (int y = 0; y < from.height; ++y)
-      for (int x = 0; x < from.width; ++x) {
-        const int at = along ? x : y, last = (along ? from.width : from.height) - 1;
-        const int low = std::max(0, at - 2), high = std::min(last, at + 2);
-        float sum = 0;
-        for (int k = low; k <= high; ++k) sum += along ? from.at(k, y) : from.at(x, k);
-        to.at(x, y) = sum / static_cast<float>(high - low + 1);
-      }
-  };
-  mean(pull, rows, true);
-  mean(rows, soft, false);
+  const auto window = [](int at, int last) { return std::pair(std::max(0, at - 2), std::min(last, at + 2)); };
+  for (int y = 0; y < pull.height; ++y)
+    for (int x = 0; x < pull.width; ++x) {
+      const auto [low, high] = window(x, pull.width - 1);
+      float sum = 0;
+      for (int k = low; k <= high; ++k) sum += pull.at(k, y);
+      rows.at(x, y) = sum / static_cast<float>(high - low + 1);
+    }
+  for (int y = 0; y < pull.height; ++y) {
+    const auto [low, high] = window(y, pull.height - 1);
+    float* to = &soft.at(0, y);
+    for (int k = low; k <= high; ++k) {
+      const float* from = &rows.at(0, k);
+      for (int x = 0; x < pull.width; ++x) to[x] += from[x];
+    }
+    for (int x = 0; x < pull.width; ++x) to[x] /= static_cast<float>(high - low + 1);
+  }
   const auto areaOf = [&](int thing) {
     return static_cast<double>(std::count(owner.begin(), owner.end(), thing)) /
            static_cast<double>(owner.size());

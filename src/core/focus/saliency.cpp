@@ -202,7 +202,9 @@ Field greatestWithin(const Field& f, int near) {
 
 void favourLonePeaks(Field& f, float least) {
   if (f.v.empty()) return;
-  const float most = *std::max_element(f.v.begin(), f.v.end());
+  float four[4] = {};
+  for (size_t k = 0; k < f.v.size(); ++k) four[k % 4] = std::max(four[k % 4], f.v[k]);
+  const float most = std::max(std::max(four[0], four[1]), std::max(four[2], four[3]));
   if (most <= 0) return;
   const float scale = 1 / std::max(most, least);
   for (float& v : f.v) v *= scale;

@@ -260,7 +260,7 @@ class TstInk : public QObject {
             qPrintable(promise));
     }
     QCOMPARE(warningsOf(*w.session().analysis()), 0);
-    QVERIFY(w.session().analysis()->looks->heroShare() > 1.2 * before);
+    QVERIFY(w.session().analysis()->looks->heroShare() > 1.4 * before);
     QVERIFY(says(w.window.scene(), QStringLiteral("Clear.")));
   }
 
