@@ -51,9 +51,13 @@ InkPlace::InkPlace(PlanSession& session, DrawerSession& drawer, std::shared_ptr<
   looks->setToolTip(tr("where the eye goes, in this order; green on the hero"));
   auto* lines = new QCheckBox(tr("What leads"));
   lines->setToolTip(tr("looks, rows and paths; the thirds; a wedge where the weight lies"));
-  modes->addWidget(looks);
-  modes->addWidget(lines);
+  auto* over = new QHBoxLayout;
+  over->setSpacing(16);
+  over->addWidget(looks);
+  over->addWidget(lines);
+  over->addStretch(1);
   left->addLayout(modes);
+  left->addLayout(over);
   left->addWidget(m_view, 1);
   m_verdict = inkLabel({}, bodyFont(QFont::DemiBold), theme().ink, true);
   m_verdict->setObjectName(QStringLiteral("verdict"));

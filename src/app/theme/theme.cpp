@@ -35,6 +35,12 @@ QString styleSheet(const Theme& t) {
              "QPushButton[tab=\"true\"]:checked { background: transparent; color: %6; font-weight: 700; "
              "border-bottom: 2px solid %6; "
              "border-radius: 0; }"
+             "QPushButton[tab=\"true\"]:focus { padding: 3px 7px; }"
+             "QCheckBox::indicator { width: 13px; height: 13px; border: 1px solid %7; border-radius: 2px; "
+             "background: %8; }"
+             "QCheckBox::indicator:checked { image: url(%11); border-color: %6; }"
+             "QCheckBox:focus { color: %6; }"
+             "QCheckBox::indicator:disabled { border-color: %4; }"
              "QComboBox, QSpinBox { background: %8; color: %3; border: 1px solid %4; border-radius: 3px; "
              "padding: 2px 5px; }"
              "QComboBox:focus, QSpinBox:focus { border: 2px solid %6; padding: 1px 4px; }"
@@ -64,7 +70,8 @@ QString styleSheet(const Theme& t) {
              "QProgressBar::chunk { background: %5; }")
       .arg(t.ground.name(), t.paper.name(), t.ink.name(), t.rule.name(), t.greenVeil.name(), t.green.name(),
            t.soft.name(), t.card.name(), t.onGreen.name())
-      .arg(t.dark ? QStringLiteral(":/icons/down-dark.svg") : QStringLiteral(":/icons/down-light.svg"));
+      .arg(t.dark ? QStringLiteral(":/icons/down-dark.svg") : QStringLiteral(":/icons/down-light.svg"))
+      .arg(t.dark ? QStringLiteral(":/icons/tick-dark.svg") : QStringLiteral(":/icons/tick-light.svg"));
 }
 
 QFont scaled(double px, int weight) { return typeface(px * g_textScale, weight); }
