@@ -1,9 +1,7 @@
 // What is seen first: looks and shares, the whole reading with them, three arrangements of fifteen stamps.
 #include <benchmark/benchmark.h>
 
-#include <algorithm>
-#include <chrono>
-
+#include "bench/time_each.h"
 #include "core/analysis/foretell.h"
 #include "core/arrange/arrange.h"
 #include "core/edit/edits.h"
@@ -31,20 +29,6 @@ Plan sixty() {
   plan.card.panel = {178, 127, {}};
   plan.impressions[0].hero = true;
   return plan;
-}
-
-template <typename F>
-void timeEach(benchmark::State& state, F round) {
-  std::vector<double> ms;
-  int k = 0;
-  for (auto _ : state) {
-    const auto start = std::chrono::steady_clock::now();
-    round(k++);
-    ms.push_back(std::chrono::duration<double, std::milli>(std::chrono::steady_clock::now() - start).count());
-  }
-  std::sort(ms.begin(), ms.end());
-  state.counters["p50_ms"] = ms[ms.size() / 2];
-  state.counters["p95_ms"] = ms[ms.size() * 95 / 100];
 }
 
 /// Looks and shares from a rendered card, and rendered anew after one thing has moved.

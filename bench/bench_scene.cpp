@@ -8,6 +8,7 @@
 #include <chrono>
 
 #include "app/scene/face_view.h"
+#include "bench/time_each.h"
 #include "core/edit/view_edits.h"
 #include "core/guides/guides.h"
 #include "io/art/svg_art.h"
@@ -47,20 +48,6 @@ Plan busyScene(bool room) {
   }
   plan.light = Light{{}, {}, 150, 12, {}};
   return plan;
-}
-
-template <typename F>
-void timeEach(benchmark::State& state, F round) {
-  std::vector<double> ms;
-  int k = 0;
-  for (auto _ : state) {
-    const auto start = std::chrono::steady_clock::now();
-    round(k++);
-    ms.push_back(std::chrono::duration<double, std::milli>(std::chrono::steady_clock::now() - start).count());
-  }
-  std::sort(ms.begin(), ms.end());
-  state.counters["p50_ms"] = ms[ms.size() / 2];
-  state.counters["p95_ms"] = ms[std::min(ms.size() - 1, ms.size() * 95 / 100)];
 }
 
 View moved(const View& view, int k) {

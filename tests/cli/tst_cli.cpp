@@ -2,6 +2,7 @@
 // docs/command-line.md.
 #include <QDir>
 #include <QFile>
+#include <QFileInfo>
 #include <QImage>
 #include <QJsonArray>
 #include <QJsonDocument>
@@ -9,6 +10,7 @@
 #include <QProcess>
 #include <QTemporaryDir>
 #include <QTest>
+#include <cmath>
 
 #include "support/plans.h"
 #include "support/random_plan.h"
@@ -66,6 +68,11 @@ class TstCli : public QObject {
     row("unknown verb", {"dance", crowd}, 2);
     row("no plan", {"check"}, 2);
     row("two plans", {"check", crowd, crowd}, 2);
+    row("export of nothing", {"export", crowd}, 2);
+    row("export under another ending", {"export", crowd, "--png", "x.svg"}, 2);
+    row("export to nowhere", {"export", crowd, "--csv", "/nowhere/x.csv"}, 4);
+    row("suggest with a seed in words", {"suggest", crowd, "--seed", "one"}, 2);
+    row("suggest with an unknown lock", {"suggest", crowd, "--lock", "zebra"}, 3);
     row("unknown option", {"check", crowd, "--loud"}, 2);
     row("option without value", {"render", crowd, "--png"}, 2);
     row("render to nowhere", {"render", crowd}, 2);
@@ -177,6 +184,67 @@ class TstCli : public QObject {
     for (const char* key : {"kind", "level", "impressions", "value", "text", "why", "fix"})
       QVERIFY2(finding.contains(QLatin1String(key)), key);
     QCOMPARE(o[QLatin1String("focus")].toObject()[QLatin1String("hero")].toString(), QStringLiteral("hare"));
+  }
+
+  void checkSaysWhatIsSeenFirst() {
+    const QJsonObject focus =
+        cli({QStringLiteral("check"), demoPath(QStringLiteral("canal-towpath")), QStringLiteral("--json")})
+            .json()[QLatin1String("focus")]
+            .toObject();
+    QCOMPARE(focus[QLatin1String("rank")].toInt(), 1);
+    QCOMPARE(focus[QLatin1String("looks")].toArray()[0].toString(), QStringLiteral("hare"));
+    double sum = focus[QLatin1String("elsewhere")].toDouble(), last = 1;
+    const QJsonArray shares = focus[QLatin1String("shares")].toArray();
+    for (const auto& one : shares) {
+      const double share = one.toObject()[QLatin1String("share")].toDouble();
+      QVERIFY(share <= last);
+      last = share, sum += share;
+    }
+    QVERIFY(std::abs(sum - 1) < 1e-6);
+    QCOMPARE(shares[0].toObject()[QLatin1String("impression")].toString(), QStringLiteral("hare"));
+    QCOMPARE(shares[0].toObject()[QLatin1String("share")].toDouble(),
+             focus[QLatin1String("share")].toDouble());
+    for (const char* key : {"rivals", "lines", "weight", "plain", "contrast", "greetings", "path"})
+      QVERIFY2(focus.contains(QLatin1String(key)), key);
+    // In words: the verdict first.
+    const Ran words = cli({QStringLiteral("check"), demoPath(QStringLiteral("misty-fen"))});
+    QVERIFY2(words.out.startsWith("Clear. The heron is seen first"), words.out.constData());
+  }
+
+  void theFinishedCardIsExported() {
+    const QString plan = demoPath(QStringLiteral("teaching-avenue"));
+    const Ran r = cli({QStringLiteral("export"), plan, QStringLiteral("--json"), QStringLiteral("--dpi"),
+                       QStringLiteral("60"), QStringLiteral("--png"), file(QStringLiteral("a.png")),
+                       QStringLiteral("--svg"), file(QStringLiteral("a.svg")), QStringLiteral("--pdf"),
+                       file(QStringLiteral("a.pdf")), QStringLiteral("--zip"), file(QStringLiteral("a.zip")),
+                       QStringLiteral("--csv"), file(QStringLiteral("a.csv"))});
+    QVERIFY2(r.exit == 0, r.err.constData());
+    for (const char* ending : {"png", "svg", "pdf", "zip", "csv"}) {
+      QVERIFY(QFileInfo(file(QStringLiteral("a.") + QLatin1String(ending))).size() > 200);
+      QVERIFY(r.json().contains(QLatin1String(ending)));
+    }
+  }
+
+  void arrangementsAreSuggested() {
+    const QString plan = demoPath(QStringLiteral("teaching-avenue"));
+    const QStringList ask{QStringLiteral("suggest"),
+                          plan,
+                          QStringLiteral("--json"),
+                          QStringLiteral("--lock"),
+                          QStringLiteral("tall-left"),
+                          QStringLiteral("--plans"),
+                          m_folder.path()};
+    const QJsonObject o = cli(ask).json();
+    const QJsonArray proposals = o[QLatin1String("proposals")].toArray();
+    QVERIFY(!proposals.isEmpty());
+    for (const auto& one : proposals) QVERIFY(one.toObject()[QLatin1String("proven")].toBool());
+    QVERIFY(QFileInfo::exists(file(QStringLiteral("proposal-1.havlo"))));
+    QCOMPARE(cli(ask).json(), o);  // the same seed, the same proposals
+    Plan p = testing::emptyPlan();
+    const Ran none = cli({QStringLiteral("suggest"),
+                          written(QStringLiteral("none.havlo"), QByteArray::fromStdString(writePlan(p)))});
+    QCOMPARE(none.exit, 3);
+    QVERIFY(none.err.contains("hero"));
   }
 
   void infinityIsNull() {

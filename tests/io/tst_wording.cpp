@@ -97,7 +97,8 @@ class TstWording : public QObject {
   }
 
   void everyStepAndFindingOfTheDemoHasWords() {
-    for (const char* name : {"canal-towpath", "teaching-crowd", "teaching-avenue", "teaching-silhouettes"}) {
+    for (const char* name :
+         {"canal-towpath", "teaching-crowd", "teaching-avenue", "teaching-silhouettes", "teaching-dull"}) {
       const Plan p = demo(name);
       const AnalysisRef a = analyse(p);
       for (const Step& s : a->sheet.steps) {

@@ -2,6 +2,7 @@
 #pragma once
 
 #include <QApplication>
+#include <QLabel>
 #include <QStandardPaths>
 #include <QTemporaryDir>
 #include <QTest>
@@ -40,6 +41,13 @@ struct Window {
     return face().geometryNow().toPixels(placingOf(i, *p.stamp(i.stamp)).toPanel(inFrame)).toPoint();
   }
 };
+
+/// Does a visible label of the place hold this text?
+inline bool says(QWidget& place, const QString& text) {
+  for (const QLabel* label : place.findChildren<QLabel*>())
+    if (label->isVisibleTo(&place) && label->text().contains(text)) return true;
+  return false;
+}
 
 /// Prepares the application object: fonts, theme, settings of its own.
 inline void prepareApplication() {

@@ -84,6 +84,8 @@ ColoursPage::ColoursPage(PlanSession& session, DrawerSession& drawer, std::share
   };
   head(tr("On what paper"), tr("The same card on each, and how much of the pull the hero has there."));
   column->addWidget(m_papers = new QWidget);
+  head(tr("On what base"), tr("The card as it is before a light, a toned and a dark base or mat."));
+  column->addWidget(m_bases = new QWidget);
   column->addSpacing(4);
   head(tr("Palettes"),
        tr("From this plan's inks and the drawer's: sky, ground, and a hero that stands off most from both."));
@@ -132,7 +134,10 @@ void ColoursPage::work() {
         return tryPapers(*plan, papersToTry(*plan), art.get(), progress);
       },
       [this](Result<std::vector<PaperTrial>> trials) {
-        if (trials) showPapers(trials.value());
+        if (!trials) return;
+        showPapers(trials.value());
+        for (const PaperTrial& t : trials.value())
+          if (t.paper.colour == m_session.plan().card.paper.colour) showBases(t.card);
       });
 }
 
@@ -248,6 +253,47 @@ void ColoursPage::showPapers(const std::vector<PaperTrial>& trials) {
           [this, paper = t.paper] {
             m_session.edit(tr("On %1 paper").arg(paperName(paper, false)),
                            withPaper(m_session.plan(), paper));
+          },
+          Qt::QueuedConnection);
+      grid->addWidget(take, 2, column, Qt::AlignLeft);
+    }
+    grid->setColumnStretch(column, 1);
+    ++column;
+  }
+}
+
+/// The card framed by each tone; what is taken becomes the outermost mat's colour.
+void ColoursPage::showBases(const Canvas& card) {
+  clear(m_bases);
+  auto* grid = new QGridLayout(m_bases);
+  grid->setContentsMargins(0, 0, 0, 0);
+  const QImage picture = pictureOf(card);
+  const int rim = std::max(4, picture.width() / 14);
+  const std::vector<Mat>& mats = m_session.plan().card.mats;
+  int column = 0;
+  for (const Paper& tone : papersToTry(m_session.plan())) {
+    const QString name = paperName(tone, false);
+    QImage framed(picture.size() + QSize(2 * rim, 2 * rim), QImage::Format_RGB32);
+    framed.fill(QColor(tone.colour.red, tone.colour.green, tone.colour.blue));
+    QPainter(&framed).drawImage(rim, rim, picture);
+    auto* box = new PictureBox;
+    box->setPicture(framed);
+    box->setMinimumSize(90, 70);
+    box->setFixedHeight(qRound(84 * textScale()));
+    grid->addWidget(box, 0, column);
+    grid->addWidget(
+        inkLabel(tr("%1: stands off by %2").arg(capital(name)).arg(standsOffBy(card, tone.colour), 0, 'f', 0),
+                 labelFont(), theme().ink, true),
+        1, column, Qt::AlignTop);
+    if (!mats.empty() && !(mats.back().colour == tone.colour)) {
+      auto* take = plainButton(tr("Take it"));
+      take->setObjectName(QStringLiteral("base-%1").arg(column));
+      connect(
+          take, &QPushButton::clicked, this,
+          [this, tone, name] {
+            Plan plan = m_session.plan();
+            plan.card.mats.back().colour = tone.colour;
+            m_session.edit(tr("A mat of %1 paper").arg(name), plan);
           },
           Qt::QueuedConnection);
       grid->addWidget(take, 2, column, Qt::AlignLeft);

@@ -34,13 +34,14 @@ class ColoursPage : public QWidget {
   Job<Result<std::vector<PaperTrial>>>* m_job;
   std::vector<Ink> m_inks;
   std::vector<PaletteChoice> m_choices;
-  QWidget *m_contrasts, *m_palettes, *m_papers;
+  QWidget *m_contrasts, *m_palettes, *m_papers, *m_bases;
   bool m_stale = true;
 
   void work();
   void fillContrasts();
   void fillPalettes();
   void showPapers(const std::vector<PaperTrial>& trials);
+  void showBases(const Canvas& card);
 };
 
 }  // namespace havlo

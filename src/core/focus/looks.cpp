@@ -6,6 +6,7 @@
 #include <array>
 #include <cmath>
 #include <numeric>
+#include <thread>
 
 #include "core/analysis/analysis.h"
 #include "core/focus/eye_lines.h"
@@ -440,14 +441,23 @@ LooksRef lookAt(const Plan& plan, const Analysis& a, const Canvas& card, PressTi
   auto out = std::make_shared<Looks>();
   out->grid = card.grid();
   for (const Impression& i : plan.impressions) out->ids.push_back(i.id);
+  for (size_t i = 0; i < plan.impressions.size() && out->hero < 0; ++i)
+    if (plan.impressions[i].hero) out->hero = static_cast<int>(i);
   const LabPicture picture = pictureOf(card);
-  out->saliency = saliencyOf(picture);
   out->owner = ownersOf(a, tiles);
+  // What the colours and the room on the card say does not hang on what pulls: both at once.
+  std::jthread besides([&] {
+    for (size_t i = 0; i < plan.impressions.size(); ++i)
+      out->standouts.push_back(standoutOf(plan, *out, card, tiles, static_cast<int>(i)));
+    out->weight = weightOf(picture, out->grid, labOf(plan.card.paper.colour));
+    measureTone(*out, picture);
+    measurePlainSpace(*out, plan, a, picture.L);
+    out->greetings = readGreetings(plan, a, *out, card, tiles, picture.L);
+  });
+  out->saliency = saliencyOf(picture);
   const std::vector<int> near = withNearMisses(out->owner, out->grid);
   drawByRole(*out, a, near);
   measureShares(*out, near);
-  for (size_t i = 0; i < plan.impressions.size() && out->hero < 0; ++i)
-    if (plan.impressions[i].hero) out->hero = static_cast<int>(i);
   if (out->hero >= 0)
     out->heroRank = static_cast<int>(std::find(out->ranking.begin(), out->ranking.end(), out->hero) -
                                      out->ranking.begin()) +
@@ -455,12 +465,7 @@ LooksRef lookAt(const Plan& plan, const Analysis& a, const Canvas& card, PressTi
   out->path = firstLooks(out->saliency.pull, out->grid, near, kMostLooks);
   findRivals(*out, plan, a, near);
   out->lines = eyeLines(plan, a, out->hero);
-  for (size_t i = 0; i < plan.impressions.size(); ++i)
-    out->standouts.push_back(standoutOf(plan, *out, card, tiles, static_cast<int>(i)));
-  out->weight = weightOf(picture, out->grid, labOf(plan.card.paper.colour));
-  measureTone(*out, picture);
-  measurePlainSpace(*out, plan, a, picture.L);
-  out->greetings = readGreetings(plan, a, *out, card, tiles, picture.L);
+  besides.join();
   return out;
 }
 

@@ -224,8 +224,10 @@ void favourLonePeaks(Field& f, float least) {
     sum += static_cast<double>(v), ++count;
   }
   const float others = count > 0 ? static_cast<float>(sum / count) : 0;
+  // Next to nothing is nothing: numbers below what floats hold well are slow to reckon with.
+  constexpr float kNothing = 1e-6f;
   const float weight = (greatest - others) * (greatest - others);
-  for (float& v : f.v) v *= weight;
+  for (float& v : f.v) v = v * weight > kNothing ? v * weight : 0;
 }
 
 Saliency saliencyOf(const LabPicture& picture, bool centred) {

@@ -177,6 +177,19 @@ std::vector<Paper> papersToTry(const Plan& plan) {
   return out;
 }
 
+double standsOffBy(const Canvas& card, Colour base) {
+  const Grid& g = card.grid();
+  const int rim = std::max(1, static_cast<int>(std::lround(3 * g.pxPerMmX())));
+  double sum[3] = {}, count = 0;
+  for (int y = 0; y < g.height; ++y)
+    for (int x = 0; x < g.width; ++x) {
+      if (x >= rim && x < g.width - rim && y >= rim && y < g.height - rim) continue;
+      for (size_t k = 0; k < 3; ++k) sum[k] += static_cast<double>(card.at(x, y)[k]);
+      ++count;
+    }
+  return count > 0 ? ciede2000(labOf(sum[0] / count, sum[1] / count, sum[2] / count), labOf(base)) : 0;
+}
+
 Result<std::vector<PaperTrial>> tryPapers(const Plan& plan, const std::vector<Paper>& papers,
                                           const ArtSource* art, const Progress& progress) {
   std::vector<PaperTrial> out;

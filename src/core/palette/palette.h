@@ -44,6 +44,10 @@ inline constexpr double kGreyChroma = 10;
 /// Papers to try: white, toned, dark; and the plan's own first if it is none of these.
 std::vector<Paper> papersToTry(const Plan& plan);
 
+/// How clearly the panel stands off from a mat or base: CIEDE2000 between that and the mean of the panel's
+/// rim.
+double standsOffBy(const Canvas& card, Colour base);
+
 struct PaperTrial {
   Paper paper;
   LooksRef looks;

@@ -6,6 +6,7 @@
 #include <QPainter>
 #include <QPainterPath>
 
+#include "core/wash/limit_shape.h"
 #include "io/art/shape_path.h"
 #include "io/files/plan_file.h"
 
@@ -34,8 +35,12 @@ QImage intendedPicture(const Plan& plan, const Analysis& analysis, const ArtSour
 
 namespace {
 
-/// The masks of a step, hatched, on a transparent picture.
-QImage maskLayer(QSize size, const Plan& plan, const Analysis& analysis, const Step& step, QColor colour) {
+/// The edge or opening that lies on the panel: its index and the side that is open; none: -1.
+using LyingLimit = std::pair<int, LimitSide>;
+
+/// The masks of a step, and the edge or opening that lies there, hatched, on a transparent picture.
+QImage maskLayer(QSize size, const Plan& plan, const Analysis& analysis, const Step& step, LyingLimit limit,
+                 QColor colour) {
   QImage image(size, QImage::Format_ARGB32_Premultiplied);
   image.fill(Qt::transparent);
   QPainter painter(&image);
@@ -51,6 +56,16 @@ QImage maskLayer(QSize size, const Plan& plan, const Analysis& analysis, const S
   for (int k = 0; k < 7; ++k) texture.setPixelColor(k, 6 - k, line);
   QBrush hatch(texture);
   hatch.setTransform(painter.transform().inverted());
+  const auto hatched = [&](const Rings& shape) {
+    const QPainterPath path = pathOf(shape);
+    painter.fillPath(path, hatch);
+    QPen edge(colour, 1.4);
+    edge.setCosmetic(true);
+    painter.setPen(edge);
+    painter.drawPath(path);
+  };
+  if (limit.first >= 0)
+    hatched(limitPiece(plan.limits[static_cast<size_t>(limit.first)], limit.second, plan.card.panel.box()));
   for (int i : step.masksOn) {
     const auto at = static_cast<size_t>(i);
     const Placed& placed = *analysis.meetings.placed[at];
@@ -58,12 +73,7 @@ QImage maskLayer(QSize size, const Plan& plan, const Analysis& analysis, const S
         analysis.needs.taped[at]
             ? placed.silhouette
             : placed.placing.toPanel(analysis.masks[static_cast<size_t>(analysis.stampOf[at])]->mask);
-    const QPainterPath path = pathOf(shape);
-    painter.fillPath(path, hatch);
-    QPen edge(colour, 1.4);
-    edge.setCosmetic(true);
-    painter.setPen(edge);
-    painter.drawPath(path);
+    hatched(shape);
   }
   painter.end();
   return image;
@@ -78,6 +88,7 @@ Result<StepPictures> stepPictures(const Plan& plan, const Analysis& analysis, co
   const PressInput in = analysis.press(plan, &art);
   QImage last, layer;
   std::vector<int> layered;  // the masks of the layer
+  LyingLimit limit{-1, LimitSide::Above}, layeredLimit = limit;
   const auto inks = [](Do what) { return what == Do::Stamp || what == Do::Wash || what == Do::Attach; };
   auto simulated = simulate(
       in, analysis.sheet, dpi, progress,
@@ -85,10 +96,12 @@ Result<StepPictures> stepPictures(const Plan& plan, const Analysis& analysis, co
         const Step& step = analysis.sheet.steps[k];
         if (last.isNull() || inks(step.what)) last = pictureOf(card);
         QImage image = last;
-        if (!step.masksOn.empty()) {
-          if (step.masksOn != layered) {
-            layer = maskLayer(image.size(), plan, analysis, step, maskColour);
-            layered = step.masksOn;
+        if (step.limit >= 0 && step.what == Do::MaskOn) limit = {step.limit, step.side};
+        if (step.limit >= 0 && step.what == Do::MaskOff) limit = {-1, LimitSide::Above};
+        if (!step.masksOn.empty() || limit.first >= 0) {
+          if (step.masksOn != layered || limit != layeredLimit) {
+            layer = maskLayer(image.size(), plan, analysis, step, limit, maskColour);
+            layered = step.masksOn, layeredLimit = limit;
           }
           QPainter(&image).drawImage(0, 0, layer);
         }

@@ -9,16 +9,6 @@
 using namespace havlo;
 using namespace havlo::testing;
 
-namespace {
-
-bool says(QWidget& place, const QString& text) {
-  for (const QLabel* label : place.findChildren<QLabel*>())
-    if (label->isVisibleTo(&place) && label->text().contains(text)) return true;
-  return false;
-}
-
-}  // namespace
-
 class TstArrangePlace : public QObject {
   Q_OBJECT
 

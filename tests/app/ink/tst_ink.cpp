@@ -26,12 +26,6 @@ using namespace havlo::testing;
 
 namespace {
 
-bool says(QWidget& place, const QString& text) {
-  for (const QLabel* label : place.findChildren<QLabel*>())
-    if (label->isVisibleTo(&place) && label->text().contains(text)) return true;
-  return false;
-}
-
 struct InkWindow : Window {
   explicit InkWindow(const char* demo = "canal-towpath") {
     window.openDemo(QLatin1String(demo));
@@ -210,6 +204,11 @@ class TstInk : public QObject {
     QTest::mouseClick(w.child<QPushButton>("palette-0"), Qt::LeftButton);
     QCoreApplication::processEvents();
     QCOMPARE(w.session().undoStack().undoText(), QStringLiteral("Take a palette"));
+    w.place().colours().settle();
+    QVERIFY(says(w.place(), QStringLiteral("stands off by")));
+    QTest::mouseClick(w.child<QPushButton>("base-2"), Qt::LeftButton);
+    QCoreApplication::processEvents();
+    QVERIFY(w.session().plan().card.mats.back().colour.red < 100);
     w.place().colours().settle();
     QTest::mouseClick(w.child<QPushButton>("paper-2"), Qt::LeftButton);
     QCoreApplication::processEvents();

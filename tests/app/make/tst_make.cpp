@@ -29,12 +29,6 @@ struct Table : Window {
   }
 };
 
-bool says(QWidget& place, const QString& text) {
-  for (const QLabel* label : place.findChildren<QLabel*>())
-    if (label->isVisibleTo(&place) && label->text().contains(text)) return true;
-  return false;
-}
-
 }  // namespace
 
 class TstMake : public QObject {

@@ -17,13 +17,6 @@ using namespace havlo::testing;
 class TstOrder : public QObject {
   Q_OBJECT
 
- private:
-  static bool says(QWidget& place, const QString& text) {
-    for (const QLabel* label : place.findChildren<QLabel*>())
-      if (label->isVisibleTo(&place) && label->text().contains(text)) return true;
-    return false;
-  }
-
  private Q_SLOTS:
   void initTestCase() { prepareApplication(); }
 

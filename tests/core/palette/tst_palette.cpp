@@ -99,6 +99,9 @@ class TstPalette : public QObject {
     QVERIFY(!trials[2].greetingLegible && trials[2].sunk > 0);  // transparent ink on a dark paper
     p.card.paper.colour = {0x90, 0xc0, 0x90};
     QCOMPARE(papersToTry(p).size(), size_t{4});
+    // Dark stands off from a light rim, white does not.
+    QVERIFY(standsOffBy(trials[0].card, {0x2c, 0x35, 0x3b}) > 50 &&
+            standsOffBy(trials[0].card, {0xfd, 0xfc, 0xf7}) < 3);
     std::stop_source stop;
     stop.request_stop();
     QVERIFY(!tryPapers(p, papers, nullptr, {stop.get_token(), {}}));

@@ -322,7 +322,8 @@ void TstPlanText::whatIsChosenForCardAndMasksIsKept() {
 }
 
 void TstPlanText::theDemoAndTheTeachingPlansAreWhole() {
-  for (const char* name : {"canal-towpath", "teaching-crowd", "teaching-avenue", "teaching-silhouettes"}) {
+  for (const char* name :
+       {"canal-towpath", "teaching-crowd", "teaching-avenue", "teaching-silhouettes", "teaching-dull"}) {
     const auto read =
         readPlan(testing::readFile(std::string(HAVLO_SOURCE_DIR) + "/data/demo/" + name + ".havlo"));
     QVERIFY2(bool(read), name);

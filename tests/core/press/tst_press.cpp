@@ -428,7 +428,8 @@ class TstPress : public QObject {
   }
 
   void demoAndTeachingPlansAreProvenAsSilhouettes() {
-    for (const char* name : {"canal-towpath", "teaching-crowd", "teaching-avenue", "teaching-silhouettes"}) {
+    for (const char* name :
+         {"canal-towpath", "teaching-crowd", "teaching-avenue", "teaching-silhouettes", "teaching-dull"}) {
       const Plan p = demo(name);
       QVERIFY2(simulated(p, *analyse(p)).proven, name);
     }
