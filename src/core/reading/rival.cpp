@@ -38,12 +38,27 @@ void readRival(const Plan& plan, const Analysis& a, std::vector<Finding>& out) {
   if (!a.looks || a.looks->hero < 0) return;
   const Looks& l = *a.looks;
   constexpr size_t kMost = 3;
+  // Several that are alike and ahead are quietened together.
+  const auto alike = [&](const Rival& first) {
+    Fix fix;
+    fix.what = Fix::What::Quieter, fix.impression = first.thing;
+    const Impression& one = thingAt(plan, first.thing);
+    for (const Rival& r : l.rivals) {
+      const Impression& other = thingAt(plan, r.thing);
+      if (other.stamp == one.stamp && other.ink == one.ink && other.generation == one.generation)
+        fix.feet.push_back({r.thing, {}});
+    }
+    return fix;
+  };
   for (size_t k = 0; k < std::min(kMost, l.rivals.size()); ++k) {
     const Rival& r = l.rivals[k];
     const bool ahead = r.share > 1.05 * l.heroShare();
     Finding f{FindingKind::Rival, ahead ? Level::Warn : Level::Note, {r.thing}, r.share, {}};
     f.other = l.heroShare();
     f.fix = quieter(plan, r.thing);
+    if (Fix together = alike(r);
+        f.fix && f.fix->ink == thingAt(plan, r.thing).ink && together.feet.size() > 1)
+      f.fix = std::move(together);
     out.push_back(std::move(f));
   }
 }

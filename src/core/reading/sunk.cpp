@@ -5,6 +5,33 @@
 
 namespace havlo {
 
+namespace {
+
+/// No ink makes the hero stand out: then the ground around it is darkened, the hero kept clean by its mask.
+std::optional<Fix> groundBehind(const Plan& plan, const Analysis& a, int hero, const LinearRgb& paper) {
+  constexpr double kStrength = 0.6, kSeen = 12, kAround_mm = 18;
+  const Ink* best = nullptr;
+  double most = kSeen;
+  for (const Ink& ink : plan.inks) {
+    const double d = ciede2000(labOf(throughFilm(paper, linearOf(ink.colour), kStrength)), labOf(paper));
+    if (ink.kind != InkKind::Embossing && d > most) most = d, best = &ink;
+  }
+  if (!best) return {};
+  Wash wash;
+  wash.id = "ground", wash.kind = WashKind::Glow, wash.ink = best->id;
+  wash.area = rectangle(boxOf(a.meetings.placed[static_cast<size_t>(hero)]->silhouette)
+                            .grown(kAround_mm)
+                            .common(plan.card.panel.box()));
+  wash.from = WashFrom::Centre, wash.strength = kStrength;
+  if (boxOf(wash.area).empty()) return {};
+  Fix fix;
+  fix.what = Fix::What::AddWashes, fix.impression = hero;
+  fix.washes = {std::move(wash)};
+  return fix;
+}
+
+}  // namespace
+
 void readSunk(const Plan& plan, const Analysis& a, std::vector<Finding>& out) {
   if (!a.looks) return;
   constexpr double kHero = 18, kAlive = 9, kOther = 5;  // CIEDE2000
@@ -41,6 +68,8 @@ void readSunk(const Plan& plan, const Analysis& a, std::vector<Finding>& out) {
       Fix fix;
       fix.what = Fix::What::School, fix.impression = i, fix.technique = Technique::Mask;
       f.fix = std::move(fix);
+    } else if (hero) {
+      f.fix = groundBehind(plan, a, i, paper);
     }
     out.push_back(std::move(f));
   }

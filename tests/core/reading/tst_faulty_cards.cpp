@@ -101,6 +101,42 @@ class TstFaultyCards : public QObject {
     }
   }
 
+  void rivalsThatAreAlikeAreQuietenedTogether() {
+    Plan p = soundCard();
+    p.impressions[0].ink = "blue";  // a quiet hero among three loud sheds
+    p.impressions[3].ink = "grey";
+    Stamp shed = slab("shed", 22, 26);
+    shed.role = Role::Building;
+    addStamp(p, shed);
+    const Point spots[] = {{18, 100}, {106, 104}, {20, 8}};
+    for (int k = 0; k < 3; ++k) put(p, "shed" + std::to_string(k), "shed", spots[k], 18 + k).ink = "black";
+    const AnalysisRef a = readWhole(p);
+    const Finding* f = find(*a, FindingKind::Rival);
+    QVERIFY2(f && f->fix && f->fix->what == Fix::What::Quieter, qPrintable(listed(*a)));
+    QVERIFY(f->fix->feet.size() >= 2);
+    const Plan q = applied(p, *f->fix).value();
+    for (const Fix::Foot& foot : f->fix->feet)
+      QCOMPARE(q.impressions[static_cast<size_t>(foot.impression)].generation, 2);
+    QVERIFY(readWhole(q)->looks->heroShare() > a->looks->heroShare());
+  }
+
+  void aHeroThatNoInkSavesGetsAGroundBehindIt() {
+    Plan p = soundCard();
+    Ink shade = p.inks[1];
+    shade.id = "shade", shade.colour = {0x98, 0xa2, 0xaa};
+    p.inks = {p.inks.back(), shade};  // white, and a pale shade that as a line hardly differs from the hero's
+    for (Impression& i : p.impressions) i.ink = "white";
+    p.inks[1].generations = {0.25};
+    const AnalysisRef a = readWhole(p);
+    const Finding* f = find(*a, FindingKind::Sunk);
+    QVERIFY2(f && f->fix && f->fix->what == Fix::What::AddWashes, qPrintable(listed(*a)));
+    const Plan q = applied(p, *f->fix).value();
+    QCOMPARE(q.washes.size(), size_t{1});
+    const AnalysisRef after = readWhole(q);
+    QVERIFY(after->looks->standouts[0].difference > a->looks->standouts[0].difference + 5);
+    QVERIFY(simulate(after->press(q, nullptr), after->sheet, 80).value().proven);
+  }
+
   void whatTheMakerKnowsStandsLastAndIsNeverGone() {
     Plan p = faultyCards()[1].plan;  // two heroes
     const AnalysisRef before = readWhole(p);
