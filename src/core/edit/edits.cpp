@@ -38,11 +38,21 @@ bool sane(Point p) { return std::fabs(p.x) <= 1e5 && std::fabs(p.y) <= 1e5; }
 
 Result<Plan> withFoot(const Plan& plan, const std::string& impression, Point at) {
   if (!sane(at)) return Error{ErrorCode::BadInput, "that is too far from the panel", {}};
-  return changed(plan, impression, [&](Plan& p, Impression& i) {
-    const Point by{at.x - i.at.x, at.y - i.at.y};
+  Point by;
+  Result<Plan> out = changed(plan, impression, [&](Plan& p, Impression& i) {
+    by = {at.x - i.at.x, at.y - i.at.y};
     i.at = at;
     for (Impression* rider : ridersOf(p, impression)) rider->at = {rider->at.x + by.x, rider->at.y + by.y};
   });
+  // An opening fitted round this thing alone goes with it.
+  for (const WashLimit& l : plan.limits) {
+    if (!out || l.holds != std::vector<std::string>{impression}) continue;
+    WashLimit moved = l;
+    moved.opening.left += by.x, moved.opening.right += by.x;
+    moved.opening.bottom += by.y, moved.opening.top += by.y;
+    out = withLimit(out.value(), moved);
+  }
+  return out;
 }
 
 Result<Plan> withTurn(const Plan& plan, const std::string& impression, Degrees turn) {

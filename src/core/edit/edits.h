@@ -9,7 +9,7 @@
 
 namespace havlo {
 
-/// Moves a foot, and with it everything that is on the thing.
+/// Moves a foot, and with it everything that is on the thing and every opening that holds it alone.
 /// @error  BadInput if there is no such impression or a coordinate is beyond ±1e5 mm (all edits)
 Result<Plan> withFoot(const Plan& plan, const std::string& impression, Point at);
 Result<Plan> withTurn(const Plan& plan, const std::string& impression, Degrees turn);

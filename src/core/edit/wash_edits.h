@@ -40,8 +40,8 @@ Result<Plan> withSteppedWash(const Plan& plan, WashKind kind, const std::vector<
 enum class WashBorder { Left, Bottom, Right, Top };
 Result<Plan> withWashBorder(const Plan& plan, const std::string& wash, WashBorder border, double to_mm);
 
-/// A new limit where it is usual: an edge along the horizon, a frame round the hero, a disc in the sky, rays
-/// from the light.
+/// A new limit where it is usual: an edge along the horizon, a frame a tenth inside the panel, a disc at the
+/// light or in the sky, rays from there. @param id  gets its id, if not null
 Plan withNewLimit(const Plan& plan, LimitKind kind, std::string* id = nullptr);
 /// The limit changed, and with it the areas of its washes. @error BadInput for an unknown id, an opening
 /// without area, numbers beyond ±1e5
@@ -57,7 +57,7 @@ Plan withKnown(const Plan& plan, const std::string& kind, std::vector<std::strin
 /// Takes that back.
 Plan withoutKnown(const Plan& plan, const std::string& kind, const std::vector<std::string>& impressions);
 
-/// Another paper or ink colour: for trying white, dark or toned.
+/// Another paper: for trying white, dark or toned.
 Plan withPaper(const Plan& plan, const Paper& paper);
 
 }  // namespace havlo

@@ -6,6 +6,7 @@
 #include "core/analysis/analysis.h"
 #include "core/base/random.h"
 #include "core/cutting/mask_job.h"
+#include "core/edit/edits.h"
 #include "core/edit/wash_edits.h"
 #include "core/outline/shape_ops.h"
 #include "core/plan/plan_text.h"
@@ -305,11 +306,23 @@ class TstWashes : public QObject {
     QVERIFY(p.washes[0].limit == disc && p.washes[0].side == LimitSide::Outside);
     // The area follows the limit.
     WashLimit moved = *p.limit(disc);
-    const Box before = boxOf(p.washes[0].area);
     moved.opening = {moved.opening.left + 10, moved.opening.bottom, moved.opening.right + 10,
                      moved.opening.top};
     const Plan after = withLimit(p, moved).value();
-    QVERIFY(!(p.washes[0].area == after.washes[0].area) || boxOf(after.washes[0].area) == before);
+    const Point was = p.limit(disc)->opening.centre(), rim{p.limit(disc)->opening.left + 1, was.y};
+    QVERIFY(!covers(p.washes[0].area, rim) && covers(after.washes[0].area, rim));
+    QVERIFY(!covers(after.washes[0].area, {was.x + 10, was.y}));
+    // An opening that holds one thing goes where that goes; one that holds several stays.
+    WashLimit held = moved;
+    held.holds = {"hero"};
+    const Plan holding = withLimit(after, held).value();
+    const Point foot = holding.impression("hero")->at;
+    const Plan gone = withFoot(holding, "hero", {foot.x - 7, foot.y + 3}).value();
+    QVERIFY(std::fabs(gone.limits[0].opening.left - held.opening.left + 7) < 1e-9);
+    QVERIFY(std::fabs(gone.limits[0].opening.top - held.opening.top - 3) < 1e-9);
+    held.holds = {"hero", "tree"};
+    QVERIFY(withFoot(withLimit(after, held).value(), "hero", {10, 10}).value().limits[0].opening ==
+            held.opening);
     const Plan freed = withoutLimit(p, disc).value();
     QVERIFY(freed.limits.empty() && freed.washes[0].limit.empty() && freed.washes[0].from != WashFrom::Limit);
     QCOMPARE(washedOver(p, id, "tree", true).value().washes[0].overImpressions,
