@@ -6,9 +6,9 @@
 namespace havlo::cli {
 namespace {
 
-constexpr Option kOptions[] = {{"--json", nullptr, "one JSON object"}};
+constexpr Option kCheckOptions[] = {{"--json", nullptr, "one JSON object"}};
 
-std::string inWords(const Plan& plan, const Analysis& a) {
+std::string checkInWords(const Plan& plan, const Analysis& a) {
   QString out = verdict(plan, a) + u'\n';
   for (const Finding& f : a.findings) {
     const FindingWords w = havlo::wordsOf(plan, a, f, MeasureStyle::Millimetres);
@@ -19,17 +19,17 @@ std::string inWords(const Plan& plan, const Analysis& a) {
   return out.toStdString();
 }
 
-int run(const Call& call) {
+int runCheck(const Call& call) {
   int exit = kDone;
   auto opened = open(call, exit);
   if (!opened) return exit;
   look(*opened);
-  if (!call.has("--json")) return print(inWords(opened->plan, *opened->analysis));
+  if (!call.has("--json")) return print(checkInWords(opened->plan, *opened->analysis));
   return print(checkReport(opened->plan, *opened->analysis).dump(1) + "\n");
 }
 
 }  // namespace
 
-const Verb kCheck{"check", "scale, overlaps, order, masks and findings", kOptions, run};
+const Verb kCheck{"check", "scale, overlaps, order, masks and findings", kCheckOptions, runCheck};
 
 }  // namespace havlo::cli

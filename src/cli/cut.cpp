@@ -10,10 +10,10 @@
 namespace havlo::cli {
 namespace {
 
-constexpr Option kOptions[] = {{"--json", nullptr, "one JSON object"},
+constexpr Option kCutOptions[] = {{"--json", nullptr, "one JSON object"},
                                {"--png", "F", "a picture of what was cut"}};
 
-std::string inWords(const std::vector<CutReport>& reports) {
+std::string cutInWords(const std::vector<CutReport>& reports) {
   QString out;
   for (size_t s = 0; s < reports.size(); ++s) {
     const CutReport& r = reports[s];
@@ -36,7 +36,7 @@ std::string inWords(const std::vector<CutReport>& reports) {
   return out.toStdString();
 }
 
-int run(const Call& call) {
+int runCut(const Call& call) {
   const auto sheets = readCutFile(call.file);
   if (!sheets) return complain(sheets.error());
   std::vector<CutReport> reports;
@@ -49,11 +49,11 @@ int run(const Call& call) {
     if (const auto saved = savePicture(call.value("--png"), cutterPicture(sheets.value(), reports)); !saved)
       return complain(saved.error());
   if (call.has("--json")) return print(cutReport(sheets.value(), reports).dump(1) + "\n");
-  return call.has("--png") ? kDone : print(inWords(reports));
+  return call.has("--png") ? kDone : print(cutInWords(reports));
 }
 
 }  // namespace
 
-const Verb kCut{"cut", "a cut file through the stand-in cutter", kOptions, run};
+const Verb kCut{"cut", "a cut file through the stand-in cutter", kCutOptions, runCut};
 
 }  // namespace havlo::cli

@@ -8,7 +8,7 @@
 namespace havlo::cli {
 namespace {
 
-constexpr Option kOptions[] = {{"--json", nullptr, "one JSON object"},
+constexpr Option kExportOptions[] = {{"--json", nullptr, "one JSON object"},
                                {"--png", "F", "the finished card as a picture"},
                                {"--svg", "F", "the same at true size in an SVG"},
                                {"--pdf", "F", "the same at true size on a page of its own"},
@@ -16,7 +16,7 @@ constexpr Option kOptions[] = {{"--json", nullptr, "one JSON object"},
                                {"--csv", "F", "all measures as a table"},
                                {"--dpi", "N", "resolution, 20 to 2400; 300 if not given"}};
 
-int run(const Call& call) {
+int runExport(const Call& call) {
   constexpr const char* kGiven[] = {"--png", "--svg", "--pdf", "--zip", "--csv"};
   if (std::none_of(std::begin(kGiven), std::end(kGiven), [&](const char* o) { return call.has(o); }))
     return complain(kUsage, QStringLiteral("export wants one of --png, --svg, --pdf, --zip and --csv"));
@@ -56,7 +56,7 @@ int run(const Call& call) {
 
 }  // namespace
 
-const Verb kExport{"export", "the finished card as PNG, SVG or PDF; all in a zip; measures as CSV", kOptions,
-                   run};
+const Verb kExport{"export", "the finished card as PNG, SVG or PDF; all in a zip; measures as CSV", kExportOptions,
+                   runExport};
 
 }  // namespace havlo::cli

@@ -6,9 +6,9 @@
 namespace havlo::cli {
 namespace {
 
-constexpr Option kOptions[] = {{"--json", nullptr, "one JSON object"}};
+constexpr Option kJoinsOptions[] = {{"--json", nullptr, "one JSON object"}};
 
-int run(const Call& call) {
+int runJoins(const Call& call) {
   int exit = kDone;
   const auto opened = open(call, exit);
   if (!opened) return exit;
@@ -41,6 +41,6 @@ int run(const Call& call) {
 
 }  // namespace
 
-const Verb kJoins{"joins", "which joins may show when masks are laid by hand", kOptions, run};
+const Verb kJoins{"joins", "which joins may show when masks are laid by hand", kJoinsOptions, runJoins};
 
 }  // namespace havlo::cli

@@ -10,7 +10,7 @@
 namespace havlo::cli {
 namespace {
 
-constexpr Option kOptions[] = {{"--json", nullptr, "one JSON object"},
+constexpr Option kMasksOptions[] = {{"--json", nullptr, "one JSON object"},
                                {"--svg", "F", "cut lines in mm, one path per cut"},
                                {"--dxf", "F", "the same as DXF (R12)"},
                                {"--hpgl", "F", "the same as HPGL"},
@@ -37,7 +37,7 @@ std::optional<MaskingSheet> sheetOf(const QString& text) {
   return sheet;
 }
 
-std::string inWords(const Plan& plan, const Analysis& a) {
+std::string masksInWords(const Plan& plan, const Analysis& a) {
   QString out = QStringLiteral("Masks to cut: %1\n").arg(a.masksToCut());
   for (size_t s = 0; s < plan.stamps.size(); ++s)
     out += QStringLiteral("%1: %2 (%3)\n")
@@ -47,7 +47,7 @@ std::string inWords(const Plan& plan, const Analysis& a) {
   return out.toStdString();
 }
 
-int run(const Call& call) {
+int runMasks(const Call& call) {
   int exit = kDone;
   const auto opened = open(call, exit);
   if (!opened) return exit;
@@ -82,11 +82,11 @@ int run(const Call& call) {
       return complain(saved.error());
   }
   if (call.has("--json")) return print(masksReport(plan, *analysis, job).dump(1) + "\n");
-  return wrote ? kDone : print(inWords(plan, *analysis));
+  return wrote ? kDone : print(masksInWords(plan, *analysis));
 }
 
 }  // namespace
 
-const Verb kMasks{"masks", "the masks to cut", kOptions, run};
+const Verb kMasks{"masks", "the masks to cut", kMasksOptions, runMasks};
 
 }  // namespace havlo::cli

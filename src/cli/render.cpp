@@ -7,11 +7,11 @@
 namespace havlo::cli {
 namespace {
 
-constexpr Option kOptions[] = {{"--json", nullptr, "one JSON object"},
+constexpr Option kRenderOptions[] = {{"--json", nullptr, "one JSON object"},
                                {"--png", "F", "where the picture goes"},
                                {"--dpi", "N", "resolution, 20 to 2400; 300 if not given"}};
 
-int run(const Call& call) {
+int runRender(const Call& call) {
   if (!call.has("--png")) return complain(kUsage, QStringLiteral("render wants --png F"));
   int exit = kDone;
   const auto opened = open(call, exit);
@@ -32,6 +32,6 @@ int run(const Call& call) {
 
 }  // namespace
 
-const Verb kRender{"render", "the intended finished card", kOptions, run};
+const Verb kRender{"render", "the intended finished card", kRenderOptions, runRender};
 
 }  // namespace havlo::cli

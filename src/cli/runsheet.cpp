@@ -12,7 +12,7 @@
 namespace havlo::cli {
 namespace {
 
-constexpr Option kOptions[] = {{"--json", nullptr, "one JSON object"},
+constexpr Option kRunsheetOptions[] = {{"--json", nullptr, "one JSON object"},
                                {"--csv", "F", "a table, one step a row"},
                                {"--pdf", "F", "pages with a picture of every step"},
                                {"--sheet", "S", "a4 or letter; a4 if not given"},
@@ -59,7 +59,7 @@ QByteArray csv(const Plan& plan, const Analysis& a) {
   return out.toUtf8();
 }
 
-std::string inWords(const Plan& plan, const Analysis& a) {
+std::string runsheetInWords(const Plan& plan, const Analysis& a) {
   QString out;
   for (size_t k = 0; k < a.sheet.steps.size(); ++k)
     out += QStringLiteral("%1. %2\n")
@@ -76,7 +76,7 @@ Result<Done> writePages(const QString& path, const Plan& plan, const Analysis& a
   return writePdf(path, runSheetPages(plan, a, pictures.value().steps, style, sheet));
 }
 
-int run(const Call& call) {
+int runRunsheet(const Call& call) {
   int exit = kDone;
   const auto opened = open(call, exit);
   if (!opened) return exit;
@@ -96,11 +96,11 @@ int run(const Call& call) {
     if (const auto saved = writePages(call.value("--pdf"), plan, *analysis, style, sheet); !saved)
       return complain(saved.error());
   if (call.has("--json")) return print(runSheetReport(plan, *analysis).dump(1) + "\n");
-  return call.has("--csv") || call.has("--pdf") ? kDone : print(inWords(plan, *analysis));
+  return call.has("--csv") || call.has("--pdf") ? kDone : print(runsheetInWords(plan, *analysis));
 }
 
 }  // namespace
 
-const Verb kRunsheet{"runsheet", "the steps in order", kOptions, run};
+const Verb kRunsheet{"runsheet", "the steps in order", kRunsheetOptions, runRunsheet};
 
 }  // namespace havlo::cli

@@ -10,14 +10,14 @@
 namespace havlo::cli {
 namespace {
 
-constexpr Option kOptions[] = {{"--json", nullptr, "one JSON object"}};
+constexpr Option kSchoolsOptions[] = {{"--json", nullptr, "one JSON object"}};
 
 QString nameOfWay(const SchoolResult& r) {
   if (r.technique) return techniqueName(*r.technique);
   return r.advised ? QStringLiteral("as advised") : QStringLiteral("as planned");
 }
 
-int run(const Call& call) {
+int runSchools(const Call& call) {
   int exit = kDone;
   const auto opened = open(call, exit);
   if (!opened) return exit;
@@ -60,6 +60,6 @@ int run(const Call& call) {
 
 }  // namespace
 
-const Verb kSchools{"schools", "the plan by every school of keeping things in front", kOptions, run};
+const Verb kSchools{"schools", "the plan by every school of keeping things in front", kSchoolsOptions, runSchools};
 
 }  // namespace havlo::cli

@@ -10,7 +10,7 @@
 namespace havlo::cli {
 namespace {
 
-constexpr Option kOptions[] = {{"--json", nullptr, "one JSON object"},
+constexpr Option kSimulateOptions[] = {{"--json", nullptr, "one JSON object"},
                                {"--png", "F", "the simulated finished card"},
                                {"--steps", "DIR", "a picture after every step"},
                                {"--dpi", "N", "resolution, 20 to 2400; 300 if not given"},
@@ -26,7 +26,7 @@ Result<Done> writeSteps(const QString& folder, const std::vector<QImage>& steps)
   return Done{};
 }
 
-int run(const Call& call) {
+int runSimulate(const Call& call) {
   int exit = kDone;
   const auto opened = open(call, exit);
   if (!opened) return exit;
@@ -70,6 +70,6 @@ int run(const Call& call) {
 
 }  // namespace
 
-const Verb kSimulate{"simulate", "stamps the plan in raster and compares", kOptions, run};
+const Verb kSimulate{"simulate", "stamps the plan in raster and compares", kSimulateOptions, runSimulate};
 
 }  // namespace havlo::cli

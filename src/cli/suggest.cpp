@@ -10,7 +10,7 @@
 namespace havlo::cli {
 namespace {
 
-constexpr Option kOptions[] = {{"--json", nullptr, "one JSON object"},
+constexpr Option kSuggestOptions[] = {{"--json", nullptr, "one JSON object"},
                                {"--seed", "N", "another number, other proposals; 1 if not given"},
                                {"--lock", "A,B", "impressions that stay where they are"},
                                {"--add", "A,B", "stamps of the plan to put on the card besides"},
@@ -39,7 +39,7 @@ Json proposalReport(const Proposal& p) {
   return out;
 }
 
-int run(const Call& call) {
+int runSuggest(const Call& call) {
   int exit = kDone;
   const auto opened = open(call, exit);
   if (!opened) return exit;
@@ -79,6 +79,6 @@ int run(const Call& call) {
 
 }  // namespace
 
-const Verb kSuggest{"suggest", "arrangements in which the hero is seen first", kOptions, run};
+const Verb kSuggest{"suggest", "arrangements in which the hero is seen first", kSuggestOptions, runSuggest};
 
 }  // namespace havlo::cli

@@ -6,14 +6,14 @@
 namespace havlo::cli {
 namespace {
 
-constexpr Option kOptions[] = {{"--json", nullptr, "one JSON object"},
+constexpr Option kTemplateOptions[] = {{"--json", nullptr, "one JSON object"},
                                {"--pdf", "F", "pages"},
                                {"--svg", "F", "one drawing"},
                                {"--guides", "F", "the pencil sheet alone, as SVG of panel size"},
                                {"--page", "SIZE", "a4 or letter; a4 if not given"},
                                {"--units", "U", "mm or in; mm if not given"}};
 
-int run(const Call& call) {
+int runTemplate(const Call& call) {
   if (!call.has("--pdf") && !call.has("--svg") && !call.has("--guides"))
     return complain(kUsage, QStringLiteral("template wants --pdf F, --svg F or --guides F"));
   const QString page = call.has("--page") ? call.value("--page").toLower() : QStringLiteral("a4");
@@ -43,6 +43,6 @@ int run(const Call& call) {
 
 }  // namespace
 
-const Verb kTemplate{"template", "placement sheet and guides at true size", kOptions, run};
+const Verb kTemplate{"template", "placement sheet and guides at true size", kTemplateOptions, runTemplate};
 
 }  // namespace havlo::cli

@@ -14,6 +14,7 @@
 
 #include "support/plans.h"
 #include "support/random_plan.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 
@@ -486,5 +487,5 @@ class TstCli : public QObject {
   }
 };
 
-QTEST_GUILESS_MAIN(TstCli)
+HAVLO_TEST(TstCli)
 #include "tst_cli.moc"

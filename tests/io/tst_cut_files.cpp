@@ -14,6 +14,7 @@
 #include "io/fonts.h"
 #include "io/print/sheets.h"
 #include "support/plans.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 using namespace havlo::testing;
@@ -291,5 +292,5 @@ void TstCutFiles::thePictureShowsSomething() {
   QVERIFY(colours.size() > 4);
 }
 
-QTEST_MAIN(TstCutFiles)
+HAVLO_TEST(TstCutFiles)
 #include "tst_cut_files.moc"

@@ -16,6 +16,7 @@
 #include "io/drawer/drawer_file.h"
 #include "io/drawer/drawer_store.h"
 #include "support/plans.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 using namespace havlo::testing;
@@ -235,7 +236,7 @@ class TstDrawer : public QObject {
   void aKillLosesNothingThatWasDone() {
     const QString file = fresh();
     QProcess child;
-    child.start(QCoreApplication::applicationFilePath(), {QStringLiteral("--put-for-ever"), file});
+    child.start(QCoreApplication::applicationFilePath(), {QStringLiteral("io/drawer"), QStringLiteral("--put-for-ever"), file});
     QVERIFY(child.waitForStarted());
     QTest::qWait(700);
     child.kill();
@@ -324,11 +325,11 @@ class TstDrawer : public QObject {
   }
 };
 
-int main(int argc, char** argv) {
-  QCoreApplication app(argc, argv);
+// Asked with --put-for-ever FILE it is the program that is killed at work.
+static const havlo::testing::Registered registered(__FILE__, [](int argc, char** argv) {
   if (argc == 3 && QByteArray(argv[1]) == "--put-for-ever")
     return putForEver(QString::fromLocal8Bit(argv[2]));
   TstDrawer test;
   return QTest::qExec(&test, argc, argv);
-}
+});
 #include "tst_drawer.moc"

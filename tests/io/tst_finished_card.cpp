@@ -14,6 +14,7 @@
 #include "io/export/finished_card.h"
 #include "io/files/plan_file.h"
 #include "support/plans.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 using namespace havlo::testing;
@@ -163,5 +164,5 @@ class TstFinishedCard : public QObject {
   }
 };
 
-QTEST_MAIN(TstFinishedCard)
+HAVLO_TEST(TstFinishedCard)
 #include "tst_finished_card.moc"

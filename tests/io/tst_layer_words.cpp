@@ -8,6 +8,7 @@
 #include "io/wording/drawer_words.h"
 #include "io/wording/mask_words.h"
 #include "support/plans.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 using namespace havlo::testing;
@@ -172,5 +173,5 @@ class TstLayerWords : public QObject {
   }
 };
 
-QTEST_GUILESS_MAIN(TstLayerWords)
+HAVLO_TEST(TstLayerWords)
 #include "tst_layer_words.moc"

@@ -6,6 +6,7 @@
 
 #include "io/making/making_file.h"
 #include "support/plans.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 using namespace havlo::testing;
@@ -100,5 +101,5 @@ class TstMakingFile : public QObject {
   }
 };
 
-QTEST_GUILESS_MAIN(TstMakingFile)
+HAVLO_TEST(TstMakingFile)
 #include "tst_making_file.moc"

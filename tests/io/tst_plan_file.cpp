@@ -10,6 +10,7 @@
 
 #include "io/files/plan_file.h"
 #include "support/plans.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 
@@ -83,5 +84,5 @@ class TstPlanFile : public QObject {
   }
 };
 
-QTEST_GUILESS_MAIN(TstPlanFile)
+HAVLO_TEST(TstPlanFile)
 #include "tst_plan_file.moc"

@@ -15,6 +15,7 @@
 #include "io/fonts.h"
 #include "io/print/sheets.h"
 #include "support/plans.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 using namespace havlo::testing;
@@ -348,5 +349,5 @@ class TstPrint : public QObject {
   }
 };
 
-QTEST_MAIN(TstPrint)
+HAVLO_TEST(TstPrint)
 #include "tst_print.moc"

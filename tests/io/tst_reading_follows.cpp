@@ -11,6 +11,7 @@
 #include "io/wording/focus_words.h"
 #include "support/faulty_plans.h"
 #include "support/plans.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 using namespace havlo::testing;
@@ -149,5 +150,5 @@ class TstReadingFollows : public QObject {
   }
 };
 
-QTEST_GUILESS_MAIN(TstReadingFollows)
+HAVLO_TEST(TstReadingFollows)
 #include "tst_reading_follows.moc"

@@ -12,6 +12,7 @@
 #include "io/cut/cut_file.h"
 #include "io/drawer/drawer_file.h"
 #include "io/scan/scan_file.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 
@@ -249,5 +250,5 @@ class TstScanFile : public QObject {
   }
 };
 
-QTEST_MAIN(TstScanFile)
+HAVLO_TEST(TstScanFile)
 #include "tst_scan_file.moc"

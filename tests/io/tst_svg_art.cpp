@@ -5,8 +5,10 @@
 #include <QTest>
 
 #include "io/art/picture.h"
+#include "io/art/plain_svg.h"
 #include "io/art/svg_art.h"
 #include "support/plans.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 using namespace havlo::testing;
@@ -38,7 +40,7 @@ class TstSvgArt : public QObject {
   void strangersDrawings() {
     QFETCH(QByteArray, svg);
     QFETCH(bool, plain);
-    QCOMPARE(isPlainDrawing(svg), plain);
+    QCOMPARE(bool(plainSvg(svg)), plain);
   }
 
   void artLandsWhereTheFrameLies_data() {
@@ -131,5 +133,5 @@ class TstSvgArt : public QObject {
   }
 };
 
-QTEST_MAIN(TstSvgArt)
+HAVLO_TEST(TstSvgArt)
 #include "tst_svg_art.moc"

@@ -11,10 +11,12 @@
 #include "core/trace/bitmap_outline.h"
 #include "core/trace/stamp_trace.h"
 #include "core/trace/test_strip.h"
+#include "io/art/plain_svg.h"
 #include "io/art/svg_art.h"
 #include "io/devices/scanner.h"
 #include "io/scan/scan_file.h"
 #include "support/plans.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 using namespace havlo::testing;
@@ -142,7 +144,7 @@ class TstTrace : public QObject {
     QVERIFY2(std::fabs(back.width_mm - inked.width()) < 0.2, seen);
     QVERIFY2(std::fabs(back.height_mm - inked.height()) < 0.2, seen);
     QVERIFY2(std::fabs(area / wanted - 1) < 0.02, seen);
-    QVERIFY(isPlainDrawing(QByteArray::fromStdString(back.art)));
+    QVERIFY(bool(plainSvg(QByteArray::fromStdString(back.art))));
   }
 
   void knownShapesKeepTheirArea_data() {
@@ -407,5 +409,5 @@ class TstTrace : public QObject {
   }
 };
 
-QTEST_MAIN(TstTrace)
+HAVLO_TEST(TstTrace)
 #include "tst_trace.moc"

@@ -9,6 +9,7 @@
 #include "io/wording/work_words.h"
 #include "support/faulty_plans.h"
 #include "support/plans.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 using namespace havlo::testing;
@@ -151,5 +152,5 @@ class TstWording : public QObject {
   }
 };
 
-QTEST_GUILESS_MAIN(TstWording)
+HAVLO_TEST(TstWording)
 #include "tst_wording.moc"

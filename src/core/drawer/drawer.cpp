@@ -102,6 +102,12 @@ std::string_view wordOf(Mounting mounting) {
   return mounting == Mounting::Clear ? "clear" : mounting == Mounting::Wood ? "wood" : "redRubber";
 }
 
+Mounting mountingOf(std::string_view word) {
+  for (const Mounting m : {Mounting::Clear, Mounting::Wood})
+    if (word == wordOf(m)) return m;
+  return Mounting::RedRubber;
+}
+
 DrawerStamp agreed(DrawerStamp s) {
   s.card.name = s.stamp.name;
   s.card.role = s.stamp.role;

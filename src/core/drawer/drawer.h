@@ -13,6 +13,8 @@ namespace havlo {
 
 enum class Mounting { RedRubber, Clear, Wood };
 std::string_view wordOf(Mounting mounting);
+/// Red rubber for a word that is not known.
+Mounting mountingOf(std::string_view word);
 
 /// What the drawer knows of a stamp besides the stamp itself. Light enough to hold thousands.
 struct DrawerCard {

@@ -32,8 +32,6 @@ std::vector<Impression*> ridersOf(Plan& plan, const std::string& host) {
   return out;
 }
 
-bool sane(Point p) { return std::fabs(p.x) <= 1e5 && std::fabs(p.y) <= 1e5; }
-
 }  // namespace
 
 Result<Plan> withFoot(const Plan& plan, const std::string& impression, Point at) {

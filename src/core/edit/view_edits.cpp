@@ -14,8 +14,6 @@ constexpr double kLeastHorizon_mm = 1, kLeast_m = 0.01, kMost_m = 1e6, kFar_mm =
 
 Error noView() { return {ErrorCode::BadInput, "the plan has no view", {}}; }
 
-bool sane(Point p) { return std::fabs(p.x) <= kFar_mm && std::fabs(p.y) <= kFar_mm; }
-
 template <typename List>
 std::string freeId(const List& list, const std::string& stem) {
   std::set<std::string> taken;

@@ -17,6 +17,18 @@ struct Point {
   bool operator==(const Point&) const = default;
 };
 
+constexpr Point operator+(Point a, Point b) { return {a.x + b.x, a.y + b.y}; }
+constexpr Point operator-(Point a, Point b) { return {a.x - b.x, a.y - b.y}; }
+constexpr Point operator*(Point p, double by) { return {p.x * by, p.y * by}; }
+constexpr double dot(Point a, Point b) { return a.x * b.x + a.y * b.y; }
+/// Twice the signed area spanned by two arrows; positive when `b` lies anticlockwise of `a`.
+constexpr double cross(Point a, Point b) { return a.x * b.y - a.y * b.x; }
+inline double length(Point p) { return std::hypot(p.x, p.y); }
+inline double distance(Point a, Point b) { return length(b - a); }
+/// Within the 100 m that any plan may use.
+inline bool sane(Point p) { return std::fabs(p.x) <= 1e5 && std::fabs(p.y) <= 1e5; }
+inline Point midway(Point a, Point b, double share) { return a + (b - a) * share; }
+
 using Ring = std::vector<Point>;
 /// Any number of rings filled by the even-odd rule; closing points are optional.
 using Rings = std::vector<Ring>;

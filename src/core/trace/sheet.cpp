@@ -1,6 +1,7 @@
 // Paper light, ink level and impressions. An OpenCV bridge: everything on reduced pictures, so that a whole
 // sheet at 1200 dpi takes no more memory than itself.
 #include "core/trace/sheet.h"
+#include "core/trace/scan_mat.h"
 
 #include <algorithm>
 #include <cmath>
@@ -12,10 +13,6 @@ namespace {
 constexpr double kFind_pxPerMm = 6;      // impressions are found at this resolution
 constexpr double kDarkestPaper = 70;     // grey; below this it is no picture of paper
 constexpr double kLeastContrast = 0.16;  // of ink against paper
-
-cv::Mat matOf(const Scan& scan) {
-  return cv::Mat(scan.height, scan.width, CV_8U, const_cast<uint8_t*>(scan.grey.data()));
-}
 
 std::array<double, 10> termsAt(double u, double v) {
   return {1, u, v, u * u, u * v, v * v, u * u * u, u * u * v, u * v * v, v * v * v};

@@ -4,13 +4,10 @@
 #include <opencv2/imgproc.hpp>
 
 #include "core/trace/scan.h"
+#include "core/trace/scan_mat.h"
 
 namespace havlo {
 namespace {
-
-cv::Mat matOf(const Scan& scan) {
-  return cv::Mat(scan.height, scan.width, CV_8U, const_cast<uint8_t*>(scan.grey.data()));
-}
 
 /// Twice the area spanned at the middle one of three points; positive for a right turn with y down.
 double turnAt(Point a, Point b, Point c) { return (b.x - a.x) * (c.y - b.y) - (b.y - a.y) * (c.x - b.x); }

@@ -9,7 +9,7 @@
 namespace havlo {
 namespace {
 
-constexpr int kMostLines = 300;  // of one direction
+constexpr int kMostLinesOneWay = 300;  // of one direction
 
 struct Builder {
   const Projection& projection;
@@ -44,13 +44,13 @@ void shell(Builder& b, const Room& room, const RoomSize& s) {
 
 void tiles(Builder& b, const Room& room, const RoomSize& s, double visibleFrom_m) {
   const double unit = room.unit_m;
-  const int across = static_cast<int>(std::min<double>(kMostLines, std::floor(s.width_m() / unit + 1e-9)));
+  const int across = static_cast<int>(std::min<double>(kMostLinesOneWay, std::floor(s.width_m() / unit + 1e-9)));
   for (int k = 1; k <= across; ++k) {
     const double x = s.left_m + k * unit;
     if (x < s.right_m - 1e-9) b.ink({x, 0, s.back_m}, {x, 0, b.projection.nearest_m()});
   }
   if (room.floor != FloorKind::Tiles) return;
-  for (int k = 1; k <= kMostLines; ++k) {
+  for (int k = 1; k <= kMostLinesOneWay; ++k) {
     const double d = s.back_m - k * unit;
     if (d < visibleFrom_m) break;
     b.ink({s.left_m, 0, d}, {s.right_m, 0, d});

@@ -1,25 +1,19 @@
 #include "io/wording/card_words.h"
 
-#include <QCoreApplication>
 #include <cmath>
 
 #include "core/card/card_sizes.h"
 #include "io/wording/names.h"
+#include "io/wording/say.h"
 
 namespace havlo {
 namespace {
-
-QString tr(const char* text) { return QCoreApplication::translate("Card", text); }
-
-QString measure(double mm, MeasureStyle style) {
-  return QString::fromStdString(writeMeasure(Millimetres{mm}, style));
-}
 
 }  // namespace
 
 QString sizeWords(double w, double h, MeasureStyle style) {
   return tr("%1 × %2").arg(QString::fromStdString(writeBareMeasure(Millimetres{w}, style)),
-                           measure(h, style));
+                           lengthText(h, style));
 }
 
 QString layerName(const Plan& plan, const Layer& layer) {
@@ -44,23 +38,23 @@ QString wordsOf(const Plan& plan, const CardFit& fit, const Misfit& m, MeasureSt
       const QString below = layerName(plan, lower);
       const QString by =
           m.by_mm > 0 && m.byHeight_mm > 0
-              ? tr("%1 too wide and %2 too high").arg(measure(m.by_mm, style), measure(m.byHeight_mm, style))
-          : m.by_mm > 0 ? tr("%1 too wide").arg(measure(m.by_mm, style))
-                        : tr("%1 too high").arg(measure(m.byHeight_mm, style));
+              ? tr("%1 too wide and %2 too high").arg(lengthText(m.by_mm, style), lengthText(m.byHeight_mm, style))
+          : m.by_mm > 0 ? tr("%1 too wide").arg(lengthText(m.by_mm, style))
+                        : tr("%1 too high").arg(lengthText(m.byHeight_mm, style));
       return tr("%1 is %2 for what it lies on (%3).")
           .arg(layerName(plan, upper), by, below.left(1).toLower() + below.mid(1));
     }
     case MisfitKind::UnequalReveal:
       return tr("The base shows %1 more on one pair of sides than on the other.")
-          .arg(measure(m.by_mm, style));
+          .arg(lengthText(m.by_mm, style));
     case MisfitKind::FootOffPanel:
       return tr("%1 has its foot %2 outside the panel.")
-          .arg(labelOf(plan, m.impression), measure(m.by_mm, style));
+          .arg(labelOf(plan, m.impression), lengthText(m.by_mm, style));
     case MisfitKind::ImpressionOffPanel:
       return tr("%1 no longer lies on the panel.").arg(labelOf(plan, m.impression));
     case MisfitKind::IntoBareBorder:
       return tr("%1 reaches %2 into the border that is to stay bare.")
-          .arg(labelOf(plan, m.impression), measure(m.by_mm, style));
+          .arg(labelOf(plan, m.impression), lengthText(m.by_mm, style));
   }
   return {};
 }
@@ -83,7 +77,7 @@ QStringList cardFacts(const Plan& plan, const CardFit& fit, MeasureStyle style) 
       out << (fit.scoreUpright ? tr("Cut the base %1 and score it %2 from the left.")
                                : tr("Cut the base %1 and score it %2 from the bottom."))
                  .arg(sizeWords(fit.baseSheetWidth_mm, fit.baseSheetHeight_mm, style),
-                      measure(fit.scoreAt_mm, style));
+                      lengthText(fit.scoreAt_mm, style));
     }
     const double w = std::fmin(card.base->width_mm, card.base->height_mm),
                  h = std::fmax(card.base->width_mm, card.base->height_mm);
@@ -107,8 +101,8 @@ QString trimmingWords(const Plan& plan, double reveal_mm, MeasureStyle style) {
   const Trimming t = trimmingOf(plan.card, reveal_mm);
   if (t.tooSmall) return tr("The base is smaller than what lies on it: take a larger one, or narrower mats.");
   QStringList cuts;
-  if (t.fromWidth_mm > kOffSize_mm) cuts << tr("%1 off the right side").arg(measure(t.fromWidth_mm, style));
-  if (t.fromHeight_mm > kOffSize_mm) cuts << tr("%1 off the top").arg(measure(t.fromHeight_mm, style));
+  if (t.fromWidth_mm > kOffSize_mm) cuts << tr("%1 off the right side").arg(lengthText(t.fromWidth_mm, style));
+  if (t.fromHeight_mm > kOffSize_mm) cuts << tr("%1 off the top").arg(lengthText(t.fromHeight_mm, style));
   if (cuts.isEmpty()) return {};
   return tr("Line the panel up on the left and the bottom side, then trim %1.").arg(cuts.join(tr(" and ")));
 }

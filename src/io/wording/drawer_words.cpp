@@ -1,10 +1,9 @@
 #include "io/wording/drawer_words.h"
+#include "io/wording/say.h"
 
-#include <QCoreApplication>
 
 namespace havlo {
 namespace {
-QString tr(const char* text) { return QCoreApplication::translate("Drawer", text); }
 }  // namespace
 
 QString roleName(Role role) {

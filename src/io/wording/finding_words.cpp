@@ -1,24 +1,18 @@
 // One function per kind of finding.
 #include "io/wording/finding_words.h"
 
-#include <QCoreApplication>
 #include <QStringList>
 #include <algorithm>
 #include <cmath>
 
 #include "io/wording/focus_words.h"
 #include "io/wording/names.h"
+#include "io/wording/say.h"
 #include "io/wording/step_words.h"
 #include "io/wording/view_words.h"
 
 namespace havlo {
 namespace {
-
-QString tr(const char* text, int n = -1) { return QCoreApplication::translate("Findings", text, nullptr, n); }
-
-QString length(double mm, MeasureStyle style) {
-  return QString::fromStdString(writeMeasure(Millimetres{mm}, style));
-}
 
 QString height(double metres) {
   return metres < 1 ? tr("%1 cm").arg(qRound(metres * 100))
@@ -54,11 +48,11 @@ FindingWords floating(const Plan& plan, const Finding& f, MeasureStyle style) {
   if (f.impressions.size() > 1)
     return {tr("%1 does not touch %2").arg(name, nameOf(plan, f.impressions[1])),
             tr("What sits on or hangs from a thing must meet it, or it seems to fall."),
-            length(f.value, style),
+            lengthText(f.value, style),
             {}};
   return {tr("%1 floats").arg(name),
           tr("Nothing is under its foot at that distance, so the eye takes it for flying."),
-          length(f.value, style),
+          lengthText(f.value, style),
           {}};
 }
 
@@ -90,7 +84,7 @@ FindingWords horizonMeetsHead(const Plan& plan, const Finding& f, MeasureStyle s
   return {tr("The horizon runs through the head of %1").arg(nameOf(plan, f.impressions[0])),
           tr("A line behind a head seems to cut it or pin it down. Let a hill or a hedge stand there, or "
              "fade the line."),
-          length(std::max(0.0, f.value), style),
+          lengthText(std::max(0.0, f.value), style),
           {}};
 }
 
@@ -114,18 +108,18 @@ FindingWords noGround(const Plan& plan, const Finding& f, MeasureStyle style) {
   if (f.mark >= 0)
     return {tr("%1 stands in the water").arg(name),
             tr("Its foot lies on %1; it needs land under it.").arg(markAt(plan, f.mark)),
-            length(f.value, style),
+            lengthText(f.value, style),
             {}};
   return {tr("%1 stands outside the room").arg(name),
           tr("Its foot is not on the floor between the walls."),
-          length(f.value, style),
+          lengthText(f.value, style),
           {}};
 }
 
 FindingWords branch(const Plan& plan, const Finding& f, MeasureStyle style) {
   return {tr("%1 begins in mid-air").arg(capital(nameOf(plan, f.impressions[0]))),
           tr("A branch must come from the edge of the card or from behind something."),
-          length(f.value, style),
+          lengthText(f.value, style),
           {}};
 }
 
@@ -133,7 +127,7 @@ FindingWords drawnBehind(const Plan& plan, const Finding& f, MeasureStyle style)
   return {tr("%1 stands nearer than %2, yet is behind it")
               .arg(capital(nameOf(plan, f.impressions[0])), nameOf(plan, f.impressions[1])),
           tr("Of two things on the ground the lower foot is the nearer one; you said the other way round."),
-          length(f.value, style),
+          lengthText(f.value, style),
           {}};
 }
 
@@ -176,7 +170,7 @@ FindingWords pathMisses(const Plan& plan, const Finding& f, MeasureStyle style) 
   return {tr("%1 misses the vanishing point").arg(capital(markAt(plan, f.mark))),
           tr("What runs straight away from the viewer meets at one point of the horizon; nearly there looks "
              "bent."),
-          length(f.value, style),
+          lengthText(f.value, style),
           {}};
 }
 
@@ -250,8 +244,8 @@ QString moveWords(Point from, Point to, MeasureStyle style) {
   QStringList parts;
   const double dx = to.x - from.x, dy = to.y - from.y;
   if (std::abs(dx) >= 0.05)
-    parts << (dx < 0 ? tr("%1 left") : tr("%1 right")).arg(length(std::abs(dx), style));
-  if (std::abs(dy) >= 0.05) parts << (dy < 0 ? tr("%1 down") : tr("%1 up")).arg(length(std::abs(dy), style));
+    parts << (dx < 0 ? tr("%1 left") : tr("%1 right")).arg(lengthText(std::abs(dx), style));
+  if (std::abs(dy) >= 0.05) parts << (dy < 0 ? tr("%1 down") : tr("%1 up")).arg(lengthText(std::abs(dy), style));
   return parts.isEmpty() ? tr("a hair") : parts.join(QStringLiteral(", "));
 }
 

@@ -1,21 +1,17 @@
 // One function for findings of the eye, one for sentences about looks.
 #include "io/wording/focus_words.h"
 
-#include <QCoreApplication>
 #include <QStringList>
 #include <algorithm>
 #include <cmath>
 
 #include "io/wording/names.h"
+#include "io/wording/say.h"
 #include "io/wording/view_words.h"
 
 namespace havlo {
 namespace {
 
-QString tr(const char* text) { return QCoreApplication::translate("Focus", text); }
-QString length(double mm, MeasureStyle style) {
-  return QString::fromStdString(writeMeasure(Millimetres{mm}, style));
-}
 QString percent(double share) { return tr("%1 %").arg(qRound(100 * share)); }
 QString ratio(double r) { return tr("%1 : 1").arg(r, 0, 'f', 1); }
 
@@ -119,18 +115,18 @@ std::optional<FindingWords> focusWords(const Plan& plan, const Analysis& a, cons
     case FindingKind::SentimentOverBorder:
       return FindingWords{tr("%1 comes too near the edge").arg(Name(0)),
                           tr("Trimming, tape and the mat take their share there."),
-                          length(std::max(0.0, f.value), style),
+                          lengthText(std::max(0.0, f.value), style),
                           {}};
     case FindingKind::Merging:
       return FindingWords{tr("%1 grows out of the head of %2").arg(Name(1), name(0)),
                           tr("What rises straight behind a head is taken for a part of it."),
-                          length(f.value, style),
+                          lengthText(f.value, style),
                           {}};
     case FindingKind::KissingEdges:
       return FindingWords{
           tr("%1 and %2 touch at the edge").arg(Name(0), name(1)),
           tr("Outlines that meet without overlapping hold the eye, and it cannot tell which is nearer."),
-          length(f.value, style),
+          lengthText(f.value, style),
           {}};
     case FindingKind::LookingOut:
       return FindingWords{tr("%1 looks out of the picture").arg(Name(0)),
@@ -145,12 +141,12 @@ std::optional<FindingWords> focusWords(const Plan& plan, const Analysis& a, cons
     case FindingKind::Clones:
       return FindingWords{tr("%1 and %2 look like copies").arg(Name(0), name(1)),
                           tr("Vary the footing, the turn, the crop or the ink of one."),
-                          length(f.value, style),
+                          lengthText(f.value, style),
                           {}};
     case FindingKind::LinesLeadAway:
       return FindingWords{tr("The lines of the picture lead past %1").arg(name(0)),
                           tr("%1 looks, rows and paths lead the eye elsewhere.").arg(qRound(f.other)),
-                          length(f.value, style),
+                          lengthText(f.value, style),
                           {}};
     case FindingKind::Unbalanced:
       return FindingWords{f.value < 0 ? tr("The card tips to the left") : tr("The card tips to the right"),
@@ -197,7 +193,7 @@ QString lineWords(const Plan& plan, const EyeLine& line, MeasureStyle style) {
       break;
   }
   return line.leads ? tr("%1: leads to the hero").arg(what)
-                    : tr("%1: passes the hero by %2").arg(what, length(line.misses_mm, style));
+                    : tr("%1: passes the hero by %2").arg(what, lengthText(line.misses_mm, style));
 }
 
 QString balanceWords(const Plan& plan, const Looks& l) {

@@ -1,16 +1,13 @@
 // Findings about inks, washes and masks.
-#include <QCoreApplication>
 
 #include "io/wording/focus_words.h"
 #include "io/wording/names.h"
+#include "io/wording/say.h"
 #include "io/wording/step_words.h"
 
 namespace havlo {
 namespace {
 
-QString tr(const char* text) { return QCoreApplication::translate("InkSense", text); }
-
-QString washAt(const Plan& plan, int w) { return washName(plan.washes[static_cast<size_t>(w)]); }
 const Ink& inkAt(const Plan& plan, int i) { return *plan.ink(plan.impressions[static_cast<size_t>(i)].ink); }
 
 }  // namespace
@@ -31,13 +28,13 @@ std::optional<FindingWords> inkWords(const Plan& plan, const Analysis&, const Fi
           tr("%1 apart").arg(f.value, 0, 'f', 0),
           {}};
     case FindingKind::WaterNearDye:
-      return FindingWords{tr("%1 would run under %2").arg(Name(0), washAt(plan, f.wash)),
+      return FindingWords{tr("%1 would run under %2").arg(Name(0), washName(plan, f.wash)),
                           tr("%1 moves with water; a damp tool over it smears the lines.")
                               .arg(capital(inkName(inkAt(plan, f.impressions[0])))),
                           tr("dry in %1").arg(minutesWords(f.value)),
                           {}};
     case FindingKind::MarkerOverBleeding:
-      return FindingWords{f.wash >= 0 ? tr("%1 would bleed under %2").arg(Name(0), washAt(plan, f.wash))
+      return FindingWords{f.wash >= 0 ? tr("%1 would bleed under %2").arg(Name(0), washName(plan, f.wash))
                                       : tr("%1 would bleed under %2").arg(Name(0), name(1)),
                           tr("Alcohol markers dissolve %1. Use an ink that holds under them.")
                               .arg(inkName(inkAt(plan, f.impressions[0]))),
@@ -70,13 +67,13 @@ std::optional<FindingWords> inkWords(const Plan& plan, const Analysis&, const Fi
           {}};
     case FindingKind::MuddyBlend:
       return FindingWords{tr("%1 and %2 blend to mud")
-                              .arg(capital(washAt(plan, static_cast<int>(f.other))), washAt(plan, f.wash)),
+                              .arg(capital(washName(plan, static_cast<int>(f.other))), washName(plan, f.wash)),
                           tr("Where both lie, each takes away what the other lets through."),
                           tr("%1 of colour lost").arg(f.value, 0, 'f', 0),
                           {}};
     case FindingKind::WashWithoutArea:
       return FindingWords{
-          tr("Nothing is seen of %1").arg(washAt(plan, f.wash)),
+          tr("Nothing is seen of %1").arg(washName(plan, f.wash)),
           plan.washes[static_cast<size_t>(f.wash)].strength <= 0 ? tr("It is blended without any strength.")
           : plan.washes[static_cast<size_t>(f.wash)].reach <= 0  ? tr("It reaches nowhere.")
                                                                  : tr("Its area lies off the panel."),

@@ -1,13 +1,11 @@
 #include "io/wording/mask_words.h"
 
-#include <QCoreApplication>
 
 #include "core/outline/shape_ops.h"
+#include "io/wording/say.h"
 
 namespace havlo {
 namespace {
-
-QString tr(const char* text) { return QCoreApplication::translate("Mask", text); }
 
 /// Where on the stamp a point lies, as one says it.
 QString whereOn(const Stamp& stamp, Point p) {

@@ -1,13 +1,11 @@
 // Names come from the plan; only numbers and articles are added.
 #include "io/wording/names.h"
+#include "io/wording/say.h"
 
-#include <QCoreApplication>
 #include <QStringList>
 
 namespace havlo {
 namespace {
-
-QString tr(const char* text) { return QCoreApplication::translate("Wording", text); }
 
 /// Number among the impressions of its stamp, 0 if it is the only one.
 int numberOf(const Plan& plan, int impression) {
@@ -89,6 +87,7 @@ QString washName(const Wash& wash) {
                                       : tr("the %1").arg(kindName(wash.kind));
 }
 
+QString washName(const Plan& plan, int wash) { return washName(plan.washes[static_cast<size_t>(wash)]); }
 QString limitName(const WashLimit& limit) {
   return limit.name.empty() ? tr("the %1").arg(kindName(limit.kind)) : QString::fromStdString(limit.name);
 }

@@ -1,20 +1,14 @@
 // One function per kind of step.
 #include "io/wording/step_words.h"
 
-#include <QCoreApplication>
 #include <QStringList>
 #include <cmath>
 
 #include "io/wording/names.h"
+#include "io/wording/say.h"
 
 namespace havlo {
 namespace {
-
-QString tr(const char* text) { return QCoreApplication::translate("Steps", text); }
-
-QString length(double mm, MeasureStyle style) {
-  return QString::fromStdString(writeMeasure(Millimetres{mm}, style));
-}
 
 QString fromEdges(Point p, MeasureStyle style) {
   return tr("%1 from the left, %2 from the bottom").arg(tableMeasure(p.x, style), tableMeasure(p.y, style));
@@ -131,14 +125,14 @@ StepWords limitWords(const Plan& plan, const Step& step, MeasureStyle style) {
         break;
       case LimitKind::Circle:
         w.detail =
-            tr("a disc of %1 out of masking paper; keep the sheet too").arg(length(l.opening.width(), style));
+            tr("a disc of %1 out of masking paper; keep the sheet too").arg(lengthText(l.opening.width(), style));
         break;
       case LimitKind::Rays:
         w.detail = tr("a stencil of %1 slits that meet at one point").arg(l.rays);
         break;
       default:
         w.detail = tr("an opening of %1 by %2 in a sheet of masking paper")
-                       .arg(length(l.opening.width(), style), length(l.opening.height(), style));
+                       .arg(lengthText(l.opening.width(), style), lengthText(l.opening.height(), style));
     }
     return w;
   }
@@ -239,7 +233,7 @@ StepWords wordsOf(const Plan& plan, const Analysis& analysis, const Step& step, 
     case Do::Tape:
       if (step.impression < 0) {
         w.title = tr("Tape the border");
-        w.detail = tr("%1 wide on every side, with low-tack tape").arg(length(plan.card.tape_mm, style));
+        w.detail = tr("%1 wide on every side, with low-tack tape").arg(lengthText(plan.card.tape_mm, style));
       } else {
         w.title = tr("Lay a strip of tape along %1").arg(nameOf(plan, step.impression));
         w.detail = tr("its edge is straight here, so no mask is needed");
@@ -270,7 +264,7 @@ StepWords wordsOf(const Plan& plan, const Analysis& analysis, const Step& step, 
       break;
     case Do::Trim:
       w.title = tr("Trim the panel");
-      w.detail = tr("%1 off every side").arg(length(plan.card.trim_mm, style));
+      w.detail = tr("%1 off every side").arg(lengthText(plan.card.trim_mm, style));
       w.care = tr("Cut away from your fingers; keep blades away from children.");
       break;
     default:
@@ -288,7 +282,7 @@ QString sentenceOf(const StepWords& w) {
 
 QString tableMeasure(double mm, MeasureStyle style) {
   const double step = style == MeasureStyle::Inches ? kMmPerInch / 16 : 0.5;
-  return length(std::round(mm / step) * step, style);
+  return lengthText(std::round(mm / step) * step, style);
 }
 
 QString reasonOf(const StampMasks& m, const Supplies& supplies) {

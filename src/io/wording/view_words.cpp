@@ -1,15 +1,13 @@
 #include "io/wording/view_words.h"
 
-#include <QCoreApplication>
 #include <QStringList>
 #include <cmath>
 
 #include "io/wording/names.h"
+#include "io/wording/say.h"
 
 namespace havlo {
 namespace {
-
-QString tr(const char* text) { return QCoreApplication::translate("View", text); }
 
 QString length(double mm, MeasureStyle style) {
   return QString::fromStdString(writeMeasure(Millimetres{std::fabs(mm)}, style));

@@ -1,18 +1,14 @@
 // Each word list is a switch, so that the compiler misses none.
 #include "io/wording/work_words.h"
 
-#include <QCoreApplication>
 #include <algorithm>
 
 #include "io/wording/names.h"
+#include "io/wording/say.h"
 #include "io/wording/step_words.h"
 
 namespace havlo {
 namespace {
-
-QString tr(const char* text) { return QCoreApplication::translate("Work", text); }
-
-QString washAt(const Plan& plan, int w) { return washName(plan.washes[static_cast<size_t>(w)]); }
 
 /// Where on a thing a point lies: "at its upper left", "in its middle".
 QString whereOn(const Placed& placed, Point p) {
@@ -54,10 +50,10 @@ QString blameWords(const Plan& plan, const Analysis& a, const Difference& d) {
           .arg(step, name(b.back), name(b.front), where(b.back));
     case Blame::Kind::Coloured:
       return tr("%1 blended %2 over %3, %4: %3 was not covered.")
-          .arg(step, washAt(plan, b.wash), name(b.front), where(b.front));
+          .arg(step, washName(plan, b.wash), name(b.front), where(b.front));
     case Blame::Kind::LeftPlain:
       return tr("%1 left a plain patch in %2: a mask on %3 kept it out.")
-          .arg(step, washAt(plan, b.wash), name(b.front));
+          .arg(step, washName(plan, b.wash), name(b.front));
     case Blame::Kind::OutOfTurn:
       return tr("%1 printed %2 on top of %3, %4: it belongs below.")
           .arg(step, name(b.back), name(b.front), where(b.front));
@@ -142,7 +138,7 @@ QString reasonWords(SchoolReason r) {
 
 QString joinName(const Plan& plan, const Join& j) {
   return tr("%1 against %2")
-      .arg(nameOf(plan, j.front), j.wash >= 0 ? washAt(plan, j.wash) : nameOf(plan, j.back));
+      .arg(nameOf(plan, j.front), j.wash >= 0 ? washName(plan, j.wash) : nameOf(plan, j.back));
 }
 
 QString chanceWords(double chance) {

@@ -5,6 +5,7 @@
 
 #include "app/arrange/arrange_place.h"
 #include "support/window.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 using namespace havlo::testing;
@@ -68,5 +69,5 @@ class TstArrangePlace : public QObject {
   }
 };
 
-QTEST_MAIN(TstArrangePlace)
+HAVLO_TEST(TstArrangePlace)
 #include "tst_arrange_place.moc"

@@ -10,6 +10,7 @@
 #include "app/session/drawer_session.h"
 #include "core/card/card_fit.h"
 #include "support/window.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 using namespace havlo::testing;
@@ -135,5 +136,5 @@ class TstCardPlace : public QObject {
   }
 };
 
-QTEST_MAIN(TstCardPlace)
+HAVLO_TEST(TstCardPlace)
 #include "tst_card_place.moc"

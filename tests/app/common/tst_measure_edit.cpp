@@ -3,6 +3,7 @@
 
 #include "app/common/measure_edit.h"
 #include "support/window.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 using namespace havlo::testing;
@@ -106,5 +107,5 @@ class TstMeasureEdit : public QObject {
   }
 };
 
-QTEST_MAIN(TstMeasureEdit)
+HAVLO_TEST(TstMeasureEdit)
 #include "tst_measure_edit.moc"

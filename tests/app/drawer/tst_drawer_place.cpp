@@ -22,6 +22,7 @@
 #include "io/devices/scanner.h"
 #include "support/plans.h"
 #include "support/window.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 using namespace havlo::testing;
@@ -401,5 +402,5 @@ class TstDrawerPlace : public QObject {
   }
 };
 
-QTEST_MAIN(TstDrawerPlace)
+HAVLO_TEST(TstDrawerPlace)
 #include "tst_drawer_place.moc"

@@ -20,6 +20,7 @@
 #include "core/edit/wash_edits.h"
 #include "core/focus/looks.h"
 #include "support/window.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 using namespace havlo::testing;
@@ -349,5 +350,5 @@ class TstInk : public QObject {
   }
 };
 
-QTEST_MAIN(TstInk)
+HAVLO_TEST(TstInk)
 #include "tst_ink.moc"

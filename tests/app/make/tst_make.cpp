@@ -9,6 +9,7 @@
 #include "app/session/drawer_session.h"
 #include "app/session/making_session.h"
 #include "support/window.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 using namespace havlo::testing;
@@ -201,5 +202,5 @@ class TstMake : public QObject {
   }
 };
 
-QTEST_MAIN(TstMake)
+HAVLO_TEST(TstMake)
 #include "tst_make.moc"

@@ -11,6 +11,7 @@
 #include "core/mask/mask_shape.h"
 #include "core/outline/shape_ops.h"
 #include "support/window.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 using namespace havlo::testing;
@@ -145,5 +146,5 @@ class TstMasksPage : public QObject {
   }
 };
 
-QTEST_MAIN(TstMasksPage)
+HAVLO_TEST(TstMasksPage)
 #include "tst_masks_page.moc"

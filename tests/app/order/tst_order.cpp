@@ -10,6 +10,7 @@
 #include "core/edit/making_edits.h"
 #include "io/wording/step_words.h"
 #include "support/window.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 using namespace havlo::testing;
@@ -246,5 +247,5 @@ class TstOrder : public QObject {
   }
 };
 
-QTEST_MAIN(TstOrder)
+HAVLO_TEST(TstOrder)
 #include "tst_order.moc"

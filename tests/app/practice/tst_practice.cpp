@@ -7,6 +7,7 @@
 #include "app/practice/exercises.h"
 #include "app/practice/practice_place.h"
 #include "support/window.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 using namespace havlo::testing;
@@ -72,5 +73,5 @@ class TstPracticePlace : public QObject {
   }
 };
 
-QTEST_MAIN(TstPracticePlace)
+HAVLO_TEST(TstPracticePlace)
 #include "tst_practice.moc"

@@ -11,6 +11,7 @@
 #include "app/scene/thing_panel.h"
 #include "core/edit/card_edits.h"
 #include "support/window.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 using namespace havlo::testing;
@@ -313,5 +314,5 @@ class TstScene : public QObject {
   }
 };
 
-QTEST_MAIN(TstScene)
+HAVLO_TEST(TstScene)
 #include "tst_scene.moc"

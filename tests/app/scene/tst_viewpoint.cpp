@@ -17,6 +17,7 @@
 #include "core/guides/guides.h"
 #include "support/plans.h"
 #include "support/window.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 using namespace havlo::testing;
@@ -384,5 +385,5 @@ class TstViewpoint : public QObject {
   }
 };
 
-QTEST_MAIN(TstViewpoint)
+HAVLO_TEST(TstViewpoint)
 #include "tst_viewpoint.moc"

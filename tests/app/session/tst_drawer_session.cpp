@@ -10,6 +10,7 @@
 
 #include "app/session/drawer_session.h"
 #include "support/plans.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 using namespace havlo::testing;
@@ -165,5 +166,5 @@ class TstDrawerSession : public QObject {
   }
 };
 
-QTEST_GUILESS_MAIN(TstDrawerSession)
+HAVLO_TEST(TstDrawerSession)
 #include "tst_drawer_session.moc"

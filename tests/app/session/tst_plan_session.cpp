@@ -8,6 +8,7 @@
 #include "core/plan/plan_text.h"
 #include "io/files/plan_file.h"
 #include "support/plans.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 
@@ -124,5 +125,5 @@ class TstPlanSession : public QObject {
   }
 };
 
-QTEST_MAIN(TstPlanSession)
+HAVLO_TEST(TstPlanSession)
 #include "tst_plan_session.moc"

@@ -11,6 +11,7 @@
 #include "core/edit/edits.h"
 #include "io/files/plan_file.h"
 #include "support/plans.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 
@@ -113,5 +114,5 @@ class TstRescue : public QObject {
   }
 };
 
-QTEST_MAIN(TstRescue)
+HAVLO_TEST(TstRescue)
 #include "tst_rescue.moc"

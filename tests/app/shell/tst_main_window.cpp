@@ -15,6 +15,7 @@
 #include "io/files/plan_file.h"
 #include "support/plans.h"
 #include "support/window.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 using namespace havlo::testing;
@@ -236,5 +237,5 @@ class TstMainWindow : public QObject {
   }
 };
 
-QTEST_MAIN(TstMainWindow)
+HAVLO_TEST(TstMainWindow)
 #include "tst_main_window.moc"

@@ -5,6 +5,7 @@
 #include <cmath>
 
 #include "app/theme/theme.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 
@@ -55,5 +56,5 @@ class TstTheme : public QObject {
   }
 };
 
-QTEST_MAIN(TstTheme)
+HAVLO_TEST(TstTheme)
 #include "tst_theme.moc"

@@ -7,6 +7,7 @@
 #include "core/outline/shape_ops.h"
 #include "support/plans.h"
 #include "support/random_plan.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 
@@ -111,5 +112,5 @@ class TstAnalysis : public QObject {
   }
 };
 
-QTEST_APPLESS_MAIN(TstAnalysis)
+HAVLO_TEST(TstAnalysis)
 #include "tst_analysis.moc"

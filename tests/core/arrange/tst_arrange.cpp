@@ -7,6 +7,7 @@
 #include "core/outline/shared_area.h"
 #include "support/faulty_plans.h"
 #include "support/plans.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 using namespace havlo::testing;
@@ -117,5 +118,5 @@ class TstArrange : public QObject {
   }
 };
 
-QTEST_APPLESS_MAIN(TstArrange)
+HAVLO_TEST(TstArrange)
 #include "tst_arrange.moc"

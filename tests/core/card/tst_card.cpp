@@ -9,6 +9,7 @@
 #include "core/outline/shape_ops.h"
 #include "core/viewpoint/scale.h"
 #include "support/plans.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 using namespace havlo::testing;
@@ -240,5 +241,5 @@ class TstCard : public QObject {
   }
 };
 
-QTEST_APPLESS_MAIN(TstCard)
+HAVLO_TEST(TstCard)
 #include "tst_card.moc"

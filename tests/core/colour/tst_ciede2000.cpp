@@ -8,6 +8,7 @@
 #include <string_view>
 
 #include "core/colour/colour.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 
@@ -134,5 +135,5 @@ class TstCiede2000 : public QObject {
   }
 };
 
-QTEST_APPLESS_MAIN(TstCiede2000)
+HAVLO_TEST(TstCiede2000)
 #include "tst_ciede2000.moc"

@@ -4,6 +4,7 @@
 #include <random>
 
 #include "core/colour/colour.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 
@@ -35,5 +36,5 @@ class TstColour : public QObject {
   }
 };
 
-QTEST_APPLESS_MAIN(TstColour)
+HAVLO_TEST(TstColour)
 #include "tst_colour.moc"

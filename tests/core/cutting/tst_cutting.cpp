@@ -12,6 +12,7 @@
 #include "core/outline/shape_ops.h"
 #include "core/outline/shared_area.h"
 #include "support/plans.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 using namespace havlo::testing;
@@ -366,5 +367,5 @@ class TstCutting : public QObject {
   }
 };
 
-QTEST_APPLESS_MAIN(TstCutting)
+HAVLO_TEST(TstCutting)
 #include "tst_cutting.moc"

@@ -3,6 +3,7 @@
 
 #include "core/depth/depth_order.h"
 #include "support/plans.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 using namespace havlo::testing;
@@ -92,5 +93,5 @@ class TstDepthOrder : public QObject {
   }
 };
 
-QTEST_APPLESS_MAIN(TstDepthOrder)
+HAVLO_TEST(TstDepthOrder)
 #include "tst_depth_order.moc"

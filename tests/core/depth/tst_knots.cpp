@@ -9,6 +9,7 @@
 #include "core/analysis/analysis.h"
 #include "support/plans.h"
 #include "support/random_plan.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 
@@ -121,5 +122,5 @@ class TstKnots : public QObject {
   }
 };
 
-QTEST_APPLESS_MAIN(TstKnots)
+HAVLO_TEST(TstKnots)
 #include "tst_knots.moc"

@@ -3,6 +3,7 @@
 
 #include "core/drawer/drawer.h"
 #include "core/viewpoint/scale.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 
@@ -75,5 +76,5 @@ class TstDrawerIndex : public QObject {
   }
 };
 
-QTEST_APPLESS_MAIN(TstDrawerIndex)
+HAVLO_TEST(TstDrawerIndex)
 #include "tst_drawer_index.moc"

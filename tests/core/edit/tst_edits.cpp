@@ -3,6 +3,7 @@
 
 #include "core/edit/edits.h"
 #include "support/plans.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 using namespace havlo::testing;
@@ -95,5 +96,5 @@ class TstEdits : public QObject {
   }
 };
 
-QTEST_APPLESS_MAIN(TstEdits)
+HAVLO_TEST(TstEdits)
 #include "tst_edits.moc"

@@ -5,6 +5,7 @@
 #include "core/edit/edits.h"
 #include "core/edit/making_edits.h"
 #include "support/plans.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 using namespace havlo::testing;
@@ -128,5 +129,5 @@ class TstMakingEdits : public QObject {
   }
 };
 
-QTEST_APPLESS_MAIN(TstMakingEdits)
+HAVLO_TEST(TstMakingEdits)
 #include "tst_making_edits.moc"

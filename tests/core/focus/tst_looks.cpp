@@ -8,6 +8,7 @@
 #include "core/focus/looks.h"
 #include "support/faulty_plans.h"
 #include "support/plans.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 using namespace havlo::testing;
@@ -191,5 +192,5 @@ class TstLooks : public QObject {
   }
 };
 
-QTEST_APPLESS_MAIN(TstLooks)
+HAVLO_TEST(TstLooks)
 #include "tst_looks.moc"

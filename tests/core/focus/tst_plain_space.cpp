@@ -8,6 +8,7 @@
 #include "core/focus/plain_space.h"
 #include "core/outline/distance.h"
 #include "core/outline/shape_ops.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 
@@ -141,5 +142,5 @@ class TstPlainSpace : public QObject {
   }
 };
 
-QTEST_APPLESS_MAIN(TstPlainSpace)
+HAVLO_TEST(TstPlainSpace)
 #include "tst_plain_space.moc"

@@ -7,6 +7,7 @@
 
 #include "core/colour/colour.h"
 #include "core/focus/saliency.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 
@@ -332,5 +333,5 @@ class TstSaliency : public QObject {
   }
 };
 
-QTEST_APPLESS_MAIN(TstSaliency)
+HAVLO_TEST(TstSaliency)
 #include "tst_saliency.moc"

@@ -7,6 +7,7 @@
 #include "core/guides/guides.h"
 #include "core/guides/hidden.h"
 #include "support/plans.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 using namespace havlo::testing;
@@ -266,5 +267,5 @@ class TstGuides : public QObject {
   }
 };
 
-QTEST_APPLESS_MAIN(TstGuides)
+HAVLO_TEST(TstGuides)
 #include "tst_guides.moc"

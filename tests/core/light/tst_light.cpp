@@ -8,6 +8,7 @@
 #include "core/analysis/analysis.h"
 #include "core/light/light.h"
 #include "support/plans.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 using namespace havlo::testing;
@@ -223,5 +224,5 @@ class TstLight : public QObject {
   }
 };
 
-QTEST_APPLESS_MAIN(TstLight)
+HAVLO_TEST(TstLight)
 #include "tst_light.moc"

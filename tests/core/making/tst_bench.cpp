@@ -4,6 +4,7 @@
 
 #include "core/making/making.h"
 #include "support/plans.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 using namespace havlo::testing;
@@ -92,5 +93,5 @@ class TstBench : public QObject {
   }
 };
 
-QTEST_APPLESS_MAIN(TstBench)
+HAVLO_TEST(TstBench)
 #include "tst_bench.moc"

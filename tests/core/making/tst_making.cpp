@@ -4,6 +4,7 @@
 #include "core/making/making.h"
 #include "core/making/masks_left.h"
 #include "support/plans.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 using namespace havlo::testing;
@@ -130,5 +131,5 @@ class TstMaking : public QObject {
   }
 };
 
-QTEST_APPLESS_MAIN(TstMaking)
+HAVLO_TEST(TstMaking)
 #include "tst_making.moc"

@@ -9,6 +9,7 @@
 #include "core/outline/distance.h"
 #include "support/plans.h"
 #include "support/random_plan.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 using namespace havlo::testing;
@@ -274,5 +275,5 @@ class TstMaskNeeds : public QObject {
   }
 };
 
-QTEST_APPLESS_MAIN(TstMaskNeeds)
+HAVLO_TEST(TstMaskNeeds)
 #include "tst_mask_needs.moc"

@@ -5,6 +5,7 @@
 #include "core/mask/mask_shape.h"
 #include "core/outline/shape_ops.h"
 #include "support/plans.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 using namespace havlo::testing;
@@ -59,5 +60,5 @@ class TstMaskShape : public QObject {
   }
 };
 
-QTEST_APPLESS_MAIN(TstMaskShape)
+HAVLO_TEST(TstMaskShape)
 #include "tst_mask_shape.moc"

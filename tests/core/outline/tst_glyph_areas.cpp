@@ -10,6 +10,7 @@
 
 #include "core/outline/shape_ops.h"
 #include "core/outline/shared_area.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 
@@ -92,5 +93,5 @@ class TstGlyphAreas : public QObject {
   }
 };
 
-QTEST_MAIN(TstGlyphAreas)
+HAVLO_TEST(TstGlyphAreas)
 #include "tst_glyph_areas.moc"

@@ -10,6 +10,7 @@
 #include "core/outline/stamp_outline.h"
 #include "support/plans.h"
 #include "support/random_plan.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 
@@ -179,5 +180,5 @@ class TstShapeOps : public QObject {
   }
 };
 
-QTEST_APPLESS_MAIN(TstShapeOps)
+HAVLO_TEST(TstShapeOps)
 #include "tst_shape_ops.moc"

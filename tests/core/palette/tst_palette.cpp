@@ -8,6 +8,7 @@
 #include "core/palette/palette.h"
 #include "support/faulty_plans.h"
 #include "support/plans.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 using namespace havlo::testing;
@@ -108,5 +109,5 @@ class TstPalette : public QObject {
   }
 };
 
-QTEST_APPLESS_MAIN(TstPalette)
+HAVLO_TEST(TstPalette)
 #include "tst_palette.moc"

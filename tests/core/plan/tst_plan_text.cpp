@@ -5,6 +5,7 @@
 #include "core/outline/shared_area.h"
 #include "support/plans.h"
 #include "support/random_plan.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 using Json = nlohmann::ordered_json;
@@ -332,5 +333,5 @@ void TstPlanText::theDemoAndTheTeachingPlansAreWhole() {
   }
 }
 
-QTEST_APPLESS_MAIN(TstPlanText)
+HAVLO_TEST(TstPlanText)
 #include "tst_plan_text.moc"

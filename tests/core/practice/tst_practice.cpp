@@ -3,6 +3,7 @@
 
 #include "core/practice/practice.h"
 #include "support/plans.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 using namespace havlo::testing;
@@ -77,5 +78,5 @@ class TstPractice : public QObject {
   }
 };
 
-QTEST_APPLESS_MAIN(TstPractice)
+HAVLO_TEST(TstPractice)
 #include "tst_practice.moc"

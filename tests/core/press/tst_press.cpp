@@ -9,6 +9,7 @@
 #include "core/wash/wash_area.h"
 #include "support/plans.h"
 #include "support/random_plan.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 using namespace havlo::testing;
@@ -445,5 +446,5 @@ class TstPress : public QObject {
   }
 };
 
-QTEST_APPLESS_MAIN(TstPress)
+HAVLO_TEST(TstPress)
 #include "tst_press.moc"

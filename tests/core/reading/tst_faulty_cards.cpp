@@ -9,6 +9,7 @@
 #include "core/focus/looks.h"
 #include "support/faulty_plans.h"
 #include "support/plans.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 using namespace havlo::testing;
@@ -180,5 +181,5 @@ class TstFaultyCards : public QObject {
   }
 };
 
-QTEST_APPLESS_MAIN(TstFaultyCards)
+HAVLO_TEST(TstFaultyCards)
 #include "tst_faulty_cards.moc"

@@ -4,6 +4,7 @@
 #include "core/analysis/analysis.h"
 #include "core/edit/edits.h"
 #include "support/plans.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 using namespace havlo::testing;
@@ -177,5 +178,5 @@ class TstReading : public QObject {
   }
 };
 
-QTEST_APPLESS_MAIN(TstReading)
+HAVLO_TEST(TstReading)
 #include "tst_reading.moc"

@@ -7,6 +7,7 @@
 #include "core/light/light.h"
 #include "support/faulty_plans.h"
 #include "support/plans.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 using namespace havlo::testing;
@@ -121,5 +122,5 @@ class TstViewRules : public QObject {
   }
 };
 
-QTEST_APPLESS_MAIN(TstViewRules)
+HAVLO_TEST(TstViewRules)
 #include "tst_view_rules.moc"

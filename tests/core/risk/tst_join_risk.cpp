@@ -5,6 +5,7 @@
 
 #include "core/risk/join_risk.h"
 #include "support/plans.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 using namespace havlo::testing;
@@ -124,5 +125,5 @@ class TstJoinRisk : public QObject {
   }
 };
 
-QTEST_APPLESS_MAIN(TstJoinRisk)
+HAVLO_TEST(TstJoinRisk)
 #include "tst_join_risk.moc"

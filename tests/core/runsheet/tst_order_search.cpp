@@ -10,6 +10,7 @@
 #include "core/runsheet/least_work.h"
 #include "support/plans.h"
 #include "support/random_plan.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 using namespace havlo::testing;
@@ -342,5 +343,5 @@ class TstOrderSearch : public QObject {
   }
 };
 
-QTEST_APPLESS_MAIN(TstOrderSearch)
+HAVLO_TEST(TstOrderSearch)
 #include "tst_order_search.moc"

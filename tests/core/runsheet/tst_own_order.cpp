@@ -8,6 +8,7 @@
 #include "core/edit/making_edits.h"
 #include "support/plans.h"
 #include "support/random_plan.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 using namespace havlo::testing;
@@ -123,5 +124,5 @@ class TstOwnOrder : public QObject {
   }
 };
 
-QTEST_APPLESS_MAIN(TstOwnOrder)
+HAVLO_TEST(TstOwnOrder)
 #include "tst_own_order.moc"

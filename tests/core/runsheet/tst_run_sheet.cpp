@@ -7,6 +7,7 @@
 #include "core/analysis/analysis.h"
 #include "support/plans.h"
 #include "support/random_plan.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 using namespace havlo::testing;
@@ -194,5 +195,5 @@ class TstRunSheet : public QObject {
   }
 };
 
-QTEST_APPLESS_MAIN(TstRunSheet)
+HAVLO_TEST(TstRunSheet)
 #include "tst_run_sheet.moc"

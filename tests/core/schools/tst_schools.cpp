@@ -5,6 +5,7 @@
 #include "core/edit/making_edits.h"
 #include "core/schools/schools.h"
 #include "support/plans.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 using namespace havlo::testing;
@@ -136,5 +137,5 @@ class TstSchools : public QObject {
   }
 };
 
-QTEST_APPLESS_MAIN(TstSchools)
+HAVLO_TEST(TstSchools)
 #include "tst_schools.moc"

@@ -9,6 +9,7 @@
 #include "core/sentiment/greeting.h"
 #include "support/faulty_plans.h"
 #include "support/plans.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 using namespace havlo::testing;
@@ -159,5 +160,5 @@ class TstGreeting : public QObject {
   }
 };
 
-QTEST_APPLESS_MAIN(TstGreeting)
+HAVLO_TEST(TstGreeting)
 #include "tst_greeting.moc"

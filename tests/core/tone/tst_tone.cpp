@@ -6,6 +6,7 @@
 
 #include "core/tone/tone.h"
 #include "support/plans.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 using namespace havlo::testing;
@@ -72,5 +73,5 @@ class TstTone : public QObject {
   }
 };
 
-QTEST_APPLESS_MAIN(TstTone)
+HAVLO_TEST(TstTone)
 #include "tst_tone.moc"

@@ -7,6 +7,7 @@
 #include <functional>
 
 #include "core/trace/sheet.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 
@@ -243,5 +244,5 @@ class TstStraighten : public QObject {
   }
 };
 
-QTEST_APPLESS_MAIN(TstStraighten)
+HAVLO_TEST(TstStraighten)
 #include "tst_straighten.moc"

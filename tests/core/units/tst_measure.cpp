@@ -3,6 +3,7 @@
 #include <limits>
 
 #include "core/units/measure.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 
@@ -73,5 +74,5 @@ class TstMeasure : public QObject {
   }
 };
 
-QTEST_APPLESS_MAIN(TstMeasure)
+HAVLO_TEST(TstMeasure)
 #include "tst_measure.moc"

@@ -9,6 +9,7 @@
 #include "core/viewpoint/ground.h"
 #include "core/viewpoint/room.h"
 #include "core/viewpoint/scale.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 
@@ -281,5 +282,5 @@ class TstProjection : public QObject {
   }
 };
 
-QTEST_APPLESS_MAIN(TstProjection)
+HAVLO_TEST(TstProjection)
 #include "tst_projection.moc"

@@ -14,6 +14,7 @@
 #include "core/viewpoint/room.h"
 #include "core/viewpoint/rows.h"
 #include "support/plans.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 using namespace havlo::testing;
@@ -327,5 +328,5 @@ class TstRows : public QObject {
   }
 };
 
-QTEST_APPLESS_MAIN(TstRows)
+HAVLO_TEST(TstRows)
 #include "tst_rows.moc"

@@ -8,6 +8,7 @@
 
 #include "core/viewpoint/scale.h"
 #include "support/plans.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 
@@ -147,5 +148,5 @@ class TstScale : public QObject {
   }
 };
 
-QTEST_APPLESS_MAIN(TstScale)
+HAVLO_TEST(TstScale)
 #include "tst_scale.moc"

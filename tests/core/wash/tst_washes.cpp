@@ -14,6 +14,7 @@
 #include "core/wash/wash_area.h"
 #include "support/faulty_plans.h"
 #include "support/plans.h"
+#include "tests/support/program.h"
 
 using namespace havlo;
 using namespace havlo::testing;
@@ -406,5 +407,5 @@ class TstWashes : public QObject {
   }
 };
 
-QTEST_APPLESS_MAIN(TstWashes)
+HAVLO_TEST(TstWashes)
 #include "tst_washes.moc"
