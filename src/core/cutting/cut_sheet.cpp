@@ -7,8 +7,6 @@
 namespace havlo {
 namespace {
 
-double distance(Point a, Point b) { return std::hypot(a.x - b.x, a.y - b.y); }
-
 /// How many lines each line lies inside of.
 std::vector<std::vector<size_t>> holders(const std::vector<CutLine>& lines) {
   std::vector<Box> boxes;

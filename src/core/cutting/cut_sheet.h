@@ -8,6 +8,9 @@
 
 namespace havlo {
 
+/// Most points of a cut file; the masks of a large card have some thousands.
+inline constexpr size_t kMostCutPoints = 300'000;
+
 /// One line for the knife. Points in mm, origin at the sheet's lower-left corner, y up; a closed line ends
 /// where it begins.
 struct CutLine {

@@ -1,6 +1,9 @@
 #include "core/cutting/cutter.h"
 
 #include <algorithm>
+#include <map>
+#include <optional>
+#include <unordered_map>
 
 #include "core/outline/shape_ops.h"
 #include "core/outline/shared_area.h"
@@ -8,9 +11,32 @@
 namespace havlo {
 namespace {
 
-constexpr size_t kMostPoints = 1'000'000;
+constexpr size_t kMostLooked = 200'000'000, kMostMeetings = 2'000'000;
 
-double distance(Point a, Point b) { return std::hypot(a.x - b.x, a.y - b.y); }
+/// Ends of lines, found by where they lie.
+class Grid {
+ public:
+  explicit Grid(double reach_mm) : m_reach(std::max(reach_mm, 1e-6)) {}
+  void add(Point p) { m_cells[cell(p.x, p.y)].push_back(p); }
+  std::optional<Point> nearest(Point p) const {
+    std::optional<Point> best;
+    for (int dx = -1; dx <= 1; ++dx)
+      for (int dy = -1; dy <= 1; ++dy) {
+        const auto at = m_cells.find(cell(p.x + dx * m_reach, p.y + dy * m_reach));
+        if (at == m_cells.end()) continue;
+        for (const Point q : at->second)
+          if (distance(p, q) <= m_reach && (!best || distance(p, q) < distance(p, *best))) best = q;
+      }
+    return best;
+  }
+
+ private:
+  double m_reach;
+  std::map<std::pair<double, double>, std::vector<Point>> m_cells;
+  std::pair<double, double> cell(double x, double y) const {
+    return {std::floor(x / m_reach), std::floor(y / m_reach)};
+  }
+};
 
 double lengthOf(const Ring& chain) {
   double sum = 0;
@@ -49,31 +75,59 @@ Rings joined(const std::vector<CutLine>& lines, double join_mm) {
     out.push_back(std::move(points));
   }
   // Ends of different lines that nearly meet come to lie on each other.
-  for (size_t a = 0; a < out.size(); ++a) {
-    if (out[a].size() < 2 || out[a].front() == out[a].back()) continue;
-    for (Point* end : {&out[a].front(), &out[a].back()})
-      for (size_t b = 0; b < a; ++b) {
-        if (out[b].size() < 2) continue;
-        for (const Point& other : {out[b].front(), out[b].back()})
-          if (distance(*end, other) <= join_mm) *end = other;
-      }
+  Grid ends(join_mm);
+  for (Ring& ring : out) {
+    if (ring.size() < 2) continue;
+    if (!(ring.front() == ring.back()))
+      for (Point* end : {&ring.front(), &ring.back()})
+        if (const auto other = ends.nearest(*end)) *end = *other;
+    ends.add(ring.front()), ends.add(ring.back());
   }
   return out;
 }
 
+struct PointHash {
+  size_t operator()(Point p) const { return std::hash<double>()(p.x) * 31 + std::hash<double>()(p.y); }
+};
+/// The last line in the order that has each point.
+using LastAt = std::unordered_map<Point, size_t, PointHash>;
+
+LastAt lastLines(const std::vector<CutLine>& lines) {
+  LastAt out;
+  for (size_t k = 0; k < lines.size(); ++k)
+    for (const Point p : lines[k].points) out[p] = k;
+  return out;
+}
+
 /// When in the order the last bit of a ring's border was cut: the last line that runs along it.
-size_t lastCutAlong(const Ring& ring, const std::vector<CutLine>& lines) {
+size_t lastCutAlong(const Ring& ring, const LastAt& lastAt) {
   size_t last = 0;
-  const Box box = boxOf({ring});
-  for (size_t k = 0; k < lines.size(); ++k) {
-    if (!boxOf({lines[k].points}).meets(box, 0.01)) continue;
-    for (Point p : lines[k].points)
-      if (std::find(ring.begin(), ring.end(), p) != ring.end()) {
-        last = k;
-        break;
-      }
-  }
+  for (const Point p : ring)
+    if (const auto at = lastAt.find(p); at != lastAt.end()) last = std::max(last, at->second);
   return last;
+}
+
+/// Whether so many pieces of line lie across each other that nobody could cut them, or wait for the answer.
+bool tangled(const Rings& chains) {
+  std::vector<Box> pieces;
+  for (const Ring& chain : chains)
+    for (size_t k = 1; k < chain.size(); ++k) {
+      Box b;
+      b.include(chain[k - 1]), b.include(chain[k]);
+      pieces.push_back(b);
+    }
+  std::sort(pieces.begin(), pieces.end(), [](const Box& a, const Box& b) { return a.left < b.left; });
+  std::multimap<double, const Box*> open;  // by right edge
+  size_t looked = 0, met = 0;
+  for (const Box& b : pieces) {
+    while (!open.empty() && open.begin()->first < b.left) open.erase(open.begin());
+    for (const auto& [right, other] : open) {
+      met += other->bottom <= b.top && b.bottom <= other->top;
+      if (++looked > kMostLooked || met > kMostMeetings) return true;
+    }
+    open.emplace(b.right, &b);
+  }
+  return false;
 }
 
 }  // namespace
@@ -81,18 +135,21 @@ size_t lastCutAlong(const Ring& ring, const std::vector<CutLine>& lines) {
 Result<CutReport> runCutter(const std::vector<CutLine>& lines, const CutterSettings& settings) {
   size_t points = 0;
   for (const CutLine& line : lines) points += line.points.size();
-  if (points > kMostPoints)
-    return Error{ErrorCode::BadInput, "there are more than a million points to cut", {}};
+  if (points > kMostCutPoints)
+    return Error{ErrorCode::BadInput, "there are more than 300 000 points to cut", {}};
   CutReport report;
   move(lines, settings, report);
   const Rings chains = joined(lines, settings.join_mm);
+  if (tangled(chains))
+    return Error{ErrorCode::BadInput, "its lines cross each other too often to be cut", {}};
   CutFaces cut = facesCutBy(chains);
+  const LastAt lastAt = lastLines(lines);
   for (Rings& face : cut.faces) {
     FreePiece piece;
     piece.area_mm2 = sweptArea(SweepEdges(face));
-    const size_t outline = lastCutAlong(face[0], lines);
+    const size_t outline = lastCutAlong(face[0], lastAt);
     for (size_t h = 1; h < face.size(); ++h)
-      if (lastCutAlong(face[h], lines) > outline) piece.movedBefore = true;
+      if (lastCutAlong(face[h], lastAt) > outline) piece.movedBefore = true;
     piece.shape = std::move(face);
     report.pieces.push_back(std::move(piece));
   }

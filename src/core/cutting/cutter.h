@@ -41,7 +41,7 @@ struct CutReport {
 };
 
 /// @param lines  in cutting order, sheet coordinates
-/// @error  BadInput when there are more than a million points
+/// @error  BadInput when there are more than kMostCutPoints, or lines that cross too often to be told apart
 Result<CutReport> runCutter(const std::vector<CutLine>& lines, const CutterSettings& settings = {});
 
 }  // namespace havlo

@@ -9,6 +9,7 @@
 
 #include "core/plan/json_text.h"
 #include "core/plan/plan_words.h"
+#include "core/units/decimal.h"
 
 namespace havlo::plan_json {
 
@@ -24,12 +25,7 @@ struct Fault {
   throw Fault{{ErrorCode::BadInput, message, place}};
 }
 
-inline std::string number(double v) {
-  std::string s = std::to_string(v);
-  s.erase(s.find_last_not_of('0') + 1);
-  if (s.back() == '.') s.pop_back();
-  return s;
-}
+inline std::string number(double v) { return shortDecimal(v, 6); }
 
 struct Range {
   double least = -kFar, most = kFar;

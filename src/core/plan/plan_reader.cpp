@@ -6,6 +6,7 @@
 
 #include "core/outline/shape_ops.h"
 #include "core/plan/json_object.h"
+#include "core/plan/mend_art.h"
 #include "core/plan/plan_text.h"
 
 namespace havlo {
@@ -166,6 +167,8 @@ class Reader {
     s.sizeExtra = size.extra();
     s.silhouette = rings(o.need("silhouette"), o.at("silhouette"));
     s.art = o.textOr("art", "");
+    if (mendDecimalCommas(s.art))
+      m_out.repairs.push_back(o.at("art") + ": its numbers were written with decimal commas; they were mended");
     s.solid = o.boolOr("solid", false);
     const Json* foot = o.find("foot");
     s.foot = foot ? point(*foot, o.at("foot")) : Point{s.width_mm / 2, 0};

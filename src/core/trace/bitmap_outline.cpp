@@ -1,10 +1,10 @@
 // The potrace bridge.
 #include "core/trace/bitmap_outline.h"
+#include "core/units/decimal.h"
 
 #include <potracelib.h>
 
 #include <cmath>
-#include <cstdio>
 #include <memory>
 
 namespace havlo {
@@ -88,10 +88,8 @@ BitmapOutline outlineOf(const Bitmap& bitmap, double speck_mm2) {
 
 std::string pathData(const BitmapOutline& outline, Point origin, double height_mm) {
   std::string d;
-  char text[64];
   const auto put = [&](const char* letter, Point p) {
-    std::snprintf(text, sizeof text, "%s%.2f,%.2f", letter, p.x - origin.x, height_mm - (p.y - origin.y));
-    d += text;
+    d += letter + decimal(p.x - origin.x, 2) + "," + decimal(height_mm - (p.y - origin.y), 2);
   };
   for (const auto& chain : outline.curves) {
     if (chain.empty()) continue;

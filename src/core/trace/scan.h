@@ -26,6 +26,8 @@ struct Scan {
 
 /// Most pixels of a scan: a whole A4 sheet at 1200 dpi has 139 million.
 inline constexpr double kMostScanPixels = 160e6;
+/// Most and least pixels along a side: the libraries that turn pictures count to 32 767.
+inline constexpr int kMostScanSide = 30000, kLeastScanSide = 16;
 
 /// Pixel coordinates, x right, y down, in a scan.
 using PixelPoint = Point;

@@ -9,6 +9,8 @@
 #include "core/outline/shape_ops.h"
 #include "core/outline/shared_area.h"
 #include "core/trace/bitmap_outline.h"
+#include "core/trace/scan_mat.h"
+#include "core/units/decimal.h"
 
 namespace havlo {
 namespace {
@@ -25,10 +27,6 @@ constexpr double kPinhole_mm2 = 0.05;
 constexpr double kOutline_mm = 0.03;
 
 using Mask = cv::Mat;
-
-cv::Mat matOf(const Scan& scan) {
-  return cv::Mat(scan.height, scan.width, CV_8U, const_cast<uint8_t*>(scan.grey.data()));
-}
 
 cv::Mat crop(const Scan& scan, Degrees level, const Box& box, double px) {
   const cv::Size size(std::max(1, static_cast<int>(std::ceil(box.width() * px))),
@@ -375,12 +373,9 @@ Result<TracedStamp> traceStamp(const Scan& scan, const FoundSheet& sheet, const 
   stamp.height_mm = rounded(frame.height());
   stamp.foot = footOf(stamp.silhouette);
   stamp.foot = {rounded(stamp.foot.x), rounded(stamp.foot.y)};
-  char head[200];
-  std::snprintf(head, sizeof head,
-                "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"%.2fmm\" height=\"%.2fmm\" viewBox=\"0 0 "
-                "%.2f %.2f\">",
-                stamp.width_mm, stamp.height_mm, stamp.width_mm, stamp.height_mm);
-  stamp.art = std::string(head) + "<path fill=\"#000000\" fill-rule=\"evenodd\" d=\"" +
+  const std::string width = decimal(stamp.width_mm, 2), height = decimal(stamp.height_mm, 2);
+  stamp.art = "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"" + width + "mm\" height=\"" + height +
+              "mm\" viewBox=\"0 0 " + width + " " + height + "\"><path fill=\"#000000\" fill-rule=\"evenodd\" d=\"" +
               pathData(art, frames.origin, stamp.height_mm) + "\"/></svg>";
   for (EnclosedRegion& e : out.regions) e.shape = frames.stampOf(std::move(e.shape));
   out.lowerLeft = frames.sheetOf(frames.origin);

@@ -3,9 +3,10 @@
 
 #include <charconv>
 #include <cmath>
-#include <cstdio>
 #include <numeric>
 #include <optional>
+
+#include "core/units/decimal.h"
 
 namespace havlo {
 namespace {
@@ -65,12 +66,6 @@ std::string fractionText(double inches) {
   return out + std::to_string(top / common) + "/" + std::to_string(kFractionsPerInch / common);
 }
 
-std::string fixed(double v, int digits) {
-  char buffer[64];
-  std::snprintf(buffer, sizeof buffer, "%.*f", digits, v);
-  return buffer;
-}
-
 }  // namespace
 
 Result<Millimetres> readMeasure(std::string_view text, MeasureStyle bare) {
@@ -108,7 +103,7 @@ Result<Millimetres> readMeasure(std::string_view text, MeasureStyle bare) {
 std::string writeBareMeasure(Millimetres length, MeasureStyle style) {
   if (style == MeasureStyle::Inches) return fractionText(length.value / kMmPerInch);
   const double rounded = std::round(length.value * 10) / 10;
-  return fixed(rounded == 0 ? 0.0 : rounded, rounded == std::round(rounded) ? 0 : 1);
+  return decimal(rounded == 0 ? 0.0 : rounded, rounded == std::round(rounded) ? 0 : 1);
 }
 
 std::string writeMeasure(Millimetres length, MeasureStyle style) {
@@ -118,8 +113,8 @@ std::string writeMeasure(Millimetres length, MeasureStyle style) {
 std::string writeDistance(Metres distance) {
   const double d = distance.value;
   if (!std::isfinite(d)) return "very far";
-  if (d >= 1000) return fixed(d / 1000, d >= 10000 ? 0 : 1) + " km";
-  return fixed(d, d < 10 ? 1 : 0) + " m";
+  if (d >= 1000) return decimal(d / 1000, d >= 10000 ? 0 : 1) + " km";
+  return decimal(d, d < 10 ? 1 : 0) + " m";
 }
 
 }  // namespace havlo

@@ -6,44 +6,10 @@
 #include <QMutex>
 #include <QPainter>
 #include <QSvgRenderer>
-#include <QXmlStreamReader>
+
+#include "io/art/plain_svg.h"
 
 namespace havlo {
-namespace {
-
-bool linksElsewhere(const QXmlStreamAttributes& attributes) {
-  for (const auto& a : attributes) {
-    const auto value = a.value().trimmed();
-    if (a.name() == QLatin1String("href") && !value.startsWith(QLatin1Char('#'))) return true;
-    if (value.contains(QLatin1String("url(")) && !value.contains(QLatin1String("url(#"))) return true;
-  }
-  return false;
-}
-
-}  // namespace
-
-bool isPlainDrawing(const QByteArray& svg) {
-  QXmlStreamReader xml(svg);
-  bool drawing = false;
-  while (!xml.atEnd()) {
-    switch (xml.readNext()) {
-      case QXmlStreamReader::DTD:
-      case QXmlStreamReader::EntityReference:
-        return false;
-      case QXmlStreamReader::StartElement: {
-        const auto name = xml.name();
-        for (const char* barred : {"script", "image", "foreignObject", "style", "video", "audio", "iframe"})
-          if (name == QLatin1String(barred)) return false;
-        if (linksElsewhere(xml.attributes())) return false;
-        drawing = drawing || name == QLatin1String("svg");
-        break;
-      }
-      default:
-        break;
-    }
-  }
-  return drawing && !xml.hasError();
-}
 
 struct SvgArt::Store {
   QMutex mutex;
@@ -55,8 +21,8 @@ struct SvgArt::Store {
     if (it != drawings.constEnd()) return it->get();
     std::shared_ptr<QSvgRenderer> renderer;
     const QByteArray own(art.data(), static_cast<qsizetype>(art.size()));
-    if (isPlainDrawing(own)) {
-      renderer = std::make_shared<QSvgRenderer>(own);
+    if (const auto plain = plainSvg(own)) {
+      renderer = std::make_shared<QSvgRenderer>(plain.value().svg);
       if (!renderer->isValid()) renderer.reset();
     }
     drawings.insert(own, renderer);

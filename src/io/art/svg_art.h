@@ -1,7 +1,6 @@
 // Draws the SVG art of stamps for the press and the screen.
 #pragma once
 
-#include <QByteArray>
 #include <QTransform>
 #include <memory>
 
@@ -10,10 +9,6 @@
 class QPainter;
 
 namespace havlo {
-
-/// Is this SVG a plain drawing? Art from strangers may not hold entities, scripts, pictures or links to
-/// elsewhere.
-bool isPlainDrawing(const QByteArray& svg);
 
 /// Renders art through QSvgRenderer and keeps the drawings it has parsed. Safe to use from several threads.
 class SvgArt : public ArtSource {

@@ -1,27 +1,21 @@
 // Tells the formats apart by content; SVG, DXF and HPGL. PDF is in pdf_reader.cpp.
-#include <QCoreApplication>
-#include <QFile>
-#include <QFileInfo>
 #include <QPainter>
 #include <QSvgRenderer>
 #include <cmath>
 
-#include "io/art/svg_art.h"
+#include "io/art/plain_svg.h"
 #include "io/cut/cut_file.h"
 #include "io/cut/cut_readers.h"
 #include "io/cut/line_recorder.h"
-#include "io/scan/scan_file.h"
+#include "io/files/errors.h"
+#include "io/files/whole_file.h"
+#include "io/wording/say.h"
 
 namespace havlo {
 namespace {
 
 constexpr qint64 kLargest = 64 << 20;
 constexpr double kFar_mm = 1e5;
-
-QString tr(const char* text) { return QCoreApplication::translate("Cut", text); }
-Error bad(const QString& message, const QString& place = {}) {
-  return {ErrorCode::BadInput, message.toStdString(), place.toStdString()};
-}
 
 Result<std::vector<CutSheet>> checked(Result<std::vector<CutSheet>> read) {
   if (!read) return read;
@@ -33,29 +27,38 @@ Result<std::vector<CutSheet>> checked(Result<std::vector<CutSheet>> read) {
         points += line.points.size();
         for (Point p : line.points)
           if (!(std::fabs(p.x) <= kFar_mm && std::fabs(p.y) <= kFar_mm))
-            return bad(tr("a line runs to %1, %2 mm: farther than any sheet").arg(p.x).arg(p.y));
+            return badInput(tr("a line runs to %1, %2 mm: farther than any sheet").arg(p.x).arg(p.y));
       }
-  if (points > kMostCutPoints) return bad(tr("there are more than a million points to cut"));
-  if (cuts == 0) return bad(tr("there is nothing to cut in this file"));
+  if (points > kMostCutPoints) return badInput(tr("there are more than 300 000 points to cut"));
+  if (cuts == 0) return badInput(tr("there is nothing to cut in this file"));
   return read;
 }
 
 /// DXF as pairs of a code and a value.
 struct DxfPairs {
-  QList<QByteArray> lines;
-  qsizetype at = 0;
+  const QByteArray& data;
+  qsizetype from = 0, line = 0;
   int code = 0;
   QByteArray value;
-  explicit DxfPairs(const QByteArray& data) : lines(data.split('\n')) {}
+  explicit DxfPairs(const QByteArray& text) : data(text) {}
   bool next() {
-    if (at + 1 >= lines.size()) return false;
+    QByteArray first;
+    if (!take(first) || !take(value)) return false;
     bool number = false;
-    code = lines[at].trimmed().toInt(&number);
-    value = lines[at + 1].trimmed();
-    at += 2;
+    code = first.toInt(&number);
     return number;
   }
-  QString place() const { return tr("line %1").arg(at); }
+  QString place() const { return tr("line %1").arg(line); }
+
+ private:
+  bool take(QByteArray& to) {
+    if (from > data.size()) return false;
+    qsizetype end = data.indexOf('\n', from);
+    if (end < 0) end = data.size();
+    to = data.mid(from, end - from).trimmed();
+    from = end + 1, ++line;
+    return true;
+  }
 };
 
 /// An arc as points within 0.01 mm. @param from, sweep  radians, anticlockwise
@@ -89,7 +92,7 @@ class DxfReader {
 
   Result<std::vector<CutSheet>> read() {
     bool entities = false, ended = false;
-    if (!m_pairs.next()) return bad(tr("the DXF file cannot be read"), m_pairs.place());
+    if (!m_pairs.next()) return badInput(tr("the DXF file cannot be read"), m_pairs.place());
     for (;;) {
       if (m_pairs.code == 0 && m_pairs.value == "EOF") {
         ended = true;
@@ -98,14 +101,15 @@ class DxfReader {
       if (m_pairs.code == 2 && m_pairs.value == "ENTITIES") entities = true;
       if (m_pairs.code == 0 && m_pairs.value == "ENDSEC") entities = false;
       if (entities && m_pairs.code == 0) {
-        if (!entity(m_pairs.value)) break;
+        if (!entity(m_pairs.value) || m_points > kMostCutPoints) break;
         continue;
       }
       if (!m_pairs.next()) break;
     }
-    if (!ended) return bad(tr("the DXF file is cut short or damaged"), m_pairs.place());
+    if (m_points > kMostCutPoints) return badInput(tr("there are more than 300 000 points to cut"), m_pairs.place());
+    if (!ended) return badInput(tr("the DXF file is cut short or damaged"), m_pairs.place());
     if (m_unknown)
-      return bad(tr("the DXF file holds curves that are not read (%1)").arg(QString::fromLatin1(m_what)));
+      return badInput(tr("the DXF file holds curves that are not read (%1)").arg(QString::fromLatin1(m_what)));
     return std::vector<CutSheet>{m_sheet};
   }
 
@@ -113,6 +117,7 @@ class DxfReader {
   DxfPairs m_pairs;
   CutSheet m_sheet;
   bool m_unknown = false;
+  size_t m_points = 0;
   QByteArray m_what;
 
   struct Fields {
@@ -195,7 +200,7 @@ class DxfReader {
     if (kind == "POLYLINE" || kind == "LWPOLYLINE") {
       if (f.vertices.size() < 2) return;
       line.points.push_back(f.vertices[0].first);
-      for (size_t i = 1; i < f.vertices.size(); ++i)
+      for (size_t i = 1; i < f.vertices.size() && line.points.size() <= kMostCutPoints; ++i)
         addBulge(line.points, f.vertices[i - 1].first, f.vertices[i].first, f.vertices[i - 1].second);
       line.closed = (f.flags & 1) != 0;
       if (line.closed)
@@ -214,6 +219,7 @@ class DxfReader {
       if (kind == "SPLINE" || kind == "ELLIPSE" || kind == "INSERT") m_unknown = true, m_what = kind;
       return;  // text, points and the like are not cut
     }
+    m_points += line.points.size();
     (f.layer.toUpper() == "MARK" ? m_sheet.marks : m_sheet.cuts).push_back(std::move(line));
   }
 };
@@ -221,16 +227,15 @@ class DxfReader {
 }  // namespace
 
 Result<std::vector<CutSheet>> readSvgCuts(const QByteArray& data) {
-  if (!isPlainDrawing(data))
-    return bad(
-        tr("the SVG holds entities, scripts, style sheets, pictures or links to elsewhere, or is damaged"));
-  QSvgRenderer renderer(data);
-  if (!renderer.isValid()) return bad(tr("the SVG cannot be read"));
+  const auto plain = plainSvg(data);
+  if (!plain) return plain.error();
+  QSvgRenderer renderer(plain.value().svg);
+  if (!renderer.isValid()) return badInput(tr("the SVG cannot be read"));
   QRectF view = renderer.viewBoxF();
   if (view.isEmpty()) view = QRectF(QPointF(), renderer.defaultSize());
-  const QSizeF size = drawingSize(data).value_or(view.size() * (kMmPerInch / 96));
+  const QSizeF size = plain.value().size_mm.value_or(view.size() * (kMmPerInch / 96));
   if (!(size.width() > 0.1 && size.height() > 0.1 && size.width() <= 20000 && size.height() <= 20000))
-    return bad(tr("the SVG says it is %1 × %2 mm large").arg(size.width()).arg(size.height()));
+    return badInput(tr("the SVG says it is %1 × %2 mm large").arg(size.width()).arg(size.height()));
   LineRecorder recorder(size.width(), size.height());
   {
     QPainter p(&recorder);
@@ -257,6 +262,7 @@ Result<std::vector<CutSheet>> readHpglCuts(const QByteArray& data) {
   bool down = false, relative = false;
   int pen = 1;
   CutLine line;
+  size_t points = 0;
   const auto finish = [&] {
     if (line.points.size() > 1) {
       line.closed = line.points.size() > 3 && line.points.front() == line.points.back();
@@ -270,7 +276,7 @@ Result<std::vector<CutSheet>> readHpglCuts(const QByteArray& data) {
       ++k;
       continue;
     }
-    if (k + 1 >= data.size()) return bad(tr("the HPGL file is cut short"), tr("byte %1").arg(k));
+    if (k + 1 >= data.size()) return badInput(tr("the HPGL file is cut short"), tr("byte %1").arg(k));
     const QByteArray word = data.mid(k, 2).toUpper();
     k += 2;
     if (word == "LB") {  // a label, up to its end mark
@@ -286,7 +292,7 @@ Result<std::vector<CutSheet>> readHpglCuts(const QByteArray& data) {
       bool number = false;
       numbers.push_back(text.toDouble(&number));
       if (!number || !std::isfinite(numbers.back()))
-        return bad(tr("\"%1\" is not a number").arg(QString::fromLatin1(text.left(20))),
+        return badInput(tr("\"%1\" is not a number").arg(QString::fromLatin1(text.left(20))),
                    tr("byte %1").arg(from));
     }
     if (word == "IN" || word == "DF") {
@@ -300,14 +306,15 @@ Result<std::vector<CutSheet>> readHpglCuts(const QByteArray& data) {
       if (word == "PR") relative = true;
       if (word == "PU") finish(), down = false;
       if (word == "PD" && !down) down = true, line.points = {at};
-      if (numbers.size() % 2) return bad(tr("a point has only one coordinate"), tr("byte %1").arg(from));
+      if (numbers.size() % 2) return badInput(tr("a point has only one coordinate"), tr("byte %1").arg(from));
       for (size_t i = 0; i + 1 < numbers.size(); i += 2) {
         const Point p{numbers[i] / kUnits, numbers[i + 1] / kUnits};
         at = relative ? Point{at.x + p.x, at.y + p.y} : p;
         if (down) line.points.push_back(at);
+        if (++points > kMostCutPoints) return badInput(tr("there are more than 300 000 points to cut"), tr("byte %1").arg(from));
       }
     } else if (word == "AA" || word == "AR" || word == "CI" || word == "EA" || word == "PE") {
-      return bad(tr("the HPGL command %1 is not read").arg(QString::fromLatin1(word)),
+      return badInput(tr("the HPGL command %1 is not read").arg(QString::fromLatin1(word)),
                  tr("byte %1").arg(from));
     }
   }
@@ -316,25 +323,22 @@ Result<std::vector<CutSheet>> readHpglCuts(const QByteArray& data) {
 }
 
 Result<std::vector<CutSheet>> readCutData(const QByteArray& data) {
-  if (data.size() > kLargest) return bad(tr("the file is larger than 64 MB"));
+  if (data.size() > kLargest) return badInput(tr("the file is larger than 64 MB"));
   const QByteArray head = data.left(4096).trimmed();
-  if (head.isEmpty()) return bad(tr("the file is empty"));
+  if (head.isEmpty()) return badInput(tr("the file is empty"));
   if (head.startsWith("%PDF")) return checked(readPdfCuts(data));
-  if (head.startsWith('<') || head.startsWith("\xef\xbb\xbf<")) return checked(readSvgCuts(data));
+  if (looksLikeSvg(data.left(4096))) return checked(readSvgCuts(data));
   if (head.startsWith("0") || head.startsWith("999")) return checked(readDxfCuts(data));
   const QByteArray word = head.left(2).toUpper();
   for (const char* known : {"IN", "DF", "SP", "PU", "PD", "PA", "IP", "SC", "VS"})
     if (word == known) return checked(readHpglCuts(data));
-  return bad(tr("this is no cut file: neither SVG, DXF, HPGL nor PDF"));
+  return badInput(tr("this is no cut file: neither SVG, DXF, HPGL nor PDF"));
 }
 
 Result<std::vector<CutSheet>> readCutFile(const QString& path) {
-  QFile file(path);
-  if (!file.open(QIODevice::ReadOnly))
-    return Error{
-        ErrorCode::CannotRead, tr("cannot open %1: %2").arg(path, file.errorString()).toStdString(), {}};
-  if (file.size() > kLargest) return bad(tr("the file is larger than 64 MB"));
-  return readCutData(file.readAll());
+  auto data = readWhole(path, kLargest);
+  if (!data) return data.error();
+  return readCutData(data.value());
 }
 
 }  // namespace havlo

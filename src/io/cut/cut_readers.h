@@ -13,7 +13,4 @@ Result<std::vector<CutSheet>> readDxfCuts(const QByteArray& data);
 Result<std::vector<CutSheet>> readHpglCuts(const QByteArray& data);
 Result<std::vector<CutSheet>> readPdfCuts(const QByteArray& data);
 
-/// Most points of a cut file.
-inline constexpr size_t kMostCutPoints = 1'000'000;
-
 }  // namespace havlo

@@ -1,6 +1,5 @@
 // Writers. Sheets stand side by side where a format knows no pages.
 #include <QBuffer>
-#include <QCoreApplication>
 #include <QFileInfo>
 #include <QPageSize>
 #include <QPainter>
@@ -13,14 +12,14 @@
 #include "io/files/plan_file.h"
 #include "io/print/page.h"
 #include "io/wording/names.h"
+#include "io/wording/say.h"
 
 namespace havlo {
 namespace {
 
-constexpr double kBetween_mm = 10;  // between sheets that stand side by side
+constexpr double kBetweenSheets_mm = 10;  // between sheets that stand side by side
 constexpr double kHpglUnits = 40;   // per mm
 
-QString tr(const char* text) { return QCoreApplication::translate("Cut", text); }
 QString mm(double v) { return QString::number(v, 'f', 3); }
 
 /// Where each sheet begins, and the whole.
@@ -29,7 +28,7 @@ struct Row {
   double width_mm = 0, height_mm = 0;
   explicit Row(const std::vector<LabelledSheet>& sheets) {
     for (const LabelledSheet& s : sheets) {
-      left.push_back(width_mm > 0 ? width_mm + kBetween_mm : 0);
+      left.push_back(width_mm > 0 ? width_mm + kBetweenSheets_mm : 0);
       width_mm = left.back() + s.sheet.width_mm;
       height_mm = std::max(height_mm, s.sheet.height_mm);
     }

@@ -1,5 +1,7 @@
 // Lines of a PDF's pages. The qpdf bridge.
-#include <QCoreApplication>
+#include <zlib.h>
+
+#include <QRegularExpression>
 #include <QTransform>
 #include <cmath>
 #define POINTERHOLDER_TRANSITION 4  // the library's own switch: use std::shared_ptr
@@ -8,14 +10,51 @@
 #include <qpdf/QPDFPageDocumentHelper.hh>
 #include <qpdf/QPDFPageObjectHelper.hh>
 #include <stack>
+#include <stdexcept>
 
 #include "io/cut/cut_readers.h"
 #include "io/cut/line_recorder.h"
+#include "io/wording/say.h"
 
 namespace havlo {
 namespace {
 
 constexpr double kPoint_mm = kMmPerInch / 72;
+
+/// A file that would take too long; it ends the reading of qpdf.
+struct TooMuch : std::runtime_error {
+  using std::runtime_error::runtime_error;
+};
+
+constexpr qint64 kMostUnpacked = 128 << 20;
+constexpr size_t kMostOperators = 3'000'000;
+
+/// Inflates every packed stream of the file once, to nowhere, and adds up what comes out.
+/// @return whether it stays below kMostUnpacked
+bool unpacksWithin(const QByteArray& data) {
+  qint64 sum = 0;
+  QByteArray block(1 << 16, Qt::Uninitialized);
+  for (qsizetype at = data.indexOf("stream"); at >= 0; at = data.indexOf("stream", at)) {
+    const bool end = at >= 3 && data.mid(at - 3, 3) == "end";
+    at += 6;
+    if (end) continue;
+    while (at < data.size() && (data[at] == '\r' || data[at] == '\n')) ++at;
+    z_stream z{};
+    if (inflateInit(&z) != Z_OK) return false;
+    z.next_in = reinterpret_cast<Bytef*>(const_cast<char*>(data.constData() + at));
+    z.avail_in = static_cast<uInt>(data.size() - at);
+    int state = Z_OK;
+    while (state == Z_OK && sum <= kMostUnpacked) {
+      z.next_out = reinterpret_cast<Bytef*>(block.data());
+      z.avail_out = static_cast<uInt>(block.size());
+      state = inflate(&z, Z_NO_FLUSH);
+      sum += block.size() - static_cast<qsizetype>(z.avail_out);
+    }
+    inflateEnd(&z);
+    if (sum > kMostUnpacked) return false;
+  }
+  return true;
+}
 
 /// Follows the path operators of a page (ISO 32000-1, 8.5): what is stroked solid or filled is cut, what is
 /// stroked dashed is a mark, what only clips or writes is neither.
@@ -28,6 +67,7 @@ class PathReader : public QPDFObjectHandle::ParserCallbacks {
       if (m_operands.size() < 64) m_operands.push_back(object);
       return;
     }
+    if (++m_operators > kMostOperators) throw TooMuch("a page has more than three million drawing commands");
     apply(object.getOperatorValue());
     m_operands.clear();
   }
@@ -44,7 +84,7 @@ class PathReader : public QPDFObjectHandle::ParserCallbacks {
   State m_state;
   std::vector<CutLine> m_path;
   QPointF m_at;
-  size_t m_points = 0;
+  size_t m_points = 0, m_operators = 0;
 
   double number(size_t i) {
     return i < m_operands.size() && m_operands[i].isNumber() ? m_operands[i].getNumericValue() : 0;
@@ -53,7 +93,8 @@ class PathReader : public QPDFObjectHandle::ParserCallbacks {
     m_at = user;
     const QPointF p = m_state.ctm.map(user) * kPoint_mm;
     if (m_path.empty()) begin(user);
-    if (++m_points <= kMostCutPoints + 1) m_path.back().points.push_back({p.x(), p.y()});
+    if (++m_points > kMostCutPoints) throw TooMuch("there are more than 300 000 points to cut");
+    m_path.back().points.push_back({p.x(), p.y()});
   }
   void begin(QPointF user) {
     m_path.push_back({});
@@ -133,6 +174,11 @@ Result<std::vector<CutSheet>> readPdfCuts(const QByteArray& data) {
   const auto bad = [](const QString& message) {
     return Error{ErrorCode::BadInput, message.toStdString(), {}};
   };
+  static const QRegularExpression packedTwice(
+      QStringLiteral("/Filter\\s*\\[[^\\]]*Decode[^\\]]*Decode|LZWDecode|RunLengthDecode"));
+  if (packedTwice.match(QString::fromLatin1(data)).hasMatch())
+    return bad(tr("the PDF is packed in ways that are not read; save it as a plain PDF"));
+  if (!unpacksWithin(data)) return bad(tr("the PDF unpacks to more than %1 MB").arg(kMostUnpacked >> 20));
   try {
     QPDF pdf;
     pdf.setSuppressWarnings(true);
@@ -140,7 +186,7 @@ Result<std::vector<CutSheet>> readPdfCuts(const QByteArray& data) {
     std::vector<CutSheet> sheets;
     for (QPDFPageObjectHelper page : QPDFPageDocumentHelper(pdf).getAllPages()) {
       if (sheets.size() >= 500)
-        return bad(QCoreApplication::translate("Cut", "the PDF has more than 500 pages"));
+        return bad(tr("the PDF has more than 500 pages"));
       const auto box = page.getMediaBox().getArrayAsRectangle();
       CutSheet sheet;
       sheet.width_mm = (box.urx - box.llx) * kPoint_mm, sheet.height_mm = (box.ury - box.lly) * kPoint_mm;
@@ -152,8 +198,10 @@ Result<std::vector<CutSheet>> readPdfCuts(const QByteArray& data) {
       sheets.push_back(std::move(sheet));
     }
     return sheets;
+  } catch (const TooMuch& e) {
+    return bad(QString::fromLatin1(e.what()));
   } catch (const std::exception&) {
-    return bad(QCoreApplication::translate("Cut", "the PDF cannot be read: it is damaged, locked or no PDF"));
+    return bad(tr("the PDF cannot be read: it is damaged, locked or no PDF"));
   }
 }
 

@@ -3,16 +3,18 @@
 
 #include <zip.h>
 
-#include <QCoreApplication>
 #include <QFile>
 #include <list>
 #include <set>
 
 #include "core/plan/json_text.h"
+#include "core/plan/mend_art.h"
 #include "core/plan/plan_text.h"
 #include "core/plan/plan_words.h"
+#include "io/files/errors.h"
 #include "io/files/plan_file.h"
 #include "io/files/zip_writer.h"
+#include "io/wording/say.h"
 
 namespace havlo {
 namespace {
@@ -21,14 +23,6 @@ constexpr qint64 kLargestZip = qint64{512} << 20;
 constexpr zip_uint64_t kLargestUnpacked = zip_uint64_t{512} << 20, kLargestEntry = zip_uint64_t{64} << 20;
 constexpr zip_int64_t kMostEntries = 20000;
 constexpr const char* kIndex = "drawer.json";
-
-QString tr(const char* text) { return QCoreApplication::translate("Drawer", text); }
-Error bad(const QString& message, const std::string& place = {}) {
-  return {ErrorCode::BadInput, message.toStdString(), place};
-}
-
-constexpr words::Table<Mounting, 3> kMountings{
-    {{Mounting::RedRubber, "redRubber"}, {Mounting::Clear, "clear"}, {Mounting::Wood, "wood"}}};
 
 /// A file name made of an id: letters, digits and hyphens.
 std::string fileName(const std::string& id, std::set<std::string>& taken) {
@@ -74,11 +68,11 @@ class Reader {
 
   Result<std::string> entry(const std::string& name) {
     const zip_int64_t at = zip_name_locate(m_zip, name.c_str(), 0);
-    if (at < 0) return bad(tr("it has no %1").arg(QString::fromStdString(name)));
+    if (at < 0) return badInput(tr("it has no %1").arg(QString::fromStdString(name)));
     zip_stat_t stat;
     if (zip_stat_index(m_zip, static_cast<zip_uint64_t>(at), 0, &stat) != 0) return damaged(name);
     if (stat.size > kLargestEntry || m_unpacked + stat.size > kLargestUnpacked)
-      return bad(tr("it unpacks to more than a drawer may have"), name);
+      return badInput(tr("it unpacks to more than a drawer may have"), QString::fromStdString(name));
     m_unpacked += stat.size;
     zip_file_t* file = zip_fopen_index(m_zip, static_cast<zip_uint64_t>(at), 0);
     if (!file) return damaged(name);
@@ -98,7 +92,7 @@ class Reader {
   zip_t* m_zip = nullptr;
   zip_uint64_t m_unpacked = 0;
 
-  static Error damaged(const std::string& name) { return bad(tr("it is damaged"), name); }
+  static Error damaged(const std::string& name) { return badInput(tr("it is damaged"), QString::fromStdString(name)); }
 };
 
 std::string text(const Json& j, const char* key) {
@@ -113,7 +107,7 @@ double number(const Json& j, const char* key, double otherwise) {
 
 Result<DrawerStamp> stampOf(const Json& j, Reader& zip, const std::string& place) {
   if (!j.is_object() || !j.contains("stamp") || !j["stamp"].is_object())
-    return bad(tr("is not a stamp"), place);
+    return badInput(tr("is not a stamp"), QString::fromStdString(place));
   auto stamp = readStamp(j["stamp"].dump());
   if (!stamp)
     return Error{ErrorCode::BadInput, stamp.error().message, place + ".stamp." + stamp.error().place};
@@ -123,14 +117,14 @@ Result<DrawerStamp> stampOf(const Json& j, Reader& zip, const std::string& place
     auto svg = zip.entry(art);
     if (!svg) return svg.error();
     s.stamp.art = std::move(svg).value();
+    mendDecimalCommas(s.stamp.art);
   }
   DrawerCard& c = s.card;
   c.key = text(j, "key"), c.setName = text(j, "set"), c.place = text(j, "place"), c.notes = text(j, "notes");
   if (const auto tags = j.find("tags"); tags != j.end() && tags->is_array())
     for (const Json& tag : *tags)
       if (tag.is_string()) c.tags.push_back(tag.get<std::string>());
-  for (const auto& [value, word] : kMountings)
-    if (text(j, "mounting") == word) c.mounting = value;
+  c.mounting = mountingOf(text(j, "mounting"));
   const auto die = j.find("die");
   c.matchingDie = die != j.end() && die->is_boolean() && die->get<bool>();
   if (c.key.empty()) c.key = freshKey();
@@ -177,16 +171,16 @@ Result<Done> exportDrawer(const QString& path, const WholeDrawer& drawer, const 
 
 Result<WholeDrawer> readDrawer(const QByteArray& bytes, const Progress& progress) {
   Reader zip(bytes);
-  if (bytes.isEmpty() || !zip.isOpen()) return bad(tr("this is no drawer file, or it is damaged"));
-  if (zip.entries() > kMostEntries) return bad(tr("it holds more files than a drawer may have"));
+  if (bytes.isEmpty() || !zip.isOpen()) return badInput(tr("this is no drawer file, or it is damaged"));
+  if (zip.entries() > kMostEntries) return badInput(tr("it holds more files than a drawer may have"));
   auto entry = zip.entry(kIndex);
   if (!entry) return entry.error();
   auto json = readJson(entry.value());
   if (!json) return json.error();
   const Json& j = json.value();
   if (!j.is_object() || text(j, "format") != "havlo-drawer")
-    return bad(tr("this is no drawer file"), "format");
-  if (number(j, "version", 0) > 1) return bad(tr("this drawer was made by a newer Havlo"), "version");
+    return badInput(tr("this is no drawer file"), "format");
+  if (number(j, "version", 0) > 1) return badInput(tr("this drawer was made by a newer Havlo"), "version");
   WholeDrawer out;
   const auto list = [&](const char* key) {
     return j.contains(key) && j[key].is_array() ? j[key] : Json::array();
@@ -208,7 +202,7 @@ Result<WholeDrawer> readDrawer(const QByteArray& bytes, const Progress& progress
     out.inks.push_back(std::move(ink).value());
   }
   for (const Json& p : list("papers")) {
-    if (!p.is_object()) return bad(tr("is not a paper"), "papers");
+    if (!p.is_object()) return badInput(tr("is not a paper"), "papers");
     DrawerPaper paper;
     paper.key = text(p, "key").empty() ? freshKey() : text(p, "key");
     paper.name = text(p, "name"), paper.notes = text(p, "notes");
@@ -223,12 +217,12 @@ Result<WholeDrawer> readDrawer(const QByteArray& bytes, const Progress& progress
   std::set<std::string> keys;
   for (const DrawerStamp& s : out.stamps) keys.insert(s.card.key);
   for (const Json& m : list("masks")) {
-    if (!m.is_object()) return bad(tr("is not a mask"), "masks");
+    if (!m.is_object()) return badInput(tr("is not a mask"), "masks");
     KeptMask mask{text(m, "key"), text(m, "stamp"),
                   static_cast<int>(std::clamp(number(m, "usesLeft", 0), 0.0, 1e6)), text(m, "place"),
                   text(m, "notes")};
     if (mask.key.empty()) mask.key = freshKey();
-    if (!keys.contains(mask.stamp)) return bad(tr("a mask of a stamp that is not there"), "masks");
+    if (!keys.contains(mask.stamp)) return badInput(tr("a mask of a stamp that is not there"), "masks");
     out.masks.push_back(std::move(mask));
   }
   return out;
@@ -239,7 +233,7 @@ Result<WholeDrawer> importDrawer(const QString& path, const Progress& progress) 
   if (!file.open(QIODevice::ReadOnly))
     return Error{
         ErrorCode::CannotRead, tr("cannot open %1: %2").arg(path, file.errorString()).toStdString(), {}};
-  if (file.size() > kLargestZip) return bad(tr("the file is larger than 512 MB"));
+  if (file.size() > kLargestZip) return badInput(tr("the file is larger than 512 MB"));
   return readDrawer(file.readAll(), progress);
 }
 

@@ -1,6 +1,5 @@
 #include "io/drawer/drawer_store.h"
 
-#include <QCoreApplication>
 #include <QDateTime>
 #include <QDir>
 #include <QFile>
@@ -15,13 +14,13 @@
 
 #include "core/plan/plan_text.h"
 #include "core/plan/plan_words.h"
+#include "io/files/errors.h"
+#include "io/wording/say.h"
 
 namespace havlo {
 namespace {
 
-QString tr(const char* text) { return QCoreApplication::translate("Drawer", text); }
 QString q(const std::string& text) { return QString::fromStdString(text); }
-Error cannotWrite(const QString& why) { return {ErrorCode::CannotWrite, why.toStdString(), {}}; }
 
 /// The tables, one list of statements a version.
 const std::vector<QStringList>& migrations() {
@@ -128,9 +127,6 @@ E fromWord(const words::Table<E, N>& table, const QString& word, E otherwise) {
   return otherwise;
 }
 
-constexpr words::Table<Mounting, 3> kMountings{
-    {{Mounting::RedRubber, "redRubber"}, {Mounting::Clear, "clear"}, {Mounting::Wood, "wood"}}};
-
 DrawerCard cardOf(const QSqlQuery& r) {
   DrawerCard c;
   const auto text = [&](int i) { return r.value(i).toString().toStdString(); };
@@ -144,7 +140,7 @@ DrawerCard cardOf(const QSqlQuery& r) {
     c.realHeight = h;
   }
   c.setName = text(9), c.tags = listOf(r.value(10).toString());
-  c.mounting = fromWord(kMountings, r.value(11).toString(), Mounting::RedRubber);
+  c.mounting = mountingOf(text(11));
   c.place = text(12), c.notes = text(13);
   c.matchingDie = r.value(14).toInt() != 0;
   return c;

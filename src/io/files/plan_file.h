@@ -1,11 +1,11 @@
 // Plan files on disk: whole or not at all.
 #pragma once
 
-#include <QByteArray>
 #include <QString>
 
 #include "core/base/result.h"
 #include "core/plan/plan_text.h"
+#include "io/files/whole_file.h"
 
 namespace havlo {
 
@@ -16,8 +16,5 @@ Result<ReadPlan> loadPlan(const QString& path);
 /// was.
 /// @error  CannotWrite with the reason (read-only, disk full, no such folder)
 Result<Done> savePlan(const QString& path, const Plan& plan);
-
-/// The same for any content.
-Result<Done> saveWhole(const QString& path, const QByteArray& content);
 
 }  // namespace havlo

@@ -1,20 +1,18 @@
 // Masks at true size on the maker's masking sheets, each with its name and an arrow that shows which way is
 // up.
-#include <QCoreApplication>
 #include <QPainterPath>
 
 #include "io/cut/cut_file.h"
 #include "io/print/sheets.h"
+#include "io/wording/say.h"
 
 namespace havlo {
 namespace {
 
-constexpr double kHead_mm = 12;
-
-QString tr(const char* text) { return QCoreApplication::translate("Print", text); }
+constexpr double kMaskHead_mm = 12;
 
 // Only the cuts are in full ink; the stand-in cutter leaves the rest alone.
-const QColor kInk(0x22, 0x30, 0x3a), kSoft(0x5c, 0x68, 0x70);
+
 
 QPainterPath pathOf(const CutLine& line, QPointF corner) {
   QPainterPath path;
@@ -26,19 +24,19 @@ QPainterPath pathOf(const CutLine& line, QPointF corner) {
   return path;
 }
 
-QRectF roomOn(const Sheet& sheet) { return sheet.inner().adjusted(0, kHead_mm, 0, -kCheckRulesHeight_mm); }
+QRectF roomOn(const Sheet& sheet) { return sheet.inner().adjusted(0, kMaskHead_mm, 0, -kCheckRulesHeight_mm); }
 
 void drawSheet(QPainter& p, const LabelledSheet& s, QPointF lowerLeft) {
   p.setBrush(Qt::NoBrush);
-  p.setPen(QPen(kInk, 0.2));
+  p.setPen(QPen(kPrintInk, 0.2));
   for (const CutLine& line : s.sheet.cuts) p.drawPath(pathOf(line, lowerLeft));
-  p.setPen(QPen(kSoft, 0.2));
+  p.setPen(QPen(kPrintSoft, 0.2));
   for (const CutLine& line : s.sheet.marks) p.drawPath(pathOf(line, lowerLeft));
   for (const CutLabel& l : s.labels) {
     p.save();
     p.translate(lowerLeft.x() + l.at.x, lowerLeft.y() - l.at.y);
     p.rotate(-l.turn.value);
-    drawText(p, {0, l.height_mm * 0.35}, l.height_mm, l.text, kSoft, Qt::AlignHCenter);
+    drawText(p, {0, l.height_mm * 0.35}, l.height_mm, l.text, kPrintSoft, Qt::AlignHCenter);
     p.restore();
   }
 }
@@ -86,16 +84,16 @@ Printout maskSheet(const Plan& plan, const Analysis& a, Sheet sheet) {
                               : tr(" %1 are larger than the sheet and left out.").arg(job.tooLarge.size());
   out.draw = [sheets, wanted, own, none, missing, room = roomOn(sheet), inner = sheet.inner(),
               title = out.title](QPainter& p, int page) {
-    drawText(p, {inner.left(), inner.top() + 5}, 4.6, title, kInk, Qt::AlignLeft, QFont::Bold);
+    drawText(p, {inner.left(), inner.top() + 5}, 4.6, title, kPrintInk, Qt::AlignLeft, QFont::Bold);
     drawText(
         p, {inner.left(), inner.top() + 9.5}, 2.6,
         none ? tr("No mask is needed for this plan.")
              : tr("True size, printed side up: turn them as you like, never flip them. Cut on the line.") +
                    missing,
-        kSoft);
+        kPrintSoft);
     const QPointF lowerLeft(room.left(), room.top() + wanted.height_mm);
     if (own) {
-      QPen edge(kSoft, 0.15);
+      QPen edge(kPrintSoft, 0.15);
       edge.setDashPattern({6, 4});
       p.setPen(edge);
       p.setBrush(Qt::NoBrush);
@@ -106,7 +104,7 @@ Printout maskSheet(const Plan& plan, const Analysis& a, Sheet sheet) {
       }
     }
     drawSheet(p, (*sheets)[static_cast<size_t>(page)], lowerLeft);
-    drawCheckRules(p, {inner.left() + 2, inner.bottom() - kCheckRulesHeight_mm + 1}, kSoft);
+    drawCheckRules(p, {inner.left() + 2, inner.bottom() - kCheckRulesHeight_mm + 1}, kPrintSoft);
   };
   return out;
 }

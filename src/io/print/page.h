@@ -27,6 +27,9 @@ struct Sheet {
   }
 };
 
+/// The two inks of words on a printout.
+inline const QColor kPrintInk(0x22, 0x30, 0x3a), kPrintSoft(0x5c, 0x68, 0x70);
+
 /// Text with its baseline at `at` in mm, `size_mm` high, whatever the painter's scale.
 void drawText(QPainter& painter, QPointF at, double size_mm, const QString& text, QColor colour,
               Qt::Alignment alignment = Qt::AlignLeft, int weight = QFont::Normal);

@@ -1,13 +1,12 @@
 #include "io/print/panel_pages.h"
+#include "io/wording/say.h"
 
-#include <QCoreApplication>
 #include <QPainter>
 #include <algorithm>
 #include <cmath>
 
 namespace havlo {
 namespace {
-QString tr(const char* text) { return QCoreApplication::translate("Print", text); }
 }  // namespace
 
 Sheet turnedFor(const Plan& plan, const Sheet& sheet) {

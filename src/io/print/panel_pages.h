@@ -12,7 +12,7 @@ namespace havlo {
 
 inline constexpr double kRulerRoom_mm = 9;  ///< left of and below the panel, for the ruler marks
 inline constexpr double kPanelHead_mm = 12;
-inline const QColor kPrintInk(0x22, 0x30, 0x3a), kPrintSoft(0x5c, 0x68, 0x70), kPrintGreen(0x1f, 0x6b, 0x5e);
+inline const QColor kPrintGreen(0x1f, 0x6b, 0x5e);
 
 /// Landscape cards on a turned sheet.
 Sheet turnedFor(const Plan& plan, const Sheet& sheet);

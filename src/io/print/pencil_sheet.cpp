@@ -1,17 +1,15 @@
 // The pencil sheet: guides with hidden parts removed, on paper and as a drawing.
-#include <QCoreApplication>
 #include <QPainter>
-#include <QSaveFile>
 #include <QXmlStreamWriter>
 #include <algorithm>
 
+#include "io/files/whole_file.h"
 #include "io/print/panel_pages.h"
 #include "io/print/sheets.h"
+#include "io/wording/say.h"
 
 namespace havlo {
 namespace {
-
-QString tr(const char* text) { return QCoreApplication::translate("Print", text); }
 
 void drawPencil(QPainter& p, const Plan& plan, const std::vector<GuideChain>& chains, MeasureStyle style) {
   const PanelSize& panel = plan.card.panel;
@@ -67,12 +65,9 @@ Printout pencilSheet(const Plan& plan, const Analysis& a, MeasureStyle style, Sh
 
 Result<Done> writePencilSvg(const QString& path, const Plan& plan, const Analysis& a) {
   const auto chains = chainsOf(plan, a);
-  QSaveFile file(path);
-  file.setDirectWriteFallback(true);
-  if (!file.open(QIODevice::WriteOnly))
-    return Error{ErrorCode::CannotWrite, file.errorString().toStdString(), path.toStdString()};
+  QByteArray svg;
   const PanelSize& panel = plan.card.panel;
-  QXmlStreamWriter w(&file);
+  QXmlStreamWriter w(&svg);
   const auto mm = [](double v) { return QString::number(v, 'f', 3); };
   w.setAutoFormatting(true);
   w.writeStartDocument();
@@ -108,9 +103,7 @@ Result<Done> writePencilSvg(const QString& path, const Plan& plan, const Analysi
   }
   w.writeEndElement();
   w.writeEndDocument();
-  if (w.hasError() || !file.commit())
-    return Error{ErrorCode::CannotWrite, file.errorString().toStdString(), path.toStdString()};
-  return Done{};
+  return saveWhole(path, svg);
 }
 
 }  // namespace havlo

@@ -1,5 +1,4 @@
 // The placement sheet: lay it under or beside the panel and set every foot where its cross is.
-#include <QCoreApplication>
 #include <algorithm>
 #include <cmath>
 
@@ -8,11 +7,10 @@
 #include "io/print/panel_pages.h"
 #include "io/print/sheets.h"
 #include "io/wording/names.h"
+#include "io/wording/say.h"
 
 namespace havlo {
 namespace {
-
-QString tr(const char* text) { return QCoreApplication::translate("Print", text); }
 
 /// What shows of each outline: parts behind other things are dashed.
 void drawOutlines(QPainter& p, const Plan& plan, const Analysis& a) {

@@ -1,18 +1,16 @@
 // The run sheet on paper: a box to tick, the picture after the step, the step in words.
-#include <QCoreApplication>
 #include <algorithm>
 
 #include "io/print/sheets.h"
 #include "io/wording/step_words.h"
+#include "io/wording/say.h"
 
 namespace havlo {
 namespace {
 
-constexpr double kHead_mm = 14, kRow_mm = 34, kPictureHeight_mm = 30;
+constexpr double kRunSheetHead_mm = 14, kRow_mm = 34, kPictureHeight_mm = 30;
 
-QString tr(const char* text) { return QCoreApplication::translate("Print", text); }
-
-const QColor kInk(0x22, 0x30, 0x3a), kSoft(0x5c, 0x68, 0x70), kOchre(0x8a, 0x55, 0x0b);
+const QColor kOchre(0x8a, 0x55, 0x0b);
 
 /// Text broken into lines no wider than `width_mm`; returns the y below the last line.
 double drawBroken(QPainter& p, QPointF at, double size_mm, const QString& text, double width_mm,
@@ -43,7 +41,7 @@ double runSheetDpi(const Plan& plan, const Analysis& analysis) {
 Printout runSheetPages(const Plan& plan, const Analysis& a, const std::vector<QImage>& pictures,
                        MeasureStyle style, Sheet sheet) {
   const QRectF inner = sheet.inner();
-  const int perPage = static_cast<int>((inner.height() - kHead_mm) / kRow_mm);
+  const int perPage = static_cast<int>((inner.height() - kRunSheetHead_mm) / kRow_mm);
   const std::vector<int> shown = stepsToShow(a.sheet);
   const int steps = static_cast<int>(shown.size());
   Printout out;
@@ -57,17 +55,17 @@ Printout runSheetPages(const Plan& plan, const Analysis& a, const std::vector<QI
     about += tr(" %1 cards at once: each step is done on all of them.").arg(a.sheet.copies);
   if (a.sheet.evenings.size() > 1) about += tr(" %1 evenings.").arg(a.sheet.evenings.size());
   out.draw = [=, title = out.title, pages = out.pages](QPainter& p, int page) {
-    drawText(p, {inner.left(), inner.top() + 5}, 4.6, title, kInk, Qt::AlignLeft, QFont::Bold);
+    drawText(p, {inner.left(), inner.top() + 5}, 4.6, title, kPrintInk, Qt::AlignLeft, QFont::Bold);
     drawText(p, {inner.left(), inner.top() + 9.5}, 2.8,
-             about + tr(" Page %1 of %2.").arg(page + 1).arg(pages), kSoft);
+             about + tr(" Page %1 of %2.").arg(page + 1).arg(pages), kPrintSoft);
     for (int k = page * perPage; k < std::min(steps, (page + 1) * perPage); ++k) {
       const auto at = static_cast<size_t>(shown[static_cast<size_t>(k)]);
       const Step& step = shared->sheet.steps[at];
       const StepWords words = wordsOf(plan, *shared, step, style);
-      const double top = inner.top() + kHead_mm + (k - page * perPage) * kRow_mm;
-      p.setPen(QPen(kSoft, 0.15));
+      const double top = inner.top() + kRunSheetHead_mm + (k - page * perPage) * kRow_mm;
+      p.setPen(QPen(kPrintSoft, 0.15));
       p.drawLine(QPointF(inner.left(), top), QPointF(inner.right(), top));
-      p.setPen(QPen(kInk, 0.3));
+      p.setPen(QPen(kPrintInk, 0.3));
       p.drawRect(QRectF(inner.left(), top + 3, 5, 5));
       double left = inner.left() + 9;
       if (at < pictures.size()) {
@@ -76,7 +74,7 @@ Printout runSheetPages(const Plan& plan, const Analysis& a, const std::vector<QI
         size.scale(46, kPictureHeight_mm, Qt::KeepAspectRatio);
         const QRectF box(QPointF(left, top + 2), size);
         p.drawImage(box, image);
-        p.setPen(QPen(kSoft, 0.15));
+        p.setPen(QPen(kPrintSoft, 0.15));
         p.drawRect(box);
         left += size.width() + 5;
       }
@@ -84,13 +82,13 @@ Printout runSheetPages(const Plan& plan, const Analysis& a, const std::vector<QI
       if (newEvening)
         drawText(p, {inner.right(), top + 6.5}, 3.2, tr("evening %1 begins").arg(step.evening + 1), kOchre,
                  Qt::AlignRight, QFont::DemiBold);
-      drawText(p, {left, top + 6.5}, 4, QStringLiteral("%1  %2").arg(k + 1).arg(words.title), kInk,
+      drawText(p, {left, top + 6.5}, 4, QStringLiteral("%1  %2").arg(k + 1).arg(words.title), kPrintInk,
                Qt::AlignLeft, QFont::DemiBold);
       const double width = inner.right() - left;
       double y = top + 12.5;
-      if (!words.where.isEmpty()) y = drawBroken(p, {left, y}, 3.2, words.where, width, kInk);
-      if (!words.corner.isEmpty()) y = drawBroken(p, {left, y}, 2.7, words.corner, width, kSoft);
-      if (!words.detail.isEmpty()) y = drawBroken(p, {left, y}, 3, words.detail, width, kSoft);
+      if (!words.where.isEmpty()) y = drawBroken(p, {left, y}, 3.2, words.where, width, kPrintInk);
+      if (!words.corner.isEmpty()) y = drawBroken(p, {left, y}, 2.7, words.corner, width, kPrintSoft);
+      if (!words.detail.isEmpty()) y = drawBroken(p, {left, y}, 3, words.detail, width, kPrintSoft);
       if (!words.care.isEmpty()) drawBroken(p, {left, y}, 2.7, words.care, width, kOchre);
     }
   };

@@ -1,17 +1,15 @@
 // Each stamp that is pressed with part of its rubber taped over or wiped, as it looks on the paper, at true
 // size.
-#include <QCoreApplication>
 #include <algorithm>
 
 #include "core/schools/schools.h"
 #include "io/art/shape_path.h"
 #include "io/print/sheets.h"
 #include "io/wording/names.h"
+#include "io/wording/say.h"
 
 namespace havlo {
 namespace {
-
-QString tr(const char* text) { return QCoreApplication::translate("Print", text); }
 
 constexpr double kHead_mm = 18, kGap_mm = 12, kWords_mm = 9;
 

@@ -1,40 +1,42 @@
 #include "io/scan/scan_file.h"
 
-#include <QCoreApplication>
 #include <QFile>
 #include <QFileInfo>
 #include <QImageReader>
 #include <QPainter>
-#include <QRegularExpression>
 #include <QSvgRenderer>
-#include <QXmlStreamReader>
 #include <algorithm>
 #include <cmath>
 
-#include "io/art/svg_art.h"
+#include "io/art/plain_svg.h"
+#include "io/files/errors.h"
+#include "io/files/whole_file.h"
+#include "io/wording/say.h"
 
 namespace havlo {
 namespace {
 
 constexpr int kAllocation_MB = 700;  // one A4 sheet at 1200 dpi with 4 bytes a pixel takes 560
 constexpr qint64 kLargestFile = qint64{1} << 30;
-constexpr qint64 kLargestSvg = 64 << 20;
 constexpr double kDrawing_pxPerMm = 1200 / kMmPerInch;
 constexpr double kDrawing_px = 4e7;
 
-QString tr(const char* text) { return QCoreApplication::translate("Scan", text); }
-
-Error bad(const QString& message) { return {ErrorCode::BadInput, message.toStdString(), {}}; }
-Error unreadable(const QString& message) { return {ErrorCode::CannotRead, message.toStdString(), {}}; }
-
-bool tooManyPixels(QSize size) { return double(size.width()) * size.height() > kMostScanPixels; }
+bool tooManyPixels(QSize size) {
+  return double(size.width()) * size.height() > kMostScanPixels || std::max(size.width(), size.height()) > kMostScanSide;
+}
 
 QString tooLarge(QSize size) {
-  return tr("the picture has %1 × %2 pixels; 160 million is the most (a whole A4 sheet at 1200 dpi). Scan a "
+  return tr("the picture has %1 × %2 pixels; 160 million is the most (a whole A4 sheet at 1200 dpi), and 30 000 on a "
+            "side. Scan a "
             "smaller "
             "area or with fewer dpi")
       .arg(size.width())
       .arg(size.height());
+}
+
+bool tooThin(QSize size) { return std::min(size.width(), size.height()) < kLeastScanSide; }
+QString tooSmall(QSize size) {
+  return tr("the picture has %1 × %2 pixels: too few for a stamp").arg(size.width()).arg(size.height());
 }
 
 /// The darkest channel, over white where the picture is see-through.
@@ -80,24 +82,23 @@ double scaleOf(const QImage& image) {
 }
 
 Result<ReadScan> readDrawing(const QByteArray& svg, const QString& name) {
-  if (!isPlainDrawing(svg))
-    return bad(
-        tr("the drawing holds entities, scripts, style sheets, pictures or links to elsewhere; save it as a "
-           "plain SVG"));
-  QSvgRenderer renderer(svg);
-  if (!renderer.isValid()) return unreadable(tr("the file is not a drawing that can be read"));
+  const auto plain = plainSvg(svg);
+  if (!plain) return plain.error();
+  QSvgRenderer renderer(plain.value().svg);
+  if (!renderer.isValid()) return cannotRead(tr("the file is not a drawing that can be read"));
   QRectF view = renderer.viewBoxF();
   if (view.isEmpty()) view = QRectF(QPointF(), renderer.defaultSize());
   if (!(view.width() > 0 && view.height() > 0 && view.width() < 1e6 && view.height() < 1e6))
-    return bad(tr("the drawing has no usable size"));
-  const auto size = drawingSize(svg);
+    return badInput(tr("the drawing has no usable size"));
+  const auto size = plain.value().size_mm;
   // Without units one unit is a 96th of an inch, as CSS has it: a guess that the maker is asked about.
   const QSizeF mm = size ? *size : view.size() * (kMmPerInch / 96);
   if (mm.width() > 2000 || mm.height() > 2000 || mm.width() < 0.5 || mm.height() < 0.5)
-    return bad(
+    return badInput(
         tr("the drawing says it is %1 × %2 mm large; a stamp is not").arg(mm.width()).arg(mm.height()));
   const double px =
-      std::min(kDrawing_pxPerMm, std::sqrt(kDrawing_px / ((mm.width() + 6) * (mm.height() + 6))));
+      std::min({kDrawing_pxPerMm, std::sqrt(kDrawing_px / ((mm.width() + 6) * (mm.height() + 6))),
+                (kMostScanSide - 1) / (std::max(mm.width(), mm.height()) + 6)});
   // Some paper around it, so that the outline has an outside.
   constexpr double kRim_mm = 3;
   QImage image(static_cast<int>((mm.width() + 2 * kRim_mm) * px),
@@ -118,37 +119,15 @@ Result<ReadScan> readDrawing(const QByteArray& svg, const QString& name) {
 
 }  // namespace
 
-std::optional<QSizeF> drawingSize(const QByteArray& svg) {
-  QXmlStreamReader xml(svg);
-  if (!xml.readNextStartElement() || xml.name() != QLatin1String("svg")) return {};
-  static const QRegularExpression length(
-      QStringLiteral("^\\s*([0-9.]+(?:[eE][-+]?[0-9]+)?)\\s*(mm|cm|in|pt|pc)\\s*$"));
-  const auto mm = [&](QLatin1String attribute) -> double {
-    const auto m = length.match(xml.attributes().value(attribute).toString());
-    if (!m.hasMatch()) return 0;
-    const QString unit = m.captured(2);
-    const double factor = unit == QLatin1String("mm")   ? 1
-                          : unit == QLatin1String("cm") ? 10
-                          : unit == QLatin1String("in") ? kMmPerInch
-                          : unit == QLatin1String("pt") ? kMmPerInch / 72
-                                                        : kMmPerInch / 6;
-    return m.captured(1).toDouble() * factor;
-  };
-  const QSizeF size(mm(QLatin1String("width")), mm(QLatin1String("height")));
-  if (!(size.width() > 0 && size.height() > 0)) return {};
-  return size;
-}
-
 Result<ReadScan> readScanFile(const QString& path, const Progress& progress) {
   QFile file(path);
-  if (!file.open(QIODevice::ReadOnly))
-    return unreadable(tr("cannot open %1: %2").arg(QFileInfo(path).fileName(), file.errorString()));
-  if (file.size() > kLargestFile) return bad(tr("the file is larger than 1 GB"));
-  if (file.size() == 0) return unreadable(tr("the file is empty"));
+  if (!openForReading(file, path))
+    return cannotRead(tr("cannot open %1: %2").arg(QFileInfo(path).fileName(), file.errorString()));
+  if (file.size() > kLargestFile) return badInput(tr("the file is larger than 1 GB"));
+  if (file.size() == 0) return cannotRead(tr("the file is empty"));
   const QString name = QFileInfo(path).completeBaseName();
-  const QByteArray head = file.peek(4096).trimmed();
-  if (head.startsWith('<') || head.startsWith("\xef\xbb\xbf<")) {
-    if (file.size() > kLargestSvg) return bad(tr("the drawing is larger than 64 MB"));
+  if (looksLikeSvg(file.peek(4096))) {
+    if (file.size() > kLargestDrawing) return badInput(tr("the drawing is larger than %1 MB").arg(kLargestDrawing >> 20));
     return readDrawing(file.readAll(), name);
   }
   QImageReader::setAllocationLimit(kAllocation_MB);
@@ -156,15 +135,17 @@ Result<ReadScan> readScanFile(const QString& path, const Progress& progress) {
   reader.setDecideFormatFromContent(true);
   reader.setAutoTransform(true);
   if (!reader.canRead())
-    return unreadable(tr("the file is not a picture that can be read (PNG, JPEG, TIFF or SVG)"));
+    return cannotRead(tr("the file is not a picture that can be read (PNG, JPEG, TIFF or SVG)"));
   const QSize size = reader.size();
-  if (size.isValid() && tooManyPixels(size)) return bad(tooLarge(size));
+  if (size.isValid() && tooManyPixels(size)) return badInput(tooLarge(size));
+  if (size.isValid() && tooThin(size)) return badInput(tooSmall(size));
   progress.at(0.1);
   const bool jpeg = reader.format() == "jpeg";  // the reader forgets it with reading
   QImage image = reader.read();
-  if (image.isNull()) return unreadable(tr("the picture cannot be read: %1").arg(reader.errorString()));
-  if (jpeg && cutShort(file)) return unreadable(tr("the picture is cut short"));
-  if (tooManyPixels(image.size())) return bad(tooLarge(image.size()));
+  if (image.isNull()) return cannotRead(tr("the picture cannot be read: %1").arg(reader.errorString()));
+  if (jpeg && cutShort(file)) return cannotRead(tr("the picture is cut short"));
+  if (tooManyPixels(image.size())) return badInput(tooLarge(image.size()));
+  if (tooThin(image.size())) return badInput(tooSmall(image.size()));
   if (progress.stopped()) return Error{ErrorCode::Stopped, "stopped", {}};
   ReadScan out;
   out.scan = greyOf(image, progress);
@@ -176,8 +157,9 @@ Result<ReadScan> readScanFile(const QString& path, const Progress& progress) {
 }
 
 Result<ReadScan> readScanImage(const QImage& image, const QString& name) {
-  if (image.isNull()) return bad(tr("there is no picture"));
-  if (tooManyPixels(image.size())) return bad(tooLarge(image.size()));
+  if (image.isNull()) return badInput(tr("there is no picture"));
+  if (tooManyPixels(image.size())) return badInput(tooLarge(image.size()));
+  if (tooThin(image.size())) return badInput(tooSmall(image.size()));
   ReadScan out;
   out.scan = greyOf(image, {});
   out.scan.pxPerMm = scaleOf(image);

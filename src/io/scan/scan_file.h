@@ -28,7 +28,4 @@ Result<ReadScan> readScanFile(const QString& path, const Progress& progress = {}
 /// A picture from the clipboard or the scanner. @error  BadInput if it is empty or too large
 Result<ReadScan> readScanImage(const QImage& image, const QString& name = {});
 
-/// The size an SVG gives itself, mm; nothing if it has no length units.
-std::optional<QSizeF> drawingSize(const QByteArray& svg);
-
 }  // namespace havlo
