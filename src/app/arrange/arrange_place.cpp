@@ -9,6 +9,7 @@
 #include <algorithm>
 
 #include "app/common/form_rows.h"
+#include "app/common/keyed_rows.h"
 #include "app/common/rolled.h"
 #include "app/common/sheet_frame.h"
 #include "app/order/picture_box.h"
@@ -58,12 +59,14 @@ ArrangePlace::ArrangePlace(PlanSession& session, std::shared_ptr<SvgArt> art, QW
       tr("Where these things could go so that sizes come right and the hero is seen first. Tick "
          "what must stay where it is; hills, water, rows and what holds on to something stay or go along."),
       labelFont(), theme().soft, true));
-  m_things = new QWidget;
+  m_things = new KeyedRows;
+  m_things->grid()->setSpacing(4);
   m_things->setObjectName(QStringLiteral("held"));
   side->box()->addWidget(rolled(m_things), 3);
   m_spareHead = inkLabel(tr("Not on the card yet; tick to use them"), labelFont(), theme().soft, true);
   side->box()->addWidget(m_spareHead);
-  m_spare = new QWidget;
+  m_spare = new KeyedRows;
+  m_spare->grid()->setSpacing(4);
   m_spare->setObjectName(QStringLiteral("spare"));
   side->box()->addWidget(m_spare);
   m_progress = new QProgressBar;
@@ -136,24 +139,21 @@ std::vector<std::string> ArrangePlace::ticked(const Ticks& ticks) {
 
 void ArrangePlace::fillThings() {
   const Plan& plan = m_session.plan();
-  const std::vector<std::string> held = ticked(m_held), used = ticked(m_used);
-  const auto fill = [](QWidget* part, Ticks& ticks, const std::vector<std::pair<QString, std::string>>& list,
-                       const std::vector<std::string>& on) {
-    delete part->layout();
-    qDeleteAll(part->findChildren<QWidget*>(QString(), Qt::FindDirectChildrenOnly));
+  const auto fill = [](KeyedRows* part, Ticks& ticks, const std::vector<std::pair<QString, std::string>>& list) {
     ticks.clear();
-    auto* column = new QVBoxLayout(part);
-    column->setContentsMargins(0, 0, 0, 0);
-    column->setSpacing(4);
+    part->begin();
     for (const auto& [text, id] : list) {
-      auto* box = new QCheckBox(text);
-      box->setObjectName(QString::fromStdString(id));
+      part->next(QString::fromStdString(id));
+      auto* box = part->cell<QCheckBox>([&] {
+        auto* made = new QCheckBox;
+        made->setObjectName(QString::fromStdString(id));
+        return made;
+      });
+      box->setText(text);
       box->setAccessibleName(text);
-      box->setChecked(std::find(on.begin(), on.end(), id) != on.end());
-      column->addWidget(box);
       ticks.emplace_back(box, id);
     }
-    column->addStretch(1);
+    part->end();
   };
   std::vector<std::pair<QString, std::string>> things, spare;
   for (size_t i = 0; i < plan.impressions.size(); ++i)
@@ -164,8 +164,8 @@ void ArrangePlace::fillThings() {
                                     [&](const Impression& i) { return i.stamp == s->id; });
     if (!placed) spare.emplace_back(stampName(*s), s->id);
   }
-  fill(m_things, m_held, things, held);
-  fill(m_spare, m_used, spare, used);
+  fill(m_things, m_held, things);
+  fill(m_spare, m_used, spare);
   m_spare->setVisible(!spare.empty());
   m_spareHead->setVisible(!spare.empty());
 }

@@ -17,6 +17,8 @@ class QPushButton;
 
 namespace havlo {
 
+class KeyedRows;
+
 class PictureBox;
 class SvgArt;
 
@@ -56,7 +58,7 @@ class ArrangePlace : public QWidget {
   std::shared_ptr<const Plan> m_of;
   uint64_t m_seed = 0;
   using Ticks = std::vector<std::pair<QCheckBox*, std::string>>;  // box, id
-  QWidget *m_things, *m_spare;
+  KeyedRows *m_things, *m_spare;
   Ticks m_held, m_used;
   QLabel *m_says, *m_spareHead;
   QProgressBar* m_progress;

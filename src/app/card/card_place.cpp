@@ -10,12 +10,14 @@
 
 #include "app/card/card_view.h"
 #include "app/common/form_rows.h"
+#include "app/common/keyed_rows.h"
 #include "app/common/marks.h"
 #include "app/common/measure_edit.h"
 #include "app/common/rolled.h"
 #include "app/session/drawer_session.h"
 #include "core/card/card_sizes.h"
 #include "core/edit/card_edits.h"
+#include "io/art/shape_path.h"
 #include "io/art/svg_art.h"
 #include "io/wording/card_words.h"
 
@@ -42,11 +44,6 @@ QWidget* sideBySide(QWidget* a, QWidget* b) {
   return w;
 }
 
-void empty(QWidget* w) {
-  delete w->layout();
-  qDeleteAll(w->findChildren<QWidget*>(QString(), Qt::FindDirectChildrenOnly));
-}
-
 }  // namespace
 
 CardPlace::CardPlace(PlanSession& session, DrawerSession& drawer, std::shared_ptr<SvgArt> art,
@@ -60,7 +57,10 @@ CardPlace::CardPlace(PlanSession& session, DrawerSession& drawer, std::shared_pt
   auto* notes = new SheetFrame;
   notes->setFixedWidth(qRound(270 * (1 + (textScale() - 1) * 0.5)));
   notes->box()->addWidget(inkLabel(tr("Do they fit?"), headingFont(), theme().ink));
-  m_notes = new QWidget;
+  m_notes = new KeyedRows;
+  m_notes->grid()->setContentsMargins(0, 0, 6, 0);
+  m_notes->grid()->setSpacing(7);
+  m_notes->grid()->setColumnStretch(1, 1);
   notes->box()->addWidget(rolled(m_notes), 1);
   row->addWidget(notes);
   connect(&session, &PlanSession::planChanged, this, &CardPlace::show);
@@ -199,7 +199,10 @@ QWidget* CardPlace::buildChoices() {
   m_thickness->setUnits(MeasureStyle::Millimetres);
   rows->add(tr("Thickness"), m_thickness);
   column->addWidget(rows);
-  m_mats = new QWidget;
+  m_mats = new KeyedRows;
+  m_mats->grid()->setContentsMargins(0, 4, 0, 0);
+  m_mats->grid()->setSpacing(4);
+  m_mats->grid()->setColumnStretch(2, 1);
   column->addWidget(m_mats);
   column->addStretch(1);
   sheet->box()->addWidget(rolled(inside), 1);
@@ -283,93 +286,115 @@ void CardPlace::show() {
 }
 
 void CardPlace::showMats() {
-  empty(m_mats);
-  auto* column = new QVBoxLayout(m_mats);
-  column->setContentsMargins(0, 4, 0, 0);
-  column->setSpacing(4);
   const Card& card = m_session.plan().card;
-  column->addWidget(inkLabel(tr("Mats, from the panel outward"), labelFont(), theme().soft));
-  for (size_t k = 0; k < card.mats.size(); ++k) {
-    auto* row = new QHBoxLayout;
-    auto* colour = new QPushButton;
-    const QColor now(card.mats[k].colour.red, card.mats[k].colour.green, card.mats[k].colour.blue);
-    colour->setAccessibleName(tr("Colour of mat %1: %2").arg(k + 1).arg(now.name()));
-    colour->setToolTip(tr("Another colour"));
-    colour->setFixedWidth(qRound(30 * textScale()));
-    QPixmap swatch(18, 18);
-    swatch.fill(now);
-    colour->setIcon(swatch);
-    connect(colour, &QPushButton::clicked, this, [this, k, now] {
-      QColorDialog dialog(now, this);
-      dialog.setOption(QColorDialog::DontUseNativeDialog);
-      if (dialog.exec() != QDialog::Accepted) return;
-      const QColor c = dialog.currentColor();
+  m_mats->begin();
+  m_mats->next(QStringLiteral("head"));
+  m_mats->wide(4);
+  m_mats->label(tr("Mats, from the panel outward"), labelFont(), theme().soft);
+  for (size_t k = 0; k < card.mats.size(); ++k) showMat(k, card.mats[k]);
+  m_mats->next(QStringLiteral("add"));
+  m_mats->wide(4);
+  auto* add = m_mats->cell<QPushButton>(
+      [this] {
+        auto* b = new QPushButton;
+        connect(b, &QPushButton::clicked, this, &CardPlace::addMat);
+        return b;
+      },
+      Qt::AlignLeft);
+  add->setText(card.mats.empty() ? tr("Add a mat") : tr("Add another mat"));
+  m_mats->end(false);
+}
+
+void CardPlace::showMat(size_t k, const Mat& mat) {
+  m_mats->next(QStringLiteral("mat-%1").arg(k));
+  auto* colour = m_mats->cell<QPushButton>([this, k] {
+    auto* b = new QPushButton;
+    b->setToolTip(tr("Another colour"));
+    b->setFixedWidth(qRound(30 * textScale()));
+    connect(b, &QPushButton::clicked, this, [this, k] { chooseMatColour(k); });
+    return b;
+  });
+  colour->setAccessibleName(tr("Colour of mat %1: %2").arg(k + 1).arg(colourOf(mat.colour).name()));
+  QPixmap swatch(18, 18);
+  swatch.fill(colourOf(mat.colour));
+  colour->setIcon(swatch);
+  m_mats->label(tr("shows"), labelFont(), theme().soft);
+  auto* reveal = m_mats->cell<MeasureEdit>([this, k] {
+    return edit(tr("How much of mat %1 shows").arg(k + 1), [this, k](double mm) {
       Card changed = m_session.plan().card;
-      changed.mats[k].colour = {static_cast<unsigned char>(c.red()), static_cast<unsigned char>(c.green()),
-                                static_cast<unsigned char>(c.blue())};
-      say(tr("Colour of a mat"), changed);
+      if (k >= changed.mats.size()) return;
+      changed.mats[k].reveal_mm = std::fmax(0, mm);
+      say(tr("Mat shows %1").arg(QString::fromStdString(writeMeasure(Millimetres{mm}, m_session.units()))), changed);
     });
-    auto* reveal = edit(tr("How much of mat %1 shows").arg(k + 1), [this, k](double mm) {
-      Card changed = m_session.plan().card;
-      if (k < changed.mats.size()) changed.mats[k].reveal_mm = std::fmax(0, mm);
-      say(tr("Mat shows %1").arg(QString::fromStdString(writeMeasure(Millimetres{mm}, m_session.units()))),
-          changed);
-    });
-    reveal->setUnits(m_session.units());
-    reveal->setMeasure(card.mats[k].reveal_mm);
-    auto* off = plainButton(tr("Take off"));
-    connect(off, &QPushButton::clicked, this, [this, k] {
+  });
+  reveal->setUnits(m_session.units());
+  reveal->setMeasure(mat.reveal_mm);
+  auto* off = m_mats->cell<QPushButton>([this, k] {
+    auto* b = plainButton(tr("Take off"));
+    connect(b, &QPushButton::clicked, this, [this, k] {
       Card changed = m_session.plan().card;
       if (k < changed.mats.size()) changed.mats.erase(changed.mats.begin() + static_cast<std::ptrdiff_t>(k));
       say(tr("Take a mat off"), changed);
     });
-    row->addWidget(colour);
-    row->addWidget(inkLabel(tr("shows"), labelFont(), theme().soft));
-    row->addWidget(reveal, 1);
-    row->addWidget(off);
-    column->addLayout(row);
-  }
-  auto* add = new QPushButton(card.mats.empty() ? tr("Add a mat") : tr("Add another mat"));
-  connect(add, &QPushButton::clicked, this, [this] {
-    Card changed = m_session.plan().card;
-    Mat mat;
-    mat.reveal_mm = kMmPerInch / 16;
-    changed.mats.push_back(mat);
-    // The base keeps its size: the panel gives way if it must.
-    if (changed.base) {
-      const double free = revealOf(m_session.plan().card);
-      if (free < mat.reveal_mm) changed = onBase(changed, *changed.base, free);
-    }
-    say(tr("Add a mat"), changed);
+    return b;
   });
-  column->addWidget(add, 0, Qt::AlignLeft);
+  off->setAccessibleName(tr("Take mat %1 off").arg(k + 1));
+}
+
+void CardPlace::chooseMatColour(size_t k) {
+  if (k >= m_session.plan().card.mats.size()) return;
+  auto* dialog = new QColorDialog(colourOf(m_session.plan().card.mats[k].colour), this);
+  dialog->setAttribute(Qt::WA_DeleteOnClose);
+  dialog->setOption(QColorDialog::DontUseNativeDialog);
+  connect(dialog, &QColorDialog::colorSelected, this, [this, k](const QColor& c) {
+    Card changed = m_session.plan().card;
+    if (k >= changed.mats.size()) return;
+    changed.mats[k].colour = {static_cast<unsigned char>(c.red()), static_cast<unsigned char>(c.green()),
+                              static_cast<unsigned char>(c.blue())};
+    say(tr("Colour of a mat"), changed);
+  });
+  dialog->open();
+}
+
+void CardPlace::addMat() {
+  Card changed = m_session.plan().card;
+  Mat mat;
+  mat.reveal_mm = kMmPerInch / 16;
+  changed.mats.push_back(mat);
+  // The base keeps its size: the panel gives way if it must.
+  if (changed.base) {
+    const double free = revealOf(m_session.plan().card);
+    if (free < mat.reveal_mm) changed = onBase(changed, *changed.base, free);
+  }
+  say(tr("Add a mat"), changed);
 }
 
 void CardPlace::showNotes() {
-  empty(m_notes);
-  auto* column = new QVBoxLayout(m_notes);
-  column->setContentsMargins(0, 0, 6, 0);
-  column->setSpacing(7);
   const Plan& plan = m_session.plan();
   const CardFit fit = fitCard(plan);
+  int n = 0;
   const auto add = [&](const QString& text, Mark mark, const QColor& colour) {
-    auto* row = new QHBoxLayout;
-    row->setSpacing(6);
-    row->addWidget(new MarkWidget(mark, colour), 0, Qt::AlignTop);
-    row->addWidget(inkLabel(text, bodyFont(), theme().ink, true), 1);
-    column->addLayout(row);
+    // The mark is part of the key: a mark does not change, it is another one.
+    m_notes->next(QStringLiteral("note-%1-%2").arg(n++).arg(static_cast<int>(mark)));
+    m_notes->cell<MarkWidget>([&] { return new MarkWidget(mark, colour); }, Qt::AlignTop);
+    m_notes->label(text, bodyFont(), theme().ink, true);
   };
+  const auto fact = [&](const QString& text) {
+    m_notes->next(QStringLiteral("fact-%1").arg(n++));
+    m_notes->wide(2);
+    m_notes->label(text, labelFont(), theme().soft, true);
+  };
+  m_notes->begin();
   for (const Misfit& m : fit.misfits) {
     add(wordsOf(plan, fit, m, m_session.units()), m.serious ? Mark::Here : Mark::Look,
         m.serious ? theme().madder : theme().ochre);
     if (m.kind == MisfitKind::UnequalReveal)
       if (const QString trim = trimmingWords(plan, revealOf(plan.card), m_session.units()); !trim.isEmpty())
-        column->addWidget(inkLabel(trim, labelFont(), theme().soft, true));
+        fact(trim);
   }
   if (fit.misfits.empty()) add(tr("Every layer fits the next."), Mark::Fine, theme().green);
-  for (const QString& fact : cardFacts(plan, fit, m_session.units()))
-    column->addWidget(inkLabel(fact, labelFont(), theme().soft, true));
-  column->addStretch(1);
+  for (const QString& words : cardFacts(plan, fit, m_session.units())) fact(words);
+  m_notes->end();
 }
 
 }  // namespace havlo

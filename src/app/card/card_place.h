@@ -11,6 +11,8 @@ class QVBoxLayout;
 
 namespace havlo {
 
+class KeyedRows;
+
 class CardView;
 class DrawerSession;
 class MeasureEdit;
@@ -34,12 +36,15 @@ class CardPlace : public QWidget {
   QComboBox *m_usual, *m_fold, *m_border, *m_paper;
   MeasureEdit *m_baseWidth, *m_baseHeight, *m_panelWidth, *m_panelHeight, *m_reveal, *m_borderWidth, *m_trim,
       *m_thickness;
-  QWidget *m_mats, *m_notes;
+  KeyedRows *m_mats, *m_notes;
   bool m_showing = false;
 
   QWidget* buildChoices();
   void show();
   void showMats();
+  void showMat(size_t k, const Mat& mat);
+  void chooseMatColour(size_t k);
+  void addMat();
   void showNotes();
   void showPapers();
   void say(const QString& label, const Card& card);

@@ -7,6 +7,7 @@
 
 #include "app/theme/theme.h"
 #include "io/art/picture.h"
+#include "io/art/shape_path.h"
 #include "io/art/svg_art.h"
 #include "io/wording/card_words.h"
 
@@ -15,7 +16,6 @@ namespace {
 
 constexpr double kMargin = 44;  // px for measures around a drawing
 
-QColor colourOf(Colour c) { return QColor(c.red, c.green, c.blue); }
 
 /// A measure on a line between two ends, with short end strokes; the words stand clear of the line.
 void drawMeasure(QPainter& p, QPointF a, QPointF b, const QString& text) {

@@ -16,7 +16,7 @@
 namespace havlo {
 namespace {
 
-constexpr double kMargin = 14, kGrab_px = 12, kLeastDrag_px = 8;
+constexpr double kScanMargin = 14, kGrab_px = 12, kLeastDrag_px = 8;
 
 QPainterPath pathThrough(const std::vector<QPointF>& points) {
   QPainterPath path;
@@ -34,7 +34,7 @@ ScanView::ScanView(QWidget* parent) : QWidget(parent) {
 }
 
 QRectF ScanView::room() const {
-  const QRectF all = QRectF(rect()).adjusted(kMargin, kMargin, -kMargin, -kMargin);
+  const QRectF all = QRectF(rect()).adjusted(kScanMargin, kScanMargin, -kScanMargin, -kScanMargin);
   if (m_area.empty()) return all;
   const double s = std::min(all.width() / m_area.width(), all.height() / m_area.height());
   const QSizeF size(m_area.width() * s, m_area.height() * s);

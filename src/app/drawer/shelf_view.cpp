@@ -16,7 +16,7 @@
 namespace havlo {
 namespace {
 
-constexpr int kGap = 18, kMargin = 16, kLeastWidth = 112, kTallest = 200;
+constexpr int kGap = 18, kShelfMargin = 16, kLeastWidth = 112, kTallest = 200;
 constexpr int kSlice_ms = 8;
 
 int wordsHeight() { return qRound(34 * textScale()); }
@@ -62,15 +62,15 @@ void ShelfView::setStamps(std::vector<int> cards) {
 
 /// All at one scale; only what is taller than a shelf is drawn smaller, and says so.
 double ShelfView::scaleOf(const DrawerCard& c) const {
-  const double most = std::max(kLeastWidth, viewport()->width() - 2 * kMargin);
+  const double most = std::max(kLeastWidth, viewport()->width() - 2 * kShelfMargin);
   return std::min({m_pxPerMm, kTallest / std::max(1.0, c.height_mm), most / std::max(1.0, c.width_mm)});
 }
 
 void ShelfView::layOut() {
   m_slots.clear();
   m_boards.clear();
-  const int room = viewport()->width() - 2 * kMargin;
-  int x = kMargin, y = kMargin, tallest = 0, row = 0;
+  const int room = viewport()->width() - 2 * kShelfMargin;
+  int x = kShelfMargin, y = kShelfMargin, tallest = 0, row = 0;
   size_t first = 0;
   const auto closeRow = [&] {
     for (size_t k = first; k < m_slots.size(); ++k)
@@ -78,14 +78,14 @@ void ShelfView::layOut() {
     m_boards.push_back(y + tallest);
     y += tallest + wordsHeight() + kGap;
     first = m_slots.size();
-    x = kMargin, tallest = 0, ++row;
+    x = kShelfMargin, tallest = 0, ++row;
   };
   for (int card : m_cards) {
     const DrawerCard& c = m_drawer.index().cards()[static_cast<size_t>(card)];
     const double s = scaleOf(c);
     const int w = std::max(qRound(kLeastWidth * textScale()), qRound(c.width_mm * s)),
               h = qRound(c.height_mm * s);
-    if (x > kMargin && x + w > kMargin + room) closeRow();
+    if (x > kShelfMargin && x + w > kShelfMargin + room) closeRow();
     m_slots.push_back({card, QRect(x, 0, w, h + wordsHeight()), row});
     x += w + kGap;
     tallest = std::max(tallest, h);

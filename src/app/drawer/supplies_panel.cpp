@@ -18,6 +18,7 @@
 #include "app/common/measure_edit.h"
 #include "core/edit/card_edits.h"
 #include "core/trace/test_strip.h"
+#include "io/art/shape_path.h"
 #include "io/scan/scan_file.h"
 #include "io/wording/drawer_words.h"
 #include "io/wording/names.h"
@@ -25,7 +26,6 @@
 namespace havlo {
 namespace {
 
-QColor colourOf(Colour c) { return QColor(c.red, c.green, c.blue); }
 Colour colourOf(const QColor& c) {
   return {static_cast<unsigned char>(c.red()), static_cast<unsigned char>(c.green()),
           static_cast<unsigned char>(c.blue())};

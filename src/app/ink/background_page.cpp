@@ -16,6 +16,7 @@
 #include "core/edit/wash_edits.h"
 #include "core/wash/limit_shape.h"
 #include "core/wash/wash_area.h"
+#include "io/art/shape_path.h"
 #include "io/wording/names.h"
 #include "io/wording/step_words.h"
 
@@ -58,7 +59,7 @@ QIcon swatch(const Ink& ink) {
   QPainter p(&pixmap);
   p.setRenderHint(QPainter::Antialiasing);
   p.setPen(QPen(theme().rule, 1));
-  p.setBrush(QColor(ink.colour.red, ink.colour.green, ink.colour.blue));
+  p.setBrush(colourOf(ink.colour));
   p.drawEllipse(1, 1, side - 3, side - 3);
   return pixmap;
 }

@@ -12,6 +12,8 @@ class QPushButton;
 
 namespace havlo {
 
+class KeyedRows;
+
 class DrawerSession;
 class SvgArt;
 
@@ -34,11 +36,22 @@ class ColoursPage : public QWidget {
   Job<Result<std::vector<PaperTrial>>>* m_job;
   std::vector<Ink> m_inks;
   std::vector<PaletteChoice> m_choices;
-  QWidget *m_contrasts, *m_palettes, *m_papers, *m_bases;
+  /// What a paper or a base would do.
+  struct Sample {
+    QImage picture;
+    QString says;
+    bool mayTake = false;
+  };
+  KeyedRows *m_contrasts, *m_palettes, *m_papers, *m_bases;
+  std::vector<Paper> m_papersTried, m_basesTried;
   bool m_stale = true;
 
   void work();
   void fillContrasts();
+  QComboBox* inkChoice(const std::string& impression);
+  void showInks(QComboBox& choice, int impression);
+  void showSamples(KeyedRows& rows, const std::vector<Sample>& samples, const QString& name,
+                   const std::function<void(size_t)>& take);
   void fillPalettes();
   void showPapers(const std::vector<PaperTrial>& trials);
   void showBases(const Canvas& card);

@@ -6,6 +6,7 @@
 #include <QPushButton>
 
 #include "app/common/form_rows.h"
+#include "app/common/keyed_rows.h"
 #include "app/common/rolled.h"
 #include "core/edit/edits.h"
 #include "io/art/svg_art.h"
@@ -45,7 +46,7 @@ GreetingPage::GreetingPage(PlanSession& session, std::shared_ptr<SvgArt> art, QW
   column->addWidget(m_which);
   column->addWidget(m_head = inkLabel({}, bodyFont(QFont::DemiBold), theme().ink, true));
   column->addWidget(m_says = inkLabel({}, bodyFont(), theme().soft, true));
-  column->addWidget(m_ways = new QWidget);
+  column->addWidget(m_ways = new KeyedRows);
   m_level = new QPushButton(tr("Set it level"));
   column->addWidget(m_level, 0, Qt::AlignLeft);
   column->addSpacing(6);
@@ -152,27 +153,26 @@ void GreetingPage::refresh() {
 }
 
 void GreetingPage::fillWays(const Greeting& greeting) {
-  delete m_ways->layout();
-  qDeleteAll(m_ways->findChildren<QWidget*>(QString(), Qt::FindDirectChildrenOnly));
-  auto* column = new QVBoxLayout(m_ways);
-  column->setContentsMargins(0, 0, 0, 0);
   constexpr size_t kMost = 4;
-  const auto ways = waysToLegible(m_session.plan(), greeting);
-  for (size_t k = 0; k < std::min(kMost, ways.size()); ++k) {
-    auto* line = new QHBoxLayout;
-    auto* button = new QPushButton(wayWords(m_session.plan(), ways[k]));
-    button->setObjectName(QStringLiteral("way-%1").arg(k));
-    connect(
-        button, &QPushButton::clicked, this,
-        [this, way = ways[k]] {
-          m_session.edit(wayWords(m_session.plan(), way), applied(m_session.plan(), way.fix));
-        },
-        Qt::QueuedConnection);
-    line->addWidget(button);
-    line->addWidget(inkLabel(tr("then %1 : 1").arg(ways[k].ratio, 0, 'f', 1), bodyFont(), theme().soft));
-    line->addStretch(1);
-    column->addLayout(line);
+  m_offered = waysToLegible(m_session.plan(), greeting);
+  m_offered.resize(std::min(kMost, m_offered.size()));
+  m_ways->begin();
+  for (size_t k = 0; k < m_offered.size(); ++k) {
+    m_ways->next(QStringLiteral("way-%1").arg(k));
+    auto* button = m_ways->cell<QPushButton>([this, k] {
+      auto* b = new QPushButton;
+      b->setObjectName(QStringLiteral("way-%1").arg(k));
+      connect(b, &QPushButton::clicked, this, [this, k] {
+        if (k >= m_offered.size()) return;
+        const auto way = m_offered[k];
+        m_session.edit(wayWords(m_session.plan(), way), applied(m_session.plan(), way.fix));
+      });
+      return b;
+    });
+    button->setText(wayWords(m_session.plan(), m_offered[k]));
+    m_ways->label(tr("then %1 : 1").arg(m_offered[k].ratio, 0, 'f', 1), bodyFont(), theme().soft);
   }
+  m_ways->end(false);
 }
 
 void GreetingPage::findPlace() {

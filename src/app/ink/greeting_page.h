@@ -16,6 +16,8 @@ class QVBoxLayout;
 
 namespace havlo {
 
+class KeyedRows;
+
 class SvgArt;
 
 class GreetingPage : public QWidget {
@@ -42,7 +44,8 @@ class GreetingPage : public QWidget {
   QLabel *m_head, *m_says, *m_placeSays;
   QCheckBox *m_second, *m_ground;
   QPushButton *m_find, *m_move, *m_level;
-  QWidget* m_ways;
+  KeyedRows* m_ways;
+  std::vector<LegibleWay> m_offered;
 
   int chosen() const;
   void refresh();

@@ -363,7 +363,7 @@ void InkView::paintEvent(QPaintEvent*) {
   p.fillRect(face.translated(0, 2).adjusted(-1, -1, 1, 1), QColor(0, 0, 0, 22));
   if (m_picture.isNull()) {
     const Colour c = m_session.plan().card.paper.colour;
-    p.fillRect(face, QColor(c.red, c.green, c.blue));
+    p.fillRect(face, colourOf(c));
   } else {
     p.drawImage(face, m_picture);
   }

@@ -1,6 +1,7 @@
 // What is shown follows from the making alone; every act goes through MakingSession and comes back as
 // changed().
 #include "app/make/make_place.h"
+#include "app/common/keyed_rows.h"
 
 #include <QApplication>
 #include <QCheckBox>
@@ -30,11 +31,6 @@ namespace havlo {
 namespace {
 
 constexpr double kPictureDpi = 120;
-
-void clearLayout(QWidget* w) {
-  delete w->layout();
-  qDeleteAll(w->findChildren<QWidget*>(QString(), Qt::FindDirectChildrenOnly));
-}
 
 /// "0:24", "12:05", "2 h 10 min".
 QString clockWords(double seconds) {
@@ -128,8 +124,14 @@ QWidget* MakePlace::buildStep() {
   auto* body = new QVBoxLayout(inside);
   body->setContentsMargins(0, 0, 4, 0);
   body->setSpacing(8);
-  m_facts = new QWidget;
-  m_checks = new QWidget;
+  m_facts = new KeyedRows;
+  m_facts->grid()->setContentsMargins(0, 4, 0, 0);
+  m_facts->grid()->setHorizontalSpacing(18);
+  m_facts->grid()->setVerticalSpacing(5);
+  m_facts->grid()->setColumnStretch(1, 1);
+  m_checks = new KeyedRows;
+  m_checks->grid()->setContentsMargins(0, 2, 0, 0);
+  m_checks->grid()->setSpacing(4);
   m_care = inkLabel({}, sizedFont(16), theme().ochre, true);
   body->addWidget(m_facts);
   body->addWidget(m_checks);
@@ -410,18 +412,15 @@ void MakePlace::paintCard() {
 }
 
 void MakePlace::fillFacts() {
-  clearLayout(m_facts);
-  auto* grid = new QGridLayout(m_facts);
-  grid->setContentsMargins(0, 4, 0, 0);
-  grid->setHorizontalSpacing(18);
-  grid->setVerticalSpacing(5);
-  grid->setColumnStretch(1, 1);
   const Bench& b = *m_making.bench();
   const Step& s = b.step(b.at());
-  int row = 0;
+  bool any = false;
+  m_facts->begin();
   const auto fact = [&](const QString& name, const QString& value) {
-    grid->addWidget(inkLabel(name, sizedFont(16), theme().soft), row, 0, Qt::AlignTop);
-    grid->addWidget(inkLabel(value, sizedFont(18, QFont::DemiBold), theme().ink, true), row++, 1);
+    any = true;
+    m_facts->next(name);
+    m_facts->label(name, sizedFont(16), theme().soft, false, Qt::AlignTop);
+    m_facts->label(value, sizedFont(18, QFont::DemiBold), theme().ink, true);
   };
   const auto measure = [&](double mm) { return tableMeasure(mm, m_session.units()); };
   if (s.what == Do::Stamp || s.what == Do::Attach) {
@@ -450,32 +449,35 @@ void MakePlace::fillFacts() {
     if (s.what == Do::Stamp && !s.piece)
       fact(tr("Covered"), s.masksOn.empty() ? tr("nothing") : capital(listOf(b.plan(), s.masksOn)));
   }
-  m_facts->setVisible(row > 0);
+  m_facts->end(false);
+  m_facts->setVisible(any);
 }
 
 void MakePlace::fillChecks() {
-  clearLayout(m_checks);
-  auto* column = new QVBoxLayout(m_checks);
-  column->setContentsMargins(0, 2, 0, 0);
-  column->setSpacing(4);
   const Bench& b = *m_making.bench();
   const Step& s = b.step(b.at());
   const bool list = s.what == Do::MaskOn || s.what == Do::MaskOff;
   m_checks->setVisible(list);
-  if (!list) return;
+  m_checks->begin();
   const auto& ticked = b.made(b.at()).ticked;
-  for (size_t k = 0; k < s.covers.size(); ++k) {
+  for (size_t k = 0; list && k < s.covers.size(); ++k) {
     const Cover& c = s.covers[k];
     const QString mask = QString::fromStdString(c.mask).section(u'#', -1);
     QString text = tr("%1, mask %2").arg(labelOf(b.plan(), c.impression), mask);
     if (c.half) text += tr(", its half");
     if (c.ahead) text += tr(", laid where it will be");
-    auto* box = new QCheckBox(text);
-    box->setFont(sizedFont(19, QFont::DemiBold));
+    // By the step as well: a tick belongs to its step.
+    m_checks->next(QStringLiteral("%1-%2").arg(b.at()).arg(k));
+    auto* box = m_checks->cell<QCheckBox>([this, k] {
+      auto* made = new QCheckBox;
+      made->setFont(sizedFont(19, QFont::DemiBold));
+      connect(made, &QCheckBox::clicked, this, [this, k](bool on) { m_making.tick(static_cast<int>(k), on); });
+      return made;
+    });
+    box->setText(text);
     box->setChecked(k < ticked.size() && ticked[k]);
-    connect(box, &QCheckBox::toggled, this, [this, k](bool on) { m_making.tick(static_cast<int>(k), on); });
-    column->addWidget(box);
   }
+  m_checks->end(false);
 }
 
 void MakePlace::tickTimers() {

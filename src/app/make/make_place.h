@@ -19,6 +19,8 @@ class QVBoxLayout;
 
 namespace havlo {
 
+class KeyedRows;
+
 class DrawerSession;
 class MakeStart;
 class MakeView;
@@ -76,7 +78,7 @@ class MakePlace : public QWidget {
   MakeStart* m_start;
   // the step
   QLabel *m_number, *m_title, *m_sub, *m_care, *m_timerWords, *m_togo, *m_ready;
-  QWidget *m_facts, *m_checks;
+  KeyedRows *m_facts, *m_checks;
   QPushButton *m_done, *m_back, *m_wrong, *m_leave;
   QLineEdit* m_note;
   // what went wrong

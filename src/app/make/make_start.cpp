@@ -1,5 +1,6 @@
 // Pictures and lists only; what is to be done is asked for by signals.
 #include "app/make/make_start.h"
+#include "app/common/keyed_rows.h"
 
 #include <QDateTime>
 #include <QHBoxLayout>
@@ -40,7 +41,9 @@ MakeStart::MakeStart(QWidget* parent) : QWidget(parent) {
   auto* inside = new QWidget;
   auto* rest = new QVBoxLayout(inside);
   rest->setContentsMargins(0, 0, 4, 0);
-  m_earlier = new QWidget;
+  m_earlier = new KeyedRows;
+  m_earlier->grid()->setContentsMargins(0, 8, 0, 0);
+  m_earlier->grid()->setColumnStretch(0, 1);
   m_needed = inkLabel({}, sizedFont(16), theme().ink, true);
   rest->addWidget(m_earlier);
   rest->addWidget(m_needed);
@@ -67,35 +70,35 @@ void MakeStart::show(const PlanSession& session, const std::vector<MakingRecord>
 }
 
 void MakeStart::listEarlier(const std::vector<MakingRecord>& left) {
-  delete m_earlier->layout();
-  qDeleteAll(m_earlier->findChildren<QWidget*>(QString(), Qt::FindDirectChildrenOnly));
-  auto* column = new QVBoxLayout(m_earlier);
-  column->setContentsMargins(0, 8, 0, 0);
-  if (!left.empty()) column->addWidget(inkLabel(tr("Begun earlier"), headingFont(), theme().ink));
+  m_left = left;
+  m_earlier->begin();
+  if (!left.empty()) {
+    m_earlier->next(QStringLiteral("head"));
+    m_earlier->wide(3);
+    m_earlier->label(tr("Begun earlier"), headingFont(), theme().ink);
+  }
+  const auto button = [this](const QString& text, const char* name, const std::string& id, auto asked) {
+    return m_earlier->cell<QPushButton>([&] {
+      auto* b = new QPushButton(text);
+      b->setObjectName(QLatin1String(name));
+      connect(b, &QPushButton::clicked, this, [this, id, asked] {
+        for (const MakingRecord& r : std::vector<MakingRecord>(m_left))
+          if (r.id == id) Q_EMIT(this->*asked)(r);
+      });
+      return b;
+    });
+  };
   for (const MakingRecord& r : left) {
-    auto* line = new QHBoxLayout;
+    m_earlier->next(QString::fromStdString(r.id));
     const QString title =
         r.plan->title.empty() ? tr("a card without a title") : QString::fromStdString(r.plan->title);
     const QString when = QLocale().toString(QDateTime::fromSecsSinceEpoch(static_cast<qint64>(r.begun_s)),
                                             QLocale::ShortFormat);
-    line->addWidget(inkLabel(tr("%1, begun %2, %3 steps done").arg(title, when).arg(r.at), sizedFont(15),
-                             theme().ink, true),
-                    1);
-    auto* go = new QPushButton(tr("Go on"));
-    go->setObjectName(QStringLiteral("goOn"));
-    auto* drop = new QPushButton(tr("Drop it"));
-    drop->setObjectName(QStringLiteral("drop"));
-    drop->setProperty("plain", true);
-    // The list is made anew by what these ask for, so they ask once the click is over.
-    connect(
-        go, &QPushButton::clicked, this, [this, r] { Q_EMIT goOnRequested(r); }, Qt::QueuedConnection);
-    connect(
-        drop, &QPushButton::clicked, this, [this, r] { Q_EMIT dropRequested(r); }, Qt::QueuedConnection);
-    line->addWidget(go);
-    line->addWidget(drop);
-    column->addLayout(line);
+    m_earlier->label(tr("%1, begun %2, %3 steps done").arg(title, when).arg(r.at), sizedFont(15), theme().ink, true);
+    button(tr("Go on"), "goOn", r.id, &MakeStart::goOnRequested);
+    button(tr("Drop it"), "drop", r.id, &MakeStart::dropRequested)->setProperty("plain", true);
   }
-  column->addStretch(1);
+  m_earlier->end();
 }
 
 }  // namespace havlo

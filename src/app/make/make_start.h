@@ -12,6 +12,8 @@ class QPushButton;
 
 namespace havlo {
 
+class KeyedRows;
+
 class PictureBox;
 class PlanSession;
 
@@ -34,7 +36,8 @@ class MakeStart : public QWidget {
   PictureBox* m_goal;
   QLabel *m_words, *m_needed;
   QPushButton* m_begin;
-  QWidget* m_earlier;
+  KeyedRows* m_earlier;
+  std::vector<MakingRecord> m_left;
 
   void listEarlier(const std::vector<MakingRecord>& left);
 };

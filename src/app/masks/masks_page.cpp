@@ -82,7 +82,8 @@ MasksPage::MasksPage(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget*
       m_session(session),
       m_art(art),
       m_view(new MaskView(art)),
-      m_layingOut(new Job<MaskJob>(this)) {
+      m_layingOut(new PlanJob<MaskJob>(session, this)),
+      m_trying(new PlanJob<Result<Tried>>(session, this)) {
   auto* row = new QHBoxLayout(this);
   row->setContentsMargins(0, 0, 0, 0);
   row->setSpacing(10);
@@ -115,6 +116,7 @@ MasksPage::MasksPage(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget*
   });
   connect(&session, &PlanSession::planChanged, this, &MasksPage::planChanged);
   connect(&session, &PlanSession::unitsChanged, this, [this] { showStamp(), showLayout(); });
+  m_of = session.state();
   planChanged();
 }
 
@@ -269,6 +271,7 @@ void MasksPage::planChanged() {
   m_showing = false;
   m_stale = true;
   m_reports.clear();
+  m_try->setEnabled(false), m_save->setEnabled(false);  // until the new masks are laid out
   if (isVisible()) {
     showStamp();
     layOutNow();
@@ -301,17 +304,18 @@ void MasksPage::showStamp() {
 void MasksPage::layOutNow() {
   m_stale = false;
   m_layingOut->run(
-      [plan = m_session.snapshot(), analysis = m_session.analysis()](const Progress& progress) {
-        return layMasksOut(*plan, *analysis, maskingSheetFor(*plan, Sheet::a4()), progress);
+      [](const PlanState& of, const Progress& progress) {
+        return layMasksOut(*of.plan, *of.analysis, maskingSheetFor(*of.plan, Sheet::a4()), progress);
       },
-      [this](MaskJob job) {
+      [this](const PlanState& of, MaskJob job) {
+        m_of = of;
         m_job = std::move(job);
         m_sheetShown = std::min(m_sheetShown, std::max(0, m_job.sheets - 1));
         showLayout();
       });
 }
 
-std::vector<LabelledSheet> MasksPage::sheets() const { return labelledSheets(m_session.plan(), m_job); }
+std::vector<LabelledSheet> MasksPage::sheets() const { return labelledSheets(*m_of.plan, m_job); }
 
 QString MasksPage::title() const {
   return m_session.plan().title.empty() ? tr("Masks") : tr("Masks for %1").arg(m_session.title());
@@ -320,7 +324,7 @@ QString MasksPage::title() const {
 void MasksPage::showLayout() {
   const bool any = !m_job.masks.empty();
   m_next->setVisible(m_job.sheets > 1);
-  m_try->setEnabled(any), m_save->setEnabled(any);
+  m_try->setEnabled(any && m_session.isNow(m_of)), m_save->setEnabled(any && m_session.isNow(m_of));
   if (!any) {
     m_picture->setPicture({});
     m_layoutWords->setText(m_job.tooLarge.empty() ? tr("Nothing to lay out.")
@@ -338,8 +342,8 @@ void MasksPage::showLayout() {
   if (!m_job.tooLarge.empty()) {
     QStringList names;
     for (const SheetPiece& p : m_job.tooLarge)
-      names << (p.limit >= 0 ? limitName(m_session.plan().limits[static_cast<size_t>(p.limit)])
-                             : stampName(*m_session.plan().stamps[static_cast<size_t>(p.stamp)]));
+      names << (p.limit >= 0 ? limitName(m_of.plan->limits[static_cast<size_t>(p.limit)])
+                             : stampName(*m_of.plan->stamps[static_cast<size_t>(p.stamp)]));
     names.removeDuplicates();
     words << tr("Too large for it: %1.").arg(names.join(QStringLiteral(", ")));
   }
@@ -366,28 +370,40 @@ void MasksPage::showLayout() {
 }
 
 void MasksPage::tryCutter() {
-  job();
-  const auto all = sheets();
+  if (m_job.masks.empty() || !m_session.isNow(m_of)) return;
   const auto format = static_cast<CutFormat>(m_format->currentIndex());
-  // The very bytes that would be saved.
-  const QByteArray bytes = format == CutFormat::Svg    ? svgCutFile(title(), all)
+  m_trying->run(
+      [format, title = title(), all = sheets()](const PlanState&, const Progress&) { return tried(format, title, all); },
+      [this](const PlanState&, Result<Tried> done) {
+        if (!done) return Q_EMIT m_session.trouble(QString::fromStdString(done.error().text()));
+        m_reports = std::move(done.value().reports);
+        m_cutPicture = done.value().picture;
+        showLayout();
+      });
+}
+
+/// The very bytes that would be saved, read back and cut.
+Result<MasksPage::Tried> MasksPage::tried(CutFormat format, const QString& title,
+                                          const std::vector<LabelledSheet>& all) {
+  const QByteArray bytes = format == CutFormat::Svg    ? svgCutFile(title, all)
                            : format == CutFormat::Dxf  ? dxfCutFile(all)
                            : format == CutFormat::Hpgl ? hpglCutFile(all)
-                                                       : pdfCutFile(title(), all);
+                                                       : pdfCutFile(title, all);
   const auto read = readCutData(bytes);
-  if (!read) return Q_EMIT m_session.trouble(QString::fromStdString(read.error().text()));
-  m_reports.clear();
+  if (!read) return read.error();
+  Tried out;
   for (const CutSheet& sheet : read.value()) {
     auto report = runCutter(sheet.cuts);
-    if (!report) return Q_EMIT m_session.trouble(QString::fromStdString(report.error().text()));
-    m_reports.push_back(std::move(report).value());
+    if (!report) return report.error();
+    out.reports.push_back(std::move(report).value());
   }
-  m_cutPicture = cutterPicture(read.value(), m_reports);
-  showLayout();
+  out.picture = cutterPicture(read.value(), out.reports);
+  return out;
 }
 
 void MasksPage::writeTo(const QString& path, CutFormat format) {
-  job();
+  if (m_job.masks.empty() || !m_session.isNow(m_of))
+    return Q_EMIT m_session.trouble(tr("The masks are still being laid out; try again in a moment."));
   const auto saved = writeCutFile(path, format, title(), sheets());
   if (!saved) return Q_EMIT m_session.trouble(QString::fromStdString(saved.error().text()));
   Q_EMIT done(tr("%1 masks are in %2.").arg(m_job.masks.size()).arg(QFileInfo(path).fileName()));
@@ -410,15 +426,12 @@ void MasksPage::choose(const std::string& stamp) {
     if (m_list->item(k)->data(Qt::UserRole).toString().toStdString() == stamp) m_list->setCurrentRow(k);
 }
 
-const MaskJob& MasksPage::job() {
-  settle();
-  return m_job;
-}
 
 void MasksPage::settle() {
   if (m_stale) layOutNow();
   for (int round = 0; round < 3; ++round) {
     m_layingOut->wait();
+    m_trying->wait();
     QCoreApplication::processEvents();
   }
 }

@@ -5,7 +5,7 @@
 #include <QWidget>
 
 #include "app/session/job.h"
-#include "app/session/plan_session.h"
+#include "app/session/plan_job.h"
 #include "core/cutting/cutter.h"
 #include "io/cut/cut_file.h"
 
@@ -29,8 +29,8 @@ class MasksPage : public QWidget {
 
   MaskView& view() { return *m_view; }
   QListWidget& list() { return *m_list; }
-  /// The layout of the present plan; waits for it.
-  const MaskJob& job();
+  /// The newest layout there is.
+  const MaskJob& job() const { return m_job; }
   void choose(const std::string& stamp);
   /// Runs what would be written in the chosen format through the stand-in cutter.
   void tryCutter();
@@ -55,12 +55,19 @@ class MasksPage : public QWidget {
   MeasureEdit *m_width, *m_height, *m_band;
   PictureBox* m_picture;
   QPushButton *m_next, *m_save, *m_try;
+  /// What the stand-in cutter made of the file.
+  struct Tried {
+    std::vector<CutReport> reports;
+    QImage picture;
+  };
+  PlanState m_of;  // of m_job
   MaskJob m_job;
   std::vector<CutReport> m_reports;
   QImage m_cutPicture;
   int m_sheetShown = 0;
   bool m_stale = true, m_showing = false;
-  Job<MaskJob>* m_layingOut;
+  PlanJob<MaskJob>* m_layingOut;
+  PlanJob<Result<Tried>>* m_trying;
 
   QWidget* buildSheets();
   void planChanged();
@@ -71,6 +78,7 @@ class MasksPage : public QWidget {
   std::vector<LabelledSheet> sheets() const;
   QString title() const;
   void chooseFile();
+  static Result<Tried> tried(CutFormat format, const QString& title, const std::vector<LabelledSheet>& sheets);
 };
 
 }  // namespace havlo

@@ -9,6 +9,8 @@
 #include <QPushButton>
 #include <algorithm>
 
+#include "app/common/form_rows.h"
+#include "app/common/keyed_rows.h"
 #include "app/common/rolled.h"
 #include "app/common/sheet_frame.h"
 #include "app/order/picture_box.h"
@@ -72,7 +74,7 @@ QImage withHeat(QImage image, const Plan& plan, const JoinRisk& risk) {
 }  // namespace
 
 JoinsPage::JoinsPage(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget* parent)
-    : QWidget(parent), m_session(session), m_art(std::move(art)), m_job(new Job<Result<Found>>(this)) {
+    : QWidget(parent), m_session(session), m_art(std::move(art)), m_job(new PlanJob<Result<Found>>(session, this)) {
   auto* row = new QHBoxLayout(this);
   row->setContentsMargins(0, 0, 0, 0);
   row->setSpacing(10);
@@ -94,13 +96,15 @@ JoinsPage::JoinsPage(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget*
                                       "0.15 mm off (usual figures). A join shows "
                                       "when a gap or ink run in is wider than 0.3 mm."),
                                    labelFont(), theme().soft, true));
-  m_list = new QWidget;
-  new QVBoxLayout(m_list);
+  m_list = new KeyedRows;
+  m_list->grid()->setContentsMargins(0, 4, 6, 4);
+  m_list->grid()->setVerticalSpacing(3);
   right->box()->addWidget(rolled(m_list), 1);
   row->addWidget(right, 4);
   connect(&session, &PlanSession::planChanged, this, &JoinsPage::planChanged);
   connect(m_job, &JobBase::progressed, this,
           [this](double share) { m_progress->setValue(qRound(100 * share)); });
+  connect(m_job, &JobBase::finished, m_progress, &QWidget::hide);
 }
 
 void JoinsPage::planChanged() {
@@ -118,21 +122,20 @@ void JoinsPage::work() {
   m_progress->setValue(0);
   m_progress->show();
   m_job->run(
-      [plan = m_session.snapshot(), analysis = m_session.analysis(),
-       art = m_art](const Progress& progress) -> Result<Found> {
-        auto risk = joinRisk(*plan, *analysis, {}, progress);
+      [art = m_art](const PlanState& of, const Progress& progress) -> Result<Found> {
+        auto risk = joinRisk(*of.plan, *of.analysis, {}, progress);
         if (!risk) return risk.error();
         Found out{std::move(risk).value(), {}};
-        const double dpi = dpiWithin(plan->card.panel.box(), kPictureDpi, 2e6);
-        out.picture = withHeat(intendedPicture(*plan, *analysis, *art, dpi), *plan, out.risk);
+        const double dpi = dpiWithin(of.plan->card.panel.box(), kPictureDpi, 2e6);
+        out.picture = withHeat(intendedPicture(*of.plan, *of.analysis, *art, dpi), *of.plan, out.risk);
         return out;
       },
-      [this](Result<Found> found) {
-        m_progress->hide();
+      [this](const PlanState& of, Result<Found> found) {
         if (!found) return;
+        m_of = of;
         m_risk = std::move(found.value().risk);
         m_picture->setPicture(found.value().picture);
-        show(*m_risk);
+        show();
       });
 }
 
@@ -144,20 +147,14 @@ void JoinsPage::settle() {
   }
 }
 
-void JoinsPage::show(const JoinRisk& risk) {
-  auto* column = static_cast<QVBoxLayout*>(m_list->layout());
-  while (QLayoutItem* item = column->takeAt(0)) {
-    delete item->widget();
-    delete item;
-  }
-  column->setContentsMargins(0, 4, 6, 4);
-  column->setSpacing(3);
-  const Plan& plan = m_session.plan();
+void JoinsPage::show() {
+  const Plan& plan = *m_of.plan;
+  const JoinRisk& risk = *m_risk;
+  m_list->begin();
   if (risk.joins.empty()) {
     m_head->setText(tr("Nothing to join"));
     m_words->setText(tr("No mask is laid on this card, so no edge has to meet another."));
-    column->addStretch(1);
-    return;
+    return m_list->end();
   }
   m_head->setText(tr("%1 of %2 joins may show")
                       .arg(risk.expected, 0, 'f', risk.expected < 10 ? 1 : 0)
@@ -167,32 +164,38 @@ void JoinsPage::show(const JoinRisk& risk) {
          "careful with."));
   for (size_t k = 0; k < std::min<size_t>(kListed, risk.joins.size()); ++k) {
     const Join& j = risk.joins[k];
-    QString name = joinName(plan, j);
-    name[0] = name[0].toUpper();
-    const QString title = k < kCareful ? QStringLiteral("%1  %2").arg(k + 1).arg(name) : name;
-    column->addWidget(
-        inkLabel(title, bodyFont(k < kCareful ? QFont::DemiBold : QFont::Normal), theme().ink, true));
-    column->addWidget(inkLabel(tr("shows in %1 of tries: a white gap %2, ink run in %3; %4 mm to join%5")
-                                   .arg(chanceWords(j.shows), chanceWords(j.gap), chanceWords(j.runIn))
-                                   .arg(j.length_mm, 0, 'f', 0)
-                                   .arg(j.tape ? tr(", by tape") : QString()),
-                               labelFont(), theme().soft, true));
-    if (k < kCareful)
-      for (const JoinEase& e : j.easier) {
-        auto* button = new QPushButton(easeWords(plan, j, e));
-        button->setProperty("plain", true);
-        QFont small = labelFont(QFont::DemiBold);
-        button->setFont(small);
-        button->setStyleSheet(QStringLiteral("text-align: left; padding: 2px 4px;"));
-        connect(button, &QPushButton::clicked, this, [this, j, e] { ease(j, e); });
-        column->addWidget(button, 0, Qt::AlignLeft);
-      }
-    column->addSpacing(6);
+    const QString name = capital(joinName(plan, j));
+    m_list->next(QStringLiteral("join-%1").arg(k));
+    m_list->label(k < kCareful ? QStringLiteral("%1  %2").arg(k + 1).arg(name) : name,
+                  bodyFont(k < kCareful ? QFont::DemiBold : QFont::Normal), theme().ink, true);
+    m_list->next(QStringLiteral("words-%1").arg(k));
+    m_list->label(tr("shows in %1 of tries: a white gap %2, ink run in %3; %4 mm to join%5")
+                      .arg(chanceWords(j.shows), chanceWords(j.gap), chanceWords(j.runIn))
+                      .arg(j.length_mm, 0, 'f', 0)
+                      .arg(j.tape ? tr(", by tape") : QString()),
+                  labelFont(), theme().soft, true);
+    for (size_t e = 0; k < kCareful && e < j.easier.size(); ++e) {
+      m_list->next(QStringLiteral("ease-%1-%2").arg(k).arg(e));
+      m_list->cell<QPushButton>([this, k, e] { return easeButton(k, e); }, Qt::AlignLeft)
+          ->setText(easeWords(plan, j, j.easier[e]));
+    }
   }
-  column->addStretch(1);
+  m_list->end();
+}
+
+QPushButton* JoinsPage::easeButton(size_t join, size_t way) {
+  auto* button = plainButton({});
+  button->setFont(labelFont(QFont::DemiBold));
+  button->setStyleSheet(QStringLiteral("text-align: left; padding: 2px 4px;"));
+  connect(button, &QPushButton::clicked, this, [this, join, way] {
+    if (m_risk && join < m_risk->joins.size() && way < m_risk->joins[join].easier.size())
+      ease(Join(m_risk->joins[join]), JoinEase(m_risk->joins[join].easier[way]));
+  });
+  return button;
 }
 
 void JoinsPage::ease(const Join& j, const JoinEase& e) {
+  if (!m_session.isNow(m_of)) return;
   const Plan& plan = m_session.plan();
   const std::string& id = plan.impressions[static_cast<size_t>(j.front)].id;
   Supplies s = plan.supplies;

@@ -4,15 +4,18 @@
 #include <QWidget>
 
 #include "app/session/job.h"
-#include "app/session/plan_session.h"
+#include "app/session/plan_job.h"
 #include "core/risk/join_risk.h"
 
 class QLabel;
 class QProgressBar;
 class QVBoxLayout;
 
+class QPushButton;
+
 namespace havlo {
 
+class KeyedRows;
 class PictureBox;
 class SvgArt;
 
@@ -37,17 +40,19 @@ class JoinsPage : public QWidget {
 
   PlanSession& m_session;
   std::shared_ptr<SvgArt> m_art;
-  Job<Result<Found>>* m_job;
+  PlanJob<Result<Found>>* m_job;
+  PlanState m_of;  // of m_risk
   std::optional<JoinRisk> m_risk;
   bool m_stale = true;
   PictureBox* m_picture;
   QLabel *m_head, *m_words;
   QProgressBar* m_progress;
-  QWidget* m_list;
+  KeyedRows* m_list;
 
   void planChanged();
   void work();
-  void show(const JoinRisk& risk);
+  void show();
+  QPushButton* easeButton(size_t join, size_t way);
 };
 
 }  // namespace havlo

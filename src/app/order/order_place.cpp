@@ -13,6 +13,7 @@
 #include <algorithm>
 
 #include "app/common/form_rows.h"
+#include "app/common/keyed_rows.h"
 #include "app/common/rolled.h"
 #include "app/common/sheet_frame.h"
 #include "app/masks/masks_page.h"
@@ -31,13 +32,13 @@ namespace havlo {
 namespace {
 
 constexpr double kStripDpi = 110;
-constexpr double kMostPicture_px = 1e6;
+constexpr double kMostFrame_px = 1e6;
 constexpr double kMostOfAll_px = 1e8;  // over all steps: 400 MB
 
 /// Fine enough to look at, and never more than memory bears, however many steps there are.
 double stripDpi(const Plan& plan, const Analysis& analysis) {
   const auto steps = static_cast<double>(std::max<size_t>(1, analysis.sheet.steps.size()));
-  return dpiWithin(plan.card.panel.box(), kStripDpi, std::min(kMostPicture_px, kMostOfAll_px / steps));
+  return dpiWithin(plan.card.panel.box(), kStripDpi, std::min(kMostFrame_px, kMostOfAll_px / steps));
 }
 
 }  // namespace
@@ -63,8 +64,8 @@ OrderPlace::OrderPlace(PlanSession& session, std::shared_ptr<SvgArt> art, QWidge
       m_session(session),
       m_art(std::move(art)),
       m_tiles(newTileStore()),
-      m_job(new Job<Result<StepPictures>>(this)),
-      m_compare(new Job<double>(this)) {
+      m_job(new PlanJob<Result<StepPictures>>(session, this)),
+      m_compare(new PlanJob<double>(session, this)) {
   auto* outer = new QVBoxLayout(this);
   outer->setContentsMargins(16, 10, 16, 10);
   outer->setSpacing(8);
@@ -188,7 +189,10 @@ QWidget* OrderPlace::stepsPage() {
   auto* tally = new QWidget;
   auto* rolledColumn = new QVBoxLayout(tally);
   rolledColumn->setContentsMargins(0, 0, 6, 0);
-  m_tally = new QWidget;
+  m_tally = new KeyedRows;
+  m_tally->grid()->setHorizontalSpacing(12);
+  m_tally->grid()->setVerticalSpacing(3);
+  m_tally->grid()->setColumnStretch(3, 1);
   m_maskNotes = inkLabel({}, labelFont(), theme().ink, true);
   rolledColumn->addWidget(m_tally);
   rolledColumn->addWidget(m_maskNotes);
@@ -251,12 +255,12 @@ void OrderPlace::searchOrder() {
   if (m_session.plan().impressions.empty()) return;
   if (m_session.analysis()->orderState.from == OrderState::From::Maker && !m_bestMinutes) {
     m_compare->run(
-        [plan = m_session.snapshot(), analysis = m_session.analysis()](const Progress& progress) {
-          Plan free = *plan;
+        [](const PlanState& of, const Progress& progress) {
+          Plan free = *of.plan;
           free.making.order.clear();
-          return withBestOrder(free, analyse(free, analysis.get()), {}, progress)->sheet.minutes;
+          return withBestOrder(free, analyse(free, of.analysis.get()), {}, progress)->sheet.minutes;
         },
-        [this](double minutes) {
+        [this](const PlanState&, double minutes) {
           m_bestMinutes = minutes;
           showTimes();
         });
@@ -265,8 +269,10 @@ void OrderPlace::searchOrder() {
 }
 
 void OrderPlace::moveStep(int place, int before) {
-  const Analysis& a = *m_session.analysis();
-  const Plan& plan = m_session.plan();
+  if (!m_session.isNow(m_strip->shown())) return;
+  const PlanState shown = m_strip->shown();  // the edit brings another
+  const Analysis& a = *shown.analysis;
+  const Plan& plan = *shown.plan;
   const int from = m_strip->stepAt(place);
   if (from < 0) return;
   const int thing = a.sheet.steps[static_cast<size_t>(from)].impression;
@@ -311,8 +317,8 @@ void OrderPlace::fillWishes() {
     if (const Impression& thing = plan.impressions[i]; thing.hero || in(plan.making.first, thing.id))
       wish(tr("%1 first").arg(labelOf(plan, static_cast<int>(i))), in(plan.making.first, thing.id),
            [id = thing.id](const Plan& p, bool on) { return wantedFirst(p, id, on); });
-  if (const int k = m_strip->stepAt(m_strip->chosen()); k >= 0) {
-    const Step& s = m_session.analysis()->sheet.steps[static_cast<size_t>(k)];
+  if (const int k = m_strip->stepAt(m_strip->chosen()); k >= 0 && m_session.isNow(m_strip->shown())) {
+    const Step& s = m_strip->shown().analysis->sheet.steps[static_cast<size_t>(k)];
     if (s.what == Do::Stamp && !s.piece && !plan.impressions[static_cast<size_t>(s.impression)].hero &&
         !in(plan.making.first, plan.impressions[static_cast<size_t>(s.impression)].id))
       wish(tr("%1 first").arg(labelOf(plan, s.impression)), false,
@@ -342,7 +348,7 @@ void OrderPlace::planChanged() {
   m_stale = true;
   m_simulation.reset();
   m_pictures.clear();
-  m_strip->setPictures({});
+  m_strip->show(m_session.state());
   const Analysis& a = *m_session.analysis();
   m_bestMinutes.reset();
   showTimes();
@@ -387,18 +393,17 @@ void OrderPlace::simulateNow() {
   m_progress->show();
   m_stop->show();
   m_job->run(
-      [plan = m_session.snapshot(), analysis = m_session.analysis(), art = m_art, tiles = m_tiles,
-       hatch = lightTheme().green](const Progress& progress) {
-        return stepPictures(*plan, *analysis, *art, stripDpi(*plan, *analysis), hatch, progress, tiles);
+      [art = m_art, tiles = m_tiles, hatch = lightTheme().green](const PlanState& of, const Progress& progress) {
+        return stepPictures(*of.plan, *of.analysis, *art, stripDpi(*of.plan, *of.analysis), hatch, progress, tiles);
       },
-      [this](Result<StepPictures> result) {
+      [this](const PlanState& of, Result<StepPictures> result) {
         m_progress->hide();
         m_stop->hide();
         if (!result) return;
         StepPictures done = std::move(result).value();
         m_simulation = std::move(done.simulation);
         m_pictures = std::move(done.steps);
-        m_strip->setPictures(m_pictures);
+        m_strip->show(of, m_pictures);
         showStep(m_strip->chosen());
         showProof();
         Q_EMIT proofChanged();
@@ -416,7 +421,8 @@ void OrderPlace::settle() {
 }
 
 void OrderPlace::showStep(int place) {
-  const Analysis& a = *m_session.analysis();
+  const PlanState& shown = m_strip->shown();
+  const Analysis& a = *shown.analysis;
   const int k = m_strip->stepAt(place);
   const bool any = k >= 0 && k < static_cast<int>(a.sheet.steps.size());
   m_stepTitle->setText(any ? QString() : tr("No steps yet"));
@@ -426,7 +432,7 @@ void OrderPlace::showStep(int place) {
     return;
   }
   const StepWords words =
-      wordsOf(m_session.plan(), a, a.sheet.steps[static_cast<size_t>(k)], m_session.units());
+      wordsOf(*shown.plan, a, a.sheet.steps[static_cast<size_t>(k)], m_session.units());
   m_stepTitle->setText(tr("%1 of %2: %3").arg(place + 1).arg(m_strip->count()).arg(words.title));
   const auto say = [](QLabel* label, const QString& text) {
     label->setText(text.isEmpty() ? text : text.left(1).toUpper() + text.mid(1));
@@ -442,34 +448,28 @@ void OrderPlace::showStep(int place) {
 
 void OrderPlace::showTally() {
   m_tallyStale = false;
-  delete m_tally->layout();
-  qDeleteAll(m_tally->findChildren<QWidget*>(QString(), Qt::FindDirectChildrenOnly));
-  auto* grid = new QGridLayout(m_tally);
-  grid->setContentsMargins(0, 0, 0, 0);
-  grid->setHorizontalSpacing(12);
-  grid->setVerticalSpacing(3);
   const Plan& plan = m_session.plan();
   const Analysis& a = *m_session.analysis();
   m_maskTotal->setText(tr("Masks to cut: %1").arg(a.masksToCut()));
-  const QString heads[] = {tr("Stamp"), tr("Cut"), tr("Uses"), tr("Because")};
-  for (int c = 0; c < 4; ++c) grid->addWidget(inkLabel(heads[c], labelFont(), theme().soft), 0, c);
-  int row = 1;
+  m_tally->begin();
+  m_tally->next(QStringLiteral("head"));
+  for (const QString& head : {tr("Stamp"), tr("Cut"), tr("Uses"), tr("Because")})
+    m_tally->label(head, labelFont(), theme().soft);
   QStringList open;
   for (size_t s = 0; s < plan.stamps.size(); ++s) {
     const StampMasks& m = a.stampMasks[s];
     if (m.uses == 0 && m.taped == 0) continue;
-    grid->addWidget(inkLabel(stampName(*plan.stamps[s]), labelFont(), theme().ink), row, 0);
-    grid->addWidget(inkLabel(QString::number(m.cut), labelFont(QFont::Bold), theme().ink), row, 1);
-    grid->addWidget(
-        inkLabel(m.uses ? QString::number(m.uses) : QStringLiteral("–"), labelFont(), theme().ink), row, 2);
+    m_tally->next(QString::fromStdString(plan.stamps[s]->id));
+    m_tally->label(stampName(*plan.stamps[s]), labelFont(), theme().ink);
+    m_tally->label(QString::number(m.cut), labelFont(QFont::Bold), theme().ink);
+    m_tally->label(m.uses ? QString::number(m.uses) : QStringLiteral("–"), labelFont(), theme().ink);
     QString reason = reasonOf(m, plan.supplies);
     if (m.taped > 0 && m.uses > 0) reason += tr("; tape for %1 more").arg(m.taped);
-    grid->addWidget(inkLabel(reason, labelFont(), theme().soft, true), row, 3);
-    ++row;
+    m_tally->label(reason, labelFont(), theme().soft, true);
     if (m.uses > 0 && !thinPartsOf(*plan.stamps[s], plan.supplies).empty())
       open << stampName(*plan.stamps[s]);
   }
-  grid->setColumnStretch(3, 1);
+  m_tally->end(false);
   QStringList notes;
   for (size_t i = 0; i < a.needs.uncuttable.size(); ++i)
     if (a.needs.uncuttable[i])

@@ -6,7 +6,7 @@
 #include <QWidget>
 
 #include "app/session/job.h"
-#include "app/session/plan_session.h"
+#include "app/session/plan_job.h"
 #include "io/art/picture.h"
 
 class QGridLayout;
@@ -17,6 +17,8 @@ class QScrollArea;
 class QStackedWidget;
 
 namespace havlo {
+
+class KeyedRows;
 
 class JoinsPage;
 class MasksPage;
@@ -64,8 +66,8 @@ class OrderPlace : public QWidget {
   PlanSession& m_session;
   std::shared_ptr<SvgArt> m_art;
   std::shared_ptr<TileStore> m_tiles;
-  Job<Result<StepPictures>>* m_job;
-  Job<double>* m_compare;  // minutes of the best order, beside the maker's own
+  PlanJob<Result<StepPictures>>* m_job;
+  PlanJob<double>* m_compare;  // minutes of the best order, beside the maker's own
   std::optional<double> m_bestMinutes;
   std::optional<Simulation> m_simulation;
   std::vector<QImage> m_pictures;
@@ -75,7 +77,7 @@ class OrderPlace : public QWidget {
   QLabel *m_heading, *m_times, *m_stepTitle, *m_stepWhere, *m_stepDetail, *m_stepCare, *m_proof, *m_proofWhy,
       *m_maskTotal, *m_maskNotes, *m_troubles;
   PictureBox *m_big, *m_finished;
-  QWidget* m_tally;
+  KeyedRows* m_tally;
   QProgressBar* m_progress;
   QPushButton *m_stop, *m_wishes, *m_again;
   std::vector<QPushButton*> m_tabs;

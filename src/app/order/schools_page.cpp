@@ -1,9 +1,9 @@
 // The comparison presses the plan eight times in a worker; the advice is at hand at once.
 #include "app/order/schools_page.h"
+#include "app/common/keyed_rows.h"
 
 #include <QComboBox>
 #include <QCoreApplication>
-#include <QGridLayout>
 #include <QHBoxLayout>
 #include <QProgressBar>
 #include <QPushButton>
@@ -23,11 +23,6 @@ namespace havlo {
 namespace {
 
 constexpr double kSmallFault_mm2 = 1.0;
-
-void clear(QWidget* w) {
-  delete w->layout();
-  qDeleteAll(w->findChildren<QWidget*>(QString(), Qt::FindDirectChildrenOnly));
-}
 
 QComboBox* schoolChoice() {
   auto* box = new QComboBox;
@@ -54,7 +49,7 @@ SchoolsPage::SchoolsPage(PlanSession& session, std::shared_ptr<SvgArt> art, QWid
     : QWidget(parent),
       m_session(session),
       m_art(std::move(art)),
-      m_job(new Job<Result<std::vector<SchoolResult>>>(this)) {
+      m_job(new PlanJob<Result<std::vector<SchoolResult>>>(session, this)) {
   auto* row = new QHBoxLayout(this);
   row->setContentsMargins(0, 0, 0, 0);
   row->setSpacing(10);
@@ -67,7 +62,11 @@ SchoolsPage::SchoolsPage(PlanSession& session, std::shared_ptr<SvgArt> art, QWid
   m_progress->setRange(0, 100);
   m_progress->setAccessibleName(tr("Comparing the schools"));
   left->box()->addWidget(m_progress);
-  m_table = new QWidget;
+  m_table = new KeyedRows;
+  m_table->grid()->setContentsMargins(0, 6, 0, 0);
+  m_table->grid()->setHorizontalSpacing(12);
+  m_table->grid()->setVerticalSpacing(7);
+  m_table->grid()->setColumnStretch(0, 1);
   left->box()->addWidget(m_table);
   left->box()->addSpacing(14);
   for (Technique t : kSchools)
@@ -87,7 +86,11 @@ SchoolsPage::SchoolsPage(PlanSession& session, std::shared_ptr<SvgArt> art, QWid
   m_take = new QPushButton(tr("Do as advised"));
   head->addWidget(m_take);
   right->box()->addLayout(head);
-  m_things = new QWidget;
+  m_things = new KeyedRows;
+  m_things->grid()->setContentsMargins(0, 4, 6, 0);
+  m_things->grid()->setHorizontalSpacing(10);
+  m_things->grid()->setVerticalSpacing(4);
+  m_things->grid()->setColumnStretch(2, 1);
   right->box()->addWidget(rolled(m_things), 1);
   m_print = new QPushButton(tr("Print the stamps to tape"));
   m_print->setProperty("plain", true);
@@ -103,6 +106,7 @@ SchoolsPage::SchoolsPage(PlanSession& session, std::shared_ptr<SvgArt> art, QWid
   connect(&session, &PlanSession::planChanged, this, &SchoolsPage::planChanged);
   connect(m_job, &JobBase::progressed, this,
           [this](double share) { m_progress->setValue(qRound(100 * share)); });
+  connect(m_job, &JobBase::finished, m_progress, &QWidget::hide);
 }
 
 void SchoolsPage::planChanged() {
@@ -120,12 +124,11 @@ void SchoolsPage::work() {
   m_progress->setValue(0);
   m_progress->show();
   m_job->run(
-      [plan = m_session.snapshot(), analysis = m_session.analysis(), art = m_art](const Progress& progress) {
-        return compareSchools(*plan, *analysis, art.get(), dpiWithin(plan->card.panel.box(), 90, 5e5),
+      [art = m_art](const PlanState& of, const Progress& progress) {
+        return compareSchools(*of.plan, *of.analysis, art.get(), dpiWithin(of.plan->card.panel.box(), 90, 5e5),
                               progress);
       },
-      [this](Result<std::vector<SchoolResult>> done) {
-        m_progress->hide();
+      [this](const PlanState&, Result<std::vector<SchoolResult>> done) {
         if (!done) return;
         m_results = std::move(done).value();
         showTable();
@@ -148,90 +151,85 @@ void SchoolsPage::takeAdvice() {
 }
 
 void SchoolsPage::showTable() {
-  clear(m_table);
-  auto* grid = new QGridLayout(m_table);
-  grid->setContentsMargins(0, 6, 0, 0);
-  grid->setHorizontalSpacing(12);
-  grid->setVerticalSpacing(7);
-  const QString heads[] = {tr("School"),        tr("Masks"), tr("Time"),
-                           tr("Joins showing"), tr("Wrong"), tr("Unsuited")};
-  for (int c = 0; c < 6; ++c) grid->addWidget(inkLabel(heads[c], labelFont(), theme().soft), 0, c);
-  int row = 1;
+  m_table->begin();
+  m_table->next(QStringLiteral("head"));
+  for (const QString& head :
+       {tr("School"), tr("Masks"), tr("Time"), tr("Joins showing"), tr("Wrong"), tr("Unsuited")})
+    m_table->label(head, labelFont(), theme().soft);
   for (const SchoolResult& r : m_results) {
-    const bool own = !r.technique;
     const QString name = r.technique ? capital(techniqueName(*r.technique))
                          : r.advised ? tr("As advised")
                                      : tr("As planned");
-    const QFont font = bodyFont(own ? QFont::DemiBold : QFont::Normal);
+    const QFont font = bodyFont(r.technique ? QFont::Normal : QFont::DemiBold);
     const bool wrong = r.faults_mm2 > kSmallFault_mm2;
-    grid->addWidget(inkLabel(name, font, theme().ink), row, 0);
-    grid->addWidget(inkLabel(QString::number(r.masks), font, theme().ink), row, 1);
-    grid->addWidget(inkLabel(minutesWords(r.minutes), font, theme().ink), row, 2);
-    grid->addWidget(inkLabel(r.risk < 0.05 ? tr("none") : QString::number(r.risk, 'f', 1), font, theme().ink),
-                    row, 3);
-    grid->addWidget(
-        inkLabel(wrong ? tr("%1 mm²").arg(r.faults_mm2, 0, 'f', r.faults_mm2 < 10 ? 1 : 0) : tr("nothing"),
-                 font, wrong ? theme().madder : theme().ink),
-        row, 4);
-    grid->addWidget(inkLabel(r.unsuited == 0   ? tr("none")
-                             : r.unsuited == 1 ? tr("1 thing")
-                                               : tr("%1 things").arg(r.unsuited),
-                             font, r.unsuited ? theme().ochre : theme().ink),
-                    row, 5);
-    if (r.technique) m_table->findChildren<QLabel*>().last()->setToolTip(capital(schoolWords(*r.technique)));
-    ++row;
+    m_table->next(name);
+    m_table->label(name, font, theme().ink)->setToolTip(r.technique ? capital(schoolWords(*r.technique)) : QString());
+    m_table->label(QString::number(r.masks), font, theme().ink);
+    m_table->label(minutesWords(r.minutes), font, theme().ink);
+    m_table->label(r.risk < 0.05 ? tr("none") : QString::number(r.risk, 'f', 1), font, theme().ink);
+    m_table->label(wrong ? tr("%1 mm²").arg(r.faults_mm2, 0, 'f', r.faults_mm2 < 10 ? 1 : 0) : tr("nothing"), font,
+                   wrong ? theme().madder : theme().ink);
+    m_table->label(r.unsuited == 0   ? tr("none")
+                   : r.unsuited == 1 ? tr("1 thing")
+                                     : tr("%1 things").arg(r.unsuited),
+                   font, r.unsuited ? theme().ochre : theme().ink);
   }
-  grid->setColumnStretch(0, 1);
+  m_table->end(false);
 }
 
 void SchoolsPage::showThings() {
-  clear(m_things);
   const Plan& plan = m_session.plan();
   const QSignalBlocker still(m_default);
   m_default->setCurrentIndex(m_default->findData(static_cast<int>(plan.technique)));
-  auto* grid = new QGridLayout(m_things);
-  grid->setContentsMargins(0, 4, 6, 0);
-  grid->setHorizontalSpacing(10);
-  grid->setVerticalSpacing(4);
-  int row = 0;
   bool differs = false;
+  m_things->begin();
   for (const SchoolAdvice& a : adviseSchools(plan, *m_session.analysis())) {
-    const Impression& thing = plan.impressions[static_cast<size_t>(a.impression)];
-    grid->addWidget(inkLabel(labelOf(plan, a.impression), labelFont(QFont::DemiBold), theme().ink), row, 0);
-    auto* choice = schoolChoice();
-    choice->setAccessibleName(tr("School of %1").arg(nameOf(plan, a.impression)));
-    for (size_t k = 0; k < a.options.size(); ++k)
-      choice->setItemData(static_cast<int>(k), costWords(a.options[k]), Qt::ToolTipRole);
-    choice->setCurrentIndex(choice->findData(static_cast<int>(thing.technique)));
-    connect(choice, &QComboBox::activated, this, [this, id = thing.id, choice](int k) {
-      const auto t = static_cast<Technique>(choice->itemData(k).toInt());
-      const int i = m_session.plan().indexOf(id);
-      if (i >= 0)
-        m_session.edit(tr("%1: %2").arg(labelOf(m_session.plan(), i), techniqueName(t)),
-                       withTechnique(m_session.plan(), id, t));
-    });
-    grid->addWidget(choice, row, 1);
-    const auto now = std::find_if(a.options.begin(), a.options.end(),
-                                  [&](const SchoolOption& o) { return o.technique == thing.technique; });
-    QStringList words;
-    for (Obstacle o : now->obstacles) words << obstacleWords(o);
-    const bool better = a.best != thing.technique && a.reason != SchoolReason::NothingBehind;
-    differs = differs || better;
-    if (better) words << tr("better: %1, %2").arg(techniqueName(a.best), reasonWords(a.reason));
-    if (words.isEmpty()) words << reasonWords(a.reason);
-    const bool trouble = !now->obstacles.empty();
-    grid->addWidget(inkLabel(capital(words.join(QStringLiteral("; "))), labelFont(),
-                             trouble  ? theme().madder
-                             : better ? theme().ochre
-                                      : theme().soft,
-                             true),
-                    row, 2);
-    ++row;
+    showThing(a);
+    differs = differs || better(plan, a);
   }
-  grid->setColumnStretch(2, 1);
-  grid->setRowStretch(row, 1);
+  m_things->end();
   m_take->setEnabled(differs);
   m_print->setVisible(hasTapedStamps(*m_session.analysis()));
+}
+
+bool SchoolsPage::better(const Plan& plan, const SchoolAdvice& a) {
+  return a.best != plan.impressions[static_cast<size_t>(a.impression)].technique &&
+         a.reason != SchoolReason::NothingBehind;
+}
+
+void SchoolsPage::showThing(const SchoolAdvice& a) {
+  const Plan& plan = m_session.plan();
+  const Impression& thing = plan.impressions[static_cast<size_t>(a.impression)];
+  m_things->next(QString::fromStdString(thing.id));
+  m_things->label(labelOf(plan, a.impression), labelFont(QFont::DemiBold), theme().ink);
+  auto* choice = m_things->cell<QComboBox>([this, id = thing.id] {
+    auto* box = schoolChoice();
+    connect(box, &QComboBox::activated, this,
+            [this, id, box](int k) { chooseSchool(id, static_cast<Technique>(box->itemData(k).toInt())); });
+    return box;
+  });
+  choice->setAccessibleName(tr("School of %1").arg(nameOf(plan, a.impression)));
+  for (size_t k = 0; k < a.options.size(); ++k)
+    choice->setItemData(static_cast<int>(k), costWords(a.options[k]), Qt::ToolTipRole);
+  choice->setCurrentIndex(choice->findData(static_cast<int>(thing.technique)));
+  const auto now = std::find_if(a.options.begin(), a.options.end(),
+                                [&](const SchoolOption& o) { return o.technique == thing.technique; });
+  QStringList words;
+  for (Obstacle o : now->obstacles) words << obstacleWords(o);
+  if (better(plan, a)) words << tr("better: %1, %2").arg(techniqueName(a.best), reasonWords(a.reason));
+  if (words.isEmpty()) words << reasonWords(a.reason);
+  m_things->label(capital(words.join(QStringLiteral("; "))), labelFont(),
+                  !now->obstacles.empty() ? theme().madder
+                  : better(plan, a)       ? theme().ochre
+                                          : theme().soft,
+                  true);
+}
+
+void SchoolsPage::chooseSchool(const std::string& id, Technique technique) {
+  const int i = m_session.plan().indexOf(id);
+  if (i < 0) return;
+  m_session.edit(tr("%1: %2").arg(labelOf(m_session.plan(), i), techniqueName(technique)),
+                 withTechnique(m_session.plan(), id, technique));
 }
 
 }  // namespace havlo

@@ -4,7 +4,7 @@
 #include <QWidget>
 
 #include "app/session/job.h"
-#include "app/session/plan_session.h"
+#include "app/session/plan_job.h"
 #include "core/schools/schools.h"
 
 class QComboBox;
@@ -14,6 +14,8 @@ class QProgressBar;
 class QPushButton;
 
 namespace havlo {
+
+class KeyedRows;
 
 class SvgArt;
 
@@ -36,10 +38,10 @@ class SchoolsPage : public QWidget {
  private:
   PlanSession& m_session;
   std::shared_ptr<SvgArt> m_art;
-  Job<Result<std::vector<SchoolResult>>>* m_job;
+  PlanJob<Result<std::vector<SchoolResult>>>* m_job;
   std::vector<SchoolResult> m_results;
   bool m_stale = true;
-  QWidget *m_table, *m_things;
+  KeyedRows *m_table, *m_things;
   QProgressBar* m_progress;
   QComboBox* m_default;
   QPushButton *m_take, *m_print;
@@ -48,6 +50,9 @@ class SchoolsPage : public QWidget {
   void work();
   void showTable();
   void showThings();
+  void showThing(const SchoolAdvice& advice);
+  void chooseSchool(const std::string& impression, Technique technique);
+  static bool better(const Plan& plan, const SchoolAdvice& advice);
 };
 
 }  // namespace havlo

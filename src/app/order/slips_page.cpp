@@ -20,13 +20,13 @@
 namespace havlo {
 namespace {
 
-constexpr double kDpi = 130;
+constexpr double kSlipDpi = 130;
 constexpr int kMostWords = 6;
 
 }  // namespace
 
 SlipsPage::SlipsPage(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget* parent)
-    : QWidget(parent), m_session(session), m_art(std::move(art)), m_job(new Job<Result<Pressed>>(this)) {
+    : QWidget(parent), m_session(session), m_art(std::move(art)), m_job(new PlanJob<Result<Pressed>>(session, this)) {
   auto* row = new QHBoxLayout(this);
   row->setContentsMargins(0, 0, 0, 0);
   row->setSpacing(10);
@@ -106,7 +106,7 @@ void SlipsPage::showEvent(QShowEvent*) {
   // To begin with, the card as it is meant to be.
   const Plan& plan = m_session.plan();
   m_picture->setPicture(
-      intendedPicture(plan, *m_session.analysis(), *m_art, dpiWithin(plan.card.panel.box(), kDpi, 1e6)));
+      intendedPicture(plan, *m_session.analysis(), *m_art, dpiWithin(plan.card.panel.box(), kSlipDpi, 1e6)));
 }
 
 void SlipsPage::planChanged() {
@@ -151,8 +151,9 @@ void SlipsPage::tryOut(const WhatIf& what) {
   if (m_session.plan().impressions.empty()) return;
   m_head->setText(tr("Being pressed"));
   m_job->run(
-      [plan = m_session.snapshot(), analysis = m_session.analysis(), art = m_art, what,
-       lively = m_lively](const Progress& progress) -> Result<Pressed> {
+      [art = m_art, what, lively = m_lively](const PlanState& of, const Progress& progress) -> Result<Pressed> {
+        const auto& plan = of.plan;
+        const auto& analysis = of.analysis;
         const auto slip = slipped(*plan, *analysis, what);
         if (!slip) return slip.error();
         const Slip& s = slip.value();
@@ -160,7 +161,7 @@ void SlipsPage::tryOut(const WhatIf& what) {
         PressRun run;
         run.intended = &intended;
         run.maskLife = s.maskLife;
-        const double dpi = dpiWithin(plan->card.panel.box(), kDpi, 1e6);
+        const double dpi = dpiWithin(plan->card.panel.box(), kSlipDpi, 1e6);
         const PressInput in = s.analysis->press(*s.plan, art.get());
         auto pressed = simulate(in, s.analysis->sheet, dpi, progress, {}, {}, run);
         if (!pressed) return pressed.error();
@@ -177,7 +178,7 @@ void SlipsPage::tryOut(const WhatIf& what) {
         out.words.removeDuplicates();
         return out;
       },
-      [this](Result<Pressed> result) {
+      [this](const PlanState& of, Result<Pressed> result) {
         if (!result) {
           m_head->setText(tr("That cannot be tried"));
           m_words->setText(QString::fromStdString(result.error().message));
@@ -185,7 +186,7 @@ void SlipsPage::tryOut(const WhatIf& what) {
         }
         Pressed p = std::move(result).value();
         std::vector<QPointF> marks;
-        const PanelSize& panel = m_session.plan().card.panel;
+        const PanelSize& panel = of.plan->card.panel;
         for (const Difference& d : p.simulation.worst)
           if (!d.explained && marks.size() < 6)
             marks.push_back({d.at.x / panel.width_mm, 1 - d.at.y / panel.height_mm});

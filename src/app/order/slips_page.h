@@ -5,7 +5,7 @@
 #include <QWidget>
 
 #include "app/session/job.h"
-#include "app/session/plan_session.h"
+#include "app/session/plan_job.h"
 #include "core/analysis/what_if.h"
 
 class QComboBox;
@@ -40,7 +40,7 @@ class SlipsPage : public QWidget {
   };
   PlanSession& m_session;
   std::shared_ptr<SvgArt> m_art;
-  Job<Result<Pressed>>* m_job;
+  PlanJob<Result<Pressed>>* m_job;
   std::optional<Simulation> m_simulation;
   PictureBox* m_picture;
   QLabel *m_head, *m_words;

@@ -12,7 +12,7 @@
 
 namespace havlo {
 
-StepStrip::StepStrip(PlanSession& session, QWidget* parent) : QWidget(parent), m_session(session) {
+StepStrip::StepStrip(PlanSession& session, QWidget* parent) : QWidget(parent), m_session(session), m_shown(session.state()) {
   setFocusPolicy(Qt::StrongFocus);
   setAccessibleName(tr("Steps"));
   setAccessibleDescription(
@@ -20,7 +20,7 @@ StepStrip::StepStrip(PlanSession& session, QWidget* parent) : QWidget(parent), m
 }
 
 QSize StepStrip::pictureSize() const {
-  const PanelSize& panel = m_session.plan().card.panel;
+  const PanelSize& panel = m_shown.plan->card.panel;
   QSizeF size(panel.width_mm, panel.height_mm);
   // With large text the pictures give some of their room to the words.
   const double lean = textScale();
@@ -45,11 +45,12 @@ int StepStrip::placeOf(int step) const {
   return static_cast<int>(std::lower_bound(m_steps.begin(), m_steps.end(), step) - m_steps.begin());
 }
 
-void StepStrip::setPictures(const std::vector<QImage>& pictures) {
-  m_steps = stepsToShow(m_session.analysis()->sheet);
+void StepStrip::show(const PlanState& state, const std::vector<QImage>& pictures) {
+  m_shown = state;
+  m_steps = stepsToShow(state.analysis->sheet);
   m_pictures.clear();
   const QSize size = (QSizeF(pictureSize()) * devicePixelRatioF()).toSize();
-  if (!pictures.empty())
+  if (pictures.size() == state.analysis->sheet.steps.size())
     for (int step : m_steps)
       m_pictures.push_back(
           pictures[static_cast<size_t>(step)].scaled(size, Qt::IgnoreAspectRatio, Qt::SmoothTransformation));
@@ -75,7 +76,7 @@ void StepStrip::mousePressEvent(QMouseEvent* e) {
 bool StepStrip::movable(int place) const {
   const int k = stepAt(place);
   if (k < 0) return false;
-  const Step& s = m_session.analysis()->sheet.steps[static_cast<size_t>(k)];
+  const Step& s = m_shown.analysis->sheet.steps[static_cast<size_t>(k)];
   return s.what == Do::Stamp && !s.piece;
 }
 
@@ -122,8 +123,8 @@ void StepStrip::paintEvent(QPaintEvent* e) {
   p.setRenderHint(QPainter::Antialiasing);
   p.setRenderHint(QPainter::SmoothPixmapTransform);
   const Theme& t = theme();
-  const Plan& plan = m_session.plan();
-  const Analysis& a = *m_session.analysis();
+  const Plan& plan = *m_shown.plan;
+  const Analysis& a = *m_shown.analysis;
   const auto& steps = a.sheet.steps;
   const QFontMetricsF metrics(labelFont());
   for (int k = 0; k < count(); ++k) {

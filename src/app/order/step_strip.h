@@ -16,8 +16,9 @@ class StepStrip : public QWidget {
  public:
   explicit StepStrip(PlanSession& session, QWidget* parent = nullptr);
 
-  /// @param pictures  one per step of the run sheet, or none yet
-  void setPictures(const std::vector<QImage>& pictures);
+  /// Shows the steps of a state. @param pictures  made from that state, one per step of its run sheet, or none yet
+  void show(const PlanState& state, const std::vector<QImage>& pictures = {});
+  const PlanState& shown() const { return m_shown; }
   int chosen() const { return m_chosen; }  ///< place in the strip
   void choose(int place);
   /// Step of the run sheet at a place of the strip, or -1; and back.
@@ -43,6 +44,7 @@ class StepStrip : public QWidget {
 
  private:
   PlanSession& m_session;
+  PlanState m_shown;
   std::vector<int> m_steps;        // of the run sheet, as shown
   std::vector<QImage> m_pictures;  // by place, at the size they are painted
   int m_chosen = 0;

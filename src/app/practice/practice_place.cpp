@@ -1,5 +1,6 @@
 // The learner's steps are a value; what is on the screen follows from it.
 #include "app/practice/practice_place.h"
+#include "app/common/keyed_rows.h"
 
 #include <QCheckBox>
 #include <QCoreApplication>
@@ -23,7 +24,7 @@
 namespace havlo {
 namespace {
 
-constexpr double kDpi = 110;
+constexpr double kDrillDpi = 110;
 
 QString practiceText(const char* text) { return QCoreApplication::translate("Practice", text); }
 QString starsKey(const Exercise& e) { return QStringLiteral("practice/") + QLatin1String(e.file); }
@@ -99,7 +100,8 @@ PracticePlace::PracticePlace(std::shared_ptr<SvgArt> art, QWidget* parent)
   right->box()->addLayout(moves);
   m_coverHead = inkLabel({}, bodyFont(QFont::DemiBold), theme().ink, true);
   right->box()->addWidget(m_coverHead);
-  m_covers = new QWidget;
+  m_covers = new KeyedRows;
+  m_covers->grid()->setSpacing(2);
   right->box()->addWidget(rolled(m_covers), 4);
   auto* buttons = new QHBoxLayout;
   m_press = new QPushButton(tr("Press it"));
@@ -177,7 +179,7 @@ void PracticePlace::open(int exercise) {
   m_analysis = withBestOrder(*m_plan, analyse(*m_plan));
   m_title->setText(practiceText(e.title));
   m_lesson->setText(practiceText(e.lesson));
-  m_goal->setPicture(intendedPicture(*m_plan, *m_analysis, *m_art, kDpi));
+  m_goal->setPicture(intendedPicture(*m_plan, *m_analysis, *m_art, kDrillDpi));
   m_steps = mixedUp(*m_plan, static_cast<uint64_t>(exercise) + 3);
   if (m_exercises->currentRow() != exercise) m_exercises->setCurrentRow(exercise);
   fillSteps(0);
@@ -206,15 +208,11 @@ void PracticePlace::fillSteps(int chosen) {
 }
 
 void PracticePlace::fillCovers() {
-  delete m_covers->layout();
-  qDeleteAll(m_covers->findChildren<QWidget*>(QString(), Qt::FindDirectChildrenOnly));
-  auto* column = new QVBoxLayout(m_covers);
-  column->setContentsMargins(0, 0, 0, 0);
-  column->setSpacing(2);
   const int step = m_list->currentRow();
   m_earlier->setEnabled(step > 0);
   m_later->setEnabled(step >= 0 && step + 1 < m_list->count());
-  if (step < 0 || step >= static_cast<int>(m_steps.size())) return;
+  m_covers->begin();
+  if (step < 0 || step >= static_cast<int>(m_steps.size())) return m_covers->end();
   const DrillStep& s = m_steps[static_cast<size_t>(step)];
   m_coverHead->setText(tr("Covered while you %1:").arg([&] {
     QString name = nameOfStep(s);
@@ -223,12 +221,18 @@ void PracticePlace::fillCovers() {
   for (size_t i = 0; i < m_plan->impressions.size(); ++i) {
     const auto thing = static_cast<int>(i);
     if (!s.wash && s.index == thing) continue;
-    auto* box = new QCheckBox(labelOf(*m_plan, thing));
+    // The step is not part of the key: the ticks stay where the eye has them.
+    m_covers->next(QString::number(thing));
+    auto* box = m_covers->cell<QCheckBox>([this, thing] {
+      auto* made = new QCheckBox;
+      connect(made, &QCheckBox::clicked, this,
+              [this, thing](bool on) { cover(m_list->currentRow(), thing, on); });
+      return made;
+    });
+    box->setText(labelOf(*m_plan, thing));
     box->setChecked(std::binary_search(s.covered.begin(), s.covered.end(), thing));
-    connect(box, &QCheckBox::toggled, this, [this, step, thing](bool on) { cover(step, thing, on); });
-    column->addWidget(box);
   }
-  column->addStretch(1);
+  m_covers->end();
 }
 
 void PracticePlace::moveStep(int from, int to) {
@@ -270,7 +274,7 @@ void PracticePlace::press() {
   m_job->run(
       [plan = m_plan, analysis = m_analysis, steps = m_steps,
        art = m_art](const Progress& progress) -> Result<Pressed> {
-        auto drilled = pressDrill(*plan, *analysis, steps, art.get(), kDpi, progress);
+        auto drilled = pressDrill(*plan, *analysis, steps, art.get(), kDrillDpi, progress);
         if (!drilled) return drilled.error();
         Pressed out{std::move(drilled).value(), {}, {}};
         out.picture = pictureOf(out.result.pressed.card);

@@ -15,6 +15,8 @@ class QVBoxLayout;
 
 namespace havlo {
 
+class KeyedRows;
+
 class PictureBox;
 class SvgArt;
 
@@ -60,7 +62,7 @@ class PracticePlace : public QWidget {
   QListWidget *m_exercises, *m_list;
   QLabel *m_title, *m_lesson, *m_head, *m_words, *m_coverHead;
   PictureBox *m_goal, *m_yours;
-  QWidget* m_covers;
+  KeyedRows* m_covers;
   QPushButton *m_press, *m_earlier, *m_later;
 
   QString nameOfStep(const DrillStep& step) const;

@@ -1,17 +1,15 @@
 // Labels are made anew at every move, so that undo names the whole act.
 #include "app/scene/face_drag.h"
 
-#include <QCoreApplication>
 #include <cmath>
 
 #include "core/edit/edits.h"
 #include "io/wording/finding_words.h"
 #include "io/wording/names.h"
+#include "io/wording/say.h"
 
 namespace havlo {
 namespace {
-
-QString tr(const char* text) { return QCoreApplication::translate("FaceDrag", text); }
 
 double angleFrom(Point centre, Point p) {
   return std::atan2(p.y - centre.y, p.x - centre.x) * 180 / 3.14159265358979323846;

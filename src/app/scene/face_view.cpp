@@ -27,7 +27,7 @@ namespace {
 constexpr double kGrab_mm = 0.8;  // a thin string can be taken this far beside it
 constexpr double kTurnStalk_px = 26;
 constexpr double kMost_px_per_mm = 40;
-constexpr double kMostPicture_px = 1.2e7;
+constexpr double kMostFace_px = 1.2e7;
 
 QString bare(double mm, MeasureStyle style) {
   return QString::fromStdString(writeBareMeasure(Millimetres{mm}, style));
@@ -115,7 +115,7 @@ void FaceView::refresh() {
   m_picturedScale = geometryNow().scale;
   const double dpi =
       dpiWithin(m_session.plan().card.panel.box(),
-                std::min(600.0, geometryNow().scale * devicePixelRatioF() * kMmPerInch), kMostPicture_px);
+                std::min(600.0, geometryNow().scale * devicePixelRatioF() * kMmPerInch), kMostFace_px);
   m_job->run([plan = m_session.snapshot(), analysis = m_session.analysis(), art = m_art, tiles = m_tiles,
               dpi](const Progress&) { return intendedPicture(*plan, *analysis, *art, dpi, tiles); },
              [this](QImage image) {
@@ -412,7 +412,7 @@ void FaceView::paintEvent(QPaintEvent*) {
   p.fillRect(face.translated(2, 3), QColor(0, 0, 0, theme().dark ? 90 : 28));
   if (m_picture.isNull()) {
     const Colour c = m_session.plan().card.paper.colour;
-    p.fillRect(face, QColor(c.red, c.green, c.blue));
+    p.fillRect(face, colourOf(c));
   } else {
     // A picture of the face's own size is laid down pixel by pixel, which is many times faster than scaling.
     const double ratio = devicePixelRatioF();

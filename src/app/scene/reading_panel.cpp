@@ -1,14 +1,15 @@
 // One card a finding: mark, sentence, number, why, "show me", and the fix as a button.
 #include "app/scene/reading_panel.h"
 
-#include <QHBoxLayout>
-#include <QMenu>
+#include <QHash>
 #include <QPushButton>
-#include <QScrollArea>
 #include <algorithm>
 
 #include "app/common/form_rows.h"
+#include "app/common/keyed_rows.h"
 #include "app/common/marks.h"
+#include "app/common/rolled.h"
+#include "app/scene/finding_card.h"
 #include "core/edit/wash_edits.h"
 #include "core/focus/looks.h"
 #include "io/wording/focus_words.h"
@@ -19,14 +20,14 @@ ReadingPanel::ReadingPanel(PlanSession& session, QWidget* parent)
     : SheetFrame(parent),
       m_session(session),
       m_summary(inkLabel({}, bodyFont(), theme().ink, true)),
-      m_scroll(new QScrollArea) {
+      m_rows(new KeyedRows) {
   setAccessibleName(tr("The reading"));
   box()->addWidget(inkLabel(tr("What the scene says"), headingFont(), theme().ink));
   box()->addWidget(m_summary);
-  m_scroll->setWidgetResizable(true);
-  m_scroll->setFrameShape(QFrame::NoFrame);
-  m_scroll->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-  box()->addWidget(m_scroll, 1);
+  m_rows->grid()->setContentsMargins(0, 0, 4, 0);
+  m_rows->grid()->setSpacing(6);
+  m_rows->grid()->setColumnStretch(1, 1);
+  box()->addWidget(rolled(m_rows), 1);
   connect(&session, &PlanSession::planChanged, this, &ReadingPanel::refresh);
   connect(&session, &PlanSession::looksChanged, this, &ReadingPanel::refresh);
   connect(&session, &PlanSession::foretoldChanged, this, &ReadingPanel::refresh);
@@ -49,73 +50,81 @@ void ReadingPanel::refresh() {
   words << (m_showKnown ? QStringLiteral("shown") : QString());
   m_shown = a.findings;
   m_summary->setText(verdict(m_session.plan(), a));
-  if (words == m_shownWords && m_scroll->widget()) return;  // nothing new to say: no flicker while dragging
+  if (words == m_shownWords) return;  // nothing new to say: no flicker while dragging
   m_shownWords = words;
-  auto* list = new QWidget;
-  auto* column = new QVBoxLayout(list);
-  column->setContentsMargins(0, 0, 4, 0);
-  column->setSpacing(6);
-  for (size_t k = 0; k < m_shown.size(); ++k)
-    if (!m_shown[k].known) column->addWidget(card(m_shown[k], k));
-  const size_t fits = static_cast<size_t>(std::count_if(
-      a.scale.begin(), a.scale.end(), [](const ScaleReading& s) { return s.verdict == ScaleVerdict::Fits; }));
-  if (fits > 0) {
-    auto* row = new QHBoxLayout;
-    row->addWidget(new MarkWidget(Mark::Fine, theme().green), 0, Qt::AlignTop);
-    row->addWidget(inkLabel(fits == 1 ? tr("One standing thing has its right size.")
-                                      : tr("%1 standing things have their right size.").arg(fits),
-                            bodyFont(), theme().soft, true),
-                   1);
-    column->addLayout(row);
+  m_rows->begin();
+  QHash<QString, int> alike;  // the same rule may speak twice of the same things
+  for (size_t k = 0; k < m_shown.size(); ++k) {
+    if (m_shown[k].known) continue;
+    QString key = QString::fromUtf8(ruleOf(m_shown[k].kind).word.data());
+    for (const std::string& id : idsOf(m_shown[k])) key += u' ' + QString::fromStdString(id);
+    m_rows->next(key + QStringLiteral("#%1").arg(alike[key]++));
+    m_rows->wide(2);
+    showCard(*m_rows->cell<FindingCard>([] { return new FindingCard; }), k);
   }
-  if (std::any_of(m_shown.begin(), m_shown.end(), [](const Finding& f) { return f.known; }))
-    column->addWidget(knownList());
-  column->addStretch(1);
-  m_scroll->setWidget(list);
+  const auto fits = std::count_if(a.scale.begin(), a.scale.end(),
+                                  [](const ScaleReading& r) { return r.verdict == ScaleVerdict::Fits; });
+  if (fits > 0) {
+    m_rows->next(QStringLiteral("fits"));
+    m_rows->cell<MarkWidget>([] { return new MarkWidget(Mark::Fine, theme().green); }, Qt::AlignTop);
+    m_rows->label(fits == 1 ? tr("One standing thing has its right size.")
+                            : tr("%1 standing things have their right size.").arg(fits),
+                  bodyFont(), theme().soft, true);
+  }
+  showKnown();
+  m_rows->end();
 }
 
 /// What the maker knows of: one line that opens.
-QWidget* ReadingPanel::knownList() {
-  auto* part = new QWidget;
-  auto* column = new QVBoxLayout(part);
-  column->setContentsMargins(0, 6, 0, 0);
-  column->setSpacing(3);
+void ReadingPanel::showKnown() {
   const auto count = std::count_if(m_shown.begin(), m_shown.end(), [](const Finding& f) { return f.known; });
-  auto* head =
-      plainButton(count == 1 ? tr("One more that you know of") : tr("%1 more that you know of").arg(count));
-  head->setObjectName(QStringLiteral("knownHead"));
-  head->setCheckable(true);
-  head->setChecked(m_showKnown);
-  connect(
-      head, &QPushButton::clicked, this,
-      [this](bool on) {
-        m_showKnown = on;
-        refresh();
+  if (count == 0) return;
+  m_rows->next(QStringLiteral("known"));
+  m_rows->wide(2);
+  auto* head = m_rows->cell<QPushButton>(
+      [this] {
+        auto* b = plainButton({});
+        b->setObjectName(QStringLiteral("knownHead"));
+        b->setCheckable(true);
+        connect(b, &QPushButton::clicked, this, [this](bool on) {
+          m_showKnown = on;
+          refresh();
+        });
+        return b;
       },
-      Qt::QueuedConnection);
-  column->addWidget(head, 0, Qt::AlignLeft);
-  if (!m_showKnown) return part;
-  for (size_t k = 0; k < m_shown.size(); ++k) {
+      Qt::AlignLeft);
+  head->setText(count == 1 ? tr("One more that you know of") : tr("%1 more that you know of").arg(count));
+  head->setChecked(m_showKnown);
+  for (size_t k = 0; m_showKnown && k < m_shown.size(); ++k) {
     if (!m_shown[k].known) continue;
-    const FindingWords words =
-        wordsOf(m_session.plan(), *m_session.analysis(), m_shown[k], m_session.units());
-    auto* line = new QHBoxLayout;
-    line->addWidget(inkLabel(words.text, labelFont(), theme().soft, true), 1);
-    auto* back = plainButton(tr("Tell me again"));
-    back->setObjectName(QStringLiteral("unknow-%1").arg(k));
-    connect(
-        back, &QPushButton::clicked, this,
+    m_rows->next(QStringLiteral("known-%1").arg(k));
+    m_rows->wide(2);
+    auto* line = m_rows->cell<KeyedRows>([] {
+      auto* rows = new KeyedRows;
+      rows->grid()->setColumnStretch(0, 1);
+      return rows;
+    });
+    line->begin();
+    line->next({});
+    line->label(wordsOf(m_session.plan(), *m_session.analysis(), m_shown[k], m_session.units()).text, labelFont(),
+                theme().soft, true);
+    line->cell<QPushButton>(
         [this, k] {
-          if (k >= m_shown.size()) return;
-          const std::string kind(ruleOf(m_shown[k].kind).word);
-          Plan plan = withoutKnown(m_session.plan(), kind, {});
-          m_session.edit(tr("Tell me again"), withoutKnown(plan, kind, idsOf(m_shown[k])));
+          auto* back = plainButton(tr("Tell me again"));
+          back->setObjectName(QStringLiteral("unknow-%1").arg(k));
+          connect(back, &QPushButton::clicked, this, [this, k] { tellAgain(k); });
+          return back;
         },
-        Qt::QueuedConnection);
-    line->addWidget(back, 0, Qt::AlignTop);
-    column->addLayout(line);
+        Qt::AlignTop);
+    line->end(false);
   }
-  return part;
+}
+
+void ReadingPanel::tellAgain(size_t index) {
+  if (index >= m_shown.size()) return;
+  const std::string kind(ruleOf(m_shown[index].kind).word);
+  const Plan plan = withoutKnown(m_session.plan(), kind, {});
+  m_session.edit(tr("Tell me again"), withoutKnown(plan, kind, idsOf(m_shown[index])));
 }
 
 std::vector<std::string> ReadingPanel::idsOf(const Finding& finding) const {
@@ -133,73 +142,31 @@ void ReadingPanel::know(size_t index, bool wholeRule) {
                            wholeRule ? std::vector<std::string>() : idsOf(f)));
 }
 
-QWidget* ReadingPanel::card(const Finding& finding, size_t index) {
+void ReadingPanel::showCard(FindingCard& card, size_t index) {
+  const Finding& finding = m_shown[index];
   const FindingWords words = wordsOf(m_session.plan(), *m_session.analysis(), finding, m_session.units());
-  auto* card = new QWidget;
-  auto* column = new QVBoxLayout(card);
-  column->setContentsMargins(0, 4, 0, 4);
-  column->setSpacing(3);
-  auto* head = new QHBoxLayout;
-  head->addWidget(new MarkWidget(markOf(finding.level), colourOf(finding.level)), 0, Qt::AlignTop);
-  head->addWidget(inkLabel(words.text, bodyFont(QFont::DemiBold), theme().ink, true), 1);
-  head->addWidget(inkLabel(words.value, bodyFont(QFont::DemiBold), colourOf(finding.level)), 0, Qt::AlignTop);
-  column->addLayout(head);
-  auto* why = inkLabel(words.why, labelFont(), theme().soft, true);
-  why->setContentsMargins(22, 0, 0, 0);
-  column->addWidget(why);
-  const auto line = [&] {
-    auto* row = new QHBoxLayout;
-    row->setContentsMargins(18, 0, 0, 0);
-    column->addLayout(row);
-    return row;
-  };
-  if (!words.fix.isEmpty()) {
-    auto* fix = new QPushButton(words.fix);
-    fix->setObjectName(QStringLiteral("fix-%1").arg(index));
-    fix->setCursor(Qt::PointingHandCursor);
-    connect(
-        fix, &QPushButton::clicked, this, [this, index] { applyFix(index); }, Qt::QueuedConnection);
-    auto* row = line();
-    row->addWidget(fix);
-    row->addStretch(1);
-  }
-  QHBoxLayout* acts = line();
-  if (!finding.impressions.empty()) {
-    auto* show = plainButton(tr("Show me"));
-    show->setObjectName(QStringLiteral("show-%1").arg(index));
-    show->setCursor(Qt::PointingHandCursor);
-    connect(show, &QPushButton::clicked, this, [this, things = finding.impressions] {
-      m_session.select(
-          QString::fromStdString(m_session.plan().impressions[static_cast<size_t>(things[0])].id));
-      Q_EMIT showRequested(things);
-    });
-    acts->addWidget(show);
-  }
-  auto* know = plainButton(tr("I know"));
-  know->setObjectName(QStringLiteral("know-%1").arg(index));
-  know->setToolTip(tr("it stays in the reading, below the others"));
-  auto* menu = new QMenu(know);
-  menu->addAction(
-      tr("This one I know"), this, [this, index] { this->know(index, false); }, Qt::QueuedConnection);
-  menu->addAction(
-      tr("On this card I know all of this kind"), this, [this, index] { this->know(index, true); },
-      Qt::QueuedConnection);
-  know->setMenu(menu);
-  acts->addWidget(know);
-  acts->addStretch(1);
   const auto& foretold = m_session.foretold();
   const auto& looks = m_session.analysis()->looks;
+  QString told;
+  bool better = false;
   if (index < foretold.size() && foretold[index] && looks && looks->hero >= 0 && finding.fix) {
     const int before = qRound(100 * looks->heroShare()), after = qRound(100 * foretold[index]->share);
-    if (after != before) {
-      auto* told = inkLabel(tr("Then the hero has %1 % of the pull instead of %2 %.").arg(after).arg(before),
-                            labelFont(), after > before ? theme().green : theme().soft, true);
-      told->setObjectName(QStringLiteral("foretold-%1").arg(index));
-      told->setContentsMargins(22, 0, 0, 0);
-      column->addWidget(told);
-    }
+    better = after > before;
+    if (after != before) told = tr("Then the hero has %1 % of the pull instead of %2 %.").arg(after).arg(before);
   }
-  return card;
+  if (card.fresh()) {
+    connect(&card, &FindingCard::fixAsked, this, &ReadingPanel::applyFix);
+    connect(&card, &FindingCard::showAsked, this, &ReadingPanel::showThings);
+    connect(&card, &FindingCard::knowAsked, this, &ReadingPanel::know);
+  }
+  card.show(finding, words, index, told, better);
+}
+
+void ReadingPanel::showThings(size_t index) {
+  if (index >= m_shown.size() || m_shown[index].impressions.empty()) return;
+  const auto things = m_shown[index].impressions;
+  m_session.select(QString::fromStdString(m_session.plan().impressions[static_cast<size_t>(things[0])].id));
+  Q_EMIT showRequested(things);
 }
 
 void ReadingPanel::applyFix(size_t index) {

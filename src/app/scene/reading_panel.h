@@ -4,9 +4,11 @@
 #include "app/common/sheet_frame.h"
 #include "app/session/plan_session.h"
 
-class QScrollArea;
 
 namespace havlo {
+
+class FindingCard;
+class KeyedRows;
 
 class ReadingPanel : public SheetFrame {
   Q_OBJECT
@@ -22,14 +24,16 @@ class ReadingPanel : public SheetFrame {
  private:
   PlanSession& m_session;
   QLabel* m_summary;
-  QScrollArea* m_scroll;
+  KeyedRows* m_rows;
   std::vector<Finding> m_shown;
   QStringList m_shownWords;
   bool m_showKnown = false;
 
   void refresh();
-  QWidget* card(const Finding& finding, size_t index);
-  QWidget* knownList();
+  void showCard(FindingCard& card, size_t index);
+  void showKnown();
+  void showThings(size_t index);
+  void tellAgain(size_t index);
   void applyFix(size_t index);
   std::vector<std::string> idsOf(const Finding& finding) const;
   void know(size_t index, bool wholeRule);

@@ -1,18 +1,16 @@
 #include "app/scene/scene_handles.h"
 
-#include <QCoreApplication>
 #include <algorithm>
 #include <cmath>
 
 #include "app/scene/row_draft.h"
 #include "core/edit/view_edits.h"
 #include "core/viewpoint/scale.h"
+#include "io/wording/say.h"
 #include "io/wording/view_words.h"
 
 namespace havlo {
 namespace {
-
-QString tr(const char* text) { return QCoreApplication::translate("SceneHandles", text); }
 
 constexpr double kGrab_px = 9, kVanish_px = 4.5;
 constexpr double kTab_px = 9;  // the horizon's tab hangs this far outside the card

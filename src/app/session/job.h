@@ -1,17 +1,45 @@
 // Slow work off the interface thread: a snapshot goes in, the result comes back on the interface thread. A
-// newer request replaces one that has not begun, stops the one that runs and makes its result stale.
+// newer request replaces one that has not begun, stops the one that runs and makes its result stale. An exception ends
+// the job alone: it is said, and nothing is delivered.
 #pragma once
 
 #include <QObject>
 #include <QThreadPool>
+#include <exception>
 #include <functional>
 #include <memory>
+#include <new>
 #include <optional>
 #include <stop_token>
 
 #include "core/base/progress.h"
 
 namespace havlo {
+
+/// Where every job says that it failed in a way nobody foresaw; the window tells it.
+class JobTroubles : public QObject {
+  Q_OBJECT
+
+ public:
+  static JobTroubles& all() {
+    static JobTroubles one;
+    return one;
+  }
+  static QString wordsOf(std::exception_ptr failure) {
+    try {
+      std::rethrow_exception(failure);
+    } catch (const std::bad_alloc&) {
+      return tr("There is not enough memory for this. Nothing was changed.");
+    } catch (const std::exception& e) {
+      return tr("This could not be done (%1). Nothing was changed.").arg(QString::fromLocal8Bit(e.what()));
+    } catch (...) {
+      return tr("This could not be done. Nothing was changed.");
+    }
+  }
+
+ Q_SIGNALS:
+  void failed(const QString& message);
+};
 
 class JobBase : public QObject {
   Q_OBJECT
@@ -72,10 +100,17 @@ class Job : public JobBase {
                               });
                             }};
     m_pool.start([this, work = std::move(work), deliver = std::move(deliver), progress, serial] {
-      auto result = std::make_shared<T>(work(progress));
-      QMetaObject::invokeMethod(this, [this, deliver, result, serial] {
+      std::shared_ptr<T> result;
+      std::exception_ptr failure;
+      try {
+        result = std::make_shared<T>(work(progress));
+      } catch (...) {
+        failure = std::current_exception();
+      }
+      QMetaObject::invokeMethod(this, [this, deliver, result, failure, serial] {
         m_running = false;
-        if (serial == m_serial) deliver(std::move(*result));
+        if (serial == m_serial && result) deliver(std::move(*result));
+        if (serial == m_serial && failure) Q_EMIT JobTroubles::all().failed(JobTroubles::wordsOf(failure));
         if (auto next = std::exchange(m_next, nullptr)) {
           next();
         } else {

@@ -120,6 +120,7 @@ void PlanSession::show(const Plan& plan) {
   m_plan = plan;
   m_snapshot = std::make_shared<const Plan>(plan);
   m_analysis = analyse(m_plan, m_analysis.get());
+  ++m_serial;
   const bool markGone = m_part.startsWith(QLatin1String("ground:")) && chosenMark() < 0;
   const bool roomGone = m_part == QLatin1String("room") && !m_plan.room;
   const bool lightGone = m_part == QLatin1String("light") && !m_plan.light;
@@ -189,7 +190,7 @@ void PlanSession::settleLooks() {
   }
 }
 
-void PlanSession::start(Plan plan, const QString& path, bool rescued) {
+void PlanSession::start(Plan plan, const QString& path, bool rescued, AnalysisRef analysis) {
   if (m_analysis && isDirty()) {
     m_rescue.leaveAndRestart();  // what is open now stays findable
   } else {
@@ -202,7 +203,8 @@ void PlanSession::start(Plan plan, const QString& path, bool rescued) {
   m_selected.clear(), m_part.clear();
   m_plan = std::move(plan);
   m_snapshot = std::make_shared<const Plan>(m_plan);
-  m_analysis = analyse(m_plan, nullptr);
+  m_analysis = analysis ? std::move(analysis) : analyse(m_plan, nullptr);
+  ++m_serial;
   if (rescued) m_rescue.keep(m_snapshot, m_path);
   look();
   Q_EMIT selectionChanged();
@@ -213,6 +215,7 @@ void PlanSession::start(Plan plan, const QString& path, bool rescued) {
 void PlanSession::takeOrdered(const std::shared_ptr<const Plan>& of, const AnalysisRef& analysis) {
   if (of != m_snapshot) return;
   m_analysis = m_analysis->looks ? withLooks(m_plan, analysis, m_analysis->looks) : analysis;
+  ++m_serial;
   Q_EMIT planChanged();
 }
 

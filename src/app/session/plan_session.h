@@ -16,6 +16,14 @@
 
 namespace havlo {
 
+/// A plan with what was computed of it, as one. What is made from it and what shows it keep it, so that indices into
+/// the one are never used on another.
+struct PlanState {
+  std::shared_ptr<const Plan> plan;
+  AnalysisRef analysis;
+  quint64 serial = 0;  ///< another one with every planChanged()
+};
+
 class PlanSession : public QObject {
   Q_OBJECT
 
@@ -28,6 +36,8 @@ class PlanSession : public QObject {
   const std::shared_ptr<const Plan>& snapshot() const { return m_snapshot; }
   const AnalysisRef& analysis() const { return m_analysis; }
   const QString& path() const { return m_path; }  ///< empty while never saved
+  PlanState state() const { return {m_snapshot, m_analysis, m_serial}; }
+  bool isNow(const PlanState& state) const { return state.serial == m_serial; }
   QString title() const;
   bool isDirty() const { return !m_stack.isClean() || m_rescued; }
   QUndoStack& undoStack() { return m_stack; }
@@ -65,7 +75,8 @@ class PlanSession : public QObject {
   bool open(const QString& path);
   /// The second half of open(): what was read from `path`, perhaps on another thread.
   bool take(const QString& path, Result<ReadPlan> read);
-  void start(Plan plan, const QString& path = {}, bool rescued = false);
+  /// @param analysis  of this very plan, if it was computed already
+  void start(Plan plan, const QString& path = {}, bool rescued = false, AnalysisRef analysis = nullptr);
 
   /// @param force  also when the file was changed by someone else since it was opened
   bool save(bool force = false);
@@ -92,6 +103,7 @@ class PlanSession : public QObject {
   AnalysisRef m_analysis;
   QUndoStack m_stack;
   QString m_path, m_selected, m_part;
+  quint64 m_serial = 0;
   QByteArray m_onDisk;  // digest of the file as we know it
   MeasureStyle m_units = MeasureStyle::Inches;
   bool m_rescued = false;
