@@ -14,6 +14,7 @@
 #include "io/art/svg_art.h"
 #include "support/plans.h"
 #include "support/random_plan.h"
+#include "tests/support/known_window.h"
 
 using namespace havlo;
 
@@ -79,7 +80,7 @@ void horizonToPixels60(benchmark::State& state) {
   FaceView face(session, row, std::make_shared<SvgArt>());
   face.resize(692, 470);
   session.start(busyScene(state.range(0) != 0));
-  face.settle();
+  testing::settle(face);
   const Plan plan = session.plan();
   QImage image(face.size(), QImage::Format_ARGB32_Premultiplied);
   timeEach(state, [&](int k) {
@@ -97,7 +98,7 @@ void lightToPixels60(benchmark::State& state) {
   FaceView face(session, row, std::make_shared<SvgArt>());
   face.resize(692, 470);
   session.start(busyScene(false));
-  face.settle();
+  testing::settle(face);
   const Plan plan = session.plan();
   QImage image(face.size(), QImage::Format_ARGB32_Premultiplied);
   timeEach(state, [&](int k) {

@@ -4,11 +4,12 @@
 #include <QApplication>
 #include <QCommandLineParser>
 #include <QSettings>
-#include <QStandardPaths>
+#include <QTimer>
 #include <cstdio>
 
-#include "app/scene/face_view.h"
-#include "app/scene/scene_place.h"
+#include "app/session/settings.h"
+#include "app/shell/errands.h"
+#include "app/shell/filing.h"
 #include "app/shell/main_window.h"
 #include "app/theme/theme.h"
 #include "io/fonts.h"
@@ -17,6 +18,7 @@ int main(int argc, char** argv) {
   QApplication app(argc, argv);
   QCoreApplication::setApplicationName(QStringLiteral("havlo"));
   QCoreApplication::setApplicationVersion(QStringLiteral(HAVLO_VERSION));
+  havlo::useOwnSettings();
   havlo::loadFonts();
   QCommandLineParser parser;
   parser.setApplicationDescription(
@@ -38,23 +40,28 @@ int main(int argc, char** argv) {
   const QSettings settings;
   havlo::applyTheme(app, settings.value(QStringLiteral("dark")).toBool(),
                     settings.value(QStringLiteral("text"), 1.0).toDouble());
-  havlo::MainWindow window(QStandardPaths::writableLocation(QStandardPaths::AppDataLocation) +
-                           QStringLiteral("/rescue"));
+  havlo::MainWindow window(havlo::dataFolder() + QStringLiteral("/rescue"));
   const QStringList files = parser.positionalArguments();
   if (!files.isEmpty()) {
-    window.openFile(files.constFirst());
+    window.filing().open(files.constFirst());
   } else if (parser.isSet(demo)) {
-    window.openDemo();
+    window.errands().openDemo();
   }
   window.show();
-  window.offerLostWork();
+  window.filing().offerLostWork();
   if (parser.isSet(leave)) {
-    window.scene().face().settle();
-    window.repaint();
-    rusage use{};
-    getrusage(RUSAGE_SELF, &use);
-    std::printf("resident %ld MB\n", use.ru_maxrss / 1024);
-    return 0;
+    // Painted: nothing that the place on top draws is still at work.
+    auto* look = new QTimer(&window);
+    QObject::connect(look, &QTimer::timeout, &window, [&window] {
+      for (const havlo::JobBase* job : window.place(window.current()).findChildren<havlo::JobBase*>())
+        if (job->running()) return;
+      window.repaint();
+      rusage use{};
+      getrusage(RUSAGE_SELF, &use);
+      std::printf("resident %ld MB\n", use.ru_maxrss / 1024);
+      QCoreApplication::quit();
+    });
+    look->start(5);
   }
   return QApplication::exec();
 }

@@ -106,13 +106,15 @@ class TstScanFile : public QObject {
   }
 
   void theDarkestChannelCountsAndNothingIsWhite() {
-    QImage image(3, 1, QImage::Format_ARGB32);
+    QImage image(16, 16, QImage::Format_ARGB32);
+    image.fill(Qt::white);
     image.setPixel(0, 0, qRgba(250, 240, 40, 255));  // yellow ink
     image.setPixel(1, 0, qRgba(0, 0, 0, 0));         // see-through
     image.setPixel(2, 0, qRgba(0, 0, 0, 255));
     const auto read = readScanImage(image);
     QVERIFY(bool(read));
-    QCOMPARE(read.value().scan.grey, (std::vector<uint8_t>{40, 255, 0}));
+    const auto& grey = read.value().scan.grey;
+    QCOMPARE(std::vector<uint8_t>(grey.begin(), grey.begin() + 4), (std::vector<uint8_t>{40, 255, 0, 255}));
   }
 
   void aDrawingKnowsItsSize() {

@@ -7,28 +7,26 @@
 #include <QTemporaryDir>
 #include <QTest>
 
-#include "app/order/order_place.h"
 #include "app/order/step_strip.h"
 #include "app/scene/face_view.h"
-#include "app/scene/scene_place.h"
 #include "app/scene/walk_view.h"
-#include "app/shell/main_window.h"
 #include "app/shell/message_bar.h"
 #include "app/theme/theme.h"
 #include "io/fonts.h"
+#include "tests/support/known_window.h"
 
 namespace havlo::testing {
 
 struct Window {
   QTemporaryDir folder;
-  MainWindow window{folder.filePath(QStringLiteral("rescue"))};
+  KnownWindow window{folder.filePath(QStringLiteral("rescue"))};
 
   explicit Window(bool demo = true) {
     window.session().setUnits(MeasureStyle::Millimetres);
     window.resize(1280, 800);
     if (demo) window.openDemo();
     window.show();
-    window.scene().face().settle();
+    settle(window.scene().face());
   }
   PlanSession& session() { return window.session(); }
   FaceView& face() { return window.scene().face(); }

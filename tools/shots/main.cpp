@@ -37,8 +37,13 @@
 #include "io/art/svg_art.h"
 #include "io/drawer/drawer_file.h"
 #include "io/fonts.h"
+#include "tests/support/known_window.h"
 
 namespace {
+
+using havlo::testing::settle;
+using havlo::testing::settleLooks;
+using havlo::testing::settleOrder;
 
 bool shoot(havlo::MainWindow& window, const QString& path) {
   QCoreApplication::processEvents();
@@ -65,81 +70,81 @@ int main(int argc, char** argv) {
   bool saved = true;
   const auto scene = [&](bool dark, double text, const QString& name, const QStringList& places) {
     havlo::applyTheme(app, dark, text);
-    havlo::MainWindow window(rescue.filePath(QStringLiteral("rescue")));
+    havlo::testing::KnownWindow window(rescue.filePath(QStringLiteral("rescue")));
     window.session().setUnits(havlo::MeasureStyle::Inches);
     window.resize(1280, 800);
     window.show();
     window.openDemo();
     window.session().select(QStringLiteral("hare"));
-    window.scene().face().settle();
+    settle(window.scene().face());
     if (places.contains(QStringLiteral("scene")))
       saved = shoot(window, folder.filePath(QStringLiteral("scene%1.png").arg(name))) && saved;
     for (const auto& [place, demo] : {std::pair{"shed", "potting-shed"}, {"fen", "misty-fen"}}) {
       if (!places.contains(QLatin1String(place))) continue;
       window.openDemo(QLatin1String(demo));
       if (QLatin1String(place) == QLatin1String("shed")) window.session().choosePart(QStringLiteral("room"));
-      window.scene().face().settle();
+      settle(window.scene().face());
       saved =
           shoot(window, folder.filePath(QStringLiteral("%1%2.png").arg(QLatin1String(place), name))) && saved;
       window.openDemo();
     }
     if (places.contains(QStringLiteral("card"))) {
-      window.visit(havlo::MainWindow::Card);
-      window.card().view().settle();
+      window.visit(QStringLiteral("card"));
+      settle(window.card().view());
       saved = shoot(window, folder.filePath(QStringLiteral("card%1.png").arg(name))) && saved;
     }
     if (places.contains(QStringLiteral("drawer"))) {
-      window.visit(havlo::MainWindow::Drawer);
+      window.visit(QStringLiteral("drawer"));
       if (window.drawerSession().index().cards().empty()) window.drawerSession().fillWithDemo();
       window.drawer().shelf().choose("sample-hare");
-      window.drawer().settle();
+      settle(window.drawer());
       saved = shoot(window, folder.filePath(QStringLiteral("drawer%1.png").arg(name))) && saved;
     }
     if (places.contains(QStringLiteral("adding"))) {
       window.drawer().showAdding();
       window.drawer().addPage().trySample();
-      window.drawer().settle();
+      settle(window.drawer());
       saved = shoot(window, folder.filePath(QStringLiteral("adding%1.png").arg(name))) && saved;
     }
     if (places.contains(QStringLiteral("masks"))) {
-      window.visit(havlo::MainWindow::Order);
+      window.visit(QStringLiteral("order"));
       window.order().showMasks();
       window.order().masks().choose("hare");
-      window.order().masks().settle();
+      settle(window.order().masks());
       saved = shoot(window, folder.filePath(QStringLiteral("masks%1.png").arg(name))) && saved;
       window.order().showSteps();
     }
     const auto page = [&](const char* place, auto prepare) {
       if (!places.contains(QLatin1String(place))) return;
-      window.visit(havlo::MainWindow::Order);
+      window.visit(QStringLiteral("order"));
       prepare();
       saved = shoot(window, folder.filePath(QLatin1String(place) + name + QStringLiteral(".png"))) && saved;
     };
     page("joins", [&] {
-      window.order().settle();
+      settle(window.order());
       window.order().showPage(havlo::OrderPlace::Joins);
-      window.order().joins().settle();
+      settle(window.order().joins());
     });
     page("schools", [&] {
-      window.order().settle();
+      settle(window.order());
       window.order().showPage(havlo::OrderPlace::Schools);
-      window.order().schools().settle();
+      settle(window.order().schools());
     });
     page("slips", [&] {
-      window.order().settle();
+      settle(window.order());
       window.order().showPage(havlo::OrderPlace::Slips);
       havlo::WhatIf what;
       what.kind = havlo::WhatIf::Kind::ForgetMask;
       what.impression = window.session().plan().indexOf("hare");
       window.order().slips().tryOut(what);
-      window.order().slips().settle();
+      settle(window.order().slips());
     });
     window.order().showSteps();
     if (places.contains(QStringLiteral("make"))) {
       // Into the middle of a card, at a stamping beside masks.
       double now = 1.8e9;
       window.making().clock = [&now] { return now; };
-      window.visit(havlo::MainWindow::Make);
+      window.visit(QStringLiteral("make"));
       window.make().begin();
       const auto& bench = window.making().bench();
       while (!bench->finished()) {
@@ -148,7 +153,7 @@ int main(int argc, char** argv) {
         window.make().stepDone();
         now += 25;
       }
-      window.make().settle();
+      settle(window.make());
       window.make().tickTimers();
       saved = shoot(window, folder.filePath(QStringLiteral("make%1.png").arg(name))) && saved;
       window.making().forget(std::string(bench->record().id));
@@ -156,10 +161,10 @@ int main(int argc, char** argv) {
     const auto eye = [&](const char* place, const char* demo, auto prepare) {
       if (!places.contains(QLatin1String(place))) return;
       window.openDemo(QLatin1String(demo));
-      window.visit(havlo::MainWindow::Ink);
-      window.session().settleLooks();
+      window.visit(QStringLiteral("ink"));
+      settleLooks(window.session());
       prepare();
-      window.ink().view().settle();
+      settle(window.ink().view());
       saved = shoot(window, folder.filePath(QLatin1String(place) + name + QStringLiteral(".png"))) && saved;
       window.openDemo();
     };
@@ -170,36 +175,36 @@ int main(int argc, char** argv) {
     });
     eye("inks", "canal-towpath", [&] {
       window.ink().showPage(havlo::InkPlace::Colours);
-      window.ink().colours().settle();
+      settle(window.ink().colours());
     });
     eye("greeting", "teaching-dull", [&] {
       window.ink().showPage(havlo::InkPlace::Greeting);
       window.ink().greeting().findPlace();
-      window.ink().greeting().settle();
+      settle(window.ink().greeting());
     });
     if (places.contains(QStringLiteral("reading"))) {
       window.openDemo(QStringLiteral("teaching-dull"));
-      window.visit(havlo::MainWindow::Scene);
-      window.session().settleLooks();
-      window.scene().face().settle();
+      window.visit(QStringLiteral("scene"));
+      settleLooks(window.session());
+      settle(window.scene().face());
       saved = shoot(window, folder.filePath(QStringLiteral("reading%1.png").arg(name))) && saved;
       window.openDemo();
     }
     if (places.contains(QStringLiteral("arrange"))) {
-      window.visit(havlo::MainWindow::Arrange);
-      window.arrange().settle();
+      window.visit(QStringLiteral("arrange"));
+      settle(window.arrange());
       saved = shoot(window, folder.filePath(QStringLiteral("arrange%1.png").arg(name))) && saved;
     }
     if (places.contains(QStringLiteral("practice"))) {
-      window.visit(havlo::MainWindow::Practice);
+      window.visit(QStringLiteral("practice"));
       window.practice().open(5);
       window.practice().press();
-      window.practice().settle();
+      settle(window.practice());
       saved = shoot(window, folder.filePath(QStringLiteral("practice%1.png").arg(name))) && saved;
     }
     if (!places.contains(QStringLiteral("order"))) return;
-    window.visit(havlo::MainWindow::Order);
-    window.order().settle();
+    window.visit(QStringLiteral("order"));
+    settle(window.order());
     const auto& steps = window.session().analysis()->sheet.steps;
     for (size_t k = 0; k < steps.size(); ++k)
       if (steps[k].what == havlo::Do::Stamp && steps[k].masksOn.size() >= 4) {

@@ -16,20 +16,36 @@ struct Command {
   std::function<bool()> enabled = [] { return true; };
   bool checkable = false;
   std::function<bool()> checked = [] { return false; };
+  /// Where it stands: a menu, and a part of it; parts are parted by a line. A place's commands say it themselves.
+  QString menu = {};
+  int part = 0;
 };
 
 /// The actions made from commands.
 class ActionTable : public QObject {
+  Q_OBJECT
+
  public:
   using QObject::QObject;
-  void add(Command command);
+  /// @param place  the place that it belongs to; empty: it may be used everywhere
+  void add(Command command, const QString& place = {});
+  /// Takes a place's commands away.
+  void removeOf(const QString& place);
   QAction* operator[](const QString& id) const { return m_actions.value(id); }
-  /// Brings enabled and checked states up to date.
-  void refresh();
-  QList<QAction*> all() const { return m_actions.values(); }
+  /// Brings enabled and checked states up to date. @param place  the one on top
+  void refresh(const QString& place);
+  /// The actions of a menu in the order they were added, null between its parts.
+  QList<QAction*> of(const QString& menu) const;
+
+ Q_SIGNALS:
+  void changed();  ///< commands came or went
 
  private:
-  std::vector<Command> m_commands;
+  struct Known {
+    Command command;
+    QString place;
+  };
+  std::vector<Known> m_commands;
   QHash<QString, QAction*> m_actions;
 };
 

@@ -48,7 +48,7 @@ QString numbersOf(const Proposal& p) {
 }  // namespace
 
 ArrangePlace::ArrangePlace(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget* parent)
-    : QWidget(parent), m_session(session), m_art(std::move(art)), m_job(new Job<Result<Found>>(this)) {
+    : Place(parent), m_session(session), m_art(std::move(art)), m_job(new Job<Result<Found>>(this)) {
   auto* row = new QHBoxLayout(this);
   row->setContentsMargins(16, 10, 16, 10);
   row->setSpacing(12);
@@ -242,13 +242,6 @@ void ArrangePlace::take(size_t proposal) {
   if (proposal >= m_found.proposals.size()) return;
   const Plan plan = m_found.proposals[proposal].plan;
   m_session.edit(tr("Take arrangement %1").arg(proposal + 1), plan);
-}
-
-void ArrangePlace::settle() {
-  for (int round = 0; round < 4; ++round) {
-    m_job->wait();
-    QCoreApplication::processEvents();
-  }
 }
 
 }  // namespace havlo

@@ -3,9 +3,9 @@
 #pragma once
 
 #include <QImage>
-#include <QWidget>
 #include <string>
 
+#include "app/common/place.h"
 #include "app/session/job.h"
 #include "app/session/plan_session.h"
 #include "core/arrange/arrange.h"
@@ -22,14 +22,13 @@ class KeyedRows;
 class PictureBox;
 class SvgArt;
 
-class ArrangePlace : public QWidget {
+class ArrangePlace : public Place {
   Q_OBJECT
 
  public:
   ArrangePlace(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget* parent = nullptr);
   /// Looks for arrangements; the next call looks for others.
   void ask();
-  void settle();
   const std::vector<Proposal>& proposals() const { return m_found.proposals; }
   /// Takes a proposal: one act that can be undone.
   void take(size_t proposal);

@@ -48,7 +48,7 @@ QWidget* sideBySide(QWidget* a, QWidget* b) {
 
 CardPlace::CardPlace(PlanSession& session, DrawerSession& drawer, std::shared_ptr<SvgArt> art,
                      QWidget* parent)
-    : QWidget(parent), m_session(session), m_drawer(drawer), m_view(new CardView(session, std::move(art))) {
+    : Place(parent), m_session(session), m_drawer(drawer), m_view(new CardView(session, std::move(art))) {
   auto* row = new QHBoxLayout(this);
   row->setContentsMargins(16, 10, 16, 10);
   row->setSpacing(10);
@@ -396,5 +396,7 @@ void CardPlace::showNotes() {
   for (const QString& words : cardFacts(plan, fit, m_session.units())) fact(words);
   m_notes->end();
 }
+
+void CardPlace::arrive() { m_drawer.open(); }
 
 }  // namespace havlo

@@ -1,8 +1,8 @@
 // The place Card: size, border, base and mats, drawn to scale together.
 #pragma once
 
-#include <QWidget>
 
+#include "app/common/place.h"
 #include "app/session/plan_session.h"
 
 class QComboBox;
@@ -18,10 +18,11 @@ class DrawerSession;
 class MeasureEdit;
 class SvgArt;
 
-class CardPlace : public QWidget {
+class CardPlace : public Place {
   Q_OBJECT
 
  public:
+  void arrive() override;
   CardPlace(PlanSession& session, DrawerSession& drawer, std::shared_ptr<SvgArt> art,
             QWidget* parent = nullptr);
   CardView& view() { return *m_view; }

@@ -78,10 +78,8 @@ void CardView::makePicture() {
       });
 }
 
-void CardView::settle() {
+void CardView::beginWork() {
   if (m_stale) makePicture();
-  m_job->wait();
-  QCoreApplication::processEvents();
 }
 
 void CardView::paintEvent(QPaintEvent*) {

@@ -18,7 +18,8 @@ class CardView : public QWidget {
  public:
   CardView(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget* parent = nullptr);
   QSize minimumSizeHint() const override { return {360, 320}; }
-  void settle();
+  /// Begins what waits until it is looked at.
+  void beginWork();
 
  protected:
   void paintEvent(QPaintEvent*) override;

@@ -570,11 +570,4 @@ void AddPage::put(bool ontoCard) {
   if (!key.empty()) Q_EMIT added(QString::fromStdString(key), ontoCard);
 }
 
-void AddPage::settle() {
-  for (int round = 0; round < 6; ++round) {
-    m_reading->wait(), m_finding->wait(), m_tracing->wait();
-    QCoreApplication::processEvents();
-  }
-}
-
 }  // namespace havlo

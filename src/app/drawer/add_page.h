@@ -33,7 +33,6 @@ class AddPage : public QWidget {
   void trySample();
   ScanView& view() { return *m_view; }
   /// Waits until nothing is being read or traced.
-  void settle();
   bool hasStamp() const { return m_traced != nullptr; }
   int impressions() const { return m_found ? static_cast<int>(m_found->impressions.size()) : 0; }
   int chosenImpression() const { return m_chosen; }

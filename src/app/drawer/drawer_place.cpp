@@ -28,7 +28,7 @@ enum Page { kBrowse, kSupplies, kAdd };
 
 DrawerPlace::DrawerPlace(PlanSession& session, DrawerSession& drawer, std::shared_ptr<SvgArt> art,
                          QWidget* parent)
-    : QWidget(parent),
+    : Place(parent),
       m_session(session),
       m_drawer(drawer),
       m_packing(new Job<Result<Done>>(this)),
@@ -263,11 +263,13 @@ void DrawerPlace::importFrom(const QString& path) {
                      if (!read)
                        return Q_EMIT m_drawer.trouble(tr("%1: %2").arg(
                            QFileInfo(path).fileName(), QString::fromStdString(read.error().text())));
-                     if (m_drawer.putAll(read.value()))
+                     const auto all = std::make_shared<const WholeDrawer>(std::move(read).value());
+                     m_drawer.putAllAside(all, [this, all] {
                        Q_EMIT done(tr("%1 stamps, %2 inks and %3 papers were taken in.")
-                                       .arg(read.value().stamps.size())
-                                       .arg(read.value().inks.size())
-                                       .arg(read.value().papers.size()));
+                                       .arg(all->stamps.size())
+                                       .arg(all->inks.size())
+                                       .arg(all->papers.size()));
+                     });
                    });
 }
 
@@ -287,13 +289,9 @@ void DrawerPlace::chooseImport() {
   if (dialog.exec() == QDialog::Accepted) importFrom(dialog.selectedFiles().constFirst());
 }
 
-void DrawerPlace::settle() {
-  for (int round = 0; round < 3; ++round) {
-    m_packing->wait(), m_unpacking->wait();
-    QCoreApplication::processEvents();
-  }
-  m_add->settle();
-  m_shelf->settle();
+void DrawerPlace::arrive() {
+  m_drawer.open();
+  shelf().setFocus();
 }
 
 }  // namespace havlo

@@ -1,8 +1,8 @@
 // The place Drawer: the maker's stamps at true relative size, inks and papers, and adding stamps from a scan.
 #pragma once
 
-#include <QWidget>
 
+#include "app/common/place.h"
 #include "app/session/drawer_session.h"
 #include "app/session/job.h"
 #include "app/session/plan_session.h"
@@ -22,10 +22,11 @@ class StampPanel;
 class SuppliesPanel;
 class SvgArt;
 
-class DrawerPlace : public QWidget {
+class DrawerPlace : public Place {
   Q_OBJECT
 
  public:
+  void arrive() override;
   DrawerPlace(PlanSession& session, DrawerSession& drawer, std::shared_ptr<SvgArt> art,
               QWidget* parent = nullptr);
   ShelfView& shelf() { return *m_shelf; }
@@ -40,7 +41,6 @@ class DrawerPlace : public QWidget {
   void search();
   void exportTo(const QString& path);
   void importFrom(const QString& path);
-  void settle();
 
  Q_SIGNALS:
   void putOnCardRequested(const QString& key);

@@ -122,13 +122,6 @@ bool ShelfView::drawOne() {
   return false;
 }
 
-void ShelfView::settle() {
-  layOut();
-  while (drawOne()) {
-  }
-  m_drawing.stop();
-}
-
 void ShelfView::paintEvent(QPaintEvent*) {
   QPainter p(viewport());
   p.setRenderHint(QPainter::Antialiasing);

@@ -29,7 +29,6 @@ class ShelfView : public QAbstractScrollArea {
   QRect placeOf(const std::string& key) const;
   int count() const { return static_cast<int>(m_cards.size()); }
   /// Draws every picture in sight now instead of bit by bit.
-  void settle();
 
  Q_SIGNALS:
   void chosenChanged(const QString& key);

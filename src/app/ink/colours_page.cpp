@@ -118,12 +118,8 @@ void ColoursPage::showEvent(QShowEvent*) {
   if (m_stale) work();
 }
 
-void ColoursPage::settle() {
+void ColoursPage::beginWork() {
   if (m_stale) work();
-  for (int round = 0; round < 4; ++round) {
-    m_job->wait();
-    QCoreApplication::processEvents();
-  }
 }
 
 void ColoursPage::work() {

@@ -23,7 +23,8 @@ class ColoursPage : public QWidget {
  public:
   ColoursPage(PlanSession& session, DrawerSession& drawer, std::shared_ptr<SvgArt> art,
               QWidget* parent = nullptr);
-  void settle();
+  /// Begins what waits until it is looked at.
+  void beginWork();
   const std::vector<PaletteChoice>& choices() const { return m_choices; }
 
  protected:

@@ -198,11 +198,4 @@ void GreetingPage::findPlace() {
       });
 }
 
-void GreetingPage::settle() {
-  for (int round = 0; round < 3; ++round) {
-    m_job->wait();
-    QCoreApplication::processEvents();
-  }
-}
-
 }  // namespace havlo

@@ -26,7 +26,6 @@ class GreetingPage : public QWidget {
  public:
   GreetingPage(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget* parent = nullptr);
   void findPlace();
-  void settle();
 
  Q_SIGNALS:
   /// Where it could stand, or nothing.

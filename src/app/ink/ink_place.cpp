@@ -18,7 +18,7 @@
 namespace havlo {
 
 InkPlace::InkPlace(PlanSession& session, DrawerSession& drawer, std::shared_ptr<SvgArt> art, QWidget* parent)
-    : QWidget(parent), m_session(session), m_view(new InkView(session, art)) {
+    : Place(parent), m_session(session), m_view(new InkView(session, art)) {
   auto* row = new QHBoxLayout(this);
   row->setContentsMargins(16, 10, 16, 10);
   row->setSpacing(12);

@@ -2,8 +2,8 @@
 // the looks.
 #pragma once
 
-#include <QWidget>
 
+#include "app/common/place.h"
 #include "app/session/plan_session.h"
 
 class QCheckBox;
@@ -21,7 +21,7 @@ class InkView;
 class LooksPage;
 class SvgArt;
 
-class InkPlace : public QWidget {
+class InkPlace : public Place {
   Q_OBJECT
 
  public:

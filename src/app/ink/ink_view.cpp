@@ -100,12 +100,8 @@ void InkView::refresh() {
   update();
 }
 
-void InkView::settle() {
+void InkView::beginWork() {
   if (m_stale) refresh();
-  for (int round = 0; round < 4; ++round) {
-    m_job->wait();
-    QCoreApplication::processEvents();
-  }
 }
 
 void InkView::setMode(Mode mode) {

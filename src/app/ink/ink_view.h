@@ -35,7 +35,8 @@ class InkView : public QWidget {
   /// A box to outline: where a greeting could stand.
   void setRoom(std::optional<Box> room);
   FaceGeometry geometryNow() const;
-  void settle();
+  /// Begins what waits until it is looked at.
+  void beginWork();
   QSize minimumSizeHint() const override { return {320, 240}; }
   QSize sizeHint() const override { return {640, 470}; }
 

@@ -43,7 +43,7 @@ QString clockWords(double seconds) {
 
 MakePlace::MakePlace(PlanSession& session, MakingSession& making, DrawerSession& drawer,
                      std::shared_ptr<SvgArt> art, QWidget* parent)
-    : QWidget(parent),
+    : Place(parent),
       m_session(session),
       m_making(making),
       m_drawer(drawer),
@@ -86,9 +86,7 @@ MakePlace::MakePlace(PlanSession& session, MakingSession& making, DrawerSession&
   });
   connect(&making, &MakingSession::changed, this, &MakePlace::refresh);
   connect(&session, &PlanSession::unitsChanged, this, &MakePlace::refresh);
-  connect(&session, &PlanSession::planChanged, this, [this] {
-    if (!m_making.bench()) refresh();
-  });
+  connect(&session, &PlanSession::planChanged, this, &MakePlace::planChanged);
   const auto key = [this](const QKeySequence& keys, auto act) {
     auto* s = new QShortcut(keys, this);
     s->setContext(Qt::WidgetWithChildrenShortcut);
@@ -243,9 +241,24 @@ QWidget* MakePlace::buildEnd() {
 
 // ---- acts
 
+/// With the best order: it is looked for first if need be. A second press begins with the order there is.
 void MakePlace::begin() {
-  m_session.settleOrder();
+  if (m_making.bench() || m_session.plan().impressions.empty()) return;
+  if (m_session.orderIsQuick() && !m_beginsWhenOrdered) {
+    m_beginsWhenOrdered = m_session.snapshot();
+    m_start->setWaiting(true);
+    return m_session.improveOrder();
+  }
+  m_beginsWhenOrdered.reset();
+  m_start->setWaiting(false);
   m_making.begin(m_session.snapshot(), m_session.analysis());
+}
+
+void MakePlace::planChanged() {
+  if (m_beginsWhenOrdered && m_beginsWhenOrdered == m_session.snapshot() && !m_session.orderIsQuick()) return begin();
+  m_beginsWhenOrdered.reset();
+  m_start->setWaiting(false);
+  if (!m_making.bench()) refresh();
 }
 
 /// Whatever is typed is kept before anything else happens.
@@ -549,12 +562,5 @@ void MakePlace::showEvent(QShowEvent*) {
 QString MakePlace::title() const { return m_title->text(); }
 QString MakePlace::timerWords() const { return m_timerWords->text(); }
 QString MakePlace::mend() const { return m_mend->text(); }
-
-void MakePlace::settle() {
-  for (int round = 0; round < 3; ++round) {
-    m_job->wait();
-    QApplication::processEvents();
-  }
-}
 
 }  // namespace havlo

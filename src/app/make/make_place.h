@@ -2,8 +2,8 @@
 #pragma once
 
 #include <QImage>
-#include <QWidget>
 
+#include "app/common/place.h"
 #include "app/session/job.h"
 #include "app/session/making_session.h"
 #include "app/session/plan_session.h"
@@ -27,15 +27,17 @@ class MakeView;
 class StepDots;
 class SvgArt;
 
-class MakePlace : public QWidget {
+class MakePlace : public Place {
   Q_OBJECT
 
  public:
+  bool showsPlan() const override { return !m_making.bench(); }
   MakePlace(PlanSession& session, MakingSession& making, DrawerSession& drawer, std::shared_ptr<SvgArt> art,
             QWidget* parent = nullptr);
 
   /// Begins the open plan's card.
   void begin();
+  void planChanged();
   void stepDone();
   void stepBack();
   void somethingWrong();
@@ -46,7 +48,6 @@ class MakePlace : public QWidget {
   QString title() const;
   QString timerWords() const;
   QString mend() const;
-  void settle();
   /// Looks at the clock; the timer does this four times a second.
   void tickTimers();
 
@@ -79,6 +80,7 @@ class MakePlace : public QWidget {
   // the step
   QLabel *m_number, *m_title, *m_sub, *m_care, *m_timerWords, *m_togo, *m_ready;
   KeyedRows *m_facts, *m_checks;
+  std::shared_ptr<const Plan> m_beginsWhenOrdered;  // the plan that is to be begun once its order is found
   QPushButton *m_done, *m_back, *m_wrong, *m_leave;
   QLineEdit* m_note;
   // what went wrong

@@ -52,6 +52,10 @@ MakeStart::MakeStart(QWidget* parent) : QWidget(parent) {
   row->addLayout(column, 9);
 }
 
+void MakeStart::setWaiting(bool waiting) {
+  m_begin->setText(waiting ? tr("Finding the best order … begin now") : tr("Begin this card"));
+}
+
 void MakeStart::setGoal(const QImage& card) { m_goal->setPicture(card); }
 
 void MakeStart::show(const PlanSession& session, const std::vector<MakingRecord>& left) {

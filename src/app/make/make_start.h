@@ -24,6 +24,8 @@ class MakeStart : public QWidget {
   explicit MakeStart(QWidget* parent = nullptr);
   /// @param left  cards begun earlier
   void show(const PlanSession& session, const std::vector<MakingRecord>& left);
+  /// The order is being looked for before the card is begun.
+  void setWaiting(bool waiting);
   void setGoal(const QImage& card);
   QPushButton& beginButton() { return *m_begin; }
 

@@ -427,13 +427,8 @@ void MasksPage::choose(const std::string& stamp) {
 }
 
 
-void MasksPage::settle() {
+void MasksPage::beginWork() {
   if (m_stale) layOutNow();
-  for (int round = 0; round < 3; ++round) {
-    m_layingOut->wait();
-    m_trying->wait();
-    QCoreApplication::processEvents();
-  }
 }
 
 }  // namespace havlo

@@ -36,7 +36,8 @@ class MasksPage : public QWidget {
   void tryCutter();
   void writeTo(const QString& path, CutFormat format);
   const std::vector<CutReport>& reports() const { return m_reports; }
-  void settle();
+  /// Begins what waits until it is looked at.
+  void beginWork();
 
  Q_SIGNALS:
   void printRequested();

@@ -139,12 +139,8 @@ void JoinsPage::work() {
       });
 }
 
-void JoinsPage::settle() {
+void JoinsPage::beginWork() {
   if (m_stale) work();
-  for (int round = 0; round < 3; ++round) {
-    m_job->wait();
-    QCoreApplication::processEvents();
-  }
 }
 
 void JoinsPage::show() {

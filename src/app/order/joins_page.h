@@ -25,7 +25,8 @@ class JoinsPage : public QWidget {
  public:
   JoinsPage(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget* parent = nullptr);
   const std::optional<JoinRisk>& risk() const { return m_risk; }
-  void settle();
+  /// Begins what waits until it is looked at.
+  void beginWork();
   /// Carries out a way to make a join easier.
   void ease(const Join& join, const JoinEase& way);
 

@@ -60,7 +60,7 @@ QString sheetWords(const RunSheet& sheet) {
 }  // namespace
 
 OrderPlace::OrderPlace(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget* parent)
-    : QWidget(parent),
+    : Place(parent),
       m_session(session),
       m_art(std::move(art)),
       m_tiles(newTileStore()),
@@ -410,14 +410,8 @@ void OrderPlace::simulateNow() {
       });
 }
 
-void OrderPlace::settle() {
-  m_session.settleOrder();
+void OrderPlace::beginWork() {
   if (m_stale) simulateNow();
-  for (int round = 0; round < 4; ++round) {
-    m_compare->wait();
-    m_job->wait();
-    QCoreApplication::processEvents();
-  }
 }
 
 void OrderPlace::showStep(int place) {
@@ -515,5 +509,7 @@ void OrderPlace::showProof() {
   words.removeDuplicates();
   m_proofWhy->setText(tr("%1 mm² come out otherwise. ").arg(s.unexplained_mm2, 0, 'f', 1) + words.join(u' '));
 }
+
+void OrderPlace::arrive() { m_strip->setFocus(); }
 
 }  // namespace havlo

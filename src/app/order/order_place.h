@@ -3,8 +3,8 @@
 #pragma once
 
 #include <QImage>
-#include <QWidget>
 
+#include "app/common/place.h"
 #include "app/session/job.h"
 #include "app/session/plan_job.h"
 #include "io/art/picture.h"
@@ -28,17 +28,19 @@ class SlipsPage;
 class StepStrip;
 class SvgArt;
 
-class OrderPlace : public QWidget {
+class OrderPlace : public Place {
   Q_OBJECT
 
  public:
+  void arrive() override;
   OrderPlace(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget* parent = nullptr);
 
   StepStrip& strip() { return *m_strip; }
   /// The last simulation of the present plan; nothing while it is being made.
   const std::optional<Simulation>& simulation() const { return m_simulation; }
   const std::vector<QImage>& pictures() const { return m_pictures; }
-  void settle();
+  /// Begins what waits until it is looked at.
+  void beginWork();
   MasksPage& masks() { return *m_masks; }
   JoinsPage& joins() { return *m_joins; }
   SchoolsPage& schools() { return *m_schools; }

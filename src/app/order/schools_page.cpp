@@ -135,12 +135,8 @@ void SchoolsPage::work() {
       });
 }
 
-void SchoolsPage::settle() {
+void SchoolsPage::beginWork() {
   if (m_stale) work();
-  for (int round = 0; round < 3; ++round) {
-    m_job->wait();
-    QCoreApplication::processEvents();
-  }
 }
 
 void SchoolsPage::takeAdvice() {

@@ -25,7 +25,8 @@ class SchoolsPage : public QWidget {
  public:
   SchoolsPage(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget* parent = nullptr);
   const std::vector<SchoolResult>& results() const { return m_results; }
-  void settle();
+  /// Begins what waits until it is looked at.
+  void beginWork();
   /// Gives every thing the school that is advised for it.
   void takeAdvice();
 

@@ -203,11 +203,4 @@ void SlipsPage::tryOut(const WhatIf& what) {
 
 QString SlipsPage::verdict() const { return m_head->text() + u'\n' + m_words->text(); }
 
-void SlipsPage::settle() {
-  for (int round = 0; round < 3; ++round) {
-    m_job->wait();
-    QCoreApplication::processEvents();
-  }
-}
-
 }  // namespace havlo

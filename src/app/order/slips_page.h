@@ -27,7 +27,6 @@ class SlipsPage : public QWidget {
   const std::optional<Simulation>& simulation() const { return m_simulation; }
   QString verdict() const;
   void chooseThing(int impression);
-  void settle();
 
  protected:
   void showEvent(QShowEvent*) override;

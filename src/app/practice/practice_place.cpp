@@ -48,7 +48,7 @@ QString starWords(int stars) {
 }  // namespace
 
 PracticePlace::PracticePlace(std::shared_ptr<SvgArt> art, QWidget* parent)
-    : QWidget(parent),
+    : Place(parent),
       m_art(std::move(art)),
       m_job(new Job<Result<Pressed>>(this)),
       m_plan(std::make_shared<const Plan>()),
@@ -344,12 +344,5 @@ void PracticePlace::showAnswer() {
 }
 
 QString PracticePlace::verdict() const { return m_head->text() + u'\n' + m_words->text(); }
-
-void PracticePlace::settle() {
-  for (int round = 0; round < 3; ++round) {
-    m_job->wait();
-    QCoreApplication::processEvents();
-  }
-}
 
 }  // namespace havlo

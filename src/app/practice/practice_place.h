@@ -2,9 +2,9 @@
 #pragma once
 
 #include <QImage>
-#include <QWidget>
 #include <memory>
 
+#include "app/common/place.h"
 #include "app/session/job.h"
 #include "core/practice/practice.h"
 
@@ -20,10 +20,11 @@ class KeyedRows;
 class PictureBox;
 class SvgArt;
 
-class PracticePlace : public QWidget {
+class PracticePlace : public Place {
   Q_OBJECT
 
  public:
+  bool showsPlan() const override { return false; }
   explicit PracticePlace(std::shared_ptr<SvgArt> art, QWidget* parent = nullptr);
 
   void open(int exercise);
@@ -38,7 +39,6 @@ class PracticePlace : public QWidget {
   void showAnswer();
   const std::optional<DrillResult>& result() const { return m_result; }
   QString verdict() const;
-  void settle();
 
  protected:
   void showEvent(QShowEvent*) override;

@@ -126,13 +126,6 @@ void FaceView::refresh() {
   update();
 }
 
-void FaceView::settle() {
-  for (int round = 0; round < 4; ++round) {
-    m_job->wait();
-    QCoreApplication::processEvents();
-  }
-}
-
 void FaceView::setZoom(double zoom) {
   m_zoom = std::clamp(zoom, 1.0, 12.0);
   if (m_zoom == 1.0) m_pan = {};

@@ -34,7 +34,6 @@ class FaceView : public QWidget {
   /// Opens the measure of the selected stamp for typing.
   void typeMeasure(Qt::Orientation along);
   /// Waits for the picture of the present plan (tests, pictures).
-  void settle();
   /// Shows the lines that are rubbed out as well.
   void showConstruction(bool shown);
   bool constructionShown() const { return m_overlay.construction; }

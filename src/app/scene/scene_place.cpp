@@ -16,6 +16,7 @@
 #include "app/scene/view_panel.h"
 #include "app/scene/walk_view.h"
 #include "core/depth/fitting.h"
+#include "core/edit/edits.h"
 #include "core/edit/view_edits.h"
 #include "io/art/svg_art.h"
 #include "io/wording/names.h"
@@ -23,7 +24,7 @@
 namespace havlo {
 
 ScenePlace::ScenePlace(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget* parent)
-    : QWidget(parent),
+    : Place(parent),
       m_session(session),
       m_art(art),
       m_row(new RowDraft(session, this)),
@@ -180,6 +181,40 @@ void ScenePlace::addStampOf(const Plan& plan, const std::string& stampId, std::o
                  withNewImpression(plan, stamp->id, foot.value_or(goodSpot(*stamp))));
   m_session.select(QString::fromStdString(id));
   m_face->setFocus();
+}
+
+void ScenePlace::arrive() { m_face->setFocus(); }
+
+std::vector<Command> ScenePlace::commands() {
+  const auto chosen = [this] { return m_session.selectedIndex() >= 0; };
+  const auto command = [](const char* id, const QString& text, QList<QKeySequence> keys, std::function<void()> run,
+                          const char* menu, int part) {
+    Command c;
+    c.id = QLatin1String(id), c.text = text, c.shortcuts = std::move(keys), c.run = std::move(run);
+    c.menu = QLatin1String(menu), c.part = part;
+    return c;
+  };
+  std::vector<Command> out{
+      command("remove", tr("&Take it off the card"), {QKeySequence(Qt::Key_Delete)}, [this] { takeOff(); }, "change", 2),
+      command("left", tr("Type the measure from the &left"), {}, [this] { m_face->typeMeasure(Qt::Horizontal); },
+              "change", 2),
+      command("bottom", tr("Type the measure from the &bottom"), {}, [this] { m_face->typeMeasure(Qt::Vertical); },
+              "change", 2)};
+  for (Command& c : out) c.enabled = chosen;
+  out.push_back(command("closer", tr("&Closer"), {QKeySequence::ZoomIn, QKeySequence(Qt::CTRL | Qt::Key_Equal)},
+                        [this] { m_face->setZoom(m_face->zoom() * 1.25); }, "look", 1));
+  out.push_back(command("farther", tr("&Farther"), {QKeySequence::ZoomOut},
+                        [this] { m_face->setZoom(m_face->zoom() / 1.25); }, "look", 1));
+  out.push_back(command("whole", tr("The &whole card"), {QKeySequence(Qt::CTRL | Qt::Key_0)},
+                        [this] { m_face->setZoom(1); }, "look", 1));
+  return out;
+}
+
+void ScenePlace::takeOff() {
+  const int i = m_session.selectedIndex();
+  if (i < 0) return;
+  m_session.edit(tr("Take %1 off").arg(nameOf(m_session.plan(), i)),
+                 without(m_session.plan(), m_session.selected().toStdString()));
 }
 
 }  // namespace havlo

@@ -1,10 +1,10 @@
 // The place Scene: thing, face and reading above, the walk below.
 #pragma once
 
-#include <QWidget>
-#include <functional>
 #include <optional>
 
+#include "app/common/place.h"
+#include "app/scene/drawer_help.h"
 #include "app/session/plan_session.h"
 
 namespace havlo {
@@ -15,18 +15,12 @@ class SvgArt;
 class ThingPanel;
 class WalkView;
 
-/// What the drawer gives the scene.
-struct DrawerHelp {
-  /// Other sizes of the same thing.
-  std::function<std::vector<StampRef>(const Stamp&)> like;
-  /// Key and name of what would stand right at this distance, best first.
-  std::function<std::vector<std::pair<std::string, std::string>>(double distance_m)> fitting;
-};
-
-class ScenePlace : public QWidget {
+class ScenePlace : public Place {
   Q_OBJECT
 
  public:
+  std::vector<Command> commands() override;
+  void arrive() override;
   ScenePlace(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget* parent = nullptr);
   FaceView& face() { return *m_face; }
   WalkView& walk() { return *m_walk; }
@@ -55,6 +49,7 @@ class ScenePlace : public QWidget {
   ThingPanel* m_thing;
   DrawerHelp m_help;
 
+  void takeOff();
   Point goodSpot(const Stamp& stamp) const;
   void offerFitting(Point spot, const QPoint& global);
   void offerContacts(int impression, Point at, const QPoint& global);

@@ -12,7 +12,12 @@ constexpr qsizetype kMostRead = 1500;  // whole stamps kept in memory, some 20 k
 
 }  // namespace
 
-DrawerSession::DrawerSession(const QString& file, QObject* parent) : QObject(parent), m_file(file) {}
+DrawerSession::DrawerSession(const QString& file, QObject* parent)
+    : QObject(parent), m_file(file), m_taking(new Job<Result<Done>>(this)) {
+  m_watch.setInterval(1500);
+  connect(&m_watch, &QTimer::timeout, this, &DrawerSession::catchUp);
+  connect(m_taking, &JobBase::progressed, this, &DrawerSession::taking);
+}
 DrawerSession::~DrawerSession() = default;
 
 bool DrawerSession::open() {
@@ -23,6 +28,8 @@ bool DrawerSession::open() {
     return false;
   }
   m_store = std::move(opened).value();
+  m_others = m_store->othersVersion();
+  m_watch.start();
   refresh();
   for (const QString& note : m_store->notes()) Q_EMIT notice(note);
   return true;
@@ -34,6 +41,16 @@ void DrawerSession::refresh() {
   m_papers = m_store->papers();
   m_masks = m_store->masks();
   Q_EMIT changed();
+}
+
+void DrawerSession::catchUp() {
+  if (!m_store) return;
+  const qint64 now = m_store->othersVersion();
+  if (now == m_others) return;
+  m_others = now;
+  m_read.clear();
+  refresh();
+  Q_EMIT changedElsewhere();
 }
 
 std::shared_ptr<const DrawerStamp> DrawerSession::stamp(const std::string& key) {
@@ -71,9 +88,12 @@ std::string DrawerSession::keyOf(const Stamp& stamp) const {
 
 std::string DrawerSession::put(const DrawerStamp& stamp) {
   if (!open()) return {};
-  auto key = m_store->put(stamp);
+  // What was known of it when the change began; another window may have changed it since.
+  const auto base = m_read.value(QString::fromStdString(stamp.card.key));
+  auto key = m_store->put(stamp, base.get());
   if (!key) {
     Q_EMIT trouble(QString::fromStdString(key.error().text()));
+    catchUp();
     return {};
   }
   const bool known = m_index.card(key.value()) != nullptr;
@@ -97,6 +117,21 @@ bool DrawerSession::removeMask(const std::string& key) { return open() && done(m
 bool DrawerSession::putAll(const WholeDrawer& drawer) {
   m_read.clear();
   return open() && done(m_store->putAll(drawer));
+}
+
+void DrawerSession::putAllAside(std::shared_ptr<const WholeDrawer> drawer, const std::function<void()>& then) {
+  if (!open()) return;
+  // A store belongs to one thread: the worker has its own on the same file.
+  m_taking->run(
+      [file = m_file, drawer](const Progress& progress) -> Result<Done> {
+        auto store = DrawerStore::open(file);
+        if (!store) return store.error();
+        return store.value()->putAll(*drawer, progress);
+      },
+      [this, then](Result<Done> taken) {
+        m_read.clear();
+        if (done(taken)) then();
+      });
 }
 
 bool DrawerSession::fillWithDemo() {

@@ -3,8 +3,11 @@
 
 #include <QHash>
 #include <QObject>
+#include <QTimer>
+#include <functional>
 #include <memory>
 
+#include "app/session/job.h"
 #include "core/drawer/drawer.h"
 #include "io/drawer/drawer_store.h"
 
@@ -44,11 +47,17 @@ class DrawerSession : public QObject {
   bool putMask(const KeptMask& mask);
   bool removeMask(const std::string& key);
   bool putAll(const WholeDrawer& drawer);
+  /// The same for a large one, on a worker thread. @param then  called when all of it is in
+  void putAllAside(std::shared_ptr<const WholeDrawer> drawer, const std::function<void()>& then);
+  /// Takes up what another window or program changed; it happens by itself within two seconds.
+  void catchUp();
   /// The stamps, inks and papers that ship with Havlo.
   bool fillWithDemo();
 
  Q_SIGNALS:
   void changed();
+  void changedElsewhere();  ///< besides changed(), by another window or program
+  void taking(double share);
   void stampChanged(const QString& key);  ///< besides changed(), when a known stamp was put again
   void trouble(const QString& message);
   void notice(const QString& message);
@@ -61,6 +70,9 @@ class DrawerSession : public QObject {
   std::vector<DrawerPaper> m_papers;
   std::vector<KeptMask> m_masks;
   QHash<QString, std::shared_ptr<const DrawerStamp>> m_read;
+  QTimer m_watch;
+  qint64 m_others = 0;
+  Job<Result<Done>>* m_taking;
 
   void refresh();
   bool done(const Result<Done>& result);

@@ -31,32 +31,76 @@ void MakingSession::keep() {
   Q_EMIT changed();
 }
 
+double MakingSession::now() {
+  const double wall = clock();
+  if (wall >= m_last) {
+    m_steady.start();
+    return m_last = m_good = wall;
+  }
+  // It was set back: the time since it was last right is measured by a clock that nobody sets.
+  return m_last = std::max(m_last, m_good + static_cast<double>(m_steady.elapsed()) / 1000);
+}
+
+bool MakingSession::hold(const std::string& id) {
+  QDir().mkpath(m_folder);
+  auto lock = std::make_unique<QLockFile>(QDir(m_folder).filePath(QString::fromStdString(id) + QStringLiteral(".lock")));
+  lock->setStaleLockTime(0);
+  if (!lock->tryLock(0)) return false;
+  m_lock = std::move(lock);
+  return true;
+}
+
+void MakingSession::letGo() {
+  m_bench.reset();
+  m_lock.reset();
+}
+
 void MakingSession::begin(std::shared_ptr<const Plan> plan, AnalysisRef analysis) {
-  m_bench = Bench::begin(QUuid::createUuid().toString(QUuid::WithoutBraces).toStdString(), std::move(plan),
-                         std::move(analysis), now());
+  const std::string id = QUuid::createUuid().toString(QUuid::WithoutBraces).toStdString();
+  hold(id);
+  m_bench = Bench::begin(id, std::move(plan), std::move(analysis), now());
   keep();
 }
 
 bool MakingSession::resume(const MakingRecord& record) {
-  auto bench = Bench::resume(record);
+  if (!hold(record.id)) {
+    Q_EMIT trouble(tr("That card is at the table in another window. Leave it there first."));
+    return false;
+  }
+  // As it is on the disk now: another window may have gone on with it since it was listed.
+  auto newest = loadMaking(makingPath(m_folder, record.id));
+  auto bench = Bench::resume(newest ? std::move(newest).value() : record);
   if (!bench) {
+    letGo();
     Q_EMIT trouble(tr("That card cannot be taken up: %1").arg(QString::fromStdString(bench.error().text())));
     return false;
   }
   m_bench = std::move(bench).value();
+  // The clock may have been set back since this card was left.
+  for (const StepRecord& step : m_bench->record().steps)
+    if (const double last = std::max(step.begun_s, step.done_s); last > m_last) {
+      m_last = m_good = last;
+      m_steady.start();
+    }
   keep();
   return true;
 }
 
 void MakingSession::leave() {
   keep();
-  m_bench.reset();
+  letGo();
   Q_EMIT changed();
 }
 
 void MakingSession::forget(const std::string& id) {
+  const bool mine = m_bench && m_bench->record().id == id;
+  if (!mine && !hold(id)) {
+    Q_EMIT trouble(tr("That card is at the table in another window. Leave it there first."));
+    return;
+  }
   dropMaking(m_folder, id);
-  if (m_bench && m_bench->record().id == id) m_bench.reset();
+  if (mine) m_bench.reset();
+  if (!m_bench) m_lock.reset();
   Q_EMIT changed();
 }
 

@@ -2,9 +2,12 @@
 // window.
 #pragma once
 
+#include <QElapsedTimer>
+#include <QLockFile>
 #include <QObject>
 #include <QString>
 #include <functional>
+#include <memory>
 #include <optional>
 
 #include "core/making/making.h"
@@ -42,9 +45,10 @@ class MakingSession : public QObject {
   /// Hands the finished card to the log and closes it. @return false, and said, if the log cannot be written
   bool handToLog();
 
-  /// Seconds since 1970; tests set their own.
+  /// Seconds since 1970 as the computer has them; tests set their own.
   std::function<double()> clock;
-  double now() const { return clock(); }
+  /// Never runs back: a clock that is set back stands still until it has caught up.
+  double now();
 
  Q_SIGNALS:
   void changed();
@@ -53,8 +57,13 @@ class MakingSession : public QObject {
  private:
   QString m_folder, m_log;
   std::optional<Bench> m_bench;
+  std::unique_ptr<QLockFile> m_lock;  // of the card at hand: one window makes it
+  QElapsedTimer m_steady;
+  double m_good = 0, m_last = 0;  // what clock() said when m_steady was started; what now() said last
 
   void keep();
+  bool hold(const std::string& id);
+  void letGo();
 };
 
 }  // namespace havlo

@@ -40,8 +40,8 @@ class EditCommand : public QUndoCommand {
 namespace {
 
 QByteArray digestOf(const QString& path) {
-  QFile file(path);
-  if (!file.open(QIODevice::ReadOnly)) return {};
+  QFile file;
+  if (!QFileInfo(path).isFile() || !openForReading(file, path)) return {};
   QCryptographicHash hash(QCryptographicHash::Sha256);
   hash.addData(&file);
   return hash.result();
@@ -65,7 +65,7 @@ PlanSession::PlanSession(const QString& rescueFolder, QObject* parent)
   m_plan.card.panel = {177.8, 127, {}};
   m_plan.view = View{};
   m_plan.view->horizon_mm = 45;
-  start(m_plan);
+  start(m_plan, Origin{});
 }
 
 PlanSession::~PlanSession() {
@@ -129,7 +129,7 @@ void PlanSession::show(const Plan& plan) {
     if (selectedIndex() < 0) m_selected.clear();
     Q_EMIT selectionChanged();
   }
-  m_rescue.keep(m_snapshot, m_path);
+  m_rescue.keep(m_snapshot, m_path, m_onDisk);
   look();
   Q_EMIT planChanged();
 }
@@ -177,39 +177,34 @@ void PlanSession::foretellFixes() {
       });
 }
 
-void PlanSession::settleLooks() {
-  for (int round = 0; round < 4; ++round) {
-    m_looking->wait();
-    QCoreApplication::processEvents();
-  }
+void PlanSession::foretellNow() {
   m_rest.stop();
   foretellFixes();
-  for (int round = 0; round < 4; ++round) {
-    m_foretelling->wait();
-    QCoreApplication::processEvents();
-  }
 }
 
-void PlanSession::start(Plan plan, const QString& path, bool rescued, AnalysisRef analysis) {
+void PlanSession::start(Plan plan, const Origin& from, AnalysisRef analysis) {
+  std::optional<LostWork> left;
   if (m_analysis && isDirty()) {
-    m_rescue.leaveAndRestart();  // what is open now stays findable
+    left = m_rescue.leaveAndRestart();  // what is open now stays findable
   } else {
     m_rescue.drop();
   }
   m_stack.clear();
-  m_path = path;
-  m_rescued = rescued;
-  m_onDisk = path.isEmpty() ? QByteArray() : digestOf(path);
+  m_path = from.path;
+  m_rescued = from.rescued;
+  // Rescued work goes with the file as it was when that work began: what others saved since is not overwritten unseen.
+  m_onDisk = from.rescued ? from.onDisk : from.path.isEmpty() ? QByteArray() : digestOf(from.path);
   m_selected.clear(), m_part.clear();
   m_plan = std::move(plan);
   m_snapshot = std::make_shared<const Plan>(m_plan);
   m_analysis = analysis ? std::move(analysis) : analyse(m_plan, nullptr);
   ++m_serial;
-  if (rescued) m_rescue.keep(m_snapshot, m_path);
+  if (m_rescued) m_rescue.keep(m_snapshot, m_path, m_onDisk);
   look();
   Q_EMIT selectionChanged();
   Q_EMIT planChanged();
   Q_EMIT fileChanged();
+  if (left && !left->file.isEmpty()) Q_EMIT workLeft(*left);
 }
 
 void PlanSession::takeOrdered(const std::shared_ptr<const Plan>& of, const AnalysisRef& analysis) {
@@ -226,22 +221,34 @@ void PlanSession::improveOrder() {
                 [this, of = m_snapshot](AnalysisRef best) { takeOrdered(of, best); });
 }
 
-void PlanSession::settleOrder() {
-  if (m_analysis->orderState.from == OrderState::From::Quick)
-    takeOrdered(m_snapshot, withBestOrder(m_plan, m_analysis));
+Result<OpenedPlan> openPlan(const QString& path) {
+  auto read = loadPlan(path);
+  if (!read) return read.error();
+  ReadPlan plan = std::move(read).value();
+  AnalysisRef analysis = analyse(plan.plan, nullptr);
+  return OpenedPlan{std::move(plan), std::move(analysis)};
 }
 
-bool PlanSession::open(const QString& path) { return take(path, loadPlan(path)); }
-
-bool PlanSession::take(const QString& path, Result<ReadPlan> read) {
-  if (!read) {
+bool PlanSession::take(const QString& path, const Result<OpenedPlan>& opened) {
+  if (!opened) {
     Q_EMIT trouble(tr("%1 was not opened. %2")
-                       .arg(QFileInfo(path).fileName(), QString::fromStdString(read.error().text())));
+                       .arg(QFileInfo(path).fileName(), QString::fromStdString(opened.error().text())));
     return false;
   }
-  const auto repairs = read.value().repairs;
-  start(std::move(read).value().plan, QFileInfo(path).absoluteFilePath());
-  for (const std::string& repair : repairs) Q_EMIT notice(QString::fromStdString(repair));
+  const OpenedPlan& o = opened.value();
+  start(o.read.plan, {QFileInfo(path).absoluteFilePath(), false, {}}, o.analysis);
+  for (const std::string& repair : o.read.repairs) Q_EMIT notice(QString::fromStdString(repair));
+  return true;
+}
+
+bool PlanSession::takeUp(const LostWork& work) {
+  auto read = loadPlan(work.file);
+  if (!read) {
+    Q_EMIT trouble(QString::fromStdString(read.error().text()));
+    return false;
+  }
+  start(std::move(read).value().plan, {work.path, true, work.onDisk});
+  m_rescue.flush();
   return true;
 }
 

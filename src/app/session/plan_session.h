@@ -24,6 +24,14 @@ struct PlanState {
   quint64 serial = 0;  ///< another one with every planChanged()
 };
 
+/// A plan read from a file, with its first analysis: both may take long with files from strangers.
+struct OpenedPlan {
+  ReadPlan read;
+  AnalysisRef analysis;
+};
+/// For a worker thread. @error  CannotRead, BadInput
+Result<OpenedPlan> openPlan(const QString& path);
+
 class PlanSession : public QObject {
   Q_OBJECT
 
@@ -65,18 +73,25 @@ class PlanSession : public QObject {
   void setArt(std::shared_ptr<const ArtSource> art);
   /// What the fix of each finding of the present analysis would do to the hero, where that is known yet.
   const std::vector<std::optional<Foretold>>& foretold() const { return m_foretold; }
-  /// Waits until what is seen first is there, and what fixes would do (tests, pictures).
-  void settleLooks();
+  /// Begins to foretell what fixes would do, without waiting for a moment of rest.
+  void foretellNow();
   void stopImproving() { m_search->cancel(); }
-  /// The same at once; takes up to a second.
-  void settleOrder();
+  /// Whether a better order than the present one may still be found.
+  bool orderIsQuick() const { return m_analysis->orderState.from == OrderState::From::Quick && !m_plan.impressions.empty(); }
 
-  /// Replaces the open plan; unsaved work stays in its rescue copy.
-  bool open(const QString& path);
-  /// The second half of open(): what was read from `path`, perhaps on another thread.
-  bool take(const QString& path, Result<ReadPlan> read);
+  /// Replaces the open plan by what was read from `path`; unsaved work stays in its rescue copy.
+  bool take(const QString& path, const Result<OpenedPlan>& opened);
+  /// Work that was not saved, from its rescue copy; the copy stays until the maker saves.
+  bool takeUp(const LostWork& work);
+  /// Where a plan comes from.
+  struct Origin {
+    QString path;          ///< its file, if it has one
+    bool rescued = false;  ///< it was never saved as it is now
+    QByteArray onDisk;     ///< rescued: digest of the file as it was known
+  };
   /// @param analysis  of this very plan, if it was computed already
-  void start(Plan plan, const QString& path = {}, bool rescued = false, AnalysisRef analysis = nullptr);
+  void start(Plan plan, const Origin& from, AnalysisRef analysis = nullptr);
+  void start(Plan plan) { start(std::move(plan), Origin{}); }
 
   /// @param force  also when the file was changed by someone else since it was opened
   bool save(bool force = false);
@@ -93,6 +108,7 @@ class PlanSession : public QObject {
   void unitsChanged();
   void trouble(const QString& message);
   void notice(const QString& message);
+  void workLeft(const LostWork& work);  ///< another plan took the place of unsaved work, which is kept there
   void changedUnderneath();  ///< save() refused: the file on disk is not the one that was opened
 
  private:

@@ -11,6 +11,7 @@
 #include <QUuid>
 #include <QWaitCondition>
 #include <algorithm>
+#include <vector>
 
 #include "io/files/plan_file.h"
 
@@ -22,6 +23,7 @@ struct Rescue::Writer {
   QWaitCondition idle;
   std::shared_ptr<const Plan> next;
   QString file, path;
+  QByteArray onDisk;
   bool busy = false, dropped = false;
   QThreadPool pool;
   std::function<void(QString)> complain;
@@ -32,6 +34,7 @@ struct Rescue::Writer {
     for (;;) {
       std::shared_ptr<const Plan> plan;
       QString planPath;
+      QByteArray digest;
       {
         const QMutexLocker lock(&mutex);
         if (!next) {
@@ -41,10 +44,12 @@ struct Rescue::Writer {
         }
         plan = std::exchange(next, nullptr);
         planPath = path;
+        digest = onDisk;
       }
       const QJsonObject facts{
           {QStringLiteral("path"), planPath},
           {QStringLiteral("title"), QString::fromStdString(plan->title)},
+          {QStringLiteral("onDisk"), QString::fromLatin1(digest.toHex())},
           {QStringLiteral("when"), QDateTime::currentDateTimeUtc().toString(Qt::ISODate)}};
       auto saved = saveWhole(file + QStringLiteral(".json"), QJsonDocument(facts).toJson());
       if (saved) saved = savePlan(file + QStringLiteral(".havlo"), *plan);
@@ -71,10 +76,11 @@ void Rescue::begin() {
   };
 }
 
-void Rescue::keep(std::shared_ptr<const Plan> plan, const QString& path) {
+void Rescue::keep(std::shared_ptr<const Plan> plan, const QString& path, const QByteArray& onDisk) {
   const QMutexLocker lock(&m_writer->mutex);
   m_writer->next = std::move(plan);
   m_writer->path = path;
+  m_writer->onDisk = onDisk;
   if (m_writer->busy) return;
   m_writer->busy = true;
   m_writer->pool.start([writer = m_writer.get()] { writer->work(); });
@@ -95,36 +101,52 @@ void Rescue::drop() {
   QFile::remove(m_base + QStringLiteral(".json"));
 }
 
-void Rescue::leaveAndRestart() {
+LostWork Rescue::leaveAndRestart() {
   flush();
+  const QString left = m_base + QStringLiteral(".havlo");
   begin();
+  for (const LostWork& work : workIn(m_folder))
+    if (work.file == left) return work;
+  return {};
 }
 
-std::vector<LostWork> Rescue::lostWork() const {
+std::vector<LostWork> Rescue::workIn(const QString& path) {
   std::vector<LostWork> out;
-  const QDir folder(m_folder);
+  const QDir folder(path);
   for (const QFileInfo& info : folder.entryInfoList({QStringLiteral("*.havlo")}, QDir::Files)) {
-    const QString base = folder.filePath(info.completeBaseName());
-    if (base == m_base) continue;
-    QLockFile other(base + QStringLiteral(".lock"));
-    other.setStaleLockTime(0);
-    if (!other.tryLock()) continue;  // that run is alive
-    QFile facts(base + QStringLiteral(".json"));
+    QFile facts(folder.filePath(info.completeBaseName() + QStringLiteral(".json")));
     QJsonObject object;
     if (facts.open(QIODevice::ReadOnly)) object = QJsonDocument::fromJson(facts.readAll()).object();
     out.push_back({info.filePath(), object[QLatin1String("path")].toString(),
-                   object[QLatin1String("title")].toString(), info.lastModified()});
+                   object[QLatin1String("title")].toString(), info.lastModified(),
+                   QByteArray::fromHex(object[QLatin1String("onDisk")].toString().toLatin1())});
   }
   std::sort(out.begin(), out.end(), [](const LostWork& a, const LostWork& b) { return a.when > b.when; });
   return out;
 }
 
-void Rescue::setAside(const LostWork& work) {
+std::vector<LostWork> Rescue::lostWork() const {
+  std::vector<LostWork> out = workIn(m_folder);
+  std::erase_if(out, [&](const LostWork& work) {
+    const QString base = work.file.chopped(6);
+    if (base == m_base) return true;
+    QLockFile other(base + QStringLiteral(".lock"));
+    other.setStaleLockTime(0);
+    return !other.tryLock();  // that run is alive
+  });
+  return out;
+}
+
+std::vector<LostWork> Rescue::asideWork() const { return workIn(m_folder + QStringLiteral("/set-aside")); }
+
+QString Rescue::setAside(const LostWork& work) {
   QDir folder(m_folder);
   folder.mkpath(QStringLiteral("set-aside"));
   const QFileInfo info(work.file);
-  QFile::rename(work.file, folder.filePath(QStringLiteral("set-aside/") + info.fileName()));
-  QFile::remove(folder.filePath(info.completeBaseName() + QStringLiteral(".json")));
+  const QString to = folder.filePath(QStringLiteral("set-aside/") + info.completeBaseName());
+  QFile::rename(work.file, to + QStringLiteral(".havlo"));
+  QFile::rename(folder.filePath(info.completeBaseName() + QStringLiteral(".json")), to + QStringLiteral(".json"));
+  return to + QStringLiteral(".havlo");
 }
 
 }  // namespace havlo

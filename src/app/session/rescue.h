@@ -22,6 +22,7 @@ struct LostWork {
   QString path;  ///< the plan's own file, empty if it had none
   QString title;
   QDateTime when;
+  QByteArray onDisk;  ///< digest of the plan's own file as that run knew it
 };
 
 class Rescue : public QObject {
@@ -32,18 +33,22 @@ class Rescue : public QObject {
   ~Rescue() override;
 
   /// Keeps this state; writing happens on a worker thread, the newest state last.
-  void keep(std::shared_ptr<const Plan> plan, const QString& path);
+  /// @param onDisk  digest of the plan's own file as it was opened or saved
+  void keep(std::shared_ptr<const Plan> plan, const QString& path, const QByteArray& onDisk = {});
   /// The work is saved or gone on purpose: no copy is needed.
   void drop();
   /// Starts a fresh copy; the one before stays as lost work, found at the next start.
-  void leaveAndRestart();
+  LostWork leaveAndRestart();
   /// Waits until what was kept is on the disk.
   void flush();
 
   /// What earlier runs left, newest first; runs that are still alive are not among it.
   std::vector<LostWork> lostWork() const;
   /// Moves a copy aside, out of lostWork(); it is not deleted.
-  void setAside(const LostWork& work);
+  /// @return where it is now
+  QString setAside(const LostWork& work);
+  /// What was set aside earlier, newest first.
+  std::vector<LostWork> asideWork() const;
 
  Q_SIGNALS:
   void trouble(const QString& message);
@@ -55,6 +60,7 @@ class Rescue : public QObject {
   std::shared_ptr<Writer> m_writer;
 
   void begin();
+  static std::vector<LostWork> workIn(const QString& folder);
 };
 
 }  // namespace havlo

@@ -72,11 +72,4 @@ void Exporting::write(const QString& path, What what) {
       });
 }
 
-void Exporting::settle() {
-  for (int round = 0; round < 3; ++round) {
-    m_job->wait();
-    QCoreApplication::processEvents();
-  }
-}
-
 }  // namespace havlo

@@ -20,7 +20,6 @@ class Exporting : public QObject {
   void ask(What what);
   void write(const QString& path, What what);
   void stop() { m_job->cancel(); }
-  void settle();
 
  Q_SIGNALS:
   void started(const QString& what);

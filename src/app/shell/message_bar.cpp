@@ -4,6 +4,7 @@
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QPushButton>
+#include <algorithm>
 
 #include "app/common/marks.h"
 #include "app/common/sheet_frame.h"
@@ -22,8 +23,13 @@ void MessageBar::say(Kind kind, const QString& text, std::vector<Act> acts) {
     if (m.text == text) return;
   // A notice that asks nothing makes room for what comes after it.
   std::erase_if(m_messages, [](const Message& m) { return m.kind == Kind::Notice && m.acts.empty(); });
-  m_messages.push_back({kind, text, std::move(acts)});
-  if (m_messages.size() == 1) show_();
+  // Trouble goes in front of every notice, however long that has waited for its answer.
+  const auto at = kind == Kind::Notice ? m_messages.end()
+                                       : std::find_if(m_messages.begin(), m_messages.end(),
+                                                      [](const Message& m) { return m.kind == Kind::Notice; });
+  const bool front = at == m_messages.begin();
+  m_messages.insert(at, {kind, text, std::move(acts)});
+  if (front) show_();
 }
 
 QString MessageBar::shownText() const { return m_messages.empty() ? QString() : m_messages.front().text; }

@@ -1,4 +1,5 @@
-// Messages that wait until they are read, with what can be done about them. One at a time, the newest last.
+// Messages that wait until they are read, with what can be done about them. One at a time: troubles first, then notices,
+// each in the order they came.
 #pragma once
 
 #include <QFrame>
@@ -21,17 +22,18 @@ class MessageBar : public QFrame {
     std::function<void()> run;
   };
 
+  struct Message {
+    Kind kind;
+    QString text;
+    std::vector<Act> acts;
+  };
+
   explicit MessageBar(QWidget* parent = nullptr);
   void say(Kind kind, const QString& text, std::vector<Act> acts = {});
   QString shownText() const;
   void clear();
 
  private:
-  struct Message {
-    Kind kind;
-    QString text;
-    std::vector<Act> acts;
-  };
   std::deque<Message> m_messages;
   QHBoxLayout* m_row;
 

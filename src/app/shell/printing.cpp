@@ -7,6 +7,7 @@
 #include <QFileInfo>
 #include <QPrintDialog>
 #include <QPrinter>
+#include <QPrinterInfo>
 
 #include "app/theme/theme.h"
 #include "io/art/svg_art.h"
@@ -42,8 +43,10 @@ Printing::Printing(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget* w
 
 std::function<Result<Printout>(const Progress&)> Printing::maker(PrintoutKind kind, const Sheet& sheet,
                                                                  const QString& file) const {
-  return [plan = m_session.snapshot(), analysis = m_session.analysis(), art = m_art,
+  return [plan = m_session.snapshot(), quick = m_session.analysis(), art = m_art,
           style = m_session.units(), kind, sheet, file](const Progress& progress) -> Result<Printout> {
+    const AnalysisRef analysis =
+        quick->orderState.from == OrderState::From::Quick ? withBestOrder(*plan, quick, {}, progress) : quick;
     Printout out;
     switch (kind) {
       case PrintoutKind::Placement:
@@ -76,7 +79,6 @@ std::function<Result<Printout>(const Progress&)> Printing::maker(PrintoutKind ki
 }
 
 void Printing::exportPdfTo(PrintoutKind kind, const QString& path) {
-  m_session.settleOrder();
   Q_EMIT started(tr("Writing the %1").arg(nameOf(kind)));
   m_job->run(maker(kind, m_sheet, path), [this, kind, path](Result<Printout> result) {
     if (!result) {
@@ -104,8 +106,11 @@ void Printing::exportPdf(PrintoutKind kind) {
 }
 
 void Printing::print(PrintoutKind kind) {
-  m_session.settleOrder();
   Q_EMIT started(tr("Preparing the %1").arg(nameOf(kind)));
+  if (QPrinterInfo::availablePrinterNames().isEmpty()) {
+    Q_EMIT done({});
+    return Q_EMIT noPrinter(kind);
+  }
   m_job->run(maker(kind, m_sheet, {}), [this, kind](Result<Printout> result) {
     Q_EMIT done({});
     if (!result) {

@@ -26,7 +26,6 @@ class Printing : public QObject {
   void exportPdfTo(PrintoutKind kind, const QString& path);
   void setSheet(Sheet sheet) { m_sheet = sheet; }
   const Sheet& sheet() const { return m_sheet; }
-  void settle() { m_job->wait(); }
   void stop() { m_job->cancel(); }
 
  Q_SIGNALS:
@@ -34,6 +33,7 @@ class Printing : public QObject {
   void progressed(double share);
   void done(const QString& message);
   void trouble(const QString& message);
+  void noPrinter(PrintoutKind kind);  ///< there is none to print on
 
  private:
   PlanSession& m_session;

@@ -81,44 +81,47 @@ std::optional<QByteArray> unpacked(const QByteArray& packed) {
   return out;
 }
 
-/// Signs and digits of a path, a list or a measure: how many numbers, and the farthest from 0.
+/// The numbers of a path, a list or a measure.
 struct Numbers {
   qsizetype count = 0;
-  double farthest = 0;
+  double farthest = 0;  ///< from 0
+  double way = 0;       ///< about how long a line through them is, in units of the drawing
   bool bad = false;
 };
 
 Numbers numbersIn(QStringView text) {
   Numbers out;
   const QByteArray latin = text.toLatin1();
-  const char* c = latin.constData();
-  const char* const end = c + latin.size();
-  while (c < end) {
-    const bool begins = (*c >= '0' && *c <= '9') || *c == '.';
-    if (!begins) {
-      ++c;
+  const auto digit = [&](qsizetype k) { return k < latin.size() && latin[k] >= '0' && latin[k] <= '9'; };
+  bool relative = false;
+  double before[2] = {0, 0}, steps = 0, values = 0;
+  for (qsizetype k = 0; k < latin.size();) {
+    if (!digit(k) && !(latin[k] == '.' && digit(k + 1))) {
+      relative = relative || (latin[k] >= 'a' && latin[k] <= 'z' && latin[k] != 'z');
+      ++k;
       continue;
     }
-    const char* from = c;
-    while (c < end && ((*c >= '0' && *c <= '9') || *c == '.')) ++c;
-    if (c + 1 < end && (*c == 'e' || *c == 'E') &&
-        ((c[1] >= '0' && c[1] <= '9') || ((c[1] == '-' || c[1] == '+') && c + 2 < end && c[2] >= '0' && c[2] <= '9'))) {
-      c += 2;
-      while (c < end && *c >= '0' && *c <= '9') ++c;
-    }
-    // "1.5.5" is two numbers in a path; only their size matters here, so that the first is enough.
+    const bool minus = k > 0 && latin[k - 1] == '-';
+    const qsizetype from = k;
+    while (digit(k)) ++k;
+    if (k < latin.size() && latin[k] == '.')
+      for (++k; digit(k);) ++k;
+    if (k < latin.size() && (latin[k] == 'e' || latin[k] == 'E') &&
+        (digit(k + 1) || (k + 1 < latin.size() && (latin[k + 1] == '-' || latin[k + 1] == '+') && digit(k + 2))))
+      for (k += 2; digit(k);) ++k;
     bool ok = false;
-    QByteArray one(from, c - from);
-    if (const qsizetype dot = one.indexOf('.'); dot >= 0)
-      if (const qsizetype second = one.indexOf('.', dot + 1); second > 0) one.truncate(second), ++out.count;
-    const double v = one.toDouble(&ok);
-    ++out.count;
+    double v = latin.mid(from, k - from).toDouble(&ok);
     if (!ok || !std::isfinite(v)) {
       out.bad = true;
-    } else {
-      out.farthest = std::fmax(out.farthest, v);
+      continue;
     }
+    out.farthest = std::fmax(out.farthest, v);
+    if (minus) v = -v;
+    double& last = before[out.count++ % 2];
+    steps += std::fabs(v - last), values += std::fabs(v);
+    last = v;
   }
+  out.way = relative ? std::fmax(steps, values) : steps;
   return out;
 }
 
@@ -151,9 +154,9 @@ class Gate {
       fail(tr("it is damaged: %1, line %2").arg(m_xml.errorString()).arg(m_xml.lineNumber()));
     if (m_error.isEmpty() && m_parts.empty()) fail(tr("it is no SVG"));
     if (m_error.isEmpty()) addUp();
-    if (m_error.isEmpty() && m_dashes > 0 && m_reach * static_cast<double>(m_points) / m_dashes > kMostDashes)
+    if (m_error.isEmpty() && m_dashes > 0 && m_way / m_dashes > kMostDashes)
       fail(tr("its dashes are too many and too small"));
-    if (!m_error.isEmpty()) return badInput(tr("the drawing was not taken: %1").arg(m_error));
+    if (!m_error.isEmpty()) return badInput(tr("the SVG was not taken: %1").arg(m_error));
     m_out.writeEndDocument();
     return std::move(m_plain);
   }
@@ -169,7 +172,7 @@ class Gate {
   std::vector<int> m_open;
   int m_skipped = 0;
   qsizetype m_points = 0;
-  double m_reach = 0, m_dashes = 0;  // the finest dash
+  double m_way = 0, m_dashes = 0;  // the finest dash
 
   void fail(const QString& why) {
     if (m_error.isEmpty()) m_error = why;
@@ -206,8 +209,9 @@ class Gate {
   void start() {
     const QString name = m_xml.name().toString();
     if (refused().contains(name))
-      return fail(tr("it holds <%1>, which may reach outside the drawing; save it as a plain SVG, with pictures and "
-                     "links removed and styles written into the shapes").arg(name));
+      return fail(tr("it holds <%1>: scripts, style sheets, pictures, movement and links to elsewhere are not taken. Save it "
+                     "as a plain SVG")
+                      .arg(name));
     const bool ours = m_xml.namespaceUri().isEmpty() || m_xml.namespaceUri() == kSvg;
     if (m_skipped > 0 || !ours || !drawing().contains(name)) {
       if (m_open.empty() && m_skipped == 0) return fail(tr("it is no SVG"));
@@ -236,8 +240,7 @@ class Gate {
 
   void attribute(int part, const QXmlStreamAttribute& a) {
     const QString name = a.name().toString();
-    const bool xlink = a.namespaceUri() == kXlink;
-    if (name == QLatin1String("href") && (xlink || a.namespaceUri().isEmpty())) {
+    if (name == QLatin1String("href")) {
       const QString to = a.value().trimmed().toString();
       if (!to.startsWith(u'#')) return fail(tr("it holds links to elsewhere"));
       m_parts[static_cast<size_t>(part)].uses = to.mid(1);
@@ -260,7 +263,7 @@ class Gate {
   bool measured(QStringView value) {
     const Numbers n = numbersIn(value);
     m_points += n.count;
-    m_reach = std::fmax(m_reach, n.farthest);
+    m_way += n.way;
     if (n.bad || n.farthest > kFar) return fail(tr("it has numbers that no drawing has")), false;
     if (m_points > kMostNumbers) return fail(tr("it has more than %1 numbers").arg(kMostNumbers)), false;
     return true;

@@ -10,7 +10,9 @@
 #include <QSqlError>
 #include <QSqlQuery>
 #include <QUuid>
+#include <algorithm>
 #include <atomic>
+#include <cmath>
 
 #include "core/plan/plan_text.h"
 #include "core/plan/plan_words.h"
@@ -74,18 +76,48 @@ Health healthOf(QSqlDatabase db, QString* why) {
   return *why == QLatin1String("ok") ? Health::Sound : Health::Damaged;
 }
 
-bool soundFile(const QString& file) {
+/// Whether every table has the columns of this version: a database may be sound and still not ours.
+bool hasOurTables(QSqlDatabase db, QString* why) {
+  QSqlQuery query(db);
+  query.exec(QStringLiteral("PRAGMA user_version"));
+  const int version = query.next() ? query.value(0).toInt() : 0;
+  query.finish();
+  if (version <= 0 || version > kDrawerVersion) return true;  // empty, or newer: told elsewhere
+  std::vector<const char*> asked{
+      "SELECT key, name, role, facing, width, height, typical, least, most, set_name, tags, mounting, place, notes "
+      "FROM stamp LIMIT 0",
+      "SELECT key, json FROM stamp_body LIMIT 0", "SELECT id, json FROM ink LIMIT 0",
+      "SELECT key, name, colour, thickness, width, height, notes FROM paper LIMIT 0"};
+  if (version >= 2) {
+    asked.push_back("SELECT die FROM stamp LIMIT 0");
+    asked.push_back("SELECT key, stamp, uses_left, place, notes FROM mask LIMIT 0");
+  }
+  for (const char* text : asked)
+    if (!query.exec(QLatin1String(text))) {
+      *why = query.lastError().databaseText();
+      return false;
+    }
+  return true;
+}
+
+int stampsIn(QSqlDatabase db) {
+  QSqlQuery query(db);
+  return query.exec(QStringLiteral("SELECT count(*) FROM stamp")) && query.next() ? query.value(0).toInt() : 0;
+}
+
+/// @return the stamps in it; -1 when it is damaged
+int stampsInSound(const QString& file) {
   const QString connection = freshConnection();
-  bool sound = false;
+  int count = -1;
   {
     QSqlDatabase db = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), connection);
     db.setDatabaseName(file);
     db.setConnectOptions(QStringLiteral("QSQLITE_OPEN_READONLY"));
     QString why;
-    sound = db.open() && healthOf(db, &why) == Health::Sound;
+    if (db.open() && healthOf(db, &why) == Health::Sound && hasOurTables(db, &why)) count = stampsIn(db);
   }
   QSqlDatabase::removeDatabase(connection);
-  return sound;
+  return count;
 }
 
 QSqlDatabase database(const QString& connection) { return QSqlDatabase::database(connection, false); }
@@ -127,16 +159,24 @@ E fromWord(const words::Table<E, N>& table, const QString& word, E otherwise) {
   return otherwise;
 }
 
+constexpr double kLargestSide_mm = 2000;
+
 DrawerCard cardOf(const QSqlQuery& r) {
   DrawerCard c;
   const auto text = [&](int i) { return r.value(i).toString().toStdString(); };
   c.key = text(0), c.name = text(1);
   c.role = fromWord(words::kRoles, r.value(2).toString(), Role::Prop);
   c.facing = fromWord(words::kFacings, r.value(3).toString(), Facing::None);
-  c.width_mm = r.value(4).toDouble(), c.height_mm = r.value(5).toDouble();
+  // Other programs may have written anything here; nothing but a size comes through.
+  const auto within = [&](int i, double least, double most) {
+    const double v = r.value(i).toDouble();
+    return std::isfinite(v) ? std::clamp(v, least, most) : least;
+  };
+  c.width_mm = within(4, 0.1, kLargestSide_mm), c.height_mm = within(5, 0.1, kLargestSide_mm);
   if (!r.value(6).isNull()) {
     RealHeight h;
-    h.typical_m = r.value(6).toDouble(), h.least_m = r.value(7).toDouble(), h.most_m = r.value(8).toDouble();
+    h.typical_m = within(6, 0.001, 1e5);
+    h.least_m = std::min(within(7, 0.001, 1e5), h.typical_m), h.most_m = std::max(within(8, 0.001, 1e5), h.typical_m);
     c.realHeight = h;
   }
   c.setName = text(9), c.tags = listOf(r.value(10).toString());
@@ -232,7 +272,13 @@ Result<std::unique_ptr<DrawerStore>> DrawerStore::open(const QString& file) {
     store->m_connection = freshConnection();
     auto db = connectTo(file, store->m_connection, existed && !mayWrite);
     QString why;
-    const Health health = db->isOpen() ? healthOf(*db, &why) : Health::Unreadable;
+    Health health = db->isOpen() ? healthOf(*db, &why) : Health::Unreadable;
+    if (health == Health::Sound && !hasOurTables(*db, &why)) health = Health::Damaged;
+    // A file without a byte is a sound database to SQLite; where there was a drawer, it is a loss.
+    if (health == Health::Sound && existed && QFileInfo(file).size() == 0 && stampsInSound(backup) > 0) {
+      health = Health::Damaged;
+      why = tr("it is empty");
+    }
     if (health == Health::Sound) {
       db.reset();
       store->m_readOnly = !mayWrite;
@@ -257,7 +303,7 @@ Result<std::unique_ptr<DrawerStore>> DrawerStore::open(const QString& file) {
       return Error{ErrorCode::CannotRead,
                    tr("the drawer is damaged (%1) and cannot be set aside").arg(why).toStdString(),
                    {}};
-    const bool restored = QFileInfo::exists(backup) && soundFile(backup) && QFile::copy(backup, file);
+    const bool restored = QFileInfo::exists(backup) && stampsInSound(backup) >= 0 && QFile::copy(backup, file);
     store->m_notes
         << (restored
                 ? tr("The drawer was damaged. It was set aside as %1, and the backup from %2 took its place.")
@@ -291,12 +337,9 @@ Result<Done> DrawerStore::prepare(bool mayWrite) {
     query.exec(QStringLiteral("ROLLBACK"));
   }
   if (version == kDrawerVersion) {
-    // A backup a day keeps what was there when today began.
-    const QString backup = besideAs(m_file, QStringLiteral("backup"));
-    const QFileInfo old(backup);
-    if (mayWrite && (!old.exists() || old.lastModified().date() < QDate::currentDate()))
-      (void)backUpTo(backup).operator bool();
-    return Done{};
+    if (!mayWrite) return Done{};
+    backUpToday();
+    return mendCommas();
   }
   if (!mayWrite)
     return Error{ErrorCode::CannotRead,
@@ -314,6 +357,52 @@ Result<Done> DrawerStore::prepare(bool mayWrite) {
         if (auto done = run(db, statement); !done) return done;
     return run(db, QStringLiteral("PRAGMA user_version=%1").arg(kDrawerVersion));
   });
+}
+
+/// A backup a day keeps what was there when today began. One that holds stamps is never replaced by an empty one,
+/// and the one before it is kept as well.
+void DrawerStore::backUpToday() {
+  const QString backup = besideAs(m_file, QStringLiteral("backup"));
+  const QFileInfo old(backup);
+  if (old.exists() && old.lastModified().date() >= QDate::currentDate()) return;
+  const int before = old.exists() ? stampsInSound(backup) : 0;
+  if (before > 0 && stampsIn(database(m_connection)) == 0) return;
+  if (before > 0) {
+    const QString earlier = besideAs(m_file, QStringLiteral("backup-before"));
+    QFile::remove(earlier);
+    QFile::copy(backup, earlier);
+  }
+  (void)backUpTo(backup).operator bool();
+}
+
+/// Drawings that an older Havlo wrote with decimal commas; see core/plan/mend_art.h.
+Result<Done> DrawerStore::mendCommas() {
+  QSqlDatabase db = database(m_connection);
+  QSqlQuery query(db);
+  std::vector<std::pair<QString, std::string>> mended;
+  query.exec(QStringLiteral(R"(SELECT key, json FROM stamp_body WHERE json LIKE '%width=\"%,__mm\" height=\"%,__mm\"%')"));
+  while (query.next()) {
+    auto stamp = readStamp(query.value(1).toString().toStdString());
+    // Reading mends.
+    if (stamp) mended.emplace_back(query.value(0).toString(), writeStamp(stamp.value()));
+  }
+  query.finish();
+  if (mended.empty()) return Done{};
+  m_notes << (mended.size() == 1
+                  ? tr("A stamp was written with commas for decimal points by an older Havlo. It was mended.")
+                  : tr("%1 stamps were written with commas for decimal points by an older Havlo. They were mended.")
+                        .arg(mended.size()));
+  return change([&]() -> Result<Done> {
+    for (const auto& [key, json] : mended)
+      if (auto done = run(db, QStringLiteral("UPDATE stamp_body SET json=? WHERE key=?"), {q(json), key}); !done)
+        return done;
+    return Done{};
+  });
+}
+
+qint64 DrawerStore::othersVersion() const {
+  QSqlQuery query(database(m_connection));
+  return query.exec(QStringLiteral("PRAGMA data_version")) && query.next() ? query.value(0).toLongLong() : 0;
 }
 
 Result<Done> DrawerStore::change(const std::function<Result<Done>()>& work) {
@@ -390,8 +479,12 @@ std::vector<DrawerPaper> DrawerStore::papers() const {
     const unsigned rgb = QStringView(query.value(2).toString()).mid(1).toUInt(nullptr, 16);
     p.colour = {static_cast<unsigned char>(rgb >> 16), static_cast<unsigned char>(rgb >> 8),
                 static_cast<unsigned char>(rgb)};
-    p.thickness_mm = query.value(3).toDouble();
-    p.width_mm = query.value(4).toDouble(), p.height_mm = query.value(5).toDouble();
+    const auto within = [&](int i, double most) {
+      const double v = query.value(i).toDouble();
+      return std::isfinite(v) ? std::clamp(v, 0.0, most) : 0.0;
+    };
+    p.thickness_mm = within(3, 20);
+    p.width_mm = within(4, kLargestSide_mm), p.height_mm = within(5, kLargestSide_mm);
     p.notes = query.value(6).toString().toStdString();
     out.push_back(std::move(p));
   }
@@ -404,7 +497,7 @@ std::vector<KeptMask> DrawerStore::masks() const {
   query.exec(QStringLiteral("SELECT key, stamp, uses_left, place, notes FROM mask ORDER BY rowid"));
   while (query.next())
     out.push_back({query.value(0).toString().toStdString(), query.value(1).toString().toStdString(),
-                   query.value(2).toInt(), query.value(3).toString().toStdString(),
+                   std::clamp(query.value(2).toInt(), 0, 100000), query.value(3).toString().toStdString(),
                    query.value(4).toString().toStdString()});
   return out;
 }
@@ -425,11 +518,22 @@ Result<WholeDrawer> DrawerStore::everything(const Progress& progress) const {
   return out;
 }
 
-Result<std::string> DrawerStore::put(const DrawerStamp& stamp) {
+Result<std::string> DrawerStore::put(const DrawerStamp& stamp, const DrawerStamp* base) {
   DrawerStamp s = stamp;
-  if (s.card.key.empty()) s.card.key = freshKey();
+  const bool fresh = s.card.key.empty();
+  if (fresh) s.card.key = freshKey();
   s = agreed(std::move(s));
-  const auto done = change([&] { return putStamp(database(m_connection), s); });
+  const auto done = change([&]() -> Result<Done> {
+    if (!fresh && base) {
+      const auto there = this->stamp(s.card.key);
+      if (!there)
+        return Error{ErrorCode::BadInput,
+                     tr("%1 was taken out of the drawer in another window; it was not changed").arg(q(s.card.name)).toStdString(),
+                     {}};
+      s = mergedStamp(*base, s, there.value());
+    }
+    return putStamp(database(m_connection), s);
+  });
   if (!done) return done.error();
   return s.card.key;
 }

@@ -49,7 +49,9 @@ class DrawerStore {
 
   /// Adds a stamp, or changes the one with its key. @return its key; a fresh one if it had none
   /// @error  CannotWrite with the reason (all changes)
-  Result<std::string> put(const DrawerStamp& stamp);
+  /// @param base  the stamp as it was known when the change began; what another window changed meanwhile is kept,
+  ///              and a stamp that was taken out meanwhile does not come back
+  Result<std::string> put(const DrawerStamp& stamp, const DrawerStamp* base = nullptr);
   Result<Done> remove(const std::string& stamp);
   Result<Done> putInk(const Ink& ink);
   Result<Done> removeInk(const std::string& id);
@@ -60,6 +62,8 @@ class DrawerStore {
   /// All or nothing. Entries with a known key or id replace what is there; nothing is taken away.
   Result<Done> putAll(const WholeDrawer& drawer, const Progress& progress = {});
 
+  /// Another number whenever another program or window has changed the drawer.
+  qint64 othersVersion() const;
   /// Copies the drawer to another file. @error  CannotWrite
   Result<Done> backUpTo(const QString& file) const;
 
@@ -71,6 +75,8 @@ class DrawerStore {
 
   Result<Done> change(const std::function<Result<Done>()>& work);
   Result<Done> prepare(bool mayWrite);
+  void backUpToday();
+  Result<Done> mendCommas();
 };
 
 /// A key that nothing else has.

@@ -20,9 +20,6 @@ constexpr qint64 kLargest = 80 << 20;
 
 QString text(const std::string& s) { return QString::fromStdString(s); }
 std::string plain(const QJsonValue& v) { return v.toString().toStdString(); }
-QString pathOf(const QString& folder, const std::string& id) {
-  return QDir(folder).filePath(text(id) + kSuffix);
-}
 
 QJsonObject stepToJson(const StepRecord& s) {
   QJsonObject o{{QStringLiteral("begun"), s.begun_s}, {QStringLiteral("done"), s.done_s}};
@@ -99,6 +96,10 @@ LogEntry entryFromJson(const QJsonObject& o) {
 
 }  // namespace
 
+QString makingPath(const QString& folder, const std::string& id) {
+  return QDir(folder).filePath(text(id) + kSuffix);
+}
+
 Result<Done> saveMaking(const QString& folder, const MakingRecord& r) {
   if (!QDir().mkpath(folder))
     return Error{ErrorCode::CannotWrite, "cannot make the folder " + folder.toStdString(), {}};
@@ -115,7 +116,7 @@ Result<Done> saveMaking(const QString& folder, const MakingRecord& r) {
                       {QStringLiteral("order"), order},
                       {QStringLiteral("steps"), steps},
                       {QStringLiteral("plan"), text(writePlan(*r.plan))}};
-  return saveWhole(pathOf(folder, r.id), QJsonDocument(o).toJson(QJsonDocument::Compact));
+  return saveWhole(makingPath(folder, r.id), QJsonDocument(o).toJson(QJsonDocument::Compact));
 }
 
 Result<MakingRecord> loadMaking(const QString& path) {
@@ -163,7 +164,7 @@ KeptMakings keptMakings(const QString& folder) {
   return out;
 }
 
-void dropMaking(const QString& folder, const std::string& id) { QFile::remove(pathOf(folder, id)); }
+void dropMaking(const QString& folder, const std::string& id) { QFile::remove(makingPath(folder, id)); }
 
 Result<Done> appendLog(const QString& path, const LogEntry& entry) {
   for (const LogEntry& e : readLog(path))

@@ -19,6 +19,8 @@ struct KeptMakings {
   std::vector<MakingRecord> records;  ///< begun last first
   QStringList unreadable;             ///< files that could not be read; they are left as they are
 };
+/// The file of a card in the making.
+QString makingPath(const QString& folder, const std::string& id);
 KeptMakings keptMakings(const QString& folder);
 /// Takes a card's file away. What is not there needs no taking.
 void dropMaking(const QString& folder, const std::string& id);

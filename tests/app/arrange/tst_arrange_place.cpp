@@ -19,9 +19,9 @@ class TstArrangePlace : public QObject {
   void threeAreShownAndOneIsTakenAsOneAct() {
     Window w;
     const Plan before = w.session().plan();
-    w.window.visit(MainWindow::Arrange);
+    w.window.visit(QStringLiteral("arrange"));
     ArrangePlace& place = w.window.arrange();
-    place.settle();
+    settle(place);
     QVERIFY(place.proposals().size() >= 2);
     QVERIFY(says(place, QStringLiteral("arrangements that differ")));
     QVERIFY(says(place, QStringLiteral("As it is")) && says(place, QStringLiteral("proven")));
@@ -39,9 +39,9 @@ class TstArrangePlace : public QObject {
 
   void whatIsTickedStaysAndAskingAgainGivesOthers() {
     Window w;
-    w.window.visit(MainWindow::Arrange);
+    w.window.visit(QStringLiteral("arrange"));
     ArrangePlace& place = w.window.arrange();
-    place.settle();
+    settle(place);
     QVERIFY(!place.proposals().empty());
     const Plan first = place.proposals()[0].plan;
     auto* hare = place.findChild<QCheckBox*>(QStringLiteral("hare"));
@@ -49,7 +49,7 @@ class TstArrangePlace : public QObject {
     QTest::mouseClick(hare, Qt::LeftButton, {}, QPoint(8, hare->height() / 2));
     QVERIFY(hare->isChecked());
     QTest::mouseClick(place.findChild<QPushButton*>(QStringLiteral("ask")), Qt::LeftButton);
-    place.settle();
+    settle(place);
     QVERIFY(!place.proposals().empty());
     for (const Proposal& p : place.proposals()) {
       QVERIFY(p.plan.impression("hare")->at == w.footOf("hare"));
@@ -62,8 +62,8 @@ class TstArrangePlace : public QObject {
     Plan p = w.session().plan();
     for (Impression& i : p.impressions) i.hero = false;
     w.session().start(p);
-    w.window.visit(MainWindow::Arrange);
-    w.window.arrange().settle();
+    w.window.visit(QStringLiteral("arrange"));
+    settle(w.window.arrange());
     QVERIFY(w.window.arrange().proposals().empty());
     QVERIFY(says(w.window.arrange(), QStringLiteral("choose the hero first")));
   }

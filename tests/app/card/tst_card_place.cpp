@@ -47,7 +47,7 @@ class TstCardPlace : public QObject {
 
   void aNewCardTakesAFewActs() {
     Window w(false);
-    w.window.visit(MainWindow::Card);
+    w.window.visit(QStringLiteral("card"));
     press(w, QStringLiteral("Begin a new card"));
     const Card before = w.session().plan().card;
     QCOMPARE(before.base->width_mm, 105.0);
@@ -71,7 +71,7 @@ class TstCardPlace : public QObject {
 
   void measuresAreTakenInAnyUnitAndRefusedWithAWord() {
     Window w;
-    w.window.visit(MainWindow::Card);
+    w.window.visit(QStringLiteral("card"));
     MeasureEdit* width = field(w, QStringLiteral("Width of the panel"));
     QVERIFY(width);
     type(width, QStringLiteral("6 1/2in"));
@@ -88,7 +88,7 @@ class TstCardPlace : public QObject {
 
   void whatDoesNotFitIsSaidHereAndOnTheTrail() {
     Window w;
-    w.window.visit(MainWindow::Card);
+    w.window.visit(QStringLiteral("card"));
     type(field(w, QStringLiteral("Width of the panel")), QStringLiteral("200"));
     QVERIFY(says(w, QStringLiteral("too wide")));
     type(field(w, QStringLiteral("Width of the panel")), QStringLiteral("60"));
@@ -100,7 +100,7 @@ class TstCardPlace : public QObject {
 
   void bordersAreBareOrTaped() {
     Window w;
-    w.window.visit(MainWindow::Card);
+    w.window.visit(QStringLiteral("card"));
     for (QComboBox* c : w.window.card().findChildren<QComboBox*>()) {
       if (c->findText(QStringLiteral("bare edge, by care")) < 0) continue;
       c->setCurrentIndex(1);
@@ -115,8 +115,8 @@ class TstCardPlace : public QObject {
 
   void theDrawingShowsEveryLayer() {
     Window w;
-    w.window.visit(MainWindow::Card);
-    w.window.card().view().settle();
+    w.window.visit(QStringLiteral("card"));
+    settle(w.window.card().view());
     const QImage image = w.window.card().view().grab().toImage();
     const QRgb mat = QColor(0x3b, 0x5a, 0x57).rgb();
     int seen = 0;
@@ -128,7 +128,7 @@ class TstCardPlace : public QObject {
   void aNewCardKeepsUnsavedWork() {
     Window w;
     w.session().edit(QStringLiteral("nudge"), withFoot(w.session().plan(), "hare", {90, 15}));
-    w.window.visit(MainWindow::Card);
+    w.window.visit(QStringLiteral("card"));
     press(w, QStringLiteral("Begin a new card"));
     QVERIFY(w.session().plan().impressions.empty());
     w.session().rescue().flush();

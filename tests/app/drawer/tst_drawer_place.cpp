@@ -31,9 +31,9 @@ namespace {
 
 struct Drawer : Window {
   explicit Drawer(bool filled = true) {
-    window.visit(MainWindow::Drawer);
+    window.visit(QStringLiteral("drawer"));
     if (filled) window.drawerSession().fillWithDemo();
-    place().settle();
+    settle(place());
   }
   DrawerPlace& place() { return window.drawer(); }
   ShelfView& shelf() { return place().shelf(); }
@@ -223,14 +223,14 @@ class TstDrawerPlace : public QObject {
     Drawer a;
     const QString zip = a.folder.filePath(QStringLiteral("mine.zip"));
     a.place().exportTo(zip);
-    a.place().settle();
+    settle(a.place());
     QVERIFY(QFileInfo::exists(zip));
     Drawer b(false);
     b.place().importFrom(zip);
-    b.place().settle();
+    settle(b.place());
     QCOMPARE(b.shelf().count(), a.shelf().count());
     b.place().importFrom(QStringLiteral("/nowhere/x.zip"));
-    b.place().settle();
+    settle(b.place());
     QVERIFY(b.says(QStringLiteral("cannot open")));
   }
 
@@ -244,11 +244,11 @@ class TstDrawerPlace : public QObject {
     QTest::keyClick(&d.window, Qt::Key_E, Qt::ControlModifier | Qt::ShiftModifier);
     ++acts;
     QVERIFY(d.press(QStringLiteral("Try a sample")));
-    d.add().settle();
+    settle(d.add());
     QCOMPARE(d.add().impressions(), 5);
     ++acts;
     QVERIFY(d.press(QStringLiteral("Next impression")));
-    d.add().settle();
+    settle(d.add());
     for (QLineEdit* e : d.add().findChildren<QLineEdit*>())
       if (e->accessibleName() == QLatin1String("Name")) {
         ++acts;
@@ -269,7 +269,7 @@ class TstDrawerPlace : public QObject {
     const QString file = d.folder.filePath(QStringLiteral("garden_hare.png"));
     QVERIFY(scanSheet({{hare, {12, 12}}}, hare->width_mm + 24, hare->height_mm + 24, SvgArt()).save(file));
     d.add().readFile(file);
-    d.add().settle();
+    settle(d.add());
     QVERIFY(d.add().hasStamp());
     QCOMPARE(d.add().impressions(), 1);
     const double area = d.add().traced()->silhouette_mm2;
@@ -277,10 +277,10 @@ class TstDrawerPlace : public QObject {
     const EnclosedRegion region = d.add().traced()->regions[0];
     const QPoint inside = d.add().view().toPixels(region.inside).toPoint();
     QTest::mouseClick(&d.add().view(), Qt::LeftButton, {}, inside);
-    d.add().settle();
+    settle(d.add());
     QVERIFY(d.add().traced()->silhouette_mm2 < area - 0.7 * region.area_mm2);
     QTest::mouseClick(&d.add().view(), Qt::LeftButton, {}, inside);
-    d.add().settle();
+    settle(d.add());
     QVERIFY(std::fabs(d.add().traced()->silhouette_mm2 - area) < 0.5);
     // A part is drawn round and added.
     QVERIFY(d.press(QStringLiteral("Add a part")));
@@ -289,13 +289,13 @@ class TstDrawerPlace : public QObject {
     for (QPoint p : {QPoint(40, 0), QPoint(40, 40), QPoint(0, 40)})
       QTest::mouseMove(&d.add().view(), corner + p);
     QTest::mouseRelease(&d.add().view(), Qt::LeftButton, {}, corner + QPoint(0, 40));
-    d.add().settle();
+    settle(d.add());
     QVERIFY(d.add().traced()->silhouette_mm2 > area + 1);
     // The outline moves out.
     for (QSlider* s : d.add().findChildren<QSlider*>())
       if (s->accessibleName() == QLatin1String("Outline inward or outward")) s->setValue(10);
     const double before = d.add().traced()->silhouette_mm2;
-    d.add().settle();
+    settle(d.add());
     QVERIFY(d.add().traced()->silhouette_mm2 > before + 10);
     QVERIFY(d.press(QStringLiteral("Into the drawer")));
     // The name came from the file, the height from the name.
@@ -314,7 +314,7 @@ class TstDrawerPlace : public QObject {
     const QString file = d.folder.filePath(QStringLiteral("photo.png"));
     QVERIFY(image.save(file));
     d.add().readFile(file);
-    d.add().settle();
+    settle(d.add());
     QVERIFY(!d.add().hasStamp());
     QVERIFY(d.says(QStringLiteral("does not say how large")));
     // The sheet is hare + 24 mm wide; the lid shows 6 mm all round.
@@ -331,7 +331,7 @@ class TstDrawerPlace : public QObject {
         QTest::keyClicks(e, QStringLiteral("%1mm").arg(hare->width_mm + 36));
         QTest::keyClick(e, Qt::Key_Return);
       }
-    d.add().settle();
+    settle(d.add());
     QVERIFY(d.add().hasStamp());
     QVERIFY2(std::fabs(d.add().traced()->stamp.height_mm - hare->height_mm) < 0.6,
              qPrintable(QString::number(d.add().traced()->stamp.height_mm)));
@@ -343,7 +343,7 @@ class TstDrawerPlace : public QObject {
     const StampRef duck = std::make_shared<Stamp>(d.drawer().stamp("sample-duck")->stamp);
     QGuiApplication::clipboard()->setImage(scanSheet({{duck, {12, 12}}}, 50, 40, SvgArt()));
     QVERIFY(d.press(QStringLiteral("Paste")));
-    d.add().settle();
+    settle(d.add());
     QVERIFY(d.add().hasStamp());
     QGuiApplication::clipboard()->clear();
     QVERIFY(d.press(QStringLiteral("Paste")));
@@ -359,7 +359,7 @@ class TstDrawerPlace : public QObject {
     QVERIFY(enter.isAccepted());
     QDropEvent drop(QPointF(50, 50), Qt::CopyAction, &data, Qt::LeftButton, Qt::NoModifier);
     QCoreApplication::sendEvent(&d.add().view(), &drop);
-    d.add().settle();
+    settle(d.add());
     QVERIFY(d.add().hasStamp());
     const Stamp& moon = d.drawer().stamp("sample-thin-moon")->stamp;
     QVERIFY2(
@@ -371,14 +371,14 @@ class TstDrawerPlace : public QObject {
     Drawer d;
     d.place().showAdding();
     QVERIFY(d.press(QStringLiteral("Try a sample")));
-    d.add().settle();
+    settle(d.add());
     const auto before = d.add().traced();
     QFile f(d.folder.filePath(QStringLiteral("letter.png")));
     QVERIFY(f.open(QIODevice::WriteOnly));
     f.write("this is a letter");
     f.close();
     d.add().readFile(f.fileName());
-    d.add().settle();
+    settle(d.add());
     QVERIFY(d.says(QStringLiteral("not a picture")));
     QVERIFY(d.add().traced() == before);
   }

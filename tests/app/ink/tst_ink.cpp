@@ -30,9 +30,9 @@ namespace {
 struct InkWindow : Window {
   explicit InkWindow(const char* demo = "canal-towpath") {
     window.openDemo(QLatin1String(demo));
-    window.visit(MainWindow::Ink);
-    session().settleLooks();
-    window.ink().view().settle();
+    window.visit(QStringLiteral("ink"));
+    settleLooks(session());
+    settle(window.ink().view());
   }
   InkPlace& place() { return window.ink(); }
   InkView& view() { return window.ink().view(); }
@@ -84,7 +84,7 @@ class TstInk : public QObject {
       QVERIFY(b);
       QTest::mouseClick(b, Qt::LeftButton);
       QVERIFY(b->isChecked());
-      w.view().settle();
+      settle(w.view());
       const QImage now = w.view().grab().toImage();
       for (const QImage& before : seen) QVERIFY(now != before);
       seen.push_back(now);
@@ -183,22 +183,22 @@ class TstInk : public QObject {
     QVERIFY(says(w.place(), QStringLiteral("is hard to read")));
     w.child<QCheckBox>("secondWord")->setChecked(true);
     QTest::mouseClick(w.child<QPushButton>("findPlace"), Qt::LeftButton);
-    w.place().greeting().settle();
+    settle(w.place().greeting());
     QVERIFY(says(w.place(), QStringLiteral("Plain on every side")));
     const Point before = w.footOf("greeting");
     QTest::mouseClick(w.child<QPushButton>("moveThere"), Qt::LeftButton);
     QVERIFY(!(w.footOf("greeting") == before));
-    w.session().settleLooks();
+    settleLooks(w.session());
     QTest::mouseClick(w.child<QPushButton>("way-0"), Qt::LeftButton);
     QCoreApplication::processEvents();
-    w.session().settleLooks();
+    settleLooks(w.session());
     QVERIFY(says(w.place(), QStringLiteral("reads well")));
   }
 
   void inksPapersAndPalettes() {
     InkWindow w;
     w.place().showPage(InkPlace::Colours);
-    w.place().colours().settle();
+    settle(w.place().colours());
     QVERIFY(says(w.place(), QStringLiteral("Toned")));
     QCOMPARE(w.place().colours().choices().size(), size_t{3});
     QVERIFY(says(w.place(), QStringLiteral("apart")));
@@ -210,16 +210,16 @@ class TstInk : public QObject {
     QTest::mouseClick(w.child<QPushButton>("palette-0"), Qt::LeftButton);
     QCoreApplication::processEvents();
     QCOMPARE(w.session().undoStack().undoText(), QStringLiteral("Take a palette"));
-    w.place().colours().settle();
+    settle(w.place().colours());
     QVERIFY(says(w.place(), QStringLiteral("stands off by")));
     QTest::mouseClick(w.child<QPushButton>("base-2"), Qt::LeftButton);
     QCoreApplication::processEvents();
     QVERIFY(w.session().plan().card.mats.back().colour.red < 100);
-    w.place().colours().settle();
+    settle(w.place().colours());
     QTest::mouseClick(w.child<QPushButton>("paper-2"), Qt::LeftButton);
     QCoreApplication::processEvents();
     QVERIFY(w.session().plan().card.paper.colour.red < 100);
-    w.session().settleLooks();
+    settleLooks(w.session());
     bool vanishes = false;
     for (const Finding& f : w.session().analysis()->findings)
       vanishes = vanishes || f.kind == FindingKind::DyeOnDark;
@@ -234,14 +234,14 @@ class TstInk : public QObject {
     QCOMPARE(w.session().analysis()->looks->heroRank, 1);
     const QImage first = w.window.grab().toImage();
     w.session().edit(QStringLiteral("x"), withInk(w.session().plan(), "hare", "silt", 3));
-    w.session().settleLooks();
+    settleLooks(w.session());
     QVERIFY(w.window.grab().toImage() != first);
   }
 
   void theDullCardIsMadeClearWithButtonsAlone() {
     Window w;
     w.window.openDemo(QStringLiteral("teaching-dull"));
-    w.session().settleLooks();
+    settleLooks(w.session());
     const double before = w.session().analysis()->looks->heroShare();
     QVERIFY(says(w.window.scene(), QStringLiteral("is seen before the hare")));
     for (int acts = 0; acts < 12 && warningsOf(*w.session().analysis()) > 0; ++acts) {
@@ -257,7 +257,7 @@ class TstInk : public QObject {
       const QString promise = told ? told->text() : QString();
       QTest::mouseClick(next, Qt::LeftButton);
       QCoreApplication::processEvents();
-      w.session().settleLooks();
+      settleLooks(w.session());
       if (!promise.isEmpty())
         QVERIFY2(
             promise.contains(
@@ -271,7 +271,7 @@ class TstInk : public QObject {
 
   void iKnowPutsAFindingLastAndTellMeAgainBringsItBack() {
     Window w;
-    w.session().settleLooks();
+    settleLooks(w.session());
     QCOMPARE(warningsOf(*w.session().analysis()), 1);
     auto* know = w.window.scene().findChild<QPushButton*>(QStringLiteral("know-0"));
     QVERIFY(know && know->menu());
@@ -297,7 +297,7 @@ class TstInk : public QObject {
     for (int k = 0; k < 30; ++k)
       w.session().edit(QStringLiteral("move"), withFoot(w.session().plan(), "duck", {120.0 + k, 20}),
                        QStringLiteral("drag"));
-    w.session().settleLooks();
+    settleLooks(w.session());
     const LooksRef direct = lookAt(w.session().plan(), *w.session().analysis(), nullptr);
     QVERIFY(w.session().analysis()->looks->fits(w.session().plan()));
     QCOMPARE(w.session().analysis()->looks->ids, direct->ids);
@@ -305,19 +305,19 @@ class TstInk : public QObject {
 
   void everythingIsExported() {
     Window w;
-    w.session().settleLooks();
+    settleLooks(w.session());
     const std::pair<Exporting::What, const char*> kinds[] = {{Exporting::What::Picture, "card.png"},
                                                              {Exporting::What::Zip, "card.zip"},
                                                              {Exporting::What::Measures, "card.csv"}};
     for (const auto& [what, name] : kinds) {
       const QString path = w.folder.filePath(QLatin1String(name));
       w.window.exporting().write(path, what);
-      w.window.exporting().settle();
+      settle(w.window.exporting());
       QVERIFY2(QFile(path).size() > 500, name);
       QVERIFY(w.window.messages().isVisible());
     }
     w.window.exporting().write(QStringLiteral("/nowhere/card.png"), Exporting::What::Picture);
-    w.window.exporting().settle();
+    settle(w.window.exporting());
     QVERIFY(says(w.window.messages(), QStringLiteral("cannot")) ||
             says(w.window.messages(), QStringLiteral("nowhere")));
   }
@@ -325,20 +325,20 @@ class TstInk : public QObject {
   void anEmptyCardAndOneWithoutHeroAreHandled() {
     InkWindow w;
     w.session().start(newPlanLike(w.session().plan()));
-    w.session().settleLooks();
-    w.view().settle();
+    settleLooks(w.session());
+    settle(w.view());
     QVERIFY(says(w.place(), QStringLiteral("nothing on the card")));
     for (const InkPlace::Page page :
          {InkPlace::Background, InkPlace::Colours, InkPlace::Greeting, InkPlace::Looks})
       w.place().showPage(page);
-    w.place().colours().settle();
+    settle(w.place().colours());
     w.place().background().addWash(WashKind::Sky);
     QCOMPARE(w.session().plan().washes.size(), size_t{1});
     w.window.openDemo();
     Plan p = w.session().plan();
     for (Impression& i : p.impressions) i.hero = false;
     w.session().start(p);
-    w.session().settleLooks();
+    settleLooks(w.session());
     QVERIFY(says(w.place(), QStringLiteral("Choose a hero")));
   }
 

@@ -21,7 +21,7 @@ struct Table : Window {
   explicit Table(const char* demoName = "canal-towpath") {
     window.openDemo(QLatin1String(demoName));
     window.making().clock = [this] { return now; };
-    window.visit(MainWindow::Make);
+    window.visit(QStringLiteral("make"));
   }
   MakePlace& place() { return window.make(); }
   const Bench& bench() { return *window.making().bench(); }
@@ -119,16 +119,16 @@ class TstMake : public QObject {
   void survivesAKillAndIsTakenUpAgain() {
     QTemporaryDir folder;
     {
-      MainWindow one(folder.filePath(QStringLiteral("rescue")));
+      testing::KnownWindow one(folder.filePath(QStringLiteral("rescue")));
       one.show();
       one.openDemo(QStringLiteral("teaching-crowd"));
-      one.visit(MainWindow::Make);
+      one.visit(QStringLiteral("make"));
       one.make().begin();
       for (int k = 0; k < 5; ++k) one.make().stepDone();
       // No leaving, no saving: what is on the disk now must do.
-      MainWindow two(folder.filePath(QStringLiteral("rescue")));
+      testing::KnownWindow two(folder.filePath(QStringLiteral("rescue")));
       two.show();
-      two.visit(MainWindow::Make);
+      two.visit(QStringLiteral("make"));
       QCoreApplication::processEvents();
       QVERIFY(says(two.make(), QStringLiteral("5 steps done")));
       QTest::mouseClick(two.make().findChild<QPushButton*>(QStringLiteral("goOn")), Qt::LeftButton);
@@ -155,8 +155,8 @@ class TstMake : public QObject {
     for (const KeptMask& m : kept)
       QVERIFY(m.usesLeft >= 1 && m.usesLeft < t.session().plan().supplies.maskLife);
     t.button("log");
-    t.window.visit(MainWindow::Order);
-    t.window.order().settle();
+    t.window.visit(QStringLiteral("order"));
+    settle(t.window.order());
     QTest::mouseClick(t.window.order().findChild<QPushButton*>(QStringLiteral("drawerMasks")),
                       Qt::LeftButton);
     QCOMPARE(t.session().plan().supplies.masksAtHand.size(), kept.size());
@@ -181,11 +181,11 @@ class TstMake : public QObject {
     Table t;
     t.place().begin();
     t.place().stepDone();
-    t.place().settle();
+    settle(t.place());
     QVERIFY(!t.place().title().isEmpty());
     // Another look keeps the card where it is.
     t.window.setAppearance(true, 1.5);
-    t.window.visit(MainWindow::Make);
+    t.window.visit(QStringLiteral("make"));
     QCOMPARE(t.bench().at(), 1);
     QVERIFY(says(t.window.make(), QStringLiteral("Step 2 of")));
     t.window.setAppearance(false, 1);
@@ -193,7 +193,7 @@ class TstMake : public QObject {
 
   void nothingOnTheCardIsNothingToMake() {
     Window w(false);
-    w.window.visit(MainWindow::Make);
+    w.window.visit(QStringLiteral("make"));
     QVERIFY(!w.window.make().findChild<QPushButton*>(QStringLiteral("begin"))->isEnabled());
     w.window.make().stepDone();
     w.window.make().stepBack();

@@ -20,9 +20,9 @@ namespace {
 
 struct Masks : Window {
   Masks() {
-    window.visit(MainWindow::Order);
+    window.visit(QStringLiteral("order"));
     window.order().showMasks();
-    page().settle();
+    settle(page());
   }
   MasksPage& page() { return window.order().masks(); }
   bool press(const QString& text) {
@@ -44,7 +44,7 @@ struct Masks : Window {
         c->setCurrentIndex(k);
         Q_EMIT c->activated(k);
       }
-    page().settle();
+    settle(page());
   }
   size_t stampIndex(const char* id) {
     size_t s = 0;
@@ -67,6 +67,7 @@ class TstMasksPage : public QObject {
     for (int k = 0; k < m.page().list().count(); ++k)
       listed += m.page().list().item(k)->text().section(u' ', 0, 0).toInt();
     QCOMPARE(listed, m.session().analysis()->masksToCut());
+    settle(m.page());
     QCOMPARE(static_cast<int>(m.page().job().masks.size()), listed);
     QVERIFY(m.says(QStringLiteral("masks on one sheet")));
   }
@@ -104,6 +105,7 @@ class TstMasksPage : public QObject {
     QVERIFY(m.says(QStringLiteral("Too large for it")));
     m.pick(QStringLiteral("3 × 3 in sticky note"));
     QVERIFY(m.session().plan().supplies.maskSheet->stickyBand_mm.has_value());
+    settle(m.page());
     QVERIFY(m.page().job().sheets > 1);
     m.pick(QStringLiteral("a notch to feel"));
     QCOMPARE(m.session().plan().supplies.footMark, FootMark::Notch);
@@ -119,7 +121,9 @@ class TstMasksPage : public QObject {
     QFETCH(QString, format);
     Masks m;
     m.pick(format);
+    settle(m.page());
     QVERIFY(m.press(QStringLiteral("Try the cutter")));
+    settle(m.page());
     QVERIFY(m.says(QStringLiteral("pieces come free")));
     QVERIFY(!m.page().reports().empty());
     for (const CutReport& r : m.page().reports()) QVERIFY(r.open.empty());
@@ -128,6 +132,7 @@ class TstMasksPage : public QObject {
   void aCutFileIsSavedAndFaultsAreSaid() {
     Masks m;
     const QString file = m.folder.filePath(QStringLiteral("masks.dxf"));
+    settle(m.page());
     m.page().writeTo(file, CutFormat::Dxf);
     const auto read = readCutFile(file);
     QVERIFY(bool(read));
@@ -139,9 +144,9 @@ class TstMasksPage : public QObject {
   void aPlanWithoutMasksIsQuiet() {
     Window w;
     w.window.openDemo(QStringLiteral("teaching-silhouettes"));
-    w.window.visit(MainWindow::Order);
+    w.window.visit(QStringLiteral("order"));
     w.window.order().showMasks();
-    w.window.order().masks().settle();
+    settle(w.window.order().masks());
     QCOMPARE(w.window.order().masks().list().count(), 0);
   }
 };

@@ -23,8 +23,8 @@ class TstOrder : public QObject {
 
   void theDemoIsProvenWithAPictureForEveryStep() {
     Window w;
-    w.window.visit(MainWindow::Order);
-    w.window.order().settle();
+    w.window.visit(QStringLiteral("order"));
+    settle(w.window.order());
     QVERIFY(w.window.order().simulation().has_value());
     QVERIFY(w.window.order().simulation()->proven);
     QCOMPARE(w.window.order().pictures().size(), w.session().analysis()->sheet.steps.size());
@@ -36,8 +36,8 @@ class TstOrder : public QObject {
 
   void masksAreHatchedWhereTheyLie() {
     Window w;
-    w.window.visit(MainWindow::Order);
-    w.window.order().settle();
+    w.window.visit(QStringLiteral("order"));
+    settle(w.window.order());
     const auto& steps = w.session().analysis()->sheet.steps;
     const auto& pictures = w.window.order().pictures();
     for (size_t k = 1; k < steps.size(); ++k)
@@ -46,8 +46,8 @@ class TstOrder : public QObject {
 
   void aStepIsSaidInWords() {
     Window w;
-    w.window.visit(MainWindow::Order);
-    w.window.order().settle();
+    w.window.visit(QStringLiteral("order"));
+    settle(w.window.order());
     StepStrip& strip = w.window.order().strip();
     const auto& steps = w.session().analysis()->sheet.steps;
     int hare = 0;
@@ -69,11 +69,11 @@ class TstOrder : public QObject {
 
   void aChangeElsewhereChangesThisPlace() {
     Window w;
-    w.window.visit(MainWindow::Order);
-    w.window.order().settle();
+    w.window.visit(QStringLiteral("order"));
+    settle(w.window.order());
     const size_t before = w.session().analysis()->sheet.steps.size();
     w.session().edit(QStringLiteral("off"), without(w.session().plan(), "towpath"));
-    w.window.order().settle();
+    settle(w.window.order());
     QVERIFY(w.session().analysis()->sheet.steps.size() != before);
     QCOMPARE(w.window.order().pictures().size(), w.session().analysis()->sheet.steps.size());
   }
@@ -85,8 +85,8 @@ class TstOrder : public QObject {
     for (int i : w.session().analysis()->order)
       backward.insert(backward.begin(), p.impressions[static_cast<size_t>(i)].id);
     w.session().edit(QStringLiteral("backward"), withOrder(p, backward));
-    w.window.visit(MainWindow::Order);
-    w.window.order().settle();
+    w.window.visit(QStringLiteral("order"));
+    settle(w.window.order());
     QVERIFY(!w.window.order().simulation()->proven);
     QVERIFY(says(w.window.order(), QStringLiteral("Not as planned")));
     QVERIFY(says(w.window.order(), QStringLiteral("come out otherwise")));
@@ -100,15 +100,15 @@ class TstOrder : public QObject {
     Plan p = w.session().plan();
     p.impressions[static_cast<size_t>(p.indexOf("hills"))].inFrontOf = {"hare"};
     w.session().start(p);
-    w.window.visit(MainWindow::Order);
-    w.window.order().settle();
+    w.window.visit(QStringLiteral("order"));
+    settle(w.window.order());
     QVERIFY(w.window.order().simulation()->proven);
   }
 
   void theBestOrderComesByItself() {
     Window w;
     QVERIFY(w.session().analysis()->orderState.from == OrderState::From::Quick);
-    w.window.visit(MainWindow::Order);
+    w.window.visit(QStringLiteral("order"));
     QTRY_VERIFY_WITH_TIMEOUT(w.session().analysis()->orderState.from == OrderState::From::Best, 20000);
     QTRY_VERIFY_WITH_TIMEOUT(w.window.order().simulation().has_value(), 30000);
     QVERIFY(says(w.window.order(), QStringLiteral("No order")));
@@ -116,8 +116,8 @@ class TstOrder : public QObject {
 
   void aStampingIsDraggedToAnotherTime() {
     Window w;
-    w.window.visit(MainWindow::Order);
-    w.window.order().settle();
+    w.window.visit(QStringLiteral("order"));
+    settle(w.window.order());
     StepStrip& strip = w.window.order().strip();
     const auto stampings = [&] {
       std::vector<int> places;
@@ -138,7 +138,7 @@ class TstOrder : public QObject {
     QCOMPARE(w.session().plan().making.order.front(),
              w.session().plan().impressions[static_cast<size_t>(moved)].id);
     QVERIFY(w.session().analysis()->orderState.from == OrderState::From::Maker);
-    w.window.order().settle();
+    settle(w.window.order());
     QVERIFY(says(w.window.order(), QStringLiteral("your own order")));
     // With the keyboard the other way; then the best again, each an act to be undone.
     strip.choose(stampings()[0]);
@@ -154,8 +154,8 @@ class TstOrder : public QObject {
 
   void wishesAreAMenu() {
     Window w;
-    w.window.visit(MainWindow::Order);
-    w.window.order().settle();
+    w.window.visit(QStringLiteral("order"));
+    settle(w.window.order());
     for (QPushButton* b : w.window.order().findChildren<QPushButton*>()) {
       if (!b->menu()) continue;
       Q_EMIT b->menu()->aboutToShow();
@@ -166,7 +166,7 @@ class TstOrder : public QObject {
     }
     QCOMPARE(w.session().plan().making.first, std::vector<std::string>{"hare"});
     QCOMPARE(w.session().plan().making.evenings, 2);
-    w.window.order().settle();
+    settle(w.window.order());
     QVERIFY(says(w.window.order(),
                  QStringLiteral("Hare cannot be first")));  // the kite's string is in front of it
     QVERIFY(says(w.window.order(), QStringLiteral("Evenings of")));
@@ -174,10 +174,10 @@ class TstOrder : public QObject {
 
   void riskyJoinsAreNamedAndMadeEasier() {
     Window w;
-    w.window.visit(MainWindow::Order);
-    w.window.order().settle();
+    w.window.visit(QStringLiteral("order"));
+    settle(w.window.order());
     w.window.order().showPage(OrderPlace::Joins);
-    w.window.order().joins().settle();
+    settle(w.window.order().joins());
     QVERIFY(w.window.order().joins().risk().has_value());
     QVERIFY(says(w.window.order(), QStringLiteral("joins may show")));
     const double before = w.window.order().joins().risk()->expected;
@@ -187,18 +187,18 @@ class TstOrder : public QObject {
         break;
       }
     QVERIFY(w.session().plan().supplies.footMark != FootMark::None);
-    w.window.order().joins().settle();
+    settle(w.window.order().joins());
     QVERIFY(w.window.order().joins().risk()->expected < 0.7 * before);
   }
 
   void schoolsAreComparedAndTaken() {
     Window w;
     w.window.openDemo(QStringLiteral("teaching-silhouettes"));
-    w.window.visit(MainWindow::Order);
-    w.window.order().settle();
+    w.window.visit(QStringLiteral("order"));
+    settle(w.window.order());
     w.window.order().showPage(OrderPlace::Schools);
     SchoolsPage& page = w.window.order().schools();
-    page.settle();
+    settle(page);
     QCOMPARE(page.results().size(), size_t{8});
     QVERIFY(says(w.window.order(), QStringLiteral("darker than all behind it")));
     w.session().edit(QStringLiteral("all masks"), withDefaultTechnique(w.session().plan(), Technique::Mask));
@@ -212,37 +212,37 @@ class TstOrder : public QObject {
 
   void aSlipIsTriedWithoutChangingThePlan() {
     Window w;
-    w.window.visit(MainWindow::Order);
-    w.window.order().settle();
+    w.window.visit(QStringLiteral("order"));
+    settle(w.window.order());
     w.window.order().showPage(OrderPlace::Slips);
     SlipsPage& page = w.window.order().slips();
     const Plan before = w.session().plan();
     page.chooseThing(before.indexOf("hare"));
     QTest::mouseClick(page.findChild<QPushButton*>(QStringLiteral("forget")), Qt::LeftButton);
-    page.settle();
+    settle(page);
     QVERIFY(page.simulation() && !page.simulation()->proven);
     QVERIFY2(page.verdict().contains(QStringLiteral("the hare was not covered")), qPrintable(page.verdict()));
     QTest::mouseClick(page.findChild<QPushButton*>(QStringLiteral("shuffle")), Qt::LeftButton);
-    page.settle();
+    settle(page);
     QVERIFY(!page.simulation()->proven);
     QVERIFY(w.session().plan() == before);
   }
 
   void stoppingLeavesAQuietPlace() {
     Window w;
-    w.window.visit(MainWindow::Order);
+    w.window.visit(QStringLiteral("order"));
     for (QPushButton* b : w.window.order().findChildren<QPushButton*>())
       if (b->text() == QStringLiteral("Stop")) QTest::mouseClick(b, Qt::LeftButton);
     QVERIFY(says(w.window.order(), QStringLiteral("Not simulated")));
-    w.window.visit(MainWindow::Scene);
-    w.window.visit(MainWindow::Order);
+    w.window.visit(QStringLiteral("scene"));
+    w.window.visit(QStringLiteral("order"));
     QTRY_VERIFY_WITH_TIMEOUT(w.window.order().simulation().has_value(), 30000);
   }
 
   void anEmptyPlanIsQuiet() {
     Window w(false);
-    w.window.visit(MainWindow::Order);
-    w.window.order().settle();
+    w.window.visit(QStringLiteral("order"));
+    settle(w.window.order());
     QVERIFY(says(w.window.order(), QStringLiteral("Nothing is on the card yet")));
   }
 };

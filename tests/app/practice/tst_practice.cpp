@@ -28,14 +28,14 @@ class TstPracticePlace : public QObject {
 
   void aWrongOrderIsExplainedAndTheRightOneMastered() {
     Window w;
-    w.window.visit(MainWindow::Practice);
+    w.window.visit(QStringLiteral("practice"));
     PracticePlace& place = w.window.practice();
     place.open(0);
     QCOMPARE(place.steps().size(), size_t{2});
     const int hare = place.plan().indexOf("hare");
     if (place.steps()[0].index == hare) place.moveStep(0, 1);
     QTest::mouseClick(place.findChild<QPushButton*>(QStringLiteral("press")), Qt::LeftButton);
-    place.settle();
+    settle(place);
     QCOMPARE(place.result()->stars, 0);
     QVERIFY2(place.verdict().contains(QStringLiteral("was not there yet")) ||
                  place.verdict().contains(QStringLiteral("was not covered")),
@@ -43,7 +43,7 @@ class TstPracticePlace : public QObject {
     place.moveStep(1, 0);
     place.cover(1, hare, true);
     QTest::mouseClick(place.findChild<QPushButton*>(QStringLiteral("press")), Qt::LeftButton);
-    place.settle();
+    settle(place);
     QCOMPARE(place.result()->stars, 3);
     QVERIFY(place.verdict().contains(QStringLiteral("Mastered")));
     QVERIFY(QSettings().value(QStringLiteral("practice/practice-01")).toInt() == 3);
@@ -51,13 +51,13 @@ class TstPracticePlace : public QObject {
 
   void lookingAtTheAnswerIsNotMastering() {
     Window w;
-    w.window.visit(MainWindow::Practice);
+    w.window.visit(QStringLiteral("practice"));
     PracticePlace& place = w.window.practice();
     for (int k = 0; k < place.count(); ++k) {
       place.open(k);
       place.showAnswer();
       place.press();
-      place.settle();
+      settle(place);
       QVERIFY(place.result() && place.result()->pressed.proven);
       QVERIFY(place.verdict().startsWith(QStringLiteral("Right")));
     }
@@ -67,7 +67,7 @@ class TstPracticePlace : public QObject {
   void ownPlansAreLeftAlone() {
     Window w;
     const Plan before = w.session().plan();
-    w.window.visit(MainWindow::Practice);
+    w.window.visit(QStringLiteral("practice"));
     w.window.practice().open(3);
     QVERIFY(w.session().plan() == before);
   }

@@ -226,7 +226,7 @@ class TstScene : public QObject {
     QTest::keyClick(shelf, Qt::Key_Return);
     QVERIFY(w.window.drawer().isVisible());
     w.session().start(newPlan(w.session().plan().card));  // a plan without stamps goes there at once
-    w.window.visit(MainWindow::Scene);
+    w.window.visit(QStringLiteral("scene"));
     w.window.action(QStringLiteral("addStamp"))->trigger();
     QVERIFY(w.window.drawer().isVisible());
   }

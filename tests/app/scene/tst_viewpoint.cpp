@@ -37,7 +37,7 @@ void drag(QWidget& widget, QPointF from, QPointF to, Qt::KeyboardModifiers keys 
 struct Scene : Window {
   explicit Scene(const char* demo = nullptr) : Window(demo == nullptr) {
     if (demo) window.openDemo(QLatin1String(demo));
-    face().settle();
+    settle(face());
   }
   template <typename T>
   T* find(const char* name) {
@@ -143,11 +143,11 @@ class TstViewpoint : public QObject {
     const AnalysisRef a = s.session().analysis();
     QVERIFY(castShadows(s.plan(), *a->depth, a->meetings.placed).size() >= 5);
     // The picture changes where a shadow falls.
-    s.face().settle();
+    settle(s.face());
     const QImage with = s.face().grab().toImage();
     QVERIFY(with.pixelColor(s.px({20, 110}).toPoint()).lightness() > 150);  // the sky is not painted over
     Q_EMIT kind->activated(0);
-    s.face().settle();
+    settle(s.face());
     QVERIFY(!s.plan().light);
     QVERIFY(with != s.face().grab().toImage());
     for (const int k : {2, 3, 4}) {
@@ -173,7 +173,7 @@ class TstViewpoint : public QObject {
     // Clicked away and taken again by its line.
     s.session().select({});
     QCOMPARE(s.session().chosenMark(), -1);
-    s.face().settle();
+    settle(s.face());
     s.face().grab();  // lines are known once they were painted
     const AnalysisRef a = s.session().analysis();
     QPointF on;
@@ -192,7 +192,7 @@ class TstViewpoint : public QObject {
     QCOMPARE(kinds.size(), 7);
     for (QAction* kind : kinds) kind->trigger();
     QCOMPARE(s.plan().ground.size(), 7u);
-    s.face().settle();
+    settle(s.face());
     s.face().grab();
     QVERIFY(bool(readPlan(writePlan(s.plan()))));
     for (qsizetype k = 0; k < kinds.size(); ++k) s.session().undoStack().undo();

@@ -1,0 +1,38 @@
+// What the window asks of a place: nothing else of it is known to the shell. The list of places is in shell/places.
+#pragma once
+
+#include <QKeySequence>
+#include <QWidget>
+#include <functional>
+#include <memory>
+#include <vector>
+
+#include "app/actions/action_table.h"
+#include "app/common/marks.h"
+
+namespace havlo {
+
+/// How a place stands, for the trail.
+struct PlaceStatus {
+  QString words;
+  Mark mark = Mark::Fine;
+  Level level = Level::Note;
+};
+
+class Place : public QWidget {
+  Q_OBJECT
+
+ public:
+  using QWidget::QWidget;
+  /// Commands that mean something here only. They are enabled while this place is on top and go with it.
+  virtual std::vector<Command> commands() { return {}; }
+  /// It has come on top: takes the keys, looks after what is stale.
+  virtual void arrive() {}
+  /// Whether undo and redo change what is shown here.
+  virtual bool showsPlan() const { return true; }
+
+ Q_SIGNALS:
+  void statusChanged();
+};
+
+}  // namespace havlo

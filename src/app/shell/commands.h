@@ -1,0 +1,27 @@
+// The commands that may be used everywhere, with the menus they stand in.
+#pragma once
+
+#include "app/actions/action_table.h"
+
+namespace havlo {
+
+class Errands;
+class Filing;
+struct PlaceKind;
+class PlanSession;
+
+/// What of the window the commands use besides.
+struct WindowActs {
+  std::function<void(bool dark, double textScale)> setAppearance;
+  std::function<void()> about, leave, refresh;
+};
+
+/// Files, printouts, exports and what ships with Havlo.
+std::vector<Command> planCommands(PlanSession& session, Errands& errands, Filing& filing, const WindowActs& acts);
+/// Undo, and ways to more stamps.
+std::vector<Command> changeCommands(PlanSession& session, Errands& errands);
+/// Places, units, sheets, text, ground, about.
+std::vector<Command> lookCommands(PlanSession& session, Errands& errands, const std::vector<PlaceKind>& places,
+                                  const std::function<bool(const PlaceKind&)>& open, const WindowActs& acts);
+
+}  // namespace havlo

@@ -1,0 +1,103 @@
+#include "app/shell/errands.h"
+
+#include <QFile>
+#include <algorithm>
+
+#include "core/card/card_fit.h"
+#include "core/edit/card_edits.h"
+#include "core/edit/making_edits.h"
+#include "core/edit/remedies.h"
+
+namespace havlo {
+
+Errands::Errands(const Workshop& workshop, QWidget* window)
+    : QObject(window),
+      m_workshop(workshop),
+      m_printing(new Printing(workshop.session, workshop.art, window)),
+      m_exporting(new Exporting(workshop.session, workshop.art, window)) {
+  connect(m_printing, &Printing::noPrinter, this, [this](PrintoutKind kind) {
+    trouble(tr("No printer is set up on this computer, so the %1 cannot be printed here.").arg(nameOf(kind)),
+            {{tr("Save it as a PDF"), [this, kind] { m_printing->exportPdf(kind); }}});
+  });
+}
+
+void Errands::openDemo(const QString& name) {
+  QFile file(QStringLiteral(":/demo/%1.havlo").arg(name));
+  if (!file.open(QIODevice::ReadOnly)) return;
+  auto read = readPlan(file.readAll().toStdString());
+  if (read) m_workshop.session.start(std::move(read).value().plan);
+}
+
+void Errands::startNewCard() {
+  // A folded base of a usual size in the maker's units, the panel on it with an eighth of an inch or 3 mm showing.
+  const bool inches = m_workshop.session.units() == MeasureStyle::Inches;
+  Card card;
+  CardBase base;
+  base.width_mm = inches ? 4.25 * kMmPerInch : 105;
+  base.height_mm = inches ? 5.5 * kMmPerInch : 148;
+  card = onBase(card, base, inches ? kMmPerInch / 8 : 3);
+  Plan plan = newPlan(card);
+  if (!m_workshop.drawer.inks().empty()) plan.inks = {m_workshop.drawer.inks().front()};
+  m_workshop.session.start(std::move(plan));
+}
+
+void Errands::putOnCard(const QString& key, std::optional<Point> foot) {
+  const auto whole = m_workshop.drawer.stamp(key.toStdString());
+  if (!whole) return;
+  const PlanWithStamp held = withStamp(m_workshop.session.plan(), whole->stamp);
+  visit(QStringLiteral("scene"));
+  Q_EMIT stampHeld(held.plan, held.stamp, foot);
+}
+
+void Errands::useDrawerMasks() {
+  if (!m_workshop.drawer.open()) return;
+  std::vector<MaskAtHand> found;
+  for (const KeptMask& mask : m_workshop.drawer.masks())
+    for (const StampRef& stamp : m_workshop.session.plan().stamps)
+      if (mask.usesLeft > 0 && m_workshop.drawer.keyOf(*stamp) == mask.stamp)
+        found.push_back({stamp->id, mask.usesLeft, mask.key, {}});
+  if (found.empty() && m_workshop.session.plan().supplies.masksAtHand.empty())
+    return notice(
+        tr("The drawer keeps no mask of these stamps. After a card is made, its masks can be kept."));
+  const int before = m_workshop.session.analysis()->masksToCut();
+  m_workshop.session.edit(tr("Use masks from the drawer"), withMasksAtHand(m_workshop.session.plan(), found));
+  notice(tr("%1 kept masks are used first: %2 to cut instead of %3.")
+                                                .arg(found.size())
+                                                .arg(m_workshop.session.analysis()->masksToCut())
+                                                .arg(before));
+}
+
+/// The drawer is opened when the scene first asks it something; whole stamps are read only for those that may do.
+DrawerHelp Errands::drawerHelp() {
+  DrawerHelp help;
+  help.like = [this](const Stamp& stamp) {
+    std::vector<StampRef> out;
+    if (!m_workshop.drawer.open()) return out;
+    for (const DrawerCard& card : m_workshop.drawer.index().cards()) {
+      Stamp light;
+      light.name = card.name, light.role = card.role, light.realHeight = card.realHeight;
+      if (!sameThing(light, stamp) || card.key == stamp.drawer) continue;
+      if (const auto whole = m_workshop.drawer.stamp(card.key))
+        out.push_back(std::make_shared<const Stamp>(whole->stamp));
+    }
+    return out;
+  };
+  help.fitting = [this](double distance_m) {
+    std::vector<std::pair<std::string, std::string>> out;
+    if (!m_workshop.drawer.open() || !m_workshop.session.plan().view) return out;
+    StampWish wish;
+    wish.fitsAt_m = distance_m;
+    wish.view = m_workshop.session.plan().view;
+    for (const int k : m_workshop.drawer.index().find(wish)) {
+      const DrawerCard& card = m_workshop.drawer.index().cards()[static_cast<size_t>(k)];
+      const auto& held = m_workshop.session.plan().stamps;
+      const bool known =
+          std::any_of(held.begin(), held.end(), [&](const StampRef& s) { return s->drawer == card.key; });
+      if (!known) out.emplace_back(card.key, card.name);
+    }
+    return out;
+  };
+  return help;
+}
+
+}  // namespace havlo

@@ -1,0 +1,135 @@
+#include "app/shell/filing.h"
+
+#include <QDir>
+#include <QFile>
+#include <QFileDialog>
+#include <QFileInfo>
+#include <QLocale>
+#include <QMenu>
+#include <QMimeData>
+#include <QSettings>
+#include <QUrl>
+
+namespace havlo {
+namespace {
+
+constexpr int kMostRecent = 8;
+
+QString folderOf(const PlanSession& session) {
+  return session.path().isEmpty() ? QDir::homePath() : QFileInfo(session.path()).path();
+}
+
+QString titleOf(const LostWork& work) {
+  return work.title.isEmpty() ? Filing::tr("a card without a title") : work.title;
+}
+
+QString whenOf(const LostWork& work) { return QLocale().toString(work.when, QLocale::ShortFormat); }
+
+}  // namespace
+
+Filing::Filing(PlanSession& session, QWidget* window)
+    : QObject(window), m_session(session), m_window(window), m_opening(new Job<Result<OpenedPlan>>(this)) {
+  connect(m_opening, &JobBase::finished, this, &Filing::ended);
+  connect(&session, &PlanSession::workLeft, this, [this](const LostWork& work) {
+    offer(work, tr("What was not saved of \"%1\" is kept.").arg(titleOf(work)));
+  });
+  connect(&session, &PlanSession::changedUnderneath, this, [this] {
+    Q_EMIT said({MessageBar::Kind::Trouble,
+                 tr("%1 was changed by someone else since you opened it. Nothing was saved.")
+                     .arg(QFileInfo(m_session.path()).fileName()),
+                 {{tr("Save under another name"), [this] { saveAs(); }},
+                  {tr("Replace it"), [this] { m_session.save(true); }}}});
+  });
+}
+
+void Filing::open(const QString& path) {
+  Q_EMIT started(tr("Opening %1").arg(QFileInfo(path).fileName()));
+  m_opening->run([path](const Progress&) { return openPlan(path); },
+                 [this, path](const Result<OpenedPlan>& opened) {
+                   if (m_session.take(path, opened)) remember(m_session.path());
+                 });
+}
+
+void Filing::stop() {
+  m_opening->cancel();
+  Q_EMIT ended();
+}
+
+void Filing::choose() {
+  QFileDialog dialog(m_window, tr("Open a plan"), folderOf(m_session), tr("Havlo plans (*.havlo);;All files (*)"));
+  dialog.setOption(QFileDialog::DontUseNativeDialog);
+  dialog.setFileMode(QFileDialog::ExistingFile);
+  if (dialog.exec() == QDialog::Accepted) open(dialog.selectedFiles().constFirst());
+}
+
+void Filing::save() {
+  if (m_session.path().isEmpty()) {
+    saveAs();
+  } else {
+    m_session.save();
+  }
+}
+
+bool Filing::saveAs() {
+  QString base = m_session.title();
+  base.replace(u'/', u'-');
+  QFileDialog dialog(m_window, tr("Save the plan"), folderOf(m_session), tr("Havlo plans (*.havlo)"));
+  dialog.setOption(QFileDialog::DontUseNativeDialog);
+  dialog.setAcceptMode(QFileDialog::AcceptSave);
+  dialog.setDefaultSuffix(QStringLiteral("havlo"));
+  dialog.selectFile(base + QStringLiteral(".havlo"));
+  if (dialog.exec() != QDialog::Accepted || !m_session.saveAs(dialog.selectedFiles().constFirst())) return false;
+  remember(m_session.path());
+  return true;
+}
+
+QString Filing::dropped(const QMimeData* data) {
+  for (const QUrl& url : data->urls())
+    if (url.isLocalFile()) return url.toLocalFile();
+  return {};
+}
+
+void Filing::remember(const QString& path) {
+  QSettings settings;
+  QStringList recent = settings.value(QStringLiteral("recent")).toStringList();
+  recent.removeAll(path);
+  recent.prepend(path);
+  settings.setValue(QStringLiteral("recent"), QStringList(recent.mid(0, kMostRecent)));
+}
+
+void Filing::fillRecent(QMenu* menu) {
+  menu->clear();
+  const QStringList recent = QSettings().value(QStringLiteral("recent")).toStringList();
+  for (const QString& path : recent)
+    menu->addAction(QFileInfo(path).fileName(), this, [this, path] { open(path); })->setToolTip(path);
+  if (recent.isEmpty()) menu->addAction(tr("none yet"))->setEnabled(false);
+}
+
+void Filing::fillUnsaved(QMenu* menu) {
+  menu->clear();
+  std::vector<LostWork> all = m_session.rescue().lostWork();
+  for (const LostWork& work : m_session.rescue().asideWork()) all.push_back(work);
+  for (const LostWork& work : all)
+    menu->addAction(tr("%1, from %2").arg(titleOf(work), whenOf(work)), this, [this, work] { takeUp(work); });
+  if (all.empty()) menu->addAction(tr("nothing"))->setEnabled(false);
+}
+
+void Filing::takeUp(const LostWork& work) {
+  if (!m_session.takeUp(work)) return;
+  // What was taken up is in this run's own rescue copy now; the old one is kept aside all the same.
+  if (!work.file.contains(QStringLiteral("/set-aside/"))) m_session.rescue().setAside(work);
+}
+
+void Filing::offer(const LostWork& work, const QString& text) {
+  Q_EMIT said({MessageBar::Kind::Notice,
+               text,
+               {{tr("Take it up again"), [this, work] { takeUp(work); }},
+                {tr("Leave it"), [this, work] { m_session.rescue().setAside(work); }}}});
+}
+
+void Filing::offerLostWork() {
+  for (const LostWork& work : m_session.rescue().lostWork())
+    offer(work, tr("Work on \"%1\" from %2 was not saved. It is still here.").arg(titleOf(work), whenOf(work)));
+}
+
+}  // namespace havlo

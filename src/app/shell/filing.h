@@ -1,0 +1,50 @@
+// Plans on the disk, as the window asks for them: choosing, opening, saving, the recent ones, work that was not saved.
+#pragma once
+
+#include <QObject>
+
+#include "app/shell/message_bar.h"
+#include "app/shell/workshop.h"
+
+class QMenu;
+class QMimeData;
+
+namespace havlo {
+
+class Filing : public QObject {
+  Q_OBJECT
+
+ public:
+  Filing(PlanSession& session, QWidget* window);
+
+  /// Reads and analyses on a worker thread; what is open stays until that is done.
+  void open(const QString& path);
+  void stop();
+  void choose();
+  void save();
+  bool saveAs();
+  /// The file that was dropped, or nothing.
+  static QString dropped(const QMimeData* data);
+
+  void fillRecent(QMenu* menu);
+  /// Work that earlier runs or plans left unsaved, and what was set aside.
+  void fillUnsaved(QMenu* menu);
+  /// Offers work that an earlier run left unsaved.
+  void offerLostWork();
+
+ Q_SIGNALS:
+  void started(const QString& what);
+  void ended();
+  void said(const MessageBar::Message& message);
+
+ private:
+  PlanSession& m_session;
+  QWidget* m_window;
+  Job<Result<OpenedPlan>>* m_opening;
+
+  void remember(const QString& path);
+  void offer(const LostWork& work, const QString& text);
+  void takeUp(const LostWork& work);
+};
+
+}  // namespace havlo

@@ -1,0 +1,191 @@
+#include "app/shell/places.h"
+
+#include <QCoreApplication>
+#include <algorithm>
+
+#include "app/arrange/arrange_place.h"
+#include "app/card/card_place.h"
+#include "app/drawer/drawer_place.h"
+#include "app/ink/ink_place.h"
+#include "app/make/make_place.h"
+#include "app/order/order_place.h"
+#include "app/practice/practice_place.h"
+#include "app/scene/scene_place.h"
+#include "app/shell/errands.h"
+#include "core/card/card_fit.h"
+#include "core/focus/looks.h"
+#include "io/wording/card_words.h"
+#include "io/wording/say.h"
+
+namespace havlo {
+namespace {
+
+constexpr auto kNotBegun = [] { return PlaceStatus{tr("not begun"), Mark::NotBegun, Level::Note}; };
+
+bool nothingOnIt(const Workshop& w) { return w.session.plan().impressions.empty(); }
+
+// ---- how they stand
+
+PlaceStatus cardStatus(const Workshop& w, const Place*) {
+  const Plan& plan = w.session.plan();
+  const CardFit fit = fitCard(plan);
+  if (fit.misfits.empty())
+    return {sizeWords(plan.card.panel.width_mm, plan.card.panel.height_mm, w.session.units()), Mark::Fine, Level::Note};
+  const bool serious =
+      std::any_of(fit.misfits.begin(), fit.misfits.end(), [](const Misfit& m) { return m.serious; });
+  return {fit.misfits.size() == 1 ? tr("1 thing does not fit") : tr("%1 things do not fit").arg(fit.misfits.size()),
+          Mark::Look, serious ? Level::Fault : Level::Warn};
+}
+
+PlaceStatus drawerStatus(const Workshop& w, const Place*) {
+  const size_t owned = w.drawer.index().cards().size();
+  if (!w.drawer.isOpen()) return {tr("your stamps"), Mark::Fine, Level::Note};
+  if (owned == 0) return {tr("empty"), Mark::NotBegun, Level::Note};
+  return {owned == 1 ? tr("1 stamp") : tr("%1 stamps").arg(owned), Mark::Fine, Level::Note};
+}
+
+PlaceStatus sceneStatus(const Workshop& w, const Place*) {
+  if (nothingOnIt(w)) return kNotBegun();
+  const auto& findings = w.session.analysis()->findings;
+  const auto worth = std::count_if(findings.begin(), findings.end(),
+                                   [](const Finding& f) { return !f.known && f.level != Level::Note; });
+  const bool fault = std::any_of(findings.begin(), findings.end(),
+                                 [](const Finding& f) { return !f.known && f.level == Level::Fault; });
+  if (worth == 0) return {tr("fine"), Mark::Fine, Level::Note};
+  return {worth == 1 ? tr("1 thing to look at") : tr("%1 things to look at").arg(worth), Mark::Look,
+          fault ? Level::Fault : Level::Warn};
+}
+
+PlaceStatus orderStatus(const Workshop& w, const Place* made) {
+  if (nothingOnIt(w)) return kNotBegun();
+  const int cut = w.session.analysis()->masksToCut();
+  const QString masks = cut == 1 ? tr("1 mask") : tr("%1 masks").arg(cut);
+  const auto* order = static_cast<const OrderPlace*>(made);
+  if (!order || !order->simulation()) return {masks, Mark::Fine, Level::Note};
+  return order->simulation()->proven ? PlaceStatus{tr("%1, proven").arg(masks), Mark::Fine, Level::Note}
+                                     : PlaceStatus{tr("%1, not as planned").arg(masks), Mark::Look, Level::Fault};
+}
+
+PlaceStatus inkStatus(const Workshop& w, const Place*) {
+  const auto& looks = w.session.analysis()->looks;
+  if (nothingOnIt(w) || !looks || !looks->fits(w.session.plan())) return kNotBegun();
+  if (looks->hero < 0) return {tr("no hero"), Mark::Fine, Level::Note};
+  if (looks->heroRank == 1)
+    return {tr("hero first, %1 %").arg(qRound(100 * looks->heroShare())), Mark::Fine, Level::Note};
+  return {tr("hero in place %1").arg(looks->heroRank), Mark::Look, Level::Warn};
+}
+
+PlaceStatus makeStatus(const Workshop& w, const Place*) {
+  const auto& bench = w.making.bench();
+  if (!bench) return kNotBegun();
+  return {bench->finished() ? tr("done") : tr("step %1 of %2").arg(bench->at() + 1).arg(bench->count()), Mark::Fine,
+          Level::Note};
+}
+
+// ---- how they are made
+
+Place* makeCard(const Workshop& w, Errands& errands) {
+  auto* place = new CardPlace(w.session, w.drawer, w.art);
+  QObject::connect(place, &CardPlace::newCardRequested, &errands, &Errands::startNewCard);
+  return place;
+}
+
+Place* makeDrawer(const Workshop& w, Errands& errands) {
+  auto* place = new DrawerPlace(w.session, w.drawer, w.art);
+  QObject::connect(place, &DrawerPlace::putOnCardRequested, &errands,
+                   [&errands](const QString& key) { errands.putOnCard(key); });
+  QObject::connect(&errands, &Errands::scanOffered, place, &DrawerPlace::showAdding);
+  QObject::connect(place, &DrawerPlace::done, &errands, [&errands](const QString& text) { errands.notice(text); });
+  QObject::connect(place, &DrawerPlace::removed, &errands,
+                   [&errands, &drawer = w.drawer](const QString& name, const std::shared_ptr<const DrawerStamp>& stamp) {
+                     errands.notice(tr("%1 is out of the drawer.").arg(name),
+                                    {{tr("Put it back"), [&drawer, stamp] { drawer.put(*stamp); }}});
+                   });
+  return place;
+}
+
+Place* makeScene(const Workshop& w, Errands& errands) {
+  auto* place = new ScenePlace(w.session, w.art);
+  place->setDrawerHelp(errands.drawerHelp());
+  QObject::connect(place, &ScenePlace::drawerRequested, &errands, [&errands] { errands.visit(QStringLiteral("drawer")); });
+  QObject::connect(place, &ScenePlace::stampOfDrawerRequested, &errands,
+                   [&errands](const QString& key, Point foot) { errands.putOnCard(key, foot); });
+  QObject::connect(place, &ScenePlace::demoRequested, &errands, [&errands] { errands.openDemo(); });
+  QObject::connect(place, &ScenePlace::openRequested, &errands, &Errands::openRequested);
+  QObject::connect(&errands, &Errands::stampsOffered, place, &ScenePlace::offerStamps);
+  QObject::connect(&errands, &Errands::stampHeld, place,
+                   [place](const Plan& plan, const std::string& stamp, std::optional<Point> foot) {
+                     place->addStampOf(plan, stamp, foot);
+                   });
+  return place;
+}
+
+Place* makeOrder(const Workshop& w, Errands& errands) {
+  auto* place = new OrderPlace(w.session, w.art);
+  QObject::connect(place, &OrderPlace::done, &errands, [&errands](const QString& text) { errands.notice(text); });
+  QObject::connect(place, &OrderPlace::proofChanged, place, &Place::statusChanged);
+  QObject::connect(place, &OrderPlace::printMasksRequested, &errands,
+                   [&errands] { errands.printing().print(PrintoutKind::Masks); });
+  QObject::connect(place, &OrderPlace::drawerMasksRequested, &errands, &Errands::useDrawerMasks);
+  QObject::connect(place, &OrderPlace::printTapedRequested, &errands,
+                   [&errands] { errands.printing().print(PrintoutKind::TapedStamps); });
+  return place;
+}
+
+Place* makeInk(const Workshop& w, Errands& errands) {
+  auto* place = new InkPlace(w.session, w.drawer, w.art);
+  QObject::connect(place, &InkPlace::arrangeRequested, &errands,
+                   [&errands] { errands.visit(QStringLiteral("arrange")); });
+  return place;
+}
+
+Place* makeMake(const Workshop& w, Errands& errands) {
+  auto* place = new MakePlace(w.session, w.making, w.drawer, w.art);
+  QObject::connect(place, &MakePlace::dropped, &errands, [&errands, &making = w.making](const MakingRecord& record) {
+    errands.notice(tr("The card that was begun is dropped."),
+                   {{tr("Put it back"), [&making, record] { making.putBack(record); }}});
+  });
+  QObject::connect(place, &MakePlace::said, &errands, [&errands](const QString& text) { errands.notice(text); });
+  return place;
+}
+
+Place* makeArrange(const Workshop& w, Errands& errands) {
+  auto* place = new ArrangePlace(w.session, w.art);
+  QObject::connect(place, &ArrangePlace::leave, &errands, [&errands] { errands.visit(QStringLiteral("ink")); });
+  return place;
+}
+
+std::vector<PlaceKind> allPlaces() {
+  const auto key = [](Qt::Key k) { return QKeySequence(Qt::CTRL | k); };
+  std::vector<PlaceKind> all;
+  const auto add = [&](const char* id, const QString& title, QKeySequence shortcut, auto make, auto status) {
+    PlaceKind kind;
+    kind.id = QLatin1String(id), kind.title = title, kind.shortcut = std::move(shortcut);
+    kind.make = make, kind.status = status;
+    kind.onTrail = !kind.shortcut.isEmpty();
+    all.push_back(std::move(kind));
+    return &all.back();
+  };
+  const auto silent = [](const Workshop&, const Place*) { return PlaceStatus{}; };
+  add("card", tr("Card"), key(Qt::Key_1), makeCard, cardStatus);
+  add("drawer", tr("Drawer"), key(Qt::Key_2), makeDrawer, drawerStatus);
+  add("scene", tr("Scene"), key(Qt::Key_3), makeScene, sceneStatus)->atStart = true;
+  add("order", tr("Order & masks"), key(Qt::Key_4), makeOrder, orderStatus)->atStart = true;
+  add("ink", tr("Ink & light"), key(Qt::Key_5), makeInk, inkStatus);
+  add("make", tr("Make"), key(Qt::Key_6), makeMake, makeStatus);
+  add("practice", tr("Practice"), {}, [](const Workshop& w, Errands&) -> Place* { return new PracticePlace(w.art); },
+      silent);
+  add("arrange", tr("Suggest arrangements"), {}, makeArrange, silent)->open = [](const Workshop& w) {
+    return !nothingOnIt(w);
+  };
+  return all;
+}
+
+}  // namespace
+
+const std::vector<PlaceKind>& placeKinds() {
+  static const std::vector<PlaceKind> all = allPlaces();
+  return all;
+}
+
+}  // namespace havlo
