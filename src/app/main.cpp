@@ -5,7 +5,10 @@
 #include <QCommandLineParser>
 #include <QSettings>
 #include <QTimer>
+#include <chrono>
 #include <cstdio>
+#include <cstdlib>
+#include <thread>
 
 #include "app/session/settings.h"
 #include "app/shell/errands.h"
@@ -63,5 +66,11 @@ int main(int argc, char** argv) {
     });
     look->start(5);
   }
-  return QApplication::exec();
+  const int code = QApplication::exec();
+  // What is not saved is on the disk by now. A worker that a strange file keeps busy does not keep the program.
+  std::thread([code] {
+    std::this_thread::sleep_for(std::chrono::seconds(4));
+    std::_Exit(code);
+  }).detach();
+  return code;
 }

@@ -1,12 +1,44 @@
 // havlo-cli: takes the command line apart and runs one verb.
 #include <QGuiApplication>
 #include <QLoggingCategory>
+#include <chrono>
+#include <condition_variable>
+#include <cstdio>
+#include <cstdlib>
+#include <mutex>
+#include <new>
+#include <thread>
 
 #include "cli/verb.h"
 #include "io/fonts.h"
 
 namespace havlo::cli {
 namespace {
+
+/// Ends the program when a file keeps it at work for longer than anybody waits. Nothing is half written then: files
+/// are replaced whole.
+class Patience {
+ public:
+  explicit Patience(int seconds)
+      : m_watch([this, seconds](std::stop_token stop) {
+          std::unique_lock lock(m_mutex);
+          if (m_done.wait_for(lock, stop, std::chrono::seconds(seconds), [] { return false; }) ||
+              stop.stop_requested())
+            return;
+          std::fprintf(stderr,
+                       "havlo-cli: given up after %d seconds: there is too much on this card to be worked out in one go. "
+                       "Take things off it, or let it take longer with --patience\n",
+                       seconds);
+          std::_Exit(kBadInput);
+        }) {}
+
+ private:
+  std::mutex m_mutex;
+  std::condition_variable_any m_done;
+  std::jthread m_watch;  // last: it uses the others
+};
+
+constexpr int kPatience_s = 35, kMostPatience_s = 86400;
 
 QString usage() {
   QString text = QStringLiteral("usage: havlo-cli VERB PLAN [options]\n\n");
@@ -18,7 +50,10 @@ QString usage() {
               .arg(QLatin1String(o.name) + (o.value ? u' ' + QString::fromLatin1(o.value) : QString()), -16)
               .arg(QLatin1String(o.help));
   }
-  return text + QStringLiteral("\nexit: 0 done, 2 usage, 3 bad input, 4 cannot write\n");
+  return text + QStringLiteral(
+                    "\n  --patience S     with any verb: give up after S seconds (%1 if not said)\n")
+                    .arg(kPatience_s) +
+         QStringLiteral("\nexit: 0 done, 2 usage, 3 bad input, 4 cannot write\n");
 }
 
 int usageFault(const QString& message) {
@@ -32,6 +67,7 @@ int run(const QStringList& args) {
     return print("havlo-cli " HAVLO_VERSION "\n");
   if (args.isEmpty()) return usageFault(QStringLiteral("which verb?"));
   Call call;
+  int patience = kPatience_s;
   for (const Verb& v : verbs())
     if (args[0] == QLatin1String(v.name)) call.verb = &v;
   if (!call.verb) return usageFault(QStringLiteral("there is no verb \"%1\"").arg(args[0]));
@@ -45,6 +81,13 @@ int run(const QStringList& args) {
     }
     const qsizetype equals = arg.indexOf(u'=');
     const QString name = equals < 0 ? arg : arg.left(equals);
+    if (name == QLatin1String("--patience")) {
+      bool number = false;
+      patience = (equals < 0 ? args.value(++k) : arg.mid(equals + 1)).toInt(&number);
+      if (!number || patience < 1 || patience > kMostPatience_s)
+        return usageFault(QStringLiteral("--patience wants seconds from 1 to %1").arg(kMostPatience_s));
+      continue;
+    }
     const Option* option = nullptr;
     for (const Option& o : call.verb->options)
       if (name == QLatin1String(o.name)) option = &o;
@@ -57,7 +100,14 @@ int run(const QStringList& args) {
       return usageFault(QStringLiteral("%1 wants %2").arg(name, QLatin1String(option->value)));
   }
   if (call.file.isEmpty()) return usageFault(QStringLiteral("which plan?"));
-  return call.verb->run(call);
+  const Patience limit(patience);
+  try {
+    return call.verb->run(call);
+  } catch (const std::bad_alloc&) {
+    return complain(kBadInput, QStringLiteral("there is not enough memory for what this file asks"));
+  } catch (const std::exception& e) {
+    return complain(kBadInput, QStringLiteral("this file cannot be worked out (%1)").arg(QString::fromLocal8Bit(e.what())));
+  }
 }
 
 }  // namespace

@@ -323,6 +323,97 @@ class TstDrawer : public QObject {
     QVERIFY(!read);
     QVERIFY2(QString::fromStdString(read.error().text()).contains(says), read.error().text().c_str());
   }
+
+  // Rooted: an empty file opened as an empty drawer and at the next start replaced the good backup.
+  void anEmptyFileIsALossAndTheBackupStays() {
+    const QTemporaryDir folder;
+    const QString file = folder.filePath(QStringLiteral("drawer.sqlite"));
+    QVERIFY(bool(opened(file)->putAll(someDrawer())));
+    opened(file);  // the day's backup
+    QFile::remove(folder.filePath(QStringLiteral("drawer-backup.sqlite")));
+    opened(file);
+    QVERIFY(QFile::exists(folder.filePath(QStringLiteral("drawer-backup.sqlite"))));
+    for (int start = 0; start < 3; ++start) {
+      QVERIFY(QFile::resize(file, 0));
+      const auto store = opened(file);
+      QVERIFY2(!store->notes().isEmpty() && store->notes()[0].contains(QStringLiteral("backup")),
+               qPrintable(store->notes().join(u' ')));
+      QCOMPARE(store->cards().size(), someDrawer().stamps.size());
+    }
+  }
+
+  void tablesAndColumnsThatAreGoneAreADamage_data() {
+    QTest::addColumn<QString>("statement");
+    QTest::newRow("a table gone") << QStringLiteral("DROP TABLE stamp_body");
+    QTest::newRow("a column gone") << QStringLiteral("ALTER TABLE stamp DROP COLUMN notes");
+    QTest::newRow("inks gone") << QStringLiteral("DROP TABLE ink");
+    QTest::newRow("another program's tables")
+        << QStringLiteral("DROP TABLE mask; DROP TABLE stamp_body; DROP TABLE stamp; CREATE TABLE stamp (a)");
+  }
+  void tablesAndColumnsThatAreGoneAreADamage() {
+    QFETCH(QString, statement);
+    const QTemporaryDir folder;
+    const QString file = folder.filePath(QStringLiteral("drawer.sqlite"));
+    QVERIFY(bool(opened(file)->putAll(someDrawer())));
+    QFile::remove(folder.filePath(QStringLiteral("drawer-backup.sqlite")));
+    opened(file);
+    QCOMPARE(sqlite(file, statement), QString());
+    const auto store = opened(file);
+    QVERIFY(!store->notes().isEmpty() && store->notes()[0].contains(QStringLiteral("set aside")));
+    QCOMPARE(store->cards().size(), someDrawer().stamps.size());
+  }
+
+  void junkInTheTablesIsBounded() {
+    const QTemporaryDir folder;
+    const QString file = folder.filePath(QStringLiteral("drawer.sqlite"));
+    QVERIFY(bool(opened(file)->putAll(someDrawer())));
+    for (const char* junk : {"'many'", "-5", "1e308", "9e999", "x'00ff'", "0"}) {
+      sqlite(file, QStringLiteral("UPDATE stamp SET width=%1, height=%1, typical=%1, least=%1, most=%1, role=%1, tags=%1, "
+                                  "die=%1; UPDATE paper SET thickness=%1, width=%1, colour=%1; UPDATE mask SET uses_left=%1")
+                       .arg(QLatin1String(junk)));
+      const auto store = opened(file);
+      const auto cards = store->cards();
+      QCOMPARE(cards.size(), someDrawer().stamps.size());
+      for (const DrawerCard& c : cards) {
+        QVERIFY2(c.width_mm > 0 && c.width_mm <= 2000 && c.height_mm > 0 && c.height_mm <= 2000, junk);
+        QVERIFY(!c.realHeight || (c.realHeight->least_m > 0 && c.realHeight->least_m <= c.realHeight->typical_m &&
+                                  c.realHeight->typical_m <= c.realHeight->most_m && c.realHeight->most_m <= 1e5));
+      }
+      for (const DrawerPaper& p : store->papers()) QVERIFY(p.width_mm >= 0 && p.width_mm <= 2000 && p.thickness_mm <= 20);
+      for (const KeptMask& m : store->masks()) QVERIFY(m.usesLeft >= 0);
+    }
+  }
+
+  // Written on a machine with decimal commas by an earlier Havlo: 24 of 6 764 pixels of such a stamp were inked.
+  void drawingsWithDecimalCommasAreMended() {
+    const QTemporaryDir folder;
+    const QString file = folder.filePath(QStringLiteral("drawer.sqlite"));
+    DrawerStamp stamp;
+    stamp.stamp = slab("s", 10, 20);
+    const std::string sound =
+        "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"10.00mm\" height=\"20.00mm\" viewBox=\"0 0 10.00 20.00\">"
+        "<path fill=\"#000000\" fill-rule=\"evenodd\" d=\"M1.50,2.25L8.00,2.25C9.00,3.00 9.50,4.00 8.75,-6.50Z\"/></svg>";
+    std::string commas = sound;
+    for (size_t k = 1; k + 1 < commas.size(); ++k)
+      if (commas[k] == '.' && std::isdigit(static_cast<unsigned char>(commas[k - 1]))) commas[k] = ',';
+    const size_t space = commas.find("2000/svg");
+    QVERIFY(space != std::string::npos);
+    stamp.stamp.art = sound;
+    const std::string key = opened(file)->put(stamp).value();
+    QProcess p;
+    QString body = QString::fromStdString(writeStamp(stamp.stamp));
+    QString broken = QString::fromStdString(commas);
+    body.replace(QString::fromStdString(sound).replace(u'"', QStringLiteral("\\\"")), broken.replace(u'"', QStringLiteral("\\\"")));
+    QVERIFY(body.contains(QStringLiteral("10,00mm")));
+    sqlite(file, QStringLiteral("UPDATE stamp_body SET json='%1'").arg(body));
+    {
+      const auto store = opened(file);
+      QVERIFY(store->notes().join(u' ').contains(QStringLiteral("commas")));
+      QCOMPARE(store->stamp(key).value().stamp.art, sound);
+    }
+    QVERIFY(!sqlite(file, QStringLiteral("SELECT json FROM stamp_body")).contains(QStringLiteral("10,00mm")));
+    QVERIFY(opened(file)->notes().isEmpty());
+  }
 };
 
 // Asked with --put-for-ever FILE it is the program that is killed at work.

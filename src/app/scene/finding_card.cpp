@@ -65,7 +65,7 @@ void FindingCard::show(const Finding& finding, const FindingWords& words, size_t
   showText(m_why, words.why);
   m_fix->setText(words.fix);
   m_fix->setVisible(!words.fix.isEmpty());
-  m_fix->setObjectName(QStringLiteral("fix-%1").arg(index));
+  m_fix->setObjectName(words.fix.isEmpty() ? QString() : QStringLiteral("fix-%1").arg(index));
   m_show->setVisible(!finding.impressions.empty());
   m_show->setObjectName(QStringLiteral("show-%1").arg(index));
   m_know->setObjectName(QStringLiteral("know-%1").arg(index));

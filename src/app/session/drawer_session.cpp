@@ -98,6 +98,7 @@ std::string DrawerSession::put(const DrawerStamp& stamp) {
   }
   const bool known = m_index.card(key.value()) != nullptr;
   m_read.remove(QString::fromStdString(key.value()));
+  (void)this->stamp(key.value());  // as it is now, with what another window may have changed: the next change's base
   refresh();
   if (known) Q_EMIT stampChanged(QString::fromStdString(key.value()));
   return std::move(key).value();

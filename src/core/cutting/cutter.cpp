@@ -7,11 +7,13 @@
 
 #include "core/outline/shape_ops.h"
 #include "core/outline/shared_area.h"
+#include "core/outline/tangle.h"
 
 namespace havlo {
 namespace {
 
-constexpr size_t kMostLooked = 200'000'000, kMostMeetings = 2'000'000;
+
+constexpr size_t kMostCrossings = 400'000;
 
 /// Ends of lines, found by where they lie.
 class Grid {
@@ -107,29 +109,6 @@ size_t lastCutAlong(const Ring& ring, const LastAt& lastAt) {
   return last;
 }
 
-/// Whether so many pieces of line lie across each other that nobody could cut them, or wait for the answer.
-bool tangled(const Rings& chains) {
-  std::vector<Box> pieces;
-  for (const Ring& chain : chains)
-    for (size_t k = 1; k < chain.size(); ++k) {
-      Box b;
-      b.include(chain[k - 1]), b.include(chain[k]);
-      pieces.push_back(b);
-    }
-  std::sort(pieces.begin(), pieces.end(), [](const Box& a, const Box& b) { return a.left < b.left; });
-  std::multimap<double, const Box*> open;  // by right edge
-  size_t looked = 0, met = 0;
-  for (const Box& b : pieces) {
-    while (!open.empty() && open.begin()->first < b.left) open.erase(open.begin());
-    for (const auto& [right, other] : open) {
-      met += other->bottom <= b.top && b.bottom <= other->top;
-      if (++looked > kMostLooked || met > kMostMeetings) return true;
-    }
-    open.emplace(b.right, &b);
-  }
-  return false;
-}
-
 }  // namespace
 
 Result<CutReport> runCutter(const std::vector<CutLine>& lines, const CutterSettings& settings) {
@@ -140,7 +119,7 @@ Result<CutReport> runCutter(const std::vector<CutLine>& lines, const CutterSetti
   CutReport report;
   move(lines, settings, report);
   const Rings chains = joined(lines, settings.join_mm);
-  if (tangled(chains))
+  if (tangled(chains, kMostCrossings))
     return Error{ErrorCode::BadInput, "its lines cross each other too often to be cut", {}};
   CutFaces cut = facesCutBy(chains);
   const LastAt lastAt = lastLines(lines);

@@ -220,11 +220,19 @@ int fewestNewMasks(std::vector<int> demands, const std::vector<int>& atHand, int
   for (int d : demands) uses += static_cast<long>(d) * copies;
   const int mostNeeded = std::max(demands[0], static_cast<int>((uses + life - 1) / life));
   if (atHand.empty()) return mostNeeded;
-  for (int n = 0;; ++n) {
+  // One more never does less, so that the fewest are found by halving.
+  int least = 0, most = mostNeeded;
+  while (least < most) {
+    const int n = least + (most - least) / 2;
     std::vector<int> lives = atHand;
     lives.resize(lives.size() + static_cast<size_t>(n), life);
-    if (n == mostNeeded || enough(demands, copies, lives)) return n;
+    if (enough(demands, copies, lives)) {
+      most = n;
+    } else {
+      least = n + 1;
+    }
   }
+  return least;
 }
 
 std::vector<StampMasks> countMasks(const Plan& plan, const MaskNeeds& needs,

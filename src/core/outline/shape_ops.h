@@ -14,6 +14,9 @@ struct CleanRings {
   bool split = false;  ///< rings crossed and were split; the covered area is the same
 };
 
+/// Most points and crossings of an outline; a traced stamp of 50 mm has some thousand points and no crossing.
+inline constexpr size_t kMostOutlinePoints = 100'000, kMostOutlineCrossings = 3000;
+
 /// Rings that do not cross, covering the same even-odd area as `rings`.
 /// @error  BadInput if a ring has fewer than 3 points or no area, or if nothing is covered
 Result<CleanRings> withoutCrossings(const Rings& rings);

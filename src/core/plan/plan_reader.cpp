@@ -31,6 +31,9 @@ class Reader {
     o.each("stamps", [&](const Json& e, const std::string& at) {
       plan.stamps.push_back(std::make_shared<Stamp>(stamp(Object(e, at))));
     });
+    if (const Json* list = o.find("impressions"); list && list->is_array() && list->size() > kMostImpressions)
+      fail(o.at("impressions"), "there are " + std::to_string(list->size()) + "; " + std::to_string(kMostImpressions) +
+                                    " are the most that can be worked out");
     o.each("impressions", [&](const Json& e, const std::string& at) {
       plan.impressions.push_back(impression(Object(e, at)));
     });

@@ -13,6 +13,9 @@ namespace havlo {
 /// Largest plan text that is read; a card with a hundred drawn stamps is a tenth of it.
 inline constexpr size_t kLargestPlanBytes = 64u << 20;
 
+/// Most impressions of a plan that is read; a crowded card has a tenth of it.
+inline constexpr size_t kMostImpressions = 600;
+
 struct ReadPlan {
   Plan plan;
   std::vector<std::string> repairs;  ///< what was mended without changing the covered area, with its place

@@ -16,7 +16,9 @@ namespace {
 
 constexpr double kPin = 1e5;  // minutes that an unmet wish counts
 constexpr double kSame = 1e-9;
-constexpr long kMostWork = 380000;  // tries times impressions
+constexpr long kMostWork = 380000;       // tries times impressions
+constexpr long kMostShifts = 200000000;  // looked at, times what each takes
+
 
 struct Judge {
   const OrderWork& in;
@@ -76,6 +78,13 @@ struct Rules {
   }
 };
 
+/// Overlaps beyond what cards have, twenty a thing; a try takes longer by them.
+long overlapsBeyond(const Rules& rules) {
+  long all = 0;
+  for (const auto& after : rules.after) all += static_cast<long>(after.size());
+  return std::max(0L, all - 20 * static_cast<long>(rules.after.size()));
+}
+
 /// Starts from an order and moves things about while that helps.
 class Improver {
  public:
@@ -86,7 +95,8 @@ class Improver {
         m_movable(movable),
         m_effort(effort),
         m_progress(progress),
-        m_most(std::min(effort.tries, kMostWork / static_cast<long>(movable + 1))) {}
+        m_most(std::min(effort.tries, kMostWork / (static_cast<long>(movable + 1) + overlapsBeyond(rules)))),
+        m_shiftTakes(static_cast<long>(movable + 1) + overlapsBeyond(rules)) {}
 
   std::vector<int> best;
   double bestCost = 1e300;
@@ -98,7 +108,9 @@ class Improver {
     for (bool moved = true; moved && !spent();) moved = shiftSingles() || shiftRuns();
   }
 
-  bool spent() const { return m_judge.count >= m_most || m_progress.stopped(); }
+  bool spent() const {
+    return m_judge.count >= m_most || m_shifts * m_shiftTakes > kMostShifts || m_progress.stopped();
+  }
 
  private:
   Judge& m_judge;
@@ -107,6 +119,7 @@ class Improver {
   const OrderEffort& m_effort;
   const Progress& m_progress;
   long m_most;  // a try takes as long as the plan is large
+  long m_shifts = 0, m_shiftTakes;
   std::vector<int> m_here;
   double m_cost = 0;
 
@@ -136,6 +149,7 @@ class Improver {
 
   bool shift(size_t from, size_t size, size_t to) {
     if (to == from) return false;
+    ++m_shifts;
     std::vector<int> order = m_here;
     if (to < from) {
       std::rotate(order.begin() + static_cast<long>(to), order.begin() + static_cast<long>(from),

@@ -1,5 +1,7 @@
 // The run sheet on paper: a box to tick, the picture after the step, the step in words.
 #include <algorithm>
+#include <memory>
+#include <vector>
 
 #include "io/print/sheets.h"
 #include "io/wording/step_words.h"
@@ -8,27 +10,107 @@
 namespace havlo {
 namespace {
 
-constexpr double kRunSheetHead_mm = 14, kRow_mm = 34, kPictureHeight_mm = 30;
+constexpr double kRunSheetHead_mm = 14, kRow_mm = 34, kPictureHeight_mm = 30, kPictureWidth_mm = 46;
+constexpr double kTextLeft_mm = 9, kTextGap_mm = 5, kTextTop_mm = 1.2, kTextBelow_mm = 2.5;
 
 const QColor kOchre(0x8a, 0x55, 0x0b);
 
-/// Text broken into lines no wider than `width_mm`; returns the y below the last line.
-double drawBroken(QPainter& p, QPointF at, double size_mm, const QString& text, double width_mm,
-                  QColor colour) {
+/// One line of words, broken to its width already.
+struct Line {
+  QString text;
+  double size_mm = 3;
+  QColor colour;
+  int weight = QFont::Normal;
+  double height_mm() const { return size_mm * 1.4; }
+};
+
+void addBroken(std::vector<Line>& out, const Line& like, double width_mm) {
   QString line;
-  double y = at.y();
-  for (const QString& word : text.split(u' ', Qt::SkipEmptyParts)) {
+  for (const QString& word : like.text.split(u' ', Qt::SkipEmptyParts)) {
     const QString longer = line.isEmpty() ? word : line + u' ' + word;
-    if (!line.isEmpty() && textWidth(size_mm, longer) > width_mm) {
-      drawText(p, {at.x(), y}, size_mm, line, colour);
-      y += size_mm * 1.4;
+    if (!line.isEmpty() && textWidth(like.size_mm, longer, like.weight) > width_mm) {
+      out.push_back(like), out.back().text = line;
       line = word;
     } else {
       line = longer;
     }
   }
-  drawText(p, {at.x(), y}, size_mm, line, colour);
-  return y + size_mm * 1.5;
+  if (!line.isEmpty()) out.push_back(like), out.back().text = line;
+}
+
+/// What stands on a page for one step: all of it, or where it is longer than a page a part of its lines.
+struct Row {
+  size_t step = 0;  // of the run sheet
+  int number = 0;
+  bool begins = true;
+  std::vector<Line> lines;
+  double height_mm() const {
+    double sum = kTextTop_mm + kTextBelow_mm;
+    for (const Line& l : lines) sum += l.height_mm();
+    return begins ? std::max(kRow_mm, sum) : sum;
+  }
+};
+
+std::vector<Line> linesOf(const StepWords& words, int number, const QString& evening, double width_mm) {
+  std::vector<Line> out;
+  if (!evening.isEmpty()) addBroken(out, {evening, 3.2, kOchre, QFont::DemiBold}, width_mm);
+  addBroken(out, {QStringLiteral("%1  %2").arg(number).arg(words.title), 4, kPrintInk, QFont::DemiBold}, width_mm);
+  addBroken(out, {words.where, 3.2, kPrintInk}, width_mm);
+  addBroken(out, {words.corner, 2.7, kPrintSoft}, width_mm);
+  addBroken(out, {words.detail, 3, kPrintSoft}, width_mm);
+  addBroken(out, {words.care, 2.7, kOchre}, width_mm);
+  return out;
+}
+
+/// Fills pages from above; a step is kept together where a page can hold it.
+std::vector<std::vector<Row>> paged(std::vector<Row> rows, double room_mm) {
+  std::vector<std::vector<Row>> pages(1);
+  double left = room_mm;
+  for (Row& row : rows) {
+    if (row.height_mm() > left && !pages.back().empty()) pages.emplace_back(), left = room_mm;
+    while (row.height_mm() > room_mm) {
+      Row part = row;
+      part.lines.clear();
+      while (!row.lines.empty()) {
+        part.lines.push_back(row.lines.front());
+        if (part.height_mm() > room_mm && part.lines.size() > 1) {
+          part.lines.pop_back();
+          break;
+        }
+        row.lines.erase(row.lines.begin());
+      }
+      pages.back().push_back(std::move(part));
+      row.begins = false;
+      pages.emplace_back(), left = room_mm;
+    }
+    left -= row.height_mm();
+    pages.back().push_back(std::move(row));
+  }
+  return pages;
+}
+
+void drawRow(QPainter& p, const Row& row, const QRectF& inner, double top, const QSizeF& picture, const QImage* image) {
+  p.setPen(QPen(kPrintSoft, 0.15));
+  p.drawLine(QPointF(inner.left(), top), QPointF(inner.right(), top));
+  double left = inner.left() + kTextLeft_mm;
+  if (row.begins) {
+    p.setPen(QPen(kPrintInk, 0.3));
+    p.drawRect(QRectF(inner.left(), top + 3, 5, 5));
+  }
+  if (!picture.isEmpty()) {
+    const QRectF box(QPointF(left, top + 2), picture);
+    if (row.begins && image) {
+      p.drawImage(box, *image);
+      p.setPen(QPen(kPrintSoft, 0.15));
+      p.drawRect(box);
+    }
+    left += picture.width() + kTextGap_mm;
+  }
+  double y = top + kTextTop_mm;
+  for (const Line& line : row.lines) {
+    y += line.height_mm();
+    drawText(p, {left, y}, line.size_mm, line.text, line.colour, Qt::AlignLeft, line.weight);
+  }
 }
 
 }  // namespace
@@ -41,55 +123,45 @@ double runSheetDpi(const Plan& plan, const Analysis& analysis) {
 Printout runSheetPages(const Plan& plan, const Analysis& a, const std::vector<QImage>& pictures,
                        MeasureStyle style, Sheet sheet) {
   const QRectF inner = sheet.inner();
-  const int perPage = static_cast<int>((inner.height() - kRunSheetHead_mm) / kRow_mm);
   const std::vector<int> shown = stepsToShow(a.sheet);
   const int steps = static_cast<int>(shown.size());
+  QSizeF picture;
+  if (!pictures.empty()) {
+    picture = pictures.front().size();
+    picture.scale(kPictureWidth_mm, kPictureHeight_mm, Qt::KeepAspectRatio);
+  }
+  const double words_mm =
+      inner.width() - kTextLeft_mm - (picture.isEmpty() ? 0 : picture.width() + kTextGap_mm);
+  std::vector<Row> rows;
+  for (int k = 0; k < steps; ++k) {
+    Row row;
+    row.step = static_cast<size_t>(shown[static_cast<size_t>(k)]);
+    row.number = k + 1;
+    const Step& step = a.sheet.steps[row.step];
+    const bool newEvening = k > 0 && step.evening != a.sheet.steps[row.step - 1].evening;
+    row.lines = linesOf(wordsOf(plan, a, step, style), k + 1,
+                        newEvening ? tr("evening %1 begins").arg(step.evening + 1) : QString(), words_mm);
+    rows.push_back(std::move(row));
+  }
+  const auto pages = std::make_shared<const std::vector<std::vector<Row>>>(
+      paged(std::move(rows), inner.height() - kRunSheetHead_mm));
   Printout out;
   out.title =
       plan.title.empty() ? tr("Run sheet") : tr("Run sheet for %1").arg(QString::fromStdString(plan.title));
   out.sheet = sheet;
-  out.pages = std::max(1, (steps + perPage - 1) / perPage);
-  const auto shared = std::make_shared<Analysis>(a);
+  out.pages = static_cast<int>(pages->size());
   QString about = tr("%1 steps, about %2.").arg(steps).arg(minutesWords(a.sheet.minutes));
   if (a.sheet.copies > 1)
     about += tr(" %1 cards at once: each step is done on all of them.").arg(a.sheet.copies);
   if (a.sheet.evenings.size() > 1) about += tr(" %1 evenings.").arg(a.sheet.evenings.size());
-  out.draw = [=, title = out.title, pages = out.pages](QPainter& p, int page) {
+  out.draw = [=, title = out.title](QPainter& p, int page) {
     drawText(p, {inner.left(), inner.top() + 5}, 4.6, title, kPrintInk, Qt::AlignLeft, QFont::Bold);
     drawText(p, {inner.left(), inner.top() + 9.5}, 2.8,
-             about + tr(" Page %1 of %2.").arg(page + 1).arg(pages), kPrintSoft);
-    for (int k = page * perPage; k < std::min(steps, (page + 1) * perPage); ++k) {
-      const auto at = static_cast<size_t>(shown[static_cast<size_t>(k)]);
-      const Step& step = shared->sheet.steps[at];
-      const StepWords words = wordsOf(plan, *shared, step, style);
-      const double top = inner.top() + kRunSheetHead_mm + (k - page * perPage) * kRow_mm;
-      p.setPen(QPen(kPrintSoft, 0.15));
-      p.drawLine(QPointF(inner.left(), top), QPointF(inner.right(), top));
-      p.setPen(QPen(kPrintInk, 0.3));
-      p.drawRect(QRectF(inner.left(), top + 3, 5, 5));
-      double left = inner.left() + 9;
-      if (at < pictures.size()) {
-        const QImage& image = pictures[at];
-        QSizeF size(image.size());
-        size.scale(46, kPictureHeight_mm, Qt::KeepAspectRatio);
-        const QRectF box(QPointF(left, top + 2), size);
-        p.drawImage(box, image);
-        p.setPen(QPen(kPrintSoft, 0.15));
-        p.drawRect(box);
-        left += size.width() + 5;
-      }
-      const bool newEvening = k > 0 && step.evening != shared->sheet.steps[at - 1].evening;
-      if (newEvening)
-        drawText(p, {inner.right(), top + 6.5}, 3.2, tr("evening %1 begins").arg(step.evening + 1), kOchre,
-                 Qt::AlignRight, QFont::DemiBold);
-      drawText(p, {left, top + 6.5}, 4, QStringLiteral("%1  %2").arg(k + 1).arg(words.title), kPrintInk,
-               Qt::AlignLeft, QFont::DemiBold);
-      const double width = inner.right() - left;
-      double y = top + 12.5;
-      if (!words.where.isEmpty()) y = drawBroken(p, {left, y}, 3.2, words.where, width, kPrintInk);
-      if (!words.corner.isEmpty()) y = drawBroken(p, {left, y}, 2.7, words.corner, width, kPrintSoft);
-      if (!words.detail.isEmpty()) y = drawBroken(p, {left, y}, 3, words.detail, width, kPrintSoft);
-      if (!words.care.isEmpty()) drawBroken(p, {left, y}, 2.7, words.care, width, kOchre);
+             about + tr(" Page %1 of %2.").arg(page + 1).arg(pages->size()), kPrintSoft);
+    double top = inner.top() + kRunSheetHead_mm;
+    for (const Row& row : (*pages)[static_cast<size_t>(page)]) {
+      drawRow(p, row, inner, top, picture, row.step < pictures.size() ? &pictures[row.step] : nullptr);
+      top += row.height_mm();
     }
   };
   return out;

@@ -228,6 +228,7 @@ class TstDrawerPlace : public QObject {
     Drawer b(false);
     b.place().importFrom(zip);
     settle(b.place());
+    waitForJobs(b.window.drawerSession());
     QCOMPARE(b.shelf().count(), a.shelf().count());
     b.place().importFrom(QStringLiteral("/nowhere/x.zip"));
     settle(b.place());

@@ -194,7 +194,7 @@ class TstScene : public QObject {
     QCOMPARE(w.session().selected(), QStringLiteral("poplar3"));
     QVERIFY(readScale(w.session().plan(), w.session().plan().indexOf("poplar3"))->verdict ==
             ScaleVerdict::Fits);
-    QVERIFY(!w.window.findChild<ReadingPanel*>()->findChild<QPushButton*>(QStringLiteral("fix-0")));
+    QTRY_VERIFY(!w.window.findChild<ReadingPanel*>()->findChild<QPushButton*>(QStringLiteral("fix-0")));
   }
 
   void showMeChoosesTheThing() {

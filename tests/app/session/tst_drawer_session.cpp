@@ -164,6 +164,55 @@ class TstDrawerSession : public QObject {
     QVERIFY(!s.stamp("no-such-key"));
     QCOMPARE(heard.trouble.size(), 1);
   }
+
+  // Two windows on one drawer: typing of the one was overwritten by the other's whole stamp of before.
+  void whatTwoWindowsTypeIsBothKept() {
+    QTemporaryDir folder;
+    const QString file = folder.filePath(QStringLiteral("d.sqlite"));
+    DrawerSession a(file), b(file);
+    const std::string key = a.put(named("Willow"));
+    QVERIFY(a.open() && b.open());
+    DrawerStamp inA = *a.stamp(key), inB = *b.stamp(key);
+    inA.card.notes = "typed in A";
+    QCOMPARE(a.put(inA), key);
+    inB.card.place = "typed in B";
+    inB.stamp.name = "Pollard willow";
+    QCOMPARE(b.put(inB), key);
+    a.catchUp();
+    for (DrawerSession* s : {&a, &b}) {
+      QCOMPARE(s->stamp(key)->card.notes, std::string("typed in A"));
+      QCOMPARE(s->stamp(key)->card.place, std::string("typed in B"));
+      QCOMPARE(s->stamp(key)->stamp.name, std::string("Pollard willow"));
+    }
+  }
+
+  void aStampTakenOutElsewhereDoesNotComeBack() {
+    QTemporaryDir folder;
+    const QString file = folder.filePath(QStringLiteral("d.sqlite"));
+    DrawerSession a(file), b(file);
+    const std::string key = a.put(named("Willow"));
+    QVERIFY(a.open() && b.open());
+    DrawerStamp inB = *b.stamp(key);
+    QVERIFY(a.remove(key));
+    Heard heard(b);
+    inB.card.notes = "too late";
+    QVERIFY(b.put(inB).empty());
+    QVERIFY(heard.all().contains(QStringLiteral("another window")));
+    QCOMPARE(b.index().cards().size(), size_t{0});
+    a.catchUp();
+    QCOMPARE(a.index().cards().size(), size_t{0});
+  }
+
+  void whatAnotherWindowPutsIsSeenByItself() {
+    QTemporaryDir folder;
+    const QString file = folder.filePath(QStringLiteral("d.sqlite"));
+    DrawerSession a(file), b(file);
+    QVERIFY(a.open() && b.open());
+    QSignalSpy elsewhere(&b, &DrawerSession::changedElsewhere);
+    a.put(named("Willow"));
+    QTRY_COMPARE_WITH_TIMEOUT(elsewhere.size(), 1, 10000);
+    QCOMPARE(b.index().cards().size(), size_t{1});
+  }
 };
 
 HAVLO_TEST(TstDrawerSession)

@@ -72,6 +72,7 @@ class TstMainWindow : public QObject {
     Window again(false);
     answerFileDialog(path);
     again.window.action(QStringLiteral("open"))->trigger();
+    waitForJobs(again.window);
     QVERIFY(again.session().plan() == kept);
     QCOMPARE(again.session().path(), path);
   }
@@ -88,6 +89,7 @@ class TstMainWindow : public QObject {
         QCOMPARE(menu->actions().constFirst()->text(), QStringLiteral("recent.havlo"));
         menu->actions().constFirst()->trigger();
       }
+    waitForJobs(w.window);
     QCOMPARE(w.session().title(), QStringLiteral("Crowd"));
   }
 
@@ -102,6 +104,7 @@ class TstMainWindow : public QObject {
     QVERIFY(enter.isAccepted());
     QDropEvent drop(QPointF(100, 100), Qt::CopyAction, &data, Qt::LeftButton, Qt::NoModifier);
     QApplication::sendEvent(&w.window, &drop);
+    waitForJobs(w.window);
     QCOMPARE(w.session().title(), QStringLiteral("Avenue"));
   }
 
@@ -122,7 +125,7 @@ class TstMainWindow : public QObject {
     const QString path = m_folder.filePath(QStringLiteral("large.havlo"));
     QVERIFY(bool(savePlan(path, large)));
     Window w(false);
-    QVERIFY(w.window.openFile(path));
+    w.window.filing().open(path);
     QVERIFY(w.session().plan().impressions.empty());  // it is still being read
     QTRY_VERIFY_WITH_TIMEOUT(w.session().plan() == large, 30000);
     QCOMPARE(w.session().path(), path);
