@@ -6,7 +6,7 @@
 #include <chrono>
 #include <random>
 
-#include "core/analysis/analysis.h"
+#include "core/chain/chain.h"
 #include "core/edit/edits.h"
 #include "support/plans.h"
 #include "support/random_plan.h"

@@ -1,6 +1,7 @@
 // The order of stamping, and the risk of joins.
 #include <benchmark/benchmark.h>
 
+#include "core/chain/chain.h"
 #include "core/risk/join_risk.h"
 #include "support/plans.h"
 #include "support/random_plan.h"

@@ -6,6 +6,7 @@
 #include <algorithm>
 #include <chrono>
 
+#include "core/chain/chain.h"
 #include "core/edit/edits.h"
 #include "io/art/picture.h"
 #include "io/art/svg_art.h"

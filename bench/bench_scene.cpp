@@ -9,6 +9,7 @@
 
 #include "app/scene/face_view.h"
 #include "bench/time_each.h"
+#include "core/chain/chain.h"
 #include "core/edit/view_edits.h"
 #include "core/guides/guides.h"
 #include "io/art/svg_art.h"

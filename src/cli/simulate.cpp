@@ -4,6 +4,7 @@
 
 #include "cli/report.h"
 #include "cli/verb.h"
+#include "core/chain/chain.h"
 #include "io/art/picture.h"
 #include "io/art/svg_art.h"
 

@@ -1,7 +1,7 @@
 // havlo-cli suggest: arrangements proposed, each proven by the press.
 #include "cli/report.h"
 #include "cli/verb.h"
-#include "core/analysis/foretell.h"
+#include "core/chain/foretell.h"
 #include "core/arrange/arrange.h"
 #include "io/art/svg_art.h"
 #include "io/files/plan_file.h"

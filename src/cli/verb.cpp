@@ -1,5 +1,6 @@
 // Loading, complaining and printing for all verbs.
 #include "cli/verb.h"
+#include "core/chain/chain.h"
 
 #include <cmath>
 #include <cstdio>

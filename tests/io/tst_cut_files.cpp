@@ -6,6 +6,7 @@
 #include <QTemporaryDir>
 #include <QTest>
 
+#include "core/chain/chain.h"
 #include "core/cutting/cutter.h"
 #include "core/outline/distance.h"
 #include "core/outline/shape_ops.h"

@@ -8,6 +8,7 @@
 #include <QTest>
 #include <cmath>
 
+#include "core/chain/chain.h"
 #include "core/focus/looks.h"
 #include "io/art/picture.h"
 #include "io/art/svg_art.h"

@@ -4,6 +4,7 @@
 #include <QTemporaryDir>
 #include <QTest>
 
+#include "core/chain/chain.h"
 #include "io/making/making_file.h"
 #include "support/plans.h"
 #include "tests/support/program.h"

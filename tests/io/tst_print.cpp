@@ -9,6 +9,7 @@
 #include <QXmlStreamReader>
 #include <cmath>
 
+#include "core/chain/chain.h"
 #include "core/outline/shape_ops.h"
 #include "core/trace/scan.h"
 #include "io/cut/cut_file.h"

@@ -4,6 +4,7 @@
 #include <QTemporaryDir>
 #include <QTest>
 
+#include "core/chain/chain.h"
 #include "io/art/picture.h"
 #include "io/art/plain_svg.h"
 #include "io/art/svg_art.h"

@@ -2,7 +2,8 @@
 #include <QRegularExpression>
 #include <QTest>
 
-#include "core/analysis/what_if.h"
+#include "core/chain/chain.h"
+#include "core/chain/what_if.h"
 #include "io/wording/finding_words.h"
 #include "io/wording/names.h"
 #include "io/wording/step_words.h"

@@ -3,7 +3,7 @@
 
 #include <vector>
 
-#include "core/reading/finding.h"
+#include "core/analysis/finding.h"
 
 namespace havlo::testing {
 

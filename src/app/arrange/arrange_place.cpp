@@ -13,7 +13,7 @@
 #include "app/common/rolled.h"
 #include "app/common/sheet_frame.h"
 #include "app/order/picture_box.h"
-#include "core/analysis/foretell.h"
+#include "core/chain/foretell.h"
 #include "io/art/picture.h"
 #include "io/art/svg_art.h"
 #include "io/wording/focus_words.h"

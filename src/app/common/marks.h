@@ -5,7 +5,7 @@
 #include <QPainter>
 #include <QWidget>
 
-#include "core/reading/finding.h"
+#include "core/analysis/finding.h"
 
 namespace havlo {
 

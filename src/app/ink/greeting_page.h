@@ -6,7 +6,7 @@
 
 #include "app/session/job.h"
 #include "app/session/plan_session.h"
-#include "core/sentiment/greeting.h"
+#include "core/focus/greeting.h"
 
 class QCheckBox;
 class QComboBox;

@@ -22,6 +22,7 @@
 #include "app/order/schools_page.h"
 #include "app/order/slips_page.h"
 #include "app/order/step_strip.h"
+#include "core/chain/chain.h"
 #include "core/edit/making_edits.h"
 #include "io/art/svg_art.h"
 #include "io/wording/names.h"

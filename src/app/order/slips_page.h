@@ -6,7 +6,7 @@
 
 #include "app/session/job.h"
 #include "app/session/plan_job.h"
-#include "core/analysis/what_if.h"
+#include "core/chain/what_if.h"
 
 class QComboBox;
 class QLabel;

@@ -15,6 +15,7 @@
 #include "app/common/sheet_frame.h"
 #include "app/order/picture_box.h"
 #include "app/practice/exercises.h"
+#include "core/chain/chain.h"
 #include "core/plan/plan_text.h"
 #include "io/art/picture.h"
 #include "io/art/svg_art.h"

@@ -3,7 +3,7 @@
 
 #include <QWidget>
 
-#include "core/reading/finding.h"
+#include "core/analysis/finding.h"
 #include "io/wording/finding_words.h"
 
 class QLabel;

@@ -1,5 +1,6 @@
 // Edits go through one kind of undo command that holds the plans before and after.
 #include "app/session/plan_session.h"
+#include "core/chain/chain.h"
 
 #include <QCoreApplication>
 #include <QCryptographicHash>

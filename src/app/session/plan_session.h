@@ -9,7 +9,7 @@
 
 #include "app/session/job.h"
 #include "app/session/rescue.h"
-#include "core/analysis/foretell.h"
+#include "core/chain/foretell.h"
 #include "core/edit/edits.h"
 #include "core/plan/plan_text.h"
 #include "core/units/measure.h"

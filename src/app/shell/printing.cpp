@@ -10,6 +10,7 @@
 #include <QPrinterInfo>
 
 #include "app/theme/theme.h"
+#include "core/chain/chain.h"
 #include "io/art/svg_art.h"
 
 namespace havlo {

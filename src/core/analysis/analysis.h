@@ -1,5 +1,4 @@
-// Everything that is computed from a plan, together. A pure function of the plan; an earlier result only
-// saves work.
+// Everything that is computed from a plan, together, as a value. What computes it is in chain/.
 #pragma once
 
 #include <memory>
@@ -9,7 +8,7 @@
 #include "core/depth/visible.h"
 #include "core/mask/mask_needs.h"
 #include "core/press/press.h"
-#include "core/reading/finding.h"
+#include "core/analysis/finding.h"
 #include "core/runsheet/order_search.h"
 #include "core/runsheet/run_sheet.h"
 #include "core/tone/tone.h"
@@ -59,28 +58,5 @@ struct Analysis {
   PressInput press(const Plan& plan, const ArtSource* art) const;
 };
 using AnalysisRef = std::shared_ptr<const Analysis>;
-
-/// @param before  the analysis of an earlier state of the plan, or null
-AnalysisRef analyse(const Plan& plan, const Analysis* before = nullptr);
-
-/// The same plan with what is seen first, and what the reading says of that. See focus/looks.h.
-AnalysisRef withLooks(const Plan& plan, const AnalysisRef& analysis, std::shared_ptr<const Looks> looks);
-
-/// The same with the best stamping order, unless the plan has the maker's own. May be slow.
-AnalysisRef withBestOrder(const Plan& plan, const AnalysisRef& analysis, const OrderEffort& effort = {},
-                          const Progress& progress = {});
-
-/// What the search for an order works from. It refers to plan and analysis.
-OrderWork orderWork(const Plan& plan, const Analysis& analysis);
-
-/// The same plan stamped in this order, whatever it breaks.
-/// @param order  every impression once
-AnalysisRef inOrder(const Plan& plan, const Analysis& analysis, std::vector<int> order);
-
-/// The same plan stamped in an order of the maker's choosing.
-/// @param order  every impression once; pop-ups may be left out, they go last in any case
-/// @error  BadInput if an impression is missing, unknown or named twice
-Result<AnalysisRef> reordered(const Plan& plan, const Analysis& analysis,
-                              const std::vector<std::string>& order);
 
 }  // namespace havlo

@@ -6,10 +6,12 @@
 #include <cmath>
 #include <set>
 
-#include "core/analysis/foretell.h"
+#include "core/chain/foretell.h"
 #include "core/arrange/table.h"
+#include "core/chain/chain.h"
 #include "core/edit/edits.h"
-#include "core/sentiment/greeting.h"
+#include "core/focus/greeting.h"
+#include "core/plan/role_facts.h"
 
 namespace havlo {
 namespace {
@@ -125,7 +127,7 @@ Result<bool> prove(Proposal& p, const ArtSource* art, double dpi, const Progress
 
 bool staysPut(const Plan& plan, int impression) {
   const Impression& i = plan.impressions[static_cast<size_t>(impression)];
-  return isBackdrop(plan.stamp(i.stamp)->role) || !i.row.empty() || std::holds_alternative<OnThing>(i.depth);
+  return factsOf(plan.stamp(i.stamp)->role).backdrop || !i.row.empty() || std::holds_alternative<OnThing>(i.depth);
 }
 
 Result<Arrangements> suggestArrangements(const Plan& given, const ArtSource* art, const ArrangeWish& wish,

@@ -7,7 +7,8 @@
 
 #include "core/outline/shape_ops.h"
 #include "core/outline/shared_area.h"
-#include "core/sentiment/greeting.h"
+#include "core/focus/greeting.h"
+#include "core/plan/role_facts.h"
 #include "core/viewpoint/scale.h"
 
 namespace havlo {
@@ -27,10 +28,10 @@ Table::Table(const Plan& plan, const Analysis& a, const std::vector<char>& fixed
     const Placed& placed = *a.meetings.placed[i];
     const Stamp& stamp = *placed.outline->stamp;
     m_feet.push_back(thing.at);
-    m_backdrop.push_back(isBackdrop(stamp.role));
+    m_backdrop.push_back(factsOf(stamp.role).backdrop);
     m_distance.push_back(a.depth->distance_m(static_cast<int>(i)));
     if (thing.hero && m_hero < 0) m_hero = static_cast<int>(i);
-    if (stamp.role == Role::Sentiment && m_greeting < 0) m_greeting = static_cast<int>(i);
+    if (factsOf(stamp.role).words && m_greeting < 0) m_greeting = static_cast<int>(i);
     if (const auto* on = std::get_if<OnThing>(&thing.depth)) m_host[i] = plan.indexOf(on->id);
     // The silhouette about its foot, cell by cell.
     Shape shape;
@@ -64,8 +65,7 @@ Table::Table(const Plan& plan, const Analysis& a, const std::vector<char>& fixed
     }
     const Box b = boxOf(a.meetings.placed[i]->silhouette);
     // Heroes, greetings and the living stay whole; others may run off the edge by a third.
-    const bool whole = thing.hero || stamp.role == Role::Sentiment || stamp.role == Role::Figure ||
-                       stamp.role == Role::Animal;
+    const bool whole = thing.hero || factsOf(stamp.role).words || factsOf(stamp.role).lives();
     const double off = whole ? -3 : b.width() / 3;
     p.left = panel.left - off + (thing.at.x - b.left), p.right = panel.right + off - (b.right - thing.at.x);
     if (p.left > p.right) p.left = p.right = thing.at.x;
@@ -207,7 +207,7 @@ double Table::cost() {
     // What floats stays on the water, what stands keeps out of it.
     if (p.ground && !m_water.empty() && (covers(m_water, m_feet[k]) != (m_afloat[k] != 0))) cost += 6;
     const Stamp& stamp = *m_a.meetings.placed[k]->outline->stamp;
-    if (stamp.facing != Facing::None && (stamp.role == Role::Figure || stamp.role == Role::Animal)) {
+    if (stamp.facing != Facing::None && factsOf(stamp.role).lives()) {
       const double ahead = stamp.facing == Facing::Left ? m_feet[k].x / width : 1 - m_feet[k].x / width;
       cost += 4 * std::max(0.0, 0.36 - ahead);
     }

@@ -1,4 +1,5 @@
 #include "core/depth/fitting.h"
+#include "core/plan/role_facts.h"
 
 #include <algorithm>
 #include <cmath>
@@ -95,9 +96,7 @@ std::optional<Rest> restFor(const Plan& plan, int impression, Point foot, double
               away(p, {foot.x + own.x, foot.y + own.y}), 0.5);
     }
     const Role role = its.role;
-    if (role == Role::Sky || role == Role::Water || role == Role::Texture || role == Role::Sentiment ||
-        role == Role::Landform)
-      continue;
+    if (!factsOf(role).stands()) continue;
     if (const auto top = topAt(placed[k]->silhouette, foot.x))
       offer({Rest::On::Top, {foot.x, *top}, OnThing{host.id, false}, static_cast<int>(k)},
             std::fabs(*top - foot.y));

@@ -4,7 +4,7 @@
 #include <memory>
 
 #include "core/outline/shared_area.h"
-#include "core/outline/stamp_outline.h"
+#include "core/depth/stamp_outline.h"
 
 namespace havlo {
 

@@ -6,6 +6,7 @@
 #include "core/depth/depth_order.h"
 #include "core/edit/making_edits.h"
 #include "core/edit/wash_edits.h"
+#include "core/plan/role_facts.h"
 
 namespace havlo {
 namespace {
@@ -151,7 +152,7 @@ Result<Plan> withNewImpression(const Plan& plan, const std::string& stampId, Poi
   i.ink = plan.inks.front().id;
   i.at = at;
   const bool stands = plan.view && stamp->role != Role::Sky && stamp->role != Role::Sentiment;
-  if (!stands) i.depth = AtMetres{stamp->role == Role::Sentiment ? 1.0 : 100.0};
+  if (!stands) i.depth = AtMetres{factsOf(stamp->role).words ? 1.0 : 100.0};
   Plan out = plan;
   out.impressions.push_back(std::move(i));
   return out;

@@ -7,6 +7,7 @@
 #include "core/outline/shape_ops.h"
 #include "core/outline/shared_area.h"
 #include "core/plan/plan_words.h"
+#include "core/plan/wash_facts.h"
 #include "core/wash/limit_shape.h"
 
 namespace havlo {
@@ -31,8 +32,7 @@ Error noInk(const std::string& ink) { return {ErrorCode::BadInput, "there is no 
 Rings areaBy(const Plan& plan, const WashLimit& limit, LimitSide side, WashKind kind) {
   const Box panel = plan.card.panel.box();
   Rings area = clippedTo(panel, allowedBy(limit, side, panel));
-  const bool round = kind == WashKind::Glow || kind == WashKind::Halo;
-  if (round && side == LimitSide::Outside && !limit.isEdge()) {
+  if (factsOf(kind).round && side == LimitSide::Outside && !limit.isEdge()) {
     // A halo reaches as far again as the disc is wide.
     const Box b = limit.opening;
     const double by = std::max(b.width(), b.height()) / 2;
@@ -42,24 +42,7 @@ Rings areaBy(const Plan& plan, const WashLimit& limit, LimitSide side, WashKind 
 }
 
 WashFrom usualFrom(WashKind kind, const std::string& limit) {
-  switch (kind) {
-    case WashKind::Sky:
-      return WashFrom::Top;
-    case WashKind::Ground:
-    case WashKind::Water:
-      return WashFrom::Bottom;
-    case WashKind::DarkEdges:
-      return WashFrom::Edges;
-    case WashKind::Mist:
-      return limit.empty() ? WashFrom::Middle : WashFrom::Limit;
-    case WashKind::Glow:
-    case WashKind::Halo:
-    case WashKind::Rays:
-      return limit.empty() ? WashFrom::Centre : WashFrom::Limit;
-    case WashKind::Plain:
-      break;
-  }
-  return WashFrom::Top;
+  return factsOf(kind).fromLimit && !limit.empty() ? WashFrom::Limit : factsOf(kind).from;
 }
 
 /// The strip of the panel that a kind of wash is usually for.
@@ -67,30 +50,28 @@ Box usualBox(const Plan& plan, WashKind kind) {
   Box b = plan.card.panel.box();
   const double horizon =
       plan.view ? std::clamp(plan.view->horizon_mm, b.bottom + 5, b.top - 5) : b.height() * 0.4;
-  if (kind == WashKind::Sky) b.bottom = horizon;
-  if (kind == WashKind::Ground || kind == WashKind::Water) b.top = horizon;
-  if (kind == WashKind::Mist) b.bottom = horizon - 12, b.top = horizon + 12;
-  if (kind == WashKind::Glow || kind == WashKind::Halo || kind == WashKind::Rays) {
-    Point c{b.centre().x, (horizon + b.top) / 2};
-    if (plan.light && plan.light->at) c = *plan.light->at;
-    const double r = 0.2 * std::min(b.width(), b.height());
-    b = Box{c.x - r, c.y - r, c.x + r, c.y + r}.common(b);
-    if (b.empty()) b = plan.card.panel.box();
+  switch (factsOf(kind).lies) {
+    case WashFacts::Lies::AboveHorizon:
+      b.bottom = horizon;
+      break;
+    case WashFacts::Lies::BelowHorizon:
+      b.top = horizon;
+      break;
+    case WashFacts::Lies::AlongHorizon:
+      b.bottom = horizon - 12, b.top = horizon + 12;
+      break;
+    case WashFacts::Lies::AroundLight: {
+      Point c{b.centre().x, (horizon + b.top) / 2};
+      if (plan.light && plan.light->at) c = *plan.light->at;
+      const double r = 0.2 * std::min(b.width(), b.height());
+      b = Box{c.x - r, c.y - r, c.x + r, c.y + r}.common(b);
+      if (b.empty()) b = plan.card.panel.box();
+      break;
+    }
+    case WashFacts::Lies::Everywhere:
+      break;
   }
   return b;
-}
-
-double usualStrength(WashKind kind) {
-  switch (kind) {
-    case WashKind::Mist:
-    case WashKind::Glow:
-    case WashKind::Halo:
-      return 0.35;
-    case WashKind::DarkEdges:
-      return 0.5;
-    default:
-      return 0.6;
-  }
 }
 
 }  // namespace
@@ -154,7 +135,7 @@ Result<Plan> withNewWash(const Plan& plan, WashKind kind, const std::string& ink
   w.id =
       freshWashId(plan, kind == WashKind::Plain ? "wash" : std::string(words::of(words::kWashKinds, kind)));
   w.ink = ink;
-  w.strength = usualStrength(kind);
+  w.strength = factsOf(kind).strength;
   w.reach = kind == WashKind::DarkEdges ? 0.5 : 1;
   w.area = rectangle(usualBox(plan, kind));
   if (kind == WashKind::DarkEdges || kind == WashKind::Plain) w.area = rectangle(plan.card.panel.box());

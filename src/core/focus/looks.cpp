@@ -11,7 +11,8 @@
 #include "core/analysis/analysis.h"
 #include "core/focus/eye_lines.h"
 #include "core/ink/ink_facts.h"
-#include "core/sentiment/greeting.h"
+#include "core/focus/greeting.h"
+#include "core/plan/role_facts.h"
 
 namespace havlo {
 namespace {
@@ -100,32 +101,11 @@ std::vector<int> withNearMisses(const std::vector<int>& owner, const Grid& g) {
   return out;
 }
 
-/// What a thing is draws looks beyond what its colours do: the living and letters more, backdrops less. That
-/// figures and text are looked at first is well known (Yarbus 1967; Cerf, Frady & Koch 2009; from memory);
-/// the numbers are common practice, no source.
-float drawOf(Role role) {
-  switch (role) {
-    case Role::Figure:
-    case Role::Animal:
-      return 1.7f;
-    case Role::Sentiment:
-      return 1.1f;
-    case Role::Sky:
-      return 0.6f;
-    case Role::Landform:
-    case Role::Water:
-    case Role::Texture:
-      return 0.5f;
-    default:
-      return 1;
-  }
-}
-
 void drawByRole(Looks& out, const Analysis& a, const std::vector<int>& near) {
   double sum = 0;
   for (size_t k = 0; k < near.size(); ++k) {
     float& v = out.saliency.pull.v[k];
-    if (near[k] >= 0) v *= drawOf(a.meetings.placed[static_cast<size_t>(near[k])]->outline->stamp->role);
+    if (near[k] >= 0) v *= static_cast<float>(factsOf(a.meetings.placed[static_cast<size_t>(near[k])]->outline->stamp->role).draw);
     sum += static_cast<double>(v);
   }
   if (sum > 0)
@@ -172,7 +152,7 @@ double aloneness(const Analysis& a, int thing) {
   double best = 1e9;
   for (size_t k = 0; k < a.meetings.placed.size(); ++k) {
     const Placed& p = *a.meetings.placed[k];
-    if (static_cast<int>(k) == thing || isBackdrop(p.outline->stamp->role) || p.areaOnPanel_mm2 <= 0)
+    if (static_cast<int>(k) == thing || factsOf(p.outline->stamp->role).backdrop || p.areaOnPanel_mm2 <= 0)
       continue;
     const Box o = boxOf(p.silhouette);
     const double dx = std::max({0.0, o.left - b.right, b.left - o.right});
@@ -312,10 +292,6 @@ void measurePlainSpace(Looks& out, const Plan& plan, const Analysis& a, const Fi
 
 }  // namespace
 
-bool isBackdrop(Role role) {
-  return role == Role::Landform || role == Role::Water || role == Role::Texture || role == Role::Sky;
-}
-
 FreeMap plainMap(const Plan& plan, const Analysis& a, const Grid& g, const std::vector<int>& owner,
                  const Field& lightness, int except, double border_mm) {
   FreeMap map{g, std::vector<uint8_t>(owner.size(), 0)};
@@ -344,7 +320,7 @@ FreeMap plainMap(const Plan& plan, const Analysis& a, const Grid& g, const std::
   while (y1 > y0 && g.centre(0, y1 - 1).y < inside.bottom) --y1;
   std::vector<char> stands(plan.impressions.size());
   for (size_t i = 0; i < stands.size(); ++i)
-    stands[i] = !isBackdrop(a.meetings.placed[i]->outline->stamp->role);
+    stands[i] = !factsOf(a.meetings.placed[i]->outline->stamp->role).backdrop;
   for (int y = 0; y < g.height; ++y)
     for (int x = 0; x < g.width; ++x) {
       const size_t k = index(x, y);

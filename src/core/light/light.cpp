@@ -1,4 +1,5 @@
 #include "core/light/light.h"
+#include "core/plan/role_facts.h"
 
 #include <algorithm>
 #include <cmath>
@@ -29,11 +30,6 @@ SceneLight far(ScenePoint direction) {
   }
   light.at = direction;
   return light;
-}
-
-bool casts(Role role) {
-  return role != Role::Sky && role != Role::Landform && role != Role::Water && role != Role::Texture &&
-         role != Role::Sentiment;
 }
 
 /// The part of a ring where `inside` is not negative; the value runs evenly along each side.
@@ -130,7 +126,7 @@ std::vector<CastShadow> castShadows(const Plan& plan, const DepthOrder& depth,
   const Box panel = plan.card.panel.box();
   for (size_t i = 0; i < placed.size(); ++i) {
     const double d = depth.distance_m(static_cast<int>(i));
-    if (!std::isfinite(d) || d < projection.nearest_m() || !casts(placed[i]->outline->stamp->role)) continue;
+    if (!std::isfinite(d) || d < projection.nearest_m() || !factsOf(placed[i]->outline->stamp->role).stands()) continue;
     const double ground_y = projection.toPanel({0, 0, d}).y;
     // Above the ground, and below a lantern: higher parts throw no shadow on the ground.
     const double most_y = light->nearBy ? projection.toPanel({0, 0.98 * light->at.up, d}).y : 1e9;

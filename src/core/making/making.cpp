@@ -1,4 +1,5 @@
 // The clock is the caller's: every act is told what time it is, so a making can be left and taken up again.
+#include "core/chain/chain.h"
 #include "core/making/making.h"
 
 #include <algorithm>

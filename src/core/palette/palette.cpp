@@ -4,7 +4,7 @@
 #include <algorithm>
 #include <cmath>
 
-#include "core/analysis/analysis.h"
+#include "core/chain/chain.h"
 #include "core/edit/wash_edits.h"
 #include "core/ink/ink_facts.h"
 

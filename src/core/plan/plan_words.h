@@ -6,6 +6,8 @@
 #include <utility>
 
 #include "core/plan/plan.h"
+#include "core/plan/role_facts.h"
+#include "core/plan/wash_facts.h"
 
 namespace havlo::words {
 
@@ -20,17 +22,11 @@ inline constexpr Table<InkKind, 8> kInkKinds{{{InkKind::Dye, "dye"},
                                               {InkKind::Embossing, "embossing"},
                                               {InkKind::Marker, "marker"},
                                               {InkKind::Paint, "paint"}}};
-inline constexpr Table<Role, 11> kRoles{{{Role::Figure, "figure"},
-                                         {Role::Animal, "animal"},
-                                         {Role::Tree, "tree"},
-                                         {Role::Plant, "plant"},
-                                         {Role::Building, "building"},
-                                         {Role::Landform, "landform"},
-                                         {Role::Prop, "prop"},
-                                         {Role::Sky, "sky"},
-                                         {Role::Water, "water"},
-                                         {Role::Texture, "texture"},
-                                         {Role::Sentiment, "sentiment"}}};
+inline constexpr Table<Role, 11> kRoles = [] {
+  Table<Role, 11> out{};
+  for (size_t k = 0; k < out.size(); ++k) out[k] = {kRoleFacts[k].role, kRoleFacts[k].word};
+  return out;
+}();
 inline constexpr Table<Facing, 3> kFacings{
     {{Facing::None, "none"}, {Facing::Left, "left"}, {Facing::Right, "right"}}};
 inline constexpr Table<FootMark, 3> kFootMarks{
@@ -69,15 +65,11 @@ inline constexpr Table<WashFrom, 8> kWashFroms{{{WashFrom::Top, "top"},
                                                 {WashFrom::Edges, "edges"},
                                                 {WashFrom::Middle, "middle"},
                                                 {WashFrom::Limit, "limit"}}};
-inline constexpr Table<WashKind, 9> kWashKinds{{{WashKind::Plain, "plain"},
-                                                {WashKind::Sky, "sky"},
-                                                {WashKind::Ground, "ground"},
-                                                {WashKind::Water, "water"},
-                                                {WashKind::Glow, "glow"},
-                                                {WashKind::Mist, "mist"},
-                                                {WashKind::DarkEdges, "darkEdges"},
-                                                {WashKind::Rays, "rays"},
-                                                {WashKind::Halo, "halo"}}};
+inline constexpr Table<WashKind, 9> kWashKinds = [] {
+  Table<WashKind, 9> out{};
+  for (size_t k = 0; k < out.size(); ++k) out[k] = {kWashFacts[k].kind, kWashFacts[k].word};
+  return out;
+}();
 inline constexpr Table<LimitSide, 4> kLimitSides{{{LimitSide::Above, "above"},
                                                   {LimitSide::Below, "below"},
                                                   {LimitSide::Inside, "inside"},

@@ -2,7 +2,7 @@
 #pragma once
 
 #include "core/analysis/analysis.h"
-#include "core/sentiment/greeting.h"
+#include "core/focus/greeting.h"
 
 namespace havlo {
 

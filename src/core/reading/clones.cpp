@@ -1,5 +1,6 @@
 // The same stamp twice side by side, alike in every way, reads as a copy.
 #include "core/reading/about.h"
+#include "core/plan/role_facts.h"
 #include "core/viewpoint/scale.h"
 
 namespace havlo {
@@ -12,7 +13,7 @@ void readClones(const Plan& plan, const Analysis& a, std::vector<Finding>& out) 
   for (size_t i = 0; i < plan.impressions.size(); ++i) {
     const Role role = roleAt(a, static_cast<int>(i));
     // Waves, bricks and clouds are patterns; rows are meant to repeat.
-    if (isBackdrop(role) || role == Role::Sentiment || !plan.impressions[i].row.empty()) continue;
+    if (!factsOf(role).stands() || !plan.impressions[i].row.empty()) continue;
     for (size_t k = i + 1; k < plan.impressions.size(); ++k) {
       const Impression &p = plan.impressions[i], &q = plan.impressions[k];
       if (!alike(p, q) || !q.row.empty()) continue;

@@ -1,5 +1,6 @@
 // A picture needs a place where nothing is: without one the hero has nothing to stand out from.
 #include "core/reading/about.h"
+#include "core/plan/role_facts.h"
 
 namespace havlo {
 
@@ -15,7 +16,7 @@ void readCrowded(const Plan& plan, const Analysis& a, std::vector<Finding>& out)
   for (auto it = l.ranking.rbegin(); it != l.ranking.rend() && least < 0; ++it) {
     const int i = *it;
     const Role role = roleAt(a, i);
-    if (isBackdrop(role) || role == Role::Sentiment || thingAt(plan, i).hero) continue;
+    if (!factsOf(role).stands() || thingAt(plan, i).hero) continue;
     bool carries = false;
     for (size_t k = 0; k < plan.impressions.size(); ++k)
       carries = carries || holdsOn(plan, static_cast<int>(k), i);

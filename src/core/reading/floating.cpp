@@ -4,17 +4,13 @@
 #include "core/analysis/analysis.h"
 #include "core/depth/fitting.h"
 #include "core/outline/distance.h"
+#include "core/plan/role_facts.h"
 
 namespace havlo {
 namespace {
 
 constexpr double kOffGround_mm = 2.0;
 constexpr double kOffHost_mm = 1.0;
-
-bool stands(Role role) {
-  return role == Role::Figure || role == Role::Animal || role == Role::Tree || role == Role::Plant ||
-         role == Role::Building || role == Role::Prop;
-}
 
 Finding floating(int i, double gap_mm, Point to) {
   return {FindingKind::Floating, Level::Warn, {i}, gap_mm, Fix{Fix::What::MoveFoot, i, -1, to}};
@@ -62,7 +58,7 @@ void readFloating(const Plan& plan, const Analysis& analysis, std::vector<Findin
     if (const auto* on = std::get_if<OnThing>(&impression.depth)) {
       const int host = plan.indexOf(on->id);
       found = awayFromHost(*analysis.meetings.placed[static_cast<size_t>(host)], i, host, impression.at);
-    } else if (!stands(stamp.role) || !plan.view) {
+    } else if (!factsOf(stamp.role).stands() || !plan.view) {
       continue;
     } else if (std::holds_alternative<OnGround>(impression.depth)) {
       found = aboveHorizon(plan, stamp, i, impression.at);

@@ -2,6 +2,7 @@
 #include <cmath>
 
 #include "core/analysis/analysis.h"
+#include "core/plan/role_facts.h"
 
 namespace havlo {
 namespace {
@@ -17,7 +18,7 @@ void readHorizonMeetsHead(const Plan& plan, const Analysis& analysis, std::vecto
     const Placed& thing = *analysis.meetings.placed[i];
     const Role role = thing.outline->stamp->role;
     const bool upright = std::fabs(std::remainder(plan.impressions[i].turn_deg, 360.0)) < 30;
-    if ((role != Role::Figure && role != Role::Animal) || !upright || thing.areaOnPanel_mm2 <= 0) continue;
+    if (!factsOf(role).lives() || !upright || thing.areaOnPanel_mm2 <= 0) continue;
     const Box box = boxOf(thing.silhouette);
     const double down = box.top - plan.view->horizon_mm;
     if (down < -kCrown * box.height() || down > kHead * box.height()) continue;

@@ -1,6 +1,7 @@
 // Outlines that touch, or nearly touch, without overlapping: the eye cannot tell which is in front and sticks
 // there.
 #include "core/outline/distance.h"
+#include "core/plan/role_facts.h"
 #include "core/reading/about.h"
 
 namespace havlo {
@@ -29,7 +30,7 @@ void readKissingEdges(const Plan& plan, const Analysis& a, std::vector<Finding>&
   for (const Meeting& m : a.meetings.list) {
     if (m.overlaps()) continue;
     const Role f = roleAt(a, m.front), b = roleAt(a, m.back);
-    const bool backdrop = isBackdrop(f) || isBackdrop(b);
+    const bool backdrop = factsOf(f).backdrop || factsOf(b).backdrop;
     // A foot on a bank, a bird on a perch, a row of posts: these are meant to touch.
     if (backdrop || holdsOn(plan, m.front, m.back) || holdsOn(plan, m.back, m.front)) continue;
     const Impression &front = thingAt(plan, m.front), &back = thingAt(plan, m.back);

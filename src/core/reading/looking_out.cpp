@@ -1,5 +1,6 @@
 // A figure that looks out of the picture takes the eye with it. It needs more room before it than behind it.
 #include "core/reading/about.h"
+#include "core/plan/role_facts.h"
 
 namespace havlo {
 
@@ -9,7 +10,7 @@ void readLookingOut(const Plan& plan, const Analysis& a, std::vector<Finding>& o
   for (size_t k = 0; k < plan.impressions.size(); ++k) {
     const int i = static_cast<int>(k);
     const Stamp& stamp = stampAt(a, i);
-    if ((stamp.role != Role::Figure && stamp.role != Role::Animal) || stamp.facing == Facing::None) continue;
+    if (!factsOf(stamp.role).lives() || stamp.facing == Facing::None) continue;
     const Placed& p = *a.meetings.placed[k];
     const Box box = p.onPanel.box();
     if (box.empty() || a.visible[k].share <= kHiddenShare) continue;
@@ -20,7 +21,7 @@ void readLookingOut(const Plan& plan, const Analysis& a, std::vector<Finding>& o
     // Something it looks at between it and the edge keeps the eye inside.
     bool kept = false;
     for (size_t o = 0; o < plan.impressions.size() && !kept; ++o) {
-      if (o == k || isBackdrop(roleAt(a, static_cast<int>(o)))) continue;
+      if (o == k || factsOf(roleAt(a, static_cast<int>(o))).backdrop) continue;
       const Box b = a.meetings.placed[o]->onPanel.box();
       if (b.empty() || b.top < box.bottom || b.bottom > box.top) continue;
       kept = stamp.facing == Facing::Left ? b.centre().x < box.left : b.centre().x > box.right;

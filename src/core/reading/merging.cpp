@@ -1,6 +1,7 @@
 // Something narrow and tall behind a head seems to grow out of it.
 #include "core/outline/shape_ops.h"
 #include "core/outline/shared_area.h"
+#include "core/plan/role_facts.h"
 #include "core/reading/about.h"
 
 namespace havlo {
@@ -11,10 +12,10 @@ void readMerging(const Plan& plan, const Analysis& a, std::vector<Finding>& out)
   constexpr double kAbove_mm = 4;  // it must rise so far above the head
   for (const Meeting& m : a.meetings.list) {
     const Role role = roleAt(a, m.front);
-    if (role != Role::Figure && role != Role::Animal) continue;
-    if (isBackdrop(roleAt(a, m.back)) || holdsOn(plan, m.back, m.front) || holdsOn(plan, m.front, m.back))
+    if (!factsOf(role).lives()) continue;
+    if (factsOf(roleAt(a, m.back)).backdrop || holdsOn(plan, m.back, m.front) || holdsOn(plan, m.front, m.back))
       continue;
-    if (roleAt(a, m.back) == Role::Sentiment) continue;
+    if (factsOf(roleAt(a, m.back)).words) continue;
     const Placed &f = *a.meetings.placed[static_cast<size_t>(m.front)],
                  &b = *a.meetings.placed[static_cast<size_t>(m.back)];
     const Box figure = boxOf(f.silhouette);

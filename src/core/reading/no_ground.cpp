@@ -4,6 +4,7 @@
 
 #include "core/analysis/analysis.h"
 #include "core/outline/distance.h"
+#include "core/plan/role_facts.h"
 #include "core/viewpoint/ground.h"
 #include "core/viewpoint/room.h"
 
@@ -13,10 +14,9 @@ namespace {
 constexpr double kBank_mm = 0.5;
 
 /// Animals swim and boats float; these do not.
-bool needsLand(Role role) { return role == Role::Figure || role == Role::Tree || role == Role::Building; }
 
 std::optional<Finding> inWater(const Plan& plan, int i, Point foot, Role role) {
-  if (!needsLand(role)) return {};
+  if (!factsOf(role).wantsLand) return {};
   for (size_t k = 0; k < plan.ground.size(); ++k) {
     const GroundMark& mark = plan.ground[k];
     if (mark.kind != GroundKind::Canal && mark.kind != GroundKind::Water) continue;

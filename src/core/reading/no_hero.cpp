@@ -1,5 +1,6 @@
 // A card without a hero has nothing to be seen first; the thing that is seen first anyway is offered.
 #include "core/reading/about.h"
+#include "core/plan/role_facts.h"
 
 namespace havlo {
 
@@ -11,11 +12,11 @@ void readNoHero(const Plan& plan, const Analysis& a, std::vector<Finding>& out) 
     const int i = static_cast<int>(k);
     if (plan.impressions[k].hero) return;
     const Role role = roleAt(a, i);
-    if (isBackdrop(role) || role == Role::Sentiment) continue;
+    if (!factsOf(role).stands()) continue;
     ++count;
     const auto rank = [&](int t) {
       const Role r = roleAt(a, t);
-      const double alive = r == Role::Figure ? 3 : r == Role::Animal ? 2 : 0;
+      const double alive = factsOf(r).alive;
       return alive + (a.looks ? a.looks->shares[static_cast<size_t>(t)] : 0);
     };
     if (best < 0 || rank(i) > rank(best)) best = i;

@@ -2,6 +2,7 @@
 #include <algorithm>
 
 #include "core/analysis/analysis.h"
+#include "core/plan/role_facts.h"
 
 namespace havlo {
 namespace {
@@ -21,7 +22,7 @@ void readOffPanel(const Plan& plan, const Analysis& analysis, std::vector<Findin
   for (size_t i = 0; i < plan.impressions.size(); ++i) {
     const Placed& thing = *analysis.meetings.placed[i];
     const double share = thing.area_mm2 > 0 ? thing.areaOnPanel_mm2 / thing.area_mm2 : 0;
-    const bool greeting = thing.outline->stamp->role == Role::Sentiment;
+    const bool greeting = factsOf(thing.outline->stamp->role).words;
     if (share >= (greeting ? kWhole : kBarelyThere)) continue;
     const bool fault = share <= 0 || greeting;
     Finding f{FindingKind::OffPanel, fault ? Level::Fault : Level::Warn, {static_cast<int>(i)}, share, {}};

@@ -2,13 +2,14 @@
 #include <cmath>
 
 #include "core/reading/about.h"
+#include "core/plan/role_facts.h"
 
 namespace havlo {
 
 void readSentimentOffLevel(const Plan& plan, const Analysis& a, std::vector<Finding>& out) {
   constexpr double kLevel_deg = 0.2;
   for (size_t k = 0; k < plan.impressions.size(); ++k) {
-    if (roleAt(a, static_cast<int>(k)) != Role::Sentiment) continue;
+    if (!factsOf(roleAt(a, static_cast<int>(k))).words) continue;
     const double turn = plan.impressions[k].turn_deg, off = std::remainder(turn, 90.0);
     if (std::fabs(off) <= kLevel_deg) continue;
     Finding f{FindingKind::SentimentOffLevel, Level::Warn, {static_cast<int>(k)}, off, {}};

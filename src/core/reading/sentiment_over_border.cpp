@@ -1,6 +1,7 @@
 // A greeting too near the edge is touched by trimming, tape or the mat. One that runs off is the off-panel
 // rule's.
 #include "core/reading/about.h"
+#include "core/plan/role_facts.h"
 
 namespace havlo {
 
@@ -8,7 +9,7 @@ void readSentimentOverBorder(const Plan& plan, const Analysis& a, std::vector<Fi
   const double border = std::max({kSafeBorder_mm, plan.card.tape_mm + 1, plan.card.bare_mm + 1});
   const Box safe = plan.card.panel.box().grown(-border);
   for (size_t k = 0; k < plan.impressions.size(); ++k) {
-    if (roleAt(a, static_cast<int>(k)) != Role::Sentiment) continue;
+    if (!factsOf(roleAt(a, static_cast<int>(k))).words) continue;
     const Placed& p = *a.meetings.placed[k];
     if (p.area_mm2 <= 0 || p.areaOnPanel_mm2 < 0.999 * p.area_mm2) continue;
     const Box b = boxOf(p.silhouette);

@@ -1,5 +1,6 @@
 // What hardly differs from what lies around it sinks into it.
 #include "core/ink/ink_facts.h"
+#include "core/plan/role_facts.h"
 #include "core/press/canvas.h"
 #include "core/reading/about.h"
 
@@ -39,10 +40,10 @@ void readSunk(const Plan& plan, const Analysis& a, std::vector<Finding>& out) {
     const int i = static_cast<int>(k);
     const Standout& s = a.looks->standouts[k];
     const Role role = roleAt(a, i);
-    if (!s.shows || isBackdrop(role) || role == Role::Sentiment || a.visible[k].share <= kHiddenShare)
+    if (!s.shows || !factsOf(role).stands() || a.visible[k].share <= kHiddenShare)
       continue;
     const bool hero = plan.impressions[k].hero;
-    const bool alive = role == Role::Figure || role == Role::Animal;
+    const bool alive = factsOf(role).lives();
     double least = hero ? kHero : alive ? kAlive : kOther;
     // What mist takes away is meant to be pale.
     for (const ToneReading& t : a.tone)

@@ -2,6 +2,7 @@
 #include <cmath>
 
 #include "core/analysis/analysis.h"
+#include "core/plan/role_facts.h"
 
 namespace havlo {
 namespace {
@@ -13,19 +14,14 @@ constexpr double kGross = 0.6;  // a fault from here on
 constexpr double kPalest =
     0.5;  // beyond the mist nothing at hand is pale enough; this is not held against it
 
-/// Reaches over many distances, or is not in the scene at all.
-bool spreads(Role role) {
-  return role == Role::Landform || role == Role::Water || role == Role::Texture || role == Role::Sky ||
-         role == Role::Sentiment;
-}
-
 }  // namespace
 
 void readToneRecedes(const Plan& plan, const Analysis& analysis, std::vector<Finding>& out) {
   for (const ToneReading& t : analysis.tone) {
     const Impression& thing = plan.impressions[static_cast<size_t>(t.impression)];
     const Role role = analysis.meetings.placed[static_cast<size_t>(t.impression)]->outline->stamp->role;
-    if (spreads(role) || !std::isfinite(analysis.depth->distance_m(t.impression))) continue;
+    // What reaches over many distances, or is not in the scene at all, has no one tone.
+    if (!factsOf(role).stands() || !std::isfinite(analysis.depth->distance_m(t.impression))) continue;
     // A paler near thing is a choice; a dark far one breaks the depth.
     const double over = t.seen - std::fmax(t.wanted, std::fmin(t.proposed, kPalest));
     if (over <= kOff) continue;

@@ -1,5 +1,6 @@
 // All the weight on one side: the card seems to tip.
 #include "core/reading/about.h"
+#include "core/plan/role_facts.h"
 
 namespace havlo {
 
@@ -15,7 +16,7 @@ void readUnbalanced(const Plan& plan, const Analysis& a, std::vector<Finding>& o
     const int i = static_cast<int>(k);
     const Placed& p = *a.meetings.placed[k];
     const Role role = roleAt(a, i);
-    if (isBackdrop(role) || role == Role::Sentiment || plan.impressions[k].hero ||
+    if (!factsOf(role).stands() || plan.impressions[k].hero ||
         !plan.impressions[k].row.empty())
       continue;
     if (std::holds_alternative<OnThing>(plan.impressions[k].depth) || p.onPanel.box().empty()) continue;

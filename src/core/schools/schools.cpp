@@ -1,4 +1,5 @@
 // Rules of the trade as numbers; thresholds are common practice, no source.
+#include "core/chain/chain.h"
 #include "core/schools/schools.h"
 
 #include <algorithm>
@@ -6,6 +7,7 @@
 
 #include "core/colour/colour.h"
 #include "core/outline/shape_ops.h"
+#include "core/plan/role_facts.h"
 #include "core/risk/join_risk.h"
 
 namespace havlo {
@@ -176,7 +178,7 @@ class Adviser {
       return take(Technique::Overprint, SchoolReason::DarkAndSolid);
     // Figures and animals will be coloured, and wax on them is in the way of that.
     const Role role = stampOf(i).role;
-    const bool coloured = role == Role::Figure || role == Role::Animal || role == Role::Building;
+    const bool coloured = factsOf(role).coloured;
     if (small && many && !coloured && suits(Technique::Resist))
       return take(Technique::Resist, SchoolReason::ManySmall);
     if (!suits(Technique::Mask))

@@ -6,6 +6,7 @@
 #include <opencv2/imgproc.hpp>
 #include <random>
 
+#include "core/chain/chain.h"
 #include "core/cutting/cutter.h"
 #include "core/cutting/mask_job.h"
 #include "core/edit/card_edits.h"

@@ -1,6 +1,7 @@
 // Edits of the making: each one alone, what it refuses, and that plan text keeps them.
 #include <QTest>
 
+#include "core/chain/chain.h"
 #include "core/edit/card_edits.h"
 #include "core/edit/edits.h"
 #include "core/edit/making_edits.h"

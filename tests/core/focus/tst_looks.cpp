@@ -3,7 +3,8 @@
 #include <cmath>
 #include <numeric>
 
-#include "core/analysis/foretell.h"
+#include "core/chain/chain.h"
+#include "core/chain/foretell.h"
 #include "core/edit/edits.h"
 #include "core/focus/looks.h"
 #include "support/faulty_plans.h"

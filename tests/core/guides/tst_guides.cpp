@@ -3,7 +3,7 @@
 #include <cmath>
 #include <random>
 
-#include "core/analysis/analysis.h"
+#include "core/chain/chain.h"
 #include "core/guides/guides.h"
 #include "core/guides/hidden.h"
 #include "support/plans.h"

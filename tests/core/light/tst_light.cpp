@@ -5,7 +5,7 @@
 #include <QTest>
 #include <cmath>
 
-#include "core/analysis/analysis.h"
+#include "core/chain/chain.h"
 #include "core/light/light.h"
 #include "support/plans.h"
 #include "tests/support/program.h"

@@ -2,6 +2,7 @@
 #include <QTest>
 #include <random>
 
+#include "core/chain/chain.h"
 #include "core/making/making.h"
 #include "support/plans.h"
 #include "tests/support/program.h"

@@ -1,6 +1,7 @@
 // A card at the table: steps, timers that run on, mishaps, leaving and coming back, and what the log gets.
 #include <QTest>
 
+#include "core/chain/chain.h"
 #include "core/making/making.h"
 #include "core/making/masks_left.h"
 #include "support/plans.h"

@@ -4,7 +4,7 @@
 #include <functional>
 #include <random>
 
-#include "core/analysis/analysis.h"
+#include "core/chain/chain.h"
 #include "core/edit/making_edits.h"
 #include "core/outline/distance.h"
 #include "support/plans.h"

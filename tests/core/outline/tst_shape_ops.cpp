@@ -7,7 +7,7 @@
 #include "core/outline/near_index.h"
 #include "core/outline/shape_ops.h"
 #include "core/outline/shared_area.h"
-#include "core/outline/stamp_outline.h"
+#include "core/depth/stamp_outline.h"
 #include "support/plans.h"
 #include "support/random_plan.h"
 #include "tests/support/program.h"

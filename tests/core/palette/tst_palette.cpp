@@ -2,7 +2,7 @@
 #include <QTest>
 #include <cmath>
 
-#include "core/analysis/analysis.h"
+#include "core/chain/chain.h"
 #include "core/edit/wash_edits.h"
 #include "core/ink/ink_facts.h"
 #include "core/palette/palette.h"

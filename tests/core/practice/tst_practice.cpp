@@ -1,6 +1,7 @@
 // Drills: the answer is mastered, faults are seen, needless covers cost a grade; all ten that ship.
 #include <QTest>
 
+#include "core/chain/chain.h"
 #include "core/practice/practice.h"
 #include "support/plans.h"
 #include "tests/support/program.h"

@@ -3,8 +3,8 @@
 #include <QTest>
 #include <cmath>
 
-#include "core/analysis/analysis.h"
-#include "core/analysis/what_if.h"
+#include "core/chain/chain.h"
+#include "core/chain/what_if.h"
 #include "core/colour/colour.h"
 #include "core/wash/wash_area.h"
 #include "support/plans.h"

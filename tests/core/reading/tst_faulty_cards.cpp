@@ -3,7 +3,7 @@
 #include <QTest>
 #include <cmath>
 
-#include "core/analysis/analysis.h"
+#include "core/chain/chain.h"
 #include "core/edit/edits.h"
 #include "core/edit/wash_edits.h"
 #include "core/focus/looks.h"

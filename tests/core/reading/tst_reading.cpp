@@ -1,7 +1,7 @@
 // One small scene per rule, the finding expected, its fix carried out, and silence after it.
 #include <QTest>
 
-#include "core/analysis/analysis.h"
+#include "core/chain/chain.h"
 #include "core/edit/edits.h"
 #include "support/plans.h"
 #include "tests/support/program.h"

@@ -2,7 +2,7 @@
 // quiet.
 #include <QTest>
 
-#include "core/analysis/analysis.h"
+#include "core/chain/chain.h"
 #include "core/edit/edits.h"
 #include "core/light/light.h"
 #include "support/faulty_plans.h"

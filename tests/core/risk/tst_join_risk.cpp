@@ -3,6 +3,7 @@
 #include <QTest>
 #include <cmath>
 
+#include "core/chain/chain.h"
 #include "core/risk/join_risk.h"
 #include "support/plans.h"
 #include "tests/support/program.h"

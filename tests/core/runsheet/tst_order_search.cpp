@@ -5,7 +5,7 @@
 #include <boost/graph/dag_shortest_paths.hpp>
 #include <functional>
 
-#include "core/analysis/analysis.h"
+#include "core/chain/chain.h"
 #include "core/edit/making_edits.h"
 #include "core/runsheet/least_work.h"
 #include "support/plans.h"

@@ -4,7 +4,8 @@
 #include <algorithm>
 #include <random>
 
-#include "core/analysis/what_if.h"
+#include "core/chain/chain.h"
+#include "core/chain/what_if.h"
 #include "core/edit/making_edits.h"
 #include "support/plans.h"
 #include "support/random_plan.h"

@@ -4,7 +4,7 @@
 #include <map>
 #include <set>
 
-#include "core/analysis/analysis.h"
+#include "core/chain/chain.h"
 #include "support/plans.h"
 #include "support/random_plan.h"
 #include "tests/support/program.h"

@@ -2,6 +2,7 @@
 #include <QTest>
 #include <algorithm>
 
+#include "core/chain/chain.h"
 #include "core/edit/making_edits.h"
 #include "core/schools/schools.h"
 #include "support/plans.h"

@@ -4,7 +4,7 @@
 #include <random>
 #include <set>
 
-#include "core/analysis/analysis.h"
+#include "core/chain/chain.h"
 #include "core/depth/fitting.h"
 #include "core/edit/edits.h"
 #include "core/edit/remedies.h"

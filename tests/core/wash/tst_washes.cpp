@@ -3,7 +3,7 @@
 #include <QTest>
 #include <cmath>
 
-#include "core/analysis/analysis.h"
+#include "core/chain/chain.h"
 #include "core/base/random.h"
 #include "core/cutting/mask_job.h"
 #include "core/edit/edits.h"

@@ -2,7 +2,7 @@
 #include <QTest>
 #include <random>
 
-#include "core/analysis/analysis.h"
+#include "core/chain/chain.h"
 #include "core/edit/edits.h"
 #include "core/outline/shape_ops.h"
 #include "support/plans.h"

@@ -9,8 +9,6 @@
 
 namespace havlo {
 
-/// Backdrops are stood before: landscape pieces, water, textures, sky. Everything else stands for itself.
-bool isBackdrop(Role role);
 
 /// Where nothing but an even backdrop lies. @param except  an impression that does not count, or -1
 /// @param border_mm  kept free along the panel's edges, besides what is taped or bare

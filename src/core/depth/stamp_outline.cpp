@@ -1,5 +1,5 @@
 // Silhouette, ink and border points of a stamp or a part of it.
-#include "core/outline/stamp_outline.h"
+#include "core/depth/stamp_outline.h"
 
 #include <algorithm>
 

@@ -1,9 +1,10 @@
 // Each slip changes the plan, the order or the sheet, and the press does the rest.
-#include "core/analysis/what_if.h"
+#include "core/chain/what_if.h"
 
 #include <algorithm>
 
 #include "core/base/random.h"
+#include "core/chain/chain.h"
 
 namespace havlo {
 namespace {

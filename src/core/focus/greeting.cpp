@@ -1,5 +1,5 @@
 // Legibility by the press's own law: the ink's film on the ground that is really there.
-#include "core/sentiment/greeting.h"
+#include "core/focus/greeting.h"
 
 #include <algorithm>
 #include <cmath>
@@ -7,6 +7,7 @@
 #include "core/analysis/analysis.h"
 #include "core/ink/ink_facts.h"
 #include "core/outline/shape_ops.h"
+#include "core/plan/role_facts.h"
 
 namespace havlo {
 namespace {
@@ -175,7 +176,7 @@ std::vector<Greeting> readGreetings(const Plan& plan, const Analysis& a, const L
   std::vector<Greeting> out;
   for (size_t i = 0; i < plan.impressions.size(); ++i) {
     const Placed& placed = *a.meetings.placed[i];
-    if (placed.outline->stamp->role != Role::Sentiment) continue;
+    if (!factsOf(placed.outline->stamp->role).words) continue;
     Greeting g;
     g.impression = static_cast<int>(i);
     const Impression& thing = plan.impressions[i];
@@ -193,7 +194,7 @@ std::vector<Greeting> readGreetings(const Plan& plan, const Analysis& a, const L
             l.owner[static_cast<size_t>(y) * static_cast<size_t>(l.grid.width) + static_cast<size_t>(x)];
         if (o < 0 || o == g.impression || !box.contains(l.grid.centre(x, y))) continue;
         const Role role = a.meetings.placed[static_cast<size_t>(o)]->outline->stamp->role;
-        if (!isBackdrop(role)) ++pixels[static_cast<size_t>(o)];
+        if (!factsOf(role).backdrop) ++pixels[static_cast<size_t>(o)];
       }
     for (size_t o = 0; o < pixels.size(); ++o) {
       g.crowded_mm2 += pixels[o] * l.grid.pixelArea_mm2();

@@ -1,4 +1,5 @@
-#include "core/analysis/foretell.h"
+#include "core/chain/chain.h"
+#include "core/chain/foretell.h"
 
 #include <algorithm>
 

@@ -2,11 +2,11 @@
 #include <QTest>
 #include <cmath>
 
-#include "core/analysis/analysis.h"
+#include "core/chain/chain.h"
 #include "core/edit/edits.h"
 #include "core/edit/wash_edits.h"
 #include "core/ink/ink_facts.h"
-#include "core/sentiment/greeting.h"
+#include "core/focus/greeting.h"
 #include "support/faulty_plans.h"
 #include "support/plans.h"
 #include "tests/support/program.h"

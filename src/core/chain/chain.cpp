@@ -1,0 +1,191 @@
+// The chain from plan to findings. What depends on unchanged impressions only is taken over from the analysis
+// before.
+#include "core/chain/chain.h"
+
+#include <algorithm>
+#include <string_view>
+#include <unordered_map>
+
+#include "core/base/parallel.h"
+#include "core/focus/looks.h"
+
+namespace havlo {
+namespace {
+
+std::vector<int> stampIndices(const Plan& plan) {
+  std::unordered_map<std::string_view, int> index;
+  for (size_t s = 0; s < plan.stamps.size(); ++s) index.emplace(plan.stamps[s]->id, static_cast<int>(s));
+  std::vector<int> out;
+  for (const Impression& i : plan.impressions) out.push_back(index.at(i.stamp));
+  return out;
+}
+
+bool sameMaskRules(const Supplies& a, const Supplies& b) {
+  return a.maskInset_mm == b.maskInset_mm && a.leastCut_mm == b.leastCut_mm &&
+         a.leastHole_mm == b.leastHole_mm;
+}
+
+std::vector<MaskRef> masksOf(const Plan& plan, const Analysis* before) {
+  std::unordered_map<const Stamp*, MaskRef> known;
+  if (before && sameMaskRules(before->supplies, plan.supplies))
+    for (size_t s = 0; s < before->stamps.size(); ++s)
+      known.emplace(before->stamps[s].get(), before->masks[s]);
+  std::vector<MaskRef> out(plan.stamps.size());
+  std::vector<size_t> fresh;
+  for (size_t s = 0; s < out.size(); ++s) {
+    const auto it = known.find(plan.stamps[s].get());
+    if (it != known.end()) out[s] = it->second;
+    if (it == known.end()) fresh.push_back(s);
+  }
+  forEachIndex(fresh.size(), 2,
+               [&](size_t k) { out[fresh[k]] = maskOf(*plan.stamps[fresh[k]], plan.supplies); });
+  return out;
+}
+
+/// Places every impression; equal ones of before keep their identity, which is what later stages look at.
+std::vector<PlacedRef> placeAll(const Plan& plan, const std::vector<int>& stampOf, const Analysis* before) {
+  std::unordered_map<const Stamp*, std::vector<PlacedRef>> known;
+  if (before)
+    for (const PlacedRef& p : before->meetings.placed) known[p->outline->stamp.get()].push_back(p);
+  const Box panel = plan.card.panel.box();
+  std::vector<PlacedRef> out;
+  std::unordered_map<const Stamp*, OutlineRef> wholes;
+  for (size_t i = 0; i < plan.impressions.size(); ++i) {
+    const Impression& impression = plan.impressions[i];
+    const StampRef& stamp = plan.stamps[static_cast<size_t>(stampOf[i])];
+    std::vector<PlacedRef>& same = known[stamp.get()];
+    const auto unchanged = std::find_if(same.begin(), same.end(), [&](const PlacedRef& p) {
+      return p->at == impression.at && p->turn_deg == impression.turn_deg && p->panel == panel &&
+             p->outline->part == impression.part;
+    });
+    if (unchanged != same.end()) {
+      out.push_back(*unchanged);
+      same.erase(unchanged);  // two impressions on the very same spot stay two
+      continue;
+    }
+    OutlineRef outline;
+    for (const PlacedRef& p : same)
+      if (p->outline->part == impression.part) outline = p->outline;
+    if (const auto whole = wholes.find(stamp.get()); whole != wholes.end() && impression.part.empty())
+      outline = whole->second;
+    for (size_t k = 0; k < out.size() && !outline && !impression.part.empty(); ++k)
+      if (out[k]->outline->stamp == stamp && out[k]->outline->part == impression.part)
+        outline = out[k]->outline;
+    if (!outline && !impression.part.empty()) {
+      OutlineRef& whole = wholes[stamp.get()];
+      for (const PlacedRef& p : same)
+        if (!whole && p->outline->part.empty()) whole = p->outline;
+      if (!whole) whole = outlineOf(stamp, {});
+      outline = outlineOf(stamp, impression.part, whole.get());
+    }
+    if (!outline) outline = outlineOf(stamp, {});
+    if (impression.part.empty()) wholes[stamp.get()] = outline;
+    out.push_back(place(outline, impression, panel));
+  }
+  return out;
+}
+
+/// From the order on: what must be covered, how many masks, which steps.
+void planWork(const Plan& plan, Analysis& a) {
+  a.needs = a.needTable->of(a.order);
+  a.stampMasks = countMasks(plan, a.needs, a.stampOf);
+  // A quick order is shown while things are moved about; its bound would be asked for by nobody.
+  const bool bound = a.orderState.from != OrderState::From::Quick;
+  a.sheet = buildRunSheet(
+      {plan, a.meetings, a.washes, *a.needTable, a.order, a.needs, a.stampMasks, a.stampOf, {}, bound});
+  a.orderState.broken = brokenRules(orderRules(plan, a.meetings, a.knots), a.order);
+}
+
+}  // namespace
+
+AnalysisRef analyse(const Plan& plan, const Analysis* before) {
+  auto a = std::make_shared<Analysis>();
+  a->stampOf = stampIndices(plan);
+  a->stamps = plan.stamps;
+  a->supplies = plan.supplies;
+  a->masks = masksOf(plan, before);
+  a->depth = std::make_shared<DepthOrder>(plan);
+  a->meetings = meet(placeAll(plan, a->stampOf, before), *a->depth, before ? &before->meetings : nullptr);
+  a->washes = meetWashes(plan, a->meetings.placed, before ? &before->washes : nullptr);
+  a->visible = findVisible(plan, a->meetings, before ? &before->visible : nullptr);
+  a->knots = findKnots(a->meetings, *a->depth);
+  a->needTable =
+      std::make_shared<NeedTable>(plan, a->meetings, a->washes, a->masks, a->stampOf, a->knots.knotOf);
+  a->order = stampingOrder(plan, a->knots);
+  if (!plan.making.order.empty()) {
+    a->order = completed(plan, a->order);
+    a->orderState.from = OrderState::From::Maker;
+  }
+  planWork(plan, *a);
+  a->scale = readScales(plan);
+  std::vector<double> distances;
+  for (size_t i = 0; i < plan.impressions.size(); ++i)
+    distances.push_back(a->depth->distance_m(static_cast<int>(i)));
+  a->tone = readTones(plan, distances);
+  // Until the eye has looked again what it saw stands, and with it the rules that wait for it.
+  const bool stands = before && before->looks && before->looks->fits(plan);
+  if (stands) a->looks = before->looks;
+  static const Analysis kNothing;
+  a->findings = readScene(plan, *a, stands ? before : &kNothing);
+  return a;
+}
+
+AnalysisRef withLooks(const Plan& plan, const AnalysisRef& analysis, std::shared_ptr<const Looks> looks) {
+  auto a = std::make_shared<Analysis>(*analysis);
+  a->looks = std::move(looks);
+  a->findings = readScene(plan, *a);
+  return a;
+}
+
+Result<AnalysisRef> reordered(const Plan& plan, const Analysis& analysis,
+                              const std::vector<std::string>& order) {
+  std::vector<int> popUps, given;
+  std::vector<char> seen(plan.impressions.size(), 0);
+  for (int i : analysis.order)
+    if (plan.impressions[static_cast<size_t>(i)].technique == Technique::PopUp) popUps.push_back(i);
+  for (const std::string& id : order) {
+    const int i = plan.indexOf(id);
+    if (i < 0) return Error{ErrorCode::BadInput, "there is no impression \"" + id + "\"", "order"};
+    if (seen[static_cast<size_t>(i)]++)
+      return Error{ErrorCode::BadInput, "\"" + id + "\" is named twice", "order"};
+    if (plan.impressions[static_cast<size_t>(i)].technique != Technique::PopUp) given.push_back(i);
+  }
+  for (size_t i = 0; i < seen.size(); ++i)
+    if (!seen[i] && plan.impressions[i].technique != Technique::PopUp)
+      return Error{ErrorCode::BadInput, "\"" + plan.impressions[i].id + "\" is missing", "order"};
+  given.insert(given.end(), popUps.begin(), popUps.end());
+  return inOrder(plan, analysis, std::move(given));
+}
+
+AnalysisRef inOrder(const Plan& plan, const Analysis& analysis, std::vector<int> order) {
+  auto a = std::make_shared<Analysis>(analysis);
+  a->order = std::move(order);
+  a->orderState = {OrderState::From::Maker, false, {}, {}};
+  planWork(plan, *a);
+  a->findings = readScene(plan, *a);  // rules about damp ink hang on the order
+  return a;
+}
+
+OrderWork orderWork(const Plan& plan, const Analysis& a) {
+  return {plan, a.meetings, a.washes, a.knots, *a.needTable, a.stampOf};
+}
+
+AnalysisRef withBestOrder(const Plan& plan, const AnalysisRef& analysis, const OrderEffort& effort,
+                          const Progress& progress) {
+  if (analysis->orderState.from == OrderState::From::Maker) {
+    auto a = std::make_shared<Analysis>(*analysis);
+    a->orderState.unmet = judged(orderWork(plan, *a), a->order).unmet;
+    return a;
+  }
+  BestOrder best = findBestOrder(orderWork(plan, *analysis), effort, progress);
+  auto a = std::make_shared<Analysis>(*analysis);
+  a->order = std::move(best.order);
+  a->orderState.from = OrderState::From::Best;
+  planWork(plan, *a);
+  a->orderState.exact = best.exact;
+  a->orderState.unmet = std::move(best.unmet);
+  a->findings = readScene(plan, *a);
+  return a;
+}
+
+}  // namespace havlo

@@ -1,0 +1,32 @@
+// The chain from plan to findings: an analysis is a pure function of the plan; an earlier one only saves work.
+#pragma once
+
+#include "core/analysis/analysis.h"
+#include "core/base/progress.h"
+
+namespace havlo {
+
+/// @param before  the analysis of an earlier state of the plan, or null
+AnalysisRef analyse(const Plan& plan, const Analysis* before = nullptr);
+
+/// The same plan with what is seen first, and what the reading says of that. See focus/looks.h.
+AnalysisRef withLooks(const Plan& plan, const AnalysisRef& analysis, std::shared_ptr<const Looks> looks);
+
+/// The same with the best stamping order, unless the plan has the maker's own. May be slow.
+AnalysisRef withBestOrder(const Plan& plan, const AnalysisRef& analysis, const OrderEffort& effort = {},
+                          const Progress& progress = {});
+
+/// What the search for an order works from. It refers to plan and analysis.
+OrderWork orderWork(const Plan& plan, const Analysis& analysis);
+
+/// The same plan stamped in this order, whatever it breaks.
+/// @param order  every impression once
+AnalysisRef inOrder(const Plan& plan, const Analysis& analysis, std::vector<int> order);
+
+/// The same plan stamped in an order of the maker's choosing.
+/// @param order  every impression once; pop-ups may be left out, they go last in any case
+/// @error  BadInput if an impression is missing, unknown or named twice
+Result<AnalysisRef> reordered(const Plan& plan, const Analysis& analysis,
+                              const std::vector<std::string>& order);
+
+}  // namespace havlo
