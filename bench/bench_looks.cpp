@@ -2,9 +2,9 @@
 #include <benchmark/benchmark.h>
 
 #include "bench/time_each.h"
-#include "core/chain/foretell.h"
 #include "core/arrange/arrange.h"
 #include "core/chain/chain.h"
+#include "core/chain/foretell.h"
 #include "core/edit/edits.h"
 #include "core/focus/looks.h"
 #include "io/art/svg_art.h"

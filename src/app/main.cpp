@@ -67,7 +67,8 @@ int main(int argc, char** argv) {
     look->start(5);
   }
   const int code = QApplication::exec();
-  // What is not saved is on the disk by now. A worker that a strange file keeps busy does not keep the program.
+  // What is not saved is on the disk by now. A worker that a strange file keeps busy does not keep the
+  // program.
   std::thread([code] {
     std::this_thread::sleep_for(std::chrono::seconds(4));
     std::_Exit(code);

@@ -11,7 +11,7 @@ namespace havlo::cli {
 namespace {
 
 constexpr Option kCutOptions[] = {{"--json", nullptr, "one JSON object"},
-                               {"--png", "F", "a picture of what was cut"}};
+                                  {"--png", "F", "a picture of what was cut"}};
 
 std::string cutInWords(const std::vector<CutReport>& reports) {
   QString out;

@@ -9,12 +9,12 @@ namespace havlo::cli {
 namespace {
 
 constexpr Option kExportOptions[] = {{"--json", nullptr, "one JSON object"},
-                               {"--png", "F", "the finished card as a picture"},
-                               {"--svg", "F", "the same at true size in an SVG"},
-                               {"--pdf", "F", "the same at true size on a page of its own"},
-                               {"--zip", "F", "plan, pictures, steps and measures in one file"},
-                               {"--csv", "F", "all measures as a table"},
-                               {"--dpi", "N", "resolution, 20 to 2400; 300 if not given"}};
+                                     {"--png", "F", "the finished card as a picture"},
+                                     {"--svg", "F", "the same at true size in an SVG"},
+                                     {"--pdf", "F", "the same at true size on a page of its own"},
+                                     {"--zip", "F", "plan, pictures, steps and measures in one file"},
+                                     {"--csv", "F", "all measures as a table"},
+                                     {"--dpi", "N", "resolution, 20 to 2400; 300 if not given"}};
 
 int runExport(const Call& call) {
   constexpr const char* kGiven[] = {"--png", "--svg", "--pdf", "--zip", "--csv"};
@@ -56,7 +56,7 @@ int runExport(const Call& call) {
 
 }  // namespace
 
-const Verb kExport{"export", "the finished card as PNG, SVG or PDF; all in a zip; measures as CSV", kExportOptions,
-                   runExport};
+const Verb kExport{"export", "the finished card as PNG, SVG or PDF; all in a zip; measures as CSV",
+                   kExportOptions, runExport};
 
 }  // namespace havlo::cli

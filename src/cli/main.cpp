@@ -15,8 +15,8 @@
 namespace havlo::cli {
 namespace {
 
-/// Ends the program when a file keeps it at work for longer than anybody waits. Nothing is half written then: files
-/// are replaced whole.
+/// Ends the program when a file keeps it at work for longer than anybody waits. Nothing is half written then:
+/// files are replaced whole.
 class Patience {
  public:
   explicit Patience(int seconds)
@@ -26,7 +26,8 @@ class Patience {
               stop.stop_requested())
             return;
           std::fprintf(stderr,
-                       "havlo-cli: given up after %d seconds: there is too much on this card to be worked out in one go. "
+                       "havlo-cli: given up after %d seconds: there is too much on this card to be worked "
+                       "out in one go. "
                        "Take things off it, or let it take longer with --patience\n",
                        seconds);
           std::_Exit(kBadInput);
@@ -50,9 +51,9 @@ QString usage() {
               .arg(QLatin1String(o.name) + (o.value ? u' ' + QString::fromLatin1(o.value) : QString()), -16)
               .arg(QLatin1String(o.help));
   }
-  return text + QStringLiteral(
-                    "\n  --patience S     with any verb: give up after S seconds (%1 if not said)\n")
-                    .arg(kPatience_s) +
+  return text +
+         QStringLiteral("\n  --patience S     with any verb: give up after S seconds (%1 if not said)\n")
+             .arg(kPatience_s) +
          QStringLiteral("\nexit: 0 done, 2 usage, 3 bad input, 4 cannot write\n");
 }
 
@@ -106,7 +107,9 @@ int run(const QStringList& args) {
   } catch (const std::bad_alloc&) {
     return complain(kBadInput, QStringLiteral("there is not enough memory for what this file asks"));
   } catch (const std::exception& e) {
-    return complain(kBadInput, QStringLiteral("this file cannot be worked out (%1)").arg(QString::fromLocal8Bit(e.what())));
+    return complain(
+        kBadInput,
+        QStringLiteral("this file cannot be worked out (%1)").arg(QString::fromLocal8Bit(e.what())));
   }
 }
 

@@ -10,12 +10,13 @@
 namespace havlo::cli {
 namespace {
 
-constexpr Option kMasksOptions[] = {{"--json", nullptr, "one JSON object"},
-                               {"--svg", "F", "cut lines in mm, one path per cut"},
-                               {"--dxf", "F", "the same as DXF (R12)"},
-                               {"--hpgl", "F", "the same as HPGL"},
-                               {"--pdf", "F", "pages to print and cut by hand"},
-                               {"--sheet", "WxH", "masking sheet in mm or inches, as 150x100mm or 6x6in"}};
+constexpr Option kMasksOptions[] = {
+    {"--json", nullptr, "one JSON object"},
+    {"--svg", "F", "cut lines in mm, one path per cut"},
+    {"--dxf", "F", "the same as DXF (R12)"},
+    {"--hpgl", "F", "the same as HPGL"},
+    {"--pdf", "F", "pages to print and cut by hand"},
+    {"--sheet", "WxH", "masking sheet in mm or inches, as 150x100mm or 6x6in"}};
 
 /// "150x100mm", "6x6in", "6x6": inches as usual for a bare number up to 30, else millimetres.
 std::optional<MaskingSheet> sheetOf(const QString& text) {

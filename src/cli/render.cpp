@@ -8,8 +8,8 @@ namespace havlo::cli {
 namespace {
 
 constexpr Option kRenderOptions[] = {{"--json", nullptr, "one JSON object"},
-                               {"--png", "F", "where the picture goes"},
-                               {"--dpi", "N", "resolution, 20 to 2400; 300 if not given"}};
+                                     {"--png", "F", "where the picture goes"},
+                                     {"--dpi", "N", "resolution, 20 to 2400; 300 if not given"}};
 
 int runRender(const Call& call) {
   if (!call.has("--png")) return complain(kUsage, QStringLiteral("render wants --png F"));

@@ -13,10 +13,10 @@ namespace havlo::cli {
 namespace {
 
 constexpr Option kRunsheetOptions[] = {{"--json", nullptr, "one JSON object"},
-                               {"--csv", "F", "a table, one step a row"},
-                               {"--pdf", "F", "pages with a picture of every step"},
-                               {"--sheet", "S", "a4 or letter; a4 if not given"},
-                               {"--units", "U", "mm or in, on the pages; mm if not given"}};
+                                       {"--csv", "F", "a table, one step a row"},
+                                       {"--pdf", "F", "pages with a picture of every step"},
+                                       {"--sheet", "S", "a4 or letter; a4 if not given"},
+                                       {"--units", "U", "mm or in, on the pages; mm if not given"}};
 
 QString quoted(QString field) {
   if (!field.contains(u',') && !field.contains(u'"') && !field.contains(u'\n')) return field;

@@ -60,6 +60,7 @@ int runSchools(const Call& call) {
 
 }  // namespace
 
-const Verb kSchools{"schools", "the plan by every school of keeping things in front", kSchoolsOptions, runSchools};
+const Verb kSchools{"schools", "the plan by every school of keeping things in front", kSchoolsOptions,
+                    runSchools};
 
 }  // namespace havlo::cli

@@ -12,10 +12,10 @@ namespace havlo::cli {
 namespace {
 
 constexpr Option kSimulateOptions[] = {{"--json", nullptr, "one JSON object"},
-                               {"--png", "F", "the simulated finished card"},
-                               {"--steps", "DIR", "a picture after every step"},
-                               {"--dpi", "N", "resolution, 20 to 2400; 300 if not given"},
-                               {"--order", "A,B,C", "stamp in this order instead"}};
+                                       {"--png", "F", "the simulated finished card"},
+                                       {"--steps", "DIR", "a picture after every step"},
+                                       {"--dpi", "N", "resolution, 20 to 2400; 300 if not given"},
+                                       {"--order", "A,B,C", "stamp in this order instead"}};
 
 Result<Done> writeSteps(const QString& folder, const std::vector<QImage>& steps) {
   if (!QDir().mkpath(folder))

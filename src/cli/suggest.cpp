@@ -1,8 +1,8 @@
 // havlo-cli suggest: arrangements proposed, each proven by the press.
 #include "cli/report.h"
 #include "cli/verb.h"
-#include "core/chain/foretell.h"
 #include "core/arrange/arrange.h"
+#include "core/chain/foretell.h"
 #include "io/art/svg_art.h"
 #include "io/files/plan_file.h"
 #include "io/wording/focus_words.h"
@@ -11,10 +11,10 @@ namespace havlo::cli {
 namespace {
 
 constexpr Option kSuggestOptions[] = {{"--json", nullptr, "one JSON object"},
-                               {"--seed", "N", "another number, other proposals; 1 if not given"},
-                               {"--lock", "A,B", "impressions that stay where they are"},
-                               {"--add", "A,B", "stamps of the plan to put on the card besides"},
-                               {"--plans", "DIR", "writes each proposal there as a plan"}};
+                                      {"--seed", "N", "another number, other proposals; 1 if not given"},
+                                      {"--lock", "A,B", "impressions that stay where they are"},
+                                      {"--add", "A,B", "stamps of the plan to put on the card besides"},
+                                      {"--plans", "DIR", "writes each proposal there as a plan"}};
 
 std::vector<std::string> listOf(const QString& text) {
   std::vector<std::string> out;

@@ -7,11 +7,11 @@ namespace havlo::cli {
 namespace {
 
 constexpr Option kTemplateOptions[] = {{"--json", nullptr, "one JSON object"},
-                               {"--pdf", "F", "pages"},
-                               {"--svg", "F", "one drawing"},
-                               {"--guides", "F", "the pencil sheet alone, as SVG of panel size"},
-                               {"--page", "SIZE", "a4 or letter; a4 if not given"},
-                               {"--units", "U", "mm or in; mm if not given"}};
+                                       {"--pdf", "F", "pages"},
+                                       {"--svg", "F", "one drawing"},
+                                       {"--guides", "F", "the pencil sheet alone, as SVG of panel size"},
+                                       {"--page", "SIZE", "a4 or letter; a4 if not given"},
+                                       {"--units", "U", "mm or in; mm if not given"}};
 
 int runTemplate(const Call& call) {
   if (!call.has("--pdf") && !call.has("--svg") && !call.has("--guides"))

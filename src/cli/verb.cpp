@@ -1,10 +1,10 @@
 // Loading, complaining and printing for all verbs.
 #include "cli/verb.h"
-#include "core/chain/chain.h"
 
 #include <cmath>
 #include <cstdio>
 
+#include "core/chain/chain.h"
 #include "core/focus/looks.h"
 #include "io/art/svg_art.h"
 #include "io/files/plan_file.h"

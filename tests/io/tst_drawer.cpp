@@ -236,7 +236,8 @@ class TstDrawer : public QObject {
   void aKillLosesNothingThatWasDone() {
     const QString file = fresh();
     QProcess child;
-    child.start(QCoreApplication::applicationFilePath(), {QStringLiteral("io/drawer"), QStringLiteral("--put-for-ever"), file});
+    child.start(QCoreApplication::applicationFilePath(),
+                {QStringLiteral("io/drawer"), QStringLiteral("--put-for-ever"), file});
     QVERIFY(child.waitForStarted());
     QTest::qWait(700);
     child.kill();
@@ -368,31 +369,38 @@ class TstDrawer : public QObject {
     const QString file = folder.filePath(QStringLiteral("drawer.sqlite"));
     QVERIFY(bool(opened(file)->putAll(someDrawer())));
     for (const char* junk : {"'many'", "-5", "1e308", "9e999", "x'00ff'", "0"}) {
-      sqlite(file, QStringLiteral("UPDATE stamp SET width=%1, height=%1, typical=%1, least=%1, most=%1, role=%1, tags=%1, "
-                                  "die=%1; UPDATE paper SET thickness=%1, width=%1, colour=%1; UPDATE mask SET uses_left=%1")
-                       .arg(QLatin1String(junk)));
+      sqlite(file,
+             QStringLiteral(
+                 "UPDATE stamp SET width=%1, height=%1, typical=%1, least=%1, most=%1, role=%1, tags=%1, "
+                 "die=%1; UPDATE paper SET thickness=%1, width=%1, colour=%1; UPDATE mask SET uses_left=%1")
+                 .arg(QLatin1String(junk)));
       const auto store = opened(file);
       const auto cards = store->cards();
       QCOMPARE(cards.size(), someDrawer().stamps.size());
       for (const DrawerCard& c : cards) {
         QVERIFY2(c.width_mm > 0 && c.width_mm <= 2000 && c.height_mm > 0 && c.height_mm <= 2000, junk);
-        QVERIFY(!c.realHeight || (c.realHeight->least_m > 0 && c.realHeight->least_m <= c.realHeight->typical_m &&
-                                  c.realHeight->typical_m <= c.realHeight->most_m && c.realHeight->most_m <= 1e5));
+        QVERIFY(!c.realHeight ||
+                (c.realHeight->least_m > 0 && c.realHeight->least_m <= c.realHeight->typical_m &&
+                 c.realHeight->typical_m <= c.realHeight->most_m && c.realHeight->most_m <= 1e5));
       }
-      for (const DrawerPaper& p : store->papers()) QVERIFY(p.width_mm >= 0 && p.width_mm <= 2000 && p.thickness_mm <= 20);
+      for (const DrawerPaper& p : store->papers())
+        QVERIFY(p.width_mm >= 0 && p.width_mm <= 2000 && p.thickness_mm <= 20);
       for (const KeptMask& m : store->masks()) QVERIFY(m.usesLeft >= 0);
     }
   }
 
-  // Written on a machine with decimal commas by an earlier Havlo: 24 of 6 764 pixels of such a stamp were inked.
+  // Written on a machine with decimal commas by an earlier Havlo: 24 of 6 764 pixels of such a stamp were
+  // inked.
   void drawingsWithDecimalCommasAreMended() {
     const QTemporaryDir folder;
     const QString file = folder.filePath(QStringLiteral("drawer.sqlite"));
     DrawerStamp stamp;
     stamp.stamp = slab("s", 10, 20);
     const std::string sound =
-        "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"10.00mm\" height=\"20.00mm\" viewBox=\"0 0 10.00 20.00\">"
-        "<path fill=\"#000000\" fill-rule=\"evenodd\" d=\"M1.50,2.25L8.00,2.25C9.00,3.00 9.50,4.00 8.75,-6.50Z\"/></svg>";
+        "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"10.00mm\" height=\"20.00mm\" viewBox=\"0 0 10.00 "
+        "20.00\">"
+        "<path fill=\"#000000\" fill-rule=\"evenodd\" d=\"M1.50,2.25L8.00,2.25C9.00,3.00 9.50,4.00 "
+        "8.75,-6.50Z\"/></svg>";
     std::string commas = sound;
     for (size_t k = 1; k + 1 < commas.size(); ++k)
       if (commas[k] == '.' && std::isdigit(static_cast<unsigned char>(commas[k - 1]))) commas[k] = ',';
@@ -403,7 +411,8 @@ class TstDrawer : public QObject {
     QProcess p;
     QString body = QString::fromStdString(writeStamp(stamp.stamp));
     QString broken = QString::fromStdString(commas);
-    body.replace(QString::fromStdString(sound).replace(u'"', QStringLiteral("\\\"")), broken.replace(u'"', QStringLiteral("\\\"")));
+    body.replace(QString::fromStdString(sound).replace(u'"', QStringLiteral("\\\"")),
+                 broken.replace(u'"', QStringLiteral("\\\"")));
     QVERIFY(body.contains(QStringLiteral("10,00mm")));
     sqlite(file, QStringLiteral("UPDATE stamp_body SET json='%1'").arg(body));
     {

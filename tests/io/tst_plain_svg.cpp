@@ -1,5 +1,5 @@
-// The gate for drawings: everything that reaches outside, in every packing and encoding, and bombs. The pieces that
-// should draw do, compared with the same drawing rendered by librsvg.
+// The gate for drawings: everything that reaches outside, in every packing and encoding, and bombs. The
+// pieces that should draw do, compared with the same drawing rendered by librsvg.
 #include <zlib.h>
 
 #include <QDir>
@@ -40,9 +40,10 @@ QByteArray utf16(const QByteArray& text) {
   return encode(QString::fromUtf8(text));
 }
 
-QByteArray svg(const QByteArray& inside, const QByteArray& attributes = "width='20mm' height='20mm' viewBox='0 0 20 20'") {
-  return "<svg xmlns='http://www.w3.org/2000/svg' xmlns:xlink='http://www.w3.org/1999/xlink' " + attributes + ">" +
-         inside + "</svg>";
+QByteArray svg(const QByteArray& inside,
+               const QByteArray& attributes = "width='20mm' height='20mm' viewBox='0 0 20 20'") {
+  return "<svg xmlns='http://www.w3.org/2000/svg' xmlns:xlink='http://www.w3.org/1999/xlink' " + attributes +
+         ">" + inside + "</svg>";
 }
 
 }  // namespace
@@ -89,7 +90,8 @@ class TstPlainSvg : public QObject {
       laughs += "<g id='a" + QByteArray::number(k) + "'>" +
                 QByteArray("<use xlink:href='#a" + QByteArray::number(k - 1) + "'/>").repeated(10) + "</g>";
     QTest::newRow("use of use of use") << svg(laughs);
-    QTest::newRow("use in a ring") << svg("<g id='a'><use xlink:href='#b'/></g><g id='b'><use xlink:href='#a'/></g>");
+    QTest::newRow("use in a ring") << svg(
+        "<g id='a'><use xlink:href='#b'/></g><g id='b'><use xlink:href='#a'/></g>");
     QTest::newRow("deep") << svg(QByteArray("<g>").repeated(100000) + QByteArray("</g>").repeated(100000));
     QTest::newRow("dashes without number")
         << svg("<path stroke='#000' stroke-dasharray='0.000001' d='M0,0L1000000,1000000'/>");
@@ -107,10 +109,13 @@ class TstPlainSvg : public QObject {
   void whatDrawsComesThrough_data() {
     QTest::addColumn<QByteArray>("bytes");
     const QByteArray body =
-        "<defs><linearGradient id='g'><stop offset='0' stop-color='#000'/><stop offset='1' stop-color='#777'/>"
+        "<defs><linearGradient id='g'><stop offset='0' stop-color='#000'/><stop offset='1' "
+        "stop-color='#777'/>"
         "</linearGradient></defs><g transform='translate(1 1)'><path d='M1,1 l8,0 0,8 -8,0z' fill='url(#g)'/>"
-        "<circle cx='14' cy='5' r='3.5' style='fill:#222;stroke:none'/><rect id='r' x='2' y='12' width='5' height='4'/>"
-        "<use xlink:href='#r' x='8'/><polyline points='1,18 9,18 9,17' fill='none' stroke='#000' stroke-width='.6'/></g>";
+        "<circle cx='14' cy='5' r='3.5' style='fill:#222;stroke:none'/><rect id='r' x='2' y='12' width='5' "
+        "height='4'/>"
+        "<use xlink:href='#r' x='8'/><polyline points='1,18 9,18 9,17' fill='none' stroke='#000' "
+        "stroke-width='.6'/></g>";
     QTest::newRow("plain") << svg(body);
     QTest::newRow("packed") << packed(svg(body));
     QTest::newRow("with what an editor adds")
@@ -134,9 +139,9 @@ class TstPlainSvg : public QObject {
     QVERIFY(file.open(QIODevice::WriteOnly) && file.write(bytes) == bytes.size());
     file.close();
     QProcess rsvg;
-    rsvg.start(QStringLiteral("rsvg-convert"), {QStringLiteral("-w"), QStringLiteral("200"), QStringLiteral("-b"),
-                                                QStringLiteral("white"), file.fileName(), QStringLiteral("-o"),
-                                                folder.filePath(QStringLiteral("a.png"))});
+    rsvg.start(QStringLiteral("rsvg-convert"),
+               {QStringLiteral("-w"), QStringLiteral("200"), QStringLiteral("-b"), QStringLiteral("white"),
+                file.fileName(), QStringLiteral("-o"), folder.filePath(QStringLiteral("a.png"))});
     QVERIFY(rsvg.waitForFinished() && rsvg.exitCode() == 0);
     const QImage theirs(folder.filePath(QStringLiteral("a.png")));
     int off = 0, ink = 0;

@@ -4,9 +4,9 @@
 #include <QTest>
 #include <cmath>
 
-#include "core/chain/foretell.h"
 #include "core/arrange/arrange.h"
 #include "core/chain/chain.h"
+#include "core/chain/foretell.h"
 #include "core/edit/edits.h"
 #include "io/art/svg_art.h"
 #include "io/wording/focus_words.h"

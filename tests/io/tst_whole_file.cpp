@@ -66,7 +66,8 @@ class TstWholeFile : public QObject {
     const int told = inChildWithLimit(4096, [&] { return saveWhole(path, QByteArray(size, 'x')) ? 0 : 7; });
     QCOMPARE(told, 7);  // not said to be saved
     QCOMPARE(bytesOf(path), QByteArray("as it was"));
-    QCOMPARE(QDir(m_folder.path()).entryList({QStringLiteral(".havlo-*")}, QDir::Files | QDir::Hidden).size(), 0);
+    QCOMPARE(QDir(m_folder.path()).entryList({QStringLiteral(".havlo-*")}, QDir::Files | QDir::Hidden).size(),
+             0);
   }
 
   void longNamesAndOddNames() {

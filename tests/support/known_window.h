@@ -18,7 +18,8 @@
 
 namespace havlo::testing {
 
-/// Lets the event loop run until no job below `root` is at work. Jobs end by signals; only tests wait for them.
+/// Lets the event loop run until no job below `root` is at work. Jobs end by signals; only tests wait for
+/// them.
 inline void waitForJobs(QObject& root) {
   for (int quiet = 0; quiet < 3;) {
     QCoreApplication::processEvents();

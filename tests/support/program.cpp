@@ -36,7 +36,8 @@ Registered::Registered(const char* file, std::function<int(int, char**)> run) {
 int runNamed(int argc, char** argv) {
   const auto test = argc > 1 ? all().find(argv[1]) : all().end();
   if (test == all().end()) {
-    std::fprintf(argc > 1 ? stderr : stdout, "usage: %s NAME [arguments of Qt Test]; the names are:\n", argv[0]);
+    std::fprintf(argc > 1 ? stderr : stdout, "usage: %s NAME [arguments of Qt Test]; the names are:\n",
+                 argv[0]);
     for (const auto& [name, run] : all()) std::fprintf(argc > 1 ? stderr : stdout, "%s\n", name.c_str());
     return argc > 1 ? 2 : 0;
   }

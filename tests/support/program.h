@@ -14,8 +14,8 @@ struct Registered {
 
 }  // namespace havlo::testing
 
-#define HAVLO_TEST(Class)                                                              \
+#define HAVLO_TEST(Class)                                                                         \
   static const havlo::testing::Registered registered##Class(__FILE__, [](int argc, char** argv) { \
-    Class test;                                                                        \
-    return QTest::qExec(&test, argc, argv);                                            \
+    Class test;                                                                                   \
+    return QTest::qExec(&test, argc, argv);                                                       \
   });

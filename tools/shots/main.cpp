@@ -58,10 +58,10 @@ int main(int argc, char** argv) {
   QApplication app(argc, argv);
   QCoreApplication::setApplicationName(QStringLiteral("havlo-shots"));
   if (argc < 2)
-    return std::fprintf(
-               stderr,
-               "usage: shots FOLDER "
-               "[card,drawer,adding,scene,masks,order,joins,schools,slips,looks,background,inks,greeting,reading,arrange,make,practice,shed,fen]\n"),
+    return std::fprintf(stderr,
+                        "usage: shots FOLDER "
+                        "[card,drawer,adding,scene,masks,order,joins,schools,slips,looks,background,inks,"
+                        "greeting,reading,arrange,make,practice,shed,fen]\n"),
            2;
   const QDir folder(QString::fromLocal8Bit(argv[1]));
   folder.mkpath(QStringLiteral("."));
@@ -238,8 +238,8 @@ int main(int argc, char** argv) {
     saved = sheet.save(folder.filePath(QStringLiteral("stamps.png"))) && saved;
   }
   const auto list = [](const char* words) { return QString::fromLatin1(words).split(QLatin1Char(',')); };
-  const QStringList all =
-      list("card,drawer,adding,scene,masks,order,joins,schools,slips,looks,background,arrange,make,practice,shed");
+  const QStringList all = list(
+      "card,drawer,adding,scene,masks,order,joins,schools,slips,looks,background,arrange,make,practice,shed");
   const QStringList wanted = argc > 2 ? QString::fromLocal8Bit(argv[2]).split(QLatin1Char(',')) : all;
   scene(false, 1.0, QString(), wanted);
   // On the dark ground and with large text only some.

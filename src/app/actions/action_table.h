@@ -16,7 +16,8 @@ struct Command {
   std::function<bool()> enabled = [] { return true; };
   bool checkable = false;
   std::function<bool()> checked = [] { return false; };
-  /// Where it stands: a menu, and a part of it; parts are parted by a line. A place's commands say it themselves.
+  /// Where it stands: a menu, and a part of it; parts are parted by a line. A place's commands say it
+  /// themselves.
   QString menu = {};
   int part = 0;
 };

@@ -10,9 +10,9 @@
 
 #include "app/common/form_rows.h"
 #include "app/common/keyed_rows.h"
+#include "app/common/picture_box.h"
 #include "app/common/rolled.h"
 #include "app/common/sheet_frame.h"
-#include "app/order/picture_box.h"
 #include "core/chain/foretell.h"
 #include "io/art/picture.h"
 #include "io/art/svg_art.h"
@@ -139,7 +139,8 @@ std::vector<std::string> ArrangePlace::ticked(const Ticks& ticks) {
 
 void ArrangePlace::fillThings() {
   const Plan& plan = m_session.plan();
-  const auto fill = [](KeyedRows* part, Ticks& ticks, const std::vector<std::pair<QString, std::string>>& list) {
+  const auto fill = [](KeyedRows* part, Ticks& ticks,
+                       const std::vector<std::pair<QString, std::string>>& list) {
     ticks.clear();
     part->begin();
     for (const auto& [text, id] : list) {

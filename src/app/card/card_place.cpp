@@ -324,7 +324,8 @@ void CardPlace::showMat(size_t k, const Mat& mat) {
       Card changed = m_session.plan().card;
       if (k >= changed.mats.size()) return;
       changed.mats[k].reveal_mm = std::fmax(0, mm);
-      say(tr("Mat shows %1").arg(QString::fromStdString(writeMeasure(Millimetres{mm}, m_session.units()))), changed);
+      say(tr("Mat shows %1").arg(QString::fromStdString(writeMeasure(Millimetres{mm}, m_session.units()))),
+          changed);
     });
   });
   reveal->setUnits(m_session.units());

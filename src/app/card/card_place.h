@@ -1,7 +1,6 @@
 // The place Card: size, border, base and mats, drawn to scale together.
 #pragma once
 
-
 #include "app/common/place.h"
 #include "app/session/plan_session.h"
 

@@ -16,7 +16,6 @@ namespace {
 
 constexpr double kMargin = 44;  // px for measures around a drawing
 
-
 /// A measure on a line between two ends, with short end strokes; the words stand clear of the line.
 void drawMeasure(QPainter& p, QPointF a, QPointF b, const QString& text) {
   const Theme& t = theme();

@@ -27,7 +27,8 @@ void KeyedRows::put(const QString& name, QWidget* cell, Qt::Alignment alignment)
   slot = cell;
   m_named.insert(name);
   int row = -1, column = -1, rows = 0, columns = 0;
-  if (const int at = m_grid->indexOf(cell); at >= 0) m_grid->getItemPosition(at, &row, &column, &rows, &columns);
+  if (const int at = m_grid->indexOf(cell); at >= 0)
+    m_grid->getItemPosition(at, &row, &column, &rows, &columns);
   if (row != m_row || column != m_column || columns != m_span) {
     const bool fresh = row < 0;
     if (!fresh) m_grid->removeWidget(cell);

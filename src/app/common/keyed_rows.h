@@ -1,5 +1,5 @@
-// A list of rows that is brought up to date in place: a row has a key and lives as long as the key does. What is
-// being clicked or typed in keeps the focus, and is never deleted while it speaks.
+// A list of rows that is brought up to date in place: a row has a key and lives as long as the key does. What
+// is being clicked or typed in keeps the focus, and is never deleted while it speaks.
 #pragma once
 
 #include <QGridLayout>
@@ -13,8 +13,8 @@
 
 namespace havlo {
 
-/// Use: begin(); for each row next(key) and its cells from left to right; end(). A cell is known by its row, its
-/// column and its class; it is made when it is first asked for, and only changed afterwards.
+/// Use: begin(); for each row next(key) and its cells from left to right; end(). A cell is known by its row,
+/// its column and its class; it is made when it is first asked for, and only changed afterwards.
 class KeyedRows : public QWidget {
  public:
   explicit KeyedRows(QWidget* parent = nullptr);

@@ -1,4 +1,5 @@
-// What the window asks of a place: nothing else of it is known to the shell. The list of places is in shell/places.
+// What the window asks of a place: nothing else of it is known to the shell. The list of places is in
+// shell/places.
 #pragma once
 
 #include <QKeySequence>

@@ -1,7 +1,6 @@
 // The place Drawer: the maker's stamps at true relative size, inks and papers, and adding stamps from a scan.
 #pragma once
 
-
 #include "app/common/place.h"
 #include "app/session/drawer_session.h"
 #include "app/session/job.h"

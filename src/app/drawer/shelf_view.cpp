@@ -8,7 +8,7 @@
 #include <QToolTip>
 #include <algorithm>
 
-#include "app/scene/scene_place.h"
+#include "app/common/thumbnail.h"
 #include "app/theme/theme.h"
 #include "io/art/svg_art.h"
 #include "io/wording/card_words.h"

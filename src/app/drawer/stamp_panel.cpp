@@ -9,9 +9,9 @@
 #include <QVBoxLayout>
 
 #include "app/common/form_rows.h"
+#include "app/common/picture_box.h"
 #include "app/common/rolled.h"
-#include "app/order/picture_box.h"
-#include "app/scene/scene_place.h"
+#include "app/common/thumbnail.h"
 #include "core/edit/card_edits.h"
 #include "io/art/svg_art.h"
 #include "io/wording/card_words.h"

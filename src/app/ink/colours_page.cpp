@@ -8,8 +8,8 @@
 
 #include "app/common/form_rows.h"
 #include "app/common/keyed_rows.h"
+#include "app/common/picture_box.h"
 #include "app/common/rolled.h"
-#include "app/order/picture_box.h"
 #include "app/session/drawer_session.h"
 #include "core/edit/edits.h"
 #include "core/edit/wash_edits.h"
@@ -157,7 +157,8 @@ void ColoursPage::fillContrasts() {
     m_contrasts->label(labelOf(plan, i), bodyFont(thing.hero ? QFont::DemiBold : QFont::Normal), theme().ink);
     showInks(*m_contrasts->cell<QComboBox>([this, id = thing.id] { return inkChoice(id); }), i);
     const bool sinks = s.difference < 10;
-    m_contrasts->label(tr("%1 apart").arg(s.difference, 0, 'f', 0), bodyFont(sinks ? QFont::DemiBold : QFont::Normal),
+    m_contrasts->label(tr("%1 apart").arg(s.difference, 0, 'f', 0),
+                       bodyFont(sinks ? QFont::DemiBold : QFont::Normal),
                        sinks ? theme().ochre : theme().soft);
   }
   m_contrasts->end(false);
@@ -216,7 +217,8 @@ void ColoursPage::fillPalettes() {
     const auto ink = [&](int i) -> const Ink& { return m_inks[static_cast<size_t>(i)]; };
     m_palettes->next(QStringLiteral("palette-%1").arg(k));
     m_palettes->cell<PaletteStrip>([] { return new PaletteStrip; }, Qt::AlignTop)
-        ->show(washed(ink(c.sky), plan.card.paper), washed(ink(c.ground), plan.card.paper), ink(c.hero).colour);
+        ->show(washed(ink(c.sky), plan.card.paper), washed(ink(c.ground), plan.card.paper),
+               ink(c.hero).colour);
     m_palettes->label(paletteWords(m_inks, c), labelFont(), theme().soft, true);
     m_palettes->cell<QPushButton>(
         [this, k] {

@@ -2,7 +2,6 @@
 // the looks.
 #pragma once
 
-
 #include "app/common/place.h"
 #include "app/session/plan_session.h"
 

@@ -7,7 +7,7 @@
 #include <functional>
 #include <optional>
 
-#include "app/scene/face_geometry.h"
+#include "app/common/face_geometry.h"
 #include "app/session/job.h"
 #include "app/session/plan_session.h"
 #include "core/focus/looks.h"

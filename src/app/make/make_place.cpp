@@ -1,7 +1,6 @@
 // What is shown follows from the making alone; every act goes through MakingSession and comes back as
 // changed().
 #include "app/make/make_place.h"
-#include "app/common/keyed_rows.h"
 
 #include <QApplication>
 #include <QCheckBox>
@@ -15,6 +14,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "app/common/keyed_rows.h"
 #include "app/common/rolled.h"
 #include "app/common/sheet_frame.h"
 #include "app/make/make_start.h"
@@ -255,7 +255,8 @@ void MakePlace::begin() {
 }
 
 void MakePlace::planChanged() {
-  if (m_beginsWhenOrdered && m_beginsWhenOrdered == m_session.snapshot() && !m_session.orderIsQuick()) return begin();
+  if (m_beginsWhenOrdered && m_beginsWhenOrdered == m_session.snapshot() && !m_session.orderIsQuick())
+    return begin();
   m_beginsWhenOrdered.reset();
   m_start->setWaiting(false);
   if (!m_making.bench()) refresh();
@@ -484,7 +485,8 @@ void MakePlace::fillChecks() {
     auto* box = m_checks->cell<QCheckBox>([this, k] {
       auto* made = new QCheckBox;
       made->setFont(sizedFont(19, QFont::DemiBold));
-      connect(made, &QCheckBox::clicked, this, [this, k](bool on) { m_making.tick(static_cast<int>(k), on); });
+      connect(made, &QCheckBox::clicked, this,
+              [this, k](bool on) { m_making.tick(static_cast<int>(k), on); });
       return made;
     });
     box->setText(text);

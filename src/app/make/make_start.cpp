@@ -1,15 +1,15 @@
 // Pictures and lists only; what is to be done is asked for by signals.
 #include "app/make/make_start.h"
-#include "app/common/keyed_rows.h"
 
 #include <QDateTime>
 #include <QHBoxLayout>
 #include <QLocale>
 #include <QPushButton>
 
+#include "app/common/keyed_rows.h"
+#include "app/common/picture_box.h"
 #include "app/common/rolled.h"
 #include "app/common/sheet_frame.h"
-#include "app/order/picture_box.h"
 #include "app/session/plan_session.h"
 #include "io/wording/step_words.h"
 #include "io/wording/work_words.h"
@@ -98,7 +98,8 @@ void MakeStart::listEarlier(const std::vector<MakingRecord>& left) {
         r.plan->title.empty() ? tr("a card without a title") : QString::fromStdString(r.plan->title);
     const QString when = QLocale().toString(QDateTime::fromSecsSinceEpoch(static_cast<qint64>(r.begun_s)),
                                             QLocale::ShortFormat);
-    m_earlier->label(tr("%1, begun %2, %3 steps done").arg(title, when).arg(r.at), sizedFont(15), theme().ink, true);
+    m_earlier->label(tr("%1, begun %2, %3 steps done").arg(title, when).arg(r.at), sizedFont(15), theme().ink,
+                     true);
     button(tr("Go on"), "goOn", r.id, &MakeStart::goOnRequested);
     button(tr("Drop it"), "drop", r.id, &MakeStart::dropRequested)->setProperty("plain", true);
   }

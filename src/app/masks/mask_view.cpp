@@ -7,7 +7,7 @@
 #include <QToolTip>
 
 #include "app/common/marks.h"
-#include "app/scene/scene_place.h"
+#include "app/common/thumbnail.h"
 #include "app/theme/theme.h"
 #include "core/outline/distance.h"
 #include "core/outline/shared_area.h"

@@ -13,8 +13,8 @@
 
 #include "app/common/form_rows.h"
 #include "app/common/measure_edit.h"
+#include "app/common/picture_box.h"
 #include "app/masks/mask_view.h"
-#include "app/order/picture_box.h"
 #include "core/card/card_sizes.h"
 #include "core/cutting/cutter.h"
 #include "core/edit/card_edits.h"
@@ -372,14 +372,14 @@ void MasksPage::showLayout() {
 void MasksPage::tryCutter() {
   if (m_job.masks.empty() || !m_session.isNow(m_of)) return;
   const auto format = static_cast<CutFormat>(m_format->currentIndex());
-  m_trying->run(
-      [format, title = title(), all = sheets()](const PlanState&, const Progress&) { return tried(format, title, all); },
-      [this](const PlanState&, Result<Tried> done) {
-        if (!done) return Q_EMIT m_session.trouble(QString::fromStdString(done.error().text()));
-        m_reports = std::move(done.value().reports);
-        m_cutPicture = done.value().picture;
-        showLayout();
-      });
+  m_trying->run([format, title = title(), all = sheets()](
+                    const PlanState&, const Progress&) { return tried(format, title, all); },
+                [this](const PlanState&, Result<Tried> done) {
+                  if (!done) return Q_EMIT m_session.trouble(QString::fromStdString(done.error().text()));
+                  m_reports = std::move(done.value().reports);
+                  m_cutPicture = done.value().picture;
+                  showLayout();
+                });
 }
 
 /// The very bytes that would be saved, read back and cut.
@@ -425,7 +425,6 @@ void MasksPage::choose(const std::string& stamp) {
   for (int k = 0; k < m_list->count(); ++k)
     if (m_list->item(k)->data(Qt::UserRole).toString().toStdString() == stamp) m_list->setCurrentRow(k);
 }
-
 
 void MasksPage::beginWork() {
   if (m_stale) layOutNow();

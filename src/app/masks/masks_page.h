@@ -79,7 +79,8 @@ class MasksPage : public QWidget {
   std::vector<LabelledSheet> sheets() const;
   QString title() const;
   void chooseFile();
-  static Result<Tried> tried(CutFormat format, const QString& title, const std::vector<LabelledSheet>& sheets);
+  static Result<Tried> tried(CutFormat format, const QString& title,
+                             const std::vector<LabelledSheet>& sheets);
 };
 
 }  // namespace havlo

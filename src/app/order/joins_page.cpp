@@ -11,9 +11,9 @@
 
 #include "app/common/form_rows.h"
 #include "app/common/keyed_rows.h"
+#include "app/common/picture_box.h"
 #include "app/common/rolled.h"
 #include "app/common/sheet_frame.h"
-#include "app/order/picture_box.h"
 #include "core/edit/card_edits.h"
 #include "core/edit/edits.h"
 #include "io/art/picture.h"
@@ -74,7 +74,10 @@ QImage withHeat(QImage image, const Plan& plan, const JoinRisk& risk) {
 }  // namespace
 
 JoinsPage::JoinsPage(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget* parent)
-    : QWidget(parent), m_session(session), m_art(std::move(art)), m_job(new PlanJob<Result<Found>>(session, this)) {
+    : QWidget(parent),
+      m_session(session),
+      m_art(std::move(art)),
+      m_job(new PlanJob<Result<Found>>(session, this)) {
   auto* row = new QHBoxLayout(this);
   row->setContentsMargins(0, 0, 0, 0);
   row->setSpacing(10);

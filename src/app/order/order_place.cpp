@@ -14,11 +14,11 @@
 
 #include "app/common/form_rows.h"
 #include "app/common/keyed_rows.h"
+#include "app/common/picture_box.h"
 #include "app/common/rolled.h"
 #include "app/common/sheet_frame.h"
 #include "app/masks/masks_page.h"
 #include "app/order/joins_page.h"
-#include "app/order/picture_box.h"
 #include "app/order/schools_page.h"
 #include "app/order/slips_page.h"
 #include "app/order/step_strip.h"
@@ -394,8 +394,10 @@ void OrderPlace::simulateNow() {
   m_progress->show();
   m_stop->show();
   m_job->run(
-      [art = m_art, tiles = m_tiles, hatch = lightTheme().green](const PlanState& of, const Progress& progress) {
-        return stepPictures(*of.plan, *of.analysis, *art, stripDpi(*of.plan, *of.analysis), hatch, progress, tiles);
+      [art = m_art, tiles = m_tiles, hatch = lightTheme().green](const PlanState& of,
+                                                                 const Progress& progress) {
+        return stepPictures(*of.plan, *of.analysis, *art, stripDpi(*of.plan, *of.analysis), hatch, progress,
+                            tiles);
       },
       [this](const PlanState& of, Result<StepPictures> result) {
         m_progress->hide();
@@ -426,8 +428,7 @@ void OrderPlace::showStep(int place) {
     m_big->setPicture({});
     return;
   }
-  const StepWords words =
-      wordsOf(*shown.plan, a, a.sheet.steps[static_cast<size_t>(k)], m_session.units());
+  const StepWords words = wordsOf(*shown.plan, a, a.sheet.steps[static_cast<size_t>(k)], m_session.units());
   m_stepTitle->setText(tr("%1 of %2: %3").arg(place + 1).arg(m_strip->count()).arg(words.title));
   const auto say = [](QLabel* label, const QString& text) {
     label->setText(text.isEmpty() ? text : text.left(1).toUpper() + text.mid(1));

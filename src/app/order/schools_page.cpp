@@ -1,6 +1,5 @@
 // The comparison presses the plan eight times in a worker; the advice is at hand at once.
 #include "app/order/schools_page.h"
-#include "app/common/keyed_rows.h"
 
 #include <QComboBox>
 #include <QCoreApplication>
@@ -9,6 +8,7 @@
 #include <QPushButton>
 #include <algorithm>
 
+#include "app/common/keyed_rows.h"
 #include "app/common/rolled.h"
 #include "app/common/sheet_frame.h"
 #include "core/edit/edits.h"
@@ -125,8 +125,8 @@ void SchoolsPage::work() {
   m_progress->show();
   m_job->run(
       [art = m_art](const PlanState& of, const Progress& progress) {
-        return compareSchools(*of.plan, *of.analysis, art.get(), dpiWithin(of.plan->card.panel.box(), 90, 5e5),
-                              progress);
+        return compareSchools(*of.plan, *of.analysis, art.get(),
+                              dpiWithin(of.plan->card.panel.box(), 90, 5e5), progress);
       },
       [this](const PlanState&, Result<std::vector<SchoolResult>> done) {
         if (!done) return;
@@ -159,12 +159,13 @@ void SchoolsPage::showTable() {
     const QFont font = bodyFont(r.technique ? QFont::Normal : QFont::DemiBold);
     const bool wrong = r.faults_mm2 > kSmallFault_mm2;
     m_table->next(name);
-    m_table->label(name, font, theme().ink)->setToolTip(r.technique ? capital(schoolWords(*r.technique)) : QString());
+    m_table->label(name, font, theme().ink)
+        ->setToolTip(r.technique ? capital(schoolWords(*r.technique)) : QString());
     m_table->label(QString::number(r.masks), font, theme().ink);
     m_table->label(minutesWords(r.minutes), font, theme().ink);
     m_table->label(r.risk < 0.05 ? tr("none") : QString::number(r.risk, 'f', 1), font, theme().ink);
-    m_table->label(wrong ? tr("%1 mm²").arg(r.faults_mm2, 0, 'f', r.faults_mm2 < 10 ? 1 : 0) : tr("nothing"), font,
-                   wrong ? theme().madder : theme().ink);
+    m_table->label(wrong ? tr("%1 mm²").arg(r.faults_mm2, 0, 'f', r.faults_mm2 < 10 ? 1 : 0) : tr("nothing"),
+                   font, wrong ? theme().madder : theme().ink);
     m_table->label(r.unsuited == 0   ? tr("none")
                    : r.unsuited == 1 ? tr("1 thing")
                                      : tr("%1 things").arg(r.unsuited),

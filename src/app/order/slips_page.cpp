@@ -10,8 +10,8 @@
 #include <algorithm>
 
 #include "app/common/form_rows.h"
+#include "app/common/picture_box.h"
 #include "app/common/sheet_frame.h"
-#include "app/order/picture_box.h"
 #include "io/art/picture.h"
 #include "io/art/svg_art.h"
 #include "io/wording/names.h"
@@ -26,7 +26,10 @@ constexpr int kMostWords = 6;
 }  // namespace
 
 SlipsPage::SlipsPage(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget* parent)
-    : QWidget(parent), m_session(session), m_art(std::move(art)), m_job(new PlanJob<Result<Pressed>>(session, this)) {
+    : QWidget(parent),
+      m_session(session),
+      m_art(std::move(art)),
+      m_job(new PlanJob<Result<Pressed>>(session, this)) {
   auto* row = new QHBoxLayout(this);
   row->setContentsMargins(0, 0, 0, 0);
   row->setSpacing(10);
@@ -151,7 +154,8 @@ void SlipsPage::tryOut(const WhatIf& what) {
   if (m_session.plan().impressions.empty()) return;
   m_head->setText(tr("Being pressed"));
   m_job->run(
-      [art = m_art, what, lively = m_lively](const PlanState& of, const Progress& progress) -> Result<Pressed> {
+      [art = m_art, what, lively = m_lively](const PlanState& of,
+                                             const Progress& progress) -> Result<Pressed> {
         const auto& plan = of.plan;
         const auto& analysis = of.analysis;
         const auto slip = slipped(*plan, *analysis, what);

@@ -12,7 +12,8 @@
 
 namespace havlo {
 
-StepStrip::StepStrip(PlanSession& session, QWidget* parent) : QWidget(parent), m_session(session), m_shown(session.state()) {
+StepStrip::StepStrip(PlanSession& session, QWidget* parent)
+    : QWidget(parent), m_session(session), m_shown(session.state()) {
   setFocusPolicy(Qt::StrongFocus);
   setAccessibleName(tr("Steps"));
   setAccessibleDescription(

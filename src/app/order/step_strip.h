@@ -16,7 +16,8 @@ class StepStrip : public QWidget {
  public:
   explicit StepStrip(PlanSession& session, QWidget* parent = nullptr);
 
-  /// Shows the steps of a state. @param pictures  made from that state, one per step of its run sheet, or none yet
+  /// Shows the steps of a state. @param pictures  made from that state, one per step of its run sheet, or
+  /// none yet
   void show(const PlanState& state, const std::vector<QImage>& pictures = {});
   const PlanState& shown() const { return m_shown; }
   int chosen() const { return m_chosen; }  ///< place in the strip

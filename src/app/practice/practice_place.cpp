@@ -1,6 +1,5 @@
 // The learner's steps are a value; what is on the screen follows from it.
 #include "app/practice/practice_place.h"
-#include "app/common/keyed_rows.h"
 
 #include <QCheckBox>
 #include <QCoreApplication>
@@ -11,9 +10,10 @@
 #include <QSettings>
 #include <algorithm>
 
+#include "app/common/keyed_rows.h"
+#include "app/common/picture_box.h"
 #include "app/common/rolled.h"
 #include "app/common/sheet_frame.h"
-#include "app/order/picture_box.h"
 #include "app/practice/exercises.h"
 #include "core/chain/chain.h"
 #include "core/plan/plan_text.h"

@@ -4,7 +4,7 @@
 #include <QPointF>
 #include <QString>
 
-#include "app/scene/face_geometry.h"
+#include "app/common/face_geometry.h"
 #include "app/session/plan_session.h"
 #include "core/depth/fitting.h"
 

@@ -6,8 +6,8 @@
 #include <QTimer>
 #include <QWidget>
 
+#include "app/common/face_geometry.h"
 #include "app/scene/face_drag.h"
-#include "app/scene/face_geometry.h"
 #include "app/scene/row_draft.h"
 #include "app/scene/scene_overlay.h"
 #include "app/session/job.h"

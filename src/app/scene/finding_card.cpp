@@ -41,7 +41,8 @@ FindingCard::FindingCard(QWidget* parent) : QWidget(parent) {
   m_know = plainButton(tr("I know"));
   m_know->setToolTip(tr("it stays in the reading, below the others"));
   auto* menu = new QMenu(m_know);
-  menu->addAction(tr("This one I know"), this, [this] { Q_EMIT knowAsked(static_cast<size_t>(m_index), false); });
+  menu->addAction(tr("This one I know"), this,
+                  [this] { Q_EMIT knowAsked(static_cast<size_t>(m_index), false); });
   menu->addAction(tr("On this card I know all of this kind"), this,
                   [this] { Q_EMIT knowAsked(static_cast<size_t>(m_index), true); });
   m_know->setMenu(menu);

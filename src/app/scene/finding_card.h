@@ -1,4 +1,5 @@
-// One finding as the reading shows it: what, how much, why, the mend and what it would do, and what may be asked.
+// One finding as the reading shows it: what, how much, why, the mend and what it would do, and what may be
+// asked.
 #pragma once
 
 #include <QWidget>
@@ -22,7 +23,8 @@ class FindingCard : public QWidget {
   bool fresh() const { return m_index < 0; }
   /// @param index  of the finding now; it comes back with what is asked
   /// @param told  what the mend would do to the hero, if that is known; @param better  whether the hero gains
-  void show(const Finding& finding, const FindingWords& words, size_t index, const QString& told, bool better);
+  void show(const Finding& finding, const FindingWords& words, size_t index, const QString& told,
+            bool better);
 
  Q_SIGNALS:
   void fixAsked(size_t index);

@@ -106,8 +106,8 @@ void ReadingPanel::showKnown() {
     });
     line->begin();
     line->next({});
-    line->label(wordsOf(m_session.plan(), *m_session.analysis(), m_shown[k], m_session.units()).text, labelFont(),
-                theme().soft, true);
+    line->label(wordsOf(m_session.plan(), *m_session.analysis(), m_shown[k], m_session.units()).text,
+                labelFont(), theme().soft, true);
     line->cell<QPushButton>(
         [this, k] {
           auto* back = plainButton(tr("Tell me again"));
@@ -152,7 +152,8 @@ void ReadingPanel::showCard(FindingCard& card, size_t index) {
   if (index < foretold.size() && foretold[index] && looks && looks->hero >= 0 && finding.fix) {
     const int before = qRound(100 * looks->heroShare()), after = qRound(100 * foretold[index]->share);
     better = after > before;
-    if (after != before) told = tr("Then the hero has %1 % of the pull instead of %2 %.").arg(after).arg(before);
+    if (after != before)
+      told = tr("Then the hero has %1 % of the pull instead of %2 %.").arg(after).arg(before);
   }
   if (card.fresh()) {
     connect(&card, &FindingCard::fixAsked, this, &ReadingPanel::applyFix);

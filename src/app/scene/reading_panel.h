@@ -4,7 +4,6 @@
 #include "app/common/sheet_frame.h"
 #include "app/session/plan_session.h"
 
-
 namespace havlo {
 
 class FindingCard;

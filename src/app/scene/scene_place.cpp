@@ -127,25 +127,6 @@ void ScenePlace::offerFitting(Point spot, const QPoint& global) {
   menu->popup(global);
 }
 
-QPixmap stampThumbnail(const Stamp& stamp, const SvgArt& art, QSize size, const QColor& ink) {
-  const double fit = std::min((size.width() - 4) / stamp.width_mm, (size.height() - 4) / stamp.height_mm);
-  const Grid grid(Box{0, 0, stamp.width_mm, stamp.height_mm}, fit * kMmPerInch);
-  const Placing flat({0, 0}, {0, 0}, Degrees{0});
-  std::optional<Tile> tile;
-  if (!stamp.art.empty()) tile = art.draw(stamp, flat, grid);
-  if (!tile) tile = softTile(grid, printedShape(stamp, {}));
-  QImage image(size, QImage::Format_ARGB32);
-  image.fill(Qt::transparent);
-  const int left = (size.width() - grid.width) / 2, top = (size.height() - grid.height) / 2;
-  for (int y = 0; y < size.height(); ++y)
-    for (int x = 0; x < size.width(); ++x) {
-      QColor c = ink;
-      c.setAlpha(tile->at(x - left, y - top));
-      image.setPixelColor(x, y, c);
-    }
-  return QPixmap::fromImage(image);
-}
-
 void ScenePlace::offerStamps() {
   if (m_session.plan().stamps.empty()) return Q_EMIT drawerRequested();
   auto* shelf = new StampShelf(m_session, *m_art, this);
@@ -187,26 +168,32 @@ void ScenePlace::arrive() { m_face->setFocus(); }
 
 std::vector<Command> ScenePlace::commands() {
   const auto chosen = [this] { return m_session.selectedIndex() >= 0; };
-  const auto command = [](const char* id, const QString& text, QList<QKeySequence> keys, std::function<void()> run,
-                          const char* menu, int part) {
+  const auto command = [](const char* id, const QString& text, QList<QKeySequence> keys,
+                          std::function<void()> run, const char* menu, int part) {
     Command c;
     c.id = QLatin1String(id), c.text = text, c.shortcuts = std::move(keys), c.run = std::move(run);
     c.menu = QLatin1String(menu), c.part = part;
     return c;
   };
-  std::vector<Command> out{
-      command("remove", tr("&Take it off the card"), {QKeySequence(Qt::Key_Delete)}, [this] { takeOff(); }, "change", 2),
-      command("left", tr("Type the measure from the &left"), {}, [this] { m_face->typeMeasure(Qt::Horizontal); },
-              "change", 2),
-      command("bottom", tr("Type the measure from the &bottom"), {}, [this] { m_face->typeMeasure(Qt::Vertical); },
-              "change", 2)};
+  std::vector<Command> out{command(
+                               "remove", tr("&Take it off the card"), {QKeySequence(Qt::Key_Delete)},
+                               [this] { takeOff(); }, "change", 2),
+                           command(
+                               "left", tr("Type the measure from the &left"), {},
+                               [this] { m_face->typeMeasure(Qt::Horizontal); }, "change", 2),
+                           command(
+                               "bottom", tr("Type the measure from the &bottom"), {},
+                               [this] { m_face->typeMeasure(Qt::Vertical); }, "change", 2)};
   for (Command& c : out) c.enabled = chosen;
-  out.push_back(command("closer", tr("&Closer"), {QKeySequence::ZoomIn, QKeySequence(Qt::CTRL | Qt::Key_Equal)},
-                        [this] { m_face->setZoom(m_face->zoom() * 1.25); }, "look", 1));
-  out.push_back(command("farther", tr("&Farther"), {QKeySequence::ZoomOut},
-                        [this] { m_face->setZoom(m_face->zoom() / 1.25); }, "look", 1));
-  out.push_back(command("whole", tr("The &whole card"), {QKeySequence(Qt::CTRL | Qt::Key_0)},
-                        [this] { m_face->setZoom(1); }, "look", 1));
+  out.push_back(command(
+      "closer", tr("&Closer"), {QKeySequence::ZoomIn, QKeySequence(Qt::CTRL | Qt::Key_Equal)},
+      [this] { m_face->setZoom(m_face->zoom() * 1.25); }, "look", 1));
+  out.push_back(command(
+      "farther", tr("&Farther"), {QKeySequence::ZoomOut}, [this] { m_face->setZoom(m_face->zoom() / 1.25); },
+      "look", 1));
+  out.push_back(command(
+      "whole", tr("The &whole card"), {QKeySequence(Qt::CTRL | Qt::Key_0)}, [this] { m_face->setZoom(1); },
+      "look", 1));
   return out;
 }
 

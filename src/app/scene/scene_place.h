@@ -55,7 +55,4 @@ class ScenePlace : public Place {
   void offerContacts(int impression, Point at, const QPoint& global);
 };
 
-/// A small picture of a stamp.
-QPixmap stampThumbnail(const Stamp& stamp, const SvgArt& art, QSize size, const QColor& ink);
-
 }  // namespace havlo

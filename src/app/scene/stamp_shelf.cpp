@@ -5,7 +5,7 @@
 #include <QPainter>
 #include <algorithm>
 
-#include "app/scene/scene_place.h"
+#include "app/common/thumbnail.h"
 #include "app/theme/theme.h"
 #include "io/art/svg_art.h"
 #include "io/wording/names.h"

@@ -98,7 +98,8 @@ std::string DrawerSession::put(const DrawerStamp& stamp) {
   }
   const bool known = m_index.card(key.value()) != nullptr;
   m_read.remove(QString::fromStdString(key.value()));
-  (void)this->stamp(key.value());  // as it is now, with what another window may have changed: the next change's base
+  (void)this->stamp(
+      key.value());  // as it is now, with what another window may have changed: the next change's base
   refresh();
   if (known) Q_EMIT stampChanged(QString::fromStdString(key.value()));
   return std::move(key).value();
@@ -120,7 +121,8 @@ bool DrawerSession::putAll(const WholeDrawer& drawer) {
   return open() && done(m_store->putAll(drawer));
 }
 
-void DrawerSession::putAllAside(std::shared_ptr<const WholeDrawer> drawer, const std::function<void()>& then) {
+void DrawerSession::putAllAside(std::shared_ptr<const WholeDrawer> drawer,
+                                const std::function<void()>& then) {
   if (!open()) return;
   // A store belongs to one thread: the worker has its own on the same file.
   m_taking->run(

@@ -1,6 +1,6 @@
 // Slow work off the interface thread: a snapshot goes in, the result comes back on the interface thread. A
-// newer request replaces one that has not begun, stops the one that runs and makes its result stale. An exception ends
-// the job alone: it is said, and nothing is delivered.
+// newer request replaces one that has not begun, stops the one that runs and makes its result stale. An
+// exception ends the job alone: it is said, and nothing is delivered.
 #pragma once
 
 #include <QObject>

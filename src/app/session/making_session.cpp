@@ -43,7 +43,8 @@ double MakingSession::now() {
 
 bool MakingSession::hold(const std::string& id) {
   QDir().mkpath(m_folder);
-  auto lock = std::make_unique<QLockFile>(QDir(m_folder).filePath(QString::fromStdString(id) + QStringLiteral(".lock")));
+  auto lock = std::make_unique<QLockFile>(
+      QDir(m_folder).filePath(QString::fromStdString(id) + QStringLiteral(".lock")));
   lock->setStaleLockTime(0);
   if (!lock->tryLock(0)) return false;
   m_lock = std::move(lock);

@@ -1,5 +1,5 @@
-// Slow work on the open plan: the result is delivered with the state it was made from, and only while that is still the
-// open one.
+// Slow work on the open plan: the result is delivered with the state it was made from, and only while that is
+// still the open one.
 #pragma once
 
 #include "app/session/plan_session.h"

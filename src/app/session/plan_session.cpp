@@ -1,6 +1,5 @@
 // Edits go through one kind of undo command that holds the plans before and after.
 #include "app/session/plan_session.h"
-#include "core/chain/chain.h"
 
 #include <QCoreApplication>
 #include <QCryptographicHash>
@@ -8,6 +7,7 @@
 #include <QFile>
 #include <QFileInfo>
 
+#include "core/chain/chain.h"
 #include "io/files/plan_file.h"
 
 namespace havlo {
@@ -193,7 +193,8 @@ void PlanSession::start(Plan plan, const Origin& from, AnalysisRef analysis) {
   m_stack.clear();
   m_path = from.path;
   m_rescued = from.rescued;
-  // Rescued work goes with the file as it was when that work began: what others saved since is not overwritten unseen.
+  // Rescued work goes with the file as it was when that work began: what others saved since is not
+  // overwritten unseen.
   m_onDisk = from.rescued ? from.onDisk : from.path.isEmpty() ? QByteArray() : digestOf(from.path);
   m_selected.clear(), m_part.clear();
   m_plan = std::move(plan);

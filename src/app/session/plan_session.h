@@ -16,8 +16,8 @@
 
 namespace havlo {
 
-/// A plan with what was computed of it, as one. What is made from it and what shows it keep it, so that indices into
-/// the one are never used on another.
+/// A plan with what was computed of it, as one. What is made from it and what shows it keep it, so that
+/// indices into the one are never used on another.
 struct PlanState {
   std::shared_ptr<const Plan> plan;
   AnalysisRef analysis;
@@ -77,7 +77,9 @@ class PlanSession : public QObject {
   void foretellNow();
   void stopImproving() { m_search->cancel(); }
   /// Whether a better order than the present one may still be found.
-  bool orderIsQuick() const { return m_analysis->orderState.from == OrderState::From::Quick && !m_plan.impressions.empty(); }
+  bool orderIsQuick() const {
+    return m_analysis->orderState.from == OrderState::From::Quick && !m_plan.impressions.empty();
+  }
 
   /// Replaces the open plan by what was read from `path`; unsaved work stays in its rescue copy.
   bool take(const QString& path, const Result<OpenedPlan>& opened);
@@ -109,7 +111,7 @@ class PlanSession : public QObject {
   void trouble(const QString& message);
   void notice(const QString& message);
   void workLeft(const LostWork& work);  ///< another plan took the place of unsaved work, which is kept there
-  void changedUnderneath();  ///< save() refused: the file on disk is not the one that was opened
+  void changedUnderneath();             ///< save() refused: the file on disk is not the one that was opened
 
  private:
   friend class EditCommand;

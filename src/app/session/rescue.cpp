@@ -145,7 +145,8 @@ QString Rescue::setAside(const LostWork& work) {
   const QFileInfo info(work.file);
   const QString to = folder.filePath(QStringLiteral("set-aside/") + info.completeBaseName());
   QFile::rename(work.file, to + QStringLiteral(".havlo"));
-  QFile::rename(folder.filePath(info.completeBaseName() + QStringLiteral(".json")), to + QStringLiteral(".json"));
+  QFile::rename(folder.filePath(info.completeBaseName() + QStringLiteral(".json")),
+                to + QStringLiteral(".json"));
   return to + QStringLiteral(".havlo");
 }
 

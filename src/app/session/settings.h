@@ -5,8 +5,8 @@
 
 namespace havlo {
 
-/// Makes QSettings those of Havlo, and takes over what earlier versions kept under no organisation's name. Call once,
-/// before the first QSettings.
+/// Makes QSettings those of Havlo, and takes over what earlier versions kept under no organisation's name.
+/// Call once, before the first QSettings.
 void useOwnSettings();
 
 /// The XDG data folder of Havlo, whatever the settings are called.

@@ -23,7 +23,8 @@ Command plain(const char* id, const QString& text, std::function<void()> run, QL
   return c;
 }
 
-Command choice(const QString& id, const QString& text, std::function<void()> run, std::function<bool()> checked) {
+Command choice(const QString& id, const QString& text, std::function<void()> run,
+               std::function<bool()> checked) {
   Command c;
   c.id = id, c.text = text, c.run = std::move(run);
   c.checkable = true, c.checked = std::move(checked);
@@ -36,17 +37,20 @@ void addPrintouts(std::vector<Command>& out, Errands& errands) {
     PrintoutKind kind;
     int print, save;  // parts of the menu
   };
-  const Kind kinds[] = {{"Placement", PrintoutKind::Placement, 3, 4}, {"Pencil", PrintoutKind::Pencil, 3, 4},
-                        {"Masks", PrintoutKind::Masks, 3, 4},         {"RunSheet", PrintoutKind::RunSheet, 3, 4},
+  const Kind kinds[] = {{"Placement", PrintoutKind::Placement, 3, 4},
+                        {"Pencil", PrintoutKind::Pencil, 3, 4},
+                        {"Masks", PrintoutKind::Masks, 3, 4},
+                        {"RunSheet", PrintoutKind::RunSheet, 3, 4},
                         {"TapedStamps", PrintoutKind::TapedStamps, 3, 4},
                         {"Calibration", PrintoutKind::Calibration, 6, 6}};
   for (const Kind& k : kinds) {
     const QString id = QLatin1String(k.id), name = nameOf(k.kind);
     out.push_back(in("plan", k.print,
-                     plain(qPrintable(QStringLiteral("print") + id), tr("Print the %1…").arg(name),
-                           [&errands, kind = k.kind] { errands.printing().print(kind); },
-                           k.kind == PrintoutKind::Placement ? QList<QKeySequence>{QKeySequence::Print}
-                                                             : QList<QKeySequence>{})));
+                     plain(
+                         qPrintable(QStringLiteral("print") + id), tr("Print the %1…").arg(name),
+                         [&errands, kind = k.kind] { errands.printing().print(kind); },
+                         k.kind == PrintoutKind::Placement ? QList<QKeySequence>{QKeySequence::Print}
+                                                           : QList<QKeySequence>{})));
     out.push_back(in("plan", k.save,
                      plain(qPrintable(QStringLiteral("export") + id),
                            tr("%1 as PDF…").arg(name.left(1).toUpper() + name.mid(1)),
@@ -58,10 +62,13 @@ void addPrintouts(std::vector<Command>& out, Errands& errands) {
 
 std::vector<Command> planCommands(PlanSession&, Errands& errands, Filing& filing, const WindowActs& acts) {
   std::vector<Command> out;
-  out.push_back(in("plan", 0, plain("new", tr("Begin a &new card"), [&errands] {
-                     errands.visit(QStringLiteral("card"));
-                     errands.startNewCard();
-                   }, {QKeySequence::New})));
+  out.push_back(in("plan", 0,
+                   plain("new", tr("Begin a &new card"),
+                         [&errands] {
+                           errands.visit(QStringLiteral("card"));
+                           errands.startNewCard();
+                         },
+                         {QKeySequence::New})));
   struct Shipped {
     const char *id, *plan;
     QString text;
@@ -77,10 +84,13 @@ std::vector<Command> planCommands(PlanSession&, Errands& errands, Filing& filing
     out.push_back(in("plan", 1, plain(one.id, one.text, [&errands, plan = one.plan] {
                        errands.openDemo(QLatin1String(plan));
                      })));
-  out.push_back(in("plan", 2, plain("open", tr("&Open…"), [&filing] { filing.choose(); }, {QKeySequence::Open})));
-  out.push_back(in("plan", 2, plain("save", tr("&Save"), [&filing] { filing.save(); }, {QKeySequence::Save})));
-  out.push_back(in("plan", 2, plain("saveAs", tr("Save &as…"), [&filing] { filing.saveAs(); },
-                                    {QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_S)})));
+  out.push_back(
+      in("plan", 2, plain("open", tr("&Open…"), [&filing] { filing.choose(); }, {QKeySequence::Open})));
+  out.push_back(
+      in("plan", 2, plain("save", tr("&Save"), [&filing] { filing.save(); }, {QKeySequence::Save})));
+  out.push_back(in("plan", 2,
+                   plain("saveAs", tr("Save &as…"), [&filing] { filing.saveAs(); },
+                         {QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_S)})));
   addPrintouts(out, errands);
   const std::tuple<const char*, Exporting::What, QString> exported[] = {
       {"exportCard", Exporting::What::Picture, tr("The finished card as a &picture…")},
@@ -101,26 +111,34 @@ std::vector<Command> changeCommands(PlanSession& session, Errands& errands) {
   redo.enabled = [&stack] { return stack.canRedo(); };
   out.push_back(std::move(undo));
   out.push_back(std::move(redo));
-  out.push_back(in("change", 1, plain("addStamp", tr("&Add a stamp"), [&errands] {
-                     errands.visit(QStringLiteral("scene"));
-                     Q_EMIT errands.stampsOffered();
-                   }, {QKeySequence(Qt::CTRL | Qt::Key_E)})));
-  out.push_back(in("change", 1, plain("addFromScan", tr("Add stamps from a &scan"), [&errands] {
-                     errands.visit(QStringLiteral("drawer"));
-                     Q_EMIT errands.scanOffered();
-                   }, {QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_E)})));
+  out.push_back(in("change", 1,
+                   plain("addStamp", tr("&Add a stamp"),
+                         [&errands] {
+                           errands.visit(QStringLiteral("scene"));
+                           Q_EMIT errands.stampsOffered();
+                         },
+                         {QKeySequence(Qt::CTRL | Qt::Key_E)})));
+  out.push_back(in("change", 1,
+                   plain("addFromScan", tr("Add stamps from a &scan"),
+                         [&errands] {
+                           errands.visit(QStringLiteral("drawer"));
+                           Q_EMIT errands.scanOffered();
+                         },
+                         {QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_E)})));
   return out;
 }
 
-std::vector<Command> lookCommands(PlanSession& session, Errands& errands, const std::vector<PlaceKind>& places,
+std::vector<Command> lookCommands(PlanSession& session, Errands& errands,
+                                  const std::vector<PlaceKind>& places,
                                   const std::function<bool(const PlaceKind&)>& open, const WindowActs& acts) {
   std::vector<Command> out;
   for (const PlaceKind& kind : places) {
     QString text = kind.title;
     text.replace(u'&', QStringLiteral("&&"));
     Command c = in(kind.onTrail ? "look" : "change", kind.onTrail ? 0 : 1,
-                   plain(qPrintable(kind.id), u'&' + text, [&errands, id = kind.id] { errands.visit(id); },
-                         kind.shortcut.isEmpty() ? QList<QKeySequence>{} : QList<QKeySequence>{kind.shortcut}));
+                   plain(
+                       qPrintable(kind.id), u'&' + text, [&errands, id = kind.id] { errands.visit(id); },
+                       kind.shortcut.isEmpty() ? QList<QKeySequence>{} : QList<QKeySequence>{kind.shortcut}));
     c.enabled = [open, &kind] { return open(kind); };
     out.push_back(std::move(c));
   }
@@ -129,27 +147,34 @@ std::vector<Command> lookCommands(PlanSession& session, Errands& errands, const 
     QSettings().setValue(QStringLiteral("units"), QLatin1String(word));
   };
   const auto look = [&](int part, Command c) { out.push_back(in("look", part, std::move(c))); };
-  look(2, choice(QStringLiteral("inches"), tr("Measure in &inches"), [units] { units(MeasureStyle::Inches, "in"); },
-                 [&session] { return session.units() == MeasureStyle::Inches; }));
-  look(2, choice(QStringLiteral("millimetres"), tr("Measure in &millimetres"),
-                 [units] { units(MeasureStyle::Millimetres, "mm"); },
-                 [&session] { return session.units() == MeasureStyle::Millimetres; }));
+  look(2,
+       choice(
+           QStringLiteral("inches"), tr("Measure in &inches"), [units] { units(MeasureStyle::Inches, "in"); },
+           [&session] { return session.units() == MeasureStyle::Inches; }));
+  look(2, choice(
+              QStringLiteral("millimetres"), tr("Measure in &millimetres"),
+              [units] { units(MeasureStyle::Millimetres, "mm"); },
+              [&session] { return session.units() == MeasureStyle::Millimetres; }));
   Printing& printing = errands.printing();
   const auto sheet = [&printing, refresh = acts.refresh](const Sheet& s, const char* word) {
     printing.setSheet(s);
     QSettings().setValue(QStringLiteral("sheet"), QLatin1String(word));
     refresh();
   };
-  look(3, choice(QStringLiteral("a4"), tr("Print on A&4"), [sheet] { sheet(Sheet::a4(), "a4"); },
-                 [&printing] { return printing.sheet().id == QPageSize::A4; }));
-  look(3, choice(QStringLiteral("letter"), tr("Print on &Letter"), [sheet] { sheet(Sheet::letter(), "letter"); },
-                 [&printing] { return printing.sheet().id == QPageSize::Letter; }));
+  look(3, choice(
+              QStringLiteral("a4"), tr("Print on A&4"), [sheet] { sheet(Sheet::a4(), "a4"); },
+              [&printing] { return printing.sheet().id == QPageSize::A4; }));
+  look(3, choice(
+              QStringLiteral("letter"), tr("Print on &Letter"), [sheet] { sheet(Sheet::letter(), "letter"); },
+              [&printing] { return printing.sheet().id == QPageSize::Letter; }));
   for (int percent : {100, 125, 150})
-    look(4, choice(QStringLiteral("text%1").arg(percent), tr("Text at %1 %").arg(percent),
-                   [acts, percent] { acts.setAppearance(theme().dark, percent / 100.0); },
-                   [percent] { return qRound(textScale() * 100) == percent; }));
-  look(4, choice(QStringLiteral("dark"), tr("&Dark ground"),
-                 [acts] { acts.setAppearance(!theme().dark, textScale()); }, [] { return theme().dark; }));
+    look(4, choice(
+                QStringLiteral("text%1").arg(percent), tr("Text at %1 %").arg(percent),
+                [acts, percent] { acts.setAppearance(theme().dark, percent / 100.0); },
+                [percent] { return qRound(textScale() * 100) == percent; }));
+  look(4, choice(
+              QStringLiteral("dark"), tr("&Dark ground"),
+              [acts] { acts.setAppearance(!theme().dark, textScale()); }, [] { return theme().dark; }));
   out.push_back(in("help", 0, plain("about", tr("&About Havlo"), acts.about)));
   return out;
 }

@@ -17,11 +17,13 @@ struct WindowActs {
 };
 
 /// Files, printouts, exports and what ships with Havlo.
-std::vector<Command> planCommands(PlanSession& session, Errands& errands, Filing& filing, const WindowActs& acts);
+std::vector<Command> planCommands(PlanSession& session, Errands& errands, Filing& filing,
+                                  const WindowActs& acts);
 /// Undo, and ways to more stamps.
 std::vector<Command> changeCommands(PlanSession& session, Errands& errands);
 /// Places, units, sheets, text, ground, about.
-std::vector<Command> lookCommands(PlanSession& session, Errands& errands, const std::vector<PlaceKind>& places,
+std::vector<Command> lookCommands(PlanSession& session, Errands& errands,
+                                  const std::vector<PlaceKind>& places,
                                   const std::function<bool(const PlaceKind&)>& open, const WindowActs& acts);
 
 }  // namespace havlo

@@ -29,7 +29,8 @@ void Errands::openDemo(const QString& name) {
 }
 
 void Errands::startNewCard() {
-  // A folded base of a usual size in the maker's units, the panel on it with an eighth of an inch or 3 mm showing.
+  // A folded base of a usual size in the maker's units, the panel on it with an eighth of an inch or 3 mm
+  // showing.
   const bool inches = m_workshop.session.units() == MeasureStyle::Inches;
   Card card;
   CardBase base;
@@ -62,12 +63,13 @@ void Errands::useDrawerMasks() {
   const int before = m_workshop.session.analysis()->masksToCut();
   m_workshop.session.edit(tr("Use masks from the drawer"), withMasksAtHand(m_workshop.session.plan(), found));
   notice(tr("%1 kept masks are used first: %2 to cut instead of %3.")
-                                                .arg(found.size())
-                                                .arg(m_workshop.session.analysis()->masksToCut())
-                                                .arg(before));
+             .arg(found.size())
+             .arg(m_workshop.session.analysis()->masksToCut())
+             .arg(before));
 }
 
-/// The drawer is opened when the scene first asks it something; whole stamps are read only for those that may do.
+/// The drawer is opened when the scene first asks it something; whole stamps are read only for those that may
+/// do.
 DrawerHelp Errands::drawerHelp() {
   DrawerHelp help;
   help.like = [this](const Stamp& stamp) {

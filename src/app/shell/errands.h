@@ -1,4 +1,5 @@
-// What places ask for that is not theirs to do: another place, a printout, a stamp of the drawer for the card.
+// What places ask for that is not theirs to do: another place, a printout, a stamp of the drawer for the
+// card.
 #pragma once
 
 #include <QObject>

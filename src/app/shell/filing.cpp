@@ -56,7 +56,8 @@ void Filing::stop() {
 }
 
 void Filing::choose() {
-  QFileDialog dialog(m_window, tr("Open a plan"), folderOf(m_session), tr("Havlo plans (*.havlo);;All files (*)"));
+  QFileDialog dialog(m_window, tr("Open a plan"), folderOf(m_session),
+                     tr("Havlo plans (*.havlo);;All files (*)"));
   dialog.setOption(QFileDialog::DontUseNativeDialog);
   dialog.setFileMode(QFileDialog::ExistingFile);
   if (dialog.exec() == QDialog::Accepted) open(dialog.selectedFiles().constFirst());
@@ -78,7 +79,8 @@ bool Filing::saveAs() {
   dialog.setAcceptMode(QFileDialog::AcceptSave);
   dialog.setDefaultSuffix(QStringLiteral("havlo"));
   dialog.selectFile(base + QStringLiteral(".havlo"));
-  if (dialog.exec() != QDialog::Accepted || !m_session.saveAs(dialog.selectedFiles().constFirst())) return false;
+  if (dialog.exec() != QDialog::Accepted || !m_session.saveAs(dialog.selectedFiles().constFirst()))
+    return false;
   remember(m_session.path());
   return true;
 }
@@ -129,7 +131,8 @@ void Filing::offer(const LostWork& work, const QString& text) {
 
 void Filing::offerLostWork() {
   for (const LostWork& work : m_session.rescue().lostWork())
-    offer(work, tr("Work on \"%1\" from %2 was not saved. It is still here.").arg(titleOf(work), whenOf(work)));
+    offer(work,
+          tr("Work on \"%1\" from %2 was not saved. It is still here.").arg(titleOf(work), whenOf(work)));
 }
 
 }  // namespace havlo

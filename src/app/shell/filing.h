@@ -1,4 +1,5 @@
-// Plans on the disk, as the window asks for them: choosing, opening, saving, the recent ones, work that was not saved.
+// Plans on the disk, as the window asks for them: choosing, opening, saving, the recent ones, work that was
+// not saved.
 #pragma once
 
 #include <QObject>

@@ -44,7 +44,8 @@ const PlaceKind* kindOf(const QString& id) {
 
 MainWindow::MainWindow(const QString& rescueFolder)
     : m_session(std::make_unique<PlanSession>(rescueFolder)),
-      m_drawerSession(std::make_unique<DrawerSession>(besides(rescueFolder, QStringLiteral("drawer.sqlite")))),
+      m_drawerSession(
+          std::make_unique<DrawerSession>(besides(rescueFolder, QStringLiteral("drawer.sqlite")))),
       m_making(std::make_unique<MakingSession>(besides(rescueFolder, QStringLiteral("makings")))),
       m_workshop{*m_session, *m_drawerSession, *m_making, std::make_shared<SvgArt>()},
       m_errands(new Errands(m_workshop, this)),
@@ -73,7 +74,8 @@ MainWindow::~MainWindow() {
 
 void MainWindow::readSettings() {
   const QSettings settings;
-  const bool metric = settings.value(QStringLiteral("units"), QStringLiteral("in")).toString() == QLatin1String("mm");
+  const bool metric =
+      settings.value(QStringLiteral("units"), QStringLiteral("in")).toString() == QLatin1String("mm");
   m_session->setUnits(metric ? MeasureStyle::Millimetres : MeasureStyle::Inches);
   if (settings.value(QStringLiteral("sheet")).toString() == QLatin1String("letter"))
     m_errands->printing().setSheet(Sheet::letter());
@@ -88,7 +90,8 @@ void MainWindow::addCommands() {
   addAll(planCommands(*m_session, *m_errands, *m_filing, acts));
   addAll(changeCommands(*m_session, *m_errands));
   addAll(lookCommands(
-      *m_session, *m_errands, placeKinds(), [this](const PlaceKind& kind) { return kind.open(m_workshop); }, acts));
+      *m_session, *m_errands, placeKinds(), [this](const PlaceKind& kind) { return kind.open(m_workshop); },
+      acts));
   const std::pair<const char*, QString> menus[] = {
       {"plan", tr("&Plan")}, {"change", tr("&Change")}, {"look", tr("&Look")}, {"help", tr("&Help")}};
   for (const auto& [id, title] : menus) {
@@ -99,8 +102,10 @@ void MainWindow::addCommands() {
   }
   QUndoStack& stack = m_session->undoStack();
   const auto name = [this, &stack] {
-    m_actions[QStringLiteral("undo")]->setText(stack.canUndo() ? tr("Undo: %1").arg(stack.undoText()) : tr("Undo"));
-    m_actions[QStringLiteral("redo")]->setText(stack.canRedo() ? tr("Redo: %1").arg(stack.redoText()) : tr("Redo"));
+    m_actions[QStringLiteral("undo")]->setText(stack.canUndo() ? tr("Undo: %1").arg(stack.undoText())
+                                                               : tr("Undo"));
+    m_actions[QStringLiteral("redo")]->setText(stack.canRedo() ? tr("Redo: %1").arg(stack.redoText())
+                                                               : tr("Redo"));
     refreshActions();
   };
   connect(&stack, &QUndoStack::indexChanged, this, name);

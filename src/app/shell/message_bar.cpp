@@ -24,9 +24,10 @@ void MessageBar::say(Kind kind, const QString& text, std::vector<Act> acts) {
   // A notice that asks nothing makes room for what comes after it.
   std::erase_if(m_messages, [](const Message& m) { return m.kind == Kind::Notice && m.acts.empty(); });
   // Trouble goes in front of every notice, however long that has waited for its answer.
-  const auto at = kind == Kind::Notice ? m_messages.end()
-                                       : std::find_if(m_messages.begin(), m_messages.end(),
-                                                      [](const Message& m) { return m.kind == Kind::Notice; });
+  const auto at = kind == Kind::Notice
+                      ? m_messages.end()
+                      : std::find_if(m_messages.begin(), m_messages.end(),
+                                     [](const Message& m) { return m.kind == Kind::Notice; });
   const bool front = at == m_messages.begin();
   m_messages.insert(at, {kind, text, std::move(acts)});
   if (front) show_();

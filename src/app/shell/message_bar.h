@@ -1,5 +1,5 @@
-// Messages that wait until they are read, with what can be done about them. One at a time: troubles first, then notices,
-// each in the order they came.
+// Messages that wait until they are read, with what can be done about them. One at a time: troubles first,
+// then notices, each in the order they came.
 #pragma once
 
 #include <QFrame>

@@ -30,10 +30,12 @@ PlaceStatus cardStatus(const Workshop& w, const Place*) {
   const Plan& plan = w.session.plan();
   const CardFit fit = fitCard(plan);
   if (fit.misfits.empty())
-    return {sizeWords(plan.card.panel.width_mm, plan.card.panel.height_mm, w.session.units()), Mark::Fine, Level::Note};
+    return {sizeWords(plan.card.panel.width_mm, plan.card.panel.height_mm, w.session.units()), Mark::Fine,
+            Level::Note};
   const bool serious =
       std::any_of(fit.misfits.begin(), fit.misfits.end(), [](const Misfit& m) { return m.serious; });
-  return {fit.misfits.size() == 1 ? tr("1 thing does not fit") : tr("%1 things do not fit").arg(fit.misfits.size()),
+  return {fit.misfits.size() == 1 ? tr("1 thing does not fit")
+                                  : tr("%1 things do not fit").arg(fit.misfits.size()),
           Mark::Look, serious ? Level::Fault : Level::Warn};
 }
 
@@ -62,8 +64,9 @@ PlaceStatus orderStatus(const Workshop& w, const Place* made) {
   const QString masks = cut == 1 ? tr("1 mask") : tr("%1 masks").arg(cut);
   const auto* order = static_cast<const OrderPlace*>(made);
   if (!order || !order->simulation()) return {masks, Mark::Fine, Level::Note};
-  return order->simulation()->proven ? PlaceStatus{tr("%1, proven").arg(masks), Mark::Fine, Level::Note}
-                                     : PlaceStatus{tr("%1, not as planned").arg(masks), Mark::Look, Level::Fault};
+  return order->simulation()->proven
+             ? PlaceStatus{tr("%1, proven").arg(masks), Mark::Fine, Level::Note}
+             : PlaceStatus{tr("%1, not as planned").arg(masks), Mark::Look, Level::Fault};
 }
 
 PlaceStatus inkStatus(const Workshop& w, const Place*) {
@@ -78,8 +81,8 @@ PlaceStatus inkStatus(const Workshop& w, const Place*) {
 PlaceStatus makeStatus(const Workshop& w, const Place*) {
   const auto& bench = w.making.bench();
   if (!bench) return kNotBegun();
-  return {bench->finished() ? tr("done") : tr("step %1 of %2").arg(bench->at() + 1).arg(bench->count()), Mark::Fine,
-          Level::Note};
+  return {bench->finished() ? tr("done") : tr("step %1 of %2").arg(bench->at() + 1).arg(bench->count()),
+          Mark::Fine, Level::Note};
 }
 
 // ---- how they are made
@@ -95,19 +98,22 @@ Place* makeDrawer(const Workshop& w, Errands& errands) {
   QObject::connect(place, &DrawerPlace::putOnCardRequested, &errands,
                    [&errands](const QString& key) { errands.putOnCard(key); });
   QObject::connect(&errands, &Errands::scanOffered, place, &DrawerPlace::showAdding);
-  QObject::connect(place, &DrawerPlace::done, &errands, [&errands](const QString& text) { errands.notice(text); });
-  QObject::connect(place, &DrawerPlace::removed, &errands,
-                   [&errands, &drawer = w.drawer](const QString& name, const std::shared_ptr<const DrawerStamp>& stamp) {
-                     errands.notice(tr("%1 is out of the drawer.").arg(name),
-                                    {{tr("Put it back"), [&drawer, stamp] { drawer.put(*stamp); }}});
-                   });
+  QObject::connect(place, &DrawerPlace::done, &errands,
+                   [&errands](const QString& text) { errands.notice(text); });
+  QObject::connect(
+      place, &DrawerPlace::removed, &errands,
+      [&errands, &drawer = w.drawer](const QString& name, const std::shared_ptr<const DrawerStamp>& stamp) {
+        errands.notice(tr("%1 is out of the drawer.").arg(name),
+                       {{tr("Put it back"), [&drawer, stamp] { drawer.put(*stamp); }}});
+      });
   return place;
 }
 
 Place* makeScene(const Workshop& w, Errands& errands) {
   auto* place = new ScenePlace(w.session, w.art);
   place->setDrawerHelp(errands.drawerHelp());
-  QObject::connect(place, &ScenePlace::drawerRequested, &errands, [&errands] { errands.visit(QStringLiteral("drawer")); });
+  QObject::connect(place, &ScenePlace::drawerRequested, &errands,
+                   [&errands] { errands.visit(QStringLiteral("drawer")); });
   QObject::connect(place, &ScenePlace::stampOfDrawerRequested, &errands,
                    [&errands](const QString& key, Point foot) { errands.putOnCard(key, foot); });
   QObject::connect(place, &ScenePlace::demoRequested, &errands, [&errands] { errands.openDemo(); });
@@ -122,7 +128,8 @@ Place* makeScene(const Workshop& w, Errands& errands) {
 
 Place* makeOrder(const Workshop& w, Errands& errands) {
   auto* place = new OrderPlace(w.session, w.art);
-  QObject::connect(place, &OrderPlace::done, &errands, [&errands](const QString& text) { errands.notice(text); });
+  QObject::connect(place, &OrderPlace::done, &errands,
+                   [&errands](const QString& text) { errands.notice(text); });
   QObject::connect(place, &OrderPlace::proofChanged, place, &Place::statusChanged);
   QObject::connect(place, &OrderPlace::printMasksRequested, &errands,
                    [&errands] { errands.printing().print(PrintoutKind::Masks); });
@@ -141,17 +148,20 @@ Place* makeInk(const Workshop& w, Errands& errands) {
 
 Place* makeMake(const Workshop& w, Errands& errands) {
   auto* place = new MakePlace(w.session, w.making, w.drawer, w.art);
-  QObject::connect(place, &MakePlace::dropped, &errands, [&errands, &making = w.making](const MakingRecord& record) {
-    errands.notice(tr("The card that was begun is dropped."),
-                   {{tr("Put it back"), [&making, record] { making.putBack(record); }}});
-  });
-  QObject::connect(place, &MakePlace::said, &errands, [&errands](const QString& text) { errands.notice(text); });
+  QObject::connect(place, &MakePlace::dropped, &errands,
+                   [&errands, &making = w.making](const MakingRecord& record) {
+                     errands.notice(tr("The card that was begun is dropped."),
+                                    {{tr("Put it back"), [&making, record] { making.putBack(record); }}});
+                   });
+  QObject::connect(place, &MakePlace::said, &errands,
+                   [&errands](const QString& text) { errands.notice(text); });
   return place;
 }
 
 Place* makeArrange(const Workshop& w, Errands& errands) {
   auto* place = new ArrangePlace(w.session, w.art);
-  QObject::connect(place, &ArrangePlace::leave, &errands, [&errands] { errands.visit(QStringLiteral("ink")); });
+  QObject::connect(place, &ArrangePlace::leave, &errands,
+                   [&errands] { errands.visit(QStringLiteral("ink")); });
   return place;
 }
 
@@ -173,8 +183,9 @@ std::vector<PlaceKind> allPlaces() {
   add("order", tr("Order & masks"), key(Qt::Key_4), makeOrder, orderStatus)->atStart = true;
   add("ink", tr("Ink & light"), key(Qt::Key_5), makeInk, inkStatus);
   add("make", tr("Make"), key(Qt::Key_6), makeMake, makeStatus);
-  add("practice", tr("Practice"), {}, [](const Workshop& w, Errands&) -> Place* { return new PracticePlace(w.art); },
-      silent);
+  add(
+      "practice", tr("Practice"), {},
+      [](const Workshop& w, Errands&) -> Place* { return new PracticePlace(w.art); }, silent);
   add("arrange", tr("Suggest arrangements"), {}, makeArrange, silent)->open = [](const Workshop& w) {
     return !nothingOnIt(w);
   };

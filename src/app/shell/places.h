@@ -1,5 +1,5 @@
-// The list of places: how each is called, made and connected, and how it says it stands. The one file that knows them
-// all.
+// The list of places: how each is called, made and connected, and how it says it stands. The one file that
+// knows them all.
 #pragma once
 
 #include "app/common/place.h"

@@ -44,8 +44,8 @@ Printing::Printing(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget* w
 
 std::function<Result<Printout>(const Progress&)> Printing::maker(PrintoutKind kind, const Sheet& sheet,
                                                                  const QString& file) const {
-  return [plan = m_session.snapshot(), quick = m_session.analysis(), art = m_art,
-          style = m_session.units(), kind, sheet, file](const Progress& progress) -> Result<Printout> {
+  return [plan = m_session.snapshot(), quick = m_session.analysis(), art = m_art, style = m_session.units(),
+          kind, sheet, file](const Progress& progress) -> Result<Printout> {
     const AnalysisRef analysis =
         quick->orderState.from == OrderState::From::Quick ? withBestOrder(*plan, quick, {}, progress) : quick;
     Printout out;

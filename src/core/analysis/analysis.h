@@ -4,11 +4,11 @@
 #include <memory>
 #include <vector>
 
+#include "core/analysis/finding.h"
 #include "core/depth/knots.h"
 #include "core/depth/visible.h"
 #include "core/mask/mask_needs.h"
 #include "core/press/press.h"
-#include "core/analysis/finding.h"
 #include "core/runsheet/order_search.h"
 #include "core/runsheet/run_sheet.h"
 #include "core/tone/tone.h"

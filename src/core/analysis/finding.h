@@ -74,8 +74,8 @@ struct Finding {
 
 /// One rule of the reading.
 struct Rule {
-  /// When it is read: at once, while something is dragged, or with the looks, in the background, because it takes
-  /// longer or needs them. In between what it said last stands.
+  /// When it is read: at once, while something is dragged, or with the looks, in the background, because it
+  /// takes longer or needs them. In between what it said last stands.
   enum class When { AtOnce, WithLooks };
   FindingKind kind;
   std::string_view word;     ///< as in JSON
@@ -89,9 +89,10 @@ std::span<const Rule> rules();
 const Rule& ruleOf(FindingKind kind);
 std::string_view wordOf(Level level);
 
-/// Every rule applied: what the maker knows of last; before that faults, warnings, notes; of one level what is
-/// about the hero first, then as the rules are listed.
-/// @param stands  null: every rule is read, those that need `Analysis::looks` being silent without. Else rules
+/// Every rule applied: what the maker knows of last; before that faults, warnings, notes; of one level what
+/// is about the hero first, then as the rules are listed.
+/// @param stands  null: every rule is read, those that need `Analysis::looks` being silent without. Else
+/// rules
 ///                that wait for the looks are taken over from there, an analysis of the same things.
 std::vector<Finding> readScene(const Plan& plan, const Analysis& analysis, const Analysis* stands = nullptr);
 

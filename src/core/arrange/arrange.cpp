@@ -6,9 +6,9 @@
 #include <cmath>
 #include <set>
 
-#include "core/chain/foretell.h"
 #include "core/arrange/table.h"
 #include "core/chain/chain.h"
+#include "core/chain/foretell.h"
 #include "core/edit/edits.h"
 #include "core/focus/greeting.h"
 #include "core/plan/role_facts.h"
@@ -127,7 +127,8 @@ Result<bool> prove(Proposal& p, const ArtSource* art, double dpi, const Progress
 
 bool staysPut(const Plan& plan, int impression) {
   const Impression& i = plan.impressions[static_cast<size_t>(impression)];
-  return factsOf(plan.stamp(i.stamp)->role).backdrop || !i.row.empty() || std::holds_alternative<OnThing>(i.depth);
+  return factsOf(plan.stamp(i.stamp)->role).backdrop || !i.row.empty() ||
+         std::holds_alternative<OnThing>(i.depth);
 }
 
 Result<Arrangements> suggestArrangements(const Plan& given, const ArtSource* art, const ArrangeWish& wish,

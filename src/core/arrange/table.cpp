@@ -5,9 +5,9 @@
 #include <cmath>
 #include <numeric>
 
+#include "core/focus/greeting.h"
 #include "core/outline/shape_ops.h"
 #include "core/outline/shared_area.h"
-#include "core/focus/greeting.h"
 #include "core/plan/role_facts.h"
 #include "core/viewpoint/scale.h"
 

@@ -1,4 +1,5 @@
-// The chain from plan to findings: an analysis is a pure function of the plan; an earlier one only saves work.
+// The chain from plan to findings: an analysis is a pure function of the plan; an earlier one only saves
+// work.
 #pragma once
 
 #include "core/analysis/analysis.h"

@@ -1,8 +1,8 @@
-#include "core/chain/chain.h"
 #include "core/chain/foretell.h"
 
 #include <algorithm>
 
+#include "core/chain/chain.h"
 #include "core/edit/edits.h"
 
 namespace havlo {

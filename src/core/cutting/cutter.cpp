@@ -12,7 +12,6 @@
 namespace havlo {
 namespace {
 
-
 constexpr size_t kMostCrossings = 400'000;
 
 /// Ends of lines, found by where they lie.

@@ -1,9 +1,9 @@
 #include "core/depth/fitting.h"
-#include "core/plan/role_facts.h"
 
 #include <algorithm>
 #include <cmath>
 
+#include "core/plan/role_facts.h"
 #include "core/viewpoint/ground.h"
 #include "core/viewpoint/room.h"
 #include "core/viewpoint/scale.h"

@@ -3,8 +3,8 @@
 
 #include <memory>
 
-#include "core/outline/shared_area.h"
 #include "core/depth/stamp_outline.h"
+#include "core/outline/shared_area.h"
 
 namespace havlo {
 

@@ -16,8 +16,8 @@ class Spans {
 
   explicit Spans(const Box& panel) : m_panel(panel) {}
 
-  /// Share of the thing on the panel that shows, to about a hundredth of a square millimetre a line; it stops when it
-  /// is sure to be more than kHiddenShare.
+  /// Share of the thing on the panel that shows, to about a hundredth of a square millimetre a line; it stops
+  /// when it is sure to be more than kHiddenShare.
   double shareOf(const Visible& v) {
     const Rows& thing = rowsOf(*v.thing);
     std::vector<const Rows*> fronts;
@@ -52,7 +52,8 @@ class Spans {
     int first = 0;
     std::vector<Row> rows;
     const Row* at(int k) const {
-      return k < first || k >= first + static_cast<int>(rows.size()) ? nullptr : &rows[static_cast<size_t>(k - first)];
+      return k < first || k >= first + static_cast<int>(rows.size()) ? nullptr
+                                                                     : &rows[static_cast<size_t>(k - first)];
     }
   };
   Box m_panel;
@@ -74,8 +75,8 @@ class Spans {
         const int from = std::max(out.first, static_cast<int>(std::floor(a.y / kBetween_mm)) + 1),
                   to = std::min(last, static_cast<int>(std::floor(b.y / kBetween_mm)));
         for (int k = from; k <= to; ++k)
-          crossings[static_cast<size_t>(k - out.first)].push_back(a.x + (k * kBetween_mm - a.y) / (b.y - a.y) *
-                                                                           (b.x - a.x));
+          crossings[static_cast<size_t>(k - out.first)].push_back(a.x + (k * kBetween_mm - a.y) /
+                                                                            (b.y - a.y) * (b.x - a.x));
       }
     for (auto& row : crossings) {
       std::sort(row.begin(), row.end());
@@ -121,7 +122,8 @@ std::vector<Visible> findVisible(const Plan& plan, const Meetings& meetings,
     }
     if (v.thing->areaOnPanel_mm2 <= 0 || most < (1 - kHiddenShare) * v.thing->areaOnPanel_mm2) continue;
     const auto it = known.find(v.thing.get());
-    v.share = it != known.end() && it->second->fronts == v.fronts ? it->second->share : measuredShare(v, spans);
+    v.share =
+        it != known.end() && it->second->fronts == v.fronts ? it->second->share : measuredShare(v, spans);
   }
   return out;
 }

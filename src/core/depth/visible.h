@@ -11,9 +11,8 @@ namespace havlo {
 inline constexpr double kHiddenShare = 0.02;
 
 struct Visible {
-  double share =
-      1;  ///< of the silhouette on the panel; exact when at most kHiddenShare, else at least more than it; to
-             ///< a thousandth among more than 48 covers
+  double share = 1;  ///< of the silhouette on the panel; exact when at most kHiddenShare, else at least more
+                     ///< than it; to a thousandth among more than 48 covers
   std::vector<int> behind;  ///< the fronts that cover any of it, overprinted ones left out
   // What it was measured from.
   PlacedRef thing;

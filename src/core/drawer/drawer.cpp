@@ -115,15 +115,18 @@ DrawerStamp mergedStamp(const DrawerStamp& base, const DrawerStamp& here, const 
   };
   const DrawerCard &a = base.card, &b = here.card;
   DrawerCard& c = out.card;
-  take(a.setName, b.setName, c.setName), take(a.tags, b.tags, c.tags), take(a.mounting, b.mounting, c.mounting);
-  take(a.place, b.place, c.place), take(a.notes, b.notes, c.notes), take(a.matchingDie, b.matchingDie, c.matchingDie);
+  take(a.setName, b.setName, c.setName), take(a.tags, b.tags, c.tags),
+      take(a.mounting, b.mounting, c.mounting);
+  take(a.place, b.place, c.place), take(a.notes, b.notes, c.notes),
+      take(a.matchingDie, b.matchingDie, c.matchingDie);
   const Stamp &s = base.stamp, &t = here.stamp;
   Stamp& u = out.stamp;
   take(s.name, t.name, u.name), take(s.role, t.role, u.role), take(s.facing, t.facing, u.facing);
   take(s.realHeight, t.realHeight, u.realHeight), take(s.contacts, t.contacts, u.contacts);
   take(s.solid, t.solid, u.solid), take(s.foot, t.foot, u.foot);
   // The shape is one thing: outline, drawing and size change together.
-  if (!(s.silhouette == t.silhouette) || s.art != t.art || s.width_mm != t.width_mm || s.height_mm != t.height_mm) {
+  if (!(s.silhouette == t.silhouette) || s.art != t.art || s.width_mm != t.width_mm ||
+      s.height_mm != t.height_mm) {
     u.silhouette = t.silhouette, u.art = t.art, u.width_mm = t.width_mm, u.height_mm = t.height_mm;
     u.foot = t.foot;
   }

@@ -40,8 +40,8 @@ struct DrawerStamp {
 };
 /// Brings the card's copies up to date with the stamp, and the stamp's drawer key with the card's.
 DrawerStamp agreed(DrawerStamp stamp);
-/// The same stamp changed in two windows: what was changed here since `base`, over what is there now. Where both
-/// changed one thing, here wins.
+/// The same stamp changed in two windows: what was changed here since `base`, over what is there now. Where
+/// both changed one thing, here wins.
 DrawerStamp mergedStamp(const DrawerStamp& base, const DrawerStamp& here, const DrawerStamp& there);
 
 struct DrawerPaper {

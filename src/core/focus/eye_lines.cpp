@@ -60,8 +60,7 @@ std::vector<EyeLine> eyeLines(const Plan& plan, const Analysis& a, int hero) {
     const Impression& thing = plan.impressions[i];
     if (!thing.row.empty()) rows[thing.row].push_back(static_cast<int>(i));
     const Stamp& stamp = *a.meetings.placed[i]->outline->stamp;
-    const bool looks =
-        factsOf(stamp.role).lives() && stamp.facing != Facing::None;
+    const bool looks = factsOf(stamp.role).lives() && stamp.facing != Facing::None;
     if (!looks || a.meetings.placed[i]->areaOnPanel_mm2 <= 0) continue;
     const Placing placing = placingOf(thing, stamp);
     const Point eye = placing.toPanel({stamp.width_mm / 2, stamp.height_mm * kEyes});

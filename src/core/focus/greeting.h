@@ -9,7 +9,6 @@
 
 namespace havlo {
 
-
 /// Where nothing but an even backdrop lies. @param except  an impression that does not count, or -1
 /// @param border_mm  kept free along the panel's edges, besides what is taped or bare
 FreeMap plainMap(const Plan& plan, const Analysis& analysis, const Grid& grid, const std::vector<int>& owner,

@@ -10,8 +10,8 @@
 
 #include "core/analysis/analysis.h"
 #include "core/focus/eye_lines.h"
-#include "core/ink/ink_facts.h"
 #include "core/focus/greeting.h"
+#include "core/ink/ink_facts.h"
 #include "core/plan/role_facts.h"
 
 namespace havlo {
@@ -105,7 +105,9 @@ void drawByRole(Looks& out, const Analysis& a, const std::vector<int>& near) {
   double sum = 0;
   for (size_t k = 0; k < near.size(); ++k) {
     float& v = out.saliency.pull.v[k];
-    if (near[k] >= 0) v *= static_cast<float>(factsOf(a.meetings.placed[static_cast<size_t>(near[k])]->outline->stamp->role).draw);
+    if (near[k] >= 0)
+      v *= static_cast<float>(
+          factsOf(a.meetings.placed[static_cast<size_t>(near[k])]->outline->stamp->role).draw);
     sum += static_cast<double>(v);
   }
   if (sum > 0)

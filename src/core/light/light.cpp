@@ -1,9 +1,9 @@
 #include "core/light/light.h"
-#include "core/plan/role_facts.h"
 
 #include <algorithm>
 #include <cmath>
 
+#include "core/plan/role_facts.h"
 #include "core/viewpoint/scale.h"
 
 namespace havlo {
@@ -126,7 +126,8 @@ std::vector<CastShadow> castShadows(const Plan& plan, const DepthOrder& depth,
   const Box panel = plan.card.panel.box();
   for (size_t i = 0; i < placed.size(); ++i) {
     const double d = depth.distance_m(static_cast<int>(i));
-    if (!std::isfinite(d) || d < projection.nearest_m() || !factsOf(placed[i]->outline->stamp->role).stands()) continue;
+    if (!std::isfinite(d) || d < projection.nearest_m() || !factsOf(placed[i]->outline->stamp->role).stands())
+      continue;
     const double ground_y = projection.toPanel({0, 0, d}).y;
     // Above the ground, and below a lantern: higher parts throw no shadow on the ground.
     const double most_y = light->nearBy ? projection.toPanel({0, 0.98 * light->at.up, d}).y : 1e9;

@@ -1,9 +1,10 @@
 // The clock is the caller's: every act is told what time it is, so a making can be left and taken up again.
-#include "core/chain/chain.h"
 #include "core/making/making.h"
 
 #include <algorithm>
 #include <map>
+
+#include "core/chain/chain.h"
 
 namespace havlo {
 namespace {

@@ -1,11 +1,12 @@
 // The GEOS bridge. Its exceptions and null results end here.
 #include "core/outline/shape_ops.h"
-#include "core/outline/tangle.h"
 
 #include <geos_c.h>
 
 #include <algorithm>
 #include <memory>
+
+#include "core/outline/tangle.h"
 
 namespace havlo {
 namespace {
@@ -159,12 +160,14 @@ Result<CleanRings> withoutCrossings(const Rings& rings) {
   size_t points = 0;
   for (const Ring& ring : rings) points += ring.size();
   if (points > kMostOutlinePoints)
-    return Error{ErrorCode::BadInput,
-                 "has " + std::to_string(points) + " points; " + std::to_string(kMostOutlinePoints) + " are the most",
-                 {}};
+    return Error{
+        ErrorCode::BadInput,
+        "has " + std::to_string(points) + " points; " + std::to_string(kMostOutlinePoints) + " are the most",
+        {}};
   if (tangled(rings, kMostOutlineCrossings, true))
     return Error{ErrorCode::BadInput,
-                 "its lines cross each other more than " + std::to_string(kMostOutlineCrossings) + " times", {}};
+                 "its lines cross each other more than " + std::to_string(kMostOutlineCrossings) + " times",
+                 {}};
   for (size_t i = 0; i < rings.size(); ++i) {
     const std::string place = "[" + std::to_string(i) + "]";
     if (!hasRing(rings[i])) return Error{ErrorCode::BadInput, "a ring needs at least three points", place};

@@ -5,8 +5,8 @@
 
 namespace havlo {
 
-/// Counts crossings of the lines with each other and with themselves, up to a bound. @param closed  the last point of
-/// every chain is joined to its first
+/// Counts crossings of the lines with each other and with themselves, up to a bound. @param closed  the last
+/// point of every chain is joined to its first
 /// @return whether there are more than `most`, or more pieces side by side than can be looked through
 bool tangled(const Rings& chains, size_t most, bool closed = false);
 

@@ -26,7 +26,8 @@ std::string stopped(std::string number) {
   return number;
 }
 
-/// The value of an attribute with every comma number mended. @return false when anything in it is no such number
+/// The value of an attribute with every comma number mended. @return false when anything in it is no such
+/// number
 bool mendRun(const std::string& from, std::string& to) {
   for (size_t k = 0; k < from.size();) {
     if (from[k] == '-' || digit(from, k)) {

@@ -1,5 +1,6 @@
 // Mends drawings that an older Havlo wrote with decimal commas ("M12,34,5,67" for the point 12.34, 5.67) on a
-// machine whose language has them. Only what that Havlo itself wrote has this form; it is never valid otherwise.
+// machine whose language has them. Only what that Havlo itself wrote has this form; it is never valid
+// otherwise.
 #pragma once
 
 #include <string>

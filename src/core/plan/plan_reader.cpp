@@ -32,7 +32,8 @@ class Reader {
       plan.stamps.push_back(std::make_shared<Stamp>(stamp(Object(e, at))));
     });
     if (const Json* list = o.find("impressions"); list && list->is_array() && list->size() > kMostImpressions)
-      fail(o.at("impressions"), "there are " + std::to_string(list->size()) + "; " + std::to_string(kMostImpressions) +
+      fail(o.at("impressions"), "there are " + std::to_string(list->size()) + "; " +
+                                    std::to_string(kMostImpressions) +
                                     " are the most that can be worked out");
     o.each("impressions", [&](const Json& e, const std::string& at) {
       plan.impressions.push_back(impression(Object(e, at)));
@@ -171,7 +172,8 @@ class Reader {
     s.silhouette = rings(o.need("silhouette"), o.at("silhouette"));
     s.art = o.textOr("art", "");
     if (mendDecimalCommas(s.art))
-      m_out.repairs.push_back(o.at("art") + ": its numbers were written with decimal commas; they were mended");
+      m_out.repairs.push_back(o.at("art") +
+                              ": its numbers were written with decimal commas; they were mended");
     s.solid = o.boolOr("solid", false);
     const Json* foot = o.find("foot");
     s.foot = foot ? point(*foot, o.at("foot")) : Point{s.width_mm / 2, 0};

@@ -1,4 +1,5 @@
-// What a role means to the rest of Havlo: one table, so that no two rules disagree about what is alive or stands.
+// What a role means to the rest of Havlo: one table, so that no two rules disagree about what is alive or
+// stands.
 #pragma once
 
 #include <array>
@@ -10,13 +11,14 @@ namespace havlo {
 struct RoleFacts {
   Role role;
   std::string_view word;  ///< in plan files
-  int alive;              ///< how much the eye takes it for a hero: 3 a figure, 2 an animal, 0 what does not live
-  bool backdrop;          ///< part of the ground or sky that things stand before
-  bool words;             ///< a greeting
-  bool wantsLand;         ///< would hang in the air without ground under it
-  bool coloured;          ///< usually coloured by hand, so that its own area must stay clean
-  /// How much it draws looks for what it is, beyond what its colours do. That figures and text are looked at first is
-  /// well known (Yarbus 1967; Cerf, Frady & Koch 2009; from memory); the numbers are common practice, no source.
+  int alive;       ///< how much the eye takes it for a hero: 3 a figure, 2 an animal, 0 what does not live
+  bool backdrop;   ///< part of the ground or sky that things stand before
+  bool words;      ///< a greeting
+  bool wantsLand;  ///< would hang in the air without ground under it
+  bool coloured;   ///< usually coloured by hand, so that its own area must stay clean
+  /// How much it draws looks for what it is, beyond what its colours do. That figures and text are looked at
+  /// first is well known (Yarbus 1967; Cerf, Frady & Koch 2009; from memory); the numbers are common
+  /// practice, no source.
   double draw;
 
   /// Stands somewhere in the scene: it has a foot, casts a shadow and can be too near or too far.
@@ -40,10 +42,12 @@ inline constexpr std::array<RoleFacts, 11> kRoleFacts{{
 
 constexpr const RoleFacts& factsOf(Role role) { return kRoleFacts[static_cast<size_t>(role)]; }
 
-static_assert([] {
-  for (size_t k = 0; k < kRoleFacts.size(); ++k)
-    if (kRoleFacts[k].role != static_cast<Role>(k)) return false;
-  return true;
-}(), "the table has the roles in their order");
+static_assert(
+    [] {
+      for (size_t k = 0; k < kRoleFacts.size(); ++k)
+        if (kRoleFacts[k].role != static_cast<Role>(k)) return false;
+      return true;
+    }(),
+    "the table has the roles in their order");
 
 }  // namespace havlo

@@ -37,10 +37,12 @@ inline constexpr std::array<WashFacts, 9> kWashFacts{{
 
 constexpr const WashFacts& factsOf(WashKind kind) { return kWashFacts[static_cast<size_t>(kind)]; }
 
-static_assert([] {
-  for (size_t k = 0; k < kWashFacts.size(); ++k)
-    if (kWashFacts[k].kind != static_cast<WashKind>(k)) return false;
-  return true;
-}(), "the table has the kinds in their order");
+static_assert(
+    [] {
+      for (size_t k = 0; k < kWashFacts.size(); ++k)
+        if (kWashFacts[k].kind != static_cast<WashKind>(k)) return false;
+      return true;
+    }(),
+    "the table has the kinds in their order");
 
 }  // namespace havlo

@@ -1,6 +1,6 @@
 // The same stamp twice side by side, alike in every way, reads as a copy.
-#include "core/reading/about.h"
 #include "core/plan/role_facts.h"
+#include "core/reading/about.h"
 #include "core/viewpoint/scale.h"
 
 namespace havlo {

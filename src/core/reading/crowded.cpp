@@ -1,6 +1,6 @@
 // A picture needs a place where nothing is: without one the hero has nothing to stand out from.
-#include "core/reading/about.h"
 #include "core/plan/role_facts.h"
+#include "core/reading/about.h"
 
 namespace havlo {
 

@@ -1,6 +1,6 @@
 // A figure that looks out of the picture takes the eye with it. It needs more room before it than behind it.
-#include "core/reading/about.h"
 #include "core/plan/role_facts.h"
+#include "core/reading/about.h"
 
 namespace havlo {
 

@@ -4,8 +4,8 @@
 namespace havlo {
 
 void readMaskFiddly(const Plan& plan, const Analysis& a, std::vector<Finding>& out) {
-  constexpr double kMuch = 0.45;       // of the silhouette left uncovered
-  constexpr double kHair_mm2 = 80;     // a string or a hair: what is behind may run across it
+  constexpr double kMuch = 0.45;    // of the silhouette left uncovered
+  constexpr double kHair_mm2 = 80;  // a string or a hair: what is behind may run across it
   std::vector<char> covered(plan.impressions.size(), 0);
   for (const NeedStep& s : a.needs.steps)
     for (int i : s.covered) covered[static_cast<size_t>(i)] = 1;

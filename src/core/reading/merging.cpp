@@ -13,7 +13,8 @@ void readMerging(const Plan& plan, const Analysis& a, std::vector<Finding>& out)
   for (const Meeting& m : a.meetings.list) {
     const Role role = roleAt(a, m.front);
     if (!factsOf(role).lives()) continue;
-    if (factsOf(roleAt(a, m.back)).backdrop || holdsOn(plan, m.back, m.front) || holdsOn(plan, m.front, m.back))
+    if (factsOf(roleAt(a, m.back)).backdrop || holdsOn(plan, m.back, m.front) ||
+        holdsOn(plan, m.front, m.back))
       continue;
     if (factsOf(roleAt(a, m.back)).words) continue;
     const Placed &f = *a.meetings.placed[static_cast<size_t>(m.front)],

@@ -1,6 +1,6 @@
 // A card without a hero has nothing to be seen first; the thing that is seen first anyway is offered.
-#include "core/reading/about.h"
 #include "core/plan/role_facts.h"
+#include "core/reading/about.h"
 
 namespace havlo {
 

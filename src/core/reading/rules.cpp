@@ -57,8 +57,8 @@ constexpr std::array<Rule, kFindingKinds> kRules{{
      readLightOverDark, kLate},
     {FindingKind::WaterNearDye, "waterNearDye", "minutes its ink takes to dry", readWaterNearDye},
     {FindingKind::MarkerOverBleeding, "markerOverBleeding", "1", readMarkerOverBleeding},
-    {FindingKind::PowderOnDamp, "powderOnDamp", "minutes for which ink near by is damp yet",
-     readPowderOnDamp, kLate},
+    {FindingKind::PowderOnDamp, "powderOnDamp", "minutes for which ink near by is damp yet", readPowderOnDamp,
+     kLate},
     {FindingKind::MaskFiddly, "maskFiddly", "share of the silhouette a mask leaves uncovered, 0 to 1",
      readMaskFiddly, kLate},
     {FindingKind::SlowInkUnderMask, "slowInkUnderMask", "minutes to dry before it can be covered",
@@ -69,8 +69,8 @@ constexpr std::array<Rule, kFindingKinds> kRules{{
     {FindingKind::Clones, "clones", "mm between the two feet", readClones},
     {FindingKind::LinesLeadAway, "linesLeadAway", "mm by which the nearest line misses the hero",
      readLinesLeadAway, kLate},
-    {FindingKind::Unbalanced, "unbalanced", "share of the width from the middle, -0.5 to 0.5",
-     readUnbalanced, kLate},
+    {FindingKind::Unbalanced, "unbalanced", "share of the width from the middle, -0.5 to 0.5", readUnbalanced,
+     kLate},
 }};
 
 bool isKnown(const Plan& plan, const Finding& f) {

@@ -1,8 +1,8 @@
 // Letters that lean by a few degrees look like a slip; upright ones and those turned by a quarter do not.
 #include <cmath>
 
-#include "core/reading/about.h"
 #include "core/plan/role_facts.h"
+#include "core/reading/about.h"
 
 namespace havlo {
 

@@ -1,7 +1,7 @@
 // A greeting too near the edge is touched by trimming, tape or the mat. One that runs off is the off-panel
 // rule's.
-#include "core/reading/about.h"
 #include "core/plan/role_facts.h"
+#include "core/reading/about.h"
 
 namespace havlo {
 

@@ -40,8 +40,7 @@ void readSunk(const Plan& plan, const Analysis& a, std::vector<Finding>& out) {
     const int i = static_cast<int>(k);
     const Standout& s = a.looks->standouts[k];
     const Role role = roleAt(a, i);
-    if (!s.shows || !factsOf(role).stands() || a.visible[k].share <= kHiddenShare)
-      continue;
+    if (!s.shows || !factsOf(role).stands() || a.visible[k].share <= kHiddenShare) continue;
     const bool hero = plan.impressions[k].hero;
     const bool alive = factsOf(role).lives();
     double least = hero ? kHero : alive ? kAlive : kOther;

@@ -1,6 +1,6 @@
 // All the weight on one side: the card seems to tip.
-#include "core/reading/about.h"
 #include "core/plan/role_facts.h"
+#include "core/reading/about.h"
 
 namespace havlo {
 
@@ -16,9 +16,7 @@ void readUnbalanced(const Plan& plan, const Analysis& a, std::vector<Finding>& o
     const int i = static_cast<int>(k);
     const Placed& p = *a.meetings.placed[k];
     const Role role = roleAt(a, i);
-    if (!factsOf(role).stands() || plan.impressions[k].hero ||
-        !plan.impressions[k].row.empty())
-      continue;
+    if (!factsOf(role).stands() || plan.impressions[k].hero || !plan.impressions[k].row.empty()) continue;
     if (std::holds_alternative<OnThing>(plan.impressions[k].depth) || p.onPanel.box().empty()) continue;
     const double arm = (p.onPanel.box().centre().x / width - 0.5) * (off > 0 ? 1 : -1);
     if (arm > 0.1 && arm * p.areaOnPanel_mm2 > most) most = arm * p.areaOnPanel_mm2, heavy = i;

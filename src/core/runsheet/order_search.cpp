@@ -19,7 +19,6 @@ constexpr double kSame = 1e-9;
 constexpr long kMostWork = 380000;       // tries times impressions
 constexpr long kMostShifts = 200000000;  // looked at, times what each takes
 
-
 struct Judge {
   const OrderWork& in;
   long count = 0;

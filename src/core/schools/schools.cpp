@@ -1,10 +1,10 @@
 // Rules of the trade as numbers; thresholds are common practice, no source.
-#include "core/chain/chain.h"
 #include "core/schools/schools.h"
 
 #include <algorithm>
 #include <cmath>
 
+#include "core/chain/chain.h"
 #include "core/colour/colour.h"
 #include "core/outline/shape_ops.h"
 #include "core/plan/role_facts.h"

@@ -1,11 +1,12 @@
 // The potrace bridge.
 #include "core/trace/bitmap_outline.h"
-#include "core/units/decimal.h"
 
 #include <potracelib.h>
 
 #include <cmath>
 #include <memory>
+
+#include "core/units/decimal.h"
 
 namespace havlo {
 namespace {

@@ -1,11 +1,12 @@
 // Paper light, ink level and impressions. An OpenCV bridge: everything on reduced pictures, so that a whole
 // sheet at 1200 dpi takes no more memory than itself.
 #include "core/trace/sheet.h"
-#include "core/trace/scan_mat.h"
 
 #include <algorithm>
 #include <cmath>
 #include <opencv2/imgproc.hpp>
+
+#include "core/trace/scan_mat.h"
 
 namespace havlo {
 namespace {

@@ -375,7 +375,8 @@ Result<TracedStamp> traceStamp(const Scan& scan, const FoundSheet& sheet, const 
   stamp.foot = {rounded(stamp.foot.x), rounded(stamp.foot.y)};
   const std::string width = decimal(stamp.width_mm, 2), height = decimal(stamp.height_mm, 2);
   stamp.art = "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"" + width + "mm\" height=\"" + height +
-              "mm\" viewBox=\"0 0 " + width + " " + height + "\"><path fill=\"#000000\" fill-rule=\"evenodd\" d=\"" +
+              "mm\" viewBox=\"0 0 " + width + " " + height +
+              "\"><path fill=\"#000000\" fill-rule=\"evenodd\" d=\"" +
               pathData(art, frames.origin, stamp.height_mm) + "\"/></svg>";
   for (EnclosedRegion& e : out.regions) e.shape = frames.stampOf(std::move(e.shape));
   out.lowerLeft = frames.sheetOf(frames.origin);

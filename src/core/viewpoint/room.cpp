@@ -44,7 +44,8 @@ void shell(Builder& b, const Room& room, const RoomSize& s) {
 
 void tiles(Builder& b, const Room& room, const RoomSize& s, double visibleFrom_m) {
   const double unit = room.unit_m;
-  const int across = static_cast<int>(std::min<double>(kMostLinesOneWay, std::floor(s.width_m() / unit + 1e-9)));
+  const int across =
+      static_cast<int>(std::min<double>(kMostLinesOneWay, std::floor(s.width_m() / unit + 1e-9)));
   for (int k = 1; k <= across; ++k) {
     const double x = s.left_m + k * unit;
     if (x < s.right_m - 1e-9) b.ink({x, 0, s.back_m}, {x, 0, b.projection.nearest_m()});

@@ -1,4 +1,5 @@
-// Read by QXmlStreamReader, checked, and written by QXmlStreamWriter: nothing reaches the renderer as it came.
+// Read by QXmlStreamReader, checked, and written by QXmlStreamWriter: nothing reaches the renderer as it
+// came.
 #include "io/art/plain_svg.h"
 
 #include <zlib.h>
@@ -32,32 +33,76 @@ QSet<QString> setOf(const char* const (&words)[N]) {
 }
 
 const QSet<QString>& drawing() {
-  static const QSet<QString> all = setOf({"svg", "g", "defs", "path", "rect", "circle", "ellipse", "line", "polyline",
-                                          "polygon", "use", "linearGradient", "radialGradient", "stop",
-                                          "text", "tspan", "switch"});
+  static const QSet<QString> all =
+      setOf({"svg", "g", "defs", "path", "rect", "circle", "ellipse", "line", "polyline", "polygon", "use",
+             "linearGradient", "radialGradient", "stop", "text", "tspan", "switch"});
   return all;
 }
 const QSet<QString>& refused() {
-  static const QSet<QString> all = setOf({"script", "image", "foreignObject", "style", "video", "audio", "iframe",
-                                          "a", "font", "font-face", "handler", "listener", "animation", "tref",
-                                          "feImage", "cursor", "set", "animate", "animateTransform", "animateMotion",
+  static const QSet<QString> all = setOf({"script",      "image",     "foreignObject",    "style",
+                                          "video",       "audio",     "iframe",           "a",
+                                          "font",        "font-face", "handler",          "listener",
+                                          "animation",   "tref",      "feImage",          "cursor",
+                                          "set",         "animate",   "animateTransform", "animateMotion",
                                           "animateColor"});
   return all;
 }
 const QSet<QString>& attributes() {
-  static const QSet<QString> all = setOf(
-      {"id", "d", "x", "y", "x1", "y1", "x2", "y2", "cx", "cy", "r", "rx", "ry", "fx", "fy", "width", "height",
-       "points", "viewBox", "version", "baseProfile", "transform", "gradientTransform", "gradientUnits",
-       "spreadMethod", "offset", "preserveAspectRatio", "pathLength"});
+  static const QSet<QString> all = setOf({"id",
+                                          "d",
+                                          "x",
+                                          "y",
+                                          "x1",
+                                          "y1",
+                                          "x2",
+                                          "y2",
+                                          "cx",
+                                          "cy",
+                                          "r",
+                                          "rx",
+                                          "ry",
+                                          "fx",
+                                          "fy",
+                                          "width",
+                                          "height",
+                                          "points",
+                                          "viewBox",
+                                          "version",
+                                          "baseProfile",
+                                          "transform",
+                                          "gradientTransform",
+                                          "gradientUnits",
+                                          "spreadMethod",
+                                          "offset",
+                                          "preserveAspectRatio",
+                                          "pathLength"});
   return all;
 }
 /// Presentation, as attributes and in `style`.
 const QSet<QString>& properties() {
-  static const QSet<QString> all = setOf(
-      {"fill", "fill-opacity", "fill-rule", "stroke", "stroke-width", "stroke-opacity", "stroke-linecap",
-       "stroke-linejoin", "stroke-miterlimit", "stroke-dasharray", "stroke-dashoffset", "opacity", "color",
-       "stop-color", "stop-opacity", "display", "visibility", "font-family", "font-size", "font-weight",
-       "font-style", "text-anchor", "vector-effect"});
+  static const QSet<QString> all = setOf({"fill",
+                                          "fill-opacity",
+                                          "fill-rule",
+                                          "stroke",
+                                          "stroke-width",
+                                          "stroke-opacity",
+                                          "stroke-linecap",
+                                          "stroke-linejoin",
+                                          "stroke-miterlimit",
+                                          "stroke-dasharray",
+                                          "stroke-dashoffset",
+                                          "opacity",
+                                          "color",
+                                          "stop-color",
+                                          "stop-opacity",
+                                          "display",
+                                          "visibility",
+                                          "font-family",
+                                          "font-size",
+                                          "font-weight",
+                                          "font-style",
+                                          "text-anchor",
+                                          "vector-effect"});
   return all;
 }
 
@@ -107,7 +152,8 @@ Numbers numbersIn(QStringView text) {
     if (k < latin.size() && latin[k] == '.')
       for (++k; digit(k);) ++k;
     if (k < latin.size() && (latin[k] == 'e' || latin[k] == 'E') &&
-        (digit(k + 1) || (k + 1 < latin.size() && (latin[k + 1] == '-' || latin[k + 1] == '+') && digit(k + 2))))
+        (digit(k + 1) ||
+         (k + 1 < latin.size() && (latin[k + 1] == '-' || latin[k + 1] == '+') && digit(k + 2))))
       for (k += 2; digit(k);) ++k;
     bool ok = false;
     double v = latin.mid(from, k - from).toDouble(&ok);
@@ -127,9 +173,11 @@ Numbers numbersIn(QStringView text) {
 
 bool reachesOutside(QStringView value) {
   const QString flat = value.toString().simplified().remove(u' ').toLower();
-  for (qsizetype at = flat.indexOf(QLatin1String("url(")); at >= 0; at = flat.indexOf(QLatin1String("url("), at + 4)) {
+  for (qsizetype at = flat.indexOf(QLatin1String("url(")); at >= 0;
+       at = flat.indexOf(QLatin1String("url("), at + 4)) {
     const QStringView in = QStringView(flat).mid(at + 4);
-    if (!in.startsWith(u'#') && !in.startsWith(QLatin1String("'#")) && !in.startsWith(QLatin1String("\"#"))) return true;
+    if (!in.startsWith(u'#') && !in.startsWith(QLatin1String("'#")) && !in.startsWith(QLatin1String("\"#")))
+      return true;
   }
   return flat.contains(QLatin1String("@import")) || flat.contains(QLatin1String("expression("));
 }
@@ -181,7 +229,8 @@ class Gate {
   void token(QXmlStreamReader::TokenType type) {
     switch (type) {
       case QXmlStreamReader::ProcessingInstruction:
-        return fail(tr("it asks for a style sheet or another program (<?%1?>)").arg(m_xml.processingInstructionTarget()));
+        return fail(tr("it asks for a style sheet or another program (<?%1?>)")
+                        .arg(m_xml.processingInstructionTarget()));
       case QXmlStreamReader::DTD:
         if (!m_xml.entityDeclarations().isEmpty() || m_xml.text().contains(u'['))
           return fail(tr("it defines entities"));
@@ -199,7 +248,8 @@ class Gate {
         m_open.pop_back();
         return;
       case QXmlStreamReader::Characters:
-        if (m_skipped == 0 && !m_open.empty() && !m_xml.isWhitespace()) m_out.writeCharacters(m_xml.text().toString());
+        if (m_skipped == 0 && !m_open.empty() && !m_xml.isWhitespace())
+          m_out.writeCharacters(m_xml.text().toString());
         return;
       default:
         return;
@@ -209,7 +259,8 @@ class Gate {
   void start() {
     const QString name = m_xml.name().toString();
     if (refused().contains(name))
-      return fail(tr("it holds <%1>: scripts, style sheets, pictures, movement and links to elsewhere are not taken. Save it "
+      return fail(tr("it holds <%1>: scripts, style sheets, pictures, movement and links to elsewhere are "
+                     "not taken. Save it "
                      "as a plain SVG")
                       .arg(name));
     const bool ours = m_xml.namespaceUri().isEmpty() || m_xml.namespaceUri() == kSvg;
@@ -296,7 +347,8 @@ class Gate {
   }
 
   std::optional<QSizeF> stated() const {
-    static const QRegularExpression length(QStringLiteral("^\\s*([0-9.]+(?:[eE][-+]?[0-9]+)?)\\s*(mm|cm|in|pt|pc)\\s*$"));
+    static const QRegularExpression length(
+        QStringLiteral("^\\s*([0-9.]+(?:[eE][-+]?[0-9]+)?)\\s*(mm|cm|in|pt|pc)\\s*$"));
     const auto mm = [&](QLatin1String attribute) -> double {
       const auto m = length.match(m_xml.attributes().value(attribute).toString());
       if (!m.hasMatch()) return 0;
@@ -313,9 +365,11 @@ class Gate {
     return size;
   }
 
-  /// What is drawn in all, each `use` counted with what it draws. Deep chains of `use` are refused with rings.
+  /// What is drawn in all, each `use` counted with what it draws. Deep chains of `use` are refused with
+  /// rings.
   void addUp() {
-    if (weightOf(0, 0) < 0) fail(tr("parts of it use each other in a ring, or draw more than %1 parts").arg(kMostDrawn));
+    if (weightOf(0, 0) < 0)
+      fail(tr("parts of it use each other in a ring, or draw more than %1 parts").arg(kMostDrawn));
   }
   int weightOf(int part, int depth) {
     Part& p = m_parts[static_cast<size_t>(part)];
@@ -352,10 +406,13 @@ bool looksLikeSvg(const QByteArray& head) {
 }
 
 Result<PlainSvg> plainSvg(const QByteArray& file) {
-  if (file.size() > kLargestDrawing) return badInput(tr("the drawing is larger than %1 MB").arg(kLargestDrawing >> 20));
+  if (file.size() > kLargestDrawing)
+    return badInput(tr("the drawing is larger than %1 MB").arg(kLargestDrawing >> 20));
   if (!file.startsWith("\x1f\x8b")) return Gate(file).pass();
   const auto text = unpacked(file);
-  if (!text) return badInput(tr("the packed drawing is damaged, or unpacks to more than %1 MB").arg(kLargestDrawing >> 20));
+  if (!text)
+    return badInput(
+        tr("the packed drawing is damaged, or unpacks to more than %1 MB").arg(kLargestDrawing >> 20));
   if (text->startsWith("\x1f\x8b")) return badInput(tr("the drawing is packed twice"));
   return Gate(*text).pass();
 }

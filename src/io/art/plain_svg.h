@@ -18,10 +18,11 @@ struct PlainSvg {
   std::optional<QSizeF> size_mm;  ///< where it states one in real units
 };
 
-/// Reads an SVG, plain or packed (gzip), in any encoding that XML knows, and writes it anew with the elements and
-/// attributes that draw (SVG Tiny 1.2: paths, shapes, groups, gradients, text, `use` within the drawing). What
-/// editors add for themselves is left out; what would reach outside or run is refused by name.
-/// @error  BadInput with what is in the way: links, scripts, pictures, styles, entities, too many parts, numbers
+/// Reads an SVG, plain or packed (gzip), in any encoding that XML knows, and writes it anew with the elements
+/// and attributes that draw (SVG Tiny 1.2: paths, shapes, groups, gradients, text, `use` within the drawing).
+/// What editors add for themselves is left out; what would reach outside or run is refused by name.
+/// @error  BadInput with what is in the way: links, scripts, pictures, styles, entities, too many parts,
+/// numbers
 ///         that no drawing has, text that is no XML, more than kLargestDrawing
 Result<PlainSvg> plainSvg(const QByteArray& file);
 

@@ -106,10 +106,12 @@ class DxfReader {
       }
       if (!m_pairs.next()) break;
     }
-    if (m_points > kMostCutPoints) return badInput(tr("there are more than 300 000 points to cut"), m_pairs.place());
+    if (m_points > kMostCutPoints)
+      return badInput(tr("there are more than 300 000 points to cut"), m_pairs.place());
     if (!ended) return badInput(tr("the DXF file is cut short or damaged"), m_pairs.place());
     if (m_unknown)
-      return badInput(tr("the DXF file holds curves that are not read (%1)").arg(QString::fromLatin1(m_what)));
+      return badInput(
+          tr("the DXF file holds curves that are not read (%1)").arg(QString::fromLatin1(m_what)));
     return std::vector<CutSheet>{m_sheet};
   }
 
@@ -293,7 +295,7 @@ Result<std::vector<CutSheet>> readHpglCuts(const QByteArray& data) {
       numbers.push_back(text.toDouble(&number));
       if (!number || !std::isfinite(numbers.back()))
         return badInput(tr("\"%1\" is not a number").arg(QString::fromLatin1(text.left(20))),
-                   tr("byte %1").arg(from));
+                        tr("byte %1").arg(from));
     }
     if (word == "IN" || word == "DF") {
       finish();
@@ -311,11 +313,12 @@ Result<std::vector<CutSheet>> readHpglCuts(const QByteArray& data) {
         const Point p{numbers[i] / kUnits, numbers[i + 1] / kUnits};
         at = relative ? Point{at.x + p.x, at.y + p.y} : p;
         if (down) line.points.push_back(at);
-        if (++points > kMostCutPoints) return badInput(tr("there are more than 300 000 points to cut"), tr("byte %1").arg(from));
+        if (++points > kMostCutPoints)
+          return badInput(tr("there are more than 300 000 points to cut"), tr("byte %1").arg(from));
       }
     } else if (word == "AA" || word == "AR" || word == "CI" || word == "EA" || word == "PE") {
       return badInput(tr("the HPGL command %1 is not read").arg(QString::fromLatin1(word)),
-                 tr("byte %1").arg(from));
+                      tr("byte %1").arg(from));
     }
   }
   finish();

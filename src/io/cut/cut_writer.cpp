@@ -10,7 +10,7 @@
 #include "io/art/shape_path.h"
 #include "io/cut/cut_file.h"
 #include "io/files/plan_file.h"
-#include "io/print/page.h"
+#include "io/paper/page.h"
 #include "io/wording/names.h"
 #include "io/wording/say.h"
 
@@ -18,7 +18,7 @@ namespace havlo {
 namespace {
 
 constexpr double kBetweenSheets_mm = 10;  // between sheets that stand side by side
-constexpr double kHpglUnits = 40;   // per mm
+constexpr double kHpglUnits = 40;         // per mm
 
 QString mm(double v) { return QString::number(v, 'f', 3); }
 

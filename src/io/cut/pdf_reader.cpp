@@ -185,8 +185,7 @@ Result<std::vector<CutSheet>> readPdfCuts(const QByteArray& data) {
     pdf.processMemoryFile("cut file", data.constData(), static_cast<size_t>(data.size()));
     std::vector<CutSheet> sheets;
     for (QPDFPageObjectHelper page : QPDFPageDocumentHelper(pdf).getAllPages()) {
-      if (sheets.size() >= 500)
-        return bad(tr("the PDF has more than 500 pages"));
+      if (sheets.size() >= 500) return bad(tr("the PDF has more than 500 pages"));
       const auto box = page.getMediaBox().getArrayAsRectangle();
       CutSheet sheet;
       sheet.width_mm = (box.urx - box.llx) * kPoint_mm, sheet.height_mm = (box.ury - box.lly) * kPoint_mm;

@@ -92,7 +92,9 @@ class Reader {
   zip_t* m_zip = nullptr;
   zip_uint64_t m_unpacked = 0;
 
-  static Error damaged(const std::string& name) { return badInput(tr("it is damaged"), QString::fromStdString(name)); }
+  static Error damaged(const std::string& name) {
+    return badInput(tr("it is damaged"), QString::fromStdString(name));
+  }
 };
 
 std::string text(const Json& j, const char* key) {

@@ -84,7 +84,8 @@ bool hasOurTables(QSqlDatabase db, QString* why) {
   query.finish();
   if (version <= 0 || version > kDrawerVersion) return true;  // empty, or newer: told elsewhere
   std::vector<const char*> asked{
-      "SELECT key, name, role, facing, width, height, typical, least, most, set_name, tags, mounting, place, notes "
+      "SELECT key, name, role, facing, width, height, typical, least, most, set_name, tags, mounting, place, "
+      "notes "
       "FROM stamp LIMIT 0",
       "SELECT key, json FROM stamp_body LIMIT 0", "SELECT id, json FROM ink LIMIT 0",
       "SELECT key, name, colour, thickness, width, height, notes FROM paper LIMIT 0"};
@@ -102,7 +103,8 @@ bool hasOurTables(QSqlDatabase db, QString* why) {
 
 int stampsIn(QSqlDatabase db) {
   QSqlQuery query(db);
-  return query.exec(QStringLiteral("SELECT count(*) FROM stamp")) && query.next() ? query.value(0).toInt() : 0;
+  return query.exec(QStringLiteral("SELECT count(*) FROM stamp")) && query.next() ? query.value(0).toInt()
+                                                                                  : 0;
 }
 
 /// @return the stamps in it; -1 when it is damaged
@@ -176,7 +178,8 @@ DrawerCard cardOf(const QSqlQuery& r) {
   if (!r.value(6).isNull()) {
     RealHeight h;
     h.typical_m = within(6, 0.001, 1e5);
-    h.least_m = std::min(within(7, 0.001, 1e5), h.typical_m), h.most_m = std::max(within(8, 0.001, 1e5), h.typical_m);
+    h.least_m = std::min(within(7, 0.001, 1e5), h.typical_m),
+    h.most_m = std::max(within(8, 0.001, 1e5), h.typical_m);
     c.realHeight = h;
   }
   c.setName = text(9), c.tags = listOf(r.value(10).toString());
@@ -303,7 +306,8 @@ Result<std::unique_ptr<DrawerStore>> DrawerStore::open(const QString& file) {
       return Error{ErrorCode::CannotRead,
                    tr("the drawer is damaged (%1) and cannot be set aside").arg(why).toStdString(),
                    {}};
-    const bool restored = QFileInfo::exists(backup) && stampsInSound(backup) >= 0 && QFile::copy(backup, file);
+    const bool restored =
+        QFileInfo::exists(backup) && stampsInSound(backup) >= 0 && QFile::copy(backup, file);
     store->m_notes
         << (restored
                 ? tr("The drawer was damaged. It was set aside as %1, and the backup from %2 took its place.")
@@ -359,8 +363,8 @@ Result<Done> DrawerStore::prepare(bool mayWrite) {
   });
 }
 
-/// A backup a day keeps what was there when today began. One that holds stamps is never replaced by an empty one,
-/// and the one before it is kept as well.
+/// A backup a day keeps what was there when today began. One that holds stamps is never replaced by an empty
+/// one, and the one before it is kept as well.
 void DrawerStore::backUpToday() {
   const QString backup = besideAs(m_file, QStringLiteral("backup"));
   const QFileInfo old(backup);
@@ -380,7 +384,8 @@ Result<Done> DrawerStore::mendCommas() {
   QSqlDatabase db = database(m_connection);
   QSqlQuery query(db);
   std::vector<std::pair<QString, std::string>> mended;
-  query.exec(QStringLiteral(R"(SELECT key, json FROM stamp_body WHERE json LIKE '%width=\"%,__mm\" height=\"%,__mm\"%')"));
+  query.exec(QStringLiteral(
+      R"(SELECT key, json FROM stamp_body WHERE json LIKE '%width=\"%,__mm\" height=\"%,__mm\"%')"));
   while (query.next()) {
     auto stamp = readStamp(query.value(1).toString().toStdString());
     // Reading mends.
@@ -390,11 +395,13 @@ Result<Done> DrawerStore::mendCommas() {
   if (mended.empty()) return Done{};
   m_notes << (mended.size() == 1
                   ? tr("A stamp was written with commas for decimal points by an older Havlo. It was mended.")
-                  : tr("%1 stamps were written with commas for decimal points by an older Havlo. They were mended.")
+                  : tr("%1 stamps were written with commas for decimal points by an older Havlo. They were "
+                       "mended.")
                         .arg(mended.size()));
   return change([&]() -> Result<Done> {
     for (const auto& [key, json] : mended)
-      if (auto done = run(db, QStringLiteral("UPDATE stamp_body SET json=? WHERE key=?"), {q(json), key}); !done)
+      if (auto done = run(db, QStringLiteral("UPDATE stamp_body SET json=? WHERE key=?"), {q(json), key});
+          !done)
         return done;
     return Done{};
   });
@@ -528,7 +535,9 @@ Result<std::string> DrawerStore::put(const DrawerStamp& stamp, const DrawerStamp
       const auto there = this->stamp(s.card.key);
       if (!there)
         return Error{ErrorCode::BadInput,
-                     tr("%1 was taken out of the drawer in another window; it was not changed").arg(q(s.card.name)).toStdString(),
+                     tr("%1 was taken out of the drawer in another window; it was not changed")
+                         .arg(q(s.card.name))
+                         .toStdString(),
                      {}};
       s = mergedStamp(*base, s, there.value());
     }

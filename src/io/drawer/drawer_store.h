@@ -49,7 +49,8 @@ class DrawerStore {
 
   /// Adds a stamp, or changes the one with its key. @return its key; a fresh one if it had none
   /// @error  CannotWrite with the reason (all changes)
-  /// @param base  the stamp as it was known when the change began; what another window changed meanwhile is kept,
+  /// @param base  the stamp as it was known when the change began; what another window changed meanwhile is
+  /// kept,
   ///              and a stamp that was taken out meanwhile does not come back
   Result<std::string> put(const DrawerStamp& stamp, const DrawerStamp* base = nullptr);
   Result<Done> remove(const std::string& stamp);

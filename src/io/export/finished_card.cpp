@@ -11,7 +11,7 @@
 #include "io/art/picture.h"
 #include "io/files/plan_file.h"
 #include "io/files/zip_writer.h"
-#include "io/print/page.h"
+#include "io/paper/page.h"
 #include "io/wording/step_words.h"
 
 namespace havlo {

@@ -11,6 +11,8 @@ inline Error badInput(const QString& message, const QString& place = {}) {
   return {ErrorCode::BadInput, message.toStdString(), place.toStdString()};
 }
 inline Error cannotRead(const QString& message) { return {ErrorCode::CannotRead, message.toStdString(), {}}; }
-inline Error cannotWrite(const QString& message) { return {ErrorCode::CannotWrite, message.toStdString(), {}}; }
+inline Error cannotWrite(const QString& message) {
+  return {ErrorCode::CannotWrite, message.toStdString(), {}};
+}
 
 }  // namespace havlo

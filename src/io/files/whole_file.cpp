@@ -1,5 +1,6 @@
 // Written aside under a short name in the same folder, synced, renamed, and the folder synced. QSaveFile of
-// Qt 6.4.2 does not see a failing flush of its buffer at commit, and adds to names that are as long as they may be.
+// Qt 6.4.2 does not see a failing flush of its buffer at commit, and adds to names that are as long as they
+// may be.
 #include "io/files/whole_file.h"
 
 #include <dirent.h>

@@ -9,8 +9,8 @@
 
 namespace havlo {
 
-/// The name as the system has it. A name that is no UTF-8 reaches us with its odd bytes replaced; it is looked
-/// up in its folder, and found if only one entry there reads like it.
+/// The name as the system has it. A name that is no UTF-8 reaches us with its odd bytes replaced; it is
+/// looked up in its folder, and found if only one entry there reads like it.
 QByteArray nativePath(const QString& path);
 
 /// Opens an existing file for reading, whatever bytes its name holds. @return false, with errorString(), else

@@ -13,7 +13,6 @@ constexpr double kMaskHead_mm = 12;
 
 // Only the cuts are in full ink; the stand-in cutter leaves the rest alone.
 
-
 QPainterPath pathOf(const CutLine& line, QPointF corner) {
   QPainterPath path;
   for (size_t i = 0; i < line.points.size(); ++i) {
@@ -24,7 +23,9 @@ QPainterPath pathOf(const CutLine& line, QPointF corner) {
   return path;
 }
 
-QRectF roomOn(const Sheet& sheet) { return sheet.inner().adjusted(0, kMaskHead_mm, 0, -kCheckRulesHeight_mm); }
+QRectF roomOn(const Sheet& sheet) {
+  return sheet.inner().adjusted(0, kMaskHead_mm, 0, -kCheckRulesHeight_mm);
+}
 
 void drawSheet(QPainter& p, const LabelledSheet& s, QPointF lowerLeft) {
   p.setBrush(Qt::NoBrush);

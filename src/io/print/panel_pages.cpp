@@ -1,13 +1,13 @@
 #include "io/print/panel_pages.h"
-#include "io/wording/say.h"
 
 #include <QPainter>
 #include <algorithm>
 #include <cmath>
 
+#include "io/wording/say.h"
+
 namespace havlo {
-namespace {
-}  // namespace
+namespace {}  // namespace
 
 Sheet turnedFor(const Plan& plan, const Sheet& sheet) {
   return plan.card.panel.width_mm > plan.card.panel.height_mm &&

@@ -6,7 +6,7 @@
 
 #include "core/plan/plan.h"
 #include "core/units/measure.h"
-#include "io/print/page.h"
+#include "io/paper/page.h"
 
 namespace havlo {
 

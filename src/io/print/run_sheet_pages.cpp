@@ -4,8 +4,8 @@
 #include <vector>
 
 #include "io/print/sheets.h"
-#include "io/wording/step_words.h"
 #include "io/wording/say.h"
+#include "io/wording/step_words.h"
 
 namespace havlo {
 namespace {
@@ -54,7 +54,8 @@ struct Row {
 std::vector<Line> linesOf(const StepWords& words, int number, const QString& evening, double width_mm) {
   std::vector<Line> out;
   if (!evening.isEmpty()) addBroken(out, {evening, 3.2, kOchre, QFont::DemiBold}, width_mm);
-  addBroken(out, {QStringLiteral("%1  %2").arg(number).arg(words.title), 4, kPrintInk, QFont::DemiBold}, width_mm);
+  addBroken(out, {QStringLiteral("%1  %2").arg(number).arg(words.title), 4, kPrintInk, QFont::DemiBold},
+            width_mm);
   addBroken(out, {words.where, 3.2, kPrintInk}, width_mm);
   addBroken(out, {words.corner, 2.7, kPrintSoft}, width_mm);
   addBroken(out, {words.detail, 3, kPrintSoft}, width_mm);
@@ -89,7 +90,8 @@ std::vector<std::vector<Row>> paged(std::vector<Row> rows, double room_mm) {
   return pages;
 }
 
-void drawRow(QPainter& p, const Row& row, const QRectF& inner, double top, const QSizeF& picture, const QImage* image) {
+void drawRow(QPainter& p, const Row& row, const QRectF& inner, double top, const QSizeF& picture,
+             const QImage* image) {
   p.setPen(QPen(kPrintSoft, 0.15));
   p.drawLine(QPointF(inner.left(), top), QPointF(inner.right(), top));
   double left = inner.left() + kTextLeft_mm;

@@ -7,7 +7,7 @@
 #include "core/guides/guides.h"
 #include "core/units/measure.h"
 #include "io/art/picture.h"
-#include "io/print/page.h"
+#include "io/paper/page.h"
 
 namespace havlo {
 

@@ -22,11 +22,13 @@ constexpr double kDrawing_pxPerMm = 1200 / kMmPerInch;
 constexpr double kDrawing_px = 4e7;
 
 bool tooManyPixels(QSize size) {
-  return double(size.width()) * size.height() > kMostScanPixels || std::max(size.width(), size.height()) > kMostScanSide;
+  return double(size.width()) * size.height() > kMostScanPixels ||
+         std::max(size.width(), size.height()) > kMostScanSide;
 }
 
 QString tooLarge(QSize size) {
-  return tr("the picture has %1 × %2 pixels; 160 million is the most (a whole A4 sheet at 1200 dpi), and 30 000 on a "
+  return tr("the picture has %1 × %2 pixels; 160 million is the most (a whole A4 sheet at 1200 dpi), and 30 "
+            "000 on a "
             "side. Scan a "
             "smaller "
             "area or with fewer dpi")
@@ -127,7 +129,8 @@ Result<ReadScan> readScanFile(const QString& path, const Progress& progress) {
   if (file.size() == 0) return cannotRead(tr("the file is empty"));
   const QString name = QFileInfo(path).completeBaseName();
   if (looksLikeSvg(file.peek(4096))) {
-    if (file.size() > kLargestDrawing) return badInput(tr("the drawing is larger than %1 MB").arg(kLargestDrawing >> 20));
+    if (file.size() > kLargestDrawing)
+      return badInput(tr("the drawing is larger than %1 MB").arg(kLargestDrawing >> 20));
     return readDrawing(file.readAll(), name);
   }
   QImageReader::setAllocationLimit(kAllocation_MB);

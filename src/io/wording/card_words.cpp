@@ -7,9 +7,7 @@
 #include "io/wording/say.h"
 
 namespace havlo {
-namespace {
-
-}  // namespace
+namespace {}  // namespace
 
 QString sizeWords(double w, double h, MeasureStyle style) {
   return tr("%1 × %2").arg(QString::fromStdString(writeBareMeasure(Millimetres{w}, style)),
@@ -36,11 +34,11 @@ QString wordsOf(const Plan& plan, const CardFit& fit, const Misfit& m, MeasureSt
       const Layer &upper = fit.layers[static_cast<size_t>(m.layer)],
                   &lower = fit.layers[static_cast<size_t>(m.layer) + 1];
       const QString below = layerName(plan, lower);
-      const QString by =
-          m.by_mm > 0 && m.byHeight_mm > 0
-              ? tr("%1 too wide and %2 too high").arg(lengthText(m.by_mm, style), lengthText(m.byHeight_mm, style))
-          : m.by_mm > 0 ? tr("%1 too wide").arg(lengthText(m.by_mm, style))
-                        : tr("%1 too high").arg(lengthText(m.byHeight_mm, style));
+      const QString by = m.by_mm > 0 && m.byHeight_mm > 0
+                             ? tr("%1 too wide and %2 too high")
+                                   .arg(lengthText(m.by_mm, style), lengthText(m.byHeight_mm, style))
+                         : m.by_mm > 0 ? tr("%1 too wide").arg(lengthText(m.by_mm, style))
+                                       : tr("%1 too high").arg(lengthText(m.byHeight_mm, style));
       return tr("%1 is %2 for what it lies on (%3).")
           .arg(layerName(plan, upper), by, below.left(1).toLower() + below.mid(1));
     }
@@ -101,7 +99,8 @@ QString trimmingWords(const Plan& plan, double reveal_mm, MeasureStyle style) {
   const Trimming t = trimmingOf(plan.card, reveal_mm);
   if (t.tooSmall) return tr("The base is smaller than what lies on it: take a larger one, or narrower mats.");
   QStringList cuts;
-  if (t.fromWidth_mm > kOffSize_mm) cuts << tr("%1 off the right side").arg(lengthText(t.fromWidth_mm, style));
+  if (t.fromWidth_mm > kOffSize_mm)
+    cuts << tr("%1 off the right side").arg(lengthText(t.fromWidth_mm, style));
   if (t.fromHeight_mm > kOffSize_mm) cuts << tr("%1 off the top").arg(lengthText(t.fromHeight_mm, style));
   if (cuts.isEmpty()) return {};
   return tr("Line the panel up on the left and the bottom side, then trim %1.").arg(cuts.join(tr(" and ")));

@@ -1,10 +1,9 @@
 #include "io/wording/drawer_words.h"
+
 #include "io/wording/say.h"
 
-
 namespace havlo {
-namespace {
-}  // namespace
+namespace {}  // namespace
 
 QString roleName(Role role) {
   switch (role) {

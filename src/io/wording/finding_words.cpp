@@ -245,10 +245,14 @@ QString moveWords(Point from, Point to, MeasureStyle style) {
   const double dx = to.x - from.x, dy = to.y - from.y;
   if (std::abs(dx) >= 0.05)
     parts << (dx < 0 ? tr("%1 left") : tr("%1 right")).arg(lengthText(std::abs(dx), style));
-  if (std::abs(dy) >= 0.05) parts << (dy < 0 ? tr("%1 down") : tr("%1 up")).arg(lengthText(std::abs(dy), style));
+  if (std::abs(dy) >= 0.05)
+    parts << (dy < 0 ? tr("%1 down") : tr("%1 up")).arg(lengthText(std::abs(dy), style));
   return parts.isEmpty() ? tr("a hair") : parts.join(QStringLiteral(", "));
 }
 
+// A rule without words does not compile: no default here.
+#pragma GCC diagnostic push
+#pragma GCC diagnostic error "-Wswitch"
 FindingWords wordsOf(const Plan& plan, const Analysis& analysis, const Finding& f, MeasureStyle style) {
   FindingWords words;
   switch (f.kind) {
@@ -294,17 +298,42 @@ FindingWords wordsOf(const Plan& plan, const Analysis& analysis, const Finding& 
     case FindingKind::PathMissesVanishing:
       words = pathMisses(plan, f, style);
       break;
-    default:
-      if (auto focus = focusWords(plan, analysis, f, style)) {
-        words = std::move(*focus);
-      } else if (auto ink = inkWords(plan, analysis, f)) {
-        words = std::move(*ink);
-      }
+    case FindingKind::NoHero:
+    case FindingKind::SeveralHeroes:
+    case FindingKind::HeroHidden:
+    case FindingKind::Rival:
+    case FindingKind::Sunk:
+    case FindingKind::OneColour:
+    case FindingKind::SentimentIllegible:
+    case FindingKind::SentimentCrowded:
+    case FindingKind::SentimentOffLevel:
+    case FindingKind::SentimentOverBorder:
+    case FindingKind::Merging:
+    case FindingKind::KissingEdges:
+    case FindingKind::LookingOut:
+    case FindingKind::Crowded:
+    case FindingKind::Clones:
+    case FindingKind::LinesLeadAway:
+    case FindingKind::Unbalanced:
+      words = focusWords(plan, analysis, f, style).value_or(FindingWords{});
+      break;
+    case FindingKind::DyeOnDark:
+    case FindingKind::LightOverDark:
+    case FindingKind::WaterNearDye:
+    case FindingKind::MarkerOverBleeding:
+    case FindingKind::PowderOnDamp:
+    case FindingKind::SlowInkUnderMask:
+    case FindingKind::WetMask:
+    case FindingKind::MaskFiddly:
+    case FindingKind::MuddyBlend:
+    case FindingKind::WashWithoutArea:
+      words = inkWords(plan, analysis, f).value_or(FindingWords{});
       break;
   }
   if (f.fix) words.fix = fixWords(plan, *f.fix, style);
   return words;
 }
+#pragma GCC diagnostic pop
 
 QString readingSummary(const Analysis& analysis) {
   if (analysis.meetings.placed.empty()) return tr("There is nothing on the card yet.");

@@ -66,11 +66,12 @@ std::optional<FindingWords> inkWords(const Plan& plan, const Analysis&, const Fi
           tr("%1 % bare").arg(qRound(100 * f.value)),
           {}};
     case FindingKind::MuddyBlend:
-      return FindingWords{tr("%1 and %2 blend to mud")
-                              .arg(capital(washName(plan, static_cast<int>(f.other))), washName(plan, f.wash)),
-                          tr("Where both lie, each takes away what the other lets through."),
-                          tr("%1 of colour lost").arg(f.value, 0, 'f', 0),
-                          {}};
+      return FindingWords{
+          tr("%1 and %2 blend to mud")
+              .arg(capital(washName(plan, static_cast<int>(f.other))), washName(plan, f.wash)),
+          tr("Where both lie, each takes away what the other lets through."),
+          tr("%1 of colour lost").arg(f.value, 0, 'f', 0),
+          {}};
     case FindingKind::WashWithoutArea:
       return FindingWords{
           tr("Nothing is seen of %1").arg(washName(plan, f.wash)),

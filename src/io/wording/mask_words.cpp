@@ -1,6 +1,5 @@
 #include "io/wording/mask_words.h"
 
-
 #include "core/outline/shape_ops.h"
 #include "io/wording/say.h"
 

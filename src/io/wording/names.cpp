@@ -1,8 +1,9 @@
 // Names come from the plan; only numbers and articles are added.
 #include "io/wording/names.h"
-#include "io/wording/say.h"
 
 #include <QStringList>
+
+#include "io/wording/say.h"
 
 namespace havlo {
 namespace {

@@ -21,7 +21,7 @@ QString inkName(const Ink& ink);
 /// "fresh", "second pressing", "third pressing", "4th pressing".
 QString pressingName(int generation);
 QString techniqueName(Technique technique);
-QString washName(const Wash& wash);         ///< its name, else "the sky wash"
+QString washName(const Wash& wash);  ///< its name, else "the sky wash"
 QString washName(const Plan& plan, int wash);
 QString limitName(const WashLimit& limit);  ///< its name, else "the wavy edge"
 QString kindName(WashKind kind);

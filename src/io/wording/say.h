@@ -1,4 +1,5 @@
-// What every file that words something needs: the translation of a sentence and a length as the maker writes it.
+// What every file that words something needs: the translation of a sentence and a length as the maker writes
+// it.
 #pragma once
 
 #include <QCoreApplication>

@@ -124,8 +124,8 @@ StepWords limitWords(const Plan& plan, const Step& step, MeasureStyle style) {
         w.detail = tr("draw it on masking paper, cut along the line; keep both pieces");
         break;
       case LimitKind::Circle:
-        w.detail =
-            tr("a disc of %1 out of masking paper; keep the sheet too").arg(lengthText(l.opening.width(), style));
+        w.detail = tr("a disc of %1 out of masking paper; keep the sheet too")
+                       .arg(lengthText(l.opening.width(), style));
         break;
       case LimitKind::Rays:
         w.detail = tr("a stencil of %1 slits that meet at one point").arg(l.rays);

@@ -32,7 +32,8 @@ struct Table : Window {
 
 qsizetype ticksShown(QWidget& place) {
   const auto all = place.findChildren<QCheckBox*>();
-  return std::count_if(all.begin(), all.end(), [&](const QCheckBox* box) { return box->isVisibleTo(&place); });
+  return std::count_if(all.begin(), all.end(),
+                       [&](const QCheckBox* box) { return box->isVisibleTo(&place); });
 }
 
 }  // namespace

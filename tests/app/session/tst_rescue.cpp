@@ -57,7 +57,10 @@ class TstRescue : public QObject {
     Rescue r(folder.path());
     r.setAside(r.lostWork().at(0));
     QVERIFY(r.lostWork().empty());
-    QCOMPARE(QDir(folder.filePath(QStringLiteral("set-aside"))).entryList({QStringLiteral("*.havlo")}, QDir::Files).size(), 1);
+    QCOMPARE(QDir(folder.filePath(QStringLiteral("set-aside")))
+                 .entryList({QStringLiteral("*.havlo")}, QDir::Files)
+                 .size(),
+             1);
     QCOMPARE(r.asideWork().size(), size_t{1});
   }
 
@@ -94,7 +97,8 @@ class TstRescue : public QObject {
       QProcessEnvironment env = QProcessEnvironment::systemEnvironment();
       env.insert(QStringLiteral("HAVLO_TEST_RESCUE"), folder.path());
       child.setProcessEnvironment(env);
-      child.start(QCoreApplication::applicationFilePath(), {QStringLiteral("app/session/rescue"), QStringLiteral("aProcessThatIsKilled")});
+      child.start(QCoreApplication::applicationFilePath(),
+                  {QStringLiteral("app/session/rescue"), QStringLiteral("aProcessThatIsKilled")});
       int kept = -1;
       QByteArray said;
       while (kept < 10 + 7 * round) {

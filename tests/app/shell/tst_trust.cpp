@@ -47,7 +47,8 @@ void pickByMouse(QComboBox* box, int row) {
   box->showPopup();
   QAbstractItemView* view = box->view();
   QTest::mouseMove(view->viewport(), view->visualRect(view->model()->index(row, 0)).center());
-  QTest::mouseClick(view->viewport(), Qt::LeftButton, {}, view->visualRect(view->model()->index(row, 0)).center());
+  QTest::mouseClick(view->viewport(), Qt::LeftButton, {},
+                    view->visualRect(view->model()->index(row, 0)).center());
   if (box->view()->isVisible()) box->hidePopup();
 }
 
@@ -98,7 +99,8 @@ class TstTrust : public QObject {
     QTest::keyClicks(shows, QStringLiteral("4mm"));
     QTest::keyClick(shows, Qt::Key_Tab);
     QCOMPARE(mats()[0].reveal_mm, 4.0);
-    QVERIFY(QApplication::focusWidget() && QApplication::focusWidget() != shows);  // the next field has the keys
+    QVERIFY(QApplication::focusWidget() &&
+            QApplication::focusWidget() != shows);  // the next field has the keys
     press(w.window.card(), QStringLiteral("Take off"));
     QCOMPARE(mats().size(), count - 1);
     w.session().undoStack().undo();
@@ -129,8 +131,8 @@ class TstTrust : public QObject {
     QVERIFY(w.window.action(QStringLiteral("undo"))->isEnabled());
   }
 
-  // Pictures and layouts of an older plan were laid over a newer one. Every place, every page, with everything at work
-  // or finished; each other plan, units, undo to the start, the dark ground.
+  // Pictures and layouts of an older plan were laid over a newer one. Every place, every page, with
+  // everything at work or finished; each other plan, units, undo to the start, the dark ground.
   void nothingStaleIsShown_data() {
     QTest::addColumn<bool>("finished");
     QTest::newRow("while all is at work") << false;
@@ -139,7 +141,8 @@ class TstTrust : public QObject {
   void nothingStaleIsShown() {
     QFETCH(bool, finished);
     Window w;
-    const char* const plans[] = {"teaching-avenue", "potting-shed", "teaching-crowd", "misty-fen", "canal-towpath"};
+    const char* const plans[] = {"teaching-avenue", "potting-shed", "teaching-crowd", "misty-fen",
+                                 "canal-towpath"};
     const auto letItWork = [&] {
       if (finished) waitForJobs(w.window), waitForJobs(w.session());
       QCoreApplication::processEvents();
@@ -149,7 +152,8 @@ class TstTrust : public QObject {
       QCoreApplication::processEvents();
       w.session().setUnits(k % 2 ? MeasureStyle::Inches : MeasureStyle::Millimetres);
       for (int n = 0; n < 3 && !w.session().plan().impressions.empty(); ++n)
-        w.session().edit(QStringLiteral("Off"), without(w.session().plan(), w.session().plan().impressions[0].id));
+        w.session().edit(QStringLiteral("Off"),
+                         without(w.session().plan(), w.session().plan().impressions[0].id));
       letItWork();
       while (w.session().undoStack().canUndo()) w.session().undoStack().undo();
       w.session().setUnits(k % 2 ? MeasureStyle::Millimetres : MeasureStyle::Inches);
@@ -162,8 +166,8 @@ class TstTrust : public QObject {
       stir(k++);
     }
     w.window.visit(QStringLiteral("order"));
-    for (const auto page : {OrderPlace::Steps, OrderPlace::Masks, OrderPlace::Joins, OrderPlace::Schools,
-                            OrderPlace::Slips}) {
+    for (const auto page :
+         {OrderPlace::Steps, OrderPlace::Masks, OrderPlace::Joins, OrderPlace::Schools, OrderPlace::Slips}) {
       w.window.order().showPage(page);
       letItWork();
       stir(k++);
@@ -250,7 +254,8 @@ class TstTrust : public QObject {
   // Taken up after a kill, it overwrote what another program had saved meanwhile.
   void rescuedWorkDoesNotOverwriteWhatOthersSaved() {
     const QTemporaryDir folder;
-    const QString path = folder.filePath(QStringLiteral("mine.havlo")), rescue = folder.filePath(QStringLiteral("r"));
+    const QString path = folder.filePath(QStringLiteral("mine.havlo")),
+                  rescue = folder.filePath(QStringLiteral("r"));
     QVERIFY(bool(savePlan(path, demo("teaching-crowd"))));
     Plan mine;
     {

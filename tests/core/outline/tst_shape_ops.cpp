@@ -3,11 +3,11 @@
 #include <clipper.hpp>
 #include <cmath>
 
+#include "core/depth/stamp_outline.h"
 #include "core/outline/distance.h"
 #include "core/outline/near_index.h"
 #include "core/outline/shape_ops.h"
 #include "core/outline/shared_area.h"
-#include "core/depth/stamp_outline.h"
 #include "support/plans.h"
 #include "support/random_plan.h"
 #include "tests/support/program.h"

@@ -1,10 +1,13 @@
 // Join risk against closed forms: a straight join with normal errors, and a single point turned about a
 // pivot.
+#include <lcms2.h>
+
 #include <QTest>
 #include <cmath>
 
 #include "core/chain/chain.h"
 #include "core/risk/join_risk.h"
+#include "core/wash/wash_area.h"
 #include "support/plans.h"
 #include "tests/support/program.h"
 
@@ -24,6 +27,31 @@ JoinBorder straight(int points, Point normal, double length_mm) {
     b.normals.push_back(normal);
   }
   return b;
+}
+
+/// A disc of 20 mm before a slab that lies under its right half.
+Plan roundFront(bool marked, bool solid) {
+  Plan p = emptyPlan();
+  p.card.panel = {120, 120, {}};
+  Stamp disc = slab("disc", 40, 40);
+  Ring ring;
+  for (int k = 0; k < 360; ++k)
+    ring.push_back({20 + 20 * std::cos(k * M_PI / 180), 20 + 20 * std::sin(k * M_PI / 180)});
+  disc.silhouette = {ring};
+  disc.foot = {20, 20};
+  disc.solid = solid;
+  addStamp(p, disc);
+  addStamp(p, slab("slab", 50, 80));
+  put(p, "front", "disc", {60, 60}, 1);
+  put(p, "back", "slab", {85, 20}, 2);
+  if (solid) {
+    Ink pale = p.inks[0];
+    pale.id = "pale", pale.colour = {220, 220, 220};
+    p.inks.push_back(pale);
+    p.impressions[1].ink = "pale";
+  }
+  if (marked) p.supplies.footMark = FootMark::Notch;
+  return p;
 }
 
 }  // namespace
@@ -68,25 +96,116 @@ class TstJoinRisk : public QObject {
     QVERIFY(std::abs(tryJoin(b, 0.3, 0.4, o).gap - above(0.6 / s)) < 0.004);
   }
 
-  // The best inset of a straight join lies midway between gap and run-in: half of what the line hides.
-  void theBestInsetIsHalfOfWhatTheLineHides() {
-    Plan p = emptyPlan();
-    Stamp line = slab("s", 60, 60);
-    line.solid = false;
-    addStamp(p, line);
-    addStamp(p, slab("t", 40, 40));
-    put(p, "front", "s", {60, 60}, 1), put(p, "back", "t", {86, 70}, 2);
+  // A round front before a slab: the lever of a turn about the middle is nothing all round, so every point of
+  // the join has the same chance, which the normal law gives. Whether the border is found, which way is
+  // outward, what the line hides and how a mark at the foot helps all show in it.
+  void everyPointOfARoundJoinIsTheNormalLaw_data() {
+    QTest::addColumn<bool>("marked");
+    QTest::addColumn<bool>("solid");
+    QTest::newRow("line art, by eye") << false << false;
+    QTest::newRow("line art, by a mark") << true << false;
+    QTest::newRow("solid and much darker, by eye") << false << true;
+  }
+  void everyPointOfARoundJoinIsTheNormalLaw() {
+    QFETCH(bool, marked);
+    QFETCH(bool, solid);
+    const Plan p = roundFront(marked, solid);
     const AnalysisRef a = analyse(p);
-    RiskOptions o;
-    o.errors.turn_deg = 0;
+    const RiskOptions o;
     const auto risk = joinRisk(p, *a, o).value();
-    QVERIFY(!risk.joins.empty());
+    QCOMPARE(risk.joins.size(), size_t{1});
     const Join& j = risk.joins[0];
-    if (!j.tape)
-      QVERIFY2(
-          std::abs(j.bestInset_mm - kOutlineWidth_mm / 2) <= 0.1 || j.bestInset_mm == p.supplies.maskInset_mm,
-          qPrintable(QString::number(j.bestInset_mm)));
-    for (const JoinPoint& q : j.points) QVERIFY(q.chance >= 0 && q.chance <= 1);
+    QVERIFY(!j.tape && j.front == 0 && j.back == 1 && j.wash < 0);
+    QCOMPARE(j.hides_mm, solid ? 2.0 : kOutlineWidth_mm);
+    const double placing = o.errors.placing_mm * (marked ? 0.5 : 1),
+                 s = std::hypot(placing, o.errors.cutting_mm);
+    const double inset = p.supplies.maskInset_mm, t = o.errors.visible_mm;
+    const double expected = above((t + inset) / s) + above((t + j.hides_mm - inset) / s);
+    QVERIFY(j.points.size() > 30);
+    for (const JoinPoint& q : j.points) {
+      QVERIFY2(std::abs(q.chance - expected) < 1e-3,
+               qPrintable(QStringLiteral("%1, not %2").arg(q.chance).arg(expected)));
+      QVERIFY(q.at.x > 60 - 0.7);  // where the back is, and nowhere else
+      QVERIFY(std::abs(std::hypot(q.at.x - 60, q.at.y - 60) - 20) < 0.1);
+    }
+    // The back lies under the right half of the disc.
+    QVERIFY2(std::abs(j.length_mm - M_PI * 20) < 2.5, qPrintable(QString::number(j.length_mm)));
+    // A shift moves one part of a half ring outward by the most of its normal's share: at least as often as
+    // one point.
+    QVERIFY(j.shows > expected && j.shows <= 1);
+    QVERIFY(std::abs(risk.expected - j.shows) < 1e-12 && std::abs(risk.clean - (1 - j.shows)) < 1e-12);
+    for (const JoinEase& e : j.easier) QVERIFY(marked ? e.how != JoinEase::How::FootMark : true);
+  }
+
+  // The best inset balances gap and run-in: nothing tried by hand at other insets shows less by more than
+  // trials scatter.
+  void theBestInsetIsBest() {
+    const Plan p = roundFront(false, false);
+    const AnalysisRef a = analyse(p);
+    const Join j = joinRisk(p, *a).value().joins[0];
+    JoinBorder border;
+    border.pivot = {60, 60};
+    for (const JoinPoint& q : j.points) {
+      border.points.push_back(q.at);
+      border.normals.push_back({(q.at.x - 60) / 20, (q.at.y - 60) / 20});
+    }
+    for (double inset = 0; inset <= 1.0001; inset += 0.1)
+      QVERIFY(tryJoin(border, inset, j.hides_mm, {}).shows > j.bestShows - 0.01);
+    QVERIFY(std::abs(tryJoin(border, j.bestInset_mm, j.hides_mm, {}).shows - j.bestShows) < 0.01);
+    // Half of what the line hides: gaps and run-ins are then as likely.
+    QVERIFY2(std::abs(j.bestInset_mm - kOutlineWidth_mm / 2) <= 0.1,
+             qPrintable(QString::number(j.bestInset_mm)));
+    QVERIFY(j.bestShows <= j.shows);
+  }
+
+  // Contrast by CIEDE2000 of littleCMS between bare paper and a full film of the ink, 50 counting as all of
+  // it.
+  void contrastIsTheColourDifference_data() {
+    QTest::addColumn<int>("grey");
+    for (int grey : {20, 120, 200, 235}) QTest::addRow("grey %d", grey) << grey;
+  }
+  void contrastIsTheColourDifference() {
+    QFETCH(int, grey);
+    Plan p = roundFront(false, false);
+    p.card.paper.colour = {255, 255, 255};
+    Ink back = p.inks[0];
+    const auto g = static_cast<unsigned char>(grey);
+    back.id = "back", back.colour = {g, g, g}, back.opacity = 0;
+    p.inks.push_back(back);
+    p.impressions[1].ink = "back";
+    const auto risk = joinRisk(p, *analyse(p)).value();
+    cmsHPROFILE srgb = cmsCreate_sRGBProfile(), lab = cmsCreateLab4Profile(nullptr);
+    cmsHTRANSFORM to =
+        cmsCreateTransform(srgb, TYPE_RGB_8, lab, TYPE_Lab_DBL, INTENT_RELATIVE_COLORIMETRIC, 0);
+    cmsCIELab white, inked;
+    const unsigned char w[3] = {255, 255, 255}, k[3] = {g, g, g};
+    cmsDoTransform(to, w, &white, 1), cmsDoTransform(to, k, &inked, 1);
+    cmsDeleteTransform(to), cmsCloseProfile(srgb), cmsCloseProfile(lab);
+    const double expected = std::min(1.0, cmsCIE2000DeltaE(&white, &inked, 1, 1, 1) / 50);
+    QVERIFY2(std::abs(risk.joins[0].contrast - expected) < 0.02,
+             qPrintable(QStringLiteral("%1, not %2").arg(risk.joins[0].contrast).arg(expected)));
+  }
+
+  // A wash is joined only where it is strong enough to show an edge.
+  void aPaleWashIsNoJoin() {
+    for (const double strength : {0.1, 0.14, 0.5, 0.8}) {
+      Plan p = roundFront(false, false);
+      p.impressions.resize(1);
+      Wash w;
+      w.id = "w", w.ink = p.inks[0].id, w.area = rectangle(p.card.panel.box()), w.strength = strength,
+      w.reach = 1;
+      w.from = WashFrom::Top;
+      p.washes = {w};
+      const auto risk = joinRisk(p, *analyse(p)).value();
+      QCOMPARE(risk.joins.size(), size_t(strength > 0.15));
+      if (risk.joins.empty()) continue;
+      QCOMPARE(risk.joins[0].wash, 0);
+      // Paler and paler downward: the stronger wash shows its edge farther down the disc.
+      double lowest = 1e9;
+      for (const JoinPoint& q : risk.joins[0].points) lowest = std::min(lowest, q.at.y);
+      const WashFalloff falloff(p, p.washes[0]);
+      QVERIFY(std::abs(strength * falloff.shareAt({60, lowest}) - 0.15) < 0.03 || lowest < 41);
+    }
   }
 
   void isRankedAndTheSameEveryTime() {

@@ -3,8 +3,8 @@
 #include <QTest>
 #include <cmath>
 
-#include "core/chain/chain.h"
 #include "core/base/random.h"
+#include "core/chain/chain.h"
 #include "core/cutting/mask_job.h"
 #include "core/edit/edits.h"
 #include "core/edit/wash_edits.h"

@@ -1,5 +1,5 @@
 // Painted smoothly scaled; rings are drawn in madder with a pale rim, so that they read on any picture.
-#include "app/order/picture_box.h"
+#include "app/common/picture_box.h"
 
 #include <QPainter>
 

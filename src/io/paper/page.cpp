@@ -1,5 +1,5 @@
 // PDF through QPdfWriter at 1200 dpi, SVG through QSvgGenerator at 100 units a millimetre.
-#include "io/print/page.h"
+#include "io/paper/page.h"
 
 #include <QBuffer>
 #include <QCoreApplication>
