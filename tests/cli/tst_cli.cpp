@@ -11,7 +11,9 @@
 #include <QTemporaryDir>
 #include <QTest>
 #include <cmath>
+#include <functional>
 
+#include "core/plan/plan_text.h"
 #include "support/plans.h"
 #include "support/random_plan.h"
 #include "tests/support/program.h"
@@ -37,7 +39,13 @@ Ran run(const QString& program, const QStringList& args) {
   return r;
 }
 
-Ran cli(const QStringList& args) { return run(QStringLiteral(HAVLO_CLI), args); }
+/// With patience: sanitizers and busy machines are slow.
+Ran cli(const QStringList& args) {
+  QStringList patient = args;
+  if (args.size() > 1 && !args.contains(QStringLiteral("--patience")))
+    patient << QStringLiteral("--patience") << QStringLiteral("600");
+  return run(QStringLiteral(HAVLO_CLI), patient);
+}
 
 QString demoPath(const QString& name) {
   return QStringLiteral(HAVLO_SOURCE_DIR "/data/demo/%1.havlo").arg(name);
@@ -137,6 +145,62 @@ class TstCli : public QObject {
     QCOMPARE(cli({QStringLiteral("cut"), base + QStringLiteral(".svg"), QStringLiteral("--png"), png}).exit,
              0);
     QVERIFY(!QImage(png).isNull());
+  }
+
+  // Files that once kept every verb at work for good.
+  void whatIsTooMuchEndsWithASentence_data() {
+    QTest::addColumn<QByteArray>("plan");
+    QTest::addColumn<QString>("says");
+    const auto withStamps = [](const std::function<void(Plan&)>& change) {
+      Plan p = testing::emptyPlan();
+      testing::addStamp(p, testing::slab("s", 20, 30));
+      change(p);
+      return QByteArray::fromStdString(writePlan(p));
+    };
+    QTest::newRow("a thousand things") << withStamps([](Plan& p) {
+      for (int k = 0; k < 1000; ++k)
+        testing::put(p, ("i" + std::to_string(k)).c_str(), "s", {60.0 + k % 9, 40}, 1.0 + k);
+    }) << "600";
+    QTest::newRow("a wild outline") << withStamps([](Plan& p) {
+      Stamp wild = *p.stamps[0];
+      wild.id = "wild", wild.width_mm = wild.height_mm = 120;
+      Ring ring;
+      for (int k = 0; k < 4000; ++k)
+        ring.push_back({60 + 59 * std::cos(k * 2.4), 60 + 59 * std::sin(k * 2.4 + k * k * 0.001)});
+      wild.silhouette = {ring};
+      p.stamps.push_back(std::make_shared<const Stamp>(wild));
+    }) << "cross each other";
+    QTest::newRow("a very long outline") << withStamps([](Plan& p) {
+      Stamp wild = *p.stamps[0];
+      Ring ring;
+      for (int k = 0; k < 300000; ++k)
+        ring.push_back({10 + 9 * std::cos(k * 2 * M_PI / 300000), 10 + 9 * std::sin(k * 2 * M_PI / 300000)});
+      wild.silhouette = {ring};
+      p.stamps[0] = std::make_shared<const Stamp>(wild);
+    }) << "300000 points";
+  }
+  void whatIsTooMuchEndsWithASentence() {
+    QFETCH(QByteArray, plan);
+    QFETCH(QString, says);
+    const QString path = written(QStringLiteral("much.havlo"), plan);
+    for (const char* verb : {"check", "runsheet", "simulate", "masks"}) {
+      const Ran r = cli({QLatin1String(verb), path});
+      QCOMPARE(r.exit, 3);
+      QVERIFY2(QString::fromUtf8(r.err).contains(says), r.err.constData());
+    }
+  }
+
+  void patienceEndsAndIsAsked() {
+    Plan p = testing::emptyPlan();
+    testing::addStamp(p, testing::slab("s", 20, 30));
+    for (int k = 0; k < 400; ++k) testing::put(p, ("i" + std::to_string(k)).c_str(), "s", {60, 40}, 1.0 + k);
+    const QString path = written(QStringLiteral("spot.havlo"), QByteArray::fromStdString(writePlan(p)));
+    const Ran r = cli({QStringLiteral("simulate"), path, QStringLiteral("--patience"), QStringLiteral("1")});
+    QCOMPARE(r.exit, 3);
+    QVERIFY(r.err.contains("given up after 1 seconds"));
+    for (const char* wrong : {"0", "soon", "-3"})
+      QCOMPARE(cli({QStringLiteral("check"), path, QStringLiteral("--patience"), QLatin1String(wrong)}).exit,
+               2);
   }
 
   void badInputNamesThePlace() {

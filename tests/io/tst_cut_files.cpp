@@ -5,6 +5,8 @@
 #include <QProcess>
 #include <QTemporaryDir>
 #include <QTest>
+#include <cmath>
+#include <random>
 
 #include "core/chain/chain.h"
 #include "core/cutting/cutter.h"
@@ -39,6 +41,8 @@ class TstCutFiles : public QObject {
   void drawingsFromElsewhereAreRead();
   void badFilesAreRefused_data();
   void badFilesAreRefused();
+  void aPlainPdfFromElsewhereIsRead();
+  void linesThatCrossWithoutEndAreRefused();
   void thePictureShowsSomething();
 
  private:
@@ -214,6 +218,27 @@ const char* const kForeignDxf =
 const char* const kForeignHpgl =
     "IN;SP1;PU0,0;PD400,0;PD400,400;PD0,400,0,0;PU800,0;PR;PD400,0,0,400,-400,0,0,-400;PU;SP0;";
 
+/// A PDF of one page with this content, packed.
+QByteArray pdfWith(const QByteArray& content) {
+  // qCompress puts four bytes of length before what zlib makes.
+  const QByteArray packed = qCompress(content, 9).mid(4);
+  QByteArray out = "%PDF-1.4\n";
+  QList<qsizetype> at;
+  const auto object = [&](const QByteArray& body) {
+    at << out.size();
+    out += QByteArray::number(at.size()) + " 0 obj\n" + body + "\nendobj\n";
+  };
+  object("<< /Type /Catalog /Pages 2 0 R >>");
+  object("<< /Type /Pages /Kids [3 0 R] /Count 1 >>");
+  object("<< /Type /Page /Parent 2 0 R /MediaBox [0 0 200 200] /Contents 4 0 R >>");
+  object("<< /Length " + QByteArray::number(packed.size()) + " /Filter /FlateDecode >>\nstream\n" + packed +
+         "\nendstream");
+  const qsizetype table = out.size();
+  out += "xref\n0 5\n0000000000 65535 f \n";
+  for (const qsizetype k : at) out += QByteArray::number(k).rightJustified(10, '0') + " 00000 n \n";
+  return out + "trailer << /Size 5 /Root 1 0 R >>\nstartxref\n" + QByteArray::number(table) + "\n%%EOF\n";
+}
+
 }  // namespace
 
 void TstCutFiles::drawingsFromElsewhereAreRead_data() {
@@ -270,6 +295,17 @@ void TstCutFiles::badFilesAreRefused_data() {
   QTest::newRow("HPGL with half a point") << QByteArray("IN;PD10,20,30;") << "only one coordinate";
   QTest::newRow("HPGL with an arc") << QByteArray("IN;PD;AA0,0,90;") << "AA";
   QTest::newRow("PDF cut short") << pdf.left(200) << "PDF";
+  // Bombs: small files that are much once they are unpacked or drawn out.
+  QTest::newRow("PDF that unpacks to 400 MB") << pdfWith(QByteArray(400 << 20, ' ')) << "unpacks to more";
+  QTest::newRow("PDF of very many lines")
+      << pdfWith(QByteArray("0 0 m 9 9 l S\n").repeated(2000000)) << "300 000 points";
+  QTest::newRow("PDF of very many states")
+      << pdfWith(QByteArray("q Q\n").repeated(4000000)) << "three million";
+  QByteArray long1 = "0\nSECTION\n2\nENTITIES\n0\nLWPOLYLINE\n8\n0\n";
+  long1 += QByteArray("10\n1\n20\n1\n42\n1\n").repeated(400000) + "0\nENDSEC\n0\nEOF\n";
+  QTest::newRow("DXF of very many bulges") << long1 << "300 000 points";
+  QTest::newRow("HPGL of very many points") << "IN;PD" + QByteArray("1,2,3,4,").repeated(400000) + "5,6;"
+                                            << "300 000 points";
 }
 
 void TstCutFiles::badFilesAreRefused() {
@@ -278,6 +314,25 @@ void TstCutFiles::badFilesAreRefused() {
   const auto read = readCutData(data);
   QVERIFY(!read);
   QVERIFY2(QString::fromStdString(read.error().text()).contains(says), read.error().text().c_str());
+}
+
+void TstCutFiles::aPlainPdfFromElsewhereIsRead() {
+  const auto sheets = readCutData(pdfWith("10 10 m 100 10 l 100 100 l 10 100 l h S\n"));
+  QVERIFY2(bool(sheets), sheets ? "" : sheets.error().text().c_str());
+  const auto report = runCutter(sheets.value()[0].cuts);
+  QVERIFY(bool(report));
+  QCOMPARE(report.value().pieces.size(), size_t{1});
+  QVERIFY(std::fabs(report.value().pieces[0].area_mm2 - std::pow(90 * 25.4 / 72, 2)) < 0.1);
+}
+
+void TstCutFiles::linesThatCrossWithoutEndAreRefused() {
+  std::mt19937 random(3);
+  std::uniform_real_distribution<double> any(0, 200);
+  std::vector<CutLine> lines;
+  for (int k = 0; k < 4000; ++k)
+    lines.push_back({"", {{any(random), any(random)}, {any(random), any(random)}}, false});
+  const auto report = runCutter(lines);
+  QVERIFY(!report && report.error().message.find("too often") != std::string::npos);
 }
 
 void TstCutFiles::thePictureShowsSomething() {

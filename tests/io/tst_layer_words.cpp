@@ -162,7 +162,7 @@ class TstLayerWords : public QObject {
 
   void everyWordOfTheDrawerIsThere() {
     QStringList words;
-    for (int r = 0; r <= static_cast<int>(Role::Sentiment); ++r) words << roleName(static_cast<Role>(r));
+    for (int r = 0; r <= static_cast<int>(Role::Greeting); ++r) words << roleName(static_cast<Role>(r));
     for (int k = 0; k <= static_cast<int>(InkKind::Paint); ++k) words << inkKindName(static_cast<InkKind>(k));
     for (const Mounting m : {Mounting::RedRubber, Mounting::Clear, Mounting::Wood}) words << mountingName(m);
     for (const Facing f : {Facing::Left, Facing::Right, Facing::None}) words << facingName(f);

@@ -4,6 +4,7 @@
 #include <QImage>
 #include <QImageReader>
 #include <QProcess>
+#include <QRegularExpression>
 #include <QTemporaryDir>
 #include <QTest>
 #include <QXmlStreamReader>
@@ -15,6 +16,7 @@
 #include "io/cut/cut_file.h"
 #include "io/fonts.h"
 #include "io/print/sheets.h"
+#include "io/wording/step_words.h"
 #include "support/plans.h"
 #include "tests/support/program.h"
 
@@ -340,6 +342,59 @@ class TstPrint : public QObject {
       QVERIFY(out.pages >= 1);
       QVERIFY(bool(writePdf(m_folder.filePath(QStringLiteral("empty.pdf")), out)));
     }
+  }
+
+  // Ten masks to uncover, seven of them named nowhere: steps were cut where the next one began.
+  void theRunSheetHasEveryWordOfEveryStep_data() {
+    QTest::addColumn<QString>("name");
+    QTest::addColumn<bool>("inches");
+    for (const char* name : {"canal-towpath", "misty-fen", "potting-shed", "teaching-crowd"}) {
+      QTest::newRow(name) << name << false;
+      QTest::addRow("%s on Letter in inches", name) << name << true;
+    }
+  }
+  void theRunSheetHasEveryWordOfEveryStep() {
+    QFETCH(QString, name);
+    QFETCH(bool, inches);
+    const Plan p = testing::demo(name.toStdString());
+    const AnalysisRef a = withBestOrder(p, analyse(p));
+    const MeasureStyle style = inches ? MeasureStyle::Inches : MeasureStyle::Millimetres;
+    std::vector<QImage> pictures(a->sheet.steps.size(), QImage(130, 90, QImage::Format_RGB32));
+    for (QImage& image : pictures) image.fill(Qt::white);
+    const QString pdf = m_folder.filePath(name + QStringLiteral(".pdf"));
+    QVERIFY(
+        bool(writePdf(pdf, runSheetPages(p, *a, pictures, style, inches ? Sheet::letter() : Sheet::a4()))));
+    QProcess text;
+    text.start(QStringLiteral("pdftotext"), {QStringLiteral("-raw"), pdf, QStringLiteral("-")});
+    QVERIFY(text.waitForFinished() && text.exitCode() == 0);
+    const auto bare = [](QString words) {
+      // Heads of pages may stand between a step's lines; signs that fonts join are taken apart by the reader.
+      words.remove(QRegularExpression(QStringLiteral("Run sheet for[^\n]*\n|[0-9]+ steps, about[^\n]*\n")));
+      return words.remove(QRegularExpression(QStringLiteral("\\s+")));
+    };
+    const QString all = bare(QString::fromUtf8(text.readAllStandardOutput()));
+    int k = 0;
+    for (const int step : stepsToShow(a->sheet)) {
+      const StepWords words = wordsOf(p, *a, a->sheet.steps[static_cast<size_t>(step)], style);
+      const QString whole =
+          bare(QString::number(++k) + words.title + words.where + words.corner + words.detail + words.care);
+      QVERIFY2(all.contains(whole), qPrintable(QString::number(k) + QStringLiteral(": ") + whole));
+    }
+    QProcess boxes;
+    boxes.start(QStringLiteral("pdftotext"), {QStringLiteral("-bbox"), pdf, QStringLiteral("-")});
+    QVERIFY(boxes.waitForFinished() && boxes.exitCode() == 0);
+    const double width = inches ? 612 : 595, height = inches ? 792 : 842, margin = 10 / 25.4 * 72 - 1;
+    static const QRegularExpression word(QStringLiteral(
+        "<word xMin=\"([-0-9.]+)\" yMin=\"([-0-9.]+)\" xMax=\"([-0-9.]+)\" yMax=\"([-0-9.]+)\""));
+    int count = 0;
+    for (auto it = word.globalMatch(QString::fromUtf8(boxes.readAllStandardOutput())); it.hasNext();
+         ++count) {
+      const auto m = it.next();
+      QVERIFY2(m.captured(1).toDouble() >= margin && m.captured(3).toDouble() <= width - margin + 1 &&
+                   m.captured(2).toDouble() >= margin - 3 && m.captured(4).toDouble() <= height - margin + 3,
+               qPrintable(m.captured(0)));
+    }
+    QVERIFY(count > 100);
   }
 
   void aFolderThatIsNotThereIsSaid() {

@@ -84,8 +84,7 @@ class TstTrace : public QObject {
     QTest::addColumn<double>("skew");
     for (const StampRef& s : demo("canal-towpath").stamps) {
       // Letters, loose marks, hills without a base line and ripples have no one outline.
-      if (s->role == Role::Sentiment || s->role == Role::Landform || s->id == "kite-string" ||
-          s->id == "duck")
+      if (s->role == Role::Greeting || s->role == Role::Landform || s->id == "kite-string" || s->id == "duck")
         continue;
       const double dpi = s->id == "reeds" || s->height_mm < 10 ? 600 : 300;
       QTest::addRow("%s at %g dpi, 1.5 degrees askew", s->id.c_str(), dpi)

@@ -50,7 +50,7 @@ Plan soundCard() {
   addStamp(p, thing("figure", Role::Figure, 14, 34));
   addStamp(p, thing("tree", Role::Tree, 9, 30));
   addStamp(p, thing("post", Role::Prop, 5, 16));
-  addStamp(p, thing("words", Role::Sentiment, 44, 9));
+  addStamp(p, thing("words", Role::Greeting, 44, 9));
   on(p, "hero", "figure", "black", {52, 46}, 6).hero = true;
   on(p, "tree", "tree", "grey", {92, 66}, 20);
   on(p, "post", "post", "grey", {24, 60}, 15);
@@ -157,14 +157,14 @@ std::vector<FaultyPlan> faultyCards() {
       },
       false);
   // The greeting.
-  fault("a greeting that leans", FindingKind::SentimentOffLevel,
+  fault("a greeting that leans", FindingKind::GreetingOffLevel,
         [](Plan& p) { thingOf(p, "words").turn_deg = 3; });
-  fault("a greeting at the edge", FindingKind::SentimentOverBorder,
+  fault("a greeting at the edge", FindingKind::GreetingOverBorder,
         [](Plan& p) { thingOf(p, "words").at.x = 23.5; });
   fault("a greeting run off the edge", FindingKind::OffPanel, [](Plan& p) { thingOf(p, "words").at.x = 12; });
-  fault("a greeting too pale to read", FindingKind::SentimentIllegible,
+  fault("a greeting too pale to read", FindingKind::GreetingIllegible,
         [](Plan& p) { thingOf(p, "words").ink = "blue"; });
-  fault("a greeting with a roof in it", FindingKind::SentimentCrowded, [](Plan& p) {
+  fault("a greeting with a roof in it", FindingKind::GreetingCrowded, [](Plan& p) {
     addStamp(p, thing("tower", Role::Building, 8, 60));
     on(p, "tower", "tower", "grey", {78, 100}, 40).inFrontOf = {"words"};
   });

@@ -101,7 +101,7 @@ QWidget* DrawerPlace::buildFilters() {
   m_role = new QComboBox;
   m_role->setAccessibleName(tr("Only stamps that show a"));
   m_role->addItem(tr("shows anything"), -1);
-  for (int r = 0; r <= static_cast<int>(Role::Sentiment); ++r)
+  for (int r = 0; r <= static_cast<int>(Role::Greeting); ++r)
     m_role->addItem(roleName(static_cast<Role>(r)), r);
   row->addWidget(m_role);
   m_facing = new QComboBox;

@@ -16,7 +16,7 @@
 namespace havlo {
 namespace {
 
-constexpr int kGap = 18, kShelfMargin = 16, kLeastWidth = 112, kTallest = 200;
+constexpr int kShelfGap = 18, kShelfMargin = 16, kLeastWidth = 112, kTallest = 200;
 constexpr int kSlice_ms = 8;
 
 int wordsHeight() { return qRound(34 * textScale()); }
@@ -76,7 +76,7 @@ void ShelfView::layOut() {
     for (size_t k = first; k < m_slots.size(); ++k)
       m_slots[k].box.moveTop(y + tallest - (m_slots[k].box.height() - wordsHeight()));
     m_boards.push_back(y + tallest);
-    y += tallest + wordsHeight() + kGap;
+    y += tallest + wordsHeight() + kShelfGap;
     first = m_slots.size();
     x = kShelfMargin, tallest = 0, ++row;
   };
@@ -87,7 +87,7 @@ void ShelfView::layOut() {
               h = qRound(c.height_mm * s);
     if (x > kShelfMargin && x + w > kShelfMargin + room) closeRow();
     m_slots.push_back({card, QRect(x, 0, w, h + wordsHeight()), row});
-    x += w + kGap;
+    x += w + kShelfGap;
     tallest = std::max(tallest, h);
   }
   if (first < m_slots.size()) closeRow();
@@ -168,7 +168,7 @@ void ShelfView::paintEvent(QPaintEvent*) {
 int ShelfView::slotAt(QPoint at) const {
   const QPoint p = at + QPoint(0, verticalScrollBar()->value());
   for (size_t k = 0; k < m_slots.size(); ++k)
-    if (m_slots[k].box.adjusted(-kGap / 2, -4, kGap / 2, 4).contains(p)) return static_cast<int>(k);
+    if (m_slots[k].box.adjusted(-kShelfGap / 2, -4, kShelfGap / 2, 4).contains(p)) return static_cast<int>(k);
   return -1;
 }
 

@@ -64,7 +64,7 @@ StampPanel::StampPanel(PlanSession& session, DrawerSession& drawer, std::shared_
   };
   m_name = line(tr("Name"));
   m_role = choice(tr("Shows a"));
-  for (int r = 0; r <= static_cast<int>(Role::Sentiment); ++r)
+  for (int r = 0; r <= static_cast<int>(Role::Greeting); ++r)
     m_role->addItem(roleName(static_cast<Role>(r)), r);
   m_facing = choice(tr("Facing"));
   for (int f = 0; f <= static_cast<int>(Facing::Right); ++f)

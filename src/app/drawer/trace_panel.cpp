@@ -73,8 +73,7 @@ TracePanel::TracePanel(QWidget* parent) : QWidget(parent) {
   m_name = new QLineEdit;
   m_name->setFont(bodyFont());
   m_role = new QComboBox;
-  for (int r = 0; r <= static_cast<int>(Role::Sentiment); ++r)
-    m_role->addItem(roleName(static_cast<Role>(r)));
+  for (int r = 0; r <= static_cast<int>(Role::Greeting); ++r) m_role->addItem(roleName(static_cast<Role>(r)));
   m_role->setCurrentIndex(static_cast<int>(Role::Prop));
   m_facing = new QComboBox;
   for (int f = 0; f <= static_cast<int>(Facing::Right); ++f)

@@ -112,7 +112,7 @@ void GreetingPage::refresh() {
   const QString before = m_which->currentData().toString();
   m_which->clear();
   for (size_t i = 0; i < plan.impressions.size(); ++i)
-    if (plan.stamp(plan.impressions[i].stamp)->role == Role::Sentiment)
+    if (plan.stamp(plan.impressions[i].stamp)->role == Role::Greeting)
       m_which->addItem(labelOf(plan, static_cast<int>(i)), QString::fromStdString(plan.impressions[i].id));
   if (const int k = m_which->findData(before); k >= 0) m_which->setCurrentIndex(k);
   m_which->setVisible(m_which->count() > 1);

@@ -98,7 +98,7 @@ QImage SceneOverlay::sideLayer(const FaceGeometry& g) const {
     const Placed& thing = *a.meetings.placed[i];
     const Role role = thing.outline->stamp->role;
     const double d = a.depth->distance_m(*it);
-    if (thing.areaOnPanel_mm2 <= 0 || role == Role::Sentiment) continue;
+    if (thing.areaOnPanel_mm2 <= 0 || role == Role::Greeting) continue;
     const QPainterPath path = coarse(thing.silhouette, g);
     const bool plain = !std::isfinite(d) || role == Role::Texture || role == Role::Water || role == Role::Sky;
     p.setCompositionMode(QPainter::CompositionMode_Clear);

@@ -241,7 +241,7 @@ void ThingPanel::fillFacts(int i) {
   const auto tone =
       std::find_if(a.tone.begin(), a.tone.end(), [&](const ToneReading& t) { return t.impression == i; });
   const bool inMist = tone != a.tone.end() && std::isfinite(a.depth->distance_m(i)) &&
-                      stamp.role != Role::Sentiment && stamp.role != Role::Sky;
+                      stamp.role != Role::Greeting && stamp.role != Role::Sky;
   m_form->setRowVisible(m_tone, inMist);
   if (inMist) {
     QString text =

@@ -150,7 +150,7 @@ void WalkView::paintTone(QPainter& p, const std::vector<Flat>& all) const {
   for (const ToneReading& r : a.tone) {
     const Role role = a.meetings.placed[static_cast<size_t>(r.impression)]->outline->stamp->role;
     const Flat& f = all[static_cast<size_t>(r.impression)];
-    if (!std::isfinite(f.away_m) || role == Role::Sentiment || role == Role::Sky || role == Role::Landform)
+    if (!std::isfinite(f.away_m) || role == Role::Greeting || role == Role::Sky || role == Role::Landform)
       continue;
     const bool off = r.seen - r.wanted > 0.3;
     p.setPen(QPen(off ? t.ochre : t.green, 1.4));

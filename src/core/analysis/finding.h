@@ -35,8 +35,8 @@ enum class FindingKind {
   Merging,
   LookingOut,
   Clones,
-  SentimentOffLevel,
-  SentimentOverBorder,
+  GreetingOffLevel,
+  GreetingOverBorder,
   MaskFiddly,
   WashWithoutArea,
   MuddyBlend,
@@ -49,8 +49,8 @@ enum class FindingKind {
   LightOverDark,
   Rival,
   Sunk,
-  SentimentIllegible,
-  SentimentCrowded,
+  GreetingIllegible,
+  GreetingCrowded,
   Crowded,
   OneColour,
   LinesLeadAway,
@@ -118,8 +118,8 @@ void readKissingEdges(const Plan&, const Analysis&, std::vector<Finding>&);
 void readMerging(const Plan&, const Analysis&, std::vector<Finding>&);
 void readLookingOut(const Plan&, const Analysis&, std::vector<Finding>&);
 void readClones(const Plan&, const Analysis&, std::vector<Finding>&);
-void readSentimentOffLevel(const Plan&, const Analysis&, std::vector<Finding>&);
-void readSentimentOverBorder(const Plan&, const Analysis&, std::vector<Finding>&);
+void readGreetingOffLevel(const Plan&, const Analysis&, std::vector<Finding>&);
+void readGreetingOverBorder(const Plan&, const Analysis&, std::vector<Finding>&);
 void readMaskFiddly(const Plan&, const Analysis&, std::vector<Finding>&);
 void readWashWithoutArea(const Plan&, const Analysis&, std::vector<Finding>&);
 void readMuddyBlend(const Plan&, const Analysis&, std::vector<Finding>&);
@@ -132,8 +132,8 @@ void readWetMask(const Plan&, const Analysis&, std::vector<Finding>&);
 void readLightOverDark(const Plan&, const Analysis&, std::vector<Finding>&);
 void readRival(const Plan&, const Analysis&, std::vector<Finding>&);
 void readSunk(const Plan&, const Analysis&, std::vector<Finding>&);
-void readSentimentIllegible(const Plan&, const Analysis&, std::vector<Finding>&);
-void readSentimentCrowded(const Plan&, const Analysis&, std::vector<Finding>&);
+void readGreetingIllegible(const Plan&, const Analysis&, std::vector<Finding>&);
+void readGreetingCrowded(const Plan&, const Analysis&, std::vector<Finding>&);
 void readCrowded(const Plan&, const Analysis&, std::vector<Finding>&);
 void readOneColour(const Plan&, const Analysis&, std::vector<Finding>&);
 void readLinesLeadAway(const Plan&, const Analysis&, std::vector<Finding>&);

@@ -15,9 +15,9 @@ namespace {
 constexpr size_t kMostCrossings = 400'000;
 
 /// Ends of lines, found by where they lie.
-class Grid {
+class EndGrid {
  public:
-  explicit Grid(double reach_mm) : m_reach(std::max(reach_mm, 1e-6)) {}
+  explicit EndGrid(double reach_mm) : m_reach(std::max(reach_mm, 1e-6)) {}
   void add(Point p) { m_cells[cell(p.x, p.y)].push_back(p); }
   std::optional<Point> nearest(Point p) const {
     std::optional<Point> best;
@@ -76,7 +76,7 @@ Rings joined(const std::vector<CutLine>& lines, double join_mm) {
     out.push_back(std::move(points));
   }
   // Ends of different lines that nearly meet come to lie on each other.
-  Grid ends(join_mm);
+  EndGrid ends(join_mm);
   for (Ring& ring : out) {
     if (ring.size() < 2) continue;
     if (!(ring.front() == ring.back()))

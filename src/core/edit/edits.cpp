@@ -151,7 +151,7 @@ Result<Plan> withNewImpression(const Plan& plan, const std::string& stampId, Poi
   i.stamp = stampId;
   i.ink = plan.inks.front().id;
   i.at = at;
-  const bool stands = plan.view && stamp->role != Role::Sky && stamp->role != Role::Sentiment;
+  const bool stands = plan.view && stamp->role != Role::Sky && stamp->role != Role::Greeting;
   if (!stands) i.depth = AtMetres{factsOf(stamp->role).words ? 1.0 : 100.0};
   Plan out = plan;
   out.impressions.push_back(std::move(i));

@@ -40,7 +40,7 @@ struct CastShadow {
 };
 
 /// By the things that cast one: at a finite distance, below the horizon. Sky pieces, landforms, water,
-/// texture and sentiments cast none.
+/// texture and greetings cast none.
 std::vector<CastShadow> castShadows(const Plan& plan, const DepthOrder& depth,
                                     std::span<const PlacedRef> placed);
 

@@ -209,7 +209,7 @@ Result<std::vector<PaperTrial>> tryPapers(const Plan& plan, const std::vector<Pa
     for (const Finding& f : read->findings) {
       if (f.kind == FindingKind::Sunk) ++t.sunk;
       if (f.kind == FindingKind::DyeOnDark) t.sunk += static_cast<int>(f.impressions.size());
-      if (f.kind == FindingKind::SentimentIllegible) t.greetingLegible = false;
+      if (f.kind == FindingKind::GreetingIllegible) t.greetingLegible = false;
     }
     out.push_back(std::move(t));
     before = a;

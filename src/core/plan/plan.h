@@ -90,7 +90,7 @@ struct Ink {
 /// @param generation  1 = freshly inked
 double strengthOf(const Ink& ink, int generation);
 
-enum class Role { Figure, Animal, Tree, Plant, Building, Landform, Prop, Sky, Water, Texture, Sentiment };
+enum class Role { Figure, Animal, Tree, Plant, Building, Landform, Prop, Sky, Water, Texture, Greeting };
 enum class Facing { None, Left, Right };
 
 struct RealHeight {

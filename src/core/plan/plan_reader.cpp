@@ -62,14 +62,38 @@ class Reader {
  private:
   ReadPlan m_out;
 
+  /// One step a version, each making of a plan of version n + 1 what a plan of version n says. The reader
+  /// below knows the newest version alone.
+  using Migration = void (*)(Json& plan);
+  static const std::vector<Migration>& migrations() {
+    static const std::vector<Migration> all{};  // version 1 is the newest
+    return all;
+  }
+
+ public:
+  /// @return the plan as the newest version has it; nothing when it is of that version, or no plan at all
+  static std::optional<Json> brought(const Json& plan) {
+    const auto word = plan.is_object() ? plan.find("format") : plan.end();
+    const auto version = plan.is_object() ? plan.find("version") : plan.end();
+    const bool ours = word != plan.end() && *word == "havlo-plan";
+    if (!ours || version == plan.end() || !version->is_number_integer()) return {};  // told by the reader
+    const long long newest = static_cast<long long>(migrations().size()) + 1;
+    if (version->is_number_unsigned() &&
+        version->get<unsigned long long>() > static_cast<unsigned long long>(newest))
+      fail("version", "this plan was made by a newer Havlo (version " + version->dump() +
+                          "); this one reads version " + std::to_string(newest));
+    const long long from = version->get<long long>();
+    if (from < 1) fail("version", "there is no version " + version->dump());
+    if (from == newest) return {};
+    Json out = plan;
+    for (long long v = from; v < newest; ++v) migrations()[static_cast<size_t>(v - 1)](out);
+    return out;
+  }
+
+ private:
   static void header(Object& o) {
     if (Object::text(o.need("format"), "format") != "havlo-plan") fail("format", "is not \"havlo-plan\"");
-    const Json& version = o.need("version");
-    if (!version.is_number_integer()) fail("version", "not a whole number");
-    if (version.is_number_unsigned() && version.get<unsigned long long>() > 1)
-      fail("version",
-           "this plan was made by a newer Havlo (version " + version.dump() + "); this one reads version 1");
-    if (version.get<long long>() != 1) fail("version", "there is no version " + version.dump());
+    if (!o.need("version").is_number_integer()) fail("version", "not a whole number");
   }
 
   Card card(Object o) {
@@ -575,7 +599,10 @@ Result<Ink> readInk(std::string_view text) {
 }
 
 Result<ReadPlan> readPlan(std::string_view text) {
-  return readOne<ReadPlan>(text, [](const Json& j) { return Reader().read(j); });
+  return readOne<ReadPlan>(text, [](const Json& j) {
+    const auto brought = Reader::brought(j);
+    return Reader().read(brought ? *brought : j);
+  });
 }
 
 }  // namespace havlo

@@ -37,7 +37,7 @@ inline constexpr std::array<RoleFacts, 11> kRoleFacts{{
     {Role::Sky, "sky", 0, true, false, false, false, 0.6},
     {Role::Water, "water", 0, true, false, false, false, 0.5},
     {Role::Texture, "texture", 0, true, false, false, false, 0.5},
-    {Role::Sentiment, "sentiment", 0, false, true, false, false, 1.1},
+    {Role::Greeting, "sentiment", 0, false, true, false, false, 1.1},
 }};
 
 constexpr const RoleFacts& factsOf(Role role) { return kRoleFacts[static_cast<size_t>(role)]; }

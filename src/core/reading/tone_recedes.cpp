@@ -9,7 +9,7 @@ namespace {
 
 constexpr double kOff = 0.3;    // of strength
 constexpr double kGain = 0.1;   // what the proposal must mend of it
-constexpr double kGross = 0.6;  // a fault from here on
+constexpr double kGrossTone = 0.6;  // a fault from here on
 
 constexpr double kPalest =
     0.5;  // beyond the mist nothing at hand is pale enough; this is not held against it
@@ -25,7 +25,7 @@ void readToneRecedes(const Plan& plan, const Analysis& analysis, std::vector<Fin
     // A paler near thing is a choice; a dark far one breaks the depth.
     const double over = t.seen - std::fmax(t.wanted, std::fmin(t.proposed, kPalest));
     if (over <= kOff) continue;
-    Finding f{FindingKind::Tone, over >= kGross ? Level::Warn : Level::Note, {t.impression}, over, {}};
+    Finding f{FindingKind::Tone, over >= kGrossTone ? Level::Warn : Level::Note, {t.impression}, over, {}};
     if (std::fabs(t.proposed - t.wanted) + kGain <= over) {
       Fix fix;
       fix.what = Fix::What::Press;

@@ -27,7 +27,7 @@ QString roleName(Role role) {
       return tr("water");
     case Role::Texture:
       return tr("texture");
-    case Role::Sentiment:
+    case Role::Greeting:
       return tr("sentiment");
   }
   return {};

@@ -67,7 +67,7 @@ FindingWords whollyHidden(const Plan& plan, const Finding& f) {
 FindingWords offPanel(const Plan& plan, const Finding& f) {
   const int i = f.impressions[0];
   const QString name = capital(nameOf(plan, i));
-  const bool greeting = plan.stamp(plan.impressions[static_cast<size_t>(i)].stamp)->role == Role::Sentiment;
+  const bool greeting = plan.stamp(plan.impressions[static_cast<size_t>(i)].stamp)->role == Role::Greeting;
   const QString share = tr("%1 % on").arg(f.value * 100, 0, 'f', 0);
   if (f.value <= 0)
     return {tr("%1 is off the panel").arg(name), tr("None of it will be on the card."), share, {}};
@@ -204,7 +204,7 @@ QString fixWords(const Plan& plan, const Fix& fix, MeasureStyle style) {
       return tr("Make %1 the hero").arg(nameOf(plan, fix.impression));
     case Fix::What::School: {
       if (fix.technique == Technique::PopUp &&
-          plan.stamp(plan.impressions[static_cast<size_t>(fix.impression)].stamp)->role == Role::Sentiment)
+          plan.stamp(plan.impressions[static_cast<size_t>(fix.impression)].stamp)->role == Role::Greeting)
         return tr("Put it on a strip of its own");
       if (!fix.ink.empty()) return tr("Emboss it in %1").arg(inkName(*plan.ink(fix.ink)));
       return fix.technique == Technique::Resist ? tr("Emboss it instead of masking")
@@ -304,10 +304,10 @@ FindingWords wordsOf(const Plan& plan, const Analysis& analysis, const Finding& 
     case FindingKind::Rival:
     case FindingKind::Sunk:
     case FindingKind::OneColour:
-    case FindingKind::SentimentIllegible:
-    case FindingKind::SentimentCrowded:
-    case FindingKind::SentimentOffLevel:
-    case FindingKind::SentimentOverBorder:
+    case FindingKind::GreetingIllegible:
+    case FindingKind::GreetingCrowded:
+    case FindingKind::GreetingOffLevel:
+    case FindingKind::GreetingOverBorder:
     case FindingKind::Merging:
     case FindingKind::KissingEdges:
     case FindingKind::LookingOut:

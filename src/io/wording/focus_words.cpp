@@ -96,23 +96,23 @@ std::optional<FindingWords> focusWords(const Plan& plan, const Analysis& a, cons
                           tr("Nothing stands out from anything, so nothing is seen first."),
                           tr("%1 apart").arg(f.value, 0, 'f', 0),
                           {}};
-    case FindingKind::SentimentIllegible:
+    case FindingKind::GreetingIllegible:
       return FindingWords{
           tr("%1 is hard to read").arg(Name(0)),
           tr("Letters of this size want a contrast of %1 to their ground (WCAG 2).").arg(ratio(f.other)),
           ratio(f.value),
           {}};
-    case FindingKind::SentimentCrowded:
+    case FindingKind::GreetingCrowded:
       return FindingWords{tr("%1 crowds %2").arg(Name(1), name(0)),
                           tr("A greeting wants room on every side, and nothing over it."),
                           tr("%1 mm²").arg(f.value, 0, 'f', 0),
                           {}};
-    case FindingKind::SentimentOffLevel:
+    case FindingKind::GreetingOffLevel:
       return FindingWords{tr("%1 is off level").arg(Name(0)),
                           tr("Letters that lean a little look like a slip."),
                           tr("%1°").arg(f.value, 0, 'f', 1),
                           {}};
-    case FindingKind::SentimentOverBorder:
+    case FindingKind::GreetingOverBorder:
       return FindingWords{tr("%1 comes too near the edge").arg(Name(0)),
                           tr("Trimming, tape and the mat take their share there."),
                           lengthText(std::max(0.0, f.value), style),

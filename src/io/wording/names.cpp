@@ -24,7 +24,7 @@ QString plainName(const Plan& plan, int impression) {
   const StampRef stamp = plan.stamp(plan.impressions[static_cast<size_t>(impression)].stamp);
   QString name = stampName(*stamp);
   if (!name.isEmpty()) name[0] = name[0].toLower();
-  if (stamp->role == Role::Sentiment) name = tr("greeting “%1”").arg(stampName(*stamp));
+  if (stamp->role == Role::Greeting) name = tr("greeting “%1”").arg(stampName(*stamp));
   const int number = numberOf(plan, impression);
   return number ? name + u' ' + QString::number(number) : name;
 }

@@ -145,6 +145,109 @@ class TstGreeting : public QObject {
              qPrintable(QString::number(boxMiddle - place->room.centre().x)));
   }
 
+  // The centroid of the tailed word in closed form: 20 × 9 with a tail of 24 × 1 in the middle of its height.
+  void itIsCentredByItsCentroidAndALittleAboveTheMiddle() {
+    Plan p = soundCard();
+    Stamp tail = *p.stamps[3];
+    tail.silhouette = {{{0, 0}, {20, 0}, {20, 4}, {44, 4}, {44, 5}, {20, 5}, {20, 9}, {0, 9}}};
+    p.stamps[3] = std::make_shared<const Stamp>(tail);
+    const double middle = (180 * 10 + 24 * 32) / 204.0;
+    const Seen s = see(p);
+    const auto place = placeGreeting(p, *s.a, *s.looks, nullptr, 3);
+    QVERIFY(place);
+    const double left = place->foot.x - tail.foot.x, bottom = place->foot.y - tail.foot.y;
+    const double least = place->room.left + kGreetingMargin_mm,
+                 most = place->room.right - kGreetingMargin_mm - 44;
+    QVERIFY2(
+        std::fabs(left - std::clamp(place->room.centre().x - middle, least, std::max(least, most))) < 1e-6,
+        qPrintable(QString::number(left)));
+    const double spare = place->room.height() - 9;
+    QVERIFY(spare > 0);
+    QVERIFY2(std::fabs(bottom - (place->room.bottom + 0.53 * spare)) < 1e-6,
+             qPrintable(QString::number(bottom)));
+    // The room can grow no more: each side lies on the safe border or on a thing.
+    const Box safe = p.card.panel.box().grown(-kSafeBorder_mm);
+    const double pixel = s.looks->grid.panelWidth_mm / s.looks->grid.width;
+    const auto touches = [&](const Box& strip, double toBorder) {
+      if (toBorder < 1.5 * pixel) return true;
+      for (size_t i = 0; i < 3; ++i)
+        if (boxOf(s.a->meetings.placed[i]->silhouette).meets(strip)) return true;
+      return false;
+    };
+    const Box r = place->room;
+    const double by = 3 * pixel;
+    QVERIFY(touches({r.left - by, r.bottom, r.left, r.top}, r.left - safe.left));
+    QVERIFY(touches({r.right, r.bottom, r.right + by, r.top}, safe.right - r.right));
+    QVERIFY(touches({r.left, r.bottom - by, r.right, r.bottom}, r.bottom - safe.bottom));
+    QVERIFY(touches({r.left, r.top, r.right, r.top + by}, safe.top - r.top));
+  }
+
+  // Crowding counted by hand: what of the other thing lies within the margin round the words.
+  void crowdingIsTheAreaWithinTheMargin() {
+    Plan p = soundCard();
+    const Seen before = see(p);
+    const Box words = boxOf(before.a->meetings.placed[3]->silhouette);
+    addStamp(p, slab("block", 12, 6));
+    // One millimetre below the words: a strip of 12 × 1 mm lies within the two of the margin.
+    put(p, "block", "block", {words.centre().x, words.bottom - 1 - 6}, 3);
+    const Seen s = see(p);
+    const Greeting& g = s.looks->greetings[0];
+    QCOMPARE(g.crowding, 4);
+    const double pixel = s.looks->grid.pixelArea_mm2();
+    QVERIFY2(std::fabs(g.crowded_mm2 - 12) < 12 * std::sqrt(pixel) + 2 * pixel,
+             qPrintable(QString::number(g.crowded_mm2)));
+    // Just outside the margin it does not count.
+    p.impressions[4].at.y -= 1.6;
+    QCOMPARE(see(p).looks->greetings[0].crowding, -1);
+  }
+
+  // The worst tenth of the ground counts: a dark thing under a twentieth of the words changes nothing, under
+  // a fifth it does.
+  void theWorstTenthCounts() {
+    Plan p = soundCard();
+    p.impressions[3].technique = Technique::Overprint;
+    const Seen before = see(p);
+    const Box words = boxOf(before.a->meetings.placed[3]->silhouette);
+    const double clean = before.looks->greetings[0].ratio;
+    const auto ratioWith = [&](double share) {
+      Plan q = p;
+      Wash w;
+      w.id = "bar", w.ink = "black", w.strength = 1, w.reach = 1, w.from = WashFrom::Left;
+      w.area =
+          rectangle({words.left - 8, words.bottom - 8, words.left + share * words.width(), words.top + 8});
+      w.overImpressions = {"words"};
+      q.washes = {w};
+      return see(q).looks->greetings[0].ratio;
+    };
+    QVERIFY2(std::fabs(ratioWith(0.02) - clean) < 0.1 * clean, qPrintable(QString::number(ratioWith(0.02))));
+    QVERIFY2(ratioWith(0.4) < 0.8 * clean, qPrintable(QString::number(ratioWith(0.4))));
+  }
+
+  // Ways that are enough stand before those that are not, the least change first; the others by what they
+  // give.
+  void waysStandInTheirOrder() {
+    Plan p = soundCard();
+    p.impressions[3].ink = "grey", p.impressions[3].generation = 3;
+    const Seen s = see(p);
+    Greeting g = s.looks->greetings[0];
+    g.ratio = 1.2;
+    for (const double better : {2.0, 9.0}) {
+      g.betterRatio = better;
+      const auto ways = waysToLegible(p, g);
+      QVERIFY(ways.size() >= 2);
+      const double wanted = ratioWanted(*p.stamps[3]);
+      for (size_t k = 1; k < ways.size(); ++k) {
+        const bool before = ways[k - 1].ratio >= wanted, now = ways[k].ratio >= wanted;
+        QVERIFY(before || !now);
+        if (before && now) QVERIFY(ways[k - 1].by <= ways[k].by);
+        if (before == now && (!now || ways[k - 1].by == ways[k].by))
+          QVERIFY(ways[k - 1].ratio >= ways[k].ratio);
+      }
+      for (const LegibleWay& w : ways) QVERIFY(w.ratio > g.ratio + 0.05);
+      if (g.better && better > wanted) QVERIFY(ways[0].by == LegibleBy::Move && ways[0].fix.to == *g.better);
+    }
+  }
+
   void whereNothingIsPlainThereIsNoPlace() {
     const auto all = faultyCards();
     for (const FaultyPlan& f : all) {

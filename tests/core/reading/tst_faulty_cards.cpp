@@ -41,9 +41,9 @@ bool goesWith(FindingKind fault, FindingKind other) {
   };
   switch (fault) {
     case FindingKind::DyeOnDark:
-      return any({FindingKind::Sunk, FindingKind::SentimentIllegible, FindingKind::OneColour});
+      return any({FindingKind::Sunk, FindingKind::GreetingIllegible, FindingKind::OneColour});
     case FindingKind::OneColour:
-      return any({FindingKind::Sunk, FindingKind::SentimentIllegible});
+      return any({FindingKind::Sunk, FindingKind::GreetingIllegible});
     case FindingKind::OffPanel:
     case FindingKind::WhollyHidden:
     case FindingKind::HeroHidden:
@@ -51,7 +51,7 @@ bool goesWith(FindingKind fault, FindingKind other) {
     case FindingKind::Sunk:
       return any({FindingKind::Rival});
     case FindingKind::Crowded:
-      return any({FindingKind::SentimentCrowded, FindingKind::KissingEdges, FindingKind::WhollyHidden,
+      return any({FindingKind::GreetingCrowded, FindingKind::KissingEdges, FindingKind::WhollyHidden,
                   FindingKind::HeroHidden, FindingKind::Rival, FindingKind::OffPanel, FindingKind::Merging});
     case FindingKind::Cycle:
       return any({FindingKind::HeroHidden});
@@ -153,7 +153,7 @@ class TstFaultyCards : public QObject {
     QVERIFY(a->findings.back().level == Level::Warn);
     // The whole rule, and taking it back.
     const AnalysisRef all = readWhole(withKnown(p, "sentimentOffLevel", {}));
-    QVERIFY(find(*all, FindingKind::SentimentOffLevel)->known);
+    QVERIFY(find(*all, FindingKind::GreetingOffLevel)->known);
     QVERIFY(withoutKnown(known, "severalHeroes", ids) == p);
     // Leaving a thing out takes what was known of it along.
     QVERIFY(without(known, ids[0]).value().known.empty());

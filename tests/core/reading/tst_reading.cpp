@@ -121,7 +121,7 @@ class TstReading : public QObject {
     p.impressions[0].at.x = 127;  // half on: a fine effect
     QVERIFY(!find(*analyse(p), FindingKind::OffPanel));
     Stamp words = slab("s", 20, 20);
-    words.role = Role::Sentiment;
+    words.role = Role::Greeting;
     p.stamps = {std::make_shared<const Stamp>(words)};
     QVERIFY(find(*analyse(p), FindingKind::OffPanel)->level == Level::Fault);
     mends(p, FindingKind::OffPanel);

@@ -3,14 +3,14 @@
 
 namespace havlo {
 
-void readSentimentIllegible(const Plan& plan, const Analysis& a, std::vector<Finding>& out) {
+void readGreetingIllegible(const Plan& plan, const Analysis& a, std::vector<Finding>& out) {
   if (!a.looks) return;
   for (const Greeting& g : a.looks->greetings) {
     const Placed& p = *a.meetings.placed[static_cast<size_t>(g.impression)];
     if (p.areaOnPanel_mm2 <= 0) continue;
     const double wanted = ratioWanted(*p.outline->stamp);
     if (g.ratio >= wanted) continue;
-    Finding f{FindingKind::SentimentIllegible,
+    Finding f{FindingKind::GreetingIllegible,
               g.ratio < 0.6 * wanted ? Level::Fault : Level::Warn,
               {g.impression},
               g.ratio,

@@ -5,7 +5,7 @@
 
 namespace havlo {
 
-void readSentimentOverBorder(const Plan& plan, const Analysis& a, std::vector<Finding>& out) {
+void readGreetingOverBorder(const Plan& plan, const Analysis& a, std::vector<Finding>& out) {
   const double border = std::max({kSafeBorder_mm, plan.card.tape_mm + 1, plan.card.bare_mm + 1});
   const Box safe = plan.card.panel.box().grown(-border);
   for (size_t k = 0; k < plan.impressions.size(); ++k) {
@@ -16,7 +16,7 @@ void readSentimentOverBorder(const Plan& plan, const Analysis& a, std::vector<Fi
     const double over =
         std::max({safe.left - b.left, b.right - safe.right, safe.bottom - b.bottom, b.top - safe.top});
     if (over <= 0.05) continue;
-    Finding f{FindingKind::SentimentOverBorder, Level::Warn, {static_cast<int>(k)}, border - over, {}};
+    Finding f{FindingKind::GreetingOverBorder, Level::Warn, {static_cast<int>(k)}, border - over, {}};
     const auto inward = [](double low, double high, double from, double to) {
       if (high - low > to - from) return (from + to - low - high) / 2;
       return low < from ? from - low : high > to ? to - high : 0.0;
