@@ -7,8 +7,8 @@
 namespace havlo {
 namespace {
 
-constexpr double kOff = 0.3;    // of strength
-constexpr double kGain = 0.1;   // what the proposal must mend of it
+constexpr double kOff = 0.3;        // of strength
+constexpr double kGain = 0.1;       // what the proposal must mend of it
 constexpr double kGrossTone = 0.6;  // a fault from here on
 
 constexpr double kPalest =

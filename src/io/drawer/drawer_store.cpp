@@ -387,9 +387,11 @@ Result<Done> DrawerStore::mendCommas() {
   query.exec(QStringLiteral(
       R"(SELECT key, json FROM stamp_body WHERE json LIKE '%width=\"%,__mm\" height=\"%,__mm\"%')"));
   while (query.next()) {
-    auto stamp = readStamp(query.value(1).toString().toStdString());
-    // Reading mends.
-    if (stamp) mended.emplace_back(query.value(0).toString(), writeStamp(stamp.value()));
+    const std::string before = query.value(1).toString().toStdString();
+    auto stamp = readStamp(before);  // reading mends
+    if (!stamp) continue;
+    std::string after = writeStamp(stamp.value());
+    if (after != before) mended.emplace_back(query.value(0).toString(), std::move(after));
   }
   query.finish();
   if (mended.empty()) return Done{};

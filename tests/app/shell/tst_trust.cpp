@@ -239,6 +239,7 @@ class TstTrust : public QObject {
     const Plan work = w.session().plan();
     w.window.openDemo(QStringLiteral("teaching-avenue"));
     QVERIFY(w.window.messages().shownText().contains(QStringLiteral("Kite over the long pound")));
+    QCoreApplication::processEvents();
     press(w.window.messages(), QStringLiteral("Leave it"));
     // Set aside, it is in the menu still.
     QMenu* unsaved = nullptr;
