@@ -12,6 +12,7 @@
 #include "app/arrange/arrange_place.h"
 #include "app/card/card_place.h"
 #include "app/card/card_view.h"
+#include "app/common/thumbnail.h"
 #include "app/drawer/add_page.h"
 #include "app/drawer/drawer_place.h"
 #include "app/drawer/shelf_view.h"
