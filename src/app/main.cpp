@@ -6,6 +6,7 @@
 #include <QSettings>
 #include <QTimer>
 #include <chrono>
+#include <clocale>
 #include <cstdio>
 #include <cstdlib>
 #include <thread>
@@ -19,6 +20,7 @@
 
 int main(int argc, char** argv) {
   QApplication app(argc, argv);
+  std::setlocale(LC_NUMERIC, "C");  // for libraries that read numbers through it; Qt has its own
   QCoreApplication::setApplicationName(QStringLiteral("havlo"));
   QCoreApplication::setApplicationVersion(QStringLiteral(HAVLO_VERSION));
   havlo::useOwnSettings();

@@ -4,6 +4,7 @@
 #include <QGuiApplication>
 #include <QLoggingCategory>
 #include <chrono>
+#include <clocale>
 #include <condition_variable>
 #include <cstdio>
 #include <cstdlib>
@@ -134,6 +135,7 @@ int main(int argc, char** argv) {
   qputenv("QT_QPA_PLATFORM", "offscreen");  // pictures need fonts and painters, never a display
   QLoggingCategory::setFilterRules(QStringLiteral("*=false"));
   const QGuiApplication app(argc, argv);
+  std::setlocale(LC_NUMERIC, "C");  // for libraries that read numbers through it
   havlo::loadFonts();
   return havlo::cli::run(QCoreApplication::arguments().mid(1));
 }

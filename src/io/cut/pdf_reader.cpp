@@ -56,6 +56,12 @@ bool unpacksWithin(const QByteArray& data) {
   return true;
 }
 
+/// The number as it is written: qpdf itself reads it through the locale, so that 12.5 is 12 in half of
+/// Europe.
+double valueOf(QPDFObjectHandle object) {
+  return object.isNumber() ? QByteArray::fromStdString(object.unparse()).toDouble() : 0;
+}
+
 /// Follows the path operators of a page (ISO 32000-1, 8.5): what is stroked solid or filled is cut, what is
 /// stroked dashed is a mark, what only clips or writes is neither.
 class PathReader : public QPDFObjectHandle::ParserCallbacks {
@@ -86,9 +92,7 @@ class PathReader : public QPDFObjectHandle::ParserCallbacks {
   QPointF m_at;
   size_t m_points = 0, m_operators = 0;
 
-  double number(size_t i) {
-    return i < m_operands.size() && m_operands[i].isNumber() ? m_operands[i].getNumericValue() : 0;
-  }
+  double number(size_t i) { return i < m_operands.size() ? valueOf(m_operands[i]) : 0; }
   void add(QPointF user) {
     m_at = user;
     const QPointF p = m_state.ctm.map(user) * kPoint_mm;
@@ -186,14 +190,19 @@ Result<std::vector<CutSheet>> readPdfCuts(const QByteArray& data) {
     std::vector<CutSheet> sheets;
     for (QPDFPageObjectHelper page : QPDFPageDocumentHelper(pdf).getAllPages()) {
       if (sheets.size() >= 500) return bad(tr("the PDF has more than 500 pages"));
-      const auto box = page.getMediaBox().getArrayAsRectangle();
+      QPDFObjectHandle corners = page.getMediaBox();
+      if (!corners.isArray() || corners.getArrayNItems() != 4)
+        return bad(tr("a page of the PDF has no size"));
+      double edge[4];
+      for (int k = 0; k < 4; ++k) edge[k] = valueOf(corners.getArrayItem(k));
+      const QRectF box = QRectF(QPointF(edge[0], edge[1]), QPointF(edge[2], edge[3])).normalized();
       CutSheet sheet;
-      sheet.width_mm = (box.urx - box.llx) * kPoint_mm, sheet.height_mm = (box.ury - box.lly) * kPoint_mm;
+      sheet.width_mm = box.width() * kPoint_mm, sheet.height_mm = box.height() * kPoint_mm;
       PathReader reader(sheet);
       page.parseContents(&reader);
       for (auto* lines : {&sheet.cuts, &sheet.marks})
         for (CutLine& line : *lines)
-          for (Point& p : line.points) p = {p.x - box.llx * kPoint_mm, p.y - box.lly * kPoint_mm};
+          for (Point& p : line.points) p = {p.x - box.left() * kPoint_mm, p.y - box.top() * kPoint_mm};
       sheets.push_back(std::move(sheet));
     }
     return sheets;
