@@ -325,7 +325,7 @@ class TstDrawer : public QObject {
     QVERIFY2(QString::fromStdString(read.error().text()).contains(says), read.error().text().c_str());
   }
 
-  // Rooted: an empty file opened as an empty drawer and at the next start replaced the good backup.
+  // An empty file opened as an empty drawer and at the next start replaced the good backup.
   void anEmptyFileIsALossAndTheBackupStays() {
     const QTemporaryDir folder;
     const QString file = folder.filePath(QStringLiteral("drawer.sqlite"));

@@ -206,6 +206,7 @@ void MainWindow::connectSessions() {
   connect(s, &PlanSession::notice, this, notice);
   connect(m_making.get(), &MakingSession::changed, this, [this] {
     refreshTrail();
+    refreshStatus();
     refreshActions();
   });
   connect(m_making.get(), &MakingSession::trouble, this, trouble);

@@ -8,6 +8,7 @@
 #include <QMenuBar>
 #include <QPushButton>
 #include <QSettings>
+#include <QStatusBar>
 #include <QTemporaryDir>
 #include <QTest>
 #include <random>
@@ -120,6 +121,18 @@ class TstTrust : public QObject {
     w.window.visit(QStringLiteral("scene"));
     QTest::keyClick(&w.face(), Qt::Key_Delete);
     QVERIFY(!w.session().plan().impression("duck"));
+  }
+
+  // At the table nothing but the step is said.
+  void theStatusIsQuietAtTheTable() {
+    Window w;
+    w.session().select(QStringLiteral("hare"));
+    w.window.visit(QStringLiteral("make"));
+    QVERIFY(says(*w.window.statusBar(), QStringLiteral("Hare: foot")));
+    w.window.make().begin();
+    waitForJobs(w.session());
+    QVERIFY(w.window.making().bench().has_value());
+    QVERIFY(!says(*w.window.statusBar(), QStringLiteral("Hare: foot")));
   }
 
   void undoIsStillWhatIsSeen() {
