@@ -52,6 +52,26 @@ class TstWording : public QObject {
     QCOMPARE(tableMeasure(25.4 * 0.97, MeasureStyle::Inches), QStringLiteral("1 in"));
   }
 
+  // "-3 mm from the left" is on no ruler.
+  void whatHangsOverAnEdgeIsMeasuredFromThatEdge() {
+    const MeasureStyle mm = MeasureStyle::Millimetres;
+    QCOMPARE(alongWords(-3.1, 150, mm), QStringLiteral("3 mm past the left edge"));
+    QCOMPARE(alongWords(153, 150, mm), QStringLiteral("3 mm past the right edge"));
+    QCOMPARE(alongWords(-0.2, 150, mm), QStringLiteral("0 mm from the left"));
+    QCOMPARE(upWords(-8, 105, mm), QStringLiteral("8 mm below the bottom edge"));
+    QCOMPARE(upWords(106, 105, mm), QStringLiteral("1 mm above the top edge"));
+    QCOMPARE(upWords(106, 105, MeasureStyle::Inches), QStringLiteral("1/16 in above the top edge"));
+    QCOMPARE(upWords(25.4, 105, MeasureStyle::Inches), QStringLiteral("1 in from the bottom"));
+    for (const char* name : {"canal-towpath", "misty-fen", "potting-shed", "teaching-crowd"}) {
+      const Plan p = demo(name);
+      const AnalysisRef a = analyse(p);
+      for (const Step& step : a->sheet.steps) {
+        const QString words = sentenceOf(wordsOf(p, *a, step, mm));
+        QVERIFY2(!words.contains(QRegularExpression(QStringLiteral("[-\u2212]\\d"))), qPrintable(words));
+      }
+    }
+  }
+
   void everySchoolObstacleAndMishapHasWords() {
     for (Technique t : kSchools) QVERIFY(!schoolWords(t).isEmpty());
     for (int k = 0; k <= static_cast<int>(Obstacle::TooSmall); ++k)

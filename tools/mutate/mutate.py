@@ -45,7 +45,9 @@ def prepare(folder):
     os.makedirs(tree, exist_ok=True)
     for name in ("CMakeLists.txt", "cmake", "src", "tests", "tools", "data", "bench", "CMakePresets.json"):
         source, target = os.path.join(ROOT, name), os.path.join(tree, name)
-        subprocess.run(["cp", "-a", "-u", "-T", source, target], check=True)
+        if os.path.isdir(target):
+            shutil.rmtree(target)
+        subprocess.run(["cp", "-a", "-T", source, target], check=True)  # times are kept: only what changed is built
     build = os.path.join(folder, "build")
     subprocess.run(["cmake", "-S", tree, "-B", build, "-G", "Ninja", "-DCMAKE_BUILD_TYPE=Release", "-DHAVLO_TESTS=ON",
                     "-DHAVLO_UNITY=OFF", "-DCMAKE_CXX_FLAGS_RELEASE=-O1 -DNDEBUG"],

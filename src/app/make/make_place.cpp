@@ -436,7 +436,11 @@ void MakePlace::fillFacts() {
     m_facts->label(name, sizedFont(16), theme().soft, false, Qt::AlignTop);
     m_facts->label(value, sizedFont(18, QFont::DemiBold), theme().ink, true);
   };
-  const auto measure = [&](double mm) { return tableMeasure(mm, m_session.units()); };
+  const Box panel = b.plan().card.panel.box();
+  const auto placed = [&](Point p) {
+    return alongWords(p.x, panel.right, m_session.units()) + QStringLiteral(",\n") +
+           upWords(p.y, panel.top, m_session.units());
+  };
   if (s.what == Do::Stamp || s.what == Do::Attach) {
     const Impression& i = b.plan().impressions[static_cast<size_t>(s.impression)];
     if (s.what == Do::Stamp) {
@@ -449,10 +453,9 @@ void MakePlace::fillFacts() {
       if (!before.isEmpty()) fact(tr("Before"), capital(before.join(QStringLiteral(", "))));
     }
     if (!s.piece) {
-      fact(tr("From the left"), tr("%1 to its foot").arg(measure(i.at.x)));
-      fact(tr("From the bottom"), tr("%1 to its foot").arg(measure(i.at.y)));
+      fact(tr("Its foot"), placed(i.at));
       const Point corner = placingOf(i, *b.plan().stamp(i.stamp)).toPanel(Point{0, 0});
-      fact(tr("Its corner"), tr("%1 and %2").arg(measure(corner.x), measure(corner.y)));
+      fact(tr("Its corner"), placed(corner));
       fact(tr("Turn"), std::fabs(i.turn_deg) < 0.05
                            ? tr("upright")
                            : (i.turn_deg > 0 ? tr("%1° to the left") : tr("%1° to the right"))

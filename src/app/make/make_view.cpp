@@ -106,7 +106,11 @@ void MakeView::paintEvent(QPaintEvent*) {
     p.setPen(t.onGreen);
     p.drawText(box, Qt::AlignCenter, text);
   };
-  const QString up = tableMeasure(at.y, m_style), along = tableMeasure(at.x, m_style);
+  const Box panel = plan.card.panel.box();
+  const bool upInside = at.y >= panel.bottom && at.y <= panel.top;
+  const bool alongInside = at.x >= panel.left && at.x <= panel.right;
+  const QString up = upInside ? tableMeasure(at.y, m_style) : upWords(at.y, panel.top, m_style);
+  const QString along = alongInside ? tableMeasure(at.x, m_style) : alongWords(at.x, panel.right, m_style);
   const double upWidth = metrics.horizontalAdvance(up) + 18,
                alongWidth = metrics.horizontalAdvance(along) + 18;
   tag(QRectF(std::max(0.0, card.left() - upWidth * 0.75),

@@ -2,6 +2,7 @@
 #include "io/wording/step_words.h"
 
 #include <QStringList>
+#include <algorithm>
 #include <cmath>
 
 #include "io/wording/names.h"
@@ -10,8 +11,9 @@
 namespace havlo {
 namespace {
 
-QString fromEdges(Point p, MeasureStyle style) {
-  return tr("%1 from the left, %2 from the bottom").arg(tableMeasure(p.x, style), tableMeasure(p.y, style));
+QString fromEdges(const Plan& plan, Point p, MeasureStyle style) {
+  const Box panel = plan.card.panel.box();
+  return QStringLiteral("%1, %2").arg(alongWords(p.x, panel.right, style), upWords(p.y, panel.top, style));
 }
 
 const Impression& impressionOf(const Plan& plan, int i) { return plan.impressions[static_cast<size_t>(i)]; }
@@ -59,13 +61,13 @@ StepWords stampWords(const Plan& plan, const Step& step, MeasureStyle style, boo
     return w;
   }
   w.title = tr("Stamp %1").arg(nameOf(plan, step.impression));
-  w.where = tr("foot %1").arg(fromEdges(i.at, style));
+  w.where = tr("foot %1").arg(fromEdges(plan, i.at, style));
   if (std::fabs(i.turn_deg) > 0.05)
     w.where += (i.turn_deg > 0 ? tr(", turned %1° to the left") : tr(", turned %1° to the right"))
                    .arg(std::fabs(i.turn_deg), 0, 'f', 1);
   const Stamp& stamp = *plan.stamp(i.stamp);
-  w.corner =
-      tr("lower left corner of the stamp %1").arg(fromEdges(placingOf(i, stamp).toPanel(Point{0, 0}), style));
+  w.corner = tr("lower left corner of the stamp %1")
+                 .arg(fromEdges(plan, placingOf(i, stamp).toPanel(Point{0, 0}), style));
   w.detail = inkWords(plan, i) + beforeWords(step) + QStringLiteral("; ") + coveredWords(plan, step, first);
   if (!step.masksOn.empty())
     w.care =
@@ -164,9 +166,9 @@ StepWords limitWords(const Plan& plan, const Step& step, MeasureStyle style) {
     w.detail = step.side == LimitSide::Outside ? tr("with the piece that came out")
                                                : tr("with the sheet it came out of");
   if (l.kind == LimitKind::Rays)
-    w.where = tr("their point %1").arg(fromEdges(l.at, style));
+    w.where = tr("their point %1").arg(fromEdges(plan, l.at, style));
   else
-    w.where = tr("its middle %1").arg(fromEdges(l.opening.centre(), style));
+    w.where = tr("its middle %1").arg(fromEdges(plan, l.opening.centre(), style));
   return w;
 }
 
@@ -259,7 +261,7 @@ StepWords wordsOf(const Plan& plan, const Analysis& analysis, const Step& step, 
       break;
     case Do::Attach:
       w.title = tr("Attach %1").arg(nameOf(plan, step.impression));
-      w.where = tr("foot %1").arg(fromEdges(impressionOf(plan, step.impression).at, style));
+      w.where = tr("foot %1").arg(fromEdges(plan, impressionOf(plan, step.impression).at, style));
       w.detail = tr("raised on foam");
       break;
     case Do::Trim:
@@ -280,9 +282,27 @@ QString sentenceOf(const StepWords& w) {
   return out + u'.';
 }
 
-QString tableMeasure(double mm, MeasureStyle style) {
-  const double step = style == MeasureStyle::Inches ? kMmPerInch / 16 : 0.5;
-  return lengthText(std::round(mm / step) * step, style);
+namespace {
+double tableStep(MeasureStyle style) { return style == MeasureStyle::Inches ? kMmPerInch / 16 : 0.5; }
+double toTableStep(double mm, MeasureStyle style) {
+  return std::round(mm / tableStep(style)) * tableStep(style);
+}
+}  // namespace
+
+QString tableMeasure(double mm, MeasureStyle style) { return lengthText(toTableStep(mm, style), style); }
+
+QString alongWords(double x_mm, double width_mm, MeasureStyle style) {
+  if (toTableStep(x_mm, style) < 0) return tr("%1 past the left edge").arg(tableMeasure(-x_mm, style));
+  if (toTableStep(x_mm - width_mm, style) > 0)
+    return tr("%1 past the right edge").arg(tableMeasure(x_mm - width_mm, style));
+  return tr("%1 from the left").arg(tableMeasure(std::max(0.0, x_mm), style));
+}
+
+QString upWords(double y_mm, double height_mm, MeasureStyle style) {
+  if (toTableStep(y_mm, style) < 0) return tr("%1 below the bottom edge").arg(tableMeasure(-y_mm, style));
+  if (toTableStep(y_mm - height_mm, style) > 0)
+    return tr("%1 above the top edge").arg(tableMeasure(y_mm - height_mm, style));
+  return tr("%1 from the bottom").arg(tableMeasure(std::max(0.0, y_mm), style));
 }
 
 QString reasonOf(const StampMasks& m, const Supplies& supplies) {

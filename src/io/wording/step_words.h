@@ -22,6 +22,13 @@ StepWords wordsOf(const Plan& plan, const Analysis& analysis, const Step& step, 
 /// A measure as hands can keep it: to 1/16 in or 0.5 mm.
 QString tableMeasure(double mm, MeasureStyle style);
 
+/// Where a point lies across the panel: "12 mm from the left", or off it "3 mm past the left edge": a ruler
+/// has no numbers below nothing.
+QString alongWords(double x_mm, double width_mm, MeasureStyle style);
+
+/// Where a point lies up the panel: "12 mm from the bottom", "3 mm below the bottom edge".
+QString upWords(double y_mm, double height_mm, MeasureStyle style);
+
 /// The step in one sentence.
 QString sentenceOf(const StepWords& words);
 
