@@ -139,7 +139,8 @@ void drawWaterLines(DrawnThing& out, const GroundMark& mark, const Projection& p
   double from = e.middle.front().away, to = e.middle.back().away;
   if (from > to) std::swap(from, to);
   if (mark.kind == GroundKind::Canal) {
-    for (const double d : levels(projection, from + spacing_m, to, spacing_m))
+    // Between its ends: whether one falls on the far end itself is not left to rounding.
+    for (const double d : levels(projection, from + spacing_m, to - 1e-6 * spacing_m, spacing_m))
       if (const auto x = across(e.left, e.right, d))
         draw(out.ink, projection, {{x->first, 0, d}, {x->second, 0, d}});
     return;

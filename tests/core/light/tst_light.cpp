@@ -210,6 +210,157 @@ class TstLight : public QObject {
     QVERIFY(litFrom(light, projection.onGround({60, 10})) == LitFrom::Behind);
   }
 
+  // An upright board 10 mm wide, 24 mm high: its shadow is the four-cornered figure between its foot and
+  // where the rays through its upper corners meet the ground.
+  void aBoardsShadowHasFourCorners_data() {
+    QTest::addColumn<double>("direction");
+    QTest::addColumn<double>("height");
+    QTest::newRow("from ahead, to the right") << 70.0 << 55.0;
+    QTest::newRow("from ahead, to the left") << 115.0 << 60.0;
+    QTest::newRow("from behind the viewer") << 280.0 << 50.0;
+  }
+  void aBoardsShadowHasFourCorners() {
+    QFETCH(double, direction);
+    QFETCH(double, height);
+    Plan p = emptyPlan();
+    p.view->vanishX_mm = 70;
+    addStamp(p, slab("board", 10, 24));
+    put(p, "board", "board", {60, 40}, 1).depth = OnGround{};
+    p.light = Light{{}, {}, direction, height, {}};
+    const auto all = shadows(p);
+    QCOMPARE(all.size(), 1u);
+    const Projection projection(*p.view, p.card.panel.width_mm);
+    const double away = projection.onGround({60, 40}).away;
+    const double a = direction * M_PI / 180, h = height * M_PI / 180;
+    std::vector<Point> corners{{55, 40}, {65, 40}};
+    for (const double x : {55.0, 65.0}) {
+      const ScenePoint top = projection.atDistance({x, 64}, away);
+      const Eigen::ParametrizedLine<double, 3> ray(
+          Eigen::Vector3d(top.x, top.up, top.away),
+          Eigen::Vector3d(-std::cos(a) * std::cos(h), -std::sin(h), -std::sin(a) * std::cos(h)));
+      const Eigen::Vector3d hit =
+          ray.intersectionPoint(Eigen::Hyperplane<double, 3>(Eigen::Vector3d::UnitY(), 0));
+      corners.push_back(projection.toPanel({hit.x(), 0, hit.z()}));
+    }
+    double whole = 0;  // of the four corners, by the shoelace formula
+    const size_t round[] = {0, 1, 3, 2};
+    for (size_t k = 0; k < 4; ++k) {
+      const Point u = corners[round[k]], v = corners[round[(k + 1) % 4]];
+      whole += (u.x * v.y - v.x * u.y) / 2;
+    }
+    double area = 0;
+    for (const Ring& r : all[0].shape)
+      for (size_t k = 0; k < r.size(); ++k) {
+        const Point u = r[k], v = r[(k + 1) % r.size()];
+        area += (u.x * v.y - v.x * u.y) / 2;
+      }
+    QVERIFY2(std::fabs(std::fabs(area) - std::fabs(whole)) < 1e-6 * std::fabs(whole),
+             qPrintable(QStringLiteral("%1 for %2").arg(area).arg(whole)));
+    for (const Point c : corners) {
+      double nearest = 1e9;
+      for (const Ring& r : all[0].shape)
+        for (Point q : r) nearest = std::min(nearest, std::hypot(q.x - c.x, q.y - c.y));
+      QVERIFY(nearest < 1e-6);
+    }
+    QVERIFY(!all[0].runsOff);
+    QVERIFY(std::fabs(all[0].foot.x - 60) < 1e-9 && std::fabs(all[0].foot.y - 40) < 1e-9);
+    // The way it falls is the way from its foot to the shadow of a point just above it.
+    const ScenePoint base = projection.onGround({60, 40});
+    const Point tip = projection.toPanel(
+        {base.x - 0.01 * std::cos(a) / std::tan(h), 0, base.away - 0.01 * std::sin(a) / std::tan(h)});
+    const double turn = std::atan2(tip.y - 40, tip.x - 60) * 180 / M_PI;
+    QVERIFY2(std::fabs(std::remainder(all[0].turn_deg - turn, 360)) < 1.5,
+             qPrintable(QStringLiteral("%1 for %2").arg(all[0].turn_deg).arg(turn)));
+  }
+
+  // 60 degrees to the side of straight ahead is where a light is said to come from there: cosine one half.
+  void theSidesMeetAtSixtyDegrees() {
+    const auto from = [](double direction) {
+      Plan p = withRod({60, 40}, 25);
+      p.light = Light{{}, {}, direction, 20, {}};
+      return litFrom(*sceneLight(p), {0, 0, 5});
+    };
+    QVERIFY(from(59) == LitFrom::Right && from(61) == LitFrom::Behind);
+    QVERIFY(from(119) == LitFrom::Behind && from(121) == LitFrom::Left);
+    QVERIFY(from(239) == LitFrom::Left && from(241) == LitFrom::Front);
+    QVERIFY(from(299) == LitFrom::Front && from(301) == LitFrom::Right);
+    Plan p = withRod({60, 40}, 25);
+    p.light = Light{{}, {}, 0, 90, {}};  // straight above
+    QVERIFY(litFrom(*sceneLight(p), {0, 0, 5}) == LitFrom::Front);
+  }
+
+  // A light given on the horizon stands a degree above it, in the same direction over the ground; one that is
+  // higher stands where it was put.
+  void aRaisedLightStandsADegreeHigh() {
+    Plan p = withRod({60, 40}, 25);
+    for (const double direction : {0.0, 37.0, 200.0}) {
+      p.light = Light{{}, {}, direction, -20, {}};
+      const auto l = *sceneLight(p);
+      QVERIFY(l.raised);
+      QVERIFY(std::fabs(std::asin(l.at.up) * 180 / M_PI - 1) < 0.001);
+      QVERIFY(std::fabs(std::remainder(std::atan2(l.at.away, l.at.x) * 180 / M_PI - direction, 360)) < 1e-6);
+      QVERIFY(std::fabs(l.at.x * l.at.x + l.at.up * l.at.up + l.at.away * l.at.away - 1) < 1e-6);
+    }
+    p.light = Light{{}, {}, 37, 1.5, {}};
+    QVERIFY(!sceneLight(p)->raised);
+    QVERIFY(std::fabs(std::asin(sceneLight(p)->at.up) * 180 / M_PI - 1.5) < 1e-6);
+  }
+
+  // The way to a lantern is a unit vector to its place in the scene.
+  void theWayToALanternIsOneLong() {
+    Plan p = withRod({60, 40}, 25);
+    p.light = Light{Point{85, 90}, 30.0, 0, 0, {}};
+    const auto l = *sceneLight(p);
+    const Projection projection(*p.view, p.card.panel.width_mm);
+    const ScenePoint place = projection.atDistance({85, 90}, projection.onGround({85, 30}).away);
+    const ScenePoint from{0.3, 0.4, 2.5}, to = towards(l, from);
+    Eigen::Vector3d way(place.x - from.x, place.up - from.up, place.away - from.away);
+    way.normalize();
+    QVERIFY((way - Eigen::Vector3d(to.x, to.up, to.away)).norm() < 1e-9);
+    QVERIFY(!l.raised);
+    // A lantern set on the ground is lifted a hundredth of the eyes' height, and that is said.
+    p.light = Light{Point{85, 30}, 30.0, 0, 0, {}};
+    QVERIFY(sceneLight(p)->raised);
+    QVERIFY(std::fabs(sceneLight(p)->at.up - 0.01 * projection.eyeHeight_m()) < 1e-9);
+  }
+
+  // Of a tree taller than the lantern beside it only what is below the light throws a shadow on the ground,
+  // and far.
+  void whatIsAboveALanternThrowsNoShadow() {
+    Plan p = emptyPlan();
+    p.view->vanishX_mm = 70;
+    addStamp(p, slab("tree", 6, 60));
+    put(p, "tree", "tree", {60, 40}, 1).depth = OnGround{};
+    p.light = Light{Point{75, 70}, 44.0, 0, 0, {}};  // behind it, half its height
+    const auto all = shadows(p);
+    QCOMPARE(all.size(), 1u);
+    QVERIFY(all[0].runsOff);
+    for (const Ring& r : all[0].shape)
+      for (Point q : r) QVERIFY2(q.y <= 40 + 1e-6, qPrintable(QString::number(q.y)));
+  }
+
+  // Only what stands throws one: not land, water, texture, greetings or what hangs in the sky.
+  void onlyWhatStandsCastsAShadow() {
+    for (const Role role : {Role::Sky, Role::Landform, Role::Water, Role::Texture, Role::Greeting}) {
+      Plan p = emptyPlan();
+      Stamp s = slab("s", 10, 20);
+      s.role = role;
+      addStamp(p, s);
+      put(p, "s", "s", {60, 40}, 1).depth = OnGround{};
+      p.light = Light{{}, {}, 120, 30, {}};
+      QVERIFY(shadows(p).empty());
+    }
+    for (const Role role : {Role::Figure, Role::Tree, Role::Building}) {
+      Plan p = emptyPlan();
+      Stamp s = slab("s", 10, 20);
+      s.role = role;
+      addStamp(p, s);
+      put(p, "s", "s", {60, 40}, 1).depth = OnGround{};
+      p.light = Light{{}, {}, 120, 30, {}};
+      QCOMPARE(shadows(p).size(), 1u);
+    }
+  }
+
   void skyAndFarThingsCastNone() {
     Plan p = withRod({60, 40}, 25);
     p.light = Light{{}, {}, 120, 30, {}};
