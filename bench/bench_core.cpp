@@ -24,7 +24,7 @@ Plan crowd(int impressions, double panel_mm) {
   o.parts = false;
   o.least_mm = 8;
   o.most_mm = 40;
-  o.techniques = false;
+  o.schools = false;
   o.washes = false;
   o.panel = {0, 0, panel_mm, panel_mm};
   return testing::randomPlan(11, o);

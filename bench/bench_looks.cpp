@@ -23,7 +23,7 @@ Plan sixty() {
   o.points = 300;
   o.smooth = true;
   o.parts = false;
-  o.techniques = false;
+  o.schools = false;
   o.least_mm = 8, o.most_mm = 40;
   o.panel = {0, 0, 178, 127};
   Plan plan = testing::randomPlan(21, o);
@@ -58,7 +58,7 @@ void wholeReadingSixty(benchmark::State& state) {
   AnalysisRef a = analyse(plan);
   auto kept = newTileStore();
   timeEach(state, [&](int k) {
-    Impression& moved = plan.impressions[static_cast<size_t>(k) % plan.impressions.size()];
+    Impression& moved = plan.impressions[ix(k) % plan.impressions.size()];
     moved.at.x += k % 2 ? 1.5 : -1.5;
     a = analyse(plan, a.get());
     a = withLooks(plan, a, lookAt(plan, *a, &art, kept));

@@ -14,7 +14,7 @@ Plan many(int impressions, uint32_t seed) {
   testing::RandomOptions o;
   o.impressions = impressions;
   o.stamps = impressions < 20 ? 4 : 20;
-  o.techniques = false;
+  o.schools = false;
   o.panel = impressions < 20 ? Box{0, 0, 90, 90} : Box{0, 0, 300, 300};
   return testing::randomPlan(seed, o);
 }

@@ -28,7 +28,7 @@ Plan busyScene(bool room) {
   o.points = 300;
   o.smooth = true;
   o.parts = false;
-  o.techniques = false;
+  o.schools = false;
   o.washes = false;
   o.least_mm = 8, o.most_mm = 40;
   o.panel = {0, 0, 178, 127};

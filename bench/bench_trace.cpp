@@ -64,12 +64,10 @@ void findOnAWholeSheet(benchmark::State& state) {
   const Scan small = readScanImage(scanSheet(glass, 198, 285, SvgArt(), how)).value().scan;
   Scan scan;
   scan.width = small.width * 4, scan.height = small.height * 4, scan.pxPerMm = small.pxPerMm * 4;
-  scan.grey.resize(static_cast<size_t>(scan.width) * static_cast<size_t>(scan.height));
+  scan.grey.resize(ix(scan.width) * ix(scan.height));
   for (int y = 0; y < scan.height; ++y)
     for (int x = 0; x < scan.width; ++x)
-      scan.grey[static_cast<size_t>(y) * static_cast<size_t>(scan.width) + static_cast<size_t>(x)] =
-          small.grey[static_cast<size_t>(y / 4) * static_cast<size_t>(small.width) +
-                     static_cast<size_t>(x / 4)];
+      scan.grey[ix(y) * ix(scan.width) + ix(x)] = small.grey[ix(y / 4) * ix(small.width) + ix(x / 4)];
   size_t found = 0;
   for (auto _ : state) found = readSheet(scan).value().impressions.size();
   state.counters["found"] = static_cast<double>(found);
@@ -81,7 +79,7 @@ void layOut60Masks(benchmark::State& state) {
   const Plan plan = testing::demo("canal-towpath");
   std::vector<SheetPiece> pieces;
   for (int k = 0; pieces.size() < 60; ++k) {
-    const auto s = static_cast<size_t>(k) % plan.stamps.size();
+    const auto s = ix(k) % plan.stamps.size();
     if (plan.stamps[s]->width_mm > 100) continue;
     pieces.push_back({static_cast<int>(s), k, maskOf(*plan.stamps[s], plan.supplies)->mask});
   }
@@ -96,7 +94,7 @@ void search5000Stamps(benchmark::State& state) {
   const Plan plan = testing::demo("canal-towpath");
   std::vector<DrawerCard> cards;
   for (int k = 0; k < 5000; ++k) {
-    const Stamp& s = *plan.stamps[static_cast<size_t>(k) % plan.stamps.size()];
+    const Stamp& s = *plan.stamps[ix(k) % plan.stamps.size()];
     DrawerCard c;
     c.key = std::to_string(k), c.name = s.name + " " + std::to_string(k);
     c.role = s.role, c.facing = s.facing, c.width_mm = s.width_mm, c.height_mm = s.height_mm,
@@ -118,7 +116,7 @@ void findWhatFits5000Stamps(benchmark::State& state) {
   const Plan plan = testing::demo("canal-towpath");
   std::vector<DrawerCard> cards;
   for (int k = 0; k < 5000; ++k) {
-    const Stamp& s = *plan.stamps[static_cast<size_t>(k) % plan.stamps.size()];
+    const Stamp& s = *plan.stamps[ix(k) % plan.stamps.size()];
     DrawerCard c;
     c.key = std::to_string(k), c.name = s.name;
     c.height_mm = s.height_mm * (0.7 + 0.0001 * k), c.realHeight = s.realHeight;

@@ -23,16 +23,15 @@ int runJoins(const Call& call) {
   }
   Json joins = Json::array();
   for (const Join& j : risk.value().joins)
-    joins.push_back(
-        {{"front", plan.impressions[static_cast<size_t>(j.front)].id},
-         {"back", j.back < 0 ? Json(nullptr) : Json(plan.impressions[static_cast<size_t>(j.back)].id)},
-         {"wash", j.wash < 0 ? Json(nullptr) : Json(plan.washes[static_cast<size_t>(j.wash)].id)},
-         {"length", j.length_mm},
-         {"gap", j.gap},
-         {"runIn", j.runIn},
-         {"shows", j.shows},
-         {"bestInset", j.bestInset_mm},
-         {"bestShows", j.bestShows}});
+    joins.push_back({{"front", plan.impressions[ix(j.front)].id},
+                     {"back", j.back < 0 ? Json(nullptr) : Json(plan.impressions[ix(j.back)].id)},
+                     {"wash", j.wash < 0 ? Json(nullptr) : Json(plan.washes[ix(j.wash)].id)},
+                     {"length", j.length_mm},
+                     {"gap", j.gap},
+                     {"runIn", j.runIn},
+                     {"shows", j.shows},
+                     {"bestInset", j.bestInset_mm},
+                     {"bestShows", j.bestShows}});
   return print(
       Json{{"joins", std::move(joins)}, {"expected", risk.value().expected}, {"clean", risk.value().clean}}
           .dump(1) +

@@ -62,9 +62,8 @@ int runMasks(const Call& call) {
   const MaskJob job = layMasksOut(plan, *analysis, maskingSheetFor(plan, Sheet::a4()));
   for (const SheetPiece& piece : job.tooLarge)
     complain(kDone, QStringLiteral("%1: mask %2 is larger than the sheet and left out")
-                        .arg(QString::fromStdString(piece.limit >= 0
-                                                        ? plan.limits[static_cast<size_t>(piece.limit)].id
-                                                        : plan.stamps[static_cast<size_t>(piece.stamp)]->id))
+                        .arg(QString::fromStdString(piece.limit >= 0 ? plan.limits[ix(piece.limit)].id
+                                                                     : plan.stamps[ix(piece.stamp)]->id))
                         .arg(piece.number + 1));
   const std::pair<const char*, CutFormat> formats[] = {
       {"--svg", CutFormat::Svg}, {"--dxf", CutFormat::Dxf}, {"--hpgl", CutFormat::Hpgl}};

@@ -15,7 +15,7 @@
 namespace havlo::cli {
 namespace {
 
-const std::string& idOf(const Plan& plan, int i) { return plan.impressions[static_cast<size_t>(i)].id; }
+const std::string& idOf(const Plan& plan, int i) { return plan.impressions[ix(i)].id; }
 
 Json ids(const Plan& plan, const std::vector<int>& list) {
   Json out = Json::array();
@@ -34,7 +34,7 @@ Json point(Point p) { return {{"left", p.x}, {"bottom", p.y}}; }
 
 std::string_view wordOf(ScaleVerdict v) {
   constexpr std::string_view words[] = {"fits", "tooTall", "tooShort", "notOnGround"};
-  return words[static_cast<size_t>(v)];
+  return words[ix(v)];
 }
 
 Json scaleReport(const Plan& plan, const Analysis& a) {
@@ -84,11 +84,11 @@ Json fixReport(const Plan& plan, const Fix& fix, const QString& label) {
       out["lit"] = "unsaid";
       break;
     case Fix::What::EndMark:
-      out["ground"] = plan.ground[static_cast<size_t>(fix.other)].id;
+      out["ground"] = plan.ground[ix(fix.other)].id;
       out["to"] = {fix.to.x, fix.to.y};
       break;
     case Fix::What::DropMark:
-      out["ground"] = plan.ground[static_cast<size_t>(fix.other)].id;
+      out["ground"] = plan.ground[ix(fix.other)].id;
       out["drop"] = true;
       break;
     case Fix::What::Turn:
@@ -98,7 +98,7 @@ Json fixReport(const Plan& plan, const Fix& fix, const QString& label) {
       out["hero"] = true;
       break;
     case Fix::What::School:
-      out["technique"] = words::of(words::kTechniques, fix.technique);
+      out["technique"] = words::of(words::kSchoolWords, fix.school);
       if (!fix.ink.empty()) out["ink"] = fix.ink;
       break;
     case Fix::What::First:
@@ -111,7 +111,7 @@ Json fixReport(const Plan& plan, const Fix& fix, const QString& label) {
     case Fix::What::WashStrength:
     case Fix::What::DropWash:
     case Fix::What::KeepClean:
-      out["wash"] = plan.washes[static_cast<size_t>(fix.other)].id;
+      out["wash"] = plan.washes[ix(fix.other)].id;
       if (fix.what == Fix::What::WashReach) out["reach"] = fix.amount;
       if (fix.what == Fix::What::WashStrength) out["strength"] = fix.amount;
       if (fix.what == Fix::What::DropWash) out["drop"] = true;
@@ -141,8 +141,8 @@ Json findingsReport(const Plan& plan, const Analysis& a) {
                    {"why", words.why.toStdString()},
                    {"fix", f.fix ? fixReport(plan, *f.fix, words.fix) : Json(nullptr)}});
     if (f.known) out.back()["known"] = true;
-    if (f.wash >= 0) out.back()["wash"] = plan.washes[static_cast<size_t>(f.wash)].id;
-    if (f.mark >= 0) out.back()["ground"] = plan.ground[static_cast<size_t>(f.mark)].id;
+    if (f.wash >= 0) out.back()["wash"] = plan.washes[ix(f.wash)].id;
+    if (f.mark >= 0) out.back()["ground"] = plan.ground[ix(f.mark)].id;
   }
   return out;
 }
@@ -159,12 +159,12 @@ Json toneReport(const Plan& plan, const Analysis& a) {
 
 std::string_view wordOf(RivalWhy why) {
   constexpr std::string_view words[] = {"contrast", "colour", "size", "isolation", "edge"};
-  return words[static_cast<size_t>(why)];
+  return words[ix(why)];
 }
 
 std::string_view wordOf(EyeLineKind kind) {
   constexpr std::string_view words[] = {"facing", "row", "path"};
-  return words[static_cast<size_t>(kind)];
+  return words[ix(kind)];
 }
 
 Json boxReport(const Box& b) {
@@ -187,7 +187,7 @@ Json linesReport(const Plan& plan, const Looks& l) {
   for (const EyeLine& e : l.lines) {
     out.push_back({{"kind", wordOf(e.kind)}, {"misses", e.misses_mm}, {"leads", e.leads}});
     if (e.thing >= 0) out.back()["impression"] = idOf(plan, e.thing);
-    if (e.mark >= 0) out.back()["ground"] = plan.ground[static_cast<size_t>(e.mark)].id;
+    if (e.mark >= 0) out.back()["ground"] = plan.ground[ix(e.mark)].id;
   }
   return out;
 }
@@ -213,7 +213,7 @@ Json focusReport(const Plan& plan, const Analysis& a) {
       out["looks"].push_back(id);
   }
   for (int i : l.ranking)
-    out["shares"].push_back({{"impression", idOf(plan, i)}, {"share", l.shares[static_cast<size_t>(i)]}});
+    out["shares"].push_back({{"impression", idOf(plan, i)}, {"share", l.shares[ix(i)]}});
   out["elsewhere"] = l.elsewhere;
   out["rivals"] = rivalsReport(plan, l);
   out["lines"] = linesReport(plan, l);
@@ -244,18 +244,17 @@ Json coversReport(const Plan& plan, const std::vector<Cover>& covers) {
 }
 
 Json stepReport(const Plan& plan, const Analysis& a, const Step& s, size_t number) {
-  const Impression* impression =
-      s.impression < 0 ? nullptr : &plan.impressions[static_cast<size_t>(s.impression)];
+  const Impression* impression = s.impression < 0 ? nullptr : &plan.impressions[ix(s.impression)];
   Json out = {{"n", number},
               {"do", havlo::wordOf(s.what)},
               {"impression", impression ? Json(impression->id) : Json(nullptr)}};
   const StampRef stamp = impression     ? plan.stamp(impression->stamp)
-                         : s.stamp >= 0 ? plan.stamps[static_cast<size_t>(s.stamp)]
+                         : s.stamp >= 0 ? plan.stamps[ix(s.stamp)]
                                         : nullptr;
   out["stamp"] = stamp ? Json(stamp->id) : Json(nullptr);
   out["ink"] = nullptr;
   if (impression && (s.what == Do::Stamp || s.what == Do::Emboss)) out["ink"] = impression->ink;
-  if (s.what == Do::Wash) out["ink"] = plan.washes[static_cast<size_t>(s.wash)].ink;
+  if (s.what == Do::Wash) out["ink"] = plan.washes[ix(s.wash)].ink;
   const bool pressed = s.what == Do::Stamp;
   out["generation"] = pressed ? Json(impression->generation) : Json(nullptr);
   out["foot"] = out["corner"] = out["turn"] = nullptr;
@@ -274,11 +273,11 @@ Json stepReport(const Plan& plan, const Analysis& a, const Step& s, size_t numbe
   if (s.piece) out["piece"] = true;
   if (s.limit >= 0) {
     constexpr std::string_view sides[] = {"above", "below", "inside", "outside"};
-    out["limit"] = plan.limits[static_cast<size_t>(s.limit)].id;
-    out["side"] = sides[static_cast<size_t>(s.side)];
+    out["limit"] = plan.limits[ix(s.limit)].id;
+    out["side"] = sides[ix(s.side)];
     if (s.turned) out["turned"] = true;
   }
-  if (s.wash >= 0) out["wash"] = plan.washes[static_cast<size_t>(s.wash)].id;
+  if (s.wash >= 0) out["wash"] = plan.washes[ix(s.wash)].id;
   if (s.tryOut) out["tryOut"] = true;
   if (s.clean) out["clean"] = true;
   if (s.scraps > 0) out["scraps"] = s.scraps;

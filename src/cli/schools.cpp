@@ -13,7 +13,7 @@ namespace {
 constexpr Option kSchoolsOptions[] = {{"--json", nullptr, "one JSON object"}};
 
 QString nameOfWay(const SchoolResult& r) {
-  if (r.technique) return techniqueName(*r.technique);
+  if (r.school) return schoolName(*r.school);
   return r.advised ? QStringLiteral("as advised") : QStringLiteral("as planned");
 }
 
@@ -38,13 +38,13 @@ int runSchools(const Call& call) {
                  .arg(r.unsuited);
     for (const SchoolAdvice& a : advice)
       out += QStringLiteral("%1: %2, %3\n")
-                 .arg(labelOf(plan, a.impression), techniqueName(a.best), reasonWords(a.reason));
+                 .arg(labelOf(plan, a.impression), schoolName(a.best), reasonWords(a.reason));
     return print(out.toStdString());
   }
   Json ways = Json::array(), things = Json::array();
   for (const SchoolResult& r : compared.value())
     ways.push_back(
-        {{"technique", r.technique ? Json(wordOf(*r.technique)) : Json(r.advised ? "advised" : "planned")},
+        {{"technique", r.school ? Json(wordOf(*r.school)) : Json(r.advised ? "advised" : "planned")},
          {"masks", r.masks},
          {"minutes", r.minutes},
          {"risk", r.risk},
@@ -52,7 +52,7 @@ int runSchools(const Call& call) {
          {"unsuited", r.unsuited},
          {"pen", r.pen_mm}});
   for (const SchoolAdvice& a : advice)
-    things.push_back({{"impression", plan.impressions[static_cast<size_t>(a.impression)].id},
+    things.push_back({{"impression", plan.impressions[ix(a.impression)].id},
                       {"technique", wordOf(a.best)},
                       {"why", reasonWords(a.reason).toStdString()}});
   return print(Json{{"schools", std::move(ways)}, {"advice", std::move(things)}}.dump(1) + "\n");

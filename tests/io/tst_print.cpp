@@ -297,7 +297,7 @@ class TstPrint : public QObject {
     Stamp front = slab("hare", 20, 30), back = slab("wall", 60, 40);
     front.name = "Hare", back.name = "Wall";
     addStamp(p, front), addStamp(p, back);
-    put(p, "f", "hare", {60, 60}, 1).technique = Technique::LeaveOut;
+    put(p, "f", "hare", {60, 60}, 1).school = School::LeaveOut;
     put(p, "b", "wall", {60, 50}, 2);
     const AnalysisRef a = analyse(p);
     QVERIFY(hasTapedStamps(*a));
@@ -375,7 +375,7 @@ class TstPrint : public QObject {
     const QString all = bare(QString::fromUtf8(text.readAllStandardOutput()));
     int k = 0;
     for (const int step : stepsToShow(a->sheet)) {
-      const StepWords words = wordsOf(p, *a, a->sheet.steps[static_cast<size_t>(step)], style);
+      const StepWords words = wordsOf(p, *a, a->sheet.steps[ix(step)], style);
       const QString whole =
           bare(QString::number(++k) + words.title + words.where + words.corner + words.detail + words.care);
       QVERIFY2(all.contains(whole), qPrintable(QString::number(k) + QStringLiteral(": ") + whole));

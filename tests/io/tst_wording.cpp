@@ -73,7 +73,7 @@ class TstWording : public QObject {
   }
 
   void everySchoolObstacleAndMishapHasWords() {
-    for (Technique t : kSchools) QVERIFY(!schoolWords(t).isEmpty());
+    for (School t : kSchools) QVERIFY(!schoolWords(t).isEmpty());
     for (int k = 0; k <= static_cast<int>(Obstacle::TooSmall); ++k)
       QVERIFY(!obstacleWords(static_cast<Obstacle>(k)).isEmpty());
     for (int k = 0; k <= static_cast<int>(SchoolReason::HeroAlone); ++k)
@@ -107,8 +107,8 @@ class TstWording : public QObject {
   void cautionsStandWithTheirSteps() {
     Plan p = emptyPlan();
     addStamp(p, slab("s", 20, 20));
-    put(p, "drop", "s", {60, 60}, 1).technique = Technique::Resist;
-    put(p, "fly", "s", {30, 60}, 1).technique = Technique::PopUp;
+    put(p, "drop", "s", {60, 60}, 1).school = School::Resist;
+    put(p, "fly", "s", {30, 60}, 1).school = School::PopUp;
     p.card.trim_mm = 3;
     const AnalysisRef a = analyse(p);
     for (const Step& s : a->sheet.steps) {

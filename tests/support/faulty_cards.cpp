@@ -34,7 +34,7 @@ Wash wash(const char* id, const char* of, const Box& box, WashFrom from, double 
   return w;
 }
 
-Impression& thingOf(Plan& p, const char* id) { return p.impressions[static_cast<size_t>(p.indexOf(id))]; }
+Impression& thingOf(Plan& p, const char* id) { return p.impressions[ix(p.indexOf(id))]; }
 
 }  // namespace
 
@@ -178,7 +178,7 @@ std::vector<FaultyPlan> faultyCards() {
   fault("pale ink printed over dark", FindingKind::LightOverDark, [](Plan& p) {
     addStamp(p, thing("hill", Role::Landform, 80, 40));
     on(p, "hill", "hill", "black", {92, 50}, 60);
-    thingOf(p, "tree").technique = Technique::Overprint;
+    thingOf(p, "tree").school = School::Overprint;
   });
   fault("ink that runs under a wash", FindingKind::WaterNearDye, [](Plan& p) {
     p.inks.push_back(ink("run", InkKind::WaterReactive, {0x26, 0x2a, 0x30}));
@@ -206,7 +206,7 @@ std::vector<FaultyPlan> faultyCards() {
     addStamp(p, thing("leaf", Role::Plant, 5, 5));
     thingOf(p, "tree").ink = "ash";
     Impression& leaf = on(p, "leaf", "leaf", "marker", {92, 78}, 12);
-    leaf.technique = Technique::Overprint;
+    leaf.school = School::Overprint;
   });
   fault(
       "powder over damp ink", FindingKind::PowderOnDamp,
@@ -214,7 +214,7 @@ std::vector<FaultyPlan> faultyCards() {
         p.inks.push_back(ink("slow", InkKind::Pigment, {0x50, 0x58, 0x60}, 0.2, 1500, 300));
         addStamp(p, thing("lamp", Role::Prop, 6, 14));
         Impression& lamp = on(p, "lamp", "lamp", "black", {104, 62}, 25);
-        lamp.technique = Technique::Resist;
+        lamp.school = School::Resist;
         thingOf(p, "tree").ink = "slow";
         p.making.order = {"hero", "tree", "lamp", "post", "words"};
       },

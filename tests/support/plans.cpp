@@ -60,7 +60,7 @@ Plan demo(const std::string& name) {
 
 std::string ids(const Plan& plan, const std::vector<int>& impressions) {
   std::string out;
-  for (int i : impressions) out += (out.empty() ? "" : " ") + plan.impressions[static_cast<size_t>(i)].id;
+  for (int i : impressions) out += (out.empty() ? "" : " ") + plan.impressions[ix(i)].id;
   return out;
 }
 

@@ -57,7 +57,7 @@ class Maker {
   void impression(Plan& p, int i) {
     Impression t;
     t.id = "i" + std::to_string(i);
-    const StampRef stamp = p.stamps[static_cast<size_t>(whole(0, m_options.stamps - 1))];
+    const StampRef stamp = p.stamps[ix(whole(0, m_options.stamps - 1))];
     t.stamp = stamp->id;
     t.ink = chance(0.7) ? "black" : "blue";
     t.at = {real(-5, m_options.panel.width() + 5), real(-5, m_options.panel.height() * 0.85)};
@@ -66,10 +66,10 @@ class Maker {
     const double depth = real(0, 1);
     if (depth < 0.4) t.depth = AtMetres{static_cast<double>(whole(1, 6))};
     if (depth > 0.85 && i > 0) t.depth = OnThing{"i" + std::to_string(whole(0, i - 1)), chance(0.4)};
-    if (m_options.techniques) {
-      const Technique kinds[] = {Technique::Mask,      Technique::Mask,     Technique::Mask,
-                                 Technique::Overprint, Technique::LeaveOut, Technique::WipeOff};
-      t.technique = kinds[whole(0, 5)];
+    if (m_options.schools) {
+      const School kinds[] = {School::Mask,      School::Mask,     School::Mask,
+                              School::Overprint, School::LeaveOut, School::WipeOff};
+      t.school = kinds[whole(0, 5)];
     }
     if (m_options.sayings && i > 0 && chance(0.3))
       t.inFrontOf.push_back("i" + std::to_string(whole(0, i - 1)));

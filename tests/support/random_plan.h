@@ -1,4 +1,4 @@
-// Random plans from a seed: stamps of several shapes, depths of all kinds, techniques, parts, washes.
+// Random plans from a seed: stamps of several shapes, depths of all kinds, schools, parts, washes.
 #pragma once
 
 #include <cstdint>
@@ -14,8 +14,8 @@ struct RandomOptions {
   double least_mm = 8, most_mm = 45;
   bool smooth = false;  ///< round silhouettes with soft lobes, as real stamps have, instead of spikes
   bool parts = true;
-  bool techniques = true;  ///< else all are masked
-  bool sayings = false;    ///< some inFrontOf, which may make cycles
+  bool schools = true;   ///< else all are masked
+  bool sayings = false;  ///< some inFrontOf, which may make cycles
   bool washes = true;
   Box panel{0, 0, 127, 178};
 };

@@ -43,7 +43,8 @@ def faults(path):
 def prepare(folder):
     tree = os.path.join(folder, "tree")
     os.makedirs(tree, exist_ok=True)
-    for name in ("CMakeLists.txt", "cmake", "src", "tests", "tools", "data", "bench", "CMakePresets.json"):
+    for name in ("CMakeLists.txt", "cmake", "src", "tests", "tools", "data", "docs", "bench",
+                 "CMakePresets.json"):
         source, target = os.path.join(ROOT, name), os.path.join(tree, name)
         if os.path.isdir(target):
             shutil.rmtree(target)
@@ -57,8 +58,15 @@ def prepare(folder):
 
 
 def names(build):
-    said = subprocess.run([os.path.join(build, "tests", "core-tests")], capture_output=True, text=True).stdout
-    return [line for line in said.splitlines() if line.startswith("core/")]
+    ran = subprocess.run([os.path.join(build, "tests", "core-tests")], capture_output=True, text=True, env=quiet())
+    found = [line for line in (ran.stdout + ran.stderr).splitlines() if line.startswith("core/")]
+    if not found:
+        sys.exit("the test program names no tests")
+    return found
+
+
+def quiet():
+    return dict(os.environ, QT_QPA_PLATFORM="offscreen")
 
 
 def killed(build, tests):
@@ -66,10 +74,9 @@ def killed(build, tests):
     if built.returncode:
         return "does not compile"
     program = os.path.join(build, "tests", "core-tests")
-    env = dict(os.environ, QT_QPA_PLATFORM="offscreen")
     for test in tests:
         try:
-            ran = subprocess.run([program, test], capture_output=True, env=env, timeout=90)
+            ran = subprocess.run([program, test], capture_output=True, env=quiet(), timeout=90)
         except subprocess.TimeoutExpired:
             return f"{test} (no end)"
         if ran.returncode:
@@ -80,8 +87,11 @@ def killed(build, tests):
 def run(args):
     tree, build = prepare(os.path.abspath(args.folder))
     known = names(build)
+    if by := killed(build, known):
+        sys.exit(f"without any fault the tests already fail: {by}")
     dead, survivors, same, broken = 0, [], 0, []
-    for number, path, old, new, tests, why in faults(args.list):
+    # Headers last: most of the tree hangs on some of them.
+    for number, path, old, new, tests, why in sorted(faults(args.list), key=lambda f: f[1].endswith(".h")):
         if number < args.start or (args.only and f"/{args.only}/" not in path):
             continue
         if why:

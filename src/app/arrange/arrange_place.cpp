@@ -52,6 +52,29 @@ ArrangePlace::ArrangePlace(PlanSession& session, std::shared_ptr<SvgArt> art, QW
   auto* row = new QHBoxLayout(this);
   row->setContentsMargins(16, 10, 16, 10);
   row->setSpacing(12);
+  row->addWidget(buildSide());
+
+  auto* column = new QVBoxLayout;
+  m_says = inkLabel({}, bodyFont(QFont::DemiBold), theme().ink, true);
+  column->addWidget(m_says);
+  column->addLayout(buildLeaves(), 1);
+  row->addLayout(column, 1);
+
+  connect(m_ask, &QPushButton::clicked, this, &ArrangePlace::ask);
+  connect(m_stop, &QPushButton::clicked, this, [this] {
+    m_job->cancel();
+    clearProposals(tr("Stopped. Nothing was changed."));
+  });
+  connect(m_job, &JobBase::progressed, this,
+          [this](double share) { m_progress->setValue(qRound(100 * share)); });
+  connect(&session, &PlanSession::planChanged, this, [this] {
+    if (isVisible()) fillThings();
+    if (m_of && m_of != m_session.snapshot()) clearProposals(tr("The card has changed; ask again."));
+  });
+  clearProposals({});
+}
+
+QWidget* ArrangePlace::buildSide() {
   auto* side = new SheetFrame;
   side->setFixedWidth(qRound(270 * (1 + (textScale() - 1) * 0.5)));
   side->box()->addWidget(inkLabel(tr("Suggested arrangements"), headingFont(), theme().ink));
@@ -82,12 +105,12 @@ ArrangePlace::ArrangePlace(PlanSession& session, std::shared_ptr<SvgArt> art, QW
   acts->addStretch(1);
   side->box()->addLayout(acts);
   auto* back = plainButton(tr("Back to Ink & light").replace(QStringLiteral("&"), QStringLiteral("&&")));
+  connect(back, &QPushButton::clicked, this, &ArrangePlace::leave);
   side->box()->addWidget(back, 0, Qt::AlignLeft);
-  row->addWidget(side);
+  return side;
+}
 
-  auto* column = new QVBoxLayout;
-  m_says = inkLabel({}, bodyFont(QFont::DemiBold), theme().ink, true);
-  column->addWidget(m_says);
+QLayout* ArrangePlace::buildLeaves() {
   auto* grid = new QGridLayout;
   grid->setSpacing(12);
   for (int k = 0; k < 4; ++k) {
@@ -102,27 +125,11 @@ ArrangePlace::ArrangePlace(PlanSession& session, std::shared_ptr<SvgArt> art, QW
     leaf->box()->addWidget(l.numbers);
     l.take->setObjectName(QStringLiteral("take-%1").arg(k));
     connect(
-        l.take, &QPushButton::clicked, this, [this, k] { take(static_cast<size_t>(k - 1)); },
-        Qt::QueuedConnection);
+        l.take, &QPushButton::clicked, this, [this, k] { take(ix(k - 1)); }, Qt::QueuedConnection);
     grid->addWidget(leaf, k / 2, k % 2);
     m_leaves.push_back(l);
   }
-  column->addLayout(grid, 1);
-  row->addLayout(column, 1);
-
-  connect(m_ask, &QPushButton::clicked, this, &ArrangePlace::ask);
-  connect(m_stop, &QPushButton::clicked, this, [this] {
-    m_job->cancel();
-    clearProposals(tr("Stopped. Nothing was changed."));
-  });
-  connect(back, &QPushButton::clicked, this, &ArrangePlace::leave);
-  connect(m_job, &JobBase::progressed, this,
-          [this](double share) { m_progress->setValue(qRound(100 * share)); });
-  connect(&session, &PlanSession::planChanged, this, [this] {
-    if (isVisible()) fillThings();
-    if (m_of && m_of != m_session.snapshot()) clearProposals(tr("The card has changed; ask again."));
-  });
-  clearProposals({});
+  return grid;
 }
 
 void ArrangePlace::showEvent(QShowEvent*) {

@@ -64,6 +64,8 @@ class ArrangePlace : public Place {
   QPushButton *m_ask, *m_stop;
   std::vector<Leaf> m_leaves;
 
+  QWidget* buildSide();
+  QLayout* buildLeaves();
   void fillThings();
   static std::vector<std::string> ticked(const Ticks& ticks);
   void show(Found found);

@@ -104,7 +104,7 @@ QWidget* CardPlace::buildChoices() {
                          static_cast<int>(k));
   connect(m_usual, &QComboBox::activated, this, [this](int k) {
     if (k == 0) return;
-    const UsualSize& size = usualBases()[static_cast<size_t>(m_usual->currentData().toInt())];
+    const UsualSize& size = usualBases()[ix(m_usual->currentData().toInt())];
     const Card& card = m_session.plan().card;
     const bool lying =
         card.base ? card.base->width_mm > card.base->height_mm : card.panel.width_mm > card.panel.height_mm;
@@ -184,7 +184,7 @@ QWidget* CardPlace::buildChoices() {
   connect(m_paper, &QComboBox::activated, this, [this](int k) {
     const auto& papers = m_drawer.papers();
     if (k < 1 || k > static_cast<int>(papers.size())) return;
-    const DrawerPaper& paper = papers[static_cast<size_t>(k - 1)];
+    const DrawerPaper& paper = papers[ix(k - 1)];
     Card card = m_session.plan().card;
     card.paper.name = paper.name, card.paper.colour = paper.colour,
     card.paper.thickness_mm = paper.thickness_mm;
@@ -267,7 +267,7 @@ void CardPlace::show() {
   m_reveal->setEnabled(card.base.has_value());
   int usual = 0;
   for (int k = 1; k < m_usual->count(); ++k) {
-    const UsualSize& s = usualBases()[static_cast<size_t>(m_usual->itemData(k).toInt())];
+    const UsualSize& s = usualBases()[ix(m_usual->itemData(k).toInt())];
     if ((sameSize(s.width_mm, width) && sameSize(s.height_mm, height)) ||
         (sameSize(s.width_mm, height) && sameSize(s.height_mm, width))) {
       usual = k;

@@ -136,7 +136,7 @@ void CardView::drawFront(QPainter& p, const QRectF& room, double scale) const {
       p.setBrush(colourOf(plan.card.paper.colour));
       p.drawRect(r);
     } else if (l->what == Layer::What::Mat) {
-      p.fillRect(r, colourOf(plan.card.mats[static_cast<size_t>(l->mat)].colour));
+      p.fillRect(r, colourOf(plan.card.mats[ix(l->mat)].colour));
     }
   }
   const QRectF face = px(panel);
@@ -170,7 +170,7 @@ void CardView::drawFront(QPainter& p, const QRectF& room, double scale) const {
   for (const Misfit& m : m_fit.misfits)
     if (m.kind == MisfitKind::LayerTooLarge) {
       p.setPen(QPen(t.madder, 2));
-      p.drawRect(px(m_fit.layers[static_cast<size_t>(m.layer)].box));
+      p.drawRect(px(m_fit.layers[ix(m.layer)].box));
     }
   const Box widest = m_fit.layers.back().box;
   Box all = m_fit.work;

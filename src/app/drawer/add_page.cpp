@@ -108,41 +108,50 @@ AddPage::AddPage(PlanSession& session, DrawerSession& drawer, std::shared_ptr<Sv
             [this](double share) { m_progress->setValue(qRound(100 * share)); });
   connect(m_view, &ScanView::dropped, this, &AddPage::readFile);
   connect(m_view, &ScanView::impressionChosen, this, &AddPage::chooseImpression);
-  connect(m_view, &ScanView::areaChosen, this, [this](Box area) {
-    if (!m_found) return;
-    // What the frame holds becomes one impression.
-    FoundSheet joined = *m_found;
-    Box all;
-    std::erase_if(joined.impressions, [&](const Box& b) {
-      const bool in = area.contains(b.centre());
-      if (in) all.include({b.left, b.bottom}), all.include({b.right, b.top});
-      return in;
-    });
-    if (all.empty()) all = area;
-    joined.impressions.push_back(all);
-    m_found = std::make_shared<FoundSheet>(std::move(joined));
-    chooseImpression(impressions() - 1);
+  connect(m_view, &ScanView::areaChosen, this, &AddPage::joinIn);
+  connect(m_view, &ScanView::regionClicked, this, &AddPage::openAt);
+  connectMarks();
+  connect(&session, &PlanSession::unitsChanged, this, &AddPage::show);
+  stopped();
+  show();
+}
+
+void AddPage::joinIn(Box area) {
+  if (!m_found) return;
+  FoundSheet joined = *m_found;
+  Box all;
+  std::erase_if(joined.impressions, [&](const Box& b) {
+    const bool in = area.contains(b.centre());
+    if (in) all.include({b.left, b.bottom}), all.include({b.right, b.top});
+    return in;
   });
-  connect(m_view, &ScanView::regionClicked, this, [this](Point at) {
-    // The same click again takes the mend back.
-    const auto near = [&](Point p) {
-      if (!m_traced) return false;
-      for (const EnclosedRegion& r : m_traced->regions) {
-        const Rings onSheet = [&] {
-          Rings rings = r.shape;
-          for (Ring& ring : rings)
-            for (Point& q : ring) q = {m_traced->lowerLeft.x + q.x, m_traced->lowerLeft.y - q.y};
-          return rings;
-        }();
-        if (covers(onSheet, at) && covers(onSheet, p)) return true;
-      }
-      return false;
-    };
-    const size_t before = m_settings.holes.size();
-    std::erase_if(m_settings.holes, near);
-    if (m_settings.holes.size() == before) m_settings.holes.push_back(at);
-    trace();
-  });
+  if (all.empty()) all = area;
+  joined.impressions.push_back(all);
+  m_found = std::make_shared<FoundSheet>(std::move(joined));
+  chooseImpression(impressions() - 1);
+}
+
+void AddPage::openAt(Point at) {
+  const auto near = [&](Point p) {
+    if (!m_traced) return false;
+    for (const EnclosedRegion& r : m_traced->regions) {
+      const Rings onSheet = [&] {
+        Rings rings = r.shape;
+        for (Ring& ring : rings)
+          for (Point& q : ring) q = {m_traced->lowerLeft.x + q.x, m_traced->lowerLeft.y - q.y};
+        return rings;
+      }();
+      if (covers(onSheet, at) && covers(onSheet, p)) return true;
+    }
+    return false;
+  };
+  const size_t before = m_settings.holes.size();
+  std::erase_if(m_settings.holes, near);
+  if (m_settings.holes.size() == before) m_settings.holes.push_back(at);
+  trace();
+}
+
+void AddPage::connectMarks() {
   connect(m_view, &ScanView::regionDrawn, this, [this](const Rings& region, bool add) {
     (add ? m_settings.added : m_settings.removed).push_back(region);
     useTool(ScanView::Tool::Look);
@@ -162,9 +171,6 @@ AddPage::AddPage(PlanSession& session, DrawerSession& drawer, std::shared_ptr<Sv
     m_corners = corners;
     m_cornerWidth->setFocus();
   });
-  connect(&session, &PlanSession::unitsChanged, this, &AddPage::show);
-  stopped();
-  show();
 }
 
 QWidget* AddPage::buildPanel() {
@@ -463,7 +469,7 @@ void AddPage::trace() {
   if (!m_found || m_chosen < 0) return;
   start(tr("Tracing"));
   m_tracing->run(
-      [scan = m_scan, found = m_found, box = m_found->impressions[static_cast<size_t>(m_chosen)],
+      [scan = m_scan, found = m_found, box = m_found->impressions[ix(m_chosen)],
        how = m_settings](const Progress& progress) -> Result<Traced> {
         auto traced = traceStamp(*scan, *found, box, how, progress);
         if (!traced) return traced.error();

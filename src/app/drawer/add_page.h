@@ -49,6 +49,11 @@ class AddPage : public QWidget {
     QString name;
     ScaleFrom scale = ScaleFrom::Unknown;
   };
+  void connectMarks();
+  /// What the frame holds becomes one impression.
+  void joinIn(Box area);
+  /// Opens an enclosed region or, clicked again, closes it.
+  void openAt(Point at);
   static Read kept(ReadScan read);
   struct Traced {
     std::shared_ptr<const TracedStamp> stamp;

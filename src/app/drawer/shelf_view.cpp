@@ -81,7 +81,7 @@ void ShelfView::layOut() {
     x = kShelfMargin, tallest = 0, ++row;
   };
   for (int card : m_cards) {
-    const DrawerCard& c = m_drawer.index().cards()[static_cast<size_t>(card)];
+    const DrawerCard& c = m_drawer.index().cards()[ix(card)];
     const double s = scaleOf(c);
     const int w = std::max(qRound(kLeastWidth * textScale()), qRound(c.width_mm * s)),
               h = qRound(c.height_mm * s);
@@ -106,7 +106,7 @@ bool ShelfView::drawOne() {
   bool drawn = false;
   for (const Slot& slot : m_slots) {
     if (slot.box.bottom() < top || slot.box.top() > bottom) continue;
-    const DrawerCard& c = m_drawer.index().cards()[static_cast<size_t>(slot.card)];
+    const DrawerCard& c = m_drawer.index().cards()[ix(slot.card)];
     if (m_pictures.contains(keyOf(c))) continue;
     if (drawn) return true;
     const auto whole = m_drawer.stamp(c.key);
@@ -136,7 +136,7 @@ void ShelfView::paintEvent(QPaintEvent*) {
   const QFontMetrics label(labelFont());
   for (const Slot& slot : m_slots) {
     if (slot.box.bottom() < scroll || slot.box.top() > scroll + viewport()->height()) continue;
-    const DrawerCard& c = m_drawer.index().cards()[static_cast<size_t>(slot.card)];
+    const DrawerCard& c = m_drawer.index().cards()[ix(slot.card)];
     const bool here = c.key == m_chosen;
     if (here) {
       QPainterPath veil;
@@ -174,21 +174,20 @@ int ShelfView::slotAt(QPoint at) const {
 
 int ShelfView::chosenSlot() const {
   for (size_t k = 0; k < m_slots.size(); ++k)
-    if (m_drawer.index().cards()[static_cast<size_t>(m_slots[k].card)].key == m_chosen)
-      return static_cast<int>(k);
+    if (m_drawer.index().cards()[ix(m_slots[k].card)].key == m_chosen) return static_cast<int>(k);
   return -1;
 }
 
 void ShelfView::chooseSlot(int k) {
   if (k < 0 || k >= static_cast<int>(m_slots.size())) return;
-  choose(m_drawer.index().cards()[static_cast<size_t>(m_slots[static_cast<size_t>(k)].card)].key);
+  choose(m_drawer.index().cards()[ix(m_slots[ix(k)].card)].key);
 }
 
 void ShelfView::choose(const std::string& key) {
   const bool other = key != m_chosen;
   m_chosen = key;
   if (const int k = chosenSlot(); k >= 0) {
-    const QRect box = m_slots[static_cast<size_t>(k)].box;
+    const QRect box = m_slots[ix(k)].box;
     QScrollBar* bar = verticalScrollBar();
     if (box.top() - 10 < bar->value()) bar->setValue(box.top() - 10);
     if (box.bottom() + 10 > bar->value() + viewport()->height())
@@ -200,7 +199,7 @@ void ShelfView::choose(const std::string& key) {
 
 QRect ShelfView::placeOf(const std::string& key) const {
   for (const Slot& s : m_slots)
-    if (m_drawer.index().cards()[static_cast<size_t>(s.card)].key == key)
+    if (m_drawer.index().cards()[ix(s.card)].key == key)
       return s.box.translated(0, -verticalScrollBar()->value());
   return {};
 }
@@ -215,10 +214,10 @@ void ShelfView::keyPressEvent(QKeyEvent* e) {
   const int now = chosenSlot(), last = static_cast<int>(m_slots.size()) - 1;
   const auto toRow = [&](int by) {
     if (now < 0) return chooseSlot(0);
-    const Slot& from = m_slots[static_cast<size_t>(now)];
+    const Slot& from = m_slots[ix(now)];
     int best = -1, least = 1 << 30;
     for (int k = 0; k <= last; ++k) {
-      const Slot& s = m_slots[static_cast<size_t>(k)];
+      const Slot& s = m_slots[ix(k)];
       if (s.row != from.row + by) continue;
       const int off = std::abs(s.box.center().x() - from.box.center().x());
       if (off < least) least = off, best = k;
@@ -252,8 +251,7 @@ bool ShelfView::viewportEvent(QEvent* e) {
     const auto* help = static_cast<QHelpEvent*>(e);
     const int k = slotAt(help->pos());
     if (k >= 0) {
-      const DrawerCard& c =
-          m_drawer.index().cards()[static_cast<size_t>(m_slots[static_cast<size_t>(k)].card)];
+      const DrawerCard& c = m_drawer.index().cards()[ix(m_slots[ix(k)].card)];
       QString text = QString::fromStdString(c.name);
       if (!c.setName.empty()) text += tr("\nset: %1").arg(QString::fromStdString(c.setName));
       if (!c.place.empty()) text += tr("\nkept in: %1").arg(QString::fromStdString(c.place));

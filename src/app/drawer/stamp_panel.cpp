@@ -48,6 +48,25 @@ StampPanel::StampPanel(PlanSession& session, DrawerSession& drawer, std::shared_
   m_picture = new PictureBox;
   m_picture->setFixedHeight(qRound(120 * textScale()));
   column->addWidget(m_picture);
+  column->addWidget(buildRows());
+  m_masks = inkLabel({}, labelFont(), theme().ink, true);
+  column->addWidget(m_masks);
+  auto* keep = plainButton(tr("A fresh mask is kept with it"));
+  m_keep = keep;
+  connect(keep, &QPushButton::clicked, this, [this] {
+    m_drawer.putMask({{}, m_key.toStdString(), m_session.plan().supplies.maskLife, {}, {}});
+    showStamp(m_key);
+  });
+  column->addWidget(keep, 0, Qt::AlignLeft);
+  column->addStretch(1);
+  outer->addWidget(rolled(m_body), 1);
+  buildActs(outer);
+  connect(&session, &PlanSession::planChanged, this, &StampPanel::refreshPlan);
+  connect(&session, &PlanSession::unitsChanged, this, [this] { showStamp(m_key); });
+  showStamp({});
+}
+
+FormRows* StampPanel::buildRows() {
   auto* rows = new FormRows;
   const auto line = [&](const QString& name) {
     auto* e = new QLineEdit;
@@ -69,24 +88,7 @@ StampPanel::StampPanel(PlanSession& session, DrawerSession& drawer, std::shared_
   m_facing = choice(tr("Facing"));
   for (int f = 0; f <= static_cast<int>(Facing::Right); ++f)
     m_facing->addItem(facingName(static_cast<Facing>(f)), f);
-  auto* heights = new QWidget;
-  auto* heightRow = new QHBoxLayout(heights);
-  heightRow->setContentsMargins(0, 0, 0, 0);
-  heightRow->setSpacing(3);
-  for (auto [edit, name] : {std::pair{&m_least, tr("Least real height, metres")},
-                            {&m_typical, tr("Typical real height, metres")},
-                            {&m_most, tr("Greatest real height, metres")}}) {
-    *edit = new QLineEdit;
-    (*edit)->setFont(bodyFont());
-    (*edit)->setAccessibleName(name);
-    (*edit)->setToolTip(name);
-    (*edit)->setMinimumWidth(qRound(38 * textScale()));
-    connect(*edit, &QLineEdit::editingFinished, this, &StampPanel::take);
-    heightRow->addWidget(*edit, 1);
-    if (edit != &m_most) heightRow->addWidget(inkLabel(QStringLiteral("–"), bodyFont(), theme().soft));
-  }
-  heightRow->addWidget(inkLabel(tr("m"), bodyFont(), theme().soft));
-  rows->add(tr("Real height"), heights);
+  rows->add(tr("Real height"), buildHeights());
   m_heights = new QComboBox;
   rows->add(tr("Usual heights"), m_heights);
   connect(m_heights, &QComboBox::activated, this, [this](int k) {
@@ -107,18 +109,31 @@ StampPanel::StampPanel(PlanSession& session, DrawerSession& drawer, std::shared_
   rows->add(tr("Die"), m_die);
   m_place = line(tr("Kept in"));
   m_notes = line(tr("Notes"));
-  column->addWidget(rows);
-  m_masks = inkLabel({}, labelFont(), theme().ink, true);
-  column->addWidget(m_masks);
-  auto* keep = plainButton(tr("A fresh mask is kept with it"));
-  m_keep = keep;
-  connect(keep, &QPushButton::clicked, this, [this] {
-    m_drawer.putMask({{}, m_key.toStdString(), m_session.plan().supplies.maskLife, {}, {}});
-    showStamp(m_key);
-  });
-  column->addWidget(keep, 0, Qt::AlignLeft);
-  column->addStretch(1);
-  outer->addWidget(rolled(m_body), 1);
+  return rows;
+}
+
+QWidget* StampPanel::buildHeights() {
+  auto* heights = new QWidget;
+  auto* heightRow = new QHBoxLayout(heights);
+  heightRow->setContentsMargins(0, 0, 0, 0);
+  heightRow->setSpacing(3);
+  for (auto [edit, name] : {std::pair{&m_least, tr("Least real height, metres")},
+                            {&m_typical, tr("Typical real height, metres")},
+                            {&m_most, tr("Greatest real height, metres")}}) {
+    *edit = new QLineEdit;
+    (*edit)->setFont(bodyFont());
+    (*edit)->setAccessibleName(name);
+    (*edit)->setToolTip(name);
+    (*edit)->setMinimumWidth(qRound(38 * textScale()));
+    connect(*edit, &QLineEdit::editingFinished, this, &StampPanel::take);
+    heightRow->addWidget(*edit, 1);
+    if (edit != &m_most) heightRow->addWidget(inkLabel(QStringLiteral("–"), bodyFont(), theme().soft));
+  }
+  heightRow->addWidget(inkLabel(tr("m"), bodyFont(), theme().soft));
+  return heights;
+}
+
+void StampPanel::buildActs(QVBoxLayout* outer) {
   m_plan = inkLabel({}, labelFont(), theme().ink, true);
   outer->addWidget(m_plan);
   auto* update = new QPushButton(tr("Bring the open plan up to date"));
@@ -148,9 +163,6 @@ StampPanel::StampPanel(PlanSession& session, DrawerSession& drawer, std::shared_
   });
   outer->addWidget(put);
   outer->addWidget(remove, 0, Qt::AlignLeft);
-  connect(&session, &PlanSession::planChanged, this, &StampPanel::refreshPlan);
-  connect(&session, &PlanSession::unitsChanged, this, [this] { showStamp(m_key); });
-  showStamp({});
 }
 
 void StampPanel::showStamp(const QString& key) {

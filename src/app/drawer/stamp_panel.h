@@ -11,9 +11,11 @@ class QComboBox;
 class QLabel;
 class QLineEdit;
 class QPlainTextEdit;
+class QVBoxLayout;
 
 namespace havlo {
 
+class FormRows;
 class PictureBox;
 class SvgArt;
 
@@ -43,6 +45,9 @@ class StampPanel : public QWidget {
   QCheckBox* m_die;
   QWidget *m_update, *m_put, *m_remove, *m_keep;
 
+  FormRows* buildRows();
+  void buildActs(QVBoxLayout* outer);
+  QWidget* buildHeights();
   void take();
   void refreshPlan();
   void offerHeights();

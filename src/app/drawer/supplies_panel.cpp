@@ -259,14 +259,12 @@ QWidget* SuppliesPanel::buildPapers() {
 
 const Ink* SuppliesPanel::chosenInk() const {
   const int k = m_inks->currentRow();
-  return k >= 0 && k < static_cast<int>(m_drawer.inks().size()) ? &m_drawer.inks()[static_cast<size_t>(k)]
-                                                                : nullptr;
+  return k >= 0 && k < static_cast<int>(m_drawer.inks().size()) ? &m_drawer.inks()[ix(k)] : nullptr;
 }
 
 const DrawerPaper* SuppliesPanel::chosenPaper() const {
   const int k = m_papers->currentRow();
-  return k >= 0 && k < static_cast<int>(m_drawer.papers().size()) ? &m_drawer.papers()[static_cast<size_t>(k)]
-                                                                  : nullptr;
+  return k >= 0 && k < static_cast<int>(m_drawer.papers().size()) ? &m_drawer.papers()[ix(k)] : nullptr;
 }
 
 template <typename F>

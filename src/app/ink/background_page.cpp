@@ -85,6 +85,31 @@ BackgroundPage::BackgroundPage(PlanSession& session, QWidget* parent) : QWidget(
   m_list->setAccessibleName(tr("The washes, in the order they are blended"));
   m_list->setMaximumHeight(qRound(150 * textScale()));
   column->addWidget(m_list);
+  column->addLayout(buildActs());
+  m_empty = inkLabel(
+      tr("A background is blended with ink over everything that is masked: a sky, a ground, a glow. Add "
+         "one; then drag its borders on the card."),
+      bodyFont(), theme().soft, true);
+  column->addWidget(m_empty);
+
+  buildRows();
+  auto* inside = new QWidget;
+  auto* body = new QVBoxLayout(inside);
+  body->setContentsMargins(0, 0, 4, 0);
+  body->addWidget(m_rows);
+  body->addStretch(1);
+  column->addWidget(rolled(inside), 1);
+
+  connectWash();
+  connectLimit();
+  for (MeasureEdit* e : {m_wave, m_length, m_larger})
+    connect(e, &MeasureEdit::trouble, &session, &PlanSession::trouble);
+  connect(&session, &PlanSession::planChanged, this, &BackgroundPage::refresh);
+  connect(&session, &PlanSession::unitsChanged, this, &BackgroundPage::refresh);
+  refresh();
+}
+
+QLayout* BackgroundPage::buildActs() {
   auto* acts = new QHBoxLayout;
   auto* add = new QPushButton(tr("Add a wash"));
   add->setObjectName(QStringLiteral("addWash"));
@@ -100,13 +125,10 @@ BackgroundPage::BackgroundPage(PlanSession& session, QWidget* parent) : QWidget(
   m_remove->setObjectName(QStringLiteral("removeWash"));
   acts->addWidget(m_remove);
   acts->addStretch(1);
-  column->addLayout(acts);
-  m_empty = inkLabel(
-      tr("A background is blended with ink over everything that is masked: a sky, a ground, a glow. Add "
-         "one; then drag its borders on the card."),
-      bodyFont(), theme().soft, true);
-  column->addWidget(m_empty);
+  return acts;
+}
 
+void BackgroundPage::buildRows() {
   m_rows = new FormRows;
   m_rows->setObjectName(QStringLiteral("washForm"));
   m_ink = new QComboBox;
@@ -142,13 +164,9 @@ BackgroundPage::BackgroundPage(PlanSession& session, QWidget* parent) : QWidget(
   m_rows->addPair(m_hold, m_tear);
   m_rows->addWide(m_limitSays = inkLabel({}, labelFont(), theme().soft, true));
   m_rows->add(tr("May colour"), m_over);
-  auto* inside = new QWidget;
-  auto* body = new QVBoxLayout(inside);
-  body->setContentsMargins(0, 0, 4, 0);
-  body->addWidget(m_rows);
-  body->addStretch(1);
-  column->addWidget(rolled(inside), 1);
+}
 
+void BackgroundPage::connectWash() {
   connect(m_list, &QListWidget::currentRowChanged, this, [this] {
     if (m_filling) return;
     refresh();
@@ -179,6 +197,9 @@ BackgroundPage::BackgroundPage(PlanSession& session, QWidget* parent) : QWidget(
       edit(tr("Strength of %1").arg(washName(*w)), withWashStrength(m_session.plan(), w->id, v / 100.0),
            "strength");
   });
+}
+
+void BackgroundPage::connectLimit() {
   connect(m_limit, &QComboBox::activated, this, [this](int k) {
     const Wash* w = chosen();
     if (!w) return;
@@ -203,34 +224,30 @@ BackgroundPage::BackgroundPage(PlanSession& session, QWidget* parent) : QWidget(
   });
   connect(m_tear, &QPushButton::clicked, this,
           [this] { changeLimit(tr("Tear the edge anew"), [](WashLimit& l) { ++l.seed; }); });
-  const auto fit = [this](double larger) {
-    const Plan& plan = m_session.plan();
-    const Analysis& a = *m_session.analysis();
-    changeLimit(tr("Fit the opening"), [&](WashLimit& l) {
-      l.larger_mm = std::max(0.0, larger);
-      if (l.holds.empty())
-        for (const Impression& i : plan.impressions)
-          if (i.hero) l.holds.push_back(i.id);
-      Box held;
-      for (const std::string& id : l.holds)
-        if (const int i = plan.indexOf(id); i >= 0) {
-          const Box b = boxOf(a.meetings.placed[static_cast<size_t>(i)]->silhouette);
-          held.include({b.left, b.bottom}), held.include({b.right, b.top});
-        }
-      l.opening = fitted(l, held);
-    });
-  };
-  connect(m_hold, &QPushButton::clicked, this, [this, fit] {
+  connect(m_hold, &QPushButton::clicked, this, [this] {
     const Wash* w = chosen();
     const WashLimit* l = w ? m_session.plan().limit(w->limit) : nullptr;
     if (l) fit(l->larger_mm > 0 ? l->larger_mm : 5);
   });
-  connect(m_larger, &MeasureEdit::changed, this, fit);
-  for (MeasureEdit* e : {m_wave, m_length, m_larger})
-    connect(e, &MeasureEdit::trouble, &session, &PlanSession::trouble);
-  connect(&session, &PlanSession::planChanged, this, &BackgroundPage::refresh);
-  connect(&session, &PlanSession::unitsChanged, this, &BackgroundPage::refresh);
-  refresh();
+  connect(m_larger, &MeasureEdit::changed, this, &BackgroundPage::fit);
+}
+
+void BackgroundPage::fit(double larger) {
+  const Plan& plan = m_session.plan();
+  const Analysis& a = *m_session.analysis();
+  changeLimit(tr("Fit the opening"), [&](WashLimit& l) {
+    l.larger_mm = std::max(0.0, larger);
+    if (l.holds.empty())
+      for (const Impression& i : plan.impressions)
+        if (i.hero) l.holds.push_back(i.id);
+    Box held;
+    for (const std::string& id : l.holds)
+      if (const int i = plan.indexOf(id); i >= 0) {
+        const Box b = boxOf(a.meetings.placed[ix(i)]->silhouette);
+        held.include({b.left, b.bottom}), held.include({b.right, b.top});
+      }
+    l.opening = fitted(l, held);
+  });
 }
 
 const Wash* BackgroundPage::chosen() const {
@@ -353,7 +370,7 @@ void BackgroundPage::refresh() {
   QStringList names, ids;
   std::vector<const Wash*> listed;
   for (int w : washOrder(plan)) {
-    const Wash& one = plan.washes[static_cast<size_t>(w)];
+    const Wash& one = plan.washes[ix(w)];
     names << capital(washName(one)) + QStringLiteral(", ") + inkName(*plan.ink(one.ink));
     ids << QString::fromStdString(one.id);
     listed.push_back(&one);
@@ -364,8 +381,7 @@ void BackgroundPage::refresh() {
   if (had != names || hadIds != ids) {
     m_list->clear();
     for (qsizetype k = 0; k < names.size(); ++k) {
-      auto* item =
-          new QListWidgetItem(swatch(*plan.ink(listed[static_cast<size_t>(k)]->ink)), names[k], m_list);
+      auto* item = new QListWidgetItem(swatch(*plan.ink(listed[ix(k)]->ink)), names[k], m_list);
       item->setData(Qt::UserRole, ids[k]);
       if (ids[k] == before) m_list->setCurrentItem(item);
     }

@@ -47,6 +47,12 @@ class BackgroundPage : public QWidget {
   QPushButton* m_hold;
   bool m_filling = false;
 
+  QLayout* buildActs();
+  void buildRows();
+  void connectWash();
+  void connectLimit();
+  /// The opening round what it holds, larger by so much.
+  void fit(double larger_mm);
   void refresh();
   void fillOver();
   const Wash* chosen() const;

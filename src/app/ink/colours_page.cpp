@@ -147,12 +147,11 @@ void ColoursPage::fillContrasts() {
   for (size_t i = 0; i < looks->standouts.size(); ++i)
     if (looks->standouts[i].shows) order.push_back(static_cast<int>(i));
   std::stable_sort(order.begin(), order.end(), [&](int p, int q) {
-    return looks->standouts[static_cast<size_t>(p)].difference <
-           looks->standouts[static_cast<size_t>(q)].difference;
+    return looks->standouts[ix(p)].difference < looks->standouts[ix(q)].difference;
   });
   for (int i : order) {
-    const Impression& thing = plan.impressions[static_cast<size_t>(i)];
-    const Standout& s = looks->standouts[static_cast<size_t>(i)];
+    const Impression& thing = plan.impressions[ix(i)];
+    const Standout& s = looks->standouts[ix(i)];
     m_contrasts->next(QString::fromStdString(thing.id));
     m_contrasts->label(labelOf(plan, i), bodyFont(thing.hero ? QFont::DemiBold : QFont::Normal), theme().ink);
     showInks(*m_contrasts->cell<QComboBox>([this, id = thing.id] { return inkChoice(id); }), i);
@@ -180,7 +179,7 @@ QComboBox* ColoursPage::inkChoice(const std::string& id) {
 
 void ColoursPage::showInks(QComboBox& choice, int impression) {
   const Plan& plan = m_session.plan();
-  const Impression& thing = plan.impressions[static_cast<size_t>(impression)];
+  const Impression& thing = plan.impressions[ix(impression)];
   choice.setAccessibleName(tr("Ink of %1").arg(nameOf(plan, impression)));
   constexpr int kPressings = 3;
   int row = 0;
@@ -214,7 +213,7 @@ void ColoursPage::fillPalettes() {
   }
   for (size_t k = 0; k < m_choices.size(); ++k) {
     const PaletteChoice& c = m_choices[k];
-    const auto ink = [&](int i) -> const Ink& { return m_inks[static_cast<size_t>(i)]; };
+    const auto ink = [&](int i) -> const Ink& { return m_inks[ix(i)]; };
     m_palettes->next(QStringLiteral("palette-%1").arg(k));
     m_palettes->cell<PaletteStrip>([] { return new PaletteStrip; }, Qt::AlignTop)
         ->show(washed(ink(c.sky), plan.card.paper), washed(ink(c.ground), plan.card.paper),

@@ -9,6 +9,7 @@
 #include "app/common/keyed_rows.h"
 #include "app/common/rolled.h"
 #include "core/edit/edits.h"
+#include "core/plan/role_facts.h"
 #include "io/art/svg_art.h"
 #include "io/wording/finding_words.h"
 #include "io/wording/names.h"
@@ -71,25 +72,7 @@ GreetingPage::GreetingPage(PlanSession& session, std::shared_ptr<SvgArt> art, QW
   auto* outer = new QVBoxLayout(this);
   outer->setContentsMargins(0, 0, 0, 0);
   outer->addWidget(rolled(inside));
-  connect(m_find, &QPushButton::clicked, this, &GreetingPage::findPlace);
-  connect(m_second, &QCheckBox::toggled, this, [this] {
-    if (m_place) findPlace();
-  });
-  connect(m_ground, &QCheckBox::toggled, this, [this] {
-    if (m_place) findPlace();
-  });
-  connect(m_move, &QPushButton::clicked, this, [this] {
-    if (const int i = chosen(); i >= 0 && m_place)
-      m_session.edit(
-          tr("Move %1 to plain space").arg(nameOf(m_session.plan(), i)),
-          withFoot(m_session.plan(), m_session.plan().impressions[static_cast<size_t>(i)].id, m_place->foot));
-  });
-  connect(m_level, &QPushButton::clicked, this, [this] {
-    if (const int i = chosen(); i >= 0)
-      m_session.edit(
-          tr("Set %1 level").arg(nameOf(m_session.plan(), i)),
-          withTurn(m_session.plan(), m_session.plan().impressions[static_cast<size_t>(i)].id, Degrees{0}));
-  });
+  connectActs();
   connect(m_which, &QComboBox::activated, this, &GreetingPage::refresh);
   const auto anew = [this] {
     m_place.reset();
@@ -99,6 +82,26 @@ GreetingPage::GreetingPage(PlanSession& session, std::shared_ptr<SvgArt> art, QW
   connect(&session, &PlanSession::planChanged, this, anew);
   connect(&session, &PlanSession::looksChanged, this, &GreetingPage::refresh);
   refresh();
+}
+
+void GreetingPage::connectActs() {
+  connect(m_find, &QPushButton::clicked, this, &GreetingPage::findPlace);
+  connect(m_second, &QCheckBox::toggled, this, [this] {
+    if (m_place) findPlace();
+  });
+  connect(m_ground, &QCheckBox::toggled, this, [this] {
+    if (m_place) findPlace();
+  });
+  connect(m_move, &QPushButton::clicked, this, [this] {
+    if (const int i = chosen(); i >= 0 && m_place)
+      m_session.edit(tr("Move %1 to plain space").arg(nameOf(m_session.plan(), i)),
+                     withFoot(m_session.plan(), m_session.plan().impressions[ix(i)].id, m_place->foot));
+  });
+  connect(m_level, &QPushButton::clicked, this, [this] {
+    if (const int i = chosen(); i >= 0)
+      m_session.edit(tr("Set %1 level").arg(nameOf(m_session.plan(), i)),
+                     withTurn(m_session.plan(), m_session.plan().impressions[ix(i)].id, Degrees{0}));
+  });
 }
 
 void GreetingPage::hideEvent(QHideEvent*) { Q_EMIT roomFound({}); }
@@ -112,14 +115,14 @@ void GreetingPage::refresh() {
   const QString before = m_which->currentData().toString();
   m_which->clear();
   for (size_t i = 0; i < plan.impressions.size(); ++i)
-    if (plan.stamp(plan.impressions[i].stamp)->role == Role::Greeting)
+    if (factsOf(plan.stamp(plan.impressions[i].stamp)->role).words)
       m_which->addItem(labelOf(plan, static_cast<int>(i)), QString::fromStdString(plan.impressions[i].id));
   if (const int k = m_which->findData(before); k >= 0) m_which->setCurrentIndex(k);
   m_which->setVisible(m_which->count() > 1);
   const int i = chosen();
   for (QWidget* w : std::initializer_list<QWidget*>{m_find, m_second, m_ground}) w->setEnabled(i >= 0);
   m_move->setEnabled(m_place.has_value());
-  m_level->setVisible(i >= 0 && std::fabs(plan.impressions[static_cast<size_t>(i)].turn_deg) > 0.05);
+  m_level->setVisible(i >= 0 && std::fabs(plan.impressions[ix(i)].turn_deg) > 0.05);
   const auto& looks = m_session.analysis()->looks;
   const Greeting* greeting = nullptr;
   if (looks && looks->fits(plan))
@@ -133,7 +136,7 @@ void GreetingPage::refresh() {
     m_head->setText(labelOf(plan, i));
     m_says->setText(tr("Looking …"));
   } else {
-    const double wanted = ratioWanted(*plan.stamp(plan.impressions[static_cast<size_t>(i)].stamp));
+    const double wanted = ratioWanted(*plan.stamp(plan.impressions[ix(i)].stamp));
     const QString ratio = tr("%1 : 1").arg(greeting->ratio, 0, 'f', 1);
     m_head->setText(greeting->ratio >= wanted ? tr("%1 reads well: %2").arg(labelOf(plan, i), ratio)
                                               : tr("%1 is hard to read: %2").arg(labelOf(plan, i), ratio));

@@ -47,6 +47,7 @@ class GreetingPage : public QWidget {
   std::vector<LegibleWay> m_offered;
 
   int chosen() const;
+  void connectActs();
   void refresh();
   void fillWays(const Greeting& greeting);
 };

@@ -25,6 +25,50 @@ InkPlace::InkPlace(PlanSession& session, DrawerSession& drawer, std::shared_ptr<
 
   auto* left = new QVBoxLayout;
   left->setSpacing(6);
+  auto* looks = m_showLooks = new QCheckBox(tr("First looks"));
+  looks->setChecked(true);
+  looks->setToolTip(tr("where the eye goes, in this order; green on the hero"));
+  auto* lines = new QCheckBox(tr("What leads"));
+  lines->setToolTip(tr("looks, rows and paths; the thirds; a wedge where the weight lies"));
+  auto* over = new QHBoxLayout;
+  over->setSpacing(16);
+  over->addWidget(looks);
+  over->addWidget(lines);
+  over->addStretch(1);
+  left->addLayout(buildModes());
+  left->addLayout(over);
+  left->addWidget(m_view, 1);
+  m_verdict = inkLabel({}, bodyFont(QFont::DemiBold), theme().ink, true);
+  m_verdict->setObjectName(QStringLiteral("verdict"));
+  auto* under = new QHBoxLayout;
+  under->addWidget(m_verdict, 1);
+  auto* arrange = new QPushButton(tr("Suggest arrangements"));
+  arrange->setObjectName(QStringLiteral("arrange"));
+  under->addWidget(arrange, 0, Qt::AlignTop);
+  left->addLayout(under);
+  row->addLayout(left, 1);
+
+  row->addWidget(buildPages(drawer, art));
+
+  connect(looks, &QCheckBox::toggled, m_view, &InkView::showLooks);
+  connect(lines, &QCheckBox::toggled, m_view, &InkView::showLines);
+  connect(arrange, &QPushButton::clicked, this, &InkPlace::arrangeRequested);
+  connect(m_background, &BackgroundPage::washChosen, this, [this](const QString& wash) {
+    if (m_pages->currentIndex() == Background) m_view->setWash(wash);
+  });
+  connect(m_view, &InkView::washClicked, this, [this](const QString& wash) {
+    showPage(Background);
+    m_background->choose(wash);
+    m_view->setWash(wash);
+  });
+  connect(m_greeting, &GreetingPage::roomFound, m_view, &InkView::setRoom);
+  connect(&session, &PlanSession::planChanged, this, &InkPlace::refresh);
+  connect(&session, &PlanSession::looksChanged, this, &InkPlace::refresh);
+  showPage(Looks);
+  refresh();
+}
+
+QLayout* InkPlace::buildModes() {
   auto* modes = new QHBoxLayout;
   const auto mode = [&](const QString& text, const QString& tip, InkView::Mode m) {
     auto* b = new QPushButton(text);
@@ -46,29 +90,10 @@ InkPlace::InkPlace(PlanSession& session, DrawerSession& drawer, std::shared_ptr<
   mode(tr("What pulls"), tr("what does not draw the eye fades away"), InkView::Pull);
   m_modes[0]->setChecked(true);
   modes->addStretch(1);
-  auto* looks = m_showLooks = new QCheckBox(tr("First looks"));
-  looks->setChecked(true);
-  looks->setToolTip(tr("where the eye goes, in this order; green on the hero"));
-  auto* lines = new QCheckBox(tr("What leads"));
-  lines->setToolTip(tr("looks, rows and paths; the thirds; a wedge where the weight lies"));
-  auto* over = new QHBoxLayout;
-  over->setSpacing(16);
-  over->addWidget(looks);
-  over->addWidget(lines);
-  over->addStretch(1);
-  left->addLayout(modes);
-  left->addLayout(over);
-  left->addWidget(m_view, 1);
-  m_verdict = inkLabel({}, bodyFont(QFont::DemiBold), theme().ink, true);
-  m_verdict->setObjectName(QStringLiteral("verdict"));
-  auto* under = new QHBoxLayout;
-  under->addWidget(m_verdict, 1);
-  auto* arrange = new QPushButton(tr("Suggest arrangements"));
-  arrange->setObjectName(QStringLiteral("arrange"));
-  under->addWidget(arrange, 0, Qt::AlignTop);
-  left->addLayout(under);
-  row->addLayout(left, 1);
+  return modes;
+}
 
+QWidget* InkPlace::buildPages(DrawerSession& drawer, const std::shared_ptr<SvgArt>& art) {
   auto* side = new SheetFrame;
   side->setFixedWidth(qRound(400 * (1 + (textScale() - 1) * 0.55)));
   auto* tabs = new QHBoxLayout;
@@ -85,32 +110,15 @@ InkPlace::InkPlace(PlanSession& session, DrawerSession& drawer, std::shared_ptr<
     m_tabs.push_back(b);
     m_pages->addWidget(w);
   };
-  page(tr("First looks"), m_looks = new LooksPage(session));
-  page(tr("Background"), m_background = new BackgroundPage(session));
-  page(tr("Inks"), m_colours = new ColoursPage(session, drawer, art));
-  page(tr("Greeting"), m_greeting = new GreetingPage(session, art));
+  page(tr("First looks"), m_looks = new LooksPage(m_session));
+  page(tr("Background"), m_background = new BackgroundPage(m_session));
+  page(tr("Inks"), m_colours = new ColoursPage(m_session, drawer, art));
+  page(tr("Greeting"), m_greeting = new GreetingPage(m_session, art));
   tabs->addStretch(1);
   side->box()->addLayout(tabs);
   side->box()->addSpacing(4);
   side->box()->addWidget(m_pages, 1);
-  row->addWidget(side);
-
-  connect(looks, &QCheckBox::toggled, m_view, &InkView::showLooks);
-  connect(lines, &QCheckBox::toggled, m_view, &InkView::showLines);
-  connect(arrange, &QPushButton::clicked, this, &InkPlace::arrangeRequested);
-  connect(m_background, &BackgroundPage::washChosen, this, [this](const QString& wash) {
-    if (m_pages->currentIndex() == Background) m_view->setWash(wash);
-  });
-  connect(m_view, &InkView::washClicked, this, [this](const QString& wash) {
-    showPage(Background);
-    m_background->choose(wash);
-    m_view->setWash(wash);
-  });
-  connect(m_greeting, &GreetingPage::roomFound, m_view, &InkView::setRoom);
-  connect(&session, &PlanSession::planChanged, this, &InkPlace::refresh);
-  connect(&session, &PlanSession::looksChanged, this, &InkPlace::refresh);
-  showPage(Looks);
-  refresh();
+  return side;
 }
 
 void InkPlace::showPage(Page page) {

@@ -48,6 +48,8 @@ class InkPlace : public Place {
   QCheckBox* m_showLooks;
   std::vector<QPushButton*> m_tabs, m_modes;
 
+  QLayout* buildModes();
+  QWidget* buildPages(DrawerSession& drawer, const std::shared_ptr<SvgArt>& art);
   void refresh();
 };
 

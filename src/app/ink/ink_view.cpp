@@ -235,7 +235,7 @@ void InkView::mousePressEvent(QMouseEvent* e) {
   const Point at = g.toPanel(e->position());
   if (const auto& looks = m_session.analysis()->looks; looks && looks->fits(m_session.plan()))
     if (const int thing = looks->ownerAt(at); thing >= 0) {
-      m_session.select(QString::fromStdString(m_session.plan().impressions[static_cast<size_t>(thing)].id));
+      m_session.select(QString::fromStdString(m_session.plan().impressions[ix(thing)].id));
       Q_EMIT thingClicked(thing);
       return;
     }
@@ -243,8 +243,8 @@ void InkView::mousePressEvent(QMouseEvent* e) {
   const auto& reached = m_session.analysis()->washes.reached;
   const auto order = washOrder(m_session.plan());
   for (auto it = order.rbegin(); it != order.rend(); ++it)
-    if (covers(reached[static_cast<size_t>(*it)], at)) {
-      Q_EMIT washClicked(QString::fromStdString(m_session.plan().washes[static_cast<size_t>(*it)].id));
+    if (covers(reached[ix(*it)], at)) {
+      Q_EMIT washClicked(QString::fromStdString(m_session.plan().washes[ix(*it)].id));
       return;
     }
 }

@@ -38,8 +38,8 @@ void ShareBars::paintEvent(QPaintEvent*) {
   for (double s : l.shares) most = std::max(most, s);
   for (int k = 0; k < n; ++k) {
     const bool rest = k == n - 1;
-    const int thing = rest ? -1 : l.ranking[static_cast<size_t>(k)];
-    const double share = rest ? l.elsewhere : l.shares[static_cast<size_t>(thing)];
+    const int thing = rest ? -1 : l.ranking[ix(k)];
+    const double share = rest ? l.elsewhere : l.shares[ix(thing)];
     const bool hero = thing >= 0 && thing == l.hero;
     const double y = k * h;
     p.setFont(bodyFont(hero ? QFont::DemiBold : QFont::Normal));
@@ -60,8 +60,8 @@ void ShareBars::paintEvent(QPaintEvent*) {
 void ShareBars::mousePressEvent(QMouseEvent* e) {
   const int k = static_cast<int>(e->position().y() / rowHeight());
   if (k < 0 || k >= rows() - 1) return;
-  const int thing = m_session.analysis()->looks->ranking[static_cast<size_t>(k)];
-  m_session.select(QString::fromStdString(m_session.plan().impressions[static_cast<size_t>(thing)].id));
+  const int thing = m_session.analysis()->looks->ranking[ix(k)];
+  m_session.select(QString::fromStdString(m_session.plan().impressions[ix(thing)].id));
 }
 
 LooksPage::LooksPage(PlanSession& session, QWidget* parent) : QWidget(parent), m_session(session) {

@@ -87,6 +87,13 @@ MakePlace::MakePlace(PlanSession& session, MakingSession& making, DrawerSession&
   connect(&making, &MakingSession::changed, this, &MakePlace::refresh);
   connect(&session, &PlanSession::unitsChanged, this, &MakePlace::refresh);
   connect(&session, &PlanSession::planChanged, this, &MakePlace::planChanged);
+  addKeys();
+  m_timer->setInterval(250);
+  connect(m_timer, &QTimer::timeout, this, &MakePlace::tickTimers);
+  refresh();
+}
+
+void MakePlace::addKeys() {
   const auto key = [this](const QKeySequence& keys, auto act) {
     auto* s = new QShortcut(keys, this);
     s->setContext(Qt::WidgetWithChildrenShortcut);
@@ -100,9 +107,6 @@ MakePlace::MakePlace(PlanSession& session, MakingSession& making, DrawerSession&
   key(Qt::Key_Escape, [this] {
     if (m_right->currentIndex() == Wrong) refresh();
   });
-  m_timer->setInterval(250);
-  connect(m_timer, &QTimer::timeout, this, &MakePlace::tickTimers);
-  refresh();
 }
 
 // ---- the pages
@@ -322,7 +326,7 @@ void MakePlace::keepMasksInDrawer() {
   int kept = 0;
   for (const MaskLeft& mask : masksLeft(b)) {
     if (!mask.key.empty() && mask.uses < 1) m_drawer.removeMask(mask.key);
-    const std::string stamp = m_drawer.keyOf(*b.plan().stamps[static_cast<size_t>(mask.stamp)]);
+    const std::string stamp = m_drawer.keyOf(*b.plan().stamps[ix(mask.stamp)]);
     if (stamp.empty() || mask.uses < 1) continue;
     KeptMask keep;
     keep.key = mask.key.empty() ? b.record().id + ":" + mask.id : mask.key;
@@ -419,9 +423,8 @@ void MakePlace::paintCard() {
   const Bench& b = *m_making.bench();
   // As it lies before this step: the picture after the one before it.
   const int shown = b.finished() ? static_cast<int>(m_pictures.size()) - 1 : b.sheetIndex(b.at()) - 1;
-  const QImage picture = shown >= 0 && shown < static_cast<int>(m_pictures.size())
-                             ? m_pictures[static_cast<size_t>(shown)]
-                             : QImage();
+  const QImage picture =
+      shown >= 0 && shown < static_cast<int>(m_pictures.size()) ? m_pictures[ix(shown)] : QImage();
   m_view->showStep(&b, b.at(), picture, m_session.units());
 }
 
@@ -442,7 +445,7 @@ void MakePlace::fillFacts() {
            upWords(p.y, panel.top, m_session.units());
   };
   if (s.what == Do::Stamp || s.what == Do::Attach) {
-    const Impression& i = b.plan().impressions[static_cast<size_t>(s.impression)];
+    const Impression& i = b.plan().impressions[ix(s.impression)];
     if (s.what == Do::Stamp) {
       fact(tr("Ink"), inkName(*b.plan().ink(i.ink)) + QStringLiteral(", ") + pressingName(i.generation));
       QStringList before;
@@ -505,7 +508,7 @@ void MakePlace::tickTimers() {
   const auto drying = b.drying(now);
   const auto nameOfDrying = [&](const Bench::Drying& d) {
     if (d.impression >= 0) return labelOf(b.plan(), d.impression);
-    const Wash& w = b.plan().washes[static_cast<size_t>(d.wash)];
+    const Wash& w = b.plan().washes[ix(d.wash)];
     return capital(QString::fromStdString(w.name.empty() ? w.id : w.name));
   };
   if (wait > 0) {

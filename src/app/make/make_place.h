@@ -93,6 +93,7 @@ class MakePlace : public Place {
   QLineEdit* m_madeFor;
   QPushButton* m_keepMasks;
 
+  void addKeys();
   QWidget* buildStep();
   QWidget* buildWrong();
   QWidget* buildEnd();

@@ -63,9 +63,7 @@ void MakeView::paintEvent(QPaintEvent*) {
     p.restore();
   };
   const Analysis& a = m_bench->analysis();
-  const auto silhouette = [&](int i) -> const Rings& {
-    return a.meetings.placed[static_cast<size_t>(i)]->silhouette;
-  };
+  const auto silhouette = [&](int i) -> const Rings& { return a.meetings.placed[ix(i)]->silhouette; };
   switch (step.what) {
     case Do::Stamp:
     case Do::Attach:
@@ -81,14 +79,14 @@ void MakeView::paintEvent(QPaintEvent*) {
       if (step.covers.empty() && step.impression >= 0) drawOut(silhouette(step.impression));
       break;
     case Do::Wash:
-      drawOut(a.washes.reached[static_cast<size_t>(step.wash)]);
+      drawOut(a.washes.reached[ix(step.wash)]);
       break;
     default:
       break;
   }
   const bool measured = (step.what == Do::Stamp && !step.piece) || step.what == Do::Attach;
   if (!measured) return;
-  const Point at = plan.impressions[static_cast<size_t>(step.impression)].at;
+  const Point at = plan.impressions[ix(step.impression)].at;
   const QPointF foot = onCard(at);
   p.setPen(QPen(green, 1.6, Qt::DashLine));
   const QPointF toLeft(card.left(), std::clamp(foot.y(), card.top(), card.bottom()));

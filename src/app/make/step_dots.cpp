@@ -34,7 +34,7 @@ void StepDots::paintEvent(QPaintEvent*) {
     const QPointF c(14 + k * stride, y);
     const bool here = k == m_at;
     const double r = here ? 11 * textScale() : std::min(9 * textScale(), stride * 0.38);
-    const bool wrong = k < static_cast<int>(m_wrong.size()) && m_wrong[static_cast<size_t>(k)];
+    const bool wrong = k < static_cast<int>(m_wrong.size()) && m_wrong[ix(k)];
     p.setPen(QPen(k <= m_at ? t.green : t.soft, 1.5));
     p.setBrush(k <= m_at ? t.green : t.ground);
     if (wrong) {

@@ -174,9 +174,8 @@ QWidget* MasksPage::buildSheets() {
       if (k == -1) return s.maskSheet.reset();
       MaskingSheet sheet = s.maskSheet.value_or(MaskingSheet{});
       if (k >= 0) {
-        sheet.width_mm = usualSheets()[static_cast<size_t>(k)].width_mm,
-        sheet.height_mm = usualSheets()[static_cast<size_t>(k)].height_mm;
-        const bool note = nameOf(usualSheets()[static_cast<size_t>(k)].name).contains(QStringLiteral("note"));
+        sheet.width_mm = usualSheets()[ix(k)].width_mm, sheet.height_mm = usualSheets()[ix(k)].height_mm;
+        const bool note = nameOf(usualSheets()[ix(k)].name).contains(QStringLiteral("note"));
         sheet.stickyBand_mm = note ? std::optional(25.0) : std::nullopt;
         sheet.margin_mm = sheet.width_mm < 120 ? 2 : 5;
       }
@@ -342,15 +341,15 @@ void MasksPage::showLayout() {
   if (!m_job.tooLarge.empty()) {
     QStringList names;
     for (const SheetPiece& p : m_job.tooLarge)
-      names << (p.limit >= 0 ? limitName(m_of.plan->limits[static_cast<size_t>(p.limit)])
-                             : stampName(*m_of.plan->stamps[static_cast<size_t>(p.stamp)]));
+      names << (p.limit >= 0 ? limitName(m_of.plan->limits[ix(p.limit)])
+                             : stampName(*m_of.plan->stamps[ix(p.stamp)]));
     names.removeDuplicates();
     words << tr("Too large for it: %1.").arg(names.join(QStringLiteral(", ")));
   }
   m_layoutWords->setText(words.join(u' '));
   if (m_reports.empty()) {
     m_cutWords->clear();
-    m_picture->setPicture(pictureOf(all[static_cast<size_t>(m_sheetShown)], m_job.sheet));
+    m_picture->setPicture(pictureOf(all[ix(m_sheetShown)], m_job.sheet));
     return;
   }
   size_t pieces = 0, open = 0;

@@ -196,7 +196,7 @@ QPushButton* JoinsPage::easeButton(size_t join, size_t way) {
 void JoinsPage::ease(const Join& j, const JoinEase& e) {
   if (!m_session.isNow(m_of)) return;
   const Plan& plan = m_session.plan();
-  const std::string& id = plan.impressions[static_cast<size_t>(j.front)].id;
+  const std::string& id = plan.impressions[ix(j.front)].id;
   Supplies s = plan.supplies;
   switch (e.how) {
     case JoinEase::How::Inset:
@@ -208,10 +208,10 @@ void JoinsPage::ease(const Join& j, const JoinEase& e) {
       m_session.edit(tr("Notch the masks at the foot"), withSupplies(plan, s));
       break;
     case JoinEase::How::PopUp:
-      m_session.edit(tr("Pop up %1").arg(nameOf(plan, j.front)), withTechnique(plan, id, Technique::PopUp));
+      m_session.edit(tr("Pop up %1").arg(nameOf(plan, j.front)), withSchool(plan, id, School::PopUp));
       break;
     case JoinEase::How::Resist:
-      m_session.edit(tr("Emboss %1").arg(nameOf(plan, j.front)), withTechnique(plan, id, Technique::Resist));
+      m_session.edit(tr("Emboss %1").arg(nameOf(plan, j.front)), withSchool(plan, id, School::Resist));
       break;
   }
 }

@@ -276,18 +276,18 @@ void OrderPlace::moveStep(int place, int before) {
   const Plan& plan = *shown.plan;
   const int from = m_strip->stepAt(place);
   if (from < 0) return;
-  const int thing = a.sheet.steps[static_cast<size_t>(from)].impression;
+  const int thing = a.sheet.steps[ix(from)].impression;
   std::vector<std::string> order;
   std::string next;  // the stamping before which it goes; none: last
   for (int k = before; k < m_strip->count() && next.empty(); ++k) {
-    const Step& s = a.sheet.steps[static_cast<size_t>(m_strip->stepAt(k))];
+    const Step& s = a.sheet.steps[ix(m_strip->stepAt(k))];
     if (s.what == Do::Stamp && !s.piece && s.impression != thing)
-      next = plan.impressions[static_cast<size_t>(s.impression)].id;
+      next = plan.impressions[ix(s.impression)].id;
   }
-  const std::string& moved = plan.impressions[static_cast<size_t>(thing)].id;
+  const std::string& moved = plan.impressions[ix(thing)].id;
   for (int i : a.order) {
-    const Impression& other = plan.impressions[static_cast<size_t>(i)];
-    if (other.id == moved || other.technique == Technique::PopUp) continue;
+    const Impression& other = plan.impressions[ix(i)];
+    if (other.id == moved || other.school == School::PopUp) continue;
     if (other.id == next) order.push_back(moved);
     order.push_back(other.id);
   }
@@ -319,11 +319,11 @@ void OrderPlace::fillWishes() {
       wish(tr("%1 first").arg(labelOf(plan, static_cast<int>(i))), in(plan.making.first, thing.id),
            [id = thing.id](const Plan& p, bool on) { return wantedFirst(p, id, on); });
   if (const int k = m_strip->stepAt(m_strip->chosen()); k >= 0 && m_session.isNow(m_strip->shown())) {
-    const Step& s = m_strip->shown().analysis->sheet.steps[static_cast<size_t>(k)];
-    if (s.what == Do::Stamp && !s.piece && !plan.impressions[static_cast<size_t>(s.impression)].hero &&
-        !in(plan.making.first, plan.impressions[static_cast<size_t>(s.impression)].id))
+    const Step& s = m_strip->shown().analysis->sheet.steps[ix(k)];
+    if (s.what == Do::Stamp && !s.piece && !plan.impressions[ix(s.impression)].hero &&
+        !in(plan.making.first, plan.impressions[ix(s.impression)].id))
       wish(tr("%1 first").arg(labelOf(plan, s.impression)), false,
-           [id = plan.impressions[static_cast<size_t>(s.impression)].id](const Plan& p, bool on) {
+           [id = plan.impressions[ix(s.impression)].id](const Plan& p, bool on) {
              return wantedFirst(p, id, on);
            });
   }
@@ -428,7 +428,7 @@ void OrderPlace::showStep(int place) {
     m_big->setPicture({});
     return;
   }
-  const StepWords words = wordsOf(*shown.plan, a, a.sheet.steps[static_cast<size_t>(k)], m_session.units());
+  const StepWords words = wordsOf(*shown.plan, a, a.sheet.steps[ix(k)], m_session.units());
   m_stepTitle->setText(tr("%1 of %2: %3").arg(place + 1).arg(m_strip->count()).arg(words.title));
   const auto say = [](QLabel* label, const QString& text) {
     label->setText(text.isEmpty() ? text : text.left(1).toUpper() + text.mid(1));
@@ -437,7 +437,7 @@ void OrderPlace::showStep(int place) {
   say(m_stepWhere, words.where);
   say(m_stepDetail, words.detail);
   say(m_stepCare, words.care);
-  m_big->setPicture(k < static_cast<int>(m_pictures.size()) ? m_pictures[static_cast<size_t>(k)] : QImage());
+  m_big->setPicture(k < static_cast<int>(m_pictures.size()) ? m_pictures[ix(k)] : QImage());
   const QRect cell = m_strip->cellOf(place);
   m_scroll->ensureVisible(cell.center().x(), cell.center().y(), cell.width(), 0);
 }

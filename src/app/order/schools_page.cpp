@@ -26,8 +26,8 @@ constexpr double kSmallFault_mm2 = 1.0;
 
 QComboBox* schoolChoice() {
   auto* box = new QComboBox;
-  for (Technique t : kSchools) {
-    box->addItem(capital(techniqueName(t)), static_cast<int>(t));
+  for (School t : kSchools) {
+    box->addItem(capital(schoolName(t)), static_cast<int>(t));
     box->setItemData(box->count() - 1, capital(schoolWords(t)), Qt::ToolTipRole);
   }
   return box;
@@ -35,7 +35,7 @@ QComboBox* schoolChoice() {
 
 /// What a school costs here and what stands against it.
 QString costWords(const SchoolOption& o) {
-  QStringList out{capital(schoolWords(o.technique))};
+  QStringList out{capital(schoolWords(o.school))};
   out << SchoolsPage::tr("Costs about %1").arg(minutesWords(o.minutes)) +
              (o.masks ? SchoolsPage::tr(", a mask") : QString()) +
              (o.pen_mm >= 1 ? SchoolsPage::tr(", %1 mm to join by pen").arg(o.pen_mm, 0, 'f', 0) : QString());
@@ -53,6 +53,23 @@ SchoolsPage::SchoolsPage(PlanSession& session, std::shared_ptr<SvgArt> art, QWid
   auto* row = new QHBoxLayout(this);
   row->setContentsMargins(0, 0, 0, 0);
   row->setSpacing(10);
+  row->addWidget(buildWhole(), 5);
+
+  row->addWidget(buildThings(), 6);
+
+  connect(m_default, &QComboBox::activated, this, [this](int k) {
+    const auto t = static_cast<School>(m_default->itemData(k).toInt());
+    m_session.edit(tr("Everything by %1").arg(schoolName(t)), withDefaultSchool(m_session.plan(), t));
+  });
+  connect(m_take, &QPushButton::clicked, this, &SchoolsPage::takeAdvice);
+  connect(m_print, &QPushButton::clicked, this, &SchoolsPage::printTapedRequested);
+  connect(&session, &PlanSession::planChanged, this, &SchoolsPage::planChanged);
+  connect(m_job, &JobBase::progressed, this,
+          [this](double share) { m_progress->setValue(qRound(100 * share)); });
+  connect(m_job, &JobBase::finished, m_progress, &QWidget::hide);
+}
+
+QWidget* SchoolsPage::buildWhole() {
   auto* left = new SheetFrame;
   left->box()->addWidget(inkLabel(tr("This card, done wholly one way"), headingFont(), theme().ink));
   left->box()->addWidget(inkLabel(tr("Each is pressed on simulated paper. Wrong is where the card would "
@@ -69,12 +86,14 @@ SchoolsPage::SchoolsPage(PlanSession& session, std::shared_ptr<SvgArt> art, QWid
   m_table->grid()->setColumnStretch(0, 1);
   left->box()->addWidget(m_table);
   left->box()->addSpacing(14);
-  for (Technique t : kSchools)
-    left->box()->addWidget(inkLabel(tr("%1: %2.").arg(capital(techniqueName(t)), schoolWords(t)), labelFont(),
-                                    theme().soft, true));
+  for (School t : kSchools)
+    left->box()->addWidget(
+        inkLabel(tr("%1: %2.").arg(capital(schoolName(t)), schoolWords(t)), labelFont(), theme().soft, true));
   left->box()->addStretch(1);
-  row->addWidget(left, 5);
+  return left;
+}
 
+QWidget* SchoolsPage::buildThings() {
   auto* right = new SheetFrame;
   right->box()->addWidget(inkLabel(tr("Each thing its own way"), headingFont(), theme().ink));
   auto* head = new QHBoxLayout;
@@ -95,18 +114,7 @@ SchoolsPage::SchoolsPage(PlanSession& session, std::shared_ptr<SvgArt> art, QWid
   m_print = new QPushButton(tr("Print the stamps to tape"));
   m_print->setProperty("plain", true);
   right->box()->addWidget(m_print, 0, Qt::AlignLeft);
-  row->addWidget(right, 6);
-
-  connect(m_default, &QComboBox::activated, this, [this](int k) {
-    const auto t = static_cast<Technique>(m_default->itemData(k).toInt());
-    m_session.edit(tr("Everything by %1").arg(techniqueName(t)), withDefaultTechnique(m_session.plan(), t));
-  });
-  connect(m_take, &QPushButton::clicked, this, &SchoolsPage::takeAdvice);
-  connect(m_print, &QPushButton::clicked, this, &SchoolsPage::printTapedRequested);
-  connect(&session, &PlanSession::planChanged, this, &SchoolsPage::planChanged);
-  connect(m_job, &JobBase::progressed, this,
-          [this](double share) { m_progress->setValue(qRound(100 * share)); });
-  connect(m_job, &JobBase::finished, m_progress, &QWidget::hide);
+  return right;
 }
 
 void SchoolsPage::planChanged() {
@@ -141,9 +149,9 @@ void SchoolsPage::beginWork() {
 
 void SchoolsPage::takeAdvice() {
   const Plan& plan = m_session.plan();
-  std::vector<Technique> all;
+  std::vector<School> all;
   for (const SchoolAdvice& a : adviseSchools(plan, *m_session.analysis())) all.push_back(a.best);
-  m_session.edit(tr("Do as advised"), withTechniques(plan, all));
+  m_session.edit(tr("Do as advised"), withSchools(plan, all));
 }
 
 void SchoolsPage::showTable() {
@@ -153,14 +161,14 @@ void SchoolsPage::showTable() {
        {tr("School"), tr("Masks"), tr("Time"), tr("Joins showing"), tr("Wrong"), tr("Unsuited")})
     m_table->label(head, labelFont(), theme().soft);
   for (const SchoolResult& r : m_results) {
-    const QString name = r.technique ? capital(techniqueName(*r.technique))
+    const QString name = r.school    ? capital(schoolName(*r.school))
                          : r.advised ? tr("As advised")
                                      : tr("As planned");
-    const QFont font = bodyFont(r.technique ? QFont::Normal : QFont::DemiBold);
+    const QFont font = bodyFont(r.school ? QFont::Normal : QFont::DemiBold);
     const bool wrong = r.faults_mm2 > kSmallFault_mm2;
     m_table->next(name);
     m_table->label(name, font, theme().ink)
-        ->setToolTip(r.technique ? capital(schoolWords(*r.technique)) : QString());
+        ->setToolTip(r.school ? capital(schoolWords(*r.school)) : QString());
     m_table->label(QString::number(r.masks), font, theme().ink);
     m_table->label(minutesWords(r.minutes), font, theme().ink);
     m_table->label(r.risk < 0.05 ? tr("none") : QString::number(r.risk, 'f', 1), font, theme().ink);
@@ -177,7 +185,7 @@ void SchoolsPage::showTable() {
 void SchoolsPage::showThings() {
   const Plan& plan = m_session.plan();
   const QSignalBlocker still(m_default);
-  m_default->setCurrentIndex(m_default->findData(static_cast<int>(plan.technique)));
+  m_default->setCurrentIndex(m_default->findData(static_cast<int>(plan.school)));
   bool differs = false;
   m_things->begin();
   for (const SchoolAdvice& a : adviseSchools(plan, *m_session.analysis())) {
@@ -190,30 +198,29 @@ void SchoolsPage::showThings() {
 }
 
 bool SchoolsPage::better(const Plan& plan, const SchoolAdvice& a) {
-  return a.best != plan.impressions[static_cast<size_t>(a.impression)].technique &&
-         a.reason != SchoolReason::NothingBehind;
+  return a.best != plan.impressions[ix(a.impression)].school && a.reason != SchoolReason::NothingBehind;
 }
 
 void SchoolsPage::showThing(const SchoolAdvice& a) {
   const Plan& plan = m_session.plan();
-  const Impression& thing = plan.impressions[static_cast<size_t>(a.impression)];
+  const Impression& thing = plan.impressions[ix(a.impression)];
   m_things->next(QString::fromStdString(thing.id));
   m_things->label(labelOf(plan, a.impression), labelFont(QFont::DemiBold), theme().ink);
   auto* choice = m_things->cell<QComboBox>([this, id = thing.id] {
     auto* box = schoolChoice();
     connect(box, &QComboBox::activated, this,
-            [this, id, box](int k) { chooseSchool(id, static_cast<Technique>(box->itemData(k).toInt())); });
+            [this, id, box](int k) { chooseSchool(id, static_cast<School>(box->itemData(k).toInt())); });
     return box;
   });
   choice->setAccessibleName(tr("School of %1").arg(nameOf(plan, a.impression)));
   for (size_t k = 0; k < a.options.size(); ++k)
     choice->setItemData(static_cast<int>(k), costWords(a.options[k]), Qt::ToolTipRole);
-  choice->setCurrentIndex(choice->findData(static_cast<int>(thing.technique)));
+  choice->setCurrentIndex(choice->findData(static_cast<int>(thing.school)));
   const auto now = std::find_if(a.options.begin(), a.options.end(),
-                                [&](const SchoolOption& o) { return o.technique == thing.technique; });
+                                [&](const SchoolOption& o) { return o.school == thing.school; });
   QStringList words;
   for (Obstacle o : now->obstacles) words << obstacleWords(o);
-  if (better(plan, a)) words << tr("better: %1, %2").arg(techniqueName(a.best), reasonWords(a.reason));
+  if (better(plan, a)) words << tr("better: %1, %2").arg(schoolName(a.best), reasonWords(a.reason));
   if (words.isEmpty()) words << reasonWords(a.reason);
   m_things->label(capital(words.join(QStringLiteral("; "))), labelFont(),
                   !now->obstacles.empty() ? theme().madder
@@ -222,11 +229,11 @@ void SchoolsPage::showThing(const SchoolAdvice& a) {
                   true);
 }
 
-void SchoolsPage::chooseSchool(const std::string& id, Technique technique) {
+void SchoolsPage::chooseSchool(const std::string& id, School school) {
   const int i = m_session.plan().indexOf(id);
   if (i < 0) return;
-  m_session.edit(tr("%1: %2").arg(labelOf(m_session.plan(), i), techniqueName(technique)),
-                 withTechnique(m_session.plan(), id, technique));
+  m_session.edit(tr("%1: %2").arg(labelOf(m_session.plan(), i), schoolName(school)),
+                 withSchool(m_session.plan(), id, school));
 }
 
 }  // namespace havlo

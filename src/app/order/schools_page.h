@@ -47,12 +47,14 @@ class SchoolsPage : public QWidget {
   QComboBox* m_default;
   QPushButton *m_take, *m_print;
 
+  QWidget* buildWhole();
+  QWidget* buildThings();
   void planChanged();
   void work();
   void showTable();
   void showThings();
   void showThing(const SchoolAdvice& advice);
-  void chooseSchool(const std::string& impression, Technique technique);
+  void chooseSchool(const std::string& impression, School school);
   static bool better(const Plan& plan, const SchoolAdvice& advice);
 };
 

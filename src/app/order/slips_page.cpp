@@ -40,6 +40,13 @@ SlipsPage::SlipsPage(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget*
   left->box()->addWidget(m_picture, 1);
   row->addWidget(left, 5);
 
+  row->addWidget(buildSlips(), 3);
+
+  connect(&session, &PlanSession::planChanged, this, &SlipsPage::planChanged);
+  fillChoices();
+}
+
+QWidget* SlipsPage::buildSlips() {
   auto* right = new SheetFrame;
   right->setMinimumWidth(qRound(330 * textScale()));
   right->box()->addWidget(inkLabel(tr("What if …"), headingFont(), theme().ink));
@@ -83,8 +90,6 @@ SlipsPage::SlipsPage(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget*
   m_words = inkLabel({}, bodyFont(), theme().ink, true);
   m_words->setAlignment(Qt::AlignTop | Qt::AlignLeft);
   right->box()->addWidget(m_words, 1);
-  row->addWidget(right, 3);
-
   connect(shuffle, &QPushButton::clicked, this, [this] {
     WhatIf w = about(WhatIf::Kind::Shuffle);
     w.seed = ++m_shuffles;
@@ -98,8 +103,7 @@ SlipsPage::SlipsPage(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget*
     tryOut(w);
   });
   connect(lively, &QCheckBox::toggled, this, [this](bool on) { m_lively = on; });
-  connect(&session, &PlanSession::planChanged, this, &SlipsPage::planChanged);
-  fillChoices();
+  return right;
 }
 
 void SlipsPage::showEvent(QShowEvent*) {

@@ -47,6 +47,7 @@ class SlipsPage : public QWidget {
   uint32_t m_shuffles = 0;
   bool m_lively = false;
 
+  QWidget* buildSlips();
   void planChanged();
   void fillChoices();
   WhatIf about(WhatIf::Kind kind) const;

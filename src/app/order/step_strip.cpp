@@ -38,9 +38,7 @@ QSize StepStrip::sizeHint() const { return {count() * cellSize().width() + 8, ce
 
 QRect StepStrip::cellOf(int place) const { return {QPoint(4 + place * cellSize().width(), 0), cellSize()}; }
 
-int StepStrip::stepAt(int place) const {
-  return place >= 0 && place < count() ? m_steps[static_cast<size_t>(place)] : -1;
-}
+int StepStrip::stepAt(int place) const { return place >= 0 && place < count() ? m_steps[ix(place)] : -1; }
 
 int StepStrip::placeOf(int step) const {
   return static_cast<int>(std::lower_bound(m_steps.begin(), m_steps.end(), step) - m_steps.begin());
@@ -53,8 +51,7 @@ void StepStrip::show(const PlanState& state, const std::vector<QImage>& pictures
   const QSize size = (QSizeF(pictureSize()) * devicePixelRatioF()).toSize();
   if (pictures.size() == state.analysis->sheet.steps.size())
     for (int step : m_steps)
-      m_pictures.push_back(
-          pictures[static_cast<size_t>(step)].scaled(size, Qt::IgnoreAspectRatio, Qt::SmoothTransformation));
+      m_pictures.push_back(pictures[ix(step)].scaled(size, Qt::IgnoreAspectRatio, Qt::SmoothTransformation));
   m_chosen = std::clamp(m_chosen, 0, std::max(0, count() - 1));
   resize(sizeHint());
   update();
@@ -77,7 +74,7 @@ void StepStrip::mousePressEvent(QMouseEvent* e) {
 bool StepStrip::movable(int place) const {
   const int k = stepAt(place);
   if (k < 0) return false;
-  const Step& s = m_shown.analysis->sheet.steps[static_cast<size_t>(k)];
+  const Step& s = m_shown.analysis->sheet.steps[ix(k)];
   return s.what == Do::Stamp && !s.piece;
 }
 
@@ -139,7 +136,7 @@ void StepStrip::paintEvent(QPaintEvent* e) {
     const QRectF picture(QPointF(cell.left() + (cell.width() - pictureSize().width()) / 2.0, cell.top() + 12),
                          QSizeF(pictureSize()));
     if (k < static_cast<int>(m_pictures.size())) {
-      p.drawImage(picture, m_pictures[static_cast<size_t>(k)]);
+      p.drawImage(picture, m_pictures[ix(k)]);
     } else {
       p.fillRect(picture, t.card);
     }
@@ -151,7 +148,7 @@ void StepStrip::paintEvent(QPaintEvent* e) {
       p.setPen(QPen(t.soft, 1.3));
       p.drawPolyline(QPolygonF{{c.x() - 3, c.y() - 5}, {c.x() + 2, c.y()}, {c.x() - 3, c.y() + 5}});
     }
-    const Step& step = steps[static_cast<size_t>(stepAt(k))];
+    const Step& step = steps[ix(stepAt(k))];
     const StepWords words = wordsOf(plan, a, step, m_session.units());
     const double r = 11 * textScale();
     const QPointF badge(cell.left() + 14 + r, picture.bottom() + 10 + r);

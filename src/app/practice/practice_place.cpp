@@ -57,6 +57,17 @@ PracticePlace::PracticePlace(std::shared_ptr<SvgArt> art, QWidget* parent)
   auto* row = new QHBoxLayout(this);
   row->setContentsMargins(16, 10, 16, 10);
   row->setSpacing(10);
+  row->addWidget(buildExercises());
+
+  row->addWidget(buildCards(), 5);
+
+  row->addWidget(buildSteps(), 4);
+
+  connectSteps();
+  fillExercises();
+}
+
+QWidget* PracticePlace::buildExercises() {
   auto* left = new SheetFrame;
   left->box()->addWidget(inkLabel(tr("Practice"), headingFont(), theme().ink));
   left->box()->addWidget(inkLabel(tr("Ten cards, easy ones first."), labelFont(), theme().soft, true));
@@ -65,8 +76,10 @@ PracticePlace::PracticePlace(std::shared_ptr<SvgArt> art, QWidget* parent)
   m_exercises->setWordWrap(true);
   left->box()->addWidget(m_exercises, 1);
   left->setFixedWidth(qRound(210 * textScale()));
-  row->addWidget(left);
+  return left;
+}
 
+QWidget* PracticePlace::buildCards() {
   auto* middle = new SheetFrame;
   m_title = inkLabel({}, headingFont(), theme().ink, true);
   m_lesson = inkLabel({}, bodyFont(), theme().soft, true);
@@ -81,8 +94,10 @@ PracticePlace::PracticePlace(std::shared_ptr<SvgArt> art, QWidget* parent)
   middle->box()->addWidget(m_yours, 1);
   m_words = inkLabel({}, labelFont(), theme().ink, true);
   middle->box()->addWidget(m_words);
-  row->addWidget(middle, 5);
+  return middle;
+}
 
+QWidget* PracticePlace::buildSteps() {
   auto* right = new SheetFrame;
   right->box()->addWidget(inkLabel(tr("Your steps"), headingFont(), theme().ink));
   right->box()->addWidget(
@@ -109,12 +124,15 @@ PracticePlace::PracticePlace(std::shared_ptr<SvgArt> art, QWidget* parent)
   m_press->setObjectName(QStringLiteral("press"));
   auto* answer = new QPushButton(tr("Show me how"));
   answer->setProperty("plain", true);
+  connect(answer, &QPushButton::clicked, this, &PracticePlace::showAnswer);
   buttons->addWidget(m_press);
   buttons->addWidget(answer);
   buttons->addStretch(1);
   right->box()->addLayout(buttons);
-  row->addWidget(right, 4);
+  return right;
+}
 
+void PracticePlace::connectSteps() {
   connect(m_exercises, &QListWidget::currentRowChanged, this, [this](int k) {
     if (k >= 0 && k != m_exercise) open(k);
   });
@@ -123,7 +141,7 @@ PracticePlace::PracticePlace(std::shared_ptr<SvgArt> art, QWidget* parent)
     // The list has moved already; the steps follow it.
     std::vector<DrillStep> order;
     for (int k = 0; k < m_list->count(); ++k)
-      order.push_back(m_steps[static_cast<size_t>(m_list->item(k)->data(Qt::UserRole).toInt())]);
+      order.push_back(m_steps[ix(m_list->item(k)->data(Qt::UserRole).toInt())]);
     m_steps = std::move(order);
     const int now = m_list->currentRow();
     QMetaObject::invokeMethod(
@@ -139,8 +157,6 @@ PracticePlace::PracticePlace(std::shared_ptr<SvgArt> art, QWidget* parent)
   connect(m_later, &QPushButton::clicked, this,
           [this] { moveStep(m_list->currentRow(), m_list->currentRow() + 1); });
   connect(m_press, &QPushButton::clicked, this, &PracticePlace::press);
-  connect(answer, &QPushButton::clicked, this, &PracticePlace::showAnswer);
-  fillExercises();
 }
 
 int PracticePlace::count() const { return static_cast<int>(exercises().size()); }
@@ -168,7 +184,7 @@ void PracticePlace::fillExercises() {
 
 void PracticePlace::open(int exercise) {
   if (exercise < 0 || exercise >= count()) return;
-  const Exercise& e = exercises()[static_cast<size_t>(exercise)];
+  const Exercise& e = exercises()[ix(exercise)];
   QFile file(QStringLiteral(":/practice/%1.havlo").arg(QLatin1String(e.file)));
   if (!file.open(QIODevice::ReadOnly)) return;
   auto read = readPlan(file.readAll().toStdString());
@@ -189,7 +205,7 @@ void PracticePlace::open(int exercise) {
 
 QString PracticePlace::nameOfStep(const DrillStep& s) const {
   if (!s.wash) return tr("Stamp %1").arg(nameOf(*m_plan, s.index));
-  const Wash& w = m_plan->washes[static_cast<size_t>(s.index)];
+  const Wash& w = m_plan->washes[ix(s.index)];
   return tr("Blend %1").arg(QString::fromStdString(w.name.empty() ? w.id : w.name));
 }
 
@@ -214,7 +230,7 @@ void PracticePlace::fillCovers() {
   m_later->setEnabled(step >= 0 && step + 1 < m_list->count());
   m_covers->begin();
   if (step < 0 || step >= static_cast<int>(m_steps.size())) return m_covers->end();
-  const DrillStep& s = m_steps[static_cast<size_t>(step)];
+  const DrillStep& s = m_steps[ix(step)];
   m_coverHead->setText(tr("Covered while you %1:").arg([&] {
     QString name = nameOfStep(s);
     return name.left(1).toLower() + name.mid(1);
@@ -239,7 +255,7 @@ void PracticePlace::fillCovers() {
 void PracticePlace::moveStep(int from, int to) {
   const auto n = static_cast<int>(m_steps.size());
   if (from < 0 || from >= n || to < 0 || to >= n || from == to) return;
-  const DrillStep moved = m_steps[static_cast<size_t>(from)];
+  const DrillStep moved = m_steps[ix(from)];
   m_steps.erase(m_steps.begin() + from);
   m_steps.insert(m_steps.begin() + to, moved);
   fillSteps(to);
@@ -248,12 +264,12 @@ void PracticePlace::moveStep(int from, int to) {
 
 void PracticePlace::cover(int step, int impression, bool on) {
   if (step < 0 || step >= static_cast<int>(m_steps.size())) return;
-  auto& covered = m_steps[static_cast<size_t>(step)].covered;
+  auto& covered = m_steps[ix(step)].covered;
   std::erase(covered, impression);
   if (on) covered.insert(std::lower_bound(covered.begin(), covered.end(), impression), impression);
   const int now = m_list->currentRow();
   if (QListWidgetItem* item = m_list->item(step)) {
-    QString text = QStringLiteral("%1  %2").arg(step + 1).arg(nameOfStep(m_steps[static_cast<size_t>(step)]));
+    QString text = QStringLiteral("%1  %2").arg(step + 1).arg(nameOfStep(m_steps[ix(step)]));
     if (!covered.empty()) text += QStringLiteral("\n     ") + tr("covered: %1").arg(listOf(*m_plan, covered));
     item->setText(text);
     item->setSizeHint({0, covered.empty() ? twoLines() * 6 / 10 : twoLines()});
@@ -287,7 +303,7 @@ void PracticePlace::press() {
             Difference told = d;
             int number = 0;
             for (int k = 0; k < d.blame.step; ++k) {
-              const Do what = own.sheet.steps[static_cast<size_t>(k)].what;
+              const Do what = own.sheet.steps[ix(k)].what;
               number += what == Do::Stamp || what == Do::Wash;
             }
             RunSheet inked;
@@ -329,7 +345,7 @@ void PracticePlace::press() {
               : m_seen ? tr("Now try it without looking.")
                        : tr("It cannot be done with fewer covers than %1.").arg(p.result.masksOn));
         }
-        const QString key = starsKey(exercises()[static_cast<size_t>(m_exercise)]);
+        const QString key = starsKey(exercises()[ix(m_exercise)]);
         QSettings settings;
         if (stars > settings.value(key, 0).toInt()) settings.setValue(key, stars);
         m_result = std::move(p.result);

@@ -65,6 +65,10 @@ class PracticePlace : public Place {
   KeyedRows* m_covers;
   QPushButton *m_press, *m_earlier, *m_later;
 
+  QWidget* buildExercises();
+  QWidget* buildCards();
+  QWidget* buildSteps();
+  void connectSteps();
   QString nameOfStep(const DrillStep& step) const;
   void fillExercises();
   void fillSteps(int chosen);

@@ -22,7 +22,7 @@ class FaceDrag {
   Plan m_start;
   int m_impression;
   QString m_mergeKey;
-  const Impression& thing() const { return m_start.impressions[static_cast<size_t>(m_impression)]; }
+  const Impression& thing() const { return m_start.impressions[ix(m_impression)]; }
 };
 
 /// The foot follows the pointer and comes to rest on what is made for it; with Shift held only along the

@@ -144,7 +144,7 @@ int FaceView::thingAt(QPointF pixel) const {
   const Point at = geometryNow().toPanel(pixel);
   const Analysis& a = *m_session.analysis();
   for (int i : a.knots.frontToBack) {
-    const Rings& shape = a.meetings.placed[static_cast<size_t>(i)]->silhouette;
+    const Rings& shape = a.meetings.placed[ix(i)]->silhouette;
     if (boxOf(shape).grown(kGrab_mm).contains(at) && nearestPoint(shape, at).distance_mm <= kGrab_mm)
       return i;
   }
@@ -153,7 +153,7 @@ int FaceView::thingAt(QPointF pixel) const {
 
 QPointF FaceView::turnHandle(int i) const {
   const FaceGeometry g = geometryNow();
-  const Placed& placed = *m_session.analysis()->meetings.placed[static_cast<size_t>(i)];
+  const Placed& placed = *m_session.analysis()->meetings.placed[ix(i)];
   const Stamp& stamp = *placed.outline->stamp;
   const QPointF top = g.toPixels(placed.placing.toPanel(Point{stamp.foot.x, stamp.height_mm}));
   const QPointF foot = g.toPixels(placed.placing.toPanel(stamp.foot));
@@ -190,12 +190,10 @@ void FaceView::mousePressEvent(QMouseEvent* e) {
   const int mark = thing < 0 ? m_overlay.markAt(at, geometryNow()) : -1;
   if (mark == -2) return m_session.choosePart(QStringLiteral("room"));
   if (mark >= 0)
-    return m_session.choosePart(
-        QStringLiteral("ground:") +
-        QString::fromStdString(m_session.plan().ground[static_cast<size_t>(mark)].id));
-  m_session.select(thing < 0
-                       ? QString()
-                       : QString::fromStdString(m_session.plan().impressions[static_cast<size_t>(thing)].id));
+    return m_session.choosePart(QStringLiteral("ground:") +
+                                QString::fromStdString(m_session.plan().ground[ix(mark)].id));
+  m_session.select(thing < 0 ? QString()
+                             : QString::fromStdString(m_session.plan().impressions[ix(thing)].id));
   if (thing >= 0) m_drag = std::make_unique<MoveDrag>(m_session, thing, key, geometryNow().toPanel(at));
 }
 
@@ -226,7 +224,7 @@ void FaceView::contextMenuEvent(QContextMenuEvent* e) {
   const Point spot = geometryNow().toPanel(e->pos());
   // On the chosen thing the question is what its points are for; anywhere else, what could stand there.
   if (const int thing = thingAt(e->pos()); thing >= 0 && thing == m_session.selectedIndex()) {
-    const Impression& i = m_session.plan().impressions[static_cast<size_t>(thing)];
+    const Impression& i = m_session.plan().impressions[ix(thing)];
     Q_EMIT pointAsked(thing, placingOf(i, *m_session.plan().stamp(i.stamp)).toFrame(spot), e->globalPos());
     return;
   }
@@ -248,7 +246,7 @@ void FaceView::mouseDoubleClickEvent(QMouseEvent* e) {
 void FaceView::nudge(Point by) {
   const int i = m_session.selectedIndex();
   if (i < 0) return;
-  const Impression& thing = m_session.plan().impressions[static_cast<size_t>(i)];
+  const Impression& thing = m_session.plan().impressions[ix(i)];
   const Point to{thing.at.x + by.x, thing.at.y + by.y};
   m_session.edit(tr("Nudge %1").arg(nameOf(m_session.plan(), i)), withFoot(m_session.plan(), thing.id, to),
                  QStringLiteral("nudge-%1").arg(m_session.selected()));
@@ -257,7 +255,7 @@ void FaceView::nudge(Point by) {
 void FaceView::turnBy(double degrees) {
   const int i = m_session.selectedIndex();
   if (i < 0) return;
-  const Impression& thing = m_session.plan().impressions[static_cast<size_t>(i)];
+  const Impression& thing = m_session.plan().impressions[ix(i)];
   m_session.edit(tr("Turn %1").arg(nameOf(m_session.plan(), i)),
                  withTurn(m_session.plan(), thing.id, Degrees{thing.turn_deg + degrees}),
                  QStringLiteral("turn-%1").arg(m_session.selected()));
@@ -330,8 +328,7 @@ bool FaceView::event(QEvent* e) {
       auto next = here == line.end() ? (forward ? 0 : static_cast<long>(line.size()) - 1)
                                      : here - line.begin() + (forward ? 1 : -1);
       if (next >= 0 && next < static_cast<long>(line.size())) {
-        m_session.select(QString::fromStdString(
-            m_session.plan().impressions[static_cast<size_t>(line[static_cast<size_t>(next)])].id));
+        m_session.select(QString::fromStdString(m_session.plan().impressions[ix(line[ix(next)])].id));
         return true;
       }
     }
@@ -347,7 +344,7 @@ QRectF FaceView::tag(Qt::Orientation along) const {
   const int i = m_session.selectedIndex();
   if (i < 0) return {};
   const FaceGeometry g = geometryNow();
-  const Point at = m_session.plan().impressions[static_cast<size_t>(i)].at;
+  const Point at = m_session.plan().impressions[ix(i)].at;
   const QPointF foot = g.toPixels(at);
   const QFontMetricsF metrics(labelFont(QFont::DemiBold));
   const QString text = measure(along == Qt::Horizontal ? at.x : at.y, m_session.units());
@@ -366,7 +363,7 @@ void FaceView::typeMeasure(Qt::Orientation along) {
   const int i = m_session.selectedIndex();
   if (i < 0) return;
   m_editing = along;
-  const Point at = m_session.plan().impressions[static_cast<size_t>(i)].at;
+  const Point at = m_session.plan().impressions[ix(i)].at;
   m_editor->setText(bare(along == Qt::Horizontal ? at.x : at.y, m_session.units()));
   QRectF box = tag(along).adjusted(-4, -3, 40, 3);
   if (box.right() > width()) box.moveRight(width());
@@ -383,7 +380,7 @@ void FaceView::finishTyping() {
   if (!typed) {
     Q_EMIT m_session.trouble(QString::fromStdString(typed.error().message));
   } else if (i >= 0) {
-    const Impression& thing = m_session.plan().impressions[static_cast<size_t>(i)];
+    const Impression& thing = m_session.plan().impressions[ix(i)];
     Point to = thing.at;
     (m_editing == Qt::Horizontal ? to.x : to.y) = typed.value().value;
     m_session.edit(
@@ -459,8 +456,7 @@ void FaceView::paintEvent(QPaintEvent*) {
 void FaceView::paintOutline(QPainter& p, const FaceGeometry& g, int i, QPen pen) const {
   p.setPen(pen);
   p.setBrush(Qt::NoBrush);
-  p.drawPath(
-      g.transform().map(pathOf(m_session.analysis()->meetings.placed[static_cast<size_t>(i)]->silhouette)));
+  p.drawPath(g.transform().map(pathOf(m_session.analysis()->meetings.placed[ix(i)]->silhouette)));
 }
 
 void FaceView::paintRulers(QPainter& p, const FaceGeometry& g) const {
@@ -527,7 +523,7 @@ void FaceView::paintBand(QPainter& p, const FaceGeometry& g, int selected) const
 void FaceView::paintSelected(QPainter& p, const FaceGeometry& g, int selected) const {
   const Theme onCard = lightTheme();
   paintOutline(p, g, selected, QPen(onCard.green, 1.8));
-  const Placed& placed = *m_session.analysis()->meetings.placed[static_cast<size_t>(selected)];
+  const Placed& placed = *m_session.analysis()->meetings.placed[ix(selected)];
   const QPointF foot = g.toPixels(placed.at);
   p.setBrush(Qt::NoBrush);
   p.setPen(QPen(onCard.green, 2));
@@ -539,7 +535,7 @@ void FaceView::paintSelected(QPainter& p, const FaceGeometry& g, int selected) c
   p.drawEllipse(handle, 6, 6);
   p.drawArc(QRectF(handle - QPointF(3, 3), QSizeF(6, 6)), 40 * 16, 260 * 16);
   // Points made for holding on: an open wedge under a perch, a hook at a hand, a bar where it rests or grows.
-  const Impression& chosen = m_session.plan().impressions[static_cast<size_t>(selected)];
+  const Impression& chosen = m_session.plan().impressions[ix(selected)];
   const Stamp& stamp = *m_session.plan().stamp(chosen.stamp);
   p.setBrush(Qt::NoBrush);
   p.setPen(QPen(onCard.ochre, 1.8));
@@ -561,7 +557,7 @@ void FaceView::paintSelected(QPainter& p, const FaceGeometry& g, int selected) c
     }
   }
   // Where the viewer's eyes would be on the thing: the horizon crosses every standing thing there.
-  const Impression& thing = m_session.plan().impressions[static_cast<size_t>(selected)];
+  const Impression& thing = m_session.plan().impressions[ix(selected)];
   if (m_session.plan().view && std::holds_alternative<OnGround>(thing.depth) &&
       thing.at.y < m_session.plan().view->horizon_mm) {
     const QPointF eye = g.toPixels({thing.at.x, m_session.plan().view->horizon_mm});
@@ -580,7 +576,7 @@ void FaceView::paintSelected(QPainter& p, const FaceGeometry& g, int selected) c
 }
 
 void FaceView::paintTags(QPainter& p, const FaceGeometry& g, int selected) const {
-  const Point at = m_session.plan().impressions[static_cast<size_t>(selected)].at;
+  const Point at = m_session.plan().impressions[ix(selected)].at;
   const QPointF foot = g.toPixels(at);
   const QRectF left = tag(Qt::Vertical), below = tag(Qt::Horizontal);
   p.setPen(QPen(theme().green, 1));

@@ -29,22 +29,21 @@ FindingCard::FindingCard(QWidget* parent) : QWidget(parent) {
   };
   m_fix = new QPushButton;
   m_fix->setCursor(Qt::PointingHandCursor);
-  connect(m_fix, &QPushButton::clicked, this, [this] { Q_EMIT fixAsked(static_cast<size_t>(m_index)); });
+  connect(m_fix, &QPushButton::clicked, this, [this] { Q_EMIT fixAsked(ix(m_index)); });
   auto* mend = line();
   mend->addWidget(m_fix);
   mend->addStretch(1);
   QHBoxLayout* acts = line();
   m_show = plainButton(tr("Show me"));
   m_show->setCursor(Qt::PointingHandCursor);
-  connect(m_show, &QPushButton::clicked, this, [this] { Q_EMIT showAsked(static_cast<size_t>(m_index)); });
+  connect(m_show, &QPushButton::clicked, this, [this] { Q_EMIT showAsked(ix(m_index)); });
   acts->addWidget(m_show);
   m_know = plainButton(tr("I know"));
   m_know->setToolTip(tr("it stays in the reading, below the others"));
   auto* menu = new QMenu(m_know);
-  menu->addAction(tr("This one I know"), this,
-                  [this] { Q_EMIT knowAsked(static_cast<size_t>(m_index), false); });
+  menu->addAction(tr("This one I know"), this, [this] { Q_EMIT knowAsked(ix(m_index), false); });
   menu->addAction(tr("On this card I know all of this kind"), this,
-                  [this] { Q_EMIT knowAsked(static_cast<size_t>(m_index), true); });
+                  [this] { Q_EMIT knowAsked(ix(m_index), true); });
   m_know->setMenu(menu);
   acts->addWidget(m_know);
   acts->addStretch(1);

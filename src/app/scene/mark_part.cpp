@@ -53,7 +53,7 @@ MarkPart::MarkPart(PlanSession& session, QWidget* parent) : QWidget(parent), m_s
   connect(drop, &QPushButton::clicked, this, [this] {
     const int k = m_session.chosenMark();
     if (k < 0) return;
-    const GroundMark& g = m_session.plan().ground[static_cast<size_t>(k)];
+    const GroundMark& g = m_session.plan().ground[ix(k)];
     m_session.edit(tr("Take %1 away").arg(markName(g)), withoutGroundMark(m_session.plan(), g.id));
   });
 }
@@ -62,14 +62,14 @@ template <typename F>
 void MarkPart::changeMark(const QString& what, F change) {
   const int k = m_session.chosenMark();
   if (m_filling || k < 0) return;
-  GroundMark mark = m_session.plan().ground[static_cast<size_t>(k)];
+  GroundMark mark = m_session.plan().ground[ix(k)];
   change(mark);
   m_session.edit(what.arg(markName(mark)), withGroundMark(m_session.plan(), mark));
 }
 
 void MarkPart::fill() {
   m_filling = true;
-  const GroundMark& g = m_session.plan().ground[static_cast<size_t>(m_session.chosenMark())];
+  const GroundMark& g = m_session.plan().ground[ix(m_session.chosenMark())];
   QString name = markName(g);
   name[0] = name[0].toUpper();
   m_markName->setText(name);

@@ -129,7 +129,7 @@ void ReadingPanel::tellAgain(size_t index) {
 
 std::vector<std::string> ReadingPanel::idsOf(const Finding& finding) const {
   std::vector<std::string> ids;
-  for (int i : finding.impressions) ids.push_back(m_session.plan().impressions[static_cast<size_t>(i)].id);
+  for (int i : finding.impressions) ids.push_back(m_session.plan().impressions[ix(i)].id);
   return ids;
 }
 
@@ -166,7 +166,7 @@ void ReadingPanel::showCard(FindingCard& card, size_t index) {
 void ReadingPanel::showThings(size_t index) {
   if (index >= m_shown.size() || m_shown[index].impressions.empty()) return;
   const auto things = m_shown[index].impressions;
-  m_session.select(QString::fromStdString(m_session.plan().impressions[static_cast<size_t>(things[0])].id));
+  m_session.select(QString::fromStdString(m_session.plan().impressions[ix(things[0])].id));
   Q_EMIT showRequested(things);
 }
 
@@ -175,8 +175,7 @@ void ReadingPanel::applyFix(size_t index) {
   const Finding finding = m_shown[index];
   const FindingWords words = wordsOf(m_session.plan(), *m_session.analysis(), finding, m_session.units());
   if (!finding.impressions.empty())
-    m_session.select(
-        QString::fromStdString(m_session.plan().impressions[static_cast<size_t>(finding.impressions[0])].id));
+    m_session.select(QString::fromStdString(m_session.plan().impressions[ix(finding.impressions[0])].id));
   m_session.edit(tr("%1 (%2)").arg(words.fix, words.text), applied(m_session.plan(), *finding.fix));
 }
 

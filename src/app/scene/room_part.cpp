@@ -36,56 +36,10 @@ RoomPart::RoomPart(PlanSession& session, QWidget* parent) : QWidget(parent), m_s
   m_furniture = new QComboBox;
   m_furniture->setObjectName(QStringLiteral("furniture"));
   rows->add(tr("In it"), m_furniture);
-  auto* box = new FormRows;
-  m_boxLeft = metresSpin(-1e4, 1e4, "boxLeft");
-  m_boxBack = metresSpin(0, 1e4, "boxBack");
-  m_boxWidth = metresSpin(0.01, 1e4, "boxWidth");
-  m_boxDepth = metresSpin(0.01, 1e4, "boxDepth");
-  m_boxHeight = metresSpin(0.01, 1e4, "boxHeight");
-  m_boxUp = metresSpin(0, 1e4, "boxUp");
-  box->add(tr("From the left"), m_boxLeft);
-  box->add(tr("From the back"), m_boxBack);
-  box->add(tr("Wide"), m_boxWidth);
-  box->add(tr("Deep"), m_boxDepth);
-  box->add(tr("High"), m_boxHeight);
-  box->add(tr("Off the floor"), m_boxUp);
-  rows->addWide(m_boxRows = box);
+  rows->addWide(m_boxRows = buildBox());
   auto* add = plainButton(tr("Put in"));
   add->setObjectName(QStringLiteral("putIn"));
-  auto* menu = new QMenu(add);
-  const auto furniture = [this](const char* name, double w, double d, double h, double up) {
-    changeRoom(tr("Put in a %1").arg(tr(name)), [=, this](Room& r) {
-      const RoomSize size = sizeOf(r, *m_session.plan().view, m_session.plan().card.panel);
-      RoomBox b;
-      b.name = tr(name).toStdString();
-      b.width_m = std::min(w, size.width_m() * 0.8), b.depth_m = d, b.height_m = h, b.up_m = up;
-      b.left_m = (size.width_m() - b.width_m) / 2;
-      r.boxes.push_back(b);
-    });
-    if (m_session.plan().room)
-      m_furniture->setCurrentIndex(static_cast<int>(m_session.plan().room->boxes.size()) - 1);
-    if (m_session.plan().room) fill();
-  };
-  menu->addAction(tr("bench"), this, [=] { furniture(QT_TR_NOOP("bench"), 1.6, 0.5, 0.8, 0); });
-  menu->addAction(tr("shelf"), this, [=] { furniture(QT_TR_NOOP("shelf"), 1.2, 0.25, 0.04, 1.4); });
-  menu->addAction(tr("chest"), this, [=] { furniture(QT_TR_NOOP("chest"), 0.7, 0.5, 0.5, 0); });
-  const auto opening = [this](const char* name, RoomWall wall, double w, double sill, double h) {
-    changeRoom(tr("Put in a %1").arg(tr(name)), [=, this](Room& r) {
-      const RoomSize size = sizeOf(r, *m_session.plan().view, m_session.plan().card.panel);
-      RoomOpening o;
-      o.name = tr(name).toStdString();
-      o.wall = wall, o.width_m = w, o.sill_m = sill, o.height_m = h;
-      o.along_m = wall == RoomWall::Back ? (size.width_m() - w) / 2 : 0.4;
-      r.openings.push_back(o);
-    });
-  };
-  menu->addAction(tr("window in the back wall"), this,
-                  [=] { opening(QT_TR_NOOP("window"), RoomWall::Back, 0.8, 1.0, 0.8); });
-  menu->addAction(tr("door in the left wall"), this,
-                  [=] { opening(QT_TR_NOOP("door"), RoomWall::Left, 0.8, 0, 2.0); });
-  menu->addAction(tr("window in the right wall"), this,
-                  [=] { opening(QT_TR_NOOP("window"), RoomWall::Right, 0.9, 0.9, 1.0); });
-  add->setMenu(menu);
+  add->setMenu(buildMenu(add));
   auto* drop = plainButton(tr("Take out"));
   rows->addPair(add, drop);
   auto* outdoors = plainButton(tr("No room: outdoors"));
@@ -100,6 +54,68 @@ RoomPart::RoomPart(PlanSession& session, QWidget* parent) : QWidget(parent), m_s
   connect(eye, &QPushButton::clicked, this, [this] {
     m_session.edit(tr("Eye opposite the wall's middle"), withEyeAtWallMiddle(m_session.plan()));
   });
+  connectFurniture(drop);
+  connect(outdoors, &QPushButton::clicked, this,
+          [this] { m_session.edit(tr("No room"), withRoom(m_session.plan(), std::nullopt)); });
+}
+
+QWidget* RoomPart::buildBox() {
+  auto* box = new FormRows;
+  m_boxLeft = metresSpin(-1e4, 1e4, "boxLeft");
+  m_boxBack = metresSpin(0, 1e4, "boxBack");
+  m_boxWidth = metresSpin(0.01, 1e4, "boxWidth");
+  m_boxDepth = metresSpin(0.01, 1e4, "boxDepth");
+  m_boxHeight = metresSpin(0.01, 1e4, "boxHeight");
+  m_boxUp = metresSpin(0, 1e4, "boxUp");
+  box->add(tr("From the left"), m_boxLeft);
+  box->add(tr("From the back"), m_boxBack);
+  box->add(tr("Wide"), m_boxWidth);
+  box->add(tr("Deep"), m_boxDepth);
+  box->add(tr("High"), m_boxHeight);
+  box->add(tr("Off the floor"), m_boxUp);
+  return box;
+}
+
+QMenu* RoomPart::buildMenu(QWidget* owner) {
+  auto* menu = new QMenu(owner);
+  menu->addAction(tr("bench"), this, [this] { putIn(QT_TR_NOOP("bench"), 1.6, 0.5, 0.8, 0); });
+  menu->addAction(tr("shelf"), this, [this] { putIn(QT_TR_NOOP("shelf"), 1.2, 0.25, 0.04, 1.4); });
+  menu->addAction(tr("chest"), this, [this] { putIn(QT_TR_NOOP("chest"), 0.7, 0.5, 0.5, 0); });
+  menu->addAction(tr("window in the back wall"), this,
+                  [this] { open(QT_TR_NOOP("window"), RoomWall::Back, 0.8, 1.0, 0.8); });
+  menu->addAction(tr("door in the left wall"), this,
+                  [this] { open(QT_TR_NOOP("door"), RoomWall::Left, 0.8, 0, 2.0); });
+  menu->addAction(tr("window in the right wall"), this,
+                  [this] { open(QT_TR_NOOP("window"), RoomWall::Right, 0.9, 0.9, 1.0); });
+  return menu;
+}
+
+void RoomPart::putIn(const char* name, double w, double d, double h, double up) {
+  changeRoom(tr("Put in a %1").arg(tr(name)), [=, this](Room& r) {
+    const RoomSize size = sizeOf(r, *m_session.plan().view, m_session.plan().card.panel);
+    RoomBox b;
+    b.name = tr(name).toStdString();
+    b.width_m = std::min(w, size.width_m() * 0.8), b.depth_m = d, b.height_m = h, b.up_m = up;
+    b.left_m = (size.width_m() - b.width_m) / 2;
+    r.boxes.push_back(b);
+  });
+  if (m_session.plan().room)
+    m_furniture->setCurrentIndex(static_cast<int>(m_session.plan().room->boxes.size()) - 1);
+  if (m_session.plan().room) fill();
+}
+
+void RoomPart::open(const char* name, RoomWall wall, double w, double sill, double h) {
+  changeRoom(tr("Put in a %1").arg(tr(name)), [=, this](Room& r) {
+    const RoomSize size = sizeOf(r, *m_session.plan().view, m_session.plan().card.panel);
+    RoomOpening o;
+    o.name = tr(name).toStdString();
+    o.wall = wall, o.width_m = w, o.sill_m = sill, o.height_m = h;
+    o.along_m = wall == RoomWall::Back ? (size.width_m() - w) / 2 : 0.4;
+    r.openings.push_back(o);
+  });
+}
+
+void RoomPart::connectFurniture(QPushButton* drop) {
   connect(m_furniture, &QComboBox::activated, this, [this] {
     if (m_session.plan().room) fill();
   });
@@ -123,8 +139,6 @@ RoomPart::RoomPart(PlanSession& session, QWidget* parent) : QWidget(parent), m_s
       }
     });
   });
-  connect(outdoors, &QPushButton::clicked, this,
-          [this] { m_session.edit(tr("No room"), withRoom(m_session.plan(), std::nullopt)); });
 }
 
 template <typename F>
@@ -137,7 +151,7 @@ void RoomPart::changeRoom(const QString& what, F change) {
 
 template <typename F>
 void RoomPart::changeFurniture(F change) {
-  const auto k = static_cast<size_t>(std::max(0, m_furniture->currentIndex()));
+  const auto k = ix(std::max(0, m_furniture->currentIndex()));
   if (m_filling || !m_session.plan().room || k >= m_session.plan().room->boxes.size()) return;
   changeRoom(tr("Move %1").arg(m_furniture->currentText()), [&](Room& r) { change(r.boxes[k]); });
 }
@@ -171,7 +185,7 @@ void RoomPart::fill() {
     m_filling = false;
     return;
   }
-  const RoomBox& b = room.boxes[static_cast<size_t>(k)];
+  const RoomBox& b = room.boxes[ix(k)];
   m_boxLeft->setValue(b.left_m);
   m_boxBack->setValue(b.back_m);
   m_boxWidth->setValue(b.width_m);

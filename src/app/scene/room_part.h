@@ -9,6 +9,8 @@ class QCheckBox;
 class QComboBox;
 class QDoubleSpinBox;
 class QLabel;
+class QMenu;
+class QPushButton;
 
 namespace havlo {
 
@@ -31,6 +33,11 @@ class RoomPart : public QWidget {
   QWidget* m_boxRows;
   QDoubleSpinBox *m_boxLeft, *m_boxBack, *m_boxWidth, *m_boxDepth, *m_boxHeight, *m_boxUp;
 
+  QWidget* buildBox();
+  QMenu* buildMenu(QWidget* owner);
+  void connectFurniture(QPushButton* drop);
+  void putIn(const char* name, double width_m, double depth_m, double height_m, double up_m);
+  void open(const char* name, RoomWall wall, double width_m, double sill_m, double height_m);
   template <typename F>
   void changeRoom(const QString& what, F change);
   template <typename F>

@@ -47,7 +47,7 @@ void RowDraft::setFalling(bool falling) {
 }
 
 void RowDraft::setOnlySize(int size) {
-  m_wish.sizes = size < 0 ? m_all : std::vector<StampRef>{m_all[static_cast<size_t>(size)]};
+  m_wish.sizes = size < 0 ? m_all : std::vector<StampRef>{m_all[ix(size)]};
   lay();
 }
 

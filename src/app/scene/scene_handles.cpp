@@ -68,14 +68,14 @@ class MarkDrag : public FaceDrag {
   MarkDrag(PlanSession& session, QString key, int mark, int point)
       : FaceDrag(session, -1, std::move(key)), m_mark(mark), m_point(point) {}
   void moveTo(QPointF pixel, const FaceGeometry& g, Qt::KeyboardModifiers keys) override {
-    GroundMark mark = m_start.ground[static_cast<size_t>(m_mark)];
+    GroundMark mark = m_start.ground[ix(m_mark)];
     const View& view = *m_start.view;
     Point p = g.toPanel(pixel);
     p.y = std::min(p.y, view.horizon_mm);
     // The far end is caught by the vanishing point.
     const Point vanish{vanishX(view, g.width_mm), view.horizon_mm};
     if (!(keys & Qt::AltModifier) && std::hypot(p.x - vanish.x, p.y - vanish.y) * g.scale < 7) p = vanish;
-    mark.along[static_cast<size_t>(m_point)] = p;
+    mark.along[ix(m_point)] = p;
     m_session.edit(tr("Bend %1").arg(markName(mark)), withGroundMark(m_start, mark), m_mergeKey);
   }
 
@@ -147,7 +147,7 @@ std::vector<SceneHandle> handlesOf(const PlanSession& session, const RowDraft& r
                      tr("the ground under the light")});
   }
   if (const int mark = session.chosenMark(); mark >= 0) {
-    const GroundMark& m = plan.ground[static_cast<size_t>(mark)];
+    const GroundMark& m = plan.ground[ix(mark)];
     for (size_t k = 0; k < m.along.size(); ++k)
       out.push_back({What::MarkPoint, g.toPixels(m.along[k]), mark, static_cast<int>(k), markName(m)});
   }

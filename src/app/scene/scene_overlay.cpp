@@ -8,6 +8,7 @@
 
 #include "app/scene/row_draft.h"
 #include "app/theme/theme.h"
+#include "core/plan/role_facts.h"
 #include "core/viewpoint/scale.h"
 #include "io/art/shape_path.h"
 
@@ -94,13 +95,13 @@ QImage SceneOverlay::sideLayer(const FaceGeometry& g) const {
   p.setPen(Qt::NoPen);
   const auto& line = a.depth->frontToBack();
   for (auto it = line.rbegin(); it != line.rend(); ++it) {
-    const auto i = static_cast<size_t>(*it);
+    const auto i = ix(*it);
     const Placed& thing = *a.meetings.placed[i];
-    const Role role = thing.outline->stamp->role;
+    const RoleFacts& role = factsOf(thing.outline->stamp->role);
     const double d = a.depth->distance_m(*it);
-    if (thing.areaOnPanel_mm2 <= 0 || role == Role::Greeting) continue;
+    if (thing.areaOnPanel_mm2 <= 0 || role.words) continue;
     const QPainterPath path = coarse(thing.silhouette, g);
-    const bool plain = !std::isfinite(d) || role == Role::Texture || role == Role::Water || role == Role::Sky;
+    const bool plain = !std::isfinite(d) || !role.sides;
     p.setCompositionMode(QPainter::CompositionMode_Clear);
     p.setBrush(kShade);
     p.drawPath(path);
@@ -130,7 +131,7 @@ void SceneOverlay::paintRow(QPainter& p, const FaceGeometry& g) const {
   const Theme onCard = lightTheme();
   const RowPlan& row = m_row.plan().value();
   for (auto place = row.places.rbegin(); place != row.places.rend(); ++place) {
-    const Stamp& stamp = *m_row.wish().sizes[static_cast<size_t>(place->size)];
+    const Stamp& stamp = *m_row.wish().sizes[ix(place->size)];
     const Placing placing(stamp.foot, place->at, Degrees{0});
     const QPainterPath path = g.transform().map(pathOf(placing.toPanel(stamp.silhouette)));
     QColor veil = onCard.card;

@@ -69,7 +69,7 @@ void ScenePlace::setDrawerHelp(DrawerHelp help) {
 /// What a point of a stamp is for: things come to rest on perches and hang from hands.
 void ScenePlace::offerContacts(int impression, Point at, const QPoint& global) {
   const Plan& plan = m_session.plan();
-  const std::string stamp = plan.impressions[static_cast<size_t>(impression)].stamp;
+  const std::string stamp = plan.impressions[ix(impression)].stamp;
   auto* menu = new QMenu(this);
   menu->setObjectName(QStringLiteral("contacts"));
   menu->setAttribute(Qt::WA_DeleteOnClose);
@@ -103,9 +103,9 @@ void ScenePlace::offerFitting(Point spot, const QPoint& global) {
     int shown = 0;
     for (const FittingStamp& f : stampsAt(*plan.view, plan.stamps, spot.y)) {
       if (!f.fits || shown == kMost) break;
-      const std::string id = plan.stamps[static_cast<size_t>(f.stamp)]->id;
+      const std::string id = plan.stamps[ix(f.stamp)]->id;
       menu->addAction(tr("%1 (%2 % of its typical height)")
-                          .arg(stampName(*plan.stamps[static_cast<size_t>(f.stamp)]))
+                          .arg(stampName(*plan.stamps[ix(f.stamp)]))
                           .arg(qRound(100 * f.ratio)),
                       this, [this, id, spot] { addStampOf(m_session.plan(), id, spot); });
       ++shown;

@@ -15,6 +15,7 @@
 #include "app/scene/view_panel.h"
 #include "core/edit/remedies.h"
 #include "core/edit/view_edits.h"
+#include "core/plan/role_facts.h"
 #include "io/art/svg_art.h"
 #include "io/wording/names.h"
 #include "io/wording/view_words.h"
@@ -22,25 +23,25 @@
 namespace havlo {
 namespace {
 
-constexpr Technique kSchools[] = {Technique::Mask,     Technique::Overprint, Technique::Resist,
-                                  Technique::LeaveOut, Technique::WipeOff,   Technique::PopUp};
+constexpr School kSchools[] = {School::Mask,     School::Overprint, School::Resist,
+                               School::LeaveOut, School::WipeOff,   School::PopUp};
 
 constexpr LitFrom kLitFrom[] = {LitFrom::Unsaid, LitFrom::Left, LitFrom::Right, LitFrom::Front,
                                 LitFrom::Behind};
 
-QString schoolTip(Technique t) {
+QString schoolTip(School t) {
   switch (t) {
-    case Technique::Mask:
+    case School::Mask:
       return ThingPanel::tr("front first, cover it, then what is behind");
-    case Technique::Overprint:
+    case School::Overprint:
       return ThingPanel::tr("what is behind first, then this straight on top: dark opaque ink");
-    case Technique::Resist:
+    case School::Resist:
       return ThingPanel::tr("stamped and embossed, later inks wipe off it");
-    case Technique::LeaveOut:
+    case School::LeaveOut:
       return ThingPanel::tr("what is behind is pressed with this place taped over on the rubber");
-    case Technique::WipeOff:
+    case School::WipeOff:
       return ThingPanel::tr("what is behind is pressed with this place wiped off the rubber");
-    case Technique::PopUp:
+    case School::PopUp:
       return ThingPanel::tr("on a piece of its own, cut out and raised on foam");
   }
   return {};
@@ -62,6 +63,22 @@ ThingPanel::ThingPanel(PlanSession& session, RowDraft& row, std::shared_ptr<SvgA
   m_size = inkLabel({}, labelFont(), theme().soft, true);
   box()->addWidget(m_name);
   box()->addWidget(m_size);
+  buildFacts();
+  m_factsArea = rolled(m_form);
+  box()->addWidget(m_factsArea, 1);
+  box()->addWidget(m_view = new ViewPanel(session), 1);
+  box()->addWidget(m_rowPanel = new RowPanel(row), 1);
+  buildActs();
+  connectActs();
+  connect(&row, &RowDraft::changed, this, &ThingPanel::refresh);
+  connectFacts();
+  connect(&session, &PlanSession::planChanged, this, &ThingPanel::refresh);
+  connect(&session, &PlanSession::selectionChanged, this, &ThingPanel::refresh);
+  connect(&session, &PlanSession::unitsChanged, this, &ThingPanel::refresh);
+  refresh();
+}
+
+void ThingPanel::buildFacts() {
   m_form = new FormRows;
   const auto line = [&](const QString& name, QWidget* value, const QString& tip = {}) {
     m_form->add(name, value)->setToolTip(tip);
@@ -91,14 +108,13 @@ ThingPanel::ThingPanel(PlanSession& session, RowDraft& row, std::shared_ptr<SvgA
   m_lit->setObjectName(QStringLiteral("lit"));
   m_lit->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
   for (const LitFrom from : kLitFrom) m_lit->addItem(litName(from));
-  for (Technique t : kSchools) {
-    m_school->addItem(techniqueName(t));
+  for (School t : kSchools) {
+    m_school->addItem(schoolName(t));
     m_school->setItemData(m_school->count() - 1, schoolTip(t), Qt::ToolTipRole);
   }
-  m_factsArea = rolled(m_form);
-  box()->addWidget(m_factsArea, 1);
-  box()->addWidget(m_view = new ViewPanel(session), 1);
-  box()->addWidget(m_rowPanel = new RowPanel(row), 1);
+}
+
+void ThingPanel::buildActs() {
   m_ways = plainButton(tr("Ways out"));
   m_ways->setObjectName(QStringLiteral("ways"));
   m_makeRow = plainButton(tr("Make a row"));
@@ -119,7 +135,9 @@ ThingPanel::ThingPanel(PlanSession& session, RowDraft& row, std::shared_ptr<SvgA
   box()->addWidget(m_add);
   box()->addWidget(m_demo);
   box()->addWidget(m_open);
+}
 
+void ThingPanel::connectActs() {
   connect(m_demo, &QPushButton::clicked, this, &ThingPanel::demoRequested);
   connect(m_open, &QPushButton::clicked, this, &ThingPanel::openRequested);
   connect(m_add, &QPushButton::clicked, this, &ThingPanel::addRequested);
@@ -131,13 +149,15 @@ ThingPanel::ThingPanel(PlanSession& session, RowDraft& row, std::shared_ptr<SvgA
   });
   connect(m_ways, &QPushButton::clicked, this, &ThingPanel::offerWaysOut);
   connect(m_makeRow, &QPushButton::clicked, this, &ThingPanel::beginRow);
-  connect(&row, &RowDraft::changed, this, &ThingPanel::refresh);
+}
+
+void ThingPanel::connectFacts() {
   connect(m_lit, &QComboBox::activated, this, [this](int k) {
     change(tr("Shade %1"), [k](const Plan& p, const std::string& id) { return withLit(p, id, kLitFrom[k]); });
   });
   connect(m_ink, &QComboBox::activated, this, [this](int k) {
     change(tr("Ink %1"), [this, k](const Plan& p, const std::string& id) {
-      return withInk(p, id, p.inks[static_cast<size_t>(k)].id, m_pressing->value());
+      return withInk(p, id, p.inks[ix(k)].id, m_pressing->value());
     });
   });
   connect(m_pressing, &QSpinBox::valueChanged, this, [this](int generation) {
@@ -147,7 +167,7 @@ ThingPanel::ThingPanel(PlanSession& session, RowDraft& row, std::shared_ptr<SvgA
   });
   connect(m_school, &QComboBox::activated, this, [this](int k) {
     change(tr("Another school for %1"),
-           [k](const Plan& p, const std::string& id) { return withTechnique(p, id, kSchools[k]); });
+           [k](const Plan& p, const std::string& id) { return withSchool(p, id, kSchools[k]); });
   });
   connect(m_turn, &QLineEdit::editingFinished, this, [this] {
     bool number = false;
@@ -159,10 +179,6 @@ ThingPanel::ThingPanel(PlanSession& session, RowDraft& row, std::shared_ptr<SvgA
     change(tr("Turn %1"),
            [turn](const Plan& p, const std::string& id) { return withTurn(p, id, Degrees{turn}); });
   });
-  connect(&session, &PlanSession::planChanged, this, &ThingPanel::refresh);
-  connect(&session, &PlanSession::selectionChanged, this, &ThingPanel::refresh);
-  connect(&session, &PlanSession::unitsChanged, this, &ThingPanel::refresh);
-  refresh();
 }
 
 template <typename F>
@@ -207,7 +223,7 @@ void ThingPanel::refresh() {
 void ThingPanel::fillFacts(int i) {
   const Plan& plan = m_session.plan();
   const Analysis& a = *m_session.analysis();
-  const Impression& thing = plan.impressions[static_cast<size_t>(i)];
+  const Impression& thing = plan.impressions[ix(i)];
   const Stamp& stamp = *plan.stamp(thing.stamp);
   m_name->setText(labelOf(plan, i));
   const auto bare = [&](double mm) {
@@ -240,8 +256,8 @@ void ThingPanel::fillFacts(int i) {
   m_stands->setText(stands);
   const auto tone =
       std::find_if(a.tone.begin(), a.tone.end(), [&](const ToneReading& t) { return t.impression == i; });
-  const bool inMist = tone != a.tone.end() && std::isfinite(a.depth->distance_m(i)) &&
-                      stamp.role != Role::Greeting && stamp.role != Role::Sky;
+  const bool inMist =
+      tone != a.tone.end() && std::isfinite(a.depth->distance_m(i)) && factsOf(stamp.role).stands();
   m_form->setRowVisible(m_tone, inMist);
   if (inMist) {
     QString text =
@@ -265,8 +281,8 @@ void ThingPanel::fillFacts(int i) {
                          .arg(a.order.size())
                          .arg(covered ? tr(", then covered") : QString()));
   std::vector<int> behind;
-  for (int k : a.meetings.of[static_cast<size_t>(i)]) {
-    const Meeting& m = a.meetings.list[static_cast<size_t>(k)];
+  for (int k : a.meetings.of[ix(i)]) {
+    const Meeting& m = a.meetings.list[ix(k)];
     if (m.front == i && m.overlaps()) behind.push_back(m.back);
   }
   m_front->setText(behind.empty() ? tr("nothing") : listOf(plan, behind));
@@ -280,7 +296,7 @@ void ThingPanel::fillFacts(int i) {
   for (size_t k = 0; k < std::size(kLitFrom); ++k)
     if (kLitFrom[k] == thing.lit) m_lit->setCurrentIndex(static_cast<int>(k));
   for (size_t k = 0; k < std::size(kSchools); ++k)
-    if (kSchools[k] == thing.technique) m_school->setCurrentIndex(static_cast<int>(k));
+    if (kSchools[k] == thing.school) m_school->setCurrentIndex(static_cast<int>(k));
   if (!m_turn->hasFocus())
     m_turn->setText(tr("%1°").arg(thing.turn_deg, 0, 'f',
                                   std::fabs(thing.turn_deg - std::round(thing.turn_deg)) > 0.05 ? 1 : 0));
@@ -292,7 +308,7 @@ void ThingPanel::offerWaysOut() {
   if (i < 0) return;
   const Plan& plan = m_session.plan();
   const Analysis& a = *m_session.analysis();
-  const Stamp& stamp = *plan.stamp(plan.impressions[static_cast<size_t>(i)].stamp);
+  const Stamp& stamp = *plan.stamp(plan.impressions[ix(i)].stamp);
   const std::vector<StampRef> others = m_like ? m_like(stamp) : std::vector<StampRef>{};
   auto* menu = new QMenu(this);
   menu->setObjectName(QStringLiteral("waysOut"));
@@ -309,7 +325,7 @@ void ThingPanel::beginRow() {
   const int i = m_session.selectedIndex();
   const Plan& plan = m_session.plan();
   if (i < 0 || !plan.view) return;
-  const Impression& thing = plan.impressions[static_cast<size_t>(i)];
+  const Impression& thing = plan.impressions[ix(i)];
   const StampRef stamp = plan.stamp(thing.stamp);
   std::vector<StampRef> sizes{stamp};
   std::vector<StampRef> others(plan.stamps.begin(), plan.stamps.end());

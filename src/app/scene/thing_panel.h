@@ -55,6 +55,10 @@ class ThingPanel : public SheetFrame {
   QPushButton *m_remove, *m_add, *m_hero, *m_demo, *m_open, *m_makeRow, *m_ways;
   bool m_filling = false;
 
+  void buildFacts();
+  void buildActs();
+  void connectActs();
+  void connectFacts();
   void refresh();
   void fillFacts(int index);
   void offerWaysOut();

@@ -11,6 +11,7 @@
 #include <cmath>
 
 #include "app/theme/theme.h"
+#include "core/plan/role_facts.h"
 #include "io/wording/names.h"
 
 namespace havlo {
@@ -110,7 +111,7 @@ std::vector<WalkView::Flat> WalkView::flats() const {
   }
   // Things at one distance stand a little apart, in the order of depth.
   std::vector<Flat*> line;
-  for (int i : a.knots.frontToBack) line.push_back(&out[static_cast<size_t>(i)]);
+  for (int i : a.knots.frontToBack) line.push_back(&out[ix(i)]);
   std::stable_sort(line.begin(), line.end(), [](const Flat* l, const Flat* r) { return l->x < r->x; });
   for (size_t k = 1; k < line.size(); ++k) line[k]->x = std::max(line[k]->x, line[k - 1]->x + kApart_px);
   return out;
@@ -122,9 +123,9 @@ void WalkView::findHidden(std::vector<Flat>& all) const {
   const double eye_m = m_session.plan().view ? m_session.plan().view->eyeHeight_m : 1.5;
   for (const Meeting& m : a.meetings.list) {
     // Where only a corner is covered, all of it is still seen.
-    if (m.area_mm2 < 0.3 * a.meetings.placed[static_cast<size_t>(m.back)]->areaOnPanel_mm2) continue;
-    Flat& back = all[static_cast<size_t>(m.back)];
-    const Flat& front = all[static_cast<size_t>(m.front)];
+    if (m.area_mm2 < 0.3 * a.meetings.placed[ix(m.back)]->areaOnPanel_mm2) continue;
+    Flat& back = all[ix(m.back)];
+    const Flat& front = all[ix(m.front)];
     if (!std::isfinite(back.away_m) || !(front.away_m > 0) || front.low_m > 0.3 * front.high_m) continue;
     back.hidden_m = std::max(back.hidden_m, eye_m + (front.high_m - eye_m) * back.away_m / front.away_m);
   }
@@ -148,10 +149,9 @@ void WalkView::paintTone(QPainter& p, const std::vector<Flat>& all) const {
   p.drawText(QRectF(curve.last().x() - 200, ground - 18 * textScale(), 200, 16 * textScale()), Qt::AlignRight,
              tr("ink the mist leaves"));
   for (const ToneReading& r : a.tone) {
-    const Role role = a.meetings.placed[static_cast<size_t>(r.impression)]->outline->stamp->role;
-    const Flat& f = all[static_cast<size_t>(r.impression)];
-    if (!std::isfinite(f.away_m) || role == Role::Greeting || role == Role::Sky || role == Role::Landform)
-      continue;
+    const Role role = a.meetings.placed[ix(r.impression)]->outline->stamp->role;
+    const Flat& f = all[ix(r.impression)];
+    if (!std::isfinite(f.away_m) || !factsOf(role).stands()) continue;
     const bool off = r.seen - r.wanted > 0.3;
     p.setPen(QPen(off ? t.ochre : t.green, 1.4));
     p.setBrush(t.paper);
@@ -173,7 +173,7 @@ void WalkView::paintSight(QPainter& p, const Flat& f, QPointF eye) const {
 }
 
 QPointF WalkView::flatOf(int impression) const {
-  const Flat f = flats()[static_cast<size_t>(impression)];
+  const Flat f = flats()[ix(impression)];
   return {f.x, (f.bottom + f.top) / 2};
 }
 
@@ -189,7 +189,7 @@ int WalkView::flatAt(QPointF p) const {
 }
 
 void WalkView::moveFrom(const Plan& start, int i, double distance_m, const QString& key) {
-  const Impression& thing = start.impressions[static_cast<size_t>(i)];
+  const Impression& thing = start.impressions[ix(i)];
   const QString label =
       tr("Move %1 to %2").arg(nameOf(start, i), QString::fromStdString(writeDistance(Metres{distance_m})));
   if (std::holds_alternative<OnThing>(thing.depth)) {
@@ -206,11 +206,9 @@ void WalkView::mousePressEvent(QMouseEvent* e) {
   setFocus(Qt::MouseFocusReason);
   m_dragged = flatAt(e->position());
   const Plan& plan = m_session.plan();
-  m_session.select(m_dragged < 0
-                       ? QString()
-                       : QString::fromStdString(plan.impressions[static_cast<size_t>(m_dragged)].id));
+  m_session.select(m_dragged < 0 ? QString() : QString::fromStdString(plan.impressions[ix(m_dragged)].id));
   if (m_dragged < 0) return;
-  m_grabOffset = e->position().x() - flats()[static_cast<size_t>(m_dragged)].x;
+  m_grabOffset = e->position().x() - flats()[ix(m_dragged)].x;
   ++m_dragSerial;
 }
 
@@ -334,7 +332,7 @@ void WalkView::paintEvent(QPaintEvent*) {
                             static_cast<float>(from.greenF() + (to.greenF() - from.greenF()) * pale),
                             static_cast<float>(from.blueF() + (to.blueF() - from.blueF()) * pale));
   };
-  if (selected >= 0) paintSight(p, all[static_cast<size_t>(selected)], eye);
+  if (selected >= 0) paintSight(p, all[ix(selected)], eye);
   for (const Flat& f : byDistance) {
     const double shownFrom =
         f.hidden_m > f.low_m ? std::max(f.top, ground - rise(f.hidden_m)) : f.bottom;  // above it one sees it

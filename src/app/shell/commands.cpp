@@ -175,7 +175,7 @@ std::vector<Command> lookCommands(PlanSession& session, Errands& errands,
   look(4, choice(
               QStringLiteral("dark"), tr("&Dark ground"),
               [acts] { acts.setAppearance(!theme().dark, textScale()); }, [] { return theme().dark; }));
-  out.push_back(in("help", 0, plain("about", tr("&About Havlo"), acts.about)));
+  out.push_back(in("help", 0, plain("about", tr("&About Havlo"), [&errands] { errands.about(); })));
   return out;
 }
 

@@ -1,6 +1,8 @@
 #include "app/shell/errands.h"
 
+#include <QCoreApplication>
 #include <QFile>
+#include <QMessageBox>
 #include <algorithm>
 
 #include "core/card/card_fit.h"
@@ -91,7 +93,7 @@ DrawerHelp Errands::drawerHelp() {
     wish.fitsAt_m = distance_m;
     wish.view = m_workshop.session.plan().view;
     for (const int k : m_workshop.drawer.index().find(wish)) {
-      const DrawerCard& card = m_workshop.drawer.index().cards()[static_cast<size_t>(k)];
+      const DrawerCard& card = m_workshop.drawer.index().cards()[ix(k)];
       const auto& held = m_workshop.session.plan().stamps;
       const bool known =
           std::any_of(held.begin(), held.end(), [&](const StampRef& s) { return s->drawer == card.key; });
@@ -100,6 +102,19 @@ DrawerHelp Errands::drawerHelp() {
     return out;
   };
   return help;
+}
+
+void Errands::about() {
+  auto* box = new QMessageBox(qobject_cast<QWidget*>(parent()));
+  box->setAttribute(Qt::WA_DeleteOnClose);
+  box->setWindowTitle(tr("About Havlo"));
+  box->setTextFormat(Qt::PlainText);
+  box->setText(tr("Havlo %1\n\nPlans scene cards from rubber stamps, proves the plan by simulating it, and "
+                  "leads you through the work.\n\n"
+                  "Free software under the GNU General Public License, version 3 or later. The type family "
+                  "Inter is under the SIL Open Font License.")
+                   .arg(QCoreApplication::applicationVersion()));
+  box->open();
 }
 
 }  // namespace havlo

@@ -38,6 +38,7 @@ class Errands : public QObject {
   /// Lists the drawer's masks of this plan's stamps in the plan, where they are used before new ones are cut.
   void useDrawerMasks();
   DrawerHelp drawerHelp();
+  void about();
 
  Q_SIGNALS:
   void visitRequested(const QString& place);

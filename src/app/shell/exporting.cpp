@@ -24,7 +24,7 @@ void Exporting::ask(What what) {
   const QString filters[] = {tr("Picture (*.png);;Drawing at true size (*.svg);;Page at true size (*.pdf)"),
                              tr("Zip (*.zip)"), tr("Table (*.csv)")};
   const QString endings[] = {QStringLiteral("png"), QStringLiteral("zip"), QStringLiteral("csv")};
-  const auto k = static_cast<size_t>(what);
+  const auto k = ix(what);
   const QString folder = m_session.path().isEmpty() ? QDir::homePath() : QFileInfo(m_session.path()).path();
   QFileDialog dialog(m_window, titles[k], folder, filters[k]);
   dialog.setOption(QFileDialog::DontUseNativeDialog);

@@ -6,16 +6,11 @@
 #include <QDir>
 #include <QDragEnterEvent>
 #include <QFileInfo>
-#include <QLabel>
 #include <QMenuBar>
-#include <QMessageBox>
 #include <QMimeData>
-#include <QProgressBar>
-#include <QPushButton>
 #include <QScrollArea>
 #include <QSettings>
 #include <QStackedWidget>
-#include <QStatusBar>
 #include <QVBoxLayout>
 
 #include "app/common/sheet_frame.h"
@@ -23,6 +18,7 @@
 #include "app/shell/errands.h"
 #include "app/shell/filing.h"
 #include "app/shell/places.h"
+#include "app/shell/status_line.h"
 #include "app/shell/trail.h"
 #include "io/wording/finding_words.h"
 #include "io/wording/names.h"
@@ -49,7 +45,8 @@ MainWindow::MainWindow(const QString& rescueFolder)
       m_making(std::make_unique<MakingSession>(besides(rescueFolder, QStringLiteral("makings")))),
       m_workshop{*m_session, *m_drawerSession, *m_making, std::make_shared<SvgArt>()},
       m_errands(new Errands(m_workshop, this)),
-      m_filing(new Filing(*m_session, this)) {
+      m_filing(new Filing(*m_session, this)),
+      m_status(new StatusLine) {
   m_session->setArt(m_workshop.art);
   setObjectName(QStringLiteral("havlo"));
   setAcceptDrops(true);
@@ -58,7 +55,7 @@ MainWindow::MainWindow(const QString& rescueFolder)
   resize(1280, 800);
   readSettings();
   addCommands();
-  buildStatusBar();
+  setStatusBar(m_status);
   buildCentre();
   connectSessions();
   connectWork();
@@ -82,8 +79,8 @@ void MainWindow::readSettings() {
 }
 
 void MainWindow::addCommands() {
-  const WindowActs acts{[this](bool dark, double scale) { setAppearance(dark, scale); }, [this] { about(); },
-                        [this] { close(); }, [this] { refreshActions(); }};
+  const WindowActs acts{[this](bool dark, double scale) { setAppearance(dark, scale); }, [this] { close(); },
+                        [this] { refreshActions(); }};
   const auto addAll = [this](std::vector<Command> commands) {
     for (Command& c : commands) m_actions.add(std::move(c));
   };
@@ -122,20 +119,6 @@ void MainWindow::fillMenu(QMenu* menu, const QString& name) {
     QMenu* unsaved = menu->addMenu(tr("Work that was &not saved"));
     connect(unsaved, &QMenu::aboutToShow, this, [this, unsaved] { m_filing->fillUnsaved(unsaved); });
   }
-}
-
-void MainWindow::buildStatusBar() {
-  m_status = inkLabel({}, labelFont(), theme().ink);
-  m_status->setContentsMargins(16, 0, 0, 4);
-  m_progress = new QProgressBar;
-  m_progress->setFixedWidth(160);
-  m_progress->hide();
-  m_stop = new QPushButton(tr("Stop"));
-  m_stop->hide();
-  statusBar()->setSizeGripEnabled(false);
-  statusBar()->addWidget(m_status, 1);
-  statusBar()->addPermanentWidget(m_progress);
-  statusBar()->addPermanentWidget(m_stop);
 }
 
 void MainWindow::buildCentre() {
@@ -219,7 +202,7 @@ void MainWindow::connectSessions() {
 void MainWindow::connectWork() {
   const auto say = [this](const MessageBar::Message& m) { m_messages->say(m.kind, m.text, m.acts); };
   const auto done = [this](const QString& message) {
-    idle();
+    m_status->idle();
     if (!message.isEmpty()) m_messages->say(MessageBar::Kind::Notice, message);
   };
   const auto trouble = [this](const QString& text) { m_messages->say(MessageBar::Kind::Trouble, text); };
@@ -227,25 +210,22 @@ void MainWindow::connectWork() {
   connect(m_errands, &Errands::said, this, say);
   connect(m_errands, &Errands::openRequested, m_filing, &Filing::choose);
   connect(m_filing, &Filing::said, this, say);
-  connect(m_filing, &Filing::started, this, &MainWindow::busy);
-  connect(m_filing, &Filing::ended, this, &MainWindow::idle);
+  connect(m_filing, &Filing::started, m_status, &StatusLine::busy);
+  connect(m_filing, &Filing::ended, m_status, &StatusLine::idle);
   Printing& printing = m_errands->printing();
-  connect(&printing, &Printing::started, this, &MainWindow::busy);
+  connect(&printing, &Printing::started, m_status, &StatusLine::busy);
   connect(&printing, &Printing::done, this, done);
   connect(&printing, &Printing::trouble, this, trouble);
-  connect(&printing, &Printing::progressed, this, [this](double share) {
-    m_progress->setRange(0, 100);
-    m_progress->setValue(qRound(100 * share));
-  });
+  connect(&printing, &Printing::progressed, m_status, &StatusLine::progressed);
   Exporting& exporting = m_errands->exporting();
-  connect(&exporting, &Exporting::started, this, &MainWindow::busy);
+  connect(&exporting, &Exporting::started, m_status, &StatusLine::busy);
   connect(&exporting, &Exporting::done, this, done);
   connect(&exporting, &Exporting::trouble, this, trouble);
-  connect(m_stop, &QPushButton::clicked, this, [this] {
+  connect(m_status, &StatusLine::stopRequested, this, [this] {
     m_errands->printing().stop();
     m_errands->exporting().stop();
     m_filing->stop();
-    idle();
+    m_status->idle();
   });
 }
 
@@ -269,17 +249,16 @@ void MainWindow::refreshTrail() {
 }
 
 void MainWindow::refreshStatus() {
-  if (!m_stop->isHidden()) return;  // what is at work stands there
   const int i = m_session->selectedIndex();
   const Place* top = m_made.value(m_current);
-  if (top && !top->showsPlan()) return m_status->clear();  // at the table nothing but the step is said
-  if (i < 0) return m_status->setText(readingSummary(*m_session->analysis()));
-  const Point at = m_session->plan().impressions[static_cast<size_t>(i)].at;
+  if (top && !top->showsPlan()) return m_status->say({});  // at the table nothing but the step is said
+  if (i < 0) return m_status->say(readingSummary(*m_session->analysis()));
+  const Point at = m_session->plan().impressions[ix(i)].at;
   const auto measure = [&](double mm) {
     return QString::fromStdString(writeMeasure(Millimetres{mm}, m_session->units()));
   };
-  m_status->setText(tr("%1: foot %2 from the left, %3 from the bottom.")
-                        .arg(labelOf(m_session->plan(), i), measure(at.x), measure(at.y)));
+  m_status->say(tr("%1: foot %2 from the left, %3 from the bottom.")
+                    .arg(labelOf(m_session->plan(), i), measure(at.x), measure(at.y)));
 }
 
 void MainWindow::refreshActions() {
@@ -297,36 +276,9 @@ void MainWindow::setAppearance(bool dark, double scale) {
   applyTheme(*static_cast<QApplication*>(QCoreApplication::instance()), dark, scale);
   delete takeCentralWidget();
   buildCentre();
-  m_status->setFont(labelFont());
-  setInk(m_status, theme().ink);
+  m_status->restyle();
   visit(top);
   refreshTrail();
-}
-
-void MainWindow::busy(const QString& what) {
-  m_status->setText(what);
-  m_progress->setRange(0, 0);
-  m_progress->show();
-  m_stop->show();
-}
-
-void MainWindow::idle() {
-  m_progress->hide();
-  m_stop->hide();
-  refreshStatus();
-}
-
-void MainWindow::about() {
-  auto* box = new QMessageBox(this);
-  box->setAttribute(Qt::WA_DeleteOnClose);
-  box->setWindowTitle(tr("About Havlo"));
-  box->setTextFormat(Qt::PlainText);
-  box->setText(tr("Havlo %1\n\nPlans scene cards from rubber stamps, proves the plan by simulating it, and "
-                  "leads you through the work.\n\n"
-                  "Free software under the GNU General Public License, version 3 or later. The type family "
-                  "Inter is under the SIL Open Font License.")
-                   .arg(QCoreApplication::applicationVersion()));
-  box->open();
 }
 
 void MainWindow::dragEnterEvent(QDragEnterEvent* e) {

@@ -9,10 +9,6 @@
 #include "app/shell/message_bar.h"
 #include "app/shell/workshop.h"
 
-class QLabel;
-class QProgressBar;
-class QPushButton;
-class QScrollArea;
 class QStackedWidget;
 
 namespace havlo {
@@ -20,6 +16,7 @@ namespace havlo {
 class Errands;
 class Filing;
 struct PlaceKind;
+class StatusLine;
 class Trail;
 
 class MainWindow : public QMainWindow {
@@ -56,19 +53,16 @@ class MainWindow : public QMainWindow {
   Workshop m_workshop;
   Errands* m_errands;
   Filing* m_filing;
+  StatusLine* m_status;
   ActionTable m_actions;
   QMap<QString, Place*> m_made;
   QString m_current;
   Trail* m_trail = nullptr;
   MessageBar* m_messages = nullptr;
   QStackedWidget* m_places = nullptr;
-  QLabel* m_status = nullptr;
-  QProgressBar* m_progress = nullptr;
-  QPushButton* m_stop = nullptr;
 
   void readSettings();
   void addCommands();
-  void buildStatusBar();
   void buildCentre();
   void fillMenu(QMenu* menu, const QString& name);
   void connectSessions();
@@ -76,9 +70,6 @@ class MainWindow : public QMainWindow {
   void refreshTrail();
   void refreshStatus();
   void refreshActions();
-  void busy(const QString& what);
-  void idle();
-  void about();
 };
 
 }  // namespace havlo

@@ -71,7 +71,7 @@ void Trail::paintEvent(QPaintEvent*) {
   }
   const QFontMetricsF body(bodyFont()), label(labelFont());
   for (int k = 0; k < static_cast<int>(m_places.size()); ++k) {
-    const Place& place = m_places[static_cast<size_t>(k)];
+    const Place& place = m_places[ix(k)];
     const double x = 16 + k * stride();
     p.setPen(Qt::NoPen);
     p.setBrush(t.paper);

@@ -56,7 +56,7 @@ enum class FindingKind {
   LinesLeadAway,
   Unbalanced
 };
-inline constexpr size_t kFindingKinds = static_cast<size_t>(FindingKind::Unbalanced) + 1;
+inline constexpr size_t kFindingKinds = ix(FindingKind::Unbalanced) + 1;
 
 enum class Level { Note, Warn, Fault };
 

@@ -37,7 +37,7 @@ Candidate anneal(Table& table, Random& random, int tries) {
   for (int k = 0; k < tries; ++k) {
     const double heat = 1.5 * std::pow(0.01, static_cast<double>(k) / tries);
     const Piece& p = pieces[random.below(pieces.size())];
-    const Point from = table.feet()[static_cast<size_t>(p.impression)];
+    const Point from = table.feet()[ix(p.impression)];
     Point to = anywhere(p);
     if (random.unit() < 0.7) {
       const double reach = 0.05 + 0.3 * (1 - static_cast<double>(k) / tries);
@@ -78,8 +78,8 @@ Proposal readInFull(Plan plan, const Plan& before, const std::vector<char>& fixe
   AnalysisRef a = look(plan, nullptr);
   double score = readingScore(*a);
   for (const Greeting& g : a->looks->greetings) {
-    if (fixed[static_cast<size_t>(g.impression)] || !g.better) continue;
-    const auto moved = withFoot(plan, plan.impressions[static_cast<size_t>(g.impression)].id, *g.better);
+    if (fixed[ix(g.impression)] || !g.better) continue;
+    const auto moved = withFoot(plan, plan.impressions[ix(g.impression)].id, *g.better);
     if (!moved) continue;
     const AnalysisRef tried = look(moved.value(), a.get());
     if (readingScore(*tried) >= score) plan = moved.value(), a = tried, score = readingScore(*tried);
@@ -89,8 +89,7 @@ Proposal readInFull(Plan plan, const Plan& before, const std::vector<char>& fixe
   for (int k = 0; k < kMends; ++k) {
     bool better = false;
     for (const Finding& f : a->findings) {
-      if (!f.fix || f.fix->what != Fix::What::MoveFoot || fixed[static_cast<size_t>(f.fix->impression)])
-        continue;
+      if (!f.fix || f.fix->what != Fix::What::MoveFoot || fixed[ix(f.fix->impression)]) continue;
       const auto moved = applied(plan, *f.fix);
       if (!moved) continue;
       const AnalysisRef tried = look(moved.value(), a.get());
@@ -109,8 +108,7 @@ Proposal readInFull(Plan plan, const Plan& before, const std::vector<char>& fixe
 double apart(const Proposal& p, const Proposal& q, const std::vector<int>& movable) {
   double sum = 0;
   for (int i : movable) {
-    const Point a = p.plan.impressions[static_cast<size_t>(i)].at,
-                b = q.plan.impressions[static_cast<size_t>(i)].at;
+    const Point a = p.plan.impressions[ix(i)].at, b = q.plan.impressions[ix(i)].at;
     sum += std::hypot(a.x - b.x, a.y - b.y);
   }
   return sum / std::max(1.0, static_cast<double>(movable.size())) / p.plan.card.panel.width_mm;
@@ -126,7 +124,7 @@ Result<bool> prove(Proposal& p, const ArtSource* art, double dpi, const Progress
 }  // namespace
 
 bool staysPut(const Plan& plan, int impression) {
-  const Impression& i = plan.impressions[static_cast<size_t>(impression)];
+  const Impression& i = plan.impressions[ix(impression)];
   return factsOf(plan.stamp(i.stamp)->role).backdrop || !i.row.empty() ||
          std::holds_alternative<OnThing>(i.depth);
 }
@@ -147,7 +145,7 @@ Result<Arrangements> suggestArrangements(const Plan& given, const ArtSource* art
   for (const std::string& id : wish.locked) {
     const int i = plan.indexOf(id);
     if (i < 0) return Error{ErrorCode::BadInput, "there is no impression \"" + id + "\"", "locked"};
-    fixed[static_cast<size_t>(i)] = 1;
+    fixed[ix(i)] = 1;
   }
   std::vector<int> movable;
   for (size_t i = 0; i < fixed.size(); ++i) {
@@ -166,7 +164,7 @@ Result<Arrangements> suggestArrangements(const Plan& given, const ArtSource* art
   // Where the hero is makes arrangements differ most: on either third, or near the middle.
   constexpr double kVariants[] = {0.34, 0.66, 0.5};
   const int variants = std::max(1, wish.proposals);
-  std::vector<std::vector<Candidate>> found(static_cast<size_t>(variants));
+  std::vector<std::vector<Candidate>> found(ix(variants));
   Table table(plan, *start, fixed);
   for (int v = 0; v < variants; ++v)
     for (int k = 0; k < kStarts; ++k) {
@@ -174,7 +172,7 @@ Result<Arrangements> suggestArrangements(const Plan& given, const ArtSource* art
       Random random(wish.seed * 1000003 + static_cast<uint64_t>(v * kStarts + k));
       table.setFeet(Table(plan, *start, fixed).feet());
       table.setHeroAt(kVariants[v % 3] + (v >= 3 ? 0.08 * (random.unit() - 0.5) : 0));
-      found[static_cast<size_t>(v)].push_back(anneal(table, random, wish.tries));
+      found[ix(v)].push_back(anneal(table, random, wish.tries));
       progress.at(0.05 + 0.5 * (v * kStarts + k + 1) / (variants * kStarts));
     }
   std::vector<Proposal> read;

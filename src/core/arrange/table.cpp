@@ -18,7 +18,7 @@ Table::Table(const Plan& plan, const Analysis& a, const std::vector<char>& fixed
       m_a(a),
       m_width(std::max(1, static_cast<int>(std::ceil(plan.card.panel.width_mm / kCell_mm)))),
       m_height(std::max(1, static_cast<int>(std::ceil(plan.card.panel.height_mm / kCell_mm)))),
-      m_count(static_cast<size_t>(m_width) * static_cast<size_t>(m_height)),
+      m_count(ix(m_width) * ix(m_height)),
       m_top(m_count.size()) {
   const size_t n = plan.impressions.size();
   const Box panel = plan.card.panel.box();
@@ -40,13 +40,13 @@ Table::Table(const Plan& plan, const Analysis& a, const std::vector<char>& fixed
     shape.x0 = cell(b.left - thing.at.x), shape.y0 = cell(b.bottom - thing.at.y);
     shape.width = std::min(400, cell(b.right - thing.at.x) - shape.x0 + 1);
     shape.height = std::min(400, cell(b.top - thing.at.y) - shape.y0 + 1);
-    shape.cells.assign(static_cast<size_t>(shape.width) * static_cast<size_t>(shape.height), 0);
+    shape.cells.assign(ix(shape.width) * ix(shape.height), 0);
     for (int y = 0; y < shape.height; ++y)
       for (int x = 0; x < shape.width; ++x) {
         const Point p{thing.at.x + (shape.x0 + x + 0.5) * kCell_mm,
                       thing.at.y + (shape.y0 + y + 0.5) * kCell_mm};
         if (!covers(placed.silhouette, p)) continue;
-        shape.cells[static_cast<size_t>(y) * static_cast<size_t>(shape.width) + static_cast<size_t>(x)] = 1;
+        shape.cells[ix(y) * ix(shape.width) + ix(x)] = 1;
         ++shape.area;
       }
     m_shapes.push_back(std::move(shape));
@@ -60,7 +60,7 @@ Table::Table(const Plan& plan, const Analysis& a, const std::vector<char>& fixed
     p.impression = static_cast<int>(i);
     for (size_t k = 0; k < n; ++k) {
       int host = m_host[k];
-      while (host >= 0 && host != p.impression) host = m_host[static_cast<size_t>(host)];
+      while (host >= 0 && host != p.impression) host = m_host[ix(host)];
       if (host == p.impression) p.riders.push_back(static_cast<int>(k));
     }
     const Box b = boxOf(a.meetings.placed[i]->silhouette);
@@ -96,17 +96,17 @@ void Table::findWater() {
 }
 
 void Table::push(const Piece& piece, Point foot) {
-  Point& at = m_feet[static_cast<size_t>(piece.impression)];
+  Point& at = m_feet[ix(piece.impression)];
   const Point by{foot.x - at.x, foot.y - at.y};
   at = foot;
   for (int r : piece.riders) {
-    Point& p = m_feet[static_cast<size_t>(r)];
+    Point& p = m_feet[ix(r)];
     p = {p.x + by.x, p.y + by.y};
   }
 }
 
 double Table::distanceOf(int i) const {
-  const auto k = static_cast<size_t>(i);
+  const auto k = ix(i);
   if (m_host[k] >= 0) return distanceOf(m_host[k]) - 1e-6;
   if (m_plan.view && std::holds_alternative<OnGround>(m_plan.impressions[k].depth))
     return groundDistance(*m_plan.view, Millimetres{m_feet[k].y}).value;
@@ -123,25 +123,23 @@ double Table::cost() {
   std::iota(line.begin(), line.end(), 0);
   std::vector<double> away(n);
   for (size_t i = 0; i < n; ++i) away[i] = distanceOf(static_cast<int>(i));
-  std::stable_sort(line.begin(), line.end(),
-                   [&](int p, int q) { return away[static_cast<size_t>(p)] < away[static_cast<size_t>(q)]; });
+  std::stable_sort(line.begin(), line.end(), [&](int p, int q) { return away[ix(p)] < away[ix(q)]; });
   std::fill(m_top.begin(), m_top.end(), -1);
   std::vector<int> shows(n, 0), on(n, 0), touching(n, 0);
   double cost = 0, weight = 0, moment = 0;
   int overlaps = 0;
   for (int i : line) {
-    const auto k = static_cast<size_t>(i);
+    const auto k = ix(i);
     if (m_backdrop[k]) continue;
     const Shape& s = m_shapes[k];
     const auto [cx, cy] = cellOf(m_feet[k]);
     for (int y = 0; y < s.height; ++y)
       for (int x = 0; x < s.width; ++x) {
-        if (!s.cells[static_cast<size_t>(y) * static_cast<size_t>(s.width) + static_cast<size_t>(x)])
-          continue;
+        if (!s.cells[ix(y) * ix(s.width) + ix(x)]) continue;
         const int px = cx + s.x0 + x, py = cy + s.y0 + y;
         if (px < 0 || py < 0 || px >= m_width || py >= m_height) continue;
         ++on[k];
-        int& top = m_top[static_cast<size_t>(py) * static_cast<size_t>(m_width) + static_cast<size_t>(px)];
+        int& top = m_top[ix(py) * ix(m_width) + ix(px)];
         if (top < 0) top = i, ++shows[k];
       }
     weight += on[k];
@@ -174,8 +172,7 @@ double Table::cost() {
       if (left >= right || low >= high) continue;
       int common = 0, near = 0;
       const auto at = [](const Shape& of, int x, int y) {
-        return x >= 0 && y >= 0 && x < of.width && y < of.height &&
-               of.cells[static_cast<size_t>(y) * static_cast<size_t>(of.width) + static_cast<size_t>(x)];
+        return x >= 0 && y >= 0 && x < of.width && y < of.height && of.cells[ix(y) * ix(of.width) + ix(x)];
       };
       for (int y = low; y < high; ++y)
         for (int x = left; x < right; ++x) {
@@ -203,7 +200,7 @@ double Table::cost() {
   if (weight > 0) cost += 8 * std::max(0.0, std::fabs(moment / weight) - 0.06);
   const double width = m_plan.card.panel.width_mm;
   for (const Piece& p : m_pieces) {
-    const auto k = static_cast<size_t>(p.impression);
+    const auto k = ix(p.impression);
     // What floats stays on the water, what stands keeps out of it.
     if (p.ground && !m_water.empty() && (covers(m_water, m_feet[k]) != (m_afloat[k] != 0))) cost += 6;
     const Stamp& stamp = *m_a.meetings.placed[k]->outline->stamp;
@@ -212,8 +209,7 @@ double Table::cost() {
       cost += 4 * std::max(0.0, 0.36 - ahead);
     }
   }
-  if (m_hero >= 0)
-    cost += 9 * std::max(0.0, std::fabs(m_feet[static_cast<size_t>(m_hero)].x / width - m_heroAt) - 0.05);
+  if (m_hero >= 0) cost += 9 * std::max(0.0, std::fabs(m_feet[ix(m_hero)].x / width - m_heroAt) - 0.05);
   // Plain space: the largest empty rectangle, by cells.
   FreeMap map;
   map.grid = Grid();
@@ -224,7 +220,7 @@ double Table::cost() {
   const double share = static_cast<double>(plain.width * plain.height) / static_cast<double>(m_top.size());
   cost += 12 * std::max(0.0, 0.14 - share);
   if (m_greeting >= 0) {
-    const Shape& g = m_shapes[static_cast<size_t>(m_greeting)];
+    const Shape& g = m_shapes[ix(m_greeting)];
     if (plain.width < g.width + 2 || plain.height < g.height + 2) cost += 3;
   }
   return cost;

@@ -7,6 +7,8 @@
 #include <utility>
 #include <variant>
 
+#include "core/base/index.h"
+
 namespace havlo {
 
 enum class ErrorCode { BadInput, CannotRead, CannotWrite, Stopped };

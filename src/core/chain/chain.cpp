@@ -52,7 +52,7 @@ std::vector<PlacedRef> placeAll(const Plan& plan, const std::vector<int>& stampO
   std::unordered_map<const Stamp*, OutlineRef> wholes;
   for (size_t i = 0; i < plan.impressions.size(); ++i) {
     const Impression& impression = plan.impressions[i];
-    const StampRef& stamp = plan.stamps[static_cast<size_t>(stampOf[i])];
+    const StampRef& stamp = plan.stamps[ix(stampOf[i])];
     std::vector<PlacedRef>& same = known[stamp.get()];
     const auto unchanged = std::find_if(same.begin(), same.end(), [&](const PlacedRef& p) {
       return p->at == impression.at && p->turn_deg == impression.turn_deg && p->panel == panel &&
@@ -142,16 +142,15 @@ Result<AnalysisRef> reordered(const Plan& plan, const Analysis& analysis,
   std::vector<int> popUps, given;
   std::vector<char> seen(plan.impressions.size(), 0);
   for (int i : analysis.order)
-    if (plan.impressions[static_cast<size_t>(i)].technique == Technique::PopUp) popUps.push_back(i);
+    if (plan.impressions[ix(i)].school == School::PopUp) popUps.push_back(i);
   for (const std::string& id : order) {
     const int i = plan.indexOf(id);
     if (i < 0) return Error{ErrorCode::BadInput, "there is no impression \"" + id + "\"", "order"};
-    if (seen[static_cast<size_t>(i)]++)
-      return Error{ErrorCode::BadInput, "\"" + id + "\" is named twice", "order"};
-    if (plan.impressions[static_cast<size_t>(i)].technique != Technique::PopUp) given.push_back(i);
+    if (seen[ix(i)]++) return Error{ErrorCode::BadInput, "\"" + id + "\" is named twice", "order"};
+    if (plan.impressions[ix(i)].school != School::PopUp) given.push_back(i);
   }
   for (size_t i = 0; i < seen.size(); ++i)
-    if (!seen[i] && plan.impressions[i].technique != Technique::PopUp)
+    if (!seen[i] && plan.impressions[i].school != School::PopUp)
       return Error{ErrorCode::BadInput, "\"" + plan.impressions[i].id + "\" is missing", "order"};
   given.insert(given.end(), popUps.begin(), popUps.end());
   return inOrder(plan, analysis, std::move(given));

@@ -11,12 +11,11 @@ namespace {
 
 /// The order with the panel's impressions shuffled; pop-ups stay last.
 std::vector<int> shuffled(const Plan& plan, std::vector<int> order, uint32_t seed) {
-  const auto end = std::find_if(order.begin(), order.end(), [&](int i) {
-    return plan.impressions[static_cast<size_t>(i)].technique == Technique::PopUp;
-  });
+  const auto end = std::find_if(order.begin(), order.end(),
+                                [&](int i) { return plan.impressions[ix(i)].school == School::PopUp; });
   Random random(seed);
   for (auto n = end - order.begin(); n > 1; --n)
-    std::swap(order[static_cast<size_t>(n - 1)], order[random.below(static_cast<uint64_t>(n))]);
+    std::swap(order[ix(n - 1)], order[random.below(static_cast<uint64_t>(n))]);
   return order;
 }
 
@@ -61,21 +60,21 @@ Result<Slip> slipped(const Plan& plan, const Analysis& analysis, const WhatIf& w
     }
     case WhatIf::Kind::OtherInk: {
       if (!plan.ink(what.ink)) return Error{ErrorCode::BadInput, "there is no ink \"" + what.ink + "\"", {}};
-      changed->impressions[static_cast<size_t>(what.impression)].ink = what.ink;
+      changed->impressions[ix(what.impression)].ink = what.ink;
       auto a = std::make_shared<Analysis>(analysis);  // the steps stay what they were
       out.analysis = a;
       break;
     }
     case WhatIf::Kind::Misplaced: {
-      Impression& i = changed->impressions[static_cast<size_t>(what.impression)];
+      Impression& i = changed->impressions[ix(what.impression)];
       // Depth stays as it was planned: only the hand slipped.
       if (std::isfinite(analysis.depth->distance_m(what.impression)))
         i.depth = AtMetres{analysis.depth->distance_m(what.impression)};
       i.at = {i.at.x + what.by.x, i.at.y + what.by.y};
       i.turn_deg += what.turn_deg;
       auto a = std::make_shared<Analysis>(analysis);
-      a->meetings.placed[static_cast<size_t>(what.impression)] = place(
-          analysis.meetings.placed[static_cast<size_t>(what.impression)]->outline, i, plan.card.panel.box());
+      a->meetings.placed[ix(what.impression)] =
+          place(analysis.meetings.placed[ix(what.impression)]->outline, i, plan.card.panel.box());
       out.analysis = a;
       break;
     }

@@ -17,6 +17,21 @@ double cubeRoot(double t) { return t > kEpsilon ? std::cbrt(t) : (kKappa * t + 1
 double linearOf(double c) { return c <= 0.04045 ? c / 12.92 : std::pow((c + 0.055) / 1.055, 2.4); }
 double channelOf(double l) { return l <= 0.0031308 ? l * 12.92 : 1.055 * std::pow(l, 1 / 2.4) - 0.055; }
 
+LinearRgb linearOf(Colour c) {
+  const auto channel = [](unsigned char v) { return static_cast<float>(linearOf(v / 255.0)); };
+  return {channel(c.red), channel(c.green), channel(c.blue)};
+}
+
+LinearRgb linearOf(const Lab& lab) {
+  const double fy = (lab.L + 16) / 116, fx = fy + lab.a / 500, fz = fy - lab.b / 200;
+  const auto cube = [](double f) { return f * f * f > kEpsilon ? f * f * f : (116 * f - 16) / kKappa; };
+  const double x = cube(fx) * 0.95047, y = cube(fy), z = cube(fz) * 1.08883;
+  const auto channel = [](double v) { return static_cast<float>(std::clamp(v, 0.0, 1.0)); };
+  return {channel(3.2404542 * x - 1.5371385 * y - 0.4985314 * z),
+          channel(-0.9692660 * x + 1.8760108 * y + 0.0415560 * z),
+          channel(0.0556434 * x - 0.2040259 * y + 1.0572252 * z)};
+}
+
 Lab labOf(double r, double g, double b) {
   const double x = (0.4124564 * r + 0.3575761 * g + 0.1804375 * b) / 0.95047;
   const double y = 0.2126729 * r + 0.7151522 * g + 0.0721750 * b;

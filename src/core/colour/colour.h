@@ -15,6 +15,8 @@ using LinearRgb = std::array<float, 3>;
 double linearOf(double channel);
 double channelOf(double linear);
 
+LinearRgb linearOf(Colour colour);
+
 /// CIE L* of an sRGB colour (D65), 0 to 100.
 double lightnessOf(Colour colour);
 
@@ -26,6 +28,9 @@ struct Lab {
 Lab labOf(double red, double green, double blue);
 Lab labOf(Colour colour);
 Lab labOf(const LinearRgb& colour);
+
+/// The linear light of a Lab colour, D65; what no screen can show is cut off at 0 and 1.
+LinearRgb linearOf(const Lab& lab);
 
 /// Lab in polar form: chroma 0 and up, hue 0 to 360 degrees (meaningless for greys).
 struct Lch {

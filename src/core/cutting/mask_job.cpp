@@ -16,7 +16,7 @@ MaskJob layMasksOut(const Plan& plan, const Analysis& a, const MaskingSheet& she
   // Edges and openings that washes are bounded by: one piece each, on the side it is first used for.
   std::vector<char> there(plan.limits.size(), 0);
   for (int w : washOrder(plan)) {
-    const Wash& wash = plan.washes[static_cast<size_t>(w)];
+    const Wash& wash = plan.washes[ix(w)];
     for (size_t l = 0; l < plan.limits.size(); ++l) {
       if (plan.limits[l].id != wash.limit || there[l] || !wantsCutting(plan.limits[l])) continue;
       there[l] = 1;
@@ -29,11 +29,11 @@ MaskJob layMasksOut(const Plan& plan, const Analysis& a, const MaskingSheet& she
   job.sheet = sheet;
   job.sheets = layout.sheets;
   job.used_mm2 = layout.used_mm2, job.spent_mm2 = layout.spent_mm2;
-  for (int i : layout.doesNotFit) job.tooLarge.push_back(pieces[static_cast<size_t>(i)]);
+  for (int i : layout.doesNotFit) job.tooLarge.push_back(pieces[ix(i)]);
   std::vector<std::optional<DeepestPoint>> roomiest(plan.stamps.size());
   for (const LaidPiece& laid : layout.laid) {
-    const SheetPiece& piece = pieces[static_cast<size_t>(laid.piece)];
-    const auto s = static_cast<size_t>(piece.stamp);
+    const SheetPiece& piece = pieces[ix(laid.piece)];
+    const auto s = ix(piece.stamp);
     LaidMask m;
     const bool limit = piece.limit >= 0;
     m.stamp = piece.stamp, m.number = piece.number, m.of = limit ? 1 : a.stampMasks[s].cut;
@@ -54,8 +54,8 @@ MaskJob layMasksOut(const Plan& plan, const Analysis& a, const MaskingSheet& she
 }
 
 std::string idOf(const Plan& plan, const LaidMask& m) {
-  if (m.limit >= 0) return plan.limits[static_cast<size_t>(m.limit)].id;
-  return maskId(*plan.stamps[static_cast<size_t>(m.stamp)], m.number);
+  if (m.limit >= 0) return plan.limits[ix(m.limit)].id;
+  return maskId(*plan.stamps[ix(m.stamp)], m.number);
 }
 
 CutSheet cutsOf(const Plan& plan, const MaskJob& job, int sheet) {

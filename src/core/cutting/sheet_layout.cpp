@@ -21,7 +21,7 @@ class Bits {
  public:
   Bits() = default;
   Bits(int columns, int rows) : m_columns(columns), m_rows(rows), m_words((columns + 63) / 64 + 1) {
-    m_bits.resize(static_cast<size_t>(m_words * m_rows), 0);
+    m_bits.resize(ix(m_words * m_rows), 0);
   }
   int columns() const { return m_columns; }
   int rows() const { return m_rows; }
@@ -54,10 +54,8 @@ class Bits {
   int m_columns = 0, m_rows = 0, m_words = 0;
   std::vector<uint64_t> m_bits;
 
-  uint64_t& word(int row, int w) { return m_bits[static_cast<size_t>(row * m_words + w)]; }
-  uint64_t at(int row, int w) const {
-    return w < m_words ? m_bits[static_cast<size_t>(row * m_words + w)] : 0;
-  }
+  uint64_t& word(int row, int w) { return m_bits[ix(row * m_words + w)]; }
+  uint64_t at(int row, int w) const { return w < m_words ? m_bits[ix(row * m_words + w)] : 0; }
 };
 
 Point turned(Point p, int quarters) {
@@ -215,7 +213,7 @@ Turns allTurns(const std::vector<SheetPiece>& pieces, const Progress& progress) 
   for (size_t i = 0; i < pieces.size() && !progress.stopped(); ++i) {
     const auto same = std::find_if(firstWith.begin(), firstWith.end(),
                                    [&](size_t k) { return pieces[k].shape == pieces[i].shape; });
-    out.shapeOf.push_back(static_cast<size_t>(same - firstWith.begin()));
+    out.shapeOf.push_back(ix(same - firstWith.begin()));
     if (same != firstWith.end()) continue;
     firstWith.push_back(i);
     out.ofShape.push_back(pieces[i].shape.empty() ? std::vector<Turned>{} : turnsOf(pieces[i].shape));

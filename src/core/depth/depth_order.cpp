@@ -22,7 +22,7 @@ bool sameDistance(double a, double b) {
 
 /// Roots from near to far; of equal distances the later impression first.
 void sortRoots(std::vector<int>& roots, const std::vector<double>& distance) {
-  const auto at = [&](int i) { return distance[static_cast<size_t>(i)]; };
+  const auto at = [&](int i) { return distance[ix(i)]; };
   std::stable_sort(roots.begin(), roots.end(), [&](int a, int b) { return at(a) < at(b); });
   for (size_t from = 0; from < roots.size();) {
     size_t to = from + 1;
@@ -58,7 +58,7 @@ void DepthOrder::measure(const Plan& plan, const std::vector<int>& host) {
     size_t here = i;
     while (m_distance[here] < 0 && host[here] >= 0) {
       chain.push_back(here);
-      here = static_cast<size_t>(host[here]);
+      here = ix(host[here]);
     }
     if (m_distance[here] < 0) {
       const Impression& root = plan.impressions[here];
@@ -78,7 +78,7 @@ void DepthOrder::line(const Plan& plan, const std::vector<int>& host) {
     if (!on) {
       roots.push_back(static_cast<int>(i));
     } else {
-      (on->behind ? after : before)[static_cast<size_t>(host[i])].push_back(static_cast<int>(i));
+      (on->behind ? after : before)[ix(host[i])].push_back(static_cast<int>(i));
     }
   }
   sortRoots(roots, m_distance);
@@ -97,12 +97,12 @@ void DepthOrder::line(const Plan& plan, const std::vector<int>& host) {
       m_line.push_back(v.thing);
       continue;
     }
-    for (int b : after[static_cast<size_t>(v.thing)]) stack.push_back({b, false});
+    for (int b : after[ix(v.thing)]) stack.push_back({b, false});
     stack.push_back({v.thing, true});
-    for (int f : before[static_cast<size_t>(v.thing)]) stack.push_back({f, false});
+    for (int f : before[ix(v.thing)]) stack.push_back({f, false});
   }
   m_rank.resize(n);
-  for (size_t k = 0; k < n; ++k) m_rank[static_cast<size_t>(m_line[k])] = static_cast<int>(k);
+  for (size_t k = 0; k < n; ++k) m_rank[ix(m_line[k])] = static_cast<int>(k);
 }
 
 PairWord DepthOrder::said(int first, int second) const {

@@ -17,11 +17,11 @@ class DepthOrder {
   explicit DepthOrder(const Plan& plan);
 
   /// Distance in m of the thing itself or of what it is on; infinite at or above the horizon.
-  double distance_m(int impression) const { return m_distance[static_cast<size_t>(impression)]; }
+  double distance_m(int impression) const { return m_distance[ix(impression)]; }
   /// Front to back by distance, things on a thing next to it; `inFrontOf` is not in it.
   const std::vector<int>& frontToBack() const { return m_line; }
   /// Place in frontToBack(), 0 = frontmost.
-  int rank(int impression) const { return m_rank[static_cast<size_t>(impression)]; }
+  int rank(int impression) const { return m_rank[ix(impression)]; }
   /// What `inFrontOf` says of the pair.
   PairWord said(int first, int second) const;
   /// Is `first` in front of `second`? When both are said to be, the distances decide.

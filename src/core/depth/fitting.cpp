@@ -64,7 +64,7 @@ std::vector<FittingStamp> stampsAt(const View& view, std::span<const StampRef> s
 
 std::optional<Rest> restFor(const Plan& plan, int impression, Point foot, double reach_mm,
                             std::span<const PlacedRef> placed) {
-  const Impression& thing = plan.impressions[static_cast<size_t>(impression)];
+  const Impression& thing = plan.impressions[ix(impression)];
   const Stamp& stamp = *plan.stamp(thing.stamp);
   std::optional<Rest> best;
   double least = reach_mm;

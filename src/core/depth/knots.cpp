@@ -14,8 +14,8 @@ Graph graphOf(const Meetings& meetings) {
   Graph over(meetings.placed.size());
   for (const Meeting& m : meetings.list) {
     if (!m.overlaps()) continue;
-    over[static_cast<size_t>(m.front)].push_back(m.back);
-    if (m.contradictory) over[static_cast<size_t>(m.back)].push_back(m.front);
+    over[ix(m.front)].push_back(m.back);
+    if (m.contradictory) over[ix(m.back)].push_back(m.front);
   }
   return over;
 }
@@ -31,7 +31,7 @@ std::vector<int> components(const Graph& graph, int& count) {
   std::vector<Frame> frames;
   int time = 0;
   count = 0;
-  const auto at = [](auto& v, int i) -> auto& { return v[static_cast<size_t>(i)]; };
+  const auto at = [](auto& v, int i) -> auto& { return v[ix(i)]; };
   for (size_t root = 0; root < n; ++root) {
     if (seen[root] >= 0) continue;
     frames.push_back({static_cast<int>(root), 0});
@@ -42,7 +42,7 @@ std::vector<int> components(const Graph& graph, int& count) {
         at(seen, node) = at(low, node) = time++;
         stack.push_back(node);
       }
-      const auto& next = graph[static_cast<size_t>(node)];
+      const auto& next = graph[ix(node)];
       if (f.next < next.size()) {
         const int to = next[f.next++];
         if (at(seen, to) < 0) {
@@ -76,17 +76,17 @@ std::vector<int> ringThrough(const Graph& graph, const std::vector<int>& compone
   while (!open.empty()) {
     const int node = open.front();
     open.pop();
-    for (int to : graph[static_cast<size_t>(node)]) {
-      if (component[static_cast<size_t>(to)] != component[static_cast<size_t>(start)]) continue;
+    for (int to : graph[ix(node)]) {
+      if (component[ix(to)] != component[ix(start)]) continue;
       if (to == start) {
         std::vector<int> ring;
-        for (int k = node; k != start; k = from[static_cast<size_t>(k)]) ring.push_back(k);
+        for (int k = node; k != start; k = from[ix(k)]) ring.push_back(k);
         ring.push_back(start);
         std::reverse(ring.begin(), ring.end());
         return ring;
       }
-      if (from[static_cast<size_t>(to)] < 0) {
-        from[static_cast<size_t>(to)] = node;
+      if (from[ix(to)] < 0) {
+        from[ix(to)] = node;
         open.push(to);
       }
     }
@@ -98,12 +98,11 @@ std::vector<int> ringThrough(const Graph& graph, const std::vector<int>& compone
 std::vector<int> lineOf(const Graph& graph, const std::vector<int>& component, const DepthOrder& depth) {
   std::vector<int> waiting(graph.size(), 0), line;
   const auto counts = [&](int a, int b) {
-    return component[static_cast<size_t>(a)] != component[static_cast<size_t>(b)] ||
-           depth.rank(a) < depth.rank(b);
+    return component[ix(a)] != component[ix(b)] || depth.rank(a) < depth.rank(b);
   };
   for (size_t a = 0; a < graph.size(); ++a)
     for (int b : graph[a])
-      if (counts(static_cast<int>(a), b)) ++waiting[static_cast<size_t>(b)];
+      if (counts(static_cast<int>(a), b)) ++waiting[ix(b)];
   const auto later = [&](int a, int b) { return depth.rank(a) > depth.rank(b); };
   std::priority_queue<int, std::vector<int>, decltype(later)> ready(later);
   for (size_t a = 0; a < graph.size(); ++a)
@@ -112,8 +111,8 @@ std::vector<int> lineOf(const Graph& graph, const std::vector<int>& component, c
     const int a = ready.top();
     ready.pop();
     line.push_back(a);
-    for (int b : graph[static_cast<size_t>(a)])
-      if (counts(a, b) && --waiting[static_cast<size_t>(b)] == 0) ready.push(b);
+    for (int b : graph[ix(a)])
+      if (counts(a, b) && --waiting[ix(b)] == 0) ready.push(b);
   }
   return line;
 }
@@ -124,12 +123,12 @@ Knots findKnots(const Meetings& meetings, const DepthOrder& depth) {
   const Graph graph = graphOf(meetings);
   int count = 0;
   const std::vector<int> component = components(graph, count);
-  std::vector<int> size(static_cast<size_t>(count), 0), knot(static_cast<size_t>(count), -1);
-  for (int c : component) ++size[static_cast<size_t>(c)];
+  std::vector<int> size(ix(count), 0), knot(ix(count), -1);
+  for (int c : component) ++size[ix(c)];
   Knots out;
   out.knotOf.assign(graph.size(), -1);
   for (size_t i = 0; i < graph.size(); ++i) {
-    const auto c = static_cast<size_t>(component[i]);
+    const auto c = ix(component[i]);
     if (size[c] < 2) continue;
     if (knot[c] < 0) {
       knot[c] = static_cast<int>(out.rings.size());
@@ -144,11 +143,11 @@ Knots findKnots(const Meetings& meetings, const DepthOrder& depth) {
 std::vector<int> stampingOrder(const Plan& plan, const Knots& knots) {
   std::vector<int> first, last, popUps;
   for (int i : knots.frontToBack) {
-    switch (plan.impressions[static_cast<size_t>(i)].technique) {
-      case Technique::PopUp:
+    switch (plan.impressions[ix(i)].school) {
+      case School::PopUp:
         popUps.push_back(i);
         break;
-      case Technique::Overprint:
+      case School::Overprint:
         last.push_back(i);
         break;
       default:

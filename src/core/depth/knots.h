@@ -17,7 +17,7 @@ struct Knots {
 
 Knots findKnots(const Meetings& meetings, const DepthOrder& depth);
 
-/// The stamping order, first stamped first. By technique: masked, resist, left-out and wiped things go before
+/// The stamping order, first stamped first. By school: masked, resist, left-out and wiped things go before
 /// what is behind them, overprinted things after it, pop-ups last of all, back to front.
 std::vector<int> stampingOrder(const Plan& plan, const Knots& knots);
 

@@ -80,7 +80,7 @@ NeededEdge edgeNeeded(const Placed& front, const Placed& back) {
 std::vector<std::pair<int, int>> candidates(const std::vector<PlacedRef>& placed) {
   std::vector<int> byLeft(placed.size());
   for (size_t i = 0; i < placed.size(); ++i) byLeft[i] = static_cast<int>(i);
-  const auto box = [&](int i) -> const Box& { return placed[static_cast<size_t>(i)]->onPanel.box(); };
+  const auto box = [&](int i) -> const Box& { return placed[ix(i)]->onPanel.box(); };
   std::erase_if(byLeft, [&](int i) { return box(i).empty(); });
   std::sort(byLeft.begin(), byLeft.end(), [&](int a, int b) { return box(a).left < box(b).left; });
   std::vector<std::pair<int, int>> out;
@@ -100,7 +100,7 @@ Meeting meetingOf(int first, int second, const std::vector<PlacedRef>& placed, c
   m.front = firstInFront ? first : second;
   m.back = firstInFront ? second : first;
   m.contradictory = depth.said(first, second) == PairWord::Both;
-  const Placed &f = *placed[static_cast<size_t>(m.front)], &b = *placed[static_cast<size_t>(m.back)];
+  const Placed &f = *placed[ix(m.front)], &b = *placed[ix(m.back)];
   m.area_mm2 = sharedArea(f.onPanel, b.onPanel);
   m.edge = edgeNeeded(f, b);
   return m;
@@ -142,15 +142,13 @@ Meetings meet(std::vector<PlacedRef> placed, const DepthOrder& depth, const Meet
     if (const auto it = known.find(out.placed[i].get()); it != known.end()) was[i] = it->second;
 
   const auto earlier = [&](int a, int b) -> const Meeting* {
-    const int oldA = was[static_cast<size_t>(a)], oldB = was[static_cast<size_t>(b)];
+    const int oldA = was[ix(a)], oldB = was[ix(b)];
     if (oldA < 0 || oldB < 0) return nullptr;
     const int front = depth.inFront(a, b) ? oldA : oldB;
-    const auto& fewer =
-        before->of[static_cast<size_t>(oldA)].size() < before->of[static_cast<size_t>(oldB)].size()
-            ? before->of[static_cast<size_t>(oldA)]
-            : before->of[static_cast<size_t>(oldB)];
+    const auto& fewer = before->of[ix(oldA)].size() < before->of[ix(oldB)].size() ? before->of[ix(oldA)]
+                                                                                  : before->of[ix(oldB)];
     for (int k : fewer) {
-      const Meeting& m = before->list[static_cast<size_t>(k)];
+      const Meeting& m = before->list[ix(k)];
       if ((m.front == oldA && m.back == oldB) || (m.front == oldB && m.back == oldA))
         return m.front == front ? &m : nullptr;
     }
@@ -162,8 +160,8 @@ Meetings meet(std::vector<PlacedRef> placed, const DepthOrder& depth, const Meet
   std::vector<size_t> fresh;
   for (size_t k = 0; k < pairs.size(); ++k) {
     const auto [a, b] = pairs[k];
-    out.of[static_cast<size_t>(a)].push_back(static_cast<int>(k));
-    out.of[static_cast<size_t>(b)].push_back(static_cast<int>(k));
+    out.of[ix(a)].push_back(static_cast<int>(k));
+    out.of[ix(b)].push_back(static_cast<int>(k));
     const Meeting* same = earlier(a, b);
     if (!same) {
       fresh.push_back(k);

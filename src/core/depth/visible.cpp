@@ -52,8 +52,7 @@ class Spans {
     int first = 0;
     std::vector<Row> rows;
     const Row* at(int k) const {
-      return k < first || k >= first + static_cast<int>(rows.size()) ? nullptr
-                                                                     : &rows[static_cast<size_t>(k - first)];
+      return k < first || k >= first + static_cast<int>(rows.size()) ? nullptr : &rows[ix(k - first)];
     }
   };
   Box m_panel;
@@ -67,7 +66,7 @@ class Spans {
     if (box.empty()) return out;
     out.first = static_cast<int>(std::ceil(box.bottom / kBetween_mm));
     const int last = static_cast<int>(std::floor(box.top / kBetween_mm));
-    std::vector<std::vector<double>> crossings(static_cast<size_t>(std::max(0, last - out.first + 1)));
+    std::vector<std::vector<double>> crossings(ix(std::max(0, last - out.first + 1)));
     for (const Ring& ring : p.silhouette)
       for (size_t i = 0; i < ring.size(); ++i) {
         Point a = ring[i], b = ring[(i + 1) % ring.size()];
@@ -75,8 +74,7 @@ class Spans {
         const int from = std::max(out.first, static_cast<int>(std::floor(a.y / kBetween_mm)) + 1),
                   to = std::min(last, static_cast<int>(std::floor(b.y / kBetween_mm)));
         for (int k = from; k <= to; ++k)
-          crossings[static_cast<size_t>(k - out.first)].push_back(a.x + (k * kBetween_mm - a.y) /
-                                                                            (b.y - a.y) * (b.x - a.x));
+          crossings[ix(k - out.first)].push_back(a.x + (k * kBetween_mm - a.y) / (b.y - a.y) * (b.x - a.x));
       }
     for (auto& row : crossings) {
       std::sort(row.begin(), row.end());
@@ -112,12 +110,11 @@ std::vector<Visible> findVisible(const Plan& plan, const Meetings& meetings,
     v.thing = meetings.placed[i];
     double most = 0;
     for (int k : meetings.of[i]) {
-      const Meeting& m = meetings.list[static_cast<size_t>(k)];
-      const bool overprinted =
-          plan.impressions[static_cast<size_t>(m.front)].technique == Technique::Overprint;
+      const Meeting& m = meetings.list[ix(k)];
+      const bool overprinted = plan.impressions[ix(m.front)].school == School::Overprint;
       if (m.back != static_cast<int>(i) || overprinted || !m.overlaps()) continue;
       v.behind.push_back(m.front);
-      v.fronts.push_back(meetings.placed[static_cast<size_t>(m.front)]);
+      v.fronts.push_back(meetings.placed[ix(m.front)]);
       most += m.area_mm2;
     }
     if (v.thing->areaOnPanel_mm2 <= 0 || most < (1 - kHiddenShare) * v.thing->areaOnPanel_mm2) continue;

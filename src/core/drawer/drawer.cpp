@@ -155,7 +155,7 @@ DrawerIndex::DrawerIndex(std::vector<DrawerCard> cards) : m_cards(std::move(card
   std::vector<std::string> names;
   for (const DrawerCard& c : m_cards) names.push_back(folded(c.name));
   std::stable_sort(m_byName.begin(), m_byName.end(), [&](int a, int b) {
-    const auto x = static_cast<size_t>(a), y = static_cast<size_t>(b);
+    const auto x = ix(a), y = ix(b);
     return names[x] != names[y] ? names[x] < names[y] : m_cards[x].height_mm > m_cards[y].height_mm;
   });
 }
@@ -169,7 +169,7 @@ std::vector<int> DrawerIndex::find(const StampWish& wish) const {
   std::vector<int> out;
   std::vector<double> off(fits ? m_cards.size() : 0, 0);
   for (int i : m_byName) {
-    const auto k = static_cast<size_t>(i);
+    const auto k = ix(i);
     const DrawerCard& c = m_cards[k];
     if (wish.role && c.role != *wish.role) continue;
     if (wish.facing && c.facing != *wish.facing) continue;
@@ -186,9 +186,7 @@ std::vector<int> DrawerIndex::find(const StampWish& wish) const {
     });
     if (all) out.push_back(i);
   }
-  if (fits)
-    std::stable_sort(out.begin(), out.end(),
-                     [&](int a, int b) { return off[static_cast<size_t>(a)] < off[static_cast<size_t>(b)]; });
+  if (fits) std::stable_sort(out.begin(), out.end(), [&](int a, int b) { return off[ix(a)] < off[ix(b)]; });
   return out;
 }
 

@@ -16,7 +16,7 @@ Result<Plan> changed(const Plan& plan, const std::string& impression, F change) 
   const int i = plan.indexOf(impression);
   if (i < 0) return Error{ErrorCode::BadInput, "there is no impression \"" + impression + "\"", {}};
   Plan out = plan;
-  change(out, out.impressions[static_cast<size_t>(i)]);
+  change(out, out.impressions[ix(i)]);
   return out;
 }
 
@@ -74,8 +74,8 @@ Result<Plan> withDepth(const Plan& plan, const std::string& impression, Depth de
   return changed(plan, impression, [&](Plan&, Impression& i) { i.depth = depth; });
 }
 
-Result<Plan> withTechnique(const Plan& plan, const std::string& impression, Technique technique) {
-  return changed(plan, impression, [&](Plan&, Impression& i) { i.technique = technique; });
+Result<Plan> withSchool(const Plan& plan, const std::string& impression, School school) {
+  return changed(plan, impression, [&](Plan&, Impression& i) { i.school = school; });
 }
 
 Result<Plan> withInk(const Plan& plan, const std::string& impression, const std::string& ink,
@@ -91,7 +91,7 @@ Result<Plan> saidInFront(const Plan& plan, const std::string& front, const std::
   return changed(plan, front, [&](Plan& p, Impression& i) {
     if (std::find(i.inFrontOf.begin(), i.inFrontOf.end(), back) == i.inFrontOf.end())
       i.inFrontOf.push_back(back);
-    std::erase(p.impressions[static_cast<size_t>(p.indexOf(back))].inFrontOf, front);
+    std::erase(p.impressions[ix(p.indexOf(back))].inFrontOf, front);
   });
 }
 
@@ -109,7 +109,7 @@ Result<Plan> withHero(const Plan& plan, const std::string& impression) {
 Result<Plan> without(const Plan& plan, const std::string& impression) {
   const int gone = plan.indexOf(impression);
   if (gone < 0) return Error{ErrorCode::BadInput, "there is no impression \"" + impression + "\"", {}};
-  const Impression removed = plan.impressions[static_cast<size_t>(gone)];
+  const Impression removed = plan.impressions[ix(gone)];
   Plan out = plan;
   out.impressions.erase(out.impressions.begin() + gone);
   for (Impression& i : out.impressions) {
@@ -159,7 +159,7 @@ Result<Plan> withNewImpression(const Plan& plan, const std::string& stampId, Poi
 }
 
 Result<Plan> applied(const Plan& plan, const Fix& fix) {
-  const auto id = [&](int i) { return plan.impressions[static_cast<size_t>(i)].id; };
+  const auto id = [&](int i) { return plan.impressions[ix(i)].id; };
   switch (fix.what) {
     case Fix::What::MoveFoot:
       return withFoot(plan, id(fix.impression), fix.to);
@@ -196,7 +196,7 @@ Result<Plan> applied(const Plan& plan, const Fix& fix) {
       return withHero(plan, id(fix.impression));
     case Fix::What::School:
       return changed(plan, id(fix.impression), [&](Plan&, Impression& i) {
-        i.technique = fix.technique;
+        i.school = fix.school;
         if (!fix.ink.empty()) i.ink = fix.ink, i.generation = fix.generation;
       });
     case Fix::What::First:
@@ -208,7 +208,7 @@ Result<Plan> applied(const Plan& plan, const Fix& fix) {
     case Fix::What::DropWash: {
       if (fix.other < 0 || fix.other >= static_cast<int>(plan.washes.size()))
         return Error{ErrorCode::BadInput, "there is no such wash", {}};
-      const std::string& wash = plan.washes[static_cast<size_t>(fix.other)].id;
+      const std::string& wash = plan.washes[ix(fix.other)].id;
       if (fix.what == Fix::What::DropWash) return withoutWash(plan, wash);
       return fix.what == Fix::What::WashReach ? withWashReach(plan, wash, fix.amount)
                                               : withWashStrength(plan, wash, fix.amount);
@@ -230,11 +230,11 @@ Result<Plan> applied(const Plan& plan, const Fix& fix) {
     case Fix::What::KeepClean:
       if (fix.other < 0 || fix.other >= static_cast<int>(plan.washes.size()))
         return Error{ErrorCode::BadInput, "there is no such wash", {}};
-      return washedOver(plan, plan.washes[static_cast<size_t>(fix.other)].id, id(fix.impression), false);
+      return washedOver(plan, plan.washes[ix(fix.other)].id, id(fix.impression), false);
     case Fix::What::Quieter: {
       Plan out = plan;
       for (const Fix::Foot& f : fix.feet) {
-        Impression& i = out.impressions[static_cast<size_t>(f.impression)];
+        Impression& i = out.impressions[ix(f.impression)];
         i.generation = std::min(99, i.generation + 1);
       }
       return out;

@@ -14,7 +14,7 @@ namespace havlo {
 Result<Plan> withFoot(const Plan& plan, const std::string& impression, Point at);
 Result<Plan> withTurn(const Plan& plan, const std::string& impression, Degrees turn);
 Result<Plan> withDepth(const Plan& plan, const std::string& impression, Depth depth);
-Result<Plan> withTechnique(const Plan& plan, const std::string& impression, Technique technique);
+Result<Plan> withSchool(const Plan& plan, const std::string& impression, School school);
 Result<Plan> withInk(const Plan& plan, const std::string& impression, const std::string& ink, int generation);
 
 /// Says that `front` is in front of `back`, and no longer the other way round.

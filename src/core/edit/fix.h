@@ -21,7 +21,7 @@ struct Fix {
     DropMark,      ///< the ground mark number `other` is taken away
     Turn,          ///< the thing is turned to `amount` degrees
     MakeHero,      ///< it becomes the only hero
-    School,        ///< it is stamped by `technique`, with `ink` if that is not empty
+    School,        ///< it is stamped by `school`, with `ink` if that is not empty
     First,         ///< it is stamped before everything else
     TakeOut,       ///< it is left out
     WashReach,     ///< the wash number `other` reaches `amount` of its area
@@ -45,7 +45,7 @@ struct Fix {
   std::string ink{};
   int generation = 1;
   double amount = 0;
-  Technique technique = Technique::Mask;
+  School school = School::Mask;
   std::vector<Wash> washes{};
   bool operator==(const Fix&) const = default;
 };

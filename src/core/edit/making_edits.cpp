@@ -19,19 +19,19 @@ Error unknown(const std::string& what, const std::string& id) {
 
 }  // namespace
 
-Plan withDefaultTechnique(const Plan& plan, Technique technique) {
+Plan withDefaultSchool(const Plan& plan, School school) {
   Plan out = plan;
   for (Impression& i : out.impressions)
-    if (i.technique == plan.technique) i.technique = technique;
-  out.technique = technique;
+    if (i.school == plan.school) i.school = school;
+  out.school = school;
   return out;
 }
 
-Result<Plan> withTechniques(const Plan& plan, const std::vector<Technique>& techniques) {
-  if (techniques.size() != plan.impressions.size())
+Result<Plan> withSchools(const Plan& plan, const std::vector<School>& schools) {
+  if (schools.size() != plan.impressions.size())
     return Error{ErrorCode::BadInput, "a school is needed for every impression", {}};
   Plan out = plan;
-  for (size_t i = 0; i < techniques.size(); ++i) out.impressions[i].technique = techniques[i];
+  for (size_t i = 0; i < schools.size(); ++i) out.impressions[i].school = schools[i];
   return out;
 }
 

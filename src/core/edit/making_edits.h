@@ -10,9 +10,9 @@
 namespace havlo {
 
 /// The plan's own school; impressions that followed the one before follow this one.
-Plan withDefaultTechnique(const Plan& plan, Technique technique);
-/// Each impression's school at once. @param techniques  by impression
-Result<Plan> withTechniques(const Plan& plan, const std::vector<Technique>& techniques);
+Plan withDefaultSchool(const Plan& plan, School school);
+/// Each impression's school at once. @param schools  by impression
+Result<Plan> withSchools(const Plan& plan, const std::vector<School>& schools);
 
 /// The maker's own stamping order. @param order  impression ids, each at most once; empty: the best is found
 /// again

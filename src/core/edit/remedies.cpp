@@ -39,13 +39,12 @@ struct Finder {
   std::vector<char> fitted;
   std::vector<Remedy> out;
 
-  const Impression& thing() const { return plan.impressions[static_cast<size_t>(index)]; }
+  const Impression& thing() const { return plan.impressions[ix(index)]; }
   StampRef stamp() const { return plan.stamp(thing().stamp); }
 
   static std::vector<char> fits(const Plan& p) {
     std::vector<char> out(p.impressions.size(), 2);  // 2: not asked
-    for (const ScaleReading& s : readScales(p))
-      out[static_cast<size_t>(s.impression)] = s.verdict == ScaleVerdict::Fits;
+    for (const ScaleReading& s : readScales(p)) out[ix(s.impression)] = s.verdict == ScaleVerdict::Fits;
     return out;
   }
 
@@ -88,8 +87,8 @@ struct Finder {
     }
     if (!best) return;
     PlanWithStamp held = withStamp(plan, **best);
-    held.plan.impressions[static_cast<size_t>(index)].stamp = held.stamp;
-    held.plan.impressions[static_cast<size_t>(index)].part.clear();
+    held.plan.impressions[ix(index)].stamp = held.stamp;
+    held.plan.impressions[ix(index)].part.clear();
     Remedy r;
     r.what = Remedy::What::AnotherSize;
     r.stamp = (*best)->name;

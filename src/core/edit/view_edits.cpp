@@ -32,7 +32,7 @@ std::string freeRow(const Plan& plan) {
 
 const char* stemOf(GroundKind kind) {
   constexpr const char* stems[] = {"path", "canal", "rails", "wall", "water", "ripples", "shadow"};
-  return stems[static_cast<size_t>(kind)];
+  return stems[ix(kind)];
 }
 
 }  // namespace
@@ -139,7 +139,7 @@ Result<Plan> withLit(const Plan& plan, const std::string& impression, LitFrom fr
   const int i = plan.indexOf(impression);
   if (i < 0) return Error{ErrorCode::BadInput, "there is no impression \"" + impression + "\"", {}};
   Plan out = plan;
-  out.impressions[static_cast<size_t>(i)].lit = from;
+  out.impressions[ix(i)].lit = from;
   return out;
 }
 
@@ -157,7 +157,7 @@ Result<Plan> withRow(const Plan& plan, const RowWish& wish, const RowPlan& row, 
   int number = 0;
   for (const RowPlace& place : row.places) {
     if (!place.seen) continue;
-    auto next = withNewImpression(out, stamps[static_cast<size_t>(place.size)], place.at);
+    auto next = withNewImpression(out, stamps[ix(place.size)], place.at);
     if (!next) return next;
     out = std::move(next).value();
     Impression& made = out.impressions.back();

@@ -50,7 +50,7 @@ std::vector<EyeLine> eyeLines(const Plan& plan, const Analysis& a, int hero) {
     if (hero < 0 || line.thing == hero) {
       line.misses_mm = 0, line.leads = line.thing == hero && hero >= 0;
     } else {
-      line.misses_mm = missOf(line.from, line.to, a.meetings.placed[static_cast<size_t>(hero)]->silhouette);
+      line.misses_mm = missOf(line.from, line.to, a.meetings.placed[ix(hero)]->silhouette);
       line.leads = line.misses_mm <= kLeads_mm;
     }
     out.push_back(line);
@@ -73,7 +73,7 @@ std::vector<EyeLine> eyeLines(const Plan& plan, const Analysis& a, int hero) {
     if (things.size() < 3) continue;
     std::sort(things.begin(), things.end(),
               [&](int p, int q) { return a.depth->distance_m(p) < a.depth->distance_m(q); });
-    const auto foot = [&](int i) { return plan.impressions[static_cast<size_t>(i)].at; };
+    const auto foot = [&](int i) { return plan.impressions[ix(i)].at; };
     const Point from = foot(things.front()), to = foot(things.back());
     if (std::hypot(to.x - from.x, to.y - from.y) < 5) continue;
     add({EyeLineKind::Row, things.front(), -1, from, to, 0, false});
@@ -87,8 +87,8 @@ std::vector<EyeLine> eyeLines(const Plan& plan, const Analysis& a, int hero) {
     if (hero >= 0) {
       double best = 1e9;
       for (size_t k = 0; k + 1 < mark.along.size(); ++k)
-        best = std::min(best, missOf(mark.along[k], mark.along[k + 1],
-                                     a.meetings.placed[static_cast<size_t>(hero)]->silhouette));
+        best =
+            std::min(best, missOf(mark.along[k], mark.along[k + 1], a.meetings.placed[ix(hero)]->silhouette));
       line.misses_mm = best, line.leads = best <= kLeads_mm;
     }
     out.push_back(line);

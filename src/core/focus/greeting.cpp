@@ -12,7 +12,7 @@
 namespace havlo {
 namespace {
 
-bool knocksOut(const Impression& i) { return i.technique != Technique::Overprint; }
+bool knocksOut(const Impression& i) { return i.school != School::Overprint; }
 
 struct Ground {
   std::vector<LinearRgb> pixels;  // beside the letters
@@ -57,16 +57,6 @@ double legibility(const Ground& ground, const LinearRgb& letters) {
 LinearRgb lettersOf(const Plan& plan, const Impression& thing, const LinearRgb& ground) {
   const Ink& ink = *plan.ink(thing.ink);
   return pressedOn(knocksOut(thing) ? linearOf(plan.card.paper.colour) : ground, ink, thing.generation);
-}
-
-LinearRgb ofLab(const Lab& lab) {
-  const double fy = (lab.L + 16) / 116, fx = fy + lab.a / 500, fz = fy - lab.b / 200;
-  const auto cube = [](double f) { return f > 6.0 / 29 ? f * f * f : (116 * f - 16) / 903.2963; };
-  const double x = cube(fx) * 0.95047, y = cube(fy), z = cube(fz) * 1.08883;
-  const auto channel = [](double v) { return static_cast<float>(std::clamp(v, 0.0, 1.0)); };
-  return {channel(3.2404542 * x - 1.5371385 * y - 0.4985314 * z),
-          channel(-0.9692660 * x + 1.8760108 * y + 0.0415560 * z),
-          channel(0.0556434 * x - 0.2040259 * y + 1.0572252 * z)};
 }
 
 /// Middle of the silhouette's area, stamp frame: where it seems centred.
@@ -119,7 +109,7 @@ double ratioWanted(const Stamp& greeting) {
 
 std::optional<GreetingPlace> placeGreeting(const Plan& plan, const Analysis& a, const Looks& l,
                                            const Field& lightness, int impression, const GreetingWish& wish) {
-  const auto k = static_cast<size_t>(impression);
+  const auto k = ix(impression);
   const Impression& thing = plan.impressions[k];
   const Stamp& stamp = *a.meetings.placed[k]->outline->stamp;
   const Box own = boxOf(stamp.silhouette);
@@ -130,12 +120,11 @@ std::optional<GreetingPlace> placeGreeting(const Plan& plan, const Analysis& a, 
   const double h = own.height() + 2 * kGreetingMargin_mm + second;
   if (wish.sameGround && l.hero >= 0) {
     // Only places whose lower edge lies on the ground line: everything above and below it is shut.
-    const double line = plan.impressions[static_cast<size_t>(l.hero)].at.y - kGreetingMargin_mm - second;
+    const double line = plan.impressions[ix(l.hero)].at.y - kGreetingMargin_mm - second;
     for (int y = 0; y < l.grid.height; ++y) {
       const double mm = l.grid.centre(0, y).y;
       if (mm >= line && mm <= line + h + 1) continue;
-      for (int x = 0; x < l.grid.width; ++x)
-        map.free[static_cast<size_t>(y) * static_cast<size_t>(l.grid.width) + static_cast<size_t>(x)] = 0;
+      for (int x = 0; x < l.grid.width; ++x) map.free[ix(y) * ix(l.grid.width) + ix(x)] = 0;
     }
   }
   const auto found = placeFor(map, w, h, thing.at);
@@ -154,8 +143,7 @@ std::optional<GreetingPlace> placeGreeting(const Plan& plan, const Analysis& a, 
                     std::max(out.room.left + kGreetingMargin_mm - own.left,
                              out.room.right - kGreetingMargin_mm - own.right));
   double bottom = out.room.bottom + second + spareY * (0.5 + kAbove) - own.bottom;
-  if (wish.sameGround && l.hero >= 0)
-    bottom = plan.impressions[static_cast<size_t>(l.hero)].at.y - own.bottom;
+  if (wish.sameGround && l.hero >= 0) bottom = plan.impressions[ix(l.hero)].at.y - own.bottom;
   out.foot = {left + stamp.foot.x, bottom + stamp.foot.y};
   return out;
 }
@@ -190,15 +178,14 @@ std::vector<Greeting> readGreetings(const Plan& plan, const Analysis& a, const L
     std::vector<int> pixels(plan.impressions.size(), 0);
     for (int y = 0; y < l.grid.height; ++y)
       for (int x = 0; x < l.grid.width; ++x) {
-        const int o =
-            l.owner[static_cast<size_t>(y) * static_cast<size_t>(l.grid.width) + static_cast<size_t>(x)];
+        const int o = l.owner[ix(y) * ix(l.grid.width) + ix(x)];
         if (o < 0 || o == g.impression || !box.contains(l.grid.centre(x, y))) continue;
-        const Role role = a.meetings.placed[static_cast<size_t>(o)]->outline->stamp->role;
-        if (!factsOf(role).backdrop) ++pixels[static_cast<size_t>(o)];
+        const Role role = a.meetings.placed[ix(o)]->outline->stamp->role;
+        if (!factsOf(role).backdrop) ++pixels[ix(o)];
       }
     for (size_t o = 0; o < pixels.size(); ++o) {
       g.crowded_mm2 += pixels[o] * l.grid.pixelArea_mm2();
-      if (pixels[o] > 0 && (g.crowding < 0 || pixels[o] > pixels[static_cast<size_t>(g.crowding)]))
+      if (pixels[o] > 0 && (g.crowding < 0 || pixels[o] > pixels[ix(g.crowding)]))
         g.crowding = static_cast<int>(o);
     }
     if (const auto place = placeGreeting(plan, a, l, lightness, g.impression)) {
@@ -229,10 +216,10 @@ std::vector<Greeting> readGreetings(const Plan& plan, const Analysis& a, const L
 
 std::vector<LegibleWay> waysToLegible(const Plan& plan, const Greeting& g) {
   std::vector<LegibleWay> out;
-  const auto i = static_cast<size_t>(g.impression);
+  const auto i = ix(g.impression);
   const Impression& thing = plan.impressions[i];
   const Stamp& stamp = *plan.stamp(thing.stamp);
-  const LinearRgb ground = ofLab(g.ground), paper = linearOf(plan.card.paper.colour);
+  const LinearRgb ground = linearOf(g.ground), paper = linearOf(plan.card.paper.colour);
   if (g.better && g.betterRatio > g.ratio + 0.05) {
     Fix f;
     f.what = Fix::What::MoveFoot, f.impression = g.impression, f.to = *g.better;
@@ -247,15 +234,15 @@ std::vector<LegibleWay> waysToLegible(const Plan& plan, const Greeting& g) {
     Fix f;
     f.impression = g.impression, f.ink = ink.id, f.generation = 1;
     f.what = embossed ? Fix::What::School : Fix::What::Press;
-    f.technique = Technique::Resist;
+    f.school = School::Resist;
     out.push_back({embossed ? LegibleBy::WhiteEmbossing : LegibleBy::Ink, ratio, std::move(f)});
   }
   // On a strip of its own the ground is clean paper; only where its shape is a strip or banner.
   const double filled = areaOf(stamp.silhouette) / std::max(1.0, stamp.width_mm * stamp.height_mm);
-  if (thing.technique != Technique::PopUp && filled > 0.6) {
+  if (thing.school != School::PopUp && filled > 0.6) {
     const Ink& ink = *plan.ink(thing.ink);
     Fix f;
-    f.what = Fix::What::School, f.impression = g.impression, f.technique = Technique::PopUp;
+    f.what = Fix::What::School, f.impression = g.impression, f.school = School::PopUp;
     const double ratio =
         contrastRatio(luminanceOf(paper), luminanceOf(pressedOn(paper, ink, thing.generation)));
     if (ratio > g.ratio + 0.05) out.push_back({LegibleBy::Strip, ratio, std::move(f)});

@@ -65,12 +65,12 @@ LabPicture pictureOf(const Canvas& card) {
 /// The impression in front at each pixel.
 std::vector<int> ownersOf(const Analysis& a, PressTiles& tiles) {
   const Grid& g = tiles.grid();
-  std::vector<int> owner(static_cast<size_t>(g.width) * static_cast<size_t>(g.height), -1);
+  std::vector<int> owner(ix(g.width) * ix(g.height), -1);
   for (int i : a.knots.frontToBack) {
     const Tile& t = tiles.silhouette(i);
     for (int y = t.y; y < t.y + t.height; ++y)
       for (int x = t.x; x < t.x + t.width; ++x) {
-        int& o = owner[static_cast<size_t>(y) * static_cast<size_t>(g.width) + static_cast<size_t>(x)];
+        int& o = owner[ix(y) * ix(g.width) + ix(x)];
         if (o < 0 && t.row(y)[x - t.x]) o = i;
       }
   }
@@ -82,9 +82,7 @@ std::vector<int> withNearMisses(const std::vector<int>& owner, const Grid& g) {
   std::vector<int> out = owner;
   const int r = static_cast<int>(kNearMiss_px);
   std::vector<int> away(owner.size(), r * r + 1);
-  const auto index = [&](int x, int y) {
-    return static_cast<size_t>(y) * static_cast<size_t>(g.width) + static_cast<size_t>(x);
-  };
+  const auto index = [&](int x, int y) { return ix(y) * ix(g.width) + ix(x); };
   const auto bare = [&](int x, int y) {
     return x >= 0 && y >= 0 && x < g.width && y < g.height && owner[index(x, y)] < 0;
   };
@@ -106,8 +104,7 @@ void drawByRole(Looks& out, const Analysis& a, const std::vector<int>& near) {
   for (size_t k = 0; k < near.size(); ++k) {
     float& v = out.saliency.pull.v[k];
     if (near[k] >= 0)
-      v *= static_cast<float>(
-          factsOf(a.meetings.placed[static_cast<size_t>(near[k])]->outline->stamp->role).draw);
+      v *= static_cast<float>(factsOf(a.meetings.placed[ix(near[k])]->outline->stamp->role).draw);
     sum += static_cast<double>(v);
   }
   if (sum > 0)
@@ -121,7 +118,7 @@ void measureShares(Looks& out, const std::vector<int>& near) {
   for (size_t k = 0; k < near.size(); ++k) {
     const double v = static_cast<double>(out.saliency.pull.v[k]);
     sum += v * v;
-    (near[k] < 0 ? out.elsewhere : out.shares[static_cast<size_t>(near[k])]) += v * v;
+    (near[k] < 0 ? out.elsewhere : out.shares[ix(near[k])]) += v * v;
   }
   if (sum > 0) {
     for (double& s : out.shares) s /= sum;
@@ -129,9 +126,8 @@ void measureShares(Looks& out, const std::vector<int>& near) {
   }
   out.ranking.resize(out.ids.size());
   std::iota(out.ranking.begin(), out.ranking.end(), 0);
-  std::stable_sort(out.ranking.begin(), out.ranking.end(), [&](int p, int q) {
-    return out.shares[static_cast<size_t>(p)] > out.shares[static_cast<size_t>(q)];
-  });
+  std::stable_sort(out.ranking.begin(), out.ranking.end(),
+                   [&](int p, int q) { return out.shares[ix(p)] > out.shares[ix(q)]; });
 }
 
 struct ThingMeans {
@@ -150,7 +146,7 @@ ThingMeans meansOf(const Looks& l, const std::vector<int>& near, int thing) {
 
 /// Distance from the thing's box to the nearest other thing's that stands for itself.
 double aloneness(const Analysis& a, int thing) {
-  const Box b = boxOf(a.meetings.placed[static_cast<size_t>(thing)]->silhouette);
+  const Box b = boxOf(a.meetings.placed[ix(thing)]->silhouette);
   double best = 1e9;
   for (size_t k = 0; k < a.meetings.placed.size(); ++k) {
     const Placed& p = *a.meetings.placed[k];
@@ -169,11 +165,10 @@ void findRivals(Looks& out, const Plan& plan, const Analysis& a, const std::vect
   const double mine = out.heroShare();
   const ThingMeans me = meansOf(out, near, out.hero);
   for (int t : out.ranking) {
-    const double share = out.shares[static_cast<size_t>(t)];
+    const double share = out.shares[ix(t)];
     if (t == out.hero || share < std::max(kRivalShare * mine, 0.08)) continue;
     const ThingMeans it = meansOf(out, near, t);
-    const Box panel = plan.card.panel.box(),
-              box = boxOf(a.meetings.placed[static_cast<size_t>(t)]->silhouette);
+    const Box panel = plan.card.panel.box(), box = boxOf(a.meetings.placed[ix(t)]->silhouette);
     const double border = std::min(
         {box.left - panel.left, panel.right - box.right, box.bottom - panel.bottom, panel.top - box.top});
     std::vector<std::pair<double, RivalWhy>> why;
@@ -215,14 +210,10 @@ Standout standoutOf(const Plan& plan, const Looks& l, const Canvas& card, PressT
   const int x0 = std::max(0, t.x - r), x1 = std::min(g.width, t.x + t.width + r);
   const int y0 = std::max(0, t.y - r), y1 = std::min(g.height, t.y + t.height + r);
   const int w = x1 - x0;
-  const auto owned = [&](int x, int y) {
-    return l.owner[static_cast<size_t>(y) * static_cast<size_t>(g.width) + static_cast<size_t>(x)] == thing;
-  };
+  const auto owned = [&](int x, int y) { return l.owner[ix(y) * ix(g.width) + ix(x)] == thing; };
   // Grown by r: along rows, then along columns.
-  std::vector<uint8_t> rows(static_cast<size_t>(w) * static_cast<size_t>(y1 - y0), 0);
-  const auto at = [&](int x, int y) -> uint8_t& {
-    return rows[static_cast<size_t>(y - y0) * static_cast<size_t>(w) + static_cast<size_t>(x - x0)];
-  };
+  std::vector<uint8_t> rows(ix(w) * ix(y1 - y0), 0);
+  const auto at = [&](int x, int y) -> uint8_t& { return rows[ix(y - y0) * ix(w) + ix(x - x0)]; };
   for (int y = y0; y < y1; ++y)
     for (int x = x0; x < x1; ++x)
       if (owned(x, y))
@@ -245,11 +236,11 @@ Standout standoutOf(const Plan& plan, const Looks& l, const Canvas& card, PressT
   out.difference = ciede2000(out.own, out.around);
   out.ratio = contrastRatio(luminanceOf(o), luminanceOf(a));
   // Line art shows by its lines: the ink itself on its paper, or on what it is printed over.
-  const Impression& thing_ = plan.impressions[static_cast<size_t>(thing)];
+  const Impression& thing_ = plan.impressions[ix(thing)];
   const Stamp& stamp = *plan.stamp(thing_.stamp);
   if (stamp.solid && stamp.art.empty()) return out;
   const Ink& ink = *plan.ink(thing_.ink);
-  const LinearRgb ground = thing_.technique == Technique::Overprint ? a : linearOf(plan.card.paper.colour);
+  const LinearRgb ground = thing_.school == School::Overprint ? a : linearOf(plan.card.paper.colour);
   const LinearRgb line = pressedOn(ground, ink, thing_.generation);
   if (const double d = ciede2000(labOf(line), out.around); d > out.difference) {
     out.difference = d;
@@ -302,9 +293,7 @@ FreeMap plainMap(const Plan& plan, const Analysis& a, const Grid& g, const std::
   // Least and greatest lightness within 5 x 5, the exception left out: along rows, then along columns.
   constexpr int kR = 2;
   Field low(g.width, g.height, 1000), high(g.width, g.height, -1000);
-  const auto index = [&](int x, int y) {
-    return static_cast<size_t>(y) * static_cast<size_t>(g.width) + static_cast<size_t>(x);
-  };
+  const auto index = [&](int x, int y) { return ix(y) * ix(g.width) + ix(x); };
   for (int y = 0; y < g.height; ++y)
     for (int x = 0; x < g.width; ++x) {
       float& l = low.at(x, y);
@@ -332,7 +321,7 @@ FreeMap plainMap(const Plan& plan, const Analysis& a, const Grid& g, const std::
         map.free[k] = 1;
         continue;
       }
-      if (o >= 0 && stands[static_cast<size_t>(o)]) continue;
+      if (o >= 0 && stands[ix(o)]) continue;
       float l = 1000, h = -1000;
       for (int j = std::max(0, y - kR); j <= std::min(g.height - 1, y + kR); ++j)
         l = std::min(l, low.at(x, j)), h = std::max(h, high.at(x, j));
@@ -353,7 +342,7 @@ int Looks::ownerAt(Point p) const {
   const int x = static_cast<int>(p.x * grid.pxPerMmX());
   const int y = static_cast<int>((grid.panelHeight_mm - p.y) * grid.pxPerMmY());
   if (x < 0 || y < 0 || x >= grid.width || y >= grid.height) return -1;
-  return owner[static_cast<size_t>(y) * static_cast<size_t>(grid.width) + static_cast<size_t>(x)];
+  return owner[ix(y) * ix(grid.width) + ix(x)];
 }
 
 Grid lookGrid(const Box& panel) {
@@ -389,7 +378,7 @@ std::vector<Look> firstLooks(const Field& pull, const Grid& g, const std::vector
   float first = 0;
   while (static_cast<int>(out.size()) < most && !soft.v.empty()) {
     const auto best = std::max_element(soft.v.begin(), soft.v.end());
-    const auto k = static_cast<size_t>(best - soft.v.begin());
+    const auto k = ix(best - soft.v.begin());
     if (out.empty()) first = *best;
     if (*best <= 0 || *best < 0.1f * first) break;
     const int x = static_cast<int>(k) % pull.width, y = static_cast<int>(k) / pull.width;
@@ -397,18 +386,16 @@ std::vector<Look> firstLooks(const Field& pull, const Grid& g, const std::vector
     out.push_back({g.centre(x, y), thing, static_cast<double>(*best / first)});
     const bool whole = thing >= 0 && areaOf(thing) < 0.25;
     const auto bell = [r](int n, int middle) {
-      std::vector<float> out_(static_cast<size_t>(n));
+      std::vector<float> out_(ix(n));
       for (int i = 0; i < n; ++i)
-        out_[static_cast<size_t>(i)] = static_cast<float>(std::exp(-(i - middle) * (i - middle) / (r * r)));
+        out_[ix(i)] = static_cast<float>(std::exp(-(i - middle) * (i - middle) / (r * r)));
       return out_;
     };
     const std::vector<float> across = bell(soft.width, x), down = bell(soft.height, y);
     for (int j = 0; j < soft.height; ++j)
       for (int i = 0; i < soft.width; ++i) {
-        float keep = 1 - across[static_cast<size_t>(i)] * down[static_cast<size_t>(j)];
-        if (whole &&
-            owner[static_cast<size_t>(j) * static_cast<size_t>(soft.width) + static_cast<size_t>(i)] == thing)
-          keep *= 0.1f;
+        float keep = 1 - across[ix(i)] * down[ix(j)];
+        if (whole && owner[ix(j) * ix(soft.width) + ix(i)] == thing) keep *= 0.1f;
         soft.at(i, j) *= keep;
       }
   }

@@ -81,7 +81,7 @@ struct Looks {
   double plainShare = 0;  ///< of the panel that nothing stands on
   Box plainest;           ///< the largest plain rectangle
 
-  double heroShare() const { return hero < 0 ? 0 : shares[static_cast<size_t>(hero)]; }
+  double heroShare() const { return hero < 0 ? 0 : shares[ix(hero)]; }
   /// Is it about the same things as the plan?
   bool fits(const Plan& plan) const;
   int ownerAt(Point p) const;

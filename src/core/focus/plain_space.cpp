@@ -9,17 +9,17 @@ namespace havlo {
 PixelBox largestFree(const FreeMap& map) {
   const int w = map.grid.width, h = map.grid.height;
   PixelBox best;
-  std::vector<int> tall(static_cast<size_t>(w) + 1, 0), stack;
+  std::vector<int> tall(ix(w) + 1, 0), stack;
   for (int y = 0; y < h; ++y) {
     for (int x = 0; x < w; ++x) {
-      int& t = tall[static_cast<size_t>(x)];
+      int& t = tall[ix(x)];
       t = map.at(x, y) ? t + 1 : 0;
     }
     stack.clear();
     for (int x = 0; x <= w; ++x) {
-      const int here = x < w ? tall[static_cast<size_t>(x)] : 0;
-      while (!stack.empty() && tall[static_cast<size_t>(stack.back())] >= here) {
-        const int high = tall[static_cast<size_t>(stack.back())];
+      const int here = x < w ? tall[ix(x)] : 0;
+      while (!stack.empty() && tall[ix(stack.back())] >= here) {
+        const int high = tall[ix(stack.back())];
         stack.pop_back();
         const int from = stack.empty() ? 0 : stack.back() + 1;
         if (high * (x - from) > best.width * best.height) best = {from, y - high + 1, x - from, high};
@@ -38,18 +38,16 @@ Box boxOf(const Grid& g, const PixelBox& b) {
 
 std::optional<FreePlace> placeFor(const FreeMap& map, double width_mm, double height_mm, Point wish) {
   const Grid& g = map.grid;
-  const auto stride = static_cast<size_t>(g.width) + 1;
-  std::vector<int> taken(stride * (static_cast<size_t>(g.height) + 1), 0);
+  const auto stride = ix(g.width) + 1;
+  std::vector<int> taken(stride * (ix(g.height) + 1), 0);
   for (int y = 0; y < g.height; ++y)
     for (int x = 0; x < g.width; ++x) {
-      const auto k = static_cast<size_t>(y) * stride + static_cast<size_t>(x);
+      const auto k = ix(y) * stride + ix(x);
       taken[k + stride + 1] = taken[k + stride] + taken[k + 1] - taken[k] + (map.at(x, y) ? 0 : 1);
     }
   const auto isFree = [&](int x0, int y0, int x1, int y1) {
     if (x0 < 0 || y0 < 0 || x1 > g.width || y1 > g.height) return false;
-    const auto at = [&](int x, int y) {
-      return taken[static_cast<size_t>(y) * stride + static_cast<size_t>(x)];
-    };
+    const auto at = [&](int x, int y) { return taken[ix(y) * stride + ix(x)]; };
     return at(x1, y1) - at(x0, y1) - at(x1, y0) + at(x0, y0) == 0;
   };
   const int w = static_cast<int>(std::ceil(width_mm * g.pxPerMmX())),

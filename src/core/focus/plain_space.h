@@ -13,9 +13,7 @@ namespace havlo {
 struct FreeMap {
   Grid grid;
   std::vector<uint8_t> free;
-  bool at(int x, int y) const {
-    return free[static_cast<size_t>(y) * static_cast<size_t>(grid.width) + static_cast<size_t>(x)] != 0;
-  }
+  bool at(int x, int y) const { return free[ix(y) * ix(grid.width) + ix(x)] != 0; }
 };
 
 /// The largest rectangle of free pixels, in pixels: left, top, width, height. Empty width if there is none.

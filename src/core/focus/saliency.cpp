@@ -31,9 +31,9 @@ Pyramid pyramidOf(Field f) {
 Field finestDifference(const Field& centre, const Field& surround) {
   Field out(surround.width, surround.height), count(surround.width, surround.height);
   for (int y = 0; y < centre.height; ++y) {
-    const size_t row = static_cast<size_t>(y / 2) * static_cast<size_t>(out.width);
-    const float* from = &centre.v[static_cast<size_t>(y) * static_cast<size_t>(centre.width)];
-    for (size_t x = 0; x < static_cast<size_t>(centre.width); ++x) {
+    const size_t row = ix(y / 2) * ix(out.width);
+    const float* from = &centre.v[ix(y) * ix(centre.width)];
+    for (size_t x = 0; x < ix(centre.width); ++x) {
       out.v[row + x / 2] += std::fabs(from[x] - surround.v[row + x / 2]);
       ++count.v[row + x / 2];
     }
@@ -49,9 +49,9 @@ Field contrastsOf(const Pyramid& p, float least) {
   Field sum(w, h);
   for (int c : kCentres)
     for (int d : kDeltas) {
-      const Field& centre = p[static_cast<size_t>(c)];
+      const Field& centre = p[ix(c)];
       if (centre.v.empty()) continue;
-      const Field& surround = p[static_cast<size_t>(c + d)];
+      const Field& surround = p[ix(c + d)];
       Field diff = resized(surround, c == 0 ? w : centre.width, c == 0 ? h : centre.height);
       if (c == 0) {
         diff = finestDifference(centre, diff);
@@ -122,13 +122,13 @@ Field halved(const Field& f) {
 Field resized(const Field& f, int width, int height) {
   Field out(width, height);
   if (f.width == 0 || f.height == 0) return out;
-  std::vector<int> x0(static_cast<size_t>(width)), x1 = x0;
-  std::vector<float> part(static_cast<size_t>(width));
+  std::vector<int> x0(ix(width)), x1 = x0;
+  std::vector<float> part(ix(width));
   for (int x = 0; x < width; ++x) {
     const float at =
         (static_cast<float>(x) + 0.5f) * static_cast<float>(f.width) / static_cast<float>(width) - 0.5f;
     const float low = std::floor(at);
-    const auto k = static_cast<size_t>(x);
+    const auto k = ix(x);
     part[k] = at - low;
     x0[k] = std::clamp(static_cast<int>(low), 0, f.width - 1);
     x1[k] = std::clamp(static_cast<int>(low) + 1, 0, f.width - 1);
@@ -136,21 +136,18 @@ Field resized(const Field& f, int width, int height) {
   // Along the rows of the source first, then between them.
   Field rows(width, f.height);
   for (int y = 0; y < f.height; ++y) {
-    const float* from = &f.v[static_cast<size_t>(y) * static_cast<size_t>(f.width)];
-    float* to = &rows.v[static_cast<size_t>(y) * static_cast<size_t>(width)];
-    for (size_t k = 0; k < static_cast<size_t>(width); ++k)
-      to[k] = from[x0[k]] + part[k] * (from[x1[k]] - from[x0[k]]);
+    const float* from = &f.v[ix(y) * ix(f.width)];
+    float* to = &rows.v[ix(y) * ix(width)];
+    for (size_t k = 0; k < ix(width); ++k) to[k] = from[x0[k]] + part[k] * (from[x1[k]] - from[x0[k]]);
   }
   for (int y = 0; y < height; ++y) {
     const float at =
         (static_cast<float>(y) + 0.5f) * static_cast<float>(f.height) / static_cast<float>(height) - 0.5f;
     const float low = std::floor(at), v = at - low;
-    const auto row = [&](int k) {
-      return &rows.v[static_cast<size_t>(std::clamp(k, 0, f.height - 1)) * static_cast<size_t>(width)];
-    };
+    const auto row = [&](int k) { return &rows.v[ix(std::clamp(k, 0, f.height - 1)) * ix(width)]; };
     const float *up = row(static_cast<int>(low)), *down = row(static_cast<int>(low) + 1);
-    float* to = &out.v[static_cast<size_t>(y) * static_cast<size_t>(width)];
-    for (size_t k = 0; k < static_cast<size_t>(width); ++k) to[k] = up[k] + v * (down[k] - up[k]);
+    float* to = &out.v[ix(y) * ix(width)];
+    for (size_t k = 0; k < ix(width); ++k) to[k] = up[k] + v * (down[k] - up[k]);
   }
   return out;
 }
@@ -163,8 +160,8 @@ Field pooled(const Field& f) {
   if (side <= 1) return f;
   Field out((f.width + side - 1) / side, (f.height + side - 1) / side);
   for (int y = 0; y < f.height; ++y) {
-    const float* from = &f.v[static_cast<size_t>(y) * static_cast<size_t>(f.width)];
-    float* to = &out.v[static_cast<size_t>(y / side) * static_cast<size_t>(out.width)];
+    const float* from = &f.v[ix(y) * ix(f.width)];
+    float* to = &out.v[ix(y / side) * ix(out.width)];
     for (int x = 0; x < f.width; ++to)
       for (const int end = std::min(f.width, x + side); x < end; ++x) *to = std::max(*to, from[x]);
   }
@@ -191,10 +188,8 @@ Field greatestWithin(const Field& f, int near) {
   Field rows(f.width, f.height), out(f.width, f.height);
   std::vector<int> queue;
   for (int y = 0; y < f.height; ++y)
-    slidingMax(&f.v[static_cast<size_t>(y) * static_cast<size_t>(f.width)], &rows.at(0, y), f.width, 1, near,
-               queue);
-  for (int x = 0; x < f.width; ++x)
-    slidingMax(&rows.v[static_cast<size_t>(x)], &out.at(x, 0), f.height, f.width, near, queue);
+    slidingMax(&f.v[ix(y) * ix(f.width)], &rows.at(0, y), f.width, 1, near, queue);
+  for (int x = 0; x < f.width; ++x) slidingMax(&rows.v[ix(x)], &out.at(x, 0), f.height, f.width, near, queue);
   return out;
 }
 

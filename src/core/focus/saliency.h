@@ -8,6 +8,8 @@
 #include <cstddef>
 #include <vector>
 
+#include "core/base/index.h"
+
 namespace havlo {
 
 /// A grid of values, row 0 at the top.
@@ -16,14 +18,9 @@ struct Field {
   std::vector<float> v;
 
   Field() = default;
-  Field(int w, int h, float value = 0)
-      : width(w), height(h), v(static_cast<size_t>(w) * static_cast<size_t>(h), value) {}
-  float& at(int x, int y) {
-    return v[static_cast<size_t>(y) * static_cast<size_t>(width) + static_cast<size_t>(x)];
-  }
-  float at(int x, int y) const {
-    return v[static_cast<size_t>(y) * static_cast<size_t>(width) + static_cast<size_t>(x)];
-  }
+  Field(int w, int h, float value = 0) : width(w), height(h), v(ix(w) * ix(h), value) {}
+  float& at(int x, int y) { return v[ix(y) * ix(width) + ix(x)]; }
+  float at(int x, int y) const { return v[ix(y) * ix(width) + ix(x)]; }
 };
 
 /// A small picture in CIE Lab.

@@ -10,12 +10,9 @@ namespace {
 /// Running mean over 2 r + 1 pixels, one way; borders repeated.
 void boxBlur(std::vector<LinearRgb>& p, int width, int height, int r, bool along) {
   const int n = along ? width : height, lines = along ? height : width;
-  std::vector<LinearRgb> line(static_cast<size_t>(n));
+  std::vector<LinearRgb> line(ix(n));
   for (int k = 0; k < lines; ++k) {
-    const auto index = [&](int i) {
-      return along ? static_cast<size_t>(k) * static_cast<size_t>(width) + static_cast<size_t>(i)
-                   : static_cast<size_t>(i) * static_cast<size_t>(width) + static_cast<size_t>(k);
-    };
+    const auto index = [&](int i) { return along ? ix(k) * ix(width) + ix(i) : ix(i) * ix(width) + ix(k); };
     std::array<double, 3> sum{};
     const auto add = [&](int i, double sign) {
       const LinearRgb& c = p[index(std::clamp(i, 0, n - 1))];
@@ -23,12 +20,11 @@ void boxBlur(std::vector<LinearRgb>& p, int width, int height, int r, bool along
     };
     for (int i = -r; i <= r; ++i) add(i, 1);
     for (int i = 0; i < n; ++i) {
-      for (size_t ch = 0; ch < 3; ++ch)
-        line[static_cast<size_t>(i)][ch] = static_cast<float>(sum[ch] / (2 * r + 1));
+      for (size_t ch = 0; ch < 3; ++ch) line[ix(i)][ch] = static_cast<float>(sum[ch] / (2 * r + 1));
       add(i + r + 1, 1);
       add(i - r, -1);
     }
-    for (int i = 0; i < n; ++i) p[index(i)] = line[static_cast<size_t>(i)];
+    for (int i = 0; i < n; ++i) p[index(i)] = line[ix(i)];
   }
 }
 
@@ -39,14 +35,13 @@ Canvas squinted(const Canvas& card, double blur_mm) {
   // Three box blurs come close to a Gaussian of the same spread.
   const int r = std::max(1, static_cast<int>(std::lround(blur_mm * g.pxPerMmX() / std::sqrt(3.0))));
   std::vector<LinearRgb> p;
-  p.reserve(static_cast<size_t>(g.width) * static_cast<size_t>(g.height));
+  p.reserve(ix(g.width) * ix(g.height));
   for (int y = 0; y < g.height; ++y)
     for (int x = 0; x < g.width; ++x) p.push_back(card.at(x, y));
   for (int k = 0; k < 3; ++k) boxBlur(p, g.width, g.height, r, true), boxBlur(p, g.width, g.height, r, false);
   Canvas out = card;
   for (int y = 0; y < g.height; ++y)
-    for (int x = 0; x < g.width; ++x)
-      out.set(x, y, p[static_cast<size_t>(y) * static_cast<size_t>(g.width) + static_cast<size_t>(x)]);
+    for (int x = 0; x < g.width; ++x) out.set(x, y, p[ix(y) * ix(g.width) + ix(x)]);
   return out;
 }
 
@@ -63,8 +58,7 @@ Canvas inValues(const Canvas& card, int greys) {
   for (int y = 0; y < g.height; ++y)
     for (int x = 0; x < g.width; ++x) {
       const double L = labOf(card.at(x, y)).L;
-      const auto k =
-          static_cast<size_t>(std::clamp(static_cast<int>(std::lround(L / 100 * (steps - 1))), 0, steps - 1));
+      const auto k = ix(std::clamp(static_cast<int>(std::lround(L / 100 * (steps - 1))), 0, steps - 1));
       out.set(x, y, {linear[k], linear[k], linear[k]});
     }
   return out;

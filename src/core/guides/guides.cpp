@@ -52,8 +52,7 @@ void addRows(Sheet& sheet, const Plan& plan, const DepthOrder& depth) {
     std::sort(things.begin(), things.end(),
               [&](int a, int b) { return depth.distance_m(a) < depth.distance_m(b); });
     if (things.size() < 2 || !std::isfinite(depth.distance_m(things[0]))) continue;
-    const Point a = plan.impressions[static_cast<size_t>(things.front())].at,
-                b = plan.impressions[static_cast<size_t>(things.back())].at;
+    const Point a = plan.impressions[ix(things.front())].at, b = plan.impressions[ix(things.back())].at;
     if (std::fabs(b.y - a.y) < 1e-6) continue;
     const double t = (plan.view->horizon_mm - a.y) / (b.y - a.y);
     if (t <= 0) continue;

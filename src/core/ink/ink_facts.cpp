@@ -11,7 +11,7 @@ const InkFacts& factsOf(InkKind kind) {
       {InkKind::WaterReactive, false, false, true, false}, {InkKind::Embossing, true, true, false, false},
       {InkKind::Marker, true, false, false, true},         {InkKind::Paint, true, true, true, false},
   };
-  return table[static_cast<size_t>(kind)];
+  return table[ix(kind)];
 }
 
 LinearRgb pressedOn(const LinearRgb& ground, const Ink& ink, int generation) {

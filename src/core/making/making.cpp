@@ -34,8 +34,7 @@ Bench Bench::begin(std::string id, std::shared_ptr<const Plan> plan, AnalysisRef
   b.m_record.plan = std::move(plan);
   b.m_record.begun_s = now_s;
   b.m_analysis = std::move(analysis);
-  for (int i : b.m_analysis->order)
-    b.m_record.order.push_back(b.plan().impressions[static_cast<size_t>(i)].id);
+  for (int i : b.m_analysis->order) b.m_record.order.push_back(b.plan().impressions[ix(i)].id);
   b.m_shown = stepsToShow(b.m_analysis->sheet);
   b.m_record.steps.resize(b.m_shown.size());
   b.beginStep(now_s);
@@ -53,7 +52,7 @@ Result<Bench> Bench::resume(MakingRecord record) {
   record.at = std::clamp(record.at, 0, static_cast<int>(b.m_shown.size()));
   b.m_record = std::move(record);
   for (int k = 0; k < b.count(); ++k) {
-    auto& ticked = b.m_record.steps[static_cast<size_t>(k)].ticked;
+    auto& ticked = b.m_record.steps[ix(k)].ticked;
     if (!ticked.empty()) ticked.resize(b.step(k).covers.size(), 0);
   }
   return b;
@@ -89,7 +88,7 @@ void Bench::back(double now_s) {
 
 void Bench::tick(int cover, bool on) {
   if (finished() || cover < 0 || cover >= static_cast<int>(now().ticked.size())) return;
-  now().ticked[static_cast<size_t>(cover)] = on;
+  now().ticked[ix(cover)] = on;
 }
 
 void Bench::setNote(const std::string& note) {
@@ -106,11 +105,9 @@ std::vector<Bench::Drying> Bench::drying(double now_s) const {
     const Step& s = step(k);
     const double done = made(k).done_s;
     if (s.what == Do::Stamp)
-      prints[s.impression] =
-          done + plan().ink(plan().impressions[static_cast<size_t>(s.impression)].ink)->dryOnCard_s;
+      prints[s.impression] = done + plan().ink(plan().impressions[ix(s.impression)].ink)->dryOnCard_s;
     if (s.what == Do::Emboss) prints.erase(s.impression);
-    if (s.what == Do::Wash)
-      washes[s.wash] = done + plan().ink(plan().washes[static_cast<size_t>(s.wash)].ink)->dryOnCard_s;
+    if (s.what == Do::Wash) washes[s.wash] = done + plan().ink(plan().washes[ix(s.wash)].ink)->dryOnCard_s;
   }
   std::vector<Drying> out;
   for (const auto& [i, until] : prints)
@@ -137,14 +134,11 @@ double Bench::mustWait(double now_s) const {
                                              [&](const Cover& c) { return c.impression == d.impression; });
         break;
       case Do::Emboss:
-        matters =
-            d.impression == s.impression &&
-            plan().ink(plan().impressions[static_cast<size_t>(s.impression)].ink)->kind != InkKind::Embossing;
+        matters = d.impression == s.impression &&
+                  plan().ink(plan().impressions[ix(s.impression)].ink)->kind != InkKind::Embossing;
         break;
       case Do::Wash:
-        matters =
-            d.impression >= 0 &&
-            m_analysis->washes.meets[static_cast<size_t>(s.wash)][static_cast<size_t>(d.impression)].touches;
+        matters = d.impression >= 0 && m_analysis->washes.meets[ix(s.wash)][ix(d.impression)].touches;
         break;
       case Do::Cut:
         matters = d.impression == s.impression;
@@ -177,14 +171,12 @@ LogEntry logEntryOf(const Bench& b) {
   e.begun_s = b.record().begun_s, e.ended_s = b.record().ended_s;
   e.planned_min = a.sheet.minutes, e.spent_min = b.minutesSpent();
   e.copies = a.sheet.copies;
-  const auto idOf = [&](int i) {
-    return i < 0 ? std::string() : plan.impressions[static_cast<size_t>(i)].id;
-  };
+  const auto idOf = [&](int i) { return i < 0 ? std::string() : plan.impressions[ix(i)].id; };
   for (int k = 0; k < b.count(); ++k) {
     const Step& s = b.step(k);
     const StepRecord& r = b.made(k);
-    const int stamp = s.impression >= 0 ? a.stampOf[static_cast<size_t>(s.impression)] : s.stamp;
-    const std::string stampId = stamp >= 0 ? plan.stamps[static_cast<size_t>(stamp)]->id : std::string();
+    const int stamp = s.impression >= 0 ? a.stampOf[ix(s.impression)] : s.stamp;
+    const std::string stampId = stamp >= 0 ? plan.stamps[ix(stamp)]->id : std::string();
     e.steps.push_back(
         {std::string(wordOf(s.what)), idOf(s.impression), stampId, s.minutes + s.wait, spentOn(r)});
     for (const MishapNote& m : r.mishaps)
@@ -198,7 +190,7 @@ LogEntry logEntryOf(const Bench& b) {
   return e;
 }
 
-std::string_view wordOf(Mishap m) { return kMishaps[static_cast<size_t>(m)]; }
+std::string_view wordOf(Mishap m) { return kMishaps[ix(m)]; }
 
 std::optional<Mishap> mishapOf(std::string_view word) {
   for (size_t k = 0; k < std::size(kMishaps); ++k)

@@ -67,11 +67,9 @@ class Bench {
   int at() const { return m_record.at; }
   bool finished() const { return m_record.at >= count(); }
   /// The run sheet's step at a place; the place must be below count().
-  const Step& step(int place) const {
-    return m_analysis->sheet.steps[static_cast<size_t>(m_shown[static_cast<size_t>(place)])];
-  }
-  int sheetIndex(int place) const { return m_shown[static_cast<size_t>(place)]; }
-  const StepRecord& made(int place) const { return m_record.steps[static_cast<size_t>(place)]; }
+  const Step& step(int place) const { return m_analysis->sheet.steps[ix(m_shown[ix(place)])]; }
+  int sheetIndex(int place) const { return m_shown[ix(place)]; }
+  const StepRecord& made(int place) const { return m_record.steps[ix(place)]; }
 
   /// The step is done; the next one begins. Covers of it that were not ticked count as ticked.
   void done(double now_s);
@@ -101,7 +99,7 @@ class Bench {
   AnalysisRef m_analysis;
   std::vector<int> m_shown;
 
-  StepRecord& now() { return m_record.steps[static_cast<size_t>(m_record.at)]; }
+  StepRecord& now() { return m_record.steps[ix(m_record.at)]; }
   void beginStep(double now_s);
 };
 

@@ -25,9 +25,9 @@ std::vector<MaskLeft> masksLeft(const Bench& bench) {
                      [](const MaskAtHand& x, const MaskAtHand& y) { return x.uses > y.uses; });
     for (const auto& [mask, uses] : used) {
       MaskLeft left{maskId(*plan.stamps[s], mask), static_cast<int>(s), plan.supplies.maskLife - uses, {}};
-      if (mask < a.stampMasks[s].kept && static_cast<size_t>(mask) < atHand.size()) {
-        left.uses = atHand[static_cast<size_t>(mask)].uses - uses;
-        left.key = atHand[static_cast<size_t>(mask)].key;
+      if (mask < a.stampMasks[s].kept && ix(mask) < atHand.size()) {
+        left.uses = atHand[ix(mask)].uses - uses;
+        left.key = atHand[ix(mask)].key;
       }
       out.push_back(std::move(left));
     }

@@ -23,8 +23,8 @@ bool enough(const std::vector<int>& demands, int copies, const std::vector<int>&
   const auto wanted = [&](long steps) {
     const long whole = steps / copies;
     long sum = 0;
-    for (long k = 0; k < whole; ++k) sum += static_cast<long>(demands[static_cast<size_t>(k)]) * copies;
-    if (steps % copies) sum += (steps % copies) * demands[static_cast<size_t>(whole)];
+    for (long k = 0; k < whole; ++k) sum += static_cast<long>(demands[ix(k)]) * copies;
+    if (steps % copies) sum += (steps % copies) * demands[ix(whole)];
     return sum;
   };
   const long all = static_cast<long>(demands.size()) * copies;
@@ -53,7 +53,7 @@ class Rota {
       std::vector<Laid> chosen = choose(m_demands[k], true);
       if (!restCanFollow(k, chosen)) chosen = choose(m_demands[k], false);
       for (const Laid& l : chosen) {
-        --m_left[static_cast<size_t>(l.mask)];
+        --m_left[ix(l.mask)];
         for (auto it = m_lies.begin(); it != m_lies.end();)
           it = it->second == l.mask ? m_lies.erase(it) : std::next(it);
       }
@@ -72,9 +72,7 @@ class Rota {
     std::vector<int> masks;
     for (size_t m = 0; m < m_left.size(); ++m)
       if (m_left[m] > 0) masks.push_back(static_cast<int>(m));
-    std::stable_sort(masks.begin(), masks.end(), [&](int a, int b) {
-      return m_left[static_cast<size_t>(a)] > m_left[static_cast<size_t>(b)];
-    });
+    std::stable_sort(masks.begin(), masks.end(), [&](int a, int b) { return m_left[ix(a)] > m_left[ix(b)]; });
     std::vector<Laid> out;
     const auto take = [&](int mask, int unit) {
       std::erase(masks, mask);
@@ -100,8 +98,8 @@ class Rota {
     int least = INT_MAX;
     std::vector<char> taken(m_left.size(), 0);
     for (const Laid& l : chosen) {
-      taken[static_cast<size_t>(l.mask)] = 1;
-      least = std::min(least, m_left[static_cast<size_t>(l.mask)]);
+      taken[ix(l.mask)] = 1;
+      least = std::min(least, m_left[ix(l.mask)]);
     }
     for (size_t m = 0; m < m_left.size(); ++m)
       if (!taken[m] && m_left[m] > least) return false;
@@ -112,7 +110,7 @@ class Rota {
     if (chosen.size() < m_demands[step].size()) return false;
     if (mostLeftTaken(chosen)) return true;
     std::vector<int> left = m_left, rest;
-    for (const Laid& l : chosen) --left[static_cast<size_t>(l.mask)];
+    for (const Laid& l : chosen) --left[ix(l.mask)];
     for (size_t k = step + 1; k < m_demands.size(); ++k)
       rest.push_back(static_cast<int>(m_demands[k].size()));
     std::sort(rest.begin(), rest.end(), std::greater<>());
@@ -182,9 +180,9 @@ StampMasks countOne(const Demand& demand, const std::vector<int>& atHand, const 
                                         copies) <= out.cut)
     --out.kept;
   std::vector<int> lives(atHand.begin(), atHand.begin() + out.kept);
-  lives.resize(lives.size() + static_cast<size_t>(out.cut), life);
+  lives.resize(lives.size() + ix(out.cut), life);
   // Very large batches: the first card's masks are told by a smaller batch.
-  const size_t each = std::clamp<size_t>(kMostRotaSteps / units.size(), 1, static_cast<size_t>(copies));
+  const size_t each = std::clamp<size_t>(kMostRotaSteps / units.size(), 1, ix(copies));
   std::vector<std::vector<int>> repeated;
   for (const auto& step : units) repeated.insert(repeated.end(), each, step);
   auto worked = Rota(std::move(lives), std::move(repeated)).run();
@@ -207,7 +205,7 @@ StampMasks countOne(const Demand& demand, const std::vector<int>& atHand, const 
 std::vector<int> usesAtHand(const Plan& plan, int stamp) {
   std::vector<int> out;
   for (const MaskAtHand& m : plan.supplies.masksAtHand)
-    if (m.stamp == plan.stamps[static_cast<size_t>(stamp)]->id) out.push_back(m.uses);
+    if (m.stamp == plan.stamps[ix(stamp)]->id) out.push_back(m.uses);
   std::sort(out.begin(), out.end(), std::greater<>());
   return out;
 }
@@ -225,7 +223,7 @@ int fewestNewMasks(std::vector<int> demands, const std::vector<int>& atHand, int
   while (least < most) {
     const int n = least + (most - least) / 2;
     std::vector<int> lives = atHand;
-    lives.resize(lives.size() + static_cast<size_t>(n), life);
+    lives.resize(lives.size() + ix(n), life);
     if (enough(demands, copies, lives)) {
       most = n;
     } else {
@@ -241,8 +239,8 @@ std::vector<StampMasks> countMasks(const Plan& plan, const MaskNeeds& needs,
   std::vector<Demand> demands(plan.stamps.size());
   for (size_t k = 0; k < needs.steps.size(); ++k)
     for (int i : needs.steps[k].covered) {
-      if (needs.taped[static_cast<size_t>(i)]) continue;
-      Demand& d = demands[static_cast<size_t>(stampOf[static_cast<size_t>(i)])];
+      if (needs.taped[ix(i)]) continue;
+      Demand& d = demands[ix(stampOf[ix(i)])];
       if (d.steps.empty() || d.steps.back() != k) d.steps.push_back(k), d.things.emplace_back();
       d.things.back().push_back(i);
     }
@@ -255,7 +253,7 @@ std::vector<StampMasks> countMasks(const Plan& plan, const MaskNeeds& needs,
     }
   }
   for (size_t i = 0; i < plan.impressions.size(); ++i)
-    if (needs.taped[i]) ++out[static_cast<size_t>(stampOf[i])].taped;
+    if (needs.taped[i]) ++out[ix(stampOf[i])].taped;
   return out;
 }
 

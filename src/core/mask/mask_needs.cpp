@@ -31,7 +31,7 @@ WashMeeting washMeeting(const Rings& reached, const SweepEdges& reachedEdges, co
   return m;
 }
 
-bool onPanel(const Impression& i) { return i.technique != Technique::PopUp; }
+bool onPanel(const Impression& i) { return i.school != School::PopUp; }
 
 }  // namespace
 
@@ -82,9 +82,7 @@ std::vector<std::pair<int, int>> findSharable(const Meetings& meetings, const st
   std::vector<std::pair<int, int>> out;
   for (auto& [stamp, edges] : byStamp) {
     if (edges.size() < 2) continue;
-    const auto placed = [&](const Edge& e) -> const Placed& {
-      return *meetings.placed[static_cast<size_t>(e.impression)];
-    };
+    const auto placed = [&](const Edge& e) -> const Placed& { return *meetings.placed[ix(e.impression)]; };
     for (Edge& e : edges) {
       Rings shape = clippedTo(panel, placed(e).silhouette);
       for (Ring& ring : shape)
@@ -115,12 +113,11 @@ NeedTable::NeedTable(const Plan& plan, const Meetings& meetings, const WashMeeti
       m_leaveOut(plan.impressions.size()) {
   const size_t n = plan.impressions.size();
   for (const Meeting& m : meetings.list) {
-    const auto f = static_cast<size_t>(m.front), b = static_cast<size_t>(m.back);
+    const auto f = ix(m.front), b = ix(m.back);
     if (!onPanel(plan.impressions[b])) continue;
-    const Technique how = plan.impressions[f].technique;
-    if ((how == Technique::LeaveOut || how == Technique::WipeOff) && m.overlaps())
-      m_leaveOut[b].push_back(m.front);
-    if (how != Technique::Mask || !m.edge.any) continue;
+    const School how = plan.impressions[f].school;
+    if ((how == School::LeaveOut || how == School::WipeOff) && m.overlaps()) m_leaveOut[b].push_back(m.front);
+    if (how != School::Mask || !m.edge.any) continue;
     const bool knotted = knotOf[f] >= 0 && knotOf[f] == knotOf[b];
     Front front{m.front, {}, m.overlaps() && !m.contradictory, m.overlaps() && knotted && !m.contradictory};
     if (front.always) addToEdge(m_sureEdges[f], m.edge);
@@ -130,11 +127,11 @@ NeedTable::NeedTable(const Plan& plan, const Meetings& meetings, const WashMeeti
   for (auto& list : m_leaveOut) std::sort(list.begin(), list.end());
   for (int w : washOrder(plan)) {
     NeedStep step{true, w, {}};
-    const auto& over = plan.washes[static_cast<size_t>(w)].overImpressions;
+    const auto& over = plan.washes[ix(w)].overImpressions;
     for (size_t i = 0; i < n; ++i) {
       const Impression& thing = plan.impressions[i];
-      const WashMeeting& m = washes.meets[static_cast<size_t>(w)][i];
-      const bool wipesClean = thing.technique == Technique::Resist;  // embossed: the ink comes off again
+      const WashMeeting& m = washes.meets[ix(w)][i];
+      const bool wipesClean = thing.school == School::Resist;  // embossed: the ink comes off again
       if (!onPanel(thing) || wipesClean || !m.touches) continue;
       if (std::find(over.begin(), over.end(), thing.id) != over.end()) continue;
       addToEdge(m_sureEdges[i], m.edge);
@@ -142,16 +139,14 @@ NeedTable::NeedTable(const Plan& plan, const Meetings& meetings, const WashMeeti
     }
     m_washSteps.push_back(std::move(step));
   }
-  for (size_t i = 0; i < n; ++i) m_noMask[i] = masks[static_cast<size_t>(stampOf[i])]->mask.empty();
+  for (size_t i = 0; i < n; ++i) m_noMask[i] = masks[ix(stampOf[i])]->mask.empty();
   m_sharable = findSharable(meetings, stampOf, plan.card.panel.box());
 }
 
 MaskNeeds NeedTable::of(const std::vector<int>& order) const {
   std::vector<int> place(m_fronts.size(), 0);
-  for (size_t k = 0; k < order.size(); ++k) place[static_cast<size_t>(order[k])] = static_cast<int>(k);
-  return make(order, [&](int b, const Front& f) {
-    return f.ahead || place[static_cast<size_t>(f.thing)] < place[static_cast<size_t>(b)];
-  });
+  for (size_t k = 0; k < order.size(); ++k) place[ix(order[k])] = static_cast<int>(k);
+  return make(order, [&](int b, const Front& f) { return f.ahead || place[ix(f.thing)] < place[ix(b)]; });
 }
 
 MaskNeeds NeedTable::sure() const {
@@ -174,7 +169,7 @@ MaskNeeds NeedTable::make(const std::vector<int>& order, Wanted wanted) const {
   std::vector<std::pair<int, const NeededEdge*>> more;
   for (int b : order) {
     NeedStep step{false, b, {}};
-    for (const Front& f : m_fronts[static_cast<size_t>(b)]) {
+    for (const Front& f : m_fronts[ix(b)]) {
       if (!wanted(b, f)) continue;
       step.covered.push_back(f.thing);
       if (!f.always) more.emplace_back(f.thing, &f.edge);
@@ -184,16 +179,16 @@ MaskNeeds NeedTable::make(const std::vector<int>& order, Wanted wanted) const {
   out.steps.insert(out.steps.end(), m_washSteps.begin(), m_washSteps.end());
   std::vector<char> covered(n, 0);
   for (const NeedStep& s : out.steps)
-    for (int i : s.covered) covered[static_cast<size_t>(i)] = 1;
+    for (int i : s.covered) covered[ix(i)] = 1;
   const auto strip = [](const NeededEdge& e) { return e.any && !e.inside && e.straight && !e.hull.empty(); };
   for (size_t i = 0; i < n; ++i) out.taped[i] = covered[i] && strip(m_sureEdges[i]);
   std::stable_sort(more.begin(), more.end(), [](const auto& a, const auto& b) { return a.first < b.first; });
   for (size_t k = 0; k < more.size();) {
     const int i = more[k].first;
-    NeededEdge all = m_sureEdges[static_cast<size_t>(i)];
+    NeededEdge all = m_sureEdges[ix(i)];
     for (; k < more.size() && more[k].first == i; ++k)
       if (!all.any || all.straight) addToEdge(all, *more[k].second);
-    out.taped[static_cast<size_t>(i)] = strip(all);
+    out.taped[ix(i)] = strip(all);
   }
   bool bare = false;
   for (size_t i = 0; i < n; ++i) {
@@ -201,7 +196,7 @@ MaskNeeds NeedTable::make(const std::vector<int>& order, Wanted wanted) const {
     bare = bare || out.uncuttable[i];
   }
   for (NeedStep& step : out.steps) {
-    if (bare) std::erase_if(step.covered, [&](int i) { return out.uncuttable[static_cast<size_t>(i)] != 0; });
+    if (bare) std::erase_if(step.covered, [&](int i) { return out.uncuttable[ix(i)] != 0; });
     std::sort(step.covered.begin(), step.covered.end());
   }
   return out;

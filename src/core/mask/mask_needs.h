@@ -64,9 +64,7 @@ class NeedTable {
     bool always = false;  ///< whatever the order: the two overlap, so the front lies there first
     bool ahead = false;   ///< may be covered before it is stamped itself: the two are in one knot
   };
-  const std::vector<Front>& frontsOf(int impression) const {
-    return m_fronts[static_cast<size_t>(impression)];
-  }
+  const std::vector<Front>& frontsOf(int impression) const { return m_fronts[ix(impression)]; }
   /// Washes, lightest first, with what each must not colour.
   const std::vector<NeedStep>& washSteps() const { return m_washSteps; }
 

@@ -23,7 +23,7 @@ void NearIndex::eachCell(const Segment& s, F f) const {
   for (int y = y0; y <= y1; ++y)
     for (int x = x0; x <= x1; ++x) {
       const Point middle{m_box.left + (x + 0.5) * m_cell_mm, m_box.bottom + (y + 0.5) * m_cell_mm};
-      if (squaredDistance(s, middle) <= reach * reach) f(static_cast<size_t>(y * m_columns + x));
+      if (squaredDistance(s, middle) <= reach * reach) f(ix(y * m_columns + x));
     }
 }
 
@@ -36,7 +36,7 @@ NearIndex::NearIndex(const Rings& rings, double within_mm) : m_rings(rings), m_w
   m_rows = static_cast<int>(m_box.height() / m_cell_mm) + 1;
   for (const Ring& ring : rings)
     for (size_t i = 0; i < ring.size(); ++i) m_segments.push_back({ring[i], ring[(i + 1) % ring.size()]});
-  const auto cells = static_cast<size_t>(m_columns) * static_cast<size_t>(m_rows);
+  const auto cells = ix(m_columns) * ix(m_rows);
   m_start.assign(cells + 1, 0);
   for (const Segment& s : m_segments) eachCell(s, [&](size_t c) { ++m_start[c + 1]; });
   for (size_t c = 0; c < cells; ++c) m_start[c + 1] += m_start[c];
@@ -54,7 +54,7 @@ void NearIndex::markInside() {
   for (int y = 0; y < m_rows; ++y) {
     bool known = false, inside = false;
     for (int x = 0; x < m_columns; ++x) {
-      const auto cell = static_cast<size_t>(y * m_columns + x);
+      const auto cell = ix(y * m_columns + x);
       if (m_start[cell] != m_start[cell + 1]) {
         known = false;
         continue;
@@ -80,7 +80,7 @@ bool NearIndex::near(Point p) const {
   if (!m_box.contains(p)) return false;
   const int x = static_cast<int>((p.x - m_box.left) / m_cell_mm),
             y = static_cast<int>((p.y - m_box.bottom) / m_cell_mm);
-  const auto cell = static_cast<size_t>(y * m_columns + x);
+  const auto cell = ix(y * m_columns + x);
   if (m_start[cell] == m_start[cell + 1]) return m_inside[cell] != 0;
   const double limit = m_within_mm * m_within_mm * (1 + 1e-9);
   for (uint32_t k = m_start[cell]; k < m_start[cell + 1]; ++k)

@@ -6,6 +6,7 @@
 #include <limits>
 #include <vector>
 
+#include "core/base/index.h"
 #include "core/units/units.h"
 
 namespace havlo {

@@ -108,7 +108,7 @@ class Sweep {
     double sum = 0, from = 0;
     bool inside = false;
     for (const ActiveEdge& a : m_active) {
-      m_in[static_cast<size_t>(a.shape)] ^= 1;
+      m_in[ix(a.shape)] ^= 1;
       const bool now = m_inside(m_in);
       if (now && !inside) from = a.middle;
       if (!now && inside) sum += a.middle - from;

@@ -93,7 +93,7 @@ std::vector<PaletteChoice> proposePalettes(const std::vector<Ink>& inks, const P
 Result<Plan> withPalette(const Plan& plan, const std::vector<Ink>& inks, const PaletteChoice& choice) {
   Plan out = plan;
   const auto there = [&](int index) {
-    const Ink& wanted = inks[static_cast<size_t>(index)];
+    const Ink& wanted = inks[ix(index)];
     for (const Ink& ink : out.inks)
       if (ink.id == wanted.id && ink.colour == wanted.colour) return ink.id;
     Ink added = wanted;

@@ -17,7 +17,7 @@ const T* find(const std::vector<T>& list, std::string_view id) {
 double strengthOf(const Ink& ink, int generation) {
   const auto listed = static_cast<int>(ink.generations.size());
   if (listed == 0) return std::pow(0.7, generation - 1);
-  if (generation <= listed) return ink.generations[static_cast<size_t>(generation - 1)];
+  if (generation <= listed) return ink.generations[ix(generation - 1)];
   return ink.generations.back() * std::pow(0.7, generation - listed);
 }
 
@@ -25,7 +25,7 @@ bool Plan::operator==(const Plan& o) const {
   const auto sameStamp = [](const StampRef& a, const StampRef& b) { return a == b || *a == *b; };
   return title == o.title && notes == o.notes && card == o.card && view == o.view && inks == o.inks &&
          impressions == o.impressions && washes == o.washes && limits == o.limits && known == o.known &&
-         ground == o.ground && room == o.room && light == o.light && technique == o.technique &&
+         ground == o.ground && room == o.room && light == o.light && school == o.school &&
          making == o.making && supplies == o.supplies && extra == o.extra &&
          std::equal(stamps.begin(), stamps.end(), o.stamps.begin(), o.stamps.end(), sameStamp);
 }

@@ -157,7 +157,7 @@ using Depth = std::variant<OnGround, AtMetres, OnThing>;
 /// From where the maker shaded an impression by hand, as seen on the card.
 enum class LitFrom { Unsaid, Left, Right, Front, Behind };
 
-enum class Technique { Mask, Overprint, Resist, LeaveOut, WipeOff, PopUp };
+enum class School { Mask, Overprint, Resist, LeaveOut, WipeOff, PopUp };
 
 struct Impression {
   std::string id, stamp, ink;
@@ -165,7 +165,7 @@ struct Impression {
   double turn_deg = 0;
   int generation = 1;
   Depth depth;
-  Technique technique = Technique::Mask;
+  School school = School::Mask;
   std::vector<std::string> inFrontOf;
   Rings part;  ///< stamp frame; empty: the whole stamp prints
   double raise_mm = 0;
@@ -353,7 +353,7 @@ struct Plan {
   std::vector<GroundMark> ground;
   std::optional<Room> room;
   std::optional<Light> light;
-  Technique technique = Technique::Mask;  ///< of impressions that say nothing else
+  School school = School::Mask;  ///< of impressions that say nothing else
   Making making;
   Supplies supplies;
   std::string extra;

@@ -26,7 +26,7 @@ class Reader {
     plan.notes = o.textOr("notes", "");
     plan.card = card(Object(o.need("card"), "card"));
     if (const Json* view = o.find("view")) plan.view = readView(Object(*view, "view"));
-    plan.technique = o.wordOr("technique", words::kTechniques, plan.technique);
+    plan.school = o.wordOr("technique", words::kSchoolWords, plan.school);
     o.each("inks", [&](const Json& e, const std::string& at) { plan.inks.push_back(ink(Object(e, at))); });
     o.each("stamps", [&](const Json& e, const std::string& at) {
       plan.stamps.push_back(std::make_shared<Stamp>(stamp(Object(e, at))));
@@ -86,7 +86,7 @@ class Reader {
     if (from < 1) fail("version", "there is no version " + version->dump());
     if (from == newest) return {};
     Json out = plan;
-    for (long long v = from; v < newest; ++v) migrations()[static_cast<size_t>(v - 1)](out);
+    for (long long v = from; v < newest; ++v) migrations()[ix(v - 1)](out);
     return out;
   }
 
@@ -306,7 +306,7 @@ class Reader {
     i.turn_deg = o.numberOr("turn", kAny, 0);
     i.generation = o.wholeOr("generation", 1, 99, 1);
     if (const Json* j = o.find("depth")) readDepth(*j, o.at("depth"), i);
-    i.technique = o.wordOr("technique", words::kTechniques, m_out.plan.technique);
+    i.school = o.wordOr("technique", words::kSchoolWords, m_out.plan.school);
     i.inFrontOf = o.idsOr("inFrontOf");
     if (const Json* j = o.find("part")) i.part = rings(*j, o.at("part"));
     i.raise_mm = o.numberOr("raise", kAny, 0);

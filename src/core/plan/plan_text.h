@@ -40,7 +40,7 @@ std::string writeInk(const Ink& ink);
 std::string_view wordOf(InkKind kind);
 std::string_view wordOf(Role role);
 std::string_view wordOf(Facing facing);
-std::string_view wordOf(Technique technique);
+std::string_view wordOf(School school);
 std::string_view wordOf(WashFrom from);
 std::string_view wordOf(FootMark mark);
 std::string hexOf(Colour colour);

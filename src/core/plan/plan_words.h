@@ -31,12 +31,12 @@ inline constexpr Table<Facing, 3> kFacings{
     {{Facing::None, "none"}, {Facing::Left, "left"}, {Facing::Right, "right"}}};
 inline constexpr Table<FootMark, 3> kFootMarks{
     {{FootMark::None, "none"}, {FootMark::Tick, "tick"}, {FootMark::Notch, "notch"}}};
-inline constexpr Table<Technique, 6> kTechniques{{{Technique::Mask, "mask"},
-                                                  {Technique::Overprint, "overprint"},
-                                                  {Technique::Resist, "resist"},
-                                                  {Technique::LeaveOut, "leaveOut"},
-                                                  {Technique::WipeOff, "wipeOff"},
-                                                  {Technique::PopUp, "popUp"}}};
+inline constexpr Table<School, 6> kSchoolWords{{{School::Mask, "mask"},
+                                                {School::Overprint, "overprint"},
+                                                {School::Resist, "resist"},
+                                                {School::LeaveOut, "leaveOut"},
+                                                {School::WipeOff, "wipeOff"},
+                                                {School::PopUp, "popUp"}}};
 inline constexpr Table<ContactKind, 4> kContactKinds{{{ContactKind::Perch, "perch"},
                                                       {ContactKind::Hand, "hand"},
                                                       {ContactKind::Underside, "underside"},

@@ -119,7 +119,7 @@ Json impression(const Impression& i) {
   Json j = {{"id", i.id},         {"stamp", i.stamp},
             {"ink", i.ink},       {"at", point(i.at)},
             {"turn", i.turn_deg}, {"generation", i.generation},
-            {"depth", depth(i)},  {"technique", wordOf(i.technique)}};
+            {"depth", depth(i)},  {"technique", wordOf(i.school)}};
   if (!i.inFrontOf.empty()) j["inFrontOf"] = i.inFrontOf;
   if (!i.part.empty()) j["part"] = rings(i.part);
   j["raise"] = i.raise_mm;
@@ -281,7 +281,7 @@ std::string writePlan(const Plan& plan) {
   for (const GroundMark& g : plan.ground) j["ground"].push_back(groundMark(g));
   if (plan.room) j["room"] = room(*plan.room);
   if (plan.light) j["light"] = light(*plan.light);
-  if (plan.technique != Technique::Mask) j["technique"] = wordOf(plan.technique);
+  if (plan.school != School::Mask) j["technique"] = wordOf(plan.school);
   if (!(plan.making == Making())) j["making"] = making(plan.making);
   j["supplies"] = supplies(plan.supplies);
   addExtra(j, plan.extra);
@@ -291,7 +291,7 @@ std::string writePlan(const Plan& plan) {
 std::string_view wordOf(InkKind kind) { return words::of(words::kInkKinds, kind); }
 std::string_view wordOf(Role role) { return words::of(words::kRoles, role); }
 std::string_view wordOf(Facing facing) { return words::of(words::kFacings, facing); }
-std::string_view wordOf(Technique technique) { return words::of(words::kTechniques, technique); }
+std::string_view wordOf(School school) { return words::of(words::kSchoolWords, school); }
 std::string_view wordOf(WashFrom from) { return words::of(words::kWashFroms, from); }
 
 std::string_view wordOf(FootMark mark) { return words::of(words::kFootMarks, mark); }

@@ -15,6 +15,7 @@ struct RoleFacts {
   bool backdrop;   ///< part of the ground or sky that things stand before
   bool words;      ///< a greeting
   bool wantsLand;  ///< would hang in the air without ground under it
+  bool sides;      ///< has sides that a light can reach: what is flat on the ground or in the sky has none
   bool coloured;   ///< usually coloured by hand, so that its own area must stay clean
   /// How much it draws looks for what it is, beyond what its colours do. That figures and text are looked at
   /// first is well known (Yarbus 1967; Cerf, Frady & Koch 2009; from memory); the numbers are common
@@ -27,20 +28,20 @@ struct RoleFacts {
 };
 
 inline constexpr std::array<RoleFacts, 11> kRoleFacts{{
-    {Role::Figure, "figure", 3, false, false, true, true, 1.7},
-    {Role::Animal, "animal", 2, false, false, false, true, 1.7},
-    {Role::Tree, "tree", 0, false, false, true, false, 1},
-    {Role::Plant, "plant", 0, false, false, false, false, 1},
-    {Role::Building, "building", 0, false, false, true, true, 1},
-    {Role::Landform, "landform", 0, true, false, false, false, 0.5},
-    {Role::Prop, "prop", 0, false, false, false, false, 1},
-    {Role::Sky, "sky", 0, true, false, false, false, 0.6},
-    {Role::Water, "water", 0, true, false, false, false, 0.5},
-    {Role::Texture, "texture", 0, true, false, false, false, 0.5},
-    {Role::Greeting, "sentiment", 0, false, true, false, false, 1.1},
+    {Role::Figure, "figure", 3, false, false, true, true, true, 1.7},
+    {Role::Animal, "animal", 2, false, false, false, true, true, 1.7},
+    {Role::Tree, "tree", 0, false, false, true, true, false, 1},
+    {Role::Plant, "plant", 0, false, false, false, true, false, 1},
+    {Role::Building, "building", 0, false, false, true, true, true, 1},
+    {Role::Landform, "landform", 0, true, false, false, true, false, 0.5},
+    {Role::Prop, "prop", 0, false, false, false, true, false, 1},
+    {Role::Sky, "sky", 0, true, false, false, false, false, 0.6},
+    {Role::Water, "water", 0, true, false, false, false, false, 0.5},
+    {Role::Texture, "texture", 0, true, false, false, false, false, 0.5},
+    {Role::Greeting, "sentiment", 0, false, true, false, false, false, 1.1},
 }};
 
-constexpr const RoleFacts& factsOf(Role role) { return kRoleFacts[static_cast<size_t>(role)]; }
+constexpr const RoleFacts& factsOf(Role role) { return kRoleFacts[ix(role)]; }
 
 static_assert(
     [] {

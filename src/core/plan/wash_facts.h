@@ -35,7 +35,7 @@ inline constexpr std::array<WashFacts, 9> kWashFacts{{
     {WashKind::Halo, "halo", WashFacts::Lies::AroundLight, WashFrom::Centre, true, 0.35, true},
 }};
 
-constexpr const WashFacts& factsOf(WashKind kind) { return kWashFacts[static_cast<size_t>(kind)]; }
+constexpr const WashFacts& factsOf(WashKind kind) { return kWashFacts[ix(kind)]; }
 
 static_assert(
     [] {

@@ -35,7 +35,7 @@ RunSheet sheetOf(const Plan& plan, const Analysis& a, const std::vector<DrillSte
   };
   std::vector<int> pieces;
   for (const DrillStep& d : steps) {
-    if (!d.wash && plan.impressions[static_cast<size_t>(d.index)].technique == Technique::PopUp) {
+    if (!d.wash && plan.impressions[ix(d.index)].school == School::PopUp) {
       pieces.push_back(d.index);
       continue;
     }
@@ -44,9 +44,9 @@ RunSheet sheetOf(const Plan& plan, const Analysis& a, const std::vector<DrillSte
     s.what = d.wash ? Do::Wash : Do::Stamp;
     (d.wash ? s.wash : s.impression) = d.index;
     s.masksOn.assign(lies.begin(), lies.end());
-    if (!d.wash) s.leaveOut = a.needs.leaveOut[static_cast<size_t>(d.index)];
+    if (!d.wash) s.leaveOut = a.needs.leaveOut[ix(d.index)];
     out.steps.push_back(s);
-    if (!d.wash && plan.impressions[static_cast<size_t>(d.index)].technique == Technique::Resist) {
+    if (!d.wash && plan.impressions[ix(d.index)].school == School::Resist) {
       s = {};
       s.what = Do::Emboss, s.impression = d.index;
       out.steps.push_back(s);
@@ -67,9 +67,9 @@ int needlessIn(const Analysis& a, const std::vector<DrillStep>& steps) {
   int needless = 0;
   std::set<int> lies;
   const auto reaches = [&](const DrillStep& d, int i) {
-    if (d.wash) return a.washes.meets[static_cast<size_t>(d.index)][static_cast<size_t>(i)].touches;
-    for (int k : a.meetings.of[static_cast<size_t>(d.index)]) {
-      const Meeting& m = a.meetings.list[static_cast<size_t>(k)];
+    if (d.wash) return a.washes.meets[ix(d.index)][ix(i)].touches;
+    for (int k : a.meetings.of[ix(d.index)]) {
+      const Meeting& m = a.meetings.list[ix(k)];
       if (m.back == d.index && m.front == i) return m.edge.any;
     }
     return false;

@@ -67,7 +67,7 @@ class Witness {
   std::set<int> m_pressed;
   bool m_resist = false;
 
-  const Impression& thing(int i) const { return m_intended.plan.impressions[static_cast<size_t>(i)]; }
+  const Impression& thing(int i) const { return m_intended.plan.impressions[ix(i)]; }
 
   void wear(const Step& s) {
     std::set<std::string> used;
@@ -92,19 +92,18 @@ class Witness {
 
   bool waxed(int i) {
     if (!m_tiles.silhouette(i).at(m_x, m_y)) return false;
-    for (int f : m_in.needs.leaveOut[static_cast<size_t>(i)])
+    for (int f : m_in.needs.leaveOut[ix(i)])
       if (m_tiles.silhouette(f).at(m_x, m_y)) return false;
     return true;
   }
 
   /// The thing in front of `b` whose silhouette knocks it out here by the plan, or -1.
   int frontHere(int b) {
-    for (int k : m_intended.meetings.of[static_cast<size_t>(b)]) {
-      const Meeting& m = m_intended.meetings.list[static_cast<size_t>(k)];
+    for (int k : m_intended.meetings.of[ix(b)]) {
+      const Meeting& m = m_intended.meetings.list[ix(k)];
       const bool behind = m.back == b || (m.contradictory && m.front == b);
       const int other = m.back == b ? m.front : m.back;
-      if (behind && thing(other).technique != Technique::Overprint &&
-          m_planned.silhouette(other).at(m_x, m_y))
+      if (behind && thing(other).school != School::Overprint && m_planned.silhouette(other).at(m_x, m_y))
         return other;
     }
     return -1;
@@ -141,7 +140,7 @@ class Witness {
       return out;
     }
     if (!reached) return {};
-    const Impression& now = m_in.plan.impressions[static_cast<size_t>(b)];
+    const Impression& now = m_in.plan.impressions[ix(b)];
     if (now.ink != thing(b).ink || now.generation != thing(b).generation) {
       out.kind = Blame::Kind::OtherInk;
       return out;
@@ -160,7 +159,7 @@ class Witness {
 
   Blame blending(const Step& s, int number) {
     wear(s);
-    const auto w = static_cast<size_t>(s.wash);
+    const auto w = ix(s.wash);
     if (!covers(m_in.washes.reached[w], m_tiles.grid().centre(m_x, m_y))) return {};
     int worn = -1;
     const int cover = coverHere(worn);
@@ -169,7 +168,7 @@ class Witness {
     const auto& over = m_intended.plan.washes[w].overImpressions;
     int clean = -1;
     for (size_t i = 0; i < m_intended.plan.impressions.size() && clean < 0; ++i)
-      if (m_intended.washes.meets[w][i].touches && thing(static_cast<int>(i)).technique != Technique::PopUp &&
+      if (m_intended.washes.meets[w][i].touches && thing(static_cast<int>(i)).school != School::PopUp &&
           std::find(over.begin(), over.end(), thing(static_cast<int>(i)).id) == over.end() &&
           m_planned.silhouette(static_cast<int>(i)).at(m_x, m_y))
         clean = static_cast<int>(i);

@@ -76,11 +76,6 @@ float srgbOf(float linear) {
   return t[i] + part * (t[i + 1] - t[i]);
 }
 
-LinearRgb linearOf(Colour c) {
-  const auto channel = [](unsigned char v) { return static_cast<float>(linearOf(v / 255.0)); };
-  return {channel(c.red), channel(c.green), channel(c.blue)};
-}
-
 InkFilm::InkFilm(Colour colour, double opacity, double strength) {
   const LinearRgb c = linearOf(colour);
   for (size_t k = 0; k < 3; ++k) {
@@ -91,8 +86,7 @@ InkFilm::InkFilm(Colour colour, double opacity, double strength) {
 }
 
 Canvas::Canvas(const Grid& grid, Colour paper)
-    : m_grid(grid),
-      m_pixels(static_cast<size_t>(grid.width) * static_cast<size_t>(grid.height), linearOf(paper)) {}
+    : m_grid(grid), m_pixels(ix(grid.width) * ix(grid.height), linearOf(paper)) {}
 
 void Canvas::apply(const Tile& t, const InkFilm& film) {
   for (int y = t.y; y < t.y + t.height; ++y) {

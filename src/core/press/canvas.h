@@ -38,13 +38,10 @@ class Canvas {
   Grid m_grid;
   std::vector<LinearRgb> m_pixels;
 
-  size_t index(int x, int y) const {
-    return static_cast<size_t>(y) * static_cast<size_t>(m_grid.width) + static_cast<size_t>(x);
-  }
+  size_t index(int x, int y) const { return ix(y) * ix(m_grid.width) + ix(x); }
 };
 
 /// sRGB channel 0..255, not rounded, of a linear-light value.
 float srgbOf(float linear);
-LinearRgb linearOf(Colour colour);
 
 }  // namespace havlo

@@ -26,8 +26,8 @@ std::vector<int> inkedBy(const RunSheet& sheet, PressTiles& tiles, const PressIn
   for (size_t k = 0; k < sheet.steps.size(); ++k) {
     const Step& s = sheet.steps[k];
     const bool stamped = s.what == Do::Stamp && tiles.ink(s.impression).at(x, y) > 0;
-    const bool washed = s.what == Do::Wash &&
-                        covers(in.washes.reached[static_cast<size_t>(s.wash)], tiles.grid().centre(x, y));
+    const bool washed =
+        s.what == Do::Wash && covers(in.washes.reached[ix(s.wash)], tiles.grid().centre(x, y));
     if (stamped || washed) steps.push_back(static_cast<int>(k) + 1);
   }
   return steps;
@@ -87,8 +87,7 @@ Result<Simulation> simulate(const PressInput& in, const RunSheet& sheet, double 
     for (int x = 0; x < grid.width; ++x) {
       if (!differs(done.card.at(x, y), intended.at(x, y))) continue;
       ++differing;
-      const bool why =
-          done.explained[static_cast<size_t>(y) * static_cast<size_t>(grid.width) + static_cast<size_t>(x)];
+      const bool why = done.explained[ix(y) * ix(grid.width) + ix(x)];
       if (!why) ++unexplained;
       (why ? explained : open).at<uchar>(y, x) = 255;
     }

@@ -71,24 +71,24 @@ Tile inkTile(const Placed& placed, const ArtSource* source, const Grid& grid) {
 }  // namespace
 
 const Tile& PressTiles::ink(int i) {
-  const PlacedRef& placed = m_in.meetings.placed[static_cast<size_t>(i)];
+  const PlacedRef& placed = m_in.meetings.placed[ix(i)];
   auto& entry = m_store->of(placed);
   if (!entry.ink) entry.ink = inkTile(*placed, m_in.art, m_grid);
   return *entry.ink;
 }
 
 const Tile& PressTiles::silhouette(int i) {
-  const PlacedRef& placed = m_in.meetings.placed[static_cast<size_t>(i)];
+  const PlacedRef& placed = m_in.meetings.placed[ix(i)];
   auto& entry = m_store->of(placed);
   if (!entry.silhouette) entry.silhouette = hardTile(m_grid, placed->silhouette);
   return *entry.silhouette;
 }
 
 const Tile& PressTiles::cover(int i) {
-  const auto at = static_cast<size_t>(i);
+  const auto at = ix(i);
   if (m_in.needs.taped[at]) return silhouette(i);
   const PlacedRef& placed = m_in.meetings.placed[at];
-  const MaskRef& mask = m_in.masks[static_cast<size_t>(m_in.stampOf[at])];
+  const MaskRef& mask = m_in.masks[ix(m_in.stampOf[at])];
   auto& entry = m_store->of(placed);
   if (!entry.cover || entry.mask != mask.get()) {
     entry.mask = mask.get();
@@ -99,9 +99,9 @@ const Tile& PressTiles::cover(int i) {
 }
 
 const Tile& PressTiles::edgeLine(int i) {
-  const auto at = static_cast<size_t>(i);
+  const auto at = ix(i);
   const PlacedRef& placed = m_in.meetings.placed[at];
-  const MaskRef& mask = m_in.masks[static_cast<size_t>(m_in.stampOf[at])];
+  const MaskRef& mask = m_in.masks[ix(m_in.stampOf[at])];
   const bool taped = m_in.needs.taped[at];
   const Tile& covered = cover(i);
   auto& entry = m_store->of(placed);

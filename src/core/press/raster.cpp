@@ -71,7 +71,7 @@ Tile tileFor(const Grid& grid, const Box& box) {
   if (t.empty()) {
     t.width = t.height = 0;
   } else {
-    t.cover.assign(static_cast<size_t>(t.width) * static_cast<size_t>(t.height), 0);
+    t.cover.assign(ix(t.width) * ix(t.height), 0);
   }
   return t;
 }
@@ -103,7 +103,7 @@ Tile softTile(const Grid& grid, const Rings& rings) {
         left = std::max(left, static_cast<double>(t.x));
         right = std::min(right, static_cast<double>(t.x + t.width));
         if (left >= right) return;
-        float* line = sum.data() + static_cast<size_t>(row - t.y) * static_cast<size_t>(t.width);
+        float* line = sum.data() + ix(row - t.y) * ix(t.width);
         for (int x = static_cast<int>(left); x < right; ++x)
           line[x - t.x] +=
               static_cast<float>(std::min(right, x + 1.0) - std::max(left, static_cast<double>(x)));
@@ -131,17 +131,15 @@ namespace {
 /// Running mean over 2 r + 1 values, along rows or columns.
 void boxBlur(Tile& t, int r, bool along) {
   const int lines = along ? t.height : t.width, length = along ? t.width : t.height;
-  std::vector<int> sum(static_cast<size_t>(length) + 1, 0);
+  std::vector<int> sum(ix(length) + 1, 0);
   for (int l = 0; l < lines; ++l) {
     const auto at = [&](int k) -> uint8_t& {
-      return along ? t.cover[static_cast<size_t>(l) * static_cast<size_t>(t.width) + static_cast<size_t>(k)]
-                   : t.cover[static_cast<size_t>(k) * static_cast<size_t>(t.width) + static_cast<size_t>(l)];
+      return along ? t.cover[ix(l) * ix(t.width) + ix(k)] : t.cover[ix(k) * ix(t.width) + ix(l)];
     };
-    for (int k = 0; k < length; ++k) sum[static_cast<size_t>(k) + 1] = sum[static_cast<size_t>(k)] + at(k);
+    for (int k = 0; k < length; ++k) sum[ix(k) + 1] = sum[ix(k)] + at(k);
     for (int k = 0; k < length; ++k) {
       const int from = std::max(0, k - r), to = std::min(length, k + r + 1);
-      at(k) =
-          static_cast<uint8_t>((sum[static_cast<size_t>(to)] - sum[static_cast<size_t>(from)]) / (2 * r + 1));
+      at(k) = static_cast<uint8_t>((sum[ix(to)] - sum[ix(from)]) / (2 * r + 1));
     }
   }
 }
@@ -153,7 +151,7 @@ Tile spread(const Tile& tile, const Grid& grid, double by_mm) {
   Tile out;
   out.x = tile.x - 2 * r, out.y = tile.y - 2 * r;
   out.width = tile.width + 4 * r, out.height = tile.height + 4 * r;
-  out.cover.assign(static_cast<size_t>(out.width) * static_cast<size_t>(out.height), 0);
+  out.cover.assign(ix(out.width) * ix(out.height), 0);
   for (int y = tile.y; y < tile.y + tile.height; ++y)
     std::copy(tile.row(y), tile.row(y) + tile.width, out.row(y) + 2 * r);
   // Two passes of a box come close to a bell.

@@ -35,12 +35,8 @@ struct Tile {
   std::vector<uint8_t> cover;
 
   bool empty() const { return width <= 0 || height <= 0; }
-  uint8_t* row(int gridY) {
-    return cover.data() + static_cast<size_t>(gridY - y) * static_cast<size_t>(width);
-  }
-  const uint8_t* row(int gridY) const {
-    return cover.data() + static_cast<size_t>(gridY - y) * static_cast<size_t>(width);
-  }
+  uint8_t* row(int gridY) { return cover.data() + ix(gridY - y) * ix(width); }
+  const uint8_t* row(int gridY) const { return cover.data() + ix(gridY - y) * ix(width); }
   /// Coverage at a grid pixel; 0 outside the tile.
   uint8_t at(int gridX, int gridY) const {
     if (gridX < x || gridY < y || gridX >= x + width || gridY >= y + height) return 0;

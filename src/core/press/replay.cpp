@@ -21,7 +21,7 @@ class Press {
         m_pressed(in.plan.impressions.size(), 0) {
     const Grid& grid = tiles.grid();
     m_out.card = Canvas(grid, in.plan.card.paper.colour);
-    m_out.explained.assign(static_cast<size_t>(grid.width) * static_cast<size_t>(grid.height), 0);
+    m_out.explained.assign(ix(grid.width) * ix(grid.height), 0);
     m_border = wholePanel();
     m_border.cover.assign(m_border.cover.size(), 0);
     m_resist = m_border;
@@ -78,7 +78,7 @@ class Press {
   Tile m_border, m_resist;  // whole panel: taped, embossed
 
   Tile wholePanel() const { return tileFor(m_tiles.grid(), m_in.plan.card.panel.box()); }
-  const Impression& impression(int i) const { return m_in.plan.impressions[static_cast<size_t>(i)]; }
+  const Impression& impression(int i) const { return m_in.plan.impressions[ix(i)]; }
 
   void tapeBorder() {
     const Box inside = m_in.plan.card.panel.box().grown(-m_in.plan.card.tape_mm);
@@ -89,7 +89,7 @@ class Press {
   void melt(int i) {
     Tile t = m_tiles.silhouette(i);
     // No wax where the rubber was left out: nothing was printed there.
-    for (int a : m_in.needs.leaveOut[static_cast<size_t>(i)]) block(t, m_tiles.silhouette(a));
+    for (int a : m_in.needs.leaveOut[ix(i)]) block(t, m_tiles.silhouette(a));
     for (const auto& [a, mask] : m_covered) {
       explain(t, a, false);
       block(t, m_tiles.cover(a));
@@ -109,7 +109,7 @@ class Press {
     wearMasks(step);
     Tile ink = m_tiles.ink(b);
     for (int a : step.leaveOut) {
-      const bool soft = m_run.manner.softWipes && impression(a).technique == Technique::WipeOff;
+      const bool soft = m_run.manner.softWipes && impression(a).school == School::WipeOff;
       soft ? blockSoftly(ink, m_tiles.silhouette(a), m_tiles.grid()) : block(ink, m_tiles.silhouette(a));
     }
     const Tile wanted = ink;
@@ -120,16 +120,16 @@ class Press {
     keptOut(ink);
     if (m_run.manner.uneven) pressUnevenly(ink, b);
     m_out.card.apply(ink, filmOf(b));
-    m_pressed[static_cast<size_t>(b)] = 1;
-    for (int k : m_in.meetings.of[static_cast<size_t>(b)]) {
-      const Meeting& m = m_in.meetings.list[static_cast<size_t>(k)];
-      if (m.back == b && m.edge.any && impression(m.front).technique == Technique::Mask)
+    m_pressed[ix(b)] = 1;
+    for (int k : m_in.meetings.of[ix(b)]) {
+      const Meeting& m = m_in.meetings.list[ix(k)];
+      if (m.back == b && m.edge.any && impression(m.front).school == School::Mask)
         explain(wanted, m.front, true);
     }
   }
 
   void wash(const Step& step) {
-    const auto w = static_cast<size_t>(step.wash);
+    const auto w = ix(step.wash);
     const Wash& wash = m_in.plan.washes[w];
     wearMasks(step);
     Tile area = hardTile(m_tiles.grid(), blended(wash, m_in.washes.reached[w]));
@@ -151,8 +151,8 @@ class Press {
   Rings blended(const Wash& wash, const Rings& reached) const {
     if (wash.limit.empty()) return reached;
     constexpr double kSlip_mm = 6;
-    const bool lies = m_limit && m_in.plan.limits[static_cast<size_t>(m_limit->first)].id == wash.limit &&
-                      m_limit->second == wash.side;
+    const bool lies =
+        m_limit && m_in.plan.limits[ix(m_limit->first)].id == wash.limit && m_limit->second == wash.side;
     return lies ? reached : offset(reached, Millimetres{kSlip_mm});
   }
 
@@ -228,8 +228,7 @@ class Press {
   /// the cover lies, or if the thing is there and nothing of it is wide enough to be covered.
   void explain(const Tile& ink, int front, bool pressed) {
     const bool covered = m_covered.contains(front);
-    const bool bare =
-        m_in.needs.uncuttable[static_cast<size_t>(front)] && m_pressed[static_cast<size_t>(front)];
+    const bool bare = m_in.needs.uncuttable[ix(front)] && m_pressed[ix(front)];
     if (!covered && !bare) return;
     const Tile& silhouette = m_tiles.silhouette(front);
     const Tile& cover = m_tiles.cover(front);
@@ -240,8 +239,7 @@ class Press {
           if (!ink.row(y)[x - ink.x]) continue;
           const bool covers = covered && cover.at(x, y);
           if (covers != (silhouette.at(x, y) != 0) || (line && line->at(x, y)))
-            m_out.explained[static_cast<size_t>(y) * static_cast<size_t>(m_tiles.grid().width) +
-                            static_cast<size_t>(x)] = 1;
+            m_out.explained[ix(y) * ix(m_tiles.grid().width) + ix(x)] = 1;
         }
     };
     mark(silhouette);
@@ -271,8 +269,8 @@ class Press {
   /// A piece of its own: clean paper with the print, cut along what shows of the thing, over everything else.
   void attach(int i) {
     Tile piece = m_tiles.silhouette(i);
-    for (int k : m_in.meetings.of[static_cast<size_t>(i)]) {
-      const Meeting& m = m_in.meetings.list[static_cast<size_t>(k)];
+    for (int k : m_in.meetings.of[ix(i)]) {
+      const Meeting& m = m_in.meetings.list[ix(k)];
       if (m.back == i) block(piece, m_tiles.silhouette(m.front));
     }
     block(piece, m_border);

@@ -6,11 +6,9 @@
 
 namespace havlo {
 
-inline const Stamp& stampAt(const Analysis& a, int i) {
-  return *a.meetings.placed[static_cast<size_t>(i)]->outline->stamp;
-}
+inline const Stamp& stampAt(const Analysis& a, int i) { return *a.meetings.placed[ix(i)]->outline->stamp; }
 inline Role roleAt(const Analysis& a, int i) { return stampAt(a, i).role; }
-inline const Impression& thingAt(const Plan& plan, int i) { return plan.impressions[static_cast<size_t>(i)]; }
+inline const Impression& thingAt(const Plan& plan, int i) { return plan.impressions[ix(i)]; }
 
 /// The first hero, or -1.
 inline int heroOf(const Plan& plan) {

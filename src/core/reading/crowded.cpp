@@ -20,7 +20,7 @@ void readCrowded(const Plan& plan, const Analysis& a, std::vector<Finding>& out)
     bool carries = false;
     for (size_t k = 0; k < plan.impressions.size(); ++k)
       carries = carries || holdsOn(plan, static_cast<int>(k), i);
-    if (!carries && a.meetings.placed[static_cast<size_t>(i)]->areaOnPanel_mm2 > 0) least = i;
+    if (!carries && a.meetings.placed[ix(i)]->areaOnPanel_mm2 > 0) least = i;
   }
   if (least < 0) return;
   Fix fix;

@@ -7,14 +7,14 @@ namespace {
 /// Whether every pair of the knot whose front is stamped later can be kept apart by a mask laid ahead.
 bool masksAheadDoIt(const Plan& plan, const Analysis& a, int knot) {
   std::vector<size_t> place(a.order.size(), 0);
-  for (size_t k = 0; k < a.order.size(); ++k) place[static_cast<size_t>(a.order[k])] = k;
+  for (size_t k = 0; k < a.order.size(); ++k) place[ix(a.order[k])] = k;
   for (const Meeting& m : a.meetings.list) {
-    const auto f = static_cast<size_t>(m.front), b = static_cast<size_t>(m.back);
+    const auto f = ix(m.front), b = ix(m.back);
     if (!m.overlaps() || a.knots.knotOf[f] != knot || a.knots.knotOf[b] != knot) continue;
-    const Technique how = plan.impressions[f].technique;
+    const School how = plan.impressions[f].school;
     if (m.contradictory) return false;
-    const bool late = how == Technique::Overprint ? place[f] < place[b] : place[f] > place[b];
-    if (late && (how == Technique::Overprint || how == Technique::Resist)) return false;
+    const bool late = how == School::Overprint ? place[f] < place[b] : place[f] > place[b];
+    if (late && (how == School::Overprint || how == School::Resist)) return false;
   }
   return true;
 }
@@ -33,8 +33,7 @@ void readCycle(const Plan& plan, const Analysis& analysis, std::vector<Finding>&
       if (against && (said == PairWord::First || said == PairWord::Both))
         f.fix = Fix{Fix::What::DropInFront, front, back, {}};
     }
-    if (masksAheadDoIt(plan, analysis, analysis.knots.knotOf[static_cast<size_t>(ring[0])]))
-      f.level = Level::Warn;
+    if (masksAheadDoIt(plan, analysis, analysis.knots.knotOf[ix(ring[0])])) f.level = Level::Warn;
     out.push_back(std::move(f));
   }
 }

@@ -11,8 +11,7 @@ constexpr double kLower_mm = 2.0;
 void readDrawnBehind(const Plan& plan, const Analysis& analysis, std::vector<Finding>& out) {
   for (const Meeting& m : analysis.meetings.list) {
     if (!m.overlaps() || m.contradictory) continue;
-    const Impression &front = plan.impressions[static_cast<size_t>(m.front)],
-                     &back = plan.impressions[static_cast<size_t>(m.back)];
+    const Impression &front = plan.impressions[ix(m.front)], &back = plan.impressions[ix(m.back)];
     if (!std::holds_alternative<OnGround>(front.depth) || !std::holds_alternative<OnGround>(back.depth))
       continue;
     const double lower = front.at.y - back.at.y;

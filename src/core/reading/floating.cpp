@@ -48,7 +48,7 @@ std::optional<Finding> awayFromHost(const Placed& host, int i, int on, Point at)
 void readFloating(const Plan& plan, const Analysis& analysis, std::vector<Finding>& out) {
   for (size_t k = 0; k < plan.impressions.size(); ++k) {
     const Impression& impression = plan.impressions[k];
-    const Stamp& stamp = *plan.stamps[static_cast<size_t>(analysis.stampOf[k])];
+    const Stamp& stamp = *plan.stamps[ix(analysis.stampOf[k])];
     const int i = static_cast<int>(k);
     std::optional<Finding> found;
     // A branch holds on by its beginning, which has a rule of its own.
@@ -57,7 +57,7 @@ void readFloating(const Plan& plan, const Analysis& analysis, std::vector<Findin
     if (branch) continue;
     if (const auto* on = std::get_if<OnThing>(&impression.depth)) {
       const int host = plan.indexOf(on->id);
-      found = awayFromHost(*analysis.meetings.placed[static_cast<size_t>(host)], i, host, impression.at);
+      found = awayFromHost(*analysis.meetings.placed[ix(host)], i, host, impression.at);
     } else if (!factsOf(stamp.role).stands() || !plan.view) {
       continue;
     } else if (std::holds_alternative<OnGround>(impression.depth)) {

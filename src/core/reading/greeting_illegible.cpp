@@ -6,7 +6,7 @@ namespace havlo {
 void readGreetingIllegible(const Plan& plan, const Analysis& a, std::vector<Finding>& out) {
   if (!a.looks) return;
   for (const Greeting& g : a.looks->greetings) {
-    const Placed& p = *a.meetings.placed[static_cast<size_t>(g.impression)];
+    const Placed& p = *a.meetings.placed[ix(g.impression)];
     if (p.areaOnPanel_mm2 <= 0) continue;
     const double wanted = ratioWanted(*p.outline->stamp);
     if (g.ratio >= wanted) continue;

@@ -8,16 +8,16 @@ void readHeroHidden(const Plan& plan, const Analysis& a, std::vector<Finding>& o
   constexpr double kMuch = 0.7, kGross = 0.4;  // of it that shows
   const int hero = heroOf(plan);
   if (hero < 0) return;
-  const Placed& placed = *a.meetings.placed[static_cast<size_t>(hero)];
+  const Placed& placed = *a.meetings.placed[ix(hero)];
   if (placed.area_mm2 <= 0 || placed.areaOnPanel_mm2 <= 0) return;  // off the panel: that rule speaks
-  const std::vector<int>& fronts = a.visible[static_cast<size_t>(hero)].behind;
+  const std::vector<int>& fronts = a.visible[ix(hero)].behind;
   if (fronts.empty() && placed.areaOnPanel_mm2 >= kMuch * placed.area_mm2) return;
   Rings left = placed.onPanel.box().empty() ? Rings{} : clippedTo(placed.panel, placed.silhouette);
   int worst = -1;
   double most = 0;
   for (int f : fronts) {
     const Rings before = left;
-    left = difference(left, a.meetings.placed[static_cast<size_t>(f)]->silhouette);
+    left = difference(left, a.meetings.placed[ix(f)]->silhouette);
     const double took = areaOf(before) - areaOf(left);
     if (took > most) most = took, worst = f;
   }
@@ -28,8 +28,7 @@ void readHeroHidden(const Plan& plan, const Analysis& a, std::vector<Finding>& o
   if (worst >= 0 && most > cut * placed.area_mm2) {
     f.impressions.push_back(worst);
     // What stands nearer cannot honestly be behind: it goes aside, by as much as they share across.
-    const Box h = boxOf(placed.silhouette),
-              w = boxOf(a.meetings.placed[static_cast<size_t>(worst)]->silhouette);
+    const Box h = boxOf(placed.silhouette), w = boxOf(a.meetings.placed[ix(worst)]->silhouette);
     const Point at = thingAt(plan, worst).at;
     const double toLeft = w.right - h.left + 1, toRight = h.right - w.left + 1;
     const bool goLeft = toLeft <= toRight;

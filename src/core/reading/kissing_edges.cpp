@@ -35,8 +35,7 @@ void readKissingEdges(const Plan& plan, const Analysis& a, std::vector<Finding>&
     if (backdrop || holdsOn(plan, m.front, m.back) || holdsOn(plan, m.back, m.front)) continue;
     const Impression &front = thingAt(plan, m.front), &back = thingAt(plan, m.back);
     if (!front.row.empty() && front.row == back.row) continue;
-    const Placed &p = *a.meetings.placed[static_cast<size_t>(m.front)],
-                 &q = *a.meetings.placed[static_cast<size_t>(m.back)];
+    const Placed &p = *a.meetings.placed[ix(m.front)], &q = *a.meetings.placed[ix(m.back)];
     if (!p.onPanel.box().meets(q.onPanel.box(), kKiss_mm)) continue;
     const auto kiss = kissOf(p, q);
     if (!kiss) continue;
@@ -44,9 +43,8 @@ void readKissingEdges(const Plan& plan, const Analysis& a, std::vector<Finding>&
     // The one that is not the hero and holds nothing goes aside; farther apart along the way they already
     // lie.
     const int moves = front.hero ? m.back : m.front;
-    const Box mine = boxOf(a.meetings.placed[static_cast<size_t>(moves)]->silhouette);
-    const Box other =
-        boxOf(a.meetings.placed[static_cast<size_t>(moves == m.front ? m.back : m.front)]->silhouette);
+    const Box mine = boxOf(a.meetings.placed[ix(moves)]->silhouette);
+    const Box other = boxOf(a.meetings.placed[ix(moves == m.front ? m.back : m.front)]->silhouette);
     const double way = mine.centre().x < other.centre().x ? -1 : 1;
     const Point at = thingAt(plan, moves).at;
     finding.fix = moveTo(moves, {at.x + way * (kApart_mm - kiss->first.distance_mm), at.y});

@@ -20,7 +20,7 @@ Finding bleeding(const Plan& plan, int thing, int wash, int over) {
     fix.what = Fix::What::KeepClean, fix.other = wash;
     f.fix = std::move(fix);
   } else if (over >= 0) {
-    fix.what = Fix::What::School, fix.impression = over, fix.technique = Technique::Mask;
+    fix.what = Fix::What::School, fix.impression = over, fix.school = School::Mask;
     f.fix = std::move(fix);
   }
   return f;
@@ -31,19 +31,18 @@ Finding bleeding(const Plan& plan, int thing, int wash, int over) {
 void readMarkerOverBleeding(const Plan& plan, const Analysis& a, std::vector<Finding>& out) {
   const auto inkOf = [&](int i) -> const Ink& { return *plan.ink(thingAt(plan, i).ink); };
   const auto bleeds = [&](int i) {
-    const Technique how = thingAt(plan, i).technique;
-    return how != Technique::Resist && how != Technique::PopUp && !factsOf(inkOf(i).kind).holdsUnderMarker &&
+    const School how = thingAt(plan, i).school;
+    return how != School::Resist && how != School::PopUp && !factsOf(inkOf(i).kind).holdsUnderMarker &&
            inkOf(i).kind != InkKind::Marker;
   };
   for (size_t w = 0; w < plan.washes.size(); ++w) {
     if (!factsOf(plan.ink(plan.washes[w].ink)->kind).alcohol) continue;
     for (const std::string& id : plan.washes[w].overImpressions)
-      if (const int i = plan.indexOf(id);
-          i >= 0 && bleeds(i) && a.washes.meets[w][static_cast<size_t>(i)].touches)
+      if (const int i = plan.indexOf(id); i >= 0 && bleeds(i) && a.washes.meets[w][ix(i)].touches)
         out.push_back(bleeding(plan, i, static_cast<int>(w), -1));
   }
   for (const Meeting& m : a.meetings.list)
-    if (m.overlaps() && thingAt(plan, m.front).technique == Technique::Overprint &&
+    if (m.overlaps() && thingAt(plan, m.front).school == School::Overprint &&
         factsOf(inkOf(m.front).kind).alcohol && bleeds(m.back))
       out.push_back(bleeding(plan, m.back, -1, m.front));
 }

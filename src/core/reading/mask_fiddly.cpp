@@ -8,19 +8,18 @@ void readMaskFiddly(const Plan& plan, const Analysis& a, std::vector<Finding>& o
   constexpr double kHair_mm2 = 80;  // a string or a hair: what is behind may run across it
   std::vector<char> covered(plan.impressions.size(), 0);
   for (const NeedStep& s : a.needs.steps)
-    for (int i : s.covered) covered[static_cast<size_t>(i)] = 1;
+    for (int i : s.covered) covered[ix(i)] = 1;
   for (size_t k = 0; k < plan.impressions.size(); ++k) {
     const bool impossible = a.needs.uncuttable[k] != 0;
     if (!impossible && (!covered[k] || a.needs.taped[k])) continue;
     const double whole = a.meetings.placed[k]->outline->area_mm2;
     if (whole < kHair_mm2) continue;
-    const double left =
-        impossible ? 1 : a.masks[static_cast<size_t>(a.stampOf[k])]->uncovered_mm2 / std::max(whole, 1e-9);
+    const double left = impossible ? 1 : a.masks[ix(a.stampOf[k])]->uncovered_mm2 / std::max(whole, 1e-9);
     if (left < kMuch) continue;
     Finding f{
         FindingKind::MaskFiddly, impossible ? Level::Warn : Level::Note, {static_cast<int>(k)}, left, {}};
     Fix fix;
-    fix.what = Fix::What::School, fix.impression = static_cast<int>(k), fix.technique = Technique::Resist;
+    fix.what = Fix::What::School, fix.impression = static_cast<int>(k), fix.school = School::Resist;
     f.fix = std::move(fix);
     out.push_back(std::move(f));
   }

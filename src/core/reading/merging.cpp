@@ -17,8 +17,7 @@ void readMerging(const Plan& plan, const Analysis& a, std::vector<Finding>& out)
         holdsOn(plan, m.front, m.back))
       continue;
     if (factsOf(roleAt(a, m.back)).words) continue;
-    const Placed &f = *a.meetings.placed[static_cast<size_t>(m.front)],
-                 &b = *a.meetings.placed[static_cast<size_t>(m.back)];
+    const Placed &f = *a.meetings.placed[ix(m.front)], &b = *a.meetings.placed[ix(m.back)];
     const Box figure = boxOf(f.silhouette);
     const Box top{figure.left, figure.top - kHead * figure.height(), figure.right, figure.top};
     const Box head = boxOf(clippedTo(top, f.silhouette));

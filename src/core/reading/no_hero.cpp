@@ -17,7 +17,7 @@ void readNoHero(const Plan& plan, const Analysis& a, std::vector<Finding>& out) 
     const auto rank = [&](int t) {
       const Role r = roleAt(a, t);
       const double alive = factsOf(r).alive;
-      return alive + (a.looks ? a.looks->shares[static_cast<size_t>(t)] : 0);
+      return alive + (a.looks ? a.looks->shares[ix(t)] : 0);
     };
     if (best < 0 || rank(i) > rank(best)) best = i;
   }

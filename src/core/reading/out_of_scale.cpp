@@ -23,7 +23,7 @@ void readOutOfScale(const Plan& plan, const Analysis& analysis, std::vector<Find
     if (s.verdict != ScaleVerdict::TooTall && s.verdict != ScaleVerdict::TooShort) continue;
     Finding f{FindingKind::OutOfScale, Level::Warn, {s.impression}, *s.ratio, {}};
     if (*s.ratio >= kGross || *s.ratio <= 1 / kGross) f.level = Level::Fault;
-    const Point at = plan.impressions[static_cast<size_t>(s.impression)].at;
+    const Point at = plan.impressions[ix(s.impression)].at;
     if (const auto y = fittingFoot(s, at.y, plan.card.panel))
       f.fix = Fix{Fix::What::MoveFoot, s.impression, -1, {at.x, *y}};
     out.push_back(std::move(f));

@@ -12,16 +12,16 @@ void readPowderOnDamp(const Plan& plan, const Analysis& a, std::vector<Finding>&
   for (size_t s = 0; s < a.sheet.steps.size(); ++s) {
     const Step& step = a.sheet.steps[s];
     if (step.what == Do::Stamp && !step.piece)
-      dryAt[static_cast<size_t>(step.impression)] =
+      dryAt[ix(step.impression)] =
           times[s].ends + plan.ink(thingAt(plan, step.impression).ink)->dryOnCard_s / 60;
     if (step.what != Do::Emboss) continue;
-    const Box box = a.meetings.placed[static_cast<size_t>(step.impression)]->onPanel.box();
+    const Box box = a.meetings.placed[ix(step.impression)]->onPanel.box();
     double worst = kLeast_min;
     Finding f{FindingKind::PowderOnDamp, Level::Warn, {step.impression}, 0, {}};
     for (size_t i = 0; i < dryAt.size(); ++i) {
       const double damp = dryAt[i] - times[s].begins;
       if (static_cast<int>(i) == step.impression || damp < kLeast_min) continue;
-      if (thingAt(plan, static_cast<int>(i)).technique == Technique::Resist) continue;
+      if (thingAt(plan, static_cast<int>(i)).school == School::Resist) continue;
       if (!a.meetings.placed[i]->onPanel.box().meets(box, kNear_mm)) continue;
       f.impressions.push_back(static_cast<int>(i));
       worst = std::max(worst, damp);

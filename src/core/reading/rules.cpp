@@ -80,15 +80,14 @@ bool isKnown(const Plan& plan, const Finding& f) {
     if (k.impressions.empty()) return true;
     if (k.impressions.size() != f.impressions.size()) return false;
     for (size_t i = 0; i < k.impressions.size(); ++i)
-      if (plan.impressions[static_cast<size_t>(f.impressions[i])].id != k.impressions[i]) return false;
+      if (plan.impressions[ix(f.impressions[i])].id != k.impressions[i]) return false;
     return true;
   });
 }
 
 bool aboutHero(const Plan& plan, const Finding& f) {
-  return f.kind == FindingKind::Rival || std::any_of(f.impressions.begin(), f.impressions.end(), [&](int i) {
-           return plan.impressions[static_cast<size_t>(i)].hero;
-         });
+  return f.kind == FindingKind::Rival || std::any_of(f.impressions.begin(), f.impressions.end(),
+                                                     [&](int i) { return plan.impressions[ix(i)].hero; });
 }
 }  // namespace
 
@@ -100,7 +99,7 @@ const Rule& ruleOf(FindingKind kind) {
 
 std::string_view wordOf(Level level) {
   constexpr std::string_view words[] = {"note", "warn", "fault"};
-  return words[static_cast<size_t>(level)];
+  return words[ix(level)];
 }
 
 std::vector<Finding> readScene(const Plan& plan, const Analysis& analysis, const Analysis* stands) {

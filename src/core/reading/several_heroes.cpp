@@ -10,9 +10,8 @@ void readSeveralHeroes(const Plan& plan, const Analysis& a, std::vector<Finding>
   if (heroes.size() < 2) return;
   // The one that pulls most keeps the part.
   if (a.looks)
-    std::stable_sort(heroes.begin(), heroes.end(), [&](int p, int q) {
-      return a.looks->shares[static_cast<size_t>(p)] > a.looks->shares[static_cast<size_t>(q)];
-    });
+    std::stable_sort(heroes.begin(), heroes.end(),
+                     [&](int p, int q) { return a.looks->shares[ix(p)] > a.looks->shares[ix(q)]; });
   Fix fix;
   fix.what = Fix::What::MakeHero, fix.impression = heroes[0];
   const auto count = static_cast<double>(heroes.size());

@@ -7,12 +7,12 @@ namespace havlo {
 void readSlowInkUnderMask(const Plan& plan, const Analysis& a, std::vector<Finding>& out) {
   std::vector<char> covered(plan.impressions.size(), 0);
   for (const NeedStep& s : a.needs.steps)
-    for (int i : s.covered) covered[static_cast<size_t>(i)] = 1;
+    for (int i : s.covered) covered[ix(i)] = 1;
   for (const Ink& ink : plan.inks) {
     if (ink.dryOnCard_s < kSlowInk_s) continue;
     Finding f{FindingKind::SlowInkUnderMask, Level::Note, {}, ink.dryOnCard_s / 60, {}};
     for (size_t k = 0; k < plan.impressions.size(); ++k)
-      if (covered[k] && plan.impressions[k].ink == ink.id && plan.impressions[k].technique == Technique::Mask)
+      if (covered[k] && plan.impressions[k].ink == ink.id && plan.impressions[k].school == School::Mask)
         f.impressions.push_back(static_cast<int>(k));
     if (f.impressions.empty()) continue;
     if (const Ink* quick =

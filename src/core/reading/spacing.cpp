@@ -20,10 +20,9 @@ struct Row {
 
 /// Along the panel line from first to last foot; nothing if some foot is off it or the row does not recede.
 std::optional<Row> rowOf(const Plan& plan, const Projection& projection, std::vector<int> things) {
-  std::sort(things.begin(), things.end(), [&](int a, int b) {
-    return plan.impressions[static_cast<size_t>(a)].at.y < plan.impressions[static_cast<size_t>(b)].at.y;
-  });
-  const auto foot = [&](int i) { return plan.impressions[static_cast<size_t>(i)].at; };
+  std::sort(things.begin(), things.end(),
+            [&](int a, int b) { return plan.impressions[ix(a)].at.y < plan.impressions[ix(b)].at.y; });
+  const auto foot = [&](int i) { return plan.impressions[ix(i)].at; };
   const Point a = foot(things.front()), b = foot(things.back());
   const double length = std::hypot(b.x - a.x, b.y - a.y);
   if (length < 1) return {};

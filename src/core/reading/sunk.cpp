@@ -20,9 +20,8 @@ std::optional<Fix> groundBehind(const Plan& plan, const Analysis& a, int hero, c
   if (!best) return {};
   Wash wash;
   wash.id = "ground", wash.kind = WashKind::Glow, wash.ink = best->id;
-  wash.area = rectangle(boxOf(a.meetings.placed[static_cast<size_t>(hero)]->silhouette)
-                            .grown(kAround_mm)
-                            .common(plan.card.panel.box()));
+  wash.area = rectangle(
+      boxOf(a.meetings.placed[ix(hero)]->silhouette).grown(kAround_mm).common(plan.card.panel.box()));
   wash.from = WashFrom::Centre, wash.strength = kStrength;
   if (boxOf(wash.area).empty()) return {};
   Fix fix;
@@ -64,9 +63,9 @@ void readSunk(const Plan& plan, const Analysis& a, std::vector<Finding>& out) {
       Fix fix;
       fix.what = Fix::What::Press, fix.impression = i, fix.ink = best->id, fix.generation = 1;
       f.fix = std::move(fix);
-    } else if (thing.technique == Technique::Overprint) {
+    } else if (thing.school == School::Overprint) {
       Fix fix;
-      fix.what = Fix::What::School, fix.impression = i, fix.technique = Technique::Mask;
+      fix.what = Fix::What::School, fix.impression = i, fix.school = School::Mask;
       f.fix = std::move(fix);
     } else if (hero) {
       f.fix = groundBehind(plan, a, i, paper);

@@ -18,8 +18,8 @@ constexpr double kPalest =
 
 void readToneRecedes(const Plan& plan, const Analysis& analysis, std::vector<Finding>& out) {
   for (const ToneReading& t : analysis.tone) {
-    const Impression& thing = plan.impressions[static_cast<size_t>(t.impression)];
-    const Role role = analysis.meetings.placed[static_cast<size_t>(t.impression)]->outline->stamp->role;
+    const Impression& thing = plan.impressions[ix(t.impression)];
+    const Role role = analysis.meetings.placed[ix(t.impression)]->outline->stamp->role;
     // What reaches over many distances, or is not in the scene at all, has no one tone.
     if (!factsOf(role).stands() || !std::isfinite(analysis.depth->distance_m(t.impression))) continue;
     // A paler near thing is a choice; a dark far one breaks the depth.

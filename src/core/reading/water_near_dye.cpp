@@ -10,12 +10,12 @@ void readWaterNearDye(const Plan& plan, const Analysis& a, std::vector<Finding>&
     const bool wet = factsOf(plan.ink(wash.ink)->kind).wet;
     for (const std::string& id : wash.overImpressions) {
       const int i = plan.indexOf(id);
-      if (i < 0 || !a.washes.meets[w][static_cast<size_t>(i)].touches) continue;
+      if (i < 0 || !a.washes.meets[w][ix(i)].touches) continue;
       const Impression& thing = thingAt(plan, i);
       const Ink& ink = *plan.ink(thing.ink);
       // A blending tool is damp: that is enough for ink that is made to run.
       const bool runs = ink.kind == InkKind::WaterReactive || (wet && !factsOf(ink.kind).holdsUnderWater);
-      if (!runs || thing.technique == Technique::Resist || thing.technique == Technique::PopUp) continue;
+      if (!runs || thing.school == School::Resist || thing.school == School::PopUp) continue;
       Finding f{FindingKind::WaterNearDye, Level::Warn, {i}, ink.dryOnCard_s / 60, {}};
       f.wash = static_cast<int>(w);
       Fix fix;

@@ -31,7 +31,7 @@ struct Trial {
 
 std::vector<Trial> trialsOf(const RiskOptions& o, double placing, double turning) {
   Random random(o.seed);
-  std::vector<Trial> out(static_cast<size_t>(std::max(1, o.trials)));
+  std::vector<Trial> out(ix(std::max(1, o.trials)));
   for (Trial& t : out) {
     t.dx = random.gaussian() * o.errors.placing_mm * placing;
     t.dy = random.gaussian() * o.errors.placing_mm * placing;
@@ -134,7 +134,7 @@ class Risks {
         Join j;
         j.front = front;
         (step.wash ? j.wash : j.back) = step.index;
-        j.tape = m_a.needs.taped[static_cast<size_t>(front)] != 0;
+        j.tape = m_a.needs.taped[ix(front)] != 0;
         out.push_back(std::move(j));
       }
     return out;
@@ -167,12 +167,12 @@ class Risks {
   bool m_marked;  // masks are laid by a mark at the foot
   std::vector<Trial> m_byEye, m_byMark;
 
-  const Placed& placed(int i) const { return *m_a.meetings.placed[static_cast<size_t>(i)]; }
-  const Impression& thing(int i) const { return m_plan.impressions[static_cast<size_t>(i)]; }
+  const Placed& placed(int i) const { return *m_a.meetings.placed[ix(i)]; }
+  const Impression& thing(int i) const { return m_plan.impressions[ix(i)]; }
 
   JoinBorder borderFor(Join& j, const Placed& front) const {
     if (j.wash >= 0) {
-      const auto w = static_cast<size_t>(j.wash);
+      const auto w = ix(j.wash);
       const WashFalloff falloff(m_plan, m_plan.washes[w]);
       const double strength = m_plan.washes[w].strength;
       return borderOf(
@@ -194,7 +194,7 @@ class Risks {
 
   /// A line of full ink counts 1 from a Lab difference of 50 on; a wash counts as strong as it is.
   double contrastOf(const Join& j) const {
-    const Wash* wash = j.wash >= 0 ? &m_plan.washes[static_cast<size_t>(j.wash)] : nullptr;
+    const Wash* wash = j.wash >= 0 ? &m_plan.washes[ix(j.wash)] : nullptr;
     const Ink& ink = *m_plan.ink(wash ? wash->ink : thing(j.back).ink);
     const double strength = wash ? wash->strength : strengthOf(ink, thing(j.back).generation);
     const InkFilm film(ink.colour, ink.opacity, strength);
@@ -210,7 +210,7 @@ class Risks {
   double hides(const Join& j) const {
     const Stamp& stamp = *placed(j.front).outline->stamp;
     if (!stamp.solid) return kOutlineWidth_mm;
-    const Colour other = j.wash >= 0 ? m_plan.ink(m_plan.washes[static_cast<size_t>(j.wash)].ink)->colour
+    const Colour other = j.wash >= 0 ? m_plan.ink(m_plan.washes[ix(j.wash)].ink)->colour
                                      : m_plan.ink(thing(j.back).ink)->colour;
     return lightnessOf(m_plan.ink(thing(j.front).ink)->colour) < lightnessOf(other) - 20 ? 2.0 : 0.2;
   }
@@ -245,8 +245,8 @@ class Risks {
       if (shows < j.shows - kWorthIt) j.easier.push_back({JoinEase::How::FootMark, inset, shows});
     }
     bool topmost = true;
-    for (int k : m_a.meetings.of[static_cast<size_t>(j.front)]) {
-      const Meeting& m = m_a.meetings.list[static_cast<size_t>(k)];
+    for (int k : m_a.meetings.of[ix(j.front)]) {
+      const Meeting& m = m_a.meetings.list[ix(k)];
       topmost = topmost && !(m.back == j.front && m.overlaps());
     }
     if (topmost) j.easier.push_back({JoinEase::How::PopUp, 0, 0});

@@ -101,10 +101,10 @@ class Hands {
   std::vector<int> m_limitCut;                         // limit -> cut
   std::vector<std::optional<LimitSide>> m_limitFirst;  // limit -> the side it first lay for
 
-  Thing& thing(int i) { return m_things[static_cast<size_t>(i)]; }
-  const Impression& impression(int i) const { return m_in.plan.impressions[static_cast<size_t>(i)]; }
-  bool popsUp(int i) const { return impression(i).technique == Technique::PopUp; }
-  int stampOf(int i) const { return m_in.stampOf[static_cast<size_t>(i)]; }
+  Thing& thing(int i) { return m_things[ix(i)]; }
+  const Impression& impression(int i) const { return m_in.plan.impressions[ix(i)]; }
+  bool popsUp(int i) const { return impression(i).school == School::PopUp; }
+  int stampOf(int i) const { return m_in.stampOf[ix(i)]; }
   const Ink* inkNamed(const std::string& id) const { return m_in.plan.ink(id); }
 
   void work(Do what, int i, double minutes, double wait = 0, const StepFacts& facts = {},
@@ -128,22 +128,22 @@ class Hands {
     m_isCut.resize(m_in.masks.size());
     for (size_t s = 0; s < m_in.masks.size(); ++s) {
       const StampMasks& m = m_in.masks[s];
-      m_isCut[s].assign(static_cast<size_t>(m.kept + m.cut), 0);
+      m_isCut[s].assign(ix(m.kept + m.cut), 0);
       std::fill(m_isCut[s].begin(), m_isCut[s].begin() + m.kept, 1);
     }
     std::vector<double> dry(m_in.masks.size(), 0);
     for (size_t i = m_things.size(); i-- > 0;)
-      dry[static_cast<size_t>(stampOf(static_cast<int>(i)))] = m_things[i].ink->dryOnMask_s / 60;
+      dry[ix(stampOf(static_cast<int>(i)))] = m_things[i].ink->dryOnMask_s / 60;
     std::vector<std::vector<char>> queued = m_isCut;
     const auto queue = [&](size_t s, int mask) {
-      char& there = queued[s][static_cast<size_t>(mask)];
+      char& there = queued[s][ix(mask)];
       if (!there) m_cuts.push_back({static_cast<int>(s), mask, dry[s]});
       there = 1;
     };
     for (size_t k = 0; k < m_in.needs.steps.size(); ++k)
       for (int i : m_in.needs.steps[k].covered) {
-        if (m_in.needs.taped[static_cast<size_t>(i)]) continue;
-        const auto s = static_cast<size_t>(stampOf(i));
+        if (m_in.needs.taped[ix(i)]) continue;
+        const auto s = ix(stampOf(i));
         for (const Laid& l : m_in.masks[s].rota[k])
           if (l.impression == i) queue(s, l.mask);
       }
@@ -152,15 +152,13 @@ class Hands {
   }
 
   void cut(Cut& c) {
-    m_isCut[static_cast<size_t>(c.stamp)][static_cast<size_t>(c.mask)] = 1;
+    m_isCut[ix(c.stamp)][ix(c.mask)] = 1;
     StepFacts facts;
     facts.stamp = c.stamp;
     work(Do::CutMask, -1, m_t.cutMask, std::max(0.0, c.dry - m_now), facts, {{c.mask, -1}});
     while (m_nextCut < m_cuts.size() && isCut(m_cuts[m_nextCut])) ++m_nextCut;
   }
-  bool isCut(const Cut& c) const {
-    return m_isCut[static_cast<size_t>(c.stamp)][static_cast<size_t>(c.mask)] != 0;
-  }
+  bool isCut(const Cut& c) const { return m_isCut[ix(c.stamp)][ix(c.mask)] != 0; }
   void cutNext() { cut(m_cuts[m_nextCut]); }
   void cutIfNeeded(int stamp, int mask) {
     for (Cut& c : m_cuts)
@@ -223,8 +221,8 @@ class Hands {
   }
 
   int wanted(size_t k, int i) const {
-    if (m_in.needs.taped[static_cast<size_t>(i)]) return kStrip;
-    for (const Laid& l : m_in.masks[static_cast<size_t>(stampOf(i))].rota[k])
+    if (m_in.needs.taped[ix(i)]) return kStrip;
+    for (const Laid& l : m_in.masks[ix(stampOf(i))].rota[k])
       if (l.impression == i) return l.mask;
     return kBare;
   }
@@ -232,9 +230,9 @@ class Hands {
   /// Is the mask on `i` wanted on something else at step k? Two halves of one mask do not get in each other's
   /// way.
   bool wantedElsewhere(size_t k, int i) const {
-    const int mask = m_things[static_cast<size_t>(i)].lies;
+    const int mask = m_things[ix(i)].lies;
     if (mask < 0) return false;
-    const StampMasks& all = m_in.masks[static_cast<size_t>(stampOf(i))];
+    const StampMasks& all = m_in.masks[ix(stampOf(i))];
     const auto& need = m_in.needs.steps[k].covered;
     for (const Laid& l : all.rota[k]) {
       if (l.mask != mask || l.impression == i) continue;
@@ -310,15 +308,14 @@ class Hands {
     const int stamp = stampOf(b), generation = impression(b).generation;
     StepFacts facts;
     facts.need = need, facts.piece = piece;
-    const Ink*& last = m_lastInk[static_cast<size_t>(stamp)];
+    const Ink*& last = m_lastInk[ix(stamp)];
     facts.tryOut = last == nullptr;
     facts.clean = last != nullptr && last != t.ink;
     const bool follows =
         m_copies == 1 && stamp == m_stampInHand && t.ink == m_inkInHand && generation == m_generation + 1;
     facts.scraps = follows ? 0 : generation - 1;
     double minutes = m_copies * (m_t.press + facts.scraps * m_t.scrap);
-    if (!piece)
-      minutes += m_copies * leaveOutMinutes(m_in.plan, m_in.needs.leaveOut[static_cast<size_t>(b)], m_t);
+    if (!piece) minutes += m_copies * leaveOutMinutes(m_in.plan, m_in.needs.leaveOut[ix(b)], m_t);
     if (facts.tryOut) minutes += m_t.tryOut;
     if (facts.clean) minutes += m_t.clean;
     if (stamp != m_stampInHand) minutes += m_t.pickUp;
@@ -331,12 +328,10 @@ class Hands {
 
   void stamp(size_t k, const NeedStep& need) {
     const int b = need.index;
-    const Box box = m_in.meetings.placed[static_cast<size_t>(b)]->onPanel.box();
-    arrange(k, [&](int i) {
-      return m_in.meetings.placed[static_cast<size_t>(i)]->onPanel.box().meets(box, kInkMargin_mm);
-    });
+    const Box box = m_in.meetings.placed[ix(b)]->onPanel.box();
+    arrange(k, [&](int i) { return m_in.meetings.placed[ix(i)]->onPanel.box().meets(box, kInkMargin_mm); });
     press(b, &need, false);
-    if (impression(b).technique == Technique::Resist) emboss(b);
+    if (impression(b).school == School::Resist) emboss(b);
     if (m_copies > 1) uncover(covered());  // the masks go on to the next card
   }
 
@@ -348,14 +343,14 @@ class Hands {
   }
 
   void wash(size_t k, const NeedStep& need) {
-    const auto& touches = m_in.washes.meets[static_cast<size_t>(need.index)];
-    arrange(k, [&](int i) { return touches[static_cast<size_t>(i)].touches; });
+    const auto& touches = m_in.washes.meets[ix(need.index)];
+    arrange(k, [&](int i) { return touches[ix(i)].touches; });
     for (size_t i = 0; i < touches.size(); ++i)
       if (touches[i].touches && !popsUp(static_cast<int>(i))) dry(static_cast<int>(i), m_t.wash);
-    StepFacts facts = layLimit(m_in.plan.washes[static_cast<size_t>(need.index)]);
+    StepFacts facts = layLimit(m_in.plan.washes[ix(need.index)]);
     facts.wash = need.index, facts.need = &need;
     work(Do::Wash, -1, m_t.wash * m_copies, 0, facts);
-    const Ink* ink = inkNamed(m_in.plan.washes[static_cast<size_t>(need.index)].ink);
+    const Ink* ink = inkNamed(m_in.plan.washes[ix(need.index)].ink);
     m_washDry = std::max(m_washDry, m_now + ink->dryOnCard_s / 60);
     if (m_copies > 1) uncover(covered()), takeLimit();
   }
@@ -368,7 +363,7 @@ class Hands {
     if (m_limit >= 0 && (m_limit != wanted || m_side != wash.side)) takeLimit();
     StepFacts facts;
     if (wanted < 0) return facts;
-    const auto at = static_cast<size_t>(wanted);
+    const auto at = ix(wanted);
     m_limitCut.resize(m_in.plan.limits.size(), 0);
     m_limitFirst.resize(m_in.plan.limits.size());
     facts.limit = wanted, facts.side = wash.side;

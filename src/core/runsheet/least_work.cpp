@@ -24,8 +24,8 @@ double sureWork(const RunSheetInput& in, const MaskNeeds& sure) {
     stampInks.emplace(in.stampOf[i], thing.ink);
     inks.insert(thing.ink);
     stamps.insert(in.stampOf[i]);
-    if (thing.technique == Technique::Resist) sum += t.emboss * copies;
-    if (thing.technique == Technique::PopUp) sum += (t.cutPiece + t.attach) * copies;
+    if (thing.school == School::Resist) sum += t.emboss * copies;
+    if (thing.school == School::PopUp) sum += (t.cutPiece + t.attach) * copies;
   }
   sum += static_cast<double>(stamps.size()) * (t.tryOut + t.pickUp);
   sum += static_cast<double>(inks.size()) * t.changeInk;
@@ -54,24 +54,24 @@ double sureWork(const RunSheetInput& in, const MaskNeeds& sure) {
 Chains chainsOf(const RunSheetInput& in) {
   const WorkTimes& t = in.times;
   const auto n = static_cast<int>(in.plan.impressions.size());
-  const auto ink = [&](int i) { return in.plan.ink(in.plan.impressions[static_cast<size_t>(i)].ink); };
-  const auto how = [&](int i) { return in.plan.impressions[static_cast<size_t>(i)].technique; };
+  const auto ink = [&](int i) { return in.plan.ink(in.plan.impressions[ix(i)].ink); };
+  const auto how = [&](int i) { return in.plan.impressions[ix(i)].school; };
   Chains out;
-  out.nodes.resize(static_cast<size_t>(n) + 1);
-  for (int i = 0; i < n; ++i) out.nodes[static_cast<size_t>(i)].work_min = t.press;
+  out.nodes.resize(ix(n) + 1);
+  for (int i = 0; i < n; ++i) out.nodes[ix(i)].work_min = t.press;
   out.nodes.back().work_min = static_cast<double>(in.plan.washes.size()) * t.wash;
   const MaskNeeds sure = in.table.sure();
   for (int b = 0; b < n; ++b)
     for (const NeedTable::Front& f : in.table.frontsOf(b)) {
-      if (!f.always || f.ahead || sure.uncuttable[static_cast<size_t>(f.thing)]) continue;
+      if (!f.always || f.ahead || sure.uncuttable[ix(f.thing)]) continue;
       out.links.push_back({f.thing, b, ink(f.thing)->dryOnCard_s / 60 + t.coverOn});
     }
   if (in.plan.washes.empty()) return out;
   for (int i = 0; i < n; ++i) {
-    if (how(i) == Technique::PopUp) continue;
+    if (how(i) == School::PopUp) continue;
     const bool met = std::any_of(in.washes.meets.begin(), in.washes.meets.end(),
-                                 [&](const auto& row) { return row[static_cast<size_t>(i)].touches; });
-    if (!met || how(i) == Technique::Resist) continue;
+                                 [&](const auto& row) { return row[ix(i)].touches; });
+    if (!met || how(i) == School::Resist) continue;
     out.links.push_back({i, n, ink(i)->dryOnCard_s / 60});
   }
   return out;
@@ -82,8 +82,8 @@ double criticalPath(const Chains& chains) {
   std::vector<int> waits(chains.nodes.size(), 0);
   std::vector<std::vector<const ChainLink*>> from(chains.nodes.size());
   for (const ChainLink& l : chains.links) {
-    ++waits[static_cast<size_t>(l.after)];
-    from[static_cast<size_t>(l.before)].push_back(&l);
+    ++waits[ix(l.after)];
+    from[ix(l.before)].push_back(&l);
   }
   std::queue<size_t> ready;
   for (size_t i = 0; i < waits.size(); ++i)
@@ -94,7 +94,7 @@ double criticalPath(const Chains& chains) {
     const double done = begins[i] + chains.nodes[i].work_min;
     longest = std::max(longest, done);
     for (const ChainLink* l : from[i]) {
-      const auto j = static_cast<size_t>(l->after);
+      const auto j = ix(l->after);
       begins[j] = std::max(begins[j], done + l->gap_min);
       if (--waits[j] == 0) ready.push(j);
     }

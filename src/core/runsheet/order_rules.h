@@ -12,7 +12,7 @@ struct OrderRule {
   int first = 0, then = 0;
   bool ahead = false;  ///< in one knot, and masked: a mask laid ahead does it the other way round
 };
-/// Of each overlapping pair, by the front's technique: masked and resisted fronts go first, overprinted ones
+/// Of each overlapping pair, by the front's school: masked and resisted fronts go first, overprinted ones
 /// last; left-out, wiped and popped-up ones do not care. Without circles: of a knot only those rules are here
 /// that its own line keeps.
 std::vector<OrderRule> orderRules(const Plan& plan, const Meetings& meetings, const Knots& knots);

@@ -38,7 +38,7 @@ struct Judge {
       const int i = in.plan.indexOf(id);
       for (size_t k = 0; k < order.size(); ++k) {
         if (order[k] == i) break;
-        const std::string& before = in.plan.impressions[static_cast<size_t>(order[k])].id;
+        const std::string& before = in.plan.impressions[ix(order[k])].id;
         if (std::find(m.first.begin(), m.first.end(), before) != m.first.end()) continue;
         if (i >= 0) out.push_back({i, -1});
         break;
@@ -48,8 +48,8 @@ struct Judge {
       int runs = 0;
       bool inRun = false;
       for (int i : order) {
-        const Impression& thing = in.plan.impressions[static_cast<size_t>(i)];
-        if (thing.technique == Technique::PopUp) continue;
+        const Impression& thing = in.plan.impressions[ix(i)];
+        if (thing.school == School::PopUp) continue;
         const bool same = thing.ink == ink;
         runs += same && !inRun;
         inRun = same;
@@ -71,8 +71,8 @@ struct Rules {
 
   Rules(const OrderWork& in) : before(in.plan.impressions.size()), after(before.size()) {
     for (const OrderRule& r : orderRules(in.plan, in.meetings, in.knots)) {
-      before[static_cast<size_t>(r.then)].push_back(r.first);
-      after[static_cast<size_t>(r.first)].push_back(r.then);
+      before[ix(r.then)].push_back(r.first);
+      after[ix(r.first)].push_back(r.then);
     }
   }
 };
@@ -130,10 +130,10 @@ class Improver {
   /// Whether the order keeps every depth rule.
   bool allowed(const std::vector<int>& order) const {
     std::vector<int> place(order.size(), 0);
-    for (size_t k = 0; k < order.size(); ++k) place[static_cast<size_t>(order[k])] = static_cast<int>(k);
+    for (size_t k = 0; k < order.size(); ++k) place[ix(order[k])] = static_cast<int>(k);
     for (size_t i = 0; i < m_rules.after.size(); ++i)
       for (int j : m_rules.after[i])
-        if (place[i] > place[static_cast<size_t>(j)]) return false;
+        if (place[i] > place[ix(j)]) return false;
     return true;
   }
 
@@ -162,8 +162,8 @@ class Improver {
 
   bool alike(int a, int b) const {
     const OrderWork& in = m_judge.in;
-    return in.stampOf[static_cast<size_t>(a)] == in.stampOf[static_cast<size_t>(b)] ||
-           in.plan.impressions[static_cast<size_t>(a)].ink == in.plan.impressions[static_cast<size_t>(b)].ink;
+    return in.stampOf[ix(a)] == in.stampOf[ix(b)] ||
+           in.plan.impressions[ix(a)].ink == in.plan.impressions[ix(b)].ink;
   }
 
   /// Moves one thing: first next to others of its stamp or ink, which saves setups, then anywhere.
@@ -195,33 +195,32 @@ std::vector<int> bySetups(const OrderWork& in, const Rules& rules, const std::ve
   std::vector<int> waits(n, 0), out;
   for (size_t i = 0; i < n; ++i) waits[i] = static_cast<int>(rules.before[i].size());
   std::vector<char> done(n, 0);
-  const auto thing = [&](int i) -> const Impression& { return in.plan.impressions[static_cast<size_t>(i)]; };
+  const auto thing = [&](int i) -> const Impression& { return in.plan.impressions[ix(i)]; };
   while (out.size() < n) {
     int best = -1, bestScore = -1;
     for (int i : line) {
-      const auto at = static_cast<size_t>(i);
+      const auto at = ix(i);
       if (done[at] || waits[at] > 0) continue;
       int score = 0;
       if (!out.empty()) {
-        const bool stamp = in.stampOf[at] == in.stampOf[static_cast<size_t>(out.back())];
+        const bool stamp = in.stampOf[at] == in.stampOf[ix(out.back())];
         const bool ink = thing(i).ink == thing(out.back()).ink;
         score = 2 * stamp + ink + (stamp && ink && thing(i).generation == thing(out.back()).generation + 1);
       }
-      if (thing(i).technique == Technique::PopUp) score = -1;
+      if (thing(i).school == School::PopUp) score = -1;
       if (best < 0 || score > bestScore) best = i, bestScore = score;
     }
-    done[static_cast<size_t>(best)] = 1;
+    done[ix(best)] = 1;
     out.push_back(best);
-    for (int j : rules.after[static_cast<size_t>(best)]) --waits[static_cast<size_t>(j)];
+    for (int j : rules.after[ix(best)]) --waits[ix(j)];
   }
-  std::stable_partition(out.begin(), out.end(),
-                        [&](int i) { return thing(i).technique != Technique::PopUp; });
+  std::stable_partition(out.begin(), out.end(), [&](int i) { return thing(i).school != School::PopUp; });
   // Pop-ups keep the order in which they are attached: back to front.
   const auto firstPop =
-      std::find_if(out.begin(), out.end(), [&](int i) { return thing(i).technique == Technique::PopUp; });
+      std::find_if(out.begin(), out.end(), [&](int i) { return thing(i).school == School::PopUp; });
   out.erase(firstPop, out.end());
   for (int i : line)
-    if (thing(i).technique == Technique::PopUp) out.push_back(i);
+    if (thing(i).school == School::PopUp) out.push_back(i);
   return out;
 }
 
@@ -241,10 +240,9 @@ class ExactSearch {
         m_progress(progress) {
     m_copies = std::max(1, m_in.plan.making.copies);
     for (size_t i = 0; i < m_in.plan.impressions.size(); ++i)
-      if (m_in.plan.impressions[i].technique != Technique::PopUp) m_things.push_back(static_cast<int>(i));
+      if (m_in.plan.impressions[i].school != School::PopUp) m_things.push_back(static_cast<int>(i));
     m_slot.assign(m_in.plan.impressions.size(), -1);
-    for (size_t k = 0; k < m_things.size(); ++k)
-      m_slot[static_cast<size_t>(m_things[k])] = static_cast<int>(k);
+    for (size_t k = 0; k < m_things.size(); ++k) m_slot[ix(m_things[k])] = static_cast<int>(k);
     prepare();
   }
 
@@ -284,17 +282,15 @@ class ExactSearch {
   std::vector<int>* m_best = nullptr;
   double* m_bestCost = nullptr;
 
-  const Impression& thing(size_t slot) const {
-    return m_in.plan.impressions[static_cast<size_t>(m_things[slot])];
-  }
+  const Impression& thing(size_t slot) const { return m_in.plan.impressions[ix(m_things[slot])]; }
   const Ink& inkOf(size_t slot) const { return *m_in.plan.ink(thing(slot).ink); }
-  int stampOf(size_t slot) const { return m_in.stampOf[static_cast<size_t>(m_things[slot])]; }
+  int stampOf(size_t slot) const { return m_in.stampOf[ix(m_things[slot])]; }
 
   /// Pick-up, change of ink and pressings on scrap between two pressings; without cleaning and trying out.
   double setup(int last, size_t next) const {
     const WorkTimes& t = m_in.times;
     const bool first = last < 0;
-    const auto l = static_cast<size_t>(std::max(last, 0));
+    const auto l = ix(std::max(last, 0));
     const bool sameStamp = !first && stampOf(l) == stampOf(next);
     const bool sameInk = !first && thing(l).ink == thing(next).ink;
     const bool follows =
@@ -309,24 +305,23 @@ class ExactSearch {
     m_before.assign(n, 0), m_nearBoxes.assign(n, 0), m_fronts.resize(n), m_sureFronts.assign(n, 0);
     const MaskNeeds sure = m_in.table.sure();
     for (size_t k = 0; k < n; ++k) {
-      const auto i = static_cast<size_t>(m_things[k]);
+      const auto i = ix(m_things[k]);
       for (int j : m_rules.before[i])
-        if (m_slot[static_cast<size_t>(j)] >= 0) m_before[k] |= 1u << m_slot[static_cast<size_t>(j)];
+        if (m_slot[ix(j)] >= 0) m_before[k] |= 1u << m_slot[ix(j)];
       const Box box = m_in.meetings.placed[i]->onPanel.box();
       for (size_t o = 0; o < n; ++o)
-        if (m_in.meetings.placed[static_cast<size_t>(m_things[o])]->onPanel.box().meets(box, kInkMargin_mm))
+        if (m_in.meetings.placed[ix(m_things[o])]->onPanel.box().meets(box, kInkMargin_mm))
           m_nearBoxes[k] |= 1u << o;
       for (const NeedTable::Front& f : m_in.table.frontsOf(static_cast<int>(i))) {
-        const int slot = m_slot[static_cast<size_t>(f.thing)];
-        if (slot < 0 || sure.uncuttable[static_cast<size_t>(f.thing)]) continue;
+        const int slot = m_slot[ix(f.thing)];
+        if (slot < 0 || sure.uncuttable[ix(f.thing)]) continue;
         m_fronts[k].emplace_back(slot, f.always || f.ahead);
         if (f.always) m_sureFronts[k] |= 1u << slot;
       }
     }
     for (const NeedStep& w : m_in.table.washSteps())
       for (int i : w.covered)
-        if (m_slot[static_cast<size_t>(i)] >= 0 && !sure.uncuttable[static_cast<size_t>(i)])
-          m_washed |= 1u << m_slot[static_cast<size_t>(i)];
+        if (m_slot[ix(i)] >= 0 && !sure.uncuttable[ix(i)]) m_washed |= 1u << m_slot[ix(i)];
     m_fixed = fixedWork();
     for (const auto& fronts : sure.leaveOut) m_fixed += leaveOutMinutes(m_in.plan, fronts, t) * m_copies;
     for (const StampMasks& m : countMasks(m_in.plan, sure, m_in.stampOf)) m_cuts += m.cut * t.cutMask;
@@ -343,10 +338,10 @@ class ExactSearch {
     for (size_t i = 0; i < m_in.plan.impressions.size(); ++i) {
       const Impression& thing = m_in.plan.impressions[i];
       each += t.press;
-      if (thing.technique == Technique::Resist) each += t.emboss;
-      if (thing.technique == Technique::PopUp) each += t.cutPiece + t.attach;
+      if (thing.school == School::Resist) each += t.emboss;
+      if (thing.school == School::PopUp) each += t.cutPiece + t.attach;
       stamps.insert(m_in.stampOf[i]);
-      if (thing.technique != Technique::PopUp) pairs.emplace(m_in.stampOf[i], m_in.plan.ink(thing.ink));
+      if (thing.school != School::PopUp) pairs.emplace(m_in.stampOf[i], m_in.plan.ink(thing.ink));
     }
     std::set<int> onPanel;
     for (const auto& [stamp, ink] : pairs) onPanel.insert(stamp);
@@ -360,11 +355,11 @@ class ExactSearch {
   double popUpSetups(int last) const {
     const WorkTimes& t = m_in.times;
     double sum = 0;
-    int stamp = last < 0 ? -1 : stampOf(static_cast<size_t>(last));
-    const Ink* ink = last < 0 ? nullptr : m_in.plan.ink(thing(static_cast<size_t>(last)).ink);
+    int stamp = last < 0 ? -1 : stampOf(ix(last));
+    const Ink* ink = last < 0 ? nullptr : m_in.plan.ink(thing(ix(last)).ink);
     for (int i : m_popUps) {
-      const Ink* own = m_in.plan.ink(m_in.plan.impressions[static_cast<size_t>(i)].ink);
-      const int ownStamp = m_in.stampOf[static_cast<size_t>(i)];
+      const Ink* own = m_in.plan.ink(m_in.plan.impressions[ix(i)].ink);
+      const int ownStamp = m_in.stampOf[ix(i)];
       sum += (ownStamp == stamp ? 0 : t.pickUp) + (own == ink ? 0 : t.changeInk);
       stamp = ownStamp, ink = own;
     }
@@ -401,8 +396,8 @@ class ExactSearch {
     int cleans = 0;
     for (int c : s.cleans) cleans += c;
     const double cleaning = std::max(0, m_leastCleans - cleans) * t.clean;
-    return m_fixed + s.cost + m_setups[s.done][s.last < 0 ? n : static_cast<size_t>(s.last)] + covers +
-           cleaning + std::max(0.0, s.idle - m_cuts - s.lifts);
+    return m_fixed + s.cost + m_setups[s.done][s.last < 0 ? n : ix(s.last)] + covers + cleaning +
+           std::max(0.0, s.idle - m_cuts - s.lifts);
   }
 
   State after(const State& s, size_t b) const {
@@ -425,7 +420,7 @@ class ExactSearch {
     double clean = 0;
     bool met = false;
     for (size_t i = m_order.size(); i-- > 0 && !met;) {
-      const auto slot = static_cast<size_t>(m_slot[static_cast<size_t>(m_order[i])]);
+      const auto slot = ix(m_slot[ix(m_order[i])]);
       if (stampOf(slot) != stampOf(b)) continue;
       met = true;
       if (thing(slot).ink != thing(b).ink) clean = t.clean, ++out.cleans[b];
@@ -433,7 +428,7 @@ class ExactSearch {
     out.cost += moves + set + clean;
     out.now += __builtin_popcount(lay) * t.coverOn + set + clean + t.press + (met ? 0 : t.tryOut);
     out.dry[b] = out.now + inkOf(b).dryOnCard_s / 60;
-    if (thing(b).technique == Technique::Resist) {
+    if (thing(b).school == School::Resist) {
       if (inkOf(b).kind != InkKind::Embossing && m_copies == 1)
         out.idle += out.dry[b] - out.now, out.now = out.dry[b];
       out.now += t.emboss;
@@ -455,7 +450,7 @@ class ExactSearch {
       const int i = m_in.plan.indexOf(id);
       for (int placed : m_order) {
         if (placed == i) break;
-        const std::string& before = m_in.plan.impressions[static_cast<size_t>(placed)].id;
+        const std::string& before = m_in.plan.impressions[ix(placed)].id;
         if (std::find(m.first.begin(), m.first.end(), before) == m.first.end()) {
           broken += kPin;
           break;
@@ -513,7 +508,7 @@ BestOrder findBestOrder(const OrderWork& work, const OrderEffort& effort, const 
   if (line.empty()) return {{}, 0, true, {}};
   std::vector<int> popUps;
   for (int i : line)
-    if (work.plan.impressions[static_cast<size_t>(i)].technique == Technique::PopUp) popUps.push_back(i);
+    if (work.plan.impressions[ix(i)].school == School::PopUp) popUps.push_back(i);
   const size_t movable = line.size() - popUps.size();
   Judge judge{work};
   const Rules rules(work);
@@ -523,7 +518,7 @@ BestOrder findBestOrder(const OrderWork& work, const OrderEffort& effort, const 
   std::vector<int> best = improver.best;
   double cost = improver.bestCost;
   bool exact = movable <= 1;
-  if (!exact && movable <= std::min<size_t>(kMostExact, static_cast<size_t>(effort.most)))
+  if (!exact && movable <= std::min<size_t>(kMostExact, ix(effort.most)))
     exact = ExactSearch(judge, rules, popUps, effort, progress).run(best, cost);
   BestOrder out = judged(work, best);
   out.exact = exact;

@@ -37,13 +37,13 @@ class Writer {
     s.tryOut = facts.tryOut, s.clean = facts.clean, s.scraps = facts.scraps;
     if (facts.need) {
       s.needed = facts.need->covered;
-      if (!facts.need->wash) s.leaveOut = m_in.needs.leaveOut[static_cast<size_t>(impression)];
+      if (!facts.need->wash) s.leaveOut = m_in.needs.leaveOut[ix(impression)];
     }
     for (const Laid& c : covers) s.covers.push_back(coverOf(c, facts.stamp));
     const bool cover = facts.limit < 0;  // a limit lies on no thing
     if (cover && (what == Do::MaskOn || (what == Do::Tape && impression >= 0))) lay(s, true);
     if (cover && what == Do::MaskOff) lay(s, false);
-    if (what == Do::Stamp) m_pressed[static_cast<size_t>(impression)] = 1;
+    if (what == Do::Stamp) m_pressed[ix(impression)] = 1;
     s.masksOn = m_lies;
     if (wait > kOvernight_min) ++m_evening;
     s.evening = m_evening;
@@ -59,11 +59,11 @@ class Writer {
   int m_evening = 0;
 
   Cover coverOf(const Laid& laid, int stamp) const {
-    const int s = laid.impression < 0 ? stamp : m_in.stampOf[static_cast<size_t>(laid.impression)];
-    Cover c{maskId(*m_in.plan.stamps[static_cast<size_t>(s)], laid.mask), laid.impression};
+    const int s = laid.impression < 0 ? stamp : m_in.stampOf[ix(laid.impression)];
+    Cover c{maskId(*m_in.plan.stamps[ix(s)], laid.mask), laid.impression};
     if (laid.impression < 0) return c;
-    c.ahead = !m_pressed[static_cast<size_t>(laid.impression)];
-    for (const auto& [a, b] : m_in.masks[static_cast<size_t>(s)].halves)
+    c.ahead = !m_pressed[ix(laid.impression)];
+    for (const auto& [a, b] : m_in.masks[ix(s)].halves)
       c.half = c.half || a == laid.impression || b == laid.impression;
     return c;
   }
@@ -82,7 +82,7 @@ class Writer {
 /// Need steps before which to stop, so that the longest of so many evenings is as short as can be.
 std::vector<size_t> restsFor(const std::vector<double>& minutes, int evenings) {
   const size_t n = minutes.size();
-  const size_t parts = std::min(n, static_cast<size_t>(std::max(1, evenings)));
+  const size_t parts = std::min(n, ix(std::max(1, evenings)));
   if (parts < 2) return {};
   std::vector<double> upTo(n + 1, 0);
   for (size_t k = 0; k < n; ++k) upTo[k + 1] = upTo[k] + minutes[k];
@@ -141,15 +141,14 @@ double minutesOf(const RunSheetInput& in) {
 double leaveOutMinutes(const Plan& plan, const std::vector<int>& fronts, const WorkTimes& times) {
   double sum = 0;
   for (int f : fronts)
-    sum += plan.impressions[static_cast<size_t>(f)].technique == Technique::WipeOff ? times.wipeRubber
-                                                                                    : times.tapeRubber;
+    sum += plan.impressions[ix(f)].school == School::WipeOff ? times.wipeRubber : times.tapeRubber;
   return sum;
 }
 
 std::string_view wordOf(Do what) {
   constexpr std::string_view words[] = {"cut",  "tape",   "cutMask", "stamp", "maskOn", "maskOff", "dry",
                                         "wash", "emboss", "wipe",    "draw",  "colour", "attach",  "trim"};
-  return words[static_cast<size_t>(what)];
+  return words[ix(what)];
 }
 
 std::string maskId(const Stamp& stamp, int number) { return stamp.id + "#" + std::to_string(number + 1); }

@@ -32,14 +32,14 @@ struct Behind {
 class Adviser {
  public:
   Adviser(const Plan& plan, const Analysis& a) : m_plan(plan), m_a(a), m_like(plan.stamps.size(), 0) {
-    for (int s : a.stampOf) ++m_like[static_cast<size_t>(s)];
+    for (int s : a.stampOf) ++m_like[ix(s)];
     for (size_t i = 0; i < plan.impressions.size(); ++i) m_behind.push_back(behind(static_cast<int>(i)));
   }
 
   SchoolAdvice advise(int i) const {
     SchoolAdvice out;
     out.impression = i;
-    for (Technique t : kSchools) out.options.push_back(option(i, t));
+    for (School t : kSchools) out.options.push_back(option(i, t));
     choose(out);
     return out;
   }
@@ -50,15 +50,15 @@ class Adviser {
   std::vector<int> m_like;  // impressions by stamp
   std::vector<Behind> m_behind;
 
-  const Impression& thing(int i) const { return m_plan.impressions[static_cast<size_t>(i)]; }
+  const Impression& thing(int i) const { return m_plan.impressions[ix(i)]; }
   const Ink& inkOf(int i) const { return *m_plan.ink(thing(i).ink); }
-  const Placed& placed(int i) const { return *m_a.meetings.placed[static_cast<size_t>(i)]; }
+  const Placed& placed(int i) const { return *m_a.meetings.placed[ix(i)]; }
   const Stamp& stampOf(int i) const { return *placed(i).outline->stamp; }
 
   Behind behind(int i) const {
     Behind out;
-    for (int k : m_a.meetings.of[static_cast<size_t>(i)]) {
-      const Meeting& m = m_a.meetings.list[static_cast<size_t>(k)];
+    for (int k : m_a.meetings.of[ix(i)]) {
+      const Meeting& m = m_a.meetings.list[ix(k)];
       if (m.front != i || !m.overlaps()) continue;
       out.things.push_back(m.back);
       out.shared_mm2 += m.area_mm2;
@@ -67,7 +67,7 @@ class Adviser {
     }
     for (size_t w = 0; w < m_plan.washes.size(); ++w) {
       const auto& over = m_plan.washes[w].overImpressions;
-      out.washed = out.washed || (m_a.washes.meets[w][static_cast<size_t>(i)].touches &&
+      out.washed = out.washed || (m_a.washes.meets[w][ix(i)].touches &&
                                   std::find(over.begin(), over.end(), thing(i).id) == over.end());
     }
     return out;
@@ -92,11 +92,11 @@ class Adviser {
     return stampOf(i).solid ? differenceOf(lab(clean), lab(dirty)) : differenceOf(lab(paper), lab(below));
   }
 
-  SchoolOption option(int i, Technique t) const {
-    const Behind& b = m_behind[static_cast<size_t>(i)];
+  SchoolOption option(int i, School t) const {
+    const Behind& b = m_behind[ix(i)];
     const WorkTimes times;
     SchoolOption o;
-    o.technique = t;
+    o.school = t;
     const auto blame = [&](bool when, Obstacle what, bool forbids = false) {
       if (!when) return;
       o.obstacles.push_back(what);
@@ -105,15 +105,15 @@ class Adviser {
     const double uses =
         static_cast<double>(b.things.size()) + (b.washed ? static_cast<double>(m_plan.washes.size()) : 0);
     switch (t) {
-      case Technique::Mask: {
-        const MaskShape& mask = *m_a.masks[static_cast<size_t>(m_a.stampOf[static_cast<size_t>(i)])];
+      case School::Mask: {
+        const MaskShape& mask = *m_a.masks[ix(m_a.stampOf[ix(i)])];
         o.masks = uses > 0 ? 1 : 0;
         o.minutes = o.masks * times.cutMask + uses * (times.coverOn + times.coverOff) +
                     (uses > 0 ? inkOf(i).dryOnCard_s / 60 : 0);
         blame(uses > 0 && mask.mask.empty(), Obstacle::NothingToCut, true);
         break;
       }
-      case Technique::Overprint: {
+      case School::Overprint: {
         for (int back : b.things) o.through = std::max(o.through, showsThrough(i, back));
         blame(o.through > kSeenThrough, Obstacle::ShowsThrough, true);
         const bool dye = inkOf(i).kind == InkKind::Dye || inkOf(i).kind == InkKind::WaterReactive;
@@ -123,33 +123,33 @@ class Adviser {
         blame(dye && darkBehind, Obstacle::SinksIn, true);
         break;
       }
-      case Technique::Resist:
+      case School::Resist:
         o.minutes = times.emboss;
         blame(inkOf(i).kind == InkKind::Dye || inkOf(i).kind == InkKind::Marker, Obstacle::DriesTooFast);
         blame(inkOf(i).kind == InkKind::WaterReactive, Obstacle::WaterUnderHeat);
         break;
-      case Technique::LeaveOut:
-      case Technique::WipeOff: {
+      case School::LeaveOut:
+      case School::WipeOff: {
         double most = 0;
-        for (int k : m_a.meetings.of[static_cast<size_t>(i)]) {
-          const Meeting& m = m_a.meetings.list[static_cast<size_t>(k)];
+        for (int k : m_a.meetings.of[ix(i)]) {
+          const Meeting& m = m_a.meetings.list[ix(k)];
           if (m.front == i && m.overlaps())
             most = std::max(most, m.area_mm2 / std::max(1.0, placed(m.back).area_mm2));
         }
         o.minutes = static_cast<double>(b.things.size()) * 1.0;
-        o.pen_mm = t == Technique::LeaveOut ? b.border_mm : b.border_mm / 2;
+        o.pen_mm = t == School::LeaveOut ? b.border_mm : b.border_mm / 2;
         blame(most > kLargeGap, Obstacle::LargeGap);
-        if (t == Technique::LeaveOut) blame(o.pen_mm > kLongPen_mm, Obstacle::LongRepair);
-        if (t == Technique::WipeOff) blame(b.border_mm > kSoft_mm, Obstacle::SoftEdge);
+        if (t == School::LeaveOut) blame(o.pen_mm > kLongPen_mm, Obstacle::LongRepair);
+        if (t == School::WipeOff) blame(b.border_mm > kSoft_mm, Obstacle::SoftEdge);
         break;
       }
-      case Technique::PopUp: {
+      case School::PopUp: {
         o.minutes = times.cutPiece + times.attach;
         bool front = false;
-        for (int k : m_a.meetings.of[static_cast<size_t>(i)]) {
-          const Meeting& m = m_a.meetings.list[static_cast<size_t>(k)];
-          front = front || (m.back == i && m.overlaps() &&
-                            m_plan.impressions[static_cast<size_t>(m.front)].technique != Technique::PopUp);
+        for (int k : m_a.meetings.of[ix(i)]) {
+          const Meeting& m = m_a.meetings.list[ix(k)];
+          front = front ||
+                  (m.back == i && m.overlaps() && m_plan.impressions[ix(m.front)].school != School::PopUp);
         }
         blame(front, Obstacle::HasFront);
         blame(placed(i).areaOnPanel_mm2 < kLeastPiece_mm2, Obstacle::TooSmall);
@@ -161,41 +161,41 @@ class Adviser {
     return o;
   }
 
-  static const SchoolOption& of(const SchoolAdvice& a, Technique t) {
+  static const SchoolOption& of(const SchoolAdvice& a, School t) {
     return *std::find_if(a.options.begin(), a.options.end(),
-                         [t](const SchoolOption& o) { return o.technique == t; });
+                         [t](const SchoolOption& o) { return o.school == t; });
   }
 
   void choose(SchoolAdvice& a) const {
     const int i = a.impression;
-    const Behind& b = m_behind[static_cast<size_t>(i)];
-    const auto suits = [&](Technique t) { return of(a, t).obstacles.empty(); };
-    const auto take = [&](Technique t, SchoolReason why) { a.best = t, a.reason = why; };
+    const Behind& b = m_behind[ix(i)];
+    const auto suits = [&](School t) { return of(a, t).obstacles.empty(); };
+    const auto take = [&](School t, SchoolReason why) { a.best = t, a.reason = why; };
     const bool small = placed(i).area_mm2 < kSmall_mm2;
-    const bool many = m_like[static_cast<size_t>(m_a.stampOf[static_cast<size_t>(i)])] >= kMany;
-    if (b.things.empty() && !b.washed) return take(m_plan.technique, SchoolReason::NothingBehind);
-    if (!b.things.empty() && !b.washed && stampOf(i).solid && suits(Technique::Overprint))
-      return take(Technique::Overprint, SchoolReason::DarkAndSolid);
+    const bool many = m_like[ix(m_a.stampOf[ix(i)])] >= kMany;
+    if (b.things.empty() && !b.washed) return take(m_plan.school, SchoolReason::NothingBehind);
+    if (!b.things.empty() && !b.washed && stampOf(i).solid && suits(School::Overprint))
+      return take(School::Overprint, SchoolReason::DarkAndSolid);
     // Figures and animals will be coloured, and wax on them is in the way of that.
     const Role role = stampOf(i).role;
     const bool coloured = factsOf(role).coloured;
-    if (small && many && !coloured && suits(Technique::Resist))
-      return take(Technique::Resist, SchoolReason::ManySmall);
-    if (!suits(Technique::Mask))
-      return suits(Technique::PopUp) ? take(Technique::PopUp, SchoolReason::Fiddly)
-                                     : take(Technique::LeaveOut, SchoolReason::Fiddly);
+    if (small && many && !coloured && suits(School::Resist))
+      return take(School::Resist, SchoolReason::ManySmall);
+    if (!suits(School::Mask))
+      return suits(School::PopUp) ? take(School::PopUp, SchoolReason::Fiddly)
+                                  : take(School::LeaveOut, SchoolReason::Fiddly);
     double most = 0;
-    for (int k : m_a.meetings.of[static_cast<size_t>(i)]) {
-      const Meeting& m = m_a.meetings.list[static_cast<size_t>(k)];
+    for (int k : m_a.meetings.of[ix(i)]) {
+      const Meeting& m = m_a.meetings.list[ix(k)];
       if (m.front == i && m.overlaps())
         most = std::max(most, m.area_mm2 / std::max(1.0, placed(m.back).area_mm2));
     }
     if (!b.washed && b.things.size() == 1 && most < kSmallGap && b.border_mm < kLongPen_mm / 2 &&
-        b.shared_mm2 < 60 && suits(Technique::LeaveOut))
-      return take(Technique::LeaveOut, SchoolReason::SmallGap);
-    if (thing(i).hero && b.things.size() >= 6 && suits(Technique::PopUp))
-      return take(Technique::PopUp, SchoolReason::HeroAlone);
-    take(Technique::Mask, SchoolReason::Coloured);
+        b.shared_mm2 < 60 && suits(School::LeaveOut))
+      return take(School::LeaveOut, SchoolReason::SmallGap);
+    if (thing(i).hero && b.things.size() >= 6 && suits(School::PopUp))
+      return take(School::PopUp, SchoolReason::HeroAlone);
+    take(School::Mask, SchoolReason::Coloured);
   }
 };
 
@@ -216,11 +216,9 @@ Result<double> faultsOf(const Plan& plan, const Analysis& a, const Canvas& ideal
   // At the rim of a solid front a pixel is partly the one and partly the other: that is the raster, not a
   // fault.
   std::vector<char> rim(r.explained.size(), 0);
-  const auto index = [&](int x, int y) {
-    return static_cast<size_t>(y) * static_cast<size_t>(grid.width) + static_cast<size_t>(x);
-  };
+  const auto index = [&](int x, int y) { return ix(y) * ix(grid.width) + ix(x); };
   for (size_t i = 0; i < plan.impressions.size(); ++i) {
-    if (plan.impressions[i].technique != Technique::Overprint) continue;
+    if (plan.impressions[i].school != School::Overprint) continue;
     const Tile& t = tiles.silhouette(static_cast<int>(i));
     for (int y = std::max(1, t.y - 1); y < std::min(grid.height - 1, t.y + t.height + 1); ++y)
       for (int x = std::max(1, t.x - 1); x < std::min(grid.width - 1, t.x + t.width + 1); ++x) {
@@ -252,34 +250,34 @@ std::vector<SchoolAdvice> adviseSchools(const Plan& plan, const Analysis& analys
 Result<std::vector<SchoolResult>> compareSchools(const Plan& plan, const Analysis& analysis,
                                                  const ArtSource* art, double dpi, const Progress& progress) {
   const std::vector<SchoolAdvice> advice = adviseSchools(plan, analysis);
-  const auto wholly = [&](std::optional<Technique> t, bool advised) {
+  const auto wholly = [&](std::optional<School> t, bool advised) {
     Plan out = plan;
     out.making.order.clear();
     for (size_t i = 0; i < out.impressions.size(); ++i) {
-      if (t) out.impressions[i].technique = *t;
-      if (advised) out.impressions[i].technique = advice[i].best;
+      if (t) out.impressions[i].school = *t;
+      if (advised) out.impressions[i].school = advice[i].best;
     }
     return out;
   };
-  const Plan masked = wholly(Technique::Mask, false);
+  const Plan masked = wholly(School::Mask, false);
   const AnalysisRef maskedAnalysis = analyse(masked, &analysis);
   const PressInput idealInput = maskedAnalysis->press(masked, art);
   PressTiles idealTiles(idealInput, Grid(plan.card.panel.box(), dpi));
   const Canvas ideal = intendedCard(idealInput, idealTiles);
 
-  std::vector<std::pair<std::optional<Technique>, bool>> ways;
-  for (Technique t : kSchools) ways.emplace_back(t, false);
+  std::vector<std::pair<std::optional<School>, bool>> ways;
+  for (School t : kSchools) ways.emplace_back(t, false);
   ways.emplace_back(std::nullopt, false);
   ways.emplace_back(std::nullopt, true);
   std::vector<SchoolResult> out;
-  for (const auto& [technique, advised] : ways) {
+  for (const auto& [school, advised] : ways) {
     if (progress.stopped()) return Error{ErrorCode::Stopped, "stopped", {}};
-    const Plan p = wholly(technique, advised);
+    const Plan p = wholly(school, advised);
     OrderEffort effort;
     effort.nodes = 20000, effort.tries = 600;
     const AnalysisRef a = withBestOrder(p, analyse(p, &analysis), effort, {progress.stop, {}});
     SchoolResult r;
-    r.technique = technique, r.advised = advised;
+    r.school = school, r.advised = advised;
     r.masks = a->masksToCut();
     r.minutes = a->sheet.minutes;
     RiskOptions risk;
@@ -292,8 +290,7 @@ Result<std::vector<SchoolResult>> compareSchools(const Plan& plan, const Analysi
     r.faults_mm2 = faults.value();
     for (size_t i = 0; i < p.impressions.size(); ++i)
       for (const SchoolOption& o : advice[i].options)
-        if (o.technique == p.impressions[i].technique)
-          r.unsuited += !o.obstacles.empty(), r.pen_mm += o.pen_mm;
+        if (o.school == p.impressions[i].school) r.unsuited += !o.obstacles.empty(), r.pen_mm += o.pen_mm;
     r.minutes += r.pen_mm / kPenEach_mm * p.making.copies;
     out.push_back(r);
     progress.at(static_cast<double>(out.size()) / static_cast<double>(ways.size()));
@@ -302,10 +299,10 @@ Result<std::vector<SchoolResult>> compareSchools(const Plan& plan, const Analysi
 }
 
 Rings tapedPart(const Analysis& a, int impression) {
-  const Placed& back = *a.meetings.placed[static_cast<size_t>(impression)];
+  const Placed& back = *a.meetings.placed[ix(impression)];
   std::vector<Rings> parts;
-  for (int f : a.needs.leaveOut[static_cast<size_t>(impression)]) {
-    Rings shape = a.meetings.placed[static_cast<size_t>(f)]->silhouette;
+  for (int f : a.needs.leaveOut[ix(impression)]) {
+    Rings shape = a.meetings.placed[ix(f)]->silhouette;
     for (Ring& ring : shape)
       for (Point& p : ring) p = back.placing.toFrame(p);
     parts.push_back(intersection(shape, back.outline->silhouette));

@@ -10,9 +10,8 @@
 
 namespace havlo {
 
-inline constexpr std::array<Technique, 6> kSchools{Technique::Mask,    Technique::Overprint,
-                                                   Technique::Resist,  Technique::LeaveOut,
-                                                   Technique::WipeOff, Technique::PopUp};
+inline constexpr std::array<School, 6> kSchools{School::Mask,     School::Overprint, School::Resist,
+                                                School::LeaveOut, School::WipeOff,   School::PopUp};
 
 /// Why a school does not suit a thing.
 enum class Obstacle {
@@ -31,7 +30,7 @@ enum class Obstacle {
 
 /// One school for one thing.
 struct SchoolOption {
-  Technique technique = Technique::Mask;
+  School school = School::Mask;
   std::vector<Obstacle> obstacles;  ///< empty: it suits
   bool forbids = false;             ///< an obstacle that cannot be lived with
   int masks = 0;                    ///< to cut for this thing alone
@@ -53,7 +52,7 @@ enum class SchoolReason {
 
 struct SchoolAdvice {
   int impression = 0;
-  Technique best = Technique::Mask;
+  School best = School::Mask;
   SchoolReason reason = SchoolReason::Coloured;
   std::vector<SchoolOption> options;  ///< in the order of kSchools
 };
@@ -63,7 +62,7 @@ std::vector<SchoolAdvice> adviseSchools(const Plan& plan, const Analysis& analys
 
 /// The plan done wholly one way.
 struct SchoolResult {
-  std::optional<Technique> technique;  ///< absent: as planned, or as advised
+  std::optional<School> school;  ///< absent: as planned, or as advised
   bool advised = false;
   int masks = 0;
   double minutes = 0;  ///< of the run sheet, and of the pen work

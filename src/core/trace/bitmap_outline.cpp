@@ -21,9 +21,9 @@ struct Words {
   explicit Words(const Bitmap& b) {
     constexpr int kBits = 8 * sizeof(potrace_word);
     map.w = b.width, map.h = b.height, map.dy = (b.width + kBits - 1) / kBits;
-    bits.assign(static_cast<size_t>(map.dy) * static_cast<size_t>(b.height), 0);
+    bits.assign(ix(map.dy) * ix(b.height), 0);
     for (int y = 0; y < b.height; ++y) {
-      potrace_word* row = bits.data() + static_cast<size_t>(b.height - 1 - y) * static_cast<size_t>(map.dy);
+      potrace_word* row = bits.data() + ix(b.height - 1 - y) * ix(map.dy);
       for (int x = 0; x < b.width; ++x)
         if (b.at(x, y)) row[x / kBits] |= potrace_word{1} << (kBits - 1 - x % kBits);
     }

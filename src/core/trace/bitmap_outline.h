@@ -15,9 +15,7 @@ struct Bitmap {
   std::vector<uint8_t> ink;  ///< 0 or not 0
   double pxPerMm = 1;
 
-  bool at(int x, int y) const {
-    return ink[static_cast<size_t>(y) * static_cast<size_t>(width) + static_cast<size_t>(x)];
-  }
+  bool at(int x, int y) const { return ink[ix(y) * ix(width) + ix(x)]; }
 };
 
 /// One side of a curved ring: straight to `end` where `bent` is false, else a cubic Bézier curve.

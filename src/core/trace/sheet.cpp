@@ -32,13 +32,12 @@ PaperLight fitLight(const Scan& scan) {
     cv::Mat a = cv::Mat::zeros(10, 10, CV_64F), b = cv::Mat::zeros(10, 1, CV_64F);
     for (int y = 0; y < small.rows; ++y)
       for (int x = 0; x < small.cols; ++x) {
-        if (!in[static_cast<size_t>(y * small.cols + x)]) continue;
+        if (!in[ix(y * small.cols + x)]) continue;
         const auto t = termsAt(2.0 * (x + 0.5) / small.cols - 1, 2.0 * (y + 0.5) / small.rows - 1);
         const double g = small.at<uchar>(y, x);
         for (int i = 0; i < 10; ++i) {
-          b.at<double>(i) += t[static_cast<size_t>(i)] * g;
-          for (int j = 0; j < 10; ++j)
-            a.at<double>(i, j) += t[static_cast<size_t>(i)] * t[static_cast<size_t>(j)];
+          b.at<double>(i) += t[ix(i)] * g;
+          for (int j = 0; j < 10; ++j) a.at<double>(i, j) += t[ix(i)] * t[ix(j)];
         }
       }
     for (int i = 0; i < 10; ++i)
@@ -52,7 +51,7 @@ PaperLight fitLight(const Scan& scan) {
       for (int x = 0; x < small.cols; ++x) {
         const double away = small.at<uchar>(y, x) - light.at((x + 0.5) * factor, (y + 0.5) * factor);
         if (away > -spread && away < 3 * spread) {
-          next[static_cast<size_t>(y * small.cols + x)] = 1;
+          next[ix(y * small.cols + x)] = 1;
           sum += away * away, ++count;
         }
       }
@@ -74,15 +73,14 @@ std::optional<Levels> findLevels(const Scan& scan, const PaperLight& light) {
   double count = 0;
   for (int y = step / 2; y < scan.height; y += step) {
     const PaperLight::Row row = light.row(y);
-    const uint8_t* grey = scan.grey.data() + static_cast<size_t>(y) * static_cast<size_t>(scan.width);
+    const uint8_t* grey = scan.grey.data() + ix(y) * ix(scan.width);
     for (int x = step / 2; x < scan.width; x += step) {
       ++histogram[static_cast<size_t>(std::clamp(grey[x] / row.at(x) * 200, 0.0, 300.0))];
       ++count;
     }
   }
   // The paper's noise from its bright side, where no ink is.
-  const auto paper =
-      static_cast<size_t>(std::max_element(histogram.begin() + 120, histogram.end()) - histogram.begin());
+  const auto paper = ix(std::max_element(histogram.begin() + 120, histogram.end()) - histogram.begin());
   double above = 0, squares = 0;
   for (size_t k = paper; k < histogram.size(); ++k) {
     const double d = static_cast<double>(k - paper) / 200;
@@ -123,7 +121,7 @@ cv::Mat inkMap(const Scan& scan, const FoundSheet& sheet, double pxPerMm) {
     for (int x = 0; x < small.cols; ++x) {
       int darkest = 255;
       for (int v = y * cell; v < std::min(scan.height, (y + 1) * cell); ++v) {
-        const uint8_t* row = scan.grey.data() + static_cast<size_t>(v) * static_cast<size_t>(scan.width);
+        const uint8_t* row = scan.grey.data() + ix(v) * ix(scan.width);
         for (int u = x * cell; u < std::min(scan.width, (x + 1) * cell); ++u)
           darkest = std::min(darkest, int{row[u]});
       }
@@ -183,29 +181,29 @@ std::vector<Box> findPatches(cv::Mat map, const FindSettings& settings) {
   // Edges of the sheet go first, else they would join impressions with each other.
   cv::Mat labels, stats, centroids;
   const int n = cv::connectedComponentsWithStats(map, labels, stats, centroids, 8, CV_32S);
-  std::vector<char> edge(static_cast<size_t>(n), 0);
+  std::vector<char> edge(ix(n), 0);
   for (int i = 1; i < n; ++i) {
     const cv::Rect box(stats.at<int>(i, cv::CC_STAT_LEFT), stats.at<int>(i, cv::CC_STAT_TOP),
                        stats.at<int>(i, cv::CC_STAT_WIDTH), stats.at<int>(i, cv::CC_STAT_HEIGHT));
     const Patch p{box, 0, 0};
-    edge[static_cast<size_t>(i)] = isEdge(p, map) || isShadowLine(p, map);
+    edge[ix(i)] = isEdge(p, map) || isShadowLine(p, map);
     // Specks of one or two cells join nothing.
-    if (stats.at<int>(i, cv::CC_STAT_AREA) <= 2) edge[static_cast<size_t>(i)] = 1;
+    if (stats.at<int>(i, cv::CC_STAT_AREA) <= 2) edge[ix(i)] = 1;
   }
   for (int y = 0; y < map.rows; ++y)
     for (int x = 0; x < map.cols; ++x)
-      if (edge[static_cast<size_t>(labels.at<int>(y, x))]) map.at<uchar>(y, x) = 0;
+      if (edge[ix(labels.at<int>(y, x))]) map.at<uchar>(y, x) = 0;
 
   cv::Mat away, joined;
   cv::distanceTransform(255 - map, away, cv::DIST_L2, 3);
   cv::compare(away, settings.joinGap_mm / 2 * kFind_pxPerMm, joined, cv::CMP_LE);
   const int groups = cv::connectedComponents(joined, labels, 8, CV_32S);
-  std::vector<Box> boxes(static_cast<size_t>(groups));
-  std::vector<double> ink(static_cast<size_t>(groups), 0);
+  std::vector<Box> boxes(ix(groups));
+  std::vector<double> ink(ix(groups), 0);
   for (int y = 0; y < map.rows; ++y)
     for (int x = 0; x < map.cols; ++x)
       if (map.at<uchar>(y, x)) {
-        const auto g = static_cast<size_t>(labels.at<int>(y, x));
+        const auto g = ix(labels.at<int>(y, x));
         boxes[g].include({static_cast<double>(x), static_cast<double>(y)});
         boxes[g].include({x + 1.0, y + 1.0});
         ink[g] += 1 / (kFind_pxPerMm * kFind_pxPerMm);

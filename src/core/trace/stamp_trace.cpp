@@ -107,14 +107,13 @@ Mask inkOf(const cv::Mat& picture, const FoundSheet& sheet, const TraceSettings&
   cv::Mat labels, stats, centroids;
   cv::Mat both = strong | far | (pale & nearStrong);
   const int n = cv::connectedComponents(both, labels, 8, CV_32S);
-  std::vector<char> holdsStrong(static_cast<size_t>(n), 0);
+  std::vector<char> holdsStrong(ix(n), 0);
   for (int y = 0; y < strong.rows; ++y)
     for (int x = 0; x < strong.cols; ++x)
-      if (strong.at<uchar>(y, x)) holdsStrong[static_cast<size_t>(labels.at<int>(y, x))] = 1;
+      if (strong.at<uchar>(y, x)) holdsStrong[ix(labels.at<int>(y, x))] = 1;
   for (int y = 0; y < far.rows; ++y)
     for (int x = 0; x < far.cols; ++x)
-      if (far.at<uchar>(y, x) && !holdsStrong[static_cast<size_t>(labels.at<int>(y, x))])
-        far.at<uchar>(y, x) = 0;
+      if (far.at<uchar>(y, x) && !holdsStrong[ix(labels.at<int>(y, x))]) far.at<uchar>(y, x) = 0;
   // A faint print is broad enough to be one; single pixels are noise.
   far = shrunk(far, 0.04 * px);
   return strong | (within(far, 0.2 * px) & pale);
@@ -126,27 +125,27 @@ int dropSpecks(Mask& ink, const TraceSettings& s, double px, const cv::Rect& own
   int dropped = 0;
   cv::Mat labels, stats, centroids;
   const int n = cv::connectedComponentsWithStats(ink, labels, stats, centroids, 8, CV_32S);
-  std::vector<char> drop(static_cast<size_t>(n), 0);
+  std::vector<char> drop(ix(n), 0);
   for (int i = 1; i < n; ++i) {
     const cv::Rect box(stats.at<int>(i, cv::CC_STAT_LEFT), stats.at<int>(i, cv::CC_STAT_TOP),
                        stats.at<int>(i, cv::CC_STAT_WIDTH), stats.at<int>(i, cv::CC_STAT_HEIGHT));
     const bool small = stats.at<int>(i, cv::CC_STAT_AREA) < least;
     const bool foreign = (box & own).area() < 0.5 * box.area();
-    drop[static_cast<size_t>(i)] = small || foreign;
+    drop[ix(i)] = small || foreign;
     dropped += small && !foreign;
   }
   for (int y = 0; y < ink.rows; ++y)
     for (int x = 0; x < ink.cols; ++x)
-      if (drop[static_cast<size_t>(labels.at<int>(y, x))]) ink.at<uchar>(y, x) = 0;
+      if (drop[ix(labels.at<int>(y, x))]) ink.at<uchar>(y, x) = 0;
   // Bare pinholes of an uneven print are filled; gaps that belong to the drawing are not.
   const double paperLeast = 0.4 * std::min(s.speck_mm2, kPinhole_mm2) * px * px;
   const cv::Mat paper = 255 - ink;
   const int m = cv::connectedComponentsWithStats(paper, labels, stats, centroids, 4, CV_32S);
-  std::vector<char> fill(static_cast<size_t>(m), 0);
-  for (int i = 1; i < m; ++i) fill[static_cast<size_t>(i)] = stats.at<int>(i, cv::CC_STAT_AREA) < paperLeast;
+  std::vector<char> fill(ix(m), 0);
+  for (int i = 1; i < m; ++i) fill[ix(i)] = stats.at<int>(i, cv::CC_STAT_AREA) < paperLeast;
   for (int y = 0; y < ink.rows; ++y)
     for (int x = 0; x < ink.cols; ++x)
-      if (fill[static_cast<size_t>(labels.at<int>(y, x))]) ink.at<uchar>(y, x) = 255;
+      if (fill[ix(labels.at<int>(y, x))]) ink.at<uchar>(y, x) = 255;
   return dropped;
 }
 

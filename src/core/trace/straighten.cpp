@@ -153,7 +153,7 @@ Result<Scan> straightened(const Scan& photo, const std::array<PixelPoint, 4>& co
   Scan out;
   out.width = size.width, out.height = size.height;
   out.pxPerMm = px;
-  out.grey.resize(static_cast<size_t>(size.area()));
+  out.grey.resize(ix(size.area()));
   cv::Mat to(size, CV_8U, out.grey.data());
   cv::warpPerspective(matOf(photo), to, target(px, {-around.left * k, -around.bottom * k}), size,
                       cv::INTER_LINEAR, cv::BORDER_REPLICATE);
@@ -176,11 +176,11 @@ std::optional<std::array<PixelPoint, 4>> findCalibrationSquare(const Scan& scan)
   for (size_t k = 0; k < contours.size(); ++k) {
     const double area = cv::contourArea(contours[k]);
     if (area < 900 || area < bestArea) continue;
-    for (int child = family[k][2]; child >= 0; child = family[static_cast<size_t>(child)][0]) {
-      const double inner = cv::contourArea(contours[static_cast<size_t>(child)]) / area;
+    for (int child = family[k][2]; child >= 0; child = family[ix(child)][0]) {
+      const double inner = cv::contourArea(contours[ix(child)]) / area;
       if (std::fabs(inner - kRatio) > 0.06) continue;
       const auto outer = cornersOf(contours[k]);
-      if (!outer || !cornersOf(contours[static_cast<size_t>(child)])) continue;
+      if (!outer || !cornersOf(contours[ix(child)])) continue;
       // A contour runs through the middles of border pixels: half a pixel inside the line's edge.
       std::array<cv::Point2d, 4> moved = *outer;
       const cv::Point2d middle = (moved[0] + moved[1] + moved[2] + moved[3]) * 0.25;

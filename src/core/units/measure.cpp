@@ -28,7 +28,7 @@ std::optional<double> takeNumber(std::string_view& text) {
   double v = 0;
   const auto [end, ec] = std::from_chars(text.data(), text.data() + text.size(), v, std::chars_format::fixed);
   if (ec != std::errc{}) return {};
-  text.remove_prefix(static_cast<size_t>(end - text.data()));
+  text.remove_prefix(ix(end - text.data()));
   while (!text.empty() && text.front() == ' ') text.remove_prefix(1);
   return v;
 }

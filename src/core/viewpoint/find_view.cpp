@@ -20,7 +20,7 @@ struct Witness {
 std::vector<Witness> witnesses(const Plan& plan, const std::vector<int>& asked) {
   std::vector<Witness> out;
   const auto take = [&](int i) {
-    const Impression& thing = plan.impressions[static_cast<size_t>(i)];
+    const Impression& thing = plan.impressions[ix(i)];
     const StampRef stamp = plan.stamp(thing.stamp);
     if (!std::holds_alternative<OnGround>(thing.depth) || !stamp->realHeight) return;
     const RealHeight& h = *stamp->realHeight;

@@ -22,7 +22,7 @@ RowPlace placed(const RowWish& wish, const View& view, const PanelSize& panel, P
   for (size_t k = 0; k < wish.sizes.size(); ++k)
     if (const double off = std::fabs(std::log(ratioOf(*wish.sizes[k], view, foot.y))); off < least)
       least = off, p.size = static_cast<int>(k);
-  const Stamp& stamp = *wish.sizes[static_cast<size_t>(p.size)];
+  const Stamp& stamp = *wish.sizes[ix(p.size)];
   p.ratio = ratioOf(stamp, view, foot.y);
   p.fits = standingBand(view, *stamp.realHeight, Millimetres{stamp.height_mm}).contains(foot.y);
   const double left = foot.x - stamp.foot.x, low = foot.y - stamp.foot.y;

@@ -33,7 +33,7 @@ StandingBand standingBand(const View& view, const RealHeight& real, Millimetres 
 }
 
 std::optional<ScaleReading> readScale(const Plan& plan, int index) {
-  const Impression& i = plan.impressions[static_cast<size_t>(index)];
+  const Impression& i = plan.impressions[ix(index)];
   if (!plan.view || !std::holds_alternative<OnGround>(i.depth)) return {};
   const StampRef stamp = plan.stamp(i.stamp);
   if (!stamp->realHeight) return {};

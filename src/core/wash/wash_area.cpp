@@ -165,9 +165,7 @@ Rings reachedArea(const Wash& wash, const Box& panel, const WashLimit* limit) {
 std::vector<int> washOrder(const Plan& plan) {
   std::vector<int> order;
   for (size_t i = 0; i < plan.washes.size(); ++i) order.push_back(static_cast<int>(i));
-  const auto light = [&](int i) {
-    return lightnessOf(plan.ink(plan.washes[static_cast<size_t>(i)].ink)->colour);
-  };
+  const auto light = [&](int i) { return lightnessOf(plan.ink(plan.washes[ix(i)].ink)->colour); };
   std::stable_sort(order.begin(), order.end(), [&](int a, int b) { return light(a) > light(b); });
   return order;
 }

@@ -65,14 +65,13 @@ QImage maskLayer(QSize size, const Plan& plan, const Analysis& analysis, const S
     painter.drawPath(path);
   };
   if (limit.first >= 0)
-    hatched(limitPiece(plan.limits[static_cast<size_t>(limit.first)], limit.second, plan.card.panel.box()));
+    hatched(limitPiece(plan.limits[ix(limit.first)], limit.second, plan.card.panel.box()));
   for (int i : step.masksOn) {
-    const auto at = static_cast<size_t>(i);
+    const auto at = ix(i);
     const Placed& placed = *analysis.meetings.placed[at];
-    const Rings shape =
-        analysis.needs.taped[at]
-            ? placed.silhouette
-            : placed.placing.toPanel(analysis.masks[static_cast<size_t>(analysis.stampOf[at])]->mask);
+    const Rings shape = analysis.needs.taped[at]
+                            ? placed.silhouette
+                            : placed.placing.toPanel(analysis.masks[ix(analysis.stampOf[at])]->mask);
     hatched(shape);
   }
   painter.end();

@@ -278,7 +278,7 @@ class Gate {
     const int part = static_cast<int>(m_parts.size());
     m_parts.push_back({m_open.empty() ? -1 : m_open.back(), {}});
     m_children.emplace_back();
-    if (!m_open.empty()) m_children[static_cast<size_t>(m_open.back())].push_back(part);
+    if (!m_open.empty()) m_children[ix(m_open.back())].push_back(part);
     m_out.writeStartElement(name);
     if (m_open.empty()) {
       m_out.writeAttribute(QStringLiteral("xmlns"), kSvg);
@@ -294,7 +294,7 @@ class Gate {
     if (name == QLatin1String("href")) {
       const QString to = a.value().trimmed().toString();
       if (!to.startsWith(u'#')) return fail(tr("it holds links to elsewhere"));
-      m_parts[static_cast<size_t>(part)].uses = to.mid(1);
+      m_parts[ix(part)].uses = to.mid(1);
       m_out.writeAttribute(QStringLiteral("xlink:href"), to);
       return;
     }
@@ -372,18 +372,18 @@ class Gate {
       fail(tr("parts of it use each other in a ring, or draw more than %1 parts").arg(kMostDrawn));
   }
   int weightOf(int part, int depth) {
-    Part& p = m_parts[static_cast<size_t>(part)];
+    Part& p = m_parts[ix(part)];
     if (p.weight >= 0) return p.weight;
     if (p.under || depth > 2 * kDeepest) return -1;
     p.under = true;
     qint64 sum = 1;
-    for (const int child : m_children[static_cast<size_t>(part)]) {
+    for (const int child : m_children[ix(part)]) {
       const int w = weightOf(child, depth + 1);
       if (w < 0) return -1;
       sum += w;
     }
-    if (!m_parts[static_cast<size_t>(part)].uses.isEmpty()) {
-      const auto at = m_ids.constFind(m_parts[static_cast<size_t>(part)].uses);
+    if (!m_parts[ix(part)].uses.isEmpty()) {
+      const auto at = m_ids.constFind(m_parts[ix(part)].uses);
       if (at != m_ids.constEnd()) {
         const int w = weightOf(*at, depth + 1);
         if (w < 0) return -1;
@@ -391,8 +391,8 @@ class Gate {
       }
     }
     if (sum > kMostDrawn) return -1;
-    m_parts[static_cast<size_t>(part)].under = false;
-    return m_parts[static_cast<size_t>(part)].weight = static_cast<int>(sum);
+    m_parts[ix(part)].under = false;
+    return m_parts[ix(part)].weight = static_cast<int>(sum);
   }
 };
 

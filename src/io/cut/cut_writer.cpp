@@ -1,10 +1,7 @@
 // Writers. Sheets stand side by side where a format knows no pages.
-#include <QBuffer>
 #include <QFileInfo>
-#include <QPageSize>
 #include <QPainter>
 #include <QPainterPath>
-#include <QPdfWriter>
 #include <cmath>
 
 #include "io/art/shape_path.h"
@@ -159,12 +156,12 @@ std::vector<LabelledSheet> labelledSheets(const Plan& plan, const MaskJob& job) 
     out[0].sheet.width_mm = job.sheet.width_mm, out[0].sheet.height_mm = job.sheet.height_mm;
   NamePlacer names(job);
   for (const LaidMask& m : job.masks) {
-    LabelledSheet& sheet = out[static_cast<size_t>(m.place.sheet)];
+    LabelledSheet& sheet = out[ix(m.place.sheet)];
     const double r = m.roomiest.radius_mm;
     const Point c = m.roomiest.at, up = m.up, right{up.y, -up.x};
     const Degrees turn{std::atan2(right.y, right.x) * 180 / 3.14159265358979323846};
-    const QString name = m.limit >= 0 ? capital(limitName(plan.limits[static_cast<size_t>(m.limit)]))
-                                      : stampName(*plan.stamps[static_cast<size_t>(m.stamp)]);
+    const QString name =
+        m.limit >= 0 ? capital(limitName(plan.limits[ix(m.limit)])) : stampName(*plan.stamps[ix(m.stamp)]);
     const QString full = m.limit >= 0 ? name : tr("%1, %2 of %3").arg(name).arg(m.number + 1).arg(m.of);
     const double height = std::clamp(r * 0.5, 1.6, 2.6), width = textWidth(height, full) + 1.5;
     // Name below, arrow above the roomiest place, if the mask is wide enough there.
@@ -292,29 +289,11 @@ QByteArray hpglCutFile(const std::vector<LabelledSheet>& sheets) {
 }
 
 QByteArray pdfCutFile(const QString& title, const std::vector<LabelledSheet>& sheets) {
-  QByteArray bytes;
-  QBuffer buffer(&bytes);
-  buffer.open(QIODevice::WriteOnly);
-  QPdfWriter pdf(&buffer);
-  pdf.setTitle(title);
-  pdf.setCreator(QStringLiteral("Havlo"));
-  pdf.setResolution(1200);
-  const auto layout = [&](const CutSheet& s) {
-    // Portrait in any case: a page of this very size, not a turned one.
-    return QPageLayout(
-        QPageSize(QSizeF(s.width_mm, s.height_mm), QPageSize::Millimeter, {}, QPageSize::ExactMatch),
-        QPageLayout::Portrait, QMarginsF(0, 0, 0, 0), QPageLayout::Millimeter);
+  const auto layout = [&](int s) {
+    return exactPage(sheets[ix(s)].sheet.width_mm, sheets[ix(s)].sheet.height_mm);
   };
-  pdf.setPageLayout(layout(sheets[0].sheet));
-  QPainter p(&pdf);
-  for (size_t s = 0; s < sheets.size(); ++s) {
-    const CutSheet& sheet = sheets[s].sheet;
-    if (s > 0) {
-      pdf.setPageLayout(layout(sheet));
-      pdf.newPage();
-    }
-    p.resetTransform();
-    p.scale(pdf.resolution() / kMmPerInch, pdf.resolution() / kMmPerInch);
+  return pdfPages(title, static_cast<int>(sheets.size()), layout, [&](QPainter& p, int page) {
+    const CutSheet& sheet = sheets[ix(page)].sheet;
     p.setBrush(Qt::NoBrush);
     const auto pathOfLine = [&](const CutLine& line) {
       QPainterPath path;
@@ -333,16 +312,14 @@ QByteArray pdfCutFile(const QString& title, const std::vector<LabelledSheet>& sh
     mark.setDashPattern({3, 2});
     p.setPen(mark);
     for (const CutLine& line : sheet.marks) p.drawPath(pathOfLine(line));
-    for (const CutLabel& l : sheets[s].labels) {
+    for (const CutLabel& l : sheets[ix(page)].labels) {
       p.save();
       p.translate(l.at.x, sheet.height_mm - l.at.y);
       p.rotate(-l.turn.value);
       drawText(p, {0, l.height_mm * 0.35}, l.height_mm, l.text, QColor(0x5c, 0x68, 0x70), Qt::AlignHCenter);
       p.restore();
     }
-  }
-  p.end();
-  return bytes;
+  });
 }
 
 Result<Done> writeCutFile(const QString& path, CutFormat format, const QString& title,

@@ -186,7 +186,7 @@ Result<std::vector<CutSheet>> readPdfCuts(const QByteArray& data) {
   try {
     QPDF pdf;
     pdf.setSuppressWarnings(true);
-    pdf.processMemoryFile("cut file", data.constData(), static_cast<size_t>(data.size()));
+    pdf.processMemoryFile("cut file", data.constData(), ix(data.size()));
     std::vector<CutSheet> sheets;
     for (QPDFPageObjectHelper page : QPDFPageDocumentHelper(pdf).getAllPages()) {
       if (sheets.size() >= 500) return bad(tr("the PDF has more than 500 pages"));

@@ -357,7 +357,7 @@ Result<Done> DrawerStore::prepare(bool mayWrite) {
   }
   return change([&]() -> Result<Done> {
     for (int v = version; v < kDrawerVersion; ++v)
-      for (const QString& statement : migrations()[static_cast<size_t>(v)])
+      for (const QString& statement : migrations()[ix(v)])
         if (auto done = run(db, statement); !done) return done;
     return run(db, QStringLiteral("PRAGMA user_version=%1").arg(kDrawerVersion));
   });

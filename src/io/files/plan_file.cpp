@@ -6,7 +6,7 @@ namespace havlo {
 Result<ReadPlan> loadPlan(const QString& path) {
   auto bytes = readWhole(path, static_cast<qint64>(kLargestPlanBytes));
   if (!bytes) return bytes.error();
-  return readPlan(std::string_view(bytes.value().constData(), static_cast<size_t>(bytes.value().size())));
+  return readPlan(std::string_view(bytes.value().constData(), ix(bytes.value().size())));
 }
 
 Result<Done> savePlan(const QString& path, const Plan& plan) {

@@ -78,7 +78,7 @@ Error unwritten(const QString& path, int code) {
 /// @return 0, or why not
 int writeAll(int fd, const QByteArray& content) {
   for (qsizetype at = 0; at < content.size();) {
-    const ssize_t n = ::write(fd, content.constData() + at, static_cast<size_t>(content.size() - at));
+    const ssize_t n = ::write(fd, content.constData() + at, ix(content.size() - at));
     if (n < 0 && errno == EINTR) continue;
     if (n < 0 && (errno == EAGAIN || errno == EWOULDBLOCK)) {
       pollfd p{fd, POLLOUT, 0};
@@ -164,7 +164,7 @@ Result<QByteArray> readWhole(const QString& path, qint64 most) {
       pollfd p{*fd, POLLIN, 0};
       if (::poll(&p, 1, kPatience_ms) <= 0) return unread(path, why(ETIMEDOUT));
     }
-    const ssize_t n = ::read(*fd, block.data(), static_cast<size_t>(block.size()));
+    const ssize_t n = ::read(*fd, block.data(), ix(block.size()));
     if (n < 0 && (errno == EINTR || errno == EAGAIN)) continue;
     if (n < 0) return unread(path, why(errno));
     if (n == 0 && !heard) return unread(path, why(ENXIO));

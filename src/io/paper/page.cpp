@@ -57,37 +57,48 @@ void drawCheckRules(QPainter& painter, QPointF at, QColor colour) {
   painter.restore();
 }
 
-Result<Done> writePdf(const QString& path, const QString& title, const Sheet& sheet, int pages,
-                      const std::function<void(QPainter&, int)>& draw) {
+QByteArray pdfPages(const QString& title, int pages, const std::function<QPageLayout(int)>& layoutOf,
+                    const std::function<void(QPainter&, int)>& draw) {
   QByteArray bytes;
   QBuffer buffer(&bytes);
   buffer.open(QIODevice::WriteOnly);
-  {
-    QPdfWriter pdf(&buffer);
-    pdf.setTitle(title);
-    pdf.setCreator(QStringLiteral("Havlo"));
-    pdf.setResolution(1200);
-    const bool lying = sheet.width_mm > sheet.height_mm;
-    if (sheet.id == QPageSize::Custom) {
-      pdf.setPageSize(QPageSize(QSizeF(sheet.width_mm, sheet.height_mm), QPageSize::Millimeter, {},
-                                QPageSize::ExactMatch));
-      pdf.setPageMargins(QMarginsF(0, 0, 0, 0));
-    } else {
-      pdf.setPageLayout(QPageLayout(QPageSize(sheet.id),
-                                    lying ? QPageLayout::Landscape : QPageLayout::Portrait,
-                                    QMarginsF(0, 0, 0, 0), QPageLayout::Millimeter));
-    }
-    QPainter painter(&pdf);
-    for (int page = 0; page < pages; ++page) {
-      if (page > 0) pdf.newPage();
-      painter.resetTransform();
-      // Never from width() and height(): the page box is rounded to whole points.
-      painter.scale(pdf.resolution() / kMmPerInch, pdf.resolution() / kMmPerInch);
-      painter.setRenderHint(QPainter::Antialiasing);
-      draw(painter, page);
-    }
+  QPdfWriter pdf(&buffer);
+  pdf.setTitle(title);
+  pdf.setCreator(QStringLiteral("Havlo"));
+  pdf.setResolution(1200);
+  pdf.setPageLayout(layoutOf(0));
+  QPainter painter(&pdf);
+  for (int page = 0; page < pages; ++page) {
+    if (page > 0) pdf.setPageLayout(layoutOf(page)), pdf.newPage();
+    painter.resetTransform();
+    // Never from width() and height(): the page box is rounded to whole points.
+    painter.scale(pdf.resolution() / kMmPerInch, pdf.resolution() / kMmPerInch);
+    draw(painter, page);
   }
-  return saveWhole(path, bytes);
+  painter.end();
+  return bytes;
+}
+
+QPageLayout exactPage(double width_mm, double height_mm) {
+  // Portrait in any case: a page of this very size, not a turned one.
+  return {QPageSize(QSizeF(width_mm, height_mm), QPageSize::Millimeter, {}, QPageSize::ExactMatch),
+          QPageLayout::Portrait, QMarginsF(0, 0, 0, 0), QPageLayout::Millimeter};
+}
+
+Result<Done> writePdf(const QString& path, const QString& title, const Sheet& sheet, int pages,
+                      const std::function<void(QPainter&, int)>& draw) {
+  const bool lying = sheet.width_mm > sheet.height_mm;
+  const QPageLayout layout =
+      sheet.id == QPageSize::Custom
+          ? exactPage(sheet.width_mm, sheet.height_mm)
+          : QPageLayout(QPageSize(sheet.id), lying ? QPageLayout::Landscape : QPageLayout::Portrait,
+                        QMarginsF(0, 0, 0, 0), QPageLayout::Millimeter);
+  return saveWhole(path, pdfPages(
+                             title, pages, [&](int) { return layout; },
+                             [&](QPainter& painter, int page) {
+                               painter.setRenderHint(QPainter::Antialiasing);
+                               draw(painter, page);
+                             }));
 }
 
 Result<Done> writeSvgDrawing(const QString& path, const QString& title, double width_mm, double height_mm,

@@ -2,6 +2,7 @@
 #pragma once
 
 #include <QColor>
+#include <QPageLayout>
 #include <QPageSize>
 #include <QPainter>
 #include <QString>
@@ -41,6 +42,12 @@ double textWidth(double size_mm, const QString& text, int weight = QFont::Normal
 void drawCheckRules(QPainter& painter, QPointF at, QColor colour = Qt::black);
 inline constexpr double kCheckRulesHeight_mm = 17;
 inline constexpr double kRulePen_mm = 0.1;  ///< the outermost marks reach half of this beyond the length
+
+/// A PDF whose pages are as large as the layouts say. `draw(painter, page)` paints page 0, 1, ... in mm.
+QByteArray pdfPages(const QString& title, int pages, const std::function<QPageLayout(int)>& layoutOf,
+                    const std::function<void(QPainter&, int)>& draw);
+/// A page of exactly this size, without margins.
+QPageLayout exactPage(double width_mm, double height_mm);
 
 /// Pages to a PDF file at true size. `draw(painter, page)` paints page 0, 1, ... in mm.
 /// @error  CannotWrite with the reason

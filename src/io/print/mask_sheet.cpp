@@ -104,7 +104,7 @@ Printout maskSheet(const Plan& plan, const Analysis& a, Sheet sheet) {
         p.drawLine(QPointF(room.left(), y), QPointF(room.left() + wanted.width_mm, y));
       }
     }
-    drawSheet(p, (*sheets)[static_cast<size_t>(page)], lowerLeft);
+    drawSheet(p, (*sheets)[ix(page)], lowerLeft);
     drawCheckRules(p, {inner.left() + 2, inner.bottom() - kCheckRulesHeight_mm + 1}, kPrintSoft);
   };
   return out;

@@ -15,7 +15,7 @@ namespace {
 /// What shows of each outline: parts behind other things are dashed.
 void drawOutlines(QPainter& p, const Plan& plan, const Analysis& a) {
   for (auto it = a.knots.frontToBack.rbegin(); it != a.knots.frontToBack.rend(); ++it) {
-    const QPainterPath path = pathOf(a.meetings.placed[static_cast<size_t>(*it)]->silhouette);
+    const QPainterPath path = pathOf(a.meetings.placed[ix(*it)]->silhouette);
     QTransform flip(1, 0, 0, -1, 0, plan.card.panel.height_mm);
     const QPainterPath down = flip.map(path);
     p.fillPath(down, QColor(255, 255, 255, 235));
@@ -27,7 +27,7 @@ void drawOutlines(QPainter& p, const Plan& plan, const Analysis& a) {
 void drawFeet(QPainter& p, const Plan& plan, const Analysis& a, MeasureStyle style) {
   int number = 0;
   for (int i : a.order) {
-    const Impression& impression = plan.impressions[static_cast<size_t>(i)];
+    const Impression& impression = plan.impressions[ix(i)];
     ++number;
     const QPointF foot(impression.at.x, plan.card.panel.height_mm - impression.at.y);
     p.setPen(QPen(kPrintGreen, 0.3));
@@ -84,7 +84,7 @@ void drawTable(QPainter& p, const Plan& plan, const Analysis& a, MeasureStyle st
   for (size_t k = from; k < to; ++k) {
     y += kTableRow_mm;
     const int i = a.order[k];
-    const Impression& impression = plan.impressions[static_cast<size_t>(i)];
+    const Impression& impression = plan.impressions[ix(i)];
     const auto measure = [&](double mm) {
       return QString::fromStdString(writeMeasure(Millimetres{mm}, style));
     };
@@ -137,7 +137,7 @@ Printout placementSheet(const Plan& plan, const Analysis& a, MeasureStyle style,
     pages.drawHead(p, title,
                    tr("Placement sheet at true size. Crosses are feet, numbers are the order of stamping."));
     if (page >= pages.count()) {
-      const size_t from = table.rowsBeside + static_cast<size_t>(page - pages.count()) * table.rowsPerPage;
+      const size_t from = table.rowsBeside + ix(page - pages.count()) * table.rowsPerPage;
       drawTable(p, plan, *shared, style, pages.inner.adjusted(0, kPanelHead_mm, 0, 0), from,
                 std::min(shared->order.size(), from + table.rowsPerPage));
       return;

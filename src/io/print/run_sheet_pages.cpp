@@ -137,7 +137,7 @@ Printout runSheetPages(const Plan& plan, const Analysis& a, const std::vector<QI
   std::vector<Row> rows;
   for (int k = 0; k < steps; ++k) {
     Row row;
-    row.step = static_cast<size_t>(shown[static_cast<size_t>(k)]);
+    row.step = ix(shown[ix(k)]);
     row.number = k + 1;
     const Step& step = a.sheet.steps[row.step];
     const bool newEvening = k > 0 && step.evening != a.sheet.steps[row.step - 1].evening;
@@ -161,7 +161,7 @@ Printout runSheetPages(const Plan& plan, const Analysis& a, const std::vector<QI
     drawText(p, {inner.left(), inner.top() + 9.5}, 2.8,
              about + tr(" Page %1 of %2.").arg(page + 1).arg(pages->size()), kPrintSoft);
     double top = inner.top() + kRunSheetHead_mm;
-    for (const Row& row : (*pages)[static_cast<size_t>(page)]) {
+    for (const Row& row : (*pages)[ix(page)]) {
       drawRow(p, row, inner, top, picture, row.step < pictures.size() ? &pictures[row.step] : nullptr);
       top += row.height_mm();
     }

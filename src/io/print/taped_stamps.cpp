@@ -31,8 +31,8 @@ Printout tapedStamps(const Plan& plan, const Analysis& a, Sheet sheet) {
   double x = inner.left(), y = inner.top() + kHead_mm, row = 0;
   int page = 0;
   for (int i : a.order) {
-    if (a.needs.leaveOut[static_cast<size_t>(i)].empty()) continue;
-    const Stamp& stamp = *a.meetings.placed[static_cast<size_t>(i)]->outline->stamp;
+    if (a.needs.leaveOut[ix(i)].empty()) continue;
+    const Stamp& stamp = *a.meetings.placed[ix(i)]->outline->stamp;
     const double w = std::max(stamp.width_mm, 45.0), h = stamp.height_mm + kWords_mm;
     if (x + w > inner.right() && x > inner.left()) x = inner.left(), y += row + kGap_mm, row = 0;
     if (y + h > inner.bottom() - kCheckRulesHeight_mm && y > inner.top() + kHead_mm)
@@ -54,7 +54,7 @@ Printout tapedStamps(const Plan& plan, const Analysis& a, Sheet sheet) {
              soft);
     for (const Drawn& d : drawn) {
       if (d.page != now) continue;
-      const Stamp& stamp = *shared->meetings.placed[static_cast<size_t>(d.impression)]->outline->stamp;
+      const Stamp& stamp = *shared->meetings.placed[ix(d.impression)]->outline->stamp;
       p.save();
       p.translate(d.at.x(), d.at.y() + stamp.height_mm);
       p.scale(1, -1);
@@ -75,9 +75,7 @@ Printout tapedStamps(const Plan& plan, const Analysis& a, Sheet sheet) {
       drawText(p, {d.at.x(), d.at.y() + stamp.height_mm + 4}, 3.2, labelOf(plan, d.impression), ink,
                Qt::AlignLeft, QFont::DemiBold);
       drawText(p, {d.at.x(), d.at.y() + stamp.height_mm + 8}, 2.6,
-               tr("leaves room for %1")
-                   .arg(listOf(plan, shared->needs.leaveOut[static_cast<size_t>(d.impression)])),
-               soft);
+               tr("leaves room for %1").arg(listOf(plan, shared->needs.leaveOut[ix(d.impression)])), soft);
     }
     drawCheckRules(p, {inner.left(), inner.bottom() - kCheckRulesHeight_mm});
   };

@@ -45,12 +45,12 @@ QString tooSmall(QSize size) {
 Scan greyOf(const QImage& image, const Progress& progress) {
   Scan scan;
   scan.width = image.width(), scan.height = image.height();
-  scan.grey.resize(static_cast<size_t>(scan.width) * static_cast<size_t>(scan.height));
+  scan.grey.resize(ix(scan.width) * ix(scan.height));
   const bool plain = image.format() == QImage::Format_Grayscale8;
   const bool direct =
       plain || image.format() == QImage::Format_RGB32 || image.format() == QImage::Format_ARGB32;
   for (int y = 0; y < scan.height && !progress.stopped(); ++y) {
-    uint8_t* to = scan.grey.data() + static_cast<size_t>(y) * static_cast<size_t>(scan.width);
+    uint8_t* to = scan.grey.data() + ix(y) * ix(scan.width);
     if (plain) {
       std::copy(image.constScanLine(y), image.constScanLine(y) + scan.width, to);
       continue;

@@ -31,8 +31,7 @@ QString layerName(const Plan& plan, const Layer& layer) {
 QString wordsOf(const Plan& plan, const CardFit& fit, const Misfit& m, MeasureStyle style) {
   switch (m.kind) {
     case MisfitKind::LayerTooLarge: {
-      const Layer &upper = fit.layers[static_cast<size_t>(m.layer)],
-                  &lower = fit.layers[static_cast<size_t>(m.layer) + 1];
+      const Layer &upper = fit.layers[ix(m.layer)], &lower = fit.layers[ix(m.layer) + 1];
       const QString below = layerName(plan, lower);
       const QString by = m.by_mm > 0 && m.byHeight_mm > 0
                              ? tr("%1 too wide and %2 too high")

@@ -5,6 +5,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/plan/role_facts.h"
 #include "io/wording/focus_words.h"
 #include "io/wording/names.h"
 #include "io/wording/say.h"
@@ -28,7 +29,7 @@ const ScaleReading* scaleOf(const Analysis& analysis, int impression) {
 FindingWords outOfScale(const Plan& plan, const Analysis& analysis, const Finding& f) {
   const int i = f.impressions[0];
   const ScaleReading& s = *scaleOf(analysis, i);
-  const RealHeight& real = *plan.stamp(plan.impressions[static_cast<size_t>(i)].stamp)->realHeight;
+  const RealHeight& real = *plan.stamp(plan.impressions[ix(i)].stamp)->realHeight;
   const bool tall = s.verdict == ScaleVerdict::TooTall;
   const QString said = real.least_m == real.most_m
                            ? height(real.typical_m)
@@ -67,7 +68,7 @@ FindingWords whollyHidden(const Plan& plan, const Finding& f) {
 FindingWords offPanel(const Plan& plan, const Finding& f) {
   const int i = f.impressions[0];
   const QString name = capital(nameOf(plan, i));
-  const bool greeting = plan.stamp(plan.impressions[static_cast<size_t>(i)].stamp)->role == Role::Greeting;
+  const bool greeting = factsOf(plan.stamp(plan.impressions[ix(i)].stamp)->role).words;
   const QString share = tr("%1 % on").arg(f.value * 100, 0, 'f', 0);
   if (f.value <= 0)
     return {tr("%1 is off the panel").arg(name), tr("None of it will be on the card."), share, {}};
@@ -101,7 +102,7 @@ FindingWords cycle(const Plan& plan, const Finding& f) {
           {}};
 }
 
-QString markAt(const Plan& plan, int mark) { return markName(plan.ground[static_cast<size_t>(mark)]); }
+QString markAt(const Plan& plan, int mark) { return markName(plan.ground[ix(mark)]); }
 
 FindingWords noGround(const Plan& plan, const Finding& f, MeasureStyle style) {
   const QString name = capital(nameOf(plan, f.impressions[0]));
@@ -177,8 +178,7 @@ FindingWords pathMisses(const Plan& plan, const Finding& f, MeasureStyle style) 
 QString fixWords(const Plan& plan, const Fix& fix, MeasureStyle style) {
   switch (fix.what) {
     case Fix::What::MoveFoot:
-      return tr("Move it %1")
-          .arg(moveWords(plan.impressions[static_cast<size_t>(fix.impression)].at, fix.to, style));
+      return tr("Move it %1").arg(moveWords(plan.impressions[ix(fix.impression)].at, fix.to, style));
     case Fix::What::PutInFront:
       return tr("Put it in front of %1").arg(nameOf(plan, fix.other));
     case Fix::What::DropInFront:
@@ -186,7 +186,7 @@ QString fixWords(const Plan& plan, const Fix& fix, MeasureStyle style) {
     case Fix::What::MoveFeet:
       return tr("Space them evenly");
     case Fix::What::Press: {
-      const Impression& thing = plan.impressions[static_cast<size_t>(fix.impression)];
+      const Impression& thing = plan.impressions[ix(fix.impression)];
       const QString pressing = tr("pressing %1").arg(fix.generation);
       return fix.ink == thing.ink ? tr("Stamp it as %1").arg(pressing)
                                   : tr("Stamp it in %1, %2").arg(inkName(*plan.ink(fix.ink)), pressing);
@@ -194,8 +194,7 @@ QString fixWords(const Plan& plan, const Fix& fix, MeasureStyle style) {
     case Fix::What::LightAsScene:
       return tr("Shade it as the light falls");
     case Fix::What::EndMark:
-      return tr("Bring its end %1")
-          .arg(moveWords(plan.ground[static_cast<size_t>(fix.other)].along.back(), fix.to, style));
+      return tr("Bring its end %1").arg(moveWords(plan.ground[ix(fix.other)].along.back(), fix.to, style));
     case Fix::What::DropMark:
       return tr("Take %1 away").arg(markAt(plan, fix.other));
     case Fix::What::Turn:
@@ -203,12 +202,12 @@ QString fixWords(const Plan& plan, const Fix& fix, MeasureStyle style) {
     case Fix::What::MakeHero:
       return tr("Make %1 the hero").arg(nameOf(plan, fix.impression));
     case Fix::What::School: {
-      if (fix.technique == Technique::PopUp &&
-          plan.stamp(plan.impressions[static_cast<size_t>(fix.impression)].stamp)->role == Role::Greeting)
+      if (fix.school == School::PopUp &&
+          factsOf(plan.stamp(plan.impressions[ix(fix.impression)].stamp)->role).words)
         return tr("Put it on a strip of its own");
       if (!fix.ink.empty()) return tr("Emboss it in %1").arg(inkName(*plan.ink(fix.ink)));
-      return fix.technique == Technique::Resist ? tr("Emboss it instead of masking")
-                                                : tr("Do it by %1").arg(techniqueName(fix.technique));
+      return fix.school == School::Resist ? tr("Emboss it instead of masking")
+                                          : tr("Do it by %1").arg(schoolName(fix.school));
     }
     case Fix::What::First:
       return tr("Stamp it before the others");
@@ -216,14 +215,12 @@ QString fixWords(const Plan& plan, const Fix& fix, MeasureStyle style) {
       return tr("Leave %1 out").arg(nameOf(plan, fix.impression));
     case Fix::What::WashReach:
       return tr("Let %1 reach over %2 % only")
-          .arg(washName(plan.washes[static_cast<size_t>(fix.other)]))
+          .arg(washName(plan.washes[ix(fix.other)]))
           .arg(qRound(100 * fix.amount));
     case Fix::What::WashStrength:
-      return tr("Blend %1 at %2 %")
-          .arg(washName(plan.washes[static_cast<size_t>(fix.other)]))
-          .arg(qRound(100 * fix.amount));
+      return tr("Blend %1 at %2 %").arg(washName(plan.washes[ix(fix.other)])).arg(qRound(100 * fix.amount));
     case Fix::What::DropWash:
-      return tr("Leave %1 out").arg(washName(plan.washes[static_cast<size_t>(fix.other)]));
+      return tr("Leave %1 out").arg(washName(plan.washes[ix(fix.other)]));
     case Fix::What::AddWashes:
       return fix.washes.empty() ? QString() : tr("Blend %1").arg(washName(fix.washes[0]));
     case Fix::What::PressAll:
@@ -231,7 +228,7 @@ QString fixWords(const Plan& plan, const Fix& fix, MeasureStyle style) {
                  ? tr("Stamp it in %1").arg(inkName(*plan.ink(fix.ink)))
                  : tr("Stamp all %1 in %2").arg(fix.feet.size()).arg(inkName(*plan.ink(fix.ink)));
     case Fix::What::KeepClean:
-      return tr("Keep it clean of %1").arg(washName(plan.washes[static_cast<size_t>(fix.other)]));
+      return tr("Keep it clean of %1").arg(washName(plan.washes[ix(fix.other)]));
     case Fix::What::Quieter:
       return fix.feet.size() == 1 ? tr("Stamp it a pressing later") : tr("Stamp them a pressing later");
   }

@@ -161,11 +161,11 @@ std::optional<FindingWords> focusWords(const Plan& plan, const Analysis& a, cons
 QString seenFirstWords(const Plan& plan, const Looks& l) {
   if (plan.impressions.empty()) return tr("There is nothing on the card yet.");
   if (l.hero < 0) {
-    if (l.ranking.empty() || l.shares[static_cast<size_t>(l.ranking[0])] <= 0)
+    if (l.ranking.empty() || l.shares[ix(l.ranking[0])] <= 0)
       return tr("Nothing draws the eye, and no hero is chosen.");
     const int first = l.ranking[0];
     return tr("%1 is seen first (%2 of the pull). No hero is chosen.")
-        .arg(capital(nameOf(plan, first)), percent(l.shares[static_cast<size_t>(first)]));
+        .arg(capital(nameOf(plan, first)), percent(l.shares[ix(first)]));
   }
   const QString hero = capital(nameOf(plan, l.hero)), share = percent(l.heroShare());
   if (l.heroRank == 1) {
@@ -175,8 +175,8 @@ QString seenFirstWords(const Plan& plan, const Looks& l) {
   }
   if (l.heroShare() < 0.005) return tr("%1 is not seen at all.").arg(hero);
   return tr("%1 is seen before %2: %3 of the pull to %4.")
-      .arg(capital(nameOf(plan, l.ranking[0])), nameOf(plan, l.hero),
-           percent(l.shares[static_cast<size_t>(l.ranking[0])]), share);
+      .arg(capital(nameOf(plan, l.ranking[0])), nameOf(plan, l.hero), percent(l.shares[ix(l.ranking[0])]),
+           share);
 }
 
 QString lineWords(const Plan& plan, const EyeLine& line, MeasureStyle style) {
@@ -189,7 +189,7 @@ QString lineWords(const Plan& plan, const EyeLine& line, MeasureStyle style) {
       what = tr("The row from %1").arg(nameOf(plan, line.thing));
       break;
     case EyeLineKind::Path:
-      what = capital(markName(plan.ground[static_cast<size_t>(line.mark)]));
+      what = capital(markName(plan.ground[ix(line.mark)]));
       break;
   }
   return line.leads ? tr("%1: leads to the hero").arg(what)
@@ -224,7 +224,7 @@ QString harmonyWords(Harmony harmony) {
 }
 
 QString paletteWords(const std::vector<Ink>& inks, const PaletteChoice& c) {
-  const auto ink = [&](int i) { return inkName(inks[static_cast<size_t>(i)]); };
+  const auto ink = [&](int i) { return inkName(inks[ix(i)]); };
   return tr("Hero in %1, sky in %2, ground in %3. The hero stands off by %4, the two grounds by %5. Hero and "
             "sky: %6; "
             "sky and ground: %7.")

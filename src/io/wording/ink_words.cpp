@@ -8,7 +8,7 @@
 namespace havlo {
 namespace {
 
-const Ink& inkAt(const Plan& plan, int i) { return *plan.ink(plan.impressions[static_cast<size_t>(i)].ink); }
+const Ink& inkAt(const Plan& plan, int i) { return *plan.ink(plan.impressions[ix(i)].ink); }
 
 }  // namespace
 
@@ -73,13 +73,12 @@ std::optional<FindingWords> inkWords(const Plan& plan, const Analysis&, const Fi
           tr("%1 of colour lost").arg(f.value, 0, 'f', 0),
           {}};
     case FindingKind::WashWithoutArea:
-      return FindingWords{
-          tr("Nothing is seen of %1").arg(washName(plan, f.wash)),
-          plan.washes[static_cast<size_t>(f.wash)].strength <= 0 ? tr("It is blended without any strength.")
-          : plan.washes[static_cast<size_t>(f.wash)].reach <= 0  ? tr("It reaches nowhere.")
-                                                                 : tr("Its area lies off the panel."),
-          tr("%1 mm²").arg(f.value, 0, 'f', 0),
-          {}};
+      return FindingWords{tr("Nothing is seen of %1").arg(washName(plan, f.wash)),
+                          plan.washes[ix(f.wash)].strength <= 0 ? tr("It is blended without any strength.")
+                          : plan.washes[ix(f.wash)].reach <= 0  ? tr("It reaches nowhere.")
+                                                                : tr("Its area lies off the panel."),
+                          tr("%1 mm²").arg(f.value, 0, 'f', 0),
+                          {}};
     default:
       return {};
   }

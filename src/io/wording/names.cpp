@@ -3,6 +3,7 @@
 
 #include <QStringList>
 
+#include "core/plan/role_facts.h"
 #include "io/wording/say.h"
 
 namespace havlo {
@@ -10,7 +11,7 @@ namespace {
 
 /// Number among the impressions of its stamp, 0 if it is the only one.
 int numberOf(const Plan& plan, int impression) {
-  const Impression& i = plan.impressions[static_cast<size_t>(impression)];
+  const Impression& i = plan.impressions[ix(impression)];
   int count = 0, number = 0;
   for (size_t k = 0; k < plan.impressions.size(); ++k)
     if (plan.impressions[k].stamp == i.stamp) {
@@ -21,10 +22,10 @@ int numberOf(const Plan& plan, int impression) {
 }
 
 QString plainName(const Plan& plan, int impression) {
-  const StampRef stamp = plan.stamp(plan.impressions[static_cast<size_t>(impression)].stamp);
+  const StampRef stamp = plan.stamp(plan.impressions[ix(impression)].stamp);
   QString name = stampName(*stamp);
   if (!name.isEmpty()) name[0] = name[0].toLower();
-  if (stamp->role == Role::Greeting) name = tr("greeting “%1”").arg(stampName(*stamp));
+  if (factsOf(stamp->role).words) name = tr("greeting “%1”").arg(stampName(*stamp));
   const int number = numberOf(plan, impression);
   return number ? name + u' ' + QString::number(number) : name;
 }
@@ -88,7 +89,7 @@ QString washName(const Wash& wash) {
                                       : tr("the %1").arg(kindName(wash.kind));
 }
 
-QString washName(const Plan& plan, int wash) { return washName(plan.washes[static_cast<size_t>(wash)]); }
+QString washName(const Plan& plan, int wash) { return washName(plan.washes[ix(wash)]); }
 QString limitName(const WashLimit& limit) {
   return limit.name.empty() ? tr("the %1").arg(kindName(limit.kind)) : QString::fromStdString(limit.name);
 }
@@ -126,19 +127,19 @@ QString pressingName(int generation) {
   }
 }
 
-QString techniqueName(Technique technique) {
-  switch (technique) {
-    case Technique::Mask:
+QString schoolName(School school) {
+  switch (school) {
+    case School::Mask:
       return tr("mask");
-    case Technique::Overprint:
+    case School::Overprint:
       return tr("overprint");
-    case Technique::Resist:
+    case School::Resist:
       return tr("resist");
-    case Technique::LeaveOut:
+    case School::LeaveOut:
       return tr("leave out");
-    case Technique::WipeOff:
+    case School::WipeOff:
       return tr("wipe off");
-    case Technique::PopUp:
+    case School::PopUp:
       return tr("pop up");
   }
   return {};

@@ -20,7 +20,7 @@ QString stampName(const Stamp& stamp);
 QString inkName(const Ink& ink);
 /// "fresh", "second pressing", "third pressing", "4th pressing".
 QString pressingName(int generation);
-QString techniqueName(Technique technique);
+QString schoolName(School school);
 QString washName(const Wash& wash);  ///< its name, else "the sky wash"
 QString washName(const Plan& plan, int wash);
 QString limitName(const WashLimit& limit);  ///< its name, else "the wavy edge"

@@ -16,7 +16,7 @@ QString fromEdges(const Plan& plan, Point p, MeasureStyle style) {
   return QStringLiteral("%1, %2").arg(alongWords(p.x, panel.right, style), upWords(p.y, panel.top, style));
 }
 
-const Impression& impressionOf(const Plan& plan, int i) { return plan.impressions[static_cast<size_t>(i)]; }
+const Impression& impressionOf(const Plan& plan, int i) { return plan.impressions[ix(i)]; }
 
 QString inkWords(const Plan& plan, const Impression& i) {
   const Ink& ink = *plan.ink(i.ink);
@@ -73,7 +73,7 @@ StepWords stampWords(const Plan& plan, const Step& step, MeasureStyle style, boo
     w.care =
         tr("Press firmly beside the masks: their thickness lifts the rubber and leaves a thin white line.");
   if (!step.leaveOut.empty()) {
-    const bool wipe = impressionOf(plan, step.leaveOut[0]).technique == Technique::WipeOff;
+    const bool wipe = impressionOf(plan, step.leaveOut[0]).school == School::WipeOff;
     w.detail += (wipe ? tr("; wipe the ink off where %1 will be")
                       : tr("; tape over the inked rubber where %1 will be, lift the tape, then press"))
                     .arg(listOf(plan, step.leaveOut));
@@ -103,9 +103,7 @@ StepWords dryWords(const Plan& plan, const Step& step) {
   return w;
 }
 
-const WashLimit& limitAt(const Plan& plan, const Step& step) {
-  return plan.limits[static_cast<size_t>(step.limit)];
-}
+const WashLimit& limitAt(const Plan& plan, const Step& step) { return plan.limits[ix(step.limit)]; }
 
 /// Cutting, laying and lifting what bounds a wash.
 StepWords limitWords(const Plan& plan, const Step& step, MeasureStyle style) {
@@ -198,7 +196,7 @@ QString blendWords(const Plan& plan, const Wash& wash) {
 }
 
 StepWords cutMaskWords(const Plan& plan, const Step& step, MeasureStyle) {
-  const Stamp& stamp = *plan.stamps[static_cast<size_t>(step.stamp)];
+  const Stamp& stamp = *plan.stamps[ix(step.stamp)];
   StepWords w;
   const QString name = stampName(stamp);
   w.title = tr("Cut %1 of the %2").arg(maskName(step.covers[0].mask), name.left(1).toLower() + name.mid(1));
@@ -242,7 +240,7 @@ StepWords wordsOf(const Plan& plan, const Analysis& analysis, const Step& step, 
       }
       break;
     case Do::Wash: {
-      const Wash& wash = plan.washes[static_cast<size_t>(step.wash)];
+      const Wash& wash = plan.washes[ix(step.wash)];
       w.title = tr("Blend %1").arg(washName(wash));
       w.detail = inkName(*plan.ink(wash.ink)) + QStringLiteral(", ") + blendWords(plan, wash) +
                  QStringLiteral("; ") + coveredWords(plan, step, false) +

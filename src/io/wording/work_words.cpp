@@ -38,7 +38,7 @@ QString blameWords(const Plan& plan, const Analysis& a, const Difference& d) {
   const Blame& b = d.blame;
   const QString step = b.step > 0 ? tr("Step %1").arg(shownNumber(a.sheet, b.step)) : QString();
   const auto name = [&](int i) { return nameOf(plan, i); };
-  const auto where = [&](int i) { return whereOn(*a.meetings.placed[static_cast<size_t>(i)], d.at); };
+  const auto where = [&](int i) { return whereOn(*a.meetings.placed[ix(i)], d.at); };
   switch (b.kind) {
     case Blame::Kind::RanOver:
       return b.stampedYet ? tr("%1 printed %2 across %3, %4: %3 was not covered.")
@@ -70,19 +70,19 @@ QString blameWords(const Plan& plan, const Analysis& a, const Difference& d) {
   return tr("The card differs here from what was planned.");
 }
 
-QString schoolWords(Technique t) {
+QString schoolWords(School t) {
   switch (t) {
-    case Technique::Mask:
+    case School::Mask:
       return tr("stamp the front first, cover it, stamp behind it");
-    case Technique::Overprint:
+    case School::Overprint:
       return tr("stamp what is behind first, the front straight on top");
-    case Technique::Resist:
+    case School::Resist:
       return tr("emboss the front clear; ink wipes off it");
-    case Technique::LeaveOut:
+    case School::LeaveOut:
       return tr("tape over part of the inked rubber, so a gap is left for the front");
-    case Technique::WipeOff:
+    case School::WipeOff:
       return tr("wipe ink off part of the rubber before pressing");
-    case Technique::PopUp:
+    case School::PopUp:
       return tr("the front on its own piece, cut out and raised on foam");
   }
   return {};
@@ -235,10 +235,9 @@ QStringList orderTroubles(const Plan& plan, const Analysis& a) {
     out << tr("%1 comes before %2, but must come after it.")
                .arg(labelOf(plan, r.then), nameOf(plan, r.first));
   for (const UnmetPin& p : a.orderState.unmet)
-    out << (p.impression >= 0
-                ? tr("%1 cannot be first: something must be stamped before it.")
-                      .arg(labelOf(plan, p.impression))
-                : tr("%1 cannot be used in one go.").arg(inkName(plan.inks[static_cast<size_t>(p.ink)])));
+    out << (p.impression >= 0 ? tr("%1 cannot be first: something must be stamped before it.")
+                                    .arg(labelOf(plan, p.impression))
+                              : tr("%1 cannot be used in one go.").arg(inkName(plan.inks[ix(p.ink)])));
   out.removeDuplicates();
   return out;
 }

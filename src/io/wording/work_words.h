@@ -14,7 +14,7 @@ namespace havlo {
 QString blameWords(const Plan& plan, const Analysis& analysis, const Difference& difference);
 
 /// "mask", "overprint", ...; the same with what it is: "stamp the front first, cover it, stamp behind it".
-QString schoolWords(Technique technique);
+QString schoolWords(School school);
 QString obstacleWords(Obstacle obstacle);
 /// Why a school is recommended.
 QString reasonWords(SchoolReason reason);

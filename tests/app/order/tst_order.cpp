@@ -51,8 +51,8 @@ class TstOrder : public QObject {
     StepStrip& strip = w.window.order().strip();
     const auto& steps = w.session().analysis()->sheet.steps;
     int hare = 0;
-    while (steps[static_cast<size_t>(hare)].what != Do::Stamp ||
-           steps[static_cast<size_t>(hare)].impression != w.session().plan().indexOf("hare"))
+    while (steps[ix(hare)].what != Do::Stamp ||
+           steps[ix(hare)].impression != w.session().plan().indexOf("hare"))
       ++hare;
     strip.choose(strip.placeOf(hare));
     QVERIFY(says(w.window.order(), QStringLiteral("Stamp the hare")));
@@ -82,8 +82,7 @@ class TstOrder : public QObject {
     Window w;
     Plan p = w.session().plan();
     std::vector<std::string> backward;
-    for (int i : w.session().analysis()->order)
-      backward.insert(backward.begin(), p.impressions[static_cast<size_t>(i)].id);
+    for (int i : w.session().analysis()->order) backward.insert(backward.begin(), p.impressions[ix(i)].id);
     w.session().edit(QStringLiteral("backward"), withOrder(p, backward));
     w.window.visit(QStringLiteral("order"));
     settle(w.window.order());
@@ -98,7 +97,7 @@ class TstOrder : public QObject {
   void aRingIsProvenAllTheSame() {
     Window w;
     Plan p = w.session().plan();
-    p.impressions[static_cast<size_t>(p.indexOf("hills"))].inFrontOf = {"hare"};
+    p.impressions[ix(p.indexOf("hills"))].inFrontOf = {"hare"};
     w.session().start(p);
     w.window.visit(QStringLiteral("order"));
     settle(w.window.order());
@@ -123,28 +122,25 @@ class TstOrder : public QObject {
       std::vector<int> places;
       const auto& steps = w.session().analysis()->sheet.steps;
       for (int k = 0; k < strip.count(); ++k)
-        if (steps[static_cast<size_t>(strip.stepAt(k))].what == Do::Stamp) places.push_back(k);
+        if (steps[ix(strip.stepAt(k))].what == Do::Stamp) places.push_back(k);
       return places;
     };
     const std::vector<int> places = stampings();
-    const int moved =
-        w.session().analysis()->sheet.steps[static_cast<size_t>(strip.stepAt(places[2]))].impression;
+    const int moved = w.session().analysis()->sheet.steps[ix(strip.stepAt(places[2]))].impression;
     const QPoint from = strip.cellOf(places[2]).center(),
                  to = strip.cellOf(places[0]).center() - QPoint(strip.cellOf(0).width() / 2 + 2, 0);
     QTest::mousePress(&strip, Qt::LeftButton, {}, from);
     QTest::mouseMove(&strip, from - QPoint(40, 0));
     QTest::mouseMove(&strip, to);
     QTest::mouseRelease(&strip, Qt::LeftButton, {}, to);
-    QCOMPARE(w.session().plan().making.order.front(),
-             w.session().plan().impressions[static_cast<size_t>(moved)].id);
+    QCOMPARE(w.session().plan().making.order.front(), w.session().plan().impressions[ix(moved)].id);
     QVERIFY(w.session().analysis()->orderState.from == OrderState::From::Maker);
     settle(w.window.order());
     QVERIFY(says(w.window.order(), QStringLiteral("your own order")));
     // With the keyboard the other way; then the best again, each an act to be undone.
     strip.choose(stampings()[0]);
     QTest::keyClick(&strip, Qt::Key_Right, Qt::ControlModifier);
-    QCOMPARE(w.session().plan().making.order[1],
-             w.session().plan().impressions[static_cast<size_t>(moved)].id);
+    QCOMPARE(w.session().plan().making.order[1], w.session().plan().impressions[ix(moved)].id);
     for (QPushButton* b : w.window.order().findChildren<QPushButton*>())
       if (b->text() == QStringLiteral("Find the best order")) QTest::mouseClick(b, Qt::LeftButton);
     QVERIFY(w.session().plan().making.order.empty());
@@ -201,13 +197,13 @@ class TstOrder : public QObject {
     settle(page);
     QCOMPARE(page.results().size(), size_t{8});
     QVERIFY(says(w.window.order(), QStringLiteral("darker than all behind it")));
-    w.session().edit(QStringLiteral("all masks"), withDefaultTechnique(w.session().plan(), Technique::Mask));
+    w.session().edit(QStringLiteral("all masks"), withDefaultSchool(w.session().plan(), School::Mask));
     auto* choice = page.findChildren<QComboBox*>().at(2);
-    choice->setCurrentIndex(choice->findData(static_cast<int>(Technique::PopUp)));
+    choice->setCurrentIndex(choice->findData(static_cast<int>(School::PopUp)));
     Q_EMIT choice->activated(choice->currentIndex());
-    QVERIFY(w.session().plan().impressions[1].technique == Technique::PopUp);
+    QVERIFY(w.session().plan().impressions[1].school == School::PopUp);
     page.takeAdvice();
-    QVERIFY(w.session().plan().impressions[1].technique == Technique::Overprint);
+    QVERIFY(w.session().plan().impressions[1].school == School::Overprint);
   }
 
   void aSlipIsTriedWithoutChangingThePlan() {

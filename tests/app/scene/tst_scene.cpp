@@ -262,7 +262,7 @@ class TstScene : public QObject {
     auto* school = panel->findChild<QComboBox*>(QStringLiteral("school"));
     school->setFocus();
     QTest::keyClick(school, Qt::Key_Down);
-    QVERIFY(w.session().plan().impression("duck")->technique == Technique::Overprint);
+    QVERIFY(w.session().plan().impression("duck")->school == School::Overprint);
     auto* turn = panel->findChild<QLineEdit*>(QStringLiteral("turn"));
     turn->setText(QStringLiteral("12,5"));
     Q_EMIT turn->editingFinished();
@@ -298,7 +298,7 @@ class TstScene : public QObject {
   void aPlanInAKnotOpensAndIsMended() {
     Window w;
     Plan p = w.session().plan();
-    p.impressions[static_cast<size_t>(p.indexOf("hills"))].inFrontOf = {"hare"};
+    p.impressions[ix(p.indexOf("hills"))].inFrontOf = {"hare"};
     w.session().start(p);
     QVERIFY(!w.session().analysis()->knots.rings.empty());
     auto* fix = w.window.findChild<QPushButton*>(QStringLiteral("fix-0"));

@@ -224,7 +224,7 @@ class TstTrust : public QObject {
         default: {
           const auto all = choices(w.window.place(w.window.current()));
           if (!all.isEmpty()) {
-            QComboBox* box = all[static_cast<qsizetype>(random() % static_cast<size_t>(all.size()))];
+            QComboBox* box = all[static_cast<qsizetype>(random() % ix(all.size()))];
             box->setFocus();
             QTest::keyClick(box, random() % 2 ? Qt::Key_Down : Qt::Key_Up);
           }

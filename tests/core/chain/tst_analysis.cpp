@@ -65,7 +65,7 @@ class TstAnalysis : public QObject {
             next = withDepth(plan, id, AtMetres{real(1, 9)});
             break;
           case 3:
-            next = withTechnique(plan, id, Technique::Overprint);
+            next = withSchool(plan, id, School::Overprint);
             break;
           case 4:
             next = saidInFront(plan, id, other);

@@ -189,7 +189,7 @@ class TstCutting : public QObject {
           if (job.masks[k].place.sheet == job.masks[i].place.sheet)
             QVERIFY(sharedArea(grown[k], grown[i]) < 1e-6);
         // Turned, never flipped: the outline runs the same way round and has the same area.
-        const Rings& mask = a->masks[static_cast<size_t>(job.masks[i].stamp)]->mask;
+        const Rings& mask = a->masks[ix(job.masks[i].stamp)]->mask;
         const auto twice = [](const Ring& r) {
           double sum = 0;
           for (size_t n = 0; n < r.size(); ++n)
@@ -303,7 +303,7 @@ class TstCutting : public QObject {
       double used = 0;
       std::vector<std::pair<int, SweepEdges>> before;
       for (const LaidPiece& l : layout.laid) {
-        const Rings& shape = shapes[static_cast<size_t>(l.piece)].shape;
+        const Rings& shape = shapes[ix(l.piece)].shape;
         const Rings there = l.onSheet(shape);
         const Box box = boxOf(there);
         QVERIFY(inner.contains({box.left, box.bottom}) && inner.contains({box.right, box.top}));
@@ -318,7 +318,7 @@ class TstCutting : public QObject {
       QVERIFY(layout.spent_mm2 >= layout.used_mm2);
       for (const int k : layout.doesNotFit) {
         // What is said not to fit is larger than the sheet both ways round.
-        const Box b = boxOf(shapes[static_cast<size_t>(k)].shape);
+        const Box b = boxOf(shapes[ix(k)].shape);
         const double lw = inner.width(), lh = inner.height();
         QVERIFY(!(b.width() < lw && b.height() < lh) && !(b.height() < lw && b.width() < lh));
       }

@@ -21,8 +21,8 @@ Graph overGraph(const Analysis& a) {
   Graph g(a.meetings.placed.size());
   for (const Meeting& m : a.meetings.list)
     if (m.overlaps()) {
-      add_edge(static_cast<size_t>(m.front), static_cast<size_t>(m.back), g);
-      if (m.contradictory) add_edge(static_cast<size_t>(m.back), static_cast<size_t>(m.front), g);
+      add_edge(ix(m.front), ix(m.back), g);
+      if (m.contradictory) add_edge(ix(m.back), ix(m.front), g);
     }
   return g;
 }
@@ -64,8 +64,7 @@ class TstKnots : public QObject {
         const auto& ring = a->knots.rings[k];
         for (size_t i = 0; i < ring.size(); ++i) {
           QVERIFY(members.contains(ring[i]));
-          QVERIFY(
-              edge(static_cast<size_t>(ring[i]), static_cast<size_t>(ring[(i + 1) % ring.size()]), g).second);
+          QVERIFY(edge(ix(ring[i]), ix(ring[(i + 1) % ring.size()]), g).second);
         }
       }
       QVERIFY(ours == knotsByBoost(g));
@@ -76,18 +75,16 @@ class TstKnots : public QObject {
       Graph before(plan.impressions.size());
       std::vector<size_t> place(plan.impressions.size());
       QCOMPARE(a->order.size(), plan.impressions.size());
-      for (size_t k = 0; k < a->order.size(); ++k) place[static_cast<size_t>(a->order[k])] = k;
+      for (size_t k = 0; k < a->order.size(); ++k) place[ix(a->order[k])] = k;
       for (const Meeting& m : a->meetings.list) {
         if (!m.overlaps()) continue;
         const bool sameKnot =
-            a->knots.knotOf[static_cast<size_t>(m.front)] >= 0 &&
-            a->knots.knotOf[static_cast<size_t>(m.front)] == a->knots.knotOf[static_cast<size_t>(m.back)];
+            a->knots.knotOf[ix(m.front)] >= 0 && a->knots.knotOf[ix(m.front)] == a->knots.knotOf[ix(m.back)];
         if (sameKnot) continue;
-        const Technique how = plan.impressions[static_cast<size_t>(m.front)].technique;
-        const bool frontFirst = how == Technique::Mask || how == Technique::Resist;
-        if (!frontFirst && how != Technique::Overprint) continue;
-        const auto first = static_cast<size_t>(frontFirst ? m.front : m.back),
-                   second = static_cast<size_t>(frontFirst ? m.back : m.front);
+        const School how = plan.impressions[ix(m.front)].school;
+        const bool frontFirst = how == School::Mask || how == School::Resist;
+        if (!frontFirst && how != School::Overprint) continue;
+        const auto first = ix(frontFirst ? m.front : m.back), second = ix(frontFirst ? m.back : m.front);
         add_edge(first, second, before);
         QVERIFY2(place[first] < place[second], qPrintable(QStringLiteral("seed %1").arg(seed)));
       }

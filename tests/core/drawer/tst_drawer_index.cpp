@@ -20,7 +20,7 @@ DrawerCard card(const char* name, Role role, double height, Facing facing = Faci
 
 std::string names(const DrawerIndex& index, const StampWish& wish) {
   std::string out;
-  for (int i : index.find(wish)) out += (out.empty() ? "" : " ") + index.cards()[static_cast<size_t>(i)].name;
+  for (int i : index.find(wish)) out += (out.empty() ? "" : " ") + index.cards()[ix(i)].name;
   return out;
 }
 

@@ -79,7 +79,7 @@ class TstMakingEdits : public QObject {
         case 7:
           return withOrder(p, {"a", "b", "a"});
         case 8:
-          return withTechniques(p, {Technique::Mask, Technique::Mask});
+          return withSchools(p, {School::Mask, School::Mask});
         case 9:
           return withMasksAtHand(p, {{"nothing", 3, {}, {}}});
         default:
@@ -107,11 +107,11 @@ class TstMakingEdits : public QObject {
   void evenTheWholeMakingIsKeptInPlanText() {
     Plan p = withOrder(three(), {"c", "a"}).value();
     p = withCopies(withEvenings(p, 3).value(), 25).value();
-    p = withDefaultTechnique(p, Technique::Resist);
+    p = withDefaultSchool(p, School::Resist);
     const Plan back = again(p);
     QVERIFY(back == p);
     QCOMPARE(back.making.copies, 25);
-    QVERIFY(back.technique == Technique::Resist);
+    QVERIFY(back.school == School::Resist);
     // A plan that says nothing of it does not grow.
     QVERIFY(writePlan(three()).find("making") == std::string::npos);
   }
@@ -121,7 +121,7 @@ class TstMakingEdits : public QObject {
     Plan p = emptyPlan();
     addStamp(p, slab("s", 20, 20));
     put(p, "front", "s", {50, 20}, 1), put(p, "middle", "s", {56, 25}, 3), put(p, "back", "s", {62, 30}, 5);
-    put(p, "raised", "s", {90, 90}, 2).technique = Technique::PopUp;
+    put(p, "raised", "s", {90, 90}, 2).school = School::PopUp;
     p = withOrder(p, {"front", "back"}).value();
     const AnalysisRef a = analyse(p);
     QCOMPARE(ids(p, a->order), std::string("front middle back raised"));

@@ -205,7 +205,7 @@ class TstGreeting : public QObject {
   // through two fifths does.
   void theWorstTenthCounts() {
     Plan p = soundCard();
-    p.impressions[3].technique = Technique::Overprint;
+    p.impressions[3].school = School::Overprint;
     const Seen plain = see(p);
     const Box words = boxOf(plain.a->meetings.placed[3]->silhouette);
     const double clean = plain.looks->greetings[0].ratio;

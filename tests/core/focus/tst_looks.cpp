@@ -44,8 +44,8 @@ class TstLooks : public QObject {
       QCOMPARE(l->heroRank, before + 1);
       double last = 2;
       for (int i : l->ranking) {
-        QVERIFY(l->shares[static_cast<size_t>(i)] <= last);
-        last = l->shares[static_cast<size_t>(i)];
+        QVERIFY(l->shares[ix(i)] <= last);
+        last = l->shares[ix(i)];
       }
     }
   }
@@ -90,7 +90,7 @@ class TstLooks : public QObject {
     const LooksRef l = look(p);
     QVERIFY(!l->rivals.empty());
     const Rival& r = l->rivals.front();
-    QCOMPARE(p.impressions[static_cast<size_t>(r.thing)].id, std::string("barn"));
+    QCOMPARE(p.impressions[ix(r.thing)].id, std::string("barn"));
     QVERIFY(!r.why.empty() && r.why.size() <= 3);
     const auto says = [&](RivalWhy w) { return std::find(r.why.begin(), r.why.end(), w) != r.why.end(); };
     QVERIFY(says(RivalWhy::Size) && says(RivalWhy::Contrast));

@@ -20,7 +20,7 @@ FreeMap randomMap(uint64_t seed, int w, int h, double taken) {
   m.grid = Grid();
   m.grid.width = w, m.grid.height = h, m.grid.panelWidth_mm = w,
   m.grid.panelHeight_mm = h;  // a pixel is a millimetre
-  m.free.resize(static_cast<size_t>(w) * static_cast<size_t>(h));
+  m.free.resize(ix(w) * ix(h));
   for (auto& f : m.free) f = r.unit() >= taken;
   return m;
 }

@@ -46,12 +46,11 @@ struct Array {
 
 /// The cell whose greatest pull is greatest, and how much more that is than the next cell's.
 std::pair<int, double> oddOne(const Array& a, const Saliency& s) {
-  std::vector<double> best(static_cast<size_t>(a.n * a.n), 0);
+  std::vector<double> best(ix(a.n * a.n), 0);
   for (int y = 0; y < kSide; ++y)
     for (int x = 0; x < kSide; ++x) {
       const int cell = std::min(a.n - 1, y * a.n / kSide) * a.n + std::min(a.n - 1, x * a.n / kSide);
-      best[static_cast<size_t>(cell)] =
-          std::max(best[static_cast<size_t>(cell)], static_cast<double>(s.pull.at(x, y)));
+      best[ix(cell)] = std::max(best[ix(cell)], static_cast<double>(s.pull.at(x, y)));
     }
   const auto first = std::max_element(best.begin(), best.end());
   std::vector<double> rest = best;
@@ -67,25 +66,20 @@ const Lab kGreen{60, -35, 30}, kRed{60, 45, 30}, kDark{25, 0, 0};
 using Grid2 = std::vector<std::vector<double>>;
 
 Grid2 gridOf(const Field& f) {
-  Grid2 g(static_cast<size_t>(f.height), std::vector<double>(static_cast<size_t>(f.width)));
+  Grid2 g(ix(f.height), std::vector<double>(ix(f.width)));
   for (int y = 0; y < f.height; ++y)
-    for (int x = 0; x < f.width; ++x)
-      g[static_cast<size_t>(y)][static_cast<size_t>(x)] = static_cast<double>(f.at(x, y));
+    for (int x = 0; x < f.width; ++x) g[ix(y)][ix(x)] = static_cast<double>(f.at(x, y));
   return g;
 }
 int wide(const Grid2& g) { return static_cast<int>(g[0].size()); }
 int high(const Grid2& g) { return static_cast<int>(g.size()); }
 double& at(Grid2& g, int x, int y) {
-  return g[static_cast<size_t>(std::clamp(y, 0, high(g) - 1))]
-          [static_cast<size_t>(std::clamp(x, 0, wide(g) - 1))];
+  return g[ix(std::clamp(y, 0, high(g) - 1))][ix(std::clamp(x, 0, wide(g) - 1))];
 }
 double get(const Grid2& g, int x, int y) {
-  return g[static_cast<size_t>(std::clamp(y, 0, high(g) - 1))]
-          [static_cast<size_t>(std::clamp(x, 0, wide(g) - 1))];
+  return g[ix(std::clamp(y, 0, high(g) - 1))][ix(std::clamp(x, 0, wide(g) - 1))];
 }
-Grid2 zeros(int w, int h) {
-  return Grid2(static_cast<size_t>(h), std::vector<double>(static_cast<size_t>(w), 0));
-}
+Grid2 zeros(int w, int h) { return Grid2(ix(h), std::vector<double>(ix(w), 0)); }
 
 Grid2 plainHalf(const Grid2& g) {
   const double taps[5] = {1, 4, 6, 4, 1};

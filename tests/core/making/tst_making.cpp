@@ -114,7 +114,7 @@ class TstMaking : public QObject {
       worn = worn || (m.key == "old" && m.uses == 0);
       uses += life - m.uses;
     }
-    QCOMPARE(uses, b.analysis().stampMasks[static_cast<size_t>(b.analysis().stampOf[0])].uses);
+    QCOMPARE(uses, b.analysis().stampMasks[ix(b.analysis().stampOf[0])].uses);
     QVERIFY(worn || b.analysis().stampMasks[0].kept < 2);
   }
 

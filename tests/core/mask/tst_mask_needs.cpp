@@ -25,7 +25,7 @@ bool enoughByTrying(std::vector<int> left, const std::vector<int>& demands, size
     std::vector<int> rest = left;
     bool possible = true;
     for (int m = 0; m < n; ++m)
-      if (chosen >> m & 1) possible = possible && --rest[static_cast<size_t>(m)] >= 0;
+      if (chosen >> m & 1) possible = possible && --rest[ix(m)] >= 0;
     if (possible && enoughByTrying(rest, demands, step + 1)) return true;
   }
   return false;
@@ -33,12 +33,12 @@ bool enoughByTrying(std::vector<int> left, const std::vector<int>& demands, size
 
 int fewestByTrying(const std::vector<int>& demands, int life) {
   for (int n = 0;; ++n)
-    if (enoughByTrying(std::vector<int>(static_cast<size_t>(n), life), demands, 0)) return n;
+    if (enoughByTrying(std::vector<int>(ix(n), life), demands, 0)) return n;
 }
 
 std::vector<int> coveredAt(const Plan& p, const Analysis& a, const std::string& id) {
   for (const NeedStep& s : a.needs.steps)
-    if (!s.wash && p.impressions[static_cast<size_t>(s.index)].id == id) return s.covered;
+    if (!s.wash && p.impressions[ix(s.index)].id == id) return s.covered;
   return {};
 }
 
@@ -59,7 +59,7 @@ class TstMaskNeeds : public QObject {
       addStamp(p, slab("s", 10, 10));
       for (int i = 0; i < things; ++i) put(p, "i" + std::to_string(i), "s", {10, 10}, 1);
       MaskNeeds needs;
-      needs.taped.assign(static_cast<size_t>(things), 0);
+      needs.taped.assign(ix(things), 0);
       needs.uncuttable = needs.taped;
       std::vector<int> demands;
       for (unsigned s = 0; s < 1 + random() % 5; ++s) {
@@ -69,17 +69,16 @@ class TstMaskNeeds : public QObject {
         demands.push_back(static_cast<int>(step.covered.size()));
         needs.steps.push_back(step);
       }
-      const std::vector<StampMasks> counted =
-          countMasks(p, needs, std::vector<int>(static_cast<size_t>(things), 0));
+      const std::vector<StampMasks> counted = countMasks(p, needs, std::vector<int>(ix(things), 0));
       QCOMPARE(counted[0].cut, fewestByTrying(demands, life));
       // The rota really works with that many: no mask twice at once, none beyond its life, every need met.
-      std::vector<int> used(static_cast<size_t>(counted[0].cut), 0);
+      std::vector<int> used(ix(counted[0].cut), 0);
       for (size_t k = 0; k < needs.steps.size(); ++k) {
         std::vector<int> masks, things_;
         for (const Laid& l : counted[0].rota[k]) {
           masks.push_back(l.mask);
           things_.push_back(l.impression);
-          ++used[static_cast<size_t>(l.mask)];
+          ++used[ix(l.mask)];
         }
         std::sort(masks.begin(), masks.end());
         std::sort(things_.begin(), things_.end());
@@ -152,18 +151,18 @@ class TstMaskNeeds : public QObject {
     QCOMPARE(analyse(p)->stampMasks[0].cut, 1);
   }
 
-  void techniquesThatNeedNoMask() {
-    for (const Technique how : {Technique::Overprint, Technique::Resist, Technique::LeaveOut,
-                                Technique::WipeOff, Technique::PopUp}) {
+  void schoolsThatNeedNoMask() {
+    for (const School how :
+         {School::Overprint, School::Resist, School::LeaveOut, School::WipeOff, School::PopUp}) {
       Plan p = emptyPlan();
       addStamp(p, slab("front", 12, 12));
       addStamp(p, slab("back", 60, 60));
-      put(p, "f", "front", {60, 60}, 1).technique = how;
+      put(p, "f", "front", {60, 60}, 1).school = how;
       put(p, "b", "back", {60, 35}, 2);
       const AnalysisRef a = analyse(p);
       QCOMPARE(a->masksToCut(), 0);
       QCOMPARE(a->needs.leaveOut[1].size(),
-               size_t(how == Technique::LeaveOut || how == Technique::WipeOff ? 1 : 0));
+               size_t(how == School::LeaveOut || how == School::WipeOff ? 1 : 0));
     }
   }
 
@@ -243,7 +242,7 @@ class TstMaskNeeds : public QObject {
       int fewest = 0;
       for (;; ++fewest) {
         std::vector<int> left = atHand;
-        left.resize(left.size() + static_cast<size_t>(fewest), life);
+        left.resize(left.size() + ix(fewest), life);
         if (enoughByTrying(left, demands, 0)) break;
       }
       QCOMPARE(fewestNewMasks(demands, atHand, life, 1), fewest);
@@ -256,7 +255,7 @@ class TstMaskNeeds : public QObject {
     const int before = analyse(p)->masksToCut();
     p = withMasksAtHand(p, {{"duck", 6, "k1", {}}, {"duck", 6, "k2", {}}}).value();
     const AnalysisRef a = analyse(p);
-    const StampMasks& ducks = a->stampMasks[static_cast<size_t>(a->stampOf[0])];
+    const StampMasks& ducks = a->stampMasks[ix(a->stampOf[0])];
     QCOMPARE(a->masksToCut(), before - 2);
     QCOMPARE(ducks.kept, 2);
     // The first two numbers are the ones at hand, so they are never cut.

@@ -35,10 +35,8 @@ class TstPalette : public QObject {
     const auto choices = proposePalettes(p.inks, p.card.paper);
     QCOMPARE(choices.size(), size_t{3});
     const LinearRgb paper = linearOf(p.card.paper.colour);
-    const auto washed = [&](int i) {
-      return labOf(throughFilm(paper, linearOf(p.inks[static_cast<size_t>(i)].colour), 0.6));
-    };
-    const auto pressed = [&](int i) { return labOf(pressedOn(paper, p.inks[static_cast<size_t>(i)], 1)); };
+    const auto washed = [&](int i) { return labOf(throughFilm(paper, linearOf(p.inks[ix(i)].colour), 0.6)); };
+    const auto pressed = [&](int i) { return labOf(pressedOn(paper, p.inks[ix(i)], 1)); };
     for (const PaletteChoice& c : choices) {
       QVERIFY(c.sky != c.ground && c.sky != c.hero && c.ground != c.hero);
       const double sky = ciede2000(pressed(c.hero), washed(c.sky)),

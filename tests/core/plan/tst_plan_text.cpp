@@ -74,7 +74,7 @@ void TstPlanText::absentKeysHaveTheirDefaults() {
   QCOMPARE(p.stamps[0]->foot, (Point{5, 0}));
   QCOMPARE(p.impressions[0].generation, 1);
   QVERIFY(std::holds_alternative<OnGround>(p.impressions[0].depth));
-  QVERIFY(p.impressions[0].technique == Technique::Mask);
+  QVERIFY(p.impressions[0].school == School::Mask);
   QCOMPARE(p.inks[0].opacity, 0.0);
   QCOMPARE(strengthOf(p.inks[0], 2), 0.7);
   QCOMPARE(strengthOf(p.inks[0], 3), 0.49);

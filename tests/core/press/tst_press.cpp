@@ -33,18 +33,16 @@ std::array<double, 3> intendedAt(const Plan& plan, const Analysis& a, Point at) 
   std::array<double, 3> light = channels(plan.card.paper.colour);
   const DepthOrder depth(plan);
   std::vector<int> back(depth.frontToBack().rbegin(), depth.frontToBack().rend());
-  const auto shape = [&](int i) -> const Rings& {
-    return a.meetings.placed[static_cast<size_t>(i)]->silhouette;
-  };
+  const auto shape = [&](int i) -> const Rings& { return a.meetings.placed[ix(i)]->silhouette; };
   for (int b : back) {
-    const Impression& thing = plan.impressions[static_cast<size_t>(b)];
-    const OutlineRef outline = a.meetings.placed[static_cast<size_t>(b)]->outline;
-    if (!covers(outline->ink, a.meetings.placed[static_cast<size_t>(b)]->placing.toFrame(at))) continue;
+    const Impression& thing = plan.impressions[ix(b)];
+    const OutlineRef outline = a.meetings.placed[ix(b)]->outline;
+    if (!covers(outline->ink, a.meetings.placed[ix(b)]->placing.toFrame(at))) continue;
     bool hidden = false;
     for (size_t f = 0; f < plan.impressions.size(); ++f)
-      hidden = hidden || (static_cast<int>(f) != b && depth.inFront(static_cast<int>(f), b) &&
-                          plan.impressions[f].technique != Technique::Overprint &&
-                          covers(shape(static_cast<int>(f)), at));
+      hidden = hidden ||
+               (static_cast<int>(f) != b && depth.inFront(static_cast<int>(f), b) &&
+                plan.impressions[f].school != School::Overprint && covers(shape(static_cast<int>(f)), at));
     if (hidden) continue;
     const Ink& ink = *plan.ink(thing.ink);
     const double s = std::pow(0.7, thing.generation - 1), o = ink.opacity;
@@ -56,14 +54,14 @@ std::array<double, 3> intendedAt(const Plan& plan, const Analysis& a, Point at) 
     if (!covers(w.area, at) || w.reach <= 0) continue;
     bool clean = false;
     for (size_t i = 0; i < plan.impressions.size(); ++i) {
-      const Technique how = plan.impressions[i].technique;
+      const School how = plan.impressions[i].school;
       if (!covers(shape(static_cast<int>(i)), at)) continue;
-      if (how == Technique::Resist || how == Technique::PopUp) {
+      if (how == School::Resist || how == School::PopUp) {
         // Embossed or on a piece of its own: clean wherever it shows.
         bool hidden = false;
         for (size_t f = 0; f < plan.impressions.size(); ++f)
           hidden = hidden || (f != i && depth.inFront(static_cast<int>(f), static_cast<int>(i)) &&
-                              plan.impressions[f].technique != Technique::Overprint &&
+                              plan.impressions[f].school != School::Overprint &&
                               covers(shape(static_cast<int>(f)), at));
         clean = clean || !hidden;
       } else {
@@ -168,10 +166,10 @@ class TstPress : public QObject {
       Plan plan = randomPlan(seed, options);
       // From 200 on all six schools, but nothing overprinted: no hand can print on wax or on a raised piece.
       for (size_t i = 0; i < plan.impressions.size() && seed >= 200; ++i) {
-        Technique& how = plan.impressions[i].technique;
-        if (how == Technique::Overprint) how = Technique::Resist;
-        if ((seed + i) % 7 == 0) how = Technique::PopUp;
-        if ((seed + i) % 5 == 0) how = Technique::Resist;
+        School& how = plan.impressions[i].school;
+        if (how == School::Overprint) how = School::Resist;
+        if ((seed + i) % 7 == 0) how = School::PopUp;
+        if ((seed + i) % 5 == 0) how = School::Resist;
       }
       const AnalysisRef a = analyse(plan);
       const PressInput in = a->press(plan, nullptr);
@@ -194,7 +192,7 @@ class TstPress : public QObject {
         const Blame& b = s.worst[0].blame;
         QString who;
         for (const Impression& i : plan.impressions)
-          who += QStringLiteral("%1 ").arg(static_cast<int>(i.technique));
+          who += QStringLiteral("%1 ").arg(static_cast<int>(i.school));
         qInfo() << seed << s.worst[0].at.x << s.worst[0].at.y << static_cast<int>(b.kind) << b.step << b.back
                 << b.front << b.wash << who;
       }
@@ -207,17 +205,16 @@ class TstPress : public QObject {
   void theWrongOrderFails() {
     for (uint32_t seed = 0; seed < 60; ++seed) {
       RandomOptions options;
-      options.techniques = false;
+      options.schools = false;
       options.washes = false;
       const Plan plan = randomPlan(seed, options);
       const AnalysisRef a = analyse(plan);
       double most = 0;
       for (const Meeting& m : a->meetings.list)
-        if (plan.stamp(plan.impressions[static_cast<size_t>(m.back)].stamp)->solid)
-          most = std::max(most, m.area_mm2);
+        if (plan.stamp(plan.impressions[ix(m.back)].stamp)->solid) most = std::max(most, m.area_mm2);
       std::vector<std::string> backward;
       for (auto it = a->order.rbegin(); it != a->order.rend(); ++it)
-        backward.push_back(plan.impressions[static_cast<size_t>(*it)].id);
+        backward.push_back(plan.impressions[ix(*it)].id);
       const auto other = reordered(plan, *a, backward);
       QVERIFY(bool(other));
       const Simulation s = simulated(plan, *other.value());
@@ -331,7 +328,7 @@ class TstPress : public QObject {
     Plan p = emptyPlan();
     addStamp(p, slab("s", 30, 30));
     put(p, "one", "s", {60, 60}, 1);
-    put(p, "raised", "s", {100, 100}, 2).technique = Technique::PopUp;
+    put(p, "raised", "s", {100, 100}, 2).school = School::PopUp;
     const AnalysisRef a = analyse(p);
     const PressInput in = a->press(p, nullptr);
     const Grid grid(p.card.panel.box(), 60);
@@ -418,11 +415,11 @@ class TstPress : public QObject {
   }
 
   void popUpsResistsAndLeftOutPlacesAreProven() {
-    for (const Technique how : {Technique::PopUp, Technique::Resist, Technique::LeaveOut, Technique::WipeOff,
-                                Technique::Overprint}) {
+    for (const School how :
+         {School::PopUp, School::Resist, School::LeaveOut, School::WipeOff, School::Overprint}) {
       Plan p = emptyPlan();
       addStamp(p, slab("s", 30, 30));
-      put(p, "front", "s", {60, 60}, 1).technique = how;
+      put(p, "front", "s", {60, 60}, 1).school = how;
       put(p, "back", "s", {68, 65}, 2);
       QVERIFY(simulated(p, *analyse(p)).proven);
     }

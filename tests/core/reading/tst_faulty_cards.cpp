@@ -81,7 +81,7 @@ class TstFaultyCards : public QObject {
   }
   void everyFaultIsFoundAndMended() {
     QFETCH(int, number);
-    const FaultyPlan faulty = faultyCards()[static_cast<size_t>(number)];
+    const FaultyPlan faulty = faultyCards()[ix(number)];
     const AnalysisRef a = readWhole(faulty.plan);
     const Finding* f = find(*a, faulty.kind);
     QVERIFY2(f, qPrintable(listed(*a)));
@@ -116,8 +116,7 @@ class TstFaultyCards : public QObject {
     QVERIFY2(f && f->fix && f->fix->what == Fix::What::Quieter, qPrintable(listed(*a)));
     QVERIFY(f->fix->feet.size() >= 2);
     const Plan q = applied(p, *f->fix).value();
-    for (const Fix::Foot& foot : f->fix->feet)
-      QCOMPARE(q.impressions[static_cast<size_t>(foot.impression)].generation, 2);
+    for (const Fix::Foot& foot : f->fix->feet) QCOMPARE(q.impressions[ix(foot.impression)].generation, 2);
     QVERIFY(readWhole(q)->looks->heroShare() > a->looks->heroShare());
   }
 
@@ -143,7 +142,7 @@ class TstFaultyCards : public QObject {
     const AnalysisRef before = readWhole(p);
     const Finding* f = find(*before, FindingKind::SeveralHeroes);
     std::vector<std::string> ids;
-    for (int i : f->impressions) ids.push_back(p.impressions[static_cast<size_t>(i)].id);
+    for (int i : f->impressions) ids.push_back(p.impressions[ix(i)].id);
     p.impressions[3].turn_deg = 3;  // a greeting that leans besides
     const Plan known = withKnown(p, "severalHeroes", ids);
     const AnalysisRef a = readWhole(known);

@@ -95,7 +95,7 @@ class TstReading : public QObject {
     QVERIFY(f);
     QCOMPARE(ids(p, f->impressions), std::string("mouse wall"));
     mends(p, FindingKind::WhollyHidden);
-    p.impressions[0].technique = Technique::Overprint;  // ink over ink hides nothing
+    p.impressions[0].school = School::Overprint;  // ink over ink hides nothing
     QVERIFY(!find(*analyse(p), FindingKind::WhollyHidden));
   }
 

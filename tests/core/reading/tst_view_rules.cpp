@@ -33,7 +33,7 @@ class TstViewRules : public QObject {
   }
   void everyFaultIsFoundAndMended() {
     QFETCH(int, number);
-    const FaultyPlan faulty = faultyViews()[static_cast<size_t>(number)];
+    const FaultyPlan faulty = faultyViews()[ix(number)];
     const AnalysisRef a = analyse(faulty.plan);
     const Finding* f = find(*a, faulty.kind);
     QVERIFY(f);

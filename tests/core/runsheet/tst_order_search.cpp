@@ -32,8 +32,7 @@ Exhausted tryAll(const Plan& p, const Analysis& a) {
   std::vector<int> popUps, order;
   std::vector<char> used(p.impressions.size(), 0);
   for (int i : a.order)
-    if (p.impressions[static_cast<size_t>(i)].technique == Technique::PopUp)
-      popUps.push_back(i), used[static_cast<size_t>(i)] = 1;
+    if (p.impressions[ix(i)].school == School::PopUp) popUps.push_back(i), used[ix(i)] = 1;
   Exhausted out;
   const std::function<void()> go = [&] {
     if (order.size() + popUps.size() == p.impressions.size()) {
@@ -46,7 +45,7 @@ Exhausted tryAll(const Plan& p, const Analysis& a) {
     for (size_t i = 0; i < used.size(); ++i) {
       if (used[i]) continue;
       const bool ready = std::all_of(rules.begin(), rules.end(), [&](const OrderRule& r) {
-        return r.then != static_cast<int>(i) || used[static_cast<size_t>(r.first)];
+        return r.then != static_cast<int>(i) || used[ix(r.first)];
       });
       if (!ready) continue;
       used[i] = 1;
@@ -104,7 +103,7 @@ class TstOrderSearch : public QObject {
   void isTheBestOfAllValidOrdersOfEight() {
     for (uint32_t seed = 101; seed <= 104; ++seed) {
       Plan p = smallPlan(seed, 8);
-      for (Impression& i : p.impressions) i.technique = Technique::Mask;
+      for (Impression& i : p.impressions) i.school = School::Mask;
       const AnalysisRef quick = analyse(p);
       if (const long count = static_cast<long>(orderRules(p, quick->meetings, quick->knots).size());
           count < 7)
@@ -182,7 +181,7 @@ class TstOrderSearch : public QObject {
     const std::string id = p.impression(hare) ? hare : p.impressions.back().id;
     p = wantedFirst(p, id, true).value();
     AnalysisRef a = withBestOrder(p, analyse(p));
-    if (a->orderState.unmet.empty()) QCOMPARE(p.impressions[static_cast<size_t>(a->order[0])].id, id);
+    if (a->orderState.unmet.empty()) QCOMPARE(p.impressions[ix(a->order[0])].id, id);
     // Something that must go behind another cannot be first; that is said.
     Plan q = emptyPlan();
     addStamp(q, slab("s", 20, 20));
@@ -199,7 +198,7 @@ class TstOrderSearch : public QObject {
     addStamp(p, slab("s", 4, 4)), addStamp(p, slab("t", 4, 4));
     for (int i = 0; i < 6; ++i) {
       put(p, "i" + std::to_string(i), i < 3 ? "s" : "t", {6.0 + 12 * i, 20.0}, 10.0 + i).ink =
-          p.inks[static_cast<size_t>(i % 2)].id;
+          p.inks[ix(i % 2)].id;
     }
     p = wantedTogether(p, p.inks[1].id, true).value();
     const AnalysisRef a = withBestOrder(p, analyse(p));
@@ -207,7 +206,7 @@ class TstOrderSearch : public QObject {
     int runs = 0;
     std::string last;
     for (int i : a->order) {
-      const std::string& ink = p.impressions[static_cast<size_t>(i)].ink;
+      const std::string& ink = p.impressions[ix(i)].ink;
       runs += ink == p.inks[1].id && last != ink;
       last = ink;
     }
@@ -263,8 +262,7 @@ class TstOrderSearch : public QObject {
       Graph g(n + 1);  // the last is the start
       for (size_t i = 0; i < n; ++i) boost::add_edge(n, i, 0.0, g);
       for (const ChainLink& l : chains.links)
-        boost::add_edge(static_cast<size_t>(l.before), static_cast<size_t>(l.after),
-                        -(chains.nodes[static_cast<size_t>(l.before)].work_min + l.gap_min), g);
+        boost::add_edge(ix(l.before), ix(l.after), -(chains.nodes[ix(l.before)].work_min + l.gap_min), g);
       std::vector<double> distance(n + 1);
       boost::dag_shortest_paths(g, n, boost::distance_map(distance.data()));
       double longest = 0;

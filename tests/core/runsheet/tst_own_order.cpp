@@ -25,8 +25,8 @@ class TstOwnOrder : public QObject {
     o.sayings = seed % 2;
     o.panel = {0, 0, 100, 100};
     Plan p = randomPlan(seed, o);
-    if (seed % 4 == 1) p.impressions[2].technique = Technique::Resist;
-    if (seed % 4 == 2) p.impressions[1].technique = Technique::PopUp;
+    if (seed % 4 == 1) p.impressions[2].school = School::Resist;
+    if (seed % 4 == 2) p.impressions[1].school = School::PopUp;
     return p;
   }
 
@@ -50,12 +50,11 @@ class TstOwnOrder : public QObject {
       QCOMPARE(once.size(), p.impressions.size());
       std::vector<std::string> named;
       for (int i : a->order) {
-        const Impression& thing = p.impressions[static_cast<size_t>(i)];
+        const Impression& thing = p.impressions[ix(i)];
         const bool listed = std::find(order.begin(), order.end(), thing.id) != order.end();
-        if (listed && thing.technique != Technique::PopUp) named.push_back(thing.id);
+        if (listed && thing.school != School::PopUp) named.push_back(thing.id);
       }
-      std::erase_if(order,
-                    [&](const std::string& id) { return p.impression(id)->technique == Technique::PopUp; });
+      std::erase_if(order, [&](const std::string& id) { return p.impression(id)->school == School::PopUp; });
       QCOMPARE(named, order);
       const Simulation s = simulate(a->press(p, nullptr), a->sheet, 60).value();
       for (const Difference& d : s.worst)
@@ -67,7 +66,7 @@ class TstOwnOrder : public QObject {
         // Only contradictions and wax may stand in the way of a proof then.
         const bool simple = a->knots.rings.empty() &&
                             std::none_of(p.impressions.begin(), p.impressions.end(), [](const Impression& i) {
-                              return i.technique == Technique::Overprint || i.technique == Technique::Resist;
+                              return i.school == School::Overprint || i.school == School::Resist;
                             });
         if (simple) QVERIFY2(s.proven, qPrintable(QString::number(seed)));
         ++right;

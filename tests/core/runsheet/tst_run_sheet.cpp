@@ -52,8 +52,7 @@ QString firstFault(const Plan& plan, const Analysis& a) {
           if (lies.erase(c.impression) == 0) return "a mask is lifted that does not lie";
         break;
       case Do::Emboss:
-        if (wet(s.impression) &&
-            plan.ink(plan.impressions[static_cast<size_t>(s.impression)].ink)->kind != InkKind::Embossing)
+        if (wet(s.impression) && plan.ink(plan.impressions[ix(s.impression)].ink)->kind != InkKind::Embossing)
           return "embossed while wet";
         embossed.insert(s.impression);
         break;
@@ -65,13 +64,12 @@ QString firstFault(const Plan& plan, const Analysis& a) {
         }
         if (s.what == Do::Wash) {
           for (size_t i = 0; i < plan.impressions.size(); ++i)
-            if (a.washes.meets[static_cast<size_t>(s.wash)][i].touches &&
-                plan.impressions[i].technique != Technique::PopUp && wet(static_cast<int>(i)))
+            if (a.washes.meets[ix(s.wash)][i].touches && plan.impressions[i].school != School::PopUp &&
+                wet(static_cast<int>(i)))
               return "blended over wet ink";
         } else {
           pressed.insert(s.impression);
-          dryAt[s.impression] =
-              now + plan.ink(plan.impressions[static_cast<size_t>(s.impression)].ink)->dryOnCard_s / 60;
+          dryAt[s.impression] = now + plan.ink(plan.impressions[ix(s.impression)].ink)->dryOnCard_s / 60;
         }
         break;
       default:
@@ -85,7 +83,7 @@ QString firstFault(const Plan& plan, const Analysis& a) {
   for (const auto& [mask, n] : uses)
     if (n > plan.supplies.maskLife) return "a mask is worn out";
   for (size_t i = 0; i < plan.impressions.size(); ++i)
-    if (plan.impressions[i].technique == Technique::Resist && !embossed.contains(static_cast<int>(i)))
+    if (plan.impressions[i].school == School::Resist && !embossed.contains(static_cast<int>(i)))
       return "a resist is not embossed";
   if (pressed.size() != plan.impressions.size()) return "something is never stamped";
   return {};
@@ -109,8 +107,8 @@ class TstRunSheet : public QObject {
       options.impressions = 9;
       options.sayings = seed % 3 == 0;
       Plan plan = randomPlan(seed, options);
-      if (seed % 4 == 0) plan.impressions[0].technique = Technique::Resist;
-      if (seed % 5 == 0) plan.impressions[1].technique = Technique::PopUp;
+      if (seed % 4 == 0) plan.impressions[0].school = School::Resist;
+      if (seed % 5 == 0) plan.impressions[1].school = School::PopUp;
       const AnalysisRef a = analyse(plan);
       const QString fault = firstFault(plan, *a);
       QVERIFY2(fault.isEmpty(), qPrintable(QStringLiteral("seed %1: %2").arg(seed).arg(fault)));
@@ -137,7 +135,7 @@ class TstRunSheet : public QObject {
   void overprintingGoesTheOtherWayRound() {
     Plan p = emptyPlan();
     addStamp(p, slab("s", 20, 20));
-    put(p, "front", "s", {60, 60}, 1).technique = Technique::Overprint;
+    put(p, "front", "s", {60, 60}, 1).school = School::Overprint;
     put(p, "back", "s", {68, 65}, 2);
     const AnalysisRef a = analyse(p);
     QCOMPARE(ids(p, a->order), std::string("back front"));
@@ -147,7 +145,7 @@ class TstRunSheet : public QObject {
   void embossingInkIsEmbossedWet() {
     Plan p = emptyPlan();
     addStamp(p, slab("s", 20, 20));
-    put(p, "drop", "s", {60, 60}, 1).technique = Technique::Resist;
+    put(p, "drop", "s", {60, 60}, 1).school = School::Resist;
     QCOMPARE(doing(*analyse(p)), std::string("stamp dry emboss"));
     p.inks[0].kind = InkKind::Embossing;
     QCOMPARE(doing(*analyse(p)), std::string("stamp emboss"));
@@ -156,8 +154,8 @@ class TstRunSheet : public QObject {
   void popUpsComeLastBackToFront() {
     Plan p = emptyPlan();
     addStamp(p, slab("s", 20, 20));
-    put(p, "near", "s", {60, 60}, 1).technique = Technique::PopUp;
-    put(p, "far", "s", {68, 65}, 2).technique = Technique::PopUp;
+    put(p, "near", "s", {60, 60}, 1).school = School::PopUp;
+    put(p, "far", "s", {68, 65}, 2).school = School::PopUp;
     put(p, "ground", "s", {64, 62}, 3);
     const AnalysisRef a = analyse(p);
     QCOMPARE(ids(p, a->order), std::string("ground far near"));

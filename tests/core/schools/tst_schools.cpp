@@ -13,16 +13,16 @@ using namespace havlo::testing;
 
 namespace {
 
-const SchoolOption& option(const SchoolAdvice& a, Technique t) {
+const SchoolOption& option(const SchoolAdvice& a, School t) {
   return *std::find_if(a.options.begin(), a.options.end(),
-                       [t](const SchoolOption& o) { return o.technique == t; });
+                       [t](const SchoolOption& o) { return o.school == t; });
 }
 bool has(const SchoolOption& o, Obstacle what) {
   return std::find(o.obstacles.begin(), o.obstacles.end(), what) != o.obstacles.end();
 }
 
-const SchoolResult& resultOf(const std::vector<SchoolResult>& all, Technique t) {
-  return *std::find_if(all.begin(), all.end(), [t](const SchoolResult& r) { return r.technique == t; });
+const SchoolResult& resultOf(const std::vector<SchoolResult>& all, School t) {
+  return *std::find_if(all.begin(), all.end(), [t](const SchoolResult& r) { return r.school == t; });
 }
 
 Plan two(bool solidFront, const char* frontInk, const char* backInk) {
@@ -45,13 +45,13 @@ class TstSchools : public QObject {
     p.inks[0].opacity = 0.95, p.inks[0].kind = InkKind::Pigment;
     p.inks[1].colour = {180, 200, 230};
     const SchoolAdvice a = adviseSchools(p, *analyse(p))[0];
-    QVERIFY(a.best == Technique::Overprint && a.reason == SchoolReason::DarkAndSolid);
-    QCOMPARE(option(a, Technique::Overprint).masks, 0);
-    QCOMPARE(option(a, Technique::Mask).masks, 1);
+    QVERIFY(a.best == School::Overprint && a.reason == SchoolReason::DarkAndSolid);
+    QCOMPARE(option(a, School::Overprint).masks, 0);
+    QCOMPARE(option(a, School::Mask).masks, 1);
     // As line art what is behind would show through it.
     Plan q = two(false, "black", "blue");
     const SchoolAdvice b = adviseSchools(q, *analyse(q))[0];
-    QVERIFY(b.best != Technique::Overprint && has(option(b, Technique::Overprint), Obstacle::ShowsThrough));
+    QVERIFY(b.best != School::Overprint && has(option(b, School::Overprint), Obstacle::ShowsThrough));
   }
 
   // Common practice, no source: dye vanishes on a dark ground.
@@ -60,14 +60,14 @@ class TstSchools : public QObject {
     p.inks[1].kind = InkKind::Dye;
     p.inks[0].colour = {20, 20, 20};
     const SchoolAdvice a = adviseSchools(p, *analyse(p))[0];
-    QVERIFY(has(option(a, Technique::Overprint), Obstacle::SinksIn));
+    QVERIFY(has(option(a, School::Overprint), Obstacle::SinksIn));
   }
 
   void nothingBehindIsAnyWay() {
     const Plan p = two(true, "black", "blue");
     const SchoolAdvice back = adviseSchools(p, *analyse(p))[1];
     QVERIFY(back.reason == SchoolReason::NothingBehind);
-    QVERIFY(has(option(back, Technique::PopUp), Obstacle::HasFront));
+    QVERIFY(has(option(back, School::PopUp), Obstacle::HasFront));
   }
 
   void manySmallThingsAreEmbossed() {
@@ -82,37 +82,37 @@ class TstSchools : public QObject {
     }();
     for (int i = 0; i < 6; ++i) put(p, "l" + std::to_string(i), "lantern", {20.0 + 14 * i, 60}, 1);
     put(p, "wall", "wall", {60, 30}, 5).ink = "blue";
-    QVERIFY(adviseSchools(p, *analyse(p))[0].best == Technique::Resist);
+    QVERIFY(adviseSchools(p, *analyse(p))[0].best == School::Resist);
   }
 
   void aSilhouetteSceneIsOverprinted() {
     const Plan p = demo("teaching-silhouettes");
     const AnalysisRef a = analyse(p);
     const auto all = compareSchools(p, *a, nullptr).value();
-    const SchoolResult &over = resultOf(all, Technique::Overprint), &mask = resultOf(all, Technique::Mask);
+    const SchoolResult &over = resultOf(all, School::Overprint), &mask = resultOf(all, School::Mask);
     QCOMPARE(over.masks, 0);
     QVERIFY2(over.faults_mm2 < 3, qPrintable(QString::number(over.faults_mm2)));
     QVERIFY(over.minutes < mask.minutes && mask.masks > 0);
     for (const SchoolAdvice& s : adviseSchools(p, *a))
-      if (s.reason != SchoolReason::NothingBehind) QVERIFY(s.best == Technique::Overprint);
+      if (s.reason != SchoolReason::NothingBehind) QVERIFY(s.best == School::Overprint);
   }
 
   void aColouredCrowdIsMasked() {
     const Plan p = demo("teaching-crowd");
     const AnalysisRef a = analyse(p);
     const auto all = compareSchools(p, *a, nullptr).value();
-    const SchoolResult &over = resultOf(all, Technique::Overprint), &mask = resultOf(all, Technique::Mask);
+    const SchoolResult &over = resultOf(all, School::Overprint), &mask = resultOf(all, School::Mask);
     QVERIFY(over.faults_mm2 > 20);  // lines through the ducks
     QVERIFY(mask.faults_mm2 < 1 && mask.masks > 0 && mask.unsuited == 0);
     QVERIFY(over.unsuited >= 5);
     for (const SchoolAdvice& s : adviseSchools(p, *a))
       if (s.reason != SchoolReason::NothingBehind)
-        QVERIFY(s.best == Technique::Mask || s.best == Technique::LeaveOut);
+        QVERIFY(s.best == School::Mask || s.best == School::LeaveOut);
   }
 
   void theTapedPartIsWhereTheFrontWillBe() {
     Plan p = two(false, "black", "blue");
-    p.impressions[0].technique = Technique::LeaveOut;
+    p.impressions[0].school = School::LeaveOut;
     p.impressions[1].turn_deg = 30;
     const AnalysisRef a = analyse(p);
     const Rings taped = tapedPart(*a, 1);
@@ -129,10 +129,9 @@ class TstSchools : public QObject {
 
   void thePlansOwnSchoolIsFollowed() {
     Plan p = two(true, "black", "blue");
-    p.impressions[1].technique = Technique::PopUp;
-    p = withDefaultTechnique(p, Technique::Resist);
-    QVERIFY(p.impressions[0].technique == Technique::Resist &&
-            p.impressions[1].technique == Technique::PopUp);
+    p.impressions[1].school = School::PopUp;
+    p = withDefaultSchool(p, School::Resist);
+    QVERIFY(p.impressions[0].school == School::Resist && p.impressions[1].school == School::PopUp);
     const auto again = readPlan(writePlan(p)).value().plan;
     QVERIFY(again == p);
   }

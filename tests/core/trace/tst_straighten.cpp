@@ -19,8 +19,8 @@ using Corners = std::array<PixelPoint, 4>;
 Eigen::Matrix3d homography(const Corners& from, const Corners& to) {
   Eigen::Matrix<double, 8, 9> a;
   for (int k = 0; k < 4; ++k) {
-    const auto [x, y] = from[static_cast<size_t>(k)];
-    const auto [u, v] = to[static_cast<size_t>(k)];
+    const auto [x, y] = from[ix(k)];
+    const auto [u, v] = to[ix(k)];
     a.row(2 * k) << -x, -y, -1, 0, 0, 0, u * x, u * y, u;
     a.row(2 * k + 1) << 0, 0, 0, -x, -y, -1, v * x, v * y, v;
   }
@@ -40,13 +40,12 @@ Point mapped(const Eigen::Matrix3d& h, Point p) {
 Scan painted(int width, int height, const std::function<double(Point)>& grey) {
   Scan scan;
   scan.width = width, scan.height = height;
-  scan.grey.resize(static_cast<size_t>(width) * static_cast<size_t>(height));
+  scan.grey.resize(ix(width) * ix(height));
   for (int y = 0; y < height; ++y)
     for (int x = 0; x < width; ++x) {
       double sum = 0;
       for (int k = 0; k < 9; ++k) sum += grey({x + (k % 3 + 0.5) / 3, y + (k / 3 + 0.5) / 3});
-      scan.grey[static_cast<size_t>(y) * static_cast<size_t>(width) + static_cast<size_t>(x)] =
-          static_cast<uint8_t>(std::lround(sum / 9));
+      scan.grey[ix(y) * ix(width) + ix(x)] = static_cast<uint8_t>(std::lround(sum / 9));
     }
   return scan;
 }
@@ -58,10 +57,7 @@ Point middleOfDark(const Scan& scan, Box within) {
   double sx = 0, sy = 0, n = 0;
   for (int y = std::max(0, int(within.bottom)); y < std::min<double>(scan.height, within.top); ++y)
     for (int x = std::max(0, int(within.left)); x < std::min<double>(scan.width, within.right); ++x) {
-      const double dark = std::max(
-          0.0,
-          200.0 -
-              scan.grey[static_cast<size_t>(y) * static_cast<size_t>(scan.width) + static_cast<size_t>(x)]);
+      const double dark = std::max(0.0, 200.0 - scan.grey[ix(y) * ix(scan.width) + ix(x)]);
       sx += dark * (x + 0.5), sy += dark * (y + 0.5), n += dark;
     }
   return {sx / n, sy / n};
@@ -104,8 +100,7 @@ class TstStraighten : public QObject {
     const Point first = [&] {
       for (double y = 0; y < s.height; ++y)
         for (double x = 0; x < s.width; ++x)
-          if (s.grey[static_cast<size_t>(y) * static_cast<size_t>(s.width) + static_cast<size_t>(x)] < 100)
-            return Point{x, y};
+          if (s.grey[static_cast<size_t>(y) * ix(s.width) + static_cast<size_t>(x)] < 100) return Point{x, y};
       return Point{};
     }();
     const Point topmost =

@@ -133,7 +133,7 @@ class TstGround : public QObject {
         drawnOf(mark(GroundKind::Rails, {seen(-1, 0, 3), seen(-1 + s * length, 0, 3 + c * length)}, gauge),
                 someView(), kPanel);
     const int count = static_cast<int>(length / 0.65) + 1;
-    QCOMPARE(drawn.ink.size(), static_cast<size_t>(count) + 2);
+    QCOMPARE(drawn.ink.size(), ix(count) + 2);
     std::vector<double> along;
     for (const SeenLine& l : drawn.ink) {
       const Eigen::Vector2d a = ground(l.a), b = ground(l.b), d = b - a;
@@ -147,9 +147,9 @@ class TstGround : public QObject {
       QVERIFY(std::fabs((m.x() + 1) * c - (m.y() - 3) * s) < 1e-6);  // about the middle line
       along.push_back((m.x() + 1) * s + (m.y() - 3) * c);
     }
-    QCOMPARE(along.size(), static_cast<size_t>(count));
+    QCOMPARE(along.size(), ix(count));
     std::sort(along.begin(), along.end());
-    for (int k = 0; k < count; ++k) QVERIFY(std::fabs(along[static_cast<size_t>(k)] - k * 0.65) < 1e-6);
+    for (int k = 0; k < count; ++k) QVERIFY(std::fabs(along[ix(k)] - k * 0.65) < 1e-6);
   }
 
   // Round a bend sleepers keep their distance along the outer edges, and none is drawn twice.

@@ -194,7 +194,7 @@ class TstProjection : public QObject {
       // Its edges at this height, back on the ground: 1.4 m apart, measured square to its run.
       double x[2];
       for (int k = 0; k < 2; ++k) {
-        const SeenLine& e = drawn.ink[static_cast<size_t>(k)];
+        const SeenLine& e = drawn.ink[ix(k)];
         x[k] = e.a.x + (y - e.a.y) / (e.b.y - e.a.y) * (e.b.x - e.a.x);
       }
       const double level = std::fabs(p.onGround({x[1], y}).x - p.onGround({x[0], y}).x);
@@ -235,8 +235,7 @@ class TstProjection : public QObject {
     QCOMPARE(drawn.ink.size(), 48u);
     Eigen::MatrixXd conic(48, 6);
     for (int k = 0; k < 48; ++k) {
-      const double x = (drawn.ink[static_cast<size_t>(k)].a.x - 50) / 30,
-                   y = (drawn.ink[static_cast<size_t>(k)].a.y - 40) / 30;
+      const double x = (drawn.ink[ix(k)].a.x - 50) / 30, y = (drawn.ink[ix(k)].a.y - 40) / 30;
       conic.row(k) << x * x, x * y, y * y, x, y, 1;
     }
     const Eigen::JacobiSVD<Eigen::MatrixXd> svd(conic, Eigen::ComputeFullV);

@@ -83,7 +83,7 @@ class TstRows : public QObject {
       int which = -1;
       for (int k = 0; k < 4; ++k) {
         const double expected = 1.2 * (96 - place.at.y) / 1.5;
-        const double off = std::fabs(std::log(wish.sizes[static_cast<size_t>(k)]->height_mm / expected));
+        const double off = std::fabs(std::log(wish.sizes[ix(k)]->height_mm / expected));
         if (off < best) best = off, which = k;
       }
       QCOMPARE(place.size, which);

@@ -287,8 +287,8 @@ class TstWashes : public QObject {
     }
     std::vector<int> order = washOrder(p);
     for (size_t k = 1; k < 3; ++k)
-      QVERIFY(lightnessOf(p.ink(p.washes[static_cast<size_t>(order[k - 1])].ink)->colour) >=
-              lightnessOf(p.ink(p.washes[static_cast<size_t>(order[k])].ink)->colour));
+      QVERIFY(lightnessOf(p.ink(p.washes[ix(order[k - 1])].ink)->colour) >=
+              lightnessOf(p.ink(p.washes[ix(order[k])].ink)->colour));
     QVERIFY(!withSteppedWash(p, WashKind::Sky, {"grey"}, {0.75, 0.5}));
     QVERIFY(!withSteppedWash(p, WashKind::Sky, {"none"}, {0.75}));
   }

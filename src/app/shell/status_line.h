@@ -1,0 +1,38 @@
+// The line under the places: what is chosen or found, and what is at work, with its progress and Stop.
+#pragma once
+
+#include <QStatusBar>
+
+class QLabel;
+class QProgressBar;
+class QPushButton;
+
+namespace havlo {
+
+class StatusLine : public QStatusBar {
+  Q_OBJECT
+
+ public:
+  explicit StatusLine(QWidget* parent = nullptr);
+
+  /// What stands there while nothing is at work.
+  void say(const QString& text);
+  /// Something of unknown length has begun; what was said comes back with idle().
+  void busy(const QString& what);
+  /// @param share  0 to 1
+  void progressed(double share);
+  void idle();
+  /// After the theme or the size of the text has changed.
+  void restyle();
+
+ Q_SIGNALS:
+  void stopRequested();
+
+ private:
+  QString m_said;
+  QLabel* m_text;
+  QProgressBar* m_progress;
+  QPushButton* m_stop;
+};
+
+}  // namespace havlo
