@@ -163,6 +163,10 @@ double Table::cost() {
     for (size_t q = p + 1; q < n; ++q) {
       if (m_backdrop[q] || m_host[p] == static_cast<int>(q) || m_host[q] == static_cast<int>(p)) continue;
       const Shape &s = m_shapes[p], &t = m_shapes[q];
+      if (m_plan.impressions[p].stamp == m_plan.impressions[q].stamp &&
+          std::fabs(m_feet[p].y - m_feet[q].y) < 0.07 * s.height * kCell_mm &&
+          std::fabs(m_feet[p].x - m_feet[q].x) < 1.7 * s.width * kCell_mm)
+        cost += 1;
       const auto [ax, ay] = cellOf(m_feet[p]);
       const auto [bx, by] = cellOf(m_feet[q]);
       const int left = std::max(ax + s.x0, bx + t.x0) - 1,
@@ -189,10 +193,6 @@ double Table::cost() {
       const bool hero = static_cast<int>(p) == m_hero || static_cast<int>(q) == m_hero;
       // A hero wants room around it.
       if (hero && (common > 0 || near > 0)) cost += 0.6;
-      if (m_plan.impressions[p].stamp == m_plan.impressions[q].stamp &&
-          std::fabs(m_feet[p].y - m_feet[q].y) < 0.07 * s.height * kCell_mm &&
-          std::fabs(m_feet[p].x - m_feet[q].x) < 1.7 * s.width * kCell_mm)
-        cost += 1;
     }
   }
   // A few overlaps make depth.

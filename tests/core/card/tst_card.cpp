@@ -239,6 +239,17 @@ class TstCard : public QObject {
     const double notched = areaOf(maskOf(s, supplies)->mask);
     QVERIFY(notched < usual - 0.5 && notched > usual - 3);
   }
+
+  // Layer on layer; the folded base counts twice.
+  void layersAddUp() {
+    Plan p = emptyPlan();
+    p.card.paper.thickness_mm = 0.3;
+    QVERIFY(std::fabs(fitCard(p).thickness_mm - 0.3) < 1e-9);
+    p.card.mats.resize(2);
+    QVERIFY(std::fabs(fitCard(p).thickness_mm - 0.9) < 1e-9);
+    p.card.base = CardBase{};
+    QVERIFY(std::fabs(fitCard(p).thickness_mm - 1.5) < 1e-9);
+  }
 };
 
 HAVLO_TEST(TstCard)

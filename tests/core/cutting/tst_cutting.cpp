@@ -366,6 +366,33 @@ class TstCutting : public QObject {
     }
     QCOMPARE(free, rings);
   }
+
+  // A few pieces that go upright stay upright: their names read easier so.
+  void aFewPiecesAreNotTurned() {
+    std::vector<SheetPiece> pieces(3);
+    for (size_t k = 0; k < 3; ++k)
+      pieces[k].shape = rectangle({0, 0, 60.0 - 3.0 * static_cast<double>(k), 20});
+    MaskingSheet sheet;
+    sheet.width_mm = 150, sheet.height_mm = 100;
+    const SheetLayout laid = layOut(pieces, sheet);
+    QCOMPARE(laid.sheets, 1);
+    for (const LaidPiece& l : laid.laid) QCOMPARE(l.turn.value, 0.0);
+  }
+
+  // Cells cost a little paper, not much: two pieces that lie side by side are nearer than the gap and two
+  // cells.
+  void piecesLieCloseTogether() {
+    std::vector<SheetPiece> pieces(2);
+    for (SheetPiece& piece : pieces) piece.shape = rectangle({0, 0, 30, 20});
+    MaskingSheet sheet;
+    sheet.width_mm = 150, sheet.height_mm = 100;
+    const SheetLayout laid = layOut(pieces, sheet);
+    const Box a = boxOf(laid.laid[0].onSheet(pieces[0].shape)),
+              b = boxOf(laid.laid[1].onSheet(pieces[1].shape));
+    const double apart = std::max({b.left - a.right, a.left - b.right, b.bottom - a.top, a.bottom - b.top});
+    QVERIFY2(apart >= kSheetGap_mm - 1e-9 && apart <= kSheetGap_mm + 1.01,
+             qPrintable(QString::number(apart)));
+  }
 };
 
 HAVLO_TEST(TstCutting)
