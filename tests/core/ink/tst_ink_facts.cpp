@@ -52,11 +52,13 @@ class TstInkFacts : public QObject {
       p.inks.push_back(i);
     };
     p.inks.clear();
-    ink("like", {100, 100, 100}), ink("far", {200, 60, 60}), ink("near", {104, 100, 100}), ink("twin", {104, 100, 100});
+    ink("like", {100, 100, 100}), ink("far", {200, 60, 60}), ink("near", {104, 100, 100}),
+        ink("twin", {104, 100, 100});
     const auto any = [](const Ink&) { return true; };
     // Of two alike the later one is named: the plan's list has the newest last.
     QCOMPARE(nearestInk(p, p.inks[0], 20, any)->id, std::string("twin"));
-    QCOMPARE(nearestInk(p, p.inks[0], 20, [](const Ink& i) { return i.id != "twin"; })->id, std::string("near"));
+    QCOMPARE(nearestInk(p, p.inks[0], 20, [](const Ink& i) { return i.id != "twin"; })->id,
+             std::string("near"));
     QVERIFY(!nearestInk(p, p.inks[0], 0.5, any));
     QVERIFY(!nearestInk(p, p.inks[0], 20, [](const Ink&) { return false; }));
   }

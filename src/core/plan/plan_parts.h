@@ -1,0 +1,33 @@
+// The parts of a plan, each read from its JSON object. For the plan reader alone.
+#pragma once
+
+#include "core/plan/json_object.h"
+
+namespace havlo::plan_json {
+
+struct PartsReader {
+  std::vector<std::string> repairs;  ///< what was mended, with its place
+
+  static Card card(Object o);
+  static View view(Object o, double panelHeight_mm);
+  static Ink ink(Object o);
+  Rings rings(const Json& j, const std::string& place);
+  Stamp stamp(Object o);
+  static MaskChoices maskChoices(Object o);
+  static Contact contact(Object o);
+  static GroundMark groundMark(Object o);
+  static Room room(Object o);
+  static RealHeight realHeight(Object o);
+  Impression impression(Object o, School otherwise);
+  static void readDepth(const Json& j, const std::string& place, Impression& i);
+  Wash wash(Object o);
+  static WashLimit limit(Object o);
+  static KnownFinding known(Object o);
+  static Light light(Object o);
+  static Making making(Object o);
+  static MaskAtHand maskAtHand(Object o);
+  static Supplies supplies(Object o);
+  static MaskingSheet maskingSheet(Object o);
+};
+
+}  // namespace havlo::plan_json
