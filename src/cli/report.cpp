@@ -306,7 +306,8 @@ Json masksReport(const Plan& plan, const Analysis& a) {
   }
   Json report = {{"total", a.masksToCut()}, {"byStamp", std::move(list)}};
   std::set<std::string> used;
-  for (const Wash& w : plan.washes) used.insert(w.limit);
+  for (const Wash& w : plan.washes)
+    for (const WashBound& b : w.limits) used.insert(b.id);
   for (const WashLimit& l : plan.limits)
     if (used.contains(l.id)) report["limits"].push_back({{"id", l.id}, {"cut", wantsCutting(l) ? 1 : 0}});
   return report;

@@ -184,21 +184,21 @@ std::vector<FaultyPlan> faultyCards() {
     p.inks.push_back(ink("run", InkKind::WaterReactive, {0x26, 0x2a, 0x30}));
     thingOf(p, "tree").ink = "run";
     p.washes = {wash("sky", "blue", {0, 60, 127, 178}, WashFrom::Top)};
-    p.washes[0].overImpressions = {"tree", "words"};
+    p.washes[0].lets = {"tree", "words"};
   });
   fault("a wet wash over dye", FindingKind::WaterNearDye, [](Plan& p) {
     p.inks.push_back(ink("wet", InkKind::WaterReactive, {0x90, 0xb0, 0xd0}));
     p.inks.push_back(ink("ash", InkKind::Dye, {0xb0, 0xb6, 0xba}));
     thingOf(p, "tree").ink = "ash";
     p.washes = {wash("sky", "wet", {0, 60, 127, 178}, WashFrom::Top)};
-    p.washes[0].overImpressions = {"tree", "words"};
+    p.washes[0].lets = {"tree", "words"};
   });
   fault("a marker over dye", FindingKind::MarkerOverBleeding, [](Plan& p) {
     p.inks.push_back(ink("marker", InkKind::Marker, {0xd0, 0xb0, 0x70}));
     p.inks.push_back(ink("ash", InkKind::Dye, {0xb0, 0xb6, 0xba}));
     thingOf(p, "tree").ink = "ash";
     p.washes = {wash("glow", "marker", {0, 60, 127, 120}, WashFrom::Bottom, 0.3)};
-    p.washes[0].overImpressions = {"tree"};
+    p.washes[0].lets = {"tree"};
   });
   fault("a marker stamped over dye", FindingKind::MarkerOverBleeding, [](Plan& p) {
     p.inks.push_back(ink("marker", InkKind::Marker, {0x40, 0x30, 0x28}));

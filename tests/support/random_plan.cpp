@@ -90,7 +90,7 @@ class Maker {
     w.reach = real(0.2, 1);
     w.strength = real(0.2, 0.8);
     for (const Impression& i : p.impressions)
-      if (chance(0.4)) w.overImpressions.push_back(i.id);
+      if (chance(0.4)) w.lets.push_back(i.id);
     p.washes.push_back(w);
   }
 };

@@ -64,6 +64,9 @@ QIcon swatch(const Ink& ink) {
   return pixmap;
 }
 
+/// The limit a wash may start from; empty: none.
+std::string firstLimit(const Wash& w) { return w.bound() ? w.bound()->id : std::string(); }
+
 QSlider* percentSlider(const char* name) {
   auto* s = new QSlider(Qt::Horizontal);
   s->setRange(0, 100);
@@ -214,7 +217,8 @@ void BackgroundPage::connectLimit() {
   connect(m_side, &QComboBox::activated, this, [this](int k) {
     if (const Wash* w = chosen())
       edit(tr("Blend %1 %2").arg(washName(*w), m_side->itemText(k)),
-           boundBy(m_session.plan(), w->id, w->limit, static_cast<LimitSide>(m_side->itemData(k).toInt())));
+           alsoBoundBy(m_session.plan(), w->id, firstLimit(*w),
+                       static_cast<LimitSide>(m_side->itemData(k).toInt())));
   });
   connect(m_wave, &MeasureEdit::changed, this, [this](double mm) {
     changeLimit(tr("Waves of the edge"), [mm](WashLimit& l) { l.wave_mm = std::max(0.0, mm); });
@@ -226,7 +230,7 @@ void BackgroundPage::connectLimit() {
           [this] { changeLimit(tr("Tear the edge anew"), [](WashLimit& l) { ++l.seed; }); });
   connect(m_hold, &QPushButton::clicked, this, [this] {
     const Wash* w = chosen();
-    const WashLimit* l = w ? m_session.plan().limit(w->limit) : nullptr;
+    const WashLimit* l = w ? m_session.plan().limit(firstLimit(*w)) : nullptr;
     if (l) fit(l->larger_mm > 0 ? l->larger_mm : 5);
   });
   connect(m_larger, &MeasureEdit::changed, this, &BackgroundPage::fit);
@@ -275,7 +279,7 @@ void BackgroundPage::edit(const QString& label, const Result<Plan>& result, cons
 void BackgroundPage::changeLimit(const QString& label, const std::function<void(WashLimit&)>& change,
                                  const char* key) {
   const Wash* w = chosen();
-  const WashLimit* limit = w ? m_session.plan().limit(w->limit) : nullptr;
+  const WashLimit* limit = w ? m_session.plan().limit(firstLimit(*w)) : nullptr;
   if (!limit) return;
   WashLimit l = *limit;
   change(l);
@@ -345,8 +349,7 @@ void BackgroundPage::fillOver() {
     if (!a.washes.meets[index][i].touches) continue;
     ++met;
     const std::string& id = m_session.plan().impressions[i].id;
-    const bool may =
-        std::find(w->overImpressions.begin(), w->overImpressions.end(), id) != w->overImpressions.end();
+    const bool may = std::find(w->lets.begin(), w->lets.end(), id) != w->lets.end();
     over += may;
     QAction* act = menu->addAction(labelOf(m_session.plan(), static_cast<int>(i)));
     act->setCheckable(true);
@@ -403,7 +406,7 @@ void BackgroundPage::refresh() {
     for (const WashFrom f : {WashFrom::Top, WashFrom::Bottom, WashFrom::Left, WashFrom::Right,
                              WashFrom::Centre, WashFrom::Edges, WashFrom::Middle})
       m_from->addItem(fromName(f), static_cast<int>(f));
-    if (!w->limit.empty()) m_from->addItem(fromName(WashFrom::Limit), static_cast<int>(WashFrom::Limit));
+    if (w->bound()) m_from->addItem(fromName(WashFrom::Limit), static_cast<int>(WashFrom::Limit));
     m_from->setCurrentIndex(m_from->findData(static_cast<int>(w->from)));
     m_reach->setValue(qRound(100 * w->reach));
     m_strength->setValue(qRound(100 * w->strength));
@@ -416,8 +419,8 @@ void BackgroundPage::refresh() {
                        QString::fromStdString(l.id));
     for (const LimitKind k : kLimits)
       m_limit->addItem(tr("a new %1").arg(kindName(k)), kNewLimit + static_cast<int>(k));
-    m_limit->setCurrentIndex(std::max(0, m_limit->findData(QString::fromStdString(w->limit))));
-    const WashLimit* l = plan.limit(w->limit);
+    m_limit->setCurrentIndex(std::max(0, m_limit->findData(QString::fromStdString(firstLimit(*w)))));
+    const WashLimit* l = plan.limit(firstLimit(*w));
     m_rows->setRowVisible(m_side, l != nullptr);
     m_side->clear();
     if (l && l->isEdge()) {
@@ -427,7 +430,8 @@ void BackgroundPage::refresh() {
       m_side->addItem(tr("inside it"), static_cast<int>(LimitSide::Inside));
       m_side->addItem(tr("outside it"), static_cast<int>(LimitSide::Outside));
     }
-    m_side->setCurrentIndex(std::max(0, m_side->findData(static_cast<int>(w->side))));
+    m_side->setCurrentIndex(
+        std::max(0, m_side->findData(static_cast<int>(w->bound() ? w->bound()->side : LimitSide::Above))));
     const bool waves = l && (l->kind == LimitKind::Wavy || l->kind == LimitKind::Torn);
     const bool frame = l && !l->isEdge() && l->kind != LimitKind::Rays;
     m_rows->setRowVisible(m_wave, waves);

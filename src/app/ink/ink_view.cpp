@@ -132,14 +132,15 @@ std::vector<InkView::Handle> InkView::handles(const FaceGeometry& g) const {
   if (!wash) return out;
   const std::string id = wash->id;
   const Box panel = m_session.plan().card.panel.box(), b = boxOf(wash->area);
-  const WashLimit* limit = m_session.plan().limit(wash->limit);
+  const WashLimit* limit = wash->bound() ? m_session.plan().limit(wash->bound()->id) : nullptr;
   const auto limitHandle = [&](Point at, const QString& says, auto change) {
-    out.push_back(
-        {g.toPixels(at), says, [lid = wash->limit, change](const Plan& plan, Point to) -> Result<Plan> {
-           WashLimit l = *plan.limit(lid);
-           change(l, to);
-           return withLimit(plan, l);
-         }});
+    out.push_back({g.toPixels(at), says,
+                   [lid = wash->bound() ? wash->bound()->id : std::string(), change](
+                       const Plan& plan, Point to) -> Result<Plan> {
+                     WashLimit l = *plan.limit(lid);
+                     change(l, to);
+                     return withLimit(plan, l);
+                   }});
   };
   if (limit && limit->isEdge()) {
     limitHandle({panel.left, limit->left_mm}, tr("Move the edge at the left"),
@@ -214,7 +215,7 @@ std::vector<InkView::Handle> InkView::handles(const FaceGeometry& g) const {
           [b](Point to) { return 2 * std::fabs(to.y - b.centre().y) / b.height(); });
   if (wash->from == WashFrom::Limit && limit && limit->isEdge()) {
     const double span = spanOf(*wash, *limit, panel.width()), edge = edgeHeight(*limit, panel.width(), x);
-    const double way = wash->side == LimitSide::Above ? 1 : -1;
+    const double way = wash->bound() && wash->bound()->side == LimitSide::Above ? 1 : -1;
     reach({x, edge + way * wash->reach * span},
           [span, edge, way](Point to) { return way * (to.y - edge) / span; });
   }

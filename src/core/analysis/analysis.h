@@ -4,6 +4,7 @@
 #include <memory>
 #include <vector>
 
+#include "core/acts/act_rules.h"
 #include "core/analysis/finding.h"
 #include "core/depth/knots.h"
 #include "core/depth/visible.h"
@@ -42,7 +43,10 @@ struct Analysis {
   std::vector<Visible> visible;  ///< by impression
   Knots knots;
   std::shared_ptr<const NeedTable> needTable;
+  Stack stack;  ///< the marks over one another
+  std::shared_ptr<const ActRules> actRules;
   std::vector<int> order;  ///< stamping order, first stamped first
+  std::vector<int> acts;  ///< the same with the washes (their index after the impressions'), first done first
   OrderState orderState;
   MaskNeeds needs;
   std::vector<StampMasks> stampMasks;  ///< by stamp

@@ -87,13 +87,14 @@ std::vector<PlacedRef> placeAll(const Plan& plan, const std::vector<int>& stampO
 
 /// From the order on: what must be covered, how many masks, which steps.
 void planWork(const Plan& plan, Analysis& a) {
-  a.needs = a.needTable->of(a.order);
+  if (a.acts.empty()) a.acts = a.actRules->withWashes(a.order, false);
+  a.needs = a.needTable->of(a.acts);
   a.stampMasks = countMasks(plan, a.needs, a.stampOf);
   // A quick order is shown while things are moved about; its bound would be asked for by nobody.
   const bool bound = a.orderState.from != OrderState::From::Quick;
   a.sheet = buildRunSheet(
       {plan, a.meetings, a.washes, *a.needTable, a.order, a.needs, a.stampMasks, a.stampOf, {}, bound});
-  a.orderState.broken = brokenRules(orderRules(plan, a.meetings, a.knots), a.order);
+  a.orderState.broken = brokenRules(orderRules(plan, a.meetings, a.knots, a.needTable->noMask()), a.order);
 }
 
 }  // namespace
@@ -109,9 +110,12 @@ AnalysisRef analyse(const Plan& plan, const Analysis* before) {
   a->washes = meetWashes(plan, a->meetings.placed, before ? &before->washes : nullptr);
   a->visible = findVisible(plan, a->meetings, before ? &before->visible : nullptr);
   a->knots = findKnots(a->meetings, *a->depth);
-  a->needTable =
-      std::make_shared<NeedTable>(plan, a->meetings, a->washes, a->masks, a->stampOf, a->knots.knotOf);
-  a->order = stampingOrder(plan, a->knots);
+  a->stack = Stack(plan, *a->depth, a->knots.frontToBack);
+  a->needTable = std::make_shared<NeedTable>(plan, a->meetings, a->washes, a->stack, a->masks, a->stampOf,
+                                             a->knots.knotOf);
+  a->actRules =
+      std::make_shared<ActRules>(plan, a->meetings, a->washes, a->stack, a->knots, a->needTable->noMask());
+  a->order = a->actRules->putRight(stampingOrder(plan, a->knots));
   if (!plan.making.order.empty()) {
     a->order = completed(plan, a->order);
     a->orderState.from = OrderState::From::Maker;
@@ -159,6 +163,7 @@ Result<AnalysisRef> reordered(const Plan& plan, const Analysis& analysis,
 AnalysisRef inOrder(const Plan& plan, const Analysis& analysis, std::vector<int> order) {
   auto a = std::make_shared<Analysis>(analysis);
   a->order = std::move(order);
+  a->acts.clear();
   a->orderState = {OrderState::From::Maker, false, {}, {}};
   planWork(plan, *a);
   a->findings = readScene(plan, *a);  // rules about damp ink hang on the order
@@ -166,19 +171,25 @@ AnalysisRef inOrder(const Plan& plan, const Analysis& analysis, std::vector<int>
 }
 
 OrderWork orderWork(const Plan& plan, const Analysis& a) {
-  return {plan, a.meetings, a.washes, a.knots, *a.needTable, a.stampOf};
+  return {plan, a.meetings, a.washes, a.knots, *a.needTable, a.stampOf, *a.actRules};
 }
 
 AnalysisRef withBestOrder(const Plan& plan, const AnalysisRef& analysis, const OrderEffort& effort,
                           const Progress& progress) {
   if (analysis->orderState.from == OrderState::From::Maker) {
     auto a = std::make_shared<Analysis>(*analysis);
-    a->orderState.unmet = judged(orderWork(plan, *a), a->order).unmet;
+    BestOrder own = judged(orderWork(plan, *a), a->order);
+    a->orderState.unmet = std::move(own.unmet);
+    if (own.acts != a->acts) {
+      a->acts = std::move(own.acts);
+      planWork(plan, *a);
+    }
     return a;
   }
   BestOrder best = findBestOrder(orderWork(plan, *analysis), effort, progress);
   auto a = std::make_shared<Analysis>(*analysis);
   a->order = std::move(best.order);
+  a->acts = std::move(best.acts);
   a->orderState.from = OrderState::From::Best;
   planWork(plan, *a);
   a->orderState.exact = best.exact;

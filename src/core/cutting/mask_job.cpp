@@ -17,12 +17,13 @@ MaskJob layMasksOut(const Plan& plan, const Analysis& a, const MaskingSheet& she
   std::vector<char> there(plan.limits.size(), 0);
   for (int w : washOrder(plan)) {
     const Wash& wash = plan.washes[ix(w)];
-    for (size_t l = 0; l < plan.limits.size(); ++l) {
-      if (plan.limits[l].id != wash.limit || there[l] || !wantsCutting(plan.limits[l])) continue;
-      there[l] = 1;
-      pieces.push_back(
-          {0, 0, limitPiece(plan.limits[l], wash.side, plan.card.panel.box()), static_cast<int>(l)});
-    }
+    for (const WashBound& bound : wash.limits)
+      for (size_t l = 0; l < plan.limits.size(); ++l) {
+        if (plan.limits[l].id != bound.id || there[l] || !wantsCutting(plan.limits[l])) continue;
+        there[l] = 1;
+        pieces.push_back(
+            {0, 0, limitPiece(plan.limits[l], bound.side, plan.card.panel.box()), static_cast<int>(l)});
+      }
   }
   const SheetLayout layout = layOut(pieces, sheet, progress);
   MaskJob job;

@@ -116,7 +116,7 @@ Result<Plan> without(const Plan& plan, const std::string& impression) {
     std::erase(i.inFrontOf, impression);
     if (const auto* on = std::get_if<OnThing>(&i.depth); on && on->id == impression) i.depth = removed.depth;
   }
-  for (Wash& w : out.washes) std::erase(w.overImpressions, impression);
+  for (Wash& w : out.washes) std::erase(w.lets, impression);
   for (WashLimit& l : out.limits) std::erase(l.holds, impression);
   std::erase_if(out.known, [&](const KnownFinding& k) {
     return std::find(k.impressions.begin(), k.impressions.end(), impression) != k.impressions.end();

@@ -45,6 +45,21 @@ WashFrom usualFrom(WashKind kind, const std::string& limit) {
   return factsOf(kind).fromLimit && !limit.empty() ? WashFrom::Limit : factsOf(kind).from;
 }
 
+LimitSide fittingSide(const WashLimit& limit, LimitSide side) {
+  const bool level = side == LimitSide::Above || side == LimitSide::Below;
+  return limit.isEdge() == level ? side : limit.isEdge() ? LimitSide::Above : LimitSide::Inside;
+}
+
+/// A bound wash lies wherever its limits let it.
+void takeArea(const Plan& plan, Wash& w) {
+  Rings area;
+  for (const WashBound& b : w.limits) {
+    const Rings one = areaBy(plan, *plan.limit(b.id), b.side, w.kind);
+    area = area.empty() ? one : intersection(area, one);
+  }
+  if (!area.empty()) w.area = area;
+}
+
 /// The strip of the panel that a kind of wash is usually for.
 Box usualBox(const Plan& plan, WashKind kind) {
   Box b = plan.card.panel.box();
@@ -114,7 +129,7 @@ Result<Plan> withWashInk(const Plan& plan, const std::string& wash, const std::s
 
 Result<Plan> withWashFrom(const Plan& plan, const std::string& wash, WashFrom from) {
   return changedWash(plan, wash, [&](Plan&, Wash& w) {
-    if (from != WashFrom::Limit || !w.limit.empty()) w.from = from;
+    if (from != WashFrom::Limit || w.bound()) w.from = from;
   });
 }
 
@@ -122,8 +137,8 @@ Result<Plan> washedOver(const Plan& plan, const std::string& wash, const std::st
   if (!plan.impression(impression))
     return Error{ErrorCode::BadInput, "there is no impression \"" + impression + "\"", {}};
   return changedWash(plan, wash, [&](Plan&, Wash& w) {
-    std::erase(w.overImpressions, impression);
-    if (over) w.overImpressions.push_back(impression);
+    std::erase(w.lets, impression);
+    if (over) w.lets.push_back(impression);
   });
 }
 
@@ -172,10 +187,9 @@ Result<Plan> withWashBorder(const Plan& plan, const std::string& wash, WashBorde
     if (border == WashBorder::Right) b.right = std::max(to, b.left + kLeast_mm);
     if (border == WashBorder::Bottom) b.bottom = std::min(to, b.top - kLeast_mm);
     if (border == WashBorder::Top) b.top = std::max(to, b.bottom + kLeast_mm);
-    const WashLimit* limit = p.limit(w.limit);
     w.area = rectangle(b);
-    if (limit) {
-      const Rings cut = intersection(w.area, allowedBy(*limit, w.side, p.card.panel.box()));
+    for (const WashBound& bound : w.limits) {
+      const Rings cut = intersection(w.area, allowedBy(*p.limit(bound.id), bound.side, p.card.panel.box()));
       if (!cut.empty()) w.area = cut;
     }
   });
@@ -223,8 +237,8 @@ Result<Plan> withLimit(const Plan& plan, const WashLimit& limit) {
     if (l.id != limit.id) continue;
     l = limit;
     for (Wash& w : out.washes)
-      if (w.limit == l.id)
-        if (const Rings area = areaBy(out, l, w.side, w.kind); !area.empty()) w.area = area;
+      if (std::any_of(w.limits.begin(), w.limits.end(), [&](const WashBound& b) { return b.id == l.id; }))
+        takeArea(out, w);
     return out;
   }
   return Error{ErrorCode::BadInput, "there is no edge or frame \"" + limit.id + "\"", {}};
@@ -236,10 +250,9 @@ Result<Plan> withoutLimit(const Plan& plan, const std::string& limit) {
   Plan out = plan;
   std::erase_if(out.limits, [&](const WashLimit& l) { return l.id == limit; });
   for (Wash& w : out.washes)
-    if (w.limit == limit) {
-      w.limit.clear();
-      if (w.from == WashFrom::Limit) w.from = usualFrom(w.kind, {});
-    }
+    if (std::erase_if(w.limits, [&](const WashBound& b) { return b.id == limit; }) > 0 && !w.bound() &&
+        w.from == WashFrom::Limit)
+      w.from = usualFrom(w.kind, {});
   return out;
 }
 
@@ -248,15 +261,58 @@ Result<Plan> boundBy(const Plan& plan, const std::string& wash, const std::strin
   if (!limit.empty() && !l)
     return Error{ErrorCode::BadInput, "there is no edge or frame \"" + limit + "\"", {}};
   return changedWash(plan, wash, [&](Plan& p, Wash& w) {
-    w.limit = limit;
+    w.limits.clear();
     if (!l) {
       if (w.from == WashFrom::Limit) w.from = usualFrom(w.kind, {});
       return;
     }
-    const bool level = side == LimitSide::Above || side == LimitSide::Below;
-    w.side = l->isEdge() == level ? side : l->isEdge() ? LimitSide::Above : LimitSide::Inside;
-    if (const Rings area = areaBy(p, *l, w.side, w.kind); !area.empty()) w.area = area;
+    w.limits.push_back({limit, fittingSide(*l, side), {}});
+    takeArea(p, w);
   });
+}
+
+Result<Plan> alsoBoundBy(const Plan& plan, const std::string& wash, const std::string& limit,
+                         LimitSide side) {
+  const WashLimit* l = plan.limit(limit);
+  if (!l) return Error{ErrorCode::BadInput, "there is no edge or frame \"" + limit + "\"", {}};
+  return changedWash(plan, wash, [&](Plan& p, Wash& w) {
+    const auto it =
+        std::find_if(w.limits.begin(), w.limits.end(), [&](const WashBound& b) { return b.id == limit; });
+    if (it == w.limits.end()) {
+      w.limits.push_back({limit, fittingSide(*l, side), {}});
+    } else {
+      it->side = fittingSide(*l, side);
+    }
+    if (w.limits.size() == 1) takeArea(p, w);
+  });
+}
+
+Result<Plan> unboundFrom(const Plan& plan, const std::string& wash, const std::string& limit) {
+  return changedWash(plan, wash, [&](Plan&, Wash& w) {
+    std::erase_if(w.limits, [&](const WashBound& b) { return b.id == limit; });
+    if (!w.bound() && w.from == WashFrom::Limit) w.from = usualFrom(w.kind, {});
+  });
+}
+
+Result<Plan> withWashSoftness(const Plan& plan, const std::string& wash, double softness) {
+  if (!(softness >= 0 && softness <= 200))
+    return Error{ErrorCode::BadInput, "a soft edge is from 0 to 200 mm wide", {}};
+  return changedWash(plan, wash, [&](Plan&, Wash& w) { w.softness_mm = softness; });
+}
+
+Result<Plan> withWashDepth(const Plan& plan, const std::string& wash, const WashDepth& depth) {
+  if (const auto* by = std::get_if<BesideThing>(&depth); by && !plan.impression(by->id))
+    return Error{ErrorCode::BadInput, "there is no impression \"" + by->id + "\"", {}};
+  if (const auto* at = std::get_if<AtMetres>(&depth); at && !(at->metres > 0 && at->metres <= 1e9))
+    return Error{ErrorCode::BadInput, "a distance is more than nothing", {}};
+  return changedWash(plan, wash, [&](Plan&, Wash& w) {
+    w.depth = depth;
+    w.depthExtra.clear();
+  });
+}
+
+Result<Plan> withWashWay(const Plan& plan, const std::string& wash, WashWay way) {
+  return changedWash(plan, wash, [&](Plan&, Wash& w) { w.way = way; });
 }
 
 Plan withKnown(const Plan& plan, const std::string& kind, std::vector<std::string> impressions) {

@@ -48,8 +48,15 @@ Plan withNewLimit(const Plan& plan, LimitKind kind, std::string* id = nullptr);
 Result<Plan> withLimit(const Plan& plan, const WashLimit& limit);
 /// Without a limit; its washes keep their areas.
 Result<Plan> withoutLimit(const Plan& plan, const std::string& limit);
-/// Binds a wash to a limit, or frees it with an empty id.
+/// Binds a wash to this limit alone, or frees it with an empty id.
 Result<Plan> boundBy(const Plan& plan, const std::string& wash, const std::string& limit, LimitSide side);
+/// Another limit besides those it has, or the other side of one it has.
+Result<Plan> alsoBoundBy(const Plan& plan, const std::string& wash, const std::string& limit, LimitSide side);
+Result<Plan> unboundFrom(const Plan& plan, const std::string& wash, const std::string& limit);
+/// @param softness  mm, 0 to 200
+Result<Plan> withWashSoftness(const Plan& plan, const std::string& wash, double softness);
+Result<Plan> withWashDepth(const Plan& plan, const std::string& wash, const WashDepth& depth);
+Result<Plan> withWashWay(const Plan& plan, const std::string& wash, WashWay way);
 
 /// "I know": the finding stays, below the others. @param impressions  ids; empty: the whole rule for this
 /// plan

@@ -47,8 +47,7 @@ WashMeetings meetWashes(const Plan& plan, const std::vector<PlacedRef>& placed, 
   if (sameWashes)
     for (size_t i = 0; i < before->placed.size(); ++i) known.emplace(before->placed[i].get(), i);
   for (size_t w = 0; w < plan.washes.size(); ++w) {
-    out.reached.push_back(sameWashes ? before->reached[w]
-                                     : reachedArea(plan.washes[w], panel, plan.limit(plan.washes[w].limit)));
+    out.reached.push_back(sameWashes ? before->reached[w] : reachedArea(plan, plan.washes[w]));
     const SweepEdges edges(out.reached[w]);
     std::vector<WashMeeting> row;
     for (const PlacedRef& p : placed) {
@@ -105,11 +104,12 @@ std::vector<std::pair<int, int>> findSharable(const Meetings& meetings, const st
 }  // namespace
 
 NeedTable::NeedTable(const Plan& plan, const Meetings& meetings, const WashMeetings& washes,
-                     const std::vector<MaskRef>& masks, const std::vector<int>& stampOf,
+                     const Stack& stack, const std::vector<MaskRef>& masks, const std::vector<int>& stampOf,
                      const std::vector<int>& knotOf)
     : m_fronts(plan.impressions.size()),
       m_sureEdges(plan.impressions.size()),
       m_noMask(plan.impressions.size(), 0),
+      m_fineFront(plan.impressions.size(), 0),
       m_leaveOut(plan.impressions.size()) {
   const size_t n = plan.impressions.size();
   for (const Meeting& m : meetings.list) {
@@ -127,12 +127,13 @@ NeedTable::NeedTable(const Plan& plan, const Meetings& meetings, const WashMeeti
   for (auto& list : m_leaveOut) std::sort(list.begin(), list.end());
   for (int w : washOrder(plan)) {
     NeedStep step{true, w, {}};
-    const auto& over = plan.washes[ix(w)].overImpressions;
+    const auto& over = plan.washes[ix(w)].lets;
     for (size_t i = 0; i < n; ++i) {
+      if (!stack.nearer(static_cast<int>(i), w)) continue;  // it lies over it
       const Impression& thing = plan.impressions[i];
       const WashMeeting& m = washes.meets[ix(w)][i];
       const bool wipesClean = thing.school == School::Resist;  // embossed: the ink comes off again
-      if (!onPanel(thing) || wipesClean || !m.touches) continue;
+      if (!onPanel(thing) || wipesClean || thing.school == School::Overprint || !m.touches) continue;
       if (std::find(over.begin(), over.end(), thing.id) != over.end()) continue;
       addToEdge(m_sureEdges[i], m.edge);
       step.covered.push_back(static_cast<int>(i));
@@ -140,13 +141,19 @@ NeedTable::NeedTable(const Plan& plan, const Meetings& meetings, const WashMeeti
     m_washSteps.push_back(std::move(step));
   }
   for (size_t i = 0; i < n; ++i) m_noMask[i] = masks[ix(stampOf[i])]->mask.empty();
+  const auto fine = [&](int i) { m_fineFront[ix(i)] = m_noMask[ix(i)]; };
+  for (const auto& fronts : m_fronts)
+    for (const Front& f : fronts) fine(f.thing);
+  for (const NeedStep& s : m_washSteps)
+    for (int i : s.covered) fine(i);
   m_sharable = findSharable(meetings, stampOf, plan.card.panel.box());
 }
 
-MaskNeeds NeedTable::of(const std::vector<int>& order) const {
+MaskNeeds NeedTable::of(const std::vector<int>& acts) const {
   std::vector<int> place(m_fronts.size(), 0);
-  for (size_t k = 0; k < order.size(); ++k) place[ix(order[k])] = static_cast<int>(k);
-  return make(order, [&](int b, const Front& f) { return f.ahead || place[ix(f.thing)] < place[ix(b)]; });
+  for (size_t k = 0; k < acts.size(); ++k)
+    if (ix(acts[k]) < place.size()) place[ix(acts[k])] = static_cast<int>(k);
+  return make(acts, [&](int b, const Front& f) { return f.ahead || place[ix(f.thing)] < place[ix(b)]; });
 }
 
 MaskNeeds NeedTable::sure() const {
@@ -157,17 +164,26 @@ MaskNeeds NeedTable::sure() const {
 
 /// @param wanted  (back, front): whether the front is to lie covered at the back's pressing
 template <typename Wanted>
-MaskNeeds NeedTable::make(const std::vector<int>& order, Wanted wanted) const {
+MaskNeeds NeedTable::make(const std::vector<int>& acts, Wanted wanted) const {
   const size_t n = m_fronts.size();
   MaskNeeds out;
   out.taped.assign(n, 0);
   out.uncuttable.assign(n, 0);
   out.leaveOut = m_leaveOut;
   out.sharable = m_sharable;
-  out.steps.reserve(order.size() + m_washSteps.size());
+  out.steps.reserve(n + m_washSteps.size());
+  std::vector<char> blended(m_washSteps.size(), 0);
+  const auto blend = [&](int wash) {
+    for (size_t k = 0; k < m_washSteps.size(); ++k)
+      if (m_washSteps[k].index == wash && !blended[k]++) out.steps.push_back(m_washSteps[k]);
+  };
   // Edges that only this order brings are added to a copy; most things have none.
   std::vector<std::pair<int, const NeededEdge*>> more;
-  for (int b : order) {
+  for (int b : acts) {
+    if (ix(b) >= n) {
+      blend(b - static_cast<int>(n));
+      continue;
+    }
     NeedStep step{false, b, {}};
     for (const Front& f : m_fronts[ix(b)]) {
       if (!wanted(b, f)) continue;
@@ -176,7 +192,7 @@ MaskNeeds NeedTable::make(const std::vector<int>& order, Wanted wanted) const {
     }
     out.steps.push_back(std::move(step));
   }
-  out.steps.insert(out.steps.end(), m_washSteps.begin(), m_washSteps.end());
+  for (const NeedStep& s : m_washSteps) blend(s.index);
   std::vector<char> covered(n, 0);
   for (const NeedStep& s : out.steps)
     for (int i : s.covered) covered[ix(i)] = 1;
@@ -192,7 +208,7 @@ MaskNeeds NeedTable::make(const std::vector<int>& order, Wanted wanted) const {
   }
   bool bare = false;
   for (size_t i = 0; i < n; ++i) {
-    out.uncuttable[i] = covered[i] && !out.taped[i] && m_noMask[i];
+    out.uncuttable[i] = m_fineFront[i] && !out.taped[i];
     bare = bare || out.uncuttable[i];
   }
   for (NeedStep& step : out.steps) {

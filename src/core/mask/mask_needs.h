@@ -6,6 +6,7 @@
 #include <vector>
 
 #include "core/depth/meetings.h"
+#include "core/marks/stack.h"
 #include "core/mask/mask_shape.h"
 
 namespace havlo {
@@ -35,7 +36,7 @@ WashMeetings meetWashes(const Plan& plan, const std::vector<PlacedRef>& placed,
                         const WashMeetings* before = nullptr);
 
 struct MaskNeeds {
-  std::vector<NeedStep> steps;             ///< impressions in stamping order, then washes
+  std::vector<NeedStep> steps;             ///< pressings and blends in the order they are done
   std::vector<char> taped;                 ///< impression -> a straight strip of tape covers it
   std::vector<char> uncuttable;            ///< impression -> would need a mask, but nothing of it can be cut
   std::vector<std::vector<int>> leaveOut;  ///< impression -> fronts left out of its own pressing
@@ -48,12 +49,14 @@ class NeedTable {
  public:
   /// @param masks   by stamp index of the plan
   /// @param knotOf  impression -> its knot of contradictory overlaps, or -1
-  NeedTable(const Plan& plan, const Meetings& meetings, const WashMeetings& washes,
+  NeedTable(const Plan& plan, const Meetings& meetings, const WashMeetings& washes, const Stack& stack,
             const std::vector<MaskRef>& masks, const std::vector<int>& stampOf,
             const std::vector<int>& knotOf);
 
-  /// @param order  every impression once, first stamped first
-  MaskNeeds of(const std::vector<int>& order) const;
+  /// @param acts  every impression once and every wash (its index after the impressions'), first done first;
+  /// washes that
+  ///              are not in it are blended after all else, lightest first
+  MaskNeeds of(const std::vector<int>& acts) const;
   /// The needs that no order saves; steps are the impressions as listed, then the washes.
   MaskNeeds sure() const;
 
@@ -65,17 +68,20 @@ class NeedTable {
     bool ahead = false;   ///< may be covered before it is stamped itself: the two are in one knot
   };
   const std::vector<Front>& frontsOf(int impression) const { return m_fronts[ix(impression)]; }
+  /// By impression: nothing of its stamp can be cut.
+  const std::vector<char>& noMask() const { return m_noMask; }
   /// Washes, lightest first, with what each must not colour.
   const std::vector<NeedStep>& washSteps() const { return m_washSteps; }
 
  private:
   template <typename Wanted>
-  MaskNeeds make(const std::vector<int>& order, Wanted wanted) const;
+  MaskNeeds make(const std::vector<int>& acts, Wanted wanted) const;
 
   std::vector<std::vector<Front>> m_fronts;  // by back
   std::vector<NeedStep> m_washSteps;
   std::vector<NeededEdge> m_sureEdges;  // impression -> of all needs that no order saves
   std::vector<char> m_noMask;           // impression -> nothing of its stamp can be cut
+  std::vector<char> m_fineFront;        // of those, the ones that should be covered at some time
   std::vector<std::vector<int>> m_leaveOut;
   std::vector<std::pair<int, int>> m_sharable;
 };

@@ -184,18 +184,54 @@ enum class WashKind { Plain, Sky, Ground, Water, Glow, Mist, DarkEdges, Rays, Ha
 /// On which side of its limit a wash lies: of an edge above or below, of an opening inside or outside.
 enum class LimitSide { Above, Below, Inside, Outside };
 
+/// Paper that lies on the panel while a wash is blended, and the side of it that takes the colour.
+struct WashBound {
+  std::string id;  ///< of the limit
+  LimitSide side = LimitSide::Above;
+  std::string extra;
+  bool operator==(const WashBound&) const = default;
+};
+
+/// By what colour is put on a wash: it gives the edge and the wetness.
+enum class WashWay { Blend, Brush, Marker, Dab, Spray };
+
+/// Where a wash lies in the stack of marks, back to front, unless its kind says it.
+struct UsualDepth {
+  bool operator==(const UsualDepth&) const = default;
+};
+enum class WashLayer {
+  Far,     ///< behind everything
+  Ground,  ///< behind whatever stands
+  Near     ///< before everything
+};
+struct BesideThing {
+  std::string id;
+  bool behind = true;  ///< just behind it, or just before it
+  bool operator==(const BesideThing&) const = default;
+};
+using WashDepth = std::variant<UsualDepth, WashLayer, AtMetres, BesideThing>;
+
+/// Softness of a tool's edge, mm. Common practice, no source.
+inline constexpr double kUsualSoftness_mm = 8;
+
 struct Wash {
   std::string id, name, ink;
   Rings area;
   WashFrom from = WashFrom::Top;
   double reach = 1;     ///< share of the area's box, 0 to 1
   double strength = 1;  ///< at its fullest, 0 to 1
-  std::vector<std::string> overImpressions;
   WashKind kind = WashKind::Plain;
-  std::string limit;  ///< id of the limit that lies on the panel while it is blended; empty: none
-  LimitSide side = LimitSide::Above;
-  std::string extra;
+  WashDepth depth;
+  WashWay way = WashWay::Blend;
+  double softness_mm =
+      kUsualSoftness_mm;          ///< outside its area it falls off to nothing over this; 0: not at all
+  std::vector<std::string> lets;  ///< nearer impressions whose ink goes over it
+  std::vector<WashBound> limits;  ///< all lie at once
+  std::string depthExtra, extra;
   bool operator==(const Wash&) const = default;
+
+  /// The limit it may start from, which is its first; null: none.
+  const WashBound* bound() const { return limits.empty() ? nullptr : &limits.front(); }
 };
 
 enum class LimitKind { Straight, Wavy, Torn, Oval, Rectangle, Circle, Arch, Rays };

@@ -243,6 +243,31 @@ void PartsReader::readDepth(const Json& j, const std::string& place, Impression&
   i.depthExtra = o.extra();
 }
 
+void PartsReader::readWashDepth(const Json& j, const std::string& place, Wash& w) {
+  constexpr const char* kKinds =
+      "must be \"far\", \"ground\", \"near\", {\"metres\": n}, {\"behind\": id} or {\"inFront\": id}";
+  if (j.is_string()) {
+    for (const auto& [layer, word] : words::kWashLayers)
+      if (j.get<std::string>() == word) {
+        w.depth = layer;
+        return;
+      }
+    fail(place, kKinds);
+  }
+  Object o(j, place);
+  const Json *behind = o.find("behind"), *before = o.find("inFront");
+  const auto metres = o.optionalNumber("metres", kMetres);
+  if ((behind != nullptr) + (before != nullptr) + metres.has_value() != 1) fail(place, kKinds);
+  if (metres) {
+    w.depth = AtMetres{*metres};
+  } else {
+    w.depth =
+        BesideThing{behind ? Object::text(*behind, o.at("behind")) : Object::text(*before, o.at("inFront")),
+                    behind != nullptr};
+  }
+  w.depthExtra = o.extra();
+}
+
 Wash PartsReader::wash(Object o) {
   Wash w;
   w.id = o.needId("id");
@@ -252,10 +277,19 @@ Wash PartsReader::wash(Object o) {
   w.from = o.wordOr("from", words::kWashFroms, w.from);
   w.reach = o.numberOr("reach", kShare, w.reach);
   w.strength = o.numberOr("strength", kShare, w.strength);
-  w.overImpressions = o.idsOr("overImpressions");
   w.kind = o.wordOr("kind", words::kWashKinds, w.kind);
-  w.limit = o.textOr("limit", "");
-  w.side = o.wordOr("side", words::kLimitSides, w.side);
+  w.way = o.wordOr("way", words::kWashWays, w.way);
+  w.softness_mm = o.numberOr("softness", kNotNegative, w.softness_mm);
+  if (const Json* j = o.find("depth")) readWashDepth(*j, o.at("depth"), w);
+  w.lets = o.idsOr("lets");
+  o.each("limits", [&](const Json& e, const std::string& at) {
+    Object bound(e, at);
+    WashBound b;
+    b.id = bound.needId("id");
+    b.side = bound.wordOr("side", words::kLimitSides, b.side);
+    b.extra = bound.extra();
+    w.limits.push_back(std::move(b));
+  });
   w.extra = o.extra();
   return w;
 }

@@ -20,6 +20,7 @@ struct PartsReader {
   static RealHeight realHeight(Object o);
   Impression impression(Object o, School otherwise);
   static void readDepth(const Json& j, const std::string& place, Impression& i);
+  static void readWashDepth(const Json& j, const std::string& place, Wash& w);
   Wash wash(Object o);
   static WashLimit limit(Object o);
   static KnownFinding known(Object o);

@@ -69,11 +69,39 @@ class Reader {
   ReadPlan m_out;
   PartsReader m_parts;
 
+  /// Version 1 knew one sequence: everything stamped, then everything blended, round whatever was not said to
+  /// take the colour. That is a wash behind everything.
+  static void fromVersion1(Json& plan) {
+    const auto list = plan.find("washes");
+    if (list == plan.end() || !list->is_array()) return;
+    for (Json& wash : *list) {
+      if (!wash.is_object()) continue;
+      for (const char* key : {"lets", "limits", "depth", "softness", "way"})  // meant nothing then
+        if (wash.contains(key)) {
+          wash[std::string("version1:") + key] = wash[key];
+          wash.erase(key);
+        }
+      if (wash.contains("overImpressions")) {
+        wash["lets"] = wash["overImpressions"];
+        wash.erase("overImpressions");
+      }
+      const auto limit = wash.find("limit");
+      if (limit != wash.end() && !(limit->is_string() && limit->get<std::string>().empty())) {
+        Json bound = {{"id", *limit}};
+        if (wash.contains("side")) bound["side"] = wash["side"];
+        wash["limits"] = Json::array({std::move(bound)});
+      }
+      wash.erase("limit"), wash.erase("side");
+      wash["depth"] = "far";
+      wash["softness"] = 0;
+    }
+  }
+
   /// One step a version, each making of a plan of version n + 1 what a plan of version n says. The reader
   /// below knows the newest version alone.
   using Migration = void (*)(Json& plan);
   static const std::vector<Migration>& migrations() {
-    static const std::vector<Migration> all{};  // version 1 is the newest
+    static const std::vector<Migration> all{fromVersion1};
     return all;
   }
 
@@ -155,9 +183,11 @@ class Reader {
     for (size_t k = 0; k < p.washes.size(); ++k) {
       const std::string at = "washes[" + std::to_string(k) + "]";
       known(inks, p.washes[k].ink, at + ".ink", "ink");
-      checkLimit(p.washes[k], at);
-      for (size_t f = 0; f < p.washes[k].overImpressions.size(); ++f)
-        known(impressions, p.washes[k].overImpressions[f], at + ".overImpressions[" + std::to_string(f) + "]",
+      checkLimits(p.washes[k], at);
+      for (size_t f = 0; f < p.washes[k].lets.size(); ++f)
+        known(impressions, p.washes[k].lets[f], at + ".lets[" + std::to_string(f) + "]", "impression");
+      if (const auto* beside = std::get_if<BesideThing>(&p.washes[k].depth))
+        known(impressions, beside->id, at + ".depth." + (beside->behind ? "behind" : "inFront"),
               "impression");
     }
     const auto listed = [&](const auto& set, const std::vector<std::string>& list, const std::string& name,
@@ -181,17 +211,21 @@ class Reader {
             "stamp");
   }
 
-  void checkLimit(const Wash& wash, const std::string& at) const {
-    const WashLimit* limit = m_out.plan.limit(wash.limit);
-    if (wash.limit.empty()) {
-      if (wash.from == WashFrom::Limit) fail(at + ".from", "starts at a limit, but the wash has none");
-      return;
+  void checkLimits(const Wash& wash, const std::string& at) const {
+    if (wash.limits.empty() && wash.from == WashFrom::Limit)
+      fail(at + ".from", "starts at a limit, but the wash has none");
+    for (size_t k = 0; k < wash.limits.size(); ++k) {
+      const WashBound& bound = wash.limits[k];
+      const std::string place = at + ".limits[" + std::to_string(k) + "]";
+      const WashLimit* limit = m_out.plan.limit(bound.id);
+      if (!limit) fail(place + ".id", "there is no limit \"" + bound.id + "\"");
+      for (size_t other = 0; other < k; ++other)
+        if (wash.limits[other].id == bound.id) fail(place + ".id", "\"" + bound.id + "\" is named twice");
+      const bool level = bound.side == LimitSide::Above || bound.side == LimitSide::Below;
+      if (limit->isEdge() != level)
+        fail(place + ".side", limit->isEdge() ? "an edge has an above and a below"
+                                              : "an opening has an inside and an outside");
     }
-    if (!limit) fail(at + ".limit", "there is no limit \"" + wash.limit + "\"");
-    const bool level = wash.side == LimitSide::Above || wash.side == LimitSide::Below;
-    if (limit->isEdge() != level)
-      fail(at + ".side",
-           limit->isEdge() ? "an edge has an above and a below" : "an opening has an inside and an outside");
   }
 
   void checkRoom() const {
@@ -248,6 +282,22 @@ Result<T> readOne(std::string_view text, F read) {
 
 }  // namespace
 
+namespace {
+
+/// Where the fault stands in the file as it is.
+std::string placeInVersion1(std::string place) {
+  if (!place.starts_with("washes[")) return place;
+  for (const auto& [now, then] :
+       {std::pair{".lets", ".overImpressions"}, {".limits[0].id", ".limit"}, {".limits[0].side", ".side"}})
+    if (const size_t at = place.find(now); at != std::string::npos) {
+      place.replace(at, std::string_view(now).size(), then);
+      break;
+    }
+  return place;
+}
+
+}  // namespace
+
 Result<Stamp> readStamp(std::string_view text) {
   return readOne<Stamp>(text, [](const Json& j) { return Reader().readOneStamp(j); });
 }
@@ -259,7 +309,13 @@ Result<Ink> readInk(std::string_view text) {
 Result<ReadPlan> readPlan(std::string_view text) {
   return readOne<ReadPlan>(text, [](const Json& j) {
     const auto brought = Reader::brought(j);
-    return Reader().read(brought ? *brought : j);
+    if (!brought) return Reader().read(j);
+    try {
+      return Reader().read(*brought);
+    } catch (Fault& fault) {
+      fault.error.place = placeInVersion1(fault.error.place);
+      throw;
+    }
   });
 }
 

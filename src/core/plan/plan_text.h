@@ -1,4 +1,5 @@
-// Plan text (JSON, version 1 of the format) to plan and back. The contract is docs/plan-format.md.
+// Plan text (JSON, version 2 of the format; version 1 is read for ever) to plan and back. The contract is
+// docs/plan-format.md.
 #pragma once
 
 #include <string>

@@ -70,6 +70,13 @@ inline constexpr Table<WashKind, 9> kWashKinds = [] {
   for (size_t k = 0; k < out.size(); ++k) out[k] = {kWashFacts[k].kind, kWashFacts[k].word};
   return out;
 }();
+inline constexpr Table<WashWay, 5> kWashWays{{{WashWay::Blend, "blend"},
+                                              {WashWay::Brush, "brush"},
+                                              {WashWay::Marker, "marker"},
+                                              {WashWay::Dab, "dab"},
+                                              {WashWay::Spray, "spray"}}};
+inline constexpr Table<WashLayer, 3> kWashLayers{
+    {{WashLayer::Far, "far"}, {WashLayer::Ground, "ground"}, {WashLayer::Near, "near"}}};
 inline constexpr Table<LimitSide, 4> kLimitSides{{{LimitSide::Above, "above"},
                                                   {LimitSide::Below, "below"},
                                                   {LimitSide::Inside, "inside"},

@@ -130,6 +130,15 @@ Json impression(const Impression& i) {
   return j;
 }
 
+Json washDepth(const Wash& w) {
+  if (const auto* layer = std::get_if<WashLayer>(&w.depth)) return words::of(words::kWashLayers, *layer);
+  Json j = Json::object();
+  if (const auto* at = std::get_if<AtMetres>(&w.depth)) j["metres"] = at->metres;
+  if (const auto* by = std::get_if<BesideThing>(&w.depth)) j[by->behind ? "behind" : "inFront"] = by->id;
+  addExtra(j, w.depthExtra);
+  return j;
+}
+
 Json wash(const Wash& w) {
   Json j = {{"id", w.id},
             {"name", w.name},
@@ -138,11 +147,15 @@ Json wash(const Wash& w) {
             {"from", wordOf(w.from)},
             {"reach", w.reach},
             {"strength", w.strength}};
-  if (!w.overImpressions.empty()) j["overImpressions"] = w.overImpressions;
   if (w.kind != WashKind::Plain) j["kind"] = words::of(words::kWashKinds, w.kind);
-  if (!w.limit.empty()) {
-    j["limit"] = w.limit;
-    j["side"] = words::of(words::kLimitSides, w.side);
+  if (w.way != WashWay::Blend) j["way"] = words::of(words::kWashWays, w.way);
+  j["softness"] = w.softness_mm;
+  if (!std::holds_alternative<UsualDepth>(w.depth)) j["depth"] = washDepth(w);
+  if (!w.lets.empty()) j["lets"] = w.lets;
+  for (const WashBound& b : w.limits) {
+    Json bound = {{"id", b.id}, {"side", words::of(words::kLimitSides, b.side)}};
+    addExtra(bound, b.extra);
+    j["limits"].push_back(std::move(bound));
   }
   addExtra(j, w.extra);
   return j;
@@ -265,7 +278,7 @@ std::string writeStamp(const Stamp& one) { return writeJson(stamp(one)); }
 std::string writeInk(const Ink& one) { return writeJson(ink(one)); }
 
 std::string writePlan(const Plan& plan) {
-  Json j = {{"format", "havlo-plan"}, {"version", 1}, {"title", plan.title}, {"notes", plan.notes}};
+  Json j = {{"format", "havlo-plan"}, {"version", 2}, {"title", plan.title}, {"notes", plan.notes}};
   j["card"] = card(plan.card);
   if (plan.view) j["view"] = view(*plan.view);
   j["inks"] = Json::array();

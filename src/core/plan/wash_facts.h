@@ -20,19 +20,35 @@ struct WashFacts {
   WashFrom from;    ///< where it is strongest, unless it has a limit
   bool fromLimit;   ///< with a limit it is strongest there
   double strength;  ///< usual
-  bool round;       ///< lies round what it belongs to and may reach over the limit's outside
+  enum class Stands {
+    Far,
+    Ground,
+    AtItsFoot,
+    BehindWhatItHolds,
+    Near
+  } stands;    ///< its depth, unless it is said
+  bool round;  ///< lies round what it belongs to and may reach over the limit's outside
 };
 
 inline constexpr std::array<WashFacts, 9> kWashFacts{{
-    {WashKind::Plain, "plain", WashFacts::Lies::Everywhere, WashFrom::Top, false, 0.6, false},
-    {WashKind::Sky, "sky", WashFacts::Lies::AboveHorizon, WashFrom::Top, false, 0.6, false},
-    {WashKind::Ground, "ground", WashFacts::Lies::BelowHorizon, WashFrom::Bottom, false, 0.6, false},
-    {WashKind::Water, "water", WashFacts::Lies::BelowHorizon, WashFrom::Bottom, false, 0.6, false},
-    {WashKind::Glow, "glow", WashFacts::Lies::AroundLight, WashFrom::Centre, true, 0.35, true},
-    {WashKind::Mist, "mist", WashFacts::Lies::AlongHorizon, WashFrom::Middle, true, 0.35, false},
-    {WashKind::DarkEdges, "darkEdges", WashFacts::Lies::Everywhere, WashFrom::Edges, false, 0.5, false},
-    {WashKind::Rays, "rays", WashFacts::Lies::AroundLight, WashFrom::Centre, true, 0.6, false},
-    {WashKind::Halo, "halo", WashFacts::Lies::AroundLight, WashFrom::Centre, true, 0.35, true},
+    {WashKind::Plain, "plain", WashFacts::Lies::Everywhere, WashFrom::Top, false, 0.6, WashFacts::Stands::Far,
+     false},
+    {WashKind::Sky, "sky", WashFacts::Lies::AboveHorizon, WashFrom::Top, false, 0.6, WashFacts::Stands::Far,
+     false},
+    {WashKind::Ground, "ground", WashFacts::Lies::BelowHorizon, WashFrom::Bottom, false, 0.6,
+     WashFacts::Stands::Ground, false},
+    {WashKind::Water, "water", WashFacts::Lies::BelowHorizon, WashFrom::Bottom, false, 0.6,
+     WashFacts::Stands::Ground, false},
+    {WashKind::Glow, "glow", WashFacts::Lies::AroundLight, WashFrom::Centre, true, 0.35,
+     WashFacts::Stands::BehindWhatItHolds, true},
+    {WashKind::Mist, "mist", WashFacts::Lies::AlongHorizon, WashFrom::Middle, true, 0.35,
+     WashFacts::Stands::AtItsFoot, false},
+    {WashKind::DarkEdges, "darkEdges", WashFacts::Lies::Everywhere, WashFrom::Edges, false, 0.5,
+     WashFacts::Stands::Near, false},
+    {WashKind::Rays, "rays", WashFacts::Lies::AroundLight, WashFrom::Centre, true, 0.6,
+     WashFacts::Stands::Far, false},
+    {WashKind::Halo, "halo", WashFacts::Lies::AroundLight, WashFrom::Centre, true, 0.35,
+     WashFacts::Stands::BehindWhatItHolds, true},
 }};
 
 constexpr const WashFacts& factsOf(WashKind kind) { return kWashFacts[ix(kind)]; }

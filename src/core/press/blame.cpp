@@ -165,10 +165,12 @@ class Witness {
     const int cover = coverHere(worn);
     Blame out;
     out.step = number, out.wash = s.wash;
-    const auto& over = m_intended.plan.washes[w].overImpressions;
+    const auto& over = m_intended.plan.washes[w].lets;
     int clean = -1;
     for (size_t i = 0; i < m_intended.plan.impressions.size() && clean < 0; ++i)
       if (m_intended.washes.meets[w][i].touches && thing(static_cast<int>(i)).school != School::PopUp &&
+          thing(static_cast<int>(i)).school != School::Overprint &&
+          m_intended.stack.nearer(static_cast<int>(i), s.wash) &&
           std::find(over.begin(), over.end(), thing(static_cast<int>(i)).id) == over.end() &&
           m_planned.silhouette(static_cast<int>(i)).at(m_x, m_y))
         clean = static_cast<int>(i);

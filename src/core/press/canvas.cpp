@@ -41,29 +41,27 @@ const std::vector<uint8_t>& byteTable() {
   return table;
 }
 
-/// c^s for s from 0 to `strength`, in even steps fine enough to interpolate between.
+/// The film of an ink for strengths from 0 to `strength`, in even steps fine enough to interpolate between.
 class WashTable {
  public:
-  WashTable(Colour colour, double strength) {
-    const LinearRgb c = linearOf(colour);
-    for (size_t k = 0; k < m_steps.size(); ++k) {
-      const double s = strength * static_cast<double>(k) / kSteps;
-      for (size_t i = 0; i < 3; ++i)
-        m_steps[k][i] = static_cast<float>(std::pow(static_cast<double>(c[i]), s));
+  WashTable(Colour colour, double opacity, double strength) {
+    for (size_t k = 0; k < m_multiply.size(); ++k) {
+      const InkFilm film(colour, opacity, strength * static_cast<double>(k) / kSteps);
+      m_multiply[k] = film.multiply, m_add[k] = film.add;
     }
   }
-  LinearRgb at(double share) const {
+  void lay(double share, LinearRgb& p) const {
     const double place = share * kSteps;
     const auto k = static_cast<size_t>(place);
     const auto part = static_cast<float>(place - static_cast<double>(k));
-    LinearRgb out;
-    for (size_t c = 0; c < 3; ++c) out[c] = m_steps[k][c] + part * (m_steps[k + 1][c] - m_steps[k][c]);
-    return out;
+    const auto between = [part](float a, float b) { return a + part * (b - a); };
+    for (size_t c = 0; c < 3; ++c)
+      p[c] = p[c] * between(m_multiply[k][c], m_multiply[k + 1][c]) + between(m_add[k][c], m_add[k + 1][c]);
   }
 
  private:
   static constexpr int kSteps = 512;
-  std::array<LinearRgb, kSteps + 2> m_steps;
+  std::array<LinearRgb, kSteps + 2> m_multiply, m_add;
 };
 
 }  // namespace
@@ -101,16 +99,15 @@ void Canvas::apply(const Tile& t, const InkFilm& film) {
   }
 }
 
-void Canvas::applyWash(const Tile& t, Colour colour, double strength, const WashFalloff& falloff) {
-  const WashTable table(colour, strength);
+void Canvas::applyWash(const Tile& t, const Ink& ink, double strength, const WashFalloff& falloff) {
+  const WashTable table(ink.colour, ink.opacity, strength);
   for (int y = t.y; y < t.y + t.height; ++y) {
     const uint8_t* row = t.row(y);
-    LinearRgb through = table.at(falloff.shareAt(m_grid.centre(t.x, y)));
+    double share = falloff.shareAt(m_grid.centre(t.x, y));
     for (int x = t.x; x < t.x + t.width; ++x) {
       if (!row[x - t.x]) continue;
-      if (!falloff.sameAlongRows()) through = table.at(falloff.shareAt(m_grid.centre(x, y)));
-      LinearRgb& p = m_pixels[index(x, y)];
-      for (size_t k = 0; k < 3; ++k) p[k] *= through[k];
+      if (!falloff.sameAlongRows()) share = falloff.shareAt(m_grid.centre(x, y));
+      table.lay(share * row[x - t.x] / 255, m_pixels[index(x, y)]);
     }
   }
 }

@@ -28,8 +28,8 @@ class Canvas {
   void set(int x, int y, const LinearRgb& c) { m_pixels[index(x, y)] = c; }
 
   void apply(const Tile& coverage, const InkFilm& film);
-  /// Multiplies by c^(strength share); the wash's falloff gives the share at each pixel.
-  void applyWash(const Tile& coverage, Colour colour, double strength, const WashFalloff& falloff);
+  /// A film of strength · share · coverage; the wash's falloff gives the share at each pixel.
+  void applyWash(const Tile& coverage, const Ink& ink, double strength, const WashFalloff& falloff);
 
   /// sRGB bytes, 3 a pixel, row by row from the top.
   std::vector<uint8_t> bytes() const;

@@ -5,6 +5,7 @@
 
 #include "core/press/blame.h"
 #include "core/press/press.h"
+#include "core/wash/wash_area.h"
 
 namespace havlo {
 namespace {
@@ -68,6 +69,46 @@ std::vector<Difference> patches(const cv::Mat& map, bool explained, const RunShe
 }
 
 }  // namespace
+
+Tile fieldTile(const Grid& grid, const Rings& rings, double soft_mm) {
+  if (soft_mm <= 0) return hardTile(grid, rings);
+  Tile out = tileFor(grid, boxOf(rings).grown(soft_mm));
+  if (out.empty()) return out;
+  // Beyond the panel the area goes on: distances are measured there too.
+  const double pxX = grid.pxPerMmX(), pxY = grid.pxPerMmY();
+  const int extra = static_cast<int>(std::ceil(soft_mm * std::max(pxX, pxY))) + 1;
+  cv::Mat outside(out.height + 2 * extra, out.width + 2 * extra, CV_8U, cv::Scalar(255));
+  for (int y = 0; y < outside.rows; ++y) {
+    const double py = grid.panelHeight_mm - (out.y + y - extra + 0.5) / pxY;
+    std::vector<double> xs;
+    for (const Ring& ring : rings)
+      for (size_t i = 0; i < ring.size(); ++i) {
+        const Point a = ring[i], b = ring[(i + 1) % ring.size()];
+        if ((a.y > py) != (b.y > py)) xs.push_back(a.x + (py - a.y) * (b.x - a.x) / (b.y - a.y));
+      }
+    std::sort(xs.begin(), xs.end());
+    for (size_t i = 0; i + 1 < xs.size(); i += 2) {
+      const auto column = [&](double x) {
+        return std::clamp(x * pxX - 0.5 - out.x + extra, -1.0, outside.cols + 1.0);
+      };
+      const int from = std::max(0, static_cast<int>(std::ceil(column(xs[i]))));
+      const int to = std::min(outside.cols - 1, static_cast<int>(std::floor(column(xs[i + 1]))));
+      for (int x = from; x <= to; ++x) outside.at<uchar>(y, x) = 0;
+    }
+  }
+  cv::Mat far;
+  cv::distanceTransform(outside, far, cv::DIST_L2, cv::DIST_MASK_PRECISE);
+  const double mmEach = 2 / (pxX + pxY);
+  for (int y = 0; y < out.height; ++y)
+    for (int x = 0; x < out.width; ++x) {
+      const auto d = static_cast<double>(far.at<float>(y + extra, x + extra));
+      // From the pixel's middle to the border runs half a pixel less.
+      const double mm = d > 0 ? (d - 0.5) * mmEach : 0;
+      out.cover[ix(y) * ix(out.width) + ix(x)] =
+          static_cast<uint8_t>(std::lround(255 * softShare(mm, soft_mm)));
+    }
+  return out;
+}
 
 Result<Simulation> simulate(const PressInput& in, const RunSheet& sheet, double dpi, const Progress& progress,
                             const StepWatcher& watch, std::shared_ptr<TileStore> kept, const PressRun& run) {

@@ -23,40 +23,54 @@ void knockOut(Tile& tile, int thing, const PressInput& in, PressTiles& tiles) {
 
 }  // namespace
 
+namespace {
+
+/// Colours what the wash wants coloured: not what lies before it and is kept clean.
+void layWash(Canvas& card, int w, const std::vector<StackMark>& nearer, const PressInput& in,
+             PressTiles& tiles, const Tile* inside) {
+  const Plan& plan = in.plan;
+  const Wash& wash = plan.washes[ix(w)];
+  Tile area = fieldTile(tiles.grid(), wash.area, wash.softness_mm);
+  keepOnly(area, hardTile(tiles.grid(), in.washes.reached[ix(w)]));
+  for (const StackMark& m : nearer) {
+    if (m.wash || !in.washes.meets[ix(w)][ix(m.index)].touches) continue;
+    const Impression& thing = plan.impressions[ix(m.index)];
+    const bool goesOver = thing.school == School::Overprint ||
+                          std::find(wash.lets.begin(), wash.lets.end(), thing.id) != wash.lets.end();
+    const bool alwaysClean = thing.school == School::PopUp || thing.school == School::Resist;
+    if (goesOver && !alwaysClean) continue;
+    Tile clean = tiles.silhouette(m.index);
+    if (alwaysClean) knockOut(clean, m.index, in, tiles);
+    block(area, clean);
+  }
+  if (inside) keepOnly(area, *inside);
+  card.applyWash(area, *plan.ink(wash.ink), wash.strength, WashFalloff(plan, wash));
+}
+
+}  // namespace
+
 Canvas intendedCard(const PressInput& in, PressTiles& tiles) {
   const Plan& plan = in.plan;
   Canvas card(tiles.grid(), plan.card.paper.colour);
   const bool taped = plan.card.tape_mm > 0;
   const Tile inside = taped ? hardTile(tiles.grid(), rectangle(workable(plan.card))) : Tile{};
-
-  for (auto it = in.frontToBack.rbegin(); it != in.frontToBack.rend(); ++it) {
-    const Impression& impression = plan.impressions[ix(*it)];
-    Tile ink = tiles.ink(*it);
-    knockOut(ink, *it, in, tiles);
+  const std::vector<StackMark>& stack = in.stack.backToFront();
+  const auto layPrint = [&](int i) {
+    const Impression& impression = plan.impressions[ix(i)];
+    Tile ink = tiles.ink(i);
+    knockOut(ink, i, in, tiles);
     if (impression.school == School::PopUp)
-      keepOnly(ink, tiles.silhouette(*it));  // what is not on the piece is cut off
+      keepOnly(ink, tiles.silhouette(i));  // what is not on the piece is cut off
     if (taped) keepOnly(ink, inside);
     const Ink& bottle = *plan.ink(impression.ink);
     card.apply(ink, {bottle.colour, bottle.opacity, strengthOf(bottle, impression.generation)});
-  }
-  for (int w : washOrder(plan)) {
-    const Wash& wash = plan.washes[ix(w)];
-    Tile area = hardTile(tiles.grid(), in.washes.reached[ix(w)]);
-    for (size_t i = 0; i < plan.impressions.size(); ++i) {
-      const auto& over = wash.overImpressions;
-      const School how = plan.impressions[i].school;
-      const bool popUp = how == School::PopUp;
-      const bool alwaysClean = popUp || how == School::Resist;
-      if (!alwaysClean && std::find(over.begin(), over.end(), plan.impressions[i].id) != over.end()) continue;
-      if (!in.washes.meets[ix(w)][i].touches) continue;
-      Tile clean = tiles.silhouette(static_cast<int>(i));
-      if (alwaysClean) knockOut(clean, static_cast<int>(i), in, tiles);
-      block(area, clean);
-    }
-    if (taped) keepOnly(area, inside);
-    const WashFalloff falloff(plan, wash);
-    card.applyWash(area, plan.ink(wash.ink)->colour, wash.strength, falloff);
-  }
+  };
+  for (size_t k = 0; k < stack.size(); ++k)
+    if (stack[k].wash)
+      layWash(card, stack[k].index, {stack.begin() + static_cast<long>(k) + 1, stack.end()}, in, tiles,
+              taped ? &inside : nullptr);
+    else
+      layPrint(stack[k].index);
   return card;
 }
 

@@ -29,6 +29,7 @@ struct PressInput {
   const Meetings& meetings;
   const WashMeetings& washes;
   const std::vector<int>& frontToBack;
+  const Stack& stack;
   const std::vector<MaskRef>& masks;  ///< by stamp
   const std::vector<int>& stampOf;
   const MaskNeeds& needs;

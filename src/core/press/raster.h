@@ -53,6 +53,10 @@ Tile hardTile(const Grid& grid, const Rings& rings);
 /// Share of each pixel that the rings cover, from 4 lines a pixel with exact ends.
 Tile softTile(const Grid& grid, const Rings& rings);
 
+/// 255 inside the rings, and outside them what a tool with so soft an edge leaves: a smooth step to 0 over
+/// `soft_mm`.
+Tile fieldTile(const Grid& grid, const Rings& rings, double soft_mm);
+
 /// Sets to 0 the pixels of `tile` where `blocker` is not 0.
 void block(Tile& tile, const Tile& blocker);
 

@@ -6,6 +6,7 @@
 
 #include "core/outline/shape_ops.h"
 #include "core/press/press.h"
+#include "core/wash/limit_shape.h"
 #include "core/wash/wash_area.h"
 
 namespace havlo {
@@ -37,11 +38,11 @@ class Press {
         }
         break;
       case Do::MaskOn:
-        if (step.limit >= 0) m_limit = std::pair(step.limit, step.side);
+        if (step.limit >= 0) m_limits.emplace_back(step.limit, step.side);
         for (const Cover& c : step.covers) m_covered[c.impression] = c.mask;
         break;
       case Do::MaskOff:
-        if (step.limit >= 0) m_limit.reset();
+        if (step.limit >= 0) std::erase(m_limits, std::pair(step.limit, step.side));
         for (const Cover& c : step.covers) m_covered.erase(c.impression);
         if (step.covers.empty()) m_covered.erase(step.impression);
         break;
@@ -71,9 +72,9 @@ class Press {
   const PressRun& m_run;
   int m_life;
   Replay m_out;
-  std::map<int, std::string> m_covered;              // impression -> mask, empty for tape
-  std::map<std::string, int> m_used;                 // mask -> uses so far
-  std::optional<std::pair<int, LimitSide>> m_limit;  // edge or opening on the panel
+  std::map<int, std::string> m_covered;             // impression -> mask, empty for tape
+  std::map<std::string, int> m_used;                // mask -> uses so far
+  std::vector<std::pair<int, LimitSide>> m_limits;  // edges and openings on the panel
   std::vector<char> m_pressed;
   Tile m_border, m_resist;  // whole panel: taped, embossed
 
@@ -132,28 +133,29 @@ class Press {
     const auto w = ix(step.wash);
     const Wash& wash = m_in.plan.washes[w];
     wearMasks(step);
-    Tile area = hardTile(m_tiles.grid(), blended(wash, m_in.washes.reached[w]));
+    Tile area = tool(wash);
     const Tile wanted = area;
     for (const auto& [a, mask] : m_covered) keepOut(area, m_tiles.cover(a), mask);
     keptOut(area);
     const WashFalloff falloff(m_in.plan, wash);
     if (m_run.manner.bleeds) bleed(area, wash);
-    m_out.card.applyWash(area, m_in.plan.ink(wash.ink)->colour, wash.strength, falloff);
-    const auto& over = wash.overImpressions;
+    m_out.card.applyWash(area, *m_in.plan.ink(wash.ink), wash.strength, falloff);
+    const auto& over = wash.lets;
     for (size_t i = 0; i < m_in.plan.impressions.size(); ++i)
       if (m_in.washes.meets[w][i].touches &&
           std::find(over.begin(), over.end(), m_in.plan.impressions[i].id) == over.end())
         explain(wanted, static_cast<int>(i), false);
   }
 
-  /// Where the tool goes: as far as wanted, stopped by the edge or opening that lies there. Without the one
-  /// it was planned with, it slips past that by a few millimetres.
-  Rings blended(const Wash& wash, const Rings& reached) const {
-    if (wash.limit.empty()) return reached;
+  /// Where the tool goes: over the area with a soft edge, up to the paper that lies there. No area was ever a
+  /// wall: a tool that is to end sharply without any paper slips past by a few millimetres.
+  Tile tool(const Wash& wash) const {
     constexpr double kSlip_mm = 6;
-    const bool lies =
-        m_limit && m_in.plan.limits[ix(m_limit->first)].id == wash.limit && m_limit->second == wash.side;
-    return lies ? reached : offset(reached, Millimetres{kSlip_mm});
+    const Grid& grid = m_tiles.grid();
+    Tile out = fieldTile(grid, wash.area, wash.softness_mm > 0 ? wash.softness_mm : kSlip_mm);
+    for (const auto& [limit, side] : m_limits)
+      keepOnly(out, hardTile(grid, allowedBy(m_in.plan.limits[ix(limit)], side, m_in.plan.card.panel.box())));
+    return out;
   }
 
   /// One use of every mask that this step needs; two halves of one are used together.
@@ -225,10 +227,10 @@ class Press {
   }
 
   /// Notes where this inking may honestly differ from the intention because of the cover on `front`: only if
-  /// the cover lies, or if the thing is there and nothing of it is wide enough to be covered.
+  /// the cover lies, or if nothing of the thing is wide enough to be covered.
   void explain(const Tile& ink, int front, bool pressed) {
     const bool covered = m_covered.contains(front);
-    const bool bare = m_in.needs.uncuttable[ix(front)] && m_pressed[ix(front)];
+    const bool bare = m_in.needs.uncuttable[ix(front)];
     if (!covered && !bare) return;
     const Tile& silhouette = m_tiles.silhouette(front);
     const Tile& cover = m_tiles.cover(front);

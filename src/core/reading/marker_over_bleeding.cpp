@@ -37,7 +37,7 @@ void readMarkerOverBleeding(const Plan& plan, const Analysis& a, std::vector<Fin
   };
   for (size_t w = 0; w < plan.washes.size(); ++w) {
     if (!factsOf(plan.ink(plan.washes[w].ink)->kind).alcohol) continue;
-    for (const std::string& id : plan.washes[w].overImpressions)
+    for (const std::string& id : plan.washes[w].lets)
       if (const int i = plan.indexOf(id); i >= 0 && bleeds(i) && a.washes.meets[w][ix(i)].touches)
         out.push_back(bleeding(plan, i, static_cast<int>(w), -1));
   }

@@ -60,8 +60,7 @@ void readMuddyBlend(const Plan& plan, const Analysis& a, std::vector<Finding>& o
         tried.washes[q].reach = reach;
         Analysis less;
         less.washes.reached = a.washes.reached;
-        const Wash& w = tried.washes[q];
-        less.washes.reached[q] = reachedArea(w, plan.card.panel.box(), plan.limit(w.limit));
+        less.washes.reached[q] = reachedArea(tried, tried.washes[q]);
         if (mixOf(tried, less, p, q).area >= kLeast_mm2) continue;
         Fix fix;
         fix.what = Fix::What::WashReach, fix.impression = -1, fix.other = static_cast<int>(q),

@@ -8,7 +8,7 @@ void readWaterNearDye(const Plan& plan, const Analysis& a, std::vector<Finding>&
   for (size_t w = 0; w < plan.washes.size(); ++w) {
     const Wash& wash = plan.washes[w];
     const bool wet = factsOf(plan.ink(wash.ink)->kind).wet;
-    for (const std::string& id : wash.overImpressions) {
+    for (const std::string& id : wash.lets) {
       const int i = plan.indexOf(id);
       if (i < 0 || !a.washes.meets[w][ix(i)].touches) continue;
       const Impression& thing = thingAt(plan, i);

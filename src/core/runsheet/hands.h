@@ -28,6 +28,13 @@ struct StepFacts {
   bool turned = false;
 };
 
+/// An edge or opening on the panel, and the side that stays free.
+struct LaidLimit {
+  int limit = -1;
+  LimitSide side = LimitSide::Above;
+  bool operator==(const LaidLimit&) const = default;
+};
+
 /// @tparam Out  has add(Do, impression, minutes, wait, facts, covers), lies(impression, cover)
 template <class Out>
 class Hands {
@@ -59,7 +66,7 @@ class Hands {
       }
     }
     while (m_nextCut < m_cuts.size()) cutNext();
-    takeLimit();
+    takeLimits();
     uncover(covered());
     popUps();
     if (m_in.plan.card.tape_mm > 0) dryAll();
@@ -95,9 +102,7 @@ class Hands {
   int m_stampInHand = -1, m_generation = 0;
   const Ink* m_inkInHand = nullptr;
 
-  // The edge or opening that lies on the panel.
-  int m_limit = -1;
-  LimitSide m_side = LimitSide::Above;
+  std::vector<LaidLimit> m_limits;                     // edges and openings that lie on the panel
   std::vector<int> m_limitCut;                         // limit -> cut
   std::vector<std::optional<LimitSide>> m_limitFirst;  // limit -> the side it first lay for
 
@@ -347,42 +352,62 @@ class Hands {
     arrange(k, [&](int i) { return touches[ix(i)].touches; });
     for (size_t i = 0; i < touches.size(); ++i)
       if (touches[i].touches && !popsUp(static_cast<int>(i))) dry(static_cast<int>(i), m_t.wash);
-    StepFacts facts = layLimit(m_in.plan.washes[ix(need.index)]);
+    layLimits(m_in.plan.washes[ix(need.index)]);
+    StepFacts facts;
+    if (!m_limits.empty()) facts = factsOf(m_limits.front());
     facts.wash = need.index, facts.need = &need;
     work(Do::Wash, -1, m_t.wash * m_copies, 0, facts);
     const Ink* ink = inkNamed(m_in.plan.washes[ix(need.index)].ink);
     m_washDry = std::max(m_washDry, m_now + ink->dryOnCard_s / 60);
-    if (m_copies > 1) uncover(covered()), takeLimit();
+    if (m_copies > 1) uncover(covered()), takeLimits();
   }
 
-  /// Lays the wash's edge or opening over everything, lifts another one; tape does where it is straight.
-  StepFacts layLimit(const Wash& wash) {
-    int wanted = -1;
-    for (size_t l = 0; l < m_in.plan.limits.size(); ++l)
-      if (!wash.limit.empty() && m_in.plan.limits[l].id == wash.limit) wanted = static_cast<int>(l);
-    if (m_limit >= 0 && (m_limit != wanted || m_side != wash.side)) takeLimit();
-    StepFacts facts;
-    if (wanted < 0) return facts;
-    const auto at = ix(wanted);
+  /// Lays the wash's edges and openings over everything, lifts what it has not; tape does where an edge is
+  /// straight.
+  void layLimits(const Wash& wash) {
+    std::vector<LaidLimit> wanted;
+    for (const WashBound& bound : wash.limits)
+      for (size_t l = 0; l < m_in.plan.limits.size(); ++l)
+        if (m_in.plan.limits[l].id == bound.id) wanted.push_back({static_cast<int>(l), bound.side});
+    takeLimits(
+        [&](const LaidLimit& lies) { return std::find(wanted.begin(), wanted.end(), lies) == wanted.end(); });
     m_limitCut.resize(m_in.plan.limits.size(), 0);
-    m_limitFirst.resize(m_in.plan.limits.size());
-    facts.limit = wanted, facts.side = wash.side;
-    if (wantsCutting(m_in.plan.limits[at]) && !m_limitCut[at]++) work(Do::CutMask, -1, m_t.cutMask, 0, facts);
-    if (!m_limitFirst[at]) m_limitFirst[at] = wash.side;
-    facts.turned = *m_limitFirst[at] != wash.side;
-    if (m_limit < 0) {
+    for (const LaidLimit& l : wanted) {
+      if (std::find(m_limits.begin(), m_limits.end(), l) != m_limits.end()) continue;
+      const auto at = ix(l.limit);
+      const StepFacts facts = factsOf(l);
+      if (wantsCutting(m_in.plan.limits[at]) && !m_limitCut[at]++)
+        work(Do::CutMask, -1, m_t.cutMask, 0, facts);
       if (m_washDry > m_now) dryAll();
       work(Do::MaskOn, -1, m_t.coverOn * m_copies, 0, facts);
+      m_limits.push_back(l);
     }
-    m_limit = wanted, m_side = wash.side;
+  }
+
+  StepFacts factsOf(const LaidLimit& l) {
+    m_limitFirst.resize(m_in.plan.limits.size());
+    std::optional<LimitSide>& first = m_limitFirst[ix(l.limit)];
+    if (!first) first = l.side;
+    StepFacts facts;
+    facts.limit = l.limit, facts.side = l.side, facts.turned = *first != l.side;
     return facts;
   }
 
-  void takeLimit() {
-    if (m_limit < 0) return;
-    StepFacts facts;
-    facts.limit = std::exchange(m_limit, -1), facts.side = m_side;
-    work(Do::MaskOff, -1, m_t.coverOff * m_copies, 0, facts);
+  template <typename F>
+  void takeLimits(F off) {
+    for (size_t k = 0; k < m_limits.size();) {
+      if (!off(m_limits[k])) {
+        ++k;
+        continue;
+      }
+      StepFacts facts;
+      facts.limit = m_limits[k].limit, facts.side = m_limits[k].side;
+      m_limits.erase(m_limits.begin() + static_cast<long>(k));
+      work(Do::MaskOff, -1, m_t.coverOff * m_copies, 0, facts);
+    }
+  }
+  void takeLimits() {
+    takeLimits([](const LaidLimit&) { return true; });
   }
 
   void popUps() {

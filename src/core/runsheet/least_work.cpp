@@ -33,11 +33,11 @@ double sureWork(const RunSheetInput& in, const MaskNeeds& sure) {
   sum += static_cast<double>(in.plan.washes.size()) * t.wash * copies;
   std::set<std::pair<std::string, LimitSide>> limits;
   std::set<std::string> cut;
-  for (const Wash& w : in.plan.washes) {
-    if (w.limit.empty()) continue;
-    limits.emplace(w.limit, w.side);
-    if (wantsCutting(*in.plan.limit(w.limit))) cut.insert(w.limit);
-  }
+  for (const Wash& w : in.plan.washes)
+    for (const WashBound& b : w.limits) {
+      limits.emplace(b.id, b.side);
+      if (wantsCutting(*in.plan.limit(b.id))) cut.insert(b.id);
+    }
   sum += static_cast<double>(limits.size()) * (t.coverOn + t.coverOff) * copies;
   sum += static_cast<double>(cut.size()) * t.cutMask;
   if (in.plan.card.tape_mm > 0) sum += t.tape * copies;
@@ -55,25 +55,20 @@ Chains chainsOf(const RunSheetInput& in) {
   const WorkTimes& t = in.times;
   const auto n = static_cast<int>(in.plan.impressions.size());
   const auto ink = [&](int i) { return in.plan.ink(in.plan.impressions[ix(i)].ink); };
-  const auto how = [&](int i) { return in.plan.impressions[ix(i)].school; };
   Chains out;
   out.nodes.resize(ix(n) + 1);
   for (int i = 0; i < n; ++i) out.nodes[ix(i)].work_min = t.press;
-  out.nodes.back().work_min = static_cast<double>(in.plan.washes.size()) * t.wash;
+  out.nodes.back().work_min = in.plan.washes.empty() ? 0 : t.wash;  // at least one of them
   const MaskNeeds sure = in.table.sure();
   for (int b = 0; b < n; ++b)
     for (const NeedTable::Front& f : in.table.frontsOf(b)) {
       if (!f.always || f.ahead || sure.uncuttable[ix(f.thing)]) continue;
       out.links.push_back({f.thing, b, ink(f.thing)->dryOnCard_s / 60 + t.coverOn});
     }
-  if (in.plan.washes.empty()) return out;
-  for (int i = 0; i < n; ++i) {
-    if (how(i) == School::PopUp) continue;
-    const bool met = std::any_of(in.washes.meets.begin(), in.washes.meets.end(),
-                                 [&](const auto& row) { return row[ix(i)].touches; });
-    if (!met || how(i) == School::Resist) continue;
-    out.links.push_back({i, n, ink(i)->dryOnCard_s / 60});
-  }
+  // What lies covered at a wash was printed before it.
+  for (const NeedStep& w : in.table.washSteps())
+    for (int i : w.covered)
+      if (!sure.uncuttable[ix(i)]) out.links.push_back({i, n, ink(i)->dryOnCard_s / 60});
   return out;
 }
 

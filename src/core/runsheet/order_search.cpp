@@ -9,6 +9,7 @@
 #include <cmath>
 #include <set>
 
+#include "core/runsheet/act_search.h"
 #include "core/runsheet/least_work.h"
 
 namespace havlo {
@@ -25,7 +26,11 @@ struct Judge {
 
   double minutes(const std::vector<int>& order) {
     ++count;
-    const MaskNeeds needs = in.table.of(order);
+    return minutesOfActs(in.acts.anyBefore() ? in.acts.withWashes(order, false) : order, order);
+  }
+
+  double minutesOfActs(const std::vector<int>& acts, const std::vector<int>& order) const {
+    const MaskNeeds needs = in.table.of(acts);
     const std::vector<StampMasks> masks = countMasks(in.plan, needs, in.stampOf);
     return minutesOf({in.plan, in.meetings, in.washes, in.table, order, needs, masks, in.stampOf, in.times});
   }
@@ -70,9 +75,13 @@ struct Rules {
   std::vector<std::vector<int>> before, after;  // by impression
 
   Rules(const OrderWork& in) : before(in.plan.impressions.size()), after(before.size()) {
-    for (const OrderRule& r : orderRules(in.plan, in.meetings, in.knots)) {
+    for (const OrderRule& r : orderRules(in.plan, in.meetings, in.knots, in.table.noMask())) {
       before[ix(r.then)].push_back(r.first);
       after[ix(r.first)].push_back(r.then);
+    }
+    for (const auto& [first, then] : in.acts.between()) {
+      before[ix(then)].push_back(first);
+      after[ix(first)].push_back(then);
     }
   }
 };
@@ -124,7 +133,7 @@ class Improver {
 
   void take(const std::vector<int>& order, double cost) {
     best = order, bestCost = cost;
-    if (m_effort.better) m_effort.better({order, cost, false, {}});
+    if (m_effort.better) m_effort.better({order, {}, cost, false, {}});
   }
 
   /// Whether the order keeps every depth rule.
@@ -469,7 +478,7 @@ class ExactSearch {
       const double cost = m_judge.cost(order);
       if (cost < *m_bestCost - kSame) {
         *m_bestCost = cost, *m_best = order;
-        if (m_effort.better) m_effort.better({order, cost, false, {}});
+        if (m_effort.better) m_effort.better({order, {}, cost, false, {}});
       }
       return true;
     }
@@ -492,20 +501,61 @@ class ExactSearch {
   }
 };
 
+/// Washes wherever they are least work, and with them the impressions.
+void placeWashes(const Judge& judge, const Rules& rules, BestOrder& best, const Progress& progress) {
+  const OrderWork& work = judge.in;
+  const auto popsUp = [&](int act) {
+    return ix(act) < work.plan.impressions.size() && work.plan.impressions[ix(act)].school == School::PopUp;
+  };
+  const auto orderOf = [&](const std::vector<int>& acts) {
+    std::vector<int> order;
+    for (int act : acts)
+      if (ix(act) < work.plan.impressions.size()) order.push_back(act);
+    for (int i : best.order)
+      if (popsUp(i)) order.push_back(i);
+    return order;
+  };
+  ActSpace space;
+  for (size_t i = 0; i < rules.after.size(); ++i)
+    for (int j : rules.after[i]) space.before.emplace_back(static_cast<int>(i), j);
+  for (const ActRule& r : work.acts.all()) space.before.emplace_back(r.first, r.then);
+  std::erase_if(space.before, [&](const auto& r) { return popsUp(r.first) || popsUp(r.second); });
+  space.cost = [&](const std::vector<int>& acts) {
+    const std::vector<int> order = orderOf(acts);
+    return judge.minutesOfActs(acts, order) + kPin * static_cast<double>(judge.unmet(order).size());
+  };
+  space.stopped = [&] { return progress.stopped(); };
+  std::vector<int> start = best.acts;
+  std::erase_if(start, popsUp);
+  FoundActs found = leastWork(space, start);
+  best.order = orderOf(found.acts);
+  best.acts = std::move(found.acts);
+  for (int i : best.order)
+    if (popsUp(i)) best.acts.push_back(i);
+  best.minutes = judge.minutesOfActs(best.acts, best.order);
+  best.unmet = judge.unmet(best.order);
+  best.exact = found.exact;
+}
+
 }  // namespace
 
 BestOrder judged(const OrderWork& work, std::vector<int> order) {
   Judge judge{work};
   BestOrder out;
-  out.minutes = judge.minutes(order);
+  // Blended as late or as early as they may be: whatever is less work.
+  out.acts = work.acts.withWashes(order, false);
+  out.minutes = judge.minutesOfActs(out.acts, order);
+  const std::vector<int> early = work.acts.withWashes(order, true);
+  if (const double less = judge.minutesOfActs(early, order); less < out.minutes - kSame)
+    out.minutes = less, out.acts = early;
   out.unmet = judge.unmet(order);
   out.order = std::move(order);
   return out;
 }
 
 BestOrder findBestOrder(const OrderWork& work, const OrderEffort& effort, const Progress& progress) {
-  const std::vector<int> line = stampingOrder(work.plan, work.knots);
-  if (line.empty()) return {{}, 0, true, {}};
+  const std::vector<int> line = work.acts.putRight(stampingOrder(work.plan, work.knots));
+  if (line.empty()) return judged(work, {});
   std::vector<int> popUps;
   for (int i : line)
     if (work.plan.impressions[ix(i)].school == School::PopUp) popUps.push_back(i);
@@ -517,11 +567,14 @@ BestOrder findBestOrder(const OrderWork& work, const OrderEffort& effort, const 
   if (!improver.spent()) improver.start(bySetups(work, rules, line));
   std::vector<int> best = improver.best;
   double cost = improver.bestCost;
-  bool exact = movable <= 1;
-  if (!exact && movable <= std::min<size_t>(kMostExact, ix(effort.most)))
+  // The exact search knows cards whose washes may all be blended last.
+  const bool simple = !work.acts.anyBefore();
+  bool exact = simple && movable <= 1;
+  if (simple && !exact && movable <= std::min<size_t>(kMostExact, ix(effort.most)))
     exact = ExactSearch(judge, rules, popUps, effort, progress).run(best, cost);
   BestOrder out = judged(work, best);
   out.exact = exact;
+  if (!work.plan.washes.empty()) placeWashes(judge, rules, out, progress);
   return out;
 }
 

@@ -5,8 +5,9 @@
 #include <functional>
 #include <vector>
 
+#include "core/acts/act_rules.h"
+#include "core/acts/order_rules.h"
 #include "core/base/progress.h"
-#include "core/runsheet/order_rules.h"
 #include "core/runsheet/run_sheet.h"
 
 namespace havlo {
@@ -19,6 +20,7 @@ struct UnmetPin {
 
 struct BestOrder {
   std::vector<int> order;  ///< every impression once, pop-ups last
+  std::vector<int> acts;   ///< the same with the washes, each where it costs least
   double minutes = 0;      ///< of its run sheet
   bool exact = false;      ///< no valid order is better
   std::vector<UnmetPin> unmet;
@@ -40,6 +42,7 @@ struct OrderWork {
   const Knots& knots;
   const NeedTable& table;
   const std::vector<int>& stampOf;
+  const ActRules& acts;
   WorkTimes times = {};
 };
 
@@ -47,7 +50,8 @@ struct OrderWork {
 /// `making.together`) go before minutes.
 BestOrder findBestOrder(const OrderWork& work, const OrderEffort& effort = {}, const Progress& progress = {});
 
-/// Minutes of an order's run sheet, and the wishes it does not meet.
+/// Minutes of an order's run sheet with the washes blended where that is least work, and the wishes it does
+/// not meet.
 BestOrder judged(const OrderWork& work, std::vector<int> order);
 
 }  // namespace havlo

@@ -87,7 +87,7 @@ struct RunSheetInput {
   const Meetings& meetings;
   const WashMeetings& washes;
   const NeedTable& table;
-  const std::vector<int>& order;
+  const std::vector<int>& order;  ///< of the impressions
   const MaskNeeds& needs;
   const std::vector<StampMasks>& masks;  ///< by stamp
   const std::vector<int>& stampOf;       ///< impression -> stamp index

@@ -66,7 +66,7 @@ class Adviser {
       out.border_mm += 2.0 * std::sqrt(m.area_mm2) * 1.77;
     }
     for (size_t w = 0; w < m_plan.washes.size(); ++w) {
-      const auto& over = m_plan.washes[w].overImpressions;
+      const auto& over = m_plan.washes[w].lets;
       out.washed = out.washed || (m_a.washes.meets[w][ix(i)].touches &&
                                   std::find(over.begin(), over.end(), thing(i).id) == over.end());
     }

@@ -11,19 +11,17 @@
 
 namespace havlo {
 
-WashFalloff::WashFalloff(const Wash& wash, const WashLimit* limit, double panelWidth_mm)
+WashFalloff::WashFalloff(const Plan& plan, const Wash& wash)
     : m_box(boxOf(wash.area)),
       m_from(wash.from),
       m_reach(wash.reach),
-      m_side(wash.side),
-      m_panelWidth_mm(panelWidth_mm) {
+      m_side(wash.bound() ? wash.bound()->side : LimitSide::Above),
+      m_panelWidth_mm(plan.card.panel.width_mm) {
+  const WashLimit* limit = wash.bound() ? plan.limit(wash.bound()->id) : nullptr;
   if (m_from != WashFrom::Limit || !limit) return;
   m_limit = *limit;
-  m_span_mm = spanOf(wash, *limit, panelWidth_mm);
+  m_span_mm = spanOf(wash, *limit, m_panelWidth_mm);
 }
-
-WashFalloff::WashFalloff(const Plan& plan, const Wash& wash)
-    : WashFalloff(wash, plan.limit(wash.limit), plan.card.panel.width_mm) {}
 
 double WashFalloff::shareAt(Point p) const {
   if (m_reach <= 0) return 0;
@@ -96,70 +94,94 @@ Rings nearLimit(const WashLimit& limit, LimitSide side, const Box& panel, double
 }  // namespace
 
 double spanOf(const Wash& wash, const WashLimit& limit, double panelWidth_mm) {
+  const LimitSide side = wash.bound()->side;
   // Sampled on the area's own box: exact for level edges and discs in the middle of it.
   const Box b = boxOf(wash.area);
   double far = 0;
   if (limit.kind == LimitKind::Circle || limit.kind == LimitKind::Oval) {
     const double inner = std::min(limit.opening.width(), limit.opening.height()) / 2;
-    far = wash.side == LimitSide::Inside ? inner : std::min(b.width(), b.height()) / 2 - inner;
+    far = side == LimitSide::Inside ? inner : std::min(b.width(), b.height()) / 2 - inner;
   } else if (limit.kind == LimitKind::Rectangle || limit.kind == LimitKind::Arch) {
     const double inner = std::min(limit.opening.width(), limit.opening.height()) / 2;
-    if (wash.side == LimitSide::Inside) {
+    if (side == LimitSide::Inside) {
       far = inner;
     } else {
       for (Point p : {Point{b.left, b.centre().y}, Point{b.right, b.centre().y},
                       Point{b.centre().x, b.bottom}, Point{b.centre().x, b.top}})
-        far = std::max(far, distanceFrom(limit, wash.side, panelWidth_mm, p));
+        far = std::max(far, distanceFrom(limit, side, panelWidth_mm, p));
     }
   } else {
     for (const Ring& ring : wash.area)
-      for (Point p : ring) far = std::max(far, distanceFrom(limit, wash.side, panelWidth_mm, p));
+      for (Point p : ring) far = std::max(far, distanceFrom(limit, side, panelWidth_mm, p));
   }
   return std::max(1.0, far);
 }
 
-Rings reachedArea(const Wash& wash, const Box& panel, const WashLimit* limit) {
-  const Box b = boxOf(wash.area);
+namespace {
+
+/// Where a tool that blends this area puts any ink, whatever paper lies there.
+Rings blendedArea(const Plan& plan, const Wash& wash) {
+  const Box panel = plan.card.panel.box(), b = boxOf(wash.area);
   if (wash.reach <= 0 || wash.strength <= 0) return {};
+  const double soft = wash.softness_mm;
+  const Rings area =
+      soft > 0 ? offset(clippedTo(panel.grown(2 * soft), wash.area), Millimetres{soft}) : wash.area;
   const double w = b.width() * wash.reach, h = b.height() * wash.reach;
-  Box reach = b;
+  Box reach = b.grown(soft);
   switch (wash.from) {
     case WashFrom::Bottom:
-      reach.top = b.bottom + h;
+      reach.top = std::min(reach.top, b.bottom + h);
       break;
     case WashFrom::Top:
-      reach.bottom = b.top - h;
+      reach.bottom = std::max(reach.bottom, b.top - h);
       break;
     case WashFrom::Left:
-      reach.right = b.left + w;
+      reach.right = std::min(reach.right, b.left + w);
       break;
     case WashFrom::Right:
-      reach.left = b.right - w;
+      reach.left = std::max(reach.left, b.right - w);
       break;
     case WashFrom::Middle:
       reach.bottom = b.centre().y - h / 2, reach.top = b.centre().y + h / 2;
       break;
-    case WashFrom::Limit:
+    case WashFrom::Limit: {
+      const WashLimit* limit = wash.bound() ? plan.limit(wash.bound()->id) : nullptr;
       if (!limit) return {};
-      return clippedTo(panel,
-                       intersection(wash.area, nearLimit(*limit, wash.side, panel,
-                                                         wash.reach * spanOf(wash, *limit, panel.width()))));
+      return intersection(area, nearLimit(*limit, wash.bound()->side, panel,
+                                          wash.reach * spanOf(wash, *limit, panel.width())));
+    }
     case WashFrom::Centre: {
       Ring ellipse;
       for (int k = 0; k < 128; ++k) {
         const double a = k * 2 * 3.14159265358979323846 / 128;
         ellipse.push_back({b.centre().x + w / 2 * std::cos(a), b.centre().y + h / 2 * std::sin(a)});
       }
-      return clippedTo(panel, intersection(wash.area, {ellipse}));
+      return intersection(area, {ellipse});
     }
     case WashFrom::Edges: {
       const Box plain{b.left + w / 2, b.bottom + h / 2, b.right - w / 2, b.top - h / 2};
-      const Rings rim =
-          plain.width() > 0 && plain.height() > 0 ? difference(wash.area, rectangle(plain)) : wash.area;
-      return clippedTo(panel, rim);
+      return plain.width() > 0 && plain.height() > 0 ? difference(area, rectangle(plain)) : area;
     }
   }
-  return clippedTo(panel, clippedTo(reach, wash.area));
+  return clippedTo(reach, area);
+}
+
+}  // namespace
+
+Rings reachedArea(const Plan& plan, const Wash& wash) {
+  const Box panel = plan.card.panel.box();
+  Rings out = clippedTo(panel, blendedArea(plan, wash));
+  for (const WashBound& bound : wash.limits)
+    if (const WashLimit* limit = plan.limit(bound.id); limit && !out.empty())
+      out = intersection(out, allowedBy(*limit, bound.side, panel));
+  return out;
+}
+
+double softShare(double outside_mm, double softness_mm) {
+  if (outside_mm <= 0) return 1;
+  if (outside_mm >= softness_mm) return 0;
+  const double t = 1 - outside_mm / softness_mm;
+  return t * t * (3 - 2 * t);
 }
 
 std::vector<int> washOrder(const Plan& plan) {

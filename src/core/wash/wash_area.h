@@ -11,8 +11,6 @@ namespace havlo {
 /// box on; from a limit, `reach` of what lies between the limit and the far side of the box.
 class WashFalloff {
  public:
-  /// @param limit  the wash's own, or null
-  explicit WashFalloff(const Wash& wash, const WashLimit* limit = nullptr, double panelWidth_mm = 0);
   WashFalloff(const Plan& plan, const Wash& wash);
   double shareAt(Point p) const;
   /// Does every point of one height have the same share?
@@ -29,8 +27,12 @@ class WashFalloff {
   double m_panelWidth_mm, m_span_mm = 1;
 };
 
-/// The part of the wash's area, on the finished panel, that gets any ink.
-Rings reachedArea(const Wash& wash, const Box& panel, const WashLimit* limit = nullptr);
+/// The part of the finished panel that gets any of its ink: its area and what its softness adds, as far as it
+/// reaches, on the right side of every limit.
+Rings reachedArea(const Plan& plan, const Wash& wash);
+
+/// What is left of a blend's strength so far outside its area: a smooth step from 1 to 0 over its softness.
+double softShare(double outside_mm, double softness_mm);
 
 /// From a limit: how far in mm its area lies from it, the length that `reach` is a share of.
 double spanOf(const Wash& wash, const WashLimit& limit, double panelWidth_mm);

@@ -191,8 +191,27 @@ QString blendWords(const Plan& plan, const Wash& wash) {
     case WashFrom::Limit:
       break;
   }
-  const WashLimit* limit = plan.limit(wash.limit);
+  const WashLimit* limit = wash.bound() ? plan.limit(wash.bound()->id) : nullptr;
   return tr("from %1 outward over %2 %").arg(limit ? limitName(*limit) : tr("its edge")).arg(reach);
+}
+
+/// How it is begun: on paper where some lies, else lightly, so that no edge shows.
+QString beginWords(const Wash& wash, const Step& step) {
+  const bool paper = !wash.limits.empty() || !step.masksOn.empty();
+  switch (wash.way) {
+    case WashWay::Blend:
+      return paper ? tr("; start on the mask, not on the card; blot the tool first")
+                   : tr("; blot the tool first and start lightly, so that it fades at its border");
+    case WashWay::Brush:
+      return tr("; with a damp brush, up to its border; let it dry flat");
+    case WashWay::Marker:
+      return tr("; with the marker, led up to the line by hand");
+    case WashWay::Dab:
+      return tr("; dab it on, turning the sponge");
+    case WashWay::Spray:
+      return tr("; spray from a forearm away, with the table covered");
+  }
+  return {};
 }
 
 StepWords cutMaskWords(const Plan& plan, const Step& step, MeasureStyle) {
@@ -243,8 +262,7 @@ StepWords wordsOf(const Plan& plan, const Analysis& analysis, const Step& step, 
       const Wash& wash = plan.washes[ix(step.wash)];
       w.title = tr("Blend %1").arg(washName(wash));
       w.detail = inkName(*plan.ink(wash.ink)) + QStringLiteral(", ") + blendWords(plan, wash) +
-                 QStringLiteral("; ") + coveredWords(plan, step, false) +
-                 tr("; start on the mask, not on the card; blot the tool first");
+                 QStringLiteral("; ") + coveredWords(plan, step, false) + beginWords(wash, step);
       break;
     }
     case Do::Emboss:

@@ -143,9 +143,9 @@ class TstInk : public QObject {
     // Kept clean and coloured by ticking.
     auto* over = w.child<QPushButton>("washOver");
     QVERIFY(!over->menu()->actions().isEmpty());
-    const auto had = w.wash("mist").overImpressions.size();
+    const auto had = w.wash("mist").lets.size();
     over->menu()->actions().constFirst()->trigger();
-    QVERIFY(w.wash("mist").overImpressions.size() != had);
+    QVERIFY(w.wash("mist").lets.size() != had);
     QTest::mouseClick(w.child<QPushButton>("removeWash"), Qt::LeftButton);
     QCOMPARE(w.session().plan().washes.size(), before);
     page.addSteppedSky();

@@ -20,7 +20,7 @@ class TstEdits : public QObject {
     put(p, "c", "s", {24, 40}, 3).depth = OnThing{"b", true};
     p.impressions[2].inFrontOf = {"a"};
     Wash w;
-    w.id = "w", w.ink = "blue", w.area = rectangle({0, 0, 50, 50}), w.overImpressions = {"a", "b"};
+    w.id = "w", w.ink = "blue", w.area = rectangle({0, 0, 50, 50}), w.lets = {"a", "b"};
     p.washes = {w};
     return p;
   }
@@ -40,7 +40,7 @@ class TstEdits : public QObject {
     QCOMPARE(p.impressions.size(), size_t(2));
     QCOMPARE(p.impressions[0].depth, Depth(AtMetres{3}));
     QVERIFY(p.impressions[1].inFrontOf.empty());
-    QCOMPARE(p.washes[0].overImpressions, std::vector<std::string>{"b"});
+    QCOMPARE(p.washes[0].lets, std::vector<std::string>{"b"});
     QVERIFY(bool(readPlan(writePlan(p))));
   }
 

@@ -215,7 +215,7 @@ class TstGreeting : public QObject {
       w.id = "bar", w.ink = "black", w.strength = 1, w.reach = 1, w.from = WashFrom::Left;
       const double half = share * words.width() / 2;
       w.area = rectangle({words.centre().x - half, words.bottom - 8, words.centre().x + half, words.top + 8});
-      w.overImpressions = {"words"};
+      w.lets = {"words"};
       q.washes = {w};
       return see(q).looks->greetings[0].ratio;
     };

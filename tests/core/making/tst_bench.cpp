@@ -79,7 +79,7 @@ class TstBench : public QObject {
     put(p, "in", "s", {40, 60}, 1), put(p, "out", "s", {40, 10}, 1);
     Wash sky;
     sky.id = "sky", sky.ink = "blue", sky.area = rectangle({20, 50, 100, 150}), sky.reach = 1;
-    sky.overImpressions = {"in", "out"};
+    sky.lets = {"in", "out"};
     p.washes = {sky};
     const auto plan = std::make_shared<const Plan>(p);
     Bench b = Bench::begin("x", plan, inOrder(p, *analyse(p), {0, 1}), 1000);

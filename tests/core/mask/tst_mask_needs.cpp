@@ -172,7 +172,7 @@ class TstMaskNeeds : public QObject {
     for (int i = 0; i < 4; ++i) put(p, "i" + std::to_string(i), "s", {20.0 + 20 * i, 100}, 1);
     Wash sky;
     sky.id = "sky", sky.ink = "blue", sky.area = rectangle({0, 90, 70, 170});
-    sky.overImpressions = {"i1"};
+    sky.lets = {"i1"};
     sky.reach = 1;
     p.washes = {sky};
     // i0 and i2 lie in it, i1 may be coloured, i3 at x 75..85 is outside.

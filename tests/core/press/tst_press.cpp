@@ -65,8 +65,7 @@ std::array<double, 3> intendedAt(const Plan& plan, const Analysis& a, Point at) 
                               covers(shape(static_cast<int>(f)), at));
         clean = clean || !hidden;
       } else {
-        clean = clean || std::find(w.overImpressions.begin(), w.overImpressions.end(),
-                                   plan.impressions[i].id) == w.overImpressions.end();
+        clean = clean || std::find(w.lets.begin(), w.lets.end(), plan.impressions[i].id) == w.lets.end();
       }
     }
     if (clean) continue;
@@ -360,8 +359,7 @@ class TstPress : public QObject {
     addStamp(p, slab("s", 20, 20));
     put(p, "one", "s", {60, 60}, 1);
     Wash w;
-    w.id = "sky", w.ink = "blue", w.area = rectangle({20, 40, 100, 120}), w.strength = 0.05,
-    w.overImpressions = {"one"};
+    w.id = "sky", w.ink = "blue", w.area = rectangle({20, 40, 100, 120}), w.strength = 0.05, w.lets = {"one"};
     p.washes = {w};
     const AnalysisRef a = analyse(p);
     const PressInput in = a->press(p, nullptr);

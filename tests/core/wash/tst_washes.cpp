@@ -60,6 +60,13 @@ const Step* stepOf(const Analysis& a, Do what, int limit) {
   return nullptr;
 }
 
+/// A plan of the panel with these limits.
+Plan planWith(std::vector<WashLimit> limits) {
+  Plan p = emptyPlan();
+  p.limits = std::move(limits);
+  return p;
+}
+
 }  // namespace
 
 class TstWashes : public QObject {
@@ -81,7 +88,7 @@ class TstWashes : public QObject {
           {WashFrom::Edges, 2 * std::min(std::min(u, 1 - u), std::min(v, 1 - v))},
           {WashFrom::Middle, std::fabs(2 * v - 1)}};
       for (const auto& [from, away] : expected) {
-        const double share = WashFalloff(boxWash(from, reach)).shareAt(p);
+        const double share = WashFalloff(planWith({}), boxWash(from, reach)).shareAt(p);
         QVERIFY(std::fabs(share - std::clamp(1 - away / reach, 0.0, 1.0)) < 1e-9);
       }
     }
@@ -92,24 +99,24 @@ class TstWashes : public QObject {
     WashLimit edge = limitOf(LimitKind::Straight);
     edge.left_mm = edge.right_mm = 90;
     Wash w;
-    w.from = WashFrom::Limit, w.reach = 0.5, w.side = LimitSide::Above;
+    w.from = WashFrom::Limit, w.reach = 0.5, w.limits = {{"l", LimitSide::Above, {}}};
     w.area = rectangle({0, 90, 127, 178});
-    const WashFalloff f(w, &edge, 127);
+    const WashFalloff f(planWith({edge}), w);
     QVERIFY(std::fabs(f.shareAt({30, 90}) - 1) < 1e-9);
     QVERIFY(std::fabs(f.shareAt({30, 112}) - 0.5) < 1e-9);
     QVERIFY(f.shareAt({30, 134}) < 1e-9);
     // Round a disc: by the distance from its rim.
     const WashLimit disc = limitOf(LimitKind::Circle);
     Wash halo;
-    halo.from = WashFrom::Limit, halo.side = LimitSide::Outside;
+    halo.from = WashFrom::Limit, halo.limits = {{"l", LimitSide::Outside, {}}};
     halo.area = rectangle({20, 40, 100, 120});
-    const WashFalloff g(halo, &disc, 127);
+    const WashFalloff g(planWith({disc}), halo);
     QVERIFY(std::fabs(g.shareAt({80, 80}) - 1) < 1e-9);
     QVERIFY(std::fabs(g.shareAt({90, 80}) - 0.5) < 1e-9);
     QVERIFY(std::fabs(g.shareAt({60, 110}) - 0.5) < 1e-9);
     // A wash that says it begins at a limit it has not got gives nothing.
-    QCOMPARE(WashFalloff(halo).shareAt({80, 80}), 0.0);
-    QVERIFY(reachedArea(halo, kPanel).empty());
+    QCOMPARE(WashFalloff(planWith({}), halo).shareAt({80, 80}), 0.0);
+    QVERIFY(reachedArea(planWith({}), halo).empty());
   }
 
   void whatIsReachedIsWhereTheShareIsMoreThanNothing() {
@@ -120,10 +127,10 @@ class TstWashes : public QObject {
         const bool level = side == LimitSide::Above || side == LimitSide::Below;
         if (l.isEdge() != level) continue;
         Wash w;
-        w.from = WashFrom::Limit, w.reach = 0.4, w.side = side, w.limit = "l";
+        w.from = WashFrom::Limit, w.reach = 0.4, w.limits = {{"l", side, {}}}, w.softness_mm = 0;
         w.area = clippedTo(kPanel, allowedBy(l, side, kPanel));
-        const Rings reached = reachedArea(w, kPanel, &l);
-        const WashFalloff f(w, &l, kPanel.width());
+        const Rings reached = reachedArea(planWith({l}), w);
+        const WashFalloff f(planWith({l}), w);
         int wrong = 0, all = 0;
         for (double x = 1; x < 127; x += 3)
           for (double y = 1; y < 178; y += 3) {
@@ -304,7 +311,8 @@ class TstWashes : public QObject {
     std::string disc;
     p = withNewLimit(p, LimitKind::Circle, &disc);
     p = boundBy(p, id, disc, LimitSide::Outside).value();
-    QVERIFY(p.washes[0].limit == disc && p.washes[0].side == LimitSide::Outside);
+    QVERIFY(p.washes[0].bound() && p.washes[0].bound()->id == disc &&
+            p.washes[0].bound()->side == LimitSide::Outside);
     // The area follows the limit.
     WashLimit moved = *p.limit(disc);
     moved.opening = {moved.opening.left + 10, moved.opening.bottom, moved.opening.right + 10,
@@ -325,9 +333,8 @@ class TstWashes : public QObject {
     QVERIFY(withFoot(withLimit(after, held).value(), "hero", {10, 10}).value().limits[0].opening ==
             held.opening);
     const Plan freed = withoutLimit(p, disc).value();
-    QVERIFY(freed.limits.empty() && freed.washes[0].limit.empty() && freed.washes[0].from != WashFrom::Limit);
-    QCOMPARE(washedOver(p, id, "tree", true).value().washes[0].overImpressions,
-             (std::vector<std::string>{"tree"}));
+    QVERIFY(freed.limits.empty() && !freed.washes[0].bound() && freed.washes[0].from != WashFrom::Limit);
+    QCOMPARE(washedOver(p, id, "tree", true).value().washes[0].lets, (std::vector<std::string>{"tree"}));
   }
 
   void badEditsAreSaid() {

@@ -1,5 +1,5 @@
 // Rules come from overlapping pairs only.
-#include "core/runsheet/order_rules.h"
+#include "core/acts/order_rules.h"
 
 #include <algorithm>
 
@@ -16,7 +16,8 @@ std::vector<int> placesOf(const std::vector<int>& order) {
 
 }  // namespace
 
-std::vector<OrderRule> orderRules(const Plan& plan, const Meetings& meetings, const Knots& knots) {
+std::vector<OrderRule> orderRules(const Plan& plan, const Meetings& meetings, const Knots& knots,
+                                  const std::vector<char>& noMask) {
   const std::vector<int> place = placesOf(stampingOrder(plan, knots));
   std::vector<OrderRule> out;
   for (const Meeting& m : meetings.list) {
@@ -26,6 +27,8 @@ std::vector<OrderRule> orderRules(const Plan& plan, const Meetings& meetings, co
     OrderRule rule{m.front, m.back, false};
     switch (how(plan, m.front)) {
       case School::Mask:
+        // Too fine to be covered: then nothing is won by stamping it first.
+        if (!noMask.empty() && noMask[ix(m.front)]) continue;
         rule.ahead = inKnot && !m.contradictory;
         break;
       case School::Resist:

@@ -1,0 +1,168 @@
+// Films that let everything through commute (Beer-Lambert), so that most cards leave a choice.
+#include "core/acts/act_rules.h"
+
+#include <algorithm>
+#include <functional>
+
+#include "core/outline/shape_ops.h"
+#include "core/outline/shared_area.h"
+#include "core/wash/wash_area.h"
+
+namespace havlo {
+namespace {
+
+constexpr double kLeastShared_mm2 = 0.05;
+
+bool lets(const Wash& wash, const std::string& id) {
+  return std::find(wash.lets.begin(), wash.lets.end(), id) != wash.lets.end();
+}
+
+/// Is there a way from `from` to `to` over the rules?
+bool reaches(const std::vector<std::vector<int>>& after, int from, int to) {
+  std::vector<char> seen(after.size(), 0);
+  std::vector<int> open{from};
+  while (!open.empty()) {
+    const int at = open.back();
+    open.pop_back();
+    if (at == to) return true;
+    if (seen[ix(at)]++) continue;
+    open.insert(open.end(), after[ix(at)].begin(), after[ix(at)].end());
+  }
+  return false;
+}
+
+}  // namespace
+
+ActRules::ActRules(const Plan& plan, const Meetings& meetings, const WashMeetings& washes, const Stack& stack,
+                   const Knots& knots, const std::vector<char>& noMask)
+    : m_things(plan.impressions.size()), m_lightest(washOrder(plan)) {
+  const auto clear = [&](const std::string& ink) { return plan.ink(ink)->opacity <= kClearFilm; };
+  const auto n = static_cast<int>(m_things), all = n + static_cast<int>(plan.washes.size());
+  m_before.resize(ix(all));
+  m_thingsBefore.resize(m_things);
+  std::vector<std::vector<int>> after(ix(all));  // of everything
+  for (const OrderRule& r : orderRules(plan, meetings, knots, noMask))
+    if (!r.ahead) after[ix(r.first)].push_back(r.then), m_thingsBefore[ix(r.then)].push_back(r.first);
+  std::vector<ActRule> wanted;
+  for (int w = 0; w < all - n; ++w) {
+    const Wash& wash = plan.washes[ix(w)];
+    for (int i = 0; i < n; ++i) {
+      const Impression& thing = plan.impressions[ix(i)];
+      if (!washes.meets[ix(w)][ix(i)].touches || thing.school == School::PopUp) continue;
+      const bool commute = clear(wash.ink) && clear(thing.ink);
+      const bool over = thing.school == School::Overprint || lets(wash, thing.id);
+      if (!stack.nearer(i, w)) {
+        if (!commute) wanted.push_back({i, n + w, ActRule::Why::OverIt});
+      } else if (thing.school == School::Resist) {
+        wanted.push_back({i, n + w, ActRule::Why::Wiped});
+      } else if (!over) {
+        if (noMask[ix(i)]) continue;
+        wanted.push_back({i, n + w, ActRule::Why::KeptClean});
+      } else if (!commute) {
+        wanted.push_back({n + w, i, ActRule::Why::OverIt});
+      }
+    }
+    for (int v = 0; v < all - n; ++v)
+      if (v != w && stack.under(v, w) && !(clear(wash.ink) && clear(plan.washes[ix(v)].ink)) &&
+          areaOf(intersection(washes.reached[ix(v)], washes.reached[ix(w)])) > kLeastShared_mm2)
+        wanted.push_back({n + v, n + w, ActRule::Why::OverIt});
+  }
+  // What changes the picture comes first; a print that is kept clean can do with paper laid where it will be.
+  std::stable_sort(wanted.begin(), wanted.end(), [](const ActRule& a, const ActRule& b) {
+    return (a.why != ActRule::Why::KeptClean) > (b.why != ActRule::Why::KeptClean);
+  });
+  for (const ActRule& r : wanted) {
+    if (reaches(after, r.then, r.first)) {
+      m_impossible.push_back(r);
+      continue;
+    }
+    after[ix(r.first)].push_back(r.then);
+    m_before[ix(r.then)].push_back(r.first);
+    m_rules.push_back(r);
+    m_anyBefore = m_anyBefore || (r.first >= n && r.then < n);
+  }
+  if (!m_anyBefore) return;
+  // Over washes from one impression to the next.
+  for (int i = 0; i < n; ++i) {
+    std::vector<char> seen(ix(all), 0);
+    std::function<void(int)> go = [&](int act) {
+      for (const ActRule& r : m_rules) {
+        if (r.first != act || seen[ix(r.then)]++) continue;
+        if (r.then >= n) {
+          go(r.then);
+        } else if (act != i) {
+          m_between.emplace_back(i, r.then);
+          m_thingsBefore[ix(r.then)].push_back(i);
+        }
+      }
+    };
+    go(i);
+  }
+}
+
+std::vector<int> ActRules::putRight(const std::vector<int>& order) const {
+  if (m_between.empty()) return order;
+  std::vector<int> out;
+  std::vector<char> state(m_things, 0);  // 1 on the way, 2 placed
+  std::function<void(int)> put = [&](int i) {
+    if (state[ix(i)]) return;  // a ring is broken where it is met
+    state[ix(i)] = 1;
+    for (int j : order)
+      if (std::find(m_thingsBefore[ix(i)].begin(), m_thingsBefore[ix(i)].end(), j) !=
+          m_thingsBefore[ix(i)].end())
+        put(j);
+    state[ix(i)] = 2;
+    out.push_back(i);
+  };
+  for (int i : order) put(i);
+  return out;
+}
+
+std::vector<int> ActRules::withWashes(const std::vector<int>& order, bool early) const {
+  std::vector<int> out;
+  std::vector<char> placed(m_before.size(), 0);
+  const auto n = static_cast<int>(m_things);
+  const auto ready = [&](int act) {
+    return std::all_of(m_before[ix(act)].begin(), m_before[ix(act)].end(),
+                       [&](int b) { return placed[ix(b)] != 0; });
+  };
+  const auto place = [&](int act) { placed[ix(act)] = 1, out.push_back(act); };
+  /// The washes that `act` waits for, and what they wait for themselves.
+  std::function<void(int)> washesFor = [&](int act) {
+    for (int w : m_lightest) {
+      const int wash = n + w;
+      if (placed[ix(wash)] ||
+          std::find(m_before[ix(act)].begin(), m_before[ix(act)].end(), wash) == m_before[ix(act)].end())
+        continue;
+      placed[ix(wash)] = 1;
+      washesFor(wash);
+      out.push_back(wash);
+    }
+  };
+  const auto placeReady = [&] {
+    for (bool any = true; any;) {
+      any = false;
+      for (int w : m_lightest)
+        if (!placed[ix(n + w)] && ready(n + w)) {
+          place(n + w);
+          any = true;
+          break;
+        }
+    }
+  };
+  if (early) placeReady();
+  for (int i : order) {
+    washesFor(i);
+    place(i);
+    if (early) placeReady();
+  }
+  for (int w : m_lightest)
+    if (!placed[ix(n + w)]) {
+      placed[ix(n + w)] = 1;
+      washesFor(n + w);
+      out.push_back(n + w);
+    }
+  return out;
+}
+
+}  // namespace havlo

@@ -1,0 +1,58 @@
+// Which act of inking must come before which, as far as washes take part, and the sequence of all of them.
+#pragma once
+
+#include <vector>
+
+#include "core/acts/order_rules.h"
+#include "core/marks/stack.h"
+#include "core/mask/mask_needs.h"
+
+namespace havlo {
+
+/// Acts are numbered: the stamping of impression i is i, the blending of wash w is the number of impressions
+/// plus w.
+inline int actOfWash(const Plan& plan, int wash) { return static_cast<int>(plan.impressions.size()) + wash; }
+
+struct ActRule {
+  int first = 0, then = 0;  ///< acts
+  enum class Why {
+    OverIt,     ///< `then` lies over `first` and would change it otherwise
+    KeptClean,  ///< `first` is a print that lies covered while `then` is blended
+    Wiped       ///< `first` is embossed, so that `then` is wiped off it
+  } why = Why::OverIt;
+};
+
+/// Two films this faint commute: either may be first.
+inline constexpr double kClearFilm = 0.02;
+
+class ActRules {
+ public:
+  /// @param noMask  by impression: nothing of its stamp can be cut
+  ActRules(const Plan& plan, const Meetings& meetings, const WashMeetings& washes, const Stack& stack,
+           const Knots& knots, const std::vector<char>& noMask);
+
+  const std::vector<ActRule>& all() const { return m_rules; }
+  /// What they come to between impressions alone: (first, then), because a wash lies between the two.
+  const std::vector<std::pair<int, int>>& between() const { return m_between; }
+  /// Must some wash come before some stamping?
+  bool anyBefore() const { return m_anyBefore; }
+  /// Rules left out because they would go round in a ring.
+  const std::vector<ActRule>& impossible() const { return m_impossible; }
+
+  /// An order of impressions put right so that every wash finds its place in it; moved as little as can be.
+  std::vector<int> putRight(const std::vector<int>& order) const;
+  /// The order with the washes in it. @param early  each as soon as it may be, else as late as it may be
+  std::vector<int> withWashes(const std::vector<int>& order, bool early) const;
+
+ private:
+  size_t m_things = 0;
+  std::vector<ActRule> m_rules, m_impossible;
+  std::vector<std::pair<int, int>> m_between;
+  std::vector<std::vector<int>>
+      m_before;  // act -> acts that must come before it, washes being one of the two
+  std::vector<std::vector<int>> m_thingsBefore;  // the same between impressions, by depth and by washes
+  std::vector<int> m_lightest;                   // washes, lightest ink first
+  bool m_anyBefore = false;
+};
+
+}  // namespace havlo
