@@ -91,6 +91,22 @@ class Maker {
     w.strength = real(0.2, 0.8);
     for (const Impression& i : p.impressions)
       if (chance(0.4)) w.lets.push_back(i.id);
+    if (m_options.depths) {
+      const double where = real(0, 1);
+      if (where < 0.25) w.depth = WashLayer::Near;
+      if (where > 0.4 && where < 0.6) w.depth = AtMetres{static_cast<double>(whole(1, 6))};
+      if (where >= 0.6)
+        w.depth = BesideThing{p.impressions[ix(whole(0, m_options.impressions - 1))].id, where < 0.8};
+      w.softness_mm = real(1, 12);
+      if (chance(0.5)) {
+        w.ink = "white";
+        if (!p.ink("white")) {
+          Ink white;
+          white.id = "white", white.colour = {0xf4, 0xf4, 0xee}, white.opacity = 0.7;
+          p.inks.push_back(white);
+        }
+      }
+    }
     p.washes.push_back(w);
   }
 };

@@ -17,6 +17,7 @@ struct RandomOptions {
   bool schools = true;   ///< else all are masked
   bool sayings = false;  ///< some inFrontOf, which may make cycles
   bool washes = true;
+  bool depths = false;  ///< washes lie anywhere in the stack, some of them of opaque white
   Box panel{0, 0, 127, 178};
 };
 

@@ -51,10 +51,10 @@ ActRules::ActRules(const Plan& plan, const Meetings& meetings, const WashMeeting
       if (!washes.meets[ix(w)][ix(i)].touches || thing.school == School::PopUp) continue;
       const bool commute = clear(wash.ink) && clear(thing.ink);
       const bool over = thing.school == School::Overprint || lets(wash, thing.id);
-      if (!stack.nearer(i, w)) {
-        if (!commute) wanted.push_back({i, n + w, ActRule::Why::OverIt});
-      } else if (thing.school == School::Resist) {
+      if (thing.school == School::Resist) {
         wanted.push_back({i, n + w, ActRule::Why::Wiped});
+      } else if (!stack.nearer(i, w)) {
+        if (!commute) wanted.push_back({i, n + w, ActRule::Why::OverIt});
       } else if (!over) {
         if (noMask[ix(i)]) continue;
         wanted.push_back({i, n + w, ActRule::Why::KeptClean});

@@ -2,6 +2,7 @@
 #include <algorithm>
 
 #include "core/press/press.h"
+#include "core/wash/limit_shape.h"
 #include "core/wash/wash_area.h"
 
 namespace havlo {
@@ -25,23 +26,30 @@ void knockOut(Tile& tile, int thing, const PressInput& in, PressTiles& tiles) {
 
 namespace {
 
-/// Colours what the wash wants coloured: not what lies before it and is kept clean.
+/// Colours what the wash wants coloured: not what lies before it and is kept clean; nor what is embossed or
+/// on a piece of its own, wherever it lies, for no blend takes on wax or gets at what is glued on later.
 void layWash(Canvas& card, int w, const std::vector<StackMark>& nearer, const PressInput& in,
              PressTiles& tiles, const Tile* inside) {
   const Plan& plan = in.plan;
   const Wash& wash = plan.washes[ix(w)];
   Tile area = fieldTile(tiles.grid(), wash.area, wash.softness_mm);
-  keepOnly(area, hardTile(tiles.grid(), in.washes.reached[ix(w)]));
-  for (const StackMark& m : nearer) {
-    if (m.wash || !in.washes.meets[ix(w)][ix(m.index)].touches) continue;
-    const Impression& thing = plan.impressions[ix(m.index)];
+  for (const WashBound& bound : wash.limits)
+    keepOnly(area,
+             hardTile(tiles.grid(), allowedBy(*plan.limit(bound.id), bound.side, plan.card.panel.box())));
+  for (size_t i = 0; i < plan.impressions.size(); ++i) {
+    if (!in.washes.meets[ix(w)][i].touches) continue;
+    const Impression& thing = plan.impressions[i];
+    if (thing.school == School::PopUp || thing.school == School::Resist) {
+      Tile clean = tiles.silhouette(static_cast<int>(i));
+      knockOut(clean, static_cast<int>(i), in, tiles);
+      block(area, clean);
+      continue;
+    }
     const bool goesOver = thing.school == School::Overprint ||
                           std::find(wash.lets.begin(), wash.lets.end(), thing.id) != wash.lets.end();
-    const bool alwaysClean = thing.school == School::PopUp || thing.school == School::Resist;
-    if (goesOver && !alwaysClean) continue;
-    Tile clean = tiles.silhouette(m.index);
-    if (alwaysClean) knockOut(clean, m.index, in, tiles);
-    block(area, clean);
+    const bool before =
+        std::find(nearer.begin(), nearer.end(), StackMark{false, static_cast<int>(i)}) != nearer.end();
+    if (before && !goesOver) block(area, tiles.silhouette(static_cast<int>(i)));
   }
   if (inside) keepOnly(area, *inside);
   card.applyWash(area, *plan.ink(wash.ink), wash.strength, WashFalloff(plan, wash));

@@ -213,6 +213,7 @@ class TstGreeting : public QObject {
       Plan q = p;
       Wash w;
       w.id = "bar", w.ink = "black", w.strength = 1, w.reach = 1, w.from = WashFrom::Left;
+      w.softness_mm = 0;
       const double half = share * words.width() / 2;
       w.area = rectangle({words.centre().x - half, words.bottom - 8, words.centre().x + half, words.top + 8});
       w.lets = {"words"};

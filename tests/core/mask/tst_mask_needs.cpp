@@ -173,7 +173,7 @@ class TstMaskNeeds : public QObject {
     Wash sky;
     sky.id = "sky", sky.ink = "blue", sky.area = rectangle({0, 90, 70, 170});
     sky.lets = {"i1"};
-    sky.reach = 1;
+    sky.reach = 1, sky.softness_mm = 0;
     p.washes = {sky};
     // i0 and i2 lie in it, i1 may be coloured, i3 at x 75..85 is outside.
     QCOMPARE(ids(p, analyse(p)->needs.steps.back().covered), std::string("i0 i2"));

@@ -98,7 +98,7 @@ void TstPlanText::refuses_data() {
   row("truncated", std::string(kSmall).substr(0, 400), "");
   row("trailing comma", R"({"format":"havlo-plan",})", "");
   row("another format", with("/format", R"("x")"), "format");
-  row("newer version", with("/version", "2"), "version");
+  row("newer version", with("/version", "3"), "version");
   row("version zero", with("/version", "0"), "version");
   row("version as text", with("/version", R"("1")"), "version");
   row("huge version", with("/version", "18446744073709551615"), "version");

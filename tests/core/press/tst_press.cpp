@@ -23,8 +23,24 @@ Simulation simulated(const Plan& plan, const Analysis& a, double dpi = 100) {
 double toLinear(double c) { return c <= 0.04045 ? c / 12.92 : std::pow((c + 0.055) / 1.055, 2.4); }
 double toSrgb(double l) { return 255 * (l <= 0.0031308 ? l * 12.92 : 1.055 * std::pow(l, 1 / 2.4) - 0.055); }
 
-/// The intended colour at one point of the panel, straight from the plan. Independent of the press: no tiles,
-/// no runs.
+/// Distance from a point to a polygon's border, and whether it lies inside: nothing of the press in it.
+double outsideBy(const Rings& rings, Point at) {
+  bool in = false;
+  double least = 1e300;
+  for (const Ring& r : rings)
+    for (size_t i = 0, k = r.size() - 1; i < r.size(); k = i++) {
+      if ((r[i].y > at.y) != (r[k].y > at.y) &&
+          at.x < (r[k].x - r[i].x) * (at.y - r[i].y) / (r[k].y - r[i].y) + r[i].x)
+        in = !in;
+      const double dx = r[i].x - r[k].x, dy = r[i].y - r[k].y, l2 = dx * dx + dy * dy;
+      const double t = std::clamp(l2 > 0 ? ((at.x - r[k].x) * dx + (at.y - r[k].y) * dy) / l2 : 0, 0.0, 1.0);
+      least = std::min(least, std::hypot(r[k].x + t * dx - at.x, r[k].y + t * dy - at.y));
+    }
+  return in ? 0 : least;
+}
+
+/// The intended colour at one point of the panel, straight from the plan: marks one over the other, back to
+/// front. Independent of the press: no tiles, no runs, no stack of its.
 std::array<double, 3> intendedAt(const Plan& plan, const Analysis& a, Point at) {
   const auto channels = [](Colour c) {
     return std::array<double, 3>{toLinear(c.red / 255.0), toLinear(c.green / 255.0),
@@ -32,43 +48,43 @@ std::array<double, 3> intendedAt(const Plan& plan, const Analysis& a, Point at) 
   };
   std::array<double, 3> light = channels(plan.card.paper.colour);
   const DepthOrder depth(plan);
-  std::vector<int> back(depth.frontToBack().rbegin(), depth.frontToBack().rend());
+  const std::vector<int> back(depth.frontToBack().rbegin(), depth.frontToBack().rend());
   const auto shape = [&](int i) -> const Rings& { return a.meetings.placed[ix(i)]->silhouette; };
-  for (int b : back) {
+  const auto film = [&](const Ink& ink, double s) {
+    const auto c = channels(ink.colour);
+    for (size_t k = 0; k < 3; ++k)
+      light[k] = (1 - ink.opacity * s) * light[k] * std::pow(c[k], s) + ink.opacity * s * c[k];
+  };
+  const auto hidden = [&](int b) {
+    for (size_t f = 0; f < plan.impressions.size(); ++f)
+      if (static_cast<int>(f) != b && depth.inFront(static_cast<int>(f), b) &&
+          plan.impressions[f].school != School::Overprint && covers(shape(static_cast<int>(f)), at))
+        return true;
+    return false;
+  };
+  const auto print = [&](int b) {
     const Impression& thing = plan.impressions[ix(b)];
     const OutlineRef outline = a.meetings.placed[ix(b)]->outline;
-    if (!covers(outline->ink, a.meetings.placed[ix(b)]->placing.toFrame(at))) continue;
-    bool hidden = false;
-    for (size_t f = 0; f < plan.impressions.size(); ++f)
-      hidden = hidden ||
-               (static_cast<int>(f) != b && depth.inFront(static_cast<int>(f), b) &&
-                plan.impressions[f].school != School::Overprint && covers(shape(static_cast<int>(f)), at));
-    if (hidden) continue;
-    const Ink& ink = *plan.ink(thing.ink);
-    const double s = std::pow(0.7, thing.generation - 1), o = ink.opacity;
-    const auto c = channels(ink.colour);
-    for (size_t k = 0; k < 3; ++k) light[k] = (1 - o * s) * light[k] * std::pow(c[k], s) + o * s * c[k];
-  }
-  for (const Wash& w : plan.washes) {
-    const Box box = boxOf(w.area);
-    if (!covers(w.area, at) || w.reach <= 0) continue;
-    bool clean = false;
-    for (size_t i = 0; i < plan.impressions.size(); ++i) {
-      const School how = plan.impressions[i].school;
-      if (!covers(shape(static_cast<int>(i)), at)) continue;
+    if (!covers(outline->ink, a.meetings.placed[ix(b)]->placing.toFrame(at)) || hidden(b)) return;
+    film(*plan.ink(thing.ink), std::pow(0.7, thing.generation - 1));
+  };
+  const auto blend = [&](const Wash& w, size_t nearerFrom) {
+    if (w.reach <= 0) return;
+    for (size_t k = 0; k < back.size(); ++k) {
+      const int i = back[k];
+      const School how = plan.impressions[ix(i)].school;
+      if (!covers(shape(i), at)) continue;
+      // Embossed or on a piece of its own: clean wherever it shows, for wax throws everything off.
       if (how == School::Resist || how == School::PopUp) {
-        // Embossed or on a piece of its own: clean wherever it shows.
-        bool hidden = false;
-        for (size_t f = 0; f < plan.impressions.size(); ++f)
-          hidden = hidden || (f != i && depth.inFront(static_cast<int>(f), static_cast<int>(i)) &&
-                              plan.impressions[f].school != School::Overprint &&
-                              covers(shape(static_cast<int>(f)), at));
-        clean = clean || !hidden;
-      } else {
-        clean = clean || std::find(w.lets.begin(), w.lets.end(), plan.impressions[i].id) == w.lets.end();
+        if (!hidden(i)) return;
+      } else if (k < nearerFrom) {
+        continue;
+      } else if (how != School::Overprint &&
+                 std::find(w.lets.begin(), w.lets.end(), plan.impressions[ix(i)].id) == w.lets.end()) {
+        return;
       }
     }
-    if (clean) continue;
+    const Box box = boxOf(w.area);
     const double u = (at.x - box.left) / box.width(), v = (at.y - box.bottom) / box.height();
     double away = 0;
     if (w.from == WashFrom::Top) away = 1 - v;
@@ -77,9 +93,32 @@ std::array<double, 3> intendedAt(const Plan& plan, const Analysis& a, Point at) 
     if (w.from == WashFrom::Right) away = 1 - u;
     if (w.from == WashFrom::Centre) away = std::hypot(2 * u - 1, 2 * v - 1);
     if (w.from == WashFrom::Edges) away = 2 * std::min({u, 1 - u, v, 1 - v});
-    const double s = w.strength * std::max(0.0, 1 - away / w.reach);
-    const auto c = channels(plan.ink(w.ink)->colour);
-    for (size_t k = 0; k < 3; ++k) light[k] *= std::pow(c[k], s);
+    const double soft = w.softness_mm > 0 ? std::clamp(1 - outsideBy(w.area, at) / w.softness_mm, 0.0, 1.0)
+                                          : (covers(w.area, at) ? 1.0 : 0.0);
+    film(*plan.ink(w.ink),
+         w.strength * std::clamp(1 - away / w.reach, 0.0, 1.0) * soft * soft * (3 - 2 * soft));
+  };
+  // How many of the line lie behind a wash. These plans have plain washes alone: behind everything unless
+  // they say else.
+  const auto behind = [&](const Wash& w) -> size_t {
+    if (const auto* layer = std::get_if<WashLayer>(&w.depth))
+      return *layer == WashLayer::Near ? back.size() : 0;
+    if (const auto* by = std::get_if<BesideThing>(&w.depth)) {
+      const auto it = std::find(back.begin(), back.end(), plan.indexOf(by->id));
+      return ix(it - back.begin()) + (by->behind ? 0 : 1);
+    }
+    if (const auto* far = std::get_if<AtMetres>(&w.depth)) {
+      size_t n = 0;
+      for (size_t k = 0; k < back.size(); ++k)
+        if (depth.distance_m(back[k]) > far->metres) n = k + 1;
+      return n;
+    }
+    return 0;
+  };
+  for (size_t k = 0; k <= back.size(); ++k) {
+    for (const Wash& w : plan.washes)
+      if (behind(w) == k) blend(w, k);
+    if (k < back.size()) print(back[k]);
   }
   return {toSrgb(light[0]), toSrgb(light[1]), toSrgb(light[2])};
 }
@@ -162,6 +201,7 @@ class TstPress : public QObject {
     for (uint32_t seed = 0; seed < 500; ++seed) {
       RandomOptions options;
       options.impressions = seed < 200 ? 7 : 5;
+      options.depths = seed >= 350;  // blends between and before the things, opaque ones among them
       Plan plan = randomPlan(seed, options);
       // From 200 on all six schools, but nothing overprinted: no hand can print on wax or on a raised piece.
       for (size_t i = 0; i < plan.impressions.size() && seed >= 200; ++i) {
@@ -182,9 +222,19 @@ class TstPress : public QObject {
         if (!clearOfEdges(plan, *a, at, 0.45)) continue;
         ++points;
         const auto wanted = intendedAt(plan, *a, at);
+        // In a soft border the press measures from pixel to pixel: one, of 0.32 mm, is some steps of colour.
+        double within = 1;
+        for (const Wash& w : plan.washes)
+          if (const double d = outsideBy(w.area, at); d > 0 && d < w.softness_mm)
+            within += 0.32 * 1.5 / w.softness_mm * 255 * w.strength;
         for (size_t c = 0; c < 3; ++c)
-          QVERIFY2(std::abs(static_cast<double>(srgbOf(card.at(x, y)[c])) - wanted[c]) < 1,
-                   qPrintable(QStringLiteral("seed %1 at %2, %3").arg(seed).arg(at.x).arg(at.y)));
+          QVERIFY2(std::abs(static_cast<double>(srgbOf(card.at(x, y)[c])) - wanted[c]) < within,
+                   qPrintable(QStringLiteral("seed %1 at %2, %3: %4 for %5")
+                                  .arg(seed)
+                                  .arg(at.x)
+                                  .arg(at.y)
+                                  .arg(static_cast<double>(srgbOf(card.at(x, y)[c])))
+                                  .arg(wanted[c])));
       }
       const Simulation s = simulated(plan, *a, seed < 200 ? 100 : 60);
       if (!s.proven) {

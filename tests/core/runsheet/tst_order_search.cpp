@@ -7,6 +7,7 @@
 
 #include "core/chain/chain.h"
 #include "core/edit/making_edits.h"
+#include "core/outline/shape_ops.h"
 #include "core/runsheet/least_work.h"
 #include "support/plans.h"
 #include "support/random_plan.h"
@@ -21,38 +22,85 @@ double minutesIn(const Plan& p, const Analysis& a, const std::vector<int>& order
   return inOrder(p, a, order)->sheet.minutes;
 }
 
+/// Minutes of a sequence of stampings and blends, by the run sheet that is written for it.
+double minutesOfActs(const Plan& p, const Analysis& a, const std::vector<int>& acts) {
+  std::vector<int> order;
+  for (int act : acts)
+    if (ix(act) < p.impressions.size()) order.push_back(act);
+  const MaskNeeds needs = a.needTable->of(acts);
+  const std::vector<StampMasks> masks = countMasks(p, needs, a.stampOf);
+  return buildRunSheet({p, a.meetings, a.washes, *a.needTable, order, needs, masks, a.stampOf, {}, false})
+      .minutes;
+}
+
+/// Must the first act come before the second? Written anew from the plan: depth by school, and blends over or
+/// under what they meet, kept off what is covered, unless both films let everything through.
+bool mustPrecede(const Plan& p, const Analysis& a, int first, int then) {
+  const auto n = static_cast<int>(p.impressions.size());
+  const auto clear = [&](const std::string& ink) { return p.ink(ink)->opacity <= 0.02; };
+  if (first < n && then < n) {
+    for (const OrderRule& r : orderRules(p, a.meetings, a.knots, a.needTable->noMask()))
+      if (!r.ahead && r.first == first && r.then == then) return true;
+    return false;
+  }
+  if (first >= n && then >= n) {
+    const Wash &v = p.washes[ix(first - n)], &w = p.washes[ix(then - n)];
+    const auto place = [&](int act) {
+      const auto& marks = a.stack.backToFront();
+      return std::find(marks.begin(), marks.end(), StackMark{true, act - n}) - marks.begin();
+    };
+    return place(first) < place(then) && !(clear(v.ink) && clear(w.ink)) &&
+           areaOf(intersection(a.washes.reached[ix(first - n)], a.washes.reached[ix(then - n)])) > 0.05;
+  }
+  const int wash = std::max(first, then) - n, thing = std::min(first, then);
+  const Wash& w = p.washes[ix(wash)];
+  const Impression& i = p.impressions[ix(thing)];
+  if (!a.washes.meets[ix(wash)][ix(thing)].touches || i.school == School::PopUp) return false;
+  const auto& marks = a.stack.backToFront();
+  const bool nearer = std::find(marks.begin(), marks.end(), StackMark{false, thing}) >
+                      std::find(marks.begin(), marks.end(), StackMark{true, wash});
+  const bool commute = clear(w.ink) && clear(i.ink);
+  const bool over =
+      i.school == School::Overprint || std::find(w.lets.begin(), w.lets.end(), i.id) != w.lets.end();
+  if (i.school == School::Resist) return first < n;  // so that it is wiped off the wax
+  if (nearer && over) return first >= n && !commute;
+  if (nearer) return first < n && !a.needTable->noMask()[ix(thing)];
+  return first < n && !commute;
+}
+
 struct Exhausted {
   double least = 1e300;
   long orders = 0;
 };
 
-/// Every order that breaks no rule, written down as a whole run sheet.
+/// Every sequence that breaks no rule, written down as a whole run sheet.
 Exhausted tryAll(const Plan& p, const Analysis& a) {
-  const std::vector<OrderRule> rules = orderRules(p, a.meetings, a.knots);
-  std::vector<int> popUps, order;
-  std::vector<char> used(p.impressions.size(), 0);
-  for (int i : a.order)
-    if (p.impressions[ix(i)].school == School::PopUp) popUps.push_back(i), used[ix(i)] = 1;
+  std::vector<int> popUps, acts, all;
+  for (int i : a.order) (p.impressions[ix(i)].school == School::PopUp ? popUps : all).push_back(i);
+  for (size_t w = 0; w < p.washes.size(); ++w) all.push_back(static_cast<int>(p.impressions.size() + w));
+  std::vector<std::vector<char>> before(all.size(), std::vector<char>(all.size(), 0));
+  for (size_t k = 0; k < all.size(); ++k)
+    for (size_t l = 0; l < all.size(); ++l) before[k][l] = k != l && mustPrecede(p, a, all[k], all[l]);
+  std::vector<char> used(all.size(), 0);
   Exhausted out;
   const std::function<void()> go = [&] {
-    if (order.size() + popUps.size() == p.impressions.size()) {
-      std::vector<int> whole = order;
+    if (acts.size() == all.size()) {
+      std::vector<int> whole = acts;
       whole.insert(whole.end(), popUps.begin(), popUps.end());
-      out.least = std::min(out.least, minutesIn(p, a, whole));
+      out.least = std::min(out.least, minutesOfActs(p, a, whole));
       ++out.orders;
       return;
     }
-    for (size_t i = 0; i < used.size(); ++i) {
-      if (used[i]) continue;
-      const bool ready = std::all_of(rules.begin(), rules.end(), [&](const OrderRule& r) {
-        return r.then != static_cast<int>(i) || used[ix(r.first)];
-      });
+    for (size_t k = 0; k < all.size(); ++k) {
+      if (used[k]) continue;
+      bool ready = true;
+      for (size_t l = 0; l < all.size(); ++l) ready = ready && (!before[l][k] || used[l]);
       if (!ready) continue;
-      used[i] = 1;
-      order.push_back(static_cast<int>(i));
+      used[k] = 1;
+      acts.push_back(all[k]);
       go();
-      order.pop_back();
-      used[i] = 0;
+      acts.pop_back();
+      used[k] = 0;
     }
   };
   go();
@@ -65,6 +113,7 @@ Plan smallPlan(uint32_t seed, int impressions) {
   o.stamps = 3;
   o.sayings = seed % 3 == 0;
   o.panel = {0, 0, 90, 90};
+  o.depths = seed % 2;
   Plan p = randomPlan(seed, o);
   for (size_t k = 0; k < p.inks.size(); ++k)
     p.inks[k].dryOnCard_s = 30.0 + 90.0 * static_cast<double>((seed + k) % 4);
@@ -80,8 +129,9 @@ class TstOrderSearch : public QObject {
   void isTheBestOfAllValidOrders() {
     long orders = 0, proven = 0, plans = 0;
     for (uint32_t seed = 1; seed <= 60; ++seed) {
-      const Plan p = smallPlan(seed, 3 + static_cast<int>(seed % 4));
+      const Plan p = smallPlan(seed, 2 + static_cast<int>(seed % 4));
       const AnalysisRef quick = analyse(p);
+      if (!quick->actRules->impossible().empty()) continue;  // paper laid ahead breaks the ring
       const Exhausted all = tryAll(p, *quick);
       const BestOrder best = findBestOrder(orderWork(p, *quick));
       QVERIFY2(best.minutes >= all.least - 1e-6, "no order can be better than the best of all");
@@ -97,6 +147,7 @@ class TstOrderSearch : public QObject {
       orders += all.orders, proven += best.exact, ++plans;
     }
     QVERIFY(orders > 3000);
+    QVERIFY(plans >= 50);
     QCOMPARE(proven, plans);
   }
 
@@ -104,6 +155,7 @@ class TstOrderSearch : public QObject {
     for (uint32_t seed = 101; seed <= 104; ++seed) {
       Plan p = smallPlan(seed, 8);
       for (Impression& i : p.impressions) i.school = School::Mask;
+      p.washes.clear();
       const AnalysisRef quick = analyse(p);
       if (const long count = static_cast<long>(orderRules(p, quick->meetings, quick->knots).size());
           count < 7)
@@ -119,7 +171,8 @@ class TstOrderSearch : public QObject {
   void provesTwelve() {
     int proven = 0;
     for (uint32_t seed = 1; seed <= 10; ++seed) {
-      const Plan p = smallPlan(seed, 12);
+      Plan p = smallPlan(seed, 12);
+      p.washes.clear();
       const BestOrder best = findBestOrder(orderWork(p, *analyse(p)));
       QCOMPARE(best.order.size(), p.impressions.size());
       proven += best.exact;
@@ -148,7 +201,7 @@ class TstOrderSearch : public QObject {
     };
     const BestOrder best = findBestOrder(orderWork(p, *a), effort, Progress{stop.get_token(), {}});
     QVERIFY(told <= 4);
-    QVERIFY(brokenRules(orderRules(p, a->meetings, a->knots), best.order).empty());
+    QVERIFY(brokenRules(orderRules(p, a->meetings, a->knots, a->needTable->noMask()), best.order).empty());
   }
 
   // Fifty independent prints of one stamp in one ink: nothing to do but press.
