@@ -111,9 +111,13 @@ Json fixReport(const Plan& plan, const Fix& fix, const QString& label) {
     case Fix::What::WashStrength:
     case Fix::What::DropWash:
     case Fix::What::KeepClean:
+    case Fix::What::SoftenWash:
+    case Fix::What::LayEdge:
       out["wash"] = plan.washes[ix(fix.other)].id;
       if (fix.what == Fix::What::WashReach) out["reach"] = fix.amount;
       if (fix.what == Fix::What::WashStrength) out["strength"] = fix.amount;
+      if (fix.what == Fix::What::SoftenWash) out["softness"] = fix.amount;
+      if (fix.what == Fix::What::LayEdge) out["edge"] = fix.amount;
       if (fix.what == Fix::What::DropWash) out["drop"] = true;
       if (fix.what == Fix::What::KeepClean) out["keepClean"] = true;
       break;

@@ -526,11 +526,11 @@ class TstCli : public QObject {
       written(QStringLiteral("good%1.json").arg(seed),
               QByteArray::fromStdString(writePlan(testing::randomPlan(seed))));
     const char* broken[] = {
-        R"({"format":"havlo-plan","version":2,"card":{"panel":{"width":100,"height":80}}})",
-        R"({"format":"havlo-plan","version":1,"card":{"panel":{"width":1,"height":80}}})",
-        R"({"format":"havlo-plan","version":1,"card":{}})",
-        R"({"format":"havlo-plan","version":1,"card":{"panel":{"width":100,"height":80}},"inks":[{"id":"k","colour":"red"}]})",
-        R"({"format":"havlo-plan","version":1,"card":{"panel":{"width":100,"height":80}},"washes":[{"id":"w","ink":"k"}]})"};
+        R"({"format":"havlo-plan","version":3,"card":{"panel":{"width":100,"height":80}}})",
+        R"({"format":"havlo-plan","version":2,"card":{"panel":{"width":1,"height":80}}})",
+        R"({"format":"havlo-plan","version":2,"card":{}})",
+        R"({"format":"havlo-plan","version":2,"card":{"panel":{"width":100,"height":80}},"inks":[{"id":"k","colour":"red"}]})",
+        R"({"format":"havlo-plan","version":2,"card":{"panel":{"width":100,"height":80}},"washes":[{"id":"w","ink":"k"}]})"};
     for (size_t k = 0; k < std::size(broken); ++k) {
       written(QStringLiteral("bad%1.json").arg(k), broken[k]);
       QVERIFY(!readPlan(broken[k]));
@@ -545,7 +545,7 @@ class TstCli : public QObject {
         "sys.exit(1 if [f for f in good if not ok(f)]+[f for f in bad if ok(f)] else 0)\n");
     const Ran r =
         run(QStringLiteral("/usr/bin/python3"),
-            {QStringLiteral("-c"), script, QStringLiteral(HAVLO_SOURCE_DIR "/data/schema/plan-1.schema.json"),
+            {QStringLiteral("-c"), script, QStringLiteral(HAVLO_SOURCE_DIR "/data/schema/plan-2.schema.json"),
              m_folder.path(), QStringLiteral(HAVLO_SOURCE_DIR "/data/demo")});
     QVERIFY2(r.exit == 0, r.err.constData());
   }

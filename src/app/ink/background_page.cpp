@@ -14,6 +14,7 @@
 #include "app/common/measure_edit.h"
 #include "app/common/rolled.h"
 #include "core/edit/wash_edits.h"
+#include "core/marks/stack.h"
 #include "core/wash/limit_shape.h"
 #include "core/wash/wash_area.h"
 #include "io/art/shape_path.h"
@@ -105,6 +106,7 @@ BackgroundPage::BackgroundPage(PlanSession& session, QWidget* parent) : QWidget(
 
   connectWash();
   connectLimit();
+  connectDepth();
   for (MeasureEdit* e : {m_wave, m_length, m_larger})
     connect(e, &MeasureEdit::trouble, &session, &PlanSession::trouble);
   connect(&session, &PlanSession::planChanged, this, &BackgroundPage::refresh);
@@ -153,8 +155,22 @@ void BackgroundPage::buildRows() {
   m_rows->add(tr("Fullest at"), m_from);
   m_rows->add(tr("Reaches"), m_reach, m_reachSays);
   m_rows->add(tr("Strength"), m_strength, m_strengthSays);
+  m_soft = new MeasureEdit(tr("Over how much it fades outside its area"));
+  m_soft->setObjectName(QStringLiteral("washSoft"));
+  m_depth = new QComboBox;
+  m_depth->setObjectName(QStringLiteral("washDepth"));
+  m_way = new QComboBox;
+  m_way->setObjectName(QStringLiteral("washWay"));
+  for (const WashWay way : {WashWay::Blend, WashWay::Brush, WashWay::Marker, WashWay::Dab, WashWay::Spray})
+    m_way->addItem(wayName(way), static_cast<int>(way));
+  m_also = new QComboBox;
+  m_also->setObjectName(QStringLiteral("washAlso"));
+  m_rows->add(tr("Put on with"), m_way);
+  m_rows->add(tr("Fades over"), m_soft);
+  m_rows->add(tr("Lies"), m_depth);
   m_rows->add(tr("Bounded by"), m_limit);
   m_rows->add(tr("On the side"), m_side);
+  m_rows->add(tr("And by"), m_also);
   m_wave = new MeasureEdit(tr("Height of the waves"));
   m_length = new MeasureEdit(tr("Length of a wave"));
   m_larger = new MeasureEdit(tr("Larger than what it holds by"));
@@ -372,7 +388,9 @@ void BackgroundPage::refresh() {
   // Only anew if it says something else: a list that is filled again loses its keyboard focus.
   QStringList names, ids;
   std::vector<const Wash*> listed;
-  for (int w : washOrder(plan)) {
+  for (int act : m_session.analysis()->acts) {
+    const int w = act - static_cast<int>(plan.impressions.size());
+    if (w < 0) continue;
     const Wash& one = plan.washes[ix(w)];
     names << capital(washName(one)) + QStringLiteral(", ") + inkName(*plan.ink(one.ink));
     ids << QString::fromStdString(one.id);
@@ -390,7 +408,7 @@ void BackgroundPage::refresh() {
     }
     if (!m_list->currentItem() && m_list->count() > 0) m_list->setCurrentRow(0);
   }
-  m_order->setText(plan.washes.size() > 1 ? tr("Blended in this order, the lightest first.") : QString());
+  m_order->setText(plan.washes.size() > 1 ? tr("Blended in this order.") : QString());
   m_order->setVisible(plan.washes.size() > 1);
   const Wash* w = chosen();
   m_empty->setVisible(plan.washes.empty());
@@ -450,8 +468,88 @@ void BackgroundPage::refresh() {
           : l->isEdge() ? tr("Cut once; turned round it serves the other side. It is on the mask sheet.")
                         : tr("Cut once; what comes out covers the inside. It is on the mask sheet."));
   }
+  if (w) {
+    m_way->setCurrentIndex(m_way->findData(static_cast<int>(w->way)));
+    m_soft->setUnits(m_session.units());
+    m_soft->setMeasure(w->softness_mm);
+    fillDepth(*w);
+    fillAlso(*w);
+  }
   fillOver();
   m_filling = false;
+}
+
+void BackgroundPage::fillDepth(const Wash& w) {
+  const Plan& plan = m_session.plan();
+  const auto entry = [&](const QString& text, const WashDepth& depth) {
+    m_depth->addItem(text, static_cast<int>(m_depths.size()));
+    if (depth == w.depth) m_depth->setCurrentIndex(m_depth->count() - 1);
+    m_depths.push_back(depth);
+  };
+  m_depth->clear();
+  m_depths.clear();
+  Wash usual = w;
+  usual.depth = UsualDepth{};
+  entry(tr("as usual: %1").arg(depthName(plan, depthOf(plan, usual))), UsualDepth{});
+  for (const WashLayer layer : {WashLayer::Far, WashLayer::Ground, WashLayer::Near})
+    entry(depthName(plan, layer), layer);
+  if (const auto* at = std::get_if<AtMetres>(&w.depth)) entry(depthName(plan, *at), *at);
+  // Between two things of the scene: the far ones first, as one goes into the picture.
+  const auto& line = m_session.analysis()->knots.frontToBack;
+  for (auto it = line.rbegin(); it != line.rend(); ++it)
+    for (const bool behind : {true, false}) {
+      const BesideThing by{plan.impressions[ix(*it)].id, behind};
+      entry(depthName(plan, by), by);
+    }
+}
+
+void BackgroundPage::fillAlso(const Wash& w) {
+  const Plan& plan = m_session.plan();
+  m_also->clear();
+  m_also->addItem(tr("nothing more"), QStringList());
+  for (const WashLimit& l : plan.limits) {
+    if (l.id == firstLimit(w)) continue;
+    const auto sides = l.isEdge() ? std::pair{LimitSide::Above, LimitSide::Below}
+                                  : std::pair{LimitSide::Inside, LimitSide::Outside};
+    for (const LimitSide side : {sides.first, sides.second}) {
+      m_also->addItem(tr("%1, %2").arg(capital(limitName(l)), sideName(side)),
+                      QStringList{QString::fromStdString(l.id), QString::number(static_cast<int>(side))});
+      if (w.limits.size() > 1 && w.limits[1].id == l.id && w.limits[1].side == side)
+        m_also->setCurrentIndex(m_also->count() - 1);
+    }
+  }
+  m_rows->setRowVisible(m_also, w.bound() != nullptr && plan.limits.size() > 1);
+}
+
+void BackgroundPage::connectDepth() {
+  connect(m_depth, &QComboBox::activated, this, [this](int k) {
+    if (const Wash* w = chosen())
+      edit(tr("Lay %1 %2").arg(washName(*w), depthName(m_session.plan(), m_depths[ix(k)])),
+           withWashDepth(m_session.plan(), w->id, m_depths[ix(k)]));
+  });
+  connect(m_way, &QComboBox::activated, this, [this](int k) {
+    if (const Wash* w = chosen())
+      edit(tr("Put %1 on with %2").arg(washName(*w), m_way->itemText(k)),
+           withWashWay(m_session.plan(), w->id, static_cast<WashWay>(m_way->itemData(k).toInt())));
+  });
+  connect(m_soft, &MeasureEdit::changed, this, [this](double mm) {
+    if (const Wash* w = chosen())
+      edit(tr("Let %1 fade").arg(washName(*w)), withWashSoftness(m_session.plan(), w->id, std::max(0.0, mm)));
+  });
+  connect(m_also, &QComboBox::activated, this, [this](int k) {
+    const Wash* w = chosen();
+    if (!w) return;
+    Result<Plan> out = m_session.plan();
+    const std::string wash = w->id;
+    for (size_t l = 1; l < w->limits.size() && out; ++l)
+      out = unboundFrom(out.value(), wash, w->limits[l].id);
+    const QStringList choice = m_also->itemData(k).toStringList();
+    if (out && choice.size() == 2)
+      out =
+          alsoBoundBy(out.value(), wash, choice[0].toStdString(), static_cast<LimitSide>(choice[1].toInt()));
+    edit(tr("Bound %1 by more").arg(washName(*w)), out);
+  });
+  connect(m_soft, &MeasureEdit::trouble, &m_session, &PlanSession::trouble);
 }
 
 }  // namespace havlo

@@ -39,12 +39,13 @@ class BackgroundPage : public QWidget {
   QListWidget* m_list;
   QLabel *m_order, *m_limitSays, *m_empty;
   FormRows* m_rows;
-  QComboBox *m_ink, *m_from, *m_limit, *m_side;
+  QComboBox *m_ink, *m_from, *m_limit, *m_side, *m_also, *m_depth, *m_way;
   QSlider *m_reach, *m_strength;
   QLabel *m_reachSays, *m_strengthSays;
   QPushButton *m_over, *m_remove, *m_tear;
-  MeasureEdit *m_wave, *m_length, *m_larger;
+  MeasureEdit *m_wave, *m_length, *m_larger, *m_soft;
   QPushButton* m_hold;
+  std::vector<WashDepth> m_depths;  // by entry of m_depth
   bool m_filling = false;
 
   QLayout* buildActs();
@@ -55,6 +56,9 @@ class BackgroundPage : public QWidget {
   void fit(double larger_mm);
   void refresh();
   void fillOver();
+  void fillDepth(const Wash& w);
+  void fillAlso(const Wash& w);
+  void connectDepth();
   const Wash* chosen() const;
   void edit(const QString& label, const Result<Plan>& result, const char* key = "");
   void changeLimit(const QString& label, const std::function<void(WashLimit&)>& change, const char* key = "");

@@ -39,6 +39,7 @@ enum class FindingKind {
   GreetingOverBorder,
   MaskFiddly,
   WashWithoutArea,
+  BorderNothingMakes,
   MuddyBlend,
   DyeOnDark,
   WaterNearDye,
@@ -122,6 +123,7 @@ void readGreetingOffLevel(const Plan&, const Analysis&, std::vector<Finding>&);
 void readGreetingOverBorder(const Plan&, const Analysis&, std::vector<Finding>&);
 void readMaskFiddly(const Plan&, const Analysis&, std::vector<Finding>&);
 void readWashWithoutArea(const Plan&, const Analysis&, std::vector<Finding>&);
+void readBorderNothingMakes(const Plan&, const Analysis&, std::vector<Finding>&);
 void readMuddyBlend(const Plan&, const Analysis&, std::vector<Finding>&);
 void readDyeOnDark(const Plan&, const Analysis&, std::vector<Finding>&);
 void readWaterNearDye(const Plan&, const Analysis&, std::vector<Finding>&);

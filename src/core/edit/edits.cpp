@@ -213,6 +213,21 @@ Result<Plan> applied(const Plan& plan, const Fix& fix) {
       return fix.what == Fix::What::WashReach ? withWashReach(plan, wash, fix.amount)
                                               : withWashStrength(plan, wash, fix.amount);
     }
+    case Fix::What::SoftenWash:
+    case Fix::What::LayEdge: {
+      if (fix.other < 0 || fix.other >= static_cast<int>(plan.washes.size()))
+        return Error{ErrorCode::BadInput, "there is no such wash", {}};
+      const Wash& w = plan.washes[ix(fix.other)];
+      if (fix.what == Fix::What::SoftenWash) return withWashSoftness(plan, w.id, fix.amount);
+      std::string edge;
+      Plan out = withNewLimit(plan, LimitKind::Straight, &edge);
+      WashLimit line = *out.limit(edge);
+      line.left_mm = line.right_mm = fix.amount;
+      const auto set = withLimit(out, line);
+      if (!set) return set.error();
+      const bool above = boxOf(w.area).centre().y > fix.amount;
+      return alsoBoundBy(set.value(), w.id, edge, above ? LimitSide::Above : LimitSide::Below);
+    }
     case Fix::What::AddWashes: {
       Plan out = plan;
       for (Wash w : fix.washes) {

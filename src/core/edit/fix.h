@@ -26,6 +26,8 @@ struct Fix {
     TakeOut,       ///< it is left out
     WashReach,     ///< the wash number `other` reaches `amount` of its area
     WashStrength,  ///< the wash number `other` is blended at `amount` of its full strength
+    SoftenWash,    ///< the wash number `other` ends softly over `amount` mm
+    LayEdge,       ///< a straight edge at height `amount` bounds the wash number `other`
     DropWash,      ///< the wash number `other` is left out
     AddWashes,     ///< `washes` are blended too
     PressAll,      ///< everything in `feet` is stamped with `ink`, freshly inked

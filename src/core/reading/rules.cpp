@@ -65,6 +65,8 @@ constexpr std::array<Rule, kFindingKinds> kRules{{
      readSlowInkUnderMask, kLate},
     {FindingKind::WetMask, "wetMask", "minutes for which the mask is wet yet", readWetMask, kLate},
     {FindingKind::MuddyBlend, "muddyBlend", "chroma lost", readMuddyBlend, kLate},
+    {FindingKind::BorderNothingMakes, "borderNothingMakes", "mm of crisp border that no paper makes",
+     readBorderNothingMakes},
     {FindingKind::WashWithoutArea, "washWithoutArea", "mm² that get any ink", readWashWithoutArea},
     {FindingKind::Clones, "clones", "mm between the two feet", readClones},
     {FindingKind::LinesLeadAway, "linesLeadAway", "mm by which the nearest line misses the hero",

@@ -219,6 +219,11 @@ QString fixWords(const Plan& plan, const Fix& fix, MeasureStyle style) {
           .arg(qRound(100 * fix.amount));
     case Fix::What::WashStrength:
       return tr("Blend %1 at %2 %").arg(washName(plan.washes[ix(fix.other)])).arg(qRound(100 * fix.amount));
+    case Fix::What::SoftenWash:
+      return tr("Let %1 end softly, over %2")
+          .arg(washName(plan.washes[ix(fix.other)]), lengthText(fix.amount, style));
+    case Fix::What::LayEdge:
+      return tr("Lay a strip of tape there");
     case Fix::What::DropWash:
       return tr("Leave %1 out").arg(washName(plan.washes[ix(fix.other)]));
     case Fix::What::AddWashes:
@@ -324,6 +329,7 @@ FindingWords wordsOf(const Plan& plan, const Analysis& analysis, const Finding& 
     case FindingKind::MaskFiddly:
     case FindingKind::MuddyBlend:
     case FindingKind::WashWithoutArea:
+    case FindingKind::BorderNothingMakes:
       words = inkWords(plan, analysis, f).value_or(FindingWords{});
       break;
   }

@@ -72,6 +72,15 @@ std::optional<FindingWords> inkWords(const Plan& plan, const Analysis&, const Fi
           tr("Where both lie, each takes away what the other lets through."),
           tr("%1 of colour lost").arg(f.value, 0, 'f', 0),
           {}};
+    case FindingKind::BorderNothingMakes:
+      return FindingWords{
+          tr("Nothing makes the sharp border of %1").arg(washName(plan, f.wash)),
+          f.other > 0 ? tr("A tool fades out. A sharp line across the card wants tape or an edge laid "
+                           "there; or let it fade.")
+                      : tr("A tool fades out where no mask, edge or frame lies. Bound it by one, or let "
+                           "it end softly."),
+          tr("%1 mm").arg(f.value, 0, 'f', 0),
+          {}};
     case FindingKind::WashWithoutArea:
       return FindingWords{tr("Nothing is seen of %1").arg(washName(plan, f.wash)),
                           plan.washes[ix(f.wash)].strength <= 0 ? tr("It is blended without any strength.")

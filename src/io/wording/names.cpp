@@ -4,6 +4,7 @@
 #include <QStringList>
 
 #include "core/plan/role_facts.h"
+#include "core/units/measure.h"
 #include "io/wording/say.h"
 
 namespace havlo {
@@ -81,6 +82,51 @@ QString kindName(LimitKind kind) {
       break;
   }
   return tr("ray stencil");
+}
+
+QString wayName(WashWay way) {
+  switch (way) {
+    case WashWay::Blend:
+      return tr("a blending tool");
+    case WashWay::Brush:
+      return tr("a wet brush");
+    case WashWay::Marker:
+      return tr("a marker");
+    case WashWay::Dab:
+      return tr("a sponge, dabbed");
+    case WashWay::Spray:
+      return tr("a spray");
+  }
+  return {};
+}
+
+QString sideName(LimitSide side) {
+  switch (side) {
+    case LimitSide::Above:
+      return tr("above it");
+    case LimitSide::Below:
+      return tr("below it");
+    case LimitSide::Inside:
+      return tr("inside it");
+    case LimitSide::Outside:
+      return tr("outside it");
+  }
+  return {};
+}
+
+QString depthName(const Plan& plan, const WashDepth& depth) {
+  if (const auto* layer = std::get_if<WashLayer>(&depth))
+    return *layer == WashLayer::Far      ? tr("behind everything")
+           : *layer == WashLayer::Ground ? tr("behind whatever stands")
+                                         : tr("before everything");
+  if (const auto* at = std::get_if<AtMetres>(&depth))
+    return tr("%1 away").arg(QString::fromStdString(writeDistance(Metres{at->metres})));
+  if (const auto* by = std::get_if<BesideThing>(&depth)) {
+    const int i = plan.indexOf(by->id);
+    const QString name = i < 0 ? QString::fromStdString(by->id) : nameOf(plan, i);
+    return by->behind ? tr("just behind %1").arg(name) : tr("just before %1").arg(name);
+  }
+  return tr("as its kind usually does");
 }
 
 QString washName(const Wash& wash) {

@@ -24,6 +24,10 @@ QString schoolName(School school);
 QString washName(const Wash& wash);  ///< its name, else "the sky wash"
 QString washName(const Plan& plan, int wash);
 QString limitName(const WashLimit& limit);  ///< its name, else "the wavy edge"
+QString wayName(WashWay way);               ///< "a blending tool", "a brush"
+QString sideName(LimitSide side);           ///< "above it"
+/// Where a wash lies in the stack: "behind everything", "just behind the hare".
+QString depthName(const Plan& plan, const WashDepth& depth);
 QString kindName(WashKind kind);
 QString kindName(LimitKind kind);
 

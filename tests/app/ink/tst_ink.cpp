@@ -133,13 +133,13 @@ class TstInk : public QObject {
     w.child<QSlider>("washStrength")->setValue(22);
     QCOMPARE(w.wash("mist").strength, 0.22);
     page.bind(LimitKind::Torn);
-    QCOMPARE(w.session().plan().limits.size(), size_t{1});
+    QCOMPARE(w.session().plan().limits.size(), size_t{2});  // the horizon and this
     QVERIFY(w.wash("mist").from == WashFrom::Limit);
     QVERIFY(says(w.place(), QStringLiteral("Torn once")));
     // The edge is dragged by its ends; the wash goes with it.
-    const WashLimit edge = w.session().plan().limits[0];
+    const WashLimit edge = w.session().plan().limits.back();
     w.drag({0, edge.left_mm}, {0, edge.left_mm + 12});
-    QVERIFY(std::fabs(w.session().plan().limits[0].left_mm - edge.left_mm - 12) < 1);
+    QVERIFY(std::fabs(w.session().plan().limits.back().left_mm - edge.left_mm - 12) < 1);
     // Kept clean and coloured by ticking.
     auto* over = w.child<QPushButton>("washOver");
     QVERIFY(!over->menu()->actions().isEmpty());
@@ -160,7 +160,7 @@ class TstInk : public QObject {
     w.place().background().addWash(WashKind::Glow);
     w.place().background().bind(LimitKind::Oval);
     QTest::mouseClick(w.child<QPushButton>("holdHero"), Qt::LeftButton);
-    const WashLimit l = w.session().plan().limits[0];
+    const WashLimit l = w.session().plan().limits.back();
     QCOMPARE(l.holds, (std::vector<std::string>{"hare"}));
     const Box hare = boxOf(w.session().analysis()->meetings.placed[0]->silhouette);
     QVERIFY(l.opening.left < hare.left && l.opening.right > hare.right && l.opening.top > hare.top);
@@ -168,7 +168,7 @@ class TstInk : public QObject {
     const Box fitted = l.opening;
     const Point foot = w.footOf("hare");
     w.session().edit(QStringLiteral("move"), withFoot(w.session().plan(), "hare", {foot.x - 5, foot.y}));
-    QVERIFY(std::fabs(w.session().plan().limits[0].opening.left - fitted.left + 5) < 1e-9);
+    QVERIFY(std::fabs(w.session().plan().limits.back().opening.left - fitted.left + 5) < 1e-9);
     w.session().undoStack().undo();
     // It is in the steps.
     bool laid = false;
