@@ -115,7 +115,7 @@ def run(args):
             dead += 1
         else:
             survivors.append(f"{args.list}:{number}: {path}: {old}  ->  {new}")
-        print(f"{number}: {'killed by ' + by if by else 'SURVIVED'}", flush=True)
+        print(f"{number}: {by if by == 'does not compile' else 'killed by ' + by if by else 'SURVIVED'}", flush=True)
     print("\n".join(["", "Survivors:"] + survivors + (["", "Not faults:"] + broken if broken else [])))
     count = dead + len(survivors)
     print(f"\n{dead} of {count} killed ({100 * dead / max(1, count):.0f} %); {same} more mean the same and are explained")

@@ -152,16 +152,18 @@ class TstOrder : public QObject {
     Window w;
     w.window.visit(QStringLiteral("order"));
     settle(w.window.order());
-    for (QPushButton* b : w.window.order().findChildren<QPushButton*>()) {
-      if (!b->menu()) continue;
-      Q_EMIT b->menu()->aboutToShow();
-      for (QAction* a : b->menu()->actions()) {
-        if (a->text() == QStringLiteral("Hare first") || a->text() == QStringLiteral("Long boat first"))
-          a->trigger();
-        if (a->text() == QStringLiteral("Over 2 evenings")) a->trigger();
+    // The menu is filled anew whenever it opens.
+    const auto choose = [&](const QString& text) {
+      for (QPushButton* b : w.window.order().findChildren<QPushButton*>()) {
+        if (!b->menu()) continue;
+        Q_EMIT b->menu()->aboutToShow();
+        for (QAction* a : b->menu()->actions())
+          if (a->text() == text) return a->trigger();
       }
-    }
-    QCOMPARE(w.session().plan().making.first, (std::vector<std::string>{"hare", "boat"}));
+    };
+    w.session().edit(QStringLiteral("boat first"), wantedFirst(w.session().plan(), "boat", true));
+    for (const char* wish : {"Hare first", "Over 2 evenings"}) choose(QLatin1String(wish));
+    QCOMPARE(w.session().plan().making.first, (std::vector<std::string>{"boat", "hare"}));
     QCOMPARE(w.session().plan().making.evenings, 2);
     settle(w.window.order());
     QVERIFY(
