@@ -13,6 +13,11 @@
 #include "io/wording/work_words.h"
 
 namespace havlo::cli {
+
+std::string actName(const Plan& plan, int act) {
+  const auto n = static_cast<int>(plan.impressions.size());
+  return act < n ? "stamp:" + plan.impressions[ix(act)].id : "wash:" + plan.washes[ix(act - n)].id;
+}
 namespace {
 
 const std::string& idOf(const Plan& plan, int i) { return plan.impressions[ix(i)].id; }
@@ -236,6 +241,21 @@ Json focusReport(const Plan& plan, const Analysis& a) {
   return out;
 }
 
+/// The acts of inking in the order they are done, each with those that must come before it, and why.
+Json actsReport(const Plan& plan, const Analysis& a) {
+  constexpr std::string_view whys[] = {"liesOverIt", "keptClean", "wiped"};
+  Json out = Json::array();
+  for (int act : a.acts) {
+    Json before = Json::array();
+    for (const OrderRule& r : orderRules(plan, a.meetings, a.knots, a.needTable->noMask()))
+      if (r.then == act && !r.ahead) before.push_back({{"act", actName(plan, r.first)}, {"why", "depth"}});
+    for (const ActRule& r : a.actRules->all())
+      if (r.then == act) before.push_back({{"act", actName(plan, r.first)}, {"why", whys[ix(r.why)]}});
+    out.push_back({{"act", actName(plan, act)}, {"before", std::move(before)}});
+  }
+  return out;
+}
+
 Json coversReport(const Plan& plan, const std::vector<Cover>& covers) {
   Json out = Json::array();
   for (const Cover& c : covers) {
@@ -282,6 +302,8 @@ Json stepReport(const Plan& plan, const Analysis& a, const Step& s, size_t numbe
     if (s.turned) out["turned"] = true;
   }
   if (s.wash >= 0) out["wash"] = plan.washes[ix(s.wash)].id;
+  if (s.what == Do::Stamp && !s.piece) out["act"] = actName(plan, s.impression);
+  if (s.what == Do::Wash) out["act"] = actName(plan, static_cast<int>(plan.impressions.size()) + s.wash);
   if (s.tryOut) out["tryOut"] = true;
   if (s.clean) out["clean"] = true;
   if (s.scraps > 0) out["scraps"] = s.scraps;
@@ -369,10 +391,11 @@ Json cutReport(const std::vector<CutSheet>& sheets, const std::vector<CutReport>
 Json checkReport(const Plan& plan, const Analysis& a) {
   Json cycles = Json::array();
   for (const auto& ring : a.knots.rings) cycles.push_back(ids(plan, ring));
-  return {{"scale", scaleReport(plan, a)}, {"overlaps", overlapsReport(plan, a)},
-          {"cycles", std::move(cycles)},   {"order", ids(plan, a.order)},
-          {"masks", masksReport(plan, a)}, {"focus", focusReport(plan, a)},
-          {"tone", toneReport(plan, a)},   {"findings", findingsReport(plan, a)}};
+  return {{"scale", scaleReport(plan, a)},      {"overlaps", overlapsReport(plan, a)},
+          {"cycles", std::move(cycles)},        {"order", ids(plan, a.order)},
+          {"acts", actsReport(plan, a)},        {"masks", masksReport(plan, a)},
+          {"focus", focusReport(plan, a)},      {"tone", toneReport(plan, a)},
+          {"findings", findingsReport(plan, a)}};
 }
 
 Json runSheetReport(const Plan& plan, const Analysis& a) {

@@ -1,6 +1,7 @@
 // havlo-cli simulate: replays the run sheet and compares the card with the intention.
 #include <QColor>
 #include <QDir>
+#include <algorithm>
 
 #include "cli/report.h"
 #include "cli/verb.h"
@@ -15,7 +16,66 @@ constexpr Option kSimulateOptions[] = {{"--json", nullptr, "one JSON object"},
                                        {"--png", "F", "the simulated finished card"},
                                        {"--steps", "DIR", "a picture after every step"},
                                        {"--dpi", "N", "resolution, 20 to 2400; 300 if not given"},
-                                       {"--order", "A,B,C", "stamp in this order instead"}};
+                                       {"--order", "A,B,C", "stamp in this order instead"},
+                                       {"--acts", "A,B,C", "do stamp:ID and wash:ID in this order instead"},
+                                       {"--without", "A,B", "leave these acts out, to see it refused"},
+                                       {"--forget", "A,B", "never lay the masks or edges of these ids"}};
+
+/// Indices of the acts named, or what is wrong with a name.
+Result<std::vector<int>> actsOf(const Plan& plan, const QString& names) {
+  std::vector<int> out;
+  for (const QString& part : names.split(u',', Qt::SkipEmptyParts)) {
+    const std::string name = part.trimmed().toStdString();
+    int found = -1;
+    const auto acts = static_cast<int>(plan.impressions.size() + plan.washes.size());
+    for (int act = 0; act < acts; ++act)
+      if (actName(plan, act) == name) found = act;
+    if (found < 0) return Error{ErrorCode::BadInput, "there is no act \"" + name + "\"", {}};
+    if (std::find(out.begin(), out.end(), found) != out.end())
+      return Error{ErrorCode::BadInput, "\"" + name + "\" is named twice", {}};
+    out.push_back(found);
+  }
+  return out;
+}
+
+/// Every act of the plan but the pieces that are stamped by themselves.
+Result<AnalysisRef> inOrderOfActs(const Plan& plan, const Analysis& a, const QString& names) {
+  auto acts = actsOf(plan, names);
+  if (!acts) return acts.error();
+  for (int act : a.acts)
+    if (const bool piece =
+            ix(act) < plan.impressions.size() && plan.impressions[ix(act)].school == School::PopUp;
+        !piece && std::find(acts.value().begin(), acts.value().end(), act) == acts.value().end())
+      return Error{ErrorCode::BadInput, "\"" + actName(plan, act) + "\" is missing", {}};
+  return inActs(plan, a, std::move(acts).value());
+}
+
+/// The run sheet with acts left out and papers never laid.
+Result<RunSheet> spoiled(const Plan& plan, const Analysis& a, const QString& without, const QString& forget) {
+  RunSheet sheet = a.sheet;
+  const auto acts = actsOf(plan, without);
+  if (!acts) return acts.error();
+  for (int act : acts.value())
+    std::erase_if(sheet.steps, [&](const Step& s) {
+      return ix(act) < plan.impressions.size()
+                 ? s.what == Do::Stamp && s.impression == act
+                 : s.what == Do::Wash && s.wash == act - static_cast<int>(plan.impressions.size());
+    });
+  for (const QString& part : forget.split(u',', Qt::SkipEmptyParts)) {
+    const std::string id = part.trimmed().toStdString();
+    const int thing = plan.indexOf(id);
+    if (thing < 0 && !plan.limit(id))
+      return Error{ErrorCode::BadInput, "there is no thing or edge \"" + id + "\"", {}};
+    for (Step& s : sheet.steps)
+      std::erase_if(s.covers, [&](const Cover& c) { return thing >= 0 && c.impression == thing; });
+    std::erase_if(sheet.steps, [&](const Step& s) {
+      if (s.what != Do::MaskOn && s.what != Do::MaskOff && s.what != Do::Tape) return false;
+      if (s.limit >= 0) return plan.limits[ix(s.limit)].id == id;
+      return s.covers.empty() && thing >= 0 && s.impression == thing;
+    });
+  }
+  return sheet;
+}
 
 Result<Done> writeSteps(const QString& folder, const std::vector<QImage>& steps) {
   if (!QDir().mkpath(folder))
@@ -42,6 +102,18 @@ int runSimulate(const Call& call) {
     auto other = reordered(plan, *analysis, order);
     if (!other) return complain(kUsage, QString::fromStdString(other.error().text()));
     analysis = other.value();
+  }
+  if (call.has("--acts")) {
+    auto other = inOrderOfActs(plan, *analysis, call.value("--acts"));
+    if (!other) return complain(kUsage, QString::fromStdString(other.error().text()));
+    analysis = other.value();
+  }
+  if (call.has("--without") || call.has("--forget")) {
+    auto sheet = spoiled(plan, *analysis, call.value("--without"), call.value("--forget"));
+    if (!sheet) return complain(kUsage, QString::fromStdString(sheet.error().text()));
+    auto other = std::make_shared<Analysis>(*analysis);
+    other->sheet = std::move(sheet).value();
+    analysis = other;
   }
   const SvgArt art;
   Simulation simulation;

@@ -519,6 +519,54 @@ class TstCli : public QObject {
     QCOMPARE(testing::readFile(plan.toStdString()), before);
   }
 
+  void actsAreListedWithWhatMustComeBefore() {
+    const Ran r =
+        cli({QStringLiteral("check"), demoPath(QStringLiteral("canal-towpath")), QStringLiteral("--json")});
+    const QJsonArray acts = r.json()[QLatin1String("acts")].toArray();
+    QStringList names;
+    for (const QJsonValue& a : acts) {
+      // Everything that must come before stands before.
+      for (const QJsonValue& b : a[QLatin1String("before")].toArray())
+        QVERIFY2(names.contains(b[QLatin1String("act")].toString()),
+                 qPrintable(b[QLatin1String("act")].toString()));
+      names << a[QLatin1String("act")].toString();
+    }
+    QVERIFY(names.contains(QStringLiteral("wash:sky")) && names.contains(QStringLiteral("stamp:hare")));
+    QVERIFY(names.indexOf(QStringLiteral("stamp:hare")) < names.indexOf(QStringLiteral("wash:glow")));
+    QVERIFY(names.indexOf(QStringLiteral("wash:sky")) < names.indexOf(QStringLiteral("stamp:greeting")));
+  }
+
+  // Faults bred on purpose: none is called proven.
+  void whatIsLeftOutOrForgottenIsNotProven() {
+    const QString plan = demoPath(QStringLiteral("canal-towpath"));
+    const auto proven = [&](const QStringList& more) {
+      const Ran r = cli(QStringList{QStringLiteral("simulate"), plan, QStringLiteral("--json"),
+                                    QStringLiteral("--dpi"), QStringLiteral("80")} +
+                        more);
+      return r.json()[QLatin1String("proven")].toBool();
+    };
+    QVERIFY(proven({}));
+    for (const char* act : {"stamp:boat", "wash:sky", "wash:water"})
+      QVERIFY2(!proven({QStringLiteral("--without"), QLatin1String(act)}), act);
+    for (const char* paper : {"hare", "horizon", "duck"})
+      QVERIFY2(!proven({QStringLiteral("--forget"), QLatin1String(paper)}), paper);
+    // Its own acts in its own order are proven; the sky last of all, over the letters, is not.
+    const QJsonArray acts = cli({QStringLiteral("check"), plan, QStringLiteral("--json")})
+                                .json()[QLatin1String("acts")]
+                                .toArray();
+    QStringList names;
+    for (const QJsonValue& a : acts) names << a[QLatin1String("act")].toString();
+    QVERIFY(proven({QStringLiteral("--acts"), names.join(u',')}));
+    names.removeAll(QStringLiteral("wash:sky"));
+    names << QStringLiteral("wash:sky");
+    QVERIFY(!proven({QStringLiteral("--acts"), names.join(u',')}));
+    names.removeLast();
+    QCOMPARE(cli({QStringLiteral("simulate"), plan, QStringLiteral("--acts"), names.join(u',')}).exit, 2);
+    QCOMPARE(
+        cli({QStringLiteral("simulate"), plan, QStringLiteral("--forget"), QStringLiteral("nobody")}).exit,
+        2);
+  }
+
   // The JSON Schema against a validator that is not ours (python3-jsonschema), for plans we write and for
   // broken ones.
   void theSchemaAgreesWithTheReader() {

@@ -263,6 +263,14 @@ std::vector<FaultyPlan> faultyCards() {
     p.washes = {wash("low", "red", {0, 60, 127, 140}, WashFrom::Bottom, 1),
                 wash("high", "green", {0, 60, 127, 140}, WashFrom::Top, 1)};
   });
+  fault("a sharp line across the card that no tape makes", FindingKind::BorderNothingMakes, [](Plan& p) {
+    p.washes = {wash("sky", "blue", {-5, 100, 132, 190}, WashFrom::Bottom)};
+    p.washes[0].softness_mm = 0;
+  });
+  fault("a sharp patch that no frame makes", FindingKind::BorderNothingMakes, [](Plan& p) {
+    p.washes = {wash("patch", "blue", {20, 120, 60, 160}, WashFrom::Left)};
+    p.washes[0].softness_mm = 0;
+  });
   // Older rules, so that the list is whole.
   fault("too tall for its place", FindingKind::OutOfScale, [](Plan& p) {
     Stamp s = thing("giant", Role::Figure, 12, 40);

@@ -170,6 +170,20 @@ AnalysisRef inOrder(const Plan& plan, const Analysis& analysis, std::vector<int>
   return a;
 }
 
+AnalysisRef inActs(const Plan& plan, const Analysis& analysis, std::vector<int> acts) {
+  auto a = std::make_shared<Analysis>(analysis);
+  for (int i : analysis.order)
+    if (std::find(acts.begin(), acts.end(), i) == acts.end()) acts.push_back(i);
+  a->order.clear();
+  for (int act : acts)
+    if (ix(act) < plan.impressions.size()) a->order.push_back(act);
+  a->acts = std::move(acts);
+  a->orderState = {OrderState::From::Maker, false, {}, {}};
+  planWork(plan, *a);
+  a->findings = readScene(plan, *a);
+  return a;
+}
+
 OrderWork orderWork(const Plan& plan, const Analysis& a) {
   return {plan, a.meetings, a.washes, a.knots, *a.needTable, a.stampOf, *a.actRules};
 }

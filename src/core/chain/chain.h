@@ -18,6 +18,10 @@ AnalysisRef withBestOrder(const Plan& plan, const AnalysisRef& analysis, const O
                           const Progress& progress = {});
 
 /// What the search for an order works from. It refers to plan and analysis.
+/// The plan with every act of inking once, in this sequence (impressions by index, washes by theirs after
+/// them), whether it keeps the rules or not. Pop-ups may be left out; they go last.
+AnalysisRef inActs(const Plan& plan, const Analysis& analysis, std::vector<int> acts);
+
 OrderWork orderWork(const Plan& plan, const Analysis& analysis);
 
 /// The same plan stamped in this order, whatever it breaks.
