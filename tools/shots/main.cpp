@@ -6,6 +6,7 @@
 #include <QPainter>
 #include <QStandardPaths>
 #include <QTemporaryDir>
+#include <QThread>
 #include <algorithm>
 #include <cstdio>
 
@@ -147,6 +148,10 @@ int main(int argc, char** argv) {
       window.making().clock = [&now] { return now; };
       window.visit(QStringLiteral("make"));
       window.make().begin();
+      // The card is begun when its order has been found.
+      for (int k = 0; k < 600 && !window.making().bench(); ++k)
+        QThread::msleep(20), QCoreApplication::processEvents();
+      if (!window.making().bench()) return;
       const auto& bench = window.making().bench();
       while (!bench->finished()) {
         const havlo::Step& step = bench->step(bench->at());
@@ -206,7 +211,8 @@ int main(int argc, char** argv) {
     if (!places.contains(QStringLiteral("order"))) return;
     window.visit(QStringLiteral("order"));
     settle(window.order());
-    const auto& steps = window.session().analysis()->sheet.steps;
+    const havlo::AnalysisRef now = window.session().analysis();  // kept: a better order may take its place
+    const auto& steps = now->sheet.steps;
     for (size_t k = 0; k < steps.size(); ++k)
       if (steps[k].what == havlo::Do::Stamp && steps[k].masksOn.size() >= 4) {
         window.order().strip().choose(window.order().strip().placeOf(static_cast<int>(k)));

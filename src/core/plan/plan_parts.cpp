@@ -4,6 +4,7 @@
 #include <algorithm>
 
 #include "core/outline/shape_ops.h"
+#include "core/plan/mend_art.h"
 
 namespace havlo::plan_json {
 

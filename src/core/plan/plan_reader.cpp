@@ -4,7 +4,6 @@
 #include <set>
 #include <unordered_map>
 
-#include "core/plan/mend_art.h"
 #include "core/plan/plan_parts.h"
 #include "core/plan/plan_text.h"
 
