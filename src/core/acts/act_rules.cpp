@@ -83,16 +83,18 @@ ActRules::ActRules(const Plan& plan, const Meetings& meetings, const WashMeeting
   }
   if (!m_anyBefore) return;
   // Over washes from one impression to the next.
+  std::vector<std::vector<int>> then(ix(all));
+  for (const ActRule& r : m_rules) then[ix(r.first)].push_back(r.then);
   for (int i = 0; i < n; ++i) {
     std::vector<char> seen(ix(all), 0);
     std::function<void(int)> go = [&](int act) {
-      for (const ActRule& r : m_rules) {
-        if (r.first != act || seen[ix(r.then)]++) continue;
-        if (r.then >= n) {
-          go(r.then);
+      for (int next : then[ix(act)]) {
+        if (seen[ix(next)]++) continue;
+        if (next >= n) {
+          go(next);
         } else if (act != i) {
-          m_between.emplace_back(i, r.then);
-          m_thingsBefore[ix(r.then)].push_back(i);
+          m_between.emplace_back(i, next);
+          m_thingsBefore[ix(next)].push_back(i);
         }
       }
     };
@@ -104,13 +106,14 @@ std::vector<int> ActRules::putRight(const std::vector<int>& order) const {
   if (m_between.empty()) return order;
   std::vector<int> out;
   std::vector<char> state(m_things, 0);  // 1 on the way, 2 placed
+  std::vector<size_t> place(m_things, 0);
+  for (size_t k = 0; k < order.size(); ++k) place[ix(order[k])] = k;
   std::function<void(int)> put = [&](int i) {
     if (state[ix(i)]) return;  // a ring is broken where it is met
     state[ix(i)] = 1;
-    for (int j : order)
-      if (std::find(m_thingsBefore[ix(i)].begin(), m_thingsBefore[ix(i)].end(), j) !=
-          m_thingsBefore[ix(i)].end())
-        put(j);
+    std::vector<int> before = m_thingsBefore[ix(i)];
+    std::sort(before.begin(), before.end(), [&](int p, int q) { return place[ix(p)] < place[ix(q)]; });
+    for (int j : before) put(j);
     state[ix(i)] = 2;
     out.push_back(i);
   };
