@@ -37,7 +37,8 @@ class Search {
           to < from ? std::rotate(at(to), at(from), at(from + 1))
                     : std::rotate(at(from), at(from + 1), at(to + 1));
           if (!allowed(acts)) continue;
-          if (++m_tries > kMostActTries || m_space.stopped()) m_stopped = true;
+          if (++m_tries * static_cast<long>(acts.size()) > kMostActWork || m_space.stopped())
+            m_stopped = true;
           better = take(acts) || better;
         }
     }

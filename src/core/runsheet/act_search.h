@@ -16,8 +16,8 @@ struct ActSpace {
 
 /// Acts up to which every sequence is tried.
 inline constexpr size_t kMostActsExact = 7;
-/// Sequences tried at most beyond that.
-inline constexpr long kMostActTries = 1500;
+/// Sequences tried at most beyond that, times the acts in each.
+inline constexpr long kMostActWork = 30000;
 
 struct FoundActs {
   std::vector<int> acts;
