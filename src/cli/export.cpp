@@ -1,7 +1,6 @@
 // havlo-cli export: the finished card as a picture, everything as a zip, the measures as a table.
 #include "cli/report.h"
 #include "cli/verb.h"
-#include "io/art/svg_art.h"
 #include "io/export/finished_card.h"
 #include "io/files/plan_file.h"
 
@@ -26,7 +25,6 @@ int runExport(const Call& call) {
   look(*opened);
   const auto dpi = dpiOf(call, opened->plan, 300);
   if (!dpi) return kUsage;
-  const SvgArt art;
   Json written = Json::object();
   for (const char* o : {"--png", "--svg", "--pdf"}) {
     if (!call.has(o)) continue;
@@ -34,12 +32,12 @@ int runExport(const Call& call) {
     if (!path.endsWith(u'.' + ending, Qt::CaseInsensitive))
       return complain(kUsage,
                       QStringLiteral("%1 wants a name that ends in .%2").arg(QLatin1String(o), ending));
-    if (const auto saved = saveFinishedCard(path, opened->plan, *opened->analysis, art, *dpi); !saved)
+    if (const auto saved = saveFinishedCard(path, opened->plan, *opened->analysis, art(), *dpi); !saved)
       return complain(saved.error());
     written[ending.toStdString()] = path.toStdString();
   }
   if (call.has("--zip")) {
-    const auto zip = planZip(opened->plan, *opened->analysis, art, *dpi);
+    const auto zip = planZip(opened->plan, *opened->analysis, art(), *dpi);
     if (!zip) return complain(zip.error());
     if (const auto saved = saveWhole(call.value("--zip"), zip.value()); !saved)
       return complain(saved.error());

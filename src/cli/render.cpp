@@ -2,7 +2,6 @@
 #include "cli/report.h"
 #include "cli/verb.h"
 #include "io/art/picture.h"
-#include "io/art/svg_art.h"
 
 namespace havlo::cli {
 namespace {
@@ -18,8 +17,7 @@ int runRender(const Call& call) {
   if (!opened) return exit;
   const auto dpi = dpiOf(call, opened->plan, 300);
   if (!dpi) return kUsage;
-  const SvgArt art;
-  const QImage image = intendedPicture(opened->plan, *opened->analysis, art, *dpi);
+  const QImage image = intendedPicture(opened->plan, *opened->analysis, art(), *dpi);
   if (const auto saved = savePicture(call.value("--png"), image); !saved) return complain(saved.error());
   if (!call.has("--json")) return kDone;
   return print(Json{{"png", call.value("--png").toStdString()},

@@ -416,7 +416,14 @@ Json simulationReport(const Plan& plan, const Analysis& a, const Simulation& s) 
         {{"x", d.at.x}, {"y", d.at.y}, {"area", d.area_mm2}, {"explained", d.explained}, {"steps", d.steps}});
     if (!d.explained) worst.back()["text"] = blameWords(plan, a, d).toStdString();
   }
+  Json explained = Json::array();
+  for (const Explained& e : s.explained)
+    explained.push_back({{"thing", plan.impressions[ix(e.thing)].id},
+                         {"area", e.area_mm2},
+                         {"why", e.why == Excuse::AlongEdge ? "alongEdge" : "tooFine"}});
   return {{"steps", a.sheet.steps.size()},
+          {"explained", std::move(explained)},
+          {"largestPatch", s.largestPatch_mm2},
           {"mismatch", s.mismatch_mm2},
           {"unexplained", s.unexplained_mm2},
           {"worst", std::move(worst)},

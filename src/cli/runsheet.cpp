@@ -3,7 +3,6 @@
 
 #include "cli/report.h"
 #include "cli/verb.h"
-#include "io/art/svg_art.h"
 #include "io/files/plan_file.h"
 #include "io/print/sheets.h"
 #include "io/wording/names.h"
@@ -70,8 +69,7 @@ std::string runsheetInWords(const Plan& plan, const Analysis& a) {
 
 Result<Done> writePages(const QString& path, const Plan& plan, const Analysis& a, MeasureStyle style,
                         const Sheet& sheet) {
-  const SvgArt art;
-  auto pictures = stepPictures(plan, a, art, runSheetDpi(plan, a), QColor(0x1f, 0x6b, 0x5e));
+  auto pictures = stepPictures(plan, a, art(), runSheetDpi(plan, a), QColor(0x1f, 0x6b, 0x5e));
   if (!pictures) return pictures.error();
   return writePdf(path, runSheetPages(plan, a, pictures.value().steps, style, sheet));
 }

@@ -2,7 +2,6 @@
 #include "cli/report.h"
 #include "cli/verb.h"
 #include "core/plan/plan_text.h"
-#include "io/art/svg_art.h"
 #include "io/wording/names.h"
 #include "io/wording/step_words.h"
 #include "io/wording/work_words.h"
@@ -22,8 +21,7 @@ int runSchools(const Call& call) {
   const auto opened = open(call, exit);
   if (!opened) return exit;
   const auto& [plan, analysis] = *opened;
-  const SvgArt art;
-  const auto compared = compareSchools(plan, *analysis, &art);
+  const auto compared = compareSchools(plan, *analysis, &art());
   if (!compared) return complain(compared.error());
   const std::vector<SchoolAdvice> advice = adviseSchools(plan, *analysis);
   if (!call.has("--json")) {

@@ -7,7 +7,6 @@
 #include "cli/verb.h"
 #include "core/chain/chain.h"
 #include "io/art/picture.h"
-#include "io/art/svg_art.h"
 
 namespace havlo::cli {
 namespace {
@@ -115,16 +114,15 @@ int runSimulate(const Call& call) {
     other->sheet = std::move(sheet).value();
     analysis = other;
   }
-  const SvgArt art;
   Simulation simulation;
   if (call.has("--steps")) {
-    auto pictures = stepPictures(plan, *analysis, art, *dpi, QColor(0x1f, 0x6b, 0x5e));
+    auto pictures = stepPictures(plan, *analysis, art(), *dpi, QColor(0x1f, 0x6b, 0x5e));
     if (!pictures) return complain(pictures.error());
     if (const auto saved = writeSteps(call.value("--steps"), pictures.value().steps); !saved)
       return complain(saved.error());
     simulation = std::move(pictures).value().simulation;
   } else {
-    auto simulated = simulate(analysis->press(plan, &art), analysis->sheet, *dpi);
+    auto simulated = simulate(analysis->press(plan, &art()), analysis->sheet, *dpi);
     if (!simulated) return complain(simulated.error());
     simulation = std::move(simulated).value();
   }

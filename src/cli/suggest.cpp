@@ -3,7 +3,6 @@
 #include "cli/verb.h"
 #include "core/arrange/arrange.h"
 #include "core/chain/foretell.h"
-#include "io/art/svg_art.h"
 #include "io/files/plan_file.h"
 #include "io/wording/focus_words.h"
 
@@ -51,8 +50,7 @@ int runSuggest(const Call& call) {
   }
   if (call.has("--lock")) wish.locked = listOf(call.value("--lock"));
   if (call.has("--add")) wish.add = listOf(call.value("--add"));
-  const SvgArt art;
-  const auto found = suggestArrangements(opened->plan, &art, wish);
+  const auto found = suggestArrangements(opened->plan, &art(), wish);
   if (!found) return complain(found.error());
   const auto& proposals = found.value().proposals;
   if (call.has("--plans"))

@@ -6,7 +6,6 @@
 
 #include "core/chain/chain.h"
 #include "core/focus/looks.h"
-#include "io/art/svg_art.h"
 #include "io/files/plan_file.h"
 
 namespace havlo::cli {
@@ -32,6 +31,11 @@ int complain(const Error& error) {
                   QString::fromStdString(error.text()));
 }
 
+const SvgArt& art() {
+  static const SvgArt drawer;
+  return drawer;
+}
+
 std::optional<Opened> open(const Call& call, int& exit) {
   auto read = loadPlan(call.file);
   if (!read) {
@@ -40,13 +44,12 @@ std::optional<Opened> open(const Call& call, int& exit) {
   }
   for (const std::string& repair : read.value().repairs) complain(kDone, QString::fromStdString(repair));
   Opened out{std::move(read).value().plan, nullptr};
-  out.analysis = withBestOrder(out.plan, analyse(out.plan));
+  out.analysis = withBestOrder(out.plan, analyse(out.plan, nullptr, &art()));
   return out;
 }
 
 void look(Opened& o) {
-  const SvgArt art;
-  o.analysis = withLooks(o.plan, o.analysis, lookAt(o.plan, *o.analysis, &art));
+  o.analysis = withLooks(o.plan, o.analysis, lookAt(o.plan, *o.analysis, &art()));
 }
 
 int print(const std::string& text) {

@@ -9,6 +9,7 @@
 
 #include "core/analysis/analysis.h"
 #include "core/base/result.h"
+#include "io/art/svg_art.h"
 
 namespace havlo::cli {
 
@@ -54,6 +55,9 @@ struct Opened {
 /// Loads the call's plan and finds its best stamping order; repairs and faults are said on standard error.
 /// Nothing on failure, with `exit` set.
 std::optional<Opened> open(const Call& call, int& exit);
+
+/// Draws stamps; one for the whole run.
+const SvgArt& art();
 
 /// Adds what is seen first to the analysis.
 void look(Opened& opened);

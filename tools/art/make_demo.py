@@ -73,6 +73,10 @@ def pack_drawer(stamps, facts, path):
             add(f'stamps/{s["id"]}.svg', s['art'])
 
 
+# A point in a fiddly part that is worth cutting.
+CUT_ALL_THE_SAME = {'duck': [[16.92, .57]], 'kite': [[6.01, 6.85], [5.84, 3.2]], 'watering-can': [[7.14, 16.32]]}
+
+
 def main():
     os.makedirs(f'{OUT}/stamps', exist_ok=True)
     drawn = everything() + surroundings() + shed()
@@ -80,6 +84,9 @@ def main():
     for s in stamps:
         open(f'{OUT}/stamps/{s["id"]}.svg', 'w').write(s['art'] + '\n')
         print(f'{s["id"]:16} {s["size"]["width"]:7} x {s["size"]["height"]:6} mm, foot {s["foot"]}, {sum(map(len, s["silhouette"]))} points, {len(s["art"]) // 1024} kB')
+    for s in stamps:
+        if s['id'] in CUT_ALL_THE_SAME:
+            s['mask'] = dict(cut=CUT_ALL_THE_SAME[s['id']])
     by_id = {s['id']: s for s in stamps}
     for name, plan in plans.all_plans(by_id).items():
         json.dump(plan, open(f'{OUT}/{name}.havlo', 'w'), indent=None, separators=(', ', ': '), ensure_ascii=False)

@@ -41,7 +41,7 @@ def plan(title, notes, stamps, card, view, impressions, washes=(), spare=(), **m
     list_ = used(stamps, impressions)
     list_ += [stamps[s] for s in spare if stamps[s] not in list_]
     return dict(format='havlo-plan', version=1, title=title, notes=notes, card=card, view=view, inks=inks_used(impressions, washes), stamps=list_,
-                impressions=impressions, washes=list(washes), supplies=dict(maskLife=6, maskInset=.3, leastCut=1.2, leastHole=6.0), **more)
+                impressions=impressions, washes=list(washes), supplies=dict(maskLife=12, maskInset=.3, leastCut=1.2, leastHole=6.0), **more)
 
 
 def canal(s):

@@ -500,9 +500,9 @@ void OrderPlace::showProof() {
   m_proof->setText(s.proven ? tr("Proven") : tr("Not as planned"));
   if (s.proven) {
     m_proofWhy->setText(s.mismatch_mm2 < 0.05 ? tr("The simulated card equals what you planned.")
-                                              : tr("The simulated card equals what you planned; %1 mm² "
-                                                   "differ, all of it at mask edges and fine parts.")
-                                                    .arg(s.mismatch_mm2, 0, 'f', 1));
+                                              : tr("The simulated card equals what you planned but for "
+                                                   "what a hand leaves at edges: %1.")
+                                                    .arg(explainedWords(m_session.plan(), s, 3)));
     return;
   }
   QStringList words;

@@ -193,7 +193,7 @@ void PracticePlace::open(int exercise) {
   m_exercise = exercise;
   m_seen = 0;
   m_plan = std::make_shared<const Plan>(std::move(read).value().plan);
-  m_analysis = withBestOrder(*m_plan, analyse(*m_plan));
+  m_analysis = withBestOrder(*m_plan, analyse(*m_plan, nullptr, m_art.get()));
   m_title->setText(practiceText(e.title));
   m_lesson->setText(practiceText(e.lesson));
   m_goal->setPicture(intendedPicture(*m_plan, *m_analysis, *m_art, kDrillDpi));

@@ -70,7 +70,7 @@ bool MakingSession::resume(const MakingRecord& record) {
   }
   // As it is on the disk now: another window may have gone on with it since it was listed.
   auto newest = loadMaking(makingPath(m_folder, record.id));
-  auto bench = Bench::resume(newest ? std::move(newest).value() : record);
+  auto bench = Bench::resume(newest ? std::move(newest).value() : record, m_art.get());
   if (!bench) {
     letGo();
     Q_EMIT trouble(tr("That card cannot be taken up: %1").arg(QString::fromStdString(bench.error().text())));

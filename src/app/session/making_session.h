@@ -22,6 +22,9 @@ class MakingSession : public QObject {
   /// @param folder  where cards in the making are kept; the log is the file log.jsonl beside it
   explicit MakingSession(const QString& folder, QObject* parent = nullptr);
 
+  /// Draws the stamps of cards that are taken up again.
+  void setArt(std::shared_ptr<const ArtSource> art) { m_art = std::move(art); }
+
   const std::optional<Bench>& bench() const { return m_bench; }
   /// Cards that were begun and are neither finished nor at hand now, newest first.
   std::vector<MakingRecord> left();
@@ -55,6 +58,7 @@ class MakingSession : public QObject {
   void trouble(const QString& message);
 
  private:
+  std::shared_ptr<const ArtSource> m_art;
   QString m_folder, m_log;
   std::optional<Bench> m_bench;
   std::unique_ptr<QLockFile> m_lock;  // of the card at hand: one window makes it

@@ -120,7 +120,7 @@ void PlanSession::edit(const QString& label, const Result<Plan>& result, const Q
 void PlanSession::show(const Plan& plan) {
   m_plan = plan;
   m_snapshot = std::make_shared<const Plan>(plan);
-  m_analysis = analyse(m_plan, m_analysis.get());
+  m_analysis = analyse(m_plan, m_analysis.get(), m_art.get());
   ++m_serial;
   const bool markGone = m_part.startsWith(QLatin1String("ground:")) && chosenMark() < 0;
   const bool roomGone = m_part == QLatin1String("room") && !m_plan.room;
@@ -138,6 +138,7 @@ void PlanSession::show(const Plan& plan) {
 void PlanSession::setArt(std::shared_ptr<const ArtSource> art) {
   m_art = std::move(art);
   m_lookTiles = newTileStore(), m_foretellTiles = newTileStore();
+  m_analysis = analyse(m_plan, nullptr, m_art.get());
   look();
 }
 
@@ -199,7 +200,7 @@ void PlanSession::start(Plan plan, const Origin& from, AnalysisRef analysis) {
   m_selected.clear(), m_part.clear();
   m_plan = std::move(plan);
   m_snapshot = std::make_shared<const Plan>(m_plan);
-  m_analysis = analysis ? std::move(analysis) : analyse(m_plan, nullptr);
+  m_analysis = analysis ? std::move(analysis) : analyse(m_plan, nullptr, m_art.get());
   ++m_serial;
   if (m_rescued) m_rescue.keep(m_snapshot, m_path, m_onDisk);
   look();
@@ -223,11 +224,11 @@ void PlanSession::improveOrder() {
                 [this, of = m_snapshot](AnalysisRef best) { takeOrdered(of, best); });
 }
 
-Result<OpenedPlan> openPlan(const QString& path) {
+Result<OpenedPlan> openPlan(const QString& path, const ArtSource* art) {
   auto read = loadPlan(path);
   if (!read) return read.error();
   ReadPlan plan = std::move(read).value();
-  AnalysisRef analysis = analyse(plan.plan, nullptr);
+  AnalysisRef analysis = analyse(plan.plan, nullptr, art);
   return OpenedPlan{std::move(plan), std::move(analysis)};
 }
 

@@ -30,7 +30,8 @@ struct OpenedPlan {
   AnalysisRef analysis;
 };
 /// For a worker thread. @error  CannotRead, BadInput
-Result<OpenedPlan> openPlan(const QString& path);
+/// @param art  draws stamps; it outlives what is opened
+Result<OpenedPlan> openPlan(const QString& path, const ArtSource* art = nullptr);
 
 class PlanSession : public QObject {
   Q_OBJECT
@@ -71,6 +72,7 @@ class PlanSession : public QObject {
   void improveOrder();
   /// Draws stamps for what is seen first; without it silhouettes stand for them.
   void setArt(std::shared_ptr<const ArtSource> art);
+  const std::shared_ptr<const ArtSource>& art() const { return m_art; }
   /// What the fix of each finding of the present analysis would do to the hero, where that is known yet.
   const std::vector<std::optional<Foretold>>& foretold() const { return m_foretold; }
   /// Begins to foretell what fixes would do, without waiting for a moment of rest.

@@ -44,7 +44,7 @@ Filing::Filing(PlanSession& session, QWidget* window)
 
 void Filing::open(const QString& path) {
   Q_EMIT started(tr("Opening %1").arg(QFileInfo(path).fileName()));
-  m_opening->run([path](const Progress&) { return openPlan(path); },
+  m_opening->run([path, art = m_session.art()](const Progress&) { return openPlan(path, art.get()); },
                  [this, path](const Result<OpenedPlan>& opened) {
                    if (m_session.take(path, opened)) remember(m_session.path());
                  });

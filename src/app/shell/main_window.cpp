@@ -48,6 +48,7 @@ MainWindow::MainWindow(const QString& rescueFolder)
       m_filing(new Filing(*m_session, this)),
       m_status(new StatusLine) {
   m_session->setArt(m_workshop.art);
+  m_making->setArt(m_workshop.art);
   setObjectName(QStringLiteral("havlo"));
   setAcceptDrops(true);
   // A screen of 1080 lines at 200 % has 540 for everything; below their own least size places are rolled.

@@ -34,15 +34,20 @@ bool reaches(const std::vector<std::vector<int>>& after, int from, int to) {
 }  // namespace
 
 ActRules::ActRules(const Plan& plan, const Meetings& meetings, const WashMeetings& washes, const Stack& stack,
-                   const Knots& knots, const std::vector<char>& noMask)
+                   const Knots& knots, const NeedTable& needs)
     : m_things(plan.impressions.size()), m_lightest(washOrder(plan)) {
   const auto clear = [&](const std::string& ink) { return plan.ink(ink)->opacity <= kClearFilm; };
   const auto n = static_cast<int>(m_things), all = n + static_cast<int>(plan.washes.size());
   m_before.resize(ix(all));
   m_thingsBefore.resize(m_things);
   std::vector<std::vector<int>> after(ix(all));  // of everything
-  for (const OrderRule& r : orderRules(plan, meetings, knots, noMask))
+  for (const OrderRule& r : orderRules(plan, meetings, knots, needs.noMask()))
     if (!r.ahead) after[ix(r.first)].push_back(r.then), m_thingsBefore[ix(r.then)].push_back(r.first);
+  const auto isCovered = [&](int w, int i) {
+    for (const NeedStep& step : needs.washSteps())
+      if (step.index == w) return std::find(step.covered.begin(), step.covered.end(), i) != step.covered.end();
+    return false;
+  };
   std::vector<ActRule> wanted;
   for (int w = 0; w < all - n; ++w) {
     const Wash& wash = plan.washes[ix(w)];
@@ -56,7 +61,7 @@ ActRules::ActRules(const Plan& plan, const Meetings& meetings, const WashMeeting
       } else if (!stack.nearer(i, w)) {
         if (!commute) wanted.push_back({i, n + w, ActRule::Why::OverIt});
       } else if (!over) {
-        if (noMask[ix(i)]) continue;
+        if (needs.noMask()[ix(i)] || !isCovered(w, i)) continue;
         wanted.push_back({i, n + w, ActRule::Why::KeptClean});
       } else if (!commute) {
         wanted.push_back({n + w, i, ActRule::Why::OverIt});

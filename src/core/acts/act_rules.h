@@ -22,14 +22,10 @@ struct ActRule {
   } why = Why::OverIt;
 };
 
-/// Two films this faint commute: either may be first.
-inline constexpr double kClearFilm = 0.02;
-
 class ActRules {
  public:
-  /// @param noMask  by impression: nothing of its stamp can be cut
   ActRules(const Plan& plan, const Meetings& meetings, const WashMeetings& washes, const Stack& stack,
-           const Knots& knots, const std::vector<char>& noMask);
+           const Knots& knots, const NeedTable& needs);
 
   const std::vector<ActRule>& all() const { return m_rules; }
   /// What they come to between impressions alone: (first, then), because a wash lies between the two.

@@ -8,6 +8,12 @@ namespace {
 
 School how(const Plan& plan, int i) { return plan.impressions[ix(i)].school; }
 
+/// Two films that let everything through: whichever is first, the card is the same.
+bool commute(const Plan& plan, const Meeting& m) {
+  const auto clear = [&](int i) { return plan.ink(plan.impressions[ix(i)].ink)->opacity <= kClearFilm; };
+  return clear(m.front) && clear(m.back);
+}
+
 std::vector<int> placesOf(const std::vector<int>& order) {
   std::vector<int> place(order.size(), 0);
   for (size_t k = 0; k < order.size(); ++k) place[ix(order[k])] = static_cast<int>(k);
@@ -27,13 +33,15 @@ std::vector<OrderRule> orderRules(const Plan& plan, const Meetings& meetings, co
     OrderRule rule{m.front, m.back, false};
     switch (how(plan, m.front)) {
       case School::Mask:
-        // Too fine to be covered: then nothing is won by stamping it first.
-        if (!noMask.empty() && noMask[ix(m.front)]) continue;
+        // Too fine to be covered, or nothing to cover it from: then nothing is won by stamping it first.
+        if (!m.edge.any || (!noMask.empty() && noMask[ix(m.front)])) continue;
         rule.ahead = inKnot && !m.contradictory;
         break;
       case School::Resist:
+        if (!m.edge.any) continue;
         break;
       case School::Overprint:
+        if (commute(plan, m)) continue;
         std::swap(rule.first, rule.then);
         break;
       default:

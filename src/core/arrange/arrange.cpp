@@ -72,7 +72,7 @@ Proposal readInFull(Plan plan, const Plan& before, const std::vector<char>& fixe
   auto kept = newTileStore();
   Proposal out;
   const auto look = [&](const Plan& p, const Analysis* from) {
-    const AnalysisRef a = analyse(p, from);
+    const AnalysisRef a = analyse(p, from, art);
     return withLooks(p, a, lookAt(p, *a, art, kept));
   };
   AnalysisRef a = look(plan, nullptr);
@@ -155,7 +155,7 @@ Result<Arrangements> suggestArrangements(const Plan& given, const ArtSource* art
   if (movable.empty())
     return Error{ErrorCode::BadInput, "everything is held in place: let something move", {}};
 
-  const AnalysisRef start = analyse(plan);
+  const AnalysisRef start = analyse(plan, nullptr, art);
   Arrangements out;
   out.now = readInFull(given, given, std::vector<char>(given.impressions.size(), 1), art);
   if (const auto proof = prove(out.now, art, wish.proof_dpi, progress); !proof) return proof.error();

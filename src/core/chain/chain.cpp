@@ -43,9 +43,10 @@ std::vector<MaskRef> masksOf(const Plan& plan, const Analysis* before) {
 }
 
 /// Places every impression; equal ones of before keep their identity, which is what later stages look at.
-std::vector<PlacedRef> placeAll(const Plan& plan, const std::vector<int>& stampOf, const Analysis* before) {
+std::vector<PlacedRef> placeAll(const Plan& plan, const std::vector<int>& stampOf, const Analysis* before,
+                                const ArtSource* art) {
   std::unordered_map<const Stamp*, std::vector<PlacedRef>> known;
-  if (before)
+  if (before && before->drawnBy == art)
     for (const PlacedRef& p : before->meetings.placed) known[p->outline->stamp.get()].push_back(p);
   const Box panel = plan.card.panel.box();
   std::vector<PlacedRef> out;
@@ -75,10 +76,10 @@ std::vector<PlacedRef> placeAll(const Plan& plan, const std::vector<int>& stampO
       OutlineRef& whole = wholes[stamp.get()];
       for (const PlacedRef& p : same)
         if (!whole && p->outline->part.empty()) whole = p->outline;
-      if (!whole) whole = outlineOf(stamp, {});
-      outline = outlineOf(stamp, impression.part, whole.get());
+      if (!whole) whole = outlineOf(stamp, {}, nullptr, art);
+      outline = outlineOf(stamp, impression.part, whole.get(), art);
     }
-    if (!outline) outline = outlineOf(stamp, {});
+    if (!outline) outline = outlineOf(stamp, {}, nullptr, art);
     if (impression.part.empty()) wholes[stamp.get()] = outline;
     out.push_back(place(outline, impression, panel));
   }
@@ -99,22 +100,23 @@ void planWork(const Plan& plan, Analysis& a) {
 
 }  // namespace
 
-AnalysisRef analyse(const Plan& plan, const Analysis* before) {
+AnalysisRef analyse(const Plan& plan, const Analysis* before, const ArtSource* art) {
   auto a = std::make_shared<Analysis>();
+  a->drawnBy = art ? art : before ? before->drawnBy : nullptr;
   a->stampOf = stampIndices(plan);
   a->stamps = plan.stamps;
   a->supplies = plan.supplies;
   a->masks = masksOf(plan, before);
   a->depth = std::make_shared<DepthOrder>(plan);
-  a->meetings = meet(placeAll(plan, a->stampOf, before), *a->depth, before ? &before->meetings : nullptr);
+  a->meetings = meet(placeAll(plan, a->stampOf, before, a->drawnBy), *a->depth, before ? &before->meetings : nullptr);
   a->washes = meetWashes(plan, a->meetings.placed, before ? &before->washes : nullptr);
   a->visible = findVisible(plan, a->meetings, before ? &before->visible : nullptr);
   a->knots = findKnots(a->meetings, *a->depth);
   a->stack = Stack(plan, *a->depth, a->knots.frontToBack);
-  a->needTable = std::make_shared<NeedTable>(plan, a->meetings, a->washes, a->stack, a->masks, a->stampOf,
-                                             a->knots.knotOf);
+  a->needTable = std::make_shared<NeedTable>(plan, a->meetings, a->washes, a->visible, a->stack, a->masks,
+                                             a->stampOf, a->knots.knotOf);
   a->actRules =
-      std::make_shared<ActRules>(plan, a->meetings, a->washes, a->stack, a->knots, a->needTable->noMask());
+      std::make_shared<ActRules>(plan, a->meetings, a->washes, a->stack, a->knots, *a->needTable);
   a->order = a->actRules->putRight(stampingOrder(plan, a->knots));
   if (!plan.making.order.empty()) {
     a->order = completed(plan, a->order);

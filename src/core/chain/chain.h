@@ -8,7 +8,8 @@
 namespace havlo {
 
 /// @param before  the analysis of an earlier state of the plan, or null
-AnalysisRef analyse(const Plan& plan, const Analysis* before = nullptr);
+/// @param art  draws stamps, so that it is known where they print; null: as `before`. It outlives the analysis
+AnalysisRef analyse(const Plan& plan, const Analysis* before = nullptr, const ArtSource* art = nullptr);
 
 /// The same plan with what is seen first, and what the reading says of that. See focus/looks.h.
 AnalysisRef withLooks(const Plan& plan, const AnalysisRef& analysis, std::shared_ptr<const Looks> looks);
@@ -17,11 +18,11 @@ AnalysisRef withLooks(const Plan& plan, const AnalysisRef& analysis, std::shared
 AnalysisRef withBestOrder(const Plan& plan, const AnalysisRef& analysis, const OrderEffort& effort = {},
                           const Progress& progress = {});
 
-/// What the search for an order works from. It refers to plan and analysis.
 /// The plan with every act of inking once, in this sequence (impressions by index, washes by theirs after
 /// them), whether it keeps the rules or not. Pop-ups may be left out; they go last.
 AnalysisRef inActs(const Plan& plan, const Analysis& analysis, std::vector<int> acts);
 
+/// What the search for an order works from. It refers to plan and analysis.
 OrderWork orderWork(const Plan& plan, const Analysis& analysis);
 
 /// The same plan stamped in this order, whatever it breaks.

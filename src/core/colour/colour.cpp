@@ -109,4 +109,13 @@ double differenceOf(const Lab& p, const Lab& q) {
   return std::sqrt((p.L - q.L) * (p.L - q.L) + (p.a - q.a) * (p.a - q.a) + (p.b - q.b) * (p.b - q.b));
 }
 
+InkFilm::InkFilm(Colour colour, double opacity, double strength) {
+  const LinearRgb c = linearOf(colour);
+  for (size_t k = 0; k < 3; ++k) {
+    multiply[k] =
+        static_cast<float>((1 - opacity * strength) * std::pow(static_cast<double>(c[k]), strength));
+    add[k] = static_cast<float>(opacity * strength * static_cast<double>(c[k]));
+  }
+}
+
 }  // namespace havlo

@@ -56,4 +56,11 @@ double contrastRatio(double oneLuminance, double otherLuminance);
 /// (Beer-Lambert, the press's own law).
 LinearRgb throughFilm(const LinearRgb& below, const LinearRgb& ink, double strength);
 
+/// Ink of one pressing: out = (1 - o s) below c^s + o s c per linear-light channel.
+struct InkFilm {
+  LinearRgb multiply;  ///< (1 - o s) c^s
+  LinearRgb add;       ///< o s c
+  InkFilm(Colour colour, double opacity, double strength);
+};
+
 }  // namespace havlo

@@ -48,8 +48,8 @@ double widthOf(const std::vector<Point>& hull) {
 
 NeededEdge edgeNeeded(const Placed& front, const Placed& back) {
   NeededEdge edge;
-  if (front.areaOnPanel_mm2 <= 0 || back.areaOnPanel_mm2 <= 0) return edge;
-  const NearIndex& ink = back.outline->inkNear;
+  if (front.areaOnPanel_mm2 <= 0 || back.areaOnPanel_mm2 <= 0 || !inkFallsOn(front, back)) return edge;
+  const CellMap& ink = back.outline->inked;
   const Box inner = front.panel.grown(-kPanelEdge_mm);
   const auto& border = front.outline->border;
   std::vector<Point> found;
@@ -61,18 +61,12 @@ NeededEdge edgeNeeded(const Placed& front, const Placed& back) {
     for (size_t i = 0; i < border.size(); i += stride) {
       if (first && i % first == 0) continue;
       const Point p = front.placing.toPanel(border[i]);
-      if (inner.contains(p) && ink.near(back.placing.toFrame(p))) found.push_back(p);
+      if (inner.contains(p) && ink.at(back.placing.toFrame(p))) found.push_back(p);
     }
     addToEdge(edge, found);
     found.clear();
   }
-  if (edge.any) return edge;
-  for (const Ring& ring : ink.rings()) {  // far from the border: each ring is wholly inside or wholly outside
-    const auto onPanel = std::find_if(ring.begin(), ring.end(),
-                                      [&](Point p) { return front.panel.contains(back.placing.toPanel(p)); });
-    if (onPanel != ring.end() && covers(front.silhouette, back.placing.toPanel(*onPanel)))
-      edge.any = edge.inside = true;
-  }
+  if (!edge.any) edge.any = edge.inside = true;
   return edge;
 }
 
@@ -87,8 +81,8 @@ std::vector<std::pair<int, int>> candidates(const std::vector<PlacedRef>& placed
   for (size_t i = 0; i < byLeft.size(); ++i)
     for (size_t k = i + 1; k < byLeft.size(); ++k) {
       const Box &a = box(byLeft[i]), &b = box(byLeft[k]);
-      if (b.left > a.right + kInkMargin_mm) break;
-      if (a.meets(b, kInkMargin_mm)) out.push_back(std::minmax(byLeft[i], byLeft[k]));
+      if (b.left > a.right + kMeet_mm) break;
+      if (a.meets(b, kMeet_mm)) out.push_back(std::minmax(byLeft[i], byLeft[k]));
     }
   std::sort(out.begin(), out.end());
   return out;
@@ -107,6 +101,50 @@ Meeting meetingOf(int first, int second, const std::vector<PlacedRef>& placed, c
 }
 
 }  // namespace
+
+namespace {
+
+/// @param inked  whether there is ink at a point of the panel. @param where  outside it there is none
+template <typename F>
+bool fallsOn(const Placed& front, std::span<const Placed* const> hiding, const Box& where, F inked) {
+  constexpr double kStep_mm = CellMap::kCell_mm;
+  const CellMap& thing = front.outline->covered;
+  const Box box = front.onPanel.box().common(where).common(front.panel);
+  if (box.empty() || thing.empty()) return false;
+  const auto enough = static_cast<int>(kLeastInked_mm2 / (kStep_mm * kStep_mm));
+  const int rows = static_cast<int>(std::ceil(box.height() / kStep_mm));
+  const int columns = static_cast<int>(std::ceil(box.width() / kStep_mm));
+  int cells = 0;
+  // Rows far apart first: where much ink falls, that is soon known.
+  for (int first : {0, 16, 8,  24, 4, 20, 12, 28, 2, 18, 10, 26, 6, 22, 14, 30,
+                    1, 17, 9,  25, 5, 21, 13, 29, 3, 19, 11, 27, 7, 23, 15, 31})
+    for (int row = first; row < rows; row += 32) {
+      const double y = box.bottom + (row + 0.5) * kStep_mm;
+      for (int column = 0; column < columns; ++column) {
+        const Point p{box.left + (column + 0.5) * kStep_mm, y};
+        if (!inked(p) || !thing.at(front.placing.toFrame(p))) continue;
+        const bool hidden = std::any_of(hiding.begin(), hiding.end(), [&](const Placed* h) {
+          return h->outline->covered.at(h->placing.toFrame(p));
+        });
+        if (!hidden && ++cells > enough) return true;
+      }
+    }
+  return false;
+}
+
+}  // namespace
+
+bool inkFallsOn(const Placed& front, const Placed& back, std::span<const Placed* const> hiding) {
+  const CellMap& ink = back.outline->inked;
+  if (ink.empty()) return false;
+  return fallsOn(front, hiding, boxOf(back.placing.toPanel(rectangle(ink.box()))),
+                 [&](Point p) { return ink.at(back.placing.toFrame(p)); });
+}
+
+bool colourFallsOn(const Placed& front, const CellMap& seen, std::span<const Placed* const> hiding) {
+  if (seen.empty()) return false;
+  return fallsOn(front, hiding, seen.box(), [&](Point p) { return seen.at(p); });
+}
 
 void addToEdge(NeededEdge& edge, const std::vector<Point>& points) {
   if (points.empty()) return;

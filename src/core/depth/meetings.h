@@ -2,6 +2,7 @@
 // back one's ink reaches the front one, so that it needs covering.
 #pragma once
 
+#include <span>
 #include <vector>
 
 #include "core/depth/depth_order.h"
@@ -12,10 +13,14 @@ namespace havlo {
 /// Pairs sharing less than this are not overlapping (mm²). Settled in the plan format.
 inline constexpr double kLeastOverlap_mm2 = 0.05;
 
-/// The stretch of a silhouette's border that ink comes near, on the panel.
+/// Things farther apart than this have nothing to do with each other (mm).
+inline constexpr double kMeet_mm = 2.0;
+
+/// What another's ink, spread for the hand, does to a thing, and the stretch of the silhouette's border that
+/// it comes over, on the panel.
 struct NeededEdge {
-  bool any = false;         ///< ink comes within the margin, at the border or inside
-  bool inside = false;      ///< ink lies inside without coming near the border
+  bool any = false;         ///< it falls on more than kLeastInked_mm2 of the thing
+  bool inside = false;      ///< it lies inside without coming over the border
   bool straight = true;     ///< all of it within 0.3 mm of one straight line
   std::vector<Point> hull;  ///< of the near border points, while straight
 };
@@ -38,6 +43,12 @@ struct Meetings {
 /// @param before  an earlier result; what has not changed since is taken over, the answer is the same without
 /// it
 Meetings meet(std::vector<PlacedRef> placed, const DepthOrder& depth, const Meetings* before = nullptr);
+
+/// Does ink of `back` fall on more than kLeastInked_mm2 of `front` on the panel, where none of `hiding` lies?
+bool inkFallsOn(const Placed& front, const Placed& back, std::span<const Placed* const> hiding = {});
+
+/// The same for colour that falls where `seen` (panel coordinates) says.
+bool colourFallsOn(const Placed& front, const CellMap& seen, std::span<const Placed* const> hiding = {});
 
 /// Adds near points to an edge; stays cheap once it is known not to be straight.
 void addToEdge(NeededEdge& edge, const std::vector<Point>& points);

@@ -35,6 +35,25 @@ std::vector<Point> borderPoints(const Rings& rings) {
   return out;
 }
 
+/// Where the stamp's ink may come: of its drawing if that can be drawn, within the part.
+CellMap inkedCells(const Stamp& stamp, const Rings& ink, const Rings& part, const ArtSource* art) {
+  if (stamp.art.empty() || !art) return CellMap::spread(ink, kHandSpread_mm);
+  Point origin;
+  const Grid grid = cellGrid({0, 0, stamp.width_mm, stamp.height_mm}, kHandSpread_mm + CellMap::kCell_mm, origin);
+  const std::optional<Tile> drawn = art->draw(stamp, Placing({0, 0}, {-origin.x, -origin.y}, Degrees{0}), grid);
+  if (!drawn) return CellMap::spread(ink, kHandSpread_mm);
+  Tile whole = tileFor(grid, {0, 0, grid.panelWidth_mm, grid.panelHeight_mm});
+  for (int y = drawn->y; y < drawn->y + drawn->height; ++y)
+    std::copy(drawn->row(y), drawn->row(y) + drawn->width, whole.row(y) + drawn->x);
+  if (!part.empty()) {
+    Rings moved = part;
+    for (Ring& ring : moved)
+      for (Point& p : ring) p = p - origin;
+    keepOnly(whole, hardTile(grid, moved));
+  }
+  return CellMap::spread(whole, grid, origin, kHandSpread_mm);
+}
+
 }  // namespace
 
 Rings printedShape(const Stamp& stamp, const Rings& part) {
@@ -46,7 +65,8 @@ Rings printedShape(const Stamp& stamp, const Rings& part) {
   return part.empty() ? ink : intersection(ink, part);
 }
 
-OutlineRef outlineOf(const StampRef& stamp, const Rings& part, const StampOutline* whole) {
+OutlineRef outlineOf(const StampRef& stamp, const Rings& part, const StampOutline* whole,
+                     const ArtSource* art) {
   auto out = std::make_shared<StampOutline>();
   out->stamp = stamp;
   out->part = part;
@@ -54,7 +74,8 @@ OutlineRef outlineOf(const StampRef& stamp, const Rings& part, const StampOutlin
   const bool plain = stamp->art.empty() && !stamp->solid;
   out->ink = !plain ? out->silhouette : whole ? intersection(whole->ink, part) : printedShape(*stamp, part);
   out->area_mm2 = sweptArea(SweepEdges(out->silhouette));
-  out->inkNear = NearIndex(out->ink, kInkMargin_mm);
+  out->inked = inkedCells(*stamp, out->ink, part, art);
+  out->covered = CellMap(out->silhouette);
   out->border = borderPoints(out->silhouette);
   return out;
 }

@@ -5,7 +5,7 @@
 #include <optional>
 #include <vector>
 
-#include "core/press/raster.h"
+#include "core/raster/raster.h"
 
 namespace havlo {
 

@@ -41,9 +41,9 @@ Bench Bench::begin(std::string id, std::shared_ptr<const Plan> plan, AnalysisRef
   return b;
 }
 
-Result<Bench> Bench::resume(MakingRecord record) {
+Result<Bench> Bench::resume(MakingRecord record, const ArtSource* art) {
   Bench b;
-  const AnalysisRef quick = analyse(*record.plan);
+  const AnalysisRef quick = analyse(*record.plan, nullptr, art);
   auto ordered = reordered(*record.plan, *quick, record.order);
   if (!ordered) return ordered.error();
   b.m_analysis = std::move(ordered).value();

@@ -57,7 +57,7 @@ class Bench {
   static Bench begin(std::string id, std::shared_ptr<const Plan> plan, AnalysisRef analysis, double now_s);
   /// Takes a record up again; its plan is worked out anew, in its own order.
   /// @error BadInput if the order does not belong to the plan
-  static Result<Bench> resume(MakingRecord record);
+  static Result<Bench> resume(MakingRecord record, const ArtSource* art = nullptr);
 
   const MakingRecord& record() const { return m_record; }
   const Plan& plan() const { return *m_record.plan; }

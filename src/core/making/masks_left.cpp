@@ -15,7 +15,8 @@ std::vector<MaskLeft> masksLeft(const Bench& bench) {
     std::map<int, int> used;
     for (const auto& step : a.stampMasks[s].rota) {
       std::set<int> masks;  // two halves of one are used together
-      for (const Laid& l : step) masks.insert(l.mask);
+      for (const Laid& l : step)
+        if (l.fresh) masks.insert(l.mask);
       for (int m : masks) used[m] += a.sheet.copies;
     }
     std::vector<MaskAtHand> atHand;

@@ -1,6 +1,8 @@
 // How many masks, and which goes where. Demands are met in steps; a mask gives one use a step and has a life.
 #include <algorithm>
 #include <climits>
+#include <cstdint>
+#include <optional>
 #include <unordered_map>
 
 #include "core/mask/mask_needs.h"
@@ -122,6 +124,80 @@ class Rota {
 struct Demand {
   std::vector<size_t> steps;
   std::vector<std::vector<int>> things;
+  std::vector<std::vector<char>> stays;  ///< for each thing, as in NeedStep
+};
+
+/// One card: masks stay where they lie as long as they may, and only laying one wears it. A mask that rests on
+/// something that does not need it now may be taken from there; the one that is wanted again last goes first
+/// (Belady 1966, from memory).
+class Layings {
+ public:
+  /// @param units  as united(); `stays` for each of them
+  Layings(const std::vector<std::vector<int>>& units, const std::vector<std::vector<char>>& stays)
+      : m_units(units), m_stays(stays) {
+    std::unordered_map<int, size_t> next;
+    m_next.resize(units.size());
+    for (size_t k = units.size(); k-- > 0;)
+      for (size_t u = 0; u < units[k].size(); ++u) {
+        const auto it = next.find(units[k][u]);
+        m_next[k].push_back(it == next.end() ? SIZE_MAX : it->second);
+        next[units[k][u]] = k;
+      }
+  }
+
+  int count = 0;  ///< layings of the last try
+
+  /// Who lies where, step by step, with masks of these lives; nothing if they are not enough.
+  std::optional<std::vector<std::vector<Laid>>> with(std::vector<int> left) {
+    std::vector<std::vector<Laid>> out;
+    struct Lying {
+      int mask;
+      size_t next;  // step at which it is wanted there again
+    };
+    std::unordered_map<int, Lying> lies;
+    count = 0;
+    for (size_t k = 0; k < m_units.size(); ++k) {
+      std::vector<char> taken(left.size(), 0);
+      std::vector<Laid> laid;
+      std::vector<size_t> open;
+      for (size_t u = 0; u < m_units[k].size(); ++u) {
+        const auto it = lies.find(m_units[k][u]);
+        if (it != lies.end() && m_stays[k][u]) {
+          taken[ix(it->second.mask)] = 1;
+          it->second.next = m_next[k][u];
+          laid.push_back({it->second.mask, m_units[k][u], false});
+        } else {
+          if (it != lies.end()) lies.erase(it);
+          open.push_back(u);
+        }
+      }
+      for (size_t u : open) {
+        std::unordered_map<int, size_t> resting;  // mask -> when it is wanted again where it lies
+        for (const auto& [unit, l] : lies) resting[l.mask] = l.next;
+        int best = -1;
+        size_t bestNext = 0;
+        for (size_t m = 0; m < left.size(); ++m) {
+          if (taken[m] || left[m] <= 0) continue;
+          const auto it = resting.find(static_cast<int>(m));
+          const size_t again = it == resting.end() ? SIZE_MAX : it->second;
+          if (best < 0 || again > bestNext || (again == bestNext && left[m] > left[ix(best)]))
+            best = static_cast<int>(m), bestNext = again;
+        }
+        if (best < 0) return {};
+        std::erase_if(lies, [&](const auto& e) { return e.second.mask == best; });
+        --left[ix(best)], ++count, taken[ix(best)] = 1;
+        lies[m_units[k][u]] = {best, m_next[k][u]};
+        laid.push_back({best, m_units[k][u]});
+      }
+      out.push_back(std::move(laid));
+    }
+    return out;
+  }
+
+ private:
+  const std::vector<std::vector<int>>& m_units;
+  const std::vector<std::vector<char>>& m_stays;
+  std::vector<std::vector<size_t>> m_next;
 };
 
 std::vector<int> sizesOf(const std::vector<std::vector<int>>& units) {
@@ -131,17 +207,26 @@ std::vector<int> sizesOf(const std::vector<std::vector<int>>& units) {
 }
 
 /// Both of a pair become the first of the two.
-std::vector<std::vector<int>> united(const Demand& demand, const std::vector<std::pair<int, int>>& halves) {
-  std::vector<std::vector<int>> out = demand.things;
-  for (auto& step : out)
-    for (const auto& [a, b] : halves)
-      if (const auto it = std::find(step.begin(), step.end(), b); it != step.end()) {
-        if (std::find(step.begin(), step.end(), a) != step.end()) {
-          step.erase(it);
-        } else {
-          *it = a;
-        }
+Demand united(const Demand& demand, const std::vector<std::pair<int, int>>& halves) {
+  Demand out = demand;
+  for (size_t k = 0; k < out.things.size(); ++k) {
+    auto& step = out.things[k];
+    auto& stays = out.stays[k];
+    for (const auto& [a, b] : halves) {
+      const auto itB = std::find(step.begin(), step.end(), b);
+      if (itB == step.end()) continue;
+      const auto atB = static_cast<size_t>(itB - step.begin());
+      const auto itA = std::find(step.begin(), step.end(), a);
+      if (itA == step.end()) {
+        *itB = a;
+        continue;
       }
+      char& both = stays[static_cast<size_t>(itA - step.begin())];
+      both = both && stays[atB];
+      step.erase(itB);
+      stays.erase(stays.begin() + static_cast<long>(atB));
+    }
+  }
   return out;
 }
 
@@ -158,15 +243,80 @@ std::vector<std::pair<int, int>> together(const Demand& demand,
   return out;
 }
 
-StampMasks countOne(const Demand& demand, const std::vector<int>& atHand, const MaskNeeds& needs, int life,
-                    int copies) {
+std::vector<int> livesOf(const std::vector<int>& atHand, int kept, int fresh, int life) {
+  std::vector<int> out(atHand.begin(), atHand.begin() + kept);
+  out.resize(out.size() + ix(fresh), life);
+  return out;
+}
+
+/// How many new masks one card wants, how many of those at hand, and which goes where.
+struct Enough {
+  int cut = 0, kept = 0, layings = 0;
+  std::vector<std::vector<Laid>> rota;
+};
+Enough enoughFor(const Demand& demand, const std::vector<int>& atHand, int life) {
+  Layings layings(demand.things, demand.stays);
+  Enough out;
+  const auto all = static_cast<int>(atHand.size());
+  const std::vector<int> sizes = sizesOf(demand.things);
+  for (out.cut = std::max(0, *std::max_element(sizes.begin(), sizes.end()) - all);; ++out.cut)
+    if (auto rota = layings.with(livesOf(atHand, all, out.cut, life))) {
+      out.rota = std::move(*rota);
+      break;
+    }
+  // Masks at hand that are not needed stay in the drawer.
+  for (out.kept = all; out.kept > 0; --out.kept) {
+    auto rota = layings.with(livesOf(atHand, out.kept - 1, out.cut, life));
+    if (!rota) break;
+    out.rota = std::move(*rota);
+  }
+  layings.with(livesOf(atHand, out.kept, out.cut, life));
+  out.layings = layings.count;
+  return out;
+}
+
+/// Both parts of a mask cut in two lie where the rota says one of them does.
+void tell(const Demand& demand, const std::vector<std::vector<Laid>>& worked, size_t each, StampMasks& out) {
+  for (size_t k = 0; k < demand.steps.size(); ++k) {
+    std::vector<Laid> laid;
+    for (const Laid& l : worked[k * each]) {
+      int partner = -1;
+      for (const auto& [a, b] : out.halves)
+        if (a == l.impression) partner = b;
+      for (int i : demand.things[k])
+        if (i == l.impression || i == partner) laid.push_back({l.mask, i, l.fresh});
+    }
+    out.rota[demand.steps[k]] = std::move(laid);
+  }
+}
+
+StampMasks countForOne(const Demand& demand, const std::vector<int>& atHand, const MaskNeeds& needs, int life) {
+  StampMasks out;
+  out.rota.resize(needs.steps.size());
+  Demand units = demand;
+  Enough enough = enoughFor(units, atHand, life);
+  if (!needs.sharable.empty() && enough.cut > 0) {
+    auto halves = mostPairs(together(demand, needs.sharable));
+    Demand shared = united(demand, halves);
+    Enough fewer = enoughFor(shared, atHand, life);
+    if (fewer.cut < enough.cut) enough = std::move(fewer), units = std::move(shared), out.halves = std::move(halves);
+  }
+  out.cut = enough.cut, out.kept = enough.kept, out.uses = enough.layings;
+  for (const auto& step : units.things) out.atOnce = std::max(out.atOnce, static_cast<int>(step.size()));
+  tell(demand, enough.rota, 1, out);
+  return out;
+}
+
+/// Of several cards, where masks go on to the next one at every step.
+StampMasks countForMany(const Demand& demand, const std::vector<int>& atHand, const MaskNeeds& needs, int life,
+                        int copies) {
   StampMasks out;
   out.rota.resize(needs.steps.size());
   std::vector<std::vector<int>> units = demand.things;
   out.cut = fewestNewMasks(sizesOf(units), atHand, life, copies);
   if (!needs.sharable.empty() && out.cut > 0) {
     const auto halves = mostPairs(together(demand, needs.sharable));
-    const auto shared = united(demand, halves);
+    const auto shared = united(demand, halves).things;
     const int fewer = fewestNewMasks(sizesOf(shared), atHand, life, copies);
     if (fewer < out.cut) out.cut = fewer, out.halves = halves, units = shared;
   }
@@ -179,24 +329,11 @@ StampMasks countOne(const Demand& demand, const std::vector<int>& atHand, const 
   while (out.kept > 0 && fewestNewMasks(sizesOf(units), {atHand.begin(), atHand.begin() + out.kept - 1}, life,
                                         copies) <= out.cut)
     --out.kept;
-  std::vector<int> lives(atHand.begin(), atHand.begin() + out.kept);
-  lives.resize(lives.size() + ix(out.cut), life);
   // Very large batches: the first card's masks are told by a smaller batch.
   const size_t each = std::clamp<size_t>(kMostRotaSteps / units.size(), 1, ix(copies));
   std::vector<std::vector<int>> repeated;
   for (const auto& step : units) repeated.insert(repeated.end(), each, step);
-  auto worked = Rota(std::move(lives), std::move(repeated)).run();
-  for (size_t k = 0; k < demand.steps.size(); ++k) {
-    std::vector<Laid> laid;
-    for (const Laid& l : worked[k * each]) {
-      int partner = -1;
-      for (const auto& [a, b] : out.halves)
-        if (a == l.impression) partner = b;
-      for (int i : demand.things[k])
-        if (i == l.impression || i == partner) laid.push_back({l.mask, i});
-    }
-    out.rota[demand.steps[k]] = std::move(laid);
-  }
+  tell(demand, Rota(livesOf(atHand, out.kept, out.cut, life), std::move(repeated)).run(), each, out);
   return out;
 }
 
@@ -238,18 +375,23 @@ std::vector<StampMasks> countMasks(const Plan& plan, const MaskNeeds& needs,
   std::vector<StampMasks> out(plan.stamps.size());
   std::vector<Demand> demands(plan.stamps.size());
   for (size_t k = 0; k < needs.steps.size(); ++k)
-    for (int i : needs.steps[k].covered) {
+    for (size_t c = 0; c < needs.steps[k].covered.size(); ++c) {
+      const int i = needs.steps[k].covered[c];
       if (needs.taped[ix(i)]) continue;
       Demand& d = demands[ix(stampOf[ix(i)])];
-      if (d.steps.empty() || d.steps.back() != k) d.steps.push_back(k), d.things.emplace_back();
+      if (d.steps.empty() || d.steps.back() != k)
+        d.steps.push_back(k), d.things.emplace_back(), d.stays.emplace_back();
       d.things.back().push_back(i);
+      d.stays.back().push_back(c < needs.steps[k].stays.size() && needs.steps[k].stays[c]);
     }
   for (size_t s = 0; s < out.size(); ++s) {
     if (demands[s].steps.empty()) {
       out[s].rota.resize(needs.steps.size());
     } else {
-      out[s] = countOne(demands[s], usesAtHand(plan, static_cast<int>(s)), needs, plan.supplies.maskLife,
-                        plan.making.copies);
+      const std::vector<int> atHand = usesAtHand(plan, static_cast<int>(s));
+      const int life = plan.supplies.maskLife, copies = plan.making.copies;
+      out[s] = copies > 1 ? countForMany(demands[s], atHand, needs, life, copies)
+                          : countForOne(demands[s], atHand, needs, life);
     }
   }
   for (size_t i = 0; i < plan.impressions.size(); ++i)

@@ -2,24 +2,67 @@
 #include "core/mask/mask_needs.h"
 
 #include <algorithm>
+#include <cmath>
 #include <map>
 #include <numeric>
 
+#include "core/colour/colour.h"
 #include "core/outline/shape_ops.h"
 #include "core/wash/wash_area.h"
 
 namespace havlo {
 namespace {
 
-WashMeeting washMeeting(const Rings& reached, const SweepEdges& reachedEdges, const Placed& placed) {
+/// How much a wash's film changes bare paper, in 255ths of the sRGB channel it changes most.
+double changeBy(const Plan& plan, const Wash& wash, double share) {
+  const Ink& ink = *plan.ink(wash.ink);
+  const InkFilm film(ink.colour, ink.opacity, wash.strength * share);
+  const LinearRgb paper = linearOf(plan.card.paper.colour);
+  double most = 0;
+  for (size_t c = 0; c < 3; ++c)
+    most = std::max(most, 255 * std::fabs(channelOf(static_cast<double>(paper[c] * film.multiply[c] + film.add[c])) -
+                                          channelOf(static_cast<double>(paper[c]))));
+  return most;
+}
+
+/// Where a wash visibly colours bare paper, on the panel.
+CellMap seenOf(const Plan& plan, const Wash& wash, const Rings& reached) {
+  if (reached.empty()) return {};
+  const WashFalloff falloff(plan, wash);
+  Point origin;
+  const Grid grid = cellGrid(boxOf(reached), kHandSpread_mm + CellMap::kCell_mm, origin);
+  Rings moved = reached;
+  for (Ring& ring : moved)
+    for (Point& p : ring) p = p - origin;
+  const Tile part = hardTile(grid, moved);
+  Tile tile = tileFor(grid, {0, 0, grid.panelWidth_mm, grid.panelHeight_mm});
+  // The least share that is seen, by halving: more ink is never less change.
+  double least = 0, most = 1;
+  for (int k = 0; k < 20; ++k) (changeBy(plan, wash, (least + most) / 2) > kUnseen ? most : least) = (least + most) / 2;
+  if (changeBy(plan, wash, 1) <= kUnseen) return {};
+  for (int y = part.y; y < part.y + part.height; ++y) {
+    uint8_t row = 0;
+    for (int x = part.x; x < part.x + part.width; ++x) {
+      if (!part.row(y)[x - part.x]) continue;
+      if (x == part.x || !falloff.sameAlongRows() || !row) {
+        const Point p = grid.centre(x, y) + origin;
+        row = falloff.shareAt(p) > most ? 2 : 1;
+      }
+      if (row == 2) tile.row(y)[x] = 255;
+    }
+  }
+  return CellMap::spread(tile, grid, origin, kHandSpread_mm);
+}
+
+WashMeeting washMeeting(const CellMap& seen, const SweepEdges& reachedEdges, const Placed& placed) {
   WashMeeting m;
   m.touches = sharedArea(reachedEdges, placed.onPanel) > 1e-6;
-  if (!m.touches) return m;
+  if (!m.touches || !colourFallsOn(placed, seen)) return m;
   const Box inner = placed.panel.grown(-0.05);
   std::vector<Point> near;
   for (Point p : placed.outline->border) {
     const Point q = placed.placing.toPanel(p);
-    if (inner.contains(q) && covers(reached, q)) near.push_back(q);
+    if (inner.contains(q) && seen.at(q)) near.push_back(q);
     if (near.size() == 64) {
       addToEdge(m.edge, near);
       near.clear();
@@ -29,6 +72,16 @@ WashMeeting washMeeting(const Rings& reached, const SweepEdges& reachedEdges, co
   addToEdge(m.edge, near);
   if (!m.edge.any) m.edge.any = m.edge.inside = true;
   return m;
+}
+
+/// Does ink of the meeting's back fall on what shows of its front?
+bool fallsOnWhatShows(const Meetings& meetings, const std::vector<Visible>& visible, const Meeting& m) {
+  const auto& behind = visible[ix(m.front)].behind;
+  if (behind.empty() || m.contradictory) return true;
+  std::vector<const Placed*> hiding;
+  for (int f : behind)
+    if (f != m.back) hiding.push_back(meetings.placed[ix(f)].get());
+  return inkFallsOn(*meetings.placed[ix(m.front)], *meetings.placed[ix(m.back)], hiding);
 }
 
 bool onPanel(const Impression& i) { return i.school != School::PopUp; }
@@ -48,12 +101,13 @@ WashMeetings meetWashes(const Plan& plan, const std::vector<PlacedRef>& placed, 
     for (size_t i = 0; i < before->placed.size(); ++i) known.emplace(before->placed[i].get(), i);
   for (size_t w = 0; w < plan.washes.size(); ++w) {
     out.reached.push_back(sameWashes ? before->reached[w] : reachedArea(plan, plan.washes[w]));
+    out.seen.push_back(sameWashes ? before->seen[w] : seenOf(plan, plan.washes[w], out.reached[w]));
     const SweepEdges edges(out.reached[w]);
     std::vector<WashMeeting> row;
     for (const PlacedRef& p : placed) {
       const auto it = known.find(p.get());
       row.push_back(it != known.end() ? before->meets[w][it->second]
-                                      : washMeeting(out.reached[w], edges, *p));
+                                      : washMeeting(out.seen[w], edges, *p));
     }
     out.meets.push_back(std::move(row));
   }
@@ -104,20 +158,28 @@ std::vector<std::pair<int, int>> findSharable(const Meetings& meetings, const st
 }  // namespace
 
 NeedTable::NeedTable(const Plan& plan, const Meetings& meetings, const WashMeetings& washes,
-                     const Stack& stack, const std::vector<MaskRef>& masks, const std::vector<int>& stampOf,
-                     const std::vector<int>& knotOf)
+                     const std::vector<Visible>& visible, const Stack& stack, const std::vector<MaskRef>& masks,
+                     const std::vector<int>& stampOf, const std::vector<int>& knotOf)
     : m_fronts(plan.impressions.size()),
+      m_mustGo(plan.impressions.size() + plan.washes.size()),
       m_sureEdges(plan.impressions.size()),
       m_noMask(plan.impressions.size(), 0),
       m_fineFront(plan.impressions.size(), 0),
       m_leaveOut(plan.impressions.size()) {
   const size_t n = plan.impressions.size();
+  for (size_t i = 0; i < n; ++i) m_mustGo[i].push_back(static_cast<int>(i));
   for (const Meeting& m : meetings.list) {
     const auto f = ix(m.front), b = ix(m.back);
+    m_mustGo[f].push_back(m.back);
+    if (plan.impressions[f].school == School::Mask) m_mustGo[b].push_back(m.front);
     if (!onPanel(plan.impressions[b])) continue;
     const School how = plan.impressions[f].school;
     if ((how == School::LeaveOut || how == School::WipeOff) && m.overlaps()) m_leaveOut[b].push_back(m.front);
-    if (how != School::Mask || !m.edge.any) continue;
+    if (how != School::Mask) continue;
+    if (!m.edge.any || !fallsOnWhatShows(meetings, visible, m)) {
+      std::erase(m_mustGo[b], m.front);  // no ink falls there
+      continue;
+    }
     const bool knotted = knotOf[f] >= 0 && knotOf[f] == knotOf[b];
     Front front{m.front, {}, m.overlaps() && !m.contradictory, m.overlaps() && knotted && !m.contradictory};
     if (front.always) addToEdge(m_sureEdges[f], m.edge);
@@ -126,15 +188,21 @@ NeedTable::NeedTable(const Plan& plan, const Meetings& meetings, const WashMeeti
   }
   for (auto& list : m_leaveOut) std::sort(list.begin(), list.end());
   for (int w : washOrder(plan)) {
-    NeedStep step{true, w, {}};
+    NeedStep step{true, w, {}, {}};
     const auto& over = plan.washes[ix(w)].lets;
     for (size_t i = 0; i < n; ++i) {
+      if (washes.meets[ix(w)][i].touches) m_mustGo[n + ix(w)].push_back(static_cast<int>(i));
       if (!stack.nearer(static_cast<int>(i), w)) continue;  // it lies over it
       const Impression& thing = plan.impressions[i];
       const WashMeeting& m = washes.meets[ix(w)][i];
       const bool wipesClean = thing.school == School::Resist;  // embossed: the ink comes off again
-      if (!onPanel(thing) || wipesClean || thing.school == School::Overprint || !m.touches) continue;
-      if (std::find(over.begin(), over.end(), thing.id) != over.end()) continue;
+      if (!onPanel(thing) || wipesClean || thing.school == School::Overprint || !m.edge.any) continue;
+      const auto takesColour = [&](const std::string& id) { return std::find(over.begin(), over.end(), id) != over.end(); };
+      if (takesColour(thing.id)) continue;
+      std::vector<const Placed*> hiding;
+      for (int f : visible[i].behind)
+        if (!takesColour(plan.impressions[ix(f)].id)) hiding.push_back(meetings.placed[ix(f)].get());
+      if (!hiding.empty() && !colourFallsOn(*meetings.placed[i], washes.seen[ix(w)], hiding)) continue;
       addToEdge(m_sureEdges[i], m.edge);
       step.covered.push_back(static_cast<int>(i));
     }
@@ -146,6 +214,7 @@ NeedTable::NeedTable(const Plan& plan, const Meetings& meetings, const WashMeeti
     for (const Front& f : fronts) fine(f.thing);
   for (const NeedStep& s : m_washSteps)
     for (int i : s.covered) fine(i);
+  for (auto& list : m_mustGo) std::sort(list.begin(), list.end());
   m_sharable = findSharable(meetings, stampOf, plan.card.panel.box());
 }
 
@@ -153,18 +222,19 @@ MaskNeeds NeedTable::of(const std::vector<int>& acts) const {
   std::vector<int> place(m_fronts.size(), 0);
   for (size_t k = 0; k < acts.size(); ++k)
     if (ix(acts[k]) < place.size()) place[ix(acts[k])] = static_cast<int>(k);
-  return make(acts, [&](int b, const Front& f) { return f.ahead || place[ix(f.thing)] < place[ix(b)]; });
+  return make(acts, true, [&](int b, const Front& f) { return f.ahead || place[ix(f.thing)] < place[ix(b)]; });
 }
 
 MaskNeeds NeedTable::sure() const {
   std::vector<int> listed(m_fronts.size());
   std::iota(listed.begin(), listed.end(), 0);
-  return make(listed, [](int, const Front& f) { return f.always; });
+  return make(listed, false, [](int, const Front& f) { return f.always; });
 }
 
+/// @param inOrder  the acts are done so; else paper may stay wherever some order lets it
 /// @param wanted  (back, front): whether the front is to lie covered at the back's pressing
 template <typename Wanted>
-MaskNeeds NeedTable::make(const std::vector<int>& acts, Wanted wanted) const {
+MaskNeeds NeedTable::make(const std::vector<int>& acts, bool inOrder, Wanted wanted) const {
   const size_t n = m_fronts.size();
   MaskNeeds out;
   out.taped.assign(n, 0);
@@ -184,7 +254,7 @@ MaskNeeds NeedTable::make(const std::vector<int>& acts, Wanted wanted) const {
       blend(b - static_cast<int>(n));
       continue;
     }
-    NeedStep step{false, b, {}};
+    NeedStep step{false, b, {}, {}};
     for (const Front& f : m_fronts[ix(b)]) {
       if (!wanted(b, f)) continue;
       step.covered.push_back(f.thing);
@@ -214,6 +284,14 @@ MaskNeeds NeedTable::make(const std::vector<int>& acts, Wanted wanted) const {
   for (NeedStep& step : out.steps) {
     if (bare) std::erase_if(step.covered, [&](int i) { return out.uncuttable[ix(i)] != 0; });
     std::sort(step.covered.begin(), step.covered.end());
+  }
+  std::vector<char> lay(n, 0);
+  for (NeedStep& step : out.steps) {
+    step.stays.reserve(step.covered.size());
+    for (int i : step.covered) step.stays.push_back(lay[ix(i)]);
+    if (inOrder)
+      for (int i : m_mustGo[step.wash ? n + ix(step.index) : ix(step.index)]) lay[ix(i)] = 0;
+    for (int i : step.covered) lay[ix(i)] = 1;
   }
   return out;
 }

@@ -6,6 +6,7 @@
 #include <vector>
 
 #include "core/depth/meetings.h"
+#include "core/depth/visible.h"
 #include "core/marks/stack.h"
 #include "core/mask/mask_shape.h"
 
@@ -16,17 +17,23 @@ struct NeedStep {
   bool wash = false;
   int index = 0;             ///< of the impression or the wash
   std::vector<int> covered;  ///< impressions, by rising index
+  std::vector<char> stays;   ///< for each: paper laid for its need before may have stayed since
 };
 
 /// How a wash meets one impression.
 struct WashMeeting {
   bool touches = false;
+  /// What it visibly colours of it: `any` when that is more than kLeastInked_mm2.
   NeededEdge edge;
 };
+
+/// A film that changes no sRGB channel by more than this is not seen (255ths). Settled in the plan format.
+inline constexpr double kUnseen = 2.0;
 
 /// What washes touch; kept between analyses because placing and wash rarely change together.
 struct WashMeetings {
   std::vector<Rings> reached;  ///< per wash of the plan
+  std::vector<CellMap> seen;   ///< per wash: where it visibly changes the bare paper, spread for the hand
   std::vector<Wash> washes;    ///< what `reached` was made from
   std::vector<WashLimit> limits;
   std::vector<PlacedRef> placed;
@@ -49,9 +56,9 @@ class NeedTable {
  public:
   /// @param masks   by stamp index of the plan
   /// @param knotOf  impression -> its knot of contradictory overlaps, or -1
-  NeedTable(const Plan& plan, const Meetings& meetings, const WashMeetings& washes, const Stack& stack,
-            const std::vector<MaskRef>& masks, const std::vector<int>& stampOf,
-            const std::vector<int>& knotOf);
+  NeedTable(const Plan& plan, const Meetings& meetings, const WashMeetings& washes,
+            const std::vector<Visible>& visible, const Stack& stack, const std::vector<MaskRef>& masks,
+            const std::vector<int>& stampOf, const std::vector<int>& knotOf);
 
   /// @param acts  every impression once and every wash (its index after the impressions'), first done first;
   /// washes that
@@ -70,14 +77,18 @@ class NeedTable {
   const std::vector<Front>& frontsOf(int impression) const { return m_fronts[ix(impression)]; }
   /// By impression: nothing of its stamp can be cut.
   const std::vector<char>& noMask() const { return m_noMask; }
+  /// Impressions, rising, from which paper must be gone at an act (an impression, or their number and a wash),
+  /// unless it is needed there: it would keep out wanted ink.
+  const std::vector<int>& mustGo(int act) const { return m_mustGo[ix(act)]; }
   /// Washes, lightest first, with what each must not colour.
   const std::vector<NeedStep>& washSteps() const { return m_washSteps; }
 
  private:
   template <typename Wanted>
-  MaskNeeds make(const std::vector<int>& acts, Wanted wanted) const;
+  MaskNeeds make(const std::vector<int>& acts, bool inOrder, Wanted wanted) const;
 
   std::vector<std::vector<Front>> m_fronts;  // by back
+  std::vector<std::vector<int>> m_mustGo;    // by act
   std::vector<NeedStep> m_washSteps;
   std::vector<NeededEdge> m_sureEdges;  // impression -> of all needs that no order saves
   std::vector<char> m_noMask;           // impression -> nothing of its stamp can be cut
@@ -90,16 +101,17 @@ class NeedTable {
 struct Laid {
   int mask = 0;  ///< number of the mask among its stamp's, from 0
   int impression = 0;
+  bool fresh = true;  ///< laid for this step, which wears it; else it lies there from before
 };
 
-/// The masks of one stamp. Without masks at hand `cut` is max(atOnce, uses / life rounded up), by
-/// McNaughton's wrap-around rule (1959); with them, the fewest new ones with which the rota works (Gale 1957,
-/// Ryser 1957). Sources from memory.
+/// The masks of one stamp: those needed at once, and no more than wear asks for. Of several cards, where every
+/// step is a laying, `cut` is max(atOnce, uses / life rounded up), by McNaughton's wrap-around rule (1959); with
+/// masks at hand, the fewest new ones with which the rota works (Gale 1957, Ryser 1957). Sources from memory.
 struct StampMasks {
   int cut = 0;                              ///< new ones
   int kept = 0;                             ///< masks at hand that are used; they have the first numbers
   int atOnce = 0;                           ///< most needed at one step; two that share a mask count as one
-  int uses = 0;                             ///< of one card
+  int uses = 0;                             ///< layings on one card, each from laying it to lifting it
   int taped = 0;                            ///< impressions covered by tape instead
   std::vector<std::pair<int, int>> halves;  ///< impressions that share a mask cut in two
   std::vector<std::vector<Laid>> rota;      ///< per need step; of several cards, the first one's

@@ -198,7 +198,7 @@ Result<std::vector<PaperTrial>> tryPapers(const Plan& plan, const std::vector<Pa
   for (const Paper& paper : papers) {
     if (progress.stopped()) return Error{ErrorCode::Stopped, "stopped", {}};
     const Plan tried = withPaper(plan, paper);
-    const AnalysisRef a = analyse(tried, before.get());
+    const AnalysisRef a = analyse(tried, before.get(), art);
     const PressInput in = a->press(tried, art);
     PressTiles tiles(in, lookGrid(plan.card.panel.box()), kept);
     PaperTrial t;

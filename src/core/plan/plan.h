@@ -354,7 +354,7 @@ struct MaskAtHand {
 };
 
 struct Supplies {
-  int maskLife = 6;
+  int maskLife = 12;  ///< layings; common practice, no source
   double maskInset_mm = 0.3;
   double leastCut_mm = 1.2;
   std::optional<double> leastHole_mm;  ///< absent: leastCut

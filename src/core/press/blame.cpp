@@ -22,6 +22,7 @@ class Witness {
         m_life(maskLife) {}
 
   Blame find() {
+    if (const Blame b = omitted(); b.kind != Blame::Kind::Unknown) return b;
     for (size_t k = 0; k < m_sheet.steps.size(); ++k) {
       const Step& s = m_sheet.steps[k];
       const int number = static_cast<int>(k) + 1;
@@ -30,7 +31,7 @@ class Witness {
           if (s.impression >= 0) m_lies[s.impression] = {};
           break;
         case Do::MaskOn:
-          for (const Cover& c : s.covers) m_lies[c.impression] = c.mask;
+          for (const Cover& c : s.covers) m_lies[c.impression] = c.mask, m_fresh.insert(c.mask);
           break;
         case Do::MaskOff:
           for (const Cover& c : s.covers) m_lies.erase(c.impression);
@@ -63,17 +64,38 @@ class Witness {
   int m_x, m_y, m_life;
   std::map<int, std::string> m_lies;
   std::map<std::string, int> m_used;
+  std::set<std::string> m_fresh;
   std::vector<int> m_printed;  // what reached the pixel, in order
   std::set<int> m_pressed;
   bool m_resist = false;
 
   const Impression& thing(int i) const { return m_intended.plan.impressions[ix(i)]; }
 
+  /// What should be seen here and was never done.
+  Blame omitted() {
+    Blame out;
+    const auto done = [&](auto is) { return std::any_of(m_sheet.steps.begin(), m_sheet.steps.end(), is); };
+    for (size_t i = 0; i < m_intended.plan.impressions.size(); ++i) {
+      const auto b = static_cast<int>(i);
+      if (!m_planned.ink(b).at(m_x, m_y) || frontHere(b) >= 0) continue;
+      if (done([&](const Step& s) { return s.what == Do::Stamp && s.impression == b; })) continue;
+      out.kind = Blame::Kind::Omitted, out.back = b;
+      return out;
+    }
+    for (size_t w = 0; w < m_intended.plan.washes.size(); ++w) {
+      if (!covers(m_intended.washes.reached[w], m_tiles.grid().centre(m_x, m_y))) continue;
+      if (done([&](const Step& s) { return s.what == Do::Wash && s.wash == static_cast<int>(w); })) continue;
+      out.kind = Blame::Kind::Omitted, out.wash = static_cast<int>(w);
+      return out;
+    }
+    return out;
+  }
+
   void wear(const Step& s) {
     std::set<std::string> used;
     for (int i : s.needed)
       if (const auto it = m_lies.find(i); it != m_lies.end() && !it->second.empty()) used.insert(it->second);
-    for (const std::string& mask : used) ++m_used[mask];
+    for (const std::string& mask : used) m_used[mask] += static_cast<int>(m_fresh.erase(mask));
   }
 
   /// The cover over the pixel, or -1; a worn one does not count and is told through `worn`.

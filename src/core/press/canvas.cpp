@@ -74,15 +74,6 @@ float srgbOf(float linear) {
   return t[i] + part * (t[i + 1] - t[i]);
 }
 
-InkFilm::InkFilm(Colour colour, double opacity, double strength) {
-  const LinearRgb c = linearOf(colour);
-  for (size_t k = 0; k < 3; ++k) {
-    multiply[k] =
-        static_cast<float>((1 - opacity * strength) * std::pow(static_cast<double>(c[k]), strength));
-    add[k] = static_cast<float>(opacity * strength * static_cast<double>(c[k]));
-  }
-}
-
 Canvas::Canvas(const Grid& grid, Colour paper)
     : m_grid(grid), m_pixels(ix(grid.width) * ix(grid.height), linearOf(paper)) {}
 

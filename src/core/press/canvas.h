@@ -5,18 +5,11 @@
 #include <vector>
 
 #include "core/colour/colour.h"
-#include "core/press/raster.h"
+#include "core/raster/raster.h"
 
 namespace havlo {
 
 class WashFalloff;
-
-/// Ink of one pressing: out = (1 - o s) below c^s + o s c per linear-light channel.
-struct InkFilm {
-  LinearRgb multiply;  ///< (1 - o s) c^s
-  LinearRgb add;       ///< o s c
-  InkFilm(Colour colour, double opacity, double strength);
-};
 
 class Canvas {
  public:
@@ -40,6 +33,10 @@ class Canvas {
 
   size_t index(int x, int y) const { return ix(y) * ix(m_grid.width) + ix(x); }
 };
+
+/// 255 inside the rings, and outside them what a tool with so soft an edge leaves: a smooth step to 0 over
+/// `soft_mm`.
+Tile fieldTile(const Grid& grid, const Rings& rings, double soft_mm);
 
 /// sRGB channel 0..255, not rounded, of a linear-light value.
 float srgbOf(float linear);

@@ -1,6 +1,7 @@
 // Compares replay and intention. The OpenCV bridge of the press: connected patches of differing pixels.
 #include <algorithm>
 #include <cmath>
+#include <map>
 #include <opencv2/imgproc.hpp>
 
 #include "core/press/blame.h"
@@ -14,6 +15,7 @@ constexpr float kVisible = 2.0f;  // in 255ths of an sRGB channel
 constexpr double kForgiven_mm2 =
     kLeastOverlap_mm2;  // overlaps below this make no order, so they prove nothing
 constexpr double kForgivenPixels = 3;
+constexpr double kSpecksPerEdge_mm = 0.004;  // mm² a mm of border between two marks; settled in the plan format
 constexpr size_t kMostListed = 20;
 
 bool differs(const LinearRgb& a, const LinearRgb& b) {
@@ -66,6 +68,41 @@ std::vector<Difference> patches(const cv::Mat& map, bool explained, const RunShe
     out.push_back(std::move(d));
   }
   return out;
+}
+
+/// The pixels of all patches of more than so many.
+std::vector<cv::Point> largePatches(const cv::Mat& map, double morePixels) {
+  cv::Mat labels, stats, centroids;
+  const int n = cv::connectedComponentsWithStats(map, labels, stats, centroids, 8, CV_32S);
+  std::vector<char> large(ix(n), 0);
+  for (int i = 1; i < n; ++i) large[ix(i)] = stats.at<int>(i, cv::CC_STAT_AREA) > morePixels;
+  std::vector<cv::Point> out;
+  if (std::find(large.begin(), large.end(), 1) == large.end()) return out;
+  for (int y = 0; y < map.rows; ++y)
+    for (int x = 0; x < map.cols; ++x)
+      if (large[ix(labels.at<int>(y, x))]) out.emplace_back(x, y);
+  return out;
+}
+
+/// Length of the borders along which one mark ends on another, mm: counted by the border points in it.
+double sharedEdge_mm(const PressInput& in) {
+  double sum = 0;
+  const auto along = [&](int i, auto inside) {
+    const Placed& p = *in.meetings.placed[ix(i)];
+    const auto& border = p.outline->border;
+    for (size_t k = 0; k + 1 < border.size(); ++k)
+      if (const Point q = p.placing.toPanel(border[k]); p.panel.contains(q) && inside(q))
+        sum += std::min(1.0, distance(border[k], border[k + 1]));
+  };
+  for (const Meeting& m : in.meetings.list) {
+    const Placed& back = *in.meetings.placed[ix(m.back)];
+    along(m.front, [&](Point q) { return back.outline->covered.at(back.placing.toFrame(q)); });
+  }
+  for (size_t w = 0; w < in.washes.meets.size(); ++w)
+    for (size_t i = 0; i < in.washes.meets[w].size(); ++i)
+      if (in.washes.meets[w][i].touches)
+        along(static_cast<int>(i), [&](Point q) { return in.washes.seen[w].at(q); });
+  return sum;
 }
 
 }  // namespace
@@ -122,28 +159,47 @@ Result<Simulation> simulate(const PressInput& in, const RunSheet& sheet, double 
   PressTiles& plannedTiles = others ? *others : tiles;
   const Canvas intended = intendedCard(planned, plannedTiles);
   const Grid& grid = tiles.grid();
-  cv::Mat open(grid.height, grid.width, CV_8U, cv::Scalar(0)), explained = open.clone();
-  size_t differing = 0, unexplained = 0;
+  cv::Mat open(grid.height, grid.width, CV_8U, cv::Scalar(0)), explained = open.clone(), fine = open.clone();
+  std::map<uint32_t, size_t> pixels;
+  size_t differing = 0;
   for (int y = 0; y < grid.height; ++y)
     for (int x = 0; x < grid.width; ++x) {
       if (!differs(done.card.at(x, y), intended.at(x, y))) continue;
       ++differing;
-      const bool why = done.explained[ix(y) * ix(grid.width) + ix(x)];
-      if (!why) ++unexplained;
+      const uint32_t why = done.explained[ix(y) * ix(grid.width) + ix(x)];
       (why ? explained : open).at<uchar>(y, x) = 255;
+      if (why & 1) fine.at<uchar>(y, x) = 255;
     }
+  // A large patch of what is too fine is no trifle any more.
+  for (const cv::Point& p : largePatches(fine, kLargestFine_mm2 / grid.pixelArea_mm2()))
+    explained.at<uchar>(p) = 0, open.at<uchar>(p) = 255;
   Simulation out;
+  for (int y = 0; y < grid.height; ++y)
+    for (int x = 0; x < grid.width; ++x)
+      if (explained.at<uchar>(y, x)) ++pixels[done.explained[ix(y) * ix(grid.width) + ix(x)]];
+  for (const auto& [code, count] : pixels)
+    out.explained.push_back({static_cast<int>(code / 2) - 1, code & 1 ? Excuse::TooFine : Excuse::AlongEdge,
+                             static_cast<double>(count) * grid.pixelArea_mm2()});
+  std::stable_sort(out.explained.begin(), out.explained.end(),
+                   [](const Explained& a, const Explained& b) { return a.area_mm2 > b.area_mm2; });
   out.mismatch_mm2 = static_cast<double>(differing) * grid.pixelArea_mm2();
-  out.unexplained_mm2 = static_cast<double>(unexplained) * grid.pixelArea_mm2();
-  // Single pixels on an edge tell of the raster, not of the plan: coarse pictures forgive three of them.
-  out.proven = out.unexplained_mm2 <= std::max(kForgiven_mm2, kForgivenPixels * grid.pixelArea_mm2());
+  out.unexplained_mm2 = cv::countNonZero(open) * grid.pixelArea_mm2();
   const auto blame = [&](int x, int y) {
-    return blameAt(in, sheet, tiles, planned, plannedTiles, x, y,
-                   run.maskLife.value_or(in.plan.supplies.maskLife));
+    Blame b = blameAt(in, sheet, tiles, planned, plannedTiles, x, y,
+                      run.maskLife.value_or(in.plan.supplies.maskLife));
+    if (const uint32_t why = done.explained[ix(y) * ix(grid.width) + ix(x)]; why)
+      b = {Blame::Kind::TooFine, 0, -1, static_cast<int>(why / 2) - 1, -1, false};
+    return b;
   };
   out.worst = patches(open, false, sheet, tiles, in, blame);
   for (Difference& d : patches(explained, true, sheet, tiles, in, blame))
     if (out.worst.size() < kMostListed) out.worst.push_back(std::move(d));
+  if (!out.worst.empty() && !out.worst[0].explained) out.largestPatch_mm2 = out.worst[0].area_mm2;
+  // Single pixels on an edge tell of the raster, not of the plan: coarse pictures forgive three of them, and many
+  // edges a speck here and there.
+  const double speck = std::max(kForgiven_mm2, grid.pixelArea_mm2());
+  out.proven = out.unexplained_mm2 <= std::max(kForgiven_mm2, kForgivenPixels * grid.pixelArea_mm2()) ||
+               (out.largestPatch_mm2 <= speck && out.unexplained_mm2 <= kSpecksPerEdge_mm * sharedEdge_mm(in));
   out.card = std::move(done.card);
   return out;
 }

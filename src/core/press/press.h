@@ -11,17 +11,10 @@
 #include "core/depth/meetings.h"
 #include "core/mask/mask_needs.h"
 #include "core/press/canvas.h"
+#include "core/raster/art_source.h"
 #include "core/runsheet/run_sheet.h"
 
 namespace havlo {
-
-/// Draws stamps whose art is a drawing; the core itself knows silhouettes only.
-class ArtSource {
- public:
-  virtual ~ArtSource() = default;
-  /// Coverage of the stamp's art where its frame lies as `placing` says; nothing if the art cannot be drawn.
-  virtual std::optional<Tile> draw(const Stamp& stamp, const Placing& placing, const Grid& grid) const = 0;
-};
 
 /// What the press works from.
 struct PressInput {
@@ -39,6 +32,12 @@ struct PressInput {
 /// Width of the line that a mask's thickness leaves unprinted along its edge. Common practice, no source.
 inline constexpr double kEdgeLine_mm = 0.1;
 
+/// How far beside a paper's edge, besides its inset, a difference is put down to that edge. Settled in the plan
+/// format.
+inline constexpr double kHandOff_mm = 0.35;
+/// A part that is too fine to be cut may differ by this much in one place. Settled in the plan format.
+inline constexpr double kLargestFine_mm2 = 4;
+
 /// Tiles kept from one picture to the next: an impression that has not moved is not drawn again.
 class TileStore;
 
@@ -55,6 +54,8 @@ class PressTiles {
   const Tile& cover(int impression);
   /// The unprinted line along the cover's edge, outside it.
   const Tile& edgeLine(int impression);
+  /// The cover and what lies no farther from its edge than a hand may be off: its inset and kHandOff_mm.
+  const Tile& nearCover(int impression);
   const Grid& grid() const { return m_grid; }
 
  private:
@@ -88,10 +89,20 @@ struct PressRun {
 /// Share of the ink that comes through a mask for every use beyond its life. Common practice, no source.
 inline constexpr double kSeepEach = 0.25;
 
+/// Why a difference is no fault.
+enum class Excuse {
+  AlongEdge,  ///< beside the edge of a paper that lay there
+  TooFine     ///< a part of the thing that no mask can cover, or a hole none can leave open
+};
+
 struct Replay {
   Canvas card;
-  std::vector<uint8_t> explained;  ///< per pixel: mask inset, uncovered parts or edge lines may show here
+  /// Per pixel: 0, or codeOf() what may honestly differ here.
+  std::vector<uint32_t> explained;
 };
+constexpr uint32_t codeOf(int thing, Excuse why) {
+  return 2 * (static_cast<uint32_t>(thing) + 1) + (why == Excuse::TooFine ? 1 : 0);
+}
 
 /// The panel as the replay leaves it after each step: called with the step's index.
 using StepWatcher = std::function<void(size_t step, const Canvas& card)>;
@@ -111,7 +122,9 @@ struct Blame {
     OutOfTurn,  ///< `step` printed `back` on top of `front`, which belongs above it
     Seeped,     ///< ink of `step` came through the worn mask on `front`
     Displaced,  ///< `back` does not lie where it was planned
-    OtherInk    ///< `back` was printed in another ink than planned
+    OtherInk,   ///< `back` was printed in another ink than planned
+    Omitted,    ///< `back` was never stamped, or `wash` never blended
+    TooFine     ///< so much of `front` cannot be covered that it is no trifle any more
   };
   Kind kind = Kind::Unknown;
   int step = 0;  ///< number from 1; 0: none
@@ -128,9 +141,18 @@ struct Difference {
   Blame blame;
 };
 
+/// What of the differences is put down to one thing's paper, or to its being too fine for one.
+struct Explained {
+  int thing = 0;
+  Excuse why = Excuse::AlongEdge;
+  double area_mm2 = 0;
+};
+
 struct Simulation {
   double mismatch_mm2 = 0;
   double unexplained_mm2 = 0;
+  double largestPatch_mm2 = 0;       ///< of what is not explained
+  std::vector<Explained> explained;  ///< largest first
   bool proven = false;
   std::vector<Difference> worst;  ///< unexplained first, then by area
   Canvas card;

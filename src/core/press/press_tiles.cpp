@@ -1,4 +1,6 @@
 // Shapes of the plan on the press's grid, remembered by placed impression.
+#include <algorithm>
+#include <cmath>
 #include <unordered_map>
 
 #include "core/outline/shape_ops.h"
@@ -10,7 +12,7 @@ class TileStore {
  public:
   struct Entry {
     PlacedRef placed;  // kept alive, so that its address stays its own
-    std::optional<Tile> ink, silhouette, cover, edgeLine;
+    std::optional<Tile> ink, silhouette, cover, edgeLine, nearCover;
     const MaskShape* mask = nullptr;  // what cover and edgeLine were made from; null for tape
     bool used = true;
   };
@@ -53,6 +55,19 @@ PressTiles::~PressTiles() = default;
 
 namespace {
 
+/// Takes away the half pixels of ink that lie just beyond the silhouette: they tell of the raster, not of the
+/// rubber. A line that is really drawn beyond it stays.
+void trimFringe(Tile& art, const Tile& silhouette) {
+  constexpr uint8_t kHalf = 128;
+  for (int y = art.y; y < art.y + art.height; ++y)
+    for (int x = art.x; x < art.x + art.width; ++x) {
+      uint8_t& a = art.row(y)[x - art.x];
+      if (!a || a >= kHalf || silhouette.at(x, y)) continue;
+      if (silhouette.at(x - 1, y) || silhouette.at(x + 1, y) || silhouette.at(x, y - 1) || silhouette.at(x, y + 1))
+        a = 0;
+    }
+}
+
 Tile inkTile(const Placed& placed, const ArtSource* source, const Grid& grid) {
   const Stamp& stamp = *placed.outline->stamp;
   std::optional<Tile> art;
@@ -65,6 +80,7 @@ Tile inkTile(const Placed& placed, const ArtSource* source, const Grid& grid) {
   }
   if (!placed.outline->part.empty())
     keepOnly(*art, hardTile(grid, placed.placing.toPanel(placed.outline->part)));
+  trimFringe(*art, hardTile(grid, placed.silhouette));
   return std::move(*art);
 }
 
@@ -92,7 +108,7 @@ const Tile& PressTiles::cover(int i) {
   auto& entry = m_store->of(placed);
   if (!entry.cover || entry.mask != mask.get()) {
     entry.mask = mask.get();
-    entry.edgeLine.reset();
+    entry.edgeLine.reset(), entry.nearCover.reset();
     entry.cover = hardTile(m_grid, placed->placing.toPanel(mask->mask));
   }
   return *entry.cover;
@@ -114,6 +130,29 @@ const Tile& PressTiles::edgeLine(int i) {
     block(*entry.edgeLine, covered);
   }
   return *entry.edgeLine;
+}
+
+const Tile& PressTiles::nearCover(int i) {
+  const Tile covered = cover(i);
+  auto& entry = m_store->of(m_in.meetings.placed[ix(i)]);
+  if (m_in.needs.taped[ix(i)]) entry.nearCover.reset();
+  if (!entry.nearCover) {
+    const double by = kHandOff_mm + m_in.plan.supplies.maskInset_mm;
+    const int px = static_cast<int>(std::ceil(by * std::max(m_grid.pxPerMmX(), m_grid.pxPerMmY()))) + 1;
+    Tile wide;
+    wide.x = std::max(0, covered.x - px), wide.y = std::max(0, covered.y - px);
+    wide.width = std::min(m_grid.width, covered.x + covered.width + px) - wide.x;
+    wide.height = std::min(m_grid.height, covered.y + covered.height + px) - wide.y;
+    if (covered.empty() || wide.empty()) {
+      entry.nearCover = Tile{};
+    } else {
+      wide.cover.assign(ix(wide.width) * ix(wide.height), 0);
+      for (int y = covered.y; y < covered.y + covered.height; ++y)
+        std::copy(covered.row(y), covered.row(y) + covered.width, wide.row(y) + (covered.x - wide.x));
+      entry.nearCover = dilated(wide, m_grid, by);
+    }
+  }
+  return *entry.nearCover;
 }
 
 }  // namespace havlo

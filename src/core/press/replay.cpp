@@ -39,7 +39,7 @@ class Press {
         break;
       case Do::MaskOn:
         if (step.limit >= 0) m_limits.emplace_back(step.limit, step.side);
-        for (const Cover& c : step.covers) m_covered[c.impression] = c.mask;
+        for (const Cover& c : step.covers) m_covered[c.impression] = c.mask, m_fresh.insert(c.mask);
         break;
       case Do::MaskOff:
         if (step.limit >= 0) std::erase(m_limits, std::pair(step.limit, step.side));
@@ -73,7 +73,8 @@ class Press {
   int m_life;
   Replay m_out;
   std::map<int, std::string> m_covered;             // impression -> mask, empty for tape
-  std::map<std::string, int> m_used;                // mask -> uses so far
+  std::map<std::string, int> m_used;                // mask -> layings so far
+  std::set<std::string> m_fresh;                    // laid, and no ink has come to its edge yet
   std::vector<std::pair<int, LimitSide>> m_limits;  // edges and openings on the panel
   std::vector<char> m_pressed;
   Tile m_border, m_resist;  // whole panel: taped, embossed
@@ -92,7 +93,7 @@ class Press {
     // No wax where the rubber was left out: nothing was printed there.
     for (int a : m_in.needs.leaveOut[ix(i)]) block(t, m_tiles.silhouette(a));
     for (const auto& [a, mask] : m_covered) {
-      explain(t, a, false);
+      explain(t, a);
       block(t, m_tiles.cover(a));
     }
     for (int y = t.y; y < t.y + t.height; ++y)
@@ -122,11 +123,13 @@ class Press {
     if (m_run.manner.uneven) pressUnevenly(ink, b);
     m_out.card.apply(ink, filmOf(b));
     m_pressed[ix(b)] = 1;
-    for (int k : m_in.meetings.of[ix(b)]) {
-      const Meeting& m = m_in.meetings.list[ix(k)];
-      if (m.back == b && m.edge.any && impression(m.front).school == School::Mask)
-        explain(wanted, m.front, true);
-    }
+    explainAll(wanted, [&](int i) {
+      for (int k : m_in.meetings.of[ix(b)]) {
+        const Meeting& m = m_in.meetings.list[ix(k)];
+        if (m.back == b && m.front == i) return true;
+      }
+      return false;
+    });
   }
 
   void wash(const Step& step) {
@@ -140,11 +143,16 @@ class Press {
     const WashFalloff falloff(m_in.plan, wash);
     if (m_run.manner.bleeds) bleed(area, wash);
     m_out.card.applyWash(area, *m_in.plan.ink(wash.ink), wash.strength, falloff);
-    const auto& over = wash.lets;
-    for (size_t i = 0; i < m_in.plan.impressions.size(); ++i)
-      if (m_in.washes.meets[w][i].touches &&
-          std::find(over.begin(), over.end(), m_in.plan.impressions[i].id) == over.end())
-        explain(wanted, static_cast<int>(i), false);
+    explainAll(wanted, [&](int i) { return m_in.washes.meets[w][ix(i)].touches; });
+  }
+
+  /// @param keptClean  whether a thing that no mask can cover is to stay free of this ink
+  template <typename F>
+  void explainAll(const Tile& wanted, F keptClean) {
+    for (size_t i = 0; i < m_pressed.size(); ++i) {
+      const auto front = static_cast<int>(i);
+      if (m_covered.contains(front) || (m_in.needs.uncuttable[i] && keptClean(front))) explain(wanted, front);
+    }
   }
 
   /// Where the tool goes: over the area with a soft edge, up to the paper that lies there. No area was ever a
@@ -158,13 +166,13 @@ class Press {
     return out;
   }
 
-  /// One use of every mask that this step needs; two halves of one are used together.
+  /// A mask is worn by one laying when ink first comes to its edge; two halves of one are used together.
   void wearMasks(const Step& step) {
     std::set<std::string> used;
     for (int i : step.needed)
       if (const auto it = m_covered.find(i); it != m_covered.end() && !it->second.empty())
         used.insert(it->second);
-    for (const std::string& mask : used) ++m_used[mask];
+    for (const std::string& mask : used) m_used[mask] += static_cast<int>(m_fresh.erase(mask));
   }
 
   /// Ink stops at a good mask and partly comes through a worn one.
@@ -226,27 +234,31 @@ class Press {
     block(ink, m_resist);
   }
 
-  /// Notes where this inking may honestly differ from the intention because of the cover on `front`: only if
-  /// the cover lies, or if nothing of the thing is wide enough to be covered.
-  void explain(const Tile& ink, int front, bool pressed) {
+  /// Notes where this inking may honestly differ from the intention because of the paper on `front`: beside its
+  /// edge, and where the thing is too fine to be covered.
+  void explain(const Tile& ink, int front) {
     const bool covered = m_covered.contains(front);
     const bool bare = m_in.needs.uncuttable[ix(front)];
     if (!covered && !bare) return;
     const Tile& silhouette = m_tiles.silhouette(front);
-    const Tile& cover = m_tiles.cover(front);
-    const Tile* line = pressed && covered ? &m_tiles.edgeLine(front) : nullptr;
-    const auto mark = [&](const Tile& where) {
-      for (int y = std::max(where.y, ink.y); y < std::min(where.y + where.height, ink.y + ink.height); ++y)
-        for (int x = std::max(where.x, ink.x); x < std::min(where.x + where.width, ink.x + ink.width); ++x) {
-          if (!ink.row(y)[x - ink.x]) continue;
-          const bool covers = covered && cover.at(x, y);
-          if (covers != (silhouette.at(x, y) != 0) || (line && line->at(x, y)))
-            m_out.explained[ix(y) * ix(m_tiles.grid().width) + ix(x)] = 1;
-        }
+    const auto note = [&](int x, int y, Excuse why) {
+      m_out.explained[ix(y) * ix(m_tiles.grid().width) + ix(x)] = codeOf(front, why);
     };
-    mark(silhouette);
-    if (covered) mark(cover);
-    if (line) mark(*line);
+    const auto each = [&](const Tile& where, auto f) {
+      for (int y = std::max(where.y, ink.y); y < std::min(where.y + where.height, ink.y + ink.height); ++y)
+        for (int x = std::max(where.x, ink.x); x < std::min(where.x + where.width, ink.x + ink.width); ++x)
+          if (where.row(y)[x - where.x] && ink.row(y)[x - ink.x]) f(x, y);
+    };
+    if (!covered) return each(silhouette, [&](int x, int y) { note(x, y, Excuse::TooFine); });
+    const Tile& cover = m_tiles.cover(front);
+    const Tile& near = m_tiles.nearCover(front);
+    each(silhouette, [&](int x, int y) {
+      if (!cover.at(x, y) && !near.at(x, y)) note(x, y, Excuse::TooFine);
+    });
+    each(near, [&](int x, int y) {
+      if (!cover.at(x, y)) note(x, y, Excuse::AlongEdge);
+      if (cover.at(x, y) && !silhouette.at(x, y)) note(x, y, Excuse::TooFine);
+    });
   }
 
   /// What is raised darkens the card below it on the right, as far as it is raised: rooms are lit from the

@@ -183,11 +183,10 @@ class Risks {
           j.length_mm);
     }
     const Placed& back = placed(j.back);
-    // Where only the margin is reached there is no ink to join; half a millimetre is close enough to tell.
     return borderOf(
         front,
         [&](Point p) {
-          return back.outline->inkNear.near(back.placing.toFrame(p)) && covers(back.silhouette, p);
+          return back.outline->inked.at(back.placing.toFrame(p)) && covers(back.silhouette, p);
         },
         j.length_mm);
   }

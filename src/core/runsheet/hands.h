@@ -249,10 +249,10 @@ class Hands {
     return false;
   }
 
-  /// Brings the covers on the panel to what step k needs. `inTheWay(i)`: a cover on i would keep out wanted
-  /// ink.
-  template <typename F>
-  void arrange(size_t k, F inTheWay) {
+  /// Brings the covers on the panel to what step k, which is this act, needs.
+  void arrange(size_t k, int act) {
+    const std::vector<int>& mustGo = m_in.table.mustGo(act);
+    const auto inTheWay = [&](int i) { return std::binary_search(mustGo.begin(), mustGo.end(), i); };
     const std::vector<int>& need = m_in.needs.steps[k].covered;
     std::vector<int> off, on;
     for (int i : m_lying) {
@@ -333,8 +333,7 @@ class Hands {
 
   void stamp(size_t k, const NeedStep& need) {
     const int b = need.index;
-    const Box box = m_in.meetings.placed[ix(b)]->onPanel.box();
-    arrange(k, [&](int i) { return m_in.meetings.placed[ix(i)]->onPanel.box().meets(box, kInkMargin_mm); });
+    arrange(k, b);
     press(b, &need, false);
     if (impression(b).school == School::Resist) emboss(b);
     if (m_copies > 1) uncover(covered());  // the masks go on to the next card
@@ -349,7 +348,7 @@ class Hands {
 
   void wash(size_t k, const NeedStep& need) {
     const auto& touches = m_in.washes.meets[ix(need.index)];
-    arrange(k, [&](int i) { return touches[ix(i)].touches; });
+    arrange(k, actOfWash(m_in.plan, need.index));
     for (size_t i = 0; i < touches.size(); ++i)
       if (touches[i].touches && !popsUp(static_cast<int>(i))) dry(static_cast<int>(i), m_t.wash);
     layLimits(m_in.plan.washes[ix(need.index)]);

@@ -281,7 +281,7 @@ class ExactSearch {
   const OrderEffort& m_effort;
   const Progress& m_progress;
   std::vector<std::vector<double>> m_setups;  // [done][last]: setups still to come, at least
-  std::vector<Bits> m_before, m_sureFronts, m_nearBoxes;
+  std::vector<Bits> m_before, m_sureFronts, m_mustGo;
   std::vector<std::vector<std::pair<int, bool>>> m_fronts;  // (slot, always)
   Bits m_washed = 0;
   double m_fixed = 0, m_cuts = 0, m_copies = 1;
@@ -311,16 +311,14 @@ class ExactSearch {
   void prepare() {
     const size_t n = m_things.size();
     const WorkTimes& t = m_in.times;
-    m_before.assign(n, 0), m_nearBoxes.assign(n, 0), m_fronts.resize(n), m_sureFronts.assign(n, 0);
+    m_before.assign(n, 0), m_mustGo.assign(n, 0), m_fronts.resize(n), m_sureFronts.assign(n, 0);
     const MaskNeeds sure = m_in.table.sure();
     for (size_t k = 0; k < n; ++k) {
       const auto i = ix(m_things[k]);
       for (int j : m_rules.before[i])
         if (m_slot[ix(j)] >= 0) m_before[k] |= 1u << m_slot[ix(j)];
-      const Box box = m_in.meetings.placed[i]->onPanel.box();
-      for (size_t o = 0; o < n; ++o)
-        if (m_in.meetings.placed[ix(m_things[o])]->onPanel.box().meets(box, kInkMargin_mm))
-          m_nearBoxes[k] |= 1u << o;
+      for (int o : m_in.table.mustGo(m_things[k]))
+        if (m_slot[ix(o)] >= 0) m_mustGo[k] |= 1u << m_slot[ix(o)];
       for (const NeedTable::Front& f : m_in.table.frontsOf(static_cast<int>(i))) {
         const int slot = m_slot[ix(f.thing)];
         if (slot < 0 || sure.uncuttable[ix(f.thing)]) continue;
@@ -415,7 +413,7 @@ class ExactSearch {
     Bits need = 0;
     for (const auto& [slot, surely] : m_fronts[b])
       if (surely || s.done >> slot & 1) need |= 1u << slot;
-    out.lying &= ~m_nearBoxes[b] | need;
+    out.lying &= ~m_mustGo[b] | need;
     const Bits lay = need & ~out.lying;
     double ready = out.now;
     for (size_t i = 0; i < m_things.size(); ++i)

@@ -32,7 +32,25 @@ int shownNumber(const RunSheet& sheet, int step) {
   return static_cast<int>(std::lower_bound(shown.begin(), shown.end(), step - 1) - shown.begin()) + 1;
 }
 
+QString areaWords(double mm2) { return tr("%1 mm²").arg(mm2, 0, 'f', 1); }
+
 }  // namespace
+
+QString explainedWords(const Plan& plan, const Simulation& s, size_t most) {
+  QStringList said;
+  double rest = 0;
+  for (size_t k = 0; k < s.explained.size(); ++k) {
+    const Explained& e = s.explained[k];
+    if (k >= most || e.area_mm2 < 0.05) {
+      rest += e.area_mm2;
+      continue;
+    }
+    said << (e.why == Excuse::AlongEdge ? tr("%1 along what covers %2") : tr("%1 where %2 is too fine to cover"))
+                .arg(areaWords(e.area_mm2), nameOf(plan, e.thing));
+  }
+  if (rest >= 0.05) said << tr("%1 elsewhere at such edges").arg(areaWords(rest));
+  return said.join(QStringLiteral(", "));
+}
 
 QString blameWords(const Plan& plan, const Analysis& a, const Difference& d) {
   const Blame& b = d.blame;
@@ -64,6 +82,13 @@ QString blameWords(const Plan& plan, const Analysis& a, const Difference& d) {
       return tr("%1 printed %2 beside where it was planned.").arg(step, name(b.back));
     case Blame::Kind::OtherInk:
       return tr("%1 printed %2 in another ink than planned.").arg(step, name(b.back));
+    case Blame::Kind::Omitted:
+      return b.wash >= 0 ? tr("%1 was never blended.").arg(capital(washName(plan, b.wash)))
+                         : tr("%1 was never stamped.").arg(capital(name(b.back)));
+    case Blame::Kind::TooFine:
+      return tr("%1 of %2 cannot be covered, it is too fine to cut: choose the part to be cut all the same, or "
+                "another way for it.")
+          .arg(areaWords(d.area_mm2), name(b.front));
     case Blame::Kind::Unknown:
       break;
   }

@@ -10,6 +10,10 @@
 
 namespace havlo {
 
+/// What a proof forgives, by thing, the largest first: "3.1 mm² along what covers the hare, 1.4 mm² where the
+/// heron is too fine to cover". @param most  things named
+QString explainedWords(const Plan& plan, const Simulation& simulation, size_t most);
+
 /// "Step 9 printed poplar 2 across the hare, at its upper left: the hare was not covered."
 QString blameWords(const Plan& plan, const Analysis& analysis, const Difference& difference);
 

@@ -5,7 +5,6 @@
 
 #include "core/depth/stamp_outline.h"
 #include "core/outline/distance.h"
-#include "core/outline/near_index.h"
 #include "core/outline/shape_ops.h"
 #include "core/outline/shared_area.h"
 #include "support/plans.h"
@@ -163,20 +162,6 @@ class TstShapeOps : public QObject {
     // The cut edge of a part has no line: only the three outer sides are left of the lower half.
     const double part = areaOf(printedShape(s, rectangle({0, 0, 20, 5})));
     QVERIFY(std::abs(part - (20 * 5 - 19.2 * 4.6)) < 1e-9);
-  }
-
-  void nearnessAgreesWithTheNearestPoint() {
-    for (const auto& [a, b] : randomPairs(8)) {
-      const NearIndex index(a, 2.0);
-      const Box box = boxOf(a).grown(5);
-      for (int k = 0; k < 400; ++k) {
-        const Point p{box.left + box.width() * ((k * 37) % 400) / 400.0,
-                      box.bottom + box.height() * ((k * 91) % 400) / 400.0};
-        const double d = nearestPoint(a, p).distance_mm;
-        if (std::abs(d - 2) > 1e-6) QCOMPARE(index.near(p), d < 2);
-      }
-      Q_UNUSED(b)
-    }
   }
 };
 

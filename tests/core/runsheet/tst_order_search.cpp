@@ -64,7 +64,12 @@ bool mustPrecede(const Plan& p, const Analysis& a, int first, int then) {
       i.school == School::Overprint || std::find(w.lets.begin(), w.lets.end(), i.id) != w.lets.end();
   if (i.school == School::Resist) return first < n;  // so that it is wiped off the wax
   if (nearer && over) return first >= n && !commute;
-  if (nearer) return first < n && !a.needTable->noMask()[ix(thing)];
+  if (nearer) {
+    if (first >= n || a.needTable->noMask()[ix(thing)]) return false;
+    for (const NeedStep& s : a.needTable->washSteps())
+      if (s.index == wash) return std::find(s.covered.begin(), s.covered.end(), thing) != s.covered.end();
+    return false;
+  }
   return first < n && !commute;
 }
 

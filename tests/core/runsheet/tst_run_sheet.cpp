@@ -20,7 +20,7 @@ QString firstFault(const Plan& plan, const Analysis& a) {
   std::map<int, std::string> lies;
   std::map<int, double> dryAt;
   std::map<std::string, int> uses;
-  std::set<std::string> cut;
+  std::set<std::string> cut, fresh;
   std::set<int> pressed, embossed;
   for (const Step& s : a.sheet.steps) {
     now += s.wait;
@@ -39,6 +39,7 @@ QString firstFault(const Plan& plan, const Analysis& a) {
           if (wet(c.impression)) return "covered while wet";
           if (!pressed.contains(c.impression)) return "covered before it is there";
           if (!lies.emplace(c.impression, c.mask).second) return "covered twice";
+          fresh.insert(c.mask);
         }
         break;
       case Do::Tape:
@@ -60,7 +61,7 @@ QString firstFault(const Plan& plan, const Analysis& a) {
       case Do::Wash:
         for (int i : s.needed) {
           if (!lies.contains(i)) return "a needed cover does not lie";
-          if (lies[i] != "tape") ++uses[lies[i]];
+          if (fresh.erase(lies[i])) ++uses[lies[i]];  // a laying wears a mask once
         }
         if (s.what == Do::Wash) {
           for (size_t i = 0; i < plan.impressions.size(); ++i)

@@ -1,5 +1,4 @@
-// Pixels of the simulated panel. Row 0 is the top; a pixel stands for its centre. Pixels stay in press/ and
-// io.
+// Pixels of the panel or of a stamp's frame. Row 0 is the top; a pixel stands for its centre.
 #pragma once
 
 #include <cstdint>
@@ -53,10 +52,6 @@ Tile hardTile(const Grid& grid, const Rings& rings);
 /// Share of each pixel that the rings cover, from 4 lines a pixel with exact ends.
 Tile softTile(const Grid& grid, const Rings& rings);
 
-/// 255 inside the rings, and outside them what a tool with so soft an edge leaves: a smooth step to 0 over
-/// `soft_mm`.
-Tile fieldTile(const Grid& grid, const Rings& rings, double soft_mm);
-
 /// Sets to 0 the pixels of `tile` where `blocker` is not 0.
 void block(Tile& tile, const Tile& blocker);
 
@@ -65,6 +60,9 @@ void blockSoftly(Tile& tile, const Tile& blocker, const Grid& grid);
 
 /// The coverage spread evenly over a disc-like surrounding. @param by_mm  how far
 Tile spread(const Tile& tile, const Grid& grid, double by_mm);
+
+/// 255 wherever coverage of at least `least` lies no farther than `by_mm`; clipped to the tile.
+Tile dilated(const Tile& tile, const Grid& grid, double by_mm, uint8_t least = 1);
 
 /// Sets to 0 the pixels of `tile` where `part` is 0.
 void keepOnly(Tile& tile, const Tile& part);

@@ -1,5 +1,5 @@
 // Scan conversion of even-odd rings.
-#include "core/press/raster.h"
+#include "core/raster/raster.h"
 
 #include <algorithm>
 #include <array>
@@ -172,6 +172,35 @@ void keepOnly(Tile& tile, const Tile& part) {
   for (int y = tile.y; y < tile.y + tile.height; ++y)
     for (int x = tile.x; x < tile.x + tile.width; ++x)
       if (!part.at(x, y)) tile.row(y)[x - tile.x] = 0;
+}
+
+Tile dilated(const Tile& tile, const Grid& grid, double by_mm, uint8_t least) {
+  Tile out = tile;
+  std::fill(out.cover.begin(), out.cover.end(), uint8_t{0});
+  const double rx = by_mm * grid.pxPerMmX(), ry = by_mm * grid.pxPerMmY();
+  const int up = static_cast<int>(std::floor(ry + 1e-9));
+  std::vector<int> reach;  // by rows away
+  for (int dy = 0; dy <= up; ++dy)
+    reach.push_back(static_cast<int>(std::floor(rx * std::sqrt(1 - dy * dy / std::max(ry * ry, 1e-12)) + 1e-9)));
+  for (int y = tile.y; y < tile.y + tile.height; ++y) {
+    const uint8_t* row = tile.row(y);
+    for (int from = 0; from < tile.width;) {
+      if (row[from] < least) {
+        ++from;
+        continue;
+      }
+      int to = from;
+      while (to + 1 < tile.width && row[to + 1] >= least) ++to;
+      for (int dy = -up; dy <= up; ++dy) {
+        if (y + dy < tile.y || y + dy >= tile.y + tile.height) continue;
+        const int by = reach[ix(std::abs(dy))];
+        uint8_t* line = out.row(y + dy);
+        std::fill(line + std::max(0, from - by), line + std::min(tile.width, to + by + 1), uint8_t{255});
+      }
+      from = to + 1;
+    }
+  }
+  return out;
 }
 
 }  // namespace havlo
