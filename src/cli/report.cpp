@@ -279,6 +279,8 @@ Json stepReport(const Plan& plan, const Analysis& a, const Step& s, size_t numbe
   out["ink"] = nullptr;
   if (impression && (s.what == Do::Stamp || s.what == Do::Emboss)) out["ink"] = impression->ink;
   if (s.what == Do::Wash) out["ink"] = plan.washes[ix(s.wash)].ink;
+  if (s.what == Do::Print) out["ink"] = plan.inks[ix(s.ink)].id;
+  if (!s.things.empty()) out["things"] = ids(plan, s.things);
   const bool pressed = s.what == Do::Stamp;
   out["generation"] = pressed ? Json(impression->generation) : Json(nullptr);
   out["foot"] = out["corner"] = out["turn"] = nullptr;

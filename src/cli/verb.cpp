@@ -48,9 +48,7 @@ std::optional<Opened> open(const Call& call, int& exit) {
   return out;
 }
 
-void look(Opened& o) {
-  o.analysis = withLooks(o.plan, o.analysis, lookAt(o.plan, *o.analysis, &art()));
-}
+void look(Opened& o) { o.analysis = withLooks(o.plan, o.analysis, lookAt(o.plan, *o.analysis, &art())); }
 
 int print(const std::string& text) {
   const bool written =

@@ -67,10 +67,12 @@ void MakeView::paintEvent(QPaintEvent*) {
   switch (step.what) {
     case Do::Stamp:
     case Do::Attach:
-    case Do::Emboss:
     case Do::Dry:
     case Do::Cut:
       if (step.impression >= 0) drawOut(silhouette(step.impression));
+      break;
+    case Do::Emboss:
+      for (int i : step.things) drawOut(silhouette(i));
       break;
     case Do::MaskOn:
     case Do::MaskOff:

@@ -45,7 +45,8 @@ ActRules::ActRules(const Plan& plan, const Meetings& meetings, const WashMeeting
     if (!r.ahead) after[ix(r.first)].push_back(r.then), m_thingsBefore[ix(r.then)].push_back(r.first);
   const auto isCovered = [&](int w, int i) {
     for (const NeedStep& step : needs.washSteps())
-      if (step.index == w) return std::find(step.covered.begin(), step.covered.end(), i) != step.covered.end();
+      if (step.index == w)
+        return std::find(step.covered.begin(), step.covered.end(), i) != step.covered.end();
     return false;
   };
   std::vector<ActRule> wanted;

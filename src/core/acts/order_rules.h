@@ -16,9 +16,10 @@ struct OrderRule {
   bool ahead = false;  ///< in one knot, and masked: a mask laid ahead does it the other way round
 };
 /// Of each overlapping pair, by the front's school: masked and resisted fronts that the back's ink would fall
-/// on go first, overprinted ones last unless both inks let everything through; left-out, wiped and popped-up ones do not care. Without circles: of a knot only those rules are here
-/// that its own line keeps. @param noMask  by impression: nothing of it can be covered, so that nothing is
-/// won by stamping it first; empty: all can
+/// on go first, overprinted ones last unless both inks let everything through; left-out, wiped and popped-up
+/// ones do not care. Without circles: of a knot only those rules are here that its own line keeps. @param
+/// noMask  by impression: nothing of it can be covered, so that nothing is won by stamping it first; empty:
+/// all can
 std::vector<OrderRule> orderRules(const Plan& plan, const Meetings& meetings, const Knots& knots,
                                   const std::vector<char>& noMask = {});
 

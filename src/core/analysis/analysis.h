@@ -35,7 +35,8 @@ struct Looks;
 struct Analysis {
   std::vector<int> stampOf;      ///< impression -> stamp index of the plan
   std::vector<StampRef> stamps;  ///< of the plan it was made from
-  const ArtSource* drawnBy = nullptr;  ///< by which the stamps were drawn; null: silhouettes stand for the drawings
+  const ArtSource* drawnBy =
+      nullptr;  ///< by which the stamps were drawn; null: silhouettes stand for the drawings
   Supplies supplies;
   std::vector<MaskRef> masks;  ///< by stamp
   std::shared_ptr<const DepthOrder> depth;

@@ -9,6 +9,7 @@
 #include "core/arrange/table.h"
 #include "core/chain/chain.h"
 #include "core/chain/foretell.h"
+#include "core/edit/card_edits.h"
 #include "core/edit/edits.h"
 #include "core/focus/greeting.h"
 #include "core/plan/role_facts.h"
@@ -16,6 +17,7 @@
 namespace havlo {
 namespace {
 
+constexpr int kMostParts = 4;        // that are cut although they are fine
 constexpr int kStarts = 4;           // searches per variant
 constexpr double kLeastApart = 0.1;  // of the panel's width that two proposals must differ by, on the mean
 
@@ -114,11 +116,24 @@ double apart(const Proposal& p, const Proposal& q, const std::vector<int>& movab
   return sum / std::max(1.0, static_cast<double>(movable.size())) / p.plan.card.panel.width_mm;
 }
 
-Result<bool> prove(Proposal& p, const ArtSource* art, double dpi, const Progress& progress) {
-  const PressInput in = p.analysis->press(p.plan, art);
-  auto proof = simulate(in, p.analysis->sheet, dpi, {progress.stop, {}});
-  if (!proof) return proof.error();
-  return p.proven = proof.value().proven;
+/// Proves a proposal. What of a thing is too fine to be cut usually, but too much to go without, is cut all
+/// the same. @param mostParts  so many parts at most
+Result<bool> prove(Proposal& p, int mostParts, const ArtSource* art, double dpi, const Progress& progress) {
+  for (int k = 0;; ++k) {
+    const PressInput in = p.analysis->press(p.plan, art);
+    auto proof = simulate(in, p.analysis->sheet, dpi, {progress.stop, {}});
+    if (!proof) return proof.error();
+    p.proven = proof.value().proven;
+    if (p.proven || k == mostParts) return p.proven;
+    const Difference& worst = proof.value().worst.at(0);
+    if (worst.blame.kind != Blame::Kind::TooFine) return false;
+    const auto front = ix(worst.blame.front);
+    auto cut = withMaskPart(p.plan, p.plan.impressions[front].stamp,
+                            p.analysis->meetings.placed[front]->placing.toFrame(worst.at), true);
+    if (!cut || cut.value() == p.plan) return false;
+    p.plan = std::move(cut).value();
+    p.analysis = withLooks(p.plan, analyse(p.plan, p.analysis.get()), p.analysis->looks);
+  }
 }
 
 }  // namespace
@@ -158,7 +173,7 @@ Result<Arrangements> suggestArrangements(const Plan& given, const ArtSource* art
   const AnalysisRef start = analyse(plan, nullptr, art);
   Arrangements out;
   out.now = readInFull(given, given, std::vector<char>(given.impressions.size(), 1), art);
-  if (const auto proof = prove(out.now, art, wish.proof_dpi, progress); !proof) return proof.error();
+  if (const auto proof = prove(out.now, 0, art, wish.proof_dpi, progress); !proof) return proof.error();
   progress.at(0.05);
 
   // Where the hero is makes arrangements differ most: on either third, or near the middle.
@@ -189,7 +204,7 @@ Result<Arrangements> suggestArrangements(const Plan& given, const ArtSource* art
       const bool differs = std::all_of(
           read.begin(), read.end(), [&](const Proposal& o) { return apart(p, o, movable) >= kLeastApart; });
       if (!differs || (best && best->score >= p.score)) continue;
-      const auto proof = prove(p, art, wish.proof_dpi, progress);
+      const auto proof = prove(p, kMostParts, art, wish.proof_dpi, progress);
       if (!proof) return proof.error();
       if (proof.value()) best = std::move(p);
     }

@@ -108,15 +108,15 @@ AnalysisRef analyse(const Plan& plan, const Analysis* before, const ArtSource* a
   a->supplies = plan.supplies;
   a->masks = masksOf(plan, before);
   a->depth = std::make_shared<DepthOrder>(plan);
-  a->meetings = meet(placeAll(plan, a->stampOf, before, a->drawnBy), *a->depth, before ? &before->meetings : nullptr);
+  a->meetings =
+      meet(placeAll(plan, a->stampOf, before, a->drawnBy), *a->depth, before ? &before->meetings : nullptr);
   a->washes = meetWashes(plan, a->meetings.placed, before ? &before->washes : nullptr);
   a->visible = findVisible(plan, a->meetings, before ? &before->visible : nullptr);
   a->knots = findKnots(a->meetings, *a->depth);
   a->stack = Stack(plan, *a->depth, a->knots.frontToBack);
   a->needTable = std::make_shared<NeedTable>(plan, a->meetings, a->washes, a->visible, a->stack, a->masks,
                                              a->stampOf, a->knots.knotOf);
-  a->actRules =
-      std::make_shared<ActRules>(plan, a->meetings, a->washes, a->stack, a->knots, *a->needTable);
+  a->actRules = std::make_shared<ActRules>(plan, a->meetings, a->washes, a->stack, a->knots, *a->needTable);
   a->order = a->actRules->putRight(stampingOrder(plan, a->knots));
   if (!plan.making.order.empty()) {
     a->order = completed(plan, a->order);

@@ -8,7 +8,8 @@
 namespace havlo {
 
 /// @param before  the analysis of an earlier state of the plan, or null
-/// @param art  draws stamps, so that it is known where they print; null: as `before`. It outlives the analysis
+/// @param art  draws stamps, so that it is known where they print; null: as `before`. It outlives the
+/// analysis
 AnalysisRef analyse(const Plan& plan, const Analysis* before = nullptr, const ArtSource* art = nullptr);
 
 /// The same plan with what is seen first, and what the reading says of that. See focus/looks.h.

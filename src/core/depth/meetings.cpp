@@ -116,8 +116,8 @@ bool fallsOn(const Placed& front, std::span<const Placed* const> hiding, const B
   const int columns = static_cast<int>(std::ceil(box.width() / kStep_mm));
   int cells = 0;
   // Rows far apart first: where much ink falls, that is soon known.
-  for (int first : {0, 16, 8,  24, 4, 20, 12, 28, 2, 18, 10, 26, 6, 22, 14, 30,
-                    1, 17, 9,  25, 5, 21, 13, 29, 3, 19, 11, 27, 7, 23, 15, 31})
+  for (int first : {0, 16, 8, 24, 4, 20, 12, 28, 2, 18, 10, 26, 6, 22, 14, 30,
+                    1, 17, 9, 25, 5, 21, 13, 29, 3, 19, 11, 27, 7, 23, 15, 31})
     for (int row = first; row < rows; row += 32) {
       const double y = box.bottom + (row + 0.5) * kStep_mm;
       for (int column = 0; column < columns; ++column) {

@@ -39,8 +39,10 @@ std::vector<Point> borderPoints(const Rings& rings) {
 CellMap inkedCells(const Stamp& stamp, const Rings& ink, const Rings& part, const ArtSource* art) {
   if (stamp.art.empty() || !art) return CellMap::spread(ink, kHandSpread_mm);
   Point origin;
-  const Grid grid = cellGrid({0, 0, stamp.width_mm, stamp.height_mm}, kHandSpread_mm + CellMap::kCell_mm, origin);
-  const std::optional<Tile> drawn = art->draw(stamp, Placing({0, 0}, {-origin.x, -origin.y}, Degrees{0}), grid);
+  const Grid grid =
+      cellGrid({0, 0, stamp.width_mm, stamp.height_mm}, kHandSpread_mm + CellMap::kCell_mm, origin);
+  const std::optional<Tile> drawn =
+      art->draw(stamp, Placing({0, 0}, {-origin.x, -origin.y}, Degrees{0}), grid);
   if (!drawn) return CellMap::spread(ink, kHandSpread_mm);
   Tile whole = tileFor(grid, {0, 0, grid.panelWidth_mm, grid.panelHeight_mm});
   for (int y = drawn->y; y < drawn->y + drawn->height; ++y)

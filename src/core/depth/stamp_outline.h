@@ -22,9 +22,9 @@ struct StampOutline {
   StampRef stamp;
   Rings part;                 ///< as in the impression; empty for the whole stamp
   Rings silhouette;           ///< what it covers: silhouette and part, stamp frame
-  Rings ink;        ///< what prints, stamp frame; for stamps with art the silhouette stands for it
-  CellMap inked;    ///< where ink may come, stamp frame: the drawing, spread by kHandSpread_mm
-  CellMap covered;  ///< the silhouette
+  Rings ink;                  ///< what prints, stamp frame; for stamps with art the silhouette stands for it
+  CellMap inked;              ///< where ink may come, stamp frame: the drawing, spread by kHandSpread_mm
+  CellMap covered;            ///< the silhouette
   double area_mm2 = 0;        ///< of the silhouette
   std::vector<Point> border;  ///< points along the silhouette's border, close enough for measuring to 0.01 mm
 };

@@ -106,7 +106,7 @@ std::vector<Bench::Drying> Bench::drying(double now_s) const {
     const double done = made(k).done_s;
     if (s.what == Do::Stamp)
       prints[s.impression] = done + plan().ink(plan().impressions[ix(s.impression)].ink)->dryOnCard_s;
-    if (s.what == Do::Emboss) prints.erase(s.impression);
+    for (int i : s.things) prints.erase(i);
     if (s.what == Do::Wash) washes[s.wash] = done + plan().ink(plan().washes[ix(s.wash)].ink)->dryOnCard_s;
   }
   std::vector<Drying> out;
@@ -134,8 +134,9 @@ double Bench::mustWait(double now_s) const {
                                              [&](const Cover& c) { return c.impression == d.impression; });
         break;
       case Do::Emboss:
-        matters = d.impression == s.impression &&
-                  plan().ink(plan().impressions[ix(s.impression)].ink)->kind != InkKind::Embossing;
+        matters = d.impression < 0 ||
+                  std::find(s.things.begin(), s.things.end(), d.impression) == s.things.end() ||
+                  plan().ink(plan().impressions[ix(d.impression)].ink)->kind != InkKind::Embossing;
         break;
       case Do::Wash:
         matters = d.impression >= 0 && m_analysis->washes.meets[ix(s.wash)][ix(d.impression)].touches;

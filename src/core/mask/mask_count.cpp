@@ -127,9 +127,9 @@ struct Demand {
   std::vector<std::vector<char>> stays;  ///< for each thing, as in NeedStep
 };
 
-/// One card: masks stay where they lie as long as they may, and only laying one wears it. A mask that rests on
-/// something that does not need it now may be taken from there; the one that is wanted again last goes first
-/// (Belady 1966, from memory).
+/// One card: masks stay where they lie as long as they may, and only laying one wears it. A mask that rests
+/// on something that does not need it now may be taken from there; the one that is wanted again last goes
+/// first (Belady 1966, from memory).
 class Layings {
  public:
   /// @param units  as united(); `stays` for each of them
@@ -290,7 +290,8 @@ void tell(const Demand& demand, const std::vector<std::vector<Laid>>& worked, si
   }
 }
 
-StampMasks countForOne(const Demand& demand, const std::vector<int>& atHand, const MaskNeeds& needs, int life) {
+StampMasks countForOne(const Demand& demand, const std::vector<int>& atHand, const MaskNeeds& needs,
+                       int life) {
   StampMasks out;
   out.rota.resize(needs.steps.size());
   Demand units = demand;
@@ -299,7 +300,8 @@ StampMasks countForOne(const Demand& demand, const std::vector<int>& atHand, con
     auto halves = mostPairs(together(demand, needs.sharable));
     Demand shared = united(demand, halves);
     Enough fewer = enoughFor(shared, atHand, life);
-    if (fewer.cut < enough.cut) enough = std::move(fewer), units = std::move(shared), out.halves = std::move(halves);
+    if (fewer.cut < enough.cut)
+      enough = std::move(fewer), units = std::move(shared), out.halves = std::move(halves);
   }
   out.cut = enough.cut, out.kept = enough.kept, out.uses = enough.layings;
   for (const auto& step : units.things) out.atOnce = std::max(out.atOnce, static_cast<int>(step.size()));
@@ -308,8 +310,8 @@ StampMasks countForOne(const Demand& demand, const std::vector<int>& atHand, con
 }
 
 /// Of several cards, where masks go on to the next one at every step.
-StampMasks countForMany(const Demand& demand, const std::vector<int>& atHand, const MaskNeeds& needs, int life,
-                        int copies) {
+StampMasks countForMany(const Demand& demand, const std::vector<int>& atHand, const MaskNeeds& needs,
+                        int life, int copies) {
   StampMasks out;
   out.rota.resize(needs.steps.size());
   std::vector<std::vector<int>> units = demand.things;

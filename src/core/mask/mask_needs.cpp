@@ -20,8 +20,9 @@ double changeBy(const Plan& plan, const Wash& wash, double share) {
   const LinearRgb paper = linearOf(plan.card.paper.colour);
   double most = 0;
   for (size_t c = 0; c < 3; ++c)
-    most = std::max(most, 255 * std::fabs(channelOf(static_cast<double>(paper[c] * film.multiply[c] + film.add[c])) -
-                                          channelOf(static_cast<double>(paper[c]))));
+    most = std::max(
+        most, 255 * std::fabs(channelOf(static_cast<double>(paper[c] * film.multiply[c] + film.add[c])) -
+                              channelOf(static_cast<double>(paper[c]))));
   return most;
 }
 
@@ -38,7 +39,8 @@ CellMap seenOf(const Plan& plan, const Wash& wash, const Rings& reached) {
   Tile tile = tileFor(grid, {0, 0, grid.panelWidth_mm, grid.panelHeight_mm});
   // The least share that is seen, by halving: more ink is never less change.
   double least = 0, most = 1;
-  for (int k = 0; k < 20; ++k) (changeBy(plan, wash, (least + most) / 2) > kUnseen ? most : least) = (least + most) / 2;
+  for (int k = 0; k < 20; ++k)
+    (changeBy(plan, wash, (least + most) / 2) > kUnseen ? most : least) = (least + most) / 2;
   if (changeBy(plan, wash, 1) <= kUnseen) return {};
   for (int y = part.y; y < part.y + part.height; ++y) {
     uint8_t row = 0;
@@ -106,8 +108,7 @@ WashMeetings meetWashes(const Plan& plan, const std::vector<PlacedRef>& placed, 
     std::vector<WashMeeting> row;
     for (const PlacedRef& p : placed) {
       const auto it = known.find(p.get());
-      row.push_back(it != known.end() ? before->meets[w][it->second]
-                                      : washMeeting(out.seen[w], edges, *p));
+      row.push_back(it != known.end() ? before->meets[w][it->second] : washMeeting(out.seen[w], edges, *p));
     }
     out.meets.push_back(std::move(row));
   }
@@ -158,20 +159,29 @@ std::vector<std::pair<int, int>> findSharable(const Meetings& meetings, const st
 }  // namespace
 
 NeedTable::NeedTable(const Plan& plan, const Meetings& meetings, const WashMeetings& washes,
-                     const std::vector<Visible>& visible, const Stack& stack, const std::vector<MaskRef>& masks,
-                     const std::vector<int>& stampOf, const std::vector<int>& knotOf)
+                     const std::vector<Visible>& visible, const Stack& stack,
+                     const std::vector<MaskRef>& masks, const std::vector<int>& stampOf,
+                     const std::vector<int>& knotOf)
     : m_fronts(plan.impressions.size()),
       m_mustGo(plan.impressions.size() + plan.washes.size()),
+      m_damp(plan.impressions.size(), 0),
       m_sureEdges(plan.impressions.size()),
       m_noMask(plan.impressions.size(), 0),
       m_fineFront(plan.impressions.size(), 0),
       m_leaveOut(plan.impressions.size()) {
   const size_t n = plan.impressions.size();
-  for (size_t i = 0; i < n; ++i) m_mustGo[i].push_back(static_cast<int>(i));
+  for (size_t i = 0; i < n; ++i) {
+    m_mustGo[i].push_back(static_cast<int>(i));
+    const Ink& ink = *plan.ink(plan.impressions[i].ink);
+    if (!onPanel(plan.impressions[i])) m_damp[i] = -1;
+    if (!isEmbossed(plan, static_cast<int>(i)) || !onPanel(plan.impressions[i])) continue;
+    // Clear powder is held by an embossing pen over a dry print: that can wait.
+    m_damp[i] = ink.kind == InkKind::Embossing ? std::max(0.01, ink.dryOnCard_s / 60) : 1e300;
+  }
   for (const Meeting& m : meetings.list) {
     const auto f = ix(m.front), b = ix(m.back);
     m_mustGo[f].push_back(m.back);
-    if (plan.impressions[f].school == School::Mask) m_mustGo[b].push_back(m.front);
+    if (plan.impressions[f].school == School::Mask || m.edge.any) m_mustGo[b].push_back(m.front);
     if (!onPanel(plan.impressions[b])) continue;
     const School how = plan.impressions[f].school;
     if ((how == School::LeaveOut || how == School::WipeOff) && m.overlaps()) m_leaveOut[b].push_back(m.front);
@@ -188,7 +198,8 @@ NeedTable::NeedTable(const Plan& plan, const Meetings& meetings, const WashMeeti
   }
   for (auto& list : m_leaveOut) std::sort(list.begin(), list.end());
   for (int w : washOrder(plan)) {
-    NeedStep step{true, w, {}, {}};
+    NeedStep step;
+    step.wash = true, step.index = w;
     const auto& over = plan.washes[ix(w)].lets;
     for (size_t i = 0; i < n; ++i) {
       if (washes.meets[ix(w)][i].touches) m_mustGo[n + ix(w)].push_back(static_cast<int>(i));
@@ -197,7 +208,9 @@ NeedTable::NeedTable(const Plan& plan, const Meetings& meetings, const WashMeeti
       const WashMeeting& m = washes.meets[ix(w)][i];
       const bool wipesClean = thing.school == School::Resist;  // embossed: the ink comes off again
       if (!onPanel(thing) || wipesClean || thing.school == School::Overprint || !m.edge.any) continue;
-      const auto takesColour = [&](const std::string& id) { return std::find(over.begin(), over.end(), id) != over.end(); };
+      const auto takesColour = [&](const std::string& id) {
+        return std::find(over.begin(), over.end(), id) != over.end();
+      };
       if (takesColour(thing.id)) continue;
       std::vector<const Placed*> hiding;
       for (int f : visible[i].behind)
@@ -222,7 +235,8 @@ MaskNeeds NeedTable::of(const std::vector<int>& acts) const {
   std::vector<int> place(m_fronts.size(), 0);
   for (size_t k = 0; k < acts.size(); ++k)
     if (ix(acts[k]) < place.size()) place[ix(acts[k])] = static_cast<int>(k);
-  return make(acts, true, [&](int b, const Front& f) { return f.ahead || place[ix(f.thing)] < place[ix(b)]; });
+  return make(acts, true,
+              [&](int b, const Front& f) { return f.ahead || place[ix(f.thing)] < place[ix(b)]; });
 }
 
 MaskNeeds NeedTable::sure() const {
@@ -254,7 +268,8 @@ MaskNeeds NeedTable::make(const std::vector<int>& acts, bool inOrder, Wanted wan
       blend(b - static_cast<int>(n));
       continue;
     }
-    NeedStep step{false, b, {}, {}};
+    NeedStep step;
+    step.index = b;
     for (const Front& f : m_fronts[ix(b)]) {
       if (!wanted(b, f)) continue;
       step.covered.push_back(f.thing);
@@ -285,15 +300,47 @@ MaskNeeds NeedTable::make(const std::vector<int>& acts, bool inOrder, Wanted wan
     if (bare) std::erase_if(step.covered, [&](int i) { return out.uncuttable[ix(i)] != 0; });
     std::sort(step.covered.begin(), step.covered.end());
   }
+  letPaperStay(out, inOrder);
+  return out;
+}
+
+/// What waits for powder is embossed together: before ink would come on it, before paper is laid, and while
+/// its ink still holds the powder. Then all paper is off the card.
+void NeedTable::letPaperStay(MaskNeeds& needs, bool inOrder) const {
+  constexpr double kEach_min = 2;  // a stamping with what goes with it
+  const size_t n = m_fronts.size();
   std::vector<char> lay(n, 0);
-  for (NeedStep& step : out.steps) {
+  std::vector<int> toEmboss;
+  double left = 1e300;
+  for (NeedStep& step : needs.steps) {
+    if (!step.wash && m_damp[ix(step.index)] < 0) continue;  // stamped by itself, after all else
+    const auto& mustGo = m_mustGo[step.wash ? n + ix(step.index) : ix(step.index)];
+    const bool damp = left < 1e300;
+    step.embossFirst = inOrder && !toEmboss.empty() &&
+                       (!step.covered.empty() || left < kEach_min || (step.wash && damp) ||
+                        std::any_of(toEmboss.begin(), toEmboss.end(), [&](int i) {
+                          return std::binary_search(mustGo.begin(), mustGo.end(), i);
+                        }));
+    if (step.embossFirst) {
+      std::fill(lay.begin(), lay.end(), char{0});
+      toEmboss.clear(), left = 1e300;
+    }
     step.stays.reserve(step.covered.size());
     for (int i : step.covered) step.stays.push_back(lay[ix(i)]);
     if (inOrder)
-      for (int i : m_mustGo[step.wash ? n + ix(step.index) : ix(step.index)]) lay[ix(i)] = 0;
+      for (int i : mustGo) lay[ix(i)] = 0;
     for (int i : step.covered) lay[ix(i)] = 1;
+    left -= damp && !step.embossFirst ? kEach_min : 0;
+    if (!step.wash && m_damp[ix(step.index)] > 0) {
+      toEmboss.push_back(step.index);
+      left = std::min(left, m_damp[ix(step.index)]);
+    }
   }
-  return out;
+}
+
+bool isEmbossed(const Plan& plan, int impression) {
+  const Impression& i = plan.impressions[ix(impression)];
+  return i.school == School::Resist || plan.ink(i.ink)->kind == InkKind::Embossing;
 }
 
 }  // namespace havlo

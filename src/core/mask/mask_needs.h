@@ -17,8 +17,12 @@ struct NeedStep {
   bool wash = false;
   int index = 0;             ///< of the impression or the wash
   std::vector<int> covered;  ///< impressions, by rising index
+  bool embossFirst = false;  ///< what waits for powder is embossed before this, with no paper on the card
   std::vector<char> stays;   ///< for each: paper laid for its need before may have stayed since
 };
+
+/// Is powder melted on it: to keep what is behind it off, or because its ink is made for that?
+bool isEmbossed(const Plan& plan, int impression);
 
 /// How a wash meets one impression.
 struct WashMeeting {
@@ -77,8 +81,8 @@ class NeedTable {
   const std::vector<Front>& frontsOf(int impression) const { return m_fronts[ix(impression)]; }
   /// By impression: nothing of its stamp can be cut.
   const std::vector<char>& noMask() const { return m_noMask; }
-  /// Impressions, rising, from which paper must be gone at an act (an impression, or their number and a wash),
-  /// unless it is needed there: it would keep out wanted ink.
+  /// Impressions, rising, from which paper must be gone at an act (an impression, or their number and a
+  /// wash), unless it is needed there: it would keep out wanted ink.
   const std::vector<int>& mustGo(int act) const { return m_mustGo[ix(act)]; }
   /// Washes, lightest first, with what each must not colour.
   const std::vector<NeedStep>& washSteps() const { return m_washSteps; }
@@ -89,6 +93,9 @@ class NeedTable {
 
   std::vector<std::vector<Front>> m_fronts;  // by back
   std::vector<std::vector<int>> m_mustGo;    // by act
+  std::vector<double> m_damp;  // impression -> minutes in which powder sticks; 0: none goes on; -1: a pop-up
+
+  void letPaperStay(MaskNeeds& needs, bool inOrder) const;
   std::vector<NeedStep> m_washSteps;
   std::vector<NeededEdge> m_sureEdges;  // impression -> of all needs that no order saves
   std::vector<char> m_noMask;           // impression -> nothing of its stamp can be cut
@@ -104,9 +111,10 @@ struct Laid {
   bool fresh = true;  ///< laid for this step, which wears it; else it lies there from before
 };
 
-/// The masks of one stamp: those needed at once, and no more than wear asks for. Of several cards, where every
-/// step is a laying, `cut` is max(atOnce, uses / life rounded up), by McNaughton's wrap-around rule (1959); with
-/// masks at hand, the fewest new ones with which the rota works (Gale 1957, Ryser 1957). Sources from memory.
+/// The masks of one stamp: those needed at once, and no more than wear asks for. Of several cards, where
+/// every step is a laying, `cut` is max(atOnce, uses / life rounded up), by McNaughton's wrap-around rule
+/// (1959); with masks at hand, the fewest new ones with which the rota works (Gale 1957, Ryser 1957). Sources
+/// from memory.
 struct StampMasks {
   int cut = 0;                              ///< new ones
   int kept = 0;                             ///< masks at hand that are used; they have the first numbers

@@ -48,7 +48,7 @@ RunSheet sheetOf(const Plan& plan, const Analysis& a, const std::vector<DrillSte
     out.steps.push_back(s);
     if (!d.wash && plan.impressions[ix(d.index)].school == School::Resist) {
       s = {};
-      s.what = Do::Emboss, s.impression = d.index;
+      s.what = Do::Emboss, s.impression = d.index, s.things = {d.index};
       out.steps.push_back(s);
     }
   }

@@ -46,7 +46,7 @@ class Witness {
           if (const Blame b = blending(s, number); b.kind != Blame::Kind::Unknown) return b;
           break;
         case Do::Emboss:
-          m_resist = m_resist || waxed(s.impression);
+          for (int i : s.things) m_resist = m_resist || (thing(i).school == School::Resist && waxed(i));
           break;
         default:
           break;
@@ -65,8 +65,8 @@ class Witness {
   std::map<int, std::string> m_lies;
   std::map<std::string, int> m_used;
   std::set<std::string> m_fresh;
-  std::vector<int> m_printed;  // what reached the pixel, in order
-  std::set<int> m_pressed;
+  std::vector<int> m_printed;        // what reached the pixel, in order
+  std::set<int> m_pressed, m_holds;  // stamped; stamped so that powder holds here
   bool m_resist = false;
 
   const Impression& thing(int i) const { return m_intended.plan.impressions[ix(i)]; }
@@ -113,7 +113,7 @@ class Witness {
   }
 
   bool waxed(int i) {
-    if (!m_tiles.silhouette(i).at(m_x, m_y)) return false;
+    if (!m_tiles.silhouette(i).at(m_x, m_y) || !m_holds.contains(i)) return false;
     for (int f : m_in.needs.leaveOut[ix(i)])
       if (m_tiles.silhouette(f).at(m_x, m_y)) return false;
     return true;
@@ -135,6 +135,11 @@ class Witness {
     const int b = s.impression;
     wear(s);
     m_pressed.insert(b);
+    int worn = -1;
+    const bool left = std::any_of(s.leaveOut.begin(), s.leaveOut.end(),
+                                  [&](int f) { return m_tiles.silhouette(f).at(m_x, m_y) > 0; });
+    const int cover = coverHere(worn);
+    if (cover < 0 && !left) m_holds.insert(b);
     const bool inkHere = m_tiles.ink(b).at(m_x, m_y) > 0;
     const bool plannedHere = m_planned.ink(b).at(m_x, m_y) > 0;
     if (!inkHere && !plannedHere) return {};
@@ -144,10 +149,6 @@ class Witness {
       out.kind = Blame::Kind::Displaced;
       return out;
     }
-    int worn = -1;
-    const bool left = std::any_of(s.leaveOut.begin(), s.leaveOut.end(),
-                                  [&](int f) { return m_tiles.silhouette(f).at(m_x, m_y) > 0; });
-    const int cover = coverHere(worn);
     const bool reached = !left && cover < 0 && !m_resist;
     const int front = frontHere(b);
     if (reached && front >= 0) {

@@ -15,7 +15,8 @@ constexpr float kVisible = 2.0f;  // in 255ths of an sRGB channel
 constexpr double kForgiven_mm2 =
     kLeastOverlap_mm2;  // overlaps below this make no order, so they prove nothing
 constexpr double kForgivenPixels = 3;
-constexpr double kSpecksPerEdge_mm = 0.004;  // mm² a mm of border between two marks; settled in the plan format
+constexpr double kSpecksPerEdge_mm =
+    0.004;  // mm² a mm of border between two marks; settled in the plan format
 constexpr size_t kMostListed = 20;
 
 bool differs(const LinearRgb& a, const LinearRgb& b) {
@@ -195,11 +196,12 @@ Result<Simulation> simulate(const PressInput& in, const RunSheet& sheet, double 
   for (Difference& d : patches(explained, true, sheet, tiles, in, blame))
     if (out.worst.size() < kMostListed) out.worst.push_back(std::move(d));
   if (!out.worst.empty() && !out.worst[0].explained) out.largestPatch_mm2 = out.worst[0].area_mm2;
-  // Single pixels on an edge tell of the raster, not of the plan: coarse pictures forgive three of them, and many
-  // edges a speck here and there.
+  // Single pixels on an edge tell of the raster, not of the plan: coarse pictures forgive three of them, and
+  // many edges a speck here and there.
   const double speck = std::max(kForgiven_mm2, grid.pixelArea_mm2());
-  out.proven = out.unexplained_mm2 <= std::max(kForgiven_mm2, kForgivenPixels * grid.pixelArea_mm2()) ||
-               (out.largestPatch_mm2 <= speck && out.unexplained_mm2 <= kSpecksPerEdge_mm * sharedEdge_mm(in));
+  out.proven =
+      out.unexplained_mm2 <= std::max(kForgiven_mm2, kForgivenPixels * grid.pixelArea_mm2()) ||
+      (out.largestPatch_mm2 <= speck && out.unexplained_mm2 <= kSpecksPerEdge_mm * sharedEdge_mm(in));
   out.card = std::move(done.card);
   return out;
 }

@@ -32,8 +32,8 @@ struct PressInput {
 /// Width of the line that a mask's thickness leaves unprinted along its edge. Common practice, no source.
 inline constexpr double kEdgeLine_mm = 0.1;
 
-/// How far beside a paper's edge, besides its inset, a difference is put down to that edge. Settled in the plan
-/// format.
+/// How far beside a paper's edge, besides its inset, a difference is put down to that edge. Settled in the
+/// plan format.
 inline constexpr double kHandOff_mm = 0.35;
 /// A part that is too fine to be cut may differ by this much in one place. Settled in the plan format.
 inline constexpr double kLargestFine_mm2 = 4;

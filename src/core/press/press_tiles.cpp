@@ -63,7 +63,8 @@ void trimFringe(Tile& art, const Tile& silhouette) {
     for (int x = art.x; x < art.x + art.width; ++x) {
       uint8_t& a = art.row(y)[x - art.x];
       if (!a || a >= kHalf || silhouette.at(x, y)) continue;
-      if (silhouette.at(x - 1, y) || silhouette.at(x + 1, y) || silhouette.at(x, y - 1) || silhouette.at(x, y + 1))
+      if (silhouette.at(x - 1, y) || silhouette.at(x + 1, y) || silhouette.at(x, y - 1) ||
+          silhouette.at(x, y + 1))
         a = 0;
     }
 }

@@ -50,7 +50,8 @@ class Press {
         if (!step.piece) stamp(step);
         break;
       case Do::Emboss:
-        melt(step.impression);
+        for (int i : step.things)
+          if (impression(i).school == School::Resist) melt(i);
         break;
       case Do::Wash:
         wash(step);
@@ -76,6 +77,7 @@ class Press {
   std::map<std::string, int> m_used;                // mask -> layings so far
   std::set<std::string> m_fresh;                    // laid, and no ink has come to its edge yet
   std::vector<std::pair<int, LimitSide>> m_limits;  // edges and openings on the panel
+  std::map<int, Tile> m_powders;                    // what was stamped to be embossed
   std::vector<char> m_pressed;
   Tile m_border, m_resist;  // whole panel: taped, embossed
 
@@ -88,17 +90,23 @@ class Press {
     block(m_border, hardTile(m_tiles.grid(), rectangle(inside)));
   }
 
+  /// Powder sticks where the thing was printed, and the whole of it is made clean by what is melted.
   void melt(int i) {
+    const Tile& t = m_powders[i];
+    for (int y = t.y; y < t.y + t.height; ++y)
+      for (int x = t.x; x < t.x + t.width; ++x)
+        if (t.row(y)[x - t.x]) m_resist.row(y)[x - m_resist.x] = 255;
+  }
+
+  /// Where powder will hold on what is stamped now: not where the rubber was left out or paper lay.
+  void willHold(int i) {
     Tile t = m_tiles.silhouette(i);
-    // No wax where the rubber was left out: nothing was printed there.
     for (int a : m_in.needs.leaveOut[ix(i)]) block(t, m_tiles.silhouette(a));
     for (const auto& [a, mask] : m_covered) {
       explain(t, a);
       block(t, m_tiles.cover(a));
     }
-    for (int y = t.y; y < t.y + t.height; ++y)
-      for (int x = t.x; x < t.x + t.width; ++x)
-        if (t.row(y)[x - t.x]) m_resist.row(y)[x - m_resist.x] = 255;
+    m_powders[i] = std::move(t);
   }
 
   InkFilm filmOf(int i) const {
@@ -109,6 +117,7 @@ class Press {
   void stamp(const Step& step) {
     const int b = step.impression;
     wearMasks(step);
+    if (impression(b).school == School::Resist) willHold(b);
     Tile ink = m_tiles.ink(b);
     for (int a : step.leaveOut) {
       const bool soft = m_run.manner.softWipes && impression(a).school == School::WipeOff;
@@ -234,8 +243,8 @@ class Press {
     block(ink, m_resist);
   }
 
-  /// Notes where this inking may honestly differ from the intention because of the paper on `front`: beside its
-  /// edge, and where the thing is too fine to be covered.
+  /// Notes where this inking may honestly differ from the intention because of the paper on `front`: beside
+  /// its edge, and where the thing is too fine to be covered.
   void explain(const Tile& ink, int front) {
     const bool covered = m_covered.contains(front);
     const bool bare = m_in.needs.uncuttable[ix(front)];

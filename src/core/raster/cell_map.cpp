@@ -24,8 +24,8 @@ Grid cellGrid(const Box& frame, double margin_mm, Point& origin) {
   Grid out;
   out.panelWidth_mm = std::max(all.width(), CellMap::kCell_mm);
   out.panelHeight_mm = std::max(all.height(), CellMap::kCell_mm);
-  const double cell = std::max(CellMap::kCell_mm,
-                               std::sqrt(out.panelWidth_mm * out.panelHeight_mm / CellMap::kMostCells));
+  const double cell =
+      std::max(CellMap::kCell_mm, std::sqrt(out.panelWidth_mm * out.panelHeight_mm / CellMap::kMostCells));
   const auto cells = [&](double mm) {
     return static_cast<int>(std::clamp(std::ceil(mm / cell), 1.0, CellMap::kMostCells));
   };

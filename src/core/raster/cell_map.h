@@ -42,7 +42,8 @@ class CellMap {
   Box m_box;
 };
 
-/// A frame as a grid of cells, grown by `margin_mm` on every side. @param origin  set to its lower left corner
+/// A frame as a grid of cells, grown by `margin_mm` on every side. @param origin  set to its lower left
+/// corner
 Grid cellGrid(const Box& frame, double margin_mm, Point& origin);
 
 }  // namespace havlo

@@ -181,7 +181,8 @@ Tile dilated(const Tile& tile, const Grid& grid, double by_mm, uint8_t least) {
   const int up = static_cast<int>(std::floor(ry + 1e-9));
   std::vector<int> reach;  // by rows away
   for (int dy = 0; dy <= up; ++dy)
-    reach.push_back(static_cast<int>(std::floor(rx * std::sqrt(1 - dy * dy / std::max(ry * ry, 1e-12)) + 1e-9)));
+    reach.push_back(
+        static_cast<int>(std::floor(rx * std::sqrt(1 - dy * dy / std::max(ry * ry, 1e-12)) + 1e-9)));
   for (int y = tile.y; y < tile.y + tile.height; ++y) {
     const uint8_t* row = tile.row(y);
     for (int from = 0; from < tile.width;) {

@@ -15,25 +15,27 @@ void readPowderOnDamp(const Plan& plan, const Analysis& a, std::vector<Finding>&
       dryAt[ix(step.impression)] =
           times[s].ends + plan.ink(thingAt(plan, step.impression).ink)->dryOnCard_s / 60;
     if (step.what != Do::Emboss) continue;
-    const Box box = a.meetings.placed[ix(step.impression)]->onPanel.box();
-    double worst = kLeast_min;
-    Finding f{FindingKind::PowderOnDamp, Level::Warn, {step.impression}, 0, {}};
-    for (size_t i = 0; i < dryAt.size(); ++i) {
-      const double damp = dryAt[i] - times[s].begins;
-      if (static_cast<int>(i) == step.impression || damp < kLeast_min) continue;
-      if (thingAt(plan, static_cast<int>(i)).school == School::Resist) continue;
-      if (!a.meetings.placed[i]->onPanel.box().meets(box, kNear_mm)) continue;
-      f.impressions.push_back(static_cast<int>(i));
-      worst = std::max(worst, damp);
+    for (int powdered : step.things) {
+      const Box box = a.meetings.placed[ix(powdered)]->onPanel.box();
+      double worst = kLeast_min;
+      Finding f{FindingKind::PowderOnDamp, Level::Warn, {powdered}, 0, {}};
+      for (size_t i = 0; i < dryAt.size(); ++i) {
+        const double damp = dryAt[i] - times[s].begins;
+        if (static_cast<int>(i) == powdered || damp < kLeast_min) continue;
+        if (thingAt(plan, static_cast<int>(i)).school == School::Resist) continue;
+        if (!a.meetings.placed[i]->onPanel.box().meets(box, kNear_mm)) continue;
+        f.impressions.push_back(static_cast<int>(i));
+        worst = std::max(worst, damp);
+      }
+      if (f.impressions.size() < 2) continue;
+      f.value = worst;
+      Fix fix;
+      fix.what = Fix::What::First, fix.impression = powdered;
+      const auto& first = plan.making.first;
+      if (std::find(first.begin(), first.end(), thingAt(plan, powdered).id) == first.end())
+        f.fix = std::move(fix);
+      out.push_back(std::move(f));
     }
-    if (f.impressions.size() < 2) continue;
-    f.value = worst;
-    Fix fix;
-    fix.what = Fix::What::First, fix.impression = step.impression;
-    const auto& first = plan.making.first;
-    if (std::find(first.begin(), first.end(), thingAt(plan, step.impression).id) == first.end())
-      f.fix = std::move(fix);
-    out.push_back(std::move(f));
   }
 }
 

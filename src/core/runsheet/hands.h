@@ -19,7 +19,8 @@ inline constexpr int kBare = -2,
 
 /// The facts of a step that only a written run sheet needs.
 struct StepFacts {
-  int wash = -1, stamp = -1;
+  int wash = -1, stamp = -1, ink = -1;
+  std::vector<int> things;
   const NeedStep* need = nullptr;
   bool piece = false, tryOut = false, clean = false;
   int scraps = 0;
@@ -54,9 +55,10 @@ class Hands {
   }
 
   void run() {
+    printMasks();
     if (m_in.plan.card.tape_mm > 0) work(Do::Tape, -1, m_t.tape * m_copies);
     for (size_t k = 0; k < m_in.needs.steps.size(); ++k) {
-      if (std::find(m_rest.begin(), m_rest.end(), k) != m_rest.end()) sleep();
+      if (std::find(m_rest.begin(), m_rest.end(), k) != m_rest.end()) emboss(), sleep();
       const NeedStep& need = m_in.needs.steps[k];
       m_out.begin(k);
       if (need.wash) {
@@ -68,9 +70,8 @@ class Hands {
     while (m_nextCut < m_cuts.size()) cutNext();
     takeLimits();
     uncover(covered());
-    popUps();
-    if (m_in.plan.card.tape_mm > 0) dryAll();
-    if (m_in.plan.card.trim_mm > 0) work(Do::Trim, -1, m_t.trim * m_copies);
+    emboss();
+    finish();
   }
 
  private:
@@ -83,7 +84,7 @@ class Hands {
   };
   struct Cut {
     int stamp, mask;
-    double dry;  // of the print on masking paper
+    double dry = 0;  // minute at which the print on masking paper is
   };
 
   const RunSheetInput& m_in;
@@ -99,6 +100,7 @@ class Hands {
   size_t m_nextCut = 0;
   std::vector<std::vector<char>> m_isCut;  // stamp, mask
   std::vector<const Ink*> m_lastInk;       // by stamp
+  std::vector<int> m_toEmboss;             // stamped, and not embossed yet
   int m_stampInHand = -1, m_generation = 0;
   const Ink* m_inkInHand = nullptr;
 
@@ -136,13 +138,10 @@ class Hands {
       m_isCut[s].assign(ix(m.kept + m.cut), 0);
       std::fill(m_isCut[s].begin(), m_isCut[s].begin() + m.kept, 1);
     }
-    std::vector<double> dry(m_in.masks.size(), 0);
-    for (size_t i = m_things.size(); i-- > 0;)
-      dry[ix(stampOf(static_cast<int>(i)))] = m_things[i].ink->dryOnMask_s / 60;
     std::vector<std::vector<char>> queued = m_isCut;
     const auto queue = [&](size_t s, int mask) {
       char& there = queued[s][ix(mask)];
-      if (!there) m_cuts.push_back({static_cast<int>(s), mask, dry[s]});
+      if (!there) m_cuts.push_back({static_cast<int>(s), mask});
       there = 1;
     };
     for (size_t k = 0; k < m_in.needs.steps.size(); ++k)
@@ -154,6 +153,30 @@ class Hands {
       }
     for (size_t s = 0; s < m_in.masks.size(); ++s)
       for (int m = 0; m < m_in.masks[s].kept + m_in.masks[s].cut; ++m) queue(s, m);
+  }
+
+  /// All of them at the start, one stamp after the other, so that they dry while the card is begun. A stamp's
+  /// first print on masking paper is its test print.
+  void printMasks() {
+    std::vector<int> stamps;
+    for (const Cut& c : m_cuts)
+      if (std::find(stamps.begin(), stamps.end(), c.stamp) == stamps.end()) stamps.push_back(c.stamp);
+    for (int s : stamps) {
+      StepFacts facts;
+      facts.stamp = s, facts.ink = maskPrintInk(m_in.plan, m_in.stampOf, s);
+      const Ink* ink = &m_in.plan.inks[ix(facts.ink)];
+      std::vector<Laid> prints;
+      for (const Cut& c : m_cuts)
+        if (c.stamp == s) prints.push_back({c.mask, -1});
+      work(Do::Print, -1,
+           m_t.pickUp + (ink == m_inkInHand ? 0 : m_t.changeInk) +
+               m_t.printEach * static_cast<double>(prints.size()),
+           0, facts, prints);
+      m_lastInk[ix(s)] = m_inkInHand = ink;
+      for (Cut& c : m_cuts)
+        if (c.stamp == s) c.dry = m_now + ink->dryOnMask_s / 60;
+    }
+    m_inkInHand = nullptr;
   }
 
   void cut(Cut& c) {
@@ -333,21 +356,49 @@ class Hands {
 
   void stamp(size_t k, const NeedStep& need) {
     const int b = need.index;
+    if (need.embossFirst) emboss();
     arrange(k, b);
     press(b, &need, false);
-    if (impression(b).school == School::Resist) emboss(b);
+    if (isEmbossed(m_in.plan, b)) m_toEmboss.push_back(b);
     if (m_copies > 1) uncover(covered());  // the masks go on to the next card
   }
 
-  void emboss(int i) {
-    if (thing(i).ink->kind != InkKind::Embossing) dry(i, m_t.emboss);
-    work(Do::Emboss, i, m_t.emboss * m_copies);
-    thing(i).dryFirst = thing(i).dryLast = m_now;  // melted powder is hard when it has cooled
-    thing(i).saidDry = true;
+  /// Everything that waits for it, in one go: all ink dry, no paper on the card, strays brushed off, the tool
+  /// hot.
+  void emboss() {
+    if (m_toEmboss.empty()) return;
+    takeLimits();
+    uncover(covered());
+    double last = m_washDry;
+    for (size_t i = 0; i < m_things.size(); ++i) {
+      const bool powdered =
+          std::find(m_toEmboss.begin(), m_toEmboss.end(), static_cast<int>(i)) != m_toEmboss.end();
+      if (powdered && m_things[i].ink->kind == InkKind::Embossing)
+        continue;  // powder sticks while it is damp
+      last = std::max(last, m_things[i].dryLast);
+    }
+    if (last > m_now) {
+      const double wait = waitUntil(last);
+      work(Do::Dry, m_toEmboss.size() == 1 ? m_toEmboss[0] : -1, 0, wait);
+    }
+    embossNow(m_toEmboss);
+    m_toEmboss.clear();
+  }
+
+  void embossNow(const std::vector<int>& things) {
+    StepFacts facts;
+    facts.things = things;
+    work(Do::Emboss, things.size() == 1 ? things[0] : -1,
+         (m_t.emboss + m_t.embossEach * static_cast<double>(things.size())) * m_copies, 0, facts);
+    for (int i : things) {
+      thing(i).dryFirst = thing(i).dryLast = m_now;  // melted powder is hard when it has cooled
+      thing(i).saidDry = true;
+    }
   }
 
   void wash(size_t k, const NeedStep& need) {
     const auto& touches = m_in.washes.meets[ix(need.index)];
+    if (need.embossFirst) emboss();
     arrange(k, actOfWash(m_in.plan, need.index));
     for (size_t i = 0; i < touches.size(); ++i)
       if (touches[i].touches && !popsUp(static_cast<int>(i))) dry(static_cast<int>(i), m_t.wash);
@@ -409,16 +460,25 @@ class Hands {
     takeLimits([](const LaidLimit&) { return true; });
   }
 
-  void popUps() {
-    std::vector<int> pieces;
+  /// Pieces stamped by themselves, tape off, the panel trimmed before what reaches over its rim is put on.
+  void finish() {
+    std::vector<int> pieces, powdered;
     for (int i : m_in.order)
       if (popsUp(i)) pieces.push_back(i);
     for (int i : pieces) press(i, nullptr, true);
+    for (int i : pieces)
+      if (isEmbossed(m_in.plan, i)) powdered.push_back(i);
+    if (!powdered.empty()) embossNow(powdered);
     for (int i : pieces) {
       dry(i, m_t.cutPiece);
       work(Do::Cut, i, m_t.cutPiece * m_copies);
     }
-    if (!pieces.empty() && m_washDry > m_now) dryAll();
+    if (m_in.plan.card.tape_mm > 0) {
+      dryAll();
+    } else if (!pieces.empty() && m_washDry > m_now) {
+      dryAll();
+    }
+    if (m_in.plan.card.trim_mm > 0) work(Do::Trim, -1, m_t.trim * m_copies);
     for (int i : pieces) work(Do::Attach, i, m_t.attach * m_copies);
   }
 };

@@ -18,16 +18,19 @@ double sureWork(const RunSheetInput& in, const MaskNeeds& sure) {
   std::set<std::pair<int, std::string>> stampInks;
   std::set<std::string> inks;
   std::set<int> stamps;
+  bool powdered = false;
   for (size_t i = 0; i < in.plan.impressions.size(); ++i) {
     const Impression& thing = in.plan.impressions[i];
     sum += t.press * copies;
     stampInks.emplace(in.stampOf[i], thing.ink);
     inks.insert(thing.ink);
     stamps.insert(in.stampOf[i]);
-    if (thing.school == School::Resist) sum += t.emboss * copies;
+    if (isEmbossed(in.plan, static_cast<int>(i))) sum += t.embossEach * copies, powdered = true;
     if (thing.school == School::PopUp) sum += (t.cutPiece + t.attach) * copies;
   }
-  sum += static_cast<double>(stamps.size()) * (t.tryOut + t.pickUp);
+  if (powdered) sum += t.emboss * copies;
+  const std::vector<StampMasks> masks = countMasks(in.plan, sure, in.stampOf);
+  for (int s : stamps) sum += t.pickUp + (masks[ix(s)].cut > 0 ? 0 : t.tryOut);
   sum += static_cast<double>(inks.size()) * t.changeInk;
   sum += static_cast<double>(stampInks.size() - stamps.size()) * t.clean;
   sum += static_cast<double>(in.plan.washes.size()) * t.wash * copies;
@@ -43,7 +46,8 @@ double sureWork(const RunSheetInput& in, const MaskNeeds& sure) {
   if (in.plan.card.tape_mm > 0) sum += t.tape * copies;
   if (in.plan.card.trim_mm > 0) sum += t.trim * copies;
   for (const auto& fronts : sure.leaveOut) sum += leaveOutMinutes(in.plan, fronts, t) * copies;
-  for (const StampMasks& m : countMasks(in.plan, sure, in.stampOf)) sum += m.cut * t.cutMask;
+  for (const StampMasks& m : masks)
+    if (m.cut > 0) sum += t.pickUp + m.cut * (t.printEach + t.cutMask);
   std::set<int> covered;
   for (const NeedStep& s : sure.steps) covered.insert(s.covered.begin(), s.covered.end());
   return sum + static_cast<double>(covered.size()) * (t.coverOn + t.coverOff) * copies;

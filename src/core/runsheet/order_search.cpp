@@ -284,7 +284,8 @@ class ExactSearch {
   std::vector<Bits> m_before, m_sureFronts, m_mustGo;
   std::vector<std::vector<std::pair<int, bool>>> m_fronts;  // (slot, always)
   Bits m_washed = 0;
-  double m_fixed = 0, m_cuts = 0, m_copies = 1;
+  std::vector<char> m_printed;  // stamp -> some mask of it is needed in any order
+  double m_fixed = 0, m_cuts = 0, m_powder = 0, m_copies = 1;
   int m_leastCleans = 0;
   long m_nodes = 0;
   std::vector<int> m_order;
@@ -329,9 +330,15 @@ class ExactSearch {
     for (const NeedStep& w : m_in.table.washSteps())
       for (int i : w.covered)
         if (m_slot[ix(i)] >= 0 && !sure.uncuttable[ix(i)]) m_washed |= 1u << m_slot[ix(i)];
+    const std::vector<StampMasks> masks = countMasks(m_in.plan, sure, m_in.stampOf);
+    m_printed.assign(masks.size(), 0);
+    for (size_t s = 0; s < masks.size(); ++s) m_printed[s] = masks[s].cut > 0;
     m_fixed = fixedWork();
     for (const auto& fronts : sure.leaveOut) m_fixed += leaveOutMinutes(m_in.plan, fronts, t) * m_copies;
-    for (const StampMasks& m : countMasks(m_in.plan, sure, m_in.stampOf)) m_cuts += m.cut * t.cutMask;
+    for (const StampMasks& m : masks) {
+      m_cuts += m.cut * t.cutMask;
+      if (m.cut > 0) m_fixed += t.pickUp + m.cut * t.printEach;
+    }
     m_fixed += m_cuts;
     setupTable();
   }
@@ -342,20 +349,27 @@ class ExactSearch {
     std::set<int> stamps;
     std::set<std::pair<int, const Ink*>> pairs;
     double each = static_cast<double>(m_in.plan.washes.size()) * t.wash;
+    bool powdered = false;
     for (size_t i = 0; i < m_in.plan.impressions.size(); ++i) {
       const Impression& thing = m_in.plan.impressions[i];
       each += t.press;
-      if (thing.school == School::Resist) each += t.emboss;
+      if (isEmbossed(m_in.plan, static_cast<int>(i))) each += t.embossEach, powdered = true;
       if (thing.school == School::PopUp) each += t.cutPiece + t.attach;
       stamps.insert(m_in.stampOf[i]);
       if (thing.school != School::PopUp) pairs.emplace(m_in.stampOf[i], m_in.plan.ink(thing.ink));
     }
+    if (powdered) each += t.emboss;
+    // However often the powder is out, one go at the most fills each wait.
+    m_powder = powdered ? 1e9 : 0;
     std::set<int> onPanel;
     for (const auto& [stamp, ink] : pairs) onPanel.insert(stamp);
     m_leastCleans = static_cast<int>(pairs.size() - onPanel.size());
     if (m_in.plan.card.tape_mm > 0) each += t.tape;
     if (m_in.plan.card.trim_mm > 0) each += t.trim;
-    return each * m_copies + static_cast<double>(stamps.size()) * t.tryOut;
+    // A stamp whose masks are printed is tried out by that.
+    double tries = 0;
+    for (int s : stamps) tries += m_printed[ix(s)] ? 0 : t.tryOut;
+    return each * m_copies + tries;
   }
 
   /// Setups of the pieces that are stamped after everything else.
@@ -404,7 +418,7 @@ class ExactSearch {
     for (int c : s.cleans) cleans += c;
     const double cleaning = std::max(0, m_leastCleans - cleans) * t.clean;
     return m_fixed + s.cost + m_setups[s.done][s.last < 0 ? n : ix(s.last)] + covers + cleaning +
-           std::max(0.0, s.idle - m_cuts - s.lifts);
+           std::max(0.0, s.idle - m_cuts - s.lifts - m_powder);
   }
 
   State after(const State& s, size_t b) const {
@@ -435,12 +449,7 @@ class ExactSearch {
     out.cost += moves + set + clean;
     out.now += __builtin_popcount(lay) * t.coverOn + set + clean + t.press + (met ? 0 : t.tryOut);
     out.dry[b] = out.now + inkOf(b).dryOnCard_s / 60;
-    if (thing(b).school == School::Resist) {
-      if (inkOf(b).kind != InkKind::Embossing && m_copies == 1)
-        out.idle += out.dry[b] - out.now, out.now = out.dry[b];
-      out.now += t.emboss;
-      out.dry[b] = out.now;
-    }
+    if (isEmbossed(m_in.plan, m_things[b])) out.dry[b] = out.now;  // embossed with others, some time
     out.lying |= need;
     if (m_copies > 1) out.lying = 0;
     out.done |= 1u << b;

@@ -33,6 +33,7 @@ class Writer {
     Step s;
     s.what = what, s.impression = impression, s.minutes = minutes, s.wait = wait;
     s.wash = facts.wash, s.stamp = facts.stamp, s.piece = facts.piece;
+    s.ink = facts.ink, s.things = facts.things;
     s.limit = facts.limit, s.side = facts.side, s.turned = facts.turned;
     s.tryOut = facts.tryOut, s.clean = facts.clean, s.scraps = facts.scraps;
     if (facts.need) {
@@ -145,9 +146,28 @@ double leaveOutMinutes(const Plan& plan, const std::vector<int>& fronts, const W
   return sum;
 }
 
+int maskPrintInk(const Plan& plan, const std::vector<int>& stampOf, int stamp) {
+  constexpr double kWorthCleaning_s = 60;
+  int own = -1, fastest = -1;
+  for (size_t i = 0; i < plan.impressions.size() && own < 0; ++i)
+    for (size_t k = 0; k < plan.inks.size() && stampOf[i] == stamp; ++k)
+      if (plan.inks[k].id == plan.impressions[i].ink) own = static_cast<int>(k);
+  for (size_t k = 0; k < plan.inks.size(); ++k) {
+    const Ink& ink = plan.inks[k];
+    if (ink.kind == InkKind::Embossing || ink.kind == InkKind::Paint) continue;
+    if (fastest < 0 || ink.dryOnMask_s < plan.inks[ix(fastest)].dryOnMask_s) fastest = static_cast<int>(k);
+  }
+  if (fastest < 0 || own < 0) return std::max(own, fastest);
+  const Ink& usual = plan.inks[ix(own)];
+  const bool worth = usual.kind == InkKind::Embossing ||
+                     usual.dryOnMask_s - plan.inks[ix(fastest)].dryOnMask_s > kWorthCleaning_s;
+  return worth ? fastest : own;
+}
+
 std::string_view wordOf(Do what) {
-  constexpr std::string_view words[] = {"cut",  "tape",   "cutMask", "stamp", "maskOn", "maskOff", "dry",
-                                        "wash", "emboss", "wipe",    "draw",  "colour", "attach",  "trim"};
+  constexpr std::string_view words[] = {"cut",     "tape",   "cutMask", "stamp",  "maskOn",
+                                        "maskOff", "dry",    "wash",    "emboss", "wipe",
+                                        "draw",    "colour", "attach",  "trim",   "print"};
   return words[ix(what)];
 }
 

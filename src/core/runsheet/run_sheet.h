@@ -22,7 +22,8 @@ enum class Do {
   Draw,
   Colour,
   Attach,
-  Trim
+  Trim,
+  Print  ///< what masks are cut from, on masking paper
 };
 
 /// Minutes of work. Common practice, no source; the log will fit them to the maker.
@@ -33,10 +34,12 @@ struct WorkTimes {
   double changeInk = 0.25;  ///< another ink than the one that is open
   double clean = 0.5;       ///< a stamp that last had another ink
   double scrap = 0.25;      ///< one pressing on scrap paper, to come to a later generation
-  double cutMask = 3;       ///< print it on masking paper and cut it out
+  double printEach = 0.35;  ///< one print on masking paper
+  double cutMask = 2.5;     ///< cut a print out
   double coverOn = 0.5, coverOff = 0.25;
   double tapeRubber = 1, wipeRubber = 0.5;  ///< for each thing left out of a pressing
-  double wash = 4, emboss = 2, cutPiece = 4, attach = 1.5, tape = 1, trim = 1;
+  double emboss = 1.25, embossEach = 0.75;  ///< powder out, tool heated; strew, brush off and melt one thing
+  double wash = 4, cutPiece = 4, attach = 1.5, tape = 1, trim = 1;
 };
 
 /// A mask, or a strip of tape, and what it lies on.
@@ -51,7 +54,9 @@ struct Step {
   Do what = Do::Stamp;
   int impression = -1;  ///< -1: none or all
   int wash = -1;
-  int stamp = -1;  ///< of a mask to cut
+  int stamp = -1;           ///< of a mask to cut
+  int ink = -1;             ///< of the prints on masking paper
+  std::vector<int> things;  ///< embossed together
   int limit = -1;  ///< edge or opening that is cut, laid or lifted; at a wash, the one that lies there
   LimitSide side = LimitSide::Above;  ///< on which side of it is blended
   bool turned = false;                ///< the limit lies turned round, or its other piece is taken
@@ -104,6 +109,10 @@ double minutesOf(const RunSheetInput& in);
 
 /// Minutes for what is taped over or wiped off a stamp before it is pressed on one card.
 double leaveOutMinutes(const Plan& plan, const std::vector<int>& fronts, const WorkTimes& times);
+
+/// The ink in which a stamp's masks are printed: its own, unless another of the plan dries so much sooner on
+/// masking paper that cleaning the stamp is less work than waiting. @return index of the ink
+int maskPrintInk(const Plan& plan, const std::vector<int>& stampOf, int stamp);
 
 /// Waits longer than this are left for another day.
 inline constexpr double kOvernight_min = 240;

@@ -219,8 +219,34 @@ StepWords cutMaskWords(const Plan& plan, const Step& step, MeasureStyle) {
   StepWords w;
   const QString name = stampName(stamp);
   w.title = tr("Cut %1 of the %2").arg(maskName(step.covers[0].mask), name.left(1).toLower() + name.mid(1));
-  w.detail = tr("stamp it on masking paper, let it dry, cut just inside the line");
+  w.detail = tr("from its dry print on masking paper, just inside the line");
   w.care = tr("Cut away from your fingers; keep blades away from children.");
+  return w;
+}
+
+StepWords printWords(const Plan& plan, const Step& step) {
+  const QString name = stampName(*plan.stamps[ix(step.stamp)]);
+  StepWords w;
+  w.title = tr("Print %n mask(s) of the %1", static_cast<int>(step.covers.size()))
+                .arg(name.left(1).toLower() + name.mid(1));
+  w.detail = tr("on masking paper, in %1; lay it aside to dry").arg(inkName(plan.inks[ix(step.ink)]));
+  return w;
+}
+
+StepWords embossWords(const Plan& plan, const Step& step) {
+  StepWords w;
+  w.title = tr("Emboss %1").arg(listOf(plan, step.things));
+  QStringList powders;
+  for (int i : step.things) {
+    const Ink& ink = *plan.ink(impressionOf(plan, i).ink);
+    const QString powder =
+        ink.kind == InkKind::Embossing ? tr("the powder for %1").arg(inkName(ink)) : tr("clear powder");
+    if (!powders.contains(powder)) powders << powder;
+  }
+  w.detail = tr("%1 on, tap it off, brush strays away, then melt it from behind with a hot tool")
+                 .arg(powders.join(tr(" and ")));
+  if (step.things.size() > 1) w.detail = tr("all in one go: ") + w.detail;
+  w.care = tr("Heat tools burn and warp, powder should not be breathed in: follow the makers' labels.");
   return w;
 }
 
@@ -265,11 +291,10 @@ StepWords wordsOf(const Plan& plan, const Analysis& analysis, const Step& step, 
                  QStringLiteral("; ") + coveredWords(plan, step, false) + beginWords(wash, step);
       break;
     }
+    case Do::Print:
+      return printWords(plan, step);
     case Do::Emboss:
-      w.title = tr("Emboss %1").arg(nameOf(plan, step.impression));
-      w.detail = tr("clear powder, tap off, melt");
-      w.care = tr("Heat tools burn and warp, powder should not be breathed in: follow the makers' labels.");
-      break;
+      return embossWords(plan, step);
     case Do::Cut:
       w.title = tr("Cut out %1").arg(nameOf(plan, step.impression));
       w.detail = tr("along what shows of it");

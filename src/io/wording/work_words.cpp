@@ -45,7 +45,8 @@ QString explainedWords(const Plan& plan, const Simulation& s, size_t most) {
       rest += e.area_mm2;
       continue;
     }
-    said << (e.why == Excuse::AlongEdge ? tr("%1 along what covers %2") : tr("%1 where %2 is too fine to cover"))
+    said << (e.why == Excuse::AlongEdge ? tr("%1 along what covers %2")
+                                        : tr("%1 where %2 is too fine to cover"))
                 .arg(areaWords(e.area_mm2), nameOf(plan, e.thing));
   }
   if (rest >= 0.05) said << tr("%1 elsewhere at such edges").arg(areaWords(rest));
@@ -86,7 +87,8 @@ QString blameWords(const Plan& plan, const Analysis& a, const Difference& d) {
       return b.wash >= 0 ? tr("%1 was never blended.").arg(capital(washName(plan, b.wash)))
                          : tr("%1 was never stamped.").arg(capital(name(b.back)));
     case Blame::Kind::TooFine:
-      return tr("%1 of %2 cannot be covered, it is too fine to cut: choose the part to be cut all the same, or "
+      return tr("%1 of %2 cannot be covered, it is too fine to cut: choose the part to be cut all the same, "
+                "or "
                 "another way for it.")
           .arg(areaWords(d.area_mm2), name(b.front));
     case Blame::Kind::Unknown:

@@ -31,7 +31,7 @@ class TstOrder : public QObject {
     QVERIFY(says(w.window.order(), QStringLiteral("Proven")));
     QVERIFY(
         says(w.window.order(), QStringLiteral("Masks to cut: %1").arg(w.session().analysis()->masksToCut())));
-    QVERIFY(says(w.window.order(), QStringLiteral("a mask lasts 6")));
+    QVERIFY(says(w.window.order(), QStringLiteral("covered once")));
   }
 
   void masksAreHatchedWhereTheyLie() {

@@ -61,7 +61,7 @@ void TstPlanText::theSmallestPlanHasTheDefaults() {
   QVERIFY(bool(read));
   const Plan& p = read.value().plan;
   QVERIFY(!p.view && p.impressions.empty() && p.stamps.empty());
-  QCOMPARE(p.supplies.maskLife, 6);
+  QCOMPARE(p.supplies.maskLife, 12);
   QCOMPARE(p.supplies.maskInset_mm, 0.3);
   QCOMPARE(p.supplies.leastCut_mm, 1.2);
   QVERIFY(!p.supplies.leastHole_mm);

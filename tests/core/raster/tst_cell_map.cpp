@@ -49,7 +49,8 @@ class TstCellMap : public QObject {
     }
   }
 
-  // Spread by r: in where the nearest point is nearer than r less two cells, out where it is farther than r more.
+  // Spread by r: in where the nearest point is nearer than r less two cells, out where it is farther than r
+  // more.
   void spreadingAgreesWithTheNearestPoint() {
     const Rings shape = star(7, 11, 8);
     for (const double by : {0.5, 1.0, 2.0}) {

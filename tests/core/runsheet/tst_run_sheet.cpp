@@ -53,9 +53,15 @@ QString firstFault(const Plan& plan, const Analysis& a) {
           if (lies.erase(c.impression) == 0) return "a mask is lifted that does not lie";
         break;
       case Do::Emboss:
-        if (wet(s.impression) && plan.ink(plan.impressions[ix(s.impression)].ink)->kind != InkKind::Embossing)
-          return "embossed while wet";
-        embossed.insert(s.impression);
+        if (!lies.empty()) return "powder with paper on the card";
+        for (size_t i = 0; i < plan.impressions.size(); ++i) {
+          const bool powdered =
+              std::find(s.things.begin(), s.things.end(), static_cast<int>(i)) != s.things.end();
+          const bool sticks = plan.ink(plan.impressions[i].ink)->kind == InkKind::Embossing;
+          if (wet(static_cast<int>(i)) && !(powdered && sticks)) return "embossed while something is wet";
+          if (powdered && sticks && dryAt[static_cast<int>(i)] < start) return "too dry for powder to stick";
+        }
+        embossed.insert(s.things.begin(), s.things.end());
         break;
       case Do::Stamp:
       case Do::Wash:
@@ -126,11 +132,12 @@ class TstRunSheet : public QObject {
     put(p, "front", "s", {60, 60}, 1);
     put(p, "back", "s", {68, 65}, 2);
     const AnalysisRef a = analyse(p);
-    QCOMPARE(doing(*a), std::string("stamp cutMask dry maskOn stamp maskOff"));
-    // The print on masking paper dries for 240 s from the start, the one on the card for 60 s from its
-    // pressing.
-    QCOMPARE(a->sheet.steps[1].wait, 4.0 - a->sheet.steps[0].minutes);
-    QCOMPARE(a->sheet.steps[2].wait, 0.0);
+    QCOMPARE(doing(*a), std::string("print stamp cutMask dry maskOn stamp maskOff"));
+    // The print on masking paper dries for 240 s from when it was made, the one on the card for 60 s from its
+    // pressing. The mask print is the stamp's test print.
+    QCOMPARE(a->sheet.steps[2].wait, 4.0 - a->sheet.steps[1].minutes);
+    QCOMPARE(a->sheet.steps[3].wait, 0.0);
+    QVERIFY(!a->sheet.steps[1].tryOut);
   }
 
   void overprintingGoesTheOtherWayRound() {
@@ -150,6 +157,31 @@ class TstRunSheet : public QObject {
     QCOMPARE(doing(*analyse(p)), std::string("stamp dry emboss"));
     p.inks[0].kind = InkKind::Embossing;
     QCOMPARE(doing(*analyse(p)), std::string("stamp emboss"));
+  }
+
+  // Three far from one another are powdered in one go, and one that must be clean before something is printed
+  // over it in a go of its own: an order that must be.
+  void embossingIsDoneInOneGo() {
+    Plan p = emptyPlan();
+    addStamp(p, slab("s", 10, 10));
+    put(p, "one", "s", {20, 60}, 1).school = School::Resist;
+    put(p, "two", "s", {60, 60}, 2).school = School::Resist;
+    put(p, "three", "s", {100, 60}, 3).school = School::Resist;
+    AnalysisRef a = analyse(p);
+    QCOMPARE(doing(*a), std::string("stamp stamp stamp dry emboss"));
+    QCOMPARE(a->sheet.steps.back().things.size(), size_t{3});
+    put(p, "behind", "s", {64, 64}, 9);
+    a = analyse(p);
+    size_t powdered = 0;
+    for (size_t k = 0; k < a->sheet.steps.size(); ++k)
+      if (a->sheet.steps[k].what == Do::Emboss) powdered += a->sheet.steps[k].things.size();
+    QCOMPARE(powdered, size_t{3});
+    QVERIFY2(firstFault(p, *a).isEmpty(), qPrintable(firstFault(p, *a)));
+    // Two coloured powders: as soon as the ink would no longer hold them.
+    p.impressions.pop_back();
+    p.inks[0].kind = InkKind::Embossing, p.inks[0].dryOnCard_s = 150;
+    a = analyse(p);
+    QVERIFY2(firstFault(p, *a).isEmpty(), qPrintable(firstFault(p, *a)));
   }
 
   void popUpsComeLastBackToFront() {
