@@ -23,10 +23,11 @@ int runSchools(const Call& call) {
   const auto& [plan, analysis] = *opened;
   const auto compared = compareSchools(plan, *analysis, &art());
   if (!compared) return complain(compared.error());
-  const std::vector<SchoolAdvice> advice = adviseSchools(plan, *analysis);
+  const std::vector<SchoolAdvice>& advice = compared.value().advice;
+  const std::vector<MaskSaving> little = littleSaved(compared.value());
   if (!call.has("--json")) {
     QString out;
-    for (const SchoolResult& r : compared.value())
+    for (const SchoolResult& r : compared.value().ways)
       out += QStringLiteral("%1: %2 masks, %3, %4 joins may show, %5 mm2 wrong, %6 things it does not suit\n")
                  .arg(nameOfWay(r))
                  .arg(r.masks)
@@ -37,10 +38,15 @@ int runSchools(const Call& call) {
     for (const SchoolAdvice& a : advice)
       out += QStringLiteral("%1: %2, %3\n")
                  .arg(labelOf(plan, a.impression), schoolName(a.best), reasonWords(a.reason));
+    if (!little.empty()) out += littleSavedWords(plan, little) + u'\n';
     return print(out.toStdString());
   }
-  Json ways = Json::array(), things = Json::array();
-  for (const SchoolResult& r : compared.value())
+  Json ways = Json::array(), things = Json::array(), savings = Json::array();
+  for (const MaskSaving& s : compared.value().savings)
+    savings.push_back({{"impression", plan.impressions[ix(s.impression)].id},
+                       {"saves", s.saves_mm2},
+                       {"minutes", s.minutes}});
+  for (const SchoolResult& r : compared.value().ways)
     ways.push_back(
         {{"technique", r.school ? Json(wordOf(*r.school)) : Json(r.advised ? "advised" : "planned")},
          {"masks", r.masks},
@@ -53,7 +59,10 @@ int runSchools(const Call& call) {
     things.push_back({{"impression", plan.impressions[ix(a.impression)].id},
                       {"technique", wordOf(a.best)},
                       {"why", reasonWords(a.reason).toStdString()}});
-  return print(Json{{"schools", std::move(ways)}, {"advice", std::move(things)}}.dump(1) + "\n");
+  return print(
+      Json{{"schools", std::move(ways)}, {"advice", std::move(things)}, {"savings", std::move(savings)}}.dump(
+          1) +
+      "\n");
 }
 
 }  // namespace

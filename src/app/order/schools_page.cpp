@@ -49,7 +49,7 @@ SchoolsPage::SchoolsPage(PlanSession& session, std::shared_ptr<SvgArt> art, QWid
     : QWidget(parent),
       m_session(session),
       m_art(std::move(art)),
-      m_job(new PlanJob<Result<std::vector<SchoolResult>>>(session, this)) {
+      m_job(new PlanJob<Result<SchoolComparison>>(session, this)) {
   auto* row = new QHBoxLayout(this);
   row->setContentsMargins(0, 0, 0, 0);
   row->setSpacing(10);
@@ -62,6 +62,7 @@ SchoolsPage::SchoolsPage(PlanSession& session, std::shared_ptr<SvgArt> art, QWid
     m_session.edit(tr("Everything by %1").arg(schoolName(t)), withDefaultSchool(m_session.plan(), t));
   });
   connect(m_take, &QPushButton::clicked, this, &SchoolsPage::takeAdvice);
+  connect(m_leave, &QPushButton::clicked, this, &SchoolsPage::leaveOut);
   connect(m_print, &QPushButton::clicked, this, &SchoolsPage::printTapedRequested);
   connect(&session, &PlanSession::planChanged, this, &SchoolsPage::planChanged);
   connect(m_job, &JobBase::progressed, this,
@@ -105,6 +106,11 @@ QWidget* SchoolsPage::buildThings() {
   m_take = new QPushButton(tr("Do as advised"));
   head->addWidget(m_take);
   right->box()->addLayout(head);
+  m_little = inkLabel({}, labelFont(), theme().ink, true);
+  right->box()->addWidget(m_little);
+  m_leave = new QPushButton;
+  right->box()->addWidget(m_leave, 0, Qt::AlignLeft);
+  m_little->hide(), m_leave->hide();
   m_things = new KeyedRows;
   m_things->grid()->setContentsMargins(0, 4, 6, 0);
   m_things->grid()->setHorizontalSpacing(10);
@@ -118,7 +124,7 @@ QWidget* SchoolsPage::buildThings() {
 }
 
 void SchoolsPage::planChanged() {
-  m_stale = true;
+  m_stale = true, m_known = false;
   if (isVisible()) work();
 }
 
@@ -127,19 +133,21 @@ void SchoolsPage::showEvent(QShowEvent*) {
 }
 
 void SchoolsPage::work() {
-  m_stale = false;
+  m_stale = m_known = false;
   showThings();
   m_progress->setValue(0);
   m_progress->show();
   m_job->run(
       [art = m_art](const PlanState& of, const Progress& progress) {
         return compareSchools(*of.plan, *of.analysis, art.get(),
-                              dpiWithin(of.plan->card.panel.box(), 90, 5e5), progress);
+                              dpiWithin(of.plan->card.panel.box(), 75, 5e5), progress);
       },
-      [this](const PlanState&, Result<std::vector<SchoolResult>> done) {
+      [this](const PlanState&, Result<SchoolComparison> done) {
         if (!done) return;
-        m_results = std::move(done).value();
+        m_compared = std::move(done).value();
+        m_known = true;
         showTable();
+        showThings();
       });
 }
 
@@ -150,8 +158,24 @@ void SchoolsPage::beginWork() {
 void SchoolsPage::takeAdvice() {
   const Plan& plan = m_session.plan();
   std::vector<School> all;
-  for (const SchoolAdvice& a : adviseSchools(plan, *m_session.analysis())) all.push_back(a.best);
+  for (const SchoolAdvice& a : advice()) all.push_back(a.best);
   m_session.edit(tr("Do as advised"), withSchools(plan, all));
+}
+
+std::vector<SchoolAdvice> SchoolsPage::advice() const {
+  return m_known ? m_compared.advice : adviseSchools(m_session.plan(), *m_session.analysis());
+}
+
+std::vector<MaskSaving> SchoolsPage::little() const {
+  return m_known ? littleSaved(m_compared) : std::vector<MaskSaving>();
+}
+
+void SchoolsPage::leaveOut() {
+  const Plan& plan = m_session.plan();
+  std::vector<School> all;
+  for (const Impression& i : plan.impressions) all.push_back(i.school);
+  for (const MaskSaving& s : little()) all[ix(s.impression)] = School::Overprint;
+  m_session.edit(tr("Leave masks out"), withSchools(plan, all));
 }
 
 void SchoolsPage::showTable() {
@@ -160,7 +184,7 @@ void SchoolsPage::showTable() {
   for (const QString& head :
        {tr("School"), tr("Masks"), tr("Time"), tr("Joins showing"), tr("Wrong"), tr("Unsuited")})
     m_table->label(head, labelFont(), theme().soft);
-  for (const SchoolResult& r : m_results) {
+  for (const SchoolResult& r : m_compared.ways) {
     const QString name = r.school    ? capital(schoolName(*r.school))
                          : r.advised ? tr("As advised")
                                      : tr("As planned");
@@ -188,11 +212,18 @@ void SchoolsPage::showThings() {
   m_default->setCurrentIndex(m_default->findData(static_cast<int>(plan.school)));
   bool differs = false;
   m_things->begin();
-  for (const SchoolAdvice& a : adviseSchools(plan, *m_session.analysis())) {
+  for (const SchoolAdvice& a : advice()) {
     showThing(a);
     differs = differs || better(plan, a);
   }
   m_things->end();
+  const std::vector<MaskSaving> saved = little();
+  m_little->setVisible(!saved.empty());
+  m_leave->setVisible(!saved.empty());
+  if (!saved.empty()) {
+    m_little->setText(littleSavedWords(plan, saved));
+    m_leave->setText(tr("Leave out these %n mask(s)", nullptr, static_cast<int>(saved.size())));
+  }
   m_take->setEnabled(differs);
   m_print->setVisible(hasTapedStamps(*m_session.analysis()));
 }

@@ -5,7 +5,7 @@
 
 #include "app/session/job.h"
 #include "app/session/plan_job.h"
-#include "core/schools/schools.h"
+#include "core/schools/compare.h"
 
 class QComboBox;
 class QGridLayout;
@@ -24,7 +24,9 @@ class SchoolsPage : public QWidget {
 
  public:
   SchoolsPage(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget* parent = nullptr);
-  const std::vector<SchoolResult>& results() const { return m_results; }
+  const std::vector<SchoolResult>& results() const { return m_compared.ways; }
+  /// Prints without a mask what masks save next to nothing on.
+  void leaveOut();
   /// Begins what waits until it is looked at.
   void beginWork();
   /// Gives every thing the school that is advised for it.
@@ -39,13 +41,15 @@ class SchoolsPage : public QWidget {
  private:
   PlanSession& m_session;
   std::shared_ptr<SvgArt> m_art;
-  PlanJob<Result<std::vector<SchoolResult>>>* m_job;
-  std::vector<SchoolResult> m_results;
+  PlanJob<Result<SchoolComparison>>* m_job;
+  SchoolComparison m_compared;  // of the plan as it is, once there is one
+  bool m_known = false;
   bool m_stale = true;
   KeyedRows *m_table, *m_things;
   QProgressBar* m_progress;
   QComboBox* m_default;
-  QPushButton *m_take, *m_print;
+  QPushButton *m_take, *m_print, *m_leave;
+  QLabel* m_little;
 
   QWidget* buildWhole();
   QWidget* buildThings();
@@ -53,6 +57,8 @@ class SchoolsPage : public QWidget {
   void work();
   void showTable();
   void showThings();
+  std::vector<SchoolAdvice> advice() const;
+  std::vector<MaskSaving> little() const;
   void showThing(const SchoolAdvice& advice);
   void chooseSchool(const std::string& impression, School school);
   static bool better(const Plan& plan, const SchoolAdvice& advice);

@@ -37,7 +37,7 @@ class Search {
           to < from ? std::rotate(at(to), at(from), at(from + 1))
                     : std::rotate(at(from), at(from + 1), at(to + 1));
           if (!allowed(acts)) continue;
-          if (++m_tries * static_cast<long>(acts.size()) > kMostActWork || m_space.stopped())
+          if (++m_tries * static_cast<long>(acts.size()) > m_space.mostWork || m_space.stopped())
             m_stopped = true;
           better = take(acts) || better;
         }

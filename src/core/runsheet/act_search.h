@@ -12,13 +12,11 @@ struct ActSpace {
   std::vector<std::pair<int, int>> before;  ///< (first, then): acts that must come in this order
   std::function<double(const std::vector<int>& acts)> cost;
   std::function<bool()> stopped;
+  long mostWork = 30000;  ///< sequences tried beyond the exact ones, times the acts in each
 };
 
 /// Acts up to which every sequence is tried.
 inline constexpr size_t kMostActsExact = 7;
-/// Sequences tried at most beyond that, times the acts in each.
-inline constexpr long kMostActWork = 30000;
-
 struct FoundActs {
   std::vector<int> acts;
   double cost = 0;

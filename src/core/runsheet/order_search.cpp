@@ -509,7 +509,8 @@ class ExactSearch {
 };
 
 /// Washes wherever they are least work, and with them the impressions.
-void placeWashes(const Judge& judge, const Rules& rules, BestOrder& best, const Progress& progress) {
+void placeWashes(const Judge& judge, const Rules& rules, BestOrder& best, const OrderEffort& effort,
+                 const Progress& progress) {
   const OrderWork& work = judge.in;
   const auto popsUp = [&](int act) {
     return ix(act) < work.plan.impressions.size() && work.plan.impressions[ix(act)].school == School::PopUp;
@@ -532,6 +533,7 @@ void placeWashes(const Judge& judge, const Rules& rules, BestOrder& best, const 
     return judge.minutesOfActs(acts, order) + kPin * static_cast<double>(judge.unmet(order).size());
   };
   space.stopped = [&] { return progress.stopped(); };
+  space.mostWork = effort.actWork;
   std::vector<int> start = best.acts;
   std::erase_if(start, popsUp);
   FoundActs found = leastWork(space, start);
@@ -581,7 +583,7 @@ BestOrder findBestOrder(const OrderWork& work, const OrderEffort& effort, const 
     exact = ExactSearch(judge, rules, popUps, effort, progress).run(best, cost);
   BestOrder out = judged(work, best);
   out.exact = exact;
-  if (!work.plan.washes.empty()) placeWashes(judge, rules, out, progress);
+  if (!work.plan.washes.empty()) placeWashes(judge, rules, out, effort, progress);
   return out;
 }
 

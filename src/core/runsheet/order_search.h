@@ -31,6 +31,7 @@ struct OrderEffort {
   int most = 12;                                 ///< impressions up to which the best is proven
   long nodes = 400000;                           ///< of the exact search
   long tries = 5000;                             ///< orders tried by the other one
+  long actWork = 30000;                          ///< sequences with the blends tried, times the acts in each
   std::function<void(const BestOrder&)> better;  ///< told of every better order found; may be empty
 };
 

@@ -4,23 +4,19 @@
 #include <algorithm>
 #include <cmath>
 
-#include "core/chain/chain.h"
 #include "core/colour/colour.h"
 #include "core/outline/shape_ops.h"
 #include "core/plan/role_facts.h"
-#include "core/risk/join_risk.h"
 
 namespace havlo {
 namespace {
 
 constexpr double kSeenThrough = 8;  // Lab difference at which a line behind is noticed
-constexpr double kFault = 10;       // the same for the pressed card
 constexpr double kSmall_mm2 = 160;  // of a small thing
 constexpr int kMany = 5;
 constexpr double kSmallGap = 0.15, kLargeGap = 0.45;  // share of a stamp that is taped off
 constexpr double kLongPen_mm = 60, kSoft_mm = 25;
 constexpr double kLeastPiece_mm2 = 120, kMostPost_mm = 6.0;
-constexpr double kPenEach_mm = 20;  // of pen work a minute
 constexpr double kDarkGround = 45;  // L* below which dye sinks in
 
 struct Behind {
@@ -199,102 +195,12 @@ class Adviser {
   }
 };
 
-/// mm² where the pressed card visibly differs from things cleanly in front of one another.
-Result<double> faultsOf(const Plan& plan, const Analysis& a, const Canvas& ideal, const ArtSource* art,
-                        double dpi, const Progress& progress) {
-  const PressInput in = a.press(plan, art);
-  const Grid grid(plan.card.panel.box(), dpi);
-  PressTiles tiles(in, grid);
-  PressRun run;
-  run.manner.softWipes = true;
-  auto pressed = replay(in, a.sheet, tiles, progress, {}, run);
-  if (!pressed) return pressed.error();
-  const Replay& r = pressed.value();
-  const auto lab = [](const LinearRgb& c) {
-    return labOf(static_cast<double>(c[0]), static_cast<double>(c[1]), static_cast<double>(c[2]));
-  };
-  // At the rim of a solid front a pixel is partly the one and partly the other: that is the raster, not a
-  // fault.
-  std::vector<char> rim(r.explained.size(), 0);
-  const auto index = [&](int x, int y) { return ix(y) * ix(grid.width) + ix(x); };
-  for (size_t i = 0; i < plan.impressions.size(); ++i) {
-    if (plan.impressions[i].school != School::Overprint) continue;
-    const Tile& t = tiles.silhouette(static_cast<int>(i));
-    for (int y = std::max(1, t.y - 1); y < std::min(grid.height - 1, t.y + t.height + 1); ++y)
-      for (int x = std::max(1, t.x - 1); x < std::min(grid.width - 1, t.x + t.width + 1); ++x) {
-        const bool inside = t.at(x, y) != 0;
-        if (inside != (t.at(x - 1, y) != 0) || inside != (t.at(x + 1, y) != 0) ||
-            inside != (t.at(x, y - 1) != 0) || inside != (t.at(x, y + 1) != 0))
-          rim[index(x, y)] = 1;
-      }
-  }
-  size_t faults = 0;
-  for (int y = 0; y < grid.height; ++y)
-    for (int x = 0; x < grid.width; ++x) {
-      const LinearRgb &one = r.card.at(x, y), &other = ideal.at(x, y);
-      if (one == other || r.explained[index(x, y)] || rim[index(x, y)]) continue;
-      faults += differenceOf(lab(one), lab(other)) > kFault;
-    }
-  return static_cast<double>(faults) * grid.pixelArea_mm2();
-}
-
 }  // namespace
 
 std::vector<SchoolAdvice> adviseSchools(const Plan& plan, const Analysis& analysis) {
   const Adviser adviser(plan, analysis);
   std::vector<SchoolAdvice> out;
   for (size_t i = 0; i < plan.impressions.size(); ++i) out.push_back(adviser.advise(static_cast<int>(i)));
-  return out;
-}
-
-Result<std::vector<SchoolResult>> compareSchools(const Plan& plan, const Analysis& analysis,
-                                                 const ArtSource* art, double dpi, const Progress& progress) {
-  const std::vector<SchoolAdvice> advice = adviseSchools(plan, analysis);
-  const auto wholly = [&](std::optional<School> t, bool advised) {
-    Plan out = plan;
-    out.making.order.clear();
-    for (size_t i = 0; i < out.impressions.size(); ++i) {
-      if (t) out.impressions[i].school = *t;
-      if (advised) out.impressions[i].school = advice[i].best;
-    }
-    return out;
-  };
-  const Plan masked = wholly(School::Mask, false);
-  const AnalysisRef maskedAnalysis = analyse(masked, &analysis);
-  const PressInput idealInput = maskedAnalysis->press(masked, art);
-  PressTiles idealTiles(idealInput, Grid(plan.card.panel.box(), dpi));
-  const Canvas ideal = intendedCard(idealInput, idealTiles);
-
-  std::vector<std::pair<std::optional<School>, bool>> ways;
-  for (School t : kSchools) ways.emplace_back(t, false);
-  ways.emplace_back(std::nullopt, false);
-  ways.emplace_back(std::nullopt, true);
-  std::vector<SchoolResult> out;
-  for (const auto& [school, advised] : ways) {
-    if (progress.stopped()) return Error{ErrorCode::Stopped, "stopped", {}};
-    const Plan p = wholly(school, advised);
-    OrderEffort effort;
-    effort.nodes = 20000, effort.tries = 600;
-    const AnalysisRef a = withBestOrder(p, analyse(p, &analysis), effort, {progress.stop, {}});
-    SchoolResult r;
-    r.school = school, r.advised = advised;
-    r.masks = a->masksToCut();
-    r.minutes = a->sheet.minutes;
-    RiskOptions risk;
-    risk.trials = 1500;
-    auto joins = joinRisk(p, *a, risk, {progress.stop, {}});
-    if (!joins) return joins.error();
-    r.risk = joins.value().expected;
-    auto faults = faultsOf(p, *a, ideal, art, dpi, {progress.stop, {}});
-    if (!faults) return faults.error();
-    r.faults_mm2 = faults.value();
-    for (size_t i = 0; i < p.impressions.size(); ++i)
-      for (const SchoolOption& o : advice[i].options)
-        if (o.school == p.impressions[i].school) r.unsuited += !o.obstacles.empty(), r.pen_mm += o.pen_mm;
-    r.minutes += r.pen_mm / kPenEach_mm * p.making.copies;
-    out.push_back(r);
-    progress.at(static_cast<double>(out.size()) / static_cast<double>(ways.size()));
-  }
   return out;
 }
 

@@ -47,7 +47,9 @@ enum class SchoolReason {
   SmallGap,       ///< a small gap in a big stamp: leave out
   Fiddly,         ///< too fiddly to mask, nothing in front: pop up
   Coloured,       ///< line art that will be coloured: mask
-  HeroAlone       ///< one hero with much to mask: pop up saves it
+  HeroAlone,      ///< one hero with much to mask: pop up saves it
+  LittleToSave,   ///< a mask would keep out next to nothing
+  AsPlanned       ///< nothing costs less
 };
 
 struct SchoolAdvice {
@@ -59,25 +61,6 @@ struct SchoolAdvice {
 
 /// For every impression. Figures for times are those of the run sheet.
 std::vector<SchoolAdvice> adviseSchools(const Plan& plan, const Analysis& analysis);
-
-/// The plan done wholly one way.
-struct SchoolResult {
-  std::optional<School> school;  ///< absent: as planned, or as advised
-  bool advised = false;
-  int masks = 0;
-  double minutes = 0;  ///< of the run sheet, and of the pen work
-  double risk = 0;     ///< joins expected to show
-  int unsuited = 0;    ///< things it does not suit
-  double faults_mm2 =
-      0;  ///< where the pressed card visibly differs from things cleanly in front of each other
-  double pen_mm = 0;
-};
-
-/// This plan by every school, then as planned and as advised, each pressed.
-/// @param dpi  of the pressing. @error Stopped
-Result<std::vector<SchoolResult>> compareSchools(const Plan& plan, const Analysis& analysis,
-                                                 const ArtSource* art, double dpi = 90,
-                                                 const Progress& progress = {});
 
 /// The part of a stamp that is covered with tape for one pressing, stamp frame: where the fronts of *leave
 /// out* and *wipe off* will be.

@@ -159,8 +159,28 @@ QString reasonWords(SchoolReason r) {
       return tr("line art that will be coloured, or a wash goes round it");
     case SchoolReason::HeroAlone:
       return tr("the hero, with much behind it: one piece saves many masks");
+    case SchoolReason::LittleToSave:
+      return tr("a mask would keep out next to nothing here");
+    case SchoolReason::AsPlanned:
+      return tr("as planned is least work in the end");
   }
   return {};
+}
+
+std::vector<MaskSaving> littleSaved(const SchoolComparison& c) {
+  std::vector<MaskSaving> out;
+  for (const MaskSaving& s : c.savings)
+    if (c.advice[ix(s.impression)].best == School::Overprint && s.minutes > 0) out.push_back(s);
+  return out;
+}
+
+QString littleSavedWords(const Plan& plan, const std::vector<MaskSaving>& savings) {
+  double mm2 = 0, minutes = 0;
+  std::vector<int> things;
+  for (const MaskSaving& s : savings)
+    mm2 += s.saves_mm2, minutes += s.minutes, things.push_back(s.impression);
+  return tr("Without masks on %1 about %2 of what is behind would show through; %3 saved.")
+      .arg(listOf(plan, things), areaWords(mm2), minutesWords(minutes));
 }
 
 QString joinName(const Plan& plan, const Join& j) {

@@ -6,7 +6,7 @@
 
 #include "core/making/making.h"
 #include "core/risk/join_risk.h"
-#include "core/schools/schools.h"
+#include "core/schools/compare.h"
 
 namespace havlo {
 
@@ -22,6 +22,11 @@ QString schoolWords(School school);
 QString obstacleWords(Obstacle obstacle);
 /// Why a school is recommended.
 QString reasonWords(SchoolReason reason);
+
+/// The masks that save little and are advised to be left out, least first.
+std::vector<MaskSaving> littleSaved(const SchoolComparison& comparison);
+/// What leaving them out shows and saves.
+QString littleSavedWords(const Plan& plan, const std::vector<MaskSaving>& savings);
 
 /// "the hare against poplar 2", "the hare against the sky".
 QString joinName(const Plan& plan, const Join& join);
