@@ -155,12 +155,19 @@ void JoinsPage::show() {
     m_words->setText(tr("No mask is laid on this card, so no edge has to meet another."));
     return m_list->end();
   }
-  m_head->setText(tr("%1 of %2 joins may show")
-                      .arg(risk.expected, 0, 'f', risk.expected < 10 ? 1 : 0)
-                      .arg(risk.joins.size()));
-  m_words->setText(
-      tr("The darker and wider the line, the likelier a gap or a line run in. Numbers mark the three to be "
-         "careful with."));
+  m_head->setText(risk.expected < 0.5 ? tr("Hardly a join will show")
+                                      : tr("About %1 of %2 papers may leave a join that shows")
+                                            .arg(qRound(risk.expected))
+                                            .arg(risk.layings));
+  const QString pen = risk.pen_mm < 1
+                          ? tr("No line's end should want the pen.")
+                          : tr("About %1 mm of line ends to join by pen.").arg(qRound(risk.pen_mm));
+  m_words->setText(pen + u' ' +
+                   tr("Supposed are careful hands: masks laid to %1 mm, cut to %2 mm. A gap is noticed from "
+                      "3 mm on. Numbers "
+                      "mark the three to be careful with.")
+                       .arg(HandErrors().placing_mm)
+                       .arg(HandErrors().cutting_mm));
   for (size_t k = 0; k < std::min<size_t>(kListed, risk.joins.size()); ++k) {
     const Join& j = risk.joins[k];
     const QString name = capital(joinName(plan, j));

@@ -2,6 +2,7 @@
 #pragma once
 
 #include <array>
+#include <utility>
 #include <vector>
 
 #include "core/analysis/analysis.h"
@@ -12,11 +13,17 @@ namespace havlo {
 
 /// How exact the maker is; standard deviations. Common practice, no source; the log will fit them.
 struct HandErrors {
-  double placing_mm = 0.4;  ///< of a mask laid on its print, in each direction
-  double turn_deg = 0.7;
-  double cutting_mm = 0.15;  ///< of the cut line, outward or inward all round
-  double visible_mm = 0.3;   ///< a gap or run-in wider than this is seen
+  double placing_mm = 0.2;  ///< of a mask laid on its print, in each direction
+  double turn_deg = 0.3;
+  double cutting_mm = 0.1;  ///< of the cut line, outward or inward all round
+  double visible_mm = 0.4;  ///< a gap or run-in wider than this is seen
 };
+
+/// A join is noticed where it is open over so much on end; what is shorter is a line's end, joined by pen.
+/// Common practice, no source.
+inline constexpr double kNoticed_mm = 3;
+/// CIEDE2000 from which the other's ink stands out. Settled in the plan format.
+inline constexpr double kStandsOut = 8;
 
 struct JoinPoint {
   Point at;           ///< on the border of the front, panel coordinates
@@ -40,12 +47,14 @@ struct Join {
   int front = 0, back = -1;  ///< back -1: a wash
   int wash = -1;
   bool tape = false;
+  int laying = 0;        ///< of the front's cover: joins of one laying open together
   double length_mm = 0;  ///< of the border that has to join
-  double gap = 0;        ///< chance of a white gap somewhere along it
-  double runIn = 0;      ///< chance of ink running in somewhere
+  double gap = 0;        ///< chance of a white gap along kNoticed_mm of it
+  double runIn = 0;      ///< chance of ink running in along as much
   double shows = 0;      ///< chance of either
   double contrast = 1;   ///< how much the other's ink stands out from bare paper, 0 to 1
   double hides_mm = 0;   ///< width of the front's own line, which hides that much running in
+  double pen_mm = 0;     ///< expected to be joined by pen: line ends that stop short of the front
   double bestInset_mm = 0, bestShows = 0;
   std::vector<JoinPoint> points;
   std::vector<JoinEase> easier;  ///< best first
@@ -53,8 +62,10 @@ struct Join {
 
 struct JoinRisk {
   std::vector<Join> joins;  ///< by chance and contrast, those that will be seen most first
-  double clean = 1;         ///< chance that no join shows at all, each join on its own
-  double expected = 0;      ///< joins that are expected to show
+  int layings = 0;          ///< papers laid that have anything to join
+  double clean = 1;         ///< chance that no laying shows, each on its own
+  double expected = 0;      ///< layings that are expected to show somewhere
+  double pen_mm = 0;        ///< of all joins
 };
 
 struct RiskOptions {
@@ -72,10 +83,12 @@ struct JoinBorder {
   std::vector<Point> points;   ///< panel mm
   std::vector<Point> normals;  ///< outward, length 1
   Point pivot;                 ///< about which a mask is turned when it is laid askew
+  /// Stretches of points that follow on each other: first and number; empty: all points are one.
+  std::vector<std::pair<size_t, size_t>> runs;
+  double least_mm = kNoticed_mm;  ///< a stretch shorter than this is a line's end
 };
 struct JoinChances {
-  double gap = 0, runIn = 0, shows = 0;
-  std::vector<double> atPoints;
+  double gap = 0, runIn = 0, shows = 0, pen_mm = 0;
 };
 /// The trials alone. @param inset_mm  of the mask inside the border. @param hides_mm  run-in that is not seen
 JoinChances tryJoin(const JoinBorder& border, double inset_mm, double hides_mm, const RiskOptions& options);

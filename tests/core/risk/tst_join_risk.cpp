@@ -46,7 +46,7 @@ Plan roundFront(bool marked, bool solid) {
   put(p, "back", "slab", {85, 20}, 2);
   if (solid) {
     Ink pale = p.inks[0];
-    pale.id = "pale", pale.colour = {220, 220, 220};
+    pale.id = "pale", pale.colour = {150, 150, 150};
     p.inks.push_back(pale);
     p.impressions[1].ink = "pale";
   }
@@ -65,9 +65,9 @@ class TstJoinRisk : public QObject {
     QTest::addColumn<double>("hides");
     QTest::addColumn<double>("cutting");
     QTest::newRow("cut on the line, nothing hides") << 0.0 << 0.0 << 0.0;
-    QTest::newRow("usual") << 0.3 << 0.4 << 0.15;
+    QTest::newRow("usual") << 0.3 << 0.4 << 0.1;
     QTest::newRow("cut far inside") << 0.8 << 0.4 << 0.15;
-    QTest::newRow("a dark solid front") << 0.3 << 2.0 << 0.1;
+    QTest::newRow("nothing is seen to run in") << 0.3 << 1e6 << 0.1;
   }
   void aStraightJoinIsTheNormalLaw() {
     QFETCH(double, inset);
@@ -77,6 +77,7 @@ class TstJoinRisk : public QObject {
     o.trials = 200000;
     o.errors.turn_deg = 0;  // shifted as a whole: every point has the same place
     o.errors.cutting_mm = cutting;
+    o.errors.placing_mm = 0.4;
     const JoinChances c = tryJoin(straight(20, {1, 0}, 30), inset, hides, o);
     const double s = std::hypot(o.errors.placing_mm, cutting), t = o.errors.visible_mm;
     QVERIFY(std::abs(c.gap - above((t + inset) / s)) < 0.004);
@@ -84,16 +85,85 @@ class TstJoinRisk : public QObject {
     QVERIFY(std::abs(c.shows - c.gap - c.runIn) < 1e-12);
   }
 
+  // A gap is noticed where it is open over 3 mm on end. A straight join turned about its middle opens by r·θ
+  // at r from there; each point stands for a millimetre, so 3 mm on end are open when the third from the end
+  // is. No shift, no cut, either end.
+  void aTurnedJoinOpensAtItsEnds() {
+    RiskOptions o;
+    o.trials = 200000;
+    o.errors = {0, 1.0, 0, 0.4};
+    const double length = 60;
+    JoinBorder b = straight(61, {1, 0}, length);  // a point every millimetre
+    b.pivot = {0, length / 2};
+    const double lever = length / 2 - 2, s = M_PI / 180;
+    const double expected = 2 * above(0.4 / lever / s);
+    const JoinChances c = tryJoin(b, 0, 1e6, o);
+    QVERIFY2(std::abs(c.gap - expected) < 0.006,
+             qPrintable(QStringLiteral("%1 for %2").arg(c.gap).arg(expected)));
+  }
+
+  // What is shorter than 3 mm is a line's end: never a join that shows, but something for the pen. Two such
+  // ends are twice as much, and the mean of a normal beyond a threshold is known (inverse Mills ratio).
+  void lineEndsAreForThePen() {
+    RiskOptions o;
+    o.errors = {0.3, 0, 0, 0.4};
+    JoinBorder b = straight(3, {1, 0}, 1.6);
+    const JoinChances one = tryJoin(b, 0.1, 0.4, o);
+    QCOMPARE(one.shows, 0.0);
+    const double a = 0.5 / 0.3;
+    const double expected = 0.3 * std::exp(-a * a / 2) / std::sqrt(2 * M_PI) - 0.1 * above(a);
+    QVERIFY(std::abs(one.pen_mm - expected) < 1e-9);
+    b.points.insert(b.points.end(), {{50, 0}, {50, 0.8}, {50, 1.6}});
+    b.normals.insert(b.normals.end(), 3, {1, 0});
+    b.runs = {{0, 3}, {3, 3}};
+    QVERIFY(std::abs(tryJoin(b, 0.1, 0.4, o).pen_mm - 2 * expected) < 1e-9);
+  }
+
+  // One laying is one error: two backs behind one side of a front open together or not at all.
+  void joinsOfOneLayingOpenTogether() {
+    Plan p = emptyPlan();
+    addStamp(p, slab("front", 30, 60)), addStamp(p, slab("back", 30, 20));
+    put(p, "front", "front", {60, 60}, 1);
+    put(p, "low", "back", {75, 65}, 2), put(p, "high", "back", {75, 95}, 3);
+    const AnalysisRef a = analyse(p);
+    RiskOptions o;
+    o.errors = {0.6, 0, 0.1, 0.4};
+    const JoinRisk risk = joinRisk(p, *a, o).value();
+    QCOMPARE(risk.joins.size(), size_t{2});
+    QCOMPARE(risk.joins[0].laying, risk.joins[1].laying);
+    QCOMPARE(risk.layings, 1);
+    QVERIFY(risk.joins[0].shows > 0.1 && risk.joins[1].shows > 0.1);
+    // They lie at the same side, so that what shows of one shows of the other; never as much as both
+    // together.
+    QVERIFY(risk.expected < risk.joins[0].shows + risk.joins[1].shows - 0.05);
+    QVERIFY(risk.expected >= std::max(risk.joins[0].shows, risk.joins[1].shows) - 1e-12);
+  }
+
+  // Careful cards of ten to forty joins: none to three are expected to show. Common practice, no source.
+  void carefulCardsShowNoneToThree() {
+    for (const char* name :
+         {"canal-towpath", "misty-fen", "potting-shed", "teaching-crowd", "teaching-avenue"}) {
+      const Plan p = demo(name);
+      const AnalysisRef a = withBestOrder(p, analyse(p));
+      const JoinRisk risk = joinRisk(p, *a).value();
+      QVERIFY2(
+          risk.expected < 3.2,
+          qPrintable(
+              QStringLiteral("%1: %2 of %3").arg(QLatin1String(name)).arg(risk.expected).arg(risk.layings)));
+    }
+  }
+
   // One point at the end of a lever: turn and shift add up as independent normals do.
   void aTurnedPointIsTheNormalLawToo() {
     RiskOptions o;
     o.trials = 200000;
     JoinBorder b;
-    b.points = {{40, 0}}, b.normals = {{0, 1}};
+    b.points = {{40, 0}, {40, 1.5}, {40, 3}},
+    b.normals = {{0, 1}, {0, 1}, {0, 1}};  // as far from the pivot, along x
     const double lever = 40 * o.errors.turn_deg * M_PI / 180;
     const double s = std::sqrt(o.errors.placing_mm * o.errors.placing_mm + lever * lever +
                                o.errors.cutting_mm * o.errors.cutting_mm);
-    QVERIFY(std::abs(tryJoin(b, 0.3, 0.4, o).gap - above(0.6 / s)) < 0.004);
+    QVERIFY(std::abs(tryJoin(b, 0.3, 0.4, o).gap - above(0.7 / s)) < 0.004);
   }
 
   // A round front before a slab: the lever of a turn about the middle is nothing all round, so every point of
@@ -116,7 +186,7 @@ class TstJoinRisk : public QObject {
     QCOMPARE(risk.joins.size(), size_t{1});
     const Join& j = risk.joins[0];
     QVERIFY(!j.tape && j.front == 0 && j.back == 1 && j.wash < 0);
-    QCOMPARE(j.hides_mm, solid ? 2.0 : kOutlineWidth_mm);
+    QCOMPARE(j.hides_mm, solid ? 1e6 : kOutlineWidth_mm);
     const double placing = o.errors.placing_mm * (marked ? 0.5 : 1),
                  s = std::hypot(placing, o.errors.cutting_mm);
     const double inset = p.supplies.maskInset_mm, t = o.errors.visible_mm;
@@ -130,9 +200,9 @@ class TstJoinRisk : public QObject {
     }
     // The back lies under the right half of the disc.
     QVERIFY2(std::abs(j.length_mm - M_PI * 20) < 2.5, qPrintable(QString::number(j.length_mm)));
-    // A shift moves one part of a half ring outward by the most of its normal's share: at least as often as
-    // one point.
-    QVERIFY(j.shows > expected && j.shows <= 1);
+    // A shift moves one part of a half ring outward by the most of its normal's share: nearly as often as one
+    // point, or more often.
+    QVERIFY(j.shows > 0.5 * expected && j.shows <= 1);
     QVERIFY(std::abs(risk.expected - j.shows) < 1e-12 && std::abs(risk.clean - (1 - j.shows)) < 1e-12);
     for (const JoinEase& e : j.easier) QVERIFY(marked ? e.how != JoinEase::How::FootMark : true);
   }
@@ -158,7 +228,7 @@ class TstJoinRisk : public QObject {
     QVERIFY(j.bestShows <= j.shows);
   }
 
-  // Contrast by the Lab distance (CIE 1976) of littleCMS between bare paper and a full film of the ink, 50
+  // Contrast by CIEDE2000 of littleCMS between bare paper and a full film of the ink, 50
   // counting as all of it.
   void contrastIsTheColourDifference_data() {
     QTest::addColumn<int>("grey");
@@ -181,14 +251,16 @@ class TstJoinRisk : public QObject {
     const unsigned char w[3] = {255, 255, 255}, k[3] = {g, g, g};
     cmsDoTransform(to, w, &white, 1), cmsDoTransform(to, k, &inked, 1);
     cmsDeleteTransform(to), cmsCloseProfile(srgb), cmsCloseProfile(lab);
-    const double expected = std::min(1.0, cmsDeltaE(&white, &inked) / 50);
+    const double expected = std::min(1.0, cmsCIE2000DeltaE(&white, &inked, 1, 1, 1) / 50);
+    QCOMPARE(risk.joins.empty(), expected * 50 < 8);  // that pale nobody sees it
+    if (risk.joins.empty()) return;
     QVERIFY2(std::abs(risk.joins[0].contrast - expected) < 0.02,
              qPrintable(QStringLiteral("%1, not %2").arg(risk.joins[0].contrast).arg(expected)));
   }
 
   // A wash is joined only where it is strong enough to show an edge.
   void aPaleWashIsNoJoin() {
-    for (const double strength : {0.1, 0.14, 0.5, 0.8}) {
+    for (const double strength : {0.02, 0.05, 0.5, 0.8}) {
       Plan p = roundFront(false, false);
       p.impressions.resize(1);
       Wash w;
@@ -197,14 +269,17 @@ class TstJoinRisk : public QObject {
       w.from = WashFrom::Top;
       p.washes = {w};
       const auto risk = joinRisk(p, *analyse(p)).value();
-      QCOMPARE(risk.joins.size(), size_t(strength > 0.15));
+      QCOMPARE(risk.joins.size(), size_t(strength > 0.1));
       if (risk.joins.empty()) continue;
       QCOMPARE(risk.joins[0].wash, 0);
-      // Paler and paler downward: the stronger wash shows its edge farther down the disc.
+      // Paler and paler downward: it ends where the film no longer differs by 8 (CIEDE2000) from bare paper.
       double lowest = 1e9;
       for (const JoinPoint& q : risk.joins[0].points) lowest = std::min(lowest, q.at.y);
       const WashFalloff falloff(p, p.washes[0]);
-      QVERIFY(std::abs(strength * falloff.shareAt({60, lowest}) - 0.15) < 0.03 || lowest < 41);
+      const InkFilm film(p.inks[0].colour, p.inks[0].opacity, strength * falloff.shareAt({60, lowest}));
+      LinearRgb below = linearOf(p.card.paper.colour), over;
+      for (size_t c = 0; c < 3; ++c) over[c] = below[c] * film.multiply[c] + film.add[c];
+      QVERIFY(std::abs(ciede2000(labOf(below), labOf(over)) - 8) < 1.5 || lowest < 41);
     }
   }
 
@@ -213,22 +288,22 @@ class TstJoinRisk : public QObject {
     const AnalysisRef a = withBestOrder(p, analyse(p));
     const auto one = joinRisk(p, *a).value(), two = joinRisk(p, *a).value();
     QCOMPARE(one.joins.size(), two.joins.size());
-    double expected = 0;
+    double sum = 0;
     for (size_t k = 0; k < one.joins.size(); ++k) {
       QCOMPARE(one.joins[k].shows, two.joins[k].shows);
       if (k > 0)
         QVERIFY(one.joins[k].shows * one.joins[k].contrast <=
                 one.joins[k - 1].shows * one.joins[k - 1].contrast + 1e-12);
-      expected += one.joins[k].shows;
+      sum += one.joins[k].shows;
     }
-    QVERIFY(std::abs(expected - one.expected) < 1e-9);
+    QVERIFY(one.expected <= sum + 1e-9 && one.expected == two.expected);
   }
 
   void carefulHandsShowLess() {
     const Plan p = demo("teaching-crowd");
     const AnalysisRef a = analyse(p);
     RiskOptions careful;
-    careful.errors = {0.1, 0.1, 0.05, 0.3};
+    careful.errors = {0.05, 0.1, 0.05, 0.4};
     QVERIFY(joinRisk(p, *a, careful).value().expected < 0.05 * joinRisk(p, *a).value().expected);
   }
 
