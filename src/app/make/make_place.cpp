@@ -439,10 +439,9 @@ void MakePlace::fillFacts() {
     m_facts->label(name, sizedFont(16), theme().soft, false, Qt::AlignTop);
     m_facts->label(value, sizedFont(18, QFont::DemiBold), theme().ink, true);
   };
-  const Box panel = b.plan().card.panel.box();
   const auto placed = [&](Point p) {
-    return alongWords(p.x, panel.right, m_session.units()) + QStringLiteral(",\n") +
-           upWords(p.y, panel.top, m_session.units());
+    const Measured m = measured(b.plan(), s.impression, p, m_session.units(), s.what == Do::Attach);
+    return m.along + QStringLiteral(",\n") + m.up + (m.untrimmed ? tr("\nof the untrimmed sheet") : QString());
   };
   if (s.what == Do::Stamp || s.what == Do::Attach) {
     const Impression& i = b.plan().impressions[ix(s.impression)];
@@ -455,14 +454,14 @@ void MakePlace::fillFacts() {
         before << (s.scraps == 1 ? tr("press once on scrap") : tr("press %1 times on scrap").arg(s.scraps));
       if (!before.isEmpty()) fact(tr("Before"), capital(before.join(QStringLiteral(", "))));
     }
+    if (!i.part.empty() && s.what == Do::Stamp)
+      fact(tr("Tape over"), capital(leftOutWords(*b.plan().stamp(i.stamp), i.part)) + tr(" of the inked rubber"));
     if (!s.piece) {
       fact(tr("Its foot"), placed(i.at));
       const Point corner = placingOf(i, *b.plan().stamp(i.stamp)).toPanel(Point{0, 0});
       fact(tr("Its corner"), placed(corner));
-      fact(tr("Turn"), std::fabs(i.turn_deg) < 0.05
-                           ? tr("upright")
-                           : (i.turn_deg > 0 ? tr("%1° to the left") : tr("%1° to the right"))
-                                 .arg(std::fabs(i.turn_deg), 0, 'f', 1));
+      const QString turn = turnWords(i.turn_deg);
+      fact(tr("Turn"), turn.isEmpty() ? tr("upright") : turn);
     }
     if (!s.leaveOut.empty())
       fact(tr("Leave out"), tr("tape or wipe where %1 will be").arg(listOf(b.plan(), s.leaveOut)));

@@ -106,11 +106,15 @@ void MakeView::paintEvent(QPaintEvent*) {
     p.setPen(t.onGreen);
     p.drawText(box, Qt::AlignCenter, text);
   };
-  const Box panel = plan.card.panel.box();
+  const double more = step.what == Do::Attach ? 0 : plan.card.trim_mm;  // measured on the untrimmed sheet
+  const Box panel = plan.card.panel.box().grown(more);
+  const bool fine = holds(plan, step.impression);
+  const auto ruler = [&](double mm) { return fine ? fineMeasure(mm, m_style) : tableMeasure(mm, m_style); };
   const bool upInside = at.y >= panel.bottom && at.y <= panel.top;
   const bool alongInside = at.x >= panel.left && at.x <= panel.right;
-  const QString up = upInside ? tableMeasure(at.y, m_style) : upWords(at.y, panel.top, m_style);
-  const QString along = alongInside ? tableMeasure(at.x, m_style) : alongWords(at.x, panel.right, m_style);
+  const QString up = upInside ? ruler(at.y + more) : upWords(at.y + more, panel.height(), m_style, fine);
+  const QString along = 
+      alongInside ? ruler(at.x + more) : alongWords(at.x + more, panel.width(), m_style, fine);
   const double upWidth = metrics.horizontalAdvance(up) + 18,
                alongWidth = metrics.horizontalAdvance(along) + 18;
   tag(QRectF(std::max(0.0, card.left() - upWidth * 0.75),

@@ -7,12 +7,19 @@
 
 namespace havlo {
 
+Rings maskShapeOf(const Plan& plan, const Analysis& a, int stamp, int number) {
+  const StampMasks& masks = a.stampMasks[ix(stamp)];
+  const int of = ix(number) < masks.partOf.size() ? masks.partOf[ix(number)] : -1;
+  const Rings& whole = a.masks[ix(stamp)]->mask;
+  return of < 0 ? whole : maskOfPart(whole, plan.impressions[ix(of)].part, plan.supplies);
+}
+
 MaskJob layMasksOut(const Plan& plan, const Analysis& a, const MaskingSheet& sheet,
                     const Progress& progress) {
   std::vector<SheetPiece> pieces;
   for (size_t s = 0; s < plan.stamps.size(); ++s)
     for (int k = 0; k < a.stampMasks[s].cut; ++k)
-      pieces.push_back({static_cast<int>(s), k, a.masks[s]->mask});
+      pieces.push_back({static_cast<int>(s), k, maskShapeOf(plan, a, static_cast<int>(s), k)});
   // Edges and openings that washes are bounded by: one piece each, on the side it is first used for.
   std::vector<char> there(plan.limits.size(), 0);
   for (int w : washOrder(plan)) {

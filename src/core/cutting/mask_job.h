@@ -27,6 +27,9 @@ struct MaskJob {
   double used_mm2 = 0, spent_mm2 = 0;
 };
 
+/// What is cut for one mask of a stamp: of the whole stamp, or of a part that alone is stamped.
+Rings maskShapeOf(const Plan& plan, const Analysis& analysis, int stamp, int number);
+
 /// @param sheet  what is cut from; usually `plan.supplies.maskSheet` or the printer's paper
 MaskJob layMasksOut(const Plan& plan, const Analysis& analysis, const MaskingSheet& sheet,
                     const Progress& progress = {});

@@ -372,28 +372,74 @@ int fewestNewMasks(std::vector<int> demands, const std::vector<int>& atHand, int
   return least;
 }
 
+namespace {
+
+/// Masks of parts of a stamp are its own as well, numbered after those of the whole stamp.
+void addMasks(StampMasks& all, StampMasks more, int partOf) {
+  const int before = all.kept + all.cut;
+  all.partOf.resize(ix(before), -1);
+  all.partOf.resize(ix(before + more.kept + more.cut), partOf);
+  all.cut += more.cut, all.kept += more.kept, all.uses += more.uses;
+  all.halves.insert(all.halves.end(), more.halves.begin(), more.halves.end());
+  all.rota.resize(more.rota.size());
+  all.atOnce = 0;
+  for (size_t k = 0; k < more.rota.size(); ++k) {
+    for (Laid l : more.rota[k]) {
+      l.mask += before;
+      all.rota[k].push_back(l);
+    }
+    std::vector<int> masks;  // two halves of one lie as one
+    for (const Laid& l : all.rota[k])
+      if (std::find(masks.begin(), masks.end(), l.mask) == masks.end()) masks.push_back(l.mask);
+    all.atOnce = std::max(all.atOnce, static_cast<int>(masks.size()));
+  }
+}
+
+}  // namespace
+
 std::vector<StampMasks> countMasks(const Plan& plan, const MaskNeeds& needs,
                                    const std::vector<int>& stampOf) {
   std::vector<StampMasks> out(plan.stamps.size());
-  std::vector<Demand> demands(plan.stamps.size());
+  // Of one stamp what is stamped whole shares its masks, and so does each part with others like it.
+  std::vector<int> groupOf(plan.impressions.size());
+  struct Group {
+    size_t stamp;
+    int partOf;  // the first impression of the part, or -1
+    Demand demand;
+  };
+  std::vector<Group> groups;
+  for (size_t s = 0; s < out.size(); ++s) groups.push_back({s, -1, {}});
+  for (size_t i = 0; i < groupOf.size(); ++i) {
+    groupOf[i] = stampOf[i];
+    if (plan.impressions[i].part.empty()) continue;
+    const auto same = std::find_if(groups.begin(), groups.end(), [&](const Group& g) {
+      return g.partOf >= 0 && g.stamp == ix(stampOf[i]) &&
+             plan.impressions[ix(g.partOf)].part == plan.impressions[i].part;
+    });
+    groupOf[i] = static_cast<int>(same - groups.begin());
+    if (same == groups.end()) groups.push_back({ix(stampOf[i]), static_cast<int>(i), {}});
+  }
   for (size_t k = 0; k < needs.steps.size(); ++k)
     for (size_t c = 0; c < needs.steps[k].covered.size(); ++c) {
       const int i = needs.steps[k].covered[c];
       if (needs.taped[ix(i)]) continue;
-      Demand& d = demands[ix(stampOf[ix(i)])];
+      Demand& d = groups[ix(groupOf[ix(i)])].demand;
       if (d.steps.empty() || d.steps.back() != k)
         d.steps.push_back(k), d.things.emplace_back(), d.stays.emplace_back();
       d.things.back().push_back(i);
       d.stays.back().push_back(c < needs.steps[k].stays.size() && needs.steps[k].stays[c]);
     }
-  for (size_t s = 0; s < out.size(); ++s) {
-    if (demands[s].steps.empty()) {
-      out[s].rota.resize(needs.steps.size());
+  for (StampMasks& m : out) m.rota.resize(needs.steps.size());
+  for (const Group& g : groups) {
+    if (g.demand.steps.empty()) continue;
+    const std::vector<int> atHand = g.partOf < 0 ? usesAtHand(plan, static_cast<int>(g.stamp)) : std::vector<int>();
+    const int life = plan.supplies.maskLife, copies = plan.making.copies;
+    StampMasks counted = copies > 1 ? countForMany(g.demand, atHand, needs, life, copies)
+                                    : countForOne(g.demand, atHand, needs, life);
+    if (g.partOf < 0) {
+      out[g.stamp] = std::move(counted);
     } else {
-      const std::vector<int> atHand = usesAtHand(plan, static_cast<int>(s));
-      const int life = plan.supplies.maskLife, copies = plan.making.copies;
-      out[s] = copies > 1 ? countForMany(demands[s], atHand, needs, life, copies)
-                          : countForOne(demands[s], atHand, needs, life);
+      addMasks(out[g.stamp], std::move(counted), g.partOf);
     }
   }
   for (size_t i = 0; i < plan.impressions.size(); ++i)

@@ -158,6 +158,10 @@ Rings thinPartsOf(const Stamp& stamp, const Supplies& supplies) {
   return out;
 }
 
+Rings maskOfPart(const Rings& mask, const Rings& part, const Supplies& supplies) {
+  return intersection(mask, offset(part, Millimetres{-supplies.maskInset_mm}));
+}
+
 Stamp withPartChosen(const Stamp& stamp, const Supplies& supplies, Point inside, bool cut) {
   Stamp out = stamp;
   for (const FiddlyPart& part : fiddlyParts(stamp, supplies)) {

@@ -18,6 +18,10 @@ using MaskRef = std::shared_ptr<const MaskShape>;
 /// parts and the notch at the foot if there is to be one.
 MaskRef maskOf(const Stamp& stamp, const Supplies& supplies);
 
+/// The mask cut to the part of the stamp that prints, as far inside its line as inside any other.
+/// @param part  stamp frame
+Rings maskOfPart(const Rings& mask, const Rings& part, const Supplies& supplies);
+
 /// A part of a stamp that is hard to cut, and whether the mask has it.
 struct FiddlyPart {
   enum class Kind {

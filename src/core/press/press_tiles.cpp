@@ -110,7 +110,9 @@ const Tile& PressTiles::cover(int i) {
   if (!entry.cover || entry.mask != mask.get()) {
     entry.mask = mask.get();
     entry.edgeLine.reset(), entry.nearCover.reset();
-    entry.cover = hardTile(m_grid, placed->placing.toPanel(mask->mask));
+    const Rings& part = placed->outline->part;
+    entry.cover = hardTile(m_grid, placed->placing.toPanel(
+                                       part.empty() ? mask->mask : maskOfPart(mask->mask, part, m_in.plan.supplies)));
   }
   return *entry.cover;
 }
@@ -123,11 +125,15 @@ const Tile& PressTiles::edgeLine(int i) {
   const Tile& covered = cover(i);
   auto& entry = m_store->of(placed);
   const MaskShape* from = taped ? nullptr : mask.get();
+  const Rings& part = placed->outline->part;
   if (!entry.edgeLine || entry.mask != from) {
     entry.mask = from;
     if (taped) entry.cover.reset();
     entry.edgeLine = hardTile(m_grid, taped ? offset(placed->silhouette, Millimetres{kEdgeLine_mm})
-                                            : placed->placing.toPanel(m_store->grown(mask)));
+                                            : placed->placing.toPanel(
+                                                  part.empty() ? m_store->grown(mask)
+                                                               : offset(maskOfPart(mask->mask, part, m_in.plan.supplies),
+                                                                        Millimetres{kEdgeLine_mm})));
     block(*entry.edgeLine, covered);
   }
   return *entry.edgeLine;

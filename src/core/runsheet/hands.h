@@ -344,6 +344,7 @@ class Hands {
     facts.scraps = follows ? 0 : generation - 1;
     double minutes = m_copies * (m_t.press + facts.scraps * m_t.scrap);
     if (!piece) minutes += m_copies * leaveOutMinutes(m_in.plan, m_in.needs.leaveOut[ix(b)], m_t);
+    if (!impression(b).part.empty()) minutes += m_copies * m_t.tapeRubber;
     if (facts.tryOut) minutes += m_t.tryOut;
     if (facts.clean) minutes += m_t.clean;
     if (stamp != m_stampInHand) minutes += m_t.pickUp;

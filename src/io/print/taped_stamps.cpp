@@ -18,11 +18,16 @@ struct Drawn {
   QPointF at;  // upper left
 };
 
+bool isTaped(const Analysis& a, int i) {
+  return !a.needs.leaveOut[ix(i)].empty() || !a.meetings.placed[ix(i)]->outline->part.empty();
+}
+
 }  // namespace
 
 bool hasTapedStamps(const Analysis& a) {
-  return std::any_of(a.needs.leaveOut.begin(), a.needs.leaveOut.end(),
-                     [](const auto& f) { return !f.empty(); });
+  for (size_t i = 0; i < a.needs.leaveOut.size(); ++i)
+    if (isTaped(a, static_cast<int>(i))) return true;
+  return false;
 }
 
 Printout tapedStamps(const Plan& plan, const Analysis& a, Sheet sheet) {
@@ -31,7 +36,7 @@ Printout tapedStamps(const Plan& plan, const Analysis& a, Sheet sheet) {
   double x = inner.left(), y = inner.top() + kHead_mm, row = 0;
   int page = 0;
   for (int i : a.order) {
-    if (a.needs.leaveOut[ix(i)].empty()) continue;
+    if (!isTaped(a, i)) continue;
     const Stamp& stamp = *a.meetings.placed[ix(i)]->outline->stamp;
     const double w = std::max(stamp.width_mm, 45.0), h = stamp.height_mm + kWords_mm;
     if (x + w > inner.right() && x > inner.left()) x = inner.left(), y += row + kGap_mm, row = 0;
@@ -75,7 +80,10 @@ Printout tapedStamps(const Plan& plan, const Analysis& a, Sheet sheet) {
       drawText(p, {d.at.x(), d.at.y() + stamp.height_mm + 4}, 3.2, labelOf(plan, d.impression), ink,
                Qt::AlignLeft, QFont::DemiBold);
       drawText(p, {d.at.x(), d.at.y() + stamp.height_mm + 8}, 2.6,
-               tr("leaves room for %1").arg(listOf(plan, shared->needs.leaveOut[ix(d.impression)])), soft);
+               shared->needs.leaveOut[ix(d.impression)].empty()
+                   ? tr("only a part is stamped")
+                   : tr("leaves room for %1").arg(listOf(plan, shared->needs.leaveOut[ix(d.impression)])),
+               soft);
     }
     drawCheckRules(p, {inner.left(), inner.bottom() - kCheckRulesHeight_mm});
   };

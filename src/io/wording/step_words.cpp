@@ -5,15 +5,38 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/outline/shape_ops.h"
 #include "io/wording/names.h"
 #include "io/wording/say.h"
 
 namespace havlo {
 namespace {
 
-QString fromEdges(const Plan& plan, Point p, MeasureStyle style) {
-  const Box panel = plan.card.panel.box();
-  return QStringLiteral("%1, %2").arg(alongWords(p.x, panel.right, style), upWords(p.y, panel.top, style));
+QString fromEdges(const Plan& plan, Point p, MeasureStyle style, int impression = -1, bool trimmed = false) {
+  const Measured m = measured(plan, impression, p, style, trimmed);
+  const QString words = QStringLiteral("%1, %2").arg(m.along, m.up);
+  return m.untrimmed ? tr("%1 of the untrimmed sheet").arg(words) : words;
+}
+
+/// Where the foot goes; of a thing whose foot is off the card, where a corner goes that is on it.
+QString footWords(const Plan& plan, int impression, MeasureStyle style) {
+  const Impression& i = plan.impressions[ix(impression)];
+  const Stamp& stamp = *plan.stamp(i.stamp);
+  const Box card = plan.card.panel.box().grown(plan.card.trim_mm);
+  const QString foot = tr("foot %1").arg(fromEdges(plan, i.at, style, impression));
+  if (card.contains(i.at)) return foot;
+  const Placing placing = placingOf(i, stamp);
+  const struct {
+    Point at;
+    const char* words;
+  } corners[] = {{{0, stamp.height_mm}, QT_TRANSLATE_NOOP("Havlo", "upper left corner of the stamp %1")},
+                 {{stamp.width_mm, stamp.height_mm}, QT_TRANSLATE_NOOP("Havlo", "upper right corner of the stamp %1")},
+                 {{stamp.width_mm, 0}, QT_TRANSLATE_NOOP("Havlo", "lower right corner of the stamp %1")},
+                 {{0, 0}, QT_TRANSLATE_NOOP("Havlo", "lower left corner of the stamp %1")}};
+  for (const auto& c : corners)
+    if (const Point p = placing.toPanel(c.at); card.contains(p))
+      return tr(c.words).arg(fromEdges(plan, p, style, impression));
+  return foot;
 }
 
 const Impression& impressionOf(const Plan& plan, int i) { return plan.impressions[ix(i)]; }
@@ -61,17 +84,18 @@ StepWords stampWords(const Plan& plan, const Step& step, MeasureStyle style, boo
     return w;
   }
   w.title = tr("Stamp %1").arg(nameOf(plan, step.impression));
-  w.where = tr("foot %1").arg(fromEdges(plan, i.at, style));
-  if (std::fabs(i.turn_deg) > 0.05)
-    w.where += (i.turn_deg > 0 ? tr(", turned %1° to the left") : tr(", turned %1° to the right"))
-                   .arg(std::fabs(i.turn_deg), 0, 'f', 1);
   const Stamp& stamp = *plan.stamp(i.stamp);
+  w.where = footWords(plan, step.impression, style);
+  if (const QString turn = turnWords(i.turn_deg); !turn.isEmpty()) w.where += QStringLiteral(", ") + turn;
   w.corner = tr("lower left corner of the stamp %1")
-                 .arg(fromEdges(plan, placingOf(i, stamp).toPanel(Point{0, 0}), style));
+                 .arg(fromEdges(plan, placingOf(i, stamp).toPanel(Point{0, 0}), style, step.impression));
   w.detail = inkWords(plan, i) + beforeWords(step) + QStringLiteral("; ") + coveredWords(plan, step, first);
   if (!step.masksOn.empty())
     w.care =
         tr("Press firmly beside the masks: their thickness lifts the rubber and leaves a thin white line.");
+  if (!i.part.empty())
+    w.detail += tr("; tape over %1 of the inked rubber, lift the tape, then press; join by pen the lines that end there")
+                    .arg(leftOutWords(stamp, i.part));
   if (!step.leaveOut.empty()) {
     const bool wipe = impressionOf(plan, step.leaveOut[0]).school == School::WipeOff;
     w.detail += (wipe ? tr("; wipe the ink off where %1 will be")
@@ -144,7 +168,7 @@ StepWords limitWords(const Plan& plan, const Step& step, MeasureStyle style) {
   if (l.kind == LimitKind::Straight) {
     w.title = tr("Lay tape along %1").arg(name);
     w.where = tr("%1 from the bottom at the left, %2 at the right")
-                  .arg(tableMeasure(l.left_mm, style), tableMeasure(l.right_mm, style));
+                  .arg(tableMeasure(l.left_mm + plan.card.trim_mm, style), tableMeasure(l.right_mm + plan.card.trim_mm, style));
     w.detail = step.side == LimitSide::Above ? tr("the tape below the line") : tr("the tape above the line");
     return w;
   }
@@ -153,7 +177,7 @@ StepWords limitWords(const Plan& plan, const Step& step, MeasureStyle style) {
               : step.turned                               ? tr("Lay the other piece of %1").arg(name)
                                                           : tr("Lay %1").arg(name);
     w.where = tr("%1 from the bottom at the left, %2 at the right")
-                  .arg(tableMeasure(l.left_mm, style), tableMeasure(l.right_mm, style));
+                  .arg(tableMeasure(l.left_mm + plan.card.trim_mm, style), tableMeasure(l.right_mm + plan.card.trim_mm, style));
     w.detail = step.side == LimitSide::Above ? tr("paper below, the wash goes above")
                                              : tr("paper above, the wash goes below");
     return w;
@@ -302,7 +326,8 @@ StepWords wordsOf(const Plan& plan, const Analysis& analysis, const Step& step, 
       break;
     case Do::Attach:
       w.title = tr("Attach %1").arg(nameOf(plan, step.impression));
-      w.where = tr("foot %1").arg(fromEdges(plan, impressionOf(plan, step.impression).at, style));
+      w.where = tr("foot %1").arg(fromEdges(plan, impressionOf(plan, step.impression).at, style,
+                                            step.impression, true));
       w.detail = tr("raised on foam");
       break;
     case Do::Trim:
@@ -314,6 +339,47 @@ StepWords wordsOf(const Plan& plan, const Analysis& analysis, const Step& step, 
       break;
   }
   return w;
+}
+
+bool holds(const Plan& plan, int i) {
+  const Impression& one = plan.impressions[ix(i)];
+  if (std::holds_alternative<OnThing>(one.depth)) return true;
+  return std::any_of(plan.impressions.begin(), plan.impressions.end(), [&](const Impression& other) {
+    const auto* on = std::get_if<OnThing>(&other.depth);
+    return on && on->id == one.id;
+  });
+}
+
+Measured measured(const Plan& plan, int impression, Point p, MeasureStyle style, bool trimmed) {
+  const double more = trimmed ? 0 : plan.card.trim_mm;
+  const PanelSize& panel = plan.card.panel;
+  const bool fine = impression >= 0 && holds(plan, impression);
+  return {alongWords(p.x + more, panel.width_mm + 2 * more, style, fine),
+          upWords(p.y + more, panel.height_mm + 2 * more, style, fine), more > 0};
+}
+
+QString turnWords(double turn_deg) {
+  double turn = std::remainder(turn_deg, 360);
+  QString out;
+  if (std::fabs(turn) > 135) {
+    turn = std::remainder(turn - 180, 360);
+    out = tr("with the card turned round");
+  }
+  if (std::fabs(turn) > 0.05)
+    out += (out.isEmpty() ? QString() : QStringLiteral(", ")) +
+           (turn > 0 ? tr("turned %1° to the left") : tr("turned %1° to the right")).arg(std::fabs(turn), 0, 'f', 1);
+  return out;
+}
+
+QString leftOutWords(const Stamp& stamp, const Rings& part) {
+  const Rings out = difference(stamp.silhouette, part);
+  const Box whole = boxOf(stamp.silhouette), left = boxOf(out);
+  if (left.empty()) return tr("nothing");
+  const Point away = left.centre() - whole.centre();
+  const double across = away.x / std::max(1.0, whole.width()), up = away.y / std::max(1.0, whole.height());
+  if (std::max(std::fabs(across), std::fabs(up)) < 0.08) return tr("the hatched part");
+  if (std::fabs(up) >= std::fabs(across)) return up > 0 ? tr("the upper part") : tr("the lower part");
+  return across > 0 ? tr("the right part") : tr("the left part");
 }
 
 QString sentenceOf(const StepWords& w) {
@@ -330,20 +396,25 @@ double toTableStep(double mm, MeasureStyle style) {
 }
 }  // namespace
 
-QString tableMeasure(double mm, MeasureStyle style) { return lengthText(toTableStep(mm, style), style); }
-
-QString alongWords(double x_mm, double width_mm, MeasureStyle style) {
-  if (toTableStep(x_mm, style) < 0) return tr("%1 past the left edge").arg(tableMeasure(-x_mm, style));
-  if (toTableStep(x_mm - width_mm, style) > 0)
-    return tr("%1 past the right edge").arg(tableMeasure(x_mm - width_mm, style));
-  return tr("%1 from the left").arg(tableMeasure(std::max(0.0, x_mm), style));
+QString fineMeasure(double mm, MeasureStyle style) {
+  const double step = style == MeasureStyle::Inches ? kMmPerInch / 32 : 0.1;
+  return lengthText(std::round(mm / step) * step, style);
 }
 
-QString upWords(double y_mm, double height_mm, MeasureStyle style) {
-  if (toTableStep(y_mm, style) < 0) return tr("%1 below the bottom edge").arg(tableMeasure(-y_mm, style));
-  if (toTableStep(y_mm - height_mm, style) > 0)
-    return tr("%1 above the top edge").arg(tableMeasure(y_mm - height_mm, style));
-  return tr("%1 from the bottom").arg(tableMeasure(std::max(0.0, y_mm), style));
+QString tableMeasure(double mm, MeasureStyle style) { return lengthText(toTableStep(mm, style), style); }
+
+QString alongWords(double x_mm, double width_mm, MeasureStyle style, bool fine) {
+  const auto measure = [&](double mm) { return fine ? fineMeasure(mm, style) : tableMeasure(mm, style); };
+  if (toTableStep(x_mm, style) < 0) return tr("%1 past the left edge").arg(measure(-x_mm));
+  if (toTableStep(x_mm - width_mm, style) > 0) return tr("%1 past the right edge").arg(measure(x_mm - width_mm));
+  return tr("%1 from the left").arg(measure(std::max(0.0, x_mm)));
+}
+
+QString upWords(double y_mm, double height_mm, MeasureStyle style, bool fine) {
+  const auto measure = [&](double mm) { return fine ? fineMeasure(mm, style) : tableMeasure(mm, style); };
+  if (toTableStep(y_mm, style) < 0) return tr("%1 below the bottom edge").arg(measure(-y_mm));
+  if (toTableStep(y_mm - height_mm, style) > 0) return tr("%1 above the top edge").arg(measure(y_mm - height_mm));
+  return tr("%1 from the bottom").arg(measure(std::max(0.0, y_mm)));
 }
 
 QString reasonOf(const StampMasks& m, const Supplies& supplies) {

@@ -487,6 +487,32 @@ class TstPress : public QObject {
     }
   }
 
+  // Half a stamp before a wash and a slab: its mask is cut to that half, so the other half of it takes the colour. With
+  // a mask of the whole stamp half of it would stay bare.
+  void aPartHasAMaskOfThePart() {
+    Plan p = emptyPlan();
+    addStamp(p, slab("s", 30, 40)), addStamp(p, slab("t", 60, 60));
+    put(p, "half", "s", {60, 60}, 1).part = rectangle({-1, 18, 31, 41});
+    put(p, "whole", "s", {100, 60}, 1);
+    put(p, "behind", "t", {70, 50}, 5).ink = "blue";
+    Wash w;
+    w.id = "w", w.ink = "blue", w.area = rectangle(p.card.panel.box()), w.strength = 0.6;
+    p.washes = {w};
+    const AnalysisRef a = analyse(p);
+    const StampMasks& m = a->stampMasks[0];
+    QCOMPARE(m.cut, 2);
+    QCOMPARE(m.partOf, (std::vector<int>{-1, 0}));
+    QVERIFY(simulated(p, *a).proven);
+    Plan taken = p;
+    taken.impressions[0].part.clear();
+    const AnalysisRef wrong = analyse(taken);
+    // The half as planned, pressed with the mask of the whole: as if the press did not know better.
+    PressRun run;
+    const PressInput intended = a->press(p, nullptr);
+    run.intended = &intended;
+    QVERIFY(!simulate(wrong->press(taken, nullptr), wrong->sheet, 100, {}, {}, {}, run).value().proven);
+  }
+
   void stopsWhenAsked() {
     const Plan p = demo("teaching-crowd");
     const AnalysisRef a = analyse(p);
