@@ -9,6 +9,7 @@
 #include <optional>
 #include <utility>
 
+#include "core/acts/act_rules.h"
 #include "core/runsheet/run_sheet.h"
 #include "core/wash/limit_shape.h"
 
