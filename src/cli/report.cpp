@@ -14,10 +14,6 @@
 
 namespace havlo::cli {
 
-std::string actName(const Plan& plan, int act) {
-  const auto n = static_cast<int>(plan.impressions.size());
-  return act < n ? "stamp:" + plan.impressions[ix(act)].id : "wash:" + plan.washes[ix(act - n)].id;
-}
 namespace {
 
 const std::string& idOf(const Plan& plan, int i) { return plan.impressions[ix(i)].id; }
@@ -111,6 +107,9 @@ Json fixReport(const Plan& plan, const Fix& fix, const QString& label) {
       break;
     case Fix::What::TakeOut:
       out["takeOut"] = true;
+      break;
+    case Fix::What::DropWish:
+      out["wish"] = static_cast<int>(fix.amount);
       break;
     case Fix::What::WashReach:
     case Fix::What::WashStrength:
@@ -243,7 +242,7 @@ Json focusReport(const Plan& plan, const Analysis& a) {
 
 /// The acts of inking in the order they are done, each with those that must come before it, and why.
 Json actsReport(const Plan& plan, const Analysis& a) {
-  constexpr std::string_view whys[] = {"liesOverIt", "keptClean", "wiped"};
+  constexpr std::string_view whys[] = {"liesOverIt", "keptClean", "wiped", "wish"};
   Json out = Json::array();
   for (int act : a.acts) {
     Json before = Json::array();

@@ -12,8 +12,6 @@ namespace havlo::cli {
 using Json = nlohmann::ordered_json;
 
 Json checkReport(const Plan& plan, const Analysis& analysis);
-/// "stamp:hare", "wash:sky".
-std::string actName(const Plan& plan, int act);
 Json masksReport(const Plan& plan, const Analysis& analysis);
 /// With how they lie on their sheets.
 Json masksReport(const Plan& plan, const Analysis& analysis, const MaskJob& job);

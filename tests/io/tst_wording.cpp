@@ -4,13 +4,13 @@
 
 #include "core/chain/chain.h"
 #include "core/chain/what_if.h"
+#include "io/print/sheets.h"
 #include "io/wording/finding_words.h"
 #include "io/wording/names.h"
 #include "io/wording/step_words.h"
 #include "io/wording/work_words.h"
 #include "support/faulty_plans.h"
 #include "support/plans.h"
-#include "io/print/sheets.h"
 #include "tests/support/program.h"
 
 using namespace havlo;
@@ -161,8 +161,8 @@ class TstWording : public QObject {
     QCOMPARE(minutesWords(65), QStringLiteral("1 h 05 min"));
   }
 
-  // A hand cannot follow "-3 mm", "184°", a half that is rounded away from what it holds, or a measure from an edge that
-  // is not there yet.
+  // A hand cannot follow "-3 mm", "184°", a half that is rounded away from what it holds, or a measure from
+  // an edge that is not there yet.
   void measuresAHandCanFollow() {
     Plan p = emptyPlan();
     addStamp(p, slab("s", 20, 30));
@@ -170,21 +170,26 @@ class TstWording : public QObject {
     const auto step = [&](const std::string& id) {
       const AnalysisRef a = analyse(p);
       for (const Step& s : a->sheet.steps)
-        if (s.what == Do::Stamp && s.impression == p.indexOf(id)) return wordsOf(p, *a, s, MeasureStyle::Millimetres);
+        if (s.what == Do::Stamp && s.impression == p.indexOf(id))
+          return wordsOf(p, *a, s, MeasureStyle::Millimetres);
       return StepWords();
     };
-    QVERIFY2(step("thing").where.contains("40.5 mm from the left, 60.5 mm from the bottom"), qPrintable(step("thing").where));
+    QVERIFY2(step("thing").where.contains("40.5 mm from the left, 60.5 mm from the bottom"),
+             qPrintable(step("thing").where));
     // It holds something now: both are told to a tenth, so that they do not part.
     put(p, "held", "s", {44.34, 80.12}, 1).depth = OnThing{"thing", false};
-    QVERIFY2(step("thing").where.contains("40.3 mm from the left, 60.3 mm from the bottom"), qPrintable(step("thing").where));
+    QVERIFY2(step("thing").where.contains("40.3 mm from the left, 60.3 mm from the bottom"),
+             qPrintable(step("thing").where));
     QVERIFY(step("held").where.contains("44.3 mm from the left, 80.1 mm from the bottom"));
     // Below the edge: a corner that is on the card.
     put(p, "off", "s", {100, -12}, 1);
-    QVERIFY2(step("off").where == QStringLiteral("upper left corner of the stamp 90 mm from the left, 18 mm from the bottom"),
+    QVERIFY2(step("off").where ==
+                 QStringLiteral("upper left corner of the stamp 90 mm from the left, 18 mm from the bottom"),
              qPrintable(step("off").where));
     p.impressions[2].at = {100, 40};
     p.impressions[2].turn_deg = 184;
-    QVERIFY2(step("off").where.endsWith("with the card turned round, turned 4.0° to the left"), qPrintable(step("off").where));
+    QVERIFY2(step("off").where.endsWith("with the card turned round, turned 4.0° to the left"),
+             qPrintable(step("off").where));
     p.impressions[2].turn_deg = -176.5;
     QVERIFY(step("off").where.endsWith("with the card turned round, turned 3.5° to the left"));
     p.impressions[2].turn_deg = 180;
@@ -194,7 +199,8 @@ class TstWording : public QObject {
     // On a sheet that is 5 mm larger all round until it is trimmed.
     p.impressions[2].turn_deg = 0;
     p.card.trim_mm = 5;
-    QVERIFY2(step("off").where.contains("105 mm from the left, 45 mm from the bottom of the untrimmed sheet"), qPrintable(step("off").where));
+    QVERIFY2(step("off").where.contains("105 mm from the left, 45 mm from the bottom of the untrimmed sheet"),
+             qPrintable(step("off").where));
   }
 
   void aPartOfAStampIsTapedOver() {

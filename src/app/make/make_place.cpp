@@ -441,7 +441,8 @@ void MakePlace::fillFacts() {
   };
   const auto placed = [&](Point p) {
     const Measured m = measured(b.plan(), s.impression, p, m_session.units(), s.what == Do::Attach);
-    return m.along + QStringLiteral(",\n") + m.up + (m.untrimmed ? tr("\nof the untrimmed sheet") : QString());
+    return m.along + QStringLiteral(",\n") + m.up +
+           (m.untrimmed ? tr("\nof the untrimmed sheet") : QString());
   };
   if (s.what == Do::Stamp || s.what == Do::Attach) {
     const Impression& i = b.plan().impressions[ix(s.impression)];
@@ -455,7 +456,8 @@ void MakePlace::fillFacts() {
       if (!before.isEmpty()) fact(tr("Before"), capital(before.join(QStringLiteral(", "))));
     }
     if (!i.part.empty() && s.what == Do::Stamp)
-      fact(tr("Tape over"), capital(leftOutWords(*b.plan().stamp(i.stamp), i.part)) + tr(" of the inked rubber"));
+      fact(tr("Tape over"),
+           capital(leftOutWords(*b.plan().stamp(i.stamp), i.part)) + tr(" of the inked rubber"));
     if (!s.piece) {
       fact(tr("Its foot"), placed(i.at));
       const Point corner = placingOf(i, *b.plan().stamp(i.stamp)).toPanel(Point{0, 0});

@@ -113,7 +113,7 @@ void MakeView::paintEvent(QPaintEvent*) {
   const bool upInside = at.y >= panel.bottom && at.y <= panel.top;
   const bool alongInside = at.x >= panel.left && at.x <= panel.right;
   const QString up = upInside ? ruler(at.y + more) : upWords(at.y + more, panel.height(), m_style, fine);
-  const QString along = 
+  const QString along =
       alongInside ? ruler(at.x + more) : alongWords(at.x + more, panel.width(), m_style, fine);
   const double upWidth = metrics.horizontalAdvance(up) + 18,
                alongWidth = metrics.horizontalAdvance(along) + 18;

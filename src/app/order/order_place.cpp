@@ -327,6 +327,7 @@ void OrderPlace::fillWishes() {
              return wantedFirst(p, id, on);
            });
   }
+  fillSequence(menu->addMenu(tr("This step before")));
   menu->addSeparator();
   for (const Ink& ink : plan.inks) {
     const auto used = std::count_if(plan.impressions.begin(), plan.impressions.end(),
@@ -343,6 +344,33 @@ void OrderPlace::fillWishes() {
   for (int n : {1, 2, 5, 10, 25, 50})
     wish(n == 1 ? tr("One card") : tr("%1 cards at once").arg(n), plan.making.copies == n,
          [n](const Plan& p, bool) { return withCopies(p, n); });
+}
+
+/// Which acts the chosen one is wanted before. What cannot be is told by the reading.
+void OrderPlace::fillSequence(QMenu* menu) {
+  menu->setEnabled(false);
+  const int k = m_strip->stepAt(m_strip->chosen());
+  if (k < 0 || !m_session.isNow(m_strip->shown())) return;
+  const Plan& plan = m_session.plan();
+  const Step& s = m_strip->shown().analysis->sheet.steps[ix(k)];
+  const int act = s.what == Do::Wash                ? actOfWash(plan, s.wash)
+                  : s.what == Do::Stamp && !s.piece ? s.impression
+                                                    : -1;
+  if (act < 0) return;
+  menu->setTitle(tr("%1 before").arg(capital(actWords(plan, act))));
+  menu->setEnabled(true);
+  const std::string name = actName(plan, act);
+  for (int other : m_session.analysis()->acts) {
+    if (other == act) continue;
+    const std::string before = actName(plan, other);
+    QAction* a = menu->addAction(capital(actWords(plan, other)));
+    a->setCheckable(true);
+    a->setChecked(std::any_of(plan.making.sequence.begin(), plan.making.sequence.end(),
+                              [&](const ActWish& w) { return w.act == name && w.before == before; }));
+    connect(a, &QAction::triggered, this, [this, name, before, text = menu->title()](bool on) {
+      m_session.edit(text, wantedBefore(m_session.plan(), name, before, on));
+    });
+  }
 }
 
 void OrderPlace::planChanged() {

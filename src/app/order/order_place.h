@@ -11,6 +11,7 @@
 
 class QGridLayout;
 class QLabel;
+class QMenu;
 class QProgressBar;
 class QPushButton;
 class QScrollArea;
@@ -91,6 +92,7 @@ class OrderPlace : public Place {
 
   QWidget* stepsPage();
   void fillWishes();
+  void fillSequence(QMenu* menu);
   void searchOrder();
   void showTimes();
   QString orderWords() const;

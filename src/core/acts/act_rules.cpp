@@ -17,6 +17,23 @@ bool lets(const Wash& wash, const std::string& id) {
   return std::find(wash.lets.begin(), wash.lets.end(), id) != wash.lets.end();
 }
 
+/// A shortest way from `from` to `to` over the rules, both ends with it; empty: there is none.
+std::vector<int> wayFrom(const std::vector<std::vector<int>>& after, int from, int to) {
+  std::vector<int> came(after.size(), -1), open{from};
+  came[ix(from)] = from;
+  for (size_t k = 0; k < open.size(); ++k) {
+    if (open[k] == to) {
+      std::vector<int> out{to};
+      while (out.back() != from) out.push_back(came[ix(out.back())]);
+      std::reverse(out.begin(), out.end());
+      return out;
+    }
+    for (int next : after[ix(open[k])])
+      if (came[ix(next)] < 0) came[ix(next)] = open[k], open.push_back(next);
+  }
+  return {};
+}
+
 /// Is there a way from `from` to `to` over the rules?
 bool reaches(const std::vector<std::vector<int>>& after, int from, int to) {
   std::vector<char> seen(after.size(), 0);
@@ -32,6 +49,18 @@ bool reaches(const std::vector<std::vector<int>>& after, int from, int to) {
 }
 
 }  // namespace
+
+std::string actName(const Plan& plan, int act) {
+  const auto n = static_cast<int>(plan.impressions.size());
+  return act < n ? "stamp:" + plan.impressions[ix(act)].id : "wash:" + plan.washes[ix(act - n)].id;
+}
+
+int actNamed(const Plan& plan, std::string_view name) {
+  if (name.starts_with("stamp:")) return plan.indexOf(name.substr(6));
+  for (size_t w = 0; w < plan.washes.size() && name.starts_with("wash:"); ++w)
+    if (plan.washes[w].id == name.substr(5)) return actOfWash(plan, static_cast<int>(w));
+  return -1;
+}
 
 ActRules::ActRules(const Plan& plan, const Meetings& meetings, const WashMeetings& washes, const Stack& stack,
                    const Knots& knots, const NeedTable& needs)
@@ -87,7 +116,26 @@ ActRules::ActRules(const Plan& plan, const Meetings& meetings, const WashMeeting
     m_rules.push_back(r);
     m_anyBefore = m_anyBefore || (r.first >= n && r.then < n);
   }
-  if (!m_anyBefore) return;
+  bool between = m_anyBefore;
+  for (size_t k = 0; k < plan.making.sequence.size(); ++k) {
+    const int first = actNamed(plan, plan.making.sequence[k].act),
+              then = actNamed(plan, plan.making.sequence[k].before);
+    if (first < 0 || then < 0) continue;  // of a kind that is not done here
+    const auto piece = [&](int act) { return act < n && plan.impressions[ix(act)].school == School::PopUp; };
+    std::vector<int> against = wayFrom(after, then, first);
+    if (against.empty() && piece(first)) against = {then, first};  // pieces are stamped when all else is done
+    if (!against.empty()) {
+      m_refused.push_back({k, std::move(against)});
+      continue;
+    }
+    if (piece(then)) continue;  // as it is anyway
+    after[ix(first)].push_back(then);
+    m_before[ix(then)].push_back(first);
+    m_rules.push_back({first, then, ActRule::Why::Wish});
+    m_anyBefore = m_anyBefore || (first >= n && then < n);
+    between = true;
+  }
+  if (!between) return;
   // Over washes from one impression to the next.
   std::vector<std::vector<int>> then(ix(all));
   for (const ActRule& r : m_rules) then[ix(r.first)].push_back(r.then);
@@ -98,7 +146,7 @@ ActRules::ActRules(const Plan& plan, const Meetings& meetings, const WashMeeting
         if (seen[ix(next)]++) continue;
         if (next >= n) {
           go(next);
-        } else if (act != i) {
+        } else {
           m_between.emplace_back(i, next);
           m_thingsBefore[ix(next)].push_back(i);
         }

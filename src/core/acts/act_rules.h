@@ -1,6 +1,8 @@
 // Which act of inking must come before which, as far as washes take part, and the sequence of all of them.
 #pragma once
 
+#include <string>
+#include <string_view>
 #include <vector>
 
 #include "core/acts/order_rules.h"
@@ -13,13 +15,25 @@ namespace havlo {
 /// plus w.
 inline int actOfWash(const Plan& plan, int wash) { return static_cast<int>(plan.impressions.size()) + wash; }
 
+/// "stamp:hare", "wash:sky".
+std::string actName(const Plan& plan, int act);
+/// The act of that name, or -1.
+int actNamed(const Plan& plan, std::string_view name);
+
 struct ActRule {
   int first = 0, then = 0;  ///< acts
   enum class Why {
     OverIt,     ///< `then` lies over `first` and would change it otherwise
     KeptClean,  ///< `first` is a print that lies covered while `then` is blended
-    Wiped       ///< `first` is embossed, so that `then` is wiped off it
+    Wiped,      ///< `first` is embossed, so that `then` is wiped off it
+    Wish        ///< the maker wants it so
   } why = Why::OverIt;
+};
+
+/// A wish of `making.sequence` that cannot be met.
+struct RefusedWish {
+  size_t wish = 0;           ///< index in the plan's list
+  std::vector<int> against;  ///< acts each of which must come before the next: from `before` to `act`
 };
 
 class ActRules {
@@ -32,6 +46,7 @@ class ActRules {
   const std::vector<std::pair<int, int>>& between() const { return m_between; }
   /// Must some wash come before some stamping?
   bool anyBefore() const { return m_anyBefore; }
+  const std::vector<RefusedWish>& refused() const { return m_refused; }
   /// Rules left out because they would go round in a ring.
   const std::vector<ActRule>& impossible() const { return m_impossible; }
 
@@ -43,6 +58,7 @@ class ActRules {
  private:
   size_t m_things = 0;
   std::vector<ActRule> m_rules, m_impossible;
+  std::vector<RefusedWish> m_refused;
   std::vector<std::pair<int, int>> m_between;
   std::vector<std::vector<int>>
       m_before;  // act -> acts that must come before it, washes being one of the two

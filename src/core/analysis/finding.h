@@ -40,6 +40,7 @@ enum class FindingKind {
   MaskFiddly,
   WashWithoutArea,
   BorderNothingMakes,
+  WishImpossible,
   MuddyBlend,
   DyeOnDark,
   WaterNearDye,
@@ -124,6 +125,7 @@ void readGreetingOverBorder(const Plan&, const Analysis&, std::vector<Finding>&)
 void readMaskFiddly(const Plan&, const Analysis&, std::vector<Finding>&);
 void readWashWithoutArea(const Plan&, const Analysis&, std::vector<Finding>&);
 void readBorderNothingMakes(const Plan&, const Analysis&, std::vector<Finding>&);
+void readWishImpossible(const Plan&, const Analysis&, std::vector<Finding>&);
 void readMuddyBlend(const Plan&, const Analysis&, std::vector<Finding>&);
 void readDyeOnDark(const Plan&, const Analysis&, std::vector<Finding>&);
 void readWaterNearDye(const Plan&, const Analysis&, std::vector<Finding>&);

@@ -123,6 +123,9 @@ Result<Plan> without(const Plan& plan, const std::string& impression) {
   });
   std::erase(out.making.order, impression);
   std::erase(out.making.first, impression);
+  std::erase_if(out.making.sequence, [&, act = "stamp:" + impression](const ActWish& w) {
+    return w.act == act || w.before == act;
+  });
   // What stood on a grounded thing keeps that thing's distance, not its own foot's.
   if (std::holds_alternative<OnGround>(removed.depth)) {
     const double distance = DepthOrder(plan).distance_m(gone);
@@ -246,6 +249,14 @@ Result<Plan> applied(const Plan& plan, const Fix& fix) {
       if (fix.other < 0 || fix.other >= static_cast<int>(plan.washes.size()))
         return Error{ErrorCode::BadInput, "there is no such wash", {}};
       return washedOver(plan, plan.washes[ix(fix.other)].id, id(fix.impression), false);
+    case Fix::What::DropWish: {
+      const auto wish = static_cast<size_t>(fix.amount);
+      if (fix.amount < 0 || wish >= plan.making.sequence.size())
+        return Error{ErrorCode::BadInput, "there is no such wish", {}};
+      Plan out = plan;
+      out.making.sequence.erase(out.making.sequence.begin() + static_cast<long>(wish));
+      return out;
+    }
     case Fix::What::Quieter: {
       Plan out = plan;
       for (const Fix::Foot& f : fix.feet) {

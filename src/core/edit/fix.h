@@ -32,6 +32,7 @@ struct Fix {
     AddWashes,     ///< `washes` are blended too
     PressAll,      ///< everything in `feet` is stamped with `ink`, freshly inked
     KeepClean,     ///< the wash number `other` no longer colours the thing
+    DropWish,      ///< the wish number `amount` of `making.sequence` is forgotten
     Quieter        ///< everything in `feet` is pressed once more before it is stamped: a generation paler
   };
   What what = What::MoveFoot;

@@ -60,6 +60,17 @@ Result<Plan> wantedTogether(const Plan& plan, const std::string& ink, bool toget
   return out;
 }
 
+Result<Plan> wantedBefore(const Plan& plan, const std::string& act, const std::string& before, bool wanted) {
+  if (act == before) return Error{ErrorCode::BadInput, "an act cannot come before itself", {}};
+  Plan out = plan;
+  auto& all = out.making.sequence;
+  std::erase_if(all, [&](const ActWish& w) {
+    return (w.act == act && w.before == before) || (wanted && w.act == before && w.before == act);
+  });
+  if (wanted) all.push_back({act, before, {}});
+  return out;
+}
+
 Result<Plan> withEvenings(const Plan& plan, int evenings) {
   if (evenings < 1 || evenings > 99) return Error{ErrorCode::BadInput, "1 to 99 evenings", {}};
   Plan out = plan;

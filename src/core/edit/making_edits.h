@@ -22,6 +22,8 @@ Result<Plan> withOrder(const Plan& plan, const std::vector<std::string>& order);
 Result<Plan> wantedFirst(const Plan& plan, const std::string& impression, bool first);
 /// Whether the pressings of an ink are wanted one after the other.
 Result<Plan> wantedTogether(const Plan& plan, const std::string& ink, bool together);
+/// Whether one act is wanted before another. @param act, before  "stamp:hare", "wash:sky"
+Result<Plan> wantedBefore(const Plan& plan, const std::string& act, const std::string& before, bool wanted);
 /// @param evenings  1 to 99. @error BadInput beyond
 Result<Plan> withEvenings(const Plan& plan, int evenings);
 /// @param copies  1 to 9999. @error BadInput beyond

@@ -432,7 +432,8 @@ std::vector<StampMasks> countMasks(const Plan& plan, const MaskNeeds& needs,
   for (StampMasks& m : out) m.rota.resize(needs.steps.size());
   for (const Group& g : groups) {
     if (g.demand.steps.empty()) continue;
-    const std::vector<int> atHand = g.partOf < 0 ? usesAtHand(plan, static_cast<int>(g.stamp)) : std::vector<int>();
+    const std::vector<int> atHand =
+        g.partOf < 0 ? usesAtHand(plan, static_cast<int>(g.stamp)) : std::vector<int>();
     const int life = plan.supplies.maskLife, copies = plan.making.copies;
     StampMasks counted = copies > 1 ? countForMany(g.demand, atHand, needs, life, copies)
                                     : countForOne(g.demand, atHand, needs, life);

@@ -123,7 +123,8 @@ struct StampMasks {
   int taped = 0;                            ///< impressions covered by tape instead
   std::vector<std::pair<int, int>> halves;  ///< impressions that share a mask cut in two
   std::vector<std::vector<Laid>> rota;      ///< per need step; of several cards, the first one's
-  /// By mask: the impression whose part of the stamp it is cut to, or -1 for the whole stamp; empty: all whole.
+  /// By mask: the impression whose part of the stamp it is cut to, or -1 for the whole stamp; empty: all
+  /// whole.
   std::vector<int> partOf;
 };
 

@@ -365,11 +365,20 @@ struct Supplies {
   bool operator==(const Supplies&) const = default;
 };
 
+/// A wish that one act of the making comes before another, each named by its kind and what it is done to:
+/// "stamp:hare", "wash:sky".
+struct ActWish {
+  std::string act, before;
+  std::string extra;
+  bool operator==(const ActWish&) const = default;
+};
+
 /// What the maker decided about the making: the order, the evenings, how many cards.
 struct Making {
   std::vector<std::string> order;     ///< of stamping, by the maker's own hand; empty: the best is found
   std::vector<std::string> first;     ///< impressions wanted before all others
   std::vector<std::string> together;  ///< inks whose pressings are wanted one after the other
+  std::vector<ActWish> sequence;      ///< acts wanted before others
   int evenings = 1;
   int copies = 1;
   std::string extra;

@@ -346,6 +346,12 @@ Making PartsReader::making(Object o) {
   m.order = o.idsOr("order");
   m.first = o.idsOr("first");
   m.together = o.idsOr("together");
+  o.each("sequence", [&](const Json& e, const std::string& at) {
+    Object wish(e, at);
+    ActWish w{wish.needId("act"), wish.needId("before"), {}};
+    w.extra = wish.extra();
+    m.sequence.push_back(std::move(w));
+  });
   m.evenings = o.wholeOr("evenings", 1, 99, 1);
   m.copies = o.wholeOr("copies", 1, 9999, 1);
   m.extra = o.extra();

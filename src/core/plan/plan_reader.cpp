@@ -201,6 +201,18 @@ class Reader {
     listed(impressions, p.making.order, "order", "impression");
     listed(impressions, p.making.first, "first", "impression");
     listed(inks, p.making.together, "together", "ink");
+    std::set<std::string> washes;
+    for (const Wash& w : p.washes) washes.insert(w.id);
+    for (size_t k = 0; k < p.making.sequence.size(); ++k) {
+      const std::string place = "making.sequence[" + std::to_string(k) + "]";
+      const ActWish& w = p.making.sequence[k];
+      for (const auto& [name, key] : {std::pair(w.act, ".act"), std::pair(w.before, ".before")}) {
+        // Acts of kinds that this version does not know are kept.
+        if (name.starts_with("stamp:")) known(impressions, name.substr(6), place + key, "impression");
+        if (name.starts_with("wash:")) known(washes, name.substr(5), place + key, "wash");
+      }
+      if (w.act == w.before) fail(place, "an act cannot come before itself");
+    }
     for (size_t k = 0; k < p.limits.size(); ++k)
       for (size_t f = 0; f < p.limits[k].holds.size(); ++f)
         known(impressions, p.limits[k].holds[f],

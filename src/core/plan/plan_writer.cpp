@@ -245,6 +245,11 @@ Json making(const Making& m) {
   if (!m.order.empty()) j["order"] = m.order;
   if (!m.first.empty()) j["first"] = m.first;
   if (!m.together.empty()) j["together"] = m.together;
+  for (const ActWish& w : m.sequence) {
+    Json wish = {{"act", w.act}, {"before", w.before}};
+    addExtra(wish, w.extra);
+    j["sequence"].push_back(std::move(wish));
+  }
   if (m.evenings != 1) j["evenings"] = m.evenings;
   if (m.copies != 1) j["copies"] = m.copies;
   addExtra(j, m.extra);

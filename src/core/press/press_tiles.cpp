@@ -111,8 +111,9 @@ const Tile& PressTiles::cover(int i) {
     entry.mask = mask.get();
     entry.edgeLine.reset(), entry.nearCover.reset();
     const Rings& part = placed->outline->part;
-    entry.cover = hardTile(m_grid, placed->placing.toPanel(
-                                       part.empty() ? mask->mask : maskOfPart(mask->mask, part, m_in.plan.supplies)));
+    entry.cover =
+        hardTile(m_grid, placed->placing.toPanel(
+                             part.empty() ? mask->mask : maskOfPart(mask->mask, part, m_in.plan.supplies)));
   }
   return *entry.cover;
 }
@@ -129,11 +130,12 @@ const Tile& PressTiles::edgeLine(int i) {
   if (!entry.edgeLine || entry.mask != from) {
     entry.mask = from;
     if (taped) entry.cover.reset();
-    entry.edgeLine = hardTile(m_grid, taped ? offset(placed->silhouette, Millimetres{kEdgeLine_mm})
-                                            : placed->placing.toPanel(
-                                                  part.empty() ? m_store->grown(mask)
-                                                               : offset(maskOfPart(mask->mask, part, m_in.plan.supplies),
-                                                                        Millimetres{kEdgeLine_mm})));
+    entry.edgeLine = hardTile(
+        m_grid, taped ? offset(placed->silhouette, Millimetres{kEdgeLine_mm})
+                      : placed->placing.toPanel(part.empty()
+                                                    ? m_store->grown(mask)
+                                                    : offset(maskOfPart(mask->mask, part, m_in.plan.supplies),
+                                                             Millimetres{kEdgeLine_mm})));
     block(*entry.edgeLine, covered);
   }
   return *entry.edgeLine;

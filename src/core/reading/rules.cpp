@@ -67,6 +67,8 @@ constexpr std::array<Rule, kFindingKinds> kRules{{
     {FindingKind::MuddyBlend, "muddyBlend", "chroma lost", readMuddyBlend, kLate},
     {FindingKind::BorderNothingMakes, "borderNothingMakes", "mm of crisp border that no paper makes",
      readBorderNothingMakes},
+    {FindingKind::WishImpossible, "wishImpossible", "number of the wish in making.sequence, from 0",
+     readWishImpossible},
     {FindingKind::WashWithoutArea, "washWithoutArea", "mm² that get any ink", readWashWithoutArea},
     {FindingKind::Clones, "clones", "mm between the two feet", readClones},
     {FindingKind::LinesLeadAway, "linesLeadAway", "mm by which the nearest line misses the hero",

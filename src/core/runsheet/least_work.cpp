@@ -21,7 +21,7 @@ double sureWork(const RunSheetInput& in, const MaskNeeds& sure) {
   bool powdered = false;
   for (size_t i = 0; i < in.plan.impressions.size(); ++i) {
     const Impression& thing = in.plan.impressions[i];
-    sum += t.press * copies;
+    sum += (t.press + (thing.part.empty() ? 0 : t.tapeRubber)) * copies;
     stampInks.emplace(in.stampOf[i], thing.ink);
     inks.insert(thing.ink);
     stamps.insert(in.stampOf[i]);

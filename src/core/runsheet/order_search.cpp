@@ -349,18 +349,19 @@ class ExactSearch {
     std::set<int> stamps;
     std::set<std::pair<int, const Ink*>> pairs;
     double each = static_cast<double>(m_in.plan.washes.size()) * t.wash;
-    bool powdered = false;
+    double powder = 0;
     for (size_t i = 0; i < m_in.plan.impressions.size(); ++i) {
       const Impression& thing = m_in.plan.impressions[i];
       each += t.press;
-      if (isEmbossed(m_in.plan, static_cast<int>(i))) each += t.embossEach, powdered = true;
+      if (!thing.part.empty()) each += t.tapeRubber;
+      if (isEmbossed(m_in.plan, static_cast<int>(i))) each += t.embossEach, powder += t.embossEach;
       if (thing.school == School::PopUp) each += t.cutPiece + t.attach;
       stamps.insert(m_in.stampOf[i]);
       if (thing.school != School::PopUp) pairs.emplace(m_in.stampOf[i], m_in.plan.ink(thing.ink));
     }
-    if (powdered) each += t.emboss;
-    // However often the powder is out, one go at the most fills each wait.
-    m_powder = powdered ? 1e9 : 0;
+    if (powder > 0) each += t.emboss, powder += t.emboss;
+    // Waits are filled by it; a go more than one costs what it fills.
+    m_powder = powder * m_copies;
     std::set<int> onPanel;
     for (const auto& [stamp, ink] : pairs) onPanel.insert(stamp);
     m_leastCleans = static_cast<int>(pairs.size() - onPanel.size());

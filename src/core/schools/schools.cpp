@@ -207,7 +207,8 @@ std::vector<SchoolAdvice> adviseSchools(const Plan& plan, const Analysis& analys
 Rings tapedPart(const Analysis& a, int impression) {
   const Placed& back = *a.meetings.placed[ix(impression)];
   std::vector<Rings> parts;
-  if (!back.outline->part.empty()) parts.push_back(difference(back.outline->stamp->silhouette, back.outline->part));
+  if (!back.outline->part.empty())
+    parts.push_back(difference(back.outline->stamp->silhouette, back.outline->part));
   for (int f : a.needs.leaveOut[ix(impression)]) {
     Rings shape = a.meetings.placed[ix(f)]->silhouette;
     for (Ring& ring : shape)

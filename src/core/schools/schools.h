@@ -62,8 +62,8 @@ struct SchoolAdvice {
 /// For every impression. Figures for times are those of the run sheet.
 std::vector<SchoolAdvice> adviseSchools(const Plan& plan, const Analysis& analysis);
 
-/// The part of a stamp that is covered with tape for one pressing, stamp frame: what is not to be stamped of it,
-/// and where the fronts of *leave out* and *wipe off* will be.
+/// The part of a stamp that is covered with tape for one pressing, stamp frame: what is not to be stamped of
+/// it, and where the fronts of *leave out* and *wipe off* will be.
 Rings tapedPart(const Analysis& analysis, int impression);
 
 }  // namespace havlo

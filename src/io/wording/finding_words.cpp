@@ -224,6 +224,8 @@ QString fixWords(const Plan& plan, const Fix& fix, MeasureStyle style) {
           .arg(washName(plan.washes[ix(fix.other)]), lengthText(fix.amount, style));
     case Fix::What::LayEdge:
       return tr("Lay a strip of tape there");
+    case Fix::What::DropWish:
+      return tr("Forget the wish");
     case Fix::What::DropWash:
       return tr("Leave %1 out").arg(washName(plan.washes[ix(fix.other)]));
     case Fix::What::AddWashes:
@@ -330,6 +332,7 @@ FindingWords wordsOf(const Plan& plan, const Analysis& analysis, const Finding& 
     case FindingKind::MuddyBlend:
     case FindingKind::WashWithoutArea:
     case FindingKind::BorderNothingMakes:
+    case FindingKind::WishImpossible:
       words = inkWords(plan, analysis, f).value_or(FindingWords{});
       break;
   }

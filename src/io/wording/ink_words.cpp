@@ -12,7 +12,7 @@ const Ink& inkAt(const Plan& plan, int i) { return *plan.ink(plan.impressions[ix
 
 }  // namespace
 
-std::optional<FindingWords> inkWords(const Plan& plan, const Analysis&, const Finding& f) {
+std::optional<FindingWords> inkWords(const Plan& plan, const Analysis& analysis, const Finding& f) {
   const auto name = [&](size_t k) { return nameOf(plan, f.impressions[k]); };
   const auto Name = [&](size_t k) { return capital(name(k)); };
   switch (f.kind) {
@@ -72,6 +72,19 @@ std::optional<FindingWords> inkWords(const Plan& plan, const Analysis&, const Fi
           tr("Where both lie, each takes away what the other lets through."),
           tr("%1 of colour lost").arg(f.value, 0, 'f', 0),
           {}};
+    case FindingKind::WishImpossible: {
+      const RefusedWish* refused = nullptr;
+      for (const RefusedWish& r : analysis.actRules->refused())
+        if (r.wish == static_cast<size_t>(f.value)) refused = &r;
+      if (!refused || refused->against.size() < 2) return FindingWords{};
+      QStringList way;
+      for (int act : refused->against) way << actWords(plan, act);
+      return FindingWords{tr("%1 cannot come before %2").arg(capital(way.last()), way.first()),
+                          tr("What stands against it: first %1. All else of the order is as it was.")
+                              .arg(way.join(tr(", then "))),
+                          tr("a wish"),
+                          {}};
+    }
     case FindingKind::BorderNothingMakes:
       return FindingWords{
           tr("Nothing makes the sharp border of %1").arg(washName(plan, f.wash)),

@@ -191,4 +191,9 @@ QString schoolName(School school) {
   return {};
 }
 
+QString actWords(const Plan& plan, int act) {
+  const auto n = static_cast<int>(plan.impressions.size());
+  return act < n ? tr("stamping %1").arg(nameOf(plan, act)) : tr("blending %1").arg(washName(plan, act - n));
+}
+
 }  // namespace havlo

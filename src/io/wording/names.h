@@ -23,6 +23,8 @@ QString pressingName(int generation);
 QString schoolName(School school);
 QString washName(const Wash& wash);  ///< its name, else "the sky wash"
 QString washName(const Plan& plan, int wash);
+/// An act of inking: "stamping the hare", "blending the sky".
+QString actWords(const Plan& plan, int act);
 QString limitName(const WashLimit& limit);  ///< its name, else "the wavy edge"
 QString wayName(WashWay way);               ///< "a blending tool", "a brush"
 QString sideName(LimitSide side);           ///< "above it"

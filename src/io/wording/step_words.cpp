@@ -29,10 +29,11 @@ QString footWords(const Plan& plan, int impression, MeasureStyle style) {
   const struct {
     Point at;
     const char* words;
-  } corners[] = {{{0, stamp.height_mm}, QT_TRANSLATE_NOOP("Havlo", "upper left corner of the stamp %1")},
-                 {{stamp.width_mm, stamp.height_mm}, QT_TRANSLATE_NOOP("Havlo", "upper right corner of the stamp %1")},
-                 {{stamp.width_mm, 0}, QT_TRANSLATE_NOOP("Havlo", "lower right corner of the stamp %1")},
-                 {{0, 0}, QT_TRANSLATE_NOOP("Havlo", "lower left corner of the stamp %1")}};
+  } corners[] = {
+      {{0, stamp.height_mm}, QT_TRANSLATE_NOOP("Havlo", "upper left corner of the stamp %1")},
+      {{stamp.width_mm, stamp.height_mm}, QT_TRANSLATE_NOOP("Havlo", "upper right corner of the stamp %1")},
+      {{stamp.width_mm, 0}, QT_TRANSLATE_NOOP("Havlo", "lower right corner of the stamp %1")},
+      {{0, 0}, QT_TRANSLATE_NOOP("Havlo", "lower left corner of the stamp %1")}};
   for (const auto& c : corners)
     if (const Point p = placing.toPanel(c.at); card.contains(p))
       return tr(c.words).arg(fromEdges(plan, p, style, impression));
@@ -94,7 +95,8 @@ StepWords stampWords(const Plan& plan, const Step& step, MeasureStyle style, boo
     w.care =
         tr("Press firmly beside the masks: their thickness lifts the rubber and leaves a thin white line.");
   if (!i.part.empty())
-    w.detail += tr("; tape over %1 of the inked rubber, lift the tape, then press; join by pen the lines that end there")
+    w.detail += tr("; tape over %1 of the inked rubber, lift the tape, then press; join by pen the lines "
+                   "that end there")
                     .arg(leftOutWords(stamp, i.part));
   if (!step.leaveOut.empty()) {
     const bool wipe = impressionOf(plan, step.leaveOut[0]).school == School::WipeOff;
@@ -168,7 +170,8 @@ StepWords limitWords(const Plan& plan, const Step& step, MeasureStyle style) {
   if (l.kind == LimitKind::Straight) {
     w.title = tr("Lay tape along %1").arg(name);
     w.where = tr("%1 from the bottom at the left, %2 at the right")
-                  .arg(tableMeasure(l.left_mm + plan.card.trim_mm, style), tableMeasure(l.right_mm + plan.card.trim_mm, style));
+                  .arg(tableMeasure(l.left_mm + plan.card.trim_mm, style),
+                       tableMeasure(l.right_mm + plan.card.trim_mm, style));
     w.detail = step.side == LimitSide::Above ? tr("the tape below the line") : tr("the tape above the line");
     return w;
   }
@@ -177,7 +180,8 @@ StepWords limitWords(const Plan& plan, const Step& step, MeasureStyle style) {
               : step.turned                               ? tr("Lay the other piece of %1").arg(name)
                                                           : tr("Lay %1").arg(name);
     w.where = tr("%1 from the bottom at the left, %2 at the right")
-                  .arg(tableMeasure(l.left_mm + plan.card.trim_mm, style), tableMeasure(l.right_mm + plan.card.trim_mm, style));
+                  .arg(tableMeasure(l.left_mm + plan.card.trim_mm, style),
+                       tableMeasure(l.right_mm + plan.card.trim_mm, style));
     w.detail = step.side == LimitSide::Above ? tr("paper below, the wash goes above")
                                              : tr("paper above, the wash goes below");
     return w;
@@ -326,8 +330,8 @@ StepWords wordsOf(const Plan& plan, const Analysis& analysis, const Step& step, 
       break;
     case Do::Attach:
       w.title = tr("Attach %1").arg(nameOf(plan, step.impression));
-      w.where = tr("foot %1").arg(fromEdges(plan, impressionOf(plan, step.impression).at, style,
-                                            step.impression, true));
+      w.where = tr("foot %1").arg(
+          fromEdges(plan, impressionOf(plan, step.impression).at, style, step.impression, true));
       w.detail = tr("raised on foam");
       break;
     case Do::Trim:
@@ -367,7 +371,8 @@ QString turnWords(double turn_deg) {
   }
   if (std::fabs(turn) > 0.05)
     out += (out.isEmpty() ? QString() : QStringLiteral(", ")) +
-           (turn > 0 ? tr("turned %1° to the left") : tr("turned %1° to the right")).arg(std::fabs(turn), 0, 'f', 1);
+           (turn > 0 ? tr("turned %1° to the left") : tr("turned %1° to the right"))
+               .arg(std::fabs(turn), 0, 'f', 1);
   return out;
 }
 
@@ -406,14 +411,16 @@ QString tableMeasure(double mm, MeasureStyle style) { return lengthText(toTableS
 QString alongWords(double x_mm, double width_mm, MeasureStyle style, bool fine) {
   const auto measure = [&](double mm) { return fine ? fineMeasure(mm, style) : tableMeasure(mm, style); };
   if (toTableStep(x_mm, style) < 0) return tr("%1 past the left edge").arg(measure(-x_mm));
-  if (toTableStep(x_mm - width_mm, style) > 0) return tr("%1 past the right edge").arg(measure(x_mm - width_mm));
+  if (toTableStep(x_mm - width_mm, style) > 0)
+    return tr("%1 past the right edge").arg(measure(x_mm - width_mm));
   return tr("%1 from the left").arg(measure(std::max(0.0, x_mm)));
 }
 
 QString upWords(double y_mm, double height_mm, MeasureStyle style, bool fine) {
   const auto measure = [&](double mm) { return fine ? fineMeasure(mm, style) : tableMeasure(mm, style); };
   if (toTableStep(y_mm, style) < 0) return tr("%1 below the bottom edge").arg(measure(-y_mm));
-  if (toTableStep(y_mm - height_mm, style) > 0) return tr("%1 above the top edge").arg(measure(y_mm - height_mm));
+  if (toTableStep(y_mm - height_mm, style) > 0)
+    return tr("%1 above the top edge").arg(measure(y_mm - height_mm));
   return tr("%1 from the bottom").arg(measure(std::max(0.0, y_mm)));
 }
 

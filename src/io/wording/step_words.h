@@ -35,15 +35,16 @@ QString upWords(double y_mm, double height_mm, MeasureStyle style, bool fine = f
 /// Does an impression hold on to another thing, or another to it? Then rounding must not part them.
 bool holds(const Plan& plan, int impression);
 
-/// A point of an impression as it is measured on the sheet in hand, which is larger all round until it is trimmed.
+/// A point of an impression as it is measured on the sheet in hand, which is larger all round until it is
+/// trimmed.
 struct Measured {
   QString along, up;
   bool untrimmed = false;  ///< measured on a sheet that is trimmed later
 };
 Measured measured(const Plan& plan, int impression, Point p, MeasureStyle style, bool trimmed = false);
 
-/// How a stamp is turned: "turned 12.0° to the left"; what is nearly upside down is stamped with the card turned
-/// round. Empty: not at all.
+/// How a stamp is turned: "turned 12.0° to the left"; what is nearly upside down is stamped with the card
+/// turned round. Empty: not at all.
 QString turnWords(double turn_deg);
 
 /// Which part of the rubber is left out where only a part is stamped: "the lower part".

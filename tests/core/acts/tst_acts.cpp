@@ -5,6 +5,7 @@
 
 #include "core/chain/chain.h"
 #include "core/edit/edits.h"
+#include "core/edit/making_edits.h"
 #include "core/edit/wash_edits.h"
 #include "support/plans.h"
 #include "tests/support/program.h"
@@ -221,6 +222,56 @@ class TstActs : public QObject {
     QCOMPARE(place(R"({"behind":"a","metres":3})"), std::string("washes[0].depth"));
     QVERIFY(!withWashDepth(mistyCard(), "mist", BesideThing{"nobody", true}));
     QVERIFY(!withWashSoftness(mistyCard(), "mist", -1) && !withWashSoftness(mistyCard(), "mist", 1e6));
+  }
+
+  // Any two acts can be wished in an order. A blend before a print that it neither lies under nor keeps off,
+  // and one print before another: met, in the best order as in the quick one. Against what must be: named
+  // with what stands against it, and all else is done as if it had not been said.
+  void wishesForAnyTwoActs() {
+    Plan p = emptyPlan();
+    addStamp(p, slab("s", 20, 20));
+    put(p, "a", "s", {20, 20}, 1), put(p, "b", "s", {60, 20}, 2), put(p, "front", "s", {100, 100}, 1);
+    put(p, "back", "s", {108, 105}, 3);
+    Wash w;
+    w.id = "sky", w.ink = "blue", w.area = rectangle({0, 140, 127, 178}), w.strength = 0.5;
+    p.washes = {w};
+    const auto place = [&](const Analysis& a, const std::string& name) {
+      return std::find(a.acts.begin(), a.acts.end(), actNamed(p, name)) - a.acts.begin();
+    };
+    for (const auto& [act, before] : {std::pair<std::string, std::string>{"wash:sky", "stamp:a"},
+                                      {"stamp:a", "wash:sky"},
+                                      {"stamp:b", "stamp:a"},
+                                      {"stamp:a", "stamp:b"},
+                                      {"stamp:back", "stamp:b"},
+                                      {"wash:sky", "stamp:front"}}) {
+      p = wantedBefore(p, act, before, true).value();
+      for (const AnalysisRef& a : {analyse(p), withBestOrder(p, analyse(p))}) {
+        QVERIFY2(place(*a, act) < place(*a, before), qPrintable(QString::fromStdString(act + " " + before)));
+        QVERIFY(a->actRules->refused().empty() &&
+                simulate(a->press(p, nullptr), a->sheet, 80).value().proven);
+      }
+      p.making.sequence.clear();
+    }
+    p = wantedBefore(p, "stamp:back", "stamp:front", true).value();
+    p = wantedBefore(p, "wash:sky", "stamp:b", true).value();
+    const AnalysisRef a = withBestOrder(p, analyse(p));
+    QCOMPARE(a->actRules->refused().size(), size_t{1});
+    QCOMPARE(a->actRules->refused()[0].wish, size_t{0});
+    QCOMPARE(a->actRules->refused()[0].against, (std::vector<int>{2, 3}));
+    QVERIFY(place(*a, "wash:sky") < place(*a, "stamp:b") &&
+            place(*a, "stamp:front") < place(*a, "stamp:back"));
+    QVERIFY(simulate(a->press(p, nullptr), a->sheet, 80).value().proven);
+    const auto found = std::find_if(a->findings.begin(), a->findings.end(),
+                                    [](const Finding& f) { return f.kind == FindingKind::WishImpossible; });
+    QVERIFY(found != a->findings.end() && found->value == 0);
+    QCOMPARE(applied(p, *found->fix).value().making.sequence.size(), size_t{1});
+    // In a ring: the second of the two is refused.
+    p.making.sequence = {
+        {"stamp:a", "stamp:b", {}}, {"stamp:b", "wash:sky", {}}, {"wash:sky", "stamp:a", {}}};
+    const AnalysisRef ring = analyse(p);
+    QCOMPARE(ring->actRules->refused().size(), size_t{1});
+    QCOMPARE(ring->actRules->refused()[0].wish, size_t{2});
+    QCOMPARE(ring->actRules->refused()[0].against, (std::vector<int>{0, 1, 4}));
   }
 };
 

@@ -487,8 +487,8 @@ class TstPress : public QObject {
     }
   }
 
-  // Half a stamp before a wash and a slab: its mask is cut to that half, so the other half of it takes the colour. With
-  // a mask of the whole stamp half of it would stay bare.
+  // Half a stamp before a wash and a slab: its mask is cut to that half, so the other half of it takes the
+  // colour. With a mask of the whole stamp half of it would stay bare.
   void aPartHasAMaskOfThePart() {
     Plan p = emptyPlan();
     addStamp(p, slab("s", 30, 40)), addStamp(p, slab("t", 60, 60));
