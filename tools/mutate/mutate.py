@@ -14,6 +14,7 @@ prints every survivor and the share that was killed. A line may end in `# why`: 
 the program means the same with it; such lines are counted apart.
 """
 import argparse
+import filecmp
 import os
 import random
 import re
@@ -40,15 +41,27 @@ def faults(path):
     return out
 
 
+def mirror(source, target):
+    """Copies what differs, and only that, as of now, so that only what changed is built; takes away what is gone."""
+    if not os.path.isdir(source):
+        if not os.path.exists(target) or not filecmp.cmp(source, target, shallow=False):
+            shutil.copyfile(source, target)
+            shutil.copymode(source, target)
+        return
+    os.makedirs(target, exist_ok=True)
+    for gone in set(os.listdir(target)) - set(os.listdir(source)):
+        path = os.path.join(target, gone)
+        shutil.rmtree(path) if os.path.isdir(path) else os.remove(path)
+    for name in os.listdir(source):
+        mirror(os.path.join(source, name), os.path.join(target, name))
+
+
 def prepare(folder):
     tree = os.path.join(folder, "tree")
     os.makedirs(tree, exist_ok=True)
     for name in ("CMakeLists.txt", "cmake", "src", "tests", "tools", "data", "docs", "bench",
                  "CMakePresets.json"):
-        source, target = os.path.join(ROOT, name), os.path.join(tree, name)
-        if os.path.isdir(target):
-            shutil.rmtree(target)
-        subprocess.run(["cp", "-a", "-T", source, target], check=True)  # times are kept: only what changed is built
+        mirror(os.path.join(ROOT, name), os.path.join(tree, name))
     build = os.path.join(folder, "build")
     subprocess.run(["cmake", "-S", tree, "-B", build, "-G", "Ninja", "-DCMAKE_BUILD_TYPE=Release", "-DHAVLO_TESTS=ON",
                     "-DHAVLO_UNITY=OFF", "-DCMAKE_CXX_FLAGS_RELEASE=-O1 -DNDEBUG"],
