@@ -470,6 +470,15 @@ void OrderPlace::showStep(int place) {
   m_scroll->ensureVisible(cell.center().x(), cell.center().y(), cell.width(), 0);
 }
 
+/// Worked out once a stamp: it takes the geometry library some milliseconds.
+bool OrderPlace::hasThinParts(const StampRef& stamp) {
+  const Supplies& supplies = m_session.plan().supplies;
+  if (!(m_thinBy == supplies)) m_thin.clear(), m_thinBy = supplies;
+  const auto [it, fresh] = m_thin.try_emplace(stamp, false);
+  if (fresh) it->second = !thinPartsOf(*stamp, supplies).empty();
+  return it->second;
+}
+
 void OrderPlace::showTally() {
   m_tallyStale = false;
   const Plan& plan = m_session.plan();
@@ -490,8 +499,7 @@ void OrderPlace::showTally() {
     QString reason = reasonOf(m, plan.supplies);
     if (m.taped > 0 && m.uses > 0) reason += tr("; tape for %1 more").arg(m.taped);
     m_tally->label(reason, labelFont(), theme().soft, true);
-    if (m.uses > 0 && !thinPartsOf(*plan.stamps[s], plan.supplies).empty())
-      open << stampName(*plan.stamps[s]);
+    if (m.uses > 0 && hasThinParts(plan.stamps[s])) open << stampName(*plan.stamps[s]);
   }
   m_tally->end(false);
   QStringList notes;

@@ -3,6 +3,7 @@
 #pragma once
 
 #include <QImage>
+#include <map>
 
 #include "app/common/place.h"
 #include "app/session/job.h"
@@ -72,6 +73,8 @@ class OrderPlace : public Place {
   PlanJob<Result<StepPictures>>* m_job;
   PlanJob<double>* m_compare;  // minutes of the best order, beside the maker's own
   std::optional<double> m_bestMinutes;
+  std::map<StampRef, bool> m_thin;  // by stamp, for the supplies m_thinBy
+  Supplies m_thinBy;
   std::optional<Simulation> m_simulation;
   std::vector<QImage> m_pictures;
   bool m_stale = true, m_tallyStale = true;
@@ -101,6 +104,7 @@ class OrderPlace : public Place {
   void simulateNow();
   void showStep(int step);
   void showTally();
+  bool hasThinParts(const StampRef& stamp);
   void showProof();
 };
 

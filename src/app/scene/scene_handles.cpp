@@ -4,8 +4,10 @@
 #include <cmath>
 
 #include "app/scene/row_draft.h"
+#include "core/edit/edits.h"
 #include "core/edit/view_edits.h"
 #include "core/viewpoint/scale.h"
+#include "io/wording/names.h"
 #include "io/wording/say.h"
 #include "io/wording/view_words.h"
 
@@ -107,6 +109,30 @@ class WallDrag : public FaceDrag {
   int m_corner;
 };
 
+/// One end of the line across a stamp; the other stays, and so does the side that is stamped.
+class PartDrag : public FaceDrag {
+ public:
+  PartDrag(PlanSession& session, QString key, int impression, int end)
+      : FaceDrag(session, impression, std::move(key)), m_end(end) {}
+  void moveTo(QPointF pixel, const FaceGeometry& g, Qt::KeyboardModifiers keys) override {
+    const Stamp& stamp = *m_start.stamp(thing().stamp);
+    const auto start = partLineOf(thing(), stamp);
+    if (!start) return;
+    PartLine line = *start;
+    Point& moved = m_end == 0 ? line.a : line.b;
+    const Point still = m_end == 0 ? line.b : line.a;
+    moved = placingOf(thing(), stamp).toFrame(g.toPanel(pixel));
+    // With Shift the line is kept level or upright on the stamp.
+    if (keys & Qt::ShiftModifier)
+      std::fabs(moved.x - still.x) > std::fabs(moved.y - still.y) ? moved.y = still.y : moved.x = still.x;
+    if (auto after = withPart(m_start, thing().id, line))
+      m_session.edit(tr("Another part of %1").arg(nameOf(m_start, m_impression)), after, m_mergeKey);
+  }
+
+ private:
+  int m_end;
+};
+
 class RowEndDrag : public FaceDrag {
  public:
   RowEndDrag(PlanSession& session, RowDraft& row, bool far)
@@ -132,6 +158,16 @@ std::vector<SceneHandle> handlesOf(const PlanSession& session, const RowDraft& r
   using What = SceneHandle::What;
   std::vector<SceneHandle> out;
   const Plan& plan = session.plan();
+  if (const int chosen = session.selectedIndex(); chosen >= 0 && !row.active()) {
+    const Impression& thing = plan.impressions[ix(chosen)];
+    const Stamp& stamp = *plan.stamp(thing.stamp);
+    if (const auto line = partLineOf(thing, stamp)) {
+      const Placing placing = placingOf(thing, stamp);
+      for (const int end : {0, 1})
+        out.push_back({What::PartEnd, g.toPixels(placing.toPanel(end == 0 ? line->a : line->b)), end, 0,
+                       tr("end of the line: only one side of it is stamped")});
+    }
+  }
   if (!plan.view) return out;
   const View& view = *plan.view;
   if (row.active()) {
@@ -192,6 +228,8 @@ std::unique_ptr<FaceDrag> dragOf(const SceneHandle& h, PlanSession& session, Row
       return std::make_unique<MarkDrag>(session, std::move(key), h.index, h.point);
     case SceneHandle::What::WallCorner:
       return std::make_unique<WallDrag>(session, std::move(key), h.index);
+    case SceneHandle::What::PartEnd:
+      return std::make_unique<PartDrag>(session, std::move(key), session.selectedIndex(), h.index);
     case SceneHandle::What::RowEnd:
       return std::make_unique<RowEndDrag>(session, row, h.index == 1);
   }

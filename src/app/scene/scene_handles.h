@@ -1,5 +1,6 @@
 // What can be taken hold of on the card face besides impressions: the horizon, the vanishing point, the
-// light, the points of ground marks, the corners of the back wall, the ends of a row being laid.
+// light, the points of ground marks, the corners of the back wall, the ends of a row being laid, and of the
+// line across a stamp that is stamped in part.
 #pragma once
 
 #include <memory>
@@ -12,10 +13,10 @@ namespace havlo {
 class RowDraft;
 
 struct SceneHandle {
-  enum class What { Horizon, Vanish, Light, LightGround, MarkPoint, WallCorner, RowEnd };
+  enum class What { Horizon, Vanish, Light, LightGround, MarkPoint, WallCorner, RowEnd, PartEnd };
   What what = What::Horizon;
   QPointF at;     ///< pixel
-  int index = 0;  ///< mark; corner 0 lower left, 1 upper right; row end 0 near, 1 far
+  int index = 0;  ///< mark; corner 0 lower left, 1 upper right; row end 0 near, 1 far; part's line 0 and 1
   int point = 0;
   QString tip;
 };

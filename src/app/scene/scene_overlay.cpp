@@ -178,6 +178,7 @@ void SceneOverlay::paintAbove(QPainter& p, const FaceGeometry& g) const {
   p.save();
   const Theme& t = theme();
   const Theme onCard = lightTheme();
+  QPointF partFrom;
   for (const SceneHandle& h : handlesOf(m_session, m_row, g)) {
     switch (h.what) {
       case SceneHandle::What::Horizon: {
@@ -219,6 +220,16 @@ void SceneOverlay::paintAbove(QPainter& p, const FaceGeometry& g) const {
         p.setPen(QPen(onCard.green, 1.6));
         p.setBrush(onCard.card);
         p.drawEllipse(h.at, 5, 5);
+        break;
+      case SceneHandle::What::PartEnd:
+        if (h.index == 1) {
+          p.setPen(QPen(onCard.green, 1.4, Qt::DashLine));
+          p.drawLine(partFrom, h.at);
+          p.setPen(QPen(onCard.green, 1.6));
+          p.setBrush(onCard.card);
+          for (const QPointF& end : {partFrom, h.at}) p.drawRect(QRectF(end - QPointF(4, 4), QSizeF(8, 8)));
+        }
+        partFrom = h.at;
         break;
       case SceneHandle::What::Vanish:
         break;  // drawn with the horizon

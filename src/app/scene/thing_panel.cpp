@@ -96,6 +96,8 @@ void ThingPanel::buildFacts() {
        tr("1 is freshly inked; 2 is pressed again without inking, paler"));
   line(tr("School"), m_school = new QComboBox, tr("how it and what is behind it get along"));
   line(tr("Shaded"), m_lit = new QComboBox, tr("from where you shade it by hand"));
+  line(tr("Stamps"), m_part = new QComboBox,
+       tr("the whole of it, or what lies on one side of a line; drag the line's ends on the card"));
   line(tr("Turn"), m_turn = new QLineEdit, tr("degrees, to the left"));
   m_ink->setMinimumContentsLength(6);
   m_ink->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
@@ -106,6 +108,11 @@ void ThingPanel::buildFacts() {
   m_school->setObjectName(QStringLiteral("school"));
   m_turn->setObjectName(QStringLiteral("turn"));
   m_lit->setObjectName(QStringLiteral("lit"));
+  m_part->setObjectName(QStringLiteral("part"));
+  m_part->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+  for (const QString& what : {tr("all of it"), tr("above a line"), tr("below a line"), tr("left of a line"),
+                              tr("right of a line"), tr("a part of its own shape")})
+    m_part->addItem(what);
   m_lit->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
   for (const LitFrom from : kLitFrom) m_lit->addItem(litName(from));
   for (School t : kSchools) {
@@ -155,6 +162,7 @@ void ThingPanel::connectFacts() {
   connect(m_lit, &QComboBox::activated, this, [this](int k) {
     change(tr("Shade %1"), [k](const Plan& p, const std::string& id) { return withLit(p, id, kLitFrom[k]); });
   });
+  connect(m_part, &QComboBox::activated, this, &ThingPanel::choosePart);
   connect(m_ink, &QComboBox::activated, this, [this](int k) {
     change(tr("Ink %1"), [this, k](const Plan& p, const std::string& id) {
       return withInk(p, id, p.inks[ix(k)].id, m_pressing->value());
@@ -187,6 +195,47 @@ void ThingPanel::change(const QString& what, F edit) {
   if (m_filling || i < 0) return;
   m_session.edit(what.arg(nameOf(m_session.plan(), i)),
                  edit(m_session.plan(), m_session.selected().toStdString()));
+}
+
+namespace {
+
+enum PartChoice { Whole, Above, Below, LeftOf, RightOf, OwnShape };
+
+PartChoice partChoice(const Impression& thing, const Stamp& stamp) {
+  if (thing.part.empty()) return Whole;
+  const auto line = partLineOf(thing, stamp);
+  if (!line) return OwnShape;
+  const Point way = line->b - line->a;  // what is stamped lies on its left
+  if (std::fabs(way.x) >= std::fabs(way.y)) return way.x > 0 ? Above : Below;
+  return way.y > 0 ? LeftOf : RightOf;
+}
+
+}  // namespace
+
+/// The line begins across the stamp's middle; where only the side changes it stays.
+void ThingPanel::choosePart(int choice) {
+  if (choice == OwnShape) return refresh();
+  if (choice == Whole)
+    return change(tr("Stamp all of %1"),
+                  [](const Plan& p, const std::string& id) { return withoutPart(p, id); });
+  change(tr("Stamp a part of %1"), [choice](const Plan& p, const std::string& id) {
+    const Impression& thing = *p.impression(id);
+    const Stamp& stamp = *p.stamp(thing.stamp);
+    const havlo::Box frame = boxOf(stamp.silhouette);
+    const Point c = frame.centre();
+    const bool level = choice == Above || choice == Below;
+    PartLine line = level ? PartLine{{frame.left, c.y}, {frame.right, c.y}}
+                          : PartLine{{c.x, frame.bottom}, {c.x, frame.top}};
+    const PartChoice now = partChoice(thing, stamp);
+    const bool same = level ? now == Above || now == Below : now == LeftOf || now == RightOf;
+    if (const auto old = partLineOf(thing, stamp); old && same) {
+      line = *old;
+      if (now != choice) std::swap(line.a, line.b);
+    } else if (choice == Below || choice == RightOf) {
+      std::swap(line.a, line.b);
+    }
+    return withPart(p, id, line);
+  });
 }
 
 void ThingPanel::refresh() {
@@ -234,6 +283,7 @@ void ThingPanel::fillFacts(int i) {
                            m_session.units() == MeasureStyle::Inches ? tr("in") : tr("mm"),
                            thing.hero ? tr(" · the hero") : QString()));
   m_hero->setVisible(!thing.hero);
+  m_part->setCurrentIndex(partChoice(thing, stamp));
   const auto scale = readScale(plan, i);
   m_form->setRowVisible(m_reads, scale && scale->implied_m);
   m_form->setRowVisible(m_said, scale.has_value());

@@ -6,6 +6,7 @@
 #include "core/depth/depth_order.h"
 #include "core/edit/making_edits.h"
 #include "core/edit/wash_edits.h"
+#include "core/outline/shape_ops.h"
 #include "core/plan/role_facts.h"
 
 namespace havlo {
@@ -267,6 +268,73 @@ Result<Plan> applied(const Plan& plan, const Fix& fix) {
     }
   }
   return plan;
+}
+
+namespace {
+
+/// The stamp's frame with room round it, so that a part's line ends beyond the stamp.
+Box partFrame(const Stamp& stamp) { return Box{0, 0, stamp.width_mm, stamp.height_mm}.grown(2); }
+
+}  // namespace
+
+Result<Plan> withPart(const Plan& plan, const std::string& impression, const PartLine& line) {
+  const int i = plan.indexOf(impression);
+  if (i < 0) return Error{ErrorCode::BadInput, "there is no impression \"" + impression + "\"", {}};
+  const Stamp& stamp = *plan.stamp(plan.impressions[ix(i)].stamp);
+  const Point way = line.b - line.a;
+  if (!sane(line.a) || !sane(line.b) || length(way) < 0.1)
+    return Error{ErrorCode::BadInput, "a line across the stamp wants two ends", {}};
+  // The frame cut off at the line (Sutherland and Hodgman 1974, from memory).
+  const Ring frame = rectangle(partFrame(stamp))[0];
+  Ring part;
+  for (size_t k = 0; k < frame.size(); ++k) {
+    const Point p = frame[k], q = frame[(k + 1) % frame.size()];
+    const double a = cross(way, p - line.a), b = cross(way, q - line.a);
+    if (a >= 0) part.push_back(p);
+    if ((a < 0) != (b < 0)) part.push_back(p + (q - p) * (a / (a - b)));
+  }
+  const double kept = part.size() < 3 ? 0 : areaOf(intersection(stamp.silhouette, {part}));
+  const double whole = areaOf(stamp.silhouette);
+  if (kept < 1) return Error{ErrorCode::BadInput, "nothing of the stamp would be stamped", {}};
+  if (whole - kept < 0.01) return Error{ErrorCode::BadInput, "that is the whole stamp", {}};
+  Plan out = plan;
+  out.impressions[ix(i)].part = {part};
+  return out;
+}
+
+Result<Plan> withoutPart(const Plan& plan, const std::string& impression) {
+  const int i = plan.indexOf(impression);
+  if (i < 0) return Error{ErrorCode::BadInput, "there is no impression \"" + impression + "\"", {}};
+  Plan out = plan;
+  out.impressions[ix(i)].part.clear();
+  return out;
+}
+
+std::optional<PartLine> partLineOf(const Impression& impression, const Stamp& stamp) {
+  constexpr double kOn_mm = 0.02;
+  if (impression.part.size() != 1 || impression.part[0].size() < 3 || impression.part[0].size() > 5)
+    return {};
+  const Box f = partFrame(stamp);
+  const auto on = [&](Point p) {
+    return std::fabs(p.x - f.left) < kOn_mm || std::fabs(p.x - f.right) < kOn_mm ||
+           std::fabs(p.y - f.bottom) < kOn_mm || std::fabs(p.y - f.top) < kOn_mm;
+  };
+  const auto along = [&](Point p, Point q) {
+    return (std::fabs(p.x - q.x) < kOn_mm &&
+            (std::fabs(p.x - f.left) < kOn_mm || std::fabs(p.x - f.right) < kOn_mm)) ||
+           (std::fabs(p.y - q.y) < kOn_mm &&
+            (std::fabs(p.y - f.bottom) < kOn_mm || std::fabs(p.y - f.top) < kOn_mm));
+  };
+  const Ring& ring = impression.part[0];
+  std::optional<PartLine> out;
+  for (size_t k = 0; k < ring.size(); ++k) {
+    const Point p = ring[k], q = ring[(k + 1) % ring.size()];
+    if (!on(p) || !on(q)) return {};
+    if (along(p, q)) continue;
+    if (out) return {};
+    out = PartLine{p, q};
+  }
+  return out;
 }
 
 }  // namespace havlo

@@ -1,6 +1,7 @@
 // Changes of a plan, each a pure function from plan to plan. Undo keeps the plans before and after.
 #pragma once
 
+#include <optional>
 #include <string>
 
 #include "core/base/result.h"
@@ -37,5 +38,17 @@ std::string freshId(const Plan& plan, const std::string& stamp);
 
 /// The plan with a finding's fix carried out.
 Result<Plan> applied(const Plan& plan, const Fix& fix);
+
+/// The straight line across a stamp, stamp frame, that parts what is stamped of it, on the left of the way
+/// from `a` to `b`, from what is not.
+struct PartLine {
+  Point a, b;
+};
+/// Only what lies on the left of the line is stamped. @error BadInput if that is nothing of the stamp, or all
+/// of it
+Result<Plan> withPart(const Plan& plan, const std::string& impression, const PartLine& line);
+Result<Plan> withoutPart(const Plan& plan, const std::string& impression);
+/// The line of a part that was made by one; nothing for the whole stamp and for parts of any other shape.
+std::optional<PartLine> partLineOf(const Impression& impression, const Stamp& stamp);
 
 }  // namespace havlo

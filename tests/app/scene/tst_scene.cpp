@@ -10,6 +10,8 @@
 #include "app/scene/reading_panel.h"
 #include "app/scene/thing_panel.h"
 #include "core/edit/card_edits.h"
+#include "core/edit/edits.h"
+#include "core/outline/shape_ops.h"
 #include "support/window.h"
 #include "tests/support/program.h"
 
@@ -60,6 +62,44 @@ class TstScene : public QObject {
     QVERIFY(w.session().undoStack().undoText().contains(QStringLiteral("down")));
     w.window.action(QStringLiteral("undo"))->trigger();
     QCOMPARE(w.footOf("duck"), before);
+  }
+
+  // Half a stamp by key and mouse: a list says which side of a line is stamped, the line's ends are dragged.
+  void aPartIsDrawnAcrossTheStamp() {
+    Window w;
+    w.session().select(QStringLiteral("duck"));
+    auto* part = w.window.findChild<QComboBox*>(QStringLiteral("part"));
+    QVERIFY(part && part->isVisible());
+    part->setFocus();
+    QTest::keyClick(part, Qt::Key_Down);
+    const auto thing = [&]() -> const Impression& { return *w.session().plan().impression("duck"); };
+    const Stamp& stamp = *w.session().plan().stamp("duck");
+    const auto line = [&] { return partLineOf(thing(), stamp); };
+    QVERIFY(line());
+    const double middle = (boxOf(stamp.silhouette).bottom + boxOf(stamp.silhouette).top) / 2;
+    QVERIFY(std::abs(line()->a.y - middle) < 0.01 && std::abs(line()->b.y - middle) < 0.01);
+    const double half = areaOf(
+        w.session().analysis()->meetings.placed[ix(w.session().plan().indexOf("duck"))]->outline->silhouette);
+    // The right end down by 10 pixels: the line tilts, more is stamped.
+    const FaceGeometry g = w.face().geometryNow();
+    const Placing placing = placingOf(thing(), stamp);
+    const QPoint end = g.toPixels(placing.toPanel(line()->b)).toPoint();
+    drag(w.face(), end, end + QPoint(0, 10));
+    QVERIFY(line());
+    QVERIFY2(std::abs(line()->b.y - (middle - 10 / g.scale)) < 0.3, qPrintable(QString::number(line()->b.y)));
+    QVERIFY(std::abs(line()->a.y - middle) < 0.3);
+    QVERIFY(areaOf(w.session()
+                       .analysis()
+                       ->meetings.placed[ix(w.session().plan().indexOf("duck"))]
+                       ->outline->silhouette) > half);
+    // The other side, by the list: the line stays, the rest is stamped.
+    const PartLine before = *line();
+    QTest::keyClick(part, Qt::Key_Down);
+    QVERIFY(line() && std::abs(line()->b.y - before.a.y) < 0.01 && std::abs(line()->a.y - before.b.y) < 0.01);
+    w.window.action(QStringLiteral("undo"))->trigger();
+    w.window.action(QStringLiteral("undo"))->trigger();
+    w.window.action(QStringLiteral("undo"))->trigger();
+    QVERIFY(thing().part.empty());
   }
 
   void shiftKeepsToOneDirection() {
