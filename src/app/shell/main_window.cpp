@@ -1,4 +1,5 @@
 // Building and connecting.
+#include "app/common/quiet_wheel.h"
 #include "app/shell/main_window.h"
 
 #include <QApplication>
@@ -49,6 +50,7 @@ MainWindow::MainWindow(const QString& rescueFolder)
       m_status(new StatusLine) {
   m_session->setArt(m_workshop.art);
   m_making->setArt(m_workshop.art);
+  qApp->installEventFilter(new QuietWheel(this));
   setObjectName(QStringLiteral("havlo"));
   setAcceptDrops(true);
   // A screen of 1080 lines at 200 % has 540 for everything; below their own least size places are rolled.

@@ -102,6 +102,28 @@ class TstScene : public QObject {
     QVERIFY(thing().part.empty());
   }
 
+  // The wheel rolls the panel; over a list or a number it changes nothing of the plan, focused or not.
+  void theWheelChangesNothing() {
+    Window w;
+    w.session().select(QStringLiteral("duck"));
+    const Plan before = w.session().plan();
+    for (const char* name : {"ink", "pressing", "school", "part", "lit"}) {
+      auto* field = w.window.findChild<QWidget*>(QLatin1String(name));
+      QVERIFY(field);
+      for (const bool focused : {false, true}) {
+        if (focused) field->setFocus();
+        const QPoint at = field->rect().center();
+        for (int k = 0; k < 5; ++k) {
+          QWheelEvent turn(at, field->mapToGlobal(at), {}, {0, -120}, Qt::NoButton, Qt::NoModifier, Qt::NoScrollPhase,
+                           false);
+          QApplication::sendEvent(field, &turn);
+        }
+      }
+    }
+    QVERIFY(w.session().plan() == before);
+    QCOMPARE(w.session().undoStack().count(), 0);
+  }
+
   void shiftKeepsToOneDirection() {
     Window w;
     const Point before = w.footOf("duck");
