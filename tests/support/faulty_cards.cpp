@@ -184,6 +184,13 @@ std::vector<FaultyPlan> faultyCards() {
     p.inks.push_back(ink("run", InkKind::WaterReactive, {0x26, 0x2a, 0x30}));
     thingOf(p, "tree").ink = "run";
     p.washes = {wash("sky", "blue", {0, 60, 127, 178}, WashFrom::Top)};
+    p.washes[0].lets = {"tree", "words"}, p.washes[0].way = WashWay::Brush;
+  });
+  fault("ink that says it moves under a dry tool", FindingKind::WaterNearDye, [](Plan& p) {
+    p.inks.push_back(ink("loose", InkKind::Pigment, {0x26, 0x2a, 0x30}));
+    p.inks.back().holds.blending = false;
+    thingOf(p, "tree").ink = "loose";
+    p.washes = {wash("sky", "blue", {0, 60, 127, 178}, WashFrom::Top)};
     p.washes[0].lets = {"tree", "words"};
   });
   fault("a wet wash over dye", FindingKind::WaterNearDye, [](Plan& p) {
@@ -191,7 +198,7 @@ std::vector<FaultyPlan> faultyCards() {
     p.inks.push_back(ink("ash", InkKind::Dye, {0xb0, 0xb6, 0xba}));
     thingOf(p, "tree").ink = "ash";
     p.washes = {wash("sky", "wet", {0, 60, 127, 178}, WashFrom::Top)};
-    p.washes[0].lets = {"tree", "words"};
+    p.washes[0].lets = {"tree", "words"}, p.washes[0].way = WashWay::Brush;
   });
   fault("a marker over dye", FindingKind::MarkerOverBleeding, [](Plan& p) {
     p.inks.push_back(ink("marker", InkKind::Marker, {0xd0, 0xb0, 0x70}));

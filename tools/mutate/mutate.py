@@ -21,6 +21,7 @@ import re
 import shutil
 import subprocess
 import sys
+import time
 
 ROOT = os.path.abspath(os.path.join(os.path.dirname(__file__), "..", ".."))
 
@@ -82,14 +83,21 @@ def quiet():
     return dict(os.environ, QT_QPA_PLATFORM="offscreen")
 
 
-def killed(build, tests):
+LIMITS = {}  # test -> seconds after which it has no end: several times what it takes without a fault
+
+
+def killed(build, tests, measure=False):
     built = subprocess.run(["ninja", "-C", build, "core-tests"], capture_output=True, text=True)
     if built.returncode:
         return "does not compile"
     program = os.path.join(build, "tests", "core-tests")
     for test in tests:
         try:
-            ran = subprocess.run([program, test], capture_output=True, env=quiet(), timeout=90)
+            began = time.monotonic()
+            ran = subprocess.run([program, test], capture_output=True, env=quiet(),
+                                 timeout=1200 if measure else LIMITS.get(test, 90))
+            if measure:
+                LIMITS[test] = 20 + 5 * (time.monotonic() - began)
         except subprocess.TimeoutExpired:
             return f"{test} (no end)"
         if ran.returncode:
@@ -100,7 +108,7 @@ def killed(build, tests):
 def run(args):
     tree, build = prepare(os.path.abspath(args.folder))
     known = names(build)
-    if by := killed(build, known):
+    if by := killed(build, known, measure=True):
         sys.exit(f"without any fault the tests already fail: {by}")
     dead, survivors, same, broken = 0, [], 0, []
     # Headers last: most of the tree hangs on some of them.

@@ -1,5 +1,5 @@
-// A wheel turned over a list or a number rolls the panel it is in, and never changes what it shows: a maker who reads
-// on must not ink her duck anew.
+// A wheel turned over a list or a number rolls the panel it is in, and never changes what it shows: a maker
+// who reads on must not ink her duck anew.
 #pragma once
 
 #include <QObject>

@@ -404,10 +404,14 @@ void OrderPlace::showTimes() {
   for (const Step& s : a.sheet.steps) waiting += s.wait;
   m_times->setText(a.sheet.steps.empty()
                        ? tr("Nothing is on the card yet.")
-                       : tr("%1 steps, about %2, of which %3 waiting. %4")
-                                 .arg(m_strip->count())
-                                 .arg(minutesWords(a.sheet.minutes), minutesWords(waiting), orderWords()) +
-                             sheetWords(a.sheet));
+                       : (waiting < 0.5 / 60
+                              ? tr("%1 steps, about %2, without waiting. ")
+                                    .arg(m_strip->count())
+                                    .arg(minutesWords(a.sheet.minutes))
+                              : tr("%1 steps, about %2, of which %3 waiting. ")
+                                    .arg(m_strip->count())
+                                    .arg(minutesWords(a.sheet.minutes), minutesWords(waiting))) +
+                             orderWords() + sheetWords(a.sheet));
 }
 
 void OrderPlace::showEvent(QShowEvent*) {
@@ -486,7 +490,7 @@ void OrderPlace::showTally() {
   m_maskTotal->setText(tr("Masks to cut: %1").arg(a.masksToCut()));
   m_tally->begin();
   m_tally->next(QStringLiteral("head"));
-  for (const QString& head : {tr("Stamp"), tr("Cut"), tr("Uses"), tr("Because")})
+  for (const QString& head : {tr("Stamp"), tr("Cut"), tr("Laid"), tr("Because")})
     m_tally->label(head, labelFont(), theme().soft);
   QStringList open;
   for (size_t s = 0; s < plan.stamps.size(); ++s) {

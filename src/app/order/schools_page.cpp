@@ -222,7 +222,8 @@ void SchoolsPage::showThings() {
   m_leave->setVisible(!saved.empty());
   if (!saved.empty()) {
     m_little->setText(littleSavedWords(plan, saved));
-    m_leave->setText(tr("Leave out these %n mask(s)", nullptr, static_cast<int>(saved.size())));
+    m_leave->setText(saved.size() == 1 ? tr("Leave that mask out")
+                                       : tr("Leave these %1 out").arg(saved.size()));
   }
   m_take->setEnabled(differs);
   m_print->setVisible(hasTapedStamps(*m_session.analysis()));

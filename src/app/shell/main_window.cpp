@@ -1,5 +1,4 @@
 // Building and connecting.
-#include "app/common/quiet_wheel.h"
 #include "app/shell/main_window.h"
 
 #include <QApplication>
@@ -14,6 +13,7 @@
 #include <QStackedWidget>
 #include <QVBoxLayout>
 
+#include "app/common/quiet_wheel.h"
 #include "app/common/sheet_frame.h"
 #include "app/shell/commands.h"
 #include "app/shell/errands.h"
@@ -23,6 +23,7 @@
 #include "app/shell/trail.h"
 #include "io/wording/finding_words.h"
 #include "io/wording/names.h"
+#include "io/wording/step_words.h"
 
 namespace havlo {
 namespace {
@@ -257,11 +258,11 @@ void MainWindow::refreshStatus() {
   if (top && !top->showsPlan()) return m_status->say({});  // at the table nothing but the step is said
   if (i < 0) return m_status->say(readingSummary(*m_session->analysis()));
   const Point at = m_session->plan().impressions[ix(i)].at;
-  const auto measure = [&](double mm) {
-    return QString::fromStdString(writeMeasure(Millimetres{mm}, m_session->units()));
-  };
-  m_status->say(tr("%1: foot %2 from the left, %3 from the bottom.")
-                    .arg(labelOf(m_session->plan(), i), measure(at.x), measure(at.y)));
+  const PanelSize& panel = m_session->plan().card.panel;
+  m_status->say(tr("%1: foot %2, %3.")
+                    .arg(labelOf(m_session->plan(), i),
+                         alongWords(at.x, panel.width_mm, m_session->units(), true),
+                         upWords(at.y, panel.height_mm, m_session->units(), true)));
 }
 
 void MainWindow::refreshActions() {

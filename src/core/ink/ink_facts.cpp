@@ -14,6 +14,15 @@ const InkFacts& factsOf(InkKind kind) {
   return table[ix(kind)];
 }
 
+bool holdsUnderMarker(const Ink& ink) {
+  return ink.holds.marker.value_or(factsOf(ink.kind).holdsUnderMarker);
+}
+bool holdsUnderWater(const Ink& ink) { return ink.holds.water.value_or(factsOf(ink.kind).holdsUnderWater); }
+bool holdsUnderBlending(const Ink& ink) { return ink.holds.blending.value_or(true); }
+
+bool isWet(WashWay way) { return way == WashWay::Brush || way == WashWay::Spray; }
+bool isAlcohol(const Ink& ink, WashWay way) { return way == WashWay::Marker || factsOf(ink.kind).alcohol; }
+
 LinearRgb pressedOn(const LinearRgb& ground, const Ink& ink, int generation) {
   const InkFilm film(ink.colour, ink.opacity, strengthOf(ink, generation));
   LinearRgb out;

@@ -17,6 +17,16 @@ struct InkFacts {
 };
 const InkFacts& factsOf(InkKind kind);
 
+/// What an ink bears once it is dry: as it says itself, else as its kind does. Dry blending moves no ink that
+/// does not say so.
+bool holdsUnderMarker(const Ink& ink);
+bool holdsUnderWater(const Ink& ink);
+bool holdsUnderBlending(const Ink& ink);
+
+/// Does the way of putting a blend on wet what lies there, or dissolve it as alcohol does?
+bool isWet(WashWay way);
+bool isAlcohol(const Ink& ink, WashWay way);
+
 /// An ink that takes this long to dry is slow: whoever covers it waits or smears.
 inline constexpr double kSlowInk_s = 480;
 

@@ -106,7 +106,8 @@ std::vector<Bench::Drying> Bench::drying(double now_s) const {
     const double done = made(k).done_s;
     if (s.what == Do::Stamp)
       prints[s.impression] = done + plan().ink(plan().impressions[ix(s.impression)].ink)->dryOnCard_s;
-    for (int i : s.things) prints.erase(i);
+    if (s.what == Do::Emboss)
+      for (int i : s.things) prints.erase(i);
     if (s.what == Do::Wash) washes[s.wash] = done + plan().ink(plan().washes[ix(s.wash)].ink)->dryOnCard_s;
   }
   std::vector<Drying> out;
@@ -127,7 +128,9 @@ double Bench::mustWait(double now_s) const {
     bool matters = false;
     switch (s.what) {
       case Do::Dry:
-        matters = s.impression < 0 || d.impression == s.impression;
+        matters = s.things.empty()
+                      ? s.impression < 0 || d.impression == s.impression
+                      : std::find(s.things.begin(), s.things.end(), d.impression) != s.things.end();
         break;
       case Do::MaskOn:
         matters = d.wash >= 0 || std::any_of(s.covers.begin(), s.covers.end(),

@@ -75,12 +75,22 @@ struct View {
 
 enum class InkKind { Dye, Pigment, Hybrid, Archival, WaterReactive, Embossing, Marker, Paint };
 
+/// What an ink bears once it is dry; absent: as its kind does.
+struct InkHolds {
+  std::optional<bool> marker, water, blending;
+  std::string extra;
+  bool operator==(const InkHolds&) const = default;
+};
+
 struct Ink {
   std::string id, name;
   InkKind kind = InkKind::Dye;
   Colour colour;
   double opacity = 0;  ///< 0 transparent to 1 covering
   double dryOnCard_s = 60, dryOnMask_s = 240;
+  InkHolds holds;
+  std::optional<double> dryOnInk_s;               ///< on top of other ink; absent: as on card
+  std::optional<bool> powderSticks;               ///< to it while it is damp; absent: as its kind
   std::vector<double> generations{1, 0.7, 0.49};  ///< strength of each pressing, 0 to 1
   std::string extra;
   bool operator==(const Ink&) const = default;

@@ -72,6 +72,17 @@ Ink PartsReader::ink(Object o) {
   o.each("generations",
          [&](const Json& e, const std::string& at) { strengths.push_back(checkedNumber(e, at, kShare)); });
   if (!strengths.empty()) i.generations = strengths;
+  const auto said = [](Object& from, std::string_view key) {
+    return from.find(key) ? std::optional(from.boolOr(key, false)) : std::nullopt;
+  };
+  if (const Json* j = o.find("holds")) {
+    Object holds(*j, o.at("holds"));
+    i.holds.marker = said(holds, "marker"), i.holds.water = said(holds, "water");
+    i.holds.blending = said(holds, "blending");
+    i.holds.extra = holds.extra();
+  }
+  i.dryOnInk_s = o.optionalNumber("dryOnInk", kNotNegative);
+  i.powderSticks = said(o, "powderSticks");
   i.extra = o.extra();
   return i;
 }

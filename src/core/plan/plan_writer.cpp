@@ -71,6 +71,14 @@ Json ink(const Ink& i) {
             {"dryOnCard", i.dryOnCard_s},
             {"dryOnMask", i.dryOnMask_s},
             {"generations", i.generations}};
+  Json holds = Json::object();
+  if (i.holds.marker) holds["marker"] = *i.holds.marker;
+  if (i.holds.water) holds["water"] = *i.holds.water;
+  if (i.holds.blending) holds["blending"] = *i.holds.blending;
+  addExtra(holds, i.holds.extra);
+  if (!holds.empty()) j["holds"] = std::move(holds);
+  if (i.dryOnInk_s) j["dryOnInk"] = *i.dryOnInk_s;
+  if (i.powderSticks) j["powderSticks"] = *i.powderSticks;
   addExtra(j, i.extra);
   return j;
 }

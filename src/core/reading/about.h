@@ -1,6 +1,8 @@
 // What rules ask of a thing again and again.
 #pragma once
 
+#include <algorithm>
+
 #include "core/analysis/analysis.h"
 #include "core/focus/greeting.h"
 
@@ -26,6 +28,22 @@ inline bool holdsOn(const Plan& plan, int thing, int to) {
     i = plan.impression(on->id);
     if (!i) return false;
   }
+}
+
+/// What lies printed and bare where a wash is blended over it: stamped before, visibly coloured, not covered.
+inline std::vector<int> inkedBefore(const Plan& plan, const Analysis& a, int wash) {
+  std::vector<int> covered, out;
+  for (const NeedStep& s : a.needTable->washSteps())
+    if (s.index == wash) covered = s.covered;
+  for (int act : a.acts) {
+    if (act == actOfWash(plan, wash)) break;
+    if (ix(act) >= plan.impressions.size() || thingAt(plan, act).school == School::PopUp) continue;
+    if (a.washes.meets[ix(wash)][ix(act)].edge.any &&
+        std::find(covered.begin(), covered.end(), act) == covered.end())
+      out.push_back(act);
+  }
+  std::sort(out.begin(), out.end());
+  return out;
 }
 
 inline Fix moveTo(int thing, Point to) {

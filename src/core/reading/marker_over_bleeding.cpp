@@ -12,8 +12,8 @@ Finding bleeding(const Plan& plan, int thing, int wash, int over) {
   const Impression& i = thingAt(plan, thing);
   Fix fix;
   fix.impression = thing;
-  if (const Ink* other = nearestInk(plan, *plan.ink(i.ink), 20,
-                                    [](const Ink& o) { return factsOf(o.kind).holdsUnderMarker; })) {
+  if (const Ink* other =
+          nearestInk(plan, *plan.ink(i.ink), 20, [](const Ink& o) { return holdsUnderMarker(o); })) {
     fix.what = Fix::What::Press, fix.ink = other->id, fix.generation = i.generation;
     f.fix = std::move(fix);
   } else if (wash >= 0) {
@@ -32,14 +32,13 @@ void readMarkerOverBleeding(const Plan& plan, const Analysis& a, std::vector<Fin
   const auto inkOf = [&](int i) -> const Ink& { return *plan.ink(thingAt(plan, i).ink); };
   const auto bleeds = [&](int i) {
     const School how = thingAt(plan, i).school;
-    return how != School::Resist && how != School::PopUp && !factsOf(inkOf(i).kind).holdsUnderMarker &&
+    return how != School::Resist && how != School::PopUp && !holdsUnderMarker(inkOf(i)) &&
            inkOf(i).kind != InkKind::Marker;
   };
   for (size_t w = 0; w < plan.washes.size(); ++w) {
-    if (!factsOf(plan.ink(plan.washes[w].ink)->kind).alcohol) continue;
-    for (const std::string& id : plan.washes[w].lets)
-      if (const int i = plan.indexOf(id); i >= 0 && bleeds(i) && a.washes.meets[w][ix(i)].touches)
-        out.push_back(bleeding(plan, i, static_cast<int>(w), -1));
+    if (!isAlcohol(*plan.ink(plan.washes[w].ink), plan.washes[w].way)) continue;
+    for (int i : inkedBefore(plan, a, static_cast<int>(w)))
+      if (bleeds(i)) out.push_back(bleeding(plan, i, static_cast<int>(w), -1));
   }
   for (const Meeting& m : a.meetings.list)
     if (m.overlaps() && thingAt(plan, m.front).school == School::Overprint &&

@@ -1,4 +1,5 @@
-// Embossing powder clings to every ink that is still damp, not only to the one it is meant for.
+// Embossing powder clings to every ink that is still damp, not only to the one it is meant for, so embossing
+// waits.
 #include "core/reading/about.h"
 #include "core/reading/step_times.h"
 
@@ -15,12 +16,16 @@ void readPowderOnDamp(const Plan& plan, const Analysis& a, std::vector<Finding>&
       dryAt[ix(step.impression)] =
           times[s].ends + plan.ink(thingAt(plan, step.impression).ink)->dryOnCard_s / 60;
     if (step.what != Do::Emboss) continue;
+    // The sheet waits until all ink is dry; without that wait it would be this damp.
+    double ready = times[s].begins;
+    if (s > 0 && a.sheet.steps[s - 1].what == Do::Dry)
+      ready = times[s - 1].begins - a.sheet.steps[s - 1].wait;
     for (int powdered : step.things) {
       const Box box = a.meetings.placed[ix(powdered)]->onPanel.box();
       double worst = kLeast_min;
-      Finding f{FindingKind::PowderOnDamp, Level::Warn, {powdered}, 0, {}};
+      Finding f{FindingKind::PowderOnDamp, Level::Note, {powdered}, 0, {}};
       for (size_t i = 0; i < dryAt.size(); ++i) {
-        const double damp = dryAt[i] - times[s].begins;
+        const double damp = dryAt[i] - ready;
         if (static_cast<int>(i) == powdered || damp < kLeast_min) continue;
         if (thingAt(plan, static_cast<int>(i)).school == School::Resist) continue;
         if (!a.meetings.placed[i]->onPanel.box().meets(box, kNear_mm)) continue;

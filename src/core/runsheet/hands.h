@@ -156,28 +156,36 @@ class Hands {
       for (int m = 0; m < m_in.masks[s].kept + m_in.masks[s].cut; ++m) queue(s, m);
   }
 
-  /// All of them at the start, one stamp after the other, so that they dry while the card is begun. A stamp's
-  /// first print on masking paper is its test print.
+  /// All of them at the start, ink by ink, so that they dry while the card is begun. A stamp's first print on
+  /// masking paper is its test print.
   void printMasks() {
-    std::vector<int> stamps;
-    for (const Cut& c : m_cuts)
-      if (std::find(stamps.begin(), stamps.end(), c.stamp) == stamps.end()) stamps.push_back(c.stamp);
-    for (int s : stamps) {
-      StepFacts facts;
-      facts.stamp = s, facts.ink = maskPrintInk(m_in.plan, m_in.stampOf, s);
-      const Ink* ink = &m_in.plan.inks[ix(facts.ink)];
-      std::vector<Laid> prints;
-      for (const Cut& c : m_cuts)
-        if (c.stamp == s) prints.push_back({c.mask, -1});
-      work(Do::Print, -1,
-           m_t.pickUp + (ink == m_inkInHand ? 0 : m_t.changeInk) +
-               m_t.printEach * static_cast<double>(prints.size()),
-           0, facts, prints);
-      m_lastInk[ix(s)] = m_inkInHand = ink;
-      for (Cut& c : m_cuts)
-        if (c.stamp == s) c.dry = m_now + ink->dryOnMask_s / 60;
+    std::vector<int> inks;  // in the order in which their masks are needed
+    std::vector<int> inkOf(m_in.masks.size(), -1), firstOf(m_in.masks.size(), -1);
+    for (size_t i = m_things.size(); i-- > 0;)
+      firstOf[ix(stampOf(static_cast<int>(i)))] = static_cast<int>(i);
+    for (const Cut& c : m_cuts) {
+      int& ink = inkOf[ix(c.stamp)];
+      if (ink < 0) ink = maskPrintInk(m_in.plan, m_in.stampOf, c.stamp);
+      if (std::find(inks.begin(), inks.end(), ink) == inks.end()) inks.push_back(ink);
     }
-    m_inkInHand = nullptr;
+    for (int ink : inks) {
+      StepFacts facts;
+      facts.ink = ink;
+      double minutes = m_t.changeInk;
+      std::vector<Laid> prints;
+      std::vector<int> stamps;
+      for (const Cut& c : m_cuts) {
+        if (inkOf[ix(c.stamp)] != ink) continue;
+        minutes += m_t.printEach;
+        if (std::find(stamps.begin(), stamps.end(), c.stamp) == stamps.end())
+          stamps.push_back(c.stamp), minutes += m_t.pickUp;
+        prints.push_back({c.mask, firstOf[ix(c.stamp)]});
+      }
+      work(Do::Print, -1, minutes, 0, facts, prints);
+      for (int s : stamps) m_lastInk[ix(s)] = &m_in.plan.inks[ix(ink)];
+      for (Cut& c : m_cuts)
+        if (inkOf[ix(c.stamp)] == ink) c.dry = m_now + m_in.plan.inks[ix(ink)].dryOnMask_s / 60;
+    }
   }
 
   void cut(Cut& c) {
@@ -219,6 +227,22 @@ class Hands {
     t.saidDry = true;
     const double wait = waitUntil(dryFor(t, each));
     work(Do::Dry, i, 0, wait);
+  }
+
+  /// Things that are covered together are waited for together.
+  void dryTogether(const std::vector<int>& things, double each) {
+    StepFacts facts;
+    double last = 0;
+    for (int i : things) {
+      Thing& t = thing(i);
+      if (t.saidDry) continue;
+      t.saidDry = true;
+      facts.things.push_back(i);
+      last = std::max(last, dryFor(t, each));
+    }
+    if (facts.things.empty()) return;
+    const double wait = waitUntil(last);
+    work(Do::Dry, facts.things.size() == 1 ? facts.things[0] : -1, 0, wait, facts);
   }
 
   void dryAll() {
@@ -293,7 +317,7 @@ class Hands {
     for (int i : on)
       if (const int mask = wanted(k, i); mask >= 0) cutIfNeeded(stampOf(i), mask);
     if (m_washDry > m_now) dryAll();
-    for (int i : on) dry(i, m_t.coverOn);
+    dryTogether(on, m_t.coverOn);
     std::vector<Laid> covers;
     for (int i : on) {
       const int mask = wanted(k, i);

@@ -41,6 +41,8 @@ class Writer {
       if (!facts.need->wash) s.leaveOut = m_in.needs.leaveOut[ix(impression)];
     }
     for (const Laid& c : covers) s.covers.push_back(coverOf(c, facts.stamp));
+    if (what == Do::Print)  // printed, not laid
+      for (Cover& c : s.covers) c.impression = -1, c.ahead = false;
     const bool cover = facts.limit < 0;  // a limit lies on no thing
     if (cover && (what == Do::MaskOn || (what == Do::Tape && impression >= 0))) lay(s, true);
     if (cover && what == Do::MaskOff) lay(s, false);

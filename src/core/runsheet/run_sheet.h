@@ -56,7 +56,7 @@ struct Step {
   int wash = -1;
   int stamp = -1;           ///< of a mask to cut
   int ink = -1;             ///< of the prints on masking paper
-  std::vector<int> things;  ///< embossed together
+  std::vector<int> things;  ///< embossed or waited for together
   int limit = -1;  ///< edge or opening that is cut, laid or lifted; at a wash, the one that lies there
   LimitSide side = LimitSide::Above;  ///< on which side of it is blended
   bool turned = false;                ///< the limit lies turned round, or its other piece is taken

@@ -41,11 +41,12 @@ std::optional<FindingWords> inkWords(const Plan& plan, const Analysis& analysis,
                           tr("dissolves"),
                           {}};
     case FindingKind::PowderOnDamp:
-      return FindingWords{tr("Embossing %1 while %2 is damp")
-                              .arg(name(0), listOf(plan, {f.impressions.begin() + 1, f.impressions.end()})),
-                          tr("Powder clings to every damp ink near by. Stamp and emboss it first, or wait."),
-                          tr("%1 damp").arg(minutesWords(f.value)),
-                          {}};
+      return FindingWords{
+          tr("Embossing %1 waits until %2 is dry")
+              .arg(name(0), listOf(plan, {f.impressions.begin() + 1, f.impressions.end()})),
+          tr("Powder clings to every damp ink near by. Stamped and embossed first it need not wait."),
+          tr("%1 damp").arg(minutesWords(f.value)),
+          {}};
     case FindingKind::SlowInkUnderMask:
       return FindingWords{tr("%1 must be dry before masks go on").arg(capital(listOf(plan, f.impressions))),
                           tr("%1 dries slowly: covered too soon it smears and sticks to the mask.")

@@ -121,11 +121,14 @@ StepWords maskOnWords(const Plan& plan, const Step& step) {
 
 StepWords dryWords(const Plan& plan, const Step& step) {
   StepWords w;
-  w.title =
-      step.impression >= 0 ? tr("Let %1 dry").arg(nameOf(plan, step.impression)) : tr("Let everything dry");
-  w.detail = step.wait > 0.01 ? tr("wait %1").arg(minutesWords(step.wait))
-                              : tr("it has had its time; touch it to be sure");
-  if (step.impression < 0 && plan.card.tape_mm > 0) w.detail += tr("; then the border tape may come off");
+  w.title = step.impression >= 0   ? tr("Let %1 dry").arg(nameOf(plan, step.impression))
+            : !step.things.empty() ? tr("Let %1 dry").arg(listOf(plan, step.things))
+                                   : tr("Let everything dry");
+  w.detail = step.wait > 0.01       ? tr("wait %1").arg(minutesWords(step.wait))
+             : step.impression >= 0 ? tr("it has had its time; touch it to be sure")
+                                    : tr("all of it has had its time; touch it to be sure");
+  if (step.impression < 0 && step.things.empty() && plan.card.tape_mm > 0)
+    w.detail += tr("; then the border tape may come off");
   return w;
 }
 
@@ -201,15 +204,16 @@ StepWords limitWords(const Plan& plan, const Step& step, MeasureStyle style) {
 /// From where to where a wash is blended.
 QString blendWords(const Plan& plan, const Wash& wash) {
   const int reach = qRound(100 * wash.reach);
+  const QString share = reach >= 100 ? tr("all of it") : tr("%1 % of it").arg(reach);
   switch (wash.from) {
     case WashFrom::Top:
-      return tr("from the top down over %1 % of it").arg(reach);
+      return tr("from the top down over %1").arg(share);
     case WashFrom::Bottom:
-      return tr("from the bottom up over %1 % of it").arg(reach);
+      return tr("from the bottom up over %1").arg(share);
     case WashFrom::Left:
-      return tr("from the left over %1 % of it").arg(reach);
+      return tr("from the left over %1").arg(share);
     case WashFrom::Right:
-      return tr("from the right over %1 % of it").arg(reach);
+      return tr("from the right over %1").arg(share);
     case WashFrom::Centre:
       return tr("from its middle outward over %1 %").arg(reach);
     case WashFrom::Edges:
@@ -253,11 +257,23 @@ StepWords cutMaskWords(const Plan& plan, const Step& step, MeasureStyle) {
 }
 
 StepWords printWords(const Plan& plan, const Step& step) {
-  const QString name = stampName(*plan.stamps[ix(step.stamp)]);
   StepWords w;
-  w.title = tr("Print %n mask(s) of the %1", static_cast<int>(step.covers.size()))
-                .arg(name.left(1).toLower() + name.mid(1));
-  w.detail = tr("on masking paper, in %1; lay it aside to dry").arg(inkName(plan.inks[ix(step.ink)]));
+  // "hare, 2 of the reeds, duck"
+  QStringList what;
+  for (const StampRef& stamp : plan.stamps) {
+    const auto prints = std::count_if(step.covers.begin(), step.covers.end(), [&](const Cover& c) {
+      return c.mask.substr(0, c.mask.rfind('#')) == stamp->id;
+    });
+    if (prints == 0) continue;
+    const QString name = stampName(*stamp), small = name.left(1).toLower() + name.mid(1);
+    what << (prints == 1 ? small : tr("%1 of the %2").arg(prints).arg(small));
+  }
+  w.title = step.covers.size() == 1 ? tr("Print the mask of the %1").arg(what[0])
+                                    : tr("Print %1 masks").arg(step.covers.size());
+  w.detail = step.covers.size() == 1
+                 ? tr("on masking paper, in %1; lay it aside to dry").arg(inkName(plan.inks[ix(step.ink)]))
+                 : tr("on masking paper, in %1: %2; lay them aside to dry")
+                       .arg(inkName(plan.inks[ix(step.ink)]), what.join(QStringLiteral(", ")));
   return w;
 }
 

@@ -114,8 +114,8 @@ class TstScene : public QObject {
         if (focused) field->setFocus();
         const QPoint at = field->rect().center();
         for (int k = 0; k < 5; ++k) {
-          QWheelEvent turn(at, field->mapToGlobal(at), {}, {0, -120}, Qt::NoButton, Qt::NoModifier, Qt::NoScrollPhase,
-                           false);
+          QWheelEvent turn(at, field->mapToGlobal(at), {}, {0, -120}, Qt::NoButton, Qt::NoModifier,
+                           Qt::NoScrollPhase, false);
           QApplication::sendEvent(field, &turn);
         }
       }

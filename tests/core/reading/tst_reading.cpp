@@ -176,6 +176,36 @@ class TstReading : public QObject {
     QCOMPARE(worth, 1);
     mends(p, FindingKind::OutOfScale);
   }
+
+  // What careful makers do every day is no finding: dry blending over dye, a wet wash before the print, a
+  // marker over an ink that says it holds. Common practice, no source.
+  void inksThatBearItAreLeftInPeace() {
+    Plan p = emptyPlan();
+    p.inks[0].kind = InkKind::Dye, p.inks[1].kind = InkKind::WaterReactive;
+    addStamp(p, slab("s", 20, 20));
+    put(p, "tree", "s", {60, 60}, 2);
+    Wash w;
+    w.id = "w", w.ink = "blue", w.area = rectangle({0, 40, 127, 120}), w.strength = 0.8, w.lets = {"tree"};
+    p.washes = {w};
+    const auto says = [&](FindingKind kind) {
+      const AnalysisRef a = analyse(p);
+      return std::any_of(a->findings.begin(), a->findings.end(),
+                         [&](const Finding& f) { return f.kind == kind; });
+    };
+    QVERIFY(!says(FindingKind::WaterNearDye));  // blended dry
+    p.washes[0].way = WashWay::Brush;
+    QVERIFY(says(FindingKind::WaterNearDye));
+    p.inks[0].holds.water = true;
+    QVERIFY(!says(FindingKind::WaterNearDye));
+    p.inks[0].holds.water.reset();
+    p.making.sequence = {{"wash:w", "stamp:tree", {}}};  // the wash first, and dry when it is printed on
+    QVERIFY(!says(FindingKind::WaterNearDye));
+    p.making.sequence.clear();
+    p.washes[0].way = WashWay::Marker;
+    QVERIFY(says(FindingKind::MarkerOverBleeding));
+    p.inks[0].holds.marker = true;
+    QVERIFY(!says(FindingKind::MarkerOverBleeding));
+  }
 };
 
 HAVLO_TEST(TstReading)
