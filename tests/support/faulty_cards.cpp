@@ -180,6 +180,10 @@ std::vector<FaultyPlan> faultyCards() {
     on(p, "hill", "hill", "black", {92, 50}, 60);
     thingOf(p, "tree").school = School::Overprint;
   });
+  fault("wishes that go round in a ring", FindingKind::WishImpossible, [](Plan& p) {
+    const std::string a = "stamp:" + p.impressions[0].id, b = "stamp:" + p.impressions[1].id;
+    p.making.sequence = {{a, b, {}}, {b, a, {}}};
+  });
   fault("ink that runs under a wash", FindingKind::WaterNearDye, [](Plan& p) {
     p.inks.push_back(ink("run", InkKind::WaterReactive, {0x26, 0x2a, 0x30}));
     thingOf(p, "tree").ink = "run";
