@@ -180,7 +180,8 @@ class TstOrder : public QObject {
     w.window.order().showPage(OrderPlace::Joins);
     settle(w.window.order().joins());
     QVERIFY(w.window.order().joins().risk().has_value());
-    QVERIFY(says(w.window.order(), QStringLiteral("joins may show")));
+    QVERIFY(says(w.window.order(), QStringLiteral("Hardly a join will show")));
+    QVERIFY(says(w.window.order(), QStringLiteral("masks laid to 0.2 mm")));
     const double before = w.window.order().joins().risk()->expected;
     for (QPushButton* b : w.window.order().joins().findChildren<QPushButton*>())
       if (b->text().contains(QStringLiteral("mark the foot"))) {
@@ -209,6 +210,28 @@ class TstOrder : public QObject {
     QVERIFY(w.session().plan().impressions[1].school == School::PopUp);
     page.takeAdvice();
     QVERIFY(w.session().plan().impressions[1].school == School::Overprint);
+  }
+
+  void masksThatSaveLittleAreLeftOutByOneClick() {
+    Window w;
+    w.window.visit(QStringLiteral("order"));
+    settle(w.window.order());
+    const int before = w.session().analysis()->masksToCut();
+    w.window.order().showPage(OrderPlace::Schools);
+    SchoolsPage& page = w.window.order().schools();
+    settle(page);
+    QPushButton* leave = nullptr;
+    for (QPushButton* b : page.findChildren<QPushButton*>())
+      if (b->isVisible() && b->text().startsWith(QStringLiteral("Leave"))) leave = b;
+    QVERIFY(leave);
+    QVERIFY(says(w.window.order(), QStringLiteral("mooring post")) &&
+            says(w.window.order(), QStringLiteral("saved")));
+    QTest::mouseClick(leave, Qt::LeftButton);
+    settle(w.window.order());
+    QVERIFY(w.session().analysis()->masksToCut() <= before - 3);
+    QVERIFY(w.window.order().simulation() && w.window.order().simulation()->proven);
+    w.window.action(QStringLiteral("undo"))->trigger();
+    QCOMPARE(w.session().analysis()->masksToCut(), before);
   }
 
   void aSlipIsTriedWithoutChangingThePlan() {
