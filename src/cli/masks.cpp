@@ -1,6 +1,7 @@
 // havlo-cli masks: how many masks of what, and their shapes at true size.
 #include "cli/report.h"
 #include "cli/verb.h"
+#include "core/schools/compare.h"
 #include "core/units/measure.h"
 #include "io/cut/cut_file.h"
 #include "io/print/sheets.h"
@@ -17,6 +18,8 @@ constexpr Option kMasksOptions[] = {
     {"--hpgl", "F", "the same as HPGL"},
     {"--pdf", "F", "pages to print and cut by hand"},
     {"--sheet", "WxH", "masking sheet in mm or inches, as 150x100mm or 6x6in"}};
+
+constexpr size_t kMostPressed = 120;
 
 /// "150x100mm", "6x6in", "6x6": inches as usual for a bare number up to 30, else millimetres.
 std::optional<MaskingSheet> sheetOf(const QString& text) {
@@ -81,7 +84,23 @@ int runMasks(const Call& call) {
     if (const auto saved = writePdf(call.value("--pdf"), maskSheet(plan, *analysis, Sheet::a4())); !saved)
       return complain(saved.error());
   }
-  if (call.has("--json")) return print(masksReport(plan, *analysis, job).dump(1) + "\n");
+  if (call.has("--json")) {
+    Json report = masksReport(plan, *analysis, job);
+    // What each stamp's masks keep out. A card of very many things is not pressed for it.
+    if (plan.impressions.size() <= kMostPressed) {
+      const auto advice = adviseTogether(plan, *analysis, &art());
+      if (!advice) return complain(advice.error());
+      for (size_t s = 0; s < plan.stamps.size(); ++s) {
+        double area = 0, minutes = 0;
+        bool any = false;
+        for (const MaskSaving& saving : advice.value().savings)
+          if (analysis->stampOf[ix(saving.impression)] == static_cast<int>(s))
+            any = true, area += saving.saves_mm2, minutes += saving.minutes;
+        if (any) report["byStamp"][s]["saves"] = {{"area", area}, {"minutes", minutes}};
+      }
+    }
+    return print(report.dump(1) + "\n");
+  }
   return wrote ? kDone : print(masksInWords(plan, *analysis));
 }
 

@@ -6,6 +6,7 @@
 #include <set>
 
 #include "core/focus/looks.h"
+#include "core/outline/shape_ops.h"
 #include "core/plan/plan_words.h"
 #include "core/wash/limit_shape.h"
 #include "io/wording/finding_words.h"
@@ -325,6 +326,8 @@ Json masksReport(const Plan& plan, const Analysis& a) {
                     {"cut", m.cut},
                     {"atOnce", m.atOnce},
                     {"uses", m.uses},
+                    {"layings", m.uses},
+                    {"pieces", pieces(a.masks[s]->mask).size()},
                     {"tape", m.taped},
                     {"kept", m.kept},
                     {"halves", pairs(plan, m.halves)},
