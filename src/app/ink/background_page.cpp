@@ -13,8 +13,10 @@
 #include "app/common/form_rows.h"
 #include "app/common/measure_edit.h"
 #include "app/common/rolled.h"
+#include "core/colour/colour.h"
 #include "core/edit/wash_edits.h"
 #include "core/marks/stack.h"
+#include "core/plan/wash_facts.h"
 #include "core/wash/limit_shape.h"
 #include "core/wash/wash_area.h"
 #include "io/art/shape_path.h"
@@ -90,10 +92,10 @@ BackgroundPage::BackgroundPage(PlanSession& session, QWidget* parent) : QWidget(
   m_list->setMaximumHeight(qRound(150 * textScale()));
   column->addWidget(m_list);
   column->addLayout(buildActs());
-  m_empty = inkLabel(
-      tr("A background is blended with ink over everything that is masked: a sky, a ground, a glow. Add "
-         "one; then drag its borders on the card."),
-      bodyFont(), theme().soft, true);
+  m_empty = inkLabel(tr("A background is blended round what is masked, before, between or after the "
+                        "stampings: a sky, a ground, a glow. Add "
+                        "one; then drag its borders on the card."),
+                     bodyFont(), theme().soft, true);
   column->addWidget(m_empty);
 
   buildRows();
@@ -308,10 +310,22 @@ void BackgroundPage::addWash(WashKind kind) {
     Q_EMIT m_session.trouble(tr("There is no ink in this plan. Take one from the drawer first."));
     return;
   }
-  // Backgrounds are pale: the lightest ink that has a colour.
+  // Backgrounds are pale: the lightest ink that is still seen on this paper.
+  constexpr double kSeen = 8;  // CIEDE2000
+  const LinearRgb paper = linearOf(plan.card.paper.colour);
+  const auto seen = [&](const Ink& ink) {
+    const InkFilm film(ink.colour, ink.opacity, factsOf(kind).strength);
+    LinearRgb out;
+    for (size_t c = 0; c < 3; ++c) out[c] = paper[c] * film.multiply[c] + film.add[c];
+    return ink.kind == InkKind::Embossing ? 0 : ciede2000(labOf(paper), labOf(out));
+  };
   const Ink* best = &plan.inks.front();
-  for (const Ink& ink : plan.inks)
-    if (ink.kind != InkKind::Embossing && lightnessOf(ink.colour) > lightnessOf(best->colour)) best = &ink;
+  for (const Ink& ink : plan.inks) {
+    const bool better = (seen(ink) >= kSeen) != (seen(*best) >= kSeen)
+                            ? seen(ink) >= kSeen
+                            : lightnessOf(ink.colour) > lightnessOf(best->colour);
+    if (better) best = &ink;
+  }
   const auto made = withNewWash(plan, kind, best->id);
   const QString id = made ? QString::fromStdString(made.value().washes.back().id) : QString();
   m_session.edit(tr("Add %1").arg(kindName(kind)), made);

@@ -48,8 +48,10 @@ void drawNote(QPainter& p, QPointF upperLeft, const QString& text, double lowest
   p.drawText(box, Qt::AlignCenter, text);
 }
 
+/// A ruler has no numbers below nothing: what hangs over an edge is told by how far.
 QString measure(double mm, MeasureStyle style) {
-  return QString::fromStdString(writeMeasure(Millimetres{mm}, style));
+  const QString text = QString::fromStdString(writeMeasure(Millimetres{std::fabs(mm)}, style));
+  return mm < 0 ? FaceView::tr("%1 off the card").arg(text) : text;
 }
 
 }  // namespace

@@ -141,10 +141,22 @@ void ScenePlace::offerStamps() {
 
 Point ScenePlace::goodSpot(const Stamp& stamp) const {
   const Plan& plan = m_session.plan();
-  const double middle = plan.card.panel.width_mm / 2;
+  // In the middle, or where there is room beside what stands there.
+  const double width = plan.card.panel.width_mm;
+  const auto roomAt = [&](double x) {
+    double least = width;
+    for (const Impression& i : plan.impressions) least = std::min(least, std::fabs(i.at.x - x));
+    return least;
+  };
+  double middle = width / 2;
+  for (const double share : {0.3, 0.7, 0.15, 0.85})
+    if (roomAt(middle) < 0.12 * width && roomAt(share * width) >= 0.12 * width) middle = share * width;
   if (plan.view && stamp.realHeight) {
     const StandingBand band = standingBand(*plan.view, *stamp.realHeight, Millimetres{stamp.height_mm});
-    return {middle, (band.low_mm + band.high_mm) / 2};
+    // On the card in any case: where that is not its right place the reading says so, and the ways out begin
+    // there.
+    const double height = plan.card.panel.height_mm;
+    return {middle, std::clamp((band.low_mm + band.high_mm) / 2, 0.05 * height, 0.9 * height)};
   }
   const double sky = plan.view
                          ? plan.view->horizon_mm + (plan.card.panel.height_mm - plan.view->horizon_mm) * 0.4

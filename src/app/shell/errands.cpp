@@ -6,6 +6,7 @@
 #include <algorithm>
 
 #include "core/card/card_fit.h"
+#include "core/colour/colour.h"
 #include "core/edit/card_edits.h"
 #include "core/edit/making_edits.h"
 #include "core/edit/remedies.h"
@@ -40,14 +41,37 @@ void Errands::startNewCard() {
   base.height_mm = inches ? 5.5 * kMmPerInch : 148;
   card = onBase(card, base, inches ? kMmPerInch / 8 : 3);
   Plan plan = newPlan(card);
-  if (!m_workshop.drawer.inks().empty()) plan.inks = {m_workshop.drawer.inks().front()};
+  plan.inks = inksAtHand();
   m_workshop.session.start(std::move(plan));
+}
+
+/// The drawer's inks, the darkest that is no powder's ink first: with it a first stamp is stamped. From an
+/// empty drawer a plain black one.
+std::vector<Ink> Errands::inksAtHand() {
+  std::vector<Ink> out;
+  if (m_workshop.drawer.open()) out = m_workshop.drawer.inks();
+  if (out.empty()) {
+    Ink black;
+    black.id = "black", black.name = tr("Black").toStdString(), black.kind = InkKind::Archival;
+    black.colour = {0x22, 0x22, 0x26};
+    return {black};
+  }
+  const auto rank = [](const Ink& ink) {
+    return lightnessOf(ink.colour) +
+           (ink.kind == InkKind::Embossing || ink.kind == InkKind::Marker ? 100 : 0);
+  };
+  const auto first =
+      std::min_element(out.begin(), out.end(), [&](const Ink& a, const Ink& b) { return rank(a) < rank(b); });
+  std::rotate(out.begin(), first, first + 1);
+  return out;
 }
 
 void Errands::putOnCard(const QString& key, std::optional<Point> foot) {
   const auto whole = m_workshop.drawer.stamp(key.toStdString());
   if (!whole) return;
-  const PlanWithStamp held = withStamp(m_workshop.session.plan(), whole->stamp);
+  Plan plan = m_workshop.session.plan();
+  if (plan.inks.empty()) plan.inks = inksAtHand();
+  const PlanWithStamp held = withStamp(plan, whole->stamp);
   visit(QStringLiteral("scene"));
   Q_EMIT stampHeld(held.plan, held.stamp, foot);
 }

@@ -50,6 +50,7 @@ class Errands : public QObject {
   void stampHeld(const Plan& plan, const std::string& stamp, std::optional<Point> foot);
 
  private:
+  std::vector<Ink> inksAtHand();
   Workshop m_workshop;
   Printing* m_printing;
   Exporting* m_exporting;

@@ -16,6 +16,7 @@
 #include "app/drawer/shelf_view.h"
 #include "app/drawer/supplies_panel.h"
 #include "app/session/drawer_session.h"
+#include "core/colour/colour.h"
 #include "core/edit/card_edits.h"
 #include "core/outline/shape_ops.h"
 #include "io/art/svg_art.h"
@@ -138,6 +139,29 @@ class TstDrawerPlace : public QObject {
     QVERIFY(bridge && !bridge->art.empty() && bridge->drawer == "sample-humpback-bridge");
     d.session().undoStack().undo();  // one act
     QVERIFY(!d.session().plan().stamp("humpback-bridge"));
+  }
+
+  // From nothing: a first stamp on a plan without any ink is stamped with the darkest of the drawer, and lies
+  // on the card; a second one finds room beside it.
+  void aFirstStampFindsInkAndItsPlace() {
+    Drawer d;
+    Card card;
+    card.panel = {177.8, 127, {}};
+    d.session().start(newPlan(card));
+    QVERIFY(d.session().plan().inks.empty());
+    d.window.putOnCard(QStringLiteral("sample-hare"));
+    const Plan& plan = d.session().plan();
+    QCOMPARE(plan.impressions.size(), size_t{1});
+    QCOMPARE(plan.inks.size(), d.drawer().inks().size());
+    const Ink& used = *plan.ink(plan.impressions[0].ink);
+    QVERIFY(used.kind != InkKind::Embossing && used.kind != InkKind::Marker);
+    for (const Ink& ink : plan.inks)
+      if (ink.kind != InkKind::Embossing && ink.kind != InkKind::Marker)
+        QVERIFY(lightnessOf(used.colour) <= lightnessOf(ink.colour));
+    QVERIFY(plan.card.panel.box().contains(plan.impressions[0].at));
+    d.window.putOnCard(QStringLiteral("sample-big-willow"));
+    QCOMPARE(plan.impressions.size(), size_t{2});
+    QVERIFY(std::abs(plan.impressions[0].at.x - plan.impressions[1].at.x) > 0.1 * plan.card.panel.width_mm);
   }
 
   void whatIsTakenOutCanBePutBack() {
