@@ -114,8 +114,9 @@ AnalysisRef analyse(const Plan& plan, const Analysis* before, const ArtSource* a
   a->visible = findVisible(plan, a->meetings, before ? &before->visible : nullptr);
   a->knots = findKnots(a->meetings, *a->depth);
   a->stack = Stack(plan, *a->depth, a->knots.frontToBack);
-  a->needTable = std::make_shared<NeedTable>(plan, a->meetings, a->washes, a->visible, a->stack, a->masks,
-                                             a->stampOf, a->knots.knotOf);
+  a->needTable =
+      std::make_shared<NeedTable>(plan, a->meetings, a->washes, a->visible, a->stack, a->masks, a->stampOf,
+                                  a->knots.knotOf, before ? before->needTable.get() : nullptr);
   a->actRules = std::make_shared<ActRules>(plan, a->meetings, a->washes, a->stack, a->knots, *a->needTable);
   a->order = a->actRules->putRight(stampingOrder(plan, a->knots));
   if (!plan.making.order.empty()) {

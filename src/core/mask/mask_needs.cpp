@@ -3,6 +3,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <cstdint>
 #include <map>
 #include <numeric>
 
@@ -74,16 +75,6 @@ WashMeeting washMeeting(const CellMap& seen, const SweepEdges& reachedEdges, con
   addToEdge(m.edge, near);
   if (!m.edge.any) m.edge.any = m.edge.inside = true;
   return m;
-}
-
-/// Does ink of the meeting's back fall on what shows of its front?
-bool fallsOnWhatShows(const Meetings& meetings, const std::vector<Visible>& visible, const Meeting& m) {
-  const auto& behind = visible[ix(m.front)].behind;
-  if (behind.empty() || m.contradictory) return true;
-  std::vector<const Placed*> hiding;
-  for (int f : behind)
-    if (f != m.back) hiding.push_back(meetings.placed[ix(f)].get());
-  return inkFallsOn(*meetings.placed[ix(m.front)], *meetings.placed[ix(m.back)], hiding);
 }
 
 bool onPanel(const Impression& i) { return i.school != School::PopUp; }
@@ -161,7 +152,7 @@ std::vector<std::pair<int, int>> findSharable(const Meetings& meetings, const st
 NeedTable::NeedTable(const Plan& plan, const Meetings& meetings, const WashMeetings& washes,
                      const std::vector<Visible>& visible, const Stack& stack,
                      const std::vector<MaskRef>& masks, const std::vector<int>& stampOf,
-                     const std::vector<int>& knotOf)
+                     const std::vector<int>& knotOf, const NeedTable* before)
     : m_fronts(plan.impressions.size()),
       m_mustGo(plan.impressions.size() + plan.washes.size()),
       m_damp(plan.impressions.size(), 0),
@@ -170,6 +161,25 @@ NeedTable::NeedTable(const Plan& plan, const Meetings& meetings, const WashMeeti
       m_fineFront(plan.impressions.size(), 0),
       m_leaveOut(plan.impressions.size()) {
   const size_t n = plan.impressions.size();
+  m_washes = plan.washes, m_limits = plan.limits, m_paper = plan.card.paper;
+  const bool sameWashes =
+      before && before->m_washes == m_washes && before->m_limits == m_limits && before->m_paper == m_paper;
+  // Does ink of the meeting's back fall on what shows of its front?
+  const auto fallsOnWhatShows = [&](const Meeting& m) {
+    const auto& behind = visible[ix(m.front)].behind;
+    if (behind.empty() || m.contradictory) return true;
+    std::vector<PlacedRef> kept{meetings.placed[ix(m.front)], meetings.placed[ix(m.back)]};
+    std::vector<const Placed*> hiding;
+    ShownKey key{kept[0].get(), kept[1].get()};
+    for (int f : behind) {
+      if (f == m.back) continue;
+      kept.push_back(meetings.placed[ix(f)]);
+      hiding.push_back(kept.back().get()), key.push_back(kept.back().get());
+    }
+    return shown(before, std::move(key), std::move(kept), [&] {
+      return inkFallsOn(*meetings.placed[ix(m.front)], *meetings.placed[ix(m.back)], hiding);
+    });
+  };
   for (size_t i = 0; i < n; ++i) {
     m_mustGo[i].push_back(static_cast<int>(i));
     const Ink& ink = *plan.ink(plan.impressions[i].ink);
@@ -186,7 +196,7 @@ NeedTable::NeedTable(const Plan& plan, const Meetings& meetings, const WashMeeti
     const School how = plan.impressions[f].school;
     if ((how == School::LeaveOut || how == School::WipeOff) && m.overlaps()) m_leaveOut[b].push_back(m.front);
     if (how != School::Mask) continue;
-    if (!m.edge.any || !fallsOnWhatShows(meetings, visible, m)) {
+    if (!m.edge.any || !fallsOnWhatShows(m)) {
       std::erase(m_mustGo[b], m.front);  // no ink falls there
       continue;
     }
@@ -212,10 +222,18 @@ NeedTable::NeedTable(const Plan& plan, const Meetings& meetings, const WashMeeti
         return std::find(over.begin(), over.end(), id) != over.end();
       };
       if (takesColour(thing.id)) continue;
+      std::vector<PlacedRef> kept{meetings.placed[i]};
       std::vector<const Placed*> hiding;
-      for (int f : visible[i].behind)
-        if (!takesColour(plan.impressions[ix(f)].id)) hiding.push_back(meetings.placed[ix(f)].get());
-      if (!hiding.empty() && !colourFallsOn(*meetings.placed[i], washes.seen[ix(w)], hiding)) continue;
+      ShownKey key{kept[0].get(), reinterpret_cast<const void*>(static_cast<uintptr_t>(w + 1))};
+      for (int f : visible[i].behind) {
+        if (takesColour(plan.impressions[ix(f)].id)) continue;
+        kept.push_back(meetings.placed[ix(f)]);
+        hiding.push_back(kept.back().get()), key.push_back(kept.back().get());
+      }
+      if (!hiding.empty() && !shown(sameWashes ? before : nullptr, std::move(key), std::move(kept), [&] {
+            return colourFallsOn(*meetings.placed[i], washes.seen[ix(w)], hiding);
+          }))
+        continue;
       addToEdge(m_sureEdges[i], m.edge);
       step.covered.push_back(static_cast<int>(i));
     }
@@ -229,6 +247,16 @@ NeedTable::NeedTable(const Plan& plan, const Meetings& meetings, const WashMeeti
     for (int i : s.covered) fine(i);
   for (auto& list : m_mustGo) std::sort(list.begin(), list.end());
   m_sharable = findSharable(meetings, stampOf, plan.card.panel.box());
+}
+
+template <typename F>
+bool NeedTable::shown(const NeedTable* before, ShownKey key, std::vector<PlacedRef> kept, F find) {
+  if (before)
+    if (const auto it = before->m_shown.find(key); it != before->m_shown.end())
+      return m_shown.emplace(std::move(key), it->second).first->second.falls;
+  const bool falls = find();
+  m_shown.emplace(std::move(key), Shown{std::move(kept), falls});
+  return falls;
 }
 
 MaskNeeds NeedTable::of(const std::vector<int>& acts) const {

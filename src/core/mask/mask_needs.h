@@ -1,6 +1,7 @@
 // Which things must be covered at each stamping and each wash, with what, and how many masks that takes.
 #pragma once
 
+#include <map>
 #include <memory>
 #include <unordered_map>
 #include <vector>
@@ -60,9 +61,12 @@ class NeedTable {
  public:
   /// @param masks   by stamp index of the plan
   /// @param knotOf  impression -> its knot of contradictory overlaps, or -1
+  /// @param before  an earlier table; what was looked at there for unchanged things and washes is not looked
+  /// at again
   NeedTable(const Plan& plan, const Meetings& meetings, const WashMeetings& washes,
             const std::vector<Visible>& visible, const Stack& stack, const std::vector<MaskRef>& masks,
-            const std::vector<int>& stampOf, const std::vector<int>& knotOf);
+            const std::vector<int>& stampOf, const std::vector<int>& knotOf,
+            const NeedTable* before = nullptr);
 
   /// @param acts  every impression once and every wash (its index after the impressions'), first done first;
   /// washes that
@@ -88,6 +92,21 @@ class NeedTable {
   const std::vector<NeedStep>& washSteps() const { return m_washSteps; }
 
  private:
+  /// Whether ink falls on what shows of a thing, by what that was found from: the front, the back or the
+  /// wash, what hides the front. The things are kept alive, so that no address comes to mean another.
+  struct Shown {
+    std::vector<PlacedRef> kept;
+    bool falls = false;
+  };
+  using ShownKey = std::vector<const void*>;
+  std::map<ShownKey, Shown> m_shown;
+  std::vector<Wash> m_washes;
+  std::vector<WashLimit> m_limits;
+  Paper m_paper;
+
+  template <typename F>
+  bool shown(const NeedTable* before, ShownKey key, std::vector<PlacedRef> kept, F find);
+
   template <typename Wanted>
   MaskNeeds make(const std::vector<int>& acts, bool inOrder, Wanted wanted) const;
 
