@@ -85,9 +85,11 @@ WashMeetings meetWashes(const Plan& plan, const std::vector<PlacedRef>& placed, 
   WashMeetings out;
   out.washes = plan.washes;
   out.limits = plan.limits;
+  out.inks = plan.inks, out.paper = plan.card.paper;  // what is seen of a wash hangs on both
   out.placed = placed;
   const Box panel = plan.card.panel.box();
   const bool sameWashes = before && before->washes == plan.washes && before->limits == plan.limits &&
+                          before->inks == plan.inks && before->paper == plan.card.paper &&
                           !before->placed.empty() && !placed.empty() && before->placed[0]->panel == panel;
   std::unordered_map<const Placed*, size_t> known;
   if (sameWashes)
@@ -161,9 +163,9 @@ NeedTable::NeedTable(const Plan& plan, const Meetings& meetings, const WashMeeti
       m_fineFront(plan.impressions.size(), 0),
       m_leaveOut(plan.impressions.size()) {
   const size_t n = plan.impressions.size();
-  m_washes = plan.washes, m_limits = plan.limits, m_paper = plan.card.paper;
-  const bool sameWashes =
-      before && before->m_washes == m_washes && before->m_limits == m_limits && before->m_paper == m_paper;
+  m_washes = plan.washes, m_limits = plan.limits, m_inks = plan.inks, m_paper = plan.card.paper;
+  const bool sameWashes = before && before->m_washes == m_washes && before->m_limits == m_limits &&
+                          before->m_inks == m_inks && before->m_paper == m_paper;
   // Does ink of the meeting's back fall on what shows of its front?
   const auto fallsOnWhatShows = [&](const Meeting& m) {
     const auto& behind = visible[ix(m.front)].behind;

@@ -41,6 +41,8 @@ struct WashMeetings {
   std::vector<CellMap> seen;   ///< per wash: where it visibly changes the bare paper, spread for the hand
   std::vector<Wash> washes;    ///< what `reached` was made from
   std::vector<WashLimit> limits;
+  std::vector<Ink> inks;
+  Paper paper;
   std::vector<PlacedRef> placed;
   std::vector<std::vector<WashMeeting>> meets;  ///< [wash][impression]
 };
@@ -102,6 +104,7 @@ class NeedTable {
   std::map<ShownKey, Shown> m_shown;
   std::vector<Wash> m_washes;
   std::vector<WashLimit> m_limits;
+  std::vector<Ink> m_inks;
   Paper m_paper;
 
   template <typename F>
