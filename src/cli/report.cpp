@@ -10,7 +10,6 @@
 #include "core/plan/plan_words.h"
 #include "core/wash/limit_shape.h"
 #include "io/wording/finding_words.h"
-#include "io/wording/step_words.h"
 #include "io/wording/work_words.h"
 
 namespace havlo::cli {
@@ -32,7 +31,6 @@ Json pairs(const Plan& plan, const std::vector<std::pair<int, int>>& list) {
 }
 
 Json finite(std::optional<double> v) { return v && std::isfinite(*v) ? Json(*v) : Json(nullptr); }
-Json point(Point p) { return {{"left", p.x}, {"bottom", p.y}}; }
 
 std::string_view wordOf(ScaleVerdict v) {
   constexpr std::string_view words[] = {"fits", "tooTall", "tooShort", "notOnGround"};
@@ -256,66 +254,6 @@ Json actsReport(const Plan& plan, const Analysis& a) {
   return out;
 }
 
-Json coversReport(const Plan& plan, const std::vector<Cover>& covers) {
-  Json out = Json::array();
-  for (const Cover& c : covers) {
-    out.push_back(
-        {{"mask", c.mask}, {"on", c.impression < 0 ? Json(nullptr) : Json(idOf(plan, c.impression))}});
-    if (c.ahead) out.back()["ahead"] = true;
-    if (c.half) out.back()["half"] = true;
-  }
-  return out;
-}
-
-Json stepReport(const Plan& plan, const Analysis& a, const Step& s, size_t number) {
-  const Impression* impression = s.impression < 0 ? nullptr : &plan.impressions[ix(s.impression)];
-  Json out = {{"n", number},
-              {"do", havlo::wordOf(s.what)},
-              {"impression", impression ? Json(impression->id) : Json(nullptr)}};
-  const StampRef stamp = impression     ? plan.stamp(impression->stamp)
-                         : s.stamp >= 0 ? plan.stamps[ix(s.stamp)]
-                                        : nullptr;
-  out["stamp"] = stamp ? Json(stamp->id) : Json(nullptr);
-  out["ink"] = nullptr;
-  if (impression && (s.what == Do::Stamp || s.what == Do::Emboss)) out["ink"] = impression->ink;
-  if (s.what == Do::Wash) out["ink"] = plan.washes[ix(s.wash)].ink;
-  if (s.what == Do::Print) out["ink"] = plan.inks[ix(s.ink)].id;
-  if (!s.things.empty()) out["things"] = ids(plan, s.things);
-  const bool pressed = s.what == Do::Stamp;
-  out["generation"] = pressed ? Json(impression->generation) : Json(nullptr);
-  out["foot"] = out["corner"] = out["turn"] = nullptr;
-  if (pressed && s.piece) {
-    out["foot"] = point(stamp->foot);
-    out["corner"] = point({0, 0});
-    out["turn"] = 0.0;
-  } else if (pressed || s.what == Do::Attach) {
-    out["foot"] = point(impression->at);
-    out["corner"] = point(placingOf(*impression, *stamp).toPanel(Point{0, 0}));
-    out["turn"] = impression->turn_deg;
-  }
-  out["masksOn"] = ids(plan, s.masksOn);
-  out["masks"] = coversReport(plan, s.covers);
-  if (!s.leaveOut.empty()) out["leaveOut"] = ids(plan, s.leaveOut);
-  if (s.piece) out["piece"] = true;
-  if (s.limit >= 0) {
-    constexpr std::string_view sides[] = {"above", "below", "inside", "outside"};
-    out["limit"] = plan.limits[ix(s.limit)].id;
-    out["side"] = sides[ix(s.side)];
-    if (s.turned) out["turned"] = true;
-  }
-  if (s.wash >= 0) out["wash"] = plan.washes[ix(s.wash)].id;
-  if (s.what == Do::Stamp && !s.piece) out["act"] = actName(plan, s.impression);
-  if (s.what == Do::Wash) out["act"] = actName(plan, static_cast<int>(plan.impressions.size()) + s.wash);
-  if (s.tryOut) out["tryOut"] = true;
-  if (s.clean) out["clean"] = true;
-  if (s.scraps > 0) out["scraps"] = s.scraps;
-  out["evening"] = s.evening + 1;
-  out["minutes"] = s.minutes;
-  out["wait"] = s.wait;
-  out["note"] = sentenceOf(havlo::wordsOf(plan, a, s, MeasureStyle::Millimetres)).toStdString();
-  return out;
-}
-
 }  // namespace
 
 Json masksReport(const Plan& plan, const Analysis& a) {
@@ -402,17 +340,6 @@ Json checkReport(const Plan& plan, const Analysis& a) {
           {"findings", findingsReport(plan, a)}};
 }
 
-Json runSheetReport(const Plan& plan, const Analysis& a) {
-  Json steps = Json::array();
-  for (size_t k = 0; k < a.sheet.steps.size(); ++k)
-    steps.push_back(stepReport(plan, a, a.sheet.steps[k], k + 1));
-  Json evenings = Json::array();
-  for (const Evening& e : a.sheet.evenings)
-    evenings.push_back({{"first", e.first + 1}, {"minutes", e.minutes}});
-  return {{"steps", std::move(steps)},   {"minutes", a.sheet.minutes}, {"atLeast", a.sheet.atLeast},
-          {"exact", a.orderState.exact}, {"copies", a.sheet.copies},   {"evenings", std::move(evenings)}};
-}
-
 Json simulationReport(const Plan& plan, const Analysis& a, const Simulation& s) {
   Json worst = Json::array();
   for (const Difference& d : s.worst) {
@@ -425,7 +352,16 @@ Json simulationReport(const Plan& plan, const Analysis& a, const Simulation& s) 
     explained.push_back({{"thing", plan.impressions[ix(e.thing)].id},
                          {"area", e.area_mm2},
                          {"why", e.why == Excuse::AlongEdge ? "alongEdge" : "tooFine"}});
+  Json acts = Json::array();
+  for (const Step& step : a.sheet.steps) {
+    if (step.what == Do::Stamp) acts.push_back(actName(plan, step.impression));
+    if (step.what == Do::Wash) acts.push_back(actName(plan, actOfWash(plan, step.wash)));
+  }
+  // Of several pieces only the panel is stamped in layers; what pops up is pressed where it will be put.
+  Json panel = {{"piece", "panel"}, {"proven", s.proven}, {"unexplained", s.unexplained_mm2}};
   return {{"steps", a.sheet.steps.size()},
+          {"acts", std::move(acts)},
+          {"pieces", Json::array({std::move(panel)})},
           {"explained", std::move(explained)},
           {"largestPatch", s.largestPatch_mm2},
           {"mismatch", s.mismatch_mm2},

@@ -13,6 +13,7 @@
 #include <cmath>
 #include <functional>
 
+#include "cli_folder.h"
 #include "core/plan/plan_text.h"
 #include "support/plans.h"
 #include "support/random_plan.h"
@@ -20,50 +21,8 @@
 
 using namespace havlo;
 
-namespace {
-
-struct Ran {
-  int exit = -1;
-  QByteArray out, err;
-  QJsonObject json() const { return QJsonDocument::fromJson(out).object(); }
-};
-
-Ran run(const QString& program, const QStringList& args) {
-  QProcess p;
-  p.start(program, args);
-  Ran r;
-  if (!p.waitForFinished(120000)) return r;
-  r.exit = p.exitStatus() == QProcess::NormalExit ? p.exitCode() : -1;
-  r.out = p.readAllStandardOutput();
-  r.err = p.readAllStandardError();
-  return r;
-}
-
-/// With patience: sanitizers and busy machines are slow.
-Ran cli(const QStringList& args) {
-  QStringList patient = args;
-  if (args.size() > 1 && !args.contains(QStringLiteral("--patience")))
-    patient << QStringLiteral("--patience") << QStringLiteral("600");
-  return run(QStringLiteral(HAVLO_CLI), patient);
-}
-
-QString demoPath(const QString& name) {
-  return QStringLiteral(HAVLO_SOURCE_DIR "/data/demo/%1.havlo").arg(name);
-}
-
-}  // namespace
-
-class TstCli : public QObject {
+class TstCli : public QObject, private CliFolder {
   Q_OBJECT
-
- private:
-  QTemporaryDir m_folder;
-  QString file(const QString& name) const { return m_folder.filePath(name); }
-  QString written(const QString& name, const QByteArray& content) const {
-    QFile f(file(name));
-    if (f.open(QIODevice::WriteOnly)) f.write(content);
-    return f.fileName();
-  }
 
  private Q_SLOTS:
   void exitCodes_data() {
@@ -329,147 +288,6 @@ class TstCli : public QObject {
     QCOMPARE(scale[QLatin1String("band")].toArray().size(), 2);
   }
 
-  void theRunSheetHasItsKeysAndAddsUp() {
-    const QJsonObject o =
-        cli({QStringLiteral("runsheet"), demoPath(QStringLiteral("canal-towpath")), QStringLiteral("--json")})
-            .json();
-    double sum = 0;
-    QJsonArray steps = o[QLatin1String("steps")].toArray();
-    for (qsizetype k = 0; k < steps.size(); ++k) {
-      const QJsonObject s = steps[k].toObject();
-      for (const char* key : {"n", "do", "impression", "stamp", "ink", "generation", "foot", "corner", "turn",
-                              "masksOn", "masks", "minutes", "wait", "note"})
-        QVERIFY2(s.contains(QLatin1String(key)), key);
-      QCOMPARE(s[QLatin1String("n")].toInt(), static_cast<int>(k) + 1);
-      sum += s[QLatin1String("minutes")].toDouble() + s[QLatin1String("wait")].toDouble();
-    }
-    QVERIFY(std::abs(sum - o[QLatin1String("minutes")].toDouble()) < 1e-6);
-    QVERIFY(o[QLatin1String("atLeast")].toDouble() <= o[QLatin1String("minutes")].toDouble());
-  }
-
-  void theTableHasARowAStep() {
-    const QString csv = file(QStringLiteral("steps.csv"));
-    QCOMPARE(cli({QStringLiteral("runsheet"), demoPath(QStringLiteral("teaching-crowd")),
-                  QStringLiteral("--csv"), csv})
-                 .exit,
-             0);
-    const QJsonObject o = cli({QStringLiteral("runsheet"), demoPath(QStringLiteral("teaching-crowd")),
-                               QStringLiteral("--json")})
-                              .json();
-    QFile f(csv);
-    QVERIFY(f.open(QIODevice::ReadOnly));
-    QCOMPARE(f.readAll().count("\r\n"), o[QLatin1String("steps")].toArray().size() + 1);
-    // Read back by Python's csv module, a stock parser: the same steps, kinds, minutes and places.
-    QProcess python;
-    python.start(QStringLiteral("python3"),
-                 {QStringLiteral("-c"),
-                  QStringLiteral("import csv,json,sys\n"
-                                 "rows=list(csv.DictReader(open(sys.argv[1],newline='',encoding='utf-8')))\n"
-                                 "print(json.dumps([[r['n'],r['do'],r['impression'],r['left_mm'],r['minutes']"
-                                 ",r['note'],r['evening']] for r in rows]))"),
-                  csv});
-    QVERIFY(python.waitForFinished(20000));
-    const QJsonArray rows = QJsonDocument::fromJson(python.readAllStandardOutput()).array();
-    const QJsonArray steps = o[QLatin1String("steps")].toArray();
-    QCOMPARE(rows.size(), steps.size());
-    for (int k = 0; k < rows.size(); ++k) {
-      const QJsonArray row = rows[k].toArray();
-      const QJsonObject step = steps[k].toObject();
-      QCOMPARE(row[0].toString().toInt(), step[QLatin1String("n")].toInt());
-      QCOMPARE(row[1].toString(), step[QLatin1String("do")].toString());
-      QCOMPARE(row[2].toString(), step[QLatin1String("impression")].toString());
-      if (step[QLatin1String("foot")].isObject())
-        QVERIFY(std::abs(row[3].toString().toDouble() -
-                         step[QLatin1String("foot")].toObject()[QLatin1String("left")].toDouble()) < 1e-9);
-      QVERIFY(std::abs(row[4].toString().toDouble() - step[QLatin1String("minutes")].toDouble()) < 1e-9);
-      QCOMPARE(row[5].toString(), step[QLatin1String("note")].toString());
-      QCOMPARE(row[6].toString(), QStringLiteral("1"));
-    }
-  }
-
-  void schoolsAndJoinsAreReported() {
-    const QJsonObject schools =
-        cli({QStringLiteral("schools"), demoPath(QStringLiteral("teaching-silhouettes")),
-             QStringLiteral("--json")})
-            .json();
-    QCOMPARE(schools[QLatin1String("schools")].toArray().size(), 8);
-    QCOMPARE(schools[QLatin1String("advice")].toArray().size(), 5);
-    const QJsonObject joins =
-        cli({QStringLiteral("joins"), demoPath(QStringLiteral("teaching-crowd")), QStringLiteral("--json")})
-            .json();
-    QVERIFY(!joins[QLatin1String("joins")].toArray().isEmpty());
-    QVERIFY(joins[QLatin1String("expected")].toDouble() > 0);
-    QVERIFY(cli({QStringLiteral("schools"), demoPath(QStringLiteral("teaching-crowd"))})
-                .out.contains("overprint"));
-  }
-
-  void theRunSheetIsPrintedOnLetterInInches() {
-    const QString pdf = file(QStringLiteral("letter.pdf"));
-    QCOMPARE(cli({QStringLiteral("runsheet"), demoPath(QStringLiteral("teaching-crowd")),
-                  QStringLiteral("--pdf"), pdf, QStringLiteral("--sheet"), QStringLiteral("letter"),
-                  QStringLiteral("--units"), QStringLiteral("in")})
-                 .exit,
-             0);
-    QProcess info;
-    info.start(QStringLiteral("pdfinfo"), {pdf});
-    QVERIFY(info.waitForFinished(20000));
-    QVERIFY(info.readAllStandardOutput().contains("612 x 792"));
-    info.start(QStringLiteral("pdftotext"), {QStringLiteral("-layout"), pdf, QStringLiteral("-")});
-    QVERIFY(info.waitForFinished(20000));
-    const QByteArray text = info.readAllStandardOutput();
-    QVERIFY(text.contains("in from the left") && text.contains("lower left corner") &&
-            text.contains("try it on scrap"));
-    QCOMPARE(cli({QStringLiteral("runsheet"), demoPath(QStringLiteral("teaching-crowd")),
-                  QStringLiteral("--pdf"), pdf, QStringLiteral("--sheet"), QStringLiteral("a0")})
-                 .exit,
-             2);
-    QCOMPARE(cli({QStringLiteral("runsheet"), demoPath(QStringLiteral("teaching-crowd")),
-                  QStringLiteral("--units"), QStringLiteral("ells")})
-                 .exit,
-             2);
-  }
-
-  void aWrongOrderIsToldInWords() {
-    const QString plan = demoPath(QStringLiteral("teaching-crowd"));
-    QStringList order;
-    for (const QJsonValue& id : cli({QStringLiteral("check"), plan, QStringLiteral("--json")})
-                                    .json()[QLatin1String("order")]
-                                    .toArray())
-      order.prepend(id.toString());
-    const QJsonObject bad = cli({QStringLiteral("simulate"), plan, QStringLiteral("--json"),
-                                 QStringLiteral("--order"), order.join(u',')})
-                                .json();
-    QVERIFY(bad[QLatin1String("worst")].toArray()[0].toObject()[QLatin1String("text")].toString().startsWith(
-        QStringLiteral("Step ")));
-  }
-
-  void demoAndTeachingPlansAreProvenAndAWrongOrderIsNot_data() {
-    QTest::addColumn<QString>("name");
-    for (const char* name : {"canal-towpath", "potting-shed", "misty-fen", "teaching-crowd",
-                             "teaching-avenue", "teaching-silhouettes"})
-      QTest::newRow(name) << QString::fromLatin1(name);
-  }
-  void demoAndTeachingPlansAreProvenAndAWrongOrderIsNot() {
-    QFETCH(QString, name);
-    const QString plan = demoPath(name);
-    const Ran good = cli({QStringLiteral("simulate"), plan, QStringLiteral("--json")});
-    QCOMPARE(good.exit, 0);
-    QVERIFY(good.json()[QLatin1String("proven")].toBool());
-    // In the shed next to nothing overlaps: there even the wrong way round is right.
-    if (name == QLatin1String("potting-shed")) return;
-    QStringList order;
-    const QJsonObject checked = cli({QStringLiteral("check"), plan, QStringLiteral("--json")}).json();
-    for (const QJsonValue& id : checked[QLatin1String("order")].toArray()) order.prepend(id.toString());
-    const QJsonObject bad = cli({QStringLiteral("simulate"), plan, QStringLiteral("--json"),
-                                 QStringLiteral("--order"), order.join(u',')})
-                                .json();
-    QVERIFY(!bad[QLatin1String("proven")].toBool());
-    QVERIFY(bad[QLatin1String("mismatch")].toDouble() > 5);
-    const QJsonObject worst = bad[QLatin1String("worst")].toArray()[0].toObject();
-    for (const char* key : {"x", "y", "area", "steps"}) QVERIFY2(worst.contains(QLatin1String(key)), key);
-    QVERIFY(bad[QLatin1String("steps")].isDouble());
-  }
-
   void picturesHaveTheRightSize() {
     const QString png = file(QStringLiteral("card.png")), dir = file(QStringLiteral("steps"));
     QCOMPARE(cli({QStringLiteral("render"), demoPath(QStringLiteral("teaching-crowd")),
@@ -517,54 +335,6 @@ class TstCli : public QObject {
              {"check", plan}, {"simulate", plan, "--dpi", "40"}, {"masks", plan, "--svg", file("m.svg")}})
       QCOMPARE(cli(args).exit, 0);
     QCOMPARE(testing::readFile(plan.toStdString()), before);
-  }
-
-  void actsAreListedWithWhatMustComeBefore() {
-    const Ran r =
-        cli({QStringLiteral("check"), demoPath(QStringLiteral("canal-towpath")), QStringLiteral("--json")});
-    const QJsonArray acts = r.json()[QLatin1String("acts")].toArray();
-    QStringList names;
-    for (const QJsonValue& a : acts) {
-      // Everything that must come before stands before.
-      for (const QJsonValue& b : a[QLatin1String("before")].toArray())
-        QVERIFY2(names.contains(b[QLatin1String("act")].toString()),
-                 qPrintable(b[QLatin1String("act")].toString()));
-      names << a[QLatin1String("act")].toString();
-    }
-    QVERIFY(names.contains(QStringLiteral("wash:sky")) && names.contains(QStringLiteral("stamp:hare")));
-    QVERIFY(names.indexOf(QStringLiteral("stamp:hare")) < names.indexOf(QStringLiteral("wash:glow")));
-    QVERIFY(names.indexOf(QStringLiteral("wash:sky")) < names.indexOf(QStringLiteral("stamp:greeting")));
-  }
-
-  // Faults bred on purpose: none is called proven.
-  void whatIsLeftOutOrForgottenIsNotProven() {
-    const QString plan = demoPath(QStringLiteral("canal-towpath"));
-    const auto proven = [&](const QStringList& more) {
-      const Ran r = cli(QStringList{QStringLiteral("simulate"), plan, QStringLiteral("--json"),
-                                    QStringLiteral("--dpi"), QStringLiteral("80")} +
-                        more);
-      return r.json()[QLatin1String("proven")].toBool();
-    };
-    QVERIFY(proven({}));
-    for (const char* act : {"stamp:boat", "wash:sky", "wash:water"})
-      QVERIFY2(!proven({QStringLiteral("--without"), QLatin1String(act)}), act);
-    for (const char* paper : {"hare", "horizon", "duck"})
-      QVERIFY2(!proven({QStringLiteral("--forget"), QLatin1String(paper)}), paper);
-    // Its own acts in its own order are proven; the sky last of all, over the letters, is not.
-    const QJsonArray acts = cli({QStringLiteral("check"), plan, QStringLiteral("--json")})
-                                .json()[QLatin1String("acts")]
-                                .toArray();
-    QStringList names;
-    for (const QJsonValue& a : acts) names << a[QLatin1String("act")].toString();
-    QVERIFY(proven({QStringLiteral("--acts"), names.join(u',')}));
-    names.removeAll(QStringLiteral("wash:sky"));
-    names << QStringLiteral("wash:sky");
-    QVERIFY(!proven({QStringLiteral("--acts"), names.join(u',')}));
-    names.removeLast();
-    QCOMPARE(cli({QStringLiteral("simulate"), plan, QStringLiteral("--acts"), names.join(u',')}).exit, 2);
-    QCOMPARE(
-        cli({QStringLiteral("simulate"), plan, QStringLiteral("--forget"), QStringLiteral("nobody")}).exit,
-        2);
   }
 
   // The JSON Schema against a validator that is not ours (python3-jsonschema), for plans we write and for
