@@ -4,25 +4,18 @@
 #include <QHelpEvent>
 #include <QKeyEvent>
 #include <QMouseEvent>
-#include <QPainter>
-#include <QPainterPath>
 #include <QToolTip>
 #include <algorithm>
 #include <cmath>
 
 #include "app/theme/theme.h"
-#include "core/plan/role_facts.h"
+#include "core/edit/wash_edits.h"
 #include "io/wording/names.h"
 
 namespace havlo {
 namespace {
-
-constexpr double kEye_px = 44;  // the eye's place from the left
-constexpr double kRight_px = 30;
-constexpr double kHeading_px = 30;
 constexpr double kApart_px = 6;
-
-}  // namespace
+}
 
 WalkView::WalkView(PlanSession& session, QWidget* parent) : QWidget(parent), m_session(session) {
   setMouseTracking(true);
@@ -131,47 +124,6 @@ void WalkView::findHidden(std::vector<Flat>& all) const {
   }
 }
 
-/// How strongly each thing is printed against what the mist leaves at its distance.
-void WalkView::paintTone(QPainter& p, const std::vector<Flat>& all) const {
-  const Analysis& a = *m_session.analysis();
-  if (a.tone.empty()) return;
-  const Theme& t = theme();
-  const double top = kHeading_px * textScale(), ground = groundY();
-  const auto yOf = [&](double strength) { return ground - 3 - strength * (ground - 3 - top); };
-  const double visibility = *m_session.plan().view->visibility_m;
-  QPolygonF curve;
-  for (double x = xOf(0); x <= width() - kRight_px; x += 4)
-    curve << QPointF(x, yOf(contrastLeft(Metres{distanceAt(x)}, Metres{visibility})));
-  p.setBrush(Qt::NoBrush);
-  p.setPen(QPen(t.soft, 1.2));
-  p.drawPolyline(curve);
-  p.setFont(labelFont());
-  p.drawText(QRectF(curve.last().x() - 200, ground - 18 * textScale(), 200, 16 * textScale()), Qt::AlignRight,
-             tr("ink the mist leaves"));
-  for (const ToneReading& r : a.tone) {
-    const Role role = a.meetings.placed[ix(r.impression)]->outline->stamp->role;
-    const Flat& f = all[ix(r.impression)];
-    if (!std::isfinite(f.away_m) || !factsOf(role).stands()) continue;
-    const bool off = r.seen - r.wanted > 0.3;
-    p.setPen(QPen(off ? t.ochre : t.green, 1.4));
-    p.setBrush(t.paper);
-    const QPointF dot(f.x, yOf(r.seen));
-    if (off) {
-      p.drawPolygon(QPolygonF{{dot + QPointF(-4, 3), dot + QPointF(4, 3), dot + QPointF(0, -4.5)}});
-    } else {
-      p.drawEllipse(dot, 3, 3);
-    }
-  }
-}
-
-void WalkView::paintSight(QPainter& p, const Flat& f, QPointF eye) const {
-  QColor line = theme().green;
-  line.setAlpha(120);
-  p.setPen(QPen(line, 1));
-  p.drawLine(eye, QPointF(f.x, f.top));
-  p.drawLine(eye, QPointF(f.x, f.bottom));
-}
-
 QPointF WalkView::flatOf(int impression) const {
   const Flat f = flats()[ix(impression)];
   return {f.x, (f.bottom + f.top) / 2};
@@ -202,32 +154,76 @@ void WalkView::moveFrom(const Plan& start, int i, double distance_m, const QStri
   }
 }
 
+std::vector<WalkVeil> WalkView::veils() const {
+  const std::vector<Flat> things = flats();
+  return walkVeils(
+      m_session.plan(), *m_session.analysis(), [this](double d) { return xOf(d); },
+      [&](int i) { return things[ix(i)].x; });
+}
+
+std::optional<QPointF> WalkView::veilOf(int wash) const {
+  for (const WalkVeil& v : veils())
+    if (v.wash == wash) return QPointF(v.x, groundY() - 6);
+  return {};
+}
+
+const WalkVeil* WalkView::veilAt(const std::vector<WalkVeil>& all, QPointF p) const {
+  const WalkVeil* best = nullptr;
+  for (const WalkVeil& v : all)
+    if (std::fabs(v.x - p.x()) < 10 && p.y() < groundY() + 4 && p.y() > kHeading_px * textScale() &&
+        (!best || std::fabs(v.x - p.x()) < std::fabs(best->x - p.x())))
+      best = &v;
+  return best;
+}
+
+/// Lets a blend hang at a distance, over all that is farther and under all that is nearer.
+void WalkView::hang(const Plan& start, int wash, double distance_m, const QString& key) {
+  m_session.edit(tr("Move %1 to %2")
+                     .arg(washName(start, wash), QString::fromStdString(writeDistance(Metres{distance_m}))),
+                 withWashDepth(start, start.washes[ix(wash)].id, AtMetres{distance_m}), key);
+}
+
 void WalkView::mousePressEvent(QMouseEvent* e) {
   setFocus(Qt::MouseFocusReason);
   m_dragged = flatAt(e->position());
+  m_veil = -1, m_veilDragged = false;
+  const std::vector<WalkVeil> hanging = veils();
+  if (const WalkVeil* veil = m_dragged < 0 ? veilAt(hanging, e->position()) : nullptr) {
+    m_veil = veil->wash, m_veilDragged = true;
+    m_grabOffset = e->position().x() - veil->x;
+    ++m_dragSerial;
+  }
   const Plan& plan = m_session.plan();
   m_session.select(m_dragged < 0 ? QString() : QString::fromStdString(plan.impressions[ix(m_dragged)].id));
+  update();
   if (m_dragged < 0) return;
   m_grabOffset = e->position().x() - flats()[ix(m_dragged)].x;
   ++m_dragSerial;
 }
 
 void WalkView::mouseMoveEvent(QMouseEvent* e) {
-  if (m_dragged < 0 || !(e->buttons() & Qt::LeftButton)) {
+  if ((m_dragged < 0 && !m_veilDragged) || !(e->buttons() & Qt::LeftButton)) {
     const int hover = flatAt(e->position());
-    setCursor(hover >= 0 ? Qt::SizeHorCursor : Qt::ArrowCursor);
+    const std::vector<WalkVeil> hanging = veils();
+    setCursor(hover >= 0 || veilAt(hanging, e->position()) ? Qt::SizeHorCursor : Qt::ArrowCursor);
     if (hover != m_hover) m_hover = hover, update();
     return;
   }
   // The distance is read on the scale as it was at the press; the scale may grow only after the release.
   const double wanted = distanceAt(e->position().x() - m_grabOffset);
   if (!m_start) m_start = std::make_unique<Plan>(m_session.plan());
-  moveFrom(*m_start, m_dragged, std::clamp(wanted, 0.1, 1e6), QStringLiteral("walk-%1").arg(m_dragSerial));
+  const double distance_m = std::clamp(wanted, 0.1, 1e6);
+  const QString key = QStringLiteral("walk-%1").arg(m_dragSerial);
+  if (m_veilDragged) {
+    hang(*m_start, m_veil, distance_m, key);
+  } else {
+    moveFrom(*m_start, m_dragged, distance_m, key);
+  }
 }
 
 void WalkView::mouseReleaseEvent(QMouseEvent*) {
   m_start.reset();
-  m_dragged = -1;
+  m_dragged = -1, m_veilDragged = false;
   update();
 }
 
@@ -239,6 +235,15 @@ void WalkView::keyPressEvent(QKeyEvent* e) {
     if (std::isfinite(d))
       moveFrom(m_session.plan(), i, e->key() == Qt::Key_Right ? d * by : d / by,
                QStringLiteral("walkKey-%1").arg(m_session.selected()));
+    return;
+  }
+  const std::vector<WalkVeil> hanging = veils();
+  const auto veil =
+      std::find_if(hanging.begin(), hanging.end(), [&](const WalkVeil& v) { return v.wash == m_veil; });
+  if (i < 0 && veil != hanging.end() && (e->key() == Qt::Key_Left || e->key() == Qt::Key_Right)) {
+    if (std::isfinite(veil->away_m))
+      hang(m_session.plan(), m_veil, e->key() == Qt::Key_Right ? veil->away_m * by : veil->away_m / by,
+           QStringLiteral("walkVeil-%1").arg(m_veil));
     return;
   }
   QWidget::keyPressEvent(e);
@@ -257,141 +262,6 @@ bool WalkView::event(QEvent* e) {
     return true;
   }
   return QWidget::event(e);
-}
-
-void WalkView::paintEvent(QPaintEvent*) {
-  QPainter p(this);
-  p.setRenderHint(QPainter::Antialiasing);
-  const Theme& t = theme();
-  const double ground = groundY();
-  p.setFont(headingFont());
-  p.setPen(t.ink);
-  const QFontMetricsF heading(headingFont());
-  p.drawText(QPointF(2, heading.ascent()), tr("The walk"));
-  p.setFont(labelFont());
-  p.setPen(t.soft);
-  p.drawText(QPointF(12 + heading.horizontalAdvance(tr("The walk")), heading.ascent()),
-             tr("the same scene from the side: drag a thing nearer or farther"));
-
-  // Ground with its distances.
-  p.setPen(QPen(t.ink, 1.4));
-  p.drawLine(QPointF(kEye_px, ground), QPointF(width() - kRight_px, ground));
-  p.setFont(labelFont());
-  const auto [near, far] = span();
-  double lastLabel = -100;
-  for (double decade = 0.1; decade < far; decade *= 10)
-    for (double m : {1.0, 2.0, 5.0}) {
-      const double d = decade * m;
-      if (d < near || d > far) continue;
-      const double x = xOf(d);
-      p.setPen(QPen(t.soft, 1));
-      p.drawLine(QPointF(x, ground), QPointF(x, ground + 4));
-      if (x - lastLabel < 46 * textScale()) continue;
-      lastLabel = x;
-      p.drawText(QRectF(x - 40, ground + 5, 80, 18 * textScale()), Qt::AlignHCenter | Qt::AlignTop,
-                 d >= 1000 ? tr("%1 km").arg(d / 1000) : tr("%1 m").arg(d));
-    }
-
-  // The eye and its level.
-  const double eye_m = m_session.plan().view ? m_session.plan().view->eyeHeight_m : 1.5;
-  const double eyeY = ground - eye_m * pixelsPerMetre();
-  p.setPen(QPen(t.green, 1, Qt::DashLine));
-  p.drawLine(QPointF(kEye_px, eyeY), QPointF(width() - kRight_px, eyeY));
-  p.setPen(QPen(t.soft, 1, Qt::DotLine));
-  p.drawLine(QPointF(kEye_px - 14, eyeY), QPointF(kEye_px - 14, ground));
-  QPainterPath lid;
-  const QPointF eye(kEye_px - 14, eyeY);
-  lid.moveTo(eye - QPointF(13, 0));
-  lid.quadTo(eye - QPointF(0, 12), eye + QPointF(13, 0));
-  lid.quadTo(eye + QPointF(0, 12), eye - QPointF(13, 0));
-  p.setPen(QPen(t.ink, 1.5));
-  p.setBrush(t.card);
-  p.drawPath(lid);
-  p.setBrush(t.ink);
-  p.drawEllipse(eye, 3.4, 3.4);
-  p.setPen(t.green);
-  p.drawText(QRectF(width() - 260, eyeY - 18 * textScale(), 260 - kRight_px, 17 * textScale()),
-             Qt::AlignRight | Qt::AlignBottom, tr("eye level %1 m").arg(eye_m));
-
-  // Flats, farthest first, then labels that do not run into each other.
-  std::vector<Flat> all = flats();
-  findHidden(all);
-  std::vector<Flat> byDistance = all;
-  std::stable_sort(byDistance.begin(), byDistance.end(),
-                   [](const Flat& a, const Flat& b) { return a.x > b.x; });
-  const int selected = m_session.selectedIndex();
-  const Analysis& analysis = *m_session.analysis();
-  const auto colourOfFlat = [&](int i) {
-    if (i == selected) return t.green;
-    for (const ScaleReading& s : analysis.scale)
-      if (s.impression == i && s.verdict != ScaleVerdict::Fits) return t.ochre;
-    const double d = analysis.depth->distance_m(i);
-    const double pale = std::isfinite(d) ? std::clamp(std::log10(std::max(d, 1.0)) / 4, 0.0, 0.7) : 0.7;
-    const QColor from = t.ink, to = t.paper;
-    return QColor::fromRgbF(static_cast<float>(from.redF() + (to.redF() - from.redF()) * pale),
-                            static_cast<float>(from.greenF() + (to.greenF() - from.greenF()) * pale),
-                            static_cast<float>(from.blueF() + (to.blueF() - from.blueF()) * pale));
-  };
-  if (selected >= 0) paintSight(p, all[ix(selected)], eye);
-  for (const Flat& f : byDistance) {
-    const double shownFrom =
-        f.hidden_m > f.low_m ? std::max(f.top, ground - rise(f.hidden_m)) : f.bottom;  // above it one sees it
-    if (shownFrom < f.bottom - 1) {
-      p.setPen(QPen(colourOfFlat(f.impression), 1.2, Qt::DotLine));
-      p.drawLine(QPointF(f.x, f.bottom), QPointF(f.x, shownFrom));
-    }
-    p.setPen(QPen(colourOfFlat(f.impression), f.impression == selected || f.impression == m_hover ? 5 : 3.5,
-                  Qt::SolidLine, Qt::FlatCap));
-    if (shownFrom > f.top + 0.5) p.drawLine(QPointF(f.x, shownFrom), QPointF(f.x, f.top));
-  }
-  paintTone(p, all);
-  std::stable_sort(all.begin(), all.end(), [&](const Flat& a, const Flat& b) {
-    return (a.impression == selected) > (b.impression == selected);
-  });
-  std::vector<QRectF> taken;
-  const QFontMetricsF metrics(labelFont());
-  for (const Flat& f : all) {
-    const QString text =
-        f.impression == selected || f.impression == m_hover
-            ? tr("%1, %2%3")
-                  .arg(labelOf(m_session.plan(), f.impression),
-                       QString::fromStdString(writeDistance(Metres{f.away_m})),
-                       std::isfinite(f.away_m) && m_session.plan().view
-                           ? tr(", %1 tall")
-                                 .arg(f.high_m - f.low_m < 1
-                                          ? tr("%1 cm").arg(qRound(100 * (f.high_m - f.low_m)))
-                                          : tr("%1 m").arg(f.high_m - f.low_m, 0, 'f', 1))
-                           : QString())
-            : labelOf(m_session.plan(), f.impression);
-    const double w = metrics.horizontalAdvance(text) + 4;
-    QRectF box(std::clamp(f.x - w / 2, 0.0, width() - w), f.top - metrics.height() - 1, w, metrics.height());
-    bool free = false;
-    for (int lift = 0; lift < 5 && !free; ++lift) {
-      const QRectF candidate = box.translated(0, -lift * metrics.height());
-      free =
-          candidate.top() >= 20 * textScale() &&
-          std::none_of(taken.begin(), taken.end(), [&](const QRectF& r) { return r.intersects(candidate); });
-      if (free) box = candidate;
-    }
-    if (!free && f.impression != selected) continue;  // its name comes when the pointer is over it
-    taken.push_back(box);
-    if (box.bottom() < f.top - metrics.height()) {
-      p.setPen(QPen(t.rule, 1));
-      p.drawLine(QPointF(f.x, box.bottom()), QPointF(f.x, f.top - 1));
-    }
-    QColor veil = t.paper;
-    veil.setAlpha(200);
-    p.fillRect(box, veil);
-    p.setFont(labelFont(f.impression == selected ? QFont::DemiBold : QFont::Normal));
-    const QColor c = colourOfFlat(f.impression);
-    p.setPen(c == t.green || c == t.ochre ? c : t.soft);
-    p.drawText(box, Qt::AlignCenter, text);
-  }
-  if (hasFocus()) {
-    p.setPen(QPen(t.green, 1, Qt::DashLine));
-    p.setBrush(Qt::NoBrush);
-    p.drawRect(QRectF(rect()).adjusted(0.5, 0.5, -0.5, -0.5));
-  }
 }
 
 }  // namespace havlo

@@ -3,7 +3,9 @@
 #pragma once
 
 #include <QWidget>
+#include <optional>
 
+#include "app/scene/walk_veils.h"
 #include "app/session/plan_session.h"
 
 class QPainter;
@@ -23,6 +25,8 @@ class WalkView : public QWidget {
   double distanceAt(double x) const;
   /// Where the flat of an impression stands, for pointing at it.
   QPointF flatOf(int impression) const;
+  /// Where a blend that hangs at a distance is taken hold of; nothing for one that has no place in the walk.
+  std::optional<QPointF> veilOf(int wash) const;
 
  protected:
   void paintEvent(QPaintEvent*) override;
@@ -41,9 +45,14 @@ class WalkView : public QWidget {
     double away_m = 0;
   };
 
+  static constexpr double kEye_px = 44, kRight_px = 30,
+                          kHeading_px = 30;  // the eye's place from the left; margins
+
   PlanSession& m_session;
   std::unique_ptr<Plan> m_start;  // while dragging
   int m_dragged = -1, m_hover = -1, m_dragSerial = 0;
+  int m_veil = -1;  // wash that was chosen here last
+  bool m_veilDragged = false;
   double m_grabOffset = 0;
 
   double groundY() const;
@@ -55,6 +64,16 @@ class WalkView : public QWidget {
   void paintTone(QPainter& p, const std::vector<Flat>& flats) const;
   void paintSight(QPainter& p, const Flat& flat, QPointF eye) const;
   int flatAt(QPointF p) const;
+  std::vector<WalkVeil> veils() const;
+  const WalkVeil* veilAt(const std::vector<WalkVeil>& all, QPointF p) const;
+  void hang(const Plan& start, int wash, double distance_m, const QString& key);
+  void paintGround(QPainter& p) const;
+  void paintEye(QPainter& p, QPointF eye) const;
+  void paintVeils(QPainter& p) const;
+  QColor colourOf(int impression) const;
+  QString labelFor(const Flat& flat) const;
+  void paintFlats(QPainter& p, std::vector<Flat> flats) const;
+  void paintNames(QPainter& p, std::vector<Flat> flats) const;
   void moveFrom(const Plan& start, int impression, double distance_m, const QString& key);
 };
 

@@ -11,6 +11,7 @@
 #include "app/scene/thing_panel.h"
 #include "core/edit/card_edits.h"
 #include "core/edit/edits.h"
+#include "core/edit/wash_edits.h"
 #include "core/outline/shape_ops.h"
 #include "support/window.h"
 #include "tests/support/program.h"
@@ -231,6 +232,40 @@ class TstScene : public QObject {
     QVERIFY(std::abs(groundDistance(view, Millimetres{after.y}).value - d) < 1e-9);
     QVERIFY(std::abs(w.walk().flatOf(duck).x() - w.walk().xOf(d)) < 30);
     QCOMPARE(w.session().undoStack().count(), 1);
+  }
+
+  // Mist is hung between two rows by dragging it in the walk, and the stack follows.
+  void mistIsDraggedInTheWalk() {
+    Window w;
+    Wash mist = w.session().plan().washes[0];
+    mist.id = "mist", mist.name = "mist", mist.kind = WashKind::Mist, mist.limits.clear(), mist.lets.clear();
+    mist.depth = AtMetres{8};
+    Plan misty = w.session().plan();
+    misty.washes.push_back(mist);
+    w.session().edit(QStringLiteral("mist"), misty);
+    const Plan& plan = w.session().plan();
+    const int wash = static_cast<int>(plan.washes.size()) - 1, boat = plan.indexOf("boat"),
+              hills = plan.indexOf("hills");
+    QCOMPARE(plan.washes[ix(wash)].id, std::string("mist"));
+    const auto nearer = [&](int thing) { return w.session().analysis()->stack.nearer(thing, wash); };
+    const double boat_m = w.session().analysis()->depth->distance_m(boat);
+    QVERIFY(boat_m > 8 && !nearer(boat));
+    const auto grip = w.walk().veilOf(wash);
+    QVERIFY(grip);
+    const QPoint to(qRound(w.walk().xOf(boat_m * 6)), qRound(grip->y()));
+    drag(w.walk(), grip->toPoint(), to);
+    const auto* at = std::get_if<AtMetres>(&w.session().plan().washes[ix(wash)].depth);
+    QVERIFY(at && at->metres > boat_m);
+    QVERIFY(nearer(boat) && !nearer(hills));
+    QCOMPARE(w.session().undoStack().count(), 2);  // the mist, and one drag
+    // By keys it goes on from there.
+    const double before = at->metres;
+    QTest::keyClick(&w.walk(), Qt::Key_Left);
+    QVERIFY(std::abs(std::get<AtMetres>(w.session().plan().washes[ix(wash)].depth).metres - before / 1.05) <
+            1e-6);
+    // What lies behind everything has no place in the walk.
+    w.session().edit(QStringLiteral("far"), withWashDepth(w.session().plan(), "mist", WashLayer::Far));
+    QVERIFY(!w.walk().veilOf(wash));
   }
 
   void theWalkByKeysAndThingsAtMetres() {

@@ -1,0 +1,223 @@
+// How the walk is drawn.
+#include <QPainter>
+#include <QPainterPath>
+#include <algorithm>
+#include <cmath>
+
+#include "app/scene/walk_view.h"
+#include "app/theme/theme.h"
+#include "core/plan/role_facts.h"
+#include "io/wording/names.h"
+
+namespace havlo {
+
+/// How strongly each thing is printed against what the mist leaves at its distance.
+void WalkView::paintTone(QPainter& p, const std::vector<Flat>& all) const {
+  const Analysis& a = *m_session.analysis();
+  if (a.tone.empty()) return;
+  const Theme& t = theme();
+  const double top = kHeading_px * textScale(), ground = groundY();
+  const auto yOf = [&](double strength) { return ground - 3 - strength * (ground - 3 - top); };
+  const double visibility = *m_session.plan().view->visibility_m;
+  QPolygonF curve;
+  for (double x = xOf(0); x <= width() - kRight_px; x += 4)
+    curve << QPointF(x, yOf(contrastLeft(Metres{distanceAt(x)}, Metres{visibility})));
+  p.setBrush(Qt::NoBrush);
+  p.setPen(QPen(t.soft, 1.2));
+  p.drawPolyline(curve);
+  p.setFont(labelFont());
+  p.drawText(QRectF(curve.last().x() - 200, ground - 18 * textScale(), 200, 16 * textScale()), Qt::AlignRight,
+             tr("ink the mist leaves"));
+  for (const ToneReading& r : a.tone) {
+    const Role role = a.meetings.placed[ix(r.impression)]->outline->stamp->role;
+    const Flat& f = all[ix(r.impression)];
+    if (!std::isfinite(f.away_m) || !factsOf(role).stands()) continue;
+    const bool off = r.seen - r.wanted > 0.3;
+    p.setPen(QPen(off ? t.ochre : t.green, 1.4));
+    p.setBrush(t.paper);
+    const QPointF dot(f.x, yOf(r.seen));
+    if (off) {
+      p.drawPolygon(QPolygonF{{dot + QPointF(-4, 3), dot + QPointF(4, 3), dot + QPointF(0, -4.5)}});
+    } else {
+      p.drawEllipse(dot, 3, 3);
+    }
+  }
+}
+
+void WalkView::paintSight(QPainter& p, const Flat& f, QPointF eye) const {
+  QColor line = theme().green;
+  line.setAlpha(120);
+  p.setPen(QPen(line, 1));
+  p.drawLine(eye, QPointF(f.x, f.top));
+  p.drawLine(eye, QPointF(f.x, f.bottom));
+}
+
+void WalkView::paintEvent(QPaintEvent*) {
+  QPainter p(this);
+  p.setRenderHint(QPainter::Antialiasing);
+  const double ground = groundY();
+  const double eye_m = m_session.plan().view ? m_session.plan().view->eyeHeight_m : 1.5;
+  const QPointF eye(kEye_px - 14, ground - eye_m * pixelsPerMetre());
+  p.setFont(headingFont());
+  p.setPen(theme().ink);
+  const QFontMetricsF heading(headingFont());
+  p.drawText(QPointF(2, heading.ascent()), tr("The walk"));
+  p.setFont(labelFont());
+  p.setPen(theme().soft);
+  p.drawText(QPointF(12 + heading.horizontalAdvance(tr("The walk")), heading.ascent()),
+             tr("the same scene from the side: drag a thing, or mist, nearer or farther"));
+  paintGround(p);
+  paintEye(p, eye);
+  paintVeils(p);
+  std::vector<Flat> all = flats();
+  findHidden(all);
+  if (const int selected = m_session.selectedIndex(); selected >= 0) paintSight(p, all[ix(selected)], eye);
+  paintFlats(p, all);
+  paintTone(p, all);
+  paintNames(p, std::move(all));
+  if (hasFocus()) {
+    p.setPen(QPen(theme().green, 1, Qt::DashLine));
+    p.setBrush(Qt::NoBrush);
+    p.drawRect(QRectF(rect()).adjusted(0.5, 0.5, -0.5, -0.5));
+  }
+}
+
+/// With its distances.
+void WalkView::paintGround(QPainter& p) const {
+  const Theme& t = theme();
+  const double ground = groundY();
+  p.setPen(QPen(t.ink, 1.4));
+  p.drawLine(QPointF(kEye_px, ground), QPointF(width() - kRight_px, ground));
+  p.setFont(labelFont());
+  const auto [near, far] = span();
+  double lastLabel = -100;
+  for (double decade = 0.1; decade < far; decade *= 10)
+    for (double m : {1.0, 2.0, 5.0}) {
+      const double d = decade * m;
+      if (d < near || d > far) continue;
+      const double x = xOf(d);
+      p.setPen(QPen(t.soft, 1));
+      p.drawLine(QPointF(x, ground), QPointF(x, ground + 4));
+      if (x - lastLabel < 46 * textScale()) continue;
+      lastLabel = x;
+      p.drawText(QRectF(x - 40, ground + 5, 80, 18 * textScale()), Qt::AlignHCenter | Qt::AlignTop,
+                 d >= 1000 ? tr("%1 km").arg(d / 1000) : tr("%1 m").arg(d));
+    }
+}
+
+/// The eye and its level.
+void WalkView::paintEye(QPainter& p, QPointF eye) const {
+  const Theme& t = theme();
+  const double eye_m = m_session.plan().view ? m_session.plan().view->eyeHeight_m : 1.5;
+  p.setPen(QPen(t.green, 1, Qt::DashLine));
+  p.drawLine(QPointF(kEye_px, eye.y()), QPointF(width() - kRight_px, eye.y()));
+  p.setPen(QPen(t.soft, 1, Qt::DotLine));
+  p.drawLine(eye, QPointF(eye.x(), groundY()));
+  QPainterPath lid;
+  lid.moveTo(eye - QPointF(13, 0));
+  lid.quadTo(eye - QPointF(0, 12), eye + QPointF(13, 0));
+  lid.quadTo(eye + QPointF(0, 12), eye - QPointF(13, 0));
+  p.setPen(QPen(t.ink, 1.5));
+  p.setBrush(t.card);
+  p.drawPath(lid);
+  p.setBrush(t.ink);
+  p.drawEllipse(eye, 3.4, 3.4);
+  p.setPen(t.green);
+  p.drawText(QRectF(width() - 260, eye.y() - 18 * textScale(), 260 - kRight_px, 17 * textScale()),
+             Qt::AlignRight | Qt::AlignBottom, tr("eye level %1 m").arg(eye_m));
+}
+
+void WalkView::paintVeils(QPainter& p) const {
+  const double top = kHeading_px * textScale() + QFontMetricsF(labelFont()).height();
+  for (const WalkVeil& v : veils()) {
+    const Wash& wash = m_session.plan().washes[ix(v.wash)];
+    const bool chosen = v.wash == m_veil;
+    paintVeil(p, m_session.plan(), v, top, groundY(),
+              chosen && std::isfinite(v.away_m)
+                  ? tr("%1, %2").arg(washName(wash), QString::fromStdString(writeDistance(Metres{v.away_m})))
+                  : washName(wash),
+              chosen);
+  }
+}
+
+QColor WalkView::colourOf(int i) const {
+  const Theme& t = theme();
+  if (i == m_session.selectedIndex()) return t.green;
+  const Analysis& analysis = *m_session.analysis();
+  for (const ScaleReading& s : analysis.scale)
+    if (s.impression == i && s.verdict != ScaleVerdict::Fits) return t.ochre;
+  const double d = analysis.depth->distance_m(i);
+  const double pale = std::isfinite(d) ? std::clamp(std::log10(std::max(d, 1.0)) / 4, 0.0, 0.7) : 0.7;
+  const QColor from = t.ink, to = t.paper;
+  return QColor::fromRgbF(static_cast<float>(from.redF() + (to.redF() - from.redF()) * pale),
+                          static_cast<float>(from.greenF() + (to.greenF() - from.greenF()) * pale),
+                          static_cast<float>(from.blueF() + (to.blueF() - from.blueF()) * pale));
+}
+
+/// Farthest first, so that nearer ones stand before them.
+void WalkView::paintFlats(QPainter& p, std::vector<Flat> flats) const {
+  const double ground = groundY();
+  std::stable_sort(flats.begin(), flats.end(), [](const Flat& a, const Flat& b) { return a.x > b.x; });
+  for (const Flat& f : flats) {
+    const bool strong = f.impression == m_session.selectedIndex() || f.impression == m_hover;
+    const double shownFrom =
+        f.hidden_m > f.low_m ? std::max(f.top, ground - rise(f.hidden_m)) : f.bottom;  // above it one sees it
+    if (shownFrom < f.bottom - 1) {
+      p.setPen(QPen(colourOf(f.impression), 1.2, Qt::DotLine));
+      p.drawLine(QPointF(f.x, f.bottom), QPointF(f.x, shownFrom));
+    }
+    p.setPen(QPen(colourOf(f.impression), strong ? 5 : 3.5, Qt::SolidLine, Qt::FlatCap));
+    if (shownFrom > f.top + 0.5) p.drawLine(QPointF(f.x, shownFrom), QPointF(f.x, f.top));
+  }
+}
+
+QString WalkView::labelFor(const Flat& f) const {
+  const QString name = labelOf(m_session.plan(), f.impression);
+  if (f.impression != m_session.selectedIndex() && f.impression != m_hover) return name;
+  const double tall = f.high_m - f.low_m;
+  const QString height =
+      !std::isfinite(f.away_m) || !m_session.plan().view
+          ? QString()
+          : tr(", %1 tall")
+                .arg(tall < 1 ? tr("%1 cm").arg(qRound(100 * tall)) : tr("%1 m").arg(tall, 0, 'f', 1));
+  return tr("%1, %2%3").arg(name, QString::fromStdString(writeDistance(Metres{f.away_m})), height);
+}
+
+/// Names that do not run into each other; one without room comes when the pointer is over its flat.
+void WalkView::paintNames(QPainter& p, std::vector<Flat> all) const {
+  const Theme& t = theme();
+  const int selected = m_session.selectedIndex();
+  std::stable_sort(all.begin(), all.end(), [&](const Flat& a, const Flat& b) {
+    return (a.impression == selected) > (b.impression == selected);
+  });
+  std::vector<QRectF> taken;
+  const QFontMetricsF metrics(labelFont());
+  for (const Flat& f : all) {
+    const QString text = labelFor(f);
+    const double w = metrics.horizontalAdvance(text) + 4;
+    QRectF box(std::clamp(f.x - w / 2, 0.0, width() - w), f.top - metrics.height() - 1, w, metrics.height());
+    bool free = false;
+    for (int lift = 0; lift < 5 && !free; ++lift) {
+      const QRectF candidate = box.translated(0, -lift * metrics.height());
+      free =
+          candidate.top() >= 20 * textScale() &&
+          std::none_of(taken.begin(), taken.end(), [&](const QRectF& r) { return r.intersects(candidate); });
+      if (free) box = candidate;
+    }
+    if (!free && f.impression != selected) continue;
+    taken.push_back(box);
+    if (box.bottom() < f.top - metrics.height()) {
+      p.setPen(QPen(t.rule, 1));
+      p.drawLine(QPointF(f.x, box.bottom()), QPointF(f.x, f.top - 1));
+    }
+    QColor veil = t.paper;
+    veil.setAlpha(200);
+    p.fillRect(box, veil);
+    p.setFont(labelFont(f.impression == selected ? QFont::DemiBold : QFont::Normal));
+    const QColor c = colourOf(f.impression);
+    p.setPen(c == t.green || c == t.ochre ? c : t.soft);
+    p.drawText(box, Qt::AlignCenter, text);
+  }
+}
+
+}  // namespace havlo
