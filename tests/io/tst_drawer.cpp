@@ -239,10 +239,13 @@ class TstDrawer : public QObject {
     child.start(QCoreApplication::applicationFilePath(),
                 {QStringLiteral("io/drawer"), QStringLiteral("--put-for-ever"), file});
     QVERIFY(child.waitForStarted());
-    QTest::qWait(700);
+    QByteArray heard;
+    while (heard.count('\n') < 5 && child.waitForReadyRead(60000)) heard += child.readAllStandardOutput();
     child.kill();
     child.waitForFinished();
-    const QList<QByteArray> lines = child.readAllStandardOutput().trimmed().split('\n');
+    heard += child.readAllStandardOutput();
+    heard.truncate(heard.lastIndexOf('\n'));  // a line may be cut short by the kill
+    const QList<QByteArray> lines = heard.split('\n');
     const size_t said = lines.last().toULong();
     QVERIFY(said > 0);
     const auto store = opened(file);
