@@ -209,6 +209,7 @@ NeedTable::NeedTable(const Plan& plan, const Meetings& meetings, const WashMeeti
     m_fronts[b].push_back(std::move(front));
   }
   for (auto& list : m_leaveOut) std::sort(list.begin(), list.end());
+  m_pen = penWork(plan, meetings, visible, m_leaveOut);
   for (int w : washOrder(plan)) {
     NeedStep step;
     step.wash = true, step.index = w;

@@ -10,6 +10,7 @@
 #include "core/depth/visible.h"
 #include "core/marks/stack.h"
 #include "core/mask/mask_shape.h"
+#include "core/mask/pen_work.h"
 
 namespace havlo {
 
@@ -92,6 +93,8 @@ class NeedTable {
   const std::vector<int>& mustGo(int act) const { return m_mustGo[ix(act)]; }
   /// Washes, lightest first, with what each must not colour.
   const std::vector<NeedStep>& washSteps() const { return m_washSteps; }
+  /// What is left to the pen when all is stamped.
+  const std::vector<PenWork>& pen() const { return m_pen; }
 
  private:
   /// Whether ink falls on what shows of a thing, by what that was found from: the front, the back or the
@@ -123,6 +126,7 @@ class NeedTable {
   std::vector<char> m_noMask;           // impression -> nothing of its stamp can be cut
   std::vector<char> m_fineFront;        // of those, the ones that should be covered at some time
   std::vector<std::vector<int>> m_leaveOut;
+  std::vector<PenWork> m_pen;
   std::vector<std::pair<int, int>> m_sharable;
 };
 

@@ -25,6 +25,7 @@ struct StepFacts {
   const NeedStep* need = nullptr;
   bool piece = false, tryOut = false, clean = false;
   int scraps = 0;
+  double pen_mm = 0;
   int limit = -1;
   LimitSide side = LimitSide::Above;
   bool turned = false;
@@ -72,6 +73,7 @@ class Hands {
     takeLimits();
     uncover(covered());
     emboss();
+    joinByPen();
     finish();
   }
 
@@ -484,6 +486,19 @@ class Hands {
   }
   void takeLimits() {
     takeLimits([](const LaidLimit&) { return true; });
+  }
+
+  /// What ends at an edge of rubber that was left out is joined when all is dry and nothing lies on it.
+  void joinByPen() {
+    const std::vector<PenWork>& pen = m_in.table.pen();
+    if (pen.empty()) return;
+    if (m_washDry > m_now) dryAll();
+    StepFacts facts;
+    for (const PenWork& p : pen) {
+      facts.things.push_back(p.thing), facts.pen_mm += p.length_mm;
+      dry(p.thing, 0);
+    }
+    work(Do::Draw, pen.size() == 1 ? pen[0].thing : -1, penMinutes(pen, m_t) * m_copies, 0, facts);
   }
 
   /// Pieces stamped by themselves, tape off, the panel trimmed before what reaches over its rim is put on.

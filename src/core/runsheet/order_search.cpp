@@ -334,6 +334,7 @@ class ExactSearch {
     m_printed.assign(masks.size(), 0);
     for (size_t s = 0; s < masks.size(); ++s) m_printed[s] = masks[s].cut > 0;
     m_fixed = fixedWork();
+    m_fixed += penMinutes(m_in.table.pen(), t) * m_copies;
     for (const auto& fronts : sure.leaveOut) m_fixed += leaveOutMinutes(m_in.plan, fronts, t) * m_copies;
     for (const StampMasks& m : masks) {
       m_cuts += m.cut * t.cutMask;

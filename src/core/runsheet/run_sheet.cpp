@@ -35,6 +35,7 @@ class Writer {
     s.wash = facts.wash, s.stamp = facts.stamp, s.piece = facts.piece;
     s.ink = facts.ink, s.things = facts.things;
     s.limit = facts.limit, s.side = facts.side, s.turned = facts.turned;
+    s.pen_mm = facts.pen_mm;
     s.tryOut = facts.tryOut, s.clean = facts.clean, s.scraps = facts.scraps;
     if (facts.need) {
       s.needed = facts.need->covered;
@@ -146,6 +147,12 @@ double leaveOutMinutes(const Plan& plan, const std::vector<int>& fronts, const W
   for (int f : fronts)
     sum += plan.impressions[ix(f)].school == School::WipeOff ? times.wipeRubber : times.tapeRubber;
   return sum;
+}
+
+double penMinutes(const std::vector<PenWork>& pen, const WorkTimes& times) {
+  double length = 0;
+  for (const PenWork& p : pen) length += p.length_mm;
+  return pen.empty() ? 0 : times.pen + length / times.penEach_mm;
 }
 
 int maskPrintInk(const Plan& plan, const std::vector<int>& stampOf, int stamp) {

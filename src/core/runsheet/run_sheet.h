@@ -39,6 +39,7 @@ struct WorkTimes {
   double coverOn = 0.5, coverOff = 0.25;
   double tapeRubber = 1, wipeRubber = 0.5;  ///< for each thing left out of a pressing
   double emboss = 1.25, embossEach = 0.75;  ///< powder out, tool heated; strew, brush off and melt one thing
+  double pen = 0.5, penEach_mm = 20;        ///< the fine pen out; mm of strokes a minute
   double wash = 4, cutPiece = 4, attach = 1.5, tape = 1, trim = 1;
 };
 
@@ -56,7 +57,7 @@ struct Step {
   int wash = -1;
   int stamp = -1;           ///< of a mask to cut
   int ink = -1;             ///< of the prints on masking paper
-  std::vector<int> things;  ///< embossed or waited for together
+  std::vector<int> things;  ///< embossed, waited for or joined by pen together
   int limit = -1;  ///< edge or opening that is cut, laid or lifted; at a wash, the one that lies there
   LimitSide side = LimitSide::Above;  ///< on which side of it is blended
   bool turned = false;                ///< the limit lies turned round, or its other piece is taken
@@ -68,6 +69,7 @@ struct Step {
   bool tryOut = false;        ///< the stamp's first use: a test print on scrap first
   bool clean = false;         ///< the stamp last had another ink
   int scraps = 0;             ///< pressings on scrap paper before this one
+  double pen_mm = 0;          ///< length of the lines to join
   int evening = 0;            ///< from 0
   double minutes = 0, wait = 0;
 };
@@ -109,6 +111,9 @@ double minutesOf(const RunSheetInput& in);
 
 /// Minutes for what is taped over or wiped off a stamp before it is pressed on one card.
 double leaveOutMinutes(const Plan& plan, const std::vector<int>& fronts, const WorkTimes& times);
+
+/// Minutes for the lines that a pen joins on one card.
+double penMinutes(const std::vector<PenWork>& pen, const WorkTimes& times);
 
 /// The ink in which a stamp's masks are printed: its own, unless another of the plan dries so much sooner on
 /// masking paper that cleaning the stamp is less work than waiting. @return index of the ink

@@ -11,9 +11,8 @@
 namespace havlo {
 namespace {
 
-constexpr double kFault = 10;       // Lab difference that counts as a fault on the card
-constexpr double kPenEach_mm = 20;  // of pen work a minute
-constexpr double kLittle_mm2 = 4;   // seen through a thing that nothing covers, and not minded
+constexpr double kFault = 10;      // Lab difference that counts as a fault on the card
+constexpr double kLittle_mm2 = 4;  // seen through a thing that nothing covers, and not minded
 constexpr int kRiskTrials = 1500;
 
 Lab labAt(const LinearRgb& c) {
@@ -140,9 +139,7 @@ class Choice {
     OrderEffort effort;
     effort.most = 0, effort.tries = 40, effort.actWork = 1500;
     last = withBestOrder(p, analyse(p, last.get()), effort, {m_progress.stop, {}});
-    double pen = 0;
-    for (size_t i = 0; i < p.impressions.size(); ++i) pen += option(i, p.impressions[i].school).pen_mm;
-    return last->sheet.minutes + pen / kPenEach_mm * p.making.copies;
+    return last->sheet.minutes;
   }
 
   /// How the card would differ with one thing printed over what lies behind it.
@@ -253,9 +250,9 @@ class Choice {
     r.faults_mm2 = faults.value();
     for (size_t i = 0; i < p.impressions.size(); ++i) {
       const SchoolOption& o = option(i, p.impressions[i].school);
-      r.unsuited += !o.obstacles.empty(), r.pen_mm += o.pen_mm;
+      r.unsuited += !o.obstacles.empty();
     }
-    r.minutes += r.pen_mm / kPenEach_mm * p.making.copies;
+    for (const PenWork& pen : a->needTable->pen()) r.pen_mm += pen.length_mm;
     return r;
   }
 };

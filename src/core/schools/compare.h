@@ -13,7 +13,7 @@ struct SchoolResult {
   std::optional<School> school;  ///< absent: as planned, or as advised
   bool advised = false;
   int masks = 0;
-  double minutes = 0;  ///< of the run sheet, and of the pen work
+  double minutes = 0;  ///< of the run sheet
   double risk = 0;     ///< joins expected to show
   int unsuited = 0;    ///< things it does not suit
   double faults_mm2 =

@@ -339,6 +339,12 @@ StepWords wordsOf(const Plan& plan, const Analysis& analysis, const Step& step, 
       return printWords(plan, step);
     case Do::Emboss:
       return embossWords(plan, step);
+    case Do::Draw:
+      w.title = tr("Join lines by pen");
+      w.detail =
+          tr("at %1, about %2 in all; a fine pen in the ink's colour, carried on to the edge, not over it")
+              .arg(listOf(plan, step.things), lengthText(std::ceil(step.pen_mm), style));
+      break;
     case Do::Cut:
       w.title = tr("Cut out %1").arg(nameOf(plan, step.impression));
       w.detail = tr("along what shows of it");

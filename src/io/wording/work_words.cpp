@@ -270,6 +270,7 @@ QString neededWords(const Plan& plan, const Analysis& a) {
   if (does(Do::Tape)) more << tr("low-tack tape");
   if (does(Do::Wash)) more << tr("a blending tool for each wash");
   if (does(Do::Emboss)) more << tr("clear powder and the heat tool (it burns: mind its label)");
+  if (does(Do::Draw)) more << tr("a fine pen");
   if (does(Do::Attach)) more << tr("foam");
   return tr("Have ready\n\nStamps: %1.\n\nInks: %2.\n\nAnd %3.")
       .arg(stamps.join(QStringLiteral(", ")), inks.join(QStringLiteral(", ")),
