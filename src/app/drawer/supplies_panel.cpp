@@ -5,7 +5,6 @@
 #include <QFileDialog>
 #include <QHBoxLayout>
 #include <QLineEdit>
-#include <QListWidget>
 #include <QPainter>
 #include <QPainterPath>
 #include <QPushButton>
@@ -14,6 +13,7 @@
 #include <QSpinBox>
 #include <cmath>
 
+#include "app/common/choice_list.h"
 #include "app/common/form_rows.h"
 #include "app/common/measure_edit.h"
 #include "core/edit/card_edits.h"
@@ -99,7 +99,7 @@ QWidget* SuppliesPanel::buildInks() {
   auto* sheet = new SheetFrame;
   sheet->box()->addWidget(inkLabel(tr("Inks"), headingFont(), theme().ink));
   auto* row = new QHBoxLayout;
-  m_inks = new QListWidget;
+  m_inks = new ChoiceList;
   m_inks->setAccessibleName(tr("Inks in the drawer"));
   m_inks->setIconSize(QSize(qRound(104 * textScale()), qRound(30 * textScale())));
   m_inks->setFrameShape(QFrame::NoFrame);
@@ -143,7 +143,7 @@ QWidget* SuppliesPanel::buildInks() {
   side->addStretch(1);
   row->addLayout(side);
   sheet->box()->addLayout(row, 1);
-  connect(m_inks, &QListWidget::currentRowChanged, this, &SuppliesPanel::showInk);
+  connect(m_inks, &ChoiceList::currentRowChanged, this, &SuppliesPanel::showInk);
   connect(m_inkName, &QLineEdit::editingFinished, this,
           [this] { changeInk([this](Ink& i) { i.name = m_inkName->text().trimmed().toStdString(); }); });
   connect(m_kind, &QComboBox::activated, this,
@@ -178,7 +178,7 @@ QWidget* SuppliesPanel::buildInks() {
     ink.id = freshKey();
     ink.name = tr("New ink").toStdString();
     ink.colour = {0x55, 0x60, 0x66};
-    if (m_drawer.putInk(ink)) m_inks->setCurrentRow(m_inks->count() - 1);
+    if (m_drawer.putInk(ink)) m_inks->choose(QString::fromStdString(ink.id));
   });
   connect(remove, &QPushButton::clicked, this, [this] {
     if (const Ink* ink = chosenInk()) m_drawer.removeInk(ink->id);
@@ -189,7 +189,7 @@ QWidget* SuppliesPanel::buildInks() {
 QWidget* SuppliesPanel::buildPapers() {
   auto* sheet = new SheetFrame;
   sheet->box()->addWidget(inkLabel(tr("Papers"), headingFont(), theme().ink));
-  m_papers = new QListWidget;
+  m_papers = new ChoiceList;
   m_papers->setAccessibleName(tr("Papers in the drawer"));
   m_papers->setIconSize(QSize(qRound(40 * textScale()), qRound(30 * textScale())));
   m_papers->setFrameShape(QFrame::NoFrame);
@@ -212,7 +212,7 @@ QWidget* SuppliesPanel::buildPapers() {
   auto* remove = plainButton(tr("Out of the drawer"));
   for (QWidget* w : {put, add, remove}) rows->addWide(w);
   sheet->box()->addWidget(rows);
-  connect(m_papers, &QListWidget::currentRowChanged, this, &SuppliesPanel::showPaper);
+  connect(m_papers, &ChoiceList::currentRowChanged, this, &SuppliesPanel::showPaper);
   connect(m_paperName, &QLineEdit::editingFinished, this, [this] {
     changePaper([this](DrawerPaper& p) { p.name = m_paperName->text().trimmed().toStdString(); });
   });
@@ -286,19 +286,20 @@ void SuppliesPanel::changePaper(F change) {
 }
 
 void SuppliesPanel::refresh() {
-  const int ink = std::max(0, m_inks->currentRow()), paper = std::max(0, m_papers->currentRow());
-  {
-    const QSignalBlocker a(m_inks), b(m_papers);
-    m_inks->clear();
-    for (const Ink& i : m_drawer.inks())
-      new QListWidgetItem(dabOf(i), tr("%1\n%2").arg(inkName(i), inkKindName(i.kind)), m_inks);
-    m_papers->clear();
-    for (const DrawerPaper& p : m_drawer.papers())
-      new QListWidgetItem(sheetOf(p), tr("%1, %2 mm").arg(QString::fromStdString(p.name)).arg(p.thickness_mm),
-                          m_papers);
-    m_inks->setCurrentRow(std::min(ink, m_inks->count() - 1));
-    m_papers->setCurrentRow(std::min(paper, m_papers->count() - 1));
+  std::vector<ChoiceRow> inks, papers;
+  for (const Ink& i : m_drawer.inks()) {
+    ChoiceRow row{QString::fromStdString(i.id), tr("%1\n%2").arg(inkName(i), inkKindName(i.kind)), dabOf(i)};
+    row.iconKey = row.icon.cacheKey();
+    inks.push_back(std::move(row));
   }
+  for (const DrawerPaper& p : m_drawer.papers()) {
+    ChoiceRow row{QString::fromStdString(p.key),
+                  tr("%1, %2 mm").arg(QString::fromStdString(p.name)).arg(p.thickness_mm), sheetOf(p)};
+    row.iconKey = row.icon.cacheKey();
+    papers.push_back(std::move(row));
+  }
+  m_inks->setRows(std::move(inks));
+  m_papers->setRows(std::move(papers));
   showInk();
   showPaper();
 }

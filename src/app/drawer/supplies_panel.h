@@ -10,12 +10,12 @@
 class QComboBox;
 class QLineEdit;
 class QLabel;
-class QListWidget;
 class QPushButton;
 class QSpinBox;
 
 namespace havlo {
 
+class ChoiceList;
 class MeasureEdit;
 
 class SuppliesPanel : public QWidget {
@@ -23,14 +23,14 @@ class SuppliesPanel : public QWidget {
 
  public:
   SuppliesPanel(PlanSession& session, DrawerSession& drawer, QWidget* parent = nullptr);
-  QListWidget* inkList() const { return m_inks; }
+  ChoiceList* inkList() const { return m_inks; }
   /// Takes the strengths of the chosen ink's pressings from a scanned test strip.
   void readStrip(const QString& file);
 
  private:
   PlanSession& m_session;
   DrawerSession& m_drawer;
-  QListWidget *m_inks, *m_papers;
+  ChoiceList *m_inks, *m_papers;
   QLineEdit *m_inkName, *m_pressings, *m_paperName, *m_paperNotes;
   QComboBox* m_kind;
   QPushButton *m_inkColour, *m_paperColour;

@@ -2,7 +2,6 @@
 #include "app/ink/background_page.h"
 
 #include <QComboBox>
-#include <QListWidget>
 #include <QMenu>
 #include <QPainter>
 #include <QPushButton>
@@ -10,6 +9,7 @@
 #include <algorithm>
 #include <functional>
 
+#include "app/common/choice_list.h"
 #include "app/common/form_rows.h"
 #include "app/common/measure_edit.h"
 #include "app/common/rolled.h"
@@ -86,7 +86,7 @@ BackgroundPage::BackgroundPage(PlanSession& session, QWidget* parent) : QWidget(
   column->setSpacing(6);
   m_order = inkLabel({}, labelFont(), theme().soft, true);
   column->addWidget(m_order);
-  m_list = new QListWidget;
+  m_list = new ChoiceList;
   m_list->setObjectName(QStringLiteral("washes"));
   m_list->setAccessibleName(tr("The washes, in the order they are blended"));
   m_list->setMaximumHeight(qRound(150 * textScale()));
@@ -188,7 +188,7 @@ void BackgroundPage::buildRows() {
 }
 
 void BackgroundPage::connectWash() {
-  connect(m_list, &QListWidget::currentRowChanged, this, [this] {
+  connect(m_list, &ChoiceList::currentRowChanged, this, [this] {
     if (m_filling) return;
     refresh();
     Q_EMIT washChosen(wash());
@@ -279,15 +279,9 @@ const Wash* BackgroundPage::chosen() const {
   return nullptr;
 }
 
-QString BackgroundPage::wash() const {
-  const QListWidgetItem* item = m_list->currentItem();
-  return item ? item->data(Qt::UserRole).toString() : QString();
-}
+QString BackgroundPage::wash() const { return m_list->currentKey(); }
 
-void BackgroundPage::choose(const QString& id) {
-  for (int k = 0; k < m_list->count(); ++k)
-    if (m_list->item(k)->data(Qt::UserRole).toString() == id) m_list->setCurrentRow(k);
-}
+void BackgroundPage::choose(const QString& id) { m_list->choose(id); }
 
 void BackgroundPage::edit(const QString& label, const Result<Plan>& result, const char* key) {
   const QString merge = *key ? QStringLiteral("wash:%1:%2").arg(QLatin1String(key), wash()) : QString();
@@ -398,30 +392,17 @@ void BackgroundPage::refresh() {
   if (m_filling) return;
   m_filling = true;
   const Plan& plan = m_session.plan();
-  const QString before = wash();
-  // Only anew if it says something else: a list that is filled again loses its keyboard focus.
-  QStringList names, ids;
-  std::vector<const Wash*> listed;
+  std::vector<ChoiceRow> rows;
   for (int act : m_session.analysis()->acts) {
     const int w = act - static_cast<int>(plan.impressions.size());
     if (w < 0) continue;
     const Wash& one = plan.washes[ix(w)];
-    names << capital(washName(one)) + QStringLiteral(", ") + inkName(*plan.ink(one.ink));
-    ids << QString::fromStdString(one.id);
-    listed.push_back(&one);
+    const Ink& ink = *plan.ink(one.ink);
+    rows.push_back({QString::fromStdString(one.id),
+                    capital(washName(one)) + QStringLiteral(", ") + inkName(ink), swatch(ink),
+                    qint64(ink.colour.red) << 16 | qint64(ink.colour.green) << 8 | qint64(ink.colour.blue)});
   }
-  QStringList had, hadIds;
-  for (int k = 0; k < m_list->count(); ++k)
-    had << m_list->item(k)->text(), hadIds << m_list->item(k)->data(Qt::UserRole).toString();
-  if (had != names || hadIds != ids) {
-    m_list->clear();
-    for (qsizetype k = 0; k < names.size(); ++k) {
-      auto* item = new QListWidgetItem(swatch(*plan.ink(listed[ix(k)]->ink)), names[k], m_list);
-      item->setData(Qt::UserRole, ids[k]);
-      if (ids[k] == before) m_list->setCurrentItem(item);
-    }
-    if (!m_list->currentItem() && m_list->count() > 0) m_list->setCurrentRow(0);
-  }
+  m_list->setRows(std::move(rows));
   m_order->setText(plan.washes.size() > 1 ? tr("Blended in this order.") : QString());
   m_order->setVisible(plan.washes.size() > 1);
   const Wash* w = chosen();

@@ -7,13 +7,13 @@
 
 class QComboBox;
 class QLabel;
-class QListWidget;
 class QPushButton;
 class QSlider;
 class QSpinBox;
 
 namespace havlo {
 
+class ChoiceList;
 class FormRows;
 class MeasureEdit;
 
@@ -36,7 +36,7 @@ class BackgroundPage : public QWidget {
 
  private:
   PlanSession& m_session;
-  QListWidget* m_list;
+  ChoiceList* m_list;
   QLabel *m_order, *m_limitSays, *m_empty;
   FormRows* m_rows;
   QComboBox *m_ink, *m_from, *m_limit, *m_side, *m_also, *m_depth, *m_way;

@@ -5,12 +5,12 @@
 #include <QFileDialog>
 #include <QFileInfo>
 #include <QHBoxLayout>
-#include <QListWidget>
 #include <QPainter>
 #include <QPushButton>
 #include <QSignalBlocker>
 #include <cmath>
 
+#include "app/common/choice_list.h"
 #include "app/common/form_rows.h"
 #include "app/common/measure_edit.h"
 #include "app/common/picture_box.h"
@@ -90,7 +90,7 @@ MasksPage::MasksPage(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget*
   auto* which = new SheetFrame;
   which->setFixedWidth(qRound(196 * (1 + (textScale() - 1) * 0.7)));
   which->box()->addWidget(inkLabel(tr("Masks to cut"), headingFont(), theme().ink));
-  m_list = new QListWidget;
+  m_list = new ChoiceList;
   m_list->setAccessibleName(tr("Stamps that need masks"));
   m_list->setWordWrap(true);
   m_list->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
@@ -105,11 +105,11 @@ MasksPage::MasksPage(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget*
                                  labelFont(), theme().soft, true));
   row->addWidget(one, 3);
   row->addWidget(buildSheets(), 3);
-  connect(m_list, &QListWidget::currentRowChanged, this, &MasksPage::showStamp);
+  connect(m_list, &ChoiceList::currentRowChanged, this, &MasksPage::showStamp);
   connect(m_view, &MaskView::partClicked, this, [this](Point inside, bool cut) {
-    if (!m_list->currentItem()) return;
-    const std::string id = m_list->currentItem()->data(Qt::UserRole).toString().toStdString();
+    const std::string id = m_list->currentKey().toStdString();
     const StampRef stamp = m_session.plan().stamp(id);
+    if (!stamp) return;
     m_session.edit(
         cut ? tr("Cut a part of %1").arg(stampName(*stamp)) : tr("Leave a part of %1").arg(stampName(*stamp)),
         withMaskPart(m_session.plan(), id, inside, cut));
@@ -236,21 +236,15 @@ void MasksPage::planChanged() {
   m_showing = true;
   const Plan& plan = m_session.plan();
   const Analysis& a = *m_session.analysis();
-  const QString before =
-      m_list->currentItem() ? m_list->currentItem()->data(Qt::UserRole).toString() : QString();
-  {
-    const QSignalBlocker quiet(m_list);
-    m_list->clear();
-    for (size_t s = 0; s < plan.stamps.size(); ++s) {
-      if (a.stampMasks[s].cut == 0) continue;
-      auto* item =
-          new QListWidgetItem(tr("%1 × %2").arg(a.stampMasks[s].cut).arg(stampName(*plan.stamps[s])), m_list);
-      item->setToolTip(reasonOf(a.stampMasks[s], plan.supplies));
-      item->setData(Qt::UserRole, QString::fromStdString(plan.stamps[s]->id));
-      if (item->data(Qt::UserRole).toString() == before) m_list->setCurrentItem(item);
-    }
-    if (!m_list->currentItem() && m_list->count() > 0) m_list->setCurrentRow(0);
+  std::vector<ChoiceRow> rows;
+  for (size_t s = 0; s < plan.stamps.size(); ++s) {
+    if (a.stampMasks[s].cut == 0) continue;
+    ChoiceRow row{QString::fromStdString(plan.stamps[s]->id),
+                  tr("%1 × %2").arg(a.stampMasks[s].cut).arg(stampName(*plan.stamps[s]))};
+    row.tip = reasonOf(a.stampMasks[s], plan.supplies);
+    rows.push_back(std::move(row));
   }
+  m_list->setRows(std::move(rows));
   const auto& sheet = plan.supplies.maskSheet;
   int which = sheet ? m_sheet->count() - 1 : 0;
   if (sheet)
@@ -283,9 +277,7 @@ void MasksPage::showEvent(QShowEvent*) {
 }
 
 void MasksPage::showStamp() {
-  const QListWidgetItem* item = m_list->currentItem();
-  const StampRef stamp =
-      item ? m_session.plan().stamp(item->data(Qt::UserRole).toString().toStdString()) : nullptr;
+  const StampRef stamp = m_session.plan().stamp(m_list->currentKey().toStdString());
   if (!stamp) {
     m_view->clear();
     m_words->clear();
@@ -420,10 +412,7 @@ void MasksPage::chooseFile() {
   if (dialog.exec() == QDialog::Accepted) writeTo(dialog.selectedFiles().constFirst(), format);
 }
 
-void MasksPage::choose(const std::string& stamp) {
-  for (int k = 0; k < m_list->count(); ++k)
-    if (m_list->item(k)->data(Qt::UserRole).toString().toStdString() == stamp) m_list->setCurrentRow(k);
-}
+void MasksPage::choose(const std::string& stamp) { m_list->choose(QString::fromStdString(stamp)); }
 
 void MasksPage::beginWork() {
   if (m_stale) layOutNow();

@@ -11,11 +11,11 @@
 
 class QComboBox;
 class QLabel;
-class QListWidget;
 class QPushButton;
 
 namespace havlo {
 
+class ChoiceList;
 class MaskView;
 class MeasureEdit;
 class PictureBox;
@@ -28,7 +28,7 @@ class MasksPage : public QWidget {
   MasksPage(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget* parent = nullptr);
 
   MaskView& view() { return *m_view; }
-  QListWidget& list() { return *m_list; }
+  ChoiceList& list() { return *m_list; }
   /// The newest layout there is.
   const MaskJob& job() const { return m_job; }
   void choose(const std::string& stamp);
@@ -50,7 +50,7 @@ class MasksPage : public QWidget {
   PlanSession& m_session;
   std::shared_ptr<SvgArt> m_art;
   MaskView* m_view;
-  QListWidget* m_list;
+  ChoiceList* m_list;
   QLabel *m_words, *m_layoutWords, *m_cutWords;
   QComboBox *m_sheet, *m_sticky, *m_foot, *m_format;
   MeasureEdit *m_width, *m_height, *m_band;

@@ -5,11 +5,11 @@
 #include <QCoreApplication>
 #include <QFile>
 #include <QHBoxLayout>
-#include <QListWidget>
 #include <QPushButton>
 #include <QSettings>
 #include <algorithm>
 
+#include "app/common/choice_list.h"
 #include "app/common/keyed_rows.h"
 #include "app/common/picture_box.h"
 #include "app/common/rolled.h"
@@ -71,7 +71,7 @@ QWidget* PracticePlace::buildExercises() {
   auto* left = new SheetFrame;
   left->box()->addWidget(inkLabel(tr("Practice"), headingFont(), theme().ink));
   left->box()->addWidget(inkLabel(tr("Ten cards, easy ones first."), labelFont(), theme().soft, true));
-  m_exercises = new QListWidget;
+  m_exercises = new ChoiceList;
   m_exercises->setAccessibleName(tr("Exercises"));
   m_exercises->setWordWrap(true);
   left->box()->addWidget(m_exercises, 1);
@@ -102,7 +102,7 @@ QWidget* PracticePlace::buildSteps() {
   right->box()->addWidget(inkLabel(tr("Your steps"), headingFont(), theme().ink));
   right->box()->addWidget(
       inkLabel(tr("Drag them into order, or use the buttons."), labelFont(), theme().soft, true));
-  m_list = new QListWidget;
+  m_list = new ChoiceList;
   m_list->setAccessibleName(tr("Your steps"));
   m_list->setDragDropMode(QAbstractItemView::InternalMove);
   m_list->setDefaultDropAction(Qt::MoveAction);
@@ -133,21 +133,21 @@ QWidget* PracticePlace::buildSteps() {
 }
 
 void PracticePlace::connectSteps() {
-  connect(m_exercises, &QListWidget::currentRowChanged, this, [this](int k) {
+  connect(m_exercises, &ChoiceList::currentRowChanged, this, [this](int k) {
     if (k >= 0 && k != m_exercise) open(k);
   });
-  connect(m_list, &QListWidget::currentRowChanged, this, &PracticePlace::fillCovers);
-  connect(m_list->model(), &QAbstractItemModel::rowsMoved, this, [this] {
+  connect(m_list, &ChoiceList::currentRowChanged, this, &PracticePlace::fillCovers);
+  connect(m_list, &ChoiceList::moved, this, [this] {
     // The list has moved already; the steps follow it.
     std::vector<DrillStep> order;
     for (int k = 0; k < m_list->count(); ++k)
-      order.push_back(m_steps[ix(m_list->item(k)->data(Qt::UserRole).toInt())]);
+      order.push_back(*std::find_if(m_steps.begin(), m_steps.end(),
+                                    [&](const DrillStep& s) { return keyOfStep(s) == m_list->keyAt(k); }));
     m_steps = std::move(order);
-    const int now = m_list->currentRow();
     QMetaObject::invokeMethod(
         this,
-        [this, now] {
-          fillSteps(now);
+        [this] {
+          fillSteps(m_list->currentRow());
           changed();
         },
         Qt::QueuedConnection);
@@ -162,24 +162,22 @@ void PracticePlace::connectSteps() {
 int PracticePlace::count() const { return static_cast<int>(exercises().size()); }
 
 void PracticePlace::showEvent(QShowEvent*) {
-  if (m_exercise < 0) m_exercises->setCurrentRow(0);
+  if (m_exercise < 0) open(0);
 }
 
 void PracticePlace::fillExercises() {
-  const QSignalBlocker still(m_exercises);
-  m_exercises->clear();
-  int k = 0;
+  std::vector<ChoiceRow> rows;
   for (const Exercise& e : exercises()) {
     const int stars = QSettings().value(starsKey(e), 0).toInt();
-    auto* item = new QListWidgetItem(tr("%1  %2\n     grade %3, %4")
-                                         .arg(++k)
-                                         .arg(practiceText(e.title))
-                                         .arg(e.grade)
-                                         .arg(starWords(stars)),
-                                     m_exercises);
-    item->setSizeHint({0, twoLines()});
+    ChoiceRow row{QLatin1String(e.file), tr("%1  %2\n     grade %3, %4")
+                                             .arg(rows.size() + 1)
+                                             .arg(practiceText(e.title))
+                                             .arg(e.grade)
+                                             .arg(starWords(stars))};
+    row.size = {0, twoLines()};
+    rows.push_back(std::move(row));
   }
-  m_exercises->setCurrentRow(m_exercise);
+  m_exercises->setRows(std::move(rows));
 }
 
 void PracticePlace::open(int exercise) {
@@ -203,6 +201,10 @@ void PracticePlace::open(int exercise) {
   changed();
 }
 
+QString PracticePlace::keyOfStep(const DrillStep& s) {
+  return (s.wash ? QStringLiteral("blend-%1") : QStringLiteral("stamp-%1")).arg(s.index);
+}
+
 QString PracticePlace::nameOfStep(const DrillStep& s) const {
   if (!s.wash) return tr("Stamp %1").arg(nameOf(*m_plan, s.index));
   const Wash& w = m_plan->washes[ix(s.index)];
@@ -210,16 +212,16 @@ QString PracticePlace::nameOfStep(const DrillStep& s) const {
 }
 
 void PracticePlace::fillSteps(int chosen) {
-  const QSignalBlocker still(m_list);
-  m_list->clear();
-  for (size_t k = 0; k < m_steps.size(); ++k) {
-    QString text = QStringLiteral("%1  %2").arg(k + 1).arg(nameOfStep(m_steps[k]));
-    if (!m_steps[k].covered.empty())
-      text += QStringLiteral("\n     ") + tr("covered: %1").arg(listOf(*m_plan, m_steps[k].covered));
-    auto* item = new QListWidgetItem(text, m_list);
-    item->setData(Qt::UserRole, static_cast<int>(k));
-    item->setSizeHint({0, m_steps[k].covered.empty() ? twoLines() * 6 / 10 : twoLines()});
+  std::vector<ChoiceRow> rows;
+  for (const DrillStep& step : m_steps) {
+    ChoiceRow row{keyOfStep(step), QStringLiteral("%1  %2").arg(rows.size() + 1).arg(nameOfStep(step))};
+    if (!step.covered.empty())
+      row.text += QStringLiteral("\n     ") + tr("covered: %1").arg(listOf(*m_plan, step.covered));
+    row.size = {0, step.covered.empty() ? twoLines() * 6 / 10 : twoLines()};
+    rows.push_back(std::move(row));
   }
+  m_list->setRows(std::move(rows));
+  const QSignalBlocker still(m_list);
   m_list->setCurrentRow(std::clamp(chosen, 0, std::max(0, m_list->count() - 1)));
   fillCovers();
 }
@@ -267,14 +269,7 @@ void PracticePlace::cover(int step, int impression, bool on) {
   auto& covered = m_steps[ix(step)].covered;
   std::erase(covered, impression);
   if (on) covered.insert(std::lower_bound(covered.begin(), covered.end(), impression), impression);
-  const int now = m_list->currentRow();
-  if (QListWidgetItem* item = m_list->item(step)) {
-    QString text = QStringLiteral("%1  %2").arg(step + 1).arg(nameOfStep(m_steps[ix(step)]));
-    if (!covered.empty()) text += QStringLiteral("\n     ") + tr("covered: %1").arg(listOf(*m_plan, covered));
-    item->setText(text);
-    item->setSizeHint({0, covered.empty() ? twoLines() * 6 / 10 : twoLines()});
-  }
-  if (now != step) m_list->setCurrentRow(step);
+  fillSteps(step);
   changed();
 }
 

@@ -9,12 +9,12 @@
 #include "core/practice/practice.h"
 
 class QLabel;
-class QListWidget;
 class QPushButton;
 class QVBoxLayout;
 
 namespace havlo {
 
+class ChoiceList;
 class KeyedRows;
 
 class PictureBox;
@@ -59,7 +59,7 @@ class PracticePlace : public Place {
   std::optional<DrillResult> m_result;
   int m_seen = 0;  // the answer was shown
 
-  QListWidget *m_exercises, *m_list;
+  ChoiceList *m_exercises, *m_list;
   QLabel *m_title, *m_lesson, *m_head, *m_words, *m_coverHead;
   PictureBox *m_goal, *m_yours;
   KeyedRows* m_covers;
@@ -69,6 +69,7 @@ class PracticePlace : public Place {
   QWidget* buildCards();
   QWidget* buildSteps();
   void connectSteps();
+  static QString keyOfStep(const DrillStep& step);
   QString nameOfStep(const DrillStep& step) const;
   void fillExercises();
   void fillSteps(int chosen);

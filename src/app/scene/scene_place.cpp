@@ -130,7 +130,7 @@ void ScenePlace::offerFitting(Point spot, const QPoint& global) {
 void ScenePlace::offerStamps() {
   if (m_session.plan().stamps.empty()) return Q_EMIT drawerRequested();
   auto* shelf = new StampShelf(m_session, *m_art, this);
-  connect(shelf, &StampShelf::taken, this, &ScenePlace::addStamp);
+  connect(shelf, &StampShelf::stampTaken, this, &ScenePlace::addStamp);
   connect(shelf, &StampShelf::drawerRequested, this, &ScenePlace::drawerRequested);
   const QSize size(std::min(m_face->width(), qRound(560 * textScale())),
                    std::min(height() - 20, qRound(470 * textScale())));

@@ -29,11 +29,11 @@ QIcon pictureOf(const Stamp& stamp, const SvgArt& art) {
 
 }  // namespace
 
-StampShelf::StampShelf(const PlanSession& session, const SvgArt& art, QWidget* parent) : QListWidget(parent) {
+StampShelf::StampShelf(const PlanSession& session, const SvgArt& art, QWidget* parent) : ChoiceList(parent) {
   setObjectName(QStringLiteral("shelf"));
   setWindowFlags(Qt::Popup);
   // A window of its own needs a ground of its own.
-  setStyleSheet(QStringLiteral("QListWidget#shelf { background: %1; border: 1px solid %2; }")
+  setStyleSheet(QStringLiteral("#shelf { background: %1; border: 1px solid %2; }")
                     .arg(theme().paper.name(), theme().rule.name()));
   setAttribute(Qt::WA_DeleteOnClose);
   setAccessibleName(tr("Stamps of this plan"));
@@ -47,14 +47,17 @@ StampShelf::StampShelf(const PlanSession& session, const SvgArt& art, QWidget* p
   setIconSize(QSize(kPicture_px + 4, kPicture_px + 4));
   setGridSize(QSize(qRound(132 * textScale()), kPicture_px + qRound(76 * textScale())));
   setFont(labelFont());
+  const QSize cell = gridSize() - QSize(12, 8);
+  std::vector<ChoiceRow> rows;
   for (const StampRef& stamp : session.plan().stamps) {
     const auto size = [&](double mm) {
       return QString::fromStdString(writeBareMeasure(Millimetres{mm}, session.units()));
     };
-    auto* item = new QListWidgetItem(
-        pictureOf(*stamp, art),
-        tr("%1\n%2 × %3").arg(stampName(*stamp), size(stamp->width_mm), size(stamp->height_mm)), this);
-    item->setData(Qt::UserRole, QString::fromStdString(stamp->id));
+    ChoiceRow row{QString::fromStdString(stamp->id),
+                  tr("%1\n%2 × %3").arg(stampName(*stamp), size(stamp->width_mm), size(stamp->height_mm)),
+                  pictureOf(*stamp, art)};
+    row.size = cell;
+    rows.push_back(std::move(row));
   }
   // Last on the shelf: the way to everything else the maker owns.
   QPixmap knob(kPicture_px + 4, kPicture_px + 4);
@@ -66,12 +69,12 @@ StampShelf::StampShelf(const PlanSession& session, const SvgArt& art, QWidget* p
     p.drawRoundedRect(QRectF(10, 34, kPicture_px - 16, 44), 4, 4);
     p.drawEllipse(QPointF(kPicture_px / 2.0 + 2, 56), 5, 5);
   }
-  new QListWidgetItem(QIcon(knob), tr("More in\nthe drawer"), this);
-  for (int k = 0; k < count(); ++k) item(k)->setSizeHint(gridSize() - QSize(12, 8));
-  setCurrentRow(0);
-  connect(this, &QListWidget::itemClicked, this, [this](QListWidgetItem* item) {
-    const QString stamp = item->data(Qt::UserRole).toString();
-    stamp.isEmpty() ? Q_EMIT drawerRequested() : Q_EMIT taken(stamp);
+  ChoiceRow drawer{QString(), tr("More in\nthe drawer"), QIcon(knob)};
+  drawer.size = cell;
+  rows.push_back(std::move(drawer));
+  setRows(std::move(rows));
+  connect(this, &ChoiceList::taken, this, [this](const QString& stamp) {
+    stamp.isEmpty() ? Q_EMIT drawerRequested() : Q_EMIT stampTaken(stamp);
     close();
   });
 }
@@ -79,10 +82,8 @@ StampShelf::StampShelf(const PlanSession& session, const SvgArt& art, QWidget* p
 void StampShelf::keyPressEvent(QKeyEvent* e) {
   if (e->key() == Qt::Key_Escape) {
     close();
-  } else if ((e->key() == Qt::Key_Return || e->key() == Qt::Key_Enter) && currentItem()) {
-    Q_EMIT itemClicked(currentItem());
   } else {
-    QListWidget::keyPressEvent(e);
+    ChoiceList::keyPressEvent(e);
   }
 }
 

@@ -5,11 +5,11 @@
 #include <QGuiApplication>
 #include <QLabel>
 #include <QLineEdit>
-#include <QListWidget>
 #include <QMimeData>
 #include <QPushButton>
 #include <QSlider>
 
+#include "app/common/choice_list.h"
 #include "app/common/measure_edit.h"
 #include "app/drawer/add_page.h"
 #include "app/drawer/drawer_place.h"
@@ -197,7 +197,7 @@ class TstDrawerPlace : public QObject {
   void inksAreShownAndChanged() {
     Drawer d;
     d.place().showSupplies();
-    QListWidget* inks = d.place().supplies().inkList();
+    ChoiceList* inks = d.place().supplies().inkList();
     QCOMPARE(inks->count(), 12);
     inks->setCurrentRow(1);
     const std::string id = d.drawer().inks()[1].id;

@@ -3,12 +3,12 @@
 #include <QCheckBox>
 #include <QComboBox>
 #include <QLabel>
-#include <QListWidget>
 #include <QMenu>
 #include <QPushButton>
 #include <QSlider>
 #include <cmath>
 
+#include "app/common/choice_list.h"
 #include "app/ink/background_page.h"
 #include "app/ink/colours_page.h"
 #include "app/ink/greeting_page.h"
@@ -98,7 +98,7 @@ class TstInk : public QObject {
     QCOMPARE(w.session().selected(), QStringLiteral("hare"));
     QTest::mouseClick(&w.view(), Qt::LeftButton, {}, w.at({150, 122}));
     QCOMPARE(w.place().background().wash(), QStringLiteral("sky"));
-    QVERIFY(w.child<QListWidget>("washes")->isVisible());
+    QVERIFY(w.child<ChoiceList>("washes")->isVisible());
   }
 
   void aWashIsDraggedReachedAndUndone() {

@@ -2,10 +2,10 @@
 #include <QComboBox>
 #include <QFile>
 #include <QLabel>
-#include <QListWidget>
 #include <QPushButton>
 #include <QSignalSpy>
 
+#include "app/common/choice_list.h"
 #include "app/masks/mask_view.h"
 #include "app/masks/masks_page.h"
 #include "core/mask/mask_shape.h"
@@ -65,7 +65,7 @@ class TstMasksPage : public QObject {
     Masks m;
     int listed = 0;
     for (int k = 0; k < m.page().list().count(); ++k)
-      listed += m.page().list().item(k)->text().section(u' ', 0, 0).toInt();
+      listed += m.page().list().textAt(k).section(u' ', 0, 0).toInt();
     QCOMPARE(listed, m.session().analysis()->masksToCut());
     settle(m.page());
     QCOMPARE(static_cast<int>(m.page().job().masks.size()), listed);

@@ -1,6 +1,5 @@
 // Practice through its real window.
 #include <QLabel>
-#include <QListWidget>
 #include <QPushButton>
 #include <QSettings>
 

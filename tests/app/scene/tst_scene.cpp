@@ -2,10 +2,10 @@
 // undoing.
 #include <QComboBox>
 #include <QLineEdit>
-#include <QListWidget>
 #include <QPushButton>
 #include <QSpinBox>
 
+#include "app/common/choice_list.h"
 #include "app/drawer/drawer_place.h"
 #include "app/scene/reading_panel.h"
 #include "app/scene/thing_panel.h"
@@ -317,7 +317,7 @@ class TstScene : public QObject {
   void theShelfLeadsToTheDrawer() {
     Window w;
     w.window.action(QStringLiteral("addStamp"))->trigger();
-    auto* shelf = w.window.findChild<QListWidget*>(QStringLiteral("shelf"));
+    auto* shelf = w.window.findChild<ChoiceList*>(QStringLiteral("shelf"));
     QVERIFY(shelf);
     shelf->setCurrentRow(shelf->count() - 1);
     QTest::keyClick(shelf, Qt::Key_Return);
@@ -332,7 +332,7 @@ class TstScene : public QObject {
     Window w;
     const size_t before = w.session().plan().impressions.size();
     w.window.action(QStringLiteral("addStamp"))->trigger();
-    auto* shelf = w.window.findChild<QListWidget*>(QStringLiteral("shelf"));
+    auto* shelf = w.window.findChild<ChoiceList*>(QStringLiteral("shelf"));
     QVERIFY(shelf);
     QCOMPARE(shelf->count(), static_cast<int>(w.session().plan().stamps.size()) + 1);  // last, the drawer
     shelf->setCurrentRow(shelf->count() - 2);

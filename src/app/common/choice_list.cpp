@@ -1,0 +1,141 @@
+#include "app/common/choice_list.h"
+
+#include <QKeyEvent>
+#include <algorithm>
+
+namespace havlo {
+namespace {
+
+bool saysTheSame(const ChoiceRow& a, const ChoiceRow& b) {
+  return a.text == b.text && a.tip == b.tip && a.size == b.size && a.iconKey == b.iconKey;
+}
+
+}  // namespace
+
+int ChoiceModel::rowOf(const QString& key) const {
+  const auto at =
+      std::find_if(m_rows.begin(), m_rows.end(), [&](const ChoiceRow& r) { return r.key == key; });
+  return at == m_rows.end() ? -1 : static_cast<int>(at - m_rows.begin());
+}
+
+void ChoiceModel::setRows(std::vector<ChoiceRow> rows) {
+  const auto wanted = [&](const QString& key) {
+    return std::any_of(rows.begin(), rows.end(), [&](const ChoiceRow& r) { return r.key == key; });
+  };
+  for (int k = rowCount() - 1; k >= 0; --k)
+    if (!wanted(m_rows[static_cast<size_t>(k)].key)) {
+      beginRemoveRows({}, k, k);
+      m_rows.erase(m_rows.begin() + k);
+      endRemoveRows();
+    }
+  for (int k = 0; k < static_cast<int>(rows.size()); ++k) {
+    ChoiceRow& row = rows[static_cast<size_t>(k)];
+    const int now = rowOf(row.key);
+    if (now < 0) {
+      beginInsertRows({}, k, k);
+      m_rows.insert(m_rows.begin() + k, std::move(row));
+      endInsertRows();
+      continue;
+    }
+    if (now != k) {
+      beginMoveRows({}, now, now, {}, k);
+      std::rotate(m_rows.begin() + k, m_rows.begin() + now, m_rows.begin() + now + 1);
+      endMoveRows();
+    }
+    if (saysTheSame(m_rows[static_cast<size_t>(k)], row)) continue;
+    m_rows[static_cast<size_t>(k)] = std::move(row);
+    Q_EMIT dataChanged(index(k), index(k));
+  }
+}
+
+int ChoiceModel::rowCount(const QModelIndex& parent) const {
+  return parent.isValid() ? 0 : static_cast<int>(m_rows.size());
+}
+
+QVariant ChoiceModel::data(const QModelIndex& at, int role) const {
+  if (!checkIndex(at, CheckIndexOption::IndexIsValid)) return {};
+  const ChoiceRow& row = m_rows[static_cast<size_t>(at.row())];
+  switch (role) {
+    case Qt::DisplayRole:
+      return row.text;
+    case Qt::DecorationRole:
+      return row.icon.isNull() ? QVariant() : row.icon;
+    case Qt::ToolTipRole:
+      return row.tip.isEmpty() ? QVariant() : row.tip;
+    case Qt::SizeHintRole:
+      return row.size.isValid() ? QVariant(row.size) : QVariant();
+    case Qt::UserRole:
+      return row.key;
+    default:
+      return {};
+  }
+}
+
+Qt::ItemFlags ChoiceModel::flags(const QModelIndex& at) const {
+  if (!at.isValid()) return m_movable ? Qt::ItemIsDropEnabled : Qt::NoItemFlags;
+  return Qt::ItemIsEnabled | Qt::ItemIsSelectable | (m_movable ? Qt::ItemIsDragEnabled : Qt::NoItemFlags);
+}
+
+bool ChoiceModel::moveRows(const QModelIndex& from, int row, int count, const QModelIndex& to, int before) {
+  if (from.isValid() || to.isValid() || row < 0 || count < 1 || row + count > rowCount() || before < 0 ||
+      before > rowCount() || !beginMoveRows(from, row, row + count - 1, to, before))
+    return false;
+  const auto begin = m_rows.begin();
+  if (before < row) {
+    std::rotate(begin + before, begin + row, begin + row + count);
+  } else {
+    std::rotate(begin + row, begin + row + count, begin + before);
+  }
+  endMoveRows();
+  return true;
+}
+
+ChoiceList::ChoiceList(QWidget* parent) : QListView(parent), m_rows(new ChoiceModel(this)) {
+  setModel(m_rows);
+  setSelectionMode(SingleSelection);
+  setEditTriggers(NoEditTriggers);
+  connect(this, &QListView::clicked, this, [this](const QModelIndex& at) { Q_EMIT taken(keyAt(at.row())); });
+  connect(m_rows, &QAbstractItemModel::rowsMoved, this, [this] {
+    if (!m_filling) Q_EMIT moved();
+  });
+}
+
+void ChoiceList::setRows(std::vector<ChoiceRow> rows) {
+  const QString key = currentKey();
+  const int row = std::max(0, currentRow());
+  m_filling = true;
+  m_rows->setRows(std::move(rows));
+  if (key.isEmpty() || !choose(key)) setCurrentRow(std::min(row, count() - 1));
+  m_filling = false;
+}
+
+void ChoiceList::setMovable() {
+  m_rows->setMovable(true);
+  setDragDropMode(InternalMove);
+  setDefaultDropAction(Qt::MoveAction);
+}
+
+QString ChoiceList::currentKey() const { return currentIndex().data(Qt::UserRole).toString(); }
+
+void ChoiceList::setCurrentRow(int row) { setCurrentIndex(m_rows->index(row)); }
+
+bool ChoiceList::choose(const QString& key) {
+  const int row = m_rows->rowOf(key);
+  if (row >= 0) setCurrentRow(row);
+  return row >= 0;
+}
+
+void ChoiceList::currentChanged(const QModelIndex& now, const QModelIndex& before) {
+  QListView::currentChanged(now, before);
+  if (!m_filling) Q_EMIT currentRowChanged(now.row());
+}
+
+void ChoiceList::keyPressEvent(QKeyEvent* event) {
+  if ((event->key() == Qt::Key_Return || event->key() == Qt::Key_Enter) && currentIndex().isValid()) {
+    Q_EMIT taken(currentKey());
+  } else {
+    QListView::keyPressEvent(event);
+  }
+}
+
+}  // namespace havlo

@@ -1,0 +1,79 @@
+// A list to choose one row from. Its rows are a model that is brought up to date in place, by their keys:
+// what is chosen stays chosen, what has the keyboard keeps it, and nothing flickers.
+#pragma once
+
+#include <QAbstractListModel>
+#include <QIcon>
+#include <QListView>
+#include <vector>
+
+namespace havlo {
+
+struct ChoiceRow {
+  QString key = {};  ///< unlike any other row's
+  QString text = {};
+  QIcon icon = {};
+  qint64 iconKey = 0;  ///< tells one picture from another
+  QString tip = {};
+  QSize size = {};  ///< none: as large as it needs
+};
+
+class ChoiceModel : public QAbstractListModel {
+  Q_OBJECT
+
+ public:
+  using QAbstractListModel::QAbstractListModel;
+
+  const std::vector<ChoiceRow>& rows() const { return m_rows; }
+  int rowOf(const QString& key) const;
+  void setRows(std::vector<ChoiceRow> rows);
+  /// Lets rows be dragged into another order.
+  void setMovable(bool movable) { m_movable = movable; }
+
+  int rowCount(const QModelIndex& parent = {}) const override;
+  QVariant data(const QModelIndex& index, int role) const override;
+  Qt::ItemFlags flags(const QModelIndex& index) const override;
+  Qt::DropActions supportedDropActions() const override { return Qt::MoveAction; }
+  bool moveRows(const QModelIndex& from, int row, int count, const QModelIndex& to, int before) override;
+
+ private:
+  std::vector<ChoiceRow> m_rows;
+  bool m_movable = false;
+};
+
+class ChoiceList : public QListView {
+  Q_OBJECT
+
+ public:
+  explicit ChoiceList(QWidget* parent = nullptr);
+
+  /// What was chosen stays so; if it is gone, the row in its place is. Says nothing: whoever fills a list
+  /// knows it.
+  void setRows(std::vector<ChoiceRow> rows);
+  /// Rows may be dragged into another order; moved() says so afterwards.
+  void setMovable();
+
+  int count() const { return m_rows->rowCount(); }
+  QString textAt(int row) const { return m_rows->rows()[static_cast<size_t>(row)].text; }
+  QString keyAt(int row) const { return m_rows->rows()[static_cast<size_t>(row)].key; }
+  int currentRow() const { return currentIndex().row(); }
+  QString currentKey() const;
+  void setCurrentRow(int row);
+  /// @return whether there is such a row
+  bool choose(const QString& key);
+
+ Q_SIGNALS:
+  void currentRowChanged(int row);
+  void taken(const QString& key);  ///< clicked, or Return pressed on it
+  void moved();
+
+ protected:
+  void currentChanged(const QModelIndex& now, const QModelIndex& before) override;
+  void keyPressEvent(QKeyEvent* event) override;
+
+ private:
+  ChoiceModel* m_rows;
+  bool m_filling = false;
+};
+
+}  // namespace havlo
