@@ -1,0 +1,38 @@
+// The rows of the drawer's tables: values in, values out. For drawer_store.cpp alone.
+#pragma once
+
+#include <QSqlDatabase>
+#include <QSqlError>
+#include <QSqlQuery>
+
+#include "core/base/result.h"
+#include "core/drawer/drawer.h"
+
+namespace havlo::drawer_rows {
+
+inline QString q(const std::string& text) { return QString::fromStdString(text); }
+
+/// SQLite's main result code; the higher bits tell details.
+inline int codeOf(const QSqlError& e) { return e.nativeErrorCode().toInt() & 0xff; }
+
+/// In the user's words, for a change that did not come about.
+QString reason(const QSqlError& e);
+
+/// One statement with its values.
+Result<Done> run(QSqlDatabase db, const QString& text, const QVariantList& values = {});
+
+inline constexpr double kLargestSide_mm = 2000;
+extern const char* const kCardColumns;
+
+/// @param row  has kCardColumns; other programs may have written anything there, nothing but a size comes
+/// through
+DrawerCard cardOf(const QSqlQuery& row);
+/// @param row  key, name, colour, thickness, width, height, notes
+DrawerPaper paperOf(const QSqlQuery& row);
+
+Result<Done> putStamp(QSqlDatabase db, const DrawerStamp& stamp);
+Result<Done> putInkRow(QSqlDatabase db, const Ink& ink);
+Result<Done> putPaperRow(QSqlDatabase db, const DrawerPaper& paper);
+Result<Done> putMaskRow(QSqlDatabase db, const KeptMask& mask);
+
+}  // namespace havlo::drawer_rows
