@@ -32,12 +32,6 @@ QString besides(const QString& rescueFolder, const QString& name) {
   return QFileInfo(rescueFolder).dir().filePath(name);
 }
 
-const PlaceKind* kindOf(const QString& id) {
-  for (const PlaceKind& kind : placeKinds())
-    if (kind.id == id) return &kind;
-  return nullptr;
-}
-
 }  // namespace
 
 MainWindow::MainWindow(const QString& rescueFolder)
@@ -149,7 +143,7 @@ void MainWindow::buildCentre() {
 
 Place& MainWindow::place(const QString& id) {
   if (Place* known = m_made.value(id)) return *known;
-  Place* made = kindOf(id)->make(m_workshop, *m_errands);
+  Place* made = placeKind(id)->make(m_workshop, *m_errands);
   m_made.insert(id, made);
   auto* area = new QScrollArea;  // rolls only where the window is smaller than the place can be
   area->setWidgetResizable(true);
@@ -164,7 +158,7 @@ Place& MainWindow::place(const QString& id) {
 }
 
 void MainWindow::visit(const QString& id) {
-  const PlaceKind* kind = kindOf(id);
+  const PlaceKind* kind = placeKind(id);
   if (!kind) return;
   Place& top = place(id);
   m_current = id;

@@ -199,4 +199,10 @@ const std::vector<PlaceKind>& placeKinds() {
   return all;
 }
 
+const PlaceKind* placeKind(const QString& id) {
+  for (const PlaceKind& kind : placeKinds())
+    if (kind.id == id) return &kind;
+  return nullptr;
+}
+
 }  // namespace havlo

@@ -23,5 +23,7 @@ struct PlaceKind {
 
 /// In the order of work.
 const std::vector<PlaceKind>& placeKinds();
+/// The one of that name, or null.
+const PlaceKind* placeKind(const QString& id);
 
 }  // namespace havlo
