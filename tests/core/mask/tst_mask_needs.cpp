@@ -245,6 +245,67 @@ class TstMaskNeeds : public QObject {
     QVERIFY(analyse(p)->needs.steps.back().covered.empty());
   }
 
+  // A wash that is not seen asks for no paper, and is seen as soon as its ink or the paper is another.
+  void anotherInkOrPaperIsLookedAtAnew() {
+    Plan p = emptyPlan();
+    addStamp(p, slab("s", 10, 10));
+    put(p, "i", "s", {20, 100}, 1);
+    Wash sky;
+    sky.id = "sky", sky.ink = "blue", sky.area = rectangle({0, 90, 70, 170});
+    sky.reach = 1, sky.softness_mm = 0;
+    p.washes = {sky};
+    const auto covered = [](const Plan& plan, const AnalysisRef& before) {
+      const AnalysisRef after = analyse(plan, before.get());
+      const AnalysisRef anew = analyse(plan);
+      const auto& told = after->needs.steps.back().covered;
+      return told == anew->needs.steps.back().covered ? static_cast<int>(told.size()) : -1;
+    };
+    const auto inkIs = [](Plan plan, Colour c) {
+      for (Ink& ink : plan.inks)
+        if (ink.id == "blue") ink.colour = c;
+      return plan;
+    };
+    const AnalysisRef seen = analyse(p);
+    QCOMPARE(seen->needs.steps.back().covered.size(), size_t(1));
+    const Plan pale = inkIs(p, {255, 255, 255});
+    QCOMPARE(covered(pale, seen), 0);
+    QCOMPARE(covered(p, analyse(pale)), 1);
+    // Blue on paper of the same blue is not seen when it is opaque; on white it is.
+    Plan blue = p;
+    for (Ink& ink : blue.inks)
+      if (ink.id == "blue") ink.opacity = 1, blue.card.paper.colour = ink.colour;
+    QCOMPARE(covered(blue, seen), 0);
+    Plan white = blue;
+    white.card.paper.colour = {255, 255, 255};
+    QCOMPARE(covered(white, analyse(blue)), 1);
+  }
+
+  // Whatever of the colours is changed, what was worked out before is as good as from nothing.
+  void changedColoursEqualAnAnalysisFromNothing() {
+    std::mt19937 rng(23);
+    int differed = 0;
+    for (uint32_t seed = 1; seed <= 30; ++seed) {
+      Plan p = randomPlan(seed);
+      if (p.inks.empty()) continue;
+      const AnalysisRef before = analyse(p);
+      const auto any = [&] { return static_cast<unsigned char>(rng() % 256); };
+      const Colour c = rng() % 2 ? Colour{255, 255, 255} : Colour{any(), any(), any()};
+      if (rng() % 2) {
+        p.card.paper.colour = c;
+      } else {
+        p.inks[rng() % p.inks.size()].colour = c;
+      }
+      const AnalysisRef after = analyse(p, before.get()), anew = analyse(p);
+      QCOMPARE(after->needs.steps.size(), anew->needs.steps.size());
+      for (size_t k = 0; k < anew->needs.steps.size(); ++k)
+        QCOMPARE(after->needs.steps[k].covered, anew->needs.steps[k].covered);
+      QCOMPARE(after->masksToCut(), anew->masksToCut());
+      for (size_t k = 0; k < std::min(before->needs.steps.size(), anew->needs.steps.size()); ++k)
+        differed += before->needs.steps[k].covered != anew->needs.steps[k].covered;
+    }
+    QVERIFY(differed > 0);  // else nothing was tried
+  }
+
   // Against trying every set of pairs.
   void pairsAreAMaximumMatching() {
     std::mt19937 random(11);
