@@ -26,16 +26,14 @@ const std::vector<float>& srgbTable() {
   return table;
 }
 
-constexpr int kByteSteps = 1 << 12;
+constexpr int kByteSteps = 1 << 16;
 
-/// sRGB byte by the square root of the linear value.
+/// sRGB byte by the linear value: in the darks, where the curve is steepest, a step is a twentieth of a byte.
 const std::vector<uint8_t>& byteTable() {
   static const std::vector<uint8_t> table = [] {
     std::vector<uint8_t> t(kByteSteps + 1);
-    for (size_t i = 0; i < t.size(); ++i) {
-      const double root = static_cast<double>(i) / kByteSteps;
-      t[i] = static_cast<uint8_t>(std::lround(255 * channelOf(root * root)));
-    }
+    for (size_t i = 0; i < t.size(); ++i)
+      t[i] = static_cast<uint8_t>(std::lround(255 * channelOf(static_cast<double>(i) / kByteSteps)));
     return t;
   }();
   return table;
@@ -50,13 +48,24 @@ class WashTable {
       m_multiply[k] = film.multiply, m_add[k] = film.add;
     }
   }
-  void lay(double share, LinearRgb& p) const {
+  struct Film {
+    LinearRgb multiply, add;
+    void lay(LinearRgb& p) const {
+      for (size_t c = 0; c < 3; ++c) p[c] = p[c] * multiply[c] + add[c];
+    }
+  };
+  /// @param share  of the wash's strength, 0 to 1
+  Film film(double share) const {
     const double place = share * kSteps;
     const auto k = static_cast<size_t>(place);
     const auto part = static_cast<float>(place - static_cast<double>(k));
     const auto between = [part](float a, float b) { return a + part * (b - a); };
-    for (size_t c = 0; c < 3; ++c)
-      p[c] = p[c] * between(m_multiply[k][c], m_multiply[k + 1][c]) + between(m_add[k][c], m_add[k + 1][c]);
+    Film out;
+    for (size_t c = 0; c < 3; ++c) {
+      out.multiply[c] = between(m_multiply[k][c], m_multiply[k + 1][c]);
+      out.add[c] = between(m_add[k][c], m_add[k + 1][c]);
+    }
+    return out;
   }
 
  private:
@@ -95,10 +104,12 @@ void Canvas::applyWash(const Tile& t, const Ink& ink, double strength, const Was
   for (int y = t.y; y < t.y + t.height; ++y) {
     const uint8_t* row = t.row(y);
     double share = falloff.shareAt(m_grid.centre(t.x, y));
+    auto whole = table.film(share);  // where nothing is left out, which is nearly everywhere
     for (int x = t.x; x < t.x + t.width; ++x) {
-      if (!row[x - t.x]) continue;
-      if (!falloff.sameAlongRows()) share = falloff.shareAt(m_grid.centre(x, y));
-      table.lay(share * row[x - t.x] / 255, m_pixels[index(x, y)]);
+      const uint8_t cover = row[x - t.x];
+      if (!cover) continue;
+      if (!falloff.sameAlongRows()) share = falloff.shareAt(m_grid.centre(x, y)), whole = table.film(share);
+      (cover == 255 ? whole : table.film(share * cover / 255)).lay(m_pixels[index(x, y)]);
     }
   }
 }
@@ -108,8 +119,7 @@ std::vector<uint8_t> Canvas::bytes() const {
   std::vector<uint8_t> out(m_pixels.size() * 3);
   uint8_t* to = out.data();
   for (const LinearRgb& p : m_pixels)
-    for (float v : p)
-      *to++ = table[static_cast<int>(std::sqrt(std::clamp(v, 0.0f, 1.0f)) * kByteSteps + 0.5f)];
+    for (float v : p) *to++ = table[static_cast<int>(std::clamp(v, 0.0f, 1.0f) * kByteSteps + 0.5f)];
   return out;
 }
 

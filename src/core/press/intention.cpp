@@ -2,7 +2,6 @@
 #include <algorithm>
 
 #include "core/press/press.h"
-#include "core/wash/limit_shape.h"
 #include "core/wash/wash_area.h"
 
 namespace havlo {
@@ -32,10 +31,7 @@ void layWash(Canvas& card, int w, const std::vector<StackMark>& nearer, const Pr
              PressTiles& tiles, const Tile* inside) {
   const Plan& plan = in.plan;
   const Wash& wash = plan.washes[ix(w)];
-  Tile area = fieldTile(tiles.grid(), wash.area, wash.softness_mm);
-  for (const WashBound& bound : wash.limits)
-    keepOnly(area,
-             hardTile(tiles.grid(), allowedBy(*plan.limit(bound.id), bound.side, plan.card.panel.box())));
+  Tile area = tiles.field(w);
   for (size_t i = 0; i < plan.impressions.size(); ++i) {
     if (!in.washes.meets[ix(w)][i].touches) continue;
     const Impression& thing = plan.impressions[i];

@@ -57,6 +57,8 @@ class PressTiles {
   /// The cover and what lies no farther from its edge than a hand may be off: its inset and kHandOff_mm.
   const Tile& nearCover(int impression);
   const Grid& grid() const { return m_grid; }
+  /// Where a wash is wanted, within its limits: for the intention; the replay knows papers only.
+  const Tile& field(int wash);
 
  private:
   const PressInput& m_in;

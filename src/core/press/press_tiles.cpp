@@ -1,10 +1,12 @@
 // Shapes of the plan on the press's grid, remembered by placed impression.
 #include <algorithm>
 #include <cmath>
+#include <list>
 #include <unordered_map>
 
 #include "core/outline/shape_ops.h"
 #include "core/press/press.h"
+#include "core/wash/limit_shape.h"
 
 namespace havlo {
 
@@ -19,10 +21,32 @@ class TileStore {
 
   /// Forgets what the last picture did not use; everything, if the grid is another.
   void begin(const Grid& grid) {
-    if (!(grid == m_grid)) m_entries.clear();
+    if (!(grid == m_grid)) m_entries.clear(), m_fields.clear();
     m_grid = grid;
     std::erase_if(m_entries, [](const auto& e) { return !e.second.used; });
     for (auto& [key, entry] : m_entries) entry.used = false;
+    std::erase_if(m_fields, [](const Field& f) { return !f.used; });
+    for (Field& f : m_fields) f.used = false;
+  }
+
+  /// Where a wash is wanted, within its limits.
+  const Tile& field(const Plan& plan, const Wash& wash) {
+    std::vector<std::pair<WashLimit, LimitSide>> limits;
+    for (const WashBound& bound : wash.limits) limits.emplace_back(*plan.limit(bound.id), bound.side);
+    const Box panel = plan.card.panel.box();
+    auto found = std::find_if(m_fields.begin(), m_fields.end(), [&](const Field& f) {
+      return f.softness_mm == wash.softness_mm && f.limits == limits && f.panel == panel &&
+             f.area == wash.area;
+    });
+    if (found == m_fields.end()) {
+      Tile tile = fieldTile(m_grid, wash.area, wash.softness_mm);
+      for (const auto& [limit, side] : limits)
+        keepOnly(tile, hardTile(m_grid, allowedBy(limit, side, panel)));
+      m_fields.push_back({wash.area, wash.softness_mm, std::move(limits), panel, std::move(tile)});
+      found = std::prev(m_fields.end());
+    }
+    found->used = true;
+    return found->tile;
   }
 
   Entry& of(const PlacedRef& placed) {
@@ -40,7 +64,17 @@ class TileStore {
   }
 
  private:
+  struct Field {
+    Rings area;
+    double softness_mm = 0;
+    std::vector<std::pair<WashLimit, LimitSide>> limits;
+    Box panel;
+    Tile tile;
+    bool used = true;
+  };
+
   Grid m_grid;
+  std::list<Field> m_fields;  // what is asked for stays where it is
   std::unordered_map<const Placed*, Entry> m_entries;
   std::unordered_map<const MaskShape*, std::pair<MaskRef, Rings>> m_grown;
 };
@@ -93,6 +127,8 @@ const Tile& PressTiles::ink(int i) {
   if (!entry.ink) entry.ink = inkTile(*placed, m_in.art, m_grid);
   return *entry.ink;
 }
+
+const Tile& PressTiles::field(int wash) { return m_store->field(m_in.plan, m_in.plan.washes[ix(wash)]); }
 
 const Tile& PressTiles::silhouette(int i) {
   const PlacedRef& placed = m_in.meetings.placed[ix(i)];
