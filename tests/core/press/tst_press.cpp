@@ -2,6 +2,7 @@
 // (point by point, without tiles), and plans that must fail.
 #include <QTest>
 #include <cmath>
+#include <random>
 
 #include "core/chain/chain.h"
 #include "core/chain/what_if.h"
@@ -520,6 +521,60 @@ class TstPress : public QObject {
     stop.request_stop();
     const auto s = simulate(a->press(p, nullptr), a->sheet, 100, Progress{stop.get_token(), {}});
     QVERIFY(!s && s.error().code == ErrorCode::Stopped);
+  }
+
+  // What is remembered between pictures never shows in one: any change of a wash, an edge or a thing gives
+  // what a picture from nothing gives.
+  void rememberedTilesGiveTheSamePicture() {
+    Plan p = demo("canal-towpath");
+    const auto kept = newTileStore();
+    std::mt19937 rng(7);
+    int differed = 0;
+    std::vector<uint8_t> last;
+    for (int k = 0; k < 14; ++k) {
+      Wash& w = p.washes[rng() % p.washes.size()];
+      switch (k % 7) {
+        case 0:
+          w.softness_mm = static_cast<double>(rng() % 12);
+          break;
+        case 1:
+          w.area = rectangle({0, 0, 30.0 + static_cast<double>(rng() % 90), 60});
+          break;
+        case 2:
+          if (!p.limits.empty()) p.limits[0].left_mm += 3;
+          break;
+        case 3:
+          p.impressions[rng() % p.impressions.size()].at.x += 4;
+          break;
+        case 4:
+          if (!w.limits.empty()) w.limits.pop_back();
+          break;
+        case 5:
+          w.strength = 0.2;
+          break;
+        default:
+          p.card.panel.width_mm -= 1;
+          break;
+      }
+      const AnalysisRef a = analyse(p);
+      const PressInput in = a->press(p, nullptr);
+      const Grid grid(p.card.panel.box(), 40);
+      PressTiles remembering(in, grid, kept), fresh(in, grid);
+      const auto got = intendedCard(in, remembering).bytes();
+      QVERIFY(got == intendedCard(in, fresh).bytes());
+      differed += got != last;
+      last = got;
+    }
+    QVERIFY(differed >= 8);
+  }
+
+  // IEC 61966-2-1, the sRGB curve (from memory): every byte comes back from its linear value.
+  void bytesComeBackFromLinearValues() {
+    for (int v = 0; v < 256; ++v) {
+      const auto c = static_cast<unsigned char>(v);
+      const Canvas one(Grid({0, 0, 1, 1}, 25.4), Colour{c, c, c});
+      QCOMPARE(one.bytes()[0], c);
+    }
   }
 };
 
