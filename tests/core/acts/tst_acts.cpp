@@ -273,6 +273,21 @@ class TstActs : public QObject {
     QCOMPARE(ring->actRules->refused()[0].wish, size_t{2});
     QCOMPARE(ring->actRules->refused()[0].against, (std::vector<int>{0, 1, 4}));
   }
+
+  // Told by the definition: a rule is broken when its second comes first, unless a mask may be laid ahead.
+  void brokenRulesAreThoseOutOfOrder() {
+    const std::vector<OrderRule> rules{{0, 1, false}, {1, 2, false}, {0, 2, true}};
+    const auto broken = [&](const std::vector<int>& order) {
+      std::vector<std::pair<int, int>> out;
+      for (const OrderRule& r : brokenRules(rules, order)) out.emplace_back(r.first, r.then);
+      return out;
+    };
+    using Pairs = std::vector<std::pair<int, int>>;
+    QCOMPARE(broken({0, 1, 2}), Pairs());
+    QCOMPARE(broken({1, 0, 2}), (Pairs{{0, 1}}));
+    QCOMPARE(broken({2, 1, 0}), (Pairs{{0, 1}, {1, 2}}));  // (0, 2) may be laid ahead
+    QCOMPARE(broken({2, 0, 1}), (Pairs{{1, 2}}));
+  }
 };
 
 HAVLO_TEST(TstActs)

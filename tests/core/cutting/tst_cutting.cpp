@@ -395,6 +395,30 @@ class TstCutting : public QObject {
     QVERIFY2(apart >= kSheetGap_mm - 1e-9 && apart <= kSheetGap_mm + 1.01,
              qPrintable(QString::number(apart)));
   }
+
+  // Ten squares of 20 mm with the gap of 2 mm want 218 mm; the layout's own grain may cost 2.5 mm a piece, no
+  // more.
+  void aRowOfSquaresFitsTightly() {
+    std::vector<SheetPiece> pieces;
+    for (int k = 0; k < 10; ++k) pieces.push_back({0, k, {square(0, 0, 20)}, -1});
+    MaskingSheet sheet;
+    sheet.margin_mm = 0, sheet.width_mm = 218 + 10 * 2.5, sheet.height_mm = 24;
+    const SheetLayout out = layOut(pieces, sheet);
+    QCOMPARE(out.laid.size(), size_t(10));
+    QCOMPARE(out.sheets, 1);
+  }
+
+  void nothingIsTurnedThatNeedNotBe() {
+    std::vector<SheetPiece> pieces;
+    for (int k = 0; k < 3; ++k) pieces.push_back({0, k, rectangle({0, 0, 12, 50}), -1});
+    MaskingSheet sheet;
+    sheet.width_mm = 100, sheet.height_mm = 100;
+    for (const LaidPiece& l : layOut(pieces, sheet).laid) QCOMPARE(l.turn.value, 0.0);
+    sheet.height_mm = 40;  // now they must lie down
+    const SheetLayout low = layOut(pieces, sheet);
+    QCOMPARE(low.laid.size(), size_t(3));
+    for (const LaidPiece& l : low.laid) QVERIFY(std::fabs(std::remainder(l.turn.value, 180)) > 89);
+  }
 };
 
 HAVLO_TEST(TstCutting)

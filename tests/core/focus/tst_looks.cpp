@@ -191,6 +191,34 @@ class TstLooks : public QObject {
     sliver.card.panel.width_mm = 5, sliver.card.panel.height_mm = 2000;
     QVERIFY(std::isfinite(look(sliver)->elsewhere));
   }
+
+  // Two alike, one each side of the middle: their order in the plan makes no difference.
+  void theFirstOfTheListIsATrueEqual() {
+    Plan p = emptyPlan();
+    Stamp figure = slab("figure", 12, 20);
+    figure.role = Role::Figure;
+    addStamp(p, figure);
+    put(p, "left", "figure", {33.5, 80}, 3);
+    put(p, "right", "figure", {93.5, 80}, 3);
+    const LooksRef l = look(p);
+    QVERIFY2(std::fabs(l->shares[0] - l->shares[1]) < 0.02 * l->shares[0],
+             qPrintable(QStringLiteral("%1 %2").arg(l->shares[0]).arg(l->shares[1])));
+  }
+
+  // On a card of greys nothing pulls by colour.
+  void greysHaveNoColour() {
+    Plan p = emptyPlan();
+    p.card.paper.colour = {255, 255, 255};
+    addStamp(p, slab("s", 20, 20));
+    put(p, "a", "s", {40, 60}, 3);
+    put(p, "b", "s", {90, 60}, 3);
+    for (Ink& ink : p.inks) ink.colour = {90, 90, 90};
+    const Saliency& s = look(p)->saliency;
+    float most = 0, light = 0;
+    for (float v : s.colour.v) most = std::max(most, v);
+    for (float v : s.lightness.v) light = std::max(light, v);
+    QVERIFY2(light > 0.3f && most < 0.01f, qPrintable(QStringLiteral("%1 %2").arg(most).arg(light)));
+  }
 };
 
 HAVLO_TEST(TstLooks)

@@ -265,6 +265,34 @@ class TstGuides : public QObject {
       for (const Guide& g : guides) QVERIFY(panel.contains(g.line.a) && panel.contains(g.line.b));
     }
   }
+
+  // Where the card ends a mirrored outline is cut off: that is no line to draw. And a reflection is as far as
+  // its thing, at both ends of every line.
+  void reflectionsAreNotDrawnAlongTheCardsEdge() {
+    for (const double x : {1.0, 126.0}) {
+      Plan p = emptyPlan();
+      addStamp(p, slab("post", 6, 30));
+      put(p, "post", "post", {x, 60}, 1).depth = OnGround{};
+      GroundMark water;
+      water.id = "water", water.kind = GroundKind::Water, water.along = {{x, 20}, {x, 70}},
+      water.width_m = 20;
+      water.mirrors = true;
+      p.ground = {water};
+      const AnalysisRef a = analyse(p);
+      int lines = 0;
+      for (const Guide& g : guidesOf(p, *a->depth, a->meetings.placed)) {
+        if (g.of != GuideOf::Reflection) continue;
+        ++lines;
+        const auto along = [&](double edge) {
+          return std::fabs(g.line.a.x - edge) < 0.05 && std::fabs(g.line.b.x - edge) < 0.05;
+        };
+        QVERIFY(!along(0) && !along(p.card.panel.width_mm));
+        QVERIFY(std::fabs(g.line.inverseA - 1 / a->depth->distance_m(0)) < 1e-9);
+        QVERIFY(std::fabs(g.line.inverseB - 1 / a->depth->distance_m(0)) < 1e-9);
+      }
+      QVERIFY(lines >= 2);
+    }
+  }
 };
 
 HAVLO_TEST(TstGuides)

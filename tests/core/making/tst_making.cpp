@@ -132,6 +132,18 @@ class TstMaking : public QObject {
     QVERIFY(b.finished());
     QCOMPARE(b.count(), 0);
   }
+
+  void theLogHasTheNotesThatWereMade() {
+    Bench b = bench(pair());
+    b.setNote("pressed lightly");
+    b.done(1100);
+    b.wentWrong(Mishap::Gap, "left of the ear");
+    b.done(1200);
+    const LogEntry e = logEntryOf(b);
+    QCOMPARE(e.notes, std::vector<std::string>{"pressed lightly"});
+    QCOMPARE(e.mishaps.size(), size_t(1));
+    QCOMPARE(e.mishaps[0].note, std::string("left of the ear"));
+  }
 };
 
 HAVLO_TEST(TstMaking)

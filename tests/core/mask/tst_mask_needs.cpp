@@ -396,6 +396,29 @@ class TstMaskNeeds : public QObject {
     QVERIFY(ducks.cut == std::max(ducks.atOnce, (ducks.uses + 5) / 6));
     QVERIFY(ducks.cut < 6);  // common practice, no source: fewer masks than ducks do
   }
+
+  // A mask cut in two stays where it lies only if both its halves may.
+  void aMaskCutInTwoStaysOnlyAsAWhole() {
+    Plan p = emptyPlan();
+    addStamp(p, slab("s", 10, 10));
+    put(p, "a", "s", {0, 60}, 1), put(p, "b", "s", {127, 60}, 1);
+    MaskNeeds needs;
+    needs.taped = {0, 0}, needs.uncuttable = {0, 0}, needs.leaveOut.resize(2), needs.sharable = {{0, 1}};
+    const auto step = [](std::vector<char> stays) {
+      NeedStep s;
+      s.covered = {0, 1}, s.stays = std::move(stays);
+      return s;
+    };
+    const auto layings = [&](std::vector<char> second) {
+      needs.steps = {step({0, 0}), step(std::move(second))};
+      const StampMasks m = countMasks(p, needs, {0, 0})[0];
+      return m.cut == 1 && m.halves.size() == 1 ? m.uses : -1;
+    };
+    QCOMPARE(layings({1, 1}), 1);
+    QCOMPARE(layings({1, 0}), 2);
+    QCOMPARE(layings({0, 1}), 2);
+    QCOMPARE(layings({0, 0}), 2);
+  }
 };
 
 HAVLO_TEST(TstMaskNeeds)
