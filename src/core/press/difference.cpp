@@ -108,16 +108,42 @@ double sharedEdge_mm(const PressInput& in) {
 
 }  // namespace
 
+namespace {
+
+/// The softer, the smoother: what is soft over many pixels is worked out on a coarser grid.
+Tile coarserField(const Grid& grid, const Rings& rings, double soft_mm) {
+  const Grid coarse({0, 0, grid.panelWidth_mm, grid.panelHeight_mm}, 25.4 * grid.pxPerMmY() / 2);
+  const Tile field = fieldTile(coarse, rings, soft_mm);
+  Tile out = tileFor(grid, boxOf(rings).grown(soft_mm));
+  for (int y = out.y; y < out.y + out.height; ++y)
+    for (int x = out.x; x < out.x + out.width; ++x) {
+      const Point p = grid.centre(x, y);
+      out.row(y)[x - out.x] = field.at(static_cast<int>(p.x * coarse.pxPerMmX()),
+                                       static_cast<int>((grid.panelHeight_mm - p.y) * coarse.pxPerMmY()));
+    }
+  return out;
+}
+
+}  // namespace
+
 Tile fieldTile(const Grid& grid, const Rings& rings, double soft_mm) {
+  constexpr double kMostSoft_px = 400;
   if (soft_mm <= 0) return hardTile(grid, rings);
+  if (soft_mm * grid.pxPerMmY() > kMostSoft_px && grid.height > 8) return coarserField(grid, rings, soft_mm);
   Tile out = tileFor(grid, boxOf(rings).grown(soft_mm));
   if (out.empty()) return out;
-  // Beyond the panel the area goes on: distances are measured there too.
   const double pxX = grid.pxPerMmX(), pxY = grid.pxPerMmY();
-  const int extra = static_cast<int>(std::ceil(soft_mm * std::max(pxX, pxY))) + 1;
-  cv::Mat outside(out.height + 2 * extra, out.width + 2 * extra, CV_8U, cv::Scalar(255));
+  // Beyond the panel the area goes on: distances are measured there too, as far as it goes.
+  const Box box = boxOf(rings);
+  const auto pad = [&](double overhang_mm, double px) {
+    return static_cast<int>(std::ceil(std::clamp(overhang_mm, 0.0, soft_mm) * px)) + 1;
+  };
+  const int left = pad(out.x / pxX - box.left, pxX), right = pad(box.right - (out.x + out.width) / pxX, pxX);
+  const int top = pad(box.top - (grid.panelHeight_mm - out.y / pxY), pxY);
+  const int bottom = pad(grid.panelHeight_mm - (out.y + out.height) / pxY - box.bottom, pxY);
+  cv::Mat outside(out.height + top + bottom, out.width + left + right, CV_8U, cv::Scalar(255));
   for (int y = 0; y < outside.rows; ++y) {
-    const double py = grid.panelHeight_mm - (out.y + y - extra + 0.5) / pxY;
+    const double py = grid.panelHeight_mm - (out.y + y - top + 0.5) / pxY;
     std::vector<double> xs;
     for (const Ring& ring : rings)
       for (size_t i = 0; i < ring.size(); ++i) {
@@ -127,7 +153,7 @@ Tile fieldTile(const Grid& grid, const Rings& rings, double soft_mm) {
     std::sort(xs.begin(), xs.end());
     for (size_t i = 0; i + 1 < xs.size(); i += 2) {
       const auto column = [&](double x) {
-        return std::clamp(x * pxX - 0.5 - out.x + extra, -1.0, outside.cols + 1.0);
+        return std::clamp(x * pxX - 0.5 - out.x + left, -1.0, outside.cols + 1.0);
       };
       const int from = std::max(0, static_cast<int>(std::ceil(column(xs[i]))));
       const int to = std::min(outside.cols - 1, static_cast<int>(std::floor(column(xs[i + 1]))));
@@ -139,7 +165,7 @@ Tile fieldTile(const Grid& grid, const Rings& rings, double soft_mm) {
   const double mmEach = 2 / (pxX + pxY);
   for (int y = 0; y < out.height; ++y)
     for (int x = 0; x < out.width; ++x) {
-      const auto d = static_cast<double>(far.at<float>(y + extra, x + extra));
+      const auto d = static_cast<double>(far.at<float>(y + top, x + left));
       // From the pixel's middle to the border runs half a pixel less.
       const double mm = d > 0 ? (d - 0.5) * mmEach : 0;
       out.cover[ix(y) * ix(out.width) + ix(x)] =

@@ -576,6 +576,29 @@ class TstPress : public QObject {
       QCOMPARE(one.bytes()[0], c);
     }
   }
+
+  // A soft field falls off by the smooth step of the distance to its area, also where that goes on beyond the
+  // card, and where it is softer than the card is wide.
+  void aSoftFieldFollowsTheDistanceToItsArea() {
+    const Grid grid({0, 0, 60, 40}, 100);
+    const Rings areas[] = {rectangle({20, 10, 40, 30}), rectangle({-30, -20, 10, 15}),
+                           rectangle({70, 50, 90, 70})};
+    for (const Rings& area : areas)
+      for (const double soft : {3.0, 12.0, 50.0, 500.0}) {
+        const Tile t = fieldTile(grid, area, soft);
+        int worst = 0;
+        for (int y = 0; y < grid.height; y += 3)
+          for (int x = 0; x < grid.width; x += 3) {
+            const double s = std::clamp(1 - outsideBy(area, grid.centre(x, y)) / soft, 0.0, 1.0);
+            worst = std::max(worst,
+                             std::abs(t.at(x, y) - static_cast<int>(std::lround(255 * s * s * (3 - 2 * s)))));
+          }
+        // Half a pixel of distance, and the byte.
+        const int within = static_cast<int>(std::ceil(255 * 1.5 / soft * 0.3)) + 1;
+        QVERIFY2(worst <= within,
+                 qPrintable(QStringLiteral("%1 mm: %2 of %3").arg(soft).arg(worst).arg(within)));
+      }
+  }
 };
 
 HAVLO_TEST(TstPress)
