@@ -5,6 +5,7 @@
 
 #include "core/outline/shape_ops.h"
 #include "core/plan/mend_art.h"
+#include "core/units/decimal.h"
 
 namespace havlo::plan_json {
 
@@ -87,6 +88,14 @@ Ink PartsReader::ink(Object o) {
   return i;
 }
 
+namespace {
+size_t pointsOf(const Rings& rings) {
+  size_t sum = 0;
+  for (const Ring& r : rings) sum += r.size();
+  return sum;
+}
+}  // namespace
+
 Rings PartsReader::rings(const Json& j, const std::string& place) {
   if (!j.is_array()) fail(place, "not a list of rings");
   Rings out;
@@ -104,7 +113,23 @@ Rings PartsReader::rings(const Json& j, const std::string& place) {
   if (clean.value().split)
     repairs.push_back(
         place + ": its rings cross; they were split by the even-odd rule, the covered area is the same");
-  return std::move(clean).value().rings;
+  return boundedInPoints(std::move(clean).value().rings, place);
+}
+
+/// Outlines finer than any rubber are read as finely as can be worked with.
+Rings PartsReader::boundedInPoints(Rings rings, const std::string& place) {
+  constexpr size_t kMostPoints = 6000;
+  constexpr double kTolerances_mm[] = {0.005, 0.02, 0.05, 0.1, 0.2, 0.4, 0.8, 1.6};
+  const size_t had = pointsOf(rings);
+  if (had <= kMostPoints) return rings;
+  for (const double tolerance : kTolerances_mm) {
+    Rings fewer = simplified(rings, Millimetres{tolerance});
+    if (fewer.empty() || (pointsOf(fewer) > kMostPoints && tolerance < 1.6)) continue;
+    repairs.push_back(place + ": has " + std::to_string(had) + " points; it was read to " +
+                      shortDecimal(tolerance, 3) + " mm, with " + std::to_string(pointsOf(fewer)));
+    return fewer;
+  }
+  return rings;
 }
 
 Stamp PartsReader::stamp(Object o) {

@@ -12,6 +12,7 @@ struct PartsReader {
   static View view(Object o, double panelHeight_mm);
   static Ink ink(Object o);
   Rings rings(const Json& j, const std::string& place);
+  Rings boundedInPoints(Rings rings, const std::string& place);
   Stamp stamp(Object o);
   static MaskChoices maskChoices(Object o);
   static Contact contact(Object o);
