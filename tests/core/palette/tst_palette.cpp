@@ -1,6 +1,8 @@
 // Palettes against trying everything; harmony by hue; one colour among greys; papers.
 #include <QTest>
 #include <cmath>
+#include <set>
+#include <tuple>
 
 #include "core/chain/chain.h"
 #include "core/edit/wash_edits.h"
@@ -12,6 +14,21 @@
 
 using namespace havlo;
 using namespace havlo::testing;
+
+namespace {
+
+Ink inkAt(const Lch& lch) {
+  static int n = 0;
+  const LinearRgb rgb = linearOf(labOf(lch));
+  const auto byte = [](float v) {
+    return static_cast<unsigned char>(std::lround(static_cast<double>(srgbOf(std::clamp(v, 0.0f, 1.0f)))));
+  };
+  Ink i;
+  i.id = "i" + std::to_string(++n), i.colour = {byte(rgb[0]), byte(rgb[1]), byte(rgb[2])};
+  return i;
+}
+
+}  // namespace
 
 class TstPalette : public QObject {
   Q_OBJECT
@@ -104,6 +121,93 @@ class TstPalette : public QObject {
     std::stop_source stop;
     stop.request_stop();
     QVERIFY(!tryPapers(p, papers, nullptr, {stop.get_token(), {}}));
+  }
+
+  // Where fewer heroes than choices are to be had, one hero comes back on other grounds; no choice comes
+  // twice.
+  void oneHeroMayComeBackOnOtherGrounds() {
+    const auto ink = [](const char* id, Colour c) {
+      Ink i;
+      i.id = id, i.colour = c;
+      return i;
+    };
+    const std::vector<Ink> inks{ink("black", {20, 20, 24}), ink("sky", {120, 160, 210}),
+                                ink("sand", {210, 180, 120})};
+    const auto choices = proposePalettes(inks, Paper{}, 12);
+    std::set<std::tuple<int, int, int>> all;
+    std::set<int> heroes;
+    for (const PaletteChoice& c : choices) all.emplace(c.sky, c.ground, c.hero), heroes.insert(c.hero);
+    QCOMPARE(all.size(), choices.size());
+    QVERIFY(choices.size() > heroes.size());
+  }
+
+  // Of two pairs of grounds that stand off each other enough, one akin and one jarring, the akin one is liked
+  // better, whatever the contrasts.
+  void jarringGroundsAreLikedLess() {
+    const auto liked = [&](double hue) {
+      const std::vector<Ink> inks{inkAt(Lch{6, 2, 250}), inkAt(Lch{55, 60, 250}),
+                                  inkAt(Lch{55, 60, 250 + hue})};
+      for (const PaletteChoice& c : proposePalettes(inks, Paper{}, 12))
+        if (c.hero == 0)
+          return std::pair(c.skyGround, c.score - c.heroContrast - std::min(c.groundContrast, 12.0));
+      return std::pair(Harmony::Grey, -1e9);
+    };
+    const auto akin = liked(22), jarring = liked(52);
+    QVERIFY(akin.first == Harmony::Akin && jarring.first == Harmony::Jarring);
+    QVERIFY2(akin.second > jarring.second + 5,
+             qPrintable(QStringLiteral("%1 %2").arg(akin.second).arg(jarring.second)));
+  }
+
+  // No sky that is nearly black, and no wash that cannot be told from the paper.
+  void theBestChoiceDoesNotDrown() {
+    const LinearRgb paper = linearOf(Paper{}.colour);
+    for (int turn = 0; turn < 12; ++turn) {
+      std::vector<Ink> inks;
+      for (int k = 0; k < 7; ++k) inks.push_back(inkAt(Lch{55, 60, 30.0 * turn + 48 * k}));
+      for (const Lch& c : {Lch{6, 2, 250}, Lch{14, 8, 280}, Lch{98, 1, 90}}) inks.push_back(inkAt(c));
+      const auto choices = proposePalettes(inks, Paper{}, 1);
+      QCOMPARE(choices.size(), size_t{1});
+      for (int w : {choices[0].sky, choices[0].ground}) {
+        const Lab washed = labOf(throughFilm(paper, linearOf(inks[ix(w)].colour), 0.6));
+        QVERIFY(washed.L >= 35 && ciede2000(washed, labOf(paper)) >= 4);
+      }
+    }
+  }
+
+  void greysAreNotMuchDarkerThanTheColoursWere() {
+    Plan p = emptyPlan();
+    const auto ink = [&](const char* id, unsigned char r, unsigned char g, unsigned char b) {
+      Ink i;
+      i.id = id, i.colour = {r, g, b};
+      p.inks.push_back(i);
+    };
+    p.inks.clear();
+    ink("charcoal", 95, 95, 95), ink("pale", 225, 225, 225), ink("green", 60, 150, 70),
+        ink("red", 190, 40, 40);
+    addStamp(p, slab("s", 10, 10));
+    put(p, "hero", "s", {30, 40}, 2).ink = "red", p.impressions[0].hero = true;
+    put(p, "tree", "s", {80, 60}, 5).ink = "green";
+    // Charcoal is nearer in lightness, but fifteen darker: the pale one.
+    QCOMPARE(oneColourAmongGreys(p).value().impression("tree")->ink, std::string("pale"));
+    p.inks.resize(2);
+    p.impressions[0].ink = "charcoal", p.impressions[1].ink = "pale";
+    const auto none = oneColourAmongGreys(p);
+    QVERIFY(!none && none.error().message.find("no ink with a colour") != std::string::npos);
+  }
+
+  // The mean of the outermost three millimetres, here one of dark and two of light.
+  void theRimIsThreeMillimetres() {
+    const Grid grid({0, 0, 60, 60}, 254);  // ten pixels a millimetre
+    const Colour dark{40, 60, 80}, light{230, 220, 200};
+    Canvas card(grid, dark);
+    card.apply(hardTile(grid, rectangle({1, 1, 59, 59})), InkFilm(light, 1, 1));
+    const double all = 60 * 60 - 54 * 54, outer = 60 * 60 - 58 * 58;
+    const LinearRgb d = linearOf(dark), l = linearOf(light);
+    double mean[3];
+    for (size_t k = 0; k < 3; ++k)
+      mean[k] = (static_cast<double>(d[k]) * outer + static_cast<double>(l[k]) * (all - outer)) / all;
+    QVERIFY(std::fabs(standsOffBy(card, light) - ciede2000(labOf(mean[0], mean[1], mean[2]), labOf(light))) <
+            0.2);
   }
 };
 

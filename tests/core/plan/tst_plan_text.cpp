@@ -1,5 +1,6 @@
 // The plan file: what is read, what is refused and where, and that nothing is lost on the way back.
 #include <QTest>
+#include <cmath>
 #include <nlohmann/json.hpp>
 
 #include "core/outline/shared_area.h"
@@ -23,6 +24,8 @@ class TstPlanText : public QObject {
   void aCircleOfThingsOnThingsIsRefused();
   void aHundredMegabytesAreRefusedAtOnce();
   void crossingRingsAreSplitAndSaid();
+  void outlinesOfTooManyPointsAreReadCoarser();
+  void aRoomStandsBelowTheHorizon();
   void aStarKeepsItsEmptyMiddle();
   void unknownKeysSurvive();
   void writingAndReadingGivesTheSamePlan();
@@ -331,6 +334,38 @@ void TstPlanText::theDemoAndTheTeachingPlansAreWhole() {
     QVERIFY(read.value().repairs.empty());
     QVERIFY(readPlan(writePlan(read.value().plan)).value().plan == read.value().plan);
   }
+}
+
+void TstPlanText::outlinesOfTooManyPointsAreReadCoarser() {
+  Json j = Json::parse(kSmall);
+  Json ring = Json::array();
+  for (int k = 0; k < 20000; ++k) {
+    const double a = 2 * M_PI * k / 20000;
+    ring.push_back({5 + 4 * std::cos(a), 10 + 8 * std::sin(a)});
+  }
+  j["stamps"][0]["silhouette"] = Json::array({ring});
+  const auto read = readPlan(j.dump());
+  QVERIFY(bool(read));
+  const Rings& got = read.value().plan.stamps[0]->silhouette;
+  QVERIFY(got[0].size() > 50 && got[0].size() <= 6000);
+  for (const Point p : got[0]) QVERIFY(std::fabs(std::hypot((p.x - 5) / 4, (p.y - 10) / 8) - 1) < 0.002);
+  QCOMPARE(read.value().repairs.size(), size_t(1));
+  QVERIFY(read.value().repairs[0].starts_with("stamps[0].silhouette: has 20000 points"));
+  j["stamps"][0]["silhouette"] = Json::parse("[[[0,0],[10,0],[10,20],[0,20]]]");
+  QVERIFY(readPlan(j.dump()).value().repairs.empty());
+}
+
+void TstPlanText::aRoomStandsBelowTheHorizon() {
+  const auto room = [](double bottom) {
+    Json j = Json::parse(kSmall);
+    j["room"] = {{"back", {{"left", 20}, {"bottom", bottom}, {"width", 40}, {"height", 40}}}};
+    return readPlan(j.dump());
+  };
+  QVERIFY(bool(room(30)));
+  const auto above = room(50);  // the horizon
+  QVERIFY(!above);
+  QVERIFY2(above.error().place.starts_with("room"), above.error().place.c_str());
+  QVERIFY(!room(60));
 }
 
 HAVLO_TEST(TstPlanText)

@@ -77,6 +77,20 @@ class TstPractice : public QObject {
     QVERIFY(!pressDrill(p, *a, steps, nullptr, 60));
     QVERIFY(mixedUp(p, 5) == mixedUp(p, 5));
   }
+
+  // What is left out of the rubber is left out in a drill too.
+  void aThingLeftOutOfTheRubberIsLeftOut() {
+    Plan p = emptyPlan();
+    addStamp(p, slab("front", 20, 20)), addStamp(p, slab("back", 60, 50));
+    put(p, "front", "front", {60, 60}, 1).school = School::LeaveOut;
+    put(p, "back", "back", {60, 45}, 2);
+    const AnalysisRef a = analyse(p);
+    const auto right = pressDrill(p, *a, answerOf(*a), nullptr, 80).value();
+    QVERIFY(right.pressed.proven);
+    for (const Step& s : right.sheet.steps)
+      if (s.what == Do::Stamp)
+        QCOMPARE(s.leaveOut.size(), size_t(s.impression == indexOf(p, "back") ? 1 : 0));
+  }
 };
 
 HAVLO_TEST(TstPractice)

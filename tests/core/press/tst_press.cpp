@@ -599,6 +599,33 @@ class TstPress : public QObject {
                  qPrintable(QStringLiteral("%1 mm: %2 of %3").arg(soft).arg(worst).arg(within)));
       }
   }
+
+  // However unevenly a hand presses, more than half of the ink gets on the card.
+  void anUnevenPressLeavesMoreThanHalfTheInk() {
+    Plan p = emptyPlan();
+    p.inks[0].opacity = 0;
+    addStamp(p, slab("s", 80, 120));
+    put(p, "one", "s", {60, 20}, 1);
+    const AnalysisRef a = analyse(p);
+    const PressInput in = a->press(p, nullptr);
+    const Grid grid(p.card.panel.box(), 80);
+    PressTiles tiles(in, grid), again(in, grid);
+    PressRun uneven;
+    uneven.manner.uneven = true, uneven.manner.seed = 11;
+    const Replay plain = replay(in, a->sheet, tiles).value(),
+                 alive = replay(in, a->sheet, again, {}, {}, uneven).value();
+    const LinearRgb paper = linearOf(p.card.paper.colour);
+    float most = 0;
+    for (int y = 0; y < grid.height; ++y)
+      for (int x = 0; x < grid.width; ++x) {
+        const Point at = grid.centre(x, y);
+        if (at.x < 22 || at.x > 98 || at.y < 22 || at.y > 138) continue;
+        const float full = paper[0] - plain.card.at(x, y)[0], got = paper[0] - alive.card.at(x, y)[0];
+        QVERIFY(got > 0.54f * full && got < 1.001f * full);
+        most = std::max(most, 1 - got / full);
+      }
+    QVERIFY(most > 0.2f);  // and it is uneven
+  }
 };
 
 HAVLO_TEST(TstPress)

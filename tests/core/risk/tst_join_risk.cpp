@@ -318,6 +318,25 @@ class TstJoinRisk : public QObject {
     none.trials = 0;
     QVERIFY(bool(joinRisk(p, *analyse(p), none)));
   }
+
+  // A mark at the foot leaves half of the shift and a third of the turn (common practice, no source): a
+  // marked card with three times the turn is an unmarked one.
+  void aMarkLeavesHalfTheShiftAndAThirdOfTheTurn() {
+    const auto shows = [](bool marked, double placing, double turn) {
+      RiskOptions o;
+      o.errors.placing_mm = placing, o.errors.turn_deg = turn, o.errors.cutting_mm = 0;
+      const Plan p = roundFront(marked, true);
+      const JoinRisk r = joinRisk(p, *analyse(p), o).value();
+      double sum = 0;
+      for (const Join& j : r.joins) sum += j.gap + j.runIn;
+      return sum;
+    };
+    QVERIFY(shows(false, 0.4, 0) > 0.05);
+    QVERIFY(std::fabs(shows(true, 0.8, 0) - shows(false, 0.4, 0)) < 1e-9);
+    // A round front that is turned about its middle opens nowhere: the shift and the turn together.
+    QVERIFY(std::fabs(shows(true, 0.8, 9) - shows(false, 0.4, 3)) < 1e-9);
+    QVERIFY(std::fabs(shows(true, 0, 6) - shows(false, 0, 2)) < 1e-9);
+  }
 };
 
 HAVLO_TEST(TstJoinRisk)

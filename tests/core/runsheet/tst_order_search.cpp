@@ -397,6 +397,31 @@ class TstOrderSearch : public QObject {
     QVERIFY(simulate(a->press(p, nullptr), a->sheet, 100).value().proven);
     QVERIFY(!withCopies(p, 0));
   }
+
+  // Several cards, later pressings, pieces that are cut out, powder: what is said to be the best is.
+  void isTheBestOfAllWithCopiesPiecesAndPowder() {
+    int proven = 0;
+    for (uint32_t seed = 201; seed <= 240; ++seed) {
+      Plan p = smallPlan(seed, 6);
+      p.washes.clear();
+      p.making.copies = 1 + static_cast<int>(seed % 3);
+      for (size_t i = 0; i < p.impressions.size(); ++i) {
+        p.impressions[i].generation = 1 + static_cast<int>((seed + i) % 3);
+        if ((seed + i) % 4 == 0) p.impressions[i].school = School::PopUp;
+        if ((seed + i) % 7 == 0) p.impressions[i].school = School::Resist;
+      }
+      const AnalysisRef quick = analyse(p);
+      if (!quick->actRules->impossible().empty()) continue;
+      const Exhausted all = tryAll(p, *quick);
+      const BestOrder best = findBestOrder(orderWork(p, *quick));
+      QVERIFY(best.minutes >= all.least - 1e-6);
+      QVERIFY2(!best.exact || best.minutes <= all.least + 1e-6,
+               qPrintable(QStringLiteral("seed %1: %2, but %3").arg(seed).arg(best.minutes).arg(all.least)));
+      QVERIFY(withBestOrder(p, quick)->sheet.atLeast <= all.least + 1e-6);
+      proven += best.exact;
+    }
+    QVERIFY2(proven >= 20, qPrintable(QString::number(proven)));
+  }
 };
 
 HAVLO_TEST(TstOrderSearch)

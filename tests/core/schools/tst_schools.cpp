@@ -173,6 +173,22 @@ class TstSchools : public QObject {
     const auto again = readPlan(writePlan(p)).value().plan;
     QVERIFY(again == p);
   }
+
+  // Work of one thing, told by the steps it takes: a mask is cut, laid and lifted once a use; a rubber taped
+  // over once for each thing behind. What shows through line art cannot be lived with.
+  void theWorkOfASchoolIsThatOfItsSteps() {
+    Plan p = two(false, "black", "blue");
+    addStamp(p, slab("far", 60, 20));
+    put(p, "far", "far", {70, 70}, 3).ink = "blue";
+    const SchoolAdvice a = adviseSchools(p, *analyse(p))[0];
+    const WorkTimes t;
+    const double dry = p.ink("black")->dryOnCard_s / 60;
+    QVERIFY(std::abs(option(a, School::Mask).minutes - (t.cutMask + 2 * (t.coverOn + t.coverOff) + dry)) <
+            1e-9);
+    QVERIFY(std::abs(option(a, School::LeaveOut).minutes - 2 * t.tapeRubber) < 1e-9);
+    QVERIFY(has(option(a, School::Overprint), Obstacle::ShowsThrough) &&
+            option(a, School::Overprint).forbids);
+  }
 };
 
 HAVLO_TEST(TstSchools)

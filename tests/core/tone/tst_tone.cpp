@@ -71,6 +71,13 @@ class TstTone : public QObject {
     QCOMPARE(tones[1].proposedInk, std::string("fog"));
     QVERIFY(std::fabs(tones[1].proposed - tones[1].wanted) < 0.2);
   }
+
+  void twoPressingsMakeAStrip() {
+    const auto two = strengthsOf({0.8, 0.4});
+    QVERIFY(bool(two));
+    QCOMPARE(two.value(), (std::vector<double>{1, 0.5}));
+    QVERIFY(!strengthsOf({0.8}));
+  }
 };
 
 HAVLO_TEST(TstTone)

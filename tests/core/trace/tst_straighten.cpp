@@ -5,6 +5,7 @@
 #include <QTest>
 #include <cmath>
 #include <functional>
+#include <random>
 
 #include "core/trace/sheet.h"
 #include "tests/support/program.h"
@@ -236,6 +237,27 @@ class TstStraighten : public QObject {
     };
     QVERIFY(std::fabs(mean(small) - mean(scan)) < 0.5);
     QCOMPARE(reduced(scan, 2000).width, 900);
+  }
+
+  // Clean paper has hardly any grain, coarse paper no more than counts.
+  void thePapersGrainIsMeasured() {
+    double before = 0;
+    for (const double grain : {0.0, 6.0, 40.0}) {
+      std::mt19937 rng(3);
+      std::normal_distribution<double> noise(0, std::max(1e-9, grain));
+      Scan scan = painted(400, 300, [&](Point p) {
+        return inBox(p, {150, 100, 240, 200}) ? 30.0 : std::clamp(225 + noise(rng), 0.0, 255.0);
+      });
+      scan.pxPerMm = 5;
+      FindSettings find;
+      find.level = Degrees{0};
+      const auto sheet = readSheet(scan, find);
+      QVERIFY(bool(sheet));
+      QVERIFY(sheet.value().noise >= 0.004 && sheet.value().noise <= 0.06);
+      if (grain == 0) QVERIFY(sheet.value().noise < 0.01);
+      QVERIFY(sheet.value().noise >= before);  // the coarser, the more
+      before = sheet.value().noise;
+    }
   }
 };
 

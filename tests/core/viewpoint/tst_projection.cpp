@@ -279,6 +279,20 @@ class TstProjection : public QObject {
       }
     }
   }
+
+  // At every corner of a flat polygon, whichever it begins with, the face is as far as the corner.
+  void aFaceIsAsFarAsItsCorners() {
+    const Projection p(someView(), 127);
+    const std::vector<ScenePoint> corners{{-2, 0, 6}, {2, 0.2, 9}, {2.5, 1.9, 11}, {-1.5, 1.7, 8}};
+    for (size_t from = 0; from < 4; ++from) {
+      std::vector<ScenePoint> turned;
+      for (size_t k = 0; k < 3; ++k) turned.push_back(corners[(from + k) % 4]);  // three are always flat
+      const auto face = seenFace(p, turned);
+      QVERIFY(face.has_value());
+      for (const ScenePoint& c : turned)
+        QVERIFY(std::fabs(face->inverseAt(p.toPanel(c)) - 1 / c.away) < 1e-9);
+    }
+  }
 };
 
 HAVLO_TEST(TstProjection)

@@ -9,6 +9,7 @@
 #include "core/edit/edits.h"
 #include "core/edit/wash_edits.h"
 #include "core/outline/shape_ops.h"
+#include "core/outline/shared_area.h"
 #include "core/plan/plan_text.h"
 #include "core/wash/limit_shape.h"
 #include "core/wash/wash_area.h"
@@ -411,6 +412,16 @@ class TstWashes : public QObject {
     const auto read = readPlan(text.toStdString());
     QVERIFY(!read);
     QCOMPARE(QString::fromStdString(read.error().place), place);
+  }
+
+  void oneRayIsAWedge() {
+    WashLimit l;
+    l.id = "ray", l.kind = LimitKind::Rays, l.rays = 1, l.at = {60, 100}, l.first_deg = 270, l.last_deg = 270;
+    const Box panel{0, 0, 120, 100};
+    const Rings open = allowedBy(l, LimitSide::Inside, panel);
+    const double area = areaOf(intersection(open, rectangle(panel)));
+    QVERIFY2(std::isfinite(area) && area > 20 && area < 0.3 * 120 * 100, qPrintable(QString::number(area)));
+    QVERIFY(covers(open, {60, 50}) && !covers(open, {20, 50}) && !covers(open, {100, 50}));
   }
 };
 
