@@ -68,13 +68,13 @@ void WalkView::paintEvent(QPaintEvent*) {
              tr("the same scene from the side: drag a thing, or mist, nearer or farther"));
   paintGround(p);
   paintEye(p, eye);
-  paintVeils(p);
+  std::vector<QRectF> taken = paintVeils(p);
   std::vector<Flat> all = flats();
   findHidden(all);
   if (const int selected = m_session.selectedIndex(); selected >= 0) paintSight(p, all[ix(selected)], eye);
   paintFlats(p, all);
   paintTone(p, all);
-  paintNames(p, std::move(all));
+  paintNames(p, std::move(all), std::move(taken));
   if (hasFocus()) {
     p.setPen(QPen(theme().green, 1, Qt::DashLine));
     p.setBrush(Qt::NoBrush);
@@ -127,17 +127,20 @@ void WalkView::paintEye(QPainter& p, QPointF eye) const {
              Qt::AlignRight | Qt::AlignBottom, tr("eye level %1 m").arg(eye_m));
 }
 
-void WalkView::paintVeils(QPainter& p) const {
+std::vector<QRectF> WalkView::paintVeils(QPainter& p) const {
+  std::vector<QRectF> out;
   const double top = kHeading_px * textScale() + QFontMetricsF(labelFont()).height();
   for (const WalkVeil& v : veils()) {
     const Wash& wash = m_session.plan().washes[ix(v.wash)];
     const bool chosen = v.wash == m_veil;
-    paintVeil(p, m_session.plan(), v, top, groundY(),
-              chosen && std::isfinite(v.away_m)
-                  ? tr("%1, %2").arg(washName(wash), QString::fromStdString(writeDistance(Metres{v.away_m})))
-                  : washName(wash),
-              chosen);
+    const QString name = capital(washName(wash));
+    const QString words =
+        chosen && std::isfinite(v.away_m)
+            ? tr("%1, %2").arg(name, QString::fromStdString(writeDistance(Metres{v.away_m})))
+            : name;
+    out.push_back(paintVeil(p, m_session.plan(), v, top, groundY(), words, chosen));
   }
+  return out;
 }
 
 QColor WalkView::colourOf(int i) const {
@@ -184,13 +187,12 @@ QString WalkView::labelFor(const Flat& f) const {
 }
 
 /// Names that do not run into each other; one without room comes when the pointer is over its flat.
-void WalkView::paintNames(QPainter& p, std::vector<Flat> all) const {
+void WalkView::paintNames(QPainter& p, std::vector<Flat> all, std::vector<QRectF> taken) const {
   const Theme& t = theme();
   const int selected = m_session.selectedIndex();
   std::stable_sort(all.begin(), all.end(), [&](const Flat& a, const Flat& b) {
     return (a.impression == selected) > (b.impression == selected);
   });
-  std::vector<QRectF> taken;
   const QFontMetricsF metrics(labelFont());
   for (const Flat& f : all) {
     const QString text = labelFor(f);

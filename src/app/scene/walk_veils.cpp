@@ -34,8 +34,8 @@ std::vector<WalkVeil> walkVeils(const Plan& plan, const Analysis& analysis,
   return out;
 }
 
-void paintVeil(QPainter& p, const Plan& plan, const WalkVeil& veil, double top, double ground,
-               const QString& words, bool chosen) {
+QRectF paintVeil(QPainter& p, const Plan& plan, const WalkVeil& veil, double top, double ground,
+                 const QString& words, bool chosen) {
   const Ink* ink = plan.ink(plan.washes[ix(veil.wash)].ink);
   const QColor colour = ink ? colourOf(ink->colour) : theme().soft;
   QLinearGradient band(veil.x - kVeilHalf_px, 0, veil.x + kVeilHalf_px, 0);
@@ -51,8 +51,9 @@ void paintVeil(QPainter& p, const Plan& plan, const WalkVeil& veil, double top, 
   p.setFont(labelFont(chosen ? QFont::DemiBold : QFont::Normal));
   const QFontMetricsF metrics(p.font());
   const double width = metrics.horizontalAdvance(words) + 4;
-  p.drawText(QRectF(veil.x - width / 2, top - metrics.height(), width, metrics.height()), Qt::AlignCenter,
-             words);
+  const QRectF box(veil.x - width / 2, top - metrics.height(), width, metrics.height());
+  p.drawText(box, Qt::AlignCenter, words);
+  return box;
 }
 
 }  // namespace havlo

@@ -2,6 +2,7 @@
 // to.
 #pragma once
 
+#include <QRectF>
 #include <QString>
 #include <functional>
 #include <vector>
@@ -27,7 +28,8 @@ std::vector<WalkVeil> walkVeils(const Plan& plan, const Analysis& analysis,
                                 const std::function<double(int)>& thingX);
 
 /// A soft band in the blend's ink, from `top` down to `ground`, with words over it.
-void paintVeil(QPainter& painter, const Plan& plan, const WalkVeil& veil, double top, double ground,
-               const QString& words, bool chosen);
+/// @return where the words stand
+QRectF paintVeil(QPainter& painter, const Plan& plan, const WalkVeil& veil, double top, double ground,
+                 const QString& words, bool chosen);
 
 }  // namespace havlo

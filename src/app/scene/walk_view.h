@@ -69,11 +69,11 @@ class WalkView : public QWidget {
   void hang(const Plan& start, int wash, double distance_m, const QString& key);
   void paintGround(QPainter& p) const;
   void paintEye(QPainter& p, QPointF eye) const;
-  void paintVeils(QPainter& p) const;
+  std::vector<QRectF> paintVeils(QPainter& p) const;  // where their names stand
   QColor colourOf(int impression) const;
   QString labelFor(const Flat& flat) const;
   void paintFlats(QPainter& p, std::vector<Flat> flats) const;
-  void paintNames(QPainter& p, std::vector<Flat> flats) const;
+  void paintNames(QPainter& p, std::vector<Flat> flats, std::vector<QRectF> taken) const;
   void moveFrom(const Plan& start, int impression, double distance_m, const QString& key);
 };
 
