@@ -184,6 +184,39 @@ std::vector<FaultyPlan> faultyCards() {
     const std::string a = "stamp:" + p.impressions[0].id, b = "stamp:" + p.impressions[1].id;
     p.making.sequence = {{a, b, {}}, {b, a, {}}};
   });
+  fault("ink over a mist that lies over what is stamped after it", FindingKind::OrderImpossible, [](Plan& p) {
+    p.inks.push_back(ink("milk", InkKind::Pigment, {0xe0, 0xe4, 0xe8}));
+    p.inks.back().opacity = 0.6;
+    addStamp(p, thing("barn", Role::Building, 60, 40)), addStamp(p, thing("stake", Role::Prop, 8, 50));
+    on(p, "barn", "barn", "grey", {63, 70}, 60);
+    on(p, "stake", "stake", "black", {80, 60}, 4);
+    p.washes = {wash("mist", "milk", {0, 60, 127, 120}, WashFrom::Bottom)};
+    p.washes[0].kind = WashKind::Mist, p.washes[0].depth = AtMetres{20}, p.washes[0].lets = {"stake"};
+  });
+  fault("white letters that a dark sky is kept off", FindingKind::WhiteUnder, [](Plan& p) {
+    p.inks.push_back(ink("white", InkKind::Pigment, {0xfb, 0xfa, 0xf4}));
+    p.inks.back().opacity = 0.9;
+    thingOf(p, "words").ink = "white", thingOf(p, "words").school = School::Mask;
+    p.washes = {wash("night", "black", {0, 60, 127, 178}, WashFrom::Top)};
+  });
+  fault(
+      "a part with a corner in it", FindingKind::PartUntold,
+      [](Plan& p) {
+        const Stamp& s = *p.stamp(thingOf(p, "tree").stamp);
+        thingOf(p, "tree").part = {{{0, 0}, {s.width_mm, 0}, {s.width_mm / 2, s.height_mm}}};
+      },
+      false);
+  fault(
+      "slow paint that comes last", FindingKind::TooLateToDry,
+      [](Plan& p) {
+        p.inks.push_back(ink("oil", InkKind::Paint, {0x20, 0x22, 0x26}));
+        p.inks.back().dryOnCard_s = 7200;
+        thingOf(p, "words").ink = "oil";
+        p.making.copies = 12;
+        for (const Impression& i : p.impressions)
+          if (i.id != "words") p.making.sequence.push_back({"stamp:" + i.id, "stamp:words", {}});
+      },
+      false);
   fault("ink that runs under a wash", FindingKind::WaterNearDye, [](Plan& p) {
     p.inks.push_back(ink("run", InkKind::WaterReactive, {0x26, 0x2a, 0x30}));
     thingOf(p, "tree").ink = "run";

@@ -41,6 +41,10 @@ enum class FindingKind {
   WashWithoutArea,
   BorderNothingMakes,
   WishImpossible,
+  OrderImpossible,
+  WhiteUnder,
+  PartUntold,
+  TooLateToDry,
   MuddyBlend,
   DyeOnDark,
   WaterNearDye,
@@ -126,6 +130,10 @@ void readMaskFiddly(const Plan&, const Analysis&, std::vector<Finding>&);
 void readWashWithoutArea(const Plan&, const Analysis&, std::vector<Finding>&);
 void readBorderNothingMakes(const Plan&, const Analysis&, std::vector<Finding>&);
 void readWishImpossible(const Plan&, const Analysis&, std::vector<Finding>&);
+void readOrderImpossible(const Plan&, const Analysis&, std::vector<Finding>&);
+void readWhiteUnder(const Plan&, const Analysis&, std::vector<Finding>&);
+void readPartUntold(const Plan&, const Analysis&, std::vector<Finding>&);
+void readTooLateToDry(const Plan&, const Analysis&, std::vector<Finding>&);
 void readMuddyBlend(const Plan&, const Analysis&, std::vector<Finding>&);
 void readDyeOnDark(const Plan&, const Analysis&, std::vector<Finding>&);
 void readWaterNearDye(const Plan&, const Analysis&, std::vector<Finding>&);

@@ -333,6 +333,10 @@ FindingWords wordsOf(const Plan& plan, const Analysis& analysis, const Finding& 
     case FindingKind::WashWithoutArea:
     case FindingKind::BorderNothingMakes:
     case FindingKind::WishImpossible:
+    case FindingKind::OrderImpossible:
+    case FindingKind::WhiteUnder:
+    case FindingKind::PartUntold:
+    case FindingKind::TooLateToDry:
       words = inkWords(plan, analysis, f).value_or(FindingWords{});
       break;
   }

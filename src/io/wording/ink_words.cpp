@@ -86,6 +86,35 @@ std::optional<FindingWords> inkWords(const Plan& plan, const Analysis& analysis,
                           tr("a wish"),
                           {}};
     }
+    case FindingKind::OrderImpossible:
+      return FindingWords{
+          tr("%1 and %2 cannot both be had as they lie").arg(Name(0), washName(plan, f.wash)),
+          tr("The one should lie over the other, yet what it covers is stamped in between. Printed "
+             "over everything at the end, it is free of that."),
+          tr("a ring"),
+          {}};
+    case FindingKind::WhiteUnder:
+      return FindingWords{
+          f.other > 0 ? tr("The white of %1 lies under %2").arg(name(0), washName(plan, f.wash))
+                      : tr("The white of %1 stands on bare paper").arg(name(0)),
+          f.other > 0 ? tr("It takes the blend's colour and is not white any more.")
+                      : tr("%1 is kept off it, so that white lies on white. Printed over the blend it shows.")
+                            .arg(capital(washName(plan, f.wash))),
+          tr("differs by %1").arg(f.value, 0, 'f', 0),
+          {}};
+    case FindingKind::PartUntold:
+      return FindingWords{
+          tr("The part of %1 is no straight one").arg(name(0)),
+          tr("No strip of tape makes it. The sheet of stamps to tape shows it; a line drawn across "
+             "the stamp is told in words."),
+          tr("%1 corners").arg(f.value, 0, 'f', 0),
+          {}};
+    case FindingKind::TooLateToDry:
+      return FindingWords{tr("%1 is damp yet when all is done").arg(Name(0)),
+                          tr("%1 dries slowly. Stamped early it dries while the rest is done.")
+                              .arg(capital(inkName(inkAt(plan, f.impressions[0])))),
+                          minutesWords(f.value),
+                          {}};
     case FindingKind::BorderNothingMakes:
       return FindingWords{
           tr("Nothing makes the sharp border of %1").arg(washName(plan, f.wash)),
