@@ -402,7 +402,7 @@ class TstCutting : public QObject {
     std::vector<SheetPiece> pieces;
     for (int k = 0; k < 10; ++k) pieces.push_back({0, k, {square(0, 0, 20)}, -1});
     MaskingSheet sheet;
-    sheet.margin_mm = 0, sheet.width_mm = 218 + 10 * 2.5, sheet.height_mm = 24;
+    sheet.margin_mm = 0, sheet.width_mm = 218 + 10 * 1.5, sheet.height_mm = 24;
     const SheetLayout out = layOut(pieces, sheet);
     QCOMPARE(out.laid.size(), size_t(10));
     QCOMPARE(out.sheets, 1);
