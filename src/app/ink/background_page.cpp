@@ -68,6 +68,13 @@ QIcon swatch(const Ink& ink) {
 }
 
 /// The limit a wash may start from; empty: none.
+/// Where a wash of its kind goes beside new paper.
+LimitSide usualSide(const Wash& w, const WashLimit& limit) {
+  const bool sky = w.kind != WashKind::Ground && w.kind != WashKind::Water;
+  if (limit.isEdge()) return sky ? LimitSide::Above : LimitSide::Below;
+  return w.kind == WashKind::Halo || w.kind == WashKind::Glow ? LimitSide::Outside : LimitSide::Inside;
+}
+
 std::string firstLimit(const Wash& w) { return w.bound() ? w.bound()->id : std::string(); }
 
 QSlider* percentSlider(const char* name) {
@@ -90,6 +97,8 @@ BackgroundPage::BackgroundPage(PlanSession& session, QWidget* parent) : QWidget(
   m_list->setObjectName(QStringLiteral("washes"));
   m_list->setAccessibleName(tr("The washes, in the order they are blended"));
   m_list->setMaximumHeight(qRound(150 * textScale()));
+  m_list->setSizeAdjustPolicy(QAbstractScrollArea::AdjustToContents);
+  m_list->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Maximum);
   column->addWidget(m_list);
   column->addLayout(buildActs());
   m_empty = inkLabel(tr("A background is blended round what is masked, before, between or after the "
@@ -349,11 +358,7 @@ void BackgroundPage::bind(LimitKind kind) {
   if (!w) return;
   std::string id;
   const Plan made = withNewLimit(m_session.plan(), kind, &id);
-  const bool sky = w->kind != WashKind::Ground && w->kind != WashKind::Water;
-  const LimitSide side = made.limit(id)->isEdge() ? (sky ? LimitSide::Above : LimitSide::Below)
-                         : w->kind == WashKind::Halo || w->kind == WashKind::Glow ? LimitSide::Outside
-                                                                                  : LimitSide::Inside;
-  auto bound = boundBy(made, w->id, id, side);
+  auto bound = boundBy(made, w->id, id, usualSide(*w, *made.limit(id)));
   if (bound && (w->kind == WashKind::Halo || w->kind == WashKind::Rays || w->kind == WashKind::Mist))
     bound = withWashFrom(bound.value(), w->id, WashFrom::Limit);
   edit(tr("Bound %1 by a new %2").arg(washName(*w), kindName(kind)), bound);
@@ -498,6 +503,22 @@ void BackgroundPage::fillDepth(const Wash& w) {
     }
 }
 
+/// Paper besides what bounds it already: of the plan, or new.
+void BackgroundPage::bindToo(const Wash& w, int item) {
+  const QStringList choice = m_also->itemData(item).toStringList();
+  Result<Plan> out = m_session.plan();
+  const std::string wash = w.id;
+  for (size_t l = 1; l < w.limits.size() && out; ++l) out = unboundFrom(out.value(), wash, w.limits[l].id);
+  if (out && choice.size() == 2) {
+    out = alsoBoundBy(out.value(), wash, choice[0].toStdString(), static_cast<LimitSide>(choice[1].toInt()));
+  } else if (out && choice.size() == 1) {
+    std::string id;
+    const Plan made = withNewLimit(out.value(), static_cast<LimitKind>(choice[0].toInt()), &id);
+    out = alsoBoundBy(made, wash, id, usualSide(w, *made.limit(id)));
+  }
+  edit(tr("Bound %1 by more").arg(washName(w)), out);
+}
+
 void BackgroundPage::fillAlso(const Wash& w) {
   const Plan& plan = m_session.plan();
   m_also->clear();
@@ -513,7 +534,9 @@ void BackgroundPage::fillAlso(const Wash& w) {
         m_also->setCurrentIndex(m_also->count() - 1);
     }
   }
-  m_rows->setRowVisible(m_also, w.bound() != nullptr && plan.limits.size() > 1);
+  for (const LimitKind k : kLimits)
+    m_also->addItem(tr("a new %1").arg(kindName(k)), QStringList{QString::number(static_cast<int>(k))});
+  m_rows->setRowVisible(m_also, w.bound() != nullptr);
 }
 
 void BackgroundPage::connectDepth() {
@@ -532,17 +555,7 @@ void BackgroundPage::connectDepth() {
       edit(tr("Let %1 fade").arg(washName(*w)), withWashSoftness(m_session.plan(), w->id, std::max(0.0, mm)));
   });
   connect(m_also, &QComboBox::activated, this, [this](int k) {
-    const Wash* w = chosen();
-    if (!w) return;
-    Result<Plan> out = m_session.plan();
-    const std::string wash = w->id;
-    for (size_t l = 1; l < w->limits.size() && out; ++l)
-      out = unboundFrom(out.value(), wash, w->limits[l].id);
-    const QStringList choice = m_also->itemData(k).toStringList();
-    if (out && choice.size() == 2)
-      out =
-          alsoBoundBy(out.value(), wash, choice[0].toStdString(), static_cast<LimitSide>(choice[1].toInt()));
-    edit(tr("Bound %1 by more").arg(washName(*w)), out);
+    if (const Wash* w = chosen()) bindToo(*w, k);
   });
   connect(m_soft, &MeasureEdit::trouble, &m_session, &PlanSession::trouble);
 }

@@ -30,6 +30,7 @@ class BackgroundPage : public QWidget {
   void addSteppedSky();
   /// Gives the chosen wash a new limit of this kind.
   void bind(LimitKind kind);
+  void bindToo(const Wash& wash, int item);
 
  Q_SIGNALS:
   void washChosen(const QString& wash);

@@ -118,6 +118,39 @@ class TstInk : public QObject {
     QVERIFY(w.session().plan() == before);
   }
 
+  // An oval scene with a crisp horizon in it, all of it chosen with the keyboard from nothing.
+  void anOvalAndAHorizonTogetherBoundASky() {
+    InkWindow w;
+    w.place().showPage(InkPlace::Background);
+    BackgroundPage& page = w.place().background();
+    page.addWash(WashKind::Sky);
+    const QString sky = page.wash();
+    const auto pick = [&](const char* box, const QString& text) {
+      auto* combo = w.child<QComboBox>(box);
+      QVERIFY2(combo->isVisibleTo(&page) && combo->findText(text) >= 0, qPrintable(text));
+      combo->setFocus();
+      const int steps = combo->findText(text) - combo->currentIndex();
+      for (int k = 0; k < std::abs(steps) - 1; ++k)
+        combo->setCurrentIndex(combo->currentIndex() + (steps > 0 ? 1 : -1));
+      QTest::keyClick(combo, steps > 0 ? Qt::Key_Down : Qt::Key_Up);
+    };
+    QVERIFY(!w.child<QComboBox>("washAlso")->isVisibleTo(&page));
+    pick("washLimit", QStringLiteral("a new oval"));
+    pick("washAlso", QStringLiteral("a new straight edge"));
+    const Wash& bound = w.wash(sky.toUtf8().constData());
+    QCOMPARE(bound.limits.size(), size_t(2));
+    const auto sideOf = [&](bool edge) {
+      for (const WashBound& b : bound.limits)
+        if (w.session().plan().limit(b.id)->isEdge() == edge) return b.side;
+      return LimitSide::Below;
+    };
+    QCOMPARE(sideOf(false), LimitSide::Inside);
+    QCOMPARE(sideOf(true), LimitSide::Above);
+    // Free of the second one again.
+    pick("washAlso", QStringLiteral("nothing more"));
+    QCOMPARE(w.wash(sky.toUtf8().constData()).limits.size(), size_t(1));
+  }
+
   void washesAreAddedInkedBoundAndLeftOut() {
     InkWindow w;
     w.place().showPage(InkPlace::Background);
