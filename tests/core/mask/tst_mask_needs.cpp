@@ -419,6 +419,33 @@ class TstMaskNeeds : public QObject {
     QCOMPARE(layings({0, 1}), 2);
     QCOMPARE(layings({0, 0}), 2);
   }
+
+  // A pale blend is seen on the hidden part of a thing alone, a dark one on what shows of it too.
+  void whatShowsOfAThingIsLookedAtAnewToo() {
+    Plan p = emptyPlan();
+    addStamp(p, slab("tall", 10, 40)), addStamp(p, slab("cover", 14, 30));
+    put(p, "tall", "tall", {40, 60}, 9);
+    put(p, "cover", "cover", {40, 70}, 3);
+    Wash sky;
+    sky.id = "sky", sky.ink = "blue", sky.area = rectangle({0, 60, 127, 160});
+    sky.from = WashFrom::Top, sky.reach = 1, sky.strength = 0.5, sky.softness_mm = 0;
+    p.washes = {sky};
+    const auto with = [&](Colour c) {
+      Plan q = p;
+      for (Ink& ink : q.inks)
+        if (ink.id == "blue") ink.colour = c, ink.opacity = 0;
+      return q;
+    };
+    const Plan pale = with({232, 236, 240}), dark = with({20, 20, 24});
+    const auto covered = [](const Plan& plan, const AnalysisRef& a) {
+      return ids(plan, a->needs.steps.back().covered);
+    };
+    const AnalysisRef one = analyse(pale);
+    QCOMPARE(covered(pale, one), std::string("cover"));
+    const AnalysisRef two = analyse(dark, one.get());
+    QCOMPARE(covered(dark, two), std::string("tall cover"));
+    QCOMPARE(covered(pale, analyse(pale, two.get())), std::string("cover"));
+  }
 };
 
 HAVLO_TEST(TstMaskNeeds)

@@ -3,6 +3,7 @@
 #include <cmath>
 
 #include "core/chain/chain.h"
+#include "core/runsheet/least_work.h"
 #include "support/plans.h"
 #include "tests/support/program.h"
 
@@ -77,6 +78,17 @@ class TstPenWork : public QObject {
         dry = now + with.ink(with.impressions[ix(s.impression)].ink)->dryOnCard_s / 60;
     }
     for (const Step& s : analyse(twoSlabs({55, 45}, School::Mask))->sheet.steps) QVERIFY(s.what != Do::Draw);
+  }
+
+  // The bound counts the pen once: of one thing left out of another there is but one order, and nothing to
+  // save.
+  void theBoundCountsThePenOnce() {
+    const Plan p = twoSlabs({55, 45}, School::LeaveOut);
+    const AnalysisRef a = analyse(p);
+    const RunSheetInput in{
+        p, a->meetings, a->washes, *a->needTable, a->order, a->needs, a->stampMasks, a->stampOf, {}, false};
+    QVERIFY(leastMinutes(in) <= a->sheet.minutes + 1e-9);
+    QVERIFY(leastMinutes(in) >= penMinutes(a->needTable->pen(), {}));
   }
 };
 

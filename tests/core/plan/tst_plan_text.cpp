@@ -26,6 +26,7 @@ class TstPlanText : public QObject {
   void crossingRingsAreSplitAndSaid();
   void outlinesOfTooManyPointsAreReadCoarser();
   void aRoomStandsBelowTheHorizon();
+  void whatIsNestedTooDeepIsRefused();
   void aStarKeepsItsEmptyMiddle();
   void unknownKeysSurvive();
   void writingAndReadingGivesTheSamePlan();
@@ -366,6 +367,18 @@ void TstPlanText::aRoomStandsBelowTheHorizon() {
   QVERIFY(!above);
   QVERIFY2(above.error().place.starts_with("room"), above.error().place.c_str());
   QVERIFY(!room(60));
+}
+
+void TstPlanText::whatIsNestedTooDeepIsRefused() {
+  const auto nested = [](int levels) {
+    std::string text = kSmallest;
+    text.pop_back();
+    return text + ",\"x\":" + std::string(static_cast<size_t>(levels), '[') +
+           std::string(static_cast<size_t>(levels), ']') + "}";
+  };
+  QVERIFY(bool(readPlan(nested(90))));
+  const auto deep = readPlan(nested(101));
+  QVERIFY(!deep && deep.error().message.find("nested deeper than 100") != std::string::npos);
 }
 
 HAVLO_TEST(TstPlanText)

@@ -224,6 +224,12 @@ class TstRunSheet : public QObject {
     QVERIFY(a->sheet.steps.empty());
     QCOMPARE(a->sheet.minutes, 0.0);
   }
+
+  void masksAreNumberedFromOne() {
+    Stamp s = slab("hare", 10, 10);
+    QCOMPARE(maskId(s, 0), std::string("hare#1"));
+    QCOMPARE(maskId(s, 11), std::string("hare#12"));
+  }
 };
 
 HAVLO_TEST(TstRunSheet)
