@@ -10,7 +10,7 @@ void readOrderImpossible(const Plan& plan, const Analysis& a, std::vector<Findin
     // A print that is kept clean can do with paper laid where it will be.
     if (r.why != ActRule::Why::OverIt || (r.first < n) == (r.then < n)) continue;
     const int thing = std::min(r.first, r.then), wash = std::max(r.first, r.then) - n;
-    Finding f{FindingKind::OrderImpossible, Level::Warn, {thing}, 2, {}};
+    Finding f{FindingKind::OrderImpossible, Level::Warn, {thing}, 1, {}};
     f.wash = wash;
     if (r.then == thing && thingAt(plan, thing).school != School::Overprint) {
       f.fix = Fix{};

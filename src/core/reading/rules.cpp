@@ -69,7 +69,7 @@ constexpr std::array<Rule, kFindingKinds> kRules{{
      readBorderNothingMakes},
     {FindingKind::WishImpossible, "wishImpossible", "number of the wish in making.sequence, from 0",
      readWishImpossible},
-    {FindingKind::OrderImpossible, "orderImpossible", "things and washes in the ring", readOrderImpossible},
+    {FindingKind::OrderImpossible, "orderImpossible", "1", readOrderImpossible},
     {FindingKind::WhiteUnder, "whiteUnder", "CIEDE2000 difference from what lies around it", readWhiteUnder},
     {FindingKind::PartUntold, "partUntold", "corners of the part", readPartUntold},
     {FindingKind::TooLateToDry, "tooLateToDry", "minutes it is damp after the last step", readTooLateToDry,
