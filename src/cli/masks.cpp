@@ -48,6 +48,8 @@ std::string masksInWords(const Plan& plan, const Analysis& a) {
                .arg(stampName(*plan.stamps[s]))
                .arg(a.stampMasks[s].cut)
                .arg(reasonOf(a.stampMasks[s], plan.supplies));
+  for (const JointPaper& paper : a.needs.joints)
+    out += QStringLiteral("In one piece: %1\n").arg(sortedListOf(plan, paper.over));
   return out.toStdString();
 }
 

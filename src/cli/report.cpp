@@ -256,6 +256,12 @@ Json actsReport(const Plan& plan, const Analysis& a) {
 
 }  // namespace
 
+Json idsOf(const Plan& plan, const std::vector<int>& impressions) {
+  Json out = Json::array();
+  for (int i : impressions) out.push_back(plan.impressions[ix(i)].id);
+  return out;
+}
+
 Json masksReport(const Plan& plan, const Analysis& a) {
   Json list = Json::array();
   for (size_t s = 0; s < plan.stamps.size(); ++s) {
@@ -269,8 +275,30 @@ Json masksReport(const Plan& plan, const Analysis& a) {
                     {"tape", m.taped},
                     {"kept", m.kept},
                     {"halves", pairs(plan, m.halves)},
+                    {"over", Json::array()},
                     {"uncovered", a.masks[s]->uncovered_mm2},
                     {"overcovered", a.masks[s]->overcovered_mm2}});
+  }
+  for (const JointPaper& paper : a.needs.joints) {
+    int layings = 0;
+    for (size_t k = paper.from; k < a.needs.steps.size(); ++k) {
+      const NeedStep& step = a.needs.steps[k];
+      for (size_t c = 0; c < step.covered.size(); ++c)
+        layings += step.covered[c] == paper.over.front() && !step.stays[c];
+    }
+    const MaskShape& shape = *paper.shape;
+    list.push_back({{"stamp", plan.impressions[ix(paper.over.front())].stamp},
+                    {"cut", 1},
+                    {"atOnce", 1},
+                    {"uses", layings},
+                    {"layings", layings},
+                    {"pieces", pieces(shape.mask).size()},
+                    {"tape", 0},
+                    {"kept", 0},
+                    {"halves", Json::array()},
+                    {"over", idsOf(plan, paper.over)},
+                    {"uncovered", shape.uncovered_mm2},
+                    {"overcovered", shape.overcovered_mm2}});
   }
   Json report = {{"total", a.masksToCut()}, {"byStamp", std::move(list)}};
   std::set<std::string> used;

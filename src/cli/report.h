@@ -12,6 +12,8 @@ namespace havlo::cli {
 using Json = nlohmann::ordered_json;
 
 Json checkReport(const Plan& plan, const Analysis& analysis);
+Json idsOf(const Plan& plan, const std::vector<int>& impressions);
+
 Json masksReport(const Plan& plan, const Analysis& analysis);
 /// With how they lie on their sheets.
 Json masksReport(const Plan& plan, const Analysis& analysis, const MaskJob& job);

@@ -1,6 +1,7 @@
 // The run sheet as JSON: what is done at every step, with what, under which papers, and what it leaves damp.
 #include <algorithm>
 #include <map>
+#include <set>
 
 #include "cli/report.h"
 #include "core/acts/act_rules.h"
@@ -10,12 +11,6 @@
 
 namespace havlo::cli {
 namespace {
-
-Json idsOf(const Plan& plan, const std::vector<int>& list) {
-  Json out = Json::array();
-  for (int i : list) out.push_back(plan.impressions[ix(i)].id);
-  return out;
-}
 
 Json placeOf(Point p) { return {{"left", p.x}, {"bottom", p.y}}; }
 
@@ -42,9 +37,12 @@ class PapersOnCard {
     } else if (s.covers.empty()) {
       change(on, {s.impression, false}, {{"tape", true}, {"on", m_plan.impressions[ix(s.impression)].id}});
     }
+    std::set<std::string> laid;  // one paper may lie on several things
     for (const Cover& c : s.covers) {
       change(on, {c.impression, false}, {{"mask", c.mask}, {"on", m_plan.impressions[ix(c.impression)].id}});
-      if (on) m_lying[{c.impression, false}]["layings"] = ++m_layings[c.mask];
+      if (!on) continue;
+      m_layings[c.mask] += c.over.empty() || laid.insert(c.mask).second;
+      m_lying[{c.impression, false}]["layings"] = m_layings[c.mask];
     }
   }
 
@@ -83,6 +81,7 @@ Json coversReport(const Plan& plan, const std::vector<Cover>& covers, const Pape
                    {"layings", papers.layingsOf(c.mask)}});
     if (c.ahead) out.back()["ahead"] = true;
     if (c.half) out.back()["half"] = true;
+    for (int i : c.over) out.back()["over"].push_back(plan.impressions[ix(i)].id);
   }
   return out;
 }

@@ -63,10 +63,16 @@ Result<RunSheet> spoiled(const Plan& plan, const Analysis& a, const QString& wit
   for (const QString& part : forget.split(u',', Qt::SkipEmptyParts)) {
     const std::string id = part.trimmed().toStdString();
     const int thing = plan.indexOf(id);
-    if (thing < 0 && !plan.limit(id))
-      return Error{ErrorCode::BadInput, "there is no thing or edge \"" + id + "\"", {}};
-    for (Step& s : sheet.steps)
-      std::erase_if(s.covers, [&](const Cover& c) { return thing >= 0 && c.impression == thing; });
+    const auto bares = [&](const Cover& c) {
+      return c.mask == id || (thing >= 0 && (c.impression == thing ||
+                                             std::find(c.over.begin(), c.over.end(), thing) != c.over.end()));
+    };
+    const bool mask = std::any_of(sheet.steps.begin(), sheet.steps.end(), [&](const Step& s) {
+      return std::any_of(s.covers.begin(), s.covers.end(), [&](const Cover& c) { return c.mask == id; });
+    });
+    if (thing < 0 && !mask && !plan.limit(id))
+      return Error{ErrorCode::BadInput, "there is no thing, mask or edge \"" + id + "\"", {}};
+    for (Step& s : sheet.steps) std::erase_if(s.covers, bares);
     std::erase_if(sheet.steps, [&](const Step& s) {
       if (s.what != Do::MaskOn && s.what != Do::MaskOff && s.what != Do::Tape) return false;
       if (s.limit >= 0) return plan.limits[ix(s.limit)].id == id;

@@ -484,7 +484,9 @@ void MakePlace::fillChecks() {
   for (size_t k = 0; list && k < s.covers.size(); ++k) {
     const Cover& c = s.covers[k];
     const QString mask = QString::fromStdString(c.mask).section(u'#', -1);
-    QString text = tr("%1, mask %2").arg(labelOf(b.plan(), c.impression), mask);
+    if (!c.over.empty() && c.impression != c.over.front()) continue;  // one paper, one tick
+    QString text = c.over.empty() ? tr("%1, mask %2").arg(labelOf(b.plan(), c.impression), mask)
+                                  : tr("one paper over %1").arg(sortedListOf(b.plan(), c.over));
     if (c.half) text += tr(", its half");
     if (c.ahead) text += tr(", laid where it will be");
     // By the step as well: a tick belongs to its step.

@@ -18,6 +18,7 @@
 #include "core/card/card_sizes.h"
 #include "core/cutting/cutter.h"
 #include "core/edit/card_edits.h"
+#include "core/mask/joint_paper.h"
 #include "io/art/shape_path.h"
 #include "io/art/svg_art.h"
 #include "io/devices/cutter_picture.h"
@@ -225,6 +226,16 @@ QWidget* MasksPage::buildSheets() {
   return frame;
 }
 
+namespace {
+
+QString jointKey(const Plan& plan, const JointPaper& paper) {
+  QString out = QStringLiteral("over");
+  for (int i : paper.over) out += u' ' + QString::fromStdString(plan.impressions[ix(i)].id);
+  return out;
+}
+
+}  // namespace
+
 void MasksPage::change(const QString& label, const std::function<void(Supplies&)>& change) {
   if (m_showing) return;
   Supplies s = m_session.plan().supplies;
@@ -242,6 +253,11 @@ void MasksPage::planChanged() {
     ChoiceRow row{QString::fromStdString(plan.stamps[s]->id),
                   tr("%1 × %2").arg(a.stampMasks[s].cut).arg(stampName(*plan.stamps[s]))};
     row.tip = reasonOf(a.stampMasks[s], plan.supplies);
+    rows.push_back(std::move(row));
+  }
+  for (const JointPaper& paper : a.needs.joints) {
+    ChoiceRow row{jointKey(plan, paper), tr("1 over %1").arg(sortedListOf(plan, paper.over))};
+    row.tip = tr("They touch and are covered together: one piece of paper does for all of them.");
     rows.push_back(std::move(row));
   }
   m_list->setRows(std::move(rows));
@@ -277,7 +293,26 @@ void MasksPage::showEvent(QShowEvent*) {
 }
 
 void MasksPage::showStamp() {
-  const StampRef stamp = m_session.plan().stamp(m_list->currentKey().toStdString());
+  const Plan& plan = m_session.plan();
+  for (const JointPaper& paper : m_session.analysis()->needs.joints)
+    if (jointKey(plan, paper) == m_list->currentKey() && paper.shape) {
+      auto all = std::make_shared<Stamp>(jointStamp(plan, m_session.analysis()->meetings.placed, paper.over));
+      auto cut = std::make_shared<MaskShape>(*paper.shape);
+      const Box box = boxOf(all->silhouette);
+      const auto moved = [&](Rings& rings) {
+        for (Ring& ring : rings)
+          for (Point& p : ring) p = p - Point{box.left, box.bottom};
+      };
+      moved(all->silhouette), moved(cut->mask);
+      all->width_mm = box.width(), all->height_mm = box.height();
+      m_words->setText(
+          tr("One piece over %1. Print them in their places over the placement sheet, and cut round "
+             "all of them.")
+              .arg(sortedListOf(plan, paper.over)));
+      m_view->showMask(all, cut, {}, plan.supplies);
+      return;
+    }
+  const StampRef stamp = plan.stamp(m_list->currentKey().toStdString());
   if (!stamp) {
     m_view->clear();
     m_words->clear();

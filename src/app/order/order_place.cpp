@@ -341,6 +341,9 @@ void OrderPlace::fillWishes() {
     wish(n == 1 ? tr("In one evening") : tr("Over %1 evenings").arg(n), plan.making.evenings == n,
          [n](const Plan& p, bool) { return withEvenings(p, n); });
   menu->addSeparator();
+  wish(tr("One paper over several things where that is less work"), plan.making.jointPapers,
+       [](const Plan& p, bool on) { return withJointPapers(p, on); });
+  menu->addSeparator();
   for (int n : {1, 2, 5, 10, 25, 50})
     wish(n == 1 ? tr("One card") : tr("%1 cards at once").arg(n), plan.making.copies == n,
          [n](const Plan& p, bool) { return withCopies(p, n); });

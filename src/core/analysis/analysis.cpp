@@ -3,7 +3,7 @@
 namespace havlo {
 
 int Analysis::masksToCut() const {
-  int sum = 0;
+  int sum = static_cast<int>(needs.joints.size());
   for (const StampMasks& m : stampMasks) sum += m.cut;
   return sum;
 }

@@ -50,6 +50,8 @@ struct Analysis {
   std::vector<int> order;  ///< stamping order, first stamped first
   std::vector<int> acts;  ///< the same with the washes (their index after the impressions'), first done first
   OrderState orderState;
+  /// What one paper could cover together; null until that was looked for, with the best order.
+  std::shared_ptr<const std::vector<std::pair<int, int>>> joinable;
   MaskNeeds needs;
   std::vector<StampMasks> stampMasks;  ///< by stamp
   RunSheet sheet;

@@ -8,6 +8,8 @@
 
 #include "core/base/parallel.h"
 #include "core/focus/looks.h"
+#include "core/mask/joint_paper.h"
+#include "core/runsheet/papers.h"
 
 namespace havlo {
 namespace {
@@ -86,15 +88,29 @@ std::vector<PlacedRef> placeAll(const Plan& plan, const std::vector<int>& stampO
   return out;
 }
 
+const WorkTimes kTimes;
+
+/// Looks for what one paper could cover together, if the maker wants such papers.
+void findJoints(const Plan& plan, Analysis& a) {
+  if (a.joinable || !plan.making.jointPapers) return;
+  a.joinable = std::make_shared<const std::vector<std::pair<int, int>>>(
+      findJoinable(plan, a.meetings, *a.needTable, a.masks, a.stampOf));
+}
+
 /// From the order on: what must be covered, how many masks, which steps.
 void planWork(const Plan& plan, Analysis& a) {
   if (a.acts.empty()) a.acts = a.actRules->withWashes(a.order, false);
-  a.needs = a.needTable->of(a.acts);
-  a.stampMasks = countMasks(plan, a.needs, a.stampOf);
+  static const std::vector<std::pair<int, int>> kNone;
+  const auto& joinable = a.joinable ? *a.joinable : kNone;
+  Papers papers =
+      papersFor({plan, a.meetings, a.washes, *a.needTable, a.stampOf, joinable, kTimes}, a.acts, a.order);
+  a.needs = std::move(papers.needs);
+  a.stampMasks = std::move(papers.masks);
+  for (JointPaper& paper : a.needs.joints) paper.shape = jointShape(plan, a.meetings.placed, paper.over);
   // A quick order is shown while things are moved about; its bound would be asked for by nobody.
   const bool bound = a.orderState.from != OrderState::From::Quick;
-  a.sheet = buildRunSheet(
-      {plan, a.meetings, a.washes, *a.needTable, a.order, a.needs, a.stampMasks, a.stampOf, {}, bound});
+  a.sheet = buildRunSheet({plan, a.meetings, a.washes, *a.needTable, a.order, a.needs, a.stampMasks,
+                           a.stampOf, kTimes, bound, &joinable});
   a.orderState.broken = brokenRules(orderRules(plan, a.meetings, a.knots, a.needTable->noMask()), a.order);
 }
 
@@ -168,6 +184,7 @@ AnalysisRef inOrder(const Plan& plan, const Analysis& analysis, std::vector<int>
   a->order = std::move(order);
   a->acts.clear();
   a->orderState = {OrderState::From::Maker, false, {}, {}};
+  findJoints(plan, *a);
   planWork(plan, *a);
   a->findings = readScene(plan, *a);  // rules about damp ink hang on the order
   return a;
@@ -182,29 +199,33 @@ AnalysisRef inActs(const Plan& plan, const Analysis& analysis, std::vector<int> 
     if (ix(act) < plan.impressions.size()) a->order.push_back(act);
   a->acts = std::move(acts);
   a->orderState = {OrderState::From::Maker, false, {}, {}};
+  findJoints(plan, *a);
   planWork(plan, *a);
   a->findings = readScene(plan, *a);
   return a;
 }
 
 OrderWork orderWork(const Plan& plan, const Analysis& a) {
-  return {plan, a.meetings, a.washes, a.knots, *a.needTable, a.stampOf, *a.actRules};
+  return {plan,      a.meetings,  a.washes, a.knots,         *a.needTable,
+          a.stampOf, *a.actRules, kTimes,   a.joinable.get()};
 }
 
 AnalysisRef withBestOrder(const Plan& plan, const AnalysisRef& analysis, const OrderEffort& effort,
                           const Progress& progress) {
   if (analysis->orderState.from == OrderState::From::Maker) {
     auto a = std::make_shared<Analysis>(*analysis);
+    findJoints(plan, *a);
     BestOrder own = judged(orderWork(plan, *a), a->order);
     a->orderState.unmet = std::move(own.unmet);
-    if (own.acts != a->acts) {
+    if (own.acts != a->acts || (a->joinable && !a->joinable->empty())) {
       a->acts = std::move(own.acts);
       planWork(plan, *a);
     }
     return a;
   }
-  BestOrder best = findBestOrder(orderWork(plan, *analysis), effort, progress);
   auto a = std::make_shared<Analysis>(*analysis);
+  findJoints(plan, *a);
+  BestOrder best = findBestOrder(orderWork(plan, *a), effort, progress);
   a->order = std::move(best.order);
   a->acts = std::move(best.acts);
   a->orderState.from = OrderState::From::Best;

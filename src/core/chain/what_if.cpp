@@ -19,8 +19,11 @@ std::vector<int> shuffled(const Plan& plan, std::vector<int> order, uint32_t see
   return order;
 }
 
-/// Takes a thing's covers out of every step.
-void forget(RunSheet& sheet, int thing) {
+/// Takes a thing's covers out of every step, and with a joint paper those of all that lies under it.
+void forget(RunSheet& sheet, const MaskNeeds& needs, int thing) {
+  const auto lies = [](const std::vector<int>& over, int i) {
+    return std::find(over.begin(), over.end(), i) != over.end();
+  };
   std::vector<Step> kept;
   for (Step& s : sheet.steps) {
     const bool covers = s.what == Do::MaskOn || s.what == Do::MaskOff;
@@ -28,13 +31,18 @@ void forget(RunSheet& sheet, int thing) {
         (s.what == Do::Tape || s.what == Do::MaskOff) && s.covers.empty() && s.impression == thing;
     if (covers) {
       const bool any = !s.covers.empty();
-      std::erase_if(s.covers, [&](const Cover& c) { return c.impression == thing; });
+      std::erase_if(s.covers, [&](const Cover& c) { return c.impression == thing || lies(c.over, thing); });
       if (any && s.covers.empty()) continue;
       if (s.covers.size() == 1) s.impression = s.covers[0].impression;
     }
     if (strip) continue;
-    std::erase(s.masksOn, thing);
-    std::erase(s.needed, thing);
+    std::vector<int> bared{thing};
+    for (int j : s.joints)
+      if (lies(needs.joints[ix(j)].over, thing)) bared = needs.joints[ix(j)].over;
+    const auto bare = [&](int i) { return lies(bared, i); };
+    std::erase_if(s.joints, [&](int j) { return lies(needs.joints[ix(j)].over, thing); });
+    std::erase_if(s.masksOn, bare);
+    std::erase_if(s.needed, bare);
     kept.push_back(std::move(s));
   }
   sheet.steps = std::move(kept);
@@ -54,7 +62,7 @@ Result<Slip> slipped(const Plan& plan, const Analysis& analysis, const WhatIf& w
       break;
     case WhatIf::Kind::ForgetMask: {
       auto a = std::make_shared<Analysis>(analysis);
-      forget(a->sheet, what.impression);
+      forget(a->sheet, a->needs, what.impression);
       out.analysis = a;
       break;
     }

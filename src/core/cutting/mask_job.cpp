@@ -2,6 +2,7 @@
 
 #include <algorithm>
 
+#include "core/mask/joint_paper.h"
 #include "core/wash/limit_shape.h"
 #include "core/wash/wash_area.h"
 
@@ -20,6 +21,11 @@ MaskJob layMasksOut(const Plan& plan, const Analysis& a, const MaskingSheet& she
   for (size_t s = 0; s < plan.stamps.size(); ++s)
     for (int k = 0; k < a.stampMasks[s].cut; ++k)
       pieces.push_back({static_cast<int>(s), k, maskShapeOf(plan, a, static_cast<int>(s), k)});
+  for (size_t j = 0; j < a.needs.joints.size(); ++j) {
+    const JointPaper& paper = a.needs.joints[j];
+    const MaskRef shape = paper.shape ? paper.shape : jointShape(plan, a.meetings.placed, paper.over);
+    pieces.push_back({a.stampOf[ix(paper.over.front())], 0, shape->mask, -1, static_cast<int>(j)});
+  }
   // Edges and openings that washes are bounded by: one piece each, on the side it is first used for.
   std::vector<char> there(plan.limits.size(), 0);
   for (int w : washOrder(plan)) {
@@ -44,16 +50,20 @@ MaskJob layMasksOut(const Plan& plan, const Analysis& a, const MaskingSheet& she
     const auto s = ix(piece.stamp);
     LaidMask m;
     const bool limit = piece.limit >= 0;
-    m.stamp = piece.stamp, m.number = piece.number, m.of = limit ? 1 : a.stampMasks[s].cut;
-    m.limit = piece.limit;
+    m.stamp = piece.stamp, m.number = piece.number,
+    m.of = limit || piece.joint >= 0 ? 1 : a.stampMasks[s].cut;
+    m.limit = piece.limit, m.joint = piece.joint;
     m.place = laid;
     m.onSheet = laid.onSheet(piece.shape);
-    if (!limit && !roomiest[s]) roomiest[s] = deepestPoint(piece.shape);
-    const DeepestPoint deep = limit ? deepestPoint(piece.shape) : *roomiest[s];
+    const std::vector<int>& parts = a.stampMasks[s].partOf;
+    const bool own =
+        limit || piece.joint >= 0 || (ix(piece.number) < parts.size() && parts[ix(piece.number)] >= 0);
+    if (!own && !roomiest[s]) roomiest[s] = deepestPoint(piece.shape);
+    const DeepestPoint deep = own ? deepestPoint(piece.shape) : *roomiest[s];
     m.roomiest = {laid.onSheet(deep.at), deep.radius_mm};
     const Point origin = laid.onSheet(Point{0, 0}), above = laid.onSheet(Point{0, 1});
     m.up = {above.x - origin.x, above.y - origin.y};
-    if (!limit && plan.supplies.footMark == FootMark::Tick)
+    if (!limit && piece.joint < 0 && plan.supplies.footMark == FootMark::Tick)
       for (const FootTick& t : footTicks(*plan.stamps[s], piece.shape, 3))
         m.ticks.push_back({laid.onSheet(t.from), laid.onSheet(t.to)});
     job.masks.push_back(std::move(m));
@@ -63,6 +73,7 @@ MaskJob layMasksOut(const Plan& plan, const Analysis& a, const MaskingSheet& she
 
 std::string idOf(const Plan& plan, const LaidMask& m) {
   if (m.limit >= 0) return plan.limits[ix(m.limit)].id;
+  if (m.joint >= 0) return jointId(plan, m.joint);
   return maskId(*plan.stamps[ix(m.stamp)], m.number);
 }
 

@@ -16,8 +16,9 @@ namespace havlo {
 struct SheetPiece {
   int stamp = 0;   ///< index in the plan
   int number = 0;  ///< among the masks of its stamp, from 0
-  Rings shape;     ///< stamp frame
+  Rings shape;     ///< stamp frame; the panel's of a joint paper
   int limit = -1;  ///< index of the edge or opening it is instead of a stamp's mask; -1 for a mask
+  int joint = -1;  ///< index of the joint paper it is instead
 };
 
 /// Where a piece lies: turned about the stamp frame's origin, then moved. Sheet coordinates: origin at the

@@ -78,6 +78,12 @@ Result<Plan> withEvenings(const Plan& plan, int evenings) {
   return out;
 }
 
+Result<Plan> withJointPapers(const Plan& plan, bool may) {
+  Plan out = plan;
+  out.making.jointPapers = may;
+  return out;
+}
+
 Result<Plan> withCopies(const Plan& plan, int copies) {
   if (copies < 1 || copies > 9999) return Error{ErrorCode::BadInput, "1 to 9999 cards", {}};
   Plan out = plan;

@@ -26,6 +26,8 @@ Result<Plan> wantedTogether(const Plan& plan, const std::string& ink, bool toget
 Result<Plan> wantedBefore(const Plan& plan, const std::string& act, const std::string& before, bool wanted);
 /// @param evenings  1 to 99. @error BadInput beyond
 Result<Plan> withEvenings(const Plan& plan, int evenings);
+/// Whether one paper may cover several things that touch and are covered together.
+Result<Plan> withJointPapers(const Plan& plan, bool may);
 /// @param copies  1 to 9999. @error BadInput beyond
 Result<Plan> withCopies(const Plan& plan, int copies);
 /// The masks kept from earlier cards that this plan may use.

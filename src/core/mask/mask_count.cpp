@@ -3,6 +3,7 @@
 #include <climits>
 #include <cstdint>
 #include <optional>
+#include <tuple>
 #include <unordered_map>
 
 #include "core/mask/mask_needs.h"
@@ -200,6 +201,8 @@ class Layings {
   std::vector<std::vector<size_t>> m_next;
 };
 
+using Pairs = std::vector<std::pair<int, int>>;
+
 std::vector<int> sizesOf(const std::vector<std::vector<int>>& units) {
   std::vector<int> out;
   for (const auto& u : units) out.push_back(static_cast<int>(u.size()));
@@ -264,14 +267,14 @@ Enough enoughFor(const Demand& demand, const std::vector<int>& atHand, int life)
       out.rota = std::move(*rota);
       break;
     }
-  // Masks at hand that are not needed stay in the drawer.
-  for (out.kept = all; out.kept > 0; --out.kept) {
-    auto rota = layings.with(livesOf(atHand, out.kept - 1, out.cut, life));
+  out.kept = all, out.layings = layings.count;
+  // Masks at hand that save neither a cut nor a laying stay in the drawer.
+  for (int kept = all - 1; kept >= 0; --kept) {
+    auto rota = layings.with(livesOf(atHand, kept, out.cut, life));
     if (!rota) break;
-    out.rota = std::move(*rota);
+    if (layings.count > out.layings) continue;
+    out.kept = kept, out.layings = layings.count, out.rota = std::move(*rota);
   }
-  layings.with(livesOf(atHand, out.kept, out.cut, life));
-  out.layings = layings.count;
   return out;
 }
 
@@ -290,19 +293,44 @@ void tell(const Demand& demand, const std::vector<std::vector<Laid>>& worked, si
   }
 }
 
-StampMasks countForOne(const Demand& demand, const std::vector<int>& atHand, const MaskNeeds& needs,
-                       int life) {
+/// Every way to pair things up while there are few, else one with the most pairs.
+std::vector<Pairs> waysToPair(const Pairs& may) {
+  constexpr size_t kMostWays = 24;
+  std::vector<Pairs> out{{}};
+  for (const auto& [a, b] : may) {
+    const size_t before = out.size();
+    for (size_t k = 0; k < before; ++k) {
+      const bool free = std::none_of(out[k].begin(), out[k].end(), [a = a, b = b](const auto& p) {
+        return p.first == a || p.first == b || p.second == a || p.second == b;
+      });
+      if (!free) continue;
+      Pairs more = out[k];
+      more.emplace_back(a, b);
+      out.push_back(std::move(more));
+    }
+    if (out.size() > kMostWays) return {{}, mostPairs(may)};
+  }
+  return out;
+}
+
+StampMasks countForOne(const Demand& demand, const std::vector<int>& atHand, size_t steps,
+                       const Pairs& sharable, int life) {
   StampMasks out;
-  out.rota.resize(needs.steps.size());
+  out.rota.resize(steps);
   Demand units = demand;
   Enough enough = enoughFor(units, atHand, life);
-  if (!needs.sharable.empty() && enough.cut > 0) {
-    auto halves = mostPairs(together(demand, needs.sharable));
-    Demand shared = united(demand, halves);
-    Enough fewer = enoughFor(shared, atHand, life);
-    if (fewer.cut < enough.cut)
+  // Cut in two is a mask only if that saves one; then those that are laid least, and as few as can be.
+  const auto work = [](const Enough& e, const Pairs& halves) {
+    return std::tuple(e.cut, e.layings, halves.size());
+  };
+  if (!sharable.empty() && enough.cut > 0)
+    for (Pairs& halves : waysToPair(together(demand, sharable))) {
+      Demand shared = united(demand, halves);
+      Enough fewer = enoughFor(shared, atHand, life);
+      if (out.halves.empty() && fewer.cut >= enough.cut) continue;
+      if (work(fewer, halves) >= work(enough, out.halves)) continue;
       enough = std::move(fewer), units = std::move(shared), out.halves = std::move(halves);
-  }
+    }
   out.cut = enough.cut, out.kept = enough.kept, out.uses = enough.layings;
   for (const auto& step : units.things) out.atOnce = std::max(out.atOnce, static_cast<int>(step.size()));
   tell(demand, enough.rota, 1, out);
@@ -310,18 +338,19 @@ StampMasks countForOne(const Demand& demand, const std::vector<int>& atHand, con
 }
 
 /// Of several cards, where masks go on to the next one at every step.
-StampMasks countForMany(const Demand& demand, const std::vector<int>& atHand, const MaskNeeds& needs,
-                        int life, int copies) {
+StampMasks countForMany(const Demand& demand, const std::vector<int>& atHand, size_t steps,
+                        const Pairs& sharable, int life, int copies) {
   StampMasks out;
-  out.rota.resize(needs.steps.size());
+  out.rota.resize(steps);
   std::vector<std::vector<int>> units = demand.things;
   out.cut = fewestNewMasks(sizesOf(units), atHand, life, copies);
-  if (!needs.sharable.empty() && out.cut > 0) {
-    const auto halves = mostPairs(together(demand, needs.sharable));
-    const auto shared = united(demand, halves).things;
-    const int fewer = fewestNewMasks(sizesOf(shared), atHand, life, copies);
-    if (fewer < out.cut) out.cut = fewer, out.halves = halves, units = shared;
-  }
+  if (!sharable.empty() && out.cut > 0)
+    for (Pairs& halves : waysToPair(together(demand, sharable))) {
+      auto shared = united(demand, halves).things;
+      const int fewer = fewestNewMasks(sizesOf(shared), atHand, life, copies);
+      const bool better = fewer < out.cut || (fewer == out.cut && halves.size() < out.halves.size());
+      if (better) out.cut = fewer, out.halves = std::move(halves), units = std::move(shared);
+    }
   for (const auto& step : units) {
     out.uses += static_cast<int>(step.size());
     out.atOnce = std::max(out.atOnce, static_cast<int>(step.size()));
@@ -422,7 +451,7 @@ std::vector<StampMasks> countMasks(const Plan& plan, const MaskNeeds& needs,
   for (size_t k = 0; k < needs.steps.size(); ++k)
     for (size_t c = 0; c < needs.steps[k].covered.size(); ++c) {
       const int i = needs.steps[k].covered[c];
-      if (needs.taped[ix(i)]) continue;
+      if (needs.taped[ix(i)] || needs.joint(i, k) >= 0) continue;
       Demand& d = groups[ix(groupOf[ix(i)])].demand;
       if (d.steps.empty() || d.steps.back() != k)
         d.steps.push_back(k), d.things.emplace_back(), d.stays.emplace_back();
@@ -430,13 +459,21 @@ std::vector<StampMasks> countMasks(const Plan& plan, const MaskNeeds& needs,
       d.stays.back().push_back(c < needs.steps[k].stays.size() && needs.steps[k].stays[c]);
     }
   for (StampMasks& m : out) m.rota.resize(needs.steps.size());
+  Pairs sharable = needs.sharable;  // by names, so that the list's order does not matter
+  const auto names = [&](const std::pair<int, int>& p) {
+    const std::string &a = plan.impressions[ix(p.first)].id, &b = plan.impressions[ix(p.second)].id;
+    return std::pair(std::min(a, b), std::max(a, b));
+  };
+  std::sort(sharable.begin(), sharable.end(),
+            [&](const auto& a, const auto& b) { return names(a) < names(b); });
   for (const Group& g : groups) {
     if (g.demand.steps.empty()) continue;
     const std::vector<int> atHand =
         g.partOf < 0 ? usesAtHand(plan, static_cast<int>(g.stamp)) : std::vector<int>();
     const int life = plan.supplies.maskLife, copies = plan.making.copies;
-    StampMasks counted = copies > 1 ? countForMany(g.demand, atHand, needs, life, copies)
-                                    : countForOne(g.demand, atHand, needs, life);
+    StampMasks counted = copies > 1
+                             ? countForMany(g.demand, atHand, needs.steps.size(), sharable, life, copies)
+                             : countForOne(g.demand, atHand, needs.steps.size(), sharable, life);
     if (g.partOf < 0) {
       out[g.stamp] = std::move(counted);
     } else {

@@ -50,6 +50,13 @@ struct WashMeetings {
 WashMeetings meetWashes(const Plan& plan, const std::vector<PlacedRef>& placed,
                         const WashMeetings* before = nullptr);
 
+/// One paper over several things that touch, from when all of them are stamped; before that each has its own.
+struct JointPaper {
+  std::vector<int> over;  ///< impressions, at least two
+  size_t from = 0;        ///< need step from which on it takes the place of their own masks
+  MaskRef shape;          ///< what is cut, on the panel; null while only counted
+};
+
 struct MaskNeeds {
   std::vector<NeedStep> steps;             ///< pressings and blends in the order they are done
   std::vector<char> taped;                 ///< impression -> a straight strip of tape covers it
@@ -57,6 +64,14 @@ struct MaskNeeds {
   std::vector<std::vector<int>> leaveOut;  ///< impression -> fronts left out of its own pressing
   /// Two of one stamp that run off the panel and could share a mask cut in two, if both need one.
   std::vector<std::pair<int, int>> sharable;
+  std::vector<JointPaper> joints;  ///< no thing lies under two of them
+  std::vector<int> jointOf;        ///< impression -> its joint paper, or -1; empty: there is none
+
+  /// The joint paper that covers a thing at a need step, or -1.
+  int joint(int impression, size_t step) const {
+    const int at = jointOf.empty() ? -1 : jointOf[ix(impression)];
+    return at < 0 || step < joints[ix(at)].from ? -1 : at;
+  }
 };
 
 /// The needs for any stamping order: what does not hang on the order is worked out once.
@@ -77,6 +92,13 @@ class NeedTable {
   MaskNeeds of(const std::vector<int>& acts) const;
   /// The needs that no order saves; steps are the impressions as listed, then the washes.
   MaskNeeds sure() const;
+
+  /// Whether one paper may cover these things from when all of them are stamped: each must lie covered after
+  /// that, and where one must the paper keeps no wanted ink from the others.
+  /// @param needs  of acts in their order, without joint papers
+  bool mayJoin(const MaskNeeds& needs, const std::vector<int>& group) const;
+  /// The same needs with one paper over each of these groups.
+  MaskNeeds joined(const MaskNeeds& needs, const std::vector<std::vector<int>>& groups) const;
 
   /// A thing in front that one pressing may need covered.
   struct Front {
@@ -135,6 +157,7 @@ struct Laid {
   int mask = 0;  ///< number of the mask among its stamp's, from 0
   int impression = 0;
   bool fresh = true;  ///< laid for this step, which wears it; else it lies there from before
+  int joint = -1;     ///< the joint paper it is instead of a mask of the stamp's own
 };
 
 /// The masks of one stamp: those needed at once, and no more than wear asks for. Of several cards, where

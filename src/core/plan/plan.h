@@ -391,6 +391,7 @@ struct Making {
   std::vector<ActWish> sequence;      ///< acts wanted before others
   int evenings = 1;
   int copies = 1;
+  bool jointPapers = true;  ///< one paper may cover several things that touch
   std::string extra;
   bool operator==(const Making&) const = default;
 };

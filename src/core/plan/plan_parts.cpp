@@ -390,6 +390,7 @@ Making PartsReader::making(Object o) {
   });
   m.evenings = o.wholeOr("evenings", 1, 99, 1);
   m.copies = o.wholeOr("copies", 1, 9999, 1);
+  m.jointPapers = o.boolOr("jointPapers", true);
   m.extra = o.extra();
   return m;
 }

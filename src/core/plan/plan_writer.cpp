@@ -260,6 +260,7 @@ Json making(const Making& m) {
   }
   if (m.evenings != 1) j["evenings"] = m.evenings;
   if (m.copies != 1) j["copies"] = m.copies;
+  if (!m.jointPapers) j["jointPapers"] = false;
   addExtra(j, m.extra);
   return j;
 }

@@ -31,7 +31,7 @@ class Witness {
           if (s.impression >= 0) m_lies[s.impression] = {};
           break;
         case Do::MaskOn:
-          for (const Cover& c : s.covers) m_lies[c.impression] = c.mask, m_fresh.insert(c.mask);
+          for (const Cover& c : s.covers) m_lies[c.impression] = {c.mask, c.over}, m_fresh.insert(c.mask);
           break;
         case Do::MaskOff:
           for (const Cover& c : s.covers) m_lies.erase(c.impression);
@@ -62,7 +62,11 @@ class Witness {
   const PressInput& m_intended;
   PressTiles& m_planned;
   int m_x, m_y, m_life;
-  std::map<int, std::string> m_lies;
+  struct Lies {
+    std::string mask;       // empty for tape
+    std::vector<int> over;  // of a joint paper
+  };
+  std::map<int, Lies> m_lies;
   std::map<std::string, int> m_used;
   std::set<std::string> m_fresh;
   std::vector<int> m_printed;        // what reached the pixel, in order
@@ -94,14 +98,25 @@ class Witness {
   void wear(const Step& s) {
     std::set<std::string> used;
     for (int i : s.needed)
-      if (const auto it = m_lies.find(i); it != m_lies.end() && !it->second.empty()) used.insert(it->second);
+      if (const auto it = m_lies.find(i); it != m_lies.end() && !it->second.mask.empty())
+        used.insert(it->second.mask);
     for (const std::string& mask : used) m_used[mask] += static_cast<int>(m_fresh.erase(mask));
+  }
+
+  bool coversHere(int i, const Lies& lies) {
+    for (size_t j = 0; j < m_in.needs.joints.size() && !lies.over.empty(); ++j)
+      if (m_in.needs.joints[j].over == lies.over) {
+        const PressTiles::JointTiles& tiles = m_tiles.joint(static_cast<int>(j));
+        return tiles.cover.at(m_x, m_y) > 0 || tiles.edgeLine.at(m_x, m_y) > 0;
+      }
+    return m_tiles.cover(i).at(m_x, m_y) || m_tiles.edgeLine(i).at(m_x, m_y);
   }
 
   /// The cover over the pixel, or -1; a worn one does not count and is told through `worn`.
   int coverHere(int& worn) {
-    for (const auto& [i, mask] : m_lies) {
-      if (!m_tiles.cover(i).at(m_x, m_y) && !m_tiles.edgeLine(i).at(m_x, m_y)) continue;
+    for (const auto& [i, lies] : m_lies) {
+      if (!coversHere(i, lies)) continue;
+      const std::string& mask = lies.mask;
       const auto used = m_used.find(mask);
       if (!mask.empty() && used != m_used.end() && used->second > m_life) {
         worn = i;

@@ -2,6 +2,7 @@
 #pragma once
 
 #include <functional>
+#include <map>
 #include <memory>
 #include <optional>
 #include <vector>
@@ -56,6 +57,11 @@ class PressTiles {
   const Tile& edgeLine(int impression);
   /// The cover and what lies no farther from its edge than a hand may be off: its inset and kHandOff_mm.
   const Tile& nearCover(int impression);
+  /// The same of a joint paper, and the silhouettes of all that lies under it.
+  struct JointTiles {
+    Tile cover, edgeLine, nearCover, silhouettes;
+  };
+  const JointTiles& joint(int paper);
   const Grid& grid() const { return m_grid; }
   /// Where a wash is wanted, within its limits: for the intention; the replay knows papers only.
   const Tile& field(int wash);
@@ -64,6 +70,9 @@ class PressTiles {
   const PressInput& m_in;
   Grid m_grid;
   std::shared_ptr<TileStore> m_store;
+  std::map<int, JointTiles> m_joints;
+
+  Tile nearTo(const Tile& covered) const;
 };
 
 std::shared_ptr<TileStore> newTileStore();

@@ -4,6 +4,7 @@
 #include <list>
 #include <unordered_map>
 
+#include "core/mask/joint_paper.h"
 #include "core/outline/shape_ops.h"
 #include "core/press/press.h"
 #include "core/wash/limit_shape.h"
@@ -15,7 +16,7 @@ class TileStore {
   struct Entry {
     PlacedRef placed;  // kept alive, so that its address stays its own
     std::optional<Tile> ink, silhouette, cover, edgeLine, nearCover;
-    const MaskShape* mask = nullptr;  // what cover and edgeLine were made from; null for tape
+    MaskRef mask;  // what cover and edgeLine were made from; null for tape
     bool used = true;
   };
 
@@ -137,19 +138,56 @@ const Tile& PressTiles::silhouette(int i) {
   return *entry.silhouette;
 }
 
+Tile PressTiles::nearTo(const Tile& covered) const {
+  const double by = kHandOff_mm + m_in.plan.supplies.maskInset_mm;
+  const int px = static_cast<int>(std::ceil(by * std::max(m_grid.pxPerMmX(), m_grid.pxPerMmY()))) + 1;
+  Tile wide;
+  wide.x = std::max(0, covered.x - px), wide.y = std::max(0, covered.y - px);
+  wide.width = std::min(m_grid.width, covered.x + covered.width + px) - wide.x;
+  wide.height = std::min(m_grid.height, covered.y + covered.height + px) - wide.y;
+  if (covered.empty() || wide.empty()) return {};
+  wide.cover.assign(ix(wide.width) * ix(wide.height), 0);
+  for (int y = covered.y; y < covered.y + covered.height; ++y)
+    std::copy(covered.row(y), covered.row(y) + covered.width, wide.row(y) + (covered.x - wide.x));
+  return dilated(wide, m_grid, by);
+}
+
+const PressTiles::JointTiles& PressTiles::joint(int paper) {
+  const auto known = m_joints.find(paper);
+  if (known != m_joints.end()) return known->second;
+  JointTiles& out = m_joints[paper];
+  const JointPaper& of = m_in.needs.joints[ix(paper)];
+  const MaskRef shape = of.shape ? of.shape : jointShape(m_in.plan, m_in.meetings.placed, of.over);
+  Rings all;
+  for (int i : of.over) {
+    const Rings& one = m_in.meetings.placed[ix(i)]->silhouette;
+    all.insert(all.end(), one.begin(), one.end());
+  }
+  out.silhouettes = tileFor(m_grid, boxOf(all));
+  for (int i : of.over) {
+    const Tile& one = silhouette(i);
+    for (int y = one.y; y < one.y + one.height; ++y)
+      for (int x = one.x; x < one.x + one.width; ++x)
+        if (one.row(y)[x - one.x]) out.silhouettes.row(y)[x - out.silhouettes.x] = 255;
+  }
+  out.cover = hardTile(m_grid, shape->mask);
+  out.edgeLine = hardTile(m_grid, offset(shape->mask, Millimetres{kEdgeLine_mm}));
+  block(out.edgeLine, out.cover);
+  out.nearCover = nearTo(out.cover);
+  return out;
+}
+
 const Tile& PressTiles::cover(int i) {
   const auto at = ix(i);
   if (m_in.needs.taped[at]) return silhouette(i);
   const PlacedRef& placed = m_in.meetings.placed[at];
   const MaskRef& mask = m_in.masks[ix(m_in.stampOf[at])];
   auto& entry = m_store->of(placed);
-  if (!entry.cover || entry.mask != mask.get()) {
-    entry.mask = mask.get();
+  if (!entry.cover || entry.mask != mask) {
+    entry.mask = mask;
     entry.edgeLine.reset(), entry.nearCover.reset();
-    const Rings& part = placed->outline->part;
-    entry.cover =
-        hardTile(m_grid, placed->placing.toPanel(
-                             part.empty() ? mask->mask : maskOfPart(mask->mask, part, m_in.plan.supplies)));
+    entry.cover = hardTile(
+        m_grid, coverOnPanel(m_in.plan, m_in.meetings.placed, m_in.needs, m_in.masks, m_in.stampOf, i));
   }
   return *entry.cover;
 }
@@ -157,21 +195,19 @@ const Tile& PressTiles::cover(int i) {
 const Tile& PressTiles::edgeLine(int i) {
   const auto at = ix(i);
   const PlacedRef& placed = m_in.meetings.placed[at];
-  const MaskRef& mask = m_in.masks[ix(m_in.stampOf[at])];
   const bool taped = m_in.needs.taped[at];
   const Tile& covered = cover(i);
   auto& entry = m_store->of(placed);
-  const MaskShape* from = taped ? nullptr : mask.get();
-  const Rings& part = placed->outline->part;
+  const MaskRef from = taped ? nullptr : m_in.masks[ix(m_in.stampOf[at])];
+  const bool whole = placed->outline->part.empty();
   if (!entry.edgeLine || entry.mask != from) {
     entry.mask = from;
     if (taped) entry.cover.reset();
-    entry.edgeLine = hardTile(
-        m_grid, taped ? offset(placed->silhouette, Millimetres{kEdgeLine_mm})
-                      : placed->placing.toPanel(part.empty()
-                                                    ? m_store->grown(mask)
-                                                    : offset(maskOfPart(mask->mask, part, m_in.plan.supplies),
-                                                             Millimetres{kEdgeLine_mm})));
+    entry.edgeLine =
+        hardTile(m_grid, whole && !taped ? placed->placing.toPanel(m_store->grown(from))
+                                         : offset(coverOnPanel(m_in.plan, m_in.meetings.placed, m_in.needs,
+                                                               m_in.masks, m_in.stampOf, i),
+                                                  Millimetres{kEdgeLine_mm}));
     block(*entry.edgeLine, covered);
   }
   return *entry.edgeLine;
@@ -181,22 +217,7 @@ const Tile& PressTiles::nearCover(int i) {
   const Tile covered = cover(i);
   auto& entry = m_store->of(m_in.meetings.placed[ix(i)]);
   if (m_in.needs.taped[ix(i)]) entry.nearCover.reset();
-  if (!entry.nearCover) {
-    const double by = kHandOff_mm + m_in.plan.supplies.maskInset_mm;
-    const int px = static_cast<int>(std::ceil(by * std::max(m_grid.pxPerMmX(), m_grid.pxPerMmY()))) + 1;
-    Tile wide;
-    wide.x = std::max(0, covered.x - px), wide.y = std::max(0, covered.y - px);
-    wide.width = std::min(m_grid.width, covered.x + covered.width + px) - wide.x;
-    wide.height = std::min(m_grid.height, covered.y + covered.height + px) - wide.y;
-    if (covered.empty() || wide.empty()) {
-      entry.nearCover = Tile{};
-    } else {
-      wide.cover.assign(ix(wide.width) * ix(wide.height), 0);
-      for (int y = covered.y; y < covered.y + covered.height; ++y)
-        std::copy(covered.row(y), covered.row(y) + covered.width, wide.row(y) + (covered.x - wide.x));
-      entry.nearCover = dilated(wide, m_grid, by);
-    }
-  }
+  if (!entry.nearCover) entry.nearCover = nearTo(covered);
   return *entry.nearCover;
 }
 

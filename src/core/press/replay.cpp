@@ -39,7 +39,8 @@ class Press {
         break;
       case Do::MaskOn:
         if (step.limit >= 0) m_limits.emplace_back(step.limit, step.side);
-        for (const Cover& c : step.covers) m_covered[c.impression] = c.mask, m_fresh.insert(c.mask);
+        for (const Cover& c : step.covers)
+          m_covered[c.impression] = {c.mask, jointOf(c)}, m_fresh.insert(c.mask);
         break;
       case Do::MaskOff:
         if (step.limit >= 0) std::erase(m_limits, std::pair(step.limit, step.side));
@@ -73,7 +74,11 @@ class Press {
   const PressRun& m_run;
   int m_life;
   Replay m_out;
-  std::map<int, std::string> m_covered;             // impression -> mask, empty for tape
+  struct Lies {
+    std::string mask;  // empty for tape
+    int joint = -1;    // the joint paper it is
+  };
+  std::map<int, Lies> m_covered;                    // by impression
   std::map<std::string, int> m_used;                // mask -> layings so far
   std::set<std::string> m_fresh;                    // laid, and no ink has come to its edge yet
   std::vector<std::pair<int, LimitSide>> m_limits;  // edges and openings on the panel
@@ -102,10 +107,8 @@ class Press {
   void willHold(int i) {
     Tile t = m_tiles.silhouette(i);
     for (int a : m_in.needs.leaveOut[ix(i)]) block(t, m_tiles.silhouette(a));
-    for (const auto& [a, mask] : m_covered) {
-      explain(t, a);
-      block(t, m_tiles.cover(a));
-    }
+    for (const auto& [a, lies] : m_covered) explain(t, a);
+    eachPaper([&](const Tile& cover, const Tile&, const std::string&) { block(t, cover); });
     m_powders[i] = std::move(t);
   }
 
@@ -124,10 +127,10 @@ class Press {
       soft ? blockSoftly(ink, m_tiles.silhouette(a), m_tiles.grid()) : block(ink, m_tiles.silhouette(a));
     }
     const Tile wanted = ink;
-    for (const auto& [a, mask] : m_covered) {
-      keepOut(ink, m_tiles.cover(a), mask);
-      block(ink, m_tiles.edgeLine(a));
-    }
+    eachPaper([&](const Tile& cover, const Tile& edgeLine, const std::string& mask) {
+      keepOut(ink, cover, mask);
+      block(ink, edgeLine);
+    });
     keptOut(ink);
     if (m_run.manner.uneven) pressUnevenly(ink, b);
     m_out.card.apply(ink, filmOf(b));
@@ -147,7 +150,7 @@ class Press {
     wearMasks(step);
     Tile area = tool(wash);
     const Tile wanted = area;
-    for (const auto& [a, mask] : m_covered) keepOut(area, m_tiles.cover(a), mask);
+    eachPaper([&](const Tile& cover, const Tile&, const std::string& mask) { keepOut(area, cover, mask); });
     keptOut(area);
     const WashFalloff falloff(m_in.plan, wash);
     if (m_run.manner.bleeds) bleed(area, wash);
@@ -175,12 +178,32 @@ class Press {
     return out;
   }
 
+  int jointOf(const Cover& c) const {
+    for (size_t j = 0; j < m_in.needs.joints.size() && !c.over.empty(); ++j)
+      if (m_in.needs.joints[j].over == c.over) return static_cast<int>(j);
+    return -1;
+  }
+
+  /// Every paper that lies, one over several things once. @param f  (cover, edge line, mask)
+  template <typename F>
+  void eachPaper(F f) {
+    std::set<int> joints;
+    for (const auto& [a, lies] : m_covered) {
+      if (lies.joint < 0) {
+        f(m_tiles.cover(a), m_tiles.edgeLine(a), lies.mask);
+      } else if (joints.insert(lies.joint).second) {
+        const PressTiles::JointTiles& tiles = m_tiles.joint(lies.joint);
+        f(tiles.cover, tiles.edgeLine, lies.mask);
+      }
+    }
+  }
+
   /// A mask is worn by one laying when ink first comes to its edge; two halves of one are used together.
   void wearMasks(const Step& step) {
     std::set<std::string> used;
     for (int i : step.needed)
-      if (const auto it = m_covered.find(i); it != m_covered.end() && !it->second.empty())
-        used.insert(it->second);
+      if (const auto it = m_covered.find(i); it != m_covered.end() && !it->second.mask.empty())
+        used.insert(it->second.mask);
     for (const std::string& mask : used) m_used[mask] += static_cast<int>(m_fresh.erase(mask));
   }
 
@@ -259,14 +282,19 @@ class Press {
           if (where.row(y)[x - where.x] && ink.row(y)[x - ink.x]) f(x, y);
     };
     if (!covered) return each(silhouette, [&](int x, int y) { note(x, y, Excuse::TooFine); });
-    const Tile& cover = m_tiles.cover(front);
-    const Tile& near = m_tiles.nearCover(front);
+    const int j = m_covered.at(front).joint;
+    const PressTiles::JointTiles* joint = j < 0 ? nullptr : &m_tiles.joint(j);
+    const Tile& cover = joint ? joint->cover : m_tiles.cover(front);
+    const Tile& near = joint ? joint->nearCover : m_tiles.nearCover(front);
+    const Tile& under = joint ? joint->silhouettes : silhouette;
     each(silhouette, [&](int x, int y) {
       if (!cover.at(x, y) && !near.at(x, y)) note(x, y, Excuse::TooFine);
     });
+    // Beside a paper over several things: told of the one that leads.
+    if (joint && m_in.needs.joints[ix(j)].over.front() != front) return;
     each(near, [&](int x, int y) {
       if (!cover.at(x, y)) note(x, y, Excuse::AlongEdge);
-      if (cover.at(x, y) && !silhouette.at(x, y)) note(x, y, Excuse::TooFine);
+      if (cover.at(x, y) && !under.at(x, y)) note(x, y, Excuse::TooFine);
     });
   }
 

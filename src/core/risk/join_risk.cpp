@@ -202,9 +202,10 @@ class Risks {
 
   std::vector<Join> list() const {
     std::vector<Join> out;
-    std::vector<int> laying(m_plan.impressions.size(), 0);
+    std::vector<int> laying(m_plan.impressions.size(), 0), jointLaying(m_a.needs.joints.size(), 0);
     for (size_t k = 0; k < m_a.needs.steps.size(); ++k) {
       const NeedStep& step = m_a.needs.steps[k];
+      std::vector<int> met;  // joint papers of this step
       for (size_t c = 0; c < step.covered.size(); ++c) {
         const int front = step.covered[c];
         const bool tape = m_a.needs.taped[ix(front)] != 0;
@@ -212,9 +213,16 @@ class Risks {
         if (!tape)
           for (const Laid& l : m_a.stampMasks[ix(m_a.stampOf[ix(front)])].rota[k])
             if (l.impression == front) fresh = l.fresh;
-        laying[ix(front)] += fresh || laying[ix(front)] == 0;
+        const int joint = m_a.needs.joint(front, k);
+        if (joint >= 0) {
+          const bool counted = std::find(met.begin(), met.end(), joint) != met.end();
+          if (!counted) jointLaying[ix(joint)] += !step.stays[c], met.push_back(joint);
+        } else {
+          laying[ix(front)] += fresh || laying[ix(front)] == 0;
+        }
         Join j;
-        j.front = front, j.laying = laying[ix(front)];
+        j.front = front, j.joint = joint;
+        j.laying = joint >= 0 ? jointLaying[ix(joint)] : laying[ix(front)];
         (step.wash ? j.wash : j.back) = step.index;
         j.tape = tape;
         out.push_back(std::move(j));
@@ -264,6 +272,16 @@ class Risks {
   const Impression& thing(int i) const { return m_plan.impressions[ix(i)]; }
 
   JoinBorder borderFor(Join& j, const Placed& front) const {
+    // Under one paper with another thing there is no edge between the two.
+    const JointPaper* paper = j.joint < 0 ? nullptr : &m_a.needs.joints[ix(j.joint)];
+    const auto within = [&](Point p) { return paper && paper->shape && covers(paper->shape->mask, p); };
+    JoinBorder out = bareBorder(j, front, within);
+    if (paper && paper->shape) out.pivot = boxOf(paper->shape->mask).centre();
+    return out;
+  }
+
+  template <typename F>
+  JoinBorder bareBorder(Join& j, const Placed& front, F within) const {
     if (j.wash >= 0) {
       const auto w = ix(j.wash);
       const Wash& wash = m_plan.washes[w];
@@ -274,7 +292,10 @@ class Risks {
       for (int k = 0; k < 20; ++k)
         (standsOut(j, (least + most) / 2) >= kStandsOut ? most : least) = (least + most) / 2;
       return borderOf(
-          front, [&](Point p) { return falloff.shareAt(p) >= most && covers(m_a.washes.reached[w], p); },
+          front,
+          [&](Point p) {
+            return falloff.shareAt(p) >= most && covers(m_a.washes.reached[w], p) && !within(p);
+          },
           j.length_mm);
     }
     if (standsOut(j, 1) < kStandsOut) return {};
@@ -282,7 +303,7 @@ class Risks {
     JoinBorder out = borderOf(
         front,
         [&](Point p) {
-          return back.outline->inked.at(back.placing.toFrame(p)) && covers(back.silhouette, p);
+          return back.outline->inked.at(back.placing.toFrame(p)) && covers(back.silhouette, p) && !within(p);
         },
         j.length_mm);
     out.least_mm = kNoticed_mm + 2 * kHandSpread_mm;  // the drawing is known with the hand's spread about it
@@ -391,7 +412,8 @@ Result<JoinRisk> joinRisk(const Plan& plan, const Analysis& analysis, const Risk
   for (size_t k = 0; k < all.size(); ++k) {
     out.pen_mm += all[k].pen_mm;
     if (shows[k].empty()) continue;
-    std::vector<char>& whole = layings[{all[k].front, all[k].laying}];
+    const int paper = all[k].joint < 0 ? all[k].front : -1 - all[k].joint;
+    std::vector<char>& whole = layings[{paper, all[k].laying}];
     whole.resize(shows[k].size(), 0);
     for (size_t t = 0; t < whole.size(); ++t) whole[t] = whole[t] || shows[k][t];
   }

@@ -47,6 +47,7 @@ struct Join {
   int front = 0, back = -1;  ///< back -1: a wash
   int wash = -1;
   bool tape = false;
+  int joint = -1;        ///< the joint paper that covers the front, or -1
   int laying = 0;        ///< of the front's cover: joins of one laying open together
   double length_mm = 0;  ///< of the border that has to join
   double gap = 0;        ///< chance of a white gap along kNoticed_mm of it

@@ -16,7 +16,8 @@
 namespace havlo {
 
 inline constexpr int kBare = -2,
-                     kStrip = -1;  // what lies on an impression: nothing, tape, else a mask number
+                     kStrip = -1,  // what lies on an impression: nothing, tape, else a mask number
+    kFirstJoint = -3;              // this one and below: joint papers
 
 /// The facts of a step that only a written run sheet needs.
 struct StepFacts {
@@ -59,6 +60,8 @@ class Hands {
   void run() {
     printMasks();
     if (m_in.plan.card.tape_mm > 0) work(Do::Tape, -1, m_t.tape * m_copies);
+    size_t last = m_in.needs.steps.size();  // pieces after it are stamped when all paper is off
+    while (last > 0 && !m_in.needs.steps[last - 1].wash && popsUp(m_in.needs.steps[last - 1].index)) --last;
     for (size_t k = 0; k < m_in.needs.steps.size(); ++k) {
       if (std::find(m_rest.begin(), m_rest.end(), k) != m_rest.end()) emboss(), sleep();
       const NeedStep& need = m_in.needs.steps[k];
@@ -67,6 +70,8 @@ class Hands {
         wash(k, need);
       } else if (!popsUp(need.index)) {
         stamp(k, need);
+      } else if (k < last && !isEmbossed(m_in.plan, need.index)) {
+        press(need.index, nullptr, true);
       }
     }
     while (m_nextCut < m_cuts.size()) cutNext();
@@ -83,10 +88,11 @@ class Hands {
     int lies = kBare;
     int lastNeed = -1;
     double dryFirst = 0, dryLast = 0;  // minutes at which the first and the last card's ink is dry
-    bool saidDry = true;
+    bool saidDry = true, pressed = false;
   };
   struct Cut {
     int stamp, mask;
+    int joint = -1;  // it is this joint paper; the stamp is its first thing's
     double dry = 0;  // minute at which the print on masking paper is
   };
 
@@ -102,8 +108,9 @@ class Hands {
   std::vector<Cut> m_cuts;  // by first need
   size_t m_nextCut = 0;
   std::vector<std::vector<char>> m_isCut;  // stamp, mask
-  std::vector<const Ink*> m_lastInk;       // by stamp
-  std::vector<int> m_toEmboss;             // stamped, and not embossed yet
+  std::vector<char> m_jointCut;
+  std::vector<const Ink*> m_lastInk;  // by stamp
+  std::vector<int> m_toEmboss;        // stamped, and not embossed yet
   int m_stampInHand = -1, m_generation = 0;
   const Ink* m_inkInHand = nullptr;
 
@@ -115,6 +122,11 @@ class Hands {
   const Impression& impression(int i) const { return m_in.plan.impressions[ix(i)]; }
   bool popsUp(int i) const { return impression(i).school == School::PopUp; }
   int stampOf(int i) const { return m_in.stampOf[ix(i)]; }
+  /// Half of what a joint paper costs beyond a mask: printing it, or cutting it out.
+  double jointMinutes(int joint) const {
+    return joint < 0 ? 0
+                     : m_t.jointEach * static_cast<double>(m_in.needs.joints[ix(joint)].over.size() - 1) / 2;
+  }
   const Ink* inkNamed(const std::string& id) const { return m_in.plan.ink(id); }
 
   void work(Do what, int i, double minutes, double wait = 0, const StepFacts& facts = {},
@@ -147,9 +159,19 @@ class Hands {
       if (!there) m_cuts.push_back({static_cast<int>(s), mask});
       there = 1;
     };
+    m_jointCut.assign(m_in.needs.joints.size(), 0);
+    const auto queueJoint = [&](int j) {
+      for (const Cut& c : m_cuts)
+        if (c.joint == j) return;
+      m_cuts.push_back({stampOf(m_in.needs.joints[ix(j)].over.front()), 0, j});
+    };
     for (size_t k = 0; k < m_in.needs.steps.size(); ++k)
       for (int i : m_in.needs.steps[k].covered) {
         if (m_in.needs.taped[ix(i)]) continue;
+        if (const int j = m_in.needs.joint(i, k); j >= 0) {
+          queueJoint(j);
+          continue;
+        }
         const auto s = ix(stampOf(i));
         for (const Laid& l : m_in.masks[s].rota[k])
           if (l.impression == i) queue(s, l.mask);
@@ -178,10 +200,15 @@ class Hands {
       std::vector<int> stamps;
       for (const Cut& c : m_cuts) {
         if (inkOf[ix(c.stamp)] != ink) continue;
-        minutes += m_t.printEach;
-        if (std::find(stamps.begin(), stamps.end(), c.stamp) == stamps.end())
-          stamps.push_back(c.stamp), minutes += m_t.pickUp;
-        prints.push_back({c.mask, firstOf[ix(c.stamp)]});
+        minutes += m_t.printEach + jointMinutes(c.joint);
+        const auto pickUp = [&](int stamp) {
+          if (std::find(stamps.begin(), stamps.end(), stamp) != stamps.end()) return;
+          stamps.push_back(stamp), minutes += m_t.pickUp;
+        };
+        pickUp(c.stamp);
+        if (c.joint >= 0)
+          for (int i : m_in.needs.joints[ix(c.joint)].over) pickUp(stampOf(i));
+        prints.push_back({c.mask, firstOf[ix(c.stamp)], true, c.joint});
       }
       work(Do::Print, -1, minutes, 0, facts, prints);
       for (int s : stamps) m_lastInk[ix(s)] = &m_in.plan.inks[ix(ink)];
@@ -191,17 +218,23 @@ class Hands {
   }
 
   void cut(Cut& c) {
-    m_isCut[ix(c.stamp)][ix(c.mask)] = 1;
+    (c.joint < 0 ? m_isCut[ix(c.stamp)][ix(c.mask)] : m_jointCut[ix(c.joint)]) = 1;
     StepFacts facts;
     facts.stamp = c.stamp;
-    work(Do::CutMask, -1, m_t.cutMask, std::max(0.0, c.dry - m_now), facts, {{c.mask, -1}});
+    work(Do::CutMask, -1, m_t.cutMask + jointMinutes(c.joint), std::max(0.0, c.dry - m_now), facts,
+         {{c.mask, -1, true, c.joint}});
     while (m_nextCut < m_cuts.size() && isCut(m_cuts[m_nextCut])) ++m_nextCut;
   }
-  bool isCut(const Cut& c) const { return m_isCut[ix(c.stamp)][ix(c.mask)] != 0; }
+  bool isCut(const Cut& c) const {
+    return (c.joint < 0 ? m_isCut[ix(c.stamp)][ix(c.mask)] : m_jointCut[ix(c.joint)]) != 0;
+  }
   void cutNext() { cut(m_cuts[m_nextCut]); }
-  void cutIfNeeded(int stamp, int mask) {
+  void cutIfNeeded(int i, int cover) {
+    if (cover == kStrip) return;
     for (Cut& c : m_cuts)
-      if (c.stamp == stamp && c.mask == mask && !isCut(c)) cut(c);
+      if (!isCut(c) && (cover <= kFirstJoint ? c.joint == jointOfCover(cover)
+                                             : c.joint < 0 && c.stamp == stampOf(i) && c.mask == cover))
+        cut(c);
   }
 
   /// How long hands must rest until then: masks that are not cut yet are cut meanwhile.
@@ -257,7 +290,7 @@ class Hands {
   void pressed(int i) {
     Thing& t = thing(i);
     const double dries = t.ink->dryOnCard_s / 60;
-    t.dryLast = m_now + dries;
+    t.dryLast = m_now + dries, t.pressed = true;
     t.dryFirst = t.dryLast - (m_copies - 1) * m_t.press;
     t.saidDry = dries <= 0;
   }
@@ -277,6 +310,7 @@ class Hands {
 
   int wanted(size_t k, int i) const {
     if (m_in.needs.taped[ix(i)]) return kStrip;
+    if (const int j = m_in.needs.joint(i, k); j >= 0) return kFirstJoint - j;
     for (const Laid& l : m_in.masks[ix(stampOf(i))].rota[k])
       if (l.impression == i) return l.mask;
     return kBare;
@@ -312,12 +346,13 @@ class Hands {
                                 : !wantedElsewhere(k, i) && t.lastNeed > static_cast<int>(k) && !inTheWay(i);
       if (!stays) off.push_back(i);
     }
+    takeAlong(off);
     uncover(off);
     for (int i : need)
       if (thing(i).lies == kBare) on.push_back(i);
     if (on.empty()) return;
     for (int i : on)
-      if (const int mask = wanted(k, i); mask >= 0) cutIfNeeded(stampOf(i), mask);
+      if (const int mask = wanted(k, i); mask != kBare) cutIfNeeded(i, mask);
     if (m_washDry > m_now) dryAll();
     dryTogether(on, m_t.coverOn);
     std::vector<Laid> covers;
@@ -326,14 +361,40 @@ class Hands {
       if (mask == kStrip) {
         lay(i, kStrip);
         work(Do::Tape, i, m_t.coverOn * m_copies);
-      } else if (mask >= 0) {
-        covers.push_back({mask, i});
+      } else if (mask != kBare) {
+        covers.push_back(laidOn(i, mask));
+        lay(i, mask);
       }
     }
     if (covers.empty()) return;
-    for (const Laid& c : covers) lay(c.impression, c.mask);
-    work(Do::MaskOn, single(covers), m_t.coverOn * static_cast<double>(covers.size()) * m_copies, 0, {},
-         covers);
+    work(Do::MaskOn, single(covers), m_t.coverOn * papersIn(covers) * m_copies, 0, {}, covers);
+  }
+
+  /// What lies under one paper with something that is lifted is lifted with it.
+  void takeAlong(std::vector<int>& off) const {
+    for (size_t k = 0; k < off.size(); ++k)
+      if (const int lies = m_things[ix(off[k])].lies; lies <= kFirstJoint)
+        for (int i : m_in.needs.joints[ix(jointOfCover(lies))].over)
+          if (m_things[ix(i)].lies == lies && std::find(off.begin(), off.end(), i) == off.end())
+            off.push_back(i);
+    std::sort(off.begin(), off.end());
+  }
+
+  /// How many papers these are: one over several things counts once.
+  double papersIn(const std::vector<Laid>& covers) const {
+    int papers = 0;
+    std::vector<int> joints;
+    for (const Laid& c : covers) {
+      if (c.joint >= 0 && std::find(joints.begin(), joints.end(), c.joint) != joints.end()) continue;
+      if (c.joint >= 0) joints.push_back(c.joint);
+      ++papers;
+    }
+    return papers;
+  }
+
+  static int jointOfCover(int cover) { return kFirstJoint - cover; }
+  static Laid laidOn(int i, int cover) {
+    return cover <= kFirstJoint ? Laid{0, i, true, jointOfCover(cover)} : Laid{cover, i};
   }
 
   static int single(const std::vector<Laid>& covers) {
@@ -347,13 +408,12 @@ class Hands {
         lift(i);
         work(Do::MaskOff, i, m_t.coverOff * m_copies);
       } else {
-        covers.push_back({thing(i).lies, i});
+        covers.push_back(laidOn(i, thing(i).lies));
+        lift(i);
       }
     }
-    for (const Laid& c : covers) lift(c.impression);
     if (covers.empty()) return;
-    work(Do::MaskOff, single(covers), m_t.coverOff * static_cast<double>(covers.size()) * m_copies, 0, {},
-         covers);
+    work(Do::MaskOff, single(covers), m_t.coverOff * papersIn(covers) * m_copies, 0, {}, covers);
   }
 
   // ---- inking
@@ -506,7 +566,8 @@ class Hands {
     std::vector<int> pieces, powdered;
     for (int i : m_in.order)
       if (popsUp(i)) pieces.push_back(i);
-    for (int i : pieces) press(i, nullptr, true);
+    for (int i : pieces)
+      if (!thing(i).pressed) press(i, nullptr, true);
     for (int i : pieces)
       if (isEmbossed(m_in.plan, i)) powdered.push_back(i);
     if (!powdered.empty()) embossNow(powdered);

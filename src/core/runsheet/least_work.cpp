@@ -2,6 +2,7 @@
 #include "core/runsheet/least_work.h"
 
 #include <algorithm>
+#include <numeric>
 #include <queue>
 #include <set>
 
@@ -10,9 +11,38 @@
 namespace havlo {
 namespace {
 
+/// By impression: 0, no paper could cover it with others; 1, the first of those that could be covered
+/// together; 2, another of them.
+std::vector<char> sharing(const RunSheetInput& in) {
+  const size_t n = in.plan.impressions.size();
+  std::vector<char> out(n, 0);
+  if (!in.joinable || in.joinable->empty()) return out;
+  std::vector<int> group(n);
+  std::iota(group.begin(), group.end(), 0);
+  for (const auto& [a, b] : *in.joinable) {
+    out[ix(a)] = out[ix(b)] = 1;
+    const int from = group[ix(b)], to = group[ix(a)];
+    std::replace(group.begin(), group.end(), from, to);
+  }
+  std::set<int> met;
+  for (size_t i = 0; i < n; ++i)
+    if (out[i] && !met.insert(group[i]).second) out[i] = 2;
+  return out;
+}
+
 /// Every pressing, wash, cut and cover that is needed whatever the order, each set up as seldom as possible.
-double sureWork(const RunSheetInput& in, const MaskNeeds& sure) {
+double sureWork(const RunSheetInput& in, MaskNeeds sure) {
   const WorkTimes& t = in.times;
+  // What one paper could cover together counts once: every paper over any of it lies within one such group.
+  const std::vector<char> shares = sharing(in);
+  for (NeedStep& s : sure.steps) {
+    const auto counts = [&](size_t c) { return shares[ix(s.covered[c])] < 2; };
+    NeedStep kept = s;
+    kept.covered.clear(), kept.stays.clear();
+    for (size_t c = 0; c < s.covered.size(); ++c)
+      if (counts(c)) kept.covered.push_back(s.covered[c]), kept.stays.push_back(s.stays[c]);
+    s = std::move(kept);
+  }
   const double copies = std::max(1, in.plan.making.copies);
   double sum = 0;
   std::set<std::pair<int, std::string>> stampInks;
@@ -30,7 +60,10 @@ double sureWork(const RunSheetInput& in, const MaskNeeds& sure) {
   }
   if (powdered) sum += t.emboss * copies;
   const std::vector<StampMasks> masks = countMasks(in.plan, sure, in.stampOf);
-  for (int s : stamps) sum += t.pickUp + (masks[ix(s)].cut > 0 ? 0 : t.tryOut);
+  std::set<int> tried;  // by printing a mask, maybe on a paper that covers others too
+  for (size_t i = 0; i < in.plan.impressions.size(); ++i)
+    if (shares[i]) tried.insert(in.stampOf[i]);
+  for (int s : stamps) sum += t.pickUp + (masks[ix(s)].cut > 0 || tried.contains(s) ? 0 : t.tryOut);
   sum += static_cast<double>(inks.size()) * t.changeInk;
   sum += static_cast<double>(stampInks.size() - stamps.size()) * t.clean;
   sum += static_cast<double>(in.plan.washes.size()) * t.wash * copies;

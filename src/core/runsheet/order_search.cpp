@@ -11,12 +11,14 @@
 
 #include "core/runsheet/act_search.h"
 #include "core/runsheet/least_work.h"
+#include "core/runsheet/papers.h"
 
 namespace havlo {
 namespace {
 
 constexpr double kPin = 1e5;  // minutes that an unmet wish counts
 constexpr double kSame = 1e-9;
+constexpr size_t kMostJoint = 24;        // acts up to which joint papers are counted in every sequence tried
 constexpr long kMostWork = 380000;       // tries times impressions
 constexpr long kMostShifts = 200000000;  // looked at, times what each takes
 
@@ -29,10 +31,14 @@ struct Judge {
     return minutesOfActs(in.acts.anyBefore() ? in.acts.withWashes(order, false) : order, order);
   }
 
-  double minutesOfActs(const std::vector<int>& acts, const std::vector<int>& order) const {
-    const MaskNeeds needs = in.table.of(acts);
-    const std::vector<StampMasks> masks = countMasks(in.plan, needs, in.stampOf);
-    return minutesOf({in.plan, in.meetings, in.washes, in.table, order, needs, masks, in.stampOf, in.times});
+  /// @param joint  whether one paper may cover several things
+  double minutesOfActs(const std::vector<int>& acts, const std::vector<int>& order,
+                       bool joint = false) const {
+    static const std::vector<std::pair<int, int>> kNone;
+    return papersFor({in.plan, in.meetings, in.washes, in.table, in.stampOf,
+                      joint && in.joinable ? *in.joinable : kNone, in.times},
+                     acts, order)
+        .minutes;
   }
 
   std::vector<UnmetPin> unmet(const std::vector<int>& order) const {
@@ -510,9 +516,9 @@ class ExactSearch {
   }
 };
 
-/// Washes wherever they are least work, and with them the impressions.
-void placeWashes(const Judge& judge, const Rules& rules, BestOrder& best, const OrderEffort& effort,
-                 const Progress& progress) {
+/// Washes and the stamping of pieces wherever they are least work, and with them the impressions.
+void placeActs(const Judge& judge, const Rules& rules, BestOrder& best, const OrderEffort& effort,
+               const Progress& progress) {
   const OrderWork& work = judge.in;
   const auto popsUp = [&](int act) {
     return ix(act) < work.plan.impressions.size() && work.plan.impressions[ix(act)].school == School::PopUp;
@@ -520,8 +526,8 @@ void placeWashes(const Judge& judge, const Rules& rules, BestOrder& best, const 
   const auto orderOf = [&](const std::vector<int>& acts) {
     std::vector<int> order;
     for (int act : acts)
-      if (ix(act) < work.plan.impressions.size()) order.push_back(act);
-    for (int i : best.order)
+      if (ix(act) < work.plan.impressions.size() && !popsUp(act)) order.push_back(act);
+    for (int i : best.order)  // as they are put on, whenever they are stamped
       if (popsUp(i)) order.push_back(i);
     return order;
   };
@@ -532,18 +538,15 @@ void placeWashes(const Judge& judge, const Rules& rules, BestOrder& best, const 
   std::erase_if(space.before, [&](const auto& r) { return popsUp(r.first) || popsUp(r.second); });
   space.cost = [&](const std::vector<int>& acts) {
     const std::vector<int> order = orderOf(acts);
-    return judge.minutesOfActs(acts, order) + kPin * static_cast<double>(judge.unmet(order).size());
+    return judge.minutesOfActs(acts, order, acts.size() <= kMostJoint) +
+           kPin * static_cast<double>(judge.unmet(order).size());
   };
   space.stopped = [&] { return progress.stopped(); };
   space.mostWork = effort.actWork;
-  std::vector<int> start = best.acts;
-  std::erase_if(start, popsUp);
-  FoundActs found = leastWork(space, start);
+  FoundActs found = leastWork(space, best.acts);
   best.order = orderOf(found.acts);
   best.acts = std::move(found.acts);
-  for (int i : best.order)
-    if (popsUp(i)) best.acts.push_back(i);
-  best.minutes = judge.minutesOfActs(best.acts, best.order);
+  best.minutes = judge.minutesOfActs(best.acts, best.order, true);
   best.unmet = judge.unmet(best.order);
   best.exact = found.exact;
 }
@@ -555,9 +558,9 @@ BestOrder judged(const OrderWork& work, std::vector<int> order) {
   BestOrder out;
   // Blended as late or as early as they may be: whatever is less work.
   out.acts = work.acts.withWashes(order, false);
-  out.minutes = judge.minutesOfActs(out.acts, order);
+  out.minutes = judge.minutesOfActs(out.acts, order, true);
   const std::vector<int> early = work.acts.withWashes(order, true);
-  if (const double less = judge.minutesOfActs(early, order); less < out.minutes - kSame)
+  if (const double less = judge.minutesOfActs(early, order, true); less < out.minutes - kSame)
     out.minutes = less, out.acts = early;
   out.unmet = judge.unmet(order);
   out.order = std::move(order);
@@ -579,13 +582,14 @@ BestOrder findBestOrder(const OrderWork& work, const OrderEffort& effort, const 
   std::vector<int> best = improver.best;
   double cost = improver.bestCost;
   // The exact search knows cards whose washes may all be blended last.
-  const bool simple = !work.acts.anyBefore();
+  const bool simple = !work.acts.anyBefore() && work.plan.making.evenings <= 1;
   bool exact = simple && movable <= 1;
   if (simple && !exact && movable <= std::min<size_t>(kMostExact, ix(effort.most)))
     exact = ExactSearch(judge, rules, popUps, effort, progress).run(best, cost);
   BestOrder out = judged(work, best);
-  out.exact = exact;
-  if (!work.plan.washes.empty()) placeWashes(judge, rules, out, effort, progress);
+  out.exact = exact && popUps.empty() && !(work.joinable && !work.joinable->empty());
+  const bool more = !work.plan.washes.empty() || !popUps.empty() || (!out.exact && movable <= kMostActsExact);
+  if (more) placeActs(judge, rules, out, effort, progress);
   return out;
 }
 

@@ -45,6 +45,7 @@ struct OrderWork {
   const std::vector<int>& stampOf;
   const ActRules& acts;
   WorkTimes times = {};
+  const std::vector<std::pair<int, int>>* joinable = nullptr;  ///< as findJoinable(); null: one paper each
 };
 
 /// Deterministic. Stopped early it returns the best found so far. The maker's wishes (`making.first`,

@@ -1,6 +1,7 @@
 // Writes down what hands do, and spreads it over evenings.
 #include "core/runsheet/run_sheet.h"
 
+#include "core/mask/joint_paper.h"
 #include "core/runsheet/hands.h"
 #include "core/runsheet/least_work.h"
 
@@ -45,10 +46,10 @@ class Writer {
     if (what == Do::Print)  // printed, not laid
       for (Cover& c : s.covers) c.impression = -1, c.ahead = false;
     const bool cover = facts.limit < 0;  // a limit lies on no thing
-    if (cover && (what == Do::MaskOn || (what == Do::Tape && impression >= 0))) lay(s, true);
-    if (cover && what == Do::MaskOff) lay(s, false);
+    if (cover && (what == Do::MaskOn || (what == Do::Tape && impression >= 0))) lay(s, covers, true);
+    if (cover && what == Do::MaskOff) lay(s, covers, false);
     if (what == Do::Stamp) m_pressed[ix(impression)] = 1;
-    s.masksOn = m_lies;
+    s.masksOn = m_lies, s.joints = m_joints;
     if (wait > kOvernight_min) ++m_evening;
     s.evening = m_evening;
     if (!needMinutes.empty()) needMinutes.back() += minutes + wait;
@@ -59,11 +60,15 @@ class Writer {
   const RunSheetInput& m_in;
   RunSheet& m_out;
   std::vector<int> m_lies;  // by rising index
+  std::vector<int> m_joints;
   std::vector<char> m_pressed;
   int m_evening = 0;
 
   Cover coverOf(const Laid& laid, int stamp) const {
     const int s = laid.impression < 0 ? stamp : m_in.stampOf[ix(laid.impression)];
+    if (laid.joint >= 0)
+      return {jointId(m_in.plan, laid.joint), laid.impression, false, false,
+              m_in.needs.joints[ix(laid.joint)].over};
     Cover c{maskId(*m_in.plan.stamps[ix(s)], laid.mask), laid.impression};
     if (laid.impression < 0) return c;
     c.ahead = !m_pressed[ix(laid.impression)];
@@ -72,7 +77,7 @@ class Writer {
     return c;
   }
 
-  void lay(const Step& s, bool on) {
+  void lay(const Step& s, const std::vector<Laid>& laid, bool on) {
     const auto set = [&](int i) {
       const auto at = std::lower_bound(m_lies.begin(), m_lies.end(), i);
       if (on && (at == m_lies.end() || *at != i)) m_lies.insert(at, i);
@@ -80,6 +85,11 @@ class Writer {
     };
     if (s.covers.empty()) set(s.impression);
     for (const Cover& c : s.covers) set(c.impression);
+    for (const Laid& l : laid) {
+      if (l.joint < 0) continue;
+      std::erase(m_joints, l.joint);
+      if (on) m_joints.push_back(l.joint);
+    }
   }
 };
 
@@ -137,6 +147,11 @@ RunSheet buildRunSheet(const RunSheetInput& in) {
 }
 
 double minutesOf(const RunSheetInput& in) {
+  if (in.plan.making.evenings > 1) {  // what dries overnight is not waited for
+    RunSheetInput whole = in;
+    whole.bound = false;
+    return buildRunSheet(whole).minutes;
+  }
   Sum sum;
   Hands<Sum>(in, sum).run();
   return sum.minutes;

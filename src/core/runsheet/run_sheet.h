@@ -36,6 +36,7 @@ struct WorkTimes {
   double scrap = 0.25;      ///< one pressing on scrap paper, to come to a later generation
   double printEach = 0.35;  ///< one print on masking paper
   double cutMask = 2.5;     ///< cut a print out
+  double jointEach = 0.75;  ///< a joint paper, for each further thing: printed in its place, longer to cut
   double coverOn = 0.5, coverOff = 0.25;
   double tapeRubber = 1, wipeRubber = 0.5;  ///< for each thing left out of a pressing
   double emboss = 1.25, embossEach = 0.75;  ///< powder out, tool heated; strew, brush off and melt one thing
@@ -45,10 +46,11 @@ struct WorkTimes {
 
 /// A mask, or a strip of tape, and what it lies on.
 struct Cover {
-  std::string mask;     ///< mask id ("hare#1"), empty for a strip of tape
-  int impression = -1;  ///< -1 while it is only cut
-  bool ahead = false;   ///< laid where the thing will be: it is stamped later
-  bool half = false;    ///< one half of a mask cut in two
+  std::string mask;            ///< mask id ("hare#1"), empty for a strip of tape
+  int impression = -1;         ///< -1 while it is only cut
+  bool ahead = false;          ///< laid where the thing will be: it is stamped later
+  bool half = false;           ///< one half of a mask cut in two
+  std::vector<int> over = {};  ///< impressions it covers together; empty: only one
 };
 
 struct Step {
@@ -63,6 +65,7 @@ struct Step {
   bool turned = false;                ///< the limit lies turned round, or its other piece is taken
   std::vector<Cover> covers;          ///< laid, lifted or cut at this step
   std::vector<int> masksOn;           ///< impressions covered: during a stamping or wash, after anything else
+  std::vector<int> joints;            ///< joint papers that lie then
   std::vector<int> needed;            ///< of those, the ones this step needs
   std::vector<int> leaveOut;  ///< fronts whose place on the rubber is covered or wiped before pressing
   bool piece = false;         ///< stamped on a piece of its own
@@ -94,12 +97,13 @@ struct RunSheetInput {
   const Meetings& meetings;
   const WashMeetings& washes;
   const NeedTable& table;
-  const std::vector<int>& order;  ///< of the impressions
+  const std::vector<int>& order;  ///< of the impressions, pieces of their own as they are put on
   const MaskNeeds& needs;
   const std::vector<StampMasks>& masks;  ///< by stamp
   const std::vector<int>& stampOf;       ///< impression -> stamp index
   WorkTimes times = {};
-  bool bound = true;  ///< whether to work out what no order can save
+  bool bound = true;                                           ///< whether to work out what no order can save
+  const std::vector<std::pair<int, int>>* joinable = nullptr;  ///< what one paper could cover together
 };
 
 /// Masks are cut when they are first needed or while something dries; several copies are worked card by card

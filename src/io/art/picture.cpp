@@ -6,6 +6,7 @@
 #include <QPainter>
 #include <QPainterPath>
 
+#include "core/mask/joint_paper.h"
 #include "core/wash/limit_shape.h"
 #include "io/art/shape_path.h"
 #include "io/files/plan_file.h"
@@ -67,13 +68,16 @@ QImage maskLayer(QSize size, const Plan& plan, const Analysis& analysis, const S
   if (limit.first >= 0)
     hatched(limitPiece(plan.limits[ix(limit.first)], limit.second, plan.card.panel.box()));
   for (int i : step.masksOn) {
-    const auto at = ix(i);
-    const Placed& placed = *analysis.meetings.placed[at];
-    const Rings shape = analysis.needs.taped[at]
-                            ? placed.silhouette
-                            : placed.placing.toPanel(analysis.masks[ix(analysis.stampOf[at])]->mask);
-    hatched(shape);
+    const bool shared = std::any_of(step.joints.begin(), step.joints.end(), [&](int j) {
+      const std::vector<int>& over = analysis.needs.joints[ix(j)].over;
+      return std::find(over.begin(), over.end(), i) != over.end();
+    });
+    if (shared) continue;
+    hatched(
+        coverOnPanel(plan, analysis.meetings.placed, analysis.needs, analysis.masks, analysis.stampOf, i));
   }
+  for (int j : step.joints)
+    if (const MaskRef& shape = analysis.needs.joints[ix(j)].shape) hatched(shape->mask);
   painter.end();
   return image;
 }
@@ -86,7 +90,7 @@ Result<StepPictures> stepPictures(const Plan& plan, const Analysis& analysis, co
   StepPictures out;
   const PressInput in = analysis.press(plan, &art);
   QImage last, layer;
-  std::vector<int> layered;  // the masks of the layer
+  std::vector<int> layered, layeredJoints;  // the masks of the layer
   LyingLimit limit{-1, LimitSide::Above}, layeredLimit = limit;
   const auto inks = [](Do what) { return what == Do::Stamp || what == Do::Wash || what == Do::Attach; };
   auto simulated = simulate(
@@ -98,9 +102,9 @@ Result<StepPictures> stepPictures(const Plan& plan, const Analysis& analysis, co
         if (step.limit >= 0 && step.what == Do::MaskOn) limit = {step.limit, step.side};
         if (step.limit >= 0 && step.what == Do::MaskOff) limit = {-1, LimitSide::Above};
         if (!step.masksOn.empty() || limit.first >= 0) {
-          if (step.masksOn != layered || limit != layeredLimit) {
+          if (step.masksOn != layered || step.joints != layeredJoints || limit != layeredLimit) {
             layer = maskLayer(image.size(), plan, analysis, step, limit, maskColour);
-            layered = step.masksOn, layeredLimit = limit;
+            layered = step.masksOn, layeredJoints = step.joints, layeredLimit = limit;
           }
           QPainter(&image).drawImage(0, 0, layer);
         }

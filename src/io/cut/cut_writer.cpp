@@ -160,9 +160,11 @@ std::vector<LabelledSheet> labelledSheets(const Plan& plan, const MaskJob& job) 
     const double r = m.roomiest.radius_mm;
     const Point c = m.roomiest.at, up = m.up, right{up.y, -up.x};
     const Degrees turn{std::atan2(right.y, right.x) * 180 / 3.14159265358979323846};
-    const QString name =
-        m.limit >= 0 ? capital(limitName(plan.limits[ix(m.limit)])) : stampName(*plan.stamps[ix(m.stamp)]);
-    const QString full = m.limit >= 0 ? name : tr("%1, %2 of %3").arg(name).arg(m.number + 1).arg(m.of);
+    const QString name = m.limit >= 0   ? capital(limitName(plan.limits[ix(m.limit)]))
+                         : m.joint >= 0 ? tr("One paper")
+                                        : stampName(*plan.stamps[ix(m.stamp)]);
+    const QString full =
+        m.limit >= 0 || m.joint >= 0 ? name : tr("%1, %2 of %3").arg(name).arg(m.number + 1).arg(m.of);
     const double height = std::clamp(r * 0.5, 1.6, 2.6), width = textWidth(height, full) + 1.5;
     // Name below, arrow above the roomiest place, if the mask is wide enough there.
     const Point base{c.x - up.x * height * 0.7, c.y - up.y * height * 0.7};

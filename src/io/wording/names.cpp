@@ -2,6 +2,7 @@
 #include "io/wording/names.h"
 
 #include <QStringList>
+#include <algorithm>
 
 #include "core/plan/role_facts.h"
 #include "core/units/measure.h"
@@ -153,11 +154,31 @@ QString nameOf(const Plan& plan, int impression) {
 QString labelOf(const Plan& plan, int impression) { return capital(plainName(plan, impression)); }
 
 QString listOf(const Plan& plan, const std::vector<int>& impressions) {
+  // Three or more of one stamp on end: "duck 2 to 5".
+  const auto follows = [&](size_t k) {
+    const int a = impressions[k - 1], b = impressions[k];
+    return plan.impressions[ix(a)].stamp == plan.impressions[ix(b)].stamp &&
+           numberOf(plan, b) == numberOf(plan, a) + 1;
+  };
   QStringList names;
-  for (int i : impressions) names << nameOf(plan, i);
+  for (size_t k = 0; k < impressions.size();) {
+    size_t end = k + 1;
+    while (end < impressions.size() && follows(end)) ++end;
+    if (end - k >= 3) {
+      names << tr("%1 to %2").arg(nameOf(plan, impressions[k])).arg(numberOf(plan, impressions[end - 1]));
+      k = end;
+    } else {
+      names << nameOf(plan, impressions[k++]);
+    }
+  }
   if (names.size() < 2) return names.join(QString());
   const QString last = names.takeLast();
   return tr("%1 and %2").arg(names.join(QStringLiteral(", ")), last);
+}
+
+QString sortedListOf(const Plan& plan, std::vector<int> impressions) {
+  std::sort(impressions.begin(), impressions.end());
+  return listOf(plan, impressions);
 }
 
 QString pressingName(int generation) {

@@ -14,6 +14,8 @@ QString nameOf(const Plan& plan, int impression);
 QString labelOf(const Plan& plan, int impression);
 /// "the hare, poplar 2 and the lock cottage".
 QString listOf(const Plan& plan, const std::vector<int>& impressions);
+/// The same in the plan's order, whatever theirs.
+QString sortedListOf(const Plan& plan, std::vector<int> impressions);
 /// With a capital letter, as a sentence begins.
 QString capital(QString words);
 QString stampName(const Stamp& stamp);

@@ -112,6 +112,13 @@ StepWords maskOnWords(const Plan& plan, const Step& step) {
   w.title = tr("Cover %1").arg(coverNames(plan, step));
   QStringList which;
   for (const Cover& c : step.covers) {
+    if (!c.over.empty()) {
+      const bool alone = c.over.size() == step.covers.size();
+      if (c.impression == c.over.front())
+        which << (alone ? tr("one paper over all of them")
+                        : tr("one paper over %1").arg(sortedListOf(plan, c.over)));
+      continue;
+    }
     const QString mask = c.half ? tr("half of %1").arg(maskName(c.mask)) : maskName(c.mask);
     which << (c.ahead ? tr("%1 where %2 will be") : tr("%1 on %2")).arg(mask, nameOf(plan, c.impression));
   }
@@ -250,30 +257,42 @@ StepWords cutMaskWords(const Plan& plan, const Step& step, MeasureStyle) {
   const Stamp& stamp = *plan.stamps[ix(step.stamp)];
   StepWords w;
   const QString name = stampName(stamp);
-  w.title = tr("Cut %1 of the %2").arg(maskName(step.covers[0].mask), name.left(1).toLower() + name.mid(1));
-  w.detail = tr("from its dry print on masking paper, just inside the line");
+  const Cover& cover = step.covers[0];
+  if (cover.over.empty()) {
+    w.title = tr("Cut %1 of the %2").arg(maskName(cover.mask), name.left(1).toLower() + name.mid(1));
+    w.detail = tr("from its dry print on masking paper, just inside the line");
+  } else {
+    w.title = tr("Cut one paper over %1").arg(sortedListOf(plan, cover.over));
+    w.detail = tr("from their dry prints, in one piece, just inside the line round all of them");
+  }
   w.care = tr("Cut away from your fingers; keep blades away from children.");
   return w;
 }
 
 StepWords printWords(const Plan& plan, const Step& step) {
   StepWords w;
-  // "hare, 2 of the reeds, duck"
+  // "hare, the reeds 2 times, duck"
   QStringList what;
   for (const StampRef& stamp : plan.stamps) {
     const auto prints = std::count_if(step.covers.begin(), step.covers.end(), [&](const Cover& c) {
-      return c.mask.substr(0, c.mask.rfind('#')) == stamp->id;
+      return c.over.empty() && c.mask.substr(0, c.mask.rfind('#')) == stamp->id;
     });
     if (prints == 0) continue;
     const QString name = stampName(*stamp), small = name.left(1).toLower() + name.mid(1);
-    what << (prints == 1 ? small : tr("%1 of the %2").arg(prints).arg(small));
+    what << (prints == 1 ? small : tr("the %2 %1 times").arg(prints).arg(small));
   }
-  w.title = step.covers.size() == 1 ? tr("Print the mask of the %1").arg(what[0])
-                                    : tr("Print %1 masks").arg(step.covers.size());
+  bool joint = false;
+  for (const Cover& c : step.covers)
+    if (!c.over.empty()) joint = true, what << tr("one paper with %1").arg(sortedListOf(plan, c.over));
+  w.title = step.covers.size() == 1
+                ? (joint ? tr("Print %1").arg(what[0]) : tr("Print the mask of the %1").arg(what[0]))
+                : tr("Print %1 masks").arg(step.covers.size());
   w.detail = step.covers.size() == 1
                  ? tr("on masking paper, in %1; lay it aside to dry").arg(inkName(plan.inks[ix(step.ink)]))
                  : tr("on masking paper, in %1: %2; lay them aside to dry")
                        .arg(inkName(plan.inks[ix(step.ink)]), what.join(QStringLiteral(", ")));
+  if (joint)
+    w.detail += tr("; for one paper over several lay it on the placement sheet, and print each in its place");
   return w;
 }
 

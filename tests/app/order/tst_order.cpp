@@ -165,6 +165,7 @@ class TstOrder : public QObject {
     for (const char* wish : {"Hare first", "Over 2 evenings"}) choose(QLatin1String(wish));
     QCOMPARE(w.session().plan().making.first, (std::vector<std::string>{"boat", "hare"}));
     QCOMPARE(w.session().plan().making.evenings, 2);
+    settleOrder(w.session());
     settle(w.window.order());
     QVERIFY(
         says(w.window.order(), QStringLiteral("Long boat cannot be first")));  // reeds stand in front of it
@@ -180,7 +181,11 @@ class TstOrder : public QObject {
     w.window.order().showPage(OrderPlace::Joins);
     settle(w.window.order().joins());
     QVERIFY(w.window.order().joins().risk().has_value());
-    QVERIFY(says(w.window.order(), QStringLiteral("Hardly a join will show")));
+    // Common practice, no source: on a careful card of 10 to 40 joins none to three show.
+    const double shows = w.window.order().joins().risk()->expected;
+    QVERIFY(shows < 3);
+    QVERIFY(says(w.window.order(), shows < 0.5 ? QStringLiteral("Hardly a join will show")
+                                               : QStringLiteral("may leave a join that shows")));
     QVERIFY(says(w.window.order(), QStringLiteral("masks laid to 0.2 mm")));
     const double before = w.window.order().joins().risk()->expected;
     for (QPushButton* b : w.window.order().joins().findChildren<QPushButton*>())
@@ -240,6 +245,7 @@ class TstOrder : public QObject {
     settle(w.window.order());
     w.window.order().showPage(OrderPlace::Slips);
     SlipsPage& page = w.window.order().slips();
+    settleOrder(w.session());  // a better order makes what was tried stale
     const Plan before = w.session().plan();
     page.chooseThing(before.indexOf("hare"));
     QTest::mouseClick(page.findChild<QPushButton*>(QStringLiteral("forget")), Qt::LeftButton);

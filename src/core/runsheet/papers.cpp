@@ -1,0 +1,148 @@
+// Begins with none and with the largest groups, and changes them while that helps.
+#include "core/runsheet/papers.h"
+
+#include <algorithm>
+#include <numeric>
+
+namespace havlo {
+namespace {
+
+using Groups = std::vector<std::vector<int>>;
+
+constexpr long kMostTries = 20000;  // times the acts in each
+
+int masksIn(const Papers& p) {
+  return std::accumulate(p.masks.begin(), p.masks.end(), static_cast<int>(p.needs.joints.size()),
+                         [](int sum, const StampMasks& m) { return sum + m.cut; });
+}
+
+/// Less work, or as much with fewer masks.
+bool betterThan(const Papers& a, const Papers& b) {
+  constexpr double kSame_min = 1e-9;
+  if (a.minutes < b.minutes - kSame_min) return true;
+  return a.minutes < b.minutes + kSame_min && masksIn(a) < masksIn(b);
+}
+
+/// The groups that some things may be covered in together, and what can be done to them.
+class Groupings {
+ public:
+  Groupings(const PaperWork& work, const MaskNeeds& needs) : m_work(work), m_needs(needs) {
+    for (const auto& [a, b] : work.joinable)
+      for (int i : {a, b})
+        if (std::find(m_ranked.begin(), m_ranked.end(), i) == m_ranked.end()) m_ranked.push_back(i);
+  }
+
+  /// As large as can be, taking pair after pair.
+  Groups largest() const {
+    Groups out;
+    for (const auto& [a, b] : m_work.joinable) {
+      const size_t one = groupOf(out, a), other = groupOf(out, b);
+      if (one == other && one < out.size()) continue;
+      std::vector<int> both = one < out.size() ? out[one] : std::vector<int>{a};
+      const std::vector<int> more = other < out.size() ? out[other] : std::vector<int>{b};
+      both.insert(both.end(), more.begin(), more.end());
+      if (!m_work.table.mayJoin(m_needs, both)) continue;
+      for (size_t g : {std::max(one, other), std::min(one, other)})
+        if (g < out.size()) out.erase(out.begin() + static_cast<long>(g));
+      out.push_back(ranked(std::move(both)));
+    }
+    return out;
+  }
+
+  /// One thing less or more under one of the papers, one paper less, or one more over two things.
+  std::vector<Groups> near(const Groups& groups) const {
+    std::vector<Groups> out;
+    for (size_t g = 0; g < groups.size(); ++g) {
+      Groups without = groups;
+      without.erase(without.begin() + static_cast<long>(g));
+      if (groups[g].size() > 2)
+        for (int i : groups[g]) {
+          Groups less = groups;
+          std::erase(less[g], i);
+          if (hangsTogether(less[g]) && m_work.table.mayJoin(m_needs, less[g]))
+            out.push_back(std::move(less));
+        }
+      out.push_back(std::move(without));
+    }
+    for (const auto& [a, b] : m_work.joinable) {
+      const size_t one = groupOf(groups, a), other = groupOf(groups, b);
+      if (one < groups.size() && other < groups.size()) continue;
+      Groups more = groups;
+      const size_t g = std::min(one, other);
+      if (g == groups.size()) more.emplace_back();
+      if (one == groups.size()) more[g].push_back(a);
+      if (other == groups.size()) more[g].push_back(b);
+      more[g] = ranked(std::move(more[g]));
+      if (m_work.table.mayJoin(m_needs, more[g])) out.push_back(std::move(more));
+    }
+    return out;
+  }
+
+ private:
+  const PaperWork& m_work;
+  const MaskNeeds& m_needs;
+  std::vector<int> m_ranked;  // by name; who comes first leads
+
+  static size_t groupOf(const Groups& groups, int i) {
+    return static_cast<size_t>(
+        std::find_if(groups.begin(), groups.end(),
+                     [i](const std::vector<int>& g) { return std::find(g.begin(), g.end(), i) != g.end(); }) -
+        groups.begin());
+  }
+  std::vector<int> ranked(std::vector<int> group) const {
+    std::vector<int> out;
+    for (int i : m_ranked)
+      if (std::find(group.begin(), group.end(), i) != group.end()) out.push_back(i);
+    return out;
+  }
+  bool hangsTogether(const std::vector<int>& group) const {
+    std::vector<int> reached{group.front()};
+    const auto in = [](const std::vector<int>& list, int i) {
+      return std::find(list.begin(), list.end(), i) != list.end();
+    };
+    for (size_t k = 0; k < reached.size(); ++k)
+      for (const auto& [a, b] : m_work.joinable) {
+        const int other = a == reached[k] ? b : b == reached[k] ? a : -1;
+        if (other >= 0 && in(group, other) && !in(reached, other)) reached.push_back(other);
+      }
+    return reached.size() == group.size();
+  }
+};
+
+}  // namespace
+
+Papers papersFor(const PaperWork& work, const std::vector<int>& acts, const std::vector<int>& order) {
+  const auto counted = [&](MaskNeeds needs) {
+    Papers out{std::move(needs), {}, 0};
+    out.masks = countMasks(work.plan, out.needs, work.stampOf);
+    out.minutes = minutesOf({work.plan, work.meetings, work.washes, work.table, order, out.needs, out.masks,
+                             work.stampOf, work.times});
+    return out;
+  };
+  Papers best = counted(work.table.of(acts));
+  if (work.joinable.empty()) return best;
+  const MaskNeeds plain = best.needs;
+  const Groupings ways(work, plain);
+  const auto with = [&](const Groups& groups) {
+    return counted(groups.empty() ? plain : work.table.joined(plain, groups));
+  };
+  long tries = kMostTries / static_cast<long>(acts.size() + 1);
+  // From nothing up, and from as much as can be down.
+  for (Groups groups : {Groups(), ways.largest()}) {
+    Papers here = with(groups);
+    for (bool helped = true; helped && tries > 0;) {
+      helped = false;
+      for (Groups& next : ways.near(groups)) {
+        if (--tries < 0) break;
+        Papers tried = with(next);
+        if (!betterThan(tried, here)) continue;
+        here = std::move(tried), groups = std::move(next), helped = true;
+        break;
+      }
+    }
+    if (betterThan(here, best)) best = std::move(here);
+  }
+  return best;
+}
+
+}  // namespace havlo
