@@ -1,9 +1,13 @@
 #!/bin/sh
-# Builds the fuzzers with clang and runs each for some seconds: run.sh SECONDS FOLDER
-# In CI short; by hand as long as wanted: tests/fuzz/run.sh 3600 /tmp/fuzz
+# Builds the fuzzer with clang and runs it for some seconds: run.sh SECONDS FOLDER [whole]
+# In CI short, and of the plan reader alone; by hand as long as wanted, and with `whole` what is read is analysed too:
+# tests/fuzz/run.sh 3600 /tmp/fuzz whole
 set -eu
 seconds=${1:-20}
 folder=${2:-/tmp/havlo-fuzz}
+rooms='set(HAVLO_CORE_ONLY "base|units|outline|colour|plan")'
+[ "${3:-}" = whole ] && rooms='set(HAVLO_CORE_WITHOUT "trace|cutting|drawer|practice|making|schools|risk|arrange|palette|card|guides")
+add_compile_definitions(HAVLO_FUZZ_WHOLE)'
 root=$(cd "$(dirname "$0")/../.." && pwd)
 clang=$(command -v clang++-14 || command -v clang++) || { echo "clang is not installed"; exit 1; }
 mkdir -p "$folder/corpus" "$folder/build"
@@ -14,7 +18,9 @@ set(CMAKE_CXX_STANDARD 20)
 add_compile_options(-fsanitize=fuzzer-no-link,address,undefined -fno-sanitize-recover=undefined -g1 -O1)
 add_link_options(-fsanitize=address,undefined)
 include($root/cmake/Libraries.cmake)
-set(HAVLO_CORE_WITHOUT "trace|cutting|drawer|practice|making|schools|risk|arrange|palette|card|guides")
+include($root/cmake/Rooms.cmake)
+set(CMAKE_UNITY_BUILD ON)
+$rooms
 add_library(havlo-settings INTERFACE)
 add_subdirectory($root/src/core core)
 target_include_directories(havlo-core PUBLIC $root/src)
