@@ -281,10 +281,11 @@ Json masksReport(const Plan& plan, const Analysis& a) {
   }
   for (const JointPaper& paper : a.needs.joints) {
     int layings = 0;
-    for (size_t k = paper.from; k < a.needs.steps.size(); ++k) {
+    for (size_t k = 0; k < a.needs.steps.size(); ++k) {
       const NeedStep& step = a.needs.steps[k];
-      for (size_t c = 0; c < step.covered.size(); ++c)
-        layings += step.covered[c] == paper.over.front() && !step.stays[c];
+      for (size_t c = 0; c < step.covered.size() && !step.papers.empty(); ++c)
+        layings += step.covered[c] == paper.over.front() && !step.stays[c] &&
+                   &a.needs.joints[ix(std::max(0, step.papers[c]))] == &paper && step.papers[c] >= 0;
     }
     const MaskShape& shape = *paper.shape;
     list.push_back({{"stamp", plan.impressions[ix(paper.over.front())].stamp},

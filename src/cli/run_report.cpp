@@ -41,7 +41,7 @@ class PapersOnCard {
     for (const Cover& c : s.covers) {
       change(on, {c.impression, false}, {{"mask", c.mask}, {"on", m_plan.impressions[ix(c.impression)].id}});
       if (!on) continue;
-      m_layings[c.mask] += c.over.empty() || laid.insert(c.mask).second;
+      m_layings[c.mask] += c.joint < 0 || laid.insert(c.mask).second;
       m_lying[{c.impression, false}]["layings"] = m_layings[c.mask];
     }
   }

@@ -486,7 +486,7 @@ void MakePlace::fillChecks() {
     const QString mask = QString::fromStdString(c.mask).section(u'#', -1);
     if (!c.over.empty() && c.impression != c.over.front()) continue;  // one paper, one tick
     QString text = c.over.empty() ? tr("%1, mask %2").arg(labelOf(b.plan(), c.impression), mask)
-                                  : tr("one paper over %1").arg(sortedListOf(b.plan(), c.over));
+                                  : paperName(b.plan(), c.over);
     if (c.half) text += tr(", its half");
     if (c.ahead) text += tr(", laid where it will be");
     // By the step as well: a tick belongs to its step.

@@ -256,8 +256,11 @@ void MasksPage::planChanged() {
     rows.push_back(std::move(row));
   }
   for (const JointPaper& paper : a.needs.joints) {
-    ChoiceRow row{jointKey(plan, paper), tr("1 over %1").arg(sortedListOf(plan, paper.over))};
-    row.tip = tr("They touch and are covered together: one piece of paper does for all of them.");
+    ChoiceRow row{jointKey(plan, paper), capital(paperName(plan, paper.over))};
+    row.tip =
+        paper.over.size() > 1
+            ? tr("They touch and are covered together: one piece of paper does for all of them.")
+            : tr("%1 lies over it and is to take the colour.").arg(capital(listOf(plan, paper.without)));
     rows.push_back(std::move(row));
   }
   m_list->setRows(std::move(rows));
@@ -296,7 +299,7 @@ void MasksPage::showStamp() {
   const Plan& plan = m_session.plan();
   for (const JointPaper& paper : m_session.analysis()->needs.joints)
     if (jointKey(plan, paper) == m_list->currentKey() && paper.shape) {
-      auto all = std::make_shared<Stamp>(jointStamp(plan, m_session.analysis()->meetings.placed, paper.over));
+      auto all = std::make_shared<Stamp>(jointStamp(plan, m_session.analysis()->meetings.placed, paper));
       auto cut = std::make_shared<MaskShape>(*paper.shape);
       const Box box = boxOf(all->silhouette);
       const auto moved = [&](Rings& rings) {
@@ -306,9 +309,11 @@ void MasksPage::showStamp() {
       moved(all->silhouette), moved(cut->mask);
       all->width_mm = box.width(), all->height_mm = box.height();
       m_words->setText(
-          tr("One piece over %1. Print them in their places over the placement sheet, and cut round "
-             "all of them.")
-              .arg(sortedListOf(plan, paper.over)));
+          paper.over.size() > 1
+              ? tr("%1. Print them in their places over the placement sheet, and cut round all of them.")
+                    .arg(capital(paperName(plan, paper.over)))
+              : tr("%1, along where %2 lies over it.")
+                    .arg(capital(paperName(plan, paper.over)), listOf(plan, paper.without)));
       m_view->showMask(all, cut, {}, plan.supplies);
       return;
     }

@@ -106,7 +106,7 @@ void planWork(const Plan& plan, Analysis& a) {
       papersFor({plan, a.meetings, a.washes, *a.needTable, a.stampOf, joinable, kTimes}, a.acts, a.order);
   a.needs = std::move(papers.needs);
   a.stampMasks = std::move(papers.masks);
-  for (JointPaper& paper : a.needs.joints) paper.shape = jointShape(plan, a.meetings.placed, paper.over);
+  for (JointPaper& paper : a.needs.joints) paper.shape = jointShape(plan, a.meetings.placed, paper);
   // A quick order is shown while things are moved about; its bound would be asked for by nobody.
   const bool bound = a.orderState.from != OrderState::From::Quick;
   a.sheet = buildRunSheet({plan, a.meetings, a.washes, *a.needTable, a.order, a.needs, a.stampMasks,

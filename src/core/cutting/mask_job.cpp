@@ -23,7 +23,7 @@ MaskJob layMasksOut(const Plan& plan, const Analysis& a, const MaskingSheet& she
       pieces.push_back({static_cast<int>(s), k, maskShapeOf(plan, a, static_cast<int>(s), k)});
   for (size_t j = 0; j < a.needs.joints.size(); ++j) {
     const JointPaper& paper = a.needs.joints[j];
-    const MaskRef shape = paper.shape ? paper.shape : jointShape(plan, a.meetings.placed, paper.over);
+    const MaskRef shape = paper.shape ? paper.shape : jointShape(plan, a.meetings.placed, paper);
     pieces.push_back({a.stampOf[ix(paper.over.front())], 0, shape->mask, -1, static_cast<int>(j)});
   }
   // Edges and openings that washes are bounded by: one piece each, on the side it is first used for.

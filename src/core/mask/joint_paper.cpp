@@ -52,31 +52,32 @@ std::vector<std::pair<int, int>> findJoinable(const Plan& plan, const Meetings& 
   for (const auto& pair : touching) {
     if (++asked > kMostAsked) break;
     const auto apart = [&](int i) { return pieces(masks[ix(stampOf[ix(i)])]->mask).size(); };
-    const Rings both = jointShape(plan, meetings.placed, {pair.first, pair.second})->mask;
+    const Rings both = jointShape(plan, meetings.placed, {{pair.first, pair.second}, {}, {}})->mask;
     if (pieces(both).size() < apart(pair.first) + apart(pair.second)) out.insert(pair);
   }
   return {out.begin(), out.end()};
 }
 
-Stamp jointStamp(const Plan& plan, const std::vector<PlacedRef>& placed, const std::vector<int>& over) {
+Stamp jointStamp(const Plan& plan, const std::vector<PlacedRef>& placed, const JointPaper& paper) {
   Stamp out;
   std::vector<Rings> shapes;
-  for (int i : over) {
+  for (int i : paper.over) {
     const Placed& p = *placed[ix(i)];
     shapes.push_back(p.silhouette);
     const MaskChoices& own = p.outline->stamp->mask;
     for (Point q : own.cut) out.mask.cut.push_back(p.placing.toPanel(q));
     for (Point q : own.skip) out.mask.skip.push_back(p.placing.toPanel(q));
   }
-  out.id = plan.impressions[ix(over.front())].stamp;
+  out.id = plan.impressions[ix(paper.over.front())].stamp;
   out.silhouette = unionOf(shapes);
+  for (int i : paper.without) out.silhouette = difference(out.silhouette, placed[ix(i)]->silhouette);
   return out;
 }
 
-MaskRef jointShape(const Plan& plan, const std::vector<PlacedRef>& placed, const std::vector<int>& over) {
+MaskRef jointShape(const Plan& plan, const std::vector<PlacedRef>& placed, const JointPaper& paper) {
   Supplies supplies = plan.supplies;
   supplies.footMark = FootMark::None;  // its own outline shows where it goes
-  return maskOf(jointStamp(plan, placed, over), supplies);
+  return maskOf(jointStamp(plan, placed, paper), supplies);
 }
 
 Rings coverOnPanel(const Plan& plan, const std::vector<PlacedRef>& placed, const MaskNeeds& needs,
@@ -138,6 +139,7 @@ bool NeedTable::mayJoin(const MaskNeeds& needs, const std::vector<int>& group) c
     const std::vector<int>& mustGo = m_mustGo[s.wash ? n + ix(s.index) : ix(s.index)];
     for (size_t m = 0; m < group.size(); ++m) {
       const bool needed = time.needed(group[m], k);
+      if (needs.joint(group[m], k) >= 0) return false;  // it is cut to what shows then
       if (!needed && std::binary_search(mustGo.begin(), mustGo.end(), group[m])) return false;
       wanted[m] = wanted[m] || needed;
     }
@@ -149,37 +151,58 @@ MaskNeeds NeedTable::joined(const MaskNeeds& needs, const std::vector<std::vecto
   const size_t n = m_fronts.size();
   const Timeline time(needs, n);
   MaskNeeds out = needs;
-  out.joints.clear(), out.jointOf.assign(n, -1);
-  for (const auto& group : groups) {
-    for (int i : group) out.jointOf[ix(i)] = static_cast<int>(out.joints.size());
-    out.joints.push_back({group, time.allStamped(group), {}});
+  std::vector<int> groupOf(n, -1);
+  std::vector<size_t> from;
+  for (size_t g = 0; g < groups.size(); ++g) {
+    for (int i : groups[g]) groupOf[ix(i)] = static_cast<int>(g);
+    from.push_back(time.allStamped(groups[g]));
+    out.joints.push_back({groups[g], {}, {}});
   }
+  const auto before = static_cast<int>(needs.joints.size());
+  const auto under = [&](int i, size_t k) {
+    const int g = groupOf[ix(i)];
+    return g >= 0 && k >= from[ix(g)] && time.anyNeeded(groups[ix(g)], k) ? before + g : needs.joint(i, k);
+  };
   for (size_t k = 0; k < out.steps.size(); ++k) {
     NeedStep& s = out.steps[k];
     std::set<int> covered(s.covered.begin(), s.covered.end());
     for (int i : s.covered)
-      if (const int j = out.joint(i, k); j >= 0)
-        covered.insert(out.joints[ix(j)].over.begin(), out.joints[ix(j)].over.end());
+      if (const int j = under(i, k) - before; j >= 0)
+        covered.insert(groups[ix(j)].begin(), groups[ix(j)].end());
     s.covered.assign(covered.begin(), covered.end());
-    s.stays.clear();
+    s.papers.clear(), s.stays.clear();
+    for (int i : s.covered) s.papers.push_back(under(i, k));
   }
   letPaperStay(out, true);
-  // It takes the place of what lay there, and where one of them must be bare the whole paper is off.
-  for (const JointPaper& paper : out.joints) {
+  // Where one of them must be bare the whole paper is off.
+  for (size_t g = 0; g < groups.size(); ++g) {
     bool lies = false;
-    for (size_t k = paper.from; k < out.steps.size(); ++k) {
+    for (size_t k = from[g]; k < out.steps.size(); ++k) {
       NeedStep& s = out.steps[k];
       const auto& mustGo = m_mustGo[s.wash ? n + ix(s.index) : ix(s.index)];
-      const bool needed = time.anyNeeded(paper.over, k);
+      const bool needed = time.anyNeeded(groups[g], k);
       if (s.embossFirst) lies = false;
       for (size_t c = 0; needed && c < s.covered.size(); ++c)
-        if (out.jointOf[ix(s.covered[c])] == &paper - out.joints.data()) s.stays[c] = lies;
-      lies = needed || (lies && std::none_of(paper.over.begin(), paper.over.end(), [&](int i) {
+        if (groupOf[ix(s.covered[c])] == static_cast<int>(g)) s.stays[c] = lies;
+      lies = needed || (lies && std::none_of(groups[g].begin(), groups[g].end(), [&](int i) {
                           return std::binary_search(mustGo.begin(), mustGo.end(), i);
                         }));
     }
   }
+  changePapers(out, n);
   return out;
+}
+
+void NeedTable::changePapers(MaskNeeds& needs, size_t impressions) {
+  std::vector<int> last(impressions, -1);
+  for (size_t k = 0; k < needs.steps.size(); ++k) {
+    NeedStep& s = needs.steps[k];
+    for (size_t c = 0; c < s.covered.size(); ++c) {
+      const int paper = s.papers.empty() ? -1 : s.papers[c];
+      if (c < s.stays.size() && last[ix(s.covered[c])] != paper) s.stays[c] = 0;
+      last[ix(s.covered[c])] = paper;
+    }
+  }
 }
 
 }  // namespace havlo

@@ -15,12 +15,12 @@ std::vector<std::pair<int, int>> findJoinable(const Plan& plan, const Meetings& 
                                               const NeedTable& table, const std::vector<MaskRef>& masks,
                                               const std::vector<int>& stampOf);
 
-/// All the things under one paper as one stamp in the panel's frame, with the maker's choices about the parts
-/// of each.
-Stamp jointStamp(const Plan& plan, const std::vector<PlacedRef>& placed, const std::vector<int>& over);
+/// All the things under one paper, as far as it covers them, as one stamp in the panel's frame, with the
+/// maker's choices about the parts of each.
+Stamp jointStamp(const Plan& plan, const std::vector<PlacedRef>& placed, const JointPaper& paper);
 
 /// What is cut for it, on the panel: inset, opened and filled as the mask of one thing is.
-MaskRef jointShape(const Plan& plan, const std::vector<PlacedRef>& placed, const std::vector<int>& over);
+MaskRef jointShape(const Plan& plan, const std::vector<PlacedRef>& placed, const JointPaper& paper);
 
 /// Where a mask of its own, or tape, lies that covers this impression, on the panel.
 Rings coverOnPanel(const Plan& plan, const std::vector<PlacedRef>& placed, const MaskNeeds& needs,

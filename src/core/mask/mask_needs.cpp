@@ -162,6 +162,7 @@ NeedTable::NeedTable(const Plan& plan, const Meetings& meetings, const WashMeeti
       m_noMask(plan.impressions.size(), 0),
       m_fineFront(plan.impressions.size(), 0),
       m_leaveOut(plan.impressions.size()) {
+  m_cutTo.resize(plan.washes.size());
   const size_t n = plan.impressions.size();
   m_washes = plan.washes, m_limits = plan.limits, m_inks = plan.inks, m_paper = plan.card.paper;
   const bool sameWashes = before && before->m_washes == m_washes && before->m_limits == m_limits &&
@@ -239,6 +240,15 @@ NeedTable::NeedTable(const Plan& plan, const Meetings& meetings, const WashMeeti
         continue;
       addToEdge(m_sureEdges[i], m.edge);
       step.covered.push_back(static_cast<int>(i));
+      // What hides it and is to take the colour is left free.
+      CutTo cut{static_cast<int>(i), {}};
+      for (int f : visible[i].behind)
+        if (takesColour(plan.impressions[ix(f)].id) && onPanel(plan.impressions[ix(f)]) &&
+            washes.meets[ix(w)][ix(f)].touches)
+          cut.without.push_back(f);
+      if (cut.without.empty()) continue;
+      m_sureEdges[i].inside = true;  // no strip of tape does
+      m_cutTo[ix(w)].push_back(std::move(cut));
     }
     m_washSteps.push_back(std::move(step));
   }
@@ -330,8 +340,21 @@ MaskNeeds NeedTable::make(const std::vector<int>& acts, bool inOrder, Wanted wan
   for (NeedStep& step : out.steps) {
     if (bare) std::erase_if(step.covered, [&](int i) { return out.uncuttable[ix(i)] != 0; });
     std::sort(step.covered.begin(), step.covered.end());
+    if (!step.wash || m_cutTo[ix(step.index)].empty()) continue;
+    step.papers.assign(step.covered.size(), -1);
+    for (const CutTo& cut : m_cutTo[ix(step.index)]) {
+      const auto at = std::lower_bound(step.covered.begin(), step.covered.end(), cut.thing);
+      if (at == step.covered.end() || *at != cut.thing) continue;
+      size_t paper = 0;
+      while (paper < out.joints.size() &&
+             !(out.joints[paper].over.front() == cut.thing && out.joints[paper].without == cut.without))
+        ++paper;
+      if (paper == out.joints.size()) out.joints.push_back({{cut.thing}, cut.without, {}});
+      step.papers[static_cast<size_t>(at - step.covered.begin())] = static_cast<int>(paper);
+    }
   }
   letPaperStay(out, inOrder);
+  if (!out.joints.empty()) changePapers(out, n);
   return out;
 }
 

@@ -1,6 +1,7 @@
 // Which things must be covered at each stamping and each wash, with what, and how many masks that takes.
 #pragma once
 
+#include <algorithm>
 #include <map>
 #include <memory>
 #include <unordered_map>
@@ -21,6 +22,7 @@ struct NeedStep {
   std::vector<int> covered;  ///< impressions, by rising index
   bool embossFirst = false;  ///< what waits for powder is embossed before this, with no paper on the card
   std::vector<char> stays;   ///< for each: paper laid for its need before may have stayed since
+  std::vector<int> papers;   ///< for each: the joint paper it lies under, or -1; empty: masks of their own
 };
 
 /// Is powder melted on it: to keep what is behind it off, or because its ink is made for that?
@@ -50,11 +52,12 @@ struct WashMeetings {
 WashMeetings meetWashes(const Plan& plan, const std::vector<PlacedRef>& placed,
                         const WashMeetings* before = nullptr);
 
-/// One paper over several things that touch, from when all of them are stamped; before that each has its own.
+/// A paper that is cut for this very card: over several things that touch and are covered together, or over
+/// what shows of one where a nearer thing that hides it is to take the colour.
 struct JointPaper {
-  std::vector<int> over;  ///< impressions, at least two
-  size_t from = 0;        ///< need step from which on it takes the place of their own masks
-  MaskRef shape;          ///< what is cut, on the panel; null while only counted
+  std::vector<int> over;     ///< impressions; the first leads
+  std::vector<int> without;  ///< things whose silhouettes it leaves free
+  MaskRef shape;             ///< what is cut, on the panel; null while only counted
 };
 
 struct MaskNeeds {
@@ -64,13 +67,15 @@ struct MaskNeeds {
   std::vector<std::vector<int>> leaveOut;  ///< impression -> fronts left out of its own pressing
   /// Two of one stamp that run off the panel and could share a mask cut in two, if both need one.
   std::vector<std::pair<int, int>> sharable;
-  std::vector<JointPaper> joints;  ///< no thing lies under two of them
-  std::vector<int> jointOf;        ///< impression -> its joint paper, or -1; empty: there is none
+  std::vector<JointPaper> joints;
 
   /// The joint paper that covers a thing at a need step, or -1.
   int joint(int impression, size_t step) const {
-    const int at = jointOf.empty() ? -1 : jointOf[ix(impression)];
-    return at < 0 || step < joints[ix(at)].from ? -1 : at;
+    const NeedStep& s = steps[step];
+    if (s.papers.empty()) return -1;
+    const auto at = std::lower_bound(s.covered.begin(), s.covered.end(), impression);
+    return at == s.covered.end() || *at != impression ? -1
+                                                      : s.papers[static_cast<size_t>(at - s.covered.begin())];
   }
 };
 
@@ -143,6 +148,15 @@ class NeedTable {
   std::vector<double> m_damp;  // impression -> minutes in which powder sticks; 0: none goes on; -1: a pop-up
 
   void letPaperStay(MaskNeeds& needs, bool inOrder) const;
+  /// Paper that is changed for another has not stayed.
+  static void changePapers(MaskNeeds& needs, size_t impressions);
+
+  /// A thing whose mask for a wash is cut to what shows.
+  struct CutTo {
+    int thing = 0;
+    std::vector<int> without;
+  };
+  std::vector<std::vector<CutTo>> m_cutTo;  // by wash
   std::vector<NeedStep> m_washSteps;
   std::vector<NeededEdge> m_sureEdges;  // impression -> of all needs that no order saves
   std::vector<char> m_noMask;           // impression -> nothing of its stamp can be cut

@@ -31,7 +31,7 @@ class Witness {
           if (s.impression >= 0) m_lies[s.impression] = {};
           break;
         case Do::MaskOn:
-          for (const Cover& c : s.covers) m_lies[c.impression] = {c.mask, c.over}, m_fresh.insert(c.mask);
+          for (const Cover& c : s.covers) m_lies[c.impression] = {c.mask, c.joint}, m_fresh.insert(c.mask);
           break;
         case Do::MaskOff:
           for (const Cover& c : s.covers) m_lies.erase(c.impression);
@@ -63,8 +63,8 @@ class Witness {
   PressTiles& m_planned;
   int m_x, m_y, m_life;
   struct Lies {
-    std::string mask;       // empty for tape
-    std::vector<int> over;  // of a joint paper
+    std::string mask;  // empty for tape
+    int joint = -1;    // the joint paper it is
   };
   std::map<int, Lies> m_lies;
   std::map<std::string, int> m_used;
@@ -104,11 +104,10 @@ class Witness {
   }
 
   bool coversHere(int i, const Lies& lies) {
-    for (size_t j = 0; j < m_in.needs.joints.size() && !lies.over.empty(); ++j)
-      if (m_in.needs.joints[j].over == lies.over) {
-        const PressTiles::JointTiles& tiles = m_tiles.joint(static_cast<int>(j));
-        return tiles.cover.at(m_x, m_y) > 0 || tiles.edgeLine.at(m_x, m_y) > 0;
-      }
+    if (lies.joint >= 0) {
+      const PressTiles::JointTiles& tiles = m_tiles.joint(lies.joint);
+      return tiles.cover.at(m_x, m_y) > 0 || tiles.edgeLine.at(m_x, m_y) > 0;
+    }
     return m_tiles.cover(i).at(m_x, m_y) || m_tiles.edgeLine(i).at(m_x, m_y);
   }
 

@@ -45,7 +45,18 @@ void layWash(Canvas& card, int w, const std::vector<StackMark>& nearer, const Pr
                           std::find(wash.lets.begin(), wash.lets.end(), thing.id) != wash.lets.end();
     const bool before =
         std::find(nearer.begin(), nearer.end(), StackMark{false, static_cast<int>(i)}) != nearer.end();
-    if (before && !goesOver) block(area, tiles.silhouette(static_cast<int>(i)));
+    if (!before || goesOver) continue;
+    // Clean where it shows: what hides it and takes the colour has it there as well.
+    Tile clean = tiles.silhouette(static_cast<int>(i));
+    for (int k : in.meetings.of[i]) {
+      const Meeting& m = in.meetings.list[ix(k)];
+      if (m.contradictory || m.back != static_cast<int>(i)) continue;
+      const Impression& front = plan.impressions[ix(m.front)];
+      const bool hides = front.school != School::Overprint && front.school != School::PopUp;
+      if (hides && std::find(wash.lets.begin(), wash.lets.end(), front.id) != wash.lets.end())
+        block(clean, tiles.silhouette(m.front));
+    }
+    block(area, clean);
   }
   if (inside) keepOnly(area, *inside);
   card.applyWash(area, *plan.ink(wash.ink), wash.strength, WashFalloff(plan, wash));

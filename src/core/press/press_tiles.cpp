@@ -157,7 +157,7 @@ const PressTiles::JointTiles& PressTiles::joint(int paper) {
   if (known != m_joints.end()) return known->second;
   JointTiles& out = m_joints[paper];
   const JointPaper& of = m_in.needs.joints[ix(paper)];
-  const MaskRef shape = of.shape ? of.shape : jointShape(m_in.plan, m_in.meetings.placed, of.over);
+  const MaskRef shape = of.shape ? of.shape : jointShape(m_in.plan, m_in.meetings.placed, of);
   Rings all;
   for (int i : of.over) {
     const Rings& one = m_in.meetings.placed[ix(i)]->silhouette;
@@ -170,6 +170,7 @@ const PressTiles::JointTiles& PressTiles::joint(int paper) {
       for (int x = one.x; x < one.x + one.width; ++x)
         if (one.row(y)[x - one.x]) out.silhouettes.row(y)[x - out.silhouettes.x] = 255;
   }
+  for (int i : of.without) block(out.silhouettes, silhouette(i));
   out.cover = hardTile(m_grid, shape->mask);
   out.edgeLine = hardTile(m_grid, offset(shape->mask, Millimetres{kEdgeLine_mm}));
   block(out.edgeLine, out.cover);

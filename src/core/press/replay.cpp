@@ -40,7 +40,7 @@ class Press {
       case Do::MaskOn:
         if (step.limit >= 0) m_limits.emplace_back(step.limit, step.side);
         for (const Cover& c : step.covers)
-          m_covered[c.impression] = {c.mask, jointOf(c)}, m_fresh.insert(c.mask);
+          m_covered[c.impression] = {c.mask, c.joint}, m_fresh.insert(c.mask);
         break;
       case Do::MaskOff:
         if (step.limit >= 0) std::erase(m_limits, std::pair(step.limit, step.side));
@@ -178,12 +178,6 @@ class Press {
     return out;
   }
 
-  int jointOf(const Cover& c) const {
-    for (size_t j = 0; j < m_in.needs.joints.size() && !c.over.empty(); ++j)
-      if (m_in.needs.joints[j].over == c.over) return static_cast<int>(j);
-    return -1;
-  }
-
   /// Every paper that lies, one over several things once. @param f  (cover, edge line, mask)
   template <typename F>
   void eachPaper(F f) {
@@ -288,7 +282,7 @@ class Press {
     const Tile& near = joint ? joint->nearCover : m_tiles.nearCover(front);
     const Tile& under = joint ? joint->silhouettes : silhouette;
     each(silhouette, [&](int x, int y) {
-      if (!cover.at(x, y) && !near.at(x, y)) note(x, y, Excuse::TooFine);
+      if (under.at(x, y) && !cover.at(x, y) && !near.at(x, y)) note(x, y, Excuse::TooFine);
     });
     // Beside a paper over several things: told of the one that leads.
     if (joint && m_in.needs.joints[ix(j)].over.front() != front) return;

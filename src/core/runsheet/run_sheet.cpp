@@ -66,9 +66,16 @@ class Writer {
 
   Cover coverOf(const Laid& laid, int stamp) const {
     const int s = laid.impression < 0 ? stamp : m_in.stampOf[ix(laid.impression)];
-    if (laid.joint >= 0)
-      return {jointId(m_in.plan, laid.joint), laid.impression, false, false,
-              m_in.needs.joints[ix(laid.joint)].over};
+    if (laid.joint >= 0) {
+      const JointPaper& paper = m_in.needs.joints[ix(laid.joint)];
+      return {jointId(m_in.plan, laid.joint),
+              laid.impression,
+              false,
+              false,
+              laid.joint,
+              paper.over,
+              paper.without};
+    }
     Cover c{maskId(*m_in.plan.stamps[ix(s)], laid.mask), laid.impression};
     if (laid.impression < 0) return c;
     c.ahead = !m_pressed[ix(laid.impression)];

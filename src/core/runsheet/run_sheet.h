@@ -46,11 +46,12 @@ struct WorkTimes {
 
 /// A mask, or a strip of tape, and what it lies on.
 struct Cover {
-  std::string mask;            ///< mask id ("hare#1"), empty for a strip of tape
-  int impression = -1;         ///< -1 while it is only cut
-  bool ahead = false;          ///< laid where the thing will be: it is stamped later
-  bool half = false;           ///< one half of a mask cut in two
-  std::vector<int> over = {};  ///< impressions it covers together; empty: only one
+  std::string mask;                          ///< mask id ("hare#1"), empty for a strip of tape
+  int impression = -1;                       ///< -1 while it is only cut
+  bool ahead = false;                        ///< laid where the thing will be: it is stamped later
+  bool half = false;                         ///< one half of a mask cut in two
+  int joint = -1;                            ///< the joint paper it is, or -1
+  std::vector<int> over = {}, without = {};  ///< of a joint paper
 };
 
 struct Step {

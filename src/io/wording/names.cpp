@@ -181,6 +181,11 @@ QString sortedListOf(const Plan& plan, std::vector<int> impressions) {
   return listOf(plan, impressions);
 }
 
+QString paperName(const Plan& plan, const std::vector<int>& over) {
+  return over.size() > 1 ? tr("one paper over %1").arg(sortedListOf(plan, over))
+                         : tr("a mask of what shows of %1").arg(sortedListOf(plan, over));
+}
+
 QString pressingName(int generation) {
   switch (generation) {
     case 1:

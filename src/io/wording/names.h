@@ -16,6 +16,8 @@ QString labelOf(const Plan& plan, int impression);
 QString listOf(const Plan& plan, const std::vector<int>& impressions);
 /// The same in the plan's order, whatever theirs.
 QString sortedListOf(const Plan& plan, std::vector<int> impressions);
+/// "one paper over the hare and the duck", "a mask of what shows of the hare".
+QString paperName(const Plan& plan, const std::vector<int>& over);
 /// With a capital letter, as a sentence begins.
 QString capital(QString words);
 QString stampName(const Stamp& stamp);

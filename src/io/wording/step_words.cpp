@@ -112,11 +112,10 @@ StepWords maskOnWords(const Plan& plan, const Step& step) {
   w.title = tr("Cover %1").arg(coverNames(plan, step));
   QStringList which;
   for (const Cover& c : step.covers) {
-    if (!c.over.empty()) {
-      const bool alone = c.over.size() == step.covers.size();
+    if (c.joint >= 0) {
+      const bool alone = c.over.size() > 1 && c.over.size() == step.covers.size();
       if (c.impression == c.over.front())
-        which << (alone ? tr("one paper over all of them")
-                        : tr("one paper over %1").arg(sortedListOf(plan, c.over)));
+        which << (alone ? tr("one paper over all of them") : paperName(plan, c.over));
       continue;
     }
     const QString mask = c.half ? tr("half of %1").arg(maskName(c.mask)) : maskName(c.mask);
@@ -258,12 +257,15 @@ StepWords cutMaskWords(const Plan& plan, const Step& step, MeasureStyle) {
   StepWords w;
   const QString name = stampName(stamp);
   const Cover& cover = step.covers[0];
-  if (cover.over.empty()) {
+  if (cover.joint < 0) {
     w.title = tr("Cut %1 of the %2").arg(maskName(cover.mask), name.left(1).toLower() + name.mid(1));
     w.detail = tr("from its dry print on masking paper, just inside the line");
   } else {
-    w.title = tr("Cut one paper over %1").arg(sortedListOf(plan, cover.over));
-    w.detail = tr("from their dry prints, in one piece, just inside the line round all of them");
+    w.title = tr("Cut %1").arg(paperName(plan, cover.over));
+    w.detail = cover.over.size() > 1
+                   ? tr("from their dry prints, in one piece, just inside the line round all of them")
+                   : tr("from its dry print, just inside the line; cut away where %1 lies over it")
+                         .arg(listOf(plan, cover.without));
   }
   w.care = tr("Cut away from your fingers; keep blades away from children.");
   return w;
@@ -275,7 +277,9 @@ StepWords printWords(const Plan& plan, const Step& step) {
   QStringList what;
   for (const StampRef& stamp : plan.stamps) {
     const auto prints = std::count_if(step.covers.begin(), step.covers.end(), [&](const Cover& c) {
-      return c.over.empty() && c.mask.substr(0, c.mask.rfind('#')) == stamp->id;
+      if (c.over.size() > 1) return false;
+      const bool own = c.joint < 0;
+      return (own ? c.mask.substr(0, c.mask.rfind('#')) : impressionOf(plan, c.over[0]).stamp) == stamp->id;
     });
     if (prints == 0) continue;
     const QString name = stampName(*stamp), small = name.left(1).toLower() + name.mid(1);
@@ -283,7 +287,7 @@ StepWords printWords(const Plan& plan, const Step& step) {
   }
   bool joint = false;
   for (const Cover& c : step.covers)
-    if (!c.over.empty()) joint = true, what << tr("one paper with %1").arg(sortedListOf(plan, c.over));
+    if (c.over.size() > 1) joint = true, what << tr("one paper with %1").arg(sortedListOf(plan, c.over));
   w.title = step.covers.size() == 1
                 ? (joint ? tr("Print %1").arg(what[0]) : tr("Print the mask of the %1").arg(what[0]))
                 : tr("Print %1 masks").arg(step.covers.size());

@@ -8,6 +8,7 @@
 #include "core/focus/plain_space.h"
 #include "core/outline/distance.h"
 #include "core/outline/shape_ops.h"
+#include "core/units/decimal.h"
 #include "tests/support/program.h"
 
 using namespace havlo;
@@ -116,7 +117,7 @@ class TstPlainSpace : public QObject {
         wkt += r ? ", (" : "(";
         for (size_t k = 0; k <= shape[r].size(); ++k) {
           const Point p = shape[r][k % shape[r].size()];
-          wkt += (k ? ", " : "") + std::to_string(p.x) + " " + std::to_string(p.y);
+          wkt += (k ? ", " : "") + decimal(p.x, 6) + " " + decimal(p.y, 6);
         }
         wkt += ")";
       }

@@ -69,6 +69,20 @@ std::array<double, 3> intendedAt(const Plan& plan, const Analysis& a, Point at) 
     if (!covers(outline->ink, a.meetings.placed[ix(b)]->placing.toFrame(at)) || hidden(b)) return;
     film(*plan.ink(thing.ink), std::pow(0.7, thing.generation - 1));
   };
+  const auto lets = [&](const Wash& w, int i) {
+    return std::find(w.lets.begin(), w.lets.end(), plan.impressions[ix(i)].id) != w.lets.end();
+  };
+  // What a nearer thing hides is never kept clean there, if that thing takes the colour.
+  const auto hiddenByColoured = [&](const Wash& w, int i) {
+    for (size_t f = 0; f < plan.impressions.size(); ++f) {
+      const School how = plan.impressions[f].school;
+      if (how != School::Overprint && how != School::PopUp && lets(w, static_cast<int>(f)) &&
+          static_cast<int>(f) != i && depth.inFront(static_cast<int>(f), i) &&
+          covers(shape(static_cast<int>(f)), at))
+        return true;
+    }
+    return false;
+  };
   const auto blend = [&](const Wash& w, size_t nearerFrom) {
     if (w.reach <= 0) return;
     for (size_t k = 0; k < back.size(); ++k) {
@@ -80,8 +94,7 @@ std::array<double, 3> intendedAt(const Plan& plan, const Analysis& a, Point at) 
         if (!hidden(i)) return;
       } else if (k < nearerFrom) {
         continue;
-      } else if (how != School::Overprint &&
-                 std::find(w.lets.begin(), w.lets.end(), plan.impressions[ix(i)].id) == w.lets.end()) {
+      } else if (how != School::Overprint && !lets(w, i) && !hiddenByColoured(w, i)) {
         return;
       }
     }
