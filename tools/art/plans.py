@@ -71,7 +71,7 @@ def canal(s):
     ]
     soft = ['poplar1', 'poplar2', 'poplar3', 'hills', 'string', 'greeting', 'reeds1', 'reeds2', 'post1', 'post2', 'post3', 'towpath', 'cottage']
     washes = [
-        dict(id='glow', name='the evening glow', kind='glow', ink='apricot', area=rect(0, 44, 177.8, 127), **{'from': 'bottom'}, reach=.62, strength=.5, overImpressions=soft + ['sun']),
+        dict(id='glow', name='the evening glow', kind='glow', ink='apricot', area=rect(0, 44, 177.8, 127), **{'from': 'bottom'}, reach=.62, strength=.5, overImpressions=[t for t in soft if t != 'reeds1'] + ['sun']),
         dict(id='sky', name='the dusk sky', kind='sky', ink='dusk', area=rect(0, 60, 177.8, 127), **{'from': 'top'}, reach=.8, strength=.5, overImpressions=soft),
         dict(id='path', name='the path', kind='ground', ink='silt', area=[[[16, 0], [103, 0], [107.2, 42.6], [104, 42.6]]], **{'from': 'bottom'}, reach=1, strength=.42, overImpressions=soft),
         dict(id='meadow', name='the meadow', kind='ground', ink='willow', area=[[[0, 0], [14, 0], [103.4, 42.6], [88, 43.2], [0, 38.8]]], **{'from': 'bottom'}, reach=1, strength=.22, overImpressions=soft),

@@ -374,6 +374,26 @@ void BackgroundPage::fillOver() {
   for (size_t k = 0; k < m_session.plan().washes.size(); ++k)
     if (&m_session.plan().washes[k] == w) index = k;
   int met = 0, over = 0;
+  std::vector<std::string> others;  // all that it meets but the hero
+  bool hero = false;
+  for (size_t i = 0; i < m_session.plan().impressions.size(); ++i)
+    if (a.washes.meets[index][i].touches) {
+      hero = hero || m_session.plan().impressions[i].hero;
+      if (!m_session.plan().impressions[i].hero) others.push_back(m_session.plan().impressions[i].id);
+    }
+  if (others.size() > 1) {
+    const auto all = [&](const QString& text, bool on) {
+      connect(menu->addAction(text), &QAction::triggered, this, [this, text, others, wash = w->id, on] {
+        Result<Plan> plan = m_session.plan();
+        for (const std::string& id : others)
+          if (plan) plan = washedOver(plan.value(), wash, id, on);
+        edit(text, plan);
+      });
+    };
+    all(hero ? tr("Let it colour all but the hero") : tr("Let it colour all"), true);
+    all(tr("Keep all clean"), false);
+    menu->addSeparator();
+  }
   for (size_t i = 0; i < m_session.plan().impressions.size(); ++i) {
     if (!a.washes.meets[index][i].touches) continue;
     ++met;

@@ -157,6 +157,7 @@ Result<Plan> withNewImpression(const Plan& plan, const std::string& stampId, Poi
   i.at = at;
   const bool stands = plan.view && stamp->role != Role::Sky && stamp->role != Role::Greeting;
   if (!stands) i.depth = AtMetres{factsOf(stamp->role).words ? 1.0 : 100.0};
+  if (factsOf(stamp->role).words) i.school = School::Overprint;  // no white box about letters on a sky
   Plan out = plan;
   out.impressions.push_back(std::move(i));
   return out;

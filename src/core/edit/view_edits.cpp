@@ -144,6 +144,7 @@ Result<Plan> withLit(const Plan& plan, const std::string& impression, LitFrom fr
 }
 
 Result<Plan> withRow(const Plan& plan, const RowWish& wish, const RowPlan& row, bool falling) {
+  constexpr double kSameFoot_mm = 1;
   if (plan.inks.empty()) return Error{ErrorCode::BadInput, "the plan has no ink to stamp with", {}};
   Plan out = plan;
   std::vector<std::string> stamps;
@@ -157,10 +158,19 @@ Result<Plan> withRow(const Plan& plan, const RowWish& wish, const RowPlan& row, 
   int number = 0;
   for (const RowPlace& place : row.places) {
     if (!place.seen) continue;
-    auto next = withNewImpression(out, stamps[ix(place.size)], place.at);
-    if (!next) return next;
-    out = std::move(next).value();
-    Impression& made = out.impressions.back();
+    // The thing it was begun from is one of the row.
+    const auto there = std::find_if(out.impressions.begin(), out.impressions.end(), [&](const Impression& i) {
+      return i.row.empty() && std::find(stamps.begin(), stamps.end(), i.stamp) != stamps.end() &&
+             std::hypot(i.at.x - place.at.x, i.at.y - place.at.y) < kSameFoot_mm;
+    });
+    const auto at = there - out.impressions.begin();
+    if (there == out.impressions.end()) {
+      auto next = withNewImpression(out, stamps[ix(place.size)], place.at);
+      if (!next) return next;
+      out = std::move(next).value();
+    }
+    Impression& made = out.impressions[static_cast<size_t>(at)];
+    made.stamp = stamps[ix(place.size)], made.at = place.at;
     made.depth = OnGround{};
     made.row = name;
     // The nearer half is pressed fresh; then it grows paler in even steps.

@@ -29,7 +29,8 @@ Result<Plan> withLight(const Plan& plan, std::optional<Light> light);
 Result<Plan> withLit(const Plan& plan, const std::string& impression, LitFrom from);
 
 /// Puts a row on the card: one act. The impressions share a fresh row name; sizes the plan does not hold yet
-/// are taken in. @param falling  each later one is a pressing paler, as far as the ink goes
+/// are taken in, and a thing of it that stands where one of the row is to stand is that one. @param falling
+/// each later one is a pressing paler, as far as the ink goes
 /// @error  BadInput without an ink
 Result<Plan> withRow(const Plan& plan, const RowWish& wish, const RowPlan& row, bool falling);
 

@@ -14,21 +14,23 @@
 namespace havlo {
 namespace {
 
-/// How much a wash's film changes bare paper, in 255ths of the sRGB channel it changes most.
-double changeBy(const Plan& plan, const Wash& wash, double share) {
+/// How much a wash's film changes what it may come upon, in 255ths of the sRGB channel it changes most.
+double changeBy(const Plan& plan, const std::vector<LinearRgb>& grounds, const Wash& wash, double share) {
   const Ink& ink = *plan.ink(wash.ink);
   const InkFilm film(ink.colour, ink.opacity, wash.strength * share);
-  const LinearRgb paper = linearOf(plan.card.paper.colour);
   double most = 0;
-  for (size_t c = 0; c < 3; ++c)
-    most = std::max(
-        most, 255 * std::fabs(channelOf(static_cast<double>(paper[c] * film.multiply[c] + film.add[c])) -
-                              channelOf(static_cast<double>(paper[c]))));
+  for (const LinearRgb& ground : grounds)
+    for (size_t c = 0; c < 3; ++c)
+      most = std::max(
+          most, 255 * std::fabs(channelOf(static_cast<double>(ground[c] * film.multiply[c] + film.add[c])) -
+                                channelOf(static_cast<double>(ground[c]))));
   return most;
 }
 
-/// Where a wash visibly colours bare paper, on the panel.
-CellMap seenOf(const Plan& plan, const Wash& wash, const Rings& reached) {
+/// Where a wash visibly colours bare paper or what is printed, on the panel: white is not seen on white
+/// paper, but over a dark line it is.
+CellMap seenOf(const Plan& plan, const std::vector<LinearRgb>& grounds, const Wash& wash,
+               const Rings& reached) {
   if (reached.empty()) return {};
   const WashFalloff falloff(plan, wash);
   Point origin;
@@ -41,8 +43,8 @@ CellMap seenOf(const Plan& plan, const Wash& wash, const Rings& reached) {
   // The least share that is seen, by halving: more ink is never less change.
   double least = 0, most = 1;
   for (int k = 0; k < 20; ++k)
-    (changeBy(plan, wash, (least + most) / 2) > kUnseen ? most : least) = (least + most) / 2;
-  if (changeBy(plan, wash, 1) <= kUnseen) return {};
+    (changeBy(plan, grounds, wash, (least + most) / 2) > kUnseen ? most : least) = (least + most) / 2;
+  if (changeBy(plan, grounds, wash, 1) <= kUnseen) return {};
   for (int y = part.y; y < part.y + part.height; ++y) {
     uint8_t row = 0;
     for (int x = part.x; x < part.x + part.width; ++x) {
@@ -77,26 +79,46 @@ WashMeeting washMeeting(const CellMap& seen, const SweepEdges& reachedEdges, con
   return m;
 }
 
+double sharedOnPanel(const Placed& a, const Placed& b) {
+  return sharedArea(SweepEdges(a.onPanel), SweepEdges(b.onPanel));
+}
+
 bool onPanel(const Impression& i) { return i.school != School::PopUp; }
 
 }  // namespace
+
+std::vector<LinearRgb> groundsOf(const Plan& plan) {
+  const LinearRgb paper = linearOf(plan.card.paper.colour);
+  std::vector<LinearRgb> out{paper};
+  for (const Ink& ink : plan.inks) {
+    const bool used = std::any_of(plan.impressions.begin(), plan.impressions.end(),
+                                  [&](const Impression& i) { return i.ink == ink.id; });
+    if (!used) continue;
+    const InkFilm film(ink.colour, ink.opacity, 1);
+    LinearRgb printed;
+    for (size_t c = 0; c < 3; ++c) printed[c] = paper[c] * film.multiply[c] + film.add[c];
+    out.push_back(printed);
+  }
+  return out;
+}
 
 WashMeetings meetWashes(const Plan& plan, const std::vector<PlacedRef>& placed, const WashMeetings* before) {
   WashMeetings out;
   out.washes = plan.washes;
   out.limits = plan.limits;
-  out.inks = plan.inks, out.paper = plan.card.paper;  // what is seen of a wash hangs on both
+  out.inks = plan.inks, out.grounds = groundsOf(plan);  // what is seen of a wash hangs on both
   out.placed = placed;
   const Box panel = plan.card.panel.box();
   const bool sameWashes = before && before->washes == plan.washes && before->limits == plan.limits &&
-                          before->inks == plan.inks && before->paper == plan.card.paper &&
+                          before->inks == plan.inks && before->grounds == out.grounds &&
                           !before->placed.empty() && !placed.empty() && before->placed[0]->panel == panel;
   std::unordered_map<const Placed*, size_t> known;
   if (sameWashes)
     for (size_t i = 0; i < before->placed.size(); ++i) known.emplace(before->placed[i].get(), i);
   for (size_t w = 0; w < plan.washes.size(); ++w) {
     out.reached.push_back(sameWashes ? before->reached[w] : reachedArea(plan, plan.washes[w]));
-    out.seen.push_back(sameWashes ? before->seen[w] : seenOf(plan, plan.washes[w], out.reached[w]));
+    out.seen.push_back(sameWashes ? before->seen[w]
+                                  : seenOf(plan, out.grounds, plan.washes[w], out.reached[w]));
     const SweepEdges edges(out.reached[w]);
     std::vector<WashMeeting> row;
     for (const PlacedRef& p : placed) {
@@ -164,9 +186,9 @@ NeedTable::NeedTable(const Plan& plan, const Meetings& meetings, const WashMeeti
       m_leaveOut(plan.impressions.size()) {
   m_cutTo.resize(plan.washes.size());
   const size_t n = plan.impressions.size();
-  m_washes = plan.washes, m_limits = plan.limits, m_inks = plan.inks, m_paper = plan.card.paper;
+  m_washes = plan.washes, m_limits = plan.limits, m_inks = plan.inks, m_grounds = washes.grounds;
   const bool sameWashes = before && before->m_washes == m_washes && before->m_limits == m_limits &&
-                          before->m_inks == m_inks && before->m_paper == m_paper;
+                          before->m_inks == m_inks && before->m_grounds == m_grounds;
   // Does ink of the meeting's back fall on what shows of its front?
   const auto fallsOnWhatShows = [&](const Meeting& m) {
     const auto& behind = visible[ix(m.front)].behind;
@@ -244,7 +266,8 @@ NeedTable::NeedTable(const Plan& plan, const Meetings& meetings, const WashMeeti
       CutTo cut{static_cast<int>(i), {}};
       for (int f : visible[i].behind)
         if (takesColour(plan.impressions[ix(f)].id) && onPanel(plan.impressions[ix(f)]) &&
-            washes.meets[ix(w)][ix(f)].touches)
+            washes.meets[ix(w)][ix(f)].touches &&
+            sharedOnPanel(*meetings.placed[i], *meetings.placed[ix(f)]) > kLeftBare_mm2)
           cut.without.push_back(f);
       if (cut.without.empty()) continue;
       m_sureEdges[i].inside = true;  // no strip of tape does

@@ -7,6 +7,7 @@
 #include <unordered_map>
 #include <vector>
 
+#include "core/colour/colour.h"
 #include "core/depth/meetings.h"
 #include "core/depth/visible.h"
 #include "core/marks/stack.h"
@@ -35,17 +36,24 @@ struct WashMeeting {
   NeededEdge edge;
 };
 
+/// Where a thing hides another by no more than this and is to take a colour that the other is not, it may
+/// stay bare: nobody cuts a mask for a string. As large as a patch that is too fine to matter in the proof.
+inline constexpr double kLeftBare_mm2 = 4;
+
 /// A film that changes no sRGB channel by more than this is not seen (255ths). Settled in the plan format.
 inline constexpr double kUnseen = 2.0;
+
+/// What a wash may come upon: bare paper, and every ink that is stamped, fresh.
+std::vector<LinearRgb> groundsOf(const Plan& plan);
 
 /// What washes touch; kept between analyses because placing and wash rarely change together.
 struct WashMeetings {
   std::vector<Rings> reached;  ///< per wash of the plan
-  std::vector<CellMap> seen;   ///< per wash: where it visibly changes the bare paper, spread for the hand
+  std::vector<CellMap> seen;   ///< per wash: where it visibly changes paper or print, spread for the hand
   std::vector<Wash> washes;    ///< what `reached` was made from
   std::vector<WashLimit> limits;
   std::vector<Ink> inks;
-  Paper paper;
+  std::vector<LinearRgb> grounds;
   std::vector<PlacedRef> placed;
   std::vector<std::vector<WashMeeting>> meets;  ///< [wash][impression]
 };
@@ -135,7 +143,7 @@ class NeedTable {
   std::vector<Wash> m_washes;
   std::vector<WashLimit> m_limits;
   std::vector<Ink> m_inks;
-  Paper m_paper;
+  std::vector<LinearRgb> m_grounds;
 
   template <typename F>
   bool shown(const NeedTable* before, ShownKey key, std::vector<PlacedRef> kept, F find);

@@ -156,6 +156,7 @@ class Press {
     if (m_run.manner.bleeds) bleed(area, wash);
     m_out.card.applyWash(area, *m_in.plan.ink(wash.ink), wash.strength, falloff);
     explainAll(wanted, [&](int i) { return m_in.washes.meets[w][ix(i)].touches; });
+    for (const auto& [i, lies] : m_covered) explainHiding(wanted, wash, i);
   }
 
   /// @param keptClean  whether a thing that no mask can cover is to stay free of this ink
@@ -290,6 +291,23 @@ class Press {
       if (!cover.at(x, y)) note(x, y, Excuse::AlongEdge);
       if (cover.at(x, y) && !under.at(x, y)) note(x, y, Excuse::TooFine);
     });
+  }
+
+  /// What hides a covered thing and is to take the colour: a trifle of it may stay bare under the paper.
+  void explainHiding(const Tile& ink, const Wash& wash, int covered) {
+    const Tile& under = m_tiles.silhouette(covered);
+    for (int k : m_in.meetings.of[ix(covered)]) {
+      const Meeting& m = m_in.meetings.list[ix(k)];
+      const std::string& id = impression(m.front).id;
+      if (m.back != covered || std::find(wash.lets.begin(), wash.lets.end(), id) == wash.lets.end()) continue;
+      const Tile& hides = m_tiles.silhouette(m.front);
+      for (int y = std::max(hides.y, under.y); y < std::min(hides.y + hides.height, under.y + under.height);
+           ++y)
+        for (int x = std::max(hides.x, under.x); x < std::min(hides.x + hides.width, under.x + under.width);
+             ++x)
+          if (hides.at(x, y) && under.at(x, y) && ink.at(x, y))
+            m_out.explained[ix(y) * ix(m_tiles.grid().width) + ix(x)] = codeOf(covered, Excuse::TooFine);
+    }
   }
 
   /// What is raised darkens the card below it on the right, as far as it is raised: rooms are lit from the

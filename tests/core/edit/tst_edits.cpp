@@ -71,6 +71,13 @@ class TstEdits : public QObject {
     QVERIFY(!withInk(p, "a", "blue", 100));
     QVERIFY(!saidInFront(p, "a", "a"));
     QVERIFY(!withNewImpression(p, "zebra", {0, 0}));
+    // Letters are printed over what is behind them; a masked box about them would stay white.
+    Stamp words = slab("words", 40, 8);
+    words.role = Role::Greeting;
+    Plan lettered = p;
+    addStamp(lettered, words);
+    lettered = withNewImpression(lettered, "words", {50, 80}).value();
+    QVERIFY(lettered.impressions.back().school == School::Overprint);
     Plan noInk = p;
     noInk.inks.clear();
     QVERIFY(!withNewImpression(noInk, "s", {0, 0}));

@@ -274,6 +274,7 @@ class TstMaskNeeds : public QObject {
     Plan blue = p;
     for (Ink& ink : blue.inks)
       if (ink.id == "blue") ink.opacity = 1, blue.card.paper.colour = ink.colour;
+    for (Impression& i : blue.impressions) i.ink = "blue";  // on a black line it would be
     QCOMPARE(covered(blue, seen), 0);
     Plan white = blue;
     white.card.paper.colour = {255, 255, 255};
@@ -445,6 +446,32 @@ class TstMaskNeeds : public QObject {
     const AnalysisRef two = analyse(dark, one.get());
     QCOMPARE(covered(dark, two), std::string("tall cover"));
     QCOMPARE(covered(pale, analyse(pale, two.get())), std::string("cover"));
+  }
+
+  // White on white paper is not seen, over a dark line it is: what stands before a white mist lies covered.
+  void whiteIsSeenOnWhatIsPrinted() {
+    Plan p = emptyPlan();
+    p.card.paper.colour = Colour{255, 255, 255};
+    Ink white = p.inks[0];
+    white.id = "white", white.colour = Colour{255, 255, 255}, white.opacity = 0.9;
+    p.inks.push_back(white);
+    addStamp(p, slab("tree", 20, 60));
+    put(p, "tree", "tree", {50, 30}, 5);
+    Wash mist;
+    mist.id = "mist", mist.ink = "white", mist.strength = 0.5, mist.softness_mm = 8;
+    mist.area = {{{0, 40}, {127, 40}, {127, 80}, {0, 80}}};
+    mist.depth = AtMetres{10};
+    p.washes.push_back(mist);
+    const AnalysisRef a = withBestOrder(p, analyse(p));
+    QCOMPARE(a->needTable->washSteps()[0].covered, (std::vector<int>{0}));
+    QVERIFY(simulate(a->press(p, nullptr), a->sheet, 100).value().proven);
+    // Before the tree it may lie on it; in front of nothing dark there is nothing to keep clean.
+    p.washes[0].depth = AtMetres{2};
+    QVERIFY(analyse(p)->needTable->washSteps()[0].covered.empty());
+    p.washes[0].depth = AtMetres{10};
+    p.impressions[0].ink = "white";
+    const AnalysisRef pale = analyse(p, a.get());  // only the thing's ink is another one now
+    QVERIFY(pale->needTable->washSteps()[0].covered.empty());
   }
 };
 

@@ -145,6 +145,23 @@ class TstRows : public QObject {
     for (const Finding& f : a->findings) QVERIFY(f.kind != FindingKind::Spacing);
   }
 
+  void theThingARowIsBegunFromIsOneOfIt() {
+    Plan p = emptyPlan();
+    addStamp(p, *post("tall post", 45));
+    put(p, "mine", "tall post", {20, 5}, 3);
+    RowWish wish;
+    wish.sizes = {p.stamps[0]};
+    wish.from = {20, 5}, wish.to = {60, 85}, wish.count = 5;
+    const Plan out = withRow(p, wish, planRow(*p.view, p.card.panel, wish).value(), false).value();
+    QCOMPARE(out.impressions.size(), 5u);
+    QCOMPARE(out.impressions[0].id, std::string("mine"));
+    QCOMPARE(out.impressions[0].row, std::string("row1"));
+    // One that stands elsewhere is none of it.
+    p.impressions[0].at = {23, 5};
+    QCOMPARE(withRow(p, wish, planRow(*p.view, p.card.panel, wish).value(), false).value().impressions.size(),
+             6u);
+  }
+
   // Things made exactly for a horizon give it back; least squares checked against the normal equations.
   void theHorizonIsFoundFromExactThings() {
     for (const double horizon : {60.0, 96.0, 150.0}) {
