@@ -148,7 +148,7 @@ class TstLayerWords : public QObject {
                          MeasureStyle::Millimetres)
                .join(u' ');
     QVERIFY(!said.contains(QStringLiteral("hole")));
-    QVERIFY2(said.contains(QStringLiteral("0.0 mm² are covered too much")), qPrintable(said));
+    QVERIFY2(!said.contains(QStringLiteral("too much")), qPrintable(said));
   }
 
   void whatIsTooThinToCutAtAllIsSaid() {

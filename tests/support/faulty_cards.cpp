@@ -272,6 +272,12 @@ std::vector<FaultyPlan> faultyCards() {
       "a mask that is still wet", FindingKind::WetMask,
       [](Plan& p) {
         p.inks.push_back(ink("damp", InkKind::Pigment, {0xb0, 0xb6, 0xba}, 0.2, 60, 1800));
+        for (StampRef& s : p.stamps)  // a waist, so that no tape does
+          if (s->id == "post") {
+            Stamp waisted = *s;
+            waisted.silhouette = {{{0, 0}, {5, 0}, {4, 8}, {5, 16}, {0, 16}, {1, 8}}};
+            s = std::make_shared<const Stamp>(waisted);
+          }
         addStamp(p, thing("hedge", Role::Plant, 34, 6));
         on(p, "hedge", "hedge", "damp", {24, 62}, 30), on(p, "hedge2", "hedge", "damp", {100, 60}, 31);
         on(p, "post2", "post", "grey", {99, 52}, 12);

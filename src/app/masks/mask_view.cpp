@@ -35,8 +35,9 @@ MaskView::MaskView(std::shared_ptr<SvgArt> art, QWidget* parent) : QWidget(paren
   setAccessibleName(tr("The stamp and its mask"));
 }
 
-void MaskView::showMask(StampRef stamp, MaskRef mask, std::vector<FiddlyPart> parts,
-                        const Supplies& supplies) {
+void MaskView::showMask(StampRef stamp, MaskRef mask, std::vector<FiddlyPart> parts, const Supplies& supplies,
+                        bool ownFoot) {
+  m_ownFoot = ownFoot;
   if (stamp != m_stamp) m_pictureScale = 0;
   m_stamp = std::move(stamp), m_mask = std::move(mask), m_parts = std::move(parts), m_supplies = supplies;
   update();
@@ -116,6 +117,7 @@ void MaskView::paintEvent(QPaintEvent*) {
                   other ? 2 : 1.2, Qt::DotLine));
     p.drawPath(frame.map(pathOf(part.shape)));
   }
+  if (!m_ownFoot) return;
   if (m_supplies.footMark == FootMark::Tick)
     for (const FootTick& tick : footTicks(*m_stamp, m_mask->mask, 3)) {
       p.setPen(QPen(t.ink, 2));

@@ -16,7 +16,9 @@ class MaskView : public QWidget {
 
  public:
   explicit MaskView(std::shared_ptr<SvgArt> art, QWidget* parent = nullptr);
-  void showMask(StampRef stamp, MaskRef mask, std::vector<FiddlyPart> parts, const Supplies& supplies);
+  /// @param ownFoot  whether it has one foot: what covers several things has none
+  void showMask(StampRef stamp, MaskRef mask, std::vector<FiddlyPart> parts, const Supplies& supplies,
+                bool ownFoot = true);
   void clear();
   QPointF toPixels(Point frame) const;
   QSize minimumSizeHint() const override { return {220, 220}; }
@@ -34,6 +36,7 @@ class MaskView : public QWidget {
   StampRef m_stamp;
   MaskRef m_mask;
   std::vector<FiddlyPart> m_parts;
+  bool m_ownFoot = true;
   Supplies m_supplies;
   QImage m_picture;
   double m_pictureScale = 0;

@@ -314,7 +314,7 @@ void MasksPage::showStamp() {
                     .arg(capital(paperName(plan, paper.over)))
               : tr("%1, along where %2 lies over it.")
                     .arg(capital(paperName(plan, paper.over)), listOf(plan, paper.without)));
-      m_view->showMask(all, cut, {}, plan.supplies);
+      m_view->showMask(all, cut, {}, plan.supplies, false);
       return;
     }
   const StampRef stamp = plan.stamp(m_list->currentKey().toStdString());

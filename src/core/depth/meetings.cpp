@@ -54,16 +54,16 @@ NeededEdge edgeNeeded(const Placed& front, const Placed& back) {
   const auto& border = front.outline->border;
   std::vector<Point> found;
   // Wide strides first: a few scattered points already show that an edge is not straight.
-  for (size_t stride = 64, first = 0; stride > 0 && edge.straight; first = stride, stride = stride == 64 ? 8
-                                                                                            : stride == 8
-                                                                                                ? 1
-                                                                                                : 0) {
+  for (size_t stride = 64, first = 0; stride > 0 && edge.mayBeStraight();
+       first = stride, stride = stride == 64  ? 8
+                                : stride == 8 ? 1
+                                              : 0) {
     for (size_t i = 0; i < border.size(); i += stride) {
       if (first && i % first == 0) continue;
       const Point p = front.placing.toPanel(border[i]);
       if (inner.contains(p) && ink.at(back.placing.toFrame(p))) found.push_back(p);
     }
-    addToEdge(edge, found);
+    addToEdge(edge, found, front);
     found.clear();
   }
   if (!edge.any) edge.any = edge.inside = true;
@@ -146,25 +146,56 @@ bool colourFallsOn(const Placed& front, const CellMap& seen, std::span<const Pla
   return fallsOn(front, hiding, seen.box(), [&](Point p) { return seen.at(p); });
 }
 
-void addToEdge(NeededEdge& edge, const std::vector<Point>& points) {
+namespace {
+
+/// More points on what should be one line. @return whether they still are
+bool addToLine(std::vector<Point>& hull, const std::vector<Point>& points) {
+  std::vector<Point> all = std::move(hull);
+  all.insert(all.end(), points.begin(), points.end());
+  hull = hullOf(std::move(all));
+  return widthOf(hull) <= kStraight_mm + 1e-9;
+}
+
+void addToSides(NeededEdge& edge, const std::array<std::vector<Point>, 2>& points) {
+  for (size_t side = 0; side < 2 && edge.twoStraight; ++side)
+    if (!points[side].empty()) edge.twoStraight = addToLine(edge.sides[side], points[side]);
+  if (!edge.twoStraight) edge.sides = {};
+}
+
+}  // namespace
+
+void addToEdge(NeededEdge& edge, const std::vector<Point>& points, const Placed& front) {
   if (points.empty()) return;
   edge.any = true;
-  if (!edge.straight) return;
-  std::vector<Point> all = edge.hull;
-  all.insert(all.end(), points.begin(), points.end());
-  edge.hull = hullOf(std::move(all));
-  edge.straight = widthOf(edge.hull) <= kStraight_mm + 1e-9;
-  if (!edge.straight) edge.hull.clear();
+  if (edge.straight && !addToLine(edge.hull, points)) edge.straight = false, edge.hull.clear();
+  if (!edge.twoStraight) return;
+  const double middle = boxOf(front.outline->stamp->silhouette).centre().x;
+  std::array<std::vector<Point>, 2> sides;
+  for (Point p : points) {
+    const Point q = front.placing.toFrame(p);
+    sides[q.x < middle ? 0 : 1].push_back(q);
+  }
+  addToSides(edge, sides);
 }
 
 void addToEdge(NeededEdge& edge, const NeededEdge& more) {
   edge.any = edge.any || more.any;
   edge.inside = edge.inside || more.inside;
-  if (!more.straight) {
-    edge.straight = false;
-    edge.hull.clear();
-  }
-  addToEdge(edge, more.hull);
+  if (!more.straight) edge.straight = false;
+  if (edge.straight && !more.hull.empty() && !addToLine(edge.hull, more.hull)) edge.straight = false;
+  if (!edge.straight) edge.hull.clear();
+  if (!more.twoStraight) edge.twoStraight = false;
+  addToSides(edge, more.sides);
+}
+
+int NeededEdge::strips() const {
+  if (!any || inside) return 0;
+  if (straight && !hull.empty()) return 1;
+  if (!twoStraight || sides[0].empty() || sides[1].empty()) return 0;
+  double left = -1e300, right = 1e300;
+  for (Point p : sides[0]) left = std::fmax(left, p.x);
+  for (Point p : sides[1]) right = std::fmin(right, p.x);
+  return right - left >= kBetweenStrips_mm ? 2 : 0;
 }
 
 Meetings meet(std::vector<PlacedRef> placed, const DepthOrder& depth, const Meetings* before) {

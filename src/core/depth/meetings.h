@@ -2,6 +2,7 @@
 // back one's ink reaches the front one, so that it needs covering.
 #pragma once
 
+#include <array>
 #include <span>
 #include <vector>
 
@@ -23,7 +24,16 @@ struct NeededEdge {
   bool inside = false;      ///< it lies inside without coming over the border
   bool straight = true;     ///< all of it within 0.3 mm of one straight line
   std::vector<Point> hull;  ///< of the near border points, while straight
+  /// All of it within 0.3 mm of two straight lines, one on either side of the thing's middle.
+  bool twoStraight = true;
+  std::array<std::vector<Point>, 2> sides;  ///< hulls of their points, stamp frame; left, right
+
+  bool mayBeStraight() const { return straight || twoStraight; }
+  /// Strips of tape that do instead of a mask: 0 if none do, one, or two.
+  int strips() const;
 };
+/// Between two strips of tape on one thing there must be as much as this: nobody lays them closer.
+inline constexpr double kBetweenStrips_mm = 4;
 
 struct Meeting {
   int front = 0, back = 0;
@@ -51,7 +61,8 @@ bool inkFallsOn(const Placed& front, const Placed& back, std::span<const Placed*
 bool colourFallsOn(const Placed& front, const CellMap& seen, std::span<const Placed* const> hiding = {});
 
 /// Adds near points to an edge; stays cheap once it is known not to be straight.
-void addToEdge(NeededEdge& edge, const std::vector<Point>& points);
+/// @param points  on the panel, on the border of `front`
+void addToEdge(NeededEdge& edge, const std::vector<Point>& points, const Placed& front);
 void addToEdge(NeededEdge& edge, const NeededEdge& more);
 
 }  // namespace havlo

@@ -69,12 +69,12 @@ WashMeeting washMeeting(const CellMap& seen, const SweepEdges& reachedEdges, con
     const Point q = placed.placing.toPanel(p);
     if (inner.contains(q) && seen.at(q)) near.push_back(q);
     if (near.size() == 64) {
-      addToEdge(m.edge, near);
+      addToEdge(m.edge, near, placed);
       near.clear();
-      if (!m.edge.straight) break;
+      if (!m.edge.mayBeStraight()) break;
     }
   }
-  addToEdge(m.edge, near);
+  addToEdge(m.edge, near, placed);
   if (!m.edge.any) m.edge.any = m.edge.inside = true;
   return m;
 }
@@ -345,14 +345,14 @@ MaskNeeds NeedTable::make(const std::vector<int>& acts, bool inOrder, Wanted wan
   std::vector<char> covered(n, 0);
   for (const NeedStep& s : out.steps)
     for (int i : s.covered) covered[ix(i)] = 1;
-  const auto strip = [](const NeededEdge& e) { return e.any && !e.inside && e.straight && !e.hull.empty(); };
-  for (size_t i = 0; i < n; ++i) out.taped[i] = covered[i] && strip(m_sureEdges[i]);
+  const auto strip = [](const NeededEdge& e) { return static_cast<char>(e.strips()); };
+  for (size_t i = 0; i < n; ++i) out.taped[i] = covered[i] ? strip(m_sureEdges[i]) : char{0};
   std::stable_sort(more.begin(), more.end(), [](const auto& a, const auto& b) { return a.first < b.first; });
   for (size_t k = 0; k < more.size();) {
     const int i = more[k].first;
     NeededEdge all = m_sureEdges[ix(i)];
     for (; k < more.size() && more[k].first == i; ++k)
-      if (!all.any || all.straight) addToEdge(all, *more[k].second);
+      if (!all.any || all.mayBeStraight()) addToEdge(all, *more[k].second);
     out.taped[ix(i)] = strip(all);
   }
   bool bare = false;

@@ -69,9 +69,9 @@ struct JointPaper {
 };
 
 struct MaskNeeds {
-  std::vector<NeedStep> steps;             ///< pressings and blends in the order they are done
-  std::vector<char> taped;                 ///< impression -> a straight strip of tape covers it
-  std::vector<char> uncuttable;            ///< impression -> would need a mask, but nothing of it can be cut
+  std::vector<NeedStep> steps;   ///< pressings and blends in the order they are done
+  std::vector<char> taped;       ///< impression -> so many straight strips of tape cover it: 0, 1, 2
+  std::vector<char> uncuttable;  ///< impression -> would need a mask, but nothing of it can be cut
   std::vector<std::vector<int>> leaveOut;  ///< impression -> fronts left out of its own pressing
   /// Two of one stamp that run off the panel and could share a mask cut in two, if both need one.
   std::vector<std::pair<int, int>> sharable;

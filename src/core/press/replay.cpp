@@ -156,7 +156,8 @@ class Press {
     if (m_run.manner.bleeds) bleed(area, wash);
     m_out.card.applyWash(area, *m_in.plan.ink(wash.ink), wash.strength, falloff);
     explainAll(wanted, [&](int i) { return m_in.washes.meets[w][ix(i)].touches; });
-    for (const auto& [i, lies] : m_covered) explainHiding(wanted, wash, i);
+    for (const auto& [i, lies] : m_covered)
+      if (lies.joint < 0) explainHiding(wanted, wash, i);
   }
 
   /// @param keptClean  whether a thing that no mask can cover is to stay free of this ink
@@ -306,7 +307,8 @@ class Press {
         for (int x = std::max(hides.x, under.x); x < std::min(hides.x + hides.width, under.x + under.width);
              ++x)
           if (hides.at(x, y) && under.at(x, y) && ink.at(x, y))
-            m_out.explained[ix(y) * ix(m_tiles.grid().width) + ix(x)] = codeOf(covered, Excuse::TooFine);
+            if (uint32_t& code = m_out.explained[ix(y) * ix(m_tiles.grid().width) + ix(x)]; code == 0)
+              code = codeOf(covered, Excuse::TooFine);
     }
   }
 

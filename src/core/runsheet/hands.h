@@ -120,6 +120,7 @@ class Hands {
 
   Thing& thing(int i) { return m_things[ix(i)]; }
   const Impression& impression(int i) const { return m_in.plan.impressions[ix(i)]; }
+  double stripsOn(int i) const { return m_in.needs.taped[ix(i)]; }
   bool popsUp(int i) const { return impression(i).school == School::PopUp; }
   int stampOf(int i) const { return m_in.stampOf[ix(i)]; }
   /// Half of what a joint paper costs beyond a mask: printing it, or cutting it out.
@@ -360,7 +361,7 @@ class Hands {
       const int mask = wanted(k, i);
       if (mask == kStrip) {
         lay(i, kStrip);
-        work(Do::Tape, i, m_t.coverOn * m_copies);
+        work(Do::Tape, i, m_t.coverOn * stripsOn(i) * m_copies);
       } else if (mask != kBare) {
         covers.push_back(laidOn(i, mask));
         lay(i, mask);
@@ -406,7 +407,7 @@ class Hands {
     for (int i : things) {
       if (thing(i).lies == kStrip) {
         lift(i);
-        work(Do::MaskOff, i, m_t.coverOff * m_copies);
+        work(Do::MaskOff, i, m_t.coverOff * stripsOn(i) * m_copies);
       } else {
         covers.push_back(laidOn(i, thing(i).lies));
         lift(i);

@@ -70,12 +70,13 @@ QStringList maskSentences(const Stamp& stamp, const Supplies& supplies, const Ma
                                      .arg(placesOf(stamp, filled)));
   const QString inset =
       QString::fromStdString(writeMeasure(Millimetres{supplies.maskInset_mm}, MeasureStyle::Millimetres));
-  out << tr("%1 mm² stay uncovered in all, %2 mm² of it the rim of %3 inside the line; %4 mm² are covered "
-            "too much.")
-             .arg(mask.uncovered_mm2, 0, 'f', 1)
-             .arg(std::max(0.0, mask.uncovered_mm2 - thinArea), 0, 'f', 1)
-             .arg(inset)
-             .arg(mask.overcovered_mm2, 0, 'f', 1);
+  QString sums = tr("%1 mm² stay uncovered in all, %2 mm² of it the rim of %3 inside the line")
+                     .arg(mask.uncovered_mm2, 0, 'f', 1)
+                     .arg(std::max(0.0, mask.uncovered_mm2 - thinArea), 0, 'f', 1)
+                     .arg(inset);
+  if (mask.overcovered_mm2 >= 0.05)
+    sums += tr("; %1 mm² are covered too much").arg(mask.overcovered_mm2, 0, 'f', 1);
+  out << sums + u'.';
   return out;
 }
 

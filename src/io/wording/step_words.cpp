@@ -347,8 +347,12 @@ StepWords wordsOf(const Plan& plan, const Analysis& analysis, const Step& step, 
         w.title = tr("Tape the border");
         w.detail = tr("%1 wide on every side, with low-tack tape").arg(lengthText(plan.card.tape_mm, style));
       } else {
-        w.title = tr("Lay a strip of tape along %1").arg(nameOf(plan, step.impression));
-        w.detail = tr("its edge is straight here, so no mask is needed");
+        const bool two = analysis.needs.taped[ix(step.impression)] > 1;
+        w.title = (two ? tr("Lay two strips of tape over %1, one along either side")
+                       : tr("Lay a strip of tape along %1"))
+                      .arg(nameOf(plan, step.impression));
+        w.detail = two ? tr("its sides are straight here, so no mask is needed")
+                       : tr("its edge is straight here, so no mask is needed");
       }
       break;
     case Do::Wash: {

@@ -473,6 +473,35 @@ class TstMaskNeeds : public QObject {
     const AnalysisRef pale = analyse(p, a.get());  // only the thing's ink is another one now
     QVERIFY(pale->needTable->washSteps()[0].covered.empty());
   }
+
+  // A rail behind a post comes to its two sides and nowhere else: two strips of tape do, if there is room.
+  void straightSidesTakeTwoStrips() {
+    const auto fence = [](double postWidth, double railBottom, double turn) {
+      Plan p = emptyPlan();
+      addStamp(p, slab("post", postWidth, 40)), addStamp(p, slab("rail", 70, 10));
+      put(p, "post", "post", {60, 40}, 3).turn_deg = turn;
+      put(p, "rail", "rail", {60, railBottom}, 6);
+      return p;
+    };
+    const auto best = [](const Plan& p) { return withBestOrder(p, analyse(p)); };
+    for (const double turn : {0.0, 7.0}) {
+      const Plan p = fence(8, 55, turn);
+      const AnalysisRef a = best(p);
+      QCOMPARE(int(a->needs.taped[0]), 2);
+      QCOMPARE(a->masksToCut(), 0);
+      QVERIFY(simulate(a->press(p, nullptr), a->sheet, 100).value().proven);
+      double taping = 0;
+      for (const Step& s : a->sheet.steps)
+        if (s.what == Do::Tape) taping += s.minutes;
+      QCOMPARE(taping, 2 * WorkTimes().coverOn);
+    }
+    QCOMPARE(int(best(fence(3, 55, 0))->needs.taped[0]), 0);  // nobody lays strips so near each other
+    QCOMPARE(int(best(fence(8, 75, 0))->needs.taped[0]), 0);  // the rail runs over its top
+    QCOMPARE(best(fence(8, 75, 0))->masksToCut(), 1);
+    Plan oneSide = fence(8, 55, 0);
+    oneSide.impressions[1].at.x = 60 + 35;  // it begins at the post's middle
+    QCOMPARE(int(best(oneSide)->needs.taped[0]), 1);
+  }
 };
 
 HAVLO_TEST(TstMaskNeeds)
