@@ -1,6 +1,7 @@
 #include "app/common/choice_list.h"
 
 #include <QKeyEvent>
+#include <QSet>
 #include <algorithm>
 
 namespace havlo {
@@ -19,6 +20,13 @@ int ChoiceModel::rowOf(const QString& key) const {
 }
 
 void ChoiceModel::setRows(std::vector<ChoiceRow> rows) {
+  // Two rows of one key would be one row in two places: the first stands.
+  QSet<QString> keys;
+  std::erase_if(rows, [&](const ChoiceRow& r) {
+    const bool again = keys.contains(r.key);
+    keys.insert(r.key);
+    return again;
+  });
   const auto wanted = [&](const QString& key) {
     return std::any_of(rows.begin(), rows.end(), [&](const ChoiceRow& r) { return r.key == key; });
   };

@@ -231,6 +231,8 @@ namespace {
 QString jointKey(const Plan& plan, const JointPaper& paper) {
   QString out = QStringLiteral("over");
   for (int i : paper.over) out += u' ' + QString::fromStdString(plan.impressions[ix(i)].id);
+  if (!paper.without.empty()) out += QStringLiteral(" without");
+  for (int i : paper.without) out += u' ' + QString::fromStdString(plan.impressions[ix(i)].id);
   return out;
 }
 

@@ -158,18 +158,21 @@ const PressTiles::JointTiles& PressTiles::joint(int paper) {
   JointTiles& out = m_joints[paper];
   const JointPaper& of = m_in.needs.joints[ix(paper)];
   const MaskRef shape = of.shape ? of.shape : jointShape(m_in.plan, m_in.meetings.placed, of);
-  Rings all;
+  std::vector<const Tile*> all;
+  Tile& under = out.silhouettes;
+  int right = 0, top = 0;
+  under.x = m_grid.width, under.y = m_grid.height;
   for (int i : of.over) {
-    const Rings& one = m_in.meetings.placed[ix(i)]->silhouette;
-    all.insert(all.end(), one.begin(), one.end());
+    const Tile& one = *all.emplace_back(&silhouette(i));
+    under.x = std::min(under.x, one.x), under.y = std::min(under.y, one.y);
+    right = std::max(right, one.x + one.width), top = std::max(top, one.y + one.height);
   }
-  out.silhouettes = tileFor(m_grid, boxOf(all));
-  for (int i : of.over) {
-    const Tile& one = silhouette(i);
-    for (int y = one.y; y < one.y + one.height; ++y)
-      for (int x = one.x; x < one.x + one.width; ++x)
-        if (one.row(y)[x - one.x]) out.silhouettes.row(y)[x - out.silhouettes.x] = 255;
-  }
+  under.width = std::max(0, right - under.x), under.height = std::max(0, top - under.y);
+  under.cover.assign(ix(under.width) * ix(under.height), 0);
+  for (const Tile* one : all)
+    for (int y = one->y; y < one->y + one->height; ++y)
+      for (int x = one->x; x < one->x + one->width; ++x)
+        if (one->row(y)[x - one->x]) under.row(y)[x - under.x] = 255;
   for (int i : of.without) block(out.silhouettes, silhouette(i));
   out.cover = hardTile(m_grid, shape->mask);
   out.edgeLine = hardTile(m_grid, offset(shape->mask, Millimetres{kEdgeLine_mm}));

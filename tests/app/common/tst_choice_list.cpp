@@ -57,6 +57,23 @@ class TstChoiceList : public QObject {
     QVERIFY(!list.model()->moveRow({}, 0, {}, 99));
   }
 
+  void aKeyStandsOnce() {
+    ChoiceModel model;
+    QAbstractItemModelTester tester(&model, QAbstractItemModelTester::FailureReportingMode::QtTest);
+    const auto row = [](const char* key, const char* text) {
+      return ChoiceRow{QString::fromLatin1(key), QString::fromLatin1(text)};
+    };
+    for (int k = 0; k < 3; ++k) {
+      model.setRows(
+          {row("a", "one"), row("b", "two"), row("a", "three"), row("c", "four"), row("b", "five")});
+      QCOMPARE(model.rowCount(), 3);
+      QCOMPARE(model.rowOf(QStringLiteral("c")), 2);
+      QCOMPARE(model.index(0).data().toString(), QStringLiteral("one"));
+      model.setRows({row("c", "four"), row("c", "four"), row("a", "one")});
+      QCOMPARE(model.rowCount(), 2);
+    }
+  }
+
   void whatIsChosenStaysChosenAndIsNotSaidAgain() {
     ChoiceList list;
     list.setRows(rowsOf({"a", "b", "c", "d"}));
