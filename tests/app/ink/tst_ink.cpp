@@ -57,6 +57,14 @@ struct InkWindow : Window {
 
 }  // namespace
 
+/// The one of this name that is not hidden: rows that are out of use keep theirs.
+template <class W>
+W* shown(QWidget& place, const QString& name) {
+  for (W* w : place.findChildren<W*>(name))
+    if (!w->isHidden() && w->isVisibleTo(&place)) return w;
+  return nullptr;
+}
+
 class TstInk : public QObject {
   Q_OBJECT
 
@@ -282,11 +290,11 @@ class TstInk : public QObject {
       QPushButton* next = nullptr;
       int number = 0;
       for (int k = 0; k < 12 && !next; ++k) {
-        next = w.window.scene().findChild<QPushButton*>(QStringLiteral("fix-%1").arg(k));
+        next = shown<QPushButton>(w.window.scene(), QStringLiteral("fix-%1").arg(k));
         number = k;
       }
       QVERIFY(next);
-      const auto* told = w.window.scene().findChild<QLabel*>(QStringLiteral("foretold-%1").arg(number));
+      const auto* told = shown<QLabel>(w.window.scene(), QStringLiteral("foretold-%1").arg(number));
       const QString promise = told ? told->text() : QString();
       QTest::mouseClick(next, Qt::LeftButton);
       QCoreApplication::processEvents();
