@@ -22,6 +22,7 @@ struct Masks : Window {
   Masks() {
     window.visit(QStringLiteral("order"));
     window.order().showMasks();
+    settleOrder(session());  // a better order changes which masks there are
     settle(page());
   }
   MasksPage& page() { return window.order().masks(); }
