@@ -18,7 +18,7 @@ namespace {
 
 constexpr double kPin = 1e5;  // minutes that an unmet wish counts
 constexpr double kSame = 1e-9;
-constexpr size_t kMostJoint = 24;        // acts up to which joint papers are counted in every sequence tried
+constexpr size_t kMostJoint = 40;        // acts up to which likely joint papers are counted in every sequence
 constexpr long kMostWork = 380000;       // tries times impressions
 constexpr long kMostShifts = 200000000;  // looked at, times what each takes
 
@@ -31,14 +31,18 @@ struct Judge {
     return minutesOfActs(in.acts.anyBefore() ? in.acts.withWashes(order, false) : order, order);
   }
 
-  /// @param joint  whether one paper may cover several things
+  enum class Joints { None, Likely, All };  ///< whether one paper may cover several things, how hard to try
+  mutable std::vector<std::vector<int>> like = {};  ///< groups that did well
+
   double minutesOfActs(const std::vector<int>& acts, const std::vector<int>& order,
-                       bool joint = false) const {
+                       Joints joints = Joints::None) const {
     static const std::vector<std::pair<int, int>> kNone;
-    return papersFor({in.plan, in.meetings, in.washes, in.table, in.stampOf,
-                      joint && in.joinable ? *in.joinable : kNone, in.times},
-                     acts, order)
-        .minutes;
+    const auto& joinable = joints != Joints::None && in.joinable ? *in.joinable : kNone;
+    const Papers papers = papersFor({in.plan, in.meetings, in.washes, in.table, in.stampOf, joinable,
+                                     in.times, joints == Joints::All, &like},
+                                    acts, order);
+    if (joints == Joints::All) like = groupsOf(papers);
+    return papers.minutes;
   }
 
   std::vector<UnmetPin> unmet(const std::vector<int>& order) const {
@@ -538,15 +542,18 @@ void placeActs(const Judge& judge, const Rules& rules, BestOrder& best, const Or
   std::erase_if(space.before, [&](const auto& r) { return popsUp(r.first) || popsUp(r.second); });
   space.cost = [&](const std::vector<int>& acts) {
     const std::vector<int> order = orderOf(acts);
-    return judge.minutesOfActs(acts, order, acts.size() <= kMostJoint) +
-           kPin * static_cast<double>(judge.unmet(order).size());
+    const auto joints = acts.size() <= kMostActsExact ? Judge::Joints::All
+                        : acts.size() <= kMostJoint   ? Judge::Joints::Likely
+                                                      : Judge::Joints::None;
+    return judge.minutesOfActs(acts, order, joints) + kPin * static_cast<double>(judge.unmet(order).size());
   };
   space.stopped = [&] { return progress.stopped(); };
   space.mostWork = effort.actWork;
+  judge.minutesOfActs(best.acts, best.order, Judge::Joints::All);  // so that likely ones are known
   FoundActs found = leastWork(space, best.acts);
   best.order = orderOf(found.acts);
   best.acts = std::move(found.acts);
-  best.minutes = judge.minutesOfActs(best.acts, best.order, true);
+  best.minutes = judge.minutesOfActs(best.acts, best.order, Judge::Joints::All);
   best.unmet = judge.unmet(best.order);
   best.exact = found.exact;
 }
@@ -558,10 +565,12 @@ BestOrder judged(const OrderWork& work, std::vector<int> order) {
   BestOrder out;
   // Blended as late or as early as they may be: whatever is less work.
   out.acts = work.acts.withWashes(order, false);
-  out.minutes = judge.minutesOfActs(out.acts, order, true);
+  out.minutes = judge.minutesOfActs(out.acts, order, Judge::Joints::Likely);
   const std::vector<int> early = work.acts.withWashes(order, true);
-  if (const double less = judge.minutesOfActs(early, order, true); less < out.minutes - kSame)
+  if (const double less = judge.minutesOfActs(early, order, Judge::Joints::Likely);
+      less < out.minutes - kSame)
     out.minutes = less, out.acts = early;
+  out.minutes = judge.minutesOfActs(out.acts, order, Judge::Joints::All);
   out.unmet = judge.unmet(order);
   out.order = std::move(order);
   return out;

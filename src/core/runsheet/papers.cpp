@@ -9,7 +9,7 @@ namespace {
 
 using Groups = std::vector<std::vector<int>>;
 
-constexpr long kMostTries = 20000;  // times the acts in each
+constexpr long kMostTries = 6000;  // times the acts in each
 
 int masksIn(const Papers& p) {
   return std::accumulate(p.masks.begin(), p.masks.end(), static_cast<int>(p.needs.joints.size()),
@@ -47,6 +47,11 @@ class Groupings {
       out.push_back(ranked(std::move(both)));
     }
     return out;
+  }
+
+  bool allowed(const Groups& groups) const {
+    return std::all_of(groups.begin(), groups.end(),
+                       [&](const std::vector<int>& g) { return m_work.table.mayJoin(m_needs, g); });
   }
 
   /// One thing less or more under one of the papers, one paper less, or one more over two things.
@@ -111,6 +116,13 @@ class Groupings {
 
 }  // namespace
 
+Groups groupsOf(const Papers& papers) {
+  Groups out;
+  for (const JointPaper& paper : papers.needs.joints)
+    if (paper.over.size() > 1) out.push_back(paper.over);
+  return out;
+}
+
 Papers papersFor(const PaperWork& work, const std::vector<int>& acts, const std::vector<int>& order) {
   const auto counted = [&](MaskNeeds needs) {
     Papers out{std::move(needs), {}, 0};
@@ -126,9 +138,13 @@ Papers papersFor(const PaperWork& work, const std::vector<int>& acts, const std:
   const auto with = [&](const Groups& groups) {
     return counted(groups.empty() ? plain : work.table.joined(plain, groups));
   };
-  long tries = kMostTries / static_cast<long>(acts.size() + 1);
-  // From nothing up, and from as much as can be down.
-  for (Groups groups : {Groups(), ways.largest()}) {
+  long tries = work.thorough ? kMostTries / static_cast<long>(acts.size() + 1) : 0;
+  // From as much as can be down, from nothing up, and from what did well before.
+  std::vector<Groups> starts{ways.largest()};
+  if (work.thorough) starts.push_back({});
+  if (work.like && *work.like != starts[0] && !work.like->empty() && ways.allowed(*work.like))
+    starts.push_back(*work.like);
+  for (Groups& groups : starts) {
     Papers here = with(groups);
     for (bool helped = true; helped && tries > 0;) {
       helped = false;

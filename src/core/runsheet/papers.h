@@ -15,6 +15,9 @@ struct PaperWork {
   const std::vector<int>& stampOf;
   const std::vector<std::pair<int, int>>& joinable;  ///< as findJoinable(); empty: one paper each
   const WorkTimes& times;
+  bool thorough = true;  ///< else only what is likely is tried
+  const std::vector<std::vector<int>>* like =
+      {};  ///< groups that did well in a sequence like this one; may be null
 };
 
 struct Papers {
@@ -22,6 +25,9 @@ struct Papers {
   std::vector<StampMasks> masks;  ///< by stamp
   double minutes = 0;             ///< of the run sheet
 };
+
+/// The things that its joint papers cover together.
+std::vector<std::vector<int>> groupsOf(const Papers& papers);
 
 /// @param acts   impressions and washes, first done first
 /// @param order  of the impressions, pieces of their own last

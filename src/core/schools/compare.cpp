@@ -134,8 +134,10 @@ class Choice {
                          [t](const SchoolOption& o) { return o.school == t; });
   }
 
-  /// Minutes of a plan in a good order, found quickly, with the pen work.
-  double minutes(const Plan& p, AnalysisRef& last) const {
+  /// Minutes of a plan in a good order, found quickly, with the pen work; each thing under a paper of its
+  /// own.
+  double minutes(Plan p, AnalysisRef& last) const {
+    p.making.jointPapers = false;
     OrderEffort effort;
     effort.most = 0, effort.tries = 40, effort.actWork = 1500;
     last = withBestOrder(p, analyse(p, last.get()), effort, {m_progress.stop, {}});
