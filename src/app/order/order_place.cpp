@@ -508,6 +508,24 @@ void OrderPlace::showTally() {
     m_tally->label(reason, labelFont(), theme().soft, true);
     if (m.uses > 0 && hasThinParts(plan.stamps[s])) open << stampName(*plan.stamps[s]);
   }
+  for (size_t j = 0; j < a.needs.joints.size(); ++j) {
+    const JointPaper& paper = a.needs.joints[j];
+    int laid = 0;
+    for (const Step& s : a.sheet.steps)
+      for (const Cover& c : s.covers)
+        laid += s.what == Do::MaskOn && c.joint == static_cast<int>(j) && c.impression == paper.over.front();
+    m_tally->next(QStringLiteral("joint-%1").arg(j));
+    m_tally->label(paper.over.size() > 1 ? tr("One paper") : tr("Cut to what shows"), labelFont(),
+                   theme().ink);
+    m_tally->label(QStringLiteral("1"), labelFont(QFont::Bold), theme().ink);
+    m_tally->label(QString::number(laid), labelFont(), theme().ink);
+    m_tally->label(
+        paper.over.size() > 1
+            ? tr("over %1, which touch and are covered together").arg(sortedListOf(plan, paper.over))
+            : tr("%1, where %2 is to take the colour")
+                  .arg(sortedListOf(plan, paper.over), listOf(plan, paper.without)),
+        labelFont(), theme().soft, true);
+  }
   m_tally->end(false);
   QStringList notes;
   for (size_t i = 0; i < a.needs.uncuttable.size(); ++i)
