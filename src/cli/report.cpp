@@ -279,13 +279,15 @@ Json masksReport(const Plan& plan, const Analysis& a) {
                     {"uncovered", a.masks[s]->uncovered_mm2},
                     {"overcovered", a.masks[s]->overcovered_mm2}});
   }
-  for (const JointPaper& paper : a.needs.joints) {
+  for (size_t j = 0; j < a.needs.joints.size(); ++j) {
+    const JointPaper& paper = a.needs.joints[j];
+    const int leads = paper.over.front();
     int layings = 0;
     for (size_t k = 0; k < a.needs.steps.size(); ++k) {
+      if (a.needs.joint(leads, k) != static_cast<int>(j)) continue;
       const NeedStep& step = a.needs.steps[k];
-      for (size_t c = 0; c < step.covered.size() && !step.papers.empty(); ++c)
-        layings += step.covered[c] == paper.over.front() && !step.stays[c] &&
-                   &a.needs.joints[ix(std::max(0, step.papers[c]))] == &paper && step.papers[c] >= 0;
+      layings += !step.stays[static_cast<size_t>(
+          std::lower_bound(step.covered.begin(), step.covered.end(), leads) - step.covered.begin())];
     }
     const MaskShape& shape = *paper.shape;
     list.push_back({{"stamp", plan.impressions[ix(paper.over.front())].stamp},
