@@ -114,6 +114,22 @@ class Groupings {
   }
 };
 
+/// Whether some paper over several things would be laid more often than one bears, on all cards together.
+bool wornOut(const Plan& plan, const MaskNeeds& needs) {
+  for (size_t j = 0; j < needs.joints.size(); ++j) {
+    if (needs.joints[j].over.size() < 2) continue;
+    int layings = 0;
+    for (size_t k = 0; k < needs.steps.size(); ++k) {
+      const NeedStep& s = needs.steps[k];
+      for (size_t c = 0; c < s.papers.size(); ++c)
+        if (s.papers[c] == static_cast<int>(j) && s.covered[c] == needs.joints[j].over.front())
+          layings += plan.making.copies > 1 || !s.stays[c];
+    }
+    if (layings * std::max(1, plan.making.copies) > plan.supplies.maskLife) return true;
+  }
+  return false;
+}
+
 }  // namespace
 
 Groups groupsOf(const Papers& papers) {
@@ -136,7 +152,10 @@ Papers papersFor(const PaperWork& work, const std::vector<int>& acts, const std:
   const MaskNeeds plain = best.needs;
   const Groupings ways(work, plain);
   const auto with = [&](const Groups& groups) {
-    return counted(groups.empty() ? plain : work.table.joined(plain, groups));
+    if (groups.empty()) return counted(plain);
+    MaskNeeds needs = work.table.joined(plain, groups);
+    if (!wornOut(work.plan, needs)) return counted(std::move(needs));
+    return Papers{std::move(needs), {}, 1e300};
   };
   long tries = work.thorough ? kMostTries / static_cast<long>(acts.size() + 1) : 0;
   // From as much as can be down, from nothing up, and from what did well before.

@@ -151,6 +151,17 @@ class TstJointPaper : public QObject {
     QCOMPARE(a->masksToCut(), 4);
   }
 
+  // On many cards a paper is laid on each: one wears out, so each thing has masks of its own, as many as wear
+  // asks.
+  void manyCardsWearAPaperOut() {
+    Plan p = crowd(3);
+    p.supplies.maskLife = 12;
+    p.making.copies = 12;
+    QCOMPARE(best(p)->needs.joints.size(), size_t{1});
+    p.making.copies = 13;
+    QVERIFY(best(p)->needs.joints.empty());
+  }
+
   void theCutFileHasItInOnePiece() {
     const Plan p = crowd(3);
     const AnalysisRef a = best(p);
