@@ -241,7 +241,7 @@ Json focusReport(const Plan& plan, const Analysis& a) {
 
 /// The acts of inking in the order they are done, each with those that must come before it, and why.
 Json actsReport(const Plan& plan, const Analysis& a) {
-  constexpr std::string_view whys[] = {"liesOverIt", "keptClean", "wiped", "wish"};
+  constexpr std::string_view whys[] = {"liesOverIt", "keptClean", "wiped", "byHand", "wish"};
   Json out = Json::array();
   for (int act : a.acts) {
     Json before = Json::array();
@@ -385,8 +385,7 @@ Json simulationReport(const Plan& plan, const Analysis& a, const Simulation& s) 
                          {"why", e.why == Excuse::AlongEdge ? "alongEdge" : "tooFine"}});
   Json acts = Json::array();
   for (const Step& step : a.sheet.steps) {
-    if (step.what == Do::Stamp) acts.push_back(actName(plan, step.impression));
-    if (step.what == Do::Wash) acts.push_back(actName(plan, actOfWash(plan, step.wash)));
+    for (int act : actsOf(plan, step)) acts.push_back(actName(plan, act));
   }
   // Of several pieces only the panel is stamped in layers; what pops up is pressed where it will be put.
   Json panel = {{"piece", "panel"}, {"proven", s.proven}, {"unexplained", s.unexplained_mm2}};

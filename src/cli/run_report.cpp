@@ -99,18 +99,20 @@ double leftOut(const Plan& plan, const Analysis& a, const Step& s) {
 }
 
 /// Seconds until what this step put on may be covered.
-double drySeconds(const Plan& plan, const Step& s) {
+double drySeconds(const Plan& plan, const Analysis& a, const Step& s) {
   if (s.what == Do::Stamp && plan.ink(plan.impressions[ix(s.impression)].ink))
     return plan.ink(plan.impressions[ix(s.impression)].ink)->dryOnCard_s;
   if (s.what == Do::Wash && plan.ink(plan.washes[ix(s.wash)].ink))
     return plan.ink(plan.washes[ix(s.wash)].ink)->dryOnCard_s;
+  double longest = 0;
+  for (int h : s.hand) longest = std::max(longest, a.hand->all()[ix(h)].dry_min * 60);
+  if (longest > 0) return longest;
   return s.what == Do::Print ? plan.inks[ix(s.ink)].dryOnMask_s : 0;
 }
 
 /// The act that a step is, as in making.sequence; nothing for what only prepares or covers.
 Json actOf(const Plan& plan, const Step& s) {
-  if (s.what == Do::Stamp) return actName(plan, s.impression);
-  if (s.what == Do::Wash) return actName(plan, actOfWash(plan, s.wash));
+  if (const std::vector<int> acts = actsOf(plan, s); !acts.empty()) return actName(plan, acts.front());
   if (s.what == Do::Emboss) return "powder";
   if (s.what == Do::Attach) return "glue:" + plan.impressions[ix(s.impression)].id;
   return nullptr;
@@ -161,12 +163,19 @@ Json stepReport(const Plan& plan, const Analysis& a, const Step& s, size_t numbe
     if (s.turned) out["turned"] = true;
   }
   if (s.wash >= 0) out["wash"] = plan.washes[ix(s.wash)].id;
-  if (s.what == Do::Draw) out["pen"] = s.pen_mm;
+  if (s.what == Do::Draw && s.hand.empty()) out["pen"] = s.pen_mm;
+  for (int act : actsOf(plan, s))
+    if (!s.hand.empty()) out["acts"].push_back(actName(plan, act));
+  for (int h : s.hand)  // each with its own ink and minutes
+    if (const HandWork& w = a.hand->all()[ix(h)]; w.ink >= 0) {
+      out["inks"].push_back(plan.inks[ix(w.ink)].id);
+      if (out["ink"].is_null()) out["ink"] = plan.inks[ix(w.ink)].id;
+    }
   if (s.tryOut) out["tryOut"] = true;
   if (s.clean) out["clean"] = true;
   if (s.scraps > 0) out["scraps"] = s.scraps;
   out["evening"] = s.evening + 1;
-  out["dry"] = drySeconds(plan, s);
+  out["dry"] = drySeconds(plan, a, s);
   out["minutes"] = s.minutes;
   out["wait"] = s.wait;
   out["note"] = sentenceOf(havlo::wordsOf(plan, a, s, MeasureStyle::Millimetres)).toStdString();

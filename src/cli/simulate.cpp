@@ -11,14 +11,15 @@
 namespace havlo::cli {
 namespace {
 
-constexpr Option kSimulateOptions[] = {{"--json", nullptr, "one JSON object"},
-                                       {"--png", "F", "the simulated finished card"},
-                                       {"--steps", "DIR", "a picture after every step"},
-                                       {"--dpi", "N", "resolution, 20 to 2400; 300 if not given"},
-                                       {"--order", "A,B,C", "stamp in this order instead"},
-                                       {"--acts", "A,B,C", "do stamp:ID and wash:ID in this order instead"},
-                                       {"--without", "A,B", "leave these acts out, to see it refused"},
-                                       {"--forget", "A,B", "never lay the masks or edges of these ids"}};
+constexpr Option kSimulateOptions[] = {
+    {"--json", nullptr, "one JSON object"},
+    {"--png", "F", "the simulated finished card"},
+    {"--steps", "DIR", "a picture after every step"},
+    {"--dpi", "N", "resolution, 20 to 2400; 300 if not given"},
+    {"--order", "A,B,C", "stamp in this order instead"},
+    {"--acts", "A,B,C", "do stamp:ID, wash:ID, colour:ID, … in this order instead"},
+    {"--without", "A,B", "leave these acts out, to see it refused"},
+    {"--forget", "A,B", "never lay the masks or edges of these ids"}};
 
 /// Indices of the acts named, or what is wrong with a name.
 Result<std::vector<int>> actsOf(const Plan& plan, const QString& names) {
@@ -26,7 +27,7 @@ Result<std::vector<int>> actsOf(const Plan& plan, const QString& names) {
   for (const QString& part : names.split(u',', Qt::SkipEmptyParts)) {
     const std::string name = part.trimmed().toStdString();
     int found = -1;
-    const auto acts = static_cast<int>(plan.impressions.size() + plan.washes.size());
+    const int acts = firstHandAct(plan) + static_cast<int>(handActs(plan).size());
     for (int act = 0; act < acts; ++act)
       if (actName(plan, act) == name) found = act;
     if (found < 0) return Error{ErrorCode::BadInput, "there is no act \"" + name + "\"", {}};
@@ -44,7 +45,8 @@ Result<AnalysisRef> inOrderOfActs(const Plan& plan, const Analysis& a, const QSt
   for (int act : a.acts)
     if (const bool piece =
             ix(act) < plan.impressions.size() && plan.impressions[ix(act)].school == School::PopUp;
-        !piece && std::find(acts.value().begin(), acts.value().end(), act) == acts.value().end())
+        !piece && act < firstHandAct(plan) &&
+        std::find(acts.value().begin(), acts.value().end(), act) == acts.value().end())
       return Error{ErrorCode::BadInput, "\"" + actName(plan, act) + "\" is missing", {}};
   return inActs(plan, a, std::move(acts).value());
 }
@@ -54,12 +56,12 @@ Result<RunSheet> spoiled(const Plan& plan, const Analysis& a, const QString& wit
   RunSheet sheet = a.sheet;
   const auto acts = actsOf(plan, without);
   if (!acts) return acts.error();
-  for (int act : acts.value())
+  for (int act : acts.value()) {
+    for (Step& s : sheet.steps) std::erase(s.hand, act - firstHandAct(plan));
     std::erase_if(sheet.steps, [&](const Step& s) {
-      return ix(act) < plan.impressions.size()
-                 ? s.what == Do::Stamp && s.impression == act
-                 : s.what == Do::Wash && s.wash == act - static_cast<int>(plan.impressions.size());
+      return (s.what == Do::Stamp || s.what == Do::Wash) && actsOf(plan, s).front() == act;
     });
+  }
   for (const QString& part : forget.split(u',', Qt::SkipEmptyParts)) {
     const std::string id = part.trimmed().toStdString();
     const int thing = plan.indexOf(id);

@@ -71,6 +71,11 @@ void MakeView::paintEvent(QPaintEvent*) {
     case Do::Cut:
       if (step.impression >= 0) drawOut(silhouette(step.impression));
       break;
+    case Do::Colour:
+    case Do::Accent:
+    case Do::Lift:
+      if (step.impression >= 0) drawOut(silhouette(step.impression));
+      break;
     case Do::Emboss:
     case Do::Draw:
       for (int i : step.things) drawOut(silhouette(i));

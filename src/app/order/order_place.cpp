@@ -356,9 +356,8 @@ void OrderPlace::fillSequence(QMenu* menu) {
   if (k < 0 || !m_session.isNow(m_strip->shown())) return;
   const Plan& plan = m_session.plan();
   const Step& s = m_strip->shown().analysis->sheet.steps[ix(k)];
-  const int act = s.what == Do::Wash                ? actOfWash(plan, s.wash)
-                  : s.what == Do::Stamp && !s.piece ? s.impression
-                                                    : -1;
+  const std::vector<int> acts = actsOf(plan, s);
+  const int act = acts.empty() || s.piece ? -1 : acts.front();
   if (act < 0) return;
   menu->setTitle(tr("%1 before").arg(capital(actWords(plan, act))));
   menu->setEnabled(true);

@@ -152,7 +152,7 @@ void StepStrip::paintEvent(QPaintEvent* e) {
     const StepWords words = wordsOf(plan, a, step, m_session.units());
     const double r = 11 * textScale();
     const QPointF badge(cell.left() + 14 + r, picture.bottom() + 10 + r);
-    const bool inked = step.what == Do::Stamp || step.what == Do::Wash;
+    const bool inked = leavesColour(step.what);
     p.setPen(QPen(t.green, 1.4));
     p.setBrush(k == m_chosen ? t.green : t.paper);
     if (inked) {

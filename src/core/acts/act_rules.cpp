@@ -50,23 +50,12 @@ bool reaches(const std::vector<std::vector<int>>& after, int from, int to) {
 
 }  // namespace
 
-std::string actName(const Plan& plan, int act) {
-  const auto n = static_cast<int>(plan.impressions.size());
-  return act < n ? "stamp:" + plan.impressions[ix(act)].id : "wash:" + plan.washes[ix(act - n)].id;
-}
-
-int actNamed(const Plan& plan, std::string_view name) {
-  if (name.starts_with("stamp:")) return plan.indexOf(name.substr(6));
-  for (size_t w = 0; w < plan.washes.size() && name.starts_with("wash:"); ++w)
-    if (plan.washes[w].id == name.substr(5)) return actOfWash(plan, static_cast<int>(w));
-  return -1;
-}
-
 ActRules::ActRules(const Plan& plan, const Meetings& meetings, const WashMeetings& washes, const Stack& stack,
-                   const Knots& knots, const NeedTable& needs)
-    : m_things(plan.impressions.size()), m_lightest(washOrder(plan)) {
+                   const Knots& knots, const NeedTable& needs, const Handwork& hand)
+    : m_things(plan.impressions.size()), m_firstHand(firstHandAct(plan)) {
   const auto clear = [&](const std::string& ink) { return plan.ink(ink)->opacity <= kClearFilm; };
-  const auto n = static_cast<int>(m_things), all = n + static_cast<int>(plan.washes.size());
+  const auto n = static_cast<int>(m_things), inked = m_firstHand;
+  const int all = inked + static_cast<int>(hand.all().size());
   m_before.resize(ix(all));
   m_thingsBefore.resize(m_things);
   std::vector<std::vector<int>> after(ix(all));  // of everything
@@ -79,7 +68,7 @@ ActRules::ActRules(const Plan& plan, const Meetings& meetings, const WashMeeting
     return false;
   };
   std::vector<ActRule> wanted;
-  for (int w = 0; w < all - n; ++w) {
+  for (int w = 0; w < inked - n; ++w) {
     const Wash& wash = plan.washes[ix(w)];
     for (int i = 0; i < n; ++i) {
       const Impression& thing = plan.impressions[ix(i)];
@@ -97,17 +86,20 @@ ActRules::ActRules(const Plan& plan, const Meetings& meetings, const WashMeeting
         wanted.push_back({n + w, i, ActRule::Why::OverIt});
       }
     }
-    for (int v = 0; v < all - n; ++v)
+    for (int v = 0; v < inked - n; ++v)
       if (v != w && stack.under(v, w) && !(clear(wash.ink) && clear(plan.washes[ix(v)].ink)) &&
           areaOf(intersection(washes.reached[ix(v)], washes.reached[ix(w)])) > kLeastShared_mm2)
         wanted.push_back({n + v, n + w, ActRule::Why::OverIt});
   }
+  listByHand(hand, wanted);
   // What changes the picture comes first; a print that is kept clean can do with paper laid where it will be.
   std::stable_sort(wanted.begin(), wanted.end(), [](const ActRule& a, const ActRule& b) {
     return (a.why != ActRule::Why::KeptClean) > (b.why != ActRule::Why::KeptClean);
   });
   for (const ActRule& r : wanted) {
-    if (reaches(after, r.then, r.first)) {
+    // What only hands do to a thing when all is stamped stands in no ring.
+    const bool last = r.then >= inked && after[ix(r.then)].empty();
+    if (!last && reaches(after, r.then, r.first)) {
       m_impossible.push_back(r);
       continue;
     }
@@ -135,6 +127,7 @@ ActRules::ActRules(const Plan& plan, const Meetings& meetings, const WashMeeting
     m_anyBefore = m_anyBefore || (first >= n && then < n);
     between = true;
   }
+  sortByHand(plan, hand);
   if (!between) return;
   // Over washes from one impression to the next.
   std::vector<std::vector<int>> then(ix(all));
@@ -178,48 +171,115 @@ std::vector<int> ActRules::putRight(const std::vector<int>& order) const {
 std::vector<int> ActRules::withWashes(const std::vector<int>& order, bool early) const {
   std::vector<int> out;
   std::vector<char> placed(m_before.size(), 0);
-  const auto n = static_cast<int>(m_things);
   const auto ready = [&](int act) {
     return std::all_of(m_before[ix(act)].begin(), m_before[ix(act)].end(),
                        [&](int b) { return placed[ix(b)] != 0; });
   };
   const auto place = [&](int act) { placed[ix(act)] = 1, out.push_back(act); };
-  /// The washes that `act` waits for, and what they wait for themselves.
-  std::function<void(int)> washesFor = [&](int act) {
-    for (int w : m_lightest) {
-      const int wash = n + w;
-      if (placed[ix(wash)] ||
-          std::find(m_before[ix(act)].begin(), m_before[ix(act)].end(), wash) == m_before[ix(act)].end())
+  /// What floats and `act` waits for, and what that waits for itself.
+  std::function<void(int)> floatingFor = [&](int act) {
+    for (int one : m_floating) {
+      if (placed[ix(one)] ||
+          std::find(m_before[ix(act)].begin(), m_before[ix(act)].end(), one) == m_before[ix(act)].end())
         continue;
-      placed[ix(wash)] = 1;
-      washesFor(wash);
-      out.push_back(wash);
+      placed[ix(one)] = 1;
+      floatingFor(one);
+      out.push_back(one);
     }
   };
   const auto placeReady = [&] {
     for (bool any = true; any;) {
       any = false;
-      for (int w : m_lightest)
-        if (!placed[ix(n + w)] && ready(n + w)) {
-          place(n + w);
+      for (int one : m_floating)
+        if (!placed[ix(one)] && (early ? one < m_firstHand || m_soon[ix(one)] : m_soon[ix(one)] != 0) &&
+            ready(one)) {
+          place(one);
           any = true;
           break;
         }
     }
   };
-  if (early) placeReady();
+  placeReady();
   for (int i : order) {
-    washesFor(i);
+    floatingFor(i);
     place(i);
-    if (early) placeReady();
+    placeReady();
   }
-  for (int w : m_lightest)
-    if (!placed[ix(n + w)]) {
-      placed[ix(n + w)] = 1;
-      washesFor(n + w);
-      out.push_back(n + w);
+  for (int one : m_floating)
+    if (!placed[ix(one)]) {
+      placed[ix(one)] = 1;
+      floatingFor(one);
+      out.push_back(one);
+      placeReady();
     }
   return out;
+}
+
+std::vector<int> ActRules::withHandwork(std::vector<int> acts) const {
+  std::vector<char> there(m_before.size(), 0);
+  for (int act : acts) there[ix(act)] = 1;
+  for (const std::vector<int>& list : {m_floating, m_late})
+    for (int act : list)
+      if (act >= m_firstHand && !there[ix(act)]++) acts.push_back(act);
+  return acts;
+}
+
+void ActRules::listByHand(const Handwork& hand, std::vector<ActRule>& wanted) const {
+  const auto& all = hand.all();
+  for (size_t h = 0; h < all.size(); ++h) {
+    const int act = m_firstHand + static_cast<int>(h);
+    if (!all[h].does()) continue;
+    for (int a : all[h].after) wanted.push_back({a, act, ActRule::Why::ByHand});
+    for (int b : all[h].before) wanted.push_back({act, b, ActRule::Why::ByHand});
+    // Of two that cover and lie on one another the first in the plan is the lower one.
+    for (size_t k = 0; k < h && !all[h].clear; ++k)
+      if (all[k].does() && !all[k].clear && all[k].layer == all[h].layer && all[k].act.on == all[h].act.on &&
+          all[k].box.meets(all[h].box))
+        wanted.push_back({m_firstHand + static_cast<int>(k), act, ActRule::Why::ByHand});
+  }
+}
+
+void ActRules::sortByHand(const Plan& plan, const Handwork& hand) {
+  for (int w : washOrder(plan)) m_floating.push_back(actOfWash(plan, w));
+  m_soon.assign(m_before.size(), 0);
+  const auto& all = hand.all();
+  // Between stampings and blends is what one of them waits for.
+  std::vector<char> between(m_before.size(), 0);
+  std::vector<int> open;
+  for (int act = 0; act < m_firstHand; ++act) open.push_back(act);
+  for (size_t k = 0; k < open.size(); ++k)
+    for (int b : m_before[ix(open[k])])
+      if (b >= m_firstHand && !between[ix(b)]++) open.push_back(b);
+  std::vector<size_t> late;
+  for (size_t h = 0; h < all.size(); ++h) {
+    const auto act = ix(m_firstHand) + h;
+    if (!all[h].does()) continue;
+    m_soon[act] = all[h].soon;
+    if (between[act] || all[h].soon) {
+      m_floating.push_back(static_cast<int>(act));
+    } else {
+      late.push_back(h);
+    }
+  }
+  std::stable_sort(late.begin(), late.end(), [&](size_t a, size_t b) {
+    if (all[a].turn != all[b].turn) return all[a].turn < all[b].turn;
+    return all[a].within < all[b].within;
+  });
+  // In that order, but nothing before what it must follow.
+  std::vector<char> placed(m_before.size(), 0), isLate(m_before.size(), 0);
+  for (size_t h : late) isLate[ix(m_firstHand) + h] = 1;
+  while (!late.empty()) {
+    auto next = std::find_if(late.begin(), late.end(), [&](size_t h) {
+      const auto& before = m_before[ix(m_firstHand) + h];
+      return std::all_of(before.begin(), before.end(),
+                         [&](int b) { return !isLate[ix(b)] || placed[ix(b)]; });
+    });
+    if (next == late.end()) next = late.begin();
+    const auto act = ix(m_firstHand) + *next;
+    placed[act] = 1;
+    m_late.push_back(static_cast<int>(act));
+    late.erase(next);
+  }
 }
 
 }  // namespace havlo

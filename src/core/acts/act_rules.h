@@ -6,19 +6,11 @@
 #include <vector>
 
 #include "core/acts/order_rules.h"
+#include "core/handwork/hand_kind.h"
 #include "core/marks/stack.h"
 #include "core/mask/mask_needs.h"
 
 namespace havlo {
-
-/// Acts are numbered: the stamping of impression i is i, the blending of wash w is the number of impressions
-/// plus w.
-inline int actOfWash(const Plan& plan, int wash) { return static_cast<int>(plan.impressions.size()) + wash; }
-
-/// "stamp:hare", "wash:sky".
-std::string actName(const Plan& plan, int act);
-/// The act of that name, or -1.
-int actNamed(const Plan& plan, std::string_view name);
 
 struct ActRule {
   int first = 0, then = 0;  ///< acts
@@ -26,6 +18,7 @@ struct ActRule {
     OverIt,     ///< `then` lies over `first` and would change it otherwise
     KeptClean,  ///< `first` is a print that lies covered while `then` is blended
     Wiped,      ///< `first` is embossed, so that `then` is wiped off it
+    ByHand,     ///< one of the two is done by hand, to what the other one leaves or before that covers it
     Wish        ///< the maker wants it so
   } why = Why::OverIt;
 };
@@ -39,7 +32,7 @@ struct RefusedWish {
 class ActRules {
  public:
   ActRules(const Plan& plan, const Meetings& meetings, const WashMeetings& washes, const Stack& stack,
-           const Knots& knots, const NeedTable& needs);
+           const Knots& knots, const NeedTable& needs, const Handwork& hand = {});
 
   const std::vector<ActRule>& all() const { return m_rules; }
   /// What they come to between impressions alone: (first, then), because a wash lies between the two.
@@ -52,18 +45,28 @@ class ActRules {
 
   /// An order of impressions put right so that every wash finds its place in it; moved as little as can be.
   std::vector<int> putRight(const std::vector<int>& order) const;
-  /// The order with the washes in it. @param early  each as soon as it may be, else as late as it may be
+  /// The order with the washes in it, and with what is done by hand between them. @param early  each as soon
+  /// as it may be, else as late as it may be
   std::vector<int> withWashes(const std::vector<int>& order, bool early) const;
+  /// The same with what is done by hand when all else is done, in its order; what is there already stays.
+  std::vector<int> withHandwork(std::vector<int> acts) const;
 
  private:
+  void listByHand(const Handwork& hand, std::vector<ActRule>& wanted) const;
+  void sortByHand(const Plan& plan, const Handwork& hand);
+
   size_t m_things = 0;
+  int m_firstHand = 0;
   std::vector<ActRule> m_rules, m_impossible;
   std::vector<RefusedWish> m_refused;
   std::vector<std::pair<int, int>> m_between;
   std::vector<std::vector<int>>
       m_before;  // act -> acts that must come before it, washes being one of the two
   std::vector<std::vector<int>> m_thingsBefore;  // the same between impressions, by depth and by washes
-  std::vector<int> m_lightest;                   // washes, lightest ink first
+  std::vector<int> m_floating;  // acts: washes, lightest ink first, then what is done by hand
+                                // between stampings and blends
+  std::vector<char> m_soon;     // act -> not put off
+  std::vector<int> m_late;      // acts: what is done by hand at the end, in its order
   bool m_anyBefore = false;
 };
 

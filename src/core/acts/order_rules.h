@@ -7,9 +7,6 @@
 
 namespace havlo {
 
-/// Two films this faint commute: either may be first.
-inline constexpr double kClearFilm = 0.02;
-
 /// `first` must be stamped before `then`, for depth.
 struct OrderRule {
   int first = 0, then = 0;

@@ -9,7 +9,7 @@ int Analysis::masksToCut() const {
 }
 
 PressInput Analysis::press(const Plan& plan, const ArtSource* art) const {
-  return {plan, meetings, washes, knots.frontToBack, stack, masks, stampOf, needs, art};
+  return {plan, meetings, washes, knots.frontToBack, stack, masks, stampOf, needs, art, &regions, hand.get()};
 }
 
 }  // namespace havlo

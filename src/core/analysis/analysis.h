@@ -44,11 +44,14 @@ struct Analysis {
   WashMeetings washes;
   std::vector<Visible> visible;  ///< by impression
   Knots knots;
+  std::vector<RegionsRef> regions;  ///< by stamp; null where nothing asks for them
+  std::shared_ptr<const Handwork> hand;
   std::shared_ptr<const NeedTable> needTable;
   Stack stack;  ///< the marks over one another
   std::shared_ptr<const ActRules> actRules;
   std::vector<int> order;  ///< stamping order, first stamped first
-  std::vector<int> acts;  ///< the same with the washes (their index after the impressions'), first done first
+  std::vector<int> acts;   ///< the same with the washes (their index after the impressions') and what is done
+                           ///< by hand, first done first
   OrderState orderState;
   /// What one paper could cover together; null until that was looked for, with the best order.
   std::shared_ptr<const std::vector<std::pair<int, int>>> joinable;

@@ -60,6 +60,11 @@ enum class FindingKind {
   Crowded,
   OneColour,
   LinesLeadAway,
+  HandworkGone,
+  RegionOpen,
+  HeroUncoloured,
+  ColourJumpsOut,
+  ShadeOnLitSide,
   Unbalanced
 };
 inline constexpr size_t kFindingKinds = ix(FindingKind::Unbalanced) + 1;
@@ -149,6 +154,11 @@ void readGreetingCrowded(const Plan&, const Analysis&, std::vector<Finding>&);
 void readCrowded(const Plan&, const Analysis&, std::vector<Finding>&);
 void readOneColour(const Plan&, const Analysis&, std::vector<Finding>&);
 void readLinesLeadAway(const Plan&, const Analysis&, std::vector<Finding>&);
+void readHandworkGone(const Plan&, const Analysis&, std::vector<Finding>&);
+void readRegionOpen(const Plan&, const Analysis&, std::vector<Finding>&);
+void readHeroUncoloured(const Plan&, const Analysis&, std::vector<Finding>&);
+void readColourJumpsOut(const Plan&, const Analysis&, std::vector<Finding>&);
+void readShadeOnLitSide(const Plan&, const Analysis&, std::vector<Finding>&);
 void readUnbalanced(const Plan&, const Analysis&, std::vector<Finding>&);
 
 }  // namespace havlo

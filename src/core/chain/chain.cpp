@@ -90,6 +90,24 @@ std::vector<PlacedRef> placeAll(const Plan& plan, const std::vector<int>& stampO
 
 const WorkTimes kTimes;
 
+/// The regions of the stamps whose drawings are coloured by hand.
+std::vector<RegionsRef> regionsOf(const Plan& plan, const std::vector<int>& stampOf, const Analysis* before,
+                                  const ArtSource* art) {
+  const std::vector<char> wanted = wantsRegions(plan, stampOf);
+  std::vector<RegionsRef> out(plan.stamps.size());
+  std::vector<size_t> fresh;
+  for (size_t s = 0; s < out.size(); ++s) {
+    if (!wanted[s]) continue;
+    for (size_t b = 0; before && before->drawnBy == art && b < before->stamps.size() && !out[s]; ++b)
+      if (before->stamps[b] == plan.stamps[s]) out[s] = before->regions[b];
+    if (!out[s]) fresh.push_back(s);
+  }
+  forEachIndex(fresh.size(), 2, [&](size_t k) {
+    out[fresh[k]] = std::make_shared<const StampRegions>(*plan.stamps[fresh[k]], art);
+  });
+  return out;
+}
+
 /// Looks for what one paper could cover together, if the maker wants such papers.
 void findJoints(const Plan& plan, Analysis& a) {
   if (a.joinable || !plan.making.jointPapers) return;
@@ -100,17 +118,19 @@ void findJoints(const Plan& plan, Analysis& a) {
 /// From the order on: what must be covered, how many masks, which steps.
 void planWork(const Plan& plan, Analysis& a) {
   if (a.acts.empty()) a.acts = a.actRules->withWashes(a.order, false);
+  a.acts = a.actRules->withHandwork(std::move(a.acts));
   static const std::vector<std::pair<int, int>> kNone;
   const auto& joinable = a.joinable ? *a.joinable : kNone;
-  Papers papers =
-      papersFor({plan, a.meetings, a.washes, *a.needTable, a.stampOf, joinable, kTimes}, a.acts, a.order);
+  Papers papers = papersFor(
+      {plan, a.meetings, a.washes, *a.needTable, a.stampOf, joinable, kTimes, true, {}, a.hand.get()}, a.acts,
+      a.order);
   a.needs = std::move(papers.needs);
   a.stampMasks = std::move(papers.masks);
   for (JointPaper& paper : a.needs.joints) paper.shape = jointShape(plan, a.meetings.placed, paper);
   // A quick order is shown while things are moved about; its bound would be asked for by nobody.
   const bool bound = a.orderState.from != OrderState::From::Quick;
   a.sheet = buildRunSheet({plan, a.meetings, a.washes, *a.needTable, a.order, a.needs, a.stampMasks,
-                           a.stampOf, kTimes, bound, &joinable});
+                           a.stampOf, kTimes, bound, &joinable, a.hand.get()});
   a.orderState.broken = brokenRules(orderRules(plan, a.meetings, a.knots, a.needTable->noMask()), a.order);
 }
 
@@ -130,10 +150,14 @@ AnalysisRef analyse(const Plan& plan, const Analysis* before, const ArtSource* a
   a->visible = findVisible(plan, a->meetings, before ? &before->visible : nullptr);
   a->knots = findKnots(a->meetings, *a->depth);
   a->stack = Stack(plan, *a->depth, a->knots.frontToBack);
-  a->needTable =
-      std::make_shared<NeedTable>(plan, a->meetings, a->washes, a->visible, a->stack, a->masks, a->stampOf,
-                                  a->knots.knotOf, before ? before->needTable.get() : nullptr);
-  a->actRules = std::make_shared<ActRules>(plan, a->meetings, a->washes, a->stack, a->knots, *a->needTable);
+  a->regions = regionsOf(plan, a->stampOf, before, a->drawnBy);
+  a->hand =
+      std::make_shared<Handwork>(HandScene{plan, a->meetings, a->washes, a->stack, a->stampOf, a->regions});
+  a->needTable = std::make_shared<NeedTable>(plan, a->meetings, a->washes, a->visible, a->stack, a->masks,
+                                             a->stampOf, a->knots.knotOf,
+                                             before ? before->needTable.get() : nullptr, a->hand->bare());
+  a->actRules =
+      std::make_shared<ActRules>(plan, a->meetings, a->washes, a->stack, a->knots, *a->needTable, *a->hand);
   a->order = a->actRules->putRight(stampingOrder(plan, a->knots));
   if (!plan.making.order.empty()) {
     a->order = completed(plan, a->order);
@@ -206,8 +230,8 @@ AnalysisRef inActs(const Plan& plan, const Analysis& analysis, std::vector<int> 
 }
 
 OrderWork orderWork(const Plan& plan, const Analysis& a) {
-  return {plan,      a.meetings,  a.washes, a.knots,         *a.needTable,
-          a.stampOf, *a.actRules, kTimes,   a.joinable.get()};
+  return {plan,      a.meetings,  a.washes, a.knots,          *a.needTable,
+          a.stampOf, *a.actRules, kTimes,   a.joinable.get(), a.hand.get()};
 }
 
 AnalysisRef withBestOrder(const Plan& plan, const AnalysisRef& analysis, const OrderEffort& effort,
@@ -217,6 +241,7 @@ AnalysisRef withBestOrder(const Plan& plan, const AnalysisRef& analysis, const O
     findJoints(plan, *a);
     BestOrder own = judged(orderWork(plan, *a), a->order);
     a->orderState.unmet = std::move(own.unmet);
+    own.acts = a->actRules->withHandwork(std::move(own.acts));
     if (own.acts != a->acts || (a->joinable && !a->joinable->empty())) {
       a->acts = std::move(own.acts);
       planWork(plan, *a);

@@ -56,6 +56,9 @@ double contrastRatio(double oneLuminance, double otherLuminance);
 /// (Beer-Lambert, the press's own law).
 LinearRgb throughFilm(const LinearRgb& below, const LinearRgb& ink, double strength);
 
+/// Two films no more opaque than this commute: either may be first. Settled in the plan format.
+inline constexpr double kClearFilm = 0.02;
+
 /// Ink of one pressing: out = (1 - o s) below c^s + o s c per linear-light channel.
 struct InkFilm {
   LinearRgb multiply;  ///< (1 - o s) c^s

@@ -1,6 +1,6 @@
 #include "core/ink/ink_facts.h"
 
-#include "core/press/canvas.h"
+#include "core/colour/colour.h"
 
 namespace havlo {
 

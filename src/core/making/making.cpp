@@ -148,6 +148,10 @@ double Bench::mustWait(double now_s) const {
         matters = d.impression == s.impression;
         break;
       default:
+        // By hand: nobody colours what is wet.
+        for (int h : s.hand)
+          for (int act : m_analysis->hand->all()[ix(h)].after)
+            matters = matters || act == (d.impression >= 0 ? d.impression : actOfWash(plan(), d.wash));
         break;
     }
     if (matters) until = std::max(until, d.until_s);

@@ -177,11 +177,17 @@ MaskNeeds NeedTable::joined(const MaskNeeds& needs, const std::vector<std::vecto
   // Where one of them must be bare the whole paper is off.
   for (size_t g = 0; g < groups.size(); ++g) {
     bool lies = false;
+    size_t stop = 0;
     for (size_t k = from[g]; k < out.steps.size(); ++k) {
       NeedStep& s = out.steps[k];
       const auto& mustGo = m_mustGo[s.wash ? n + ix(s.index) : ix(s.index)];
       const bool needed = time.anyNeeded(groups[g], k);
       if (s.embossFirst) lies = false;
+      for (; stop < out.hand.size() && out.hand[stop].before <= k; ++stop)
+        for (int i : groups[g]) {
+          const auto& bare = m_bareByHand[ix(out.hand[stop].hand)];
+          lies = lies && !std::binary_search(bare.begin(), bare.end(), i);
+        }
       for (size_t c = 0; needed && c < s.covered.size(); ++c)
         if (groupOf[ix(s.covered[c])] == static_cast<int>(g)) s.stays[c] = lies;
       lies = needed || (lies && std::none_of(groups[g].begin(), groups[g].end(), [&](int i) {

@@ -176,9 +176,11 @@ std::vector<std::pair<int, int>> findSharable(const Meetings& meetings, const st
 NeedTable::NeedTable(const Plan& plan, const Meetings& meetings, const WashMeetings& washes,
                      const std::vector<Visible>& visible, const Stack& stack,
                      const std::vector<MaskRef>& masks, const std::vector<int>& stampOf,
-                     const std::vector<int>& knotOf, const NeedTable* before)
+                     const std::vector<int>& knotOf, const NeedTable* before,
+                     std::vector<std::vector<int>> bareByHand)
     : m_fronts(plan.impressions.size()),
       m_mustGo(plan.impressions.size() + plan.washes.size()),
+      m_bareByHand(std::move(bareByHand)),
       m_damp(plan.impressions.size(), 0),
       m_sureEdges(plan.impressions.size()),
       m_noMask(plan.impressions.size(), 0),
@@ -328,6 +330,10 @@ MaskNeeds NeedTable::make(const std::vector<int>& acts, bool inOrder, Wanted wan
   // Edges that only this order brings are added to a copy; most things have none.
   std::vector<std::pair<int, const NeededEdge*>> more;
   for (int b : acts) {
+    if (ix(b) >= n + m_cutTo.size()) {
+      out.hand.push_back({out.steps.size(), b - static_cast<int>(n + m_cutTo.size())});
+      continue;
+    }
     if (ix(b) >= n) {
       blend(b - static_cast<int>(n));
       continue;
@@ -389,7 +395,11 @@ void NeedTable::letPaperStay(MaskNeeds& needs, bool inOrder) const {
   std::vector<char> lay(n, 0);
   std::vector<int> toEmboss;
   double left = 1e300;
-  for (NeedStep& step : needs.steps) {
+  size_t stop = 0;
+  for (size_t k = 0; k < needs.steps.size(); ++k) {
+    NeedStep& step = needs.steps[k];
+    for (; stop < needs.hand.size() && needs.hand[stop].before <= k; ++stop)
+      for (int i : m_bareByHand[ix(needs.hand[stop].hand)]) lay[ix(i)] = 0;
     if (!step.wash && m_damp[ix(step.index)] < 0) continue;  // stamped by itself, after all else
     const auto& mustGo = m_mustGo[step.wash ? n + ix(step.index) : ix(step.index)];
     const bool damp = left < 1e300;

@@ -68,7 +68,14 @@ struct JointPaper {
   MaskRef shape;             ///< what is cut, on the panel; null while only counted
 };
 
+/// Something done by hand between stampings and blends, or after all of them.
+struct HandStop {
+  size_t before = 0;  ///< need step that follows; their number: none
+  int hand = 0;       ///< index among what is done by hand
+};
+
 struct MaskNeeds {
+  std::vector<HandStop> hand;    ///< as they are done
   std::vector<NeedStep> steps;   ///< pressings and blends in the order they are done
   std::vector<char> taped;       ///< impression -> so many straight strips of tape cover it: 0, 1, 2
   std::vector<char> uncuttable;  ///< impression -> would need a mask, but nothing of it can be cut
@@ -92,14 +99,16 @@ class NeedTable {
  public:
   /// @param masks   by stamp index of the plan
   /// @param knotOf  impression -> its knot of contradictory overlaps, or -1
+  /// @param bareByHand  by what is done by hand: on which things no paper may lie then
   /// @param before  an earlier table; what was looked at there for unchanged things and washes is not looked
   /// at again
   NeedTable(const Plan& plan, const Meetings& meetings, const WashMeetings& washes,
             const std::vector<Visible>& visible, const Stack& stack, const std::vector<MaskRef>& masks,
             const std::vector<int>& stampOf, const std::vector<int>& knotOf,
-            const NeedTable* before = nullptr);
+            const NeedTable* before = nullptr, std::vector<std::vector<int>> bareByHand = {});
 
   /// @param acts  every impression once and every wash (its index after the impressions'), first done first;
+  ///              what is done by hand may stand between them.
   /// washes that
   ///              are not in it are blended after all else, lightest first
   MaskNeeds of(const std::vector<int>& acts) const;
@@ -126,6 +135,8 @@ class NeedTable {
   /// Impressions, rising, from which paper must be gone at an act (an impression, or their number and a
   /// wash), unless it is needed there: it would keep out wanted ink.
   const std::vector<int>& mustGo(int act) const { return m_mustGo[ix(act)]; }
+  /// The same of what is done by hand.
+  const std::vector<int>& bareByHand(int hand) const { return m_bareByHand[ix(hand)]; }
   /// Washes, lightest first, with what each must not colour.
   const std::vector<NeedStep>& washSteps() const { return m_washSteps; }
   /// What is left to the pen when all is stamped.
@@ -151,8 +162,9 @@ class NeedTable {
   template <typename Wanted>
   MaskNeeds make(const std::vector<int>& acts, bool inOrder, Wanted wanted) const;
 
-  std::vector<std::vector<Front>> m_fronts;  // by back
-  std::vector<std::vector<int>> m_mustGo;    // by act
+  std::vector<std::vector<Front>> m_fronts;    // by back
+  std::vector<std::vector<int>> m_mustGo;      // by act
+  std::vector<std::vector<int>> m_bareByHand;  // by what is done by hand: things with no paper on them then
   std::vector<double> m_damp;  // impression -> minutes in which powder sticks; 0: none goes on; -1: a pop-up
 
   void letPaperStay(MaskNeeds& needs, bool inOrder) const;

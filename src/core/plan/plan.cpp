@@ -24,9 +24,10 @@ double strengthOf(const Ink& ink, int generation) {
 bool Plan::operator==(const Plan& o) const {
   const auto sameStamp = [](const StampRef& a, const StampRef& b) { return a == b || *a == *b; };
   return title == o.title && notes == o.notes && card == o.card && view == o.view && inks == o.inks &&
-         impressions == o.impressions && washes == o.washes && limits == o.limits && known == o.known &&
-         ground == o.ground && room == o.room && light == o.light && school == o.school &&
-         making == o.making && supplies == o.supplies && extra == o.extra &&
+         impressions == o.impressions && washes == o.washes && limits == o.limits &&
+         colourings == o.colourings && lines == o.lines && accents == o.accents && lifts == o.lifts &&
+         own == o.own && known == o.known && ground == o.ground && room == o.room && light == o.light &&
+         school == o.school && making == o.making && supplies == o.supplies && extra == o.extra &&
          std::equal(stamps.begin(), stamps.end(), o.stamps.begin(), o.stamps.end(), sameStamp);
 }
 

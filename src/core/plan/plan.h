@@ -12,6 +12,7 @@
 #include <vector>
 
 #include "core/outline/shape.h"
+#include "core/plan/by_hand.h"
 
 namespace havlo {
 
@@ -143,6 +144,7 @@ struct Stamp {
   std::optional<RealHeight> realHeight;
   Facing facing = Facing::None;
   std::vector<Contact> contacts;
+  std::vector<StampRegion> regions;  ///< those that have a name
   MaskChoices mask;
   std::string drawer;  ///< key of the stamp in the drawer it was taken from; empty: none
   std::string sizeExtra, extra;
@@ -181,7 +183,8 @@ struct Impression {
   double raise_mm = 0;
   bool hero = false;
   LitFrom lit = LitFrom::Unsaid;
-  std::string row;  ///< shared by the things of one row that recedes; empty: none
+  std::string row;   ///< shared by the things of one row that recedes; empty: none
+  std::string like;  ///< another impression of the same stamp whose colouring it shares; empty: its own
   std::string depthExtra, extra;
   bool operator==(const Impression&) const = default;
 };
@@ -392,6 +395,7 @@ struct Making {
   int evenings = 1;
   int copies = 1;
   bool jointPapers = true;  ///< one paper may cover several things that touch
+  bool leftHanded = false;  ///< so that the hand does not lie on what is still wet
   std::string extra;
   bool operator==(const Making&) const = default;
 };
@@ -405,6 +409,11 @@ struct Plan {
   std::vector<Impression> impressions;
   std::vector<Wash> washes;
   std::vector<WashLimit> limits;
+  std::vector<Colouring> colourings;
+  std::vector<HandLine> lines;
+  std::vector<Accent> accents;
+  std::vector<Lift> lifts;
+  std::vector<OwnStep> own;
   std::vector<KnownFinding> known;
   std::vector<GroundMark> ground;
   std::optional<Room> room;

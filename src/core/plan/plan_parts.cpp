@@ -152,6 +152,8 @@ Stamp PartsReader::stamp(Object o) {
   s.facing = o.wordOr("facing", words::kFacings, s.facing);
   o.each("contacts",
          [&](const Json& e, const std::string& at) { s.contacts.push_back(contact(Object(e, at))); });
+  o.each("regions",
+         [&](const Json& e, const std::string& at) { s.regions.push_back(stampRegion(Object(e, at))); });
   if (const Json* j = o.find("mask")) s.mask = maskChoices(Object(*j, o.at("mask")));
   s.drawer = o.textOr("drawer", "");
   s.extra = o.extra();
@@ -259,6 +261,7 @@ Impression PartsReader::impression(Object o, School otherwise) {
   i.hero = o.boolOr("hero", false);
   i.lit = o.wordOr("lit", words::kLitFroms, i.lit);
   i.row = o.textOr("row", "");
+  i.like = o.textOr("like", "");
   i.extra = o.extra();
   return i;
 }
@@ -391,6 +394,7 @@ Making PartsReader::making(Object o) {
   m.evenings = o.wholeOr("evenings", 1, 99, 1);
   m.copies = o.wholeOr("copies", 1, 9999, 1);
   m.jointPapers = o.boolOr("jointPapers", true);
+  m.leftHanded = o.boolOr("leftHanded", false);
   m.extra = o.extra();
   return m;
 }

@@ -24,6 +24,13 @@ struct PartsReader {
   static void readWashDepth(const Json& j, const std::string& place, Wash& w);
   Wash wash(Object o);
   static WashLimit limit(Object o);
+  static StampRegion stampRegion(Object o);
+  static RegionChoice regionChoice(const Json& j, const std::string& place);
+  static Colouring colouring(Object o);
+  static HandLine line(Object o);
+  static Accent accent(Object o);
+  static Lift lift(Object o);
+  static OwnStep ownStep(Object o);
   static KnownFinding known(Object o);
   static Light light(Object o);
   static Making making(Object o);

@@ -44,6 +44,21 @@ class Reader {
     o.each("limits", [&](const Json& e, const std::string& at) {
       plan.limits.push_back(PartsReader::limit(Object(e, at)));
     });
+    o.each("colourings", [&](const Json& e, const std::string& at) {
+      plan.colourings.push_back(PartsReader::colouring(Object(e, at)));
+    });
+    o.each("lines", [&](const Json& e, const std::string& at) {
+      plan.lines.push_back(PartsReader::line(Object(e, at)));
+    });
+    o.each("accents", [&](const Json& e, const std::string& at) {
+      plan.accents.push_back(PartsReader::accent(Object(e, at)));
+    });
+    o.each("lifts", [&](const Json& e, const std::string& at) {
+      plan.lifts.push_back(PartsReader::lift(Object(e, at)));
+    });
+    o.each("own", [&](const Json& e, const std::string& at) {
+      plan.own.push_back(PartsReader::ownStep(Object(e, at)));
+    });
     o.each("known", [&](const Json& e, const std::string& at) {
       plan.known.push_back(PartsReader::known(Object(e, at)));
     });
@@ -71,15 +86,23 @@ class Reader {
   /// Version 1 knew one sequence: everything stamped, then everything blended, round whatever was not said to
   /// take the colour. That is a wash behind everything.
   static void fromVersion1(Json& plan) {
+    const auto setAside = [](Json& of, std::initializer_list<const char*> keys) {  // meant nothing then
+      for (const char* key : keys)
+        if (of.contains(key)) {
+          of[std::string("version1:") + key] = of[key];
+          of.erase(key);
+        }
+    };
+    setAside(plan, {"colourings", "lines", "accents", "lifts", "own"});
+    for (const auto& [list, key] : {std::pair("stamps", "regions"), std::pair("impressions", "like")})
+      if (const auto found = plan.find(list); found != plan.end() && found->is_array())
+        for (Json& one : *found)
+          if (one.is_object()) setAside(one, {key});
     const auto list = plan.find("washes");
     if (list == plan.end() || !list->is_array()) return;
     for (Json& wash : *list) {
       if (!wash.is_object()) continue;
-      for (const char* key : {"lets", "limits", "depth", "softness", "way"})  // meant nothing then
-        if (wash.contains(key)) {
-          wash[std::string("version1:") + key] = wash[key];
-          wash.erase(key);
-        }
+      setAside(wash, {"lets", "limits", "depth", "softness", "way"});
       if (wash.contains("overImpressions")) {
         wash["lets"] = wash["overImpressions"];
         wash.erase("overImpressions");
@@ -149,6 +172,11 @@ class Reader {
     unique(p.impressions, "impressions", id);
     unique(p.washes, "washes", id);
     unique(p.limits, "limits", id);
+    unique(p.colourings, "colourings", id);
+    unique(p.lines, "lines", id);
+    unique(p.accents, "accents", id);
+    unique(p.lifts, "lifts", id);
+    unique(p.own, "own", id);
     unique(p.ground, "ground", id);
     if (p.room) {
       unique(p.room->openings, "room.openings", id);

@@ -5,6 +5,7 @@
 #include <string_view>
 #include <utility>
 
+#include "core/plan/hand_facts.h"
 #include "core/plan/plan.h"
 #include "core/plan/role_facts.h"
 #include "core/plan/wash_facts.h"
@@ -89,6 +90,31 @@ inline constexpr Table<LimitKind, 8> kLimitKinds{{{LimitKind::Straight, "straigh
                                                   {LimitKind::Circle, "circle"},
                                                   {LimitKind::Arch, "arch"},
                                                   {LimitKind::Rays, "rays"}}};
+
+inline constexpr Table<ColourWay, 4> kColourWays = [] {
+  Table<ColourWay, 4> out{};
+  for (size_t k = 0; k < out.size(); ++k) out[k] = {kColourWayFacts[k].way, kColourWayFacts[k].word};
+  return out;
+}();
+inline constexpr Table<Shade, 4> kShades{{{Shade::Flat, "flat"},
+                                          {Shade::AwayFromLight, "awayFromLight"},
+                                          {Shade::TowardLight, "towardLight"},
+                                          {Shade::Edge, "edge"}}};
+inline constexpr Table<LineKind, 6> kLineKinds{{{LineKind::Join, "join"},
+                                                {LineKind::Ground, "ground"},
+                                                {LineKind::Room, "room"},
+                                                {LineKind::Outline, "outline"},
+                                                {LineKind::Free, "free"},
+                                                {LineKind::Lettering, "lettering"}}};
+inline constexpr Table<AccentKind, 6> kAccentKinds = [] {
+  Table<AccentKind, 6> out{};
+  for (size_t k = 0; k < out.size(); ++k) out[k] = {kAccentFacts[k].kind, kAccentFacts[k].word};
+  return out;
+}();
+inline constexpr Table<LiftWith, 4> kLiftWiths{{{LiftWith::Water, "water"},
+                                                {LiftWith::Cloth, "cloth"},
+                                                {LiftWith::Salt, "salt"},
+                                                {LiftWith::Sand, "sand"}}};
 
 template <typename E, size_t N>
 constexpr std::string_view of(const Table<E, N>& table, E value) {

@@ -103,6 +103,11 @@ Json stamp(const Stamp& s) {
     addExtra(contact, c.extra);
     j["contacts"].push_back(std::move(contact));
   }
+  for (const StampRegion& r : s.regions) {
+    Json region = {{"id", r.id}, {"name", r.name}, {"at", point(r.at)}};
+    addExtra(region, r.extra);
+    j["regions"].push_back(std::move(region));
+  }
   if (!s.mask.none()) {
     Json mask = Json::object();
     if (!s.mask.cut.empty()) mask["cut"] = points(s.mask.cut);
@@ -134,6 +139,7 @@ Json impression(const Impression& i) {
   j["hero"] = i.hero;
   if (i.lit != LitFrom::Unsaid) j["lit"] = words::of(words::kLitFroms, i.lit);
   if (!i.row.empty()) j["row"] = i.row;
+  if (!i.like.empty()) j["like"] = i.like;
   addExtra(j, i.extra);
   return j;
 }
@@ -190,6 +196,70 @@ Json limit(const WashLimit& l) {
     if (l.larger_mm > 0) j["larger"] = l.larger_mm;
   }
   addExtra(j, l.extra);
+  return j;
+}
+
+Json regionChoice(const RegionChoice& r) {
+  if (const Point* at = std::get_if<Point>(&r)) return point(*at);
+  if (const auto* named = std::get_if<NamedRegion>(&r)) return named->id;
+  return std::holds_alternative<AllRegions>(r) ? "all" : "rest";
+}
+
+Json colouring(const Colouring& c) {
+  Json j = {{"id", c.id}, {"impression", c.impression}, {"region", regionChoice(c.region)}};
+  if (!c.ink.empty()) j["ink"] = c.ink;
+  if (c.bare) {
+    j["bare"] = true;
+  } else {
+    j["way"] = words::of(words::kColourWays, c.way);
+    j["shade"] = words::of(words::kShades, c.shade);
+    j["strength"] = c.strength;
+  }
+  addExtra(j, c.extra);
+  return j;
+}
+
+Json line(const HandLine& l) {
+  Json j = {{"id", l.id}};
+  if (!l.name.empty()) j["name"] = l.name;
+  if (!l.piece.empty()) j["piece"] = l.piece;
+  j["along"] = points(l.along);
+  j["ink"] = l.ink;
+  j["width"] = l.width_mm;
+  j["kind"] = words::of(words::kLineKinds, l.kind);
+  if (!l.on.empty()) j["on"] = l.on;
+  addExtra(j, l.extra);
+  return j;
+}
+
+Json accent(const Accent& a) {
+  Json j = {{"id", a.id}, {"kind", words::of(words::kAccentKinds, a.kind)}};
+  if (!a.ink.empty()) j["ink"] = a.ink;
+  if (!a.piece.empty()) j["piece"] = a.piece;
+  if (!a.at.empty()) j["at"] = points(a.at);
+  if (a.region) j["region"] = regionChoice(*a.region);
+  if (!a.on.empty()) j["on"] = a.on;
+  j["size"] = a.size_mm;
+  if (a.dry_s) j["dry"] = *a.dry_s;
+  addExtra(j, a.extra);
+  return j;
+}
+
+Json lift(const Lift& l) {
+  Json j = {{"id", l.id},         {"wash", l.wash},    {"with", words::of(words::kLiftWiths, l.with)},
+            {"at", points(l.at)}, {"size", l.size_mm}, {"strength", l.strength}};
+  addExtra(j, l.extra);
+  return j;
+}
+
+Json ownStep(const OwnStep& o) {
+  Json j = {{"id", o.id}, {"text", o.text}};
+  if (!o.before.empty()) j["before"] = o.before;
+  if (!o.after.empty()) j["after"] = o.after;
+  j["minutes"] = o.minutes;
+  if (o.dry_s > 0) j["dry"] = o.dry_s;
+  if (!o.piece.empty()) j["piece"] = o.piece;
+  addExtra(j, o.extra);
   return j;
 }
 
@@ -261,6 +331,7 @@ Json making(const Making& m) {
   if (m.evenings != 1) j["evenings"] = m.evenings;
   if (m.copies != 1) j["copies"] = m.copies;
   if (!m.jointPapers) j["jointPapers"] = false;
+  if (m.leftHanded) j["leftHanded"] = true;
   addExtra(j, m.extra);
   return j;
 }
@@ -304,6 +375,11 @@ std::string writePlan(const Plan& plan) {
   j["washes"] = Json::array();
   for (const Wash& w : plan.washes) j["washes"].push_back(wash(w));
   for (const WashLimit& l : plan.limits) j["limits"].push_back(limit(l));
+  for (const Colouring& c : plan.colourings) j["colourings"].push_back(colouring(c));
+  for (const HandLine& l : plan.lines) j["lines"].push_back(line(l));
+  for (const Accent& a : plan.accents) j["accents"].push_back(accent(a));
+  for (const Lift& l : plan.lifts) j["lifts"].push_back(lift(l));
+  for (const OwnStep& o : plan.own) j["own"].push_back(ownStep(o));
   for (const KnownFinding& k : plan.known) j["known"].push_back(known(k));
   for (const GroundMark& g : plan.ground) j["ground"].push_back(groundMark(g));
   if (plan.room) j["room"] = room(*plan.room);

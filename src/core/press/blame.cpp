@@ -45,6 +45,12 @@ class Witness {
         case Do::Wash:
           if (const Blame b = blending(s, number); b.kind != Blame::Kind::Unknown) return b;
           break;
+        case Do::Colour:
+        case Do::Draw:
+        case Do::Accent:
+          for (int h : s.hand)
+            if (const Blame b = byHand(h, number); b.kind != Blame::Kind::Unknown) return b;
+          break;
         case Do::Emboss:
           for (int i : s.things) m_resist = m_resist || (thing(i).school == School::Resist && waxed(i));
           break;
@@ -92,6 +98,33 @@ class Witness {
       out.kind = Blame::Kind::Omitted, out.wash = static_cast<int>(w);
       return out;
     }
+    for (size_t h = 0; m_intended.hand && h < m_intended.hand->all().size(); ++h) {
+      const HandWork& work = m_intended.hand->all()[h];
+      if (!work.does() || (work.act.on >= 0 && frontHere(work.act.on) >= 0)) continue;
+      if (!reaches(m_planned, static_cast<int>(h)) || done([&](const Step& s) {
+            return std::find(s.hand.begin(), s.hand.end(), static_cast<int>(h)) != s.hand.end();
+          }))
+        continue;
+      out.kind = Blame::Kind::Omitted, out.hand = static_cast<int>(h);
+      return out;
+    }
+    return out;
+  }
+
+  bool reaches(PressTiles& tiles, int hand) {
+    const auto& films = tiles.byHand(hand);
+    return std::any_of(films.begin(), films.end(),
+                       [&](const HandFilm& f) { return f.tile.at(m_x, m_y) > 0; });
+  }
+
+  /// Done where something that stands before it should have been to end at.
+  Blame byHand(int hand, int number) {
+    const int on = m_in.hand->all()[ix(hand)].act.on;
+    if (on < 0 || !reaches(m_tiles, hand)) return {};
+    Blame out;
+    out.front = frontHere(on);
+    if (out.front < 0 || m_pressed.contains(out.front)) return {};
+    out.kind = Blame::Kind::ByHand, out.step = number, out.hand = hand;
     return out;
   }
 

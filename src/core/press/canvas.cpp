@@ -114,6 +114,34 @@ void Canvas::applyWash(const Tile& t, const Ink& ink, double strength, const Was
   }
 }
 
+void Canvas::applyShare(const Tile& t, Colour colour, double opacity, double strength) {
+  const WashTable table(colour, opacity, strength);
+  std::array<WashTable::Film, 256> films;
+  for (size_t c = 1; c < films.size(); ++c) films[c] = table.film(static_cast<double>(c) / 255);
+  for (int y = t.y; y < t.y + t.height; ++y) {
+    const uint8_t* row = t.row(y);
+    for (int x = t.x; x < t.x + t.width; ++x)
+      if (const uint8_t cover = row[x - t.x]) films[cover].lay(m_pixels[index(x, y)]);
+  }
+}
+
+void Canvas::weaken(const Tile& t, const Ink& ink, double strength, const WashFalloff& falloff,
+                    const Tile& share, double by) {
+  const WashTable table(ink.colour, ink.opacity, strength);
+  constexpr float kLeast = 1e-4f;  // what lets nothing through cannot be taken away again
+  for (int y = std::max(t.y, share.y); y < std::min(t.y + t.height, share.y + share.height); ++y)
+    for (int x = std::max(t.x, share.x); x < std::min(t.x + t.width, share.x + share.width); ++x) {
+      const double laid = falloff.shareAt(m_grid.centre(x, y)) * t.at(x, y) / 255;
+      const double less = by * share.at(x, y) / 255;
+      if (laid <= 0 || less <= 0) continue;
+      const auto was = table.film(laid), now = table.film(laid * (1 - less));
+      LinearRgb& p = m_pixels[index(x, y)];
+      for (size_t c = 0; c < 3; ++c)
+        if (was.multiply[c] > kLeast)
+          p[c] = (p[c] - was.add[c]) / was.multiply[c] * now.multiply[c] + now.add[c];
+    }
+}
+
 std::vector<uint8_t> Canvas::bytes() const {
   const uint8_t* table = byteTable().data();
   std::vector<uint8_t> out(m_pixels.size() * 3);

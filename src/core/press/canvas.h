@@ -24,6 +24,14 @@ class Canvas {
   /// A film of strength · share · coverage; the wash's falloff gives the share at each pixel.
   void applyWash(const Tile& coverage, const Ink& ink, double strength, const WashFalloff& falloff);
 
+  /// A film of strength · coverage.
+  void applyShare(const Tile& coverage, Colour colour, double opacity, double strength);
+  /// Makes a film that was laid in strength · coverage weaker by a share of itself, as if less of it had been
+  /// laid. Exact while what was laid over it lets everything through.
+  /// @param share  by pixel, 0 to 255
+  void weaken(const Tile& coverage, const Ink& ink, double strength, const WashFalloff& falloff,
+              const Tile& share, double by);
+
   /// sRGB bytes, 3 a pixel, row by row from the top.
   std::vector<uint8_t> bytes() const;
 

@@ -32,7 +32,11 @@ std::vector<int> inkedBy(const RunSheet& sheet, PressTiles& tiles, const PressIn
     const bool stamped = s.what == Do::Stamp && tiles.ink(s.impression).at(x, y) > 0;
     const bool washed =
         s.what == Do::Wash && covers(in.washes.reached[ix(s.wash)], tiles.grid().centre(x, y));
-    if (stamped || washed) steps.push_back(static_cast<int>(k) + 1);
+    const bool byHand = std::any_of(s.hand.begin(), s.hand.end(), [&](int h) {
+      const auto& films = tiles.byHand(h);
+      return std::any_of(films.begin(), films.end(), [&](const HandFilm& f) { return f.tile.at(x, y) > 0; });
+    });
+    if (stamped || washed || byHand) steps.push_back(static_cast<int>(k) + 1);
   }
   return steps;
 }

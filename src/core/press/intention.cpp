@@ -1,6 +1,7 @@
 // The intended card. Uses silhouettes, depth and inks; knows nothing of steps, masks or stamping order.
 #include <algorithm>
 
+#include "core/plan/role_facts.h"
 #include "core/press/press.h"
 #include "core/wash/wash_area.h"
 
@@ -24,6 +25,46 @@ void knockOut(Tile& tile, int thing, const PressInput& in, PressTiles& tiles) {
 }  // namespace
 
 namespace {
+
+/// Less of a wash where colour is taken out of it again.
+void lightenLifted(Tile& area, int w, const PressInput& in, PressTiles& tiles) {
+  if (!in.hand) return;
+  for (size_t h = 0; h < in.hand->all().size(); ++h) {
+    const HandWork& work = in.hand->all()[h];
+    if (work.layer != HandLayer::InWash || in.plan.lifts[ix(work.act.index)].wash != in.plan.washes[ix(w)].id)
+      continue;
+    for (const HandFilm& film : tiles.byHand(static_cast<int>(h)))
+      for (int y = std::max(area.y, film.tile.y);
+           y < std::min(area.y + area.height, film.tile.y + film.tile.height); ++y)
+        for (int x = std::max(area.x, film.tile.x);
+             x < std::min(area.x + area.width, film.tile.x + film.tile.width); ++x) {
+          uint8_t& c = area.row(y)[x - area.x];
+          c = static_cast<uint8_t>(std::lround(c * (1 - film.strength * film.tile.at(x, y) / 255)));
+        }
+  }
+}
+
+/// A mark by hand, where it is wanted.
+void layByHand(Canvas& card, int h, const PressInput& in, PressTiles& tiles, const Tile* inside) {
+  const HandWork& work = in.hand->all()[ix(h)];
+  for (const HandFilm& film : tiles.byHand(h)) {
+    Tile tile = film.tile;
+    if (work.act.on >= 0) {
+      knockOut(tile, work.act.on, in, tiles);
+      if (in.plan.impressions[ix(work.act.on)].school == School::PopUp)
+        keepOnly(tile, tiles.silhouette(work.act.on));
+    }
+    for (size_t i = 0; i < in.plan.impressions.size() && work.layer == HandLayer::Behind; ++i)
+      if (factsOf(in.plan.stamps[ix(in.stampOf[i])]->role).stands())
+        block(tile, tiles.silhouette(static_cast<int>(i)));
+    if (inside) keepOnly(tile, *inside);
+    if (film.byShare) {
+      card.applyShare(tile, film.colour, film.opacity, film.strength);
+    } else {
+      card.apply(tile, {film.colour, film.opacity, film.strength});
+    }
+  }
+}
 
 /// Colours what the wash wants coloured: not what lies before it and is kept clean; nor what is embossed or
 /// on a piece of its own, wherever it lies, for no blend takes on wax or gets at what is glued on later.
@@ -59,6 +100,7 @@ void layWash(Canvas& card, int w, const std::vector<StackMark>& nearer, const Pr
     block(area, clean);
   }
   if (inside) keepOnly(area, *inside);
+  lightenLifted(area, w, in, tiles);
   card.applyWash(area, *plan.ink(wash.ink), wash.strength, WashFalloff(plan, wash));
 }
 
@@ -70,7 +112,14 @@ Canvas intendedCard(const PressInput& in, PressTiles& tiles) {
   const bool taped = plan.card.tape_mm > 0;
   const Tile inside = taped ? hardTile(tiles.grid(), rectangle(workable(plan.card))) : Tile{};
   const std::vector<StackMark>& stack = in.stack.backToFront();
+  const auto byHand = [&](HandLayer layer, int on) {
+    if (!in.hand) return;
+    for (size_t h = 0; h < in.hand->all().size(); ++h)
+      if (const HandWork& work = in.hand->all()[h]; work.layer == layer && (on < 0 || work.act.on == on))
+        layByHand(card, static_cast<int>(h), in, tiles, taped ? &inside : nullptr);
+  };
   const auto layPrint = [&](int i) {
+    byHand(HandLayer::UnderInk, i);
     const Impression& impression = plan.impressions[ix(i)];
     Tile ink = tiles.ink(i);
     knockOut(ink, i, in, tiles);
@@ -79,6 +128,7 @@ Canvas intendedCard(const PressInput& in, PressTiles& tiles) {
     if (taped) keepOnly(ink, inside);
     const Ink& bottle = *plan.ink(impression.ink);
     card.apply(ink, {bottle.colour, bottle.opacity, strengthOf(bottle, impression.generation)});
+    byHand(HandLayer::OverThing, i);
   };
   for (size_t k = 0; k < stack.size(); ++k)
     if (stack[k].wash)
@@ -86,6 +136,8 @@ Canvas intendedCard(const PressInput& in, PressTiles& tiles) {
               taped ? &inside : nullptr);
     else
       layPrint(stack[k].index);
+  byHand(HandLayer::Behind, -1);
+  byHand(HandLayer::OverAll, -1);
   return card;
 }
 

@@ -10,6 +10,7 @@
 #include "core/base/progress.h"
 #include "core/base/result.h"
 #include "core/depth/meetings.h"
+#include "core/handwork/hand_kind.h"
 #include "core/mask/mask_needs.h"
 #include "core/press/canvas.h"
 #include "core/raster/art_source.h"
@@ -28,6 +29,8 @@ struct PressInput {
   const std::vector<int>& stampOf;
   const MaskNeeds& needs;
   const ArtSource* art = nullptr;
+  const std::vector<RegionsRef>* regions = nullptr;  ///< by stamp; null: nothing is done by hand
+  const Handwork* hand = nullptr;
 };
 
 /// Width of the line that a mask's thickness leaves unprinted along its edge. Common practice, no source.
@@ -38,6 +41,9 @@ inline constexpr double kEdgeLine_mm = 0.1;
 inline constexpr double kHandOff_mm = 0.35;
 /// A part that is too fine to be cut may differ by this much in one place. Settled in the plan format.
 inline constexpr double kLargestFine_mm2 = 4;
+
+/// Where a hand is led along a line it may be off by this much. Common practice, no source.
+inline constexpr double kHandAlongLine_mm = 0.35;
 
 /// Tiles kept from one picture to the next: an impression that has not moved is not drawn again.
 class TileStore;
@@ -63,6 +69,8 @@ class PressTiles {
   };
   const JointTiles& joint(int paper);
   const Grid& grid() const { return m_grid; }
+  /// What an act by hand leaves if nothing is in its way.
+  const std::vector<HandFilm>& byHand(int hand);
   /// Where a wash is wanted, within its limits: for the intention; the replay knows papers only.
   const Tile& field(int wash);
 
@@ -71,6 +79,7 @@ class PressTiles {
   Grid m_grid;
   std::shared_ptr<TileStore> m_store;
   std::map<int, JointTiles> m_joints;
+  std::map<int, std::vector<HandFilm>> m_byHand;
 
   Tile nearTo(const Tile& covered) const;
 };
@@ -134,13 +143,15 @@ struct Blame {
     Seeped,     ///< ink of `step` came through the worn mask on `front`
     Displaced,  ///< `back` does not lie where it was planned
     OtherInk,   ///< `back` was printed in another ink than planned
-    Omitted,    ///< `back` was never stamped, or `wash` never blended
+    Omitted,    ///< `back` was never stamped, `wash` never blended, or `hand` never done
+    ByHand,     ///< `hand` was done across `front`, which should have been there to end at
     TooFine     ///< so much of `front` cannot be covered that it is no trifle any more
   };
   Kind kind = Kind::Unknown;
   int step = 0;  ///< number from 1; 0: none
   int back = -1, front = -1, wash = -1;
   bool stampedYet = false;  ///< RanOver: whether `front` lay there already
+  int hand = -1;            ///< index among what is done by hand
 };
 
 /// A patch in which replay and intention differ.

@@ -4,6 +4,7 @@
 #include <list>
 #include <unordered_map>
 
+#include "core/handwork/colouring.h"
 #include "core/mask/joint_paper.h"
 #include "core/outline/shape_ops.h"
 #include "core/press/press.h"
@@ -28,6 +29,10 @@ class TileStore {
     for (auto& [key, entry] : m_entries) entry.used = false;
     std::erase_if(m_fields, [](const Field& f) { return !f.used; });
     for (Field& f : m_fields) f.used = false;
+    if (!(grid == m_colouringsGrid)) m_colourings.clear();
+    m_colouringsGrid = grid;
+    std::erase_if(m_colourings, [](const Coloured& e) { return !e.used; });
+    for (Coloured& e : m_colourings) e.used = false;
   }
 
   /// Where a wash is wanted, within its limits.
@@ -48,6 +53,31 @@ class TileStore {
     }
     found->used = true;
     return found->tile;
+  }
+
+  /// What a colouring leaves; drawn anew only when it, its thing or the light has changed.
+  const std::vector<HandFilm>& colouring(const HandScene& scene, const HandWork& work) {
+    const Colouring& c = scene.plan.colourings[ix(work.act.index)];
+    const PlacedRef& placed = scene.meetings.placed[ix(work.act.on)];
+    const RegionsRef& regions = scene.regions[ix(scene.stampOf[ix(work.act.on)])];
+    std::vector<int> parts = partsOf(scene.plan, c, *regions);
+    const Ink& ink = scene.plan.inks[ix(work.ink)];
+    const auto light = c.shade == Shade::AwayFromLight || c.shade == Shade::TowardLight
+                           ? std::pair(scene.plan.light, scene.plan.view)
+                           : std::pair<std::optional<Light>, std::optional<View>>();
+    auto found = std::find_if(m_colourings.begin(), m_colourings.end(), [&](const Coloured& e) {
+      return e.placed == placed && e.regions == regions && e.parts == parts && e.shade == c.shade &&
+             e.light == light;
+    });
+    if (found == m_colourings.end()) {
+      m_colourings.push_back({placed, regions, std::move(parts), c.shade, light,
+                              kindOf(ByHand::Colour).films(scene, work, m_grid), true});
+      found = std::prev(m_colourings.end());
+    }
+    found->used = true;
+    for (HandFilm& film : found->films)
+      film.colour = ink.colour, film.opacity = ink.opacity, film.strength = c.strength;
+    return found->films;
   }
 
   Entry& of(const PlacedRef& placed) {
@@ -74,7 +104,18 @@ class TileStore {
     bool used = true;
   };
 
-  Grid m_grid;
+  struct Coloured {
+    PlacedRef placed;
+    RegionsRef regions;
+    std::vector<int> parts;
+    Shade shade = Shade::Flat;
+    std::pair<std::optional<Light>, std::optional<View>> light;
+    std::vector<HandFilm> films;
+    bool used = true;
+  };
+
+  Grid m_grid, m_colouringsGrid;
+  std::list<Coloured> m_colourings;
   std::list<Field> m_fields;  // what is asked for stays where it is
   std::unordered_map<const Placed*, Entry> m_entries;
   std::unordered_map<const MaskShape*, std::pair<MaskRef, Rings>> m_grown;
@@ -127,6 +168,15 @@ const Tile& PressTiles::ink(int i) {
   auto& entry = m_store->of(placed);
   if (!entry.ink) entry.ink = inkTile(*placed, m_in.art, m_grid);
   return *entry.ink;
+}
+
+const std::vector<HandFilm>& PressTiles::byHand(int hand) {
+  const auto known = m_byHand.find(hand);
+  if (known != m_byHand.end()) return known->second;
+  const HandWork& work = m_in.hand->all()[ix(hand)];
+  const HandScene scene{m_in.plan, m_in.meetings, m_in.washes, m_in.stack, m_in.stampOf, *m_in.regions};
+  return m_byHand[hand] = work.act.kind == ByHand::Colour ? m_store->colouring(scene, work)
+                                                          : kindOf(work.act.kind).films(scene, work, m_grid);
 }
 
 const Tile& PressTiles::field(int wash) { return m_store->field(m_in.plan, m_in.plan.washes[ix(wash)]); }

@@ -5,6 +5,7 @@
 #include <set>
 
 #include "core/outline/shape_ops.h"
+#include "core/plan/role_facts.h"
 #include "core/press/press.h"
 #include "core/wash/limit_shape.h"
 #include "core/wash/wash_area.h"
@@ -57,6 +58,12 @@ class Press {
       case Do::Wash:
         wash(step);
         break;
+      case Do::Colour:
+      case Do::Draw:
+      case Do::Accent:
+      case Do::Lift:
+        for (int h : step.hand) step.piece ? m_onPiece.push_back(h) : byHand(h);
+        break;
       case Do::Attach:
         attach(step.impression);
         break;
@@ -84,7 +91,9 @@ class Press {
   std::vector<std::pair<int, LimitSide>> m_limits;  // edges and openings on the panel
   std::map<int, Tile> m_powders;                    // what was stamped to be embossed
   std::vector<char> m_pressed;
-  Tile m_border, m_resist;  // whole panel: taped, embossed
+  std::vector<int> m_onPiece;  // done by hand on pieces of their own
+  std::map<int, Tile> m_laid;  // wash -> where its colour came
+  Tile m_border, m_resist;     // whole panel: taped, embossed
 
   Tile wholePanel() const { return tileFor(m_tiles.grid(), m_in.plan.card.panel.box()); }
   const Impression& impression(int i) const { return m_in.plan.impressions[ix(i)]; }
@@ -155,6 +164,7 @@ class Press {
     const WashFalloff falloff(m_in.plan, wash);
     if (m_run.manner.bleeds) bleed(area, wash);
     m_out.card.applyWash(area, *m_in.plan.ink(wash.ink), wash.strength, falloff);
+    if (!m_in.plan.lifts.empty()) m_laid[step.wash] = area;
     explainAll(wanted, [&](int i) { return m_in.washes.meets[w][ix(i)].touches; });
     for (const auto& [i, lies] : m_covered)
       if (lies.joint < 0) explainHiding(wanted, wash, i);
@@ -331,6 +341,71 @@ class Press {
       }
   }
 
+  /// Done by hand: led along the lines that are to be seen, so it ends at things that are printed already,
+  /// and at paper that lies there.
+  void byHand(int h) {
+    const HandWork& work = m_in.hand->all()[ix(h)];
+    for (const HandFilm& film : m_tiles.byHand(h)) {
+      Tile tile = film.tile;
+      eachPaper([&](const Tile& cover, const Tile&, const std::string&) { block(tile, cover); });
+      block(tile, m_border);
+      if (work.layer == HandLayer::InWash) {
+        lift(work, tile, film.strength);
+        continue;
+      }
+      endAtThings(tile, work);
+      layFilm(tile, film);
+    }
+  }
+
+  void layFilm(const Tile& tile, const HandFilm& film) {
+    if (film.byShare) {
+      m_out.card.applyShare(tile, film.colour, film.opacity, film.strength);
+    } else {
+      m_out.card.apply(tile, {film.colour, film.opacity, film.strength});
+    }
+  }
+
+  void endAtThings(Tile& tile, const HandWork& work) {
+    const int on = work.act.on;
+    for (int k : on < 0 ? std::vector<int>{} : m_in.meetings.of[ix(on)]) {
+      const Meeting& m = m_in.meetings.list[ix(k)];
+      const bool before = m.back == on || (m.contradictory && m.front == on);
+      const int other = m.back == on ? m.front : m.back;
+      if (before && m_pressed[ix(other)] && impression(other).school != School::Overprint)
+        block(tile, m_tiles.silhouette(other));
+    }
+    for (size_t i = 0; i < m_pressed.size() && work.layer == HandLayer::Behind; ++i)
+      if (m_pressed[i] && factsOf(m_in.plan.stamps[ix(m_in.stampOf[i])]->role).stands())
+        block(tile, m_tiles.silhouette(static_cast<int>(i)));
+    if (work.layer != HandLayer::UnderInk) return;
+    // A point is led over lines that let colour through and along those that cover or are raised; either way
+    // a little of the colour lies on the line's ink instead of under it.
+    const Ink& lines = *m_in.plan.ink(impression(on).ink);
+    if (lines.opacity <= kClearFilm || !m_pressed[ix(on)]) return;
+    constexpr double kCovers = 0.5;
+    const bool along = lines.opacity > kCovers || isEmbossed(m_in.plan, on);
+    const Tile& ink = m_tiles.ink(on);
+    for (int y = std::max(tile.y, ink.y); y < std::min(tile.y + tile.height, ink.y + ink.height); ++y)
+      for (int x = std::max(tile.x, ink.x); x < std::min(tile.x + tile.width, ink.x + ink.width); ++x) {
+        const uint8_t line = ink.row(y)[x - ink.x];
+        uint8_t& c = tile.row(y)[x - tile.x];
+        if (!line || !c) continue;
+        if (along) c = static_cast<uint8_t>(c * (255 - line) / 255);
+        if (uint32_t& code = m_out.explained[ix(y) * ix(m_tiles.grid().width) + ix(x)]; code == 0)
+          code = codeOf(on, Excuse::AlongEdge);
+      }
+  }
+
+  /// Takes colour out of what was blended there.
+  void lift(const HandWork& work, const Tile& share, double strength) {
+    const std::string& id = m_in.plan.lifts[ix(work.act.index)].wash;
+    for (const auto& [w, laid] : m_laid)
+      if (const Wash& wash = m_in.plan.washes[ix(w)]; wash.id == id)
+        m_out.card.weaken(laid, *m_in.plan.ink(wash.ink), wash.strength, WashFalloff(m_in.plan, wash), share,
+                          strength);
+  }
+
   /// A piece of its own: clean paper with the print, cut along what shows of the thing, over everything else.
   void attach(int i) {
     Tile piece = m_tiles.silhouette(i);
@@ -346,7 +421,20 @@ class Press {
         if (piece.row(y)[x - piece.x]) m_out.card.set(x, y, paper);
     Tile ink = m_tiles.ink(i);
     keepOnly(ink, piece);
+    const auto byHandHere = [&](HandLayer layer) {
+      for (int h : m_onPiece) {
+        const HandWork& work = m_in.hand->all()[ix(h)];
+        if (work.act.on != i || work.layer != layer) continue;
+        for (const HandFilm& film : m_tiles.byHand(h)) {
+          Tile tile = film.tile;
+          keepOnly(tile, piece);
+          layFilm(tile, film);
+        }
+      }
+    };
+    byHandHere(HandLayer::UnderInk);
     m_out.card.apply(ink, filmOf(i));
+    byHandHere(HandLayer::OverThing);
   }
 };
 

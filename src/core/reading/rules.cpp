@@ -78,6 +78,12 @@ constexpr std::array<Rule, kFindingKinds> kRules{{
     {FindingKind::Clones, "clones", "mm between the two feet", readClones},
     {FindingKind::LinesLeadAway, "linesLeadAway", "mm by which the nearest line misses the hero",
      readLinesLeadAway, kLate},
+    {FindingKind::HandworkGone, "handworkGone", "number among what is done by hand, from 0",
+     readHandworkGone},
+    {FindingKind::HeroUncoloured, "heroUncoloured", "other things that are coloured", readHeroUncoloured},
+    {FindingKind::ColourJumpsOut, "colourJumpsOut", "CIELAB chroma more than the hero's", readColourJumpsOut},
+    {FindingKind::ShadeOnLitSide, "shadeOnLitSide", "1", readShadeOnLitSide},
+    {FindingKind::RegionOpen, "regionOpen", "mm of its border without a line", readRegionOpen},
     {FindingKind::Unbalanced, "unbalanced", "share of the width from the middle, -0.5 to 0.5", readUnbalanced,
      kLate},
 }};

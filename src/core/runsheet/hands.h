@@ -7,6 +7,7 @@
 #include <algorithm>
 #include <cmath>
 #include <optional>
+#include <set>
 #include <utility>
 
 #include "core/acts/act_rules.h"
@@ -27,6 +28,7 @@ struct StepFacts {
   bool piece = false, tryOut = false, clean = false;
   int scraps = 0;
   double pen_mm = 0;
+  std::vector<int> hand;
   int limit = -1;
   LimitSide side = LimitSide::Above;
   bool turned = false;
@@ -60,12 +62,15 @@ class Hands {
   void run() {
     printMasks();
     if (m_in.plan.card.tape_mm > 0) work(Do::Tape, -1, m_t.tape * m_copies);
+    pencilGuides();
+    size_t stop = 0;                        // of what is done by hand
     size_t last = m_in.needs.steps.size();  // pieces after it are stamped when all paper is off
     while (last > 0 && !m_in.needs.steps[last - 1].wash && popsUp(m_in.needs.steps[last - 1].index)) --last;
     for (size_t k = 0; k < m_in.needs.steps.size(); ++k) {
       if (std::find(m_rest.begin(), m_rest.end(), k) != m_rest.end()) emboss(), sleep();
       const NeedStep& need = m_in.needs.steps[k];
       m_out.begin(k);
+      while (stop < m_in.needs.hand.size() && m_in.needs.hand[stop].before <= k) byHand(stop);
       if (need.wash) {
         wash(k, need);
       } else if (!popsUp(need.index)) {
@@ -79,6 +84,11 @@ class Hands {
     uncover(covered());
     emboss();
     joinByPen();
+    for (size_t unit = m_in.needs.steps.size(); stop < m_in.needs.hand.size(); ++unit) {
+      if (std::find(m_rest.begin(), m_rest.end(), unit) != m_rest.end()) sleep();
+      m_out.begin(unit);
+      byHand(stop);
+    }
     finish();
   }
 
@@ -114,6 +124,15 @@ class Hands {
   int m_stampInHand = -1, m_generation = 0;
   const Ink* m_inkInHand = nullptr;
 
+  struct Fresh {
+    Box box;
+    double dry = 0;
+    int on = -1;
+  };
+  std::vector<Fresh> m_byHand;  // done by hand and not dry yet
+  std::vector<int> m_onPieces;  // by hand on pieces of their own: when those are stamped
+  size_t m_guidesLeft = 0;      // lines along guides that are still to be inked
+
   std::vector<LaidLimit> m_limits;                     // edges and openings that lie on the panel
   std::vector<int> m_limitCut;                         // limit -> cut
   std::vector<std::optional<LimitSide>> m_limitFirst;  // limit -> the side it first lay for
@@ -141,6 +160,7 @@ class Hands {
     m_out.evening();
     for (Thing& t : m_things) t.dryFirst = t.dryLast = 0, t.saidDry = true;
     m_washDry = 0;
+    m_byHand.clear();
     for (Cut& c : m_cuts) c.dry = 0;
     m_stampInHand = -1, m_inkInHand = nullptr, m_generation = 0;
   }
@@ -283,6 +303,8 @@ class Hands {
 
   void dryAll() {
     double last = m_washDry;
+    for (const Fresh& f : m_byHand) last = std::max(last, f.dry);
+    m_byHand.clear();
     for (Thing& t : m_things) last = std::max(last, t.dryLast), t.saidDry = true;
     const double wait = waitUntil(last);
     work(Do::Dry, -1, 0, wait);
@@ -549,6 +571,120 @@ class Hands {
     takeLimits([](const LaidLimit&) { return true; });
   }
 
+  // ---- by hand
+
+  static Do doOf(ByHand kind) {
+    switch (kind) {
+      case ByHand::Colour:
+        return Do::Colour;
+      case ByHand::Line:
+        return Do::Draw;
+      case ByHand::Accent:
+        return Do::Accent;
+      case ByHand::Lift:
+        return Do::Lift;
+      case ByHand::Own:
+        break;
+    }
+    return Do::Own;
+  }
+
+  /// Is the second one done in one go with the first?
+  bool together(const HandWork& a, const HandWork& b) const {
+    if (a.act.kind != b.act.kind || a.act.kind == ByHand::Own) return false;
+    if (a.act.kind == ByHand::Colour) return a.act.on == b.act.on;
+    if (a.act.kind == ByHand::Accent)
+      return m_in.plan.accents[ix(a.act.index)].kind == m_in.plan.accents[ix(b.act.index)].kind;
+    if (a.act.kind == ByHand::Line) return a.ink == b.ink && a.layer == b.layer;
+    return m_in.plan.lifts[ix(a.act.index)].wash == m_in.plan.lifts[ix(b.act.index)].wash;
+  }
+
+  const HandWork& handwork(int hand) const { return m_in.hand->all()[ix(hand)]; }
+  bool onPiece(const HandWork& w) const { return w.act.on >= 0 && popsUp(w.act.on); }
+
+  void pencilGuides() {
+    if (!m_in.hand) return;
+    for (const HandWork& w : m_in.hand->all()) m_guidesLeft += w.layer == HandLayer::Behind;
+    if (m_guidesLeft > 0)
+      work(Do::Pencil, -1, (m_t.pencil + m_t.pencilEach * static_cast<double>(m_guidesLeft)) * m_copies);
+  }
+
+  /// The stop and those after it that are done in one go with it, which are then behind. What belongs to a
+  /// piece of its own waits until that is stamped.
+  void byHand(size_t& stop) {
+    const auto& stops = m_in.needs.hand;
+    if (!m_in.hand) {
+      ++stop;
+      return;
+    }
+    const size_t before = stops[stop].before;
+    std::vector<int> group{stops[stop++].hand};
+    while (stop < stops.size() && stops[stop].before == before &&
+           together(handwork(group[0]), handwork(stops[stop].hand)))
+      group.push_back(stops[stop++].hand);
+    if (onPiece(handwork(group[0]))) {
+      m_onPieces.insert(m_onPieces.end(), group.begin(), group.end());
+    } else {
+      workByHand(group, false);
+    }
+  }
+
+  void workByHand(const std::vector<int>& group, bool piece) {
+    StepFacts facts;
+    facts.hand = group, facts.piece = piece;
+    std::set<int> bare, things;
+    bool afterWash = false;
+    double minutes = 0;
+    for (int h : group) {
+      const HandWork& w = handwork(h);
+      minutes += w.minutes;
+      const std::vector<int>& off = m_in.table.bareByHand(h);
+      bare.insert(off.begin(), off.end());
+      for (int a : w.after) {
+        if (ix(a) < m_things.size()) things.insert(a);
+        afterWash = afterWash || (ix(a) >= m_things.size() && a < firstHandAct(m_in.plan));
+      }
+    }
+    std::vector<int> off;
+    for (int i : m_lying)
+      if (bare.contains(i)) off.push_back(i);
+    uncover(off);
+    const bool onCard = !handwork(group[0]).box.empty() && !piece;
+    if (onCard) takeLimits();
+    // Nobody colours what is wet.
+    std::vector<int> wet;
+    for (int i : things)
+      if (thing(i).pressed) wet.push_back(i);
+    dryTogether(wet, minutes);
+    double until = afterWash || (onCard && handwork(group[0]).wet) ? m_washDry : 0;
+    for (const Fresh& f : m_byHand)
+      for (int h : group)
+        if (onCard && f.box.meets(handwork(h).box)) until = std::max(until, f.dry);
+    if (until > m_now) {
+      const double wait = waitUntil(until);
+      work(Do::Dry, -1, 0, wait);
+    }
+    const HandWork& first = handwork(group[0]);
+    work(doOf(first.act.kind), first.act.on, minutes * m_copies, 0, facts);
+    m_inkInHand = nullptr;
+    for (int h : group) {
+      const HandWork& w = handwork(h);
+      if (w.dry_min > 0) m_byHand.push_back({w.box, m_now + w.dry_min, w.act.on});
+      if (w.layer == HandLayer::Behind && --m_guidesLeft == 0) rubOutGuides();
+    }
+  }
+
+  void rubOutGuides() {
+    double last = m_washDry;
+    for (const Thing& t : m_things) last = std::max(last, t.dryLast);
+    for (const Fresh& f : m_byHand) last = std::max(last, f.dry);
+    if (last > m_now) {
+      const double wait = waitUntil(last);
+      work(Do::Dry, -1, 0, wait);
+    }
+    work(Do::Erase, -1, m_t.erase * m_copies);
+  }
+
   /// What ends at an edge of rubber that was left out is joined when all is dry and nothing lies on it.
   void joinByPen() {
     const std::vector<PenWork>& pen = m_in.table.pen();
@@ -572,6 +708,17 @@ class Hands {
     for (int i : pieces)
       if (isEmbossed(m_in.plan, i)) powdered.push_back(i);
     if (!powdered.empty()) embossNow(powdered);
+    for (int i : pieces) {
+      std::vector<int> here;
+      for (int h : m_onPieces)
+        if (handwork(h).act.on == i) here.push_back(h);
+      for (size_t from = 0; from < here.size();) {
+        size_t to = from + 1;
+        while (to < here.size() && together(handwork(here[from]), handwork(here[to]))) ++to;
+        workByHand({here.begin() + static_cast<long>(from), here.begin() + static_cast<long>(to)}, true);
+        from = to;
+      }
+    }
     for (int i : pieces) {
       dry(i, m_t.cutPiece);
       work(Do::Cut, i, m_t.cutPiece * m_copies);

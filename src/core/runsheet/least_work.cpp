@@ -79,6 +79,7 @@ double sureWork(const RunSheetInput& in, MaskNeeds sure) {
   if (in.plan.card.tape_mm > 0) sum += t.tape * copies;
   if (in.plan.card.trim_mm > 0) sum += t.trim * copies;
   sum += penMinutes(in.table.pen(), t) * copies;
+  if (in.hand) sum += in.hand->minutes() * copies;
   for (const auto& fronts : sure.leaveOut) sum += leaveOutMinutes(in.plan, fronts, t) * copies;
   for (const StampMasks& m : masks)
     if (m.cut > 0) sum += t.pickUp + m.cut * (t.printEach + t.cutMask);

@@ -39,7 +39,7 @@ struct Judge {
     static const std::vector<std::pair<int, int>> kNone;
     const auto& joinable = joints != Joints::None && in.joinable ? *in.joinable : kNone;
     const Papers papers = papersFor({in.plan, in.meetings, in.washes, in.table, in.stampOf, joinable,
-                                     in.times, joints == Joints::All, &like},
+                                     in.times, joints == Joints::All, &like, in.hand},
                                     acts, order);
     if (joints == Joints::All) like = groupsOf(papers);
     return papers.minutes;
@@ -539,7 +539,12 @@ void placeActs(const Judge& judge, const Rules& rules, BestOrder& best, const Or
   for (size_t i = 0; i < rules.after.size(); ++i)
     for (int j : rules.after[i]) space.before.emplace_back(static_cast<int>(i), j);
   for (const ActRule& r : work.acts.all()) space.before.emplace_back(r.first, r.then);
-  std::erase_if(space.before, [&](const auto& r) { return popsUp(r.first) || popsUp(r.second); });
+  std::erase_if(space.before, [&](const auto& r) {
+    const auto here = [&](int act) {
+      return std::find(best.acts.begin(), best.acts.end(), act) != best.acts.end();
+    };
+    return popsUp(r.first) || popsUp(r.second) || !here(r.first) || !here(r.second);
+  });
   space.cost = [&](const std::vector<int>& acts) {
     const std::vector<int> order = orderOf(acts);
     const auto joints = acts.size() <= kMostActsExact ? Judge::Joints::All

@@ -46,6 +46,7 @@ struct OrderWork {
   const ActRules& acts;
   WorkTimes times = {};
   const std::vector<std::pair<int, int>>* joinable = nullptr;  ///< as findJoinable(); null: one paper each
+  const Handwork* hand = nullptr;                              ///< null: nothing is done by hand
 };
 
 /// Deterministic. Stopped early it returns the best found so far. The maker's wishes (`making.first`,

@@ -144,7 +144,7 @@ Papers papersFor(const PaperWork& work, const std::vector<int>& acts, const std:
     Papers out{std::move(needs), {}, 0};
     out.masks = countMasks(work.plan, out.needs, work.stampOf);
     out.minutes = minutesOf({work.plan, work.meetings, work.washes, work.table, order, out.needs, out.masks,
-                             work.stampOf, work.times});
+                             work.stampOf, work.times, true, nullptr, work.hand});
     return out;
   };
   Papers best = counted(work.table.of(acts));

@@ -17,7 +17,8 @@ struct PaperWork {
   const WorkTimes& times;
   bool thorough = true;  ///< else only what is likely is tried
   const std::vector<std::vector<int>>* like =
-      {};  ///< groups that did well in a sequence like this one; may be null
+      {};                          ///< groups that did well in a sequence like this one; may be null
+  const Handwork* hand = nullptr;  ///< null: nothing is done by hand
 };
 
 struct Papers {

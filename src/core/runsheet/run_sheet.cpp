@@ -36,7 +36,7 @@ class Writer {
     s.wash = facts.wash, s.stamp = facts.stamp, s.piece = facts.piece;
     s.ink = facts.ink, s.things = facts.things;
     s.limit = facts.limit, s.side = facts.side, s.turned = facts.turned;
-    s.pen_mm = facts.pen_mm;
+    s.pen_mm = facts.pen_mm, s.hand = facts.hand;
     s.tryOut = facts.tryOut, s.clean = facts.clean, s.scraps = facts.scraps;
     if (facts.need) {
       s.needed = facts.need->covered;
@@ -195,10 +195,33 @@ int maskPrintInk(const Plan& plan, const std::vector<int>& stampOf, int stamp) {
   return worth ? fastest : own;
 }
 
+bool leavesColour(Do what) {
+  switch (what) {
+    case Do::Stamp:
+    case Do::Wash:
+    case Do::Attach:
+    case Do::Colour:
+    case Do::Draw:
+    case Do::Accent:
+    case Do::Lift:
+      return true;
+    default:
+      return false;
+  }
+}
+
+std::vector<int> actsOf(const Plan& plan, const Step& step) {
+  if (step.what == Do::Stamp) return {step.impression};
+  if (step.what == Do::Wash) return {actOfWash(plan, step.wash)};
+  std::vector<int> out;
+  for (int h : step.hand) out.push_back(firstHandAct(plan) + h);
+  return out;
+}
+
 std::string_view wordOf(Do what) {
-  constexpr std::string_view words[] = {"cut",     "tape",   "cutMask", "stamp",  "maskOn",
-                                        "maskOff", "dry",    "wash",    "emboss", "wipe",
-                                        "draw",    "colour", "attach",  "trim",   "print"};
+  constexpr std::string_view words[] = {"cut",   "tape",   "cutMask", "stamp", "maskOn", "maskOff", "dry",
+                                        "wash",  "emboss", "wipe",    "draw",  "colour", "attach",  "trim",
+                                        "print", "accent", "lift",    "own",   "pencil", "erase"};
   return words[ix(what)];
 }
 

@@ -4,6 +4,7 @@
 #include <string>
 #include <vector>
 
+#include "core/handwork/hand_kind.h"
 #include "core/mask/mask_needs.h"
 
 namespace havlo {
@@ -23,7 +24,12 @@ enum class Do {
   Colour,
   Attach,
   Trim,
-  Print  ///< what masks are cut from, on masking paper
+  Print,   ///< what masks are cut from, on masking paper
+  Accent,  ///< small things are put on
+  Lift,    ///< colour is taken out of a blend again
+  Own,     ///< as the maker says
+  Pencil,  ///< guides for lines by hand
+  Erase    ///< the guides again
 };
 
 /// Minutes of work. Common practice, no source; the log will fit them to the maker.
@@ -41,6 +47,7 @@ struct WorkTimes {
   double tapeRubber = 1, wipeRubber = 0.5;  ///< for each thing left out of a pressing
   double emboss = 1.25, embossEach = 0.75;  ///< powder out, tool heated; strew, brush off and melt one thing
   double pen = 0.5, penEach_mm = 20;        ///< the fine pen out; mm of strokes a minute
+  double pencil = 1, pencilEach = 0.3, erase = 1;  ///< guides for lines by hand
   double wash = 4, cutPiece = 4, attach = 1.5, tape = 1, trim = 1;
 };
 
@@ -74,6 +81,7 @@ struct Step {
   bool clean = false;         ///< the stamp last had another ink
   int scraps = 0;             ///< pressings on scrap paper before this one
   double pen_mm = 0;          ///< length of the lines to join
+  std::vector<int> hand;      ///< done by hand: indices among that work
   int evening = 0;            ///< from 0
   double minutes = 0, wait = 0;
 };
@@ -105,6 +113,7 @@ struct RunSheetInput {
   WorkTimes times = {};
   bool bound = true;                                           ///< whether to work out what no order can save
   const std::vector<std::pair<int, int>>* joinable = nullptr;  ///< what one paper could cover together
+  const Handwork* hand = nullptr;                              ///< null: nothing is done by hand
 };
 
 /// Masks are cut when they are first needed or while something dries; several copies are worked card by card
@@ -128,6 +137,10 @@ int maskPrintInk(const Plan& plan, const std::vector<int>& stampOf, int stamp);
 inline constexpr double kOvernight_min = 240;
 
 std::string_view wordOf(Do what);
+/// Does a step of that kind leave colour on the card, or take some away?
+bool leavesColour(Do what);
+/// The acts that a step is; none for what only prepares, covers or finishes.
+std::vector<int> actsOf(const Plan& plan, const Step& step);
 
 /// Id of the n-th mask of a stamp, from 0: "hare#1".
 std::string maskId(const Stamp& stamp, int number);

@@ -92,12 +92,11 @@ Result<StepPictures> stepPictures(const Plan& plan, const Analysis& analysis, co
   QImage last, layer;
   std::vector<int> layered, layeredJoints;  // the masks of the layer
   LyingLimit limit{-1, LimitSide::Above}, layeredLimit = limit;
-  const auto inks = [](Do what) { return what == Do::Stamp || what == Do::Wash || what == Do::Attach; };
   auto simulated = simulate(
       in, analysis.sheet, dpi, progress,
       [&](size_t k, const Canvas& card) {
         const Step& step = analysis.sheet.steps[k];
-        if (last.isNull() || inks(step.what)) last = pictureOf(card);
+        if (last.isNull() || leavesColour(step.what)) last = pictureOf(card);
         QImage image = last;
         if (step.limit >= 0 && step.what == Do::MaskOn) limit = {step.limit, step.side};
         if (step.limit >= 0 && step.what == Do::MaskOff) limit = {-1, LimitSide::Above};

@@ -68,8 +68,7 @@ Result<QByteArray> planZip(const Plan& plan, const Analysis& analysis, const Art
     text += QStringLiteral("%1. %2\n")
                 .arg(k + 1)
                 .arg(sentenceOf(wordsOf(plan, analysis, step, MeasureStyle::Millimetres)));
-    const bool inks = step.what == Do::Stamp || step.what == Do::Wash || step.what == Do::Attach;
-    if (!inks) continue;
+    if (!leavesColour(step.what)) continue;
     const QString name = QStringLiteral("steps/%1.png").arg(k + 1, 3, 10, QLatin1Char('0'));
     if (!zip.add(name.toStdString(), pngOf(pictures.value().steps[k]))) return failed();
   }

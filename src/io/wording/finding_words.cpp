@@ -337,6 +337,11 @@ FindingWords wordsOf(const Plan& plan, const Analysis& analysis, const Finding& 
     case FindingKind::WhiteUnder:
     case FindingKind::PartUntold:
     case FindingKind::TooLateToDry:
+    case FindingKind::HandworkGone:
+    case FindingKind::RegionOpen:
+    case FindingKind::HeroUncoloured:
+    case FindingKind::ColourJumpsOut:
+    case FindingKind::ShadeOnLitSide:
       words = inkWords(plan, analysis, f).value_or(FindingWords{});
       break;
   }

@@ -1,6 +1,7 @@
 // Findings about inks, washes and masks.
 
 #include "io/wording/focus_words.h"
+#include "io/wording/hand_words.h"
 #include "io/wording/names.h"
 #include "io/wording/say.h"
 #include "io/wording/step_words.h"
@@ -86,6 +87,40 @@ std::optional<FindingWords> inkWords(const Plan& plan, const Analysis& analysis,
                           tr("a wish"),
                           {}};
     }
+    case FindingKind::HandworkGone: {
+      const HandWork& work = analysis.hand->all()[static_cast<size_t>(f.value)];
+      return FindingWords{tr("%1 cannot be done").arg(capital(handActWords(plan, work.act))),
+                          tr("What it names is not there: %1. It is kept, and done again when that is back.")
+                              .arg(QString::fromStdString(work.gone)),
+                          tr("left out"),
+                          {}};
+    }
+    case FindingKind::RegionOpen:
+      return FindingWords{
+          tr("A coloured part of %1 is open").arg(name(0)),
+          tr("Its outline stops, so nothing tells the hand where to end. A line by pen closes "
+             "it."),
+          tr("%1 mm open").arg(f.value, 0, 'f', 0),
+          {}};
+    case FindingKind::HeroUncoloured:
+      return FindingWords{tr("%1 is white among coloured things").arg(Name(0)),
+                          tr("Colour draws the eye: what is left white falls back, unless all else is grey. "
+                             "Colour it, or leave it bare on purpose."),
+                          tr("%1 are coloured").arg(f.value, 0, 'f', 0),
+                          {}};
+    case FindingKind::ColourJumpsOut:
+      return FindingWords{
+          tr("The colour of %1 jumps out").arg(name(0)),
+          tr("It stands far behind %1 and is more colourful. With distance colours turn paler "
+             "and greyer.")
+              .arg(name(1)),
+          tr("by %1").arg(f.value, 0, 'f', 0),
+          {}};
+    case FindingKind::ShadeOnLitSide:
+      return FindingWords{tr("%1 is shaded on the side of the light").arg(Name(0)),
+                          tr("The darker side is the one away from the light."),
+                          tr("towards the light"),
+                          {}};
     case FindingKind::OrderImpossible:
       return FindingWords{
           tr("%1 and %2 cannot both be had as they lie").arg(Name(0), washName(plan, f.wash)),

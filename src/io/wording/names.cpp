@@ -6,6 +6,7 @@
 
 #include "core/plan/role_facts.h"
 #include "core/units/measure.h"
+#include "io/wording/hand_words.h"
 #include "io/wording/say.h"
 
 namespace havlo {
@@ -219,6 +220,7 @@ QString schoolName(School school) {
 
 QString actWords(const Plan& plan, int act) {
   const auto n = static_cast<int>(plan.impressions.size());
+  if (act >= firstHandAct(plan)) return handActWords(plan, handActs(plan)[ix(act - firstHandAct(plan))]);
   return act < n ? tr("stamping %1").arg(nameOf(plan, act)) : tr("blending %1").arg(washName(plan, act - n));
 }
 

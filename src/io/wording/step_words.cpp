@@ -6,6 +6,7 @@
 #include <cmath>
 
 #include "core/outline/shape_ops.h"
+#include "io/wording/hand_words.h"
 #include "io/wording/names.h"
 #include "io/wording/say.h"
 
@@ -366,7 +367,15 @@ StepWords wordsOf(const Plan& plan, const Analysis& analysis, const Step& step, 
       return printWords(plan, step);
     case Do::Emboss:
       return embossWords(plan, step);
+    case Do::Colour:
+    case Do::Accent:
+    case Do::Lift:
+    case Do::Own:
+    case Do::Pencil:
+    case Do::Erase:
+      return handStepWords(plan, analysis, step, style);
     case Do::Draw:
+      if (!step.hand.empty()) return handStepWords(plan, analysis, step, style);
       w.title = tr("Join lines by pen");
       w.detail =
           tr("at %1, about %2 in all; a fine pen in the ink's colour, carried on to the edge, not over it")

@@ -3,6 +3,7 @@
 
 #include <algorithm>
 
+#include "io/wording/hand_words.h"
 #include "io/wording/names.h"
 #include "io/wording/say.h"
 #include "io/wording/step_words.h"
@@ -83,7 +84,12 @@ QString blameWords(const Plan& plan, const Analysis& a, const Difference& d) {
       return tr("%1 printed %2 beside where it was planned.").arg(step, name(b.back));
     case Blame::Kind::OtherInk:
       return tr("%1 printed %2 in another ink than planned.").arg(step, name(b.back));
+    case Blame::Kind::ByHand:
+      return tr("%1 was %2 across %3: %3 was not there yet to end at.")
+          .arg(step, handActWords(plan, a.hand->all()[ix(b.hand)].act), name(b.front));
     case Blame::Kind::Omitted:
+      if (b.hand >= 0)
+        return tr("%1 was left out.").arg(capital(handActWords(plan, a.hand->all()[ix(b.hand)].act)));
       return b.wash >= 0 ? tr("%1 was never blended.").arg(capital(washName(plan, b.wash)))
                          : tr("%1 was never stamped.").arg(capital(name(b.back)));
     case Blame::Kind::TooFine:
@@ -270,7 +276,27 @@ QString neededWords(const Plan& plan, const Analysis& a) {
   if (does(Do::Tape)) more << tr("low-tack tape");
   if (does(Do::Wash)) more << tr("a blending tool for each wash");
   if (does(Do::Emboss)) more << tr("clear powder and the heat tool (it burns: mind its label)");
+  const auto byHand = [&](auto is) {
+    return std::any_of(plan.colourings.begin(), plan.colourings.end(),
+                       [&](const Colouring& c) { return !c.bare && is(c); });
+  };
+  for (const auto& [way, words] :
+       {std::pair(ColourWay::Marker, QT_TRANSLATE_NOOP("Havlo", "markers: %1")),
+        {ColourWay::Pencil, QT_TRANSLATE_NOOP("Havlo", "pencils: %1")},
+        {ColourWay::Brush, QT_TRANSLATE_NOOP("Havlo", "a brush, water and %1")},
+        {ColourWay::Blend, QT_TRANSLATE_NOOP("Havlo", "small blending tools: %1")}}) {
+    QStringList colours;
+    for (const Ink& ink : plan.inks)
+      if (byHand([&, w = way](const Colouring& c) { return c.way == w && c.ink == ink.id; }))
+        colours << inkName(ink);
+    if (!colours.isEmpty()) more << tr(words).arg(colours.join(QStringLiteral(", ")));
+  }
+  if (does(Do::Pencil)) more << tr("a soft pencil, a ruler and an eraser");
   if (does(Do::Draw)) more << tr("a fine pen");
+  QStringList accents;
+  for (const Accent& accent : plan.accents)
+    if (!accents.contains(accentName(accent.kind))) accents << accentName(accent.kind);
+  if (!accents.isEmpty()) more << tr("what is needed for %1").arg(accents.join(QStringLiteral(", ")));
   if (does(Do::Attach)) more << tr("foam");
   return tr("Have ready\n\nStamps: %1.\n\nInks: %2.\n\nAnd %3.")
       .arg(stamps.join(QStringLiteral(", ")), inks.join(QStringLiteral(", ")),

@@ -1,0 +1,158 @@
+// A part is filled up to its lines and no farther than what shows of the thing.
+#include "core/handwork/colouring.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/depth/depth_order.h"
+#include "core/handwork/kinds.h"
+#include "core/handwork/shading.h"
+#include "core/plan/hand_facts.h"
+#include "core/plan/role_facts.h"
+
+namespace havlo {
+namespace {
+
+/// Calls f(x, y, coverage, stamp frame point) for every pixel that the parts reach.
+template <typename F>
+void eachPixel(const Grid& grid, const Placed& placed, const StampRegions& regions,
+               const std::vector<int>& parts, F f) {
+  std::vector<char> wanted(regions.all().size(), 0);
+  for (int r : parts) wanted[ix(r)] = 1;
+  const Tile tile = tileFor(grid, boxOnCard(placed, regions, parts).grown(0.4));
+  const double dx = 0.25 / grid.pxPerMmX(), dy = 0.25 / grid.pxPerMmY();
+  for (int y = tile.y; y < tile.y + tile.height; ++y)
+    for (int x = tile.x; x < tile.x + tile.width; ++x) {
+      const Point middle = grid.centre(x, y);
+      int hits = 0;
+      for (const Point& by : {Point{-dx, -dy}, Point{dx, -dy}, Point{-dx, dy}, Point{dx, dy}}) {
+        const int r = regions.colouredAt(placed.placing.toFrame(middle + by));
+        hits += r >= 0 && wanted[ix(r)];
+      }
+      if (hits) f(x, y, hits / 4.0, placed.placing.toFrame(middle));
+    }
+}
+
+class ColouringIn : public HandKind {
+ public:
+  std::string_view word() const override { return "colour"; }
+  const std::string& id(const Plan& plan, int index) const override { return plan.colourings[ix(index)].id; }
+
+  void list(const Plan& plan, std::vector<HandAct>& out) const override {
+    for (size_t k = 0; k < plan.colourings.size(); ++k) {
+      const Colouring& c = plan.colourings[k];
+      const int on = plan.indexOf(c.impression);
+      out.push_back({ByHand::Colour, static_cast<int>(k), on});
+      for (size_t i = 0; i < plan.impressions.size() && on >= 0; ++i) {
+        const Impression& other = plan.impressions[i];
+        const bool same = other.like == c.impression && static_cast<int>(i) != on &&
+                          other.stamp == plan.impressions[ix(on)].stamp;
+        if (same) out.push_back({ByHand::Colour, static_cast<int>(k), static_cast<int>(i), true});
+      }
+    }
+  }
+
+  void judge(const HandScene& scene, HandWork& work) const override {
+    const Plan& plan = scene.plan;
+    const Colouring& c = plan.colourings[ix(work.act.index)];
+    work.turn = HandTurn::Colouring;
+    if (c.bare) return;
+    work.ink = inkIndex(plan, c.ink);
+    if (work.act.on < 0) work.gone = c.impression;
+    if (work.ink < 0) work.gone = c.ink;
+    const StampRegions* regions =
+        work.act.on < 0 ? nullptr : scene.regions[ix(scene.stampOf[ix(work.act.on)])].get();
+    if (!regions || !work.gone.empty()) return;
+    const std::vector<int> parts = partsOf(plan, c, *regions);
+    if (parts.empty()) {
+      const auto* named = std::get_if<NamedRegion>(&c.region);
+      work.gone = named ? named->id : "region";
+      return;
+    }
+    const Placed& placed = *scene.meetings.placed[ix(work.act.on)];
+    work.box = boxOnCard(placed, *regions, parts).common(plan.card.panel.box());
+    for (int r : parts)
+      work.area_mm2 += regions->all()[ix(r)].area_mm2, work.open_mm += regions->all()[ix(r)].open_mm;
+    const ColourWayFacts& facts = factsOf(c.way);
+    const Ink& ink = plan.inks[ix(work.ink)];
+    const double passes = c.shade == Shade::Flat ? 1 : 1.5;
+    work.minutes = kTakeUp_min + passes * work.area_mm2 / facts.each_mm2;
+    work.dry_min = std::max(facts.dry_s, facts.wet && !facts.marker ? ink.dryOnCard_s : 0.0) / 60;
+    work.wet = facts.wet, work.alcohol = facts.marker;
+    work.layer = HandLayer::UnderInk;
+    afterWhatIsThere(scene, work, ink.opacity <= kClearFilm);
+    const Role role = plan.stamps[ix(scene.stampOf[ix(work.act.on)])]->role;
+    const double light = labOf(ink.colour).L;
+    const bool darkFirst = facts.darkToLight || ink.opacity > 0.5;
+    work.within = {factsOf(role).backdrop ? 0.0 : 1.0, -placed.areaOnPanel_mm2,
+                   static_cast<double>(work.act.on), darkFirst ? light : -light};
+  }
+
+  std::vector<HandFilm> films(const HandScene& scene, const HandWork& work, const Grid& grid) const override {
+    const Plan& plan = scene.plan;
+    const Colouring& c = plan.colourings[ix(work.act.index)];
+    const StampRegions& regions = *scene.regions[ix(scene.stampOf[ix(work.act.on)])];
+    const Placed& placed = *scene.meetings.placed[ix(work.act.on)];
+    const std::vector<int> parts = partsOf(plan, c, regions);
+    const Ink& ink = plan.inks[ix(work.ink)];
+    HandFilm film{partsTile(grid, placed, regions, parts), ink.colour, ink.opacity, c.strength, true};
+    if (c.shade == Shade::Flat) return {std::move(film)};
+    const Point light = lightOnCard(plan, work.box.centre(), DepthOrder(plan).distance_m(work.act.on));
+    const Box box = boxOnCard(placed, regions, parts);
+    for (int y = film.tile.y; y < film.tile.y + film.tile.height; ++y)
+      for (int x = film.tile.x; x < film.tile.x + film.tile.width; ++x) {
+        uint8_t& share = film.tile.row(y)[x - film.tile.x];
+        if (!share) continue;
+        const Point p = grid.centre(x, y);
+        const double inside = c.shade == Shade::Edge ? regions.inside_mm(placed.placing.toFrame(p)) : 0;
+        share = static_cast<uint8_t>(std::lround(share * shadeAt(c.shade, p, box, light, inside)));
+      }
+    return {std::move(film)};
+  }
+};
+
+}  // namespace
+
+const HandKind& colouringIn() {
+  static const ColouringIn one;
+  return one;
+}
+
+std::vector<int> partsOf(const Plan& plan, const Colouring& colouring, const StampRegions& regions) {
+  std::vector<RegionChoice> others;
+  if (std::holds_alternative<RestOfRegions>(colouring.region))
+    for (const Colouring& c : plan.colourings)
+      if (c.impression == colouring.impression && c.id != colouring.id) others.push_back(c.region);
+  std::vector<int> out = regions.chosen(colouring.region, others);
+  if (std::holds_alternative<Point>(colouring.region) ||
+      std::holds_alternative<NamedRegion>(colouring.region))
+    return out;
+  // What is left bare on purpose is not in all and not in the rest.
+  for (const Colouring& c : plan.colourings) {
+    if (!c.bare || c.impression != colouring.impression) continue;
+    const std::vector<int> bare = regions.chosen(c.region);
+    std::erase_if(out, [&](int r) { return std::binary_search(bare.begin(), bare.end(), r); });
+  }
+  return out;
+}
+
+Tile partsTile(const Grid& grid, const Placed& placed, const StampRegions& regions,
+               const std::vector<int>& parts) {
+  Tile out = tileFor(grid, boxOnCard(placed, regions, parts).grown(0.4));
+  eachPixel(grid, placed, regions, parts, [&](int x, int y, double share, Point) {
+    out.row(y)[x - out.x] = static_cast<uint8_t>(std::lround(255 * share));
+  });
+  if (!placed.outline->part.empty())
+    keepOnly(out, hardTile(grid, placed.placing.toPanel(placed.outline->part)));
+  return out;
+}
+
+Box boxOnCard(const Placed& placed, const StampRegions& regions, const std::vector<int>& parts) {
+  Box box;
+  for (int r : parts)
+    for (const Ring& ring : placed.placing.toPanel(rectangle(regions.all()[ix(r)].box)))
+      for (Point p : ring) box.include(p);
+  return box;
+}
+
+}  // namespace havlo

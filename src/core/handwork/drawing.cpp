@@ -1,0 +1,56 @@
+// Lines by hand: with a pen, along the ground and the room, round things, between them.
+#include <algorithm>
+
+#include "core/handwork/kinds.h"
+#include "core/ink/ink_facts.h"
+
+namespace havlo {
+namespace {
+
+constexpr double kEach_mm = 60;     // drawn in a minute; common practice, no source
+constexpr double kSlowPen_s = 120;  // a pen this slow is drawn with when the colouring is done
+
+class Drawing : public HandKind {
+ public:
+  std::string_view word() const override { return "line"; }
+  const std::string& id(const Plan& plan, int index) const override { return plan.lines[ix(index)].id; }
+  void list(const Plan& plan, std::vector<HandAct>& out) const override {
+    for (size_t k = 0; k < plan.lines.size(); ++k)
+      out.push_back({ByHand::Line, static_cast<int>(k), plan.indexOf(plan.lines[k].on)});
+  }
+
+  void judge(const HandScene& scene, HandWork& work) const override {
+    const Plan& plan = scene.plan;
+    const HandLine& line = plan.lines[ix(work.act.index)];
+    work.ink = inkIndex(plan, line.ink);
+    if (work.ink < 0) work.gone = line.ink;
+    if (!line.on.empty() && work.act.on < 0) work.gone = line.on;
+    if (!work.gone.empty()) return;
+    const Ink& ink = plan.inks[ix(work.ink)];
+    work.box = boxOf({line.along}).grown(line.width_mm / 2);
+    work.length_mm = lengthOf(line.along);
+    work.minutes = kTakeUp_min + work.length_mm / kEach_mm;
+    work.dry_min = ink.dryOnCard_s / 60;
+    const bool flat = line.kind == LineKind::Ground || line.kind == LineKind::Room;
+    work.layer = flat ? HandLayer::Behind : work.act.on >= 0 ? HandLayer::OverThing : HandLayer::OverAll;
+    const bool late = ink.dryOnCard_s > kSlowPen_s || !holdsUnderMarker(ink);
+    work.turn = late ? HandTurn::LateLines : HandTurn::Lines;
+    work.within = {static_cast<double>(line.kind), static_cast<double>(work.ink)};
+    afterWhatIsThere(scene, work, ink.opacity <= kClearFilm);
+  }
+
+  std::vector<HandFilm> films(const HandScene& scene, const HandWork& work, const Grid& grid) const override {
+    const HandLine& line = scene.plan.lines[ix(work.act.index)];
+    const Ink& ink = scene.plan.inks[ix(work.ink)];
+    return {{strokeTile(grid, line.along, line.width_mm), ink.colour, ink.opacity, 1, false}};
+  }
+};
+
+}  // namespace
+
+const HandKind& drawing() {
+  static const Drawing one;
+  return one;
+}
+
+}  // namespace havlo
