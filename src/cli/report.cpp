@@ -124,6 +124,15 @@ Json fixReport(const Plan& plan, const Fix& fix, const QString& label) {
       if (fix.what == Fix::What::DropWash) out["drop"] = true;
       if (fix.what == Fix::What::KeepClean) out["keepClean"] = true;
       break;
+    case Fix::What::ShadeAway:
+      out["shade"] = "awayFromLight";
+      break;
+    case Fix::What::PalerColour:
+      out["strength"] = fix.amount;
+      break;
+    case Fix::What::DropHandwork:
+      out["drop"] = actName(plan, firstHandAct(plan) + fix.other);
+      break;
     case Fix::What::AddWashes:
       for (const Wash& w : fix.washes) out["washes"].push_back(w.id);
       break;

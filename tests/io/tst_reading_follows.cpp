@@ -100,9 +100,24 @@ class TstReadingFollows : public QObject {
   void everyFindingHasWordsAndItsFixToo() {
     std::vector<FaultyPlan> all = faultyCards();
     for (FaultyPlan& f : faultyViews()) all.push_back(std::move(f));
+    {
+      Plan open = soundCard();
+      Stamp bag = slab("bag", 20, 20);
+      bag.name = "Bag";
+      bag.art =
+          "<svg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 20 20'><path d='M0 6V20H20V6' fill='none' "
+          "stroke='black' stroke-width='1'/></svg>";
+      addStamp(open, bag);
+      put(open, "bag", "bag", {96, 20}, 9);
+      Colouring c;
+      c.id = "c", c.impression = "bag", c.ink = "red";
+      open.colourings = {c};
+      all.push_back({"a bag without a rim", FindingKind::RegionOpen, open});
+    }
     std::vector<FindingKind> seen;
     for (const FaultyPlan& faulty : all) {
-      const AnalysisRef a = readWhole(faulty.plan);
+      const AnalysisRef plain = withBestOrder(faulty.plan, analyse(faulty.plan, nullptr, &art()));
+      const AnalysisRef a = withLooks(faulty.plan, plain, lookAt(faulty.plan, *plain, &art()));
       for (const Finding& f : a->findings)
         for (const MeasureStyle style : {MeasureStyle::Inches, MeasureStyle::Millimetres}) {
           const FindingWords w = wordsOf(faulty.plan, *a, f, style);

@@ -105,6 +105,40 @@ std::vector<FaultyPlan> faultyCards() {
         for (Impression& i : p.impressions) i.ink = "white";
       },
       false);
+  // What is done by hand.
+  const auto lines = [](Plan& p) {  // figure and tree as outlines that can be coloured
+    for (StampRef& s : p.stamps) {
+      Stamp drawn = *s;
+      drawn.solid = s->role == Role::Greeting;
+      s = std::make_shared<const Stamp>(drawn);
+    }
+  };
+  const auto coloured = [](Plan& p, const char* of, const char* ink, double strength) -> Colouring& {
+    Colouring c;
+    c.id = std::string("c-") + of, c.impression = of, c.ink = ink, c.strength = strength;
+    return p.colourings.emplace_back(c);
+  };
+  fault("a colouring in an ink that is gone", FindingKind::HandworkGone, [&](Plan& p) {
+    lines(p);
+    coloured(p, "hero", "red", 0.8), coloured(p, "tree", "vermilion", 0.4);
+  });
+  fault(
+      "a white hero among coloured things", FindingKind::HeroUncoloured,
+      [&](Plan& p) {
+        lines(p);
+        coloured(p, "tree", "grey", 0.3), coloured(p, "post", "grey", 0.3);
+      },
+      false);
+  fault("a far tree more colourful than the hero", FindingKind::ColourJumpsOut, [&](Plan& p) {
+    lines(p);
+    coloured(p, "hero", "blue", 0.9), coloured(p, "tree", "green", 0.8);
+  });
+  fault("shade on the side of the light", FindingKind::ShadeOnLitSide, [&](Plan& p) {
+    lines(p);
+    p.light = Light{};
+    p.light->direction_deg = 180, p.light->height_deg = 40;
+    coloured(p, "hero", "red", 0.9).shade = Shade::TowardLight;
+  });
   // The edges of things.
   fault("a tree that touches the hero's side", FindingKind::KissingEdges, [](Plan& p) {
     thingOf(p, "tree").at = {64, 60};

@@ -6,6 +6,7 @@
 
 #include "app/arrange/arrange_place.h"
 #include "app/card/card_place.h"
+#include "app/colour/colour_place.h"
 #include "app/drawer/drawer_place.h"
 #include "app/ink/ink_place.h"
 #include "app/make/make_place.h"
@@ -55,6 +56,7 @@ class KnownWindow : public MainWindow {
   ScenePlace& scene() { return as<ScenePlace>("scene"); }
   OrderPlace& order() { return as<OrderPlace>("order"); }
   InkPlace& ink() { return as<InkPlace>("ink"); }
+  ColourPlace& colour() { return as<ColourPlace>("colour"); }
   MakePlace& make() { return as<MakePlace>("make"); }
   PracticePlace& practice() { return as<PracticePlace>("practice"); }
   ArrangePlace& arrange() { return as<ArrangePlace>("arrange"); }

@@ -23,6 +23,7 @@
 #include "app/session/drawer_session.h"
 #include "core/making/masks_left.h"
 #include "io/art/svg_art.h"
+#include "io/wording/hand_words.h"
 #include "io/wording/names.h"
 #include "io/wording/step_words.h"
 #include "io/wording/work_words.h"
@@ -398,7 +399,8 @@ void MakePlace::showStep() {
   m_title->setText(words.title);
   const bool facts = step.what == Do::Stamp;
   const bool list = step.what == Do::MaskOn || step.what == Do::MaskOff;
-  m_sub->setText(facts || list ? QString() : capital(words.detail));
+  const bool byHand = step.hand.size() > 1 || step.what == Do::Colour;
+  m_sub->setText(facts || list || byHand ? QString() : capital(words.detail));
   m_sub->setVisible(!m_sub->text().isEmpty());
   m_care->setText(words.care);
   m_care->setVisible(!words.care.isEmpty());
@@ -478,9 +480,27 @@ void MakePlace::fillChecks() {
   const Bench& b = *m_making.bench();
   const Step& s = b.step(b.at());
   const bool list = s.what == Do::MaskOn || s.what == Do::MaskOff;
-  m_checks->setVisible(list);
+  m_checks->setVisible(list || !s.hand.empty());
   m_checks->begin();
   const auto& ticked = b.made(b.at()).ticked;
+  const auto tickBox = [&](size_t k, const QString& text) {
+    // By the step as well: a tick belongs to its step.
+    m_checks->next(QStringLiteral("%1-%2").arg(b.at()).arg(k));
+    auto* box = m_checks->cell<QCheckBox>([this, k] {
+      auto* made = new QCheckBox;
+      made->setFont(sizedFont(19, QFont::DemiBold));
+      connect(made, &QCheckBox::clicked, this, [this, k](bool on) {
+        m_making.tick(static_cast<int>(k), on);
+        m_view->update();
+      });
+      return made;
+    });
+    box->setText(text);
+    box->setChecked(k < ticked.size() && ticked[k]);
+  };
+  if (s.hand.size() > 1 || s.what == Do::Colour)
+    for (size_t k = 0; k < s.hand.size(); ++k)
+      tickBox(k, QStringLiteral("%1. %2").arg(k + 1).arg(handTickWords(b.plan(), b.analysis(), s.hand[k])));
   for (size_t k = 0; list && k < s.covers.size(); ++k) {
     const Cover& c = s.covers[k];
     const QString mask = QString::fromStdString(c.mask).section(u'#', -1);
@@ -489,17 +509,7 @@ void MakePlace::fillChecks() {
                                   : paperName(b.plan(), c.over);
     if (c.half) text += tr(", its half");
     if (c.ahead) text += tr(", laid where it will be");
-    // By the step as well: a tick belongs to its step.
-    m_checks->next(QStringLiteral("%1-%2").arg(b.at()).arg(k));
-    auto* box = m_checks->cell<QCheckBox>([this, k] {
-      auto* made = new QCheckBox;
-      made->setFont(sizedFont(19, QFont::DemiBold));
-      connect(made, &QCheckBox::clicked, this,
-              [this, k](bool on) { m_making.tick(static_cast<int>(k), on); });
-      return made;
-    });
-    box->setText(text);
-    box->setChecked(k < ticked.size() && ticked[k]);
+    tickBox(k, text);
   }
   m_checks->end(false);
 }

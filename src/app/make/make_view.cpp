@@ -6,6 +6,7 @@
 #include <algorithm>
 
 #include "app/theme/theme.h"
+#include "core/handwork/colouring.h"
 #include "io/art/shape_path.h"
 #include "io/wording/step_words.h"
 
@@ -18,11 +19,107 @@ void MakeView::showStep(const Bench* bench, int place, const QImage& picture, Me
   update();
 }
 
+Box MakeView::nearOf(const Step& step) const {
+  Box box;
+  const Analysis& a = m_bench->analysis();
+  for (int h : step.hand) {
+    const HandWork& work = a.hand->all()[ix(h)];
+    if (work.box.empty()) continue;
+    box.include({work.box.left, work.box.bottom}), box.include({work.box.right, work.box.top});
+    if (work.act.on >= 0)
+      for (const Ring& ring : a.meetings.placed[ix(work.act.on)]->silhouette)
+        for (Point p : ring) box.include(p);
+  }
+  return box.common(m_bench->plan().card.panel.box());
+}
+
+void MakeView::paintByHand(QPainter& p, const Step& step, const Box& near) const {
+  const Plan& plan = m_bench->plan();
+  const Analysis& a = m_bench->analysis();
+  const Theme onCard = lightTheme();
+  const double margin = 14;
+  const double whole = std::min((width() - 2 * margin) / plan.card.panel.width_mm,
+                                (height() - 2 * margin) / plan.card.panel.height_mm);
+  const double scale = std::clamp(0.8 * std::min((width() - 2 * margin) / std::max(1.0, near.width()),
+                                                 (height() - 2 * margin) / std::max(1.0, near.height())),
+                                  whole, 6 * whole);
+  const Point middle = near.centre();
+  const QTransform toView(scale, 0, 0, -scale, width() / 2.0 - middle.x * scale,
+                          height() / 2.0 + middle.y * scale);
+  const QRectF card = toView.mapRect(QRectF(0, 0, plan.card.panel.width_mm, plan.card.panel.height_mm));
+  p.fillRect(card, onCard.card);
+  if (!m_picture.isNull()) p.drawImage(card, m_picture);
+  p.setPen(QPen(theme().rule, 1.2));
+  p.setBrush(Qt::NoBrush);
+  p.drawRect(card);
+  const auto& ticked = m_bench->made(m_place).ticked;
+  const double r = 13 * textScale();
+  std::vector<QPointF> taken;
+  for (size_t k = 0; k < step.hand.size(); ++k) {
+    const HandWork& work = a.hand->all()[ix(step.hand[k])];
+    Point at = work.box.centre();
+    if (work.act.kind == ByHand::Colour && work.act.on >= 0) {
+      const StampRegions& regions = *a.regions[ix(a.stampOf[ix(work.act.on)])];
+      const std::vector<int> parts = partsOf(plan, plan.colourings[ix(work.act.index)], regions);
+      if (!parts.empty())
+        at = a.meetings.placed[ix(work.act.on)]->placing.toPanel(regions.all()[ix(parts.front())].at);
+    }
+    if (work.act.kind == ByHand::Line) {
+      QPainterPath path;
+      const auto& along = plan.lines[ix(work.act.index)].along;
+      for (size_t n = 0; n < along.size(); ++n) {
+        const QPointF q = toView.map(QPointF(along[n].x, along[n].y));
+        n == 0 ? path.moveTo(q) : path.lineTo(q);
+      }
+      p.setPen(QPen(onCard.card, 5));
+      p.drawPath(path);
+      p.setPen(QPen(onCard.green, 2.4));
+      p.drawPath(path);
+    }
+    if (work.act.kind == ByHand::Accent || work.act.kind == ByHand::Lift) {
+      const bool lift = work.act.kind == ByHand::Lift;
+      const double size =
+          lift ? plan.lifts[ix(work.act.index)].size_mm : plan.accents[ix(work.act.index)].size_mm;
+      p.setPen(QPen(onCard.green, 2));
+      p.setBrush(Qt::NoBrush);
+      for (Point q : lift ? plan.lifts[ix(work.act.index)].at : plan.accents[ix(work.act.index)].at)
+        p.drawEllipse(toView.map(QPointF(q.x, q.y)), std::max(3.0, size / 2 * scale),
+                      std::max(3.0, size / 2 * scale));
+      if (!lift && step.hand.size() == 1) continue;
+    }
+    // Numbers do not lie on one another.
+    QPointF where = toView.map(QPointF(at.x, at.y));
+    for (int tries = 0; tries < 12; ++tries) {
+      const bool clash = std::any_of(taken.begin(), taken.end(),
+                                     [&](QPointF q) { return QLineF(q, where).length() < 2 * r; });
+      if (!clash) break;
+      where += QPointF(0, r);
+    }
+    taken.push_back(where);
+    const bool done = k < ticked.size() && ticked[k];
+    const Colour ink = work.ink >= 0 ? plan.inks[ix(work.ink)].colour : Colour{0x60, 0x60, 0x60};
+    p.setPen(QPen(onCard.card, 3));
+    p.setBrush(done ? onCard.card : colourOf(ink));
+    p.drawEllipse(where, r, r);
+    p.setPen(QPen(done ? onCard.green : colourOf(ink), 2));
+    p.setBrush(Qt::NoBrush);
+    p.drawEllipse(where, r, r);
+    const bool dark = 0.3 * ink.red + 0.59 * ink.green + 0.11 * ink.blue < 150;
+    p.setPen(done ? onCard.green : dark ? onCard.card : onCard.ink);
+    p.setFont(sizedFont(15, QFont::Bold));
+    p.drawText(QRectF(where.x() - r, where.y() - r, 2 * r, 2 * r), Qt::AlignCenter,
+               done ? QStringLiteral("✓") : QString::number(k + 1));
+  }
+}
+
 void MakeView::paintEvent(QPaintEvent*) {
   if (!m_bench) return;
   QPainter p(this);
   p.setRenderHint(QPainter::Antialiasing);
   p.setRenderHint(QPainter::SmoothPixmapTransform);
+  if (!m_bench->finished())
+    if (const Step& now = m_bench->step(m_place); !now.hand.empty())
+      if (const Box near = nearOf(now); !near.empty()) return paintByHand(p, now, near);
   const Theme& t = theme();
   const Plan& plan = m_bench->plan();
   const QFont tagFont = sizedFont(17, QFont::Bold);
@@ -69,11 +166,6 @@ void MakeView::paintEvent(QPaintEvent*) {
     case Do::Attach:
     case Do::Dry:
     case Do::Cut:
-      if (step.impression >= 0) drawOut(silhouette(step.impression));
-      break;
-    case Do::Colour:
-    case Do::Accent:
-    case Do::Lift:
       if (step.impression >= 0) drawOut(silhouette(step.impression));
       break;
     case Do::Emboss:

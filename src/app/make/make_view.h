@@ -25,6 +25,11 @@ class MakeView : public QWidget {
   int m_place = 0;
   QImage m_picture;
   MeasureStyle m_style = MeasureStyle::Inches;
+
+  /// From near by, for work by hand: the part of the card that is worked on fills the view.
+  void paintByHand(QPainter& p, const Step& step, const Box& near) const;
+  /// Where it is worked by hand; empty: nowhere in particular.
+  Box nearOf(const Step& step) const;
 };
 
 }  // namespace havlo

@@ -5,6 +5,7 @@
 
 #include "app/arrange/arrange_place.h"
 #include "app/card/card_place.h"
+#include "app/colour/colour_place.h"
 #include "app/drawer/drawer_place.h"
 #include "app/ink/ink_place.h"
 #include "app/make/make_place.h"
@@ -78,6 +79,19 @@ PlaceStatus inkStatus(const Workshop& w, const Place*) {
   return {tr("hero in place %1").arg(looks->heroRank), Mark::Look, Level::Warn};
 }
 
+PlaceStatus colourStatus(const Workshop& w, const Place*) {
+  if (nothingOnIt(w) || w.session.analysis()->hand->empty()) return kNotBegun();
+  const Plan& plan = w.session.plan();
+  int coloured = 0;
+  for (const Impression& i : plan.impressions)
+    coloured += !i.like.empty() || std::any_of(plan.colourings.begin(), plan.colourings.end(),
+                                               [&](const Colouring& c) { return c.impression == i.id; });
+  return {coloured == 0   ? tr("by hand")
+          : coloured == 1 ? tr("1 thing coloured")
+                          : tr("%1 things coloured").arg(coloured),
+          Mark::Fine, Level::Note};
+}
+
 PlaceStatus makeStatus(const Workshop& w, const Place*) {
   const auto& bench = w.making.bench();
   if (!bench) return kNotBegun();
@@ -146,6 +160,8 @@ Place* makeInk(const Workshop& w, Errands& errands) {
   return place;
 }
 
+Place* makeColour(const Workshop& w, Errands&) { return new ColourPlace(w.session, w.drawer, w.art); }
+
 Place* makeMake(const Workshop& w, Errands& errands) {
   auto* place = new MakePlace(w.session, w.making, w.drawer, w.art);
   QObject::connect(place, &MakePlace::dropped, &errands,
@@ -182,7 +198,8 @@ std::vector<PlaceKind> allPlaces() {
   add("scene", tr("Scene"), key(Qt::Key_3), makeScene, sceneStatus)->atStart = true;
   add("order", tr("Order & masks"), key(Qt::Key_4), makeOrder, orderStatus)->atStart = true;
   add("ink", tr("Ink & light"), key(Qt::Key_5), makeInk, inkStatus);
-  add("make", tr("Make"), key(Qt::Key_6), makeMake, makeStatus);
+  add("colour", tr("Colour"), key(Qt::Key_6), makeColour, colourStatus);
+  add("make", tr("Make"), key(Qt::Key_7), makeMake, makeStatus);
   add(
       "practice", tr("Practice"), {},
       [](const Workshop& w, Errands&) -> Place* { return new PracticePlace(w.art); }, silent);

@@ -91,7 +91,7 @@ ActRules::ActRules(const Plan& plan, const Meetings& meetings, const WashMeeting
           areaOf(intersection(washes.reached[ix(v)], washes.reached[ix(w)])) > kLeastShared_mm2)
         wanted.push_back({n + v, n + w, ActRule::Why::OverIt});
   }
-  listByHand(hand, wanted);
+  listByHand(plan, hand, wanted);
   // What changes the picture comes first; a print that is kept clean can do with paper laid where it will be.
   std::stable_sort(wanted.begin(), wanted.end(), [](const ActRule& a, const ActRule& b) {
     return (a.why != ActRule::Why::KeptClean) > (b.why != ActRule::Why::KeptClean);
@@ -224,19 +224,27 @@ std::vector<int> ActRules::withHandwork(std::vector<int> acts) const {
   return acts;
 }
 
-void ActRules::listByHand(const Handwork& hand, std::vector<ActRule>& wanted) const {
+void ActRules::listByHand(const Plan& plan, const Handwork& hand, std::vector<ActRule>& wanted) const {
   const auto& all = hand.all();
   for (size_t h = 0; h < all.size(); ++h) {
     const int act = m_firstHand + static_cast<int>(h);
     if (!all[h].does()) continue;
     for (int a : all[h].after) wanted.push_back({a, act, ActRule::Why::ByHand});
     for (int b : all[h].before) wanted.push_back({act, b, ActRule::Why::ByHand});
-    // Of two that cover and lie on one another the first in the plan is the lower one.
-    for (size_t k = 0; k < h && !all[h].clear; ++k)
-      if (all[k].does() && !all[k].clear && all[k].layer == all[h].layer && all[k].act.on == all[h].act.on &&
-          all[k].box.meets(all[h].box))
-        wanted.push_back({m_firstHand + static_cast<int>(k), act, ActRule::Why::ByHand});
   }
+  // Of two that lie on one another and do not both let everything through, the lower one first. What lies on
+  // a thing ends where something stands before that, unless that is printed over it.
+  const std::vector<int>& line = hand.lowestFirst();
+  const auto printedOver = [&](int thing) {
+    return thing < 0 || plan.impressions[ix(thing)].school == School::Overprint;
+  };
+  for (size_t high = 0; high < line.size(); ++high)
+    for (size_t low = 0; low < high; ++low) {
+      const HandWork &a = all[ix(line[low])], &b = all[ix(line[high])];
+      if (a.does() && b.does() && !(a.clear && b.clear) && (a.act.on == b.act.on || printedOver(b.act.on)) &&
+          a.box.meets(b.box))
+        wanted.push_back({m_firstHand + line[low], m_firstHand + line[high], ActRule::Why::ByHand});
+    }
 }
 
 void ActRules::sortByHand(const Plan& plan, const Handwork& hand) {

@@ -52,7 +52,7 @@ class ActRules {
   std::vector<int> withHandwork(std::vector<int> acts) const;
 
  private:
-  void listByHand(const Handwork& hand, std::vector<ActRule>& wanted) const;
+  void listByHand(const Plan& plan, const Handwork& hand, std::vector<ActRule>& wanted) const;
   void sortByHand(const Plan& plan, const Handwork& hand);
 
   size_t m_things = 0;

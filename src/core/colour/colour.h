@@ -58,6 +58,8 @@ LinearRgb throughFilm(const LinearRgb& below, const LinearRgb& ink, double stren
 
 /// Two films no more opaque than this commute: either may be first. Settled in the plan format.
 inline constexpr double kClearFilm = 0.02;
+/// An ink more opaque than this hides what is coloured over with it. Common practice, no source.
+inline constexpr double kCovers = 0.5;
 
 /// Ink of one pressing: out = (1 - o s) below c^s + o s c per linear-light channel.
 struct InkFilm {

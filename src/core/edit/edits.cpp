@@ -4,8 +4,10 @@
 #include <algorithm>
 
 #include "core/depth/depth_order.h"
+#include "core/edit/hand_edits.h"
 #include "core/edit/making_edits.h"
 #include "core/edit/wash_edits.h"
+#include "core/handwork/act_list.h"
 #include "core/outline/shape_ops.h"
 #include "core/plan/role_facts.h"
 
@@ -111,7 +113,12 @@ Result<Plan> without(const Plan& plan, const std::string& impression) {
   const int gone = plan.indexOf(impression);
   if (gone < 0) return Error{ErrorCode::BadInput, "there is no impression \"" + impression + "\"", {}};
   const Impression removed = plan.impressions[ix(gone)];
-  Plan out = plan;
+  auto uncoloured = withoutColouring(plan, impression);  // what shared its colouring keeps it
+  if (!uncoloured) return uncoloured;
+  Plan out = std::move(uncoloured).value();
+  std::erase_if(out.lines, [&](const HandLine& l) { return l.on == impression; });
+  std::erase_if(out.accents, [&](const Accent& a) { return a.on == impression; });
+  for (OwnStep& o : out.own) std::erase(o.before, impression), std::erase(o.after, impression);
   out.impressions.erase(out.impressions.begin() + gone);
   for (Impression& i : out.impressions) {
     std::erase(i.inFrontOf, impression);
@@ -125,7 +132,10 @@ Result<Plan> without(const Plan& plan, const std::string& impression) {
   std::erase(out.making.order, impression);
   std::erase(out.making.first, impression);
   std::erase_if(out.making.sequence, [&, act = "stamp:" + impression](const ActWish& w) {
-    return w.act == act || w.before == act;
+    const auto lost = [&](const std::string& name) {
+      return name == act || (actNamed(plan, name) >= 0 && actNamed(out, name) < 0);
+    };
+    return lost(w.act) || lost(w.before);
   });
   // What stood on a grounded thing keeps that thing's distance, not its own foot's.
   if (std::holds_alternative<OnGround>(removed.depth)) {
@@ -158,6 +168,13 @@ Result<Plan> withNewImpression(const Plan& plan, const std::string& stampId, Poi
   const bool stands = plan.view && stamp->role != Role::Sky && stamp->role != Role::Greeting;
   if (!stands) i.depth = AtMetres{factsOf(stamp->role).words ? 1.0 : 100.0};
   if (factsOf(stamp->role).words) i.school = School::Overprint;  // no white box about letters on a sky
+  // Another one of a stamp that is coloured already is coloured like it.
+  for (const Impression& other : plan.impressions) {
+    const auto own = [&](const Colouring& c) { return c.impression == other.id; };
+    if (other.stamp == stampId && i.like.empty() &&
+        std::any_of(plan.colourings.begin(), plan.colourings.end(), own))
+      i.like = other.id;
+  }
   Plan out = plan;
   out.impressions.push_back(std::move(i));
   return out;
@@ -172,6 +189,22 @@ Result<Plan> applied(const Plan& plan, const Fix& fix) {
       return saidInFront(plan, id(fix.impression), id(fix.other));
     case Fix::What::DropInFront:
       return unsaidInFront(plan, id(fix.impression), id(fix.other));
+    case Fix::What::ShadeAway:
+    case Fix::What::PalerColour: {
+      Plan out = plan;
+      const Impression& thing = out.impressions[ix(fix.impression)];
+      const std::string whose = thing.like.empty() ? thing.id : thing.like;
+      for (Colouring& c : out.colourings) {
+        if (c.impression != whose) continue;
+        if (fix.what == Fix::What::PalerColour) c.strength *= fix.amount;
+        if (fix.what == Fix::What::ShadeAway && c.shade == Shade::TowardLight) c.shade = Shade::AwayFromLight;
+      }
+      return out;
+    }
+    case Fix::What::DropHandwork: {
+      std::string act = actName(plan, firstHandAct(plan) + fix.other);
+      return withoutHandwork(plan, act.substr(0, act.find('@')));
+    }
     case Fix::What::MoveFeet: {
       Result<Plan> out = plan;
       for (const Fix::Foot& foot : fix.feet)

@@ -33,6 +33,9 @@ struct Fix {
     PressAll,      ///< everything in `feet` is stamped with `ink`, freshly inked
     KeepClean,     ///< the wash number `other` no longer colours the thing
     DropWish,      ///< the wish number `amount` of `making.sequence` is forgotten
+    ShadeAway,     ///< what of it is shaded towards the light is shaded away from it
+    PalerColour,   ///< its colouring gets `amount` of the strength it has
+    DropHandwork,  ///< the act number `other` by hand is taken off
     Quieter        ///< everything in `feet` is pressed once more before it is stamped: a generation paler
   };
   What what = What::MoveFoot;

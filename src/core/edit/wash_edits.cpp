@@ -109,6 +109,7 @@ std::string freshLimitId(const Plan& plan, const std::string& wish) {
 Result<Plan> withoutWash(const Plan& plan, const std::string& wash) {
   return changedWash(plan, wash, [&](Plan& p, Wash&) {
     std::erase_if(p.washes, [&](const Wash& w) { return w.id == wash; });
+    std::erase_if(p.lifts, [&](const Lift& l) { return l.wash == wash; });
     std::erase_if(p.making.sequence,
                   [act = "wash:" + wash](const ActWish& w) { return w.act == act || w.before == act; });
   });

@@ -42,4 +42,10 @@ struct GuideChain {
 };
 std::vector<GuideChain> chained(const std::vector<Guide>& guides);
 
+/// The plan with the visible lines of its room and ground inked by hand; such lines from an earlier time are
+/// replaced. Without guides it has none.
+/// @param ink  of the plan
+Plan withGuidesInked(const Plan& plan, const DepthOrder& depth, std::span<const PlacedRef> placed,
+                     const std::string& ink, double width_mm);
+
 }  // namespace havlo

@@ -10,7 +10,7 @@
 namespace havlo {
 
 /// Kinds of work by hand. Each is one file of this room and one entry of its table, see hand_kind.h.
-enum class ByHand { Lift, Line, Colour, Accent, Own };
+enum class ByHand { Lift, Colour, Line, Accent, Own };
 
 /// One act by hand.
 struct HandAct {

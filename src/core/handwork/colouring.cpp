@@ -79,7 +79,10 @@ class ColouringIn : public HandKind {
     work.minutes = kTakeUp_min + passes * work.area_mm2 / facts.each_mm2;
     work.dry_min = std::max(facts.dry_s, facts.wet && !facts.marker ? ink.dryOnCard_s : 0.0) / 60;
     work.wet = facts.wet, work.alcohol = facts.marker;
-    work.layer = HandLayer::UnderInk;
+    // A point goes over lines that let colour through; what covers or is raised it is led along.
+    const Ink& lines = *plan.ink(plan.impressions[ix(work.act.on)].ink);
+    const bool covering = lines.opacity > kCovers || isEmbossed(plan, work.act.on);
+    work.layer = covering ? HandLayer::UnderInk : HandLayer::OverThing;
     afterWhatIsThere(scene, work, ink.opacity <= kClearFilm);
     const Role role = plan.stamps[ix(scene.stampOf[ix(work.act.on)])]->role;
     const double light = labOf(ink.colour).L;

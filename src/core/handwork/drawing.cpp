@@ -33,7 +33,7 @@ class Drawing : public HandKind {
     work.dry_min = ink.dryOnCard_s / 60;
     const bool flat = line.kind == LineKind::Ground || line.kind == LineKind::Room;
     work.layer = flat ? HandLayer::Behind : work.act.on >= 0 ? HandLayer::OverThing : HandLayer::OverAll;
-    const bool late = ink.dryOnCard_s > kSlowPen_s || !holdsUnderMarker(ink);
+    const bool late = ink.dryOnCard_s > kSlowPen_s || !holdsUnderMarker(ink) || ink.opacity > kCovers;
     work.turn = late ? HandTurn::LateLines : HandTurn::Lines;
     work.within = {static_cast<double>(line.kind), static_cast<double>(work.ink)};
     afterWhatIsThere(scene, work, ink.opacity <= kClearFilm);

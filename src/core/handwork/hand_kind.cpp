@@ -4,6 +4,8 @@
 #include <algorithm>
 #include <array>
 #include <cmath>
+#include <numeric>
+#include <tuple>
 
 #include "core/handwork/kinds.h"
 
@@ -11,7 +13,7 @@ namespace havlo {
 
 namespace {
 const std::array<const HandKind*, 5>& kinds() {
-  static const std::array<const HandKind*, 5> all{&lifting(), &drawing(), &colouringIn(), &accenting(),
+  static const std::array<const HandKind*, 5> all{&lifting(), &colouringIn(), &drawing(), &accenting(),
                                                   &ownSteps()};
   return all;
 }
@@ -75,6 +77,20 @@ Handwork::Handwork(const HandScene& scene) {
     tidy(work.after), tidy(work.before), tidy(work.bare);
     m_all.push_back(std::move(work));
   }
+  m_lowestFirst.resize(m_all.size());
+  std::iota(m_lowestFirst.begin(), m_lowestFirst.end(), 0);
+  std::vector<int> place(scene.plan.impressions.size(), 0);
+  const auto& marks = scene.stack.backToFront();
+  for (size_t k = 0; k < marks.size(); ++k)
+    if (!marks[k].wash) place[ix(marks[k].index)] = static_cast<int>(k);
+  const auto height = [&](int h) {
+    const HandWork& w = m_all[ix(h)];
+    const bool onThing = w.layer == HandLayer::UnderInk || w.layer == HandLayer::OverThing;
+    const int layer = w.layer == HandLayer::InWash ? 0 : onThing ? 1 : w.layer == HandLayer::Behind ? 2 : 3;
+    return std::tuple(layer, onThing ? place[ix(w.act.on)] : 0, w.layer == HandLayer::OverThing, w.turn);
+  };
+  std::stable_sort(m_lowestFirst.begin(), m_lowestFirst.end(),
+                   [&](int a, int b) { return height(a) < height(b); });
 }
 
 double Handwork::minutes() const {

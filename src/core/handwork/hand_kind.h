@@ -27,7 +27,7 @@ struct HandScene {
 /// Over or under what a mark by hand lies.
 enum class HandLayer {
   None,       ///< leaves nothing
-  UnderInk,   ///< under the ink of its thing, and no farther than what stands before that shows of it
+  UnderInk,   ///< beside the lines of its thing, which cover, and no farther than what shows of it
   OverThing,  ///< over its thing, and no farther than what shows of it
   Behind,     ///< ends at whatever stands
   OverAll,
@@ -90,11 +90,16 @@ class Handwork {
   const std::vector<HandWork>& all() const { return m_all; }
   bool empty() const { return m_all.empty(); }
   double minutes() const;
+  /// What lies on what, lowest first: by the depth of what they are on, what ends at standing things, what
+  /// lies over everything; on one thing lines that let colour through, colour, lines that cover, accents;
+  /// among equals the plan's list. Indices.
+  const std::vector<int>& lowestFirst() const { return m_lowestFirst; }
   /// By act by hand: on which things no paper may lie then.
   std::vector<std::vector<int>> bare() const;
 
  private:
   std::vector<HandWork> m_all;
+  std::vector<int> m_lowestFirst;
 };
 
 /// The stamps whose regions a plan's handwork needs, by stamp index.

@@ -28,6 +28,11 @@ std::vector<int> stepsToShow(const RunSheet& sheet) {
   return out;
 }
 
+namespace {
+/// What is ticked off one by one at a step.
+size_t ticksOf(const Step& step) { return step.covers.empty() ? step.hand.size() : step.covers.size(); }
+}  // namespace
+
 Bench Bench::begin(std::string id, std::shared_ptr<const Plan> plan, AnalysisRef analysis, double now_s) {
   Bench b;
   b.m_record.id = std::move(id);
@@ -35,6 +40,7 @@ Bench Bench::begin(std::string id, std::shared_ptr<const Plan> plan, AnalysisRef
   b.m_record.begun_s = now_s;
   b.m_analysis = std::move(analysis);
   for (int i : b.m_analysis->order) b.m_record.order.push_back(b.plan().impressions[ix(i)].id);
+  for (int act : b.m_analysis->acts) b.m_record.acts.push_back(actName(b.plan(), act));
   b.m_shown = stepsToShow(b.m_analysis->sheet);
   b.m_record.steps.resize(b.m_shown.size());
   b.beginStep(now_s);
@@ -44,16 +50,23 @@ Bench Bench::begin(std::string id, std::shared_ptr<const Plan> plan, AnalysisRef
 Result<Bench> Bench::resume(MakingRecord record, const ArtSource* art) {
   Bench b;
   const AnalysisRef quick = analyse(*record.plan, nullptr, art);
-  auto ordered = reordered(*record.plan, *quick, record.order);
-  if (!ordered) return ordered.error();
-  b.m_analysis = std::move(ordered).value();
+  std::vector<int> acts;
+  for (const std::string& name : record.acts)
+    if (const int act = actNamed(*record.plan, name); act >= 0) acts.push_back(act);
+  if (!acts.empty() && acts.size() == record.acts.size()) {
+    b.m_analysis = inActs(*record.plan, *quick, std::move(acts));
+  } else {
+    auto ordered = reordered(*record.plan, *quick, record.order);
+    if (!ordered) return ordered.error();
+    b.m_analysis = std::move(ordered).value();
+  }
   b.m_shown = stepsToShow(b.m_analysis->sheet);
   record.steps.resize(b.m_shown.size());
   record.at = std::clamp(record.at, 0, static_cast<int>(b.m_shown.size()));
   b.m_record = std::move(record);
   for (int k = 0; k < b.count(); ++k) {
     auto& ticked = b.m_record.steps[ix(k)].ticked;
-    if (!ticked.empty()) ticked.resize(b.step(k).covers.size(), 0);
+    if (!ticked.empty()) ticked.resize(ticksOf(b.step(k)), 0);
   }
   return b;
 }
@@ -65,7 +78,7 @@ void Bench::beginStep(double now_s) {
   }
   StepRecord& r = now();
   if (r.begun_s <= 0) r.begun_s = now_s;
-  if (r.ticked.empty()) r.ticked.assign(step(at()).covers.size(), 0);
+  if (r.ticked.empty()) r.ticked.assign(ticksOf(step(at())), 0);
 }
 
 void Bench::done(double now_s) {

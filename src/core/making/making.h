@@ -30,7 +30,7 @@ struct MishapNote {
 /// What happened at one step. Times in seconds since 1970 UTC.
 struct StepRecord {
   double begun_s = 0, done_s = 0;  ///< 0: not yet
-  std::vector<char> ticked;        ///< by the step's covers
+  std::vector<char> ticked;        ///< by the step's covers, else by what is done by hand at it
   std::vector<MishapNote> mishaps;
   std::string note;
   bool operator==(const StepRecord&) const = default;
@@ -42,6 +42,7 @@ struct MakingRecord {
   std::string madeFor;  ///< free text
   std::shared_ptr<const Plan> plan;
   std::vector<std::string> order;  ///< of stamping, impression ids
+  std::vector<std::string> acts;   ///< all of them by name, first done first; empty: as the order says
   double begun_s = 0, ended_s = 0;
   int at = 0;                     ///< place among the steps that are shown; their number when all are done
   std::vector<StepRecord> steps;  ///< by shown step

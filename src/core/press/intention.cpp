@@ -114,9 +114,9 @@ Canvas intendedCard(const PressInput& in, PressTiles& tiles) {
   const std::vector<StackMark>& stack = in.stack.backToFront();
   const auto byHand = [&](HandLayer layer, int on) {
     if (!in.hand) return;
-    for (size_t h = 0; h < in.hand->all().size(); ++h)
-      if (const HandWork& work = in.hand->all()[h]; work.layer == layer && (on < 0 || work.act.on == on))
-        layByHand(card, static_cast<int>(h), in, tiles, taped ? &inside : nullptr);
+    for (int h : in.hand->lowestFirst())
+      if (const HandWork& work = in.hand->all()[ix(h)]; work.layer == layer && (on < 0 || work.act.on == on))
+        layByHand(card, h, in, tiles, taped ? &inside : nullptr);
   };
   const auto layPrint = [&](int i) {
     byHand(HandLayer::UnderInk, i);

@@ -379,19 +379,15 @@ class Press {
       if (m_pressed[i] && factsOf(m_in.plan.stamps[ix(m_in.stampOf[i])]->role).stands())
         block(tile, m_tiles.silhouette(static_cast<int>(i)));
     if (work.layer != HandLayer::UnderInk) return;
-    // A point is led over lines that let colour through and along those that cover or are raised; either way
-    // a little of the colour lies on the line's ink instead of under it.
-    const Ink& lines = *m_in.plan.ink(impression(on).ink);
-    if (lines.opacity <= kClearFilm || !m_pressed[ix(on)]) return;
-    constexpr double kCovers = 0.5;
-    const bool along = lines.opacity > kCovers || isEmbossed(m_in.plan, on);
+    // A point is led along lines that cover or are raised; a little of the colour comes on them.
+    if (!m_pressed[ix(on)]) return;
     const Tile& ink = m_tiles.ink(on);
     for (int y = std::max(tile.y, ink.y); y < std::min(tile.y + tile.height, ink.y + ink.height); ++y)
       for (int x = std::max(tile.x, ink.x); x < std::min(tile.x + tile.width, ink.x + ink.width); ++x) {
         const uint8_t line = ink.row(y)[x - ink.x];
         uint8_t& c = tile.row(y)[x - tile.x];
         if (!line || !c) continue;
-        if (along) c = static_cast<uint8_t>(c * (255 - line) / 255);
+        c = static_cast<uint8_t>(c * (255 - line) / 255);
         if (uint32_t& code = m_out.explained[ix(y) * ix(m_tiles.grid().width) + ix(x)]; code == 0)
           code = codeOf(on, Excuse::AlongEdge);
       }

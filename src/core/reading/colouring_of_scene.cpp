@@ -52,9 +52,13 @@ void readColourJumpsOut(const Plan& plan, const Analysis& a, std::vector<Finding
   if (own == coloured.end()) return;
   for (const auto& [thing, c] : coloured) {
     if (thing == hero || a.depth->distance_m(thing) < kFarther * a.depth->distance_m(hero)) continue;
-    if (c.chroma > own->second.chroma + kMore)
-      out.push_back(
-          {FindingKind::ColourJumpsOut, Level::Warn, {thing, hero}, c.chroma - own->second.chroma, {}});
+    if (c.chroma > own->second.chroma + kMore) {
+      Finding f{FindingKind::ColourJumpsOut, Level::Warn, {thing, hero}, c.chroma - own->second.chroma, {}};
+      f.fix = Fix{};
+      f.fix->what = Fix::What::PalerColour, f.fix->impression = thing;
+      f.fix->amount = std::max(0.2, 0.9 * own->second.chroma / c.chroma);
+      out.push_back(std::move(f));
+    }
   }
 }
 
@@ -66,7 +70,10 @@ void readShadeOnLitSide(const Plan& plan, const Analysis& a, std::vector<Finding
     if (plan.colourings[ix(work.act.index)].shade != Shade::TowardLight) continue;
     if (std::find(told.begin(), told.end(), work.act.on) != told.end()) continue;
     told.push_back(work.act.on);
-    out.push_back({FindingKind::ShadeOnLitSide, Level::Warn, {work.act.on}, 1, {}});
+    Finding f{FindingKind::ShadeOnLitSide, Level::Warn, {work.act.on}, 1, {}};
+    f.fix = Fix{};
+    f.fix->what = Fix::What::ShadeAway, f.fix->impression = work.act.on;
+    out.push_back(std::move(f));
   }
 }
 

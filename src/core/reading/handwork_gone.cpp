@@ -10,6 +10,8 @@ void readHandworkGone(const Plan&, const Analysis& a, std::vector<Finding>& out)
     if (all[h].gone.empty()) continue;
     Finding f{FindingKind::HandworkGone, Level::Warn, {}, static_cast<double>(h), {}};
     if (all[h].act.on >= 0) f.impressions.push_back(all[h].act.on);
+    f.fix = Fix{};
+    f.fix->what = Fix::What::DropHandwork, f.fix->other = static_cast<int>(h);
     out.push_back(std::move(f));
   }
 }

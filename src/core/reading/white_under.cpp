@@ -6,13 +6,13 @@
 namespace havlo {
 
 void readWhiteUnder(const Plan& plan, const Analysis& a, std::vector<Finding>& out) {
-  constexpr double kSeen = 8, kPale = 85, kCovers = 0.3;
+  constexpr double kSeen = 8, kPale = 85, kCoversSome = 0.3;
   const LinearRgb paper = linearOf(plan.card.paper.colour);
   for (size_t i = 0; i < plan.impressions.size(); ++i) {
     const Impression& thing = plan.impressions[i];
     const Ink& ink = *plan.ink(thing.ink);
     const LinearRgb print = pressedOn(paper, ink, thing.generation);
-    if (thing.school == School::PopUp || labOf(ink.colour).L < kPale || ink.opacity < kCovers ||
+    if (thing.school == School::PopUp || labOf(ink.colour).L < kPale || ink.opacity < kCoversSome ||
         ciede2000(labOf(print), labOf(paper)) >= kSeen)
       continue;
     for (size_t w = 0; w < plan.washes.size(); ++w) {

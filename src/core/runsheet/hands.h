@@ -666,7 +666,7 @@ class Hands {
     }
     const HandWork& first = handwork(group[0]);
     work(doOf(first.act.kind), first.act.on, minutes * m_copies, 0, facts);
-    m_inkInHand = nullptr;
+    if (first.ink >= 0) m_inkInHand = nullptr;  // another colour is in hand
     for (int h : group) {
       const HandWork& w = handwork(h);
       if (w.dry_min > 0) m_byHand.push_back({w.box, m_now + w.dry_min, w.act.on});

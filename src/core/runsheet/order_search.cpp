@@ -563,6 +563,54 @@ void placeActs(const Judge& judge, const Rules& rules, BestOrder& best, const Or
   best.exact = found.exact;
 }
 
+/// A thing that would be coloured at the end is coloured while something dries, where that saves more than
+/// taking the colours out once more costs. Nothing else done by hand saves minutes earlier than at the end.
+void fillWaits(const Judge& judge, BestOrder& best, const OrderEffort& effort, const Progress& progress) {
+  constexpr double kWorthIt_min = 1;  // common practice, no source
+  const OrderWork& work = judge.in;
+  if (!work.hand || work.hand->empty()) return;
+  const int first = firstHandAct(work.plan);
+  std::vector<int> acts = work.acts.withHandwork(best.acts);
+  if (acts.size() == best.acts.size()) return;
+  const auto thingOf = [&](int act) { return act < first ? -1 : work.hand->all()[ix(act - first)].act.on; };
+  const auto allowed = [&](const std::vector<int>& tried) {
+    std::vector<int> place(ix(first) + work.hand->all().size(), -1);
+    for (size_t k = 0; k < tried.size(); ++k) place[ix(tried[k])] = static_cast<int>(k);
+    return std::all_of(work.acts.all().begin(), work.acts.all().end(), [&](const ActRule& r) {
+      const int a = place[ix(r.first)], b = place[ix(r.then)];
+      return a < 0 || b < 0 || a < b;
+    });
+  };
+  double minutes = judge.minutesOfActs(acts, best.order, Judge::Joints::Likely);
+  long left = effort.actWork / static_cast<long>(acts.size() + 1);
+  bool moved = false;
+  for (size_t from = best.acts.size(); from < acts.size() && !progress.stopped();) {
+    size_t to = from + 1;
+    while (to < acts.size() && thingOf(acts[from]) >= 0 && thingOf(acts[to]) == thingOf(acts[from])) ++to;
+    size_t bestAt = from;
+    const bool colours = work.hand->all()[ix(acts[from] - first)].turn ==
+                         HandTurn::Colouring;  // small and slow things stay last
+    for (size_t at = 1; colours && at < best.acts.size() && left > 0; ++at, --left) {
+      std::vector<int> tried = acts;
+      const auto begin = tried.begin();
+      std::rotate(begin + static_cast<long>(at), begin + static_cast<long>(from),
+                  begin + static_cast<long>(to));
+      if (!allowed(tried)) continue;
+      const double here = judge.minutesOfActs(tried, best.order, Judge::Joints::Likely);
+      if (here < (bestAt < from ? minutes - kSame : minutes - kWorthIt_min)) minutes = here, bestAt = at;
+    }
+    if (bestAt < from) {
+      std::rotate(acts.begin() + static_cast<long>(bestAt), acts.begin() + static_cast<long>(from),
+                  acts.begin() + static_cast<long>(to));
+      moved = true;
+    }
+    from = to;
+  }
+  best.exact = false;  // not every way to fill a wait was tried
+  best.acts = std::move(acts);
+  if (moved) best.minutes = judge.minutesOfActs(best.acts, best.order, Judge::Joints::All);
+}
+
 }  // namespace
 
 BestOrder judged(const OrderWork& work, std::vector<int> order) {
@@ -603,7 +651,8 @@ BestOrder findBestOrder(const OrderWork& work, const OrderEffort& effort, const 
   BestOrder out = judged(work, best);
   out.exact = exact && popUps.empty() && !(work.joinable && !work.joinable->empty());
   const bool more = !work.plan.washes.empty() || !popUps.empty() || (!out.exact && movable <= kMostActsExact);
-  if (more) placeActs(judge, rules, out, effort, progress);
+  if (more || (work.hand && !work.hand->empty())) placeActs(judge, rules, out, effort, progress);
+  fillWaits(judge, out, effort, progress);
   return out;
 }
 

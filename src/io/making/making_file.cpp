@@ -103,9 +103,10 @@ QString makingPath(const QString& folder, const std::string& id) {
 Result<Done> saveMaking(const QString& folder, const MakingRecord& r) {
   if (!QDir().mkpath(folder))
     return Error{ErrorCode::CannotWrite, "cannot make the folder " + folder.toStdString(), {}};
-  QJsonArray steps, order;
+  QJsonArray steps, order, acts;
   for (const StepRecord& s : r.steps) steps.append(stepToJson(s));
   for (const std::string& id : r.order) order.append(text(id));
+  for (const std::string& act : r.acts) acts.append(text(act));
   const QJsonObject o{{QStringLiteral("format"), QStringLiteral("havlo-making")},
                       {QStringLiteral("version"), 1},
                       {QStringLiteral("id"), text(r.id)},
@@ -114,6 +115,7 @@ Result<Done> saveMaking(const QString& folder, const MakingRecord& r) {
                       {QStringLiteral("ended"), r.ended_s},
                       {QStringLiteral("at"), r.at},
                       {QStringLiteral("order"), order},
+                      {QStringLiteral("acts"), acts},
                       {QStringLiteral("steps"), steps},
                       {QStringLiteral("plan"), text(writePlan(*r.plan))}};
   return saveWhole(makingPath(folder, r.id), QJsonDocument(o).toJson(QJsonDocument::Compact));
@@ -143,6 +145,7 @@ Result<MakingRecord> loadMaking(const QString& path) {
   r.ended_s = o[QStringLiteral("ended")].toDouble();
   r.at = o[QStringLiteral("at")].toInt();
   for (const auto& id : o[QStringLiteral("order")].toArray()) r.order.push_back(plain(id));
+  for (const auto& act : o[QStringLiteral("acts")].toArray()) r.acts.push_back(plain(act));
   for (const auto& s : o[QStringLiteral("steps")].toArray()) r.steps.push_back(stepFromJson(s.toObject()));
   r.plan = std::make_shared<const Plan>(std::move(plan).value().plan);
   return r;

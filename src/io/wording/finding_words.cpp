@@ -236,6 +236,12 @@ QString fixWords(const Plan& plan, const Fix& fix, MeasureStyle style) {
                  : tr("Stamp all %1 in %2").arg(fix.feet.size()).arg(inkName(*plan.ink(fix.ink)));
     case Fix::What::KeepClean:
       return tr("Keep it clean of %1").arg(washName(plan.washes[ix(fix.other)]));
+    case Fix::What::ShadeAway:
+      return tr("Shade it away from the light");
+    case Fix::What::PalerColour:
+      return tr("Colour it paler");
+    case Fix::What::DropHandwork:
+      return tr("Take it off the plan");
     case Fix::What::Quieter:
       return fix.feet.size() == 1 ? tr("Stamp it a pressing later") : tr("Stamp them a pressing later");
   }

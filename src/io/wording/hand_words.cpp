@@ -253,6 +253,14 @@ QString handActWords(const Plan& plan, const HandAct& act) {
   return tr("“%1”").arg(QString::fromStdString(plan.own[ix(act.index)].text));
 }
 
+QString handTickWords(const Plan& plan, const Analysis& a, int hand) {
+  const HandWork& work = workOf(a, hand);
+  if (work.act.kind == ByHand::Colour)
+    return QStringLiteral("%1: %2").arg(capital(partName(plan, a, work)),
+                                        colouringDetail(plan, plan.colourings[ix(work.act.index)]));
+  return capital(handActWords(plan, work.act));
+}
+
 StepWords handStepWords(const Plan& plan, const Analysis& a, const Step& step, MeasureStyle style) {
   StepWords w;
   switch (step.what) {

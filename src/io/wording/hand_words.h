@@ -20,6 +20,9 @@ QString colouringDetail(const Plan& plan, const Colouring& colouring);
 /// "colouring the coat of the hare".
 QString handActWords(const Plan& plan, const HandAct& act);
 
+/// One thing done by hand, to be ticked off: "the coat: madder, marker".
+QString handTickWords(const Plan& plan, const Analysis& analysis, int hand);
+
 /// A step of things done by hand.
 StepWords handStepWords(const Plan& plan, const Analysis& analysis, const Step& step, MeasureStyle style);
 

@@ -53,6 +53,9 @@ bool goesWith(FindingKind fault, FindingKind other) {
     case FindingKind::Crowded:
       return any({FindingKind::GreetingCrowded, FindingKind::KissingEdges, FindingKind::WhollyHidden,
                   FindingKind::HeroHidden, FindingKind::Rival, FindingKind::OffPanel, FindingKind::Merging});
+    case FindingKind::HeroUncoloured:
+    case FindingKind::ColourJumpsOut:
+      return any({FindingKind::Rival});
     case FindingKind::Cycle:
       return any({FindingKind::HeroHidden});
     default:

@@ -1,0 +1,28 @@
+// Guides that are inked become lines of the plan, so that they are in the picture, the order and the proof.
+#include "core/guides/guides.h"
+
+namespace havlo {
+
+Plan withGuidesInked(const Plan& plan, const DepthOrder& depth, std::span<const PlacedRef> placed,
+                     const std::string& ink, double width_mm) {
+  const std::string kStem = "guide";
+  Plan out = plan;
+  std::erase_if(out.lines, [&](const HandLine& l) { return l.id.starts_with(kStem); });
+  GuideWish wish;
+  wish.construction = wish.shadows = wish.reflections = false;
+  int number = 0;
+  for (const GuideChain& chain : chained(guidesOf(plan, depth, placed, wish))) {
+    const bool lies = chain.of == GuideOf::Ground || chain.of == GuideOf::Room;
+    if (chain.kind != GuideKind::Ink || !lies || chain.points.size() < 2) continue;
+    HandLine line;
+    line.id = kStem + std::to_string(++number);
+    line.ink = ink, line.width_mm = width_mm, line.along = chain.points;
+    line.kind = chain.of == GuideOf::Room ? LineKind::Room : LineKind::Ground;
+    if (chain.of == GuideOf::Ground && ix(chain.index) < plan.ground.size())
+      line.name = plan.ground[ix(chain.index)].name;
+    out.lines.push_back(std::move(line));
+  }
+  return out;
+}
+
+}  // namespace havlo

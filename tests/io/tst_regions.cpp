@@ -1,0 +1,168 @@
+// Parts of real drawings against a flood of our own over an independent raster: drawn by Qt Svg directly, at
+// two resolutions, closed by a disc, flooded pixel by pixel.
+#include <QElapsedTimer>
+#include <QImage>
+#include <QPainter>
+#include <QSvgRenderer>
+#include <QTest>
+#include <cmath>
+
+#include "core/outline/shared_area.h"
+#include "core/region/stamp_regions.h"
+#include "io/art/svg_art.h"
+#include "support/plans.h"
+#include "tests/support/program.h"
+
+using namespace havlo;
+using namespace havlo::testing;
+
+namespace {
+
+std::vector<StampRef> allStamps() {
+  std::vector<StampRef> out;
+  std::vector<std::string> plans{"canal-towpath",  "misty-fen",       "potting-shed",
+                                 "teaching-crowd", "teaching-avenue", "teaching-silhouettes",
+                                 "teaching-dull"};
+  for (int k = 1; k <= 10; ++k)
+    plans.push_back("../practice/practice-" + std::string(k < 10 ? "0" : "") + std::to_string(k));
+  for (const std::string& name : plans)
+    for (const StampRef& s : demo(name).stamps) {
+      const bool known =
+          std::any_of(out.begin(), out.end(), [&](const StampRef& o) { return o->art == s->art; });
+      if (!known && !s->art.empty()) out.push_back(s);
+    }
+  return out;
+}
+
+/// Areas of the flooded parts, mm², largest first.
+std::vector<double> flooded(const Stamp& stamp, double perMm) {
+  const int w = static_cast<int>(std::lround((stamp.width_mm + 2) * perMm)),
+            h = static_cast<int>(std::lround((stamp.height_mm + 2) * perMm));
+  QImage image(w, h, QImage::Format_ARGB32_Premultiplied);
+  image.fill(Qt::transparent);
+  {
+    QPainter p(&image);
+    p.setRenderHint(QPainter::Antialiasing);
+    QSvgRenderer svg(QByteArray::fromStdString(stamp.art));
+    svg.render(&p, QRectF(perMm, perMm, stamp.width_mm * perMm, stamp.height_mm * perMm));
+  }
+  const auto at = [w](int x, int y) {
+    return static_cast<size_t>(y) * static_cast<size_t>(w) + static_cast<size_t>(x);
+  };
+  // Ink is what is dark and opaque; white shapes are drawn over it in these stamps.
+  std::vector<char> ink(at(0, h), 0), inside(ink.size(), 0);
+  for (int y = 0; y < h; ++y)
+    for (int x = 0; x < w; ++x) {
+      const QRgb c = image.pixel(x, y);
+      const double dark = qAlpha(c) / 255.0 * (1 - (qAlpha(c) ? qGray(qUnpremultiply(c)) / 255.0 : 0));
+      ink[at(x, y)] = dark >= 0.5;
+      const Point p{(x + 0.5) / perMm - 1, (h - y - 0.5) / perMm - 1};
+      inside[at(x, y)] = covers(stamp.silhouette, p);
+    }
+  // Closing by a disc: a pixel stays free only if some disc without ink covers it.
+  const int r = std::max(1, static_cast<int>(std::lround(0.25 * perMm)));
+  std::vector<std::pair<int, int>> disc;
+  for (int dy = -r; dy <= r; ++dy)
+    for (int dx = -r; dx <= r; ++dx)
+      if (dx * dx + dy * dy <= r * r) disc.emplace_back(dx, dy);
+  std::vector<char> roomy(ink.size(), 0), free(ink.size(), 0);
+  for (int y = r; y < h - r; ++y)
+    for (int x = r; x < w - r; ++x) {
+      bool clear = true;
+      for (const auto& [dx, dy] : disc) clear = clear && !ink[at(x + dx, y + dy)];
+      roomy[at(x, y)] = clear;
+    }
+  for (int y = r; y < h - r; ++y)
+    for (int x = r; x < w - r; ++x)
+      for (const auto& [dx, dy] : disc)
+        if (roomy[at(x + dx, y + dy)]) {
+          free[at(x, y)] = inside[at(x, y)] && !ink[at(x, y)];
+          break;
+        }
+  std::vector<double> areas;
+  std::vector<char> seen(ink.size(), 0);
+  for (int y = 1; y < h - 1; ++y)
+    for (int x = 1; x < w - 1; ++x) {
+      if (!free[at(x, y)] || seen[at(x, y)]) continue;
+      std::vector<std::pair<int, int>> open{{x, y}};
+      seen[at(x, y)] = 1;
+      size_t n = 0;
+      while (!open.empty()) {
+        const auto [u, v] = open.back();
+        open.pop_back();
+        ++n;
+        for (const auto& [dx, dy] : {std::pair(1, 0), {-1, 0}, {0, 1}, {0, -1}}) {
+          const size_t to = at(u + dx, v + dy);
+          if (!free[to] || seen[to]) continue;
+          seen[to] = 1;
+          open.emplace_back(u + dx, v + dy);
+        }
+      }
+      areas.push_back(static_cast<double>(n) / (perMm * perMm));
+    }
+  std::sort(areas.rbegin(), areas.rend());
+  return areas;
+}
+
+}  // namespace
+
+class TstRegions : public QObject {
+  Q_OBJECT
+
+ private Q_SLOTS:
+  void partsAgreeWithAFloodOverAnotherRaster_data() {
+    QTest::addColumn<double>("perMm");
+    QTest::newRow("10 pixels a mm") << 10.0;
+    QTest::newRow("16 pixels a mm") << 16.0;
+  }
+  void partsAgreeWithAFloodOverAnotherRaster() {
+    QFETCH(double, perMm);
+    const SvgArt art;
+    const auto stamps = allStamps();
+    QVERIFY2(stamps.size() >= 40, qPrintable(QString::number(stamps.size())));
+    int parts = 0, unlike = 0;
+    QString said;
+    for (const StampRef& stamp : stamps) {
+      const StampRegions regions(*stamp, &art);
+      const std::vector<double> areas = flooded(*stamp, perMm);
+      // The large ones, one by one: what hangs on a single pixel's bridge are small ones.
+      const auto large = [](double mm2) { return mm2 >= 6; };
+      for (const Region& r : regions.all()) {
+        if (!large(r.area_mm2)) continue;
+        ++parts;
+        const bool found = std::any_of(areas.begin(), areas.end(), [&](double a) {
+          return std::fabs(a - r.area_mm2) < 0.06 * r.area_mm2 + 0.7;
+        });
+        if (!found)
+          ++unlike, said += QString("%1 %2; ").arg(QString::fromStdString(stamp->id)).arg(r.area_mm2);
+      }
+      const auto count = [&](auto& list, auto areaOf) {
+        return std::count_if(list.begin(), list.end(), [&](const auto& x) { return large(areaOf(x)); });
+      };
+      const auto ours = count(regions.all(), [](const Region& r) { return r.area_mm2; });
+      const auto theirs = count(areas, [](double a) { return a; });
+      if (std::abs(ours - theirs) > 1 + ours / 12)
+        ++unlike, said += QString("%1: %2 parts, flooded %3; ")
+                              .arg(QString::fromStdString(stamp->id))
+                              .arg(ours)
+                              .arg(theirs);
+    }
+    QVERIFY2(parts > 150, qPrintable(QString::number(parts)));
+    QVERIFY2(unlike <= parts / 33, qPrintable(QString("%1 of %2: %3").arg(unlike).arg(parts).arg(said)));
+  }
+
+  void sixtyStampsWithinASecond() {
+    // How fast is the benchmarks' matter; here only that it is not many times that.
+    const SvgArt art;
+    const auto stamps = allStamps();
+    QElapsedTimer timer;
+    timer.start();
+    size_t parts = 0;
+    for (size_t k = 0; k < 60; ++k) parts += StampRegions(*stamps[k % stamps.size()], &art).all().size();
+    QVERIFY(parts > 200);
+    qInfo("60 stamps: %lld ms", static_cast<long long>(timer.elapsed()));
+  }
+};
+
+HAVLO_TEST(TstRegions)
+#include "tst_regions.moc"
