@@ -185,6 +185,18 @@ QWidget* ColourPage::buildThing() {
   return box;
 }
 
+/// What the parts of a stamp are called is kept with it in the drawer.
+void ColourPage::keepNames(const std::string& id) {
+  const StampRef stamp = m_session.plan().stamp(id);
+  if (!stamp || !m_drawer.isOpen() || m_drawer.readOnly()) return;
+  const std::string key = m_drawer.keyOf(*stamp);
+  const auto known = key.empty() ? nullptr : m_drawer.stamp(key);
+  if (!known || known->stamp.regions == stamp->regions) return;
+  DrawerStamp named = *known;
+  named.stamp.regions = stamp->regions;
+  m_drawer.put(named);
+}
+
 int ColourPage::thing() const { return m_session.selectedIndex(); }
 
 std::optional<Ink> ColourPage::ink() const {
@@ -316,9 +328,11 @@ void ColourPage::fillThing() {
         const QString was = QString::fromStdString(found->all()[ix(which[0])].name);
         const QString name = QInputDialog::getText(
             this, tr("Name of the part"), tr("What is it? “coat”, “left ear”"), QLineEdit::Normal, was, &ok);
-        if (ok)
+        if (ok) {
           m_session.edit(tr("Name a part"), withRegionName(now, now.impressions[ix(whom)].stamp, *found,
                                                            which[0], name.trimmed().toStdString()));
+          keepNames(now.impressions[ix(whom)].stamp);
+        }
       });
       return b;
     });

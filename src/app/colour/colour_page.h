@@ -56,6 +56,7 @@ class ColourPage : public QWidget {
   QWidget* buildHand();
   QWidget* buildThing();
   int thing() const;
+  void keepNames(const std::string& stamp);
 };
 
 }  // namespace havlo

@@ -3,7 +3,6 @@
 #include <QComboBox>
 #include <QDoubleSpinBox>
 #include <QPushButton>
-#include <QSpinBox>
 #include <algorithm>
 
 #include "app/colour/colour_view.h"
@@ -83,7 +82,8 @@ DetailsPage::DetailsPage(PlanSession& session, DrawerSession& drawer, QWidget* p
   accents->add(tr("What"), m_accentKind, m_size);
   m_over = new QComboBox;
   m_over->setObjectName(QStringLiteral("scatterOver"));
-  m_count = new QSpinBox;
+  m_count = new QDoubleSpinBox;
+  m_count->setDecimals(0);
   m_count->setRange(1, 2000);
   m_count->setValue(40);
   m_count->setAccessibleName(tr("How many"));
@@ -217,8 +217,26 @@ void DetailsPage::fill() {
       return b;
     });
   };
+  double guides_mm = 0;
   for (const HandLine& l : plan.lines)
-    row("line:" + l.id,
+    if (isGuide(l)) guides_mm += lengthOf(l.along);
+  if (guides_mm > 0) {
+    m_list->next(QStringLiteral("guides"));
+    m_list->label(tr("Lines along the guides, %1 in all").arg(lengthText(guides_mm, m_session.units())), bodyFont(),
+                  theme().ink, true);
+    m_list->cell<QPushButton>([this] {
+      auto* b = plainButton(tr("Take off"));
+      b->setObjectName(QStringLiteral("takeOff-guides"));
+      connect(b, &QPushButton::clicked, this, [this] {
+        Plan now = m_session.plan();
+        std::erase_if(now.lines, isGuide);
+        m_session.edit(tr("Take off"), now);
+      });
+      return b;
+    });
+  }
+  for (const HandLine& l : plan.lines)
+    if (!isGuide(l)) row("line:" + l.id,
         tr("%1, %2").arg(l.name.empty() ? capital(lineKindName(l.kind)) : QString::fromStdString(l.name),
                          lengthText(lengthOf(l.along), m_session.units())));
   for (const Accent& a : plan.accents) {

@@ -10,7 +10,6 @@
 class QComboBox;
 class QDoubleSpinBox;
 class QPushButton;
-class QSpinBox;
 
 namespace havlo {
 
@@ -37,7 +36,7 @@ class DetailsPage : public QWidget {
   std::vector<Ink> m_listed;
   QComboBox *m_ink, *m_lineKind, *m_accentKind, *m_liftWith, *m_liftWash, *m_over;
   QDoubleSpinBox *m_width, *m_size, *m_liftSize;
-  QSpinBox* m_count;
+  QDoubleSpinBox* m_count;
   QPushButton *m_guides, *m_scatter;
   KeyedRows* m_list;
   uint64_t m_seed = 0;

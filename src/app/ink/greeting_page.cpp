@@ -52,7 +52,13 @@ GreetingPage::GreetingPage(PlanSession& session, std::shared_ptr<SvgArt> art, QW
   column->addWidget(m_level, 0, Qt::AlignLeft);
   column->addSpacing(6);
   column->addWidget(inkLabel(tr("Where it could stand"), bodyFont(QFont::DemiBold), theme().ink));
-  m_second = new QCheckBox(tr("Keep room for a second word below it"));
+  m_second = new QComboBox;
+  m_second->addItem(tr("For this word alone"), static_cast<int>(GreetingWish::Second::None));
+  m_second->addItem(tr("With room for a second word below it"),
+                    static_cast<int>(GreetingWish::Second::Below));
+  m_second->addItem(tr("With room for a second word above it"),
+                    static_cast<int>(GreetingWish::Second::Above));
+  m_second->setAccessibleName(tr("Room for a second word"));
   m_second->setObjectName(QStringLiteral("secondWord"));
   m_ground = new QCheckBox(tr("On the hero's ground line"));
   m_ground->setObjectName(QStringLiteral("sameGround"));
@@ -86,7 +92,7 @@ GreetingPage::GreetingPage(PlanSession& session, std::shared_ptr<SvgArt> art, QW
 
 void GreetingPage::connectActs() {
   connect(m_find, &QPushButton::clicked, this, &GreetingPage::findPlace);
-  connect(m_second, &QCheckBox::toggled, this, [this] {
+  connect(m_second, &QComboBox::currentIndexChanged, this, [this] {
     if (m_place) findPlace();
   });
   connect(m_ground, &QCheckBox::toggled, this, [this] {
@@ -183,7 +189,8 @@ void GreetingPage::findPlace() {
   const auto& looks = m_session.analysis()->looks;
   if (i < 0 || !looks || !looks->fits(m_session.plan())) return;
   GreetingWish wish;
-  wish.secondWord = m_second->isChecked(), wish.sameGround = m_ground->isChecked();
+  wish.secondWord = static_cast<GreetingWish::Second>(m_second->currentData().toInt()),
+  wish.sameGround = m_ground->isChecked();
   m_job->run(
       [plan = m_session.snapshot(), analysis = m_session.analysis(), art = m_art, i, wish](const Progress&) {
         return placeGreeting(*plan, *analysis, *analysis->looks, art.get(), i, wish);

@@ -41,7 +41,8 @@ class GreetingPage : public QWidget {
   std::optional<GreetingPlace> m_place;
   QComboBox* m_which;
   QLabel *m_head, *m_says, *m_placeSays;
-  QCheckBox *m_second, *m_ground;
+  QCheckBox* m_ground;
+  QComboBox* m_second;
   QPushButton *m_find, *m_move, *m_level;
   KeyedRows* m_ways;
   std::vector<LegibleWay> m_offered;

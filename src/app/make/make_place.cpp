@@ -302,7 +302,19 @@ void MakePlace::somethingWrong() {
 void MakePlace::mishap(Mishap what) {
   m_mishap = what;
   m_wrongTitle->setText(mishapWords(what));
-  m_mend->setText(mendWords(what));
+  const Bench& b = *m_making.bench();
+  const Step& step = b.step(b.at());
+  std::optional<Mounting> mounting;
+  if (step.impression >= 0 && m_drawer.isOpen()) {
+    const std::string key = m_drawer.keyOf(*b.plan().stamp(b.plan().impressions[ix(step.impression)].stamp));
+    for (const DrawerCard& card : m_drawer.index().cards())
+      if (!key.empty() && card.key == key) mounting = card.mounting;
+  }
+  QStringList ways;
+  for (const MendWay& way : mendsFor(what, b.plan(), step, mounting))
+    ways << QStringLiteral("%1. %2").arg(ways.size() + 1).arg(mendWords(b.plan(), way));
+  if (ways.size() == 1) ways[0] = ways[0].mid(3);
+  m_mend->setText(ways.join(QStringLiteral("\n")));
   m_write->setEnabled(true);
   m_mishapNote->setFocus();
 }

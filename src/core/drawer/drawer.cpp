@@ -123,7 +123,7 @@ DrawerStamp mergedStamp(const DrawerStamp& base, const DrawerStamp& here, const 
   Stamp& u = out.stamp;
   take(s.name, t.name, u.name), take(s.role, t.role, u.role), take(s.facing, t.facing, u.facing);
   take(s.realHeight, t.realHeight, u.realHeight), take(s.contacts, t.contacts, u.contacts);
-  take(s.solid, t.solid, u.solid), take(s.foot, t.foot, u.foot);
+  take(s.regions, t.regions, u.regions), take(s.solid, t.solid, u.solid), take(s.foot, t.foot, u.foot);
   // The shape is one thing: outline, drawing and size change together.
   if (!(s.silhouette == t.silhouette) || s.art != t.art || s.width_mm != t.width_mm ||
       s.height_mm != t.height_mm) {

@@ -116,11 +116,13 @@ std::optional<GreetingPlace> placeGreeting(const Plan& plan, const Analysis& a, 
   if (own.empty()) return {};
   FreeMap map = plainMap(plan, a, l.grid, l.owner, lightness, impression, kSafeBorder_mm);
   const double w = own.width() + 2 * kGreetingMargin_mm;
-  const double second = wish.secondWord ? own.height() + kGreetingMargin_mm : 0;
+  const bool one = wish.secondWord == GreetingWish::Second::None;
+  const double second = one ? 0 : own.height() + kGreetingMargin_mm;
+  const double below = wish.secondWord == GreetingWish::Second::Below ? second : 0;
   const double h = own.height() + 2 * kGreetingMargin_mm + second;
   if (wish.sameGround && l.hero >= 0) {
     // Only places whose lower edge lies on the ground line: everything above and below it is shut.
-    const double line = plan.impressions[ix(l.hero)].at.y - kGreetingMargin_mm - second;
+    const double line = plan.impressions[ix(l.hero)].at.y - kGreetingMargin_mm - below;
     for (int y = 0; y < l.grid.height; ++y) {
       const double mm = l.grid.centre(0, y).y;
       if (mm >= line && mm <= line + h + 1) continue;
@@ -142,7 +144,7 @@ std::optional<GreetingPlace> placeGreeting(const Plan& plan, const Analysis& a, 
   left = std::clamp(left, out.room.left + kGreetingMargin_mm - own.left,
                     std::max(out.room.left + kGreetingMargin_mm - own.left,
                              out.room.right - kGreetingMargin_mm - own.right));
-  double bottom = out.room.bottom + second + spareY * (0.5 + kAbove) - own.bottom;
+  double bottom = out.room.bottom + below + spareY * (0.5 + kAbove) - own.bottom;
   if (wish.sameGround && l.hero >= 0) bottom = plan.impressions[ix(l.hero)].at.y - own.bottom;
   out.foot = {left + stamp.foot.x, bottom + stamp.foot.y};
   return out;

@@ -32,8 +32,9 @@ std::vector<Greeting> readGreetings(const Plan& plan, const Analysis& analysis, 
                                     const Canvas& card, PressTiles& tiles, const Field& lightness);
 
 struct GreetingWish {
-  bool secondWord = false;  ///< keep as much room again below it
-  bool sameGround = false;  ///< its lower edge on the hero's ground line
+  enum class Second { None, Below, Above };
+  Second secondWord = Second::None;  ///< keep as much room again there
+  bool sameGround = false;           ///< its lower edge on the hero's ground line
 };
 struct GreetingPlace {
   Point foot;  ///< level, centred by its ink in the plain space there, a little above the middle

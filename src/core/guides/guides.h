@@ -42,6 +42,8 @@ struct GuideChain {
 };
 std::vector<GuideChain> chained(const std::vector<Guide>& guides);
 
+/// Was this line made by withGuidesInked()?
+bool isGuide(const HandLine& line);
 /// The plan with the visible lines of its room and ground inked by hand; such lines from an earlier time are
 /// replaced. Without guides it has none.
 /// @param ink  of the plan

@@ -3,11 +3,16 @@
 
 namespace havlo {
 
+namespace {
+const std::string kGuideStem = "guide";
+}  // namespace
+
+bool isGuide(const HandLine& line) { return line.id.starts_with(kGuideStem); }
+
 Plan withGuidesInked(const Plan& plan, const DepthOrder& depth, std::span<const PlacedRef> placed,
                      const std::string& ink, double width_mm) {
-  const std::string kStem = "guide";
   Plan out = plan;
-  std::erase_if(out.lines, [&](const HandLine& l) { return l.id.starts_with(kStem); });
+  std::erase_if(out.lines, isGuide);
   GuideWish wish;
   wish.construction = wish.shadows = wish.reflections = false;
   int number = 0;
@@ -15,7 +20,7 @@ Plan withGuidesInked(const Plan& plan, const DepthOrder& depth, std::span<const 
     const bool lies = chain.of == GuideOf::Ground || chain.of == GuideOf::Room;
     if (chain.kind != GuideKind::Ink || !lies || chain.points.size() < 2) continue;
     HandLine line;
-    line.id = kStem + std::to_string(++number);
+    line.id = kGuideStem + std::to_string(++number);
     line.ink = ink, line.width_mm = width_mm, line.along = chain.points;
     line.kind = chain.of == GuideOf::Room ? LineKind::Room : LineKind::Ground;
     if (chain.of == GuideOf::Ground && ix(chain.index) < plan.ground.size())

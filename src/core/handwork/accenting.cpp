@@ -44,11 +44,11 @@ class Accenting : public HandKind {
       const std::vector<int> parts = partsHere(scene, work);
       work.box = boxOnCard(*scene.meetings.placed[ix(work.act.on)], regions, parts);
       for (int r : parts) work.area_mm2 += regions.all()[ix(r)].area_mm2;
-      work.minutes = kTakeUp_min + work.area_mm2 / kDab_mm2;
+      work.minutes = work.area_mm2 / kDab_mm2;
     } else {
       work.count = static_cast<int>(a.at.size());
       work.box = boxOf({a.at}).grown(a.size_mm / 2);
-      work.minutes = kTakeUp_min + facts.each_min * work.count;
+      work.minutes = facts.each_min * work.count;
     }
     work.dry_min = a.dry_s.value_or(facts.dry_s) / 60;
     work.within = {work.dry_min, (plan.making.leftHanded ? -1 : 1) * work.box.centre().x};

@@ -13,6 +13,8 @@
 namespace havlo {
 namespace {
 
+constexpr double kFind_min = 0.05;  // to find the place; common practice, no source
+
 /// Calls f(x, y, coverage, stamp frame point) for every pixel that the parts reach.
 template <typename F>
 void eachPixel(const Grid& grid, const Placed& placed, const StampRegions& regions,
@@ -72,11 +74,12 @@ class ColouringIn : public HandKind {
     const Placed& placed = *scene.meetings.placed[ix(work.act.on)];
     work.box = boxOnCard(placed, *regions, parts).common(plan.card.panel.box());
     for (int r : parts)
-      work.area_mm2 += regions->all()[ix(r)].area_mm2, work.open_mm += regions->all()[ix(r)].open_mm;
+      work.area_mm2 += regions->all()[ix(r)].area_mm2,
+          work.open_mm = std::max(work.open_mm, regions->all()[ix(r)].open_mm);
     const ColourWayFacts& facts = factsOf(c.way);
     const Ink& ink = plan.inks[ix(work.ink)];
     const double passes = c.shade == Shade::Flat ? 1 : 1.5;
-    work.minutes = kTakeUp_min + passes * work.area_mm2 / facts.each_mm2;
+    work.minutes = kFind_min + passes * work.area_mm2 / facts.each_mm2;
     work.dry_min = std::max(facts.dry_s, facts.wet && !facts.marker ? ink.dryOnCard_s : 0.0) / 60;
     work.wet = facts.wet, work.alcohol = facts.marker;
     // A point goes over lines that let colour through; what covers or is raised it is led along.

@@ -7,6 +7,7 @@
 namespace havlo {
 namespace {
 
+constexpr double kBegin_min = 0.05;  // to lay the ruler on or find the place; common practice, no source
 constexpr double kEach_mm = 60;     // drawn in a minute; common practice, no source
 constexpr double kSlowPen_s = 120;  // a pen this slow is drawn with when the colouring is done
 
@@ -29,7 +30,7 @@ class Drawing : public HandKind {
     const Ink& ink = plan.inks[ix(work.ink)];
     work.box = boxOf({line.along}).grown(line.width_mm / 2);
     work.length_mm = lengthOf(line.along);
-    work.minutes = kTakeUp_min + work.length_mm / kEach_mm;
+    work.minutes = kBegin_min + work.length_mm / kEach_mm;
     work.dry_min = ink.dryOnCard_s / 60;
     const bool flat = line.kind == LineKind::Ground || line.kind == LineKind::Room;
     work.layer = flat ? HandLayer::Behind : work.act.on >= 0 ? HandLayer::OverThing : HandLayer::OverAll;

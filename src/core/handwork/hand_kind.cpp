@@ -113,6 +113,8 @@ std::vector<char> wantsRegions(const Plan& plan, const std::vector<int>& stampOf
   for (const Colouring& c : plan.colourings) want(c.impression);
   for (const Accent& a : plan.accents)
     if (a.region) want(a.on);
+  for (const Impression& i : plan.impressions)  // whether it could be coloured as well
+    if (i.hero && !plan.colourings.empty()) want(i.id);
   return out;
 }
 

@@ -89,6 +89,7 @@ class Handwork {
   explicit Handwork(const HandScene& scene);
   const std::vector<HandWork>& all() const { return m_all; }
   bool empty() const { return m_all.empty(); }
+  /// On one card, everything taken up once for each thing that is done in one go.
   double minutes() const;
   /// What lies on what, lowest first: by the depth of what they are on, what ends at standing things, what
   /// lies over everything; on one thing lines that let colour through, colour, lines that cover, accents;
@@ -106,9 +107,6 @@ class Handwork {
 std::vector<char> wantsRegions(const Plan& plan, const std::vector<int>& stampOf);
 
 // ---- for the kinds
-
-/// Minutes to take up another marker, pen or brush. Common practice, no source.
-inline constexpr double kTakeUp_min = 0.25;
 
 /// Length of a line.
 double lengthOf(const std::vector<Point>& along);

@@ -27,7 +27,7 @@ class Lifting : public HandKind {
     work.soon = true;  // while nothing lies on it yet
     work.box = boxOf({lift.at}).grown(lift.size_mm / 2);
     work.count = static_cast<int>(lift.at.size());
-    work.minutes = kTakeUp_min + kEach_min * work.count;
+    work.minutes = kEach_min * work.count;
     work.wet = lift.with != LiftWith::Sand;
     // Salt lies until the colour is dry and is brushed off then; water and a cloth leave the paper damp.
     work.dry_min = lift.with == LiftWith::Salt ? 15 : lift.with == LiftWith::Sand ? 0 : 3;

@@ -53,13 +53,10 @@ Result<Bench> Bench::resume(MakingRecord record, const ArtSource* art) {
   std::vector<int> acts;
   for (const std::string& name : record.acts)
     if (const int act = actNamed(*record.plan, name); act >= 0) acts.push_back(act);
-  if (!acts.empty() && acts.size() == record.acts.size()) {
-    b.m_analysis = inActs(*record.plan, *quick, std::move(acts));
-  } else {
-    auto ordered = reordered(*record.plan, *quick, record.order);
-    if (!ordered) return ordered.error();
-    b.m_analysis = std::move(ordered).value();
-  }
+  auto ordered = reordered(*record.plan, *quick, record.order);
+  if (!ordered) return ordered.error();
+  const bool whole = !acts.empty() && acts.size() == record.acts.size();
+  b.m_analysis = whole ? inActs(*record.plan, *quick, std::move(acts)) : std::move(ordered).value();
   b.m_shown = stepsToShow(b.m_analysis->sheet);
   record.steps.resize(b.m_shown.size());
   record.at = std::clamp(record.at, 0, static_cast<int>(b.m_shown.size()));

@@ -36,6 +36,8 @@ std::map<int, Coloured> colouredThings(const Plan& plan, const Analysis& a) {
 void readHeroUncoloured(const Plan& plan, const Analysis& a, std::vector<Finding>& out) {
   const int hero = heroOf(plan);
   if (hero < 0 || !factsOf(plan.stamps[ix(a.stampOf[ix(hero)])]->role).coloured) return;
+  const RegionsRef& parts = a.regions[ix(a.stampOf[ix(hero)])];
+  if (!parts || parts->all().empty()) return;  // a solid one
   const auto coloured = colouredThings(plan, a);
   if (coloured.size() < 2 || coloured.contains(hero)) return;
   for (const Colouring& c : plan.colourings)  // bare on purpose

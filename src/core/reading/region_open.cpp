@@ -4,7 +4,7 @@
 namespace havlo {
 
 void readRegionOpen(const Plan&, const Analysis& a, std::vector<Finding>& out) {
-  constexpr double kOpen_mm = 3;  // common practice, no source
+  constexpr double kOpen_mm = 5;  // common practice, no source
   const auto& all = a.hand->all();
   std::vector<int> told;
   for (size_t h = 0; h < all.size(); ++h) {

@@ -635,9 +635,11 @@ class Hands {
     std::set<int> bare, things;
     bool afterWash = false;
     double minutes = 0;
+    std::set<int> inks;
     for (int h : group) {
       const HandWork& w = handwork(h);
       minutes += w.minutes;
+      if (w.act.kind != ByHand::Own && inks.insert(w.ink).second) minutes += m_t.takeUp;
       const std::vector<int>& off = m_in.table.bareByHand(h);
       bare.insert(off.begin(), off.end());
       for (int a : w.after) {

@@ -235,24 +235,39 @@ QString mishapWords(Mishap m) {
   return {};
 }
 
-QString mendWords(Mishap m) {
-  switch (m) {
-    case Mishap::LineInto:
-      return tr("Go over the line with a marker that nearly matches the ground, once it is dry.");
-    case Mishap::Gap:
-      return tr("Carry the lines across the gap with a fine pen in the same colour.");
-    case Mishap::MissedSpot:
-      return tr("Touch it up with the pen or the ink pad's corner; do not stamp again on top.");
-    case Mishap::Smudge:
-      return tr("Stamp a small filler over it: a tuft, a leaf, a bird.");
-    case Mishap::Misplaced:
+QString mendWords(const Plan& plan, const MendWay& way) {
+  const Ink* ink = way.ink.empty() ? nullptr : plan.ink(way.ink);
+  const QString with = ink ? tr(" %1 comes nearest.").arg(inkName(*ink)) : QString();
+  switch (way.how) {
+    case Mend::PressAgain:
+      return tr(
+          "Leave the card in the hinged positioner, ink the stamp again and press once more in the same "
+          "place.");
+    case Mend::TypePlace:
       return tr(
           "Measure where its foot is now and type that in the plan: everything that follows is worked out "
           "anew.");
-    case Mishap::Other:
-      return tr("Write down what happened; it is kept with this card.");
+    case Mend::FinePen:
+      return tr("Draw the missing line in with a fine pen.") + with;
+    case Mend::MarkerInGap:
+      return tr("Put the mask back on and fill the pale gap with a marker or a small brush.") + with;
+    case Mend::MarkerOver:
+      return tr("When it is dry, go over the line with a marker that nearly matches the ground.") + with;
+    case Mend::TapePatch:
+      return tr("Cover all round the spot with scrap tape and do it once more there, lightly.");
+    case Mend::SandEraser:
+      return tr(
+          "When it is dry, take it off with a sand eraser, a little at a time. Do not breathe the dust in.");
+    case Mend::Filler:
+      return tr("Stamp a small filler over it: a tuft, a leaf, a bird.");
+    case Mend::StripOver:
+      return tr("Stamp the words on a strip of their own and put that over it.");
+    case Mend::PieceOver:
+      return tr("Stamp it again on a piece of its own, cut it out and put it over.");
+    case Mend::WriteDown:
+      break;
   }
-  return {};
+  return tr("Write down what happened; it is kept with this card.");
 }
 
 QString neededWords(const Plan& plan, const Analysis& a) {

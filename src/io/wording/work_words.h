@@ -5,6 +5,7 @@
 #include <QStringList>
 
 #include "core/making/making.h"
+#include "core/making/mends.h"
 #include "core/risk/join_risk.h"
 #include "core/schools/compare.h"
 
@@ -34,8 +35,8 @@ QString joinName(const Plan& plan, const Join& join);
 QString easeWords(const Plan& plan, const Join& join, const JoinEase& ease);
 
 QString mishapWords(Mishap mishap);
-/// The usual mend. Common practice, no source.
-QString mendWords(Mishap mishap);
+/// One way to mend it, in the ink that comes nearest.
+QString mendWords(const Plan& plan, const MendWay& way);
 
 /// What to have on the table before beginning: stamps, inks, paper, tools.
 QString neededWords(const Plan& plan, const Analysis& analysis);

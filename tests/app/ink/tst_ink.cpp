@@ -222,7 +222,10 @@ class TstInk : public QObject {
     InkWindow w("teaching-dull");
     w.place().showPage(InkPlace::Greeting);
     QVERIFY(says(w.place(), QStringLiteral("is hard to read")));
-    w.child<QCheckBox>("secondWord")->setChecked(true);
+    auto* second = w.child<QComboBox>("secondWord");
+    second->setFocus();
+    QTest::keyClick(second, Qt::Key_Down);
+    QCOMPARE(second->currentIndex(), 1);
     QTest::mouseClick(w.child<QPushButton>("findPlace"), Qt::LeftButton);
     settle(w.place().greeting());
     QVERIFY(says(w.place(), QStringLiteral("Plain on every side")));

@@ -111,12 +111,16 @@ class TstGreeting : public QObject {
     Plan p = soundCard();
     const Seen s = see(p);
     GreetingWish wish;
-    wish.secondWord = true;
+    wish.secondWord = GreetingWish::Second::Below;
     const auto two = placeGreeting(p, *s.a, *s.looks, nullptr, 3, wish);
     QVERIFY(two);
     QVERIFY(two->room.height() >= 2 * 9 + 3 * kGreetingMargin_mm - 1);
     const Box own{two->foot.x - 22, two->foot.y, two->foot.x + 22, two->foot.y + 9};
     QVERIFY(own.bottom - two->room.bottom >= 9 + kGreetingMargin_mm - 1);
+    wish.secondWord = GreetingWish::Second::Above;
+    const auto over = placeGreeting(p, *s.a, *s.looks, nullptr, 3, wish);
+    QVERIFY(over);
+    QVERIFY(over->room.top - (over->foot.y + 9) >= 9 + kGreetingMargin_mm - 1);
     // On the hero's ground line there is room at neither side of the hero for so wide a word; a short one
     // fits.
     wish = {};

@@ -218,8 +218,14 @@ class TstHandwork : public QObject {
     Plan without = p;
     without.own.clear();
     const double more = a->sheet.minutes - best(without)->sheet.minutes;
+    const auto listed = [](const Analysis& one) {
+      QString out;
+      for (const Step& s : one.sheet.steps)
+        out += QString("%1 %2 %3+%4; ").arg(QString::fromStdString(std::string(wordOf(s.what)))).arg(s.impression).arg(s.minutes).arg(s.wait);
+      return out;
+    };
     // They may fill a wait.
-    QVERIFY2(more > -1e-9 && more <= 2.5 + 1e-9, qPrintable(QString::number(more)));
+    QVERIFY2(more > -1e-9 && more <= 2.5 + 1e-9, qPrintable(listed(*a) + " | " + listed(*best(without))));
   }
 
   void linesAreInkedBeforeColourAndSlowOnesAfter() {

@@ -1,0 +1,79 @@
+// Colouring by hand: a part recoloured to new pixels of the demo's card, the eye's answer, dots scattered,
+// the parts of sixty stamps found.
+#include <benchmark/benchmark.h>
+
+#include "bench/time_each.h"
+#include "core/chain/chain.h"
+#include "core/edit/hand_edits.h"
+#include "core/focus/looks.h"
+#include "io/art/picture.h"
+#include "io/art/svg_art.h"
+#include "support/plans.h"
+
+using namespace havlo;
+
+namespace {
+
+/// One part of the demo's hare in another ink every time: analysis and picture at the size of the window's
+/// card.
+void recolourToPixels(benchmark::State& state) {
+  const SvgArt art;
+  Plan plan = testing::demo("canal-towpath");
+  AnalysisRef a = analyse(plan, nullptr, &art);
+  const StampRegions regions(*plan.stamp("hare"), &art);
+  auto kept = newTileStore();
+  const char* inks[] = {"ember", "willow", "dusk", "apricot"};
+  QImage image;
+  timeEach(state, [&](int k) {
+    plan = withPartColoured(plan, "hare", regions, k % 3,
+                            {inks[k % 4], ColourWay::Marker, Shade::AwayFromLight, 0.8})
+               .value();
+    a = analyse(plan, a.get());
+    const PressInput in = a->press(plan, &art);
+    PressTiles tiles(in, Grid(plan.card.panel.box(), 116), kept);
+    image = pictureOf(intendedCard(in, tiles));
+  });
+}
+BENCHMARK(recolourToPixels)->Unit(benchmark::kMillisecond)->Iterations(60);
+
+/// The looks that follow it.
+void recolourLooks(benchmark::State& state) {
+  const SvgArt art;
+  Plan plan = testing::demo("canal-towpath");
+  AnalysisRef a = analyse(plan, nullptr, &art);
+  const StampRegions regions(*plan.stamp("hare"), &art);
+  auto kept = newTileStore();
+  timeEach(state, [&](int k) {
+    plan = withPartColoured(plan, "hare", regions, k % 3,
+                            {k % 2 ? "ember" : "dusk", ColourWay::Marker, Shade::Flat, 0.8})
+               .value();
+    a = analyse(plan, a.get());
+    benchmark::DoNotOptimize(lookAt(plan, *a, &art, kept));
+  });
+}
+BENCHMARK(recolourLooks)->Unit(benchmark::kMillisecond)->Iterations(60);
+
+void scatter500(benchmark::State& state) {
+  const Plan plan = testing::demo("canal-towpath");
+  const std::vector<Box> clear = keptClear(plan);
+  size_t found = 0;
+  timeEach(state, [&](int k) {
+    found = scattered(plan.card.panel.box(), 500, 3.2, static_cast<uint64_t>(k), clear).size();
+  });
+  state.counters["dots"] = static_cast<double>(found);
+}
+BENCHMARK(scatter500)->Unit(benchmark::kMillisecond)->Iterations(60);
+
+void partsOfSixty(benchmark::State& state) {
+  const SvgArt art;
+  const Plan plan = testing::demo("canal-towpath");
+  size_t parts = 0;
+  timeEach(state, [&](int) {
+    for (size_t k = 0; k < 60; ++k)
+      parts += StampRegions(*plan.stamps[k % plan.stamps.size()], &art).all().size();
+  });
+  benchmark::DoNotOptimize(parts);
+}
+BENCHMARK(partsOfSixty)->Unit(benchmark::kMillisecond)->Iterations(3);
+
+}  // namespace
