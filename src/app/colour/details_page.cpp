@@ -222,8 +222,8 @@ void DetailsPage::fill() {
     if (isGuide(l)) guides_mm += lengthOf(l.along);
   if (guides_mm > 0) {
     m_list->next(QStringLiteral("guides"));
-    m_list->label(tr("Lines along the guides, %1 in all").arg(lengthText(guides_mm, m_session.units())), bodyFont(),
-                  theme().ink, true);
+    m_list->label(tr("Lines along the guides, %1 in all").arg(lengthText(guides_mm, m_session.units())),
+                  bodyFont(), theme().ink, true);
     m_list->cell<QPushButton>([this] {
       auto* b = plainButton(tr("Take off"));
       b->setObjectName(QStringLiteral("takeOff-guides"));
@@ -236,9 +236,10 @@ void DetailsPage::fill() {
     });
   }
   for (const HandLine& l : plan.lines)
-    if (!isGuide(l)) row("line:" + l.id,
-        tr("%1, %2").arg(l.name.empty() ? capital(lineKindName(l.kind)) : QString::fromStdString(l.name),
-                         lengthText(lengthOf(l.along), m_session.units())));
+    if (!isGuide(l))
+      row("line:" + l.id,
+          tr("%1, %2").arg(l.name.empty() ? capital(lineKindName(l.kind)) : QString::fromStdString(l.name),
+                           lengthText(lengthOf(l.along), m_session.units())));
   for (const Accent& a : plan.accents) {
     const int on = plan.indexOf(a.on);
     QString words = capital(accentName(a.kind));

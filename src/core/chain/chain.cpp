@@ -97,7 +97,7 @@ std::vector<RegionsRef> regionsOf(const Plan& plan, const std::vector<int>& stam
   std::vector<RegionsRef> out(plan.stamps.size());
   std::vector<size_t> fresh;
   for (size_t s = 0; s < out.size(); ++s) {
-    if (!wanted[s]) continue;
+    if (!wanted[s] || (!art && !plan.stamps[s]->art.empty())) continue;  // nobody draws it
     for (size_t b = 0; before && before->drawnBy == art && b < before->stamps.size() && !out[s]; ++b)
       if (before->stamps[b] == plan.stamps[s]) out[s] = before->regions[b];
     if (!out[s]) fresh.push_back(s);

@@ -8,8 +8,8 @@ namespace havlo {
 namespace {
 
 constexpr double kBegin_min = 0.05;  // to lay the ruler on or find the place; common practice, no source
-constexpr double kEach_mm = 60;     // drawn in a minute; common practice, no source
-constexpr double kSlowPen_s = 120;  // a pen this slow is drawn with when the colouring is done
+constexpr double kEach_mm = 60;      // drawn in a minute; common practice, no source
+constexpr double kSlowPen_s = 120;   // a pen this slow is drawn with when the colouring is done
 
 class Drawing : public HandKind {
  public:

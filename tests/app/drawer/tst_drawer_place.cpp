@@ -73,7 +73,7 @@ class TstDrawerPlace : public QObject {
     QVERIFY(d.says(QStringLiteral("The drawer is empty")));
     QVERIFY(d.press(QStringLiteral("Fill it with the sample stamps")));
     QVERIFY(d.shelf().count() >= 30);
-    QCOMPARE(d.drawer().inks().size(), 12u);
+    QCOMPARE(d.drawer().inks().size(), 23u);
     QCOMPARE(d.drawer().papers().size(), 4u);
   }
 
@@ -198,7 +198,7 @@ class TstDrawerPlace : public QObject {
     Drawer d;
     d.place().showSupplies();
     ChoiceList* inks = d.place().supplies().inkList();
-    QCOMPARE(inks->count(), 12);
+    QCOMPARE(inks->count(), 23);
     inks->setCurrentRow(1);
     const std::string id = d.drawer().inks()[1].id;
     for (QComboBox* c : d.place().supplies().findChildren<QComboBox*>()) {

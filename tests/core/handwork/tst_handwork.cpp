@@ -221,11 +221,15 @@ class TstHandwork : public QObject {
     const auto listed = [](const Analysis& one) {
       QString out;
       for (const Step& s : one.sheet.steps)
-        out += QString("%1 %2 %3+%4; ").arg(QString::fromStdString(std::string(wordOf(s.what)))).arg(s.impression).arg(s.minutes).arg(s.wait);
+        out += QString("%1 %2 %3+%4; ")
+                   .arg(QString::fromStdString(std::string(wordOf(s.what))))
+                   .arg(s.impression)
+                   .arg(s.minutes)
+                   .arg(s.wait);
       return out;
     };
-    // They may fill a wait.
-    QVERIFY2(more > -1e-9 && more <= 2.5 + 1e-9, qPrintable(listed(*a) + " | " + listed(*best(without))));
+    // They may fill a wait, and then it is not worth while to fill it with colouring (which counts a minute).
+    QVERIFY2(more > -1e-9 && more <= 3.5 + 1e-9, qPrintable(listed(*a) + " | " + listed(*best(without))));
   }
 
   void linesAreInkedBeforeColourAndSlowOnesAfter() {
