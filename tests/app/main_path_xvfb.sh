@@ -85,7 +85,7 @@ after=$(stamps "$work/mine.havlo")
 [ "$(sqlite3 "$(find "$work/data" -name drawer.sqlite)" 'select count(*) from stamp')" = 1 ] || fail "it is not in the drawer"
 
 # At the table: begun and taken three steps on, by the space bar alone.
-xdotool key ctrl+6
+xdotool key ctrl+7
 sleep 2
 for k in 1 2 3 4; do
   xdotool key space

@@ -13,6 +13,8 @@
 #include "app/arrange/arrange_place.h"
 #include "app/card/card_place.h"
 #include "app/card/card_view.h"
+#include "app/colour/colour_page.h"
+#include "app/common/choice_list.h"
 #include "app/common/thumbnail.h"
 #include "app/drawer/add_page.h"
 #include "app/drawer/drawer_place.h"
@@ -63,7 +65,7 @@ int main(int argc, char** argv) {
     return std::fprintf(stderr,
                         "usage: shots FOLDER "
                         "[card,drawer,adding,scene,masks,order,joins,schools,slips,looks,background,inks,"
-                        "greeting,reading,arrange,make,practice,shed,fen]\n"),
+                        "greeting,reading,colour,arrange,make,practice,shed,fen]\n"),
            2;
   const QDir folder(QString::fromLocal8Bit(argv[1]));
   folder.mkpath(QStringLiteral("."));
@@ -163,6 +165,16 @@ int main(int argc, char** argv) {
       window.make().tickTimers();
       saved = shoot(window, folder.filePath(QStringLiteral("make%1.png").arg(name))) && saved;
       window.making().forget(std::string(bench->record().id));
+    }
+    if (places.contains(QStringLiteral("colour"))) {
+      window.visit(QStringLiteral("colour"));
+      settle(window.colour().view());
+      window.session().select(QStringLiteral("hare"));
+      window.colour().view().lookAt(window.session().plan().indexOf("hare"));
+      window.colour().colours().inks().choose(QStringLiteral("rowan"));
+      settle(window.colour().view());
+      settleLooks(window.session());
+      saved = shoot(window, folder.filePath(QStringLiteral("colour%1.png").arg(name))) && saved;
     }
     const auto eye = [&](const char* place, const char* demo, auto prepare) {
       if (!places.contains(QLatin1String(place))) return;

@@ -136,6 +136,14 @@ QWidget* ColourPage::buildThing() {
   m_vary =
       button(tr("Vary"), tr("each part a little stronger or paler, so that copies are no clones"), "vary");
   m_clear = button(tr("Clear"), tr("no colour at all"), "clearColour");
+  auto* paler = button(tr("Paler far off"),
+                       tr("every colour of the card paler with the distance of its thing"), "palerFarOff");
+  connect(paler, &QPushButton::clicked, this, [this] {
+    std::vector<double> distances;
+    for (size_t i = 0; i < m_session.plan().impressions.size(); ++i)
+      distances.push_back(m_session.analysis()->depth->distance_m(static_cast<int>(i)));
+    m_session.edit(tr("Colours paler with distance"), withPalerColoursFarOff(m_session.plan(), distances));
+  });
   acts->addStretch(1);
   column->addLayout(acts);
   m_alike = new QComboBox;

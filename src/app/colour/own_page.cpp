@@ -5,6 +5,7 @@
 #include <QDoubleSpinBox>
 #include <QLineEdit>
 #include <QPushButton>
+#include <QSettings>
 
 #include "app/common/form_rows.h"
 #include "app/common/keyed_rows.h"
@@ -98,6 +99,7 @@ OwnPage::OwnPage(PlanSession& session, QWidget* parent) : QWidget(parent), m_ses
   connect(m_left, &QCheckBox::clicked, this, [this](bool on) {
     Plan plan = m_session.plan();
     plan.making.leftHanded = on;
+    QSettings().setValue(QStringLiteral("maker/leftHanded"), on);  // and of every new card
     m_session.edit(on ? tr("Work with the left hand") : tr("Work with the right hand"), plan);
   });
   connect(&session, &PlanSession::planChanged, this, &OwnPage::fill);

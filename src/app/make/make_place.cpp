@@ -532,6 +532,10 @@ void MakePlace::tickTimers() {
   const double now = m_making.now(), wait = b.mustWait(now);
   const auto drying = b.drying(now);
   const auto nameOfDrying = [&](const Bench::Drying& d) {
+    if (d.hand >= 0) {
+      const HandAct& act = b.analysis().hand->all()[ix(d.hand)].act;
+      return act.on >= 0 ? labelOf(b.plan(), act.on) : capital(handActWords(b.plan(), act));
+    }
     if (d.impression >= 0) return labelOf(b.plan(), d.impression);
     const Wash& w = b.plan().washes[ix(d.wash)];
     return capital(QString::fromStdString(w.name.empty() ? w.id : w.name));

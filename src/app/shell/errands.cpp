@@ -3,6 +3,7 @@
 #include <QCoreApplication>
 #include <QFile>
 #include <QMessageBox>
+#include <QSettings>
 #include <algorithm>
 
 #include "core/card/card_fit.h"
@@ -42,6 +43,7 @@ void Errands::startNewCard() {
   card = onBase(card, base, inches ? kMmPerInch / 8 : 3);
   Plan plan = newPlan(card);
   plan.inks = inksAtHand();
+  plan.making.leftHanded = QSettings().value(QStringLiteral("maker/leftHanded"), false).toBool();
   m_workshop.session.start(std::move(plan));
 }
 

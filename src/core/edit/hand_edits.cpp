@@ -193,6 +193,24 @@ Result<Plan> withVariedColouring(const Plan& plan, const std::string& impression
   return out;
 }
 
+Plan withPalerColoursFarOff(const Plan& plan, const std::vector<double>& distances_m) {
+  constexpr double kPower = 0.35, kLeast = 0.3;  // of the strength; common practice, no source
+  double nearest = 1e300;
+  for (const Colouring& c : plan.colourings)
+    if (const int i = plan.indexOf(c.impression); i >= 0 && !c.bare)
+      nearest = std::min(nearest, distances_m[ix(i)]);
+  Plan out = plan;
+  // What is shared cannot be paler in one place than in another.
+  for (Impression& i : out.impressions) takeAsOwn(out, i);
+  for (Colouring& c : out.colourings) {
+    const int i = plan.indexOf(c.impression);
+    if (i < 0 || c.bare) continue;
+    const double times = std::max(1.0, distances_m[ix(i)] / std::max(0.1, nearest));
+    c.strength = std::round(100 * c.strength * std::max(kLeast, 1 / std::pow(times, kPower))) / 100;
+  }
+  return out;
+}
+
 Result<Plan> withColoursOf(const Plan& plan, const std::string& impression, const StampRegions& regions,
                            const std::string& from, const StampRegions& fromRegions) {
   if (plan.indexOf(impression) < 0) return noThing(impression);

@@ -42,6 +42,9 @@ Result<Plan> withoutColouring(const Plan& plan, const std::string& impression);
 Result<Plan> colouredLike(const Plan& plan, const std::string& impression, const std::string& other);
 /// Its own colouring, each part up to an eighth stronger or paler than now, so that copies are no clones.
 Result<Plan> withVariedColouring(const Plan& plan, const std::string& impression, uint64_t seed);
+/// Every colouring paler with the distance of its thing, the nearest one's as it is. @param distances_m  by
+/// impression
+Plan withPalerColoursFarOff(const Plan& plan, const std::vector<double>& distances_m);
 /// The colours of one thing for another one, of any stamp: the largest part's for its largest part.
 Result<Plan> withColoursOf(const Plan& plan, const std::string& impression, const StampRegions& regions,
                            const std::string& from, const StampRegions& fromRegions);

@@ -7,6 +7,7 @@
 #include "core/depth/depth_order.h"
 #include "core/handwork/kinds.h"
 #include "core/handwork/shading.h"
+#include "core/outline/shared_area.h"
 #include "core/plan/hand_facts.h"
 #include "core/plan/role_facts.h"
 
@@ -72,6 +73,12 @@ class ColouringIn : public HandKind {
       return;
     }
     const Placed& placed = *scene.meetings.placed[ix(work.act.on)];
+    if (const Rings& printed = placed.outline->part; !printed.empty()) {
+      const bool any = std::any_of(parts.begin(), parts.end(),
+                                   [&](int r) { return covers(printed, regions->all()[ix(r)].at); });
+      if (!any) work.gone = "part";  // that part of the stamp is not printed
+      if (!any) return;
+    }
     work.box = boxOnCard(placed, *regions, parts).common(plan.card.panel.box());
     for (int r : parts)
       work.area_mm2 += regions->all()[ix(r)].area_mm2,

@@ -111,6 +111,7 @@ void Bench::wentWrong(Mishap what, const std::string& note) {
 
 std::vector<Bench::Drying> Bench::drying(double now_s) const {
   std::map<int, double> prints, washes;
+  std::vector<Drying> byHand;
   for (int k = 0; k < std::min(at(), count()); ++k) {
     const Step& s = step(k);
     const double done = made(k).done_s;
@@ -118,9 +119,14 @@ std::vector<Bench::Drying> Bench::drying(double now_s) const {
       prints[s.impression] = done + plan().ink(plan().impressions[ix(s.impression)].ink)->dryOnCard_s;
     if (s.what == Do::Emboss)
       for (int i : s.things) prints.erase(i);
+    const auto dry_min = [&](int h) { return m_analysis->hand->all()[ix(h)].dry_min; };
+    const auto longest =
+        std::max_element(s.hand.begin(), s.hand.end(), [&](int a, int b) { return dry_min(a) < dry_min(b); });
+    if (longest != s.hand.end() && done + 60 * dry_min(*longest) > now_s)
+      byHand.push_back({-1, -1, done + 60 * dry_min(*longest), *longest});
     if (s.what == Do::Wash) washes[s.wash] = done + plan().ink(plan().washes[ix(s.wash)].ink)->dryOnCard_s;
   }
-  std::vector<Drying> out;
+  std::vector<Drying> out = std::move(byHand);
   for (const auto& [i, until] : prints)
     if (until > now_s) out.push_back({i, -1, until});
   for (const auto& [w, until] : washes)
@@ -138,21 +144,27 @@ double Bench::mustWait(double now_s) const {
     bool matters = false;
     switch (s.what) {
       case Do::Dry:
+        if (d.hand >= 0) {  // everything, or what is worked over next
+          matters = s.things.empty() && s.impression < 0;
+          break;
+        }
         matters = s.things.empty()
                       ? s.impression < 0 || d.impression == s.impression
                       : std::find(s.things.begin(), s.things.end(), d.impression) != s.things.end();
         break;
       case Do::MaskOn:
-        matters = d.wash >= 0 || std::any_of(s.covers.begin(), s.covers.end(),
-                                             [&](const Cover& c) { return c.impression == d.impression; });
+        matters = d.wash >= 0 || d.hand >= 0 ||
+                  std::any_of(s.covers.begin(), s.covers.end(),
+                              [&](const Cover& c) { return c.impression == d.impression; });
         break;
       case Do::Emboss:
-        matters = d.impression < 0 ||
+        matters = d.hand >= 0 || d.impression < 0 ||
                   std::find(s.things.begin(), s.things.end(), d.impression) == s.things.end() ||
                   plan().ink(plan().impressions[ix(d.impression)].ink)->kind != InkKind::Embossing;
         break;
       case Do::Wash:
-        matters = d.impression >= 0 && m_analysis->washes.meets[ix(s.wash)][ix(d.impression)].touches;
+        matters =
+            d.hand < 0 && d.impression >= 0 && m_analysis->washes.meets[ix(s.wash)][ix(d.impression)].touches;
         break;
       case Do::Cut:
         matters = d.impression == s.impression;
@@ -161,7 +173,12 @@ double Bench::mustWait(double now_s) const {
         // By hand: nobody colours what is wet.
         for (int h : s.hand)
           for (int act : m_analysis->hand->all()[ix(h)].after)
-            matters = matters || act == (d.impression >= 0 ? d.impression : actOfWash(plan(), d.wash));
+            matters = matters ||
+                      (d.hand < 0 && act == (d.impression >= 0 ? d.impression : actOfWash(plan(), d.wash)));
+        // And what was done by hand in the same place is dry.
+        for (int h : s.hand)
+          matters = matters || (d.hand >= 0 && m_analysis->hand->all()[ix(h)].box.meets(
+                                                   m_analysis->hand->all()[ix(d.hand)].box));
         break;
     }
     if (matters) until = std::max(until, d.until_s);

@@ -85,6 +85,7 @@ class Bench {
   struct Drying {
     int impression = -1, wash = -1;
     double until_s = 0;
+    int hand = -1;  ///< done by hand, index among that: what dries longest of it
   };
   /// What still dries, soonest dry first.
   std::vector<Drying> drying(double now_s) const;

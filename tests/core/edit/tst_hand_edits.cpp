@@ -106,6 +106,17 @@ class TstHandEdits : public QObject {
     }
   }
 
+  void farThingsTurnPaler() {
+    Plan p = withPartColoured(boxes(), "a", parts(), 0, in("blue")).value();
+    p = colouredLike(p, "b", "a").value();
+    const Plan far = withPalerColoursFarOff(p, {3, 24});
+    QVERIFY(far.impression("b")->like.empty());
+    for (const Colouring& c : far.colourings)
+      QVERIFY(std::fabs(c.strength - (c.impression == "a" ? 0.8 : 0.8 / std::pow(8, 0.35))) < 0.006);
+    const Plan farther = withPalerColoursFarOff(p, {3, 1e9});
+    QVERIFY(std::fabs(farther.colourings.back().strength - 0.24) < 1e-9);
+  }
+
   void aNewOneOfAColouredStampIsColouredAlike() {
     const Plan p = withPartColoured(boxes(), "a", parts(), 0, in("blue")).value();
     const Plan more = withNewImpression(p, "box", {100, 100}).value();
