@@ -420,7 +420,7 @@ void BackgroundPage::refresh() {
   std::vector<ChoiceRow> rows;
   for (int act : m_session.analysis()->acts) {
     const int w = act - static_cast<int>(plan.impressions.size());
-    if (w < 0) continue;
+    if (w < 0 || act >= firstHandAct(plan)) continue;
     const Wash& one = plan.washes[ix(w)];
     const Ink& ink = *plan.ink(one.ink);
     rows.push_back({QString::fromStdString(one.id),
