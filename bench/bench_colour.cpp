@@ -2,10 +2,14 @@
 // the parts of sixty stamps found.
 #include <benchmark/benchmark.h>
 
+#include <QPainter>
+
 #include "bench/time_each.h"
+#include "core/base/parallel.h"
 #include "core/chain/chain.h"
 #include "core/edit/hand_edits.h"
 #include "core/focus/looks.h"
+#include "core/handwork/colouring.h"
 #include "io/art/picture.h"
 #include "io/art/svg_art.h"
 #include "support/plans.h"
@@ -23,15 +27,25 @@ void recolourToPixels(benchmark::State& state) {
   const StampRegions regions(*plan.stamp("hare"), &art);
   auto kept = newTileStore();
   const char* inks[] = {"ember", "willow", "dusk", "apricot"};
+  const Grid grid(plan.card.panel.box(), 116);
   QImage image;
   timeEach(state, [&](int k) {
+    const Plan before = plan;
+    const AnalysisRef then = a;
     plan = withPartColoured(plan, "hare", regions, k % 3,
                             {inks[k % 4], ColourWay::Marker, Shade::AwayFromLight, 0.8})
                .value();
     a = analyse(plan, a.get());
     const PressInput in = a->press(plan, &art);
-    PressTiles tiles(in, Grid(plan.card.panel.box(), 116), kept);
-    image = pictureOf(intendedCard(in, tiles));
+    PressTiles tiles(in, grid, kept);
+    std::optional<Box> changed;
+    if (!image.isNull()) changed = recoloured(before, *then->hand, plan, *a->hand);
+    const Canvas card = intendedCard(in, tiles, changed);
+    if (!changed) {
+      image = pictureOf(card);
+    } else {
+      QPainter(&image).drawImage(card.within().left, card.within().top, pictureOf(card));
+    }
   });
 }
 BENCHMARK(recolourToPixels)->Unit(benchmark::kMillisecond)->Iterations(60);

@@ -94,13 +94,23 @@ void ColourView::refresh() {
   const double dpi =
       dpiWithin(panel, std::clamp(geometryNow().scale * devicePixelRatioF() * kMmPerInch, 24.0, 600.0), 4e6);
   m_job->run(
-      [art = m_art, tiles = m_tiles, dpi](const PlanState& of, const Progress&) {
+      [art = m_art, tiles = m_tiles, dpi, was = m_picture, before = m_of, sameSize = dpi == m_dpi](
+          const PlanState& of, const Progress&) {
         const PressInput in = of.analysis->press(*of.plan, art.get());
         PressTiles pressed(in, Grid(of.plan->card.panel.box(), dpi), tiles);
-        return pictureOf(intendedCard(in, pressed));
+        // Where only colours have changed the rest of the picture stays.
+        std::optional<Box> changed;
+        if (sameSize && !was.isNull() && before.plan)
+          changed = recoloured(*before.plan, *before.analysis->hand, *of.plan, *of.analysis->hand);
+        if (changed && changed->empty()) return was;
+        const Canvas card = intendedCard(in, pressed, changed);
+        if (!changed) return pictureOf(card);
+        QImage picture = was;
+        QPainter(&picture).drawImage(card.within().left, card.within().top, pictureOf(card));
+        return picture;
       },
-      [this](const PlanState& of, QImage image) {
-        m_picture = std::move(image), m_of = of;
+      [this, dpi](const PlanState& of, QImage image) {
+        m_picture = std::move(image), m_of = of, m_dpi = dpi;
         update();
       });
   update();

@@ -65,6 +65,7 @@ class ColourView : public QWidget {
   PlanJob<QImage>* m_job;
   PlanState m_of;  // what the picture shows
   QImage m_picture;
+  double m_dpi = 0;  // of the picture
   HandTool m_tool = HandTool::Colour;
   ColourIn m_with;
   std::optional<Ink> m_ink, m_lineInk;

@@ -49,6 +49,7 @@ MakePlace::MakePlace(PlanSession& session, MakingSession& making, DrawerSession&
       m_making(making),
       m_drawer(drawer),
       m_art(std::move(art)),
+      m_nearJob(new Job<QImage>(this)),
       m_job(new Job<Result<StepPictures>>(this)),
       m_timer(new QTimer(this)) {
   auto* outer = new QVBoxLayout(this);
@@ -440,6 +441,24 @@ void MakePlace::paintCard() {
   const QImage picture =
       shown >= 0 && shown < static_cast<int>(m_pictures.size()) ? m_pictures[ix(shown)] : QImage();
   m_view->showStep(&b, b.at(), picture, m_session.units());
+  // Work by hand is looked at from near by: the card as it lies there, finer than the pictures of all steps.
+  if (b.finished() || b.step(b.at()).hand.empty()) return;
+  m_nearJob->run(
+      [plan = b.record().plan, analysis = b.analysisRef(), art = m_art,
+       steps = static_cast<size_t>(b.sheetIndex(b.at()))](const Progress& progress) {
+        constexpr double kNearDpi = 300;
+        const PressInput in = analysis->press(*plan, art.get());
+        const Box panel = plan->card.panel.box();
+        PressTiles tiles(in, Grid(panel, dpiWithin(panel, kNearDpi, 4e6)));
+        RunSheet sheet = analysis->sheet;
+        sheet.steps.resize(std::min(steps, sheet.steps.size()));
+        auto done = replay(in, sheet, tiles, progress);
+        return done ? pictureOf(done.value().card) : QImage();
+      },
+      [this, of = b.record().id, at = b.at()](QImage image) {
+        const auto& now = m_making.bench();
+        if (now && now->record().id == of && now->at() == at) m_view->showNear(std::move(image));
+      });
 }
 
 void MakePlace::fillFacts() {
@@ -577,8 +596,8 @@ void MakePlace::showEnd() {
   words += e.mishaps.empty()       ? tr(" Nothing went wrong.")
            : e.mishaps.size() == 1 ? tr(" One thing went wrong.")
                                    : tr(" %1 things went wrong.").arg(e.mishaps.size());
-  int cut = 0;
-  for (const auto& m : e.masks) cut += m.cut;
+  int cut = 0;  // one over several things as well
+  for (const Step& s : b.analysis().sheet.steps) cut += s.what == Do::CutMask && s.limit < 0;
   if (cut > 0) words += tr(" %1 masks were cut.").arg(cut);
   m_endWords->setText(words);
   m_madeFor->setText(QString::fromStdString(b.record().madeFor));

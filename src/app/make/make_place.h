@@ -66,6 +66,7 @@ class MakePlace : public Place {
   MakingSession& m_making;
   DrawerSession& m_drawer;
   std::shared_ptr<SvgArt> m_art;
+  Job<QImage>* m_nearJob;
   Job<Result<StepPictures>>* m_job;
   std::string m_picturesOf;  // id of the making
   std::vector<QImage> m_pictures;

@@ -16,6 +16,12 @@ MakeView::MakeView(QWidget* parent) : QWidget(parent) { setAccessibleName(tr("Th
 
 void MakeView::showStep(const Bench* bench, int place, const QImage& picture, MeasureStyle style) {
   m_bench = bench, m_place = place, m_picture = picture, m_style = style;
+  m_near = {};
+  update();
+}
+
+void MakeView::showNear(QImage picture) {
+  m_near = std::move(picture);
   update();
 }
 
@@ -48,7 +54,7 @@ void MakeView::paintByHand(QPainter& p, const Step& step, const Box& near) const
                           height() / 2.0 + middle.y * scale);
   const QRectF card = toView.mapRect(QRectF(0, 0, plan.card.panel.width_mm, plan.card.panel.height_mm));
   p.fillRect(card, onCard.card);
-  if (!m_picture.isNull()) p.drawImage(card, m_picture);
+  if (const QImage& shown = m_near.isNull() ? m_picture : m_near; !shown.isNull()) p.drawImage(card, shown);
   p.setPen(QPen(theme().rule, 1.2));
   p.setBrush(Qt::NoBrush);
   p.drawRect(card);

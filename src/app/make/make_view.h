@@ -15,6 +15,8 @@ class MakeView : public QWidget {
   explicit MakeView(QWidget* parent = nullptr);
   /// @param picture  the card with its masks as it lies before the step, or after the last; may be null
   void showStep(const Bench* bench, int place, const QImage& picture, MeasureStyle style);
+  /// A finer picture of the same moment, for what is looked at from near by.
+  void showNear(QImage picture);
   QSize minimumSizeHint() const override { return {420, 320}; }
 
  protected:
@@ -23,7 +25,7 @@ class MakeView : public QWidget {
  private:
   const Bench* m_bench = nullptr;
   int m_place = 0;
-  QImage m_picture;
+  QImage m_picture, m_near;
   MeasureStyle m_style = MeasureStyle::Inches;
 
   /// From near by, for work by hand: the part of the card that is worked on fills the view.

@@ -160,6 +160,46 @@ Tile partsTile(const Grid& grid, const Placed& placed, const StampRegions& regio
   return out;
 }
 
+std::optional<Box> recoloured(const Plan& before, const Handwork& then, const Plan& plan,
+                              const Handwork& now) {
+  const bool inksKept = before.inks.size() <= plan.inks.size() &&
+                        std::equal(before.inks.begin(), before.inks.end(), plan.inks.begin());
+  if (!inksKept || before.impressions.size() != plan.impressions.size()) return {};
+  Plan same = before;
+  same.colourings = plan.colourings, same.inks = plan.inks, same.making = plan.making;
+  for (size_t i = 0; i < same.impressions.size(); ++i) same.impressions[i].like = plan.impressions[i].like;
+  if (!(same == plan)) return {};
+  // What each thing is coloured with, and where.
+  struct Coloured {
+    int on;
+    Colouring how;
+    Box box;
+  };
+  const auto list = [](const Plan& p, const Handwork& hand) {
+    std::vector<Coloured> out;
+    for (const HandWork& w : hand.all()) {
+      if (w.act.kind != ByHand::Colour || !w.does()) continue;
+      Colouring how = p.colourings[ix(w.act.index)];
+      how.id.clear(), how.impression.clear();
+      out.push_back({w.act.on, std::move(how), w.box});
+    }
+    return out;
+  };
+  const std::vector<Coloured> old = list(before, then), fresh = list(plan, now);
+  Box box;
+  const auto addMissing = [&](const std::vector<Coloured>& from, const std::vector<Coloured>& in) {
+    for (const Coloured& a : from) {
+      const bool there = std::any_of(in.begin(), in.end(), [&](const Coloured& b) {
+        return a.on == b.on && a.how == b.how && a.box == b.box;
+      });
+      if (there) continue;
+      box.include({a.box.left - 0.5, a.box.bottom - 0.5}), box.include({a.box.right + 0.5, a.box.top + 0.5});
+    }
+  };
+  addMissing(old, fresh), addMissing(fresh, old);
+  return box;
+}
+
 Box boxOnCard(const Placed& placed, const StampRegions& regions, const std::vector<int>& parts) {
   Box box;
   for (int r : parts)

@@ -3,6 +3,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <optional>
 
 #include "core/colour/colour.h"
 #include "core/wash/wash_area.h"
@@ -84,12 +85,25 @@ float srgbOf(float linear) {
 }
 
 Canvas::Canvas(const Grid& grid, Colour paper)
-    : m_grid(grid), m_pixels(ix(grid.width) * ix(grid.height), linearOf(paper)) {}
+    : m_grid(grid),
+      m_pixels(ix(grid.width) * ix(grid.height), linearOf(paper)),
+      m_within{0, 0, grid.width, grid.height} {}
+
+void Canvas::onlyWithin(const Box& part) {
+  const Tile t = tileFor(m_grid, part);
+  m_within = {t.x, t.y, t.x + t.width, t.y + t.height};
+}
+
+Canvas::Pixels Canvas::common(const Tile& t) const {
+  return {std::max(t.x, m_within.left), std::max(t.y, m_within.top), std::min(t.x + t.width, m_within.right),
+          std::min(t.y + t.height, m_within.bottom)};
+}
 
 void Canvas::apply(const Tile& t, const InkFilm& film) {
-  for (int y = t.y; y < t.y + t.height; ++y) {
+  const Pixels part = common(t);
+  for (int y = part.top; y < part.bottom; ++y) {
     const uint8_t* row = t.row(y);
-    for (int x = t.x; x < t.x + t.width; ++x) {
+    for (int x = part.left; x < part.right; ++x) {
       const uint8_t cover = row[x - t.x];
       if (!cover) continue;
       const float a = static_cast<float>(cover) / 255;
@@ -100,12 +114,14 @@ void Canvas::apply(const Tile& t, const InkFilm& film) {
 }
 
 void Canvas::applyWash(const Tile& t, const Ink& ink, double strength, const WashFalloff& falloff) {
+  const Pixels part = common(t);
+  if (part.width() == 0 || part.height() == 0) return;
   const WashTable table(ink.colour, ink.opacity, strength);
-  for (int y = t.y; y < t.y + t.height; ++y) {
+  for (int y = part.top; y < part.bottom; ++y) {
     const uint8_t* row = t.row(y);
-    double share = falloff.shareAt(m_grid.centre(t.x, y));
+    double share = falloff.shareAt(m_grid.centre(part.left, y));
     auto whole = table.film(share);  // where nothing is left out, which is nearly everywhere
-    for (int x = t.x; x < t.x + t.width; ++x) {
+    for (int x = part.left; x < part.right; ++x) {
       const uint8_t cover = row[x - t.x];
       if (!cover) continue;
       if (!falloff.sameAlongRows()) share = falloff.shareAt(m_grid.centre(x, y)), whole = table.film(share);
@@ -115,13 +131,19 @@ void Canvas::applyWash(const Tile& t, const Ink& ink, double strength, const Was
 }
 
 void Canvas::applyShare(const Tile& t, Colour colour, double opacity, double strength) {
-  const WashTable table(colour, opacity, strength);
-  std::array<WashTable::Film, 256> films;
-  for (size_t c = 1; c < films.size(); ++c) films[c] = table.film(static_cast<double>(c) / 255);
-  for (int y = t.y; y < t.y + t.height; ++y) {
+  const Pixels part = common(t);
+  if (part.width() == 0 || part.height() == 0) return;
+  std::array<std::optional<InkFilm>, 256> films;  // by coverage, made when it is met
+  for (int y = part.top; y < part.bottom; ++y) {
     const uint8_t* row = t.row(y);
-    for (int x = t.x; x < t.x + t.width; ++x)
-      if (const uint8_t cover = row[x - t.x]) films[cover].lay(m_pixels[index(x, y)]);
+    for (int x = part.left; x < part.right; ++x) {
+      const uint8_t cover = row[x - t.x];
+      if (!cover) continue;
+      std::optional<InkFilm>& film = films[cover];
+      if (!film) film.emplace(colour, opacity, strength * cover / 255);
+      LinearRgb& p = m_pixels[index(x, y)];
+      for (size_t c = 0; c < 3; ++c) p[c] = p[c] * film->multiply[c] + film->add[c];
+    }
   }
 }
 
@@ -144,10 +166,12 @@ void Canvas::weaken(const Tile& t, const Ink& ink, double strength, const WashFa
 
 std::vector<uint8_t> Canvas::bytes() const {
   const uint8_t* table = byteTable().data();
-  std::vector<uint8_t> out(m_pixels.size() * 3);
+  std::vector<uint8_t> out(ix(m_within.width()) * ix(m_within.height()) * 3);
   uint8_t* to = out.data();
-  for (const LinearRgb& p : m_pixels)
-    for (float v : p) *to++ = table[static_cast<int>(std::clamp(v, 0.0f, 1.0f) * kByteSteps + 0.5f)];
+  for (int y = m_within.top; y < m_within.bottom; ++y)
+    for (int x = m_within.left; x < m_within.right; ++x)
+      for (float v : m_pixels[index(x, y)])
+        *to++ = table[static_cast<int>(std::clamp(v, 0.0f, 1.0f) * kByteSteps + 0.5f)];
   return out;
 }
 

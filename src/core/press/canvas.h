@@ -2,6 +2,7 @@
 // readings).
 #pragma once
 
+#include <algorithm>
 #include <vector>
 
 #include "core/colour/colour.h"
@@ -20,6 +21,17 @@ class Canvas {
   const LinearRgb& at(int x, int y) const { return m_pixels[index(x, y)]; }
   void set(int x, int y, const LinearRgb& c) { m_pixels[index(x, y)] = c; }
 
+  /// From now on only pixels in this part of the panel are inked: what has changed is composited anew and
+  /// the rest of an earlier picture kept.
+  void onlyWithin(const Box& part);
+  /// The pixels of that part, or all: left, top, right, bottom, the last two not included.
+  struct Pixels {
+    int left = 0, top = 0, right = 0, bottom = 0;
+    int width() const { return std::max(0, right - left); }
+    int height() const { return std::max(0, bottom - top); }
+  };
+  const Pixels& within() const { return m_within; }
+
   void apply(const Tile& coverage, const InkFilm& film);
   /// A film of strength · share · coverage; the wash's falloff gives the share at each pixel.
   void applyWash(const Tile& coverage, const Ink& ink, double strength, const WashFalloff& falloff);
@@ -32,12 +44,16 @@ class Canvas {
   void weaken(const Tile& coverage, const Ink& ink, double strength, const WashFalloff& falloff,
               const Tile& share, double by);
 
-  /// sRGB bytes, 3 a pixel, row by row from the top.
+  /// sRGB bytes, 3 a pixel, row by row from the top; of within() alone.
   std::vector<uint8_t> bytes() const;
 
  private:
   Grid m_grid;
   std::vector<LinearRgb> m_pixels;
+  Pixels m_within;
+
+  /// Where a tile and within() lie on one another.
+  Pixels common(const Tile& t) const;
 
   size_t index(int x, int y) const { return ix(y) * ix(m_grid.width) + ix(x); }
 };

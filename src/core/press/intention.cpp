@@ -106,9 +106,10 @@ void layWash(Canvas& card, int w, const std::vector<StackMark>& nearer, const Pr
 
 }  // namespace
 
-Canvas intendedCard(const PressInput& in, PressTiles& tiles) {
+Canvas intendedCard(const PressInput& in, PressTiles& tiles, std::optional<Box> only) {
   const Plan& plan = in.plan;
   Canvas card(tiles.grid(), plan.card.paper.colour);
+  if (only) card.onlyWithin(*only);
   const bool taped = plan.card.tape_mm > 0;
   const Tile inside = taped ? hardTile(tiles.grid(), rectangle(workable(plan.card))) : Tile{};
   const std::vector<StackMark>& stack = in.stack.backToFront();

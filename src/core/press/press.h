@@ -87,7 +87,8 @@ class PressTiles {
 std::shared_ptr<TileStore> newTileStore();
 
 /// The card as it should come out, from silhouettes and depth alone.
-Canvas intendedCard(const PressInput& in, PressTiles& tiles);
+/// @param only  the part of the panel that is wanted; absent: all of it
+Canvas intendedCard(const PressInput& in, PressTiles& tiles, std::optional<Box> only = {});
 
 /// How true to life the press is. With everything off it is the press that proves plans.
 struct PressManner {

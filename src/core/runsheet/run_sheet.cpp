@@ -185,7 +185,8 @@ int maskPrintInk(const Plan& plan, const std::vector<int>& stampOf, int stamp) {
       if (plan.inks[k].id == plan.impressions[i].ink) own = static_cast<int>(k);
   for (size_t k = 0; k < plan.inks.size(); ++k) {
     const Ink& ink = plan.inks[k];
-    if (ink.kind == InkKind::Embossing || ink.kind == InkKind::Paint) continue;
+    // What comes from a pad: no powder's ink, no paint, no marker.
+    if (ink.kind == InkKind::Embossing || ink.kind == InkKind::Paint || ink.kind == InkKind::Marker) continue;
     if (fastest < 0 || ink.dryOnMask_s < plan.inks[ix(fastest)].dryOnMask_s) fastest = static_cast<int>(k);
   }
   if (fastest < 0 || own < 0) return std::max(own, fastest);

@@ -16,11 +16,12 @@ namespace havlo {
 QImage pictureOf(const Canvas& canvas) {
   const Grid& grid = canvas.grid();
   const std::vector<uint8_t> bytes = canvas.bytes();
-  QImage image(grid.width, grid.height, QImage::Format_RGB32);
+  const Canvas::Pixels& part = canvas.within();
+  QImage image(part.width(), part.height(), QImage::Format_RGB32);
   size_t k = 0;
-  for (int y = 0; y < grid.height; ++y) {
+  for (int y = 0; y < part.height(); ++y) {
     auto* line = reinterpret_cast<QRgb*>(image.scanLine(y));
-    for (int x = 0; x < grid.width; ++x, k += 3) line[x] = qRgb(bytes[k], bytes[k + 1], bytes[k + 2]);
+    for (int x = 0; x < part.width(); ++x, k += 3) line[x] = qRgb(bytes[k], bytes[k + 1], bytes[k + 2]);
   }
   image.setDotsPerMeterX(qRound(grid.pxPerMmX() * 1000));
   image.setDotsPerMeterY(qRound(grid.pxPerMmY() * 1000));

@@ -8,6 +8,7 @@
 #include "core/edit/hand_edits.h"
 #include "core/edit/making_edits.h"
 #include "core/focus/looks.h"
+#include "core/handwork/colouring.h"
 #include "core/handwork/shading.h"
 #include "core/wash/wash_area.h"
 #include "support/plans.h"
@@ -479,6 +480,32 @@ class TstHandwork : public QObject {
     QVERIFY(!found(lit, FindingKind::ShadeOnLitSide));
     lit.colourings[0].shade = Shade::TowardLight;
     QVERIFY(found(lit, FindingKind::ShadeOnLitSide));
+  }
+
+  void onlyWhatIsRecolouredIsCompositedAnew() {
+    const Plan before = twoBoxes();
+    Plan p = before;
+    p.colourings[0].ink = "moss", p.colourings[0].strength = 0.4;
+    const AnalysisRef then = analyse(before), now = analyse(p, then.get());
+    const auto changed = recoloured(before, *then->hand, p, *now->hand);
+    QVERIFY(changed && !changed->empty());
+    const PressInput in = now->press(p, nullptr), old = then->press(before, nullptr);
+    const Grid grid(p.card.panel.box(), 60);
+    PressTiles tiles(in, grid), oldTiles(old, grid);
+    const Canvas whole = intendedCard(in, tiles), part = intendedCard(in, tiles, changed),
+                 was = intendedCard(old, oldTiles);
+    const Canvas::Pixels& w = part.within();
+    QVERIFY(w.width() < grid.width && w.height() < grid.height);
+    for (int y = 0; y < grid.height; ++y)
+      for (int x = 0; x < grid.width; ++x) {
+        const bool within = x >= w.left && x < w.right && y >= w.top && y < w.bottom;
+        QVERIFY(whole.at(x, y) == (within ? part : was).at(x, y));
+      }
+    QVERIFY(recoloured(p, *now->hand, p, *now->hand)->empty());
+    Plan moved = p;
+    moved.impressions[0].at.x += 1;
+    QVERIFY(!recoloured(p, *now->hand, moved, *analyse(moved)->hand));
+    QCOMPARE(part.bytes().size(), static_cast<size_t>(w.width() * w.height() * 3));
   }
 
   void copiesShareAColouring() {
