@@ -258,7 +258,8 @@ int main(int argc, char** argv) {
   }
   const auto list = [](const char* words) { return QString::fromLatin1(words).split(QLatin1Char(',')); };
   const QStringList all = list(
-      "card,drawer,adding,scene,masks,order,joins,schools,slips,looks,background,arrange,make,practice,shed");
+      "card,drawer,adding,scene,masks,order,joins,schools,slips,looks,background,colour,arrange,make,"
+      "practice,shed");
   const QStringList wanted = argc > 2 ? QString::fromLocal8Bit(argv[2]).split(QLatin1Char(',')) : all;
   scene(false, 1.0, QString(), wanted);
   // On the dark ground and with large text only some.
@@ -269,6 +270,6 @@ int main(int argc, char** argv) {
     if (!both.isEmpty()) scene(dark, text, QString::fromLatin1(ending), both);
   };
   again("scene", true, 1.0, "-dark");
-  again("order,make", false, 1.5, "-large-text");
+  again("order", false, 1.5, "-large-text");
   return saved ? 0 : 1;
 }

@@ -215,13 +215,7 @@ std::optional<Ink> ColourPage::ink() const {
 
 void ColourPage::fillInks() {
   const Plan& plan = m_session.plan();
-  m_listed = plan.inks;
-  if (m_drawer.isOpen())
-    for (const Ink& d : m_drawer.inks())
-      if (std::none_of(m_listed.begin(), m_listed.end(), [&](const Ink& o) {
-            return o.id == d.id || (o.colour == d.colour && o.kind == d.kind);
-          }))
-        m_listed.push_back(d);
+  m_listed = m_drawer.inksWith(plan);
   std::vector<ChoiceRow> rows;
   for (size_t k = 0; k < m_listed.size(); ++k) {
     const Ink& ink = m_listed[k];

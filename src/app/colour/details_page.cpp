@@ -175,13 +175,7 @@ Lift DetailsPage::lift() const {
 void DetailsPage::fill() {
   const Plan& plan = m_session.plan();
   const auto held = lineInk();
-  m_listed = plan.inks;
-  if (m_drawer.isOpen())
-    for (const Ink& d : m_drawer.inks())
-      if (std::none_of(m_listed.begin(), m_listed.end(), [&](const Ink& o) {
-            return o.id == d.id || (o.colour == d.colour && o.kind == d.kind);
-          }))
-        m_listed.push_back(d);
+  m_listed = m_drawer.inksWith(plan);
   const auto refill = [](QComboBox* box, const auto& list, auto textOf, auto dataOf) {
     const QSignalBlocker still(box);
     const QVariant was = box->currentData();

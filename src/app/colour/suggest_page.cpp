@@ -63,12 +63,7 @@ void SuggestPage::showEvent(QShowEvent*) { beginWork(); }
 void SuggestPage::beginWork() {
   if (!m_stale) return;
   m_stale = false;
-  std::vector<Ink> inks = m_session.plan().inks;
-  if (m_drawer.isOpen())
-    for (const Ink& d : m_drawer.inks())
-      if (std::none_of(inks.begin(), inks.end(),
-                       [&](const Ink& o) { return o.colour == d.colour && o.kind == d.kind; }))
-        inks.push_back(d);
+  const std::vector<Ink> inks = m_drawer.inksWith(m_session.plan());
   m_says->setText(tr("Colouring…"));
   m_job->run(
       [inks, art = m_art](const PlanState& of, const Progress& progress) -> Result<Found> {

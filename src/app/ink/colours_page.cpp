@@ -198,12 +198,7 @@ void ColoursPage::showInks(QComboBox& choice, int impression) {
 
 void ColoursPage::fillPalettes() {
   const Plan& plan = m_session.plan();
-  m_inks = plan.inks;
-  if (m_drawer.isOpen())
-    for (const Ink& d : m_drawer.inks())
-      if (std::none_of(m_inks.begin(), m_inks.end(),
-                       [&](const Ink& o) { return o.colour == d.colour && o.kind == d.kind; }))
-        m_inks.push_back(d);
+  m_inks = m_drawer.inksWith(plan);
   m_choices = proposePalettes(m_inks, plan.card.paper);
   m_palettes->begin();
   if (m_choices.empty()) {

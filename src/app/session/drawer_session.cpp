@@ -1,6 +1,7 @@
 #include "app/session/drawer_session.h"
 
 #include <QFile>
+#include <algorithm>
 #include <cmath>
 
 #include "io/drawer/drawer_file.h"
@@ -75,6 +76,17 @@ bool DrawerSession::done(const Result<Done>& result) {
   }
   refresh();
   return true;
+}
+
+std::vector<Ink> DrawerSession::inksWith(const Plan& plan) const {
+  std::vector<Ink> out = plan.inks;
+  for (const Ink& own : m_inks) {
+    const bool there = std::any_of(plan.inks.begin(), plan.inks.end(), [&](const Ink& ink) {
+      return ink.id == own.id || (ink.colour == own.colour && ink.kind == own.kind);
+    });
+    if (!there) out.push_back(own);
+  }
+  return out;
 }
 
 std::string DrawerSession::keyOf(const Stamp& stamp) const {

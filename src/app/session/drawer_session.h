@@ -29,6 +29,8 @@ class DrawerSession : public QObject {
 
   const DrawerIndex& index() const { return m_index; }
   const std::vector<Ink>& inks() const { return m_inks; }
+  /// A plan's inks, then those of the drawer that it has not.
+  std::vector<Ink> inksWith(const Plan& plan) const;
   const std::vector<DrawerPaper>& papers() const { return m_papers; }
   const std::vector<KeptMask>& masks() const { return m_masks; }
   /// The whole stamp, read when it is first asked for; null, and said, if it cannot be read.

@@ -124,6 +124,12 @@ Result<bool> prove(Proposal& p, int mostParts, const ArtSource* art, double dpi,
     auto proof = simulate(in, p.analysis->sheet, dpi, {progress.stop, {}});
     if (!proof) return proof.error();
     p.proven = proof.value().proven;
+    if (!p.proven && k == mostParts) {
+      // What hangs on coarse pixels is looked at once more before it is told.
+      auto fine = simulate(in, p.analysis->sheet, 2 * dpi, {progress.stop, {}});
+      if (!fine) return fine.error();
+      p.proven = fine.value().proven;
+    }
     if (p.proven || k == mostParts) return p.proven;
     const Difference& worst = proof.value().worst.at(0);
     if (worst.blame.kind != Blame::Kind::TooFine) return false;
