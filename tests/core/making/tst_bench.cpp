@@ -60,7 +60,7 @@ class TstBench : public QObject {
         // Steps before the place have their time, those after it do not.
         for (int k = 0; k < b.count(); ++k) QCOMPARE(b.made(k).done_s > 0, k < b.at());
         for (const Bench::Drying& d : b.drying(now))
-          QVERIFY(d.until_s > now && (d.impression >= 0) != (d.wash >= 0));
+          QVERIFY(d.until_s > now && (d.impression >= 0) + (d.wash >= 0) + (d.hand >= 0) == 1);
         QVERIFY(b.mustWait(now) >= 0 && b.minutesToGo() >= 0 && b.minutesSpent() >= 0);
         QCOMPARE(b.record().ended_s > 0, b.finished());
       }
