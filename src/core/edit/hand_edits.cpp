@@ -275,36 +275,34 @@ std::string addInk(Plan& plan, const Ink& ink) {
   return added.id;
 }
 
-Plan withLine(const Plan& plan, HandLine line, std::string* id) {
+namespace {
+
+/// One more in one of the plan's lists, with a fresh id.
+template <typename T>
+Plan added(const Plan& plan, std::vector<T> Plan::*list, const char* stem, T one, std::string* id) {
   Plan out = plan;
-  line.id = freshHandId(out.lines, "l");
-  if (id) *id = line.id;
-  out.lines.push_back(std::move(line));
+  one.id = freshHandId(out.*list, stem);
+  if (id) *id = one.id;
+  (out.*list).push_back(std::move(one));
   return out;
+}
+
+}  // namespace
+
+Plan withLine(const Plan& plan, HandLine line, std::string* id) {
+  return added(plan, &Plan::lines, "l", std::move(line), id);
 }
 
 Plan withAccent(const Plan& plan, Accent accent, std::string* id) {
-  Plan out = plan;
-  accent.id = freshHandId(out.accents, "a");
-  if (id) *id = accent.id;
-  out.accents.push_back(std::move(accent));
-  return out;
+  return added(plan, &Plan::accents, "a", std::move(accent), id);
 }
 
 Plan withLift(const Plan& plan, Lift lift, std::string* id) {
-  Plan out = plan;
-  lift.id = freshHandId(out.lifts, "f");
-  if (id) *id = lift.id;
-  out.lifts.push_back(std::move(lift));
-  return out;
+  return added(plan, &Plan::lifts, "f", std::move(lift), id);
 }
 
 Plan withOwnStep(const Plan& plan, OwnStep step, std::string* id) {
-  Plan out = plan;
-  step.id = freshHandId(out.own, "o");
-  if (id) *id = step.id;
-  out.own.push_back(std::move(step));
-  return out;
+  return added(plan, &Plan::own, "o", std::move(step), id);
 }
 
 Result<Plan> withoutHandwork(const Plan& plan, const std::string& act) {

@@ -59,14 +59,16 @@ class ColouringIn : public HandKind {
     const Plan& plan = scene.plan;
     const Colouring& c = plan.colourings[ix(work.act.index)];
     work.turn = HandTurn::Colouring;
-    if (c.bare) return;
-    work.ink = inkIndex(plan, c.ink);
-    if (work.act.on < 0) work.gone = c.impression;
-    if (work.ink < 0) work.gone = c.ink;
+    if (!c.bare) {
+      work.ink = inkIndex(plan, c.ink);
+      if (work.act.on < 0) work.gone = c.impression;
+      if (work.ink < 0) work.gone = c.ink;
+    }
     const StampRegions* regions =
         work.act.on < 0 ? nullptr : scene.regions[ix(scene.stampOf[ix(work.act.on)])].get();
     if (!regions || !work.gone.empty()) return;
     const std::vector<int> parts = partsOf(plan, c, *regions);
+    if (parts.empty() && c.bare) return;
     if (parts.empty()) {
       const auto* named = std::get_if<NamedRegion>(&c.region);
       work.gone = named ? named->id : "region";
@@ -76,10 +78,11 @@ class ColouringIn : public HandKind {
     if (const Rings& printed = placed.outline->part; !printed.empty()) {
       const bool any = std::any_of(parts.begin(), parts.end(),
                                    [&](int r) { return covers(printed, regions->all()[ix(r)].at); });
-      if (!any) work.gone = "part";  // that part of the stamp is not printed
+      if (!any && !c.bare) work.gone = "part";  // that part of the stamp is not printed
       if (!any) return;
     }
     work.box = boxOnCard(placed, *regions, parts).common(plan.card.panel.box());
+    if (c.bare) return;
     for (int r : parts)
       work.area_mm2 += regions->all()[ix(r)].area_mm2,
           work.open_mm = std::max(work.open_mm, regions->all()[ix(r)].open_mm);
@@ -178,7 +181,8 @@ std::optional<Box> recoloured(const Plan& before, const Handwork& then, const Pl
   const auto list = [](const Plan& p, const Handwork& hand) {
     std::vector<Coloured> out;
     for (const HandWork& w : hand.all()) {
-      if (w.act.kind != ByHand::Colour || !w.does()) continue;
+      // What is left bare takes its part from a colouring of all or of the rest.
+      if (w.act.kind != ByHand::Colour || w.box.empty()) continue;
       Colouring how = p.colourings[ix(w.act.index)];
       how.id.clear(), how.impression.clear();
       out.push_back({w.act.on, std::move(how), w.box});

@@ -502,6 +502,13 @@ class TstHandwork : public QObject {
         QVERIFY(whole.at(x, y) == (within ? part : was).at(x, y));
       }
     QVERIFY(recoloured(p, *now->hand, p, *now->hand)->empty());
+    // A part left bare under a colouring of everything changes the picture too.
+    Plan bare = p;
+    Colouring none = colour("b1", "near", "");
+    none.bare = true;
+    bare.colourings.push_back(none);
+    const auto lost = recoloured(p, *now->hand, bare, *analyse(bare)->hand);
+    QVERIFY(lost && !lost->empty());
     Plan moved = p;
     moved.impressions[0].at.x += 1;
     QVERIFY(!recoloured(p, *now->hand, moved, *analyse(moved)->hand));
