@@ -130,6 +130,9 @@ Json fixReport(const Plan& plan, const Fix& fix, const QString& label) {
     case Fix::What::PalerColour:
       out["strength"] = fix.amount;
       break;
+    case Fix::What::LetterHeight:
+      out["line"] = plan.lines[ix(fix.other)].id, out["height"] = fix.amount;
+      break;
     case Fix::What::DropHandwork:
       out["drop"] = actName(plan, firstHandAct(plan) + fix.other);
       break;

@@ -114,6 +114,7 @@ double drySeconds(const Plan& plan, const Analysis& a, const Step& s) {
 Json actOf(const Plan& plan, const Step& s) {
   if (const std::vector<int> acts = actsOf(plan, s); !acts.empty()) return actName(plan, acts.front());
   if (s.what == Do::Emboss) return "powder";
+  if (s.what == Do::Wipe) return "wipe";
   if (s.what == Do::Attach) return "glue:" + plan.impressions[ix(s.impression)].id;
   return nullptr;
 }

@@ -54,7 +54,11 @@ Result<AnalysisRef> inOrderOfActs(const Plan& plan, const Analysis& a, const QSt
 /// The run sheet with acts left out and papers never laid.
 Result<RunSheet> spoiled(const Plan& plan, const Analysis& a, const QString& without, const QString& forget) {
   RunSheet sheet = a.sheet;
-  const auto acts = actsOf(plan, without);
+  QStringList named = without.split(u',', Qt::SkipEmptyParts);
+  for (const auto& [word, what] : {std::pair("wipe", Do::Wipe), {"powder", Do::Emboss}})
+    if (named.removeAll(QLatin1String(word)) > 0)
+      std::erase_if(sheet.steps, [what = what](const Step& s) { return s.what == what; });
+  const auto acts = actsOf(plan, named.join(u','));
   if (!acts) return acts.error();
   for (int act : acts.value()) {
     for (Step& s : sheet.steps) std::erase(s.hand, act - firstHandAct(plan));

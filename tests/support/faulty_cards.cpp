@@ -122,6 +122,12 @@ std::vector<FaultyPlan> faultyCards() {
     lines(p);
     coloured(p, "hero", "red", 0.8), coloured(p, "tree", "vermilion", 0.4);
   });
+  fault("letters longer than their line", FindingKind::LetteringRoom, [](Plan& p) {
+    HandLine l;
+    l.id = "l", l.ink = "black", l.kind = LineKind::Lettering, l.text = "Wish you were here";
+    l.along = {{20, 130}, {50, 130}};
+    p.lines = {l};
+  });
   fault(
       "a white hero among coloured things", FindingKind::HeroUncoloured,
       [&](Plan& p) {

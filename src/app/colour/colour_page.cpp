@@ -14,6 +14,7 @@
 #include "app/common/form_rows.h"
 #include "app/common/keyed_rows.h"
 #include "app/common/rolled.h"
+#include "app/common/swatch_dialog.h"
 #include "app/session/drawer_session.h"
 #include "io/art/shape_path.h"
 #include "io/wording/hand_words.h"
@@ -72,6 +73,14 @@ QWidget* ColourPage::buildHand() {
   m_inks->setAccessibleName(tr("Colours"));
   m_inks->setFixedHeight(qRound(214 * textScale()));
   column->addWidget(m_inks);
+  auto* scanned = plainButton(tr("A colour from a scan"));
+  scanned->setToolTip(tr("a scan of patches of your inks and markers side by side on white paper"));
+  column->addWidget(scanned);
+  connect(scanned, &QPushButton::clicked, this, [this] {
+    const std::vector<std::string> ids = SwatchDialog::ask(m_drawer, this);
+    fillInks();
+    if (!ids.empty()) m_inks->choose(QString::fromStdString(ids.front()));
+  });
   auto* form = new FormRows;
   m_way = new QComboBox;
   for (ColourWay way : {ColourWay::Marker, ColourWay::Pencil, ColourWay::Brush, ColourWay::Blend})

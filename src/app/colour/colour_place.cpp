@@ -111,7 +111,7 @@ QWidget* ColourPlace::buildPages(DrawerSession& drawer, const std::shared_ptr<Sv
     m_pages->addWidget(w);
   };
   page(tr("Colours"), m_colours = new ColourPage(m_session, drawer, m_view->parts()));
-  page(tr("Details"), m_details = new DetailsPage(m_session, drawer));
+  page(tr("Details"), m_details = new DetailsPage(m_session, drawer, m_view->parts()));
   page(tr("Own steps"), m_own = new OwnPage(m_session));
   page(tr("Suggested"), m_suggest = new SuggestPage(m_session, drawer, art));
   tabs->addStretch(1);

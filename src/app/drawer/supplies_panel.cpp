@@ -16,6 +16,7 @@
 #include "app/common/choice_list.h"
 #include "app/common/form_rows.h"
 #include "app/common/measure_edit.h"
+#include "app/common/swatch_dialog.h"
 #include "core/edit/card_edits.h"
 #include "core/trace/test_strip.h"
 #include "io/art/shape_path.h"
@@ -135,9 +136,16 @@ QWidget* SuppliesPanel::buildInks() {
   auto* put = new QPushButton(tr("Use it in this plan"));
   rows->addWide(put);
   auto* add = new QPushButton(tr("Add an ink"));
+  auto* scanned = plainButton(tr("Inks from a scan"));
+  scanned->setToolTip(tr("a scan of patches of your inks and markers side by side on white paper"));
   auto* remove = plainButton(tr("Out of the drawer"));
   rows->addWide(add);
+  rows->addWide(scanned);
   rows->addWide(remove);
+  connect(scanned, &QPushButton::clicked, this, [this] {
+    const std::vector<std::string> ids = SwatchDialog::ask(m_drawer, this);
+    if (!ids.empty()) m_inks->choose(QString::fromStdString(ids.front()));
+  });
   auto* side = new QVBoxLayout;
   side->addWidget(rows);
   side->addStretch(1);

@@ -175,6 +175,7 @@ void MakeView::paintEvent(QPaintEvent*) {
       if (step.impression >= 0) drawOut(silhouette(step.impression));
       break;
     case Do::Emboss:
+    case Do::Wipe:
     case Do::Draw:
       for (int i : step.things) drawOut(silhouette(i));
       break;

@@ -6,8 +6,10 @@
 #include <QDir>
 #include <QFile>
 #include <QFileInfo>
+#include <algorithm>
 
 #include "core/chain/chain.h"
+#include "core/guides/guides.h"
 #include "io/files/plan_file.h"
 
 namespace havlo {
@@ -114,7 +116,14 @@ void PlanSession::edit(const QString& label, const Result<Plan>& result, const Q
     return;
   }
   if (result.value() == m_plan) return;
-  m_stack.push(new EditCommand(*this, label, result.value(), mergeKey));
+  m_stack.push(new EditCommand(*this, label, withLinesFollowing(result.value()), mergeKey));
+}
+
+Plan PlanSession::withLinesFollowing(const Plan& next) const {
+  if (std::none_of(next.lines.begin(), next.lines.end(), isGuide)) return next;
+  const AnalysisRef a = analyse(next, m_analysis.get(), m_art.get());
+  return withGuidesFollowing({m_plan, *m_analysis->depth, m_analysis->meetings.placed},
+                             {next, *a->depth, a->meetings.placed});
 }
 
 void PlanSession::show(const Plan& plan) {

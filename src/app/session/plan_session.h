@@ -140,6 +140,8 @@ class PlanSession : public QObject {
   void look();
   void foretellFixes();
   void show(const Plan& plan);
+  /// Lines that are inked along guides go with them.
+  Plan withLinesFollowing(const Plan& next) const;
   void takeOrdered(const std::shared_ptr<const Plan>& of, const AnalysisRef& analysis);
   bool write(const QString& path);
 };

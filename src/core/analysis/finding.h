@@ -62,6 +62,7 @@ enum class FindingKind {
   LinesLeadAway,
   HandworkGone,
   RegionOpen,
+  LetteringRoom,
   HeroUncoloured,
   ColourJumpsOut,
   ShadeOnLitSide,
@@ -156,6 +157,7 @@ void readOneColour(const Plan&, const Analysis&, std::vector<Finding>&);
 void readLinesLeadAway(const Plan&, const Analysis&, std::vector<Finding>&);
 void readHandworkGone(const Plan&, const Analysis&, std::vector<Finding>&);
 void readRegionOpen(const Plan&, const Analysis&, std::vector<Finding>&);
+void readLetteringRoom(const Plan&, const Analysis&, std::vector<Finding>&);
 void readHeroUncoloured(const Plan&, const Analysis&, std::vector<Finding>&);
 void readColourJumpsOut(const Plan&, const Analysis&, std::vector<Finding>&);
 void readShadeOnLitSide(const Plan&, const Analysis&, std::vector<Finding>&);

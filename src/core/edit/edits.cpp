@@ -201,6 +201,11 @@ Result<Plan> applied(const Plan& plan, const Fix& fix) {
       }
       return out;
     }
+    case Fix::What::LetterHeight: {
+      Plan out = plan;
+      out.lines[ix(fix.other)].height_mm = fix.amount;
+      return out;
+    }
     case Fix::What::DropHandwork: {
       std::string act = actName(plan, firstHandAct(plan) + fix.other);
       return withoutHandwork(plan, act.substr(0, act.find('@')));

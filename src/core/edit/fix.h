@@ -35,6 +35,7 @@ struct Fix {
     DropWish,      ///< the wish number `amount` of `making.sequence` is forgotten
     ShadeAway,     ///< what of it is shaded towards the light is shaded away from it
     PalerColour,   ///< its colouring gets `amount` of the strength it has
+    LetterHeight,  ///< what is lettered along the line number `other` gets capitals `amount` mm high
     DropHandwork,  ///< the act number `other` by hand is taken off
     Quieter        ///< everything in `feet` is pressed once more before it is stamped: a generation paler
   };

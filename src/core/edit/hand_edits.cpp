@@ -5,6 +5,7 @@
 #include <cmath>
 
 #include "core/base/random.h"
+#include "core/handwork/letters.h"
 #include "core/plan/role_facts.h"
 
 namespace havlo {
@@ -322,7 +323,7 @@ Result<Plan> withoutHandwork(const Plan& plan, const std::string& act) {
 }
 
 std::vector<Point> scattered(const Box& area, size_t count, double apart_mm, uint64_t seed,
-                             const std::vector<Box>& clear) {
+                             const std::function<bool(Point)>& within) {
   constexpr size_t kThrows = 40;  // for each point
   std::vector<Point> out;
   if (area.empty() || area.width() <= 0 || area.height() <= 0) return out;
@@ -333,7 +334,7 @@ std::vector<Point> scattered(const Box& area, size_t count, double apart_mm, uin
   Random random(seed);
   for (size_t thrown = 0; thrown < count * kThrows && out.size() < count; ++thrown) {
     const Point p{area.left + random.unit() * area.width(), area.bottom + random.unit() * area.height()};
-    if (std::any_of(clear.begin(), clear.end(), [&](const Box& b) { return b.contains(p); })) continue;
+    if (!within(p)) continue;
     const auto column = std::min(columns - 1, static_cast<size_t>((p.x - area.left) / cell));
     const auto row = std::min(rows - 1, static_cast<size_t>((p.y - area.bottom) / cell));
     bool free = true;
@@ -358,6 +359,8 @@ std::vector<Box> keptClear(const Plan& plan) {
     if (!facts.words) box.bottom = box.top - kHead * box.height();
     out.push_back(box.grown(kRoom_mm));
   }
+  for (const HandLine& line : plan.lines)
+    if (const Rings room = letteringRoom(line); !room.empty()) out.push_back(boxOf(room).grown(kRoom_mm));
   return out;
 }
 

@@ -1,6 +1,7 @@
 // Changes of what is done by hand.
 #pragma once
 
+#include <functional>
 #include <string>
 #include <vector>
 
@@ -65,9 +66,10 @@ Result<Plan> withoutHandwork(const Plan& plan, const std::string& act);
 /// Points scattered evenly, no two nearer than `apart_mm`, clear of what is given. The same seed gives the
 /// same points. Source: dart throwing in a grid of cells (Cook 1986, from memory).
 /// @param count  at most so many; fewer where no more find room
+/// @param within  whether a point may be one
 std::vector<Point> scattered(const Box& area, size_t count, double apart_mm, uint64_t seed,
-                             const std::vector<Box>& clear);
-/// What dots keep clear of: greetings, and the heads of what lives.
+                             const std::function<bool(Point)>& within);
+/// What dots keep clear of: greetings, what is lettered by hand, and the heads of what lives.
 std::vector<Box> keptClear(const Plan& plan);
 
 }  // namespace havlo

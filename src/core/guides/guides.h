@@ -49,5 +49,14 @@ bool isGuide(const HandLine& line);
 /// @param ink  of the plan
 Plan withGuidesInked(const Plan& plan, const DepthOrder& depth, std::span<const PlacedRef> placed,
                      const std::string& ink, double width_mm);
+/// A plan's room, ground and things with what of them is needed to find its guides.
+struct GuidedPlan {
+  const Plan& plan;
+  const DepthOrder& depth;
+  std::span<const PlacedRef> placed;
+};
+/// Where an edit moved the guides, the lines that were inked along them move too. Lines that did not lie
+/// along the guides before, or that the edit itself changed, stay as they are.
+Plan withGuidesFollowing(const GuidedPlan& before, const GuidedPlan& now);
 
 }  // namespace havlo

@@ -1,4 +1,6 @@
 // Guides that are inked become lines of the plan, so that they are in the picture, the order and the proof.
+#include <algorithm>
+
 #include "core/guides/guides.h"
 
 namespace havlo {
@@ -28,6 +30,35 @@ Plan withGuidesInked(const Plan& plan, const DepthOrder& depth, std::span<const 
     out.lines.push_back(std::move(line));
   }
   return out;
+}
+
+namespace {
+
+std::vector<HandLine> guideLines(const Plan& plan) {
+  std::vector<HandLine> out;
+  for (const HandLine& line : plan.lines)
+    if (isGuide(line)) out.push_back(line);
+  return out;
+}
+
+/// Do they lie in the same places? Files keep hundredths of a millimetre.
+bool lieAlike(const std::vector<HandLine>& a, const std::vector<HandLine>& b) {
+  constexpr double kSame_mm = 0.02;
+  return std::equal(a.begin(), a.end(), b.begin(), b.end(), [](const HandLine& p, const HandLine& q) {
+    return std::equal(p.along.begin(), p.along.end(), q.along.begin(), q.along.end(),
+                      [](Point u, Point v) { return distance(u, v) < kSame_mm; });
+  });
+}
+
+}  // namespace
+
+Plan withGuidesFollowing(const GuidedPlan& before, const GuidedPlan& now) {
+  const std::vector<HandLine> lines = guideLines(before.plan);
+  if (lines.empty() || lines != guideLines(now.plan)) return now.plan;
+  const auto inked = [&](const GuidedPlan& of) {
+    return withGuidesInked(of.plan, of.depth, of.placed, lines[0].ink, lines[0].width_mm);
+  };
+  return lieAlike(lines, guideLines(inked(before))) ? inked(now) : now.plan;
 }
 
 }  // namespace havlo

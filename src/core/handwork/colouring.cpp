@@ -68,7 +68,10 @@ class ColouringIn : public HandKind {
         work.act.on < 0 ? nullptr : scene.regions[ix(scene.stampOf[ix(work.act.on)])].get();
     if (!regions || !work.gone.empty()) return;
     const std::vector<int> parts = partsOf(plan, c, *regions);
-    if (parts.empty() && c.bare) return;
+    const bool whole =
+        std::holds_alternative<AllRegions>(c.region) || std::holds_alternative<RestOfRegions>(c.region);
+    // Nothing is left for it, as every part is left bare or coloured by itself.
+    if (parts.empty() && (c.bare || (whole && !regions->all().empty()))) return;
     if (parts.empty()) {
       const auto* named = std::get_if<NamedRegion>(&c.region);
       work.gone = named ? named->id : "region";

@@ -2,6 +2,7 @@
 #include <algorithm>
 
 #include "core/handwork/kinds.h"
+#include "core/handwork/letters.h"
 #include "core/ink/ink_facts.h"
 
 namespace havlo {
@@ -9,7 +10,9 @@ namespace {
 
 constexpr double kBegin_min = 0.05;  // to lay the ruler on or find the place; common practice, no source
 constexpr double kEach_mm = 60;      // drawn in a minute; common practice, no source
-constexpr double kSlowPen_s = 120;   // a pen this slow is drawn with when the colouring is done
+constexpr double kSketch_min =
+    2;  // letters are pencilled along a base line first; common practice, no source
+constexpr double kSlowPen_s = 120;  // a pen this slow is drawn with when the colouring is done
 
 class Drawing : public HandKind {
  public:
@@ -28,9 +31,11 @@ class Drawing : public HandKind {
     if (!line.on.empty() && work.act.on < 0) work.gone = line.on;
     if (!work.gone.empty()) return;
     const Ink& ink = plan.inks[ix(work.ink)];
-    work.box = boxOf({line.along}).grown(line.width_mm / 2);
-    work.length_mm = lengthOf(line.along);
+    const Rings strokes = strokesOf(line);
+    work.box = boxOf(strokes).grown(line.width_mm / 2);
+    for (const Ring& stroke : strokes) work.length_mm += lengthOf(stroke);
     work.minutes = kBegin_min + work.length_mm / kEach_mm;
+    if (!line.text.empty()) work.minutes += kSketch_min;
     work.dry_min = ink.dryOnCard_s / 60;
     const bool flat = line.kind == LineKind::Ground || line.kind == LineKind::Room;
     work.layer = flat ? HandLayer::Behind : work.act.on >= 0 ? HandLayer::OverThing : HandLayer::OverAll;
@@ -43,7 +48,14 @@ class Drawing : public HandKind {
   std::vector<HandFilm> films(const HandScene& scene, const HandWork& work, const Grid& grid) const override {
     const HandLine& line = scene.plan.lines[ix(work.act.index)];
     const Ink& ink = scene.plan.inks[ix(work.ink)];
-    return {{strokeTile(grid, line.along, line.width_mm), ink.colour, ink.opacity, 1, false}};
+    return {{strokesTile(grid, strokesOf(line), line.width_mm), ink.colour, ink.opacity, 1, false}};
+  }
+
+ private:
+  /// The line itself, or what is lettered along it.
+  static Rings strokesOf(const HandLine& line) {
+    Rings letters = letteringStrokes(line);
+    return letters.empty() ? Rings{line.along} : letters;
   }
 };
 

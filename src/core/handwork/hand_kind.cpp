@@ -142,16 +142,17 @@ void cover(Tile& tile, const Grid& grid, const Box& box, double radius_mm, Far f
 
 }  // namespace
 
-Tile strokeTile(const Grid& grid, const std::vector<Point>& along, double width_mm) {
-  Tile out = tileFor(grid, boxOf({along}).grown(width_mm / 2 + 0.2));
-  for (size_t k = 1; k < along.size(); ++k) {
-    const Point a = along[k - 1], step = along[k] - a;
-    const double square = dot(step, step);
-    cover(out, grid, boxOf({{a, along[k]}}), width_mm / 2, [&](Point p) {
-      const double t = square > 0 ? std::clamp(dot(p - a, step) / square, 0.0, 1.0) : 0;
-      return distance(p, a + step * t);
-    });
-  }
+Tile strokesTile(const Grid& grid, const Rings& strokes, double width_mm) {
+  Tile out = tileFor(grid, boxOf(strokes).grown(width_mm / 2 + 0.2));
+  for (const Ring& along : strokes)
+    for (size_t k = 1; k < along.size(); ++k) {
+      const Point a = along[k - 1], step = along[k] - a;
+      const double square = dot(step, step);
+      cover(out, grid, boxOf({{a, along[k]}}), width_mm / 2, [&](Point p) {
+        const double t = square > 0 ? std::clamp(dot(p - a, step) / square, 0.0, 1.0) : 0;
+        return distance(p, a + step * t);
+      });
+    }
   return out;
 }
 

@@ -110,8 +110,8 @@ std::vector<char> wantsRegions(const Plan& plan, const std::vector<int>& stampOf
 
 /// Length of a line.
 double lengthOf(const std::vector<Point>& along);
-/// A stroke with round ends.
-Tile strokeTile(const Grid& grid, const std::vector<Point>& along, double width_mm);
+/// Strokes with round ends; one of two equal points is a dot.
+Tile strokesTile(const Grid& grid, const Rings& strokes, double width_mm);
 /// A disc at every point.
 Tile discsTile(const Grid& grid, const std::vector<Point>& at, double size_mm);
 /// What lies on a thing waits for it and for what stands before it; what lies freely, for all that is there.

@@ -63,7 +63,9 @@ struct HandLine {
   std::vector<Point> along;  ///< on the panel
   double width_mm = 0.4;
   LineKind kind = LineKind::Free;
-  std::string on;  ///< an impression it belongs to: it lies directly over that; empty: over everything
+  std::string on;        ///< an impression it belongs to: it lies directly over that; empty: over everything
+  std::string text;      ///< of lettering: what is written along it
+  double height_mm = 5;  ///< of a capital letter of it
   std::string piece, extra;
   bool operator==(const HandLine&) const = default;
 };

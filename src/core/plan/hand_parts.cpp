@@ -46,6 +46,8 @@ HandLine PartsReader::line(Object o) {
   l.width_mm = o.numberOr("width", {0, 50, true}, l.width_mm);
   l.kind = o.wordOr("kind", words::kLineKinds, l.kind);
   l.on = o.textOr("on", "");
+  l.text = o.textOr("text", "");
+  l.height_mm = o.numberOr("height", {0, 200, true}, l.height_mm);
   l.piece = o.textOr("piece", "");
   l.extra = o.extra();
   return l;

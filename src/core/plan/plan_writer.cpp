@@ -228,6 +228,7 @@ Json line(const HandLine& l) {
   j["width"] = l.width_mm;
   j["kind"] = words::of(words::kLineKinds, l.kind);
   if (!l.on.empty()) j["on"] = l.on;
+  if (!l.text.empty()) j["text"] = l.text, j["height"] = l.height_mm;
   addExtra(j, l.extra);
   return j;
 }

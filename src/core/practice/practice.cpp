@@ -33,7 +33,7 @@ RunSheet sheetOf(const Plan& plan, const Analysis& a, const std::vector<DrillSte
     if (!off.covers.empty()) out.steps.push_back(off);
     if (!on.covers.empty()) out.steps.push_back(on);
   };
-  std::vector<int> pieces;
+  std::vector<int> pieces, embossed;
   for (const DrillStep& d : steps) {
     if (!d.wash && plan.impressions[ix(d.index)].school == School::PopUp) {
       pieces.push_back(d.index);
@@ -46,10 +46,14 @@ RunSheet sheetOf(const Plan& plan, const Analysis& a, const std::vector<DrillSte
     s.masksOn.assign(lies.begin(), lies.end());
     if (!d.wash) s.leaveOut = a.needs.leaveOut[ix(d.index)];
     out.steps.push_back(s);
+    s = {};
+    s.what = Do::Wipe, s.things = embossed;
+    if (!embossed.empty()) out.steps.push_back(s);  // the drill is about what comes when, not about the cloth
     if (!d.wash && plan.impressions[ix(d.index)].school == School::Resist) {
       s = {};
       s.what = Do::Emboss, s.impression = d.index, s.things = {d.index};
       out.steps.push_back(s);
+      embossed.push_back(d.index);
     }
   }
   bring({});

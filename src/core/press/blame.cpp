@@ -52,7 +52,8 @@ class Witness {
             if (const Blame b = byHand(h, number); b.kind != Blame::Kind::Unknown) return b;
           break;
         case Do::Emboss:
-          for (int i : s.things) m_resist = m_resist || (thing(i).school == School::Resist && waxed(i));
+          for (int i : s.things)
+            if (!m_resist && thing(i).school == School::Resist && waxed(i)) m_resist = true, m_wax = i;
           break;
         default:
           break;
@@ -78,6 +79,13 @@ class Witness {
   std::vector<int> m_printed;        // what reached the pixel, in order
   std::set<int> m_pressed, m_holds;  // stamped; stamped so that powder holds here
   bool m_resist = false;
+  int m_wax = -1;  // whose embossing it is
+
+  /// Was the embossing wiped after that step?
+  bool wipedAfter(int number) const {
+    return std::any_of(m_sheet.steps.begin() + number, m_sheet.steps.end(),
+                       [](const Step& s) { return s.what == Do::Wipe; });
+  }
 
   const Impression& thing(int i) const { return m_intended.plan.impressions[ix(i)]; }
 
@@ -196,6 +204,10 @@ class Witness {
       out.kind = Blame::Kind::Displaced;
       return out;
     }
+    if (m_resist && !left && cover < 0 && inkHere && !wipedAfter(number)) {
+      out.kind = Blame::Kind::NotWiped, out.front = m_wax;
+      return out;
+    }
     const bool reached = !left && cover < 0 && !m_resist;
     const int front = frontHere(b);
     if (reached && front >= 0) {
@@ -235,6 +247,10 @@ class Witness {
     const int cover = coverHere(worn);
     Blame out;
     out.step = number, out.wash = s.wash;
+    if (m_resist && cover < 0 && !wipedAfter(number)) {
+      out.kind = Blame::Kind::NotWiped, out.front = m_wax;
+      return out;
+    }
     const auto& over = m_intended.plan.washes[w].lets;
     int clean = -1;
     for (size_t i = 0; i < m_intended.plan.impressions.size() && clean < 0; ++i)

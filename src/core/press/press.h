@@ -145,6 +145,7 @@ struct Blame {
     Displaced,  ///< `back` does not lie where it was planned
     OtherInk,   ///< `back` was printed in another ink than planned
     Omitted,    ///< `back` was never stamped, `wash` never blended, or `hand` never done
+    NotWiped,   ///< ink of `step` lies on the embossed `front` and was never wiped off
     ByHand,     ///< `hand` was done across `front`, which should have been there to end at
     TooFine     ///< so much of `front` cannot be covered that it is no trifle any more
   };

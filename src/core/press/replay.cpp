@@ -1,6 +1,7 @@
 // Executes steps as hands would: covers lie where they were laid, ink goes wherever nothing keeps it out.
 #include <algorithm>
 #include <cmath>
+#include <functional>
 #include <map>
 #include <set>
 
@@ -55,6 +56,9 @@ class Press {
         for (int i : step.things)
           if (impression(i).school == School::Resist) melt(i);
         break;
+      case Do::Wipe:
+        m_beads.clear();
+        break;
       case Do::Wash:
         wash(step);
         break;
@@ -73,7 +77,10 @@ class Press {
   }
 
   const Canvas& card() const { return m_out.card; }
-  Replay finish() { return std::move(m_out); }
+  Replay finish() {
+    for (const auto& bead : m_beads) bead();  // nobody wiped it off
+    return std::move(m_out);
+  }
 
  private:
   const PressInput& m_in;
@@ -91,9 +98,10 @@ class Press {
   std::vector<std::pair<int, LimitSide>> m_limits;  // edges and openings on the panel
   std::map<int, Tile> m_powders;                    // what was stamped to be embossed
   std::vector<char> m_pressed;
-  std::vector<int> m_onPiece;  // done by hand on pieces of their own
-  std::map<int, Tile> m_laid;  // wash -> where its colour came
-  Tile m_border, m_resist;     // whole panel: taped, embossed
+  std::vector<int> m_onPiece;                  // done by hand on pieces of their own
+  std::map<int, Tile> m_laid;                  // wash -> where its colour came
+  Tile m_border, m_resist;                     // whole panel: taped, embossed
+  std::vector<std::function<void()>> m_beads;  // ink that lies on what is embossed
 
   Tile wholePanel() const { return tileFor(m_tiles.grid(), m_in.plan.card.panel.box()); }
   const Impression& impression(int i) const { return m_in.plan.impressions[ix(i)]; }
@@ -140,7 +148,10 @@ class Press {
       keepOut(ink, cover, mask);
       block(ink, edgeLine);
     });
-    keptOut(ink);
+    block(ink, m_border);
+    if (Tile bead = onResist(ink); !bead.cover.empty())
+      m_beads.push_back([this, bead = std::move(bead), film = filmOf(b)] { m_out.card.apply(bead, film); });
+    block(ink, m_resist);
     if (m_run.manner.uneven) pressUnevenly(ink, b);
     m_out.card.apply(ink, filmOf(b));
     m_pressed[ix(b)] = 1;
@@ -160,8 +171,13 @@ class Press {
     Tile area = tool(wash);
     const Tile wanted = area;
     eachPaper([&](const Tile& cover, const Tile&, const std::string& mask) { keepOut(area, cover, mask); });
-    keptOut(area);
+    block(area, m_border);
     const WashFalloff falloff(m_in.plan, wash);
+    if (Tile bead = onResist(area); !bead.cover.empty())
+      m_beads.push_back([this, &wash, falloff, bead = std::move(bead)] {
+        m_out.card.applyWash(bead, *m_in.plan.ink(wash.ink), wash.strength, falloff);
+      });
+    block(area, m_resist);
     if (m_run.manner.bleeds) bleed(area, wash);
     m_out.card.applyWash(area, *m_in.plan.ink(wash.ink), wash.strength, falloff);
     if (!m_in.plan.lifts.empty()) m_laid[step.wash] = area;
@@ -267,9 +283,13 @@ class Press {
     }
   }
 
-  void keptOut(Tile& ink) {
-    block(ink, m_border);
-    block(ink, m_resist);
+  /// What of an inking comes on what is embossed; empty if nothing does.
+  Tile onResist(const Tile& ink) const {
+    if (m_powders.empty()) return {};
+    Tile out = ink;
+    keepOnly(out, m_resist);
+    const bool any = std::any_of(out.cover.begin(), out.cover.end(), [](uint8_t c) { return c > 0; });
+    return any ? out : Tile{};
   }
 
   /// Notes where this inking may honestly differ from the intention because of the paper on `front`: beside

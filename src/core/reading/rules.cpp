@@ -84,6 +84,8 @@ constexpr std::array<Rule, kFindingKinds> kRules{{
     {FindingKind::ColourJumpsOut, "colourJumpsOut", "CIELAB chroma more than the hero's", readColourJumpsOut},
     {FindingKind::ShadeOnLitSide, "shadeOnLitSide", "1", readShadeOnLitSide},
     {FindingKind::RegionOpen, "regionOpen", "mm of its border without a line", readRegionOpen},
+    {FindingKind::LetteringRoom, "letteringRoom", "mm² of things in its room, or mm too long",
+     readLetteringRoom},
     {FindingKind::Unbalanced, "unbalanced", "share of the width from the middle, -0.5 to 0.5", readUnbalanced,
      kLate},
 }};

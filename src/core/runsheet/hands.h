@@ -83,6 +83,7 @@ class Hands {
     takeLimits();
     uncover(covered());
     emboss();
+    wipe();
     joinByPen();
     for (size_t unit = m_in.needs.steps.size(); stop < m_in.needs.hand.size(); ++unit) {
       if (std::find(m_rest.begin(), m_rest.end(), unit) != m_rest.end()) sleep();
@@ -119,8 +120,9 @@ class Hands {
   size_t m_nextCut = 0;
   std::vector<std::vector<char>> m_isCut;  // stamp, mask
   std::vector<char> m_jointCut;
-  std::vector<const Ink*> m_lastInk;  // by stamp
-  std::vector<int> m_toEmboss;        // stamped, and not embossed yet
+  std::vector<const Ink*> m_lastInk;   // by stamp
+  std::vector<int> m_toEmboss;         // stamped, and not embossed yet
+  std::vector<int> m_wiped, m_beaded;  // embossed so that ink comes off; of these, where ink lies now
   int m_stampInHand = -1, m_generation = 0;
   const Ink* m_inkInHand = nullptr;
 
@@ -463,6 +465,10 @@ class Hands {
     m_stampInHand = stamp, m_generation = generation;
     work(Do::Stamp, b, minutes, 0, facts);
     pressed(b);
+    for (int k : piece ? std::vector<int>{} : m_in.meetings.of[ix(b)]) {
+      const Meeting& m = m_in.meetings.list[ix(k)];
+      if (m.edge.any) beadsOn(m.back == b ? m.front : m.back);
+    }
   }
 
   void stamp(size_t k, const NeedStep& need) {
@@ -492,8 +498,28 @@ class Hands {
       const double wait = waitUntil(last);
       work(Do::Dry, m_toEmboss.size() == 1 ? m_toEmboss[0] : -1, 0, wait);
     }
+    wipe();  // powder sticks to ink that lies on what is embossed
     embossNow(m_toEmboss);
     m_toEmboss.clear();
+  }
+
+  /// Ink has come on it: on what is embossed to keep ink off it lies in beads until they are wiped off.
+  void beadsOn(int i) {
+    const auto has = [&](const std::vector<int>& list) {
+      return std::find(list.begin(), list.end(), i) != list.end();
+    };
+    if (has(m_wiped) && !has(m_beaded) && thing(i).lies == kBare) m_beaded.push_back(i);
+  }
+
+  /// With a dry cloth, before it dries on for good.
+  void wipe() {
+    if (m_beaded.empty()) return;
+    std::sort(m_beaded.begin(), m_beaded.end());
+    StepFacts facts;
+    facts.things = m_beaded;
+    const double minutes = m_t.wipe + m_t.wipeEach * static_cast<double>(m_beaded.size());
+    work(Do::Wipe, m_beaded.size() == 1 ? m_beaded[0] : -1, minutes * m_copies, 0, facts);
+    m_beaded.clear();
   }
 
   void embossNow(const std::vector<int>& things) {
@@ -504,6 +530,7 @@ class Hands {
     for (int i : things) {
       thing(i).dryFirst = thing(i).dryLast = m_now;  // melted powder is hard when it has cooled
       thing(i).saidDry = true;
+      if (impression(i).school == School::Resist) m_wiped.push_back(i);
     }
   }
 
@@ -520,6 +547,8 @@ class Hands {
     work(Do::Wash, -1, m_t.wash * m_copies, 0, facts);
     const Ink* ink = inkNamed(m_in.plan.washes[ix(need.index)].ink);
     m_washDry = std::max(m_washDry, m_now + ink->dryOnCard_s / 60);
+    for (size_t i = 0; i < touches.size(); ++i)
+      if (touches[i].touches && touches[i].edge.any) beadsOn(static_cast<int>(i));
     if (m_copies > 1) uncover(covered()), takeLimits();
   }
 
@@ -651,6 +680,7 @@ class Hands {
     for (int i : m_lying)
       if (bare.contains(i)) off.push_back(i);
     uncover(off);
+    if (!m_beaded.empty() && !piece) wipe();
     const bool onCard = !handwork(group[0]).box.empty() && !piece;
     if (onCard) takeLimits();
     // Nobody colours what is wet.

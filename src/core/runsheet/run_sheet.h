@@ -46,6 +46,7 @@ struct WorkTimes {
   double coverOn = 0.5, coverOff = 0.25;
   double tapeRubber = 1, wipeRubber = 0.5;  ///< for each thing left out of a pressing
   double emboss = 1.25, embossEach = 0.75;  ///< powder out, tool heated; strew, brush off and melt one thing
+  double wipe = 0.5, wipeEach = 0.25;       ///< a soft cloth out; ink wiped off one embossed thing
   double pen = 0.5, penEach_mm = 20;        ///< the fine pen out; mm of strokes a minute
   double takeUp = 0.25;                     ///< another marker, pen, brush or bottle
   double pencil = 1, pencilEach = 0.3, erase = 1;  ///< guides for lines by hand

@@ -119,20 +119,17 @@ Result<ReadScan> readDrawing(const QByteArray& svg, const QString& name) {
   return out;
 }
 
-}  // namespace
-
-Result<ReadScan> readScanFile(const QString& path, const Progress& progress) {
-  QFile file(path);
+/// A file that is not empty and not too large. @error  CannotRead, BadInput
+Result<bool> opened(QFile& file, const QString& path) {
   if (!openForReading(file, path))
     return cannotRead(tr("cannot open %1: %2").arg(QFileInfo(path).fileName(), file.errorString()));
   if (file.size() > kLargestFile) return badInput(tr("the file is larger than 1 GB"));
   if (file.size() == 0) return cannotRead(tr("the file is empty"));
-  const QString name = QFileInfo(path).completeBaseName();
-  if (looksLikeSvg(file.peek(4096))) {
-    if (file.size() > kLargestDrawing)
-      return badInput(tr("the drawing is larger than %1 MB").arg(kLargestDrawing >> 20));
-    return readDrawing(file.readAll(), name);
-  }
+  return true;
+}
+
+/// The pixels of a picture file. @error  CannotRead, BadInput, Stopped
+Result<QImage> readPixels(QFile& file, const Progress& progress) {
   QImageReader::setAllocationLimit(kAllocation_MB);
   QImageReader reader(&file);
   reader.setDecideFormatFromContent(true);
@@ -150,6 +147,23 @@ Result<ReadScan> readScanFile(const QString& path, const Progress& progress) {
   if (tooManyPixels(image.size())) return badInput(tooLarge(image.size()));
   if (tooThin(image.size())) return badInput(tooSmall(image.size()));
   if (progress.stopped()) return Error{ErrorCode::Stopped, "stopped", {}};
+  return image;
+}
+
+}  // namespace
+
+Result<ReadScan> readScanFile(const QString& path, const Progress& progress) {
+  QFile file(path);
+  if (const auto open = opened(file, path); !open) return open.error();
+  const QString name = QFileInfo(path).completeBaseName();
+  if (looksLikeSvg(file.peek(4096))) {
+    if (file.size() > kLargestDrawing)
+      return badInput(tr("the drawing is larger than %1 MB").arg(kLargestDrawing >> 20));
+    return readDrawing(file.readAll(), name);
+  }
+  const auto read = readPixels(file, progress);
+  if (!read) return read.error();
+  const QImage& image = read.value();
   ReadScan out;
   out.scan = greyOf(image, progress);
   if (progress.stopped()) return Error{ErrorCode::Stopped, "stopped", {}};
@@ -168,6 +182,27 @@ Result<ReadScan> readScanImage(const QImage& image, const QString& name) {
   out.scan.pxPerMm = scaleOf(image);
   out.scale = out.scan.pxPerMm > 0 ? ScaleFrom::File : ScaleFrom::Unknown;
   out.name = name;
+  return out;
+}
+
+Result<ReadColours> readColourScan(const QString& path, const Progress& progress) {
+  constexpr int kLongest_px = 1600;  // patches of colour need no more
+  QFile file(path);
+  if (const auto open = opened(file, path); !open) return open.error();
+  if (looksLikeSvg(file.peek(4096))) return badInput(tr("that is a drawing; a scan or photo is wanted"));
+  const auto read = readPixels(file, progress);
+  if (!read) return read.error();
+  ReadColours out;
+  const QImage& whole = read.value();
+  const bool large = std::max(whole.width(), whole.height()) > kLongest_px;
+  out.picture =
+      (large ? whole.scaled(kLongest_px, kLongest_px, Qt::KeepAspectRatio, Qt::SmoothTransformation) : whole)
+          .convertToFormat(QImage::Format_RGB888);
+  out.scan.width = out.picture.width(), out.scan.height = out.picture.height();
+  out.scan.rgb.reserve(3 * ix(out.scan.width) * ix(out.scan.height));
+  for (int y = 0; y < out.scan.height; ++y)
+    out.scan.rgb.insert(out.scan.rgb.end(), out.picture.constScanLine(y),
+                        out.picture.constScanLine(y) + 3 * out.scan.width);
   return out;
 }
 

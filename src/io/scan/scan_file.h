@@ -6,6 +6,7 @@
 
 #include "core/base/progress.h"
 #include "core/trace/scan.h"
+#include "core/trace/swatches.h"
 
 namespace havlo {
 
@@ -24,6 +25,15 @@ struct ReadScan {
 /// with
 ///         entities, scripts or links to elsewhere, or with an absurd size; Stopped
 Result<ReadScan> readScanFile(const QString& path, const Progress& progress = {});
+
+struct ReadColours {
+  ColourScan scan;
+  QImage picture;  ///< the same, to be shown
+};
+
+/// Reads a scan in its colours, at most 1600 pixels along a side. @error  as readScanFile; BadInput for a
+/// drawing
+Result<ReadColours> readColourScan(const QString& path, const Progress& progress = {});
 
 /// A picture from the clipboard or the scanner. @error  BadInput if it is empty or too large
 Result<ReadScan> readScanImage(const QImage& image, const QString& name = {});

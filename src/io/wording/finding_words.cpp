@@ -240,6 +240,8 @@ QString fixWords(const Plan& plan, const Fix& fix, MeasureStyle style) {
       return tr("Shade it away from the light");
     case Fix::What::PalerColour:
       return tr("Colour it paler");
+    case Fix::What::LetterHeight:
+      return tr("Letter it %1 high").arg(lengthText(fix.amount, style));
     case Fix::What::DropHandwork:
       return tr("Take it off the plan");
     case Fix::What::Quieter:
@@ -345,6 +347,7 @@ FindingWords wordsOf(const Plan& plan, const Analysis& analysis, const Finding& 
     case FindingKind::TooLateToDry:
     case FindingKind::HandworkGone:
     case FindingKind::RegionOpen:
+    case FindingKind::LetteringRoom:
     case FindingKind::HeroUncoloured:
     case FindingKind::ColourJumpsOut:
     case FindingKind::ShadeOnLitSide:

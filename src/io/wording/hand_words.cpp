@@ -44,9 +44,20 @@ StepWords drawWords(const Plan& plan, const Analysis& a, const Step& step, Measu
   double length = 0;
   QStringList names;
   bool ruled = false, lettering = false;
+  QStringList letters, lettered;
   for (int h : step.hand) {
     const HandLine& line = plan.lines[ix(workOf(a, h).act.index)];
     length += workOf(a, h).length_mm;
+    if (!line.text.empty()) {
+      letters << tr("“%1”").arg(QString::fromStdString(line.text));
+      lettered
+          << tr("%1 on a base line %2 long that begins %3 from the left and %4 from the bottom, capitals "
+                "%5 high")
+                 .arg(letters.back(), lengthText(lengthOf(line.along), style),
+                      lengthText(line.along.front().x, style), lengthText(line.along.front().y, style),
+                      lengthText(line.height_mm, style));
+      continue;
+    }
     const QString name = line.name.empty() ? lineKindName(line.kind) : QString::fromStdString(line.name);
     if (!names.contains(name)) names << name;
     ruled = ruled || line.kind == LineKind::Room || line.kind == LineKind::Ground;
@@ -56,9 +67,16 @@ StepWords drawWords(const Plan& plan, const Analysis& a, const Step& step, Measu
   w.title = ruled ? tr("Ink the pencilled lines") : lettering ? tr("Letter by hand") : tr("Draw by pen");
   if (workOf(a, step.hand.front()).act.on >= 0)
     w.title = tr("Draw by pen at %1").arg(nameOf(plan, workOf(a, step.hand.front()).act.on));
-  w.detail = tr("%1 in %2, a %3 pen, about %4 in all")
-                 .arg(names.join(QStringLiteral(", ")), inkOf(plan, first.ink),
-                      lengthText(first.width_mm, style), lengthText(std::ceil(length), style));
+  if (!letters.isEmpty()) w.title = tr("Letter %1 by hand").arg(letters.join(tr(" and ")));
+  const QString pen = tr("in %1, a %2 pen").arg(inkOf(plan, first.ink), lengthText(first.width_mm, style));
+  if (names.isEmpty()) {
+    w.detail =
+        tr("pencil %1; then %2; rub the pencil out when it is dry").arg(lettered.join(tr(" and ")), pen);
+  } else {
+    w.detail =
+        tr("%1 %2, about %3 in all")
+            .arg((names + lettered).join(QStringLiteral(", ")), pen, lengthText(std::ceil(length), style));
+  }
   if (ruled) w.detail += tr("; along a ruler, and only where the line is to be seen");
   const HandWork& work = workOf(a, step.hand.front());
   if (work.dry_min > 2)
@@ -237,6 +255,7 @@ QString handActWords(const Plan& plan, const HandAct& act) {
     }
     case ByHand::Line: {
       const HandLine& line = plan.lines[ix(act.index)];
+      if (!line.text.empty()) return tr("lettering “%1”").arg(QString::fromStdString(line.text));
       return tr("drawing %1")
           .arg(line.name.empty() ? lineKindName(line.kind) : QString::fromStdString(line.name));
     }

@@ -102,6 +102,18 @@ std::optional<FindingWords> inkWords(const Plan& plan, const Analysis& analysis,
              "it."),
           tr("%1 mm open").arg(f.value, 0, 'f', 0),
           {}};
+    case FindingKind::LetteringRoom: {
+      const QString text = QString::fromStdString(plan.lines[ix(static_cast<int>(f.other))].text);
+      if (f.impressions.empty())
+        return FindingWords{tr("“%1” is longer than its line").arg(text),
+                            tr("Letters that have to be squeezed in at the end spoil a card late."),
+                            tr("%1 mm too long").arg(f.value, 0, 'f', 0),
+                            {}};
+      return FindingWords{tr("“%1” runs into %2").arg(text, name(0)),
+                          tr("What is lettered by hand wants its room kept plain."),
+                          tr("%1 mm² of it in the way").arg(f.value, 0, 'f', 0),
+                          {}};
+    }
     case FindingKind::HeroUncoloured:
       return FindingWords{tr("%1 is white among coloured things").arg(Name(0)),
                           tr("Colour draws the eye: what is left white falls back, unless all else is grey. "

@@ -367,6 +367,12 @@ StepWords wordsOf(const Plan& plan, const Analysis& analysis, const Step& step, 
       return printWords(plan, step);
     case Do::Emboss:
       return embossWords(plan, step);
+    case Do::Wipe:
+      w.title = tr("Wipe %1 clean").arg(listOf(plan, step.things));
+      w.detail =
+          tr("with a soft dry cloth, a clean spot of it for every stroke: the ink comes off what is "
+             "embossed and stays beside it");
+      break;
     case Do::Colour:
     case Do::Accent:
     case Do::Lift:

@@ -84,6 +84,9 @@ QString blameWords(const Plan& plan, const Analysis& a, const Difference& d) {
       return tr("%1 printed %2 beside where it was planned.").arg(step, name(b.back));
     case Blame::Kind::OtherInk:
       return tr("%1 printed %2 in another ink than planned.").arg(step, name(b.back));
+    case Blame::Kind::NotWiped:
+      return tr("Ink of %1 lies on the embossing of %2 and was never wiped off.")
+          .arg(step.left(1).toLower() + step.mid(1), name(b.front));
     case Blame::Kind::ByHand:
       return tr("%1 was %2 across %3: %3 was not there yet to end at.")
           .arg(step, handActWords(plan, a.hand->all()[ix(b.hand)].act), name(b.front));
@@ -291,6 +294,7 @@ QString neededWords(const Plan& plan, const Analysis& a) {
   if (does(Do::Tape)) more << tr("low-tack tape");
   if (does(Do::Wash)) more << tr("a blending tool for each wash");
   if (does(Do::Emboss)) more << tr("clear powder and the heat tool (it burns: mind its label)");
+  if (does(Do::Wipe)) more << tr("a soft dry cloth");
   const auto byHand = [&](auto is) {
     return std::any_of(plan.colourings.begin(), plan.colourings.end(),
                        [&](const Colouring& c) { return !c.bare && is(c); });

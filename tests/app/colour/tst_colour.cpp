@@ -11,6 +11,9 @@
 #include "app/colour/colour_place.h"
 #include "app/colour/suggest_page.h"
 #include "app/common/choice_list.h"
+#include "app/common/swatch_dialog.h"
+#include "app/session/drawer_session.h"
+#include "core/edit/view_edits.h"
 #include "core/handwork/act_list.h"
 #include "support/window.h"
 #include "tests/support/program.h"
@@ -226,6 +229,110 @@ class TstColour : public QObject {
     w.press("takeOut");
     w.click(w.at({30, 90}));
     QCOMPARE(w.plan().lifts.size(), size_t{1});
+  }
+
+  void dotsAreScatteredOverOnePartAndGlossCoversIt() {
+    ColourWindow w;
+    w.press("colourTab-1");
+    w.session().select(QStringLiteral("hare"));
+    waitForJobs(w.window);
+    auto* over = w.child<QComboBox>("scatterOver");
+    const int row = over->findData(QStringLiteral("part:hare:0"));
+    QVERIFY(row > 0);
+    QVERIFY(!w.child<QPushButton>("coverPart")->isEnabled());
+    over->setFocus();
+    QTest::keyClick(over, Qt::Key_Home);
+    for (int k = 0; k < row; ++k) QTest::keyClick(over, Qt::Key_Down);
+    w.press("scatter");
+    QCOMPARE(w.plan().accents.size(), size_t{1});
+    const Accent& dots = w.plan().accents[0];
+    QCOMPARE(dots.on, std::string("hare"));
+    QVERIFY(dots.at.size() > 3);
+    for (Point p : dots.at) QVERIFY((w.view().parts().at(p) == PartAt{w.thing("hare"), 0}));
+    auto* kind = w.child<QComboBox>("accentKind");
+    kind->setFocus();
+    QTest::keyClick(kind, Qt::Key_Down);  // from dots to gloss
+    w.press("coverPart");
+    QCOMPARE(w.plan().accents.size(), size_t{2});
+    QVERIFY(w.plan().accents[1].region && w.plan().accents[1].kind == AccentKind::Gloss);
+    for (const Finding& f : w.session().analysis()->findings) QVERIFY(f.kind != FindingKind::HandworkGone);
+  }
+
+  void wordsAreLetteredByHandAndChanged() {
+    ColourWindow w;
+    w.press("drawLine");
+    auto* kind = w.child<QComboBox>("lineKind");
+    kind->setFocus();
+    QTest::keyClick(kind, Qt::Key_End);
+    auto* words = w.child<QLineEdit>("letteredWords");
+    QVERIFY(words->isVisible());
+    words->setFocus();
+    QTest::keyClicks(words, QStringLiteral("Up, up"));
+    w.drag(w.at({20, 8}), w.at({60, 8}));
+    QCOMPARE(w.plan().lines.size(), size_t{1});
+    QCOMPARE(w.plan().lines[0].text, std::string("Up, up"));
+    QCOMPARE(w.plan().lines[0].height_mm, 5.0);
+    w.press("change-line:l1");
+    QVERIFY(words->hasFocus());
+    QTest::keyClicks(words, QStringLiteral("Away"));
+    QTest::keyClick(words, Qt::Key_Return);
+    waitForJobs(w.window);
+    QCOMPARE(w.plan().lines[0].text, std::string("Away"));
+    w.session().undoStack().undo();
+    QCOMPARE(w.plan().lines[0].text, std::string("Up, up"));
+    settleOrder(w.session());
+    const auto& steps = w.session().analysis()->sheet.steps;
+    QVERIFY(std::any_of(steps.begin(), steps.end(), [](const Step& s) { return s.what == Do::Draw; }));
+  }
+
+  void inkedGuidesGoWithTheHorizonAndComeBackWithUndo() {
+    ColourWindow w("potting-shed");
+    w.press("colourTab-1");
+    w.press("inkGuides");
+    const std::vector<HandLine> before = w.plan().lines;
+    View higher = *w.plan().view;
+    higher.horizon_mm += 8;
+    w.session().edit(QStringLiteral("higher"), withView(w.plan(), higher));
+    QVERIFY(w.plan().lines != before);
+    w.session().undoStack().undo();
+    QCOMPARE(w.plan().lines, before);
+  }
+
+  void coloursComeFromAScannedStrip() {
+    ColourWindow w;
+    QTemporaryDir folder;
+    QImage strip(400, 160, QImage::Format_RGB32);
+    strip.fill(QColor(0xf4, 0xf0, 0xe4));
+    for (int k = 0; k < 3; ++k)
+      for (int y = 30; y < 130; ++y)
+        for (int x = 30 + 120 * k; x < 130 + 120 * k; ++x)
+          strip.setPixelColor(x, y, QColor::fromHsv(120 * k, 150, 180));
+    const QString file = folder.filePath(QStringLiteral("strip.png"));
+    QVERIFY(strip.save(file));
+    const size_t before = w.window.drawerSession().inks().size();
+    SwatchDialog dialog(w.window.drawerSession(), file);
+    dialog.show();
+    waitForJobs(dialog);
+    auto* second = dialog.findChild<QCheckBox*>(QStringLiteral("swatch-1"));
+    QVERIFY(second && dialog.findChild<QCheckBox*>(QStringLiteral("swatch-2")));
+    QTest::mouseClick(second, Qt::LeftButton, {}, QPoint(8, second->height() / 2));
+    QVERIFY(!second->isChecked());
+    auto* name = dialog.findChild<QLineEdit*>(QStringLiteral("swatchName-0"));
+    name->selectAll();
+    QTest::keyClicks(name, QStringLiteral("Rose hip"));
+    QTest::mouseClick(dialog.findChild<QPushButton*>(QStringLiteral("takeSwatches")), Qt::LeftButton);
+    QCOMPARE(dialog.taken().size(), size_t{2});
+    const auto& inks = w.window.drawerSession().inks();
+    QCOMPARE(inks.size(), before + 2);
+    const auto rose =
+        std::find_if(inks.begin(), inks.end(), [](const Ink& i) { return i.name == "Rose hip"; });
+    QVERIFY(rose != inks.end() && rose->kind == InkKind::Marker && rose->colour.red > rose->colour.green);
+    // A file that is no picture is said, and nothing can be taken.
+    QFile(folder.filePath(QStringLiteral("no.png"))).open(QIODevice::WriteOnly);
+    SwatchDialog none(w.window.drawerSession(), folder.filePath(QStringLiteral("no.png")));
+    none.show();
+    waitForJobs(none);
+    QVERIFY(!none.findChild<QPushButton*>(QStringLiteral("takeSwatches"))->isEnabled());
   }
 
   void anOwnStepIsPutIn() {

@@ -196,6 +196,41 @@ class TstGuides : public QObject {
     QVERIFY(chains.size() <= 6);
   }
 
+  // Lines inked along the guides go with the horizon; what the maker drew, or inked elsewhere, stays.
+  void inkedGuidesFollowTheView() {
+    Plan p = emptyPlan();
+    GroundMark path;
+    path.id = "path", path.kind = GroundKind::Path, path.along = {{40, 10}, {70, 60}}, path.width_m = 2;
+    p.ground = {path};
+    HandLine own;
+    own.id = "mine", own.ink = "black", own.along = {{10, 10}, {30, 10}};
+    p.lines = {own};
+    const AnalysisRef a = analyse(p);
+    const Plan inked = withGuidesInked(p, *a->depth, a->meetings.placed, "black", 0.5);
+    QVERIFY(inked.lines.size() > 1);
+    Plan moved = inked;
+    moved.view->horizon_mm += 20;
+    const AnalysisRef then = analyse(inked), now = analyse(moved);
+    const GuidedPlan before{inked, *then->depth, then->meetings.placed};
+    const Plan followed = withGuidesFollowing(before, {moved, *now->depth, now->meetings.placed});
+    QVERIFY(followed.lines != inked.lines);
+    QCOMPARE(followed.lines, withGuidesInked(moved, *now->depth, now->meetings.placed, "black", 0.5).lines);
+    QVERIFY(std::find(followed.lines.begin(), followed.lines.end(), own) != followed.lines.end());
+    QCOMPARE(followed.lines.back().width_mm, 0.5);
+    // Nothing moved, or lines that the edit itself took off: nothing follows.
+    QVERIFY(withGuidesFollowing(before, before) == inked);
+    Plan bare = moved;
+    std::erase_if(bare.lines, isGuide);
+    QVERIFY(withGuidesFollowing(before, {bare, *now->depth, now->meetings.placed}) == bare);
+    // Lines that did not lie along the guides before are somebody's own.
+    Plan askew = inked;
+    askew.lines.back().along[0].x += 5;
+    Plan askewMoved = askew;
+    askewMoved.view->horizon_mm += 20;
+    QVERIFY(withGuidesFollowing({askew, *then->depth, then->meetings.placed},
+                                {askewMoved, *now->depth, now->meetings.placed}) == askewMoved);
+  }
+
   // Views, rooms, lights and ground marks from the far corners of what a plan may hold: always finite.
   void absurdScenesStayFinite() {
     std::mt19937 dice(31);

@@ -106,6 +106,28 @@ class TstHandwork : public QObject {
     QCOMPARE(coloured, 2);
   }
 
+  // A colouring of everything or of the rest under which all is left bare does nothing; it refers to nothing
+  // that is gone.
+  void nothingLeftToColourIsNoFault() {
+    Plan p = twoBoxes();
+    Colouring bare = colour("b1", "near", "");
+    bare.bare = true, bare.region = Point{20, 20};
+    p.colourings.push_back(bare);
+    for (const RegionChoice& choice : {RegionChoice{AllRegions{}}, RegionChoice{RestOfRegions{}}}) {
+      p.colourings[0].region = choice;
+      const AnalysisRef a = best(p);
+      for (const Finding& f : a->findings) QVERIFY(f.kind != FindingKind::HandworkGone);
+      const Simulation s = press(p, *a);
+      QVERIFY(s.proven);
+      QVERIFY(same(at(s.card, {50, 50}), linearOf(p.card.paper.colour)));
+    }
+    // A named part that is not there is one.
+    p.colourings[0].region = NamedRegion{"lid"};
+    const AnalysisRef gone = analyse(p);
+    QVERIFY(std::any_of(gone->findings.begin(), gone->findings.end(),
+                        [](const Finding& f) { return f.kind == FindingKind::HandworkGone; }));
+  }
+
   void colouredBeforeWhatBoundsItIsRefusedAndNamed() {
     const Plan p = twoBoxes();
     const AnalysisRef a = best(p);

@@ -493,6 +493,47 @@ class TstPress : public QObject {
     }
   }
 
+  // Ink on embossing lies in beads until a cloth takes it off: the step is there once, after the last ink
+  // that comes on it, and without it the card is refused and the step that left the ink is named.
+  void embossingIsWipedAndUnwipedIsRefused() {
+    for (const bool blended : {false, true}) {
+      Plan p = emptyPlan();
+      addStamp(p, slab("s", 30, 30));
+      put(p, "front", "s", {60, 60}, 1).school = School::Resist;
+      put(p, "back", "s", {68, 65}, 2).ink = "blue";
+      if (blended) {
+        Wash w;
+        w.id = "sky", w.ink = "blue", w.area = rectangle(p.card.panel.box()), w.strength = 0.6;
+        p.washes = {w};
+      }
+      const AnalysisRef a = analyse(p);
+      const auto is = [](Do what) { return [what](const Step& s) { return s.what == what; }; };
+      const auto& steps = a->sheet.steps;
+      QCOMPARE(std::count_if(steps.begin(), steps.end(), is(Do::Wipe)), 1);
+      const auto wiped = std::find_if(steps.begin(), steps.end(), is(Do::Wipe));
+      QCOMPARE(wiped->things, std::vector<int>{0});
+      QVERIFY(std::none_of(wiped, steps.end(), is(Do::Stamp)) &&
+              std::none_of(wiped, steps.end(), is(Do::Wash)));
+      QVERIFY(simulated(p, *a).proven);
+      RunSheet sheet = a->sheet;
+      std::erase_if(sheet.steps, is(Do::Wipe));
+      const Simulation s = simulate(a->press(p, nullptr), sheet, 100).value();
+      QVERIFY(!s.proven);
+      QVERIFY(s.unexplained_mm2 > 100);
+      const Blame& blame = s.worst[0].blame;
+      QCOMPARE(static_cast<int>(blame.kind), static_cast<int>(Blame::Kind::NotWiped));
+      QCOMPARE(blame.front, 0);
+      QVERIFY(sheet.steps[ix(blame.step - 1)].what == (blended ? Do::Wash : Do::Stamp) ||
+              sheet.steps[ix(blame.step - 1)].impression == 1);
+    }
+    // No ink comes on it: nothing to wipe.
+    Plan p = emptyPlan();
+    addStamp(p, slab("s", 30, 30));
+    put(p, "front", "s", {30, 30}, 1).school = School::Resist;
+    put(p, "back", "s", {100, 120}, 2);
+    for (const Step& s : analyse(p)->sheet.steps) QVERIFY(s.what != Do::Wipe);
+  }
+
   void demoAndTeachingPlansAreProvenAsSilhouettes() {
     for (const char* name :
          {"canal-towpath", "teaching-crowd", "teaching-avenue", "teaching-silhouettes", "teaching-dull"}) {
