@@ -29,6 +29,9 @@ ColourPlace::ColourPlace(PlanSession& session, DrawerSession& drawer, std::share
   left->addWidget(m_view, 1);
   m_verdict = inkLabel({}, bodyFont(QFont::DemiBold), theme().ink, true);
   m_verdict->setObjectName(QStringLiteral("colourVerdict"));
+  // Two lines, so that the card stays where it is while it is worked on.
+  m_verdict->setMinimumHeight(2 * QFontMetrics(m_verdict->font()).lineSpacing());
+  m_verdict->setAlignment(Qt::AlignTop | Qt::AlignLeft);
   left->addWidget(m_verdict);
   row->addLayout(left, 1);
   row->addWidget(buildPages(drawer, art));

@@ -33,15 +33,15 @@ struct AccentFacts {
   double dry_s;           ///< until it may be touched
   bool covers;            ///< hides what is under it; else it tints
   bool inked;             ///< has a colour of its own from an ink
-  double shine;           ///< added brightness, 0 to 1, of what lies clear on the card
+  double shine;           ///< 0 to 1, how white it is where it shines
 };
 
 inline constexpr std::array<AccentFacts, 6> kAccentFacts{{
     {AccentKind::Highlight, "highlight", 0.1, 120, true, true, 0},
     {AccentKind::Dot, "dot", 0.06, 600, true, true, 0},
-    {AccentKind::Gloss, "gloss", 0.3, 7200, false, false, 0.12},
-    {AccentKind::Glitter, "glitter", 0.3, 10800, false, true, 0.3},
-    {AccentKind::Sequin, "sequin", 0.5, 3600, true, true, 0.2},
+    {AccentKind::Gloss, "gloss", 0.3, 7200, false, false, 0.5},
+    {AccentKind::Glitter, "glitter", 0.3, 10800, false, true, 0.7},
+    {AccentKind::Sequin, "sequin", 0.5, 3600, true, true, 0.25},
     {AccentKind::Drops, "drops", 0.02, 300, true, true, 0},
 }};
 constexpr const AccentFacts& factsOf(AccentKind kind) { return kAccentFacts[ix(kind)]; }

@@ -2,9 +2,26 @@
 #include "core/handwork/hand_kind.h"
 #include "core/handwork/letters.h"
 #include "core/outline/shared_area.h"
+#include "core/plan/role_facts.h"
 #include "core/reading/about.h"
 
 namespace havlo {
+
+namespace {
+
+/// Letters may go over the ground or the sky, but not where it is drawn densely. @return mm² of ink there, 0
+/// where it leaves the letters room enough
+double busyArea(const Rings& room, const Placed& thing) {
+  constexpr double kEach_mm = 0.4, kBusy = 0.3;  // of the room; common practice, no source
+  const Box box = boxOf(room);
+  int all = 0, inked = 0;
+  for (double y = box.bottom; y < box.top; y += kEach_mm)
+    for (double x = box.left; x < box.right; x += kEach_mm)
+      if (covers(room, {x, y})) ++all, inked += thing.outline->inked.at(thing.placing.toFrame({x, y}));
+  return inked > kBusy * all ? inked * kEach_mm * kEach_mm : 0;
+}
+
+}  // namespace
 
 void readLetteringRoom(const Plan& plan, const Analysis& a, std::vector<Finding>& out) {
   constexpr double kSqueezed_mm = 1, kLeast_mm2 = 4, kPlain = 0.97;  // common practice, no source
@@ -27,7 +44,8 @@ void readLetteringRoom(const Plan& plan, const Analysis& a, std::vector<Finding>
     for (size_t i = 0; i < plan.impressions.size(); ++i) {
       const Placed& thing = *a.meetings.placed[i];
       if (plan.impressions[i].id == line.on || !boxOf(room).meets(boxOf(thing.silhouette))) continue;
-      const double shared = sharedArea(SweepEdges(room), thing.onPanel);
+      const bool backdrop = factsOf(thing.outline->stamp->role).backdrop;
+      const double shared = backdrop ? busyArea(room, thing) : sharedArea(SweepEdges(room), thing.onPanel);
       if (shared > most) most = shared, worst = static_cast<int>(i);
     }
     if (worst < 0) continue;

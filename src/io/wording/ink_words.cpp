@@ -105,11 +105,11 @@ std::optional<FindingWords> inkWords(const Plan& plan, const Analysis& analysis,
     case FindingKind::LetteringRoom: {
       const QString text = QString::fromStdString(plan.lines[ix(static_cast<int>(f.other))].text);
       if (f.impressions.empty())
-        return FindingWords{tr("“%1” is longer than its line").arg(text),
+        return FindingWords{tr("The letters “%1” are longer than their line").arg(text),
                             tr("Letters that have to be squeezed in at the end spoil a card late."),
                             tr("%1 mm too long").arg(f.value, 0, 'f', 0),
                             {}};
-      return FindingWords{tr("“%1” runs into %2").arg(text, name(0)),
+      return FindingWords{tr("The letters “%1” run into %2").arg(text, name(0)),
                           tr("What is lettered by hand wants its room kept plain."),
                           tr("%1 mm² of it in the way").arg(f.value, 0, 'f', 0),
                           {}};

@@ -142,6 +142,19 @@ class TstLetters : public QObject {
                                             b->meetings.placed[0]->onPanel)) < 1e-9);
   }
 
+  // Over plain ground or a few ripples letters go; over a ground that is drawn densely they do not.
+  void theGroundMayLieUnderItUnlessItIsDense() {
+    for (const bool dense : {false, true}) {
+      Plan p = withTree({100, 60});
+      Stamp ground = slab("ground", 120, 50);
+      ground.role = Role::Landform, ground.solid = dense;
+      addStamp(p, ground);
+      put(p, "ground", "ground", {60, 10}, 60);
+      const AnalysisRef a = analyse(p);
+      QCOMPARE(room(*a) != nullptr, dense);
+    }
+  }
+
   void dotsKeepClearOfIt() {
     const Plan p = withTree({100, 60});
     const Rings space = letteringRoom(p.lines[0]);
