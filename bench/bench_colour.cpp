@@ -1,15 +1,17 @@
 // Colouring by hand: a part recoloured to new pixels of the demo's card, the eye's answer, dots scattered,
-// the parts of sixty stamps found.
+// the parts of sixty stamps found; pieces cut from sheets.
 #include <benchmark/benchmark.h>
 
 #include <QPainter>
 
 #include "bench/time_each.h"
 #include "core/base/parallel.h"
+#include "core/base/random.h"
 #include "core/chain/chain.h"
 #include "core/edit/hand_edits.h"
 #include "core/focus/looks.h"
 #include "core/handwork/colouring.h"
+#include "core/stock/cut_list.h"
 #include "io/art/picture.h"
 #include "io/art/svg_art.h"
 #include "support/plans.h"
@@ -79,6 +81,19 @@ void scatter500(benchmark::State& state) {
   state.counters["dots"] = static_cast<double>(found);
 }
 BENCHMARK(scatter500)->Unit(benchmark::kMillisecond)->Iterations(60);
+
+/// Forty pieces of a batch from A4 sheets, with the usual effort.
+void cutListOfForty(benchmark::State& state) {
+  Random random(3);
+  std::vector<WantedPiece> wanted;
+  for (int k = 0; k < 40; ++k)
+    wanted.push_back({"p", 30 + random.unit() * 110, 30 + random.unit() * 110, 1, k % 5 != 0});
+  const std::vector<StockSheet> stock{{"A4", 210, 297, 30}, {"offcut", 120, 90, 4}};
+  CutList list;
+  timeEach(state, [&](int) { list = cutListFor(wanted, stock); });
+  state.counters["sheet"] = list.used_mm2 / list.leastSheet_mm2;
+}
+BENCHMARK(cutListOfForty)->Unit(benchmark::kMillisecond)->Iterations(10);
 
 void partsOfSixty(benchmark::State& state) {
   const SvgArt art;

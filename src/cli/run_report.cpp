@@ -115,7 +115,9 @@ Json actOf(const Plan& plan, const Step& s) {
   if (const std::vector<int> acts = actsOf(plan, s); !acts.empty()) return actName(plan, acts.front());
   if (s.what == Do::Emboss) return "powder";
   if (s.what == Do::Wipe) return "wipe";
-  if (s.what == Do::Attach) return "glue:" + plan.impressions[ix(s.impression)].id;
+  if (s.what == Do::Attach && s.impression >= 0) return "glue:" + plan.impressions[ix(s.impression)].id;
+  if ((s.what == Do::Attach || s.what == Do::Glue) && s.paper >= 0)
+    return "glue:" + plan.pieces[ix(s.paper)].id;
   return nullptr;
 }
 
@@ -138,18 +140,27 @@ Json stepReport(const Plan& plan, const Analysis& a, const Step& s, size_t numbe
   const bool pressed = s.what == Do::Stamp;
   out["generation"] = pressed ? Json(impression->generation) : Json(nullptr);
   out["foot"] = out["corner"] = out["turn"] = nullptr;
-  if (pressed && s.piece) {
+  const int onPaper = impression ? plan.pieceIndex(impression->piece) : -1;
+  if (pressed && onPaper >= 0) {  // measured on that piece
+    const Piece& paper = plan.pieces[ix(onPaper)];
+    const Placing lies({0, 0}, paper.at, Degrees{paper.turn_deg});
+    out["foot"] = placeOf(lies.toFrame(impression->at));
+    out["corner"] = placeOf(lies.toFrame(placingOf(*impression, *stamp).toPanel(Point{0, 0})));
+    out["turn"] = impression->turn_deg - paper.turn_deg;
+  } else if (pressed && s.piece) {
     out["foot"] = placeOf(stamp->foot);
     out["corner"] = placeOf({0, 0});
     out["turn"] = 0.0;
-  } else if (pressed || s.what == Do::Attach) {
+  } else if (impression && (pressed || s.what == Do::Attach)) {
     out["foot"] = placeOf(impression->at);
     out["corner"] = placeOf(placingOf(*impression, *stamp).toPanel(Point{0, 0}));
     out["turn"] = impression->turn_deg;
   }
   // A pop-up is a piece of its own from its stamping to its cutting out; all else is done to the panel.
   const bool ownPiece = impression && impression->school == School::PopUp && s.what != Do::Attach;
-  out["piece"] = ownPiece ? Json(impression->id) : Json("panel");
+  out["piece"] = onPaper >= 0 ? Json(impression->piece) : ownPiece ? Json(impression->id) : Json("panel");
+  if (s.paper >= 0) out["piece"] = plan.pieces[ix(s.paper)].id;
+  if (s.layer >= 0) out["layer"] = s.layer;
   if (pressed) {
     out["reach"] = leftOut(plan, a, s);
     if (!impression->part.empty()) out["part"] = true;

@@ -7,6 +7,7 @@
 #include "io/wording/card_words.h"
 #include "io/wording/drawer_words.h"
 #include "io/wording/mask_words.h"
+#include "io/wording/piece_words.h"
 #include "support/plans.h"
 #include "tests/support/program.h"
 
@@ -93,7 +94,9 @@ class TstLayerWords : public QObject {
     QVERIFY2(
         facts.contains(QStringLiteral("Cut the base 8 1/2 × 5 1/2 in and score it 4 1/4 in from the left")),
         qPrintable(facts));
-    QVERIFY(facts.contains(QStringLiteral("The smallest usual envelope")));
+    QVERIFY(stackFacts(p, stackOf(p, {}), MeasureStyle::Inches)
+                .join(u'\n')
+                .contains(QStringLiteral("A2 envelope")));
     p.card.base->fold = "top";
     QVERIFY(cardFacts(p, fitCard(p), MeasureStyle::Inches)
                 .join(u'\n')
@@ -102,9 +105,9 @@ class TstLayerWords : public QObject {
     QVERIFY(
         cardFacts(p, fitCard(p), MeasureStyle::Inches).join(u'\n').contains(QStringLiteral("not folded")));
     p.card.base = CardBase{900, 1200, "left", {}};
-    QVERIFY(cardFacts(p, fitCard(p), MeasureStyle::Inches)
-                .join(u'\n')
-                .contains(QStringLiteral("No usual envelope")));
+    const CardStack large = stackOf(p, {});
+    QCOMPARE(large.faults.size(), size_t{1});
+    QVERIFY(wordsOf(p, large.faults[0], MeasureStyle::Inches).contains(QStringLiteral("No usual envelope")));
   }
 
   void trimmingIsSaidOnlyWhereThereIsSome() {

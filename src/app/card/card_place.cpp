@@ -6,9 +6,12 @@
 #include <QLabel>
 #include <QPushButton>
 #include <QSignalBlocker>
+#include <QStackedWidget>
 #include <cmath>
 
 #include "app/card/card_view.h"
+#include "app/card/pieces_page.h"
+#include "app/card/stack_view.h"
 #include "app/common/form_rows.h"
 #include "app/common/keyed_rows.h"
 #include "app/common/marks.h"
@@ -20,6 +23,7 @@
 #include "io/art/shape_path.h"
 #include "io/art/svg_art.h"
 #include "io/wording/card_words.h"
+#include "io/wording/piece_words.h"
 
 namespace havlo {
 namespace {
@@ -48,12 +52,16 @@ QWidget* sideBySide(QWidget* a, QWidget* b) {
 
 CardPlace::CardPlace(PlanSession& session, DrawerSession& drawer, std::shared_ptr<SvgArt> art,
                      QWidget* parent)
-    : Place(parent), m_session(session), m_drawer(drawer), m_view(new CardView(session, std::move(art))) {
+    : Place(parent),
+      m_session(session),
+      m_drawer(drawer),
+      m_view(new CardView(session, art)),
+      m_stack(new StackView(session, std::move(art))) {
   auto* row = new QHBoxLayout(this);
   row->setContentsMargins(16, 10, 16, 10);
   row->setSpacing(10);
   row->addWidget(buildChoices());
-  row->addWidget(m_view, 1);
+  row->addLayout(buildPictures(), 1);
   auto* notes = new SheetFrame;
   notes->setFixedWidth(qRound(270 * (1 + (textScale() - 1) * 0.5)));
   notes->box()->addWidget(inkLabel(tr("Do they fit?"), headingFont(), theme().ink));
@@ -63,6 +71,10 @@ CardPlace::CardPlace(PlanSession& session, DrawerSession& drawer, std::shared_pt
   m_notes->grid()->setColumnStretch(1, 1);
   notes->box()->addWidget(rolled(m_notes), 1);
   row->addWidget(notes);
+  connect(m_view, &CardView::pieceTaken, this, [this](const QString& id) {
+    showPage(1);
+    m_pieces->choose(id.toStdString());
+  });
   connect(&session, &PlanSession::planChanged, this, &CardPlace::show);
   connect(&session, &PlanSession::unitsChanged, this, &CardPlace::show);
   connect(&drawer, &DrawerSession::changed, this, &CardPlace::showPapers);
@@ -205,8 +217,56 @@ QWidget* CardPlace::buildChoices() {
   m_mats->grid()->setColumnStretch(2, 1);
   column->addWidget(m_mats);
   column->addStretch(1);
-  sheet->box()->addWidget(rolled(inside), 1);
+  m_pages = new QStackedWidget;
+  m_pages->addWidget(rolled(inside));
+  m_pages->addWidget(rolled(m_pieces = new PiecesPage(m_session, m_drawer)));
+  auto* tabs = new QHBoxLayout;
+  tabs->setSpacing(2);
+  m_tabs = {tab(tr("Sizes"), "cardTab-0", [this] { showPage(0); }),
+            tab(tr("Pieces"), "cardTab-1", [this] { showPage(1); })};
+  for (QPushButton* b : m_tabs) tabs->addWidget(b);
+  tabs->addStretch(1);
+  sheet->box()->addLayout(tabs);
+  sheet->box()->addWidget(m_pages, 1);
+  showPage(0);
   return sheet;
+}
+
+QPushButton* CardPlace::tab(const QString& text, const char* name, const std::function<void()>& run) {
+  auto* b = new QPushButton(text);
+  b->setCheckable(true);
+  b->setProperty("tab", true);
+  b->setObjectName(QLatin1String(name));
+  connect(b, &QPushButton::clicked, this, run);
+  return b;
+}
+
+void CardPlace::showPage(int page) {
+  m_pages->setCurrentIndex(page);
+  for (size_t k = 0; k < m_tabs.size(); ++k) m_tabs[k]->setChecked(static_cast<int>(k) == page);
+}
+
+QLayout* CardPlace::buildPictures() {
+  auto* column = new QVBoxLayout;
+  auto* tools = new QHBoxLayout;
+  m_pictures = new QStackedWidget;
+  m_pictures->addWidget(m_view);
+  m_pictures->addWidget(m_stack);
+  m_looks = {tab(tr("From the front"), "lookFront", [this] { look(0); }),
+             tab(tr("From an angle"), "lookAngle", [this] { look(1); }),
+             tab(tr("From the side"), "lookSide", [this] { look(2); })};
+  for (QPushButton* b : m_looks) tools->addWidget(b);
+  tools->addStretch(1);
+  column->addLayout(tools);
+  column->addWidget(m_pictures, 1);
+  look(0);
+  return column;
+}
+
+void CardPlace::look(int how) {
+  m_pictures->setCurrentIndex(how > 0 ? 1 : 0);
+  if (how > 0) m_stack->lookFrom(how == 1 ? StackView::From::Angle : StackView::From::Side);
+  for (size_t k = 0; k < m_looks.size(); ++k) m_looks[k]->setChecked(static_cast<int>(k) == how);
 }
 
 void CardPlace::say(const QString& label, const Card& card) {
@@ -393,7 +453,11 @@ void CardPlace::showNotes() {
       if (const QString trim = trimmingWords(plan, revealOf(plan.card), m_session.units()); !trim.isEmpty())
         fact(trim);
   }
+  const CardStack stack = stackOf(plan, m_session.analysis()->meetings.placed);
+  for (const StackFault& f : stack.faults)
+    add(wordsOf(plan, f, m_session.units()), Mark::Look, theme().ochre);
   if (fit.misfits.empty()) add(tr("Every layer fits the next."), Mark::Fine, theme().green);
+  for (const QString& words : stackFacts(plan, stack, m_session.units())) fact(words);
   for (const QString& words : cardFacts(plan, fit, m_session.units())) fact(words);
   m_notes->end();
 }

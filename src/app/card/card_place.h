@@ -6,6 +6,8 @@
 
 class QComboBox;
 class QLabel;
+class QPushButton;
+class QStackedWidget;
 class QVBoxLayout;
 
 namespace havlo {
@@ -15,6 +17,8 @@ class KeyedRows;
 class CardView;
 class DrawerSession;
 class MeasureEdit;
+class PiecesPage;
+class StackView;
 class SvgArt;
 
 class CardPlace : public Place {
@@ -25,6 +29,8 @@ class CardPlace : public Place {
   CardPlace(PlanSession& session, DrawerSession& drawer, std::shared_ptr<SvgArt> art,
             QWidget* parent = nullptr);
   CardView& view() { return *m_view; }
+  StackView& stack() { return *m_stack; }
+  PiecesPage& pieces() { return *m_pieces; }
 
  Q_SIGNALS:
   void newCardRequested();
@@ -33,6 +39,10 @@ class CardPlace : public Place {
   PlanSession& m_session;
   DrawerSession& m_drawer;
   CardView* m_view;
+  StackView* m_stack;
+  PiecesPage* m_pieces;
+  QStackedWidget *m_pages, *m_pictures;
+  std::vector<QPushButton*> m_tabs, m_looks;
   QComboBox *m_usual, *m_fold, *m_border, *m_paper;
   MeasureEdit *m_baseWidth, *m_baseHeight, *m_panelWidth, *m_panelHeight, *m_reveal, *m_borderWidth, *m_trim,
       *m_thickness;
@@ -40,6 +50,10 @@ class CardPlace : public Place {
   bool m_showing = false;
 
   QWidget* buildChoices();
+  QLayout* buildPictures();
+  QPushButton* tab(const QString& text, const char* name, const std::function<void()>& run);
+  void showPage(int page);
+  void look(int how);
   void show();
   void showMats();
   void showMat(size_t k, const Mat& mat);

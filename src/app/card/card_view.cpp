@@ -1,15 +1,21 @@
 #include "app/card/card_view.h"
 
 #include <QCoreApplication>
+#include <QMouseEvent>
 #include <QPainter>
 #include <QPainterPath>
 #include <algorithm>
+#include <cmath>
 
 #include "app/theme/theme.h"
+#include "core/edit/piece_edits.h"
+#include "core/outline/shared_area.h"
+#include "core/pieces/heights.h"
 #include "io/art/picture.h"
 #include "io/art/shape_path.h"
 #include "io/art/svg_art.h"
 #include "io/wording/card_words.h"
+#include "io/wording/piece_words.h"
 
 namespace havlo {
 namespace {
@@ -120,7 +126,43 @@ void CardView::paintEvent(QPaintEvent*) {
   drawOpened(p, second, scale);
 }
 
-void CardView::drawFront(QPainter& p, const QRectF& room, double scale) const {
+QPointF CardView::toPixels(Point p) const {
+  const double scale = m_face.width() / std::max(1.0, m_session.plan().card.panel.width_mm);
+  return {m_face.left() + p.x * scale, m_face.bottom() - p.y * scale};
+}
+
+Point CardView::toPanel(QPointF p) const {
+  const double scale = m_face.width() / std::max(1.0, m_session.plan().card.panel.width_mm);
+  return {(p.x() - m_face.left()) / scale, (m_face.bottom() - p.y()) / scale};
+}
+
+/// The topmost piece there is taken; what is stamped on it comes along.
+void CardView::mousePressEvent(QMouseEvent* e) {
+  m_dragged = -1;
+  if (e->button() != Qt::LeftButton || m_face.width() <= 0) return;
+  const Plan& plan = m_session.plan();
+  const std::vector<Glued> glued = gluedOn(plan);
+  for (auto g = glued.rbegin(); g != glued.rend() && m_dragged < 0; ++g)
+    if (g->piece >= 0 && covers(onCard(plan.pieces[ix(g->piece)]), toPanel(e->position())))
+      m_dragged = g->piece;
+  if (m_dragged < 0) return;
+  m_from = toPanel(e->position()), m_pieceFrom = plan.pieces[ix(m_dragged)].at;
+  ++m_drags;
+  Q_EMIT pieceTaken(QString::fromStdString(plan.pieces[ix(m_dragged)].id));
+}
+
+void CardView::mouseMoveEvent(QMouseEvent* e) {
+  if (!(e->buttons() & Qt::LeftButton) || m_dragged < 0 || ix(m_dragged) >= m_session.plan().pieces.size())
+    return;
+  Piece piece = m_session.plan().pieces[ix(m_dragged)];
+  const Point by = toPanel(e->position()) - m_from;
+  const auto tenth = [](double v) { return std::round(v * 10) / 10; };
+  piece.at = {tenth(m_pieceFrom.x + by.x), tenth(m_pieceFrom.y + by.y)};
+  m_session.edit(tr("Move %1").arg(pieceName(m_session.plan(), m_dragged)),
+                 withPiece(m_session.plan(), piece), QStringLiteral("piece-%1").arg(m_drags));
+}
+
+void CardView::drawFront(QPainter& p, const QRectF& room, double scale) {
   const Theme& t = theme();
   const Plan& plan = m_session.plan();
   const Box panel = plan.card.panel.box();
@@ -139,7 +181,7 @@ void CardView::drawFront(QPainter& p, const QRectF& room, double scale) const {
       p.fillRect(r, colourOf(plan.card.mats[ix(l->mat)].colour));
     }
   }
-  const QRectF face = px(panel);
+  const QRectF face = m_face = px(panel);
   p.fillRect(face, colourOf(plan.card.paper.colour));
   if (!m_picture.isNull()) {
     p.setRenderHint(QPainter::SmoothPixmapTransform);

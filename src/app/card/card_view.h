@@ -20,8 +20,15 @@ class CardView : public QWidget {
   QSize minimumSizeHint() const override { return {360, 320}; }
   /// Begins what waits until it is looked at.
   void beginWork();
+  /// Where a point of the panel is drawn.
+  QPointF toPixels(Point panel) const;
+
+ Q_SIGNALS:
+  void pieceTaken(const QString& id);  ///< pressed on with the mouse
 
  protected:
+  void mousePressEvent(QMouseEvent*) override;
+  void mouseMoveEvent(QMouseEvent*) override;
   void paintEvent(QPaintEvent*) override;
   void showEvent(QShowEvent*) override;
 
@@ -30,12 +37,17 @@ class CardView : public QWidget {
   std::shared_ptr<SvgArt> m_art;
   CardFit m_fit;
   QImage m_picture;
+  QRectF m_face;       // where the panel is drawn
+  int m_dragged = -1;  // a piece
+  Point m_from, m_pieceFrom;
+  int m_drags = 0;
   bool m_stale = true;
   Job<QImage>* m_job;
 
   void planChanged();
   void makePicture();
-  void drawFront(QPainter& p, const QRectF& room, double scale) const;
+  Point toPanel(QPointF pixels) const;
+  void drawFront(QPainter& p, const QRectF& room, double scale);
   void drawOpened(QPainter& p, const QRectF& room, double scale) const;
 };
 

@@ -477,7 +477,7 @@ void MakePlace::fillFacts() {
     return m.along + QStringLiteral(",\n") + m.up +
            (m.untrimmed ? tr("\nof the untrimmed sheet") : QString());
   };
-  if (s.what == Do::Stamp || s.what == Do::Attach) {
+  if (s.what == Do::Stamp || (s.what == Do::Attach && s.impression >= 0)) {
     const Impression& i = b.plan().impressions[ix(s.impression)];
     if (s.what == Do::Stamp) {
       fact(tr("Ink"), inkName(*b.plan().ink(i.ink)) + QStringLiteral(", ") + pressingName(i.generation));

@@ -172,7 +172,10 @@ void MakeView::paintEvent(QPaintEvent*) {
     case Do::Attach:
     case Do::Dry:
     case Do::Cut:
+    case Do::Glue:
       if (step.impression >= 0) drawOut(silhouette(step.impression));
+      if (step.paper >= 0 && factsOf(plan.pieces[ix(step.paper)].kind).onFace)
+        drawOut(havlo::onCard(plan.pieces[ix(step.paper)]));
       break;
     case Do::Emboss:
     case Do::Wipe:
@@ -191,7 +194,8 @@ void MakeView::paintEvent(QPaintEvent*) {
     default:
       break;
   }
-  const bool measured = (step.what == Do::Stamp && !step.piece) || step.what == Do::Attach;
+  const bool measured =
+      step.impression >= 0 && ((step.what == Do::Stamp && !step.piece) || step.what == Do::Attach);
   if (!measured) return;
   const Point at = plan.impressions[ix(step.impression)].at;
   const QPointF foot = onCard(at);

@@ -79,7 +79,8 @@ std::vector<Command> planCommands(PlanSession&, Errands& errands, Filing& filing
                              {"crowd", "teaching-crowd", tr("Lesson: a &crowd")},
                              {"avenue", "teaching-avenue", tr("Lesson: an &avenue")},
                              {"silhouettes", "teaching-silhouettes", tr("Lesson: &overprinting")},
-                             {"dull", "teaching-dull", tr("Lesson: a &dull card made clear")}};
+                             {"dull", "teaching-dull", tr("Lesson: a &dull card made clear")},
+                             {"papers", "teaching-papers", tr("Lesson: a card of &papers")}};
   for (const Shipped& one : shipped)
     out.push_back(in("plan", 1, plain(one.id, one.text, [&errands, plan = one.plan] {
                        errands.openDemo(QLatin1String(plan));

@@ -30,15 +30,15 @@ struct Candidate {
 /// from memory.
 Candidate anneal(Table& table, Random& random, int tries) {
   const auto& pieces = table.pieces();
-  const auto anywhere = [&](const Piece& p) {
+  const auto anywhere = [&](const Movable& p) {
     return Point{p.left + random.unit() * (p.right - p.left), p.low + random.unit() * (p.high - p.low)};
   };
-  for (const Piece& p : pieces) table.push(p, anywhere(p));
+  for (const Movable& p : pieces) table.push(p, anywhere(p));
   double cost = table.cost();
   Candidate best{cost, table.feet()};
   for (int k = 0; k < tries; ++k) {
     const double heat = 1.5 * std::pow(0.01, static_cast<double>(k) / tries);
-    const Piece& p = pieces[random.below(pieces.size())];
+    const Movable& p = pieces[random.below(pieces.size())];
     const Point from = table.feet()[ix(p.impression)];
     Point to = anywhere(p);
     if (random.unit() < 0.7) {

@@ -56,7 +56,7 @@ Table::Table(const Plan& plan, const Analysis& a, const std::vector<char>& fixed
     if (fixed[i] || m_host[i] >= 0) continue;
     const Impression& thing = plan.impressions[i];
     const Stamp& stamp = *a.meetings.placed[i]->outline->stamp;
-    Piece p;
+    Movable p;
     p.impression = static_cast<int>(i);
     for (size_t k = 0; k < n; ++k) {
       int host = m_host[k];
@@ -95,7 +95,7 @@ void Table::findWater() {
   for (Point foot : m_feet) m_afloat.push_back(!m_water.empty() && covers(m_water, foot));
 }
 
-void Table::push(const Piece& piece, Point foot) {
+void Table::push(const Movable& piece, Point foot) {
   Point& at = m_feet[ix(piece.impression)];
   const Point by{foot.x - at.x, foot.y - at.y};
   at = foot;
@@ -199,7 +199,7 @@ double Table::cost() {
   cost += 0.4 * std::max(0, 3 - overlaps);
   if (weight > 0) cost += 8 * std::max(0.0, std::fabs(moment / weight) - 0.06);
   const double width = m_plan.card.panel.width_mm;
-  for (const Piece& p : m_pieces) {
+  for (const Movable& p : m_pieces) {
     const auto k = ix(p.impression);
     // What floats stays on the water, what stands keeps out of it.
     if (p.ground && !m_water.empty() && (covers(m_water, m_feet[k]) != (m_afloat[k] != 0))) cost += 6;

@@ -11,7 +11,7 @@
 namespace havlo {
 
 /// A thing that may be pushed about, with everything that holds on to it.
-struct Piece {
+struct Movable {
   int impression = 0;
   std::vector<int> riders;
   double left = 0, right = 0, low = 0, high = 0;  ///< where its foot may be
@@ -23,10 +23,10 @@ class Table {
  public:
   Table(const Plan& plan, const Analysis& analysis, const std::vector<char>& fixed);
 
-  const std::vector<Piece>& pieces() const { return m_pieces; }
+  const std::vector<Movable>& pieces() const { return m_pieces; }
   const std::vector<Point>& feet() const { return m_feet; }
   void setFeet(const std::vector<Point>& feet) { m_feet = feet; }
-  void push(const Piece& piece, Point foot);
+  void push(const Movable& piece, Point foot);
   /// The wish of a variant: where across the panel the hero should be.
   void setHeroAt(double share) { m_heroAt = share; }
   /// Lower is better.
@@ -44,7 +44,7 @@ class Table {
   const Analysis& m_a;
   std::vector<Shape> m_shapes;
   std::vector<Point> m_feet;
-  std::vector<Piece> m_pieces;
+  std::vector<Movable> m_pieces;
   std::vector<char> m_backdrop;
   std::vector<double> m_distance;  // of things not on the ground
   std::vector<int> m_host;

@@ -78,7 +78,10 @@ Result<Plan> withDepth(const Plan& plan, const std::string& impression, Depth de
 }
 
 Result<Plan> withSchool(const Plan& plan, const std::string& impression, School school) {
-  return changed(plan, impression, [&](Plan&, Impression& i) { i.school = school; });
+  return changed(plan, impression, [&](Plan&, Impression& i) {
+    i.school = school;
+    if (school != School::PopUp) i.piece.clear();  // it comes back to the panel
+  });
 }
 
 Result<Plan> withInk(const Plan& plan, const std::string& impression, const std::string& ink,

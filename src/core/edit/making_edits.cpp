@@ -31,7 +31,8 @@ Result<Plan> withSchools(const Plan& plan, const std::vector<School>& schools) {
   if (schools.size() != plan.impressions.size())
     return Error{ErrorCode::BadInput, "a school is needed for every impression", {}};
   Plan out = plan;
-  for (size_t i = 0; i < schools.size(); ++i) out.impressions[i].school = schools[i];
+  for (size_t i = 0; i < schools.size(); ++i)
+    if (out.impressions[i].piece.empty()) out.impressions[i].school = schools[i];  // the piece says it
   return out;
 }
 

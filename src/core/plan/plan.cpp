@@ -26,8 +26,9 @@ bool Plan::operator==(const Plan& o) const {
   return title == o.title && notes == o.notes && card == o.card && view == o.view && inks == o.inks &&
          impressions == o.impressions && washes == o.washes && limits == o.limits &&
          colourings == o.colourings && lines == o.lines && accents == o.accents && lifts == o.lifts &&
-         own == o.own && known == o.known && ground == o.ground && room == o.room && light == o.light &&
-         school == o.school && making == o.making && supplies == o.supplies && extra == o.extra &&
+         own == o.own && pieces == o.pieces && elsewhere == o.elsewhere && known == o.known &&
+         ground == o.ground && room == o.room && light == o.light && school == o.school &&
+         making == o.making && supplies == o.supplies && extra == o.extra &&
          std::equal(stamps.begin(), stamps.end(), o.stamps.begin(), o.stamps.end(), sameStamp);
 }
 
@@ -45,6 +46,11 @@ const WashLimit* Plan::limit(std::string_view id) const { return find(limits, id
 int Plan::indexOf(std::string_view id) const {
   const Impression* found = impression(id);
   return found ? static_cast<int>(found - impressions.data()) : -1;
+}
+
+int Plan::pieceIndex(std::string_view id) const {
+  const Piece* found = find(pieces, id);
+  return found ? static_cast<int>(found - pieces.data()) : -1;
 }
 
 Placing placingOf(const Impression& impression, const Stamp& stamp) {

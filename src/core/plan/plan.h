@@ -13,14 +13,9 @@
 
 #include "core/outline/shape.h"
 #include "core/plan/by_hand.h"
+#include "core/plan/piece.h"
 
 namespace havlo {
-
-/// An sRGB colour, channels 0 to 255.
-struct Colour {
-  unsigned char red = 0, green = 0, blue = 0;
-  bool operator==(const Colour&) const = default;
-};
 
 struct PanelSize {
   double width_mm = 0, height_mm = 0;
@@ -185,6 +180,9 @@ struct Impression {
   LitFrom lit = LitFrom::Unsaid;
   std::string row;   ///< shared by the things of one row that recedes; empty: none
   std::string like;  ///< another impression of the same stamp whose colouring it shares; empty: its own
+  /// The piece it is stamped on, if not on the panel: then it pops up with that (`school` is PopUp), wherever
+  /// the piece lies.
+  std::string piece;
   std::string depthExtra, extra;
   bool operator==(const Impression&) const = default;
 };
@@ -386,6 +384,13 @@ struct ActWish {
   bool operator==(const ActWish&) const = default;
 };
 
+/// What the maker's post takes at the price she means to pay, as she typed it. Posts differ: theirs counts.
+struct Post {
+  std::optional<double> thickness_mm, weight_g;
+  std::string extra;
+  bool operator==(const Post&) const = default;
+};
+
 /// What the maker decided about the making: the order, the evenings, how many cards.
 struct Making {
   std::vector<std::string> order;     ///< of stamping, by the maker's own hand; empty: the best is found
@@ -396,6 +401,7 @@ struct Making {
   int copies = 1;
   bool jointPapers = true;  ///< one paper may cover several things that touch
   bool leftHanded = false;  ///< so that the hand does not lie on what is still wet
+  Post post;
   std::string extra;
   bool operator==(const Making&) const = default;
 };
@@ -414,6 +420,9 @@ struct Plan {
   std::vector<Accent> accents;
   std::vector<Lift> lifts;
   std::vector<OwnStep> own;
+  std::vector<Piece> pieces;
+  /// Stamped on pieces that have a picture of their own, in that piece's frame: not part of the panel's.
+  std::vector<Impression> elsewhere;
   std::vector<KnownFinding> known;
   std::vector<GroundMark> ground;
   std::optional<Room> room;
@@ -431,6 +440,8 @@ struct Plan {
   const Impression* impression(std::string_view id) const;
   /// Index of an impression, or -1.
   int indexOf(std::string_view id) const;
+  /// Index of a piece, or -1.
+  int pieceIndex(std::string_view id) const;
 };
 
 /// Where an impression's stamp frame lies on the panel.

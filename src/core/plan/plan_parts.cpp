@@ -262,6 +262,8 @@ Impression PartsReader::impression(Object o, School otherwise) {
   i.lit = o.wordOr("lit", words::kLitFroms, i.lit);
   i.row = o.textOr("row", "");
   i.like = o.textOr("like", "");
+  i.piece = o.textOr("piece", "");
+  if (i.piece == "panel") i.piece.clear();
   i.extra = o.extra();
   return i;
 }
@@ -395,6 +397,12 @@ Making PartsReader::making(Object o) {
   m.copies = o.wholeOr("copies", 1, 9999, 1);
   m.jointPapers = o.boolOr("jointPapers", true);
   m.leftHanded = o.boolOr("leftHanded", false);
+  if (const Json* j = o.find("post")) {
+    Object post(*j, o.at("post"));
+    m.post.thickness_mm = post.optionalNumber("thickness", {0, 1000, true});
+    m.post.weight_g = post.optionalNumber("weight", {0, 100000, true});
+    m.post.extra = post.extra();
+  }
   m.extra = o.extra();
   return m;
 }

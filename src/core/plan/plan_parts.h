@@ -31,6 +31,7 @@ struct PartsReader {
   static Accent accent(Object o);
   static Lift lift(Object o);
   static OwnStep ownStep(Object o);
+  Piece piece(Object o);
   static KnownFinding known(Object o);
   static Light light(Object o);
   static Making making(Object o);

@@ -59,6 +59,9 @@ class Reader {
     o.each("own", [&](const Json& e, const std::string& at) {
       plan.own.push_back(PartsReader::ownStep(Object(e, at)));
     });
+    o.each("pieces", [&](const Json& e, const std::string& at) {
+      plan.pieces.push_back(m_parts.piece(Object(e, at)));
+    });
     o.each("known", [&](const Json& e, const std::string& at) {
       plan.known.push_back(PartsReader::known(Object(e, at)));
     });
@@ -75,6 +78,8 @@ class Reader {
     checkReferences();
     checkDepths();
     checkRoom();
+    checkPieces();
+    sortByPiece();
     m_out.repairs = std::move(m_parts.repairs);
     return std::move(m_out);
   }
@@ -93,8 +98,9 @@ class Reader {
           of.erase(key);
         }
     };
-    setAside(plan, {"colourings", "lines", "accents", "lifts", "own"});
-    for (const auto& [list, key] : {std::pair("stamps", "regions"), std::pair("impressions", "like")})
+    setAside(plan, {"colourings", "lines", "accents", "lifts", "own", "pieces"});
+    for (const auto& [list, key] : {std::pair("stamps", "regions"), std::pair("impressions", "like"),
+                                    std::pair("impressions", "piece")})
       if (const auto found = plan.find(list); found != plan.end() && found->is_array())
         for (Json& one : *found)
           if (one.is_object()) setAside(one, {key});
@@ -177,6 +183,7 @@ class Reader {
     unique(p.accents, "accents", id);
     unique(p.lifts, "lifts", id);
     unique(p.own, "own", id);
+    unique(p.pieces, "pieces", id);
     unique(p.ground, "ground", id);
     if (p.room) {
       unique(p.room->openings, "room.openings", id);
@@ -274,6 +281,42 @@ class Reader {
     if (!p.view) fail("room", "is seen in perspective, but the plan has no view");
     if (p.room->bottom_mm >= p.view->horizon_mm)
       fail("room.back.bottom", "must be below the horizon, or there is no floor");
+  }
+
+  /// What a piece is glued on is another one, and not by any way round itself.
+  void checkPieces() const {
+    const Plan& p = m_out.plan;
+    for (size_t k = 0; k < p.pieces.size(); ++k) {
+      const std::string at = "pieces[" + std::to_string(k) + "].on";
+      int here = static_cast<int>(k);
+      for (size_t n = 0; here >= 0 && !p.pieces[ix(here)].on.empty(); ++n) {
+        const std::string& on = p.pieces[ix(here)].on;
+        if (n > p.pieces.size()) fail(at, "goes round in a circle: \"" + p.pieces[k].id + "\" is on itself");
+        if (on == "base") break;
+        here = p.pieceIndex(on);
+        if (here < 0 && n == 0) fail(at, "there is no piece \"" + on + "\"");
+      }
+    }
+    for (size_t k = 0; k < p.impressions.size(); ++k)
+      if (const std::string& on = p.impressions[k].piece; !on.empty() && p.pieceIndex(on) < 0)
+        fail("impressions[" + std::to_string(k) + "].piece", "there is no piece \"" + on + "\"");
+  }
+
+  /// What is stamped on a piece pops up with it; what is on one with a picture of its own is not the panel's.
+  void sortByPiece() {
+    Plan& p = m_out.plan;
+    const auto apart = [&](const Impression& i) {
+      return !i.piece.empty() && !factsOf(p.pieces[ix(p.pieceIndex(i.piece))].kind).onFace;
+    };
+    std::set<std::string, std::less<>> gone;
+    for (const Impression& i : p.impressions)
+      if (apart(i)) p.elsewhere.push_back(i), gone.insert(i.id);
+    std::erase_if(p.impressions, apart);
+    for (Impression& i : p.impressions) {
+      if (!i.piece.empty()) i.school = School::PopUp;
+      if (const auto* on = std::get_if<OnThing>(&i.depth); on && gone.contains(on->id))
+        fail("impressions", "\"" + i.id + "\" holds on to \"" + on->id + "\", which is on another piece");
+    }
   }
 
   void checkDepths() const {

@@ -111,6 +111,13 @@ inline constexpr Table<AccentKind, 6> kAccentKinds = [] {
   for (size_t k = 0; k < out.size(); ++k) out[k] = {kAccentFacts[k].kind, kAccentFacts[k].word};
   return out;
 }();
+inline constexpr Table<PieceCut, 3> kPieceCuts{
+    {{PieceCut::Trimmer, "trimmer"}, {PieceCut::Hand, "hand"}, {PieceCut::Die, "die"}}};
+inline constexpr Table<PieceKind, kPieceFacts.size()> kPieceKinds = [] {
+  Table<PieceKind, kPieceFacts.size()> out{};
+  for (size_t k = 0; k < out.size(); ++k) out[k] = {kPieceFacts[k].kind, kPieceFacts[k].word};
+  return out;
+}();
 inline constexpr Table<LiftWith, 4> kLiftWiths{{{LiftWith::Water, "water"},
                                                 {LiftWith::Cloth, "cloth"},
                                                 {LiftWith::Salt, "salt"},

@@ -140,6 +140,7 @@ Json impression(const Impression& i) {
   if (i.lit != LitFrom::Unsaid) j["lit"] = words::of(words::kLitFroms, i.lit);
   if (!i.row.empty()) j["row"] = i.row;
   if (!i.like.empty()) j["like"] = i.like;
+  if (!i.piece.empty()) j["piece"] = i.piece;
   addExtra(j, i.extra);
   return j;
 }
@@ -253,6 +254,25 @@ Json lift(const Lift& l) {
   return j;
 }
 
+Json piece(const Piece& p) {
+  Json j = {{"id", p.id}, {"name", p.name}, {"kind", factsOf(p.kind).word}};
+  j["outline"] = p.outline.empty() ? Json{{"width", p.width_mm}, {"height", p.height_mm}} : rings(p.outline);
+  j["cut"] = words::of(words::kPieceCuts, p.cut);
+  Json paper = {{"colour", hexOf(p.paper.colour)}, {"thickness", p.paper.thickness_mm}};
+  if (!p.paper.name.empty()) paper["name"] = p.paper.name;
+  if (p.paper.weight_gsm) paper["weight"] = *p.paper.weight_gsm;
+  if (!p.paper.picture.empty()) paper["picture"] = p.paper.picture;
+  addExtra(paper, p.paper.extra);
+  j["paper"] = std::move(paper);
+  if (!p.on.empty()) j["on"] = p.on;
+  j["at"] = point(p.at);
+  j["turn"] = p.turn_deg;
+  j["raise"] = p.raise_mm;
+  j["flush"] = p.flush;
+  addExtra(j, p.extra);
+  return j;
+}
+
 Json ownStep(const OwnStep& o) {
   Json j = {{"id", o.id}, {"text", o.text}};
   if (!o.before.empty()) j["before"] = o.before;
@@ -333,6 +353,13 @@ Json making(const Making& m) {
   if (m.copies != 1) j["copies"] = m.copies;
   if (!m.jointPapers) j["jointPapers"] = false;
   if (m.leftHanded) j["leftHanded"] = true;
+  if (!(m.post == Post())) {
+    Json post = Json::object();
+    if (m.post.thickness_mm) post["thickness"] = *m.post.thickness_mm;
+    if (m.post.weight_g) post["weight"] = *m.post.weight_g;
+    addExtra(post, m.post.extra);
+    j["post"] = std::move(post);
+  }
   addExtra(j, m.extra);
   return j;
 }
@@ -373,6 +400,7 @@ std::string writePlan(const Plan& plan) {
   for (const StampRef& s : plan.stamps) j["stamps"].push_back(stamp(*s));
   j["impressions"] = Json::array();
   for (const Impression& i : plan.impressions) j["impressions"].push_back(impression(i));
+  for (const Impression& i : plan.elsewhere) j["impressions"].push_back(impression(i));
   j["washes"] = Json::array();
   for (const Wash& w : plan.washes) j["washes"].push_back(wash(w));
   for (const WashLimit& l : plan.limits) j["limits"].push_back(limit(l));
@@ -381,6 +409,7 @@ std::string writePlan(const Plan& plan) {
   for (const Accent& a : plan.accents) j["accents"].push_back(accent(a));
   for (const Lift& l : plan.lifts) j["lifts"].push_back(lift(l));
   for (const OwnStep& o : plan.own) j["own"].push_back(ownStep(o));
+  for (const Piece& p : plan.pieces) j["pieces"].push_back(piece(p));
   for (const KnownFinding& k : plan.known) j["known"].push_back(known(k));
   for (const GroundMark& g : plan.ground) j["ground"].push_back(groundMark(g));
   if (plan.room) j["room"] = room(*plan.room);

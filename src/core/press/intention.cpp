@@ -1,6 +1,7 @@
 // The intended card. Uses silhouettes, depth and inks; knows nothing of steps, masks or stamping order.
 #include <algorithm>
 
+#include "core/pieces/heights.h"
 #include "core/plan/role_facts.h"
 #include "core/press/press.h"
 #include "core/wash/wash_area.h"
@@ -17,7 +18,8 @@ void knockOut(Tile& tile, int thing, const PressInput& in, PressTiles& tiles) {
     const Meeting& m = in.meetings.list[ix(k)];
     const bool behind = m.back == thing || (m.contradictory && m.front == thing);
     const int other = m.back == thing ? m.front : m.back;
-    if (behind && in.plan.impressions[ix(other)].school != School::Overprint)
+    const Impression& front = in.plan.impressions[ix(other)];
+    if (behind && front.school != School::Overprint && front.piece.empty())
       block(tile, tiles.silhouette(other));
   }
 }
@@ -55,7 +57,7 @@ void layByHand(Canvas& card, int h, const PressInput& in, PressTiles& tiles, con
         keepOnly(tile, tiles.silhouette(work.act.on));
     }
     for (size_t i = 0; i < in.plan.impressions.size() && work.layer == HandLayer::Behind; ++i)
-      if (factsOf(in.plan.stamps[ix(in.stampOf[i])]->role).stands())
+      if (factsOf(in.plan.stamps[ix(in.stampOf[i])]->role).stands() && in.plan.impressions[i].piece.empty())
         block(tile, tiles.silhouette(static_cast<int>(i)));
     if (inside) keepOnly(tile, *inside);
     if (film.byShare) {
@@ -76,6 +78,7 @@ void layWash(Canvas& card, int w, const std::vector<StackMark>& nearer, const Pr
   for (size_t i = 0; i < plan.impressions.size(); ++i) {
     if (!in.washes.meets[ix(w)][i].touches) continue;
     const Impression& thing = plan.impressions[i];
+    if (!thing.piece.empty()) continue;  // hidden by its piece, which is glued on later
     if (thing.school == School::PopUp || thing.school == School::Resist) {
       Tile clean = tiles.silhouette(static_cast<int>(i));
       knockOut(clean, static_cast<int>(i), in, tiles);
@@ -102,6 +105,48 @@ void layWash(Canvas& card, int w, const std::vector<StackMark>& nearer, const Pr
   if (inside) keepOnly(area, *inside);
   lightenLifted(area, w, in, tiles);
   card.applyWash(area, *plan.ink(wash.ink), wash.strength, WashFalloff(plan, wash));
+}
+
+/// Pieces over the panel and over each other, higher ones over lower ones: each hides what is under it, its
+/// paper is seen, and on that what is printed and done by hand there. What pops up higher than a piece stays
+/// over it.
+void layPieces(Canvas& card, const PressInput& in, PressTiles& tiles) {
+  const Plan& plan = in.plan;
+  std::vector<int> all;
+  for (size_t p = 0; p < plan.pieces.size(); ++p)
+    if (factsOf(plan.pieces[p].kind).onFace) all.push_back(static_cast<int>(p));
+  std::stable_sort(all.begin(), all.end(),
+                   [&](int a, int b) { return underside_mm(plan, a) < underside_mm(plan, b); });
+  for (int p : all) {
+    const Piece& piece = plan.pieces[ix(p)];
+    Tile shows = hardTile(tiles.grid(), onCard(piece));
+    for (size_t i = 0; i < plan.impressions.size(); ++i) {
+      const Impression& thing = plan.impressions[i];
+      if (thing.school != School::PopUp || !thing.piece.empty() || foamUnder(thing) <= underside_mm(plan, p))
+        continue;
+      Tile higher = tiles.silhouette(static_cast<int>(i));
+      knockOut(higher, static_cast<int>(i), in, tiles);
+      block(shows, higher);
+    }
+    for (int y = shows.y; y < shows.y + shows.height; ++y)
+      for (int x = shows.x; x < shows.x + shows.width; ++x)
+        if (shows.row(y)[x - shows.x]) card.set(x, y, linearOf(piece.paper.colour));
+    for (auto i = in.frontToBack.rbegin(); i != in.frontToBack.rend(); ++i) {
+      if (plan.impressions[ix(*i)].piece != piece.id) continue;
+      const auto byHand = [&](HandLayer layer) {
+        for (int h : in.hand ? in.hand->lowestFirst() : std::vector<int>{})
+          if (const HandWork& work = in.hand->all()[ix(h)]; work.layer == layer && work.act.on == *i)
+            layByHand(card, h, in, tiles, &shows);
+      };
+      byHand(HandLayer::UnderInk);
+      Tile ink = tiles.ink(*i);
+      keepOnly(ink, shows);
+      const Ink& bottle = *plan.ink(plan.impressions[ix(*i)].ink);
+      card.apply(ink,
+                 {bottle.colour, bottle.opacity, strengthOf(bottle, plan.impressions[ix(*i)].generation)});
+      byHand(HandLayer::OverThing);
+    }
+  }
 }
 
 }  // namespace
@@ -135,10 +180,11 @@ Canvas intendedCard(const PressInput& in, PressTiles& tiles, std::optional<Box> 
     if (stack[k].wash)
       layWash(card, stack[k].index, {stack.begin() + static_cast<long>(k) + 1, stack.end()}, in, tiles,
               taped ? &inside : nullptr);
-    else
+    else if (plan.impressions[ix(stack[k].index)].piece.empty())
       layPrint(stack[k].index);
   byHand(HandLayer::Behind, -1);
   byHand(HandLayer::OverAll, -1);
+  layPieces(card, in, tiles);
   return card;
 }
 

@@ -50,7 +50,7 @@ class Press {
         if (step.covers.empty()) m_covered.erase(step.impression);
         break;
       case Do::Stamp:
-        if (!step.piece) stamp(step);
+        step.piece ? m_printed.push_back(step.impression) : stamp(step);
         break;
       case Do::Emboss:
         for (int i : step.things)
@@ -69,7 +69,12 @@ class Press {
         for (int h : step.hand) step.piece ? m_onPiece.push_back(h) : byHand(h);
         break;
       case Do::Attach:
-        attach(step.impression);
+      case Do::Glue:
+        if (step.paper >= 0) {
+          glue(step.paper);
+        } else if (step.impression >= 0) {
+          attach(step.impression);
+        }
         break;
       default:
         break;  // cutting, drying and trimming leave no ink
@@ -99,6 +104,7 @@ class Press {
   std::map<int, Tile> m_powders;                    // what was stamped to be embossed
   std::vector<char> m_pressed;
   std::vector<int> m_onPiece;                  // done by hand on pieces of their own
+  std::vector<int> m_printed;                  // stamped on pieces of their own, first ones first
   std::map<int, Tile> m_laid;                  // wash -> where its colour came
   Tile m_border, m_resist;                     // whole panel: taped, embossed
   std::vector<std::function<void()>> m_beads;  // ink that lies on what is embossed
@@ -422,19 +428,39 @@ class Press {
                           strength);
   }
 
+  /// A piece with a shape of its own and all that was stamped on it, over everything that lies there.
+  void glue(int number) {
+    const Piece& piece = m_in.plan.pieces[ix(number)];
+    if (!factsOf(piece.kind).onFace) return;
+    Tile tile = hardTile(m_tiles.grid(), onCard(piece));
+    if (m_run.manner.shadows && piece.raise_mm > 0) castShadow(tile, piece.raise_mm);
+    layPaper(tile, piece.paper.colour);
+    for (int i : m_printed)
+      if (impression(i).piece == piece.id) printOnPiece(i, tile);
+  }
+
+  void layPaper(const Tile& tile, Colour colour) {
+    const LinearRgb paper = linearOf(colour);
+    for (int y = tile.y; y < tile.y + tile.height; ++y)
+      for (int x = tile.x; x < tile.x + tile.width; ++x)
+        if (tile.row(y)[x - tile.x]) m_out.card.set(x, y, paper);
+  }
+
   /// A piece of its own: clean paper with the print, cut along what shows of the thing, over everything else.
   void attach(int i) {
     Tile piece = m_tiles.silhouette(i);
     for (int k : m_in.meetings.of[ix(i)]) {
       const Meeting& m = m_in.meetings.list[ix(k)];
-      if (m.back == i) block(piece, m_tiles.silhouette(m.front));
+      if (m.back == i && impression(m.front).piece.empty()) block(piece, m_tiles.silhouette(m.front));
     }
     block(piece, m_border);
     if (m_run.manner.shadows) castShadow(piece, impression(i).raise_mm);
-    const LinearRgb paper = linearOf(m_in.plan.card.paper.colour);
-    for (int y = piece.y; y < piece.y + piece.height; ++y)
-      for (int x = piece.x; x < piece.x + piece.width; ++x)
-        if (piece.row(y)[x - piece.x]) m_out.card.set(x, y, paper);
+    layPaper(piece, m_in.plan.card.paper.colour);
+    printOnPiece(i, piece);
+  }
+
+  /// What was stamped on a piece and done to it by hand, as far as the piece reaches.
+  void printOnPiece(int i, const Tile& piece) {
     Tile ink = m_tiles.ink(i);
     keepOnly(ink, piece);
     const auto byHandHere = [&](HandLayer layer) {

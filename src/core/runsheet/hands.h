@@ -11,6 +11,8 @@
 #include <utility>
 
 #include "core/acts/act_rules.h"
+#include "core/pieces/heights.h"
+#include "core/runsheet/assembly.h"
 #include "core/runsheet/run_sheet.h"
 #include "core/wash/limit_shape.h"
 
@@ -29,6 +31,7 @@ struct StepFacts {
   int scraps = 0;
   double pen_mm = 0;
   std::vector<int> hand;
+  int paper = -1, layer = -1;
   int limit = -1;
   LimitSide side = LimitSide::Above;
   bool turned = false;
@@ -751,17 +754,61 @@ class Hands {
         from = to;
       }
     }
-    for (int i : pieces) {
-      dry(i, m_t.cutPiece);
-      work(Do::Cut, i, m_t.cutPiece * m_copies);
-    }
+    cutPieces(pieces);
+    const std::vector<Glued> glued = gluedOn(m_in.plan);
     if (m_in.plan.card.tape_mm > 0) {
       dryAll();
-    } else if (!pieces.empty() && m_washDry > m_now) {
+    } else if (!glued.empty() && m_washDry > m_now) {
       dryAll();
     }
     if (m_in.plan.card.trim_mm > 0) work(Do::Trim, -1, m_t.trim * m_copies);
-    for (int i : pieces) work(Do::Attach, i, m_t.attach * m_copies);
+    for (const Glued& g : glued) {
+      StepFacts facts;
+      facts.paper = g.piece;
+      if (g.impression >= 0) {
+        work(Do::Attach, g.impression, m_t.attach * m_copies);
+      } else {
+        const Piece& piece = m_in.plan.pieces[ix(g.piece)];
+        work(piece.raise_mm > 0 ? Do::Attach : Do::Glue, -1, glueMinutes(piece, m_t) * m_copies, 0, facts);
+      }
+    }
+    assemble();
+  }
+
+  /// Things on pieces of their own along what shows of them; pieces with a name, once each.
+  void cutPieces(const std::vector<int>& popUps) {
+    for (int i : popUps) {
+      if (!impression(i).piece.empty()) continue;
+      dry(i, m_t.cutPiece);
+      work(Do::Cut, i, m_t.cutPiece * m_copies);
+    }
+    for (size_t p = 0; p < m_in.plan.pieces.size(); ++p) {
+      const Piece& piece = m_in.plan.pieces[p];
+      if (!havlo::factsOf(piece.kind).onFace) continue;
+      const double minutes = cutMinutes(piece, m_t);
+      std::vector<int> on;
+      for (int i : popUps)
+        if (impression(i).piece == piece.id) on.push_back(i);
+      dryTogether(on, minutes);
+      StepFacts facts;
+      facts.paper = static_cast<int>(p);
+      work(Do::Cut, -1, minutes * m_copies, 0, facts);
+    }
+  }
+
+  void assemble() {
+    const std::vector<AssemblyStep> steps = assemblyOf(m_in.plan, m_t);
+    if (steps.empty()) return;
+    // Nothing wet is handled or goes under a weight.
+    double last = m_washDry;
+    for (const Thing& t : m_things) last = std::max(last, t.dryLast);
+    for (const Fresh& f : m_byHand) last = std::max(last, f.dry);
+    if (last > m_now) dryAll();
+    for (const AssemblyStep& s : steps) {
+      StepFacts facts;
+      facts.paper = s.paper, facts.layer = s.layer;
+      work(s.what, -1, s.minutes * m_copies, 0, facts);
+    }
   }
 };
 

@@ -56,7 +56,6 @@ double sureWork(const RunSheetInput& in, MaskNeeds sure) {
     inks.insert(thing.ink);
     stamps.insert(in.stampOf[i]);
     if (isEmbossed(in.plan, static_cast<int>(i))) sum += t.embossEach * copies, powdered = true;
-    if (thing.school == School::PopUp) sum += (t.cutPiece + t.attach) * copies;
   }
   if (powdered) sum += t.emboss * copies;
   const std::vector<StampMasks> masks = countMasks(in.plan, sure, in.stampOf);
@@ -76,6 +75,7 @@ double sureWork(const RunSheetInput& in, MaskNeeds sure) {
     }
   sum += static_cast<double>(limits.size()) * (t.coverOn + t.coverOff) * copies;
   sum += static_cast<double>(cut.size()) * t.cutMask;
+  sum += finishMinutes(in.plan, t) * copies;
   if (in.plan.card.tape_mm > 0) sum += t.tape * copies;
   if (in.plan.card.trim_mm > 0) sum += t.trim * copies;
   sum += penMinutes(in.table.pen(), t) * copies;

@@ -37,6 +37,7 @@ class Writer {
     s.ink = facts.ink, s.things = facts.things;
     s.limit = facts.limit, s.side = facts.side, s.turned = facts.turned;
     s.pen_mm = facts.pen_mm, s.hand = facts.hand;
+    s.paper = facts.paper, s.layer = facts.layer;
     s.tryOut = facts.tryOut, s.clean = facts.clean, s.scraps = facts.scraps;
     if (facts.need) {
       s.needed = facts.need->covered;
@@ -220,9 +221,10 @@ std::vector<int> actsOf(const Plan& plan, const Step& step) {
 }
 
 std::string_view wordOf(Do what) {
-  constexpr std::string_view words[] = {"cut",   "tape",   "cutMask", "stamp", "maskOn", "maskOff", "dry",
-                                        "wash",  "emboss", "wipe",    "draw",  "colour", "attach",  "trim",
-                                        "print", "accent", "lift",    "own",   "pencil", "erase"};
+  constexpr std::string_view words[] = {"cut",    "tape",  "cutMask", "stamp",  "maskOn", "maskOff",
+                                        "dry",    "wash",  "emboss",  "wipe",   "draw",   "colour",
+                                        "attach", "trim",  "print",   "accent", "lift",   "own",
+                                        "pencil", "erase", "score",   "glue",   "enclose"};
   return words[ix(what)];
 }
 

@@ -29,7 +29,10 @@ enum class Do {
   Lift,    ///< colour is taken out of a blend again
   Own,     ///< as the maker says
   Pencil,  ///< guides for lines by hand
-  Erase    ///< the guides again
+  Erase,   ///< the guides again
+  Score,   ///< the base, and folded
+  Glue,    ///< flat, on what lies below; what is raised is attached
+  Enclose  ///< put into its envelope
 };
 
 /// Minutes of work. Common practice, no source; the log will fit them to the maker.
@@ -51,6 +54,8 @@ struct WorkTimes {
   double takeUp = 0.25;                     ///< another marker, pen, brush or bottle
   double pencil = 1, pencilEach = 0.3, erase = 1;  ///< guides for lines by hand
   double wash = 4, cutPiece = 4, attach = 1.5, tape = 1, trim = 1;
+  double trimPiece = 0.75, dieCut = 1;                       ///< a piece with straight sides; through a die
+  double glue = 1, score = 1.5, mount = 1.5, enclose = 0.5;  ///< flat piece; score and fold; on the base
 };
 
 /// A mask, or a strip of tape, and what it lies on.
@@ -84,6 +89,8 @@ struct Step {
   int scraps = 0;             ///< pressings on scrap paper before this one
   double pen_mm = 0;          ///< length of the lines to join
   std::vector<int> hand;      ///< done by hand: indices among that work
+  int paper = -1;             ///< the piece that is cut or glued, index in the plan
+  int layer = -1;             ///< the layer of the card that is cut or glued on the next, see card/card_fit.h
   int evening = 0;            ///< from 0
   double minutes = 0, wait = 0;
 };

@@ -113,13 +113,15 @@ class Choice {
   static Plan wholly(const Plan& plan, School t) {
     Plan out = plan;
     out.making.order.clear();
-    for (Impression& i : out.impressions) i.school = t;
+    for (Impression& i : out.impressions)
+      if (i.piece.empty()) i.school = t;
     return out;
   }
   Plan withAll(const std::vector<School>& schools) const {
     Plan out = m_plan;
     out.making.order.clear();
-    for (size_t i = 0; i < schools.size(); ++i) out.impressions[i].school = schools[i];
+    for (size_t i = 0; i < schools.size(); ++i)
+      if (out.impressions[i].piece.empty()) out.impressions[i].school = schools[i];
     return out;
   }
 
@@ -193,6 +195,7 @@ class Choice {
     for (const Bare& b : bares) {
       if (m_progress.stopped()) break;
       const size_t i = b.thing;
+      if (!m_plan.impressions[i].piece.empty()) continue;  // its piece says it
       const School before = out[i];
       const auto& against = option(i, School::Overprint).obstacles;
       const bool sinks = std::find(against.begin(), against.end(), Obstacle::SinksIn) != against.end();

@@ -169,6 +169,7 @@ class Adviser {
     const auto take = [&](School t, SchoolReason why) { a.best = t, a.reason = why; };
     const bool small = placed(i).area_mm2 < kSmall_mm2;
     const bool many = m_like[ix(m_a.stampOf[ix(i)])] >= kMany;
+    if (!thing(i).piece.empty()) return take(School::PopUp, SchoolReason::OnPiece);
     if (b.things.empty() && !b.washed) return take(m_plan.school, SchoolReason::NothingBehind);
     if (!b.things.empty() && !b.washed && stampOf(i).solid && suits(School::Overprint))
       return take(School::Overprint, SchoolReason::DarkAndSolid);

@@ -48,6 +48,7 @@ enum class SchoolReason {
   Fiddly,         ///< too fiddly to mask, nothing in front: pop up
   Coloured,       ///< line art that will be coloured: mask
   HeroAlone,      ///< one hero with much to mask: pop up saves it
+  OnPiece,        ///< on a piece of paper of its own: it pops up with that
   LittleToSave,   ///< a mask would keep out next to nothing
   AsPlanned       ///< nothing costs less
 };

@@ -2,7 +2,6 @@
 
 #include <cmath>
 
-#include "core/card/card_sizes.h"
 #include "io/wording/names.h"
 #include "io/wording/say.h"
 
@@ -76,21 +75,7 @@ QStringList cardFacts(const Plan& plan, const CardFit& fit, MeasureStyle style) 
                  .arg(sizeWords(fit.baseSheetWidth_mm, fit.baseSheetHeight_mm, style),
                       lengthText(fit.scoreAt_mm, style));
     }
-    const double w = std::fmin(card.base->width_mm, card.base->height_mm),
-                 h = std::fmax(card.base->width_mm, card.base->height_mm);
-    QString envelope;
-    double spare = 1e9;
-    for (const UsualSize& e : usualEnvelopes()) {
-      const double room = std::fmin(e.width_mm - w, e.height_mm - h);
-      // Common practice, no source: 3 mm or an eighth of an inch of room both ways.
-      if (room >= 3 && e.width_mm * e.height_mm < spare)
-        spare = e.width_mm * e.height_mm,
-        envelope = QString::fromUtf8(e.name.data(), static_cast<qsizetype>(e.name.size()));
-    }
-    out << (envelope.isEmpty() ? tr("No usual envelope takes this base; one must be folded for it.")
-                               : tr("The smallest usual envelope that takes it: %1.").arg(envelope));
   }
-  out << tr("All layers together are %1 mm thick, without foam.").arg(fit.thickness_mm, 0, 'f', 1);
   return out;
 }
 

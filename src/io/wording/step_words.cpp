@@ -8,6 +8,7 @@
 #include "core/outline/shape_ops.h"
 #include "io/wording/hand_words.h"
 #include "io/wording/names.h"
+#include "io/wording/piece_words.h"
 #include "io/wording/say.h"
 
 namespace havlo {
@@ -83,6 +84,13 @@ StepWords stampWords(const Plan& plan, const Step& step, MeasureStyle style, boo
   if (step.piece) {
     w.title = tr("Stamp %1 on a piece of its own").arg(nameOf(plan, step.impression));
     w.detail = inkWords(plan, i) + beforeWords(step);
+    if (const int paper = plan.pieceIndex(i.piece); paper >= 0) {
+      const Piece& piece = plan.pieces[ix(paper)];
+      const Point foot = Placing({0, 0}, piece.at, Degrees{piece.turn_deg}).toFrame(i.at);
+      w.title = tr("Stamp %1 on the paper for %2").arg(nameOf(plan, step.impression), pieceName(plan, paper));
+      w.where = tr("foot %1 from its left edge, %2 from its lower edge")
+                    .arg(lengthText(std::max(0.0, foot.x), style), lengthText(std::max(0.0, foot.y), style));
+    }
     return w;
   }
   w.title = tr("Stamp %1").arg(nameOf(plan, step.impression));
@@ -387,12 +395,18 @@ StepWords wordsOf(const Plan& plan, const Analysis& analysis, const Step& step, 
           tr("at %1, about %2 in all; a fine pen in the ink's colour, carried on to the edge, not over it")
               .arg(listOf(plan, step.things), lengthText(std::ceil(step.pen_mm), style));
       break;
+    case Do::Score:
+    case Do::Glue:
+    case Do::Enclose:
+      return assemblyWords(plan, step, style);
     case Do::Cut:
+      if (step.impression < 0) return assemblyWords(plan, step, style);
       w.title = tr("Cut out %1").arg(nameOf(plan, step.impression));
       w.detail = tr("along what shows of it");
       w.care = tr("Cut away from your fingers; keep blades away from children.");
       break;
     case Do::Attach:
+      if (step.impression < 0) return assemblyWords(plan, step, style);
       w.title = tr("Attach %1").arg(nameOf(plan, step.impression));
       w.where = tr("foot %1").arg(
           fromEdges(plan, impressionOf(plan, step.impression).at, style, step.impression, true));

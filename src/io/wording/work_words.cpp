@@ -168,6 +168,8 @@ QString reasonWords(SchoolReason r) {
       return tr("line art that will be coloured, or a wash goes round it");
     case SchoolReason::HeroAlone:
       return tr("the hero, with much behind it: one piece saves many masks");
+    case SchoolReason::OnPiece:
+      return tr("it is on a piece of paper of its own");
     case SchoolReason::LittleToSave:
       return tr("a mask would keep out next to nothing here");
     case SchoolReason::AsPlanned:
@@ -317,6 +319,8 @@ QString neededWords(const Plan& plan, const Analysis& a) {
     if (!accents.contains(accentName(accent.kind))) accents << accentName(accent.kind);
   if (!accents.isEmpty()) more << tr("what is needed for %1").arg(accents.join(QStringLiteral(", ")));
   if (does(Do::Attach)) more << tr("foam");
+  if (does(Do::Glue)) more << tr("glue or tape for paper");
+  if (does(Do::Score)) more << tr("a scoring tool");
   return tr("Have ready\n\nStamps: %1.\n\nInks: %2.\n\nAnd %3.")
       .arg(stamps.join(QStringLiteral(", ")), inks.join(QStringLiteral(", ")),
            more.join(QStringLiteral(", ")));

@@ -1,11 +1,15 @@
 // The place Card through its real window.
 #include <QComboBox>
+#include <QDoubleSpinBox>
 #include <QLabel>
+#include <QMenu>
 #include <QPushButton>
 #include <QSignalSpy>
 
 #include "app/card/card_place.h"
 #include "app/card/card_view.h"
+#include "app/card/pieces_page.h"
+#include "app/card/stack_view.h"
 #include "app/common/measure_edit.h"
 #include "app/session/drawer_session.h"
 #include "core/card/card_fit.h"
@@ -40,6 +44,20 @@ class TstCardPlace : public QObject {
     for (QPushButton* b : w.window.card().findChildren<QPushButton*>())
       if (b->text() == text && b->isVisible()) return QTest::mouseClick(b, Qt::LeftButton);
     QFAIL(qPrintable(text));
+  }
+
+  /// Picks a menu's entry by its words, going down through its sub-menus.
+  static void choose(QMenu& menu, const QStringList& words) {
+    Q_EMIT menu.aboutToShow();
+    QMenu* now = &menu;
+    for (const QString& word : words) {
+      QAction* found = nullptr;
+      for (QAction* a : now->actions())
+        if (a->text().contains(word)) found = a;
+      QVERIFY2(found, qPrintable(word));
+      if (!found->menu()) return found->trigger();
+      now = found->menu();
+    }
   }
 
  private Q_SLOTS:
@@ -133,6 +151,92 @@ class TstCardPlace : public QObject {
     QVERIFY(w.session().plan().impressions.empty());
     w.session().rescue().flush();
     QVERIFY(!w.session().rescue().lostWork().empty());
+  }
+
+  // ---- pieces
+
+  void piecesAreAddedGivenASizeRaisedAndTakenOff() {
+    Window w;
+    w.window.visit(QStringLiteral("card"));
+    CardPlace& card = w.window.card();
+    press(w, QStringLiteral("Pieces"));
+    auto* add = card.findChild<QPushButton*>(QStringLiteral("addPiece"));
+    QVERIFY(add && add->isVisible());
+    choose(*add->menu(), {QStringLiteral("A plain shape")});
+    QCOMPARE(w.session().plan().pieces.size(), size_t{1});
+    QCOMPARE(card.pieces().chosen(), w.session().plan().pieces[0].id);
+    type(field(w, QStringLiteral("Width of the piece")), QStringLiteral("40mm"));
+    QCOMPARE(w.session().plan().pieces[0].width_mm, 40.0);
+    type(field(w, QStringLiteral("Width of the piece")), QStringLiteral("0"));  // refused, and back again
+    QCOMPARE(w.session().plan().pieces[0].width_mm, 40.0);
+    auto* raise = card.findChild<QDoubleSpinBox*>(QStringLiteral("pieceRaise"));
+    raise->setFocus();
+    QTest::keyClick(raise, Qt::Key_Up);
+    QCOMPARE(w.session().plan().pieces[0].raise_mm, 0.5);
+    // A strip under the greeting takes it along.
+    choose(*add->menu(), {QStringLiteral("A strip under"), QStringLiteral("“Up you go”")});
+    QCOMPARE(w.session().plan().pieces.size(), size_t{2});
+    const std::string strip = w.session().plan().pieces[1].id;
+    QCOMPARE(w.session().plan().impression("greeting")->piece, strip);
+    settleOrder(w.session());
+    const auto& steps = w.session().analysis()->sheet.steps;
+    QVERIFY(std::any_of(steps.begin(), steps.end(),
+                        [](const Step& s) { return s.what == Do::Glue && s.paper == 1; }));
+    // Dragged on the drawing it goes there with its words, in one step of undo.
+    waitForJobs(w.window);
+    const Point foot = w.footOf("greeting");
+    const Piece& lies = w.session().plan().pieces[1];
+    const QPoint at = card.view().toPixels(lies.at + Point{4, 3}).toPoint();
+    QTest::mousePress(&card.view(), Qt::LeftButton, {}, at);
+    for (int k = 1; k <= 5; ++k) QTest::mouseMove(&card.view(), at + QPoint(2 * k, 3 * k));
+    QTest::mouseRelease(&card.view(), Qt::LeftButton, {}, at + QPoint(10, 15));
+    const Point moved = w.footOf("greeting") - foot;
+    QVERIFY(moved.x > 1 && moved.y < -1);
+    w.session().undoStack().undo();
+    QVERIFY(distance(w.footOf("greeting"), foot) < 1e-9);
+    auto* off = card.findChild<QPushButton*>(QStringLiteral("takeOffPiece-") + QString::fromStdString(strip));
+    QTest::mouseClick(off, Qt::LeftButton);
+    QVERIFY(w.session().plan().impression("greeting")->piece.empty());
+    QCOMPARE(w.session().plan().pieces.size(), size_t{1});
+  }
+
+  void theStackIsSeenFromAnAngleAndFromTheSide() {
+    Window w;
+    w.window.openDemo(QStringLiteral("teaching-papers"));
+    w.window.visit(QStringLiteral("card"));
+    CardPlace& card = w.window.card();
+    press(w, QStringLiteral("From an angle"));
+    waitForJobs(w.window);
+    StackView& stack = card.stack();
+    QVERIFY(stack.isVisible());
+    const auto differs = [](const QImage& a, const QImage& b) {
+      int n = 0;
+      for (int y = 0; y < a.height(); y += 3)
+        for (int x = 0; x < a.width(); x += 3) n += a.pixel(x, y) != b.pixel(x, y);
+      return n;
+    };
+    const QImage first = stack.grab().toImage();
+    const double turn = stack.turn_deg();
+    QTest::mousePress(&stack, Qt::LeftButton, {}, stack.rect().center());
+    QTest::mouseMove(&stack, stack.rect().center() + QPoint(60, 10));
+    QTest::mouseRelease(&stack, Qt::LeftButton, {}, stack.rect().center() + QPoint(60, 10));
+    QVERIFY(stack.turn_deg() != turn);
+    QVERIFY(differs(first, stack.grab().toImage()) > 500);
+    stack.setFocus();
+    for (int key : {Qt::Key_Left, Qt::Key_Right, Qt::Key_Up, Qt::Key_Down, Qt::Key_Return})
+      QTest::keyClick(&stack, static_cast<Qt::Key>(key));
+    press(w, QStringLiteral("From the side"));
+    QVERIFY(differs(first, stack.grab().toImage()) > 500);
+    QVERIFY(says(w, QStringLiteral("thick with its foam")));
+    // A post that takes less is said.
+    press(w, QStringLiteral("Pieces"));
+    type(field(w, QStringLiteral("Greatest thickness that your post takes")), QStringLiteral("3"));
+    QVERIFY(says(w, QStringLiteral("thicker than your post takes")));
+    // Another plan while it is looked at.
+    w.window.openDemo(QStringLiteral("potting-shed"));
+    w.session().undoStack().undo();
+    waitForJobs(w.window);
+    QVERIFY(!stack.grab().toImage().isNull());
   }
 };
 
