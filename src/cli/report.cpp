@@ -399,7 +399,7 @@ Json simulationReport(const Plan& plan, const Analysis& a, const Simulation& s) 
   for (const Step& step : a.sheet.steps) {
     for (int act : actsOf(plan, step)) acts.push_back(actName(plan, act));
   }
-  // Of several pieces only the panel is stamped in layers; what pops up is pressed where it will be put.
+  // The card as it is seen from the front, with all that is glued on; what else is stamped is told beside it.
   Json panel = {{"piece", "panel"}, {"proven", s.proven}, {"unexplained", s.unexplained_mm2}};
   return {{"steps", a.sheet.steps.size()},
           {"acts", std::move(acts)},

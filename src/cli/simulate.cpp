@@ -6,6 +6,7 @@
 #include "cli/report.h"
 #include "cli/verb.h"
 #include "core/chain/chain.h"
+#include "core/pieces/face_plan.h"
 #include "io/art/picture.h"
 
 namespace havlo::cli {
@@ -98,6 +99,17 @@ Result<Done> writeSteps(const QString& folder, const std::vector<QImage>& steps)
   return Done{};
 }
 
+/// What is stamped on a piece, pressed by itself.
+Json pieceResult(const Plan& plan, int piece, double dpi) {
+  const Plan face = facePlan(plan, piece);
+  const AnalysisRef a = withBestOrder(face, analyse(face, nullptr, &art()));
+  const auto s = simulate(a->press(face, &art()), a->sheet, dpi);
+  Json out = {{"piece", plan.pieces[ix(piece)].id}};
+  out["proven"] = s && s.value().proven;
+  out["unexplained"] = s ? Json(s.value().unexplained_mm2) : Json(nullptr);
+  return out;
+}
+
 int runSimulate(const Call& call) {
   int exit = kDone;
   const auto opened = open(call, exit);
@@ -141,7 +153,13 @@ int runSimulate(const Call& call) {
   if (call.has("--png"))
     if (const auto saved = savePicture(call.value("--png"), pictureOf(simulation.card)); !saved)
       return complain(saved.error());
-  if (call.has("--json")) return print(simulationReport(plan, *analysis, simulation).dump(1) + "\n");
+  if (call.has("--json")) {
+    Json report = simulationReport(plan, *analysis, simulation);
+    for (size_t k = 0; k < plan.pieces.size(); ++k)
+      if (isPrinted(plan, static_cast<int>(k)))
+        report["pieces"].push_back(pieceResult(plan, static_cast<int>(k), *dpi));
+    return print(report.dump(1) + "\n");
+  }
   const QString words =
       simulation.proven
           ? QStringLiteral("Proven: the simulated card equals the plan but for %1 mm² at mask edges.\n")

@@ -106,6 +106,7 @@ QWidget* CardPlace::buildChoices() {
   auto* rows = new FormRows;
 
   m_usual = new QComboBox;
+  m_usual->setObjectName(QStringLiteral("usualSize"));
   m_usual->addItem(tr("a size of your own"));
   for (SizeFamily family : {SizeFamily::Inch, SizeFamily::Metric})
     for (size_t k = 0; k < usualBases().size(); ++k)

@@ -7,6 +7,7 @@
 
 #include "app/theme/theme.h"
 #include "core/handwork/colouring.h"
+#include "core/handwork/letters.h"
 #include "io/art/shape_path.h"
 #include "io/wording/step_words.h"
 
@@ -71,15 +72,22 @@ void MakeView::paintByHand(QPainter& p, const Step& step, const Box& near) const
         at = a.meetings.placed[ix(work.act.on)]->placing.toPanel(regions.all()[ix(parts.front())].at);
     }
     if (work.act.kind == ByHand::Line) {
+      const HandLine& line = plan.lines[ix(work.act.index)];
       QPainterPath path;
-      const auto& along = plan.lines[ix(work.act.index)].along;
-      for (size_t n = 0; n < along.size(); ++n) {
-        const QPointF q = toView.map(QPointF(along[n].x, along[n].y));
-        n == 0 ? path.moveTo(q) : path.lineTo(q);
-      }
+      const auto stroke = [&](const std::vector<Point>& along) {
+        for (size_t n = 0; n < along.size(); ++n) {
+          const QPointF q = toView.map(QPointF(along[n].x, along[n].y));
+          n == 0 ? path.moveTo(q) : path.lineTo(q);
+        }
+      };
+      stroke(line.along);
       p.setPen(QPen(onCard.card, 5));
       p.drawPath(path);
-      p.setPen(QPen(onCard.green, 2.4));
+      p.setPen(QPen(onCard.green, line.text.empty() ? 2.4 : 1.2));
+      p.drawPath(path);
+      path.clear();
+      for (const auto& letter : letteringStrokes(line)) stroke(letter);
+      p.setPen(QPen(onCard.green, 2.4, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
       p.drawPath(path);
     }
     if (work.act.kind == ByHand::Accent || work.act.kind == ByHand::Lift) {

@@ -68,7 +68,9 @@ StepWords drawWords(const Plan& plan, const Analysis& a, const Step& step, Measu
   if (workOf(a, step.hand.front()).act.on >= 0)
     w.title = tr("Draw by pen at %1").arg(nameOf(plan, workOf(a, step.hand.front()).act.on));
   if (!letters.isEmpty()) w.title = tr("Letter %1 by hand").arg(letters.join(tr(" and ")));
-  const QString pen = tr("in %1, a %2 pen").arg(inkOf(plan, first.ink), lengthText(first.width_mm, style));
+  const QString pen = tr("in %1, a %2 pen")
+                          .arg(inkOf(plan, first.ink),
+                               lengthText(first.width_mm, MeasureStyle::Millimetres));  // as pens are sold
   if (names.isEmpty()) {
     w.detail =
         tr("pencil %1; then %2; rub the pencil out when it is dry").arg(lettered.join(tr(" and ")), pen);

@@ -1,5 +1,6 @@
 #include "io/wording/piece_words.h"
 
+#include <algorithm>
 #include <cmath>
 
 #include "core/card/card_fit.h"
@@ -18,6 +19,11 @@ QString layerInside(const Plan& plan, const Layer& layer) {
 
 QString thick(double mm) { return QStringLiteral("%1 mm").arg(mm, 0, 'g', 3); }
 
+/// "181 mm wide, 130 mm high": read aloud at the table.
+QString wideAndHigh(double width_mm, double height_mm, MeasureStyle style) {
+  return tr("%1 wide, %2 high").arg(lengthText(width_mm, style), lengthText(height_mm, style));
+}
+
 StepWords cutWords(const Plan& plan, const Step& step, MeasureStyle style) {
   StepWords w;
   w.care = tr("Cut away from your fingers; keep blades away from children.");
@@ -25,15 +31,16 @@ StepWords cutWords(const Plan& plan, const Step& step, MeasureStyle style) {
     const Piece& piece = plan.pieces[ix(step.paper)];
     const Box box = boxOf(shapeOf(piece));
     w.title = tr("Cut %1").arg(pieceName(plan, step.paper));
-    w.detail = tr("%1, %2").arg(sizeWords(box.width(), box.height(), style), pieceCutName(piece.cut));
+    w.detail = tr("%1, %2").arg(wideAndHigh(box.width(), box.height(), style), pieceCutName(piece.cut));
     if (!piece.paper.name.empty()) w.detail += tr("; from %1").arg(QString::fromStdString(piece.paper.name));
     return w;
   }
   const CardFit fit = fitCard(plan);
   const Layer& layer = fit.layers[ix(step.layer)];
   w.title = tr("Cut %1").arg(layerInside(plan, layer));
-  w.detail = layer.what == Layer::What::Base ? sizeWords(fit.baseSheetWidth_mm, fit.baseSheetHeight_mm, style)
-                                             : sizeWords(layer.box.width(), layer.box.height(), style);
+  w.detail = layer.what == Layer::What::Base
+                 ? wideAndHigh(fit.baseSheetWidth_mm, fit.baseSheetHeight_mm, style)
+                 : wideAndHigh(layer.box.width(), layer.box.height(), style);
   return w;
 }
 
@@ -137,7 +144,7 @@ StepWords assemblyWords(const Plan& plan, const Step& step, MeasureStyle style) 
       StepWords w;
       const Box box = boxOf(shapeOf(plan.pieces[ix(step.paper)]));
       w.title = tr("Put the card into its envelope");
-      w.detail = sizeWords(box.width(), box.height(), style);
+      w.detail = wideAndHigh(box.width(), box.height(), style);
       return w;
     }
     default:
@@ -171,7 +178,9 @@ QString wordsOf(const Plan& plan, const StackFault& f, MeasureStyle style) {
 
 QStringList stackFacts(const Plan& plan, const CardStack& stack, MeasureStyle style) {
   QStringList out;
-  out << tr("%1 thick with its foam, about %2 g.")
+  const bool foam = std::any_of(stack.sheets.begin(), stack.sheets.end(),
+                                [](const StackedSheet& s) { return s.foam_mm > 0; });
+  out << (foam ? tr("%1 thick with its foam, about %2 g.") : tr("%1 thick, about %2 g."))
              .arg(thick(std::round(stack.thickness_mm * 10) / 10))
              .arg(stack.weight_g, 0, 'f', 0);
   if (!plan.card.base) return out;

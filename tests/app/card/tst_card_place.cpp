@@ -70,7 +70,7 @@ class TstCardPlace : public QObject {
     const Card before = w.session().plan().card;
     QCOMPARE(before.base->width_mm, 105.0);
     QVERIFY(fitCard(w.session().plan()).misfits.empty());
-    auto* usual = w.window.card().findChildren<QComboBox*>()[0];
+    auto* usual = w.window.card().findChild<QComboBox*>(QStringLiteral("usualSize"));
     const int five = usual->findText(QStringLiteral("5 × 7 in"));
     QVERIFY(five > 0);
     usual->setCurrentIndex(five);

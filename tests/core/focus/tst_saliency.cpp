@@ -146,7 +146,8 @@ std::vector<Grid2> plainPyramid(Grid2 g) {
   while (out.size() < 7) out.push_back(plainHalf(out.back()));
   return out;
 }
-void plainAdd(const std::vector<Grid2>& p, double least, Grid2& sum, bool finest = true) {
+/// @param side  1: only what is more than its surround, -1: only what is less, 0: both
+void plainAdd(const std::vector<Grid2>& p, double least, Grid2& sum, bool finest = true, int side = 0) {
   for (size_t c = finest ? 0 : 1; c < 4; ++c)
     for (size_t d = 2; d <= 3; ++d) {
       // The finest centre is compared at the size of the next, by the mean of its differences.
@@ -156,7 +157,8 @@ void plainAdd(const std::vector<Grid2>& p, double least, Grid2& sum, bool finest
       for (int y = 0; y < high(p[c]); ++y)
         for (int x = 0; x < wide(p[c]); ++x) {
           const int i = c == 0 ? x / 2 : x, j = c == 0 ? y / 2 : y;
-          at(diff, i, j) += std::fabs(get(p[c], x, y) - get(far, i, j));
+          const double off = get(p[c], x, y) - get(far, i, j);
+          at(diff, i, j) += side == 0 ? std::fabs(off) : std::max(0.0, side * off);
           at(count, i, j) += 1;
         }
       for (int y = 0; y < high(diff); ++y)
@@ -173,8 +175,17 @@ Grid2 plainPull(const LabPicture& picture, const double (&clear)[4]) {
   const int w = wide(light[1]), h = high(light[1]);
   Grid2 kinds[3] = {zeros(w, h), zeros(w, h), zeros(w, h)};
   plainAdd(light, clear[0], kinds[0]);
-  plainAdd(plainPyramid(gridOf(picture.a)), clear[1], kinds[1]);
-  plainAdd(plainPyramid(gridOf(picture.b)), clear[1], kinds[1]);
+  for (const Field* axis : {&picture.a, &picture.b}) {
+    const auto p = plainPyramid(gridOf(*axis));
+    plainAdd(p, clear[1], kinds[1]);
+    // What differs to one side alone counts three tenths.
+    for (int side : {1, -1}) {
+      Grid2 one = zeros(w, h);
+      plainAdd(p, clear[1], one, true, side);
+      for (int y = 0; y < h; ++y)
+        for (int x = 0; x < w; ++x) at(kinds[1], x, y) += 0.3 * get(one, x, y);
+    }
+  }
   for (int o = 0; o < 4; ++o) {
     std::vector<Grid2> p;
     for (const Grid2& f : light) {

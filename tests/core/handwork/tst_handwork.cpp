@@ -128,6 +128,36 @@ class TstHandwork : public QObject {
                         [](const Finding& f) { return f.kind == FindingKind::HandworkGone; }));
   }
 
+  // Pop-out, as with arrays of bars (Treisman & Gelade 1980, from memory), but of line art coloured by hand:
+  // one of another colour among many is seen first, whatever their number and wherever it stands.
+  void theOneColouredOtherwiseIsSeenFirst() {
+    std::mt19937 random(30);
+    const auto below = [&](unsigned n) { return static_cast<int>(random() % n); };
+    int first = 0;
+    for (int array = 0; array < 30; ++array) {
+      Plan p = emptyPlan();
+      p.inks = twoBoxes().inks;
+      addStamp(p, outlined("box", 12, 12));
+      const int columns = 3 + below(3), rows = 3 + below(4),
+                odd = below(static_cast<unsigned>(columns * rows));
+      const bool redAmongBlue = array % 2 == 0;
+      for (int k = 0; k < columns * rows; ++k) {
+        const std::string id = "b" + std::to_string(k);
+        const double dx = 127.0 / columns, dy = 178.0 / rows;
+        put(p, id.c_str(), "box",
+            {dx * (k % columns + 0.5) + below(4) - 2, dy * (k / columns + 0.5) - 6 + below(4) - 2}, 1)
+            .ink = "soot";
+        p.colourings.push_back(
+            colour(("c" + id).c_str(), id.c_str(), (k == odd) == redAmongBlue ? "madder" : "dusk", 0.7));
+      }
+      const AnalysisRef a = analyse(p);
+      const LooksRef looks = lookAt(p, *a, nullptr);
+      QVERIFY(!looks->path.empty());
+      first += looks->path[0].thing == odd;
+    }
+    QVERIFY2(first == 30, qPrintable(QStringLiteral("%1 of 30").arg(first)));
+  }
+
   void colouredBeforeWhatBoundsItIsRefusedAndNamed() {
     const Plan p = twoBoxes();
     const AnalysisRef a = best(p);

@@ -8,6 +8,7 @@
 #include "core/edit/piece_edits.h"
 #include "core/outline/shape_ops.h"
 #include "core/pieces/card_stack.h"
+#include "core/pieces/face_plan.h"
 #include "core/pieces/heights.h"
 #include "core/pieces/to_cut.h"
 #include "core/plan/plan_text.h"
@@ -244,6 +245,31 @@ class TstPieces : public QObject {
     const auto all = envelopesFor(50, 50, 0);
     for (size_t k = 1; k < all.size(); ++k)
       QVERIFY(all[k - 1].width_mm * all[k - 1].height_mm <= all[k].width_mm * all[k].height_mm);
+  }
+
+  void aPieceIsAPlanOfItsOwn() {
+    Plan p = withStrip();
+    p.pieces[0].turn_deg = 90;
+    p.pieces.push_back(piece("inside", PieceKind::Inside, {0, 0, 100, 140}));
+    Impression in = p.impressions[0];
+    in.id = "small", in.piece = "inside", in.at = {50, 20}, in.depth = OnGround{};
+    p.elsewhere = {in};
+    QVERIFY(isPrinted(p, 0) && isPrinted(p, 1));
+    const Plan strip = facePlan(p, 0);
+    QCOMPARE(strip.card.panel.width_mm, 70.0);
+    QCOMPARE(strip.impressions.size(), size_t{1});
+    // Turned back by a quarter: what was right of its corner is below it.
+    const Point arm = p.impressions[2].at - p.pieces[0].at;
+    QVERIFY(distance(strip.impressions[0].at, {arm.y, -arm.x}) < 1e-9);
+    QCOMPARE(strip.impressions[0].turn_deg, -90.0);
+    const Plan inside = facePlan(p, 1);
+    QCOMPARE(inside.impressions.size(), size_t{1});
+    QVERIFY(inside.impressions[0].at == (Point{50, 20}));
+    const AnalysisRef a = analyse(inside);
+    QVERIFY(pressed(inside, *a).proven);
+    QVERIFY(readPlan(writePlan(inside)));
+    p.impressions[2].piece.clear();
+    QVERIFY(!isPrinted(p, 0));
   }
 
   void whatLiesWrongIsSaid() {
