@@ -27,53 +27,62 @@ Pyramid pyramidOf(Field f) {
   return out;
 }
 
-/// Which differences from the surround count: all, or those to one side of a colour axis alone, so that one
-/// blue thing among many red ones is as lone as a red one among blue.
-enum class Side { Both, Above, Below };
-
-/// How much a difference to one side counts beside one to either. Fitted: so that both a red thing among blue
-/// ones and a blue one among red are seen first.
+/// How much what differs to one side of a colour axis alone counts beside what differs at all, so that one
+/// blue thing among many red ones is as lone as a red one among blue. Fitted: both are seen first.
 constexpr float kOneSide = 0.3f;
+constexpr int kSidedFrom = 2;  // level: what is finer has no colour of its own
 
-float differenceTo(Side side, float centre, float surround) {
-  const float d = centre - surround;
-  return side == Side::Both ? std::fabs(d) : std::max(0.0f, side == Side::Above ? d : -d);
-}
-
-/// Mean over each 2 x 2 pixels of their difference from the surround.
-Field finestDifference(const Field& centre, const Field& surround, Side side) {
-  Field out(surround.width, surround.height), count(surround.width, surround.height);
+/// Centre less surround where it is more (`above`), and the other way round. The finest centre is compared
+/// pixel by pixel and brought to the size of the next by its mean.
+struct Differences {
+  Field above, below;
+};
+Differences differencesOf(const Field& centre, const Field& surround, bool finest) {
+  Differences out{Field(surround.width, surround.height), Field(surround.width, surround.height)};
+  if (!finest) {
+    for (size_t k = 0; k < surround.v.size(); ++k) {
+      const float d = centre.v[k] - surround.v[k];
+      (d > 0 ? out.above : out.below).v[k] = std::fabs(d);
+    }
+    return out;
+  }
+  Field count(surround.width, surround.height);
   for (int y = 0; y < centre.height; ++y) {
-    const size_t row = ix(y / 2) * ix(out.width);
+    const size_t row = ix(y / 2) * ix(surround.width);
     const float* from = &centre.v[ix(y) * ix(centre.width)];
     for (size_t x = 0; x < ix(centre.width); ++x) {
-      out.v[row + x / 2] += differenceTo(side, from[x], surround.v[row + x / 2]);
+      const float d = from[x] - surround.v[row + x / 2];
+      (d > 0 ? out.above : out.below).v[row + x / 2] += std::fabs(d);
       ++count.v[row + x / 2];
     }
   }
-  for (size_t k = 0; k < out.v.size(); ++k) out.v[k] /= std::max(1.0f, count.v[k]);
+  for (size_t k = 0; k < count.v.size(); ++k) {
+    out.above.v[k] /= std::max(1.0f, count.v[k]);
+    out.below.v[k] /= std::max(1.0f, count.v[k]);
+  }
   return out;
 }
 
-/// Sum over scales of normalised differences of centre and surround, at the size of level 1. The finest
-/// centre is compared pixel by pixel and brought to that size by its mean.
-Field contrastsOf(const Pyramid& p, float least, Side side = Side::Both) {
+/// Sum over scales of normalised |centre - surround|, at the size of level 1.
+/// @param sided  of a colour axis: what differs to one side alone counts besides
+Field contrastsOf(const Pyramid& p, float least, bool sided = false) {
   const int w = p[1].width, h = p[1].height;
   Field sum(w, h);
+  const auto add = [&](Field& diff, float weight) {
+    favourLonePeaks(diff, least);
+    if (diff.width != w || diff.height != h) diff = resized(diff, w, h);
+    for (size_t k = 0; k < sum.v.size(); ++k) sum.v[k] += weight * diff.v[k];
+  };
   for (int c : kCentres)
     for (int d : kDeltas) {
       const Field& centre = p[ix(c)];
       if (centre.v.empty()) continue;
-      const Field& surround = p[ix(c + d)];
-      Field diff = resized(surround, c == 0 ? w : centre.width, c == 0 ? h : centre.height);
-      if (c == 0) {
-        diff = finestDifference(centre, diff, side);
-      } else {
-        for (size_t k = 0; k < diff.v.size(); ++k) diff.v[k] = differenceTo(side, centre.v[k], diff.v[k]);
-      }
-      favourLonePeaks(diff, least);
-      if (diff.width != w || diff.height != h) diff = resized(diff, w, h);
-      for (size_t k = 0; k < sum.v.size(); ++k) sum.v[k] += diff.v[k];
+      Differences diff = differencesOf(
+          centre, resized(p[ix(c + d)], c == 0 ? w : centre.width, c == 0 ? h : centre.height), c == 0);
+      Field both = diff.above;
+      for (size_t k = 0; k < both.v.size(); ++k) both.v[k] += diff.below.v[k];
+      add(both, 1);
+      if (sided && c >= kSidedFrom) add(diff.above, kOneSide), add(diff.below, kOneSide);
     }
   return sum;
 }
@@ -242,20 +251,15 @@ Saliency saliencyOf(const LabPicture& picture, bool centred) {
   const int width = picture.L.width, height = picture.L.height;
   const Pyramid light = pyramidOf(picture.L);
   const int w = light[1].width, h = light[1].height;
-  // Lightness, two colour axes to both sides, four directions: none knows the others.
-  constexpr size_t kColours = 1, kSides = 3, kDirections = 7;
-  const Pyramid axes[2] = {pyramidOf(picture.a), pyramidOf(picture.b)};
-  std::array<Field, 11> features;
+  // Lightness, two colour axes, four directions: none knows the others.
+  std::array<Field, 7> features;
   forEachIndex(features.size(), 2, [&](size_t k) {
     if (k == 0) {
       features[k] = contrastsOf(light, kClearLightness);
-    } else if (k < kSides) {
-      features[k] = contrastsOf(axes[k - kColours], kClearColour);
-    } else if (k < kDirections) {
-      features[k] = contrastsOf(axes[(k - kSides) / 2], kClearColour,
-                                (k - kSides) % 2 == 0 ? Side::Above : Side::Below);
+    } else if (k < 3) {
+      features[k] = contrastsOf(pyramidOf(k == 1 ? picture.a : picture.b), kClearColour, true);
     } else {
-      Pyramid along = directionOf(light, static_cast<int>(k - kDirections));
+      Pyramid along = directionOf(light, static_cast<int>(k) - 3);
       along[0] = Field();
       features[k] = contrastsOf(along, kClearDirection);
       favourLonePeaks(features[k], kClearKind);
@@ -263,9 +267,8 @@ Saliency saliencyOf(const LabPicture& picture, bool centred) {
   });
   Field lightness = std::move(features[0]), colour(w, h), direction(w, h);
   for (size_t k = 0; k < colour.v.size(); ++k) {
-    for (size_t c = kColours; c < kSides; ++c) colour.v[k] += features[c].v[k];
-    for (size_t c = kSides; c < kDirections; ++c) colour.v[k] += kOneSide * features[c].v[k];
-    for (size_t o = kDirections; o < features.size(); ++o) direction.v[k] += features[o].v[k];
+    colour.v[k] = features[1].v[k] + features[2].v[k];
+    for (size_t o = 3; o < features.size(); ++o) direction.v[k] += features[o].v[k];
   }
   Saliency out;
   out.pull = Field(width, height);

@@ -148,7 +148,7 @@ std::vector<Grid2> plainPyramid(Grid2 g) {
 }
 /// @param side  1: only what is more than its surround, -1: only what is less, 0: both
 void plainAdd(const std::vector<Grid2>& p, double least, Grid2& sum, bool finest = true, int side = 0) {
-  for (size_t c = finest ? 0 : 1; c < 4; ++c)
+  for (size_t c = side != 0 ? 2 : finest ? 0 : 1; c < 4; ++c)
     for (size_t d = 2; d <= 3; ++d) {
       // The finest centre is compared at the size of the next, by the mean of its differences.
       const Grid2& size = p[std::max<size_t>(1, c)];
@@ -178,7 +178,7 @@ Grid2 plainPull(const LabPicture& picture, const double (&clear)[4]) {
   for (const Field* axis : {&picture.a, &picture.b}) {
     const auto p = plainPyramid(gridOf(*axis));
     plainAdd(p, clear[1], kinds[1]);
-    // What differs to one side alone counts three tenths.
+    // What differs to one side alone counts three tenths, from the third scale on.
     for (int side : {1, -1}) {
       Grid2 one = zeros(w, h);
       plainAdd(p, clear[1], one, true, side);
