@@ -4,6 +4,7 @@
 #include <QFile>
 #include <QImage>
 #include <QPainter>
+#include <QPushButton>
 #include <QStandardPaths>
 #include <QTemporaryDir>
 #include <QThread>
@@ -13,6 +14,7 @@
 #include "app/arrange/arrange_place.h"
 #include "app/card/card_place.h"
 #include "app/card/card_view.h"
+#include "app/card/stack_view.h"
 #include "app/colour/colour_page.h"
 #include "app/common/choice_list.h"
 #include "app/common/thumbnail.h"
@@ -93,9 +95,14 @@ int main(int argc, char** argv) {
       window.openDemo();
     }
     if (places.contains(QStringLiteral("card"))) {
+      window.openDemo(QStringLiteral("teaching-papers"));
       window.visit(QStringLiteral("card"));
       settle(window.card().view());
+      for (const char* tab : {"cardTab-1", "lookAngle"})
+        window.card().findChild<QPushButton*>(QLatin1String(tab))->click();
+      settle(window.card().stack());
       saved = shoot(window, folder.filePath(QStringLiteral("card%1.png").arg(name))) && saved;
+      window.openDemo();
     }
     if (places.contains(QStringLiteral("drawer"))) {
       window.visit(QStringLiteral("drawer"));
