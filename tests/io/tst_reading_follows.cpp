@@ -25,7 +25,7 @@ const SvgArt& art() {
 }
 
 AnalysisRef readWhole(const Plan& p) {
-  const AnalysisRef a = withBestOrder(p, analyse(p));
+  const AnalysisRef a = withBestOrder(p, analyse(p, nullptr, &art()));
   return withLooks(p, a, lookAt(p, *a, &art()));
 }
 

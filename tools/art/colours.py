@@ -66,12 +66,12 @@ SCENES = {
     'teaching-crowd': {'duck2': DUCK, 'duck1': PALE_DUCK, 'duck3': 'duck1', 'duck4': 'duck1', 'duck5': 'duck1', 'duck6': 'duck1'},
     # As dull as its lesson wants it: the hare pale, far things as strong as near ones.
     'teaching-dull': {
-        'hare': [('coat', 'oat', .35), ('sleeve', 'oat', .35), ('legs', 'oat', .3), ('head', 'oat', .3), ('ears', 'oat', .3), ('scarf', 'oat', .3), ('paw', 'oat', .3)],
+        'hare': [('coat', 'straw', .5), ('sleeve', 'straw', .5), ('legs', 'oat', .3), ('head', 'oat', .3), ('ears', 'oat', .3), ('scarf', 'oat', .3), ('paw', 'oat', .3)],
         'duck': [('body', 'pewter', .5), ('head', 'pewter', .6), ('wing', 'pewter', .4), ('tail', 'pewter', .5), ('reflection', None)],
-        'post1': all_of('pewter', .45), 'post2': all_of('pewter', .45), 'post3': all_of('pewter', .45),
-        'poplar1': all_of('moss', .5), 'poplar2': all_of('moss', .5), 'poplar3': all_of('moss', .5),
-        'boat': [('hull', 'brick', .6), ('cabin', 'pewter', .4)],
-        'cottage': [('roof', 'brick', .75), ('front', 'pewter', .4), ('gable', 'pewter', .4)],
+        'post1': all_of('pewter', .35), 'post2': all_of('pewter', .35), 'post3': all_of('pewter', .35),
+        'poplar1': all_of('moss', .22), 'poplar2': all_of('moss', .22), 'poplar3': all_of('moss', .22),
+        'boat': [('hull', 'brick', .5), ('cabin', 'pewter', .35)],
+        'cottage': [('roof', 'brick', .6), ('front', 'pewter', .4), ('gable', 'pewter', .4)],
     },
     'teaching-avenue': {
         'hare': HARE, 'tall-left': all_of('moss', .55), 'tall-right': 'tall-left', 'middle-left': all_of('moss', .42), 'middle-right': 'middle-left',

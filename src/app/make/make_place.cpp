@@ -503,6 +503,10 @@ void MakePlace::fillFacts() {
     if (s.what == Do::Stamp && !s.piece)
       fact(tr("Covered"), s.masksOn.empty() ? tr("nothing") : capital(listOf(b.plan(), s.masksOn)));
   }
+  const bool onPaper = s.paper >= 0 || (s.piece && s.impression >= 0);
+  if (const QString where = onPaper ? wordsOf(b.plan(), b.analysis(), s, m_session.units()).where : QString();
+      !where.isEmpty())
+    fact(tr("Where"), capital(where));
   m_facts->end(false);
   m_facts->setVisible(any);
 }

@@ -166,8 +166,11 @@ double Bench::mustWait(double now_s) const {
         matters =
             d.hand < 0 && d.impression >= 0 && m_analysis->washes.meets[ix(s.wash)][ix(d.impression)].touches;
         break;
-      case Do::Cut:
-        matters = d.impression == s.impression;
+      case Do::Cut:  // a thing on a piece of its own, or a piece with all that is stamped on it
+        matters =
+            d.impression >= 0 &&
+            (d.impression == s.impression ||
+             (s.paper >= 0 && plan().impressions[ix(d.impression)].piece == plan().pieces[ix(s.paper)].id));
         break;
       default:
         // By hand: nobody colours what is wet.

@@ -92,6 +92,29 @@ class TstBench : public QObject {
     QCOMPARE(b.mustWait(1060), 40.0);  // the first one alone lies in it
     QCOMPARE(b.mustWait(1100), 0.0);
   }
+
+  // A piece is cut when what is stamped on it is dry, and a mat at any time.
+  void cuttingAPieceWaitsForItsPrints() {
+    Plan p = emptyPlan();
+    p.inks[0].dryOnCard_s = 100;
+    addStamp(p, slab("s", 10, 10));
+    Impression& word = put(p, "word", "s", {40, 60}, 1);
+    word.piece = "strip", word.school = School::PopUp;
+    put(p, "other", "s", {90, 20}, 1);
+    Piece strip;
+    strip.id = "strip", strip.width_mm = 30, strip.height_mm = 20, strip.at = {25, 55};
+    p.pieces = {strip};
+    p.card.mats = {Mat()};
+    const auto plan = std::make_shared<const Plan>(p);
+    Bench b = Bench::begin("x", plan, analyse(p), 1000);
+    int cuts = 0;
+    while (!b.finished()) {
+      const Step& s = b.step(b.at());
+      if (s.what == Do::Cut) QVERIFY(++cuts && b.mustWait(1010) == (s.paper == 0 ? 90 : 0));
+      b.done(s.what == Do::Stamp ? 1000 : 1010);
+    }
+    QCOMPARE(cuts, 2);
+  }
 };
 
 HAVLO_TEST(TstBench)
