@@ -9,6 +9,7 @@
 #include "core/edit/wash_edits.h"
 #include "core/handwork/act_list.h"
 #include "core/outline/shape_ops.h"
+#include "core/pieces/face_plan.h"
 #include "core/plan/role_facts.h"
 
 namespace havlo {
@@ -153,9 +154,10 @@ Result<Plan> without(const Plan& plan, const std::string& impression) {
 }
 
 std::string freshId(const Plan& plan, const std::string& stamp) {
-  if (!plan.impression(stamp)) return stamp;
+  const auto taken = [&](const std::string& id) { return plan.impression(id) || isElsewhere(plan, id); };
+  if (!taken(stamp)) return stamp;
   for (int n = 2;; ++n)
-    if (const std::string id = stamp + std::to_string(n); !plan.impression(id)) return id;
+    if (const std::string id = stamp + std::to_string(n); !taken(id)) return id;
 }
 
 Result<Plan> withNewImpression(const Plan& plan, const std::string& stampId, Point at) {

@@ -4,6 +4,7 @@
 
 #include "core/handwork/colouring.h"
 #include "core/handwork/kinds.h"
+#include "core/pieces/face_plan.h"
 #include "core/plan/hand_facts.h"
 
 namespace havlo {
@@ -33,6 +34,7 @@ class Accenting : public HandKind {
     const Accent& a = plan.accents[ix(work.act.index)];
     const AccentFacts& facts = factsOf(a.kind);
     work.turn = HandTurn::Accents;
+    if (isElsewhere(plan, a.on)) return;
     work.ink = inkIndex(plan, a.ink);
     if (!a.on.empty() && work.act.on < 0) work.gone = a.on;
     if (work.ink < 0 && (facts.inked || !a.ink.empty())) work.gone = a.ink.empty() ? "ink" : a.ink;

@@ -8,6 +8,7 @@
 #include "core/handwork/kinds.h"
 #include "core/handwork/shading.h"
 #include "core/outline/shared_area.h"
+#include "core/pieces/face_plan.h"
 #include "core/plan/hand_facts.h"
 #include "core/plan/role_facts.h"
 
@@ -59,6 +60,7 @@ class ColouringIn : public HandKind {
     const Plan& plan = scene.plan;
     const Colouring& c = plan.colourings[ix(work.act.index)];
     work.turn = HandTurn::Colouring;
+    if (work.act.on < 0 && isElsewhere(plan, c.impression)) return;
     if (!c.bare) {
       work.ink = inkIndex(plan, c.ink);
       if (work.act.on < 0) work.gone = c.impression;

@@ -4,6 +4,7 @@
 #include "core/handwork/kinds.h"
 #include "core/handwork/letters.h"
 #include "core/ink/ink_facts.h"
+#include "core/pieces/face_plan.h"
 
 namespace havlo {
 namespace {
@@ -26,6 +27,7 @@ class Drawing : public HandKind {
   void judge(const HandScene& scene, HandWork& work) const override {
     const Plan& plan = scene.plan;
     const HandLine& line = plan.lines[ix(work.act.index)];
+    if (isElsewhere(plan, line.on)) return;
     work.ink = inkIndex(plan, line.ink);
     if (work.ink < 0) work.gone = line.ink;
     if (!line.on.empty() && work.act.on < 0) work.gone = line.on;

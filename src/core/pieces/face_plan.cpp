@@ -4,6 +4,11 @@
 
 namespace havlo {
 
+bool isElsewhere(const Plan& plan, std::string_view impression) {
+  return std::any_of(plan.elsewhere.begin(), plan.elsewhere.end(),
+                     [&](const Impression& i) { return i.id == impression; });
+}
+
 bool isPrinted(const Plan& plan, int piece) {
   const std::string& id = plan.pieces[ix(piece)].id;
   const auto on = [&](const Impression& i) { return i.piece == id; };

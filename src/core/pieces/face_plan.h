@@ -5,6 +5,8 @@
 
 namespace havlo {
 
+/// Is that the id of something stamped on a piece with a picture of its own?
+bool isElsewhere(const Plan& plan, std::string_view impression);
 /// Is anything stamped on that piece?
 bool isPrinted(const Plan& plan, int piece);
 /// What is stamped on one piece, in the piece's frame; its paper is the panel's. Colourings, lines and

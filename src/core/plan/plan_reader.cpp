@@ -12,6 +12,8 @@ namespace {
 
 using namespace plan_json;
 
+constexpr size_t kMostPieces = 300;  // of one card; each is weighed with every order that is tried
+
 class Reader {
  public:
   Stamp readOneStamp(const Json& j) { return m_parts.stamp(Object(j, "")); }
@@ -59,6 +61,9 @@ class Reader {
     o.each("own", [&](const Json& e, const std::string& at) {
       plan.own.push_back(PartsReader::ownStep(Object(e, at)));
     });
+    if (const Json* list = o.find("pieces"); list && list->is_array() && list->size() > kMostPieces)
+      fail(o.at("pieces"), "there are " + std::to_string(list->size()) + "; " + std::to_string(kMostPieces) +
+                               " are the most");
     o.each("pieces", [&](const Json& e, const std::string& at) {
       plan.pieces.push_back(m_parts.piece(Object(e, at)));
     });
@@ -312,11 +317,33 @@ class Reader {
     for (const Impression& i : p.impressions)
       if (apart(i)) p.elsewhere.push_back(i), gone.insert(i.id);
     std::erase_if(p.impressions, apart);
+    const auto apartFrom = [&](const std::string& id, const std::string& who, const char* does) {
+      if (gone.contains(id))
+        fail("impressions", "\"" + who + "\" " + does + " \"" + id + "\", which is on another piece");
+    };
     for (Impression& i : p.impressions) {
       if (!i.piece.empty()) i.school = School::PopUp;
-      if (const auto* on = std::get_if<OnThing>(&i.depth); on && gone.contains(on->id))
-        fail("impressions", "\"" + i.id + "\" holds on to \"" + on->id + "\", which is on another piece");
+      if (const auto* on = std::get_if<OnThing>(&i.depth)) apartFrom(on->id, i.id, "holds on to");
+      for (const std::string& id : i.inFrontOf) apartFrom(id, i.id, "is in front of");
     }
+    for (const Impression& i : p.elsewhere) {
+      const auto withIt = [&](const std::string& id) {
+        if (!gone.contains(id))
+          fail("impressions", "\"" + i.id + "\" refers to \"" + id + "\", which is not on its piece");
+      };
+      if (const auto* on = std::get_if<OnThing>(&i.depth)) withIt(on->id);
+      for (const std::string& id : i.inFrontOf) withIt(id);
+    }
+    // What the panel's blends and wishes say of them has no meaning there.
+    const auto drop = [&](std::vector<std::string>& list) {
+      std::erase_if(list, [&](const std::string& id) { return gone.contains(id); });
+    };
+    for (Wash& w : p.washes) {
+      drop(w.lets);
+      if (const auto* beside = std::get_if<BesideThing>(&w.depth)) apartFrom(beside->id, w.id, "lies beside");
+    }
+    for (WashLimit& l : p.limits) drop(l.holds);
+    drop(p.making.order), drop(p.making.first);
   }
 
   void checkDepths() const {

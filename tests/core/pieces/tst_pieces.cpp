@@ -4,6 +4,7 @@
 
 #include "core/card/card_sizes.h"
 #include "core/chain/chain.h"
+#include "core/edit/card_edits.h"
 #include "core/edit/edits.h"
 #include "core/edit/piece_edits.h"
 #include "core/outline/shape_ops.h"
@@ -159,11 +160,42 @@ class TstPieces : public QObject {
     QVERIFY(refused("\"piece\": \"strip\"", "\"piece\": \"slip\"").find("slip") != std::string::npos);
     QVERIFY(refused("\"width\": 70", "\"width\": 0").find("pieces[0].outline.width") != std::string::npos);
     QVERIFY(refused("\"cut\": \"trimmer\"", "\"cut\": \"teeth\"").find("teeth") != std::string::npos);
+    Plan many = withStrip();
+    for (int k = 0; k < 400; ++k)
+      many.pieces.push_back(piece(("p" + std::to_string(k)).c_str(), PieceKind::Plain, {0, 0, 5, 5}));
+    QVERIFY(!readPlan(writePlan(many)));
     Plan ring = withStrip();
     ring.pieces.push_back(piece("b", PieceKind::Plain, {0, 0, 10, 10}));
     ring.pieces[0].on = "b", ring.pieces[1].on = "strip";
     const auto circle = readPlan(writePlan(ring));
     QVERIFY(!circle && circle.error().text().find("circle") != std::string::npos);
+  }
+
+  // What is stamped inside is kept whatever is done to the panel, and refers to nothing there.
+  void whatIsElsewhereIsKept() {
+    Plan p = withStrip();
+    p.pieces.push_back(piece("inside", PieceKind::Inside, {0, 0, 100, 140}));
+    addStamp(p, slab("flower", 10, 10));
+    Impression in = p.impressions[0];
+    in.id = "flower", in.stamp = "flower", in.piece = "inside";
+    p.elsewhere = {in};
+    Colouring c;
+    c.id = "c", c.impression = "flower", c.ink = "blue";
+    p.colourings = {c};
+    QVERIFY(!withoutStamp(p, "flower"));
+    const Plan more = withNewImpression(p, "flower", {20, 20}).value();
+    QVERIFY(more.impressions.back().id != "flower");
+    const Plan less = without(more, "house").value();
+    const auto back = readPlan(writePlan(less));
+    QVERIFY(back && back.value().plan == less);
+    for (const Finding& f : analyse(p)->findings) QVERIFY(f.kind != FindingKind::HandworkGone);
+    QVERIFY(facePlan(p, 1).colourings.size() == 1);
+    Plan tied = p;
+    tied.impressions[0].inFrontOf = {"flower"};
+    QVERIFY(!readPlan(writePlan(tied)));
+    tied = p;
+    tied.elsewhere[0].inFrontOf = {"house"};
+    QVERIFY(!readPlan(writePlan(tied)));
   }
 
   void editsKeepThingsTogether() {
