@@ -150,7 +150,7 @@ void SwatchDialog::fill() {
       dab.fill(QColor(c.red, c.green, c.blue));
       box->setIcon(dab);
       box->setObjectName(QStringLiteral("swatch-%1").arg(k));
-      connect(box, &QCheckBox::toggled, this, [this, k](bool on) {
+      connect(box, &QCheckBox::clicked, this, [this, k](bool on) {
         m_wanted[k].wanted = on;
         fill();
       });
