@@ -315,6 +315,13 @@ class TstColour : public QObject {
     waitForJobs(dialog);
     auto* second = dialog.findChild<QCheckBox*>(QStringLiteral("swatch-1"));
     QVERIFY(second && dialog.findChild<QCheckBox*>(QStringLiteral("swatch-2")));
+    // Every name stands in the row of its box, once.
+    QCOMPARE(dialog.findChildren<QLineEdit*>().size(), 3);
+    for (int k = 0; k < 3; ++k) {
+      const auto* box = dialog.findChild<QCheckBox*>(QStringLiteral("swatch-%1").arg(k));
+      const auto* edit = dialog.findChild<QLineEdit*>(QStringLiteral("swatchName-%1").arg(k));
+      QVERIFY(std::abs(box->geometry().center().y() - edit->geometry().center().y()) < 4);
+    }
     QTest::mouseClick(second, Qt::LeftButton, {}, QPoint(8, second->height() / 2));
     QVERIFY(!second->isChecked());
     auto* name = dialog.findChild<QLineEdit*>(QStringLiteral("swatchName-0"));
