@@ -1,10 +1,15 @@
 // havlo-cli pieces: the card as a stack of papers, and the cut list of all that it is made of.
 #include "cli/report.h"
 #include "cli/verb.h"
+#include "core/batch/shopping.h"
 #include "core/pieces/card_stack.h"
-#include "core/pieces/to_cut.h"
+#include "core/pieces/from_drawer.h"
+#include "io/drawer/drawer_file.h"
+#include "io/print/sheets.h"
 #include "io/wording/card_words.h"
+#include "io/wording/names.h"
 #include "io/wording/piece_words.h"
+#include "io/wording/stock_words.h"
 
 namespace havlo::cli {
 namespace {
@@ -13,6 +18,8 @@ constexpr Option kPiecesOptions[] = {
     {"--json", nullptr, "one JSON object"},
     {"--sheets", "A,B", "sheets at hand: WxH or WxHxN, in mm or inches; twenty A4 if not given"},
     {"--kerf", "MM", "lost at every cut; 0 if not given"},
+    {"--drawer", "ZIP", "a packed drawer: its sheets and offcuts first, and what of its stock is used up"},
+    {"--pdf", "F", "the cut list with every sheet drawn to scale"},
     {"--units", "U", "mm or in; mm if not given"}};
 
 constexpr std::string_view kFaultWords[] = {"onGone",   "offTheCard", "hangsOver",    "noEnvelope",
@@ -100,6 +107,50 @@ std::optional<std::vector<StockSheet>> sheetsFrom(const QString& text) {
   return out;
 }
 
+constexpr std::string_view kNeedWords[] = {"paper", "ink",      "powder",      "adhesive",
+                                           "foam",  "envelope", "maskingPaper"};
+constexpr std::string_view kStateWords[] = {"enough", "unknown", "runsLow", "missing"};
+
+Json needReport(const StockNeed& n) {
+  Json out = {{"what", kNeedWords[ix(static_cast<int>(n.what))]},
+              {"name", n.name},
+              {"count", n.count},
+              {"state", kStateWords[ix(static_cast<int>(n.state))]},
+              {"lacking", n.lacking}};
+  if (!n.ink.empty()) out["ink"] = n.ink;
+  if (n.width_mm > 0) out["width"] = n.width_mm, out["height"] = n.height_mm;
+  if (n.thickness_mm > 0) out["thickness"] = n.thickness_mm;
+  if (n.area_mm2 > 0) out["area"] = n.area_mm2;
+  if (n.length_mm > 0) out["length"] = n.length_mm;
+  return out;
+}
+
+/// What is cut: from the sheets named, or from a packed drawer. @return nothing, and complained, if it cannot
+/// be read
+std::optional<std::vector<DrawerCut>> cutsOf(const Call& call, const Plan& plan,
+                                             const std::vector<StockSheet>& stock, double kerf,
+                                             WholeDrawer& drawer, int& exit) {
+  if (call.has("--drawer")) {
+    auto read = importDrawer(call.value("--drawer"));
+    if (!read) {
+      exit = complain(read.error());
+      return {};
+    }
+    drawer = std::move(read).value();
+    return cutFromDrawer(plan, drawer.papers, stock.empty() ? StockSheet{"A4", 210, 297, 20} : stock[0],
+                         kerf);
+  }
+  std::vector<DrawerCut> out;
+  for (PaperToCut& paper : piecesToCut(plan)) {
+    DrawerCut cut;
+    cut.stock = stock, cut.keys.assign(stock.size(), {});
+    cut.own = cutListFor(paper.pieces, stock, kerf);
+    cut.paper = std::move(paper);
+    out.push_back(std::move(cut));
+  }
+  return out;
+}
+
 int runPieces(const Call& call) {
   int exit = kDone;
   const auto opened = open(call, exit);
@@ -121,21 +172,34 @@ int runPieces(const Call& call) {
   Json json = {{"stack", stackReport(plan, stack)}, {"cutLists", Json::array()}};
   QStringList lines = stackFacts(plan, stack, style);
   for (const StackFault& f : stack.faults) lines << wordsOf(plan, f, style);
-  for (const PaperToCut& paper : piecesToCut(plan)) {
-    const CutList list = cutListFor(paper.pieces, *stock, kerf);
-    json["cutLists"].push_back(cutReport(paper, *stock, list));
-    double waste = 0;
-    for (const TrimmedSheet& s : list.sheets) waste += s.waste_mm2;
-    QString line = QStringLiteral("Paper %1%2, %3 mm: %4 %5, %6 % waste")
-                       .arg(paper.name.empty() ? QString() : QString::fromStdString(paper.name) + u' ',
-                            QString::fromStdString(hexOf(paper.colour)))
-                       .arg(paper.thickness_mm)
-                       .arg(list.sheets.size())
-                       .arg(list.sheets.size() == 1 ? QStringLiteral("sheet") : QStringLiteral("sheets"))
-                       .arg(list.used_mm2 > 0 ? 100 * waste / list.used_mm2 : 0.0, 0, 'f', 0);
-    if (!list.left.empty()) line += QStringLiteral("; no room for %1 of them").arg(list.left.size());
+  WholeDrawer drawer;
+  const auto cuts = cutsOf(call, plan, *stock, kerf, drawer, exit);
+  if (!cuts) return exit;
+  for (const DrawerCut& cut : *cuts) {
+    json["cutLists"].push_back(cutReport(cut.paper, cut.stock, cut.own));
+    if (!cut.missing.empty()) {
+      PaperToCut rest = cut.paper;
+      rest.pieces = cut.missing;
+      json["cutLists"].back()["toGet"] = cutReport(rest, cut.usual, cut.bought);
+    }
+    QString line = QStringLiteral("%1: %2").arg(
+        capital(paperWords(cut.paper.name, cut.paper.colour, cut.paper.thickness_mm)),
+        cutListWords(cut, style));
+    if (!call.has("--drawer") && !cut.own.left.empty())
+      line += QStringLiteral("; no room for %1 of them").arg(cut.own.left.size());
     lines << line;
+    if (const QString large = tooLargeWords(cut, style); !large.isEmpty()) lines << large;
   }
+  const std::vector<StockNeed> needs = needsOf(plan, *opened->analysis, *cuts, drawer.papers, drawer.goods);
+  for (const StockNeed& n : needs) json["needs"].push_back(needReport(n));
+  for (const QString& buy : shoppingWords(needs, style)) json["toBuy"].push_back(buy.toStdString());
+  if (call.has("--drawer"))
+    for (const StockNeed& n : needs)
+      lines << capital(needWords(n, style)) + QStringLiteral(": ") + stateWords(n);
+  if (call.has("--pdf"))
+    if (const auto saved = writePdf(call.value("--pdf"), cutListPages(plan, *cuts, style, Sheet::a4()));
+        !saved)
+      return complain(saved.error());
   if (call.has("--json")) return print(json.dump(1) + "\n");
   return print(lines.join(u'\n').toStdString() + "\n");
 }

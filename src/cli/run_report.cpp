@@ -4,8 +4,12 @@
 #include <set>
 
 #include "cli/report.h"
+#include "cli/verb.h"
 #include "core/acts/act_rules.h"
+#include "core/chain/chain.h"
+#include "core/ink/ink_facts.h"
 #include "core/outline/shape_ops.h"
+#include "core/pieces/face_plan.h"
 #include "core/plan/plan_words.h"
 #include "io/wording/step_words.h"
 
@@ -103,7 +107,7 @@ double drySeconds(const Plan& plan, const Analysis& a, const Step& s) {
   if (s.what == Do::Stamp && plan.ink(plan.impressions[ix(s.impression)].ink))
     return plan.ink(plan.impressions[ix(s.impression)].ink)->dryOnCard_s;
   if (s.what == Do::Wash && plan.ink(plan.washes[ix(s.wash)].ink))
-    return plan.ink(plan.washes[ix(s.wash)].ink)->dryOnCard_s;
+    return havlo::drySeconds(plan.washes[ix(s.wash)], *plan.ink(plan.washes[ix(s.wash)].ink));
   double longest = 0;
   for (int h : s.hand) longest = std::max(longest, a.hand->all()[ix(h)].dry_min * 60);
   if (longest > 0) return longest;
@@ -206,8 +210,20 @@ Json runSheetReport(const Plan& plan, const Analysis& a) {
   Json evenings = Json::array();
   for (const Evening& e : a.sheet.evenings)
     evenings.push_back({{"first", e.first + 1}, {"minutes", e.minutes}});
-  return {{"steps", std::move(steps)},   {"minutes", a.sheet.minutes}, {"atLeast", a.sheet.atLeast},
-          {"exact", a.orderState.exact}, {"copies", a.sheet.copies},   {"evenings", std::move(evenings)}};
+  Json out = {{"steps", std::move(steps)},   {"minutes", a.sheet.minutes}, {"atLeast", a.sheet.atLeast},
+              {"exact", a.orderState.exact}, {"copies", a.sheet.copies},   {"evenings", std::move(evenings)}};
+  for (size_t k = 0; k < plan.pieces.size(); ++k) {
+    const auto piece = static_cast<int>(k);
+    if (factsOf(plan.pieces[k].kind).onFace || !isPrinted(plan, piece)) continue;
+    Plan face = facePlan(plan, piece);
+    face.faces.clear();
+    const AnalysisRef own = withBestOrder(face, analyse(face, nullptr, &art()));
+    Json report = runSheetReport(face, *own);
+    for (Json& step : report["steps"]) step["piece"] = plan.pieces[k].id;
+    report["piece"] = plan.pieces[k].id;
+    out["faces"].push_back(std::move(report));
+  }
+  return out;
 }
 
 }  // namespace havlo::cli

@@ -3,6 +3,8 @@
 
 #include "cli/report.h"
 #include "cli/verb.h"
+#include "core/chain/chain.h"
+#include "core/pieces/face_plan.h"
 #include "io/files/plan_file.h"
 #include "io/print/sheets.h"
 #include "io/wording/names.h"
@@ -67,11 +69,29 @@ std::string runsheetInWords(const Plan& plan, const Analysis& a) {
   return (out + QStringLiteral("About %1.\n").arg(minutesWords(a.sheet.minutes))).toStdString();
 }
 
-Result<Done> writePages(const QString& path, const Plan& plan, const Analysis& a, MeasureStyle style,
+/// The panel, then whatever is stamped inside and on the envelope.
+std::vector<Chapter> chaptersOf(const Plan& plan, const AnalysisRef& a) {
+  std::vector<Chapter> out{{plan, a, {}}};
+  for (size_t k = 0; k < plan.pieces.size(); ++k) {
+    const auto piece = static_cast<int>(k);
+    if (factsOf(plan.pieces[k].kind).onFace || !isPrinted(plan, piece)) continue;
+    Plan face = facePlan(plan, piece);
+    face.faces.clear();
+    AnalysisRef own = withBestOrder(face, analyse(face, nullptr, &art()));
+    out.push_back({std::move(face), std::move(own), {}});
+  }
+  return out;
+}
+
+Result<Done> writePages(const QString& path, std::vector<Chapter> chapters, MeasureStyle style,
                         const Sheet& sheet) {
-  auto pictures = stepPictures(plan, a, art(), runSheetDpi(plan, a), QColor(0x1f, 0x6b, 0x5e));
-  if (!pictures) return pictures.error();
-  return writePdf(path, runSheetPages(plan, a, pictures.value().steps, style, sheet));
+  for (Chapter& c : chapters) {
+    auto pictures =
+        stepPictures(c.plan, *c.analysis, art(), runSheetDpi(c.plan, *c.analysis), QColor(0x1f, 0x6b, 0x5e));
+    if (!pictures) return pictures.error();
+    c.pictures = std::move(pictures.value().steps);
+  }
+  return writePdf(path, runSheetOf(chapters, style, sheet));
 }
 
 int runRunsheet(const Call& call) {
@@ -91,10 +111,16 @@ int runRunsheet(const Call& call) {
     if (const auto saved = saveWhole(call.value("--csv"), csv(plan, *analysis)); !saved)
       return complain(saved.error());
   if (call.has("--pdf"))
-    if (const auto saved = writePages(call.value("--pdf"), plan, *analysis, style, sheet); !saved)
+    if (const auto saved = writePages(call.value("--pdf"), chaptersOf(plan, analysis), style, sheet); !saved)
       return complain(saved.error());
   if (call.has("--json")) return print(runSheetReport(plan, *analysis).dump(1) + "\n");
-  return call.has("--csv") || call.has("--pdf") ? kDone : print(runsheetInWords(plan, *analysis));
+  if (call.has("--csv") || call.has("--pdf")) return kDone;
+  std::string words;
+  for (const Chapter& c : chaptersOf(plan, analysis)) {
+    if (!words.empty()) words += "\n" + c.plan.title + "\n";
+    words += runsheetInWords(c.plan, *c.analysis);
+  }
+  return print(words);
 }
 
 }  // namespace

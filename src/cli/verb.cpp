@@ -17,7 +17,7 @@ QString Call::value(const char* option) const {
 
 std::span<const Verb> verbs() {
   static const Verb all[] = {kCheck,   kRunsheet, kSimulate, kMasks,   kTemplate, kRender, kCut,
-                             kSchools, kJoins,    kExport,   kSuggest, kRegions,  kPieces};
+                             kSchools, kJoins,    kExport,   kSuggest, kRegions,  kPieces, kBatch};
   return all;
 }
 

@@ -44,7 +44,7 @@ std::span<const Verb> verbs();
 
 // The verbs, one file each.
 extern const Verb kCheck, kRunsheet, kSimulate, kMasks, kTemplate, kRender, kCut, kSchools, kJoins, kExport,
-    kSuggest, kRegions, kPieces;
+    kSuggest, kRegions, kPieces, kBatch;
 
 /// The plan and what follows from it.
 struct Opened {

@@ -39,7 +39,11 @@ WholeDrawer someDrawer() {
     d.stamps.push_back(agreed(one));
   }
   d.inks = plan.inks;
-  d.papers = {{"p1", "Chalk", {0xf8, 0xf7, 0xf0}, 0.3, 210, 297, "smooth"}};
+  d.papers = {{"p1", "Chalk", {0xf8, 0xf7, 0xf0}, 0.3, 210, 297, 4, false, "smooth"},
+              {"p2", "Chalk", {0xf8, 0xf7, 0xf0}, 0.3, 88, 120, {}, true, ""}};
+  d.goods = {{"g1", "C6", GoodKind::Envelope, "", 114, 162, 0, 12, Left::Enough, ""},
+             {"g2", "Soot", GoodKind::Ink, "soot", 0, 0, 0, {}, Left::Low, "since May"}};
+  d.sets = {{"s1", "my usual", plan.card}};
   d.masks = {{"m1", "key-hare", 4, "envelope", ""}};
   return d;
 }
@@ -127,14 +131,22 @@ class TstDrawer : public QObject {
       QVERIFY(bool(store->putAll(someDrawer())));
     }
     // Back to version 1: without masks and dies.
-    QCOMPARE(sqlite(file, QStringLiteral(
-                              "DROP TABLE mask; ALTER TABLE stamp DROP COLUMN die; PRAGMA user_version=1;")),
-             QString());
+    QCOMPARE(
+        sqlite(file, QStringLiteral(
+                         "DROP TABLE mask; ALTER TABLE stamp DROP COLUMN die; DROP TABLE good; DROP TABLE "
+                         "card_set; ALTER TABLE paper DROP COLUMN sheets; ALTER TABLE paper DROP COLUMN "
+                         "offcut; PRAGMA user_version=1;")),
+        QString());
     const QByteArray before = bytesOf(file);
     const auto store = opened(file);
     QCOMPARE(store->cards().size(), someDrawer().stamps.size());
     QVERIFY(bool(store->putMask({"", "key-hare", 3, "", ""})));
-    const QString backup = QFileInfo(file).dir().filePath(QStringLiteral("drawer-before-version-2.sqlite"));
+    // Nobody counted sheets then; now they can be.
+    QVERIFY(!store->papers().empty() && !store->papers()[0].sheets && !store->papers()[0].offcut);
+    QVERIFY(bool(store->putGood({"", "C6", GoodKind::Envelope, "", 114, 162, 0, 3, Left::Enough, ""})));
+    QVERIFY(bool(store->putSet({"", "mine", someDrawer().sets[0].card})));
+    QVERIFY(store->goods().size() == 1 && store->sets().size() == 1);
+    const QString backup = QFileInfo(file).dir().filePath(QStringLiteral("drawer-before-version-3.sqlite"));
     QCOMPARE(sqlite(backup, QStringLiteral("PRAGMA user_version")), QStringLiteral("1"));
     QCOMPARE(sqlite(backup, QStringLiteral("SELECT count(*) FROM stamp")).toULong(),
              someDrawer().stamps.size());

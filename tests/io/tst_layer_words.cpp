@@ -25,9 +25,9 @@ class TstLayerWords : public QObject {
 
   void layersAreNamedInTheirOrder() {
     Plan p = emptyPlan();
-    p.card.mats = {{2, {}, {}}};
+    p.card.mats = {{2, {}, {}, {}}};
     QCOMPARE(layerName(p, {Layer::What::Mat, 0, {}}), QStringLiteral("The mat"));
-    p.card.mats = std::vector<Mat>(6, Mat{2, {}, {}});
+    p.card.mats = std::vector<Mat>(6, Mat{2, {}, {}, {}});
     QCOMPARE(layerName(p, {Layer::What::Mat, 1, {}}), QStringLiteral("The second mat"));
     QCOMPARE(layerName(p, {Layer::What::Mat, 5, {}}), QStringLiteral("Mat 6"));
     QCOMPARE(layerName(p, {Layer::What::Base, -1, {}}), QStringLiteral("The base"));
@@ -55,16 +55,16 @@ class TstLayerWords : public QObject {
     const double w = p.card.panel.width_mm, h = p.card.panel.height_mm;
     switch (kind) {
       case 0:
-        p.card.base = CardBase{w - 7, h, "left", {}};
+        p.card.base = CardBase{w - 7, h, "left", {}, {}};
         break;
       case 1:
-        p.card.base = CardBase{w, h - 8, "left", {}};
+        p.card.base = CardBase{w, h - 8, "left", {}, {}};
         break;
       case 2:
-        p.card.base = CardBase{w - 7, h - 8, "left", {}};
+        p.card.base = CardBase{w - 7, h - 8, "left", {}, {}};
         break;
       case 3:
-        p.card.base = CardBase{w + 4, h + 8, "left", {}};
+        p.card.base = CardBase{w + 4, h + 8, "left", {}, {}};
         break;
       case 4:
         put(p, "a", "s", {60, -6}, 3);
@@ -88,7 +88,7 @@ class TstLayerWords : public QObject {
   void theBaseIsCutAndScoredInWords() {
     Plan p = emptyPlan();
     p.card.panel.width_mm = 101.6, p.card.panel.height_mm = 133.35;
-    p.card.base = CardBase{107.95, 139.7, "left", {}};
+    p.card.base = CardBase{107.95, 139.7, "left", {}, {}};
     const QString facts = cardFacts(p, fitCard(p), MeasureStyle::Inches).join(u'\n');
     // A quarter-fold of letter paper: 8 1/2 × 5 1/2 in, scored in the middle; fits an A2 envelope.
     QVERIFY2(
@@ -104,7 +104,7 @@ class TstLayerWords : public QObject {
     p.card.base->fold = "none";
     QVERIFY(
         cardFacts(p, fitCard(p), MeasureStyle::Inches).join(u'\n').contains(QStringLiteral("not folded")));
-    p.card.base = CardBase{900, 1200, "left", {}};
+    p.card.base = CardBase{900, 1200, "left", {}, {}};
     const CardStack large = stackOf(p, {});
     QCOMPARE(large.faults.size(), size_t{1});
     QVERIFY(wordsOf(p, large.faults[0], MeasureStyle::Inches).contains(QStringLiteral("No usual envelope")));
@@ -113,12 +113,23 @@ class TstLayerWords : public QObject {
   void trimmingIsSaidOnlyWhereThereIsSome() {
     Plan p = emptyPlan();
     const double w = p.card.panel.width_mm, h = p.card.panel.height_mm;
-    p.card.base = CardBase{w + 6, h + 6, "left", {}};
+    p.card.base = CardBase{w + 6, h + 6, "left", {}, {}};
     QVERIFY(trimmingWords(p, 3, MeasureStyle::Millimetres).isEmpty());
     p.card.base->width_mm = w + 10;
-    QCOMPARE(trimmingWords(p, 3, MeasureStyle::Millimetres),
-             QStringLiteral("Line the panel up on the left and the bottom side, then trim 4 mm off the right "
-                            "side."));
+    QCOMPARE(
+        trimmingWords(p, 3, MeasureStyle::Millimetres),
+        QStringLiteral("Line the panel up on the left, where the fold is, and the bottom, then trim 4 mm "
+                       "off the right side. Or let it show uneven: that is no fault."));
+    // The fold is never cut (common practice, no source).
+    for (const auto& [fold, kept] : {std::pair("left", "off the left"),
+                                     {"right", "off the right"},
+                                     {"top", "off the top"},
+                                     {"bottom", "off the bottom"}}) {
+      Plan other = p;
+      other.card.base->fold = fold, other.card.base->height_mm = h + 12;
+      const QString words = trimmingWords(other, 3, MeasureStyle::Millimetres);
+      QVERIFY2(words.contains(QStringLiteral("trim")) && !words.contains(QLatin1String(kept)), fold);
+    }
     p.card.base->height_mm = h + 9;
     QVERIFY(trimmingWords(p, 3, MeasureStyle::Millimetres)
                 .contains(QStringLiteral("the right side and 3 mm off the top")));

@@ -209,7 +209,7 @@ class TstScanFile : public QObject {
                   zip = m_folder.filePath(QStringLiteral("q.zip"));
     QVERIFY(picture(40, 40, 300).save(png) && picture(40, 40, 300).save(jpg));
     WholeDrawer drawer;
-    drawer.papers = {{"p", "Paper", {}, 0.3, 10, 10, ""}};
+    drawer.papers = {{"p", "Paper", {}, 0.3, 10, 10, {}, false, ""}};
     QVERIFY(bool(exportDrawer(zip, drawer)));
     QTest::newRow("PNG") << bytesOf(png);
     QTest::newRow("JPEG") << bytesOf(jpg);

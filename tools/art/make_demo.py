@@ -64,7 +64,7 @@ def pack_drawer(stamps, facts, path):
         f = facts[s['id']]
         cards.append(dict(key=f'sample-{s["id"]}', set=f.get('set', drawer.SET), tags=f.get('tags', []), mounting=f.get('mounting', 'redRubber'),
                           die=bool(f.get('die')), place=f.get('place', ''), notes='', art=f'stamps/{s["id"]}.svg', stamp=bare))
-    index = dict(format='havlo-drawer', version=1, stamps=cards, inks=list(plans.INKS.values()), papers=drawer.PAPERS, masks=drawer.MASKS)
+    index = dict(format='havlo-drawer', version=1, stamps=cards, inks=list(plans.INKS.values()), papers=drawer.PAPERS, masks=drawer.MASKS, goods=drawer.GOODS)
     with zipfile.ZipFile(path, 'w', zipfile.ZIP_DEFLATED) as z:
         def add(name, text):
             z.writestr(zipfile.ZipInfo(name, (2000, 1, 1, 0, 0, 0)), text, zipfile.ZIP_DEFLATED)

@@ -95,4 +95,5 @@ def main():
     open('data/demo/teaching-papers.havlo', 'w').write(text_of(plan))
 
 
-main()
+if __name__ == '__main__':
+    main()

@@ -7,9 +7,14 @@
 #include <QPushButton>
 #include <QSignalBlocker>
 #include <QStackedWidget>
+#include <algorithm>
 #include <cmath>
 
+#include "app/card/batch_page.h"
+#include "app/card/batch_view.h"
 #include "app/card/card_view.h"
+#include "app/card/cut_page.h"
+#include "app/card/cut_view.h"
 #include "app/card/pieces_page.h"
 #include "app/card/stack_view.h"
 #include "app/common/form_rows.h"
@@ -28,6 +33,7 @@
 namespace havlo {
 namespace {
 
+enum Page { Sizes, Pieces, Cutting, Many };
 enum Border { ToTheEdge, Bare, Taped };
 
 QString nameOf(std::string_view text) {
@@ -56,7 +62,11 @@ CardPlace::CardPlace(PlanSession& session, DrawerSession& drawer, std::shared_pt
       m_session(session),
       m_drawer(drawer),
       m_view(new CardView(session, art)),
-      m_stack(new StackView(session, std::move(art))) {
+      m_stack(new StackView(session, art)),
+      m_cut(new CutPage(session, drawer)),
+      m_cutView(new CutView),
+      m_batch(new BatchPage(session, drawer, std::move(art))),
+      m_batchView(new BatchView) {
   auto* row = new QHBoxLayout(this);
   row->setContentsMargins(16, 10, 16, 10);
   row->setSpacing(10);
@@ -75,10 +85,20 @@ CardPlace::CardPlace(PlanSession& session, DrawerSession& drawer, std::shared_pt
     showPage(1);
     m_pieces->choose(id.toStdString());
   });
+  connect(m_pieces, &PiecesPage::faceRequested, this, [this](const QString& id) {
+    Q_EMIT faceRequested();  // another place comes on top: here the whole card is shown
+    m_session.setFace(id.toStdString());
+  });
+  connect(m_cut, &CutPage::changed, this, &CardPlace::showCut);
+  connect(m_cut, &CutPage::printRequested, this, &CardPlace::printCutListRequested);
+  connect(m_cut, &CutPage::cutUp, this, &CardPlace::cutUp);
+  connect(m_batch, &BatchPage::changed, this, &CardPlace::showBatch);
   connect(&session, &PlanSession::planChanged, this, &CardPlace::show);
   connect(&session, &PlanSession::unitsChanged, this, &CardPlace::show);
   connect(&drawer, &DrawerSession::changed, this, &CardPlace::showPapers);
+  connect(&drawer, &DrawerSession::changed, this, &CardPlace::showSets);
   showPapers();
+  showSets();
   show();
 }
 
@@ -107,16 +127,9 @@ QWidget* CardPlace::buildChoices() {
 
   m_usual = new QComboBox;
   m_usual->setObjectName(QStringLiteral("usualSize"));
-  m_usual->addItem(tr("a size of your own"));
-  for (SizeFamily family : {SizeFamily::Inch, SizeFamily::Metric})
-    for (size_t k = 0; k < usualBases().size(); ++k)
-      if (usualBases()[k].family == family)
-        m_usual->addItem(family == SizeFamily::Inch
-                             ? tr("%1 in").arg(nameOf(usualBases()[k].name).remove(QStringLiteral(" card")))
-                             : tr("%1 (metric)").arg(nameOf(usualBases()[k].name)),
-                         static_cast<int>(k));
   connect(m_usual, &QComboBox::activated, this, [this](int k) {
     if (k == 0) return;
+    if (m_usual->currentData().toInt() < 0) return takeSet(-1 - m_usual->currentData().toInt());
     const UsualSize& size = usualBases()[ix(m_usual->currentData().toInt())];
     const Card& card = m_session.plan().card;
     const bool lying =
@@ -125,6 +138,17 @@ QWidget* CardPlace::buildChoices() {
              tr("Card of %1").arg(nameOf(size.name)));
   });
   rows->add(tr("Usual size"), m_usual);
+  m_keepSet = plainButton(tr("Keep these sizes"));
+  m_keepSet->setObjectName(QStringLiteral("keepSet"));
+  m_keepSet->setToolTip(tr("base, mats, panel and papers, for other cards; they are kept in the drawer"));
+  m_forgetSet = plainButton(tr("Forget them"));
+  m_forgetSet->setObjectName(QStringLiteral("forgetSet"));
+  connect(m_keepSet, &QPushButton::clicked, this, &CardPlace::keepSet);
+  connect(m_forgetSet, &QPushButton::clicked, this, [this] {
+    const int k = -1 - m_usual->currentData().toInt();
+    if (k >= 0 && ix(k) < m_drawer.sets().size()) m_drawer.removeSet(m_drawer.sets()[ix(k)].key);
+  });
+  rows->addPair(m_keepSet, m_forgetSet);
   m_baseWidth = edit(tr("Width of the folded base"), [this](double mm) {
     const auto& base = m_session.plan().card.base;
     takeBase(mm, base ? base->height_mm : m_session.plan().card.panel.height_mm, tr("Another base"));
@@ -221,10 +245,14 @@ QWidget* CardPlace::buildChoices() {
   m_pages = new QStackedWidget;
   m_pages->addWidget(rolled(inside));
   m_pages->addWidget(rolled(m_pieces = new PiecesPage(m_session, m_drawer)));
+  m_pages->addWidget(rolled(m_cut));
+  m_pages->addWidget(rolled(m_batch));
   auto* tabs = new QHBoxLayout;
   tabs->setSpacing(2);
   m_tabs = {tab(tr("Sizes"), "cardTab-0", [this] { showPage(0); }),
-            tab(tr("Pieces"), "cardTab-1", [this] { showPage(1); })};
+            tab(tr("Pieces"), "cardTab-1", [this] { showPage(1); }),
+            tab(tr("Cutting"), "cardTab-2", [this] { showPage(2); }),
+            tab(tr("Many"), "cardTab-3", [this] { showPage(3); })};
   for (QPushButton* b : m_tabs) tabs->addWidget(b);
   tabs->addStretch(1);
   sheet->box()->addLayout(tabs);
@@ -245,20 +273,34 @@ QPushButton* CardPlace::tab(const QString& text, const char* name, const std::fu
 void CardPlace::showPage(int page) {
   m_pages->setCurrentIndex(page);
   for (size_t k = 0; k < m_tabs.size(); ++k) m_tabs[k]->setChecked(static_cast<int>(k) == page);
+  if (!m_lookBar) return;
+  // Cutting and many cards have the middle for themselves.
+  m_lookBar->setVisible(page < Cutting);
+  if (page >= Cutting) {
+    m_pictures->setCurrentIndex(page == Cutting ? 2 : 3);
+  } else {
+    for (size_t k = 0; k < m_looks.size(); ++k)
+      if (m_looks[k]->isChecked()) look(static_cast<int>(k));
+  }
 }
 
 QLayout* CardPlace::buildPictures() {
   auto* column = new QVBoxLayout;
-  auto* tools = new QHBoxLayout;
+  m_lookBar = new QWidget;
+  auto* tools = new QHBoxLayout(m_lookBar);
+  tools->setContentsMargins(0, 0, 0, 0);
   m_pictures = new QStackedWidget;
   m_pictures->addWidget(m_view);
   m_pictures->addWidget(m_stack);
+  m_pictures->addWidget(m_cutView);
+  m_pictures->addWidget(m_batchView);
   m_looks = {tab(tr("From the front"), "lookFront", [this] { look(0); }),
              tab(tr("From an angle"), "lookAngle", [this] { look(1); }),
-             tab(tr("From the side"), "lookSide", [this] { look(2); })};
+             tab(tr("From the side"), "lookSide", [this] { look(2); }),
+             tab(tr("Opened"), "lookOpen", [this] { look(3); })};
   for (QPushButton* b : m_looks) tools->addWidget(b);
   tools->addStretch(1);
-  column->addLayout(tools);
+  column->addWidget(m_lookBar);
   column->addWidget(m_pictures, 1);
   look(0);
   return column;
@@ -266,8 +308,63 @@ QLayout* CardPlace::buildPictures() {
 
 void CardPlace::look(int how) {
   m_pictures->setCurrentIndex(how > 0 ? 1 : 0);
-  if (how > 0) m_stack->lookFrom(how == 1 ? StackView::From::Angle : StackView::From::Side);
+  if (how > 0)
+    m_stack->lookFrom(how == 1   ? StackView::From::Angle
+                      : how == 2 ? StackView::From::Side
+                                 : StackView::From::Open);
   for (size_t k = 0; k < m_looks.size(); ++k) m_looks[k]->setChecked(static_cast<int>(k) == how);
+}
+
+void CardPlace::showSets() {
+  const QSignalBlocker quiet(m_usual);
+  const QVariant now = m_usual->currentData();
+  m_usual->clear();
+  m_usual->addItem(tr("a size of your own"), 9999);
+  for (size_t k = 0; k < m_drawer.sets().size(); ++k)
+    m_usual->addItem(tr("yours: %1").arg(QString::fromStdString(m_drawer.sets()[k].name)),
+                     -1 - static_cast<int>(k));
+  for (SizeFamily family : {SizeFamily::Inch, SizeFamily::Metric})
+    for (size_t k = 0; k < usualBases().size(); ++k)
+      if (usualBases()[k].family == family)
+        m_usual->addItem(family == SizeFamily::Inch
+                             ? tr("%1 in").arg(nameOf(usualBases()[k].name).remove(QStringLiteral(" card")))
+                             : tr("%1 (metric)").arg(nameOf(usualBases()[k].name)),
+                         static_cast<int>(k));
+  m_usual->setCurrentIndex(std::max(0, m_usual->findData(now)));
+  show();
+}
+
+void CardPlace::takeSet(int k) {
+  if (ix(k) >= m_drawer.sets().size()) return;
+  const CardSet& set = m_drawer.sets()[ix(k)];
+  Card card = set.card;
+  card.extra = m_session.plan().card.extra;
+  say(tr("Sizes “%1”").arg(QString::fromStdString(set.name)), card);
+}
+
+void CardPlace::keepSet() {
+  const Card& card = m_session.plan().card;
+  const double w = card.base ? card.base->width_mm : card.panel.width_mm,
+               h = card.base ? card.base->height_mm : card.panel.height_mm;
+  CardSet set;
+  QString name = sizeWords(w, h, m_session.units());
+  if (!card.mats.empty())
+    name =
+        card.mats.size() == 1 ? tr("%1, a mat").arg(name) : tr("%1, %2 mats").arg(name).arg(card.mats.size());
+  set.name = name.toStdString();
+  for (const CardSet& s : m_drawer.sets())
+    if (s.name == set.name) set.key = s.key;
+  set.card = card;
+  m_drawer.putSet(set);
+}
+
+void CardPlace::showCut() {
+  const int k = m_cut->chosen();
+  m_cutView->show(k < 0 ? nullptr : &m_cut->cuts()[ix(k)], m_session.units());
+}
+
+void CardPlace::showBatch() {
+  m_batchView->show(m_session.plan(), m_batch->batch(), m_batch->needs(), m_session.units());
 }
 
 void CardPlace::say(const QString& label, const Card& card) {
@@ -311,6 +408,17 @@ void CardPlace::showPapers() {
 }
 
 void CardPlace::show() {
+  // Here it is the whole card; an act on the inside that is undone shows the inside first.
+  if (!m_session.face().empty()) {
+    if (isVisible())
+      QMetaObject::invokeMethod(
+          this,
+          [this] {
+            if (isVisible()) m_session.setFace({});
+          },
+          Qt::QueuedConnection);
+    return;
+  }
   m_showing = true;
   const Card& card = m_session.plan().card;
   for (MeasureEdit* e :
@@ -328,6 +436,12 @@ void CardPlace::show() {
   m_reveal->setEnabled(card.base.has_value());
   int usual = 0;
   for (int k = 1; k < m_usual->count(); ++k) {
+    if (const int own = -1 - m_usual->itemData(k).toInt(); own >= 0) {
+      const Card& kept = m_drawer.sets()[ix(own)].card;
+      if (!(kept.base == card.base && kept.mats == card.mats && kept.panel == card.panel)) continue;
+      usual = k;
+      break;
+    }
     const UsualSize& s = usualBases()[ix(m_usual->itemData(k).toInt())];
     if ((sameSize(s.width_mm, width) && sameSize(s.height_mm, height)) ||
         (sameSize(s.width_mm, height) && sameSize(s.height_mm, width))) {
@@ -336,6 +450,10 @@ void CardPlace::show() {
     }
   }
   m_usual->setCurrentIndex(usual);
+  const bool own = usual > 0 && m_usual->itemData(usual).toInt() < 0;
+  m_keepSet->setEnabled(!own && !m_drawer.readOnly());
+  m_forgetSet->setVisible(own);
+  m_forgetSet->setEnabled(!m_drawer.readOnly());
   m_border->setCurrentIndex(card.tape_mm > 0 ? Taped : card.bare_mm > 0 ? Bare : ToTheEdge);
   m_borderWidth->setMeasure(std::fmax(card.tape_mm, card.bare_mm));
   m_borderWidth->setEnabled(m_border->currentIndex() != ToTheEdge);
@@ -363,6 +481,26 @@ void CardPlace::showMats() {
       },
       Qt::AlignLeft);
   add->setText(card.mats.empty() ? tr("Add a mat") : tr("Add another mat"));
+  const bool off =
+      (card.base && !(card.base->shift == Point{})) ||
+      std::any_of(card.mats.begin(), card.mats.end(), [](const Mat& m) { return !(m.shift == Point{}); });
+  if (off) {
+    m_mats->next(QStringLiteral("centre"));
+    m_mats->wide(4);
+    m_mats->cell<QPushButton>(
+        [this] {
+          auto* b = plainButton(tr("Centre everything again"));
+          b->setObjectName(QStringLiteral("centreLayers"));
+          connect(b, &QPushButton::clicked, this, [this] {
+            Card changed = m_session.plan().card;
+            for (Mat& m : changed.mats) m.shift = {};
+            if (changed.base) changed.base->shift = {};
+            say(tr("Centre every layer"), changed);
+          });
+          return b;
+        },
+        Qt::AlignLeft);
+  }
   m_mats->end(false);
 }
 
@@ -463,6 +601,9 @@ void CardPlace::showNotes() {
   m_notes->end();
 }
 
-void CardPlace::arrive() { m_drawer.open(); }
+void CardPlace::arrive() {
+  m_drawer.open();
+  m_session.setFace({});
+}
 
 }  // namespace havlo

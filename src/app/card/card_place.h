@@ -3,6 +3,7 @@
 
 #include "app/common/place.h"
 #include "app/session/plan_session.h"
+#include "core/pieces/from_drawer.h"
 
 class QComboBox;
 class QLabel;
@@ -14,7 +15,11 @@ namespace havlo {
 
 class KeyedRows;
 
+class BatchPage;
+class BatchView;
 class CardView;
+class CutPage;
+class CutView;
 class DrawerSession;
 class MeasureEdit;
 class PiecesPage;
@@ -31,9 +36,16 @@ class CardPlace : public Place {
   CardView& view() { return *m_view; }
   StackView& stack() { return *m_stack; }
   PiecesPage& pieces() { return *m_pieces; }
+  CutPage& cutting() { return *m_cut; }
+  BatchPage& batch() { return *m_batch; }
+  /// What the middle shows.
+  enum class Look { Front, Angle, Side, Open };
 
  Q_SIGNALS:
   void newCardRequested();
+  void faceRequested();  ///< the inside or the envelope is to be planned: another place comes on top
+  void printCutListRequested();
+  void cutUp(const PapersAfter& undo, int offcuts);
 
  private:
   PlanSession& m_session;
@@ -41,7 +53,13 @@ class CardPlace : public Place {
   CardView* m_view;
   StackView* m_stack;
   PiecesPage* m_pieces;
+  CutPage* m_cut;
+  CutView* m_cutView;
+  BatchPage* m_batch;
+  BatchView* m_batchView;
+  QWidget* m_lookBar = nullptr;
   QStackedWidget *m_pages, *m_pictures;
+  QPushButton *m_keepSet, *m_forgetSet;
   std::vector<QPushButton*> m_tabs, m_looks;
   QComboBox *m_usual, *m_fold, *m_border, *m_paper;
   MeasureEdit *m_baseWidth, *m_baseHeight, *m_panelWidth, *m_panelHeight, *m_reveal, *m_borderWidth, *m_trim,
@@ -54,6 +72,11 @@ class CardPlace : public Place {
   QPushButton* tab(const QString& text, const char* name, const std::function<void()>& run);
   void showPage(int page);
   void look(int how);
+  void showSets();
+  void takeSet(int k);
+  void keepSet();
+  void showCut();
+  void showBatch();
   void show();
   void showMats();
   void showMat(size_t k, const Mat& mat);

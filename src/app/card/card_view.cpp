@@ -8,6 +8,7 @@
 #include <cmath>
 
 #include "app/theme/theme.h"
+#include "core/edit/card_edits.h"
 #include "core/edit/piece_edits.h"
 #include "core/outline/shared_area.h"
 #include "core/pieces/heights.h"
@@ -16,6 +17,7 @@
 #include "io/art/svg_art.h"
 #include "io/wording/card_words.h"
 #include "io/wording/piece_words.h"
+#include "io/wording/say.h"
 
 namespace havlo {
 namespace {
@@ -49,6 +51,10 @@ void drawMeasure(QPainter& p, QPointF a, QPointF b, const QString& text) {
 CardView::CardView(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget* parent)
     : QWidget(parent), m_session(session), m_art(std::move(art)), m_job(new Job<QImage>(this)) {
   setAccessibleName(tr("The card drawn to scale"));
+  setMouseTracking(true);
+  setToolTip(
+      tr("Drag a mat's or the base's rim to say how much of it shows; with Shift what lies on it goes "
+         "off-centre."));
   connect(&session, &PlanSession::planChanged, this, &CardView::planChanged);
   connect(&session, &PlanSession::unitsChanged, this, [this] { update(); });
   planChanged();
@@ -97,6 +103,11 @@ void CardView::paintEvent(QPaintEvent*) {
     return b;
   }();
   const bool opened = m_fit.baseSheetWidth_mm > 0;
+  if (m_rim > 0) {
+    drawFront(p, m_frontRoom, m_scale);
+    if (opened) drawOpened(p, m_openedRoom, m_scale);
+    return;
+  }
   // Side by side when both are upright, below each other when the opened base is wide.
   const double w2 = m_fit.baseSheetWidth_mm, h2 = m_fit.baseSheetHeight_mm;
   const double across = (width() - 4 * kMargin) / (outer.width() + (opened ? w2 : 0)),
@@ -107,10 +118,11 @@ void CardView::paintEvent(QPaintEvent*) {
                                 : 0;
   const bool below = stacked > beside;
   const double scale = std::max(0.05, below ? stacked : beside);
-  if (!opened)
-    return drawFront(
-        p, rect(),
-        std::min((width() - 2 * kMargin) / outer.width(), (height() - 2 * kMargin) / outer.height()));
+  if (!opened) {
+    m_frontRoom = rect();
+    m_scale = std::min((width() - 2 * kMargin) / outer.width(), (height() - 2 * kMargin) / outer.height());
+    return drawFront(p, m_frontRoom, m_scale);
+  }
   QRectF first = rect(), second = rect();
   if (below) {
     const double share =
@@ -122,6 +134,7 @@ void CardView::paintEvent(QPaintEvent*) {
     first.setWidth(width() * share);
     second.setLeft(first.right());
   }
+  m_frontRoom = first, m_openedRoom = second, m_scale = scale;
   drawFront(p, first, scale);
   drawOpened(p, second, scale);
 }
@@ -145,13 +158,75 @@ void CardView::mousePressEvent(QMouseEvent* e) {
   for (auto g = glued.rbegin(); g != glued.rend() && m_dragged < 0; ++g)
     if (g->piece >= 0 && covers(onCard(plan.pieces[ix(g->piece)]), toPanel(e->position())))
       m_dragged = g->piece;
+  if (m_dragged < 0 && (m_rim = rimUnder(e->position(), &m_rimSide)) > 0) {
+    ++m_drags;
+    return;
+  }
   if (m_dragged < 0) return;
   m_from = toPanel(e->position()), m_pieceFrom = plan.pieces[ix(m_dragged)].at;
   ++m_drags;
   Q_EMIT pieceTaken(QString::fromStdString(plan.pieces[ix(m_dragged)].id));
 }
 
+QPointF CardView::rimAt(int layer, Side side) const {
+  const Box& b = m_fit.layers[ix(layer)].box;
+  const Point c = b.centre();
+  return toPixels(side == Side::Left     ? Point{b.left, c.y}
+                  : side == Side::Right  ? Point{b.right, c.y}
+                  : side == Side::Bottom ? Point{c.x, b.bottom}
+                                         : Point{c.x, b.top});
+}
+
+int CardView::rimUnder(QPointF at, Side* side) const {
+  constexpr double kNear = 6;  // px
+  for (int k = static_cast<int>(m_fit.layers.size()) - 1; k >= 1; --k) {
+    const Box& b = m_fit.layers[ix(k)].box;
+    const QRectF r = QRectF(toPixels({b.left, b.top}), toPixels({b.right, b.bottom})).normalized();
+    if (!r.adjusted(-kNear, -kNear, kNear, kNear).contains(at)) continue;
+    const std::pair<double, Side> sides[] = {{std::fabs(at.x() - r.left()), Side::Left},
+                                             {std::fabs(at.x() - r.right()), Side::Right},
+                                             {std::fabs(at.y() - r.bottom()), Side::Bottom},
+                                             {std::fabs(at.y() - r.top()), Side::Top}};
+    const auto nearest = std::min_element(std::begin(sides), std::end(sides));
+    if (nearest->first > kNear) continue;
+    *side = nearest->second;
+    return k;
+  }
+  return -1;
+}
+
+void CardView::dragRim(QPointF to, bool oneSide) {
+  const Point at = toPanel(to);
+  // The layer above stands still: what shows is how far the rim is from it.
+  const Box& above = m_fit.layers[ix(m_rim - 1)].box;
+  const double shows = m_rimSide == Side::Left     ? above.left - at.x
+                       : m_rimSide == Side::Right  ? at.x - above.right
+                       : m_rimSide == Side::Bottom ? above.bottom - at.y
+                                                   : at.y - above.top;
+  const double step = m_session.units() == MeasureStyle::Inches ? kMmPerInch / 32 : 0.5;
+  const double reveal = std::max(0.0, std::round(shows / step) * step);
+  const Card next = withReveal(m_session.plan().card, m_rim, m_rimSide, reveal, oneSide);
+  m_session.edit(
+      tr("%1 shows %2")
+          .arg(layerName(m_session.plan(), m_fit.layers[ix(m_rim)]), lengthText(reveal, m_session.units())),
+      withCard(m_session.plan(), next), QStringLiteral("rim-%1").arg(m_drags));
+}
+
+void CardView::mouseReleaseEvent(QMouseEvent*) {
+  m_rim = m_dragged = -1;
+  update();
+}
+
 void CardView::mouseMoveEvent(QMouseEvent* e) {
+  if (!(e->buttons() & Qt::LeftButton)) {
+    Side side = Side::Left;
+    const bool rim = rimUnder(e->position(), &side) > 0;
+    const bool across = side == Side::Left || side == Side::Right;
+    setCursor(!rim ? Qt::ArrowCursor : across ? Qt::SizeHorCursor : Qt::SizeVerCursor);
+    return;
+  }
+  if (m_rim > 0 && ix(m_rim) < m_fit.layers.size())
+    return dragRim(e->position(), e->modifiers() & Qt::ShiftModifier);
   if (!(e->buttons() & Qt::LeftButton) || m_dragged < 0 || ix(m_dragged) >= m_session.plan().pieces.size())
     return;
   Piece piece = m_session.plan().pieces[ix(m_dragged)];
@@ -210,7 +285,7 @@ void CardView::drawFront(QPainter& p, const QRectF& room, double scale) {
   }
   // A layer that sticks out is drawn over what it sticks out of.
   for (const Misfit& m : m_fit.misfits)
-    if (m.kind == MisfitKind::LayerTooLarge) {
+    if (m.kind == MisfitKind::LayerTooLarge || m.kind == MisfitKind::ShiftedOver) {
       p.setPen(QPen(t.madder, 2));
       p.drawRect(px(m_fit.layers[ix(m.layer)].box));
     }

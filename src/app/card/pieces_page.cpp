@@ -14,6 +14,7 @@
 #include "app/common/keyed_rows.h"
 #include "app/common/measure_edit.h"
 #include "app/session/drawer_session.h"
+#include "core/colour/colour.h"
 #include "core/edit/piece_edits.h"
 #include "core/outline/shape_ops.h"
 #include "core/pieces/card_stack.h"
@@ -111,6 +112,18 @@ QWidget* PiecesPage::buildForm() {
   m_form->add(tr("Cut"), m_cut);
   m_flush = new QCheckBox(tr("cut off what hangs over the panel"));
   m_form->addWide(m_flush);
+  m_picture = new QPushButton(tr("Plan its picture"));
+  m_picture->setObjectName(QStringLiteral("planPicture"));
+  m_picture->setToolTip(tr("with the tools of the scene: greetings and small stamps, at the right way up"));
+  m_corner = new QPushButton(tr("Part of the hero in a corner"));
+  m_corner->setObjectName(QStringLiteral("cornerStamp"));
+  m_corner->setToolTip(
+      tr("runs off the lower left corner, in a later pressing, so that an address stays legible"));
+  m_form->addWide(m_picture);
+  m_form->addWide(m_corner);
+  connect(m_picture, &QPushButton::clicked, this,
+          [this] { Q_EMIT faceRequested(QString::fromStdString(m_chosen)); });
+  connect(m_corner, &QPushButton::clicked, this, &PiecesPage::cornerStamp);
   connect(m_name, &QLineEdit::editingFinished, this, [this] {
     change(tr("Name a piece"), [this](Piece& p) { p.name = m_name->text().trimmed().toStdString(); });
   });
@@ -207,6 +220,16 @@ PiecePaper PiecesPage::darkPaper() const {
   return paper;
 }
 
+PiecePaper PiecesPage::paperUnder(int thing) const {
+  const Plan& plan = m_session.plan();
+  const Ink* ink = plan.ink(plan.impressions[ix(thing)].ink);
+  if (ink && lightnessOf(ink->colour) > 60) return darkPaper();
+  PiecePaper paper;
+  paper.name = plan.card.paper.name, paper.colour = plan.card.paper.colour;
+  paper.thickness_mm = plan.card.paper.thickness_mm;
+  return paper;
+}
+
 void PiecesPage::add(Add what, int thing) {
   const Plan& plan = m_session.plan();
   const Box panel = plan.card.panel.box();
@@ -222,14 +245,18 @@ void PiecesPage::add(Add what, int thing) {
     case Add::StripUnder:
       if (thing < 0) return;
       label = tr("A strip under %1").arg(nameOf(plan, thing));
-      out = withStripUnder(plan, plan.impressions[ix(thing)].id, kMargin_mm, darkPaper());
+      out = withStripUnder(plan, plan.impressions[ix(thing)].id, kMargin_mm, paperUnder(thing));
       if (out) id = out.value().pieces.back().id;
       break;
     case Add::CutoutOf: {
       if (thing < 0) return;
       label = tr("Cut out %1").arg(nameOf(plan, thing));
       const Placed& placed = *m_session.analysis()->meetings.placed[ix(thing)];
-      fresh.kind = PieceKind::Cutout, fresh.cut = PieceCut::Hand, fresh.raise_mm = 1.5;
+      fresh.kind = PieceKind::Cutout, fresh.raise_mm = 1.5;
+      // A die of its own cuts it, where the drawer has one.
+      const std::string key = m_drawer.keyOf(*plan.stamp(plan.impressions[ix(thing)].stamp));
+      const DrawerCard* card = key.empty() ? nullptr : m_drawer.index().card(key);
+      fresh.cut = card && card->matchingDie ? PieceCut::Die : PieceCut::Hand;
       fresh.outline = offset(placed.silhouette, Millimetres{kLeave_mm});
       if (fresh.outline.empty()) fresh.outline = placed.silhouette;
       out = withPiece(plan, fresh, &id);
@@ -281,6 +308,15 @@ void PiecesPage::add(Add what, int thing) {
   m_session.edit(label, out);
 }
 
+void PiecesPage::cornerStamp() {
+  const Plan& plan = m_session.plan();
+  if (!piece() || plan.impressions.empty()) return;
+  const auto hero = std::find_if(plan.impressions.begin(), plan.impressions.end(),
+                                 [](const Impression& i) { return i.hero; });
+  const Impression& like = hero == plan.impressions.end() ? plan.impressions.front() : *hero;
+  m_session.edit(tr("Part of a stamp in a corner"), withCornerStamp(plan, m_chosen, like.stamp, like.ink));
+}
+
 void PiecesPage::fillMenu() {
   m_menu->clear();
   const Plan& plan = m_session.plan();
@@ -325,10 +361,13 @@ void PiecesPage::showList() {
       b->setCheckable(true);
       b->setProperty("tab", true);
       b->setObjectName(QStringLiteral("piece-") + QString::fromStdString(id));
+      b->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Fixed);  // a long name does not make the page wide
       connect(b, &QPushButton::clicked, this, [this, id] { choose(id); });
       return b;
     });
-    choice->setText(capital(pieceName(plan, static_cast<int>(k))));
+    const QString name = capital(pieceName(plan, static_cast<int>(k)));
+    choice->setText(name);
+    choice->setToolTip(name);
     choice->setChecked(p.id == m_chosen);
     m_list->cell<QPushButton>([this, id = p.id] {
       auto* b = plainButton(tr("Take off"));
@@ -359,6 +398,8 @@ void PiecesPage::showChosen() {
   m_bottom->setVisible(onFace);
   m_form->setRowVisible(m_cut, p->kind != PieceKind::Envelope);
   m_flush->setVisible(onFace);
+  m_picture->setVisible(factsOf(p->kind).apart);
+  m_corner->setVisible(factsOf(p->kind).apart && !plan.impressions.empty());
   m_turn->setValue(p->turn_deg);
   m_raise->setValue(p->raise_mm);
   m_flush->setChecked(p->flush);

@@ -31,6 +31,9 @@ class PiecesPage : public QWidget {
   void choose(const std::string& piece);
   const std::string& chosen() const { return m_chosen; }
 
+ Q_SIGNALS:
+  void faceRequested(const QString& piece);  ///< its own picture is to be planned
+
  private:
   PlanSession& m_session;
   DrawerSession& m_drawer;
@@ -44,6 +47,7 @@ class PiecesPage : public QWidget {
   QMenu* m_menu;
   QPushButton* m_colour;
   QCheckBox* m_flush;
+  QPushButton *m_picture, *m_corner;
   MeasureEdit* m_postThickness;
   QDoubleSpinBox* m_postWeight;
   bool m_showing = false;
@@ -58,7 +62,10 @@ class PiecesPage : public QWidget {
   template <typename F>
   void change(const QString& label, F how);
   void takePost();
+  void cornerStamp();
   PiecePaper darkPaper() const;
+  /// On which a thing in its ink is well seen.
+  PiecePaper paperUnder(int thing) const;
 };
 
 }  // namespace havlo

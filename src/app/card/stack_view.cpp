@@ -9,8 +9,10 @@
 #include <numbers>
 
 #include "app/theme/theme.h"
+#include "core/card/unfold.h"
 #include "core/chain/chain.h"
 #include "core/edit/piece_edits.h"
+#include "core/pieces/face_plan.h"
 #include "io/art/picture.h"
 #include "io/art/shape_path.h"
 #include "io/art/svg_art.h"
@@ -80,6 +82,14 @@ void StackView::beginWork() {
         const double dpi = dpiWithin(state.plan->card.panel.box(), kDpi, kMost_px);
         Pictures out;
         out.whole = intendedPicture(*state.plan, *state.analysis, *art, dpi);
+        for (size_t k = 0; k < state.plan->pieces.size(); ++k) {
+          const auto piece = static_cast<int>(k);
+          if (factsOf(state.plan->pieces[k].kind).onFace || !isPrinted(*state.plan, piece)) continue;
+          const Plan face = facePlan(*state.plan, piece);
+          const AnalysisRef own = analyse(face, nullptr, art.get());
+          out.faces[state.plan->pieces[k].id] =
+              intendedPicture(face, *own, *art, dpiWithin(face.card.panel.box(), kDpi, kMost_px));
+        }
         // The panel as it is before anything is glued on.
         Plan bare = *state.plan;
         bare.pieces.clear();
@@ -114,7 +124,9 @@ void StackView::beginWork() {
 
 void StackView::lookFrom(From from) {
   m_from = from;
-  setAccessibleName(from == From::Angle ? tr("The card from an angle") : tr("The card from the side"));
+  setAccessibleName(from == From::Angle  ? tr("The card from an angle")
+                    : from == From::Side ? tr("The card from the side")
+                                         : tr("The card opened"));
   update();
 }
 
@@ -151,7 +163,7 @@ void StackView::paintEvent(QPaintEvent*) {
   QPainter p(this);
   p.setRenderHint(QPainter::Antialiasing);
   p.setRenderHint(QPainter::SmoothPixmapTransform);
-  m_from == From::Angle ? paintAngle(p) : paintSide(p);
+  m_from == From::Angle ? paintAngle(p) : m_from == From::Side ? paintSide(p) : paintOpen(p);
   if (hasFocus()) {
     p.setPen(QPen(theme().green, 1));
     p.setBrush(Qt::NoBrush);
@@ -274,6 +286,91 @@ void StackView::paintSide(QPainter& p) const {
                                              .arg(std::max(1.0, std::round(up / across)), 0, 'f', 0));
   QString facts = stackFacts(m_session.plan(), m_stack, m_session.units()).join(u' ');
   p.drawText(QRectF(kLeft, table + 34, width() - 2 * kLeft, 44), Qt::TextWordWrap, facts);
+}
+
+/// The inner side of the base lying flat, what is glued there, and the envelope below it.
+void StackView::paintOpen(QPainter& p) const {
+  const Plan& plan = m_session.plan();
+  const Theme& t = theme();
+  p.setFont(bodyFont());
+  if (!plan.card.base) {
+    p.setPen(t.soft);
+    p.drawText(rect().adjusted(20, 20, -20, -20), Qt::AlignCenter | Qt::TextWordWrap,
+               tr("A panel without a base has no inside. A base is given on the page Sizes."));
+    return;
+  }
+  const CardFit fit = fitCard(plan);
+  const LeafPlace inside = leafOf(*plan.card.base, Leaf::Inside);
+  const Piece* envelope = nullptr;
+  for (const Piece& piece : plan.pieces)
+    if (piece.kind == PieceKind::Envelope) envelope = &piece;
+  const Box env = envelope ? boxOf(shapeOf(*envelope)) : Box{0, 0, 0, 0};
+  const double w = fit.baseSheetWidth_mm, h = fit.baseSheetHeight_mm;
+  constexpr double kRoom = 36, kGap = 30;
+  const bool below = envelope && w * 1.2 > h + env.height();
+  const double across = envelope && !below ? w + env.width() : std::max(w, env.width());
+  const double high = envelope && below ? h + env.height() : std::max(h, env.height());
+  const double scale = std::min((width() - 2 * kRoom - (envelope && !below ? kGap : 0)) / across,
+                                (height() - 2 * kRoom - (below ? kGap : 0)) / high);
+  const double left = (width() - across * scale - (envelope && !below ? kGap : 0)) / 2;
+  const double top = (height() - high * scale - (below ? kGap : 0)) / 2;
+  const QRectF sheet(left + (below ? (across - w) * scale / 2 : 0), top, w * scale, h * scale);
+  const auto paperRect = [&](const QRectF& r, Colour colour) {
+    for (int soft = 3; soft >= 1; --soft) p.fillRect(r.translated(soft, soft), QColor(20, 26, 30, 22));
+    p.setPen(QPen(t.rule, 1));
+    p.setBrush(colourOf(colour));
+    p.drawRect(r);
+  };
+  paperRect(sheet, plan.card.paper.colour);
+  p.setPen(QPen(QColor(0, 0, 0, 60), 1.4));
+  if (fit.scoreAt_mm > 0) {
+    if (fit.scoreUpright) {
+      p.drawLine(QPointF(sheet.center().x(), sheet.top()), QPointF(sheet.center().x(), sheet.bottom()));
+    } else {
+      p.drawLine(QPointF(sheet.left(), sheet.center().y()), QPointF(sheet.right(), sheet.center().y()));
+    }
+  }
+  const auto picture = [&](const Piece& piece, const QRectF& r) {
+    const auto at = m_pictures.faces.find(piece.id);
+    if (at != m_pictures.faces.end() && !at->second.isNull()) p.drawImage(r, at->second);
+  };
+  const QRectF leaf(sheet.left() + inside.box.left * scale, sheet.bottom() - inside.box.top * scale,
+                    inside.box.width() * scale, inside.box.height() * scale);
+  bool any = false;
+  for (const PieceKind kind : {PieceKind::Liner, PieceKind::Inside})
+    for (const Piece& piece : plan.pieces) {
+      if (piece.kind != kind) continue;
+      any = true;
+      const Box b = boxOf(shapeOf(piece));
+      // A liner is folded with the base and lies over both leaves.
+      const bool whole = kind == PieceKind::Liner &&
+                         (b.width() > inside.box.width() + 1 || b.height() > inside.box.height() + 1);
+      const QPointF c = whole ? sheet.center() : leaf.center();
+      const QRectF r(c.x() - b.width() * scale / 2, c.y() - b.height() * scale / 2, b.width() * scale,
+                     b.height() * scale);
+      paperRect(r, piece.paper.colour);
+      picture(piece, r);
+    }
+  p.setFont(labelFont());
+  p.setPen(t.soft);
+  if (!any) {
+    p.setPen(lightTheme().soft);
+    p.drawText(leaf, Qt::AlignCenter | Qt::TextWordWrap, tr("written here"));
+    p.setPen(t.soft);
+  }
+  p.drawText(QRectF(sheet.left(), sheet.bottom() + 6, sheet.width(), 18), Qt::AlignCenter,
+             turnsUpward(*plan.card.base) ? tr("Opened, the sheet turned over upwards")
+                                          : tr("Opened, the sheet turned over sideways"));
+  if (!envelope) return;
+  const QRectF r(below ? (width() - env.width() * scale) / 2 : sheet.right() + kGap,
+                 below ? sheet.bottom() + kGap + 6 : top + (high - env.height()) * scale / 2,
+                 env.width() * scale, env.height() * scale);
+  paperRect(r, envelope->paper.colour);
+  picture(*envelope, r);
+  p.setPen(QPen(lightTheme().soft, 1, Qt::DotLine));
+  p.setBrush(Qt::NoBrush);
+  // Room for the postage, upper right, and for the address.
+  p.drawRect(QRectF(r.right() - 28 * scale, r.top() + 6 * scale, 22 * scale, 26 * scale));
 }
 
 }  // namespace havlo

@@ -4,6 +4,8 @@
 
 #include <QImage>
 #include <QWidget>
+#include <map>
+#include <string>
 
 #include "app/session/plan_job.h"
 #include "core/pieces/card_stack.h"
@@ -16,7 +18,7 @@ class StackView : public QWidget {
   Q_OBJECT
 
  public:
-  enum class From { Angle, Side };
+  enum class From { Angle, Side, Open };
   StackView(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget* parent = nullptr);
   void lookFrom(From from);
   /// @param turn_deg  about the upright  @param tilt_deg  90: from straight above
@@ -35,7 +37,8 @@ class StackView : public QWidget {
 
  private:
   struct Pictures {
-    QImage whole, panel;  ///< with all that is glued on, and without
+    QImage whole, panel;                  ///< with all that is glued on, and without
+    std::map<std::string, QImage> faces;  ///< by piece: what is on the inside and the envelope
   };
   PlanSession& m_session;
   std::shared_ptr<SvgArt> m_art;
@@ -50,6 +53,7 @@ class StackView : public QWidget {
   void planChanged();
   void paintAngle(QPainter& p) const;
   void paintSide(QPainter& p) const;
+  void paintOpen(QPainter& p) const;
 };
 
 }  // namespace havlo

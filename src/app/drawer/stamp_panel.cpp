@@ -12,6 +12,7 @@
 #include "app/common/picture_box.h"
 #include "app/common/rolled.h"
 #include "app/common/thumbnail.h"
+#include "core/drawer/plate.h"
 #include "core/edit/card_edits.h"
 #include "io/art/svg_art.h"
 #include "io/wording/card_words.h"
@@ -107,6 +108,11 @@ FormRows* StampPanel::buildRows() {
   m_die = new QCheckBox(tr("a die cuts its outline"));
   connect(m_die, &QCheckBox::clicked, this, &StampPanel::take);
   rows->add(tr("Die"), m_die);
+  m_plate = new QCheckBox(tr("a plate to pull prints from"));
+  m_plate->setObjectName(QStringLiteral("plate"));
+  m_plate->setToolTip(tr("its print comes out the other way round; here it is shown as it prints"));
+  connect(m_plate, &QCheckBox::clicked, this, &StampPanel::take);
+  rows->add(tr("Plate"), m_plate);
   m_place = line(tr("Kept in"));
   m_notes = line(tr("Notes"));
   return rows;
@@ -202,6 +208,7 @@ void StampPanel::showStamp(const QString& key) {
   m_tags->setText(tags.join(QStringLiteral(", ")));
   m_mounting->setCurrentIndex(static_cast<int>(c.mounting));
   m_die->setChecked(c.matchingDie);
+  m_plate->setChecked(whole->stamp.plate);
   m_place->setText(q(c.place));
   m_notes->setText(q(c.notes));
   QStringList masks;
@@ -211,9 +218,9 @@ void StampPanel::showStamp(const QString& key) {
   m_masks->setText(masks.isEmpty() ? tr("No mask is kept with it.")
                                    : tr("Masks kept with it: %1.").arg(masks.join(QStringLiteral(", "))));
   offerHeights();
-  for (QWidget* w :
-       std::initializer_list<QWidget*>{m_name, m_role, m_facing, m_least, m_typical, m_most, m_heights, m_set,
-                                       m_tags, m_mounting, m_die, m_place, m_notes, m_remove, m_keep})
+  for (QWidget* w : std::initializer_list<QWidget*>{m_name, m_role, m_facing, m_least, m_typical, m_most,
+                                                    m_heights, m_set, m_tags, m_mounting, m_die, m_plate,
+                                                    m_place, m_notes, m_remove, m_keep})
     w->setEnabled(!m_drawer.readOnly());
   m_showing = false;
   refreshPlan();
@@ -254,6 +261,10 @@ void StampPanel::take() {
     if (!tag.trimmed().isEmpty()) s.card.tags.push_back(tag.trimmed().toStdString());
   s.card.mounting = static_cast<Mounting>(m_mounting->currentIndex());
   s.card.matchingDie = m_die->isChecked();
+  if (s.stamp.plate != m_plate->isChecked()) {
+    s.stamp = asPlate(s.stamp, m_plate->isChecked());
+    m_facing->setCurrentIndex(static_cast<int>(s.stamp.facing));
+  }
   s.card.place = m_place->text().trimmed().toStdString();
   s.card.notes = m_notes->text().trimmed().toStdString();
   s = agreed(std::move(s));

@@ -42,7 +42,7 @@ class StampPanel : public QWidget {
   PictureBox* m_picture;
   QLineEdit *m_name, *m_least, *m_typical, *m_most, *m_set, *m_tags, *m_place, *m_notes;
   QComboBox *m_role, *m_facing, *m_heights, *m_mounting;
-  QCheckBox* m_die;
+  QCheckBox *m_die, *m_plate;
   QWidget *m_update, *m_put, *m_remove, *m_keep;
 
   FormRows* buildRows();

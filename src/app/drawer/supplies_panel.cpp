@@ -17,12 +17,14 @@
 #include "app/common/form_rows.h"
 #include "app/common/measure_edit.h"
 #include "app/common/swatch_dialog.h"
+#include "app/drawer/stock_panel.h"
 #include "core/edit/card_edits.h"
 #include "core/trace/test_strip.h"
 #include "io/art/shape_path.h"
 #include "io/scan/scan_file.h"
 #include "io/wording/drawer_words.h"
 #include "io/wording/names.h"
+#include "io/wording/say.h"
 
 namespace havlo {
 namespace {
@@ -91,6 +93,7 @@ SuppliesPanel::SuppliesPanel(PlanSession& session, DrawerSession& drawer, QWidge
   row->setSpacing(10);
   row->addWidget(buildInks(), 3);
   row->addWidget(buildPapers(), 2);
+  row->addWidget(new StockPanel(session, drawer), 2);
   connect(&drawer, &DrawerSession::changed, this, &SuppliesPanel::refresh);
   connect(&session, &PlanSession::unitsChanged, this, &SuppliesPanel::showPaper);
   refresh();
@@ -213,6 +216,13 @@ QWidget* SuppliesPanel::buildPapers() {
   m_width = new MeasureEdit(tr("Width of a sheet"));
   m_height = new MeasureEdit(tr("Height of a sheet"));
   rows->add(tr("Sheet"), m_width, m_height);
+  m_sheets = spin(-1, 100000, 1, tr(" sheets"));
+  m_sheets->setObjectName(QStringLiteral("paperSheets"));
+  m_sheets->setSpecialValueText(tr("not counted"));
+  rows->add(tr("There are"), m_sheets);
+  connect(m_sheets, &QSpinBox::valueChanged, this, [this](int n) {
+    changePaper([n](DrawerPaper& p) { p.sheets = n < 0 ? std::nullopt : std::optional(n); });
+  });
   m_paperNotes = new QLineEdit;
   rows->add(tr("Notes"), m_paperNotes);
   auto* put = new QPushButton(tr("Use it in this plan"));
@@ -303,6 +313,12 @@ void SuppliesPanel::refresh() {
   for (const DrawerPaper& p : m_drawer.papers()) {
     ChoiceRow row{QString::fromStdString(p.key),
                   tr("%1, %2 mm").arg(QString::fromStdString(p.name)).arg(p.thickness_mm), sheetOf(p)};
+    if (p.offcut)
+      row.text += u'\n' + tr("offcut, %1 × %2")
+                              .arg(lengthText(p.width_mm, m_session.units()),
+                                   lengthText(p.height_mm, m_session.units()));
+    if (p.sheets)
+      row.text += (p.offcut ? QStringLiteral(", ") : QStringLiteral("\n")) + tr("%1 there").arg(*p.sheets);
     row.iconKey = row.icon.cacheKey();
     papers.push_back(std::move(row));
   }
@@ -377,7 +393,7 @@ void SuppliesPanel::readStrip(const QString& file) {
 void SuppliesPanel::showPaper() {
   const DrawerPaper* paper = chosenPaper();
   for (QWidget* w : std::initializer_list<QWidget*>{m_paperName, m_paperColour, m_thickness, m_width,
-                                                    m_height, m_paperNotes})
+                                                    m_height, m_sheets, m_paperNotes})
     w->setEnabled(paper && !m_drawer.readOnly());
   if (!paper) return;
   m_showing = true;
@@ -386,6 +402,7 @@ void SuppliesPanel::showPaper() {
   m_width->setUnits(m_session.units()), m_height->setUnits(m_session.units());
   m_thickness->setMeasure(paper->thickness_mm);
   m_width->setMeasure(paper->width_mm), m_height->setMeasure(paper->height_mm);
+  m_sheets->setValue(paper->sheets.value_or(-1));
   m_paperNotes->setText(QString::fromStdString(paper->notes));
   m_showing = false;
 }

@@ -34,7 +34,7 @@ class SuppliesPanel : public QWidget {
   QLineEdit *m_inkName, *m_pressings, *m_paperName, *m_paperNotes;
   QComboBox* m_kind;
   QPushButton *m_inkColour, *m_paperColour;
-  QSpinBox *m_opacity, *m_dryCard, *m_dryMask;
+  QSpinBox *m_opacity, *m_dryCard, *m_dryMask, *m_sheets;
   MeasureEdit *m_thickness, *m_width, *m_height;
   QLabel* m_stripSays;
   Job<Result<std::vector<double>>>* m_strip;

@@ -18,9 +18,11 @@
 #include "core/marks/stack.h"
 #include "core/plan/wash_facts.h"
 #include "core/wash/limit_shape.h"
+#include "core/wash/stencil.h"
 #include "core/wash/wash_area.h"
 #include "io/art/shape_path.h"
 #include "io/wording/names.h"
+#include "io/wording/say.h"
 #include "io/wording/step_words.h"
 
 namespace havlo {
@@ -29,8 +31,16 @@ namespace {
 constexpr WashKind kKinds[] = {WashKind::Sky,       WashKind::Ground, WashKind::Water,
                                WashKind::Mist,      WashKind::Glow,   WashKind::Halo,
                                WashKind::DarkEdges, WashKind::Rays,   WashKind::Plain};
-constexpr LimitKind kLimits[] = {LimitKind::Straight,  LimitKind::Wavy,   LimitKind::Torn, LimitKind::Oval,
-                                 LimitKind::Rectangle, LimitKind::Circle, LimitKind::Arch, LimitKind::Rays};
+constexpr LimitKind kLimits[] = {LimitKind::Straight, LimitKind::Wavy,      LimitKind::Torn,
+                                 LimitKind::Oval,     LimitKind::Rectangle, LimitKind::Circle,
+                                 LimitKind::Arch,     LimitKind::Rays,      LimitKind::Stencil};
+/// Stencils that are usual, with the size of one opening.
+constexpr std::tuple<StencilPattern, double, const char*> kStencils[] = {
+    {StencilPattern::Dots, 4, QT_TRANSLATE_NOOP("Havlo", "dots of 4 mm")},
+    {StencilPattern::Dots, 8, QT_TRANSLATE_NOOP("Havlo", "dots of 8 mm")},
+    {StencilPattern::Bricks, 12, QT_TRANSLATE_NOOP("Havlo", "bricks of 12 mm")},
+    {StencilPattern::Stripes, 5, QT_TRANSLATE_NOOP("Havlo", "stripes of 5 mm")},
+    {StencilPattern::Waves, 6, QT_TRANSLATE_NOOP("Havlo", "waves of 6 mm")}};
 constexpr int kNewLimit = 1000;
 
 QString fromName(WashFrom from) {
@@ -172,7 +182,8 @@ void BackgroundPage::buildRows() {
   m_depth->setObjectName(QStringLiteral("washDepth"));
   m_way = new QComboBox;
   m_way->setObjectName(QStringLiteral("washWay"));
-  for (const WashWay way : {WashWay::Blend, WashWay::Brush, WashWay::Marker, WashWay::Dab, WashWay::Spray})
+  for (const WashWay way : {WashWay::Blend, WashWay::Brush, WashWay::Marker, WashWay::Dab, WashWay::Spray,
+                            WashWay::Paste, WashWay::Relief})
     m_way->addItem(wayName(way), static_cast<int>(way));
   m_also = new QComboBox;
   m_also->setObjectName(QStringLiteral("washAlso"));
@@ -182,6 +193,22 @@ void BackgroundPage::buildRows() {
   m_rows->add(tr("Bounded by"), m_limit);
   m_rows->add(tr("On the side"), m_side);
   m_rows->add(tr("And by"), m_also);
+  m_pattern = new QComboBox;
+  m_pattern->setObjectName(QStringLiteral("stencilPattern"));
+  m_pattern->addItem(tr("as it is"));
+  for (const auto& [pattern, size, words] : kStencils) m_pattern->addItem(havlo::tr(words));
+  m_rows->add(tr("Stencil"), m_pattern);
+  connect(m_pattern, &QComboBox::activated, this, [this](int k) {
+    const Wash* w = chosen();
+    const WashLimit* l = w ? m_session.plan().limit(firstLimit(*w)) : nullptr;
+    if (k < 1 || !l || l->kind != LimitKind::Stencil) return;
+    const auto& [pattern, size, words] = kStencils[ix(k - 1)];
+    WashLimit next = *l;
+    const Box panel = m_session.plan().card.panel.box();
+    next.shape = stencilPattern(pattern, panel.grown(-0.1 * std::min(panel.width(), panel.height())), size);
+    next.opening = boxOf(next.shape);
+    edit(tr("Stencil: %1").arg(m_pattern->currentText()), withLimit(m_session.plan(), next));
+  });
   m_wave = new MeasureEdit(tr("Height of the waves"));
   m_length = new MeasureEdit(tr("Length of a wave"));
   m_larger = new MeasureEdit(tr("Larger than what it holds by"));
@@ -471,7 +498,10 @@ void BackgroundPage::refresh() {
     m_side->setCurrentIndex(
         std::max(0, m_side->findData(static_cast<int>(w->bound() ? w->bound()->side : LimitSide::Above))));
     const bool waves = l && (l->kind == LimitKind::Wavy || l->kind == LimitKind::Torn);
-    const bool frame = l && !l->isEdge() && l->kind != LimitKind::Rays;
+    const bool stencil = l && l->kind == LimitKind::Stencil;
+    const bool frame = l && !l->isEdge() && l->kind != LimitKind::Rays && !stencil;
+    m_rows->setRowVisible(m_pattern, stencil);
+    m_pattern->setCurrentIndex(0);
     m_rows->setRowVisible(m_wave, waves);
     m_rows->setRowVisible(m_length, waves);
     m_rows->setRowVisible(m_larger, frame);
@@ -485,6 +515,7 @@ void BackgroundPage::refresh() {
       m_limitSays->setText(
           !wantsCutting(*l)            ? tr("A strip of tape does for a straight edge.")
           : l->kind == LimitKind::Torn ? tr("Torn once; its two pieces serve the two sides.")
+          : stencil                    ? tr("Bought, or cut from film; it is washed at once and used again.")
           : l->isEdge() ? tr("Cut once; turned round it serves the other side. It is on the mask sheet.")
                         : tr("Cut once; what comes out covers the inside. It is on the mask sheet."));
   }

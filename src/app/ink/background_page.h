@@ -41,6 +41,7 @@ class BackgroundPage : public QWidget {
   QLabel *m_order, *m_limitSays, *m_empty;
   FormRows* m_rows;
   QComboBox *m_ink, *m_from, *m_limit, *m_side, *m_also, *m_depth, *m_way;
+  QComboBox* m_pattern;
   QSlider *m_reach, *m_strength;
   QLabel *m_reachSays, *m_strengthSays;
   QPushButton *m_over, *m_remove, *m_tear;

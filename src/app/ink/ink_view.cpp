@@ -161,13 +161,14 @@ std::vector<InkView::Handle> InkView::handles(const FaceGeometry& g) const {
       l.opening = {l.opening.left + to.x - c.x, l.opening.bottom + to.y - c.y, l.opening.right + to.x - c.x,
                    l.opening.top + to.y - c.y};
     });
-    limitHandle({o.right, o.centre().y}, tr("Size the opening"), [](WashLimit& l, Point to) {
-      const Point c = l.opening.centre();
-      const double r = std::max(1.0, to.x - c.x);
-      l.opening.left = c.x - r, l.opening.right = c.x + r;
-      if (l.kind == LimitKind::Circle) l.opening.bottom = c.y - r, l.opening.top = c.y + r;
-    });
-    if (limit->kind != LimitKind::Circle)
+    if (limit->kind != LimitKind::Stencil)
+      limitHandle({o.right, o.centre().y}, tr("Size the opening"), [](WashLimit& l, Point to) {
+        const Point c = l.opening.centre();
+        const double r = std::max(1.0, to.x - c.x);
+        l.opening.left = c.x - r, l.opening.right = c.x + r;
+        if (l.kind == LimitKind::Circle) l.opening.bottom = c.y - r, l.opening.top = c.y + r;
+      });
+    if (limit->kind != LimitKind::Circle && limit->kind != LimitKind::Stencil)
       limitHandle({o.centre().x, o.top}, tr("Size the opening"), [](WashLimit& l, Point to) {
         const Point c = l.opening.centre();
         const double r = std::max(1.0, to.y - c.y);

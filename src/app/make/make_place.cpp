@@ -17,6 +17,7 @@
 #include "app/common/keyed_rows.h"
 #include "app/common/rolled.h"
 #include "app/common/sheet_frame.h"
+#include "app/make/face_work.h"
 #include "app/make/make_start.h"
 #include "app/make/make_view.h"
 #include "app/make/step_dots.h"
@@ -137,6 +138,8 @@ QWidget* MakePlace::buildStep() {
   m_checks->grid()->setContentsMargins(0, 2, 0, 0);
   m_checks->grid()->setSpacing(4);
   m_care = inkLabel({}, sizedFont(16), theme().ochre, true);
+  m_face = new FaceWork(m_making, m_art);
+  body->addWidget(m_face);
   body->addWidget(m_facts);
   body->addWidget(m_checks);
   body->addWidget(m_care);
@@ -332,6 +335,7 @@ void MakePlace::finish() {
   if (m_making.handToLog())
     Q_EMIT said(tr("%1 is in the log, with its times, masks and mishaps.")
                     .arg(title.isEmpty() ? tr("The card") : title));
+  m_face->comeBack();  // from its inside or envelope to the card
 }
 
 void MakePlace::keepMasksInDrawer() {
@@ -417,6 +421,7 @@ void MakePlace::showStep() {
   m_sub->setVisible(!m_sub->text().isEmpty());
   m_care->setText(words.care);
   m_care->setVisible(!words.care.isEmpty());
+  m_face->showFor(b);
   fillFacts();
   fillChecks();
   const QSignalBlocker still(m_note);

@@ -22,6 +22,7 @@ namespace havlo {
 class KeyedRows;
 
 class DrawerSession;
+class FaceWork;
 class MakeStart;
 class MakeView;
 class StepDots;
@@ -81,6 +82,7 @@ class MakePlace : public Place {
   // the step
   QLabel *m_number, *m_title, *m_sub, *m_care, *m_timerWords, *m_togo, *m_ready;
   KeyedRows *m_facts, *m_checks;
+  FaceWork* m_face;
   std::shared_ptr<const Plan> m_beginsWhenOrdered;  // the plan that is to be begun once its order is found
   QPushButton *m_done, *m_back, *m_wrong, *m_leave;
   QLineEdit* m_note;

@@ -66,7 +66,9 @@ void MakeStart::show(const PlanSession& session, const std::vector<MakingRecord>
   m_words->setText(
       any ? tr("%1: %2 steps, about %3. One step at a time; the space bar goes on. You can leave at any step "
                "and come back.")
-                .arg(session.title())
+                .arg(session.face().empty()
+                         ? session.title()
+                         : tr("%1, %2").arg(session.title(), QString::fromStdString(session.plan().title)))
                 .arg(stepsToShow(a.sheet).size())
                 .arg(minutesWords(a.sheet.minutes))
           : tr("Nothing is on the card yet. Put stamps on it in the scene, then come back."));

@@ -40,6 +40,7 @@ void DrawerSession::refresh() {
   m_index = DrawerIndex(m_store->cards());
   m_inks = m_store->inks();
   m_papers = m_store->papers();
+  m_goods = m_store->goods(), m_sets = m_store->sets();
   m_masks = m_store->masks();
   Q_EMIT changed();
 }
@@ -125,6 +126,13 @@ bool DrawerSession::putInk(const Ink& ink) { return open() && done(m_store->putI
 bool DrawerSession::removeInk(const std::string& id) { return open() && done(m_store->removeInk(id)); }
 bool DrawerSession::putPaper(const DrawerPaper& paper) { return open() && done(m_store->putPaper(paper)); }
 bool DrawerSession::removePaper(const std::string& key) { return open() && done(m_store->removePaper(key)); }
+bool DrawerSession::putGood(const DrawerGood& good) { return open() && done(m_store->putGood(good)); }
+bool DrawerSession::removeGood(const std::string& key) { return open() && done(m_store->removeGood(key)); }
+bool DrawerSession::putSet(const CardSet& set) { return open() && done(m_store->putSet(set)); }
+bool DrawerSession::removeSet(const std::string& key) { return open() && done(m_store->removeSet(key)); }
+bool DrawerSession::takeCut(const PapersAfter& after) {
+  return open() && done(m_store->changePapers(after.put, after.gone));
+}
 bool DrawerSession::putMask(const KeptMask& mask) { return open() && done(m_store->putMask(mask)); }
 bool DrawerSession::removeMask(const std::string& key) { return open() && done(m_store->removeMask(key)); }
 

@@ -9,6 +9,7 @@
 
 #include "app/session/job.h"
 #include "core/drawer/drawer.h"
+#include "core/pieces/from_drawer.h"
 #include "io/drawer/drawer_store.h"
 
 namespace havlo {
@@ -33,6 +34,8 @@ class DrawerSession : public QObject {
   std::vector<Ink> inksWith(const Plan& plan) const;
   const std::vector<DrawerPaper>& papers() const { return m_papers; }
   const std::vector<KeptMask>& masks() const { return m_masks; }
+  const std::vector<DrawerGood>& goods() const { return m_goods; }
+  const std::vector<CardSet>& sets() const { return m_sets; }
   /// The whole stamp, read when it is first asked for; null, and said, if it cannot be read.
   std::shared_ptr<const DrawerStamp> stamp(const std::string& key);
 
@@ -48,6 +51,12 @@ class DrawerSession : public QObject {
   bool removePaper(const std::string& key);
   bool putMask(const KeptMask& mask);
   bool removeMask(const std::string& key);
+  bool putGood(const DrawerGood& good);
+  bool removeGood(const std::string& key);
+  bool putSet(const CardSet& set);
+  bool removeSet(const std::string& key);
+  /// Sheets cut up, offcuts kept: all of it or nothing.
+  bool takeCut(const PapersAfter& after);
   bool putAll(const WholeDrawer& drawer);
   /// The same for a large one, on a worker thread. @param then  called when all of it is in
   void putAllAside(std::shared_ptr<const WholeDrawer> drawer, const std::function<void()>& then);
@@ -71,6 +80,8 @@ class DrawerSession : public QObject {
   std::vector<Ink> m_inks;
   std::vector<DrawerPaper> m_papers;
   std::vector<KeptMask> m_masks;
+  std::vector<DrawerGood> m_goods;
+  std::vector<CardSet> m_sets;
   QHash<QString, std::shared_ptr<const DrawerStamp>> m_read;
   QTimer m_watch;
   qint64 m_others = 0;

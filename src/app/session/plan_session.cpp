@@ -10,6 +10,7 @@
 
 #include "core/chain/chain.h"
 #include "core/guides/guides.h"
+#include "core/pieces/face_plan.h"
 #include "io/files/plan_file.h"
 
 namespace havlo {
@@ -19,24 +20,26 @@ class EditCommand : public QUndoCommand {
   EditCommand(PlanSession& session, const QString& label, Plan after, const QString& mergeKey)
       : QUndoCommand(label),
         m_session(session),
-        m_before(session.m_plan),
+        m_before(session.m_whole),
         m_after(std::move(after)),
+        m_face(session.m_face),
         m_key(mergeKey) {}
 
   int id() const override { return m_key.isEmpty() ? -1 : 1; }
   bool mergeWith(const QUndoCommand* next) override {
     const auto* other = static_cast<const EditCommand*>(next);
-    if (other->m_key != m_key) return false;
+    if (other->m_key != m_key || other->m_face != m_face) return false;
     m_after = other->m_after;
     setText(other->text());
     return true;
   }
-  void undo() override { m_session.show(m_before); }
-  void redo() override { m_session.show(m_after); }
+  void undo() override { m_session.show(m_before, m_face); }
+  void redo() override { m_session.show(m_after, m_face); }
 
  private:
   PlanSession& m_session;
   Plan m_before, m_after;
+  std::string m_face;
   QString m_key;
 };
 
@@ -77,7 +80,7 @@ PlanSession::~PlanSession() {
 }
 
 QString PlanSession::title() const {
-  if (!m_plan.title.empty()) return QString::fromStdString(m_plan.title);
+  if (!m_whole.title.empty()) return QString::fromStdString(m_whole.title);
   return m_path.isEmpty() ? tr("A new card") : QFileInfo(m_path).completeBaseName();
 }
 
@@ -116,7 +119,19 @@ void PlanSession::edit(const QString& label, const Result<Plan>& result, const Q
     return;
   }
   if (result.value() == m_plan) return;
-  m_stack.push(new EditCommand(*this, label, withLinesFollowing(result.value()), mergeKey));
+  m_stack.push(new EditCommand(*this, label, wholeWith(withLinesFollowing(result.value())), mergeKey));
+}
+
+Plan PlanSession::wholeWith(const Plan& next) const {
+  const int piece = m_face.empty() ? -1 : m_whole.pieceIndex(m_face);
+  return piece < 0 ? keepingWhatFacesUse(next, m_whole) : withFace(m_whole, piece, next);
+}
+
+void PlanSession::setFace(const std::string& piece) {
+  const int number = piece.empty() ? -1 : m_whole.pieceIndex(piece);
+  const bool own = number >= 0 && !factsOf(m_whole.pieces[ix(number)].kind).onFace;
+  const std::string wanted = own ? piece : std::string();
+  if (wanted != m_face) show(Plan(m_whole), wanted);
 }
 
 Plan PlanSession::withLinesFollowing(const Plan& next) const {
@@ -126,10 +141,15 @@ Plan PlanSession::withLinesFollowing(const Plan& next) const {
                              {next, *a->depth, a->meetings.placed});
 }
 
-void PlanSession::show(const Plan& plan) {
-  m_plan = plan;
-  m_snapshot = std::make_shared<const Plan>(plan);
-  m_analysis = analyse(m_plan, m_analysis.get(), m_art.get());
+void PlanSession::show(const Plan& whole, const std::string& face) {
+  const int piece = face.empty() ? -1 : whole.pieceIndex(face);
+  const std::string now = piece < 0 ? std::string() : face;
+  const bool other = now != m_face;
+  m_whole = whole, m_face = now;
+  m_plan = piece < 0 ? m_whole : facePlan(m_whole, piece);
+  m_snapshot = std::make_shared<const Plan>(m_plan);
+  if (other) m_selected.clear(), m_part.clear();
+  m_analysis = analyse(m_plan, other ? nullptr : m_analysis.get(), m_art.get());
   ++m_serial;
   const bool markGone = m_part.startsWith(QLatin1String("ground:")) && chosenMark() < 0;
   const bool roomGone = m_part == QLatin1String("room") && !m_plan.room;
@@ -139,9 +159,11 @@ void PlanSession::show(const Plan& plan) {
     if (selectedIndex() < 0) m_selected.clear();
     Q_EMIT selectionChanged();
   }
-  m_rescue.keep(m_snapshot, m_path, m_onDisk);
+  m_rescue.keep(wholeSnapshot(), m_path, m_onDisk);
   look();
+  if (other) Q_EMIT selectionChanged();
   Q_EMIT planChanged();
+  if (other) Q_EMIT faceChanged();
 }
 
 void PlanSession::setArt(std::shared_ptr<const ArtSource> art) {
@@ -207,7 +229,10 @@ void PlanSession::start(Plan plan, const Origin& from, AnalysisRef analysis) {
   // overwritten unseen.
   m_onDisk = from.rescued ? from.onDisk : from.path.isEmpty() ? QByteArray() : digestOf(from.path);
   m_selected.clear(), m_part.clear();
+  const bool wasFace = !m_face.empty();
+  m_face.clear();
   m_plan = std::move(plan);
+  m_whole = m_plan;
   m_snapshot = std::make_shared<const Plan>(m_plan);
   m_analysis = analysis ? std::move(analysis) : analyse(m_plan, nullptr, m_art.get());
   ++m_serial;
@@ -215,6 +240,7 @@ void PlanSession::start(Plan plan, const Origin& from, AnalysisRef analysis) {
   look();
   Q_EMIT selectionChanged();
   Q_EMIT planChanged();
+  if (wasFace) Q_EMIT faceChanged();
   Q_EMIT fileChanged();
   if (left && !left->file.isEmpty()) Q_EMIT workLeft(*left);
 }
@@ -265,7 +291,7 @@ bool PlanSession::takeUp(const LostWork& work) {
 }
 
 bool PlanSession::write(const QString& path) {
-  if (const auto saved = savePlan(path, m_plan); !saved) {
+  if (const auto saved = savePlan(path, m_whole); !saved) {
     Q_EMIT trouble(tr("Not saved. %1").arg(QString::fromStdString(saved.error().message)));
     return false;
   }

@@ -41,7 +41,17 @@ class PlanSession : public QObject {
   explicit PlanSession(const QString& rescueFolder, QObject* parent = nullptr);
   ~PlanSession() override;
 
+  /// What is worked on: the whole plan with its panel, or the picture of one of its pieces (see face()).
   const Plan& plan() const { return m_plan; }
+  /// The whole plan, whatever of it is worked on.
+  const Plan& whole() const { return m_whole; }
+  std::shared_ptr<const Plan> wholeSnapshot() const {
+    return m_face.empty() ? m_snapshot : std::make_shared<const Plan>(m_whole);
+  }
+  /// Id of the piece whose picture is worked on; empty: the front.
+  const std::string& face() const { return m_face; }
+  /// Works on the inside or the envelope; the front if the piece has no picture of its own.
+  void setFace(const std::string& piece);
   const std::shared_ptr<const Plan>& snapshot() const { return m_snapshot; }
   const AnalysisRef& analysis() const { return m_analysis; }
   const QString& path() const { return m_path; }  ///< empty while never saved
@@ -105,6 +115,7 @@ class PlanSession : public QObject {
 
  Q_SIGNALS:
   void planChanged();   ///< plan and analysis are new
+  void faceChanged();   ///< besides planChanged(): another surface is worked on
   void looksChanged();  ///< what is seen first is there, and the findings about it
   void foretoldChanged();
   void fileChanged();  ///< path, title or dirt
@@ -118,7 +129,8 @@ class PlanSession : public QObject {
  private:
   friend class EditCommand;
 
-  Plan m_plan;
+  Plan m_whole, m_plan;
+  std::string m_face;
   std::shared_ptr<const Plan> m_snapshot;
   AnalysisRef m_analysis;
   QUndoStack m_stack;
@@ -139,7 +151,9 @@ class PlanSession : public QObject {
 
   void look();
   void foretellFixes();
-  void show(const Plan& plan);
+  void show(const Plan& whole, const std::string& face);
+  /// The whole plan with what is worked on as `next` has it.
+  Plan wholeWith(const Plan& next) const;
   /// Lines that are inked along guides go with them.
   Plan withLinesFollowing(const Plan& next) const;
   void takeOrdered(const std::shared_ptr<const Plan>& of, const AnalysisRef& analysis);

@@ -42,6 +42,7 @@ void addPrintouts(std::vector<Command>& out, Errands& errands) {
                         {"Masks", PrintoutKind::Masks, 3, 4},
                         {"RunSheet", PrintoutKind::RunSheet, 3, 4},
                         {"TapedStamps", PrintoutKind::TapedStamps, 3, 4},
+                        {"CutList", PrintoutKind::CutList, 3, 4},
                         {"Calibration", PrintoutKind::Calibration, 6, 6}};
   for (const Kind& k : kinds) {
     const QString id = QLatin1String(k.id), name = nameOf(k.kind);
@@ -74,6 +75,7 @@ std::vector<Command> planCommands(PlanSession&, Errands& errands, Filing& filing
     QString text;
   };
   const Shipped shipped[] = {{"demo", "canal-towpath", tr("Start from the &demo")},
+                             {"finished", "towpath-finished", tr("Demo: the towpath as a &finished card")},
                              {"shed", "potting-shed", tr("Demo: a potting &shed")},
                              {"fen", "misty-fen", tr("Demo: a misty &fen")},
                              {"crowd", "teaching-crowd", tr("Lesson: a &crowd")},

@@ -17,6 +17,7 @@
 #include "app/common/sheet_frame.h"
 #include "app/shell/commands.h"
 #include "app/shell/errands.h"
+#include "app/shell/face_bar.h"
 #include "app/shell/filing.h"
 #include "app/shell/places.h"
 #include "app/shell/status_line.h"
@@ -128,9 +129,11 @@ void MainWindow::buildCentre() {
   column->setSpacing(0);
   m_trail = new Trail;
   m_messages = new MessageBar;
+  m_faces = new FaceBar(*m_session);
   m_places = new QStackedWidget;
   column->addWidget(m_trail);
   column->addWidget(m_messages);
+  column->addWidget(m_faces);
   column->addWidget(m_places, 1);
   setCentralWidget(centre);
   connect(m_trail, &Trail::visited, this, [this](int k) {
@@ -167,6 +170,7 @@ void MainWindow::visit(const QString& id) {
   for (const PlaceKind& other : placeKinds())
     if (other.onTrail) on = other.id == id ? k : on, ++k;
   m_trail->setCurrent(on);
+  m_faces->setWanted(kind->ofFace);
   refreshStatus();
   refreshActions();
   if (!m_trail->hasFocus()) top.arrive();

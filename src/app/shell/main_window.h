@@ -14,6 +14,7 @@ class QStackedWidget;
 namespace havlo {
 
 class Errands;
+class FaceBar;
 class Filing;
 struct PlaceKind;
 class StatusLine;
@@ -58,6 +59,7 @@ class MainWindow : public QMainWindow {
   QMap<QString, Place*> m_made;
   QString m_current;
   Trail* m_trail = nullptr;
+  FaceBar* m_faces = nullptr;
   MessageBar* m_messages = nullptr;
   QStackedWidget* m_places = nullptr;
 

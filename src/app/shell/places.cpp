@@ -5,6 +5,7 @@
 
 #include "app/arrange/arrange_place.h"
 #include "app/card/card_place.h"
+#include "app/card/cut_page.h"
 #include "app/colour/colour_place.h"
 #include "app/drawer/drawer_place.h"
 #include "app/ink/ink_place.h"
@@ -28,7 +29,7 @@ bool nothingOnIt(const Workshop& w) { return w.session.plan().impressions.empty(
 // ---- how they stand
 
 PlaceStatus cardStatus(const Workshop& w, const Place*) {
-  const Plan& plan = w.session.plan();
+  const Plan& plan = w.session.whole();
   const CardFit fit = fitCard(plan);
   if (fit.misfits.empty())
     return {sizeWords(plan.card.panel.width_mm, plan.card.panel.height_mm, w.session.units()), Mark::Fine,
@@ -104,6 +105,21 @@ PlaceStatus makeStatus(const Workshop& w, const Place*) {
 Place* makeCard(const Workshop& w, Errands& errands) {
   auto* place = new CardPlace(w.session, w.drawer, w.art);
   QObject::connect(place, &CardPlace::newCardRequested, &errands, &Errands::startNewCard);
+  QObject::connect(place, &CardPlace::faceRequested, &errands,
+                   [&errands] { errands.visit(QStringLiteral("scene")); });
+  QObject::connect(place, &CardPlace::printCutListRequested, &errands, [place, &errands] {
+    errands.printing().setCuts(place->cutting().cuts());
+    errands.printing().print(PrintoutKind::CutList);
+  });
+  QObject::connect(place, &CardPlace::cutUp, &errands,
+                   [&errands, &drawer = w.drawer](const PapersAfter& undo, int offcuts) {
+                     errands.notice(
+                         offcuts == 0 ? tr("The sheets are out of the drawer.")
+                         : offcuts == 1
+                             ? tr("The sheets are out of the drawer, one offcut is in it.")
+                             : tr("The sheets are out of the drawer, %1 offcuts are in it.").arg(offcuts),
+                         {{tr("Put them back"), [&drawer, undo] { drawer.takeCut(undo); }}});
+                   });
   return place;
 }
 
@@ -206,6 +222,9 @@ std::vector<PlaceKind> allPlaces() {
   add("arrange", tr("Suggest arrangements"), {}, makeArrange, silent)->open = [](const Workshop& w) {
     return !nothingOnIt(w);
   };
+  for (PlaceKind& kind : all)
+    for (const char* id : {"scene", "order", "ink", "colour", "make", "arrange"})
+      kind.ofFace = kind.ofFace || kind.id == QLatin1String(id);
   return all;
 }
 

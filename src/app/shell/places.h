@@ -13,6 +13,7 @@ struct PlaceKind {
   QString id, title;
   QKeySequence shortcut;
   bool onTrail = true;
+  bool ofFace = false;   ///< works on one surface, which may be the inside or the envelope
   bool atStart = false;  ///< made with the window; the others when they are first visited
   std::function<Place*(const Workshop&, Errands&)> make;
   /// @param made  the place, or null while it is not made

@@ -11,6 +11,7 @@
 
 #include "app/theme/theme.h"
 #include "core/chain/chain.h"
+#include "core/pieces/face_plan.h"
 #include "io/art/svg_art.h"
 
 namespace havlo {
@@ -29,6 +30,8 @@ QString nameOf(PrintoutKind kind) {
       return QCoreApplication::translate("Printing", "calibration square");
     case PrintoutKind::TapedStamps:
       return QCoreApplication::translate("Printing", "stamps to tape");
+    case PrintoutKind::CutList:
+      return QCoreApplication::translate("Printing", "cut list");
   }
   return {};
 }
@@ -44,8 +47,9 @@ Printing::Printing(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget* w
 
 std::function<Result<Printout>(const Progress&)> Printing::maker(PrintoutKind kind, const Sheet& sheet,
                                                                  const QString& file) const {
-  return [plan = m_session.snapshot(), quick = m_session.analysis(), art = m_art, style = m_session.units(),
-          kind, sheet, file](const Progress& progress) -> Result<Printout> {
+  return [plan = m_session.snapshot(), whole = m_session.wholeSnapshot(), quick = m_session.analysis(),
+          art = m_art, style = m_session.units(), cuts = m_cuts, kind, sheet,
+          file](const Progress& progress) -> Result<Printout> {
     const AnalysisRef analysis =
         quick->orderState.from == OrderState::From::Quick ? withBestOrder(*plan, quick, {}, progress) : quick;
     Printout out;
@@ -65,11 +69,28 @@ std::function<Result<Printout>(const Progress&)> Printing::maker(PrintoutKind ki
       case PrintoutKind::TapedStamps:
         out = tapedStamps(*plan, *analysis, sheet);
         break;
+      case PrintoutKind::CutList:
+        out = cutListPages(
+            *whole, cuts.empty() ? cutFromDrawer(*whole, {}, {"", sheet.width_mm, sheet.height_mm, 1}) : cuts,
+            style, sheet);
+        break;
       case PrintoutKind::RunSheet: {
-        auto pictures =
-            stepPictures(*plan, *analysis, *art, runSheetDpi(*plan, *analysis), lightTheme().green, progress);
-        if (!pictures) return pictures.error();
-        out = runSheetPages(*plan, *analysis, pictures.value().steps, style, sheet);
+        std::vector<Chapter> chapters{{*plan, analysis, {}}};
+        for (size_t k = 0; k < plan->pieces.size();
+             ++k) {  // of the front: the inside and the envelope come along
+          const auto piece = static_cast<int>(k);
+          if (factsOf(plan->pieces[k].kind).onFace || !isPrinted(*plan, piece)) continue;
+          const Plan face = facePlan(*plan, piece);
+          chapters.push_back(
+              {face, withBestOrder(face, analyse(face, nullptr, art.get()), {}, progress), {}});
+        }
+        for (Chapter& c : chapters) {
+          auto pictures = stepPictures(c.plan, *c.analysis, *art, runSheetDpi(c.plan, *c.analysis),
+                                       lightTheme().green, progress);
+          if (!pictures) return pictures.error();
+          c.pictures = std::move(pictures.value().steps);
+        }
+        out = runSheetOf(chapters, style, sheet);
         break;
       }
     }

@@ -11,7 +11,7 @@ namespace havlo {
 
 class SvgArt;
 
-enum class PrintoutKind { Placement, Pencil, Masks, RunSheet, Calibration, TapedStamps };
+enum class PrintoutKind { Placement, Pencil, Masks, RunSheet, Calibration, TapedStamps, CutList };
 
 class Printing : public QObject {
   Q_OBJECT
@@ -27,6 +27,8 @@ class Printing : public QObject {
   void setSheet(Sheet sheet) { m_sheet = sheet; }
   const Sheet& sheet() const { return m_sheet; }
   void stop() { m_job->cancel(); }
+  /// What the cut list is made of: the drawer's sheets as the maker sees them. Empty: the usual sheet alone.
+  void setCuts(std::vector<DrawerCut> cuts) { m_cuts = std::move(cuts); }
 
  Q_SIGNALS:
   void started(const QString& what);
@@ -40,6 +42,7 @@ class Printing : public QObject {
   std::shared_ptr<SvgArt> m_art;
   QWidget* m_window;
   Sheet m_sheet = Sheet::a4();
+  std::vector<DrawerCut> m_cuts;
   Job<Result<Printout>>* m_job;
 
   std::function<Result<Printout>(const Progress&)> maker(PrintoutKind kind, const Sheet& sheet,

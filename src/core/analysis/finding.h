@@ -43,6 +43,7 @@ enum class FindingKind {
   WishImpossible,
   OrderImpossible,
   WhiteUnder,
+  UnevenGround,
   PartUntold,
   TooLateToDry,
   MuddyBlend,
@@ -138,6 +139,7 @@ void readBorderNothingMakes(const Plan&, const Analysis&, std::vector<Finding>&)
 void readWishImpossible(const Plan&, const Analysis&, std::vector<Finding>&);
 void readOrderImpossible(const Plan&, const Analysis&, std::vector<Finding>&);
 void readWhiteUnder(const Plan&, const Analysis&, std::vector<Finding>&);
+void readUnevenGround(const Plan&, const Analysis&, std::vector<Finding>&);
 void readPartUntold(const Plan&, const Analysis&, std::vector<Finding>&);
 void readTooLateToDry(const Plan&, const Analysis&, std::vector<Finding>&);
 void readMuddyBlend(const Plan&, const Analysis&, std::vector<Finding>&);

@@ -16,8 +16,9 @@ constexpr std::array<std::pair<Fold, const char*>, 5> kFolds{{{Fold::Left, "left
                                                               {Fold::Bottom, "bottom"},
                                                               {Fold::None, "none"}}};
 
-Box centredOn(const Box& inner, double width_mm, double height_mm) {
-  const Point c = inner.centre();
+/// @param shift  by so much `inner` lies to the right and up of the middle
+Box centredOn(const Box& inner, double width_mm, double height_mm, Point shift) {
+  const Point c = inner.centre() - shift;
   return {c.x - width_mm / 2, c.y - height_mm / 2, c.x + width_mm / 2, c.y + height_mm / 2};
 }
 
@@ -25,11 +26,13 @@ void layers(const Card& card, CardFit& fit) {
   Box box = card.panel.box();
   fit.layers.push_back({Layer::What::Panel, -1, box});
   for (size_t m = 0; m < card.mats.size(); ++m) {
-    box = box.grown(card.mats[m].reveal_mm);
+    const double more = 2 * card.mats[m].reveal_mm;
+    box = centredOn(box, box.width() + more, box.height() + more, card.mats[m].shift);
     fit.layers.push_back({Layer::What::Mat, static_cast<int>(m), box});
   }
   if (card.base)
-    fit.layers.push_back({Layer::What::Base, -1, centredOn(box, card.base->width_mm, card.base->height_mm)});
+    fit.layers.push_back(
+        {Layer::What::Base, -1, centredOn(box, card.base->width_mm, card.base->height_mm, card.base->shift)});
 }
 
 void openedBase(const CardBase& base, CardFit& fit) {
@@ -47,9 +50,13 @@ void layerMisfits(CardFit& fit) {
     const Box &upper = fit.layers[k].box, &lower = fit.layers[k + 1].box;
     const double wide = upper.width() - lower.width(), high = upper.height() - lower.height();
     const auto layer = static_cast<int>(k);
+    const double over = std::max({lower.left - upper.left, upper.right - lower.right,
+                                  lower.bottom - upper.bottom, upper.top - lower.top});
     if (wide > kHair_mm || high > kHair_mm) {
       fit.misfits.push_back(
           {MisfitKind::LayerTooLarge, layer, -1, std::fmax(0, wide), std::fmax(0, high), true});
+    } else if (over > kHair_mm) {
+      fit.misfits.push_back({MisfitKind::ShiftedOver, layer, -1, over, 0, true});
     } else if (fit.layers[k + 1].what == Layer::What::Base && std::fabs(wide - high) / 2 > kOffSize_mm) {
       fit.misfits.push_back({MisfitKind::UnequalReveal, layer, -1, std::fabs(wide - high), 0, false});
     }
@@ -132,6 +139,39 @@ Card onBase(const Card& card, const CardBase& base, double reveal_mm) {
   for (const Mat& m : card.mats) in += m.reveal_mm;
   out.panel.width_mm = base.width_mm - 2 * in;
   out.panel.height_mm = base.height_mm - 2 * in;
+  return out;
+}
+
+Reveals revealsOf(const CardFit& fit, int layer) {
+  const Box &upper = fit.layers[ix(layer)].box, &lower = fit.layers[ix(layer + 1)].box;
+  return {upper.left - lower.left, lower.right - upper.right, upper.bottom - lower.bottom,
+          lower.top - upper.top};
+}
+
+Card withReveal(const Card& card, int layer, Side side, double reveal_mm, bool oneSide) {
+  Card out = card;
+  if (layer < 1 || ix(layer) > card.mats.size() + (card.base ? 1 : 0)) return out;
+  const bool upright = side == Side::Left || side == Side::Right;
+  const bool low = side == Side::Left || side == Side::Bottom;
+  Plan plan;
+  plan.card = card;
+  const Reveals now = revealsOf(fitCard(plan), layer - 1);
+  const double both = upright ? now.left_mm + now.right_mm : now.bottom_mm + now.top_mm;
+  const double shown = std::fmax(0, reveal_mm);
+  const bool mat = ix(layer) <= card.mats.size();
+  Point& shift = mat ? out.mats[ix(layer - 1)].shift : out.base->shift;
+  double& along = upright ? shift.x : shift.y;
+  if (oneSide) {
+    const double mine = std::fmin(shown, std::fmax(0, both));
+    along = (low ? 1 : -1) * (mine - both / 2);
+    return out;
+  }
+  along = 0;
+  if (mat) {
+    out.mats[ix(layer - 1)].reveal_mm = shown;
+  } else {
+    (upright ? out.base->width_mm : out.base->height_mm) += 2 * shown - both;
+  }
   return out;
 }
 

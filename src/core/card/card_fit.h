@@ -24,6 +24,7 @@ const char* wordOf(Fold fold);
 
 enum class MisfitKind {
   LayerTooLarge,       ///< `layer` does not lie within the one below; `by_mm` sticks out in all
+  ShiftedOver,         ///< off-centre by so much that `layer` sticks out of the one below by `by_mm`
   UnequalReveal,       ///< the base is off its size: line up two sides and trim the others by `by_mm`
   FootOffPanel,        ///< an impression's foot is outside the panel
   ImpressionOffPanel,  ///< nothing of it lies on the panel any more
@@ -56,6 +57,20 @@ CardFit fitCard(const Plan& plan);
 /// The base that shows `reveal_mm` all round outside the outermost mat.
 CardBase baseFor(const Card& card, double reveal_mm, Fold fold);
 
+/// How much of the layer below shows on every side of a layer, mm. @param layer  index, not the last
+struct Reveals {
+  double left_mm = 0, right_mm = 0, bottom_mm = 0, top_mm = 0;
+};
+Reveals revealsOf(const CardFit& fit, int layer);
+
+/// The card with the rim of one layer dragged so that `reveal_mm` of it shows on that side. What lies on it
+/// stays in its middle and the layer is cut larger or smaller (a mat all round, a base across); with
+/// `oneSide` the layer keeps its size and what lies on it goes off-centre on purpose. The panel stays as it
+/// is.
+/// @param layer  index in fitCard().layers, from 1
+enum class Side { Left, Right, Bottom, Top };
+Card withReveal(const Card& card, int layer, Side side, double reveal_mm, bool oneSide);
+
 /// How much the base shows outside the outermost layer on its narrower pair of sides; 0 without a base.
 double revealOf(const Card& card);
 
@@ -63,10 +78,10 @@ double revealOf(const Card& card);
 /// Sizes may come out too small for a panel; withPanel refuses those.
 Card onBase(const Card& card, const CardBase& base, double reveal_mm);
 
-/// Where a base that came out off-size is lined up and trimmed (engine section 11): the panel with its mats
-/// is lined up on the left and the bottom side and the rest is cut off.
+/// How much a base that came out off-size is trimmed (engine section 11): the panel with its mats is lined up
+/// at the fold, and at the left or the bottom, and the rest is cut off at the sides across from there.
 struct Trimming {
-  double fromWidth_mm = 0, fromHeight_mm = 0;  ///< to cut off at the right and at the top; never negative
+  double fromWidth_mm = 0, fromHeight_mm = 0;  ///< never negative
   bool tooSmall = false;                       ///< the base is smaller than what lies on it
 };
 Trimming trimmingOf(const Card& card, double reveal_mm);

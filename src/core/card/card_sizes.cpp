@@ -39,10 +39,20 @@ constexpr UsualSize kSheets[] = {
     {"100 mm roll, cut at 300", SizeFamily::Metric, 100, 300, kPractice},
 };
 
+constexpr UsualSize kCardSheets[] = {
+    {"A4", SizeFamily::Metric, 210, 297, kIso216},
+    {"Letter", SizeFamily::Inch, in(8.5), in(11), kPractice},
+    {"12 × 12 in", SizeFamily::Inch, in(12), in(12), kPractice},
+    {"A3", SizeFamily::Metric, 297, 420, kIso216},
+};
+
 constexpr UsualSize kEnvelopes[] = {
     {"A2 envelope", SizeFamily::Inch, in(4.375), in(5.75), kPractice},
     {"A6 envelope", SizeFamily::Inch, in(4.75), in(6.5), kPractice},
     {"A7 envelope", SizeFamily::Inch, in(5.25), in(7.25), kPractice},
+    {"A8 envelope", SizeFamily::Inch, in(5.5), in(8.125), kPractice},
+    {"A9 envelope", SizeFamily::Inch, in(5.75), in(8.75), kPractice},
+    {"A10 envelope", SizeFamily::Inch, in(6), in(9.5), kPractice},
     {"5 1/2 in square", SizeFamily::Inch, in(5.5), in(5.5), kPractice},
     {"6 in square", SizeFamily::Inch, in(6), in(6), kPractice},
     {"6 1/2 in square", SizeFamily::Inch, in(6.5), in(6.5), kPractice},
@@ -69,6 +79,7 @@ constexpr int kC[11][2] = {{917, 1297}, {648, 917}, {458, 648}, {324, 458}, {229
 
 std::span<const UsualSize> usualBases() { return kBases; }
 std::span<const UsualSize> usualSheets() { return kSheets; }
+std::span<const UsualSize> usualCardSheets() { return kCardSheets; }
 std::span<const UsualSize> usualEnvelopes() { return kEnvelopes; }
 
 UsualSize isoSize(char series, int n) {

@@ -24,6 +24,9 @@ std::span<const UsualSize> usualBases();
 /// Sheets that masks are cut from and card is cut from: Letter, A4, sticky notes, rolls.
 std::span<const UsualSize> usualSheets();
 
+/// Sheets that card is bought in: A4 and A3 (ISO 216), Letter and 12 × 12 in (common practice, no source).
+std::span<const UsualSize> usualCardSheets();
+
 /// Envelopes: ISO 269 C sizes and DL, common North American announcement sizes.
 std::span<const UsualSize> usualEnvelopes();
 

@@ -102,6 +102,24 @@ std::string_view wordOf(Mounting mounting) {
   return mounting == Mounting::Clear ? "clear" : mounting == Mounting::Wood ? "wood" : "redRubber";
 }
 
+namespace {
+constexpr std::string_view kGoodKinds[] = {"ink", "adhesive", "foam", "envelope", "other"};
+constexpr std::string_view kLefts[] = {"enough", "low", "gone"};
+}  // namespace
+
+std::string_view wordOf(GoodKind kind) { return kGoodKinds[ix(kind)]; }
+std::string_view wordOf(Left left) { return kLefts[ix(left)]; }
+GoodKind goodKindOf(std::string_view word) {
+  for (size_t k = 0; k < std::size(kGoodKinds); ++k)
+    if (kGoodKinds[k] == word) return static_cast<GoodKind>(k);
+  return GoodKind::Other;
+}
+Left leftOf(std::string_view word) {
+  for (size_t k = 0; k < std::size(kLefts); ++k)
+    if (kLefts[k] == word) return static_cast<Left>(k);
+  return Left::Enough;
+}
+
 Mounting mountingOf(std::string_view word) {
   for (const Mounting m : {Mounting::Clear, Mounting::Wood})
     if (word == wordOf(m)) return m;

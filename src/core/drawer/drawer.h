@@ -49,8 +49,38 @@ struct DrawerPaper {
   Colour colour{0xfd, 0xfc, 0xf7};
   double thickness_mm = 0.3;
   double width_mm = 0, height_mm = 0;  ///< of a sheet; 0: unknown
+  std::optional<int> sheets;           ///< so many are there; absent: not counted, enough
+  bool offcut = false;                 ///< left over from a card; a sheet like others, only smaller
   std::string notes;
   bool operator==(const DrawerPaper&) const = default;
+};
+
+/// What is used up besides paper.
+enum class GoodKind { Ink, Adhesive, Foam, Envelope, Other };
+/// How much of something that nobody counts is left.
+enum class Left { Enough, Low, Gone };
+struct DrawerGood {
+  std::string key, name;
+  GoodKind kind = GoodKind::Other;
+  std::string ink;                     ///< of ink: its id in the drawer
+  double width_mm = 0, height_mm = 0;  ///< of an envelope, or of a sheet of foam; 0: unknown
+  double thickness_mm = 0;             ///< of foam
+  std::optional<int> count;            ///< pieces or sheets; absent: nobody counts, `left` tells
+  Left left = Left::Enough;
+  std::string notes;
+  bool operator==(const DrawerGood&) const = default;
+};
+std::string_view wordOf(GoodKind kind);
+std::string_view wordOf(Left left);
+/// Other and Enough for words that are not known.
+GoodKind goodKindOf(std::string_view word);
+Left leftOf(std::string_view word);
+
+/// Sizes, mats and fold of a card that the maker keeps for next time.
+struct CardSet {
+  std::string key, name;
+  Card card;
+  bool operator==(const CardSet&) const = default;
 };
 
 /// A mask kept with its stamp for next time.

@@ -131,8 +131,11 @@ Result<Plan> withoutStamp(const Plan& plan, const std::string& id) {
   if (!plan.stamp(id)) return Error{ErrorCode::BadInput, "there is no stamp \"" + id + "\"", {}};
   for (const Impression& i : plan.impressions)
     if (i.stamp == id) return Error{ErrorCode::BadInput, "the stamp is on the card", {}};
-  for (const Impression& i : plan.elsewhere)
-    if (i.stamp == id) return Error{ErrorCode::BadInput, "the stamp is on \"" + i.piece + "\"", {}};
+  for (const Face& f : plan.faces)
+    for (const Impression& i : f.scene.impressions)
+      if (i.stamp == id)
+        return Error{
+            ErrorCode::BadInput, "the stamp is on \"" + (f.piece.empty() ? "the panel" : f.piece) + "\"", {}};
   Plan out = plan;
   std::erase_if(out.stamps, [&](const StampRef& s) { return s->id == id; });
   std::erase_if(out.supplies.masksAtHand, [&](const MaskAtHand& m) { return m.stamp == id; });

@@ -3,6 +3,8 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/pieces/face_plan.h"
+
 namespace havlo {
 namespace {
 
@@ -64,7 +66,7 @@ Result<Plan> withoutPiece(const Plan& plan, const std::string& id) {
     if (p.on == id) p.on = below;
   for (Impression& i : out.impressions)
     if (i.piece == id) i.piece.clear(), i.school = plan.school;
-  std::erase_if(out.elsewhere, [&](const Impression& i) { return i.piece == id; });
+  std::erase_if(out.faces, [&](const Face& f) { return f.piece == id; });
   return out;
 }
 
@@ -83,6 +85,28 @@ Result<Plan> withThingOnPiece(const Plan& plan, const std::string& impression, c
     return Error{ErrorCode::BadInput, "\"" + piece + "\" does not lie on the card's face", {}};
   thing.piece = piece, thing.school = School::PopUp;
   return out;
+}
+
+Result<Plan> withCornerStamp(const Plan& plan, const std::string& piece, const std::string& stamp,
+                             const std::string& ink) {
+  constexpr double kOff = 0.35;  // of its width and height, beyond the rim; common practice, no source
+  const int number = plan.pieceIndex(piece);
+  if (number < 0 || factsOf(plan.pieces[ix(number)].kind).onFace) return noPiece(piece);
+  const StampRef held = plan.stamp(stamp);
+  if (!held) return Error{ErrorCode::BadInput, "there is no stamp \"" + stamp + "\"", {}};
+  if (!plan.ink(ink)) return Error{ErrorCode::BadInput, "there is no ink \"" + ink + "\"", {}};
+  Plan face = facePlan(plan, number);
+  Impression corner;
+  for (int n = 1;; ++n) {
+    corner.id = "corner" + (n > 1 ? std::to_string(n) : std::string());
+    if (!face.impression(corner.id) && !isElsewhere(face, corner.id)) break;
+  }
+  corner.stamp = stamp, corner.ink = ink, corner.generation = 2;
+  corner.depth = AtMetres{1};
+  const Box box = boxOf(held->silhouette);
+  corner.at = {held->foot.x - box.left - kOff * box.width(), held->foot.y - box.bottom - kOff * box.height()};
+  face.impressions.push_back(std::move(corner));
+  return withFace(plan, number, face);
 }
 
 Result<Plan> withStripUnder(const Plan& plan, const std::string& impression, double margin_mm,

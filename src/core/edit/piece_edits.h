@@ -15,6 +15,11 @@ Result<Plan> withoutPiece(const Plan& plan, const std::string& id);
 /// Stamped on that piece, or (empty) on the panel again. @error  BadInput if there is no such thing or piece,
 /// or the piece is not on the card's face
 Result<Plan> withThingOnPiece(const Plan& plan, const std::string& impression, const std::string& piece);
+/// Part of a stamp on a piece with a picture of its own: it runs off its lower left corner, in the second
+/// pressing, so that what is written there stays legible. @error  BadInput if there is no such piece, stamp
+/// or ink
+Result<Plan> withCornerStamp(const Plan& plan, const std::string& piece, const std::string& stamp,
+                             const std::string& ink);
 /// A strip of paper under a thing as it lies, so much larger than it all round, with the thing on it.
 Result<Plan> withStripUnder(const Plan& plan, const std::string& impression, double margin_mm,
                             const PiecePaper& paper);

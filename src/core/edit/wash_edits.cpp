@@ -9,6 +9,7 @@
 #include "core/plan/plan_words.h"
 #include "core/plan/wash_facts.h"
 #include "core/wash/limit_shape.h"
+#include "core/wash/stencil.h"
 
 namespace havlo {
 namespace {
@@ -202,10 +203,11 @@ Plan withNewLimit(const Plan& plan, LimitKind kind, std::string* id) {
   const Box panel = plan.card.panel.box();
   WashLimit l;
   l.kind = kind;
-  const char* wish = l.isEdge()                  ? "edge"
-                     : kind == LimitKind::Rays   ? "rays"
-                     : kind == LimitKind::Circle ? "disc"
-                                                 : "frame";
+  const char* wish = l.isEdge()                   ? "edge"
+                     : kind == LimitKind::Rays    ? "rays"
+                     : kind == LimitKind::Circle  ? "disc"
+                     : kind == LimitKind::Stencil ? "stencil"
+                                                  : "frame";
   l.id = freshLimitId(plan, wish);
   const double horizon =
       plan.view ? std::clamp(plan.view->horizon_mm, panel.bottom + 5, panel.top - 5) : panel.height() * 0.4;
@@ -220,6 +222,10 @@ Plan withNewLimit(const Plan& plan, LimitKind kind, std::string* id) {
     l.at = light;
   } else if (!l.isEdge()) {
     l.opening = panel.grown(-0.1 * std::min(panel.width(), panel.height()));
+  }
+  if (kind == LimitKind::Stencil) {
+    l.shape = stencilPattern(StencilPattern::Dots, l.opening, kUsualStencilDot_mm);
+    l.opening = boxOf(l.shape);
   }
   if (id) *id = l.id;
   Plan out = plan;
@@ -239,6 +245,12 @@ Result<Plan> withLimit(const Plan& plan, const WashLimit& limit) {
   for (WashLimit& l : out.limits) {
     if (l.id != limit.id) continue;
     l = limit;
+    if (l.kind == LimitKind::Stencil) {  // dragged it moves as a whole; its openings have their size
+      const Point by = l.opening.centre() - boxOf(l.shape).centre();
+      for (Ring& ring : l.shape)
+        for (Point& p : ring) p = p + by;
+      l.opening = boxOf(l.shape);
+    }
     for (Wash& w : out.washes)
       if (std::any_of(w.limits.begin(), w.limits.end(), [&](const WashBound& b) { return b.id == l.id; }))
         takeArea(out, w);
@@ -315,7 +327,21 @@ Result<Plan> withWashDepth(const Plan& plan, const std::string& wash, const Wash
 }
 
 Result<Plan> withWashWay(const Plan& plan, const std::string& wash, WashWay way) {
-  return changedWash(plan, wash, [&](Plan&, Wash& w) { w.way = way; });
+  return changedWash(plan, wash, [&](Plan& p, Wash& w) {
+    w.way = way;
+    if (!isRaised(way)) return;
+    // Paste and relief come through a stencil, end where it ends and are the same all over.
+    w.softness_mm = 0;
+    w.strength = way == WashWay::Paste ? 1 : kReliefShadow;
+    const bool stencil = std::any_of(w.limits.begin(), w.limits.end(), [&](const WashBound& b) {
+      return p.limit(b.id) && p.limit(b.id)->kind == LimitKind::Stencil;
+    });
+    if (stencil) return;
+    std::string id;
+    p = withNewLimit(p, LimitKind::Stencil, &id);
+    for (Wash& mine : p.washes)
+      if (mine.id == wash) mine.limits.insert(mine.limits.begin(), {id, LimitSide::Inside, {}});
+  });
 }
 
 Plan withKnown(const Plan& plan, const std::string& kind, std::vector<std::string> impressions) {

@@ -56,7 +56,12 @@ Result<Plan> unboundFrom(const Plan& plan, const std::string& wash, const std::s
 /// @param softness  mm, 0 to 200
 Result<Plan> withWashSoftness(const Plan& plan, const std::string& wash, double softness);
 Result<Plan> withWashDepth(const Plan& plan, const std::string& wash, const WashDepth& depth);
+/// Paste and relief get a stencil if they have none. @error BadInput if there is no such wash
 Result<Plan> withWashWay(const Plan& plan, const std::string& wash, WashWay way);
+
+/// A pressed relief is seen by its shadow alone: so much of the ink that stands for it. Common practice, no
+/// source. Dots of a new stencil, mm.
+inline constexpr double kReliefShadow = 0.18, kUsualStencilDot_mm = 6;
 
 /// "I know": the finding stays, below the others. @param impressions  ids; empty: the whole rule for this
 /// plan

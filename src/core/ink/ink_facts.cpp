@@ -1,5 +1,7 @@
 #include "core/ink/ink_facts.h"
 
+#include <algorithm>
+
 #include "core/colour/colour.h"
 
 namespace havlo {
@@ -22,6 +24,11 @@ bool holdsUnderBlending(const Ink& ink) { return ink.holds.blending.value_or(tru
 
 bool isWet(WashWay way) { return way == WashWay::Brush || way == WashWay::Spray; }
 bool isAlcohol(const Ink& ink, WashWay way) { return way == WashWay::Marker || factsOf(ink.kind).alcohol; }
+
+double drySeconds(const Wash& wash, const Ink& ink) {
+  if (wash.way == WashWay::Relief) return 0;
+  return wash.way == WashWay::Paste ? std::max(ink.dryOnCard_s, kPasteDry_s) : ink.dryOnCard_s;
+}
 
 LinearRgb pressedOn(const LinearRgb& ground, const Ink& ink, int generation) {
   const InkFilm film(ink.colour, ink.opacity, strengthOf(ink, generation));

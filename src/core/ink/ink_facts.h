@@ -27,6 +27,11 @@ bool holdsUnderBlending(const Ink& ink);
 bool isWet(WashWay way);
 bool isAlcohol(const Ink& ink, WashWay way);
 
+/// How long a blend dries, s: as its ink does, paste much longer, pressed paper not at all.
+double drySeconds(const Wash& wash, const Ink& ink);
+/// Paste through a stencil until it can be touched. Common practice, no source: several hours.
+inline constexpr double kPasteDry_s = 4 * 3600;
+
 /// An ink that takes this long to dry is slow: whoever covers it waits or smears.
 inline constexpr double kSlowInk_s = 480;
 

@@ -5,6 +5,7 @@
 #include <map>
 
 #include "core/chain/chain.h"
+#include "core/ink/ink_facts.h"
 
 namespace havlo {
 namespace {
@@ -124,7 +125,9 @@ std::vector<Bench::Drying> Bench::drying(double now_s) const {
         std::max_element(s.hand.begin(), s.hand.end(), [&](int a, int b) { return dry_min(a) < dry_min(b); });
     if (longest != s.hand.end() && done + 60 * dry_min(*longest) > now_s)
       byHand.push_back({-1, -1, done + 60 * dry_min(*longest), *longest});
-    if (s.what == Do::Wash) washes[s.wash] = done + plan().ink(plan().washes[ix(s.wash)].ink)->dryOnCard_s;
+    if (s.what == Do::Wash)
+      washes[s.wash] =
+          done + drySeconds(plan().washes[ix(s.wash)], *plan().ink(plan().washes[ix(s.wash)].ink));
   }
   std::vector<Drying> out = std::move(byHand);
   for (const auto& [i, until] : prints)

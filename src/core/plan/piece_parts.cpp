@@ -36,6 +36,7 @@ Piece PartsReader::piece(Object o) {
   p.turn_deg = o.numberOr("turn", kAny, 0);
   p.raise_mm = o.numberOr("raise", kThick, 0);
   p.flush = o.boolOr("flush", true);
+  if (!factsOf(p.kind).onFace) o.find("scene");  // read by the plan's reader
   p.extra = o.extra();
   return p;
 }

@@ -35,6 +35,7 @@ struct Paper {
 struct CardBase {
   double width_mm = 0, height_mm = 0;
   std::string fold = "left";
+  Point shift;  ///< off-centre on purpose: what lies on it lies so far to the right and up of its middle
   std::string extra;
   bool operator==(const CardBase&) const = default;
 };
@@ -42,6 +43,7 @@ struct CardBase {
 struct Mat {
   double reveal_mm = 0;
   Colour colour{0x3b, 0x5a, 0x57};
+  Point shift;  ///< as of the base
   std::string extra;
   bool operator==(const Mat&) const = default;
 };
@@ -135,6 +137,8 @@ struct Stamp {
   Rings silhouette;                    ///< what it covers, stamp frame
   std::string art;                     ///< SVG text; empty: the silhouette itself prints
   bool solid = false;
+  bool plate =
+      false;  ///< a print is pulled from it: it comes out mirrored, as the silhouette and the art show
   Point foot;
   std::optional<RealHeight> realHeight;
   Facing facing = Facing::None;
@@ -204,7 +208,18 @@ struct WashBound {
 };
 
 /// By what colour is put on a wash: it gives the edge and the wetness.
-enum class WashWay { Blend, Brush, Marker, Dab, Spray };
+enum class WashWay {
+  Blend,
+  Brush,
+  Marker,
+  Dab,
+  Spray,
+  Paste,  ///< spread thick through a stencil: it covers, dries long and stays raised
+  Relief  ///< pressed into the dry paper: no ink; its colour is that of the shadow at its rim
+};
+
+/// Does it stay raised, so that no stamp prints well over it?
+constexpr bool isRaised(WashWay way) { return way == WashWay::Paste || way == WashWay::Relief; }
 
 /// Where a wash lies in the stack of marks, back to front, unless its kind says it.
 struct UsualDepth {
@@ -245,7 +260,7 @@ struct Wash {
   const WashBound* bound() const { return limits.empty() ? nullptr : &limits.front(); }
 };
 
-enum class LimitKind { Straight, Wavy, Torn, Oval, Rectangle, Circle, Arch, Rays };
+enum class LimitKind { Straight, Wavy, Torn, Oval, Rectangle, Circle, Arch, Rays, Stencil };
 /// Paper that bounds washes instead of covering a thing: an edge across the panel, or an opening cut in a
 /// sheet. Cut once; an edge serves above and below.
 struct WashLimit {
@@ -260,6 +275,7 @@ struct WashLimit {
   Point at;                                ///< rays: where they come from
   int rays = 7;                            ///< rays: how many
   double first_deg = 200, last_deg = 340;  ///< rays: directions of the outermost two
+  Rings shape;                             ///< stencil: what it lets through, panel coordinates
   std::string extra;
   bool operator==(const WashLimit&) const = default;
   bool isEdge() const { return kind <= LimitKind::Torn; }
@@ -391,6 +407,24 @@ struct Post {
   bool operator==(const Post&) const = default;
 };
 
+/// Another stamp, ink or words in a place of the plan.
+struct Swap {
+  std::string impression;  ///< or the id of a lettered line
+  std::string stamp, ink;  ///< empty: as planned
+  std::string text;        ///< of a lettered line; empty: as planned
+  std::string extra;
+  bool operator==(const Swap&) const = default;
+};
+
+/// Some cards of a batch that differ from the others in a few places.
+struct Variation {
+  std::string name;
+  int copies = 1;  ///< of those of the plan's
+  std::vector<Swap> swaps;
+  std::string extra;
+  bool operator==(const Variation&) const = default;
+};
+
 /// What the maker decided about the making: the order, the evenings, how many cards.
 struct Making {
   std::vector<std::string> order;     ///< of stamping, by the maker's own hand; empty: the best is found
@@ -399,12 +433,16 @@ struct Making {
   std::vector<ActWish> sequence;      ///< acts wanted before others
   int evenings = 1;
   int copies = 1;
+  std::vector<Variation> variations;
+  int rack = 0;             ///< cards that can lie and dry at a time; 0: enough
   bool jointPapers = true;  ///< one paper may cover several things that touch
   bool leftHanded = false;  ///< so that the hand does not lie on what is still wet
   Post post;
   std::string extra;
   bool operator==(const Making&) const = default;
 };
+
+struct Face;
 
 struct Plan {
   std::string title, notes;
@@ -421,8 +459,7 @@ struct Plan {
   std::vector<Lift> lifts;
   std::vector<OwnStep> own;
   std::vector<Piece> pieces;
-  /// Stamped on pieces that have a picture of their own, in that piece's frame: not part of the panel's.
-  std::vector<Impression> elsewhere;
+  std::vector<Face> faces;  ///< what is planned on pieces that have a picture of their own
   std::vector<KnownFinding> known;
   std::vector<GroundMark> ground;
   std::optional<Room> room;
@@ -442,6 +479,15 @@ struct Plan {
   int indexOf(std::string_view id) const;
   /// Index of a piece, or -1.
   int pieceIndex(std::string_view id) const;
+};
+
+/// A picture beside the panel's: what is planned on the inside or the envelope, in that piece's frame. Card,
+/// inks, stamps, supplies and number of cards are those of the whole plan and empty here; see
+/// pieces/face_plan.h.
+struct Face {
+  std::string piece;
+  Plan scene;
+  bool operator==(const Face&) const = default;
 };
 
 /// Where an impression's stamp frame lies on the panel.

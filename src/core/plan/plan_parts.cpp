@@ -9,6 +9,13 @@
 
 namespace havlo::plan_json {
 
+namespace {
+Point shiftOf(Object& o) {
+  const Json* j = o.find("shift");
+  return j ? point(*j, o.at("shift")) : Point{};
+}
+}  // namespace
+
 Card PartsReader::card(Object o) {
   Card c;
   Object panel(o.need("panel"), o.at("panel"));
@@ -34,6 +41,7 @@ Card PartsReader::card(Object o) {
     b.width_mm = base.numberOr("width", kPositive, c.panel.width_mm);
     b.height_mm = base.numberOr("height", kPositive, c.panel.height_mm);
     b.fold = base.textOr("fold", b.fold);
+    b.shift = shiftOf(base);
     b.extra = base.extra();
     c.base = b;
   }
@@ -42,6 +50,7 @@ Card PartsReader::card(Object o) {
     Mat m;
     m.reveal_mm = mat.numberOr("reveal", kNotNegative, 0);
     m.colour = mat.colourOr("colour", m.colour);
+    m.shift = shiftOf(mat);
     m.extra = mat.extra();
     c.mats.push_back(m);
   });
@@ -146,6 +155,7 @@ Stamp PartsReader::stamp(Object o) {
   if (mendDecimalCommas(s.art))
     repairs.push_back(o.at("art") + ": its numbers were written with decimal commas; they were mended");
   s.solid = o.boolOr("solid", false);
+  s.plate = o.boolOr("plate", false);
   const Json* foot = o.find("foot");
   s.foot = foot ? point(*foot, o.at("foot")) : Point{s.width_mm / 2, 0};
   if (const Json* j = o.find("realHeight")) s.realHeight = realHeight(Object(*j, o.at("realHeight")));
@@ -352,6 +362,10 @@ WashLimit PartsReader::limit(Object o) {
     l.rays = o.wholeOr("rays", 1, 99, l.rays);
     l.first_deg = o.numberOr("first", kAny, l.first_deg);
     l.last_deg = o.numberOr("last", kAny, l.last_deg);
+  } else if (l.kind == LimitKind::Stencil) {
+    l.shape = rings(o.need("shape"), o.at("shape"));
+    if (l.shape.empty()) fail(o.at("shape"), "lets nothing through");
+    l.opening = boxOf(l.shape);
   } else {
     Object box(o.need("opening"), o.at("opening"));
     const double left = box.needNumber("left", kAny), bottom = box.needNumber("bottom", kAny);
@@ -395,6 +409,22 @@ Making PartsReader::making(Object o) {
   });
   m.evenings = o.wholeOr("evenings", 1, 99, 1);
   m.copies = o.wholeOr("copies", 1, 9999, 1);
+  o.each("variations", [&](const Json& e, const std::string& at) {
+    Object one(e, at);
+    Variation v;
+    v.name = one.textOr("name", "");
+    v.copies = one.wholeOr("copies", 1, 9999, 1);
+    one.each("swaps", [&](const Json& s, const std::string& place) {
+      Object swap(s, place);
+      Swap w{
+          swap.needId("of"), swap.textOr("stamp", ""), swap.textOr("ink", ""), swap.textOr("text", ""), {}};
+      w.extra = swap.extra();
+      v.swaps.push_back(std::move(w));
+    });
+    v.extra = one.extra();
+    m.variations.push_back(std::move(v));
+  });
+  m.rack = o.wholeOr("rack", 0, 9999, 0);
   m.jointPapers = o.boolOr("jointPapers", true);
   m.leftHanded = o.boolOr("leftHanded", false);
   if (const Json* j = o.find("post")) {

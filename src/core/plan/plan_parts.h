@@ -23,7 +23,7 @@ struct PartsReader {
   static void readDepth(const Json& j, const std::string& place, Impression& i);
   static void readWashDepth(const Json& j, const std::string& place, Wash& w);
   Wash wash(Object o);
-  static WashLimit limit(Object o);
+  WashLimit limit(Object o);
   static StampRegion stampRegion(Object o);
   static RegionChoice regionChoice(const Json& j, const std::string& place);
   static Colouring colouring(Object o);

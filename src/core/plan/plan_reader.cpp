@@ -1,6 +1,7 @@
 // Plan text to plan: every field read with its place, its type, its range and its references checked.
 #include <algorithm>
 #include <cmath>
+#include <map>
 #include <set>
 #include <unordered_map>
 
@@ -25,8 +26,6 @@ class Reader {
     plan.title = o.textOr("title", "");
     plan.notes = o.textOr("notes", "");
     plan.card = PartsReader::card(Object(o.need("card"), "card"));
-    if (const Json* view = o.find("view"))
-      plan.view = PartsReader::view(Object(*view, "view"), plan.card.panel.height_mm);
     plan.school = o.wordOr("technique", words::kSchoolWords, plan.school);
     o.each("inks", [&](const Json& e, const std::string& at) {
       plan.inks.push_back(PartsReader::ink(Object(e, at)));
@@ -34,17 +33,52 @@ class Reader {
     o.each("stamps", [&](const Json& e, const std::string& at) {
       plan.stamps.push_back(std::make_shared<Stamp>(m_parts.stamp(Object(e, at))));
     });
+    marks(o, plan);
+    if (const Json* list = o.find("pieces"); list && list->is_array() && list->size() > kMostPieces)
+      fail(o.at("pieces"), "there are " + std::to_string(list->size()) + "; " + std::to_string(kMostPieces) +
+                               " are the most");
+    o.each("pieces", [&](const Json& e, const std::string& at) {
+      plan.pieces.push_back(m_parts.piece(Object(e, at)));
+      if (const auto scene = e.find("scene"); scene != e.end())
+        m_scenes.push_back({plan.pieces.back().id, at + ".scene", &*scene});
+    });
+    if (const Json* supplies = o.find("supplies"))
+      plan.supplies = PartsReader::supplies(Object(*supplies, "supplies"));
+    plan.extra = o.extra();
+    checkIds();
+    checkReferences();
+    checkDepths();
+    checkRoom();
+    checkPieces();
+    facesFromPieces();
+    m_out.repairs = std::move(m_parts.repairs);
+    return std::move(m_out);
+  }
+
+ private:
+  struct Scene {
+    std::string piece, at;
+    const Json* json;
+  };
+  ReadPlan m_out;
+  PartsReader m_parts;
+  std::vector<Scene> m_scenes;
+
+  /// All that is planned on one surface.
+  void marks(Object& o, Plan& plan) {
+    if (const Json* view = o.find("view"))
+      plan.view = PartsReader::view(Object(*view, o.at("view")), plan.card.panel.height_mm);
     if (const Json* list = o.find("impressions"); list && list->is_array() && list->size() > kMostImpressions)
       fail(o.at("impressions"), "there are " + std::to_string(list->size()) + "; " +
                                     std::to_string(kMostImpressions) +
                                     " are the most that can be worked out");
     o.each("impressions", [&](const Json& e, const std::string& at) {
-      plan.impressions.push_back(m_parts.impression(Object(e, at), plan.school));
+      plan.impressions.push_back(m_parts.impression(Object(e, at), m_out.plan.school));
     });
     o.each("washes",
            [&](const Json& e, const std::string& at) { plan.washes.push_back(m_parts.wash(Object(e, at))); });
     o.each("limits", [&](const Json& e, const std::string& at) {
-      plan.limits.push_back(PartsReader::limit(Object(e, at)));
+      plan.limits.push_back(m_parts.limit(Object(e, at)));
     });
     o.each("colourings", [&](const Json& e, const std::string& at) {
       plan.colourings.push_back(PartsReader::colouring(Object(e, at)));
@@ -61,37 +95,17 @@ class Reader {
     o.each("own", [&](const Json& e, const std::string& at) {
       plan.own.push_back(PartsReader::ownStep(Object(e, at)));
     });
-    if (const Json* list = o.find("pieces"); list && list->is_array() && list->size() > kMostPieces)
-      fail(o.at("pieces"), "there are " + std::to_string(list->size()) + "; " + std::to_string(kMostPieces) +
-                               " are the most");
-    o.each("pieces", [&](const Json& e, const std::string& at) {
-      plan.pieces.push_back(m_parts.piece(Object(e, at)));
-    });
     o.each("known", [&](const Json& e, const std::string& at) {
       plan.known.push_back(PartsReader::known(Object(e, at)));
     });
     o.each("ground", [&](const Json& e, const std::string& at) {
       plan.ground.push_back(PartsReader::groundMark(Object(e, at)));
     });
-    if (const Json* room = o.find("room")) plan.room = PartsReader::room(Object(*room, "room"));
-    if (const Json* light = o.find("light")) plan.light = PartsReader::light(Object(*light, "light"));
-    if (const Json* making = o.find("making")) plan.making = PartsReader::making(Object(*making, "making"));
-    if (const Json* supplies = o.find("supplies"))
-      plan.supplies = PartsReader::supplies(Object(*supplies, "supplies"));
-    plan.extra = o.extra();
-    checkIds();
-    checkReferences();
-    checkDepths();
-    checkRoom();
-    checkPieces();
-    sortByPiece();
-    m_out.repairs = std::move(m_parts.repairs);
-    return std::move(m_out);
+    if (const Json* room = o.find("room")) plan.room = PartsReader::room(Object(*room, o.at("room")));
+    if (const Json* light = o.find("light")) plan.light = PartsReader::light(Object(*light, o.at("light")));
+    if (const Json* making = o.find("making"))
+      plan.making = PartsReader::making(Object(*making, o.at("making")));
   }
-
- private:
-  ReadPlan m_out;
-  PartsReader m_parts;
 
   /// Version 1 knew one sequence: everything stamped, then everything blended, round whatever was not said to
   /// take the colour. That is a wash behind everything.
@@ -307,43 +321,117 @@ class Reader {
         fail("impressions[" + std::to_string(k) + "].piece", "there is no piece \"" + on + "\"");
   }
 
+  bool isApart(const std::string& piece) const {
+    const int k = m_out.plan.pieceIndex(piece);
+    return k >= 0 && !factsOf(m_out.plan.pieces[ix(k)].kind).onFace;
+  }
+
   /// What is stamped on a piece pops up with it; what is on one with a picture of its own is not the panel's.
-  void sortByPiece() {
+  void facesFromPieces() {
     Plan& p = m_out.plan;
-    const auto apart = [&](const Impression& i) {
-      return !i.piece.empty() && !factsOf(p.pieces[ix(p.pieceIndex(i.piece))].kind).onFace;
+    for (size_t k = 0; k < p.pieces.size(); ++k)
+      if (isApart(p.pieces[k].id)) beginFace(p.pieces[k]);
+    std::map<std::string, std::string, std::less<>> pieceOf;
+    for (const Impression& i : p.impressions) pieceOf[i.id] = isApart(i.piece) ? i.piece : std::string();
+    for (const Impression& i : p.impressions) checkOneFace(i, pieceOf);
+    const auto withItsThing = [&](auto& list) {  // what is done on a thing is done on its piece
+      for (auto& one : list)
+        if (const auto at = pieceOf.find(one.on); one.piece.empty() && at != pieceOf.end())
+          one.piece = at->second;
     };
-    std::set<std::string, std::less<>> gone;
-    for (const Impression& i : p.impressions)
-      if (apart(i)) p.elsewhere.push_back(i), gone.insert(i.id);
-    std::erase_if(p.impressions, apart);
-    const auto apartFrom = [&](const std::string& id, const std::string& who, const char* does) {
-      if (gone.contains(id))
-        fail("impressions", "\"" + who + "\" " + does + " \"" + id + "\", which is on another piece");
-    };
-    for (Impression& i : p.impressions) {
+    withItsThing(p.lines), withItsThing(p.accents);
+    for (Face& f : p.faces) sortInto(f, pieceOf);
+    const auto apart = [&](const auto& x) { return isApart(x.piece); };
+    std::erase_if(p.impressions, apart), std::erase_if(p.lines, apart);
+    std::erase_if(p.accents, apart), std::erase_if(p.own, apart);
+    std::erase_if(p.colourings, [&](const Colouring& c) {
+      const auto at = pieceOf.find(c.impression);
+      return at != pieceOf.end() && !at->second.empty();
+    });
+    for (Impression& i : p.impressions)
       if (!i.piece.empty()) i.school = School::PopUp;
-      if (const auto* on = std::get_if<OnThing>(&i.depth)) apartFrom(on->id, i.id, "holds on to");
-      for (const std::string& id : i.inFrontOf) apartFrom(id, i.id, "is in front of");
+    dropFromPanel(pieceOf);
+    for (Face& f : p.faces) checkFace(f);
+    std::erase_if(p.faces, [](const Face& f) { return f.scene == Plan(); });
+  }
+
+  /// Its frame begins at its lower left corner.
+  void beginFace(Piece& piece) {
+    if (!piece.outline.empty()) {
+      const Box box = boxOf(piece.outline);
+      const Point corner{box.left, box.bottom};
+      for (Ring& ring : piece.outline)
+        for (Point& q : ring) q = q - corner;
+      piece.at = Placing({0, 0}, piece.at, Degrees{piece.turn_deg}).toPanel(corner);
+      for (Impression& i : m_out.plan.impressions)
+        if (i.piece == piece.id) i.at = i.at - corner;
     }
-    for (const Impression& i : p.elsewhere) {
-      const auto withIt = [&](const std::string& id) {
-        if (!gone.contains(id))
-          fail("impressions", "\"" + i.id + "\" refers to \"" + id + "\", which is not on its piece");
-      };
-      if (const auto* on = std::get_if<OnThing>(&i.depth)) withIt(on->id);
-      for (const std::string& id : i.inFrontOf) withIt(id);
-    }
-    // What the panel's blends and wishes say of them has no meaning there.
-    const auto drop = [&](std::vector<std::string>& list) {
-      std::erase_if(list, [&](const std::string& id) { return gone.contains(id); });
+    Face face{piece.id, {}};
+    for (const Scene& s : m_scenes)
+      if (s.piece == piece.id) {
+        const Box box = boxOf(shapeOf(piece));
+        face.scene.card.panel.width_mm = box.width(), face.scene.card.panel.height_mm = box.height();
+        Object o(*s.json, s.at);
+        marks(o, face.scene);
+        face.scene.card = {};
+        face.scene.extra = o.extra();
+      }
+    m_out.plan.faces.push_back(std::move(face));
+  }
+
+  using PieceOf = std::map<std::string, std::string, std::less<>>;
+  static void checkOneFace(const Impression& i, const PieceOf& pieceOf) {
+    const auto check = [&](const std::string& id, const char* does) {
+      if (pieceOf.at(id) != pieceOf.at(i.id))
+        fail("impressions", "\"" + i.id + "\" " + does + " \"" + id + "\", which is on another piece");
+    };
+    if (const auto* on = std::get_if<OnThing>(&i.depth)) check(on->id, "holds on to");
+    for (const std::string& id : i.inFrontOf) check(id, "is in front of");
+  }
+
+  void sortInto(Face& f, const PieceOf& pieceOf) {
+    const Plan& p = m_out.plan;
+    const auto take = [&](const auto& from, auto& to) {
+      for (const auto& x : from)
+        if (x.piece == f.piece) to.push_back(x), to.back().piece.clear();
+    };
+    take(p.impressions, f.scene.impressions), take(p.lines, f.scene.lines);
+    take(p.accents, f.scene.accents), take(p.own, f.scene.own);
+    for (const Colouring& c : p.colourings)
+      if (const auto at = pieceOf.find(c.impression); at != pieceOf.end() && at->second == f.piece)
+        f.scene.colourings.push_back(c);
+  }
+
+  /// What the panel's blends and wishes say of things on other faces has no meaning there.
+  void dropFromPanel(const PieceOf& pieceOf) {
+    Plan& p = m_out.plan;
+    const auto gone = [&](const std::string& id) {
+      const auto at = pieceOf.find(id);
+      return at != pieceOf.end() && !at->second.empty();
     };
     for (Wash& w : p.washes) {
-      drop(w.lets);
-      if (const auto* beside = std::get_if<BesideThing>(&w.depth)) apartFrom(beside->id, w.id, "lies beside");
+      std::erase_if(w.lets, gone);
+      if (const auto* beside = std::get_if<BesideThing>(&w.depth); beside && gone(beside->id))
+        fail("washes", "\"" + w.id + "\" lies beside \"" + beside->id + "\", which is on another piece");
     }
-    for (WashLimit& l : p.limits) drop(l.holds);
-    drop(p.making.order), drop(p.making.first);
+    for (WashLimit& l : p.limits) std::erase_if(l.holds, gone);
+    std::erase_if(p.making.order, gone), std::erase_if(p.making.first, gone);
+  }
+
+  void checkFace(const Face& f) const {
+    Reader own;
+    own.m_out.plan = f.scene;
+    own.m_out.plan.inks = m_out.plan.inks, own.m_out.plan.stamps = m_out.plan.stamps;
+    try {
+      own.checkIds(), own.checkReferences(), own.checkRoom();
+    } catch (Fault& fault) {
+      fault.error.place =
+          "pieces[" + std::to_string(m_out.plan.pieceIndex(f.piece)) + "].scene." + fault.error.place;
+      throw;
+    }
+    for (const Impression& i : f.scene.impressions)
+      if (m_out.plan.impression(i.id))
+        fail("impressions", "\"" + i.id + "\" is on the panel and on \"" + f.piece + "\"");
   }
 
   void checkDepths() const {
@@ -354,7 +442,8 @@ class Reader {
     std::vector<char> state(p.impressions.size(), 0);
     for (size_t k = 0; k < p.impressions.size(); ++k) {
       const std::string at = "impressions[" + std::to_string(k) + "].depth";
-      if (std::holds_alternative<OnGround>(p.impressions[k].depth) && !p.view)
+      if (std::holds_alternative<OnGround>(p.impressions[k].depth) && !p.view &&
+          !isApart(p.impressions[k].piece))
         fail(at, "stands on the ground, but the plan has no view");
       std::vector<size_t> chain;
       size_t here = k;
@@ -413,6 +502,10 @@ Result<Stamp> readStamp(std::string_view text) {
 
 Result<Ink> readInk(std::string_view text) {
   return readOne<Ink>(text, [](const Json& j) { return Reader::readOneInk(j); });
+}
+
+Result<Card> readCard(std::string_view text) {
+  return readOne<Card>(text, [](const Json& j) { return PartsReader::card(Object(j, "")); });
 }
 
 Result<ReadPlan> readPlan(std::string_view text) {

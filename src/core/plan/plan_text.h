@@ -35,6 +35,9 @@ std::string writePlan(const Plan& plan);
 Result<Stamp> readStamp(std::string_view text);
 std::string writeStamp(const Stamp& stamp);
 Result<Ink> readInk(std::string_view text);
+/// A card by itself, as in the plan's `card`. @error  BadInput with its place
+Result<Card> readCard(std::string_view text);
+std::string writeCard(const Card& card);
 std::string writeInk(const Ink& ink);
 
 // Words of the format for its enumerations.

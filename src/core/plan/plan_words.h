@@ -71,25 +71,28 @@ inline constexpr Table<WashKind, 9> kWashKinds = [] {
   for (size_t k = 0; k < out.size(); ++k) out[k] = {kWashFacts[k].kind, kWashFacts[k].word};
   return out;
 }();
-inline constexpr Table<WashWay, 5> kWashWays{{{WashWay::Blend, "blend"},
+inline constexpr Table<WashWay, 7> kWashWays{{{WashWay::Blend, "blend"},
                                               {WashWay::Brush, "brush"},
                                               {WashWay::Marker, "marker"},
                                               {WashWay::Dab, "dab"},
-                                              {WashWay::Spray, "spray"}}};
+                                              {WashWay::Spray, "spray"},
+                                              {WashWay::Paste, "paste"},
+                                              {WashWay::Relief, "relief"}}};
 inline constexpr Table<WashLayer, 3> kWashLayers{
     {{WashLayer::Far, "far"}, {WashLayer::Ground, "ground"}, {WashLayer::Near, "near"}}};
 inline constexpr Table<LimitSide, 4> kLimitSides{{{LimitSide::Above, "above"},
                                                   {LimitSide::Below, "below"},
                                                   {LimitSide::Inside, "inside"},
                                                   {LimitSide::Outside, "outside"}}};
-inline constexpr Table<LimitKind, 8> kLimitKinds{{{LimitKind::Straight, "straight"},
+inline constexpr Table<LimitKind, 9> kLimitKinds{{{LimitKind::Straight, "straight"},
                                                   {LimitKind::Wavy, "wavy"},
                                                   {LimitKind::Torn, "torn"},
                                                   {LimitKind::Oval, "oval"},
                                                   {LimitKind::Rectangle, "rectangle"},
                                                   {LimitKind::Circle, "circle"},
                                                   {LimitKind::Arch, "arch"},
-                                                  {LimitKind::Rays, "rays"}}};
+                                                  {LimitKind::Rays, "rays"},
+                                                  {LimitKind::Stencil, "stencil"}}};
 
 inline constexpr Table<ColourWay, 4> kColourWays = [] {
   Table<ColourWay, 4> out{};

@@ -41,11 +41,13 @@ Json card(const Card& c) {
   addExtra(j["paper"], c.paper.extra);
   if (c.base) {
     j["base"] = {{"width", c.base->width_mm}, {"height", c.base->height_mm}, {"fold", c.base->fold}};
+    if (!(c.base->shift == Point{})) j["base"]["shift"] = point(c.base->shift);
     addExtra(j["base"], c.base->extra);
   }
   if (!c.mats.empty()) j["mats"] = Json::array();
   for (const Mat& m : c.mats) {
     Json mat = {{"reveal", m.reveal_mm}, {"colour", hexOf(m.colour)}};
+    if (!(m.shift == Point{})) mat["shift"] = point(m.shift);
     addExtra(mat, m.extra);
     j["mats"].push_back(std::move(mat));
   }
@@ -88,6 +90,7 @@ Json stamp(const Stamp& s) {
   j["size"] = {{"width", s.width_mm}, {"height", s.height_mm}};
   addExtra(j["size"], s.sizeExtra);
   j["solid"] = s.solid;
+  if (s.plate) j["plate"] = true;
   j["foot"] = point(s.foot);
   if (s.realHeight) {
     j["realHeight"] = {{"typical", s.realHeight->typical_m},
@@ -188,6 +191,8 @@ Json limit(const WashLimit& l) {
     j["rays"] = l.rays;
     j["first"] = l.first_deg;
     j["last"] = l.last_deg;
+  } else if (l.kind == LimitKind::Stencil) {
+    j["shape"] = rings(l.shape);
   } else {
     j["opening"] = {{"left", l.opening.left},
                     {"bottom", l.opening.bottom},
@@ -351,6 +356,20 @@ Json making(const Making& m) {
   }
   if (m.evenings != 1) j["evenings"] = m.evenings;
   if (m.copies != 1) j["copies"] = m.copies;
+  for (const Variation& v : m.variations) {
+    Json one = {{"name", v.name}, {"copies", v.copies}, {"swaps", Json::array()}};
+    for (const Swap& s : v.swaps) {
+      Json swap = {{"of", s.impression}};
+      if (!s.stamp.empty()) swap["stamp"] = s.stamp;
+      if (!s.ink.empty()) swap["ink"] = s.ink;
+      if (!s.text.empty()) swap["text"] = s.text;
+      addExtra(swap, s.extra);
+      one["swaps"].push_back(std::move(swap));
+    }
+    addExtra(one, v.extra);
+    j["variations"].push_back(std::move(one));
+  }
+  if (m.rack > 0) j["rack"] = m.rack;
   if (!m.jointPapers) j["jointPapers"] = false;
   if (m.leftHanded) j["leftHanded"] = true;
   if (!(m.post == Post())) {
@@ -385,22 +404,12 @@ Json supplies(const Supplies& s) {
   return j;
 }
 
-}  // namespace
-
-std::string writeStamp(const Stamp& one) { return writeJson(stamp(one)); }
-std::string writeInk(const Ink& one) { return writeJson(ink(one)); }
-
-std::string writePlan(const Plan& plan) {
-  Json j = {{"format", "havlo-plan"}, {"version", 2}, {"title", plan.title}, {"notes", plan.notes}};
-  j["card"] = card(plan.card);
+/// All that is planned on one surface.
+Json marks(const Plan& plan) {
+  Json j = Json::object();
   if (plan.view) j["view"] = view(*plan.view);
-  j["inks"] = Json::array();
-  for (const Ink& i : plan.inks) j["inks"].push_back(ink(i));
-  j["stamps"] = Json::array();
-  for (const StampRef& s : plan.stamps) j["stamps"].push_back(stamp(*s));
   j["impressions"] = Json::array();
   for (const Impression& i : plan.impressions) j["impressions"].push_back(impression(i));
-  for (const Impression& i : plan.elsewhere) j["impressions"].push_back(impression(i));
   j["washes"] = Json::array();
   for (const Wash& w : plan.washes) j["washes"].push_back(wash(w));
   for (const WashLimit& l : plan.limits) j["limits"].push_back(limit(l));
@@ -409,13 +418,50 @@ std::string writePlan(const Plan& plan) {
   for (const Accent& a : plan.accents) j["accents"].push_back(accent(a));
   for (const Lift& l : plan.lifts) j["lifts"].push_back(lift(l));
   for (const OwnStep& o : plan.own) j["own"].push_back(ownStep(o));
-  for (const Piece& p : plan.pieces) j["pieces"].push_back(piece(p));
   for (const KnownFinding& k : plan.known) j["known"].push_back(known(k));
   for (const GroundMark& g : plan.ground) j["ground"].push_back(groundMark(g));
   if (plan.room) j["room"] = room(*plan.room);
   if (plan.light) j["light"] = light(*plan.light);
-  if (plan.school != School::Mask) j["technique"] = wordOf(plan.school);
   if (!(plan.making == Making())) j["making"] = making(plan.making);
+  return j;
+}
+
+/// What a face shares its list with says on which piece it is; the rest stands with the piece.
+void addFace(Json& out, const Plan& plan, const Face& face) {
+  const int piece = plan.pieceIndex(face.piece);
+  if (piece < 0) return;
+  Json scene = marks(face.scene);
+  for (const char* list : {"impressions", "lines", "accents", "own", "colourings"}) {
+    const auto found = scene.find(list);
+    if (found == scene.end()) continue;
+    for (Json& one : *found) {
+      if (list != std::string_view("colourings")) one["piece"] = face.piece;
+      out[list].push_back(std::move(one));
+    }
+    scene.erase(found);
+  }
+  if (scene["washes"].empty()) scene.erase("washes");
+  addExtra(scene, face.scene.extra);
+  if (!scene.empty()) out["pieces"][ix(piece)]["scene"] = std::move(scene);
+}
+
+}  // namespace
+
+std::string writeStamp(const Stamp& one) { return writeJson(stamp(one)); }
+std::string writeCard(const Card& one) { return writeJson(card(one)); }
+std::string writeInk(const Ink& one) { return writeJson(ink(one)); }
+
+std::string writePlan(const Plan& plan) {
+  Json j = {{"format", "havlo-plan"}, {"version", 2}, {"title", plan.title}, {"notes", plan.notes}};
+  j["card"] = card(plan.card);
+  j["inks"] = Json::array();
+  for (const Ink& i : plan.inks) j["inks"].push_back(ink(i));
+  j["stamps"] = Json::array();
+  for (const StampRef& s : plan.stamps) j["stamps"].push_back(stamp(*s));
+  j.update(marks(plan));
+  for (const Piece& p : plan.pieces) j["pieces"].push_back(piece(p));
+  for (const Face& f : plan.faces) addFace(j, plan, f);
+  if (plan.school != School::Mask) j["technique"] = wordOf(plan.school);
   j["supplies"] = supplies(plan.supplies);
   addExtra(j, plan.extra);
   return writeJson(j);

@@ -71,6 +71,7 @@ constexpr std::array<Rule, kFindingKinds> kRules{{
      readWishImpossible},
     {FindingKind::OrderImpossible, "orderImpossible", "1", readOrderImpossible},
     {FindingKind::WhiteUnder, "whiteUnder", "CIEDE2000 difference from what lies around it", readWhiteUnder},
+    {FindingKind::UnevenGround, "unevenGround", "mm² stamped on what is raised", readUnevenGround},
     {FindingKind::PartUntold, "partUntold", "corners of the part", readPartUntold},
     {FindingKind::TooLateToDry, "tooLateToDry", "minutes it is damp after the last step", readTooLateToDry,
      kLate},

@@ -11,6 +11,7 @@
 #include <utility>
 
 #include "core/acts/act_rules.h"
+#include "core/ink/ink_facts.h"
 #include "core/pieces/heights.h"
 #include "core/runsheet/assembly.h"
 #include "core/runsheet/run_sheet.h"
@@ -119,7 +120,8 @@ class Hands {
   std::vector<Thing> m_things;
   std::vector<int> m_lying;  // what is covered, by rising index
   double m_washDry = 0;
-  std::vector<Cut> m_cuts;  // by first need
+  std::vector<Cut> m_cuts;   // by first need
+  std::vector<long> m_laid;  // by stamp: layings of its masks, on all cards
   size_t m_nextCut = 0;
   std::vector<std::vector<char>> m_isCut;  // stamp, mask
   std::vector<char> m_jointCut;
@@ -174,6 +176,7 @@ class Hands {
 
   void queueCuts() {
     m_isCut.resize(m_in.masks.size());
+    m_laid.assign(m_in.masks.size(), 0);
     for (size_t s = 0; s < m_in.masks.size(); ++s) {
       const StampMasks& m = m_in.masks[s];
       m_isCut[s].assign(ix(m.kept + m.cut), 0);
@@ -261,6 +264,19 @@ class Hands {
       if (!isCut(c) && (cover <= kFirstJoint ? c.joint == jointOfCover(cover)
                                              : c.joint < 0 && c.stamp == stampOf(i) && c.mask == cover))
         cut(c);
+  }
+
+  /// Of many cards a mask wears out on the way: the next one of the stamp is cut when it is due.
+  void cutSpares(int i, int cover) {
+    if (m_copies == 1 || cover < 0) return;
+    const auto s = ix(stampOf(i));
+    m_laid[s] += m_copies;
+    const int life = std::max(1, m_in.plan.supplies.maskLife);
+    const long due = (m_laid[s] + life - 1) / life;
+    for (Cut& c : m_cuts) {
+      if (std::count(m_isCut[s].begin(), m_isCut[s].end(), 1) >= due) return;
+      if (c.joint < 0 && ix(c.stamp) == s && !isCut(c)) cut(c);
+    }
   }
 
   /// How long hands must rest until then: masks that are not cut yet are cut meanwhile.
@@ -380,7 +396,7 @@ class Hands {
       if (thing(i).lies == kBare) on.push_back(i);
     if (on.empty()) return;
     for (int i : on)
-      if (const int mask = wanted(k, i); mask != kBare) cutIfNeeded(i, mask);
+      if (const int mask = wanted(k, i); mask != kBare) cutIfNeeded(i, mask), cutSpares(i, mask);
     if (m_washDry > m_now) dryAll();
     dryTogether(on, m_t.coverOn);
     std::vector<Laid> covers;
@@ -549,7 +565,7 @@ class Hands {
     facts.wash = need.index, facts.need = &need;
     work(Do::Wash, -1, m_t.wash * m_copies, 0, facts);
     const Ink* ink = inkNamed(m_in.plan.washes[ix(need.index)].ink);
-    m_washDry = std::max(m_washDry, m_now + ink->dryOnCard_s / 60);
+    m_washDry = std::max(m_washDry, m_now + drySeconds(m_in.plan.washes[ix(need.index)], *ink) / 60);
     for (size_t i = 0; i < touches.size(); ++i)
       if (touches[i].touches && touches[i].edge.any) beadsOn(static_cast<int>(i));
     if (m_copies > 1) uncover(covered()), takeLimits();

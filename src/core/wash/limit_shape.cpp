@@ -111,6 +111,8 @@ Rings openingOf(const WashLimit& l, const Box& panel) {
       return {arch(b)};
     case LimitKind::Rays:
       return rays(l, panel);
+    case LimitKind::Stencil:
+      return l.shape;
     default:
       return {};
   }
@@ -143,6 +145,11 @@ double distanceFrom(const WashLimit& l, LimitSide side, double width, Point p) {
     case LimitKind::Circle: {
       const double rx = b.width() / 2, ry = b.height() / 2;
       outside = (std::hypot((p.x - c.x) / rx, (p.y - c.y) / ry) - 1) * std::min(rx, ry);
+      break;
+    }
+    case LimitKind::Stencil: {
+      const double off = nearestOnBorder(l.shape, p).distance_mm;
+      outside = nearestPoint(l.shape, p).distance_mm > 0 ? off : -off;
       break;
     }
     default: {
@@ -180,7 +187,7 @@ Rings limitPiece(const WashLimit& l, LimitSide side, const Box& panel) {
 }
 
 Box fitted(const WashLimit& frame, const Box& held) {
-  if (held.empty()) return frame.opening;
+  if (held.empty() || frame.kind == LimitKind::Stencil) return frame.opening;
   Box b = held.grown(frame.larger_mm);
   // An oval or an arch holds a box only if it is wider than it: by the square root of 2 for an oval.
   if (frame.kind == LimitKind::Oval || frame.kind == LimitKind::Circle) {

@@ -12,8 +12,8 @@ double edgeHeight(const WashLimit& edge, double panelWidth_mm, double x_mm);
 /// Does the same piece, turned round, serve the other side? A torn edge does not: its other piece does.
 bool servesTurnedRound(const WashLimit& limit);
 
-/// What an opening lets through: oval, rectangle, circle, arch, or the slits of a ray stencil. Empty for
-/// edges.
+/// What an opening lets through: oval, rectangle, circle, arch, the slits of a ray stencil, any stencil's
+/// shape. Empty for edges.
 Rings openingOf(const WashLimit& limit, const Box& panel);
 
 /// Where a wash on that side of the limit may lie, reaching a little beyond the panel.
@@ -29,6 +29,8 @@ Rings limitPiece(const WashLimit& limit, LimitSide side, const Box& panel);
 
 /// Straight edges are strips of tape; everything else is cut.
 inline bool wantsCutting(const WashLimit& limit) { return limit.kind != LimitKind::Straight; }
+/// Is its other side a piece that comes out of it? A stencil's openings are loose scraps.
+inline bool hasOtherPiece(const WashLimit& limit) { return limit.kind != LimitKind::Stencil; }
 
 /// The opening's box fitted around what a frame holds. @param held  box of the things; empty keeps the
 /// opening

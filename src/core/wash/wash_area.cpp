@@ -15,6 +15,7 @@ WashFalloff::WashFalloff(const Plan& plan, const Wash& wash)
     : m_box(boxOf(wash.area)),
       m_from(wash.from),
       m_reach(wash.reach),
+      m_even(isRaised(wash.way)),
       m_side(wash.bound() ? wash.bound()->side : LimitSide::Above),
       m_panelWidth_mm(plan.card.panel.width_mm) {
   const WashLimit* limit = wash.bound() ? plan.limit(wash.bound()->id) : nullptr;
@@ -25,6 +26,7 @@ WashFalloff::WashFalloff(const Plan& plan, const Wash& wash)
 
 double WashFalloff::shareAt(Point p) const {
   if (m_reach <= 0) return 0;
+  if (m_even) return 1;
   const double u = (p.x - m_box.left) / m_box.width(), v = (p.y - m_box.bottom) / m_box.height();
   double away = 0;
   switch (m_from) {
@@ -101,6 +103,9 @@ double spanOf(const Wash& wash, const WashLimit& limit, double panelWidth_mm) {
   if (limit.kind == LimitKind::Circle || limit.kind == LimitKind::Oval) {
     const double inner = std::min(limit.opening.width(), limit.opening.height()) / 2;
     far = side == LimitSide::Inside ? inner : std::min(b.width(), b.height()) / 2 - inner;
+  } else if (limit.kind == LimitKind::Stencil && side == LimitSide::Inside) {
+    for (const Ring& ring : limit.shape)
+      far = std::max(far, std::min(boxOf(Rings{ring}).width(), boxOf(Rings{ring}).height()) / 2);
   } else if (limit.kind == LimitKind::Rectangle || limit.kind == LimitKind::Arch) {
     const double inner = std::min(limit.opening.width(), limit.opening.height()) / 2;
     if (side == LimitSide::Inside) {
@@ -126,6 +131,7 @@ Rings blendedArea(const Plan& plan, const Wash& wash) {
   const double soft = wash.softness_mm;
   const Rings area =
       soft > 0 ? offset(clippedTo(panel.grown(2 * soft), wash.area), Millimetres{soft}) : wash.area;
+  if (isRaised(wash.way)) return area;
   const double w = b.width() * wash.reach, h = b.height() * wash.reach;
   Box reach = b.grown(soft);
   switch (wash.from) {

@@ -8,20 +8,22 @@
 namespace havlo {
 
 /// Share of a wash's full strength at a point of its area: 1 where it starts, 0 from `reach` of the area's
-/// box on; from a limit, `reach` of what lies between the limit and the far side of the box.
+/// box on; from a limit, `reach` of what lies between the limit and the far side of the box. Paste and
+/// pressed relief are the same all over.
 class WashFalloff {
  public:
   WashFalloff(const Plan& plan, const Wash& wash);
   double shareAt(Point p) const;
   /// Does every point of one height have the same share?
   bool sameAlongRows() const {
-    return m_from == WashFrom::Top || m_from == WashFrom::Bottom || m_from == WashFrom::Middle;
+    return m_even || m_from == WashFrom::Top || m_from == WashFrom::Bottom || m_from == WashFrom::Middle;
   }
 
  private:
   Box m_box;
   WashFrom m_from;
   double m_reach;
+  bool m_even;
   std::optional<WashLimit> m_limit;
   LimitSide m_side;
   double m_panelWidth_mm, m_span_mm = 1;

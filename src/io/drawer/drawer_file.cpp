@@ -35,13 +35,26 @@ std::string fileName(const std::string& id, std::set<std::string>& taken) {
 }
 
 Json paperOf(const DrawerPaper& p) {
-  return {{"key", p.key},
-          {"name", p.name},
-          {"colour", hexOf(p.colour)},
-          {"thickness", p.thickness_mm},
-          {"width", p.width_mm},
-          {"height", p.height_mm},
-          {"notes", p.notes}};
+  Json j = {{"key", p.key},
+            {"name", p.name},
+            {"colour", hexOf(p.colour)},
+            {"thickness", p.thickness_mm},
+            {"width", p.width_mm},
+            {"height", p.height_mm},
+            {"notes", p.notes}};
+  if (p.sheets) j["sheets"] = *p.sheets;
+  if (p.offcut) j["offcut"] = true;
+  return j;
+}
+
+Json goodOf(const DrawerGood& g) {
+  Json j = {{"key", g.key}, {"name", g.name}, {"kind", wordOf(g.kind)}};
+  if (!g.ink.empty()) j["ink"] = g.ink;
+  if (g.width_mm > 0) j["width"] = g.width_mm, j["height"] = g.height_mm;
+  if (g.thickness_mm > 0) j["thickness"] = g.thickness_mm;
+  if (g.count) j["count"] = *g.count;
+  j["left"] = wordOf(g.left), j["notes"] = g.notes;
+  return j;
 }
 
 Json maskOf(const KeptMask& m) {
@@ -160,9 +173,14 @@ Result<Done> exportDrawer(const QString& path, const WholeDrawer& drawer, const 
   for (const Ink& ink : drawer.inks) inks.push_back(Json::parse(writeInk(ink)));
   for (const DrawerPaper& p : drawer.papers) papers.push_back(paperOf(p));
   for (const KeptMask& m : drawer.masks) masks.push_back(maskOf(m));
+  Json goods = Json::array(), sets = Json::array();
+  for (const DrawerGood& g : drawer.goods) goods.push_back(goodOf(g));
+  for (const CardSet& c : drawer.sets)
+    sets.push_back({{"key", c.key}, {"name", c.name}, {"card", Json::parse(writeCard(c.card))}});
   const Json index = {{"format", "havlo-drawer"},    {"version", 1},
                       {"stamps", std::move(stamps)}, {"inks", std::move(inks)},
-                      {"papers", std::move(papers)}, {"masks", std::move(masks)}};
+                      {"papers", std::move(papers)}, {"masks", std::move(masks)},
+                      {"goods", std::move(goods)},   {"sets", std::move(sets)}};
   if (!zip.add(kIndex, writeJson(index))) return failed;
   for (const auto& [name, svg] : pictures)
     if (!zip.add(name, svg)) return failed;
@@ -214,7 +232,30 @@ Result<WholeDrawer> readDrawer(const QByteArray& bytes, const Progress& progress
     paper.thickness_mm = std::clamp(number(p, "thickness", 0.3), 0.0, 20.0);
     paper.width_mm = std::clamp(number(p, "width", 0), 0.0, 5000.0),
     paper.height_mm = std::clamp(number(p, "height", 0), 0.0, 5000.0);
+    if (p.contains("sheets"))
+      paper.sheets = static_cast<int>(std::clamp(number(p, "sheets", 0), 0.0, 100000.0));
+    paper.offcut = p.contains("offcut") && p["offcut"].is_boolean() && p["offcut"].get<bool>();
     out.papers.push_back(std::move(paper));
+  }
+  for (const Json& g : list("goods")) {
+    if (!g.is_object()) return badInput(tr("is not a thing of the stock"), "goods");
+    DrawerGood good;
+    good.key = text(g, "key").empty() ? freshKey() : text(g, "key");
+    good.name = text(g, "name"), good.kind = goodKindOf(text(g, "kind")), good.ink = text(g, "ink");
+    good.width_mm = std::clamp(number(g, "width", 0), 0.0, 5000.0);
+    good.height_mm = std::clamp(number(g, "height", 0), 0.0, 5000.0);
+    good.thickness_mm = std::clamp(number(g, "thickness", 0), 0.0, 100.0);
+    if (g.contains("count")) good.count = static_cast<int>(std::clamp(number(g, "count", 0), 0.0, 1e6));
+    good.left = leftOf(text(g, "left")), good.notes = text(g, "notes");
+    out.goods.push_back(std::move(good));
+  }
+  for (const Json& s : list("sets")) {
+    const bool whole = s.is_object() && s.contains("card");
+    auto card =
+        whole ? readCard(s["card"].dump()) : Result<Card>(badInput(tr("is not a set of sizes"), "sets"));
+    if (!card) return card.error();
+    out.sets.push_back(
+        {text(s, "key").empty() ? freshKey() : text(s, "key"), text(s, "name"), std::move(card).value()});
   }
   std::set<std::string> keys;
   for (const DrawerStamp& s : out.stamps) keys.insert(s.card.key);

@@ -91,7 +91,24 @@ DrawerPaper paperOf(const QSqlQuery& row) {
   p.thickness_mm = within(3, 20);
   p.width_mm = within(4, kLargestSide_mm), p.height_mm = within(5, kLargestSide_mm);
   p.notes = row.value(6).toString().toStdString();
+  if (!row.value(7).isNull()) p.sheets = std::clamp(row.value(7).toInt(), 0, 100000);
+  p.offcut = row.value(8).toInt() != 0;
   return p;
+}
+
+DrawerGood goodOf(const QSqlQuery& row) {
+  const auto text = [&](int i) { return row.value(i).toString().toStdString(); };
+  const auto within = [&](int i, double most) {
+    const double v = row.value(i).toDouble();
+    return std::isfinite(v) ? std::clamp(v, 0.0, most) : 0.0;
+  };
+  DrawerGood g;
+  g.key = text(0), g.name = text(1), g.kind = goodKindOf(text(2)), g.ink = text(3);
+  g.width_mm = within(4, kLargestSide_mm), g.height_mm = within(5, kLargestSide_mm);
+  g.thickness_mm = within(6, 100);
+  if (!row.value(7).isNull()) g.count = std::clamp(row.value(7).toInt(), 0, 1000000);
+  g.left = leftOf(text(8)), g.notes = text(9);
+  return g;
 }
 
 const char* const kCardColumns =
@@ -132,13 +149,37 @@ Result<Done> putInkRow(QSqlDatabase db, const Ink& ink) {
 }
 
 Result<Done> putPaperRow(QSqlDatabase db, const DrawerPaper& p) {
-  return run(db,
-             QStringLiteral(
-                 "INSERT INTO paper (key, name, colour, thickness, width, height, notes) VALUES "
-                 "(?,?,?,?,?,?,?) ON CONFLICT(key) "
-                 "DO UPDATE SET name=excluded.name, colour=excluded.colour, thickness=excluded.thickness, "
-                 "width=excluded.width, height=excluded.height, notes=excluded.notes"),
-             {q(p.key), q(p.name), q(hexOf(p.colour)), p.thickness_mm, p.width_mm, p.height_mm, q(p.notes)});
+  return run(
+      db,
+      QStringLiteral(
+          "INSERT INTO paper (key, name, colour, thickness, width, height, notes, sheets, offcut) VALUES "
+          "(?,?,?,?,?,?,?,?,?) ON CONFLICT(key) "
+          "DO UPDATE SET name=excluded.name, colour=excluded.colour, thickness=excluded.thickness, "
+          "width=excluded.width, height=excluded.height, notes=excluded.notes, sheets=excluded.sheets, "
+          "offcut=excluded.offcut"),
+      {q(p.key), q(p.name), q(hexOf(p.colour)), p.thickness_mm, p.width_mm, p.height_mm, q(p.notes),
+       p.sheets ? QVariant(*p.sheets) : QVariant(QMetaType(QMetaType::Int)), p.offcut ? 1 : 0});
+}
+
+Result<Done> putGoodRow(QSqlDatabase db, const DrawerGood& g) {
+  return run(
+      db,
+      QStringLiteral(
+          "INSERT INTO good (key, name, kind, ink, width, height, thickness, count, \"left\", notes) VALUES "
+          "(?,?,?,?,?,?,?,?,?,?) ON CONFLICT(key) DO UPDATE SET name=excluded.name, kind=excluded.kind, "
+          "ink=excluded.ink, width=excluded.width, height=excluded.height, thickness=excluded.thickness, "
+          "count=excluded.count, \"left\"=excluded.\"left\", notes=excluded.notes"),
+      {q(g.key), q(g.name), q(std::string(wordOf(g.kind))), q(g.ink), g.width_mm, g.height_mm, g.thickness_mm,
+       g.count ? QVariant(*g.count) : QVariant(QMetaType(QMetaType::Int)), q(std::string(wordOf(g.left))),
+       q(g.notes)});
+}
+
+Result<Done> putSetRow(QSqlDatabase db, const CardSet& s) {
+  return run(
+      db,
+      QStringLiteral("INSERT INTO card_set (key, name, json) VALUES (?,?,?) ON CONFLICT(key) DO UPDATE SET "
+                     "name=excluded.name, json=excluded.json"),
+      {q(s.key), q(s.name), q(writeCard(s.card))});
 }
 
 Result<Done> putMaskRow(QSqlDatabase db, const KeptMask& m) {

@@ -27,12 +27,17 @@ extern const char* const kCardColumns;
 /// @param row  has kCardColumns; other programs may have written anything there, nothing but a size comes
 /// through
 DrawerCard cardOf(const QSqlQuery& row);
-/// @param row  key, name, colour, thickness, width, height, notes
+/// @param row  key, name, colour, thickness, width, height, notes, sheets, offcut
 DrawerPaper paperOf(const QSqlQuery& row);
+
+/// @param row  key, name, kind, ink, width, height, thickness, count, left, notes
+DrawerGood goodOf(const QSqlQuery& row);
 
 Result<Done> putStamp(QSqlDatabase db, const DrawerStamp& stamp);
 Result<Done> putInkRow(QSqlDatabase db, const Ink& ink);
 Result<Done> putPaperRow(QSqlDatabase db, const DrawerPaper& paper);
 Result<Done> putMaskRow(QSqlDatabase db, const KeptMask& mask);
+Result<Done> putGoodRow(QSqlDatabase db, const DrawerGood& good);
+Result<Done> putSetRow(QSqlDatabase db, const CardSet& set);
 
 }  // namespace havlo::drawer_rows

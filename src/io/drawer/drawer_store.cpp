@@ -40,7 +40,15 @@ const std::vector<QStringList>& migrations() {
       {QStringLiteral("ALTER TABLE stamp ADD COLUMN die INTEGER NOT NULL DEFAULT 0"),
        QStringLiteral("CREATE TABLE mask (key TEXT PRIMARY KEY, stamp TEXT NOT NULL REFERENCES stamp(key) ON "
                       "DELETE CASCADE, "
-                      "uses_left INTEGER NOT NULL, place TEXT NOT NULL, notes TEXT NOT NULL)")}};
+                      "uses_left INTEGER NOT NULL, place TEXT NOT NULL, notes TEXT NOT NULL)")},
+      {QStringLiteral("ALTER TABLE paper ADD COLUMN sheets INTEGER"),
+       QStringLiteral("ALTER TABLE paper ADD COLUMN offcut INTEGER NOT NULL DEFAULT 0"),
+       QStringLiteral(
+           "CREATE TABLE good (key TEXT PRIMARY KEY, name TEXT NOT NULL, kind TEXT NOT NULL, ink TEXT "
+           "NOT NULL, width REAL NOT NULL, height REAL NOT NULL, thickness REAL NOT NULL, count INTEGER, "
+           "\"left\" TEXT NOT NULL, notes TEXT NOT NULL)"),
+       QStringLiteral(
+           "CREATE TABLE card_set (key TEXT PRIMARY KEY, name TEXT NOT NULL, json TEXT NOT NULL)")}};
   return all;
 }
 
@@ -87,6 +95,12 @@ bool hasOurTables(QSqlDatabase db, QString* why) {
   if (version >= 2) {
     asked.push_back("SELECT die FROM stamp LIMIT 0");
     asked.push_back("SELECT key, stamp, uses_left, place, notes FROM mask LIMIT 0");
+  }
+  if (version >= 3) {
+    asked.push_back("SELECT sheets, offcut FROM paper LIMIT 0");
+    asked.push_back(
+        "SELECT key, name, kind, ink, width, height, thickness, count, \"left\", notes FROM good LIMIT 0");
+    asked.push_back("SELECT key, name, json FROM card_set LIMIT 0");
   }
   for (const char* text : asked)
     if (!query.exec(QLatin1String(text))) {
@@ -353,8 +367,8 @@ std::vector<Ink> DrawerStore::inks() const {
 std::vector<DrawerPaper> DrawerStore::papers() const {
   std::vector<DrawerPaper> out;
   QSqlQuery query(database(m_connection));
-  query.exec(
-      QStringLiteral("SELECT key, name, colour, thickness, width, height, notes FROM paper ORDER BY rowid"));
+  query.exec(QStringLiteral(
+      "SELECT key, name, colour, thickness, width, height, notes, sheets, offcut FROM paper ORDER BY rowid"));
   while (query.next()) out.push_back(paperOf(query));
   return out;
 }
@@ -367,6 +381,27 @@ std::vector<KeptMask> DrawerStore::masks() const {
     out.push_back({query.value(0).toString().toStdString(), query.value(1).toString().toStdString(),
                    std::clamp(query.value(2).toInt(), 0, 100000), query.value(3).toString().toStdString(),
                    query.value(4).toString().toStdString()});
+  return out;
+}
+
+std::vector<DrawerGood> DrawerStore::goods() const {
+  std::vector<DrawerGood> out;
+  QSqlQuery query(database(m_connection));
+  query.exec(
+      QStringLiteral("SELECT key, name, kind, ink, width, height, thickness, count, \"left\", notes FROM "
+                     "good ORDER BY rowid"));
+  while (query.next()) out.push_back(goodOf(query));
+  return out;
+}
+
+std::vector<CardSet> DrawerStore::sets() const {
+  std::vector<CardSet> out;
+  QSqlQuery query(database(m_connection));
+  query.exec(QStringLiteral("SELECT key, name, json FROM card_set ORDER BY rowid"));
+  while (query.next())
+    if (auto card = readCard(query.value(2).toString().toStdString()))
+      out.push_back({query.value(0).toString().toStdString(), query.value(1).toString().toStdString(),
+                     std::move(card).value()});
   return out;
 }
 
@@ -383,6 +418,7 @@ Result<WholeDrawer> DrawerStore::everything(const Progress& progress) const {
   out.inks = inks();
   out.papers = papers();
   out.masks = masks();
+  out.goods = goods(), out.sets = sets();
   return out;
 }
 
@@ -429,6 +465,39 @@ Result<Done> DrawerStore::removePaper(const std::string& key) {
   return change(
       [&] { return run(database(m_connection), QStringLiteral("DELETE FROM paper WHERE key=?"), {q(key)}); });
 }
+Result<Done> DrawerStore::putGood(const DrawerGood& good) {
+  DrawerGood g = good;
+  if (g.key.empty()) g.key = freshKey();
+  return change([&] { return putGoodRow(database(m_connection), g); });
+}
+Result<Done> DrawerStore::removeGood(const std::string& key) {
+  return change(
+      [&] { return run(database(m_connection), QStringLiteral("DELETE FROM good WHERE key=?"), {q(key)}); });
+}
+Result<Done> DrawerStore::putSet(const CardSet& set) {
+  CardSet s = set;
+  if (s.key.empty()) s.key = freshKey();
+  return change([&] { return putSetRow(database(m_connection), s); });
+}
+Result<Done> DrawerStore::removeSet(const std::string& key) {
+  return change([&] {
+    return run(database(m_connection), QStringLiteral("DELETE FROM card_set WHERE key=?"), {q(key)});
+  });
+}
+Result<Done> DrawerStore::changePapers(const std::vector<DrawerPaper>& put,
+                                       const std::vector<std::string>& out) {
+  return change([&]() -> Result<Done> {
+    for (DrawerPaper paper : put) {
+      if (paper.key.empty()) paper.key = freshKey();
+      if (auto done = putPaperRow(database(m_connection), paper); !done) return done;
+    }
+    for (const std::string& key : out)
+      if (auto done = run(database(m_connection), QStringLiteral("DELETE FROM paper WHERE key=?"), {q(key)});
+          !done)
+        return done;
+    return Done{};
+  });
+}
 Result<Done> DrawerStore::putMask(const KeptMask& mask) {
   KeptMask m = mask;
   if (m.key.empty()) m.key = freshKey();
@@ -456,6 +525,10 @@ Result<Done> DrawerStore::putAll(const WholeDrawer& drawer, const Progress& prog
       if (auto done = putPaperRow(db, p); !done) return done;
     for (const KeptMask& m : drawer.masks)
       if (auto done = putMaskRow(db, m); !done) return done;
+    for (const DrawerGood& g : drawer.goods)
+      if (auto done = putGoodRow(db, g); !done) return done;
+    for (const CardSet& c : drawer.sets)
+      if (auto done = putSetRow(db, c); !done) return done;
     return Done{};
   });
 }

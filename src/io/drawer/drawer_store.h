@@ -14,7 +14,7 @@
 namespace havlo {
 
 /// Version of the drawer's tables. Older ones are migrated after a backup, newer ones are not opened.
-inline constexpr int kDrawerVersion = 2;
+inline constexpr int kDrawerVersion = 3;
 
 /// Everything of a drawer, for export, import and tests.
 struct WholeDrawer {
@@ -22,6 +22,8 @@ struct WholeDrawer {
   std::vector<Ink> inks;
   std::vector<DrawerPaper> papers;
   std::vector<KeptMask> masks;
+  std::vector<DrawerGood> goods;
+  std::vector<CardSet> sets;
 };
 
 /// Every change is one transaction that is on the disk when it returns: a kill loses nothing that was said to
@@ -45,6 +47,8 @@ class DrawerStore {
   std::vector<Ink> inks() const;
   std::vector<DrawerPaper> papers() const;
   std::vector<KeptMask> masks() const;
+  std::vector<DrawerGood> goods() const;
+  std::vector<CardSet> sets() const;
   Result<WholeDrawer> everything(const Progress& progress = {}) const;
 
   /// Adds a stamp, or changes the one with its key. @return its key; a fresh one if it had none
@@ -60,6 +64,12 @@ class DrawerStore {
   Result<Done> removePaper(const std::string& key);
   Result<Done> putMask(const KeptMask& mask);
   Result<Done> removeMask(const std::string& key);
+  Result<Done> putGood(const DrawerGood& good);
+  Result<Done> removeGood(const std::string& key);
+  Result<Done> putSet(const CardSet& set);
+  Result<Done> removeSet(const std::string& key);
+  /// Papers put, and others taken out, all or nothing: sheets cut up and offcuts kept.
+  Result<Done> changePapers(const std::vector<DrawerPaper>& put, const std::vector<std::string>& out);
   /// All or nothing. Entries with a known key or id replace what is there; nothing is taken away.
   Result<Done> putAll(const WholeDrawer& drawer, const Progress& progress = {});
 

@@ -169,4 +169,12 @@ Printout runSheetPages(const Plan& plan, const Analysis& a, const std::vector<QI
   return out;
 }
 
+Printout runSheetOf(const std::vector<Chapter>& chapters, MeasureStyle style, Sheet sheet) {
+  Printout out = runSheetPages(chapters[0].plan, *chapters[0].analysis, chapters[0].pictures, style, sheet);
+  for (size_t k = 1; k < chapters.size(); ++k)
+    out = joined(std::move(out),
+                 runSheetPages(chapters[k].plan, *chapters[k].analysis, chapters[k].pictures, style, sheet));
+  return out;
+}
+
 }  // namespace havlo

@@ -5,6 +5,7 @@
 
 #include "core/analysis/analysis.h"
 #include "core/guides/guides.h"
+#include "core/pieces/from_drawer.h"
 #include "core/units/measure.h"
 #include "io/art/picture.h"
 #include "io/paper/page.h"
@@ -52,6 +53,18 @@ double runSheetDpi(const Plan& plan, const Analysis& analysis);
 /// The steps with their pictures. @param pictures  one per step; may be empty
 Printout runSheetPages(const Plan& plan, const Analysis& analysis, const std::vector<QImage>& pictures,
                        MeasureStyle style, Sheet sheet);
+
+/// Every sheet that is cut, drawn to scale, with its cuts in their order.
+Printout cutListPages(const Plan& plan, const std::vector<DrawerCut>& cuts, MeasureStyle style, Sheet sheet);
+
+/// The run sheet of the panel, and those of the inside and the envelope as chapters after it.
+/// @param pictures  of each, for the panel first; as many as there are chapters, each may be empty
+struct Chapter {
+  Plan plan;
+  AnalysisRef analysis;
+  std::vector<QImage> pictures;
+};
+Printout runSheetOf(const std::vector<Chapter>& chapters, MeasureStyle style, Sheet sheet);
 
 Result<Done> writePdf(const QString& path, const Printout& printout);
 

@@ -40,6 +40,9 @@ QString wordsOf(const Plan& plan, const CardFit& fit, const Misfit& m, MeasureSt
       return tr("%1 is %2 for what it lies on (%3).")
           .arg(layerName(plan, upper), by, below.left(1).toLower() + below.mid(1));
     }
+    case MisfitKind::ShiftedOver:
+      return tr("%1 is so far off-centre that it reaches %2 over the edge below. Bring it back by that much.")
+          .arg(layerName(plan, fit.layers[ix(m.layer)]), lengthText(m.by_mm, style));
     case MisfitKind::UnequalReveal:
       return tr("The base shows %1 more on one pair of sides than on the other.")
           .arg(lengthText(m.by_mm, style));
@@ -82,12 +85,23 @@ QStringList cardFacts(const Plan& plan, const CardFit& fit, MeasureStyle style) 
 QString trimmingWords(const Plan& plan, double reveal_mm, MeasureStyle style) {
   const Trimming t = trimmingOf(plan.card, reveal_mm);
   if (t.tooSmall) return tr("The base is smaller than what lies on it: take a larger one, or narrower mats.");
+  // The fold is never cut: everything is lined up there.
+  const Fold fold = foldOf(*plan.card.base);
   QStringList cuts;
   if (t.fromWidth_mm > kOffSize_mm)
-    cuts << tr("%1 off the right side").arg(lengthText(t.fromWidth_mm, style));
-  if (t.fromHeight_mm > kOffSize_mm) cuts << tr("%1 off the top").arg(lengthText(t.fromHeight_mm, style));
+    cuts << (fold == Fold::Right ? tr("%1 off the left side") : tr("%1 off the right side"))
+                .arg(lengthText(t.fromWidth_mm, style));
+  if (t.fromHeight_mm > kOffSize_mm)
+    cuts << (fold == Fold::Top ? tr("%1 off the bottom") : tr("%1 off the top"))
+                .arg(lengthText(t.fromHeight_mm, style));
   if (cuts.isEmpty()) return {};
-  return tr("Line the panel up on the left and the bottom side, then trim %1.").arg(cuts.join(tr(" and ")));
+  const QString corner = fold == Fold::Right    ? tr("the right, where the fold is, and the bottom")
+                         : fold == Fold::Top    ? tr("the left and the top, where the fold is")
+                         : fold == Fold::Bottom ? tr("the left and the bottom, where the fold is")
+                         : fold == Fold::Left   ? tr("the left, where the fold is, and the bottom")
+                                                : tr("the left and the bottom");
+  return tr("Line the panel up on %1, then trim %2. Or let it show uneven: that is no fault.")
+      .arg(corner, cuts.join(tr(" and ")));
 }
 
 }  // namespace havlo

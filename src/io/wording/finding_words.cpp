@@ -343,6 +343,7 @@ FindingWords wordsOf(const Plan& plan, const Analysis& analysis, const Finding& 
     case FindingKind::WishImpossible:
     case FindingKind::OrderImpossible:
     case FindingKind::WhiteUnder:
+    case FindingKind::UnevenGround:
     case FindingKind::PartUntold:
     case FindingKind::TooLateToDry:
     case FindingKind::HandworkGone:

@@ -140,6 +140,16 @@ std::optional<FindingWords> inkWords(const Plan& plan, const Analysis& analysis,
              "over everything at the end, it is free of that."),
           tr("a ring"),
           {}};
+    case FindingKind::UnevenGround:
+      return FindingWords{
+          tr("%1 is stamped over %2, which is raised").arg(Name(0), washName(plan, f.wash)),
+          f.other > 0
+              ? tr("Rubber does not reach into pressed paper. Stamp it first, press the relief last, or keep "
+                   "the relief off it.")
+              : tr("Rubber rests on the ridges and leaves gaps. Stamp it first, let the paste be the last, "
+                   "or keep the paste off it."),
+          tr("%1 mm²").arg(f.value, 0, 'f', 0),
+          {}};
     case FindingKind::WhiteUnder:
       return FindingWords{
           f.other > 0 ? tr("The white of %1 lies under %2").arg(name(0), washName(plan, f.wash))

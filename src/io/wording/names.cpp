@@ -81,9 +81,11 @@ QString kindName(LimitKind kind) {
     case LimitKind::Arch:
       return tr("arch");
     case LimitKind::Rays:
+      return tr("ray stencil");
+    case LimitKind::Stencil:
       break;
   }
-  return tr("ray stencil");
+  return tr("stencil");
 }
 
 QString wayName(WashWay way) {
@@ -98,6 +100,10 @@ QString wayName(WashWay way) {
       return tr("a sponge, dabbed");
     case WashWay::Spray:
       return tr("a spray");
+    case WashWay::Paste:
+      return tr("paste, through a stencil");
+    case WashWay::Relief:
+      return tr("pressed into the paper, without ink");
   }
   return {};
 }

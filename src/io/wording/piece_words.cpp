@@ -4,6 +4,7 @@
 #include <cmath>
 
 #include "core/card/card_fit.h"
+#include "core/pieces/face_plan.h"
 #include "io/wording/card_words.h"
 #include "io/wording/names.h"
 #include "io/wording/say.h"
@@ -33,6 +34,8 @@ StepWords cutWords(const Plan& plan, const Step& step, MeasureStyle style) {
     w.title = tr("Cut %1").arg(pieceName(plan, step.paper));
     w.detail = tr("%1, %2").arg(wideAndHigh(box.width(), box.height(), style), pieceCutName(piece.cut));
     if (!piece.paper.name.empty()) w.detail += tr("; from %1").arg(QString::fromStdString(piece.paper.name));
+    if (!factsOf(piece.kind).onFace && isPrinted(plan, step.paper))
+      w.detail += tr("; what is planned on it is stamped before it is glued in");
     return w;
   }
   const CardFit fit = fitCard(plan);
@@ -55,6 +58,23 @@ StepWords scoreWords(const Plan& plan, MeasureStyle style) {
   return w;
 }
 
+/// Where the front goes when the card is opened.
+QString insideWay(const Plan& plan) {
+  switch (plan.card.base ? foldOf(*plan.card.base) : Fold::None) {
+    case Fold::Left:
+      return tr("to the left");
+    case Fold::Right:
+      return tr("to the right");
+    case Fold::Top:
+      return tr("up");
+    case Fold::Bottom:
+      return tr("down");
+    case Fold::None:
+      break;
+  }
+  return tr("over");
+}
+
 StepWords glueWords(const Plan& plan, const Step& step, MeasureStyle style) {
   StepWords w;
   if (step.paper < 0) {
@@ -73,7 +93,9 @@ StepWords glueWords(const Plan& plan, const Step& step, MeasureStyle style) {
   const Piece& piece = plan.pieces[ix(step.paper)];
   if (piece.kind == PieceKind::Inside || piece.kind == PieceKind::Liner) {
     w.title = tr("Glue %1 inside").arg(pieceName(plan, step.paper));
-    w.detail = tr("the right way up for the fold, clear of the fold itself");
+    w.detail = tr("open the card and lay it down with the front turned %1; the right way up as it is read, "
+                  "clear of the fold itself")
+                   .arg(insideWay(plan));
     return w;
   }
   const Box box = boxOf(onCard(piece));
@@ -145,6 +167,10 @@ StepWords assemblyWords(const Plan& plan, const Step& step, MeasureStyle style) 
       const Box box = boxOf(shapeOf(plan.pieces[ix(step.paper)]));
       w.title = tr("Put the card into its envelope");
       w.detail = wideAndHigh(box.width(), box.height(), style);
+      if (isPrinted(plan, step.paper))
+        w.detail +=
+            tr("; stamp it first, empty, with a sheet of scrap inside so that nothing comes through, and "
+               "the flap open");
       return w;
     }
     default:

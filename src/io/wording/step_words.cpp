@@ -100,6 +100,15 @@ StepWords stampWords(const Plan& plan, const Step& step, MeasureStyle style, boo
   w.corner = tr("lower left corner of the stamp %1")
                  .arg(fromEdges(plan, placingOf(i, stamp).toPanel(Point{0, 0}), style, step.impression));
   w.detail = inkWords(plan, i) + beforeWords(step) + QStringLiteral("; ") + coveredWords(plan, step, first);
+  if (stamp.plate) {
+    w.title = tr("Pull a print of %1").arg(nameOf(plan, step.impression));
+    w.detail +=
+        i.generation > 1
+            ? tr("; pulled again from the plate without new ink, so it is paler, the other way round than "
+                 "on the plate")
+            : tr("; roll the ink out thinly on the plate, press it on and lift it straight up; the picture "
+                 "comes out the other way round than on the plate");
+  }
   if (!step.masksOn.empty())
     w.care =
         tr("Press firmly beside the masks: their thickness lifts the rubber and leaves a thin white line.");
@@ -174,6 +183,12 @@ StepWords limitWords(const Plan& plan, const Step& step, MeasureStyle style) {
       case LimitKind::Rays:
         w.detail = tr("a stencil of %1 slits that meet at one point").arg(l.rays);
         break;
+      case LimitKind::Stencil:
+        w.title = tr("Have %1 ready").arg(name);
+        w.detail = tr("bought, or cut from stencil film: %1 openings, %2 by %3 in all")
+                       .arg(l.shape.size())
+                       .arg(lengthText(l.opening.width(), style), lengthText(l.opening.height(), style));
+        break;
       default:
         w.detail = tr("an opening of %1 by %2 in a sheet of masking paper")
                        .arg(lengthText(l.opening.width(), style), lengthText(l.opening.height(), style));
@@ -182,7 +197,8 @@ StepWords limitWords(const Plan& plan, const Step& step, MeasureStyle style) {
   }
   if (step.what == Do::MaskOff) {
     w.title = tr("Lift %1").arg(name);
-    w.detail = tr("slowly, from one corner; wipe it, it is used again");
+    w.detail = l.kind == LimitKind::Stencil ? tr("straight up, and wash it at once; it is used again")
+                                            : tr("slowly, from one corner; wipe it, it is used again");
     return w;
   }
   if (l.kind == LimitKind::Straight) {
@@ -257,6 +273,10 @@ QString beginWords(const Wash& wash, const Step& step) {
       return tr("; dab it on, turning the sponge");
     case WashWay::Spray:
       return tr("; spray from a forearm away, with the table covered");
+    case WashWay::Paste:
+      return tr("; hold the stencil down, spread it thinly with a palette knife, always toward the tape");
+    case WashWay::Relief:
+      return tr("; face down over the stencil, press every edge with a round tool");
   }
   return {};
 }
@@ -366,9 +386,17 @@ StepWords wordsOf(const Plan& plan, const Analysis& analysis, const Step& step, 
       break;
     case Do::Wash: {
       const Wash& wash = plan.washes[ix(step.wash)];
-      w.title = tr("Blend %1").arg(washName(wash));
-      w.detail = inkName(*plan.ink(wash.ink)) + QStringLiteral(", ") + blendWords(plan, wash) +
-                 QStringLiteral("; ") + coveredWords(plan, step, false) + beginWords(wash, step);
+      const QString put = wash.way == WashWay::Paste    ? tr("Spread %1")
+                          : wash.way == WashWay::Relief ? tr("Press %1 into the paper")
+                                                        : tr("Blend %1");
+      w.title = put.arg(washName(wash));
+      QStringList how;
+      if (wash.way != WashWay::Relief) how << inkName(*plan.ink(wash.ink));
+      if (!isRaised(wash.way)) how << blendWords(plan, wash);
+      w.detail = how.join(QStringLiteral(", ")) + (how.isEmpty() ? QString() : QStringLiteral("; ")) +
+                 coveredWords(plan, step, false) + beginWords(wash, step);
+      if (wash.way == WashWay::Paste)
+        w.care = tr("Paste dries for hours: follow its maker's label, and let nothing touch it before.");
       break;
     }
     case Do::Print:

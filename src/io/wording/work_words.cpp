@@ -3,6 +3,7 @@
 
 #include <algorithm>
 
+#include "core/pieces/heights.h"
 #include "io/wording/hand_words.h"
 #include "io/wording/names.h"
 #include "io/wording/say.h"
@@ -318,8 +319,21 @@ QString neededWords(const Plan& plan, const Analysis& a) {
   for (const Accent& accent : plan.accents)
     if (!accents.contains(accentName(accent.kind))) accents << accentName(accent.kind);
   if (!accents.isEmpty()) more << tr("what is needed for %1").arg(accents.join(QStringLiteral(", ")));
-  if (does(Do::Attach)) more << tr("foam");
-  if (does(Do::Glue)) more << tr("glue or tape for paper");
+  if (!plan.card.mats.empty())
+    more << (plan.card.mats.size() == 1 ? tr("paper for the mat")
+                                        : tr("paper for %1 mats").arg(plan.card.mats.size()));
+  if (plan.card.base) more << tr("card for the base");
+  for (const Piece& piece : plan.pieces)
+    if (piece.kind == PieceKind::Envelope) more << tr("the envelope");
+  QStringList foam;
+  for (const Glued& g : gluedOn(plan)) {
+    const double high =
+        g.impression >= 0 ? foamUnder(plan.impressions[ix(g.impression)]) : plan.pieces[ix(g.piece)].raise_mm;
+    const QString words = QStringLiteral("%1 mm").arg(high, 0, 'g', 3);
+    if (high > 0 && !foam.contains(words)) foam << words;
+  }
+  if (!foam.isEmpty()) more << tr("foam of %1").arg(foam.join(tr(" and ")));
+  if (does(Do::Glue)) more << tr("adhesive: strips that hold at once, or glue that leaves time to push");
   if (does(Do::Score)) more << tr("a scoring tool");
   return tr("Have ready\n\nStamps: %1.\n\nInks: %2.\n\nAnd %3.")
       .arg(stamps.join(QStringLiteral(", ")), inks.join(QStringLiteral(", ")),

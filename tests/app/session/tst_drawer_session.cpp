@@ -81,7 +81,7 @@ class TstDrawerSession : public QObject {
       Ink ink;
       ink.id = "moss", ink.name = "Moss";
       QVERIFY(s.putInk(ink));
-      QVERIFY(s.putPaper({"p", "Chalk", {}, 0.3, 210, 297, ""}));
+      QVERIFY(s.putPaper({"p", "Chalk", {}, 0.3, 210, 297, {}, false, ""}));
       QVERIFY(s.putMask({"m", key, 3, "envelope", ""}));
     }
     DrawerSession s(file);

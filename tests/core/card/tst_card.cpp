@@ -79,7 +79,7 @@ class TstCard : public QObject {
   void matsGrowByTheirReveal() {
     Plan p;
     p.card.panel.width_mm = 3.75 * kMmPerInch, p.card.panel.height_mm = 4.75 * kMmPerInch;
-    p.card.mats = {{kMmPerInch / 16, {}, {}}};
+    p.card.mats = {{kMmPerInch / 16, {}, {}, {}}};
     const CardFit fit = fitCard(p);
     QVERIFY(std::fabs(fit.layers[1].box.width() - 3.875 * kMmPerInch) < 1e-9);
     QVERIFY(std::fabs(fit.layers[1].box.height() - 4.875 * kMmPerInch) < 1e-9);
@@ -87,7 +87,7 @@ class TstCard : public QObject {
   // Common practice, no source: 8 1/2 × 5 1/2 folds to 4 1/4 × 5 1/2; 4 1/4 × 11 is scored at 5 1/2.
   void theOpenedBaseAndItsScore() {
     Plan p = emptyPlan();
-    p.card.base = CardBase{4.25 * kMmPerInch, 5.5 * kMmPerInch, "left", {}};
+    p.card.base = CardBase{4.25 * kMmPerInch, 5.5 * kMmPerInch, "left", {}, {}};
     CardFit fit = fitCard(p);
     QVERIFY(std::fabs(fit.baseSheetWidth_mm - 8.5 * kMmPerInch) < 1e-9 && fit.scoreUpright);
     QVERIFY(std::fabs(fit.scoreAt_mm - 4.25 * kMmPerInch) < 1e-9);
@@ -98,8 +98,8 @@ class TstCard : public QObject {
   }
   void aLayerThatDoesNotFitIsSeen() {
     Plan p = emptyPlan();
-    p.card.mats = {{2, {}, {}}};
-    p.card.base = CardBase{p.card.panel.width_mm + 3, p.card.panel.height_mm + 10, "left", {}};
+    p.card.mats = {{2, {}, {}, {}}};
+    p.card.base = CardBase{p.card.panel.width_mm + 3, p.card.panel.height_mm + 10, "left", {}, {}};
     const CardFit fit = fitCard(p);
     QCOMPARE(fit.misfits.size(), 1u);
     QCOMPARE(fit.misfits[0].kind, MisfitKind::LayerTooLarge);

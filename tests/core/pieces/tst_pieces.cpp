@@ -143,8 +143,9 @@ class TstPieces : public QObject {
     p.pieces[0].name = "Black strip", p.pieces[0].raise_mm = 1.5, p.pieces[0].paper.weight_gsm = 210;
     p.pieces.push_back(piece("inside", PieceKind::Inside, {0, 0, 100, 140}));
     Impression in = p.impressions[0];
-    in.id = "small", in.piece = "inside";
-    p.elsewhere = {in};
+    in.id = "small", in.piece.clear();
+    p.faces.push_back({"inside", {}});
+    p.faces[0].scene.impressions = {in};
     p.making.post.thickness_mm = 5;
     const auto back = readPlan(writePlan(p));
     QVERIFY(back);
@@ -177,11 +178,12 @@ class TstPieces : public QObject {
     p.pieces.push_back(piece("inside", PieceKind::Inside, {0, 0, 100, 140}));
     addStamp(p, slab("flower", 10, 10));
     Impression in = p.impressions[0];
-    in.id = "flower", in.stamp = "flower", in.piece = "inside";
-    p.elsewhere = {in};
+    in.id = "flower", in.stamp = "flower", in.piece.clear();
+    p.faces.push_back({"inside", {}});
+    p.faces[0].scene.impressions = {in};
     Colouring c;
     c.id = "c", c.impression = "flower", c.ink = "blue";
-    p.colourings = {c};
+    p.faces[0].scene.colourings = {c};
     QVERIFY(!withoutStamp(p, "flower"));
     const Plan more = withNewImpression(p, "flower", {20, 20}).value();
     QVERIFY(more.impressions.back().id != "flower");
@@ -194,7 +196,7 @@ class TstPieces : public QObject {
     tied.impressions[0].inFrontOf = {"flower"};
     QVERIFY(!readPlan(writePlan(tied)));
     tied = p;
-    tied.elsewhere[0].inFrontOf = {"house"};
+    tied.faces[0].scene.impressions[0].inFrontOf = {"house"};
     QVERIFY(!readPlan(writePlan(tied)));
   }
 
@@ -234,7 +236,7 @@ class TstPieces : public QObject {
     Plan p = emptyPlan();
     p.card.panel = {100, 140, {}};
     p.card.mats = {matOf(3)};
-    p.card.base = CardBase{112, 152, "left", {}};
+    p.card.base = CardBase{112, 152, "left", {}, {}};
     Piece strip = piece("strip", PieceKind::Strip, {10, 10, 60, 30});
     strip.raise_mm = 2, strip.paper.thickness_mm = 0.5, strip.paper.weight_gsm = 300;
     Piece inside = piece("in", PieceKind::Inside, {0, 0, 100, 140});
@@ -284,8 +286,9 @@ class TstPieces : public QObject {
     p.pieces[0].turn_deg = 90;
     p.pieces.push_back(piece("inside", PieceKind::Inside, {0, 0, 100, 140}));
     Impression in = p.impressions[0];
-    in.id = "small", in.piece = "inside", in.at = {50, 20}, in.depth = OnGround{};
-    p.elsewhere = {in};
+    in.id = "small", in.piece.clear(), in.at = {50, 20}, in.depth = OnGround{};
+    p.faces.push_back({"inside", {}});
+    p.faces[0].scene.impressions = {in};
     QVERIFY(isPrinted(p, 0) && isPrinted(p, 1));
     const Plan strip = facePlan(p, 0);
     QCOMPARE(strip.card.panel.width_mm, 70.0);
@@ -324,7 +327,7 @@ class TstPieces : public QObject {
   void theWholeCardIsAssembledInOrder() {
     Plan p = withStrip();
     p.card.mats = {matOf(3), matOf(2)};
-    p.card.base = CardBase{150, 200, "top", {}};
+    p.card.base = CardBase{150, 200, "top", {}, {}};
     p.pieces.push_back(piece("in", PieceKind::Inside, {0, 0, 100, 140}));
     p.pieces.push_back(piece("env", PieceKind::Envelope, {0, 0, 160, 210}));
     const AnalysisRef a = withBestOrder(p, analyse(p));
