@@ -8,6 +8,7 @@
 #include "io/files/plan_file.h"
 #include "io/print/sheets.h"
 #include "io/wording/names.h"
+#include "io/wording/piece_words.h"
 #include "io/wording/step_words.h"
 
 namespace havlo::cli {
@@ -77,6 +78,7 @@ std::vector<Chapter> chaptersOf(const Plan& plan, const AnalysisRef& a) {
     if (factsOf(plan.pieces[k].kind).onFace || !isPrinted(plan, piece)) continue;
     Plan face = facePlan(plan, piece);
     face.faces.clear();
+    face.title = pieceName(plan, piece).toStdString();
     AnalysisRef own = withBestOrder(face, analyse(face, nullptr, &art()));
     out.push_back({std::move(face), std::move(own), {}});
   }

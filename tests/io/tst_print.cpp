@@ -12,6 +12,7 @@
 
 #include "core/chain/chain.h"
 #include "core/outline/shape_ops.h"
+#include "core/pieces/face_plan.h"
 #include "core/trace/scan.h"
 #include "io/cut/cut_file.h"
 #include "io/fonts.h"
@@ -402,6 +403,59 @@ class TstPrint : public QObject {
     const auto saved = writePdf(QStringLiteral("/nowhere/a.pdf"),
                                 placementSheet(p, *analyse(p), MeasureStyle::Inches, Sheet::a4()));
     QVERIFY(!saved && saved.error().code == ErrorCode::CannotWrite);
+  }
+
+  /// The cut list read back: every piece is on it, drawn to scale, its cuts in words; the inside is a chapter
+  /// of the run sheet.
+  void theCutList_isReadBack() {
+    const Plan p = demo("towpath-finished");
+    std::vector<DrawerPaper> papers(1);
+    papers[0].key = "x", papers[0].name = "Slate night", papers[0].colour = {0x3a, 0x44, 0x4c};
+    papers[0].thickness_mm = 0.35, papers[0].width_mm = 192, papers[0].height_mm = 136, papers[0].sheets = 1;
+    const auto cuts = cutFromDrawer(p, papers, {"A4", 210, 297, 1});
+    const QString pdf = m_folder.filePath(QStringLiteral("cuts.pdf"));
+    QVERIFY(bool(writePdf(pdf, cutListPages(p, cuts, MeasureStyle::Millimetres, Sheet::a4()))));
+    QProcess text;
+    text.start(QStringLiteral("pdftotext"), {QStringLiteral("-layout"), pdf, QStringLiteral("-")});
+    QVERIFY(text.waitForFinished() && text.exitCode() == 0);
+    const QString all = QString::fromUtf8(text.readAllStandardOutput());
+    for (const char* words :
+         {"base", "panel", "hare", "words", "from the drawer", "a new one", "138.2 mm from its bottom edge",
+          "keep blades away", "1. level", "of what is in hand"})
+      QVERIFY2(all.contains(QLatin1String(words)), words);
+    // The panel's drawing has the panel's proportions: its two borders, found in the pixels of the first page
+    // that has it, are told apart by the fill of pieces.
+    const QImage page = pdfPage(pdf, 1);
+    QVERIFY(!page.isNull());
+    int filled = 0;
+    for (int y = 0; y < page.height(); y += 8)
+      for (int x = 0; x < page.width(); x += 8) {
+        const int grey = qGray(page.pixel(x, y));
+        filled += grey > 228 && grey < 243;
+      }
+    QVERIFY(filled > 1000);
+    // Nothing to cut from: said, one page.
+    const Printout none = cutListPages(p, {}, MeasureStyle::Inches, Sheet::letter());
+    QCOMPARE(none.pages, 1);
+  }
+
+  void chaptersFollowOneAnother() {
+    const Plan p = demo("towpath-finished");
+    const AnalysisRef a = analyse(p);
+    Plan inside = facePlan(p, p.pieceIndex("inside"));
+    const AnalysisRef own = analyse(inside);
+    const Printout one = runSheetPages(p, *a, {}, MeasureStyle::Millimetres, Sheet::a4());
+    const Printout both = runSheetOf({{p, a, {}}, {inside, own, {}}}, MeasureStyle::Millimetres, Sheet::a4());
+    QVERIFY(both.pages > one.pages);
+    const QString pdf = m_folder.filePath(QStringLiteral("chapters.pdf"));
+    QVERIFY(bool(writePdf(pdf, both)));
+    QProcess text;
+    text.start(QStringLiteral("pdftotext"), {pdf, QStringLiteral("-")});
+    QVERIFY(text.waitForFinished() && text.exitCode() == 0);
+    const QString all = QString::fromUtf8(text.readAllStandardOutput());
+    QVERIFY(all.contains(QStringLiteral("Run sheet for inside")) &&
+            all.contains(QStringLiteral("many happy")));
+    QVERIFY(all.contains(QStringLiteral("stamp it first, empty")));
   }
 };
 

@@ -240,6 +240,13 @@ std::vector<FaultyPlan> faultyCards() {
     p.washes = {wash("night", "black", {0, 60, 127, 178}, WashFrom::Top)};
   });
   fault(
+      "a tree stamped over paste", FindingKind::UnevenGround,
+      [](Plan& p) {
+        p.washes = {wash("ridges", "white", {0, 0, 127, 178}, WashFrom::Top)};
+        p.washes[0].way = WashWay::Paste, p.washes[0].lets = {"tree"};
+      },
+      false);
+  fault(
       "a part with a corner in it", FindingKind::PartUntold,
       [](Plan& p) {
         const Stamp& s = *p.stamp(thingOf(p, "tree").stamp);

@@ -31,7 +31,6 @@
 #include "app/order/joins_page.h"
 #include "app/order/order_place.h"
 #include "app/order/schools_page.h"
-#include "app/order/slips_page.h"
 #include "app/order/step_strip.h"
 #include "app/practice/practice_place.h"
 #include "app/scene/face_view.h"
@@ -64,10 +63,11 @@ int main(int argc, char** argv) {
   QApplication app(argc, argv);
   QCoreApplication::setApplicationName(QStringLiteral("havlo-shots"));
   if (argc < 2)
-    return std::fprintf(stderr,
-                        "usage: shots FOLDER "
-                        "[card,drawer,adding,scene,masks,order,joins,schools,slips,looks,background,inks,"
-                        "greeting,reading,colour,arrange,make,practice,shed,fen]\n"),
+    return std::fprintf(
+               stderr,
+               "usage: shots FOLDER "
+               "[card,drawer,adding,scene,masks,order,joins,schools,cutting,many,looks,background,inks,"
+               "greeting,reading,colour,arrange,make,practice,shed,fen]\n"),
            2;
   const QDir folder(QString::fromLocal8Bit(argv[1]));
   folder.mkpath(QStringLiteral("."));
@@ -102,6 +102,21 @@ int main(int argc, char** argv) {
         window.card().findChild<QPushButton*>(QLatin1String(tab))->click();
       settle(window.card().stack());
       saved = shoot(window, folder.filePath(QStringLiteral("card%1.png").arg(name))) && saved;
+      window.openDemo();
+    }
+    for (const auto& [page, tab] : {std::pair{"cutting", "cardTab-2"}, {"many", "cardTab-3"}}) {
+      if (!places.contains(QLatin1String(page))) continue;
+      window.openDemo(QStringLiteral("towpath-finished"));
+      if (window.drawerSession().index().cards().empty()) window.drawerSession().fillWithDemo();
+      havlo::Plan ten = window.session().plan();
+      ten.making.copies = 10, ten.making.rack = 6;
+      ten.making.variations = {{"in ember", 3, {{"greeting", "", "ember", "", ""}}, ""}};
+      window.session().edit(QStringLiteral("ten"), ten);
+      settleOrder(window.session());
+      window.visit(QStringLiteral("card"));
+      window.card().findChild<QPushButton*>(QLatin1String(tab))->click();
+      settle(window.card());
+      saved = shoot(window, folder.filePath(QLatin1String(page) + name + QStringLiteral(".png"))) && saved;
       window.openDemo();
     }
     if (places.contains(QStringLiteral("drawer"))) {
@@ -140,15 +155,6 @@ int main(int argc, char** argv) {
       settle(window.order());
       window.order().showPage(havlo::OrderPlace::Schools);
       settle(window.order().schools());
-    });
-    page("slips", [&] {
-      settle(window.order());
-      window.order().showPage(havlo::OrderPlace::Slips);
-      havlo::WhatIf what;
-      what.kind = havlo::WhatIf::Kind::ForgetMask;
-      what.impression = window.session().plan().indexOf("hare");
-      window.order().slips().tryOut(what);
-      settle(window.order().slips());
     });
     window.order().showSteps();
     if (places.contains(QStringLiteral("make"))) {
@@ -265,11 +271,11 @@ int main(int argc, char** argv) {
   }
   const auto list = [](const char* words) { return QString::fromLatin1(words).split(QLatin1Char(',')); };
   const QStringList all = list(
-      "card,drawer,adding,scene,masks,order,joins,schools,slips,looks,background,colour,arrange,make,"
+      "card,drawer,adding,scene,masks,order,joins,schools,cutting,many,looks,background,colour,arrange,make,"
       "practice,shed");
   const QStringList wanted = argc > 2 ? QString::fromLocal8Bit(argv[2]).split(QLatin1Char(',')) : all;
   scene(false, 1.0, QString(), wanted);
-  // On the dark ground and with large text only some.
+  // On the dark ground only some.
   const auto again = [&](const char* which, bool dark, double text, const char* ending) {
     QStringList both;
     for (const QString& place : list(which))
@@ -277,6 +283,5 @@ int main(int argc, char** argv) {
     if (!both.isEmpty()) scene(dark, text, QString::fromLatin1(ending), both);
   };
   again("scene", true, 1.0, "-dark");
-  again("order", false, 1.5, "-large-text");
   return saved ? 0 : 1;
 }

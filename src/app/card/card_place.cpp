@@ -601,9 +601,8 @@ void CardPlace::showNotes() {
   m_notes->end();
 }
 
-void CardPlace::arrive() {
-  m_drawer.open();
-  m_session.setFace({});
-}
+void CardPlace::arrive() { m_drawer.open(); }
+
+void CardPlace::showEvent(QShowEvent*) { m_session.setFace({}); }
 
 }  // namespace havlo

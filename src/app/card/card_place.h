@@ -47,6 +47,9 @@ class CardPlace : public Place {
   void printCutListRequested();
   void cutUp(const PapersAfter& undo, int offcuts);
 
+ protected:
+  void showEvent(QShowEvent*) override;
+
  private:
   PlanSession& m_session;
   DrawerSession& m_drawer;

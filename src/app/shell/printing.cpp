@@ -13,6 +13,7 @@
 #include "core/chain/chain.h"
 #include "core/pieces/face_plan.h"
 #include "io/art/svg_art.h"
+#include "io/wording/piece_words.h"
 
 namespace havlo {
 
@@ -76,11 +77,14 @@ std::function<Result<Printout>(const Progress&)> Printing::maker(PrintoutKind ki
         break;
       case PrintoutKind::RunSheet: {
         std::vector<Chapter> chapters{{*plan, analysis, {}}};
+        const QString title =
+            plan->title.empty() ? QString() : QString::fromStdString(plan->title) + QStringLiteral(": ");
         for (size_t k = 0; k < plan->pieces.size();
              ++k) {  // of the front: the inside and the envelope come along
           const auto piece = static_cast<int>(k);
           if (factsOf(plan->pieces[k].kind).onFace || !isPrinted(*plan, piece)) continue;
-          const Plan face = facePlan(*plan, piece);
+          Plan face = facePlan(*plan, piece);
+          face.title = (title + pieceName(*plan, piece)).toStdString();
           chapters.push_back(
               {face, withBestOrder(face, analyse(face, nullptr, art.get()), {}, progress), {}});
         }

@@ -105,7 +105,7 @@ size_t pointsOf(const Rings& rings) {
 }
 }  // namespace
 
-Rings PartsReader::rings(const Json& j, const std::string& place) {
+Rings PartsReader::rings(const Json& j, const std::string& place, size_t most) {
   if (!j.is_array()) fail(place, "not a list of rings");
   Rings out;
   for (size_t r = 0; r < j.size(); ++r) {
@@ -122,18 +122,17 @@ Rings PartsReader::rings(const Json& j, const std::string& place) {
   if (clean.value().split)
     repairs.push_back(
         place + ": its rings cross; they were split by the even-odd rule, the covered area is the same");
-  return boundedInPoints(std::move(clean).value().rings, place);
+  return boundedInPoints(std::move(clean).value().rings, place, most);
 }
 
 /// Outlines finer than any rubber are read as finely as can be worked with.
-Rings PartsReader::boundedInPoints(Rings rings, const std::string& place) {
-  constexpr size_t kMostPoints = 6000;
+Rings PartsReader::boundedInPoints(Rings rings, const std::string& place, size_t most) {
   constexpr double kTolerances_mm[] = {0.005, 0.02, 0.05, 0.1, 0.2, 0.4, 0.8, 1.6};
   const size_t had = pointsOf(rings);
-  if (had <= kMostPoints) return rings;
+  if (had <= most) return rings;
   for (const double tolerance : kTolerances_mm) {
     Rings fewer = simplified(rings, Millimetres{tolerance});
-    if (fewer.empty() || (pointsOf(fewer) > kMostPoints && tolerance < 1.6)) continue;
+    if (fewer.empty() || (pointsOf(fewer) > most && tolerance < 1.6)) continue;
     repairs.push_back(place + ": has " + std::to_string(had) + " points; it was read to " +
                       shortDecimal(tolerance, 3) + " mm, with " + std::to_string(pointsOf(fewer)));
     return fewer;
@@ -363,7 +362,7 @@ WashLimit PartsReader::limit(Object o) {
     l.first_deg = o.numberOr("first", kAny, l.first_deg);
     l.last_deg = o.numberOr("last", kAny, l.last_deg);
   } else if (l.kind == LimitKind::Stencil) {
-    l.shape = rings(o.need("shape"), o.at("shape"));
+    l.shape = rings(o.need("shape"), o.at("shape"), kMostStencilPoints);
     if (l.shape.empty()) fail(o.at("shape"), "lets nothing through");
     l.opening = boxOf(l.shape);
   } else {

@@ -11,8 +11,10 @@ struct PartsReader {
   static Card card(Object o);
   static View view(Object o, double panelHeight_mm);
   static Ink ink(Object o);
-  Rings rings(const Json& j, const std::string& place);
-  Rings boundedInPoints(Rings rings, const std::string& place);
+  /// @param most  points that can be worked with; finer outlines are read more coarsely
+  Rings rings(const Json& j, const std::string& place, size_t most = kMostPoints);
+  Rings boundedInPoints(Rings rings, const std::string& place, size_t most);
+  static constexpr size_t kMostPoints = 6000, kMostStencilPoints = 60000;
   Stamp stamp(Object o);
   static MaskChoices maskChoices(Object o);
   static Contact contact(Object o);

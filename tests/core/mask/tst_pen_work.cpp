@@ -77,7 +77,8 @@ class TstPenWork : public QObject {
       if (s.what == Do::Stamp && s.impression == indexOf(with, "back"))
         dry = now + with.ink(with.impressions[ix(s.impression)].ink)->dryOnCard_s / 60;
     }
-    for (const Step& s : analyse(twoSlabs({55, 45}, School::Mask))->sheet.steps) QVERIFY(s.what != Do::Draw);
+    const AnalysisRef apart = analyse(twoSlabs({55, 45}, School::Mask));
+    for (const Step& s : apart->sheet.steps) QVERIFY(s.what != Do::Draw);
   }
 
   // The bound counts the pen once: of one thing left out of another there is but one order, and nothing to

@@ -190,7 +190,8 @@ class TstPieces : public QObject {
     const Plan less = without(more, "house").value();
     const auto back = readPlan(writePlan(less));
     QVERIFY(back && back.value().plan == less);
-    for (const Finding& f : analyse(p)->findings) QVERIFY(f.kind != FindingKind::HandworkGone);
+    const AnalysisRef read = analyse(p);
+    for (const Finding& f : read->findings) QVERIFY(f.kind != FindingKind::HandworkGone);
     QVERIFY(facePlan(p, 1).colourings.size() == 1);
     Plan tied = p;
     tied.impressions[0].inFrontOf = {"flower"};

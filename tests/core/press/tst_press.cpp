@@ -531,7 +531,8 @@ class TstPress : public QObject {
     addStamp(p, slab("s", 30, 30));
     put(p, "front", "s", {30, 30}, 1).school = School::Resist;
     put(p, "back", "s", {100, 120}, 2);
-    for (const Step& s : analyse(p)->sheet.steps) QVERIFY(s.what != Do::Wipe);
+    const AnalysisRef wiped = analyse(p);
+    for (const Step& s : wiped->sheet.steps) QVERIFY(s.what != Do::Wipe);
   }
 
   void demoAndTeachingPlansAreProvenAsSilhouettes() {
