@@ -22,8 +22,7 @@ Json batchReport(const Plan& plan, const Batch& batch) {
   for (const BatchGroup& g : batch.groups)
     out["groups"].push_back({{"name", groupName(plan, g).toStdString()},
                              {"variation", g.variation < 0 ? Json(nullptr) : Json(g.variation)},
-                             {"cards", g.cards},
-                             {"minutes", g.analysis->sheet.minutes}});
+                             {"cards", g.cards}});
   for (const Station& s : batch.stations)
     out["stations"].push_back({{"kind", kKinds[ix(static_cast<int>(s.kind))]},
                                {"group", s.group < 0 ? Json(nullptr) : Json(s.group)},

@@ -104,8 +104,7 @@ int main(int argc, char** argv) {
       saved = shoot(window, folder.filePath(QStringLiteral("card%1.png").arg(name))) && saved;
       window.openDemo();
     }
-    for (const auto& [page, tab] : {std::pair{"cutting", "cardTab-2"}, {"many", "cardTab-3"}}) {
-      if (!places.contains(QLatin1String(page))) continue;
+    if (places.contains(QStringLiteral("cutting")) || places.contains(QStringLiteral("many"))) {
       window.openDemo(QStringLiteral("towpath-finished"));
       if (window.drawerSession().index().cards().empty()) window.drawerSession().fillWithDemo();
       havlo::Plan ten = window.session().plan();
@@ -114,9 +113,13 @@ int main(int argc, char** argv) {
       window.session().edit(QStringLiteral("ten"), ten);
       settleOrder(window.session());
       window.visit(QStringLiteral("card"));
-      window.card().findChild<QPushButton*>(QLatin1String(tab))->click();
-      settle(window.card());
-      saved = shoot(window, folder.filePath(QLatin1String(page) + name + QStringLiteral(".png"))) && saved;
+      for (const auto& [page, tab] : {std::pair{"cutting", "cardTab-2"}, {"many", "cardTab-3"}}) {
+        if (!places.contains(QLatin1String(page))) continue;
+        window.card().findChild<QPushButton*>(QLatin1String(tab))->click();
+        settle(window.card());
+        saved = shoot(window, folder.filePath(QLatin1String(page) + name + QStringLiteral(".png"))) && saved;
+      }
+      window.session().undoStack().undo();
       window.openDemo();
     }
     if (places.contains(QStringLiteral("drawer"))) {

@@ -144,6 +144,10 @@ void CutView::paintSheet(QPainter& p, const Shown& s, const QRectF& room) const 
     p.restore();
   }
   p.setBrush(Qt::NoBrush);
+  const double round = room.width() < 240 ? 6.5 : 8.5;
+  QFont small = labelFont();
+  if (round < 8) small.setPixelSize(9);
+  p.setFont(small);
   for (size_t k = 0; k < s.sheet.cuts.size(); ++k) {
     const SheetCut& c = s.sheet.cuts[k];
     const QRectF of = at(c.of);
@@ -156,7 +160,7 @@ void CutView::paintSheet(QPainter& p, const Shown& s, const QRectF& room) const 
     const double along = std::min(12 + 22 * static_cast<double>(k % 3), length / 2);
     const QPointF middle = from + (c.upright ? QPointF(0, along) : QPointF(along, 0));
     p.setBrush(t.card);
-    p.drawEllipse(middle, 8.5, 8.5);
+    p.drawEllipse(middle, round, round);
     p.setPen(t.madder);
     p.drawText(QRectF(middle - QPointF(9, 9), QSizeF(18, 18)), Qt::AlignCenter, QString::number(k + 1));
     p.setBrush(Qt::NoBrush);

@@ -49,6 +49,12 @@ class Angle {
   Point m_middle;
 };
 
+/// The part of a box that lies in another.
+Box clipOf(const Box& b, const Box& in) {
+  return {std::max(b.left, in.left), std::max(b.bottom, in.bottom), std::min(b.right, in.right),
+          std::min(b.top, in.top)};
+}
+
 }  // namespace
 
 StackView::StackView(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget* parent)
@@ -57,6 +63,12 @@ StackView::StackView(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget*
       m_art(std::move(art)),
       m_job(new PlanJob<Pictures>(session, this)) {
   setFocusPolicy(Qt::StrongFocus);
+  m_rest.setSingleShot(true);
+  m_rest.setInterval(150);
+  connect(&m_rest, &QTimer::timeout, this, [this] {
+    m_moving = false;
+    update();
+  });
   setAccessibleName(tr("The card from an angle"));
   connect(&session, &PlanSession::planChanged, this, &StackView::planChanged);
   connect(&session, &PlanSession::unitsChanged, this, [this] { update(); });
@@ -132,6 +144,8 @@ void StackView::lookFrom(From from) {
 
 void StackView::turnTo(double turn_deg, double tilt_deg) {
   m_turn = std::remainder(turn_deg, 360), m_tilt = std::clamp(tilt_deg, 8.0, 90.0);
+  m_moving = true;
+  m_rest.start();
   update();
 }
 
@@ -161,8 +175,8 @@ void StackView::keyPressEvent(QKeyEvent* e) {
 
 void StackView::paintEvent(QPaintEvent*) {
   QPainter p(this);
-  p.setRenderHint(QPainter::Antialiasing);
-  p.setRenderHint(QPainter::SmoothPixmapTransform);
+  p.setRenderHint(QPainter::Antialiasing, !m_moving);
+  p.setRenderHint(QPainter::SmoothPixmapTransform, !m_moving);
   m_from == From::Angle ? paintAngle(p) : m_from == From::Side ? paintSide(p) : paintOpen(p);
   if (hasFocus()) {
     p.setPen(QPen(theme().green, 1));
@@ -209,8 +223,11 @@ void StackView::paintAngle(QPainter& p) const {
     p.save();
     p.setTransform(angle.plane(s.foam_mm > 0 ? surface : s.low_mm, to, scale));
     p.setPen(Qt::NoPen);
-    for (int soft = 3; soft >= 1; --soft) {
-      p.setBrush(QColor(20, 26, 30, 26));
+    // What lies flat has a shadow as narrow as paper is thick: one step of softness is all that is seen of
+    // it.
+    const int softest = s.foam_mm > 0 && !m_moving ? 3 : 1;
+    for (int soft = softest; soft >= 1; --soft) {
+      p.setBrush(QColor(20, 26, 30, softest == 1 ? 60 : 26));
       p.save();
       p.translate(off * 0.7 * soft / 2, -off * 0.7 * soft / 2);
       p.drawPath(shape);
@@ -228,10 +245,14 @@ void StackView::paintAngle(QPainter& p) const {
     const bool glued = s.what == StackedSheet::What::PopUp || s.what == StackedSheet::What::Piece;
     const QImage& picture = glued ? m_pictures.whole : m_pictures.panel;
     if (!picture.isNull() && (glued || s.what == StackedSheet::What::Panel)) {
-      p.setClipPath(shape);
+      // Of the picture no more than lies on the sheet; a panel is all of it, with nothing to cut off.
+      if (glued) p.setClipPath(shape);
+      const Box part = clipOf(boxOf(s.outline), panel);
+      const double px = picture.width() / panel.right, py = picture.height() / panel.top;
       p.translate(0, panel.top);
       p.scale(1, -1);  // the picture's rows run down
-      p.drawImage(QRectF(0, 0, panel.right, panel.top), picture);
+      p.drawImage(QRectF(part.left, panel.top - part.top, part.width(), part.height()), picture,
+                  QRectF(part.left * px, (panel.top - part.top) * py, part.width() * px, part.height() * py));
     }
     p.restore();
     if (!glued) surface = high;

@@ -3,6 +3,7 @@
 #pragma once
 
 #include <QImage>
+#include <QTimer>
 #include <QWidget>
 #include <map>
 #include <string>
@@ -49,6 +50,8 @@ class StackView : public QWidget {
   double m_turn = -22, m_tilt = 52;
   QPointF m_dragged;
   bool m_stale = true;
+  bool m_moving = false;  // dragged just now: painted with less care, so that it keeps up with the hand
+  QTimer m_rest;
 
   void planChanged();
   void paintAngle(QPainter& p) const;

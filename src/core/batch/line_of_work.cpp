@@ -125,6 +125,9 @@ std::vector<Station> stationsOf(const Plan& plan, const Analysis& a, int group, 
   return out;
 }
 
+/// The stamp a mask is of: its id without the number.
+std::string stampOfMask(const std::string& mask) { return mask.substr(0, mask.rfind('#')); }
+
 /// What makes two stations of different groups the same work.
 std::string keyOf(const Plan& plan, const Analysis& a, const Station& s) {
   std::string key = std::to_string(static_cast<int>(s.kind)) + "|" + s.ink;
@@ -136,7 +139,7 @@ std::string keyOf(const Plan& plan, const Analysis& a, const Station& s) {
       key += ":" + i.id + ":" + i.stamp + ":" + i.ink;
     }
     if (step.wash >= 0) key += ":" + plan.washes[ix(step.wash)].id;
-    for (const Cover& c : step.covers) key += ":" + c.mask;
+    for (const Cover& c : step.covers) key += ":" + stampOfMask(c.mask) + std::to_string(c.impression);
     for (int h : step.hand) key += ":" + std::to_string(h);
     if (!step.hand.empty())
       for (const HandLine& l : plan.lines) key += l.text.empty() ? std::string() : ":" + l.text;
@@ -145,35 +148,77 @@ std::string keyOf(const Plan& plan, const Analysis& a, const Station& s) {
   return key;
 }
 
-/// Stations of one more group sorted in: equal ones grow together, the others come after the last that did.
-void sortIn(std::vector<Station>& line, const std::vector<std::string>& lineKeys, std::vector<Station> more,
-            const std::vector<std::string>& keys, std::vector<std::string>& keysOut) {
-  // The longest common run of stations, by the usual table.
-  const size_t n = line.size(), m = more.size();
-  std::vector<std::vector<int>> longest(n + 1, std::vector<int>(m + 1, 0));
-  for (size_t i = n; i-- > 0;)
-    for (size_t j = m; j-- > 0;)
-      longest[i][j] =
-          lineKeys[i] == keys[j] ? longest[i + 1][j + 1] + 1 : std::max(longest[i + 1][j], longest[i][j + 1]);
+bool isOfMasks(const Station& s) { return s.kind == Kind::Masks; }
+
+/// Masks of a group that no mask of the cards as planned serves: stations without them fall away.
+std::vector<Station> ownMasks(std::vector<Station> stations, const Analysis& a,
+                              const std::set<std::string>& have) {
   std::vector<Station> out;
-  keysOut.clear();
-  size_t i = 0, j = 0;
-  while (i < n || j < m) {
-    if (i < n && j < m && lineKeys[i] == keys[j]) {
-      Station both = line[i];
-      both.group = -1;
-      both.cards += more[j].cards, both.minutes += more[j].minutes;
-      both.masks = std::max(both.masks, more[j].masks);
-      out.push_back(std::move(both)), keysOut.push_back(keys[j]);
-      ++i, ++j;
-    } else if (j >= m || (i < n && longest[i + 1][j] >= longest[i][j + 1])) {
-      out.push_back(line[i]), keysOut.push_back(lineKeys[i]), ++i;
-    } else {
-      out.push_back(more[j]), keysOut.push_back(keys[j]), ++j;
+  for (Station& s : stations) {
+    if (!isOfMasks(s)) continue;
+    int all = 0, own = 0;
+    bool limit = false;
+    for (int k : s.steps) {
+      const Step& step = a.sheet.steps[ix(k)];
+      limit = limit || step.limit >= 0;
+      for (const Cover& c : step.covers) {
+        ++all;
+        own += c.joint < 0 && !have.contains(stampOfMask(c.mask));
+      }
     }
+    if (limit || own == 0) continue;
+    s.minutes *= static_cast<double>(own) / all;
+    s.masks = own;
+    out.push_back(std::move(s));
   }
-  line = std::move(out);
+  return out;
 }
+
+/// The work of the cards as planned, with one variation sorted in: equal stations serve both, what only one
+/// of them has is done on its own cards.
+class Sorting {
+ public:
+  Sorting(std::vector<Station>& line, std::vector<std::string>& keys) : m_line(line), m_keys(keys) {}
+
+  /// @param more  of the variation, without those of masks
+  void in(const std::vector<Station>& more, const std::vector<std::string>& keys, int cards) {
+    // The longest common run of stations, by the usual table; those of masks stand between.
+    const size_t n = m_line.size(), m = more.size();
+    std::vector<std::vector<int>> longest(n + 1, std::vector<int>(m + 1, 0));
+    for (size_t i = n; i-- > 0;)
+      for (size_t j = m; j-- > 0;)
+        longest[i][j] =
+            m_keys[i] == keys[j] ? longest[i + 1][j + 1] + 1 : std::max(longest[i + 1][j], longest[i][j + 1]);
+    std::vector<Station> out;
+    std::vector<std::string> outKeys;
+    size_t i = 0, j = 0;
+    const auto take = [&](const Station& s, const std::string& key) {
+      out.push_back(s), outKeys.push_back(key);
+    };
+    while (i < n || j < m) {
+      if (i < n && (isOfMasks(m_line[i]) || m_line[i].group > 0)) {
+        take(m_line[i], m_keys[i]), ++i;
+      } else if (i < n && j < m && m_keys[i] == keys[j]) {
+        take(m_line[i], m_keys[i]), ++i, ++j;
+      } else if (j >= m || (i < n && longest[i + 1][j] >= longest[i][j + 1])) {
+        // Not on the cards of this variation.
+        Station fewer = m_line[i];
+        const int left = std::max(0, fewer.cards - cards);
+        fewer.minutes *= static_cast<double>(left) / fewer.cards;
+        fewer.cards = left, fewer.group = 0;
+        if (left > 0) take(fewer, m_keys[i]);
+        ++i;
+      } else {
+        take(more[j], keys[j]), ++j;
+      }
+    }
+    m_line = std::move(out), m_keys = std::move(outKeys);
+  }
+
+ private:
+  std::vector<Station>& m_line;
+  std::vector<std::string>& m_keys;
+};
 
 }  // namespace
 
@@ -255,40 +300,52 @@ Batch lineOfWork(const Plan& plan, const AnalysisRef& analysis, const ArtSource*
   for (BatchGroup& g : varied) out.groups.push_back(std::move(g));
   std::vector<std::string> ids;
   for (int i : analysis->order) ids.push_back(plan.impressions[ix(i)].id);
+  const auto inThatOrder = [&](const Plan& own) {
+    const AnalysisRef quick = analyse(own, nullptr, art);
+    auto same = reordered(own, *quick, ids);
+    return same ? std::move(same).value() : quick;
+  };
   std::vector<std::string> lineKeys;
+  std::set<std::string> masks;  // stamps whose masks are made for the first group, and so for all
   for (size_t g = 0; g < out.groups.size() && !progress.stopped(); ++g) {
     BatchGroup& group = out.groups[g];
-    const Plan own = groupPlan(plan, group.variation, group.cards);
-    group.analysis = analyse(own, nullptr, art);
-    if (auto same = reordered(own, *group.analysis, ids)) group.analysis = std::move(same).value();
-    std::vector<Station> stations =
-        stationsOf(own, *group.analysis, out.groups.size() > 1 ? static_cast<int>(g) : -1, group.cards);
-    std::vector<std::string> keys;
-    for (const Station& s : stations) keys.push_back(keyOf(own, *group.analysis, s));
+    // The first group's work is planned for all cards, so that what the others share is there for them.
+    const int cards = g == 0 ? out.cards : group.cards;
+    const Plan own = groupPlan(plan, group.variation, cards);
+    group.analysis = inThatOrder(own);
+    const int number = g == 0 ? -1 : static_cast<int>(g);
+    std::vector<Station> stations = stationsOf(own, *group.analysis, number, cards);
     if (g == 0) {
-      out.stations = std::move(stations), lineKeys = std::move(keys);
+      for (const Step& s : group.analysis->sheet.steps)
+        if (s.what == Do::CutMask)
+          for (const Cover& c : s.covers) masks.insert(stampOfMask(c.mask));
+      for (const Station& s : stations) lineKeys.push_back(keyOf(own, *group.analysis, s));
+      out.stations = std::move(stations);
     } else {
-      std::vector<std::string> joined;
-      sortIn(out.stations, lineKeys, std::move(stations), keys, joined);
-      lineKeys = std::move(joined);
+      std::vector<Station> more;
+      std::vector<std::string> keys;
+      for (const Station& s : stations) {
+        if (isOfMasks(s)) continue;
+        more.push_back(s);
+        keys.push_back(keyOf(own, *group.analysis, s));
+      }
+      Sorting(out.stations, lineKeys).in(more, keys, group.cards);
+      std::vector<Station> first = ownMasks(std::move(stations), *group.analysis, masks);
+      lineKeys.insert(lineKeys.begin(), first.size(), std::string());
+      out.stations.insert(out.stations.begin(), first.begin(), first.end());
     }
     progress.at(static_cast<double>(g + 1) / static_cast<double>(out.groups.size()));
   }
   for (Station& s : out.stations) {
-    if (s.kind == Kind::Masks) {
-      out.minutes += s.minutes + s.wait_min;
-      continue;
+    if (!isOfMasks(s)) {
+      const Drying dries = dryingOf(s.cards, s.minutes / s.cards, s.dry_min, plan.making.rack);
+      s.drying = dries.most, s.rackWait_min = dries.wait_min;
+      out.rackWait_min += s.rackWait_min;
+      out.mostDrying = std::max(out.mostDrying, s.drying);
     }
-    const Drying dries = dryingOf(s.cards, s.minutes / s.cards, s.dry_min, plan.making.rack);
-    s.drying = dries.most, s.rackWait_min = dries.wait_min;
-    out.rackWait_min += s.rackWait_min;
-    out.mostDrying = std::max(out.mostDrying, s.drying);
     out.minutes += s.minutes + s.wait_min + s.rackWait_min;
   }
-  const Plan alone = groupPlan(plan, -1, 1);
-  AnalysisRef one = analyse(alone, nullptr, art);
-  if (auto same = reordered(alone, *one, ids)) one = std::move(same).value();
-  out.alone_min = one->sheet.minutes;
+  out.alone_min = inThatOrder(groupPlan(plan, -1, 1))->sheet.minutes;
   out.spared_min = out.alone_min * out.cards - out.minutes;
   return out;
 }

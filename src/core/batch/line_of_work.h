@@ -31,7 +31,7 @@ struct Station {
 struct BatchGroup {
   int variation = -1;  ///< index of the plan's, or -1: as planned
   int cards = 1;
-  AnalysisRef analysis;  ///< of groupPlan()
+  AnalysisRef analysis;  ///< of groupPlan(); the first group's for all cards
 };
 
 struct Batch {

@@ -146,6 +146,31 @@ class TestLineOfWork : public QObject {
     QVERIFY(shared > 0);
     QCOMPARE(planned, 1);
     QCOMPARE(otherwise, 1);
+    // Masks are made once for all: the other words need none of their own.
+    for (const Station& s : b.stations)
+      if (s.kind == Station::Kind::Masks) QVERIFY(s.group < 0);
+    // With a stamp that hides others its masks are its own, and only its.
+    Plan hides = p;
+    hides.making.variations = {{"barn", 4, {swapOf("house", "barn")}, {}}};
+    const AnalysisRef order = withBestOrder(hides, analyse(hides));
+    int own = 0;
+    const Batch barns = lineOfWork(hides, order);
+    for (const Station& s : barns.stations) {
+      if (s.kind != Station::Kind::Masks || s.group < 1) continue;
+      own += s.masks;
+      for (int k : s.steps)
+        for (const Cover& c : barns.groups[1].analysis->sheet.steps[ix(k)].covers)
+          QVERIFY(c.mask.starts_with("barn#"));
+    }
+    QCOMPARE(own, 2);  // printed, and cut
+    // All the work there is: what the two kinds of cards have by themselves, less what is shared.
+    const auto sheetOf = [&](const Plan& q, int cards) {
+      Plan one = q;
+      one.making.variations.clear(), one.making.copies = cards;
+      return analyse(one)->sheet.minutes;
+    };
+    QVERIFY(barns.minutes <= sheetOf(p, 6) + sheetOf(withVariation(p, hides.making.variations[0]), 4) + 1e-6);
+    QVERIFY(barns.minutes >= sheetOf(p, 10) * 0.9);
     // Another hero: what hides and is hidden by it differs, the words do not.
     p.making.variations = {{"barn", 10, {swapOf("house", "barn")}, {}}};
     const Batch all = lineOfWork(p, analyse(p));
