@@ -4,7 +4,7 @@ envelope. All names are invented. Run from the project's root: /usr/bin/python3 
 import json
 
 from colours import text_of
-from papers import hull_round, paper
+from papers import paper
 
 INSIDE = dict(width=165.0, height=115.0)
 ENVELOPE = dict(width=222.25, height=146.05)  # 8 3/4 x 5 3/4 in
@@ -26,10 +26,13 @@ def main():
     def placed(thing):
         stamp = stamps[thing['stamp']]
         (fx, fy), (x, y) = stamp['foot'], thing['at']
-        return [(p[0] - fx + x, p[1] - fy + y) for ring in stamp['silhouette'] for p in ring]
+        return [[(round(p[0] - fx + x, 3), round(p[1] - fy + y, 3)) for p in ring] for ring in stamp['silhouette']]
+
+    def area(ring):
+        return abs(sum(a[0] * b[1] - b[0] * a[1] for a, b in zip(ring, ring[1:] + ring[:1]))) / 2
 
     words, hare = things['greeting'], things['hare']
-    box = placed(words)
+    box = [p for ring in placed(words) for p in ring]
     left, right = min(p[0] for p in box) - 5, max(p[0] for p in box) + 5
     low, high = min(p[1] for p in box) - 4, max(p[1] for p in box) + 4
     words['piece'] = 'strip'
@@ -39,7 +42,7 @@ def main():
     plan['pieces'] = [
         dict(id='strip', name='words', kind='strip', outline=dict(width=round(right - left, 1), height=round(high - low, 1)),
              cut='trimmer', paper=paper('#fdfcf7', name='Chalk smooth'), at=[round(left, 1), round(low, 1)], turn=0, flush=True, **{'raise': 0}),
-        dict(id='hare-out', name='hare', kind='cutout', outline=[hull_round(placed(hare), 1.2)], cut='hand',
+        dict(id='hare-out', name='hare', kind='cutout', outline=[max(placed(hare), key=area)], cut='hand',
              paper=paper('#fdfcf7', name='Chalk smooth'), at=[0, 0], turn=0, flush=False, **{'raise': 1.5}),
         dict(id='inside', name='', kind='inside', outline=INSIDE, cut='trimmer', paper=paper('#d9dedf', .28, name='Fog'),
              at=[0, 0], turn=0, flush=True, **{'raise': 0},
@@ -52,7 +55,7 @@ def main():
         dict(id='in-reeds', stamp='reeds', ink='willow', at=[22, 2], generation=2, depth=dict(metres=3), piece='inside', technique='overprint'),
         dict(id='corner', stamp='kite', ink='ember', at=[7, 4], turn=-20, generation=2, depth=dict(metres=1), piece='envelope')]
     plan.setdefault('lines', []).append(
-        dict(id='wish', kind='lettering', along=[[52, 62], [113, 62]], ink='soot', width=.5, piece='inside', text='many happy returns', height=6))
+        dict(id='wish', kind='lettering', along=[[44, 62], [121, 62]], ink='soot', width=.5, piece='inside', text='many happy returns', height=6))
     with open('data/demo/towpath-finished.havlo', 'w', encoding='utf-8') as f:
         f.write(text_of(plan))
 

@@ -235,6 +235,14 @@ QWidget* CardPlace::buildChoices() {
   });
   m_thickness->setUnits(MeasureStyle::Millimetres);
   rows->add(tr("Thickness"), m_thickness);
+  m_foam = edit(tr("Foam under the whole panel"), [this](double mm) {
+    Card card = m_session.plan().card;
+    card.raise_mm = std::clamp(mm, 0.0, 20.0);
+    say(tr("Panel on foam of %1").arg(m_foam->text()), card);
+  });
+  m_foam->setUnits(MeasureStyle::Millimetres);
+  m_foam->setToolTip(tr("0: the panel is glued flat"));
+  rows->add(tr("Foam"), m_foam);
   column->addWidget(rows);
   m_mats = new KeyedRows;
   m_mats->grid()->setContentsMargins(0, 4, 0, 0);
@@ -459,6 +467,7 @@ void CardPlace::show() {
   m_borderWidth->setEnabled(m_border->currentIndex() != ToTheEdge);
   m_trim->setMeasure(card.trim_mm);
   m_thickness->setMeasure(card.paper.thickness_mm);
+  m_foam->setMeasure(card.raise_mm);
   showMats();
   showNotes();
   m_showing = false;

@@ -66,7 +66,7 @@ class CardPlace : public Place {
   std::vector<QPushButton*> m_tabs, m_looks;
   QComboBox *m_usual, *m_fold, *m_border, *m_paper;
   MeasureEdit *m_baseWidth, *m_baseHeight, *m_panelWidth, *m_panelHeight, *m_reveal, *m_borderWidth, *m_trim,
-      *m_thickness;
+      *m_thickness, *m_foam;
   KeyedRows *m_mats, *m_notes;
   bool m_showing = false;
 

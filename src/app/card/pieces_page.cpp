@@ -4,6 +4,7 @@
 #include <QColorDialog>
 #include <QComboBox>
 #include <QDoubleSpinBox>
+#include <QFileDialog>
 #include <QLineEdit>
 #include <QMenu>
 #include <QPushButton>
@@ -15,10 +16,13 @@
 #include "app/common/measure_edit.h"
 #include "app/session/drawer_session.h"
 #include "core/colour/colour.h"
+#include "core/edit/edits.h"
 #include "core/edit/piece_edits.h"
+#include "core/edit/piece_shapes.h"
 #include "core/outline/shape_ops.h"
 #include "core/pieces/card_stack.h"
 #include "core/plan/role_facts.h"
+#include "io/art/paper_picture.h"
 #include "io/art/shape_path.h"
 #include "io/wording/card_words.h"
 #include "io/wording/names.h"
@@ -82,12 +86,9 @@ QWidget* PiecesPage::buildForm() {
     connect(e, &MeasureEdit::trouble, &m_session, &PlanSession::trouble);
     return e;
   };
-  m_width = measure(tr("Width of the piece"),
-                    [this](double mm) { change(tr("Another width"), [mm](Piece& p) { p.width_mm = mm; }); });
+  m_width = measure(tr("Width of the piece"), [this](double mm) { size(tr("Another width"), mm, 0); });
   m_width->setObjectName(QStringLiteral("pieceWidth"));
-  m_height = measure(tr("Height of the piece"), [this](double mm) {
-    change(tr("Another height"), [mm](Piece& p) { p.height_mm = mm; });
-  });
+  m_height = measure(tr("Height of the piece"), [this](double mm) { size(tr("Another height"), 0, mm); });
   m_form->add(tr("Size"), m_width, m_height);
   m_left = measure(tr("From the panel's left edge"),
                    [this](double mm) { change(tr("Move a piece"), [mm](Piece& p) { p.at.x = mm; }); });
@@ -106,6 +107,14 @@ QWidget* PiecesPage::buildForm() {
   m_colour = new QPushButton;
   m_colour->setToolTip(tr("another colour"));
   m_form->add(tr("Paper"), m_paper, m_colour);
+  m_pattern = plainButton(tr("Patterned …"));
+  m_pattern->setObjectName(QStringLiteral("patternedPaper"));
+  m_pattern->setToolTip(tr("a picture of patterned or prepared paper, scanned or photographed"));
+  m_plain = plainButton(tr("Plain again"));
+  m_form->addPair(m_pattern, m_plain);
+  connect(m_pattern, &QPushButton::clicked, this, &PiecesPage::choosePattern);
+  connect(m_plain, &QPushButton::clicked, this,
+          [this] { change(tr("Plain paper"), [](Piece& p) { p.paper.picture.clear(); }); });
   m_cut = new QComboBox;
   for (PieceCut cut : {PieceCut::Trimmer, PieceCut::Hand, PieceCut::Die})
     m_cut->addItem(pieceCutName(cut), static_cast<int>(cut));
@@ -208,6 +217,18 @@ void PiecesPage::change(const QString& label, F how) {
   showChosen();  // a refused measure goes back to what it was
 }
 
+void PiecesPage::size(const QString& label, double width_mm, double height_mm) {
+  change(label, [&](Piece& p) {
+    if (p.outline.empty()) {
+      (width_mm > 0 ? p.width_mm : p.height_mm) = width_mm > 0 ? width_mm : height_mm;
+      return;
+    }
+    const Box box = boxOf(p.outline);
+    const double w = width_mm > 0 ? width_mm : box.width(), h = height_mm > 0 ? height_mm : box.height();
+    if (w > 0.5 && h > 0.5 && w < 5000 && h < 5000) p.outline = resized(p.outline, w, h);
+  });
+}
+
 void PiecesPage::choose(const std::string& piece) {
   m_chosen = piece;
   show();
@@ -275,6 +296,32 @@ void PiecesPage::add(Add what, int thing) {
       fresh.at = {panel.right / 3, panel.top / 3};
       out = withPiece(plan, fresh, &id);
       break;
+    case Add::Sun:
+      label = tr("A sun of paper");
+      fresh.kind = PieceKind::Plain, fresh.cut = PieceCut::Die, fresh.paper.colour = {0xe9, 0xb4, 0x5c};
+      fresh.outline = discOutline(std::min(panel.right, panel.top) * 0.3);
+      fresh.at = {panel.right * 0.55, panel.top * 0.5};
+      out = withPiece(plan, fresh, &id);
+      break;
+    case Add::Hill:
+      label = tr("A hill of paper");
+      fresh.kind = PieceKind::Plain, fresh.cut = PieceCut::Hand, fresh.paper.colour = {0x6f, 0x8f, 0x6a};
+      fresh.outline = hillOutline(panel.right + 8, panel.top * 0.28, 5);
+      fresh.at = {-4, 0};
+      out = withPiece(plan, fresh, &id);
+      break;
+    case Add::CutThrough: {
+      if (thing < 0) return;
+      label = tr("Cut %1 through a sheet").arg(nameOf(plan, thing));
+      const Rings shape = m_session.analysis()->meetings.placed[ix(thing)]->silhouette;
+      fresh.kind = PieceKind::Plain, fresh.cut = PieceCut::Die, fresh.paper = darkPaper();
+      fresh.name = capital(nameOf(plan, thing)).toStdString();
+      fresh.outline = cutThrough(boxOf(shape).grown(kMargin_mm), shape);
+      // What was to be stamped is cut now: the impression goes.
+      const auto bare = without(plan, plan.impressions[ix(thing)].id);
+      out = bare ? withPiece(bare.value(), fresh, &id) : bare;
+      break;
+    }
     case Add::Frame:
       fresh.kind = PieceKind::Plain, fresh.paper = darkPaper();
       fresh.outline = rectangle(panel);
@@ -308,6 +355,24 @@ void PiecesPage::add(Add what, int thing) {
   m_session.edit(label, out);
 }
 
+void PiecesPage::choosePattern() {
+  if (!piece()) return;
+  auto* dialog = new QFileDialog(this, tr("A picture of the paper"), QString(),
+                                 tr("Pictures (*.png *.jpg *.jpeg *.tif *.tiff)"));
+  dialog->setAttribute(Qt::WA_DeleteOnClose);
+  dialog->setOption(QFileDialog::DontUseNativeDialog);
+  dialog->setFileMode(QFileDialog::ExistingFile);
+  connect(dialog, &QFileDialog::fileSelected, this, &PiecesPage::takePattern);
+  dialog->open();
+}
+
+void PiecesPage::takePattern(const QString& file) {
+  if (!piece()) return;
+  auto paper = withPictureOf(piece()->paper, file);
+  if (!paper) return Q_EMIT m_session.trouble(QString::fromStdString(paper.error().text()));
+  change(tr("Patterned paper"), [&](Piece& p) { p.paper = std::move(paper).value(); });
+}
+
 void PiecesPage::cornerStamp() {
   const Plan& plan = m_session.plan();
   if (!piece() || plan.impressions.empty()) return;
@@ -330,8 +395,11 @@ void PiecesPage::fillMenu() {
   };
   ofThings(tr("A strip under"), Add::StripUnder);
   ofThings(tr("Cut out, on foam"), Add::CutoutOf);
+  ofThings(tr("Cut through a sheet"), Add::CutThrough);
   for (const auto& [text, what] : {std::pair(tr("A strip"), Add::Strip),
                                    {tr("A plain shape"), Add::Plain},
+                                   {tr("A sun or moon, without ink"), Add::Sun},
+                                   {tr("A hill over the lower edge"), Add::Hill},
                                    {tr("A frame with an opening"), Add::Frame},
                                    {tr("A panel for the inside"), Add::Inside},
                                    {tr("An envelope"), Add::Envelope}})
@@ -391,7 +459,9 @@ void PiecesPage::showChosen() {
   const Box box = boxOf(shapeOf(*p));
   for (MeasureEdit* e : {m_width, m_height, m_left, m_bottom}) e->setUnits(m_session.units());
   m_width->setMeasure(box.width()), m_height->setMeasure(box.height());
-  m_width->setEnabled(p->outline.empty()), m_height->setEnabled(p->outline.empty());
+  // A thing's own outline has the size of its stamp.
+  const bool sized = p->outline.empty() || p->kind == PieceKind::Plain;
+  m_width->setEnabled(sized), m_height->setEnabled(sized);
   m_left->setMeasure(p->at.x), m_bottom->setMeasure(p->at.y);
   for (QWidget* w : std::initializer_list<QWidget*>{m_left, m_turn, m_raise, m_on})
     m_form->setRowVisible(w, onFace);
@@ -399,6 +469,7 @@ void PiecesPage::showChosen() {
   m_form->setRowVisible(m_cut, p->kind != PieceKind::Envelope);
   m_flush->setVisible(onFace);
   m_picture->setVisible(factsOf(p->kind).apart);
+  m_plain->setVisible(!p->paper.picture.empty());
   m_corner->setVisible(factsOf(p->kind).apart && !plan.impressions.empty());
   m_turn->setValue(p->turn_deg);
   m_raise->setValue(p->raise_mm);

@@ -25,10 +25,12 @@ class PiecesPage : public QWidget {
  public:
   PiecesPage(PlanSession& session, DrawerSession& drawer, QWidget* parent = nullptr);
   /// What can be added, in the order of the menu.
-  enum class Add { StripUnder, CutoutOf, Strip, Plain, Frame, Inside, Envelope };
+  enum class Add { StripUnder, CutoutOf, CutThrough, Strip, Plain, Sun, Hill, Frame, Inside, Envelope };
   /// @param thing  an impression, for what is made of or under one
   void add(Add what, int thing = -1);
   void choose(const std::string& piece);
+  /// The chosen piece is of the paper in that picture.
+  void takePattern(const QString& file);
   const std::string& chosen() const { return m_chosen; }
 
  Q_SIGNALS:
@@ -47,7 +49,7 @@ class PiecesPage : public QWidget {
   QMenu* m_menu;
   QPushButton* m_colour;
   QCheckBox* m_flush;
-  QPushButton *m_picture, *m_corner;
+  QPushButton *m_picture, *m_corner, *m_pattern, *m_plain;
   MeasureEdit* m_postThickness;
   QDoubleSpinBox* m_postWeight;
   bool m_showing = false;
@@ -61,8 +63,10 @@ class PiecesPage : public QWidget {
   const Piece* piece() const;
   template <typename F>
   void change(const QString& label, F how);
+  void size(const QString& label, double width_mm, double height_mm);
   void takePost();
   void cornerStamp();
+  void choosePattern();
   PiecePaper darkPaper() const;
   /// On which a thing in its ink is well seen.
   PiecePaper paperUnder(int thing) const;

@@ -13,6 +13,7 @@
 #include "core/chain/chain.h"
 #include "core/edit/piece_edits.h"
 #include "core/pieces/face_plan.h"
+#include "io/art/paper_picture.h"
 #include "io/art/picture.h"
 #include "io/art/shape_path.h"
 #include "io/art/svg_art.h"
@@ -96,6 +97,8 @@ void StackView::beginWork() {
         out.whole = intendedPicture(*state.plan, *state.analysis, *art, dpi);
         for (size_t k = 0; k < state.plan->pieces.size(); ++k) {
           const auto piece = static_cast<int>(k);
+          if (QImage pattern = patternOf(state.plan->pieces[k].paper); !pattern.isNull())
+            out.patterns[state.plan->pieces[k].id] = std::move(pattern);
           if (factsOf(state.plan->pieces[k].kind).onFace || !isPrinted(*state.plan, piece)) continue;
           const Plan face = facePlan(*state.plan, piece);
           const AnalysisRef own = analyse(face, nullptr, art.get());
@@ -253,6 +256,13 @@ void StackView::paintAngle(QPainter& p) const {
       p.scale(1, -1);  // the picture's rows run down
       p.drawImage(QRectF(part.left, panel.top - part.top, part.width(), part.height()), picture,
                   QRectF(part.left * px, (panel.top - part.top) * py, part.width() * px, part.height() * py));
+      if (s.what == StackedSheet::What::Piece) {
+        const auto pattern = m_pictures.patterns.find(m_session.plan().pieces[ix(s.index)].id);
+        if (pattern != m_pictures.patterns.end()) {
+          p.setCompositionMode(QPainter::CompositionMode_Multiply);
+          p.drawImage(QRectF(part.left, panel.top - part.top, part.width(), part.height()), pattern->second);
+        }
+      }
     }
     p.restore();
     if (!glued) surface = high;
@@ -354,6 +364,12 @@ void StackView::paintOpen(QPainter& p) const {
   const auto picture = [&](const Piece& piece, const QRectF& r) {
     const auto at = m_pictures.faces.find(piece.id);
     if (at != m_pictures.faces.end() && !at->second.isNull()) p.drawImage(r, at->second);
+    if (const auto pattern = m_pictures.patterns.find(piece.id); pattern != m_pictures.patterns.end()) {
+      p.save();
+      p.setCompositionMode(QPainter::CompositionMode_Multiply);
+      p.drawImage(r, pattern->second);
+      p.restore();
+    }
   };
   const QRectF leaf(sheet.left() + inside.box.left * scale, sheet.bottom() - inside.box.top * scale,
                     inside.box.width() * scale, inside.box.height() * scale);

@@ -38,8 +38,9 @@ class StackView : public QWidget {
 
  private:
   struct Pictures {
-    QImage whole, panel;                  ///< with all that is glued on, and without
-    std::map<std::string, QImage> faces;  ///< by piece: what is on the inside and the envelope
+    QImage whole, panel;                     ///< with all that is glued on, and without
+    std::map<std::string, QImage> patterns;  ///< by piece: of papers that have one
+    std::map<std::string, QImage> faces;     ///< by piece: what is on the inside and the envelope
   };
   PlanSession& m_session;
   std::shared_ptr<SvgArt> m_art;

@@ -150,7 +150,14 @@ class Needs {
       }
     }
     const CardFit fit = fitCard(m_plan);
-    for (size_t k = 0; k + 1 < fit.layers.size(); ++k) strip += aroundOf(fit.layers[k].box);
+    for (size_t k = 0; k + 1 < fit.layers.size(); ++k) {
+      const Box& box = fit.layers[k].box;
+      if (k == 0 && m_plan.card.raise_mm > 0) {
+        dots[m_plan.card.raise_mm] += dotsUnder(box.width() * box.height());
+      } else {
+        strip += aroundOf(box);
+      }
+    }
     for (const Piece& p : m_plan.pieces)
       if (p.kind == PieceKind::Inside || p.kind == PieceKind::Liner) strip += aroundOf(boxOf(shapeOf(p)));
     if (strip > 0) {

@@ -46,6 +46,8 @@ class Stacking {
                : layer.what == Layer::What::Mat ? StackedSheet::What::Mat
                                                 : StackedSheet::What::Panel;
       s.index = layer.mat;
+      if (layer.what == Layer::What::Panel && k + 1 < fit.layers.size())
+        s.foam_mm = m_plan.card.raise_mm, low += s.foam_mm;
       s.outline = rectangle(layer.box);
       s.low_mm = low;
       s.thickness_mm = m_plan.card.paper.thickness_mm * (folded ? 2 : 1);

@@ -50,9 +50,10 @@ struct Mat {
 
 struct Card {
   PanelSize panel;
-  double trim_mm = 0;  ///< extra on every side while working
-  double tape_mm = 0;  ///< border kept clean by tape
-  double bare_mm = 0;  ///< border kept clean by care alone: nothing is stamped there
+  double trim_mm = 0;   ///< extra on every side while working
+  double tape_mm = 0;   ///< border kept clean by tape
+  double bare_mm = 0;   ///< border kept clean by care alone: nothing is stamped there
+  double raise_mm = 0;  ///< height of the foam under the whole panel; 0: glued flat
   Paper paper;
   std::optional<CardBase> base;
   std::vector<Mat> mats;

@@ -28,6 +28,7 @@ Card PartsReader::card(Object o) {
   c.bare_mm = o.numberOr("bare", kNotNegative, 0);
   if (2 * c.bare_mm >= std::min(c.panel.width_mm, c.panel.height_mm))
     fail(o.at("bare"), "leaves nothing of the panel to stamp on");
+  c.raise_mm = o.numberOr("raise", {0, 100}, 0);
   if (const Json* j = o.find("paper")) {
     Object paper(*j, o.at("paper"));
     c.paper.name = paper.textOr("name", "");

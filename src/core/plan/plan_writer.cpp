@@ -35,6 +35,7 @@ Json card(const Card& c) {
   j["trim"] = c.trim_mm;
   j["tape"] = c.tape_mm;
   if (c.bare_mm != 0) j["bare"] = c.bare_mm;
+  if (c.raise_mm != 0) j["raise"] = c.raise_mm;
   j["paper"] = Json::object();
   if (!c.paper.name.empty()) j["paper"]["name"] = c.paper.name;
   j["paper"].update({{"colour", hexOf(c.paper.colour)}, {"thickness", c.paper.thickness_mm}});

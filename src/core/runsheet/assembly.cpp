@@ -17,14 +17,15 @@ double glueMinutes(const Piece& piece, const WorkTimes& times) {
 std::vector<AssemblyStep> assemblyOf(const Plan& plan, const WorkTimes& times) {
   std::vector<AssemblyStep> out;
   const auto mats = static_cast<int>(plan.card.mats.size());
+  const bool raised = plan.card.raise_mm > 0;  // the panel, on what it lies on
   for (int m = 0; m < mats; ++m) {
     out.push_back({Do::Cut, -1, m + 1, times.trimPiece});
-    out.push_back({Do::Glue, -1, m, times.glue});
+    out.push_back({Do::Glue, -1, m, m == 0 && raised ? times.attach : times.glue});
   }
   if (plan.card.base) {
     out.push_back({Do::Cut, -1, mats + 1, times.trimPiece});
     if (plan.card.base->fold != "none") out.push_back({Do::Score, -1, mats + 1, times.score});
-    out.push_back({Do::Glue, -1, mats, times.mount});
+    out.push_back({Do::Glue, -1, mats, mats == 0 && raised ? times.attach : times.mount});
   }
   for (const PieceKind kind : {PieceKind::Inside, PieceKind::Liner, PieceKind::Envelope})
     for (size_t p = 0; p < plan.pieces.size(); ++p) {

@@ -86,7 +86,12 @@ StepWords glueWords(const Plan& plan, const Step& step, MeasureStyle style) {
     w.detail = std::fabs(wide - high) < 0.05 ? tr("%1 showing all round").arg(lengthText(wide, style))
                                              : tr("%1 showing at the sides, %2 above and below")
                                                    .arg(lengthText(wide, style), lengthText(high, style));
-    w.detail += tr("; little glue, so that none comes out at the rim");
+    if (upper.what == Layer::What::Panel && plan.card.raise_mm > 0) {
+      w.title = tr("Put %1 on foam, on %2").arg(layerInside(plan, upper), layerInside(plan, lower));
+      w.detail += tr("; foam of %1 near every edge and in the middle").arg(thick(plan.card.raise_mm));
+    } else {
+      w.detail += tr("; little glue, so that none comes out at the rim, then a book on it while it sets");
+    }
     if (lower.what == Layer::What::Base) w.detail += tr("; line it up at the fold first");
     return w;
   }

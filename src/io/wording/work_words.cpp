@@ -326,6 +326,7 @@ QString neededWords(const Plan& plan, const Analysis& a) {
   for (const Piece& piece : plan.pieces)
     if (piece.kind == PieceKind::Envelope) more << tr("the envelope");
   QStringList foam;
+  if (plan.card.raise_mm > 0) foam << QStringLiteral("%1 mm").arg(plan.card.raise_mm, 0, 'g', 3);
   for (const Glued& g : gluedOn(plan)) {
     const double high =
         g.impression >= 0 ? foamUnder(plan.impressions[ix(g.impression)]) : plan.pieces[ix(g.piece)].raise_mm;

@@ -256,6 +256,51 @@ class TstFinish : public QObject {
     QVERIFY(w.window.drawerSession().sets().empty());
   }
 
+  void papersWithoutInk_patternedOnesToo() {
+    Whole w("teaching-dull");
+    PiecesPage& pieces = w.place().pieces();
+    w.click(QStringLiteral("cardTab-1"));
+    pieces.add(PiecesPage::Add::Sun);
+    auto* width = w.find<QLineEdit>(QStringLiteral("pieceWidth"));
+    w.type(width, QStringLiteral("50"));
+    const Piece& sun = w.session().plan().pieces[0];
+    QVERIFY(std::fabs(boxOf(sun.outline).width() - 50) < 1e-6 && sun.cut == PieceCut::Die);
+    // Of a patterned paper: its mean is the colour it is planned in, the pattern is seen.
+    QTemporaryDir folder;
+    QImage striped(900, 600, QImage::Format_RGB32);
+    for (int y = 0; y < striped.height(); ++y)
+      for (int x = 0; x < striped.width(); ++x)
+        striped.setPixel(x, y, y / 60 % 2 ? qRgb(200, 120, 40) : qRgb(240, 200, 120));
+    const QString file = folder.filePath(QStringLiteral("stripes.png"));
+    QVERIFY(striped.save(file));
+    w.place().view().beginWork();
+    waitForJobs(w.window);
+    const QImage plain = w.place().view().grab().toImage();
+    pieces.takePattern(file);
+    const Piece& patterned = w.session().plan().pieces[0];
+    QVERIFY(std::abs(patterned.paper.colour.red - 220) < 4 && std::abs(patterned.paper.colour.blue - 80) < 4);
+    waitForJobs(w.window);
+    QVERIFY(w.place().view().grab().toImage() != plain);
+    w.click(QStringLiteral("lookAngle"));
+    waitForJobs(w.window);
+    QVERIFY(!w.place().stack().grab().toImage().isNull());
+    // No picture: said, nothing changed.
+    const Plan before = w.session().plan();
+    QFile junk(folder.filePath(QStringLiteral("junk.png")));
+    QVERIFY(junk.open(QIODevice::WriteOnly));
+    junk.write("no picture");
+    junk.close();
+    pieces.takePattern(junk.fileName());
+    QVERIFY(w.session().plan() == before);
+    pieces.add(PiecesPage::Add::Hill);
+    pieces.add(PiecesPage::Add::CutThrough, 0);
+    QCOMPARE(w.session().plan().pieces.size(), size_t{3});
+    QVERIFY(w.session().plan().pieces[2].outline.size() > 1);
+    QCOMPARE(w.session().plan().impressions.size(), before.impressions.size() - 1);
+    for (int k = 0; k < 6; ++k) w.session().undoStack().undo();
+    waitForJobs(w.window);
+  }
+
   void theStock_isCountedInTheDrawer() {
     Whole w;
     w.window.visit(QStringLiteral("drawer"));

@@ -154,7 +154,7 @@ class TstTrust : public QObject {
   void nothingStaleIsShown() {
     QFETCH(bool, finished);
     Window w;
-    const char* const plans[] = {"teaching-avenue", "potting-shed", "teaching-crowd", "misty-fen",
+    const char* const plans[] = {"teaching-avenue", "potting-shed", "teaching-crowd", "teaching-papers",
                                  "canal-towpath"};
     const auto letItWork = [&] {
       if (finished) waitForJobs(w.window), waitForJobs(w.session());
@@ -163,6 +163,10 @@ class TstTrust : public QObject {
     const auto stir = [&](int k) {
       w.window.openDemo(QLatin1String(plans[k % 5]));
       QCoreApplication::processEvents();
+      // From the front to the inside and the envelope, and back while they are at work.
+      for (const Piece& piece : std::vector<Piece>(w.session().whole().pieces))
+        if (factsOf(piece.kind).apart) w.session().setFace(piece.id), letItWork(), w.window.grab();
+      w.session().setFace({});
       w.session().setUnits(k % 2 ? MeasureStyle::Inches : MeasureStyle::Millimetres);
       for (int n = 0; n < 3 && !w.session().plan().impressions.empty(); ++n)
         w.session().edit(QStringLiteral("Off"),
@@ -204,7 +208,7 @@ class TstTrust : public QObject {
           w.window.visit(QLatin1String(places[random() % 8]));
           break;
         case 1:
-          w.window.openDemo(QLatin1String(random() % 2 ? "teaching-avenue" : "teaching-crowd"));
+          w.window.openDemo(QLatin1String(random() % 2 ? "teaching-papers" : "teaching-crowd"));
           break;
         case 2:
           if (!w.session().plan().impressions.empty())
@@ -213,6 +217,8 @@ class TstTrust : public QObject {
           break;
         case 3:
           w.session().undoStack().undo();
+          if (const auto& pieces = w.session().whole().pieces; !pieces.empty() && random() % 2)
+            w.session().setFace(pieces[random() % pieces.size()].id);
           break;
         case 4:
           w.session().setUnits(random() % 2 ? MeasureStyle::Inches : MeasureStyle::Millimetres);
