@@ -24,18 +24,20 @@ Json batchReport(const Plan& plan, const Batch& batch) {
                              {"variation", g.variation < 0 ? Json(nullptr) : Json(g.variation)},
                              {"cards", g.cards}});
   for (const Station& s : batch.stations)
-    out["stations"].push_back({{"kind", kKinds[ix(static_cast<int>(s.kind))]},
-                               {"group", s.group < 0 ? Json(nullptr) : Json(s.group)},
-                               {"title", stationTitle(plan, batch, s).toStdString()},
-                               {"cards", s.cards},
-                               {"ink", s.ink.empty() ? Json(nullptr) : Json(s.ink)},
-                               {"impressions", s.impressions},
-                               {"masks", s.masks},
-                               {"minutes", s.minutes},
-                               {"dry", s.dry_min},
-                               {"drying", s.drying},
-                               {"rackWait", s.rackWait_min},
-                               {"wait", s.wait_min}});
+    out["stations"].push_back(
+        {{"kind", kKinds[ix(static_cast<int>(s.kind))]},
+         {"group", s.group < 0 ? Json(nullptr) : Json(s.group)},
+         {"piece", s.face < 0 ? Json(nullptr) : Json(plan.pieces[ix(batch.faces[ix(s.face)].piece)].id)},
+         {"title", stationTitle(plan, batch, s).toStdString()},
+         {"cards", s.cards},
+         {"ink", s.ink.empty() ? Json(nullptr) : Json(s.ink)},
+         {"impressions", s.impressions},
+         {"masks", s.masks},
+         {"minutes", s.minutes},
+         {"dry", s.dry_min},
+         {"drying", s.drying},
+         {"rackWait", s.rackWait_min},
+         {"wait", s.wait_min}});
   return out;
 }
 

@@ -212,15 +212,13 @@ Json runSheetReport(const Plan& plan, const Analysis& a) {
     evenings.push_back({{"first", e.first + 1}, {"minutes", e.minutes}});
   Json out = {{"steps", std::move(steps)},   {"minutes", a.sheet.minutes}, {"atLeast", a.sheet.atLeast},
               {"exact", a.orderState.exact}, {"copies", a.sheet.copies},   {"evenings", std::move(evenings)}};
-  for (size_t k = 0; k < plan.pieces.size(); ++k) {
-    const auto piece = static_cast<int>(k);
-    if (factsOf(plan.pieces[k].kind).onFace || !isPrinted(plan, piece)) continue;
+  for (const int piece : printedFaces(plan)) {
     Plan face = facePlan(plan, piece);
     face.faces.clear();
     const AnalysisRef own = withBestOrder(face, analyse(face, nullptr, &art()));
     Json report = runSheetReport(face, *own);
-    for (Json& step : report["steps"]) step["piece"] = plan.pieces[k].id;
-    report["piece"] = plan.pieces[k].id;
+    for (Json& step : report["steps"]) step["piece"] = plan.pieces[ix(piece)].id;
+    report["piece"] = plan.pieces[ix(piece)].id;
     out["faces"].push_back(std::move(report));
   }
   return out;

@@ -73,9 +73,7 @@ std::string runsheetInWords(const Plan& plan, const Analysis& a) {
 /// The panel, then whatever is stamped inside and on the envelope.
 std::vector<Chapter> chaptersOf(const Plan& plan, const AnalysisRef& a) {
   std::vector<Chapter> out{{plan, a, {}}};
-  for (size_t k = 0; k < plan.pieces.size(); ++k) {
-    const auto piece = static_cast<int>(k);
-    if (factsOf(plan.pieces[k].kind).onFace || !isPrinted(plan, piece)) continue;
+  for (const int piece : printedFaces(plan)) {
     Plan face = facePlan(plan, piece);
     face.faces.clear();
     face.title = pieceName(plan, piece).toStdString();

@@ -5,7 +5,6 @@
 #include "app/session/plan_session.h"
 #include "core/pieces/from_drawer.h"
 
-class QComboBox;
 class QLabel;
 class QPushButton;
 class QStackedWidget;
@@ -21,7 +20,6 @@ class CardView;
 class CutPage;
 class CutView;
 class DrawerSession;
-class MeasureEdit;
 class PiecesPage;
 class StackView;
 class SvgArt;
@@ -62,35 +60,18 @@ class CardPlace : public Place {
   BatchView* m_batchView;
   QWidget* m_lookBar = nullptr;
   QStackedWidget *m_pages, *m_pictures;
-  QPushButton *m_keepSet, *m_forgetSet;
   std::vector<QPushButton*> m_tabs, m_looks;
-  QComboBox *m_usual, *m_fold, *m_border, *m_paper;
-  MeasureEdit *m_baseWidth, *m_baseHeight, *m_panelWidth, *m_panelHeight, *m_reveal, *m_borderWidth, *m_trim,
-      *m_thickness, *m_foam;
-  KeyedRows *m_mats, *m_notes;
-  bool m_showing = false;
+  KeyedRows* m_notes;
 
   QWidget* buildChoices();
   QLayout* buildPictures();
   QPushButton* tab(const QString& text, const char* name, const std::function<void()>& run);
   void showPage(int page);
   void look(int how);
-  void showSets();
-  void takeSet(int k);
-  void keepSet();
   void showCut();
   void showBatch();
   void show();
-  void showMats();
-  void showMat(size_t k, const Mat& mat);
-  void chooseMatColour(size_t k);
-  void addMat();
   void showNotes();
-  void showPapers();
-  void say(const QString& label, const Card& card);
-  void takeBase(double width_mm, double height_mm, const QString& label);
-  void turn();
-  MeasureEdit* edit(const QString& name, const std::function<void(double)>& apply);
 };
 
 }  // namespace havlo

@@ -79,10 +79,8 @@ std::function<Result<Printout>(const Progress&)> Printing::maker(PrintoutKind ki
         std::vector<Chapter> chapters{{*plan, analysis, {}}};
         const QString title =
             plan->title.empty() ? QString() : QString::fromStdString(plan->title) + QStringLiteral(": ");
-        for (size_t k = 0; k < plan->pieces.size();
-             ++k) {  // of the front: the inside and the envelope come along
-          const auto piece = static_cast<int>(k);
-          if (factsOf(plan->pieces[k].kind).onFace || !isPrinted(*plan, piece)) continue;
+        // Of the front: the inside and the envelope come along.
+        for (const int piece : printedFaces(*plan)) {
           Plan face = facePlan(*plan, piece);
           face.title = (title + pieceName(*plan, piece)).toStdString();
           chapters.push_back(

@@ -6,6 +6,7 @@
 
 #include "core/chain/chain.h"
 #include "core/ink/ink_facts.h"
+#include "core/pieces/face_plan.h"
 
 namespace havlo {
 namespace {
@@ -220,6 +221,31 @@ class Sorting {
   std::vector<std::string>& m_keys;
 };
 
+/// The inside and the envelope are stamped before anything is put together. @return minutes of one card alone
+double sortInFaces(const Plan& plan, Batch& batch, const ArtSource* art) {
+  double alone_min = 0;
+  const auto before = [&] {
+    return std::find_if(batch.stations.begin(), batch.stations.end(),
+                        [](const Station& s) { return s.face < 0 && s.kind >= Kind::Assemble; });
+  };
+  for (const int piece : printedFaces(plan)) {
+    BatchFace face;
+    face.piece = piece;
+    face.plan = facePlan(plan, piece);
+    face.plan.faces.clear();
+    Plan one = face.plan;
+    one.making.copies = 1;
+    alone_min += withBestOrder(one, analyse(one, nullptr, art))->sheet.minutes;
+    face.plan.making.copies = batch.cards;
+    face.analysis = withBestOrder(face.plan, analyse(face.plan, nullptr, art));
+    std::vector<Station> stations = stationsOf(face.plan, *face.analysis, -1, batch.cards);
+    for (Station& s : stations) s.face = static_cast<int>(batch.faces.size());
+    batch.faces.push_back(std::move(face));
+    batch.stations.insert(before(), stations.begin(), stations.end());
+  }
+  return alone_min;
+}
+
 }  // namespace
 
 Drying dryingOf(int cards, double each_min, double dry_min, int places) {
@@ -336,6 +362,8 @@ Batch lineOfWork(const Plan& plan, const AnalysisRef& analysis, const ArtSource*
     }
     progress.at(static_cast<double>(g + 1) / static_cast<double>(out.groups.size()));
   }
+  const double alone_min = inThatOrder(groupPlan(plan, -1, 1))->sheet.minutes;
+  out.alone_min = alone_min + sortInFaces(plan, out, art);
   for (Station& s : out.stations) {
     if (!isOfMasks(s)) {
       const Drying dries = dryingOf(s.cards, s.minutes / s.cards, s.dry_min, plan.making.rack);
@@ -345,7 +373,6 @@ Batch lineOfWork(const Plan& plan, const AnalysisRef& analysis, const ArtSource*
     }
     out.minutes += s.minutes + s.wait_min + s.rackWait_min;
   }
-  out.alone_min = inThatOrder(groupPlan(plan, -1, 1))->sheet.minutes;
   out.spared_min = out.alone_min * out.cards - out.minutes;
   return out;
 }

@@ -14,6 +14,7 @@ namespace havlo {
 struct Station {
   enum class Kind { Masks, Stamp, Blend, Hand, Powder, Cover, Cut, Assemble, Enclose };
   Kind kind = Kind::Stamp;
+  int face = -1;                         ///< of the batch's faces it is for; -1: the front
   int group = -1;                        ///< of the batch's groups it is for; -1: for every card
   int cards = 1;                         ///< that pass through it
   std::vector<int> steps;                ///< of the run sheet of its group (of the first, if for all)
@@ -34,8 +35,16 @@ struct BatchGroup {
   AnalysisRef analysis;  ///< of groupPlan(); the first group's for all cards
 };
 
+/// The inside or the envelope, stamped on all cards before it is glued in or filled.
+struct BatchFace {
+  int piece = -1;
+  Plan plan;
+  AnalysisRef analysis;
+};
+
 struct Batch {
   std::vector<BatchGroup> groups;  ///< the largest first; one that has no cards is left out
+  std::vector<BatchFace> faces;
   std::vector<Station> stations;
   int cards = 1;
   double minutes = 0;    ///< work and waits for all of them

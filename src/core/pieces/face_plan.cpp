@@ -81,6 +81,14 @@ bool isPrinted(const Plan& plan, int piece) {
                      [&](const Impression& i) { return i.piece == id; });
 }
 
+std::vector<int> printedFaces(const Plan& plan) {
+  std::vector<int> out;
+  for (size_t k = 0; k < plan.pieces.size(); ++k)
+    if (!factsOf(plan.pieces[k].kind).onFace && isPrinted(plan, static_cast<int>(k)))
+      out.push_back(static_cast<int>(k));
+  return out;
+}
+
 Plan facePlan(const Plan& plan, int piece) {
   const Piece& paper = plan.pieces[ix(piece)];
   Plan out;

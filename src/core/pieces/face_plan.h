@@ -11,6 +11,8 @@ const Face* faceOf(const Plan& plan, std::string_view piece);
 bool isElsewhere(const Plan& plan, std::string_view impression);
 /// Is anything done on that piece?
 bool isPrinted(const Plan& plan, int piece);
+/// Pieces with a picture of their own on which something is done: the inside, the envelope. Indices.
+std::vector<int> printedFaces(const Plan& plan);
 /// What is planned on one piece, in the piece's frame; its paper is the panel's. Shapes that are no rectangle
 /// count as their box. What is planned on the panel and on other pieces is among its `faces`, so that new ids
 /// are new everywhere. @param piece  index

@@ -8,6 +8,7 @@
 #include "core/colour/colour.h"
 #include "io/wording/card_words.h"
 #include "io/wording/names.h"
+#include "io/wording/piece_words.h"
 #include "io/wording/say.h"
 #include "io/wording/step_words.h"
 
@@ -214,6 +215,15 @@ QString groupName(const Plan& plan, const BatchGroup& group) {
 }
 
 QString stationTitle(const Plan& plan, const Batch& batch, const Station& s) {
+  if (s.face >= 0) {
+    // On the inside or the envelope: told by itself, with where it is.
+    const BatchFace& face = batch.faces[ix(s.face)];
+    Station alone = s;
+    alone.face = -1;
+    Batch own;
+    own.groups = {{-1, batch.cards, face.analysis}};
+    return tr("%1: %2").arg(capital(pieceName(plan, face.piece)), stationTitle(face.plan, own, alone));
+  }
   const Plan own = s.group < 0 ? plan : groupPlan(plan, batch.groups[ix(s.group)].variation, s.cards);
   std::vector<int> things;
   for (const std::string& id : s.impressions)

@@ -5,6 +5,7 @@
 
 #include "core/batch/line_of_work.h"
 #include "core/chain/chain.h"
+#include "core/pieces/face_plan.h"
 #include "core/plan/plan_text.h"
 #include "support/plans.h"
 #include "tests/support/program.h"
@@ -178,6 +179,37 @@ class TestLineOfWork : public QObject {
     QCOMPARE(all.groups[0].variation, 0);
     QCOMPARE(withVariation(p, p.making.variations[0]).impressions[0].stamp, std::string("barn"));
     QCOMPARE(p.impressions[0].stamp, std::string("house"));
+  }
+
+  void insideAndEnvelope_areWorkToo() {
+    Plan p = scene();
+    CardBase base;
+    base.width_mm = 137, base.height_mm = 188;
+    p.card.base = base;
+    p.making.copies = 5;
+    const Batch before = lineOfWork(p, analyse(p));
+    Piece inside;
+    inside.id = "in", inside.kind = PieceKind::Inside, inside.width_mm = 100, inside.height_mm = 140;
+    p.pieces = {inside};
+    const Batch bare = lineOfWork(p, analyse(p));
+    Plan face = facePlan(p, 0);
+    put(face, "hello", "word", {50, 70}, 1);
+    p = withFace(p, 0, face);
+    const Batch b = lineOfWork(p, analyse(p));
+    QCOMPARE(b.faces.size(), size_t{1});
+    Plan own = facePlan(p, 0);
+    const double more = withBestOrder(own, analyse(own))->sheet.minutes;
+    QVERIFY(more > 0 && std::fabs(b.minutes - bare.minutes - more) < 1e-6);
+    QVERIFY(bare.minutes > before.minutes);
+    own.making.copies = 1;
+    QVERIFY(std::fabs(b.alone_min - bare.alone_min - withBestOrder(own, analyse(own))->sheet.minutes) < 1e-6);
+    // Stamped before it is glued in.
+    size_t stamped = 0, glued = 0;
+    for (size_t k = 0; k < b.stations.size(); ++k) {
+      if (b.stations[k].face == 0) stamped = k;
+      if (!glued && b.stations[k].kind == Station::Kind::Assemble) glued = k;
+    }
+    QVERIFY(stamped > 0 && stamped < glued);
   }
 
   void whatIsNotThere_isNamed() {
