@@ -100,6 +100,12 @@ class TestFaces : public QObject {
     const auto front = withNewImpression(p, "house", {60, 40});
     QVERIFY(front && front.value().impressions.back().id != inside);
     QVERIFY(readPlan(writePlan(front.value())));
+    // From one piece to another, too.
+    const auto onEnvelope = withNewImpression(facePlan(p, 1), "house", {20, 20});
+    QVERIFY(onEnvelope);
+    const std::string third = onEnvelope.value().impressions.back().id;
+    QVERIFY(third != inside && third != "house");
+    QVERIFY(readPlan(writePlan(withFace(p, 1, onEnvelope.value()))));
   }
 
   void whatOneFaceUses_anotherCannotTakeAway() {
