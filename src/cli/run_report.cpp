@@ -148,8 +148,10 @@ Json stepReport(const Plan& plan, const Analysis& a, const Step& s, size_t numbe
   if (pressed && onPaper >= 0) {  // measured on that piece
     const Piece& paper = plan.pieces[ix(onPaper)];
     const Placing lies({0, 0}, paper.at, Degrees{paper.turn_deg});
-    out["foot"] = placeOf(lies.toFrame(impression->at));
-    out["corner"] = placeOf(lies.toFrame(placingOf(*impression, *stamp).toPanel(Point{0, 0})));
+    const Box box = boxOf(shapeOf(paper));
+    const Point edge{box.left, box.bottom};  // of the paper, whatever its frame begins at
+    out["foot"] = placeOf(lies.toFrame(impression->at) - edge);
+    out["corner"] = placeOf(lies.toFrame(placingOf(*impression, *stamp).toPanel(Point{0, 0})) - edge);
     out["turn"] = impression->turn_deg - paper.turn_deg;
   } else if (pressed && s.piece) {
     out["foot"] = placeOf(stamp->foot);

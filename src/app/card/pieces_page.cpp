@@ -274,6 +274,7 @@ void PiecesPage::add(Add what, int thing) {
       label = tr("Cut out %1").arg(nameOf(plan, thing));
       const Placed& placed = *m_session.analysis()->meetings.placed[ix(thing)];
       fresh.kind = PieceKind::Cutout, fresh.raise_mm = 1.5;
+      fresh.name = plan.stamp(plan.impressions[ix(thing)].stamp)->name;
       // A die of its own cuts it, where the drawer has one.
       const std::string key = m_drawer.keyOf(*plan.stamp(plan.impressions[ix(thing)].stamp));
       const DrawerCard* card = key.empty() ? nullptr : m_drawer.index().card(key);
@@ -298,6 +299,7 @@ void PiecesPage::add(Add what, int thing) {
       break;
     case Add::Sun:
       label = tr("A sun of paper");
+      fresh.name = tr("sun").toStdString();
       fresh.kind = PieceKind::Plain, fresh.cut = PieceCut::Die, fresh.paper.colour = {0xe9, 0xb4, 0x5c};
       fresh.outline = discOutline(std::min(panel.right, panel.top) * 0.3);
       fresh.at = {panel.right * 0.55, panel.top * 0.5};
@@ -305,6 +307,7 @@ void PiecesPage::add(Add what, int thing) {
       break;
     case Add::Hill:
       label = tr("A hill of paper");
+      fresh.name = tr("hill").toStdString();
       fresh.kind = PieceKind::Plain, fresh.cut = PieceCut::Hand, fresh.paper.colour = {0x6f, 0x8f, 0x6a};
       fresh.outline = hillOutline(panel.right + 8, panel.top * 0.28, 5);
       fresh.at = {-4, 0};

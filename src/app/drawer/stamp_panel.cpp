@@ -108,7 +108,7 @@ FormRows* StampPanel::buildRows() {
   m_die = new QCheckBox(tr("a die cuts its outline"));
   connect(m_die, &QCheckBox::clicked, this, &StampPanel::take);
   rows->add(tr("Die"), m_die);
-  m_plate = new QCheckBox(tr("a plate to pull prints from"));
+  m_plate = new QCheckBox(tr("a plate, not a stamp"));
   m_plate->setObjectName(QStringLiteral("plate"));
   m_plate->setToolTip(tr("its print comes out the other way round; here it is shown as it prints"));
   connect(m_plate, &QCheckBox::clicked, this, &StampPanel::take);

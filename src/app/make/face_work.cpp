@@ -57,6 +57,7 @@ void FaceWork::begin() {
         m_making.leave();
         m_card = card, m_piece = id;
         m_making.begin(face, analysis);
+        if (m_making.bench()) m_at = m_making.bench()->record().id;
       });
 }
 

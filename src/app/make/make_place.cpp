@@ -225,7 +225,7 @@ QWidget* MakePlace::buildEnd() {
   auto* column = new QVBoxLayout(page);
   column->setContentsMargins(0, 8, 0, 0);
   column->setSpacing(10);
-  column->addWidget(inkLabel(tr("The card is done"), sizedFont(34, QFont::Bold), theme().ink, true));
+  column->addWidget(m_endTitle = inkLabel({}, sizedFont(34, QFont::Bold), theme().ink, true));
   m_endWords = inkLabel({}, sizedFont(18), theme().ink, true);
   column->addWidget(m_endWords);
   m_madeFor = new QLineEdit;
@@ -332,10 +332,11 @@ void MakePlace::finish() {
   m_making.setMadeFor(m_madeFor->text());
   const QString title =
       QString::fromStdString(m_making.bench() ? m_making.bench()->plan().title : std::string());
+  const bool part = m_face->away();
   if (m_making.handToLog())
     Q_EMIT said(tr("%1 is in the log, with its times, masks and mishaps.")
                     .arg(title.isEmpty() ? tr("The card") : title));
-  m_face->comeBack();  // from its inside or envelope to the card
+  if (part) m_face->comeBack();  // from its inside or envelope to the card
 }
 
 void MakePlace::keepMasksInDrawer() {
@@ -608,6 +609,7 @@ void MakePlace::showEnd() {
   int cut = 0;  // one over several things as well
   for (const Step& s : b.analysis().sheet.steps) cut += s.what == Do::CutMask && s.limit < 0;
   if (cut > 0) words += tr(" %1 masks were cut.").arg(cut);
+  m_endTitle->setText(m_face->away() ? tr("This part of the card is done") : tr("The card is done"));
   m_endWords->setText(words);
   m_madeFor->setText(QString::fromStdString(b.record().madeFor));
   m_keepMasks->setVisible(cut > 0);
@@ -615,7 +617,7 @@ void MakePlace::showEnd() {
   std::vector<char> wrong;
   for (int k = 0; k < b.count(); ++k) wrong.push_back(!b.made(k).mishaps.empty());
   m_dots->show(b.count(), b.count(), wrong);
-  m_togo->setText(tr("%1 steps").arg(b.count()));
+  m_togo->setText(b.count() == 1 ? tr("1 step") : tr("%1 steps").arg(b.count()));
   paintCard();
 }
 

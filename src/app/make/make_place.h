@@ -92,7 +92,7 @@ class MakePlace : public Place {
   QPushButton* m_write;
   std::optional<Mishap> m_mishap;
   // the end
-  QLabel* m_endWords;
+  QLabel *m_endTitle, *m_endWords;
   QLineEdit* m_madeFor;
   QPushButton* m_keepMasks;
 

@@ -170,7 +170,7 @@ void MainWindow::visit(const QString& id) {
   for (const PlaceKind& other : placeKinds())
     if (other.onTrail) on = other.id == id ? k : on, ++k;
   m_trail->setCurrent(on);
-  m_faces->setWanted(kind->ofFace);
+  m_faces->setWanted(kind->ofFace && top.showsPlan());  // a card at the table is led through as a whole
   refreshStatus();
   refreshActions();
   if (!m_trail->hasFocus()) top.arrive();
@@ -190,6 +190,9 @@ void MainWindow::connectSessions() {
   connect(s, &PlanSession::trouble, this, trouble);
   connect(s, &PlanSession::notice, this, notice);
   connect(m_making.get(), &MakingSession::changed, this, [this] {
+    const PlaceKind* kind = placeKind(m_current);
+    const Place* top = m_made.value(m_current);
+    m_faces->setWanted(kind && kind->ofFace && top && top->showsPlan());
     refreshTrail();
     refreshStatus();
     refreshActions();

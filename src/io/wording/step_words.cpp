@@ -78,18 +78,28 @@ QString coverNames(const Plan& plan, const Step& step) {
   return listOf(plan, things);
 }
 
+/// Paper that is left round what is cut out. Common practice, no source.
+constexpr double kRoomToCut_mm = 10;
+
 StepWords stampWords(const Plan& plan, const Step& step, MeasureStyle style, bool first) {
   const Impression& i = impressionOf(plan, step.impression);
   StepWords w;
   if (step.piece) {
     w.title = tr("Stamp %1 on a piece of its own").arg(nameOf(plan, step.impression));
     w.detail = inkWords(plan, i) + beforeWords(step);
-    if (const int paper = plan.pieceIndex(i.piece); paper >= 0) {
-      const Piece& piece = plan.pieces[ix(paper)];
-      const Point foot = Placing({0, 0}, piece.at, Degrees{piece.turn_deg}).toFrame(i.at);
-      w.title = tr("Stamp %1 on the paper for %2").arg(nameOf(plan, step.impression), pieceName(plan, paper));
+    if (const int on = plan.pieceIndex(i.piece); on >= 0) {
+      const Piece& piece = plan.pieces[ix(on)];
+      const Box paper = boxOf(shapeOf(piece));
+      const Point foot =
+          Placing({0, 0}, piece.at, Degrees{piece.turn_deg}).toFrame(i.at) - Point{paper.left, paper.bottom};
+      w.title = tr("Stamp %1 on the paper for %2").arg(nameOf(plan, step.impression), pieceName(plan, on));
       w.where = tr("foot %1 from its left edge, %2 from its lower edge")
                     .arg(lengthText(std::max(0.0, foot.x), style), lengthText(std::max(0.0, foot.y), style));
+      // What is cut out along its outline is stamped first, anywhere.
+      if (piece.cut != PieceCut::Trimmer)
+        w.where = tr("in the middle of a piece of about %1 by %2; it is cut out afterwards")
+                      .arg(lengthText(paper.width() + 2 * kRoomToCut_mm, style),
+                           lengthText(paper.height() + 2 * kRoomToCut_mm, style));
     }
     return w;
   }
