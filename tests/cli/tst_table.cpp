@@ -101,6 +101,44 @@ class TstTable : public QObject, private CliFolder {
              2);
   }
 
+  /// The finished towpath: its mats out of the sample drawer's offcuts, the inside as a chapter, ten as a
+  /// batch.
+  void theFinishedCardIsCutStampedAndCounted() {
+    const QString plan = demoPath(QStringLiteral("towpath-finished"));
+    QString drawer = demoPath(QStringLiteral("canal-drawer"));
+    drawer.replace(QLatin1String(".havlo"), QLatin1String(".zip"));
+    const QJsonObject pieces =
+        cli({QStringLiteral("pieces"), plan, QStringLiteral("--drawer"), drawer, QStringLiteral("--json")})
+            .json();
+    int fromOffcuts = 0;
+    for (const QJsonValue& list : pieces[QLatin1String("cutLists")].toArray()) {
+      QVERIFY(!list.toObject().contains(QLatin1String("toGet")));  // nothing has to be bought
+      // 192 x 136 and 190 x 140 mm are all that is used of these two papers.
+      const double used = list[QLatin1String("used")].toDouble();
+      fromOffcuts += std::abs(used - 192 * 136) < 1 || std::abs(used - 190 * 140) < 1;
+    }
+    QCOMPARE(fromOffcuts, 2);
+    QCOMPARE(pieces[QLatin1String("stack")].toObject()[QLatin1String("faults")].toArray().size(), 0);
+    const QJsonObject batch =
+        cli({QStringLiteral("batch"), plan, QStringLiteral("--cards"), QStringLiteral("10"),
+             QStringLiteral("--rack"), QStringLiteral("4"), QStringLiteral("--json")})
+            .json();
+    QCOMPARE(batch[QLatin1String("cards")].toInt(), 10);
+    QVERIFY(batch[QLatin1String("mostDrying")].toInt() <= 4);
+    QVERIFY(batch[QLatin1String("minutes")].toDouble() < 10 * batch[QLatin1String("alone")].toDouble());
+    bool inside = false, enclosed = false;
+    for (const QJsonValue& s : batch[QLatin1String("stations")].toArray()) {
+      inside = inside || s[QLatin1String("piece")].toString() == QLatin1String("inside");
+      enclosed = s[QLatin1String("kind")].toString() == QLatin1String("enclose");
+    }
+    QVERIFY(inside && enclosed);  // the last thing that is done
+    const QJsonObject sheet = cli({QStringLiteral("runsheet"), plan, QStringLiteral("--json")}).json();
+    QCOMPARE(sheet[QLatin1String("faces")].toArray().size(), 2);
+    for (const char* wrong : {"--cards", "--rack"})
+      QCOMPARE(cli({QStringLiteral("batch"), plan, QLatin1String(wrong), QStringLiteral("-1")}).exit, 2);
+    QVERIFY(cli({QStringLiteral("pieces"), plan, QStringLiteral("--drawer"), plan}).exit != 0);
+  }
+
   void aWrongOrderIsToldInWords() {
     const QString plan = demoPath(QStringLiteral("teaching-crowd"));
     QStringList order;
