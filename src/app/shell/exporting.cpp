@@ -5,6 +5,7 @@
 #include <QFileDialog>
 #include <QFileInfo>
 
+#include "core/chain/chain.h"
 #include "io/art/svg_art.h"
 #include "io/export/finished_card.h"
 #include "io/files/plan_file.h"
@@ -43,8 +44,8 @@ void Exporting::ask(What what) {
 void Exporting::write(const QString& path, What what) {
   Q_EMIT started(tr("Writing %1").arg(QFileInfo(path).fileName()));
   m_job->run(
-      [path, what, plan = m_session.snapshot(), analysis = m_session.analysis(),
-       art = m_art](const Progress& progress) -> Result<QString> {
+      [path, what, plan = m_session.snapshot(), whole = m_session.wholeSnapshot(),
+       analysis = m_session.analysis(), art = m_art](const Progress& progress) -> Result<QString> {
         const double dpi = dpiWithin(plan->card.panel.box(), 300, 5e7);
         if (what == What::Picture) {
           if (const auto saved = saveFinishedCard(path, *plan, *analysis, *art, dpi); !saved)
@@ -55,7 +56,9 @@ void Exporting::write(const QString& path, What what) {
         if (what == What::Measures) {
           bytes = measuresCsv(*plan, *analysis);
         } else {
-          auto zip = planZip(*plan, *analysis, *art, dpi, progress);
+          // The plan is the whole one, whichever of its faces is worked on.
+          const AnalysisRef all = whole == plan ? analysis : analyse(*whole, nullptr, art.get());
+          auto zip = planZip(*whole, *all, *art, dpi, progress);
           if (!zip) return zip.error();
           bytes = std::move(zip).value();
         }

@@ -224,7 +224,8 @@ QString stationTitle(const Plan& plan, const Batch& batch, const Station& s) {
     own.groups = {{-1, batch.cards, face.analysis}};
     return tr("%1: %2").arg(capital(pieceName(plan, face.piece)), stationTitle(face.plan, own, alone));
   }
-  const Plan own = s.group < 0 ? plan : groupPlan(plan, batch.groups[ix(s.group)].variation, s.cards);
+  // What every card shares is told as the first group has it, which may be a variation itself.
+  const Plan own = groupPlan(plan, batch.groups[ix(std::max(0, s.group))].variation, s.cards);
   std::vector<int> things;
   for (const std::string& id : s.impressions)
     if (const int i = own.indexOf(id); i >= 0 && std::find(things.begin(), things.end(), i) == things.end())

@@ -2,6 +2,7 @@
 // dragged, and the inside stamped on the way in Make.
 #include <QComboBox>
 #include <QLineEdit>
+#include <QProcess>
 #include <QPushButton>
 #include <QSpinBox>
 
@@ -16,6 +17,7 @@
 #include "app/drawer/stock_panel.h"
 #include "app/session/drawer_session.h"
 #include "app/session/making_session.h"
+#include "app/shell/exporting.h"
 #include "core/card/card_fit.h"
 #include "core/edit/edits.h"
 #include "core/edit/piece_edits.h"
@@ -99,8 +101,21 @@ class TstFinish : public QObject {
     QCOMPARE(w.session().plan().impressions.size(), size_t{1});
     settleOrder(w.session());
     waitForJobs(w.window);
-    // Saved, all of it is there.
+    // Saved, all of it is there; in a zip too, while the envelope is worked on.
     QTemporaryDir folder;
+    const QString zip = folder.filePath(QStringLiteral("whole.zip"));
+    w.window.errands().exporting().write(zip, Exporting::What::Zip);
+    waitForJobs(w.window);
+    QProcess packed;
+    packed.start(QStringLiteral("/usr/bin/python3"),
+                 {QStringLiteral("-c"),
+                  QStringLiteral("import json,sys,zipfile\nz=zipfile.ZipFile(sys.argv[1])\n"
+                                 "n=[f for f in z.namelist() if f.endswith('.havlo')]\n"
+                                 "print(len(json.loads(z.read(n[0]))['impressions']))"),
+                  zip});
+    QVERIFY(packed.waitForFinished(20000) && packed.exitCode() == 0);
+    QCOMPARE(packed.readAllStandardOutput().trimmed().toInt(),
+             static_cast<int>(front.impressions.size()) + 2);
     const QString file = folder.filePath(QStringLiteral("whole.havlo"));
     QVERIFY(w.session().saveAs(file));
     const auto opened = openPlan(file);
