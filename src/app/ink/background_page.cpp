@@ -521,6 +521,11 @@ void BackgroundPage::refresh() {
   }
   if (w) {
     m_way->setCurrentIndex(m_way->findData(static_cast<int>(w->way)));
+    // Paste and relief are the same all over and end at their stencil.
+    const bool raised = isRaised(w->way);
+    for (QWidget* row : std::initializer_list<QWidget*>{m_from, m_reach, m_soft})
+      m_rows->setRowVisible(row, !raised);
+    m_reachSays->setVisible(!raised);
     m_soft->setUnits(m_session.units());
     m_soft->setMeasure(w->softness_mm);
     fillDepth(*w);

@@ -337,6 +337,7 @@ Result<Plan> withWashWay(const Plan& plan, const std::string& wash, WashWay way)
       return p.limit(b.id) && p.limit(b.id)->kind == LimitKind::Stencil;
     });
     if (stencil) return;
+    w.area = rectangle(p.card.panel.box());  // the stencil ends it, not the strip it was blended over
     std::string id;
     p = withNewLimit(p, LimitKind::Stencil, &id);
     for (Wash& mine : p.washes)

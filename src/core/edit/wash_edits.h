@@ -56,7 +56,8 @@ Result<Plan> unboundFrom(const Plan& plan, const std::string& wash, const std::s
 /// @param softness  mm, 0 to 200
 Result<Plan> withWashSoftness(const Plan& plan, const std::string& wash, double softness);
 Result<Plan> withWashDepth(const Plan& plan, const std::string& wash, const WashDepth& depth);
-/// Paste and relief get a stencil if they have none. @error BadInput if there is no such wash
+/// Paste and relief get a stencil if they have none, and lie wherever it lets them through. @error BadInput
+/// if there is no such wash
 Result<Plan> withWashWay(const Plan& plan, const std::string& wash, WashWay way);
 
 /// A pressed relief is seen by its shadow alone: so much of the ink that stands for it. Common practice, no

@@ -107,6 +107,16 @@ class TestStencil : public QObject {
     QVERIFY(!simulate(a->press(p, nullptr), spoiled, 150).value().proven);
   }
 
+  void aBlendMadePaste_hasNoBorderThatNothingMakes() {
+    Plan p = emptyPlan();
+    p = withNewWash(p, WashKind::Sky, "blue").value();
+    p = withWashWay(p, p.washes[0].id, WashWay::Paste).value();
+    const AnalysisRef a = analyse(p);
+    for (const Finding& f : a->findings) QVERIFY(f.kind != FindingKind::BorderNothingMakes);
+    // Every opening is whole.
+    QVERIFY(std::fabs(areaOf(reachedArea(p, p.washes[0])) - areaOf(p.limits[0].shape)) < 1);
+  }
+
   void itStaysRaised_andThatIsSaid() {
     Plan p = withPaste();
     const auto uneven = [](const Plan& plan) {
