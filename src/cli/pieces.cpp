@@ -16,14 +16,16 @@ namespace {
 
 constexpr Option kPiecesOptions[] = {
     {"--json", nullptr, "one JSON object"},
-    {"--sheets", "A,B", "sheets at hand: WxH or WxHxN, in mm or inches; twenty A4 if not given"},
+    {"--sheets", "A,B",
+     "sheets at hand: WxH or WxHxN, in mm or inches, with :upright or :level for the way the fibres run; "
+     "twenty A4 if not given"},
     {"--kerf", "MM", "lost at every cut; 0 if not given"},
     {"--drawer", "ZIP", "a packed drawer: its sheets and offcuts first, and what of its stock is used up"},
     {"--pdf", "F", "the cut list with every sheet drawn to scale"},
     {"--units", "U", "mm or in; mm if not given"}};
 
-constexpr std::string_view kFaultWords[] = {"onGone",   "offTheCard", "hangsOver",    "noEnvelope",
-                                            "tooThick", "tooHeavy",   "envelopeTight"};
+constexpr std::string_view kFaultWords[] = {"onGone",   "offTheCard", "hangsOver",     "noEnvelope",
+                                            "tooThick", "tooHeavy",   "envelopeTight", "flapTooLarge"};
 
 std::string_view wordOfSheet(StackedSheet::What what) {
   constexpr std::string_view words[] = {"base", "mat", "panel", "popUp", "piece"};
@@ -69,6 +71,8 @@ Json cutReport(const PaperToCut& paper, const std::vector<StockSheet>& stock, co
                   {"pieces", Json::array()},
                   {"cuts", Json::array()},
                   {"offcuts", Json::array()}};
+    if (const Grain grain = stock[ix(s.sheet)].grain; grain != Grain::Unknown)
+      sheet["grain"] = grainWord(grain);
     for (const PlacedPiece& p : s.pieces)
       sheet["pieces"].push_back(
           {{"name", paper.pieces[ix(p.piece)].name}, {"box", rectReport(p.box)}, {"turned", p.turned}});
@@ -84,9 +88,12 @@ Json cutReport(const PaperToCut& paper, const std::vector<StockSheet>& stock, co
 /// "210x297x3,12x12in".
 std::optional<std::vector<StockSheet>> sheetsFrom(const QString& text) {
   std::vector<StockSheet> out;
-  if (text.isEmpty()) return std::vector<StockSheet>{{"A4", 210, 297, 20}};
+  if (text.isEmpty()) return std::vector<StockSheet>{{"A4", 210, 297, 20, {}}};
   for (const QString& part : text.split(u',', Qt::SkipEmptyParts)) {
-    QStringList sides = part.trimmed().split(u'x');
+    const QStringList told = part.trimmed().split(u':');
+    const Grain grain = told.size() > 1 ? grainOf(told[1].toStdString()) : Grain::Unknown;
+    if (told.size() > 2 || (told.size() == 2 && grain == Grain::Unknown)) return {};
+    QStringList sides = told[0].split(u'x');
     if (sides.size() < 2 || sides.size() > 3) return {};
     int count = 1;
     if (sides.size() == 3) {
@@ -102,7 +109,7 @@ std::optional<std::vector<StockSheet>> sheetsFrom(const QString& text) {
       if (!read || read.value().value <= 0 || read.value().value > 5000) return {};
       mm[k] = read.value().value;
     }
-    out.push_back({part.trimmed().toStdString(), mm[0], mm[1], count});
+    out.push_back({part.trimmed().toStdString(), mm[0], mm[1], count, grain});
   }
   return out;
 }
@@ -137,7 +144,7 @@ std::optional<std::vector<DrawerCut>> cutsOf(const Call& call, const Plan& plan,
       return {};
     }
     drawer = std::move(read).value();
-    return cutFromDrawer(plan, drawer.papers, stock.empty() ? StockSheet{"A4", 210, 297, 20} : stock[0],
+    return cutFromDrawer(plan, drawer.papers, stock.empty() ? StockSheet{"A4", 210, 297, 20, {}} : stock[0],
                          kerf);
   }
   std::vector<DrawerCut> out;
@@ -158,9 +165,8 @@ int runPieces(const Call& call) {
   const auto stock = sheetsFrom(call.value("--sheets"));
   if (!stock)
     return complain(
-        kUsage,
-        QStringLiteral(
-            "--sheets wants sizes as 210x297 or 12x12in, each with x and a number if there are more"));
+        kUsage, QStringLiteral("--sheets wants sizes as 210x297 or 12x12in, each with x and a number if "
+                               "there are more and :upright or :level if the way its fibres run is known"));
   bool number = true;
   const double kerf = call.has("--kerf") ? call.value("--kerf").toDouble(&number) : 0;
   if (!number || kerf < 0 || kerf > 50)

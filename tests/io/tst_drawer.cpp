@@ -39,7 +39,7 @@ WholeDrawer someDrawer() {
     d.stamps.push_back(agreed(one));
   }
   d.inks = plan.inks;
-  d.papers = {{"p1", "Chalk", {0xf8, 0xf7, 0xf0}, 0.3, 210, 297, 4, false, "smooth"},
+  d.papers = {{"p1", "Chalk", {0xf8, 0xf7, 0xf0}, 0.3, 210, 297, 4, false, "smooth", Grain::Level},
               {"p2", "Chalk", {0xf8, 0xf7, 0xf0}, 0.3, 88, 120, {}, true, ""}};
   d.goods = {{"g1", "C6", GoodKind::Envelope, "", 114, 162, 0, 12, Left::Enough, ""},
              {"g2", "Soot", GoodKind::Ink, "soot", 0, 0, 0, {}, Left::Low, "since May"}};
@@ -135,7 +135,7 @@ class TstDrawer : public QObject {
         sqlite(file, QStringLiteral(
                          "DROP TABLE mask; ALTER TABLE stamp DROP COLUMN die; DROP TABLE good; DROP TABLE "
                          "card_set; ALTER TABLE paper DROP COLUMN sheets; ALTER TABLE paper DROP COLUMN "
-                         "offcut; PRAGMA user_version=1;")),
+                         "offcut; ALTER TABLE paper DROP COLUMN grain; PRAGMA user_version=1;")),
         QString());
     const QByteArray before = bytesOf(file);
     const auto store = opened(file);
@@ -143,10 +143,11 @@ class TstDrawer : public QObject {
     QVERIFY(bool(store->putMask({"", "key-hare", 3, "", ""})));
     // Nobody counted sheets then; now they can be.
     QVERIFY(!store->papers().empty() && !store->papers()[0].sheets && !store->papers()[0].offcut);
+    QVERIFY(store->papers()[0].grain == Grain::Unknown);
     QVERIFY(bool(store->putGood({"", "C6", GoodKind::Envelope, "", 114, 162, 0, 3, Left::Enough, ""})));
     QVERIFY(bool(store->putSet({"", "mine", someDrawer().sets[0].card})));
     QVERIFY(store->goods().size() == 1 && store->sets().size() == 1);
-    const QString backup = QFileInfo(file).dir().filePath(QStringLiteral("drawer-before-version-3.sqlite"));
+    const QString backup = QFileInfo(file).dir().filePath(QStringLiteral("drawer-before-version-4.sqlite"));
     QCOMPARE(sqlite(backup, QStringLiteral("PRAGMA user_version")), QStringLiteral("1"));
     QCOMPARE(sqlite(backup, QStringLiteral("SELECT count(*) FROM stamp")).toULong(),
              someDrawer().stamps.size());

@@ -48,7 +48,8 @@ void CutView::show(const DrawerCut* cut, MeasureStyle style) {
     const auto all = [&](const CutList& list, const std::vector<StockSheet>& stock,
                          const std::vector<WantedPiece>& pieces, const QString& from) {
       for (const TrimmedSheet& s : list.sheets) {
-        Shown shown{s, stock[ix(s.sheet)].width_mm, stock[ix(s.sheet)].height_mm, from, {}, 1};
+        Shown shown{s, stock[ix(s.sheet)].width_mm, stock[ix(s.sheet)].height_mm, from, {},
+                    1, stock[ix(s.sheet)].grain};
         for (const PlacedPiece& p : s.pieces)
           shown.names.push_back(QString::fromStdString(pieces[ix(p.piece)].name));
         spoken
@@ -113,6 +114,8 @@ void CutView::paintSheet(QPainter& p, const Shown& s, const QRectF& room) const 
   p.setFont(labelFont());
   p.setPen(t.ink);
   QString caption = tr("%1, %2").arg(sheetName(s.width_mm, s.height_mm, m_style), s.from);
+  if (s.grain != Grain::Unknown)
+    caption += s.grain == Grain::Upright ? tr(", fibres upright") : tr(", fibres level");
   if (s.alike > 1) caption = tr("%1 sheets of %2").arg(s.alike).arg(caption);
   p.drawText(QRectF(room.center().x() - 190, room.top() - kCaption + 6, 380, 20), Qt::AlignCenter, caption);
   p.setPen(QPen(t.ink, 1.2));

@@ -28,6 +28,7 @@ class CutView : public QWidget {
     QString from;
     std::vector<QString> names;  // by piece of the sheet
     int alike = 1;               // sheets that are cut in just this way
+    Grain grain = Grain::Unknown;
   };
   std::vector<Shown> m_sheets;
   MeasureStyle m_style = MeasureStyle::Millimetres;

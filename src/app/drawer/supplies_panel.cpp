@@ -19,6 +19,7 @@
 #include "app/common/swatch_dialog.h"
 #include "app/drawer/stock_panel.h"
 #include "core/edit/card_edits.h"
+#include "core/tone/tone.h"
 #include "core/trace/test_strip.h"
 #include "io/art/shape_path.h"
 #include "io/scan/scan_file.h"
@@ -216,6 +217,19 @@ QWidget* SuppliesPanel::buildPapers() {
   m_width = new MeasureEdit(tr("Width of a sheet"));
   m_height = new MeasureEdit(tr("Height of a sheet"));
   rows->add(tr("Sheet"), m_width, m_height);
+  m_grain = new QComboBox;
+  m_grain->setObjectName(QStringLiteral("paperGrain"));
+  m_grain->setAccessibleName(tr("Which way the fibres run"));
+  m_grain->setToolTip(
+      tr("bend the sheet gently both ways: it gives more easily round its fibres, and folds "
+         "without cracking along them"));
+  m_grain->addItem(tr("not known"), static_cast<int>(Grain::Unknown));
+  m_grain->addItem(tr("upright, along the height"), static_cast<int>(Grain::Upright));
+  m_grain->addItem(tr("level, along the width"), static_cast<int>(Grain::Level));
+  rows->add(tr("Fibres run"), m_grain);
+  connect(m_grain, &QComboBox::activated, this, [this](int k) {
+    changePaper([g = static_cast<Grain>(m_grain->itemData(k).toInt())](DrawerPaper& p) { p.grain = g; });
+  });
   m_sheets = spin(-1, 100000, 1, tr(" sheets"));
   m_sheets->setObjectName(QStringLiteral("paperSheets"));
   m_sheets->setSpecialValueText(tr("not counted"));
@@ -385,7 +399,11 @@ void SuppliesPanel::readStrip(const QString& file) {
         if (!strengths) return m_stripSays->setText(QString::fromStdString(strengths.error().message));
         const Ink* now = chosenInk();
         if (!now || now->id != id) return m_stripSays->hide();
-        changeInk([&](Ink& i) { i.generations = strengths.value(); });
+        // So that what the strip measured is what is printed.
+        changeInk([&](Ink& i) {
+          i.generations.clear();
+          for (double share : strengths.value()) i.generations.push_back(strengthFor(i, share));
+        });
         m_stripSays->setText(tr("%1 pressings read.").arg(strengths.value().size()));
       });
 }
@@ -393,7 +411,7 @@ void SuppliesPanel::readStrip(const QString& file) {
 void SuppliesPanel::showPaper() {
   const DrawerPaper* paper = chosenPaper();
   for (QWidget* w : std::initializer_list<QWidget*>{m_paperName, m_paperColour, m_thickness, m_width,
-                                                    m_height, m_sheets, m_paperNotes})
+                                                    m_height, m_sheets, m_grain, m_paperNotes})
     w->setEnabled(paper && !m_drawer.readOnly());
   if (!paper) return;
   m_showing = true;
@@ -402,6 +420,7 @@ void SuppliesPanel::showPaper() {
   m_width->setUnits(m_session.units()), m_height->setUnits(m_session.units());
   m_thickness->setMeasure(paper->thickness_mm);
   m_width->setMeasure(paper->width_mm), m_height->setMeasure(paper->height_mm);
+  m_grain->setCurrentIndex(m_grain->findData(static_cast<int>(paper->grain)));
   m_sheets->setValue(paper->sheets.value_or(-1));
   m_paperNotes->setText(QString::fromStdString(paper->notes));
   m_showing = false;

@@ -36,6 +36,7 @@ class SuppliesPanel : public QWidget {
   QPushButton *m_inkColour, *m_paperColour;
   QSpinBox *m_opacity, *m_dryCard, *m_dryMask, *m_sheets;
   MeasureEdit *m_thickness, *m_width, *m_height;
+  QComboBox* m_grain;
   QLabel* m_stripSays;
   Job<Result<std::vector<double>>>* m_strip;
   bool m_showing = false;

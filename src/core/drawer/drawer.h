@@ -8,6 +8,7 @@
 #include <vector>
 
 #include "core/plan/plan.h"
+#include "core/stock/cut_list.h"
 
 namespace havlo {
 
@@ -52,6 +53,7 @@ struct DrawerPaper {
   std::optional<int> sheets;           ///< so many are there; absent: not counted, enough
   bool offcut = false;                 ///< left over from a card; a sheet like others, only smaller
   std::string notes;
+  Grain grain = Grain::Unknown;  ///< of a sheet as its width and height are told
   bool operator==(const DrawerPaper&) const = default;
 };
 

@@ -31,6 +31,15 @@ int wantedIn(const std::vector<WantedPiece>& pieces) {
   return sum;
 }
 
+/// Would more find room if nobody minded which way the fibres run?
+bool fitsAcross(std::vector<WantedPiece> wanted, const DrawerCut& cut, double kerf_mm,
+                const Progress& progress) {
+  const auto minds = [](const WantedPiece& p) { return p.grain != Grain::Unknown; };
+  if (std::none_of(cut.missing.begin(), cut.missing.end(), minds)) return false;
+  for (WantedPiece& p : wanted) p.grain = Grain::Unknown;
+  return cutListFor(wanted, cut.stock, kerf_mm, 0, progress).left.size() < cut.own.left.size();
+}
+
 }  // namespace
 
 bool isThatPaper(const PaperToCut& wanted, const DrawerPaper& paper) {
@@ -49,13 +58,14 @@ std::vector<DrawerCut> cutFromDrawer(const Plan& plan, std::span<const DrawerPap
       const bool known = p.width_mm > 0 && p.height_mm > 0;
       const int sheets = p.sheets.value_or(p.offcut ? 1 : kUncounted);
       if (sheets <= 0) continue;
-      cut.stock.push_back(
-          {p.name, known ? p.width_mm : usual.width_mm, known ? p.height_mm : usual.height_mm, sheets});
+      cut.stock.push_back({p.name, known ? p.width_mm : usual.width_mm, known ? p.height_mm : usual.height_mm,
+                           sheets, p.grain});
       cut.keys.push_back(p.key);
     }
     cut.own = cutListFor(paper.pieces, cut.stock, kerf_mm, 2000, progress);
     cut.missing = missingOf(paper.pieces, cut.own);
     if (!cut.missing.empty()) {
+      cut.acrossGrain = fitsAcross(paper.pieces, cut, kerf_mm, progress);
       cut.usual = {usual};
       cut.usual[0].count = std::max(1, wantedIn(cut.missing));
       cut.bought = cutListFor(cut.missing, cut.usual, kerf_mm, 2000, progress);
@@ -76,7 +86,7 @@ PapersAfter papersAfter(const std::vector<DrawerCut>& cuts, std::span<const Draw
     offcut.sheets = 1, offcut.offcut = true;
     ++out.offcuts;
     const auto same = std::find_if(out.put.begin(), out.put.end(), [&](const DrawerPaper& p) {
-      return p.key.empty() && p.name == offcut.name && p.colour == offcut.colour &&
+      return p.key.empty() && p.name == offcut.name && p.colour == offcut.colour && p.grain == offcut.grain &&
              std::fabs(p.width_mm - offcut.width_mm) < 0.5 && std::fabs(p.height_mm - offcut.height_mm) < 0.5;
     });
     if (same != out.put.end()) {

@@ -17,6 +17,7 @@ struct DrawerCut {
   std::vector<WantedPiece> missing;
   std::vector<StockSheet> usual;  ///< what is usually sold
   CutList bought;                 ///< of `missing` from `usual`
+  bool acrossGrain = false;       ///< the drawer has room for more, but its fibres run the other way
 };
 
 /// Sheets that the drawer does not count are taken to be enough; a sheet of unknown size to be the usual one.

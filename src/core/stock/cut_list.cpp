@@ -425,8 +425,10 @@ std::vector<std::vector<int>> usualOrders(const std::vector<One>& all) {
 
 }  // namespace
 
-CutList cutListFor(const std::vector<WantedPiece>& wanted, const std::vector<StockSheet>& stock,
-                   double kerf_mm, int tries, const Progress& progress) {
+namespace {
+
+CutList asTheyLie(const std::vector<WantedPiece>& wanted, const std::vector<StockSheet>& stock,
+                  double kerf_mm, int tries, const Progress& progress) {
   CutList out;
   const Cutting cutting(wanted, stock, kerf_mm);
   double area = 0;
@@ -481,6 +483,48 @@ CutList cutListFor(const std::vector<WantedPiece>& wanted, const std::vector<Sto
               [](const Box& a, const Box& b) { return areaOfBox(a) > areaOfBox(b); });
     sheet.waste_mm2 = std::max(0.0, rest);
     if (!sheet.pieces.empty()) out.sheets.push_back(std::move(sheet));
+  }
+  return out;
+}
+
+Box laidOver(const Box& b) { return {b.bottom, b.left, b.top, b.right}; }
+
+/// Which sheets are laid over, so that the grain of all runs upright.
+std::vector<char> levelOnes(const std::vector<StockSheet>& stock) {
+  std::vector<char> out;
+  for (const StockSheet& s : stock)
+    out.push_back(s.grain == Grain::Level || (s.grain == Grain::Unknown && s.width_mm > s.height_mm));
+  return out;
+}
+
+}  // namespace
+
+CutList cutListFor(const std::vector<WantedPiece>& wanted, const std::vector<StockSheet>& stock,
+                   double kerf_mm, int tries, const Progress& progress) {
+  const auto known = [](const auto& x) { return x.grain != Grain::Unknown; };
+  if (std::none_of(wanted.begin(), wanted.end(), known) || std::none_of(stock.begin(), stock.end(), known))
+    return asTheyLie(wanted, stock, kerf_mm, tries, progress);
+  // Everything with a grain is turned so that it runs upright, and then no piece with one may lie sideways.
+  const std::vector<char> level = levelOnes(stock);
+  std::vector<StockSheet> sheets = stock;
+  for (size_t k = 0; k < sheets.size(); ++k)
+    if (level[k]) std::swap(sheets[k].width_mm, sheets[k].height_mm);
+  std::vector<WantedPiece> pieces = wanted;
+  for (WantedPiece& p : pieces) {
+    if (p.grain == Grain::Level) std::swap(p.width_mm, p.height_mm);
+    p.turns = p.turns && p.grain == Grain::Unknown;
+  }
+  CutList out = asTheyLie(pieces, sheets, kerf_mm, tries, progress);
+  for (TrimmedSheet& s : out.sheets) {
+    const bool over = level[ix(s.sheet)];
+    for (PlacedPiece& p : s.pieces) {
+      const bool swapped = wanted[ix(p.piece)].grain == Grain::Level;
+      p.turned = p.turned != (over != swapped);
+      if (over) p.box = laidOver(p.box);
+    }
+    if (!over) continue;
+    for (SheetCut& c : s.cuts) c.of = laidOver(c.of), c.upright = !c.upright;
+    for (Box& b : s.offcuts) b = laidOver(b);
   }
   return out;
 }

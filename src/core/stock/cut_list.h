@@ -3,6 +3,7 @@
 #pragma once
 
 #include <string>
+#include <string_view>
 #include <vector>
 
 #include "core/base/progress.h"
@@ -10,20 +11,27 @@
 
 namespace havlo {
 
+/// Which way the fibres of a paper run, in the frame of the sheet or piece. Across them it folds badly:
+/// common practice, no source.
+enum class Grain { Unknown, Upright, Level };
+
 /// Something rectangular to be cut, so many times.
 struct WantedPiece {
   std::string name;
   double width_mm = 0, height_mm = 0;
   int count = 1;
-  bool turns = true;  ///< may lie sideways: not if it has a grain or a pattern
+  bool turns = true;             ///< may lie sideways: not if it has a pattern
+  Grain grain = Grain::Unknown;  ///< the way it needs its fibres; unknown: any
   bool operator==(const WantedPiece&) const = default;
 };
 
-/// Sheets of one size at hand; offcuts are sheets too.
+/// Sheets of one size at hand; offcuts are sheets too. Where the grain of some is known, the others are taken
+/// to have theirs along their longer side (common practice, no source).
 struct StockSheet {
   std::string name;
   double width_mm = 0, height_mm = 0;
   int count = 1;
+  Grain grain = Grain::Unknown;
   bool operator==(const StockSheet&) const = default;
 };
 
@@ -55,6 +63,14 @@ struct CutList {
   double leastSheet_mm2 = 0;  ///< no way of cutting takes less sheet: a bound
   bool exact = false;         ///< no way of cutting takes less sheet
 };
+
+/// In files and on the command line; anything else is unknown.
+constexpr const char* grainWord(Grain g) {
+  return g == Grain::Upright ? "upright" : g == Grain::Level ? "level" : "";
+}
+constexpr Grain grainOf(std::string_view word) {
+  return word == "upright" ? Grain::Upright : word == "level" ? Grain::Level : Grain::Unknown;
+}
 
 /// Least sheet first, then the fewest cuts, then the largest offcut.
 /// @param kerf_mm  lost at every cut; a trimmer loses nothing, scissors want a little room

@@ -44,6 +44,7 @@ Json paperOf(const DrawerPaper& p) {
             {"notes", p.notes}};
   if (p.sheets) j["sheets"] = *p.sheets;
   if (p.offcut) j["offcut"] = true;
+  if (p.grain != Grain::Unknown) j["grain"] = grainWord(p.grain);
   return j;
 }
 
@@ -235,6 +236,7 @@ Result<WholeDrawer> readDrawer(const QByteArray& bytes, const Progress& progress
     if (p.contains("sheets"))
       paper.sheets = static_cast<int>(std::clamp(number(p, "sheets", 0), 0.0, 100000.0));
     paper.offcut = p.contains("offcut") && p["offcut"].is_boolean() && p["offcut"].get<bool>();
+    paper.grain = grainOf(text(p, "grain"));
     out.papers.push_back(std::move(paper));
   }
   for (const Json& g : list("goods")) {

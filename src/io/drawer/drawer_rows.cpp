@@ -93,6 +93,7 @@ DrawerPaper paperOf(const QSqlQuery& row) {
   p.notes = row.value(6).toString().toStdString();
   if (!row.value(7).isNull()) p.sheets = std::clamp(row.value(7).toInt(), 0, 100000);
   p.offcut = row.value(8).toInt() != 0;
+  p.grain = grainOf(row.value(9).toString().toStdString());
   return p;
 }
 
@@ -152,13 +153,15 @@ Result<Done> putPaperRow(QSqlDatabase db, const DrawerPaper& p) {
   return run(
       db,
       QStringLiteral(
-          "INSERT INTO paper (key, name, colour, thickness, width, height, notes, sheets, offcut) VALUES "
-          "(?,?,?,?,?,?,?,?,?) ON CONFLICT(key) "
+          "INSERT INTO paper (key, name, colour, thickness, width, height, notes, sheets, offcut, grain) "
+          "VALUES "
+          "(?,?,?,?,?,?,?,?,?,?) ON CONFLICT(key) "
           "DO UPDATE SET name=excluded.name, colour=excluded.colour, thickness=excluded.thickness, "
           "width=excluded.width, height=excluded.height, notes=excluded.notes, sheets=excluded.sheets, "
-          "offcut=excluded.offcut"),
+          "offcut=excluded.offcut, grain=excluded.grain"),
       {q(p.key), q(p.name), q(hexOf(p.colour)), p.thickness_mm, p.width_mm, p.height_mm, q(p.notes),
-       p.sheets ? QVariant(*p.sheets) : QVariant(QMetaType(QMetaType::Int)), p.offcut ? 1 : 0});
+       p.sheets ? QVariant(*p.sheets) : QVariant(QMetaType(QMetaType::Int)), p.offcut ? 1 : 0,
+       QLatin1String(grainWord(p.grain))});
 }
 
 Result<Done> putGoodRow(QSqlDatabase db, const DrawerGood& g) {

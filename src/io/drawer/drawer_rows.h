@@ -27,7 +27,7 @@ extern const char* const kCardColumns;
 /// @param row  has kCardColumns; other programs may have written anything there, nothing but a size comes
 /// through
 DrawerCard cardOf(const QSqlQuery& row);
-/// @param row  key, name, colour, thickness, width, height, notes, sheets, offcut
+/// @param row  key, name, colour, thickness, width, height, notes, sheets, offcut, grain
 DrawerPaper paperOf(const QSqlQuery& row);
 
 /// @param row  key, name, kind, ink, width, height, thickness, count, left, notes

@@ -48,7 +48,8 @@ const std::vector<QStringList>& migrations() {
            "NOT NULL, width REAL NOT NULL, height REAL NOT NULL, thickness REAL NOT NULL, count INTEGER, "
            "\"left\" TEXT NOT NULL, notes TEXT NOT NULL)"),
        QStringLiteral(
-           "CREATE TABLE card_set (key TEXT PRIMARY KEY, name TEXT NOT NULL, json TEXT NOT NULL)")}};
+           "CREATE TABLE card_set (key TEXT PRIMARY KEY, name TEXT NOT NULL, json TEXT NOT NULL)")},
+      {QStringLiteral("ALTER TABLE paper ADD COLUMN grain TEXT NOT NULL DEFAULT ''")}};
   return all;
 }
 
@@ -102,6 +103,7 @@ bool hasOurTables(QSqlDatabase db, QString* why) {
         "SELECT key, name, kind, ink, width, height, thickness, count, \"left\", notes FROM good LIMIT 0");
     asked.push_back("SELECT key, name, json FROM card_set LIMIT 0");
   }
+  if (version >= 4) asked.push_back("SELECT grain FROM paper LIMIT 0");
   for (const char* text : asked)
     if (!query.exec(QLatin1String(text))) {
       *why = query.lastError().databaseText();
@@ -367,8 +369,9 @@ std::vector<Ink> DrawerStore::inks() const {
 std::vector<DrawerPaper> DrawerStore::papers() const {
   std::vector<DrawerPaper> out;
   QSqlQuery query(database(m_connection));
-  query.exec(QStringLiteral(
-      "SELECT key, name, colour, thickness, width, height, notes, sheets, offcut FROM paper ORDER BY rowid"));
+  query.exec(
+      QStringLiteral("SELECT key, name, colour, thickness, width, height, notes, sheets, offcut, grain FROM "
+                     "paper ORDER BY rowid"));
   while (query.next()) out.push_back(paperOf(query));
   return out;
 }

@@ -14,7 +14,7 @@
 namespace havlo {
 
 /// Version of the drawer's tables. Older ones are migrated after a backup, newer ones are not opened.
-inline constexpr int kDrawerVersion = 3;
+inline constexpr int kDrawerVersion = 4;
 
 /// Everything of a drawer, for export, import and tests.
 struct WholeDrawer {

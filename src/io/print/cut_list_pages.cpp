@@ -82,6 +82,8 @@ Printout cutListPages(const Plan& plan, const std::vector<DrawerCut>& cuts, Meas
       d.paper = paperWords(cut.paper.name, cut.paper.colour, cut.paper.thickness_mm);
       d.from = from, d.of = &cut.paper, d.sheet = s;
       d.width_mm = of.width_mm, d.height_mm = of.height_mm;
+      if (of.grain != Grain::Unknown)
+        d.from += of.grain == Grain::Upright ? tr(", its fibres upright") : tr(", its fibres level");
       for (size_t k = 0; k < s.cuts.size(); ++k)
         d.cuts << cutWords(s.cuts[k], static_cast<int>(k) + 1, style);
       drawings->push_back(std::move(d));

@@ -103,6 +103,10 @@ QString cutListWords(const DrawerCut& cut, MeasureStyle style) {
   if (used > 0) words += tr("; %1 % of it is waste").arg(100 * waste / used, 0, 'f', 0);
   if (offcuts > 0)
     words += offcuts == 1 ? tr(", one offcut is kept") : tr(", %1 offcuts are kept").arg(offcuts);
+  if (cut.acrossGrain)
+    words +=
+        tr("; the drawer has paper with room for more, but its fibres run across the fold, where it would "
+           "crack");
   return words;
 }
 

@@ -236,6 +236,57 @@ class TstCutList : public QObject {
     progress.stop = stop.get_token();
     QVERIFY(cutListFor(wanted, stock, 0, 2000, progress).left.empty());
   }
+
+  // Every piece with a grain lies by it, and nothing is wasted for that: against the grid, in which a piece
+  // that must lie one way is simply not allowed the other.
+  void whatIsFoldedLiesByItsGrain() {
+    std::mt19937 random(5);
+    int bound = 0;
+    for (int seed = 0; seed < 60; ++seed) {
+      const Grain sheet = random() % 2 ? Grain::Upright : Grain::Level;
+      std::vector<WantedPiece> wanted, asItMustLie;
+      for (int k = 0, n = 2 + static_cast<int>(random() % 4); k < n; ++k) {
+        WantedPiece p{"p", 1.0 + int(random() % 5), 1.0 + int(random() % 5), 1};
+        p.grain = static_cast<Grain>(random() % 3);
+        wanted.push_back(p);
+        if (p.grain != Grain::Unknown && p.grain != sheet) std::swap(p.width_mm, p.height_mm);
+        p.turns = p.grain == Grain::Unknown;
+        asItMustLie.push_back(p);
+      }
+      std::vector<StockSheet> stock{{"small", 4, 5, 1}, {"middle", 7, 5, 1}, {"large", 8, 8, 1}};
+      for (StockSheet& s : stock) s.grain = sheet;
+      const CutList list = cutListFor(wanted, stock);
+      const QString fault = faultIn(wanted, stock, list);
+      QVERIFY2(fault.isEmpty(), qPrintable(QStringLiteral("%1: %2").arg(seed).arg(fault)));
+      for (const TrimmedSheet& s : list.sheets)
+        for (const PlacedPiece& p : s.pieces) {
+          const WantedPiece& w = wanted[ix(p.piece)];
+          if (w.grain == Grain::Unknown || w.width_mm == w.height_mm) continue;
+          QCOMPARE(p.turned, w.grain != sheet);
+          ++bound;
+        }
+      const double least = leastByGrid(asItMustLie, stock);
+      QCOMPARE(list.left.empty(), least < 1e299);
+      if (list.left.empty()) QVERIFY(std::fabs(list.used_mm2 - least) < 1e-6 && list.exact);
+    }
+    QVERIFY(bound > 60);
+  }
+
+  void sheetsOfEitherGrainLieSideBySide() {
+    // A base that only a level sheet takes by its grain; the same sheet with it upright does not.
+    const std::vector<WantedPiece> base{{"base", 120, 60, 1, true, Grain::Level}};
+    const std::vector<StockSheet> level{{"strip", 130, 70, 1, Grain::Level}};
+    const std::vector<StockSheet> upright{{"strip", 130, 70, 1, Grain::Upright}};
+    QVERIFY(cutListFor(base, level).left.empty());
+    QCOMPARE(cutListFor(base, upright).left.size(), size_t{1});
+    const std::vector<StockSheet> both{upright[0], level[0]};
+    const CutList list = cutListFor(base, both);
+    QVERIFY(list.left.empty());
+    QCOMPARE(list.sheets[0].sheet, 1);
+    QVERIFY(faultIn(base, both, list).isEmpty());
+    // Where nothing is known nobody minds.
+    QVERIFY(cutListFor(base, {{"strip", 70, 130, 1}}).left.empty());
+  }
 };
 
 HAVLO_TEST(TstCutList)
