@@ -24,6 +24,7 @@ int runCheck(const Call& call) {
   auto opened = open(call, exit);
   if (!opened) return exit;
   look(*opened);
+  tryMends(*opened);
   if (!call.has("--json")) return print(checkInWords(opened->plan, *opened->analysis));
   return print(checkReport(opened->plan, *opened->analysis).dump(1) + "\n");
 }

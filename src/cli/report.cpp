@@ -223,6 +223,7 @@ Json focusReport(const Plan& plan, const Analysis& a) {
   if (!a.looks) return out;
   const Looks& l = *a.looks;
   if (l.hero >= 0) out["share"] = l.heroShare(), out["rank"] = l.heroRank;
+  out["clear"] = l.clearlyFirst();
   for (const Look& look : l.path) {
     out["path"].push_back({{"at", {look.at.x, look.at.y}}, {"pull", look.pull}});
     out["path"].back()["impression"] = look.thing < 0 ? Json(nullptr) : Json(idOf(plan, look.thing));
@@ -303,7 +304,7 @@ Json masksReport(const Plan& plan, const Analysis& a) {
     }
     const MaskShape& shape = *paper.shape;
     list.push_back({{"stamp", plan.impressions[ix(paper.over.front())].stamp},
-                    {"cut", 1},
+                    {"cut", paper.cut},
                     {"atOnce", 1},
                     {"uses", layings},
                     {"layings", layings},

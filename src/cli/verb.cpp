@@ -5,6 +5,7 @@
 #include <cstdio>
 
 #include "core/chain/chain.h"
+#include "core/chain/tried_mends.h"
 #include "core/focus/looks.h"
 #include "io/files/plan_file.h"
 
@@ -49,6 +50,11 @@ std::optional<Opened> open(const Call& call, int& exit) {
 }
 
 void look(Opened& o) { o.analysis = withLooks(o.plan, o.analysis, lookAt(o.plan, *o.analysis, &art())); }
+
+void tryMends(Opened& o) {
+  o.analysis = withFindings(o.analysis,
+                            triedFindings(o.plan, *o.analysis, &art(), newTileStore(), kMostMends).findings);
+}
 
 int print(const std::string& text) {
   const bool written =

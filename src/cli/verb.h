@@ -61,6 +61,8 @@ const SvgArt& art();
 
 /// Adds what is seen first to the analysis.
 void look(Opened& opened);
+/// Only mends that help are left. @param opened  was looked at
+void tryMends(Opened& opened);
 
 /// Says an error on standard error. @return the exit code that goes with it
 int complain(const Error& error);

@@ -13,6 +13,7 @@
 #include "app/ink/ink_view.h"
 #include "app/ink/looks_page.h"
 #include "io/art/svg_art.h"
+#include "io/wording/eye_words.h"
 #include "io/wording/focus_words.h"
 
 namespace havlo {
@@ -81,6 +82,7 @@ QLayout* InkPlace::buildModes() {
       m_view->setMode(m);
       for (size_t k = 0; k < m_modes.size(); ++k)
         m_modes[k]->setChecked(static_cast<int>(k) == static_cast<int>(m));
+      refresh();
     });
     m_modes.push_back(b);
   };
@@ -88,6 +90,9 @@ QLayout* InkPlace::buildModes() {
   mode(tr("Eyes half closed"), tr("what is left when the details go"), InkView::HalfClosed);
   mode(tr("In greys"), tr("light and dark alone, in four steps"), InkView::Greys);
   mode(tr("What pulls"), tr("what does not draw the eye fades away"), InkView::Pull);
+  mode(tr("How far"), tr("everything in the colour of its distance"), InkView::Distances);
+  mode(tr("Eye level"), tr("the horizon, and how sizes shrink toward it"), InkView::EyeLevel);
+  mode(tr("The light"), tr("where it comes from, dark sides and shadows"), InkView::Light);
   m_modes[0]->setChecked(true);
   modes->addStretch(1);
   return modes;
@@ -131,7 +136,12 @@ void InkPlace::showPage(Page page) {
 }
 
 void InkPlace::refresh() {
-  m_verdict->setText(verdict(m_session.plan(), *m_session.analysis()));
+  const Plan& plan = m_session.plan();
+  const Analysis& a = *m_session.analysis();
+  m_verdict->setText(m_view->mode() == InkView::Distances  ? depthSentence(plan, a)
+                     : m_view->mode() == InkView::EyeLevel ? perspectiveSentence(plan, a)
+                     : m_view->mode() == InkView::Light    ? lightSentence(plan, a)
+                                                           : verdict(plan, a));
   if (m_pages->currentIndex() == Background) m_view->setWash(m_background->wash());
 }
 

@@ -8,6 +8,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "app/ink/eye_pictures.h"
 #include "app/theme/theme.h"
 #include "core/edit/wash_edits.h"
 #include "core/wash/limit_shape.h"
@@ -293,32 +294,52 @@ void InkView::paintWash(QPainter& p, const FaceGeometry& g) const {
   }
 }
 
+/// The card in the dark, and a lamp held where the eye rests: brightest where it rests first.
 void InkView::paintLooks(QPainter& p, const FaceGeometry& g) const {
   const auto& looks = m_session.analysis()->looks;
   if (!looks || looks->path.empty()) return;
-  const Theme onCard = lightTheme();
-  QPainterPath way;
-  for (size_t k = 0; k < looks->path.size(); ++k)
-    k == 0 ? way.moveTo(g.toPixels(looks->path[k].at)) : way.lineTo(g.toPixels(looks->path[k].at));
-  QColor veil = onCard.card;
-  veil.setAlpha(200);
-  p.setBrush(Qt::NoBrush);
-  p.setPen(QPen(veil, 4));
-  p.drawPath(way);
-  p.setPen(QPen(onCard.ink, 1.4, Qt::DotLine));
-  p.drawPath(way);
+  constexpr int kNight = 165,
+                kFainter = 40;  // of 255: the dark, and how much less light every later look has
+  const QRectF face = g.face();
+  const double ratio = devicePixelRatioF(), reach = 0.11 * std::max(face.width(), face.height());
+  QImage night((face.size() * ratio).toSize(), QImage::Format_ARGB32_Premultiplied);
+  night.setDevicePixelRatio(ratio);
+  QColor dark = lightTheme().ink;
+  dark.setAlpha(kNight);
+  night.fill(dark);
+  QPainter lamp(&night);
+  lamp.setCompositionMode(QPainter::CompositionMode_DestinationOut);
+  lamp.setPen(Qt::NoPen);
+  for (size_t k = 0; k < looks->path.size(); ++k) {
+    const QPointF at = g.toPixels(looks->path[k].at) - face.topLeft();
+    const double r = reach * (0.75 + 0.5 * looks->path[k].pull);
+    QRadialGradient light(at, r);
+    const int bright = 255 - kFainter * static_cast<int>(k);
+    light.setColorAt(0, QColor(0, 0, 0, bright));
+    light.setColorAt(0.55, QColor(0, 0, 0, bright));
+    light.setColorAt(1, QColor(0, 0, 0, 0));
+    lamp.setBrush(light);
+    lamp.drawEllipse(at, r, r);
+  }
+  lamp.end();
+  p.drawImage(face.topLeft(), night);
+  // What comes first is said beside it, on a slip of paper.
+  const QString words[] = {tr("first"), tr("then"), tr("third"), tr("fourth"), tr("last")};
   for (size_t k = looks->path.size(); k-- > 0;) {
     const Look& look = looks->path[k];
-    // The first is largest: what pulls less is smaller.
-    const double r = (8 + 7 * look.pull) * textScale();
-    const QPointF at = g.toPixels(look.at);
     const bool hero = look.thing >= 0 && look.thing == looks->hero;
-    p.setPen(QPen(onCard.card, 2.4));
-    p.setBrush(hero ? onCard.green : onCard.ink);
-    p.drawEllipse(at, r, r);
-    p.setPen(onCard.card);
-    p.setFont(sizedFont(k == 0 ? 15 : 12, QFont::DemiBold));
-    p.drawText(QRectF(at.x() - r, at.y() - r, 2 * r, 2 * r), Qt::AlignCenter, QString::number(k + 1));
+    const QString& word = words[std::min<size_t>(k, 4)];
+    p.setFont(sizedFont(k == 0 ? 14 : 12, QFont::DemiBold));
+    QSizeF size = p.fontMetrics().size(0, word);
+    size += QSizeF(12, 4);
+    QRectF slip(g.toPixels(look.at) + QPointF(-size.width() / 2, reach * 0.55), size);
+    slip.moveLeft(std::clamp(slip.left(), face.left() + 2, face.right() - size.width() - 2));
+    slip.moveBottom(std::min(slip.bottom(), face.bottom() - 2));
+    p.setPen(Qt::NoPen);
+    p.setBrush(hero ? lightTheme().green : lightTheme().card);
+    p.drawRect(slip);
+    p.setPen(hero ? lightTheme().card : lightTheme().ink);
+    p.drawText(slip, Qt::AlignCenter, word);
   }
 }
 
@@ -368,6 +389,10 @@ void InkView::paintEvent(QPaintEvent*) {
   p.setPen(QPen(theme().rule, 1));
   p.setBrush(Qt::NoBrush);
   p.drawRect(face);
+  const bool fresh = m_session.analysis()->meetings.placed.size() == m_session.plan().impressions.size();
+  if (fresh && m_mode == Distances) paintDistances(p, g, m_session.plan(), *m_session.analysis());
+  if (fresh && m_mode == EyeLevel) paintEyeLevel(p, g, m_session.plan(), *m_session.analysis());
+  if (fresh && m_mode == Light) paintLight(p, g, m_session.plan(), *m_session.analysis());
   if (m_lines) paintLines(p, g);
   paintWash(p, g);
   if (m_room) {
@@ -379,7 +404,7 @@ void InkView::paintEvent(QPaintEvent*) {
     p.setPen(QPen(onCard.green, 1.6, Qt::DashLine));
     p.drawRect(room);
   }
-  if (m_looks) paintLooks(p, g);
+  if (m_looks && m_mode < Distances) paintLooks(p, g);  // one picture at a time
 }
 
 }  // namespace havlo

@@ -20,7 +20,8 @@ class InkView : public QWidget {
   Q_OBJECT
 
  public:
-  enum Mode { Stamped, HalfClosed, Greys, Pull };
+  /// The last three are drawn over the card as stamped.
+  enum Mode { Stamped, HalfClosed, Greys, Pull, Distances, EyeLevel, Light };
 
   InkView(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget* parent = nullptr);
   void setMode(Mode mode);

@@ -47,7 +47,8 @@ void ReadingPanel::refresh() {
   }
   for (const auto& told : m_session.foretold())
     words << (told ? QString::number(qRound(100 * told->share)) : QString());
-  words << (m_showKnown ? QStringLiteral("shown") : QString());
+  words << (m_showKnown ? QStringLiteral("shown") : QString())
+        << (m_session.mendsTried() ? QStringLiteral("tried") : QString());
   m_shown = a.findings;
   m_summary->setText(verdict(m_session.plan(), a));
   if (words == m_shownWords) return;  // nothing new to say: no flicker while dragging
@@ -160,7 +161,12 @@ void ReadingPanel::showCard(FindingCard& card, size_t index) {
     connect(&card, &FindingCard::showAsked, this, &ReadingPanel::showThings);
     connect(&card, &FindingCard::knowAsked, this, &ReadingPanel::know);
   }
-  card.show(finding, words, index, told, better);
+  // What pulls at the eye is mended by what was seen to help; until that is known nothing is offered.
+  Finding shown = finding;
+  FindingWords said = words;
+  if (ruleOf(finding.kind).when == Rule::When::WithLooks && !m_session.mendsTried())
+    shown.fix.reset(), said.fix.clear();
+  card.show(shown, said, index, told, better);
 }
 
 void ReadingPanel::showThings(size_t index) {

@@ -6,6 +6,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "app/common/light_layer.h"
 #include "app/scene/row_draft.h"
 #include "app/theme/theme.h"
 #include "core/plan/role_facts.h"
@@ -15,10 +16,7 @@
 namespace havlo {
 namespace {
 
-constexpr QColor kShade(0x4b, 0x52, 0x66);  // a soft slate: shadows on any paper
-constexpr int kShadow = 70, kSide = 50;     // alphas
 constexpr double kNear_px = 5;
-constexpr double kLayer = 0.5;  // pixels of a layer over pixels of the face
 
 double awayFrom(QPointF p, QPointF a, QPointF b) {
   const QPointF d = b - a, off = p - a;
@@ -26,28 +24,6 @@ double awayFrom(QPointF p, QPointF a, QPointF b) {
   const double t = l > 0 ? std::clamp((off.x() * d.x() + off.y() * d.y()) / l, 0.0, 1.0) : 0;
   const QPointF r = off - t * d;
   return std::hypot(r.x(), r.y());
-}
-
-/// Soft shades need no fine pixels: they are painted at half size, with outlines as fine as that shows.
-QImage emptyLayer(const QRectF& face) {
-  QImage layer((face.size() * kLayer).toSize().expandedTo({1, 1}), QImage::Format_ARGB32_Premultiplied);
-  layer.fill(Qt::transparent);
-  return layer;
-}
-
-QPainterPath coarse(const Rings& rings, const FaceGeometry& g) {
-  QPainterPath path;
-  for (const Ring& ring : rings) {
-    QPolygonF line;
-    for (const Point p : ring) {
-      const QPointF at = (g.toPixels(p) - g.face().topLeft()) * kLayer;
-      if (line.isEmpty() || (at - line.last()).manhattanLength() > 1.1) line << at;
-    }
-    if (line.size() < 3) continue;
-    path.addPolygon(line);
-    path.closeSubpath();
-  }
-  return path;
 }
 
 }  // namespace
@@ -59,71 +35,6 @@ void SceneOverlay::bringUpToDate() {
   const Plan& plan = m_session.plan();
   m_chains = chained(guidesOf(plan, *m_of->depth, m_of->meetings.placed, {construction, false, true}));
   m_shadows = castShadows(plan, *m_of->depth, m_of->meetings.placed);
-}
-
-/// Shadows lie on the ground: what stands nearer covers them, what stands farther does not.
-QImage SceneOverlay::shadowLayer(const FaceGeometry& g) const {
-  QImage layer = emptyLayer(g.face());
-  QPainter p(&layer);
-  p.setRenderHint(QPainter::Antialiasing);
-  p.setPen(Qt::NoPen);
-  p.setBrush(kShade);
-  for (const CastShadow& s : m_shadows) p.drawPath(coarse(s.shape, g));
-  p.setCompositionMode(QPainter::CompositionMode_Clear);
-  const Analysis& a = *m_of;
-  for (size_t i = 0; i < a.meetings.placed.size(); ++i) {
-    const double d = a.depth->distance_m(static_cast<int>(i));
-    if (!std::isfinite(d)) continue;
-    const double ground = groundHeight(*m_session.plan().view, Metres{d}).value;
-    const double y = (g.toPixels({0, ground}).y() - g.face().top()) * kLayer;
-    p.setClipRect(QRectF(0, -1e4, layer.width(), y + 1e4));
-    p.drawPath(coarse(a.meetings.placed[i]->silhouette, g));
-  }
-  return layer;
-}
-
-/// From the farthest to the nearest: each thing's shading takes the place of what lies behind it.
-QImage SceneOverlay::sideLayer(const FaceGeometry& g) const {
-  QImage layer = emptyLayer(g.face());
-  const Plan& plan = m_session.plan();
-  const auto light = sceneLight(plan);
-  if (!light) return layer;
-  const Analysis& a = *m_of;
-  const Projection projection(*plan.view, plan.card.panel.width_mm);
-  QPainter p(&layer);
-  p.setRenderHint(QPainter::Antialiasing);
-  p.setPen(Qt::NoPen);
-  const auto& line = a.depth->frontToBack();
-  for (auto it = line.rbegin(); it != line.rend(); ++it) {
-    const auto i = ix(*it);
-    const Placed& thing = *a.meetings.placed[i];
-    const RoleFacts& role = factsOf(thing.outline->stamp->role);
-    const double d = a.depth->distance_m(*it);
-    if (thing.areaOnPanel_mm2 <= 0 || role.words) continue;
-    const QPainterPath path = coarse(thing.silhouette, g);
-    const bool plain = !std::isfinite(d) || !role.sides;
-    p.setCompositionMode(QPainter::CompositionMode_Clear);
-    p.setBrush(kShade);
-    p.drawPath(path);
-    if (plain) continue;
-    const Box box = boxOf(thing.silhouette);
-    const ScenePoint to = towards(*light, projection.atDistance(box.centre(), d));
-    // The dark side is away from the light; light from behind darkens the whole face a little.
-    const double across = std::clamp(to.x * 1.4, -1.0, 1.0), behind = std::clamp(to.away, 0.0, 1.0);
-    const QRectF bounds = path.boundingRect();
-    const QPointF left(bounds.left(), 0), right(bounds.right(), 0);
-    QLinearGradient shade(across > 0 ? right : left, across > 0 ? left : right);
-    QColor dark = kShade, lit = kShade;
-    dark.setAlpha(qRound(kSide * std::max(std::fabs(across), behind * 0.7)));
-    lit.setAlpha(qRound(kSide * 0.25 * behind));
-    shade.setColorAt(0, lit);
-    shade.setColorAt(0.45, lit);
-    shade.setColorAt(1, dark);
-    p.setCompositionMode(QPainter::CompositionMode_SourceOver);
-    p.setBrush(shade);
-    p.drawPath(path);
-  }
-  return layer;
 }
 
 void SceneOverlay::paintRow(QPainter& p, const FaceGeometry& g) const {
@@ -148,12 +59,7 @@ void SceneOverlay::paintBelow(QPainter& p, const FaceGeometry& g) {
   bringUpToDate();
   const Theme onCard = lightTheme();
   if (!m_shadows.empty()) {
-    QImage shades = sideLayer(g);
-    QPainter both(&shades);
-    both.setOpacity(kShadow / 255.0);
-    both.drawImage(0, 0, shadowLayer(g));
-    both.end();
-    p.drawImage(g.face(), shades);
+    p.drawImage(g.face(), lightLayer(m_session.plan(), *m_of, m_shadows, g));
   }
   const int mark = m_session.chosenMark();
   const bool room = m_session.chosenPart() == QLatin1String("room");

@@ -34,8 +34,6 @@ class SceneOverlay {
   std::vector<CastShadow> m_shadows;
 
   void bringUpToDate();
-  QImage shadowLayer(const FaceGeometry& g) const;
-  QImage sideLayer(const FaceGeometry& g) const;
   void paintRow(QPainter& p, const FaceGeometry& g) const;
 };
 

@@ -62,7 +62,7 @@ PlanSession::PlanSession(const QString& rescueFolder, QObject* parent)
       m_lookTiles(newTileStore()),
       m_foretellTiles(newTileStore()),
       m_looking(new Job<LooksRef>(this)),
-      m_foretelling(new Job<std::vector<std::optional<Foretold>>>(this)) {
+      m_foretelling(new Job<TriedFindings>(this)) {
   m_rest.setSingleShot(true);
   m_rest.setInterval(250);
   connect(&m_rest, &QTimer::timeout, this, &PlanSession::foretellFixes);
@@ -176,7 +176,7 @@ void PlanSession::setArt(std::shared_ptr<const ArtSource> art) {
 /// On a worker thread; while it looks, newer states only replace each other, so that the newest is looked at
 /// next.
 void PlanSession::look() {
-  m_foretold.clear();
+  m_foretold.clear(), m_mendsTried = false;
   m_rest.stop();
   m_foretelling->cancel();
   if (m_plan.impressions.empty()) return;
@@ -192,20 +192,17 @@ void PlanSession::look() {
 }
 
 void PlanSession::foretellFixes() {
-  static constexpr size_t kMost = 8;  // of those that stand first
-  if (!m_analysis->looks || m_analysis->looks->hero < 0) return;
+  if (!m_analysis->looks) return;
   m_foretelling->run(
       [plan = m_snapshot, analysis = m_analysis, art = m_art,
        tiles = m_foretellTiles](const Progress& progress) {
-        std::vector<std::optional<Foretold>> out(analysis->findings.size());
-        for (size_t k = 0; k < std::min(kMost, out.size()) && !progress.stopped(); ++k)
-          if (const auto& fix = analysis->findings[k].fix)
-            out[k] = foretell(*plan, *analysis, *fix, art.get(), tiles);
-        return out;
+        return triedFindings(*plan, *analysis, art.get(), tiles, kMostMends, progress);
       },
-      [this, of = m_snapshot](std::vector<std::optional<Foretold>> told) {
-        if (of != m_snapshot || told.size() != m_analysis->findings.size()) return;
-        m_foretold = std::move(told);
+      [this, of = m_analysis](TriedFindings tried) {
+        if (of != m_analysis) return;
+        m_analysis = withFindings(m_analysis, std::move(tried.findings));
+        m_foretold = std::move(tried.told);
+        m_mendsTried = true;
         Q_EMIT foretoldChanged();
       });
 }

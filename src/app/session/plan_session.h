@@ -9,7 +9,7 @@
 
 #include "app/session/job.h"
 #include "app/session/rescue.h"
-#include "core/chain/foretell.h"
+#include "core/chain/tried_mends.h"
 #include "core/edit/edits.h"
 #include "core/plan/plan_text.h"
 #include "core/units/measure.h"
@@ -85,6 +85,8 @@ class PlanSession : public QObject {
   const std::shared_ptr<const ArtSource>& art() const { return m_art; }
   /// What the fix of each finding of the present analysis would do to the hero, where that is known yet.
   const std::vector<std::optional<Foretold>>& foretold() const { return m_foretold; }
+  /// Were the mends of the findings carried out on a copy? What hangs on the looks is offered only then.
+  bool mendsTried() const { return m_mendsTried; }
   /// Begins to foretell what fixes would do, without waiting for a moment of rest.
   void foretellNow();
   void stopImproving() { m_search->cancel(); }
@@ -145,7 +147,8 @@ class PlanSession : public QObject {
   std::shared_ptr<const ArtSource> m_art;
   std::shared_ptr<TileStore> m_lookTiles, m_foretellTiles;
   Job<LooksRef>* m_looking;
-  Job<std::vector<std::optional<Foretold>>>* m_foretelling;
+  Job<TriedFindings>* m_foretelling;
+  bool m_mendsTried = false;
   std::vector<std::optional<Foretold>> m_foretold;
   QTimer m_rest;  // fixes are foretold when nothing has moved for a moment
 

@@ -9,7 +9,9 @@
 #include "core/base/parallel.h"
 #include "core/focus/looks.h"
 #include "core/mask/joint_paper.h"
+#include "core/outline/shape_ops.h"
 #include "core/runsheet/papers.h"
+#include "core/wash/wash_area.h"
 
 namespace havlo {
 namespace {
@@ -115,6 +117,38 @@ void findJoints(const Plan& plan, Analysis& a) {
       findJoinable(plan, a.meetings, *a.needTable, a.masks, a.stampOf));
 }
 
+/// What each thing is printed on and stands before: paper, and the blends that lie behind it there.
+std::vector<ToneGround> toneGrounds(const Plan& plan, const Analysis& a) {
+  std::vector<ToneGround> out;
+  if (!plan.view || !plan.view->visibility_m) return out;
+  const LinearRgb paper = linearOf(plan.card.paper.colour);
+  for (size_t i = 0; i < plan.impressions.size(); ++i) {
+    const Impression& thing = plan.impressions[i];
+    ToneGround ground{paper, paper};
+    const Point at = boxOf(a.meetings.placed[i]->silhouette).centre();
+    for (const StackMark& mark : a.stack.backToFront()) {
+      if (!mark.wash) {
+        if (mark.index == static_cast<int>(i)) break;  // what lies over it is seen over both
+        continue;
+      }
+      const Wash& wash = plan.washes[ix(mark.index)];
+      if (!a.washes.meets[ix(mark.index)][i].touches) continue;
+      const double strength = wash.strength * WashFalloff(plan, wash).shareAt(at);
+      if (strength <= 0 || !covers(a.washes.reached[ix(mark.index)], at)) continue;
+      const Ink& ink = *plan.ink(wash.ink);
+      const InkFilm film(ink.colour, ink.opacity, strength);
+      const bool goesOver = printsOver(thing.school) ||
+                            std::find(wash.lets.begin(), wash.lets.end(), thing.id) != wash.lets.end();
+      for (size_t c = 0; c < 3; ++c) {
+        ground.around[c] = ground.around[c] * film.multiply[c] + film.add[c];
+        if (goesOver) ground.under[c] = ground.under[c] * film.multiply[c] + film.add[c];
+      }
+    }
+    out.push_back(ground);
+  }
+  return out;
+}
+
 /// From the order on: what must be covered, how many masks, which steps.
 void planWork(const Plan& plan, Analysis& a) {
   if (a.acts.empty()) a.acts = a.actRules->withWashes(a.order, false);
@@ -168,7 +202,7 @@ AnalysisRef analyse(const Plan& plan, const Analysis* before, const ArtSource* a
   std::vector<double> distances;
   for (size_t i = 0; i < plan.impressions.size(); ++i)
     distances.push_back(a->depth->distance_m(static_cast<int>(i)));
-  a->tone = readTones(plan, distances);
+  a->tone = readTones(plan, distances, toneGrounds(plan, *a));
   // Until the eye has looked again what it saw stands, and with it the rules that wait for it.
   const bool stands = before && before->looks && before->looks->fits(plan);
   if (stands) a->looks = before->looks;
@@ -186,20 +220,20 @@ AnalysisRef withLooks(const Plan& plan, const AnalysisRef& analysis, std::shared
 
 Result<AnalysisRef> reordered(const Plan& plan, const Analysis& analysis,
                               const std::vector<std::string>& order) {
-  std::vector<int> popUps, given;
+  std::vector<int> apart, given;
   std::vector<char> seen(plan.impressions.size(), 0);
   for (int i : analysis.order)
-    if (plan.impressions[ix(i)].school == School::PopUp) popUps.push_back(i);
+    if (isStampedApart(plan.impressions[ix(i)].school)) apart.push_back(i);
   for (const std::string& id : order) {
     const int i = plan.indexOf(id);
     if (i < 0) return Error{ErrorCode::BadInput, "there is no impression \"" + id + "\"", "order"};
     if (seen[ix(i)]++) return Error{ErrorCode::BadInput, "\"" + id + "\" is named twice", "order"};
-    if (plan.impressions[ix(i)].school != School::PopUp) given.push_back(i);
+    if (!isStampedApart(plan.impressions[ix(i)].school)) given.push_back(i);
   }
   for (size_t i = 0; i < seen.size(); ++i)
-    if (!seen[i] && plan.impressions[i].school != School::PopUp)
+    if (!seen[i] && !isStampedApart(plan.impressions[i].school))
       return Error{ErrorCode::BadInput, "\"" + plan.impressions[i].id + "\" is missing", "order"};
-  given.insert(given.end(), popUps.begin(), popUps.end());
+  given.insert(given.end(), apart.begin(), apart.end());
   return inOrder(plan, analysis, std::move(given));
 }
 

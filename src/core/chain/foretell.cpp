@@ -2,9 +2,6 @@
 
 #include <algorithm>
 
-#include "core/chain/chain.h"
-#include "core/edit/edits.h"
-
 namespace havlo {
 
 int warningsOf(const Analysis& a) {
@@ -24,17 +21,6 @@ double readingScore(const Analysis& a) {
     if (!a.looks->path.empty() && a.looks->path[0].thing == a.looks->hero) score += 5;
   }
   return score;
-}
-
-std::optional<Foretold> foretell(const Plan& plan, const Analysis& analysis, const Fix& fix,
-                                 const ArtSource* art, std::shared_ptr<TileStore> kept) {
-  const Result<Plan> changed = applied(plan, fix);
-  if (!changed) return {};
-  const AnalysisRef plain = analyse(changed.value(), &analysis);
-  const LooksRef looks = lookAt(changed.value(), *plain, art, std::move(kept));
-  if (looks->hero < 0) return {};
-  const AnalysisRef after = withLooks(changed.value(), plain, looks);
-  return Foretold{looks->heroShare(), looks->heroRank, warningsOf(*after)};
 }
 
 }  // namespace havlo

@@ -14,11 +14,6 @@ struct Foretold {
   int warnings = 0;  ///< faults and warnings left, those known left out
 };
 
-/// Carries the fix out on a copy and looks at it. Nothing without a hero, or if it cannot be carried out.
-/// @param kept  tiles of earlier looks; null for none
-std::optional<Foretold> foretell(const Plan& plan, const Analysis& analysis, const Fix& fix,
-                                 const ArtSource* art, std::shared_ptr<TileStore> kept = {});
-
 /// Findings that are faults or warnings and not known.
 int warningsOf(const Analysis& analysis);
 

@@ -12,7 +12,7 @@ namespace {
 /// The order with the panel's impressions shuffled; pop-ups stay last.
 std::vector<int> shuffled(const Plan& plan, std::vector<int> order, uint32_t seed) {
   const auto end = std::find_if(order.begin(), order.end(),
-                                [&](int i) { return plan.impressions[ix(i)].school == School::PopUp; });
+                                [&](int i) { return isStampedApart(plan.impressions[ix(i)].school); });
   Random random(seed);
   for (auto n = end - order.begin(); n > 1; --n)
     std::swap(order[ix(n - 1)], order[random.below(static_cast<uint64_t>(n))]);

@@ -12,7 +12,7 @@
 namespace havlo {
 namespace {
 
-bool knocksOut(const Impression& i) { return i.school != School::Overprint; }
+bool knocksOut(const Impression& i) { return !printsOver(i.school); }
 
 struct Ground {
   std::vector<LinearRgb> pixels;  // beside the letters

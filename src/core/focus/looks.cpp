@@ -11,6 +11,7 @@
 #include "core/analysis/analysis.h"
 #include "core/focus/eye_lines.h"
 #include "core/focus/greeting.h"
+#include "core/focus/oddness.h"
 #include "core/ink/ink_facts.h"
 #include "core/plan/role_facts.h"
 
@@ -18,6 +19,7 @@ namespace havlo {
 namespace {
 
 constexpr int kMostLooks = 5;
+constexpr double kFaintest = 0.1;    // of the first look's: what pulls less is none of the first looks
 constexpr double kNearMiss_px = 2;   // pull so near to a thing is the thing's
 constexpr double kRivalShare = 0.8;  // of the hero's share: from here on a thing competes
 constexpr double kInhibited = 0.1;   // of the panel's longer side: radius of what a look covers
@@ -105,6 +107,36 @@ void drawByRole(Looks& out, const Analysis& a, const std::vector<int>& near) {
     float& v = out.saliency.pull.v[k];
     if (near[k] >= 0)
       v *= static_cast<float>(factsOf(a.meetings.placed[ix(near[k])]->outline->stamp->role).draw);
+    sum += static_cast<double>(v);
+  }
+  if (sum > 0)
+    for (float& v : out.saliency.pull.v) v = static_cast<float>(v / sum);
+}
+
+/// What a thing that is odd at sight pulls besides, against the thing that pulls most. Fitted to arrays with
+/// one odd thing.
+constexpr double kOddPull = 1.2;
+
+/// A thing that is odd among the others draws the eye whether it has more of something or less: its pixels
+/// get pull besides, evenly.
+void drawOdd(Looks& out, const Analysis& a, const LabPicture& picture) {
+  const size_t n = out.ids.size();
+  std::vector<double> pulls(n, 0), pixels(n, 0);
+  std::vector<char> counts(n);
+  for (size_t i = 0; i < n; ++i) counts[i] = !factsOf(a.meetings.placed[i]->outline->stamp->role).backdrop;
+  for (size_t k = 0; k < out.owner.size(); ++k)
+    if (const int o = out.owner[k]; o >= 0) {
+      const auto v = static_cast<double>(out.saliency.pull.v[k]);
+      pulls[ix(o)] += v * v, ++pixels[ix(o)];
+    }
+  const double most = n == 0 ? 0 : *std::max_element(pulls.begin(), pulls.end());
+  const std::vector<double> odd = oddnessOf(thingLooks(picture, out.owner, static_cast<int>(n)), counts);
+  double sum = 0;
+  for (size_t k = 0; k < out.owner.size(); ++k) {
+    float& v = out.saliency.pull.v[k];
+    if (const int o = out.owner[k]; o >= 0 && odd[ix(o)] > 0)
+      v = static_cast<float>(std::sqrt(static_cast<double>(v) * static_cast<double>(v) +
+                                       kOddPull * odd[ix(o)] * most / pixels[ix(o)]));
     sum += static_cast<double>(v);
   }
   if (sum > 0)
@@ -200,8 +232,10 @@ struct Mean {
   }
 };
 
-/// The thing's own colour against that of what lies around what shows of it.
-Standout standoutOf(const Plan& plan, const Looks& l, const Canvas& card, PressTiles& tiles, int thing) {
+/// The thing's own colour against that of what lies behind it around what shows of it: what stands before it
+/// hides it and is not what it sinks into. @param nearness  by impression, the nearest first
+Standout standoutOf(const Plan& plan, const Looks& l, const Canvas& card, PressTiles& tiles, int thing,
+                    const std::vector<int>& nearness) {
   const Grid& g = l.grid;
   const Tile& t = tiles.silhouette(thing);
   Standout out;
@@ -225,6 +259,8 @@ Standout standoutOf(const Plan& plan, const Looks& l, const Canvas& card, PressT
         own.add(card.at(x, y));
         continue;
       }
+      const int other = l.owner[ix(y) * ix(g.width) + ix(x)];
+      if (other >= 0 && nearness[ix(other)] < nearness[ix(thing)]) continue;
       bool near = false;
       for (int j = std::max(y0, y - r); j <= std::min(y1 - 1, y + r) && !near; ++j) near = at(x, j) != 0;
       if (near) around.add(card.at(x, y));
@@ -240,7 +276,7 @@ Standout standoutOf(const Plan& plan, const Looks& l, const Canvas& card, PressT
   const Stamp& stamp = *plan.stamp(thing_.stamp);
   if (stamp.solid && stamp.art.empty()) return out;
   const Ink& ink = *plan.ink(thing_.ink);
-  const LinearRgb ground = thing_.school == School::Overprint ? a : linearOf(plan.card.paper.colour);
+  const LinearRgb ground = printsOver(thing_.school) ? a : linearOf(plan.card.paper.colour);
   const LinearRgb line = pressedOn(ground, ink, thing_.generation);
   if (const double d = ciede2000(labOf(line), out.around); d > out.difference) {
     out.difference = d;
@@ -330,6 +366,11 @@ FreeMap plainMap(const Plan& plan, const Analysis& a, const Grid& g, const std::
   return map;
 }
 
+bool Looks::clearlyFirst() const {
+  if (ranking.empty() || shares[ix(ranking[0])] <= 0) return false;
+  return ranking.size() < 2 || shares[ix(ranking[0])] >= kClearlyMore * shares[ix(ranking[1])];
+}
+
 bool Looks::fits(const Plan& plan) const {
   if (plan.impressions.size() != ids.size()) return false;
   for (size_t k = 0; k < ids.size(); ++k)
@@ -349,8 +390,10 @@ Grid lookGrid(const Box& panel) {
   return Grid(panel, kLookPixels * kMmPerInch / std::max(panel.width(), panel.height()));
 }
 
-std::vector<Look> firstLooks(const Field& pull, const Grid& g, const std::vector<int>& owner, int most) {
-  // Small differences from pixel to pixel do not draw a look: averaged over 5 x 5.
+namespace {
+
+/// Small differences from pixel to pixel do not draw a look: averaged over 5 x 5.
+Field softened(const Field& pull) {
   Field rows(pull.width, pull.height), soft = rows;
   const auto window = [](int at, int last) { return std::pair(std::max(0, at - 2), std::min(last, at + 2)); };
   for (int y = 0; y < pull.height; ++y)
@@ -369,6 +412,22 @@ std::vector<Look> firstLooks(const Field& pull, const Grid& g, const std::vector
     }
     for (int x = 0; x < pull.width; ++x) to[x] /= static_cast<float>(high - low + 1);
   }
+  return soft;
+}
+
+/// Where a thing draws most.
+Point strongestIn(const Field& soft, const Grid& g, const std::vector<int>& near, int thing) {
+  size_t best = 0;
+  float most = -1;
+  for (size_t k = 0; k < near.size(); ++k)
+    if (near[k] == thing && soft.v[k] > most) most = soft.v[k], best = k;
+  return g.centre(static_cast<int>(best) % soft.width, static_cast<int>(best) / soft.width);
+}
+
+}  // namespace
+
+std::vector<Look> firstLooks(const Field& pull, const Grid& g, const std::vector<int>& owner, int most) {
+  Field soft = softened(pull);
   const auto areaOf = [&](int thing) {
     return static_cast<double>(std::count(owner.begin(), owner.end(), thing)) /
            static_cast<double>(owner.size());
@@ -402,6 +461,46 @@ std::vector<Look> firstLooks(const Field& pull, const Grid& g, const std::vector
   return out;
 }
 
+namespace {
+
+/// The first looks by the same measure as the shares: things by theirs, and places where nothing stands by
+/// what is pulled together there.
+std::vector<Look> looksInOrder(const Looks& l, const std::vector<int>& near) {
+  const Field& pull = l.saliency.pull;
+  double all = 0;
+  for (float v : pull.v) all += static_cast<double>(v) * static_cast<double>(v);
+  std::vector<Look> out;
+  if (all <= 0) return out;
+  const Field soft = softened(pull);
+  for (size_t t = 0; t < std::min<size_t>(kMostLooks, l.ranking.size()); ++t) {
+    const int thing = l.ranking[t];
+    if (l.shares[ix(thing)] <= 0) break;
+    out.push_back({strongestIn(soft, l.grid, near, thing), thing, l.shares[ix(thing)]});
+  }
+  Field bare = pull;
+  for (size_t k = 0; k < near.size(); ++k)
+    if (near[k] >= 0) bare.v[k] = 0;
+  const double r = kInhibited * std::max(pull.width, pull.height);
+  for (const Look& place : firstLooks(bare, l.grid, {}, kMostLooks)) {
+    double here = 0;
+    const double cx = place.at.x * l.grid.pxPerMmX(),
+                 cy = (l.grid.panelHeight_mm - place.at.y) * l.grid.pxPerMmY();
+    for (int y = std::max(0, static_cast<int>(cy - r)); y < std::min<double>(bare.height, cy + r); ++y)
+      for (int x = std::max(0, static_cast<int>(cx - r)); x < std::min<double>(bare.width, cx + r); ++x)
+        if (std::hypot(x + 0.5 - cx, y + 0.5 - cy) <= r)
+          here += static_cast<double>(bare.at(x, y)) * static_cast<double>(bare.at(x, y));
+    out.push_back({place.at, -1, here / all});
+  }
+  std::stable_sort(out.begin(), out.end(), [](const Look& a, const Look& b) { return a.pull > b.pull; });
+  const double first = out.empty() ? 0 : out[0].pull;
+  std::erase_if(out, [&](const Look& k) { return k.pull < kFaintest * first; });
+  if (out.size() > kMostLooks) out.resize(kMostLooks);
+  for (Look& k : out) k.pull /= first;
+  return out;
+}
+
+}  // namespace
+
 LooksRef lookAt(const Plan& plan, const Analysis& a, const Canvas& card, PressTiles& tiles) {
   auto out = std::make_shared<Looks>();
   out->grid = card.grid();
@@ -412,8 +511,11 @@ LooksRef lookAt(const Plan& plan, const Analysis& a, const Canvas& card, PressTi
   out->owner = ownersOf(a, tiles);
   // What the colours and the room on the card say does not hang on what pulls: both at once.
   std::jthread besides([&] {
+    std::vector<int> nearness(plan.impressions.size(), 0);
+    for (size_t k = 0; k < a.knots.frontToBack.size(); ++k)
+      nearness[ix(a.knots.frontToBack[k])] = static_cast<int>(k);
     for (size_t i = 0; i < plan.impressions.size(); ++i)
-      out->standouts.push_back(standoutOf(plan, *out, card, tiles, static_cast<int>(i)));
+      out->standouts.push_back(standoutOf(plan, *out, card, tiles, static_cast<int>(i), nearness));
     out->weight = weightOf(picture, out->grid, labOf(plan.card.paper.colour));
     measureTone(*out, picture);
     measurePlainSpace(*out, plan, a, picture.L);
@@ -422,12 +524,13 @@ LooksRef lookAt(const Plan& plan, const Analysis& a, const Canvas& card, PressTi
   out->saliency = saliencyOf(picture);
   const std::vector<int> near = withNearMisses(out->owner, out->grid);
   drawByRole(*out, a, near);
+  drawOdd(*out, a, picture);
   measureShares(*out, near);
   if (out->hero >= 0)
     out->heroRank = static_cast<int>(std::find(out->ranking.begin(), out->ranking.end(), out->hero) -
                                      out->ranking.begin()) +
                     1;
-  out->path = firstLooks(out->saliency.pull, out->grid, near, kMostLooks);
+  out->path = looksInOrder(*out, near);
   findRivals(*out, plan, a, near);
   out->lines = eyeLines(plan, a, out->hero);
   besides.join();

@@ -20,7 +20,7 @@ struct Analysis;
 struct Look {
   Point at;
   int thing = -1;   ///< impression it falls on, or -1 for the background
-  double pull = 0;  ///< of the place, against the strongest place: 0 to 1
+  double pull = 0;  ///< its share, or the place's, against the first look's: 0 to 1
 };
 
 /// Why a thing pulls at the eye more than the hero or nearly as much.
@@ -81,12 +81,18 @@ struct Looks {
   double plainShare = 0;  ///< of the panel that nothing stands on
   Box plainest;           ///< the largest plain rectangle
 
+  /// Is something seen first by so much that a thing moved a little does not change it?
+  bool clearlyFirst() const;
   double heroShare() const { return hero < 0 ? 0 : shares[ix(hero)]; }
   /// Is it about the same things as the plan?
   bool fits(const Plan& plan) const;
   int ownerAt(Point p) const;
 };
 using LooksRef = std::shared_ptr<const Looks>;
+
+/// What is seen first pulls so many times as much as the next, or nothing is clearly first. Common practice,
+/// no source.
+inline constexpr double kClearlyMore = 1.2;
 
 /// Renders the intended card small and looks at it. @param kept  tiles of earlier looks; null for none
 LooksRef lookAt(const Plan& plan, const Analysis& analysis, const ArtSource* art,

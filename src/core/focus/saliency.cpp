@@ -247,6 +247,25 @@ void favourLonePeaks(Field& f, float least) {
   for (float& v : f.v) v = v * weight > kNothing ? v * weight : 0;
 }
 
+namespace {
+
+/// What differs at all from what lies around it, as large as the picture, 1 for black on white.
+Field restOf(const LabPicture& picture, const Pyramid& light) {
+  Field out(picture.L.width, picture.L.height);
+  const auto add = [&](const Pyramid& p) {
+    const Field centre = resized(p[1], out.width, out.height), around = resized(p[4], out.width, out.height);
+    for (size_t k = 0; k < out.v.size(); ++k) {
+      const float d = centre.v[k] - around.v[k];
+      out.v[k] += d * d;
+    }
+  };
+  add(light), add(pyramidOf(picture.a)), add(pyramidOf(picture.b));
+  for (float& v : out.v) v = std::sqrt(v) / 100;
+  return out;
+}
+
+}  // namespace
+
 Saliency saliencyOf(const LabPicture& picture, bool centred) {
   const int width = picture.L.width, height = picture.L.height;
   const Pyramid light = pyramidOf(picture.L);
@@ -280,6 +299,8 @@ Saliency saliencyOf(const LabPicture& picture, bool centred) {
   take(lightness, out.lightness);
   take(colour, out.colour);
   take(direction, out.direction);
+  const Field rest = restOf(picture, light);
+  for (size_t k = 0; k < rest.v.size(); ++k) out.pull.v[k] += kRest * rest.v[k];
   double sum = 0;
   for (int y = 0; y < height; ++y)
     for (int x = 0; x < width; ++x) {

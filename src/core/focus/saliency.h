@@ -45,6 +45,10 @@ Saliency saliencyOf(const LabPicture& picture, bool centred = true);
 /// edge; and of the sum over scales of a kind. Common practice, no source.
 inline constexpr float kClearLightness = 50, kClearColour = 50, kClearDirection = 16, kClearKind = 0.5f;
 
+/// How much what merely differs from its surround pulls, so that the eye rests somewhere on a card of things
+/// all alike.
+inline constexpr float kRest = 0.002f;
+
 // The parts of it, for tests.
 
 /// Half as large: 5-tap binomial (1 4 6 4 1)/16 both ways, borders repeated, every other pixel.
@@ -52,7 +56,8 @@ Field halved(const Field& f);
 /// Between pixel centres, linearly.
 Field resized(const Field& f, int width, int height);
 /// Scales to at most 1 by the greatest value or `least`, whichever is more, and multiplies by (M - m)^2 with
-/// M the greatest value then and m the mean of the other local maxima above a tenth of it.
+/// M the greatest value then and m the mean of the other local maxima above a tenth of it; never by less than
+/// a trifle, for something is looked at even where all is alike.
 void favourLonePeaks(Field& f, float least);
 
 }  // namespace havlo

@@ -11,8 +11,8 @@ Point lightOnCard(const Plan& plan, Point at, double distance_m) {
   constexpr Point kUsual{-0.6, 0.8};
   const std::optional<SceneLight> light = sceneLight(plan);
   if (!light || !plan.view) return kUsual;
-  if (plan.light && plan.light->at && plan.light->at->y > plan.view->horizon_mm) {
-    const Point d = *plan.light->at - at;  // it is seen on the card: shade away from where it stands
+  if (const auto sun = lightInSky(plan)) {
+    const Point d = *sun - at;  // it is seen on the card: shade away from where it stands
     return length(d) > 1 ? d * (1 / length(d)) : kUsual;
   }
   constexpr double kFar_m = 1e6;

@@ -103,6 +103,22 @@ ScenePoint towards(const SceneLight& light, ScenePoint from) {
   return unit({light.at.x - from.x, light.at.up - from.up, light.at.away - from.away});
 }
 
+std::optional<Point> lightInSky(const Plan& plan) {
+  if (!plan.light || !plan.light->at || !plan.view || plan.light->at->y <= plan.view->horizon_mm) return {};
+  if (plan.light->ground_mm && *plan.light->ground_mm < plan.view->horizon_mm) return {};  // a lantern
+  return plan.light->at;
+}
+
+SeenLight seenLight(const Plan& plan, const SceneLight& light, Point at, ScenePoint thing) {
+  const ScenePoint to = towards(light, thing);
+  if (const auto sun = lightInSky(plan)) {
+    const Point d = *sun - at;
+    const double far = length(d);
+    return {far > 1 ? d.x / far : 0, std::max(0.0, to.away)};
+  }
+  return {std::clamp(to.x * 1.4, -1.0, 1.0), std::clamp(to.away, 0.0, 1.0)};
+}
+
 LitFrom litFrom(const SceneLight& light, ScenePoint thing) {
   const ScenePoint to = towards(light, thing);
   const double level = std::hypot(to.x, to.away);

@@ -23,6 +23,18 @@ std::optional<SceneLight> sceneLight(const Plan& plan);
 /// From a point of the scene towards the light, a unit vector. x right, up, away from the viewer.
 ScenePoint towards(const SceneLight& light, ScenePoint from);
 
+/// The image of sun or moon, if the light is one that stands in the picture's sky. A thing's light side is
+/// the one toward it, whatever the true light does: so it is drawn, and so it is read. Common practice, no
+/// source.
+std::optional<Point> lightInSky(const Plan& plan);
+
+/// From where a thing is lit as it is seen: -1 from the left to 1 from the right, and 0 to 1 from behind.
+struct SeenLight {
+  double across = 0, behind = 0;
+};
+/// @param at  a point of the thing on the panel @param thing  the same in the scene
+SeenLight seenLight(const Plan& plan, const SceneLight& light, Point at, ScenePoint thing);
+
 /// From where a thing there is lit, in one word: behind or front when that outweighs left and right.
 LitFrom litFrom(const SceneLight& light, ScenePoint thing);
 

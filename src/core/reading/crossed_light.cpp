@@ -24,6 +24,17 @@ double degreesOf(LitFrom from) {
 }
 
 constexpr double kCrossed_deg = 60;  // a quarter either way of the word is still that word
+constexpr double kAgainst_deg =
+    105;  // seen on the card: a side is wrong when the sun stands beyond the other one
+
+/// Against a sun seen in the picture: from behind is right anywhere, a side is right toward its image.
+double offTheSun(LitFrom from, Point toSun) {
+  if (from == LitFrom::Behind || length(toSun) < 1) return 0;
+  if (from == LitFrom::Front) return 180;
+  const double side = from == LitFrom::Right ? toSun.x : -toSun.x;
+  const double off = std::acos(std::clamp(side / length(toSun), -1.0, 1.0)) * 180 / 3.14159265358979323846;
+  return off <= kAgainst_deg ? 0 : off;
+}
 
 }  // namespace
 
@@ -38,7 +49,10 @@ void readCrossedLight(const Plan& plan, const Analysis& analysis, std::vector<Fi
     const ScenePoint to = towards(*light, projection.atDistance(thing.at, d));
     if (std::hypot(to.x, to.away) < 1e-6) continue;
     const double true_deg = std::atan2(to.away, to.x) * 180 / 3.14159265358979323846;
-    const double off = std::fabs(std::remainder(degreesOf(thing.lit) - true_deg, 360.0));
+    const auto sun = lightInSky(plan);
+    const Point middle = boxOf(analysis.meetings.placed[i]->silhouette).centre();
+    const double off = sun ? offTheSun(thing.lit, *sun - middle)
+                           : std::fabs(std::remainder(degreesOf(thing.lit) - true_deg, 360.0));
     if (off <= kCrossed_deg) continue;
     Finding f{FindingKind::CrossedLight, Level::Warn, {static_cast<int>(i)}, off, {}};
     Fix fix;

@@ -158,16 +158,32 @@ std::optional<FindingWords> focusWords(const Plan& plan, const Analysis& a, cons
   }
 }
 
+namespace {
+
+/// Moved by half a millimetre, the one or the other is first.
+QString aboutAlike(const Plan& plan, const Looks& l) {
+  const int first = l.ranking[0], next = l.ranking[1];
+  return tr("Nothing is clearly first: %1 and %2 pull about alike (%3 and %4).")
+      .arg(nameOf(plan, first), nameOf(plan, next), percent(l.shares[ix(first)]),
+           percent(l.shares[ix(next)]));
+}
+
+}  // namespace
+
 QString seenFirstWords(const Plan& plan, const Looks& l) {
   if (plan.impressions.empty()) return tr("There is nothing on the card yet.");
   if (l.hero < 0) {
     if (l.ranking.empty() || l.shares[ix(l.ranking[0])] <= 0)
       return tr("Nothing draws the eye, and no hero is chosen.");
+    if (l.ranking.size() > 1 && !l.clearlyFirst())
+      return aboutAlike(plan, l) + u' ' + tr("No hero is chosen.");
     const int first = l.ranking[0];
     return tr("%1 is seen first (%2 of the pull). No hero is chosen.")
         .arg(capital(nameOf(plan, first)), percent(l.shares[ix(first)]));
   }
   const QString hero = capital(nameOf(plan, l.hero)), share = percent(l.heroShare());
+  const bool alike = l.ranking.size() > 1 && l.shares[ix(l.ranking[0])] > 0 && !l.clearlyFirst();
+  if (alike && (l.heroRank > 1 || l.rivals.empty())) return aboutAlike(plan, l);
   if (l.heroRank == 1) {
     if (l.rivals.empty()) return tr("%1 is seen first (%2 of the pull).").arg(hero, share);
     return tr("%1 is seen first (%2 of the pull); %3 competes (%4).")

@@ -4,7 +4,7 @@
 #include <numeric>
 
 #include "core/chain/chain.h"
-#include "core/chain/foretell.h"
+#include "core/chain/tried_mends.h"
 #include "core/edit/edits.h"
 #include "core/focus/looks.h"
 #include "support/faulty_plans.h"
@@ -103,17 +103,17 @@ class TstLooks : public QObject {
     const AnalysisRef a = withLooks(p, plain, lookAt(p, *plain, nullptr));
     Fix fix;
     fix.what = Fix::What::Press, fix.impression = 0, fix.ink = "black", fix.generation = 1;
-    const auto told = foretell(p, *a, fix, nullptr);
-    QVERIFY(told);
-    QVERIFY(told->share > a->looks->heroShare());
+    Analysis loud = *a;
+    loud.findings = {{FindingKind::Rival, Level::Warn, {1}, 0.3, fix}};
+    const auto mend = tryMend(p, loud, 0, fix, nullptr);
+    QVERIFY(mend && mend->ends && mend->helps());
+    QVERIFY(mend->told.share > a->looks->heroShare());
     const Plan after = applied(p, fix).value();
-    QVERIFY(std::fabs(look(after)->heroShare() - told->share) < 1e-9);
-    QCOMPARE(look(after)->heroRank, told->rank);
-    // Without a hero there is nothing to foretell; a fix that cannot be carried out foretells nothing.
-    p.impressions[0].hero = false;
-    QVERIFY(!foretell(p, *analyse(p), fix, nullptr));
+    QVERIFY(std::fabs(look(after)->heroShare() - mend->told.share) < 1e-9);
+    QCOMPARE(look(after)->heroRank, mend->told.rank);
+    // A fix that cannot be carried out does nothing.
     fix.ink = "none";
-    QVERIFY(!foretell(soundCard(), *a, fix, nullptr));
+    QVERIFY(!tryMend(p, loud, 0, fix, nullptr));
   }
 
   void linesLeadToOrPastTheHero() {
@@ -204,6 +204,24 @@ class TstLooks : public QObject {
     QVERIFY2(std::fabs(l->shares[0] - l->shares[1]) <
                  0.2 * l->shares[0],  // pixels fall a little differently; a role draws half as much again
              qPrintable(QStringLiteral("%1 %2").arg(l->shares[0]).arg(l->shares[1])));
+  }
+
+  // Grey behind a black post stands out from the paper, not from the post that hides part of it; before the
+  // post it stands out from that.
+  void whatStandsBeforeAThingIsNotItsGround() {
+    Plan p = emptyPlan();
+    Ink grey = p.inks[0];
+    grey.id = "grey", grey.colour = {90, 92, 96}, grey.opacity = 1;
+    p.inks.push_back(grey);
+    addStamp(p, slab("house", 30, 40)), addStamp(p, slab("post", 30, 60));
+    put(p, "house", "house", {60, 40}, 8).ink = "grey";
+    put(p, "post", "post", {80, 40}, 3);
+    const double behind = look(p)->standouts[0].difference;
+    p.impressions.pop_back();
+    const double alone = look(p)->standouts[0].difference;
+    QVERIFY2(std::fabs(behind - alone) < 1, qPrintable(QStringLiteral("%1 %2").arg(behind).arg(alone)));
+    put(p, "post", "post", {80, 40}, 30);
+    QVERIFY(look(p)->standouts[0].difference < alone - 5);
   }
 
   // On a card of greys nothing is a rival by its colour.

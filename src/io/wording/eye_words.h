@@ -1,0 +1,24 @@
+// One sentence for each picture that shows an eye what to look at.
+#pragma once
+
+#include <QString>
+
+#include "core/analysis/analysis.h"
+
+namespace havlo {
+
+/// The nearest and the farthest thing at a finite distance; -1 without one.
+struct DepthSpan {
+  int nearest = -1, farthest = -1;
+  double near_m = 0, far_m = 0;
+};
+DepthSpan depthSpan(const Plan& plan, const Analysis& a);
+
+QString metresText(double metres);
+QString eyeLevelText(const Plan& plan);
+
+QString depthSentence(const Plan& plan, const Analysis& a);
+QString perspectiveSentence(const Plan& plan, const Analysis& a);
+QString lightSentence(const Plan& plan, const Analysis& a);
+
+}  // namespace havlo
