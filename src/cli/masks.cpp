@@ -49,7 +49,7 @@ std::string masksInWords(const Plan& plan, const Analysis& a) {
                .arg(a.stampMasks[s].cut)
                .arg(reasonOf(a.stampMasks[s], plan.supplies));
   for (const JointPaper& paper : a.needs.joints)
-    out += QStringLiteral("%1\n").arg(capital(paperName(plan, paper.over)));
+    out += QStringLiteral("%1: %2\n").arg(capital(paperName(plan, paper.over))).arg(paper.cut);
   return out.toStdString();
 }
 

@@ -45,7 +45,7 @@ Result<AnalysisRef> inOrderOfActs(const Plan& plan, const Analysis& a, const QSt
   if (!acts) return acts.error();
   for (int act : a.acts)
     if (const bool piece =
-            ix(act) < plan.impressions.size() && plan.impressions[ix(act)].school == School::PopUp;
+            ix(act) < plan.impressions.size() && isStampedApart(plan.impressions[ix(act)].school);
         !piece && act < firstHandAct(plan) &&
         std::find(acts.value().begin(), acts.value().end(), act) == acts.value().end())
       return Error{ErrorCode::BadInput, "\"" + actName(plan, act) + "\" is missing", {}};

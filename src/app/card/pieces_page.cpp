@@ -353,6 +353,16 @@ void PiecesPage::add(Add what, int thing) {
       out = withPiece(plan, fresh, &id);
       break;
     }
+    case Add::Flap: {
+      const auto envelope = std::find_if(plan.pieces.begin(), plan.pieces.end(),
+                                         [](const Piece& p) { return p.kind == PieceKind::Envelope; });
+      if (envelope == plan.pieces.end()) return;  // the entry stands there only beside one
+      const Box size = boxOf(shapeOf(*envelope));
+      fresh.kind = PieceKind::Flap, fresh.cut = PieceCut::Hand, fresh.paper = envelope->paper;
+      fresh.outline = flapOutline(size.width(), size.height());
+      out = withPiece(plan, fresh, &id);
+      break;
+    }
   }
   m_chosen = id;
   m_session.edit(label, out);
@@ -407,6 +417,12 @@ void PiecesPage::fillMenu() {
                                    {tr("A panel for the inside"), Add::Inside},
                                    {tr("An envelope"), Add::Envelope}})
     m_menu->addAction(text, this, [this, what = what] { add(what); });
+  const auto has = [&](PieceKind kind) {
+    return std::any_of(plan.pieces.begin(), plan.pieces.end(),
+                       [kind](const Piece& p) { return p.kind == kind; });
+  };
+  if (has(PieceKind::Envelope) && !has(PieceKind::Flap))
+    m_menu->addAction(tr("The envelope's flap, to be stamped"), this, [this] { add(Add::Flap); });
 }
 
 void PiecesPage::show() {
@@ -469,11 +485,11 @@ void PiecesPage::showChosen() {
   for (QWidget* w : std::initializer_list<QWidget*>{m_left, m_turn, m_raise, m_on})
     m_form->setRowVisible(w, onFace);
   m_bottom->setVisible(onFace);
-  m_form->setRowVisible(m_cut, p->kind != PieceKind::Envelope);
+  m_form->setRowVisible(m_cut, p->kind != PieceKind::Envelope && p->kind != PieceKind::Flap);
   m_flush->setVisible(onFace);
   m_picture->setVisible(factsOf(p->kind).apart);
   m_plain->setVisible(!p->paper.picture.empty());
-  m_corner->setVisible(factsOf(p->kind).apart && !plan.impressions.empty());
+  m_corner->setVisible(factsOf(p->kind).apart && p->kind != PieceKind::Flap && !plan.impressions.empty());
   m_turn->setValue(p->turn_deg);
   m_raise->setValue(p->raise_mm);
   m_flush->setChecked(p->flush);

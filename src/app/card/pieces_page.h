@@ -25,7 +25,7 @@ class PiecesPage : public QWidget {
  public:
   PiecesPage(PlanSession& session, DrawerSession& drawer, QWidget* parent = nullptr);
   /// What can be added, in the order of the menu.
-  enum class Add { StripUnder, CutoutOf, CutThrough, Strip, Plain, Sun, Hill, Frame, Inside, Envelope };
+  enum class Add { StripUnder, CutoutOf, CutThrough, Strip, Plain, Sun, Hill, Frame, Inside, Envelope, Flap };
   /// @param thing  an impression, for what is made of or under one
   void add(Add what, int thing = -1);
   void choose(const std::string& piece);

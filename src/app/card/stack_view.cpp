@@ -332,13 +332,19 @@ void StackView::paintOpen(QPainter& p) const {
   }
   const CardFit fit = fitCard(plan);
   const LeafPlace inside = leafOf(*plan.card.base, Leaf::Inside);
-  const Piece* envelope = nullptr;
-  for (const Piece& piece : plan.pieces)
+  const Piece *envelope = nullptr, *flap = nullptr;
+  for (const Piece& piece : plan.pieces) {
     if (piece.kind == PieceKind::Envelope) envelope = &piece;
-  const Box env = envelope ? boxOf(shapeOf(*envelope)) : Box{0, 0, 0, 0};
+    if (piece.kind == PieceKind::Flap) flap = &piece;
+  }
+  // Beside one another: the envelope from the front, and with a flap to be stamped from the back.
+  Box env = envelope ? boxOf(shapeOf(*envelope)) : Box{0, 0, 0, 0};
+  constexpr double kBetween_mm = 12;
+  const Box one = env;
+  if (envelope && flap) env.right += one.width() + kBetween_mm;
   const double w = fit.baseSheetWidth_mm, h = fit.baseSheetHeight_mm;
   constexpr double kRoom = 36, kGap = 30;
-  const bool below = envelope && w * 1.2 > h + env.height();
+  const bool below = envelope && (flap || w * 1.2 > h + env.height());
   const double across = envelope && !below ? w + env.width() : std::max(w, env.width());
   const double high = envelope && below ? h + env.height() : std::max(h, env.height());
   const double scale = std::min((width() - 2 * kRoom - (envelope && !below ? kGap : 0)) / across,
@@ -401,13 +407,26 @@ void StackView::paintOpen(QPainter& p) const {
   if (!envelope) return;
   const QRectF r(below ? (width() - env.width() * scale) / 2 : sheet.right() + kGap,
                  below ? sheet.bottom() + kGap + 6 : top + (high - env.height()) * scale / 2,
-                 env.width() * scale, env.height() * scale);
+                 one.width() * scale, one.height() * scale);
   paperRect(r, envelope->paper.colour);
   picture(*envelope, r);
   p.setPen(QPen(lightTheme().soft, 1, Qt::DotLine));
   p.setBrush(Qt::NoBrush);
   // Room for the postage, upper right, and for the address.
   p.drawRect(QRectF(r.right() - 28 * scale, r.top() + 6 * scale, 22 * scale, 26 * scale));
+  if (!flap) return;
+  const QRectF back = r.translated((one.width() + kBetween_mm) * scale, 0);
+  paperRect(back, envelope->paper.colour);
+  const Box f = boxOf(shapeOf(*flap));
+  const QRectF lies(back.center().x() - f.width() * scale / 2, back.top(), f.width() * scale,
+                    f.height() * scale);
+  picture(*flap, lies);
+  QPolygonF rim;
+  for (Point q : shapeOf(*flap).front())
+    rim << QPointF(lies.left() + (q.x - f.left) * scale, lies.bottom() - (q.y - f.bottom) * scale);
+  p.setPen(QPen(QColor(0, 0, 0, 90), 1.2));
+  p.setBrush(Qt::NoBrush);
+  p.drawPolygon(rim);
 }
 
 }  // namespace havlo

@@ -258,7 +258,9 @@ void MasksPage::planChanged() {
     rows.push_back(std::move(row));
   }
   for (const JointPaper& paper : a.needs.joints) {
-    ChoiceRow row{jointKey(plan, paper), capital(paperName(plan, paper.over))};
+    const QString name = paperName(plan, paper.over);
+    ChoiceRow row{jointKey(plan, paper),
+                  paper.cut > 1 ? tr("%1 × %2").arg(paper.cut).arg(name) : capital(name)};
     row.tip =
         paper.over.size() > 1
             ? tr("They touch and are covered together: one piece of paper does for all of them.")

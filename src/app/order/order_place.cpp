@@ -287,7 +287,7 @@ void OrderPlace::moveStep(int place, int before) {
   const std::string& moved = plan.impressions[ix(thing)].id;
   for (int i : a.order) {
     const Impression& other = plan.impressions[ix(i)];
-    if (other.id == moved || other.school == School::PopUp) continue;
+    if (other.id == moved || isStampedApart(other.school)) continue;
     if (other.id == next) order.push_back(moved);
     order.push_back(other.id);
   }
@@ -516,7 +516,7 @@ void OrderPlace::showTally() {
     m_tally->next(QStringLiteral("joint-%1").arg(j));
     m_tally->label(paper.over.size() > 1 ? tr("One paper") : tr("Cut to what shows"), labelFont(),
                    theme().ink);
-    m_tally->label(QStringLiteral("1"), labelFont(QFont::Bold), theme().ink);
+    m_tally->label(QString::number(paper.cut), labelFont(QFont::Bold), theme().ink);
     m_tally->label(QString::number(laid), labelFont(), theme().ink);
     m_tally->label(
         paper.over.size() > 1

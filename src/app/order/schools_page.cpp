@@ -245,6 +245,9 @@ void SchoolsPage::showThing(const SchoolAdvice& a) {
     return box;
   });
   choice->setAccessibleName(tr("School of %1").arg(nameOf(plan, a.impression)));
+  for (int k = choice->count(); k < static_cast<int>(a.options.size()); ++k)
+    choice->addItem(capital(schoolName(a.options[ix(k)].school)), static_cast<int>(a.options[ix(k)].school));
+  while (choice->count() > static_cast<int>(a.options.size())) choice->removeItem(choice->count() - 1);
   for (size_t k = 0; k < a.options.size(); ++k)
     choice->setItemData(static_cast<int>(k), costWords(a.options[k]), Qt::ToolTipRole);
   choice->setCurrentIndex(choice->findData(static_cast<int>(thing.school)));

@@ -23,8 +23,8 @@
 namespace havlo {
 namespace {
 
-constexpr School kSchools[] = {School::Mask,     School::Overprint, School::Resist,
-                               School::LeaveOut, School::WipeOff,   School::PopUp};
+constexpr School kWays[] = {School::Mask,    School::Overprint, School::Resist, School::LeaveOut,
+                            School::WipeOff, School::PopUp,     School::Across};
 
 constexpr LitFrom kLitFrom[] = {LitFrom::Unsaid, LitFrom::Left, LitFrom::Right, LitFrom::Front,
                                 LitFrom::Behind};
@@ -43,6 +43,8 @@ QString schoolTip(School t) {
       return ThingPanel::tr("what is behind is pressed with this place wiped off the rubber");
     case School::PopUp:
       return ThingPanel::tr("on a piece of its own, cut out and raised on foam");
+    case School::Across:
+      return ThingPanel::tr("last of all, over the rim of a piece that is glued flat on the panel");
   }
   return {};
 }
@@ -115,7 +117,7 @@ void ThingPanel::buildFacts() {
     m_part->addItem(what);
   m_lit->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
   for (const LitFrom from : kLitFrom) m_lit->addItem(litName(from));
-  for (School t : kSchools) {
+  for (School t : kWays) {
     m_school->addItem(schoolName(t));
     m_school->setItemData(m_school->count() - 1, schoolTip(t), Qt::ToolTipRole);
   }
@@ -175,7 +177,7 @@ void ThingPanel::connectFacts() {
   });
   connect(m_school, &QComboBox::activated, this, [this](int k) {
     change(tr("Another school for %1"),
-           [k](const Plan& p, const std::string& id) { return withSchool(p, id, kSchools[k]); });
+           [k](const Plan& p, const std::string& id) { return withSchool(p, id, kWays[k]); });
   });
   connect(m_turn, &QLineEdit::editingFinished, this, [this] {
     bool number = false;
@@ -345,8 +347,8 @@ void ThingPanel::fillFacts(int i) {
   m_form->setRowVisible(m_lit, plan.light.has_value() || thing.lit != LitFrom::Unsaid);
   for (size_t k = 0; k < std::size(kLitFrom); ++k)
     if (kLitFrom[k] == thing.lit) m_lit->setCurrentIndex(static_cast<int>(k));
-  for (size_t k = 0; k < std::size(kSchools); ++k)
-    if (kSchools[k] == thing.school) m_school->setCurrentIndex(static_cast<int>(k));
+  for (size_t k = 0; k < std::size(kWays); ++k)
+    if (kWays[k] == thing.school) m_school->setCurrentIndex(static_cast<int>(k));
   if (!m_turn->hasFocus())
     m_turn->setText(tr("%1°").arg(thing.turn_deg, 0, 'f',
                                   std::fabs(thing.turn_deg - std::round(thing.turn_deg)) > 0.05 ? 1 : 0));

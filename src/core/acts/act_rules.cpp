@@ -72,7 +72,7 @@ ActRules::ActRules(const Plan& plan, const Meetings& meetings, const WashMeeting
     const Wash& wash = plan.washes[ix(w)];
     for (int i = 0; i < n; ++i) {
       const Impression& thing = plan.impressions[ix(i)];
-      if (!washes.meets[ix(w)][ix(i)].touches || thing.school == School::PopUp) continue;
+      if (!washes.meets[ix(w)][ix(i)].touches || isStampedApart(thing.school)) continue;
       const bool commute = clear(wash.ink) && clear(thing.ink);
       const bool over = thing.school == School::Overprint || lets(wash, thing.id);
       if (thing.school == School::Resist) {
@@ -100,7 +100,7 @@ ActRules::ActRules(const Plan& plan, const Meetings& meetings, const WashMeeting
     // What only hands do to a thing when all is stamped stands in no ring.
     const bool last = r.then >= inked && after[ix(r.then)].empty();
     if (!last && reaches(after, r.then, r.first)) {
-      m_impossible.push_back(r);
+      m_impossible.push_back({r, wayFrom(after, r.then, r.first)});
       continue;
     }
     after[ix(r.first)].push_back(r.then);
@@ -113,15 +113,25 @@ ActRules::ActRules(const Plan& plan, const Meetings& meetings, const WashMeeting
     const int first = actNamed(plan, plan.making.sequence[k].act),
               then = actNamed(plan, plan.making.sequence[k].before);
     if (first < 0 || then < 0) continue;  // of a kind that is not done here
-    const auto piece = [&](int act) { return act < n && plan.impressions[ix(act)].school == School::PopUp; };
+    const auto apart = [&](int act) { return act < n && isStampedApart(plan.impressions[ix(act)].school); };
+    // A piece of its own may be stamped at any time, unless it is embossed: then its powder waits for the
+    // others. What goes across a rim waits for what is glued on.
+    const auto anyTime = [&](int act) {
+      return plan.impressions[ix(act)].school == School::PopUp && !isEmbossed(plan, act);
+    };
     std::vector<int> against = wayFrom(after, then, first);
-    if (against.empty() && piece(first)) against = {then, first};  // pieces are stamped when all else is done
+    if (against.empty() && apart(first) && !anyTime(first)) against = {then, first};
     if (!against.empty()) {
       m_refused.push_back({k, std::move(against)});
       continue;
     }
-    if (piece(then)) continue;  // as it is anyway
     after[ix(first)].push_back(then);
+    if (apart(first) || apart(then)) {
+      if (apart(then) && !anyTime(then)) continue;  // as it is anyway
+      m_rules.push_back({first, then, ActRule::Why::Wish});
+      m_pieceWishes.push_back({first, then, apart(first)});
+      continue;
+    }
     m_before[ix(then)].push_back(first);
     m_rules.push_back({first, then, ActRule::Why::Wish});
     m_anyBefore = m_anyBefore || (first >= n && then < n);
@@ -212,7 +222,24 @@ std::vector<int> ActRules::withWashes(const std::vector<int>& order, bool early)
       out.push_back(one);
       placeReady();
     }
+  movePieces(out);
   return out;
+}
+
+void ActRules::movePieces(std::vector<int>& acts) const {
+  // Every wish met may break one met before; wishes stand in no ring, so that ends.
+  for (size_t round = 0; round < m_pieceWishes.size(); ++round) {
+    bool moved = false;
+    for (const PieceWish& w : m_pieceWishes) {
+      const auto first = std::find(acts.begin(), acts.end(), w.first),
+                 then = std::find(acts.begin(), acts.end(), w.then);
+      if (first == acts.end() || then == acts.end() || first < then) continue;
+      // The piece is moved, and nothing else.
+      w.firstIsPiece ? std::rotate(then, first, first + 1) : std::rotate(then, then + 1, first + 1);
+      moved = true;
+    }
+    if (!moved) return;
+  }
 }
 
 std::vector<int> ActRules::withHandwork(std::vector<int> acts) const {
@@ -221,6 +248,7 @@ std::vector<int> ActRules::withHandwork(std::vector<int> acts) const {
   for (const std::vector<int>& list : {m_floating, m_late})
     for (int act : list)
       if (act >= m_firstHand && !there[ix(act)]++) acts.push_back(act);
+  movePieces(acts);
   return acts;
 }
 

@@ -23,6 +23,12 @@ struct ActRule {
   } why = Why::OverIt;
 };
 
+/// A rule that would close a ring.
+struct ImpossibleRule {
+  ActRule rule;
+  std::vector<int> against;  ///< acts each of which must come before the next: from `then` to `first`
+};
+
 /// A wish of `making.sequence` that cannot be met.
 struct RefusedWish {
   size_t wish = 0;           ///< index in the plan's list
@@ -41,7 +47,7 @@ class ActRules {
   bool anyBefore() const { return m_anyBefore; }
   const std::vector<RefusedWish>& refused() const { return m_refused; }
   /// Rules left out because they would go round in a ring.
-  const std::vector<ActRule>& impossible() const { return m_impossible; }
+  const std::vector<ImpossibleRule>& impossible() const { return m_impossible; }
 
   /// An order of impressions put right so that every wash finds its place in it; moved as little as can be.
   std::vector<int> putRight(const std::vector<int>& order) const;
@@ -54,15 +60,23 @@ class ActRules {
  private:
   void listByHand(const Plan& plan, const Handwork& hand, std::vector<ActRule>& wanted) const;
   void sortByHand(const Plan& plan, const Handwork& hand);
+  /// Pieces of their own are stamped before or after what the maker wishes.
+  void movePieces(std::vector<int>& acts) const;
 
   size_t m_things = 0;
   int m_firstHand = 0;
-  std::vector<ActRule> m_rules, m_impossible;
+  std::vector<ActRule> m_rules;
+  std::vector<ImpossibleRule> m_impossible;
   std::vector<RefusedWish> m_refused;
   std::vector<std::pair<int, int>> m_between;
   std::vector<std::vector<int>>
       m_before;  // act -> acts that must come before it, washes being one of the two
   std::vector<std::vector<int>> m_thingsBefore;  // the same between impressions, by depth and by washes
+  struct PieceWish {
+    int first, then;
+    bool firstIsPiece;
+  };
+  std::vector<PieceWish> m_pieceWishes;
   std::vector<int> m_floating;  // acts: washes, lightest ink first, then what is done by hand
                                 // between stampings and blends
   std::vector<char> m_soon;     // act -> not put off

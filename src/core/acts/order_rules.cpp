@@ -27,7 +27,7 @@ std::vector<OrderRule> orderRules(const Plan& plan, const Meetings& meetings, co
   const std::vector<int> place = placesOf(stampingOrder(plan, knots));
   std::vector<OrderRule> out;
   for (const Meeting& m : meetings.list) {
-    if (!m.overlaps() || how(plan, m.back) == School::PopUp) continue;
+    if (!m.overlaps() || isStampedApart(how(plan, m.back))) continue;
     const int knot = knots.knotOf[ix(m.front)];
     const bool inKnot = knot >= 0 && knot == knots.knotOf[ix(m.back)];
     OrderRule rule{m.front, m.back, false};
@@ -62,17 +62,17 @@ std::vector<OrderRule> brokenRules(const std::vector<OrderRule>& rules, const st
 
 std::vector<int> completed(const Plan& plan, const std::vector<int>& otherwise) {
   std::vector<char> seen(plan.impressions.size(), 0);
-  std::vector<int> out, popUps;
+  std::vector<int> out, apart;
   for (const std::string& id : plan.making.order) {
     const int i = plan.indexOf(id);
-    if (i < 0 || seen[ix(i)]++ || how(plan, i) == School::PopUp) continue;
+    if (i < 0 || seen[ix(i)]++ || isStampedApart(how(plan, i))) continue;
     out.push_back(i);
   }
   // What is not named goes right after the last named thing that `otherwise` has before it.
   const std::vector<int> place = placesOf(otherwise);
   for (int i : otherwise) {
-    if (how(plan, i) == School::PopUp) {
-      popUps.push_back(i);
+    if (isStampedApart(how(plan, i))) {
+      apart.push_back(i);
     } else if (!seen[ix(i)]) {
       auto at = out.begin();
       for (auto it = out.begin(); it != out.end(); ++it)
@@ -80,7 +80,7 @@ std::vector<int> completed(const Plan& plan, const std::vector<int>& otherwise) 
       out.insert(at, i);
     }
   }
-  out.insert(out.end(), popUps.begin(), popUps.end());
+  out.insert(out.end(), apart.begin(), apart.end());
   return out;
 }
 

@@ -3,7 +3,8 @@
 namespace havlo {
 
 int Analysis::masksToCut() const {
-  int sum = static_cast<int>(needs.joints.size());
+  int sum = 0;
+  for (const JointPaper& j : needs.joints) sum += j.cut;
   for (const StampMasks& m : stampMasks) sum += m.cut;
   return sum;
 }

@@ -44,6 +44,7 @@ enum class FindingKind {
   OrderImpossible,
   WhiteUnder,
   UnevenGround,
+  AcrossRim,
   PartUntold,
   TooLateToDry,
   MuddyBlend,
@@ -140,6 +141,7 @@ void readWishImpossible(const Plan&, const Analysis&, std::vector<Finding>&);
 void readOrderImpossible(const Plan&, const Analysis&, std::vector<Finding>&);
 void readWhiteUnder(const Plan&, const Analysis&, std::vector<Finding>&);
 void readUnevenGround(const Plan&, const Analysis&, std::vector<Finding>&);
+void readAcrossRim(const Plan&, const Analysis&, std::vector<Finding>&);
 void readPartUntold(const Plan&, const Analysis&, std::vector<Finding>&);
 void readTooLateToDry(const Plan&, const Analysis&, std::vector<Finding>&);
 void readMuddyBlend(const Plan&, const Analysis&, std::vector<Finding>&);

@@ -24,7 +24,8 @@ MaskJob layMasksOut(const Plan& plan, const Analysis& a, const MaskingSheet& she
   for (size_t j = 0; j < a.needs.joints.size(); ++j) {
     const JointPaper& paper = a.needs.joints[j];
     const MaskRef shape = paper.shape ? paper.shape : jointShape(plan, a.meetings.placed, paper);
-    pieces.push_back({a.stampOf[ix(paper.over.front())], 0, shape->mask, -1, static_cast<int>(j)});
+    for (int k = 0; k < paper.cut; ++k)
+      pieces.push_back({a.stampOf[ix(paper.over.front())], k, shape->mask, -1, static_cast<int>(j)});
   }
   // Edges and openings that washes are bounded by: one piece each, on the side it is first used for.
   std::vector<char> there(plan.limits.size(), 0);
@@ -51,7 +52,9 @@ MaskJob layMasksOut(const Plan& plan, const Analysis& a, const MaskingSheet& she
     LaidMask m;
     const bool limit = piece.limit >= 0;
     m.stamp = piece.stamp, m.number = piece.number,
-    m.of = limit || piece.joint >= 0 ? 1 : a.stampMasks[s].cut;
+    m.of = limit              ? 1
+           : piece.joint >= 0 ? a.needs.joints[ix(piece.joint)].cut
+                              : a.stampMasks[s].cut;
     m.limit = piece.limit, m.joint = piece.joint;
     m.place = laid;
     m.onSheet = laid.onSheet(piece.shape);

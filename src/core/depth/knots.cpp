@@ -145,6 +145,7 @@ std::vector<int> stampingOrder(const Plan& plan, const Knots& knots) {
   for (int i : knots.frontToBack) {
     switch (plan.impressions[ix(i)].school) {
       case School::PopUp:
+      case School::Across:
         popUps.push_back(i);
         break;
       case School::Overprint:

@@ -111,7 +111,7 @@ std::vector<Visible> findVisible(const Plan& plan, const Meetings& meetings,
     double most = 0;
     for (int k : meetings.of[i]) {
       const Meeting& m = meetings.list[ix(k)];
-      const bool overprinted = plan.impressions[ix(m.front)].school == School::Overprint;
+      const bool overprinted = printsOver(plan.impressions[ix(m.front)].school);
       if (m.back != static_cast<int>(i) || overprinted || !m.overlaps()) continue;
       v.behind.push_back(m.front);
       v.fronts.push_back(meetings.placed[ix(m.front)]);

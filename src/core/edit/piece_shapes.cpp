@@ -37,6 +37,17 @@ Rings cutThrough(const Box& sheet, const Rings& shape) {
   return difference(rectangle(sheet), filled);
 }
 
+Rings flapOutline(double envelopeWidth_mm, double envelopeHeight_mm) {
+  constexpr double kAboutSquare = 1.2, kPointed = 0.6, kBlunt = 0.45, kSlant = 0.14;
+  const double w = envelopeWidth_mm;
+  if (std::fmax(w / envelopeHeight_mm, envelopeHeight_mm / w) < kAboutSquare) {
+    const double high = kPointed * envelopeHeight_mm;
+    return {{{0, high}, {w / 2, 0}, {w, high}}};
+  }
+  const double high = kBlunt * envelopeHeight_mm;
+  return {{{0, high}, {kSlant * w, 0}, {(1 - kSlant) * w, 0}, {w, high}}};
+}
+
 Rings resized(const Rings& outline, double width_mm, double height_mm) {
   const Box box = boxOf(outline);
   Rings out = outline;

@@ -175,11 +175,11 @@ void afterWhatIsThere(const HandScene& scene, HandWork& work, bool clear) {
   if (const int on = work.act.on; on >= 0) {
     work.after.push_back(on);
     work.bare.push_back(on);
-    if (plan.impressions[ix(on)].school == School::PopUp) return;  // on a piece of its own
+    if (isStampedApart(plan.impressions[ix(on)].school)) return;  // when that is stamped, at the end
     for (int k : scene.meetings.of[ix(on)]) {
       const Meeting& m = scene.meetings.list[ix(k)];
       const int other = m.front == on ? m.back : m.front;
-      if (plan.impressions[ix(other)].school == School::PopUp) continue;
+      if (isStampedApart(plan.impressions[ix(other)].school)) continue;
       if (m.front == on) {
         work.bare.push_back(other);
       } else if (plan.impressions[ix(other)].school != School::Overprint) {
@@ -197,7 +197,7 @@ void afterWhatIsThere(const HandScene& scene, HandWork& work, bool clear) {
   }
   if (work.box.empty()) return;
   for (int i = 0; i < n; ++i) {
-    if (plan.impressions[ix(i)].school == School::PopUp) continue;
+    if (isStampedApart(plan.impressions[ix(i)].school)) continue;
     if (!boxOf(scene.meetings.placed[ix(i)]->silhouette).meets(work.box)) continue;
     work.after.push_back(i);
     work.bare.push_back(i);

@@ -485,4 +485,19 @@ std::vector<StampMasks> countMasks(const Plan& plan, const MaskNeeds& needs,
   return out;
 }
 
+int papersToCut(const Plan& plan, const MaskNeeds& needs, int joint) {
+  const int leads = needs.joints[ix(joint)].over.front();
+  const int copies = std::max(1, plan.making.copies), life = std::max(1, plan.supplies.maskLife);
+  int layings = 0;
+  for (size_t k = 0; k < needs.steps.size(); ++k) {
+    const NeedStep& step = needs.steps[k];
+    if (needs.joint(leads, k) != joint) continue;
+    const auto at = static_cast<size_t>(std::lower_bound(step.covered.begin(), step.covered.end(), leads) -
+                                        step.covered.begin());
+    // With many cards every mask goes on to the next card after every step.
+    layings += copies > 1 || at >= step.stays.size() || !step.stays[at];
+  }
+  return std::max(1, (layings * copies + life - 1) / life);
+}
+
 }  // namespace havlo

@@ -83,7 +83,7 @@ double sharedOnPanel(const Placed& a, const Placed& b) {
   return sharedArea(SweepEdges(a.onPanel), SweepEdges(b.onPanel));
 }
 
-bool onPanel(const Impression& i) { return i.school != School::PopUp; }
+bool onPanel(const Impression& i) { return !isStampedApart(i.school); }
 
 }  // namespace
 

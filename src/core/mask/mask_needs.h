@@ -66,7 +66,12 @@ struct JointPaper {
   std::vector<int> over;     ///< impressions; the first leads
   std::vector<int> without;  ///< things whose silhouettes it leaves free
   MaskRef shape;             ///< what is cut, on the panel; null while only counted
+  int cut = 1;               ///< how many of it: with many cards one wears out
 };
+
+struct MaskNeeds;
+/// How many of that paper are cut, so that none is laid more often than it bears on all cards together.
+int papersToCut(const Plan& plan, const MaskNeeds& needs, int joint);
 
 /// Something done by hand between stampings and blends, or after all of them.
 struct HandStop {

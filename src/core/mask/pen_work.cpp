@@ -34,7 +34,7 @@ std::vector<PenWork> penWork(const Plan& plan, const Meetings& meetings, const s
   const Box panel = plan.card.panel.box();
   for (size_t i = 0; i < plan.impressions.size(); ++i) {
     const Impression& thing = plan.impressions[i];
-    if ((leaveOut[i].empty() && thing.part.empty()) || thing.school == School::PopUp) continue;
+    if ((leaveOut[i].empty() && thing.part.empty()) || isStampedApart(thing.school)) continue;
     const Placed& placed = *meetings.placed[i];
     const auto hiddenAt = [&](Point p, int but) {
       for (int f : visible[i].behind)

@@ -135,15 +135,23 @@ class Stacking {
       m_out.faults.push_back({StackFaultKind::TooThick, -1, m_out.thickness_mm - *post.thickness_mm});
     if (post.weight_g && m_out.weight_g > *post.weight_g)
       m_out.faults.push_back({StackFaultKind::TooHeavy, -1, m_out.weight_g - *post.weight_g});
+    Box envelope{0, 0, 0, 0};
     for (size_t p = 0; p < m_plan.pieces.size(); ++p) {
       if (m_plan.pieces[p].kind != PieceKind::Envelope) continue;
       const Box size = boxOf(shapeOf(m_plan.pieces[p]));
+      envelope = size;
       const double room = envelopeRoom_mm(m_out.thickness_mm);
       const auto lacks = [&](double w, double h) {
         return std::max({0.0, m_out.width_mm + room - w, m_out.height_mm + room - h});
       };
       const double by = std::min(lacks(size.width(), size.height()), lacks(size.height(), size.width()));
       if (by > kHair_mm) m_out.faults.push_back({StackFaultKind::EnvelopeTight, static_cast<int>(p), by});
+    }
+    for (size_t p = 0; p < m_plan.pieces.size(); ++p) {
+      if (m_plan.pieces[p].kind != PieceKind::Flap) continue;
+      const Box flap = boxOf(shapeOf(m_plan.pieces[p]));
+      const double by = std::max(flap.width() - envelope.width(), flap.height() - envelope.height());
+      if (by > kHair_mm) m_out.faults.push_back({StackFaultKind::FlapTooLarge, static_cast<int>(p), by});
     }
   }
 };

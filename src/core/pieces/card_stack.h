@@ -33,13 +33,14 @@ struct StackedSheet {
 };
 
 enum class StackFaultKind {
-  OnGone,        ///< a piece lies on one that is not there
-  OffTheCard,    ///< nothing of it lies on what it is glued on
-  HangsOver,     ///< it reaches `by_mm` over the rim and is not cut flush
-  NoEnvelope,    ///< no usual envelope takes the card
-  TooThick,      ///< by `by_mm` thicker than the maker's post takes
-  TooHeavy,      ///< by `by_mm` grams
-  EnvelopeTight  ///< the envelope of the plan is too small by `by_mm`
+  OnGone,         ///< a piece lies on one that is not there
+  OffTheCard,     ///< nothing of it lies on what it is glued on
+  HangsOver,      ///< it reaches `by_mm` over the rim and is not cut flush
+  NoEnvelope,     ///< no usual envelope takes the card
+  TooThick,       ///< by `by_mm` thicker than the maker's post takes
+  TooHeavy,       ///< by `by_mm` grams
+  EnvelopeTight,  ///< the envelope of the plan is too small by `by_mm`
+  FlapTooLarge    ///< larger than its envelope by `by_mm`, or there is none
 };
 
 struct StackFault {

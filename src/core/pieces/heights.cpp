@@ -21,12 +21,15 @@ std::vector<Glued> gluedOn(const Plan& plan) {
   std::vector<Glued> out;
   for (size_t i = 0; i < plan.impressions.size(); ++i)
     if (plan.impressions[i].school == School::PopUp && plan.impressions[i].piece.empty())
-      out.push_back({static_cast<int>(i), -1, foamUnder(plan.impressions[i])});
+      out.push_back({static_cast<int>(i), -1, foamUnder(plan.impressions[i]),
+                     foamUnder(plan.impressions[i]) + plan.card.paper.thickness_mm});
   for (size_t p = 0; p < plan.pieces.size(); ++p)
     if (factsOf(plan.pieces[p].kind).onFace)
-      out.push_back({-1, static_cast<int>(p), underside_mm(plan, static_cast<int>(p))});
-  std::stable_sort(out.begin(), out.end(),
-                   [](const Glued& a, const Glued& b) { return a.low_mm < b.low_mm; });
+      out.push_back({-1, static_cast<int>(p), underside_mm(plan, static_cast<int>(p)),
+                     underside_mm(plan, static_cast<int>(p)) + plan.pieces[p].paper.thickness_mm});
+  std::stable_sort(out.begin(), out.end(), [](const Glued& a, const Glued& b) {
+    return std::pair(!a.isFlat(), a.low_mm) < std::pair(!b.isFlat(), b.low_mm);
+  });
   return out;
 }
 

@@ -17,7 +17,7 @@ struct Colour {
   bool operator==(const Colour&) const = default;
 };
 
-enum class PieceKind { Panel, Mat, Base, Strip, Cutout, Plain, Inside, Liner, Envelope };
+enum class PieceKind { Panel, Mat, Base, Strip, Cutout, Plain, Inside, Liner, Envelope, Flap };
 enum class PieceCut { Trimmer, Hand, Die };
 
 /// What a kind of piece is: one table.
@@ -27,7 +27,7 @@ struct PieceFacts {
   bool onFace;            ///< is seen from the front, glued on the panel or on what lies there
   bool apart;             ///< has a picture of its own, which is not part of the panel's
 };
-inline constexpr std::array<PieceFacts, 9> kPieceFacts{{
+inline constexpr std::array<PieceFacts, 10> kPieceFacts{{
     {PieceKind::Panel, "panel", false, false},
     {PieceKind::Mat, "mat", false, false},
     {PieceKind::Base, "base", false, false},
@@ -37,6 +37,7 @@ inline constexpr std::array<PieceFacts, 9> kPieceFacts{{
     {PieceKind::Inside, "inside", false, true},
     {PieceKind::Liner, "liner", false, true},
     {PieceKind::Envelope, "envelope", false, true},
+    {PieceKind::Flap, "flap", false, true},
 }};
 constexpr const PieceFacts& factsOf(PieceKind kind) { return kPieceFacts[ix(kind)]; }
 

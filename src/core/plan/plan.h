@@ -169,7 +169,13 @@ using Depth = std::variant<OnGround, AtMetres, OnThing>;
 /// From where the maker shaded an impression by hand, as seen on the card.
 enum class LitFrom { Unsaid, Left, Right, Front, Behind };
 
-enum class School { Mask, Overprint, Resist, LeaveOut, WipeOff, PopUp };
+/// Across: stamped when what lies flat on the panel is glued on, over its rim.
+enum class School { Mask, Overprint, Resist, LeaveOut, WipeOff, PopUp, Across };
+
+/// Is it stamped when the panel is done: on paper of its own, or across the rim of what is glued on?
+constexpr bool isStampedApart(School s) { return s == School::PopUp || s == School::Across; }
+/// Does its ink simply go over what lies behind it, so that nothing is kept free for it?
+constexpr bool printsOver(School s) { return s == School::Overprint || s == School::Across; }
 
 struct Impression {
   std::string id, stamp, ink;

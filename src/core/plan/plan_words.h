@@ -32,12 +32,13 @@ inline constexpr Table<Facing, 3> kFacings{
     {{Facing::None, "none"}, {Facing::Left, "left"}, {Facing::Right, "right"}}};
 inline constexpr Table<FootMark, 3> kFootMarks{
     {{FootMark::None, "none"}, {FootMark::Tick, "tick"}, {FootMark::Notch, "notch"}}};
-inline constexpr Table<School, 6> kSchoolWords{{{School::Mask, "mask"},
+inline constexpr Table<School, 7> kSchoolWords{{{School::Mask, "mask"},
                                                 {School::Overprint, "overprint"},
                                                 {School::Resist, "resist"},
                                                 {School::LeaveOut, "leaveOut"},
                                                 {School::WipeOff, "wipeOff"},
-                                                {School::PopUp, "popUp"}}};
+                                                {School::PopUp, "popUp"},
+                                                {School::Across, "across"}}};
 inline constexpr Table<ContactKind, 4> kContactKinds{{{ContactKind::Perch, "perch"},
                                                       {ContactKind::Hand, "hand"},
                                                       {ContactKind::Underside, "underside"},

@@ -180,7 +180,7 @@ class Witness {
       const Meeting& m = m_intended.meetings.list[ix(k)];
       const bool behind = m.back == b || (m.contradictory && m.front == b);
       const int other = m.back == b ? m.front : m.back;
-      if (behind && thing(other).school != School::Overprint && m_planned.silhouette(other).at(m_x, m_y))
+      if (behind && !printsOver(thing(other).school) && m_planned.silhouette(other).at(m_x, m_y))
         return other;
     }
     return -1;
@@ -254,7 +254,7 @@ class Witness {
     const auto& over = m_intended.plan.washes[w].lets;
     int clean = -1;
     for (size_t i = 0; i < m_intended.plan.impressions.size() && clean < 0; ++i)
-      if (m_intended.washes.meets[w][i].touches && thing(static_cast<int>(i)).school != School::PopUp &&
+      if (m_intended.washes.meets[w][i].touches && !isStampedApart(thing(static_cast<int>(i)).school) &&
           thing(static_cast<int>(i)).school != School::Overprint &&
           m_intended.stack.nearer(static_cast<int>(i), s.wash) &&
           std::find(over.begin(), over.end(), thing(static_cast<int>(i)).id) == over.end() &&

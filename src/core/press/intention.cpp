@@ -19,8 +19,7 @@ void knockOut(Tile& tile, int thing, const PressInput& in, PressTiles& tiles) {
     const bool behind = m.back == thing || (m.contradictory && m.front == thing);
     const int other = m.back == thing ? m.front : m.back;
     const Impression& front = in.plan.impressions[ix(other)];
-    if (behind && front.school != School::Overprint && front.piece.empty())
-      block(tile, tiles.silhouette(other));
+    if (behind && !printsOver(front.school) && front.piece.empty()) block(tile, tiles.silhouette(other));
   }
 }
 
@@ -46,6 +45,14 @@ void lightenLifted(Tile& area, int w, const PressInput& in, PressTiles& tiles) {
   }
 }
 
+void layFilm(Canvas& card, const Tile& tile, const HandFilm& film) {
+  if (film.byShare) {
+    card.applyShare(tile, film.colour, film.opacity, film.strength);
+  } else {
+    card.apply(tile, {film.colour, film.opacity, film.strength});
+  }
+}
+
 /// A mark by hand, where it is wanted.
 void layByHand(Canvas& card, int h, const PressInput& in, PressTiles& tiles, const Tile* inside) {
   const HandWork& work = in.hand->all()[ix(h)];
@@ -57,14 +64,11 @@ void layByHand(Canvas& card, int h, const PressInput& in, PressTiles& tiles, con
         keepOnly(tile, tiles.silhouette(work.act.on));
     }
     for (size_t i = 0; i < in.plan.impressions.size() && work.layer == HandLayer::Behind; ++i)
-      if (factsOf(in.plan.stamps[ix(in.stampOf[i])]->role).stands() && in.plan.impressions[i].piece.empty())
+      if (factsOf(in.plan.stamps[ix(in.stampOf[i])]->role).stands() && in.plan.impressions[i].piece.empty() &&
+          in.plan.impressions[i].school != School::Across)
         block(tile, tiles.silhouette(static_cast<int>(i)));
     if (inside) keepOnly(tile, *inside);
-    if (film.byShare) {
-      card.applyShare(tile, film.colour, film.opacity, film.strength);
-    } else {
-      card.apply(tile, {film.colour, film.opacity, film.strength});
-    }
+    layFilm(card, tile, film);
   }
 }
 
@@ -78,7 +82,8 @@ void layWash(Canvas& card, int w, const std::vector<StackMark>& nearer, const Pr
   for (size_t i = 0; i < plan.impressions.size(); ++i) {
     if (!in.washes.meets[ix(w)][i].touches) continue;
     const Impression& thing = plan.impressions[i];
-    if (!thing.piece.empty()) continue;  // hidden by its piece, which is glued on later
+    // Hidden by its piece, which is glued on later; or stamped over the blend.
+    if (!thing.piece.empty() || thing.school == School::Across) continue;
     if (thing.school == School::PopUp || thing.school == School::Resist) {
       Tile clean = tiles.silhouette(static_cast<int>(i));
       knockOut(clean, static_cast<int>(i), in, tiles);
@@ -96,7 +101,7 @@ void layWash(Canvas& card, int w, const std::vector<StackMark>& nearer, const Pr
       const Meeting& m = in.meetings.list[ix(k)];
       if (m.contradictory || m.back != static_cast<int>(i)) continue;
       const Impression& front = plan.impressions[ix(m.front)];
-      const bool hides = front.school != School::Overprint && front.school != School::PopUp;
+      const bool hides = !printsOver(front.school) && front.school != School::PopUp;
       if (hides && std::find(wash.lets.begin(), wash.lets.end(), front.id) != wash.lets.end())
         block(clean, tiles.silhouette(m.front));
     }
@@ -107,17 +112,62 @@ void layWash(Canvas& card, int w, const std::vector<StackMark>& nearer, const Pr
   card.applyWash(area, *plan.ink(wash.ink), wash.strength, WashFalloff(plan, wash));
 }
 
+/// How far a piece's face is above the panel's.
+double faceOver_mm(const Plan& plan, int piece) {
+  return underside_mm(plan, piece) + plan.pieces[ix(piece)].paper.thickness_mm;
+}
+
+/// What is stamped across the rims of flat pieces: over all that is there, but not on what pops up higher.
+void layAcross(Canvas& card, const PressInput& in, PressTiles& tiles, const Tile* inside) {
+  const Plan& plan = in.plan;
+  for (auto i = in.frontToBack.rbegin(); i != in.frontToBack.rend(); ++i) {
+    if (plan.impressions[ix(*i)].school != School::Across) continue;
+    const auto keepOff = [&](Tile& tile) {
+      for (size_t p = 0; p < plan.impressions.size(); ++p) {
+        const Impression& thing = plan.impressions[p];
+        if (thing.school != School::PopUp || !thing.piece.empty() ||
+            foamUnder(thing) + plan.card.paper.thickness_mm <= kMostStep_mm)
+          continue;
+        Tile higher = tiles.silhouette(static_cast<int>(p));
+        knockOut(higher, static_cast<int>(p), in, tiles);
+        block(tile, higher);
+      }
+      if (inside) keepOnly(tile, *inside);
+    };
+    const auto byHand = [&](HandLayer layer) {
+      for (int h : in.hand ? in.hand->lowestFirst() : std::vector<int>{}) {
+        const HandWork& work = in.hand->all()[ix(h)];
+        if (work.layer != layer || work.act.on != *i) continue;
+        for (const HandFilm& film : tiles.byHand(h)) {
+          Tile tile = film.tile;
+          keepOff(tile);
+          layFilm(card, tile, film);
+        }
+      }
+    };
+    byHand(HandLayer::UnderInk);
+    Tile ink = tiles.ink(*i);
+    keepOff(ink);
+    const Ink& bottle = *plan.ink(plan.impressions[ix(*i)].ink);
+    card.apply(ink, {bottle.colour, bottle.opacity, strengthOf(bottle, plan.impressions[ix(*i)].generation)});
+    byHand(HandLayer::OverThing);
+  }
+}
+
 /// Pieces over the panel and over each other, higher ones over lower ones: each hides what is under it, its
 /// paper is seen, and on that what is printed and done by hand there. What pops up higher than a piece stays
-/// over it.
-void layPieces(Canvas& card, const PressInput& in, PressTiles& tiles) {
+/// over it. What is stamped across rims comes over the flat ones.
+void layPieces(Canvas& card, const PressInput& in, PressTiles& tiles, const Tile* inside) {
   const Plan& plan = in.plan;
   std::vector<int> all;
   for (size_t p = 0; p < plan.pieces.size(); ++p)
     if (factsOf(plan.pieces[p].kind).onFace) all.push_back(static_cast<int>(p));
   std::stable_sort(all.begin(), all.end(),
                    [&](int a, int b) { return underside_mm(plan, a) < underside_mm(plan, b); });
+  std::stable_partition(all.begin(), all.end(), [&](int p) { return faceOver_mm(plan, p) <= kMostStep_mm; });
+  bool across = false;
   for (int p : all) {
+    if (!across && faceOver_mm(plan, p) > kMostStep_mm) layAcross(card, in, tiles, inside), across = true;
     const Piece& piece = plan.pieces[ix(p)];
     Tile shows = hardTile(tiles.grid(), onCard(piece));
     for (size_t i = 0; i < plan.impressions.size(); ++i) {
@@ -147,6 +197,7 @@ void layPieces(Canvas& card, const PressInput& in, PressTiles& tiles) {
       byHand(HandLayer::OverThing);
     }
   }
+  if (!across) layAcross(card, in, tiles, inside);
 }
 
 }  // namespace
@@ -180,11 +231,12 @@ Canvas intendedCard(const PressInput& in, PressTiles& tiles, std::optional<Box> 
     if (stack[k].wash)
       layWash(card, stack[k].index, {stack.begin() + static_cast<long>(k) + 1, stack.end()}, in, tiles,
               taped ? &inside : nullptr);
-    else if (plan.impressions[ix(stack[k].index)].piece.empty())
+    else if (const Impression& thing = plan.impressions[ix(stack[k].index)];
+             thing.piece.empty() && thing.school != School::Across)
       layPrint(stack[k].index);
   byHand(HandLayer::Behind, -1);
   byHand(HandLayer::OverAll, -1);
-  layPieces(card, in, tiles);
+  layPieces(card, in, tiles, taped ? &inside : nullptr);
   return card;
 }
 

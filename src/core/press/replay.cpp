@@ -6,6 +6,7 @@
 #include <set>
 
 #include "core/outline/shape_ops.h"
+#include "core/pieces/heights.h"
 #include "core/plan/role_facts.h"
 #include "core/press/press.h"
 #include "core/wash/limit_shape.h"
@@ -103,10 +104,12 @@ class Press {
   std::vector<std::pair<int, LimitSide>> m_limits;  // edges and openings on the panel
   std::map<int, Tile> m_powders;                    // what was stamped to be embossed
   std::vector<char> m_pressed;
-  std::vector<int> m_onPiece;                  // done by hand on pieces of their own
-  std::vector<int> m_printed;                  // stamped on pieces of their own, first ones first
-  std::map<int, Tile> m_laid;                  // wash -> where its colour came
-  Tile m_border, m_resist;                     // whole panel: taped, embossed
+  std::vector<int> m_onPiece;  // done by hand on pieces of their own
+  std::vector<int> m_printed;  // stamped on pieces of their own, first ones first
+  std::map<int, Tile> m_laid;  // wash -> where its colour came
+  Tile m_border, m_resist;     // whole panel: taped, embossed
+  static constexpr uint8_t kRim = 1, kRaised = 2;
+  std::optional<Tile> m_steps;  // whole panel: beside a rim; on and beside what is too high to be stamped on
   std::vector<std::function<void()>> m_beads;  // ink that lies on what is embossed
 
   Tile wholePanel() const { return tileFor(m_tiles.grid(), m_in.plan.card.panel.box()); }
@@ -158,6 +161,7 @@ class Press {
     if (Tile bead = onResist(ink); !bead.cover.empty())
       m_beads.push_back([this, bead = std::move(bead), film = filmOf(b)] { m_out.card.apply(bead, film); });
     block(ink, m_resist);
+    if (m_steps) bridge(ink, b);
     if (m_run.manner.uneven) pressUnevenly(ink, b);
     m_out.card.apply(ink, filmOf(b));
     m_pressed[ix(b)] = 1;
@@ -168,6 +172,15 @@ class Press {
       }
       return false;
     });
+  }
+
+  /// What is stamped across rims leaves a line beside them.
+  void bridge(Tile& ink, int thing) {
+    for (int y = ink.y; y < ink.y + ink.height; ++y)
+      for (int x = ink.x; x < ink.x + ink.width; ++x)
+        if (m_steps->at(x, y) == kRim && ink.row(y)[x - ink.x])
+          m_out.explained[ix(y) * ix(m_tiles.grid().width) + ix(x)] = codeOf(thing, Excuse::AlongEdge);
+    block(ink, *m_steps);
   }
 
   void wash(const Step& step) {
@@ -398,7 +411,7 @@ class Press {
       const Meeting& m = m_in.meetings.list[ix(k)];
       const bool before = m.back == on || (m.contradictory && m.front == on);
       const int other = m.back == on ? m.front : m.back;
-      if (before && m_pressed[ix(other)] && impression(other).school != School::Overprint)
+      if (before && m_pressed[ix(other)] && !printsOver(impression(other).school))
         block(tile, m_tiles.silhouette(other));
     }
     for (size_t i = 0; i < m_pressed.size() && work.layer == HandLayer::Behind; ++i)
@@ -435,8 +448,24 @@ class Press {
     Tile tile = hardTile(m_tiles.grid(), onCard(piece));
     if (m_run.manner.shadows && piece.raise_mm > 0) castShadow(tile, piece.raise_mm);
     layPaper(tile, piece.paper.colour);
+    raiseRim(tile, underside_mm(m_in.plan, number) + piece.paper.thickness_mm);
     for (int i : m_printed)
       if (impression(i).piece == piece.id) printOnPiece(i, tile);
+  }
+
+  /// Beside the rim of what is glued on the rubber does not come down to the paper: as wide as the step is
+  /// high. Common practice, no source.
+  void raiseRim(const Tile& tile, double face_mm) {
+    if (!m_steps) m_steps = wholePanel();
+    Tile line = spread(tile, m_tiles.grid(), face_mm);
+    block(line, tile);
+    for (int y = tile.y; y < tile.y + tile.height; ++y)
+      for (int x = tile.x; x < tile.x + tile.width; ++x)
+        if (tile.row(y)[x - tile.x]) m_steps->row(y)[x - m_steps->x] = face_mm > kMostStep_mm ? kRaised : 0;
+    for (int y = std::max(0, line.y); y < std::min(m_tiles.grid().height, line.y + line.height); ++y)
+      for (int x = std::max(0, line.x); x < std::min(m_tiles.grid().width, line.x + line.width); ++x)
+        if (line.row(y)[x - line.x])
+          m_steps->row(y)[x - m_steps->x] = face_mm > kMostStep_mm ? kRaised : kRim;
   }
 
   void layPaper(const Tile& tile, Colour colour) {
@@ -451,11 +480,13 @@ class Press {
     Tile piece = m_tiles.silhouette(i);
     for (int k : m_in.meetings.of[ix(i)]) {
       const Meeting& m = m_in.meetings.list[ix(k)];
-      if (m.back == i && impression(m.front).piece.empty()) block(piece, m_tiles.silhouette(m.front));
+      if (m.back == i && impression(m.front).piece.empty() && impression(m.front).school != School::Across)
+        block(piece, m_tiles.silhouette(m.front));
     }
     block(piece, m_border);
     if (m_run.manner.shadows) castShadow(piece, impression(i).raise_mm);
     layPaper(piece, m_in.plan.card.paper.colour);
+    raiseRim(piece, foamUnder(impression(i)) + m_in.plan.card.paper.thickness_mm);
     printOnPiece(i, piece);
   }
 

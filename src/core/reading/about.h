@@ -37,7 +37,7 @@ inline std::vector<int> inkedBefore(const Plan& plan, const Analysis& a, int was
     if (s.index == wash) covered = s.covered;
   for (int act : a.acts) {
     if (act == actOfWash(plan, wash)) break;
-    if (ix(act) >= plan.impressions.size() || thingAt(plan, act).school == School::PopUp) continue;
+    if (ix(act) >= plan.impressions.size() || isStampedApart(thingAt(plan, act).school)) continue;
     if (a.washes.meets[ix(wash)][ix(act)].edge.any &&
         std::find(covered.begin(), covered.end(), act) == covered.end())
       out.push_back(act);

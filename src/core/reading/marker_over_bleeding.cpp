@@ -32,7 +32,7 @@ void readMarkerOverBleeding(const Plan& plan, const Analysis& a, std::vector<Fin
   const auto inkOf = [&](int i) -> const Ink& { return *plan.ink(thingAt(plan, i).ink); };
   const auto bleeds = [&](int i) {
     const School how = thingAt(plan, i).school;
-    return how != School::Resist && how != School::PopUp && !holdsUnderMarker(inkOf(i)) &&
+    return how != School::Resist && !isStampedApart(how) && !holdsUnderMarker(inkOf(i)) &&
            inkOf(i).kind != InkKind::Marker;
   };
   for (size_t w = 0; w < plan.washes.size(); ++w) {
@@ -41,8 +41,8 @@ void readMarkerOverBleeding(const Plan& plan, const Analysis& a, std::vector<Fin
       if (bleeds(i)) out.push_back(bleeding(plan, i, static_cast<int>(w), -1));
   }
   for (const Meeting& m : a.meetings.list)
-    if (m.overlaps() && thingAt(plan, m.front).school == School::Overprint &&
-        factsOf(inkOf(m.front).kind).alcohol && bleeds(m.back))
+    if (m.overlaps() && printsOver(thingAt(plan, m.front).school) && factsOf(inkOf(m.front).kind).alcohol &&
+        bleeds(m.back))
       out.push_back(bleeding(plan, m.back, -1, m.front));
 }
 

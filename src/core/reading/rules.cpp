@@ -72,6 +72,7 @@ constexpr std::array<Rule, kFindingKinds> kRules{{
     {FindingKind::OrderImpossible, "orderImpossible", "1", readOrderImpossible},
     {FindingKind::WhiteUnder, "whiteUnder", "CIEDE2000 difference from what lies around it", readWhiteUnder},
     {FindingKind::UnevenGround, "unevenGround", "mm² stamped on what is raised", readUnevenGround},
+    {FindingKind::AcrossRim, "acrossRim", "mm² shared with what lies under it, or before it", readAcrossRim},
     {FindingKind::PartUntold, "partUntold", "corners of the part", readPartUntold},
     {FindingKind::TooLateToDry, "tooLateToDry", "minutes it is damp after the last step", readTooLateToDry,
      kLate},

@@ -15,7 +15,7 @@ void readTooLateToDry(const Plan& plan, const Analysis& a, std::vector<Finding>&
     const double damp = times[k].ends + plan.ink(thingAt(plan, s.impression).ink)->dryOnCard_s / 60 - end;
     if (damp < kLong_min || times[k].begins < kGain_min || isEmbossed(plan, s.impression)) continue;
     Finding f{FindingKind::TooLateToDry, Level::Note, {s.impression}, damp, {}};
-    if (thingAt(plan, s.impression).school != School::PopUp) {
+    if (!isStampedApart(thingAt(plan, s.impression).school)) {
       f.fix = Fix{};
       f.fix->what = Fix::What::First, f.fix->impression = s.impression;
     }

@@ -21,7 +21,7 @@ void readUnevenGround(const Plan& plan, const Analysis& a, std::vector<Finding>&
         continue;
       const bool over =
           std::find(wash.lets.begin(), wash.lets.end(), plan.impressions[i].id) != wash.lets.end() ||
-          plan.impressions[i].school == School::Overprint;
+          printsOver(plan.impressions[i].school);
       const double shared = over ? sharedArea(SweepEdges(a.meetings.placed[i]->silhouette), edges) : 0;
       if (shared < kLeast_mm2) continue;
       Finding f{FindingKind::UnevenGround, Level::Warn, {thing}, shared, {}};

@@ -11,7 +11,7 @@ void readWaterNearDye(const Plan& plan, const Analysis& a, std::vector<Finding>&
       const Impression& thing = thingAt(plan, i);
       const Ink& ink = *plan.ink(thing.ink);
       const bool runs = isWet(wash.way) ? !holdsUnderWater(ink) : !holdsUnderBlending(ink);
-      if (!runs || thing.school == School::Resist || thing.school == School::PopUp) continue;
+      if (!runs || thing.school == School::Resist || isStampedApart(thing.school)) continue;
       Finding f{FindingKind::WaterNearDye, Level::Warn, {i}, ink.dryOnCard_s / 60, {}};
       f.wash = static_cast<int>(w);
       Fix fix;

@@ -12,7 +12,7 @@ void readWhiteUnder(const Plan& plan, const Analysis& a, std::vector<Finding>& o
     const Impression& thing = plan.impressions[i];
     const Ink& ink = *plan.ink(thing.ink);
     const LinearRgb print = pressedOn(paper, ink, thing.generation);
-    if (thing.school == School::PopUp || labOf(ink.colour).L < kPale || ink.opacity < kCoversSome ||
+    if (isStampedApart(thing.school) || labOf(ink.colour).L < kPale || ink.opacity < kCoversSome ||
         ciede2000(labOf(print), labOf(paper)) >= kSeen)
       continue;
     for (size_t w = 0; w < plan.washes.size(); ++w) {

@@ -2,6 +2,8 @@
 
 #include <algorithm>
 
+#include "core/pieces/face_plan.h"
+
 namespace havlo {
 
 double cutMinutes(const Piece& piece, const WorkTimes& times) {
@@ -27,12 +29,13 @@ std::vector<AssemblyStep> assemblyOf(const Plan& plan, const WorkTimes& times) {
     if (plan.card.base->fold != "none") out.push_back({Do::Score, -1, mats + 1, times.score});
     out.push_back({Do::Glue, -1, mats, mats == 0 && raised ? times.attach : times.mount});
   }
-  for (const PieceKind kind : {PieceKind::Inside, PieceKind::Liner, PieceKind::Envelope})
+  for (const PieceKind kind : {PieceKind::Inside, PieceKind::Liner, PieceKind::Flap, PieceKind::Envelope})
     for (size_t p = 0; p < plan.pieces.size(); ++p) {
       const Piece& piece = plan.pieces[p];
       const auto k = static_cast<int>(p);
       if (piece.kind != kind) continue;
-      if (kind == PieceKind::Envelope) {
+      if (kind == PieceKind::Flap && !isPrinted(plan, k)) continue;  // part of the envelope
+      if (kind == PieceKind::Envelope || kind == PieceKind::Flap) {
         out.push_back({Do::Enclose, k, -1, times.enclose});
         continue;
       }

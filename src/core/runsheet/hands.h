@@ -69,7 +69,7 @@ class Hands {
     pencilGuides();
     size_t stop = 0;                        // of what is done by hand
     size_t last = m_in.needs.steps.size();  // pieces after it are stamped when all paper is off
-    while (last > 0 && !m_in.needs.steps[last - 1].wash && popsUp(m_in.needs.steps[last - 1].index)) --last;
+    while (last > 0 && !m_in.needs.steps[last - 1].wash && isApart(m_in.needs.steps[last - 1].index)) --last;
     for (size_t k = 0; k < m_in.needs.steps.size(); ++k) {
       if (std::find(m_rest.begin(), m_rest.end(), k) != m_rest.end()) emboss(), sleep();
       const NeedStep& need = m_in.needs.steps[k];
@@ -77,9 +77,9 @@ class Hands {
       while (stop < m_in.needs.hand.size() && m_in.needs.hand[stop].before <= k) byHand(stop);
       if (need.wash) {
         wash(k, need);
-      } else if (!popsUp(need.index)) {
+      } else if (!isApart(need.index)) {
         stamp(k, need);
-      } else if (k < last && !isEmbossed(m_in.plan, need.index)) {
+      } else if (popsUp(need.index) && k < last && !isEmbossed(m_in.plan, need.index)) {
         press(need.index, nullptr, true);
       }
     }
@@ -137,7 +137,7 @@ class Hands {
     int on = -1;
   };
   std::vector<Fresh> m_byHand;  // done by hand and not dry yet
-  std::vector<int> m_onPieces;  // by hand on pieces of their own: when those are stamped
+  std::vector<int> m_later;     // by hand on what is stamped apart: when that is
   size_t m_guidesLeft = 0;      // lines along guides that are still to be inked
 
   std::vector<LaidLimit> m_limits;                     // edges and openings that lie on the panel
@@ -148,6 +148,7 @@ class Hands {
   const Impression& impression(int i) const { return m_in.plan.impressions[ix(i)]; }
   double stripsOn(int i) const { return m_in.needs.taped[ix(i)]; }
   bool popsUp(int i) const { return impression(i).school == School::PopUp; }
+  bool isApart(int i) const { return isStampedApart(impression(i).school); }
   int stampOf(int i) const { return m_in.stampOf[ix(i)]; }
   /// Half of what a joint paper costs beyond a mask: printing it, or cutting it out.
   double jointMinutes(int joint) const {
@@ -229,7 +230,7 @@ class Hands {
       std::vector<int> stamps;
       for (const Cut& c : m_cuts) {
         if (inkOf[ix(c.stamp)] != ink) continue;
-        minutes += m_t.printEach + jointMinutes(c.joint);
+        minutes += papersOf(c) * (m_t.printEach + jointMinutes(c.joint));
         const auto pickUp = [&](int stamp) {
           if (std::find(stamps.begin(), stamps.end(), stamp) != stamps.end()) return;
           stamps.push_back(stamp), minutes += m_t.pickUp;
@@ -250,10 +251,12 @@ class Hands {
     (c.joint < 0 ? m_isCut[ix(c.stamp)][ix(c.mask)] : m_jointCut[ix(c.joint)]) = 1;
     StepFacts facts;
     facts.stamp = c.stamp;
-    work(Do::CutMask, -1, m_t.cutMask + jointMinutes(c.joint), std::max(0.0, c.dry - m_now), facts,
-         {{c.mask, -1, true, c.joint}});
+    work(Do::CutMask, -1, papersOf(c) * (m_t.cutMask + jointMinutes(c.joint)), std::max(0.0, c.dry - m_now),
+         facts, {{c.mask, -1, true, c.joint}});
     while (m_nextCut < m_cuts.size() && isCut(m_cuts[m_nextCut])) ++m_nextCut;
   }
+  /// Those for this very card are cut one after the other.
+  int papersOf(const Cut& c) const { return c.joint < 0 ? 1 : m_in.needs.joints[ix(c.joint)].cut; }
   bool isCut(const Cut& c) const {
     return (c.joint < 0 ? m_isCut[ix(c.stamp)][ix(c.mask)] : m_jointCut[ix(c.joint)]) != 0;
   }
@@ -648,7 +651,7 @@ class Hands {
   }
 
   const HandWork& handwork(int hand) const { return m_in.hand->all()[ix(hand)]; }
-  bool onPiece(const HandWork& w) const { return w.act.on >= 0 && popsUp(w.act.on); }
+  bool waits(const HandWork& w) const { return w.act.on >= 0 && isApart(w.act.on); }
 
   void pencilGuides() {
     if (!m_in.hand) return;
@@ -670,8 +673,8 @@ class Hands {
     while (stop < stops.size() && stops[stop].before == before &&
            together(handwork(group[0]), handwork(stops[stop].hand)))
       group.push_back(stops[stop++].hand);
-    if (onPiece(handwork(group[0]))) {
-      m_onPieces.insert(m_onPieces.end(), group.begin(), group.end());
+    if (waits(handwork(group[0]))) {
+      m_later.insert(m_later.end(), group.begin(), group.end());
     } else {
       workByHand(group, false);
     }
@@ -759,17 +762,7 @@ class Hands {
     for (int i : pieces)
       if (isEmbossed(m_in.plan, i)) powdered.push_back(i);
     if (!powdered.empty()) embossNow(powdered);
-    for (int i : pieces) {
-      std::vector<int> here;
-      for (int h : m_onPieces)
-        if (handwork(h).act.on == i) here.push_back(h);
-      for (size_t from = 0; from < here.size();) {
-        size_t to = from + 1;
-        while (to < here.size() && together(handwork(here[from]), handwork(here[to]))) ++to;
-        workByHand({here.begin() + static_cast<long>(from), here.begin() + static_cast<long>(to)}, true);
-        from = to;
-      }
-    }
+    for (int i : pieces) workOn(i, true);
     cutPieces(pieces);
     const std::vector<Glued> glued = gluedOn(m_in.plan);
     if (m_in.plan.card.tape_mm > 0) {
@@ -778,7 +771,9 @@ class Hands {
       dryAll();
     }
     if (m_in.plan.card.trim_mm > 0) work(Do::Trim, -1, m_t.trim * m_copies);
+    bool across = false;
     for (const Glued& g : glued) {
+      if (!across && !g.isFlat()) stampAcross(), across = true;
       StepFacts facts;
       facts.paper = g.piece;
       if (g.impression >= 0) {
@@ -788,7 +783,32 @@ class Hands {
         work(piece.raise_mm > 0 ? Do::Attach : Do::Glue, -1, glueMinutes(piece, m_t) * m_copies, 0, facts);
       }
     }
+    if (!across) stampAcross();
     assemble();
+  }
+
+  /// Over the rims of what lies flat, once it is glued on.
+  void stampAcross() {
+    for (int i : m_in.order) {
+      if (impression(i).school != School::Across) continue;
+      if (m_washDry > m_now) dryAll();
+      press(i, nullptr, false);
+      if (isEmbossed(m_in.plan, i)) embossNow({i});
+      workOn(i, false);
+    }
+  }
+
+  /// What is done by hand to a thing that is stamped apart.
+  void workOn(int thing, bool piece) {
+    std::vector<int> here;
+    for (int h : m_later)
+      if (handwork(h).act.on == thing) here.push_back(h);
+    for (size_t from = 0; from < here.size();) {
+      size_t to = from + 1;
+      while (to < here.size() && together(handwork(here[from]), handwork(here[to]))) ++to;
+      workByHand({here.begin() + static_cast<long>(from), here.begin() + static_cast<long>(to)}, piece);
+      from = to;
+    }
   }
 
   /// Things on pieces of their own along what shows of them; pieces with a name, once each.

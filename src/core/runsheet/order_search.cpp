@@ -64,7 +64,7 @@ struct Judge {
       bool inRun = false;
       for (int i : order) {
         const Impression& thing = in.plan.impressions[ix(i)];
-        if (thing.school == School::PopUp) continue;
+        if (isStampedApart(thing.school)) continue;
         const bool same = thing.ink == ink;
         runs += same && !inRun;
         inRun = same;
@@ -226,20 +226,20 @@ std::vector<int> bySetups(const OrderWork& in, const Rules& rules, const std::ve
         const bool ink = thing(i).ink == thing(out.back()).ink;
         score = 2 * stamp + ink + (stamp && ink && thing(i).generation == thing(out.back()).generation + 1);
       }
-      if (thing(i).school == School::PopUp) score = -1;
+      if (isStampedApart(thing(i).school)) score = -1;
       if (best < 0 || score > bestScore) best = i, bestScore = score;
     }
     done[ix(best)] = 1;
     out.push_back(best);
     for (int j : rules.after[ix(best)]) --waits[ix(j)];
   }
-  std::stable_partition(out.begin(), out.end(), [&](int i) { return thing(i).school != School::PopUp; });
+  std::stable_partition(out.begin(), out.end(), [&](int i) { return !isStampedApart(thing(i).school); });
   // Pop-ups keep the order in which they are attached: back to front.
   const auto firstPop =
-      std::find_if(out.begin(), out.end(), [&](int i) { return thing(i).school == School::PopUp; });
+      std::find_if(out.begin(), out.end(), [&](int i) { return isStampedApart(thing(i).school); });
   out.erase(firstPop, out.end());
   for (int i : line)
-    if (thing(i).school == School::PopUp) out.push_back(i);
+    if (isStampedApart(thing(i).school)) out.push_back(i);
   return out;
 }
 
@@ -259,7 +259,7 @@ class ExactSearch {
         m_progress(progress) {
     m_copies = std::max(1, m_in.plan.making.copies);
     for (size_t i = 0; i < m_in.plan.impressions.size(); ++i)
-      if (m_in.plan.impressions[i].school != School::PopUp) m_things.push_back(static_cast<int>(i));
+      if (!isStampedApart(m_in.plan.impressions[i].school)) m_things.push_back(static_cast<int>(i));
     m_slot.assign(m_in.plan.impressions.size(), -1);
     for (size_t k = 0; k < m_things.size(); ++k) m_slot[ix(m_things[k])] = static_cast<int>(k);
     prepare();
@@ -368,7 +368,7 @@ class ExactSearch {
       if (isEmbossed(m_in.plan, static_cast<int>(i))) each += t.embossEach, powder += t.embossEach;
       if (thing.school == School::PopUp) each += t.cutPiece + t.attach;
       stamps.insert(m_in.stampOf[i]);
-      if (thing.school != School::PopUp) pairs.emplace(m_in.stampOf[i], m_in.plan.ink(thing.ink));
+      if (!isStampedApart(thing.school)) pairs.emplace(m_in.stampOf[i], m_in.plan.ink(thing.ink));
     }
     if (powder > 0) each += t.emboss, powder += t.emboss;
     // Waits are filled by it; a go more than one costs what it fills.
@@ -525,7 +525,7 @@ void placeActs(const Judge& judge, const Rules& rules, BestOrder& best, const Or
                const Progress& progress) {
   const OrderWork& work = judge.in;
   const auto popsUp = [&](int act) {
-    return ix(act) < work.plan.impressions.size() && work.plan.impressions[ix(act)].school == School::PopUp;
+    return ix(act) < work.plan.impressions.size() && isStampedApart(work.plan.impressions[ix(act)].school);
   };
   const auto orderOf = [&](const std::vector<int>& acts) {
     std::vector<int> order;
@@ -538,12 +538,16 @@ void placeActs(const Judge& judge, const Rules& rules, BestOrder& best, const Or
   ActSpace space;
   for (size_t i = 0; i < rules.after.size(); ++i)
     for (int j : rules.after[i]) space.before.emplace_back(static_cast<int>(i), j);
-  for (const ActRule& r : work.acts.all()) space.before.emplace_back(r.first, r.then);
+  std::erase_if(space.before, [&](const auto& r) { return popsUp(r.first) || popsUp(r.second); });
+  // Pieces of their own are stamped whenever it is least work, unless the maker wishes otherwise.
+  for (const ActRule& r : work.acts.all())
+    if (r.why == ActRule::Why::Wish || !(popsUp(r.first) || popsUp(r.then)))
+      space.before.emplace_back(r.first, r.then);
   std::erase_if(space.before, [&](const auto& r) {
     const auto here = [&](int act) {
       return std::find(best.acts.begin(), best.acts.end(), act) != best.acts.end();
     };
-    return popsUp(r.first) || popsUp(r.second) || !here(r.first) || !here(r.second);
+    return !here(r.first) || !here(r.second);
   });
   space.cost = [&](const std::vector<int>& acts) {
     const std::vector<int> order = orderOf(acts);
@@ -558,6 +562,10 @@ void placeActs(const Judge& judge, const Rules& rules, BestOrder& best, const Or
   FoundActs found = leastWork(space, best.acts);
   best.order = orderOf(found.acts);
   best.acts = std::move(found.acts);
+  // Across rims is stamped when everything else is.
+  std::stable_partition(best.acts.begin(), best.acts.end(), [&](int act) {
+    return ix(act) >= work.plan.impressions.size() || work.plan.impressions[ix(act)].school != School::Across;
+  });
   best.minutes = judge.minutesOfActs(best.acts, best.order, Judge::Joints::All);
   best.unmet = judge.unmet(best.order);
   best.exact = found.exact;
@@ -634,7 +642,7 @@ BestOrder findBestOrder(const OrderWork& work, const OrderEffort& effort, const 
   if (line.empty()) return judged(work, {});
   std::vector<int> popUps;
   for (int i : line)
-    if (work.plan.impressions[ix(i)].school == School::PopUp) popUps.push_back(i);
+    if (isStampedApart(work.plan.impressions[ix(i)].school)) popUps.push_back(i);
   const size_t movable = line.size() - popUps.size();
   Judge judge{work};
   const Rules rules(work);

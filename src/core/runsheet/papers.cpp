@@ -2,7 +2,6 @@
 #include "core/runsheet/papers.h"
 
 #include <algorithm>
-#include <numeric>
 
 namespace havlo {
 namespace {
@@ -12,8 +11,10 @@ using Groups = std::vector<std::vector<int>>;
 constexpr long kMostTries = 6000;  // times the acts in each
 
 int masksIn(const Papers& p) {
-  return std::accumulate(p.masks.begin(), p.masks.end(), static_cast<int>(p.needs.joints.size()),
-                         [](int sum, const StampMasks& m) { return sum + m.cut; });
+  int sum = 0;
+  for (const StampMasks& m : p.masks) sum += m.cut;
+  for (const JointPaper& j : p.needs.joints) sum += j.cut;
+  return sum;
 }
 
 /// Less work, or as much with fewer masks.
@@ -143,6 +144,8 @@ Papers papersFor(const PaperWork& work, const std::vector<int>& acts, const std:
   const auto counted = [&](MaskNeeds needs) {
     Papers out{std::move(needs), {}, 0};
     out.masks = countMasks(work.plan, out.needs, work.stampOf);
+    for (size_t j = 0; j < out.needs.joints.size(); ++j)
+      out.needs.joints[j].cut = papersToCut(work.plan, out.needs, static_cast<int>(j));
     out.minutes = minutesOf({work.plan, work.meetings, work.washes, work.table, order, out.needs, out.masks,
                              work.stampOf, work.times, true, nullptr, work.hand});
     return out;

@@ -121,7 +121,8 @@ class Choice {
     Plan out = m_plan;
     out.making.order.clear();
     for (size_t i = 0; i < schools.size(); ++i)
-      if (out.impressions[i].piece.empty()) out.impressions[i].school = schools[i];
+      if (out.impressions[i].piece.empty() && out.impressions[i].school != School::Across)
+        out.impressions[i].school = schools[i];
     return out;
   }
 

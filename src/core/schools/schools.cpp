@@ -36,6 +36,7 @@ class Adviser {
     SchoolAdvice out;
     out.impression = i;
     for (School t : kSchools) out.options.push_back(option(i, t));
+    if (thing(i).school == School::Across) out.options.push_back({School::Across, {}, false, 0, 0, 0, 0});
     choose(out);
     return out;
   }
@@ -139,6 +140,8 @@ class Adviser {
         if (t == School::WipeOff) blame(b.border_mm > kSoft_mm, Obstacle::SoftEdge);
         break;
       }
+      case School::Across:
+        break;
       case School::PopUp: {
         o.minutes = times.cutPiece + times.attach;
         bool front = false;
@@ -170,6 +173,7 @@ class Adviser {
     const bool small = placed(i).area_mm2 < kSmall_mm2;
     const bool many = m_like[ix(m_a.stampOf[ix(i)])] >= kMany;
     if (!thing(i).piece.empty()) return take(School::PopUp, SchoolReason::OnPiece);
+    if (thing(i).school == School::Across) return take(School::Across, SchoolReason::AcrossRim);
     if (b.things.empty() && !b.washed) return take(m_plan.school, SchoolReason::NothingBehind);
     if (!b.things.empty() && !b.washed && stampOf(i).solid && suits(School::Overprint))
       return take(School::Overprint, SchoolReason::DarkAndSolid);

@@ -10,6 +10,7 @@
 
 namespace havlo {
 
+/// Those that a whole card can be done by; across a rim is told of single things.
 inline constexpr std::array<School, 6> kSchools{School::Mask,     School::Overprint, School::Resist,
                                                 School::LeaveOut, School::WipeOff,   School::PopUp};
 
@@ -49,6 +50,7 @@ enum class SchoolReason {
   Coloured,       ///< line art that will be coloured: mask
   HeroAlone,      ///< one hero with much to mask: pop up saves it
   OnPiece,        ///< on a piece of paper of its own: it pops up with that
+  AcrossRim,      ///< it is stamped over the rim of what is glued on
   LittleToSave,   ///< a mask would keep out next to nothing
   AsPlanned       ///< nothing costs less
 };
@@ -57,7 +59,7 @@ struct SchoolAdvice {
   int impression = 0;
   School best = School::Mask;
   SchoolReason reason = SchoolReason::Coloured;
-  std::vector<SchoolOption> options;  ///< in the order of kSchools
+  std::vector<SchoolOption> options;  ///< in the order of kSchools, then as it is, if that is none of them
 };
 
 /// For every impression. Figures for times are those of the run sheet.

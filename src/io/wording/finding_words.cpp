@@ -344,6 +344,7 @@ FindingWords wordsOf(const Plan& plan, const Analysis& analysis, const Finding& 
     case FindingKind::OrderImpossible:
     case FindingKind::WhiteUnder:
     case FindingKind::UnevenGround:
+    case FindingKind::AcrossRim:
     case FindingKind::PartUntold:
     case FindingKind::TooLateToDry:
     case FindingKind::HandworkGone:

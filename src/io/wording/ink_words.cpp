@@ -134,12 +134,17 @@ std::optional<FindingWords> inkWords(const Plan& plan, const Analysis& analysis,
                           tr("towards the light"),
                           {}};
     case FindingKind::OrderImpossible:
-      return FindingWords{
-          tr("%1 and %2 cannot both be had as they lie").arg(Name(0), washName(plan, f.wash)),
-          tr("The one should lie over the other, yet what it covers is stamped in between. Printed "
-             "over everything at the end, it is free of that."),
-          tr("a ring"),
-          {}};
+      return FindingWords{tr("%1 and %2 cannot both be had as they lie").arg(Name(0), washName(plan, f.wash)),
+                          f.impressions.size() < 2
+                              ? tr("The one should lie over the other, yet what it covers is stamped in "
+                                   "between. Printed over "
+                                   "everything at the end, it is free of that.")
+                              : tr("The one should lie over the other, yet in between %1 must be stamped. "
+                                   "Printed over everything "
+                                   "at the end, it is free of that.")
+                                    .arg(listOf(plan, {f.impressions.begin() + 1, f.impressions.end()})),
+                          tr("a ring"),
+                          {}};
     case FindingKind::UnevenGround:
       return FindingWords{
           tr("%1 is stamped over %2, which is raised").arg(Name(0), washName(plan, f.wash)),
@@ -149,6 +154,19 @@ std::optional<FindingWords> inkWords(const Plan& plan, const Analysis& analysis,
               : tr("Rubber rests on the ridges and leaves gaps. Stamp it first, let the paste be the last, "
                    "or keep the paste off it."),
           tr("%1 mm²").arg(f.value, 0, 'f', 0),
+          {}};
+    case FindingKind::AcrossRim:
+      return FindingWords{
+          f.other > 1    ? tr("%1 should lie behind %2, but is stamped after it").arg(Name(0), name(1))
+          : f.other == 1 ? tr("What lies under %1 stands on foam").arg(name(0))
+                         : tr("Nothing is glued on under %1").arg(name(0)),
+          f.other > 1    ? tr("What goes across a rim is stamped when all else is there, so it lies over it. "
+                                 "Stamp it on the panel, or move it.")
+          : f.other == 1 ? tr("A stamp prints across a low step only. Glue the piece on flat, or let it hide "
+                              "what is under it.")
+                         : tr("It is to be stamped across the rim of a piece; move it there, or stamp it on "
+                              "the panel like the others."),
+          f.other == 0 ? tr("no rim under it") : tr("%1 mm²").arg(f.value, 0, 'f', 0),
           {}};
     case FindingKind::WhiteUnder:
       return FindingWords{

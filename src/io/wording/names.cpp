@@ -220,6 +220,8 @@ QString schoolName(School school) {
       return tr("wipe off");
     case School::PopUp:
       return tr("pop up");
+    case School::Across:
+      return tr("across the rim");
   }
   return {};
 }

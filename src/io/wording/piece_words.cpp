@@ -139,6 +139,8 @@ QString pieceKindName(PieceKind kind) {
       return tr("liner");
     case PieceKind::Envelope:
       return tr("envelope");
+    case PieceKind::Flap:
+      return tr("flap of the envelope");
   }
   return {};
 }
@@ -170,6 +172,13 @@ StepWords assemblyWords(const Plan& plan, const Step& step, MeasureStyle style) 
     case Do::Enclose: {
       StepWords w;
       const Box box = boxOf(shapeOf(plan.pieces[ix(step.paper)]));
+      if (plan.pieces[ix(step.paper)].kind == PieceKind::Flap) {
+        w.title = tr("Lay the empty envelope down closed, its flap up");
+        w.detail =
+            tr("with a sheet of scrap inside, clear of the gum, so that nothing comes through; what is "
+               "planned on the flap is stamped now and dries before it is opened");
+        return w;
+      }
       w.title = tr("Put the card into its envelope");
       w.detail = wideAndHigh(box.width(), box.height(), style);
       if (isPrinted(plan, step.paper))
@@ -203,6 +212,10 @@ QString wordsOf(const Plan& plan, const StackFault& f, MeasureStyle style) {
           .arg(f.by_mm, 0, 'f', 0);
     case StackFaultKind::EnvelopeTight:
       return tr("%1 is %2 too small for the card as thick as it is.").arg(piece, lengthText(f.by_mm, style));
+    case StackFaultKind::FlapTooLarge:
+      return tr("%1 is %2 larger than the envelope has room for. Give it the envelope's size, or take it "
+                "off.")
+          .arg(piece, lengthText(f.by_mm, style));
   }
   return {};
 }

@@ -121,6 +121,8 @@ QString schoolWords(School t) {
       return tr("wipe ink off part of the rubber before pressing");
     case School::PopUp:
       return tr("the front on its own piece, cut out and raised on foam");
+    case School::Across:
+      return tr("stamped last, over the rim of what is glued flat on the panel");
   }
   return {};
 }
@@ -171,6 +173,8 @@ QString reasonWords(SchoolReason r) {
       return tr("the hero, with much behind it: one piece saves many masks");
     case SchoolReason::OnPiece:
       return tr("it is on a piece of paper of its own");
+    case SchoolReason::AcrossRim:
+      return tr("it goes over the rim of what is glued on");
     case SchoolReason::LittleToSave:
       return tr("a mask would keep out next to nothing here");
     case SchoolReason::AsPlanned:

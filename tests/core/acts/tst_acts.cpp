@@ -274,6 +274,48 @@ class TstActs : public QObject {
     QCOMPARE(ring->actRules->refused()[0].against, (std::vector<int>{0, 1, 4}));
   }
 
+  // A thing on paper of its own may be stamped at any time: before a blend, before another thing, after both.
+  void piecesAreStampedWhenTheMakerWishes() {
+    Plan p = emptyPlan();
+    addStamp(p, slab("s", 20, 20));
+    put(p, "a", "s", {30, 30}, 4), put(p, "b", "s", {80, 30}, 4).ink = "blue";
+    put(p, "loose", "s", {60, 90}, 2).school = School::PopUp;
+    put(p, "loose2", "s", {90, 90}, 2).school = School::PopUp;
+    p.washes.push_back({});
+    p.washes[0].id = "sky", p.washes[0].ink = "blue", p.washes[0].area = rectangle(p.card.panel.box());
+    const auto stepOf = [&](const Analysis& a, const std::string& act) {
+      const int n = actNamed(p, act);
+      for (size_t k = 0; k < a.sheet.steps.size(); ++k) {
+        const Step& s = a.sheet.steps[k];
+        if (n < 4 ? s.what == Do::Stamp && s.impression == n : s.what == Do::Wash) return k;
+      }
+      return a.sheet.steps.size();
+    };
+    for (const auto& [act, before] : {std::pair<std::string, std::string>{"stamp:loose", "stamp:a"},
+                                      {"stamp:loose", "wash:sky"},
+                                      {"stamp:b", "stamp:loose"},
+                                      {"wash:sky", "stamp:loose"},
+                                      {"stamp:loose2", "stamp:loose"},
+                                      {"stamp:loose", "stamp:loose2"}}) {
+      p.making.sequence = {{act, before, {}}};
+      for (const AnalysisRef& a : {analyse(p), withBestOrder(p, analyse(p))}) {
+        QVERIFY2(stepOf(*a, act) < stepOf(*a, before),
+                 qPrintable(QString::fromStdString(act + " " + before)));
+        QVERIFY(a->actRules->refused().empty());
+        QVERIFY(simulate(a->press(p, nullptr), a->sheet, 80).value().proven);
+      }
+    }
+    // Two wishes at once, and one that goes back on them.
+    p.making.sequence = {
+        {"stamp:loose", "stamp:a", {}}, {"stamp:loose2", "stamp:loose", {}}, {"stamp:a", "stamp:loose2", {}}};
+    const AnalysisRef a = withBestOrder(p, analyse(p));
+    QVERIFY(stepOf(*a, "stamp:loose2") < stepOf(*a, "stamp:loose") &&
+            stepOf(*a, "stamp:loose") < stepOf(*a, "stamp:a"));
+    QCOMPARE(a->actRules->refused().size(), size_t{1});
+    QCOMPARE(a->actRules->refused()[0].wish, size_t{2});
+    QCOMPARE(a->actRules->refused()[0].against, (std::vector<int>{3, 2, 0}));
+  }
+
   // Told by the definition: a rule is broken when its second comes first, unless a mask may be laid ahead.
   void brokenRulesAreThoseOutOfOrder() {
     const std::vector<OrderRule> rules{{0, 1, false}, {1, 2, false}, {0, 2, true}};

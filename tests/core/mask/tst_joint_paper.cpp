@@ -61,6 +61,21 @@ std::vector<std::vector<int>> connectedGroups(int count, const std::vector<std::
   return out;
 }
 
+/// A hero behind a bush that takes the sky's colour.
+Plan bushBeforeHero() {
+  Plan p = emptyPlan();
+  Ink pale = p.inks[0];
+  pale.id = "pale", pale.colour = Colour{240, 170, 100};
+  p.inks.push_back(pale);
+  addStamp(p, slab("hero", 20, 40)), addStamp(p, slab("bush", 40, 15));
+  put(p, "hero", "hero", {50, 40}, 5);
+  put(p, "bush", "bush", {55, 35}, 3).ink = "pale";
+  Wash sky = crowd(1).washes[0];
+  sky.lets = {"bush"};
+  p.washes.push_back(sky);
+  return p;
+}
+
 }  // namespace
 
 class TstJointPaper : public QObject {
@@ -177,16 +192,7 @@ class TstJointPaper : public QObject {
   // A hero behind a bush that is to take the colour: kept clean where it shows, and the bush coloured all
   // over.
   void aMaskIsCutToWhatShows() {
-    Plan p = emptyPlan();
-    Ink pale = p.inks[0];
-    pale.id = "pale", pale.colour = Colour{240, 170, 100};
-    p.inks.push_back(pale);
-    addStamp(p, slab("hero", 20, 40)), addStamp(p, slab("bush", 40, 15));
-    put(p, "hero", "hero", {50, 40}, 5);
-    put(p, "bush", "bush", {55, 35}, 3).ink = "pale";
-    Wash sky = crowd(1).washes[0];
-    sky.lets = {"bush"};
-    p.washes.push_back(sky);
+    const Plan p = bushBeforeHero();
     const AnalysisRef a = best(p);
     QCOMPARE(a->needs.joints.size(), size_t{1});
     QCOMPARE(a->needs.joints[0].over, (std::vector<int>{0}));
@@ -215,6 +221,26 @@ class TstJointPaper : public QObject {
     const Simulation bare = simulate(whole.press(p, nullptr), whole.sheet, 100, {}, {}, {}, run).value();
     QVERIFY(!bare.proven);
     QVERIFY2(std::abs(bare.unexplained_mm2 - 200) < 20, qPrintable(QString::number(bare.unexplained_mm2)));
+  }
+
+  // Laid once a card: after twelve cards it is worn, and another is cut. By hand: ceil(copies / life).
+  void ofManyCardsWhatIsCutToShowWearsOutToo() {
+    Plan p = bushBeforeHero();
+    p.supplies.maskLife = 12;
+    double one = 0;
+    for (const auto& [copies, papers] : {std::pair(1, 1), {12, 1}, {13, 2}, {30, 3}}) {
+      p.making.copies = copies;
+      const AnalysisRef a = best(p);
+      QCOMPARE(a->needs.joints.size(), size_t{1});
+      QCOMPARE(a->needs.joints[0].cut, papers);
+      QCOMPARE(a->masksToCut(), papers);
+      QCOMPARE(layMasksOut(p, *a, MaskingSheet{}).masks.size(), static_cast<size_t>(papers));
+      double cutting = 0;
+      for (const Step& s : a->sheet.steps)
+        if (s.what == Do::CutMask) cutting += s.minutes;
+      if (copies == 1) one = cutting;
+      QVERIFY(std::abs(cutting - papers * one) < 1e-9);
+    }
   }
 
   void theWishIsKeptInThePlan() {

@@ -5,8 +5,11 @@
 #include "core/edit/card_edits.h"
 #include "core/edit/edits.h"
 #include "core/edit/piece_edits.h"
+#include "core/edit/piece_shapes.h"
 #include "core/edit/wash_edits.h"
+#include "core/pieces/card_stack.h"
 #include "core/pieces/face_plan.h"
+#include "core/pieces/to_cut.h"
 #include "core/plan/plan_text.h"
 #include "support/plans.h"
 #include "tests/support/program.h"
@@ -162,6 +165,55 @@ class TestFaces : public QObject {
     QVERIFY(distance(q.pieces[0].at, {13, 24}) < 1e-9);
     QVERIFY(distance(facePlan(q, 0).impressions[0].at, {50, 70}) < 1e-9);
     QVERIFY(saved(q) == q);
+  }
+
+  // The flap is stamped on the closed, empty envelope before the card goes in; it is neither cut nor glued,
+  // and it must not be larger than the envelope.
+  void theFlap_isStampedBeforeTheCardGoesIn() {
+    Plan p = bare();
+    Piece flap = apart("flap", PieceKind::Flap, 0, 0);
+    flap.outline = flapOutline(162, 114);
+    p.pieces.push_back(flap);
+    const auto enclosed = [&](const Plan& plan) {
+      std::vector<std::string> out;
+      for (const Step& s : analyse(plan)->sheet.steps) {
+        if (s.what == Do::Enclose) out.push_back(plan.pieces[ix(s.paper)].id);
+        if (s.paper == 2 && s.what != Do::Enclose) out.push_back("cut or glued");
+      }
+      return out;
+    };
+    QCOMPARE(enclosed(p), (std::vector<std::string>{"env"}));  // nothing is on it
+    Plan face = facePlan(p, 2);
+    QCOMPARE(face.card.panel.width_mm, 162.0);
+    put(face, "mark", "word", {81, 20}, 1);
+    p = saved(withFace(p, 2, face));
+    QCOMPARE(printedFaces(p), (std::vector<int>{2}));
+    QCOMPARE(enclosed(p), (std::vector<std::string>{"flap", "env"}));
+    const Plan own = facePlan(p, 2);
+    QVERIFY(simulate(analyse(own)->press(own, nullptr), analyse(own)->sheet, 80).value().proven);
+    for (const PaperToCut& paper : piecesToCut(p))
+      for (const WantedPiece& w : paper.pieces) QVERIFY(w.name != "flap");
+    const auto faults = [](const Plan& plan) {
+      int found = 0;
+      for (const StackFault& f : stackOf(plan, analyse(plan)->meetings.placed).faults)
+        found += f.kind == StackFaultKind::FlapTooLarge;
+      return found;
+    };
+    QCOMPARE(faults(p), 0);
+    p.pieces[2].outline = flapOutline(190, 114);
+    QCOMPARE(faults(p), 1);
+    p.pieces.erase(p.pieces.begin() + 1);  // without an envelope there is no flap
+    QCOMPARE(faults(p), 1);
+  }
+
+  // Pointed on a square envelope, blunt on a long one; never higher than the envelope.
+  void flaps_havePointsOnSquares() {
+    QCOMPARE(flapOutline(140, 140).front().size(), size_t{3});
+    QCOMPARE(flapOutline(220, 110).front().size(), size_t{4});
+    for (const auto& [w, h] : {std::pair(140.0, 140.0), {220.0, 110.0}, {110.0, 220.0}}) {
+      const Box box = boxOf(flapOutline(w, h));
+      QVERIFY(box.width() == w && box.height() < 0.7 * h && box.bottom == 0);
+    }
   }
 
   void whatPointsAcrossFaces_isRefusedWithItsPlace() {
