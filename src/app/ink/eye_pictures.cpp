@@ -51,7 +51,9 @@ void paintDistances(QPainter& p, const FaceGeometry& g, const Plan& plan, const 
   const auto& line = a.depth->frontToBack();
   for (auto it = line.rbegin(); it != line.rend(); ++it) {
     const double d = a.depth->distance_m(*it);
-    if (factsOf(a.meetings.placed[ix(*it)]->outline->stamp->role).words) continue;
+    const Role role = a.meetings.placed[ix(*it)]->outline->stamp->role;
+    // A greeting is in no distance, and a ground that is stamped reaches over all of them.
+    if (factsOf(role).words || role == Role::Water || role == Role::Texture) continue;
     const double t =
         !std::isfinite(d) ? 1
         : span.far_m > span.near_m
@@ -64,7 +66,8 @@ void paintDistances(QPainter& p, const FaceGeometry& g, const Plan& plan, const 
   }
   p.restore();
   const auto tell = [&](int thing, double d) {
-    slip(p, g, g.toPixels(boxOf(a.meetings.placed[ix(thing)]->silhouette).centre()), metresText(d));
+    const Box box = boxOf(a.meetings.placed[ix(thing)]->silhouette);
+    slip(p, g, g.toPixels({box.centre().x, box.top}) - QPointF(0, 12), metresText(d));
   };
   tell(span.nearest, span.near_m);
   if (span.farthest != span.nearest) tell(span.farthest, span.far_m);

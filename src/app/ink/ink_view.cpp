@@ -332,7 +332,24 @@ void InkView::paintLooks(QPainter& p, const FaceGeometry& g) const {
     p.setFont(sizedFont(k == 0 ? 14 : 12, QFont::DemiBold));
     QSizeF size = p.fontMetrics().size(0, word);
     size += QSizeF(12, 4);
-    QRectF slip(g.toPixels(look.at) + QPointF(-size.width() / 2, reach * 0.55), size);
+    // Under its lamp, over it or beside it: where it stays clear of the others.
+    const QPointF lampAt = g.toPixels(look.at);
+    QRectF slip;
+    double clearest = -1;
+    for (const QPointF way : {QPointF(0, 1), QPointF(0, -1), QPointF(-1.3, 0), QPointF(1.3, 0)}) {
+      const QPointF middle = lampAt + way * reach * 0.7;
+      if (!face.adjusted(12, 10, -12, -10).contains(middle)) continue;
+      double clear = 1e9;
+      for (const Look& other : looks->path)
+        if (&other != &look) {
+          const QPointF away = g.toPixels(other.at) - middle;
+          clear = std::min(clear, std::hypot(away.x(), away.y()));
+        }
+      clear = std::min(clear, 1.6 * reach);  // clear enough is clear: then the first way that is
+      if (clear > clearest + 1)
+        clearest = clear, slip = QRectF(middle - QPointF(size.width(), size.height()) / 2, size);
+    }
+    if (clearest < 0) slip = QRectF(lampAt, size);
     slip.moveLeft(std::clamp(slip.left(), face.left() + 2, face.right() - size.width() - 2));
     slip.moveBottom(std::min(slip.bottom(), face.bottom() - 2));
     p.setPen(Qt::NoPen);

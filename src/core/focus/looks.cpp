@@ -463,6 +463,13 @@ std::vector<Look> firstLooks(const Field& pull, const Grid& g, const std::vector
 
 namespace {
 
+bool besideThing(const std::vector<int>& near, int width, int height, double cx, double cy, double r) {
+  for (int y = std::max(0, static_cast<int>(cy - r)); y < std::min<double>(height, cy + r); ++y)
+    for (int x = std::max(0, static_cast<int>(cx - r)); x < std::min<double>(width, cx + r); ++x)
+      if (near[ix(y) * ix(width) + ix(x)] >= 0 && std::hypot(x + 0.5 - cx, y + 0.5 - cy) <= r) return true;
+  return false;
+}
+
 /// The first looks by the same measure as the shares: things by theirs, and places where nothing stands by
 /// what is pulled together there.
 std::vector<Look> looksInOrder(const Looks& l, const std::vector<int>& near) {
@@ -489,7 +496,8 @@ std::vector<Look> looksInOrder(const Looks& l, const std::vector<int>& near) {
       for (int x = std::max(0, static_cast<int>(cx - r)); x < std::min<double>(bare.width, cx + r); ++x)
         if (std::hypot(x + 0.5 - cx, y + 0.5 - cy) <= r)
           here += static_cast<double>(bare.at(x, y)) * static_cast<double>(bare.at(x, y));
-    out.push_back({place.at, -1, here / all});
+    // Close to a thing it is that thing's own glow.
+    if (!besideThing(near, pull.width, pull.height, cx, cy, r / 2)) out.push_back({place.at, -1, here / all});
   }
   std::stable_sort(out.begin(), out.end(), [](const Look& a, const Look& b) { return a.pull > b.pull; });
   const double first = out.empty() ? 0 : out[0].pull;

@@ -14,9 +14,9 @@ DepthSpan depthSpan(const Plan& plan, const Analysis& a) {
   DepthSpan out;
   for (size_t i = 0; i < plan.impressions.size(); ++i) {
     const double d = a.depth->distance_m(static_cast<int>(i));
-    if (!std::isfinite(d) || d <= 0 || factsOf(a.meetings.placed[i]->outline->stamp->role).words ||
-        a.meetings.placed[i]->areaOnPanel_mm2 <= 0)
-      continue;
+    const Role role = a.meetings.placed[i]->outline->stamp->role;
+    const bool somewhere = factsOf(role).stands() || role == Role::Landform;
+    if (!std::isfinite(d) || d <= 0 || !somewhere || a.meetings.placed[i]->areaOnPanel_mm2 <= 0) continue;
     if (out.nearest < 0 || d < out.near_m) out.nearest = static_cast<int>(i), out.near_m = d;
     if (out.farthest < 0 || d > out.far_m) out.farthest = static_cast<int>(i), out.far_m = d;
   }
@@ -24,9 +24,10 @@ DepthSpan depthSpan(const Plan& plan, const Analysis& a) {
 }
 
 QString metresText(double m) {
-  return m < 1    ? tr("%1 cm").arg(qRound(m * 100))
-         : m < 10 ? tr("%1 m").arg(qRound(m * 10) / 10.0)
-                  : tr("%1 m").arg(qRound(m));
+  return m < 1      ? tr("%1 cm").arg(qRound(m * 100))
+         : m < 10   ? tr("%1 m").arg(qRound(m * 10) / 10.0)
+         : m < 1000 ? tr("%1 m").arg(qRound(m))
+                    : tr("%1 km").arg(qRound(m / 100) / 10.0);
 }
 
 QString eyeLevelText(const Plan& plan) {

@@ -7,7 +7,8 @@
 
 namespace havlo {
 
-/// The nearest and the farthest thing at a finite distance; -1 without one.
+/// The nearest and the farthest of what stands or rises somewhere; -1 without one. Not the sky, nor a ground
+/// that reaches over all distances.
 struct DepthSpan {
   int nearest = -1, farthest = -1;
   double near_m = 0, far_m = 0;
