@@ -6,7 +6,7 @@
 
 #include "core/arrange/arrange.h"
 #include "core/chain/chain.h"
-#include "core/chain/foretell.h"
+#include "core/chain/tried_mends.h"
 #include "core/edit/edits.h"
 #include "io/art/svg_art.h"
 #include "io/wording/focus_words.h"
@@ -69,11 +69,13 @@ class TstReadingFollows : public QObject {
     double least = before;
     int acts = 0;
     while (warningsOf(*a) > 0 && acts < 12) {
-      // What stands first and can be done.
-      const auto next = std::find_if(a->findings.begin(), a->findings.end(),
-                                     [](const Finding& f) { return f.fix.has_value(); });
-      QVERIFY2(next != a->findings.end(), qPrintable(listed(p, *a)));
-      const auto told = foretell(p, *a, *next->fix, &art());
+      // What stands first and can be done, of what was seen to help.
+      const TriedFindings tried = triedFindings(p, *a, &art(), {}, kMostMends);
+      const auto next = std::find_if(tried.findings.begin(), tried.findings.end(), [](const Finding& f) {
+        return f.fix.has_value() && f.level != Level::Note;
+      });
+      QVERIFY2(next != tried.findings.end(), qPrintable(listed(p, *a)));
+      const auto& told = tried.told[static_cast<size_t>(next - tried.findings.begin())];
       QVERIFY(told);
       const auto after = applied(p, *next->fix);
       QVERIFY(bool(after));

@@ -246,6 +246,8 @@ std::vector<FaultyPlan> faultyCards() {
         p.washes[0].way = WashWay::Paste, p.washes[0].lets = {"tree"};
       },
       false);
+  fault("stamped across a rim where nothing is glued on", FindingKind::AcrossRim,
+        [](Plan& p) { thingOf(p, "tree").school = School::Across; });
   fault(
       "a part with a corner in it", FindingKind::PartUntold,
       [](Plan& p) {

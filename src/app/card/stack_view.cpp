@@ -417,12 +417,13 @@ void StackView::paintOpen(QPainter& p) const {
   if (!flap) return;
   const QRectF back = r.translated((one.width() + kBetween_mm) * scale, 0);
   paperRect(back, envelope->paper.colour);
-  const Box f = boxOf(shapeOf(*flap));
+  const Rings shape = shapeOf(*flap);
+  const Box f = boxOf(shape);
   const QRectF lies(back.center().x() - f.width() * scale / 2, back.top(), f.width() * scale,
                     f.height() * scale);
   picture(*flap, lies);
   QPolygonF rim;
-  for (Point q : shapeOf(*flap).front())
+  for (Point q : shape.front())
     rim << QPointF(lies.left() + (q.x - f.left) * scale, lies.bottom() - (q.y - f.bottom) * scale);
   p.setPen(QPen(QColor(0, 0, 0, 90), 1.2));
   p.setBrush(Qt::NoBrush);

@@ -24,6 +24,7 @@ class SuppliesPanel : public QWidget {
  public:
   SuppliesPanel(PlanSession& session, DrawerSession& drawer, QWidget* parent = nullptr);
   ChoiceList* inkList() const { return m_inks; }
+  ChoiceList* paperList() const { return m_papers; }
   /// Takes the strengths of the chosen ink's pressings from a scanned test strip.
   void readStrip(const QString& file);
 

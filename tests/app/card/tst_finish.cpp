@@ -2,6 +2,7 @@
 // dragged, and the inside stamped on the way in Make.
 #include <QComboBox>
 #include <QLineEdit>
+#include <QMenu>
 #include <QProcess>
 #include <QPushButton>
 #include <QSpinBox>
@@ -15,6 +16,7 @@
 #include "app/card/stack_view.h"
 #include "app/common/choice_list.h"
 #include "app/drawer/stock_panel.h"
+#include "app/drawer/supplies_panel.h"
 #include "app/session/drawer_session.h"
 #include "app/session/making_session.h"
 #include "app/shell/exporting.h"
@@ -332,6 +334,62 @@ class TstFinish : public QObject {
     Q_EMIT left->activated(1);
     QVERIFY(goods[1].left == Left::Low);
     QVERIFY(panel->list()->textAt(1).contains(QStringLiteral("runs low")));
+  }
+
+  /// A sheet's fibres are told in the drawer, and the cut list keeps to them.
+  void fibres_areToldInTheDrawer() {
+    Whole w;
+    w.window.visit(QStringLiteral("drawer"));
+    DrawerPaper sheet;
+    sheet.name = "Chalk";
+    QVERIFY(w.window.drawerSession().putPaper(sheet));
+    auto* grain = w.window.findChild<QComboBox*>(QStringLiteral("paperGrain"));
+    w.window.findChild<SuppliesPanel*>()->paperList()->setCurrentRow(0);
+    QVERIFY(grain && grain->isEnabled());
+    const std::string key = w.window.drawerSession().papers()[0].key;
+    grain->setFocus();
+    QTest::keyClick(grain, Qt::Key_Down);
+    QTest::keyClick(grain, Qt::Key_Down);
+    QVERIFY(w.window.drawerSession().papers()[0].grain == Grain::Level);
+    QCOMPARE(w.window.drawerSession().papers()[0].key, key);
+    QTest::keyClick(grain, Qt::Key_Up);
+    QVERIFY(w.window.drawerSession().papers()[0].grain == Grain::Upright);
+  }
+
+  /// The flap stands in the list only beside an envelope; planned, it has its chapter and its step.
+  void theFlap_isPlannedAndStamped() {
+    Whole w;
+    PiecesPage& pieces = w.place().pieces();
+    w.click(QStringLiteral("cardTab-1"));
+    const auto offers = [&] {
+      auto* add = w.place().findChild<QPushButton*>(QStringLiteral("addPiece"));
+      Q_EMIT add->menu()->aboutToShow();
+      const auto all = add->menu()->actions();
+      return std::any_of(all.begin(), all.end(),
+                         [](QAction* a) { return a->text().contains(QStringLiteral("flap")); });
+    };
+    QVERIFY(!offers());
+    pieces.add(PiecesPage::Add::Envelope);
+    QVERIFY(offers());
+    pieces.add(PiecesPage::Add::Flap);
+    QVERIFY(!offers());
+    const std::string flap = pieces.chosen();
+    QVERIFY(w.session().whole().pieces.back().kind == PieceKind::Flap);
+    w.click(QStringLiteral("planPicture"));
+    QCOMPARE(w.session().face(), flap);
+    w.session().edit(QStringLiteral("a duck"),
+                     withNewImpression(w.session().plan(), w.session().plan().stamps.front()->id, {40, 12}));
+    w.click(QStringLiteral("face-"));
+    settleOrder(w.session());
+    const auto& steps = w.session().analysis()->sheet.steps;
+    const auto closed = std::find_if(steps.begin(), steps.end(), [&](const Step& s) {
+      return s.what == Do::Enclose && w.session().plan().pieces[ix(s.paper)].kind == PieceKind::Flap;
+    });
+    QVERIFY(closed != steps.end() && closed + 1 != steps.end() && (closed + 1)->what == Do::Enclose);
+    w.window.visit(QStringLiteral("card"));
+    w.click(QStringLiteral("lookOpen"));
+    waitForJobs(w.window);
+    QVERIFY(!w.place().findChild<StackView*>()->grab().isNull());
   }
 
   /// Make ends with the card in its envelope, its inside and envelope stamped on the way.

@@ -360,6 +360,12 @@ class TstScene : public QObject {
     school->setFocus();
     QTest::keyClick(school, Qt::Key_Down);
     QVERIFY(w.session().plan().impression("duck")->school == School::Overprint);
+    QTest::keyClick(school, Qt::Key_End);
+    QVERIFY(w.session().plan().impression("duck")->school == School::Across);
+    // Nothing is glued on under it: that is said.
+    const auto& found = w.session().analysis()->findings;
+    QVERIFY(std::any_of(found.begin(), found.end(),
+                        [](const Finding& f) { return f.kind == FindingKind::AcrossRim; }));
     auto* turn = panel->findChild<QLineEdit*>(QStringLiteral("turn"));
     turn->setText(QStringLiteral("12,5"));
     Q_EMIT turn->editingFinished();
