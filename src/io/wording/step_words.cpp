@@ -110,6 +110,11 @@ StepWords stampWords(const Plan& plan, const Step& step, MeasureStyle style, boo
   w.corner = tr("lower left corner of the stamp %1")
                  .arg(fromEdges(plan, placingOf(i, stamp).toPanel(Point{0, 0}), style, step.impression));
   w.detail = inkWords(plan, i) + beforeWords(step) + QStringLiteral("; ") + coveredWords(plan, step, first);
+  if (i.school == School::Across) {
+    w.title = tr("Stamp %1 across the rim").arg(nameOf(plan, step.impression));
+    w.care =
+        tr("Press along the rim as well: the rubber bridges the step and leaves a thin bare line beside it.");
+  }
   if (stamp.plate) {
     w.title = tr("Pull a print of %1").arg(nameOf(plan, step.impression));
     w.detail +=
