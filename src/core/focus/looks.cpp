@@ -426,24 +426,20 @@ Point strongestIn(const Field& soft, const Grid& g, const std::vector<int>& near
 
 }  // namespace
 
-std::vector<Look> firstLooks(const Field& pull, const Grid& g, const std::vector<int>& owner, int most) {
-  Field soft = softened(pull);
-  const auto areaOf = [&](int thing) {
-    return static_cast<double>(std::count(owner.begin(), owner.end(), thing)) /
-           static_cast<double>(owner.size());
-  };
-  const double r = kInhibited * std::max(pull.width, pull.height);
+namespace {
+
+/// @param soft  softened
+std::vector<Look> looksOn(Field soft, const Grid& g, int most) {
+  const double r = kInhibited * std::max(soft.width, soft.height);
   std::vector<Look> out;
   float first = 0;
   while (static_cast<int>(out.size()) < most && !soft.v.empty()) {
     const auto best = std::max_element(soft.v.begin(), soft.v.end());
     const auto k = ix(best - soft.v.begin());
     if (out.empty()) first = *best;
-    if (*best <= 0 || *best < 0.1f * first) break;
-    const int x = static_cast<int>(k) % pull.width, y = static_cast<int>(k) / pull.width;
-    const int thing = owner.empty() ? -1 : owner[k];
-    out.push_back({g.centre(x, y), thing, static_cast<double>(*best / first)});
-    const bool whole = thing >= 0 && areaOf(thing) < 0.25;
+    if (*best <= 0 || *best < static_cast<float>(kFaintest) * first) break;
+    const int x = static_cast<int>(k) % soft.width, y = static_cast<int>(k) / soft.width;
+    out.push_back({g.centre(x, y), -1, static_cast<double>(*best / first)});
     const auto bell = [r](int n, int middle) {
       std::vector<float> out_(ix(n));
       for (int i = 0; i < n; ++i)
@@ -452,13 +448,15 @@ std::vector<Look> firstLooks(const Field& pull, const Grid& g, const std::vector
     };
     const std::vector<float> across = bell(soft.width, x), down = bell(soft.height, y);
     for (int j = 0; j < soft.height; ++j)
-      for (int i = 0; i < soft.width; ++i) {
-        float keep = 1 - across[ix(i)] * down[ix(j)];
-        if (whole && owner[ix(j) * ix(soft.width) + ix(i)] == thing) keep *= 0.1f;
-        soft.at(i, j) *= keep;
-      }
+      for (int i = 0; i < soft.width; ++i) soft.at(i, j) *= 1 - across[ix(i)] * down[ix(j)];
   }
   return out;
+}
+
+}  // namespace
+
+std::vector<Look> firstLooks(const Field& pull, const Grid& g, int most) {
+  return looksOn(softened(pull), g, most);
 }
 
 namespace {
@@ -484,11 +482,11 @@ std::vector<Look> looksInOrder(const Looks& l, const std::vector<int>& near) {
     if (l.shares[ix(thing)] <= 0) break;
     out.push_back({strongestIn(soft, l.grid, near, thing), thing, l.shares[ix(thing)]});
   }
-  Field bare = pull;
+  Field bare = soft;
   for (size_t k = 0; k < near.size(); ++k)
     if (near[k] >= 0) bare.v[k] = 0;
   const double r = kInhibited * std::max(pull.width, pull.height);
-  for (const Look& place : firstLooks(bare, l.grid, {}, kMostLooks)) {
+  for (const Look& place : looksOn(bare, l.grid, kMostLooks)) {
     double here = 0;
     const double cx = place.at.x * l.grid.pxPerMmX(),
                  cy = (l.grid.panelHeight_mm - place.at.y) * l.grid.pxPerMmY();

@@ -104,9 +104,9 @@ LooksRef lookAt(const Plan& plan, const Analysis& analysis, const Canvas& card, 
 /// The grid on which the panel is looked at.
 Grid lookGrid(const Box& panel);
 
-/// The first looks: the strongest place wins, it and the thing there are inhibited, the next strongest wins
-/// (winner takes all with inhibition of return). @param owner  per pixel, or empty
-std::vector<Look> firstLooks(const Field& pull, const Grid& grid, const std::vector<int>& owner, int most);
+/// The strongest places: the strongest wins, it is inhibited, the next strongest wins (winner takes all with
+/// inhibition of return).
+std::vector<Look> firstLooks(const Field& pull, const Grid& grid, int most);
 
 /// The card as seen with eyes half closed. @param blur_mm  radius of the blur
 Canvas squinted(const Canvas& card, double blur_mm);

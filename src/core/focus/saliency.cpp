@@ -249,17 +249,16 @@ void favourLonePeaks(Field& f, float least) {
 
 namespace {
 
-/// What differs at all from what lies around it, as large as the picture, 1 for black on white.
-Field restOf(const LabPicture& picture, const Pyramid& light) {
-  Field out(picture.L.width, picture.L.height);
-  const auto add = [&](const Pyramid& p) {
-    const Field centre = resized(p[1], out.width, out.height), around = resized(p[4], out.width, out.height);
+/// What differs at all from what lies around it, as large as level 1 of the pyramids, 1 for black on white.
+Field restOf(const std::array<Pyramid, 3>& axes) {
+  Field out(axes[0][1].width, axes[0][1].height);
+  for (const Pyramid& p : axes) {
+    const Field around = resized(p[4], out.width, out.height);
     for (size_t k = 0; k < out.v.size(); ++k) {
-      const float d = centre.v[k] - around.v[k];
+      const float d = p[1].v[k] - around.v[k];
       out.v[k] += d * d;
     }
-  };
-  add(light), add(pyramidOf(picture.a)), add(pyramidOf(picture.b));
+  }
   for (float& v : out.v) v = std::sqrt(v) / 100;
   return out;
 }
@@ -268,7 +267,11 @@ Field restOf(const LabPicture& picture, const Pyramid& light) {
 
 Saliency saliencyOf(const LabPicture& picture, bool centred) {
   const int width = picture.L.width, height = picture.L.height;
-  const Pyramid light = pyramidOf(picture.L);
+  std::array<Pyramid, 3> axes;
+  forEachIndex(axes.size(), 2, [&](size_t k) {
+    axes[k] = pyramidOf(k == 0 ? picture.L : k == 1 ? picture.a : picture.b);
+  });
+  const Pyramid& light = axes[0];
   const int w = light[1].width, h = light[1].height;
   // Lightness, two colour axes, four directions: none knows the others.
   std::array<Field, 7> features;
@@ -276,7 +279,7 @@ Saliency saliencyOf(const LabPicture& picture, bool centred) {
     if (k == 0) {
       features[k] = contrastsOf(light, kClearLightness);
     } else if (k < 3) {
-      features[k] = contrastsOf(pyramidOf(k == 1 ? picture.a : picture.b), kClearColour, true);
+      features[k] = contrastsOf(axes[k], kClearColour, true);
     } else {
       Pyramid along = directionOf(light, static_cast<int>(k) - 3);
       along[0] = Field();
@@ -299,7 +302,7 @@ Saliency saliencyOf(const LabPicture& picture, bool centred) {
   take(lightness, out.lightness);
   take(colour, out.colour);
   take(direction, out.direction);
-  const Field rest = restOf(picture, light);
+  const Field rest = resized(restOf(axes), width, height);
   for (size_t k = 0; k < rest.v.size(); ++k) out.pull.v[k] += kRest * rest.v[k];
   double sum = 0;
   for (int y = 0; y < height; ++y)

@@ -74,10 +74,10 @@ class TstLooks : public QObject {
     pull.at(40, 60) = pull.at(160, 60) = 1;
     Grid g;
     g.width = 200, g.height = 150, g.panelWidth_mm = 200, g.panelHeight_mm = 150;
-    const auto path = firstLooks(pull, g, {}, 2);
+    const auto path = firstLooks(pull, g, 2);
     QCOMPARE(path.size(), size_t{2});
     QVERIFY(std::fabs(std::fabs(path[0].at.x - path[1].at.x) - 120) < 5);
-    QVERIFY(firstLooks(Field(20, 20), g, {}, 3).empty());
+    QVERIFY(firstLooks(Field(20, 20), g, 3).empty());
   }
 
   void aRivalIsNamedWithWhy() {
