@@ -12,7 +12,6 @@
 #include "core/edit/piece_edits.h"
 #include "core/outline/shared_area.h"
 #include "core/pieces/heights.h"
-#include "io/art/paper_picture.h"
 #include "io/art/picture.h"
 #include "io/art/shape_path.h"
 #include "io/art/svg_art.h"
@@ -63,19 +62,6 @@ CardView::CardView(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget* p
 
 void CardView::planChanged() {
   m_fit = fitCard(m_session.plan());
-  std::map<std::string, QImage> patterns;
-  for (const Piece& piece : m_session.plan().pieces) {
-    if (piece.paper.picture.empty()) continue;
-    const auto known = m_patterns.find(piece.id);
-    const bool same = known != m_patterns.end() &&
-                      known->second.text(QStringLiteral("of")) ==
-                          QString::number(qHash(QByteArray::fromStdString(piece.paper.picture)));
-    QImage pattern = same ? known->second : patternOf(piece.paper);
-    pattern.setText(QStringLiteral("of"),
-                    QString::number(qHash(QByteArray::fromStdString(piece.paper.picture))));
-    patterns[piece.id] = std::move(pattern);
-  }
-  m_patterns = std::move(patterns);
   m_stale = true;
   QStringList spoken;
   for (const Layer& l : m_fit.layers)
@@ -276,7 +262,6 @@ void CardView::drawFront(QPainter& p, const QRectF& room, double scale) {
     p.setRenderHint(QPainter::SmoothPixmapTransform);
     p.drawImage(face, m_picture);
   }
-  drawPatterns(p, face, scale);
   p.setBrush(Qt::NoBrush);
   p.setPen(QPen(t.dark ? t.soft : t.rule, 1));
   p.drawRect(face);
@@ -319,25 +304,6 @@ void CardView::drawFront(QPainter& p, const QRectF& room, double scale) {
     drawMeasure(p, {base.left(), outer.top() - 15}, {base.right(), outer.top() - 15}, words(widest.width()));
     drawMeasure(p, {outer.right() + 15, base.top()}, {outer.right() + 15, base.bottom()},
                 words(widest.height()));
-  }
-}
-
-/// Patterned papers that are glued on, over what is drawn in their mean colour.
-void CardView::drawPatterns(QPainter& p, const QRectF& face, double scale) const {
-  const Plan& plan = m_session.plan();
-  for (const Piece& piece : plan.pieces) {
-    if (piece.paper.picture.empty() || !factsOf(piece.kind).onFace) continue;
-    const auto pattern = m_patterns.find(piece.id);
-    if (pattern == m_patterns.end()) continue;
-    p.save();
-    p.translate(face.left(), face.bottom());
-    p.scale(scale, -scale);
-    const Rings shape = onCard(piece);
-    p.setClipPath(pathOf(shape));
-    const Box box = boxOf(shape);
-    p.setCompositionMode(QPainter::CompositionMode_Multiply);
-    p.drawImage(QRectF(box.left, box.bottom, box.width(), box.height()), pattern->second);
-    p.restore();
   }
 }
 

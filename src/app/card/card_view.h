@@ -3,7 +3,6 @@
 
 #include <QImage>
 #include <QWidget>
-#include <map>
 #include <string>
 
 #include "app/session/job.h"
@@ -42,8 +41,7 @@ class CardView : public QWidget {
   std::shared_ptr<SvgArt> m_art;
   CardFit m_fit;
   QImage m_picture;
-  std::map<std::string, QImage> m_patterns;  // by piece
-  QRectF m_face;                             // where the panel is drawn
+  QRectF m_face;                     // where the panel is drawn
   QRectF m_frontRoom, m_openedRoom;  // kept while a rim is dragged, so that nothing moves under the hand
   double m_scale = 1;
   int m_dragged = -1;  // a piece
@@ -62,7 +60,6 @@ class CardView : public QWidget {
   void dragRim(QPointF to, bool oneSide);
   void drawFront(QPainter& p, const QRectF& room, double scale);
   void drawOpened(QPainter& p, const QRectF& room, double scale) const;
-  void drawPatterns(QPainter& p, const QRectF& face, double scale) const;
 };
 
 }  // namespace havlo

@@ -97,9 +97,10 @@ void StackView::beginWork() {
         out.whole = intendedPicture(*state.plan, *state.analysis, *art, dpi);
         for (size_t k = 0; k < state.plan->pieces.size(); ++k) {
           const auto piece = static_cast<int>(k);
+          if (factsOf(state.plan->pieces[k].kind).onFace) continue;
           if (QImage pattern = patternOf(state.plan->pieces[k].paper); !pattern.isNull())
             out.patterns[state.plan->pieces[k].id] = std::move(pattern);
-          if (factsOf(state.plan->pieces[k].kind).onFace || !isPrinted(*state.plan, piece)) continue;
+          if (!isPrinted(*state.plan, piece)) continue;
           const Plan face = facePlan(*state.plan, piece);
           const AnalysisRef own = analyse(face, nullptr, art.get());
           out.faces[state.plan->pieces[k].id] =
@@ -256,13 +257,6 @@ void StackView::paintAngle(QPainter& p) const {
       p.scale(1, -1);  // the picture's rows run down
       p.drawImage(QRectF(part.left, panel.top - part.top, part.width(), part.height()), picture,
                   QRectF(part.left * px, (panel.top - part.top) * py, part.width() * px, part.height() * py));
-      if (s.what == StackedSheet::What::Piece) {
-        const auto pattern = m_pictures.patterns.find(m_session.plan().pieces[ix(s.index)].id);
-        if (pattern != m_pictures.patterns.end()) {
-          p.setCompositionMode(QPainter::CompositionMode_Multiply);
-          p.drawImage(QRectF(part.left, panel.top - part.top, part.width(), part.height()), pattern->second);
-        }
-      }
     }
     p.restore();
     if (!glued) surface = high;

@@ -91,7 +91,7 @@ void InkView::refresh() {
         if (mode == HalfClosed) return pictureOf(squinted(card, kSquint_mm));
         if (mode == Greys) return pictureOf(inValues(card, kGreys));
         if (mode == Pull && analysis->looks) return byPull(pictureOf(card), *analysis->looks);
-        return pictureOf(card);
+        return withPatterns(pictureOf(card), *plan, *analysis);
       },
       [this](QImage image) {
         m_picture = std::move(image);

@@ -555,7 +555,7 @@ void OrderPlace::showProof() {
   for (const Difference& d : s.worst)
     if (!d.explained && marks.size() < 5)
       marks.push_back({d.at.x / panel.width_mm, 1 - d.at.y / panel.height_mm});
-  m_finished->setPicture(pictureOf(s.card), marks);
+  m_finished->setPicture(withPatterns(pictureOf(s.card), m_session.plan(), *m_session.analysis()), marks);
   setInk(m_proof, s.proven ? theme().green : theme().madder);
   m_proof->setText(s.proven ? tr("Proven") : tr("Not as planned"));
   if (s.proven) {

@@ -56,7 +56,7 @@ Result<PiecePaper> withPictureOf(const PiecePaper& paper, const QString& file) {
   return out;
 }
 
-QImage patternOf(const PiecePaper& paper) {
+QImage paperPicture(const PiecePaper& paper) {
   if (!paper.picture.starts_with(kHead) || paper.picture.size() > 4'000'000) return {};
   const QByteArray bytes = QByteArray::fromBase64(QByteArray::fromRawData(
       paper.picture.data() + kHead.size(), static_cast<qsizetype>(paper.picture.size() - kHead.size())));
@@ -64,7 +64,11 @@ QImage patternOf(const PiecePaper& paper) {
   buffer.setData(bytes);
   QImageReader reader(&buffer, "png");
   if (reader.size().width() > kSide_px * 4 || reader.size().height() > kSide_px * 4) return {};
-  QImage image = reader.read().convertToFormat(QImage::Format_RGB32);
+  return reader.read().convertToFormat(QImage::Format_RGB32);
+}
+
+QImage patternOf(const PiecePaper& paper) {
+  QImage image = paperPicture(paper);
   if (image.isNull()) return {};
   const auto part = [](int v, unsigned char mean) { return std::min(255, v * 255 / std::max<int>(1, mean)); };
   for (int y = 0; y < image.height(); ++y)

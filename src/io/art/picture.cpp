@@ -5,9 +5,12 @@
 #include <QColor>
 #include <QPainter>
 #include <QPainterPath>
+#include <algorithm>
 
 #include "core/mask/joint_paper.h"
+#include "core/pieces/heights.h"
 #include "core/wash/limit_shape.h"
+#include "io/art/paper_picture.h"
 #include "io/art/shape_path.h"
 #include "io/files/plan_file.h"
 
@@ -32,7 +35,67 @@ QImage intendedPicture(const Plan& plan, const Analysis& analysis, const ArtSour
                        std::shared_ptr<TileStore> kept) {
   const PressInput in = analysis.press(plan, &art);
   PressTiles tiles(in, Grid(plan.card.panel.box(), dpi), std::move(kept));
-  return pictureOf(intendedCard(in, tiles));
+  return withPatterns(pictureOf(intendedCard(in, tiles)), plan, analysis);
+}
+
+namespace {
+
+QRectF rectOf(const Box& b) { return {b.left, b.bottom, b.width(), b.height()}; }
+
+/// What is drawn in the paper's mean colour becomes lighter and darker as the paper is there.
+void layPattern(QImage& picture, const QPainterPath& shows, const QRectF& box, const QImage& paper,
+                Colour mean) {
+  const QRect lies = box.toAlignedRect();
+  const QRect part = lies.intersected(picture.rect());
+  if (part.isEmpty()) return;
+  const QImage pattern = paper.scaled(lies.size(), Qt::IgnoreAspectRatio, Qt::SmoothTransformation);
+  QImage mask(part.size(), QImage::Format_Grayscale8);
+  mask.fill(0);
+  QPainter p(&mask);
+  p.translate(-part.topLeft());
+  p.fillPath(shows, Qt::white);
+  p.end();
+  const auto turned = [](int drawn, int there, unsigned char usual) {
+    return std::min(255, drawn * there / std::max<int>(1, usual));
+  };
+  for (int y = 0; y < part.height(); ++y) {
+    const uchar* in = mask.constScanLine(y);
+    for (int x = 0; x < part.width(); ++x) {
+      if (in[x] < 128) continue;
+      const QPoint at = part.topLeft() + QPoint(x, y);
+      const QRgb drawn = picture.pixel(at), there = pattern.pixel(at - lies.topLeft());
+      picture.setPixel(at, qRgb(turned(qRed(drawn), qRed(there), mean.red),
+                                turned(qGreen(drawn), qGreen(there), mean.green),
+                                turned(qBlue(drawn), qBlue(there), mean.blue)));
+    }
+  }
+}
+
+}  // namespace
+
+QImage withPatterns(QImage picture, const Plan& plan, const Analysis& analysis) {
+  const bool any = std::any_of(plan.pieces.begin(), plan.pieces.end(), [](const Piece& p) {
+    return factsOf(p.kind).onFace && !p.paper.picture.empty();
+  });
+  if (!any || picture.isNull()) return picture;
+  const double sx = picture.width() / plan.card.panel.width_mm,
+               sy = picture.height() / plan.card.panel.height_mm;
+  const QTransform toPixels(sx, 0, 0, -sy, 0, picture.height());
+  const std::vector<Glued> glued = gluedOn(plan);
+  for (size_t k = 0; k < glued.size(); ++k) {
+    if (glued[k].piece < 0) continue;
+    const Piece& piece = plan.pieces[ix(glued[k].piece)];
+    const QImage paper = paperPicture(piece.paper);
+    if (paper.isNull()) continue;
+    const Rings shape = onCard(piece);
+    QPainterPath shows = pathOf(shape);
+    for (size_t n = k + 1; n < glued.size(); ++n)  // what is glued on later lies over it
+      shows -= pathOf(glued[n].piece >= 0 ? onCard(plan.pieces[ix(glued[n].piece)])
+                                          : analysis.meetings.placed[ix(glued[n].impression)]->silhouette);
+    layPattern(picture, toPixels.map(shows), toPixels.mapRect(rectOf(boxOf(shape))), paper,
+               piece.paper.colour);
+  }
+  return picture;
 }
 
 namespace {

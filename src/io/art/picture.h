@@ -12,6 +12,10 @@ namespace havlo {
 /// The canvas as an sRGB image that knows its resolution.
 QImage pictureOf(const Canvas& canvas);
 
+/// Patterned papers that are glued on, over what was drawn in their mean colour, as far as they show.
+/// @param picture  of the whole panel
+QImage withPatterns(QImage picture, const Plan& plan, const Analysis& analysis);
+
 /// The intended finished card.
 /// @param kept  tiles of earlier pictures of the plan; null for none
 QImage intendedPicture(const Plan& plan, const Analysis& analysis, const ArtSource& art, double dpi,

@@ -305,6 +305,19 @@ class TstActs : public QObject {
         QVERIFY(simulate(a->press(p, nullptr), a->sheet, 80).value().proven);
       }
     }
+    // It is the piece that is moved; what else is done stays in its order.
+    p.making.sequence.clear();
+    const auto others = [&] {
+      std::vector<int> acts = analyse(p)->acts;
+      std::erase_if(acts, [](int act) { return act == 2 || act == 3; });
+      return acts;
+    };
+    const std::vector<int> plain = others();
+    for (const auto& [act, before] :
+         {std::pair<std::string, std::string>{"wash:sky", "stamp:loose"}, {"stamp:loose", "stamp:a"}}) {
+      p.making.sequence = {{act, before, {}}};
+      QCOMPARE(others(), plain);
+    }
     // Two wishes at once, and one that goes back on them.
     p.making.sequence = {
         {"stamp:loose", "stamp:a", {}}, {"stamp:loose2", "stamp:loose", {}}, {"stamp:a", "stamp:loose2", {}}};

@@ -210,6 +210,33 @@ class TstLight : public QObject {
     QVERIFY(litFrom(light, projection.onGround({60, 10})) == LitFrom::Behind);
   }
 
+  // A sun that stands in the picture's sky lights the side toward its image, near things as far ones; the
+  // true sun is so far away that it would light all of them from behind. A lantern, or a light outside, does
+  // as it does.
+  void aSunInThePictureLightsTheSideTowardIt() {
+    Plan p = withRod({30, 40}, 25);
+    p.light = Light{Point{80, 150}, {}, 0, 0, {}};
+    const SceneLight sun = *sceneLight(p);
+    const Projection projection(*p.view, p.card.panel.width_mm);
+    const auto across = [&](Point at, double metres) {
+      return seenLight(p, sun, at, projection.atDistance(at, metres)).across;
+    };
+    // By hand: from (30, 50) the sun lies 50 right and 100 up, 111.8 away.
+    for (const double metres : {3.0, 300.0}) {
+      QVERIFY(std::fabs(across({30, 50}, metres) - 50 / std::hypot(50, 100)) < 1e-9);
+      QVERIFY(std::fabs(across({120, 50}, metres) + 40 / std::hypot(40, 100)) < 1e-9);
+      QVERIFY(std::fabs(across({80, 50}, metres)) < 1e-9);
+    }
+    QVERIFY(lightInSky(p).has_value());
+    p.light = Light{Point{60, 80}, 40.0, 0, 0, {}};
+    QVERIFY(!lightInSky(p));  // a lantern
+    p.light = Light{Point{60, 20}, {}, 0, 0, {}};
+    QVERIFY(!lightInSky(p));  // behind the viewer
+    p.light = Light{{}, {}, 0, 30, {}};
+    QVERIFY(!lightInSky(p));
+    QVERIFY(seenLight(p, *sceneLight(p), {30, 50}, projection.atDistance({30, 50}, 5)).across > 0.9);
+  }
+
   // An upright board 10 mm wide, 24 mm high: its shadow is the four-cornered figure between its foot and
   // where the rays through its upper corners meet the ground.
   void aBoardsShadowHasFourCorners_data() {

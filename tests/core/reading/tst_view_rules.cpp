@@ -107,6 +107,24 @@ class TstViewRules : public QObject {
     QVERIFY(!find(*analyse(p), FindingKind::PathMissesVanishing));
   }
 
+  // Shaded as one draws it: toward the sun's image or against it from behind is right, away from it is not.
+  void shadingTowardTheSunInThePictureIsRight() {
+    Plan p = emptyPlan();
+    addStamp(p, slab("s", 10, 25));
+    put(p, "left", "s", {30, 40}, 4), put(p, "right", "s", {110, 40}, 4), put(p, "under", "s", {72, 40}, 4);
+    p.light = Light{Point{72, 150}, {}, 0, 0, {}};
+    const auto crossed = [&](const char* id, LitFrom from) {
+      Plan shaded = p;
+      shaded.impressions[ix(shaded.indexOf(id))].lit = from;
+      return find(*analyse(shaded), FindingKind::CrossedLight) != nullptr;
+    };
+    QVERIFY(!crossed("left", LitFrom::Right) && crossed("left", LitFrom::Left));
+    QVERIFY(!crossed("right", LitFrom::Left) && crossed("right", LitFrom::Right));
+    QVERIFY(!crossed("under", LitFrom::Left) && !crossed("under", LitFrom::Right));
+    for (const char* id : {"left", "right", "under"})
+      QVERIFY(!crossed(id, LitFrom::Behind) && crossed(id, LitFrom::Front));
+  }
+
   void toneIsAskedOnlyInMist() {
     Plan p = faultyViews()[5].plan;
     p.view->visibility_m.reset();
