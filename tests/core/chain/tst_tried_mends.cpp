@@ -162,10 +162,10 @@ class TstTriedMends : public QObject {
     QVERIFY(mend(0).offTheCard && !mend(0).helps());
     QVERIFY(mend(1).costsHero && !mend(1).helps());
     QVERIFY(mend(2).ends && mend(2).helps());
-    // One that ends its finding and makes the tree far too small for where it then stands.
-    Fix near = away;
-    near.to = {92, 12};
-    with.findings.push_back({FindingKind::Spacing, Level::Warn, {1}, 3, near});
+    // One that ends its finding and makes the words white on white.
+    Fix white;
+    white.what = Fix::What::Press, white.impression = 3, white.ink = "white", white.generation = 1;
+    with.findings.push_back({FindingKind::Spacing, Level::Warn, {1}, 3, white});
     QVERIFY(mend(3).ends && !mend(3).offTheCard && mend(3).fresh > 0 && !mend(3).helps());
     const TriedFindings tried = triedFindings(p, with, nullptr, {}, kMostMends);
     QVERIFY(!tried.findings[0].fix && !tried.findings[1].fix && tried.findings[2].fix);
