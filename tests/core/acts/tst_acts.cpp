@@ -312,9 +312,12 @@ class TstActs : public QObject {
       std::erase_if(acts, [](int act) { return act == 2 || act == 3; });
       return acts;
     };
+    p.washes.push_back(p.washes[0]);
+    p.washes[1].id = "dusk", p.washes[1].area = rectangle({0, 0, 127, 60});
     const std::vector<int> plain = others();
     for (const auto& [act, before] :
-         {std::pair<std::string, std::string>{"wash:sky", "stamp:loose"}, {"stamp:loose", "stamp:a"}}) {
+         {std::pair<std::string, std::string>{actName(p, plain.back()), "stamp:loose"},
+          {"stamp:loose", "stamp:a"}}) {
       p.making.sequence = {{act, before, {}}};
       QCOMPARE(others(), plain);
     }
