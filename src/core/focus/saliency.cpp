@@ -302,8 +302,11 @@ Saliency saliencyOf(const LabPicture& picture, bool centred) {
   take(lightness, out.lightness);
   take(colour, out.colour);
   take(direction, out.direction);
+  // Coarse maps spill into the empty room between things: where nothing differs nothing is looked at.
   const Field rest = resized(restOf(axes), width, height);
-  for (size_t k = 0; k < rest.v.size(); ++k) out.pull.v[k] += kRest * rest.v[k];
+  for (size_t k = 0; k < rest.v.size(); ++k)
+    out.pull.v[k] =
+        (out.pull.v[k] + kRest * rest.v[k]) * std::clamp(rest.v[k] / kLocallySeen, kSpiltShare, 1.0f);
   double sum = 0;
   for (int y = 0; y < height; ++y)
     for (int x = 0; x < width; ++x) {

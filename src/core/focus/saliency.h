@@ -48,6 +48,9 @@ inline constexpr float kClearLightness = 50, kClearColour = 50, kClearDirection 
 /// How much what merely differs from its surround pulls, so that the eye rests somewhere on a card of things
 /// all alike.
 inline constexpr float kRest = 0.002f;
+/// What differs from its surround by less than this, black on white being 1, counts less, and no less than
+/// that share.
+inline constexpr float kLocallySeen = 0.06f, kSpiltShare = 0.1f;
 
 // The parts of it, for tests.
 

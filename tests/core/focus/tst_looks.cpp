@@ -224,6 +224,18 @@ class TstLooks : public QObject {
     QVERIFY(look(p)->standouts[0].difference < alone - 5);
   }
 
+  // Two alike on an empty card: they have the pull between them, about the same, and not the room around
+  // them.
+  void twoAlikeShareThePull() {
+    Plan p = emptyPlan();
+    addStamp(p, slab("heron", 12, 28));
+    put(p, "one", "heron", {40, 20}, 3), put(p, "two", "heron", {80, 20}, 3);
+    const LooksRef l = look(p);
+    QVERIFY2(l->shares[0] + l->shares[1] > 0.7, qPrintable(QString::number(l->shares[0] + l->shares[1])));
+    QVERIFY(!l->clearlyFirst());
+    QVERIFY(l->path.size() >= 2 && l->path[0].thing >= 0 && l->path[1].thing >= 0);
+  }
+
   // On a card of greys nothing is a rival by its colour.
   void greysHaveNoColour() {
     Plan p = emptyPlan();

@@ -222,7 +222,23 @@ Grid2 plainPull(const LabPicture& picture, const double (&clear)[4]) {
     for (int y = 0; y < high(out); ++y)
       for (int x = 0; x < wide(out); ++x) at(out, x, y) += get(full, x, y) / 3;
   }
-  for (auto& row : out)
+  // Where nothing differs from what lies around it, by the second scale against the fifth, next to nothing is
+  // left.
+  Grid2 rest = zeros(w, h);
+  for (const Field* axis : {&picture.L, &picture.a, &picture.b}) {
+    const auto p = plainPyramid(gridOf(*axis));
+    const Grid2 far = plainResize(p[4], w, h);
+    for (int y = 0; y < h; ++y)
+      for (int x = 0; x < w; ++x) at(rest, x, y) += std::pow(get(p[1], x, y) - get(far, x, y), 2);
+  }
+  for (auto& row : rest)
+    for (double& v : row) v = std::sqrt(v) / 100;
+  rest = plainResize(rest, wide(out), high(out));
+  for (int y = 0; y < high(out); ++y)
+    for (int x = 0; x < wide(out); ++x)
+      at(out, x, y) =
+          (get(out, x, y) + 0.002 * get(rest, x, y)) * std::clamp(get(rest, x, y) / 0.06, 0.1, 1.0);
+  for (const auto& row : out)
     for (double v : row) sum += v;
   if (sum > 1e-9)
     for (auto& row : out)
