@@ -125,6 +125,7 @@ class TstOddness : public QObject {
     QVERIFY2(right >= 0.97 * all,
              qPrintable(QStringLiteral("%1 of %2\n").arg(right).arg(all) + wrong.join('\n')));
     QVERIFY2(story == all, qPrintable(QString::number(story)));
+    qInfo("%d of %d seen first", right, all);
   }
 
   // A thing with more of something is found more easily among those with less than the other way round
