@@ -103,12 +103,16 @@ FaceGeometry FaceView::geometryNow() const {
   return g;
 }
 
-/// Light, ground and room are drawn over the picture; it need not be made anew for them.
+/// Light, ground and room are drawn over the picture; it need not be made anew for them, but for the light
+/// where something is shaded by it.
 bool FaceView::samePicture(const Plan& now) const {
   if (!m_pictured || m_picturedScale != geometryNow().scale) return false;
   const Plan& then = *m_pictured;
   return then.impressions == now.impressions && then.stamps == now.stamps && then.inks == now.inks &&
-         then.washes == now.washes && then.card == now.card && then.view == now.view;
+         then.washes == now.washes && then.limits == now.limits && then.card == now.card &&
+         then.view == now.view && then.pieces == now.pieces && then.colourings == now.colourings &&
+         then.lines == now.lines && then.accents == now.accents && then.lifts == now.lifts &&
+         then.own == now.own && (now.colourings.empty() || then.light == now.light);
 }
 
 void FaceView::refresh() {

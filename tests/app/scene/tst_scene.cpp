@@ -11,6 +11,7 @@
 #include "app/scene/thing_panel.h"
 #include "core/edit/card_edits.h"
 #include "core/edit/edits.h"
+#include "core/edit/piece_edits.h"
 #include "core/edit/wash_edits.h"
 #include "core/outline/shape_ops.h"
 #include "support/window.h"
@@ -348,6 +349,33 @@ class TstScene : public QObject {
     QCOMPARE(w.session().title(), QStringLiteral("Kite over the long pound"));
     w.window.action(QStringLiteral("avenue"))->trigger();
     QCOMPARE(w.session().title(), QStringLiteral("Avenue"));
+  }
+
+  // What is glued on or coloured elsewhere is seen here too, and gone again when it is undone.
+  void whatIsDoneElsewhereIsSeenOnTheFace() {
+    Window w;
+    waitForJobs(w.window);
+    const auto at = [&](Point p) {
+      const QImage image = w.face().grab().toImage();
+      return image.pixelColor((w.face().geometryNow().toPixels(p) * image.devicePixelRatio()).toPoint());
+    };
+    const Point sky{100, 118};
+    const QColor before = at(sky);
+    Piece piece;
+    piece.kind = PieceKind::Plain, piece.paper.colour = {200, 20, 20};
+    piece.width_mm = piece.height_mm = 20, piece.at = {90, 104};
+    w.session().edit(QStringLiteral("a piece"), withPiece(w.session().plan(), piece));
+    waitForJobs(w.window);
+    QVERIFY2(at(sky).red() > 150 && at(sky).blue() < 80, qPrintable(at(sky).name()));
+    w.session().undoStack().undo();
+    waitForJobs(w.window);
+    QCOMPARE(at(sky), before);
+    const QImage coloured = w.face().grab().toImage();
+    Plan bare = w.session().plan();
+    bare.colourings.clear();
+    w.session().edit(QStringLiteral("bare"), Result<Plan>(bare));
+    waitForJobs(w.window);
+    QVERIFY(w.face().grab().toImage() != coloured);
   }
 
   void inkPressingSchoolAndTurnAreChosenBeside() {
