@@ -773,7 +773,11 @@ class Hands {
     if (m_in.plan.card.trim_mm > 0) work(Do::Trim, -1, m_t.trim * m_copies);
     bool across = false;
     for (const Glued& g : glued) {
-      if (!across && !g.isFlat()) stampAcross(), across = true;
+      if (!across && !g.isFlat()) {
+        stampAcross(), across = true;
+        for (int i : m_in.order)  // nothing is glued on wet ink
+          if (impression(i).school == School::Across) dry(i, m_t.attach);
+      }
       StepFacts facts;
       facts.paper = g.piece;
       if (g.impression >= 0) {

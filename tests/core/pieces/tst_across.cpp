@@ -110,6 +110,10 @@ class TstAcross : public QObject {
     const AnalysisRef a = withBestOrder(p, analyse(p));
     const size_t stamped = stepOf(a->sheet, Do::Stamp, -1, 1), raised = stepOf(a->sheet, Do::Attach, 1, -1);
     QVERIFY(stamped < raised && raised < a->sheet.steps.size());
+    // Its ink has dried before paper comes on it.
+    QVERIFY(std::any_of(a->sheet.steps.begin() + static_cast<long>(stamped),
+                        a->sheet.steps.begin() + static_cast<long>(raised),
+                        [](const Step& s) { return s.what == Do::Dry && s.impression == 1; }));
     const Simulation s = pressed(p, *a, a->sheet);
     QVERIFY2(s.proven, qPrintable(QString::number(s.unexplained_mm2)));
     QVERIFY(colourAt(s.card, {60, 70}) == linearOf(Colour{230, 210, 160}));
