@@ -3,9 +3,9 @@
 #include <geos_c.h>
 
 #include <algorithm>
-#include <chrono>
 #include <random>
 
+#include "bench/time_each.h"
 #include "core/chain/chain.h"
 #include "core/edit/edits.h"
 #include "support/plans.h"
@@ -30,27 +30,13 @@ Plan crowd(int impressions, double panel_mm) {
   return testing::randomPlan(11, o);
 }
 
-/// Times each round by itself, so that the slow ones are seen too.
-template <typename F>
-void timeEach(benchmark::State& state, F round) {
-  std::vector<double> ms;
-  for (auto _ : state) {
-    const auto start = std::chrono::steady_clock::now();
-    round();
-    ms.push_back(std::chrono::duration<double, std::milli>(std::chrono::steady_clock::now() - start).count());
-  }
-  std::sort(ms.begin(), ms.end());
-  state.counters["p50_ms"] = ms[ms.size() / 2];
-  state.counters["p95_ms"] = ms[std::min(ms.size() - 1, ms.size() * 95 / 100)];
-}
-
 void moveOneAmong100(benchmark::State& state) {
   Plan plan = crowd(100, 180);
   AnalysisRef a = analyse(plan);
   std::mt19937 random(1);
   std::uniform_real_distribution<double> step(-2, 2);
   size_t k = 0;
-  timeEach(state, [&] {
+  timeEach(state, [&](int) {
     // A drag: thirty small moves of one thing, then of the next.
     const Impression& i = plan.impressions[k++ / 30 % plan.impressions.size()];
     plan = withFoot(plan, i.id, {i.at.x + step(random), i.at.y + step(random)}).value();
@@ -63,7 +49,7 @@ BENCHMARK(moveOneAmong100)->Unit(benchmark::kMillisecond)->Iterations(600);
 
 void whole400(benchmark::State& state) {
   const Plan plan = crowd(400, 600);
-  timeEach(state, [&] { benchmark::DoNotOptimize(analyse(plan)); });
+  timeEach(state, [&](int) { benchmark::DoNotOptimize(analyse(plan)); });
   state.counters["meetings"] = static_cast<double>(analyse(plan)->meetings.list.size());
 }
 BENCHMARK(whole400)->Unit(benchmark::kMillisecond)->Iterations(30);
@@ -110,7 +96,7 @@ void replayDemo(benchmark::State& state) {
   const Plan plan = testing::demo("canal-towpath");
   const AnalysisRef a = analyse(plan);
   const double dpi = static_cast<double>(state.range(0));
-  timeEach(state, [&] { benchmark::DoNotOptimize(simulate(a->press(plan, nullptr), a->sheet, dpi)); });
+  timeEach(state, [&](int) { benchmark::DoNotOptimize(simulate(a->press(plan, nullptr), a->sheet, dpi)); });
   state.counters["steps"] = static_cast<double>(a->sheet.steps.size());
 }
 BENCHMARK(replayDemo)->Arg(300)->Arg(75)->Unit(benchmark::kMillisecond)->Iterations(8);

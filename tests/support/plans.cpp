@@ -3,6 +3,8 @@
 #include <fstream>
 #include <sstream>
 
+#include "core/chain/chain.h"
+
 namespace havlo::testing {
 
 Plan emptyPlan() {
@@ -62,6 +64,20 @@ std::string ids(const Plan& plan, const std::vector<int>& impressions) {
   std::string out;
   for (int i : impressions) out += (out.empty() ? "" : " ") + plan.impressions[ix(i)].id;
   return out;
+}
+
+LooksRef lookAtPlan(const Plan& p) { return lookAt(p, *analyse(p), nullptr); }
+
+const Finding* find(const Analysis& a, FindingKind kind) {
+  for (const Finding& f : a.findings)
+    if (f.kind == kind) return &f;
+  return nullptr;
+}
+
+LinearRgb colourAt(const Canvas& card, Point p) {
+  const Grid& g = card.grid();
+  return card.at(static_cast<int>(p.x * g.pxPerMmX()),
+                 static_cast<int>((g.panelHeight_mm - p.y) * g.pxPerMmY()));
 }
 
 }  // namespace havlo::testing

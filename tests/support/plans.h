@@ -4,7 +4,9 @@
 #include <string>
 
 #include "core/analysis/analysis.h"
+#include "core/focus/looks.h"
 #include "core/plan/plan_text.h"
+#include "core/press/canvas.h"
 
 namespace havlo::testing {
 
@@ -24,6 +26,20 @@ int indexOf(const Plan& plan, const std::string& id);
 
 std::string readFile(const std::string& path);
 Plan demo(const std::string& name);
+
+/// The first finding of its kind, or none.
+const Finding* find(const Analysis& analysis, FindingKind kind);
+
+/// The looks at a plan as it is.
+LooksRef lookAtPlan(const Plan& plan);
+
+/// What a card has at a point (mm from its panel's lower left corner).
+LinearRgb colourAt(const Canvas& card, Point at);
+
+/// The cross-ratio of four points on a line, which no central projection changes.
+inline double crossRatio(double a, double b, double c, double d) {
+  return ((c - a) * (d - b)) / ((c - b) * (d - a));
+}
 
 /// Ids of impressions, joined by blanks.
 std::string ids(const Plan& plan, const std::vector<int>& impressions);

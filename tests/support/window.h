@@ -40,6 +40,15 @@ struct Window {
   }
 };
 
+/// Clicks the visible button with these words; fails the test where there is none.
+inline void press(QWidget& in, const QString& text) {
+  for (const bool seen : {true, false})
+    for (auto* button : in.findChildren<QPushButton*>())
+      if (button->text() == text && (!seen || button->isVisibleTo(&in)))
+        return QTest::mouseClick(button, Qt::LeftButton);
+  QFAIL(qPrintable(QStringLiteral("there is no button \"%1\"").arg(text)));
+}
+
 /// Does a visible label of the place hold this text?
 inline bool says(QWidget& place, const QString& text) {
   for (const QLabel* label : place.findChildren<QLabel*>())

@@ -36,12 +36,6 @@ void answerFileDialog(const QString& path) {
   timer->start(50);
 }
 
-void press(QWidget& parent, const QString& text) {
-  for (QPushButton* b : parent.findChildren<QPushButton*>())
-    if (b->text() == text) return QTest::mouseClick(b, Qt::LeftButton);
-  QFAIL(qPrintable(QStringLiteral("no button ") + text));
-}
-
 }  // namespace
 
 class TstMainWindow : public QObject {

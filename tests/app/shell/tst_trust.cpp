@@ -29,12 +29,6 @@ using namespace havlo::testing;
 
 namespace {
 
-void press(QWidget& in, const QString& text) {
-  for (auto* button : in.findChildren<QPushButton*>())
-    if (button->isVisibleTo(&in) && button->text() == text) return QTest::mouseClick(button, Qt::LeftButton);
-  QFAIL(qPrintable(QStringLiteral("there is no button \"%1\"").arg(text)));
-}
-
 /// The visible boxes of a page that can be chosen from.
 QList<QComboBox*> choices(QWidget& page) {
   QList<QComboBox*> out;

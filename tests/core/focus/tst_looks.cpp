@@ -16,8 +16,6 @@ using namespace havlo::testing;
 
 namespace {
 
-LooksRef look(const Plan& p) { return lookAt(p, *analyse(p), nullptr); }
-
 Canvas cardOf(const Plan& p) {
   const AnalysisRef a = analyse(p);
   const PressInput in = a->press(p, nullptr);
@@ -34,7 +32,7 @@ class TstLooks : public QObject {
   void sharesAddUp() {
     for (const char* name : {"canal-towpath", "misty-fen", "potting-shed"}) {
       const Plan p = demo(name);
-      const LooksRef l = look(p);
+      const LooksRef l = lookAtPlan(p);
       const double sum = std::accumulate(l->shares.begin(), l->shares.end(), l->elsewhere);
       QVERIFY(std::fabs(sum - 1) < 1e-6);
       QVERIFY(l->fits(p));
@@ -58,14 +56,14 @@ class TstLooks : public QObject {
           put(p, "p" + std::to_string(k), "post", {15.0 + 24 * (k % 5), 30.0 + 45 * (k / 5)}, 10 + k);
       i.ink = k == 7 ? "red" : "grey";
     }
-    const LooksRef l = look(p);
+    const LooksRef l = lookAtPlan(p);
     QCOMPARE(l->ranking[0], 7);
     QCOMPARE(l->path[0].thing, 7);
     QVERIFY(l->shares[7] > 3 * l->shares[8]);
   }
 
   void looksGoFromStrongToWeakAndDoNotComeBack() {
-    const LooksRef l = look(soundCard());
+    const LooksRef l = lookAtPlan(soundCard());
     QVERIFY(l->path.size() >= 2);
     QCOMPARE(l->path[0].pull, 1.0);
     for (size_t k = 1; k < l->path.size(); ++k) QVERIFY(l->path[k].pull <= l->path[k - 1].pull + 1e-9);
@@ -87,7 +85,7 @@ class TstLooks : public QObject {
     barn.role = Role::Building;
     addStamp(p, barn);
     put(p, "barn", "barn", {98, 20}, 5).ink = "black";
-    const LooksRef l = look(p);
+    const LooksRef l = lookAtPlan(p);
     QVERIFY(!l->rivals.empty());
     const Rival& r = l->rivals.front();
     QCOMPARE(p.impressions[ix(r.thing)].id, std::string("barn"));
@@ -109,8 +107,8 @@ class TstLooks : public QObject {
     QVERIFY(mend && mend->ends && mend->helps());
     QVERIFY(mend->told.share > a->looks->heroShare());
     const Plan after = applied(p, fix).value();
-    QVERIFY(std::fabs(look(after)->heroShare() - mend->told.share) < 1e-9);
-    QCOMPARE(look(after)->heroRank, mend->told.rank);
+    QVERIFY(std::fabs(lookAtPlan(after)->heroShare() - mend->told.share) < 1e-9);
+    QCOMPARE(lookAtPlan(after)->heroRank, mend->told.rank);
     // A fix that cannot be carried out does nothing.
     fix.ink = "none";
     QVERIFY(!tryMend(p, loud, 0, fix, nullptr));
@@ -126,7 +124,7 @@ class TstLooks : public QObject {
     GroundMark path;
     path.id = "path", path.along = {{52, 0}, {63, 96}}, path.width_m = 1;
     p.ground = {path};
-    const LooksRef l = look(p);
+    const LooksRef l = lookAtPlan(p);
     QCOMPARE(l->lines.size(), size_t{3});
     QVERIFY(l->lines[0].leads && !l->lines[1].leads && l->lines[2].leads);
     QVERIFY(l->lines[0].misses_mm < 1e-9);
@@ -138,10 +136,10 @@ class TstLooks : public QObject {
     Plan p = soundCard();
     p.impressions.resize(1);
     const Box b = boxOf(analyse(p)->meetings.placed[0]->silhouette);
-    const LooksRef l = look(p);
+    const LooksRef l = lookAtPlan(p);
     QVERIFY(std::hypot(l->weight.x - b.centre().x, l->weight.y - b.centre().y) < 1);
     p.impressions.clear();
-    QVERIFY(std::fabs(look(p)->weight.x - 63.5) < 1e-9);
+    QVERIFY(std::fabs(lookAtPlan(p)->weight.x - 63.5) < 1e-9);
   }
 
   void halfClosedEyesKeepTheLightAndLoseTheDetail() {
@@ -178,18 +176,18 @@ class TstLooks : public QObject {
 
   void absurdPlansAreLookedAtToo() {
     Plan none = emptyPlan();
-    QVERIFY(look(none)->path.empty());
-    QCOMPARE(look(none)->heroRank, 0);
+    QVERIFY(lookAtPlan(none)->path.empty());
+    QCOMPARE(lookAtPlan(none)->heroRank, 0);
     Plan far = soundCard();
     for (Impression& i : far.impressions) i.at = {-5000, 9000};
-    const LooksRef l = look(far);
+    const LooksRef l = lookAtPlan(far);
     for (double s : l->shares) QVERIFY(std::isfinite(s));
     Plan same = soundCard();
     for (Ink& i : same.inks) i.colour = same.card.paper.colour;
-    QVERIFY(std::isfinite(look(same)->heroShare()));
+    QVERIFY(std::isfinite(lookAtPlan(same)->heroShare()));
     Plan sliver = soundCard();
     sliver.card.panel.width_mm = 5, sliver.card.panel.height_mm = 2000;
-    QVERIFY(std::isfinite(look(sliver)->elsewhere));
+    QVERIFY(std::isfinite(lookAtPlan(sliver)->elsewhere));
   }
 
   // Two alike, one each side of the middle: their order in the plan makes no difference.
@@ -200,7 +198,7 @@ class TstLooks : public QObject {
     addStamp(p, figure);
     put(p, "left", "figure", {33.5, 80}, 3);
     put(p, "right", "figure", {93.5, 80}, 3);
-    const LooksRef l = look(p);
+    const LooksRef l = lookAtPlan(p);
     QVERIFY2(std::fabs(l->shares[0] - l->shares[1]) <
                  0.2 * l->shares[0],  // pixels fall a little differently; a role draws half as much again
              qPrintable(QStringLiteral("%1 %2").arg(l->shares[0]).arg(l->shares[1])));
@@ -216,12 +214,12 @@ class TstLooks : public QObject {
     addStamp(p, slab("house", 30, 40)), addStamp(p, slab("post", 30, 60));
     put(p, "house", "house", {60, 40}, 8).ink = "grey";
     put(p, "post", "post", {80, 40}, 3);
-    const double behind = look(p)->standouts[0].difference;
+    const double behind = lookAtPlan(p)->standouts[0].difference;
     p.impressions.pop_back();
-    const double alone = look(p)->standouts[0].difference;
+    const double alone = lookAtPlan(p)->standouts[0].difference;
     QVERIFY2(std::fabs(behind - alone) < 1, qPrintable(QStringLiteral("%1 %2").arg(behind).arg(alone)));
     put(p, "post", "post", {80, 40}, 30);
-    QVERIFY(look(p)->standouts[0].difference < alone - 5);
+    QVERIFY(lookAtPlan(p)->standouts[0].difference < alone - 5);
   }
 
   // Two alike on an empty card: they have the pull between them, about the same, and not the room around
@@ -230,7 +228,7 @@ class TstLooks : public QObject {
     Plan p = emptyPlan();
     addStamp(p, slab("heron", 12, 28));
     put(p, "one", "heron", {40, 20}, 3), put(p, "two", "heron", {80, 20}, 3);
-    const LooksRef l = look(p);
+    const LooksRef l = lookAtPlan(p);
     QVERIFY2(l->shares[0] + l->shares[1] > 0.7, qPrintable(QString::number(l->shares[0] + l->shares[1])));
     QVERIFY(!l->clearlyFirst());
     QVERIFY(l->path.size() >= 2 && l->path[0].thing >= 0 && l->path[1].thing >= 0);
@@ -247,7 +245,7 @@ class TstLooks : public QObject {
     put(p, "rival", "s", {90, 60}, 3).ink = "blue";
     for (Ink& ink : p.inks)
       ink.colour = ink.id == "blue" ? Colour{60, 60, 60} : Colour{190, 190, 190}, ink.opacity = 1;
-    const LooksRef l = look(p);
+    const LooksRef l = lookAtPlan(p);
     QVERIFY(!l->rivals.empty());
     for (const Rival& r : l->rivals)
       for (RivalWhy why : r.why) QVERIFY(why != RivalWhy::Colour);

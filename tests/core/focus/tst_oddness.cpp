@@ -93,8 +93,6 @@ Plan cardOf(const Kind& kind, int side, int odd, unsigned seed) {
   return p;
 }
 
-LooksRef look(const Plan& p) { return lookAt(p, *analyse(p), nullptr); }
-
 }  // namespace
 
 class TstOddness : public QObject {
@@ -108,7 +106,7 @@ class TstOddness : public QObject {
     for (const Kind& kind : kKinds)
       for (int side : {3, 4, 5})
         for (const int where : {side == 4 ? side * side - 2 : side + 1}) {
-          const LooksRef l = look(cardOf(kind, side, where, static_cast<unsigned>(side * 100 + where)));
+          const LooksRef l = lookAtPlan(cardOf(kind, side, where, static_cast<unsigned>(side * 100 + where)));
           ++all;
           const bool first = l->ranking[0] == where && l->clearlyFirst();
           right += first;
@@ -134,7 +132,7 @@ class TstOddness : public QObject {
     const auto share = [](const char* name) {
       const Kind* kind = std::find_if(std::begin(kKinds), std::end(kKinds),
                                       [&](const Kind& k) { return std::string(k.name) == name; });
-      return look(cardOf(*kind, 5, 12, 3))->shares[12];
+      return lookAtPlan(cardOf(*kind, 5, 12, 3))->shares[12];
     };
     QVERIFY(share("black among pale") > share("pale among black"));
     QVERIFY(share("red among pink") > share("pink among red"));
@@ -148,12 +146,12 @@ class TstOddness : public QObject {
         Kind alike = kind;
         alike.odd = alike.usual, alike.oddStamp = alike.usualStamp, alike.turn = 0;
         Plan p = cardOf(alike, side, 0, 7);
-        const LooksRef l = look(p);
+        const LooksRef l = lookAtPlan(p);
         QVERIFY2(!l->clearlyFirst(), kind.name);
         QVERIFY2(l->shares[ix(l->ranking[0])] > 0.02 && !l->path.empty(), kind.name);
         // A thing moved by half a millimetre changes nothing of that.
         p.impressions[ix(side)].at.x += 0.5;
-        QVERIFY2(!look(p)->clearlyFirst(), kind.name);
+        QVERIFY2(!lookAtPlan(p)->clearlyFirst(), kind.name);
       }
   }
 
@@ -164,7 +162,7 @@ class TstOddness : public QObject {
       for (Impression& i : p.impressions)
         i.at = i.at + Point{static_cast<double>(random() % 100) / 100 - 0.5,
                             static_cast<double>(random() % 100) / 100 - 0.5};
-      QVERIFY2(look(p)->ranking[0] == 6, kind.name);
+      QVERIFY2(lookAtPlan(p)->ranking[0] == 6, kind.name);
     }
   }
 

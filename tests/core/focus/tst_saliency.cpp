@@ -59,7 +59,7 @@ std::pair<int, double> oddOne(const Array& a, const Saliency& s) {
           *first / std::max(1e-12, *std::max_element(rest.begin(), rest.end()))};
 }
 
-const Lab kGreen{60, -35, 30}, kRed{60, 45, 30}, kDark{25, 0, 0};
+const Lab kLabGreen{60, -35, 30}, kLabRed{60, 45, 30}, kDark{25, 0, 0};
 
 // ---- the same said plainly
 
@@ -272,7 +272,7 @@ class TstSaliency : public QObject {
       const Point m = a.middleOf(k);
       const bool is = k == where;
       const double length = 16;
-      if (odd == QLatin1String("colour")) bar(a.picture, m.x, m.y, length, 6, 90, is ? kRed : kGreen);
+      if (odd == QLatin1String("colour")) bar(a.picture, m.x, m.y, length, 6, 90, is ? kLabRed : kLabGreen);
       if (odd == QLatin1String("tilt")) bar(a.picture, m.x, m.y, length, 5, is ? 0 : 90, kDark);
       if (odd == QLatin1String("size")) bar(a.picture, m.x, m.y, is ? 22 : 9, is ? 22 : 9, 0, kDark);
       if (odd == QLatin1String("dark among light"))

@@ -33,7 +33,7 @@ Rings glyph(const QRawFont& font, uint code) {
   return out;
 }
 
-double clipperShared(const Rings& a, const Rings& b) {
+double sharedInClipper(const Rings& a, const Rings& b) {
   const auto paths = [](const Rings& rings) {
     ClipperLib::Paths out;
     for (const Ring& ring : rings) {
@@ -76,7 +76,7 @@ class TstGlyphAreas : public QObject {
       QVERIFY2(bool(clean), clean ? "" : clean.error().text().c_str());
       const double area = sweptArea(SweepEdges(rings));
       QVERIFY(area > 1);
-      QVERIFY(std::abs(area - clipperShared(rings, rings)) < 1e-3 * area);
+      QVERIFY(std::abs(area - sharedInClipper(rings, rings)) < 1e-3 * area);
       QVERIFY(std::abs(area - areaOf(clean.value().rings)) < 1e-6 * area);
       shapes.push_back(rings);
     }
@@ -85,7 +85,7 @@ class TstGlyphAreas : public QObject {
       for (size_t k = 0; k < i; ++k) {
         const Placing turned({15, 0}, {18, 3}, Degrees{static_cast<double>(37 * i + 11 * k)});
         const Rings moved = turned.toPanel(shapes[k]);
-        const double theirs = clipperShared(shapes[i], moved);
+        const double theirs = sharedInClipper(shapes[i], moved);
         QVERIFY(std::abs(sharedArea(SweepEdges(shapes[i]), SweepEdges(moved)) - theirs) <
                 1e-3 + 1e-4 * theirs);
         QVERIFY(std::abs(areaOf(intersection(shapes[i], moved)) - theirs) < 1e-3 + 1e-4 * theirs);

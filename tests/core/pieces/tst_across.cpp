@@ -34,12 +34,6 @@ Plan withLeaf() {
   return p;
 }
 
-LinearRgb colourAt(const Canvas& card, Point p) {
-  const Grid& g = card.grid();
-  return card.at(static_cast<int>(p.x * g.pxPerMmX()),
-                 static_cast<int>((g.panelHeight_mm - p.y) * g.pxPerMmY()));
-}
-
 Simulation pressed(const Plan& p, const Analysis& a, const RunSheet& sheet, int dpi = 150) {
   return simulate(a.press(p, nullptr), sheet, dpi).value();
 }

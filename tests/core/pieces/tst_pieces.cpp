@@ -50,11 +50,6 @@ Mat matOf(double reveal_mm) {
   return m;
 }
 
-LinearRgb colourAt(const Canvas& card, Point p) {
-  const Grid& g = card.grid();
-  return card.at(static_cast<int>(p.x * g.pxPerMmX()),
-                 static_cast<int>((g.panelHeight_mm - p.y) * g.pxPerMmY()));
-}
 Simulation pressed(const Plan& p, const Analysis& a) {
   return simulate(a.press(p, nullptr), a.sheet, 100).value();
 }

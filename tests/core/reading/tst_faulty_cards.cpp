@@ -21,12 +21,6 @@ AnalysisRef readWhole(const Plan& p) {
   return withLooks(p, a, lookAt(p, *a, nullptr));
 }
 
-const Finding* find(const Analysis& a, FindingKind kind) {
-  for (const Finding& f : a.findings)
-    if (f.kind == kind) return &f;
-  return nullptr;
-}
-
 QString listed(const Analysis& a) {
   QString out;
   for (const Finding& f : a.findings)

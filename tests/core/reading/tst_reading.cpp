@@ -11,12 +11,6 @@ using namespace havlo::testing;
 
 namespace {
 
-const Finding* find(const Analysis& a, FindingKind kind) {
-  for (const Finding& f : a.findings)
-    if (f.kind == kind) return &f;
-  return nullptr;
-}
-
 Stamp figure(const std::string& id, double w, double h, double real_m) {
   Stamp s = slab(id, w, h);
   s.role = Role::Figure;

@@ -12,16 +12,6 @@
 using namespace havlo;
 using namespace havlo::testing;
 
-namespace {
-
-const Finding* find(const Analysis& a, FindingKind kind) {
-  for (const Finding& f : a.findings)
-    if (f.kind == kind) return &f;
-  return nullptr;
-}
-
-}  // namespace
-
 class TstViewRules : public QObject {
   Q_OBJECT
 

@@ -33,10 +33,6 @@ Eigen::Vector2d camera(const View& v, Eigen::Vector3d world_m) {
   return (inside * outside * world_m.homogeneous()).hnormalized();
 }
 
-double crossRatio(double a, double b, double c, double d) {
-  return ((c - a) * (d - b)) / ((c - b) * (d - a));
-}
-
 /// Where two lines through points of the panel cross.
 Point crossing(Point a, Point b, Point c, Point d) {
   const double det = (b.x - a.x) * (d.y - c.y) - (b.y - a.y) * (d.x - c.x);
@@ -90,7 +86,7 @@ class TstProjection : public QObject {
       for (double step : {0.3, 1.0, 7.0}) {
         double y[4];
         for (int k = 0; k < 4; ++k) y[k] = p.toPanel({0.7, 0, from + k * step}).y;
-        QVERIFY(std::fabs(crossRatio(y[0], y[1], y[2], y[3]) - 4.0 / 3) < 1e-6);
+        QVERIFY(std::fabs(testing::crossRatio(y[0], y[1], y[2], y[3]) - 4.0 / 3) < 1e-6);
       }
   }
 

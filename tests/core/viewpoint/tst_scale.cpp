@@ -32,10 +32,6 @@ Eigen::Vector2d project(const View& v, double vanishX_mm, Eigen::Vector3d world_
   return h.hnormalized();
 }
 
-double crossRatio(double a, double b, double c, double d) {
-  return ((c - a) * (d - b)) / ((c - b) * (d - a));
-}
-
 }  // namespace
 
 class TstScale : public QObject {
@@ -79,7 +75,7 @@ class TstScale : public QObject {
     for (double spacing : {0.5, 2.0, 11.0}) {
       double y[4];
       for (int k = 0; k < 4; ++k) y[k] = groundHeight(v, Metres{4 + k * spacing}).value;
-      QVERIFY(std::abs(crossRatio(y[0], y[1], y[2], y[3]) - 4.0 / 3) < 1e-9);
+      QVERIFY(std::abs(testing::crossRatio(y[0], y[1], y[2], y[3]) - 4.0 / 3) < 1e-9);
     }
   }
 

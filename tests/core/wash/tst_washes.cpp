@@ -22,7 +22,7 @@ using namespace havlo::testing;
 
 namespace {
 
-const Box kPanel{0, 0, 127, 178};
+const Box kSheet{0, 0, 127, 178};
 
 Wash boxWash(WashFrom from, double reach) {
   Wash w;
@@ -129,7 +129,7 @@ class TstWashes : public QObject {
         if (l.isEdge() != level) continue;
         Wash w;
         w.from = WashFrom::Limit, w.reach = 0.4, w.limits = {{"l", side, {}}}, w.softness_mm = 0;
-        w.area = clippedTo(kPanel, allowedBy(l, side, kPanel));
+        w.area = clippedTo(kSheet, allowedBy(l, side, kSheet));
         const Rings reached = reachedArea(planWith({l}), w);
         const WashFalloff f(planWith({l}), w);
         int wrong = 0, all = 0;
@@ -175,13 +175,13 @@ class TstWashes : public QObject {
       const WashLimit l = limitOf(kind);
       const LimitSide a = l.isEdge() ? LimitSide::Above : LimitSide::Inside,
                       b = l.isEdge() ? LimitSide::Below : LimitSide::Outside;
-      const Rings one = clippedTo(kPanel, allowedBy(l, a, kPanel)),
-                  two = clippedTo(kPanel, allowedBy(l, b, kPanel));
+      const Rings one = clippedTo(kSheet, allowedBy(l, a, kSheet)),
+                  two = clippedTo(kSheet, allowedBy(l, b, kSheet));
       QVERIFY(std::fabs(areaOf(one) + areaOf(two) - 127 * 178) < 0.5);
       QVERIFY(areaOf(intersection(one, two)) < 0.5);
       // The paper lies on none of what may be coloured.
-      QVERIFY(areaOf(intersection(limitPiece(l, a, kPanel), one)) < 0.5);
-      QVERIFY(areaOf(limitPiece(l, a, kPanel)) > 50);
+      QVERIFY(areaOf(intersection(limitPiece(l, a, kSheet), one)) < 0.5);
+      QVERIFY(areaOf(limitPiece(l, a, kSheet)) > 50);
     }
   }
 
@@ -191,7 +191,7 @@ class TstWashes : public QObject {
       WashLimit l = limitOf(kind);
       l.larger_mm = 4;
       l.opening = fitted(l, held);
-      const Rings opening = openingOf(l, kPanel);
+      const Rings opening = openingOf(l, kSheet);
       for (Point p : {Point{40, 50}, {70, 50}, {70, 110}, {40, 110}, {55, 80}}) QVERIFY(covers(opening, p));
       // Larger by the wish: a little wider than needed, not twice as large.
       QVERIFY(boxOf(opening).width() >= 38 - 1e-9 && boxOf(opening).width() < 2.6 * 38);
