@@ -104,6 +104,13 @@ Json fixReport(const Plan& plan, const Fix& fix, const QString& label) {
     case Fix::What::First:
       out["first"] = true;
       break;
+    case Fix::What::SayHome:
+      out["home"] = words::of(words::kHomes, fix.home);
+      break;
+    case Fix::What::SayStyle:
+      out["style"] = words::of(words::kStyles, fix.style);
+      out["is"] = fix.amount < 0 ? Json(nullptr) : Json(fix.amount > 0);
+      break;
     case Fix::What::TakeOut:
       out["takeOut"] = true;
       break;
@@ -160,6 +167,8 @@ Json findingsReport(const Plan& plan, const Analysis& a) {
                    {"why", words.why.toStdString()},
                    {"fix", f.fix ? fixReport(plan, *f.fix, words.fix) : Json(nullptr)}});
     if (f.known) out.back()["known"] = true;
+    if (f.instead) out.back()["instead"] = fixReport(plan, *f.instead, words.instead);
+    if (f.style) out.back()["style"] = words::of(words::kStyles, *f.style);
     if (f.wash >= 0) out.back()["wash"] = plan.washes[ix(f.wash)].id;
     if (f.mark >= 0) out.back()["ground"] = plan.ground[ix(f.mark)].id;
   }

@@ -1,19 +1,24 @@
 // havlo-cli suggest: arrangements proposed, each proven by the press.
 #include "cli/report.h"
 #include "cli/verb.h"
-#include "core/arrange/arrange.h"
+#include "core/arrange/scene.h"
 #include "core/chain/foretell.h"
+#include "io/drawer/drawer_file.h"
 #include "io/files/plan_file.h"
+#include "io/wording/arrange_words.h"
 #include "io/wording/focus_words.h"
 
 namespace havlo::cli {
 namespace {
 
-constexpr Option kSuggestOptions[] = {{"--json", nullptr, "one JSON object"},
-                                      {"--seed", "N", "another number, other proposals; 1 if not given"},
-                                      {"--lock", "A,B", "impressions that stay where they are"},
-                                      {"--add", "A,B", "stamps of the plan to put on the card besides"},
-                                      {"--plans", "DIR", "writes each proposal there as a plan"}};
+constexpr Option kSuggestOptions[] = {
+    {"--json", nullptr, "one JSON object"},
+    {"--seed", "N", "another number, other proposals; 1 if not given"},
+    {"--lock", "A,B", "impressions that stay where they are"},
+    {"--add", "A,B", "stamps of the plan to put on the card besides"},
+    {"--hero", "STAMP", "scenes for this stamp instead, on the plan's card"},
+    {"--drawer", "ZIP", "a packed drawer to choose from; else the plan's stamps"},
+    {"--plans", "DIR", "writes each proposal there as a plan"}};
 
 std::vector<std::string> listOf(const QString& text) {
   std::vector<std::string> out;
@@ -34,8 +39,63 @@ Json proposalReport(const Proposal& p) {
               {"proven", p.proven},
               {"moved", p.moved},
               {"apart", p.apart}};
+  for (const Gained& g : p.why) out["why"].push_back(gainWords(g).toStdString());
   for (const Impression& i : p.plan.impressions) out["feet"][i.id] = {i.at.x, i.at.y};
   return out;
+}
+
+/// Inks of the drawer that the plan does not have yet.
+void addInks(std::vector<Ink>& to, const std::vector<Ink>& more) {
+  for (const Ink& ink : more)
+    if (std::none_of(to.begin(), to.end(), [&](const Ink& i) { return i.id == ink.id; })) to.push_back(ink);
+}
+
+/// Scenes for a stamp, from a packed drawer or from the plan's own stamps.
+int runScenes(const Call& call, const Plan& plan, uint64_t seed) {
+  SceneWish wish;
+  wish.seed = seed, wish.inks = plan.inks;
+  wish.sheet.title = plan.title, wish.sheet.card = plan.card, wish.sheet.supplies = plan.supplies;
+  if (call.has("--drawer")) {
+    auto read = importDrawer(call.value("--drawer"));
+    if (!read) return complain(read.error());
+    wish.drawer = std::move(read.value().stamps);
+    addInks(wish.inks, read.value().inks);
+  } else {
+    for (const StampRef& s : plan.stamps) wish.drawer.push_back(agreed({{}, *s}));
+  }
+  const std::string hero = call.value("--hero").toStdString();
+  const auto found = std::find_if(wish.drawer.begin(), wish.drawer.end(), [&](const DrawerStamp& s) {
+    return s.stamp.id == hero || s.card.key == hero;
+  });
+  if (found == wish.drawer.end())
+    return complain(kBadInput,
+                    QStringLiteral("there is no stamp \"%1\" to be the hero").arg(call.value("--hero")));
+  wish.hero = found->stamp;
+  if (wish.hero.drawer.empty()) wish.hero.drawer = found->card.key;
+  const auto scenes = scenesFor(wish, &art());
+  if (!scenes) return complain(scenes.error());
+  if (call.has("--plans"))
+    for (size_t k = 0; k < scenes.value().size(); ++k)
+      if (const auto saved =
+              savePlan(QStringLiteral("%1/scene-%2.havlo").arg(call.value("--plans")).arg(k + 1),
+                       scenes.value()[k].card.plan);
+          !saved)
+        return complain(saved.error());
+  Json out = {{"scenes", Json::array()}};
+  QString text;
+  for (size_t k = 0; k < scenes.value().size(); ++k) {
+    const SceneOffer& s = scenes.value()[k];
+    Json one = proposalReport(s.card);
+    one["text"] = sceneWords(s).toStdString();
+    one["daylight"] = s.daylight == Daylight::Morning ? "morning"
+                      : s.daylight == Daylight::Noon  ? "noon"
+                                                      : "evening";
+    one["theme"] = s.theme, one["eyeHeight"] = s.eyeHeight_m, one["stamps"] = s.stamps;
+    out["scenes"].push_back(std::move(one));
+    text += QStringLiteral("%1: %2\n").arg(k + 1).arg(sceneWords(s));
+  }
+  if (call.has("--json")) return print(out.dump(1) + "\n");
+  return print(text.isEmpty() ? "no scene came out that is worth making\n" : text.toStdString());
 }
 
 int runSuggest(const Call& call) {
@@ -48,6 +108,7 @@ int runSuggest(const Call& call) {
     wish.seed = call.value("--seed").toULongLong(&number);
     if (!number) return complain(kUsage, QStringLiteral("--seed wants a whole number"));
   }
+  if (call.has("--hero")) return runScenes(call, opened->plan, wish.seed);
   if (call.has("--lock")) wish.locked = listOf(call.value("--lock"));
   if (call.has("--add")) wish.add = listOf(call.value("--add"));
   const auto found = suggestArrangements(opened->plan, &art(), wish);
@@ -70,8 +131,8 @@ int runSuggest(const Call& call) {
   for (size_t k = 0; k < proposals.size(); ++k)
     text += QStringLiteral("%1: %2 %3\n")
                 .arg(k + 1)
-                .arg(verdict(proposals[k].plan, *proposals[k].analysis),
-                     proposals[k].proven ? QStringLiteral("Proven.") : QStringLiteral("Not proven."));
+                .arg(whyWords(proposals[k]), verdict(proposals[k].plan, *proposals[k].analysis));
+  if (proposals.empty()) text += QStringLiteral("no arrangement was found that is better\n");
   return print(text.toStdString());
 }
 

@@ -68,6 +68,11 @@ std::string ids(const Plan& plan, const std::vector<int>& impressions) {
 
 LooksRef lookAtPlan(const Plan& p) { return lookAt(p, *analyse(p), nullptr); }
 
+AnalysisRef looked(const Plan& p) {
+  const AnalysisRef a = analyse(p);
+  return withLooks(p, a, lookAt(p, *a, nullptr));
+}
+
 const Finding* find(const Analysis& a, FindingKind kind) {
   for (const Finding& f : a.findings)
     if (f.kind == kind) return &f;

@@ -27,6 +27,9 @@ int indexOf(const Plan& plan, const std::string& id);
 std::string readFile(const std::string& path);
 Plan demo(const std::string& name);
 
+/// The plan read with its looks.
+AnalysisRef looked(const Plan& plan);
+
 /// The first finding of its kind, or none.
 const Finding* find(const Analysis& analysis, FindingKind kind);
 

@@ -23,3 +23,6 @@ MASKS = [
     dict(key='sample-mask-hare', stamp='sample-hare', usesLeft=4, place='with the stamp', notes=''),
     dict(key='sample-mask-duck', stamp='sample-duck', usesLeft=6, place='with the stamp', notes=''),
 ]
+
+# Where it is at home, if that is not as its role says.
+HOME = {'long-boat': 'water', 'humpback-bridge': 'water', 'duck': 'water', 'duck-asleep': 'water'}

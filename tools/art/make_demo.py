@@ -37,6 +37,8 @@ def finished(drawing, facts):
     stamp['drawer'] = f'sample-{facts["id"]}'
     if facts.get('contacts'):
         stamp['contacts'] = [dict(kind=c['kind'], at=[round(c['at'][0] - x0, 2), round(c['at'][1] - y0, 2)]) for c in facts['contacts']]
+    if facts['id'] in drawer.HOME:
+        stamp['home'] = drawer.HOME[facts['id']]
     if facts['real']:
         t, lo, hi = facts['real']
         stamp['realHeight'] = dict(typical=t, least=lo, most=hi)

@@ -6,6 +6,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/outline/shape_ops.h"
 #include "core/plan/role_facts.h"
 #include "core/viewpoint/scale.h"
 
@@ -59,8 +60,23 @@ QImage shadowLayer(const Plan& plan, const Analysis& a, const std::vector<CastSh
   return layer;
 }
 
+/// Of the width, how much of the side toward the light is lit: a round thing keeps a wide highlight, an
+/// angular one turns into shade at its edge. Round is what fills most of the circle of its outline's length
+/// (4 pi A / P^2, the isoperimetric quotient).
+double litShare(const Placed& thing) {
+  double area = 0, length_mm = 0;
+  for (const Ring& ring : thing.silhouette) {
+    if (areaOf(Rings{ring}) < area) continue;
+    area = areaOf(Rings{ring}), length_mm = 0;
+    for (size_t k = 0; k < ring.size(); ++k) length_mm += length(ring[(k + 1) % ring.size()] - ring[k]);
+  }
+  const double round = length_mm > 0 ? 4 * 3.14159265358979323846 * area / (length_mm * length_mm) : 0;
+  return 0.35 + 0.3 * std::clamp((round - 0.4) / 0.5, 0.0, 1.0);
+}
+
 /// From the farthest to the nearest: each thing's shading takes the place of what lies behind it.
 QImage sideLayer(const Plan& plan, const Analysis& a, const FaceGeometry& g) {
+  const std::vector<UprightShadow> thrown = uprightShadows(plan, *a.depth, a.meetings.placed);
   QImage layer = emptyLayer(g.face());
   const auto light = sceneLight(plan);
   if (!light) return layer;
@@ -68,6 +84,14 @@ QImage sideLayer(const Plan& plan, const Analysis& a, const FaceGeometry& g) {
   QPainter p(&layer);
   p.setRenderHint(QPainter::Antialiasing);
   p.setPen(Qt::NoPen);
+  const auto throwOn = [&](int thing) {
+    QColor dark = kShade;
+    dark.setAlpha(kShadow);
+    p.setBrush(dark);
+    for (const UprightShadow& s : thrown)
+      if (s.on == thing) p.drawPath(coarse(s.shape, g));
+  };
+  throwOn(-1);  // on walls, behind what stands before them
   const auto& line = a.depth->frontToBack();
   for (auto it = line.rbegin(); it != line.rend(); ++it) {
     const auto i = ix(*it);
@@ -92,11 +116,12 @@ QImage sideLayer(const Plan& plan, const Analysis& a, const FaceGeometry& g) {
     dark.setAlpha(qRound(kSide * std::max(std::fabs(across), behind * 0.7)));
     lit.setAlpha(qRound(kSide * 0.25 * behind));
     shade.setColorAt(0, lit);
-    shade.setColorAt(0.45, lit);
+    shade.setColorAt(litShare(thing), lit);
     shade.setColorAt(1, dark);
     p.setCompositionMode(QPainter::CompositionMode_SourceOver);
     p.setBrush(shade);
     p.drawPath(path);
+    throwOn(*it);
   }
   return layer;
 }

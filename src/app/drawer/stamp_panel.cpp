@@ -89,6 +89,9 @@ FormRows* StampPanel::buildRows() {
   m_facing = choice(tr("Facing"));
   for (int f = 0; f <= static_cast<int>(Facing::Right); ++f)
     m_facing->addItem(facingName(static_cast<Facing>(f)), f);
+  m_home = choice(tr("At home"));
+  m_home->setObjectName(QStringLiteral("home"));
+  for (int r = 0; r <= static_cast<int>(Home::Air); ++r) m_home->addItem(homeName(static_cast<Home>(r)), r);
   rows->add(tr("Real height"), buildHeights());
   m_heights = new QComboBox;
   rows->add(tr("Usual heights"), m_heights);
@@ -197,6 +200,7 @@ void StampPanel::showStamp(const QString& key) {
   m_name->setText(q(c.name));
   m_role->setCurrentIndex(static_cast<int>(c.role));
   m_facing->setCurrentIndex(static_cast<int>(c.facing));
+  m_home->setCurrentIndex(static_cast<int>(whole->stamp.home));
   const auto metres = [&](QLineEdit* e, double RealHeight::*m) {
     e->setText(c.realHeight ? QString::number((*c.realHeight).*m, 'g', 4) : QString());
   };
@@ -218,9 +222,9 @@ void StampPanel::showStamp(const QString& key) {
   m_masks->setText(masks.isEmpty() ? tr("No mask is kept with it.")
                                    : tr("Masks kept with it: %1.").arg(masks.join(QStringLiteral(", "))));
   offerHeights();
-  for (QWidget* w : std::initializer_list<QWidget*>{m_name, m_role, m_facing, m_least, m_typical, m_most,
-                                                    m_heights, m_set, m_tags, m_mounting, m_die, m_plate,
-                                                    m_place, m_notes, m_remove, m_keep})
+  for (QWidget* w : std::initializer_list<QWidget*>{m_name, m_role, m_facing, m_home, m_least, m_typical,
+                                                    m_most, m_heights, m_set, m_tags, m_mounting, m_die,
+                                                    m_plate, m_place, m_notes, m_remove, m_keep})
     w->setEnabled(!m_drawer.readOnly());
   m_showing = false;
   refreshPlan();
@@ -245,6 +249,7 @@ void StampPanel::take() {
   if (!m_name->text().trimmed().isEmpty()) s.stamp.name = m_name->text().trimmed().toStdString();
   s.stamp.role = static_cast<Role>(m_role->currentIndex());
   s.stamp.facing = static_cast<Facing>(m_facing->currentIndex());
+  s.stamp.home = static_cast<Home>(m_home->currentIndex());
   const auto least = metresOf(m_least), typical = metresOf(m_typical), most = metresOf(m_most);
   if (typical) {
     RealHeight h = s.stamp.realHeight.value_or(RealHeight{});

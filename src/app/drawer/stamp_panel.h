@@ -41,7 +41,7 @@ class StampPanel : public QWidget {
   QLabel *m_head, *m_size, *m_plan, *m_masks;
   PictureBox* m_picture;
   QLineEdit *m_name, *m_least, *m_typical, *m_most, *m_set, *m_tags, *m_place, *m_notes;
-  QComboBox *m_role, *m_facing, *m_heights, *m_mounting;
+  QComboBox *m_role, *m_facing, *m_home, *m_heights, *m_mounting;
   QCheckBox *m_die, *m_plate;
   QWidget *m_update, *m_put, *m_remove, *m_keep;
 

@@ -32,6 +32,10 @@ FindingCard::FindingCard(QWidget* parent) : QWidget(parent) {
   connect(m_fix, &QPushButton::clicked, this, [this] { Q_EMIT fixAsked(ix(m_index)); });
   auto* mend = line();
   mend->addWidget(m_fix);
+  m_instead = plainButton({});
+  m_instead->setCursor(Qt::PointingHandCursor);
+  connect(m_instead, &QPushButton::clicked, this, [this] { Q_EMIT insteadAsked(ix(m_index)); });
+  mend->addWidget(m_instead);
   mend->addStretch(1);
   QHBoxLayout* acts = line();
   m_show = plainButton(tr("Show me"));
@@ -66,8 +70,12 @@ void FindingCard::show(const Finding& finding, const FindingWords& words, size_t
   m_fix->setText(words.fix);
   m_fix->setVisible(!words.fix.isEmpty());
   m_fix->setObjectName(words.fix.isEmpty() ? QString() : QStringLiteral("fix-%1").arg(index));
+  m_instead->setText(words.instead);
+  m_instead->setVisible(!words.instead.isEmpty());
+  m_instead->setObjectName(words.instead.isEmpty() ? QString() : QStringLiteral("instead-%1").arg(index));
   m_show->setVisible(!finding.impressions.empty());
   m_show->setObjectName(QStringLiteral("show-%1").arg(index));
+  m_know->setVisible(finding.kind != FindingKind::AsksStyle);  // it is answered
   m_know->setObjectName(QStringLiteral("know-%1").arg(index));
   showText(m_told, told);
   m_told->setVisible(!told.isEmpty());

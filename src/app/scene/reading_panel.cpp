@@ -57,7 +57,10 @@ void ReadingPanel::refresh() {
   QHash<QString, int> alike;  // the same rule may speak twice of the same things
   for (size_t k = 0; k < m_shown.size(); ++k) {
     if (m_shown[k].known) continue;
+    const bool asks = m_shown[k].kind == FindingKind::AsksStyle;
+    if (m_shown[k].style && !asks) continue;  // waits for the answer
     QString key = QString::fromUtf8(ruleOf(m_shown[k].kind).word.data());
+    if (asks) key += QString::number(static_cast<int>(*m_shown[k].style));
     for (const std::string& id : idsOf(m_shown[k])) key += u' ' + QString::fromStdString(id);
     m_rows->next(key + QStringLiteral("#%1").arg(alike[key]++));
     m_rows->wide(2);
@@ -123,6 +126,7 @@ void ReadingPanel::showKnown() {
 
 void ReadingPanel::tellAgain(size_t index) {
   if (index >= m_shown.size()) return;
+  if (m_shown[index].kind == FindingKind::AsksStyle) return applyFix(index);
   const std::string kind(ruleOf(m_shown[index].kind).word);
   const Plan plan = withoutKnown(m_session.plan(), kind, {});
   m_session.edit(tr("Tell me again"), withoutKnown(plan, kind, idsOf(m_shown[index])));
@@ -158,6 +162,7 @@ void ReadingPanel::showCard(FindingCard& card, size_t index) {
   }
   if (card.fresh()) {
     connect(&card, &FindingCard::fixAsked, this, &ReadingPanel::applyFix);
+    connect(&card, &FindingCard::insteadAsked, this, &ReadingPanel::applyInstead);
     connect(&card, &FindingCard::showAsked, this, &ReadingPanel::showThings);
     connect(&card, &FindingCard::knowAsked, this, &ReadingPanel::know);
   }
@@ -174,6 +179,13 @@ void ReadingPanel::showThings(size_t index) {
   const auto things = m_shown[index].impressions;
   m_session.select(QString::fromStdString(m_session.plan().impressions[ix(things[0])].id));
   Q_EMIT showRequested(things);
+}
+
+void ReadingPanel::applyInstead(size_t index) {
+  if (index >= m_shown.size() || !m_shown[index].instead) return;
+  const Finding finding = m_shown[index];
+  const FindingWords words = wordsOf(m_session.plan(), *m_session.analysis(), finding, m_session.units());
+  m_session.edit(tr("%1 (%2)").arg(words.instead, words.text), applied(m_session.plan(), *finding.instead));
 }
 
 void ReadingPanel::applyFix(size_t index) {

@@ -34,6 +34,7 @@ class ReadingPanel : public SheetFrame {
   void showThings(size_t index);
   void tellAgain(size_t index);
   void applyFix(size_t index);
+  void applyInstead(size_t index);
   std::vector<std::string> idsOf(const Finding& finding) const;
   void know(size_t index, bool wholeRule);
 };

@@ -15,6 +15,7 @@
 #include "app/scene/view_panel.h"
 #include "core/edit/remedies.h"
 #include "core/edit/view_edits.h"
+#include "core/plan/figures.h"
 #include "core/plan/role_facts.h"
 #include "io/art/svg_art.h"
 #include "io/wording/names.h"
@@ -100,6 +101,8 @@ void ThingPanel::buildFacts() {
   line(tr("Shaded"), m_lit = new QComboBox, tr("from where you shade it by hand"));
   line(tr("Stamps"), m_part = new QComboBox,
        tr("the whole of it, or what lies on one side of a line; drag the line's ends on the card"));
+  line(tr("Belongs to"), m_figure = new QComboBox,
+       tr("several presses that make one figure are seen, moved and counted as one"));
   line(tr("Turn"), m_turn = new QLineEdit, tr("degrees, to the left"));
   m_ink->setMinimumContentsLength(6);
   m_ink->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
@@ -110,6 +113,9 @@ void ThingPanel::buildFacts() {
   m_school->setObjectName(QStringLiteral("school"));
   m_turn->setObjectName(QStringLiteral("turn"));
   m_lit->setObjectName(QStringLiteral("lit"));
+  m_figure->setObjectName(QStringLiteral("figure"));
+  m_figure->setMinimumContentsLength(6);
+  m_figure->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
   m_part->setObjectName(QStringLiteral("part"));
   m_part->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
   for (const QString& what : {tr("all of it"), tr("above a line"), tr("below a line"), tr("left of a line"),
@@ -165,6 +171,11 @@ void ThingPanel::connectFacts() {
     change(tr("Shade %1"), [k](const Plan& p, const std::string& id) { return withLit(p, id, kLitFrom[k]); });
   });
   connect(m_part, &QComboBox::activated, this, &ThingPanel::choosePart);
+  connect(m_figure, &QComboBox::activated, this, [this](int k) {
+    const std::string to = m_figure->itemData(k).toString().toStdString();
+    change(to.empty() ? tr("%1 stands for itself") : tr("%1 belongs to another"),
+           [to](const Plan& p, const std::string& id) { return withFigure(p, id, to); });
+  });
   connect(m_ink, &QComboBox::activated, this, [this](int k) {
     change(tr("Ink %1"), [this, k](const Plan& p, const std::string& id) {
       return withInk(p, id, p.inks[ix(k)].id, m_pressing->value());
@@ -343,6 +354,15 @@ void ThingPanel::fillFacts(int i) {
   for (size_t k = 0; k < plan.inks.size(); ++k)
     if (plan.inks[k].id == thing.ink) m_ink->setCurrentIndex(static_cast<int>(k));
   m_pressing->setValue(thing.generation);
+  m_figure->clear();
+  m_figure->addItem(tr("nothing else"), QString());
+  const std::vector<int> mates = figureOf(plan, i);
+  for (size_t k = 0; k < plan.impressions.size(); ++k) {
+    if (static_cast<int>(k) == i || factsOf(plan.stamp(plan.impressions[k].stamp)->role).backdrop) continue;
+    m_figure->addItem(nameOf(plan, static_cast<int>(k)), QString::fromStdString(plan.impressions[k].id));
+    const bool first = mates.size() > 1 && static_cast<int>(k) == (mates[0] == i ? mates[1] : mates[0]);
+    if (first) m_figure->setCurrentIndex(m_figure->count() - 1);
+  }
   m_makeRow->setVisible(scale && scale->verdict != ScaleVerdict::NotOnGround);
   m_form->setRowVisible(m_lit, plan.light.has_value() || thing.lit != LitFrom::Unsaid);
   for (size_t k = 0; k < std::size(kLitFrom); ++k)

@@ -49,7 +49,7 @@ class ThingPanel : public SheetFrame {
   QWidget* m_factsArea;
   FormRows* m_form;
   QLabel *m_reads, *m_said, *m_verdict, *m_stands, *m_tone, *m_stamped, *m_front;
-  QComboBox *m_part, *m_ink, *m_school, *m_lit;
+  QComboBox *m_part, *m_ink, *m_school, *m_lit, *m_figure;
   QSpinBox* m_pressing;
   QLineEdit* m_turn;
   QPushButton *m_remove, *m_add, *m_hero, *m_demo, *m_open, *m_makeRow, *m_ways;

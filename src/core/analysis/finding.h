@@ -68,9 +68,10 @@ enum class FindingKind {
   HeroUncoloured,
   ColourJumpsOut,
   ShadeOnLitSide,
-  Unbalanced
+  Unbalanced,
+  AsksStyle
 };
-inline constexpr size_t kFindingKinds = ix(FindingKind::Unbalanced) + 1;
+inline constexpr size_t kFindingKinds = ix(FindingKind::AsksStyle) + 1;
 
 enum class Level { Note, Warn, Fault };
 
@@ -80,10 +81,13 @@ struct Finding {
   std::vector<int> impressions;
   double value = 0;  ///< the number behind it; its meaning and unit are the rule's
   std::optional<Fix> fix{};
-  int mark = -1;       ///< the ground mark it is about, index in the plan
-  int wash = -1;       ///< the wash it is about, index in the plan
-  double other = 0;    ///< a second number for the words; its meaning is the rule's
-  bool known = false;  ///< the maker has seen it and means it
+  int mark = -1;                 ///< the ground mark it is about, index in the plan
+  int wash = -1;                 ///< the wash it is about, index in the plan
+  double other = 0;              ///< a second number for the words; its meaning is the rule's
+  bool known = false;            ///< the maker has seen it and means it
+  std::optional<Fix> instead{};  ///< another answer, offered beside the mend
+  /// Waits for the answer to a question of style; with AsksStyle: the style that is asked about.
+  std::optional<Style> style{};
 };
 
 /// One rule of the reading.
@@ -166,5 +170,6 @@ void readHeroUncoloured(const Plan&, const Analysis&, std::vector<Finding>&);
 void readColourJumpsOut(const Plan&, const Analysis&, std::vector<Finding>&);
 void readShadeOnLitSide(const Plan&, const Analysis&, std::vector<Finding>&);
 void readUnbalanced(const Plan&, const Analysis&, std::vector<Finding>&);
+void readAsksStyle(const Plan&, const Analysis&, std::vector<Finding>&);
 
 }  // namespace havlo

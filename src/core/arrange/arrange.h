@@ -20,8 +20,44 @@ struct ArrangeWish {
   uint64_t seed = 1;                ///< the same seed gives the same proposals; another one others
   int proposals = 3;
   int tries = 2500;  ///< moves tried in each search: effort in steps, not in time
+  int nudges = 5;    ///< small moves of each of the best that are looked at in full
   double proof_dpi = 75;
 };
+
+/// What a proposal has over the card it began from.
+enum class Gain {
+  HeroFirst,
+  HeroShare,
+  FewerFindings,
+  TellsDepth,
+  OnAThird,
+  Triangle,
+  GreetingRoom,
+  Balance,
+  PlainSpace,
+  FewerMasks
+};
+struct Gained {
+  Gain what = Gain::HeroShare;
+  double before = 0, after = 0;  ///< shares 0 to 1, or counts
+};
+
+/// A card measured for being compared with another one.
+struct Worth {
+  int faults = 0, warnings = 0;  ///< warnings alone
+  double heroShare = 0;
+  int heroRank = 0;
+  bool clearlyFirst = false;  ///< the hero, and by a margin
+  int overlaps = 0;           ///< of things that stand, well over one another: they tell depth
+  double offThird = 0;        ///< the hero's middle from the nearest third of the width, of the width
+  double triangle = 0;        ///< area of the triangle of the three largest things' middles, of the panel
+  double greetingRoom = 0;    ///< mm2 of other things in the greetings' room
+  double balance = 0;         ///< of the width, the weight's way from the middle
+  double plain = 0;           ///< largest plain rectangle, of the panel
+  int masks = 0;
+  bool proven = false;
+};
+Worth worthOf(const Plan& plan, const Analysis& looked, bool proven);
 
 struct Proposal {
   Plan plan;
@@ -30,11 +66,20 @@ struct Proposal {
   bool proven = false;
   int moved = 0;     ///< impressions that stand elsewhere than before
   double apart = 1;  ///< from the nearest other proposal: mean way things moved between the two, of the panel
+  Worth worth;
+  std::vector<Gained> why;  ///< what it has over the card it began from, the most telling first
 };
 
+/// Never worse: no fault or warning more, the hero seen no later and with no less of the pull, proven if the
+/// other was; and better in something. @param grown  things were put on it besides: they may cost the hero a
+/// little
+bool isWorthTaking(const Worth& proposal, const Worth& now, bool grown = false);
+std::vector<Gained> gainsOf(const Worth& proposal, const Worth& now);
+
 struct Arrangements {
-  Proposal now;                     ///< the plan as it is, for comparison
-  std::vector<Proposal> proposals;  ///< best first; fewer than asked for if there are no more that differ
+  Proposal now;  ///< the plan as it is, for comparison
+  /// Best first; fewer than asked for, or none, if there are no more that differ and are worth taking.
+  std::vector<Proposal> proposals;
 };
 
 /// Things that stay without being locked: what is a backdrop, what stands in a row, what holds on to another

@@ -6,12 +6,19 @@
 #include <numeric>
 
 #include "core/focus/greeting.h"
+#include "core/outline/distance.h"
 #include "core/outline/shape_ops.h"
 #include "core/outline/shared_area.h"
+#include "core/plan/figures.h"
 #include "core/plan/role_facts.h"
 #include "core/viewpoint/scale.h"
 
 namespace havlo {
+namespace {
+
+constexpr double kSmallLight = 0.15;  // of the panel: larger pieces of the sky are its background
+
+}  // namespace
 
 Table::Table(const Plan& plan, const Analysis& a, const std::vector<char>& fixed)
     : m_plan(plan),
@@ -29,6 +36,7 @@ Table::Table(const Plan& plan, const Analysis& a, const std::vector<char>& fixed
     const Stamp& stamp = *placed.outline->stamp;
     m_feet.push_back(thing.at);
     m_backdrop.push_back(factsOf(stamp.role).backdrop);
+    m_alive.push_back(factsOf(stamp.role).lives());
     m_distance.push_back(a.depth->distance_m(static_cast<int>(i)));
     if (thing.hero && m_hero < 0) m_hero = static_cast<int>(i);
     if (factsOf(stamp.role).words && m_greeting < 0) m_greeting = static_cast<int>(i);
@@ -52,6 +60,16 @@ Table::Table(const Plan& plan, const Analysis& a, const std::vector<char>& fixed
     m_shapes.push_back(std::move(shape));
   }
   findWater();
+  findLand();
+  findPartners();
+  for (size_t i = 0; i < n; ++i) {
+    const Placed& placed = *a.meetings.placed[i];
+    if (placed.outline->stamp->role == Role::Sky &&
+        placed.areaOnPanel_mm2 < kSmallLight * panel.width() * panel.height() && placed.areaOnPanel_mm2 > 0)
+      m_lights.push_back(static_cast<int>(i));
+  }
+  cost();
+  for (const int light : m_lights) m_lightsHidden.push_back(hiddenOf(light));
   for (size_t i = 0; i < n; ++i) {
     if (fixed[i] || m_host[i] >= 0) continue;
     const Impression& thing = plan.impressions[i];
@@ -93,6 +111,59 @@ void Table::findWater() {
     if (w.kind == WashKind::Water) parts.push_back(w.area);
   if (!parts.empty()) m_water = unionOf(parts);
   for (Point foot : m_feet) m_afloat.push_back(!m_water.empty() && covers(m_water, foot));
+}
+
+/// Landforms: what stands on one, higher than the flat ground reaches, stays on it.
+void Table::findLand() {
+  std::vector<Rings> parts;
+  for (const PlacedRef& p : m_a.meetings.placed)
+    if (p->outline->stamp->role == Role::Landform) parts.push_back(p->silhouette);
+  if (!parts.empty()) m_land = unionOf(parts);
+  for (size_t i = 0; i < m_feet.size(); ++i)
+    m_ashore.push_back(!m_land.empty() && !m_backdrop[i] && m_plan.view &&
+                       m_feet[i].y >= m_plan.view->horizon_mm && covers(m_land, m_feet[i]));
+}
+
+/// What is not said to be on a thing but stands on it all the same goes with it: pots on a bench, the presses
+/// of one figure.
+void Table::findPartners() {
+  constexpr double kTouches_mm = 1.5, kBeside = 0.15;  // of the distance
+  const std::vector<int> leads = figureLeads(m_plan);
+  for (size_t i = 0; i < m_feet.size(); ++i) {
+    if (m_host[i] >= 0 || m_backdrop[i]) continue;
+    if (leads[i] != static_cast<int>(i)) {
+      m_host[i] = leads[i];
+      continue;
+    }
+    if (!std::holds_alternative<AtMetres>(m_plan.impressions[i].depth)) continue;
+    if (!factsOf(m_a.meetings.placed[i]->outline->stamp->role).stands()) continue;
+    for (size_t k = 0; k < m_feet.size() && m_host[i] < 0; ++k) {
+      const Rings& other = m_a.meetings.placed[k]->silhouette;
+      const double far = m_distance[i], its = m_distance[k];
+      if (!(std::fabs(far - its) <= kBeside * std::max(far, its))) continue;
+      if (k == i || m_backdrop[k] || m_host[k] == static_cast<int>(i) || m_feet[k].y >= m_feet[i].y - 1)
+        continue;
+      if (!boxOf(other).grown(kTouches_mm).contains(m_feet[i])) continue;
+      if (nearestOnBorder(other, m_feet[i]).distance_mm <= kTouches_mm) m_host[i] = static_cast<int>(k);
+    }
+  }
+}
+
+/// Share of a light's cells that something stands before.
+double Table::hiddenOf(int light) const {
+  const auto k = ix(light);
+  const Shape& s = m_shapes[k];
+  const auto [cx, cy] = cellOf(m_feet[k]);
+  int on = 0, hidden = 0;
+  for (int y = 0; y < s.height; ++y)
+    for (int x = 0; x < s.width; ++x) {
+      const int px = cx + s.x0 + x, py = cy + s.y0 + y;
+      if (!s.cells[ix(y) * ix(s.width) + ix(x)] || px < 0 || py < 0 || px >= m_width || py >= m_height)
+        continue;
+      ++on;
+      hidden += m_top[ix(py) * ix(m_width) + ix(px)] >= 0;
+    }
+  return on > 0 ? static_cast<double>(hidden) / on : 0;
 }
 
 void Table::push(const Movable& piece, Point foot) {
@@ -193,6 +264,8 @@ double Table::cost() {
       const bool hero = static_cast<int>(p) == m_hero || static_cast<int>(q) == m_hero;
       // A hero wants room around it.
       if (hero && (common > 0 || near > 0)) cost += 0.6;
+      // A bill in somebody's belly is no depth.
+      if (common > 0 && m_alive[p] && m_alive[q]) cost += hero ? 3 : 1.5;
     }
   }
   // A few overlaps make depth.
@@ -202,13 +275,25 @@ double Table::cost() {
   for (const Movable& p : m_pieces) {
     const auto k = ix(p.impression);
     // What floats stays on the water, what stands keeps out of it.
-    if (p.ground && !m_water.empty() && (covers(m_water, m_feet[k]) != (m_afloat[k] != 0))) cost += 6;
+    if (p.ground && !m_water.empty()) {
+      if (covers(m_water, m_feet[k]) != (m_afloat[k] != 0)) cost += 6;
+      // What floats has water under bow and stern.
+      const double half = 0.35 * m_shapes[k].width * kCell_mm;
+      for (const double side : {-half, half})
+        if (m_afloat[k]) {
+          const Point end{m_feet[k].x + side, m_feet[k].y};
+          if (end.x > 0 && end.x < m_plan.card.panel.width_mm && !covers(m_water, end)) cost += 2;
+        }
+    }
+    if (m_ashore[k] && !covers(m_land, m_feet[k])) cost += 6;
     const Stamp& stamp = *m_a.meetings.placed[k]->outline->stamp;
     if (stamp.facing != Facing::None && factsOf(stamp.role).lives()) {
       const double ahead = stamp.facing == Facing::Left ? m_feet[k].x / width : 1 - m_feet[k].x / width;
       cost += 4 * std::max(0.0, 0.36 - ahead);
     }
   }
+  for (size_t k = 0; k < m_lightsHidden.size(); ++k)
+    cost += 8 * std::max(0.0, hiddenOf(m_lights[k]) - m_lightsHidden[k]);
   if (m_hero >= 0) cost += 9 * std::max(0.0, std::fabs(m_feet[ix(m_hero)].x / width - m_heroAt) - 0.05);
   // Plain space: the largest empty rectangle, by cells.
   FreeMap map;

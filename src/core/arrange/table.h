@@ -45,11 +45,15 @@ class Table {
   std::vector<Shape> m_shapes;
   std::vector<Point> m_feet;
   std::vector<Movable> m_pieces;
-  std::vector<char> m_backdrop;
+  std::vector<char> m_backdrop, m_alive;
   std::vector<double> m_distance;  // of things not on the ground
   std::vector<int> m_host;
-  Rings m_water;               // of the panel, as far as the plan says where it is
-  std::vector<char> m_afloat;  // stands in it now
+  Rings m_water;                       // of the panel, as far as the plan says where it is
+  std::vector<char> m_afloat;          // stands in it now
+  Rings m_land;                        // hills and banks
+  std::vector<char> m_ashore;          // stands on one of them now, above the flat ground
+  std::vector<int> m_lights;           // sun, moon, a cloud: small things of the sky that want to be seen
+  std::vector<double> m_lightsHidden;  // how much of each is hidden now
   int m_hero = -1, m_greeting = -1;
   double m_heroAt = 0.38;
   int m_width, m_height;
@@ -57,6 +61,9 @@ class Table {
   std::vector<int> m_top;
 
   void findWater();
+  void findLand();
+  void findPartners();
+  double hiddenOf(int light) const;
   double distanceOf(int i) const;
   std::pair<int, int> cellOf(Point foot) const;
 };

@@ -9,6 +9,22 @@ int warningsOf(const Analysis& a) {
                                         [](const Finding& f) { return !f.known && f.level != Level::Note; }));
 }
 
+FindingKey keyOf(const Plan& plan, const Finding& f) {
+  std::vector<std::string> ids;
+  for (int i : f.impressions) ids.push_back(plan.impressions[ix(i)].id);
+  std::sort(ids.begin(), ids.end());
+  if (f.style) ids.push_back(std::to_string(static_cast<int>(*f.style)));
+  return {f.kind, ids, f.wash >= 0 ? plan.washes[ix(f.wash)].id : std::string(),
+          f.mark >= 0 ? plan.ground[ix(f.mark)].id : std::string()};
+}
+
+std::set<FindingKey> keysOf(const Plan& plan, const Analysis& a, bool seriousOnly) {
+  std::set<FindingKey> out;
+  for (const Finding& f : a.findings)
+    if (!f.known && (!seriousOnly || f.level != Level::Note)) out.insert(keyOf(plan, f));
+  return out;
+}
+
 double readingScore(const Analysis& a) {
   double score = 100;
   for (const Finding& f : a.findings) {

@@ -2,7 +2,6 @@
 
 #include <algorithm>
 #include <set>
-#include <tuple>
 
 #include "core/chain/chain.h"
 #include "core/edit/edits.h"
@@ -14,24 +13,6 @@ namespace {
 constexpr double kStaysOn = 0.7;  // of what showed of a thing must still lie on the card
 constexpr double kCosts = 0.93;   // of the hero's share before; less is clearly less
 constexpr size_t kMostOtherWays = 6;
-
-/// What a finding is about, whatever its number: kind, things, blend and mark by their names.
-using Key = std::tuple<FindingKind, std::vector<std::string>, std::string, std::string>;
-
-Key keyOf(const Plan& plan, const Finding& f) {
-  std::vector<std::string> ids;
-  for (int i : f.impressions) ids.push_back(plan.impressions[ix(i)].id);
-  std::sort(ids.begin(), ids.end());
-  return {f.kind, ids, f.wash >= 0 ? plan.washes[ix(f.wash)].id : std::string(),
-          f.mark >= 0 ? plan.ground[ix(f.mark)].id : std::string()};
-}
-
-std::set<Key> keysOf(const Plan& plan, const Analysis& a, bool seriousOnly) {
-  std::set<Key> out;
-  for (const Finding& f : a.findings)
-    if (!f.known && (!seriousOnly || f.level != Level::Note)) out.insert(keyOf(plan, f));
-  return out;
-}
 
 /// A thing is on the card less than it was.
 bool leavesTheCard(const Plan& before, const Analysis& a, const Plan& after, const Analysis& b) {
@@ -96,10 +77,10 @@ std::optional<TriedMend> tryMend(const Plan& plan, const Analysis& a, size_t of,
   AnalysisRef after = analyse(then, &a, art);
   after = withLooks(then, after, lookAt(then, *after, art, std::move(kept)));
   TriedMend out;
-  const Key its = keyOf(plan, a.findings[of]);
-  const std::set<Key> left = keysOf(then, *after, false), before = keysOf(plan, a, true);
+  const FindingKey its = keyOf(plan, a.findings[of]);
+  const std::set<FindingKey> left = keysOf(then, *after, false), before = keysOf(plan, a, true);
   out.ends = !left.contains(its);
-  for (const Key& k : keysOf(then, *after, true)) out.fresh += !before.contains(k);
+  for (const FindingKey& k : keysOf(then, *after, true)) out.fresh += !before.contains(k);
   out.offTheCard = leavesTheCard(plan, a, then, *after);
   const Looks& looks = *after->looks;
   out.told = {looks.heroShare(), looks.heroRank, warningsOf(*after)};

@@ -140,6 +140,7 @@ DrawerStamp mergedStamp(const DrawerStamp& base, const DrawerStamp& here, const 
   const Stamp &s = base.stamp, &t = here.stamp;
   Stamp& u = out.stamp;
   take(s.name, t.name, u.name), take(s.role, t.role, u.role), take(s.facing, t.facing, u.facing);
+  take(s.home, t.home, u.home);
   take(s.realHeight, t.realHeight, u.realHeight), take(s.contacts, t.contacts, u.contacts);
   take(s.regions, t.regions, u.regions), take(s.solid, t.solid, u.solid), take(s.foot, t.foot, u.foot);
   // The shape is one thing: outline, drawing and size change together.

@@ -24,16 +24,16 @@ Result<Plan> changed(const Plan& plan, const std::string& impression, F change) 
   return out;
 }
 
-/// Everything on a thing, on what is on it, and so on.
-std::vector<Impression*> ridersOf(Plan& plan, const std::string& host) {
-  std::vector<Impression*> out;
-  std::vector<std::string> hosts{host};
-  for (size_t k = 0; k < hosts.size(); ++k)
-    for (Impression& i : plan.impressions)
-      if (const auto* on = std::get_if<OnThing>(&i.depth); on && on->id == hosts[k]) {
-        out.push_back(&i);
-        hosts.push_back(i.id);
-      }
+/// The thing, the other presses of its figure, everything on them, on what is on that, and so on.
+std::vector<Impression*> goesAlong(Plan& plan, const std::string& thing) {
+  std::vector<Impression*> out{&plan.impressions[ix(plan.indexOf(thing))]};
+  for (size_t k = 0; k < out.size(); ++k)
+    for (Impression& i : plan.impressions) {
+      if (std::find(out.begin(), out.end(), &i) != out.end()) continue;
+      const auto* on = std::get_if<OnThing>(&i.depth);
+      const bool mate = !i.figure.empty() && i.figure == out[k]->figure;
+      if (mate || (on && on->id == out[k]->id)) out.push_back(&i);
+    }
   return out;
 }
 
@@ -44,8 +44,8 @@ Result<Plan> withFoot(const Plan& plan, const std::string& impression, Point at)
   Point by;
   Result<Plan> out = changed(plan, impression, [&](Plan& p, Impression& i) {
     by = {at.x - i.at.x, at.y - i.at.y};
+    for (Impression* one : goesAlong(p, impression)) one->at = {one->at.x + by.x, one->at.y + by.y};
     i.at = at;
-    for (Impression* rider : ridersOf(p, impression)) rider->at = {rider->at.x + by.x, rider->at.y + by.y};
   });
   // An opening fitted round this thing alone goes with it.
   for (const WashLimit& l : plan.limits) {
@@ -61,6 +61,26 @@ Result<Plan> withFoot(const Plan& plan, const std::string& impression, Point at)
 Result<Plan> withTurn(const Plan& plan, const std::string& impression, Degrees turn) {
   return changed(plan, impression,
                  [&](Plan&, Impression& i) { i.turn_deg = std::remainder(turn.value, 360.0); });
+}
+
+Result<Plan> withFigure(const Plan& plan, const std::string& impression, const std::string& other) {
+  const int to = other.empty() ? -1 : plan.indexOf(other);
+  if (!other.empty() && (to < 0 || other == impression))
+    return Error{ErrorCode::BadInput, "there is no other impression \"" + other + "\"", {}};
+  return changed(plan, impression, [&](Plan& p, Impression& i) {
+    const std::string left = i.figure;
+    i.figure.clear();
+    // A figure of one is none.
+    const auto count = std::count_if(p.impressions.begin(), p.impressions.end(),
+                                     [&](const Impression& o) { return o.figure == left; });
+    if (!left.empty() && count == 1)
+      for (Impression& o : p.impressions)
+        if (o.figure == left) o.figure.clear();
+    if (to < 0) return;
+    Impression& host = p.impressions[ix(to)];
+    if (host.figure.empty()) host.figure = host.id;
+    i.figure = host.figure;
+  });
 }
 
 Result<Plan> withDepth(const Plan& plan, const std::string& impression, Depth depth) {
@@ -300,6 +320,21 @@ Result<Plan> applied(const Plan& plan, const Fix& fix) {
         return Error{ErrorCode::BadInput, "there is no such wish", {}};
       Plan out = plan;
       out.making.sequence.erase(out.making.sequence.begin() + static_cast<long>(wish));
+      return out;
+    }
+    case Fix::What::SayHome: {
+      Plan out = plan;
+      for (StampRef& s : out.stamps) {
+        if (s->id != plan.impressions[ix(fix.impression)].stamp) continue;
+        auto stamp = std::make_shared<Stamp>(*s);
+        stamp->home = fix.home;
+        s = std::move(stamp);
+      }
+      return out;
+    }
+    case Fix::What::SayStyle: {
+      Plan out = plan;
+      answerOf(out.styles, fix.style) = fix.amount < 0 ? std::nullopt : std::optional(fix.amount > 0);
       return out;
     }
     case Fix::What::Quieter: {

@@ -26,6 +26,9 @@ Result<Plan> unsaidInFront(const Plan& plan, const std::string& front, const std
 /// Makes it the only hero.
 Result<Plan> withHero(const Plan& plan, const std::string& impression);
 
+/// Makes it a press of the other one's figure; empty: it stands for itself again.
+Result<Plan> withFigure(const Plan& plan, const std::string& impression, const std::string& other);
+
 /// Takes an impression away, with every mention of it; what was on it then stands at its distance.
 Result<Plan> without(const Plan& plan, const std::string& impression);
 

@@ -37,6 +37,8 @@ struct Fix {
     PalerColour,   ///< its colouring gets `amount` of the strength it has
     LetterHeight,  ///< what is lettered along the line number `other` gets capitals `amount` mm high
     DropHandwork,  ///< the act number `other` by hand is taken off
+    SayHome,       ///< its stamp is at home in `home`
+    SayStyle,      ///< the card is read as `style`, or is not: `amount` 1 or 0; -1: ask again
     Quieter        ///< everything in `feet` is pressed once more before it is stamped: a generation paler
   };
   What what = What::MoveFoot;
@@ -53,6 +55,8 @@ struct Fix {
   int generation = 1;
   double amount = 0;
   School school = School::Mask;
+  Home home = Home::Usual;
+  Style style = Style::ByEye;
   std::vector<Wash> washes{};
   bool operator==(const Fix&) const = default;
 };

@@ -13,6 +13,7 @@
 #include "core/focus/greeting.h"
 #include "core/focus/oddness.h"
 #include "core/ink/ink_facts.h"
+#include "core/plan/figures.h"
 #include "core/plan/role_facts.h"
 
 namespace havlo {
@@ -119,22 +120,22 @@ constexpr double kOddPull = 1.2;
 
 /// A thing that is odd among the others draws the eye whether it has more of something or less: its pixels
 /// get pull besides, evenly.
-void drawOdd(Looks& out, const Analysis& a, const LabPicture& picture) {
+void drawOdd(Looks& out, const Analysis& a, const LabPicture& picture, const std::vector<int>& owner) {
   const size_t n = out.ids.size();
   std::vector<double> pulls(n, 0), pixels(n, 0);
   std::vector<char> counts(n);
   for (size_t i = 0; i < n; ++i) counts[i] = !factsOf(a.meetings.placed[i]->outline->stamp->role).backdrop;
-  for (size_t k = 0; k < out.owner.size(); ++k)
-    if (const int o = out.owner[k]; o >= 0) {
+  for (size_t k = 0; k < owner.size(); ++k)
+    if (const int o = owner[k]; o >= 0) {
       const auto v = static_cast<double>(out.saliency.pull.v[k]);
       pulls[ix(o)] += v * v, ++pixels[ix(o)];
     }
   const double most = n == 0 ? 0 : *std::max_element(pulls.begin(), pulls.end());
-  const std::vector<double> odd = oddnessOf(thingLooks(picture, out.owner, static_cast<int>(n)), counts);
+  const std::vector<double> odd = oddnessOf(thingLooks(picture, owner, static_cast<int>(n)), counts);
   double sum = 0;
-  for (size_t k = 0; k < out.owner.size(); ++k) {
+  for (size_t k = 0; k < owner.size(); ++k) {
     float& v = out.saliency.pull.v[k];
-    if (const int o = out.owner[k]; o >= 0 && odd[ix(o)] > 0)
+    if (const int o = owner[k]; o >= 0 && odd[ix(o)] > 0)
       v = static_cast<float>(std::sqrt(static_cast<double>(v) * static_cast<double>(v) +
                                        kOddPull * odd[ix(o)] * most / pixels[ix(o)]));
     sum += static_cast<double>(v);
@@ -528,9 +529,14 @@ LooksRef lookAt(const Plan& plan, const Analysis& a, const Canvas& card, PressTi
     out->greetings = readGreetings(plan, a, *out, card, tiles, picture.L);
   });
   out->saliency = saliencyOf(picture);
-  const std::vector<int> near = withNearMisses(out->owner, out->grid);
+  // The presses of one figure are one to the eye.
+  const std::vector<int> leads = figureLeads(plan);
+  std::vector<int> whole = out->owner;
+  for (int& o : whole)
+    if (o >= 0) o = leads[ix(o)];
+  const std::vector<int> near = withNearMisses(whole, out->grid);
   drawByRole(*out, a, near);
-  drawOdd(*out, a, picture);
+  drawOdd(*out, a, picture, whole);
   measureShares(*out, near);
   if (out->hero >= 0)
     out->heroRank = static_cast<int>(std::find(out->ranking.begin(), out->ranking.end(), out->hero) -

@@ -3,15 +3,19 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/outline/shape_ops.h"
+#include "core/outline/shared_area.h"
 #include "core/plan/role_facts.h"
+#include "core/viewpoint/room.h"
 #include "core/viewpoint/scale.h"
 
 namespace havlo {
 namespace {
 
 constexpr double kPi = 3.14159265358979323846;
-constexpr double kLowest = 0.0174524;  // sine of one degree: a lower light throws endless shadows
-constexpr double kSideways = 0.5;      // a light this far to the side is said to come from there
+constexpr double kLowest = 0.0174524;     // sine of one degree: a lower light throws endless shadows
+constexpr double kLeastShadow_mm2 = 0.5;  // smaller ones nobody sees
+constexpr double kSideways = 0.5;         // a light this far to the side is said to come from there
 
 ScenePoint unit(ScenePoint v) {
   const double l = std::sqrt(v.x * v.x + v.up * v.up + v.away * v.away);
@@ -52,7 +56,7 @@ ScenePoint mixed(ScenePoint p, ScenePoint q, double t) {
 }
 
 /// Sutherland and Hodgman's clipping to a box; bridges run along its sides.
-Ring clippedTo(const Box& box, Ring ring) {
+Ring clippedRing(const Box& box, Ring ring) {
   const auto mix = [](Point p, Point q, double t) { return mixed(p, q, t); };
   ring = cutBy(
       ring, [&](Point p) { return p.x - box.left; }, mix);
@@ -71,6 +75,142 @@ ScenePoint fallen(const SceneLight& light, ScenePoint p) {
   }
   const double k = light.at.up / (light.at.up - p.up);
   return {light.at.x + k * (p.x - light.at.x), 0, light.at.away + k * (p.away - light.at.away)};
+}
+
+/// How far back a point goes for each metre it lies to the right of its thing's foot, so that the thing is
+/// not thinner to the light than it is thick.
+double turnedBy(const SceneLight& light, ScenePoint foot) {
+  const ScenePoint to = towards(light, foot);
+  const double level = std::hypot(to.x, to.away);
+  if (level < 1e-9) return 0;
+  const double x = to.x / level, away = to.away / level;
+  if (std::fabs(away) >= kThickness) return 0;
+  return (away - (away < 0 ? -kThickness : kThickness)) / x;
+}
+
+/// A thing as an upright body in the scene: its rings above the ground and below a lantern.
+class Upright {
+ public:
+  Upright(const Projection& projection, const SceneLight& light, const Placed& placed, double away_m)
+      : m_ground_y(projection.toPanel({0, 0, away_m}).y) {
+    const double most_y = light.nearBy ? projection.toPanel({0, 0.98 * light.at.up, away_m}).y : 1e9;
+    m_foot = projection.atDistance({placed.at.x, m_ground_y}, away_m);
+    const double turned = turnedBy(light, m_foot);
+    const auto mix = [](Point p, Point q, double t) { return mixed(p, q, t); };
+    for (const Ring& ring : placed.silhouette) {
+      Ring upright = cutBy(
+          ring, [&](Point p) { return p.y - m_ground_y; }, mix);
+      upright = cutBy(
+          upright, [&](Point p) { return most_y - p.y; }, mix);
+      std::vector<ScenePoint> body;
+      body.reserve(upright.size());
+      for (const Point p : upright) {
+        ScenePoint at = projection.atDistance(p, away_m);
+        at.away += turned * (at.x - m_foot.x);
+        body.push_back(at);
+      }
+      if (body.size() >= 3) m_rings.push_back(std::move(body));
+    }
+  }
+  const std::vector<std::vector<ScenePoint>>& rings() const { return m_rings; }
+  double groundHeight_mm() const { return m_ground_y; }
+  ScenePoint foot() const { return m_foot; }
+
+ private:
+  double m_ground_y;
+  ScenePoint m_foot;
+  std::vector<std::vector<ScenePoint>> m_rings;
+};
+
+ScenePoint mixedScene(const ScenePoint& p, const ScenePoint& q, double t) { return mixed(p, q, t); }
+
+/// An upright plane that shadows fall on.
+struct Screen {
+  int thing = -1;            ///< impression, or a wall
+  ScenePoint at;             ///< a point of it
+  double nx = 0, naway = 1;  ///< its level normal
+  Rings shape;               ///< what of it there is, on the panel
+  Box box;
+  double away_m = 0;
+};
+
+/// A body's shadow on a plane, on the panel; nothing where it does not come between the light and the plane.
+Rings thrownOn(const Projection& projection, const SceneLight& light, const Upright& body,
+               const Screen& screen) {
+  Rings out;
+  const auto side = [&](const ScenePoint& p) {
+    return (screen.at.x - p.x) * screen.nx + (screen.at.away - p.away) * screen.naway;
+  };
+  for (const auto& ring : body.rings()) {
+    // How far along the ray the plane lies, by corner; only what the light reaches first throws a shadow.
+    const auto travel = [&](const ScenePoint& p) {
+      if (!light.nearBy) return ScenePoint{-light.at.x, -light.at.up, -light.at.away};
+      return ScenePoint{p.x - light.at.x, p.up - light.at.up, p.away - light.at.away};
+    };
+    const auto along = [&](const ScenePoint& p) {
+      const ScenePoint t = travel(p);
+      const double down = t.x * screen.nx + t.away * screen.naway;
+      return std::fabs(down) < 1e-9 ? -1.0 : side(p) / down;
+    };
+    constexpr double kApart = 1e-3;  // of the ray: what lies in the plane throws nothing on it
+    const std::vector<ScenePoint> before = cutBy(
+        ring, [&](const ScenePoint& p) { return along(p) - kApart; }, mixedScene);
+    std::vector<ScenePoint> hits;
+    for (const ScenePoint& p : before) {
+      const ScenePoint t = travel(p);
+      const double k = std::max(0.0, along(p));
+      hits.push_back({p.x + k * t.x, p.up + k * t.up, p.away + k * t.away});
+    }
+    hits = cutBy(
+        hits, [](const ScenePoint& p) { return p.up; }, mixedScene);
+    hits = cutBy(
+        hits, [&](const ScenePoint& p) { return p.away - projection.nearest_m(); }, mixedScene);
+    Ring seen;
+    for (const ScenePoint& p : hits) seen.push_back(projection.toPanel(p));
+    if (seen.size() >= 3) out.push_back(std::move(seen));
+  }
+  return out;
+}
+
+/// Things that stand, the walls of the room, and walls along the ground.
+std::vector<Screen> screensOf(const Plan& plan, const Projection& projection, const DepthOrder& depth,
+                              std::span<const PlacedRef> placed) {
+  std::vector<Screen> out;
+  for (size_t i = 0; i < placed.size(); ++i) {
+    const double d = depth.distance_m(static_cast<int>(i));
+    if (!std::isfinite(d) || d < projection.nearest_m() || !factsOf(placed[i]->outline->stamp->role).stands())
+      continue;
+    out.push_back(
+        {static_cast<int>(i), {0, 0, d}, 0, 1, placed[i]->silhouette, boxOf(placed[i]->silhouette), d});
+  }
+  const auto wall = [&](ScenePoint a, ScenePoint b, double height_m) {
+    const double run = std::hypot(b.x - a.x, b.away - a.away);
+    if (run < 1e-6 || std::min(a.away, b.away) < projection.nearest_m()) return;
+    Screen s;
+    s.at = a, s.nx = -(b.away - a.away) / run, s.naway = (b.x - a.x) / run;
+    s.away_m = std::min(a.away, b.away);
+    s.shape = {{projection.toPanel(a), projection.toPanel(b), projection.toPanel({b.x, height_m, b.away}),
+                projection.toPanel({a.x, height_m, a.away})}};
+    s.box = boxOf(s.shape);
+    out.push_back(std::move(s));
+  };
+  if (plan.room) {
+    const RoomSize size = sizeOf(*plan.room, *plan.view, plan.card.panel);
+    const double near = std::max(projection.nearest_m(), 0.02 * size.back_m);
+    wall({size.left_m, 0, size.back_m}, {size.right_m, 0, size.back_m}, size.ceiling_m);
+    if (near < size.back_m) {
+      wall({size.left_m, 0, near}, {size.left_m, 0, size.back_m}, size.ceiling_m);
+      wall({size.right_m, 0, size.back_m}, {size.right_m, 0, near}, size.ceiling_m);
+    }
+  }
+  for (const GroundMark& mark : plan.ground) {
+    if (mark.kind != GroundKind::Wall) continue;
+    for (size_t k = 1; k < mark.along.size(); ++k) {
+      if (std::max(mark.along[k - 1].y, mark.along[k].y) >= projection.horizon_mm() - 0.01) continue;
+      wall(projection.onGround(mark.along[k - 1]), projection.onGround(mark.along[k]), mark.height_m);
+    }
+  }
+  return out;
 }
 
 }  // namespace
@@ -144,30 +284,22 @@ std::vector<CastShadow> castShadows(const Plan& plan, const DepthOrder& depth,
     const double d = depth.distance_m(static_cast<int>(i));
     if (!std::isfinite(d) || d < projection.nearest_m() || !factsOf(placed[i]->outline->stamp->role).stands())
       continue;
-    const double ground_y = projection.toPanel({0, 0, d}).y;
-    // Above the ground, and below a lantern: higher parts throw no shadow on the ground.
-    const double most_y = light->nearBy ? projection.toPanel({0, 0.98 * light->at.up, d}).y : 1e9;
+    const Upright body(projection, *light, *placed[i], d);
     CastShadow shadow;
     shadow.impression = static_cast<int>(i);
-    shadow.foot = {placed[i]->at.x, ground_y};
+    shadow.foot = {placed[i]->at.x, body.groundHeight_mm()};
     Box reach;
-    const auto mix2 = [](Point p, Point q, double t) { return mixed(p, q, t); };
-    const auto mix3 = [](ScenePoint p, ScenePoint q, double t) { return mixed(p, q, t); };
-    for (const Ring& ring : placed[i]->silhouette) {
-      Ring upright = cutBy(
-          ring, [&](Point p) { return p.y - ground_y; }, mix2);
-      upright = cutBy(
-          upright, [&](Point p) { return most_y - p.y; }, mix2);
+    for (const auto& ring : body.rings()) {
       std::vector<ScenePoint> onGround;
-      onGround.reserve(upright.size());
-      for (const Point p : upright) onGround.push_back(fallen(*light, projection.atDistance(p, d)));
+      onGround.reserve(ring.size());
+      for (const ScenePoint& p : ring) onGround.push_back(fallen(*light, p));
       onGround = cutBy(
-          onGround, [&](const ScenePoint& p) { return p.away - projection.nearest_m(); }, mix3);
+          onGround, [&](const ScenePoint& p) { return p.away - projection.nearest_m(); }, mixedScene);
       onGround = cutBy(
-          onGround, [&](const ScenePoint& p) { return projection.farthest_m() - p.away; }, mix3);
+          onGround, [&](const ScenePoint& p) { return projection.farthest_m() - p.away; }, mixedScene);
       Ring seen;
       for (const ScenePoint& p : onGround) seen.push_back(projection.toPanel(p)), reach.include(seen.back());
-      seen = clippedTo(panel, std::move(seen));
+      seen = clippedRing(panel, std::move(seen));
       if (seen.size() >= 3) shadow.shape.push_back(std::move(seen));
     }
     if (shadow.shape.empty()) continue;
@@ -186,6 +318,32 @@ std::vector<CastShadow> castShadows(const Plan& plan, const DepthOrder& depth,
     }());
     shadow.turn_deg = std::atan2(tip.y - shadow.foot.y, tip.x - shadow.foot.x) * 180 / kPi;
     out.push_back(std::move(shadow));
+  }
+  return out;
+}
+
+std::vector<UprightShadow> uprightShadows(const Plan& plan, const DepthOrder& depth,
+                                          std::span<const PlacedRef> placed) {
+  std::vector<UprightShadow> out;
+  const auto light = sceneLight(plan);
+  if (!light) return out;
+  const Projection projection(*plan.view, plan.card.panel.width_mm);
+  const Box panel = plan.card.panel.box();
+  const std::vector<Screen> screens = screensOf(plan, projection, depth, placed);
+  for (size_t i = 0; i < placed.size(); ++i) {
+    const double d = depth.distance_m(static_cast<int>(i));
+    if (!std::isfinite(d) || d < projection.nearest_m() || !factsOf(placed[i]->outline->stamp->role).stands())
+      continue;
+    const Upright body(projection, *light, *placed[i], d);
+    for (const Screen& screen : screens) {
+      if (screen.thing == static_cast<int>(i) || (screen.thing >= 0 && screen.away_m == d)) continue;
+      const Rings thrown = thrownOn(projection, *light, body, screen);
+      const Box box = boxOf(thrown);
+      if (box.empty() || !box.meets(screen.box) || !box.meets(panel)) continue;
+      Rings shape = clippedTo(panel, intersection(thrown, screen.shape));
+      if (areaOf(shape) < kLeastShadow_mm2) continue;
+      out.push_back({static_cast<int>(i), screen.thing, std::move(shape), screen.away_m});
+    }
   }
   return out;
 }

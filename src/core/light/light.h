@@ -1,5 +1,6 @@
 // The one light: where it comes from, which side of a thing it reaches, and the shadows it casts on flat
-// ground (engine section 8). Every thing is taken as an upright flat that faces the viewer.
+// ground (engine section 8). Every thing is taken as an upright flat that faces the viewer, turned a
+// little toward a light from straight beside it, since it has some thickness.
 #pragma once
 
 #include <span>
@@ -51,9 +52,26 @@ struct CastShadow {
   bool runsOff = false;  ///< beyond the panel's edge
 };
 
+/// A shadow that falls on something upright before it reaches the ground, or goes on up there.
+struct UprightShadow {
+  int impression = 0;  ///< that casts it
+  int on = -1;         ///< impression that it falls on; -1: a wall
+  Rings shape;         ///< on the panel, within what it falls on; what stands nearer may hide it
+  double away_m = 0;   ///< distance of what it falls on, where it is nearest
+};
+
 /// By the things that cast one: at a finite distance, below the horizon. Sky pieces, landforms, water,
 /// texture and greetings cast none.
 std::vector<CastShadow> castShadows(const Plan& plan, const DepthOrder& depth,
                                     std::span<const PlacedRef> placed);
+
+/// On other things that stand, on the walls of the room and on walls along the ground. Source: intersection
+/// of the ray from the light with the upright plane.
+std::vector<UprightShadow> uprightShadows(const Plan& plan, const DepthOrder& depth,
+                                          std::span<const PlacedRef> placed);
+
+/// A light straight from the side meets a flat's edge; things are thicker than that. Seen along the light, a
+/// thing is taken to be at least this share of its width. Common practice, no source.
+inline constexpr double kThickness = 0.25;
 
 }  // namespace havlo

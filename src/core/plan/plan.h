@@ -131,6 +131,10 @@ struct Contact {
   bool operator==(const Contact&) const = default;
 };
 
+/// Where what a stamp shows is at home: what floats or flies does not hang over ground by mistake. Usual: as
+/// its role is.
+enum class Home { Usual, Land, Water, Air };
+
 struct Stamp {
   std::string id, name;
   Role role = Role::Prop;
@@ -143,6 +147,7 @@ struct Stamp {
   Point foot;
   std::optional<RealHeight> realHeight;
   Facing facing = Facing::None;
+  Home home = Home::Usual;
   std::vector<Contact> contacts;
   std::vector<StampRegion> regions;  ///< those that have a name
   MaskChoices mask;
@@ -189,8 +194,9 @@ struct Impression {
   double raise_mm = 0;
   bool hero = false;
   LitFrom lit = LitFrom::Unsaid;
-  std::string row;   ///< shared by the things of one row that recedes; empty: none
-  std::string like;  ///< another impression of the same stamp whose colouring it shares; empty: its own
+  std::string row;     ///< shared by the things of one row that recedes; empty: none
+  std::string figure;  ///< shared by the impressions that make one figure; empty: it is one by itself
+  std::string like;    ///< another impression of the same stamp whose colouring it shares; empty: its own
   /// The piece it is stamped on, if not on the panel: then it pops up with that (`school` is PopUp), wherever
   /// the piece lies.
   std::string piece;
@@ -287,6 +293,22 @@ struct WashLimit {
   bool operator==(const WashLimit&) const = default;
   bool isEdge() const { return kind <= LimitKind::Torn; }
 };
+
+/// How the card is meant to be read: what a maker has answered when she was asked. Absent: not asked yet.
+struct Styles {
+  std::optional<bool> byEye;    ///< sizes and rows by eye, as in a storybook
+  std::optional<bool> allOver;  ///< a pattern over the whole card
+  std::optional<bool> layers;   ///< a crowd, or leaves in layers: things touch and cover each other
+  std::string extra;
+  bool operator==(const Styles&) const = default;
+};
+enum class Style { ByEye, AllOver, Layers };
+inline std::optional<bool>& answerOf(Styles& s, Style which) {
+  return which == Style::ByEye ? s.byEye : which == Style::AllOver ? s.allOver : s.layers;
+}
+inline const std::optional<bool>& answerOf(const Styles& s, Style which) {
+  return which == Style::ByEye ? s.byEye : which == Style::AllOver ? s.allOver : s.layers;
+}
 
 /// A finding the maker has seen and means to keep. It stays in the reading, below the others.
 struct KnownFinding {
@@ -468,6 +490,7 @@ struct Plan {
   std::vector<Piece> pieces;
   std::vector<Face> faces;  ///< what is planned on pieces that have a picture of their own
   std::vector<KnownFinding> known;
+  Styles styles;
   std::vector<GroundMark> ground;
   std::optional<Room> room;
   std::optional<Light> light;

@@ -160,6 +160,7 @@ Stamp PartsReader::stamp(Object o) {
   s.foot = foot ? point(*foot, o.at("foot")) : Point{s.width_mm / 2, 0};
   if (const Json* j = o.find("realHeight")) s.realHeight = realHeight(Object(*j, o.at("realHeight")));
   s.facing = o.wordOr("facing", words::kFacings, s.facing);
+  s.home = o.wordOr("home", words::kHomes, s.home);
   o.each("contacts",
          [&](const Json& e, const std::string& at) { s.contacts.push_back(contact(Object(e, at))); });
   o.each("regions",
@@ -271,6 +272,7 @@ Impression PartsReader::impression(Object o, School otherwise) {
   i.hero = o.boolOr("hero", false);
   i.lit = o.wordOr("lit", words::kLitFroms, i.lit);
   i.row = o.textOr("row", "");
+  i.figure = o.textOr("figure", "");
   i.like = o.textOr("like", "");
   i.piece = o.textOr("piece", "");
   if (i.piece == "panel") i.piece.clear();
@@ -384,6 +386,17 @@ KnownFinding PartsReader::known(Object o) {
   k.impressions = o.idsOr("impressions");
   k.extra = o.extra();
   return k;
+}
+
+Styles PartsReader::styles(Object o) {
+  Styles s;
+  const auto answer = [&](const char* key) -> std::optional<bool> {
+    if (!o.find(key)) return {};
+    return o.boolOr(key, false);
+  };
+  s.byEye = answer("byEye"), s.allOver = answer("allOver"), s.layers = answer("layers");
+  s.extra = o.extra();
+  return s;
 }
 
 Light PartsReader::light(Object o) {

@@ -35,6 +35,7 @@ struct PartsReader {
   static OwnStep ownStep(Object o);
   Piece piece(Object o);
   static KnownFinding known(Object o);
+  static Styles styles(Object o);
   static Light light(Object o);
   static Making making(Object o);
   static MaskAtHand maskAtHand(Object o);

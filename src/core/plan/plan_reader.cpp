@@ -98,6 +98,8 @@ class Reader {
     o.each("known", [&](const Json& e, const std::string& at) {
       plan.known.push_back(PartsReader::known(Object(e, at)));
     });
+    if (const Json* styles = o.find("styles"))
+      plan.styles = PartsReader::styles(Object(*styles, o.at("styles")));
     o.each("ground", [&](const Json& e, const std::string& at) {
       plan.ground.push_back(PartsReader::groundMark(Object(e, at)));
     });
@@ -117,9 +119,10 @@ class Reader {
           of.erase(key);
         }
     };
-    setAside(plan, {"colourings", "lines", "accents", "lifts", "own", "pieces"});
-    for (const auto& [list, key] : {std::pair("stamps", "regions"), std::pair("impressions", "like"),
-                                    std::pair("impressions", "piece")})
+    setAside(plan, {"colourings", "lines", "accents", "lifts", "own", "pieces", "styles"});
+    for (const auto& [list, key] :
+         {std::pair("stamps", "regions"), std::pair("stamps", "home"), std::pair("impressions", "like"),
+          std::pair("impressions", "piece"), std::pair("impressions", "figure")})
       if (const auto found = plan.find(list); found != plan.end() && found->is_array())
         for (Json& one : *found)
           if (one.is_object()) setAside(one, {key});

@@ -30,6 +30,10 @@ inline constexpr Table<Role, 11> kRoles = [] {
 }();
 inline constexpr Table<Facing, 3> kFacings{
     {{Facing::None, "none"}, {Facing::Left, "left"}, {Facing::Right, "right"}}};
+inline constexpr Table<Home, 4> kHomes{
+    {{Home::Usual, "usual"}, {Home::Land, "land"}, {Home::Water, "water"}, {Home::Air, "air"}}};
+inline constexpr Table<Style, 3> kStyles{
+    {{Style::ByEye, "byEye"}, {Style::AllOver, "allOver"}, {Style::Layers, "layers"}}};
 inline constexpr Table<FootMark, 3> kFootMarks{
     {{FootMark::None, "none"}, {FootMark::Tick, "tick"}, {FootMark::Notch, "notch"}}};
 inline constexpr Table<School, 7> kSchoolWords{{{School::Mask, "mask"},

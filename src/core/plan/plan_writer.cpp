@@ -100,6 +100,7 @@ Json stamp(const Stamp& s) {
     addExtra(j["realHeight"], s.realHeight->extra);
   }
   j["facing"] = wordOf(s.facing);
+  if (s.home != Home::Usual) j["home"] = words::of(words::kHomes, s.home);
   j["silhouette"] = rings(s.silhouette);
   if (!s.art.empty()) j["art"] = s.art;
   for (const Contact& c : s.contacts) {
@@ -143,6 +144,7 @@ Json impression(const Impression& i) {
   j["hero"] = i.hero;
   if (i.lit != LitFrom::Unsaid) j["lit"] = words::of(words::kLitFroms, i.lit);
   if (!i.row.empty()) j["row"] = i.row;
+  if (!i.figure.empty()) j["figure"] = i.figure;
   if (!i.like.empty()) j["like"] = i.like;
   if (!i.piece.empty()) j["piece"] = i.piece;
   addExtra(j, i.extra);
@@ -290,6 +292,15 @@ Json ownStep(const OwnStep& o) {
   return j;
 }
 
+Json styles(const Styles& s) {
+  Json j = Json::object();
+  if (s.byEye) j["byEye"] = *s.byEye;
+  if (s.allOver) j["allOver"] = *s.allOver;
+  if (s.layers) j["layers"] = *s.layers;
+  addExtra(j, s.extra);
+  return j;
+}
+
 Json known(const KnownFinding& k) {
   Json j = {{"kind", k.kind}};
   if (!k.impressions.empty()) j["impressions"] = k.impressions;
@@ -420,6 +431,7 @@ Json marks(const Plan& plan) {
   for (const Lift& l : plan.lifts) j["lifts"].push_back(lift(l));
   for (const OwnStep& o : plan.own) j["own"].push_back(ownStep(o));
   for (const KnownFinding& k : plan.known) j["known"].push_back(known(k));
+  if (plan.styles != Styles()) j["styles"] = styles(plan.styles);
   for (const GroundMark& g : plan.ground) j["ground"].push_back(groundMark(g));
   if (plan.room) j["room"] = room(*plan.room);
   if (plan.light) j["light"] = light(*plan.light);

@@ -1,4 +1,5 @@
 // The same stamp twice side by side, alike in every way, reads as a copy.
+#include "core/plan/figures.h"
 #include "core/plan/role_facts.h"
 #include "core/reading/about.h"
 #include "core/viewpoint/scale.h"
@@ -17,6 +18,7 @@ void readClones(const Plan& plan, const Analysis& a, std::vector<Finding>& out) 
     for (size_t k = i + 1; k < plan.impressions.size(); ++k) {
       const Impression &p = plan.impressions[i], &q = plan.impressions[k];
       if (!alike(p, q) || !q.row.empty()) continue;
+      if (sameFigure(plan, static_cast<int>(i), static_cast<int>(k))) continue;
       const Stamp& stamp = stampAt(a, static_cast<int>(i));
       const double dx = std::fabs(p.at.x - q.at.x), dy = std::fabs(p.at.y - q.at.y);
       const Box bp = a.meetings.placed[i]->onPanel.box(), bq = a.meetings.placed[k]->onPanel.box();

@@ -1,5 +1,6 @@
 // Of two things on the ground the one whose foot is lower is nearer; drawn behind the other it seems to sink.
 #include "core/analysis/analysis.h"
+#include "core/plan/figures.h"
 
 namespace havlo {
 namespace {
@@ -10,7 +11,7 @@ constexpr double kLower_mm = 2.0;
 
 void readDrawnBehind(const Plan& plan, const Analysis& analysis, std::vector<Finding>& out) {
   for (const Meeting& m : analysis.meetings.list) {
-    if (!m.overlaps() || m.contradictory) continue;
+    if (!m.overlaps() || m.contradictory || sameFigure(plan, m.front, m.back)) continue;
     const Impression &front = plan.impressions[ix(m.front)], &back = plan.impressions[ix(m.back)];
     if (!std::holds_alternative<OnGround>(front.depth) || !std::holds_alternative<OnGround>(back.depth))
       continue;

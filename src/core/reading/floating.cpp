@@ -4,6 +4,8 @@
 #include "core/analysis/analysis.h"
 #include "core/depth/fitting.h"
 #include "core/outline/distance.h"
+#include "core/outline/shape_ops.h"
+#include "core/plan/figures.h"
 #include "core/plan/role_facts.h"
 
 namespace havlo {
@@ -35,6 +37,19 @@ std::optional<Finding> aboveGround(const Plan& plan, int i, Point at, double dis
   return floating(i, at.y - ground, {at.x, ground});
 }
 
+/// A hill or a bank lies under its foot and is not nearer than it.
+bool onLand(const Plan& plan, const Analysis& a, int i) {
+  const Point foot = plan.impressions[ix(i)].at;
+  for (size_t k = 0; k < plan.impressions.size(); ++k) {
+    const Placed& land = *a.meetings.placed[k];
+    if (land.outline->stamp->role != Role::Landform || static_cast<int>(k) == i) continue;
+    if (!boxOf(land.silhouette).grown(kOffHost_mm).contains(foot)) continue;
+    if (covers(land.silhouette, foot) || nearestPoint(land.silhouette, foot).distance_mm <= kOffHost_mm)
+      return true;
+  }
+  return false;
+}
+
 std::optional<Finding> awayFromHost(const Placed& host, int i, int on, Point at) {
   const NearestPoint near = nearestPoint(host.silhouette, at);
   if (near.distance_mm <= kOffHost_mm) return {};
@@ -46,6 +61,7 @@ std::optional<Finding> awayFromHost(const Placed& host, int i, int on, Point at)
 }  // namespace
 
 void readFloating(const Plan& plan, const Analysis& analysis, std::vector<Finding>& out) {
+  const std::vector<int> leads = figureLeads(plan);
   for (size_t k = 0; k < plan.impressions.size(); ++k) {
     const Impression& impression = plan.impressions[k];
     const Stamp& stamp = *plan.stamps[ix(analysis.stampOf[k])];
@@ -54,18 +70,28 @@ void readFloating(const Plan& plan, const Analysis& analysis, std::vector<Findin
     // A branch holds on by its beginning, which has a rule of its own.
     const bool branch = std::any_of(stamp.contacts.begin(), stamp.contacts.end(),
                                     [](const Contact& c) { return c.kind == ContactKind::Start; });
-    if (branch) continue;
+    if (branch || leads[k] != i) continue;  // what belongs to a figure is carried by that
     if (const auto* on = std::get_if<OnThing>(&impression.depth)) {
       const int host = plan.indexOf(on->id);
       found = awayFromHost(*analysis.meetings.placed[ix(host)], i, host, impression.at);
-    } else if (!factsOf(stamp.role).stands() || !plan.view) {
+    } else if (!factsOf(stamp.role).stands() || stamp.home == Home::Air || !plan.view) {
       continue;
     } else if (std::holds_alternative<OnGround>(impression.depth)) {
       found = aboveHorizon(plan, stamp, i, impression.at);
     } else {
       found = aboveGround(plan, i, impression.at, analysis.depth->distance_m(i));
     }
-    if (found) out.push_back(std::move(*found));
+    if (!found) continue;
+    if (found->impressions.size() == 1) {
+      // What is up in the sky and could fly is most likely meant to.
+      if (!factsOf(stamp.role).wantsLand && impression.at.y >= plan.view->horizon_mm)
+        found->level = Level::Note;
+      if (onLand(plan, analysis, i)) continue;
+      Fix flies;
+      flies.what = Fix::What::SayHome, flies.impression = i, flies.home = Home::Air;
+      found->instead = std::move(flies);
+    }
+    out.push_back(std::move(*found));
   }
 }
 

@@ -1,5 +1,6 @@
 // A hero of which much is covered, or cut off by the panel's edge, is half a hero.
 #include "core/outline/shape_ops.h"
+#include "core/plan/figures.h"
 #include "core/reading/about.h"
 
 namespace havlo {
@@ -16,6 +17,7 @@ void readHeroHidden(const Plan& plan, const Analysis& a, std::vector<Finding>& o
   int worst = -1;
   double most = 0;
   for (int f : fronts) {
+    if (sameFigure(plan, hero, f)) continue;
     const Rings before = left;
     left = difference(left, a.meetings.placed[ix(f)]->silhouette);
     const double took = areaOf(before) - areaOf(left);

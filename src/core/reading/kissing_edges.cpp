@@ -1,6 +1,7 @@
 // Outlines that touch, or nearly touch, without overlapping: the eye cannot tell which is in front and sticks
 // there.
 #include "core/outline/distance.h"
+#include "core/plan/figures.h"
 #include "core/plan/role_facts.h"
 #include "core/reading/about.h"
 
@@ -33,6 +34,7 @@ void readKissingEdges(const Plan& plan, const Analysis& a, std::vector<Finding>&
     const bool backdrop = factsOf(f).backdrop || factsOf(b).backdrop;
     // A foot on a bank, a bird on a perch, a row of posts: these are meant to touch.
     if (backdrop || holdsOn(plan, m.front, m.back) || holdsOn(plan, m.back, m.front)) continue;
+    if (sameFigure(plan, m.front, m.back)) continue;
     const Impression &front = thingAt(plan, m.front), &back = thingAt(plan, m.back);
     if (!front.row.empty() && front.row == back.row) continue;
     const Placed &p = *a.meetings.placed[ix(m.front)], &q = *a.meetings.placed[ix(m.back)];

@@ -1,6 +1,7 @@
 // Something narrow and tall behind a head seems to grow out of it.
 #include "core/outline/shape_ops.h"
 #include "core/outline/shared_area.h"
+#include "core/plan/figures.h"
 #include "core/plan/role_facts.h"
 #include "core/reading/about.h"
 
@@ -16,7 +17,7 @@ void readMerging(const Plan& plan, const Analysis& a, std::vector<Finding>& out)
     if (factsOf(roleAt(a, m.back)).backdrop || holdsOn(plan, m.back, m.front) ||
         holdsOn(plan, m.front, m.back))
       continue;
-    if (factsOf(roleAt(a, m.back)).words) continue;
+    if (factsOf(roleAt(a, m.back)).words || sameFigure(plan, m.front, m.back)) continue;
     const Placed &f = *a.meetings.placed[ix(m.front)], &b = *a.meetings.placed[ix(m.back)];
     const Box figure = boxOf(f.silhouette);
     const Box top{figure.left, figure.top - kHead * figure.height(), figure.right, figure.top};

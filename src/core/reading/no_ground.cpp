@@ -15,8 +15,8 @@ constexpr double kBank_mm = 0.5;
 
 /// Animals swim and boats float; these do not.
 
-std::optional<Finding> inWater(const Plan& plan, int i, Point foot, Role role) {
-  if (!factsOf(role).wantsLand) return {};
+std::optional<Finding> inWater(const Plan& plan, int i, Point foot, const Stamp& stamp) {
+  if (stamp.home == Home::Usual ? !factsOf(stamp.role).wantsLand : stamp.home != Home::Land) return {};
   for (size_t k = 0; k < plan.ground.size(); ++k) {
     const GroundMark& mark = plan.ground[k];
     if (mark.kind != GroundKind::Canal && mark.kind != GroundKind::Water) continue;
@@ -29,6 +29,9 @@ std::optional<Finding> inWater(const Plan& plan, int i, Point foot, Role role) {
     const double beyond = 1 + kBank_mm / std::max(0.01, bank.distance_mm);
     const Point to{foot.x + beyond * (bank.at.x - foot.x), foot.y + beyond * (bank.at.y - foot.y)};
     if (to.y < plan.view->horizon_mm) f.fix = Fix{Fix::What::MoveFoot, i, -1, to};
+    Fix floats;
+    floats.what = Fix::What::SayHome, floats.impression = i, floats.home = Home::Water;
+    f.instead = std::move(floats);
     return f;
   }
   return {};
@@ -58,8 +61,8 @@ void readNoGround(const Plan& plan, const Analysis& analysis, std::vector<Findin
   for (size_t k = 0; k < plan.impressions.size(); ++k) {
     const Impression& thing = plan.impressions[k];
     if (!std::holds_alternative<OnGround>(thing.depth) || thing.at.y >= plan.view->horizon_mm) continue;
-    const Role role = analysis.meetings.placed[k]->outline->stamp->role;
-    auto found = inWater(plan, static_cast<int>(k), thing.at, role);
+    const Stamp& stamp = *analysis.meetings.placed[k]->outline->stamp;
+    auto found = inWater(plan, static_cast<int>(k), thing.at, stamp);
     if (!found && plan.room) found = offTheFloor(plan, static_cast<int>(k), thing.at);
     if (found) out.push_back(std::move(*found));
   }

@@ -2,6 +2,7 @@
 #include <algorithm>
 
 #include "core/analysis/analysis.h"
+#include "core/plan/figures.h"
 
 namespace havlo {
 namespace {
@@ -19,8 +20,10 @@ std::optional<double> fittingFoot(const ScaleReading& s, double foot_mm, const P
 }  // namespace
 
 void readOutOfScale(const Plan& plan, const Analysis& analysis, std::vector<Finding>& out) {
+  const std::vector<int> leads = figureLeads(plan);
   for (const ScaleReading& s : analysis.scale) {
     if (s.verdict != ScaleVerdict::TooTall && s.verdict != ScaleVerdict::TooShort) continue;
+    if (leads[ix(s.impression)] != s.impression) continue;  // its figure's size is read
     Finding f{FindingKind::OutOfScale, Level::Warn, {s.impression}, *s.ratio, {}};
     if (*s.ratio >= kGross || *s.ratio <= 1 / kGross) f.level = Level::Fault;
     const Point at = plan.impressions[ix(s.impression)].at;

@@ -90,6 +90,8 @@ constexpr std::array<Rule, kFindingKinds> kRules{{
      readLetteringRoom},
     {FindingKind::Unbalanced, "unbalanced", "share of the width from the middle, -0.5 to 0.5", readUnbalanced,
      kLate},
+    // Last, since it asks about what the others found.
+    {FindingKind::AsksStyle, "asksStyle", "findings that wait for the answer", readAsksStyle},
 }};
 
 bool isKnown(const Plan& plan, const Finding& f) {
@@ -143,7 +145,7 @@ std::vector<Finding> readScene(const Plan& plan, const Analysis& analysis, const
   };
   std::vector<Ranked> ranks;
   for (size_t k = 0; k < out.size(); ++k) {
-    out[k].known = isKnown(plan, out[k]);
+    out[k].known = out[k].known || isKnown(plan, out[k]);
     ranks.push_back({out[k].known, -static_cast<int>(out[k].level), !aboutHero(plan, out[k]), k});
   }
   std::sort(ranks.begin(), ranks.end());

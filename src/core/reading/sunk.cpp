@@ -1,5 +1,6 @@
 // What hardly differs from what lies around it sinks into it.
 #include "core/ink/ink_facts.h"
+#include "core/plan/figures.h"
 #include "core/plan/role_facts.h"
 #include "core/press/canvas.h"
 #include "core/reading/about.h"
@@ -35,10 +36,12 @@ std::optional<Fix> groundBehind(const Plan& plan, const Analysis& a, int hero, c
 void readSunk(const Plan& plan, const Analysis& a, std::vector<Finding>& out) {
   if (!a.looks) return;
   constexpr double kHero = 18, kAlive = 9, kOther = 5;  // CIEDE2000
+  const std::vector<int> leads = figureLeads(plan);
   for (size_t k = 0; k < plan.impressions.size(); ++k) {
     const int i = static_cast<int>(k);
     const Standout& s = a.looks->standouts[k];
     const Role role = roleAt(a, i);
+    if (leads[k] != i) continue;  // a face in a head is not sunk: what is looked at is the figure
     if (!s.shows || !factsOf(role).stands() || a.visible[k].share <= kHiddenShare) continue;
     const bool hero = plan.impressions[k].hero;
     const bool alive = factsOf(role).lives();

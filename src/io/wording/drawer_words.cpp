@@ -33,6 +33,13 @@ QString roleName(Role role) {
   return {};
 }
 
+QString homeName(Home home) {
+  return home == Home::Land    ? tr("on land")
+         : home == Home::Water ? tr("on water")
+         : home == Home::Air   ? tr("in the air")
+                               : tr("as is usual for it");
+}
+
 QString facingName(Facing facing) {
   return facing == Facing::Left    ? tr("looks left")
          : facing == Facing::Right ? tr("looks right")

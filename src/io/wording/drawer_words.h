@@ -8,6 +8,7 @@
 namespace havlo {
 
 QString roleName(Role role);        ///< "figure", "landscape piece", ...
+QString homeName(Home home);        ///< "as is usual", "on land", "on water", "in the air"
 QString facingName(Facing facing);  ///< "looks left", "looks right", "looks nowhere"
 QString mountingName(Mounting mounting);
 QString inkKindName(InkKind kind);

@@ -175,8 +175,58 @@ FindingWords pathMisses(const Plan& plan, const Finding& f, MeasureStyle style) 
           {}};
 }
 
+/// What was found is a way of working: the question, by what made it come up or what was answered.
+FindingWords asksStyle(const Plan& plan, const Finding& f) {
+  const bool said = answerOf(plan.styles, *f.style).value_or(false);
+  const QString value = said ? QString() : tr("%1 of a kind").arg(qRound(f.value));
+  switch (*f.style) {
+    case Style::ByEye:
+      return {
+          said ? tr("Sizes and rows are by eye here") : tr("Are sizes and rows by eye, as in a storybook?"),
+          tr("Many things are larger or smaller than their distance asks."),
+          value,
+          {}};
+    case Style::AllOver:
+      return {said ? tr("This is a pattern all over the card") : tr("Is this a pattern all over the card?"),
+              tr("Things are everywhere, above the ground too, and touch as they come."),
+              value,
+              {}};
+    case Style::Layers:
+      return {said ? tr("Things stand in layers here") : tr("Is this a crowd, or leaves in layers?"),
+              tr("Many things touch and cover each other."),
+              value,
+              {}};
+  }
+  return {};
+}
+
+QString styleAnswer(const Fix& fix) {
+  if (fix.amount < 0) return tr("Ask me again");
+  if (fix.style == Style::ByEye) return fix.amount > 0 ? tr("Yes, by eye") : tr("No, from one viewpoint");
+  if (fix.style == Style::AllOver) return fix.amount > 0 ? tr("Yes, a pattern") : tr("No, a scene");
+  return fix.amount > 0 ? tr("Yes, on purpose") : tr("No, tell me where they touch");
+}
+
+QString homeAnswer(Home home) {
+  switch (home) {
+    case Home::Air:
+      return tr("It flies");
+    case Home::Water:
+      return tr("It floats or wades");
+    case Home::Land:
+      return tr("It stands on land");
+    case Home::Usual:
+      break;
+  }
+  return tr("As is usual for it");
+}
+
 QString fixWords(const Plan& plan, const Fix& fix, MeasureStyle style) {
   switch (fix.what) {
+    case Fix::What::SayHome:
+      return homeAnswer(fix.home);
+    case Fix::What::SayStyle:
+      return styleAnswer(fix);
     case Fix::What::MoveFoot:
       return tr("Move it %1").arg(moveWords(plan.impressions[ix(fix.impression)].at, fix.to, style));
     case Fix::What::PutInFront:
@@ -271,6 +321,9 @@ FindingWords wordsOf(const Plan& plan, const Analysis& analysis, const Finding& 
     case FindingKind::OutOfScale:
       words = outOfScale(plan, analysis, f);
       break;
+    case FindingKind::AsksStyle:
+      words = asksStyle(plan, f);
+      break;
     case FindingKind::Floating:
       words = floating(plan, f, style);
       break;
@@ -357,6 +410,7 @@ FindingWords wordsOf(const Plan& plan, const Analysis& analysis, const Finding& 
       break;
   }
   if (f.fix) words.fix = fixWords(plan, *f.fix, style);
+  if (f.instead) words.instead = fixWords(plan, *f.instead, style);
   return words;
 }
 #pragma GCC diagnostic pop

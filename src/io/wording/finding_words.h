@@ -9,10 +9,11 @@
 namespace havlo {
 
 struct FindingWords {
-  QString text;   ///< what is the matter
-  QString why;    ///< why it matters, in a line
-  QString value;  ///< the number behind it, short: "0.51 ×", "3 mm"
-  QString fix;    ///< what the fix does, as a button would say it; empty without a fix
+  QString text;       ///< what is the matter
+  QString why;        ///< why it matters, in a line
+  QString value;      ///< the number behind it, short: "0.51 ×", "3 mm"
+  QString fix;        ///< what the fix does, as a button would say it; empty without a fix
+  QString instead{};  ///< the same of the other answer
 };
 
 FindingWords wordsOf(const Plan& plan, const Analysis& analysis, const Finding& finding, MeasureStyle style);

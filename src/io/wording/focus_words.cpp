@@ -12,7 +12,6 @@
 namespace havlo {
 namespace {
 
-QString percent(double share) { return tr("%1 %").arg(qRound(100 * share)); }
 QString ratio(double r) { return tr("%1 : 1").arg(r, 0, 'f', 1); }
 
 const Rival* rivalOf(const Analysis& a, int thing) {
@@ -32,7 +31,7 @@ FindingWords rivalWords(const Plan& plan, const Analysis& a, const Finding& f) {
                              : tr("%1 competes with %2").arg(name, heroName);
   w.why = r ? tr("It has %1. One thing should be seen first.").arg(whyWords(*r))
             : tr("One thing should be seen first.");
-  w.value = tr("%1 to %2").arg(percent(f.value), percent(f.other));
+  w.value = tr("%1 to %2").arg(shareWords(f.value), shareWords(f.other));
   return w;
 }
 
@@ -81,7 +80,7 @@ std::optional<FindingWords> focusWords(const Plan& plan, const Analysis& a, cons
       return FindingWords{f.impressions.size() > 1 ? tr("%1 is hidden by %2").arg(Name(0), name(1))
                                                    : tr("%1 is cut off by the edge").arg(Name(0)),
                           tr("The hero should be seen whole, or nearly so."),
-                          tr("%1 shows").arg(percent(f.value)),
+                          tr("%1 shows").arg(shareWords(f.value)),
                           {}};
     case FindingKind::Rival:
       return rivalWords(plan, a, f);
@@ -93,7 +92,9 @@ std::optional<FindingWords> focusWords(const Plan& plan, const Analysis& a, cons
           {}};
     case FindingKind::OneColour:
       return FindingWords{tr("Everything is of one colour"),
-                          tr("Nothing stands out from anything, so nothing is seen first."),
+                          f.other > 0
+                              ? tr("It is all in one ink: the hero has no colour of its own to be seen by.")
+                              : tr("Nothing stands out from anything, so nothing is seen first."),
                           tr("%1 apart").arg(f.value, 0, 'f', 0),
                           {}};
     case FindingKind::GreetingIllegible:
@@ -131,12 +132,12 @@ std::optional<FindingWords> focusWords(const Plan& plan, const Analysis& a, cons
     case FindingKind::LookingOut:
       return FindingWords{tr("%1 looks out of the picture").arg(Name(0)),
                           tr("The eye goes where it looks; it needs more room before it than behind it."),
-                          tr("%1 ahead").arg(percent(f.value)),
+                          tr("%1 ahead").arg(shareWords(f.value)),
                           {}};
     case FindingKind::Crowded:
       return FindingWords{tr("There is no plain space"),
                           tr("Without a place where nothing is, the hero has nothing to stand out from."),
-                          tr("largest %1").arg(percent(f.value)),
+                          tr("largest %1").arg(shareWords(f.value)),
                           {}};
     case FindingKind::Clones:
       return FindingWords{tr("%1 and %2 look like copies").arg(Name(0), name(1)),
@@ -151,7 +152,7 @@ std::optional<FindingWords> focusWords(const Plan& plan, const Analysis& a, cons
     case FindingKind::Unbalanced:
       return FindingWords{f.value < 0 ? tr("The card tips to the left") : tr("The card tips to the right"),
                           tr("Nearly all its weight lies on one side."),
-                          tr("%1 off the middle").arg(percent(std::fabs(f.value))),
+                          tr("%1 off the middle").arg(shareWords(std::fabs(f.value))),
                           {}};
     default:
       return {};
@@ -164,8 +165,8 @@ namespace {
 QString aboutAlike(const Plan& plan, const Looks& l) {
   const int first = l.ranking[0], next = l.ranking[1];
   return tr("Nothing is clearly first: %1 and %2 pull about alike (%3 and %4).")
-      .arg(nameOf(plan, first), nameOf(plan, next), percent(l.shares[ix(first)]),
-           percent(l.shares[ix(next)]));
+      .arg(nameOf(plan, first), nameOf(plan, next), shareWords(l.shares[ix(first)]),
+           shareWords(l.shares[ix(next)]));
 }
 
 }  // namespace
@@ -179,19 +180,19 @@ QString seenFirstWords(const Plan& plan, const Looks& l) {
       return aboutAlike(plan, l) + u' ' + tr("No hero is chosen.");
     const int first = l.ranking[0];
     return tr("%1 is seen first (%2 of the pull). No hero is chosen.")
-        .arg(capital(nameOf(plan, first)), percent(l.shares[ix(first)]));
+        .arg(capital(nameOf(plan, first)), shareWords(l.shares[ix(first)]));
   }
-  const QString hero = capital(nameOf(plan, l.hero)), share = percent(l.heroShare());
+  const QString hero = capital(nameOf(plan, l.hero)), share = shareWords(l.heroShare());
   const bool alike = l.ranking.size() > 1 && l.shares[ix(l.ranking[0])] > 0 && !l.clearlyFirst();
   if (alike && (l.heroRank > 1 || l.rivals.empty())) return aboutAlike(plan, l);
   if (l.heroRank == 1) {
     if (l.rivals.empty()) return tr("%1 is seen first (%2 of the pull).").arg(hero, share);
     return tr("%1 is seen first (%2 of the pull); %3 competes (%4).")
-        .arg(hero, share, nameOf(plan, l.rivals[0].thing), percent(l.rivals[0].share));
+        .arg(hero, share, nameOf(plan, l.rivals[0].thing), shareWords(l.rivals[0].share));
   }
   if (l.heroShare() < 0.005) return tr("%1 is not seen at all.").arg(hero);
   return tr("%1 is seen before %2: %3 of the pull to %4.")
-      .arg(capital(nameOf(plan, l.ranking[0])), nameOf(plan, l.hero), percent(l.shares[ix(l.ranking[0])]),
+      .arg(capital(nameOf(plan, l.ranking[0])), nameOf(plan, l.hero), shareWords(l.shares[ix(l.ranking[0])]),
            share);
 }
 
@@ -220,7 +221,7 @@ QString balanceWords(const Plan& plan, const Looks& l) {
   if (much.isEmpty()) return tr("The weight lies in the middle.");
   return (off < 0 ? tr("The weight lies %1left of the middle (%2).")
                   : tr("The weight lies %1right of the middle (%2)."))
-      .arg(much, percent(std::fabs(off)));
+      .arg(much, shareWords(std::fabs(off)));
 }
 
 QString harmonyWords(Harmony harmony) {

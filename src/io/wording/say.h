@@ -18,4 +18,7 @@ inline QString lengthText(double mm, MeasureStyle style) {
   return QString::fromStdString(writeMeasure(Millimetres{mm}, style));
 }
 
+/// "37 %". @param share  0 to 1
+inline QString shareWords(double share) { return tr("%1 %").arg(qRound(100 * share)); }
+
 }  // namespace havlo

@@ -15,7 +15,7 @@ using namespace havlo::testing;
 
 namespace {
 
-Ink inkOf(const char* id, Colour colour, double opacity) {
+Ink inkNamed(const char* id, Colour colour, double opacity) {
   Ink i;
   i.id = id, i.colour = colour, i.opacity = opacity;
   return i;
@@ -25,8 +25,8 @@ Ink inkOf(const char* id, Colour colour, double opacity) {
 /// clean, and a white greeting on top.
 Plan mistyCard() {
   Plan p = emptyPlan();
-  p.inks = {inkOf("soot", {0x20, 0x22, 0x26}, 0.9), inkOf("dusk", {0x6f, 0x86, 0xb4}, 0),
-            inkOf("white", {0xf8, 0xf8, 0xf2}, 0.85)};
+  p.inks = {inkNamed("soot", {0x20, 0x22, 0x26}, 0.9), inkNamed("dusk", {0x6f, 0x86, 0xb4}, 0),
+            inkNamed("white", {0xf8, 0xf8, 0xf2}, 0.85)};
   addStamp(p, slab("row", 110, 24)), addStamp(p, slab("words", 40, 8));
   Stamp hero = slab("hero", 20, 30);
   hero.silhouette = {{{4, 0}, {16, 0}, {20, 18}, {10, 30}, {0, 18}}};

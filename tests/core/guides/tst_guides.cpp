@@ -23,7 +23,7 @@ bool insidePolygon(const Ring& r, Point p) {
   return in;
 }
 
-View someView() {
+View guidedView() {
   View v;
   v.horizon_mm = 90, v.eyeHeight_m = 1.5, v.nearDistance_m = 2, v.vanishX_mm = 60;
   return v;
@@ -40,7 +40,7 @@ class TstGuides : public QObject {
   void hiddenPartsAgreeWithADepthTest() {
     std::mt19937 dice(9);
     std::uniform_real_distribution<double> u(0, 1);
-    const Projection projection(someView(), 120);
+    const Projection projection(guidedView(), 120);
     for (int round = 0; round < 60; ++round) {
       Screen screen;
       std::vector<std::vector<ScenePoint>> faces;

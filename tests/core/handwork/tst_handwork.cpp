@@ -57,7 +57,7 @@ Plan twoBoxes() {
 }
 
 AnalysisRef best(const Plan& p) { return withBestOrder(p, analyse(p)); }
-Simulation press(const Plan& p, const Analysis& a) {
+Simulation pressCard(const Plan& p, const Analysis& a) {
   return simulate(a.press(p, nullptr), a.sheet, 100).value();
 }
 int placeOf(const Plan& p, const Analysis& a, const char* act) {
@@ -91,7 +91,7 @@ class TstHandwork : public QObject {
   void colourLiesInItsThingAndEndsAtWhatStandsBeforeIt() {
     const Plan p = twoBoxes();
     const AnalysisRef a = best(p);
-    const Simulation s = press(p, *a);
+    const Simulation s = pressCard(p, *a);
     QVERIFY2(s.proven, qPrintable(QString::number(s.unexplained_mm2)));
     const Colour paper = p.card.paper.colour;
     QVERIFY(same(at(s.card, {50, 50}), through(paper, p.inks[1].colour, 0.8)));   // near
@@ -117,7 +117,7 @@ class TstHandwork : public QObject {
       p.colourings[0].region = choice;
       const AnalysisRef a = best(p);
       for (const Finding& f : a->findings) QVERIFY(f.kind != FindingKind::HandworkGone);
-      const Simulation s = press(p, *a);
+      const Simulation s = pressCard(p, *a);
       QVERIFY(s.proven);
       QVERIFY(same(at(s.card, {50, 50}), linearOf(p.card.paper.colour)));
     }
@@ -163,13 +163,13 @@ class TstHandwork : public QObject {
     const AnalysisRef a = best(p);
     // The farther one is coloured before the nearer one is stamped: its colour runs under that.
     const auto wrong = inActs(p, *a, {1, actNamed(p, "colour:c2"), 0, actNamed(p, "colour:c1")});
-    const Simulation s = press(p, *wrong);
+    const Simulation s = pressCard(p, *wrong);
     QVERIFY(!s.proven);
     QVERIFY(s.unexplained_mm2 > 50);
     QCOMPARE(static_cast<int>(s.worst[0].blame.kind), static_cast<int>(Blame::Kind::ByHand));
     QCOMPARE(s.worst[0].blame.front, 0);
     // Right again, in another order of the two.
-    QVERIFY(press(p, *inActs(p, *a, {0, 1, actNamed(p, "colour:c2"), actNamed(p, "colour:c1")})).proven);
+    QVERIFY(pressCard(p, *inActs(p, *a, {0, 1, actNamed(p, "colour:c2"), actNamed(p, "colour:c1")})).proven);
   }
 
   void whatIsLeftOutIsNamed_data() {
@@ -186,7 +186,7 @@ class TstHandwork : public QObject {
     dots.id = "a1", dots.ink = "white", dots.at = {{45, 55}}, dots.size_mm = 4, dots.on = "near";
     p.accents = {dots};
     const AnalysisRef a = best(p);
-    QVERIFY(press(p, *a).proven);
+    QVERIFY(pressCard(p, *a).proven);
     const int hand = actNamed(p, act.toStdString()) - firstHandAct(p);
     QVERIFY(hand >= 0);
     RunSheet sheet = a->sheet;
@@ -216,13 +216,13 @@ class TstHandwork : public QObject {
     words.ink = "white", words.school = School::Overprint;
     const AnalysisRef a = best(p);
     QVERIFY(placeOf(p, *a, "colour:c1") < placeOf(p, *a, "stamp:bar"));
-    const Simulation s = press(p, *a);
+    const Simulation s = pressCard(p, *a);
     QVERIFY2(s.proven, qPrintable(QString::number(s.unexplained_mm2)));
     // Coloured afterwards it is not white any more.
     std::vector<int> acts = a->acts;
     const auto c1 = std::find(acts.begin(), acts.end(), actNamed(p, "colour:c1"));
     std::rotate(c1, c1 + 1, acts.end());
-    QVERIFY(!press(p, *inActs(p, *a, acts)).proven);
+    QVERIFY(!pressCard(p, *inActs(p, *a, acts)).proven);
   }
 
   void aWishBringsAColouringForwardAndPaperMakesWay() {
@@ -234,7 +234,7 @@ class TstHandwork : public QObject {
     const AnalysisRef a = best(p);
     QVERIFY(a->actRules->refused().empty());
     QVERIFY(placeOf(p, *a, "colour:c1") < placeOf(p, *a, "wash:sky"));
-    const Simulation s = press(p, *a);
+    const Simulation s = pressCard(p, *a);
     QVERIFY2(s.proven, qPrintable(QString::number(s.unexplained_mm2)));
     // Nothing lies on it while it is coloured.
     for (const Step& step : a->sheet.steps)
@@ -244,7 +244,7 @@ class TstHandwork : public QObject {
     p.making.sequence = {{"colour:c1", "stamp:near", {}}};
     const AnalysisRef ring = best(p);
     QCOMPARE(ring->actRules->refused().size(), size_t{1});
-    QVERIFY(press(p, *ring).proven);
+    QVERIFY(pressCard(p, *ring).proven);
   }
 
   void ownStepsStandWhereTheyAreWanted() {
@@ -310,7 +310,7 @@ class TstHandwork : public QObject {
     }
     QVERIFY(pencil >= 0 && pencil < first);
     QVERIFY(erase > first && erase < coloured);
-    const Simulation s = press(p, *a);
+    const Simulation s = pressCard(p, *a);
     QVERIFY2(s.proven, qPrintable(QString::number(s.unexplained_mm2)));
     // A line of the ground ends at what stands.
     QVERIFY(!same(at(s.card, {10, 30}), linearOf(p.card.paper.colour)));
@@ -335,7 +335,7 @@ class TstHandwork : public QObject {
     p.making.leftHanded = true;
     const AnalysisRef other = best(p);
     QVERIFY(placeOf(p, *other, "accent:right") < placeOf(p, *other, "accent:left"));
-    QVERIFY(press(p, *other).proven);
+    QVERIFY(pressCard(p, *other).proven);
   }
 
   void colourTakenOutIsPaleThereWhateverWasPrintedBetween() {
@@ -349,7 +349,7 @@ class TstHandwork : public QObject {
     bloom.size_mm = 10, bloom.strength = 0.75;
     p.lifts = {bloom};
     const AnalysisRef a = best(p);
-    const Simulation s = press(p, *a);
+    const Simulation s = pressCard(p, *a);
     QVERIFY2(s.proven, qPrintable(QString::number(s.unexplained_mm2)));
     QVERIFY(placeOf(p, *a, "lift:f1") > placeOf(p, *a, "wash:sky"));
     // A quarter of the film is left where the cloth was.
@@ -372,7 +372,7 @@ class TstHandwork : public QObject {
       if (a->sheet.steps[k].what == Do::Cut) cut = static_cast<int>(k);
     }
     QVERIFY(coloured >= 0 && coloured < cut);
-    const Simulation s = press(p, *a);
+    const Simulation s = pressCard(p, *a);
     QVERIFY2(s.proven, qPrintable(QString::number(s.unexplained_mm2)));
     QVERIFY(same(at(s.card, {50, 50}), through(p.card.paper.colour, p.inks[1].colour, 0.8)));
   }
@@ -386,7 +386,7 @@ class TstHandwork : public QObject {
     p.colourings.push_back(colour("c6", "near", "moss"));
     p.colourings.back().region = Point{500, 500};
     const AnalysisRef a = best(p);
-    QVERIFY(press(p, *a).proven);
+    QVERIFY(pressCard(p, *a).proven);
     const auto gone = std::count_if(a->findings.begin(), a->findings.end(),
                                     [](const Finding& f) { return f.kind == FindingKind::HandworkGone; });
     QCOMPARE(gone, 4);
@@ -421,7 +421,7 @@ class TstHandwork : public QObject {
     for (const auto& [direction, leftIsPale] : {std::pair(180.0, true), {0.0, false}}) {
       p.light->direction_deg = direction, p.light->height_deg = 20;
       const AnalysisRef a = best(p);
-      const Simulation s = press(p, *a);
+      const Simulation s = pressCard(p, *a);
       QVERIFY(s.proven);
       const float left = at(s.card, {33, 60})[1], right = at(s.card, {57, 60})[1];
       QCOMPARE(left > right, leftIsPale);
@@ -573,7 +573,7 @@ class TstHandwork : public QObject {
     p = colouredLike(p, "near2", "near").value();
     const AnalysisRef a = best(p);
     QVERIFY(placeOf(p, *a, "colour:c1@near2") < static_cast<int>(a->acts.size()));
-    const Simulation s = press(p, *a);
+    const Simulation s = pressCard(p, *a);
     QVERIFY(s.proven);
     QVERIFY(same(at(s.card, {90, 150}), through(p.card.paper.colour, p.inks[1].colour, 0.8)));
     QCOMPARE(actName(p, actNamed(p, "colour:c1@near2")), std::string("colour:c1@near2"));

@@ -25,12 +25,16 @@ Plan withRod(Point foot, double height_mm) {
   return p;
 }
 
+constexpr double kPi = 3.14159265358979323846;
+
+void stand(Plan& p, const std::string& stamp, Point at) { put(p, stamp, stamp, at, 1).depth = OnGround{}; }
+
 std::vector<CastShadow> shadows(const Plan& p) {
   const AnalysisRef a = analyse(p);
   return castShadows(p, *a->depth, a->meetings.placed);
 }
 
-Point crossing(Point a, Point b, Point c, Point d) {
+Point meetingOf(Point a, Point b, Point c, Point d) {
   const double det = (b.x - a.x) * (d.y - c.y) - (b.y - a.y) * (d.x - c.x);
   const double t = ((c.x - a.x) * (d.y - c.y) - (c.y - a.y) * (d.x - c.x)) / det;
   return {a.x + t * (b.x - a.x), a.y + t * (b.y - a.y)};
@@ -99,7 +103,7 @@ class TstLight : public QObject {
     const auto s = shadowOf(*sceneLight(p), top);
     QVERIFY(s.has_value());
     const Point mine = projection.toPanel(*s);
-    const Point drawn = crossing({x, y}, {60, 65}, {x, p.view->horizon_mm}, {60, 40});
+    const Point drawn = meetingOf({x, y}, {60, 65}, {x, p.view->horizon_mm}, {60, 40});
     QVERIFY2(std::hypot(mine.x - drawn.x, mine.y - drawn.y) < 1e-6 * (1 + std::hypot(drawn.x, drawn.y)),
              qPrintable(QStringLiteral("%1 %2 for %3 %4").arg(mine.x).arg(mine.y).arg(drawn.x).arg(drawn.y)));
   }
@@ -112,7 +116,7 @@ class TstLight : public QObject {
     const Projection projection(*p.view, p.card.panel.width_mm);
     const ScenePoint top = projection.atDistance({60, 65}, projection.onGround({60, 40}).away);
     const Point mine = projection.toPanel(*shadowOf(*light, top));
-    const Point drawn = crossing({85, 90}, {60, 65}, {85, 30}, {60, 40});
+    const Point drawn = meetingOf({85, 90}, {60, 65}, {85, 30}, {60, 40});
     QVERIFY(std::hypot(mine.x - drawn.x, mine.y - drawn.y) < 1e-6);
     // What stands higher than the lantern throws no shadow on the ground.
     const ScenePoint above{top.x, light->at.up + 0.1, top.away};
@@ -399,6 +403,96 @@ class TstLight : public QObject {
     QCOMPARE(shadows(p).size(), 1u);
     p.light.reset();
     QVERIFY(shadows(p).empty());
+  }
+
+  // A light straight from the side meets a slab's edge. It is at least a quarter as thick as it is wide, so
+  // that its shadow is a strip of that depth: its area in the scene is a quarter of width times length.
+  void aLightFromStraightBesideThrowsAShadow() {
+    for (const double direction : {0.0, 180.0, 3.0, 177.0, 183.0}) {
+      Plan p = emptyPlan();
+      addStamp(p, slab("post", 8, 20));
+      stand(p, "post", {60, 40});
+      p.light = Light{};
+      p.light->direction_deg = direction, p.light->height_deg = 40;
+      const auto all = shadows(p);
+      QVERIFY2(all.size() == 1, qPrintable(QString::number(direction)));
+      const Projection projection(*p.view, p.card.panel.width_mm);
+      double area = 0, left = 1e9, right = -1e9, near = 1e9, far = -1e9;
+      for (const Ring& r : all[0].shape)
+        for (size_t k = 0; k < r.size(); ++k) {
+          const ScenePoint a = projection.onGround(r[k]), b = projection.onGround(r[(k + 1) % r.size()]);
+          area += (a.x * b.away - b.x * a.away) / 2;
+          left = std::min(left, a.x), right = std::max(right, a.x);
+          near = std::min(near, a.away), far = std::max(far, a.away);
+        }
+      const double away = projection.onGround({60, 40}).away;
+      const ScenePoint top = projection.atDistance({60, 60}, away),
+                       side = projection.atDistance({64, 40}, away),
+                       other = projection.atDistance({56, 40}, away);
+      const double width = side.x - other.x;
+      const double length = top.up / std::tan(40 * kPi / 180);
+      const double expected = kThickness * width * length;
+      QVERIFY2(std::fabs(std::fabs(area) / expected - 1) < 0.02,
+               qPrintable(QStringLiteral("%1: %2 for %3").arg(direction).arg(std::fabs(area)).arg(expected)));
+      QVERIFY(direction != 0 || left < other.x - length / 2);
+      QVERIFY(direction != 180 || right > side.x + length / 2);
+    }
+  }
+
+  // The shadow on an upright card farther off is cut where the ray from the light through a corner meets its
+  // plane (Eigen), and lies within it.
+  void aShadowFallsOnWhatStandsInItsWay() {
+    Plan p = emptyPlan();
+    addStamp(p, slab("rod", 4, 30)), addStamp(p, slab("board", 60, 50));
+    stand(p, "rod", {60, 40}), stand(p, "board", {62, 55});
+    p.light = Light{};
+    p.light->direction_deg = 275, p.light->height_deg = 20;  // behind the viewer
+    const AnalysisRef a = analyse(p);
+    const auto all = uprightShadows(p, *a->depth, a->meetings.placed);
+    QCOMPARE(all.size(), size_t{1});
+    QVERIFY(all[0].impression == 0 && all[0].on == 1);
+    const Projection projection(*p.view, p.card.panel.width_mm);
+    const double near = projection.onGround({60, 40}).away, far = projection.onGround({60, 55}).away;
+    const double azimuth = 275 * kPi / 180, height = 20 * kPi / 180;
+    const Eigen::Vector3d to(std::cos(azimuth) * std::cos(height), std::sin(height),
+                             std::sin(azimuth) * std::cos(height));
+    double expectedTop = 0, top = 0;
+    for (const Point corner : {Point{58, 70}, Point{62, 70}}) {
+      const ScenePoint c = projection.atDistance(corner, near);
+      const Eigen::Vector3d from(c.x, c.up, c.away);
+      const Eigen::Vector3d hit = from - to * ((far - near) / -to.z());
+      expectedTop = std::max(expectedTop, projection.toPanel({hit.x(), hit.y(), hit.z()}).y);
+    }
+    for (const Ring& r : all[0].shape)
+      for (Point q : r) {
+        top = std::max(top, q.y);
+        QVERIFY(q.y >= 55 - 0.01 && q.y <= 105.01 && q.x >= 32 - 0.01 && q.x <= 92.01);
+      }
+    QVERIFY2(std::fabs(top - expectedTop) < 0.05,
+             qPrintable(QStringLiteral("%1 for %2").arg(top).arg(expectedTop)));
+    // Nothing falls on what is nearer to the light.
+    p.light->direction_deg = 95;
+    const AnalysisRef b = analyse(p);
+    for (const UprightShadow& s : uprightShadows(p, *b->depth, b->meetings.placed))
+      QVERIFY(s.impression == 1);
+  }
+
+  void aShadowClimbsTheWallOfARoom() {
+    Plan p = emptyPlan();
+    p.room = Room{};
+    p.room->left_mm = 30, p.room->bottom_mm = 60, p.room->width_mm = 67, p.room->height_mm = 80;
+    addStamp(p, slab("rod", 4, 40));
+    stand(p, "rod", {60, 45});
+    p.light = Light{};
+    p.light->direction_deg = 270, p.light->height_deg = 15;
+    const AnalysisRef a = analyse(p);
+    const auto all = uprightShadows(p, *a->depth, a->meetings.placed);
+    QVERIFY(!all.empty());
+    for (const UprightShadow& s : all) {
+      QCOMPARE(s.on, -1);
+      for (const Ring& r : s.shape)
+        for (Point q : r) QVERIFY(q.y >= 60 - 0.01 && q.y <= 140.01);
+    }
   }
 };
 

@@ -33,7 +33,7 @@ Plan crowd(int count, double apart_mm = 14) {
   return p;
 }
 
-AnalysisRef best(const Plan& p) { return withBestOrder(p, analyse(p)); }
+AnalysisRef inBestOrder(const Plan& p) { return withBestOrder(p, analyse(p)); }
 
 bool proven(const Plan& p, const Analysis& a) {
   return simulate(a.press(p, nullptr), a.sheet, 100).value().proven;
@@ -86,13 +86,13 @@ class TstJointPaper : public QObject {
   void aCrowdUnderASkyTakesOneMaskAndOnePaper() {
     for (int count : {3, 5, 7}) {
       const Plan p = crowd(count);
-      const AnalysisRef a = best(p);
+      const AnalysisRef a = inBestOrder(p);
       QCOMPARE(a->needs.joints.size(), size_t{1});
       QVERIFY(a->needs.joints[0].over.size() >= ix(count) - 1);  // one may keep the mask that it has
       QCOMPARE(a->masksToCut(), 2);
       QVERIFY(proven(p, *a));
       const Plan apart = withJointPapers(p, false).value();
-      const AnalysisRef each = best(apart);
+      const AnalysisRef each = inBestOrder(apart);
       QCOMPARE(each->masksToCut(), count);
       QVERIFY(each->needs.joints.empty());
       QVERIFY(a->sheet.minutes < each->sheet.minutes);
@@ -103,7 +103,7 @@ class TstJointPaper : public QObject {
   // Inside the border of all of them by the inset, with nothing left bare where one stands behind another.
   void itIsCutInsideTheLineRoundAllOfThem() {
     const Plan p = crowd(3);
-    const AnalysisRef a = best(p);
+    const AnalysisRef a = inBestOrder(p);
     const Rings cut = jointShape(p, a->meetings.placed, {{0, 1, 2}, {}, {}})->mask;
     std::vector<Rings> all;
     for (const PlacedRef& placed : a->meetings.placed) all.push_back(placed->silhouette);
@@ -117,7 +117,7 @@ class TstJointPaper : public QObject {
 
   void everyThingIsCoveredByOnePaperAtATime() {
     const Plan p = crowd(4);
-    const AnalysisRef a = best(p);
+    const AnalysisRef a = inBestOrder(p);
     std::map<int, std::string> lies;
     int joints = 0;
     for (const Step& s : a->sheet.steps) {
@@ -140,7 +140,7 @@ class TstJointPaper : public QObject {
 
   void withoutItTheProofFailsAndNamesTheBlend() {
     const Plan p = crowd(3);
-    const AnalysisRef a = best(p);
+    const AnalysisRef a = inBestOrder(p);
     for (int i = 0; i < 3; ++i) {
       WhatIf slip;
       slip.kind = WhatIf::Kind::ForgetMask, slip.impression = i;
@@ -153,7 +153,7 @@ class TstJointPaper : public QObject {
   void whatIsToTakeTheColourIsLeftOut() {
     Plan p = crowd(3);
     p.washes[0].lets = {"duck3"};
-    const AnalysisRef a = best(p);
+    const AnalysisRef a = inBestOrder(p);
     for (const JointPaper& paper : a->needs.joints)
       QVERIFY(std::find(paper.over.begin(), paper.over.end(), 2) == paper.over.end());
     QVERIFY(proven(p, *a));
@@ -161,7 +161,7 @@ class TstJointPaper : public QObject {
 
   void whatStandsApartHasItsOwn() {
     const Plan p = crowd(4, 26);
-    const AnalysisRef a = best(p);
+    const AnalysisRef a = inBestOrder(p);
     QVERIFY(a->needs.joints.empty());
     QCOMPARE(a->masksToCut(), 4);
   }
@@ -172,14 +172,14 @@ class TstJointPaper : public QObject {
     Plan p = crowd(3);
     p.supplies.maskLife = 12;
     p.making.copies = 12;
-    QCOMPARE(best(p)->needs.joints.size(), size_t{1});
+    QCOMPARE(inBestOrder(p)->needs.joints.size(), size_t{1});
     p.making.copies = 13;
-    QVERIFY(best(p)->needs.joints.empty());
+    QVERIFY(inBestOrder(p)->needs.joints.empty());
   }
 
   void theCutFileHasItInOnePiece() {
     const Plan p = crowd(3);
-    const AnalysisRef a = best(p);
+    const AnalysisRef a = inBestOrder(p);
     const MaskJob job = layMasksOut(p, *a, MaskingSheet{});
     QCOMPARE(job.masks.size(), size_t{2});
     const auto joint =
@@ -193,7 +193,7 @@ class TstJointPaper : public QObject {
   // over.
   void aMaskIsCutToWhatShows() {
     const Plan p = bushBeforeHero();
-    const AnalysisRef a = best(p);
+    const AnalysisRef a = inBestOrder(p);
     QCOMPARE(a->needs.joints.size(), size_t{1});
     QCOMPARE(a->needs.joints[0].over, (std::vector<int>{0}));
     QCOMPARE(a->needs.joints[0].without, (std::vector<int>{1}));
@@ -230,7 +230,7 @@ class TstJointPaper : public QObject {
     double one = 0;
     for (const auto& [copies, papers] : {std::pair(1, 1), {12, 1}, {13, 2}, {30, 3}}) {
       p.making.copies = copies;
-      const AnalysisRef a = best(p);
+      const AnalysisRef a = inBestOrder(p);
       QCOMPARE(a->needs.joints.size(), size_t{1});
       QCOMPARE(a->needs.joints[0].cut, papers);
       QCOMPARE(a->masksToCut(), papers);
@@ -264,7 +264,7 @@ class TstJointPaper : public QObject {
         put(p, "t" + std::to_string(k), random() % 2 ? "duck" : "tree", {some(15, 90), some(30, 60)}, 3 + k);
       p.washes[0].area = {{{0, some(20, 50)}, {127, some(20, 50)}, {127, 178}, {0, 178}}};
       if (random() % 3 == 0) p.washes[0].lets = {"t" + std::to_string(random() % 5)};
-      const AnalysisRef a = best(p);
+      const AnalysisRef a = inBestOrder(p);
       const bool isProven = proven(p, *a);
       QVERIFY2(isProven, qPrintable(QStringLiteral("seed %1").arg(seed)));
       joined += !a->needs.joints.empty();

@@ -14,7 +14,7 @@ using namespace havlo::testing;
 
 namespace {
 
-Ink inkOf(const char* id, Colour colour) {
+Ink inkCalled(const char* id, Colour colour) {
   Ink i;
   i.id = id, i.name = id, i.colour = colour;
   return i;
@@ -24,7 +24,7 @@ Plan avenue() {
   Plan p = emptyPlan();
   p.card.panel = {140, 105, {}};
   p.view->horizon_mm = 60;
-  p.inks = {inkOf("soot", {0x20, 0x22, 0x26})};
+  p.inks = {inkCalled("soot", {0x20, 0x22, 0x26})};
   Stamp figure = slab("figure", 20, 36), tree = slab("tree", 22, 44);
   figure.solid = tree.solid = false;
   figure.role = Role::Figure, tree.role = Role::Tree;
@@ -35,9 +35,9 @@ Plan avenue() {
   return p;
 }
 
-const std::vector<Ink> kBox{inkOf("madder", {0xb0, 0x2a, 0x30}), inkOf("moss", {0x4d, 0x7a, 0x3c}),
-                            inkOf("ochre", {0xc8, 0x92, 0x40}),  inkOf("slate", {0x80, 0x84, 0x86}),
-                            inkOf("dusk", {0x54, 0x70, 0xa8}),   inkOf("coal", {0x4a, 0x4a, 0x4c})};
+const std::vector<Ink> kBox{inkCalled("madder", {0xb0, 0x2a, 0x30}), inkCalled("moss", {0x4d, 0x7a, 0x3c}),
+                            inkCalled("ochre", {0xc8, 0x92, 0x40}),  inkCalled("slate", {0x80, 0x84, 0x86}),
+                            inkCalled("dusk", {0x54, 0x70, 0xa8}),   inkCalled("coal", {0x4a, 0x4a, 0x4c})};
 
 std::vector<ColouringProposal> proposed(const Plan& p, const std::vector<Ink>& inks) {
   const AnalysisRef a = analyse(p);
@@ -101,7 +101,7 @@ class TstColouringProposal : public QObject {
   }
 
   void withoutColourOrHeroThereIsNothing() {
-    QVERIFY(proposed(avenue(), {inkOf("slate", {0x80, 0x84, 0x86})}).empty());
+    QVERIFY(proposed(avenue(), {inkCalled("slate", {0x80, 0x84, 0x86})}).empty());
     Plan p = avenue();
     p.impressions[0].hero = false;
     QVERIFY(proposed(p, kBox).empty());

@@ -46,7 +46,8 @@ bool goesWith(FindingKind fault, FindingKind other) {
       return any({FindingKind::Rival});
     case FindingKind::Crowded:
       return any({FindingKind::GreetingCrowded, FindingKind::KissingEdges, FindingKind::WhollyHidden,
-                  FindingKind::HeroHidden, FindingKind::Rival, FindingKind::OffPanel, FindingKind::Merging});
+                  FindingKind::HeroHidden, FindingKind::Rival, FindingKind::OffPanel, FindingKind::Merging,
+                  FindingKind::AsksStyle});
     case FindingKind::HeroUncoloured:
     case FindingKind::ColourJumpsOut:
       return any({FindingKind::Rival});

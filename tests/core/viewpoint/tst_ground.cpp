@@ -14,11 +14,11 @@ using namespace havlo;
 
 namespace {
 
-const PanelSize kPanel{127, 178, {}};
+const PanelSize kGroundPanel{127, 178, {}};
 constexpr double kHorizon = 96, kEye = 1.5, kNear = 2, kVanish = 70;
 constexpr double kFocal = kHorizon * kNear / kEye;  // the foot of the panel lies at the near distance
 
-View someView() {
+View groundView() {
   View v;
   v.horizon_mm = kHorizon, v.eyeHeight_m = kEye, v.nearDistance_m = kNear, v.vanishX_mm = kVanish;
   return v;
@@ -74,7 +74,7 @@ class TstGround : public QObject {
   // to bank and nowhere else; none at its ends.
   void waterLinesOfACanalReachFromBankToBank() {
     const auto drawn =
-        drawnOf(mark(GroundKind::Canal, {seen(1, 0, 3), seen(1, 0, 13)}, 4, 2.0), someView(), kPanel);
+        drawnOf(mark(GroundKind::Canal, {seen(1, 0, 3), seen(1, 0, 13)}, 4, 2.0), groundView(), kGroundPanel);
     QCOMPARE(drawn.ink.size(), size_t{2 + 4});
     for (const double side : {-1.0, 3.0})
       QCOMPARE(timesDrawn(drawn.ink, seen(side, 0, 3), seen(side, 0, 13)), 1);
@@ -85,8 +85,8 @@ class TstGround : public QObject {
   // Slanted by an angle the banks stand width / cos apart along a level line.
   void aSlantedCanalIsWiderAcross() {
     // From (-2, 4) to (4, 12): it runs 6 sideways on 8, so cos of the slant is 0.8.
-    const auto drawn =
-        drawnOf(mark(GroundKind::Canal, {seen(-2, 0, 4), seen(4, 0, 12)}, 2, 2.0), someView(), kPanel);
+    const auto drawn = drawnOf(mark(GroundKind::Canal, {seen(-2, 0, 4), seen(4, 0, 12)}, 2, 2.0),
+                               groundView(), kGroundPanel);
     for (const double d : {6.0, 8.0, 10.0}) {
       const double middle = -2 + (d - 4) * 6 / 8;
       QCOMPARE(timesDrawn(drawn.ink, seen(middle - 1 / 0.8, 0, d), seen(middle + 1 / 0.8, 0, d)), 1);
@@ -102,7 +102,7 @@ class TstGround : public QObject {
     for (const bool turned : {false, true}) {
       std::vector<Point> along{seen(-1, 0, 4), seen(3, 0, 8)};
       if (turned) std::swap(along[0], along[1]);
-      const auto drawn = drawnOf(mark(GroundKind::Water, along, 5, 1.0), someView(), kPanel);
+      const auto drawn = drawnOf(mark(GroundKind::Water, along, 5, 1.0), groundView(), kGroundPanel);
       QCOMPARE(drawn.ink.size(), size_t{5});
       for (int k = 0; k <= 4; ++k)
         QCOMPARE(timesDrawn(drawn.ink, seen(-1.0 + k - 2.5, 0, 4.0 + k), seen(-1.0 + k + 2.5, 0, 4.0 + k)),
@@ -114,8 +114,8 @@ class TstGround : public QObject {
   // Lines that would run together are left out: 1 m apart at distance d they are eye * focal / d^2 apart on
   // the panel, so the 0.35 mm that a pen can keep apart end at about 23 m.
   void linesThatRunTogetherAreLeftOut() {
-    const auto drawn =
-        drawnOf(mark(GroundKind::Water, {seen(0, 0, 3), seen(0, 0, 300)}, 5, 1.0), someView(), kPanel);
+    const auto drawn = drawnOf(mark(GroundKind::Water, {seen(0, 0, 3), seen(0, 0, 300)}, 5, 1.0),
+                               groundView(), kGroundPanel);
     double farthest = 0;
     for (const SeenLine& l : drawn.ink) farthest = std::max(farthest, ground(l.a).y());
     // Gap between d - 1 and d is f e / (d (d - 1)).
@@ -131,7 +131,7 @@ class TstGround : public QObject {
     const double length = 7.0;
     const auto drawn =
         drawnOf(mark(GroundKind::Rails, {seen(-1, 0, 3), seen(-1 + s * length, 0, 3 + c * length)}, gauge),
-                someView(), kPanel);
+                groundView(), kGroundPanel);
     const int count = static_cast<int>(length / 0.65) + 1;
     QCOMPARE(drawn.ink.size(), ix(count) + 2);
     std::vector<double> along;
@@ -155,8 +155,8 @@ class TstGround : public QObject {
   // Round a bend sleepers keep their distance along the outer edges, and none is drawn twice.
   void sleepersGoRoundABend() {
     const auto drawn =
-        drawnOf(mark(GroundKind::Rails, {seen(-2, 0, 3), seen(0, 0, 6), seen(3, 0, 8)}, 1.0, 0.8), someView(),
-                kPanel);
+        drawnOf(mark(GroundKind::Rails, {seen(-2, 0, 3), seen(0, 0, 6), seen(3, 0, 8)}, 1.0, 0.8),
+                groundView(), kGroundPanel);
     std::vector<Eigen::Vector2d> left;
     for (const SeenLine& l : drawn.ink) {
       const double length = (ground(l.b) - ground(l.a)).norm();
@@ -173,7 +173,7 @@ class TstGround : public QObject {
   // (Catmull and Rom 1974, from memory); its edges stay half the width beside it (GEOS).
   void aBendPassesThroughItsPointsAndKeepsItsWidth() {
     const std::vector<Point> along{seen(-2, 0, 3), seen(-1, 0, 5), seen(1.5, 0, 7), seen(2, 0, 11)};
-    const auto wall = drawnOf(mark(GroundKind::Shadow, along, 1), someView(), kPanel);
+    const auto wall = drawnOf(mark(GroundKind::Shadow, along, 1), groundView(), kGroundPanel);
     QCOMPARE(wall.ink.size(), size_t{30});
     for (const Point p : along) {
       double nearest = 1e9;
@@ -198,7 +198,7 @@ class TstGround : public QObject {
       GEOSCoordSeq_setXY_r(g, points, k, p.x(), p.y());
     }
     GEOSGeometry* spine = GEOSGeom_createLineString_r(g, points);
-    const auto path = drawnOf(mark(GroundKind::Path, along, 1), someView(), kPanel);
+    const auto path = drawnOf(mark(GroundKind::Path, along, 1), groundView(), kGroundPanel);
     QCOMPARE(path.ink.size(), size_t{60});
     for (const SeenLine& l : path.ink) {
       const Eigen::Vector2d p = (ground(l.a) + ground(l.b)) / 2;
@@ -214,7 +214,7 @@ class TstGround : public QObject {
   void aWallStandsAsHighAsItIs() {
     GroundMark m = mark(GroundKind::Wall, {seen(-2, 0, 4), seen(2, 0, 9)}, 0.3);
     m.height_m = 1.2;
-    const auto drawn = drawnOf(m, someView(), kPanel);
+    const auto drawn = drawnOf(m, groundView(), kGroundPanel);
     QCOMPARE(drawn.ink.size(), size_t{4});
     QCOMPARE(timesDrawn(drawn.ink, seen(-2, 0, 4), seen(2, 0, 9)), 1);
     QCOMPARE(timesDrawn(drawn.ink, seen(-2, 1.2, 4), seen(2, 1.2, 9)), 1);
@@ -226,38 +226,40 @@ class TstGround : public QObject {
   }
 
   void areasOnTheGroundAreWidthTimesLength() {
-    const View v = someView();
+    const View v = groundView();
     // 5 m long along (3, 4), 2 m wide.
     const std::vector<Point> along{seen(-1, 0, 4), seen(2, 0, 8)};
     for (const GroundKind kind : {GroundKind::Path, GroundKind::Canal, GroundKind::Rails})
-      QVERIFY(std::fabs(groundArea(areaOf(mark(kind, along, 2), v, kPanel)) - 10) < 1e-6);
+      QVERIFY(std::fabs(groundArea(areaOf(mark(kind, along, 2), v, kGroundPanel)) - 10) < 1e-6);
     // Water is level at both ends: 4 m deep, 2 m wide.
-    QVERIFY(std::fabs(groundArea(areaOf(mark(GroundKind::Water, along, 2), v, kPanel)) - 8) < 1e-6);
+    QVERIFY(std::fabs(groundArea(areaOf(mark(GroundKind::Water, along, 2), v, kGroundPanel)) - 8) < 1e-6);
     // A ring of 48 sides with 1.5 m radius.
     const double ring = 48 / 2.0 * 1.5 * 1.5 * std::sin(2 * M_PI / 48);
-    QVERIFY(std::fabs(groundArea(areaOf(mark(GroundKind::Ripples, {seen(0, 0, 6)}, 3), v, kPanel)) - ring) <
-            1e-6);
+    QVERIFY(std::fabs(groundArea(areaOf(mark(GroundKind::Ripples, {seen(0, 0, 6)}, 3), v, kGroundPanel)) -
+                      ring) < 1e-6);
     for (const GroundKind kind : {GroundKind::Wall, GroundKind::Shadow})
-      QVERIFY(areaOf(mark(kind, along, 2), v, kPanel).empty());
+      QVERIFY(areaOf(mark(kind, along, 2), v, kGroundPanel).empty());
   }
 
   // Rings half a metre apart out to 2 m from the middle.
   void ripplesStandEvenlyApart() {
-    const auto drawn = drawnOf(mark(GroundKind::Ripples, {seen(0.5, 0, 6)}, 4, 0.5), someView(), kPanel);
+    const auto drawn =
+        drawnOf(mark(GroundKind::Ripples, {seen(0.5, 0, 6)}, 4, 0.5), groundView(), kGroundPanel);
     QCOMPARE(drawn.ink.size(), size_t{4 * 48});
     for (size_t k = 0; k < drawn.ink.size(); ++k) {
       const Eigen::Vector2d p = ground(drawn.ink[k].a) - Eigen::Vector2d(0.5, 6);
       QVERIFY(std::fabs(p.norm() - 0.5 * static_cast<double>(k / 48 + 1)) < 1e-6);
     }
     // Usual distance, common practice, no source: a hand's breadth and a half for rings on a pond.
-    QCOMPARE(drawnOf(mark(GroundKind::Ripples, {seen(0.5, 0, 6)}, 1.0), someView(), kPanel).ink.size(),
-             size_t{2 * 48});
+    QCOMPARE(
+        drawnOf(mark(GroundKind::Ripples, {seen(0.5, 0, 6)}, 1.0), groundView(), kGroundPanel).ink.size(),
+        size_t{2 * 48});
   }
 
   void onlyWhatRunsAwayRunsToTheHorizon() {
-    const View v = someView();
+    const View v = groundView();
     const auto x = [&](std::vector<Point> along, GroundKind kind = GroundKind::Path) {
-      return runsTo(mark(kind, std::move(along), 1), v, kPanel);
+      return runsTo(mark(kind, std::move(along), 1), v, kGroundPanel);
     };
     // Through (10, 0) and (40, 48): half way up to 96, so as far again.
     QVERIFY(std::fabs(*x({{10, 0}, {40, 48}}) - 70) < 1e-9);
