@@ -92,7 +92,7 @@ int runScenes(const Call& call, const Plan& plan, uint64_t seed) {
                                                       : "evening";
     one["theme"] = s.theme, one["eyeHeight"] = s.eyeHeight_m, one["stamps"] = s.stamps;
     out["scenes"].push_back(std::move(one));
-    text += QStringLiteral("%1: %2\n").arg(k + 1).arg(sceneWords(s));
+    text += QStringLiteral("%1: %2 %3\n").arg(k + 1).arg(sceneWords(s), numbersOf(s.card));
   }
   if (call.has("--json")) return print(out.dump(1) + "\n");
   return print(text.isEmpty() ? "no scene came out that is worth making\n" : text.toStdString());

@@ -42,6 +42,10 @@ FindingCard::FindingCard(QWidget* parent) : QWidget(parent) {
   m_show->setCursor(Qt::PointingHandCursor);
   connect(m_show, &QPushButton::clicked, this, [this] { Q_EMIT showAsked(ix(m_index)); });
   acts->addWidget(m_show);
+  m_compare = plainButton(tr("Before and after"));
+  m_compare->setCursor(Qt::PointingHandCursor);
+  connect(m_compare, &QPushButton::clicked, this, [this] { Q_EMIT compareAsked(ix(m_index)); });
+  acts->addWidget(m_compare);
   m_know = plainButton(tr("I know"));
   m_know->setToolTip(tr("it stays in the reading, below the others"));
   auto* menu = new QMenu(m_know);
@@ -70,6 +74,8 @@ void FindingCard::show(const Finding& finding, const FindingWords& words, size_t
   m_fix->setText(words.fix);
   m_fix->setVisible(!words.fix.isEmpty());
   m_fix->setObjectName(words.fix.isEmpty() ? QString() : QStringLiteral("fix-%1").arg(index));
+  m_compare->setVisible(!words.fix.isEmpty() && finding.kind != FindingKind::AsksStyle);
+  m_compare->setObjectName(QStringLiteral("compare-%1").arg(index));
   m_instead->setText(words.instead);
   m_instead->setVisible(!words.instead.isEmpty());
   m_instead->setObjectName(words.instead.isEmpty() ? QString() : QStringLiteral("instead-%1").arg(index));

@@ -29,6 +29,7 @@ class FindingCard : public QWidget {
  Q_SIGNALS:
   void fixAsked(size_t index);
   void insteadAsked(size_t index);
+  void compareAsked(size_t index);
   void showAsked(size_t index);
   void knowAsked(size_t index, bool wholeRule);
 
@@ -36,7 +37,7 @@ class FindingCard : public QWidget {
   int m_index = -1;
   KeyedRows* m_head;
   QLabel *m_why, *m_told;
-  QPushButton *m_fix, *m_instead, *m_show, *m_know;
+  QPushButton *m_fix, *m_instead, *m_compare, *m_show, *m_know;
 };
 
 }  // namespace havlo

@@ -10,15 +10,17 @@
 #include "app/common/marks.h"
 #include "app/common/rolled.h"
 #include "app/scene/finding_card.h"
+#include "app/scene/mend_preview.h"
 #include "core/edit/wash_edits.h"
 #include "core/focus/looks.h"
 #include "io/wording/focus_words.h"
 
 namespace havlo {
 
-ReadingPanel::ReadingPanel(PlanSession& session, QWidget* parent)
+ReadingPanel::ReadingPanel(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget* parent)
     : SheetFrame(parent),
       m_session(session),
+      m_art(std::move(art)),
       m_summary(inkLabel({}, bodyFont(), theme().ink, true)),
       m_rows(new KeyedRows) {
   setAccessibleName(tr("The reading"));
@@ -163,6 +165,7 @@ void ReadingPanel::showCard(FindingCard& card, size_t index) {
   if (card.fresh()) {
     connect(&card, &FindingCard::fixAsked, this, &ReadingPanel::applyFix);
     connect(&card, &FindingCard::insteadAsked, this, &ReadingPanel::applyInstead);
+    connect(&card, &FindingCard::compareAsked, this, &ReadingPanel::compare);
     connect(&card, &FindingCard::showAsked, this, &ReadingPanel::showThings);
     connect(&card, &FindingCard::knowAsked, this, &ReadingPanel::know);
   }
@@ -179,6 +182,21 @@ void ReadingPanel::showThings(size_t index) {
   const auto things = m_shown[index].impressions;
   m_session.select(QString::fromStdString(m_session.plan().impressions[ix(things[0])].id));
   Q_EMIT showRequested(things);
+}
+
+/// Both cards side by side, before anything is done.
+void ReadingPanel::compare(size_t index) {
+  if (index >= m_shown.size() || !m_shown[index].fix) return;
+  const Finding finding = m_shown[index];
+  const auto plan = m_session.snapshot();
+  const FindingWords words = wordsOf(*plan, *m_session.analysis(), finding, m_session.units());
+  auto* preview = new MendPreview(plan, *finding.fix, tr("%1: %2").arg(words.text, words.fix), m_art, this);
+  preview->setAttribute(Qt::WA_DeleteOnClose);
+  connect(preview, &MendPreview::taken, this, [this, plan, words, fix = *finding.fix] {
+    if (plan == m_session.snapshot())
+      m_session.edit(tr("%1 (%2)").arg(words.fix, words.text), applied(m_session.plan(), fix));
+  });
+  preview->open();
 }
 
 void ReadingPanel::applyInstead(size_t index) {

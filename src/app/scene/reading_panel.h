@@ -8,12 +8,13 @@ namespace havlo {
 
 class FindingCard;
 class KeyedRows;
+class SvgArt;
 
 class ReadingPanel : public SheetFrame {
   Q_OBJECT
 
  public:
-  explicit ReadingPanel(PlanSession& session, QWidget* parent = nullptr);
+  ReadingPanel(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget* parent = nullptr);
   /// Wrapped lines make it no taller: it rolls, so that choosing a thing never moves the card.
   bool hasHeightForWidth() const override { return false; }
 
@@ -22,6 +23,7 @@ class ReadingPanel : public SheetFrame {
 
  private:
   PlanSession& m_session;
+  std::shared_ptr<SvgArt> m_art;
   QLabel* m_summary;
   KeyedRows* m_rows;
   std::vector<Finding> m_shown;
@@ -35,6 +37,7 @@ class ReadingPanel : public SheetFrame {
   void tellAgain(size_t index);
   void applyFix(size_t index);
   void applyInstead(size_t index);
+  void compare(size_t index);
   std::vector<std::string> idsOf(const Finding& finding) const;
   void know(size_t index, bool wholeRule);
 };

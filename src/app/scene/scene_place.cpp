@@ -35,7 +35,7 @@ ScenePlace::ScenePlace(PlanSession& session, std::shared_ptr<SvgArt> art, QWidge
   grid->setSpacing(10);
   m_thing = new ThingPanel(session, *m_row, art);
   ThingPanel* thing = m_thing;
-  auto* reading = new ReadingPanel(session);
+  auto* reading = new ReadingPanel(session, art);
   // Wider with larger text, but never so wide that the card has no room.
   const double grow = 1 + (textScale() - 1) * 0.5;
   thing->setFixedWidth(qRound(236 * grow));
@@ -55,6 +55,7 @@ ScenePlace::ScenePlace(PlanSession& session, std::shared_ptr<SvgArt> art, QWidge
   connect(thing, &ThingPanel::addRequested, this, &ScenePlace::offerStamps);
   connect(thing, &ThingPanel::demoRequested, this, &ScenePlace::demoRequested);
   connect(thing, &ThingPanel::openRequested, this, &ScenePlace::openRequested);
+  connect(thing, &ThingPanel::proposeRequested, this, &ScenePlace::proposeRequested);
   connect(reading, &ReadingPanel::showRequested, m_face, &FaceView::pointOut);
   connect(&thing->view(), &ViewPanel::constructionWanted, m_face, &FaceView::showConstruction);
   connect(m_face, &FaceView::spotAsked, this, &ScenePlace::offerFitting);

@@ -35,6 +35,7 @@ class ScenePlace : public Place {
 
  Q_SIGNALS:
   void demoRequested();
+  void proposeRequested();
   void openRequested();
   void drawerRequested();
   void stampOfDrawerRequested(const QString& key, Point foot);

@@ -148,6 +148,9 @@ void ThingPanel::buildActs() {
   m_demo = new QPushButton(tr("Start from the demo"));
   m_open = new QPushButton(tr("Open a plan"));
   box()->addWidget(m_add);
+  m_propose = new QPushButton(tr("Have a card proposed"));
+  m_propose->setObjectName(QStringLiteral("propose"));
+  box()->addWidget(m_propose);
   box()->addWidget(m_demo);
   box()->addWidget(m_open);
 }
@@ -155,6 +158,7 @@ void ThingPanel::buildActs() {
 void ThingPanel::connectActs() {
   connect(m_demo, &QPushButton::clicked, this, &ThingPanel::demoRequested);
   connect(m_open, &QPushButton::clicked, this, &ThingPanel::openRequested);
+  connect(m_propose, &QPushButton::clicked, this, &ThingPanel::proposeRequested);
   connect(m_add, &QPushButton::clicked, this, &ThingPanel::addRequested);
   connect(m_remove, &QPushButton::clicked, this, [this] {
     change(tr("Take %1 off"), [](const Plan& p, const std::string& id) { return without(p, id); });
@@ -279,6 +283,7 @@ void ThingPanel::refresh() {
   m_add->setText(stamps ? tr("Add a stamp") : tr("Go to the drawer"));
   m_demo->setVisible(!stamps);
   m_open->setVisible(!stamps);
+  m_propose->setVisible(m_session.plan().impressions.empty());
   m_filling = false;
 }
 

@@ -36,6 +36,7 @@ class ThingPanel : public SheetFrame {
  Q_SIGNALS:
   void addRequested();
   void demoRequested();
+  void proposeRequested();
   void openRequested();
 
  private:
@@ -52,7 +53,7 @@ class ThingPanel : public SheetFrame {
   QComboBox *m_part, *m_ink, *m_school, *m_lit, *m_figure;
   QSpinBox* m_pressing;
   QLineEdit* m_turn;
-  QPushButton *m_remove, *m_add, *m_hero, *m_demo, *m_open, *m_makeRow, *m_ways;
+  QPushButton *m_remove, *m_add, *m_hero, *m_demo, *m_propose, *m_open, *m_makeRow, *m_ways;
   bool m_filling = false;
 
   void buildFacts();

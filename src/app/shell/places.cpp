@@ -146,6 +146,8 @@ Place* makeScene(const Workshop& w, Errands& errands) {
                    [&errands] { errands.visit(QStringLiteral("drawer")); });
   QObject::connect(place, &ScenePlace::stampOfDrawerRequested, &errands,
                    [&errands](const QString& key, Point foot) { errands.putOnCard(key, foot); });
+  QObject::connect(place, &ScenePlace::proposeRequested, &errands,
+                   [&errands] { errands.visit(QStringLiteral("arrange")); });
   QObject::connect(place, &ScenePlace::demoRequested, &errands, [&errands] { errands.openDemo(); });
   QObject::connect(place, &ScenePlace::openRequested, &errands, &Errands::openRequested);
   QObject::connect(&errands, &Errands::stampsOffered, place, &ScenePlace::offerStamps);
@@ -191,7 +193,7 @@ Place* makeMake(const Workshop& w, Errands& errands) {
 }
 
 Place* makeArrange(const Workshop& w, Errands& errands) {
-  auto* place = new ArrangePlace(w.session, w.art);
+  auto* place = new ArrangePlace(w.session, w.drawer, w.art);
   QObject::connect(place, &ArrangePlace::leave, &errands,
                    [&errands] { errands.visit(QStringLiteral("ink")); });
   return place;
@@ -219,9 +221,7 @@ std::vector<PlaceKind> allPlaces() {
   add(
       "practice", tr("Practice"), {},
       [](const Workshop& w, Errands&) -> Place* { return new PracticePlace(w.art); }, silent);
-  add("arrange", tr("Suggest arrangements"), {}, makeArrange, silent)->open = [](const Workshop& w) {
-    return !nothingOnIt(w);
-  };
+  add("arrange", tr("Suggestions"), {}, makeArrange, silent);
   for (PlaceKind& kind : all)
     for (const char* id : {"scene", "order", "ink", "colour", "make", "arrange"})
       kind.ofFace = kind.ofFace || kind.id == QLatin1String(id);

@@ -35,6 +35,14 @@ bool staysPut(const Plan& plan, int impression) {
          std::holds_alternative<OnThing>(i.depth);
 }
 
+Proposal proposalAsItIs(const Plan& plan, const ArtSource* art, double proof_dpi) {
+  Proposal out = proposalOf(Reader(plan, nullptr, art), plan);
+  out.proven = false;
+  if (const auto proof = prove(out, 0, art, proof_dpi, {}); proof) out.proven = proof.value();
+  out.worth = worthOf(out.plan, *out.analysis, out.proven);
+  return out;
+}
+
 Result<Arrangements> suggestArrangements(const Plan& given, const ArtSource* art, const ArrangeWish& wish,
                                          const Progress& progress) {
   Plan plan = given;
@@ -63,9 +71,8 @@ Result<Arrangements> suggestArrangements(const Plan& given, const ArtSource* art
 
   const AnalysisRef start = analyse(plan, nullptr, art);
   Arrangements out;
-  out.now = proposalOf(Reader(given, nullptr, art), given);
-  if (const auto proof = prove(out.now, 0, art, wish.proof_dpi, progress); !proof) return proof.error();
-  out.now.worth = worthOf(out.now.plan, *out.now.analysis, out.now.proven);
+  out.now = proposalAsItIs(given, art, wish.proof_dpi);
+  if (progress.stopped()) return Error{ErrorCode::Stopped, "stopped", {}};
   progress.at(0.05);
 
   // Where the hero is makes arrangements differ most: on either third, or near the middle.

@@ -86,6 +86,9 @@ struct Arrangements {
 /// thing (it goes with that).
 bool staysPut(const Plan& plan, int impression);
 
+/// The card as it is, looked at and pressed.
+Proposal proposalAsItIs(const Plan& plan, const ArtSource* art, double proof_dpi = 75);
+
 /// @error BadInput without a hero, or if nothing may move; Stopped
 Result<Arrangements> suggestArrangements(const Plan& plan, const ArtSource* art, const ArrangeWish& wish = {},
                                          const Progress& progress = {});

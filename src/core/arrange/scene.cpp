@@ -507,6 +507,24 @@ std::optional<SceneOffer> attempt(const SceneWish& wish, const Variant& v, uint6
   return out;
 }
 
+/// The best that is proven, without a fault and not clumsy; nothing if none is. @error Stopped
+Result<std::optional<SceneOffer>> bestOf(std::vector<SceneOffer> all, const SceneWish& wish,
+                                         const ArtSource* art, const Progress& progress) {
+  std::stable_sort(all.begin(), all.end(),
+                   [](const SceneOffer& a, const SceneOffer& b) { return a.card.score > b.card.score; });
+  for (SceneOffer& o : all) {
+    if (progress.stopped()) return Error{ErrorCode::Stopped, "stopped", {}};
+    o.card.worth = worthOf(o.card.plan, *o.card.analysis, true);
+    if (o.card.worth.faults > 0 || o.card.worth.heroRank != 1 || clumsy(o.card)) continue;
+    const auto proof = prove(o.card, kMostParts, art, wish.proof_dpi, {progress.stop, {}});
+    if (!proof) return proof.error();
+    if (!o.card.proven) continue;
+    o.card.worth = worthOf(o.card.plan, *o.card.analysis, true);
+    return std::optional(std::move(o));
+  }
+  return std::optional<SceneOffer>();
+}
+
 }  // namespace
 
 View viewFor(const Stamp& hero, const PanelSize& panel, double share) {
@@ -533,43 +551,48 @@ Result<std::vector<SceneOffer>> scenesFor(const SceneWish& wish, const ArtSource
       wish.hero.width_mm > 0.85 * wish.sheet.card.panel.width_mm)
     return Error{ErrorCode::BadInput, "the hero is too large for this card", "hero"};
   const std::vector<Variant> variants = variantsOf(wish);
-  // All attempts of all variants are independent of each other.
   const size_t attempts = static_cast<size_t>(std::max(1, wish.attempts));
-  std::vector<std::optional<SceneOffer>> all(variants.size() * attempts);
-  std::mutex telling;
-  size_t done = 0;
-  forEachIndex(all.size(), 2, [&](size_t k) {
-    if (progress.stopped()) return;
-    all[k] = attempt(wish, variants[k / attempts], wish.seed * 1000003 + k * 7919, art, progress);
-    const std::lock_guard lock(telling);
-    progress.at(0.85 * static_cast<double>(++done) / static_cast<double>(all.size()));
-  });
-  if (progress.stopped()) return Error{ErrorCode::Stopped, "stopped", {}};
-  if (std::none_of(all.begin(), all.end(), [](const auto& o) { return o.has_value(); }))
+  std::vector<SceneOffer> out;
+  std::vector<size_t> open(variants.size());
+  for (size_t v = 0; v < open.size(); ++v) open[v] = v;
+  bool any = false;
+  // Where nothing comes of the first attempts, others are made.
+  constexpr size_t kRounds = 3;
+  for (size_t round = 0; round < kRounds && !open.empty(); ++round) {
+    std::vector<std::optional<SceneOffer>> all(open.size() * attempts);
+    std::mutex telling;
+    size_t done = 0;
+    const auto at = [&](double share) { progress.at((static_cast<double>(round) + share) / kRounds); };
+    forEachIndex(all.size(), 2, [&](size_t k) {
+      if (progress.stopped()) return;
+      const size_t v = open[k / attempts], n = round * attempts + k % attempts;
+      all[k] = attempt(wish, variants[v], wish.seed * 1000003 + (v * 101 + n) * 7919, art, progress);
+      const std::lock_guard lock(telling);
+      at(0.85 * static_cast<double>(++done) / static_cast<double>(all.size()));
+    });
+    if (progress.stopped()) return Error{ErrorCode::Stopped, "stopped", {}};
+    std::vector<size_t> still;
+    for (size_t o = 0; o < open.size(); ++o) {
+      std::vector<SceneOffer> mine;
+      for (size_t k = 0; k < attempts; ++k)
+        if (auto& one = all[o * attempts + k]) any = true, mine.push_back(std::move(*one));
+      auto best = bestOf(std::move(mine), wish, art, progress);
+      if (!best) return best.error();
+      if (best.value()) {
+        out.push_back(std::move(*best.value()));
+      } else {
+        still.push_back(open[o]);
+      }
+    }
+    open = std::move(still);
+    if (!any) break;
+  }
+  if (!any)
     return Error{
         ErrorCode::BadInput,
         "nothing in the drawer fits behind this hero: trees, buildings or hills with a height that is known",
         "drawer"};
-  std::vector<SceneOffer> out;
-  for (size_t v = 0; v < variants.size(); ++v) {
-    std::vector<SceneOffer> mine;
-    for (size_t k = 0; k < attempts; ++k)
-      if (auto& o = all[v * attempts + k]) mine.push_back(std::move(*o));
-    std::stable_sort(mine.begin(), mine.end(),
-                     [](const SceneOffer& a, const SceneOffer& b) { return a.card.score > b.card.score; });
-    for (SceneOffer& o : mine) {
-      if (progress.stopped()) return Error{ErrorCode::Stopped, "stopped", {}};
-      o.card.worth = worthOf(o.card.plan, *o.card.analysis, true);
-      if (o.card.worth.faults > 0 || o.card.worth.heroRank != 1 || clumsy(o.card)) continue;
-      const auto proof = prove(o.card, kMostParts, art, wish.proof_dpi, {progress.stop, {}});
-      if (!proof) return proof.error();
-      if (!o.card.proven) continue;
-      o.card.worth = worthOf(o.card.plan, *o.card.analysis, true);
-      out.push_back(std::move(o));
-      break;
-    }
-    progress.at(0.85 + 0.15 * static_cast<double>(v + 1) / static_cast<double>(variants.size()));
-  }
+  progress.at(1);
   std::stable_sort(out.begin(), out.end(),
                    [](const SceneOffer& a, const SceneOffer& b) { return a.card.score > b.card.score; });
   return out;

@@ -21,7 +21,7 @@ struct SceneWish {
   uint64_t seed = 1;
   int scenes = 3;
   int tries = 1500;  ///< moves tried in each search: effort in steps, not in time
-  int attempts = 4;  ///< scenes composed for each that is wanted, the best of which is taken
+  int attempts = 3;  ///< scenes composed for each that is wanted, the best of which is taken
   bool coloured = true;
   double proof_dpi = 75;
   std::optional<Daylight> daylight;  ///< absent: each scene another

@@ -4,6 +4,7 @@
 #include <array>
 #include <utility>
 
+#include "core/outline/shape_ops.h"
 #include "core/outline/shared_area.h"
 
 namespace havlo {
@@ -63,6 +64,15 @@ void layerMisfits(CardFit& fit) {
   }
 }
 
+/// Running off the edge is a fine effect, feet first or not; with the foot outside and hardly a third left it
+/// is a slip.
+bool mostlyOff(const Plan& plan, const Impression& i) {
+  constexpr double kThird = 1.0 / 3;
+  const StampRef stamp = plan.stamp(i.stamp);
+  const Rings shape = placingOf(i, *stamp).toPanel(stamp->silhouette);
+  return areaOf(clippedTo(plan.card.panel.box(), shape)) < kThird * areaOf(shape);
+}
+
 void impressionMisfits(const Plan& plan, CardFit& fit) {
   const Box panel = plan.card.panel.box();
   const Box free = panel.grown(-plan.card.bare_mm);
@@ -73,7 +83,7 @@ void impressionMisfits(const Plan& plan, CardFit& fit) {
     const auto at = static_cast<int>(i);
     if (!box.meets(panel, -kHair_mm)) {
       fit.misfits.push_back({MisfitKind::ImpressionOffPanel, -1, at, 0, 0, true});
-    } else if (!panel.contains(im.at)) {
+    } else if (!panel.contains(im.at) && mostlyOff(plan, im)) {
       const double by =
           std::fmax(std::fmax(-im.at.x, im.at.x - panel.right), std::fmax(-im.at.y, im.at.y - panel.top));
       fit.misfits.push_back({MisfitKind::FootOffPanel, -1, at, by, 0, false});

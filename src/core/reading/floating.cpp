@@ -83,6 +83,7 @@ void readFloating(const Plan& plan, const Analysis& analysis, std::vector<Findin
     }
     if (!found) continue;
     if (found->impressions.size() == 1) {
+      if (impression.at.y < 0) continue;  // nobody sees what is under a foot off the card
       // What is up in the sky and could fly is most likely meant to.
       if (!factsOf(stamp.role).wantsLand && impression.at.y >= plan.view->horizon_mm)
         found->level = Level::Note;

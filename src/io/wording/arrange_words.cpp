@@ -55,20 +55,23 @@ QString daylightName(Daylight d) {
 }
 
 QString sceneWords(const SceneOffer& s) {
-  QStringList behind;
+  QStringList with;
   for (const Impression& i : s.card.plan.impressions) {
     const Stamp& stamp = *s.card.plan.stamp(i.stamp);
-    if (!i.hero && factsOf(stamp.role).stands() && !behind.contains(stampName(stamp)))
-      behind << stampName(stamp);
+    if (!i.hero && factsOf(stamp.role).stands() && !with.contains(stampName(stamp))) with << stampName(stamp);
   }
-  QString text = tr("%1, with %2. ").arg(daylightName(s.daylight), behind.join(QStringLiteral(", ")));
+  QString text = tr("%1, with %2; eyes at %3.")
+                     .arg(daylightName(s.daylight), with.join(QStringLiteral(", ")),
+                          QString::fromStdString(writeDistance(Metres{s.eyeHeight_m})));
   text[0] = text[0].toUpper();
-  const int masks = s.card.analysis->masksToCut();
-  return text + tr("Eyes at %1; the hero has %2 of the pull; %3, %4.")
-                    .arg(QString::fromStdString(writeDistance(Metres{s.eyeHeight_m})),
-                         shareWords(s.card.worth.heroShare),
-                         masks == 1 ? tr("1 mask") : tr("%1 masks").arg(masks),
-                         minutesWords(s.card.analysis->sheet.minutes));
+  return text;
+}
+
+QString numbersOf(const Proposal& p) {
+  const int masks = p.analysis->masksToCut();
+  return tr("The hero has %1 of the pull; %2, %3.")
+      .arg(shareWords(p.worth.heroShare), masks == 1 ? tr("1 mask") : tr("%1 masks").arg(masks),
+           minutesWords(p.analysis->sheet.minutes));
 }
 
 }  // namespace havlo

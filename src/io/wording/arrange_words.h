@@ -11,8 +11,10 @@ namespace havlo {
 QString gainWords(const Gained& gained);
 /// Why an arrangement is good, in one line; its strongest gains.
 QString whyWords(const Proposal& proposal);
-/// "in the morning, willows and a fence, seen from 1.5 m": a scene in one line, with masks and minutes.
+/// "In the morning, with Big willow, Reeds; eyes at 1.5 m."
 QString sceneWords(const SceneOffer& scene);
+/// "The hero has 57 % of the pull; 5 masks, 54 min."
+QString numbersOf(const Proposal& proposal);
 QString daylightName(Daylight daylight);
 
 }  // namespace havlo

@@ -145,7 +145,8 @@ Plan byTheWater() {
   canal.id = "canal", canal.kind = GroundKind::Canal, canal.along = {{63, 10}, {63, 95.9}}, canal.width_m = 4;
   p.ground.push_back(canal);
   stand(p, "duck", "duck", {60, 40});
-  stand(p, "boat", "boat", {66, 70});
+  stand(p, "boat", "boat", {66, 70}).ink = p.inks.back().id;
+  p.inks.back().colour = {0xb8, 0xc4, 0xd0};
   put(p, "girl", "girl", {104, -8}, 1.8).hero = true;
   return p;
 }
