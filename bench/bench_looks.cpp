@@ -2,12 +2,13 @@
 #include <benchmark/benchmark.h>
 
 #include "bench/time_each.h"
-#include "core/arrange/arrange.h"
+#include "core/arrange/scene.h"
 #include "core/chain/chain.h"
 #include "core/chain/foretell.h"
 #include "core/edit/edits.h"
 #include "core/focus/looks.h"
 #include "io/art/svg_art.h"
+#include "io/drawer/drawer_file.h"
 #include "support/plans.h"
 #include "support/random_plan.h"
 
@@ -85,5 +86,30 @@ void threeArrangements(benchmark::State& state) {
   state.counters["proposals"] = static_cast<double>(proposals);
 }
 BENCHMARK(threeArrangements)->Unit(benchmark::kMillisecond)->Iterations(3);
+
+/// Scenes for the heron from the sample drawer laid in eleven times: 506 stamps.
+void scenesFromFiveHundred(benchmark::State& state) {
+  const SvgArt art;
+  const auto drawer = importDrawer(QStringLiteral(HAVLO_SOURCE_DIR "/data/demo/canal-drawer.zip"));
+  SceneWish wish;
+  for (int copy = 0; copy < 11; ++copy)
+    for (const DrawerStamp& s : drawer.value().stamps) {
+      wish.drawer.push_back(s);
+      if (copy > 0)
+        wish.drawer.back().card.key += std::to_string(copy),
+            wish.drawer.back().stamp.id += std::to_string(copy);
+      if (copy == 0 && s.stamp.id == "heron") wish.hero = s.stamp;
+    }
+  wish.inks = drawer.value().inks;
+  wish.sheet.card.panel = {127, 178, {}};
+  size_t scenes = 0;
+  for (auto _ : state) {
+    ++wish.seed;
+    scenes += scenesFor(wish, &art).value().size();
+  }
+  state.counters["scenes"] =
+      benchmark::Counter(static_cast<double>(scenes), benchmark::Counter::kAvgIterations);
+}
+BENCHMARK(scenesFromFiveHundred)->Unit(benchmark::kMillisecond)->Iterations(3);
 
 }  // namespace

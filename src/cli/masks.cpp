@@ -21,23 +21,11 @@ constexpr Option kMasksOptions[] = {
 
 constexpr size_t kMostPressed = 120;
 
-/// "150x100mm", "6x6in", "6x6": inches as usual for a bare number up to 30, else millimetres.
 std::optional<MaskingSheet> sheetOf(const QString& text) {
-  const QStringList sides = text.toLower().split(u'x');
-  if (sides.size() != 2) return {};
-  const bool inches = sides[1].endsWith(QLatin1String("in"));
-  const bool millimetres = sides[1].endsWith(QLatin1String("mm"));
-  const auto side = [&](QString s) {
-    if (!s.endsWith(QLatin1String("in")) && !s.endsWith(QLatin1String("mm")))
-      s += inches ? QStringLiteral("in") : millimetres ? QStringLiteral("mm") : QString();
-    return readMeasure(s.toStdString(), s.toDouble() > 30 ? MeasureStyle::Millimetres : MeasureStyle::Inches);
-  };
-  const auto width = side(sides[0]), height = side(sides[1]);
-  if (!width || !height) return {};
+  const auto sides = sidesOf(text);
+  if (!sides) return {};
   MaskingSheet sheet;
-  sheet.width_mm = width.value().value, sheet.height_mm = height.value().value;
-  if (sheet.width_mm < 20 || sheet.height_mm < 20 || sheet.width_mm > 2000 || sheet.height_mm > 2000)
-    return {};
+  sheet.width_mm = sides->width_mm, sheet.height_mm = sides->height_mm;
   return sheet;
 }
 

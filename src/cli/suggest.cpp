@@ -1,7 +1,7 @@
 // havlo-cli suggest: arrangements proposed, each proven by the press.
 #include "cli/report.h"
 #include "cli/verb.h"
-#include "core/arrange/scene.h"
+#include "core/arrange/variants.h"
 #include "core/chain/foretell.h"
 #include "io/drawer/drawer_file.h"
 #include "io/files/plan_file.h"
@@ -18,6 +18,9 @@ constexpr Option kSuggestOptions[] = {
     {"--add", "A,B", "stamps of the plan to put on the card besides"},
     {"--hero", "STAMP", "scenes for this stamp instead, on the plan's card"},
     {"--drawer", "ZIP", "a packed drawer to choose from; else the plan's stamps"},
+    {"--set", "N", "with --hero: so many cards that belong together"},
+    {"--freshen", nullptr, "the plan's card with other stamps, light, colours"},
+    {"--fit", "WxH", "the plan's card on another size, as 148x105mm or 5x7in"},
     {"--plans", "DIR", "writes each proposal there as a plan"}};
 
 std::vector<std::string> listOf(const QString& text) {
@@ -72,7 +75,11 @@ int runScenes(const Call& call, const Plan& plan, uint64_t seed) {
                     QStringLiteral("there is no stamp \"%1\" to be the hero").arg(call.value("--hero")));
   wish.hero = found->stamp;
   if (wish.hero.drawer.empty()) wish.hero.drawer = found->card.key;
-  const auto scenes = scenesFor(wish, &art());
+  bool number = true;
+  const int cards = call.has("--set") ? call.value("--set").toInt(&number) : 0;
+  if (!number || cards < 0 || cards > 12)
+    return complain(kUsage, QStringLiteral("--set wants a number from 1 to 12"));
+  const auto scenes = cards > 0 ? setOfCards(wish, cards, &art()) : scenesFor(wish, &art());
   if (!scenes) return complain(scenes.error());
   if (call.has("--plans"))
     for (size_t k = 0; k < scenes.value().size(); ++k)
@@ -98,6 +105,43 @@ int runScenes(const Call& call, const Plan& plan, uint64_t seed) {
   return print(text.isEmpty() ? "no scene came out that is worth making\n" : text.toStdString());
 }
 
+/// Cards made from the plan's own: each told like a proposal, and written if that is asked for.
+int tell(const Call& call, const std::vector<Proposal>& cards, const QString& name) {
+  Json out = {{"proposals", Json::array()}};
+  QString text;
+  for (size_t k = 0; k < cards.size(); ++k) {
+    out["proposals"].push_back(proposalReport(cards[k]));
+    text += QStringLiteral("%1: %2\n").arg(k + 1).arg(verdict(cards[k].plan, *cards[k].analysis));
+    if (!call.has("--plans")) continue;
+    const QString file = QStringLiteral("%1/%2-%3.havlo").arg(call.value("--plans"), name).arg(k + 1);
+    if (const auto saved = savePlan(file, cards[k].plan); !saved) return complain(saved.error());
+  }
+  if (call.has("--json")) return print(out.dump(1) + "\n");
+  return print(text.isEmpty() ? "nothing was found that is as good\n" : text.toStdString());
+}
+
+int runFreshen(const Call& call, const Plan& plan, uint64_t seed) {
+  FreshWish wish;
+  wish.seed = seed, wish.inks = plan.inks;
+  if (call.has("--drawer")) {
+    auto read = importDrawer(call.value("--drawer"));
+    if (!read) return complain(read.error());
+    wish.drawer = std::move(read.value().stamps);
+    addInks(wish.inks, read.value().inks);
+  }
+  const auto found = freshened(plan, wish, &art());
+  return found ? tell(call, found.value(), QStringLiteral("fresh")) : complain(found.error());
+}
+
+int runFit(const Call& call, const Plan& plan, uint64_t seed) {
+  const auto size = sidesOf(call.value("--fit"));
+  if (!size)
+    return complain(kUsage,
+                    QStringLiteral("--fit wants two sides from 20 to 2000 mm, as 148x105mm or 5x7in"));
+  const auto found = fitted(plan, *size, seed, &art());
+  return found ? tell(call, {found.value()}, QStringLiteral("fitted")) : complain(found.error());
+}
+
 int runSuggest(const Call& call) {
   int exit = kDone;
   const auto opened = open(call, exit);
@@ -109,6 +153,8 @@ int runSuggest(const Call& call) {
     if (!number) return complain(kUsage, QStringLiteral("--seed wants a whole number"));
   }
   if (call.has("--hero")) return runScenes(call, opened->plan, wish.seed);
+  if (call.has("--freshen")) return runFreshen(call, opened->plan, wish.seed);
+  if (call.has("--fit")) return runFit(call, opened->plan, wish.seed);
   if (call.has("--lock")) wish.locked = listOf(call.value("--lock"));
   if (call.has("--add")) wish.add = listOf(call.value("--add"));
   const auto found = suggestArrangements(opened->plan, &art(), wish);

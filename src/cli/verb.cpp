@@ -7,6 +7,7 @@
 #include "core/chain/chain.h"
 #include "core/chain/tried_mends.h"
 #include "core/focus/looks.h"
+#include "core/units/measure.h"
 #include "io/files/plan_file.h"
 
 namespace havlo::cli {
@@ -79,6 +80,25 @@ std::optional<double> dpiOf(const Call& call, const Plan& plan, double otherwise
                        .arg(panel.height())
                        .arg(std::floor(dpiWithin(panel, dpi, kMostPixels))));
   return {};
+}
+
+std::optional<PanelSize> sidesOf(const QString& text) {
+  const QStringList sides = text.toLower().split(u'x');
+  if (sides.size() != 2) return {};
+  const bool inches = sides[1].endsWith(QLatin1String("in"));
+  const bool millimetres = sides[1].endsWith(QLatin1String("mm"));
+  const auto side = [&](QString s) {
+    if (!s.endsWith(QLatin1String("in")) && !s.endsWith(QLatin1String("mm")))
+      s += inches ? QStringLiteral("in") : millimetres ? QStringLiteral("mm") : QString();
+    return readMeasure(s.toStdString(), s.toDouble() > 30 ? MeasureStyle::Millimetres : MeasureStyle::Inches);
+  };
+  const auto width = side(sides[0]), height = side(sides[1]);
+  if (!width || !height) return {};
+  PanelSize sheet;
+  sheet.width_mm = width.value().value, sheet.height_mm = height.value().value;
+  if (sheet.width_mm < 20 || sheet.height_mm < 20 || sheet.width_mm > 2000 || sheet.height_mm > 2000)
+    return {};
+  return sheet;
 }
 
 }  // namespace havlo::cli

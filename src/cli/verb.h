@@ -75,4 +75,8 @@ int print(const std::string& text);
 /// asked for is not a number from 20 to 2400 or makes a picture of more pixels than memory bears.
 std::optional<double> dpiOf(const Call& call, const Plan& plan, double otherwise);
 
+/// "150x100mm", "6x6in", "6x6": inches as usual for a bare number up to 30, else millimetres; nothing for
+/// what is no size from 20 to 2000 mm.
+std::optional<PanelSize> sidesOf(const QString& text);
+
 }  // namespace havlo::cli

@@ -15,6 +15,7 @@
 
 #include "cli_folder.h"
 #include "core/plan/plan_text.h"
+#include "io/files/plan_file.h"
 #include "support/plans.h"
 #include "support/random_plan.h"
 #include "tests/support/program.h"
@@ -264,6 +265,22 @@ class TstCli : public QObject, private CliFolder {
     for (const auto& one : proposals) QVERIFY(one.toObject()[QLatin1String("proven")].toBool());
     QVERIFY(QFileInfo::exists(file(QStringLiteral("proposal-1.havlo"))));
     QCOMPARE(cli(ask).json(), o);  // the same seed, the same proposals
+    // Nothing that is offered costs the hero, and each says what it gains.
+    const double share = o[QLatin1String("now")].toObject()[QLatin1String("share")].toDouble();
+    for (const auto& one : proposals) {
+      QVERIFY(one.toObject()[QLatin1String("share")].toDouble() >= share);
+      QVERIFY(!one.toObject()[QLatin1String("why")].toArray().isEmpty());
+    }
+    const QJsonObject fit =
+        cli({QStringLiteral("suggest"), plan, QStringLiteral("--json"), QStringLiteral("--fit"),
+             QStringLiteral("127x178mm"), QStringLiteral("--plans"), m_folder.path()})
+            .json();
+    QCOMPARE(fit[QLatin1String("proposals")].toArray().size(), 1);
+    const auto fitted = loadPlan(file(QStringLiteral("fitted-1.havlo")));
+    QVERIFY(bool(fitted) && std::fabs(fitted.value().plan.card.panel.width_mm - 127) < 1e-9);
+    QCOMPARE(cli({QStringLiteral("suggest"), plan, QStringLiteral("--fit"), QStringLiteral("wide")}).exit, 2);
+    QCOMPARE(cli({QStringLiteral("suggest"), plan, QStringLiteral("--hero"), QStringLiteral("zebra")}).exit,
+             3);
     Plan p = testing::emptyPlan();
     const Ran none = cli({QStringLiteral("suggest"),
                           written(QStringLiteral("none.havlo"), QByteArray::fromStdString(writePlan(p)))});

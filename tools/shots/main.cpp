@@ -1,5 +1,6 @@
 // Makes the pictures in docs/screenshots from the real window and the demo data: shots FOLDER [places]
 #include <QApplication>
+#include <QComboBox>
 #include <QDir>
 #include <QFile>
 #include <QImage>
@@ -67,7 +68,7 @@ int main(int argc, char** argv) {
                stderr,
                "usage: shots FOLDER "
                "[card,drawer,adding,scene,masks,order,joins,schools,cutting,many,looks,background,inks,"
-               "greeting,reading,colour,arrange,make,practice,shed,fen]\n"),
+               "greeting,reading,colour,arrange,scenes,make,practice,shed,fen]\n"),
            2;
   const QDir folder(QString::fromLocal8Bit(argv[1]));
   folder.mkpath(QStringLiteral("."));
@@ -229,6 +230,15 @@ int main(int argc, char** argv) {
       settle(window.arrange());
       saved = shoot(window, folder.filePath(QStringLiteral("arrange%1.png").arg(name))) && saved;
     }
+    if (places.contains(QStringLiteral("scenes"))) {
+      window.visit(QStringLiteral("arrange"));
+      window.arrange().choose(havlo::Asked::Scene);
+      if (auto* hero = window.arrange().findChild<QComboBox*>(QStringLiteral("hero")))
+        hero->setCurrentIndex(hero->findText(QStringLiteral("Heron")));
+      window.arrange().ask();
+      settle(window.arrange());
+      saved = shoot(window, folder.filePath(QStringLiteral("scenes%1.png").arg(name))) && saved;
+    }
     if (places.contains(QStringLiteral("practice"))) {
       window.visit(QStringLiteral("practice"));
       window.practice().open(5);
@@ -274,7 +284,8 @@ int main(int argc, char** argv) {
   }
   const auto list = [](const char* words) { return QString::fromLatin1(words).split(QLatin1Char(',')); };
   const QStringList all = list(
-      "card,drawer,adding,scene,masks,order,joins,schools,cutting,many,looks,background,colour,arrange,make,"
+      "card,drawer,adding,scene,masks,order,joins,schools,cutting,many,looks,background,colour,arrange,"
+      "scenes,make,"
       "practice,shed");
   const QStringList wanted = argc > 2 ? QString::fromLocal8Bit(argv[2]).split(QLatin1Char(',')) : all;
   scene(false, 1.0, QString(), wanted);

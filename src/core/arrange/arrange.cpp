@@ -93,7 +93,9 @@ Result<Arrangements> suggestArrangements(const Plan& given, const ArtSource* art
     const std::lock_guard lock(telling);
     progress.at(0.05 + 0.7 * ++done / variants);
   });
-  const bool grown = !wish.add.empty();
+  // What is put on the card besides takes some of the pull: then the card is compared as it is with that on
+  // it.
+  const Worth base = wish.add.empty() ? out.now.worth : proposalAsItIs(plan, art, wish.proof_dpi).worth;
   std::vector<Proposal> read;
   for (size_t v = 0; v < found.size(); ++v) {
     std::optional<Proposal> best;
@@ -103,12 +105,12 @@ Result<Arrangements> suggestArrangements(const Plan& given, const ArtSource* art
       const bool differs = std::all_of(
           read.begin(), read.end(), [&](const Proposal& o) { return apart(p, o, movable) >= kLeastApart; });
       if (!differs || p.moved == 0 || (best && best->score >= p.score)) continue;
-      if (!isWorthTaking(worthOf(p.plan, *p.analysis, true), out.now.worth, grown)) continue;
+      if (!isWorthTaking(worthOf(p.plan, *p.analysis, true), base)) continue;
       const auto proof = prove(p, kMostParts, art, wish.proof_dpi, progress);
       if (!proof) return proof.error();
       p.worth = worthOf(p.plan, *p.analysis, p.proven);
-      if (!p.proven || !isWorthTaking(p.worth, out.now.worth, grown)) continue;
-      p.why = gainsOf(p.worth, out.now.worth);
+      if (!p.proven || !isWorthTaking(p.worth, base)) continue;
+      p.why = gainsOf(p.worth, base);
       best = std::move(p);
     }
     if (best) read.push_back(std::move(*best));

@@ -71,9 +71,9 @@ struct Proposal {
 };
 
 /// Never worse: no fault or warning more, the hero seen no later and with no less of the pull, proven if the
-/// other was; and better in something. @param grown  things were put on it besides: they may cost the hero a
-/// little
-bool isWorthTaking(const Worth& proposal, const Worth& now, bool grown = false);
+/// other was; and better in something. @param fresh  it is another card of the same scene: that may cost the
+/// hero a little
+bool isWorthTaking(const Worth& proposal, const Worth& now, bool fresh = false);
 std::vector<Gained> gainsOf(const Worth& proposal, const Worth& now);
 
 struct Arrangements {

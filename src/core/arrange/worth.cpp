@@ -10,7 +10,7 @@ namespace havlo {
 namespace {
 
 constexpr double kOverlap_mm2 = 20;  // less is a kiss
-constexpr double kGrownCosts = 0.85;
+constexpr double kFreshCosts = 0.85;
 
 double triangleOf(const Plan& plan, const Analysis& a) {
   std::vector<std::pair<double, Point>> large;
@@ -76,12 +76,12 @@ std::vector<Gained> gainsOf(const Worth& p, const Worth& now) {
   return out;
 }
 
-bool isWorthTaking(const Worth& p, const Worth& now, bool grown) {
+bool isWorthTaking(const Worth& p, const Worth& now, bool fresh) {
   if (p.faults > now.faults || p.faults + p.warnings > now.faults + now.warnings) return false;
-  if (p.heroShare < (grown ? kGrownCosts : 1.0) * now.heroShare || p.heroRank > now.heroRank) return false;
+  if (p.heroShare < (fresh ? kFreshCosts : 1.0) * now.heroShare || p.heroRank > now.heroRank) return false;
   if (now.proven && !p.proven) return false;
   if (now.clearlyFirst && !p.clearlyFirst) return false;
-  return grown || !gainsOf(p, now).empty();
+  return fresh || !gainsOf(p, now).empty();
 }
 
 }  // namespace havlo

@@ -26,9 +26,9 @@ bool Plan::operator==(const Plan& o) const {
   return title == o.title && notes == o.notes && card == o.card && view == o.view && inks == o.inks &&
          impressions == o.impressions && washes == o.washes && limits == o.limits &&
          colourings == o.colourings && lines == o.lines && accents == o.accents && lifts == o.lifts &&
-         own == o.own && pieces == o.pieces && faces == o.faces && known == o.known && ground == o.ground &&
-         room == o.room && light == o.light && school == o.school && making == o.making &&
-         supplies == o.supplies && extra == o.extra &&
+         own == o.own && pieces == o.pieces && faces == o.faces && known == o.known && styles == o.styles &&
+         ground == o.ground && room == o.room && light == o.light && school == o.school &&
+         making == o.making && supplies == o.supplies && extra == o.extra &&
          std::equal(stamps.begin(), stamps.end(), o.stamps.begin(), o.stamps.end(), sameStamp);
 }
 

@@ -118,6 +118,11 @@ class TstFigures : public QObject {
     const Plan back = readPlan(writePlan(p)).value().plan;
     QVERIFY(back == p);
     QVERIFY(!back.styles.allOver);
+    p.styles.byEye.reset();
+    QVERIFY(!(back == p));  // an answer is a change of the plan
+    p = back;
+    p.impressions[1].figure.clear();
+    QVERIFY(!(back == p));
   }
 };
 
