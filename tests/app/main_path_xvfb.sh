@@ -87,14 +87,14 @@ after=$(stamps "$work/mine.havlo")
 # At the table: begun and taken three steps on, by the space bar alone.
 xdotool key ctrl+7
 sleep 2
-for k in 1 2 3 4; do
-  xdotool key space
-  sleep 0.7
-done
 steps_done() { python3 -c "
 import glob,json,sys
 print([json.load(open(f))['at'] for f in glob.glob(sys.argv[1] + '/havlo/makings/*.havlo-making')])" "$work/data"; }
-[ "$(steps_done)" = '[3]' ] || fail "three steps should be done at the table: $(steps_done)"
+at_step() { [ "$(steps_done)" = "[$1]" ]; }
+for k in 0 1 2 3; do
+  xdotool key space
+  wait_for 15 at_step "$k" || fail "$k steps should be done at the table: $(steps_done)"
+done
 
 # One more nudge, then the end without warning.
 xdotool key ctrl+3

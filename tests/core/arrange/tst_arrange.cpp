@@ -199,7 +199,7 @@ class TstArrange : public QObject {
   // by a judge that the search does not know. HAVLO_CARDS=n looks at n cards.
   void whatIsOfferedIsBetterOrNothingIs() {
     const int cards =
-        qEnvironmentVariableIsSet("HAVLO_CARDS") ? qEnvironmentVariableIntValue("HAVLO_CARDS") : 7;
+        qEnvironmentVariableIsSet("HAVLO_CARDS") ? qEnvironmentVariableIntValue("HAVLO_CARDS") : 5;
     int offered = 0, silent = 0;
     for (int k = 0; k < cards; ++k) {
       Plan p;
