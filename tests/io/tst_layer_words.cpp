@@ -41,7 +41,7 @@ class TstLayerWords : public QObject {
     QTest::newRow("base too low") << 1 << "The panel is 8 mm too high for what it lies on (the base).";
     QTest::newRow("both") << 2 << "The panel is 7 mm too wide and 8 mm too high";
     QTest::newRow("unequal") << 3 << "The base shows 4 mm more on one pair of sides than on the other.";
-    QTest::newRow("foot outside") << 4 << "S has its foot 6 mm outside the panel.";
+    QTest::newRow("foot outside") << 4 << "S has its foot 16 mm outside the panel.";
     QTest::newRow("wholly outside") << 5 << "S no longer lies on the panel.";
     QTest::newRow("bare border") << 6 << "S reaches 3 mm into the border that is to stay bare.";
   }
@@ -67,7 +67,7 @@ class TstLayerWords : public QObject {
         p.card.base = CardBase{w + 4, h + 8, "left", {}, {}};
         break;
       case 4:
-        put(p, "a", "s", {60, -6}, 3);
+        put(p, "a", "s", {60, -16}, 3);
         break;
       case 5:
         put(p, "a", "s", {60, -30}, 3);

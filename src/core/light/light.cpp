@@ -106,7 +106,8 @@ class Upright {
       body.reserve(upright.size());
       for (const Point p : upright) {
         ScenePoint at = projection.atDistance(p, away_m);
-        at.away += turned * (at.x - m_foot.x);
+        // No farther than half of the way to the viewer: what is wider than it is far away is no body.
+        at.away += std::clamp(turned * (at.x - m_foot.x), -0.5 * away_m, 0.5 * away_m);
         body.push_back(at);
       }
       if (body.size() >= 3) m_rings.push_back(std::move(body));
