@@ -231,6 +231,7 @@ int main(int argc, char** argv) {
       saved = shoot(window, folder.filePath(QStringLiteral("arrange%1.png").arg(name))) && saved;
     }
     if (places.contains(QStringLiteral("scenes"))) {
+      if (window.drawerSession().index().cards().empty()) window.drawerSession().fillWithDemo();
       window.visit(QStringLiteral("arrange"));
       window.arrange().choose(havlo::Asked::Scene);
       if (auto* hero = window.arrange().findChild<QComboBox*>(QStringLiteral("hero")))

@@ -337,7 +337,11 @@ void ArrangePlace::ask() {
               ask](const Progress& progress) { return arranged(*plan, ask, art, progress); },
              [this, of = m_of](Result<ArrangeFound> found) {
                if (of != m_of) return;
-               if (!found) return clearProposals(QString::fromStdString(found.error().text()));
+               if (!found) {
+                 QString why = QString::fromStdString(found.error().message);
+                 if (!why.isEmpty()) why[0] = why[0].toUpper();
+                 return clearProposals(why + u'.');
+               }
                show(std::move(found).value());
              });
 }
