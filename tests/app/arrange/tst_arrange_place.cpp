@@ -67,7 +67,7 @@ class TstArrangePlace : public QObject {
     w.window.visit(QStringLiteral("arrange"));
     settle(w.window.arrange());
     QVERIFY(w.window.arrange().cards().empty());
-    QVERIFY(says(w.window.arrange(), QStringLiteral("choose the hero first")));
+    QVERIFY(says(w.window.arrange(), QStringLiteral("hoose the hero first")));
   }
 
   // From nothing, as a newcomer does it: an empty card, sample stamps, a hero, three scenes, one taken.
