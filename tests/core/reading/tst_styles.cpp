@@ -248,6 +248,16 @@ class TstStyles : public QObject {
     QVERIFY(find(*a, FindingKind::OutOfScale)->level != Level::Note);
   }
 
+  void fourAmongManyAreStillFaults() {
+    Plan p = storybook();
+    addStamp(p, shape("peg", 3, 3, Role::Prop));
+    for (int k = 0; k < 12; ++k) put(p, "peg" + std::to_string(k), "peg", {7.0 + 10 * k, 88}, 9);
+    const AnalysisRef a = looked(p);
+    for (const Finding& f : a->findings)
+      QVERIFY(f.kind != FindingKind::AsksStyle || *f.style != Style::ByEye);
+    QVERIFY(find(*a, FindingKind::OutOfScale)->level != Level::Note);
+  }
+
   // Faults put into careful cards are found as before.
   void trueOnesAreFound() {
     Plan p = flying();
