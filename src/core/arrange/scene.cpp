@@ -14,7 +14,6 @@
 #include "core/ink/ink_facts.h"
 #include "core/outline/shape_ops.h"
 #include "core/outline/shared_area.h"
-#include "core/palette/colouring_proposal.h"
 #include "core/plan/role_facts.h"
 #include "core/viewpoint/scale.h"
 
@@ -392,14 +391,10 @@ Plan withTones(Plan plan) {
 /// best; as it is if there are no inks for it.
 Plan coloured(Plan plan, const std::vector<Ink>& inks, ColouringScheme scheme, const ArtSource* art,
               const Progress& progress) {
-  const AnalysisRef a = analyse(plan, nullptr, art);
-  std::vector<RegionsRef> regions;
-  for (const StampRef& s : plan.stamps) regions.push_back(std::make_shared<const StampRegions>(*s, art));
-  const auto found = proposeColourings(plan, *a, inks, regions, art, {progress.stop, {}});
-  if (!found || found.value().empty()) return plan;
-  for (const ColouringProposal& p : found.value())
+  const std::vector<ColouringProposal> found = colouringsOf(plan, inks, art, progress);
+  for (const ColouringProposal& p : found)
     if (p.scheme == scheme && p.heroRank == 1) return p.plan;
-  return found.value().front().plan;
+  return found.empty() ? plan : found.front().plan;
 }
 
 /// Inks and stamps that nothing on the card uses are taken off its lists.

@@ -112,6 +112,16 @@ void nudge(Reader& reader, Table& table, Random& random, int times, const Progre
   }
 }
 
+std::vector<ColouringProposal> colouringsOf(const Plan& plan, const std::vector<Ink>& inks,
+                                            const ArtSource* art, const Progress& progress) {
+  const AnalysisRef a = analyse(plan, nullptr, art);
+  std::vector<RegionsRef> regions;
+  for (const StampRef& s : plan.stamps) regions.push_back(std::make_shared<const StampRegions>(*s, art));
+  auto found = proposeColourings(plan, *a, inks, regions, art, {progress.stop, {}});
+  if (!found) return {};
+  return std::move(found).value();
+}
+
 std::vector<Reader> searched(const Plan& plan, const Analysis& analysis, const Table& table,
                              const std::vector<char>& fixed, const SearchWish& wish, const ArtSource* art,
                              const Progress& progress) {

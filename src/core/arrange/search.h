@@ -6,6 +6,7 @@
 #include "core/arrange/table.h"
 #include "core/chain/chain.h"
 #include "core/chain/foretell.h"
+#include "core/palette/colouring_proposal.h"
 
 namespace havlo {
 
@@ -76,6 +77,10 @@ struct SearchWish {
 std::vector<Reader> searched(const Plan& plan, const Analysis& analysis, const Table& table,
                              const std::vector<char>& fixed, const SearchWish& wish, const ArtSource* art,
                              const Progress& progress);
+
+/// The colourings that these inks allow, best first; none if there are none or it was stopped.
+std::vector<ColouringProposal> colouringsOf(const Plan& plan, const std::vector<Ink>& inks,
+                                            const ArtSource* art, const Progress& progress);
 
 /// So many fine parts at most are cut although they are fine.
 inline constexpr int kMostParts = 4;

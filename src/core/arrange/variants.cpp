@@ -7,7 +7,6 @@
 
 #include "core/arrange/search.h"
 #include "core/base/parallel.h"
-#include "core/palette/colouring_proposal.h"
 #include "core/plan/role_facts.h"
 #include "core/viewpoint/scale.h"
 
@@ -83,12 +82,8 @@ Plan otherLight(Plan plan) {
 
 Plan otherColours(const Plan& plan, const std::vector<Ink>& inks, size_t which, const ArtSource* art,
                   const Progress& progress) {
-  const AnalysisRef a = analyse(plan, nullptr, art);
-  std::vector<RegionsRef> regions;
-  for (const StampRef& s : plan.stamps) regions.push_back(std::make_shared<const StampRegions>(*s, art));
-  const auto found = proposeColourings(plan, *a, inks, regions, art, {progress.stop, {}});
-  if (!found || found.value().empty()) return plan;
-  return found.value()[which % found.value().size()].plan;
+  const std::vector<ColouringProposal> found = colouringsOf(plan, inks, art, progress);
+  return found.empty() ? plan : found[which % found.size()].plan;
 }
 
 }  // namespace
@@ -116,7 +111,8 @@ Result<std::vector<Proposal>> freshened(const Plan& plan, const FreshWish& wish,
     });
     std::vector<char> fixed(fresh.impressions.size(), 0);
     for (size_t i = 0; i < fixed.size(); ++i)
-      fixed[i] = staysPut(fresh, static_cast<int>(i)) || fresh.impressions[i].hero;
+      fixed[i] = staysPut(fresh, static_cast<int>(i)) || fresh.impressions[i].hero ||
+                 factsOf(fresh.stamp(fresh.impressions[i].stamp)->role).words;
     Reader reader(std::move(fresh), now.analysis.get(), art);
     mend(reader, fixed);
     all[k] = proposalOf(reader, plan);

@@ -248,7 +248,8 @@ class TstScenes : public QObject {
       for (size_t i = 0; i < p.impressions.size(); ++i) {
         const Impression &was = p.impressions[i], &is = f.plan.impressions[i];
         QVERIFY(was.id == is.id && was.hero == is.hero);
-        if (was.hero) QVERIFY(was.stamp == is.stamp);
+        if (was.hero || factsOf(p.stamp(was.stamp)->role).words)
+          QVERIFY(was.stamp == is.stamp && was.at == is.at);
         QVERIFY(p.stamp(was.stamp)->role == f.plan.stamp(is.stamp)->role);
       }
       for (const ScaleReading& s : f.analysis->scale) QVERIFY(s.verdict == ScaleVerdict::Fits);
