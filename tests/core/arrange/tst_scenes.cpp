@@ -241,6 +241,7 @@ class TstScenes : public QObject {
         w.drawer.push_back(owned("elm", Role::Tree, 30, 42, 13));
     const auto fresh = freshened(p, w, nullptr);
     QVERIFY2(bool(fresh), fresh ? "" : fresh.error().text().c_str());
+    QVERIFY(!fresh.value().empty());
     for (const Proposal& f : fresh.value()) {
       QVERIFY(f.proven && !(f.plan == p));
       QCOMPARE(f.plan.impressions.size(), p.impressions.size());
