@@ -13,7 +13,7 @@ int runJoins(const Call& call) {
   const auto opened = open(call, exit);
   if (!opened) return exit;
   const auto& [plan, analysis] = *opened;
-  const auto risk = joinRisk(plan, *analysis);
+  const auto risk = joinRisk(plan, *analysis, {handErrors(plan.habits)});
   if (!risk) return complain(risk.error());
   if (!call.has("--json")) {
     QString out;
@@ -44,7 +44,7 @@ int runJoins(const Call& call) {
                      {"shows", j.shows},
                      {"bestInset", j.bestInset_mm},
                      {"bestShows", j.bestShows}});
-  const HandErrors hands;
+  const HandErrors hands = handErrors(plan.habits);
   return print(Json{{"joins", std::move(joins)},
                     {"pen", std::move(pen)},
                     {"layings", risk.value().layings},
@@ -55,7 +55,7 @@ int runJoins(const Call& call) {
                       {"turn", hands.turn_deg},
                       {"cutting", hands.cutting_mm},
                       {"visible", hands.visible_mm},
-                      {"cards", 0}}}}
+                      {"cards", plan.habits.cards}}}}
                    .dump(1) +
                "\n");
 }

@@ -57,7 +57,9 @@ class Patience {
 constexpr int kPatience_s = 35, kMostPatience_s = 86400;
 
 QString usage() {
-  QString text = QStringLiteral("usage: havlo-cli VERB PLAN [options]\n\n");
+  QString text = QStringLiteral(
+      "usage: havlo-cli VERB PLAN [options]\n       havlo-cli compare PLAN SCAN [options]\n"
+      "       havlo-cli log [options]\n\n");
   for (const Verb& v : verbs()) {
     text += QStringLiteral("  %1  %2\n").arg(QLatin1String(v.name), -9).arg(QLatin1String(v.help));
     for (const Option& o : v.options)
@@ -90,9 +92,16 @@ int run(const QStringList& args) {
   for (qsizetype k = 1; k < args.size(); ++k) {
     const QString& arg = args[k];
     if (!arg.startsWith(QLatin1String("--"))) {
-      if (!call.file.isEmpty())
+      if (!call.verb->plan)
+        return usageFault(QStringLiteral("%1 takes no plan, so not \"%2\"").arg(args[0], arg));
+      if (call.file.isEmpty()) {
+        call.file = arg;
+      } else if (const QString second = QLatin1String(call.verb->second);
+                 !second.isEmpty() && !call.options.contains(second)) {
+        call.options[second] = arg;
+      } else {
         return usageFault(QStringLiteral("one plan at a time, not also \"%1\"").arg(arg));
-      call.file = arg;
+      }
       continue;
     }
     const qsizetype equals = arg.indexOf(u'=');
@@ -115,7 +124,9 @@ int run(const QStringList& args) {
     if (option->value && call.options[name].isEmpty())
       return usageFault(QStringLiteral("%1 wants %2").arg(name, QLatin1String(option->value)));
   }
-  if (call.file.isEmpty()) return usageFault(QStringLiteral("which plan?"));
+  if (call.verb->plan && call.file.isEmpty()) return usageFault(QStringLiteral("which plan?"));
+  if (call.verb->second && !call.options.contains(QLatin1String(call.verb->second)))
+    return usageFault(QStringLiteral("which picture?"));
   const Patience limit(patience);
   try {
     return call.verb->run(call);

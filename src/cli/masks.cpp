@@ -35,7 +35,7 @@ std::string masksInWords(const Plan& plan, const Analysis& a) {
     out += QStringLiteral("%1: %2 (%3)\n")
                .arg(stampName(*plan.stamps[s]))
                .arg(a.stampMasks[s].cut)
-               .arg(reasonOf(a.stampMasks[s], plan.supplies));
+               .arg(reasonOf(a.stampMasks[s], plan.maskLife()));
   for (const JointPaper& paper : a.needs.joints)
     out += QStringLiteral("%1: %2\n").arg(capital(paperName(plan, paper.over))).arg(paper.cut);
   return out.toStdString();

@@ -18,8 +18,8 @@ QString Call::value(const char* option) const {
 }
 
 std::span<const Verb> verbs() {
-  static const Verb all[] = {kCheck,   kRunsheet, kSimulate, kMasks,   kTemplate, kRender, kCut,
-                             kSchools, kJoins,    kExport,   kSuggest, kRegions,  kPieces, kBatch};
+  static const Verb all[] = {kCheck, kRunsheet, kSimulate, kMasks,   kTemplate, kRender, kCut,     kSchools,
+                             kJoins, kExport,   kSuggest,  kRegions, kPieces,   kBatch,  kCompare, kLog};
   return all;
 }
 

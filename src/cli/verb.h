@@ -28,6 +28,8 @@ struct Verb {
   const char* help;
   std::span<const Option> options;
   int (*run)(const struct Call&);
+  const char* second = nullptr;  ///< name of a second file that is wanted; it is put among the options
+  bool plan = true;              ///< works on a plan
 };
 
 /// One call of a verb, its arguments taken apart.
@@ -44,7 +46,7 @@ std::span<const Verb> verbs();
 
 // The verbs, one file each.
 extern const Verb kCheck, kRunsheet, kSimulate, kMasks, kTemplate, kRender, kCut, kSchools, kJoins, kExport,
-    kSuggest, kRegions, kPieces, kBatch;
+    kSuggest, kRegions, kPieces, kBatch, kCompare, kLog;
 
 /// The plan and what follows from it.
 struct Opened {

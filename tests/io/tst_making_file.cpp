@@ -5,6 +5,7 @@
 #include <QTest>
 
 #include "core/chain/chain.h"
+#include "io/log/log_lines.h"
 #include "io/making/making_file.h"
 #include "support/plans.h"
 #include "tests/support/program.h"

@@ -55,7 +55,7 @@ StampPanel::StampPanel(PlanSession& session, DrawerSession& drawer, std::shared_
   auto* keep = plainButton(tr("A fresh mask is kept with it"));
   m_keep = keep;
   connect(keep, &QPushButton::clicked, this, [this] {
-    m_drawer.putMask({{}, m_key.toStdString(), m_session.plan().supplies.maskLife, {}, {}});
+    m_drawer.putMask({{}, m_key.toStdString(), m_session.plan().maskLife(), {}, {}});
     showStamp(m_key);
   });
   column->addWidget(keep, 0, Qt::AlignLeft);

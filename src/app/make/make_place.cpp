@@ -193,7 +193,7 @@ QWidget* MakePlace::buildWrong() {
   auto* grid = new QGridLayout;
   int k = 0;
   for (Mishap m : {Mishap::LineInto, Mishap::Gap, Mishap::MissedSpot, Mishap::Smudge, Mishap::Misplaced,
-                   Mishap::Other}) {
+                   Mishap::WornMask, Mishap::Other}) {
     auto* b = largeButton(mishapWords(m), 16);
     connect(b, &QPushButton::clicked, this, [this, m] { mishap(m); });
     grid->addWidget(b, k / 2, k % 2);
@@ -333,7 +333,7 @@ void MakePlace::finish() {
   const QString title =
       QString::fromStdString(m_making.bench() ? m_making.bench()->plan().title : std::string());
   const bool part = m_face->away();
-  if (m_making.handToLog())
+  if (!m_making.handToLog().empty())
     Q_EMIT said(tr("%1 is in the log, with its times, masks and mishaps.")
                     .arg(title.isEmpty() ? tr("The card") : title));
   if (part) m_face->comeBack();  // from its inside or envelope to the card

@@ -254,7 +254,7 @@ void MasksPage::planChanged() {
     if (a.stampMasks[s].cut == 0) continue;
     ChoiceRow row{QString::fromStdString(plan.stamps[s]->id),
                   tr("%1 × %2").arg(a.stampMasks[s].cut).arg(stampName(*plan.stamps[s]))};
-    row.tip = reasonOf(a.stampMasks[s], plan.supplies);
+    row.tip = reasonOf(a.stampMasks[s], plan.maskLife());
     rows.push_back(std::move(row));
   }
   for (const JointPaper& paper : a.needs.joints) {

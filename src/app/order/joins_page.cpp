@@ -126,7 +126,7 @@ void JoinsPage::work() {
   m_progress->show();
   m_job->run(
       [art = m_art](const PlanState& of, const Progress& progress) -> Result<Found> {
-        auto risk = joinRisk(*of.plan, *of.analysis, {}, progress);
+        auto risk = joinRisk(*of.plan, *of.analysis, {handErrors(of.plan->habits)}, progress);
         if (!risk) return risk.error();
         Found out{std::move(risk).value(), {}};
         const double dpi = dpiWithin(of.plan->card.panel.box(), kPictureDpi, 2e6);
@@ -162,12 +162,14 @@ void JoinsPage::show() {
   const QString pen = risk.pen_mm < 1
                           ? tr("No line's end should want the pen.")
                           : tr("About %1 mm of line ends to join by pen.").arg(qRound(risk.pen_mm));
-  m_words->setText(pen + u' ' +
-                   tr("Supposed are careful hands: masks laid to %1 mm, cut to %2 mm. A gap is noticed from "
-                      "3 mm on. Numbers "
-                      "mark the three to be careful with.")
-                       .arg(HandErrors().placing_mm)
-                       .arg(HandErrors().cutting_mm));
+  m_words->setText(
+      pen + u' ' +
+      (plan.habits.cards > 0
+           ? tr("Your hands, from %n card(s): masks laid to %1 mm, cut to %2 mm.", nullptr, plan.habits.cards)
+           : tr("Supposed are careful hands: masks laid to %1 mm, cut to %2 mm."))
+          .arg(plan.habits.maskPlacing_mm, 0, 'f', 2)
+          .arg(plan.habits.maskCutting_mm, 0, 'f', 2) +
+      u' ' + tr("A gap is noticed from 3 mm on. Numbers mark the three to be careful with."));
   for (size_t k = 0; k < std::min<size_t>(kListed, risk.joins.size()); ++k) {
     const Join& j = risk.joins[k];
     const QString name = capital(joinName(plan, j));

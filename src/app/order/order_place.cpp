@@ -502,7 +502,7 @@ void OrderPlace::showTally() {
     m_tally->label(stampName(*plan.stamps[s]), labelFont(), theme().ink);
     m_tally->label(QString::number(m.cut), labelFont(QFont::Bold), theme().ink);
     m_tally->label(m.uses ? QString::number(m.uses) : QStringLiteral("–"), labelFont(), theme().ink);
-    QString reason = reasonOf(m, plan.supplies);
+    QString reason = reasonOf(m, plan.maskLife());
     if (m.taped > 0 && m.uses > 0) reason += tr("; tape for %1 more").arg(m.taped);
     m_tally->label(reason, labelFont(), theme().soft, true);
     if (m.uses > 0 && hasThinParts(plan.stamps[s])) open << stampName(*plan.stamps[s]);

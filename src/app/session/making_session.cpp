@@ -3,17 +3,18 @@
 
 #include <QDateTime>
 #include <QDir>
-#include <QFileInfo>
 #include <QUuid>
 #include <algorithm>
 
+#include "core/plan/plan_text.h"
+
 namespace havlo {
 
-MakingSession::MakingSession(const QString& folder, QObject* parent)
+MakingSession::MakingSession(const QString& folder, LogSession& log, QObject* parent)
     : QObject(parent),
       clock([] { return static_cast<double>(QDateTime::currentMSecsSinceEpoch()) / 1000; }),
       m_folder(folder),
-      m_log(QFileInfo(folder).dir().filePath(QStringLiteral("log.jsonl"))) {}
+      m_log(&log) {}
 
 std::vector<MakingRecord> MakingSession::left() {
   KeptMakings kept = keptMakings(m_folder);
@@ -70,7 +71,11 @@ bool MakingSession::resume(const MakingRecord& record) {
   }
   // As it is on the disk now: another window may have gone on with it since it was listed.
   auto newest = loadMaking(makingPath(m_folder, record.id));
-  auto bench = Bench::resume(newest ? std::move(newest).value() : record, m_art.get());
+  MakingRecord found = newest ? std::move(newest).value() : record;
+  auto plan = std::make_shared<Plan>(*found.plan);  // files say nothing of hands
+  plan->habits = m_log->habits();
+  found.plan = std::move(plan);
+  auto bench = Bench::resume(std::move(found), m_art.get());
   if (!bench) {
     letGo();
     Q_EMIT trouble(tr("That card cannot be taken up: %1").arg(QString::fromStdString(bench.error().text())));
@@ -135,14 +140,13 @@ void MakingSession::setMadeFor(const QString& whom) {
   if (m_bench) m_bench->setMadeFor(whom.toStdString()), keep();
 }
 
-bool MakingSession::handToLog() {
-  if (!m_bench) return false;
-  if (const auto added = appendLog(m_log, logEntryOf(*m_bench)); !added) {
-    Q_EMIT trouble(QString::fromStdString(added.error().message));
-    return false;
-  }
+std::string MakingSession::handToLog() {
+  if (!m_bench) return {};
+  LogEntry entry = logEntryOf(*m_bench);
+  if (m_log->store()) entry.hands = m_log->store()->atWork();
+  if (!m_log->put(entry, writePlan(m_bench->plan()))) return {};
   forget(std::string(m_bench->record().id));
-  return true;
+  return entry.id;
 }
 
 }  // namespace havlo

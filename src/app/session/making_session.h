@@ -10,7 +10,9 @@
 #include <memory>
 #include <optional>
 
+#include "app/session/log_session.h"
 #include "core/making/making.h"
+#include "io/log/log_lines.h"
 #include "io/making/making_file.h"
 
 namespace havlo {
@@ -19,8 +21,9 @@ class MakingSession : public QObject {
   Q_OBJECT
 
  public:
-  /// @param folder  where cards in the making are kept; the log is the file log.jsonl beside it
-  explicit MakingSession(const QString& folder, QObject* parent = nullptr);
+  /// @param folder  where cards in the making are kept  @param log  takes finished ones; it outlives the
+  /// session
+  MakingSession(const QString& folder, LogSession& log, QObject* parent = nullptr);
 
   /// Draws the stamps of cards that are taken up again.
   void setArt(std::shared_ptr<const ArtSource> art) { m_art = std::move(art); }
@@ -28,7 +31,7 @@ class MakingSession : public QObject {
   const std::optional<Bench>& bench() const { return m_bench; }
   /// Cards that were begun and are neither finished nor at hand now, newest first.
   std::vector<MakingRecord> left();
-  const QString& logFile() const { return m_log; }
+  QString logFile() const { return m_log->store() ? m_log->store()->journal() : QString(); }
 
   void begin(std::shared_ptr<const Plan> plan, AnalysisRef analysis);
   /// @return false, and said, if it cannot be taken up
@@ -45,8 +48,9 @@ class MakingSession : public QObject {
   void setNote(const QString& note);
   void wentWrong(Mishap what, const QString& note);
   void setMadeFor(const QString& whom);
-  /// Hands the finished card to the log and closes it. @return false, and said, if the log cannot be written
-  bool handToLog();
+  /// Hands the finished card to the log and closes it. @return its id; empty, and said, if the log cannot be
+  /// written
+  std::string handToLog();
 
   /// Seconds since 1970 as the computer has them; tests set their own.
   std::function<double()> clock;
@@ -59,7 +63,8 @@ class MakingSession : public QObject {
 
  private:
   std::shared_ptr<const ArtSource> m_art;
-  QString m_folder, m_log;
+  QString m_folder;
+  LogSession* m_log;
   std::optional<Bench> m_bench;
   std::unique_ptr<QLockFile> m_lock;  // of the card at hand: one window makes it
   QElapsedTimer m_steady;

@@ -118,8 +118,10 @@ void PlanSession::edit(const QString& label, const Result<Plan>& result, const Q
     Q_EMIT trouble(QString::fromStdString(result.error().text()));
     return;
   }
-  if (result.value() == m_plan) return;
-  m_stack.push(new EditCommand(*this, label, wholeWith(withLinesFollowing(result.value())), mergeKey));
+  Plan next = result.value();
+  next.habits = m_habits;
+  if (next == m_plan) return;
+  m_stack.push(new EditCommand(*this, label, wholeWith(withLinesFollowing(next)), mergeKey));
 }
 
 Plan PlanSession::wholeWith(const Plan& next) const {
@@ -146,6 +148,7 @@ void PlanSession::show(const Plan& whole, const std::string& face) {
   const std::string now = piece < 0 ? std::string() : face;
   const bool other = now != m_face;
   m_whole = whole, m_face = now;
+  m_whole.habits = m_habits;
   m_plan = piece < 0 ? m_whole : facePlan(m_whole, piece);
   m_snapshot = std::make_shared<const Plan>(m_plan);
   if (other) m_selected.clear(), m_part.clear();
@@ -164,6 +167,17 @@ void PlanSession::show(const Plan& whole, const std::string& face) {
   if (other) Q_EMIT selectionChanged();
   Q_EMIT planChanged();
   if (other) Q_EMIT faceChanged();
+}
+
+void PlanSession::setHabits(const Habits& habits) {
+  if (habits == m_habits) return;
+  m_habits = habits;
+  m_whole.habits = m_plan.habits = m_habits;
+  m_snapshot = std::make_shared<const Plan>(m_plan);
+  m_analysis = analyse(m_plan, nullptr, m_art.get());
+  ++m_serial;
+  look();
+  Q_EMIT planChanged();
 }
 
 void PlanSession::setArt(std::shared_ptr<const ArtSource> art) {
@@ -229,6 +243,7 @@ void PlanSession::start(Plan plan, const Origin& from, AnalysisRef analysis) {
   const bool wasFace = !m_face.empty();
   m_face.clear();
   m_plan = std::move(plan);
+  if (!(m_plan.habits == m_habits)) m_plan.habits = m_habits, analysis.reset();
   m_whole = m_plan;
   m_snapshot = std::make_shared<const Plan>(m_plan);
   m_analysis = analysis ? std::move(analysis) : analyse(m_plan, nullptr, m_art.get());

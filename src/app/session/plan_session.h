@@ -77,6 +77,9 @@ class PlanSession : public QObject {
   /// undo. A failed edit changes nothing and is said through trouble().
   void edit(const QString& label, const Result<Plan>& result, const QString& mergeKey = {});
 
+  /// What is known of the hands at work: every plan that is opened here is reckoned with them.
+  void setHabits(const Habits& habits);
+
   /// Looks for the best stamping order on a worker thread, if that has not been done; planChanged() tells
   /// when it is there. A result for an older state of the plan is dropped.
   void improveOrder();
@@ -132,6 +135,7 @@ class PlanSession : public QObject {
   friend class EditCommand;
 
   Plan m_whole, m_plan;
+  Habits m_habits;
   std::string m_face;
   std::shared_ptr<const Plan> m_snapshot;
   AnalysisRef m_analysis;

@@ -39,8 +39,9 @@ MainWindow::MainWindow(const QString& rescueFolder)
     : m_session(std::make_unique<PlanSession>(rescueFolder)),
       m_drawerSession(
           std::make_unique<DrawerSession>(besides(rescueFolder, QStringLiteral("drawer.sqlite")))),
-      m_making(std::make_unique<MakingSession>(besides(rescueFolder, QStringLiteral("makings")))),
-      m_workshop{*m_session, *m_drawerSession, *m_making, std::make_shared<SvgArt>()},
+      m_log(std::make_unique<LogSession>(QFileInfo(rescueFolder).path())),
+      m_making(std::make_unique<MakingSession>(besides(rescueFolder, QStringLiteral("makings")), *m_log)),
+      m_workshop{*m_session, *m_drawerSession, *m_making, *m_log, std::make_shared<SvgArt>()},
       m_errands(new Errands(m_workshop, this)),
       m_filing(new Filing(*m_session, this)),
       m_status(new StatusLine) {
@@ -201,6 +202,10 @@ void MainWindow::connectSessions() {
   connect(m_drawerSession.get(), &DrawerSession::changed, this, &MainWindow::refreshTrail);
   connect(m_drawerSession.get(), &DrawerSession::trouble, this, trouble);
   connect(m_drawerSession.get(), &DrawerSession::notice, this, notice);
+  connect(m_log.get(), &LogSession::trouble, this, trouble);
+  connect(m_log.get(), &LogSession::notice, this, notice);
+  connect(m_log.get(), &LogSession::habitsChanged, this, [this] { m_session->setHabits(m_log->habits()); });
+  m_session->setHabits(m_log->habits());
   connect(&JobTroubles::all(), &JobTroubles::failed, this, trouble);
 }
 

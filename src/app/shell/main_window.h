@@ -31,6 +31,7 @@ class MainWindow : public QMainWindow {
   PlanSession& session() { return *m_session; }
   DrawerSession& drawerSession() { return *m_drawerSession; }
   MakingSession& making() { return *m_making; }
+  LogSession& log() { return *m_log; }
   MessageBar& messages() { return *m_messages; }
   Errands& errands() { return *m_errands; }
   Filing& filing() { return *m_filing; }
@@ -50,6 +51,7 @@ class MainWindow : public QMainWindow {
  private:
   std::unique_ptr<PlanSession> m_session;
   std::unique_ptr<DrawerSession> m_drawerSession;
+  std::unique_ptr<LogSession> m_log;
   std::unique_ptr<MakingSession> m_making;
   Workshop m_workshop;
   Errands* m_errands;

@@ -9,6 +9,7 @@
 #include "app/colour/colour_place.h"
 #include "app/drawer/drawer_place.h"
 #include "app/ink/ink_place.h"
+#include "app/log/log_place.h"
 #include "app/make/make_place.h"
 #include "app/order/order_place.h"
 #include "app/practice/practice_place.h"
@@ -98,6 +99,12 @@ PlaceStatus makeStatus(const Workshop& w, const Place*) {
   if (!bench) return kNotBegun();
   return {bench->finished() ? tr("done") : tr("step %1 of %2").arg(bench->at() + 1).arg(bench->count()),
           Mark::Fine, Level::Note};
+}
+
+PlaceStatus logStatus(const Workshop& w, const Place*) {
+  const int cards = w.log.learnt().cards;
+  if (cards == 0) return {tr("no card yet"), Mark::NotBegun, Level::Note};
+  return {cards == 1 ? tr("1 card") : tr("%1 cards").arg(cards), Mark::Fine, Level::Note};
 }
 
 // ---- how they are made
@@ -192,6 +199,30 @@ Place* makeMake(const Workshop& w, Errands& errands) {
   return place;
 }
 
+Place* makeLog(const Workshop& w, Errands& errands) {
+  auto* place = new LogPlace(w.session, w.log, w.art);
+  QObject::connect(place, &LogPlace::said, &errands,
+                   [&errands](const QString& text) { errands.notice(text); });
+  QObject::connect(place, &LogPlace::troubled, &errands,
+                   [&errands](const QString& text) { errands.trouble(text); });
+  QObject::connect(
+      place, &LogPlace::upsideDown, &errands,
+      [place, &errands](const QString& text, const QString& file, int quarters) {
+        errands.trouble(text, {{tr("Turn it"), [place, file, quarters] { place->hold(file, quarters); }}});
+      });
+  QObject::connect(place, &LogPlace::makeAgain, &errands,
+                   [&errands, w](const std::shared_ptr<const Plan>& plan) {
+                     w.session.start(*plan);
+                     errands.visit(QStringLiteral("make"));
+                   });
+  QObject::connect(place, &LogPlace::removed, &errands,
+                   [&errands, &log = w.log](const std::string& id, const QString& title) {
+                     errands.notice(tr("%1 is out of the log.").arg(title),
+                                    {{tr("Put it back"), [&log, id] { log.change(id, [](LogEntry&) {}); }}});
+                   });
+  return place;
+}
+
 Place* makeArrange(const Workshop& w, Errands& errands) {
   auto* place = new ArrangePlace(w.session, w.drawer, w.art);
   QObject::connect(place, &ArrangePlace::leave, &errands,
@@ -218,6 +249,7 @@ std::vector<PlaceKind> allPlaces() {
   add("ink", tr("Ink & light"), key(Qt::Key_5), makeInk, inkStatus);
   add("colour", tr("Colour"), key(Qt::Key_6), makeColour, colourStatus);
   add("make", tr("Make"), key(Qt::Key_7), makeMake, makeStatus);
+  add("log", tr("Log"), key(Qt::Key_8), makeLog, logStatus);
   add(
       "practice", tr("Practice"), {},
       [](const Workshop& w, Errands&) -> Place* { return new PracticePlace(w.art); }, silent);

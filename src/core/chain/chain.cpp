@@ -90,8 +90,6 @@ std::vector<PlacedRef> placeAll(const Plan& plan, const std::vector<int>& stampO
   return out;
 }
 
-const WorkTimes kTimes;
-
 /// The regions of the stamps whose drawings are coloured by hand.
 std::vector<RegionsRef> regionsOf(const Plan& plan, const std::vector<int>& stampOf, const Analysis* before,
                                   const ArtSource* art) {
@@ -155,16 +153,24 @@ void planWork(const Plan& plan, Analysis& a) {
   a.acts = a.actRules->withHandwork(std::move(a.acts));
   static const std::vector<std::pair<int, int>> kNone;
   const auto& joinable = a.joinable ? *a.joinable : kNone;
-  Papers papers = papersFor(
-      {plan, a.meetings, a.washes, *a.needTable, a.stampOf, joinable, kTimes, true, {}, a.hand.get()}, a.acts,
-      a.order);
+  Papers papers = papersFor({plan,
+                             a.meetings,
+                             a.washes,
+                             *a.needTable,
+                             a.stampOf,
+                             joinable,
+                             timesOf(plan.habits),
+                             true,
+                             {},
+                             a.hand.get()},
+                            a.acts, a.order);
   a.needs = std::move(papers.needs);
   a.stampMasks = std::move(papers.masks);
   for (JointPaper& paper : a.needs.joints) paper.shape = jointShape(plan, a.meetings.placed, paper);
   // A quick order is shown while things are moved about; its bound would be asked for by nobody.
   const bool bound = a.orderState.from != OrderState::From::Quick;
   a.sheet = buildRunSheet({plan, a.meetings, a.washes, *a.needTable, a.order, a.needs, a.stampMasks,
-                           a.stampOf, kTimes, bound, &joinable, a.hand.get()});
+                           a.stampOf, timesOf(plan.habits), bound, &joinable, a.hand.get()});
   a.orderState.broken = brokenRules(orderRules(plan, a.meetings, a.knots, a.needTable->noMask()), a.order);
 }
 
@@ -264,8 +270,8 @@ AnalysisRef inActs(const Plan& plan, const Analysis& analysis, std::vector<int> 
 }
 
 OrderWork orderWork(const Plan& plan, const Analysis& a) {
-  return {plan,      a.meetings,  a.washes, a.knots,          *a.needTable,
-          a.stampOf, *a.actRules, kTimes,   a.joinable.get(), a.hand.get()};
+  return {plan,        a.meetings,           a.washes,         a.knots,     *a.needTable, a.stampOf,
+          *a.actRules, timesOf(plan.habits), a.joinable.get(), a.hand.get()};
 }
 
 AnalysisRef withBestOrder(const Plan& plan, const AnalysisRef& analysis, const OrderEffort& effort,

@@ -90,7 +90,7 @@ Result<Slip> slipped(const Plan& plan, const Analysis& analysis, const WhatIf& w
       changed->supplies.maskLife = 100000;
       changed->supplies.masksAtHand.clear();
       out.analysis = inOrder(*changed, *analyse(*changed, &analysis), analysis.order);
-      out.maskLife = plan.supplies.maskLife;
+      out.maskLife = plan.maskLife();
       break;
     }
   }

@@ -70,6 +70,8 @@ Handwork::Handwork(const HandScene& scene) {
     HandWork work;
     work.act = act;
     kindOf(act.kind).judge(scene, work);
+    if (act.kind != ByHand::Own)  // that takes what the maker says
+      work.minutes *= scene.plan.habits.pace[ix(WorkKind::ByHand)];
     const auto tidy = [](std::vector<int>& list) {
       std::sort(list.begin(), list.end());
       list.erase(std::unique(list.begin(), list.end()), list.end());

@@ -10,7 +10,8 @@
 namespace havlo {
 namespace {
 
-constexpr std::string_view kMishaps[] = {"lineInto", "gap", "missedSpot", "smudge", "misplaced", "other"};
+constexpr std::string_view kMishaps[] = {"lineInto",  "gap",      "missedSpot", "smudge",
+                                         "misplaced", "wornMask", "other"};
 constexpr double kLongest_min = 180;  // a step begun before and done after a night counts no more
 
 double spentOn(const StepRecord& r) {
@@ -204,6 +205,49 @@ double Bench::minutesSpent() const {
   return sum;
 }
 
+namespace {
+
+/// How long prints lay before they were covered, and how often masks lay.
+void noteWear(const Bench& b, LogEntry& e) {
+  const Plan& plan = b.plan();
+  std::map<int, int> stamped;       // impression -> step
+  std::map<int, std::string> lies;  // impression -> mask on it
+  std::map<std::string, LogEntry::Worn> masks;
+  for (int k = 0; k < b.count(); ++k) {
+    const Step& s = b.step(k);
+    const StepRecord& r = b.made(k);
+    const auto had = [&](Mishap what) {
+      return std::any_of(r.mishaps.begin(), r.mishaps.end(),
+                         [&](const MishapNote& m) { return m.what == what; });
+    };
+    if (s.what == Do::Stamp) stamped[s.impression] = k;
+    if (s.what == Do::MaskOn)
+      for (const Cover& c : s.covers) {
+        if (c.impression < 0 || c.ahead) continue;
+        if (const auto at = stamped.find(c.impression); at != stamped.end() && r.done_s > 0) {
+          const Ink& ink = *plan.ink(plan.impressions[ix(c.impression)].ink);
+          e.dried.push_back({ink.name, std::max(0.0, r.begun_s - b.made(at->second).done_s), ink.dryOnCard_s,
+                             had(Mishap::Smudge)});
+          stamped.erase(at);
+        }
+        if (c.mask.empty()) continue;
+        lies[c.impression] = c.mask;
+        LogEntry::Worn& w = masks[c.mask];
+        const int stamp = b.analysis().stampOf[ix(c.impression)];
+        w.stamp = plan.stamps[ix(stamp)]->id;
+        if (!w.worn) w.layings += b.analysis().sheet.copies;
+      }
+    if (had(Mishap::WornMask))
+      for (int i : s.needed)
+        if (const auto at = lies.find(i); at != lies.end()) masks[at->second].worn = true;
+    if (s.what == Do::MaskOff)
+      for (const Cover& c : s.covers) lies.erase(c.impression);
+  }
+  for (auto& [mask, worn] : masks) e.worn.push_back(worn);
+}
+
+}  // namespace
+
 LogEntry logEntryOf(const Bench& b) {
   const Plan& plan = b.plan();
   const Analysis& a = b.analysis();
@@ -218,8 +262,9 @@ LogEntry logEntryOf(const Bench& b) {
     const StepRecord& r = b.made(k);
     const int stamp = s.impression >= 0 ? a.stampOf[ix(s.impression)] : s.stamp;
     const std::string stampId = stamp >= 0 ? plan.stamps[ix(stamp)]->id : std::string();
+    const double usual = s.wait > 0.05 ? -1 : s.minutes / plan.habits.pace[ix(workKindOf(s.what))];
     e.steps.push_back(
-        {std::string(wordOf(s.what)), idOf(s.impression), stampId, s.minutes + s.wait, spentOn(r)});
+        {std::string(wordOf(s.what)), idOf(s.impression), stampId, s.minutes + s.wait, spentOn(r), usual});
     for (const MishapNote& m : r.mishaps)
       e.mishaps.push_back({std::string(wordOf(m.what)), idOf(s.impression), m.note});
     if (!r.note.empty()) e.notes.push_back(r.note);
@@ -228,6 +273,16 @@ LogEntry logEntryOf(const Bench& b) {
     const StampMasks& m = a.stampMasks[s];
     if (m.uses > 0) e.masks.push_back({plan.stamps[s]->id, m.cut, m.kept, m.uses * a.sheet.copies});
   }
+  const auto name = [](std::vector<std::string>& list, const std::string& word) {
+    if (!word.empty() && std::find(list.begin(), list.end(), word) == list.end()) list.push_back(word);
+  };
+  for (const Impression& i : plan.impressions) {
+    const StampRef stamp = plan.stamp(i.stamp);
+    name(e.shows, stamp->name.empty() ? stamp->id : stamp->name);
+    name(e.inks, plan.ink(i.ink)->name);
+  }
+  for (const Wash& w : plan.washes) name(e.inks, plan.ink(w.ink)->name);
+  noteWear(b, e);
   return e;
 }
 

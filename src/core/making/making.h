@@ -8,6 +8,7 @@
 #include <vector>
 
 #include "core/analysis/analysis.h"
+#include "core/making/log_entry.h"
 
 namespace havlo {
 
@@ -18,6 +19,7 @@ enum class Mishap {
   MissedSpot,  ///< a part did not print
   Smudge,
   Misplaced,
+  WornMask,  ///< ink came through a mask, or its edge frayed
   Other
 };
 
@@ -105,29 +107,7 @@ class Bench {
   void beginStep(double now_s);
 };
 
-/// What the log keeps of a finished card.
-struct LogEntry {
-  std::string id, title, madeFor;
-  double begun_s = 0, ended_s = 0;
-  double planned_min = 0, spent_min = 0;
-  int copies = 1;
-  struct Spent {
-    std::string what;  ///< word of the step's kind
-    std::string impression, stamp;
-    double planned_min = 0, spent_min = 0;
-  };
-  std::vector<Spent> steps;
-  struct MaskUse {
-    std::string stamp;
-    int cut = 0, kept = 0, uses = 0;
-  };
-  std::vector<MaskUse> masks;
-  struct Wrong {
-    std::string what, impression, note;
-  };
-  std::vector<Wrong> mishaps;
-  std::vector<std::string> notes;
-};
+/// What the log keeps of a card that is made.
 LogEntry logEntryOf(const Bench& bench);
 
 std::string_view wordOf(Mishap mishap);

@@ -25,7 +25,7 @@ std::vector<MaskLeft> masksLeft(const Bench& bench) {
     std::stable_sort(atHand.begin(), atHand.end(),
                      [](const MaskAtHand& x, const MaskAtHand& y) { return x.uses > y.uses; });
     for (const auto& [mask, uses] : used) {
-      MaskLeft left{maskId(*plan.stamps[s], mask), static_cast<int>(s), plan.supplies.maskLife - uses, {}};
+      MaskLeft left{maskId(*plan.stamps[s], mask), static_cast<int>(s), plan.maskLife() - uses, {}};
       if (mask < a.stampMasks[s].kept && ix(mask) < atHand.size()) {
         left.uses = atHand[ix(mask)].uses - uses;
         left.key = atHand[ix(mask)].key;

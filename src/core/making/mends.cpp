@@ -46,6 +46,7 @@ std::vector<MendWay> mendsFor(Mishap what, const Plan& plan, const Step& step,
       out.push_back(with(Mend::MarkerInGap, plan, ink));
       if (step.what == Do::Wash) add(Mend::TapePatch);
       break;
+    case Mishap::WornMask:
     case Mishap::LineInto:
       out.push_back(with(Mend::MarkerOver, plan, ink));
       add(Mend::SandEraser);

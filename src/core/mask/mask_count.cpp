@@ -470,7 +470,7 @@ std::vector<StampMasks> countMasks(const Plan& plan, const MaskNeeds& needs,
     if (g.demand.steps.empty()) continue;
     const std::vector<int> atHand =
         g.partOf < 0 ? usesAtHand(plan, static_cast<int>(g.stamp)) : std::vector<int>();
-    const int life = plan.supplies.maskLife, copies = plan.making.copies;
+    const int life = plan.maskLife(), copies = plan.making.copies;
     StampMasks counted = copies > 1
                              ? countForMany(g.demand, atHand, needs.steps.size(), sharable, life, copies)
                              : countForOne(g.demand, atHand, needs.steps.size(), sharable, life);
@@ -487,7 +487,7 @@ std::vector<StampMasks> countMasks(const Plan& plan, const MaskNeeds& needs,
 
 int papersToCut(const Plan& plan, const MaskNeeds& needs, int joint) {
   const int leads = needs.joints[ix(joint)].over.front();
-  const int copies = std::max(1, plan.making.copies), life = std::max(1, plan.supplies.maskLife);
+  const int copies = std::max(1, plan.making.copies), life = std::max(1, plan.maskLife());
   int layings = 0;
   for (size_t k = 0; k < needs.steps.size(); ++k) {
     const NeedStep& step = needs.steps[k];

@@ -102,6 +102,7 @@ Plan facePlan(const Plan& plan, int piece) {
   }
   out.title = paper.name.empty() ? paper.id : paper.name;
   out.inks = plan.inks, out.stamps = plan.stamps, out.supplies = plan.supplies, out.school = plan.school;
+  out.habits = plan.habits;
   out.making = sharedMaking(plan.making, out.making);
   const Box box = boxOf(shapeOf(paper));
   out.card.panel.width_mm = box.width(), out.card.panel.height_mm = box.height();
@@ -114,7 +115,7 @@ Plan facePlan(const Plan& plan, int piece) {
 Plan withFace(const Plan& plan, int piece, const Plan& face) {
   Plan out = plan;
   const std::string id = plan.pieces[ix(piece)].id;
-  out.inks = face.inks, out.stamps = face.stamps, out.supplies = face.supplies;
+  out.inks = face.inks, out.stamps = face.stamps, out.supplies = face.supplies, out.habits = face.habits;
   out.making = sharedMaking(face.making, plan.making);
   Plan scene = marksOf(face);
   const auto at =

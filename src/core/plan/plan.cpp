@@ -21,6 +21,12 @@ double strengthOf(const Ink& ink, int generation) {
   return ink.generations.back() * std::pow(0.7, generation - listed);
 }
 
+std::string_view wordOf(WorkKind kind) {
+  constexpr std::array<std::string_view, kWorkKinds> kWords = {
+      "stamping", "blending", "cutting masks", "covering", "embossing", "by hand", "paper"};
+  return kWords[ix(kind)];
+}
+
 bool Plan::operator==(const Plan& o) const {
   const auto sameStamp = [](const StampRef& a, const StampRef& b) { return a == b || *a == *b; };
   return title == o.title && notes == o.notes && card == o.card && view == o.view && inks == o.inks &&
@@ -28,7 +34,7 @@ bool Plan::operator==(const Plan& o) const {
          colourings == o.colourings && lines == o.lines && accents == o.accents && lifts == o.lifts &&
          own == o.own && pieces == o.pieces && faces == o.faces && known == o.known && styles == o.styles &&
          ground == o.ground && room == o.room && light == o.light && school == o.school &&
-         making == o.making && supplies == o.supplies && extra == o.extra &&
+         making == o.making && supplies == o.supplies && habits == o.habits && extra == o.extra &&
          std::equal(stamps.begin(), stamps.end(), o.stamps.begin(), o.stamps.end(), sameStamp);
 }
 

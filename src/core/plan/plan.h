@@ -13,6 +13,7 @@
 
 #include "core/outline/shape.h"
 #include "core/plan/by_hand.h"
+#include "core/plan/habits.h"
 #include "core/plan/piece.h"
 
 namespace havlo {
@@ -409,8 +410,11 @@ struct MaskAtHand {
   bool operator==(const MaskAtHand&) const = default;
 };
 
+/// Common practice, no source.
+inline constexpr int kUsualMaskLife = 12;
+
 struct Supplies {
-  int maskLife = 12;  ///< layings; common practice, no source
+  int maskLife = kUsualMaskLife;  ///< layings; the usual number says nothing: see Plan::maskLife()
   double maskInset_mm = 0.3;
   double leastCut_mm = 1.2;
   std::optional<double> leastHole_mm;  ///< absent: leastCut
@@ -497,9 +501,12 @@ struct Plan {
   School school = School::Mask;  ///< of impressions that say nothing else
   Making making;
   Supplies supplies;
+  Habits habits;  ///< of whoever makes it here; in no file
   std::string extra;
 
   bool operator==(const Plan& other) const;
+  /// Layings that a mask bears: as the plan says, or as this maker's masks do.
+  int maskLife() const { return supplies.maskLife != kUsualMaskLife ? supplies.maskLife : habits.maskLife; }
 
   const Ink* ink(std::string_view id) const;
   StampRef stamp(std::string_view id) const;

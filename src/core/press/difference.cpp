@@ -216,8 +216,8 @@ Result<Simulation> simulate(const PressInput& in, const RunSheet& sheet, double 
   out.mismatch_mm2 = static_cast<double>(differing) * grid.pixelArea_mm2();
   out.unexplained_mm2 = cv::countNonZero(open) * grid.pixelArea_mm2();
   const auto blame = [&](int x, int y) {
-    Blame b = blameAt(in, sheet, tiles, planned, plannedTiles, x, y,
-                      run.maskLife.value_or(in.plan.supplies.maskLife));
+    Blame b =
+        blameAt(in, sheet, tiles, planned, plannedTiles, x, y, run.maskLife.value_or(in.plan.maskLife()));
     if (const uint32_t why = done.explained[ix(y) * ix(grid.width) + ix(x)]; why)
       b = {Blame::Kind::TooFine, 0, -1, static_cast<int>(why / 2) - 1, -1, false};
     return b;

@@ -18,6 +18,13 @@
 
 namespace havlo {
 
+/// How a paper lies that was cut and laid by hand.
+struct CoverSlip {
+  Point by;             ///< mm
+  double turn_deg = 0;  ///< anticlockwise, about the middle of what it covers
+  double grow_mm = 0;   ///< cut so much outside its line
+};
+
 /// What the press works from.
 struct PressInput {
   const Plan& plan;
@@ -31,6 +38,7 @@ struct PressInput {
   const ArtSource* art = nullptr;
   const std::vector<RegionsRef>* regions = nullptr;  ///< by stamp; null: nothing is done by hand
   const Handwork* hand = nullptr;
+  const std::vector<CoverSlip>* coverSlips = nullptr;  ///< by impression; null: papers lie where they should
 };
 
 /// Width of the line that a mask's thickness leaves unprinted along its edge. Common practice, no source.
@@ -82,6 +90,7 @@ class PressTiles {
   std::map<int, std::vector<HandFilm>> m_byHand;
 
   Tile nearTo(const Tile& covered) const;
+  Rings coverShape(int impression) const;
 };
 
 std::shared_ptr<TileStore> newTileStore();
@@ -99,12 +108,21 @@ struct PressManner {
   uint32_t seed = 1;       ///< of the unevenness
 };
 
+/// How one print came out of the hand.
+struct PrintSlip {
+  double share = 1;            ///< of its ink that came onto the card; 0: not stamped
+  std::optional<Point> again;  ///< pressed a second time, so far off: the stamp jumped
+  double smear_mm = 0;         ///< slid so far to the right while it was pressed
+};
+
 /// What differs from the plain proof of a plan.
 struct PressRun {
   PressManner manner;
-  std::optional<int> maskLife;  ///< uses after which ink seeps through; absent: the plan's
+  const std::vector<PrintSlip>* prints = nullptr;  ///< by impression; null: all came out as they should
+  std::optional<int> maskLife;                     ///< uses after which ink seeps through; absent: the plan's
   /// What the card should look like, if that is another plan's intention: things are matched by index.
   const PressInput* intended = nullptr;
+  bool explain = true;  ///< Replay::explained is wanted
 };
 
 /// Share of the ink that comes through a mask for every use beyond its life. Common practice, no source.

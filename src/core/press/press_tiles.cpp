@@ -231,6 +231,15 @@ const PressTiles::JointTiles& PressTiles::joint(int paper) {
   return out;
 }
 
+Rings PressTiles::coverShape(int i) const {
+  Rings shape = coverOnPanel(m_in.plan, m_in.meetings.placed, m_in.needs, m_in.masks, m_in.stampOf, i);
+  if (!m_in.coverSlips) return shape;
+  const CoverSlip& slip = (*m_in.coverSlips)[ix(i)];
+  const Point middle = boxOf(m_in.meetings.placed[ix(i)]->silhouette).centre();
+  if (slip.grow_mm != 0) shape = offset(shape, Millimetres{slip.grow_mm});
+  return Placing(middle, middle + slip.by, Degrees{slip.turn_deg}).toPanel(shape);
+}
+
 const Tile& PressTiles::cover(int i) {
   const auto at = ix(i);
   if (m_in.needs.taped[at]) return silhouette(i);
@@ -240,8 +249,7 @@ const Tile& PressTiles::cover(int i) {
   if (!entry.cover || entry.mask != mask) {
     entry.mask = mask;
     entry.edgeLine.reset(), entry.nearCover.reset();
-    entry.cover = hardTile(
-        m_grid, coverOnPanel(m_in.plan, m_in.meetings.placed, m_in.needs, m_in.masks, m_in.stampOf, i));
+    entry.cover = hardTile(m_grid, coverShape(i));
   }
   return *entry.cover;
 }
@@ -257,11 +265,9 @@ const Tile& PressTiles::edgeLine(int i) {
   if (!entry.edgeLine || entry.mask != from) {
     entry.mask = from;
     if (taped) entry.cover.reset();
-    entry.edgeLine =
-        hardTile(m_grid, whole && !taped ? placed->placing.toPanel(m_store->grown(from))
-                                         : offset(coverOnPanel(m_in.plan, m_in.meetings.placed, m_in.needs,
-                                                               m_in.masks, m_in.stampOf, i),
-                                                  Millimetres{kEdgeLine_mm}));
+    entry.edgeLine = hardTile(m_grid, whole && !taped && !m_in.coverSlips
+                                          ? placed->placing.toPanel(m_store->grown(from))
+                                          : offset(coverShape(i), Millimetres{kEdgeLine_mm}));
     block(*entry.edgeLine, covered);
   }
   return *entry.edgeLine;

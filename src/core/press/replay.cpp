@@ -21,7 +21,7 @@ class Press {
       : m_in(in),
         m_tiles(tiles),
         m_run(run),
-        m_life(run.maskLife.value_or(in.plan.supplies.maskLife)),
+        m_life(run.maskLife.value_or(in.plan.maskLife())),
         m_pressed(in.plan.impressions.size(), 0) {
     const Grid& grid = tiles.grid();
     m_out.card = Canvas(grid, in.plan.card.paper.colour);
@@ -163,7 +163,11 @@ class Press {
     block(ink, m_resist);
     if (m_steps) bridge(ink, b);
     if (m_run.manner.uneven) pressUnevenly(ink, b);
-    m_out.card.apply(ink, filmOf(b));
+    if (m_run.prints) {
+      asItCameOut(ink, (*m_run.prints)[ix(b)], filmOf(b));
+    } else {
+      m_out.card.apply(ink, filmOf(b));
+    }
     m_pressed[ix(b)] = 1;
     explainAll(wanted, [&](int i) {
       for (int k : m_in.meetings.of[ix(b)]) {
@@ -172,6 +176,29 @@ class Press {
       }
       return false;
     });
+  }
+
+  /// One print as the hand made it: paler, smeared, or twice.
+  void asItCameOut(Tile ink, const PrintSlip& slip, const InkFilm& film) {
+    const Grid& grid = m_tiles.grid();
+    if (slip.smear_mm > 0) slide(ink, static_cast<int>(std::lround(slip.smear_mm * grid.pxPerMmX())));
+    for (uint8_t& a : ink.cover) a = static_cast<uint8_t>(std::lround(a * slip.share));
+    m_out.card.apply(ink, film);
+    if (!slip.again) return;
+    ink.x += static_cast<int>(std::lround(slip.again->x * grid.pxPerMmX()));
+    ink.y -= static_cast<int>(std::lround(slip.again->y * grid.pxPerMmY()));
+    m_out.card.apply(ink, film);
+  }
+
+  /// Every pixel spreads over `by` pixels to the right, paler as it goes.
+  static void slide(Tile& ink, int by) {
+    const Tile sharp = ink;
+    for (int y = ink.y; y < ink.y + ink.height; ++y)
+      for (int x = 0; x < ink.width; ++x)
+        for (int d = 1; d <= std::min(by, x); ++d) {
+          const int from = sharp.row(y)[x - d] * (by + 1 - d) / (by + 1);
+          ink.row(y)[x] = static_cast<uint8_t>(std::max<int>(ink.row(y)[x], from));
+        }
   }
 
   /// What is stamped across rims leaves a line beside them.
@@ -314,6 +341,7 @@ class Press {
   /// Notes where this inking may honestly differ from the intention because of the paper on `front`: beside
   /// its edge, and where the thing is too fine to be covered.
   void explain(const Tile& ink, int front) {
+    if (!m_run.explain) return;
     const bool covered = m_covered.contains(front);
     const bool bare = m_in.needs.uncuttable[ix(front)];
     if (!covered && !bare) return;
@@ -345,6 +373,7 @@ class Press {
 
   /// What hides a covered thing and is to take the colour: a trifle of it may stay bare under the paper.
   void explainHiding(const Tile& ink, const Wash& wash, int covered) {
+    if (!m_run.explain) return;
     const Tile& under = m_tiles.silhouette(covered);
     for (int k : m_in.meetings.of[ix(covered)]) {
       const Meeting& m = m_in.meetings.list[ix(k)];

@@ -394,6 +394,10 @@ JoinChances tryJoin(const JoinBorder& border, double inset_mm, double hides_mm, 
                    o.errors.visible_mm);
 }
 
+HandErrors handErrors(const Habits& habits) {
+  return {habits.maskPlacing_mm, habits.maskTurn_deg, habits.maskCutting_mm};
+}
+
 Result<JoinRisk> joinRisk(const Plan& plan, const Analysis& analysis, const RiskOptions& options,
                           const Progress& progress) {
   const Risks risks(plan, analysis, options);

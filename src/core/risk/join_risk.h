@@ -19,6 +19,8 @@ struct HandErrors {
   double visible_mm = 0.4;  ///< a gap or run-in wider than this is seen
 };
 
+HandErrors handErrors(const Habits& habits);
+
 /// A join is noticed where it is open over so much on end; what is shorter is a line's end, joined by pen.
 /// Common practice, no source.
 inline constexpr double kNoticed_mm = 3;

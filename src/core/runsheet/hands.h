@@ -274,7 +274,7 @@ class Hands {
     if (m_copies == 1 || cover < 0) return;
     const auto s = ix(stampOf(i));
     m_laid[s] += m_copies;
-    const int life = std::max(1, m_in.plan.supplies.maskLife);
+    const int life = std::max(1, m_in.plan.maskLife());
     const long due = (m_laid[s] + life - 1) / life;
     for (Cut& c : m_cuts) {
       if (std::count(m_isCut[s].begin(), m_isCut[s].end(), 1) >= due) return;

@@ -126,7 +126,7 @@ bool wornOut(const Plan& plan, const MaskNeeds& needs) {
         if (s.papers[c] == static_cast<int>(j) && s.covered[c] == needs.joints[j].over.front())
           layings += plan.making.copies > 1 || !s.stays[c];
     }
-    if (layings * std::max(1, plan.making.copies) > plan.supplies.maskLife) return true;
+    if (layings * std::max(1, plan.making.copies) > plan.maskLife()) return true;
   }
   return false;
 }

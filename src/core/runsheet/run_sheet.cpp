@@ -135,6 +135,60 @@ void listEvenings(RunSheet& sheet) {
 
 }  // namespace
 
+WorkTimes timesOf(const Habits& habits) {
+  WorkTimes t;
+  const auto scaled = [&](WorkKind kind, std::initializer_list<double*> times) {
+    for (double* time : times) *time *= habits.pace[ix(kind)];
+  };
+  scaled(WorkKind::Stamping,
+         {&t.press, &t.tryOut, &t.pickUp, &t.changeInk, &t.clean, &t.scrap, &t.tapeRubber, &t.wipeRubber});
+  scaled(WorkKind::CuttingMasks, {&t.printEach, &t.cutMask, &t.jointEach});
+  scaled(WorkKind::Covering, {&t.coverOn, &t.coverOff, &t.tape});
+  scaled(WorkKind::Embossing, {&t.emboss, &t.embossEach, &t.wipe, &t.wipeEach});
+  scaled(WorkKind::ByHand, {&t.pen, &t.takeUp, &t.pencil, &t.pencilEach, &t.erase});
+  t.penEach_mm /= habits.pace[ix(WorkKind::ByHand)];
+  scaled(WorkKind::Blending, {&t.wash});
+  scaled(WorkKind::Paper,
+         {&t.cutPiece, &t.attach, &t.trim, &t.trimPiece, &t.dieCut, &t.glue, &t.score, &t.mount, &t.enclose});
+  return t;
+}
+
+WorkKind workKindOf(Do what) {
+  switch (what) {
+    case Do::Stamp:
+    case Do::Dry:
+      return WorkKind::Stamping;
+    case Do::Wash:
+      return WorkKind::Blending;
+    case Do::CutMask:
+    case Do::Print:
+      return WorkKind::CuttingMasks;
+    case Do::MaskOn:
+    case Do::MaskOff:
+    case Do::Tape:
+      return WorkKind::Covering;
+    case Do::Emboss:
+    case Do::Wipe:
+      return WorkKind::Embossing;
+    case Do::Draw:
+    case Do::Colour:
+    case Do::Accent:
+    case Do::Lift:
+    case Do::Own:
+    case Do::Pencil:
+    case Do::Erase:
+      return WorkKind::ByHand;
+    case Do::Cut:
+    case Do::Attach:
+    case Do::Trim:
+    case Do::Score:
+    case Do::Glue:
+    case Do::Enclose:
+      return WorkKind::Paper;
+  }
+  return WorkKind::Stamping;
+}
+
 RunSheet buildRunSheet(const RunSheetInput& in) {
   RunSheet out;
   Writer writer(in, out);

@@ -58,6 +58,9 @@ struct WorkTimes {
   double glue = 1, score = 1.5, mount = 1.5, enclose = 0.5;  ///< flat piece; score and fold; on the base
 };
 
+/// The same as this maker takes them.
+WorkTimes timesOf(const Habits& habits);
+
 /// A mask, or a strip of tape, and what it lies on.
 struct Cover {
   std::string mask;                          ///< mask id ("hare#1"), empty for a strip of tape
@@ -146,6 +149,7 @@ int maskPrintInk(const Plan& plan, const std::vector<int>& stampOf, int stamp);
 inline constexpr double kOvernight_min = 240;
 
 std::string_view wordOf(Do what);
+WorkKind workKindOf(Do what);
 /// Does a step of that kind leave colour on the card, or take some away?
 bool leavesColour(Do what);
 /// The acts that a step is; none for what only prepares, covers or finishes.

@@ -246,7 +246,7 @@ class Choice {
     SchoolResult r;
     r.masks = a->masksToCut();
     r.minutes = a->sheet.minutes;
-    RiskOptions risk;
+    RiskOptions risk{handErrors(p.habits)};
     risk.trials = kRiskTrials;
     auto joins = joinRisk(p, *a, risk, {m_progress.stop, {}});
     if (!joins) return joins.error();

@@ -91,7 +91,7 @@ class Adviser {
 
   SchoolOption option(int i, School t) const {
     const Behind& b = m_behind[ix(i)];
-    const WorkTimes times;
+    const WorkTimes times = timesOf(m_plan.habits);
     SchoolOption o;
     o.school = t;
     const auto blame = [&](bool when, Obstacle what, bool forbids = false) {

@@ -1,8 +1,6 @@
 // JSON by Qt; the plan inside is plan text as everywhere.
 #include "io/making/making_file.h"
 
-#include <unistd.h>
-
 #include <QDir>
 #include <QFile>
 #include <QJsonArray>
@@ -44,54 +42,6 @@ StepRecord stepFromJson(const QJsonObject& o) {
                          plain(m[QStringLiteral("note")])});
   s.note = plain(o[QStringLiteral("note")]);
   return s;
-}
-
-QJsonObject entryToJson(const LogEntry& e) {
-  QJsonArray steps, masks, mishaps, notes;
-  for (const auto& s : e.steps)
-    steps.append(QJsonObject{{QStringLiteral("do"), text(s.what)},
-                             {QStringLiteral("impression"), text(s.impression)},
-                             {QStringLiteral("stamp"), text(s.stamp)},
-                             {QStringLiteral("planned"), s.planned_min},
-                             {QStringLiteral("spent"), s.spent_min}});
-  for (const auto& m : e.masks)
-    masks.append(QJsonObject{{QStringLiteral("stamp"), text(m.stamp)},
-                             {QStringLiteral("cut"), m.cut},
-                             {QStringLiteral("kept"), m.kept},
-                             {QStringLiteral("uses"), m.uses}});
-  for (const auto& m : e.mishaps)
-    mishaps.append(QJsonObject{{QStringLiteral("what"), text(m.what)},
-                               {QStringLiteral("impression"), text(m.impression)},
-                               {QStringLiteral("note"), text(m.note)}});
-  for (const auto& n : e.notes) notes.append(text(n));
-  return {{QStringLiteral("id"), text(e.id)},       {QStringLiteral("title"), text(e.title)},
-          {QStringLiteral("for"), text(e.madeFor)}, {QStringLiteral("begun"), e.begun_s},
-          {QStringLiteral("ended"), e.ended_s},     {QStringLiteral("planned"), e.planned_min},
-          {QStringLiteral("spent"), e.spent_min},   {QStringLiteral("copies"), e.copies},
-          {QStringLiteral("steps"), steps},         {QStringLiteral("masks"), masks},
-          {QStringLiteral("mishaps"), mishaps},     {QStringLiteral("notes"), notes}};
-}
-
-LogEntry entryFromJson(const QJsonObject& o) {
-  LogEntry e;
-  e.id = plain(o[QStringLiteral("id")]), e.title = plain(o[QStringLiteral("title")]),
-  e.madeFor = plain(o[QStringLiteral("for")]);
-  e.begun_s = o[QStringLiteral("begun")].toDouble(), e.ended_s = o[QStringLiteral("ended")].toDouble();
-  e.planned_min = o[QStringLiteral("planned")].toDouble(),
-  e.spent_min = o[QStringLiteral("spent")].toDouble();
-  e.copies = o[QStringLiteral("copies")].toInt(1);
-  for (const auto& s : o[QStringLiteral("steps")].toArray())
-    e.steps.push_back({plain(s[QStringLiteral("do")]), plain(s[QStringLiteral("impression")]),
-                       plain(s[QStringLiteral("stamp")]), s[QStringLiteral("planned")].toDouble(),
-                       s[QStringLiteral("spent")].toDouble()});
-  for (const auto& m : o[QStringLiteral("masks")].toArray())
-    e.masks.push_back({plain(m[QStringLiteral("stamp")]), m[QStringLiteral("cut")].toInt(),
-                       m[QStringLiteral("kept")].toInt(), m[QStringLiteral("uses")].toInt()});
-  for (const auto& m : o[QStringLiteral("mishaps")].toArray())
-    e.mishaps.push_back({plain(m[QStringLiteral("what")]), plain(m[QStringLiteral("impression")]),
-                         plain(m[QStringLiteral("note")])});
-  for (const auto& n : o[QStringLiteral("notes")].toArray()) e.notes.push_back(plain(n));
-  return e;
 }
 
 }  // namespace
@@ -168,46 +118,5 @@ KeptMakings keptMakings(const QString& folder) {
 }
 
 void dropMaking(const QString& folder, const std::string& id) { QFile::remove(makingPath(folder, id)); }
-
-Result<Done> appendLog(const QString& path, const LogEntry& entry) {
-  for (const LogEntry& e : readLog(path))
-    if (e.id == entry.id) return Done{};
-  QDir().mkpath(QFileInfo(path).path());
-  QFile file(path);
-  const auto failed = [&] {
-    return Error{ErrorCode::CannotWrite,
-                 "cannot write " + path.toStdString() + ": " + file.errorString().toStdString(),
-                 {}};
-  };
-  if (!file.open(QIODevice::ReadWrite)) return failed();
-  // A line that a kill cut short is closed first, so that it spoils only itself.
-  QByteArray line = QJsonDocument(entryToJson(entry)).toJson(QJsonDocument::Compact) + '\n';
-  if (file.size() > 0) {
-    file.seek(file.size() - 1);
-    if (file.read(1) != "\n") line.prepend('\n');
-  }
-  file.seek(file.size());
-  if (file.write(line) != line.size() || !file.flush() || ::fsync(file.handle()) != 0) return failed();
-  return Done{};
-}
-
-std::vector<LogEntry> readLog(const QString& path, int* passedOver) {
-  std::vector<LogEntry> out;
-  int bad = 0;
-  QFile file(path);
-  if (file.open(QIODevice::ReadOnly))
-    while (!file.atEnd()) {
-      const QByteArray line = file.readLine().trimmed();
-      if (line.isEmpty()) continue;
-      const QJsonObject o = QJsonDocument::fromJson(line).object();
-      if (o[QStringLiteral("id")].toString().isEmpty()) {
-        ++bad;
-      } else {
-        out.push_back(entryFromJson(o));
-      }
-    }
-  if (passedOver) *passedOver = bad;
-  return out;
-}
 
 }  // namespace havlo

@@ -1,5 +1,4 @@
-// Cards being made and cards that are done, on disk: one file a card, written whole after every act; the log
-// only grows.
+// Cards being made, on disk: one file a card, written whole after every act.
 #pragma once
 
 #include <QString>
@@ -24,12 +23,5 @@ QString makingPath(const QString& folder, const std::string& id);
 KeptMakings keptMakings(const QString& folder);
 /// Takes a card's file away. What is not there needs no taking.
 void dropMaking(const QString& folder, const std::string& id);
-
-/// Adds a line to the log, a JSON object, and sees it on the disk. A card that is already there is not added
-/// again.
-/// @error CannotWrite with the reason
-Result<Done> appendLog(const QString& file, const LogEntry& entry);
-/// What is in the log, oldest first; lines that are no entries are passed over and counted.
-std::vector<LogEntry> readLog(const QString& file, int* passedOver = nullptr);
 
 }  // namespace havlo

@@ -185,25 +185,46 @@ Result<ReadScan> readScanImage(const QImage& image, const QString& name) {
   return out;
 }
 
-Result<ReadColours> readColourScan(const QString& path, const Progress& progress) {
-  constexpr int kLongest_px = 1600;  // patches of colour need no more
+ColourScan coloursOf(const QImage& image) {
+  const QImage flat = image.convertToFormat(QImage::Format_RGB888);
+  ColourScan out{flat.width(), flat.height(), {}};
+  out.rgb.reserve(3 * ix(out.width) * ix(out.height));
+  for (int y = 0; y < out.height; ++y)
+    out.rgb.insert(out.rgb.end(), flat.constScanLine(y), flat.constScanLine(y) + 3 * out.width);
+  return out;
+}
+
+namespace {
+
+/// A picture no larger than `longest_px` along a side. @error  as readColourScan
+Result<ReadColours> readColours(const QString& path, int longest_px, const Progress& progress) {
   QFile file(path);
   if (const auto open = opened(file, path); !open) return open.error();
   if (looksLikeSvg(file.peek(4096))) return badInput(tr("that is a drawing; a scan or photo is wanted"));
   const auto read = readPixels(file, progress);
   if (!read) return read.error();
-  ReadColours out;
   const QImage& whole = read.value();
-  const bool large = std::max(whole.width(), whole.height()) > kLongest_px;
+  const bool large = std::max(whole.width(), whole.height()) > longest_px;
+  ReadColours out;
   out.picture =
-      (large ? whole.scaled(kLongest_px, kLongest_px, Qt::KeepAspectRatio, Qt::SmoothTransformation) : whole)
+      (large ? whole.scaled(longest_px, longest_px, Qt::KeepAspectRatio, Qt::SmoothTransformation) : whole)
           .convertToFormat(QImage::Format_RGB888);
-  out.scan.width = out.picture.width(), out.scan.height = out.picture.height();
-  out.scan.rgb.reserve(3 * ix(out.scan.width) * ix(out.scan.height));
-  for (int y = 0; y < out.scan.height; ++y)
-    out.scan.rgb.insert(out.scan.rgb.end(), out.picture.constScanLine(y),
-                        out.picture.constScanLine(y) + 3 * out.scan.width);
+  out.scan = coloursOf(out.picture);
+  const double lessened = static_cast<double>(out.picture.width()) / whole.width();
+  if (const double perMm = scaleOf(whole); perMm > 0) out.dpi = perMm * lessened * kMmPerInch;
   return out;
+}
+
+}  // namespace
+
+Result<ReadColours> readColourScan(const QString& path, const Progress& progress) {
+  constexpr int kLongest_px = 1600;  // patches of colour need no more
+  return readColours(path, kLongest_px, progress);
+}
+
+Result<ReadColours> readCardPicture(const QString& path, const Progress& progress) {
+  constexpr int kLongest_px = 5000;
+  return readColours(path, kLongest_px, progress);
 }
 
 }  // namespace havlo

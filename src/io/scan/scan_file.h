@@ -28,12 +28,20 @@ Result<ReadScan> readScanFile(const QString& path, const Progress& progress = {}
 
 struct ReadColours {
   ColourScan scan;
-  QImage picture;  ///< the same, to be shown
+  QImage picture;             ///< the same, to be shown
+  std::optional<double> dpi;  ///< of these pixels, where the file says so
 };
+
+/// The pixels as they are.
+ColourScan coloursOf(const QImage& image);
 
 /// Reads a scan in its colours, at most 1600 pixels along a side. @error  as readScanFile; BadInput for a
 /// drawing
 Result<ReadColours> readColourScan(const QString& path, const Progress& progress = {});
+
+/// A picture of a card, to be held against its plan: at most 5000 pixels along a side. @error  as
+/// readColourScan
+Result<ReadColours> readCardPicture(const QString& path, const Progress& progress = {});
 
 /// A picture from the clipboard or the scanner. @error  BadInput if it is empty or too large
 Result<ReadScan> readScanImage(const QImage& image, const QString& name = {});

@@ -545,7 +545,7 @@ QString upWords(double y_mm, double height_mm, MeasureStyle style, bool fine) {
   return tr("%1 from the bottom").arg(measure(std::max(0.0, y_mm)));
 }
 
-QString reasonOf(const StampMasks& m, const Supplies& supplies) {
+QString reasonOf(const StampMasks& m, int maskLife) {
   if (m.uses == 0)
     return m.taped > 0 ? tr("straight edges: strips of tape do") : tr("nothing comes near behind it");
   QString more;
@@ -555,9 +555,9 @@ QString reasonOf(const StampMasks& m, const Supplies& supplies) {
   if (m.kept > 0)
     more += m.kept == 1 ? tr("; one at hand is used first") : tr("; %1 at hand are used first").arg(m.kept);
   if (m.cut == 0) return tr("none to cut") + more;
-  const int byWear = (m.uses + supplies.maskLife - 1) / supplies.maskLife;
+  const int byWear = (m.uses + maskLife - 1) / maskLife;
   if (m.cut > m.atOnce || (byWear == m.cut && m.cut > 1 && m.atOnce < m.cut))
-    return tr("covered %1 times, a mask lasts %2").arg(m.uses).arg(supplies.maskLife) + more;
+    return tr("covered %1 times, a mask lasts %2").arg(m.uses).arg(maskLife) + more;
   if (m.atOnce > 1) return tr("%1 must be covered at once").arg(m.atOnce) + more;
   return (m.uses == 1 ? tr("covered once") : tr("one after the other, %1 times").arg(m.uses)) + more;
 }

@@ -54,7 +54,7 @@ QString leftOutWords(const Stamp& stamp, const Rings& part);
 QString sentenceOf(const StepWords& words);
 
 /// Why so many masks of a stamp: "covered in 9 pressings, a mask lasts 6".
-QString reasonOf(const StampMasks& masks, const Supplies& supplies);
+QString reasonOf(const StampMasks& masks, int maskLife);
 
 /// "42 min", "1 h 05 min".
 QString minutesWords(double minutes);

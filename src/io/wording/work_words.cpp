@@ -239,6 +239,8 @@ QString mishapWords(Mishap m) {
       return tr("A smudge");
     case Mishap::Misplaced:
       return tr("It landed beside its place");
+    case Mishap::WornMask:
+      return tr("Ink came through a worn mask");
     case Mishap::Other:
       return tr("Something else");
   }

@@ -71,9 +71,9 @@ QString faultIn(const std::vector<WantedPiece>& wanted, const std::vector<StockS
 }
 
 /// Do all of a set come out of one rectangle? Every first cut on the grid, every way to share the set.
-class Grid {
+class PaperGrid {
  public:
-  explicit Grid(const std::vector<WantedPiece>& singles) : m_all(singles) {}
+  explicit PaperGrid(const std::vector<WantedPiece>& singles) : m_all(singles) {}
   bool comesOut(int w, int h, unsigned set) {
     if (set == 0) return true;
     double area = 0;
@@ -106,7 +106,7 @@ class Grid {
 
 /// The least area of sheets, by every way of sharing the pieces among them.
 double leastByGrid(const std::vector<WantedPiece>& singles, const std::vector<StockSheet>& stock) {
-  Grid grid(singles);
+  PaperGrid grid(singles);
   std::vector<StockSheet> sheets;
   for (const StockSheet& s : stock)
     for (int n = 0; n < s.count; ++n) sheets.push_back(s);

@@ -1,0 +1,158 @@
+#include "app/log/learnt_page.h"
+
+#include <QComboBox>
+#include <QDateTime>
+#include <QInputDialog>
+#include <QPushButton>
+#include <QSignalBlocker>
+
+#include "app/common/form_rows.h"
+#include "app/common/keyed_rows.h"
+#include "app/common/rolled.h"
+#include "io/wording/compare_words.h"
+
+namespace havlo {
+
+LearntPage::LearntPage(LogSession& log, QWidget* parent) : QWidget(parent), m_log(log) {
+  auto* column = new QVBoxLayout(this);
+  column->setContentsMargins(0, 0, 0, 0);
+  auto* whose = new QHBoxLayout;
+  whose->addWidget(inkLabel(tr("At the table:"), labelFont(), theme().soft));
+  m_hands = new QComboBox;
+  m_hands->setObjectName(QStringLiteral("hands"));
+  m_hands->setAccessibleName(tr("Whose hands are at work"));
+  whose->addWidget(m_hands, 1);
+  column->addLayout(whose);
+  m_head = inkLabel({}, labelFont(), theme().soft, true);
+  column->addWidget(m_head);
+  m_rows = new KeyedRows;
+  column->addWidget(rolled(m_rows), 1);
+  connect(m_hands, &QComboBox::activated, this, [this](int row) {
+    row + 1 < m_hands->count() ? (void)m_log.setAtWork(m_hands->itemData(row).toString().toStdString())
+                               : addPerson();
+  });
+}
+
+void LearntPage::setUnits(MeasureStyle units) {
+  m_units = units;
+  refresh();
+}
+
+void LearntPage::refresh() {
+  LogStore* store = m_log.store();
+  if (!store) return;
+  const MakerLearnt& learnt = m_log.learnt();
+  {
+    const QSignalBlocker quiet(m_hands);
+    m_hands->clear();
+    const std::string now = store->atWork();
+    for (const std::string& who : store->people()) {
+      m_hands->addItem(who.empty() ? tr("me") : QString::fromStdString(who), QString::fromStdString(who));
+      if (who == now) m_hands->setCurrentIndex(m_hands->count() - 1);
+    }
+    m_hands->addItem(tr("someone else…"));
+  }
+  QString head = learnt.cards == 0
+                     ? tr("No card is in the log yet: everything is reckoned as is usual.")
+                     : tr("From %n card(s). Plans are reckoned with this.", nullptr, learnt.cards);
+  if (const QString missed = missedWords(learnt); !missed.isEmpty()) head += u' ' + missed;
+  m_head->setText(head);
+  const LearnSettings settings = m_log.settings();
+  m_rows->begin();
+  for (size_t k = 0; k < kTraits; ++k) {
+    const auto trait = static_cast<Trait>(k);
+    const QString key = QLatin1String(wordOf(trait).data());
+    m_rows->next(key);
+    m_rows->label(traitName(trait), bodyFont(QFont::DemiBold), theme().ink, true);
+    auto* own = m_rows->cell<QPushButton>(
+        [&] {
+          auto* button = plainButton(tr("Set…"));
+          button->setObjectName(QStringLiteral("own-") + key);
+          connect(button, &QPushButton::clicked, this, [this, trait] { setOwn(trait); });
+          return button;
+        },
+        Qt::AlignRight | Qt::AlignTop);
+    own->setText(settings.own.contains(trait) ? tr("Set back") : tr("Set…"));
+    own->setAccessibleName(traitName(trait) + QStringLiteral(": ") + own->text());
+    m_rows->next(key + QStringLiteral("-words"));
+    m_rows->wide(2);
+    QString words = learntWords(trait, learnt[trait], m_units);
+    words[0] = words[0].toUpper();
+    m_rows->label(words + u'.', labelFont(), theme().soft, true);
+  }
+  for (const LearntInk& ink : learnt.inks)
+    for (const QString& words : inkWords(ink)) {
+      m_rows->next(QStringLiteral("ink-") + words);
+      m_rows->wide(2);
+      m_rows->label(words, labelFont(), theme().ink, true);
+    }
+  if (learnt.cards > 0) {
+    m_rows->next(QStringLiteral("forget"));
+    m_rows->wide(2);
+    m_rows->cell<QPushButton>(
+        [&] {
+          auto* button = plainButton(tr("Learn from now on only"));
+          button->setObjectName(QStringLiteral("forget"));
+          connect(button, &QPushButton::clicked, this, [this] {
+            LearnSettings s = m_log.settings();
+            s.from_s = static_cast<double>(QDateTime::currentSecsSinceEpoch());
+            m_log.putSettings(s);
+          });
+          return button;
+        },
+        Qt::AlignLeft);
+  }
+  if (settings.from_s > 0) {
+    m_rows->next(QStringLiteral("all"));
+    m_rows->wide(2);
+    m_rows->cell<QPushButton>(
+        [&] {
+          auto* button = plainButton(tr("Learn from all cards again"));
+          button->setObjectName(QStringLiteral("all"));
+          connect(button, &QPushButton::clicked, this, [this] {
+            LearnSettings s = m_log.settings();
+            s.from_s = 0;
+            m_log.putSettings(s);
+          });
+          return button;
+        },
+        Qt::AlignLeft);
+  }
+  m_rows->end();
+}
+
+void LearntPage::setOwn(Trait trait) {
+  LearnSettings s = m_log.settings();
+  if (s.own.erase(trait) > 0) {
+    m_log.putSettings(s);
+    return;
+  }
+  const bool pace = paceOf(trait).has_value(), life = trait == Trait::MaskLife;
+  const double now = m_log.learnt()[trait].value();
+  bool good = false;
+  const QString ask = pace   ? tr("Percent of the usual time:")
+                      : life ? tr("Times a mask can be laid:")
+                      : trait == Trait::PrintTurn || trait == Trait::MaskTurn ? tr("Degrees:")
+                                                                              : tr("Millimetres:");
+  const double v = QInputDialog::getDouble(this, traitName(trait), ask, pace ? 100 * now : now,
+                                           pace   ? 20
+                                           : life ? 1
+                                                  : 0.01,
+                                           pace   ? 500
+                                           : life ? 200
+                                                  : 10,
+                                           pace || life ? 0 : 2, &good);
+  if (!good) return;
+  s.own[trait] = pace ? v / 100 : v;
+  m_log.putSettings(s);
+}
+
+void LearntPage::addPerson() {
+  bool good = false;
+  const QString name =
+      QInputDialog::getText(this, tr("Someone else at the table"), tr("Name:"), QLineEdit::Normal, {}, &good)
+          .trimmed();
+  good && !name.isEmpty() ? (void)m_log.setAtWork(name.toStdString()) : refresh();
+}
+
+}  // namespace havlo

@@ -1,0 +1,70 @@
+#include "app/session/log_session.h"
+
+namespace havlo {
+
+LogSession::LogSession(const QString& folder, QObject* parent) : QObject(parent), m_folder(folder) {}
+
+LogStore* LogSession::store() {
+  if (m_store || m_tried) return m_store.get();
+  m_tried = true;
+  auto opened = LogStore::open(m_folder);
+  if (!opened) {
+    Q_EMIT trouble(tr("The log cannot be opened: %1").arg(QString::fromStdString(opened.error().message)));
+    return nullptr;
+  }
+  m_store = std::move(opened).value();
+  m_others = m_store->othersVersion();
+  for (const QString& note : m_store->notes()) Q_EMIT notice(note);
+  return m_store.get();
+}
+
+const MakerLearnt& LogSession::learnt() {
+  if (!m_fresh) {
+    m_learnt = store() ? learnFrom(store()->all(store()->atWork()), store()->settings(store()->atWork()))
+                       : learnFrom({});
+    m_fresh = true;
+  }
+  return m_learnt;
+}
+
+bool LogSession::said(const Result<Done>& done, bool learns) {
+  if (!done) {
+    Q_EMIT trouble(QString::fromStdString(done.error().message));
+    return false;
+  }
+  if (learns) m_fresh = false;
+  Q_EMIT changed();
+  if (learns) Q_EMIT habitsChanged();
+  return true;
+}
+
+bool LogSession::put(const LogEntry& entry, const std::string& plan) {
+  return store() && said(store()->put(entry, plan), true);
+}
+bool LogSession::change(const std::string& id, const std::function<void(LogEntry&)>& how) {
+  return store() && said(store()->change(id, how), true);
+}
+bool LogSession::remove(const std::string& id) { return store() && said(store()->remove(id), true); }
+bool LogSession::setAtWork(const std::string& hands) {
+  return store() && said(store()->setAtWork(hands), true);
+}
+bool LogSession::putSettings(const LearnSettings& s) {
+  return store() && said(store()->putSettings(store()->atWork(), s), true);
+}
+LearnSettings LogSession::settings() {
+  return store() ? store()->settings(store()->atWork()) : LearnSettings();
+}
+bool LogSession::putIdea(const LogIdea& idea) { return store() && said(store()->putIdea(idea), false); }
+bool LogSession::removeIdea(const std::string& id) { return store() && said(store()->removeIdea(id), false); }
+
+void LogSession::lookForOthers() {
+  if (!m_store) return;
+  const qint64 now = m_store->othersVersion();
+  if (now == m_others) return;
+  m_others = now;
+  m_fresh = false;
+  Q_EMIT changed();
+  Q_EMIT habitsChanged();
+}
+
+}  // namespace havlo

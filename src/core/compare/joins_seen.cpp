@@ -1,0 +1,235 @@
+// Along the border of a thing, where it really lies: where a line of what is behind should end there, how far
+// does it stop short, or run in?
+#include <algorithm>
+#include <cmath>
+
+#include "core/compare/seen_card.h"
+#include "core/outline/shared_area.h"
+#include "core/risk/join_risk.h"
+
+namespace havlo {
+namespace {
+
+constexpr double kEach_mm = 0.2, kLookOut_mm = 1.6, kLookIn_mm = 1.6;
+constexpr double kShows_mm = 0.25;  // a gap or run-in less than this is not told from a join
+constexpr double kHalf = 0.5;
+
+struct Place {
+  Point at, outward;
+};
+
+/// Points along the silhouette, with arrows outward.
+std::vector<Place> placesOn(const Rings& silhouette) {
+  std::vector<Place> out;
+  for (const Ring& ring : silhouette)
+    for (size_t k = 0; k < ring.size(); ++k) {
+      const Point a = ring[k], b = ring[(k + 1) % ring.size()];
+      const double l = distance(a, b);
+      if (l < 1e-6) continue;
+      Point n{(b.y - a.y) / l, -(b.x - a.x) / l};
+      if (covers(silhouette, midway(a, b, 0.5) + n * 0.05)) n = n * -1;
+      const int parts = std::max(1, static_cast<int>(std::lround(l / kEach_mm)));
+      for (int p = 0; p < parts; ++p) out.push_back({midway(a, b, (p + 0.5) / parts), n});
+    }
+  return out;
+}
+
+float bilinear(const Tile& t, double x, double y) {
+  const double u = x - 0.5, v = y - 0.5;
+  const int i = static_cast<int>(std::floor(u)), j = static_cast<int>(std::floor(v));
+  const double f = u - i, g = v - j;
+  return static_cast<float>(((t.at(i, j) * (1 - f) + t.at(i + 1, j) * f) * (1 - g) +
+                             (t.at(i, j + 1) * (1 - f) + t.at(i + 1, j + 1) * f) * g) /
+                            255);
+}
+
+class Border {
+ public:
+  Border(const SeenCard& card, const PrintScale& scale, const SeenPrint& front, const SeenPrint& back)
+      : m_card(card),
+        m_scale(scale),
+        m_front(front),
+        m_back(back),
+        m_frontInk(card.tiles().ink(front.impression)),
+        m_backInk(card.tiles().ink(back.impression)) {}
+
+  /// How far outside the border the back's line ends (inside: negative); nothing where none should end or the
+  /// front's own line hides it. @param at  panel mm, as planned
+  std::optional<double> endAt(const Place& at) const {
+    const double perMm = m_card.perMm(), step = 0.05;
+    const cv::Point2d border = m_card.toSeen(m_front, m_card.pixelOf(at.at));
+    const cv::Point2d beyond = m_card.toSeen(m_front, m_card.pixelOf(at.at + at.outward));
+    const cv::Point2d way = (beyond - border) / std::hypot(beyond.x - border.x, beyond.y - border.y);
+    const auto pixel = [&](double s) { return border + way * (s * perMm); };
+    // A line of the back comes up to here only if it would go on inside, were nothing there.
+    for (double s = -0.5; s <= 1.0; s += 0.1)
+      if (backAt(pixel(s)) < 0.6) return {};
+    if (crowdedAt(pixel(0.7)) || crowdedAt(pixel(0.2))) return {};
+    if (frontAt(pixel(0)) > 0.25 || frontAt(pixel(-0.15)) > 0.25) {
+      // The front's own line lies on the border: only ink beyond it is seen.
+      double s = 0;
+      while (s > -kLookIn_mm && frontAt(pixel(s)) > 0.15) s -= step;
+      const double line = s;
+      if (line <= -kLookIn_mm || inkAt(pixel(line - 0.15)) < kHalf || backAt(pixel(line - 0.15)) < 0.6)
+        return hiddenOrGap(pixel, step);
+      while (s > -kLookIn_mm && frontAt(pixel(s)) < 0.15 && inkAt(pixel(s)) > kHalf) s -= step;
+      return s;
+    }
+    if (inkAt(pixel(0.03)) > kHalf) {  // it comes to the border: does it run in?
+      double s = 0;
+      while (s > -kLookIn_mm && inkAt(pixel(s)) > kHalf && frontAt(pixel(s)) < 0.15 && backAt(pixel(s)) > 0.4)
+        s -= step;
+      return s;
+    }
+    return gap(pixel, step);
+  }
+
+ private:
+  const SeenCard& m_card;
+  const PrintScale& m_scale;
+  const SeenPrint &m_front, &m_back;
+  const Tile &m_frontInk, &m_backInk;
+
+  double backAt(cv::Point2d p) const {
+    const cv::Point2d q = m_card.toPlan(m_back, p);
+    return bilinear(m_backInk, q.x, q.y);
+  }
+  double frontAt(cv::Point2d p) const {
+    const cv::Point2d q = m_card.toPlan(m_front, p);
+    return bilinear(m_frontInk, q.x, q.y);
+  }
+  bool inside(cv::Point2d p) const {
+    return p.x >= 1 && p.y >= 1 && p.x < m_card.grid().width - 1 && p.y < m_card.grid().height - 1;
+  }
+  /// A third thing's ink there tells nothing of these two.
+  bool crowdedAt(cv::Point2d p) const {
+    if (!inside(p)) return true;
+    return m_card.othersAt(m_back.impression, static_cast<int>(p.x), static_cast<int>(p.y)) && !nearFront(p);
+  }
+  bool nearFront(cv::Point2d p) const {
+    for (int dy = -1; dy <= 1; ++dy)
+      for (int dx = -1; dx <= 1; ++dx)
+        if (frontAt(p + cv::Point2d(dx, dy) * (0.3 * m_card.perMm())) > 0.1) return true;
+    return false;
+  }
+  double inkAt(cv::Point2d p) const {
+    if (!inside(p)) return 0;
+    const int i = static_cast<int>(p.x - 0.5), j = static_cast<int>(p.y - 0.5);
+    const auto f = static_cast<float>(p.x - 0.5 - i), g = static_cast<float>(p.y - 0.5 - j);
+    const cv::Mat& m = m_card.seen();
+    const cv::Vec3f c = (m.at<cv::Vec3f>(j, i) * (1 - f) + m.at<cv::Vec3f>(j, i + 1) * f) * (1 - g) +
+                        (m.at<cv::Vec3f>(j + 1, i) * (1 - f) + m.at<cv::Vec3f>(j + 1, i + 1) * f) * g;
+    return m_scale.of(c) / std::max(0.3, m_back.strength);
+  }
+  template <typename F>
+  std::optional<double> gap(const F& pixel, double step) const {
+    double s = 0.03;
+    while (s < kLookOut_mm && inkAt(pixel(s)) < kHalf) s += step;
+    if (s >= kLookOut_mm) return {};
+    return s;
+  }
+  template <typename F>
+  std::optional<double> hiddenOrGap(const F& pixel, double step) const {
+    double s = 0.03;  // out of the front's own line first
+    while (s < 0.8 && frontAt(pixel(s)) > 0.15) s += step;
+    if (inkAt(pixel(s + 0.1)) > kHalf) return {};
+    while (s < kLookOut_mm && inkAt(pixel(s)) < kHalf) s += step;
+    if (s >= kLookOut_mm) return {};
+    return s;
+  }
+};
+
+struct Told {
+  Point at, outward;
+  double end = 0;  // mm outside the border
+};
+
+double quantile(std::vector<double> v, double share) {
+  std::sort(v.begin(), v.end());
+  return v[static_cast<size_t>(share * static_cast<double>(v.size() - 1))];
+}
+
+/// The paper's edge lies outside the border by n·d + turn·lever + growth; it was cut `inset` inside on
+/// purpose.
+std::optional<SeenPaper> paperOf(int front, const std::vector<Told>& told, Point middle, double inset_mm) {
+  constexpr size_t kLeast = 12;
+  if (told.size() < kLeast) return {};
+  // Hands usually err little, which decides where few places tell.
+  const HandErrors usual;
+  cv::Mat normal = cv::Mat::zeros(4, 4, CV_64F), right = cv::Mat::zeros(4, 1, CV_64F);
+  const double sigma = 0.15, turn = usual.turn_deg * 3.14159265358979 / 180;
+  const double prior[4] = {2 * usual.placing_mm, 2 * usual.placing_mm, 2 * turn, 2 * usual.cutting_mm};
+  for (int k = 0; k < 4; ++k) normal.at<double>(k, k) = sigma * sigma / (prior[k] * prior[k]);
+  for (const Told& t : told) {
+    const Point r = t.at - middle;
+    const double row[4] = {t.outward.x, t.outward.y, cross(r, t.outward), 1};
+    // Places side by side tell the same.
+    const double w = std::min(1.0, 40.0 / static_cast<double>(told.size()));
+    for (int a = 0; a < 4; ++a) {
+      right.at<double>(a) += w * row[a] * (t.end + inset_mm);
+      for (int b = 0; b < 4; ++b) normal.at<double>(a, b) += w * row[a] * row[b];
+    }
+  }
+  cv::Mat x, inverse;
+  cv::solve(normal, right, x, cv::DECOMP_CHOLESKY);
+  cv::invert(normal, inverse, cv::DECOMP_CHOLESKY);
+  SeenPaper out;
+  out.front = front;
+  out.by = {x.at<double>(0), x.at<double>(1)};
+  out.turn_deg = x.at<double>(2) * 180 / 3.14159265358979;
+  out.grow_mm = x.at<double>(3);
+  out.places = static_cast<int>(told.size());
+  out.bySd_mm = sigma * std::sqrt(std::max(inverse.at<double>(0, 0), inverse.at<double>(1, 1)));
+  return out;
+}
+
+}  // namespace
+
+void lookAtJoins(const Plan& plan, const Analysis& analysis, const SeenCard& card,
+                 const std::vector<const SeenPrint*>& prints, Comparison& out) {
+  for (size_t f = 0; f < plan.impressions.size(); ++f) {
+    if (!prints[f]) continue;
+    std::vector<Told> all;
+    const Placed& placed = *analysis.meetings.placed[f];
+    std::vector<Place> places;
+    for (int k : analysis.meetings.of[f]) {
+      const Meeting& m = analysis.meetings.list[ix(k)];
+      if (m.front != static_cast<int>(f) || !m.overlaps() || !prints[ix(m.back)] ||
+          printsOver(plan.impressions[f].school))
+        continue;
+      const auto scale = card.scaleOf(m.back);
+      if (!scale) continue;
+      if (places.empty()) places = placesOn(placed.silhouette);
+      const Border border(card, *scale, *prints[f], *prints[ix(m.back)]);
+      SeenJoin join;
+      join.front = m.front, join.back = m.back;
+      std::vector<double> gaps, runs;
+      double worst = kShows_mm;
+      for (const Place& p : places) {
+        const auto end = border.endAt(p);
+        if (!end) continue;
+        join.looked_mm += kEach_mm;
+        all.push_back({p.at, p.outward, *end});
+        if (*end > kShows_mm) gaps.push_back(*end);
+        if (*end < -kShows_mm) runs.push_back(-*end);
+        if (std::fabs(*end) > worst)
+          worst = std::fabs(*end), join.at = card.mmOf(card.toSeen(*prints[f], card.pixelOf(p.at)));
+      }
+      if (join.looked_mm < 0.8) continue;
+      join.gapLength_mm = kEach_mm * static_cast<double>(gaps.size());
+      join.runInLength_mm = kEach_mm * static_cast<double>(runs.size());
+      // One place may be a speck; what is told holds for a tenth of them.
+      if (gaps.size() >= 2) join.gap_mm = quantile(gaps, 0.9);
+      if (runs.size() >= 2) join.runIn_mm = quantile(runs, 0.9);
+      out.joins.push_back(join);
+    }
+    if (const auto paper =
+            paperOf(static_cast<int>(f), all, boxOf(placed.silhouette).centre(), plan.supplies.maskInset_mm))
+      out.papers.push_back(*paper);
+  }
+  std::stable_sort(out.joins.begin(), out.joins.end(), [](const SeenJoin& a, const SeenJoin& b) {
+    return std::max(a.gap_mm, a.runIn_mm) > std::max(b.gap_mm, b.runIn_mm);
+  });
+}
+
+}  // namespace havlo

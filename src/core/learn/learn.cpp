@@ -1,0 +1,256 @@
+#include "core/learn/learn.h"
+
+#include <algorithm>
+#include <cmath>
+#include <set>
+
+#include "core/colour/colour.h"
+#include "core/ink/ink_facts.h"
+#include "core/runsheet/run_sheet.h"
+
+namespace havlo {
+namespace {
+
+constexpr std::array<std::string_view, kTraits> kWords = {
+    "printPlacing", "printTurn",    "maskPlacing", "maskTurn",  "maskCutting", "maskLife", "stamping",
+    "blending",     "cuttingMasks", "covering",    "embossing", "byHand",      "paper"};
+
+// Worth of common practice in observations, and how much one observation says. Common practice, no source.
+constexpr double kPrintsWorth = 8, kPapersWorth = 8, kPaceWorth = 2, kPaceSpread = 0.35;
+constexpr double kStrengthWorth = 3, kStrengthSpread = 0.1, kColourWorth = 3;
+
+/// Words of the log to kinds of work.
+std::optional<WorkKind> kindOfWord(std::string_view word) {
+  for (int k = 0; k <= static_cast<int>(Do::Enclose); ++k)
+    if (wordOf(static_cast<Do>(k)) == word) return workKindOf(static_cast<Do>(k));
+  return {};
+}
+
+bool tellsOfHands(const LogEntry::Print& p) {
+  return p.state == "asPlanned" || p.state == "off" || p.state == "pale";
+}
+
+double usualOf(Trait t) {
+  const Habits usual;
+  switch (t) {
+    case Trait::PrintPlacing:
+      return usual.printPlacing_mm;
+    case Trait::PrintTurn:
+      return usual.printTurn_deg;
+    case Trait::MaskPlacing:
+      return usual.maskPlacing_mm;
+    case Trait::MaskTurn:
+      return usual.maskTurn_deg;
+    case Trait::MaskCutting:
+      return usual.maskCutting_mm;
+    case Trait::MaskLife:
+      return usual.maskLife;
+    default:
+      return 1;
+  }
+}
+
+/// Errors of prints and papers, and the cards they come from.
+struct Errors {
+  std::vector<SeenError> all;
+  std::set<std::string> cards;
+  void add(const std::string& card, double value, double sd) {
+    all.push_back({value, sd}), cards.insert(card);
+  }
+};
+
+void learnHands(std::span<const LogEntry* const> log, MakerLearnt& out) {
+  Errors place, turn, maskPlace, maskTurn, cut;
+  for (const LogEntry* e : log) {
+    for (const LogEntry::Print& p : e->prints) {
+      if (!tellsOfHands(p)) continue;
+      constexpr double kSure_mm = 0.25, kSure_deg = 0.4;  // what is not known better says nothing
+      if (p.bySd_mm < kSure_mm) place.add(e->id, p.by.x, p.bySd_mm), place.add(e->id, p.by.y, p.bySd_mm);
+      if (p.turnSd_deg < kSure_deg) turn.add(e->id, p.turn_deg, p.turnSd_deg);
+    }
+    for (const LogEntry::Paper& p : e->papers) {
+      // By a mark at the foot errors are smaller: as if it had not been there. See core/risk.
+      const double placing = p.footMark ? 2 : 1, turning = p.footMark ? 3 : 1;
+      maskPlace.add(e->id, p.by.x * placing, p.bySd_mm * placing),
+          maskPlace.add(e->id, p.by.y * placing, p.bySd_mm * placing);
+      maskTurn.add(e->id, p.turn_deg * turning, 0.15 * turning);
+      cut.add(e->id, p.grow_mm, std::min(0.08, p.bySd_mm));
+    }
+  }
+  const auto put = [&](Trait t, const Errors& errors, double worth) {
+    Learnt& l = out.traits[ix(t)];
+    l.fit = fitSpread(l.usual, worth, errors.all);
+    l.cards = static_cast<int>(errors.cards.size());
+  };
+  put(Trait::PrintPlacing, place, kPrintsWorth), put(Trait::PrintTurn, turn, kPrintsWorth);
+  put(Trait::MaskPlacing, maskPlace, kPapersWorth), put(Trait::MaskTurn, maskTurn, kPapersWorth);
+  put(Trait::MaskCutting, cut, kPapersWorth);
+}
+
+void learnMasks(std::span<const LogEntry* const> log, MakerLearnt& out) {
+  std::vector<Against> seen;
+  int cards = 0;
+  Learnt& life = out.traits[ix(Trait::MaskLife)];
+  for (const LogEntry* e : log) {
+    cards += !e->worn.empty();
+    for (const LogEntry::Worn& w : e->worn)
+      if (w.layings > 0) seen.push_back({w.layings / life.usual, !w.worn});
+  }
+  life.fit = fitThreshold(seen);
+  life.fit.value *= life.usual, life.fit.sd *= life.usual;
+  life.cards = cards;
+}
+
+void learnPaces(std::span<const LogEntry* const> log, MakerLearnt& out) {
+  std::array<std::vector<double>, kWorkKinds> ratios;
+  for (const LogEntry* e : log) {
+    std::array<double, kWorkKinds> usual{}, spent{};
+    for (const LogEntry::Spent& s : e->steps) {
+      const auto kind = kindOfWord(s.what);
+      const double should = s.usual_min != 0 ? s.usual_min : s.planned_min;
+      // Waits are no work, and a step that was left lying overnight says nothing.
+      if (!kind || s.what == wordOf(Do::Dry) || should <= 0 || s.spent_min <= 0.02 ||
+          s.spent_min > 8 * should + 20)
+        continue;
+      usual[ix(*kind)] += should * e->copies, spent[ix(*kind)] += s.spent_min;
+    }
+    for (size_t k = 0; k < kWorkKinds; ++k)
+      if (usual[k] > 0 && spent[k] > 0) ratios[k].push_back(spent[k] / usual[k]);
+  }
+  for (size_t t = 0; t < kTraits; ++t)
+    if (const auto kind = paceOf(static_cast<Trait>(t))) {
+      out.traits[t].fit = fitFactor(kPaceSpread, kPaceWorth, ratios[ix(*kind)]);
+      out.traits[t].cards = static_cast<int>(ratios[ix(*kind)].size());
+    }
+}
+
+void learnInks(std::span<const LogEntry* const> log, MakerLearnt& out) {
+  struct Seen {
+    std::vector<Against> touched;
+    std::map<int, std::vector<double>> strengths;
+    std::map<int, double> said;
+    std::vector<Lab> colours;
+  };
+  std::map<std::string, Seen> inks;
+  for (const LogEntry* e : log) {
+    for (const LogEntry::Dried& d : e->dried)
+      if (d.said_s > 0) inks[d.ink].touched.push_back({d.waited_s / d.said_s, d.smudged});
+    for (const LogEntry::Print& p : e->prints) {
+      if (!tellsOfHands(p) || p.ink.empty()) continue;
+      Seen& s = inks[p.ink];
+      s.strengths[p.pressing].push_back(p.strength * p.said), s.said[p.pressing] = p.said;
+      if (p.pressing == 1 && p.state != "pale") s.colours.push_back(labOf(p.colour));
+    }
+  }
+  for (auto& [name, s] : inks) {
+    LearntInk ink;
+    ink.ink = name;
+    ink.drying = fitThreshold(s.touched), ink.dryings = static_cast<int>(s.touched.size());
+    for (auto& [pressing, values] : s.strengths)
+      if (pressing > 1)
+        ink.strengths[pressing] = fitMean(s.said[pressing], kStrengthWorth, kStrengthSpread, values);
+    ink.colours = static_cast<int>(s.colours.size());
+    // The middle one of each axis: an ink on an odd ground misleads nobody.
+    const auto middle = [&](auto axis) {
+      std::vector<double> v;
+      for (const Lab& c : s.colours) v.push_back(axis(c));
+      if (v.empty()) return 0.0;
+      std::nth_element(v.begin(), v.begin() + static_cast<std::ptrdiff_t>(v.size() / 2), v.end());
+      return v[v.size() / 2];
+    };
+    ink.L = middle([](const Lab& c) { return c.L; }), ink.a = middle([](const Lab& c) { return c.a; });
+    ink.b = middle([](const Lab& c) { return c.b; });
+    out.inks.push_back(std::move(ink));
+  }
+}
+
+}  // namespace
+
+std::string_view wordOf(Trait trait) { return kWords[ix(trait)]; }
+
+std::optional<Trait> traitOf(std::string_view word) {
+  for (size_t k = 0; k < kTraits; ++k)
+    if (kWords[k] == word) return static_cast<Trait>(k);
+  return {};
+}
+
+std::optional<WorkKind> paceOf(Trait t) {
+  if (t < Trait::Stamping) return {};
+  return static_cast<WorkKind>(static_cast<int>(t) - static_cast<int>(Trait::Stamping));
+}
+
+MakerLearnt learnFrom(std::span<const LogEntry> all, const LearnSettings& settings) {
+  MakerLearnt out;
+  std::vector<const LogEntry*> log;
+  for (const LogEntry& e : all)
+    if (e.ended_s >= settings.from_s) log.push_back(&e);
+  std::stable_sort(log.begin(), log.end(),
+                   [](const LogEntry* a, const LogEntry* b) { return a->ended_s < b->ended_s; });
+  out.cards = static_cast<int>(log.size());
+  for (size_t t = 0; t < kTraits; ++t) out.traits[t].usual = usualOf(static_cast<Trait>(t));
+  learnHands(log, out), learnMasks(log, out), learnPaces(log, out), learnInks(log, out);
+  for (const auto& [trait, value] : settings.own)
+    out.traits[ix(trait)].own = true, out.traits[ix(trait)].ownValue = value;
+  for (const LogEntry* e : log)
+    if (e->planned_min > 0 && e->spent_min > 0)
+      out.minutes.push_back({e->title, e->planned_min, e->spent_min});
+  return out;
+}
+
+void takeIn(const Plan& plan, const Comparison& seen, LogEntry& e) {
+  e.prints.clear(), e.papers.clear(), e.joins.clear();
+  for (const SeenPrint& p : seen.prints) {
+    if (p.state == PrintState::Untold) continue;
+    const Impression& i = plan.impressions[ix(p.impression)];
+    const StampRef stamp = plan.stamp(i.stamp);
+    const Ink& ink = *plan.ink(i.ink);
+    LogEntry::Print out;
+    out.impression = i.id, out.stamp = i.stamp, out.ink = ink.name.empty() ? ink.id : ink.name;
+    out.state = wordOf(p.state);
+    out.size_mm = std::max(stamp->width_mm, stamp->height_mm);
+    out.by = p.by, out.turn_deg = p.turn_deg;
+    out.bySd_mm = std::hypot(p.bySd_mm, seen.unsure_mm), out.turnSd_deg = p.turnSd_deg;
+    out.pressing = i.generation, out.strength = p.strength, out.said = strengthOf(ink, i.generation);
+    out.colour = p.colour, out.difference = p.difference;
+    e.prints.push_back(std::move(out));
+  }
+  for (const SeenPaper& p : seen.papers)
+    e.papers.push_back({plan.impressions[ix(p.front)].id, p.by, p.turn_deg, p.grow_mm, p.bySd_mm,
+                        plan.supplies.footMark != FootMark::None});
+  for (const SeenJoin& j : seen.joins)
+    if (j.gap_mm > 0 || j.runIn_mm > 0)
+      e.joins.push_back(
+          {plan.impressions[ix(j.front)].id, plan.impressions[ix(j.back)].id, j.gap_mm, j.runIn_mm});
+}
+
+Habits habitsOf(const MakerLearnt& learnt) {
+  Habits h;
+  const auto within = [&](Trait t, double least, double most) {
+    return std::clamp(learnt[t].value(), least, most);
+  };
+  h.printPlacing_mm = within(Trait::PrintPlacing, 0.02, 5),
+  h.printTurn_deg = within(Trait::PrintTurn, 0.02, 10);
+  h.maskPlacing_mm = within(Trait::MaskPlacing, 0.02, 3), h.maskTurn_deg = within(Trait::MaskTurn, 0.02, 10);
+  h.maskCutting_mm = within(Trait::MaskCutting, 0.01, 2);
+  h.maskLife = static_cast<int>(std::lround(within(Trait::MaskLife, 1, 200)));
+  for (size_t t = 0; t < kTraits; ++t)
+    if (const auto kind = paceOf(static_cast<Trait>(t)))
+      h.pace[ix(*kind)] = within(static_cast<Trait>(t), 0.2, 5);
+  h.cards = learnt.cards;
+  return h;
+}
+
+std::optional<MissedBy> missedBy(const MakerLearnt& learnt) {
+  constexpr size_t kLeast = 4;
+  if (learnt.minutes.size() < kLeast) return {};
+  const size_t half = learnt.minutes.size() / 2;
+  const auto miss = [&](size_t from, size_t to) {
+    double sum = 0;
+    for (size_t k = from; k < to; ++k)
+      sum += std::fabs(learnt.minutes[k].said_min - learnt.minutes[k].took_min) / learnt.minutes[k].took_min;
+    return sum / static_cast<double>(to - from);
+  };
+  return MissedBy{miss(0, half), miss(half, learnt.minutes.size())};
+}
+
+}  // namespace havlo

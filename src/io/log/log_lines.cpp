@@ -1,0 +1,241 @@
+#include "io/log/log_lines.h"
+
+#include <unistd.h>
+
+#include <QDateTime>
+#include <QDir>
+#include <QFile>
+#include <QFileInfo>
+#include <QJsonArray>
+#include <QJsonDocument>
+#include <QJsonObject>
+#include <QTimeZone>
+#include <map>
+
+namespace havlo {
+namespace {
+
+QString text(const std::string& s) { return QString::fromStdString(s); }
+
+/// Reads or writes the same members by the same names, so that neither knows one that the other does not.
+class Reading {
+ public:
+  explicit Reading(const QJsonObject& o) : m_o(o) {}
+  void operator()(const char* key, std::string& v) { v = at(key).toString().toStdString(); }
+  void operator()(const char* key, double& v) { v = at(key).toDouble(v); }
+  void operator()(const char* key, int& v) { v = at(key).toInt(v); }
+  void operator()(const char* key, bool& v) { v = at(key).toBool(v); }
+  void operator()(const char* key, Point& v) {
+    const QJsonArray a = at(key).toArray();
+    v = {a.at(0).toDouble(), a.at(1).toDouble()};
+  }
+  void operator()(const char* key, Colour& v) {
+    const QJsonArray a = at(key).toArray();
+    const auto level = [&](int k) { return static_cast<unsigned char>(std::clamp(a.at(k).toInt(), 0, 255)); };
+    if (a.size() == 3) v = {level(0), level(1), level(2)};
+  }
+  void operator()(const char* key, std::vector<std::string>& v) {
+    for (const auto& e : at(key).toArray()) v.push_back(e.toString().toStdString());
+  }
+  template <typename T>
+  void operator()(const char* key, std::vector<T>& v) {
+    for (const auto& e : at(key).toArray()) {
+      Reading one(e.toObject());
+      members(one, v.emplace_back());
+    }
+  }
+
+ private:
+  QJsonObject m_o;
+  QJsonValue at(const char* key) const { return m_o[QLatin1String(key)]; }
+};
+
+class Writing {
+ public:
+  void operator()(const char* key, const std::string& v) { put(key, text(v), v.empty()); }
+  void operator()(const char* key, double v) { put(key, v, false); }
+  void operator()(const char* key, int v) { put(key, v, false); }
+  void operator()(const char* key, bool v) { put(key, v, false); }
+  void operator()(const char* key, const Point& v) { put(key, QJsonArray{v.x, v.y}, false); }
+  void operator()(const char* key, const Colour& v) { put(key, QJsonArray{v.red, v.green, v.blue}, false); }
+  void operator()(const char* key, std::vector<std::string>& v) {
+    QJsonArray a;
+    for (const std::string& s : v) a.append(text(s));
+    put(key, a, v.empty());
+  }
+  template <typename T>
+  void operator()(const char* key, std::vector<T>& v) {
+    QJsonArray a;
+    for (T& e : v) {
+      Writing one;
+      members(one, e);
+      a.append(one.object());
+    }
+    put(key, a, v.empty());
+  }
+  const QJsonObject& object() const { return m_o; }
+
+ private:
+  QJsonObject m_o;
+  void put(const char* key, const QJsonValue& v, bool nothing) {
+    if (!nothing) m_o.insert(QLatin1String(key), v);
+  }
+};
+
+template <typename V>
+void members(V& v, LogEntry::Spent& s) {
+  v("do", s.what), v("impression", s.impression), v("stamp", s.stamp), v("planned", s.planned_min),
+      v("spent", s.spent_min), v("usual", s.usual_min);
+}
+template <typename V>
+void members(V& v, LogEntry::MaskUse& m) {
+  v("stamp", m.stamp), v("cut", m.cut), v("kept", m.kept), v("uses", m.uses);
+}
+template <typename V>
+void members(V& v, LogEntry::Wrong& m) {
+  v("what", m.what), v("impression", m.impression), v("note", m.note);
+}
+template <typename V>
+void members(V& v, LogEntry::Worn& w) {
+  v("stamp", w.stamp), v("layings", w.layings), v("worn", w.worn);
+}
+template <typename V>
+void members(V& v, LogEntry::Dried& d) {
+  v("ink", d.ink), v("waited", d.waited_s), v("said", d.said_s), v("smudged", d.smudged);
+}
+template <typename V>
+void members(V& v, LogEntry::Print& p) {
+  v("impression", p.impression), v("stamp", p.stamp), v("ink", p.ink), v("state", p.state),
+      v("size", p.size_mm), v("by", p.by), v("turn", p.turn_deg), v("bySd", p.bySd_mm),
+      v("turnSd", p.turnSd_deg), v("pressing", p.pressing), v("strength", p.strength), v("said", p.said),
+      v("colour", p.colour), v("difference", p.difference);
+}
+template <typename V>
+void members(V& v, LogEntry::Paper& p) {
+  v("front", p.front), v("by", p.by), v("turn", p.turn_deg), v("grow", p.grow_mm), v("bySd", p.bySd_mm),
+      v("footMark", p.footMark);
+}
+template <typename V>
+void members(V& v, LogEntry::Join& j) {
+  v("front", j.front), v("back", j.back), v("gap", j.gap_mm), v("runIn", j.runIn_mm);
+}
+template <typename V>
+void members(V& v, LogEntry& e) {
+  v("id", e.id), v("title", e.title), v("for", e.madeFor), v("hands", e.hands), v("occasion", e.occasion),
+      v("sentTo", e.sentTo), v("shows", e.shows), v("inks", e.inks), v("begun", e.begun_s),
+      v("ended", e.ended_s), v("planned", e.planned_min), v("spent", e.spent_min), v("copies", e.copies),
+      v("steps", e.steps), v("masks", e.masks), v("mishaps", e.mishaps), v("notes", e.notes),
+      v("worn", e.worn), v("dried", e.dried), v("prints", e.prints), v("papers", e.papers),
+      v("joins", e.joins);
+}
+
+QByteArray cell(const QString& s) {
+  QString quoted = s;
+  quoted.replace(u'"', QStringLiteral("\"\""));
+  return '"' + quoted.toUtf8() + '"';
+}
+
+QByteArray dayOf(double s) {
+  return s > 0 ? QDateTime::fromMSecsSinceEpoch(static_cast<qint64>(s * 1000), Qt::UTC)
+                     .toString(Qt::ISODate)
+                     .toUtf8()
+               : QByteArray();
+}
+
+}  // namespace
+
+QByteArray lineOf(const LogEntry& entry) {
+  LogEntry e = entry;
+  Writing w;
+  members(w, e);
+  return QJsonDocument(w.object()).toJson(QJsonDocument::Compact);
+}
+
+std::optional<LogEntry> entryOf(const QByteArray& line) {
+  const QJsonObject o = QJsonDocument::fromJson(line).object();
+  if (o[QStringLiteral("id")].toString().isEmpty()) return {};
+  LogEntry e;
+  Reading r(o);
+  members(r, e);
+  return e;
+}
+
+Result<Done> appendLog(const QString& path, const LogEntry& entry) {
+  const QByteArray line = lineOf(entry);
+  QDir().mkpath(QFileInfo(path).path());
+  QFile file(path);
+  const auto failed = [&] {
+    return Error{ErrorCode::CannotWrite,
+                 "cannot write " + path.toStdString() + ": " + file.errorString().toStdString(),
+                 {}};
+  };
+  if (!file.open(QIODevice::ReadWrite)) return failed();
+  QByteArray last;
+  const QByteArray mine =
+      "\"id\":" + QJsonDocument(QJsonArray{text(entry.id)}).toJson(QJsonDocument::Compact).mid(1).chopped(1);
+  while (!file.atEnd())
+    if (const QByteArray l = file.readLine().trimmed(); l.contains(mine)) last = l;
+  if (last == line) return Done{};
+  QByteArray out = line + '\n';
+  if (file.size() > 0) {
+    file.seek(file.size() - 1);
+    if (file.read(1) != "\n") out.prepend('\n');
+  }
+  const qint64 end = file.size();
+  file.seek(end);
+  if (file.write(out) != out.size() || !file.flush() || ::fsync(file.handle()) != 0) {
+    const auto error = failed();
+    (void)file.resize(end);  // half a line helps nobody
+    return error;
+  }
+  return Done{};
+}
+
+std::vector<LogEntry> readLog(const QString& path, int* passedOver) {
+  std::vector<LogEntry> out;
+  std::map<std::string, size_t> at;
+  int bad = 0;
+  QFile file(path);
+  if (file.open(QIODevice::ReadOnly))
+    while (!file.atEnd()) {
+      const QByteArray line = file.readLine().trimmed();
+      if (line.isEmpty()) continue;
+      auto entry = entryOf(line);
+      if (!entry) {
+        ++bad;
+      } else if (const auto known = at.find(entry->id); known != at.end()) {
+        out[known->second] = std::move(*entry);
+      } else {
+        at[entry->id] = out.size();
+        out.push_back(std::move(*entry));
+      }
+    }
+  if (passedOver) *passedOver = bad;
+  return out;
+}
+
+QByteArray logCsv(const std::vector<LogEntry>& entries) {
+  QByteArray out =
+      "id,title,for,occasion,sent to,hands,begun,ended,planned minutes,spent "
+      "minutes,copies,stamps,inks,mishaps,"
+      "compared,mean miss mm\r\n";
+  const auto list = [](const std::vector<std::string>& words) {
+    QStringList l;
+    for (const std::string& w : words) l << text(w);
+    return cell(l.join(QStringLiteral("; ")));
+  };
+  for (const LogEntry& e : entries) {
+    double miss = 0;
+    for (const LogEntry::Print& p : e.prints) miss += length(p.by) / static_cast<double>(e.prints.size());
+    for (const std::string& s : {e.id, e.title, e.madeFor, e.occasion, e.sentTo, e.hands})
+      out += cell(text(s)) + ',';
+    out += dayOf(e.begun_s) + ',' + dayOf(e.ended_s) + ',' + QByteArray::number(e.planned_min, 'f', 1) + ',' +
+           QByteArray::number(e.spent_min, 'f', 1) + ',' + QByteArray::number(e.copies) + ',' +
+           list(e.shows) + ',' + list(e.inks) + ',' + QByteArray::number(static_cast<int>(e.mishaps.size())) +
+           ',' + (e.compared() ? "yes" : "no") + ',' +
+           (e.compared() ? QByteArray::number(miss, 'f', 2) : QByteArray()) + "\r\n";
+  }
+  return out;
+}
+
+}  // namespace havlo

@@ -1,0 +1,174 @@
+// Fits against the closed forms of their posteriors and against makers whose hands are known.
+#include <QTest>
+#include <cmath>
+
+#include "core/base/random.h"
+#include "core/chain/chain.h"
+#include "core/learn/learn.h"
+#include "core/risk/join_risk.h"
+#include "support/plans.h"
+#include "tests/support/program.h"
+
+using namespace havlo;
+
+namespace {
+
+/// A maker's log: prints with these spreads, work at this pace.
+std::vector<LogEntry> logOf(Random& random, int cards, double placing, double turn, double pace) {
+  std::vector<LogEntry> out;
+  for (int k = 0; k < cards; ++k) {
+    LogEntry e;
+    e.id = "card" + std::to_string(k), e.ended_s = 1000 + k;
+    for (int i = 0; i < 12; ++i) {
+      LogEntry::Print p;
+      p.state = "asPlanned", p.ink = "soot", p.bySd_mm = 0.03, p.turnSd_deg = 0.05, p.size_mm = 30;
+      p.by = {placing * random.gaussian() + 0.03 * random.gaussian(),
+              placing * random.gaussian() + 0.03 * random.gaussian()};
+      p.turn_deg = turn * random.gaussian() + 0.05 * random.gaussian();
+      e.prints.push_back(p);
+    }
+    const double today = pace * std::exp(0.2 * random.gaussian());
+    for (int i = 0; i < 6; ++i) e.steps.push_back({"stamp", "a", "a", 1.0, today, 1.0});
+    e.planned_min = 60, e.spent_min = 60 * today;
+    out.push_back(e);
+  }
+  return out;
+}
+
+}  // namespace
+
+class TstFits : public QObject {
+  Q_OBJECT
+
+ private Q_SLOTS:
+  // Scaled inverse chi-square: (worth usual² + sum of squares) / (worth + n). Gelman et al. 2013,
+  // section 2.6.
+  void aSpreadIsThePosteriors() {
+    const std::vector<SeenError> seen = {{0.3, 0}, {-0.2, 0}, {0.1, 0}, {-0.4, 0}};
+    const Fit fit = fitSpread(0.5, 8, seen);
+    const double expected = std::sqrt((8 * 0.25 + 0.09 + 0.04 + 0.01 + 0.16) / 12);
+    QVERIFY(std::fabs(fit.value - expected) < 1e-9);
+    QVERIFY(std::fabs(fit.sd - expected / std::sqrt(24)) < 1e-9);
+    QVERIFY(std::fabs(fitSpread(0.5, 8, {}).value - 0.5) < 1e-12);
+  }
+
+  // One stamp that slipped by 5 mm is no habit.
+  void aSlipIsNoHabit() {
+    std::vector<SeenError> seen(40, {0.2, 0});
+    const double before = fitSpread(0.5, 8, seen).value;
+    seen.push_back({5, 0});
+    const double after = fitSpread(0.5, 8, seen).value;
+    QVERIFY(after < 1.35 * before);
+    // Without that it would be more than three times as much.
+    QVERIFY(std::sqrt((8 * 0.25 + 40 * 0.04 + 25) / 49) > 2.2 * before);
+  }
+
+  // What the measuring itself errs is no error of the hand.
+  void measuringIsTakenOff() {
+    Random random(5);
+    std::vector<SeenError> seen;
+    for (int k = 0; k < 4000; ++k) seen.push_back({0.3 * random.gaussian() + 0.4 * random.gaussian(), 0.4});
+    QVERIFY(std::fabs(fitSpread(0.5, 8, seen).value - 0.3) < 0.06);
+  }
+
+  // Normal with known spread: mean (worth usual + sum) / (worth + n), standard deviation spread / sqrt(worth
+  // + n).
+  void aMeanAndAFactorAreThePosteriors() {
+    const std::vector<double> values = {0.6, 0.7, 0.65};
+    const Fit fit = fitMean(0.7, 3, 0.1, values);
+    QVERIFY(std::fabs(fit.value - (2.1 + 1.95) / 6) < 1e-12 &&
+            std::fabs(fit.sd - 0.1 / std::sqrt(6)) < 1e-12);
+    const std::vector<double> ratios = {1.2, 1.5};
+    const Fit factor = fitFactor(0.35, 2, ratios);
+    QVERIFY(std::fabs(factor.value - std::exp((std::log(1.2) + std::log(1.5)) / 4)) < 1e-12);
+  }
+
+  // A threshold that is told by both sides lies between them; told from one side it moves only as far as it
+  // must.
+  void aThresholdLiesBetweenWhatIsShortOfItAndBeyond() {
+    std::vector<Against> both;
+    for (int k = 0; k < 12; ++k) both.push_back({1.6, true}), both.push_back({2.4, false});
+    const Fit between = fitThreshold(both);
+    QVERIFY2(between.value > 1.7 && between.value < 2.2, qPrintable(QString::number(between.value)));
+    std::vector<Against> unworn(30, {0.5, true});  // masks that lay six times of twelve and were good still
+    QVERIFY(std::fabs(fitThreshold(unworn).value - 1) < 0.12);
+    std::vector<Against> long_(6, {2.0, true});
+    QVERIFY(fitThreshold(long_).value > 1.6);
+    QVERIFY(std::fabs(fitThreshold({}).value - 1) < 1e-6);
+  }
+
+  // 200 makers whose hands are known: the truth lies within twice the stated standard deviation for nine of
+  // ten.
+  void knownHandsAreFoundAgain() {
+    int placing = 0, turn = 0, pace = 0;
+    constexpr int kMakers = 200;
+    for (int m = 0; m < kMakers; ++m) {
+      Random random(static_cast<uint64_t>(m) + 1);
+      const double p = 0.25 + 0.9 * random.unit(), t = 0.3 + 1.0 * random.unit(),
+                   f = std::exp(0.35 * random.gaussian());
+      const auto log = logOf(random, 4 + m % 5, p, t, f);
+      const MakerLearnt learnt = learnFrom(log);
+      const auto holds = [](const Fit& fit, double truth) {
+        return std::fabs(fit.value - truth) <= 2 * fit.sd;
+      };
+      placing += holds(learnt[Trait::PrintPlacing].fit, p);
+      turn += holds(learnt[Trait::PrintTurn].fit, t);
+      pace += holds(learnt[Trait::Stamping].fit, f);
+    }
+    qInfo("of %d makers: placing %d, turn %d, pace %d within what is stated", kMakers, placing, turn, pace);
+    QVERIFY(placing >= 0.9 * kMakers && turn >= 0.9 * kMakers && pace >= 0.9 * kMakers);
+  }
+
+  // A few cards move it a little, many all the way; it says how many it rests on.
+  void commonPracticeStandsUntilCardsSayOtherwise() {
+    Random random(3);
+    const auto log = logOf(random, 20, 1.2, 0.6, 1.5);
+    QCOMPARE(habitsOf(learnFrom({})), Habits());
+    const MakerLearnt one = learnFrom({log.data(), 1}), all = learnFrom(log);
+    const double usual = Habits().printPlacing_mm;
+    QVERIFY(one[Trait::PrintPlacing].value() > usual &&
+            one[Trait::PrintPlacing].value() < all[Trait::PrintPlacing].value());
+    QCOMPARE(one[Trait::PrintPlacing].cards, 1);
+    QCOMPARE(all[Trait::PrintPlacing].cards, 20);
+    QVERIFY(one[Trait::PrintPlacing].fit.sd > 2 * all[Trait::PrintPlacing].fit.sd);
+    QCOMPARE(habitsOf(all).cards, 20);
+  }
+
+  // Set by hand, set back, and learnt from a day on only.
+  void theMakerHasTheLastWord() {
+    Random random(4);
+    const auto log = logOf(random, 6, 1.2, 0.6, 1.5);
+    LearnSettings s;
+    s.own[Trait::PrintPlacing] = 0.3;
+    QCOMPARE(habitsOf(learnFrom(log, s)).printPlacing_mm, 0.3);
+    s.own.clear();
+    s.from_s = 1e9;
+    QCOMPARE(habitsOf(learnFrom(log, s)), Habits());
+  }
+
+  // Plans are reckoned with it: minutes, masks and joins.
+  void plansAreReckonedWithIt() {
+    Plan plan = havlo::testing::demo("teaching-crowd");
+    const AnalysisRef usual = withBestOrder(plan, analyse(plan));
+    const auto risk = joinRisk(plan, *usual, {handErrors(plan.habits)});
+    Plan slow = plan;
+    slow.habits.pace.fill(2);
+    const AnalysisRef twice = withBestOrder(slow, analyse(slow));
+    double work = 0, workTwice = 0;
+    for (const Step& s : usual->sheet.steps) work += s.minutes;
+    for (const Step& s : twice->sheet.steps) workTwice += s.minutes;
+    QVERIFY2(workTwice > 1.9 * work && workTwice < 2.1 * work, qPrintable(QString::number(workTwice / work)));
+    Plan frail = plan;
+    frail.habits.maskLife = 1;
+    QVERIFY(withBestOrder(frail, analyse(frail))->masksToCut() > usual->masksToCut());
+    Plan loose = plan;
+    loose.habits.maskPlacing_mm = 0.9;
+    QVERIFY(joinRisk(loose, *usual, {handErrors(loose.habits)}).value().expected > risk.value().expected);
+    QVERIFY(!(slow == plan));
+    // In no file.
+    QCOMPARE(writePlan(slow), writePlan(plan));
+  }
+};
+
+HAVLO_TEST(TstFits)
+#include "tst_fits.moc"

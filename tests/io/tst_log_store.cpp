@@ -1,0 +1,243 @@
+// The log on disk: journal and database, torn lines, damage, two windows, merging, tables out, five thousand
+// cards.
+#include <QElapsedTimer>
+#include <QFile>
+#include <QSqlDatabase>
+#include <QSqlQuery>
+#include <QTemporaryDir>
+#include <QTest>
+
+#include "io/log/log_lines.h"
+#include "io/log/log_store.h"
+#include "tests/support/program.h"
+
+using namespace havlo;
+
+namespace {
+
+LogEntry card(int k) {
+  LogEntry e;
+  e.id = "card-" + std::to_string(k), e.title = k % 2 ? "Up you go" : "By the mere \"at dusk\", B\xc3\xb6rge";
+  e.madeFor = k % 3 ? "Ada" : "Grete", e.occasion = "birthday", e.shows = {"hare", "kite"}, e.inks = {"Soot"};
+  e.begun_s = 1.7e9 + 86400.0 * k, e.ended_s = e.begun_s + 3600, e.planned_min = 60.5, e.spent_min = 71.25;
+  e.steps.push_back({"stamp", "hare", "hare", 1, 1.5, 0.75});
+  e.mishaps.push_back({"smudge", "hare", "thumb"});
+  e.notes = {"hold it longer"};
+  e.worn.push_back({"hare", 7, true}), e.dried.push_back({"Soot", 80, 60, false});
+  e.masks.push_back({"hare", 1, 0, 7}), e.joins.push_back({"hare", "hills", 0.5, 0}),
+      e.papers.push_back({"hare", {0.1, -0.2}, 0.3, 0.05, 0.1, true});
+  LogEntry::Print p;
+  p.impression = "hare", p.stamp = "hare", p.ink = "Soot", p.state = "off", p.size_mm = 42,
+  p.by = {1.5, -0.25}, p.turn_deg = 0.5, p.pressing = 2;
+  p.bySd_mm = 0.02, p.turnSd_deg = 0.1, p.strength = 0.8, p.said = 0.7, p.colour = {10, 20, 30},
+  p.difference = 3.5;
+  e.prints.push_back(p);
+  return e;
+}
+
+std::unique_ptr<LogStore> opened(const QTemporaryDir& folder) {
+  auto store = LogStore::open(folder.path());
+  return store ? std::move(store).value() : nullptr;
+}
+
+}  // namespace
+
+class TstLogStore : public QObject {
+  Q_OBJECT
+
+ private Q_SLOTS:
+  void aCardComesBackAsItWas() {
+    const QTemporaryDir folder;
+    const auto store = opened(folder);
+    QVERIFY(store && bool(store->put(card(1), "{}")));
+    QVERIFY(store->entry("card-1").value() == card(1));
+    QVERIFY(entryOf(lineOf(card(2))).value() == card(2));
+    QVERIFY(QFile::exists(store->planFile("card-1")));
+    QVERIFY(opened(folder)->entry("card-1").value() == card(1));
+    QVERIFY(!store->entry("nobody"));
+  }
+
+  void cardsAreFoundByWhatTheyShow() {
+    const QTemporaryDir folder;
+    const auto store = opened(folder);
+    for (int k = 0; k < 6; ++k) QVERIFY(bool(store->put(card(k))));
+    QCOMPARE(store->find().size(), size_t{6});
+    QCOMPARE(store->find().front().id, std::string("card-5"));  // newest first
+    QCOMPARE(store->find(QStringLiteral("HARE ada")).size(), size_t{4});
+    QCOMPARE(store->find(QStringLiteral("b\u00f6rge")).size(), size_t{3});
+    QCOMPARE(store->find(QStringLiteral("longer")).size(), size_t{6});
+    QCOMPARE(store->find(QStringLiteral("zebra")).size(), size_t{0});
+    QCOMPARE(store->find(QStringLiteral("100% _")).size(), size_t{0});
+    QVERIFY(bool(store->remove("card-3")));
+    QCOMPARE(store->find().size(), size_t{5});
+    QVERIFY(bool(store->change("card-3", [](LogEntry&) {})));  // put back
+    QCOMPARE(store->find().size(), size_t{6});
+  }
+
+  // A kill in the middle of a line spoils that line only.
+  void aTornLineSpoilsOnlyItself() {
+    const QTemporaryDir folder;
+    QString journal;
+    {
+      const auto store = opened(folder);
+      QVERIFY(bool(store->put(card(1))));
+      journal = store->journal();
+    }
+    QFile f(journal);
+    QVERIFY(f.open(QIODevice::Append));
+    f.write("{\"id\":\"torn\",\"ti");
+    f.close();
+    const auto store = opened(folder);
+    QVERIFY(bool(store->put(card(2))));
+    int bad = 0;
+    QCOMPARE(readLog(journal, &bad).size(), size_t{2});
+    QCOMPARE(bad, 1);
+  }
+
+  // What an older Havlo wrote is taken over; a database that is gone or damaged is made anew from the
+  // journal.
+  void theJournalBringsTheDatabaseBack_data() {
+    QTest::addColumn<QByteArray>("content");
+    QTest::newRow("gone") << QByteArray();
+    QTest::newRow("junk") << QByteArray(5000, 'x');
+    QTest::newRow("cut short") << QByteArray("SQLite format 3");
+  }
+  void theJournalBringsTheDatabaseBack() {
+    QFETCH(QByteArray, content);
+    const QTemporaryDir folder;
+    {
+      const auto store = opened(folder);
+      for (int k = 0; k < 4; ++k) QVERIFY(bool(store->put(card(k))));
+    }
+    const QString file = folder.filePath(QStringLiteral("log.sqlite"));
+    QVERIFY(QFile::remove(file));
+    if (!content.isEmpty()) {
+      QFile f(file);
+      QVERIFY(f.open(QIODevice::WriteOnly));
+      f.write(content);
+    }
+    const auto store = opened(folder);
+    QVERIFY(store != nullptr);
+    QCOMPARE(store->find().size(), size_t{4});
+    QVERIFY(store->entry("card-2").value() == card(2));
+    QCOMPARE(store->notes().size(), content.isEmpty() ? 0 : 1);
+  }
+
+  void aNewerLogIsLeftAlone() {
+    const QTemporaryDir folder;
+    { QVERIFY(opened(folder) != nullptr); }
+    {
+      QSqlDatabase db = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), QStringLiteral("newer"));
+      db.setDatabaseName(folder.filePath(QStringLiteral("log.sqlite")));
+      QVERIFY(db.open());
+      QSqlQuery(db).exec(QStringLiteral("PRAGMA user_version=99"));
+    }
+    QSqlDatabase::removeDatabase(QStringLiteral("newer"));
+    const auto store = LogStore::open(folder.path());
+    QVERIFY(!store && QString::fromStdString(store.error().message).contains(QStringLiteral("newer")));
+  }
+
+  // Two windows: what one writes the other keeps, also on the same card.
+  void twoWindowsLoseNothing() {
+    const QTemporaryDir folder;
+    const auto a = opened(folder), b = opened(folder);
+    QVERIFY(bool(a->put(card(1))));
+    const qint64 before = b->othersVersion();
+    QVERIFY(bool(a->change("card-1", [](LogEntry& e) { e.sentTo = "Ada"; })));
+    QVERIFY(bool(b->change("card-1", [](LogEntry& e) { e.occasion = "thanks"; })));
+    QVERIFY(bool(b->put(card(2))));
+    QVERIFY(a->entry("card-1").value().sentTo == "Ada" && a->entry("card-1").value().occasion == "thanks");
+    QCOMPARE(a->find().size(), size_t{2});
+    QVERIFY(bool(a->change("card-1", [](LogEntry& e) { e.sentTo = "Bo"; })));
+    QVERIFY(b->othersVersion() != before);
+  }
+
+  // A full disk is said and takes nothing away. /dev/full is Linux's own.
+  void aFullDiskIsSaid() {
+    const auto done = appendLog(QStringLiteral("/dev/full"), card(1));
+    QVERIFY(!done);
+  }
+
+  void twoLogsBecomeOne() {
+    const QTemporaryDir one, two;
+    const auto a = opened(one), b = opened(two);
+    for (int k = 0; k < 3; ++k) QVERIFY(bool(a->put(card(k))));
+    LogEntry bare = card(1);
+    bare.prints.clear();
+    QVERIFY(bool(b->put(bare)) && bool(b->put(card(7), "{\"plan\":1}")));
+    const auto fresh = a->merge(two.path());
+    QVERIFY(fresh && fresh.value() == 1);
+    QCOMPARE(a->find().size(), size_t{4});
+    QVERIFY(a->entry("card-1").value().compared());  // the one that says more stayed
+    QVERIFY(QFile::exists(a->planFile("card-7")));
+    QCOMPARE(a->merge(two.path()).value(), 0);
+    QVERIFY(!a->merge(QStringLiteral("/nowhere")));
+  }
+
+  void whatIsSetIsKeptApartForTwo() {
+    const QTemporaryDir folder;
+    const auto store = opened(folder);
+    LearnSettings mine;
+    mine.own[Trait::MaskLife] = 20, mine.from_s = 1234;
+    QVERIFY(bool(store->putSettings("", mine)));
+    QVERIFY(store->settings("") == mine && store->settings("Bo") == LearnSettings());
+    LogEntry hers = card(1);
+    hers.hands = "Bo";
+    QVERIFY(bool(store->put(card(2))) && bool(store->put(hers)));
+    QCOMPARE(store->all("").size(), size_t{1});
+    QCOMPARE(store->all("Bo").size(), size_t{1});
+    QCOMPARE(store->all("*").size(), size_t{2});
+    QVERIFY(bool(store->setAtWork("Bo")));
+    QCOMPARE(store->atWork(), std::string("Bo"));
+    QVERIFY(bool(store->putIdea({"i", "a crowd of ducks", false})));
+    QCOMPARE(store->ideas().size(), size_t{1});
+    QVERIFY(bool(store->removeIdea("i")) && store->ideas().empty());
+  }
+
+  // RFC 4180 read by a plain second reader.
+  void theTableIsReadAsPublished() {
+    const QByteArray csv = logCsv({card(0), card(1)});
+    std::vector<std::vector<QByteArray>> rows(1);
+    QByteArray cell;
+    bool quoted = false;
+    for (qsizetype k = 0; k < csv.size(); ++k) {
+      const char c = csv[k];
+      if (quoted && c == '"' && csv.mid(k + 1, 1) == "\"")
+        cell += csv[++k];
+      else if (c == '"')
+        quoted = !quoted;
+      else if (!quoted && c == ',')
+        rows.back().push_back(cell), cell.clear();
+      else if (!quoted && c == '\r')
+        continue;
+      else if (!quoted && c == '\n')
+        rows.back().push_back(cell), cell.clear(), rows.emplace_back();
+      else
+        cell += c;
+    }
+    QCOMPARE(rows.size(), size_t{4});  // the last one is empty
+    for (size_t k = 0; k < 3; ++k) QCOMPARE(rows[k].size(), rows[0].size());
+    QCOMPARE(rows[1][1], QByteArray("By the mere \"at dusk\", B\xc3\xb6rge"));
+    QCOMPARE(rows[1][8], QByteArray("60.5"));  // whatever the language
+    QCOMPARE(rows[1][15], QByteArray("1.52"));
+  }
+
+  void fiveThousandCardsAreSearchedAtOnce() {
+    const QTemporaryDir folder;
+    QFile f(folder.filePath(QStringLiteral("log.jsonl")));
+    QVERIFY(f.open(QIODevice::WriteOnly));
+    for (int k = 0; k < 5000; ++k) f.write(lineOf(card(k)) + '\n');
+    f.close();
+    const auto store = opened(folder);
+    QCOMPARE(store->find().size(), size_t{5000});
+    QElapsedTimer timer;
+    timer.start();
+    const size_t found = store->find(QStringLiteral("grete kite")).size();
+    const qint64 ms = timer.elapsed();
+    QCOMPARE(found, size_t{1667});
+    qInfo("5000 cards searched in %lld ms", ms);
+  }
+};
+
+HAVLO_TEST(TstLogStore)
+#include "tst_log_store.moc"
