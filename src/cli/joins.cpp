@@ -6,7 +6,8 @@
 namespace havlo::cli {
 namespace {
 
-constexpr Option kJoinsOptions[] = {{"--json", nullptr, "one JSON object"}};
+constexpr Option kJoinsOptions[] = {{"--json", nullptr, "one JSON object"},
+                                    {"--log", "DIR", "reckons with the hands that this log knows"}};
 
 int runJoins(const Call& call) {
   int exit = kDone;

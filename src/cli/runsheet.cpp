@@ -15,6 +15,7 @@ namespace havlo::cli {
 namespace {
 
 constexpr Option kRunsheetOptions[] = {{"--json", nullptr, "one JSON object"},
+                                       {"--log", "DIR", "reckons with the hands that this log knows"},
                                        {"--csv", "F", "a table, one step a row"},
                                        {"--pdf", "F", "pages with a picture of every step"},
                                        {"--sheet", "S", "a4 or letter; a4 if not given"},

@@ -9,6 +9,7 @@
 #include "core/focus/looks.h"
 #include "core/units/measure.h"
 #include "io/files/plan_file.h"
+#include "io/log/log_store.h"
 
 namespace havlo::cli {
 
@@ -46,6 +47,14 @@ std::optional<Opened> open(const Call& call, int& exit) {
   }
   for (const std::string& repair : read.value().repairs) complain(kDone, QString::fromStdString(repair));
   Opened out{std::move(read).value().plan, nullptr};
+  if (call.has("--log")) {
+    const auto log = LogStore::open(call.value("--log"));
+    if (!log) {
+      exit = complain(log.error());
+      return {};
+    }
+    out.plan.habits = habitsFrom(*log.value());
+  }
   out.analysis = withBestOrder(out.plan, analyse(out.plan, nullptr, &art()));
   return out;
 }

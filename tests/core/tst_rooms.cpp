@@ -99,7 +99,7 @@ class TstRooms : public QObject {
     QTest::newRow("potrace") << "potracelib.h" << QStringList{"core/trace/bitmap_outline.cpp"};
     QTest::newRow("OpenCV") << "opencv2/"
                             << QStringList{"core/press/difference.cpp", "core/region/stamp_regions.cpp",
-                                           "core/trace/"};
+                                           "core/trace/", "core/compare/"};
     QTest::newRow("libzip") << "zip.h" << QStringList{"io/files/zip_writer.cpp", "io/drawer/drawer_file.cpp"};
     QTest::newRow("qpdf") << "qpdf/" << QStringList{"io/cut/pdf_reader.cpp"};
     QTest::newRow("zlib") << "zlib.h" << QStringList{"io/art/plain_svg.cpp", "io/cut/pdf_reader.cpp"};

@@ -22,7 +22,7 @@ using namespace havlo::testing;
 
 namespace {
 
-const SvgArt& art() {
+const SvgArt& drawnBy() {
   static const SvgArt one;
   return one;
 }
@@ -31,22 +31,27 @@ struct Ready {
   Plan plan;
   AnalysisRef analysis;
   explicit Ready(Plan p)
-      : plan(std::move(p)), analysis(withBestOrder(plan, analyse(plan, nullptr, &art()))) {}
+      : plan(std::move(p)), analysis(withBestOrder(plan, analyse(plan, nullptr, &drawnBy()))) {}
   explicit Ready(const char* name) : Ready(demo(name)) {}
   QImage pictured(const std::vector<MadePrint>& made, const CameraSettings& camera,
                   size_t steps = SIZE_MAX) const {
-    const auto card = handMade(plan, *analysis, &art(), made, 500, steps);
+    const auto card = handMade(plan, *analysis, &drawnBy(), made, camera.dpi < 400 ? 330 : 500, steps);
     return photographed(pictureOf(card.value().card), plan.card.panel.width_mm, plan.card.panel.height_mm,
                         camera);
   }
   Result<Comparison> held(const QImage& picture, const CompareOptions& options = {}) const {
-    return compared(plan, *analysis, &art(), coloursOf(picture), options);
+    return compared(plan, *analysis, &drawnBy(), coloursOf(picture), options);
   }
   double sizeOf(int i) const {
     const Box b = boxOf(analysis->meetings.placed[ix(i)]->silhouette);
     return std::max(b.width(), b.height());
   }
 };
+
+const Ready& towpath() {
+  static const Ready one("canal-towpath");
+  return one;
+}
 
 /// What came out of many cards.
 struct Tally {
@@ -66,7 +71,7 @@ class TstCompare : public QObject {
   Q_OBJECT
 
  private Q_SLOTS:
-  void initTestCase() { art(); }
+  void initTestCase() { drawnBy(); }
 
   // An outside hand: outlines of 0.4 mm drawn by Qt's painter where we say, seen aslant by Qt's own
   // transform, under a lamp. Neither the press nor the stand-in takes part.
@@ -124,7 +129,8 @@ class TstCompare : public QObject {
       const Stamp& s = *plan.stamp(i.stamp);
       const Placing placing(s.foot, i.at + truth.back().by, Degrees{i.turn_deg + truth.back().turn});
       QPolygonF line;
-      for (Point q : placing.toPanel(s.silhouette)[0]) line << QPointF(q.x, high - q.y);
+      const Rings there = placing.toPanel(s.silhouette);
+      for (Point q : there[0]) line << QPointF(q.x, high - q.y);
       // The ink lies within the outline, 0.4 mm wide.
       QPainterPath path;
       path.addPolygon(line);
@@ -165,7 +171,7 @@ class TstCompare : public QObject {
   // JPEG, seen aslant. HAVLO_CARDS=n makes so many.
   void handsErrorsAndMishapsAreFound() {
     Tally t;
-    const int cards = cardsAsked(6);
+    const int cards = cardsAsked(3);
     const std::vector<const char*> names = {"canal-towpath", "misty-fen", "potting-shed"};
     std::vector<std::unique_ptr<Ready>> ready;
     for (const char* name : names) ready.push_back(std::make_unique<Ready>(name));
@@ -218,7 +224,7 @@ class TstCompare : public QObject {
 
   // Nothing is off: nothing is said to be.
   void aCardAsPlannedIsFoundSo() {
-    const Ready r("canal-towpath");
+    const Ready& r = towpath();
     std::vector<MadePrint> exact(r.plan.impressions.size());
     const auto seen = r.held(r.pictured(exact, {}));
     QVERIFY2(bool(seen), seen ? "" : seen.error().text().c_str());
@@ -226,15 +232,24 @@ class TstCompare : public QObject {
       QVERIFY2(p.state == PrintState::AsPlanned || p.state == PrintState::Untold,
                qPrintable(QString::fromStdString(r.plan.impressions[ix(p.impression)].id) + u' ' +
                           QString::number(static_cast<int>(p.state))));
-      if (p.state == PrintState::AsPlanned) QVERIFY(length(p.by) < 0.08);
+      if (p.state == PrintState::AsPlanned) QVERIFY(length(p.by) < std::max(0.08, 3 * p.bySd_mm));
       QVERIFY(p.state == PrintState::Untold || std::fabs(p.strength - 1) < 0.25);
     }
-    for (const SeenJoin& j : seen.value().joins) QVERIFY(j.gap_mm < 0.6 && j.runIn_mm < 0.6);
+    for (const SeenJoin& j : seen.value().joins)
+      QVERIFY2((j.gap_mm < 0.6 || j.gapLength_mm < 0.8) && (j.runIn_mm < 0.6 || j.runInLength_mm < 0.8),
+               qPrintable(QStringLiteral("%1/%2: gap %3 over %4, run-in %5 over %6, looked at %7")
+                              .arg(r.plan.impressions[ix(j.front)].id.c_str(),
+                                   r.plan.impressions[ix(j.back)].id.c_str())
+                              .arg(j.gap_mm)
+                              .arg(j.gapLength_mm)
+                              .arg(j.runIn_mm)
+                              .arg(j.runInLength_mm)
+                              .arg(j.looked_mm)));
   }
 
   // A mask of the hare that lay a millimetre to one side leaves lines that run in on the other.
   void aMaskLaidAsideIsSeenAtTheJoin() {
-    const Ready r("canal-towpath");
+    const Ready& r = towpath();
     const int hare = r.plan.indexOf("hare");
     std::vector<MadePrint> made(r.plan.impressions.size());
     made[ix(hare)].cover.by = {1.2, 0};
@@ -248,7 +263,7 @@ class TstCompare : public QObject {
 
   // In the middle of the work only what is stamped by then is looked for.
   void aCardHalfMadeIsHeldAgainstItsStep() {
-    const Ready r("canal-towpath");
+    const Ready& r = towpath();
     const auto& steps = r.analysis->sheet.steps;
     size_t upTo = 0;
     std::vector<int> stamped;
@@ -295,7 +310,7 @@ class TstCompare : public QObject {
   void whatIsNoCardIsSaid() {
     QFETCH(QString, kind);
     QFETCH(QString, words);
-    const Ready r("canal-towpath");
+    const Ready& r = towpath();
     const std::vector<MadePrint> exact(r.plan.impressions.size());
     CameraSettings s;
     QImage picture;
@@ -312,12 +327,12 @@ class TstCompare : public QObject {
     if (kind == QLatin1String("coarse")) s.dpi = 50;
     if (kind == QLatin1String("another")) {
       const Ready other("misty-fen");
-      const auto card = handMade(other.plan, *other.analysis, &art(),
+      const auto card = handMade(other.plan, *other.analysis, &drawnBy(),
                                  std::vector<MadePrint>(other.plan.impressions.size()), 300);
       picture = photographed(pictureOf(card.value().card), w, h, s);
     }
     if (kind == QLatin1String("size")) {
-      const auto card = handMade(r.plan, *r.analysis, &art(), exact, 300);
+      const auto card = handMade(r.plan, *r.analysis, &drawnBy(), exact, 300);
       picture = photographed(pictureOf(card.value().card), w, h / 2, s);
     }
     if (picture.isNull()) picture = r.pictured(exact, s);

@@ -217,8 +217,7 @@ class TstWording : public QObject {
   }
 
   void reasonsForMasks() {
-    Supplies life;
-    life.maskLife = 6;
+    constexpr int life = 6;
     StampMasks m;
     m.uses = 9, m.atOnce = 1, m.cut = 2;
     QCOMPARE(reasonOf(m, life), QStringLiteral("covered 9 times, a mask lasts 6"));

@@ -27,6 +27,7 @@
 #include "app/ink/greeting_page.h"
 #include "app/ink/ink_place.h"
 #include "app/ink/ink_view.h"
+#include "app/log/log_place.h"
 #include "app/make/make_place.h"
 #include "app/masks/masks_page.h"
 #include "app/order/joins_page.h"
@@ -44,6 +45,7 @@
 #include "io/drawer/drawer_file.h"
 #include "io/fonts.h"
 #include "tests/support/known_window.h"
+#include "tests/support/made_cards.h"
 
 namespace {
 
@@ -68,7 +70,7 @@ int main(int argc, char** argv) {
                stderr,
                "usage: shots FOLDER "
                "[card,drawer,adding,scene,masks,order,joins,schools,cutting,many,looks,background,inks,"
-               "greeting,reading,colour,arrange,scenes,make,practice,shed,fen]\n"),
+               "greeting,reading,colour,arrange,scenes,make,log,practice,shed,fen]\n"),
            2;
   const QDir folder(QString::fromLocal8Bit(argv[1]));
   folder.mkpath(QStringLiteral("."));
@@ -183,6 +185,26 @@ int main(int argc, char** argv) {
       saved = shoot(window, folder.filePath(QStringLiteral("make%1.png").arg(name))) && saved;
       window.making().forget(std::string(bench->record().id));
     }
+    if (places.contains(QStringLiteral("log"))) {
+      double now = 1.79e9;
+      auto& log = static_cast<havlo::LogPlace&>(window.place(QStringLiteral("log")));
+      const auto make = [&](const char* demo, double pace, const char* madeFor) {
+        const std::string id = havlo::testing::makeCard(window, demo, now, pace, madeFor);
+        window.visit(QStringLiteral("log"));
+        log.show(id);
+        log.hold({});
+        for (int k = 0; k < 3000 && log.job()->running(); ++k)
+          QThread::msleep(10), QCoreApplication::processEvents();
+        return id;
+      };
+      make("teaching-crowd", 1.3, "Grete"), make("misty-fen", 1.2, "Bo");
+      const std::string id = make("canal-towpath", 1.25, "Ada");
+      window.log().change(id, [](havlo::LogEntry& e) { e.occasion = "birthday", e.sentTo = "Ada"; });
+      window.log().putIdea({"1", "A crowd of ducks by the lock", false});
+      settle(log);
+      saved = shoot(window, folder.filePath(QStringLiteral("log%1.png").arg(name))) && saved;
+      window.openDemo();
+    }
     if (places.contains(QStringLiteral("colour"))) {
       window.visit(QStringLiteral("colour"));
       settle(window.colour().view());
@@ -285,9 +307,9 @@ int main(int argc, char** argv) {
   }
   const auto list = [](const char* words) { return QString::fromLatin1(words).split(QLatin1Char(',')); };
   const QStringList all = list(
-      "card,drawer,adding,scene,masks,order,joins,schools,cutting,many,looks,background,colour,arrange,"
+      "card,drawer,adding,scene,masks,order,schools,cutting,many,looks,background,colour,arrange,"
       "scenes,make,"
-      "practice,shed");
+      "log,practice,shed");
   const QStringList wanted = argc > 2 ? QString::fromLocal8Bit(argv[2]).split(QLatin1Char(',')) : all;
   scene(false, 1.0, QString(), wanted);
   // On the dark ground only some.

@@ -74,7 +74,9 @@ QImage markedCard(const Compared& of) {
     p.setPen(QPen(colour, mm * px, style, Qt::RoundCap, Qt::RoundJoin));
   };
   for (const SeenPrint& print : of.seen.prints) {
-    if (print.state == PrintState::AsPlanned || print.state == PrintState::Untold) continue;
+    if (print.state == PrintState::AsPlanned || print.state == PrintState::Untold ||
+        print.state == PrintState::Pale)
+      continue;
     const bool missing = print.state == PrintState::Missing;
     // Where it should be in dashes, where it is in a line.
     pen(missing ? t.madder : t.ochre, 0.35, Qt::DashLine);

@@ -26,6 +26,8 @@ LearntPage::LearntPage(LogSession& log, QWidget* parent) : QWidget(parent), m_lo
   m_head = inkLabel({}, labelFont(), theme().soft, true);
   column->addWidget(m_head);
   m_rows = new KeyedRows;
+  m_rows->grid()->setColumnStretch(0, 1);
+  m_rows->grid()->setVerticalSpacing(2);
   column->addWidget(rolled(m_rows), 1);
   connect(m_hands, &QComboBox::activated, this, [this](int row) {
     row + 1 < m_hands->count() ? (void)m_log.setAtWork(m_hands->itemData(row).toString().toStdString())
@@ -52,9 +54,9 @@ void LearntPage::refresh() {
     }
     m_hands->addItem(tr("someone else…"));
   }
-  QString head = learnt.cards == 0
-                     ? tr("No card is in the log yet: everything is reckoned as is usual.")
-                     : tr("From %n card(s). Plans are reckoned with this.", nullptr, learnt.cards);
+  QString head = learnt.cards == 0   ? tr("No card is in the log yet: everything is reckoned as is usual.")
+                 : learnt.cards == 1 ? tr("From 1 card. Plans are reckoned with this.")
+                                     : tr("From %1 cards. Plans are reckoned with this.").arg(learnt.cards);
   if (const QString missed = missedWords(learnt); !missed.isEmpty()) head += u' ' + missed;
   m_head->setText(head);
   const LearnSettings settings = m_log.settings();

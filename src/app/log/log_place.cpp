@@ -5,6 +5,7 @@
 #include <QFileInfo>
 #include <QHBoxLayout>
 #include <QLineEdit>
+#include <QPainter>
 #include <QPushButton>
 #include <QUuid>
 #include <set>
@@ -36,8 +37,18 @@ QString text(const std::string& s) { return QString::fromStdString(s); }
 
 QString dayWords(double s) {
   return s > 0 ? QLocale().toString(QDateTime::fromMSecsSinceEpoch(static_cast<qint64>(1000 * s)).date(),
-                                    QLocale::LongFormat)
+                                    QStringLiteral("d MMM yyyy"))
                : QString();
+}
+
+/// All as wide, so that words begin under one another.
+QPixmap onLeaf(const QImage& image) {
+  QPixmap leaf(kIcon);
+  leaf.fill(Qt::transparent);
+  QPainter p(&leaf);
+  const QImage small = image.scaled(kIcon, Qt::KeepAspectRatio, Qt::SmoothTransformation);
+  p.drawImage((kIcon.width() - small.width()) / 2, (kIcon.height() - small.height()) / 2, small);
+  return leaf;
 }
 
 }  // namespace
@@ -82,6 +93,7 @@ QWidget* LogPlace::buildList() {
   m_cards->setAccessibleName(tr("Cards, newest first"));
   m_cards->setIconSize(kIcon);
   m_cards->setWordWrap(true);
+  m_cards->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
   left->box()->addWidget(m_cards, 1);
   connect(m_search, &QLineEdit::textChanged, this, [this] { fillCards(); });
   connect(m_cards, &ChoiceList::currentRowChanged, this, [this](int row) {
@@ -111,7 +123,7 @@ QWidget* LogPlace::buildCard() {
   };
   side(tr("As it was planned"), m_planCaption, m_plan);
   side(tr("As it came out"), m_cardCaption, m_card);
-  column->addLayout(pictures, 3);
+  column->addLayout(pictures, 5);
   m_head = inkLabel({}, bodyFont(QFont::DemiBold), theme().ink, true);
   column->addWidget(m_head);
   column->addLayout(buildActs());
@@ -199,7 +211,8 @@ QWidget* LogPlace::buildSide() {
   m_ideas = new ChoiceList;
   m_ideas->setAccessibleName(tr("Ideas"));
   m_ideas->setObjectName(QStringLiteral("ideas"));
-  right->box()->addWidget(m_ideas, 2);
+  m_ideas->setFixedHeight(qRound(4.6 * QFontMetricsF(bodyFont()).height()));
+  right->box()->addWidget(m_ideas);
   m_done = plainButton(tr("Done with it"));
   m_done->setObjectName(QStringLiteral("ideaDone"));
   right->box()->addWidget(m_done, 0, Qt::AlignLeft);
@@ -241,21 +254,21 @@ void LogPlace::fillCards() {
     QStringList more{dayWords(c.ended_s)};
     if (!c.madeFor.empty()) more << tr("for %1").arg(text(c.madeFor));
     if (!c.occasion.empty()) more << text(c.occasion);
-    if (c.compared) more << tr("held against its plan");
     row.text = (c.title.empty() ? tr("A card") : text(c.title)) + u'\n' + more.join(QStringLiteral(" · "));
     const QString file =
         QFileInfo::exists(store->flatFile(c.id)) ? store->flatFile(c.id) : store->pictureFile(c.id);
     if (rows.size() < 60 && QFileInfo::exists(file)) {
-      row.icon = QIcon(
-          QPixmap::fromImage(QImage(file).scaled(kIcon, Qt::KeepAspectRatio, Qt::SmoothTransformation)));
+      row.icon = QIcon(onLeaf(QImage(file)));
       row.iconKey = QFileInfo(file).lastModified().toMSecsSinceEpoch();
     }
+    row.size = QSize(10, qRound(4.4 * QFontMetricsF(bodyFont()).height()));
     rows.push_back(std::move(row));
   }
-  m_count->setText(cards.empty() ? (m_search->text().isEmpty()
-                                        ? tr("No card yet. A card comes here when Make is through with it.")
-                                        : tr("No card says all of that."))
-                                 : tr("%n card(s)", nullptr, static_cast<int>(cards.size())));
+  m_count->setText(cards.empty()       ? (m_search->text().isEmpty()
+                                              ? tr("No card yet. A card comes here when Make is through with it.")
+                                              : tr("No card says all of that."))
+                   : cards.size() == 1 ? tr("1 card")
+                                       : tr("%1 cards").arg(cards.size()));
   m_cards->setRows(std::move(rows));
   if (!m_cards->choose(text(m_shown)) && m_cards->count() > 0) m_cards->setCurrentRow(0);
   m_shown = m_cards->currentKey().toStdString();
@@ -313,7 +326,7 @@ void LogPlace::fillCard() {
   if (e.spent_min > 0.5 && e.planned_min > 0) facts << foretoldWords(e.planned_min, e.spent_min);
   int cut = 0;
   for (const LogEntry::MaskUse& m : e.masks) cut += m.cut;
-  if (cut > 0) facts << tr("%n mask(s) cut.", nullptr, cut);
+  if (cut > 0) facts << (cut == 1 ? tr("1 mask cut.") : tr("%1 masks cut.").arg(cut));
   if (!e.hands.empty()) facts << tr("By %1.").arg(text(e.hands));
   m_facts->setText(facts.join(QStringLiteral("  ")));
   m_plan->setPicture(QImage(store->pictureFile(e.id)));

@@ -199,6 +199,11 @@ QWidget* MakePlace::buildWrong() {
     grid->addWidget(b, k / 2, k % 2);
     ++k;
   }
+  auto* look = largeButton(tr("Look: a picture of it…"), 16);
+  look->setObjectName(QStringLiteral("holdPicture"));
+  look->setToolTip(tr("Holds a scan or photo of the card against the plan and says how everything sits."));
+  connect(look, &QPushButton::clicked, this, &MakePlace::holdRequested);
+  grid->addWidget(look, k / 2, k % 2);
   column->addLayout(grid);
   m_mend = inkLabel({}, sizedFont(20), theme().ink, true);
   column->addWidget(m_mend);

@@ -54,6 +54,8 @@ class MakePlace : public Place {
 
  Q_SIGNALS:
   void said(const QString& message);
+  /// A picture of the card as it is is to be held against the plan.
+  void holdRequested();
   /// A card begun earlier was dropped; it can be put back.
   void dropped(const havlo::MakingRecord& record);
 

@@ -164,8 +164,9 @@ void JoinsPage::show() {
                           : tr("About %1 mm of line ends to join by pen.").arg(qRound(risk.pen_mm));
   m_words->setText(
       pen + u' ' +
-      (plan.habits.cards > 0
-           ? tr("Your hands, from %n card(s): masks laid to %1 mm, cut to %2 mm.", nullptr, plan.habits.cards)
+      (plan.habits.cards == 1 ? tr("Your hands, from 1 card: masks laid to %1 mm, cut to %2 mm.")
+       : plan.habits.cards > 1
+           ? tr("Your hands, from %1 cards: masks laid to %2 mm, cut to %3 mm.").arg(plan.habits.cards)
            : tr("Supposed are careful hands: masks laid to %1 mm, cut to %2 mm."))
           .arg(plan.habits.maskPlacing_mm, 0, 'f', 2)
           .arg(plan.habits.maskCutting_mm, 0, 'f', 2) +

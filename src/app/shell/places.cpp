@@ -9,6 +9,7 @@
 #include "app/colour/colour_place.h"
 #include "app/drawer/drawer_place.h"
 #include "app/ink/ink_place.h"
+#include "app/log/hold_dialog.h"
 #include "app/log/log_place.h"
 #include "app/make/make_place.h"
 #include "app/order/order_place.h"
@@ -194,6 +195,15 @@ Place* makeMake(const Workshop& w, Errands& errands) {
                      errands.notice(tr("The card that was begun is dropped."),
                                     {{tr("Put it back"), [&making, record] { making.putBack(record); }}});
                    });
+  QObject::connect(place, &MakePlace::holdRequested, place, [place, w] {
+    const auto& bench = w.making.bench();
+    if (!bench) return;
+    CompareAsk ask;
+    ask.plan = bench->record().plan, ask.analysis = bench->analysisRef();
+    if (!bench->finished()) ask.steps = ix(bench->sheetIndex(bench->at()));
+    HoldDialog dialog(ask, w.art, w.session.units(), place);
+    dialog.exec();
+  });
   QObject::connect(place, &MakePlace::said, &errands,
                    [&errands](const QString& text) { errands.notice(text); });
   return place;

@@ -13,6 +13,8 @@ namespace {
 constexpr double kEach_mm = 0.2, kLookOut_mm = 1.6, kLookIn_mm = 1.6;
 constexpr double kShows_mm = 0.25;  // a gap or run-in less than this is not told from a join
 constexpr double kHalf = 0.5;
+constexpr double kSeen = 0.2;  // of encoded brightness: ends of paler lines are not seen
+constexpr double kLike = 0.4;  // less apart than this from what the plan has there
 
 struct Place {
   Point at, outward;
@@ -56,6 +58,25 @@ class Border {
   /// How far outside the border the back's line ends (inside: negative); nothing where none should end or the
   /// front's own line hides it. @param at  panel mm, as planned
   std::optional<double> endAt(const Place& at) const {
+    const auto end = seenEndAt(at);
+    if (!end) return {};
+    // A part too fine to be covered is run into by plan, and where the plan leaves a gap there is none to be
+    // told.
+    const cv::Point2d border = m_card.toSeen(m_front, m_card.pixelOf(at.at));
+    const cv::Point2d beyond = m_card.toSeen(m_front, m_card.pixelOf(at.at + at.outward));
+    const cv::Point2d way = (beyond - border) / std::hypot(beyond.x - border.x, beyond.y - border.y);
+    int planned = 0, places = 0;
+    for (double s = 0.05; s < std::fabs(*end); s += 0.05) {
+      const cv::Point2d p = border + way * ((*end < 0 ? -s : s) * m_card.perMm());
+      if (frontAt(p) > 0.1) continue;
+      ++places, planned += std::fabs(shadeAt(p) - wantedAt(p)) < kLike;
+    }
+    if (places > 0 && 2 * planned > places) return {};
+    return end;
+  }
+
+ private:
+  std::optional<double> seenEndAt(const Place& at) const {
     const double perMm = m_card.perMm(), step = 0.05;
     const cv::Point2d border = m_card.toSeen(m_front, m_card.pixelOf(at.at));
     const cv::Point2d beyond = m_card.toSeen(m_front, m_card.pixelOf(at.at + at.outward));
@@ -84,7 +105,6 @@ class Border {
     return gap(pixel, step);
   }
 
- private:
   const SeenCard& m_card;
   const PrintScale& m_scale;
   const SeenPrint &m_front, &m_back;
@@ -112,14 +132,23 @@ class Border {
         if (frontAt(p + cv::Point2d(dx, dy) * (0.3 * m_card.perMm())) > 0.1) return true;
     return false;
   }
-  double inkAt(cv::Point2d p) const {
+  /// What the plan's own card has there, as it lies by the front: a part too fine to be covered is run into
+  /// by plan.
+  double wantedAt(cv::Point2d p) const {
+    const cv::Point2d q = m_card.toPlan(m_front, p);
+    return inside(q) ? m_scale.of(m_card.wanted().at<cv::Vec3f>(static_cast<int>(q.y), static_cast<int>(q.x)))
+                     : 0;
+  }
+  /// Of the back's ink as it came out: 1 where it is as dark as that is elsewhere.
+  double inkAt(cv::Point2d p) const { return shadeAt(p) / std::max(0.3, m_back.strength); }
+  double shadeAt(cv::Point2d p) const {
     if (!inside(p)) return 0;
     const int i = static_cast<int>(p.x - 0.5), j = static_cast<int>(p.y - 0.5);
     const auto f = static_cast<float>(p.x - 0.5 - i), g = static_cast<float>(p.y - 0.5 - j);
     const cv::Mat& m = m_card.seen();
     const cv::Vec3f c = (m.at<cv::Vec3f>(j, i) * (1 - f) + m.at<cv::Vec3f>(j, i + 1) * f) * (1 - g) +
                         (m.at<cv::Vec3f>(j + 1, i) * (1 - f) + m.at<cv::Vec3f>(j + 1, i + 1) * f) * g;
-    return m_scale.of(c) / std::max(0.3, m_back.strength);
+    return m_scale.of(c);
   }
   template <typename F>
   std::optional<double> gap(const F& pixel, double step) const {
@@ -198,7 +227,7 @@ void lookAtJoins(const Plan& plan, const Analysis& analysis, const SeenCard& car
           printsOver(plan.impressions[f].school))
         continue;
       const auto scale = card.scaleOf(m.back);
-      if (!scale) continue;
+      if (!scale || scale->contrast < kSeen) continue;
       if (places.empty()) places = placesOn(placed.silhouette);
       const Border border(card, *scale, *prints[f], *prints[ix(m.back)]);
       SeenJoin join;

@@ -19,9 +19,9 @@ Fit fitSpread(double usual, double worth, std::span<const SeenError> errors) {
     for (const SeenError& e : errors) {
       const double far = kFar * std::sqrt(variance + e.sd * e.sd);
       const double x = std::clamp(e.value, -far, far);
-      sum += std::max(0.0, x * x - e.sd * e.sd);
+      sum += x * x - e.sd * e.sd;
     }
-    variance = sum / (worth + static_cast<double>(errors.size()));
+    variance = std::max(1e-8, sum / (worth + static_cast<double>(errors.size())));
   }
   const double s = std::sqrt(variance), n = worth + static_cast<double>(errors.size());
   return {s, s / std::sqrt(2 * n), static_cast<double>(errors.size())};

@@ -11,19 +11,24 @@
 namespace havlo {
 namespace {
 
-QString mm(double v, MeasureStyle style) {
-  if (style == MeasureStyle::Millimetres) return tr("%1 mm").arg(v, 0, 'f', 1);
-  return lengthText(v, style);
+/// To a tenth of a millimetre, or a 64th of an inch: finer than a plan's own measures, because it is what is
+/// left of them.
+QString small(double mm, MeasureStyle style) {
+  if (style == MeasureStyle::Millimetres) return tr("%1 mm").arg(mm, 0, 'f', 1);
+  long parts = std::max(1L, std::lround(mm / 25.4 * 64)), whole = 64;
+  if (parts >= 64) return lengthText(mm, style);
+  while (parts % 2 == 0) parts /= 2, whole /= 2;
+  return tr("%1/%2 in").arg(parts).arg(whole);
 }
 
 /// "1.5 mm to the right and 0.4 mm low"; empty where it is less than a tenth of a millimetre.
 QString wayOff(Point by, MeasureStyle style) {
-  constexpr double kWord_mm = 0.15;
+  constexpr double kWord_mm = 0.2;  // half a 64th of an inch
   QStringList parts;
   if (std::fabs(by.x) >= kWord_mm)
-    parts << (by.x > 0 ? tr("%1 to the right") : tr("%1 to the left")).arg(mm(std::fabs(by.x), style));
+    parts << (by.x > 0 ? tr("%1 to the right") : tr("%1 to the left")).arg(small(std::fabs(by.x), style));
   if (std::fabs(by.y) >= kWord_mm)
-    parts << (by.y > 0 ? tr("%1 high") : tr("%1 low")).arg(mm(std::fabs(by.y), style));
+    parts << (by.y > 0 ? tr("%1 high") : tr("%1 low")).arg(small(std::fabs(by.y), style));
   return parts.join(tr(" and "));
 }
 
@@ -63,9 +68,9 @@ QString printWords(const Plan& plan, const SeenPrint& p, MeasureStyle style) {
     case PrintState::Untold:
       return tr("%1 shows too little to be told.").arg(name);
     case PrintState::Doubled:
-      return tr("%1 was printed twice, %2 apart.").arg(name, mm(length(p.again), style));
+      return tr("%1 was printed twice, %2 apart.").arg(name, small(length(p.again), style));
     case PrintState::Smeared:
-      return tr("%1 is smeared over %2.").arg(name, mm(p.smear_mm, style));
+      return tr("%1 is smeared over %2.").arg(name, small(p.smear_mm, style));
     case PrintState::Pale:
       return tr("%1 is pale: %2 of the ink that was wanted.").arg(name, shareWords(p.strength));
     case PrintState::AsPlanned:
@@ -77,7 +82,7 @@ QString printWords(const Plan& plan, const SeenPrint& p, MeasureStyle style) {
   if (std::fabs(p.turn_deg) >= 0.3)
     text += (p.turn_deg > 0 ? tr(", turned %1° to the left") : tr(", turned %1° to the right"))
                 .arg(std::fabs(p.turn_deg), 0, 'f', 1);
-  if (p.bySd_mm > 0.3) text += tr(" (its place is told to %1 only)").arg(mm(2 * p.bySd_mm, style));
+  if (p.bySd_mm > 0.3) text += tr(" (its place is told to %1 only)").arg(small(2 * p.bySd_mm, style));
   text += u'.';
   if (!p.bare.empty())
     text += u' ' + (p.bare.size() == 1 ? tr("A spot of it did not print.")
@@ -88,9 +93,10 @@ QString printWords(const Plan& plan, const SeenPrint& p, MeasureStyle style) {
 QString joinWords(const Plan& plan, const SeenJoin& j, MeasureStyle style) {
   QStringList parts;
   if (j.gap_mm > 0)
-    parts << tr("a white gap of %1 over %2").arg(mm(j.gap_mm, style), mm(j.gapLength_mm, style));
+    parts << tr("a white gap of %1 over %2").arg(small(j.gap_mm, style), small(j.gapLength_mm, style));
   if (j.runIn_mm > 0)
-    parts << tr("lines that run %1 into it, over %2").arg(mm(j.runIn_mm, style), mm(j.runInLength_mm, style));
+    parts << tr("lines that run %1 into it, over %2")
+                 .arg(small(j.runIn_mm, style), small(j.runInLength_mm, style));
   if (parts.isEmpty()) return {};
   return tr("%1 meets %2 with %3.")
       .arg(labelOf(plan, j.back), nameOf(plan, j.front), parts.join(tr(" and ")));
@@ -191,9 +197,11 @@ QString learntWords(Trait t, const Learnt& l, MeasureStyle style) {
   if (l.cards == 0)
     return pace ? tr("as is usual; no card says more yet")
                 : tr("%1, as is usual; no card says more yet").arg(said(l.usual));
-  QString text = pace ? tr("%1 of what is usual").arg(said(l.fit.value))
-                      : tr("%1 instead of %2").arg(said(l.fit.value), said(l.usual));
-  text += tr(", from %n card(s)", l.cards);
+  const bool same = said(l.fit.value) == said(l.usual);
+  QString text = same   ? tr("%1, as is usual").arg(said(l.usual))
+                 : pace ? tr("%1 of what is usual").arg(said(l.fit.value))
+                        : tr("%1 instead of %2").arg(said(l.fit.value), said(l.usual));
+  text += l.cards == 1 ? tr(", from 1 card") : tr(", from %1 cards").arg(l.cards);
   return text + tr("; sure to %1")
                     .arg(pace ? tr("%1 points").arg(std::max(1, qRound(100 * l.fit.sd))) : said(l.fit.sd));
 }
@@ -214,11 +222,13 @@ QStringList inkWords(const LearntInk& ink) {
   const QString name = QString::fromStdString(ink.ink);
   if (ink.dryings >= 3 && std::fabs(ink.drying.value - 1) > 0.15 &&
       std::fabs(ink.drying.value - 1) > ink.drying.sd)
-    out << tr("%1 dries in %2 of the time its table says, told by %n covering(s).", ink.dryings)
-               .arg(name, shareWords(ink.drying.value));
+    out << tr("%1 dries in %2 of the time its table says, told by %3 coverings.")
+               .arg(name, shareWords(ink.drying.value))
+               .arg(ink.dryings);
   for (const auto& [pressing, fit] : ink.strengths)
-    out << tr("%1, %2: %3 of the first, from %n print(s).", static_cast<int>(fit.weight))
-               .arg(name, pressingName(pressing), shareWords(fit.value));
+    out << tr("%1, %2: %3 of the first, from %4 prints.")
+               .arg(name, pressingName(pressing), shareWords(fit.value))
+               .arg(std::lround(fit.weight));
   return out;
 }
 

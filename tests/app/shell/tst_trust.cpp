@@ -293,7 +293,8 @@ class TstTrust : public QObject {
 
   void aClockSetBackMakesNoDryingLonger() {
     const QTemporaryDir folder;
-    MakingSession making(folder.filePath(QStringLiteral("makings")));
+    LogSession log(folder.path());
+    MakingSession making(folder.filePath(QStringLiteral("makings")), log);
     double wall = 1.8e9;
     making.clock = [&] { return wall; };
     QCOMPARE(making.now(), 1.8e9);
@@ -313,7 +314,8 @@ class TstTrust : public QObject {
   void theWindowFitsSmallScreens() {
     QFETCH(QSize, size);
     Window w;
-    for (const char* place : {"card", "drawer", "scene", "order", "ink", "make", "practice", "arrange"}) {
+    for (const char* place :
+         {"card", "drawer", "scene", "order", "ink", "make", "log", "practice", "arrange"}) {
       w.window.visit(QLatin1String(place));
       w.window.resize(size);
       QCoreApplication::processEvents();

@@ -1,0 +1,144 @@
+// The place Log in a real window: three cards made and held against their plans, and the fourth is reckoned
+// with what they told. Found, noted, taken out and put back; two people; what no card is says so and teaches
+// nothing.
+#include <QComboBox>
+#include <QImage>
+#include <QLineEdit>
+#include <QPushButton>
+
+#include "app/common/choice_list.h"
+#include "app/log/log_place.h"
+#include "core/chain/chain.h"
+#include "support/window.h"
+#include "tests/support/made_cards.h"
+#include "tests/support/program.h"
+
+using namespace havlo;
+using namespace havlo::testing;
+
+namespace {
+
+void held(LogPlace& place, const QString& file = {}) {
+  place.hold(file);
+  for (int k = 0; k < 3000 && place.job()->running(); ++k) QTest::qWait(10);
+}
+
+}  // namespace
+
+class TstLogPlace : public QObject {
+  Q_OBJECT
+
+ private Q_SLOTS:
+  void initTestCase() { prepareApplication(); }
+
+  void threeCardsAndTheFourthIsThisMakers() {
+    Window t(false);
+    double now = 1.79e9;
+    const Plan before = demo("teaching-crowd");
+    const double usual = analyse(before)->sheet.minutes;
+    t.window.visit(QStringLiteral("log"));
+    auto& place = static_cast<LogPlace&>(t.window.place(QStringLiteral("log")));
+    QVERIFY(says(place, QStringLiteral("No card yet")));
+    QVERIFY(says(place, QStringLiteral("everything is reckoned as is usual")));
+    std::vector<std::string> ids;
+    for (int k = 0; k < 3; ++k) {
+      ids.push_back(makeCard(t.window, "teaching-crowd", now, 1.6, k ? "Ada" : "Grete"));
+      QVERIFY(!ids.back().empty());
+      t.window.visit(QStringLiteral("log"));
+      place.show(ids.back());
+      held(place);
+      QVERIFY(t.window.log().store()->entry(ids.back()).value().compared());
+      QVERIFY(says(place, QStringLiteral("prints sit where they should")));
+    }
+    const MakerLearnt& learnt = t.window.log().learnt();
+    QCOMPARE(learnt.cards, 3);
+    QVERIFY(learnt[Trait::Stamping].value() > 1.1);
+    QCOMPARE(learnt[Trait::PrintPlacing].cards, 3);
+    QVERIFY(says(place, QStringLiteral("from 3 card")));
+    // The fourth.
+    t.window.openDemo(QStringLiteral("teaching-crowd"));
+    QCOMPARE(t.session().plan().habits.cards, 3);
+    QVERIFY2(t.session().analysis()->sheet.minutes > 1.08 * usual,
+             qPrintable(QStringLiteral("%1 of %2").arg(t.session().analysis()->sheet.minutes).arg(usual)));
+    QVERIFY(!t.session().isDirty());  // the plan is nobody's but the maker's
+    // Set back: as is usual again; undone by learning from all.
+    t.window.visit(QStringLiteral("log"));
+    press(place, QStringLiteral("Learn from now on only"));
+    QCOMPARE(t.session().plan().habits, Habits());
+    press(place, QStringLiteral("Learn from all cards again"));
+    QCOMPARE(t.session().plan().habits.cards, 3);
+    // Someone else's hands are apart.
+    QVERIFY(t.window.log().setAtWork("Bo"));
+    QCOMPARE(t.session().plan().habits, Habits());
+    QVERIFY(t.window.log().setAtWork(""));
+    QCOMPARE(t.session().plan().habits.cards, 3);
+  }
+
+  void cardsAreFoundNotedAndPutBack() {
+    Window t(false);
+    double now = 1.79e9;
+    const std::string one = makeCard(t.window, "teaching-crowd", now, 1, "Ada"),
+                      two = makeCard(t.window, "teaching-silhouettes", now, 1, "Grete");
+    t.window.visit(QStringLiteral("log"));
+    auto& place = static_cast<LogPlace&>(t.window.place(QStringLiteral("log")));
+    auto* cards = place.findChild<ChoiceList*>(QStringLiteral("cards"));
+    QCOMPARE(cards->count(), 2);
+    QCOMPARE(place.shown(), two);  // newest first
+    auto* search = place.findChild<QLineEdit*>(QStringLiteral("search"));
+    QTest::keyClicks(search, QStringLiteral("ada"));
+    QCOMPARE(cards->count(), 1);
+    QCOMPARE(place.shown(), one);
+    auto* occasion = place.findChild<QLineEdit*>(QStringLiteral("occasion"));
+    occasion->setFocus();
+    QTest::keyClicks(occasion, QStringLiteral("thanks"));
+    auto* sentTo = place.findChild<QLineEdit*>(QStringLiteral("sentTo"));
+    sentTo->setFocus();
+    QTest::keyClicks(sentTo, QStringLiteral("Ada"));
+    QTest::keyClick(sentTo, Qt::Key_Return);
+    QCOMPARE(t.window.log().store()->entry(one).value().occasion, std::string("thanks"));
+    QCOMPARE(t.window.log().store()->entry(one).value().sentTo, std::string("Ada"));
+    search->clear();
+    QTest::keyClicks(search, QStringLiteral("thanks"));
+    QCOMPARE(cards->count(), 1);
+    press(place, QStringLiteral("Take it out of the log"));
+    QCOMPARE(cards->count(), 0);
+    press(t.window.messages(), QStringLiteral("Put it back"));
+    QCOMPARE(cards->count(), 1);
+    // An idea.
+    auto* idea = place.findChild<QLineEdit*>(QStringLiteral("idea"));
+    QTest::keyClicks(idea, QStringLiteral("a crowd of ducks"));
+    QTest::keyClick(idea, Qt::Key_Return);
+    auto* ideas = place.findChild<ChoiceList*>(QStringLiteral("ideas"));
+    QCOMPARE(ideas->count(), 1);
+    ideas->setCurrentRow(0);
+    press(place, QStringLiteral("Done with it"));
+    QCOMPARE(ideas->count(), 0);
+    // Made again from its own plan.
+    search->clear();
+    place.show(one);
+    press(place, QStringLiteral("Make it again"));
+    QCOMPARE(t.window.current(), QStringLiteral("make"));
+    QVERIFY(!t.session().plan().impressions.empty());
+  }
+
+  void whatIsNoCardTeachesNothing() {
+    Window t(false);
+    double now = 1.79e9;
+    const std::string id = makeCard(t.window, "teaching-crowd", now, 1, "Ada");
+    t.window.visit(QStringLiteral("log"));
+    auto& place = static_cast<LogPlace&>(t.window.place(QStringLiteral("log")));
+    const QString file = t.folder.filePath(QStringLiteral("blank.png"));
+    QImage blank(900, 700, QImage::Format_RGB32);
+    blank.fill(Qt::white);
+    QVERIFY(blank.save(file));
+    held(place, file);
+    QVERIFY2(t.window.messages().shownText().contains(QStringLiteral("Nothing was learnt from that picture")),
+             qPrintable(t.window.messages().shownText()));
+    QVERIFY(!t.window.log().store()->entry(id).value().compared());
+    held(place, t.folder.filePath(QStringLiteral("not-there.png")));
+    QVERIFY(!t.window.log().store()->entry(id).value().compared());
+  }
+};
+
+HAVLO_TEST(TstLogPlace)
+#include "tst_log_place.moc"
