@@ -71,7 +71,7 @@ class Border {
       if (frontAt(p) > 0.1) continue;
       ++places, planned += std::fabs(shadeAt(p) - wantedAt(p)) < kLike;
     }
-    if (places > 0 && 2 * planned > places) return {};
+    if (places == 0 || 2 * planned > places) return {};
     return end;
   }
 
@@ -91,7 +91,9 @@ class Border {
       double s = 0;
       while (s > -kLookIn_mm && frontAt(pixel(s)) > 0.15) s -= step;
       const double line = s;
-      if (line <= -kLookIn_mm || inkAt(pixel(line - 0.15)) < kHalf || backAt(pixel(line - 0.15)) < 0.6)
+      if (line <= -kLookIn_mm || frontAt(pixel(line - 0.15)) > 0.15)
+        return {};  // nothing of the back could be told there
+      if (inkAt(pixel(line - 0.15)) < kHalf || backAt(pixel(line - 0.15)) < 0.6)
         return hiddenOrGap(pixel, step);
       while (s > -kLookIn_mm && frontAt(pixel(s)) < 0.15 && inkAt(pixel(s)) > kHalf) s -= step;
       return s;

@@ -4,6 +4,7 @@
 #include <cmath>
 #include <set>
 
+#include "core/plan/role_facts.h"
 #include "io/wording/names.h"
 #include "io/wording/say.h"
 #include "io/wording/step_words.h"
@@ -33,6 +34,34 @@ QString wayOff(Point by, MeasureStyle style) {
 }
 
 bool lies(PrintState s) { return s != PrintState::Missing && s != PrintState::Untold; }
+
+/// What is still to be stamped and hangs on a thing: what is of one figure with it, and what touches it with
+/// a small part of itself, as a string does a hand. What lies behind it is masked where it really is, so that
+/// need not move.
+std::vector<int> goesWith(const Plan& plan, const Analysis& analysis, int thing,
+                          const std::set<int>& stamped) {
+  constexpr double kTouch = 0.15;  // of the smaller one
+  const auto stands = [&](int i) {
+    return factsOf(plan.stamp(plan.impressions[ix(i)].stamp)->role).stands();
+  };
+  std::vector<int> out;
+  for (size_t k = 0; k < plan.impressions.size(); ++k) {
+    const auto other = static_cast<int>(k);
+    if (other == thing || stamped.contains(other)) continue;
+    const std::string& figure = plan.impressions[ix(thing)].figure;
+    bool hangs = !figure.empty() && plan.impressions[k].figure == figure;
+    for (int m : analysis.meetings.of[ix(thing)]) {
+      const Meeting& meeting = analysis.meetings.list[ix(m)];
+      if (meeting.front != other && meeting.back != other) continue;
+      const double smaller =
+          std::min(analysis.meetings.placed[ix(thing)]->area_mm2, analysis.meetings.placed[k]->area_mm2);
+      hangs = hangs ||
+              (meeting.overlaps() && meeting.area_mm2 < kTouch * smaller && stands(other) && stands(thing));
+    }
+    if (hangs) out.push_back(other);
+  }
+  return out;
+}
 
 }  // namespace
 
@@ -119,15 +148,7 @@ QStringList adviceWords(const Plan& plan, const Analysis& analysis, const Compar
     } else if (p.state == PrintState::Pale) {
       out << tr("Go over %1 with a pen of its ink, or leave it paler: then it looks farther off.").arg(name);
     } else if (p.state == PrintState::Off && length(p.by) > kOff_mm) {
-      // What is still to be stamped and meets it goes with it.
-      std::vector<int> along;
-      for (int k : analysis.meetings.of[ix(p.impression)]) {
-        const Meeting& m = analysis.meetings.list[ix(k)];
-        const int other = m.front == p.impression ? m.back : m.front;
-        if (!stamped.contains(other) && m.overlaps()) along.push_back(other);
-      }
-      std::sort(along.begin(), along.end());
-      along.erase(std::unique(along.begin(), along.end()), along.end());
+      const std::vector<int> along = goesWith(plan, analysis, p.impression, stamped);
       const QString way = wayOff(p.by, style);
       if (!along.empty() && !way.isEmpty())
         out << (along.size() == 1 ? tr("%1 sits %2: stamp %3 as much off, then they fit.")
