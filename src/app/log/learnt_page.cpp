@@ -82,12 +82,27 @@ void LearntPage::refresh() {
     words[0] = words[0].toUpper();
     m_rows->label(words + u'.', labelFont(), theme().soft, true);
   }
-  for (const LearntInk& ink : learnt.inks)
-    for (const QString& words : inkWords(ink)) {
-      m_rows->next(QStringLiteral("ink-") + words);
-      m_rows->wide(2);
-      m_rows->label(words, labelFont(), theme().ink, true);
-    }
+  for (const LearntInk& ink : learnt.inks) {
+    const QStringList words = inkWords(ink);
+    if (words.isEmpty()) continue;
+    const QString key = QStringLiteral("ink-") + QString::fromStdString(ink.ink);
+    m_rows->next(key);
+    m_rows->wide(2);
+    m_rows->label(words.join(u' '), labelFont(), theme().ink, true);
+    m_rows->next(key + QStringLiteral("-take"));
+    m_rows->wide(2);
+    auto* take = m_rows->cell<QPushButton>(
+        [&] {
+          auto* button = plainButton(tr("Write it into my ink"));
+          connect(button, &QPushButton::clicked, this, [this, name = ink.ink] {
+            for (const LearntInk& one : m_log.learnt().inks)
+              if (one.ink == name) Q_EMIT inkLearnt(one);
+          });
+          return button;
+        },
+        Qt::AlignLeft);
+    take->setAccessibleName(tr("Write it into %1").arg(QString::fromStdString(ink.ink)));
+  }
   if (learnt.cards > 0) {
     m_rows->next(QStringLiteral("forget"));
     m_rows->wide(2);

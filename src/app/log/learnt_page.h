@@ -19,6 +19,10 @@ class LearntPage : public QWidget {
   void setUnits(MeasureStyle units);
   void refresh();
 
+ Q_SIGNALS:
+  /// What was learnt of an ink is to be written into its table.
+  void inkLearnt(const havlo::LearntInk& ink);
+
  private:
   LogSession& m_log;
   MeasureStyle m_units = MeasureStyle::Millimetres;

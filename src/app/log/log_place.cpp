@@ -1,14 +1,19 @@
 #include "app/log/log_place.h"
 
+#include <QComboBox>
+#include <QCryptographicHash>
 #include <QDateTime>
+#include <QDir>
 #include <QFileDialog>
 #include <QFileInfo>
 #include <QHBoxLayout>
 #include <QLineEdit>
 #include <QPainter>
 #include <QPushButton>
+#include <QSettings>
 #include <QUuid>
 #include <set>
+#include <utility>
 
 #include "app/common/choice_list.h"
 #include "app/common/form_rows.h"
@@ -79,7 +84,13 @@ LogPlace::LogPlace(PlanSession& session, LogSession& log, std::shared_ptr<SvgArt
 QWidget* LogPlace::buildList() {
   auto* left = new SheetFrame;
   left->setFixedWidth(qRound(264 * (1 + (textScale() - 1) * 0.5)));
-  left->box()->addWidget(inkLabel(tr("Cards you made"), headingFont(), theme().ink));
+  m_which = new QComboBox;
+  m_which->setObjectName(QStringLiteral("which"));
+  m_which->setAccessibleName(tr("What is listed"));
+  m_which->setFont(headingFont());
+  m_which->addItems({tr("Cards you made"), tr("Plans and drafts")});
+  left->box()->addWidget(m_which);
+  connect(m_which, &QComboBox::activated, this, [this](int row) { showPlans(row == 1); });
   m_search = new QLineEdit;
   m_search->setObjectName(QStringLiteral("search"));
   m_search->setPlaceholderText(tr("hare, birthday, Ada, November …"));
@@ -97,7 +108,9 @@ QWidget* LogPlace::buildList() {
   left->box()->addWidget(m_cards, 1);
   connect(m_search, &QLineEdit::textChanged, this, [this] { fillCards(); });
   connect(m_cards, &ChoiceList::currentRowChanged, this, [this](int row) {
-    if (row >= 0) show(m_cards->keyAt(row).toStdString());
+    if (row < 0) return;
+    if (!m_ofPlans) return show(m_cards->keyAt(row).toStdString());
+    fillPlan();
   });
   return left;
 }
@@ -122,14 +135,22 @@ QWidget* LogPlace::buildCard() {
     pictures->addLayout(one, 1);
   };
   side(tr("As it was planned"), m_planCaption, m_plan);
+  m_made = new QWidget;
+  auto* outer = std::exchange(pictures, new QHBoxLayout(m_made));
+  pictures->setContentsMargins(0, 0, 0, 0);
   side(tr("As it came out"), m_cardCaption, m_card);
-  column->addLayout(pictures, 5);
+  outer->addWidget(m_made, 1);
+  column->addLayout(outer, 5);
+  m_open = new QPushButton(tr("Open this plan"));
+  m_open->setObjectName(QStringLiteral("openPlan"));
+  column->addWidget(m_open, 0, Qt::AlignLeft);
+  connect(m_open, &QPushButton::clicked, this, [this] { Q_EMIT openRequested(m_cards->currentKey()); });
   m_head = inkLabel({}, bodyFont(QFont::DemiBold), theme().ink, true);
   column->addWidget(m_head);
   column->addLayout(buildActs());
   m_rows = new KeyedRows;
   column->addWidget(rolled(m_rows), 3);
-  column->addWidget(buildFields());
+  column->addWidget(m_fields = buildFields());
   middle->box()->addWidget(m_opened, 1);
   middle->box()->addStretch(0);
   return middle;
@@ -201,6 +222,7 @@ QWidget* LogPlace::buildSide() {
   right->setFixedWidth(qRound(296 * (1 + (textScale() - 1) * 0.5)));
   right->box()->addWidget(inkLabel(tr("What Havlo has learnt"), headingFont(), theme().ink));
   m_learnt = new LearntPage(m_log);
+  connect(m_learnt, &LearntPage::inkLearnt, this, &LogPlace::inkLearnt);
   right->box()->addWidget(m_learnt, 5);
   right->box()->addWidget(inkLabel(tr("Ideas"), headingFont(), theme().ink));
   m_idea = new QLineEdit;
@@ -243,7 +265,73 @@ void LogPlace::refresh() {
   fillCards();
 }
 
+void LogPlace::showPlans(bool plans) {
+  m_ofPlans = plans;
+  m_which->setCurrentIndex(plans ? 1 : 0);
+  m_shown.clear();
+  fillCards();
+}
+
+std::vector<QString> LogPlace::plansLately() const {
+  std::vector<QString> out;
+  for (const LostWork& work : m_session.rescue().lostWork()) out.push_back(work.file);
+  for (const QString& path : QSettings().value(QStringLiteral("recent")).toStringList())
+    if (QFileInfo::exists(path)) out.push_back(path);
+  return out;
+}
+
+QString LogPlace::pictureOfPlan(const QString& path) const {
+  const QFileInfo info(path);
+  const QByteArray name =
+      QCryptographicHash::hash((path + info.lastModified().toString(Qt::ISODate)).toUtf8(),
+                               QCryptographicHash::Md5)
+          .toHex();
+  return QDir(m_log.folder()).filePath(QStringLiteral("cards/plan-%1.png").arg(QString::fromLatin1(name)));
+}
+
+void LogPlace::fillPlans() {
+  std::vector<ChoiceRow> rows;
+  const QString words = m_search->text().toLower();
+  for (const QString& path : plansLately()) {
+    const QFileInfo info(path);
+    if (!words.isEmpty() && !info.fileName().toLower().contains(words)) continue;
+    ChoiceRow row;
+    row.key = path, row.tip = path;
+    row.text = info.completeBaseName() + u'\n' +
+               QLocale().toString(info.lastModified(), QStringLiteral("d MMM yyyy"));
+    if (const QString picture = pictureOfPlan(path); QFileInfo::exists(picture))
+      row.icon = QIcon(onLeaf(QImage(picture))),
+      row.iconKey = QFileInfo(picture).lastModified().toMSecsSinceEpoch();
+    row.size = QSize(10, qRound(4.4 * QFontMetricsF(bodyFont()).height()));
+    rows.push_back(std::move(row));
+  }
+  m_count->setText(rows.empty()       ? tr("No plan was saved yet.")
+                   : rows.size() == 1 ? tr("1 plan")
+                                      : tr("%1 plans").arg(rows.size()));
+  m_cards->setRows(std::move(rows));
+  if (m_cards->currentRow() < 0 && m_cards->count() > 0) m_cards->setCurrentRow(0);
+  fillPlan();
+  drawMissing();
+}
+
+void LogPlace::fillPlan() {
+  const QString path = m_cards->currentKey();
+  m_opened->setVisible(!path.isEmpty());
+  m_made->hide(), m_fields->hide(), m_head->hide();
+  for (QPushButton* b : {m_hold, m_try, m_again, m_remove}) b->hide();
+  m_open->show();
+  m_rows->begin();
+  m_rows->end();
+  m_title->setText(path.isEmpty() ? tr("Nothing is open") : QFileInfo(path).completeBaseName());
+  m_facts->setText(path);
+  m_plan->setPicture(QImage(pictureOfPlan(path)));
+}
+
 void LogPlace::fillCards() {
+  if (m_ofPlans) return fillPlans();
+  m_made->show(), m_fields->show(), m_head->show();
+  for (QPushButton* b : {m_hold, m_try, m_again, m_remove}) b->show();
+  m_open->hide();
   LogStore* store = m_log.store();
   if (!store) return;
   const auto cards = store->find(m_search->text());
@@ -291,6 +379,8 @@ void LogPlace::fillIdeas() {
 
 void LogPlace::show(const std::string& id) {
   if (m_shown == id && m_title->text().size() > 0) return;
+  m_shown = id;
+  if (m_ofPlans) showPlans(false);
   m_shown = id;
   m_cards->choose(text(id));
   fillCard();
@@ -398,7 +488,10 @@ void LogPlace::drawMissing() {
   LogStore* store = m_log.store();
   if (!store || m_pictures->running()) return;
   std::vector<std::pair<QString, QString>> want;  // plan, picture
-  for (int row = 0; row < m_cards->count() && want.size() < 4; ++row) {
+  for (int row = 0; m_ofPlans && row < m_cards->count() && want.size() < 4; ++row)
+    if (const QString path = m_cards->keyAt(row); !QFileInfo::exists(pictureOfPlan(path)))
+      want.emplace_back(path, pictureOfPlan(path));
+  for (int row = 0; !m_ofPlans && row < m_cards->count() && want.size() < 4; ++row) {
     const std::string id = m_cards->keyAt(row).toStdString();
     if (QFileInfo::exists(store->planFile(id)) && !QFileInfo::exists(store->pictureFile(id)))
       want.emplace_back(store->planFile(id), store->pictureFile(id));

@@ -10,6 +10,7 @@
 #include "app/session/log_session.h"
 #include "app/session/plan_session.h"
 
+class QComboBox;
 class QLabel;
 class QLineEdit;
 class QPushButton;
@@ -36,6 +37,8 @@ class LogPlace : public Place {
   std::vector<Command> commands() override;
   /// Opens a card of the log.
   void show(const std::string& id);
+  /// Plans that were worked on lately and drafts that were not saved, instead of cards that were made.
+  void showPlans(bool plans);
   const std::string& shown() const { return m_shown; }
   /// Holds a picture against the card that is open; without a file the stand-in makes and takes one.
   void hold(const QString& file, int quarters = 0);
@@ -47,6 +50,8 @@ class LogPlace : public Place {
   void upsideDown(const QString& text, const QString& file, int quarters);  ///< the picture could be turned
   void makeAgain(std::shared_ptr<const Plan> plan);
   void removed(const std::string& id, const QString& title);
+  void inkLearnt(const havlo::LearntInk& ink);
+  void openRequested(const QString& path);
 
  private:
   PlanSession& m_session;
@@ -57,13 +62,15 @@ class LogPlace : public Place {
   std::string m_shown;
   uint64_t m_seed = 1;
 
+  bool m_ofPlans = false;
   QLineEdit *m_search, *m_idea, *m_for, *m_occasion, *m_sentTo, *m_note;
   ChoiceList *m_cards, *m_ideas;
   QLabel *m_count, *m_title, *m_facts, *m_head, *m_saidBefore, *m_planCaption, *m_cardCaption;
   PictureBox *m_plan, *m_card;
   KeyedRows* m_rows;
-  QPushButton *m_hold, *m_try, *m_again, *m_remove, *m_done;
-  QWidget* m_opened;
+  QPushButton *m_hold, *m_try, *m_again, *m_remove, *m_done, *m_open;
+  QComboBox* m_which;
+  QWidget *m_opened, *m_fields, *m_made;
   LearntPage* m_learnt;
 
   QWidget* buildList();
@@ -76,6 +83,10 @@ class LogPlace : public Place {
   void fillCards();
   void fillIdeas();
   void fillCard();
+  std::vector<QString> plansLately() const;
+  QString pictureOfPlan(const QString& path) const;
+  void fillPlans();
+  void fillPlan();
   void drawMissing();
   void take(const Compared& compared);
   void choosePicture();

@@ -168,8 +168,8 @@ void JoinsPage::show() {
        : plan.habits.cards > 1
            ? tr("Your hands, from %1 cards: masks laid to %2 mm, cut to %3 mm.").arg(plan.habits.cards)
            : tr("Supposed are careful hands: masks laid to %1 mm, cut to %2 mm."))
-          .arg(plan.habits.maskPlacing_mm, 0, 'f', 2)
-          .arg(plan.habits.maskCutting_mm, 0, 'f', 2) +
+          .arg(plan.habits.maskPlacing_mm, 0, 'g', 2)
+          .arg(plan.habits.maskCutting_mm, 0, 'g', 2) +
       u' ' + tr("A gap is noticed from 3 mm on. Numbers mark the three to be careful with."));
   for (size_t k = 0; k < std::min<size_t>(kListed, risk.joins.size()); ++k) {
     const Join& j = risk.joins[k];

@@ -44,6 +44,7 @@ class Errands : public QObject {
   void visitRequested(const QString& place);
   void said(const MessageBar::Message& message);
   void openRequested();  ///< a plan's file is to be chosen
+  void openFileRequested(const QString& path);
   void stampsOffered();  ///< the scene is to offer the plan's stamps
   void scanOffered();    ///< the drawer is to take stamps from a scan
   /// A stamp that `plan` holds is to be put on the card.

@@ -13,7 +13,7 @@
 namespace havlo {
 namespace {
 
-constexpr int kMostRecent = 8;
+constexpr int kMostRecent = 8, kKept = 60;  // in the menu; in the Log
 
 QString folderOf(const PlanSession& session) {
   return session.path().isEmpty() ? QDir::homePath() : QFileInfo(session.path()).path();
@@ -96,13 +96,13 @@ void Filing::remember(const QString& path) {
   QStringList recent = settings.value(QStringLiteral("recent")).toStringList();
   recent.removeAll(path);
   recent.prepend(path);
-  settings.setValue(QStringLiteral("recent"), QStringList(recent.mid(0, kMostRecent)));
+  settings.setValue(QStringLiteral("recent"), QStringList(recent.mid(0, kKept)));
 }
 
 void Filing::fillRecent(QMenu* menu) {
   menu->clear();
   const QStringList recent = QSettings().value(QStringLiteral("recent")).toStringList();
-  for (const QString& path : recent)
+  for (const QString& path : recent.mid(0, kMostRecent))
     menu->addAction(QFileInfo(path).fileName(), this, [this, path] { open(path); })->setToolTip(path);
   if (recent.isEmpty()) menu->addAction(tr("none yet"))->setEnabled(false);
 }

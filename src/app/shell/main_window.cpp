@@ -219,6 +219,13 @@ void MainWindow::connectWork() {
   connect(m_errands, &Errands::visitRequested, this, &MainWindow::visit);
   connect(m_errands, &Errands::said, this, say);
   connect(m_errands, &Errands::openRequested, m_filing, &Filing::choose);
+  connect(m_errands, &Errands::openFileRequested, this, [this](const QString& path) {
+    const auto drafts = m_session->rescue().lostWork();
+    const auto draft =
+        std::find_if(drafts.begin(), drafts.end(), [&](const LostWork& w) { return w.file == path; });
+    draft == drafts.end() ? m_filing->open(path) : (void)m_session->takeUp(*draft);
+    visit(QStringLiteral("scene"));
+  });
   connect(m_filing, &Filing::said, this, say);
   connect(m_filing, &Filing::started, m_status, &StatusLine::busy);
   connect(m_filing, &Filing::ended, m_status, &StatusLine::idle);

@@ -225,6 +225,25 @@ Place* makeLog(const Workshop& w, Errands& errands) {
                      w.session.start(*plan);
                      errands.visit(QStringLiteral("make"));
                    });
+  QObject::connect(place, &LogPlace::openRequested, &errands, &Errands::openFileRequested);
+  QObject::connect(place, &LogPlace::inkLearnt, &errands, [&errands, w](const LearntInk& learnt) {
+    const auto isIt = [&](const Ink& ink) { return (ink.name.empty() ? ink.id : ink.name) == learnt.ink; };
+    bool changed = false;
+    for (const Ink& ink : std::vector<Ink>(w.drawer.inks()))
+      if (const Ink next = withLearnt(ink, learnt); isIt(ink) && !(next == ink))
+        changed = w.drawer.putInk(next) || changed;
+    Plan plan = w.session.plan();
+    for (Ink& ink : plan.inks)
+      if (isIt(ink)) ink = withLearnt(ink, learnt);
+    if (!(plan == w.session.plan())) {
+      w.session.edit(tr("%1 as it is with me").arg(QString::fromStdString(learnt.ink)), plan);
+      changed = true;
+    }
+    errands.notice(changed ? tr("%1 has your numbers now, in the drawer and in this plan where they have it.")
+                                 .arg(QString::fromStdString(learnt.ink))
+                           : tr("Neither the drawer nor this plan has a %1 that differs from it.")
+                                 .arg(QString::fromStdString(learnt.ink)));
+  });
   QObject::connect(place, &LogPlace::removed, &errands,
                    [&errands, &log = w.log](const std::string& id, const QString& title) {
                      errands.notice(tr("%1 is out of the log.").arg(title),

@@ -126,7 +126,8 @@ void learnPaces(std::span<const LogEntry* const> log, MakerLearnt& out) {
 
 void learnInks(std::span<const LogEntry* const> log, MakerLearnt& out) {
   struct Seen {
-    std::vector<Against> touched;
+    std::vector<LogEntry::Dried> waits;
+    double said_s = 0;
     std::map<int, std::vector<double>> strengths;
     std::map<int, double> said;
     std::vector<Lab> colours;
@@ -134,7 +135,7 @@ void learnInks(std::span<const LogEntry* const> log, MakerLearnt& out) {
   std::map<std::string, Seen> inks;
   for (const LogEntry* e : log) {
     for (const LogEntry::Dried& d : e->dried)
-      if (d.said_s > 0) inks[d.ink].touched.push_back({d.waited_s / d.said_s, d.smudged});
+      if (d.said_s > 0) inks[d.ink].waits.push_back(d), inks[d.ink].said_s = d.said_s;
     for (const LogEntry::Print& p : e->prints) {
       if (!tellsOfHands(p) || p.ink.empty()) continue;
       Seen& s = inks[p.ink];
@@ -145,7 +146,10 @@ void learnInks(std::span<const LogEntry* const> log, MakerLearnt& out) {
   for (auto& [name, s] : inks) {
     LearntInk ink;
     ink.ink = name;
-    ink.drying = fitThreshold(s.touched), ink.dryings = static_cast<int>(s.touched.size());
+    // Against what the table says now: it may have been mended since.
+    std::vector<Against> touched;
+    for (const LogEntry::Dried& d : s.waits) touched.push_back({d.waited_s / s.said_s, d.smudged});
+    ink.drying = fitThreshold(touched), ink.dryings = static_cast<int>(touched.size()), ink.said_s = s.said_s;
     for (auto& [pressing, values] : s.strengths)
       if (pressing > 1)
         ink.strengths[pressing] = fitMean(s.said[pressing], kStrengthWorth, kStrengthSpread, values);
@@ -221,6 +225,28 @@ void takeIn(const Plan& plan, const Comparison& seen, LogEntry& e) {
     if (j.gap_mm > 0 || j.runIn_mm > 0)
       e.joins.push_back(
           {plan.impressions[ix(j.front)].id, plan.impressions[ix(j.back)].id, j.gap_mm, j.runIn_mm});
+}
+
+bool driesOtherwise(const LearntInk& ink) {
+  constexpr int kLeast = 3;
+  constexpr double kWorth = 0.15;
+  const double off = std::fabs(ink.drying.value - 1);
+  return ink.dryings >= kLeast && off > kWorth && off > ink.drying.sd;
+}
+
+Ink withLearnt(const Ink& ink, const LearntInk& learnt) {
+  constexpr double kLeastPrints = 3, kWorth = 0.04;
+  Ink out = ink;
+  if (driesOtherwise(learnt)) out.dryOnCard_s = std::round(learnt.said_s * learnt.drying.value);
+  for (const auto& [pressing, fit] : learnt.strengths) {
+    const size_t at = ix(pressing - 1);
+    if (fit.weight < kLeastPrints || at >= out.generations.size() ||
+        std::fabs(out.generations[at] - fit.value) < kWorth)
+      continue;
+    // No pressing is stronger than the one before it.
+    out.generations[at] = std::clamp(std::round(100 * fit.value) / 100, 0.02, out.generations[at - 1]);
+  }
+  return out;
 }
 
 Habits habitsOf(const MakerLearnt& learnt) {

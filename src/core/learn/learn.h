@@ -45,8 +45,9 @@ struct Learnt {
 
 /// What one ink does with this maker.
 struct LearntInk {
-  std::string ink;  ///< its name
-  Fit drying;       ///< times what is said of it
+  std::string ink;    ///< its name
+  Fit drying;         ///< times what is said of it
+  double said_s = 0;  ///< what its table said of drying, on the newest card
   int dryings = 0;
   std::map<int, Fit> strengths;  ///< by pressing: strength, 0 to 1
   double L = 0, a = 0, b = 0;    ///< CIE 1976 of it on the card
@@ -79,6 +80,11 @@ MakerLearnt learnFrom(std::span<const LogEntry> log, const LearnSettings& settin
 
 /// What a comparison saw, put down in the log's entry; what an earlier one saw is replaced.
 void takeIn(const Plan& plan, const Comparison& seen, LogEntry& entry);
+
+/// Does that ink do enough otherwise than its table says, told often enough, to be written into the table?
+bool driesOtherwise(const LearntInk& learnt);
+/// The ink with what was learnt of it in its table; as it was where too little was seen.
+Ink withLearnt(const Ink& ink, const LearntInk& learnt);
 
 /// What plans are reckoned with.
 Habits habitsOf(const MakerLearnt& learnt);

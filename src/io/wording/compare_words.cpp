@@ -241,11 +241,11 @@ QString missedWords(const MakerLearnt& learnt) {
 QStringList inkWords(const LearntInk& ink) {
   QStringList out;
   const QString name = QString::fromStdString(ink.ink);
-  if (ink.dryings >= 3 && std::fabs(ink.drying.value - 1) > 0.15 &&
-      std::fabs(ink.drying.value - 1) > ink.drying.sd)
-    out << tr("%1 dries in %2 of the time its table says, told by %3 coverings.")
-               .arg(name, shareWords(ink.drying.value))
-               .arg(ink.dryings);
+  if (driesOtherwise(ink))
+    out << tr("%1 is dry after %2 s with you; its table says %3 s.")
+               .arg(name)
+               .arg(std::lround(ink.drying.value * ink.said_s))
+               .arg(std::lround(ink.said_s));
   for (const auto& [pressing, fit] : ink.strengths)
     out << tr("%1, %2: %3 of the first, from %4 prints.")
                .arg(name, pressingName(pressing), shareWords(fit.value))

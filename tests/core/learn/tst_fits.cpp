@@ -146,6 +146,37 @@ class TstFits : public QObject {
     QCOMPARE(habitsOf(learnFrom(log, s)), Habits());
   }
 
+  // An ink's table is mended by what was seen of it, and only where enough was.
+  void anInkGetsThisMakersNumbers() {
+    std::vector<LogEntry> log;
+    for (int k = 0; k < 5; ++k) {
+      LogEntry e;
+      e.id = std::to_string(k), e.ended_s = 100 + k;
+      for (int i = 0; i < 3; ++i) {
+        e.dried.push_back({"Soot", 80, 60, true}), e.dried.push_back({"Soot", 130, 60, false});
+        LogEntry::Print p;
+        p.state = "asPlanned", p.ink = "Soot", p.pressing = 2, p.said = 0.7,
+        p.strength = 0.8;  // 0.56 of the first
+        e.prints.push_back(p);
+      }
+      log.push_back(e);
+    }
+    Ink soot;
+    soot.id = "soot", soot.name = "Soot", soot.dryOnCard_s = 60;
+    const MakerLearnt learnt = learnFrom(log);
+    QCOMPARE(learnt.inks.size(), size_t{1});
+    QVERIFY(driesOtherwise(learnt.inks[0]));
+    const Ink mended = withLearnt(soot, learnt.inks[0]);
+    QVERIFY2(mended.dryOnCard_s > 80 && mended.dryOnCard_s < 130,
+             qPrintable(QString::number(mended.dryOnCard_s)));
+    QVERIFY(std::fabs(mended.generations[1] - (3 * 0.7 + 15 * 0.56) / 18) < 0.01);
+    QCOMPARE(withLearnt(mended, learnt.inks[0]), mended);  // once is enough
+    const std::vector<LogEntry> one(log.begin(), log.begin() + 1);
+    LogEntry little = one[0];
+    little.dried.resize(1), little.prints.resize(1);
+    QCOMPARE(withLearnt(soot, learnFrom(std::vector<LogEntry>{little}).inks[0]), soot);
+  }
+
   // Plans are reckoned with it: minutes, masks and joins.
   void plansAreReckonedWithIt() {
     Plan plan = havlo::testing::demo("teaching-crowd");
