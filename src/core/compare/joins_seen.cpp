@@ -210,7 +210,18 @@ std::optional<SeenPaper> paperOf(int front, const std::vector<Told>& told, Point
   out.turn_deg = x.at<double>(2) * 180 / 3.14159265358979;
   out.grow_mm = x.at<double>(3);
   out.places = static_cast<int>(told.size());
-  out.bySd_mm = sigma * std::sqrt(std::max(inverse.at<double>(0, 0), inverse.at<double>(1, 1)));
+  double square = 0;
+  for (const Told& t : told) {
+    const double model =
+        dot(t.outward, out.by) + x.at<double>(2) * cross(t.at - middle, t.outward) + out.grow_mm - inset_mm;
+    square += (t.end - model) * (t.end - model);
+  }
+  const double rms = std::sqrt(square / static_cast<double>(told.size()));
+  out.bySd_mm =
+      std::max(sigma, rms) * std::sqrt(std::max(inverse.at<double>(0, 0), inverse.at<double>(1, 1)));
+  // One stiff paper moved as a whole explains what is seen, or what is seen comes of something else.
+  constexpr double kMostRms_mm = 0.3, kMostSd_mm = 0.15, kFarthest_mm = 1.2;
+  if (rms > kMostRms_mm || out.bySd_mm > kMostSd_mm || length(out.by) > kFarthest_mm) return {};
   return out;
 }
 
