@@ -4,7 +4,6 @@
 
 #include <array>
 #include <cstddef>
-#include <string_view>
 
 namespace havlo {
 
@@ -19,7 +18,6 @@ enum class WorkKind {
   Paper    ///< cutting, scoring, gluing
 };
 inline constexpr size_t kWorkKinds = 7;
-std::string_view wordOf(WorkKind kind);
 
 struct Habits {
   // Standard deviations. Common practice, no source, until the log knows better.

@@ -21,12 +21,6 @@ double strengthOf(const Ink& ink, int generation) {
   return ink.generations.back() * std::pow(0.7, generation - listed);
 }
 
-std::string_view wordOf(WorkKind kind) {
-  constexpr std::array<std::string_view, kWorkKinds> kWords = {
-      "stamping", "blending", "cutting masks", "covering", "embossing", "by hand", "paper"};
-  return kWords[ix(kind)];
-}
-
 bool Plan::operator==(const Plan& o) const {
   const auto sameStamp = [](const StampRef& a, const StampRef& b) { return a == b || *a == *b; };
   return title == o.title && notes == o.notes && card == o.card && view == o.view && inks == o.inks &&
