@@ -431,7 +431,7 @@ void LogPlace::fillCard() {
   // Who gets a card should not get its like twice.
   QString twice;
   if (!e.sentTo.empty())
-    for (const LogEntry& other : store->all("*"))
+    for (const LogLine& other : store->find())
       if (other.id != e.id && other.sentTo == e.sentTo && other.title == e.title)
         twice = tr("%1 has had this card already, on %2.").arg(text(e.sentTo), dayWords(other.ended_s));
   m_saidBefore->setText(twice);
