@@ -268,6 +268,7 @@ void LogPlace::refresh() {
 void LogPlace::showPlans(bool plans) {
   m_ofPlans = plans;
   m_which->setCurrentIndex(plans ? 1 : 0);
+  m_search->setPlaceholderText(plans ? tr("A file's name") : tr("hare, birthday, Ada, November …"));
   m_shown.clear();
   fillCards();
 }
