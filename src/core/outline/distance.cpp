@@ -1,23 +1,31 @@
 // Nearest point on the sides of a shape.
 #include "core/outline/distance.h"
 
+#include <cmath>
+#include <limits>
+
 #include "core/outline/shared_area.h"
 
 namespace havlo {
 
 NearestPoint nearestOnBorder(const Rings& rings, Point p) {
-  NearestPoint best{p, std::numeric_limits<double>::infinity()};
-  for (const Ring& ring : rings)
-    for (size_t i = 0; i < ring.size(); ++i) {
-      const Point a = ring[i], b = ring[(i + 1) % ring.size()];
+  // Squares while searching: this is asked for every cell of a stencil's fall-off.
+  Point best = p;
+  double least = std::numeric_limits<double>::infinity();
+  for (const Ring& ring : rings) {
+    if (ring.empty()) continue;
+    Point a = ring.back();
+    for (const Point b : ring) {
       const double dx = b.x - a.x, dy = b.y - a.y, length2 = dx * dx + dy * dy;
-      const double along = length2 > 0 ? ((p.x - a.x) * dx + (p.y - a.y) * dy) / length2 : 0;
-      const double t = std::fmin(1, std::fmax(0, along));
+      const double along = (p.x - a.x) * dx + (p.y - a.y) * dy;
+      const double t = along <= 0 ? 0 : along >= length2 ? 1 : along / length2;
       const Point q{a.x + t * dx, a.y + t * dy};
-      const double d = std::hypot(q.x - p.x, q.y - p.y);
-      if (d < best.distance_mm) best = {q, d};
+      const double x = q.x - p.x, y = q.y - p.y, d2 = x * x + y * y;
+      if (d2 < least) least = d2, best = q;
+      a = b;
     }
-  return best;
+  }
+  return {best, std::sqrt(least)};
 }
 
 NearestPoint nearestPoint(const Rings& rings, Point p) {
