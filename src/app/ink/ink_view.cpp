@@ -11,6 +11,7 @@
 #include "app/ink/eye_pictures.h"
 #include "app/theme/theme.h"
 #include "core/edit/wash_edits.h"
+#include "core/focus/field_ops.h"
 #include "core/wash/limit_shape.h"
 #include "core/wash/wash_area.h"
 #include "io/art/picture.h"

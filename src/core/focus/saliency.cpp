@@ -6,6 +6,7 @@
 #include <cmath>
 
 #include "core/base/parallel.h"
+#include "core/focus/field_ops.h"
 
 namespace havlo {
 namespace {
@@ -42,23 +43,22 @@ Differences differencesOf(const Field& centre, const Field& surround, bool fines
   if (!finest) {
     for (size_t k = 0; k < surround.v.size(); ++k) {
       const float d = centre.v[k] - surround.v[k];
-      (d > 0 ? out.above : out.below).v[k] = std::fabs(d);
+      out.above.v[k] = std::max(d, 0.0f), out.below.v[k] = std::max(-d, 0.0f);
     }
     return out;
   }
-  Field count(surround.width, surround.height);
+  // A pixel of the surround lies under two by two of the centre, fewer at odd rims.
   for (int y = 0; y < centre.height; ++y) {
     const size_t row = ix(y / 2) * ix(surround.width);
     const float* from = &centre.v[ix(y) * ix(centre.width)];
-    for (size_t x = 0; x < ix(centre.width); ++x) {
-      const float d = from[x] - surround.v[row + x / 2];
-      (d > 0 ? out.above : out.below).v[row + x / 2] += std::fabs(d);
-      ++count.v[row + x / 2];
-    }
-  }
-  for (size_t k = 0; k < count.v.size(); ++k) {
-    out.above.v[k] /= std::max(1.0f, count.v[k]);
-    out.below.v[k] /= std::max(1.0f, count.v[k]);
+    const float rows = 2 * (y / 2) + 1 < centre.height ? 0.5f : 1.0f;
+    const auto put = [&](size_t x, size_t to, float share) {
+      const float d = from[x] - surround.v[row + to];
+      out.above.v[row + to] += share * std::max(d, 0.0f), out.below.v[row + to] += share * std::max(-d, 0.0f);
+    };
+    const size_t pairs = ix(centre.width / 2);
+    for (size_t k = 0; k < pairs; ++k) put(2 * k, k, 0.5f * rows), put(2 * k + 1, k, 0.5f * rows);
+    if (centre.width % 2) put(ix(centre.width) - 1, pairs, rows);
   }
   return out;
 }
@@ -122,58 +122,6 @@ Pyramid directionOf(const Pyramid& lightness, int direction) {
 
 }  // namespace
 
-Field halved(const Field& f) {
-  constexpr float kTaps[5] = {1 / 16.0f, 4 / 16.0f, 6 / 16.0f, 4 / 16.0f, 1 / 16.0f};
-  Field wide((f.width + 1) / 2, f.height);
-  for (int y = 0; y < f.height; ++y)
-    for (int x = 0; x < wide.width; ++x) {
-      float sum = 0;
-      for (int k = -2; k <= 2; ++k) sum += kTaps[k + 2] * f.at(std::clamp(2 * x + k, 0, f.width - 1), y);
-      wide.at(x, y) = sum;
-    }
-  Field out(wide.width, (f.height + 1) / 2);
-  for (int y = 0; y < out.height; ++y)
-    for (int x = 0; x < out.width; ++x) {
-      float sum = 0;
-      for (int k = -2; k <= 2; ++k) sum += kTaps[k + 2] * wide.at(x, std::clamp(2 * y + k, 0, f.height - 1));
-      out.at(x, y) = sum;
-    }
-  return out;
-}
-
-Field resized(const Field& f, int width, int height) {
-  Field out(width, height);
-  if (f.width == 0 || f.height == 0) return out;
-  std::vector<int> x0(ix(width)), x1 = x0;
-  std::vector<float> part(ix(width));
-  for (int x = 0; x < width; ++x) {
-    const float at =
-        (static_cast<float>(x) + 0.5f) * static_cast<float>(f.width) / static_cast<float>(width) - 0.5f;
-    const float low = std::floor(at);
-    const auto k = ix(x);
-    part[k] = at - low;
-    x0[k] = std::clamp(static_cast<int>(low), 0, f.width - 1);
-    x1[k] = std::clamp(static_cast<int>(low) + 1, 0, f.width - 1);
-  }
-  // Along the rows of the source first, then between them.
-  Field rows(width, f.height);
-  for (int y = 0; y < f.height; ++y) {
-    const float* from = &f.v[ix(y) * ix(f.width)];
-    float* to = &rows.v[ix(y) * ix(width)];
-    for (size_t k = 0; k < ix(width); ++k) to[k] = from[x0[k]] + part[k] * (from[x1[k]] - from[x0[k]]);
-  }
-  for (int y = 0; y < height; ++y) {
-    const float at =
-        (static_cast<float>(y) + 0.5f) * static_cast<float>(f.height) / static_cast<float>(height) - 0.5f;
-    const float low = std::floor(at), v = at - low;
-    const auto row = [&](int k) { return &rows.v[ix(std::clamp(k, 0, f.height - 1)) * ix(width)]; };
-    const float *up = row(static_cast<int>(low)), *down = row(static_cast<int>(low) + 1);
-    float* to = &out.v[ix(y) * ix(width)];
-    for (size_t k = 0; k < ix(width); ++k) to[k] = up[k] + v * (down[k] - up[k]);
-  }
-  return out;
-}
-
 namespace {
 
 /// The greatest of each little square, so that the longer side has no more than kPooled pixels.
@@ -187,31 +135,6 @@ Field pooled(const Field& f) {
     for (int x = 0; x < f.width; ++to)
       for (const int end = std::min(f.width, x + side); x < end; ++x) *to = std::max(*to, from[x]);
   }
-  return out;
-}
-
-/// Running maximum over 2 near + 1 values along one line; `step` is the distance between them.
-void slidingMax(const float* from, float* to, int n, std::ptrdiff_t step, int near, std::vector<int>& queue) {
-  queue.clear();
-  size_t head = 0;
-  int next = 0;
-  for (int i = 0; i < n; ++i) {
-    for (; next < n && next <= i + near; ++next) {
-      while (queue.size() > head && from[queue.back() * step] <= from[next * step]) queue.pop_back();
-      queue.push_back(next);
-    }
-    while (queue[head] < i - near) ++head;
-    to[i * step] = from[queue[head] * step];
-  }
-}
-
-/// The greatest value within a square about each pixel.
-Field greatestWithin(const Field& f, int near) {
-  Field rows(f.width, f.height), out(f.width, f.height);
-  std::vector<int> queue;
-  for (int y = 0; y < f.height; ++y)
-    slidingMax(&f.v[ix(y) * ix(f.width)], &rows.at(0, y), f.width, 1, near, queue);
-  for (int x = 0; x < f.width; ++x) slidingMax(&rows.v[ix(x)], &out.at(x, 0), f.height, f.width, near, queue);
   return out;
 }
 
@@ -259,7 +182,9 @@ Field restOf(const std::array<Pyramid, 3>& axes) {
       out.v[k] += d * d;
     }
   }
-  for (float& v : out.v) v = std::sqrt(v) / 100;
+  // What rounding alone makes is nothing.
+  constexpr float kRounding = 1e-5f;
+  for (float& v : out.v) v = v > kRounding ? std::sqrt(v) / 100 : 0;
   return out;
 }
 

@@ -54,10 +54,6 @@ inline constexpr float kLocallySeen = 0.06f, kSpiltShare = 0.1f;
 
 // The parts of it, for tests.
 
-/// Half as large: 5-tap binomial (1 4 6 4 1)/16 both ways, borders repeated, every other pixel.
-Field halved(const Field& f);
-/// Between pixel centres, linearly.
-Field resized(const Field& f, int width, int height);
 /// Scales to at most 1 by the greatest value or `least`, whichever is more, and multiplies by (M - m)^2 with
 /// M the greatest value then and m the mean of the other local maxima above a tenth of it; never by less than
 /// a trifle, for something is looked at even where all is alike.
