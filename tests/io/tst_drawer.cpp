@@ -42,7 +42,8 @@ WholeDrawer someDrawer() {
   d.papers = {{"p1", "Chalk", {0xf8, 0xf7, 0xf0}, 0.3, 210, 297, 4, false, "smooth", Grain::Level},
               {"p2", "Chalk", {0xf8, 0xf7, 0xf0}, 0.3, 88, 120, {}, true, ""}};
   d.goods = {{"g1", "C6", GoodKind::Envelope, "", 114, 162, 0, 12, Left::Enough, ""},
-             {"g2", "Soot", GoodKind::Ink, "soot", 0, 0, 0, {}, Left::Low, "since May"}};
+             {"g2", "Soot", GoodKind::Ink, "soot", 0, 0, 0, {}, Left::Low, "since May", 1250, 4000},
+             {"g3", "Masking", GoodKind::Masking, "", 210, 297, 0, 9, Left::Enough, "", 300, 0}};
   d.sets = {{"s1", "my usual", plan.card}};
   d.masks = {{"m1", "key-hare", 4, "envelope", ""}};
   return d;
@@ -147,7 +148,7 @@ class TstDrawer : public QObject {
     QVERIFY(bool(store->putGood({"", "C6", GoodKind::Envelope, "", 114, 162, 0, 3, Left::Enough, ""})));
     QVERIFY(bool(store->putSet({"", "mine", someDrawer().sets[0].card})));
     QVERIFY(store->goods().size() == 1 && store->sets().size() == 1);
-    const QString backup = QFileInfo(file).dir().filePath(QStringLiteral("drawer-before-version-4.sqlite"));
+    const QString backup = QFileInfo(file).dir().filePath(QStringLiteral("drawer-before-version-5.sqlite"));
     QCOMPARE(sqlite(backup, QStringLiteral("PRAGMA user_version")), QStringLiteral("1"));
     QCOMPARE(sqlite(backup, QStringLiteral("SELECT count(*) FROM stamp")).toULong(),
              someDrawer().stamps.size());

@@ -43,7 +43,7 @@ class CardPlace : public Place {
   void newCardRequested();
   void faceRequested();  ///< the inside or the envelope is to be planned: another place comes on top
   void printCutListRequested();
-  void cutUp(const PapersAfter& undo, int offcuts);
+  void cutUp(const StockChange& undo, int offcuts);
 
  protected:
   void showEvent(QShowEvent*) override;

@@ -130,20 +130,11 @@ void CutPage::show() {
 
 void CutPage::cutItUp() {
   if (m_stale || m_cuts.empty()) return;
-  PapersAfter after = papersAfter(m_cuts, m_drawer.papers()), undo;
-  for (DrawerPaper& p : after.put) {
-    if (!p.key.empty()) continue;
-    p.key = freshKey();
-    undo.gone.push_back(p.key);
-  }
-  const auto touched = [&](const std::string& key) {
-    return std::any_of(after.put.begin(), after.put.end(),
-                       [&](const DrawerPaper& p) { return p.key == key; }) ||
-           std::find(after.gone.begin(), after.gone.end(), key) != after.gone.end();
-  };
-  for (const DrawerPaper& p : m_drawer.papers())
-    if (touched(p.key)) undo.put.push_back(p);
-  if (m_drawer.takeCut(after)) Q_EMIT cutUp(undo, after.offcuts);
+  const auto [change, offcuts] = cuttingUp(m_cuts, m_drawer.papers());
+  const StockChange undo = undoing(change, m_drawer.papers(), m_drawer.goods());
+  if (!m_drawer.changeStock(change)) return;
+  m_drawer.noteCutFor(m_session.plan().title);
+  Q_EMIT cutUp(undo, offcuts);
 }
 
 }  // namespace havlo

@@ -30,7 +30,7 @@ class CutPage : public QWidget {
  Q_SIGNALS:
   void changed();  ///< cuts() or chosen()
   void printRequested();
-  void cutUp(const PapersAfter& undo, int offcuts);  ///< the drawer has taken it; `undo` takes it back
+  void cutUp(const StockChange& undo, int offcuts);  ///< the drawer has taken it; `undo` takes it back
 
  protected:
   void showEvent(QShowEvent*) override;

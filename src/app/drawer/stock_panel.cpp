@@ -11,6 +11,7 @@
 #include "app/common/choice_list.h"
 #include "app/common/form_rows.h"
 #include "app/common/measure_edit.h"
+#include "core/batch/used_up.h"
 #include "core/card/card_sizes.h"
 #include "io/wording/card_words.h"
 #include "io/wording/names.h"
@@ -60,6 +61,7 @@ StockPanel::StockPanel(PlanSession& session, DrawerSession& drawer, QWidget* par
   for (const auto& [text, kind] : {std::pair(tr("Envelopes"), GoodKind::Envelope),
                                    {tr("Foam"), GoodKind::Foam},
                                    {tr("Adhesive"), GoodKind::Adhesive},
+                                   {tr("Masking paper"), GoodKind::Masking},
                                    {tr("How full an ink is"), GoodKind::Ink},
                                    {tr("Something else"), GoodKind::Other}})
     menu->addAction(text, this, [this, kind = kind] { this->add(kind); });
@@ -100,7 +102,7 @@ StockPanel::StockPanel(PlanSession& session, DrawerSession& drawer, QWidget* par
     change([n](DrawerGood& g) { g.count = n < 0 ? std::nullopt : std::optional(n); });
   });
   connect(m_left, &QComboBox::activated, this,
-          [this](int row) { change([row](DrawerGood& g) { g.left = static_cast<Left>(row); }); });
+          [this](int row) { change([row](DrawerGood& g) { g = told(g, static_cast<Left>(row)); }); });
   connect(&drawer, &DrawerSession::changed, this, &StockPanel::refresh);
   connect(&session, &PlanSession::unitsChanged, this, &StockPanel::refresh);
   refresh();
@@ -132,6 +134,10 @@ void StockPanel::add(GoodKind kind) {
       break;
     case GoodKind::Adhesive:
       good.name = tr("Adhesive").toStdString();
+      break;
+    case GoodKind::Masking:
+      good.name = tr("Masking paper").toStdString(), good.width_mm = 210, good.height_mm = 297,
+      good.count = 0;
       break;
     case GoodKind::Ink:
       if (!m_drawer.inks().empty())
@@ -176,8 +182,9 @@ void StockPanel::show() {
   m_form->setRowVisible(m_name, g->kind != GoodKind::Ink);
   m_form->setRowVisible(m_ink, g->kind == GoodKind::Ink);
   m_form->setRowVisible(m_size, g->kind == GoodKind::Envelope);
-  m_form->setRowVisible(m_width, g->kind == GoodKind::Envelope);
-  m_height->setVisible(g->kind == GoodKind::Envelope);
+  const bool sized = g->kind == GoodKind::Envelope || g->kind == GoodKind::Masking;
+  m_form->setRowVisible(m_width, sized);
+  m_height->setVisible(sized);
   m_form->setRowVisible(m_thickness, g->kind == GoodKind::Foam);
   m_form->setRowVisible(m_count, g->kind != GoodKind::Ink);
   m_form->setRowVisible(m_left, !g->count);

@@ -30,6 +30,7 @@
 #include "io/wording/compare_words.h"
 #include "io/wording/names.h"
 #include "io/wording/step_words.h"
+#include "io/wording/stock_words.h"
 #include "io/wording/work_words.h"
 
 namespace havlo {
@@ -481,6 +482,10 @@ void LogPlace::fillCard() {
     if (!w.note.empty()) words += QStringLiteral(": ") + text(w.note);
     say(tr("While it was made: %1").arg(words), theme().ink);
   }
+  QStringList used;
+  for (const LogEntry::Used& u : e.used)
+    if (const QString words = usedWords(u, m_session.units()); !words.isEmpty()) used << words;
+  if (!used.isEmpty()) say(tr("It took %1.").arg(used.join(QStringLiteral(", "))), theme().soft);
   m_rows->end();
 }
 

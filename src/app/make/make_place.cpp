@@ -17,12 +17,12 @@
 #include "app/common/keyed_rows.h"
 #include "app/common/rolled.h"
 #include "app/common/sheet_frame.h"
+#include "app/make/end_page.h"
 #include "app/make/face_work.h"
 #include "app/make/make_start.h"
 #include "app/make/make_view.h"
 #include "app/make/step_dots.h"
 #include "app/session/drawer_session.h"
-#include "core/making/masks_left.h"
 #include "io/art/svg_art.h"
 #include "io/wording/hand_words.h"
 #include "io/wording/names.h"
@@ -62,7 +62,11 @@ MakePlace::MakePlace(PlanSession& session, MakingSession& making, DrawerSession&
   m_right->addWidget(m_start = new MakeStart);
   m_right->addWidget(buildStep());
   m_right->addWidget(buildWrong());
-  m_right->addWidget(buildEnd());
+  m_right->addWidget(m_end = new EndPage(m_session, m_making, m_drawer));
+  connect(m_end, &EndPage::said, this, &MakePlace::said);
+  connect(m_end, &EndPage::stockTaken, this, &MakePlace::stockTaken);
+  connect(m_end, &EndPage::logRequested, this, &MakePlace::finish);
+  connect(m_end, &EndPage::backRequested, this, &MakePlace::stepBack);
   m_left = new QWidget;
   auto* left = new QVBoxLayout(m_left);
   left->setContentsMargins(0, 0, 0, 0);
@@ -225,34 +229,6 @@ QWidget* MakePlace::buildWrong() {
   return page;
 }
 
-QWidget* MakePlace::buildEnd() {
-  auto* page = new QWidget;
-  auto* column = new QVBoxLayout(page);
-  column->setContentsMargins(0, 8, 0, 0);
-  column->setSpacing(10);
-  column->addWidget(m_endTitle = inkLabel({}, sizedFont(34, QFont::Bold), theme().ink, true));
-  m_endWords = inkLabel({}, sizedFont(18), theme().ink, true);
-  column->addWidget(m_endWords);
-  m_madeFor = new QLineEdit;
-  m_madeFor->setPlaceholderText(tr("For whom it is, if you want to remember"));
-  m_madeFor->setAccessibleName(tr("For whom it is"));
-  m_madeFor->setFont(sizedFont(16));
-  column->addWidget(m_madeFor);
-  m_keepMasks = largeButton(tr("Keep the masks in the drawer"), 16);
-  connect(m_keepMasks, &QPushButton::clicked, this, &MakePlace::keepMasksInDrawer);
-  column->addWidget(m_keepMasks);
-  auto* log = largeButton(tr("Write it in the log"), 22);
-  log->setObjectName(QStringLiteral("log"));
-  connect(log, &QPushButton::clicked, this, &MakePlace::finish);
-  column->addWidget(log);
-  auto* back = new QPushButton(tr("Not yet: one step back"));
-  back->setProperty("plain", true);
-  connect(back, &QPushButton::clicked, this, &MakePlace::stepBack);
-  column->addWidget(back, 0, Qt::AlignLeft);
-  column->addStretch(1);
-  return page;
-}
-
 // ---- acts
 
 /// With the best order: it is looked for first if need be. A second press begins with the order there is.
@@ -334,7 +310,7 @@ void MakePlace::writeMishap() {
 }
 
 void MakePlace::finish() {
-  m_making.setMadeFor(m_madeFor->text());
+  m_making.setMadeFor(m_end->madeFor());
   const QString title =
       QString::fromStdString(m_making.bench() ? m_making.bench()->plan().title : std::string());
   const bool part = m_face->away();
@@ -342,27 +318,6 @@ void MakePlace::finish() {
     Q_EMIT said(tr("%1 is in the log, with its times, masks and mishaps.")
                     .arg(title.isEmpty() ? tr("The card") : title));
   if (part) m_face->comeBack();  // from its inside or envelope to the card
-}
-
-void MakePlace::keepMasksInDrawer() {
-  if (!m_making.bench() || !m_drawer.open()) return;
-  const Bench& b = *m_making.bench();
-  int kept = 0;
-  for (const MaskLeft& mask : masksLeft(b)) {
-    if (!mask.key.empty() && mask.uses < 1) m_drawer.removeMask(mask.key);
-    const std::string stamp = m_drawer.keyOf(*b.plan().stamps[ix(mask.stamp)]);
-    if (stamp.empty() || mask.uses < 1) continue;
-    KeptMask keep;
-    keep.key = mask.key.empty() ? b.record().id + ":" + mask.id : mask.key;
-    keep.stamp = stamp;
-    keep.usesLeft = mask.uses;
-    keep.notes = b.plan().title;
-    kept += m_drawer.putMask(keep);
-  }
-  m_keepMasks->setEnabled(false);
-  Q_EMIT said(kept == 0
-                  ? tr("No mask was worth keeping: they are worn, or their stamps are not in the drawer.")
-                  : tr("%1 masks are kept in the drawer.").arg(kept));
 }
 
 // ---- what is shown
@@ -605,20 +560,7 @@ void MakePlace::showEnd() {
   m_note->hide();
   m_ready->hide();
   m_leave->show();
-  const LogEntry e = logEntryOf(b);
-  QString words =
-      tr("It took %1; about %2 were foreseen.").arg(minutesWords(e.spent_min), minutesWords(e.planned_min));
-  words += e.mishaps.empty()       ? tr(" Nothing went wrong.")
-           : e.mishaps.size() == 1 ? tr(" One thing went wrong.")
-                                   : tr(" %1 things went wrong.").arg(e.mishaps.size());
-  int cut = 0;  // one over several things as well
-  for (const Step& s : b.analysis().sheet.steps) cut += s.what == Do::CutMask && s.limit < 0;
-  if (cut > 0) words += tr(" %1 masks were cut.").arg(cut);
-  m_endTitle->setText(m_face->away() ? tr("This part of the card is done") : tr("The card is done"));
-  m_endWords->setText(words);
-  m_madeFor->setText(QString::fromStdString(b.record().madeFor));
-  m_keepMasks->setVisible(cut > 0);
-  m_keepMasks->setEnabled(true);
+  m_end->show(m_face->away());
   std::vector<char> wrong;
   for (int k = 0; k < b.count(); ++k) wrong.push_back(!b.made(k).mishaps.empty());
   m_dots->show(b.count(), b.count(), wrong);

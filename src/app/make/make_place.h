@@ -7,6 +7,7 @@
 #include "app/session/job.h"
 #include "app/session/making_session.h"
 #include "app/session/plan_session.h"
+#include "core/drawer/drawer.h"
 #include "io/art/picture.h"
 
 class QGridLayout;
@@ -22,6 +23,7 @@ namespace havlo {
 class KeyedRows;
 
 class DrawerSession;
+class EndPage;
 class FaceWork;
 class MakeStart;
 class MakeView;
@@ -54,6 +56,8 @@ class MakePlace : public Place {
 
  Q_SIGNALS:
   void said(const QString& message);
+  /// What the card took is off the drawer's stock. @param undo  puts it back
+  void stockTaken(const QString& message, const havlo::StockChange& undo);
   /// A picture of the card as it is is to be held against the plan.
   void holdRequested();
   /// A card begun earlier was dropped; it can be put back.
@@ -93,15 +97,11 @@ class MakePlace : public Place {
   QLineEdit* m_mishapNote;
   QPushButton* m_write;
   std::optional<Mishap> m_mishap;
-  // the end
-  QLabel *m_endTitle, *m_endWords;
-  QLineEdit* m_madeFor;
-  QPushButton* m_keepMasks;
+  EndPage* m_end;
 
   void addKeys();
   QWidget* buildStep();
   QWidget* buildWrong();
-  QWidget* buildEnd();
   void refresh();
   void showStart();
   void showStep();
@@ -110,7 +110,6 @@ class MakePlace : public Place {
   void fillFacts();
   void fillChecks();
   void paintCard();
-  void keepMasksInDrawer();
 };
 
 }  // namespace havlo

@@ -130,8 +130,8 @@ bool DrawerSession::putGood(const DrawerGood& good) { return open() && done(m_st
 bool DrawerSession::removeGood(const std::string& key) { return open() && done(m_store->removeGood(key)); }
 bool DrawerSession::putSet(const CardSet& set) { return open() && done(m_store->putSet(set)); }
 bool DrawerSession::removeSet(const std::string& key) { return open() && done(m_store->removeSet(key)); }
-bool DrawerSession::takeCut(const PapersAfter& after) {
-  return open() && done(m_store->changePapers(after.put, after.gone));
+bool DrawerSession::changeStock(const StockChange& change) {
+  return open() && done(m_store->changeStock(change));
 }
 bool DrawerSession::putMask(const KeptMask& mask) { return open() && done(m_store->putMask(mask)); }
 bool DrawerSession::removeMask(const std::string& key) { return open() && done(m_store->removeMask(key)); }

@@ -6,6 +6,7 @@
 #include <QTimer>
 #include <functional>
 #include <memory>
+#include <set>
 
 #include "app/session/job.h"
 #include "core/drawer/drawer.h"
@@ -55,8 +56,11 @@ class DrawerSession : public QObject {
   bool removeGood(const std::string& key);
   bool putSet(const CardSet& set);
   bool removeSet(const std::string& key);
-  /// Sheets cut up, offcuts kept: all of it or nothing.
-  bool takeCut(const PapersAfter& after);
+  /// All of it or nothing: sheets cut up and offcuts kept, goods used up.
+  bool changeStock(const StockChange& change);
+  /// Were sheets taken out for a card of this title while Havlo runs, apart from what Make takes?
+  bool papersCutFor(const std::string& title) const { return m_cutFor.contains(title); }
+  void noteCutFor(const std::string& title) { m_cutFor.insert(title); }
   bool putAll(const WholeDrawer& drawer);
   /// The same for a large one, on a worker thread. @param then  called when all of it is in
   void putAllAside(std::shared_ptr<const WholeDrawer> drawer, const std::function<void()>& then);
@@ -85,6 +89,7 @@ class DrawerSession : public QObject {
   QHash<QString, std::shared_ptr<const DrawerStamp>> m_read;
   QTimer m_watch;
   qint64 m_others = 0;
+  std::set<std::string> m_cutFor;
   Job<Result<Done>>* m_taking;
 
   void refresh();

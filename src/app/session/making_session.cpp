@@ -6,6 +6,7 @@
 #include <QUuid>
 #include <algorithm>
 
+#include "core/batch/used_up.h"
 #include "core/plan/plan_text.h"
 
 namespace havlo {
@@ -143,6 +144,7 @@ void MakingSession::setMadeFor(const QString& whom) {
 std::string MakingSession::handToLog() {
   if (!m_bench) return {};
   LogEntry entry = logEntryOf(*m_bench);
+  entry.used = useOf(needsOf(m_bench->plan(), m_bench->analysis(), {}, {}, {}));
   if (m_log->store()) entry.hands = m_log->store()->atWork();
   if (!m_log->put(entry, writePlan(m_bench->plan()))) return {};
   forget(std::string(m_bench->record().id));

@@ -5,6 +5,7 @@
 #include <map>
 
 #include "core/card/card_fit.h"
+#include "core/cutting/mask_job.h"
 #include "core/outline/shape_ops.h"
 #include "core/pieces/heights.h"
 #include "core/wash/wash_area.h"
@@ -34,20 +35,32 @@ void told(StockNeed& need, Left left) {
 }
 
 /// All goods that pass for the need, taken together.
-template <typename F>
-void fromGoods(StockNeed& need, std::span<const DrawerGood> goods, F passes) {
+void fromGoods(StockNeed& need, std::span<const DrawerGood> goods) {
   bool known = false, uncounted = false;
   int there = 0;
+  double room = 0;
   Left best = Left::Gone;
   for (const DrawerGood& g : goods) {
-    if (!passes(g)) continue;
+    if (!passesFor(g, need)) continue;
     known = true;
-    if (g.count) there += *g.count;
-    if (!g.count) uncounted = true, best = std::min(best, g.left);
+    if (g.count) {
+      there += *g.count;
+      room = maskRoomOn(g);
+      continue;
+    }
+    uncounted = true;
+    // What it bore the last time says when it will run low again.
+    const bool soon = g.left == Left::Enough && g.bears > 0 && g.worked + worked(need) >= g.bears;
+    best = std::min(best, soon ? Left::Low : g.left);
   }
   if (!known) return;
   if (uncounted) {
     told(need, best);
+  } else if (need.what == What::MaskingPaper) {
+    StockNeed sheets = need;
+    sheets.count = static_cast<int>(std::ceil(need.area_mm2 / room));
+    counted(sheets, there);
+    need.state = sheets.state, need.lacking = sheets.lacking;
   } else {
     counted(need, there);
   }
@@ -122,9 +135,7 @@ class Needs {
     for (const Ink& ink : m_plan.inks) {  // in the plan's order
       const auto at = by.find(ink.id);
       if (at == by.end()) continue;
-      fromGoods(at->second, m_goods, [&](const DrawerGood& g) {
-        return g.kind == GoodKind::Ink && (g.ink == ink.id || (g.ink.empty() && g.name == ink.name));
-      });
+      fromGoods(at->second, m_goods);
       m_out.push_back(std::move(at->second));
     }
     if (!powder) return;
@@ -163,15 +174,13 @@ class Needs {
     if (strip > 0) {
       StockNeed need;
       need.what = What::Adhesive, need.length_mm = strip * m_cards, need.count = 1;
-      fromGoods(need, m_goods, [](const DrawerGood& g) { return g.kind == GoodKind::Adhesive; });
+      fromGoods(need, m_goods);
       m_out.push_back(std::move(need));
     }
     for (const auto& [height, count] : dots) {
       StockNeed need;
       need.what = What::Foam, need.thickness_mm = height, need.count = count * m_cards;
-      fromGoods(need, m_goods, [h = height](const DrawerGood& g) {
-        return g.kind == GoodKind::Foam && (g.thickness_mm <= 0 || std::fabs(g.thickness_mm - h) < 0.3);
-      });
+      fromGoods(need, m_goods);
       m_out.push_back(std::move(need));
     }
   }
@@ -183,26 +192,68 @@ class Needs {
       need.what = What::Envelope, need.name = p.name, need.count = m_cards, need.colour = p.paper.colour;
       const Box box = boxOf(shapeOf(p));
       need.width_mm = box.width(), need.height_mm = box.height();
-      fromGoods(need, m_goods, [&](const DrawerGood& g) {
-        const auto same = [](double a, double b) { return std::fabs(a - b) < 1; };
-        return g.kind == GoodKind::Envelope &&
-               ((same(g.width_mm, box.width()) && same(g.height_mm, box.height())) ||
-                (same(g.width_mm, box.height()) && same(g.height_mm, box.width())));
-      });
+      fromGoods(need, m_goods);
       m_out.push_back(std::move(need));
     }
+  }
+
+  /// All masks to cut, each with room to hold it by; strips for edges and openings by what is usual.
+  double maskArea(int masks) const {
+    constexpr double kRound_mm = 3, kStrip_mm2 = 6000;
+    double area = 0;
+    for (size_t s = 0; s < m_a.stampMasks.size(); ++s)
+      for (int n = m_a.stampMasks[s].kept; n < m_a.stampMasks[s].kept + m_a.stampMasks[s].cut; ++n, --masks) {
+        const Box box = boxOf(maskShapeOf(m_plan, m_a, static_cast<int>(s), n)).grown(kRound_mm);
+        area += box.width() * box.height();
+      }
+    return area + std::max(0, masks) * kStrip_mm2;
   }
 
   void masks() {
     const int masks = m_a.masksToCut();
     if (masks <= 0) return;
     StockNeed need;
-    need.what = What::MaskingPaper, need.count = masks;
+    need.what = What::MaskingPaper, need.count = masks, need.area_mm2 = maskArea(masks);
+    fromGoods(need, m_goods);
     m_out.push_back(std::move(need));
   }
 };
 
 }  // namespace
+
+double worked(const StockNeed& need) {
+  return need.what == What::Adhesive                                 ? need.length_mm
+         : need.what == What::Ink || need.what == What::MaskingPaper ? need.area_mm2
+                                                                     : 0;
+}
+
+double maskRoomOn(const DrawerGood& good) {
+  constexpr double kShare = 0.7, kA4_mm2 = 210 * 297;
+  return kShare * (good.width_mm > 0 && good.height_mm > 0 ? good.width_mm * good.height_mm : kA4_mm2);
+}
+
+bool passesFor(const DrawerGood& g, const StockNeed& need) {
+  const auto same = [](double a, double b) { return std::fabs(a - b) < 1; };
+  switch (need.what) {
+    case What::Ink:
+      return g.kind == GoodKind::Ink && (g.ink == need.ink || (g.ink.empty() && g.name == need.name));
+    case What::Adhesive:
+      return g.kind == GoodKind::Adhesive;
+    case What::Foam:
+      return g.kind == GoodKind::Foam &&
+             (g.thickness_mm <= 0 || std::fabs(g.thickness_mm - need.thickness_mm) < 0.3);
+    case What::Envelope:
+      return g.kind == GoodKind::Envelope &&
+             ((same(g.width_mm, need.width_mm) && same(g.height_mm, need.height_mm)) ||
+              (same(g.width_mm, need.height_mm) && same(g.height_mm, need.width_mm)));
+    case What::MaskingPaper:
+      return g.kind == GoodKind::Masking;
+    case What::Paper:
+    case What::Powder:
+      return false;
+  }
+  return false;
+}
 
 std::vector<StockNeed> needsOf(const Plan& plan, const Analysis& analysis, const std::vector<DrawerCut>& cuts,
                                std::span<const DrawerPaper> papers, std::span<const DrawerGood> goods) {

@@ -18,7 +18,7 @@ struct StockNeed {
   double thickness_mm = 0;             ///< of paper, of foam
   Colour colour;
   int count = 0;         ///< sheets, envelopes, pressings, dots of foam, masks
-  double area_mm2 = 0;   ///< inked
+  double area_mm2 = 0;   ///< inked; of masking paper: the masks with room round them
   double length_mm = 0;  ///< of adhesive strip
 
   enum class State {
@@ -28,8 +28,17 @@ struct StockNeed {
     Missing   ///< `lacking` must be bought
   };
   State state = State::Unknown;
-  int lacking = 0;
+  int lacking = 0;  ///< of masking paper: sheets
+  bool operator==(const StockNeed&) const = default;
 };
+
+/// What is measured by the work done with it: mm² of ink and masking paper, mm of strip; 0: it is counted.
+double worked(const StockNeed& need);
+/// May that be taken for it?
+bool passesFor(const DrawerGood& good, const StockNeed& need);
+/// So much of a sheet of masking paper goes into masks, in mm²; the rest falls away between them. A4 where
+/// its size is not known. Common practice, no source.
+double maskRoomOn(const DrawerGood& good);
 
 /// Dots of foam under a raised piece: one for every so much of it, three at least. Common practice, no
 /// source.

@@ -103,12 +103,42 @@ std::string_view wordOf(Mounting mounting) {
 }
 
 namespace {
-constexpr std::string_view kGoodKinds[] = {"ink", "adhesive", "foam", "envelope", "other"};
+constexpr std::string_view kGoodKinds[] = {"ink", "adhesive", "foam", "envelope", "masking", "other"};
 constexpr std::string_view kLefts[] = {"enough", "low", "gone"};
 }  // namespace
 
 std::string_view wordOf(GoodKind kind) { return kGoodKinds[ix(kind)]; }
 std::string_view wordOf(Left left) { return kLefts[ix(left)]; }
+namespace {
+
+/// What is there of what will be put or goes; keys of what is new.
+template <typename T>
+void undoingOf(const std::vector<T>& put, const std::vector<std::string>& gone, std::span<const T> there,
+               std::vector<T>& back, std::vector<std::string>& away) {
+  const auto find = [&](const std::string& key) {
+    return std::find_if(there.begin(), there.end(), [&](const T& t) { return t.key == key; });
+  };
+  for (const T& t : put) {
+    if (const auto old = find(t.key); old != there.end()) {
+      back.push_back(*old);
+    } else {
+      away.push_back(t.key);
+    }
+  }
+  for (const std::string& key : gone)
+    if (const auto old = find(key); old != there.end()) back.push_back(*old);
+}
+
+}  // namespace
+
+StockChange undoing(const StockChange& change, std::span<const DrawerPaper> papers,
+                    std::span<const DrawerGood> goods) {
+  StockChange out;
+  undoingOf(change.papers, change.papersGone, papers, out.papers, out.papersGone);
+  undoingOf(change.goods, change.goodsGone, goods, out.goods, out.goodsGone);
+  return out;
+}
+
 GoodKind goodKindOf(std::string_view word) {
   for (size_t k = 0; k < std::size(kGoodKinds); ++k)
     if (kGoodKinds[k] == word) return static_cast<GoodKind>(k);

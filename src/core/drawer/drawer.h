@@ -58,25 +58,41 @@ struct DrawerPaper {
 };
 
 /// What is used up besides paper.
-enum class GoodKind { Ink, Adhesive, Foam, Envelope, Other };
+enum class GoodKind { Ink, Adhesive, Foam, Envelope, Masking, Other };
 /// How much of something that nobody counts is left.
 enum class Left { Enough, Low, Gone };
 struct DrawerGood {
   std::string key, name;
   GoodKind kind = GoodKind::Other;
   std::string ink;                     ///< of ink: its id in the drawer
-  double width_mm = 0, height_mm = 0;  ///< of an envelope, or of a sheet of foam; 0: unknown
+  double width_mm = 0, height_mm = 0;  ///< of an envelope, of a sheet of foam or masking paper; 0: unknown
   double thickness_mm = 0;             ///< of foam
   std::optional<int> count;            ///< pieces or sheets; absent: nobody counts, `left` tells
   Left left = Left::Enough;
   std::string notes;
+  double worked = 0;  ///< since it was full: mm² inked, mm of strip, mm² cut from the masking sheet at hand
+  double bears = 0;   ///< so much until it was last called low; 0: not known yet
   bool operator==(const DrawerGood&) const = default;
 };
+inline constexpr double kMostWorked = 1e12;
 std::string_view wordOf(GoodKind kind);
 std::string_view wordOf(Left left);
 /// Other and Enough for words that are not known.
 GoodKind goodKindOf(std::string_view word);
 Left leftOf(std::string_view word);
+
+/// A change of papers and goods, done as one. New ones have a fresh key already.
+struct StockChange {
+  std::vector<DrawerPaper> papers;
+  std::vector<std::string> papersGone;
+  std::vector<DrawerGood> goods;
+  std::vector<std::string> goodsGone;
+  bool empty() const { return papers.empty() && papersGone.empty() && goods.empty() && goodsGone.empty(); }
+  bool operator==(const StockChange&) const = default;
+};
+/// What takes the change back, where that is in the drawer now.
+StockChange undoing(const StockChange& change, std::span<const DrawerPaper> papers,
+                    std::span<const DrawerGood> goods);
 
 /// Sizes, mats and fold of a card that the maker keeps for next time.
 struct CardSet {

@@ -44,6 +44,15 @@ struct LogEntry {
   std::vector<Wrong> mishaps;
   std::vector<std::string> notes;
 
+  /// What the card took of the stock, all copies together.
+  struct Used {
+    std::string what;   ///< "ink", "foam", "masking" ...
+    std::string name;   ///< of ink and paper
+    double amount = 0;  ///< mm² of ink and masking paper, mm of strip, else pieces
+    bool operator==(const Used&) const = default;
+  };
+  std::vector<Used> used;
+
   /// A mask of this card: how often it lay, and whether it was worn by then.
   struct Worn {
     std::string stamp;

@@ -3,6 +3,7 @@
 
 #include <algorithm>
 #include <map>
+#include <set>
 
 #include "core/chain/chain.h"
 #include "core/ink/ink_facts.h"
@@ -207,8 +208,8 @@ double Bench::minutesSpent() const {
 
 namespace {
 
-/// How long prints lay before they were covered, and how often masks lay.
-void noteWear(const Bench& b, LogEntry& e) {
+/// How long prints lay before they were covered. @return by mask how often it lay
+std::map<std::string, LogEntry::Worn> noteWear(const Bench& b, std::vector<LogEntry::Dried>& dried) {
   const Plan& plan = b.plan();
   std::map<int, int> stamped;       // impression -> step
   std::map<int, std::string> lies;  // impression -> mask on it
@@ -226,8 +227,8 @@ void noteWear(const Bench& b, LogEntry& e) {
         if (c.impression < 0 || c.ahead) continue;
         if (const auto at = stamped.find(c.impression); at != stamped.end() && r.done_s > 0) {
           const Ink& ink = *plan.ink(plan.impressions[ix(c.impression)].ink);
-          e.dried.push_back({ink.name, std::max(0.0, r.begun_s - b.made(at->second).done_s), ink.dryOnCard_s,
-                             had(Mishap::Smudge)});
+          dried.push_back({ink.name, std::max(0.0, r.begun_s - b.made(at->second).done_s), ink.dryOnCard_s,
+                           had(Mishap::Smudge)});
           stamped.erase(at);
         }
         if (c.mask.empty()) continue;
@@ -243,10 +244,18 @@ void noteWear(const Bench& b, LogEntry& e) {
     if (s.what == Do::MaskOff)
       for (const Cover& c : s.covers) lies.erase(c.impression);
   }
-  for (auto& [mask, worn] : masks) e.worn.push_back(worn);
+  return masks;
 }
 
 }  // namespace
+
+std::set<std::string> wornMasks(const Bench& b) {
+  std::vector<LogEntry::Dried> dried;
+  std::set<std::string> out;
+  for (const auto& [mask, worn] : noteWear(b, dried))
+    if (worn.worn) out.insert(mask);
+  return out;
+}
 
 LogEntry logEntryOf(const Bench& b) {
   const Plan& plan = b.plan();
@@ -282,7 +291,7 @@ LogEntry logEntryOf(const Bench& b) {
     name(e.inks, plan.ink(i.ink)->name);
   }
   for (const Wash& w : plan.washes) name(e.inks, plan.ink(w.ink)->name);
-  noteWear(b, e);
+  for (auto& [mask, worn] : noteWear(b, e.dried)) e.worn.push_back(worn);
   return e;
 }
 

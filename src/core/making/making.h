@@ -4,6 +4,7 @@
 
 #include <memory>
 #include <optional>
+#include <set>
 #include <string>
 #include <vector>
 
@@ -108,6 +109,8 @@ class Bench {
 };
 
 /// What the log keeps of a card that is made.
+/// Ids of masks through which ink came, or whose edge frayed, as the maker noted.
+std::set<std::string> wornMasks(const Bench& bench);
 LogEntry logEntryOf(const Bench& bench);
 
 std::string_view wordOf(Mishap mishap);

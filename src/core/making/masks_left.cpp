@@ -10,6 +10,7 @@ namespace havlo {
 std::vector<MaskLeft> masksLeft(const Bench& bench) {
   const Plan& plan = bench.plan();
   const Analysis& a = bench.analysis();
+  const std::set<std::string> worn = wornMasks(bench);
   std::vector<MaskLeft> out;
   for (size_t s = 0; s < a.stampMasks.size(); ++s) {
     std::map<int, int> used;
@@ -30,6 +31,8 @@ std::vector<MaskLeft> masksLeft(const Bench& bench) {
         left.uses = atHand[ix(mask)].uses - uses;
         left.key = atHand[ix(mask)].key;
       }
+      // One that let ink through is not worth keeping, however few its layings.
+      if (worn.contains(left.id)) left.uses = 0;
       out.push_back(std::move(left));
     }
   }

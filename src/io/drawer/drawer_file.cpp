@@ -55,6 +55,8 @@ Json goodOf(const DrawerGood& g) {
   if (g.thickness_mm > 0) j["thickness"] = g.thickness_mm;
   if (g.count) j["count"] = *g.count;
   j["left"] = wordOf(g.left), j["notes"] = g.notes;
+  if (g.worked > 0) j["worked"] = g.worked;
+  if (g.bears > 0) j["bears"] = g.bears;
   return j;
 }
 
@@ -249,6 +251,8 @@ Result<WholeDrawer> readDrawer(const QByteArray& bytes, const Progress& progress
     good.thickness_mm = std::clamp(number(g, "thickness", 0), 0.0, 100.0);
     if (g.contains("count")) good.count = static_cast<int>(std::clamp(number(g, "count", 0), 0.0, 1e6));
     good.left = leftOf(text(g, "left")), good.notes = text(g, "notes");
+    good.worked = std::clamp(number(g, "worked", 0), 0.0, kMostWorked);
+    good.bears = std::clamp(number(g, "bears", 0), 0.0, kMostWorked);
     out.goods.push_back(std::move(good));
   }
   for (const Json& s : list("sets")) {

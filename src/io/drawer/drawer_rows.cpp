@@ -109,6 +109,7 @@ DrawerGood goodOf(const QSqlQuery& row) {
   g.thickness_mm = within(6, 100);
   if (!row.value(7).isNull()) g.count = std::clamp(row.value(7).toInt(), 0, 1000000);
   g.left = leftOf(text(8)), g.notes = text(9);
+  g.worked = within(10, kMostWorked), g.bears = within(11, kMostWorked);
   return g;
 }
 
@@ -168,13 +169,15 @@ Result<Done> putGoodRow(QSqlDatabase db, const DrawerGood& g) {
   return run(
       db,
       QStringLiteral(
-          "INSERT INTO good (key, name, kind, ink, width, height, thickness, count, \"left\", notes) VALUES "
-          "(?,?,?,?,?,?,?,?,?,?) ON CONFLICT(key) DO UPDATE SET name=excluded.name, kind=excluded.kind, "
+          "INSERT INTO good (key, name, kind, ink, width, height, thickness, count, \"left\", notes, "
+          "worked, bears) VALUES "
+          "(?,?,?,?,?,?,?,?,?,?,?,?) ON CONFLICT(key) DO UPDATE SET name=excluded.name, kind=excluded.kind, "
           "ink=excluded.ink, width=excluded.width, height=excluded.height, thickness=excluded.thickness, "
-          "count=excluded.count, \"left\"=excluded.\"left\", notes=excluded.notes"),
+          "count=excluded.count, \"left\"=excluded.\"left\", notes=excluded.notes, worked=excluded.worked, "
+          "bears=excluded.bears"),
       {q(g.key), q(g.name), q(std::string(wordOf(g.kind))), q(g.ink), g.width_mm, g.height_mm, g.thickness_mm,
        g.count ? QVariant(*g.count) : QVariant(QMetaType(QMetaType::Int)), q(std::string(wordOf(g.left))),
-       q(g.notes)});
+       q(g.notes), g.worked, g.bears});
 }
 
 Result<Done> putSetRow(QSqlDatabase db, const CardSet& s) {

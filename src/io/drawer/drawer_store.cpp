@@ -49,7 +49,9 @@ const std::vector<QStringList>& migrations() {
            "\"left\" TEXT NOT NULL, notes TEXT NOT NULL)"),
        QStringLiteral(
            "CREATE TABLE card_set (key TEXT PRIMARY KEY, name TEXT NOT NULL, json TEXT NOT NULL)")},
-      {QStringLiteral("ALTER TABLE paper ADD COLUMN grain TEXT NOT NULL DEFAULT ''")}};
+      {QStringLiteral("ALTER TABLE paper ADD COLUMN grain TEXT NOT NULL DEFAULT ''")},
+      {QStringLiteral("ALTER TABLE good ADD COLUMN worked REAL NOT NULL DEFAULT 0"),
+       QStringLiteral("ALTER TABLE good ADD COLUMN bears REAL NOT NULL DEFAULT 0")}};
   return all;
 }
 
@@ -104,6 +106,7 @@ bool hasOurTables(QSqlDatabase db, QString* why) {
     asked.push_back("SELECT key, name, json FROM card_set LIMIT 0");
   }
   if (version >= 4) asked.push_back("SELECT grain FROM paper LIMIT 0");
+  if (version >= 5) asked.push_back("SELECT worked, bears FROM good LIMIT 0");
   for (const char* text : asked)
     if (!query.exec(QLatin1String(text))) {
       *why = query.lastError().databaseText();
@@ -391,8 +394,8 @@ std::vector<DrawerGood> DrawerStore::goods() const {
   std::vector<DrawerGood> out;
   QSqlQuery query(database(m_connection));
   query.exec(
-      QStringLiteral("SELECT key, name, kind, ink, width, height, thickness, count, \"left\", notes FROM "
-                     "good ORDER BY rowid"));
+      QStringLiteral("SELECT key, name, kind, ink, width, height, thickness, count, \"left\", notes, "
+                     "worked, bears FROM good ORDER BY rowid"));
   while (query.next()) out.push_back(goodOf(query));
   return out;
 }
@@ -487,17 +490,17 @@ Result<Done> DrawerStore::removeSet(const std::string& key) {
     return run(database(m_connection), QStringLiteral("DELETE FROM card_set WHERE key=?"), {q(key)});
   });
 }
-Result<Done> DrawerStore::changePapers(const std::vector<DrawerPaper>& put,
-                                       const std::vector<std::string>& out) {
+Result<Done> DrawerStore::changeStock(const StockChange& stock) {
   return change([&]() -> Result<Done> {
-    for (DrawerPaper paper : put) {
-      if (paper.key.empty()) paper.key = freshKey();
-      if (auto done = putPaperRow(database(m_connection), paper); !done) return done;
-    }
-    for (const std::string& key : out)
-      if (auto done = run(database(m_connection), QStringLiteral("DELETE FROM paper WHERE key=?"), {q(key)});
-          !done)
-        return done;
+    const QSqlDatabase db = database(m_connection);
+    for (const DrawerPaper& paper : stock.papers)
+      if (auto done = putPaperRow(db, paper); !done) return done;
+    for (const DrawerGood& good : stock.goods)
+      if (auto done = putGoodRow(db, good); !done) return done;
+    for (const auto& [statement, keys] : {std::pair("DELETE FROM paper WHERE key=?", &stock.papersGone),
+                                          std::pair("DELETE FROM good WHERE key=?", &stock.goodsGone)})
+      for (const std::string& key : *keys)
+        if (auto done = run(db, QLatin1String(statement), {q(key)}); !done) return done;
     return Done{};
   });
 }
@@ -534,6 +537,14 @@ Result<Done> DrawerStore::putAll(const WholeDrawer& drawer, const Progress& prog
       if (auto done = putSetRow(db, c); !done) return done;
     return Done{};
   });
+}
+
+std::pair<StockChange, int> cuttingUp(const std::vector<DrawerCut>& cuts,
+                                      std::span<const DrawerPaper> papers) {
+  PapersAfter after = papersAfter(cuts, papers);
+  for (DrawerPaper& p : after.put)
+    if (p.key.empty()) p.key = freshKey();
+  return {{std::move(after.put), std::move(after.gone), {}, {}}, after.offcuts};
 }
 
 }  // namespace havlo

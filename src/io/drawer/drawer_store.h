@@ -10,11 +10,12 @@
 #include "core/base/progress.h"
 #include "core/base/result.h"
 #include "core/drawer/drawer.h"
+#include "core/pieces/from_drawer.h"
 
 namespace havlo {
 
 /// Version of the drawer's tables. Older ones are migrated after a backup, newer ones are not opened.
-inline constexpr int kDrawerVersion = 4;
+inline constexpr int kDrawerVersion = 5;
 
 /// Everything of a drawer, for export, import and tests.
 struct WholeDrawer {
@@ -69,7 +70,8 @@ class DrawerStore {
   Result<Done> putSet(const CardSet& set);
   Result<Done> removeSet(const std::string& key);
   /// Papers put, and others taken out, all or nothing: sheets cut up and offcuts kept.
-  Result<Done> changePapers(const std::vector<DrawerPaper>& put, const std::vector<std::string>& out);
+  /// All of it or nothing.
+  Result<Done> changeStock(const StockChange& change);
   /// All or nothing. Entries with a known key or id replace what is there; nothing is taken away.
   Result<Done> putAll(const WholeDrawer& drawer, const Progress& progress = {});
 
@@ -92,5 +94,9 @@ class DrawerStore {
 
 /// A key that nothing else has.
 std::string freshKey();
+
+/// The change of the drawer once all of that is cut, and how many offcuts it puts in.
+std::pair<StockChange, int> cuttingUp(const std::vector<DrawerCut>& cuts,
+                                      std::span<const DrawerPaper> papers);
 
 }  // namespace havlo

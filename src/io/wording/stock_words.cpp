@@ -24,6 +24,18 @@ QString sizeOf(double width_mm, double height_mm, MeasureStyle style) {
   return tr("%1 × %2").arg(lengthText(width_mm, style), lengthText(height_mm, style));
 }
 
+QString areaWords(double mm2, MeasureStyle style) {
+  const double v = style == MeasureStyle::Inches ? mm2 / 645.16 : mm2 / 100;
+  const int decimals = v < 10 ? 1 : 0;
+  return style == MeasureStyle::Inches ? tr("%1 square inches").arg(v, 0, 'f', decimals)
+                                       : tr("%1 cm²").arg(v, 0, 'f', decimals);
+}
+
+QString lengthOfStrip(double mm, MeasureStyle style) {
+  return style == MeasureStyle::Inches ? tr("%1 ft").arg(std::ceil(mm / 304.8))
+                                       : tr("%1 m").arg(std::ceil(mm / 100) / 10, 0, 'f', 1);
+}
+
 }  // namespace
 
 QString sheetName(double width_mm, double height_mm, MeasureStyle style) {
@@ -48,8 +60,6 @@ QString toneOf(Colour colour) {
   return light > 93 ? tr("white") : light > 70 ? tr("light") : light > 40 ? tr("coloured") : tr("dark");
 }
 
-QString sheets(int n) { return n == 1 ? tr("1 sheet") : tr("%1 sheets").arg(n); }
-
 QString cards(int n) { return n == 1 ? tr("1 card") : tr("%1 cards").arg(n); }
 
 }  // namespace
@@ -58,6 +68,8 @@ QString paperWords(const std::string& name, Colour colour, double thickness_mm) 
   if (!name.empty()) return QString::fromStdString(name);
   return tr("%1 paper of %2").arg(toneOf(colour), mm(thickness_mm));
 }
+
+QString sheetCountWords(int n) { return n == 1 ? tr("1 sheet") : tr("%1 sheets").arg(n); }
 
 QString piecesOn(const PaperToCut& paper, const TrimmedSheet& sheet) {
   std::map<int, int> count;
@@ -92,11 +104,11 @@ QString cutListWords(const DrawerCut& cut, MeasureStyle style) {
   for (const TrimmedSheet& s : cut.own.sheets) ++taken[s.sheet];
   for (const auto& [k, n] : taken) {
     const StockSheet& s = cut.stock[ix(k)];
-    out << tr("%1 of %2 from the drawer").arg(sheets(n), sheetName(s.width_mm, s.height_mm, style));
+    out << tr("%1 of %2 from the drawer").arg(sheetCountWords(n), sheetName(s.width_mm, s.height_mm, style));
   }
   if (!cut.bought.sheets.empty())
     out << tr("%1 of %2 to get")
-               .arg(sheets(static_cast<int>(cut.bought.sheets.size())),
+               .arg(sheetCountWords(static_cast<int>(cut.bought.sheets.size())),
                     QString::fromStdString(cut.usual[0].name));
   if (out.isEmpty()) return tr("nothing can be cut from what is there");
   QString words = andList(out);
@@ -128,7 +140,8 @@ QString tooLargeWords(const DrawerCut& cut, MeasureStyle style) {
 QString needWords(const StockNeed& need, MeasureStyle style) {
   switch (need.what) {
     case What::Paper:
-      return tr("%1 of %2").arg(sheets(need.count), paperWords(need.name, need.colour, need.thickness_mm));
+      return tr("%1 of %2")
+          .arg(sheetCountWords(need.count), paperWords(need.name, need.colour, need.thickness_mm));
     case What::Ink: {
       const QString name = QString::fromStdString(need.name);
       const QString times = need.count == 1 ? tr("once") : tr("%1 times").arg(need.count);
@@ -141,10 +154,7 @@ QString needWords(const StockNeed& need, MeasureStyle style) {
       return need.count == 1 ? tr("embossing powder for one thing")
                              : tr("embossing powder for %1 things").arg(need.count);
     case What::Adhesive:
-      return style == MeasureStyle::Inches
-                 ? tr("adhesive strip or slow glue, about %1 ft").arg(std::ceil(need.length_mm / 304.8))
-                 : tr("adhesive strip or slow glue, about %1 m")
-                       .arg(std::ceil(need.length_mm / 100) / 10, 0, 'f', 1);
+      return tr("adhesive strip or slow glue, about %1").arg(lengthOfStrip(need.length_mm, style));
     case What::Foam:
       return tr("%1 dots of foam, %2 high").arg(need.count).arg(mm(need.thickness_mm));
     case What::Envelope:
@@ -169,6 +179,8 @@ QString stateWords(const StockNeed& need) {
     case State::Missing:
       if (need.what == What::Ink || need.what == What::Adhesive || need.what == What::Powder)
         return tr("there is none left");
+      if (need.what == What::MaskingPaper)
+        return need.lacking == 1 ? tr("1 sheet is missing") : tr("%1 sheets are missing").arg(need.lacking);
       return need.lacking == 1 ? tr("1 is missing") : tr("%1 are missing").arg(need.lacking);
   }
   return {};
@@ -185,6 +197,9 @@ QStringList shoppingWords(const std::vector<StockNeed>& needs, MeasureStyle styl
     if (n.what == What::Ink) {
       out << (n.state == State::RunsLow ? tr("%1: runs low").arg(QString::fromStdString(n.name))
                                         : tr("%1: used up").arg(QString::fromStdString(n.name)));
+    } else if (n.what == What::MaskingPaper && n.lacking > 0) {
+      out << (n.lacking == 1 ? tr("1 sheet of masking paper")
+                             : tr("%1 sheets of masking paper").arg(n.lacking));
     } else if (n.what == What::Paper) {
       if (n.lacking == 0) continue;
       const QString size =
@@ -209,7 +224,66 @@ QString goodWords(const DrawerGood& good, MeasureStyle style) {
   if (good.kind == GoodKind::Envelope && good.width_mm > 0)
     out << sizeOf(good.width_mm, good.height_mm, style);
   if (good.kind == GoodKind::Foam && good.thickness_mm > 0) out << mm(good.thickness_mm);
+  if (const QString worked = workedWords(good, style); !good.count && !worked.isEmpty()) out << worked;
   return out.join(QStringLiteral(", "));
+}
+
+QString workedWords(const DrawerGood& good, MeasureStyle style) {
+  if (good.worked <= 0 || good.kind == GoodKind::Masking) return {};
+  if (const auto share = shareUsed(good)) {
+    if (*share < 0.2) return tr("hardly used");
+    if (*share < 0.4) return tr("about a third of what it bears is used");
+    if (*share < 0.6) return tr("about half of what it bears is used");
+    if (*share < 0.85) return tr("about three quarters of what it bears are used");
+    return *share < 1.15 ? tr("about as much is used as it bears") : tr("it bore more than before");
+  }
+  return good.kind == GoodKind::Ink ? tr("%1 inked since it was full").arg(areaWords(good.worked, style))
+                                    : tr("%1 used since it was full").arg(lengthOfStrip(good.worked, style));
+}
+
+QString usedUpWords(const UsedUp& use, MeasureStyle style) {
+  const DrawerGood& after = use.after;
+  QString out = capital(needWords(use.need, style));
+  if (use.lacking > 0) {
+    out += use.lacking == 1 ? tr(": one more than the drawer says")
+                            : tr(": %1 more than the drawer says").arg(use.lacking);
+  } else if (after.count && use.need.what == What::MaskingPaper) {
+    out += *after.count == *use.before.count ? tr(": from the sheet at hand")
+           : *after.count == 1               ? tr(": 1 whole sheet is left")
+                                             : tr(": %1 whole sheets are left").arg(*after.count);
+  } else if (after.count) {
+    out += *after.count == 0 ? tr(": none is left") : tr(": %1 are left").arg(*after.count);
+  } else if (const QString worked = workedWords(after, style); !worked.isEmpty()) {
+    out += QStringLiteral("; ") + worked;
+  }
+  return out + u'.';
+}
+
+QString usedWords(const LogEntry::Used& used, MeasureStyle style) {
+  StockNeed need;
+  for (const What what :
+       {What::Ink, What::Powder, What::Adhesive, What::Foam, What::Envelope, What::MaskingPaper})
+    if (used.what == wordOf(what)) need.what = what;
+  const auto n = static_cast<int>(used.amount);
+  switch (need.what) {
+    case What::Ink:
+      return used.amount > 0
+                 ? tr("%1 of %2").arg(areaWords(used.amount, style), QString::fromStdString(used.name))
+                 : QString::fromStdString(used.name);
+    case What::Adhesive:
+      return tr("%1 of adhesive").arg(lengthOfStrip(used.amount, style));
+    case What::MaskingPaper:
+      return tr("%1 of masking paper").arg(areaWords(used.amount, style));
+    case What::Foam:
+      return n == 1 ? tr("1 dot of foam") : tr("%1 dots of foam").arg(n);
+    case What::Envelope:
+      return n == 1 ? tr("1 envelope") : tr("%1 envelopes").arg(n);
+    case What::Powder:
+      return tr("embossing powder");
+    case What::Paper:
+      return {};
+  }
+  return {};
 }
 
 QString groupName(const Plan& plan, const BatchGroup& group) {

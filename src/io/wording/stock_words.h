@@ -6,12 +6,15 @@
 
 #include "core/batch/line_of_work.h"
 #include "core/batch/shopping.h"
+#include "core/batch/used_up.h"
 #include "core/units/measure.h"
 
 namespace havlo {
 
 /// "the dark card, 0.3 mm", "white paper of 0.3 mm".
 QString paperWords(const std::string& name, Colour colour, double thickness_mm);
+/// "1 sheet", "3 sheets".
+QString sheetCountWords(int n);
 /// "A4", where a sheet has a usual name; else its measures.
 QString sheetName(double width_mm, double height_mm, MeasureStyle style);
 /// "base, 2 of mat 1 and panel": what comes out of a sheet.
@@ -32,6 +35,14 @@ QStringList shoppingWords(const std::vector<StockNeed>& needs, MeasureStyle styl
 
 /// How much of something of the stock is there, and of which size: "12, 114 mm × 162 mm", "runs low".
 QString goodWords(const DrawerGood& good, MeasureStyle style);
+
+/// How far something nobody counts is used up, where that is known: "about half of what it bears is used";
+/// else what was worked with it, "230 cm² inked since it was full"; empty where nothing was.
+QString workedWords(const DrawerGood& good, MeasureStyle style);
+/// What a card took of one of the goods, and what that leaves.
+QString usedUpWords(const UsedUp& use, MeasureStyle style);
+/// What the log has of it: "embossing powder for 2 things".
+QString usedWords(const LogEntry::Used& used, MeasureStyle style);
 
 /// What is done at a station: "Stamp in soot: the hare and the kite".
 QString stationTitle(const Plan& plan, const Batch& batch, const Station& station);

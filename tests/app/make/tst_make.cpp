@@ -185,6 +185,60 @@ class TstMake : public QObject {
     QVERIFY(t.session().analysis()->masksToCut() < before);
   }
 
+  // Foam, masking paper and ink go off the stock at the end, once, and can be put back.
+  void whatACardTookGoesOffTheStock() {
+    Table t("towpath-finished");
+    DrawerSession& drawer = t.window.drawerSession();
+    drawer.open();
+    drawer.fillWithDemo();
+    for (const DrawerGood& g : std::vector<DrawerGood>(drawer.goods())) drawer.removeGood(g.key);
+    DrawerGood masking;
+    masking.key = "m", masking.name = "Low tack", masking.kind = GoodKind::Masking, masking.count = 20;
+    drawer.putGood(masking);
+    for (const double high : {1.0, 1.5, 2.0, 3.0}) {
+      DrawerGood foam;
+      foam.key = "f" + std::to_string(high), foam.name = "Dots", foam.kind = GoodKind::Foam;
+      foam.thickness_mm = high, foam.count = 500;
+      drawer.putGood(foam);
+    }
+    t.place().begin();
+    waitForJobs(t.session());
+    while (!t.bench().finished()) t.place().stepDone();
+    waitForJobs(t.window);
+    const auto goods = drawer.goods();
+    // One row is left out.
+    QList<QCheckBox*> rows;
+    for (QCheckBox* b : t.place().findChildren<QCheckBox*>())
+      if (b->isVisible()) rows << b;
+    QVERIFY(rows.size() >= 4);
+    QCheckBox* foam = nullptr;
+    for (QCheckBox* b : rows)
+      if (b->text().contains(QStringLiteral("dots of foam"))) foam = b;
+    QVERIFY(foam && foam->text().contains(QStringLiteral("are left")));
+    QTest::mouseClick(foam, Qt::LeftButton, {}, {8, foam->height() / 2});
+    QVERIFY(!foam->isChecked());
+    t.button("takeStock");
+    int inks = 0;
+    for (const DrawerGood& g : drawer.goods()) {
+      if (g.kind == GoodKind::Ink) {
+        ++inks;
+        QVERIFY(g.worked > 0);
+      }
+      if (g.kind == GoodKind::Foam) QCOMPARE(g.count.value(), 500);
+      if (g.kind == GoodKind::Masking) QVERIFY(g.worked > 0 || g.count.value() < 20);
+    }
+    QVERIFY(inks >= 3);
+    QVERIFY(says(t.place(), QStringLiteral("is off the stock")));
+    QVERIFY(!t.place().findChild<QPushButton*>(QStringLiteral("takeStock"))->isVisible());
+    press(t.window.messages(), QStringLiteral("Put it back"));
+    waitForJobs(t.window);
+    QVERIFY(drawer.goods() == goods);
+    QVERIFY(t.place().findChild<QPushButton*>(QStringLiteral("takeStock"))->isVisible());
+    t.button("log");
+    const auto entry = t.window.log().store()->all("*").at(0);
+    QVERIFY(entry.used.size() >= 4);
+  }
+
   void aDroppedCardCanBePutBack() {
     Table t("teaching-crowd");
     t.place().begin();
