@@ -34,6 +34,8 @@
 #include "app/order/order_place.h"
 #include "app/order/schools_page.h"
 #include "app/order/step_strip.h"
+#include "app/practice/lay_page.h"
+#include "app/practice/lay_view.h"
 #include "app/practice/practice_place.h"
 #include "app/scene/face_view.h"
 #include "app/scene/scene_place.h"
@@ -264,8 +266,11 @@ int main(int argc, char** argv) {
     }
     if (places.contains(QStringLiteral("practice"))) {
       window.visit(QStringLiteral("practice"));
-      window.practice().open(5);
-      window.practice().press();
+      window.practice().drill(havlo::Drill::LayMask);
+      settle(window.practice());
+      havlo::LayPage& lay = window.practice().lay();
+      lay.view().setLaying({{0.7, 0.4}, -1.5, {}});
+      lay.give();
       settle(window.practice());
       saved = shoot(window, folder.filePath(QStringLiteral("practice%1.png").arg(name))) && saved;
     }

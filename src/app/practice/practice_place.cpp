@@ -1,37 +1,33 @@
-// The learner's steps are a value; what is on the screen follows from it.
+// The list is made anew whenever something was practised: what comes first may have changed.
 #include "app/practice/practice_place.h"
 
-#include <QCheckBox>
 #include <QCoreApplication>
 #include <QFile>
 #include <QHBoxLayout>
-#include <QPushButton>
 #include <QSettings>
+#include <QStackedWidget>
 #include <algorithm>
 
 #include "app/common/choice_list.h"
-#include "app/common/keyed_rows.h"
-#include "app/common/picture_box.h"
-#include "app/common/rolled.h"
 #include "app/common/sheet_frame.h"
 #include "app/practice/exercises.h"
-#include "core/chain/chain.h"
+#include "app/practice/lay_page.h"
+#include "app/practice/order_drill.h"
+#include "app/practice/quiz_page.h"
+#include "app/session/log_session.h"
+#include "app/session/plan_session.h"
 #include "core/plan/plan_text.h"
-#include "io/art/picture.h"
 #include "io/art/svg_art.h"
-#include "io/wording/names.h"
-#include "io/wording/work_words.h"
+#include "io/wording/practice_words.h"
 
 namespace havlo {
 namespace {
 
-constexpr double kDrillDpi = 110;
+/// An own card of more steps than this is no exercise in order any more.
+constexpr size_t kMostOwn = 10;
 
 QString practiceText(const char* text) { return QCoreApplication::translate("Practice", text); }
 QString starsKey(const Exercise& e) { return QStringLiteral("practice/") + QLatin1String(e.file); }
-
-/// Height of an entry of two lines, chosen or not.
-int twoLines() { return qRound(2 * QFontMetricsF(bodyFont()).height() + 14); }
 
 QString starWords(int stars) {
   switch (stars) {
@@ -46,315 +42,165 @@ QString starWords(int stars) {
   }
 }
 
+QString keyOf(Drill what) {
+  const std::string_view word = wordOf(what);
+  return QStringLiteral("drill-") + QString::fromUtf8(word.data(), static_cast<qsizetype>(word.size()));
+}
+QString keyOfCard(int exercise) { return QStringLiteral("card-%1").arg(exercise); }
+
 }  // namespace
 
-PracticePlace::PracticePlace(std::shared_ptr<SvgArt> art, QWidget* parent)
-    : Place(parent),
-      m_art(std::move(art)),
-      m_job(new Job<Result<Pressed>>(this)),
-      m_plan(std::make_shared<const Plan>()),
-      m_analysis(analyse(*m_plan)) {
+PracticePlace::PracticePlace(PlanSession& session, LogSession& log, std::shared_ptr<SvgArt> art,
+                             QWidget* parent)
+    : Place(parent), m_session(session), m_log(log), m_art(std::move(art)) {
   auto* row = new QHBoxLayout(this);
   row->setContentsMargins(16, 10, 16, 10);
   row->setSpacing(10);
-  row->addWidget(buildExercises());
-
-  row->addWidget(buildCards(), 5);
-
-  row->addWidget(buildSteps(), 4);
-
-  connectSteps();
-  fillExercises();
-}
-
-QWidget* PracticePlace::buildExercises() {
   auto* left = new SheetFrame;
   left->box()->addWidget(inkLabel(tr("Practice"), headingFont(), theme().ink));
-  left->box()->addWidget(inkLabel(tr("Ten cards, easy ones first."), labelFont(), theme().soft, true));
-  m_exercises = new ChoiceList;
-  m_exercises->setAccessibleName(tr("Exercises"));
-  m_exercises->setWordWrap(true);
-  left->box()->addWidget(m_exercises, 1);
-  left->setFixedWidth(qRound(210 * textScale()));
-  return left;
-}
-
-QWidget* PracticePlace::buildCards() {
-  auto* middle = new SheetFrame;
-  m_title = inkLabel({}, headingFont(), theme().ink, true);
-  m_lesson = inkLabel({}, bodyFont(), theme().soft, true);
-  middle->box()->addWidget(m_title);
-  middle->box()->addWidget(m_lesson);
-  middle->box()->addWidget(inkLabel(tr("The card to make"), labelFont(), theme().soft));
-  m_goal = new PictureBox;
-  middle->box()->addWidget(m_goal, 1);
-  m_head = inkLabel({}, headingFont(), theme().ink, true);
-  middle->box()->addWidget(m_head);
-  m_yours = new PictureBox;
-  middle->box()->addWidget(m_yours, 1);
-  m_words = inkLabel({}, labelFont(), theme().ink, true);
-  middle->box()->addWidget(m_words);
-  return middle;
-}
-
-QWidget* PracticePlace::buildSteps() {
-  auto* right = new SheetFrame;
-  right->box()->addWidget(inkLabel(tr("Your steps"), headingFont(), theme().ink));
-  right->box()->addWidget(
-      inkLabel(tr("Drag them into order, or use the buttons."), labelFont(), theme().soft, true));
+  left->box()->addWidget(inkLabel(tr("What is worth it now comes first; ten cards to put in order follow."),
+                                  labelFont(), theme().soft, true));
   m_list = new ChoiceList;
-  m_list->setAccessibleName(tr("Your steps"));
-  m_list->setDragDropMode(QAbstractItemView::InternalMove);
-  m_list->setDefaultDropAction(Qt::MoveAction);
-  right->box()->addWidget(m_list, 5);
-  auto* moves = new QHBoxLayout;
-  m_earlier = new QPushButton(tr("Earlier"));
-  m_later = new QPushButton(tr("Later"));
-  moves->addWidget(m_earlier);
-  moves->addWidget(m_later);
-  moves->addStretch(1);
-  right->box()->addLayout(moves);
-  m_coverHead = inkLabel({}, bodyFont(QFont::DemiBold), theme().ink, true);
-  right->box()->addWidget(m_coverHead);
-  m_covers = new KeyedRows;
-  m_covers->grid()->setSpacing(2);
-  right->box()->addWidget(rolled(m_covers), 4);
-  auto* buttons = new QHBoxLayout;
-  m_press = new QPushButton(tr("Press it"));
-  m_press->setObjectName(QStringLiteral("press"));
-  auto* answer = new QPushButton(tr("Show me how"));
-  answer->setProperty("plain", true);
-  connect(answer, &QPushButton::clicked, this, &PracticePlace::showAnswer);
-  buttons->addWidget(m_press);
-  buttons->addWidget(answer);
-  buttons->addStretch(1);
-  right->box()->addLayout(buttons);
-  return right;
+  m_list->setAccessibleName(tr("Exercises"));
+  m_list->setWordWrap(true);
+  left->box()->addWidget(m_list, 1);
+  left->setFixedWidth(qRound(250 * textScale()));
+  row->addWidget(left);
+  m_pages = new QStackedWidget;
+  m_pages->addWidget(m_order = new OrderDrill(m_art));
+  m_pages->addWidget(m_quiz = new QuizPage(m_art));
+  m_pages->addWidget(m_lay = new LayPage(m_art));
+  row->addWidget(m_pages, 1);
+
+  connect(m_list, &ChoiceList::currentRowChanged, this, [this](int k) {
+    if (k >= 0) chosen(m_list->keyAt(k));
+  });
+  connect(m_order, &OrderDrill::graded, this, &PracticePlace::noteOrder);
+  connect(m_quiz, &QuizPage::graded, this,
+          [this](Drill what, int level, double points) { m_log.notePractised(what, level, points); });
+  connect(m_lay, &LayPage::graded, this,
+          [this](int level, double points) { m_log.notePractised(Drill::LayMask, level, points); });
+  connect(m_quiz, &QuizPage::nextRequested, this, [this] {
+    if (m_drill) drill(*m_drill);
+  });
+  connect(m_lay, &LayPage::nextRequested, this, [this] { drill(Drill::LayMask); });
+  connect(&log, &LogSession::practisedChanged, this, &PracticePlace::fillList);
+  connect(&log, &LogSession::changed, this, [this] {
+    if (isVisible()) fillList();
+  });
 }
 
-void PracticePlace::connectSteps() {
-  connect(m_exercises, &ChoiceList::currentRowChanged, this, [this](int k) {
-    if (k >= 0 && k != m_exercise) open(k);
-  });
-  connect(m_list, &ChoiceList::currentRowChanged, this, &PracticePlace::fillCovers);
-  connect(m_list, &ChoiceList::moved, this, [this] {
-    // The list has moved already; the steps follow it.
-    std::vector<DrillStep> order;
-    for (int k = 0; k < m_list->count(); ++k)
-      order.push_back(*std::find_if(m_steps.begin(), m_steps.end(),
-                                    [&](const DrillStep& s) { return keyOfStep(s) == m_list->keyAt(k); }));
-    m_steps = std::move(order);
-    QMetaObject::invokeMethod(
-        this,
-        [this] {
-          fillSteps(m_list->currentRow());
-          changed();
-        },
-        Qt::QueuedConnection);
-  });
-  connect(m_earlier, &QPushButton::clicked, this,
-          [this] { moveStep(m_list->currentRow(), m_list->currentRow() - 1); });
-  connect(m_later, &QPushButton::clicked, this,
-          [this] { moveStep(m_list->currentRow(), m_list->currentRow() + 1); });
-  connect(m_press, &QPushButton::clicked, this, &PracticePlace::press);
+bool PracticePlace::ownIsSmall() const {
+  const Plan& plan = m_session.plan();
+  const size_t acts = plan.impressions.size() + plan.washes.size();
+  return plan.impressions.size() >= 2 && acts <= kMostOwn;
 }
 
-int PracticePlace::count() const { return static_cast<int>(exercises().size()); }
+int PracticePlace::count() const { return static_cast<int>(exercises().size()) + (ownIsSmall() ? 1 : 0); }
 
 void PracticePlace::showEvent(QShowEvent*) {
-  if (m_exercise < 0) open(0);
+  fillList();
+  m_quiz->setUnits(m_session.units()), m_lay->setUnits(m_session.units());
+  if (m_exercise >= 0 || m_drill) return;
+  // What is worth most is set out, but for the first time the easiest card is.
+  m_log.practised().empty() ? open(0) : drill(m_advice.front().what);
 }
 
-void PracticePlace::fillExercises() {
+QString PracticePlace::keyHere() const {
+  return m_drill ? keyOf(*m_drill) : m_exercise >= 0 ? keyOfCard(m_exercise) : QString();
+}
+
+void PracticePlace::fillList() {
+  std::vector<LogEntry> cards;
+  if (const LogStore* store = m_log.store()) cards = store->all(store->atWork());
+  m_advice = drillsFor(cards, m_log.learnt(), m_session.plan(), *m_session.analysis(), m_log.practised());
   std::vector<ChoiceRow> rows;
-  for (const Exercise& e : exercises()) {
-    const int stars = QSettings().value(starsKey(e), 0).toInt();
-    ChoiceRow row{QLatin1String(e.file), tr("%1  %2\n     grade %3, %4")
-                                             .arg(rows.size() + 1)
-                                             .arg(practiceText(e.title))
-                                             .arg(e.grade)
-                                             .arg(starWords(stars))};
-    row.size = {0, twoLines()};
+  const int wide = m_list->viewport()->width() - 24;
+  const auto add = [&](const QString& key, const QString& text) {
+    ChoiceRow row{key, text};
+    const QRect all =
+        QFontMetrics(bodyFont()).boundingRect(0, 0, std::max(120, wide), 1000, Qt::TextWordWrap, text);
+    row.size = {1, all.height() + 14};
     rows.push_back(std::move(row));
+  };
+  for (const DrillAdvice& a : m_advice) {
+    // To put cards in order is practised on the cards below.
+    if (a.what == Drill::Order) continue;
+    add(keyOf(a.what),
+        QStringLiteral("%1\n%2\n%3")
+            .arg(drillName(a.what), adviceWords(a), standingWords(standingIn(a.what, m_log.practised()))));
   }
-  m_exercises->setRows(std::move(rows));
+  for (int k = 0; k < static_cast<int>(exercises().size()); ++k) {
+    const Exercise& e = exercises()[ix(k)];
+    add(keyOfCard(k), tr("%1  %2\n     grade %3, %4")
+                          .arg(k + 1)
+                          .arg(practiceText(e.title))
+                          .arg(e.grade)
+                          .arg(starWords(QSettings().value(starsKey(e), 0).toInt())));
+  }
+  if (ownIsSmall())
+    add(keyOfCard(count() - 1), tr("%1  Your own card\n     %2").arg(count()).arg(m_session.title()));
+  m_list->setRows(std::move(rows));
+  const QSignalBlocker still(m_list);
+  m_list->choose(keyHere());
+}
+
+void PracticePlace::chosen(const QString& key) {
+  if (key == keyHere()) return;
+  if (key.startsWith(QStringLiteral("card-"))) return open(key.mid(5).toInt());
+  if (const auto what = drillOf(key.mid(6).toStdString())) drill(*what);
 }
 
 void PracticePlace::open(int exercise) {
   if (exercise < 0 || exercise >= count()) return;
-  const Exercise& e = exercises()[ix(exercise)];
-  QFile file(QStringLiteral(":/practice/%1.havlo").arg(QLatin1String(e.file)));
-  if (!file.open(QIODevice::ReadOnly)) return;
-  auto read = readPlan(file.readAll().toStdString());
-  if (!read) return;
-  m_job->cancel();
+  m_drill.reset();
   m_exercise = exercise;
-  m_seen = 0;
-  m_plan = std::make_shared<const Plan>(std::move(read).value().plan);
-  m_analysis = withBestOrder(*m_plan, analyse(*m_plan, nullptr, m_art.get()));
-  m_title->setText(practiceText(e.title));
-  m_lesson->setText(practiceText(e.lesson));
-  m_goal->setPicture(intendedPicture(*m_plan, *m_analysis, *m_art, kDrillDpi));
-  m_steps = mixedUp(*m_plan, static_cast<uint64_t>(exercise) + 3);
-  if (m_exercises->currentRow() != exercise) m_exercises->setCurrentRow(exercise);
-  fillSteps(0);
-  changed();
-}
-
-QString PracticePlace::keyOfStep(const DrillStep& s) {
-  return (s.wash ? QStringLiteral("blend-%1") : QStringLiteral("stamp-%1")).arg(s.index);
-}
-
-QString PracticePlace::nameOfStep(const DrillStep& s) const {
-  if (!s.wash) return tr("Stamp %1").arg(nameOf(*m_plan, s.index));
-  const Wash& w = m_plan->washes[ix(s.index)];
-  return tr("Blend %1").arg(QString::fromStdString(w.name.empty() ? w.id : w.name));
-}
-
-void PracticePlace::fillSteps(int chosen) {
-  std::vector<ChoiceRow> rows;
-  for (const DrillStep& step : m_steps) {
-    ChoiceRow row{keyOfStep(step), QStringLiteral("%1  %2").arg(rows.size() + 1).arg(nameOfStep(step))};
-    if (!step.covered.empty())
-      row.text += QStringLiteral("\n     ") + tr("covered: %1").arg(listOf(*m_plan, step.covered));
-    row.size = {0, step.covered.empty() ? twoLines() * 6 / 10 : twoLines()};
-    rows.push_back(std::move(row));
+  if (exercise == static_cast<int>(exercises().size())) {
+    m_order->setCard(tr("Your own card"), drillLesson(Drill::Order), m_session.snapshot(), 7);
+  } else {
+    const Exercise& e = exercises()[ix(exercise)];
+    QFile file(QStringLiteral(":/practice/%1.havlo").arg(QLatin1String(e.file)));
+    if (!file.open(QIODevice::ReadOnly)) return;
+    auto read = readPlan(file.readAll().toStdString());
+    if (!read) return;
+    m_order->setCard(practiceText(e.title), practiceText(e.lesson),
+                     std::make_shared<const Plan>(std::move(read).value().plan),
+                     static_cast<uint64_t>(exercise) + 3);
   }
-  m_list->setRows(std::move(rows));
+  m_pages->setCurrentWidget(m_order);
   const QSignalBlocker still(m_list);
-  m_list->setCurrentRow(std::clamp(chosen, 0, std::max(0, m_list->count() - 1)));
-  fillCovers();
+  m_list->choose(keyHere());
 }
 
-void PracticePlace::fillCovers() {
-  const int step = m_list->currentRow();
-  m_earlier->setEnabled(step > 0);
-  m_later->setEnabled(step >= 0 && step + 1 < m_list->count());
-  m_covers->begin();
-  if (step < 0 || step >= static_cast<int>(m_steps.size())) return m_covers->end();
-  const DrillStep& s = m_steps[ix(step)];
-  m_coverHead->setText(tr("Covered while you %1:").arg([&] {
-    QString name = nameOfStep(s);
-    return name.left(1).toLower() + name.mid(1);
-  }()));
-  for (size_t i = 0; i < m_plan->impressions.size(); ++i) {
-    const auto thing = static_cast<int>(i);
-    if (!s.wash && s.index == thing) continue;
-    // The step is not part of the key: the ticks stay where the eye has them.
-    m_covers->next(QString::number(thing));
-    auto* box = m_covers->cell<QCheckBox>([this, thing] {
-      auto* made = new QCheckBox;
-      connect(made, &QCheckBox::clicked, this,
-              [this, thing](bool on) { cover(m_list->currentRow(), thing, on); });
-      return made;
-    });
-    box->setText(labelOf(*m_plan, thing));
-    box->setChecked(std::binary_search(s.covered.begin(), s.covered.end(), thing));
+void PracticePlace::drill(Drill what) {
+  if (what == Drill::Order) return open(std::max(0, m_exercise));
+  m_exercise = -1;
+  m_drill = what;
+  const int level = standingIn(what, m_log.practised()).level;
+  // Another question every time, also tomorrow.
+  m_seed = m_log.practised().size() + m_seed + 1;
+  const auto cards = cardsToPractise({m_session.snapshot(), m_session.analysis()}, m_seed);
+  if (what == Drill::LayMask) {
+    m_lay->set(level, cards, m_seed);
+    m_pages->setCurrentWidget(m_lay);
+  } else {
+    m_quiz->ask(what, level, cards, m_seed);
+    m_pages->setCurrentWidget(m_quiz);
   }
-  m_covers->end();
+  const QSignalBlocker still(m_list);
+  m_list->choose(keyHere());
 }
 
-void PracticePlace::moveStep(int from, int to) {
-  const auto n = static_cast<int>(m_steps.size());
-  if (from < 0 || from >= n || to < 0 || to >= n || from == to) return;
-  const DrillStep moved = m_steps[ix(from)];
-  m_steps.erase(m_steps.begin() + from);
-  m_steps.insert(m_steps.begin() + to, moved);
-  fillSteps(to);
-  changed();
-}
-
-void PracticePlace::cover(int step, int impression, bool on) {
-  if (step < 0 || step >= static_cast<int>(m_steps.size())) return;
-  auto& covered = m_steps[ix(step)].covered;
-  std::erase(covered, impression);
-  if (on) covered.insert(std::lower_bound(covered.begin(), covered.end(), impression), impression);
-  fillSteps(step);
-  changed();
-}
-
-void PracticePlace::changed() {
-  m_result.reset();
-  m_head->setText(tr("Yours is not pressed yet"));
-  m_words->clear();
-  m_yours->setPicture({});
-}
-
-void PracticePlace::press() {
+void PracticePlace::noteOrder(int stars) {
   if (m_exercise < 0) return;
-  m_head->setText(tr("Being pressed"));
-  m_job->run(
-      [plan = m_plan, analysis = m_analysis, steps = m_steps,
-       art = m_art](const Progress& progress) -> Result<Pressed> {
-        auto drilled = pressDrill(*plan, *analysis, steps, art.get(), kDrillDpi, progress);
-        if (!drilled) return drilled.error();
-        Pressed out{std::move(drilled).value(), {}, {}};
-        out.picture = pictureOf(out.result.pressed.card);
-        Analysis own = *analysis;
-        own.sheet = out.result.sheet;
-        for (const Difference& d : out.result.pressed.worst)
-          if (!d.explained && out.words.size() < 3) {
-            // A learner counts pressings and washes, not covers.
-            Difference told = d;
-            int number = 0;
-            for (int k = 0; k < d.blame.step; ++k) {
-              const Do what = own.sheet.steps[ix(k)].what;
-              number += what == Do::Stamp || what == Do::Wash;
-            }
-            RunSheet inked;
-            for (const Step& s : own.sheet.steps)
-              if (s.what == Do::Stamp || s.what == Do::Wash) inked.steps.push_back(s);
-            Analysis counted = own;
-            counted.sheet = inked;
-            told.blame.step = number;
-            out.words << blameWords(*plan, counted, told);
-          }
-        out.words.removeDuplicates();
-        return out;
-      },
-      [this](Result<Pressed> done) {
-        if (!done) return m_head->setText(QString::fromStdString(done.error().message));
-        Pressed p = std::move(done).value();
-        std::vector<QPointF> marks;
-        const PanelSize& panel = m_plan->card.panel;
-        for (const Difference& d : p.result.pressed.worst)
-          if (!d.explained && marks.size() < 5)
-            marks.push_back({d.at.x / panel.width_mm, 1 - d.at.y / panel.height_mm});
-        m_yours->setPicture(p.picture, marks);
-        const int stars = m_seen ? std::min(1, p.result.stars) : p.result.stars;
-        if (stars == 0) {
-          setInk(m_head, theme().madder);
-          m_head->setText(tr("Not the card that was wanted"));
-          m_words->setText(p.words.join(QStringLiteral("\n")));
-        } else {
-          setInk(m_head, theme().green);
-          m_head->setText(stars == 3   ? tr("Mastered: no cover too many")
-                          : stars == 2 ? tr("Right and neat")
-                                       : tr("Right"));
-          m_words->setText(
-              p.result.needless > 0 ? tr("%1 covers were laid that nothing came near.").arg(p.result.needless)
-              : p.result.masksOn > p.result.masksOnBest
-                  ? tr("You laid %1 covers; %2 are enough in another order.")
-                        .arg(p.result.masksOn)
-                        .arg(p.result.masksOnBest)
-              : m_seen ? tr("Now try it without looking.")
-                       : tr("It cannot be done with fewer covers than %1.").arg(p.result.masksOn));
-        }
-        const QString key = starsKey(exercises()[ix(m_exercise)]);
-        QSettings settings;
-        if (stars > settings.value(key, 0).toInt()) settings.setValue(key, stars);
-        m_result = std::move(p.result);
-        fillExercises();
-      });
+  int grade = kTopLevel;
+  if (ix(m_exercise) < exercises().size()) {
+    const Exercise& e = exercises()[ix(m_exercise)];
+    grade = e.grade;
+    QSettings settings;
+    if (stars > settings.value(starsKey(e), 0).toInt()) settings.setValue(starsKey(e), stars);
+  }
+  m_log.notePractised(Drill::Order, grade, stars / 3.0);
 }
-
-void PracticePlace::showAnswer() {
-  m_seen = 1;
-  m_steps = answerOf(*m_analysis);
-  fillSteps(0);
-  changed();
-}
-
-QString PracticePlace::verdict() const { return m_head->text() + u'\n' + m_words->text(); }
 
 }  // namespace havlo

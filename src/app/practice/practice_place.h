@@ -1,23 +1,21 @@
-// Practice: a finished card, its steps mixed up, covers to be laid, and the press to show what that gives.
+// Practice: what is worth practising now, by one's own mishaps and the next card; drills of six kinds, and
+// ten cards to put in order.
 #pragma once
 
-#include <QImage>
-#include <memory>
-
 #include "app/common/place.h"
-#include "app/session/job.h"
-#include "core/practice/practice.h"
+#include "app/practice/cards.h"
+#include "core/practice/progress.h"
 
-class QLabel;
-class QPushButton;
-class QVBoxLayout;
+class QStackedWidget;
 
 namespace havlo {
 
 class ChoiceList;
-class KeyedRows;
-
-class PictureBox;
+class LayPage;
+class LogSession;
+class OrderDrill;
+class PlanSession;
+class QuizPage;
 class SvgArt;
 
 class PracticePlace : public Place {
@@ -25,56 +23,43 @@ class PracticePlace : public Place {
 
  public:
   bool showsPlan() const override { return false; }
-  explicit PracticePlace(std::shared_ptr<SvgArt> art, QWidget* parent = nullptr);
+  PracticePlace(PlanSession& session, LogSession& log, std::shared_ptr<SvgArt> art,
+                QWidget* parent = nullptr);
 
+  /// One of the cards that are put in order, easy ones first; after those that ship the open one, if it is
+  /// small enough.
   void open(int exercise);
   int count() const;
-  const Plan& plan() const { return *m_plan; }
-  const Analysis& analysis() const { return *m_analysis; }
-  const std::vector<DrillStep>& steps() const { return m_steps; }
-  /// The learner's acts.
-  void moveStep(int from, int to);
-  void cover(int step, int impression, bool on);
-  void press();
-  void showAnswer();
-  const std::optional<DrillResult>& result() const { return m_result; }
-  QString verdict() const;
+  /// A drill at the level that is due.
+  void drill(Drill what);
+  OrderDrill& order() { return *m_order; }
+  QuizPage& quiz() { return *m_quiz; }
+  LayPage& lay() { return *m_lay; }
+  /// What is offered, the one worth most first.
+  const std::vector<DrillAdvice>& advice() const { return m_advice; }
 
  protected:
   void showEvent(QShowEvent*) override;
 
  private:
-  struct Pressed {
-    DrillResult result;
-    QImage picture;
-    QStringList words;
-  };
-
+  PlanSession& m_session;
+  LogSession& m_log;
   std::shared_ptr<SvgArt> m_art;
-  Job<Result<Pressed>>* m_job;
+  std::vector<DrillAdvice> m_advice;
   int m_exercise = -1;
-  std::shared_ptr<const Plan> m_plan;
-  AnalysisRef m_analysis;
-  std::vector<DrillStep> m_steps;
-  std::optional<DrillResult> m_result;
-  int m_seen = 0;  // the answer was shown
+  std::optional<Drill> m_drill;
+  uint64_t m_seed = 0;
+  ChoiceList* m_list;
+  QStackedWidget* m_pages;
+  OrderDrill* m_order;
+  QuizPage* m_quiz;
+  LayPage* m_lay;
 
-  ChoiceList *m_exercises, *m_list;
-  QLabel *m_title, *m_lesson, *m_head, *m_words, *m_coverHead;
-  PictureBox *m_goal, *m_yours;
-  KeyedRows* m_covers;
-  QPushButton *m_press, *m_earlier, *m_later;
-
-  QWidget* buildExercises();
-  QWidget* buildCards();
-  QWidget* buildSteps();
-  void connectSteps();
-  static QString keyOfStep(const DrillStep& step);
-  QString nameOfStep(const DrillStep& step) const;
-  void fillExercises();
-  void fillSteps(int chosen);
-  void fillCovers();
-  void changed();
+  void fillList();
+  void chosen(const QString& key);
+  void noteOrder(int stars);
+  bool ownIsSmall() const;
+  QString keyHere() const;
 };
 
 }  // namespace havlo

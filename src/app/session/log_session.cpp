@@ -1,5 +1,7 @@
 #include "app/session/log_session.h"
 
+#include <QDateTime>
+
 namespace havlo {
 
 LogSession::LogSession(const QString& folder, QObject* parent) : QObject(parent), m_folder(folder) {}
@@ -45,7 +47,24 @@ bool LogSession::change(const std::string& id, const std::function<void(LogEntry
   return store() && said(store()->change(id, how), true);
 }
 bool LogSession::remove(const std::string& id) { return store() && said(store()->remove(id), true); }
+const std::vector<Practised>& LogSession::practised() {
+  if (!m_practised) m_practised = readPractised(practiceFile(), store() ? store()->atWork() : std::string());
+  return *m_practised;
+}
+bool LogSession::notePractised(Drill what, int level, double points) {
+  const double now = static_cast<double>(QDateTime::currentMSecsSinceEpoch()) / 1000;
+  const Practised p{what, level, points, now, store() ? store()->atWork() : std::string()};
+  if (const auto done = appendPractised(practiceFile(), p); !done) {
+    Q_EMIT trouble(QString::fromStdString(done.error().message));
+    return false;
+  }
+  practised();  // what was there before
+  if (m_practised->empty() || !(m_practised->back() == p)) m_practised->push_back(p);
+  Q_EMIT practisedChanged();
+  return true;
+}
 bool LogSession::setAtWork(const std::string& hands) {
+  m_practised.reset();
   return store() && said(store()->setAtWork(hands), true);
 }
 bool LogSession::putSettings(const LearnSettings& s) {

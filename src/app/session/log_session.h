@@ -6,6 +6,7 @@
 #include <memory>
 
 #include "io/log/log_store.h"
+#include "io/log/practice_lines.h"
 
 namespace havlo {
 
@@ -32,11 +33,15 @@ class LogSession : public QObject {
   LearnSettings settings();
   bool putIdea(const LogIdea& idea);
   bool removeIdea(const std::string& id);
+  /// What whoever is at work has practised, oldest first.
+  const std::vector<Practised>& practised();
+  bool notePractised(Drill what, int level, double points);
   /// Looks whether another window has changed the log.
   void lookForOthers();
 
  Q_SIGNALS:
-  void changed();        ///< cards or ideas
+  void changed();  ///< cards or ideas
+  void practisedChanged();
   void habitsChanged();  ///< what is learnt is another
   void trouble(const QString& message);
   void notice(const QString& message);
@@ -47,7 +52,9 @@ class LogSession : public QObject {
   bool m_tried = false, m_fresh = false;
   qint64 m_others = 0;
   MakerLearnt m_learnt;
+  std::optional<std::vector<Practised>> m_practised;
 
+  QString practiceFile() const { return m_folder + QStringLiteral("/practice.jsonl"); }
   bool said(const Result<Done>& done, bool learns);
 };
 

@@ -120,13 +120,13 @@ Place* makeCard(const Workshop& w, Errands& errands) {
     errands.printing().print(PrintoutKind::CutList);
   });
   QObject::connect(place, &CardPlace::cutUp, &errands,
-                   [&errands, &drawer = w.drawer](const PapersAfter& undo, int offcuts) {
+                   [&errands, &drawer = w.drawer](const StockChange& undo, int offcuts) {
                      errands.notice(
                          offcuts == 0 ? tr("The sheets are out of the drawer.")
                          : offcuts == 1
                              ? tr("The sheets are out of the drawer, one offcut is in it.")
                              : tr("The sheets are out of the drawer, %1 offcuts are in it.").arg(offcuts),
-                         {{tr("Put them back"), [&drawer, undo] { drawer.takeCut(undo); }}});
+                         {{tr("Put them back"), [&drawer, undo] { drawer.changeStock(undo); }}});
                    });
   return place;
 }
@@ -204,6 +204,11 @@ Place* makeMake(const Workshop& w, Errands& errands) {
     HoldDialog dialog(ask, w.art, w.session.units(), place);
     dialog.exec();
   });
+  QObject::connect(
+      place, &MakePlace::stockTaken, &errands,
+      [&errands, &drawer = w.drawer](const QString& text, const StockChange& undo) {
+        errands.notice(text, {{tr("Put it back"), [&drawer, undo] { drawer.changeStock(undo); }}});
+      });
   QObject::connect(place, &MakePlace::said, &errands,
                    [&errands](const QString& text) { errands.notice(text); });
   return place;
@@ -281,7 +286,8 @@ std::vector<PlaceKind> allPlaces() {
   add("log", tr("Log"), key(Qt::Key_8), makeLog, logStatus);
   add(
       "practice", tr("Practice"), {},
-      [](const Workshop& w, Errands&) -> Place* { return new PracticePlace(w.art); }, silent);
+      [](const Workshop& w, Errands&) -> Place* { return new PracticePlace(w.session, w.log, w.art); },
+      silent);
   add("arrange", tr("Suggestions"), {}, makeArrange, silent);
   for (PlaceKind& kind : all)
     for (const char* id : {"scene", "order", "ink", "colour", "make", "arrange"})

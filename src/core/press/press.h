@@ -20,9 +20,10 @@ namespace havlo {
 
 /// How a paper lies that was cut and laid by hand.
 struct CoverSlip {
-  Point by;             ///< mm
-  double turn_deg = 0;  ///< anticlockwise, about the middle of what it covers
-  double grow_mm = 0;   ///< cut so much outside its line
+  Point by;                               ///< mm
+  double turn_deg = 0;                    ///< anticlockwise, about the middle of what it covers
+  double grow_mm = 0;                     ///< cut so much outside its line
+  std::shared_ptr<const Rings> cut = {};  ///< not null: cut by eye and laid here instead, panel coordinates
 };
 
 /// What the press works from.

@@ -235,6 +235,7 @@ Rings PressTiles::coverShape(int i) const {
   Rings shape = coverOnPanel(m_in.plan, m_in.meetings.placed, m_in.needs, m_in.masks, m_in.stampOf, i);
   if (!m_in.coverSlips) return shape;
   const CoverSlip& slip = (*m_in.coverSlips)[ix(i)];
+  if (slip.cut) return *slip.cut;
   const Point middle = boxOf(m_in.meetings.placed[ix(i)]->silhouette).centre();
   if (slip.grow_mm != 0) shape = offset(shape, Millimetres{slip.grow_mm});
   return Placing(middle, middle + slip.by, Degrees{slip.turn_deg}).toPanel(shape);

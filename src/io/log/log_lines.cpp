@@ -1,9 +1,6 @@
 #include "io/log/log_lines.h"
 
-#include <unistd.h>
-
 #include <QDateTime>
-#include <QDir>
 #include <QFile>
 #include <QFileInfo>
 #include <QJsonArray>
@@ -11,6 +8,8 @@
 #include <QJsonObject>
 #include <QTimeZone>
 #include <map>
+
+#include "io/files/journal.h"
 
 namespace havlo {
 namespace {
@@ -120,13 +119,17 @@ void members(V& v, LogEntry::Join& j) {
   v("front", j.front), v("back", j.back), v("gap", j.gap_mm), v("runIn", j.runIn_mm);
 }
 template <typename V>
+void members(V& v, LogEntry::Used& u) {
+  v("what", u.what), v("name", u.name), v("amount", u.amount);
+}
+template <typename V>
 void members(V& v, LogEntry& e) {
   v("id", e.id), v("title", e.title), v("for", e.madeFor), v("hands", e.hands), v("occasion", e.occasion),
       v("sentTo", e.sentTo), v("shows", e.shows), v("inks", e.inks), v("begun", e.begun_s),
       v("ended", e.ended_s), v("planned", e.planned_min), v("spent", e.spent_min), v("copies", e.copies),
-      v("steps", e.steps), v("masks", e.masks), v("mishaps", e.mishaps), v("notes", e.notes),
-      v("worn", e.worn), v("dried", e.dried), v("prints", e.prints), v("papers", e.papers),
-      v("joins", e.joins);
+      v("steps", e.steps), v("masks", e.masks), v("used", e.used), v("mishaps", e.mishaps),
+      v("notes", e.notes), v("worn", e.worn), v("dried", e.dried), v("prints", e.prints),
+      v("papers", e.papers), v("joins", e.joins);
 }
 
 QByteArray cell(const QString& s) {
@@ -162,33 +165,13 @@ std::optional<LogEntry> entryOf(const QByteArray& line) {
 
 Result<Done> appendLog(const QString& path, const LogEntry& entry) {
   const QByteArray line = lineOf(entry);
-  QDir().mkpath(QFileInfo(path).path());
-  QFile file(path);
-  const auto failed = [&] {
-    return Error{ErrorCode::CannotWrite,
-                 "cannot write " + path.toStdString() + ": " + file.errorString().toStdString(),
-                 {}};
-  };
-  if (!file.open(QIODevice::ReadWrite)) return failed();
   QByteArray last;
   const QByteArray mine =
       "\"id\":" + QJsonDocument(QJsonArray{text(entry.id)}).toJson(QJsonDocument::Compact).mid(1).chopped(1);
-  while (!file.atEnd())
-    if (const QByteArray l = file.readLine().trimmed(); l.contains(mine)) last = l;
-  if (last == line) return Done{};
-  QByteArray out = line + '\n';
-  if (file.size() > 0) {
-    file.seek(file.size() - 1);
-    if (file.read(1) != "\n") out.prepend('\n');
-  }
-  const qint64 end = file.size();
-  file.seek(end);
-  if (file.write(out) != out.size() || !file.flush() || ::fsync(file.handle()) != 0) {
-    const auto error = failed();
-    (void)file.resize(end);  // half a line helps nobody
-    return error;
-  }
-  return Done{};
+  if (QFile file(path); file.open(QIODevice::ReadOnly))
+    while (!file.atEnd())
+      if (const QByteArray l = file.readLine().trimmed(); l.contains(mine)) last = l;
+  return last == line ? Result<Done>(Done{}) : appendLine(path, line);
 }
 
 std::vector<LogEntry> readLog(const QString& path, int* passedOver) {
