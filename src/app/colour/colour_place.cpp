@@ -143,10 +143,9 @@ void ColourPlace::takeTool(HandTool tool) {
 
 std::vector<Command> ColourPlace::commands() { return {}; }
 
-void ColourPlace::arrive() {
-  m_view->beginWork();
-  m_view->setFocus();
-}
+void ColourPlace::arrive() { m_view->beginWork(); }
+
+void ColourPlace::takeKeys() { m_view->setFocus(); }
 
 void ColourPlace::refresh() {
   const Analysis& a = *m_session.analysis();

@@ -29,6 +29,7 @@ class ColourPlace : public Place {
   void showPage(Page page);
   std::vector<Command> commands() override;
   void arrive() override;
+  void takeKeys() override;
 
  private:
   PlanSession& m_session;

@@ -27,8 +27,10 @@ class Place : public QWidget {
   using QWidget::QWidget;
   /// Commands that mean something here only. They are enabled while this place is on top and go with it.
   virtual std::vector<Command> commands() { return {}; }
-  /// It has come on top: takes the keys, looks after what is stale.
+  /// It has come on top: looks after what is stale.
   virtual void arrive() {}
+  /// Takes the keys; not while whoever came here by keys is still on the trail.
+  virtual void takeKeys() {}
   /// Whether undo and redo change what is shown here.
   virtual bool showsPlan() const { return true; }
 

@@ -289,9 +289,8 @@ void DrawerPlace::chooseImport() {
   if (dialog.exec() == QDialog::Accepted) importFrom(dialog.selectedFiles().constFirst());
 }
 
-void DrawerPlace::arrive() {
-  m_drawer.open();
-  shelf().setFocus();
-}
+void DrawerPlace::arrive() { m_drawer.open(); }
+
+void DrawerPlace::takeKeys() { shelf().setFocus(); }
 
 }  // namespace havlo

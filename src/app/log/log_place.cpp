@@ -252,13 +252,12 @@ QWidget* LogPlace::buildSide() {
   return right;
 }
 
-std::vector<Command> LogPlace::commands() { return {}; }
-
 void LogPlace::arrive() {
   m_log.lookForOthers();
   refresh();
-  m_cards->setFocus();
 }
+
+void LogPlace::takeKeys() { m_cards->setFocus(); }
 
 void LogPlace::refresh() {
   m_learnt->setUnits(m_session.units());
@@ -482,9 +481,11 @@ void LogPlace::fillCard() {
     if (!w.note.empty()) words += QStringLiteral(": ") + text(w.note);
     say(tr("While it was made: %1").arg(words), theme().ink);
   }
-  QStringList used;
+  QStringList used, unmeasured;
   for (const LogEntry::Used& u : e.used)
-    if (const QString words = usedWords(u, m_session.units()); !words.isEmpty()) used << words;
+    if (const QString words = usedWords(u, m_session.units()); !words.isEmpty())
+      (u.amount > 0 ? used : unmeasured) << words;
+  if (!unmeasured.isEmpty()) used << tr("and for colouring %1").arg(unmeasured.join(QStringLiteral(", ")));
   if (!used.isEmpty()) say(tr("It took %1.").arg(used.join(QStringLiteral(", "))), theme().soft);
   m_rows->end();
 }

@@ -34,7 +34,7 @@ class LogPlace : public Place {
 
   bool showsPlan() const override { return false; }
   void arrive() override;
-  std::vector<Command> commands() override;
+  void takeKeys() override;
   /// Opens a card of the log.
   void show(const std::string& id);
   /// Plans that were worked on lately and drafts that were not saved, instead of cards that were made.

@@ -4,6 +4,7 @@
 #include <QCheckBox>
 #include <QLineEdit>
 #include <QPushButton>
+#include <QSettings>
 #include <QVBoxLayout>
 #include <algorithm>
 
@@ -38,6 +39,7 @@ EndPage::EndPage(PlanSession& session, MakingSession& making, DrawerSession& dra
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(0, 8, 0, 0);
   column->setSpacing(10);
+  setFocusPolicy(Qt::StrongFocus);
   column->addWidget(m_title = inkLabel({}, sizedFont(34, QFont::Bold), theme().ink, true));
   column->addWidget(m_words = inkLabel({}, sizedFont(18), theme().ink, true));
   m_madeFor = new QLineEdit;
@@ -47,7 +49,8 @@ EndPage::EndPage(PlanSession& session, MakingSession& making, DrawerSession& dra
   column->addWidget(m_madeFor);
   column->addWidget(m_usedHead = inkLabel({}, sizedFont(18, QFont::DemiBold), theme().ink, true));
   m_used = new KeyedRows;
-  m_used->grid()->setVerticalSpacing(2);
+  m_used->grid()->setVerticalSpacing(6);
+  m_used->grid()->setColumnStretch(1, 1);
   column->addWidget(rolled(m_used), 1);
   m_take = largeButton(tr("Take it off the stock"), 16);
   m_take->setObjectName(QStringLiteral("takeStock"));
@@ -65,6 +68,7 @@ EndPage::EndPage(PlanSession& session, MakingSession& making, DrawerSession& dra
   connect(log, &QPushButton::clicked, this, &EndPage::logRequested);
   connect(back, &QPushButton::clicked, this, &EndPage::backRequested);
   connect(&drawer, &DrawerSession::changed, this, &EndPage::count);
+  m_booked = QSettings().value(QStringLiteral("make/booked")).toStringList();
 }
 
 QString EndPage::madeFor() const { return m_madeFor->text(); }
@@ -88,28 +92,37 @@ void EndPage::show(bool part) {
   m_keepMasks->setEnabled(true);
   if (m_shown != e.id) m_leftOut.clear(), m_taken = {};
   m_shown = e.id;
+  setFocus();  // one tap of the space bar too many does nothing
   count();
 }
 
 void EndPage::count() {
   const auto& bench = m_making.bench();
-  if (m_booked.contains(m_shown) && putBack()) m_booked.erase(m_shown);
+  const QString shown = QString::fromStdString(m_shown);
+  if (m_booked.contains(shown) && putBack()) m_booked.removeAll(shown), keepBooked();
   // The inside and the envelope are counted with their card.
   const bool counts = bench && bench->finished() && !m_part && bench->record().id == m_shown;
-  if (!counts || !m_drawer.open() || m_drawer.readOnly() || m_booked.contains(m_shown)) {
+  if (!counts || !m_drawer.open() || m_drawer.readOnly() ||
+      m_booked.contains(QString::fromStdString(m_shown))) {
     m_taken = {};
     return fillUsed();
   }
   const UsualSize& size = usualCardSheets()[0];
   m_job->run(
       [plan = bench->record().plan, analysis = bench->analysisRef(), papers = m_drawer.papers(),
-       goods = m_drawer.goods(),
+       goods = m_drawer.goods(), inks = m_drawer.inks(),
        usual =
            StockSheet{std::string(size.name), size.width_mm, size.height_mm, 1}](const Progress& progress) {
         Taken out;
         out.cuts = cutFromDrawer(*plan, papers, usual, 0, progress);
         std::erase_if(out.cuts, [](const DrawerCut& c) { return c.own.sheets.empty(); });
         out.goods = usedUp(needsOf(*plan, *analysis, {}, papers, goods), goods);
+        // An ink of somebody else's drawer is none of the stock.
+        std::erase_if(out.goods, [&](const UsedUp& use) {
+          return use.before.key.empty() && std::none_of(inks.begin(), inks.end(), [&](const Ink& ink) {
+                   return ink.id == use.need.ink;
+                 });
+        });
         return out;
       },
       [this](Taken taken) {
@@ -118,6 +131,13 @@ void EndPage::count() {
         if (m_drawer.papersCutFor(m_making.bench()->plan().title)) m_leftOut.insert(QStringLiteral("papers"));
         fillUsed();
       });
+}
+
+/// Also a card that is left here and taken up again another day is counted once.
+void EndPage::keepBooked() {
+  constexpr qsizetype kMost = 50;
+  while (m_booked.size() > kMost) m_booked.removeFirst();
+  QSettings().setValue(QStringLiteral("make/booked"), m_booked);
 }
 
 /// What was taken last stands in the drawer as before?
@@ -132,7 +152,6 @@ void EndPage::fillUsed() {
     m_used->next(key);
     auto* box = m_used->cell<QCheckBox>([this, key] {
       auto* made = new QCheckBox;
-      made->setFont(sizedFont(15));
       connect(made, &QCheckBox::clicked, this, [this, key](bool on) {
         if (on) {
           m_leftOut.erase(key);
@@ -142,10 +161,16 @@ void EndPage::fillUsed() {
       });
       return made;
     });
-    box->setText(words);
+    box->setAccessibleName(words);
     box->setChecked(wanted(key));
+    m_used->label(words, sizedFont(15), theme().ink, true);
   };
-  for (const UsedUp& use : m_taken.goods) row(rowOf(use), usedUpWords(use, m_session.units()));
+  // What is counted comes before what is only measured.
+  const auto goods = [&](bool counted) {
+    for (const UsedUp& use : m_taken.goods)
+      if (use.after.count.has_value() == counted) row(rowOf(use), usedUpWords(use, m_session.units()));
+  };
+  goods(true);
   if (!m_taken.cuts.empty()) {
     QStringList papers;
     for (const DrawerCut& cut : m_taken.cuts)
@@ -158,11 +183,21 @@ void EndPage::fillUsed() {
                   .arg(papers.join(QStringLiteral(", ")))
             : tr("%1; offcuts go into the drawer").arg(papers.join(QStringLiteral(", "))));
   }
+  goods(false);
+  if (std::any_of(m_taken.goods.begin(), m_taken.goods.end(),
+                  [](const UsedUp& u) { return u.before.key.empty(); })) {
+    m_used->next(QStringLiteral("from-now"));
+    m_used->skip();
+    m_used->label(tr("Inks are counted from now on. Call one low in the drawer when it is, and Havlo knows "
+                     "what it bears."),
+                  labelFont(), theme().soft, true);
+  }
   m_used->end();
   const bool any = !m_taken.goods.empty() || !m_taken.cuts.empty();
-  m_usedHead->setText(any                          ? tr("What it took of the stock")
-                      : m_booked.contains(m_shown) ? tr("What it took is off the stock.")
-                                                   : QString());
+  m_usedHead->setText(any ? tr("What it took of the stock")
+                      : m_booked.contains(QString::fromStdString(m_shown))
+                          ? tr("What it took is off the stock.")
+                          : QString());
   m_usedHead->setVisible(!m_usedHead->text().isEmpty());
   m_take->setVisible(any);
 }
@@ -186,11 +221,12 @@ void EndPage::takeStock() {
   if (change.empty()) return;
   m_undo = undoing(change, m_drawer.papers(), m_drawer.goods());
   const StockChange undo = m_undo;
-  m_booked.insert(m_shown);
+  m_booked << QString::fromStdString(m_shown);
   if (!m_drawer.changeStock(change)) {
-    m_booked.erase(m_shown);
+    m_booked.removeLast();
     return;
   }
+  keepBooked();
   Q_EMIT stockTaken(tr("What the card took is off the stock."), undo);
 }
 

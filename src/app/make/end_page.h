@@ -51,13 +51,14 @@ class EndPage : public QWidget {
   QPushButton *m_keepMasks, *m_take;
   KeyedRows* m_used;
   bool m_part = false;
-  std::string m_shown;             // id of the card that is shown
-  std::set<std::string> m_booked;  // ids of cards whose stock was taken
-  StockChange m_undo;              // of the last taking
-  std::set<QString> m_leftOut;     // rows without a tick
+  std::string m_shown;          // id of the card that is shown
+  QStringList m_booked;         // ids of cards whose stock was taken
+  StockChange m_undo;           // of the last taking
+  std::set<QString> m_leftOut;  // rows without a tick
   Taken m_taken;
 
   void count();
+  void keepBooked();
   bool putBack() const;
   void fillUsed();
   void takeStock();

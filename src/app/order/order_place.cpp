@@ -572,6 +572,6 @@ void OrderPlace::showProof() {
   m_proofWhy->setText(tr("%1 mm² come out otherwise. ").arg(s.unexplained_mm2, 0, 'f', 1) + words.join(u' '));
 }
 
-void OrderPlace::arrive() { m_strip->setFocus(); }
+void OrderPlace::takeKeys() { m_strip->setFocus(); }
 
 }  // namespace havlo

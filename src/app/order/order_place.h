@@ -34,7 +34,7 @@ class OrderPlace : public Place {
   Q_OBJECT
 
  public:
-  void arrive() override;
+  void takeKeys() override;
   OrderPlace(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget* parent = nullptr);
 
   StepStrip& strip() { return *m_strip; }

@@ -202,7 +202,7 @@ void QuizPage::give() {
                                            : theme().madder);
   m_head->setText(m_graded->right            ? tr("Right")
                   : m_graded->points >= 0.7  ? tr("Nearly")
-                  : m_graded->points >= 0.25 ? tr("Partly")
+                  : m_graded->points >= 0.25 ? tr("Not quite")
                                              : tr("Not so"));
   m_words->setText(gradedWords(*m_asked.plan, *m_asked.analysis, m_asked.question, *m_graded, m_units));
   fillChoices();

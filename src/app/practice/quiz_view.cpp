@@ -10,6 +10,7 @@
 
 #include "app/theme/theme.h"
 #include "core/ink/ink_facts.h"
+#include "core/outline/shape_ops.h"
 #include "core/press/canvas.h"
 #include "io/art/shape_path.h"
 
@@ -129,29 +130,32 @@ void QuizView::paintNumbers(QPainter& p) const {
 void QuizView::paintPrints(QPainter& p) const {
   const Ink* ink = m_plan->ink(m_question.ink);
   if (!ink || m_plan->impressions.empty()) return;
-  // The stamp with most ink shows tone best.
+  const auto n = static_cast<double>(m_question.shares.size());
+  const double cell = width() / (n + 1.4), high = height() - 60.0;
+  // The stamp that fills its room best shows tone best.
   const Rings* shape = nullptr;
-  double largest = 0;
+  double largest = 0, scale = 1;
   for (const Impression& i : m_plan->impressions) {
     const StampRef stamp = m_plan->stamp(i.stamp);
     const Box size = boxOf(stamp->silhouette);
-    if (const double area = size.width() * size.height(); area > largest)
-      largest = area, shape = &stamp->silhouette;
+    const double fits = std::min(cell * 0.85 / size.width(), high * 0.95 / size.height());
+    if (const double area = areaOf(stamp->silhouette) * fits * fits; area > largest)
+      largest = area, shape = &stamp->silhouette, scale = fits;
   }
+  if (!shape) return;
   const Box size = boxOf(*shape);
+  const double middle_y = height() / 2.0 - 14;
   p.fillRect(rect(), Qt::white);
-  const auto n = static_cast<double>(m_question.shares.size());
-  const double cell = width() / (n + 1.4), high = height() - 44.0;
-  const double scale = std::min(cell * 0.8 / size.width(), high * 0.9 / size.height());
   const auto print = [&](double middle, double share, const QString& words) {
     p.save();
-    p.translate(middle - scale * size.centre().x, 16 + high / 2 + scale * size.centre().y);
+    p.translate(middle - scale * size.centre().x, middle_y + scale * size.centre().y);
     p.scale(scale, -scale);
     p.fillPath(pathOf(*shape), printed(*ink, share));
     p.restore();
     p.setPen(lightTheme().ink);
     p.setFont(bodyFont(QFont::DemiBold));
-    p.drawText(QRectF(middle - cell / 2, height() - 28, cell, 24), Qt::AlignCenter, words);
+    const double under = middle_y + scale * size.height() / 2 + 8;
+    p.drawText(QRectF(middle - cell / 2, under, cell, 24), Qt::AlignCenter, words);
   };
   print(cell * 0.6, 1, tr("fresh"));
   p.setPen(QPen(lightTheme().rule, 1));

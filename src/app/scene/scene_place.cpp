@@ -177,7 +177,7 @@ void ScenePlace::addStampOf(const Plan& plan, const std::string& stampId, std::o
   m_face->setFocus();
 }
 
-void ScenePlace::arrive() { m_face->setFocus(); }
+void ScenePlace::takeKeys() { m_face->setFocus(); }
 
 std::vector<Command> ScenePlace::commands() {
   const auto chosen = [this] { return m_session.selectedIndex() >= 0; };

@@ -20,7 +20,7 @@ class ScenePlace : public Place {
 
  public:
   std::vector<Command> commands() override;
-  void arrive() override;
+  void takeKeys() override;
   ScenePlace(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget* parent = nullptr);
   FaceView& face() { return *m_face; }
   WalkView& walk() { return *m_walk; }

@@ -138,7 +138,9 @@ std::vector<Command> lookCommands(PlanSession& session, Errands& errands,
   for (const PlaceKind& kind : places) {
     QString text = kind.title;
     text.replace(u'&', QStringLiteral("&&"));
-    Command c = in(kind.onTrail ? "look" : "change", kind.onTrail ? 0 : 1,
+    // What works on the card without being a place on the trail changes it.
+    const bool looks = kind.onTrail || !kind.ofFace;
+    Command c = in(looks ? "look" : "change", looks ? 0 : 1,
                    plain(
                        qPrintable(kind.id), u'&' + text, [&errands, id = kind.id] { errands.visit(id); },
                        kind.shortcut.isEmpty() ? QList<QKeySequence>{} : QList<QKeySequence>{kind.shortcut}));

@@ -174,7 +174,8 @@ void MainWindow::visit(const QString& id) {
   m_faces->setWanted(kind->ofFace && top.showsPlan());  // a card at the table is led through as a whole
   refreshStatus();
   refreshActions();
-  if (!m_trail->hasFocus()) top.arrive();
+  top.arrive();
+  if (!m_trail->hasFocus()) top.takeKeys();
 }
 
 void MainWindow::connectSessions() {

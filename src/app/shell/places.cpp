@@ -284,10 +284,10 @@ std::vector<PlaceKind> allPlaces() {
   add("colour", tr("Colour"), key(Qt::Key_6), makeColour, colourStatus);
   add("make", tr("Make"), key(Qt::Key_7), makeMake, makeStatus);
   add("log", tr("Log"), key(Qt::Key_8), makeLog, logStatus);
-  add(
-      "practice", tr("Practice"), {},
-      [](const Workshop& w, Errands&) -> Place* { return new PracticePlace(w.session, w.log, w.art); },
-      silent);
+  const auto makePractice = [](const Workshop& w, Errands&) -> Place* {
+    return new PracticePlace(w.session, w.log, w.art);
+  };
+  add("practice", tr("Practice"), {}, makePractice, silent)->shortcut = key(Qt::Key_9);
   add("arrange", tr("Suggestions"), {}, makeArrange, silent);
   for (PlaceKind& kind : all)
     for (const char* id : {"scene", "order", "ink", "colour", "make", "arrange"})

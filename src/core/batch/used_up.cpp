@@ -88,8 +88,12 @@ std::optional<double> shareUsed(const DrawerGood& good) {
 
 std::vector<LogEntry::Used> useOf(std::span<const StockNeed> needs) {
   std::vector<LogEntry::Used> out;
-  for (const StockNeed& need : needs)
-    out.push_back({std::string(wordOf(need.what)), need.name, worked(need) > 0 ? worked(need) : need.count});
+  for (const StockNeed& need : needs) {
+    // What is coloured with a marker is not measured.
+    const bool measured =
+        need.what == What::Ink || need.what == What::Adhesive || need.what == What::MaskingPaper;
+    out.push_back({std::string(wordOf(need.what)), need.name, measured ? worked(need) : need.count});
+  }
   return out;
 }
 

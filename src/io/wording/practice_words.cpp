@@ -97,7 +97,7 @@ QString adviceWords(const DrillAdvice& a) {
           return n == 1 ? tr("One print on your card is a later pressing.")
                         : tr("%1 prints on your card are later pressings.").arg(n);
         case Drill::NearAndFar:
-          return tr("Your card has %1 things on the ground.").arg(n);
+          return tr("%1 things stand near and far on your card.").arg(n);
         case Drill::Horizon:
           return n == 1 ? tr("One thing on your card does not fit its horizon.")
                         : tr("%1 things on your card do not fit its horizon.").arg(n);
@@ -123,7 +123,7 @@ QString standingWords(const Standing& s) {
 QString questionWords(const Plan& plan, const Analysis& a, const Question& q) {
   switch (q.what) {
     case Drill::NearAndFar:
-      return q.things.size() == 2 ? tr("Which of the two is nearer to you? Press it first, then the other.")
+      return q.things.size() == 2 ? tr("Press the one of the two that is nearer to you.")
                                   : tr("Press them from the nearest to the farthest.");
     case Drill::MaskChoice: {
       const Step& s = a.sheet.steps[ix(q.step)];
@@ -132,7 +132,7 @@ QString questionWords(const Plan& plan, const Analysis& a, const Question& q) {
                   : tr("Stamped next: %1. Which of these must lie covered?").arg(nameOf(plan, s.impression)));
     }
     case Drill::Tone:
-      return tr("In air that lets you see %1 far, a thing %2 away keeps about %3 % of its contrast with the "
+      return tr("In air that lets you see %1, a thing %2 away keeps about %3 % of its contrast with the "
                 "paper. "
                 "Freshly inked it prints as the one on the left. Which print is it?")
           .arg(metresAway(q.visibility), metresAway(q.away))

@@ -145,10 +145,9 @@ QString needWords(const StockNeed& need, MeasureStyle style) {
     case What::Ink: {
       const QString name = QString::fromStdString(need.name);
       const QString times = need.count == 1 ? tr("once") : tr("%1 times").arg(need.count);
-      return need.area_mm2 > 0 ? tr("%1: taken %2, about %3 cm² of card")
-                                     .arg(name, times)
-                                     .arg(need.area_mm2 / 100, 0, 'f', 0)
-                               : tr("%1: taken %2").arg(name, times);
+      return need.area_mm2 > 0
+                 ? tr("%1: taken %2, about %3 of card").arg(name, times, areaWords(need.area_mm2, style))
+                 : tr("%1: taken %2").arg(name, times);
     }
     case What::Powder:
       return need.count == 1 ? tr("embossing powder for one thing")
@@ -253,7 +252,8 @@ QString usedUpWords(const UsedUp& use, MeasureStyle style) {
                                              : tr(": %1 whole sheets are left").arg(*after.count);
   } else if (after.count) {
     out += *after.count == 0 ? tr(": none is left") : tr(": %1 are left").arg(*after.count);
-  } else if (const QString worked = workedWords(after, style); !worked.isEmpty()) {
+  } else if (const QString worked = workedWords(after, style);
+             !worked.isEmpty() && (use.before.worked > 0 || shareUsed(after))) {
     out += QStringLiteral("; ") + worked;
   }
   return out + u'.';

@@ -288,6 +288,7 @@ class TstInk : public QObject {
     settleLooks(w.session());
     const double before = w.session().analysis()->looks->heroShare();
     QVERIFY(says(w.window.scene(), QStringLiteral("is seen before the hare")));
+    std::vector<double> shares{before};
     for (int acts = 0; acts < 12 && warningsOf(*w.session().analysis()) > 0; ++acts) {
       // What is told under the button is what comes.
       QPushButton* next = nullptr;
@@ -307,7 +308,14 @@ class TstInk : public QObject {
             promise.contains(
                 QStringLiteral("has %1 %").arg(qRound(100 * w.session().analysis()->looks->heroShare()))),
             qPrintable(promise));
+      // Followed step by step the hare gains with every one.
+      shares.push_back(w.session().analysis()->looks->heroShare());
+      QVERIFY2(shares.back() > shares[shares.size() - 2], qPrintable(QStringLiteral("step %1: %2 after %3")
+                                                                         .arg(shares.size() - 1)
+                                                                         .arg(shares.back())
+                                                                         .arg(shares[shares.size() - 2])));
     }
+    for (size_t k = 0; k < shares.size(); ++k) qInfo("after %d steps: %.3f", static_cast<int>(k), shares[k]);
     QCOMPARE(warningsOf(*w.session().analysis()), 0);
     QVERIFY(w.session().analysis()->looks->heroShare() > 1.4 * before);
     QVERIFY(says(w.window.scene(), QStringLiteral("Clear.")));

@@ -8,6 +8,7 @@
 
 #include "app/common/choice_list.h"
 #include "app/log/log_place.h"
+#include "app/shell/trail.h"
 #include "core/chain/chain.h"
 #include "support/window.h"
 #include "tests/support/made_cards.h"
@@ -30,6 +31,25 @@ class TstLogPlace : public QObject {
 
  private Q_SLOTS:
   void initTestCase() { prepareApplication(); }
+
+  /// Whoever comes by the keys of the trail finds the same as by the menu, and the keys stay on the trail.
+  void byTheTrailsKeysEverythingIsThere() {
+    Window t(false);
+    double now = 1.79e9;
+    makeCard(t.window, "teaching-crowd", now, 1, "Ada");
+    auto* trail = t.window.findChild<Trail*>();
+    trail->setFocus();
+    for (int k = 0; k < 12 && t.window.current() != QStringLiteral("log"); ++k)
+      QTest::keyClick(trail, Qt::Key_Right);
+    QCOMPARE(t.window.current(), QStringLiteral("log"));
+    QVERIFY(trail->hasFocus());
+    auto& place = static_cast<LogPlace&>(t.window.place(QStringLiteral("log")));
+    QVERIFY(says(place, QStringLiteral("From 1 card")));
+    QVERIFY(says(place, QStringLiteral("1 card")));
+    for (int k = 0; k < 12 && t.window.current() != QStringLiteral("drawer"); ++k)
+      QTest::keyClick(trail, Qt::Key_Left);
+    QVERIFY(t.window.drawerSession().isOpen());
+  }
 
   void threeCardsAndTheFourthIsThisMakers() {
     Window t(false);

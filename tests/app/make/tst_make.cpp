@@ -213,8 +213,8 @@ class TstMake : public QObject {
     QVERIFY(rows.size() >= 4);
     QCheckBox* foam = nullptr;
     for (QCheckBox* b : rows)
-      if (b->text().contains(QStringLiteral("dots of foam"))) foam = b;
-    QVERIFY(foam && foam->text().contains(QStringLiteral("are left")));
+      if (b->accessibleName().contains(QStringLiteral("dots of foam"))) foam = b;
+    QVERIFY(foam && foam->accessibleName().contains(QStringLiteral("are left")));
     QTest::mouseClick(foam, Qt::LeftButton, {}, {8, foam->height() / 2});
     QVERIFY(!foam->isChecked());
     t.button("takeStock");
