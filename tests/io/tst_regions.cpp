@@ -118,7 +118,10 @@ class TstRegions : public QObject {
     QVERIFY2(stamps.size() >= 40, qPrintable(QString::number(stamps.size())));
     int parts = 0, unlike = 0;
     QString said;
-    for (const StampRef& stamp : stamps) {
+    // The finer raster takes long: every third stamp of them.
+    const size_t every = perMm > 12 ? 3 : 1;
+    for (size_t k = 0; k < stamps.size(); k += every) {
+      const StampRef& stamp = stamps[k];
       const StampRegions regions(*stamp, &art);
       // A gap of just about what is closed is closed on one raster and not on the other: half a millimetre,
       // a tenth more or less.
@@ -144,7 +147,7 @@ class TstRegions : public QObject {
       if (!counted)
         ++unlike, said += QString("%1: %2 parts; ").arg(QString::fromStdString(stamp->id)).arg(ours);
     }
-    QVERIFY2(parts > 100, qPrintable(QString::number(parts)));
+    QVERIFY2(parts > (perMm > 12 ? 30 : 100), qPrintable(QString::number(parts)));
     QVERIFY2(unlike <= parts / 20, qPrintable(QString("%1 of %2: %3").arg(unlike).arg(parts).arg(said)));
   }
 

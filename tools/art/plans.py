@@ -92,7 +92,7 @@ def dull(s):
     by['sun'].update(generation=1)
     by['cottage'].update(ink='soot', generation=1)
     by['reeds1'].update(ink='soot')
-    by['greeting'].update(ink='dusk', turn=1.5, generation=2)
+    by['greeting'].update(ink='dusk', generation=2)
     by['duck']['at'][0] = 152.0
     by['poplar3']['at'][1] = 43.6
     p['inks'] = inks_used(p['impressions'], p['washes']) + [INKS[k] for k in ('willow', 'soot') if not any(i['id'] == k for i in inks_used(p['impressions'], p['washes']))]
