@@ -206,6 +206,7 @@ int main(int argc, char** argv) {
       settle(log);
       saved = shoot(window, folder.filePath(QStringLiteral("log%1.png").arg(name))) && saved;
       window.openDemo();
+      window.messages().clear();  // what was said of the log belongs to no other picture
     }
     if (places.contains(QStringLiteral("colour"))) {
       window.visit(QStringLiteral("colour"));

@@ -96,4 +96,55 @@ FoundActs leastWork(const ActSpace& space, const std::vector<int>& start) {
   return start.size() <= kMostActsExact ? search.all() : search.improved();
 }
 
+FoundActs broughtTogether(const ActSpace& space, FoundActs found,
+                          const std::vector<std::vector<int>>& groups) {
+  constexpr double kSame = 1e-9;
+  const auto placeOf = [](const std::vector<int>& acts, int act) {
+    return std::find(acts.begin(), acts.end(), act) - acts.begin();
+  };
+  const auto allowed = [&](const std::vector<int>& acts) {
+    return std::all_of(space.before.begin(), space.before.end(), [&](const auto& rule) {
+      return placeOf(acts, rule.first) < placeOf(acts, rule.second);
+    });
+  };
+  const auto places = [&](const std::vector<int>& acts, const std::vector<int>& group) {
+    std::vector<std::ptrdiff_t> out;
+    for (int act : group) out.push_back(placeOf(acts, act));
+    std::sort(out.begin(), out.end());
+    return out;
+  };
+  /// How often something else comes between.
+  const auto breaks = [&](const std::vector<int>& acts) {
+    int sum = 0;
+    for (const auto& group : groups) {
+      const auto at = places(acts, group);
+      for (size_t k = 1; k < at.size(); ++k) sum += at[k] != at[k - 1] + 1;
+    }
+    return sum;
+  };
+  const auto closer = [&](const std::vector<int>& group) {
+    const auto at = places(found.acts, group);
+    for (size_t k = 1; k < at.size(); ++k)
+      for (const bool earlier : {true, false}) {
+        std::vector<int> tried = found.acts;
+        const auto begin = tried.begin();
+        if (earlier) {  // the later one to the earlier, or the other way round
+          std::rotate(begin + at[k - 1] + 1, begin + at[k], begin + at[k] + 1);
+        } else {
+          std::rotate(begin + at[k - 1], begin + at[k - 1] + 1, begin + at[k]);
+        }
+        if (breaks(tried) >= breaks(found.acts) || !allowed(tried)) continue;
+        if (const double cost = space.cost(tried); cost <= found.cost + kSame) {
+          found.acts = std::move(tried), found.cost = std::min(found.cost, cost);
+          return true;
+        }
+      }
+    return false;
+  };
+  for (const auto& group : groups)
+    while (!(space.stopped && space.stopped()) && closer(group)) {
+    }
+  return found;
+}
+
 }  // namespace havlo

@@ -26,4 +26,9 @@ struct FoundActs {
 /// @param start  an allowed sequence of all acts; what is found is never worse
 FoundActs leastWork(const ActSpace& space, const std::vector<int>& start);
 
+/// Acts of one group, as the presses of one figure, are done one after the other where that costs no more.
+/// @param groups  acts that are in `found`; each of them belongs to one group at most
+FoundActs broughtTogether(const ActSpace& space, FoundActs found,
+                          const std::vector<std::vector<int>>& groups);
+
 }  // namespace havlo

@@ -7,7 +7,9 @@
 #include <algorithm>
 #include <array>
 #include <cmath>
+#include <map>
 #include <set>
+#include <string>
 
 #include "core/runsheet/act_search.h"
 #include "core/runsheet/least_work.h"
@@ -520,6 +522,18 @@ class ExactSearch {
   }
 };
 
+/// The presses of each figure that are among the acts, two at least.
+std::vector<std::vector<int>> figuresAmong(const Plan& plan, const std::vector<int>& acts) {
+  std::map<std::string, std::vector<int>> by;
+  for (int act : acts)
+    if (ix(act) < plan.impressions.size() && !plan.impressions[ix(act)].figure.empty())
+      by[plan.impressions[ix(act)].figure].push_back(act);
+  std::vector<std::vector<int>> out;
+  for (auto& [figure, presses] : by)
+    if (presses.size() > 1) out.push_back(std::move(presses));
+  return out;
+}
+
 /// Washes and the stamping of pieces wherever they are least work, and with them the impressions.
 void placeActs(const Judge& judge, const Rules& rules, BestOrder& best, const OrderEffort& effort,
                const Progress& progress) {
@@ -560,6 +574,8 @@ void placeActs(const Judge& judge, const Rules& rules, BestOrder& best, const Or
   space.mostWork = effort.actWork;
   judge.minutesOfActs(best.acts, best.order, Judge::Joints::All);  // so that likely ones are known
   FoundActs found = leastWork(space, best.acts);
+  if (const auto figures = figuresAmong(work.plan, found.acts); !figures.empty())
+    found = broughtTogether(space, std::move(found), figures);
   best.order = orderOf(found.acts);
   best.acts = std::move(found.acts);
   // Across rims is stamped when everything else is.
@@ -658,8 +674,12 @@ BestOrder findBestOrder(const OrderWork& work, const OrderEffort& effort, const 
     exact = ExactSearch(judge, rules, popUps, effort, progress).run(best, cost);
   BestOrder out = judged(work, best);
   out.exact = exact && popUps.empty() && !(work.joinable && !work.joinable->empty());
-  const bool more = !work.plan.washes.empty() || !popUps.empty() || (!out.exact && movable <= kMostActsExact);
+  const bool more = !work.plan.washes.empty() || !popUps.empty() ||
+                    (!out.exact && movable <= kMostActsExact) || !figuresAmong(work.plan, out.acts).empty();
+  const bool proven = out.exact;
+  const double least = out.minutes;
   if (more || (work.hand && !work.hand->empty())) placeActs(judge, rules, out, effort, progress);
+  if (proven && out.minutes <= least + kSame) out.exact = true;  // only brought together what costs no more
   fillWaits(judge, out, effort, progress);
   return out;
 }

@@ -8,6 +8,7 @@
 #include "core/chain/chain.h"
 #include "core/edit/making_edits.h"
 #include "core/outline/shape_ops.h"
+#include "core/runsheet/act_search.h"
 #include "core/runsheet/least_work.h"
 #include "support/plans.h"
 #include "support/random_plan.h"
@@ -439,6 +440,54 @@ class TstOrderSearch : public QObject {
       proven += best.exact;
     }
     QVERIFY2(proven >= 20, qPrintable(QString::number(proven)));
+  }
+
+  /// Presses of one figure follow on each other where rules and work allow it, and nowhere else.
+  void aFigureIsStampedTogether() {
+    ActSpace space;
+    space.stopped = [] { return false; };
+    space.cost = [](const std::vector<int>&) { return 5.0; };
+    const auto after = [&](std::vector<int> acts) {
+      return broughtTogether(space, {std::move(acts), 5, false}, {{0, 3, 5}}).acts;
+    };
+    const auto together = [](const std::vector<int>& acts) {
+      std::vector<long> at;
+      for (int a : {0, 3, 5}) at.push_back(std::find(acts.begin(), acts.end(), a) - acts.begin());
+      std::sort(at.begin(), at.end());
+      return at[2] - at[0] == 2;
+    };
+    QVERIFY(together(after({0, 1, 2, 3, 4, 5})));
+    QVERIFY(together(after({5, 4, 0, 2, 1, 3})));
+    // What must come between them stays there.
+    space.before = {{0, 1}, {1, 3}};
+    const auto held = after({0, 1, 2, 3, 4, 5});
+    const auto place = [&](int a) { return std::find(held.begin(), held.end(), a) - held.begin(); };
+    QVERIFY(place(0) < place(1) && place(1) < place(3) && std::abs(place(5) - place(3)) == 1);
+    // Nothing is brought together that would be more work.
+    space.before.clear();
+    space.cost = [&](const std::vector<int>& acts) { return together(acts) ? 6.0 : 5.0; };
+    QVERIFY(!together(after({0, 1, 2, 3, 4, 5})));
+  }
+
+  /// On a card: four things far from each other in one ink, the first and the last one figure.
+  void aFigureOfACardIsStampedTogether() {
+    Plan p = emptyPlan();
+    for (const char* id : {"a", "b", "c", "d"}) addStamp(p, slab(id, 10, 10));
+    double x = 15;
+    for (const char* id : {"a", "b", "c", "d"}) put(p, id, id, {x, 20}, 2), x += 28;
+    p.impressions[0].figure = p.impressions[3].figure = "f";
+    p.impressions[0].hero = true;
+    const AnalysisRef a = withBestOrder(p, analyse(p));
+    const auto place = [&](int i) {
+      return std::find(a->order.begin(), a->order.end(), i) - a->order.begin();
+    };
+    QCOMPARE(std::abs(place(0) - place(3)), 1);
+    Plan apart = p;
+    apart.impressions[0].figure.clear(), apart.impressions[3].figure.clear();
+    // It took no longer for it, and the order is still known to be the best.
+    const AnalysisRef b = withBestOrder(apart, analyse(apart));
+    QVERIFY(std::fabs(a->sheet.minutes - b->sheet.minutes) < 1e-9);
+    QCOMPARE(a->orderState.exact, b->orderState.exact);
   }
 };
 
