@@ -112,7 +112,12 @@ QString PracticePlace::keyHere() const {
 
 void PracticePlace::fillList() {
   std::vector<LogEntry> cards;
-  if (const LogStore* store = m_log.store()) cards = store->all(store->atWork());
+  if (const LogStore* store = m_log.store())
+    for (const LogLine& line : store->find()) {  // newest first; older ones count no more
+      if (line.hands != store->atWork()) continue;
+      if (cards.size() == kDrillCards) break;
+      if (auto entry = store->entry(line.id)) cards.push_back(std::move(entry).value());
+    }
   m_advice = drillsFor(cards, m_log.learnt(), m_session.plan(), *m_session.analysis(), m_log.practised());
   std::vector<ChoiceRow> rows;
   const int wide = m_list->viewport()->width() - 24;

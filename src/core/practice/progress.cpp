@@ -10,7 +10,7 @@
 namespace havlo {
 namespace {
 
-constexpr size_t kLately = 8, kCards = 8;
+constexpr size_t kLately = 8;
 constexpr double kGood = 0.8, kBad = 0.4;
 
 /// What could have been prevented by practising it, on the last cards.
@@ -21,7 +21,7 @@ std::array<int, kDrills> mishapsOf(std::span<const LogEntry> log) {
   for (const LogEntry& e : log) lately.push_back(&e);
   std::stable_sort(lately.begin(), lately.end(),
                    [](const LogEntry* x, const LogEntry* y) { return x->ended_s > y->ended_s; });
-  if (lately.size() > kCards) lately.resize(kCards);
+  if (lately.size() > kDrillCards) lately.resize(kDrillCards);
   for (const LogEntry* e : lately) {
     for (const LogEntry::Wrong& w : e->mishaps) {
       const auto what = mishapOf(w.what);

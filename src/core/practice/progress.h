@@ -38,6 +38,9 @@ struct DrillAdvice {
   double weight = 0;  ///< most first
 };
 
+/// Mishaps of so many cards, the newest, decide: hands change.
+inline constexpr size_t kDrillCards = 8;
+
 /// Every drill once, the one worth most first.
 /// @param log   of this maker  @param next  the card that is open; may be empty
 std::vector<DrillAdvice> drillsFor(std::span<const LogEntry> log, const MakerLearnt& learnt, const Plan& next,
