@@ -65,7 +65,9 @@ Json comparisonReport(const Plan& plan, const Analysis& analysis, const Comparis
                              {"offset", pointOf(p.by)},
                              {"turn", p.turn_deg},
                              {"grow", p.grow_mm},
-                             {"offsetSd", p.bySd_mm},
+                             {"offsetSd", pointOf(p.bySd)},
+                             {"turnSd", p.turnSd_deg},
+                             {"growSd", p.growSd_mm},
                              {"places", p.places}});
   for (const QString& a : adviceWords(plan, analysis, c, MeasureStyle::Millimetres))
     out["advice"].push_back(a.toStdString());

@@ -23,9 +23,9 @@ LogEntry card(int k) {
   e.steps.push_back({"stamp", "hare", "hare", 1, 1.5, 0.75});
   e.mishaps.push_back({"smudge", "hare", "thumb"});
   e.notes = {"hold it longer"};
-  e.worn.push_back({"hare", 7, true}), e.dried.push_back({"Soot", 80, 60, false});
+  e.worn.push_back({"hare", 7, true}), e.dried.push_back({"Soot", 80, 60, false, "smooth"});
   e.masks.push_back({"hare", 1, 0, 7}), e.joins.push_back({"hare", "hills", 0.5, 0}),
-      e.papers.push_back({"hare", {0.1, -0.2}, 0.3, 0.05, 0.1, true});
+      e.papers.push_back({"hare", {0.1, -0.2}, 0.3, 0.05, {0.1, 0.12}, 0.2, 0.05, true});
   LogEntry::Print p;
   p.impression = "hare", p.stamp = "hare", p.ink = "Soot", p.state = "off", p.size_mm = 42,
   p.by = {1.5, -0.25}, p.turn_deg = 0.5, p.pressing = 2;

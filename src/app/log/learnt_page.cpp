@@ -1,5 +1,6 @@
 #include "app/log/learnt_page.h"
 
+#include <QCheckBox>
 #include <QComboBox>
 #include <QDateTime>
 #include <QInputDialog>
@@ -81,6 +82,7 @@ void LearntPage::refresh() {
     QString words = learntWords(trait, learnt[trait], m_units);
     words[0] = words[0].toUpper();
     m_rows->label(words + u'.', labelFont(), theme().soft, true);
+    if (trait == Trait::PrintPlacing) sizeAndPositioner(learnt, settings);
   }
   for (const LearntInk& ink : learnt.inks) {
     const QStringList words = inkWords(ink);
@@ -136,6 +138,28 @@ void LearntPage::refresh() {
         Qt::AlignLeft);
   }
   m_rows->end();
+}
+
+void LearntPage::sizeAndPositioner(const MakerLearnt& learnt, const LearnSettings& settings) {
+  if (const QString words = sizeWords(learnt, m_units); !words.isEmpty()) {
+    m_rows->next(QStringLiteral("size"));
+    m_rows->wide(2);
+    m_rows->label(words, labelFont(), theme().soft, true);
+  }
+  m_rows->next(QStringLiteral("positioner"));
+  m_rows->wide(2);
+  auto* box = m_rows->cell<QCheckBox>([&] {
+    auto* one = new QCheckBox(tr("I stamp with a hinged positioner"));
+    one->setObjectName(QStringLiteral("positioner"));
+    one->setToolTip(tr("Prints are taken to lie three times as exactly; cards are logged as made with it"));
+    connect(one, &QCheckBox::clicked, this, [this](bool on) {
+      LearnSettings s = m_log.settings();
+      s.positioner = on;
+      m_log.putSettings(s);
+    });
+    return one;
+  });
+  box->setChecked(settings.positioner);
 }
 
 void LearntPage::setOwn(Trait trait) {

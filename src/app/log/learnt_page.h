@@ -31,6 +31,7 @@ class LearntPage : public QWidget {
   KeyedRows* m_rows;
 
   void setOwn(Trait trait);
+  void sizeAndPositioner(const MakerLearnt& learnt, const LearnSettings& settings);
   void addPerson();
 };
 

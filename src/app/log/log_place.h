@@ -3,6 +3,7 @@
 #pragma once
 
 #include <QImage>
+#include <QSet>
 
 #include "app/common/place.h"
 #include "app/log/compare_work.h"
@@ -23,6 +24,7 @@ namespace havlo {
 class ChoiceList;
 class KeyedRows;
 class LearntPage;
+class TimeLine;
 class PictureBox;
 class SvgArt;
 
@@ -58,13 +60,15 @@ class LogPlace : public Place {
   LogSession& m_log;
   std::shared_ptr<SvgArt> m_art;
   Job<Result<Compared>>* m_job;
-  Job<std::vector<QImage>>* m_pictures;
+  Job<int>* m_pictures;
+  QSet<QString> m_tried;  ///< files that were drawn for the list
   std::string m_shown;
   uint64_t m_seed = 1;
 
   bool m_ofPlans = false;
   QLineEdit *m_search, *m_idea, *m_for, *m_occasion, *m_sentTo, *m_note;
   ChoiceList *m_cards, *m_ideas;
+  TimeLine* m_timeLine;
   QLabel *m_count, *m_title, *m_facts, *m_head, *m_saidBefore, *m_planCaption, *m_cardCaption;
   PictureBox *m_plan, *m_card;
   KeyedRows* m_rows;

@@ -22,7 +22,7 @@ LogStore* LogSession::store() {
 
 const MakerLearnt& LogSession::learnt() {
   if (!m_fresh) {
-    m_learnt = store() ? learnFrom(store()->all(store()->atWork()), store()->settings(store()->atWork()))
+    m_learnt = store() ? learnFrom(store()->newest(store()->atWork()), store()->settings(store()->atWork()))
                        : learnFrom({});
     m_fresh = true;
   }

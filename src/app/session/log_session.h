@@ -54,7 +54,7 @@ class LogSession : public QObject {
   MakerLearnt m_learnt;
   std::optional<std::vector<Practised>> m_practised;
 
-  QString practiceFile() const { return m_folder + QStringLiteral("/practice.jsonl"); }
+  QString practiceFile() const { return m_folder + u'/' + kPracticeFile; }
   bool said(const Result<Done>& done, bool learns);
 };
 

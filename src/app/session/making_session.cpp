@@ -145,7 +145,7 @@ std::string MakingSession::handToLog() {
   if (!m_bench) return {};
   LogEntry entry = logEntryOf(*m_bench);
   entry.used = useOf(needsOf(m_bench->plan(), m_bench->analysis(), {}, {}, {}));
-  if (m_log->store()) entry.hands = m_log->store()->atWork();
+  if (m_log->store()) entry.hands = m_log->store()->atWork(), entry.positioner = m_log->settings().positioner;
   if (!m_log->put(entry, writePlan(m_bench->plan()))) return {};
   forget(std::string(m_bench->record().id));
   return entry.id;

@@ -55,7 +55,8 @@ struct SeenPaper {
   Point by;
   double turn_deg = 0, grow_mm = 0;
   int places = 0;  ///< at which it was told
-  double bySd_mm = 0;
+  Point bySd;      ///< each direction for itself: wide where nothing tells
+  double turnSd_deg = 0, growSd_mm = 0;
 };
 
 struct Comparison {

@@ -2,48 +2,20 @@
 // does it stop short, or run in?
 #include <algorithm>
 #include <cmath>
+#include <set>
 
+#include "core/compare/border_places.h"
+#include "core/compare/paper_fit.h"
 #include "core/compare/seen_card.h"
-#include "core/outline/shared_area.h"
-#include "core/risk/join_risk.h"
 
 namespace havlo {
 namespace {
 
-constexpr double kEach_mm = 0.2, kLookOut_mm = 1.6, kLookIn_mm = 1.6;
+constexpr double kLookOut_mm = 1.6, kLookIn_mm = 1.6;
 constexpr double kShows_mm = 0.25;  // a gap or run-in less than this is not told from a join
 constexpr double kHalf = 0.5;
 constexpr double kSeen = 0.2;  // of encoded brightness: ends of paler lines are not seen
 constexpr double kLike = 0.4;  // less apart than this from what the plan has there
-
-struct Place {
-  Point at, outward;
-};
-
-/// Points along the silhouette, with arrows outward.
-std::vector<Place> placesOn(const Rings& silhouette) {
-  std::vector<Place> out;
-  for (const Ring& ring : silhouette)
-    for (size_t k = 0; k < ring.size(); ++k) {
-      const Point a = ring[k], b = ring[(k + 1) % ring.size()];
-      const double l = distance(a, b);
-      if (l < 1e-6) continue;
-      Point n{(b.y - a.y) / l, -(b.x - a.x) / l};
-      if (covers(silhouette, midway(a, b, 0.5) + n * 0.05)) n = n * -1;
-      const int parts = std::max(1, static_cast<int>(std::lround(l / kEach_mm)));
-      for (int p = 0; p < parts; ++p) out.push_back({midway(a, b, (p + 0.5) / parts), n});
-    }
-  return out;
-}
-
-float bilinear(const Tile& t, double x, double y) {
-  const double u = x - 0.5, v = y - 0.5;
-  const int i = static_cast<int>(std::floor(u)), j = static_cast<int>(std::floor(v));
-  const double f = u - i, g = v - j;
-  return static_cast<float>(((t.at(i, j) * (1 - f) + t.at(i + 1, j) * f) * (1 - g) +
-                             (t.at(i, j + 1) * (1 - f) + t.at(i + 1, j + 1) * f) * g) /
-                            255);
-}
 
 class Border {
  public:
@@ -55,19 +27,19 @@ class Border {
         m_frontInk(card.tiles().ink(front.impression)),
         m_backInk(card.tiles().ink(back.impression)) {}
 
-  /// How far outside the border the back's line ends (inside: negative); nothing where none should end or the
-  /// front's own line hides it. @param at  panel mm, as planned
-  std::optional<double> endAt(const Place& at) const {
+  /// How far outside the border the back's line ends (inside: negative); nothing where none should end.
+  /// @param at  panel mm, as planned
+  std::optional<LineEnd> endAt(const BorderPlace& at) const {
     const auto end = seenEndAt(at);
-    if (!end) return {};
+    if (!end || end->hidden()) return end;
     // A part too fine to be covered is run into by plan, and where the plan leaves a gap there is none to be
     // told.
     const cv::Point2d border = m_card.toSeen(m_front, m_card.pixelOf(at.at));
     const cv::Point2d beyond = m_card.toSeen(m_front, m_card.pixelOf(at.at + at.outward));
     const cv::Point2d way = (beyond - border) / std::hypot(beyond.x - border.x, beyond.y - border.y);
     int planned = 0, places = 0;
-    for (double s = 0.05; s < std::fabs(*end); s += 0.05) {
-      const cv::Point2d p = border + way * ((*end < 0 ? -s : s) * m_card.perMm());
+    for (double s = 0.05; s < std::fabs(end->from); s += 0.05) {
+      const cv::Point2d p = border + way * ((end->from < 0 ? -s : s) * m_card.perMm());
       if (frontAt(p) > 0.1) continue;
       ++places, planned += std::fabs(shadeAt(p) - wantedAt(p)) < kLike;
     }
@@ -76,7 +48,7 @@ class Border {
   }
 
  private:
-  std::optional<double> seenEndAt(const Place& at) const {
+  std::optional<LineEnd> seenEndAt(const BorderPlace& at) const {
     const double perMm = m_card.perMm(), step = 0.05;
     const cv::Point2d border = m_card.toSeen(m_front, m_card.pixelOf(at.at));
     const cv::Point2d beyond = m_card.toSeen(m_front, m_card.pixelOf(at.at + at.outward));
@@ -94,15 +66,15 @@ class Border {
       if (line <= -kLookIn_mm || frontAt(pixel(line - 0.15)) > 0.15)
         return {};  // nothing of the back could be told there
       if (inkAt(pixel(line - 0.15)) < kHalf || backAt(pixel(line - 0.15)) < 0.6)
-        return hiddenOrGap(pixel, step);
+        return hiddenOrGap(pixel, step, line);
       while (s > -kLookIn_mm && frontAt(pixel(s)) < 0.15 && inkAt(pixel(s)) > kHalf) s -= step;
-      return s;
+      return LineEnd{s, s};
     }
     if (inkAt(pixel(0.03)) > kHalf) {  // it comes to the border: does it run in?
       double s = 0;
       while (s > -kLookIn_mm && inkAt(pixel(s)) > kHalf && frontAt(pixel(s)) < 0.15 && backAt(pixel(s)) > 0.4)
         s -= step;
-      return s;
+      return LineEnd{s, s};
     }
     return gap(pixel, step);
   }
@@ -153,26 +125,22 @@ class Border {
     return m_scale.of(c);
   }
   template <typename F>
-  std::optional<double> gap(const F& pixel, double step) const {
+  std::optional<LineEnd> gap(const F& pixel, double step) const {
     double s = 0.03;
     while (s < kLookOut_mm && inkAt(pixel(s)) < kHalf) s += step;
     if (s >= kLookOut_mm) return {};
-    return s;
+    return LineEnd{s, s};
   }
+  /// @param line  where the front's own line ends inside
   template <typename F>
-  std::optional<double> hiddenOrGap(const F& pixel, double step) const {
+  std::optional<LineEnd> hiddenOrGap(const F& pixel, double step, double line) const {
     double s = 0.03;  // out of the front's own line first
     while (s < 0.8 && frontAt(pixel(s)) > 0.15) s += step;
-    if (inkAt(pixel(s + 0.1)) > kHalf) return {};
+    if (inkAt(pixel(s + 0.1)) > kHalf) return LineEnd{line - 0.15, s + 0.1};
     while (s < kLookOut_mm && inkAt(pixel(s)) < kHalf) s += step;
     if (s >= kLookOut_mm) return {};
-    return s;
+    return LineEnd{s, s};
   }
-};
-
-struct Told {
-  Point at, outward;
-  double end = 0;  // mm outside the border
 };
 
 double quantile(std::vector<double> v, double share) {
@@ -180,48 +148,22 @@ double quantile(std::vector<double> v, double share) {
   return v[static_cast<size_t>(share * static_cast<double>(v.size() - 1))];
 }
 
-/// The paper's edge lies outside the border by n·d + turn·lever + growth; it was cut `inset` inside on
-/// purpose.
-std::optional<SeenPaper> paperOf(int front, const std::vector<Told>& told, Point middle, double inset_mm) {
-  constexpr size_t kLeast = 12;
-  if (told.size() < kLeast) return {};
-  // Hands usually err little, which decides where few places tell.
-  const HandErrors usual;
-  cv::Mat normal = cv::Mat::zeros(4, 4, CV_64F), right = cv::Mat::zeros(4, 1, CV_64F);
-  const double sigma = 0.15, turn = usual.turn_deg * 3.14159265358979 / 180;
-  const double prior[4] = {2 * usual.placing_mm, 2 * usual.placing_mm, 2 * turn, 2 * usual.cutting_mm};
-  for (int k = 0; k < 4; ++k) normal.at<double>(k, k) = sigma * sigma / (prior[k] * prior[k]);
-  for (const Told& t : told) {
-    const Point r = t.at - middle;
-    const double row[4] = {t.outward.x, t.outward.y, cross(r, t.outward), 1};
-    // Places side by side tell the same.
-    const double w = std::min(1.0, 40.0 / static_cast<double>(told.size()));
-    for (int a = 0; a < 4; ++a) {
-      right.at<double>(a) += w * row[a] * (t.end + inset_mm);
-      for (int b = 0; b < 4; ++b) normal.at<double>(a, b) += w * row[a] * row[b];
-    }
+/// What lay covered by a paper of its own while something else was put on.
+struct Covered {
+  std::set<std::pair<int, int>> prints;  ///< front, back
+  std::set<int> blends;                  ///< fronts
+};
+
+Covered coveredIn(const RunSheet& sheet) {
+  Covered out;
+  for (const Step& s : sheet.steps) {
+    if (!s.joints.empty() || s.tryOut) continue;  // a joint paper is another shape
+    for (int front : s.needed)
+      if (s.wash >= 0)
+        out.blends.insert(front);
+      else if (s.what == Do::Stamp)
+        out.prints.emplace(front, s.impression);
   }
-  cv::Mat x, inverse;
-  cv::solve(normal, right, x, cv::DECOMP_CHOLESKY);
-  cv::invert(normal, inverse, cv::DECOMP_CHOLESKY);
-  SeenPaper out;
-  out.front = front;
-  out.by = {x.at<double>(0), x.at<double>(1)};
-  out.turn_deg = x.at<double>(2) * 180 / 3.14159265358979;
-  out.grow_mm = x.at<double>(3);
-  out.places = static_cast<int>(told.size());
-  double square = 0;
-  for (const Told& t : told) {
-    const double model =
-        dot(t.outward, out.by) + x.at<double>(2) * cross(t.at - middle, t.outward) + out.grow_mm - inset_mm;
-    square += (t.end - model) * (t.end - model);
-  }
-  const double rms = std::sqrt(square / static_cast<double>(told.size()));
-  out.bySd_mm =
-      std::max(sigma, rms) * std::sqrt(std::max(inverse.at<double>(0, 0), inverse.at<double>(1, 1)));
-  // One stiff paper moved as a whole explains what is seen, or what is seen comes of something else.
-  constexpr double kMostRms_mm = 0.3, kMostSd_mm = 0.15, kFarthest_mm = 1.2;
-  if (rms > kMostRms_mm || out.bySd_mm > kMostSd_mm || length(out.by) > kFarthest_mm) return {};
   return out;
 }
 
@@ -229,11 +171,13 @@ std::optional<SeenPaper> paperOf(int front, const std::vector<Told>& told, Point
 
 void lookAtJoins(const Plan& plan, const Analysis& analysis, const SeenCard& card,
                  const std::vector<const SeenPrint*>& prints, Comparison& out) {
+  const Covered covered = coveredIn(analysis.sheet);
   for (size_t f = 0; f < plan.impressions.size(); ++f) {
     if (!prints[f]) continue;
-    std::vector<Told> all;
+    std::vector<PaperEnd> ends;
+    const double inset = plan.supplies.maskInset_mm;
     const Placed& placed = *analysis.meetings.placed[f];
-    std::vector<Place> places;
+    std::vector<BorderPlace> places;
     for (int k : analysis.meetings.of[f]) {
       const Meeting& m = analysis.meetings.list[ix(k)];
       if (m.front != static_cast<int>(f) || !m.overlaps() || !prints[ix(m.back)] ||
@@ -247,15 +191,18 @@ void lookAtJoins(const Plan& plan, const Analysis& analysis, const SeenCard& car
       join.front = m.front, join.back = m.back;
       std::vector<double> gaps, runs;
       double worst = kShows_mm;
-      for (const Place& p : places) {
+      for (const BorderPlace& p : places) {
         const auto end = border.endAt(p);
         if (!end) continue;
+        if (covered.prints.contains({m.front, m.back}))
+          ends.push_back({p.at, p.outward, end->from + inset, end->to + inset});
+        if (end->hidden()) continue;
         join.looked_mm += kEach_mm;
-        all.push_back({p.at, p.outward, *end});
-        if (*end > kShows_mm) gaps.push_back(*end);
-        if (*end < -kShows_mm) runs.push_back(-*end);
-        if (std::fabs(*end) > worst)
-          worst = std::fabs(*end), join.at = card.mmOf(card.toSeen(*prints[f], card.pixelOf(p.at)));
+        const double by = end->from;
+        if (by > kShows_mm) gaps.push_back(by);
+        if (by < -kShows_mm) runs.push_back(-by);
+        if (std::fabs(by) > worst)
+          worst = std::fabs(by), join.at = card.mmOf(card.toSeen(*prints[f], card.pixelOf(p.at)));
       }
       if (join.looked_mm < 0.8) continue;
       join.gapLength_mm = kEach_mm * static_cast<double>(gaps.size());
@@ -265,9 +212,16 @@ void lookAtJoins(const Plan& plan, const Analysis& analysis, const SeenCard& car
       if (runs.size() >= 2) join.runIn_mm = quantile(runs, 0.9);
       out.joins.push_back(join);
     }
-    if (const auto paper =
-            paperOf(static_cast<int>(f), all, boxOf(placed.silhouette).centre(), plan.supplies.maskInset_mm))
-      out.papers.push_back(*paper);
+    // A paper is laid anew for the blends, as a rule: each is told for itself.
+    const Point middle = boxOf(placed.silhouette).centre();
+    std::vector<PaperEnd> blends;
+    if (covered.blends.contains(static_cast<int>(f))) {
+      if (places.empty()) places = placesOn(placed.silhouette);
+      blends = blendEnds(plan, card, *prints[f], places);
+    }
+    for (const auto& told : {ends, blends})
+      if (auto paper = paperFrom(told, middle))
+        paper->front = static_cast<int>(f), out.papers.push_back(*paper);
   }
   std::stable_sort(out.joins.begin(), out.joins.end(), [](const SeenJoin& a, const SeenJoin& b) {
     return std::max(a.gap_mm, a.runIn_mm) > std::max(b.gap_mm, b.runIn_mm);

@@ -16,7 +16,7 @@ constexpr double kLeastContrast = 0.07;                    // of encoded brightn
 constexpr double kLeastLikeness = 0.25, kLeastInk = 0.13;  // below one of them there is no print
 constexpr double kHalfLike = 0.5, kHalfInk = 0.28;  // nor below both: colouring by hand follows lines too
 constexpr double kPale = 0.62;
-constexpr double kRaster_mm = 0.012;  // a tenth of a pixel that tells
+constexpr double kRaster_mm = 0.025;  // a quarter of a pixel that tells
 constexpr double kField_mm = 1.2;
 constexpr uint8_t kSolid = 230;
 

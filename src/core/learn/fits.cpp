@@ -12,19 +12,24 @@ constexpr int kRounds = 30;
 }  // namespace
 
 Fit fitSpread(double usual, double worth, std::span<const SeenError> errors) {
-  double variance = usual * usual, before = 0;
-  for (int round = 0; round < kRounds && std::fabs(variance - before) > 1e-12; ++round) {
+  // Each error is believed as far as it was measured: what is measured badly takes the spread for its own and
+  // moves it nowhere (expectation and maximization; Gelman et al., section 13.4, from memory).
+  double variance = usual * usual, before = 0, told = 0;
+  constexpr int kManyRounds = 500;
+  for (int round = 0; round < kManyRounds && std::fabs(variance - before) > 1e-9 * variance; ++round) {
     before = variance;
     double sum = worth * usual * usual;
+    told = 0;
     for (const SeenError& e : errors) {
-      const double far = kFar * std::sqrt(variance + e.sd * e.sd);
-      const double x = std::clamp(e.value, -far, far);
-      sum += x * x - e.sd * e.sd;
+      const double all = variance + e.sd * e.sd, far = kFar * std::sqrt(all);
+      const double x = std::clamp(e.value, -far, far), share = variance / all;
+      sum += share * share * x * x + share * e.sd * e.sd;
+      told += share * share;
     }
     variance = std::max(1e-8, sum / (worth + static_cast<double>(errors.size())));
   }
-  const double s = std::sqrt(variance), n = worth + static_cast<double>(errors.size());
-  return {s, s / std::sqrt(2 * n), static_cast<double>(errors.size())};
+  const double s = std::sqrt(variance);
+  return {s, s / std::sqrt(2 * (worth + told)), told};
 }
 
 Fit fitMean(double usual, double worth, double spread, std::span<const double> values) {

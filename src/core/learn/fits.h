@@ -16,7 +16,8 @@ struct Fit {
 };
 
 /// Standard deviation of errors with mean 0: scaled inverse chi-square. Errors more than 3.5 times as large
-/// count as so large: a stamp that slipped is no habit.
+/// count as so large: a stamp that slipped is no habit. `weight` is how many errors measured without fault
+/// say as much.
 /// @param usual  what is believed beforehand, worth `worth` observations
 /// @param errors  each with the standard deviation with which it was measured
 struct SeenError {

@@ -16,7 +16,8 @@ constexpr std::array<std::string_view, kTraits> kWords = {
     "blending",     "cuttingMasks", "covering",    "embossing", "byHand",      "paper"};
 
 // Worth of common practice in observations, and how much one observation says. Common practice, no source.
-constexpr double kPrintsWorth = 8, kPapersWorth = 8, kPaceWorth = 2, kPaceSpread = 0.35;
+constexpr double kPrintsWorth = 8, kPapersWorth = 4, kPaceWorth = 2, kPaceSpread = 0.35;
+constexpr double kPositionerSpares = 3;  // a third of the error with one. Common practice, no source
 constexpr double kStrengthWorth = 3, kStrengthSpread = 0.1, kColourWorth = 3;
 
 /// Words of the log to kinds of work.
@@ -61,20 +62,25 @@ struct Errors {
 
 void learnHands(std::span<const LogEntry* const> log, MakerLearnt& out) {
   Errors place, turn, maskPlace, maskTurn, cut;
+  std::array<Errors, 2> placeBy, turnBy;  // of small and of large stamps
   for (const LogEntry* e : log) {
+    // With a positioner errors are smaller: as if there had been none.
+    const double spared = e->positioner ? kPositionerSpares : 1;
     for (const LogEntry::Print& p : e->prints) {
       if (!tellsOfHands(p)) continue;
-      constexpr double kSure_mm = 0.25, kSure_deg = 0.4;  // what is not known better says nothing
-      if (p.bySd_mm < kSure_mm) place.add(e->id, p.by.x, p.bySd_mm), place.add(e->id, p.by.y, p.bySd_mm);
-      if (p.turnSd_deg < kSure_deg) turn.add(e->id, p.turn_deg, p.turnSd_deg);
+      const size_t size = p.size_mm >= kLargeStamp_mm;
+      for (const double v : {p.by.x, p.by.y})
+        for (Errors* errors : {&place, &placeBy[size]}) errors->add(e->id, v * spared, p.bySd_mm * spared);
+      for (Errors* errors : {&turn, &turnBy[size]})
+        errors->add(e->id, p.turn_deg * spared, p.turnSd_deg * spared);
     }
     for (const LogEntry::Paper& p : e->papers) {
       // By a mark at the foot errors are smaller: as if it had not been there. See core/risk.
       const double placing = p.footMark ? 2 : 1, turning = p.footMark ? 3 : 1;
-      maskPlace.add(e->id, p.by.x * placing, p.bySd_mm * placing),
-          maskPlace.add(e->id, p.by.y * placing, p.bySd_mm * placing);
-      maskTurn.add(e->id, p.turn_deg * turning, 0.15 * turning);
-      cut.add(e->id, p.grow_mm, std::min(0.08, p.bySd_mm));
+      maskPlace.add(e->id, p.by.x * placing, p.bySd.x * placing),
+          maskPlace.add(e->id, p.by.y * placing, p.bySd.y * placing);
+      maskTurn.add(e->id, p.turn_deg * turning, p.turnSd_deg * turning);
+      cut.add(e->id, p.grow_mm, p.growSd_mm);
     }
   }
   const auto put = [&](Trait t, const Errors& errors, double worth) {
@@ -85,6 +91,13 @@ void learnHands(std::span<const LogEntry* const> log, MakerLearnt& out) {
   put(Trait::PrintPlacing, place, kPrintsWorth), put(Trait::PrintTurn, turn, kPrintsWorth);
   put(Trait::MaskPlacing, maskPlace, kPapersWorth), put(Trait::MaskTurn, maskTurn, kPapersWorth);
   put(Trait::MaskCutting, cut, kPapersWorth);
+  for (const size_t size : {0, 1}) {
+    // Beforehand they are as all are.
+    BySize& by = size ? out.large : out.small;
+    by.placing = fitSpread(out[Trait::PrintPlacing].fit.value, kPrintsWorth, placeBy[size].all);
+    by.turn = fitSpread(out[Trait::PrintTurn].fit.value, kPrintsWorth, turnBy[size].all);
+    by.prints = static_cast<int>(turnBy[size].all.size());
+  }
 }
 
 void learnMasks(std::span<const LogEntry* const> log, MakerLearnt& out) {
@@ -148,8 +161,20 @@ void learnInks(std::span<const LogEntry* const> log, MakerLearnt& out) {
     ink.ink = name;
     // Against what the table says now: it may have been mended since.
     std::vector<Against> touched;
-    for (const LogEntry::Dried& d : s.waits) touched.push_back({d.waited_s / s.said_s, d.smudged});
+    std::map<std::string, std::vector<Against>> on;
+    // Whether it had smudged says that it was too early.
+    for (const LogEntry::Dried& d : s.waits)
+      touched.push_back({d.waited_s / s.said_s, d.smudged}), on[d.paper].push_back(touched.back());
     ink.drying = fitThreshold(touched), ink.dryings = static_cast<int>(touched.size()), ink.said_s = s.said_s;
+    if (on.size() > 1)
+      for (auto& [paper, seen] : on) {
+        if (paper.empty()) continue;
+        // Beforehand it is as on all papers.
+        for (Against& t : seen) t.ratio /= ink.drying.value;
+        Fit fit = fitThreshold(seen);
+        fit.value *= ink.drying.value, fit.sd *= ink.drying.value;
+        ink.dryingOn[paper] = fit;
+      }
     for (auto& [pressing, values] : s.strengths)
       if (pressing > 1)
         ink.strengths[pressing] = fitMean(s.said[pressing], kStrengthWorth, kStrengthSpread, values);
@@ -183,6 +208,16 @@ std::optional<WorkKind> paceOf(Trait t) {
   return static_cast<WorkKind>(static_cast<int>(t) - static_cast<int>(Trait::Stamping));
 }
 
+namespace {
+
+/// Errors as they will be: with a positioner, if that is how the next cards are stamped.
+double placed(const MakerLearnt& learnt, Trait t) {
+  const Learnt& l = learnt[t];
+  return l.own || !learnt.positioner ? l.value() : l.value() / kPositionerSpares;
+}
+
+}  // namespace
+
 MakerLearnt learnFrom(std::span<const LogEntry> all, const LearnSettings& settings) {
   MakerLearnt out;
   std::vector<const LogEntry*> log;
@@ -190,7 +225,8 @@ MakerLearnt learnFrom(std::span<const LogEntry> all, const LearnSettings& settin
     if (e.ended_s >= settings.from_s) log.push_back(&e);
   std::stable_sort(log.begin(), log.end(),
                    [](const LogEntry* a, const LogEntry* b) { return a->ended_s < b->ended_s; });
-  out.cards = static_cast<int>(log.size());
+  if (log.size() > kLearnFrom) log.erase(log.begin(), log.end() - kLearnFrom);
+  out.cards = static_cast<int>(log.size()), out.positioner = settings.positioner;
   for (size_t t = 0; t < kTraits; ++t) out.traits[t].usual = usualOf(static_cast<Trait>(t));
   learnHands(log, out), learnMasks(log, out), learnPaces(log, out), learnInks(log, out);
   for (const auto& [trait, value] : settings.own)
@@ -219,8 +255,8 @@ void takeIn(const Plan& plan, const Comparison& seen, LogEntry& e) {
     e.prints.push_back(std::move(out));
   }
   for (const SeenPaper& p : seen.papers)
-    e.papers.push_back({plan.impressions[ix(p.front)].id, p.by, p.turn_deg, p.grow_mm, p.bySd_mm,
-                        plan.supplies.footMark != FootMark::None});
+    e.papers.push_back({plan.impressions[ix(p.front)].id, p.by, p.turn_deg, p.grow_mm, p.bySd, p.turnSd_deg,
+                        p.growSd_mm, plan.supplies.footMark != FootMark::None});
   for (const SeenJoin& j : seen.joins)
     if (j.gap_mm > 0 || j.runIn_mm > 0)
       e.joins.push_back(
@@ -234,10 +270,20 @@ bool driesOtherwise(const LearntInk& ink) {
   return ink.dryings >= kLeast && off > kWorth && off > ink.drying.sd;
 }
 
-Ink withLearnt(const Ink& ink, const LearntInk& learnt) {
+bool sizeMatters(const MakerLearnt& l) {
+  constexpr int kLeast = 6;
+  const double apart = std::fabs(l.large.placing.value - l.small.placing.value);
+  return l.small.prints >= kLeast && l.large.prints >= kLeast &&
+         apart > 2 * std::hypot(l.large.placing.sd, l.small.placing.sd);
+}
+
+Ink withLearnt(const Ink& ink, const LearntInk& learnt, const std::string& paper) {
   constexpr double kLeastPrints = 3, kWorth = 0.04;
   Ink out = ink;
-  if (driesOtherwise(learnt)) out.dryOnCard_s = std::round(learnt.said_s * learnt.drying.value);
+  LearntInk there = learnt;
+  if (const auto on = learnt.dryingOn.find(paper); on != learnt.dryingOn.end())
+    there.drying = on->second, there.dryings = static_cast<int>(on->second.weight);
+  if (driesOtherwise(there)) out.dryOnCard_s = std::round(there.said_s * there.drying.value);
   for (const auto& [pressing, fit] : learnt.strengths) {
     const size_t at = ix(pressing - 1);
     if (fit.weight < kLeastPrints || at >= out.generations.size() ||
@@ -254,8 +300,8 @@ Habits habitsOf(const MakerLearnt& learnt) {
   const auto within = [&](Trait t, double least, double most) {
     return std::clamp(learnt[t].value(), least, most);
   };
-  h.printPlacing_mm = within(Trait::PrintPlacing, 0.02, 5),
-  h.printTurn_deg = within(Trait::PrintTurn, 0.02, 10);
+  h.printPlacing_mm = std::clamp(placed(learnt, Trait::PrintPlacing), 0.02, 5.0),
+  h.printTurn_deg = std::clamp(placed(learnt, Trait::PrintTurn), 0.02, 10.0);
   h.maskPlacing_mm = within(Trait::MaskPlacing, 0.02, 3), h.maskTurn_deg = within(Trait::MaskTurn, 0.02, 10);
   h.maskCutting_mm = within(Trait::MaskCutting, 0.01, 2);
   h.maskLife = static_cast<int>(std::lround(within(Trait::MaskLife, 1, 200)));

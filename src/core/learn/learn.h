@@ -45,8 +45,10 @@ struct Learnt {
 
 /// What one ink does with this maker.
 struct LearntInk {
-  std::string ink;    ///< its name
-  Fit drying;         ///< times what is said of it
+  std::string ink;  ///< its name
+  Fit drying;       ///< times what is said of it
+  /// By the paper's name, where it was on more than one: times what is said of it.
+  std::map<std::string, Fit> dryingOn;
   double said_s = 0;  ///< what its table said of drying, on the newest card
   int dryings = 0;
   std::map<int, Fit> strengths;  ///< by pressing: strength, 0 to 1
@@ -60,20 +62,35 @@ struct CardMinutes {
   double said_min = 0, took_min = 0;
 };
 
+/// From this side on a stamp is a large one, which is harder to place. Common practice, no source.
+inline constexpr double kLargeStamp_mm = 40;
+
+/// How exactly stamps of one size are placed.
+struct BySize {
+  Fit placing, turn;
+  int prints = 0;
+};
+
 struct MakerLearnt {
   std::array<Learnt, kTraits> traits;
+  BySize small, large;
   std::vector<LearntInk> inks;
   std::vector<CardMinutes> minutes;  ///< oldest first
-  int cards = 0;                     ///< in the log, of these hands
+  int cards = 0;                     ///< that were looked at, of these hands
+  bool positioner = false;           ///< see LearnSettings
   const Learnt& operator[](Trait t) const { return traits[ix(t)]; }
 };
 
 /// What a maker set by hand: instead of what is learnt, or from when on it counts.
 struct LearnSettings {
   std::map<Trait, double> own;
-  double from_s = 0;  ///< cards that ended earlier are left out: set back
+  double from_s = 0;        ///< cards that ended earlier are left out: set back
+  bool positioner = false;  ///< the next cards are stamped with a hinged positioner
   bool operator==(const LearnSettings&) const = default;
 };
+
+/// So many of the newest cards say how hands are now.
+inline constexpr int kLearnFrom = 120;
 
 /// @param log  cards of one maker, any order
 MakerLearnt learnFrom(std::span<const LogEntry> log, const LearnSettings& settings = {});
@@ -83,8 +100,11 @@ void takeIn(const Plan& plan, const Comparison& seen, LogEntry& entry);
 
 /// Does that ink do enough otherwise than its table says, told often enough, to be written into the table?
 bool driesOtherwise(const LearntInk& learnt);
+/// Are large stamps placed otherwise than small ones, as far as that can be said?
+bool sizeMatters(const MakerLearnt& learnt);
 /// The ink with what was learnt of it in its table; as it was where too little was seen.
-Ink withLearnt(const Ink& ink, const LearntInk& learnt);
+/// @param paper  its name, if what was seen on it is to count
+Ink withLearnt(const Ink& ink, const LearntInk& learnt, const std::string& paper = {});
 
 /// What plans are reckoned with.
 Habits habitsOf(const MakerLearnt& learnt);

@@ -19,6 +19,7 @@ struct LogEntry {
   double begun_s = 0, ended_s = 0;
   double planned_min = 0, spent_min = 0;
   int copies = 1;
+  bool positioner = false;  ///< stamped with a hinged positioner
 
   struct Spent {
     std::string what;  ///< word of the step's kind
@@ -67,6 +68,7 @@ struct LogEntry {
     std::string ink;  ///< its name
     double waited_s = 0, said_s = 0;
     bool smudged = false;
+    std::string paper;  ///< its name
     bool operator==(const Dried&) const = default;
   };
   std::vector<Dried> dried;
@@ -91,7 +93,9 @@ struct LogEntry {
   struct Paper {
     std::string front;
     Point by;
-    double turn_deg = 0, grow_mm = 0, bySd_mm = 0;
+    double turn_deg = 0, grow_mm = 0;
+    Point bySd;                                  ///< each direction for itself
+    double turnSd_deg = 0.15, growSd_mm = 0.08;  ///< as logs of the first kind meant it
     bool footMark = false;
     bool operator==(const Paper&) const = default;
   };

@@ -228,7 +228,7 @@ std::map<std::string, LogEntry::Worn> noteWear(const Bench& b, std::vector<LogEn
         if (const auto at = stamped.find(c.impression); at != stamped.end() && r.done_s > 0) {
           const Ink& ink = *plan.ink(plan.impressions[ix(c.impression)].ink);
           dried.push_back({ink.name, std::max(0.0, r.begun_s - b.made(at->second).done_s), ink.dryOnCard_s,
-                           had(Mishap::Smudge)});
+                           had(Mishap::Smudge), plan.card.paper.name});
           stamped.erase(at);
         }
         if (c.mask.empty()) continue;

@@ -8,18 +8,18 @@
 namespace havlo {
 namespace {
 
-constexpr double kKiss_mm = 1.0;
+constexpr double kKiss_mm = 1.0;  // of hands as they usually are; farther of hands that err more
 constexpr double kApart_mm = 3.0;
 
-/// Least distance between two outlines, with where; nothing if they overlap or are farther than a kiss.
-std::optional<std::pair<NearestPoint, Point>> kissOf(const Placed& p, const Placed& q) {
-  const Box near = q.onPanel.box().grown(kKiss_mm);
+/// Least distance between two outlines, with where; nothing if they overlap or are farther than that.
+std::optional<std::pair<NearestPoint, Point>> kissOf(const Placed& p, const Placed& q, double within_mm) {
+  const Box near = q.onPanel.box().grown(within_mm);
   std::optional<std::pair<NearestPoint, Point>> best;
   for (Point b : p.outline->border) {
     const Point at = p.placing.toPanel(b);
     if (!near.contains(at) || !p.panel.contains(at)) continue;
     const NearestPoint n = nearestPoint(q.silhouette, at);
-    if (n.distance_mm > kKiss_mm || !p.panel.contains(n.at)) continue;
+    if (n.distance_mm > within_mm || !p.panel.contains(n.at)) continue;
     if (!best || n.distance_mm < best->first.distance_mm) best = std::pair(n, at);
   }
   return best;
@@ -28,6 +28,7 @@ std::optional<std::pair<NearestPoint, Point>> kissOf(const Placed& p, const Plac
 }  // namespace
 
 void readKissingEdges(const Plan& plan, const Analysis& a, std::vector<Finding>& out) {
+  const double kiss_mm = kKiss_mm * plan.habits.moreThanUsual();
   for (const Meeting& m : a.meetings.list) {
     if (m.overlaps()) continue;
     const Role f = roleAt(a, m.front), b = roleAt(a, m.back);
@@ -38,8 +39,8 @@ void readKissingEdges(const Plan& plan, const Analysis& a, std::vector<Finding>&
     const Impression &front = thingAt(plan, m.front), &back = thingAt(plan, m.back);
     if (!front.row.empty() && front.row == back.row) continue;
     const Placed &p = *a.meetings.placed[ix(m.front)], &q = *a.meetings.placed[ix(m.back)];
-    if (!p.onPanel.box().meets(q.onPanel.box(), kKiss_mm)) continue;
-    const auto kiss = kissOf(p, q);
+    if (!p.onPanel.box().meets(q.onPanel.box(), kiss_mm)) continue;
+    const auto kiss = kissOf(p, q, kiss_mm);
     if (!kiss) continue;
     Finding finding{FindingKind::KissingEdges, Level::Warn, {m.front, m.back}, kiss->first.distance_mm, {}};
     // The one that is not the hero and holds nothing goes aside; farther apart along the way they already
@@ -49,7 +50,8 @@ void readKissingEdges(const Plan& plan, const Analysis& a, std::vector<Finding>&
     const Box other = boxOf(a.meetings.placed[ix(moves == m.front ? m.back : m.front)]->silhouette);
     const double way = mine.centre().x < other.centre().x ? -1 : 1;
     const Point at = thingAt(plan, moves).at;
-    finding.fix = moveTo(moves, {at.x + way * (kApart_mm - kiss->first.distance_mm), at.y});
+    finding.fix = moveTo(
+        moves, {at.x + way * (kApart_mm * plan.habits.moreThanUsual() - kiss->first.distance_mm), at.y});
     out.push_back(std::move(finding));
   }
 }

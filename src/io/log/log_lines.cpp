@@ -25,8 +25,11 @@ class Reading {
   void operator()(const char* key, int& v) { v = at(key).toInt(v); }
   void operator()(const char* key, bool& v) { v = at(key).toBool(v); }
   void operator()(const char* key, Point& v) {
-    const QJsonArray a = at(key).toArray();
-    v = {a.at(0).toDouble(), a.at(1).toDouble()};
+    const QJsonValue there = at(key);
+    const QJsonArray a = there.toArray();
+    // Older logs have one number for both directions.
+    v = there.isDouble() ? Point{there.toDouble(), there.toDouble()}
+                         : Point{a.at(0).toDouble(), a.at(1).toDouble()};
   }
   void operator()(const char* key, Colour& v) {
     const QJsonArray a = at(key).toArray();
@@ -100,7 +103,7 @@ void members(V& v, LogEntry::Worn& w) {
 }
 template <typename V>
 void members(V& v, LogEntry::Dried& d) {
-  v("ink", d.ink), v("waited", d.waited_s), v("said", d.said_s), v("smudged", d.smudged);
+  v("ink", d.ink), v("waited", d.waited_s), v("said", d.said_s), v("smudged", d.smudged), v("paper", d.paper);
 }
 template <typename V>
 void members(V& v, LogEntry::Print& p) {
@@ -111,8 +114,8 @@ void members(V& v, LogEntry::Print& p) {
 }
 template <typename V>
 void members(V& v, LogEntry::Paper& p) {
-  v("front", p.front), v("by", p.by), v("turn", p.turn_deg), v("grow", p.grow_mm), v("bySd", p.bySd_mm),
-      v("footMark", p.footMark);
+  v("front", p.front), v("by", p.by), v("turn", p.turn_deg), v("grow", p.grow_mm), v("bySd", p.bySd),
+      v("turnSd", p.turnSd_deg), v("growSd", p.growSd_mm), v("footMark", p.footMark);
 }
 template <typename V>
 void members(V& v, LogEntry::Join& j) {
@@ -127,9 +130,9 @@ void members(V& v, LogEntry& e) {
   v("id", e.id), v("title", e.title), v("for", e.madeFor), v("hands", e.hands), v("occasion", e.occasion),
       v("sentTo", e.sentTo), v("shows", e.shows), v("inks", e.inks), v("begun", e.begun_s),
       v("ended", e.ended_s), v("planned", e.planned_min), v("spent", e.spent_min), v("copies", e.copies),
-      v("steps", e.steps), v("masks", e.masks), v("used", e.used), v("mishaps", e.mishaps),
-      v("notes", e.notes), v("worn", e.worn), v("dried", e.dried), v("prints", e.prints),
-      v("papers", e.papers), v("joins", e.joins);
+      v("positioner", e.positioner), v("steps", e.steps), v("masks", e.masks), v("used", e.used),
+      v("mishaps", e.mishaps), v("notes", e.notes), v("worn", e.worn), v("dried", e.dried),
+      v("prints", e.prints), v("papers", e.papers), v("joins", e.joins);
 }
 
 QByteArray cell(const QString& s) {

@@ -17,6 +17,7 @@
 #include "io/files/errors.h"
 #include "io/files/whole_file.h"
 #include "io/log/log_lines.h"
+#include "io/log/practice_lines.h"
 #include "io/wording/say.h"
 
 namespace havlo {
@@ -231,17 +232,32 @@ Result<LogEntry> LogStore::entry(const std::string& id) const {
   return std::move(*e);
 }
 
-std::vector<LogEntry> LogStore::all(const std::string& hands) const {
-  QSqlQuery query(database(m_connection));
+namespace {
+
+/// @param most  so many of the newest; below 0: all. Oldest first
+std::vector<LogEntry> entriesIn(const QSqlDatabase& db, const std::string& hands, int most) {
+  QSqlQuery query(db);
   query.setForwardOnly(true);
-  query.prepare(QStringLiteral("SELECT line FROM card WHERE gone=0%1 ORDER BY ended")
+  query.prepare(QStringLiteral("SELECT line FROM card WHERE gone=0%1 ORDER BY ended DESC LIMIT ?")
                     .arg(hands == "*" ? QString() : QStringLiteral(" AND hands=?")));
   if (hands != "*") query.addBindValue(q(hands));
+  query.addBindValue(most);
   query.exec();
   std::vector<LogEntry> out;
   while (query.next())
     if (auto e = entryOf(query.value(0).toString().toUtf8())) out.push_back(std::move(*e));
+  std::reverse(out.begin(), out.end());
   return out;
+}
+
+}  // namespace
+
+std::vector<LogEntry> LogStore::all(const std::string& hands) const {
+  return entriesIn(database(m_connection), hands, -1);
+}
+
+std::vector<LogEntry> LogStore::newest(const std::string& hands) const {
+  return entriesIn(database(m_connection), hands, kLearnFrom);
 }
 
 Result<Done> LogStore::write(const LogEntry& e) {
@@ -296,6 +312,9 @@ QString LogStore::photoFile(const std::string& id) const {
 QString LogStore::flatFile(const std::string& id) const {
   return QDir(m_folder).filePath(QStringLiteral("cards/%1-flat.png").arg(q(id)));
 }
+QString LogStore::smallFile(const std::string& id) const {
+  return QDir(m_folder).filePath(QStringLiteral("cards/%1-small.png").arg(q(id)));
+}
 
 std::vector<std::string> LogStore::people() const {
   QSqlQuery query(database(m_connection));
@@ -316,6 +335,7 @@ LearnSettings LogStore::settings(const std::string& hands) const {
   if (!query.exec() || !query.next()) return out;
   const QJsonObject o = QJsonDocument::fromJson(query.value(0).toString().toUtf8()).object();
   out.from_s = o[QStringLiteral("from")].toDouble();
+  out.positioner = o[QStringLiteral("positioner")].toBool();
   const QJsonObject own = o[QStringLiteral("own")].toObject();
   for (auto it = own.begin(); it != own.end(); ++it)
     if (const auto trait = traitOf(it.key().toStdString())) out.own[*trait] = it.value().toDouble();
@@ -325,7 +345,9 @@ LearnSettings LogStore::settings(const std::string& hands) const {
 Result<Done> LogStore::putSettings(const std::string& hands, const LearnSettings& s) {
   QJsonObject own;
   for (const auto& [trait, value] : s.own) own.insert(QLatin1String(wordOf(trait).data()), value);
-  const QJsonObject o{{QStringLiteral("from"), s.from_s}, {QStringLiteral("own"), own}};
+  const QJsonObject o{{QStringLiteral("from"), s.from_s},
+                      {QStringLiteral("own"), own},
+                      {QStringLiteral("positioner"), s.positioner}};
   return run(database(m_connection), QStringLiteral("INSERT OR REPLACE INTO setting VALUES (?, ?)"),
              {QStringLiteral("hands:") + q(hands),
               QString::fromUtf8(QJsonDocument(o).toJson(QJsonDocument::Compact))});
@@ -382,12 +404,17 @@ Result<int> LogStore::merge(const QString& from) {
         QFile::copy(QDir(from).filePath(QStringLiteral("cards/") + name),
                     QDir(m_folder).filePath(QStringLiteral("cards/") + name));
   }
+  if (info.isDir())
+    if (auto done =
+            mergePractised(QDir(m_folder).filePath(kPracticeFile), QDir(from).filePath(kPracticeFile));
+        !done)
+      return done.error();
   return fresh;
 }
 
 Habits habitsFrom(const LogStore& store) {
   const std::string hands = store.atWork();
-  return habitsOf(learnFrom(store.all(hands), store.settings(hands)));
+  return habitsOf(learnFrom(store.newest(hands), store.settings(hands)));
 }
 
 }  // namespace havlo

@@ -53,6 +53,8 @@ class LogStore {
   Result<LogEntry> entry(const std::string& id) const;
   /// In full, of one maker; all of everybody's where `hands` is a star.
   std::vector<LogEntry> all(const std::string& hands) const;
+  /// The newest of them, oldest first: what is learnt from, see kLearnFrom.
+  std::vector<LogEntry> newest(const std::string& hands) const;
 
   /// Adds a card, or what is new of it. @param plan  its text, kept beside; empty: as it was
   /// @error CannotWrite
@@ -66,6 +68,7 @@ class LogStore {
   QString pictureFile(const std::string& id) const;  ///< of the plan
   QString photoFile(const std::string& id) const;    ///< of the finished card
   QString flatFile(const std::string& id) const;     ///< the photo straightened
+  QString smallFile(const std::string& id) const;    ///< of one of these, for a list
 
   /// Whose hands are known, those of the newest card first.
   std::vector<std::string> people() const;

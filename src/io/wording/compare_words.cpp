@@ -227,6 +227,17 @@ QString learntWords(Trait t, const Learnt& l, MeasureStyle style) {
                     .arg(pace ? tr("%1 points").arg(std::max(1, qRound(100 * l.fit.sd))) : said(l.fit.sd));
 }
 
+QString sizeWords(const MakerLearnt& learnt, MeasureStyle style) {
+  if (!sizeMatters(learnt)) return {};
+  const auto said = [&](double v) {
+    return style == MeasureStyle::Millimetres ? tr("%1 mm").arg(v, 0, 'f', 2)
+                                              : tr("%1 in").arg(v / 25.4, 0, 'f', 3);
+  };
+  return tr("Stamps of %1 and more lie off by %2, smaller ones by %3.")
+      .arg(style == MeasureStyle::Millimetres ? tr("4 cm") : tr("1.6 in"), said(learnt.large.placing.value),
+           said(learnt.small.placing.value));
+}
+
 QString foretoldWords(double said_min, double took_min) {
   return tr("We said %1, it took %2.").arg(minutesWords(said_min), minutesWords(took_min));
 }
@@ -246,6 +257,11 @@ QStringList inkWords(const LearntInk& ink) {
                .arg(name)
                .arg(std::lround(ink.drying.value * ink.said_s))
                .arg(std::lround(ink.said_s));
+  for (const auto& [paper, fit] : ink.dryingOn)
+    if (fit.weight >= 3 && std::fabs(fit.value / ink.drying.value - 1) > 0.2)
+      out << tr("On %1 it is dry after %2 s.")
+                 .arg(QString::fromStdString(paper))
+                 .arg(std::lround(fit.value * ink.said_s));
   for (const auto& [pressing, fit] : ink.strengths)
     out << tr("%1, %2: %3 of the first, from %4 prints.")
                .arg(name, pressingName(pressing), shareWords(fit.value))

@@ -153,7 +153,7 @@ class TstFits : public QObject {
       LogEntry e;
       e.id = std::to_string(k), e.ended_s = 100 + k;
       for (int i = 0; i < 3; ++i) {
-        e.dried.push_back({"Soot", 80, 60, true}), e.dried.push_back({"Soot", 130, 60, false});
+        e.dried.push_back({"Soot", 80, 60, true, {}}), e.dried.push_back({"Soot", 130, 60, false, {}});
         LogEntry::Print p;
         p.state = "asPlanned", p.ink = "Soot", p.pressing = 2, p.said = 0.7,
         p.strength = 0.8;  // 0.56 of the first
@@ -175,6 +175,77 @@ class TstFits : public QObject {
     LogEntry little = one[0];
     little.dried.resize(1), little.prints.resize(1);
     QCOMPARE(withLearnt(soot, learnFrom(std::vector<LogEntry>{little}).inks[0]), soot);
+  }
+
+  // On smooth card it takes longer than on rough: each paper is told for itself, and all of them as a whole.
+  void papersDryEachInItsTime() {
+    LogEntry e;
+    e.id = "a", e.ended_s = 1;
+    for (int k = 0; k < 12; ++k)
+      for (const auto& [paper, dry_s] : {std::pair("smooth", 120.0), {"rough", 40.0}})
+        e.dried.push_back({"Soot", 0.75 * dry_s, 60, true, paper}),
+            e.dried.push_back({"Soot", 1.3 * dry_s, 60, false, paper});
+    const MakerLearnt learnt = learnFrom(std::vector<LogEntry>{e});
+    const LearntInk& ink = learnt.inks[0];
+    QCOMPARE(ink.dryingOn.size(), size_t{2});
+    const double smooth = 60 * ink.dryingOn.at("smooth").value, rough = 60 * ink.dryingOn.at("rough").value;
+    QVERIFY2(std::fabs(smooth - 120) < 20 && std::fabs(rough - 40) < 10,
+             qPrintable(QStringLiteral("%1 %2").arg(smooth).arg(rough)));
+    Ink soot;
+    soot.id = "soot", soot.name = "Soot", soot.dryOnCard_s = 60;
+    QCOMPARE(withLearnt(soot, ink, "smooth").dryOnCard_s, std::round(smooth));
+    QCOMPARE(withLearnt(soot, ink, "rough").dryOnCard_s, std::round(rough));
+  }
+
+  // Large stamps are told from small ones where they lie otherwise, and only there. With a positioner the
+  // same hands are behind smaller errors.
+  void sizeAndPositionerAreReckonedWith() {
+    for (const bool other : {false, true}) {
+      Random random(9);
+      LogEntry e;
+      e.id = "a", e.ended_s = 1;
+      for (int k = 0; k < 60; ++k) {
+        LogEntry::Print p;
+        const bool large = k % 2;
+        const double placing = large && other ? 1.1 : 0.35;
+        p.state = "asPlanned", p.size_mm = large ? 70 : 20, p.bySd_mm = 0.03, p.turnSd_deg = 0.05;
+        p.by = {placing * random.gaussian(), placing * random.gaussian()},
+        p.turn_deg = 0.5 * random.gaussian();
+        e.prints.push_back(p);
+      }
+      const MakerLearnt learnt = learnFrom(std::vector<LogEntry>{e});
+      QCOMPARE(sizeMatters(learnt), other);
+      if (other) {
+        QVERIFY(std::fabs(learnt.large.placing.value - 1.1) < 0.25);
+        QVERIFY(std::fabs(learnt.small.placing.value - 0.35) < 0.15);
+        continue;
+      }
+      LogEntry held = e;
+      held.positioner = true;
+      for (LogEntry::Print& p : held.prints) p.by = p.by * (1.0 / 3);
+      const double free = habitsOf(learnt).printPlacing_mm;
+      LearnSettings s;
+      QVERIFY(std::fabs(habitsOf(learnFrom(std::vector<LogEntry>{held}, s)).printPlacing_mm - free) < 0.02);
+      s.positioner = true;
+      QVERIFY(std::fabs(habitsOf(learnFrom(std::vector<LogEntry>{held}, s)).printPlacing_mm - free / 3) <
+              0.01);
+    }
+  }
+
+  // Hands that err more need more room between things that must not touch.
+  void unsteadyHandsKeepThingsApart() {
+    Plan plan = havlo::testing::emptyPlan();
+    havlo::testing::addStamp(plan, havlo::testing::slab("post", 10, 30));
+    havlo::testing::put(plan, "a", "post", {40, 20}, 5),
+        havlo::testing::put(plan, "b", "post", {51.6, 20}, 6);
+    const auto kisses = [](const Plan& p) {
+      const AnalysisRef a = havlo::testing::looked(p);
+      return std::any_of(a->findings.begin(), a->findings.end(),
+                         [](const Finding& f) { return f.kind == FindingKind::KissingEdges; });
+    };
+    QVERIFY(!kisses(plan));
+    plan.habits.printPlacing_mm = 1;
+    QVERIFY(kisses(plan));
   }
 
   // Plans are reckoned with it: minutes, masks and joins.
