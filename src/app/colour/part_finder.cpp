@@ -2,6 +2,7 @@
 
 #include "core/base/parallel.h"
 #include "core/outline/shape_ops.h"
+#include "core/region/known_regions.h"
 #include "io/art/svg_art.h"
 
 namespace havlo {
@@ -21,9 +22,7 @@ void PartFinder::look() {
   m_job->run(
       [fresh, art = m_art](const Progress&) {
         std::vector<RegionsRef> regions(fresh.size());
-        forEachIndex(fresh.size(), 2, [&](size_t k) {
-          regions[k] = std::make_shared<const StampRegions>(*fresh[k], art.get());
-        });
+        forEachIndex(fresh.size(), 2, [&](size_t k) { regions[k] = knownRegions(fresh[k], art.get()); });
         Known out;
         for (size_t k = 0; k < fresh.size(); ++k) out[fresh[k]] = regions[k];
         return out;

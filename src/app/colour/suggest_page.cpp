@@ -10,6 +10,7 @@
 #include "app/session/drawer_session.h"
 #include "core/base/parallel.h"
 #include "core/chain/chain.h"
+#include "core/region/known_regions.h"
 #include "io/art/picture.h"
 #include "io/art/svg_art.h"
 
@@ -70,7 +71,7 @@ void SuggestPage::beginWork() {
         std::vector<RegionsRef> regions = of.analysis->regions;
         regions.resize(of.plan->stamps.size());
         forEachIndex(regions.size(), 2, [&](size_t s) {
-          if (!regions[s]) regions[s] = std::make_shared<const StampRegions>(*of.plan->stamps[s], art.get());
+          if (!regions[s]) regions[s] = knownRegions(of.plan->stamps[s], art.get());
         });
         auto proposals = proposeColourings(*of.plan, *of.analysis, inks, regions, art.get(), progress);
         if (!proposals) return proposals.error();

@@ -8,6 +8,7 @@
 #include <QFileInfo>
 #include <algorithm>
 
+#include "app/session/known_plans.h"
 #include "core/chain/chain.h"
 #include "core/guides/guides.h"
 #include "core/pieces/face_plan.h"
@@ -246,7 +247,10 @@ void PlanSession::start(Plan plan, const Origin& from, AnalysisRef analysis) {
   if (!(m_plan.habits == m_habits)) m_plan.habits = m_habits, analysis.reset();
   m_whole = m_plan;
   m_snapshot = std::make_shared<const Plan>(m_plan);
-  m_analysis = analysis ? std::move(analysis) : analyse(m_plan, nullptr, m_art.get());
+  if (!analysis) analysis = knownAnalysis(m_plan, m_art.get(), false);
+  const bool fresh = !analysis;
+  m_analysis = fresh ? analyse(m_plan, nullptr, m_art.get()) : std::move(analysis);
+  if (fresh && !m_plan.impressions.empty()) keepAnalysis(m_snapshot, m_analysis, false);
   ++m_serial;
   if (m_rescued) m_rescue.keep(m_snapshot, m_path, m_onDisk);
   look();
@@ -266,9 +270,15 @@ void PlanSession::takeOrdered(const std::shared_ptr<const Plan>& of, const Analy
 
 void PlanSession::improveOrder() {
   if (m_analysis->orderState.from != OrderState::From::Quick || m_plan.impressions.empty()) return;
-  m_search->run([plan = m_snapshot, analysis = m_analysis](
-                    const Progress& progress) { return withBestOrder(*plan, analysis, {}, progress); },
-                [this, of = m_snapshot](AnalysisRef best) { takeOrdered(of, best); });
+  m_search->run(
+      [plan = m_snapshot, analysis = m_analysis, known = knownAnalysis(m_plan, m_art.get(), true)](
+          const Progress& progress) { return known ? known : withBestOrder(*plan, analysis, {}, progress); },
+      [this, of = m_snapshot](AnalysisRef best) {
+        // What was stopped is no best order.
+        if (best->orderState.from != OrderState::From::Quick && !knownAnalysis(*of, m_art.get(), true))
+          keepAnalysis(of, best, true);
+        takeOrdered(of, best);
+      });
 }
 
 Result<OpenedPlan> openPlan(const QString& path, const ArtSource* art) {

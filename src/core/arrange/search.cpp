@@ -6,6 +6,7 @@
 #include "core/edit/card_edits.h"
 #include "core/edit/edits.h"
 #include "core/focus/greeting.h"
+#include "core/region/known_regions.h"
 
 namespace havlo {
 namespace {
@@ -116,7 +117,7 @@ std::vector<ColouringProposal> colouringsOf(const Plan& plan, const std::vector<
                                             const ArtSource* art, const Progress& progress) {
   const AnalysisRef a = analyse(plan, nullptr, art);
   std::vector<RegionsRef> regions;
-  for (const StampRef& s : plan.stamps) regions.push_back(std::make_shared<const StampRegions>(*s, art));
+  for (const StampRef& s : plan.stamps) regions.push_back(knownRegions(s, art));
   auto found = proposeColourings(plan, *a, inks, regions, art, {progress.stop, {}});
   if (!found) return {};
   return std::move(found).value();

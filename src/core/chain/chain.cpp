@@ -10,6 +10,7 @@
 #include "core/focus/looks.h"
 #include "core/mask/joint_paper.h"
 #include "core/outline/shape_ops.h"
+#include "core/region/known_regions.h"
 #include "core/runsheet/papers.h"
 #include "core/wash/wash_area.h"
 
@@ -102,9 +103,7 @@ std::vector<RegionsRef> regionsOf(const Plan& plan, const std::vector<int>& stam
       if (before->stamps[b] == plan.stamps[s]) out[s] = before->regions[b];
     if (!out[s]) fresh.push_back(s);
   }
-  forEachIndex(fresh.size(), 2, [&](size_t k) {
-    out[fresh[k]] = std::make_shared<const StampRegions>(*plan.stamps[fresh[k]], art);
-  });
+  forEachIndex(fresh.size(), 2, [&](size_t k) { out[fresh[k]] = knownRegions(plan.stamps[fresh[k]], art); });
   return out;
 }
 
