@@ -12,6 +12,9 @@ struct Registered {
   Registered(const char* file, std::function<int(int, char**)> run);
 };
 
+/// Are tests to try all they can, however long it takes? Without it some look at every third card only.
+inline bool thorough() { return qEnvironmentVariableIsSet("HAVLO_THOROUGH"); }
+
 }  // namespace havlo::testing
 
 #define HAVLO_TEST(Class)                                                                         \

@@ -31,10 +31,6 @@
 namespace havlo {
 namespace {
 
-QString nameOf(std::string_view text) {
-  return QString::fromUtf8(text.data(), static_cast<qsizetype>(text.size()));
-}
-
 /// A sheet with its masks, as the maker will see it.
 QImage pictureOf(const LabelledSheet& s, const MaskingSheet& sheet) {
   const double scale = std::min(6.0, 1400 / std::max(sheet.width_mm, sheet.height_mm));
@@ -128,7 +124,7 @@ QWidget* MasksPage::buildSheets() {
   m_sheet = new QComboBox;
   m_sheet->addItem(tr("the printer's paper"), -1);
   for (size_t k = 0; k < usualSheets().size(); ++k)
-    m_sheet->addItem(nameOf(usualSheets()[k].name), static_cast<int>(k));
+    m_sheet->addItem(sizeName(usualSheets()[k].name), static_cast<int>(k));
   m_sheet->addItem(tr("a size of your own"), -2);
   rows->add(tr("Sheet"), m_sheet);
   m_width = new MeasureEdit(tr("Width of the masking sheet"));
@@ -176,7 +172,7 @@ QWidget* MasksPage::buildSheets() {
       MaskingSheet sheet = s.maskSheet.value_or(MaskingSheet{});
       if (k >= 0) {
         sheet.width_mm = usualSheets()[ix(k)].width_mm, sheet.height_mm = usualSheets()[ix(k)].height_mm;
-        const bool note = nameOf(usualSheets()[ix(k)].name).contains(QStringLiteral("note"));
+        const bool note = sizeName(usualSheets()[ix(k)].name).contains(QStringLiteral("note"));
         sheet.stickyBand_mm = note ? std::optional(25.0) : std::nullopt;
         sheet.margin_mm = sheet.width_mm < 120 ? 2 : 5;
       }
@@ -217,6 +213,12 @@ QWidget* MasksPage::buildSheets() {
   });
   connect(m_next, &QPushButton::clicked, this, [this] {
     m_sheetShown = (m_sheetShown + 1) % std::max(1, m_job.sheets);
+    m_reports.clear();
+    showLayout();
+  });
+  // What the cutter freed of one kind of file says nothing of another.
+  connect(m_format, &QComboBox::currentIndexChanged, this, [this] {
+    if (m_reports.empty()) return;
     m_reports.clear();
     showLayout();
   });

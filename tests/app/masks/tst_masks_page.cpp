@@ -124,20 +124,18 @@ class TstMasksPage : public QObject {
     QVERIFY(!m.session().plan().supplies.maskSheet);
   }
 
-  void theCutterFreesEveryPiece_data() {
-    QTest::addColumn<QString>("format");
-    for (const char* f : {"SVG", "DXF", "HPGL", "PDF"}) QTest::newRow(f) << f;
-  }
   void theCutterFreesEveryPiece() {
-    QFETCH(QString, format);
     Masks m;
-    m.pick(format);
-    settle(m.page());
-    QVERIFY(m.press(QStringLiteral("Try the cutter")));
-    settle(m.page());
-    QVERIFY(m.says(QStringLiteral("pieces come free")));
-    QVERIFY(!m.page().reports().empty());
-    for (const CutReport& r : m.page().reports()) QVERIFY(r.open.empty());
+    for (const char* format : {"SVG", "DXF", "HPGL", "PDF"}) {
+      m.pick(QLatin1String(format));
+      settle(m.page());
+      QVERIFY2(!m.says(QStringLiteral("pieces come free")), format);
+      QVERIFY2(m.press(QStringLiteral("Try the cutter")), format);
+      settle(m.page());
+      QVERIFY2(m.says(QStringLiteral("pieces come free")), format);
+      QVERIFY2(!m.page().reports().empty(), format);
+      for (const CutReport& r : m.page().reports()) QVERIFY2(r.open.empty(), format);
+    }
   }
 
   void aCutFileIsSavedAndFaultsAreSaid() {
