@@ -11,6 +11,7 @@
 #include <cstdlib>
 #include <thread>
 
+#include "app/begin/begin_place.h"
 #include "app/session/settings.h"
 #include "app/shell/errands.h"
 #include "app/shell/filing.h"
@@ -51,6 +52,8 @@ int main(int argc, char** argv) {
     window.filing().open(files.constFirst());
   } else if (parser.isSet(demo)) {
     window.errands().openDemo();
+  } else if (havlo::firstTime()) {
+    window.visit(QStringLiteral("begin"));
   }
   window.show();
   window.filing().offerLostWork();

@@ -24,10 +24,6 @@ namespace {
 
 enum Border { ToTheEdge, Bare, Taped };
 
-QString nameOf(std::string_view text) {
-  return QString::fromUtf8(text.data(), static_cast<qsizetype>(text.size()));
-}
-
 bool sameSize(double a, double b) { return std::fabs(a - b) < 0.05; }
 
 /// Two fields with a sign of times between.
@@ -77,7 +73,7 @@ void SizesPage::buildBase(FormRows& rows) {
     const bool lying =
         card.base ? card.base->width_mm > card.base->height_mm : card.panel.width_mm > card.panel.height_mm;
     takeBase(lying ? size.height_mm : size.width_mm, lying ? size.width_mm : size.height_mm,
-             tr("Card of %1").arg(nameOf(size.name)));
+             tr("Card of %1").arg(sizeName(size.name)));
   });
   rows.add(tr("Usual size"), m_usual);
   m_keepSet = plainButton(tr("Keep these sizes"));
@@ -212,8 +208,8 @@ void SizesPage::showSets() {
     for (size_t k = 0; k < usualBases().size(); ++k)
       if (usualBases()[k].family == family)
         m_usual->addItem(family == SizeFamily::Inch
-                             ? tr("%1 in").arg(nameOf(usualBases()[k].name).remove(QStringLiteral(" card")))
-                             : tr("%1 (metric)").arg(nameOf(usualBases()[k].name)),
+                             ? tr("%1 in").arg(sizeName(usualBases()[k].name).remove(QStringLiteral(" card")))
+                             : tr("%1 (metric)").arg(sizeName(usualBases()[k].name)),
                          static_cast<int>(k));
   m_usual->setCurrentIndex(std::max(0, m_usual->findData(now)));
   show();

@@ -15,6 +15,7 @@
 #include "app/common/rolled.h"
 #include "core/colour/colour.h"
 #include "core/edit/wash_edits.h"
+#include "core/edit/wash_ink.h"
 #include "core/marks/stack.h"
 #include "core/plan/wash_facts.h"
 #include "core/wash/limit_shape.h"
@@ -97,7 +98,8 @@ QSlider* percentSlider(const char* name) {
 
 }  // namespace
 
-BackgroundPage::BackgroundPage(PlanSession& session, QWidget* parent) : QWidget(parent), m_session(session) {
+BackgroundPage::BackgroundPage(PlanSession& session, OwnedInks owned, QWidget* parent)
+    : QWidget(parent), m_session(session), m_owned(std::move(owned)) {
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(0, 0, 0, 0);
   column->setSpacing(6);
@@ -335,28 +337,8 @@ void BackgroundPage::changeLimit(const QString& label, const std::function<void(
 }
 
 void BackgroundPage::addWash(WashKind kind) {
-  const Plan& plan = m_session.plan();
-  if (plan.inks.empty()) {
-    Q_EMIT m_session.trouble(tr("There is no ink in this plan. Take one from the drawer first."));
-    return;
-  }
-  // Backgrounds are pale: the lightest ink that is still seen on this paper.
-  constexpr double kSeen = 8;  // CIEDE2000
-  const LinearRgb paper = linearOf(plan.card.paper.colour);
-  const auto seen = [&](const Ink& ink) {
-    const InkFilm film(ink.colour, ink.opacity, factsOf(kind).strength);
-    LinearRgb out;
-    for (size_t c = 0; c < 3; ++c) out[c] = paper[c] * film.multiply[c] + film.add[c];
-    return ink.kind == InkKind::Embossing ? 0 : ciede2000(labOf(paper), labOf(out));
-  };
-  const Ink* best = &plan.inks.front();
-  for (const Ink& ink : plan.inks) {
-    const bool better = (seen(ink) >= kSeen) != (seen(*best) >= kSeen)
-                            ? seen(ink) >= kSeen
-                            : lightnessOf(ink.colour) > lightnessOf(best->colour);
-    if (better) best = &ink;
-  }
-  const auto made = withNewWash(plan, kind, best->id);
+  const PlanWithInk ready = withInkFor(m_session.plan(), kind, m_owned());
+  const auto made = withNewWash(ready.plan, kind, ready.ink);
   const QString id = made ? QString::fromStdString(made.value().washes.back().id) : QString();
   m_session.edit(tr("Add %1").arg(kindName(kind)), made);
   choose(id);

@@ -21,7 +21,9 @@ class BackgroundPage : public QWidget {
   Q_OBJECT
 
  public:
-  explicit BackgroundPage(PlanSession& session, QWidget* parent = nullptr);
+  /// Inks of the maker's that may not be in the plan yet.
+  using OwnedInks = std::function<std::vector<Ink>()>;
+  BackgroundPage(PlanSession& session, OwnedInks owned, QWidget* parent = nullptr);
   /// The chosen wash's id, or empty.
   QString wash() const;
   void choose(const QString& wash);
@@ -37,6 +39,7 @@ class BackgroundPage : public QWidget {
 
  private:
   PlanSession& m_session;
+  OwnedInks m_owned;
   ChoiceList* m_list;
   QLabel *m_order, *m_limitSays, *m_empty;
   FormRows* m_rows;

@@ -116,7 +116,9 @@ QWidget* InkPlace::buildPages(DrawerSession& drawer, const std::shared_ptr<SvgAr
     m_pages->addWidget(w);
   };
   page(tr("First looks"), m_looks = new LooksPage(m_session));
-  page(tr("Background"), m_background = new BackgroundPage(m_session));
+  page(tr("Background"), m_background = new BackgroundPage(m_session, [&drawer] {
+                           return drawer.open() ? drawer.inks() : std::vector<Ink>();
+                         }));
   page(tr("Inks"), m_colours = new ColoursPage(m_session, drawer, art));
   page(tr("Greeting"), m_greeting = new GreetingPage(m_session, art));
   tabs->addStretch(1);

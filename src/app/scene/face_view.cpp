@@ -446,12 +446,12 @@ void FaceView::paintEvent(QPaintEvent*) {
   if (m_session.plan().impressions.empty()) {
     p.setFont(bodyFont());
     p.setPen(QColor(0x56, 0x62, 0x6a));
-    p.drawText(
-        face, Qt::AlignCenter | Qt::TextWordWrap,
-        m_session.plan().stamps.empty()
-            ? tr("The card is empty, and there are no stamps yet.\nBegin with the demo, or open a plan.")
-            : tr("The card is empty.\nTake a stamp with \"Add a stamp\"; it comes to where its size is "
-                 "right."));
+    // In the sky, where no line crosses the words.
+    QRectF sky = face;
+    if (m_session.plan().view)
+      sky.setBottom(std::max(sky.top() + 40, g.toPixels({0, m_session.plan().view->horizon_mm}).y() - 24));
+    p.drawText(sky.adjusted(12, 8, -12, 0), Qt::AlignCenter | Qt::TextWordWrap,
+               tr("The card is empty. Put a first stamp on it: it comes to where its size is right."));
   }
   if (hasFocus() && selected < 0) {
     p.setPen(QPen(theme().green, 1, Qt::DashLine));

@@ -5,6 +5,8 @@
 #include <QImage>
 #include <QMenu>
 #include <QPixmap>
+#include <QPushButton>
+#include <QSettings>
 #include <algorithm>
 #include <cmath>
 
@@ -12,6 +14,7 @@
 #include "app/scene/face_view.h"
 #include "app/scene/reading_panel.h"
 #include "app/scene/stamp_shelf.h"
+#include "app/scene/stamps_at_hand.h"
 #include "app/scene/thing_panel.h"
 #include "app/scene/view_panel.h"
 #include "app/scene/walk_view.h"
@@ -46,13 +49,24 @@ ScenePlace::ScenePlace(PlanSession& session, std::shared_ptr<SvgArt> art, QWidge
   grid->addWidget(thing, 0, 0);
   grid->addWidget(m_face, 0, 1);
   grid->addWidget(reading, 0, 2);
-  auto* below = new SheetFrame;
-  below->box()->addWidget(m_walk);
-  grid->addWidget(below, 1, 0, 1, 3);
-  grid->setRowStretch(0, 5);
-  grid->setRowStretch(1, 2);
+  m_grid = grid;
+  grid->addWidget(buildWalk(), 1, 0, 1, 3);
+  foldWalk(QSettings().value(QStringLiteral("walkFolded"), false).toBool());
   grid->setColumnStretch(1, 1);
   connect(thing, &ThingPanel::addRequested, this, &ScenePlace::offerStamps);
+  connect(thing, &ThingPanel::stampTaken, this, &ScenePlace::addStamp);
+  connect(thing, &ThingPanel::ownedTaken, this, &ScenePlace::stampOfDrawerTaken);
+  connect(thing, &ThingPanel::drawerRequested, this, &ScenePlace::drawerRequested);
+  connect(thing, &ThingPanel::heightSaid, this, [this](const Plan& plan) {
+    const int i = m_session.selectedIndex();
+    const Impression& said = plan.impressions[ix(i)];
+    const StampRef stamp = plan.stamp(said.stamp);
+    // Where it stood by chance it need not stay; what lies on another thing stays there.
+    const bool free = !std::holds_alternative<OnThing>(said.depth);
+    m_session.edit(tr("Say how tall %1 is").arg(stampName(*stamp)),
+                   free ? withFoot(plan, said.id, goodSpot(*stamp, said.at.x)) : Result<Plan>(plan));
+    m_face->setFocus();
+  });
   connect(thing, &ThingPanel::demoRequested, this, &ScenePlace::demoRequested);
   connect(thing, &ThingPanel::openRequested, this, &ScenePlace::openRequested);
   connect(thing, &ThingPanel::proposeRequested, this, &ScenePlace::proposeRequested);
@@ -62,9 +76,37 @@ ScenePlace::ScenePlace(PlanSession& session, std::shared_ptr<SvgArt> art, QWidge
   connect(m_face, &FaceView::pointAsked, this, &ScenePlace::offerContacts);
 }
 
+/// The walk below the card, and what folds it: then the card has its room.
+QWidget* ScenePlace::buildWalk() {
+  auto* below = new SheetFrame;
+  auto* together = new QGridLayout;
+  together->setContentsMargins(0, 0, 0, 0);
+  m_walkWords = inkLabel(tr("<b>The walk</b>: the same scene from the side"), labelFont(), theme().soft);
+  m_fold = plainButton({});
+  m_fold->setObjectName(QStringLiteral("foldWalk"));
+  together->addWidget(m_walk, 0, 0);
+  together->addWidget(m_walkWords, 0, 0, Qt::AlignLeft | Qt::AlignVCenter);
+  together->addWidget(m_fold, 0, 0, Qt::AlignRight | Qt::AlignTop);
+  below->box()->addLayout(together);
+  connect(m_fold, &QPushButton::clicked, this, [this] { foldWalk(!m_walk->isHidden()); });
+  return below;
+}
+
+void ScenePlace::foldWalk(bool folded) {
+  QSettings().setValue(QStringLiteral("walkFolded"), folded);
+  m_walk->setVisible(!folded);
+  m_walkWords->setVisible(folded);
+  m_fold->setText(folded ? tr("Unfold") : tr("Fold"));
+  m_fold->setAccessibleName(folded ? tr("Unfold the walk") : tr("Fold the walk away: the card grows"));
+  m_grid->setRowStretch(0, folded ? 1 : 13);
+  m_grid->setRowStretch(1, folded ? 0 : 4);
+}
+
 void ScenePlace::setDrawerHelp(DrawerHelp help) {
   m_help = std::move(help);
   m_thing->setLikeStamps(m_help.like);
+  m_thing->atHand().setDrawer(m_help);
+  m_thing->refresh();
 }
 
 /// What a point of a stamp is for: things come to rest on perches and hang from hands.
@@ -140,7 +182,29 @@ void ScenePlace::offerStamps() {
   shelf->setFocus();
 }
 
-Point ScenePlace::goodSpot(const Stamp& stamp) const {
+/// Where another print of this stamp has room, beside the one that was put on last.
+std::optional<Point> ScenePlace::besideItsLike(const Stamp& stamp) const {
+  const Plan& plan = m_session.plan();
+  const Impression* last = nullptr;
+  for (const Impression& i : plan.impressions)
+    if (i.stamp == stamp.id) last = &i;
+  if (!last) return {};
+  constexpr double kBetween_mm = 4;
+  const double step = stamp.width_mm + kBetween_mm, width = plan.card.panel.width_mm;
+  const auto taken = [&](double x) {
+    return std::any_of(plan.impressions.begin(), plan.impressions.end(), [&](const Impression& i) {
+      return i.stamp == stamp.id && std::fabs(i.at.x - x) < 0.6 * step;
+    });
+  };
+  for (const double by : {1.0, -1.0, 2.0, -2.0, 3.0, -3.0}) {
+    const double x = last->at.x + by * step;
+    if (x - stamp.foot.x >= 0 && x + stamp.width_mm - stamp.foot.x <= width && !taken(x))
+      return Point{x, last->at.y};
+  }
+  return {};
+}
+
+Point ScenePlace::goodSpot(const Stamp& stamp, std::optional<double> wanted) const {
   const Plan& plan = m_session.plan();
   // In the middle, or where there is room beside what stands there.
   const double width = plan.card.panel.width_mm;
@@ -152,12 +216,24 @@ Point ScenePlace::goodSpot(const Stamp& stamp) const {
   double middle = width / 2;
   for (const double share : {0.3, 0.7, 0.15, 0.85})
     if (roomAt(middle) < 0.12 * width && roomAt(share * width) >= 0.12 * width) middle = share * width;
+  // A second of its kind stands beside the first.
+  if (const auto beside = besideItsLike(stamp)) middle = beside->x;
+  if (wanted) middle = *wanted;
+  // Never off the card sideways: as far in as it is wide.
+  const double left = std::min(stamp.foot.x, width / 2),
+               right = std::max(width - (stamp.width_mm - stamp.foot.x), width / 2);
+  middle = std::clamp(middle, std::min(left, right), std::max(left, right));
   if (plan.view && stamp.realHeight) {
     const StandingBand band = standingBand(*plan.view, *stamp.realHeight, Millimetres{stamp.height_mm});
     // On the card in any case: where that is not its right place the reading says so, and the ways out begin
     // there.
-    const double height = plan.card.panel.height_mm;
-    return {middle, std::clamp((band.low_mm + band.high_mm) / 2, 0.05 * height, 0.9 * height)};
+    const double height = plan.card.panel.height_mm, least = 0.05 * height;
+    double y = (band.low_mm + band.high_mm) / 2;
+    // Not right at the edge, if it need not be.
+    constexpr double kAtEdge_mm = 1;
+    if (y < least)
+      y = band.high_mm >= kAtEdge_mm ? std::min(least, std::max(band.high_mm - 0.5, kAtEdge_mm)) : least;
+    return {middle, std::min(y, 0.9 * height)};
   }
   const double sky = plan.view
                          ? plan.view->horizon_mm + (plan.card.panel.height_mm - plan.view->horizon_mm) * 0.4
@@ -177,7 +253,15 @@ void ScenePlace::addStampOf(const Plan& plan, const std::string& stampId, std::o
   m_face->setFocus();
 }
 
-void ScenePlace::takeKeys() { m_face->setFocus(); }
+/// The drawer may have been filled meanwhile.
+void ScenePlace::arrive() {
+  if (m_session.plan().impressions.empty()) m_thing->refresh();
+}
+
+void ScenePlace::takeKeys() {
+  StampsAtHand& stamps = m_thing->atHand();
+  stamps.isVisibleTo(this) ? stamps.list().setFocus() : m_face->setFocus();
+}
 
 std::vector<Command> ScenePlace::commands() {
   const auto chosen = [this] { return m_session.selectedIndex() >= 0; };
@@ -201,6 +285,9 @@ std::vector<Command> ScenePlace::commands() {
   out.push_back(command(
       "closer", tr("&Closer"), {QKeySequence::ZoomIn, QKeySequence(Qt::CTRL | Qt::Key_Equal)},
       [this] { m_face->setZoom(m_face->zoom() * 1.25); }, "look", 1));
+  out.push_back(command(
+      "walk", tr("Fold or unfold the wal&k"), {QKeySequence(Qt::CTRL | Qt::Key_K)},
+      [this] { foldWalk(!m_walk->isHidden()); }, "look", 1));
   out.push_back(command(
       "farther", tr("&Farther"), {QKeySequence::ZoomOut}, [this] { m_face->setZoom(m_face->zoom() / 1.25); },
       "look", 1));

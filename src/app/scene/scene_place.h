@@ -7,6 +7,10 @@
 #include "app/scene/drawer_help.h"
 #include "app/session/plan_session.h"
 
+class QGridLayout;
+class QLabel;
+class QPushButton;
+
 namespace havlo {
 
 class FaceView;
@@ -20,11 +24,14 @@ class ScenePlace : public Place {
 
  public:
   std::vector<Command> commands() override;
+  void arrive() override;
   void takeKeys() override;
   ScenePlace(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget* parent = nullptr);
   FaceView& face() { return *m_face; }
   WalkView& walk() { return *m_walk; }
   RowDraft& row() { return *m_row; }
+  /// Folded it leaves its room to the card.
+  void foldWalk(bool folded);
   void setDrawerHelp(DrawerHelp help);
   /// Offers the plan's stamps; the chosen one is put where it fits.
   void offerStamps();
@@ -39,6 +46,7 @@ class ScenePlace : public Place {
   void openRequested();
   void drawerRequested();
   void stampOfDrawerRequested(const QString& key, Point foot);
+  void stampOfDrawerTaken(const QString& key);  ///< to be put where it fits
 
  private:
   PlanSession& m_session;
@@ -48,10 +56,15 @@ class ScenePlace : public Place {
   WalkView* m_walk;
 
   ThingPanel* m_thing;
+  QGridLayout* m_grid;
+  QLabel* m_walkWords;
+  QPushButton* m_fold;
   DrawerHelp m_help;
 
+  QWidget* buildWalk();
   void takeOff();
-  Point goodSpot(const Stamp& stamp) const;
+  Point goodSpot(const Stamp& stamp, std::optional<double> x = {}) const;
+  std::optional<Point> besideItsLike(const Stamp& stamp) const;
   void offerFitting(Point spot, const QPoint& global);
   void offerContacts(int impression, Point at, const QPoint& global);
 };

@@ -12,6 +12,7 @@
 #include "app/common/form_rows.h"
 #include "app/common/rolled.h"
 #include "app/scene/row_panel.h"
+#include "app/scene/stamps_at_hand.h"
 #include "app/scene/view_panel.h"
 #include "core/edit/remedies.h"
 #include "core/edit/view_edits.h"
@@ -66,10 +67,12 @@ ThingPanel::ThingPanel(PlanSession& session, RowDraft& row, std::shared_ptr<SvgA
   m_size = inkLabel({}, labelFont(), theme().soft, true);
   box()->addWidget(m_name);
   box()->addWidget(m_size);
+  buildHeight();
   buildFacts();
   m_factsArea = rolled(m_form);
   box()->addWidget(m_factsArea, 1);
   box()->addWidget(m_view = new ViewPanel(session), 1);
+  box()->addWidget(m_atHand = new StampsAtHand(session, m_art), 1);
   box()->addWidget(m_rowPanel = new RowPanel(row), 1);
   buildActs();
   connectActs();
@@ -79,6 +82,65 @@ ThingPanel::ThingPanel(PlanSession& session, RowDraft& row, std::shared_ptr<SvgA
   connect(&session, &PlanSession::selectionChanged, this, &ThingPanel::refresh);
   connect(&session, &PlanSession::unitsChanged, this, &ThingPanel::refresh);
   refresh();
+}
+
+/// A thing whose height nobody knows can stand nowhere right.
+void ThingPanel::buildHeight() {
+  m_asksHeight = new QWidget;
+  auto* column = new QVBoxLayout(m_asksHeight);
+  column->setContentsMargins(0, 2, 0, 4);
+  column->setSpacing(3);
+  m_asks = inkLabel({}, bodyFont(QFont::DemiBold), theme().ochre, true);
+  column->addWidget(m_asks);
+  auto* row = new QHBoxLayout;
+  m_height = new QLineEdit;
+  m_height->setObjectName(QStringLiteral("howTall"));
+  m_height->setPlaceholderText(tr("1.7 m, 5 cm, 6 ft …"));
+  m_height->setAccessibleName(tr("How tall the thing is really"));
+  row->addWidget(m_height, 1);
+  auto* set = new QPushButton(tr("That tall"));
+  set->setObjectName(QStringLiteral("setHeight"));
+  row->addWidget(set);
+  column->addLayout(row);
+  box()->addWidget(m_asksHeight);
+  connect(m_height, &QLineEdit::returnPressed, this, &ThingPanel::sayHeight);
+  connect(set, &QPushButton::clicked, this, &ThingPanel::sayHeight);
+}
+
+void ThingPanel::sayHeight() {
+  const int i = m_session.selectedIndex();
+  if (i < 0) return;
+  const auto read = readRealHeight(m_height->text().toStdString());
+  if (!read) return Q_EMIT m_session.trouble(QString::fromStdString(read.error().text()));
+  // Nothing is of one height: a tenth less to a tenth more.
+  const double m = read.value().value;
+  const Plan& plan = m_session.plan();
+  const auto known = withRealHeight(plan, plan.impressions[ix(i)].stamp, {m, 0.9 * m, 1.1 * m, {}});
+  if (!known) return Q_EMIT m_session.trouble(QString::fromStdString(known.error().text()));
+  m_height->clear();
+  Q_EMIT heightSaid(known.value());
+}
+
+/// Where all is small, the eyes go down to it.
+void ThingPanel::offerEyes(int i) {
+  const Plan& plan = m_session.plan();
+  const Stamp& stamp = *plan.stamp(plan.impressions[ix(i)].stamp);
+  constexpr double kSmall_m = 0.5, kLow_m = 0.4;
+  m_eyes->hide();
+  if (!stamp.realHeight || stamp.realHeight->typical_m > kSmall_m || !plan.view ||
+      plan.view->eyeHeight_m <= kLow_m)
+    return;
+  const Analysis& a = *m_session.analysis();
+  for (const Remedy& r : remediesFor(plan, i, *a.depth, a.meetings.placed, {}))
+    if (r.what == Remedy::What::MoveEyes && r.now_m <= kLow_m && r.spoils == 0) {
+      m_eyes->disconnect(this);
+      connect(m_eyes, &QPushButton::clicked, this,
+              [this, after = r.after] { m_session.edit(tr("Look with a snail's eyes"), after); });
+      m_eyes->setText(tr("Look with a snail's eyes"));
+      m_eyes->setToolTip(tr("Eyes at %1: small things fill the card").arg(metres(r.now_m)));
+      m_eyes->show();
+      return;
+    }
 }
 
 void ThingPanel::buildFacts() {
@@ -138,6 +200,10 @@ void ThingPanel::buildActs() {
   more->addWidget(m_ways);
   more->addWidget(m_makeRow);
   box()->addLayout(more);
+  m_eyes = new QPushButton;
+  m_eyes->setObjectName(QStringLiteral("eyes"));
+  m_eyes->hide();
+  box()->addWidget(m_eyes);
   m_hero = new QPushButton(tr("Make it the hero"));
   m_remove = new QPushButton(tr("Take it off the card"));
   m_remove->setObjectName(QStringLiteral("remove"));
@@ -156,6 +222,9 @@ void ThingPanel::buildActs() {
 }
 
 void ThingPanel::connectActs() {
+  connect(m_atHand, &StampsAtHand::stampTaken, this, &ThingPanel::stampTaken);
+  connect(m_atHand, &StampsAtHand::ownedTaken, this, &ThingPanel::ownedTaken);
+  connect(m_atHand, &StampsAtHand::drawerRequested, this, &ThingPanel::drawerRequested);
   connect(m_demo, &QPushButton::clicked, this, &ThingPanel::demoRequested);
   connect(m_open, &QPushButton::clicked, this, &ThingPanel::openRequested);
   connect(m_propose, &QPushButton::clicked, this, &ThingPanel::proposeRequested);
@@ -261,18 +330,24 @@ void ThingPanel::refresh() {
   m_factsArea->setVisible(i >= 0);
   m_remove->setVisible(i >= 0);
   m_hero->setVisible(i >= 0);
+  m_asksHeight->setVisible(false);
+  m_eyes->hide();
   m_makeRow->setVisible(false);
   m_ways->setVisible(false);
   m_rowPanel->setVisible(m_row.active());
-  m_view->setVisible(!m_row.active() && i < 0);
-  m_add->setVisible(!m_row.active());
+  const bool empty = !m_row.active() && i < 0 && m_session.plan().impressions.empty();
+  const bool atHand = empty && m_atHand->fill();
+  m_atHand->setVisible(atHand);
+  m_view->setVisible(!m_row.active() && i < 0 && !atHand);
+  m_add->setVisible(!m_row.active() && !atHand);
   if (m_row.active()) {
     m_name->setText(tr("A row of %1").arg(stampName(*m_row.wish().sizes[0])));
     m_size->setText({});
   } else if (i < 0) {
     const Plan& plan = m_session.plan();
-    m_name->setText(tr("The scene"));
-    m_size->setText(plan.stamps.empty()
+    m_name->setText(atHand ? tr("Your stamps") : tr("The scene"));
+    m_size->setText(atHand ? tr("Click one: it goes on the card where its size is right.")
+                    : plan.stamps.empty()
                         ? tr("There are no stamps in this plan. Take some from your drawer, begin with the "
                              "demo, or open a plan of yours.")
                         : tr("Click a thing on the card or on the walk to work on it."));
@@ -281,8 +356,8 @@ void ThingPanel::refresh() {
   }
   const bool stamps = !m_session.plan().stamps.empty();
   m_add->setText(stamps ? tr("Add a stamp") : tr("Go to the drawer"));
-  m_demo->setVisible(!stamps);
-  m_open->setVisible(!stamps);
+  m_demo->setVisible(!stamps && !atHand);
+  m_open->setVisible(!stamps && !atHand);
   m_propose->setVisible(m_session.plan().impressions.empty());
   m_filling = false;
 }
@@ -301,6 +376,9 @@ void ThingPanel::fillFacts(int i) {
                            m_session.units() == MeasureStyle::Inches ? tr("in") : tr("mm"),
                            thing.hero ? tr(" · the hero") : QString()));
   m_hero->setVisible(!thing.hero);
+  const bool unknown = plan.view && !stamp.realHeight && factsOf(stamp.role).stands();
+  m_asksHeight->setVisible(unknown);
+  if (unknown) m_asks->setText(tr("How tall is it really?"));
   m_part->setCurrentIndex(partChoice(thing, stamp));
   const auto scale = readScale(plan, i);
   m_form->setRowVisible(m_reads, scale && scale->implied_m);
@@ -317,6 +395,7 @@ void ThingPanel::fillFacts(int i) {
     m_verdict->setText(tr(verdicts[static_cast<int>(scale->verdict)]));
     setInk(m_verdict, scale->verdict == ScaleVerdict::Fits ? theme().green : theme().ochre);
     m_ways->setVisible(scale->verdict != ScaleVerdict::Fits);
+    if (scale->verdict != ScaleVerdict::Fits) offerEyes(i);
   }
   QString stands = tr("%1 away").arg(QString::fromStdString(writeDistance(Metres{a.depth->distance_m(i)})));
   if (const auto* on = std::get_if<OnThing>(&thing.depth))

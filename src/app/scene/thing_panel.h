@@ -18,6 +18,7 @@ namespace havlo {
 class FormRows;
 class RowPanel;
 class SvgArt;
+class StampsAtHand;
 class ViewPanel;
 
 /// Other stamps of the maker's that show the same thing as one of the plan.
@@ -29,12 +30,20 @@ class ThingPanel : public SheetFrame {
  public:
   ThingPanel(PlanSession& session, RowDraft& row, std::shared_ptr<SvgArt> art, QWidget* parent = nullptr);
   void setLikeStamps(LikeStamps like) { m_like = std::move(like); }
+  StampsAtHand& atHand() { return *m_atHand; }
+  void refresh();
   ViewPanel& view() { return *m_view; }
   /// Wrapped lines make it no taller: it rolls, so that choosing a thing never moves the card.
   bool hasHeightForWidth() const override { return false; }
 
  Q_SIGNALS:
   void addRequested();
+  void stampTaken(const QString& id);   ///< of the plan, to be put on
+  void ownedTaken(const QString& key);  ///< of the drawer, to be put on
+  void drawerRequested();
+  /// The chosen thing's height was said: the plan that knows it, in which it is to be put where that is
+  /// right.
+  void heightSaid(const Plan& plan);
   void demoRequested();
   void proposeRequested();
   void openRequested();
@@ -45,6 +54,7 @@ class ThingPanel : public SheetFrame {
   std::shared_ptr<SvgArt> m_art;
   LikeStamps m_like;
   ViewPanel* m_view;
+  StampsAtHand* m_atHand;
   RowPanel* m_rowPanel;
   QLabel *m_name, *m_size;
   QWidget* m_factsArea;
@@ -53,14 +63,20 @@ class ThingPanel : public SheetFrame {
   QComboBox *m_part, *m_ink, *m_school, *m_lit, *m_figure;
   QSpinBox* m_pressing;
   QLineEdit* m_turn;
+  QWidget* m_asksHeight;
+  QLabel* m_asks;
+  QLineEdit* m_height;
+  QPushButton* m_eyes;
   QPushButton *m_remove, *m_add, *m_hero, *m_demo, *m_propose, *m_open, *m_makeRow, *m_ways;
   bool m_filling = false;
 
   void buildFacts();
+  void buildHeight();
+  void sayHeight();
+  void offerEyes(int index);
   void buildActs();
   void connectActs();
   void connectFacts();
-  void refresh();
   void choosePart(int choice);
   void fillFacts(int index);
   void offerWaysOut();

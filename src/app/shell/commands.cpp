@@ -70,6 +70,9 @@ std::vector<Command> planCommands(PlanSession&, Errands& errands, Filing& filing
                            errands.startNewCard();
                          },
                          {QKeySequence::New})));
+  out.push_back(in("plan", 0, plain("begin", tr("What do you &begin with…"), [&errands] {
+                     errands.visit(QStringLiteral("begin"));
+                   })));
   struct Shipped {
     const char *id, *plan;
     QString text;
@@ -84,9 +87,9 @@ std::vector<Command> planCommands(PlanSession&, Errands& errands, Filing& filing
                              {"dull", "teaching-dull", tr("Lesson: a &dull card made clear")},
                              {"papers", "teaching-papers", tr("Lesson: a card of &papers")}};
   for (const Shipped& one : shipped)
-    out.push_back(in("plan", 1, plain(one.id, one.text, [&errands, plan = one.plan] {
-                       errands.openDemo(QLatin1String(plan));
-                     })));
+    out.push_back(
+        in("lessons", QLatin1String(one.plan).startsWith(QLatin1String("teaching")) ? 1 : 0,
+           plain(one.id, one.text, [&errands, plan = one.plan] { errands.openDemo(QLatin1String(plan)); })));
   out.push_back(
       in("plan", 2, plain("open", tr("&Open…"), [&filing] { filing.choose(); }, {QKeySequence::Open})));
   out.push_back(

@@ -36,10 +36,14 @@ void Errands::startNewCard() {
   // A folded base of a usual size in the maker's units, the panel on it with an eighth of an inch or 3 mm
   // showing.
   const bool inches = m_workshop.session.units() == MeasureStyle::Inches;
+  startNewCard(inches ? 4.25 * kMmPerInch : 105, inches ? 5.5 * kMmPerInch : 148);
+}
+
+void Errands::startNewCard(double width_mm, double height_mm) {
+  const bool inches = m_workshop.session.units() == MeasureStyle::Inches;
   Card card;
   CardBase base;
-  base.width_mm = inches ? 4.25 * kMmPerInch : 105;
-  base.height_mm = inches ? 5.5 * kMmPerInch : 148;
+  base.width_mm = width_mm, base.height_mm = height_mm;
   card = onBase(card, base, inches ? kMmPerInch / 8 : 3);
   Plan plan = newPlan(card);
   plan.inks = inksAtHand();
@@ -100,6 +104,18 @@ void Errands::useDrawerMasks() {
 /// do.
 DrawerHelp Errands::drawerHelp() {
   DrawerHelp help;
+  help.owned = [this](size_t most) {
+    std::vector<OwnedStamp> out;
+    // A drawer that nobody looked into yet is not opened for this.
+    if (!m_workshop.drawer.isOpen() && !QFile::exists(m_workshop.drawer.file())) return out;
+    if (!m_workshop.drawer.open()) return out;
+    for (const DrawerCard& card : m_workshop.drawer.index().cards()) {
+      if (out.size() >= most) break;
+      if (const auto whole = m_workshop.drawer.stamp(card.key))
+        out.push_back({card.key, std::make_shared<const Stamp>(whole->stamp)});
+    }
+    return out;
+  };
   help.like = [this](const Stamp& stamp) {
     std::vector<StampRef> out;
     if (!m_workshop.drawer.open()) return out;

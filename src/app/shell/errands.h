@@ -33,6 +33,8 @@ class Errands : public QObject {
   /// Starts from a plan that ships with Havlo, as a copy without a file.
   void openDemo(const QString& name = QStringLiteral("canal-towpath"));
   void startNewCard();
+  /// @param width_mm, height_mm  of the folded base
+  void startNewCard(double width_mm, double height_mm);
   /// Puts a stamp of the drawer on the card and goes to the scene.
   void putOnCard(const QString& key, std::optional<Point> foot = {});
   /// Lists the drawer's masks of this plan's stamps in the plan, where they are used before new ones are cut.

@@ -71,10 +71,12 @@ MainWindow::~MainWindow() {
 
 void MainWindow::readSettings() {
   const QSettings settings;
-  const bool metric =
-      settings.value(QStringLiteral("units"), QStringLiteral("in")).toString() == QLatin1String("mm");
+  const bool inchesHere = QLocale::system().measurementSystem() == QLocale::ImperialUSSystem;
+  const QString usual = inchesHere ? QStringLiteral("in") : QStringLiteral("mm");
+  const bool metric = settings.value(QStringLiteral("units"), usual).toString() == QLatin1String("mm");
   m_session->setUnits(metric ? MeasureStyle::Millimetres : MeasureStyle::Inches);
-  if (settings.value(QStringLiteral("sheet")).toString() == QLatin1String("letter"))
+  const QString paper = inchesHere ? QStringLiteral("letter") : QStringLiteral("a4");
+  if (settings.value(QStringLiteral("sheet"), paper).toString() == QLatin1String("letter"))
     m_errands->printing().setSheet(Sheet::letter());
 }
 
@@ -89,8 +91,11 @@ void MainWindow::addCommands() {
   addAll(lookCommands(
       *m_session, *m_errands, placeKinds(), [this](const PlaceKind& kind) { return kind.open(m_workshop); },
       acts));
-  const std::pair<const char*, QString> menus[] = {
-      {"plan", tr("&Plan")}, {"change", tr("&Change")}, {"look", tr("&Look")}, {"help", tr("&Help")}};
+  const std::pair<const char*, QString> menus[] = {{"plan", tr("&Plan")},
+                                                   {"change", tr("&Change")},
+                                                   {"look", tr("&Look")},
+                                                   {"lessons", tr("L&essons")},
+                                                   {"help", tr("&Help")}};
   for (const auto& [id, title] : menus) {
     QMenu* menu = menuBar()->addMenu(title);
     menu->setObjectName(QLatin1String(id));
@@ -239,6 +244,7 @@ void MainWindow::connectWork() {
   connect(&exporting, &Exporting::started, m_status, &StatusLine::busy);
   connect(&exporting, &Exporting::done, this, done);
   connect(&exporting, &Exporting::trouble, this, trouble);
+  connect(m_status, &StatusLine::offerTaken, this, &MainWindow::takeNext);
   connect(m_status, &StatusLine::stopRequested, this, [this] {
     m_errands->printing().stop();
     m_errands->exporting().stop();
@@ -266,7 +272,21 @@ void MainWindow::refreshTrail() {
   setWindowModified(m_session->isDirty());
 }
 
+void MainWindow::refreshNext() {
+  m_next = nextAct(m_workshop, m_current);
+  const bool here = m_next && m_next->place == m_current && m_next->thing.isEmpty();
+  m_next ? m_status->offer(m_next->words, here ? QString() : m_next->act) : m_status->offer({}, {});
+}
+
+void MainWindow::takeNext() {
+  if (!m_next) return;
+  const NextAct next = *m_next;
+  visit(next.place);
+  if (!next.thing.isEmpty()) m_session->select(next.thing);
+}
+
 void MainWindow::refreshStatus() {
+  refreshNext();
   const int i = m_session->selectedIndex();
   const Place* top = m_made.value(m_current);
   if (top && !top->showsPlan()) return m_status->say({});  // at the table nothing but the step is said

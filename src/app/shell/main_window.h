@@ -7,6 +7,7 @@
 #include "app/actions/action_table.h"
 #include "app/common/place.h"
 #include "app/shell/message_bar.h"
+#include "app/shell/next_act.h"
 #include "app/shell/workshop.h"
 
 class QStackedWidget;
@@ -60,6 +61,7 @@ class MainWindow : public QMainWindow {
   ActionTable m_actions;
   QMap<QString, Place*> m_made;
   QString m_current;
+  std::optional<NextAct> m_next;
   Trail* m_trail = nullptr;
   FaceBar* m_faces = nullptr;
   MessageBar* m_messages = nullptr;
@@ -73,6 +75,8 @@ class MainWindow : public QMainWindow {
   void connectWork();
   void refreshTrail();
   void refreshStatus();
+  void refreshNext();
+  void takeNext();
   void refreshActions();
 };
 

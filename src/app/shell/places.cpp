@@ -4,6 +4,7 @@
 #include <algorithm>
 
 #include "app/arrange/arrange_place.h"
+#include "app/begin/begin_place.h"
 #include "app/card/card_place.h"
 #include "app/card/cut_page.h"
 #include "app/colour/colour_place.h"
@@ -112,7 +113,7 @@ PlaceStatus logStatus(const Workshop& w, const Place*) {
 
 Place* makeCard(const Workshop& w, Errands& errands) {
   auto* place = new CardPlace(w.session, w.drawer, w.art);
-  QObject::connect(place, &CardPlace::newCardRequested, &errands, &Errands::startNewCard);
+  QObject::connect(place, &CardPlace::newCardRequested, &errands, [&errands] { errands.startNewCard(); });
   QObject::connect(place, &CardPlace::faceRequested, &errands,
                    [&errands] { errands.visit(QStringLiteral("scene")); });
   QObject::connect(place, &CardPlace::printCutListRequested, &errands, [place, &errands] {
@@ -154,6 +155,8 @@ Place* makeScene(const Workshop& w, Errands& errands) {
                    [&errands] { errands.visit(QStringLiteral("drawer")); });
   QObject::connect(place, &ScenePlace::stampOfDrawerRequested, &errands,
                    [&errands](const QString& key, Point foot) { errands.putOnCard(key, foot); });
+  QObject::connect(place, &ScenePlace::stampOfDrawerTaken, &errands,
+                   [&errands](const QString& key) { errands.putOnCard(key); });
   QObject::connect(place, &ScenePlace::proposeRequested, &errands,
                    [&errands] { errands.visit(QStringLiteral("arrange")); });
   QObject::connect(place, &ScenePlace::demoRequested, &errands, [&errands] { errands.openDemo(); });
@@ -163,6 +166,38 @@ Place* makeScene(const Workshop& w, Errands& errands) {
                    [place](const Plan& plan, const std::string& stamp, std::optional<Point> foot) {
                      place->addStampOf(plan, stamp, foot);
                    });
+  return place;
+}
+
+Place* makeBegin(const Workshop& w, Errands& errands) {
+  auto* place = new BeginPlace(w.session, w.art);
+  QObject::connect(place, &BeginPlace::begun, &errands,
+                   [&errands, w](BeginWith with, double width_mm, double height_mm) {
+                     noteBegun();
+                     if (with != BeginWith::OwnStamps && w.drawer.open() && w.drawer.index().cards().empty())
+                       w.drawer.fillWithDemo();
+                     errands.startNewCard(width_mm, height_mm);
+                     errands.visit(with == BeginWith::Samples     ? QStringLiteral("scene")
+                                   : with == BeginWith::OwnStamps ? QStringLiteral("drawer")
+                                                                  : QStringLiteral("arrange"));
+                     if (with == BeginWith::OwnStamps) Q_EMIT errands.scanOffered();
+                   });
+  QObject::connect(place, &BeginPlace::demoRequested, &errands, [&errands] {
+    noteBegun();
+    errands.openDemo();
+    errands.visit(QStringLiteral("scene"));
+  });
+  QObject::connect(place, &BeginPlace::openRequested, &errands, &Errands::openRequested);
+  // A plan that is opened, dropped or taken up is what one wants to see.
+  QObject::connect(&w.session, &PlanSession::fileChanged, place, [place, &errands] {
+    if (!place->isVisible()) return;
+    noteBegun();
+    errands.visit(QStringLiteral("scene"));
+  });
+  QObject::connect(place, &BeginPlace::later, &errands, [&errands] {
+    noteBegun();
+    errands.visit(QStringLiteral("scene"));
+  });
   return place;
 }
 
@@ -239,7 +274,7 @@ Place* makeLog(const Workshop& w, Errands& errands) {
         changed = w.drawer.putInk(next) || changed;
     Plan plan = w.session.plan();
     for (Ink& ink : plan.inks)
-      if (isIt(ink)) ink = withLearnt(ink, learnt);
+      if (isIt(ink)) ink = withLearnt(ink, learnt, plan.card.paper.name);
     if (!(plan == w.session.plan())) {
       w.session.edit(tr("%1 as it is with me").arg(QString::fromStdString(learnt.ink)), plan);
       changed = true;
@@ -289,6 +324,7 @@ std::vector<PlaceKind> allPlaces() {
   };
   add("practice", tr("Practice"), {}, makePractice, silent)->shortcut = key(Qt::Key_9);
   add("arrange", tr("Suggestions"), {}, makeArrange, silent);
+  add("begin", tr("Begin"), {}, makeBegin, silent);
   for (PlaceKind& kind : all)
     for (const char* id : {"scene", "order", "ink", "colour", "make", "arrange"})
       kind.ofFace = kind.ofFace || kind.id == QLatin1String(id);

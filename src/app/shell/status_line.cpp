@@ -11,6 +11,8 @@ namespace havlo {
 StatusLine::StatusLine(QWidget* parent)
     : QStatusBar(parent),
       m_text(inkLabel({}, labelFont(), theme().ink)),
+      m_next(inkLabel({}, bodyFont(), theme().ink)),
+      m_act(new QPushButton),
       m_progress(new QProgressBar),
       m_stop(new QPushButton(tr("Stop"))) {
   m_text->setContentsMargins(16, 0, 0, 4);
@@ -18,15 +20,28 @@ StatusLine::StatusLine(QWidget* parent)
   m_progress->hide();
   m_stop->hide();
   setSizeGripEnabled(false);
+  m_act->setObjectName(QStringLiteral("nextAct"));
+  m_next->hide(), m_act->hide();
+  m_next->setContentsMargins(0, 0, 10, 4);
+  setContentsMargins(0, 0, 12, 0);
   addWidget(m_text, 1);
+  addPermanentWidget(m_next);
+  addPermanentWidget(m_act);
   addPermanentWidget(m_progress);
   addPermanentWidget(m_stop);
+  connect(m_act, &QPushButton::clicked, this, &StatusLine::offerTaken);
   connect(m_stop, &QPushButton::clicked, this, &StatusLine::stopRequested);
 }
 
 void StatusLine::say(const QString& text) {
   m_said = text;
   if (m_stop->isHidden()) m_text->setText(text);  // what is at work stands there
+}
+
+void StatusLine::offer(const QString& words, const QString& act) {
+  m_next->setText(words), m_act->setText(act);
+  m_act->setAccessibleDescription(words);
+  m_next->setVisible(!words.isEmpty()), m_act->setVisible(!words.isEmpty() && !act.isEmpty());
 }
 
 void StatusLine::busy(const QString& what) {
@@ -50,6 +65,8 @@ void StatusLine::idle() {
 void StatusLine::restyle() {
   m_text->setFont(labelFont());
   setInk(m_text, theme().ink);
+  m_next->setFont(bodyFont());
+  setInk(m_next, theme().ink);
 }
 
 }  // namespace havlo

@@ -17,6 +17,8 @@ class StatusLine : public QStatusBar {
 
   /// What stands there while nothing is at work.
   void say(const QString& text);
+  /// What is next, with a button for it; empty: nothing.
+  void offer(const QString& words, const QString& act);
   /// Something of unknown length has begun; what was said comes back with idle().
   void busy(const QString& what);
   /// @param share  0 to 1
@@ -27,10 +29,12 @@ class StatusLine : public QStatusBar {
 
  Q_SIGNALS:
   void stopRequested();
+  void offerTaken();
 
  private:
   QString m_said;
-  QLabel* m_text;
+  QLabel *m_text, *m_next;
+  QPushButton* m_act;
   QProgressBar* m_progress;
   QPushButton* m_stop;
 };

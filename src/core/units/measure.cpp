@@ -1,10 +1,12 @@
 // Measures as text. Only lengths on paper and distances in the scene; angles are plain numbers.
 #include "core/units/measure.h"
 
+#include <algorithm>
 #include <charconv>
 #include <cmath>
 #include <numeric>
 #include <optional>
+#include <utility>
 
 #include "core/units/decimal.h"
 
@@ -115,6 +117,43 @@ std::string writeDistance(Metres distance) {
   if (!std::isfinite(d)) return "very far";
   if (d >= 1000) return decimal(d / 1000, d >= 10000 ? 0 : 1) + " km";
   return decimal(d, d < 10 ? 1 : 0) + " m";
+}
+
+Result<Metres> readRealHeight(std::string_view text) {
+  const std::string t = cleaned(text);
+  const Error no{
+      ErrorCode::BadInput, "\"" + t + "\" is no height: write it as 1.7 m, 5 cm, 2 in or 6 ft", {}};
+  constexpr std::pair<std::string_view, double> kUnits[] = {{"mm", 0.001},  {"cm", 0.01},   {"km", 1000},
+                                                            {"in", 0.0254}, {"\"", 0.0254}, {"ft", 0.3048},
+                                                            {"'", 0.3048},  {"m", 1}};
+  std::string_view rest = t;
+  double metres = 0;
+  while (!rest.empty()) {
+    auto v = takeNumber(rest);
+    if (!v) return no;
+    // "2 1/2": the fraction belongs to the number before it.
+    std::string_view ahead = rest;
+    const auto more = takeNumber(ahead);
+    const bool own = !rest.empty() && rest.front() == '/';
+    const auto part = takeDenominator(own ? rest : ahead);
+    if (part && *part <= 0 && (own || more)) return no;
+    if (own && part) {
+      *v /= *part;
+    } else if (more && part) {
+      *v += *more / *part, rest = ahead;
+    }
+    const auto unit = std::find_if(std::begin(kUnits), std::end(kUnits),
+                                   [&](const auto& u) { return rest.starts_with(u.first); });
+    if (unit != std::end(kUnits)) {
+      rest.remove_prefix(unit->first.size());
+      while (!rest.empty() && rest.front() == ' ') rest.remove_prefix(1);
+    } else if (!rest.empty() || metres > 0) {
+      return no;  // another unit, or a bare number after one that has its own
+    }
+    metres += *v * (unit != std::end(kUnits) ? unit->second : 1);
+  }
+  if (!(metres > 0) || metres > 1e5) return no;
+  return Metres{metres};
 }
 
 }  // namespace havlo

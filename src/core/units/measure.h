@@ -24,6 +24,11 @@ std::string writeMeasure(Millimetres length, MeasureStyle style);
 /// The same without the unit, for ruler marks and pairs of measures.
 std::string writeBareMeasure(Millimetres length, MeasureStyle style);
 
+/// Reads how tall a thing is really: "1.7 m", "5 cm", "2 in", "6 ft", "5 ft 10 in"; a bare number is metres.
+/// @return more than 0 and at most 100 000 m
+/// @error  BadInput
+Result<Metres> readRealHeight(std::string_view text);
+
 /// A distance in the scene, with the digits a maker needs: "2.0 m", "35 m", "1.2 km", "very far" for
 /// infinity.
 std::string writeDistance(Metres distance);

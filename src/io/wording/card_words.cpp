@@ -13,6 +13,10 @@ QString sizeWords(double w, double h, MeasureStyle style) {
                            lengthText(h, style));
 }
 
+QString sizeName(std::string_view name) {
+  return QString::fromUtf8(name.data(), static_cast<qsizetype>(name.size()));
+}
+
 QString layerName(const Plan& plan, const Layer& layer) {
   switch (layer.what) {
     case Layer::What::Panel:

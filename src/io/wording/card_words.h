@@ -23,5 +23,7 @@ QString trimmingWords(const Plan& plan, double reveal_mm, MeasureStyle style);
 
 /// "4 1/4 × 5 1/2 in", "105 × 148 mm".
 QString sizeWords(double width_mm, double height_mm, MeasureStyle style);
+/// What a usual size is called, see core/card/card_sizes.h.
+QString sizeName(std::string_view name);
 
 }  // namespace havlo

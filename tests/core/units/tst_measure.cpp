@@ -1,5 +1,7 @@
 // Measures as makers write them. 25.4 mm an inch: the international inch of 1959 (from memory).
 #include <QTest>
+#include <algorithm>
+#include <cmath>
 #include <limits>
 
 #include "core/units/measure.h"
@@ -11,6 +13,36 @@ class TstMeasure : public QObject {
   Q_OBJECT
 
  private Q_SLOTS:
+  void realHeightsAreRead_data() {
+    QTest::addColumn<QString>("text");
+    QTest::addColumn<double>("metres");
+    // A foot is 0.3048 m and an inch 0.0254 m exactly (international yard and pound agreement 1959).
+    QTest::newRow("metres") << "1.7 m" << 1.7;
+    QTest::newRow("bare") << "2" << 2.0;
+    QTest::newRow("comma") << "1,75" << 1.75;
+    QTest::newRow("centimetres") << "5 cm" << 0.05;
+    QTest::newRow("millimetres") << "12mm" << 0.012;
+    QTest::newRow("inches") << "2 in" << 0.0508;
+    QTest::newRow("a fraction") << "2 1/2 in" << 0.0635;
+    QTest::newRow("half a metre") << "1/2 m" << 0.5;
+    QTest::newRow("feet") << "6 ft" << 1.8288;
+    QTest::newRow("feet and inches") << "5 ft 10 in" << 1.778;
+    QTest::newRow("marks") << "5' 10\"" << 1.778;
+    QTest::newRow("a hill") << "1.2 km" << 1200.0;
+    for (const char* bad :
+         {"", "tall", "0", "-2 m", "5 parsecs", "1.7 m 3", "1/0 m", "1e9 m", "300000 km", "m"})
+      QTest::newRow(bad) << bad << -1.0;
+  }
+  void realHeightsAreRead() {
+    QFETCH(QString, text);
+    QFETCH(double, metres);
+    const auto read = readRealHeight(text.toStdString());
+    QCOMPARE(bool(read), metres > 0);
+    if (read)
+      QVERIFY2(std::fabs(read.value().value - metres) < 1e-12 * std::max(1.0, metres), qPrintable(text));
+    if (!read) QVERIFY(read.error().message.find("5 cm") != std::string::npos);
+  }
+
   void reads_data() {
     QTest::addColumn<QString>("text");
     QTest::addColumn<bool>("inches");

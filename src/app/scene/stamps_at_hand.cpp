@@ -1,0 +1,78 @@
+#include "app/scene/stamps_at_hand.h"
+
+#include <QPushButton>
+#include <QVBoxLayout>
+
+#include "app/common/choice_list.h"
+#include "app/common/form_rows.h"
+#include "app/common/sheet_frame.h"
+#include "app/common/thumbnail.h"
+#include "io/art/svg_art.h"
+#include "io/wording/names.h"
+
+namespace havlo {
+namespace {
+
+constexpr size_t kMost = 60;
+const QSize kIcon(46, 46);
+
+/// All at one scale would make small ones dots: each as large as its place.
+QIcon smallPicture(const Stamp& stamp, const SvgArt& art) {
+  const double scale = std::min(kIcon.width() / stamp.width_mm, kIcon.height() / stamp.height_mm);
+  const QSize size(qRound(stamp.width_mm * scale), qRound(stamp.height_mm * scale));
+  QPixmap leaf(kIcon);
+  leaf.fill(Qt::transparent);
+  QPainter p(&leaf);
+  p.drawPixmap((kIcon.width() - size.width()) / 2, (kIcon.height() - size.height()) / 2,
+               stampThumbnail(stamp, art, size, theme().ink));
+  return QIcon(leaf);
+}
+
+}  // namespace
+
+StampsAtHand::StampsAtHand(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget* parent)
+    : QWidget(parent), m_session(session), m_art(std::move(art)) {
+  auto* column = new QVBoxLayout(this);
+  column->setContentsMargins(0, 4, 0, 0);
+  m_list = new ChoiceList;
+  m_list->setObjectName(QStringLiteral("atHand"));
+  m_list->setAccessibleName(tr("Your stamps: Return puts one on the card"));
+  m_list->setIconSize(kIcon);
+  m_list->setWordWrap(true);
+  m_list->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+  column->addWidget(m_list, 1);
+  m_more = plainButton(tr("All of them, in the drawer"));
+  m_more->setObjectName(QStringLiteral("allStamps"));
+  column->addWidget(m_more);
+  connect(m_more, &QPushButton::clicked, this, &StampsAtHand::drawerRequested);
+  connect(m_list, &ChoiceList::taken, this, [this](const QString& key) {
+    key.startsWith(u'=') ? Q_EMIT stampTaken(key.mid(1)) : Q_EMIT ownedTaken(key.mid(1));
+  });
+}
+
+bool StampsAtHand::fill() {
+  std::vector<ChoiceRow> rows;
+  const auto add = [&](QChar kind, const std::string& key, const StampRef& stamp) {
+    if (!stamp || rows.size() >= kMost) return;
+    const auto size = [&](double mm) {
+      return QString::fromStdString(writeBareMeasure(Millimetres{mm}, m_session.units()));
+    };
+    ChoiceRow row;
+    row.key = kind + QString::fromStdString(key);
+    row.text = tr("%1\n%2 × %3").arg(stampName(*stamp), size(stamp->width_mm), size(stamp->height_mm));
+    row.icon = smallPicture(*stamp, *m_art);
+    row.iconKey = static_cast<qint64>(reinterpret_cast<quintptr>(stamp.get()));
+    row.size = QSize(10, kIcon.height() + 8);
+    rows.push_back(std::move(row));
+  };
+  for (const StampRef& stamp : m_session.plan().stamps) add(u'=', stamp->id, stamp);
+  const bool more = m_owned && rows.empty();
+  if (more)
+    for (const OwnedStamp& one : m_owned(kMost)) add(u'+', one.key, one.stamp);
+  m_more->setVisible(more && !rows.empty());
+  const bool any = !rows.empty();
+  m_list->setRows(std::move(rows));
+  return any;
+}
+
+}  // namespace havlo

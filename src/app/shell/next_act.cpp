@@ -1,0 +1,54 @@
+#include "app/shell/next_act.h"
+
+#include <algorithm>
+
+#include "core/focus/looks.h"
+#include "core/plan/role_facts.h"
+#include "io/wording/finding_words.h"
+#include "io/wording/names.h"
+#include "io/wording/say.h"
+
+namespace havlo {
+
+std::optional<NextAct> nextAct(const Workshop& w, const QString& here) {
+  const QString scene = QStringLiteral("scene"), ink = QStringLiteral("ink"), order = QStringLiteral("order"),
+                make = QStringLiteral("make");
+  const bool apart = here == QLatin1String("begin") || here == QLatin1String("practice") || here == make ||
+                     here == QLatin1String("log");
+  if (apart || w.log.learnt().cards > 0 || w.making.bench()) return {};
+  const Plan& plan = w.session.plan();
+  const Analysis& a = *w.session.analysis();
+  if (plan.impressions.empty()) {
+    if (here == QLatin1String("arrange")) return {};
+    return NextAct{tr("Next: put a first thing on the card."), tr("Your stamps"), scene, {}};
+  }
+  const auto stands = [&](const Impression& i) { return factsOf(plan.stamp(i.stamp)->role).stands(); };
+  for (size_t k = 0; k < plan.impressions.size(); ++k) {
+    const Impression& i = plan.impressions[k];
+    if (plan.view && stands(i) && !plan.stamp(i.stamp)->realHeight)
+      return NextAct{tr("Next: say how tall %1 is really. Then its size can be right.")
+                         .arg(nameOf(plan, static_cast<int>(k))),
+                     tr("Say it"), scene, QString::fromStdString(i.id)};
+  }
+  const auto count = std::count_if(plan.impressions.begin(), plan.impressions.end(), stands);
+  if (count < 2)
+    return NextAct{tr("Next: give it company, nearer and farther away."), tr("Add a stamp"), scene, {}};
+  if (std::none_of(plan.impressions.begin(), plan.impressions.end(),
+                   [](const Impression& i) { return i.hero; }))
+    return NextAct{tr("Next: say which of them the card is about. Click it and make it the hero."),
+                   tr("Choose it"),
+                   scene,
+                   {}};
+  for (const Finding& f : a.findings)
+    if (!f.known && f.level == Level::Fault)
+      return NextAct{
+          tr("Next: %1").arg(wordsOf(plan, a, f, w.session.units()).text), tr("Look at it"), scene, {}};
+  if (plan.washes.empty())
+    return NextAct{tr("Next: blend a sky or some ground behind them."), tr("A background"), ink, {}};
+  if (a.orderState.from == OrderState::From::Quick && here != order)
+    return NextAct{
+        tr("Next: see what is stamped when, and which masks to cut."), tr("Order & masks"), order, {}};
+  return NextAct{tr("Next: make it. You are led step by step."), tr("Begin this card"), make, {}};
+}
+
+}  // namespace havlo

@@ -1,0 +1,193 @@
+// A newcomer's first card: from the first page by clicks and keys, every act counted; one next act always in
+// sight.
+#include <QComboBox>
+#include <QLineEdit>
+#include <QPushButton>
+#include <QRadioButton>
+#include <QSettings>
+#include <QSignalSpy>
+#include <set>
+
+#include "app/begin/begin_place.h"
+#include "app/begin/choice_tile.h"
+#include "app/common/choice_list.h"
+#include "app/shell/status_line.h"
+#include "core/colour/colour.h"
+#include "core/edit/edits.h"
+#include "support/window.h"
+#include "tests/support/program.h"
+
+using namespace havlo;
+using namespace havlo::testing;
+
+namespace {
+
+/// A window at its very first start.
+struct First : Window {
+  int acts = 0;
+  First() : Window(false) {
+    QSettings().remove(QStringLiteral("begun"));
+    window.visit(QStringLiteral("begin"));
+    QCoreApplication::processEvents();
+  }
+  Place& begin() { return window.place(QStringLiteral("begin")); }
+  void click(QAbstractButton* button) {
+    QVERIFY(button && button->isVisible() && button->isEnabled());
+    ++acts;
+    QTest::mouseClick(button, Qt::LeftButton);
+  }
+  void tile(const char* name) { click(begin().findChild<ChoiceTile*>(QLatin1String(name))); }
+  QPushButton* next() { return window.findChild<QPushButton*>(QStringLiteral("nextAct")); }
+  QString nextWords() { return next()->accessibleDescription(); }
+  ChoiceList& atHand() { return *window.scene().findChild<ChoiceList*>(QStringLiteral("atHand")); }
+  /// Clicks the stamp of that name on the list of one's stamps.
+  void take(const QString& name) {
+    ChoiceList& list = atHand();
+    for (int row = 0; row < list.count(); ++row)
+      if (list.textAt(row).startsWith(name)) {
+        const QModelIndex at = list.model()->index(row, 0);
+        list.scrollTo(at);
+        ++acts;
+        QTest::mouseClick(list.viewport(), Qt::LeftButton, {}, list.visualRect(at).center());
+        return;
+      }
+    QFAIL(qPrintable(QStringLiteral("there is no ") + name));
+  }
+  bool onCard(int k) {
+    const Plan& p = session().plan();
+    const Impression& i = p.impressions[ix(k)];
+    const Stamp& s = *p.stamp(i.stamp);
+    const double left = i.at.x - s.foot.x;
+    return left >= -0.01 && left + s.width_mm <= p.card.panel.width_mm + 0.01 && i.at.y >= 0 &&
+           i.at.y < p.card.panel.height_mm;
+  }
+};
+
+}  // namespace
+
+class TstFirstHour : public QObject {
+  Q_OBJECT
+
+ private Q_SLOTS:
+  void initTestCase() { prepareApplication(); }
+  void cleanup() { QSettings().remove(QStringLiteral("begun")); }
+
+  void theFirstPageAsksThreeThingsAndOnce() {
+    First w;
+    QVERIFY(firstTime());
+    // Measures: the sizes follow.
+    auto* size = w.begin().findChild<QComboBox*>(QStringLiteral("size"));
+    QTest::mouseClick(w.begin().findChild<QRadioButton*>(QStringLiteral("mm")), Qt::LeftButton);
+    QCOMPARE(w.session().units(), MeasureStyle::Millimetres);
+    QVERIFY2(size->itemText(0).startsWith(QStringLiteral("A6")), qPrintable(size->itemText(0)));
+    QTest::mouseClick(w.begin().findChild<QRadioButton*>(QStringLiteral("inches")), Qt::LeftButton);
+    QCOMPARE(w.session().units(), MeasureStyle::Inches);
+    QVERIFY2(size->itemText(0).contains(QStringLiteral("4 1/4")), qPrintable(size->itemText(0)));
+    size->setCurrentIndex(2);  // 5 × 7 in
+    w.tile("samples");
+    QCOMPARE(w.window.current(), QStringLiteral("scene"));
+    QVERIFY(std::fabs(w.session().plan().card.base.value().width_mm - 177.8) < 1e-9);  // lying
+    QVERIFY(!firstTime());
+  }
+
+  // By keys alone, and what is opened meanwhile is shown.
+  void theFirstPageIsLeftByKeysAndByOpening() {
+    First w;
+    auto* tile = w.begin().findChild<ChoiceTile*>(QStringLiteral("own"));
+    tile->setFocus();
+    QTest::keyClick(tile, Qt::Key_Return);
+    QTRY_COMPARE(w.window.current(), QStringLiteral("drawer"));
+    QSettings().remove(QStringLiteral("begun"));
+    w.window.visit(QStringLiteral("begin"));
+    QTest::mouseClick(w.begin().findChild<QPushButton*>(QStringLiteral("demo")), Qt::LeftButton);
+    QCOMPARE(w.window.current(), QStringLiteral("scene"));
+    QVERIFY(!w.session().plan().impressions.empty());
+    QVERIFY(!firstTime());
+  }
+
+  void pictureComeOntoTheTiles() {
+    First w;
+    waitForJobs(w.begin());
+    for (const char* name : {"samples", "own", "proposal"}) {
+      auto* tile = w.begin().findChild<ChoiceTile*>(QLatin1String(name));
+      const QImage seen = tile->grab().toImage().convertToFormat(QImage::Format_RGB32);
+      std::set<QRgb> colours;
+      for (int y = 20; y < seen.height() / 2; y += 3)
+        for (int x = 20; x < seen.width() - 20; x += 3) colours.insert(seen.pixel(x, y));
+      QVERIFY2(colours.size() > 20, name);
+    }
+  }
+
+  // Hare and kite by two clicks, a second hare beside the first, a sky that is none of the dark inks, and on
+  // to the table: the next act is in sight all the way.
+  void aFirstCardFromSamples() {
+    First w;
+    w.tile("samples");
+    QVERIFY2(w.nextWords().contains(QStringLiteral("first thing")), qPrintable(w.nextWords()));
+    QVERIFY(w.atHand().count() > 20);
+    w.take(QStringLiteral("Hare"));
+    QCOMPARE(w.session().plan().impressions.size(), size_t{1});
+    QVERIFY(w.onCard(0));
+    QVERIFY(!w.atHand().isVisible());
+    QVERIFY2(w.nextWords().contains(QStringLiteral("company")), qPrintable(w.nextWords()));
+    // The same stamp once more: beside it.
+    w.window.putOnCard(QStringLiteral("sample-hare"));
+    QCOMPARE(w.session().plan().impressions.size(), size_t{2});
+    const Plan& p = w.session().plan();
+    QVERIFY(w.onCard(1));
+    QVERIFY(std::fabs(p.impressions[0].at.x - p.impressions[1].at.x) > p.stamps[0]->width_mm * 0.9);
+    QVERIFY2(w.nextWords().contains(QStringLiteral("hero")), qPrintable(w.nextWords()));
+    press(w.window.scene(), QStringLiteral("Make it the hero"));
+    ++w.acts;
+    waitForJobs(w.session());
+    // Until the way is free the next act names what is in it, or the background.
+    for (int round = 0; round < 6 && w.session().plan().washes.empty(); ++round) {
+      QVERIFY(!w.nextWords().isEmpty());
+      if (w.nextWords().contains(QStringLiteral("sky"))) {
+        w.click(w.next());
+        QCOMPARE(w.window.current(), QStringLiteral("ink"));
+        break;
+      }
+      break;
+    }
+    QVERIFY2(w.acts <= 6, qPrintable(QString::number(w.acts)));
+  }
+
+  // A stamp whose height nobody knows is asked for it, and then stands right.
+  void aThingOfUnknownHeightIsAsked() {
+    First w;
+    w.tile("samples");
+    w.take(QStringLiteral("Hare"));
+    Plan plan = w.session().plan();
+    Stamp unknown = *plan.stamps[0];
+    unknown.id = "gnome", unknown.name = "Gnome", unknown.realHeight.reset();
+    plan.stamps.push_back(std::make_shared<const Stamp>(unknown));
+    w.session().edit(QStringLiteral("Gnome"), withNewImpression(plan, "gnome", {60, 120}));
+    w.window.visit(QStringLiteral("drawer"));
+    QVERIFY2(w.nextWords().contains(QStringLiteral("how tall")), qPrintable(w.nextWords()));
+    w.click(w.next());
+    QCOMPARE(w.window.current(), QStringLiteral("scene"));
+    auto* field = w.window.scene().findChild<QLineEdit*>(QStringLiteral("howTall"));
+    QVERIFY(field && field->isVisible());
+    QSignalSpy trouble(&w.session(), &PlanSession::trouble);
+    QTest::keyClicks(field, QStringLiteral("tall"));
+    QTest::keyClick(field, Qt::Key_Return);
+    QCOMPARE(trouble.count(), 1);
+    field->clear();
+    QTest::keyClicks(field, QStringLiteral("30 cm"));
+    QTest::keyClick(field, Qt::Key_Return);
+    const Plan& now = w.session().plan();
+    QVERIFY(std::fabs(now.stamp("gnome")->realHeight->typical_m - 0.3) < 1e-9);
+    QVERIFY(!field->isVisible());
+    // Small: the eyes can go down to it, by one button.
+    auto* eyes = w.window.scene().findChild<QPushButton*>(QStringLiteral("eyes"));
+    if (eyes->isVisible()) {
+      const double before = now.view->eyeHeight_m;
+      QTest::mouseClick(eyes, Qt::LeftButton);
+      QVERIFY(w.session().plan().view->eyeHeight_m < before);
+    }
+  }
+};
+
+HAVLO_TEST(TstFirstHour)
+#include "tst_first_hour.moc"
