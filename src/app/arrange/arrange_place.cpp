@@ -135,7 +135,7 @@ QWidget* ArrangePlace::buildSide() {
   connect(m_keep, &QPushButton::clicked, this, &ArrangePlace::keepAll);
   side->box()->addLayout(acts);
   side->box()->addWidget(m_keep, 0, Qt::AlignLeft);
-  auto* back = plainButton(tr("Back to Ink & light").replace(QStringLiteral("&"), QStringLiteral("&&")));
+  auto* back = plainButton(tr("Leave it as it is"));
   connect(back, &QPushButton::clicked, this, &ArrangePlace::leave);
   side->box()->addWidget(back, 0, Qt::AlignLeft);
   return side;
@@ -372,6 +372,7 @@ void ArrangePlace::take(size_t card) {
   if (card >= m_found.cards.size()) return;
   const Plan plan = m_found.cards[card].card.plan;
   m_session.edit(tr("Take “%1”").arg(m_found.cards[card].title), plan);
+  Q_EMIT cardTaken();
 }
 
 /// Every card as a plan file of its own, in a folder of the maker's.

@@ -38,6 +38,7 @@ class ArrangePlace : public Place {
 
  Q_SIGNALS:
   void leave();
+  void cardTaken();  ///< one is the open plan now
 
  protected:
   void showEvent(QShowEvent*) override;

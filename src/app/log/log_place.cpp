@@ -45,7 +45,7 @@ LogPlace::LogPlace(PlanSession& session, LogSession& log, std::shared_ptr<SvgArt
 
 QWidget* LogPlace::buildList() {
   auto* left = new SheetFrame;
-  left->setFixedWidth(qRound(300 * (1 + (textScale() - 1) * 0.5)));
+  left->setFixedWidth(qRound(284 * (1 + (textScale() - 1) * 0.5)));
   m_which = new QComboBox;
   m_which->setObjectName(QStringLiteral("which"));
   m_which->setAccessibleName(tr("What is listed"));
@@ -186,7 +186,7 @@ QWidget* LogPlace::buildFields() {
 
 QWidget* LogPlace::buildSide() {
   auto* right = new SheetFrame;
-  right->setFixedWidth(qRound(296 * (1 + (textScale() - 1) * 0.5)));
+  right->setFixedWidth(qRound(284 * (1 + (textScale() - 1) * 0.5)));
   right->box()->addWidget(inkLabel(tr("What Havlo has learnt"), headingFont(), theme().ink));
   m_learnt = new LearntPage(m_log);
   connect(m_learnt, &LearntPage::inkLearnt, this, &LogPlace::inkLearnt);

@@ -11,7 +11,7 @@
 namespace havlo {
 
 TimeLine::TimeLine(ChoiceList* list, QWidget* parent) : QWidget(parent), m_list(list) {
-  setFixedWidth(qRound(38 * textScale()));
+  setFixedWidth(qRound(44 * textScale()));
   setAttribute(Qt::WA_TransparentForMouseEvents);
   connect(list->verticalScrollBar(), &QScrollBar::valueChanged, this, qOverload<>(&QWidget::update));
   connect(list, &ChoiceList::currentRowChanged, this, qOverload<>(&QWidget::update));
@@ -65,7 +65,7 @@ void TimeLine::paintEvent(QPaintEvent*) {
     QStringList words{QLocale().standaloneMonthName(day.month(), QLocale::ShortFormat)};
     if (!said.isValid() || day.year() != said.year()) words << QString::number(day.year());
     const double begins = std::max(y - high * static_cast<double>(words.size()) / 2, lowest);
-    p.drawText(QRectF(0, begins, x - 7, high * static_cast<double>(words.size())),
+    p.drawText(QRectF(0, begins, x - 6, high * static_cast<double>(words.size())),
                Qt::AlignRight | Qt::AlignVCenter, words.join(u'\n'));
     lowest = begins + high * static_cast<double>(words.size());
     said = day;

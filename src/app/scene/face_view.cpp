@@ -18,6 +18,7 @@
 #include "io/art/picture.h"
 #include "io/art/shape_path.h"
 #include "io/art/svg_art.h"
+#include "io/wording/eye_words.h"
 #include "io/wording/finding_words.h"
 #include "io/wording/names.h"
 
@@ -90,9 +91,9 @@ FaceView::FaceView(PlanSession& session, RowDraft& row, std::shared_ptr<SvgArt> 
 
 FaceGeometry FaceView::geometryNow() const {
   const PanelSize& panel = m_session.plan().card.panel;
-  const double room = 34 * textScale(), edge = 12;
+  const double room = 34 * textScale(), edge = 12, eye = 22;  // the horizon's eye stands beside the card
   const double fit =
-      std::min((width() - room - 2 * edge) / panel.width_mm, (height() - room - 2 * edge) / panel.height_mm);
+      std::min((width() - room - 2 * eye) / panel.width_mm, (height() - room - 2 * edge) / panel.height_mm);
   FaceGeometry g;
   g.scale = std::min(std::max(0.2, fit * m_zoom), kMost_px_per_mm);
   g.width_mm = panel.width_mm;
@@ -504,7 +505,7 @@ void FaceView::paintViewpoint(QPainter& p, const FaceGeometry& g) const {
   p.setPen(QPen(onCard.green, 1.5));
   p.drawEllipse(vanish, 3.5, 3.5);
   const double above = QFontMetricsF(labelFont()).height() + 3;
-  drawNote(p, {g.face().left() + 6, y - above}, tr("horizon, eyes at %1 m").arg(view.eyeHeight_m),
+  drawNote(p, {g.face().left() + 6, y - above}, tr("horizon, eyes at %1").arg(metresText(view.eyeHeight_m)),
            g.face().bottom() - 2);
 }
 
@@ -522,8 +523,13 @@ void FaceView::paintBand(QPainter& p, const FaceGeometry& g, int selected) const
   p.setPen(QPen(onCard.green, 1, Qt::DotLine));
   p.drawLine(band.topLeft(), band.topRight());
   p.drawLine(band.bottomLeft(), band.bottomRight());
-  drawNote(p, {face.left() + 6, band.center().y() - QFontMetricsF(labelFont()).height() / 2},
-           tr("%1 may stand in this band").arg(nameOf(m_session.plan(), selected)), face.bottom() - 2);
+  // Beside the foot, where the line of its measure does not cross the words.
+  const QString words = tr("%1 may stand in this band").arg(nameOf(m_session.plan(), selected));
+  const QFontMetricsF font(labelFont());
+  const double foot = g.toPixels(m_session.analysis()->meetings.placed[ix(selected)]->at).x() + 24;
+  const bool room = face.right() - foot > font.horizontalAdvance(words) + 12;
+  drawNote(p, {room ? foot : face.left() + 6, room ? band.center().y() - font.height() / 2 : band.top() + 2},
+           words, face.bottom() - 2);
 }
 
 void FaceView::paintSelected(QPainter& p, const FaceGeometry& g, int selected) const {

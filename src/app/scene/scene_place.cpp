@@ -21,7 +21,9 @@
 #include "core/depth/fitting.h"
 #include "core/edit/edits.h"
 #include "core/edit/view_edits.h"
+#include "core/plan/role_facts.h"
 #include "io/art/svg_art.h"
+#include "io/wording/eye_words.h"
 #include "io/wording/names.h"
 
 namespace havlo {
@@ -63,8 +65,12 @@ ScenePlace::ScenePlace(PlanSession& session, std::shared_ptr<SvgArt> art, QWidge
     const StampRef stamp = plan.stamp(said.stamp);
     // Where it stood by chance it need not stay; what lies on another thing stays there.
     const bool free = !std::holds_alternative<OnThing>(said.depth);
+    Plan alone = plan;
+    std::erase_if(alone.impressions, [&](const Impression& one) { return one.id == said.id; });
+    Plan seen = plan;
+    seen.view = seenByFirst(alone, *stamp).view;
     m_session.edit(tr("Say how tall %1 is").arg(stampName(*stamp)),
-                   free ? withFoot(plan, said.id, goodSpot(*stamp, said.at.x)) : Result<Plan>(plan));
+                   free ? withFoot(seen, said.id, goodSpot(seen, *stamp, said.at.x)) : Result<Plan>(plan));
     m_face->setFocus();
   });
   connect(thing, &ThingPanel::demoRequested, this, &ScenePlace::demoRequested);
@@ -172,7 +178,10 @@ void ScenePlace::offerFitting(Point spot, const QPoint& global) {
 
 void ScenePlace::offerStamps() {
   if (m_session.plan().stamps.empty()) return Q_EMIT drawerRequested();
-  auto* shelf = new StampShelf(m_session, *m_art, this);
+  constexpr size_t kMost = 60;
+  auto* shelf =
+      new StampShelf(m_session, *m_art, m_help.owned ? m_help.owned(kMost) : std::vector<OwnedStamp>(), this);
+  connect(shelf, &StampShelf::ownedTaken, this, &ScenePlace::stampOfDrawerTaken);
   connect(shelf, &StampShelf::stampTaken, this, &ScenePlace::addStamp);
   connect(shelf, &StampShelf::drawerRequested, this, &ScenePlace::drawerRequested);
   const QSize size(std::min(m_face->width(), qRound(560 * textScale())),
@@ -183,8 +192,7 @@ void ScenePlace::offerStamps() {
 }
 
 /// Where another print of this stamp has room, beside the one that was put on last.
-std::optional<Point> ScenePlace::besideItsLike(const Stamp& stamp) const {
-  const Plan& plan = m_session.plan();
+std::optional<Point> ScenePlace::besideItsLike(const Plan& plan, const Stamp& stamp) const {
   const Impression* last = nullptr;
   for (const Impression& i : plan.impressions)
     if (i.stamp == stamp.id) last = &i;
@@ -204,8 +212,22 @@ std::optional<Point> ScenePlace::besideItsLike(const Stamp& stamp) const {
   return {};
 }
 
-Point ScenePlace::goodSpot(const Stamp& stamp, std::optional<double> wanted) const {
-  const Plan& plan = m_session.plan();
+/// A first thing too large for where it can stand lowers the eyes: nothing else minds yet.
+Plan ScenePlace::seenByFirst(const Plan& plan, const Stamp& stamp) const {
+  constexpr double kFoot = 0.12;  // of the card's height
+  if (!plan.view || !stamp.realHeight || !factsOf(stamp.role).stands()) return plan;
+  for (const Impression& i : plan.impressions)
+    if (factsOf(plan.stamp(i.stamp)->role).stands()) return plan;
+  const double foot = kFoot * plan.card.panel.height_mm, below = plan.view->horizon_mm - foot;
+  const StandingBand band = standingBand(*plan.view, *stamp.realHeight, Millimetres{stamp.height_mm});
+  if (below <= 0 || band.high_mm >= foot / 2) return plan;
+  const double eyes = stamp.realHeight->typical_m * below / stamp.height_mm;
+  // To the centimetre, as one would say it.
+  auto lower = withEyes(plan, Metres{eyes > 0.1 ? std::round(100 * eyes) / 100 : eyes});
+  return lower ? std::move(lower).value() : plan;
+}
+
+Point ScenePlace::goodSpot(const Plan& plan, const Stamp& stamp, std::optional<double> wanted) const {
   // In the middle, or where there is room beside what stands there.
   const double width = plan.card.panel.width_mm;
   const auto roomAt = [&](double x) {
@@ -217,7 +239,7 @@ Point ScenePlace::goodSpot(const Stamp& stamp, std::optional<double> wanted) con
   for (const double share : {0.3, 0.7, 0.15, 0.85})
     if (roomAt(middle) < 0.12 * width && roomAt(share * width) >= 0.12 * width) middle = share * width;
   // A second of its kind stands beside the first.
-  if (const auto beside = besideItsLike(stamp)) middle = beside->x;
+  if (const auto beside = besideItsLike(plan, stamp)) middle = beside->x;
   if (wanted) middle = *wanted;
   // Never off the card sideways: as far in as it is wide.
   const double left = std::min(stamp.foot.x, width / 2),
@@ -247,8 +269,14 @@ void ScenePlace::addStampOf(const Plan& plan, const std::string& stampId, std::o
   const StampRef stamp = plan.stamp(stampId);
   if (!stamp) return;
   const std::string id = freshId(plan, stamp->id);
+  const Plan seen = seenByFirst(plan, *stamp);
+  const bool lowered = seen.view && plan.view && seen.view->eyeHeight_m != plan.view->eyeHeight_m;
   m_session.edit(tr("Add %1").arg(stampName(*stamp)),
-                 withNewImpression(plan, stamp->id, foot.value_or(goodSpot(*stamp))));
+                 withNewImpression(seen, stamp->id, foot.value_or(goodSpot(seen, *stamp))));
+  if (lowered)
+    Q_EMIT m_session.notice(tr("The first thing sets the view: seen from %1 it stands right. Under \"The one "
+                               "viewpoint\" it can be changed.")
+                                .arg(metresText(seen.view->eyeHeight_m)));
   m_session.select(QString::fromStdString(id));
   m_face->setFocus();
 }

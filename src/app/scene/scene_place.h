@@ -63,8 +63,9 @@ class ScenePlace : public Place {
 
   QWidget* buildWalk();
   void takeOff();
-  Point goodSpot(const Stamp& stamp, std::optional<double> x = {}) const;
-  std::optional<Point> besideItsLike(const Stamp& stamp) const;
+  Plan seenByFirst(const Plan& plan, const Stamp& stamp) const;
+  Point goodSpot(const Plan& plan, const Stamp& stamp, std::optional<double> x = {}) const;
+  std::optional<Point> besideItsLike(const Plan& plan, const Stamp& stamp) const;
   void offerFitting(Point spot, const QPoint& global);
   void offerContacts(int impression, Point at, const QPoint& global);
 };

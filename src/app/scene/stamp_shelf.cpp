@@ -14,6 +14,7 @@ namespace havlo {
 namespace {
 
 constexpr int kPicture_px = 88;
+const QString kOfDrawer = QStringLiteral("drawer:");  // no stamp's id has a colon
 constexpr double kScale_px_per_mm = 1.7;  // a 50 mm stamp fills its place; larger ones are shown smaller
 
 QIcon pictureOf(const Stamp& stamp, const SvgArt& art) {
@@ -29,14 +30,16 @@ QIcon pictureOf(const Stamp& stamp, const SvgArt& art) {
 
 }  // namespace
 
-StampShelf::StampShelf(const PlanSession& session, const SvgArt& art, QWidget* parent) : ChoiceList(parent) {
+StampShelf::StampShelf(const PlanSession& session, const SvgArt& art, const std::vector<OwnedStamp>& owned,
+                       QWidget* parent)
+    : ChoiceList(parent) {
   setObjectName(QStringLiteral("shelf"));
   setWindowFlags(Qt::Popup);
   // A window of its own needs a ground of its own.
   setStyleSheet(QStringLiteral("#shelf { background: %1; border: 1px solid %2; }")
                     .arg(theme().paper.name(), theme().rule.name()));
   setAttribute(Qt::WA_DeleteOnClose);
-  setAccessibleName(tr("Stamps of this plan"));
+  setAccessibleName(tr("Stamps of this plan, then others of the drawer"));
   setViewMode(QListView::IconMode);
   setResizeMode(QListView::Adjust);
   setMovement(QListView::Static);
@@ -49,16 +52,21 @@ StampShelf::StampShelf(const PlanSession& session, const SvgArt& art, QWidget* p
   setFont(labelFont());
   const QSize cell = gridSize() - QSize(12, 8);
   std::vector<ChoiceRow> rows;
-  for (const StampRef& stamp : session.plan().stamps) {
+  const auto add = [&](const QString& key, const StampRef& stamp) {
     const auto size = [&](double mm) {
       return QString::fromStdString(writeBareMeasure(Millimetres{mm}, session.units()));
     };
-    ChoiceRow row{QString::fromStdString(stamp->id),
+    ChoiceRow row{key,
                   tr("%1\n%2 × %3").arg(stampName(*stamp), size(stamp->width_mm), size(stamp->height_mm)),
                   pictureOf(*stamp, art)};
     row.size = cell;
     rows.push_back(std::move(row));
-  }
+  };
+  const auto& held = session.plan().stamps;
+  for (const StampRef& stamp : held) add(QString::fromStdString(stamp->id), stamp);
+  for (const OwnedStamp& one : owned)
+    if (std::none_of(held.begin(), held.end(), [&](const StampRef& s) { return s->drawer == one.key; }))
+      add(kOfDrawer + QString::fromStdString(one.key), one.stamp);
   // Last on the shelf: the way to everything else the maker owns.
   QPixmap knob(kPicture_px + 4, kPicture_px + 4);
   knob.fill(Qt::transparent);
@@ -74,7 +82,9 @@ StampShelf::StampShelf(const PlanSession& session, const SvgArt& art, QWidget* p
   rows.push_back(std::move(drawer));
   setRows(std::move(rows));
   connect(this, &ChoiceList::taken, this, [this](const QString& stamp) {
-    stamp.isEmpty() ? Q_EMIT drawerRequested() : Q_EMIT stampTaken(stamp);
+    stamp.isEmpty()               ? Q_EMIT drawerRequested()
+    : stamp.startsWith(kOfDrawer) ? Q_EMIT ownedTaken(stamp.mid(kOfDrawer.size()))
+                                  : Q_EMIT stampTaken(stamp);
     close();
   });
 }

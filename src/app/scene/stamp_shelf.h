@@ -2,6 +2,7 @@
 #pragma once
 
 #include "app/common/choice_list.h"
+#include "app/scene/drawer_help.h"
 #include "app/session/plan_session.h"
 
 namespace havlo {
@@ -12,10 +13,13 @@ class StampShelf : public ChoiceList {
   Q_OBJECT
 
  public:
-  StampShelf(const PlanSession& session, const SvgArt& art, QWidget* parent);
+  /// @param owned  of the drawer, shown after the plan's
+  StampShelf(const PlanSession& session, const SvgArt& art, const std::vector<OwnedStamp>& owned,
+             QWidget* parent);
 
  Q_SIGNALS:
   void stampTaken(const QString& stamp);
+  void ownedTaken(const QString& key);  ///< of the drawer
   void drawerRequested();
 
  protected:

@@ -7,6 +7,7 @@
 #include "app/scene/walk_view.h"
 #include "app/theme/theme.h"
 #include "core/plan/role_facts.h"
+#include "io/wording/eye_words.h"
 #include "io/wording/names.h"
 
 namespace havlo {
@@ -124,7 +125,7 @@ void WalkView::paintEye(QPainter& p, QPointF eye) const {
   p.drawEllipse(eye, 3.4, 3.4);
   p.setPen(t.green);
   p.drawText(QRectF(width() - 260, eye.y() - 18 * textScale(), 260 - kRight_px, 17 * textScale()),
-             Qt::AlignRight | Qt::AlignBottom, tr("eye level %1 m").arg(eye_m));
+             Qt::AlignRight | Qt::AlignBottom, tr("eye level %1").arg(metresText(eye_m)));
 }
 
 std::vector<QRectF> WalkView::paintVeils(QPainter& p) const {

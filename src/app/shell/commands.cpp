@@ -97,6 +97,8 @@ std::vector<Command> planCommands(PlanSession&, Errands& errands, Filing& filing
   out.push_back(in("plan", 2,
                    plain("saveAs", tr("Save &as…"), [&filing] { filing.saveAs(); },
                          {QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_S)})));
+  out.push_back(
+      in("plan", 2, plain("title", tr("&Name this card"), acts.typeTitle, {QKeySequence(Qt::Key_F2)})));
   addPrintouts(out, errands);
   const std::tuple<const char*, Exporting::What, QString> exported[] = {
       {"exportCard", Exporting::What::Picture, tr("The finished card as a &picture…")},

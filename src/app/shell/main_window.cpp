@@ -19,6 +19,7 @@
 #include "app/shell/errands.h"
 #include "app/shell/face_bar.h"
 #include "app/shell/filing.h"
+#include "app/shell/next_act.h"
 #include "app/shell/places.h"
 #include "app/shell/status_line.h"
 #include "app/shell/trail.h"
@@ -44,7 +45,8 @@ MainWindow::MainWindow(const QString& rescueFolder)
       m_workshop{*m_session, *m_drawerSession, *m_making, *m_log, std::make_shared<SvgArt>()},
       m_errands(new Errands(m_workshop, this)),
       m_filing(new Filing(*m_session, this)),
-      m_status(new StatusLine) {
+      m_status(new StatusLine),
+      m_next(new NextSteps(m_workshop, m_status, this)) {
   m_session->setArt(m_workshop.art);
   m_making->setArt(m_workshop.art);
   qApp->installEventFilter(new QuietWheel(this));
@@ -53,6 +55,7 @@ MainWindow::MainWindow(const QString& rescueFolder)
   // A screen of 1080 lines at 200 % has 540 for everything; below their own least size places are rolled.
   setMinimumSize(640, 400);
   resize(1280, 800);
+  restoreGeometry(QSettings().value(QStringLiteral("window")).toByteArray());
   readSettings();
   addCommands();
   setStatusBar(m_status);
@@ -82,7 +85,7 @@ void MainWindow::readSettings() {
 
 void MainWindow::addCommands() {
   const WindowActs acts{[this](bool dark, double scale) { setAppearance(dark, scale); }, [this] { close(); },
-                        [this] { refreshActions(); }};
+                        [this] { refreshActions(); }, [this] { m_trail->typeTitle(); }};
   const auto addAll = [this](std::vector<Command> commands) {
     for (Command& c : commands) m_actions.add(std::move(c));
   };
@@ -134,6 +137,7 @@ void MainWindow::buildCentre() {
   column->setContentsMargins(0, 0, 0, 0);
   column->setSpacing(0);
   m_trail = new Trail;
+  m_trail->showActs(m_actions[QStringLiteral("undo")], m_actions[QStringLiteral("redo")]);
   m_messages = new MessageBar;
   m_faces = new FaceBar(*m_session);
   m_places = new QStackedWidget;
@@ -142,6 +146,14 @@ void MainWindow::buildCentre() {
   column->addWidget(m_faces);
   column->addWidget(m_places, 1);
   setCentralWidget(centre);
+  connect(m_trail, &Trail::titleTyped, this, [this](const QString& title) {
+    const std::string face = m_session->face();
+    m_session->setFace({});  // the title is the whole card's
+    Plan plan = m_session->plan();
+    plan.title = title.toStdString();
+    m_session->edit(tr("Call it %1").arg(title), plan);
+    m_session->setFace(face);
+  });
   connect(m_trail, &Trail::visited, this, [this](int k) {
     for (const PlaceKind& kind : placeKinds())
       if (kind.onTrail && k-- == 0) return visit(kind.id);
@@ -244,7 +256,7 @@ void MainWindow::connectWork() {
   connect(&exporting, &Exporting::started, m_status, &StatusLine::busy);
   connect(&exporting, &Exporting::done, this, done);
   connect(&exporting, &Exporting::trouble, this, trouble);
-  connect(m_status, &StatusLine::offerTaken, this, &MainWindow::takeNext);
+  connect(m_next, &NextSteps::visitRequested, this, &MainWindow::visit);
   connect(m_status, &StatusLine::stopRequested, this, [this] {
     m_errands->printing().stop();
     m_errands->exporting().stop();
@@ -272,21 +284,8 @@ void MainWindow::refreshTrail() {
   setWindowModified(m_session->isDirty());
 }
 
-void MainWindow::refreshNext() {
-  m_next = nextAct(m_workshop, m_current);
-  const bool here = m_next && m_next->place == m_current && m_next->thing.isEmpty();
-  m_next ? m_status->offer(m_next->words, here ? QString() : m_next->act) : m_status->offer({}, {});
-}
-
-void MainWindow::takeNext() {
-  if (!m_next) return;
-  const NextAct next = *m_next;
-  visit(next.place);
-  if (!next.thing.isEmpty()) m_session->select(next.thing);
-}
-
 void MainWindow::refreshStatus() {
-  refreshNext();
+  m_next->refresh(m_current);
   const int i = m_session->selectedIndex();
   const Place* top = m_made.value(m_current);
   if (top && !top->showsPlan()) return m_status->say({});  // at the table nothing but the step is said
@@ -333,6 +332,7 @@ void MainWindow::dropEvent(QDropEvent* e) {
 void MainWindow::closeEvent(QCloseEvent* e) {
   // Nothing is asked: what is not saved stays in its rescue copy and is offered at the next start.
   m_session->rescue().flush();
+  QSettings().setValue(QStringLiteral("window"), saveGeometry());
   e->accept();
 }
 

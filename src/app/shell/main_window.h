@@ -7,7 +7,6 @@
 #include "app/actions/action_table.h"
 #include "app/common/place.h"
 #include "app/shell/message_bar.h"
-#include "app/shell/next_act.h"
 #include "app/shell/workshop.h"
 
 class QStackedWidget;
@@ -18,6 +17,7 @@ class Errands;
 class FaceBar;
 class Filing;
 struct PlaceKind;
+class NextSteps;
 class StatusLine;
 class Trail;
 
@@ -58,10 +58,10 @@ class MainWindow : public QMainWindow {
   Errands* m_errands;
   Filing* m_filing;
   StatusLine* m_status;
+  NextSteps* m_next;
   ActionTable m_actions;
   QMap<QString, Place*> m_made;
   QString m_current;
-  std::optional<NextAct> m_next;
   Trail* m_trail = nullptr;
   FaceBar* m_faces = nullptr;
   MessageBar* m_messages = nullptr;
@@ -75,8 +75,6 @@ class MainWindow : public QMainWindow {
   void connectWork();
   void refreshTrail();
   void refreshStatus();
-  void refreshNext();
-  void takeNext();
   void refreshActions();
 };
 

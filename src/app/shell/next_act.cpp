@@ -2,6 +2,7 @@
 
 #include <algorithm>
 
+#include "app/shell/status_line.h"
 #include "core/focus/looks.h"
 #include "core/plan/role_facts.h"
 #include "io/wording/finding_words.h"
@@ -49,6 +50,26 @@ std::optional<NextAct> nextAct(const Workshop& w, const QString& here) {
     return NextAct{
         tr("Next: see what is stamped when, and which masks to cut."), tr("Order & masks"), order, {}};
   return NextAct{tr("Next: make it. You are led step by step."), tr("Begin this card"), make, {}};
+}
+
+NextSteps::NextSteps(const Workshop& workshop, StatusLine* line, QObject* parent)
+    : QObject(parent), m_workshop(workshop), m_line(line) {
+  connect(line, &StatusLine::offerTaken, this, &NextSteps::take);
+}
+
+void NextSteps::refresh(const QString& here) {
+  m_next = nextAct(m_workshop, here);
+  if (!m_next) return m_line->offer({}, {});
+  // Here already, there is nothing to go to.
+  const bool there = m_next->place == here && m_next->thing.isEmpty();
+  m_line->offer(m_next->words, there ? QString() : m_next->act);
+}
+
+void NextSteps::take() {
+  if (!m_next) return;
+  const NextAct next = *m_next;
+  Q_EMIT visitRequested(next.place);
+  if (!next.thing.isEmpty()) m_workshop.session.select(next.thing);
 }
 
 }  // namespace havlo

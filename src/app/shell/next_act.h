@@ -1,7 +1,7 @@
 // Until a first card is in the log one next act is always in sight.
 #pragma once
 
-#include <QString>
+#include <QObject>
 #include <optional>
 
 #include "app/shell/workshop.h"
@@ -18,5 +18,27 @@ struct NextAct {
 /// What brings a first card on, or nothing: at the table, and once a card is in the log.
 /// @param here  the place on top
 std::optional<NextAct> nextAct(const Workshop& workshop, const QString& here);
+
+class StatusLine;
+
+/// Shows it on the status line, and goes there when it is taken.
+class NextSteps : public QObject {
+  Q_OBJECT
+
+ public:
+  NextSteps(const Workshop& workshop, StatusLine* line, QObject* parent);
+  /// @param here  the place on top
+  void refresh(const QString& here);
+
+ Q_SIGNALS:
+  void visitRequested(const QString& place);
+
+ private:
+  Workshop m_workshop;
+  StatusLine* m_line;
+  std::optional<NextAct> m_next;
+
+  void take();
+};
 
 }  // namespace havlo

@@ -294,8 +294,11 @@ Place* makeLog(const Workshop& w, Errands& errands) {
 
 Place* makeArrange(const Workshop& w, Errands& errands) {
   auto* place = new ArrangePlace(w.session, w.drawer, w.art);
-  QObject::connect(place, &ArrangePlace::leave, &errands,
-                   [&errands] { errands.visit(QStringLiteral("ink")); });
+  QObject::connect(place, &ArrangePlace::leave, &errands, [&errands, w] {
+    errands.visit(w.session.plan().impressions.empty() ? QStringLiteral("scene") : QStringLiteral("ink"));
+  });
+  QObject::connect(place, &ArrangePlace::cardTaken, &errands,
+                   [&errands] { errands.visit(QStringLiteral("scene")); });
   return place;
 }
 

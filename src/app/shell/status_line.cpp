@@ -39,7 +39,7 @@ void StatusLine::say(const QString& text) {
 }
 
 void StatusLine::offer(const QString& words, const QString& act) {
-  m_next->setText(words), m_act->setText(act);
+  m_next->setText(words), m_act->setText(QString(act).replace(u'&', QStringLiteral("&&")));
   m_act->setAccessibleDescription(words);
   m_next->setVisible(!words.isEmpty()), m_act->setVisible(!words.isEmpty() && !act.isEmpty());
 }

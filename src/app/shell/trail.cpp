@@ -1,10 +1,15 @@
 // One widget, painted: marks on a dotted line, names and statuses under them.
 #include "app/shell/trail.h"
 
+#include <QAction>
 #include <QKeyEvent>
+#include <QLineEdit>
 #include <QMouseEvent>
+#include <QPushButton>
 #include <algorithm>
+#include <utility>
 
+#include "app/common/form_rows.h"
 #include "app/theme/theme.h"
 
 namespace havlo {
@@ -46,7 +51,63 @@ QRect Trail::areaOf(int place) const {
   return QRectF(16 + place * stride(), 0, stride() - 10, height()).toRect();
 }
 
+QRectF Trail::titleArea() const {
+  const double left = 16 + static_cast<double>(m_places.size()) * stride();
+  return {left, 6 * textScale(), width() - 16 - left, 18 * textScale()};
+}
+
+void Trail::showActs(QAction* undo, QAction* redo) {
+  for (QAction* action : {undo, redo}) {
+    auto* button = plainButton(action == undo ? tr("Undo") : tr("Redo"));
+    button->setParent(this);
+    button->setFont(labelFont(QFont::DemiBold));
+    button->setObjectName(action == undo ? QStringLiteral("trailUndo") : QStringLiteral("trailRedo"));
+    button->setFocusPolicy(Qt::NoFocus);  // keys have their own way
+    const auto show = [button, action] {
+      button->setVisible(action->isEnabled());
+      button->setToolTip(action->text().remove(u'&') + u' ' +
+                         action->shortcut().toString(QKeySequence::NativeText));
+    };
+    connect(action, &QAction::changed, button, show);
+    connect(button, &QPushButton::clicked, action, &QAction::trigger);
+    show();
+    m_acts.push_back(button);
+  }
+  layActs();
+}
+
+void Trail::layActs() {
+  int right = width() - 12;
+  for (auto it = m_acts.rbegin(); it != m_acts.rend(); ++it) {
+    const QSize size((*it)->sizeHint().width(), qRound(20 * textScale()));
+    (*it)->setGeometry(right - size.width(), height() - size.height() - 2, size.width(), size.height());
+    right -= size.width() + 2;
+  }
+}
+
+void Trail::resizeEvent(QResizeEvent*) { layActs(); }
+
+void Trail::typeTitle() {
+  delete m_typed;
+  m_typed = new QLineEdit(m_title, this);
+  m_typed->setObjectName(QStringLiteral("title"));
+  m_typed->setAccessibleName(tr("Title of the card"));
+  m_typed->setGeometry(titleArea().adjusted(0, -4, 4, 6).toRect());
+  m_typed->setAlignment(Qt::AlignRight);
+  m_typed->selectAll();
+  m_typed->show();
+  m_typed->setFocus();
+  connect(m_typed, &QLineEdit::editingFinished, this, [this] {
+    if (!m_typed) return;
+    const QString typed = m_typed->text().trimmed();
+    m_typed->hide();
+    std::exchange(m_typed, nullptr)->deleteLater();
+    if (!typed.isEmpty() && typed != m_title) Q_EMIT titleTyped(typed);
+  });
+}
+
 void Trail::mousePressEvent(QMouseEvent* e) {
+  if (titleArea().contains(e->position())) return typeTitle();
   for (int k = 0; k < static_cast<int>(m_places.size()); ++k)
     if (areaOf(k).contains(e->position().toPoint())) Q_EMIT visited(k);
 }

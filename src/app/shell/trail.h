@@ -6,6 +6,10 @@
 
 #include "app/common/marks.h"
 
+class QAction;
+class QLineEdit;
+class QPushButton;
+
 namespace havlo {
 
 class Trail : public QWidget {
@@ -22,23 +26,33 @@ class Trail : public QWidget {
   void setPlaces(std::vector<Place> places);
   void setPlan(const QString& title, const QString& state);
   void setCurrent(int place);
+  /// Undo and redo in sight, under the title.
+  void showActs(QAction* undo, QAction* redo);
+  /// Lets the title be typed in its place.
+  void typeTitle();
   QRect areaOf(int place) const;
   QSize sizeHint() const override;
   QSize minimumSizeHint() const override { return {300, sizeHint().height()}; }
 
  Q_SIGNALS:
   void visited(int place);
+  void titleTyped(const QString& title);
 
  protected:
   void paintEvent(QPaintEvent*) override;
   void mousePressEvent(QMouseEvent*) override;
   void keyPressEvent(QKeyEvent*) override;
+  void resizeEvent(QResizeEvent*) override;
 
  private:
   std::vector<Place> m_places;
   QString m_title, m_state;
   int m_current = 0;
+  std::vector<QPushButton*> m_acts;
+  QLineEdit* m_typed = nullptr;
   double stride() const;
+  QRectF titleArea() const;
+  void layActs();
 };
 
 }  // namespace havlo

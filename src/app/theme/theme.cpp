@@ -29,6 +29,7 @@ QString styleSheet(const Theme& t) {
              "QPushButton:hover { border-color: %6; }"
              "QPushButton:focus { border: 2px solid %6; padding: 4px 11px; }"
              "QPushButton:disabled { color: %7; background: transparent; border-color: %4; }"
+             "QPushButton[plain=\"true\"]:disabled { border-color: transparent; }"
              "QPushButton:checked { background: %6; color: %9; }"
              "QPushButton[tab=\"true\"] { background: transparent; color: %3; padding: 4px 8px; font-weight: "
              "400; }"
