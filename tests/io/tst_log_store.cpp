@@ -9,6 +9,7 @@
 
 #include "io/log/log_lines.h"
 #include "io/log/log_store.h"
+#include "io/log/practice_lines.h"
 #include "tests/support/program.h"
 
 using namespace havlo;
@@ -172,6 +173,35 @@ class TstLogStore : public QObject {
     QVERIFY(QFile::exists(a->planFile("card-7")));
     QCOMPARE(a->merge(two.path()).value(), 0);
     QVERIFY(!a->merge(QStringLiteral("/nowhere")));
+  }
+
+  // What was practised comes along, each answer once, in the order of time.
+  void practiceIsMergedToo() {
+    const QTemporaryDir one, two;
+    const auto a = opened(one), b = opened(two);
+    QVERIFY(bool(b->put(card(7))));
+    const QString mine = one.filePath(kPracticeFile), theirs = two.filePath(kPracticeFile);
+    const Practised first{Drill::Horizon, 1, 1, 100, {}}, second{Drill::Horizon, 2, 0.5, 200, {}},
+        third{Drill::Order, 1, 0, 300, "Bo"};
+    QVERIFY(bool(appendPractised(mine, second)) && bool(appendPractised(theirs, first)) &&
+            bool(appendPractised(theirs, second)) && bool(appendPractised(theirs, third)));
+    QVERIFY(bool(a->merge(two.path())));
+    QCOMPARE(readPractised(mine, {}), (std::vector<Practised>{first, second}));
+    QCOMPARE(readPractised(mine, "Bo"), (std::vector<Practised>{third}));
+    QVERIFY(bool(a->merge(two.path())));
+    QCOMPARE(readPractised(mine, {}).size(), size_t{2});
+  }
+
+  // Lines of the first kind had one uncertainty for a paper's place.
+  void anOlderLineOfAPaperIsRead() {
+    LogEntry e = card(1);
+    QByteArray line = lineOf(e);
+    const QByteArray now = "\"bySd\":[0.1,0.12]";
+    QVERIFY(line.contains(now));
+    line.replace(now, "\"bySd\":0.1");
+    const auto read = entryOf(line);
+    QVERIFY(read && read->papers.size() == 1);
+    QCOMPARE(read->papers[0].bySd, (Point{0.1, 0.1}));
   }
 
   void whatIsSetIsKeptApartForTwo() {

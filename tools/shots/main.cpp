@@ -2,9 +2,7 @@
 #include <QApplication>
 #include <QComboBox>
 #include <QDir>
-#include <QFile>
 #include <QImage>
-#include <QPainter>
 #include <QPushButton>
 #include <QStandardPaths>
 #include <QTemporaryDir>
@@ -18,7 +16,6 @@
 #include "app/card/stack_view.h"
 #include "app/colour/colour_page.h"
 #include "app/common/choice_list.h"
-#include "app/common/thumbnail.h"
 #include "app/drawer/add_page.h"
 #include "app/drawer/drawer_place.h"
 #include "app/drawer/shelf_view.h"
@@ -43,8 +40,6 @@
 #include "app/session/making_session.h"
 #include "app/shell/main_window.h"
 #include "app/theme/theme.h"
-#include "io/art/svg_art.h"
-#include "io/drawer/drawer_file.h"
 #include "io/fonts.h"
 #include "tests/support/known_window.h"
 #include "tests/support/made_cards.h"
@@ -71,7 +66,7 @@ int main(int argc, char** argv) {
     return std::fprintf(
                stderr,
                "usage: shots FOLDER "
-               "[card,drawer,adding,scene,masks,order,joins,schools,cutting,many,looks,background,inks,"
+               "[begin,card,drawer,adding,scene,masks,order,joins,schools,cutting,many,looks,background,inks,"
                "greeting,reading,colour,arrange,scenes,make,log,practice,shed,fen]\n"),
            2;
   const QDir folder(QString::fromLocal8Bit(argv[1]));
@@ -98,6 +93,11 @@ int main(int argc, char** argv) {
       saved =
           shoot(window, folder.filePath(QStringLiteral("%1%2.png").arg(QLatin1String(place), name))) && saved;
       window.openDemo();
+    }
+    if (places.contains(QStringLiteral("begin"))) {
+      window.visit(QStringLiteral("begin"));
+      settle(window.place(QStringLiteral("begin")));
+      saved = shoot(window, folder.filePath(QStringLiteral("begin%1.png").arg(name))) && saved;
     }
     if (places.contains(QStringLiteral("card"))) {
       window.openDemo(QStringLiteral("teaching-papers"));
@@ -287,33 +287,9 @@ int main(int argc, char** argv) {
       }
     saved = shoot(window, folder.filePath(QStringLiteral("order%1.png").arg(name))) && saved;
   };
-  // A contact sheet of the sample stamps, all at one scale.
-  {
-    QFile file(QStringLiteral(":/demo/canal-drawer.zip"));
-    if (!file.open(QIODevice::ReadOnly)) return 1;
-    const auto drawer = havlo::readDrawer(file.readAll());
-    if (!drawer) return 1;
-    const havlo::SvgArt art;
-    QImage sheet(1280, 800, QImage::Format_RGB32);
-    sheet.fill(havlo::lightTheme().card);
-    QPainter p(&sheet);
-    double x = 20, y = 20, row = 0;
-    constexpr double kPxPerMm = 3.3;
-    for (const havlo::DrawerStamp& one : drawer.value().stamps) {
-      const havlo::Stamp* stamp = &one.stamp;
-      if (stamp->width_mm > 150) continue;
-      const QSize size(qRound(stamp->width_mm * kPxPerMm) + 4, qRound(stamp->height_mm * kPxPerMm) + 4);
-      if (x + size.width() > sheet.width() - 10) x = 20, y += row + 16, row = 0;
-      p.drawPixmap(QPointF(x, y), havlo::stampThumbnail(*stamp, art, size, havlo::lightTheme().ink));
-      x += size.width() + 18;
-      row = std::max(row, static_cast<double>(size.height()));
-    }
-    p.end();
-    saved = sheet.save(folder.filePath(QStringLiteral("stamps.png"))) && saved;
-  }
   const auto list = [](const char* words) { return QString::fromLatin1(words).split(QLatin1Char(',')); };
   const QStringList all = list(
-      "card,drawer,adding,scene,masks,order,schools,cutting,many,looks,background,colour,arrange,"
+      "begin,card,drawer,adding,scene,masks,order,schools,cutting,many,looks,background,colour,arrange,"
       "scenes,make,"
       "log,practice,shed");
   const QStringList wanted = argc > 2 ? QString::fromLocal8Bit(argv[2]).split(QLatin1Char(',')) : all;

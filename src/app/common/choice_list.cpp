@@ -27,9 +27,26 @@ void ChoiceModel::setRows(std::vector<ChoiceRow> rows) {
     keys.insert(r.key);
     return again;
   });
-  const auto wanted = [&](const QString& key) {
-    return std::any_of(rows.begin(), rows.end(), [&](const ChoiceRow& r) { return r.key == key; });
-  };
+  const bool sameRows = rows.size() == m_rows.size() &&
+                        std::equal(rows.begin(), rows.end(), m_rows.begin(),
+                                   [](const ChoiceRow& a, const ChoiceRow& b) { return a.key == b.key; });
+  // Thousands are laid out once, not once for every row that comes or goes.
+  constexpr size_t kMany = 300;
+  if (!sameRows && rows.size() + m_rows.size() > kMany) {
+    beginResetModel();
+    m_rows = std::move(rows);
+    endResetModel();
+    return;
+  }
+  if (sameRows) {
+    for (size_t k = 0; k < rows.size(); ++k) {
+      if (saysTheSame(m_rows[k], rows[k])) continue;
+      m_rows[k] = std::move(rows[k]);
+      Q_EMIT dataChanged(index(static_cast<int>(k)), index(static_cast<int>(k)));
+    }
+    return;
+  }
+  const auto wanted = [&](const QString& key) { return keys.contains(key); };
   for (int k = rowCount() - 1; k >= 0; --k)
     if (!wanted(m_rows[static_cast<size_t>(k)].key)) {
       beginRemoveRows({}, k, k);

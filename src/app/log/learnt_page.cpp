@@ -83,6 +83,11 @@ void LearntPage::refresh() {
     words[0] = words[0].toUpper();
     m_rows->label(words + u'.', labelFont(), theme().soft, true);
     if (trait == Trait::PrintPlacing) sizeAndPositioner(learnt, settings);
+    if (const QString on = trait == Trait::MaskLife ? maskPaperWords(learnt) : QString(); !on.isEmpty()) {
+      m_rows->next(key + QStringLiteral("-on"));
+      m_rows->wide(2);
+      m_rows->label(on, labelFont(), theme().soft, true);
+    }
   }
   for (const LearntInk& ink : learnt.inks) {
     const QStringList words = inkWords(ink);

@@ -131,19 +131,24 @@ void LogPlace::fillCards() {
   const auto cards = store->find(m_search->text());
   std::vector<ChoiceRow> rows;
   std::vector<QDate> days;
+  const QSize high(10, qRound(4.4 * QFontMetricsF(bodyFont()).height()));
+  const QLocale locale;
+  const QString day = QStringLiteral("d MMM yyyy");
+  rows.reserve(cards.size()), days.reserve(cards.size());
   for (const LogLine& c : cards) {
     ChoiceRow row;
     row.key = text(c.id);
-    QStringList more{dayWords(c.ended_s)};
+    days.push_back(QDateTime::fromMSecsSinceEpoch(static_cast<qint64>(1000 * c.ended_s)).date());
+    QStringList more{c.ended_s > 0 ? locale.toString(days.back(), day) : QString()};
     if (!c.madeFor.empty()) more << tr("for %1").arg(text(c.madeFor));
     if (!c.occasion.empty()) more << text(c.occasion);
     row.text = (c.title.empty() ? tr("A card") : text(c.title)) + u'\n' + more.join(QStringLiteral(" · "));
-    days.push_back(QDateTime::fromMSecsSinceEpoch(static_cast<qint64>(1000 * c.ended_s)).date());
-    if (const QFileInfo small(store->smallFile(c.id)); rows.size() < kSmallPictures && small.exists()) {
-      row.icon = QIcon(onLeaf(QImage(small.filePath())));
-      row.iconKey = small.lastModified().toMSecsSinceEpoch();
-    }
-    row.size = QSize(10, qRound(4.4 * QFontMetricsF(bodyFont()).height()));
+    if (rows.size() < kSmallPictures)
+      if (const QFileInfo small(store->smallFile(c.id)); small.exists()) {
+        row.icon = QIcon(onLeaf(QImage(small.filePath())));
+        row.iconKey = small.lastModified().toMSecsSinceEpoch();
+      }
+    row.size = high;
     rows.push_back(std::move(row));
   }
   m_count->setText(cards.empty()       ? (m_search->text().isEmpty()

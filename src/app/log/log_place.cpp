@@ -66,6 +66,7 @@ QWidget* LogPlace::buildList() {
   m_cards->setAccessibleName(tr("Cards, newest first"));
   m_cards->setIconSize(kIcon);
   m_cards->setWordWrap(true);
+  m_cards->setUniformItemSizes(true);  // or thousands are measured one by one
   m_cards->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
   m_timeLine = new TimeLine(m_cards);
   auto* onLine = new QHBoxLayout;

@@ -43,8 +43,8 @@ ScenePlace::ScenePlace(PlanSession& session, std::shared_ptr<SvgArt> art, QWidge
   auto* reading = new ReadingPanel(session, art);
   // Wider with larger text, but never so wide that the card has no room.
   const double grow = 1 + (textScale() - 1) * 0.5;
-  thing->setFixedWidth(qRound(236 * grow));
-  reading->setFixedWidth(qRound(300 * grow));
+  thing->setFixedWidth(qRound(224 * grow));
+  reading->setFixedWidth(qRound(276 * grow));
   // What they show must not move the card: they roll instead of growing.
   for (QWidget* side : {static_cast<QWidget*>(thing), static_cast<QWidget*>(reading)})
     side->setSizePolicy(QSizePolicy::Fixed, QSizePolicy::Ignored);
@@ -87,7 +87,7 @@ QWidget* ScenePlace::buildWalk() {
   auto* below = new SheetFrame;
   auto* together = new QGridLayout;
   together->setContentsMargins(0, 0, 0, 0);
-  m_walkWords = inkLabel(tr("<b>The walk</b>: the same scene from the side"), labelFont(), theme().soft);
+  m_walkWords = inkLabel(tr("The walk: the same scene from the side"), labelFont(), theme().soft);
   m_fold = plainButton({});
   m_fold->setObjectName(QStringLiteral("foldWalk"));
   together->addWidget(m_walk, 0, 0);
@@ -309,6 +309,9 @@ std::vector<Command> ScenePlace::commands() {
                            command(
                                "bottom", tr("Type the measure from the &bottom"), {},
                                [this] { m_face->typeMeasure(Qt::Vertical); }, "change", 2)};
+  out.push_back(command(
+      "another", tr("One &more of it"), {QKeySequence(Qt::CTRL | Qt::Key_D)}, [this] { addAnother(); },
+      "change", 2));
   for (Command& c : out) c.enabled = chosen;
   out.push_back(command(
       "closer", tr("&Closer"), {QKeySequence::ZoomIn, QKeySequence(Qt::CTRL | Qt::Key_Equal)},
@@ -323,6 +326,29 @@ std::vector<Command> ScenePlace::commands() {
       "whole", tr("The &whole card"), {QKeySequence(Qt::CTRL | Qt::Key_0)}, [this] { m_face->setZoom(1); },
       "look", 1));
   return out;
+}
+
+/// Another print of the chosen stamp beside it: same ink, same pressing, same school.
+void ScenePlace::addAnother() {
+  const int i = m_session.selectedIndex();
+  if (i < 0) return;
+  const Plan& plan = m_session.plan();
+  const Impression like = plan.impressions[ix(i)];
+  const StampRef stamp = plan.stamp(like.stamp);
+  const auto beside = besideItsLike(plan, *stamp);
+  const Point at = beside ? Point{beside->x, like.at.y} : Point{like.at.x + 3, like.at.y - 2};
+  const std::string id = freshId(plan, stamp->id);
+  auto made = withNewImpression(plan, stamp->id, at);
+  if (made) {
+    Plan next = std::move(made).value();
+    for (Impression& one : next.impressions)
+      if (one.id == id)
+        one.ink = like.ink, one.generation = like.generation, one.turn_deg = like.turn_deg,
+        one.school = like.school, one.part = like.part, one.lit = like.lit;
+    made = std::move(next);
+  }
+  m_session.edit(tr("One more %1").arg(stampName(*stamp)), made);
+  m_session.select(QString::fromStdString(id));
 }
 
 void ScenePlace::takeOff() {

@@ -63,6 +63,7 @@ class ScenePlace : public Place {
 
   QWidget* buildWalk();
   void takeOff();
+  void addAnother();
   Plan seenByFirst(const Plan& plan, const Stamp& stamp) const;
   Point goodSpot(const Plan& plan, const Stamp& stamp, std::optional<double> x = {}) const;
   std::optional<Point> besideItsLike(const Plan& plan, const Stamp& stamp) const;

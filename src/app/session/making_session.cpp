@@ -74,7 +74,7 @@ bool MakingSession::resume(const MakingRecord& record) {
   auto newest = loadMaking(makingPath(m_folder, record.id));
   MakingRecord found = newest ? std::move(newest).value() : record;
   auto plan = std::make_shared<Plan>(*found.plan);  // files say nothing of hands
-  plan->habits = m_log->habits();
+  plan->habits = habitsOf(m_log->learnt(), maskPaperOf(plan->supplies));
   found.plan = std::move(plan);
   auto bench = Bench::resume(std::move(found), m_art.get());
   if (!bench) {

@@ -11,6 +11,7 @@
 #include "app/session/known_plans.h"
 #include "core/chain/chain.h"
 #include "core/guides/guides.h"
+#include "core/making/log_entry.h"
 #include "core/pieces/face_plan.h"
 #include "io/files/plan_file.h"
 
@@ -120,7 +121,7 @@ void PlanSession::edit(const QString& label, const Result<Plan>& result, const Q
     return;
   }
   Plan next = result.value();
-  next.habits = m_habits;
+  next.habits = habitsFor(next);
   if (next == m_plan) return;
   m_stack.push(new EditCommand(*this, label, wholeWith(withLinesFollowing(next)), mergeKey));
 }
@@ -149,7 +150,7 @@ void PlanSession::show(const Plan& whole, const std::string& face) {
   const std::string now = piece < 0 ? std::string() : face;
   const bool other = now != m_face;
   m_whole = whole, m_face = now;
-  m_whole.habits = m_habits;
+  m_whole.habits = habitsFor(m_whole);
   m_plan = piece < 0 ? m_whole : facePlan(m_whole, piece);
   m_snapshot = std::make_shared<const Plan>(m_plan);
   if (other) m_selected.clear(), m_part.clear();
@@ -170,10 +171,15 @@ void PlanSession::show(const Plan& whole, const std::string& face) {
   if (other) Q_EMIT faceChanged();
 }
 
-void PlanSession::setHabits(const Habits& habits) {
-  if (habits == m_habits) return;
-  m_habits = habits;
-  m_whole.habits = m_plan.habits = m_habits;
+Habits PlanSession::habitsFor(const Plan& plan) const {
+  return m_habitsOf ? m_habitsOf(maskPaperOf(plan.supplies)) : Habits();
+}
+
+void PlanSession::setHabits(std::function<Habits(const std::string& maskPaper)> of) {
+  m_habitsOf = std::move(of);
+  const Habits now = habitsFor(m_whole);
+  if (now == m_plan.habits && now == m_whole.habits) return;
+  m_whole.habits = m_plan.habits = now;
   m_snapshot = std::make_shared<const Plan>(m_plan);
   m_analysis = analyse(m_plan, nullptr, m_art.get());
   ++m_serial;
@@ -244,7 +250,7 @@ void PlanSession::start(Plan plan, const Origin& from, AnalysisRef analysis) {
   const bool wasFace = !m_face.empty();
   m_face.clear();
   m_plan = std::move(plan);
-  if (!(m_plan.habits == m_habits)) m_plan.habits = m_habits, analysis.reset();
+  if (const Habits now = habitsFor(m_plan); !(m_plan.habits == now)) m_plan.habits = now, analysis.reset();
   m_whole = m_plan;
   m_snapshot = std::make_shared<const Plan>(m_plan);
   if (!analysis) analysis = knownAnalysis(m_plan, m_art.get(), false);

@@ -5,6 +5,7 @@
 #include <QObject>
 #include <QTimer>
 #include <QUndoStack>
+#include <functional>
 #include <memory>
 
 #include "app/session/job.h"
@@ -78,7 +79,8 @@ class PlanSession : public QObject {
   void edit(const QString& label, const Result<Plan>& result, const QString& mergeKey = {});
 
   /// What is known of the hands at work: every plan that is opened here is reckoned with them.
-  void setHabits(const Habits& habits);
+  /// @param of  by what masks are cut from, see maskPaperOf()
+  void setHabits(std::function<Habits(const std::string& maskPaper)> of);
 
   /// Looks for the best stamping order on a worker thread, if that has not been done; planChanged() tells
   /// when it is there. A result for an older state of the plan is dropped.
@@ -135,7 +137,8 @@ class PlanSession : public QObject {
   friend class EditCommand;
 
   Plan m_whole, m_plan;
-  Habits m_habits;
+  std::function<Habits(const std::string&)> m_habitsOf;
+  Habits habitsFor(const Plan& plan) const;
   std::string m_face;
   std::shared_ptr<const Plan> m_snapshot;
   AnalysisRef m_analysis;

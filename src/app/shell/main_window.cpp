@@ -15,6 +15,7 @@
 
 #include "app/common/quiet_wheel.h"
 #include "app/common/sheet_frame.h"
+#include "app/help/handbook.h"
 #include "app/shell/commands.h"
 #include "app/shell/errands.h"
 #include "app/shell/face_bar.h"
@@ -85,7 +86,8 @@ void MainWindow::readSettings() {
 
 void MainWindow::addCommands() {
   const WindowActs acts{[this](bool dark, double scale) { setAppearance(dark, scale); }, [this] { close(); },
-                        [this] { refreshActions(); }, [this] { m_trail->typeTitle(); }};
+                        [this] { refreshActions(); }, [this] { m_trail->typeTitle(); },
+                        [this] { openHandbook(); }};
   const auto addAll = [this](std::vector<Command> commands) {
     for (Command& c : commands) m_actions.add(std::move(c));
   };
@@ -115,6 +117,15 @@ void MainWindow::addCommands() {
   };
   connect(&stack, &QUndoStack::indexChanged, this, name);
   connect(&stack, &QUndoStack::undoTextChanged, this, name);
+}
+
+void MainWindow::openHandbook() {
+  auto* book = findChild<Handbook*>();
+  if (!book) book = new Handbook(m_actions, this);
+  book->showFor(m_current);
+  book->show();
+  book->raise();
+  book->activateWindow();
 }
 
 void MainWindow::fillMenu(QMenu* menu, const QString& name) {
@@ -222,8 +233,11 @@ void MainWindow::connectSessions() {
   connect(m_drawerSession.get(), &DrawerSession::notice, this, notice);
   connect(m_log.get(), &LogSession::trouble, this, trouble);
   connect(m_log.get(), &LogSession::notice, this, notice);
-  connect(m_log.get(), &LogSession::habitsChanged, this, [this] { m_session->setHabits(m_log->habits()); });
-  m_session->setHabits(m_log->habits());
+  const auto learn = [this] {
+    m_session->setHabits([this](const std::string& paper) { return habitsOf(m_log->learnt(), paper); });
+  };
+  connect(m_log.get(), &LogSession::habitsChanged, this, learn);
+  learn();
   connect(&JobTroubles::all(), &JobTroubles::failed, this, trouble);
 }
 

@@ -70,6 +70,7 @@ class MainWindow : public QMainWindow {
   void readSettings();
   void addCommands();
   void buildCentre();
+  void openHandbook();
   void fillMenu(QMenu* menu, const QString& name);
   void connectSessions();
   void connectWork();

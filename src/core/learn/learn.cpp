@@ -102,16 +102,28 @@ void learnHands(std::span<const LogEntry* const> log, MakerLearnt& out) {
 
 void learnMasks(std::span<const LogEntry* const> log, MakerLearnt& out) {
   std::vector<Against> seen;
+  std::map<std::string, std::vector<Against>> on;
   int cards = 0;
   Learnt& life = out.traits[ix(Trait::MaskLife)];
   for (const LogEntry* e : log) {
     cards += !e->worn.empty();
     for (const LogEntry::Worn& w : e->worn)
-      if (w.layings > 0) seen.push_back({w.layings / life.usual, !w.worn});
+      if (w.layings > 0) {
+        seen.push_back({w.layings / life.usual, !w.worn});
+        if (!w.paper.empty()) on[w.paper].push_back(seen.back());
+      }
   }
   life.fit = fitThreshold(seen);
   life.fit.value *= life.usual, life.fit.sd *= life.usual;
   life.cards = cards;
+  if (on.size() > 1)
+    for (auto& [paper, told] : on) {
+      // Beforehand it is as on all papers.
+      for (Against& t : told) t.ratio *= life.usual / life.fit.value;
+      Fit fit = fitThreshold(told);
+      fit.value *= life.fit.value, fit.sd *= life.fit.value;
+      out.maskLifeOn[paper] = fit;
+    }
 }
 
 void learnPaces(std::span<const LogEntry* const> log, MakerLearnt& out) {
@@ -295,7 +307,7 @@ Ink withLearnt(const Ink& ink, const LearntInk& learnt, const std::string& paper
   return out;
 }
 
-Habits habitsOf(const MakerLearnt& learnt) {
+Habits habitsOf(const MakerLearnt& learnt, const std::string& maskPaper) {
   Habits h;
   const auto within = [&](Trait t, double least, double most) {
     return std::clamp(learnt[t].value(), least, most);
@@ -305,6 +317,9 @@ Habits habitsOf(const MakerLearnt& learnt) {
   h.maskPlacing_mm = within(Trait::MaskPlacing, 0.02, 3), h.maskTurn_deg = within(Trait::MaskTurn, 0.02, 10);
   h.maskCutting_mm = within(Trait::MaskCutting, 0.01, 2);
   h.maskLife = static_cast<int>(std::lround(within(Trait::MaskLife, 1, 200)));
+  if (const auto on = learnt.maskLifeOn.find(maskPaper);
+      on != learnt.maskLifeOn.end() && !learnt[Trait::MaskLife].own)
+    h.maskLife = static_cast<int>(std::lround(std::clamp(on->second.value, 1.0, 200.0)));
   for (size_t t = 0; t < kTraits; ++t)
     if (const auto kind = paceOf(static_cast<Trait>(t)))
       h.pace[ix(*kind)] = within(static_cast<Trait>(t), 0.2, 5);

@@ -74,6 +74,8 @@ struct BySize {
 struct MakerLearnt {
   std::array<Learnt, kTraits> traits;
   BySize small, large;
+  /// Layings that masks bear by their paper, "note" or "sheet", where both were used.
+  std::map<std::string, Fit> maskLifeOn;
   std::vector<LearntInk> inks;
   std::vector<CardMinutes> minutes;  ///< oldest first
   int cards = 0;                     ///< that were looked at, of these hands
@@ -106,8 +108,8 @@ bool sizeMatters(const MakerLearnt& learnt);
 /// @param paper  its name, if what was seen on it is to count
 Ink withLearnt(const Ink& ink, const LearntInk& learnt, const std::string& paper = {});
 
-/// What plans are reckoned with.
-Habits habitsOf(const MakerLearnt& learnt);
+/// What plans are reckoned with. @param maskPaper  of the plan's masks, see maskPaperOf(); empty: any
+Habits habitsOf(const MakerLearnt& learnt, const std::string& maskPaper = {});
 
 /// Mean miss of the minutes, as a share: of the first half of the cards and of the second.
 struct MissedBy {

@@ -59,6 +59,7 @@ struct LogEntry {
     std::string stamp;
     double layings = 0;
     bool worn = false;
+    std::string paper = {};  ///< "note": sticky along one edge; "sheet": all over; empty: not said
     bool operator==(const Worn&) const = default;
   };
   std::vector<Worn> worn;
@@ -111,5 +112,10 @@ struct LogEntry {
   bool compared() const { return !prints.empty(); }
   bool operator==(const LogEntry&) const = default;
 };
+
+/// What masks of a plan are cut from, as the log calls it.
+inline std::string maskPaperOf(const Supplies& supplies) {
+  return supplies.maskSheet && supplies.maskSheet->stickyBand_mm ? "note" : "sheet";
+}
 
 }  // namespace havlo

@@ -236,6 +236,7 @@ std::map<std::string, LogEntry::Worn> noteWear(const Bench& b, std::vector<LogEn
         LogEntry::Worn& w = masks[c.mask];
         const int stamp = b.analysis().stampOf[ix(c.impression)];
         w.stamp = plan.stamps[ix(stamp)]->id;
+        w.paper = maskPaperOf(plan.supplies);
         if (!w.worn) w.layings += b.analysis().sheet.copies;
       }
     if (had(Mishap::WornMask))

@@ -99,7 +99,7 @@ void members(V& v, LogEntry::Wrong& m) {
 }
 template <typename V>
 void members(V& v, LogEntry::Worn& w) {
-  v("stamp", w.stamp), v("layings", w.layings), v("worn", w.worn);
+  v("stamp", w.stamp), v("layings", w.layings), v("worn", w.worn), v("paper", w.paper);
 }
 template <typename V>
 void members(V& v, LogEntry::Dried& d) {

@@ -227,6 +227,14 @@ QString learntWords(Trait t, const Learnt& l, MeasureStyle style) {
                     .arg(pace ? tr("%1 points").arg(std::max(1, qRound(100 * l.fit.sd))) : said(l.fit.sd));
 }
 
+QString maskPaperWords(const MakerLearnt& learnt) {
+  const auto note = learnt.maskLifeOn.find("note"), sheet = learnt.maskLifeOn.find("sheet");
+  if (note == learnt.maskLifeOn.end() || sheet == learnt.maskLifeOn.end()) return {};
+  return tr("Of sticky notes %1 times, of masking sheets %2 times.")
+      .arg(std::lround(note->second.value))
+      .arg(std::lround(sheet->second.value));
+}
+
 QString sizeWords(const MakerLearnt& learnt, MeasureStyle style) {
   if (!sizeMatters(learnt)) return {};
   const auto said = [&](double v) {

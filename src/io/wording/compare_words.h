@@ -23,6 +23,8 @@ QStringList adviceWords(const Plan& plan, const Analysis& analysis, const Compar
 QString traitName(Trait trait);
 /// "0.31 mm instead of 0.2 mm (common practice), from 6 cards; sure to 0.03 mm."
 QString learntWords(Trait trait, const Learnt& learnt, MeasureStyle style);
+/// Empty unless masks were cut from notes and from sheets.
+QString maskPaperWords(const MakerLearnt& learnt);
 /// Empty unless large stamps are placed otherwise than small ones.
 QString sizeWords(const MakerLearnt& learnt, MeasureStyle style);
 /// "We said 1 h 50, it took 2 h 10."

@@ -2,6 +2,7 @@
 // with what they told. Found, noted, taken out and put back; two people; what no card is says so and teaches
 // nothing.
 #include <QComboBox>
+#include <QElapsedTimer>
 #include <QImage>
 #include <QLineEdit>
 #include <QPushButton>
@@ -10,6 +11,8 @@
 #include "app/log/log_place.h"
 #include "app/shell/trail.h"
 #include "core/chain/chain.h"
+#include "core/learn/learn.h"
+#include "io/log/log_lines.h"
 #include "support/window.h"
 #include "tests/support/made_cards.h"
 #include "tests/support/program.h"
@@ -92,6 +95,51 @@ class TstLogPlace : public QObject {
     QCOMPARE(t.session().plan().habits, Habits());
     QVERIFY(t.window.log().setAtWork(""));
     QCOMPARE(t.session().plan().habits.cards, 3);
+  }
+
+  // A log of many years: the place is there at once, its list on a line of time, its search as one types. How
+  // fast is the benchmarks' matter; here the times are printed, and only that it is not many times that.
+  void fiveThousandCardsAreThereAtOnce() {
+    QTemporaryDir folder;
+    {
+      QFile lines(folder.filePath(QStringLiteral("log.jsonl")));
+      QVERIFY(lines.open(QIODevice::WriteOnly));
+      for (int k = 0; k < 5000; ++k) {
+        LogEntry e;
+        e.id = "card-" + std::to_string(k), e.title = k % 7 ? "Up you go" : "By the mere";
+        e.madeFor = k % 3 ? "Ada" : "Grete", e.shows = {"Hare", "Kite"}, e.inks = {"Soot"};
+        e.begun_s = 1.5e9 + 40000.0 * k, e.ended_s = e.begun_s + 3600, e.planned_min = 60, e.spent_min = 70;
+        for (int p = 0; p < 12; ++p) {
+          LogEntry::Print print;
+          print.impression = print.stamp = "hare", print.ink = "Soot", print.state = "asPlanned";
+          print.by = {0.1, 0.2}, print.bySd_mm = 0.03, print.turnSd_deg = 0.05;
+          e.prints.push_back(print);
+        }
+        lines.write(lineOf(e) + '\n');
+      }
+    }
+    QElapsedTimer clock;
+    clock.start();
+    KnownWindow window(folder.filePath(QStringLiteral("rescue")));  // makes the index anew
+    const qint64 first = clock.restart();
+    window.resize(1280, 800);
+    window.show();
+    QCOMPARE(window.log().learnt().cards, kLearnFrom);
+    clock.restart();
+    window.visit(QStringLiteral("log"));
+    window.grab();
+    const qint64 painted = clock.restart();
+    auto& place = static_cast<LogPlace&>(window.place(QStringLiteral("log")));
+    auto* cards = place.findChild<ChoiceList*>(QStringLiteral("cards"));
+    QCOMPARE(cards->count(), 5000);
+    auto* search = place.findChild<QLineEdit*>(QStringLiteral("search"));
+    clock.restart();
+    QTest::keyClicks(search, QStringLiteral("mere"));
+    const qint64 typed = clock.elapsed();
+    QCOMPARE(cards->count(), 715);
+    qInfo("index made anew %lld ms, place painted %lld ms, four letters typed %lld ms",
+          static_cast<long long>(first), static_cast<long long>(painted), static_cast<long long>(typed));
+    QVERIFY(painted < 5000 && typed < 5000);
   }
 
   void cardsAreFoundNotedAndPutBack() {

@@ -443,6 +443,36 @@ class TstScene : public QObject {
     QVERIFY(w.session().plan().impressions.empty());
     QVERIFY(!w.face().grab().isNull() && !w.walk().grab().isNull());
   }
+
+  // One more of it, in the same ink and pressing, beside it; Undo takes it back. The walk folds and the card
+  // grows.
+  void oneMoreOfIt() {
+    Window w;
+    w.session().select(QStringLiteral("duck"));
+    const size_t before = w.session().plan().impressions.size();
+    const Impression duck = *w.session().plan().impression("duck");
+    w.window.action(QStringLiteral("another"))->trigger();
+    QCOMPARE(w.session().plan().impressions.size(), before + 1);
+    const Impression& more = w.session().plan().impressions[ix(w.session().selectedIndex())];
+    QVERIFY(more.id != duck.id && more.stamp == duck.stamp && more.ink == duck.ink &&
+            more.generation == duck.generation && more.turn_deg == duck.turn_deg &&
+            more.school == duck.school);
+    QVERIFY(std::fabs(more.at.x - duck.at.x) > 1);
+    w.session().undoStack().undo();
+    QCOMPARE(w.session().plan().impressions.size(), before);
+  }
+  void theWalkFolds() {
+    Window w;
+    w.window.scene().foldWalk(false);
+    QCoreApplication::processEvents();
+    const double before = w.face().geometryNow().scale;
+    QTest::mouseClick(w.window.findChild<QPushButton*>(QStringLiteral("foldWalk")), Qt::LeftButton);
+    QCoreApplication::processEvents();
+    QVERIFY(!w.walk().isVisible());
+    QVERIFY(w.face().geometryNow().scale > 1.02 * before);
+    w.window.action(QStringLiteral("walk"))->trigger();
+    QVERIFY(w.walk().isVisible());
+  }
 };
 
 HAVLO_TEST(TstScene)

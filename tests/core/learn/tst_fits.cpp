@@ -232,6 +232,30 @@ class TstFits : public QObject {
     }
   }
 
+  // Sticky notes fray earlier than masking sheets: each is told for itself, and plans are reckoned with
+  // theirs.
+  void masksLastByTheirPaper() {
+    LogEntry e;
+    e.id = "a", e.ended_s = 1;
+    for (int k = 0; k < 12; ++k)
+      for (const auto& [paper, bears] : {std::pair("note", 6.0), {"sheet", 20.0}})
+        e.worn.push_back({"hare", 0.75 * bears, false, paper}),
+            e.worn.push_back({"hare", 1.3 * bears, true, paper});
+    const MakerLearnt learnt = learnFrom(std::vector<LogEntry>{e});
+    const int note = habitsOf(learnt, "note").maskLife, sheet = habitsOf(learnt, "sheet").maskLife;
+    QVERIFY2(std::abs(note - 6) <= 1 && std::abs(sheet - 20) <= 4,
+             qPrintable(QStringLiteral("%1 %2").arg(note).arg(sheet)));
+    const int any = habitsOf(learnt).maskLife;
+    QVERIFY(any > note && any < sheet);
+    LearnSettings own;
+    own.own[Trait::MaskLife] = 9;
+    QCOMPARE(habitsOf(learnFrom(std::vector<LogEntry>{e}, own), "note").maskLife, 9);
+    Plan plan = havlo::testing::emptyPlan();
+    QCOMPARE(maskPaperOf(plan.supplies), std::string("sheet"));
+    plan.supplies.maskSheet = MaskingSheet{76, 76, 0, 20, {}};
+    QCOMPARE(maskPaperOf(plan.supplies), std::string("note"));
+  }
+
   // Hands that err more need more room between things that must not touch.
   void unsteadyHandsKeepThingsApart() {
     Plan plan = havlo::testing::emptyPlan();

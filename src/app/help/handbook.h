@@ -1,0 +1,42 @@
+// The handbook inside the program: by task, searched, with the keys made from the table of commands.
+#pragma once
+
+#include <QDialog>
+#include <vector>
+
+class QLineEdit;
+class QTextBrowser;
+
+namespace havlo {
+
+class ActionTable;
+class ChoiceList;
+
+class Handbook : public QDialog {
+  Q_OBJECT
+
+ public:
+  explicit Handbook(const ActionTable& actions, QWidget* parent = nullptr);
+  /// Opens the chapter that tells of a place; the first one where there is none.
+  void showFor(const QString& place);
+  /// Lists chapters that hold all these words, with the words marked.
+  void find(const QString& words);
+  QString shown() const;
+
+ private:
+  struct Chapter {
+    QString id, title, text;  ///< text: Markdown
+  };
+  std::vector<Chapter> m_chapters;
+  QLineEdit* m_search;
+  ChoiceList* m_list;
+  QTextBrowser* m_page;
+
+  void showChapter(const QString& id);
+  void mark(const QString& words);
+};
+
+/// All keys, by menu, as Markdown.
+QString keysPage(const ActionTable& actions);
+
+}  // namespace havlo
