@@ -34,7 +34,7 @@ window=$(xdotool search --onlyvisible --name 'Kite over the long pound' | head -
 xdotool windowmove "$window" 0 0 windowsize "$window" 1280 800
 sleep 2
 xdotool windowfocus "$window"
-xdotool mousemove 642 430 click 1
+xdotool mousemove 668 440 click 1
 sleep 0.5
 xdotool key Right Right Right
 # A slow drag of the duck, 40 pixels to the left.
@@ -101,7 +101,7 @@ done
 xdotool key ctrl+3
 sleep 0.5
 xdotool windowfocus "$window"
-xdotool mousemove 642 430 click 1
+xdotool mousemove 668 440 click 1
 sleep 0.3
 xdotool key Up
 sleep 1

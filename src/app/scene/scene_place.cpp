@@ -44,7 +44,7 @@ ScenePlace::ScenePlace(PlanSession& session, std::shared_ptr<SvgArt> art, QWidge
   // Wider with larger text, but never so wide that the card has no room.
   const double grow = 1 + (textScale() - 1) * 0.5;
   thing->setFixedWidth(qRound(224 * grow));
-  reading->setFixedWidth(qRound(276 * grow));
+  reading->setFixedWidth(qRound(300 * grow));
   // What they show must not move the card: they roll instead of growing.
   for (QWidget* side : {static_cast<QWidget*>(thing), static_cast<QWidget*>(reading)})
     side->setSizePolicy(QSizePolicy::Fixed, QSizePolicy::Ignored);
