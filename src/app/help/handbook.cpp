@@ -136,8 +136,16 @@ void Handbook::showFor(const QString& place) {
 void Handbook::showChapter(const QString& id) {
   for (const Chapter& c : m_chapters)
     if (c.id == id) m_page->setMarkdown(c.text);
-  // Pictures as wide as the page.
-  const double wide = std::max(200, m_page->viewport()->width() - 30);
+  // Room between paragraphs, and pictures as wide as the page.
+  m_page->document()->setDocumentMargin(14);
+  for (QTextBlock block = m_page->document()->begin(); block.isValid(); block = block.next()) {
+    QTextCursor at(block);
+    QTextBlockFormat format = block.blockFormat();
+    format.setTopMargin(format.headingLevel() > 1 ? 12 : 0);
+    format.setBottomMargin(8);
+    at.setBlockFormat(format);
+  }
+  const double wide = std::max(200, m_page->viewport()->width() - 40);
   for (QTextBlock block = m_page->document()->begin(); block.isValid(); block = block.next())
     for (auto it = block.begin(); !it.atEnd(); ++it) {
       const QTextImageFormat image = it.fragment().charFormat().toImageFormat();
