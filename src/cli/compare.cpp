@@ -1,6 +1,7 @@
 // havlo-cli compare: a scan or photo of the card held against its plan.
 #include <QFile>
 #include <QImage>
+#include <algorithm>
 
 #include "cli/report.h"
 #include "cli/verb.h"
@@ -65,7 +66,8 @@ Json comparisonReport(const Plan& plan, const Analysis& analysis, const Comparis
                              {"offset", pointOf(p.by)},
                              {"turn", p.turn_deg},
                              {"grow", p.grow_mm},
-                             {"offsetSd", pointOf(p.bySd)},
+                             {"offsetSd", std::max(p.bySd.x, p.bySd.y)},
+                             {"offsetSds", pointOf(p.bySd)},
                              {"turnSd", p.turnSd_deg},
                              {"growSd", p.growSd_mm},
                              {"places", p.places}});

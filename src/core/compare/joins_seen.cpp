@@ -4,6 +4,7 @@
 #include <cmath>
 #include <set>
 
+#include "core/base/parallel.h"
 #include "core/compare/border_places.h"
 #include "core/compare/paper_fit.h"
 #include "core/compare/seen_card.h"
@@ -167,61 +168,100 @@ Covered coveredIn(const RunSheet& sheet) {
   return out;
 }
 
+/// What one front tells: its joins, and how its papers had lain.
+struct FrontSeen {
+  std::vector<SeenJoin> joins;
+  std::vector<SeenPaper> papers;
+};
+
+class Fronts {
+ public:
+  Fronts(const Plan& plan, const Analysis& analysis, const SeenCard& card,
+         const std::vector<const SeenPrint*>& prints)
+      : m_plan(plan),
+        m_analysis(analysis),
+        m_card(card),
+        m_prints(prints),
+        m_covered(coveredIn(analysis.sheet)),
+        m_inset_mm(plan.supplies.maskInset_mm) {}
+
+  FrontSeen look(int front) const {
+    FrontSeen out;
+    if (!m_prints[ix(front)]) return out;
+    const Rings& silhouette = m_analysis.meetings.placed[ix(front)]->silhouette;
+    std::vector<BorderPlace> places;
+    std::vector<PaperEnd> ends, blends;
+    for (int k : m_analysis.meetings.of[ix(front)]) {
+      const Meeting& m = m_analysis.meetings.list[ix(k)];
+      if (m.front != front || !m.overlaps() || !m_prints[ix(m.back)] ||
+          printsOver(m_plan.impressions[ix(front)].school))
+        continue;
+      const auto scale = m_card.scaleOf(m.back);
+      if (!scale || scale->contrast < kSeen) continue;
+      if (places.empty()) places = placesOn(silhouette);
+      if (const auto join = joinOf(m, *scale, places, ends)) out.joins.push_back(*join);
+    }
+    // A paper is laid anew for the blends, as a rule: each is told for itself.
+    if (m_covered.blends.contains(front)) {
+      if (places.empty()) places = placesOn(silhouette);
+      blends = blendEnds(m_plan, m_card, *m_prints[ix(front)], places);
+    }
+    for (const auto* told : {&ends, &blends})
+      if (auto paper = paperFrom(*told, boxOf(silhouette).centre()))
+        paper->front = front, out.papers.push_back(*paper);
+    return out;
+  }
+
+ private:
+  const Plan& m_plan;
+  const Analysis& m_analysis;
+  const SeenCard& m_card;
+  const std::vector<const SeenPrint*>& m_prints;
+  Covered m_covered;
+  double m_inset_mm;
+
+  /// @param ends  takes what the join tells of the paper
+  std::optional<SeenJoin> joinOf(const Meeting& m, const PrintScale& scale,
+                                 const std::vector<BorderPlace>& places, std::vector<PaperEnd>& ends) const {
+    const SeenPrint& front = *m_prints[ix(m.front)];
+    const Border border(m_card, scale, front, *m_prints[ix(m.back)]);
+    SeenJoin join;
+    join.front = m.front, join.back = m.back;
+    std::vector<double> gaps, runs;
+    double worst = kShows_mm;
+    for (const BorderPlace& p : places) {
+      const auto end = border.endAt(p);
+      if (!end) continue;
+      if (m_covered.prints.contains({m.front, m.back}))
+        ends.push_back({p.at, p.outward, end->from + m_inset_mm, end->to + m_inset_mm});
+      if (end->hidden()) continue;
+      join.looked_mm += kEach_mm;
+      const double by = end->from;
+      if (by > kShows_mm) gaps.push_back(by);
+      if (by < -kShows_mm) runs.push_back(-by);
+      if (std::fabs(by) > worst)
+        worst = std::fabs(by), join.at = m_card.mmOf(m_card.toSeen(front, m_card.pixelOf(p.at)));
+    }
+    if (join.looked_mm < 0.8) return {};
+    join.gapLength_mm = kEach_mm * static_cast<double>(gaps.size());
+    join.runInLength_mm = kEach_mm * static_cast<double>(runs.size());
+    // One place may be a speck; what is told holds for a tenth of them.
+    if (gaps.size() >= 2) join.gap_mm = quantile(gaps, 0.9);
+    if (runs.size() >= 2) join.runIn_mm = quantile(runs, 0.9);
+    return join;
+  }
+};
+
 }  // namespace
 
 void lookAtJoins(const Plan& plan, const Analysis& analysis, const SeenCard& card,
                  const std::vector<const SeenPrint*>& prints, Comparison& out) {
-  const Covered covered = coveredIn(analysis.sheet);
-  for (size_t f = 0; f < plan.impressions.size(); ++f) {
-    if (!prints[f]) continue;
-    std::vector<PaperEnd> ends;
-    const double inset = plan.supplies.maskInset_mm;
-    const Placed& placed = *analysis.meetings.placed[f];
-    std::vector<BorderPlace> places;
-    for (int k : analysis.meetings.of[f]) {
-      const Meeting& m = analysis.meetings.list[ix(k)];
-      if (m.front != static_cast<int>(f) || !m.overlaps() || !prints[ix(m.back)] ||
-          printsOver(plan.impressions[f].school))
-        continue;
-      const auto scale = card.scaleOf(m.back);
-      if (!scale || scale->contrast < kSeen) continue;
-      if (places.empty()) places = placesOn(placed.silhouette);
-      const Border border(card, *scale, *prints[f], *prints[ix(m.back)]);
-      SeenJoin join;
-      join.front = m.front, join.back = m.back;
-      std::vector<double> gaps, runs;
-      double worst = kShows_mm;
-      for (const BorderPlace& p : places) {
-        const auto end = border.endAt(p);
-        if (!end) continue;
-        if (covered.prints.contains({m.front, m.back}))
-          ends.push_back({p.at, p.outward, end->from + inset, end->to + inset});
-        if (end->hidden()) continue;
-        join.looked_mm += kEach_mm;
-        const double by = end->from;
-        if (by > kShows_mm) gaps.push_back(by);
-        if (by < -kShows_mm) runs.push_back(-by);
-        if (std::fabs(by) > worst)
-          worst = std::fabs(by), join.at = card.mmOf(card.toSeen(*prints[f], card.pixelOf(p.at)));
-      }
-      if (join.looked_mm < 0.8) continue;
-      join.gapLength_mm = kEach_mm * static_cast<double>(gaps.size());
-      join.runInLength_mm = kEach_mm * static_cast<double>(runs.size());
-      // One place may be a speck; what is told holds for a tenth of them.
-      if (gaps.size() >= 2) join.gap_mm = quantile(gaps, 0.9);
-      if (runs.size() >= 2) join.runIn_mm = quantile(runs, 0.9);
-      out.joins.push_back(join);
-    }
-    // A paper is laid anew for the blends, as a rule: each is told for itself.
-    const Point middle = boxOf(placed.silhouette).centre();
-    std::vector<PaperEnd> blends;
-    if (covered.blends.contains(static_cast<int>(f))) {
-      if (places.empty()) places = placesOn(placed.silhouette);
-      blends = blendEnds(plan, card, *prints[f], places);
-    }
-    for (const auto& told : {ends, blends})
-      if (auto paper = paperFrom(told, middle))
-        paper->front = static_cast<int>(f), out.papers.push_back(*paper);
+  const Fronts fronts(plan, analysis, card, prints);
+  std::vector<FrontSeen> seen(plan.impressions.size());
+  forEachIndex(seen.size(), 2, [&](size_t f) { seen[f] = fronts.look(static_cast<int>(f)); });
+  for (FrontSeen& one : seen) {
+    out.joins.insert(out.joins.end(), one.joins.begin(), one.joins.end());
+    out.papers.insert(out.papers.end(), one.papers.begin(), one.papers.end());
   }
   std::stable_sort(out.joins.begin(), out.joins.end(), [](const SeenJoin& a, const SeenJoin& b) {
     return std::max(a.gap_mm, a.runIn_mm) > std::max(b.gap_mm, b.runIn_mm);
