@@ -160,8 +160,8 @@ QLayout* BeginPlace::buildMeasures() {
   m_lying->setToolTip(tr("wider than it is high, as landscapes mostly are"));
   m_lying->setChecked(true);
   row->addWidget(m_lying);
-  row->addWidget(inkLabel(tr("Both can be changed later, under Card."), labelFont(), theme().soft));
-  row->addStretch(1);
+  // Folds where there is little room.
+  row->addWidget(inkLabel(tr("Both can be changed later, under Card."), labelFont(), theme().soft, true), 1);
   return row;
 }
 

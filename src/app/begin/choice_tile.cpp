@@ -28,9 +28,9 @@ void ChoiceTile::setPicture(const QImage& picture) {
   update();
 }
 
-QSize ChoiceTile::sizeHint() const { return {qRound(320 * textScale()), qRound(380 * textScale())}; }
+QSize ChoiceTile::sizeHint() const { return {qRound(240 * textScale()), qRound(230 * textScale())}; }
 
-QSize ChoiceTile::minimumSizeHint() const { return {qRound(190 * textScale()), qRound(230 * textScale())}; }
+QSize ChoiceTile::minimumSizeHint() const { return {qRound(150 * textScale()), qRound(170 * textScale())}; }
 
 int ChoiceTile::wordsHeight(int width) const {
   return QFontMetrics(bodyFont()).boundingRect(QRect(0, 0, width, 10000), Qt::TextWordWrap, m_words).height();

@@ -143,7 +143,8 @@ void Trail::paintEvent(QPaintEvent*) {
                                         : t.green);
     p.setFont(bodyFont(k == m_current ? QFont::Bold : QFont::Normal));
     p.setPen(t.ink);
-    p.drawText(QPointF(x, y + 8 + body.height()), place.name);
+    p.drawText(QPointF(x, y + 8 + body.height()),
+               QFontMetricsF(p.font()).elidedText(place.name, Qt::ElideRight, stride() - 10));
     p.setFont(labelFont());
     p.setPen(place.level == Level::Note ? t.soft : colourOf(place.level));
     p.drawText(QPointF(x, y + 8 + body.height() + label.height()),
