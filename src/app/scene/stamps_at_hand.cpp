@@ -51,28 +51,33 @@ StampsAtHand::StampsAtHand(PlanSession& session, std::shared_ptr<SvgArt> art, QW
 }
 
 bool StampsAtHand::fill() {
+  std::vector<std::pair<QString, StampRef>> now;
+  for (const StampRef& stamp : m_session.plan().stamps)
+    now.emplace_back(u'=' + QString::fromStdString(stamp->id), stamp);
+  const bool more = m_owned && now.empty();
+  if (more)
+    for (const OwnedStamp& one : m_owned(kMost))
+      now.emplace_back(u'+' + QString::fromStdString(one.key), one.stamp);
+  if (now.size() > kMost) now.resize(kMost);
+  m_more->setVisible(more && !now.empty());
+  // Asked after every change of the plan: drawn only where the stamps are others.
+  if (now == m_shown && m_shownUnits == m_session.units()) return !now.empty();
+  m_shown = now, m_shownUnits = m_session.units();
   std::vector<ChoiceRow> rows;
-  const auto add = [&](QChar kind, const std::string& key, const StampRef& stamp) {
-    if (!stamp || rows.size() >= kMost) return;
-    const auto size = [&](double mm) {
-      return QString::fromStdString(writeBareMeasure(Millimetres{mm}, m_session.units()));
-    };
+  const auto size = [&](double mm) {
+    return QString::fromStdString(writeBareMeasure(Millimetres{mm}, m_session.units()));
+  };
+  for (const auto& [key, stamp] : now) {
     ChoiceRow row;
-    row.key = kind + QString::fromStdString(key);
+    row.key = key;
     row.text = tr("%1\n%2 × %3").arg(stampName(*stamp), size(stamp->width_mm), size(stamp->height_mm));
     row.icon = smallPicture(*stamp, *m_art);
     row.iconKey = static_cast<qint64>(reinterpret_cast<quintptr>(stamp.get()));
     row.size = QSize(10, kIcon.height() + 8);
     rows.push_back(std::move(row));
-  };
-  for (const StampRef& stamp : m_session.plan().stamps) add(u'=', stamp->id, stamp);
-  const bool more = m_owned && rows.empty();
-  if (more)
-    for (const OwnedStamp& one : m_owned(kMost)) add(u'+', one.key, one.stamp);
-  m_more->setVisible(more && !rows.empty());
-  const bool any = !rows.empty();
+  }
   m_list->setRows(std::move(rows));
-  return any;
+  return !now.empty();
 }
 
 }  // namespace havlo

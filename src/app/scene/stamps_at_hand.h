@@ -35,6 +35,8 @@ class StampsAtHand : public QWidget {
   std::function<std::vector<OwnedStamp>(size_t)> m_owned;
   ChoiceList* m_list;
   QPushButton* m_more;
+  std::vector<std::pair<QString, StampRef>> m_shown;
+  MeasureStyle m_shownUnits = MeasureStyle::Millimetres;
 };
 
 }  // namespace havlo

@@ -112,7 +112,7 @@ DrawerHelp Errands::drawerHelp() {
     for (const DrawerCard& card : m_workshop.drawer.index().cards()) {
       if (out.size() >= most) break;
       if (const auto whole = m_workshop.drawer.stamp(card.key))
-        out.push_back({card.key, std::make_shared<const Stamp>(whole->stamp)});
+        out.push_back({card.key, StampRef(whole, &whole->stamp)});
     }
     return out;
   };
