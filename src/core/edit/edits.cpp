@@ -4,6 +4,7 @@
 #include <algorithm>
 
 #include "core/depth/depth_order.h"
+#include "core/edit/group_edits.h"
 #include "core/edit/hand_edits.h"
 #include "core/edit/making_edits.h"
 #include "core/edit/wash_edits.h"
@@ -24,38 +25,14 @@ Result<Plan> changed(const Plan& plan, const std::string& impression, F change) 
   return out;
 }
 
-/// The thing, the other presses of its figure, everything on them, on what is on that, and so on.
-std::vector<Impression*> goesAlong(Plan& plan, const std::string& thing) {
-  std::vector<Impression*> out{&plan.impressions[ix(plan.indexOf(thing))]};
-  for (size_t k = 0; k < out.size(); ++k)
-    for (Impression& i : plan.impressions) {
-      if (std::find(out.begin(), out.end(), &i) != out.end()) continue;
-      const auto* on = std::get_if<OnThing>(&i.depth);
-      const bool mate = !i.figure.empty() && i.figure == out[k]->figure;
-      if (mate || (on && on->id == out[k]->id)) out.push_back(&i);
-    }
-  return out;
-}
-
 }  // namespace
 
 Result<Plan> withFoot(const Plan& plan, const std::string& impression, Point at) {
   if (!sane(at)) return Error{ErrorCode::BadInput, "that is too far from the panel", {}};
-  Point by;
-  Result<Plan> out = changed(plan, impression, [&](Plan& p, Impression& i) {
-    by = {at.x - i.at.x, at.y - i.at.y};
-    for (Impression* one : goesAlong(p, impression)) one->at = {one->at.x + by.x, one->at.y + by.y};
-    i.at = at;
-  });
-  // An opening fitted round this thing alone goes with it.
-  for (const WashLimit& l : plan.limits) {
-    if (!out || l.holds != std::vector<std::string>{impression}) continue;
-    WashLimit moved = l;
-    moved.opening.left += by.x, moved.opening.right += by.x;
-    moved.opening.bottom += by.y, moved.opening.top += by.y;
-    out = withLimit(out.value(), moved);
-  }
-  return out;
+  const Impression* thing = plan.impression(impression);
+  auto moved = withFeetMoved(plan, {impression}, thing ? at - thing->at : Point{});
+  if (!moved) return moved;
+  return changed(moved.value(), impression, [&](Plan&, Impression& i) { i.at = at; });
 }
 
 Result<Plan> withTurn(const Plan& plan, const std::string& impression, Degrees turn) {

@@ -1,0 +1,82 @@
+#include "core/edit/put_on.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/edit/view_edits.h"
+#include "core/plan/role_facts.h"
+#include "core/viewpoint/scale.h"
+
+namespace havlo {
+
+std::optional<Point> besideItsLike(const Plan& plan, const Stamp& stamp) {
+  const Impression* last = nullptr;
+  for (const Impression& i : plan.impressions)
+    if (i.stamp == stamp.id) last = &i;
+  if (!last) return {};
+  constexpr double kBetween_mm = 4;
+  const double step = stamp.width_mm + kBetween_mm, width = plan.card.panel.width_mm;
+  const auto taken = [&](double x) {
+    return std::any_of(plan.impressions.begin(), plan.impressions.end(), [&](const Impression& i) {
+      return i.stamp == stamp.id && std::fabs(i.at.x - x) < 0.6 * step;
+    });
+  };
+  for (const double by : {1.0, -1.0, 2.0, -2.0, 3.0, -3.0}) {
+    const double x = last->at.x + by * step;
+    if (x - stamp.foot.x >= 0 && x + stamp.width_mm - stamp.foot.x <= width && !taken(x))
+      return Point{x, last->at.y};
+  }
+  return {};
+}
+
+Plan seenByFirst(const Plan& plan, const Stamp& stamp) {
+  constexpr double kFoot = 0.12;  // of the card's height
+  if (!plan.view || !stamp.realHeight || !factsOf(stamp.role).stands()) return plan;
+  for (const Impression& i : plan.impressions)
+    if (factsOf(plan.stamp(i.stamp)->role).stands()) return plan;
+  const double foot = kFoot * plan.card.panel.height_mm, below = plan.view->horizon_mm - foot;
+  const StandingBand band = standingBand(*plan.view, *stamp.realHeight, Millimetres{stamp.height_mm});
+  if (below <= 0 || band.high_mm >= foot / 2) return plan;
+  const double eyes = stamp.realHeight->typical_m * below / stamp.height_mm;
+  // To the centimetre, as one would say it.
+  auto lower = withEyes(plan, Metres{eyes > 0.1 ? std::round(100 * eyes) / 100 : eyes});
+  return lower ? std::move(lower).value() : plan;
+}
+
+Point goodSpot(const Plan& plan, const Stamp& stamp, std::optional<double> wanted) {
+  // In the middle, or where there is room beside what stands there.
+  const double width = plan.card.panel.width_mm;
+  const auto roomAt = [&](double x) {
+    double least = width;
+    for (const Impression& i : plan.impressions) least = std::min(least, std::fabs(i.at.x - x));
+    return least;
+  };
+  double middle = width / 2;
+  for (const double share : {0.3, 0.7, 0.15, 0.85})
+    if (roomAt(middle) < 0.12 * width && roomAt(share * width) >= 0.12 * width) middle = share * width;
+  // A second of its kind stands beside the first.
+  if (const auto beside = besideItsLike(plan, stamp)) middle = beside->x;
+  if (wanted) middle = *wanted;
+  // Never off the card sideways: as far in as it is wide.
+  const double left = std::min(stamp.foot.x, width / 2),
+               right = std::max(width - (stamp.width_mm - stamp.foot.x), width / 2);
+  middle = std::clamp(middle, std::min(left, right), std::max(left, right));
+  if (plan.view && stamp.realHeight) {
+    const StandingBand band = standingBand(*plan.view, *stamp.realHeight, Millimetres{stamp.height_mm});
+    // On the card in any case: where that is not its right place the reading says so, and the ways out begin
+    // there.
+    const double height = plan.card.panel.height_mm, least = 0.05 * height;
+    double y = (band.low_mm + band.high_mm) / 2;
+    // Not right at the edge, if it need not be.
+    constexpr double kAtEdge_mm = 1;
+    if (y < least)
+      y = band.high_mm >= kAtEdge_mm ? std::min(least, std::max(band.high_mm - 0.5, kAtEdge_mm)) : least;
+    return {middle, std::min(y, 0.9 * height)};
+  }
+  const double sky = plan.view
+                         ? plan.view->horizon_mm + (plan.card.panel.height_mm - plan.view->horizon_mm) * 0.4
+                         : plan.card.panel.height_mm * 0.5;
+  return {middle, std::min(sky, plan.card.panel.height_mm - stamp.height_mm * 0.6)};
+}
+
+}  // namespace havlo
