@@ -35,6 +35,12 @@ void ActionTable::refresh(const QString& place) {
   }
 }
 
+std::vector<ActionTable::Entry> ActionTable::all() const {
+  std::vector<Entry> out;
+  for (const Known& k : m_commands) out.push_back({m_actions[k.command.id], k.command.also});
+  return out;
+}
+
 QList<QAction*> ActionTable::of(const QString& menu) const {
   std::vector<const Known*> in;
   for (const Known& k : m_commands)

@@ -20,6 +20,7 @@ struct Command {
   /// themselves.
   QString menu = {};
   int part = 0;
+  QString also = {};  ///< other words by which one might look for it
 };
 
 /// The actions made from commands.
@@ -37,6 +38,12 @@ class ActionTable : public QObject {
   void refresh(const QString& place);
   /// The actions of a menu in the order they were added, null between its parts.
   QList<QAction*> of(const QString& menu) const;
+  struct Entry {
+    QAction* action;
+    QString also;
+  };
+  /// All of them, in the order they were added.
+  std::vector<Entry> all() const;
 
  Q_SIGNALS:
   void changed();  ///< commands came or went

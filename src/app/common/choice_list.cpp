@@ -1,6 +1,7 @@
 #include "app/common/choice_list.h"
 
 #include <QKeyEvent>
+#include <QMimeData>
 #include <QSet>
 #include <algorithm>
 
@@ -98,7 +99,19 @@ QVariant ChoiceModel::data(const QModelIndex& at, int role) const {
 
 Qt::ItemFlags ChoiceModel::flags(const QModelIndex& at) const {
   if (!at.isValid()) return m_movable ? Qt::ItemIsDropEnabled : Qt::NoItemFlags;
-  return Qt::ItemIsEnabled | Qt::ItemIsSelectable | (m_movable ? Qt::ItemIsDragEnabled : Qt::NoItemFlags);
+  return Qt::ItemIsEnabled | Qt::ItemIsSelectable |
+         (m_movable || m_carried ? Qt::ItemIsDragEnabled : Qt::NoItemFlags);
+}
+
+QStringList ChoiceModel::mimeTypes() const {
+  return m_carried ? QStringList{m_mime} : QAbstractListModel::mimeTypes();
+}
+
+QMimeData* ChoiceModel::mimeData(const QModelIndexList& rows) const {
+  if (!m_carried || rows.isEmpty()) return QAbstractListModel::mimeData(rows);
+  auto* data = new QMimeData;
+  data->setData(m_mime, m_carried(rows.first().data(Qt::UserRole).toString()));
+  return data;
 }
 
 bool ChoiceModel::moveRows(const QModelIndex& from, int row, int count, const QModelIndex& to, int before) {
@@ -138,6 +151,11 @@ void ChoiceList::setMovable() {
   m_rows->setMovable(true);
   setDragDropMode(InternalMove);
   setDefaultDropAction(Qt::MoveAction);
+}
+
+void ChoiceList::setCarried(const QString& mime, ChoiceModel::Carried carried) {
+  m_rows->setCarried(mime, std::move(carried));
+  setDragDropMode(DragOnly);
 }
 
 QString ChoiceList::currentKey() const { return currentIndex().data(Qt::UserRole).toString(); }

@@ -5,6 +5,7 @@
 #include <QAbstractListModel>
 #include <QIcon>
 #include <QListView>
+#include <functional>
 #include <vector>
 
 namespace havlo {
@@ -29,16 +30,26 @@ class ChoiceModel : public QAbstractListModel {
   void setRows(std::vector<ChoiceRow> rows);
   /// Lets rows be dragged into another order.
   void setMovable(bool movable) { m_movable = movable; }
+  /// Lets a row be dragged out, as what its key stands for.
+  using Carried = std::function<QByteArray(const QString& key)>;
+  void setCarried(const QString& mime, Carried carried) { m_mime = mime, m_carried = std::move(carried); }
 
   int rowCount(const QModelIndex& parent = {}) const override;
   QVariant data(const QModelIndex& index, int role) const override;
   Qt::ItemFlags flags(const QModelIndex& index) const override;
   Qt::DropActions supportedDropActions() const override { return Qt::MoveAction; }
+  Qt::DropActions supportedDragActions() const override {
+    return m_carried ? Qt::CopyAction : Qt::MoveAction;
+  }
+  QStringList mimeTypes() const override;
+  QMimeData* mimeData(const QModelIndexList& rows) const override;
   bool moveRows(const QModelIndex& from, int row, int count, const QModelIndex& to, int before) override;
 
  private:
   std::vector<ChoiceRow> m_rows;
   bool m_movable = false;
+  QString m_mime;
+  Carried m_carried;
 };
 
 class ChoiceList : public QListView {
@@ -52,6 +63,8 @@ class ChoiceList : public QListView {
   void setRows(std::vector<ChoiceRow> rows);
   /// Rows may be dragged into another order; moved() says so afterwards.
   void setMovable();
+  /// Rows may be dragged out.
+  void setCarried(const QString& mime, ChoiceModel::Carried carried);
 
   int count() const { return m_rows->rowCount(); }
   QString textAt(int row) const { return m_rows->rows()[static_cast<size_t>(row)].text; }

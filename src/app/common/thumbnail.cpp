@@ -29,4 +29,15 @@ QPixmap stampThumbnail(const Stamp& stamp, const SvgArt& art, QSize size, const 
   return QPixmap::fromImage(image);
 }
 
+QIcon stampIcon(const Stamp& stamp, const SvgArt& art, QSize leaf, const QColor& ink) {
+  const double scale = std::min(leaf.width() / stamp.width_mm, leaf.height() / stamp.height_mm);
+  const QSize size(qRound(stamp.width_mm * scale), qRound(stamp.height_mm * scale));
+  QPixmap picture(leaf);
+  picture.fill(Qt::transparent);
+  QPainter p(&picture);
+  p.drawPixmap((leaf.width() - size.width()) / 2, (leaf.height() - size.height()) / 2,
+               stampThumbnail(stamp, art, size, ink));
+  return QIcon(picture);
+}
+
 }  // namespace havlo

@@ -1,13 +1,17 @@
 #include "app/drawer/shelf_view.h"
 
+#include <QApplication>
+#include <QDrag>
 #include <QElapsedTimer>
 #include <QKeyEvent>
+#include <QMimeData>
 #include <QPainter>
 #include <QPainterPath>
 #include <QScrollBar>
 #include <QToolTip>
 #include <algorithm>
 
+#include "app/common/stamp_mime.h"
 #include "app/common/thumbnail.h"
 #include "app/theme/theme.h"
 #include "io/art/svg_art.h"
@@ -204,7 +208,28 @@ QRect ShelfView::placeOf(const std::string& key) const {
   return {};
 }
 
-void ShelfView::mousePressEvent(QMouseEvent* e) { chooseSlot(slotAt(e->position().toPoint())); }
+void ShelfView::mousePressEvent(QMouseEvent* e) {
+  m_pressed = e->position().toPoint();
+  chooseSlot(slotAt(m_pressed));
+}
+
+/// A stamp is carried to the card: over the trail's Scene, which opens, or straight into another window.
+void ShelfView::mouseMoveEvent(QMouseEvent* e) {
+  const QPoint way = e->position().toPoint() - m_pressed;
+  if (!(e->buttons() & Qt::LeftButton) || way.manhattanLength() < QApplication::startDragDistance()) return;
+  const int k = slotAt(m_pressed);
+  if (k < 0) return;
+  auto* carried = new QMimeData;
+  carried->setData(kStampMime, QByteArray::fromStdString(m_chosen));
+  auto* drag = new QDrag(this);
+  drag->setMimeData(carried);
+  if (const QPixmap* picture = m_pictures.object(QString::fromStdString(m_chosen))) {
+    drag->setPixmap(*picture);
+    const QSizeF size = picture->deviceIndependentSize();
+    drag->setHotSpot(QPointF(size.width() / 2, size.height()).toPoint());  // by its foot
+  }
+  drag->exec(Qt::CopyAction);
+}
 
 void ShelfView::mouseDoubleClickEvent(QMouseEvent* e) {
   if (slotAt(e->position().toPoint()) >= 0) Q_EMIT taken(QString::fromStdString(m_chosen));

@@ -38,6 +38,7 @@ class ShelfView : public QAbstractScrollArea {
   void paintEvent(QPaintEvent*) override;
   void resizeEvent(QResizeEvent*) override;
   void mousePressEvent(QMouseEvent*) override;
+  void mouseMoveEvent(QMouseEvent*) override;
   void mouseDoubleClickEvent(QMouseEvent*) override;
   void keyPressEvent(QKeyEvent*) override;
   bool viewportEvent(QEvent*) override;
@@ -56,6 +57,7 @@ class ShelfView : public QAbstractScrollArea {
   double m_pxPerMm = 2.4;
   int m_height = 0;
   std::string m_chosen;
+  QPoint m_pressed;
   MeasureStyle m_units = MeasureStyle::Inches;
   mutable QCache<QString, QPixmap> m_pictures;
   QTimer m_drawing;

@@ -42,11 +42,9 @@ bool holds(const QString& text, const QStringList& words) {
 
 QString keysPage(const ActionTable& actions) {
   QString out = QStringLiteral("# ") + Handbook::tr("Keys") + QStringLiteral("\n\n");
-  const std::pair<const char*, QString> menus[] = {{"plan", Handbook::tr("Plan")},
-                                                   {"change", Handbook::tr("Change")},
-                                                   {"look", Handbook::tr("Look")},
-                                                   {"lessons", Handbook::tr("Lessons")},
-                                                   {"help", Handbook::tr("Help")}};
+  const std::pair<const char*, QString> menus[] = {
+      {"plan", Handbook::tr("Plan")}, {"change", Handbook::tr("Change")},   {"thing", Handbook::tr("Thing")},
+      {"look", Handbook::tr("Look")}, {"lessons", Handbook::tr("Lessons")}, {"help", Handbook::tr("Help")}};
   for (const auto& [id, title] : menus) {
     QString rows;
     for (const QAction* action : actions.of(QLatin1String(id))) {
@@ -62,8 +60,15 @@ QString keysPage(const ActionTable& actions) {
                    "## On the card\n\n"
                    "- **Arrow keys**: nudge the chosen thing; with Shift finer\n"
                    "- **Comma, full stop**: turn it\n"
-                   "- **Tab**: the next thing\n"
-                   "- **Delete**: take it off the card\n\n"
+                   "- **Tab**: the next thing; **K** keeps the present one chosen while Tab goes on\n"
+                   "- **Shift and click**: one more, or one less, of what is chosen\n"
+                   "- **Ctrl and drag**: a copy, to another spot or another window\n"
+                   "- **Alt and click**: the thing behind; **Alt and drag**: no line catches it\n"
+                   "- **L, B**: type the measure from the left, from the bottom\n"
+                   "- **Z**: the loupe\n"
+                   "- **Ctrl and wheel**: closer and farther; **Space and drag**, **Ctrl and arrow keys**: "
+                   "along the card\n"
+                   "- **Escape**: nothing is chosen\n\n"
                    "## At the table\n\n"
                    "- **Space**: the step is done\n"
                    "- **Backspace**: one step back\n"

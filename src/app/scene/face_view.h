@@ -5,6 +5,7 @@
 #include <QImage>
 #include <QTimer>
 #include <QWidget>
+#include <optional>
 
 #include "app/common/face_geometry.h"
 #include "app/scene/face_drag.h"
@@ -14,26 +15,32 @@
 #include "app/session/plan_session.h"
 
 class QLineEdit;
+class QMimeData;
+class QPushButton;
 
 namespace havlo {
 
+class CrowdDraft;
+class Loupe;
 class SvgArt;
 
 class FaceView : public QWidget {
   Q_OBJECT
 
  public:
-  FaceView(PlanSession& session, RowDraft& row, std::shared_ptr<SvgArt> art, QWidget* parent = nullptr);
+  FaceView(PlanSession& session, RowDraft& row, CrowdDraft& crowd, std::shared_ptr<SvgArt> art,
+           QWidget* parent = nullptr);
 
   FaceGeometry geometryNow() const;
-  /// Zoom beyond the fitting size: 1 fits.
-  void setZoom(double zoom);
+  /// Zoom beyond the fitting size: 1 fits. @param about  a pixel that stays where it is
+  void setZoom(double zoom, std::optional<QPointF> about = {});
   double zoom() const { return m_zoom; }
+  void setLoupe(bool on);
+  bool loupeOn() const;
   /// Lets these things stand out for a moment.
   void pointOut(const std::vector<int>& impressions);
   /// Opens the measure of the selected stamp for typing.
   void typeMeasure(Qt::Orientation along);
-  /// Waits for the picture of the present plan (tests, pictures).
   /// Shows the lines that are rubbed out as well.
   void showConstruction(bool shown);
   bool constructionShown() const { return m_overlay.construction; }
@@ -43,9 +50,13 @@ class FaceView : public QWidget {
 
  Q_SIGNALS:
   void zoomChanged();
+  void carryWanted();  ///< what is chosen is to be dragged out, as a copy
+  /// Something was let fall on the card.
+  void dropped(const QMimeData* data, Point at);
   void spotAsked(Point spot, const QPoint& global);  ///< what could stand there is asked for
   /// A point of a thing is asked about. @param at  stamp frame
   void pointAsked(int impression, Point at, const QPoint& global);
+  void showHiddenWanted();
 
  protected:
   void paintEvent(QPaintEvent*) override;
@@ -55,8 +66,13 @@ class FaceView : public QWidget {
   void mouseReleaseEvent(QMouseEvent*) override;
   void mouseDoubleClickEvent(QMouseEvent*) override;
   void keyPressEvent(QKeyEvent*) override;
+  void keyReleaseEvent(QKeyEvent*) override;
   void wheelEvent(QWheelEvent*) override;
   void contextMenuEvent(QContextMenuEvent*) override;
+  void dragEnterEvent(QDragEnterEvent*) override;
+  void dragMoveEvent(QDragMoveEvent*) override;
+  void dropEvent(QDropEvent*) override;
+  void leaveEvent(QEvent*) override;
   bool event(QEvent*) override;
 
  private:
@@ -74,6 +90,19 @@ class FaceView : public QWidget {
   std::unique_ptr<FaceDrag> m_drag;
   int m_dragSerial = 0;
   int m_hover = -1;
+  /// The left button went down on a thing and has not moved yet.
+  struct Press {
+    QPointF at;
+    int thing = -1;
+    bool frame = false;    // a drag draws a frame
+    QString toggle, only;  // what is chosen besides, or alone, if it is let go in its place
+  };
+  std::optional<Press> m_press;
+  std::optional<QPointF> m_panFrom;
+  bool m_space = false;
+  QStringList m_kept;  // stay chosen while Tab goes on
+  Loupe* m_loupe;
+  QPushButton* m_showHidden;
   std::vector<int> m_pointedOut;
   QTimer m_pointTimer;
   int m_pointPhase = 0;
@@ -82,13 +111,30 @@ class FaceView : public QWidget {
 
   bool samePicture(const Plan& now) const;
   void refresh();
+  std::vector<int> thingsAt(QPointF pixel) const;  // front to back
   int thingAt(QPointF pixel) const;
+  bool isGroundOrSky(int impression) const;  // and not chosen: one looks past it
+  void beginFrame(QMouseEvent* e);
+  QString idOf(int impression) const;
+  QString nextDragKey() { return QStringLiteral("drag-%1").arg(++m_dragSerial); }
+  void pressThing(int thing, QMouseEvent* e);
+  void beginMove();
+  void panBy(QPointF pixels);
+  void keepInSight();
+  bool goOn(bool forward);
+  void moveLoupe(QPointF at);
+  void refreshAside();
   QPointF turnHandle(int impression) const;
   QRectF tag(Qt::Orientation along) const;
+  QString measureWords(double mm) const;
   void finishTyping();
   void nudge(Point by);
   void turnBy(double degrees);
 
+  void paintPicture(QPainter& p, const QRectF& face) const;
+  void paintEmpty(QPainter& p, const FaceGeometry& g) const;
+  void paintContacts(QPainter& p, const FaceGeometry& g, int selected) const;
+  void paintEyeMark(QPainter& p, const FaceGeometry& g, int selected) const;
   void paintRulers(QPainter& p, const FaceGeometry& g) const;
   void paintViewpoint(QPainter& p, const FaceGeometry& g) const;
   void paintBand(QPainter& p, const FaceGeometry& g, int selected) const;

@@ -7,6 +7,7 @@
 #include <cmath>
 
 #include "app/common/light_layer.h"
+#include "app/scene/crowd_draft.h"
 #include "app/scene/row_draft.h"
 #include "app/theme/theme.h"
 #include "core/plan/role_facts.h"
@@ -37,19 +38,31 @@ void SceneOverlay::bringUpToDate() {
   m_shadows = castShadows(plan, *m_of->depth, m_of->meetings.placed);
 }
 
-void SceneOverlay::paintRow(QPainter& p, const FaceGeometry& g) const {
-  if (!m_row.active() || !m_row.plan()) return;
+/// A thing that is not on the card yet.
+void SceneOverlay::paintGhost(QPainter& p, const FaceGeometry& g, const Stamp& stamp, Point foot,
+                              bool fits) const {
   const Theme onCard = lightTheme();
-  const RowPlan& row = m_row.plan().value();
-  for (auto place = row.places.rbegin(); place != row.places.rend(); ++place) {
-    const Stamp& stamp = *m_row.wish().sizes[ix(place->size)];
-    const Placing placing(stamp.foot, place->at, Degrees{0});
-    const QPainterPath path = g.transform().map(pathOf(placing.toPanel(stamp.silhouette)));
-    QColor veil = onCard.card;
-    veil.setAlpha(170);
-    p.setBrush(veil);
-    p.setPen(QPen(place->fits ? onCard.green : onCard.ochre, 1.4));
-    p.drawPath(path);
+  const Placing placing(stamp.foot, foot, Degrees{0});
+  QColor veil = onCard.card;
+  veil.setAlpha(170);
+  p.setBrush(veil);
+  p.setPen(QPen(fits ? onCard.green : onCard.ochre, 1.4));
+  p.drawPath(g.transform().map(pathOf(placing.toPanel(stamp.silhouette))));
+}
+
+/// Rows and crowds that are being laid, farthest first.
+void SceneOverlay::paintDrafts(QPainter& p, const FaceGeometry& g) const {
+  if (m_row.active() && m_row.plan()) {
+    const RowPlan& row = m_row.plan().value();
+    for (auto place = row.places.rbegin(); place != row.places.rend(); ++place)
+      paintGhost(p, g, *m_row.wish().sizes[ix(place->size)], place->at, place->fits);
+  }
+  if (m_crowd.active() && m_crowd.plan()) {
+    std::vector<CrowdPlace> places = m_crowd.plan().value().places;
+    std::stable_sort(places.begin(), places.end(),
+                     [](const CrowdPlace& a, const CrowdPlace& b) { return a.at.y > b.at.y; });
+    for (const CrowdPlace& place : places)
+      paintGhost(p, g, *m_crowd.wish().stamps[ix(place.stamp)], place.at, place.fits);
   }
 }
 
@@ -76,7 +89,7 @@ void SceneOverlay::paintBelow(QPainter& p, const FaceGeometry& g) {
     for (const Point q : c.points) line << g.toPixels(q);
     p.drawPolyline(line);
   }
-  paintRow(p, g);
+  paintDrafts(p, g);
   p.restore();
 }
 

@@ -11,10 +11,13 @@ class QPainter;
 
 namespace havlo {
 
+class CrowdDraft;
+
 /// Guides and shadows of one plan, worked out once for each.
 class SceneOverlay {
  public:
-  SceneOverlay(const PlanSession& session, const RowDraft& row) : m_session(session), m_row(row) {}
+  SceneOverlay(const PlanSession& session, const RowDraft& row, const CrowdDraft& crowd)
+      : m_session(session), m_row(row), m_crowd(crowd) {}
 
   /// Under everything else that is drawn over the picture, clipped to the face.
   void paintBelow(QPainter& p, const FaceGeometry& g);
@@ -28,13 +31,15 @@ class SceneOverlay {
  private:
   const PlanSession& m_session;
   const RowDraft& m_row;
+  const CrowdDraft& m_crowd;
   AnalysisRef m_of;  // what the guides were made from
   bool m_withConstruction = false;
   std::vector<GuideChain> m_chains;
   std::vector<CastShadow> m_shadows;
 
   void bringUpToDate();
-  void paintRow(QPainter& p, const FaceGeometry& g) const;
+  void paintDrafts(QPainter& p, const FaceGeometry& g) const;
+  void paintGhost(QPainter& p, const FaceGeometry& g, const Stamp& stamp, Point foot, bool fits) const;
 };
 
 }  // namespace havlo

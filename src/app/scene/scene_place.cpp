@@ -1,26 +1,28 @@
 // Lays the parts out and lets them hear of each other.
 #include "app/scene/scene_place.h"
 
+#include <QDrag>
 #include <QGridLayout>
-#include <QImage>
-#include <QMenu>
-#include <QPixmap>
+#include <QMimeData>
 #include <QPushButton>
 #include <QSettings>
 #include <algorithm>
-#include <cmath>
+#include <numeric>
+#include <set>
 
 #include "app/common/sheet_frame.h"
+#include "app/common/stamp_mime.h"
+#include "app/scene/crowd_draft.h"
 #include "app/scene/face_view.h"
 #include "app/scene/reading_panel.h"
+#include "app/scene/spot_menu.h"
 #include "app/scene/stamp_shelf.h"
 #include "app/scene/stamps_at_hand.h"
+#include "app/scene/thing_acts.h"
 #include "app/scene/thing_panel.h"
 #include "app/scene/view_panel.h"
 #include "app/scene/walk_view.h"
-#include "core/depth/fitting.h"
-#include "core/edit/edits.h"
-#include "core/edit/view_edits.h"
+#include "core/edit/put_on.h"
 #include "core/plan/role_facts.h"
 #include "io/art/svg_art.h"
 #include "io/wording/eye_words.h"
@@ -33,12 +35,15 @@ ScenePlace::ScenePlace(PlanSession& session, std::shared_ptr<SvgArt> art, QWidge
       m_session(session),
       m_art(art),
       m_row(new RowDraft(session, this)),
-      m_face(new FaceView(session, *m_row, art)),
+      m_crowd(new CrowdDraft(session, this)),
+      m_acts(new ThingActs(session, this)),
+      m_menus(new SpotMenus(session, *m_acts, this)),
+      m_face(new FaceView(session, *m_row, *m_crowd, art)),
       m_walk(new WalkView(session)) {
   auto* grid = new QGridLayout(this);
   grid->setContentsMargins(16, 10, 16, 8);
   grid->setSpacing(10);
-  m_thing = new ThingPanel(session, *m_row, art);
+  m_thing = new ThingPanel(session, *m_row, *m_crowd, *m_acts, art);
   ThingPanel* thing = m_thing;
   auto* reading = new ReadingPanel(session, art);
   // Wider with larger text, but never so wide that the card has no room.
@@ -78,8 +83,29 @@ ScenePlace::ScenePlace(PlanSession& session, std::shared_ptr<SvgArt> art, QWidge
   connect(thing, &ThingPanel::proposeRequested, this, &ScenePlace::proposeRequested);
   connect(reading, &ReadingPanel::showRequested, m_face, &FaceView::pointOut);
   connect(&thing->view(), &ViewPanel::constructionWanted, m_face, &FaceView::showConstruction);
-  connect(m_face, &FaceView::spotAsked, this, &ScenePlace::offerFitting);
-  connect(m_face, &FaceView::pointAsked, this, &ScenePlace::offerContacts);
+  connectActs();
+}
+
+void ScenePlace::connectActs() {
+  connect(m_face, &FaceView::spotAsked, m_menus, &SpotMenus::openOnSpot);
+  connect(m_face, &FaceView::pointAsked, m_menus, &SpotMenus::openOnThing);
+  connect(m_menus, &SpotMenus::stampWanted, this,
+          [this](const std::string& stamp, Point foot) { addStampOf(m_session.plan(), stamp, foot); });
+  connect(m_menus, &SpotMenus::ownedStampWanted, this, &ScenePlace::stampOfDrawerRequested);
+  connect(m_face, &FaceView::showHiddenWanted, this, [this] { m_acts->run(QStringLiteral("showAll")); });
+  connect(m_face, &FaceView::dropped, this, &ScenePlace::takeDropped);
+  // A copy goes with the pointer: to another spot, or another window.
+  connect(m_face, &FaceView::carryWanted, this, [this] {
+    QMimeData* carried = m_acts->carried();
+    if (!carried) return;
+    auto* drag = new QDrag(m_face);
+    drag->setMimeData(carried);
+    drag->exec(Qt::CopyAction);
+  });
+  connect(m_acts, &ThingActs::measureWanted, m_face, &FaceView::typeMeasure);
+  connect(m_acts, &ThingActs::rowWanted, m_thing, &ThingPanel::beginRow);
+  connect(m_acts, &ThingActs::crowdWanted, this, &ScenePlace::beginCrowd);
+  connect(m_thing, &ThingPanel::crowdDone, m_face, qOverload<>(&QWidget::setFocus));
 }
 
 /// The walk below the card, and what folds it: then the card has its room.
@@ -110,70 +136,10 @@ void ScenePlace::foldWalk(bool folded) {
 
 void ScenePlace::setDrawerHelp(DrawerHelp help) {
   m_help = std::move(help);
+  m_menus->setDrawer(m_help);
   m_thing->setLikeStamps(m_help.like);
   m_thing->atHand().setDrawer(m_help);
   m_thing->refresh();
-}
-
-/// What a point of a stamp is for: things come to rest on perches and hang from hands.
-void ScenePlace::offerContacts(int impression, Point at, const QPoint& global) {
-  const Plan& plan = m_session.plan();
-  const std::string stamp = plan.impressions[ix(impression)].stamp;
-  auto* menu = new QMenu(this);
-  menu->setObjectName(QStringLiteral("contacts"));
-  menu->setAttribute(Qt::WA_DeleteOnClose);
-  const std::pair<std::optional<ContactKind>, QString> choices[] = {
-      {ContactKind::Perch, tr("Something can sit here")},
-      {ContactKind::Hand, tr("Something hangs from here")},
-      {ContactKind::Underside, tr("It rests on things here")},
-      {ContactKind::Start, tr("It grows from something here")},
-      {std::nullopt, tr("This point is for nothing")}};
-  for (const auto& [kind, text] : choices)
-    menu->addAction(text, this, [this, stamp, at, kind = kind, text = text] {
-      m_session.edit(tr("%1: %2").arg(stampName(*m_session.plan().stamp(stamp)), text),
-                     withContact(m_session.plan(), stamp, at, kind));
-    });
-  menu->popup(global);
-}
-
-/// A menu of what would stand right on this spot: the plan's own stamps, then the drawer's.
-void ScenePlace::offerFitting(Point spot, const QPoint& global) {
-  constexpr int kMost = 8;
-  const Plan& plan = m_session.plan();
-  auto* menu = new QMenu(this);
-  menu->setObjectName(QStringLiteral("fitting"));
-  menu->setAttribute(Qt::WA_DeleteOnClose);
-  const double away = groundDistance(*plan.view, Millimetres{spot.y}).value;
-  const auto note = [&](const QString& text) { menu->addAction(text)->setEnabled(false); };
-  if (!std::isfinite(away)) {
-    note(tr("Above the horizon there is no ground to stand on."));
-  } else {
-    note(tr("Stands right here, %1 away:").arg(QString::fromStdString(writeDistance(Metres{away}))));
-    int shown = 0;
-    for (const FittingStamp& f : stampsAt(*plan.view, plan.stamps, spot.y)) {
-      if (!f.fits || shown == kMost) break;
-      const std::string id = plan.stamps[ix(f.stamp)]->id;
-      menu->addAction(tr("%1 (%2 % of its typical height)")
-                          .arg(stampName(*plan.stamps[ix(f.stamp)]))
-                          .arg(qRound(100 * f.ratio)),
-                      this, [this, id, spot] { addStampOf(m_session.plan(), id, spot); });
-      ++shown;
-    }
-    if (shown == 0) note(tr("none of the plan's stamps"));
-    if (m_help.fitting) {
-      menu->addSeparator();
-      note(tr("From the drawer:"));
-      int more = 0;
-      for (const auto& [key, name] : m_help.fitting(away)) {
-        if (more++ == kMost) break;
-        menu->addAction(QString::fromStdString(name), this, [this, spot, k = QString::fromStdString(key)] {
-          Q_EMIT stampOfDrawerRequested(k, spot);
-        });
-      }
-      if (more == 0) note(tr("nothing that is not on the card's shelf"));
-    }
-  }
-  menu->popup(global);
 }
 
 void ScenePlace::offerStamps() {
@@ -189,78 +155,6 @@ void ScenePlace::offerStamps() {
   shelf->setGeometry(QRect(m_face->mapToGlobal(QPoint(0, 4)), size));
   shelf->show();
   shelf->setFocus();
-}
-
-/// Where another print of this stamp has room, beside the one that was put on last.
-std::optional<Point> ScenePlace::besideItsLike(const Plan& plan, const Stamp& stamp) const {
-  const Impression* last = nullptr;
-  for (const Impression& i : plan.impressions)
-    if (i.stamp == stamp.id) last = &i;
-  if (!last) return {};
-  constexpr double kBetween_mm = 4;
-  const double step = stamp.width_mm + kBetween_mm, width = plan.card.panel.width_mm;
-  const auto taken = [&](double x) {
-    return std::any_of(plan.impressions.begin(), plan.impressions.end(), [&](const Impression& i) {
-      return i.stamp == stamp.id && std::fabs(i.at.x - x) < 0.6 * step;
-    });
-  };
-  for (const double by : {1.0, -1.0, 2.0, -2.0, 3.0, -3.0}) {
-    const double x = last->at.x + by * step;
-    if (x - stamp.foot.x >= 0 && x + stamp.width_mm - stamp.foot.x <= width && !taken(x))
-      return Point{x, last->at.y};
-  }
-  return {};
-}
-
-/// A first thing too large for where it can stand lowers the eyes: nothing else minds yet.
-Plan ScenePlace::seenByFirst(const Plan& plan, const Stamp& stamp) const {
-  constexpr double kFoot = 0.12;  // of the card's height
-  if (!plan.view || !stamp.realHeight || !factsOf(stamp.role).stands()) return plan;
-  for (const Impression& i : plan.impressions)
-    if (factsOf(plan.stamp(i.stamp)->role).stands()) return plan;
-  const double foot = kFoot * plan.card.panel.height_mm, below = plan.view->horizon_mm - foot;
-  const StandingBand band = standingBand(*plan.view, *stamp.realHeight, Millimetres{stamp.height_mm});
-  if (below <= 0 || band.high_mm >= foot / 2) return plan;
-  const double eyes = stamp.realHeight->typical_m * below / stamp.height_mm;
-  // To the centimetre, as one would say it.
-  auto lower = withEyes(plan, Metres{eyes > 0.1 ? std::round(100 * eyes) / 100 : eyes});
-  return lower ? std::move(lower).value() : plan;
-}
-
-Point ScenePlace::goodSpot(const Plan& plan, const Stamp& stamp, std::optional<double> wanted) const {
-  // In the middle, or where there is room beside what stands there.
-  const double width = plan.card.panel.width_mm;
-  const auto roomAt = [&](double x) {
-    double least = width;
-    for (const Impression& i : plan.impressions) least = std::min(least, std::fabs(i.at.x - x));
-    return least;
-  };
-  double middle = width / 2;
-  for (const double share : {0.3, 0.7, 0.15, 0.85})
-    if (roomAt(middle) < 0.12 * width && roomAt(share * width) >= 0.12 * width) middle = share * width;
-  // A second of its kind stands beside the first.
-  if (const auto beside = besideItsLike(plan, stamp)) middle = beside->x;
-  if (wanted) middle = *wanted;
-  // Never off the card sideways: as far in as it is wide.
-  const double left = std::min(stamp.foot.x, width / 2),
-               right = std::max(width - (stamp.width_mm - stamp.foot.x), width / 2);
-  middle = std::clamp(middle, std::min(left, right), std::max(left, right));
-  if (plan.view && stamp.realHeight) {
-    const StandingBand band = standingBand(*plan.view, *stamp.realHeight, Millimetres{stamp.height_mm});
-    // On the card in any case: where that is not its right place the reading says so, and the ways out begin
-    // there.
-    const double height = plan.card.panel.height_mm, least = 0.05 * height;
-    double y = (band.low_mm + band.high_mm) / 2;
-    // Not right at the edge, if it need not be.
-    constexpr double kAtEdge_mm = 1;
-    if (y < least)
-      y = band.high_mm >= kAtEdge_mm ? std::min(least, std::max(band.high_mm - 0.5, kAtEdge_mm)) : least;
-    return {middle, std::min(y, 0.9 * height)};
-  }
-  const double sky = plan.view
-                         ? plan.view->horizon_mm + (plan.card.panel.height_mm - plan.view->horizon_mm) * 0.4
-                         : plan.card.panel.height_mm * 0.5;
-  return {middle, std::min(sky, plan.card.panel.height_mm - stamp.height_mm * 0.6)};
 }
 
 void ScenePlace::addStamp(const QString& stamp) { addStampOf(m_session.plan(), stamp.toStdString()); }
@@ -292,70 +186,76 @@ void ScenePlace::takeKeys() {
 }
 
 std::vector<Command> ScenePlace::commands() {
-  const auto chosen = [this] { return m_session.selectedIndex() >= 0; };
   const auto command = [](const char* id, const QString& text, QList<QKeySequence> keys,
-                          std::function<void()> run, const char* menu, int part) {
+                          std::function<void()> run) {
     Command c;
     c.id = QLatin1String(id), c.text = text, c.shortcuts = std::move(keys), c.run = std::move(run);
-    c.menu = QLatin1String(menu), c.part = part;
+    c.menu = QStringLiteral("look"), c.part = 1;
     return c;
   };
-  std::vector<Command> out{command(
-                               "remove", tr("&Take it off the card"), {QKeySequence(Qt::Key_Delete)},
-                               [this] { takeOff(); }, "change", 2),
-                           command(
-                               "left", tr("Type the measure from the &left"), {},
-                               [this] { m_face->typeMeasure(Qt::Horizontal); }, "change", 2),
-                           command(
-                               "bottom", tr("Type the measure from the &bottom"), {},
-                               [this] { m_face->typeMeasure(Qt::Vertical); }, "change", 2)};
-  out.push_back(command(
-      "another", tr("One &more of it"), {QKeySequence(Qt::CTRL | Qt::Key_D)}, [this] { addAnother(); },
-      "change", 2));
-  for (Command& c : out) c.enabled = chosen;
-  out.push_back(command(
-      "closer", tr("&Closer"), {QKeySequence::ZoomIn, QKeySequence(Qt::CTRL | Qt::Key_Equal)},
-      [this] { m_face->setZoom(m_face->zoom() * 1.25); }, "look", 1));
-  out.push_back(command(
-      "walk", tr("Fold or unfold the wal&k"), {QKeySequence(Qt::CTRL | Qt::Key_K)},
-      [this] { foldWalk(!m_walk->isHidden()); }, "look", 1));
-  out.push_back(command(
-      "farther", tr("&Farther"), {QKeySequence::ZoomOut}, [this] { m_face->setZoom(m_face->zoom() / 1.25); },
-      "look", 1));
-  out.push_back(command(
-      "whole", tr("The &whole card"), {QKeySequence(Qt::CTRL | Qt::Key_0)}, [this] { m_face->setZoom(1); },
-      "look", 1));
+  std::vector<Command> out = m_acts->commands();
+  out.push_back(command("closer", tr("&Closer"),
+                        {QKeySequence::ZoomIn, QKeySequence(Qt::CTRL | Qt::Key_Equal)},
+                        [this] { m_face->setZoom(m_face->zoom() * 1.25); }));
+  out.push_back(command("farther", tr("&Farther"), {QKeySequence::ZoomOut},
+                        [this] { m_face->setZoom(m_face->zoom() / 1.25); }));
+  out.push_back(command("whole", tr("The &whole card"), {QKeySequence(Qt::CTRL | Qt::Key_0)},
+                        [this] { m_face->setZoom(1); }));
+  out.push_back(command("loupe", tr("Lou&pe"), {QKeySequence(Qt::CTRL | Qt::Key_L)},
+                        [this] { m_face->setLoupe(!m_face->loupeOn()); }));
+  out.push_back(command("walk", tr("Fold or unfold the wal&k"), {QKeySequence(Qt::CTRL | Qt::Key_K)},
+                        [this] { foldWalk(!m_walk->isHidden()); }));
   return out;
 }
 
-/// Another print of the chosen stamp beside it: same ink, same pressing, same school.
-void ScenePlace::addAnother() {
-  const int i = m_session.selectedIndex();
-  if (i < 0) return;
+/// Lays a crowd: of the chosen things' stamps, else of the figures and animals that are at hand.
+void ScenePlace::beginCrowd() {
   const Plan& plan = m_session.plan();
-  const Impression like = plan.impressions[ix(i)];
-  const StampRef stamp = plan.stamp(like.stamp);
-  const auto beside = besideItsLike(plan, *stamp);
-  const Point at = beside ? Point{beside->x, like.at.y} : Point{like.at.x + 3, like.at.y - 2};
-  const std::string id = freshId(plan, stamp->id);
-  auto made = withNewImpression(plan, stamp->id, at);
-  if (made) {
-    Plan next = std::move(made).value();
-    for (Impression& one : next.impressions)
-      if (one.id == id)
-        one.ink = like.ink, one.generation = like.generation, one.turn_deg = like.turn_deg,
-        one.school = like.school, one.part = like.part, one.lit = like.lit;
-    made = std::move(next);
-  }
-  m_session.edit(tr("One more %1").arg(stampName(*stamp)), made);
-  m_session.select(QString::fromStdString(id));
+  if (!plan.view) return;
+  constexpr size_t kMostOffered = 60;
+  std::vector<StampRef> offered;
+  std::vector<bool> taken;
+  std::set<std::string> chosen;
+  for (const int i : m_session.chosenIndices()) chosen.insert(plan.impressions[ix(i)].stamp);
+  const auto offer = [&](const StampRef& s, bool take) {
+    const bool known = std::any_of(offered.begin(), offered.end(), [&](const StampRef& k) {
+      return k == s || (!s->drawer.empty() && k->drawer == s->drawer);
+    });
+    if (known || !s->realHeight || !factsOf(s->role).stands() || offered.size() >= kMostOffered) return;
+    offered.push_back(s), taken.push_back(take);
+  };
+  for (const StampRef& s : plan.stamps) offer(s, chosen.contains(s->id));
+  if (m_help.owned)
+    for (const OwnedStamp& one : m_help.owned(400))
+      if (one.stamp->role == Role::Figure || one.stamp->role == Role::Animal) offer(one.stamp, false);
+  if (offered.empty())
+    return Q_EMIT m_session.notice(
+        tr("A crowd needs stamps whose real height is known: people, animals, trees. Take some from the "
+           "drawer."));
+  // What is in hand stands first.
+  std::vector<size_t> line(offered.size());
+  std::iota(line.begin(), line.end(), size_t{0});
+  std::stable_sort(line.begin(), line.end(), [&](size_t a, size_t b) { return taken[a] > taken[b]; });
+  std::vector<StampRef> sorted;
+  std::vector<bool> takes;
+  for (const size_t k : line) sorted.push_back(offered[k]), takes.push_back(taken[k]);
+  // Where nothing is chosen, people are a crowd.
+  if (std::none_of(takes.begin(), takes.end(), [](bool t) { return t; }))
+    for (size_t k = 0; k < sorted.size(); ++k) takes[k] = sorted[k]->role == Role::Figure;
+  m_row->leave();
+  m_session.select({});
+  m_crowd->begin(std::move(sorted), std::move(takes));
+  m_thing->takeCrowdKeys();
 }
 
-void ScenePlace::takeOff() {
-  const int i = m_session.selectedIndex();
-  if (i < 0) return;
-  m_session.edit(tr("Take %1 off").arg(nameOf(m_session.plan(), i)),
-                 without(m_session.plan(), m_session.selected().toStdString()));
+void ScenePlace::takeDropped(const QMimeData* what, Point at) {
+  if (ThingActs::canPaste(what)) return m_acts->paste(what, at);
+  const QString key = QString::fromUtf8(what->data(kStampMime));
+  if (key.startsWith(u'=')) {
+    addStampOf(m_session.plan(), key.mid(1).toStdString(), at);
+  } else if (!key.isEmpty()) {
+    Q_EMIT stampOfDrawerRequested(key, at);
+  }
 }
 
 }  // namespace havlo

@@ -9,13 +9,17 @@
 
 class QGridLayout;
 class QLabel;
+class QMimeData;
 class QPushButton;
 
 namespace havlo {
 
+class CrowdDraft;
 class FaceView;
 class RowDraft;
+class SpotMenus;
 class SvgArt;
+class ThingActs;
 class ThingPanel;
 class WalkView;
 
@@ -30,6 +34,7 @@ class ScenePlace : public Place {
   FaceView& face() { return *m_face; }
   WalkView& walk() { return *m_walk; }
   RowDraft& row() { return *m_row; }
+  ThingActs& acts() { return *m_acts; }
   /// Folded it leaves its room to the card.
   void foldWalk(bool folded);
   void setDrawerHelp(DrawerHelp help);
@@ -52,6 +57,9 @@ class ScenePlace : public Place {
   PlanSession& m_session;
   std::shared_ptr<SvgArt> m_art;
   RowDraft* m_row;
+  CrowdDraft* m_crowd;
+  ThingActs* m_acts;
+  SpotMenus* m_menus;
   FaceView* m_face;
   WalkView* m_walk;
 
@@ -62,13 +70,9 @@ class ScenePlace : public Place {
   DrawerHelp m_help;
 
   QWidget* buildWalk();
-  void takeOff();
-  void addAnother();
-  Plan seenByFirst(const Plan& plan, const Stamp& stamp) const;
-  Point goodSpot(const Plan& plan, const Stamp& stamp, std::optional<double> x = {}) const;
-  std::optional<Point> besideItsLike(const Plan& plan, const Stamp& stamp) const;
-  void offerFitting(Point spot, const QPoint& global);
-  void offerContacts(int impression, Point at, const QPoint& global);
+  void connectActs();
+  void beginCrowd();
+  void takeDropped(const QMimeData* what, Point at);
 };
 
 }  // namespace havlo

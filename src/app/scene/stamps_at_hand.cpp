@@ -6,6 +6,7 @@
 #include "app/common/choice_list.h"
 #include "app/common/form_rows.h"
 #include "app/common/sheet_frame.h"
+#include "app/common/stamp_mime.h"
 #include "app/common/thumbnail.h"
 #include "io/art/svg_art.h"
 #include "io/wording/names.h"
@@ -15,18 +16,6 @@ namespace {
 
 constexpr size_t kMost = 60;
 const QSize kIcon(46, 46);
-
-/// All at one scale would make small ones dots: each as large as its place.
-QIcon smallPicture(const Stamp& stamp, const SvgArt& art) {
-  const double scale = std::min(kIcon.width() / stamp.width_mm, kIcon.height() / stamp.height_mm);
-  const QSize size(qRound(stamp.width_mm * scale), qRound(stamp.height_mm * scale));
-  QPixmap leaf(kIcon);
-  leaf.fill(Qt::transparent);
-  QPainter p(&leaf);
-  p.drawPixmap((kIcon.width() - size.width()) / 2, (kIcon.height() - size.height()) / 2,
-               stampThumbnail(stamp, art, size, theme().ink));
-  return QIcon(leaf);
-}
 
 }  // namespace
 
@@ -40,6 +29,9 @@ StampsAtHand::StampsAtHand(PlanSession& session, std::shared_ptr<SvgArt> art, QW
   m_list->setIconSize(kIcon);
   m_list->setWordWrap(true);
   m_list->setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
+  // Clicked it goes where it fits, dragged to where one lets it go.
+  m_list->setCarried(kStampMime,
+                     [](const QString& key) { return (key.startsWith(u'=') ? key : key.mid(1)).toUtf8(); });
   column->addWidget(m_list, 1);
   m_more = plainButton(tr("All of them, in the drawer"));
   m_more->setObjectName(QStringLiteral("allStamps"));
@@ -71,7 +63,7 @@ bool StampsAtHand::fill() {
     ChoiceRow row;
     row.key = key;
     row.text = tr("%1\n%2 × %3").arg(stampName(*stamp), size(stamp->width_mm), size(stamp->height_mm));
-    row.icon = smallPicture(*stamp, *m_art);
+    row.icon = stampIcon(*stamp, *m_art, kIcon, theme().ink);
     row.iconKey = static_cast<qint64>(reinterpret_cast<quintptr>(stamp.get()));
     row.size = QSize(10, kIcon.height() + 8);
     rows.push_back(std::move(row));

@@ -11,8 +11,11 @@
 
 #include "app/common/form_rows.h"
 #include "app/common/rolled.h"
+#include "app/scene/crowd_panel.h"
 #include "app/scene/row_panel.h"
+#include "app/scene/several_panel.h"
 #include "app/scene/stamps_at_hand.h"
+#include "app/scene/thing_acts.h"
 #include "app/scene/view_panel.h"
 #include "core/edit/remedies.h"
 #include "core/edit/view_edits.h"
@@ -24,9 +27,6 @@
 
 namespace havlo {
 namespace {
-
-constexpr School kWays[] = {School::Mask,    School::Overprint, School::Resist, School::LeaveOut,
-                            School::WipeOff, School::PopUp,     School::Across};
 
 constexpr LitFrom kLitFrom[] = {LitFrom::Unsaid, LitFrom::Left, LitFrom::Right, LitFrom::Front,
                                 LitFrom::Behind};
@@ -60,8 +60,14 @@ QLabel* fact() { return inkLabel({}, bodyFont(QFont::Medium), theme().ink, true)
 
 }  // namespace
 
-ThingPanel::ThingPanel(PlanSession& session, RowDraft& row, std::shared_ptr<SvgArt> art, QWidget* parent)
-    : SheetFrame(parent), m_session(session), m_row(row), m_art(std::move(art)) {
+ThingPanel::ThingPanel(PlanSession& session, RowDraft& row, CrowdDraft& crowd, ThingActs& acts,
+                       std::shared_ptr<SvgArt> art, QWidget* parent)
+    : SheetFrame(parent),
+      m_session(session),
+      m_row(row),
+      m_art(std::move(art)),
+      m_acts(acts),
+      m_crowd(crowd) {
   setAccessibleName(tr("The chosen thing"));
   m_name = inkLabel({}, headingFont(), theme().ink, true);
   m_size = inkLabel({}, labelFont(), theme().soft, true);
@@ -74,9 +80,14 @@ ThingPanel::ThingPanel(PlanSession& session, RowDraft& row, std::shared_ptr<SvgA
   box()->addWidget(m_view = new ViewPanel(session), 1);
   box()->addWidget(m_atHand = new StampsAtHand(session, m_art), 1);
   box()->addWidget(m_rowPanel = new RowPanel(row), 1);
+  box()->addWidget(m_crowdPanel = new CrowdPanel(crowd, m_art), 1);
+  box()->addWidget(m_several = new SeveralPanel(session, acts), 1);
   buildActs();
   connectActs();
   connect(&row, &RowDraft::changed, this, &ThingPanel::refresh);
+  connect(&crowd, &CrowdDraft::changed, this, &ThingPanel::refresh);
+  connect(m_crowdPanel, &CrowdPanel::done, this, &ThingPanel::crowdDone);
+  connect(&session, &PlanSession::asideChanged, this, &ThingPanel::refresh);
   connectFacts();
   connect(&session, &PlanSession::planChanged, this, &ThingPanel::refresh);
   connect(&session, &PlanSession::selectionChanged, this, &ThingPanel::refresh);
@@ -185,7 +196,7 @@ void ThingPanel::buildFacts() {
     m_part->addItem(what);
   m_lit->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
   for (const LitFrom from : kLitFrom) m_lit->addItem(litName(from));
-  for (School t : kWays) {
+  for (School t : kWaysToChoose) {
     m_school->addItem(schoolName(t));
     m_school->setItemData(m_school->count() - 1, schoolTip(t), Qt::ToolTipRole);
   }
@@ -229,9 +240,7 @@ void ThingPanel::connectActs() {
   connect(m_open, &QPushButton::clicked, this, &ThingPanel::openRequested);
   connect(m_propose, &QPushButton::clicked, this, &ThingPanel::proposeRequested);
   connect(m_add, &QPushButton::clicked, this, &ThingPanel::addRequested);
-  connect(m_remove, &QPushButton::clicked, this, [this] {
-    change(tr("Take %1 off"), [](const Plan& p, const std::string& id) { return without(p, id); });
-  });
+  connect(m_remove, &QPushButton::clicked, this, [this] { m_acts.run(QStringLiteral("remove")); });
   connect(m_hero, &QPushButton::clicked, this, [this] {
     change(tr("Make %1 the hero"), [](const Plan& p, const std::string& id) { return withHero(p, id); });
   });
@@ -261,7 +270,7 @@ void ThingPanel::connectFacts() {
   });
   connect(m_school, &QComboBox::activated, this, [this](int k) {
     change(tr("Another school for %1"),
-           [k](const Plan& p, const std::string& id) { return withSchool(p, id, kWays[k]); });
+           [k](const Plan& p, const std::string& id) { return withSchool(p, id, kWaysToChoose[k]); });
   });
   connect(m_turn, &QLineEdit::editingFinished, this, [this] {
     bool number = false;
@@ -325,22 +334,34 @@ void ThingPanel::choosePart(int choice) {
 }
 
 void ThingPanel::refresh() {
-  const int i = m_row.active() ? -1 : m_session.selectedIndex();
+  const bool drafting = m_row.active() || m_crowd.active();
+  const bool several = !drafting && m_session.severalChosen();
+  const int i = drafting || several ? -1 : m_session.selectedIndex();
   m_filling = true;
   m_factsArea->setVisible(i >= 0);
-  m_remove->setVisible(i >= 0);
+  m_remove->setVisible(i >= 0 || several);
+  m_remove->setText(several ? tr("Take them off the card") : tr("Take it off the card"));
   m_hero->setVisible(i >= 0);
   m_asksHeight->setVisible(false);
   m_eyes->hide();
   m_makeRow->setVisible(false);
   m_ways->setVisible(false);
   m_rowPanel->setVisible(m_row.active());
-  const bool empty = !m_row.active() && i < 0 && m_session.plan().impressions.empty();
+  m_crowdPanel->setVisible(m_crowd.active());
+  m_several->setVisible(several);
+  const bool empty = !drafting && i < 0 && m_session.plan().impressions.empty();
   const bool atHand = empty && m_atHand->fill();
   m_atHand->setVisible(atHand);
-  m_view->setVisible(!m_row.active() && i < 0 && !atHand);
-  m_add->setVisible(!m_row.active() && !atHand);
-  if (m_row.active()) {
+  m_view->setVisible(!drafting && !several && i < 0 && !atHand);
+  m_add->setVisible(!drafting && !several && !atHand);
+  if (m_crowd.active()) {
+    m_name->setText(tr("A crowd"));
+    m_size->setText(tr("Each where its size is right, none like its neighbour."));
+  } else if (several) {
+    m_name->setText(tr("%1 things").arg(m_session.chosen().all().size()));
+    m_size->setText(tr("Drag, nudge or turn one of them: all go along."));
+    m_several->refresh();
+  } else if (m_row.active()) {
     m_name->setText(tr("A row of %1").arg(stampName(*m_row.wish().sizes[0])));
     m_size->setText({});
   } else if (i < 0) {
@@ -356,9 +377,9 @@ void ThingPanel::refresh() {
   }
   const bool stamps = !m_session.plan().stamps.empty();
   m_add->setText(stamps ? tr("Add a stamp") : tr("Go to the drawer"));
-  m_demo->setVisible(!stamps && !atHand);
-  m_open->setVisible(!stamps && !atHand);
-  m_propose->setVisible(m_session.plan().impressions.empty());
+  m_demo->setVisible(!stamps && !atHand && !drafting);
+  m_open->setVisible(!stamps && !atHand && !drafting);
+  m_propose->setVisible(m_session.plan().impressions.empty() && !drafting);
   m_filling = false;
 }
 
@@ -451,12 +472,14 @@ void ThingPanel::fillFacts(int i) {
   m_form->setRowVisible(m_lit, plan.light.has_value() || thing.lit != LitFrom::Unsaid);
   for (size_t k = 0; k < std::size(kLitFrom); ++k)
     if (kLitFrom[k] == thing.lit) m_lit->setCurrentIndex(static_cast<int>(k));
-  for (size_t k = 0; k < std::size(kWays); ++k)
-    if (kWays[k] == thing.school) m_school->setCurrentIndex(static_cast<int>(k));
+  for (size_t k = 0; k < std::size(kWaysToChoose); ++k)
+    if (kWaysToChoose[k] == thing.school) m_school->setCurrentIndex(static_cast<int>(k));
   if (!m_turn->hasFocus())
     m_turn->setText(tr("%1°").arg(thing.turn_deg, 0, 'f',
                                   std::fabs(thing.turn_deg - std::round(thing.turn_deg)) > 0.05 ? 1 : 0));
 }
+
+void ThingPanel::takeCrowdKeys() { m_crowdPanel->takeKeys(); }
 
 /// What could be done about its size, with what each costs; the chosen one is one act.
 void ThingPanel::offerWaysOut() {

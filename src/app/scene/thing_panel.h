@@ -15,10 +15,14 @@ class QToolButton;
 
 namespace havlo {
 
+class CrowdDraft;
+class CrowdPanel;
 class FormRows;
 class RowPanel;
+class SeveralPanel;
 class SvgArt;
 class StampsAtHand;
+class ThingActs;
 class ViewPanel;
 
 /// Other stamps of the maker's that show the same thing as one of the plan.
@@ -28,16 +32,21 @@ class ThingPanel : public SheetFrame {
   Q_OBJECT
 
  public:
-  ThingPanel(PlanSession& session, RowDraft& row, std::shared_ptr<SvgArt> art, QWidget* parent = nullptr);
+  ThingPanel(PlanSession& session, RowDraft& row, CrowdDraft& crowd, ThingActs& acts,
+             std::shared_ptr<SvgArt> art, QWidget* parent = nullptr);
   void setLikeStamps(LikeStamps like) { m_like = std::move(like); }
   StampsAtHand& atHand() { return *m_atHand; }
   void refresh();
   ViewPanel& view() { return *m_view; }
+  /// Lays a row of the chosen thing.
+  void beginRow();
+  void takeCrowdKeys();
   /// Wrapped lines make it no taller: it rolls, so that choosing a thing never moves the card.
   bool hasHeightForWidth() const override { return false; }
 
  Q_SIGNALS:
   void addRequested();
+  void crowdDone();
   void stampTaken(const QString& id);   ///< of the plan, to be put on
   void ownedTaken(const QString& key);  ///< of the drawer, to be put on
   void drawerRequested();
@@ -52,10 +61,14 @@ class ThingPanel : public SheetFrame {
   PlanSession& m_session;
   RowDraft& m_row;
   std::shared_ptr<SvgArt> m_art;
+  ThingActs& m_acts;
   LikeStamps m_like;
   ViewPanel* m_view;
   StampsAtHand* m_atHand;
   RowPanel* m_rowPanel;
+  CrowdDraft& m_crowd;
+  CrowdPanel* m_crowdPanel;
+  SeveralPanel* m_several;
   QLabel *m_name, *m_size;
   QWidget* m_factsArea;
   FormRows* m_form;
@@ -80,7 +93,6 @@ class ThingPanel : public SheetFrame {
   void choosePart(int choice);
   void fillFacts(int index);
   void offerWaysOut();
-  void beginRow();
   template <typename F>
   void change(const QString& what, F edit);
 };

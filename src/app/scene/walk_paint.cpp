@@ -146,7 +146,7 @@ std::vector<QRectF> WalkView::paintVeils(QPainter& p) const {
 
 QColor WalkView::colourOf(int i) const {
   const Theme& t = theme();
-  if (i == m_session.selectedIndex()) return t.green;
+  if (strong(i)) return t.green;
   const Analysis& analysis = *m_session.analysis();
   for (const ScaleReading& s : analysis.scale)
     if (s.impression == i && s.verdict != ScaleVerdict::Fits) return t.ochre;
@@ -158,21 +158,27 @@ QColor WalkView::colourOf(int i) const {
                           static_cast<float>(from.blueF() + (to.blueF() - from.blueF()) * pale));
 }
 
+bool WalkView::strong(int i) const {
+  return m_session.chosen().holds(QString::fromStdString(m_session.plan().impressions[ix(i)].id));
+}
+
 /// Farthest first, so that nearer ones stand before them.
 void WalkView::paintFlats(QPainter& p, std::vector<Flat> flats) const {
   const double ground = groundY();
   std::stable_sort(flats.begin(), flats.end(), [](const Flat& a, const Flat& b) { return a.x > b.x; });
   for (const Flat& f : flats) {
-    const bool strong = f.impression == m_session.selectedIndex() || f.impression == m_hover;
+    const bool thick = strong(f.impression) || f.impression == m_hover;
+    p.setOpacity(m_session.isHidden(f.impression) ? 0.3 : 1);
     const double shownFrom =
         f.hidden_m > f.low_m ? std::max(f.top, ground - rise(f.hidden_m)) : f.bottom;  // above it one sees it
     if (shownFrom < f.bottom - 1) {
       p.setPen(QPen(colourOf(f.impression), 1.2, Qt::DotLine));
       p.drawLine(QPointF(f.x, f.bottom), QPointF(f.x, shownFrom));
     }
-    p.setPen(QPen(colourOf(f.impression), strong ? 5 : 3.5, Qt::SolidLine, Qt::FlatCap));
+    p.setPen(QPen(colourOf(f.impression), thick ? 5 : 3.5, Qt::SolidLine, Qt::FlatCap));
     if (shownFrom > f.top + 0.5) p.drawLine(QPointF(f.x, shownFrom), QPointF(f.x, f.top));
   }
+  p.setOpacity(1);
 }
 
 QString WalkView::labelFor(const Flat& f) const {

@@ -8,6 +8,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "app/scene/handled.h"
 #include "app/theme/theme.h"
 #include "core/edit/wash_edits.h"
 #include "io/wording/names.h"
@@ -25,6 +26,7 @@ WalkView::WalkView(PlanSession& session, QWidget* parent) : QWidget(parent), m_s
       tr("The scene from the side. Left and right arrows move the chosen thing nearer and farther."));
   connect(&session, &PlanSession::planChanged, this, qOverload<>(&QWidget::update));
   connect(&session, &PlanSession::selectionChanged, this, qOverload<>(&QWidget::update));
+  connect(&session, &PlanSession::asideChanged, this, qOverload<>(&QWidget::update));
 }
 
 QSize WalkView::minimumSizeHint() const { return {320, qRound(128 * textScale())}; }
@@ -142,6 +144,15 @@ int WalkView::flatAt(QPointF p) const {
 
 void WalkView::moveFrom(const Plan& start, int i, double distance_m, const QString& key) {
   const Impression& thing = start.impressions[ix(i)];
+  const Ids things = handled(m_session);
+  if (things.empty()) return;
+  if (things.size() > 1) {
+    const double now = DepthOrder(start).distance_m(i);
+    if (std::isfinite(now) && now > 0)
+      m_session.edit(tr("Move %1 nearer or farther").arg(tr("%1 things").arg(things.size())),
+                     withDistancesTimes(start, things, distance_m / now), key);
+    return;
+  }
   const QString label =
       tr("Move %1 to %2").arg(nameOf(start, i), QString::fromStdString(writeDistance(Metres{distance_m})));
   if (std::holds_alternative<OnThing>(thing.depth)) {
@@ -194,7 +205,13 @@ void WalkView::mousePressEvent(QMouseEvent* e) {
     ++m_dragSerial;
   }
   const Plan& plan = m_session.plan();
-  m_session.select(m_dragged < 0 ? QString() : QString::fromStdString(plan.impressions[ix(m_dragged)].id));
+  const QString id = m_dragged < 0 ? QString() : QString::fromStdString(plan.impressions[ix(m_dragged)].id);
+  const bool more = e->modifiers() & (Qt::ShiftModifier | Qt::ControlModifier);
+  if (more && !id.isEmpty()) {
+    m_session.toggle(id);
+  } else if (!m_session.chosen().holds(id) || id.isEmpty()) {
+    m_session.select(id);
+  }
   update();
   if (m_dragged < 0) return;
   m_grabOffset = e->position().x() - flats()[ix(m_dragged)].x;
@@ -234,7 +251,7 @@ void WalkView::keyPressEvent(QKeyEvent* e) {
     const double d = m_session.analysis()->depth->distance_m(i);
     if (std::isfinite(d))
       moveFrom(m_session.plan(), i, e->key() == Qt::Key_Right ? d * by : d / by,
-               QStringLiteral("walkKey-%1").arg(m_session.selected()));
+               QStringLiteral("walkKey-%1").arg(m_session.chosen().all().join(u' ')));
     return;
   }
   const std::vector<WalkVeil> hanging = veils();

@@ -74,7 +74,9 @@ class WalkView : public QWidget {
   QString labelFor(const Flat& flat) const;
   void paintFlats(QPainter& p, std::vector<Flat> flats) const;
   void paintNames(QPainter& p, std::vector<Flat> flats, std::vector<QRectF> taken) const;
+  /// The thing to that distance; others that are chosen come nearer or farther by the same factor.
   void moveFrom(const Plan& start, int impression, double distance_m, const QString& key);
+  bool strong(int impression) const;
 };
 
 }  // namespace havlo

@@ -86,18 +86,49 @@ QString PlanSession::title() const {
   return m_path.isEmpty() ? tr("A new card") : QFileInfo(m_path).completeBaseName();
 }
 
-void PlanSession::select(const QString& impression) {
-  const QString valid = m_plan.indexOf(impression.toStdString()) < 0 ? QString() : impression;
-  if (valid == m_selected && m_part.isEmpty()) return;
-  m_selected = valid;
+void PlanSession::select(const QString& impression) { choose({impression}); }
+
+void PlanSession::choose(const QStringList& impressions) {
+  const bool changed = m_chosen.set(m_plan, impressions);
+  if (!changed && m_part.isEmpty()) return;
   m_part.clear();
   Q_EMIT selectionChanged();
+}
+
+void PlanSession::toggle(const QString& impression) {
+  if (!m_chosen.toggle(m_plan, impression)) return;
+  m_part.clear();
+  Q_EMIT selectionChanged();
+}
+
+Ids PlanSession::chosenIds() const {
+  Ids out;
+  for (const int i : chosenIndices()) out.push_back(m_plan.impressions[ix(i)].id);
+  return out;
+}
+
+std::vector<int> PlanSession::chosenIndices() const {
+  std::vector<int> out;
+  for (const QString& id : m_chosen.all()) out.push_back(m_plan.indexOf(id.toStdString()));
+  std::sort(out.begin(), out.end());
+  return out;
+}
+
+void PlanSession::setAside(const SetAside& aside) {
+  if (aside == m_aside) return;
+  m_aside = aside;
+  Q_EMIT asideChanged();
+}
+
+bool PlanSession::isHidden(int impression) const {
+  return !m_aside.hidden.isEmpty() &&
+         m_aside.hidden.contains(QString::fromStdString(m_plan.impressions[ix(impression)].id));
 }
 
 void PlanSession::choosePart(const QString& part) {
   if (part == m_part) return;
   m_part = part;
-  m_selected.clear();
+  m_chosen.set(m_plan, {});
   Q_EMIT selectionChanged();
 }
 
@@ -153,17 +184,15 @@ void PlanSession::show(const Plan& whole, const std::string& face) {
   m_whole.habits = habitsFor(m_whole);
   m_plan = piece < 0 ? m_whole : facePlan(m_whole, piece);
   m_snapshot = std::make_shared<const Plan>(m_plan);
-  if (other) m_selected.clear(), m_part.clear();
+  if (other) m_chosen = {}, m_part.clear();
   m_analysis = analyse(m_plan, other ? nullptr : m_analysis.get(), m_art.get());
   ++m_serial;
   const bool markGone = m_part.startsWith(QLatin1String("ground:")) && chosenMark() < 0;
   const bool roomGone = m_part == QLatin1String("room") && !m_plan.room;
   const bool lightGone = m_part == QLatin1String("light") && !m_plan.light;
-  if (markGone || roomGone || lightGone || (!m_selected.isEmpty() && selectedIndex() < 0)) {
-    if (markGone || roomGone || lightGone) m_part.clear();
-    if (selectedIndex() < 0) m_selected.clear();
-    Q_EMIT selectionChanged();
-  }
+  if (markGone || roomGone || lightGone) m_part.clear();
+  const bool thingGone = m_chosen.prune(m_plan);
+  if (markGone || roomGone || lightGone || thingGone) Q_EMIT selectionChanged();
   m_rescue.keep(wholeSnapshot(), m_path, m_onDisk);
   look();
   if (other) Q_EMIT selectionChanged();
@@ -246,7 +275,8 @@ void PlanSession::start(Plan plan, const Origin& from, AnalysisRef analysis) {
   // Rescued work goes with the file as it was when that work began: what others saved since is not
   // overwritten unseen.
   m_onDisk = from.rescued ? from.onDisk : from.path.isEmpty() ? QByteArray() : digestOf(from.path);
-  m_selected.clear(), m_part.clear();
+  m_chosen = {}, m_part.clear();
+  const bool wasAside = !std::exchange(m_aside, {}).isEmpty();
   const bool wasFace = !m_face.empty();
   m_face.clear();
   m_plan = std::move(plan);
@@ -261,6 +291,7 @@ void PlanSession::start(Plan plan, const Origin& from, AnalysisRef analysis) {
   if (m_rescued) m_rescue.keep(m_snapshot, m_path, m_onDisk);
   look();
   Q_EMIT selectionChanged();
+  if (wasAside) Q_EMIT asideChanged();
   Q_EMIT planChanged();
   if (wasFace) Q_EMIT faceChanged();
   Q_EMIT fileChanged();

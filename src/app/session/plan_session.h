@@ -8,6 +8,7 @@
 #include <functional>
 #include <memory>
 
+#include "app/session/chosen.h"
 #include "app/session/job.h"
 #include "app/session/rescue.h"
 #include "core/chain/tried_mends.h"
@@ -62,9 +63,21 @@ class PlanSession : public QObject {
   bool isDirty() const { return !m_stack.isClean() || m_rescued; }
   QUndoStack& undoStack() { return m_stack; }
 
-  const QString& selected() const { return m_selected; }  ///< impression id, or empty
-  int selectedIndex() const { return m_plan.indexOf(m_selected.toStdString()); }
+  /// Impression id of the one chosen last, or empty; see chosen().
+  const QString& selected() const { return m_chosen.last(); }
+  int selectedIndex() const { return m_plan.indexOf(selected().toStdString()); }
   void select(const QString& impression);
+  /// All that are chosen.
+  const Chosen& chosen() const { return m_chosen; }
+  Ids chosenIds() const;
+  std::vector<int> chosenIndices() const;  ///< in the plan's order
+  bool severalChosen() const { return m_chosen.all().size() > 1; }
+  void choose(const QStringList& impressions);
+  void toggle(const QString& impression);
+  /// What is held or hidden while this plan is worked on.
+  const SetAside& aside() const { return m_aside; }
+  void setAside(const SetAside& aside);
+  bool isHidden(int impression) const;
   /// What of the scene besides impressions is being worked on: "light", "room", "ground:ID", or empty.
   const QString& chosenPart() const { return m_part; }
   void choosePart(const QString& part);
@@ -127,6 +140,7 @@ class PlanSession : public QObject {
   void foretoldChanged();
   void fileChanged();  ///< path, title or dirt
   void selectionChanged();
+  void asideChanged();
   void unitsChanged();
   void trouble(const QString& message);
   void notice(const QString& message);
@@ -143,7 +157,9 @@ class PlanSession : public QObject {
   std::shared_ptr<const Plan> m_snapshot;
   AnalysisRef m_analysis;
   QUndoStack m_stack;
-  QString m_path, m_selected, m_part;
+  QString m_path, m_part;
+  Chosen m_chosen;
+  SetAside m_aside;
   quint64 m_serial = 0;
   QByteArray m_onDisk;  // digest of the file as we know it
   MeasureStyle m_units = MeasureStyle::Inches;

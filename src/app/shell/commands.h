@@ -13,7 +13,7 @@ class PlanSession;
 /// What of the window the commands use besides.
 struct WindowActs {
   std::function<void(bool dark, double textScale)> setAppearance;
-  std::function<void()> leave, refresh, typeTitle, handbook;
+  std::function<void()> leave, refresh, typeTitle, handbook, findAct;
 };
 
 /// Files, printouts, exports and what ships with Havlo.

@@ -2,6 +2,7 @@
 #include "app/shell/main_window.h"
 
 #include <QApplication>
+#include <QClipboard>
 #include <QCloseEvent>
 #include <QDir>
 #include <QDragEnterEvent>
@@ -16,6 +17,7 @@
 #include "app/common/quiet_wheel.h"
 #include "app/common/sheet_frame.h"
 #include "app/help/handbook.h"
+#include "app/shell/act_finder.h"
 #include "app/shell/commands.h"
 #include "app/shell/errands.h"
 #include "app/shell/face_bar.h"
@@ -85,9 +87,12 @@ void MainWindow::readSettings() {
 }
 
 void MainWindow::addCommands() {
-  const WindowActs acts{[this](bool dark, double scale) { setAppearance(dark, scale); }, [this] { close(); },
-                        [this] { refreshActions(); }, [this] { m_trail->typeTitle(); },
-                        [this] { openHandbook(); }};
+  const WindowActs acts{[this](bool dark, double scale) { setAppearance(dark, scale); },
+                        [this] { close(); },
+                        [this] { refreshActions(); },
+                        [this] { m_trail->typeTitle(); },
+                        [this] { openHandbook(); },
+                        [this] { findAct(); }};
   const auto addAll = [this](std::vector<Command> commands) {
     for (Command& c : commands) m_actions.add(std::move(c));
   };
@@ -96,11 +101,9 @@ void MainWindow::addCommands() {
   addAll(lookCommands(
       *m_session, *m_errands, placeKinds(), [this](const PlaceKind& kind) { return kind.open(m_workshop); },
       acts));
-  const std::pair<const char*, QString> menus[] = {{"plan", tr("&Plan")},
-                                                   {"change", tr("&Change")},
-                                                   {"look", tr("&Look")},
-                                                   {"lessons", tr("L&essons")},
-                                                   {"help", tr("&Help")}};
+  const std::pair<const char*, QString> menus[] = {{"plan", tr("&Plan")},       {"change", tr("&Change")},
+                                                   {"thing", tr("&Thing")},     {"look", tr("&Look")},
+                                                   {"lessons", tr("L&essons")}, {"help", tr("&Help")}};
   for (const auto& [id, title] : menus) {
     QMenu* menu = menuBar()->addMenu(title);
     menu->setObjectName(QLatin1String(id));
@@ -128,6 +131,13 @@ void MainWindow::openHandbook() {
   book->activateWindow();
 }
 
+void MainWindow::findAct() {
+  refreshActions();
+  delete m_finder;
+  m_finder = new ActFinder(m_actions, this);
+  m_finder->open();
+}
+
 void MainWindow::fillMenu(QMenu* menu, const QString& name) {
   menu->clear();
   for (QAction* action : m_actions.of(name)) {
@@ -149,14 +159,13 @@ void MainWindow::buildCentre() {
   column->setSpacing(0);
   m_trail = new Trail;
   m_trail->showActs(m_actions[QStringLiteral("undo")], m_actions[QStringLiteral("redo")]);
-  m_messages = new MessageBar;
   m_faces = new FaceBar(*m_session);
   m_places = new QStackedWidget;
   column->addWidget(m_trail);
-  column->addWidget(m_messages);
   column->addWidget(m_faces);
   column->addWidget(m_places, 1);
   setCentralWidget(centre);
+  m_messages = new MessageBar(m_places);
   connect(m_trail, &Trail::titleTyped, this, [this](const QString& title) {
     const std::string face = m_session->face();
     m_session->setFace({});  // the title is the whole card's
@@ -239,6 +248,7 @@ void MainWindow::connectSessions() {
   connect(m_log.get(), &LogSession::habitsChanged, this, learn);
   learn();
   connect(&JobTroubles::all(), &JobTroubles::failed, this, trouble);
+  connect(QGuiApplication::clipboard(), &QClipboard::dataChanged, this, &MainWindow::refreshActions);
 }
 
 void MainWindow::connectWork() {
@@ -303,6 +313,8 @@ void MainWindow::refreshStatus() {
   const int i = m_session->selectedIndex();
   const Place* top = m_made.value(m_current);
   if (top && !top->showsPlan()) return m_status->say({});  // at the table nothing but the step is said
+  if (m_session->severalChosen())
+    return m_status->say(tr("%1 things are chosen.").arg(m_session->chosen().all().size()));
   if (i < 0) return m_status->say(readingSummary(*m_session->analysis()));
   const Point at = m_session->plan().impressions[ix(i)].at;
   const PanelSize& panel = m_session->plan().card.panel;

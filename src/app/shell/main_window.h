@@ -3,6 +3,7 @@
 
 #include <QMainWindow>
 #include <QMap>
+#include <QPointer>
 
 #include "app/actions/action_table.h"
 #include "app/common/place.h"
@@ -13,6 +14,7 @@ class QStackedWidget;
 
 namespace havlo {
 
+class ActFinder;
 class Errands;
 class FaceBar;
 class Filing;
@@ -66,11 +68,13 @@ class MainWindow : public QMainWindow {
   FaceBar* m_faces = nullptr;
   MessageBar* m_messages = nullptr;
   QStackedWidget* m_places = nullptr;
+  QPointer<ActFinder> m_finder;
 
   void readSettings();
   void addCommands();
   void buildCentre();
   void openHandbook();
+  void findAct();
   void fillMenu(QMenu* menu, const QString& name);
   void connectSessions();
   void connectWork();

@@ -1,4 +1,4 @@
-// A quiet strip under the trail.
+// A slip that hangs from the trail.
 #include "app/shell/message_bar.h"
 
 #include <QHBoxLayout>
@@ -11,8 +11,10 @@
 
 namespace havlo {
 
-MessageBar::MessageBar(QWidget* parent) : QFrame(parent), m_row(new QHBoxLayout(this)) {
-  setObjectName(QStringLiteral("sheet"));
+MessageBar::MessageBar(QWidget* over)
+    : QFrame(over->parentWidget()), m_row(new QHBoxLayout(this)), m_over(over) {
+  setObjectName(QStringLiteral("message"));
+  over->installEventFilter(this);
   setAccessibleName(tr("Message"));
   m_row->setContentsMargins(16, 5, 10, 5);
   hide();
@@ -31,6 +33,23 @@ void MessageBar::say(Kind kind, const QString& text, std::vector<Act> acts) {
   const bool front = at == m_messages.begin();
   m_messages.insert(at, {kind, text, std::move(acts)});
   if (front) show_();
+}
+
+bool MessageBar::eventFilter(QObject* watched, QEvent* event) {
+  if (event->type() == QEvent::Resize || event->type() == QEvent::Move) hang();
+  return QFrame::eventFilter(watched, event);
+}
+
+/// In the middle under the trail, no wider than a line that is read at one look.
+void MessageBar::hang() {
+  if (!isVisibleTo(parentWidget())) return;
+  const int wide = std::min(m_over->width() - 16, qRound(860 * textScale()));
+  const int natural = sizeHint().width();
+  const int width = std::min(wide, std::max(natural, qRound(320 * textScale())));
+  const int tall = hasHeightForWidth() ? heightForWidth(width) : sizeHint().height();
+  setGeometry(m_over->x() + (m_over->width() - width) / 2, m_over->y(), width,
+              std::max(tall, minimumSizeHint().height()));
+  raise();
 }
 
 QString MessageBar::shownText() const { return m_messages.empty() ? QString() : m_messages.front().text; }
@@ -69,6 +88,11 @@ void MessageBar::show_() {
   close->setProperty("plain", true);
   connect(close, &QPushButton::clicked, this, &MessageBar::next);
   m_row->addWidget(close);
+  setStyleSheet(QStringLiteral("#message { background: %1; border: 1px solid %2; border-top: 3px solid %2; "
+                               "border-bottom-left-radius: 6px; border-bottom-right-radius: 6px; }")
+                    .arg(theme().card.name(), (trouble ? theme().madder : theme().green).name()));
+  m_row->activate();
+  hang();
 }
 
 }  // namespace havlo

@@ -28,7 +28,8 @@ class MessageBar : public QFrame {
     std::vector<Act> acts;
   };
 
-  explicit MessageBar(QWidget* parent = nullptr);
+  /// @param over  it hangs over the upper edge of this, and moves nothing
+  explicit MessageBar(QWidget* over);
   void say(Kind kind, const QString& text, std::vector<Act> acts = {});
   QString shownText() const;
   void clear();
@@ -37,6 +38,10 @@ class MessageBar : public QFrame {
   std::deque<Message> m_messages;
   QHBoxLayout* m_row;
 
+  QWidget* m_over;
+
+  bool eventFilter(QObject* watched, QEvent* event) override;
+  void hang();
   void show_();
   void next();
 };

@@ -2,8 +2,10 @@
 #include "app/shell/trail.h"
 
 #include <QAction>
+#include <QDragEnterEvent>
 #include <QKeyEvent>
 #include <QLineEdit>
+#include <QMimeData>
 #include <QMouseEvent>
 #include <QPushButton>
 #include <algorithm>
@@ -17,6 +19,12 @@ namespace havlo {
 Trail::Trail(QWidget* parent) : QWidget(parent) {
   setFocusPolicy(Qt::StrongFocus);
   setAccessibleName(tr("Places"));
+  setAcceptDrops(true);
+  m_over.setSingleShot(true);
+  m_over.setInterval(350);
+  connect(&m_over, &QTimer::timeout, this, [this] {
+    if (m_overPlace >= 0 && m_overPlace != m_current) Q_EMIT visited(m_overPlace);
+  });
   setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
 }
 
@@ -110,6 +118,27 @@ void Trail::mousePressEvent(QMouseEvent* e) {
   if (titleArea().contains(e->position())) return typeTitle();
   for (int k = 0; k < static_cast<int>(m_places.size()); ++k)
     if (areaOf(k).contains(e->position().toPoint())) Q_EMIT visited(k);
+}
+
+// What is dragged over a place opens it, so that it can be let go there.
+void Trail::dragEnterEvent(QDragEnterEvent* e) {
+  if (!e->mimeData()->hasUrls()) e->accept();
+}
+
+void Trail::dragMoveEvent(QDragMoveEvent* e) {
+  int over = -1;
+  for (int k = 0; k < static_cast<int>(m_places.size()); ++k)
+    if (areaOf(k).contains(e->position().toPoint())) over = k;
+  if (over != m_overPlace) {
+    m_overPlace = over;
+    over < 0 ? m_over.stop() : m_over.start();
+  }
+  e->ignore();  // nothing is let go here
+}
+
+void Trail::dragLeaveEvent(QDragLeaveEvent*) {
+  m_overPlace = -1;
+  m_over.stop();
 }
 
 void Trail::keyPressEvent(QKeyEvent* e) {

@@ -1,6 +1,7 @@
 // The trail: the places in the order of work, each saying by shape and words how it stands.
 #pragma once
 
+#include <QTimer>
 #include <QWidget>
 #include <vector>
 
@@ -43,6 +44,9 @@ class Trail : public QWidget {
   void mousePressEvent(QMouseEvent*) override;
   void keyPressEvent(QKeyEvent*) override;
   void resizeEvent(QResizeEvent*) override;
+  void dragEnterEvent(QDragEnterEvent*) override;
+  void dragMoveEvent(QDragMoveEvent*) override;
+  void dragLeaveEvent(QDragLeaveEvent*) override;
 
  private:
   std::vector<Place> m_places;
@@ -50,6 +54,8 @@ class Trail : public QWidget {
   int m_current = 0;
   std::vector<QPushButton*> m_acts;
   QLineEdit* m_typed = nullptr;
+  QTimer m_over;  // something is held over a place
+  int m_overPlace = -1;
   double stride() const;
   QRectF titleArea() const;
   void layActs();

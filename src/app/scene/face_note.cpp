@@ -1,0 +1,26 @@
+#include "app/scene/face_note.h"
+
+#include <QFontMetricsF>
+#include <QPainter>
+
+#include "app/theme/theme.h"
+
+namespace havlo {
+
+double noteWidth(const QString& text) { return QFontMetricsF(labelFont()).horizontalAdvance(text) + 8; }
+
+void drawNote(QPainter& p, QPointF upperLeft, const QString& text, double lowest) {
+  const Theme onCard = lightTheme();
+  QRectF box(upperLeft, QSizeF(noteWidth(text), QFontMetricsF(labelFont()).height()));
+  if (box.bottom() > lowest) box.moveBottom(lowest);
+  QColor veil = onCard.card;
+  veil.setAlpha(190);
+  p.setFont(labelFont());
+  p.setPen(Qt::NoPen);
+  p.setBrush(veil);
+  p.drawRoundedRect(box, 3, 3);
+  p.setPen(onCard.green);
+  p.drawText(box, Qt::AlignCenter, text);
+}
+
+}  // namespace havlo

@@ -1,0 +1,250 @@
+// How the card face is drawn: the picture, what the view says of it, and what is chosen.
+#include <QPainter>
+#include <QPainterPath>
+#include <algorithm>
+#include <cmath>
+
+#include "app/scene/face_note.h"
+#include "app/scene/face_view.h"
+#include "app/theme/theme.h"
+#include "io/art/shape_path.h"
+#include "io/wording/eye_words.h"
+#include "io/wording/names.h"
+
+namespace havlo {
+
+void FaceView::paintEvent(QPaintEvent*) {
+  QPainter p(this);
+  p.setRenderHint(QPainter::Antialiasing);
+  p.setRenderHint(QPainter::SmoothPixmapTransform);
+  const FaceGeometry g = geometryNow();
+  const QRectF face = g.face();
+  p.fillRect(face.translated(2, 3), QColor(0, 0, 0, theme().dark ? 90 : 28));
+  paintPicture(p, face);
+  p.setPen(QPen(theme().rule, 1));
+  p.drawRect(face);
+  const int selected = m_session.selectedIndex();
+  p.save();
+  p.setClipRect(face);
+  m_overlay.paintBelow(p, g);
+  paintViewpoint(p, g);
+  if (selected >= 0 && !m_session.severalChosen()) paintBand(p, g, selected);
+  p.restore();
+  if (m_hover >= 0 && m_hover != selected && m_hover < static_cast<int>(m_session.plan().impressions.size()))
+    paintOutline(p, g, m_hover, QPen(theme().green, 1, Qt::DotLine));
+  if (m_pointPhase % 4 < 2 && m_pointTimer.isActive())
+    for (int i : m_pointedOut)
+      if (i < static_cast<int>(m_session.plan().impressions.size()))
+        paintOutline(p, g, i, QPen(theme().ochre, 3));
+  paintRulers(p, g);
+  m_overlay.paintAbove(p, g);
+  for (const int i : m_session.chosenIndices())
+    if (i != selected) paintOutline(p, g, i, QPen(lightTheme().green, 1.6));
+  for (const QString& id : m_kept)
+    if (const int i = m_session.plan().indexOf(id.toStdString()); i >= 0)
+      paintOutline(p, g, i, QPen(lightTheme().green, 2.6, Qt::DotLine));
+  if (selected >= 0) paintSelected(p, g, selected);
+  if (selected >= 0 && !m_session.severalChosen()) paintTags(p, g, selected);
+  if (m_drag) m_drag->paint(p, g);
+  if (m_session.plan().impressions.empty()) paintEmpty(p, g);
+  if (hasFocus() && selected < 0) {
+    p.setPen(QPen(theme().green, 1, Qt::DashLine));
+    p.drawRect(face.adjusted(-4, -4, 4, 4));
+  }
+}
+
+void FaceView::paintPicture(QPainter& p, const QRectF& face) const {
+  if (m_picture.isNull()) {
+    const Colour c = m_session.plan().card.paper.colour;
+    p.fillRect(face, colourOf(c));
+  } else {
+    // A picture of the face's own size is laid down pixel by pixel, which is many times faster than scaling.
+    const double ratio = devicePixelRatioF();
+    const bool sameSize = std::fabs(m_picture.width() - face.width() * ratio) < 1.5 &&
+                          std::fabs(m_picture.height() - face.height() * ratio) < 1.5;
+    if (sameSize) {
+      QImage exact = m_picture;
+      exact.setDevicePixelRatio(ratio);
+      p.drawImage(QPointF(std::round(face.left()), std::round(face.top())), exact);
+    } else {
+      p.drawImage(face, m_picture);
+    }
+  }
+}
+
+void FaceView::paintEmpty(QPainter& p, const FaceGeometry& g) const {
+  p.setFont(bodyFont());
+  p.setPen(QColor(0x56, 0x62, 0x6a));
+  // In the sky, where no line crosses the words.
+  QRectF sky = g.face();
+  if (m_session.plan().view)
+    sky.setBottom(std::max(sky.top() + 40, g.toPixels({0, m_session.plan().view->horizon_mm}).y() - 24));
+  p.drawText(sky.adjusted(12, 8, -12, 0), Qt::AlignCenter | Qt::TextWordWrap,
+             tr("The card is empty. Put a first stamp on it: it comes to where its size is right."));
+}
+
+void FaceView::paintOutline(QPainter& p, const FaceGeometry& g, int i, QPen pen) const {
+  p.setPen(pen);
+  p.setBrush(Qt::NoBrush);
+  p.drawPath(g.transform().map(pathOf(m_session.analysis()->meetings.placed[ix(i)]->silhouette)));
+}
+
+void FaceView::paintRulers(QPainter& p, const FaceGeometry& g) const {
+  const bool inches = m_session.units() == MeasureStyle::Inches;
+  const double step = inches ? kMmPerInch / 4 : 5;
+  const int longEvery = inches ? 4 : 2;
+  p.setFont(labelFont());
+  p.setPen(QPen(theme().soft, 1));
+  const QRectF face = g.face();
+  const double gap = 5;
+  for (int k = 0; k * step <= g.width_mm + 1e-6; ++k) {
+    const double x = g.toPixels({k * step, 0}).x();
+    const bool big = k % longEvery == 0;
+    p.drawLine(QPointF(x, face.bottom() + gap), QPointF(x, face.bottom() + gap + (big ? 6 : 3)));
+    if (big)
+      p.drawText(QRectF(x - 20, face.bottom() + gap + 6, 40, 18 * textScale()),
+                 Qt::AlignHCenter | Qt::AlignTop, QString::number(inches ? k / 4 : k * 5));
+  }
+  for (int k = 0; k * step <= g.height_mm + 1e-6; ++k) {
+    const double y = g.toPixels({0, k * step}).y();
+    const bool big = k % longEvery == 0;
+    p.drawLine(QPointF(face.left() - gap, y), QPointF(face.left() - gap - (big ? 6 : 3), y));
+    if (big)
+      p.drawText(QRectF(face.left() - gap - 36, y - 10, 28, 20), Qt::AlignRight | Qt::AlignVCenter,
+                 QString::number(inches ? k / 4 : k * 5));
+  }
+}
+
+void FaceView::paintViewpoint(QPainter& p, const FaceGeometry& g) const {
+  if (!m_session.plan().view) return;
+  const View& view = *m_session.plan().view;
+  // Over the card's own paper the light theme's inks are used, also on the dark ground.
+  const Theme onCard = lightTheme();
+  const double y = g.toPixels({0, view.horizon_mm}).y();
+  p.setPen(QPen(onCard.green, 1, Qt::DashLine));
+  p.drawLine(QPointF(g.face().left(), y), QPointF(g.face().right(), y));
+  const QPointF vanish = g.toPixels({vanishX(view, g.width_mm), view.horizon_mm});
+  p.setBrush(onCard.card);
+  p.setPen(QPen(onCard.green, 1.5));
+  p.drawEllipse(vanish, 3.5, 3.5);
+  const double above = QFontMetricsF(labelFont()).height() + 3;
+  drawNote(p, {g.face().left() + 6, y - above}, tr("horizon, eyes at %1").arg(metresText(view.eyeHeight_m)),
+           g.face().bottom() - 2);
+}
+
+void FaceView::paintBand(QPainter& p, const FaceGeometry& g, int selected) const {
+  const auto scale = readScale(m_session.plan(), selected);
+  if (!scale) return;
+  const Theme onCard = lightTheme();
+  const QRectF face = g.face();
+  const double top = g.toPixels({0, scale->band.high_mm}).y(),
+               bottom = g.toPixels({0, scale->band.low_mm}).y();
+  const QRectF band(face.left(), top, face.width(), std::max(2.0, bottom - top));
+  QColor fill = onCard.green;
+  fill.setAlpha(34);
+  p.fillRect(band, fill);
+  p.setPen(QPen(onCard.green, 1, Qt::DotLine));
+  p.drawLine(band.topLeft(), band.topRight());
+  p.drawLine(band.bottomLeft(), band.bottomRight());
+  // Beside the foot, where the line of its measure does not cross the words.
+  const QString words = tr("%1 may stand in this band").arg(nameOf(m_session.plan(), selected));
+  const QFontMetricsF font(labelFont());
+  const double foot = g.toPixels(m_session.analysis()->meetings.placed[ix(selected)]->at).x() + 24;
+  const bool room = face.right() - foot > font.horizontalAdvance(words) + 12;
+  drawNote(p, {room ? foot : face.left() + 6, room ? band.center().y() - font.height() / 2 : band.top() + 2},
+           words, face.bottom() - 2);
+}
+
+void FaceView::paintSelected(QPainter& p, const FaceGeometry& g, int selected) const {
+  const Theme onCard = lightTheme();
+  paintOutline(p, g, selected, QPen(onCard.green, 1.8));
+  const Placed& placed = *m_session.analysis()->meetings.placed[ix(selected)];
+  const QPointF foot = g.toPixels(placed.at);
+  p.setBrush(Qt::NoBrush);
+  p.setPen(QPen(onCard.green, 2));
+  p.drawEllipse(foot, 6, 6);
+  p.drawPoint(foot);
+  const QPointF handle = turnHandle(selected);
+  p.setPen(QPen(theme().green, 1.2));
+  p.setBrush(theme().card);
+  p.drawEllipse(handle, 6, 6);
+  p.drawArc(QRectF(handle - QPointF(3, 3), QSizeF(6, 6)), 40 * 16, 260 * 16);
+  // Held in place: a pin through the foot.
+  if (m_session.aside().held.contains(
+          QString::fromStdString(m_session.plan().impressions[ix(selected)].id))) {
+    p.setBrush(onCard.green);
+    p.drawEllipse(foot, 3, 3);
+    p.drawLine(foot + QPointF(0, 3), foot + QPointF(0, 15));
+  }
+  if (m_session.severalChosen()) return;
+  paintContacts(p, g, selected);
+  paintEyeMark(p, g, selected);
+}
+
+/// An open wedge under a perch, a hook at a hand, a bar where it rests or grows.
+void FaceView::paintContacts(QPainter& p, const FaceGeometry& g, int selected) const {
+  const Theme onCard = lightTheme();
+  const Placed& placed = *m_session.analysis()->meetings.placed[ix(selected)];
+  const Impression& chosen = m_session.plan().impressions[ix(selected)];
+  const Stamp& stamp = *m_session.plan().stamp(chosen.stamp);
+  p.setBrush(Qt::NoBrush);
+  p.setPen(QPen(onCard.ochre, 1.8));
+  for (const Contact& c : stamp.contacts) {
+    const QPointF at = g.toPixels(placed.placing.toPanel(c.at));
+    switch (c.kind) {
+      case ContactKind::Perch:
+        p.drawPolyline(QPolygonF{{at + QPointF(-6, -5), at, at + QPointF(6, -5)}});
+        break;
+      case ContactKind::Hand:
+        p.drawArc(QRectF(at - QPointF(4, 4), QSizeF(8, 8)), 180 * 16, 270 * 16);
+        break;
+      case ContactKind::Underside:
+        p.drawLine(at - QPointF(6, 0), at + QPointF(6, 0));
+        break;
+      case ContactKind::Start:
+        p.drawLine(at - QPointF(0, 6), at + QPointF(0, 6));
+        break;
+    }
+  }
+}
+
+/// The horizon crosses every standing thing where the viewer's eyes would be on it.
+void FaceView::paintEyeMark(QPainter& p, const FaceGeometry& g, int selected) const {
+  const Theme onCard = lightTheme();
+  const QPointF foot = g.toPixels(m_session.analysis()->meetings.placed[ix(selected)]->at);
+  const Impression& thing = m_session.plan().impressions[ix(selected)];
+  if (m_session.plan().view && std::holds_alternative<OnGround>(thing.depth) &&
+      thing.at.y < m_session.plan().view->horizon_mm) {
+    const QPointF eye = g.toPixels({thing.at.x, m_session.plan().view->horizon_mm});
+    p.setPen(QPen(onCard.green, 1.2, Qt::DotLine));
+    p.drawLine(foot, eye);
+    p.setPen(QPen(onCard.green, 1.5));
+    p.setBrush(onCard.card);
+    QPainterPath lid;
+    lid.moveTo(eye - QPointF(9, 0));
+    lid.quadTo(eye - QPointF(0, 9), eye + QPointF(9, 0));
+    lid.quadTo(eye + QPointF(0, 9), eye - QPointF(9, 0));
+    p.drawPath(lid);
+    p.setBrush(onCard.green);
+    p.drawEllipse(eye, 2.4, 2.4);
+  }
+}
+
+void FaceView::paintTags(QPainter& p, const FaceGeometry& g, int selected) const {
+  const Point at = m_session.plan().impressions[ix(selected)].at;
+  const QPointF foot = g.toPixels(at);
+  const QRectF left = tag(Qt::Vertical), below = tag(Qt::Horizontal);
+  p.setPen(QPen(theme().green, 1));
+  p.drawLine(QPointF(foot.x(), foot.y() + 6), QPointF(foot.x(), below.top()));
+  p.drawLine(QPointF(left.right(), foot.y()), QPointF(foot.x() - 6, foot.y()));
+  p.setFont(labelFont(QFont::DemiBold));
+  for (const auto& [box, mm] : {std::pair{below, at.x}, std::pair{left, at.y}}) {
+    p.setPen(Qt::NoPen);
+    p.setBrush(theme().green);
+    p.drawRoundedRect(box, 3, 3);
+    p.setPen(theme().onGreen);
+    p.drawText(box, Qt::AlignCenter, measureWords(mm));
+  }
+}
+
+}  // namespace havlo
