@@ -384,6 +384,43 @@ class TstCli : public QObject, private CliFolder {
              m_folder.path(), QStringLiteral(HAVLO_SOURCE_DIR "/data/demo")});
     QVERIFY2(r.exit == 0, r.err.constData());
   }
+
+  // A drawing as a scan: size, gaps, and the packed drawer that the stamps are put into.
+  void traceFindsStampsAndTheirGaps() {
+    const QString svg =
+        written(QStringLiteral("box.svg"),
+                "<svg xmlns='http://www.w3.org/2000/svg' width='60mm' height='50mm' viewBox='0 0 60 50'>"
+                "<path fill='none' stroke='#000' stroke-width='0.5' d='M20.7 10 H12 V30 H32 V10 H22'/>"
+                "<path fill='none' stroke='#000' stroke-width='0.5' d='M40 12 h10 v16 h-10 z'/></svg>");
+    const QJsonObject o = cli({QStringLiteral("trace"), svg, QStringLiteral("--json")}).json();
+    const QJsonArray all = o[QLatin1String("impressions")].toArray();
+    QCOMPARE(all.size(), 2);
+    for (const QJsonValue& one : all)
+      for (const char* key :
+           {"at", "size", "ink", "area", "solid", "holes", "gaps", "atEdge", "specks", "stamp"})
+        QVERIFY2(one.toObject().contains(QLatin1String(key)), key);
+    const QJsonObject open = all[0].toObject();
+    QVERIFY(std::fabs(open[QLatin1String("size")][QLatin1String("width")].toDouble() - 20.5) < 0.15);
+    QCOMPARE(open[QLatin1String("gaps")].toArray().size(), 1);
+    QVERIFY(std::fabs(open[QLatin1String("gaps")][0][QLatin1String("width")].toDouble() - 1.3) < 0.3);
+    QCOMPARE(all[1].toObject()[QLatin1String("gaps")].toArray().size(), 0);
+    QVERIFY(std::fabs(all[1].toObject()[QLatin1String("area")].toDouble() - 10.5 * 16.5) < 2);
+    const QString zip = file(QStringLiteral("traced.zip"));
+    const Ran packed =
+        cli({QStringLiteral("trace"), svg, QStringLiteral("--close"), QStringLiteral("--drawer"), zip});
+    QCOMPARE(packed.exit, 0);
+    QVERIFY(packed.out.contains("2 impressions"));
+    QVERIFY(QFileInfo(zip).size() > 500);
+    const QJsonObject closed =
+        cli({QStringLiteral("trace"), svg, QStringLiteral("--close"), QStringLiteral("--json")}).json();
+    QVERIFY(std::fabs(closed[QLatin1String("impressions")][0][QLatin1String("area")].toDouble() -
+                      20.5 * 20.5) < 4);
+    // What it cannot do it says, with the right exit.
+    QCOMPARE(cli({QStringLiteral("trace"), QStringLiteral("/nowhere.png")}).exit, 3);
+    QCOMPARE(cli({QStringLiteral("trace"), svg, QStringLiteral("--dpi"), QStringLiteral("fine")}).exit, 2);
+    QCOMPARE(cli({QStringLiteral("trace"), svg, QStringLiteral("--corners"), QStringLiteral("1,2,3")}).exit,
+             2);
+  }
 };
 
 HAVLO_TEST(TstCli)

@@ -1,6 +1,7 @@
 // From a synthetic scan back to the stamp: size within 0.2 mm, silhouette area within 2 % (the issue's
 // figures); the tracing itself against shapes whose area is known and against glyphs of an open symbol font.
 #include <QElapsedTimer>
+#include <QFile>
 #include <QGuiApplication>
 #include <QPainter>
 #include <QPainterPath>
@@ -14,6 +15,7 @@
 #include "io/art/plain_svg.h"
 #include "io/art/svg_art.h"
 #include "io/devices/scanner.h"
+#include "io/drawer/drawer_file.h"
 #include "io/scan/scan_file.h"
 #include "support/plans.h"
 #include "tests/support/program.h"
@@ -405,6 +407,155 @@ class TstTrace : public QObject {
     const auto sheet = readSheet(scan, {}, progress);
     QVERIFY(!sheet);
     QCOMPARE(sheet.error().code, ErrorCode::Stopped);
+  }
+
+  // A drawing is one impression, whatever parts it has; two beside each other stay two.
+  void everySampleStampIsOneImpression() {
+    QFile file(QStringLiteral(":/demo/canal-drawer.zip"));
+    QVERIFY(file.open(QIODevice::ReadOnly));
+    const auto drawer = readDrawer(file.readAll());
+    QVERIFY(bool(drawer));
+    QStringList several;
+    int sheets = 0;
+    for (const DrawerStamp& one : drawer.value().stamps) {
+      const auto stamp = std::make_shared<const Stamp>(one.stamp);
+      const Scan scan =
+          scanOf(scanSheet({{stamp, {12, 12}}}, stamp->width_mm + 24, stamp->height_mm + 24, SvgArt()));
+      const auto sheet = readSheet(scan);
+      if (!sheet) continue;
+      ++sheets;
+      if (sheet.value().impressions.size() != 1)
+        several << QStringLiteral("%1: %2")
+                       .arg(QString::fromStdString(one.stamp.id))
+                       .arg(sheet.value().impressions.size());
+    }
+    qInfo("%d sheets; more than one impression on %lld: %s", sheets, static_cast<long long>(several.size()),
+          qPrintable(several.join(QStringLiteral(", "))));
+    QVERIFY(sheets >= 30);
+    // Loose marks with nothing round them stay for the maker to frame.
+    QVERIFY2(several.size() <= sheets / 10, qPrintable(several.join(QStringLiteral(", "))));
+  }
+
+  void aFaceIsOneAndNeighboursAreTwo() {
+    constexpr double px = 300 / kMmPerInch;
+    QPainterPath face, ring;
+    ring.addEllipse(QPointF(30, 30), 20, 20);
+    QPainterPath inner;
+    inner.addEllipse(QPointF(30, 30), 19.5, 19.5);
+    face = ring.subtracted(inner);
+    face.addEllipse(QPointF(23, 25), 2, 2);
+    face.addEllipse(QPointF(37, 25), 2, 2);
+    face.addRect(24, 39, 12, 1);
+    // A neighbour 6 mm off.
+    QPainterPath both = face;
+    both.addRect(56, 12, 14, 36);
+    FindSettings level;
+    level.level = Degrees{0};
+    const auto one = readSheet(pictureOfShape(face, 60, 60, px), level);
+    QVERIFY(bool(one));
+    QCOMPARE(one.value().impressions.size(), size_t{1});
+    const auto two = readSheet(pictureOfShape(both, 90, 60, px), level);
+    QVERIFY(bool(two));
+    QCOMPARE(two.value().impressions.size(), size_t{2});
+    // An eye in the bay of an open outline belongs to it: a crescent with a star.
+    QPainterPath moon, bite;
+    moon.addEllipse(QPointF(30, 30), 20, 20);
+    bite.addEllipse(QPointF(40, 30), 18, 18);
+    moon = moon.subtracted(bite);
+    moon.addEllipse(QPointF(26, 30), 2, 2);
+    const auto crescent = readSheet(pictureOfShape(moon, 70, 60, px), level);
+    QVERIFY(bool(crescent));
+    QCOMPARE(crescent.value().impressions.size(), size_t{1});
+  }
+
+  void openOutlinesAreAskedAboutAndClosed_data() {
+    QTest::addColumn<double>("gap");
+    QTest::addColumn<int>("asked");
+    QTest::newRow("closed") << 0.0 << 0;
+    QTest::newRow("closes by itself") << 0.6 << 0;
+    QTest::newRow("asked") << 1.3 << 2;
+    QTest::newRow("asked at the most") << 1.8 << 2;
+    QTest::newRow("too wide to be a slip") << 3.5 << 0;
+  }
+  /// A square of lines 20 mm wide, open in the middle of its left and right side.
+  static QPainterPath openSquare(double gap) {
+    QPainterPath p;
+    const double half = 10 - gap / 2;
+    for (const double x : {20.0, 39.6}) {
+      p.addRect(x, 20, 0.4, half);
+      p.addRect(x, 40 - half, 0.4, half);
+    }
+    p.addRect(20, 20, 20, 0.4);
+    p.addRect(20, 39.6, 20, 0.4);
+    p.setFillRule(Qt::WindingFill);
+    return p;
+  }
+  void openOutlinesAreAskedAboutAndClosed() {
+    QFETCH(double, gap);
+    QFETCH(int, asked);
+    const Scan scan = pictureOfShape(openSquare(gap), 60, 60, 600 / kMmPerInch);
+    const TracedStamp t = traceAll(scan);
+    QCOMPARE(t.openings.size(), static_cast<size_t>(asked));
+    const bool closed = gap < 0.8;
+    QCOMPARE(t.silhouette_mm2 > 390, closed);
+    if (asked == 0) return;
+    TraceSettings how;
+    for (const Opening& o : t.openings) {
+      QVERIFY2(std::fabs(o.width_mm - gap) < 0.2, qPrintable(QString::number(o.width_mm)));
+      how.bridges.push_back({o.a, o.b});
+    }
+    const TracedStamp shut = traceAll(scan, how);
+    QVERIFY(shut.openings.empty());
+    QVERIFY2(std::fabs(shut.silhouette_mm2 - 400) < 4, qPrintable(QString::number(shut.silhouette_mm2)));
+    QVERIFY(std::fabs(shut.ink_mm2 - t.ink_mm2) < 0.05);  // nothing more is stamped
+    // One of two does not close it.
+    how.bridges.pop_back();
+    const TracedStamp half = traceAll(scan, how);
+    QCOMPARE(half.openings.size(), size_t{1});
+    QVERIFY(half.silhouette_mm2 < 100);
+  }
+
+  // Four closed rings round an empty middle, 0.5 mm between neighbours: the middle is no part of any of them.
+  void closedOutlinesAreNeverJoined() {
+    QPainterPath rings;
+    for (const QPointF c : {QPointF(20, 20), QPointF(20, 36.5), QPointF(36.5, 20), QPointF(36.5, 36.5)}) {
+      QPainterPath outer, inner;
+      outer.addEllipse(c, 8, 8);
+      inner.addEllipse(c, 7.6, 7.6);
+      rings.addPath(outer.subtracted(inner));
+    }
+    const TracedStamp t = traceAll(pictureOfShape(rings, 60, 60, 600 / kMmPerInch));
+    const double four = 4 * 3.14159265358979 * 64;
+    QVERIFY2(std::fabs(t.silhouette_mm2 - four) < 0.02 * four, qPrintable(QString::number(t.silhouette_mm2)));
+    QVERIFY(t.openings.empty());
+  }
+
+  // A sheet photographed on a dark table: cropped to its corners, and its stamp found; a light table is left.
+  void aDarkTableIsCutAway() {
+    for (const int table : {30, 250}) {
+      QImage photo(1400, 1100, QImage::Format_Grayscale8);
+      photo.fill(QColor(table, table, table));
+      QPainter p(&photo);
+      p.setRenderHint(QPainter::Antialiasing);
+      const QPolygonF sheet({{180, 120}, {1200, 90}, {1260, 980}, {140, 940}});
+      p.setBrush(QColor(238, 236, 230));
+      p.setPen(Qt::NoPen);
+      p.drawPolygon(sheet);
+      p.setBrush(QColor(40, 40, 40));
+      p.drawRect(500, 400, 200, 180);
+      p.end();
+      const Scan scan = scanOf(photo);
+      const std::array<PixelPoint, 4> corners{{{180, 120}, {1200, 90}, {1260, 980}, {140, 940}}};
+      const auto flat = straightened(scan, corners, 148, 105, Straighten::Tell);
+      QVERIFY(bool(flat));
+      const bool cropped =
+          std::fabs(flat.value().widthMm() - 148) < 2 && std::fabs(flat.value().heightMm() - 105) < 2;
+      QCOMPARE(cropped, table == 30);
+      if (!cropped) continue;
+      const auto found = readSheet(flat.value());
+      QVERIFY2(bool(found), found ? "" : found.error().message.c_str());
+      QCOMPARE(found.value().impressions.size(), size_t{1});
+    }
   }
 };
 

@@ -38,10 +38,13 @@ Scan reduced(const Scan& scan, int longest_px);
 
 /// A photo of a flat sheet as if seen from straight above. @param corners  of a known rectangle: upper left,
 /// upper right, lower right, lower left  @param width_mm, height_mm  its true size, > 0
-/// @return the whole picture straightened as far as it lies near the rectangle, with its scale set
+/// @param keep  Around: the whole picture, as far as it lies near the rectangle; Rectangle: what lies in it;
+///              Tell: that, if it is a sheet on a darker table
+/// @return it straightened, with its scale set
 /// @error  BadInput if the corners do not form a convex four-sided shape in this order, or it is too small
+enum class Straighten { Around, Rectangle, Tell };
 Result<Scan> straightened(const Scan& photo, const std::array<PixelPoint, 4>& corners, double width_mm,
-                          double height_mm);
+                          double height_mm, Straighten keep = Straighten::Around);
 
 /// Side and line width of the calibration square that Havlo prints, mm.
 inline constexpr double kCalibrationSide_mm = 60, kCalibrationLine_mm = 3;

@@ -5,6 +5,7 @@
 #include <algorithm>
 #include <cmath>
 #include <opencv2/imgproc.hpp>
+#include <optional>
 
 #include "core/trace/scan_mat.h"
 
@@ -177,6 +178,115 @@ bool isShadowLine(const Patch& p, const cv::Mat& map) {
   return level || upright;
 }
 
+/// Ink that hangs together at the joining distance.
+struct Marks {
+  std::vector<cv::Point> points;  // of the finding resolution
+};
+
+/// How much of it lies along the four sides of its box, 0 to 1: near 1 for a frame.
+double alongSides(const std::vector<cv::Point>& points, const cv::Rect& b, double width_px) {
+  const auto n = std::count_if(points.begin(), points.end(), [&](cv::Point p) {
+    return std::min({p.x - b.x, b.br().x - 1 - p.x, p.y - b.y, b.br().y - 1 - p.y}) <= width_px;
+  });
+  return static_cast<double>(n) / static_cast<double>(std::max<size_t>(1, points.size()));
+}
+
+/// Is it the square that Havlo prints for photos? What lies in it is no part of it.
+bool isCalibrationSquare(const std::vector<cv::Point>& points, const cv::Rect& b) {
+  const double side = kCalibrationSide_mm * kFind_pxPerMm, slack = 2.5 * kFind_pxPerMm;
+  return std::fabs(b.width - side) < slack && std::fabs(b.height - side) < slack &&
+         alongSides(points, b, 1.5 * kCalibrationLine_mm * kFind_pxPerMm) > 0.97;
+}
+
+/// A frame near the picture's border with other marks inside is the sheet's own edge all round.
+void dropSheetEdge(std::vector<Marks>& groups, cv::Size picture) {
+  const int rim = cvRound(12 * kFind_pxPerMm);
+  std::vector<cv::Rect> boxes;
+  for (const Marks& m : groups) boxes.push_back(m.points.empty() ? cv::Rect() : cv::boundingRect(m.points));
+  for (size_t g = 0; g < groups.size(); ++g) {
+    const cv::Rect& b = boxes[g];
+    const bool frame = b.x < rim && b.y < rim && b.br().x > picture.width - rim &&
+                       b.br().y > picture.height - rim && b.width > picture.width / 2 &&
+                       b.height > picture.height / 2 &&
+                       alongSides(groups[g].points, b, 1.5 * kFind_pxPerMm) > 0.6;
+    if (!frame) continue;
+    for (size_t o = 0; o < groups.size(); ++o)
+      if (o != g && !boxes[o].empty() && b.contains((boxes[o].tl() + boxes[o].br()) / 2)) {
+        groups[g].points.clear();
+        break;
+      }
+  }
+}
+
+/// Whether all of one lies within the outermost outlines of another.
+bool enclosed(const std::vector<cv::Point>& part, const std::vector<std::vector<cv::Point>>& outlines) {
+  return std::any_of(outlines.begin(), outlines.end(), [&](const std::vector<cv::Point>& outline) {
+    return std::all_of(part.begin(), part.end(),
+                       [&](cv::Point p) { return cv::pointPolygonTest(outline, p, false) >= 0; });
+  });
+}
+
+double nearest_px(const std::vector<cv::Point>& a, const std::vector<cv::Point>& b) {
+  // A few hundred of each tell it to a pixel.
+  const size_t i = std::max<size_t>(1, a.size() / 400), k = std::max<size_t>(1, b.size() / 800);
+  double least = 1e9;
+  for (size_t m = 0; m < a.size(); m += i)
+    for (size_t n = 0; n < b.size(); n += k) least = std::min(least, cv::norm(a[m] - b[n]));
+  return least;
+}
+
+/// Parts of one drawing are one impression, however far from each other they are drawn: what lies inside
+/// another's outline, and small things in its bays. Two stamps beside each other lie outside each other's
+/// hulls.
+std::vector<Marks> together(const std::vector<Marks>& groups, const cv::Mat& joined, const cv::Mat& labels) {
+  constexpr double kInBay_mm = 9, kSmaller = 0.6;
+  struct Known {
+    size_t group;
+    std::vector<cv::Point> hull;
+    cv::Rect box;
+    std::vector<std::vector<cv::Point>> outlines;
+  };
+  std::vector<Known> known;
+  for (size_t g = 1; g < groups.size(); ++g) {
+    if (groups[g].points.empty()) continue;
+    Known k{g, {}, cv::boundingRect(groups[g].points), {}};
+    cv::convexHull(groups[g].points, k.hull);
+    known.push_back(std::move(k));
+  }
+  std::stable_sort(known.begin(), known.end(),
+                   [](const Known& a, const Known& b) { return a.box.area() > b.box.area(); });
+  std::vector<Marks> out;
+  std::vector<size_t> into(known.size());
+  for (size_t k = 0; k < known.size(); ++k) {
+    const Known& part = known[k];
+    std::optional<size_t> host;
+    for (size_t h = 0; h < k && !host; ++h) {
+      Known& whole = known[h];
+      if ((whole.box & part.box) != part.box || isCalibrationSquare(groups[whole.group].points, whole.box))
+        continue;
+      if (whole.outlines.empty()) {
+        const cv::Rect around =
+            (whole.box + cv::Size(24, 24) - cv::Point(12, 12)) & cv::Rect({}, joined.size());
+        const cv::Mat own = (labels(around) == static_cast<int>(whole.group)) & joined(around);
+        cv::findContours(own, whole.outlines, cv::RETR_EXTERNAL, cv::CHAIN_APPROX_SIMPLE, around.tl());
+      }
+      const bool inBay = std::all_of(part.hull.begin(), part.hull.end(), [&](cv::Point p) {
+        return cv::pointPolygonTest(whole.hull, p, false) >= 0;
+      });
+      const std::vector<cv::Point>&a = groups[part.group].points, &b = groups[whole.group].points;
+      if (enclosed(part.hull, whole.outlines) ||
+          (inBay && static_cast<double>(a.size()) < kSmaller * static_cast<double>(b.size()) &&
+           nearest_px(a, b) < kInBay_mm * kFind_pxPerMm))
+        host = into[h];
+    }
+    into[k] = host.value_or(out.size());
+    if (!host) out.emplace_back();
+    const auto& points = groups[part.group].points;
+    out[into[k]].points.insert(out[into[k]].points.end(), points.begin(), points.end());
+  }
+  return out;
+}
+
 std::vector<Box> findPatches(cv::Mat map, const FindSettings& settings) {
   // Edges of the sheet go first, else they would join impressions with each other.
   cv::Mat labels, stats, centroids;
@@ -198,34 +308,19 @@ std::vector<Box> findPatches(cv::Mat map, const FindSettings& settings) {
   cv::distanceTransform(255 - map, away, cv::DIST_L2, 3);
   cv::compare(away, settings.joinGap_mm / 2 * kFind_pxPerMm, joined, cv::CMP_LE);
   const int groups = cv::connectedComponents(joined, labels, 8, CV_32S);
-  std::vector<Box> boxes(ix(groups));
-  std::vector<double> ink(ix(groups), 0);
+  std::vector<Marks> marks(ix(groups));
   for (int y = 0; y < map.rows; ++y)
     for (int x = 0; x < map.cols; ++x)
-      if (map.at<uchar>(y, x)) {
-        const auto g = ix(labels.at<int>(y, x));
-        boxes[g].include({static_cast<double>(x), static_cast<double>(y)});
-        boxes[g].include({x + 1.0, y + 1.0});
-        ink[g] += 1 / (kFind_pxPerMm * kFind_pxPerMm);
-      }
+      if (map.at<uchar>(y, x)) marks[ix(labels.at<int>(y, x))].points.emplace_back(x, y);
+  dropSheetEdge(marks, map.size());
   std::vector<Box> out;
-  for (size_t g = 1; g < boxes.size(); ++g) {
-    if (ink[g] < settings.leastInk_mm2) continue;
-    const Box& b = boxes[g];
-    out.push_back(
-        {b.left / kFind_pxPerMm, b.bottom / kFind_pxPerMm, b.right / kFind_pxPerMm, b.top / kFind_pxPerMm});
+  for (const Marks& m : together(marks, joined, labels)) {
+    if (static_cast<double>(m.points.size()) < settings.leastInk_mm2 * kFind_pxPerMm * kFind_pxPerMm)
+      continue;
+    const cv::Rect box = cv::boundingRect(m.points);
+    out.push_back({box.x / kFind_pxPerMm, box.y / kFind_pxPerMm, box.br().x / kFind_pxPerMm,
+                   box.br().y / kFind_pxPerMm});
   }
-  // A frame near the picture's border with other marks inside is the sheet's own edge all round.
-  const Box picture{0, 0, map.cols / kFind_pxPerMm, map.rows / kFind_pxPerMm};
-  if (out.size() > 1)
-    std::erase_if(out, [&](const Box& b) {
-      constexpr double kRim_mm = 12;
-      const bool frame = b.left < kRim_mm && b.bottom < kRim_mm && b.right > picture.right - kRim_mm &&
-                         b.top > picture.top - kRim_mm && b.width() > 0.5 * picture.width() &&
-                         b.height() > 0.5 * picture.height();
-      return frame && std::any_of(out.begin(), out.end(),
-                                  [&](const Box& o) { return !(o == b) && b.contains(o.centre()); });
-    });
   // In reading order: by rows of half overlapping heights, then from the left.
   std::sort(out.begin(), out.end(), [](const Box& a, const Box& b) { return a.bottom < b.bottom; });
   std::vector<Box> rows;

@@ -163,16 +163,110 @@ Mask filledFromOutside(const Mask& ink, double gap_px) {
   return 255 - (within(outside, gap_px / 2) & (255 - ink));
 }
 
+/// Ink that hangs together, and whether each piece of it is a closed outline by itself.
+class InkPieces {
+ public:
+  InkPieces(const Mask& ink, double px) : m_px(px) {
+    cv::Mat centroids;
+    m_count = cv::connectedComponentsWithStats(ink, m_labels, m_stats, centroids, 8, CV_32S);
+    m_closed.assign(ix(m_count), -1);
+  }
+  int at(cv::Point p) const { return m_labels.at<int>(p); }
+  bool isClosed(int piece) {
+    int& known = m_closed[ix(piece)];
+    if (known < 0) {
+      const cv::Rect box(m_stats.at<int>(piece, cv::CC_STAT_LEFT), m_stats.at<int>(piece, cv::CC_STAT_TOP),
+                         m_stats.at<int>(piece, cv::CC_STAT_WIDTH),
+                         m_stats.at<int>(piece, cv::CC_STAT_HEIGHT));
+      const Mask own = m_labels(box) == piece;
+      const int inside = cv::countNonZero(filledFromOutside(own, 0.24 * m_px)) - cv::countNonZero(own);
+      known = inside > kLeastRegion_mm2 * m_px * m_px;
+    }
+    return known > 0;
+  }
+
+ private:
+  double m_px;
+  int m_count = 0;
+  cv::Mat m_labels, m_stats;
+  std::vector<int> m_closed;
+};
+
+/// The ends of the ink on both sides of the mouth of a pocket, pixels; nothing where there are no two.
+std::optional<std::array<cv::Point, 2>> endsOf(const Mask& mouth, const Mask& ink) {
+  cv::Rect box = cv::boundingRect(mouth);
+  box = (box + cv::Size(10, 10) - cv::Point(5, 5)) & cv::Rect({}, ink.size());
+  const Mask contact = ink(box) & within(mouth(box), 2.6);
+  cv::Mat labels, stats, centroids;
+  const int n = cv::connectedComponentsWithStats(contact, labels, stats, centroids, 8, CV_32S);
+  std::vector<std::vector<cv::Point>> ends(ix(n));
+  for (int y = 0; y < labels.rows; ++y)
+    for (int x = 0; x < labels.cols; ++x)
+      if (const int l = labels.at<int>(y, x); l > 0) ends[ix(l)].emplace_back(x, y);
+  // The two that are farthest apart: the mouth is an arc from one end to the other.
+  std::optional<std::array<cv::Point, 2>> best;
+  double most = 0;
+  for (int i = 1; i < n; ++i)
+    for (int k = i + 1; k < n; ++k) {
+      double least = 1e9;
+      std::array<cv::Point, 2> pair;
+      for (const cv::Point p : ends[ix(i)])
+        for (const cv::Point q : ends[ix(k)])
+          if (const double d = cv::norm(p - q); d < least) least = d, pair = {p + box.tl(), q + box.tl()};
+      if (least > most && least < 1e9) most = least, best = pair;
+    }
+  return best;
+}
+
+struct Pocket {
+  Mask room;
+  std::vector<std::array<cv::Point, 2>> mouths;
+  bool betweenClosed = false;  // it lies between outlines that are each closed
+};
+
+/// Roomy places outside `shape` that can be reached only through openings narrower than `gap`.
+std::vector<Pocket> pocketsOf(const Mask& ink, const Mask& shape, double gap_px, double px) {
+  const Mask filled = filledFromOutside(ink, gap_px) | shape;
+  const Mask more = filled & (255 - shape);
+  const Mask roomy = shrunk(more, gap_px / 2 + 1);
+  std::vector<Pocket> out;
+  if (cv::countNonZero(roomy) == 0) return out;
+  InkPieces pieces(ink, px);
+  cv::Mat labels, stats, centroids;
+  const int n = cv::connectedComponentsWithStats(more, labels, stats, centroids, 4, CV_32S);
+  for (int i = 1; i < n; ++i) {
+    Pocket p;
+    p.room = labels == i;
+    if (cv::countNonZero(p.room & roomy) == 0) continue;
+    const Mask rim = within(p.room, 1.6) & (255 - filled);
+    cv::Mat rims, rimStats;
+    const int mouths = cv::connectedComponentsWithStats(rim, rims, rimStats, centroids, 8, CV_32S);
+    for (int k = 1; k < mouths; ++k) {
+      if (rimStats.at<int>(k, cv::CC_STAT_AREA) < 3) continue;
+      const auto ends = endsOf(rims == k, ink);
+      if (!ends) continue;
+      const int a = pieces.at((*ends)[0]), b = pieces.at((*ends)[1]);
+      p.betweenClosed = p.betweenClosed || (a != b && pieces.isClosed(a) && pieces.isClosed(b));
+      p.mouths.push_back(*ends);
+    }
+    out.push_back(std::move(p));
+  }
+  return out;
+}
+
 /// The outer shape: narrow slots stay open, but where an opening in the outline lets the outside in to a
-/// roomy inside, the opening is shut.
+/// roomy inside, the opening is shut. Two closed outlines are never joined.
 Mask outerShape(const Mask& ink, const TraceSettings& s, double px) {
   const double fine = 0.24 * px, wide = std::max(s.gap_mm, 0.24) * px;
   Mask shape = filledFromOutside(ink, fine);
   if (wide <= fine) return shape;
-  const Mask more = filledFromOutside(ink, wide) & (255 - shape);
-  const Mask roomy = shrunk(more, wide / 2 + 1);
-  if (cv::countNonZero(roomy) == 0) return shape;
-  return shape | (within(roomy, wide * 0.75 + 2) & more);
+  const Mask before = shape.clone();
+  for (const Pocket& p : pocketsOf(ink, before, wide, px)) {
+    if (p.betweenClosed) continue;
+    const Mask roomy = shrunk(p.room, wide / 2 + 1);
+    shape |= within(roomy, wide * 0.75 + 2) & p.room;
+  }
+  return shape;
 }
 
 Bitmap bitmapOf(const Mask& mask, double px) {
@@ -299,7 +393,27 @@ Result<TracedStamp> traceStamp(const Scan& scan, const FoundSheet& sheet, const 
   const double lowHeight = frames.height_mm;
   const double sy = low.rows / lowHeight;
   // Both scales agree to a tenth of a pixel; the upright one is used for distances.
-  Mask shape = outerShape(low, s, sy);
+  Mask outlines = low;
+  if (!s.bridges.empty()) {
+    outlines = low.clone();
+    const auto pixel = [&](Point p) {
+      const Point c = frames.cropOf(p);
+      return cv::Point(static_cast<int>(c.x * sx), static_cast<int>((lowHeight - c.y) * sy));
+    };
+    for (const auto& [from, to] : s.bridges)
+      cv::line(outlines, pixel(from), pixel(to), cv::Scalar(255), std::max(2, cvRound(0.3 * sy)));
+  }
+  Mask shape = outerShape(outlines, s, sy);
+  for (const Pocket& p : pocketsOf(outlines, shape, kWidestOpening_mm * sy, sy)) {
+    if (p.betweenClosed) continue;
+    for (const auto& [from, to] : p.mouths) {
+      Opening o;
+      o.a = frames.sheetOf({(from.x + 0.5) / sx, lowHeight - (from.y + 0.5) / sy});
+      o.b = frames.sheetOf({(to.x + 0.5) / sx, lowHeight - (to.y + 0.5) / sy});
+      o.width_mm = std::hypot(o.a.x - o.b.x, o.a.y - o.b.y);
+      out.openings.push_back(o);
+    }
+  }
   for (const Rings& r : s.added) paint(shape, frames.cropOf(r), lowHeight, sy, 255);
   progress.at(0.6);
   if (progress.stopped()) return stopped;

@@ -1,6 +1,8 @@
 // One impression of a scan becomes a stamp: line art, silhouette, size and foot; with the maker's mends.
 #pragma once
 
+#include <array>
+
 #include "core/plan/plan.h"
 #include "core/trace/sheet.h"
 
@@ -17,6 +19,8 @@ struct TraceSettings {
   std::vector<Point> holes;    ///< a point in each region turned from filled to hole or back
   std::vector<Rings> added;    ///< added to the silhouette
   std::vector<Rings> removed;  ///< taken away, art and silhouette
+  /// Lines that close the outline where it is open; they are not stamped.
+  std::vector<std::array<Point, 2>> bridges;
   bool operator==(const TraceSettings&) const = default;
 };
 
@@ -28,10 +32,21 @@ struct EnclosedRegion {
   bool hole = false;
 };
 
+/// Where the outline lets the outside in to a roomy inside.
+struct Opening {
+  Point a, b;  ///< ends of the line that would close it, sheet mm
+  double width_mm = 0;
+};
+/// Wider ones are not asked about.
+inline constexpr double kWidestOpening_mm = 2;
+
 struct TracedStamp {
   Stamp stamp;                          ///< without id, name and real height; role prop
   Point lowerLeft;                      ///< of the stamp frame, sheet mm
   std::vector<EnclosedRegion> regions;  ///< largest first
+  /// Those that are not closed by themselves (`gap_mm`). Between two outlines that are each closed there is
+  /// none.
+  std::vector<Opening> openings;
   double ink_mm2 = 0, silhouette_mm2 = 0;
   bool touchesEdge = false;  ///< runs to the edge of the picture: part of it may be missing
   int specks = 0;            ///< dropped

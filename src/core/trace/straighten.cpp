@@ -88,6 +88,31 @@ std::array<PixelPoint, 4> ordered(std::array<cv::Point2d, 4> c) {
   return out;
 }
 
+/// Is the picture darker outside this rectangle than in it?
+bool isDarkAround(const Scan& photo, const std::array<PixelPoint, 4>& corners) {
+  double factor = 1;
+  const cv::Mat small = smaller(photo, 400, factor);
+  const double by = static_cast<double>(small.cols) / photo.width;
+  cv::Mat in = cv::Mat::zeros(small.size(), CV_8U), out = cv::Mat::zeros(small.size(), CV_8U);
+  cv::Point2d middle(0, 0);
+  std::vector<cv::Point> inner, outer;
+  for (const PixelPoint& c : corners) middle += cv::Point2d(c.x * by / 4, c.y * by / 4);
+  for (const PixelPoint& c : corners) {
+    const cv::Point2d way = cv::Point2d(c.x * by, c.y * by) - middle;
+    inner.emplace_back(cv::Point(cvRound(middle.x + 0.9 * way.x), cvRound(middle.y + 0.9 * way.y)));
+    outer.emplace_back(cv::Point(cvRound(middle.x + 1.06 * way.x), cvRound(middle.y + 1.06 * way.y)));
+  }
+  out.setTo(255);
+  cv::fillConvexPoly(out, outer, cv::Scalar(0));
+  cv::fillConvexPoly(in, inner, cv::Scalar(255));
+  if (cv::countNonZero(out) < 0.02 * static_cast<double>(small.total()))
+    return false;  // there is nothing around
+  constexpr double kDarker = 0.75;
+  return cv::mean(small, out)[0] < kDarker * cv::mean(small, in)[0];
+}
+
+constexpr double kRim_mm = 0.6;
+
 }  // namespace
 
 Scan reduced(const Scan& scan, int longest_px) {
@@ -101,7 +126,7 @@ Scan reduced(const Scan& scan, int longest_px) {
 }
 
 Result<Scan> straightened(const Scan& photo, const std::array<PixelPoint, 4>& corners, double width_mm,
-                          double height_mm) {
+                          double height_mm, Straighten keep) {
   if (!(width_mm > 0 && height_mm > 0))
     return Error{ErrorCode::BadInput, "the rectangle needs a width and a height", {}};
   if (!convexInOrder(corners))
@@ -143,6 +168,11 @@ Result<Scan> straightened(const Scan& photo, const std::array<PixelPoint, 4>& co
     const Point q = depth > 1e-9 ? Point{v.at<double>(0) / depth, v.at<double>(1) / depth}
                                  : Point{p.x > 0 ? most.right : most.left, p.y > 0 ? most.top : most.bottom};
     around.include({std::clamp(q.x, most.left, most.right), std::clamp(q.y, most.bottom, most.top)});
+  }
+  if (keep == Straighten::Rectangle || (keep == Straighten::Tell && isDarkAround(photo, corners))) {
+    // A hair inside its edge, where the table would show.
+    const double in = std::min({kRim_mm * px, w / 8, h / 8});
+    around = {in, in, w - in, h - in};
   }
   if (around.width() * around.height() > kMostScanPixels / 2)
     px *= std::sqrt(kMostScanPixels / 2 / (around.width() * around.height()));
