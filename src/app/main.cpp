@@ -12,6 +12,7 @@
 #include <thread>
 
 #include "app/begin/begin_place.h"
+#include "app/common/accessible_items.h"
 #include "app/session/settings.h"
 #include "app/shell/errands.h"
 #include "app/shell/filing.h"
@@ -26,6 +27,7 @@ int main(int argc, char** argv) {
   QCoreApplication::setApplicationVersion(QStringLiteral(HAVLO_VERSION));
   havlo::useOwnSettings();
   havlo::loadFonts();
+  havlo::tellOfItems();
   QCommandLineParser parser;
   parser.setApplicationDescription(
       QCoreApplication::translate("main", "Plans scene cards from rubber stamps."));

@@ -11,6 +11,8 @@
 #include "app/actions/action_table.h"
 #include "app/common/marks.h"
 
+class QUndoStack;
+
 namespace havlo {
 
 /// How a place stands, for the trail.
@@ -31,6 +33,8 @@ class Place : public QWidget {
   virtual void arrive() {}
   /// Takes the keys; not while whoever came here by keys is still on the trail.
   virtual void takeKeys() {}
+  /// What is undone here instead of changes of the plan; null: those.
+  virtual QUndoStack* ownUndo() { return nullptr; }
   /// Whether undo and redo change what is shown here.
   virtual bool showsPlan() const { return true; }
 

@@ -16,6 +16,7 @@
 #include "app/common/form_rows.h"
 #include "app/common/measure_edit.h"
 #include "app/common/rolled.h"
+#include "app/drawer/stamp_facts.h"
 #include "app/drawer/trace_panel.h"
 #include "core/outline/shared_area.h"
 #include "io/art/svg_art.h"
@@ -53,6 +54,29 @@ QString idFrom(const QString& name) {
 }
 
 }  // namespace
+
+/// One mend, or one pull at a slider, taken back and done again.
+class MendCommand : public QUndoCommand {
+ public:
+  MendCommand(AddPage& page, const QString& label, AddPage::Mends after, int merging)
+      : QUndoCommand(label),
+        m_page(page),
+        m_before(page.mendsNow()),
+        m_after(std::move(after)),
+        m_merging(merging) {}
+  int id() const override { return m_merging; }
+  bool mergeWith(const QUndoCommand* next) override {
+    m_after = static_cast<const MendCommand*>(next)->m_after;
+    return true;
+  }
+  void undo() override { m_page.restore(m_before); }
+  void redo() override { m_page.restore(m_after); }
+
+ private:
+  AddPage& m_page;
+  AddPage::Mends m_before, m_after;
+  int m_merging;
+};
 
 AddPage::Read AddPage::kept(ReadScan read) {
   Read out;
@@ -116,19 +140,43 @@ AddPage::AddPage(PlanSession& session, DrawerSession& drawer, std::shared_ptr<Sv
   show();
 }
 
+AddPage::~AddPage() {
+  m_undo.disconnect();  // it clears itself when it goes; nobody should hear of that
+}
+
+void AddPage::mend(const QString& label, Mends after, int merging) {
+  m_undo.push(new MendCommand(*this, label, std::move(after), merging));
+}
+
+void AddPage::restore(const Mends& mends) {
+  const bool sameShape = mends.found == m_found && mends.settings == m_settings && mends.chosen == m_chosen;
+  m_found = mends.found, m_settings = mends.settings, m_foot = mends.foot, m_chosen = mends.chosen;
+  m_mends->showSettings(m_settings);
+  sameShape ? show() : trace();
+}
+
 void AddPage::joinIn(Box area) {
   if (!m_found) return;
   FoundSheet joined = *m_found;
+  std::vector<bool> done = m_done;
   Box all;
-  std::erase_if(joined.impressions, [&](const Box& b) {
-    const bool in = area.contains(b.centre());
-    if (in) all.include({b.left, b.bottom}), all.include({b.right, b.top});
-    return in;
-  });
+  for (size_t k = joined.impressions.size(); k-- > 0;) {
+    const Box b = joined.impressions[k];
+    if (!area.contains(b.centre())) continue;
+    all.include({b.left, b.bottom}), all.include({b.right, b.top});
+    joined.impressions.erase(joined.impressions.begin() + static_cast<long>(k));
+    done.erase(done.begin() + static_cast<long>(k));
+  }
   if (all.empty()) all = area;
   joined.impressions.push_back(all);
-  m_found = std::make_shared<FoundSheet>(std::move(joined));
-  chooseImpression(impressions() - 1);
+  done.push_back(false);
+  m_done = std::move(done);
+  Mends after;
+  after.found = std::make_shared<FoundSheet>(std::move(joined));
+  after.chosen = static_cast<int>(after.found->impressions.size()) - 1;
+  m_facts->startOver({});
+  m_wholeSheet = false;
+  mend(tr("Take marks as one"), std::move(after));
 }
 
 void AddPage::openAt(Point at) {
@@ -145,25 +193,39 @@ void AddPage::openAt(Point at) {
     }
     return false;
   };
-  const size_t before = m_settings.holes.size();
-  std::erase_if(m_settings.holes, near);
-  if (m_settings.holes.size() == before) m_settings.holes.push_back(at);
-  trace();
+  Mends after = mendsNow();
+  const size_t before = after.settings.holes.size();
+  std::erase_if(after.settings.holes, near);
+  if (after.settings.holes.size() == before) after.settings.holes.push_back(at);
+  mend(tr("Hole or no hole"), std::move(after));
+}
+
+/// All of them, or one.
+void AddPage::closeOpenings(int only) {
+  if (!m_traced) return;
+  Mends after = mendsNow();
+  for (size_t k = 0; k < m_traced->openings.size(); ++k)
+    if (only < 0 || static_cast<int>(k) == only)
+      after.settings.bridges.push_back({m_traced->openings[k].a, m_traced->openings[k].b});
+  mend(tr("Close the outline"), std::move(after));
 }
 
 void AddPage::connectMarks() {
   connect(m_view, &ScanView::regionDrawn, this, [this](const Rings& region, bool add) {
-    (add ? m_settings.added : m_settings.removed).push_back(region);
+    Mends after = mendsNow();
+    (add ? after.settings.added : after.settings.removed).push_back(region);
     useTool(ScanView::Tool::Look);
-    trace();
+    mend(add ? tr("Add a part") : tr("Take a part away"), std::move(after));
   });
+  connect(m_view, &ScanView::openingClicked, this, &AddPage::closeOpenings);
   connect(m_view, &ScanView::footMoved, this, [this](Point to) {
-    m_foot = to;
-    show();
+    Mends after = mendsNow();
+    after.foot = to;
+    mend(tr("Move the foot"), std::move(after));
   });
-  connect(m_view, &ScanView::lengthMarked, this, [this](Point a, Point b) {
+  connect(m_view, &ScanView::lengthMarked, this, [this](Point p1, Point p2) {
     const Scan f = frame();
-    const PixelPoint p = toScan(f, level(), a), q = toScan(f, level(), b);
+    const PixelPoint p = toScan(f, level(), p1), q = toScan(f, level(), p2);
     m_marked_px = std::hypot(p.x - q.x, p.y - q.y);
     m_length->setFocus();
   });
@@ -171,22 +233,15 @@ void AddPage::connectMarks() {
     m_corners = corners;
     m_cornerWidth->setFocus();
   });
+  connect(&m_undo, &QUndoStack::indexChanged, this, &AddPage::mendsChanged);
 }
 
-QWidget* AddPage::buildPanel() {
-  auto* sheet = new SheetFrame;
-  sheet->setFixedWidth(qRound(318 * (1 + (textScale() - 1) * 0.6)));
-  auto* inside = new QWidget;
-  auto* column = new QVBoxLayout(inside);
-  column->setContentsMargins(0, 0, 8, 0);
+/// The picture to begin with.
+QWidget* AddPage::buildPicture() {
+  auto* part = new QWidget;
+  auto* column = new QVBoxLayout(part);
+  column->setContentsMargins(0, 0, 0, 0);
   column->setSpacing(6);
-  auto* head = new QHBoxLayout;
-  head->addWidget(inkLabel(tr("Add stamps"), headingFont(), theme().ink), 1);
-  auto* back = plainButton(tr("Back to the drawer"));
-  connect(back, &QPushButton::clicked, this, &AddPage::closeRequested);
-  head->addWidget(back);
-  column->addLayout(head);
-
   column->addWidget(inkLabel(tr("1  The picture"), bodyFont(QFont::Bold), theme().ink));
   auto* pictures = new QHBoxLayout;
   auto* open = new QPushButton(tr("File"));
@@ -208,7 +263,11 @@ QWidget* AddPage::buildPanel() {
   column->addLayout(pictures);
   m_pictureWords = inkLabel({}, labelFont(), theme().soft, true);
   column->addWidget(m_pictureWords);
+  return part;
+}
 
+/// How large it is, and how else that could be told.
+QWidget* AddPage::buildScale() {
   m_scaleTools = new QWidget;
   auto* scale = new QVBoxLayout(m_scaleTools);
   scale->setContentsMargins(0, 0, 0, 0);
@@ -261,7 +320,6 @@ QWidget* AddPage::buildPanel() {
   static_cast<FormRows*>(m_cornerRow)->add(tr("It is really"), m_cornerWidth, m_cornerHeight);
   ways->addWidget(m_cornerRow);
   scale->addWidget(m_scaleWays);
-  column->addWidget(m_scaleTools);
   for (MeasureEdit* e : {m_length, m_cornerWidth, m_cornerHeight})
     connect(e, &MeasureEdit::trouble, &m_session, &PlanSession::trouble);
   connect(m_length, &MeasureEdit::changed, this, [this](double mm) {
@@ -276,29 +334,81 @@ QWidget* AddPage::buildPanel() {
   };
   connect(m_cornerWidth, &MeasureEdit::changed, this, corners);
   connect(m_cornerHeight, &MeasureEdit::changed, this, corners);
+  return m_scaleTools;
+}
 
+/// What is asked of every stamp, always in view: it goes into the drawer by Return.
+QWidget* AddPage::buildQuestions() {
+  m_whatIsIt = new QWidget;
+  auto* column = new QVBoxLayout(m_whatIsIt);
+  column->setContentsMargins(0, 4, 0, 0);
+  column->setSpacing(5);
+  m_openRow = new QWidget;
+  auto* open = new QHBoxLayout(m_openRow);
+  open->setContentsMargins(0, 0, 0, 0);
+  open->addWidget(m_asksOpen = inkLabel({}, bodyFont(QFont::DemiBold), theme().ochre, true), 1);
+  m_close = new QPushButton(tr("Close it"));
+  m_close->setObjectName(QStringLiteral("closeOutline"));
+  open->addWidget(m_close, 0, Qt::AlignTop);
+  connect(m_close, &QPushButton::clicked, this, [this] { closeOpenings(); });
+  column->addWidget(m_openRow);
+  column->addWidget(inkLabel(tr("4  What is it?"), bodyFont(QFont::Bold), theme().ink));
+  column->addWidget(m_facts = new StampFacts);
+  connect(m_facts, &StampFacts::finished, this, [this] { put(false); });
+  m_put = new QPushButton(tr("Into the drawer"));
+  m_putOn = plainButton(tr("Into the drawer and onto the card"));
+  connect(m_putOn, &QPushButton::clicked, this, [this] { put(true); });
+  connect(m_put, &QPushButton::clicked, this, [this] { put(false); });
+  column->addWidget(m_put);
+  column->addWidget(m_putOn);
+  return m_whatIsIt;
+}
+
+QWidget* AddPage::buildPanel() {
+  auto* sheet = new SheetFrame;
+  sheet->setFixedWidth(qRound(318 * (1 + (textScale() - 1) * 0.6)));
+  auto* inside = new QWidget;
+  auto* column = new QVBoxLayout(inside);
+  column->setContentsMargins(0, 0, 8, 0);
+  column->setSpacing(6);
+  auto* head = new QHBoxLayout;
+  head->addWidget(inkLabel(tr("Add stamps"), headingFont(), theme().ink), 1);
+  auto* back = plainButton(tr("Back to the drawer"));
+  connect(back, &QPushButton::clicked, this, &AddPage::closeRequested);
+  head->addWidget(back);
+  sheet->box()->addLayout(head);
+  column->addWidget(buildPicture());
+  column->addWidget(buildScale());
   m_foundWords = inkLabel({}, bodyFont(), theme().ink, true);
   column->addWidget(m_foundWords);
+  m_showMends = plainButton({});
+  m_showMends->setObjectName(QStringLiteral("showMends"));
+  column->addWidget(m_showMends, 0, Qt::AlignLeft);
   m_mends = new TracePanel;
+  m_mends->hide();
   column->addWidget(m_mends);
+  connect(m_showMends, &QPushButton::clicked, this, [this] {
+    m_mends->setVisible(m_mends->isHidden());
+    show();
+  });
   connect(m_mends, &TracePanel::mended, this, [this] {
-    m_mends->apply(m_settings);
-    trace();
+    Mends after = mendsNow();
+    m_mends->apply(after.settings);
+    mend(tr("Move a slider"), std::move(after), 1);
   });
   connect(m_mends, &TracePanel::levelChosen, this, [this](Degrees chosen) {
     m_level = chosen;
     find();
   });
   connect(m_mends, &TracePanel::toolChosen, this, &AddPage::useTool);
-  connect(m_mends, &TracePanel::startOverRequested, this, [this] { chooseImpression(m_chosen); });
+  connect(m_mends, &TracePanel::startOverRequested, this, [this] {
+    Mends after = mendsNow();
+    after.settings = {}, after.foot.reset();
+    mend(tr("As it was found"), std::move(after));
+  });
   column->addStretch(1);
   sheet->box()->addWidget(rolled(inside), 1);
-  m_putOn = new QPushButton(tr("Into the drawer and onto the card"));
-  m_put = new QPushButton(tr("Into the drawer"));
-  connect(m_putOn, &QPushButton::clicked, this, [this] { put(true); });
-  connect(m_put, &QPushButton::clicked, this, [this] { put(false); });
-  sheet->box()->addWidget(m_putOn);
-  sheet->box()->addWidget(m_put);
+  sheet->box()->addWidget(buildQuestions());
   return sheet;
 }
 
@@ -380,6 +490,8 @@ void AddPage::take(Read read) {
   m_level.reset(), m_foot.reset();
   m_corners.clear();
   m_settings = {};
+  m_done.clear();
+  m_undo.clear();
   m_chosen = -1;
   m_wholeSheet = true;
   useTool(ScanView::Tool::Look);
@@ -423,7 +535,8 @@ void AddPage::straighten(std::optional<std::array<PixelPoint, 4>> corners, doubl
         const auto marked = corners ? corners : findCalibrationSquare(*scan);
         if (!marked) return Error{ErrorCode::BadInput, notFound, {}};
         if (progress.stopped()) return Error{ErrorCode::Stopped, "stopped", {}};
-        auto flat = straightened(*scan, *marked, width, height);
+        auto flat =
+            straightened(*scan, *marked, width, height, corners ? Straighten::Tell : Straighten::Around);
         if (!flat) return flat.error();
         return kept({std::move(flat).value(), ScaleFrom::File, name});
       },
@@ -450,6 +563,7 @@ void AddPage::find() {
                    }
                    stopped();
                    m_found = std::make_shared<const FoundSheet>(std::move(found).value());
+                   m_done.assign(m_found->impressions.size(), false);
                    m_mends->showLevel(m_found->level);
                    chooseImpression(std::clamp(m_chosen, 0, impressions() - 1));
                  });
@@ -460,9 +574,22 @@ void AddPage::chooseImpression(int index) {
   m_chosen = index;
   m_settings = {};
   m_foot.reset();
-  m_mends->startOver(impressions() == 1 ? nameFrom(m_fileName) : QString());
+  m_traced.reset();
+  m_undo.clear();
+  m_mends->showSettings(m_settings);
+  m_facts->startOver(impressions() == 1 ? nameFrom(m_fileName) : QString());
   m_wholeSheet = false;
+  if (isVisible()) m_facts->takeKeys();
   trace();
+}
+
+/// The next one that is not in the drawer yet; when all are, the sheet is shown with its marks.
+void AddPage::nextToDo() {
+  const int n = impressions();
+  for (int k = 1; k <= n; ++k)
+    if (const int next = (m_chosen + k) % n; !m_done[ix(next)]) return chooseImpression(next);
+  m_wholeSheet = true;
+  show();
 }
 
 void AddPage::trace() {
@@ -527,16 +654,31 @@ void AddPage::show() {
   m_whole->setVisible(m_found && !m_wholeSheet);
   m_next->setVisible(impressions() > 1);
   m_foundWords->setVisible(m_found != nullptr);
-  if (m_found)
-    m_foundWords->setText(impressions() == 1
-                              ? tr("One impression was found.")
-                              : tr("%1 impressions were found; this is number %2. On the whole sheet, drag a "
-                                   "frame round marks that belong together.")
-                                    .arg(impressions())
-                                    .arg(m_chosen + 1));
+  const auto done = std::count(m_done.begin(), m_done.end(), true);
+  if (m_found) {
+    const int n = impressions();
+    m_foundWords->setText(
+        n == 1      ? tr("One impression was found.")
+        : done == n ? tr("All %1 are in the drawer.").arg(n)
+                    : tr("Number %1 of %2; %3. On the whole sheet, drag a frame round marks that belong "
+                         "together.")
+                          .arg(m_chosen + 1)
+                          .arg(n)
+                          .arg(done == 0   ? tr("none is in the drawer yet")
+                               : done == 1 ? tr("1 is in the drawer")
+                                           : tr("%1 are in the drawer").arg(done)));
+  }
   const bool any = m_traced && m_found;
-  m_mends->setVisible(any);
+  m_showMends->setVisible(any);
+  m_showMends->setText(m_mends->isHidden() ? tr("3  Mend what was traced…") : tr("Put the mends away"));
+  if (!any) m_mends->hide();
+  m_whatIsIt->setVisible(any);
   m_put->setEnabled(any && !m_drawer.readOnly()), m_putOn->setEnabled(any && !m_drawer.readOnly());
+  const size_t open = any ? m_traced->openings.size() : 0;
+  m_openRow->setVisible(open > 0);
+  if (open > 0)
+    m_asksOpen->setText(open == 1 ? tr("The outline is open at one place: close it?")
+                                  : tr("The outline is open at %1 places: close it?").arg(open));
   if (any) {
     const Stamp& s = m_traced->stamp;
     QStringList words{tr("Prints %1, %2.")
@@ -555,25 +697,29 @@ void AddPage::show() {
     Scan small = m_small;
     small.pxPerMm = f.pxPerMm * small.width / f.width;
     m_view->showSheet(imageOf(turnedPicture(small, level(), area, small.pxPerMm)), area,
-                      m_found ? m_found->impressions : std::vector<Box>{}, m_chosen);
+                      m_found ? m_found->impressions : std::vector<Box>{}, m_chosen, m_done);
   } else {
     m_view->showImpression(m_tracedPicture, m_tracedArea, m_traced, footNow());
   }
 }
 
 void AddPage::put(bool ontoCard) {
-  if (!m_traced) return;
+  if (!m_traced || !m_put->isEnabled()) return;
   DrawerStamp s;
   s.stamp = m_traced->stamp;
-  const QString name = m_mends->name().isEmpty() ? tr("Stamp %1").arg(++m_added) : m_mends->name();
+  if (const QString wrong = m_facts->describe(s.stamp); !wrong.isEmpty())
+    return Q_EMIT m_session.trouble(wrong);
+  const QString name = m_facts->name().isEmpty() ? tr("Stamp %1").arg(++m_added) : m_facts->name();
   s.stamp.name = name.toStdString();
   s.stamp.id = idFrom(name).toStdString();
-  m_mends->describe(s.stamp);
   if (m_foot)
     s.stamp.foot = {std::round((m_foot->x - m_traced->lowerLeft.x) * 100) / 100,
                     std::round((m_traced->lowerLeft.y - m_foot->y) * 100) / 100};
   const std::string key = m_drawer.put(s);
-  if (!key.empty()) Q_EMIT added(QString::fromStdString(key), ontoCard);
+  if (key.empty()) return;
+  m_done[ix(m_chosen)] = true;
+  Q_EMIT added(QString::fromStdString(key), ontoCard);
+  if (!ontoCard) nextToDo();
 }
 
 }  // namespace havlo

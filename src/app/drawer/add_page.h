@@ -2,6 +2,7 @@
 // drawer.
 #pragma once
 
+#include <QUndoStack>
 #include <QWidget>
 
 #include "app/drawer/scan_view.h"
@@ -17,6 +18,7 @@ class QPushButton;
 namespace havlo {
 
 class MeasureEdit;
+class StampFacts;
 class SvgArt;
 class TracePanel;
 
@@ -26,6 +28,8 @@ class AddPage : public QWidget {
  public:
   AddPage(PlanSession& session, DrawerSession& drawer, std::shared_ptr<SvgArt> art,
           QWidget* parent = nullptr);
+
+  ~AddPage() override;
 
   void readFile(const QString& path);
   void paste();
@@ -37,10 +41,13 @@ class AddPage : public QWidget {
   int impressions() const { return m_found ? static_cast<int>(m_found->impressions.size()) : 0; }
   int chosenImpression() const { return m_chosen; }
   std::shared_ptr<const TracedStamp> traced() const { return m_traced; }
+  /// Mends of what was traced, taken back one by one.
+  QUndoStack& undoStack() { return m_undo; }
 
  Q_SIGNALS:
   void closeRequested();
   void added(const QString& key, bool ontoCard);
+  void mendsChanged();  ///< what can be taken back is other
 
  private:
   struct Read {
@@ -49,6 +56,22 @@ class AddPage : public QWidget {
     QString name;
     ScaleFrom scale = ScaleFrom::Unknown;
   };
+  friend class MendCommand;
+  /// Everything the maker mends, as one.
+  struct Mends {
+    std::shared_ptr<const FoundSheet> found;
+    TraceSettings settings;
+    std::optional<Point> foot;  // sheet mm
+    int chosen = -1;
+  };
+  Mends mendsNow() const { return {m_found, m_settings, m_foot, m_chosen}; }
+  void mend(const QString& label, Mends after, int merging = -1);
+  void restore(const Mends& mends);
+  void closeOpenings(int only = -1);
+  void nextToDo();
+  QWidget* buildPicture();
+  QWidget* buildScale();
+  QWidget* buildQuestions();
   void connectMarks();
   /// What the frame holds becomes one impression.
   void joinIn(Box area);
@@ -77,6 +100,8 @@ class AddPage : public QWidget {
   std::optional<Point> m_foot;  // sheet mm
   int m_chosen = -1;
   bool m_wholeSheet = true;
+  std::vector<bool> m_done;  // which impressions are in the drawer
+  QUndoStack m_undo;
   std::vector<Point> m_corners;
   double m_marked_px = 0;  // length of the marked line in scan pixels
   int m_added = 0;
@@ -84,7 +109,10 @@ class AddPage : public QWidget {
   ScanView* m_view;
   QLabel *m_pictureWords, *m_scaleWords, *m_foundWords, *m_busyWords;
   QProgressBar* m_progress;
-  QPushButton *m_stop, *m_next, *m_whole, *m_put, *m_putOn, *m_otherScale;
+  QPushButton *m_stop, *m_next, *m_whole, *m_put, *m_putOn, *m_otherScale, *m_close, *m_showMends;
+  QLabel* m_asksOpen;
+  QWidget *m_openRow, *m_whatIsIt;
+  StampFacts* m_facts;
   QWidget *m_scaleTools, *m_scaleWays, *m_lengthRow, *m_cornerRow;
   MeasureEdit *m_length, *m_cornerWidth, *m_cornerHeight;
   TracePanel* m_mends;

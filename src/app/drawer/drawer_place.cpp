@@ -70,6 +70,8 @@ DrawerPlace::DrawerPlace(PlanSession& session, DrawerSession& drawer, std::share
   m_pages->addWidget(m_add);
   column->addWidget(m_pages, 1);
   connect(m_add, &AddPage::closeRequested, this, &DrawerPlace::showStamps);
+  connect(m_add, &AddPage::mendsChanged, this, &Place::statusChanged);
+  connect(m_pages, &QStackedWidget::currentChanged, this, &Place::statusChanged);
   connect(m_add, &AddPage::added, this, [this](const QString& key, bool ontoCard) {
     const DrawerCard* card = m_drawer.index().card(key.toStdString());
     if (card) Q_EMIT done(tr("%1 is in the drawer.").arg(QString::fromStdString(card->name)));
@@ -86,6 +88,11 @@ DrawerPlace::DrawerPlace(PlanSession& session, DrawerSession& drawer, std::share
   });
   showStamps();
   refresh();
+}
+
+/// While a stamp is added, its mends are what is taken back.
+QUndoStack* DrawerPlace::ownUndo() {
+  return m_pages->currentWidget() == m_add ? &m_add->undoStack() : nullptr;
 }
 
 QWidget* DrawerPlace::buildFilters() {

@@ -26,6 +26,7 @@ class DrawerPlace : public Place {
 
  public:
   void arrive() override;
+  QUndoStack* ownUndo() override;
   void takeKeys() override;
   DrawerPlace(PlanSession& session, DrawerSession& drawer, std::shared_ptr<SvgArt> art,
               QWidget* parent = nullptr);

@@ -198,7 +198,25 @@ void ShelfView::choose(const std::string& key) {
       bar->setValue(box.bottom() + 10 - viewport()->height());
   }
   viewport()->update();
+  if (other) itemFocused(this, chosenSlot());
   if (other) Q_EMIT chosenChanged(QString::fromStdString(key));
+}
+
+std::vector<ViewItem> ShelfView::items() const {
+  std::vector<ViewItem> out;
+  for (const Slot& s : m_slots) {
+    const DrawerCard& c = m_drawer.index().cards()[ix(s.card)];
+    QString words = sizeWords(c.width_mm, c.height_mm, m_units);
+    if (!c.place.empty()) words += tr(", kept in %1").arg(QString::fromStdString(c.place));
+    out.push_back({QString::fromStdString(c.name), words, s.box.translated(0, -verticalScrollBar()->value()),
+                   c.key == m_chosen});
+  }
+  return out;
+}
+
+void ShelfView::takeItem(int item) {
+  setFocus();
+  chooseSlot(item);
 }
 
 QRect ShelfView::placeOf(const std::string& key) const {

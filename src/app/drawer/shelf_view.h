@@ -7,6 +7,7 @@
 #include <QTimer>
 #include <vector>
 
+#include "app/common/accessible_items.h"
 #include "app/session/drawer_session.h"
 #include "core/units/measure.h"
 
@@ -14,7 +15,7 @@ namespace havlo {
 
 class SvgArt;
 
-class ShelfView : public QAbstractScrollArea {
+class ShelfView : public QAbstractScrollArea, public ItemView {
   Q_OBJECT
 
  public:
@@ -28,6 +29,8 @@ class ShelfView : public QAbstractScrollArea {
   /// Where a stamp stands, in viewport pixels; empty if it is not there.
   QRect placeOf(const std::string& key) const;
   int count() const { return static_cast<int>(m_cards.size()); }
+  std::vector<ViewItem> items() const override;
+  void takeItem(int item) override;
   /// Draws every picture in sight now instead of bit by bit.
 
  Q_SIGNALS:

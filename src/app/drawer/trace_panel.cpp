@@ -1,26 +1,18 @@
 #include "app/drawer/trace_panel.h"
 
-#include <QComboBox>
 #include <QHBoxLayout>
 #include <QLabel>
-#include <QLineEdit>
 #include <QPushButton>
 #include <QSignalBlocker>
 #include <QSlider>
 
 #include "app/common/form_rows.h"
-#include "core/drawer/drawer.h"
-#include "io/wording/drawer_words.h"
 
 namespace havlo {
 namespace {
 
 // Slider steps to units.
 constexpr double kDarkness = 100, kSpeck = 100, kGap = 10, kGrow = 20, kLevel = 10;
-
-QString thingOf(const TypicalHeight& h) {
-  return QString::fromUtf8(h.thing.data(), static_cast<qsizetype>(h.thing.size()));
-}
 
 int steps(double value, double perUnit) { return qRound(value * perUnit); }
 
@@ -68,24 +60,6 @@ TracePanel::TracePanel(QWidget* parent) : QWidget(parent) {
   connect(undo, &QPushButton::clicked, this, &TracePanel::startOverRequested);
   column->addWidget(undo, 0, Qt::AlignLeft);
 
-  column->addWidget(inkLabel(tr("4  What is it?"), bodyFont(QFont::Bold), theme().ink));
-  auto* facts = new FormRows;
-  m_name = new QLineEdit;
-  m_name->setFont(bodyFont());
-  m_role = new QComboBox;
-  for (int r = 0; r <= static_cast<int>(Role::Greeting); ++r) m_role->addItem(roleName(static_cast<Role>(r)));
-  m_role->setCurrentIndex(static_cast<int>(Role::Prop));
-  m_facing = new QComboBox;
-  for (int f = 0; f <= static_cast<int>(Facing::Right); ++f)
-    m_facing->addItem(facingName(static_cast<Facing>(f)));
-  m_heights = new QComboBox;
-  facts->add(tr("Name"), m_name);
-  facts->add(tr("Shows a"), m_role);
-  facts->add(tr("Facing"), m_facing);
-  facts->add(tr("Real height"), m_heights);
-  connect(m_name, &QLineEdit::textChanged, this, &TracePanel::offerHeights);
-  connect(m_role, &QComboBox::activated, this, &TracePanel::offerHeights);
-  column->addWidget(facts);
   m_facts = inkLabel({}, labelFont(), theme().ink, true);
   column->addWidget(m_facts);
 }
@@ -100,14 +74,11 @@ QSlider* TracePanel::slider(int least, int most, int now, const QString& name) {
   return s;
 }
 
-void TracePanel::startOver(const QString& name) {
-  const TraceSettings usual;
+void TracePanel::showSettings(const TraceSettings& now) {
   const QSignalBlocker a(m_darkness), b(m_speck), c(m_gap), d(m_grow);
-  m_darkness->setValue(0), m_grow->setValue(0);
-  m_speck->setValue(steps(usual.speck_mm2, kSpeck));
-  m_gap->setValue(steps(usual.gap_mm, kGap));
-  m_name->setText(name);
-  offerHeights();
+  m_darkness->setValue(steps(now.darkness, kDarkness)), m_grow->setValue(steps(now.grow_mm, kGrow));
+  m_speck->setValue(steps(now.speck_mm2, kSpeck));
+  m_gap->setValue(steps(now.gap_mm, kGap));
 }
 
 void TracePanel::apply(TraceSettings& settings) const {
@@ -127,30 +98,5 @@ void TracePanel::showTool(ScanView::Tool tool) {
 }
 
 void TracePanel::showFacts(const QString& facts) { m_facts->setText(facts); }
-
-QString TracePanel::name() const { return m_name->text().trimmed(); }
-
-void TracePanel::describe(Stamp& stamp) const {
-  stamp.role = static_cast<Role>(m_role->currentIndex());
-  stamp.facing = static_cast<Facing>(m_facing->currentIndex());
-  if (m_heights->currentIndex() <= 0) return;
-  const QVariantList h = m_heights->currentData().toList();
-  stamp.realHeight = RealHeight{h[0].toDouble(), h[1].toDouble(), h[2].toDouble(), {}};
-}
-
-void TracePanel::offerHeights() {
-  const QString chosen = m_heights->currentIndex() > 0 ? m_heights->currentText() : QString();
-  m_heights->clear();
-  m_heights->addItem(tr("not said: no scale check"));
-  const auto offers = heightsFor(m_name->text().toStdString(), static_cast<Role>(m_role->currentIndex()));
-  for (const TypicalHeight& h : offers)
-    m_heights->addItem(
-        QStringLiteral("%1: %2").arg(thingOf(h), heightWords({h.typical_m, h.least_m, h.most_m, {}})),
-        QVariantList{h.typical_m, h.least_m, h.most_m});
-  // A name that says what it is has its height offered at once.
-  const bool named = !offers.empty() && m_name->text().toLower().contains(thingOf(offers[0]));
-  if (named) m_heights->setCurrentIndex(1);
-  if (const int k = m_heights->findText(chosen); k > 0 && !named) m_heights->setCurrentIndex(k);
-}
 
 }  // namespace havlo

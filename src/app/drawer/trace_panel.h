@@ -1,5 +1,4 @@
-// What the maker mends on a traced impression and says of it: sliders, tools, name, role, facing, real
-// height. Knows neither scan nor drawer.
+// What the maker mends on a traced impression: sliders and tools. Knows neither scan nor drawer.
 #pragma once
 
 #include <QWidget>
@@ -8,9 +7,7 @@
 #include "app/drawer/scan_view.h"
 #include "core/trace/stamp_trace.h"
 
-class QComboBox;
 class QLabel;
-class QLineEdit;
 class QPushButton;
 class QSlider;
 
@@ -22,16 +19,12 @@ class TracePanel : public QWidget {
  public:
   explicit TracePanel(QWidget* parent = nullptr);
 
-  /// Sliders back to where nothing is mended, and a name to begin with.
-  void startOver(const QString& name);
+  void showSettings(const TraceSettings& now);
   /// Puts what the sliders say into the settings; mends by hand stay.
   void apply(TraceSettings& settings) const;
   void showLevel(Degrees level);
   void showTool(ScanView::Tool tool);
   void showFacts(const QString& facts);
-  QString name() const;  ///< as typed, may be empty
-  /// Role, facing and real height into a stamp.
-  void describe(Stamp& stamp) const;
 
  Q_SIGNALS:
   void mended();  ///< a slider moved
@@ -42,12 +35,9 @@ class TracePanel : public QWidget {
  private:
   QLabel* m_facts;
   QSlider *m_darkness, *m_speck, *m_gap, *m_grow, *m_turn;
-  QLineEdit* m_name;
-  QComboBox *m_role, *m_facing, *m_heights;
   std::vector<QPushButton*> m_tools;
 
   QSlider* slider(int least, int most, int now, const QString& name);
-  void offerHeights();
 };
 
 }  // namespace havlo

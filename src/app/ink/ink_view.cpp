@@ -2,6 +2,7 @@
 #include "app/ink/ink_view.h"
 
 #include <QCoreApplication>
+#include <QKeyEvent>
 #include <QMouseEvent>
 #include <QPainter>
 #include <QPainterPath>
@@ -56,7 +57,10 @@ InkView::InkView(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget* par
       m_tiles(newTileStore()),
       m_job(new Job<QImage>(this)) {
   setMouseTracking(true);
+  setFocusPolicy(Qt::StrongFocus);
   setAccessibleName(tr("The card and what is seen of it"));
+  setAccessibleDescription(
+      tr("Page up and down go from blend to blend, H through what can be pulled of it, arrow keys pull."));
   connect(&session, &PlanSession::planChanged, this, &InkView::refresh);
   connect(&session, &PlanSession::selectionChanged, this, qOverload<>(&QWidget::update));
   connect(&session, &PlanSession::looksChanged, this, [this] {
@@ -182,7 +186,12 @@ std::vector<InkView::Handle> InkView::handles(const FaceGeometry& g) const {
       out.push_back({g.toPixels(at), tr("Drag the border of %1").arg(washName(*wash)),
                      [id, which, across](const Plan& plan, Point to) {
                        return withWashBorder(plan, id, which, across ? to.x : to.y);
-                     }});
+                     },
+                     false,
+                     which == WashBorder::Left     ? QPointF(-1, 0)
+                     : which == WashBorder::Right  ? QPointF(1, 0)
+                     : which == WashBorder::Bottom ? QPointF(0, 1)
+                                                   : QPointF(0, -1)});
     };
     border({b.left, b.centre().y}, WashBorder::Left);
     border({b.right, b.centre().y}, WashBorder::Right);
@@ -226,6 +235,7 @@ std::vector<InkView::Handle> InkView::handles(const FaceGeometry& g) const {
 }
 
 void InkView::mousePressEvent(QMouseEvent* e) {
+  setFocus(Qt::MouseFocusReason);
   const FaceGeometry g = geometryNow();
   // The last drawn lies on top.
   const auto all = handles(g);
@@ -269,30 +279,142 @@ void InkView::mouseMoveEvent(QMouseEvent* e) {
 
 void InkView::mouseReleaseEvent(QMouseEvent*) { m_drag.reset(); }
 
+/// A tab of paper that one pulls at, a drop for how far colour reaches, a ring for what lies free.
+void InkView::paintHandle(QPainter& p, const Handle& h, bool strong) const {
+  const Theme onCard = lightTheme();
+  p.save();
+  p.translate(h.at);
+  p.setPen(QPen(onCard.green, strong ? 2.6 : 1.4));
+  p.setBrush(strong ? onCard.green : onCard.card);
+  if (h.round) {
+    QPainterPath drop;
+    drop.moveTo(0, -9);
+    drop.cubicTo(3, -4, 7, -1, 7, 3);
+    drop.arcTo(QRectF(-7, -4, 14, 14), 0, -180);
+    drop.cubicTo(-7, -1, -3, -4, 0, -9);
+    p.drawPath(drop);
+  } else if (h.way.isNull()) {
+    p.drawEllipse(QPointF(), 6.5, 6.5);
+    p.drawPoint(QPointF());
+  } else {
+    p.rotate(std::atan2(h.way.y(), h.way.x()) * 180 / 3.14159265358979323846);
+    QPainterPath tab;
+    tab.moveTo(0, -11);
+    tab.lineTo(5, -11);
+    tab.quadTo(11, -11, 11, -5);
+    tab.lineTo(11, 5);
+    tab.quadTo(11, 11, 5, 11);
+    tab.lineTo(0, 11);
+    tab.closeSubpath();
+    p.drawPath(tab);
+    p.setPen(QPen(strong ? onCard.card : onCard.green, 1.2));
+    for (const double y : {-4.0, 0.0, 4.0}) p.drawLine(QPointF(3, y), QPointF(8, y));
+  }
+  p.restore();
+}
+
+/// The tool's edge: a line where it may go, and dabs of it where the colour ends.
 void InkView::paintWash(QPainter& p, const FaceGeometry& g) const {
   const Wash* wash = chosen();
   if (!wash) return;
   const Theme onCard = lightTheme();
-  const auto twice = [&](const QPainterPath& path, Qt::PenStyle style) {
-    p.setBrush(Qt::NoBrush);
-    p.setPen(QPen(onCard.card, 3.4));
-    p.drawPath(path);
-    p.setPen(QPen(onCard.green, 1.6, style));
-    p.drawPath(path);
-  };
   p.save();
   p.setClipRect(g.face().adjusted(-1, -1, 1, 1));
-  twice(g.transform().map(pathOf(wash->area)), Qt::SolidLine);
-  for (size_t w = 0; w < m_session.plan().washes.size(); ++w)
-    if (&m_session.plan().washes[w] == wash)
-      twice(g.transform().map(pathOf(m_session.analysis()->washes.reached[w])), Qt::DashLine);
-  p.restore();
-  for (const Handle& h : handles(g)) {
-    p.setPen(QPen(onCard.card, 2));
-    p.setBrush(onCard.green);
-    const QRectF box(h.at.x() - 5, h.at.y() - 5, 10, 10);
-    h.round ? p.drawEllipse(box) : p.drawRect(box);
+  p.setBrush(Qt::NoBrush);
+  const QPainterPath area = g.transform().map(pathOf(wash->area));
+  p.setPen(QPen(onCard.card, 3.4));
+  p.drawPath(area);
+  p.setPen(QPen(onCard.green, 1.6));
+  p.drawPath(area);
+  constexpr double kDab_px = 9;
+  for (size_t w = 0; w < m_session.plan().washes.size(); ++w) {
+    if (&m_session.plan().washes[w] != wash) continue;
+    const QPainterPath reached = g.transform().map(pathOf(m_session.analysis()->washes.reached[w]));
+    QColor dab = onCard.green;
+    dab.setAlpha(150);
+    p.setPen(Qt::NoPen);
+    p.setBrush(dab);
+    for (const QPolygonF& ring : reached.toSubpathPolygons()) {
+      double left = 0;
+      for (qsizetype k = 1; k < ring.size(); ++k) {
+        const QLineF side(ring[k - 1], ring[k]);
+        for (; left < side.length(); left += kDab_px)
+          p.drawEllipse(side.pointAt(left / side.length()), 1.7, 1.7);
+        left -= side.length();
+      }
+    }
   }
+  p.restore();
+  const std::vector<Handle> all = handles(g);
+  for (size_t k = 0; k < all.size(); ++k)
+    paintHandle(p, all[k], hasFocus() && static_cast<int>(k) == m_handle);
+}
+
+std::vector<ViewItem> InkView::items() const {
+  std::vector<ViewItem> out;
+  const FaceGeometry g = geometryNow();
+  const Plan& plan = m_session.plan();
+  for (size_t w = 0; w < plan.washes.size(); ++w) {
+    const Box box = boxOf(plan.washes[w].area);
+    out.push_back(
+        {capital(washName(plan, static_cast<int>(w))), tr("a blend"),
+         QRectF(g.toPixels({box.left, box.top}), g.toPixels({box.right, box.bottom})).toAlignedRect(),
+         QString::fromStdString(plan.washes[w].id) == m_wash});
+  }
+  const std::vector<Handle> all = handles(g);
+  for (size_t k = 0; k < all.size(); ++k)
+    out.push_back({all[k].says, tr("arrow keys move it"),
+                   QRectF(all[k].at - QPointF(8, 8), QSizeF(16, 16)).toAlignedRect(),
+                   static_cast<int>(k) == m_handle});
+  return out;
+}
+
+void InkView::takeItem(int item) {
+  const int washes = static_cast<int>(m_session.plan().washes.size());
+  setFocus();
+  if (item >= 0 && item < washes) {
+    Q_EMIT washClicked(QString::fromStdString(m_session.plan().washes[ix(item)].id));
+  } else {
+    m_handle = item - washes;
+    update();
+  }
+}
+
+/// Page keys go from blend to blend, H through what can be pulled of it, arrow keys pull.
+void InkView::keyPressEvent(QKeyEvent* e) {
+  const Plan& plan = m_session.plan();
+  const int washes = static_cast<int>(plan.washes.size());
+  const FaceGeometry g = geometryNow();
+  const std::vector<Handle> all = handles(g);
+  const bool down = e->key() == Qt::Key_PageDown, up = e->key() == Qt::Key_PageUp;
+  if ((down || up) && washes > 0) {
+    int now = -1;
+    for (int w = 0; w < washes; ++w)
+      if (QString::fromStdString(plan.washes[ix(w)].id) == m_wash) now = w;
+    const int next = now < 0 ? 0 : (now + (down ? 1 : washes - 1)) % washes;
+    m_handle = -1;
+    Q_EMIT washClicked(QString::fromStdString(plan.washes[ix(next)].id));
+    return itemFocused(this, next);
+  }
+  if (e->key() == Qt::Key_H && !all.empty()) {
+    m_handle = m_handle + 1 < static_cast<int>(all.size()) ? m_handle + 1 : 0;
+    itemFocused(this, washes + m_handle);
+    return update();
+  }
+  const double mm = m_session.units() == MeasureStyle::Inches
+                        ? kMmPerInch / (e->modifiers() & Qt::ShiftModifier ? 64 : 16)
+                    : e->modifiers() & Qt::ShiftModifier ? 0.1
+                                                         : 1.0;
+  const QPointF by = e->key() == Qt::Key_Left    ? QPointF(-mm, 0)
+                     : e->key() == Qt::Key_Right ? QPointF(mm, 0)
+                     : e->key() == Qt::Key_Up    ? QPointF(0, -mm)
+                     : e->key() == Qt::Key_Down  ? QPointF(0, mm)
+                                                 : QPointF();
+  if (by.isNull() || m_handle < 0 || m_handle >= static_cast<int>(all.size()))
+    return QWidget::keyPressEvent(e);
+  const Handle& h = all[ix(m_handle)];
+  m_session.edit(h.says, h.drag(plan, g.toPanel(h.at + by * g.scale)),
+                 QStringLiteral("wash-keys-%1").arg(m_handle));
 }
 
 /// The card in the dark, and a lamp held where the eye rests: brightest where it rests first.
@@ -416,13 +538,19 @@ void InkView::paintEvent(QPaintEvent*) {
   if (m_room) {
     const Theme onCard = lightTheme();
     const QRectF room(g.toPixels({m_room->left, m_room->top}), g.toPixels({m_room->right, m_room->bottom}));
-    p.setBrush(Qt::NoBrush);
-    p.setPen(QPen(onCard.card, 3.4));
-    p.drawRect(room);
-    p.setPen(QPen(onCard.green, 1.6, Qt::DashLine));
-    p.drawRect(room);
+    // A slip of paper laid there.
+    QColor slip = onCard.card;
+    slip.setAlpha(110);
+    p.setBrush(slip);
+    p.setPen(QPen(onCard.green, 1.6));
+    p.drawRoundedRect(room, 3, 3);
   }
   if (m_looks && m_mode < Distances) paintLooks(p, g);  // one picture at a time
+  if (hasFocus() && m_handle < 0) {
+    p.setBrush(Qt::NoBrush);
+    p.setPen(QPen(theme().green, 1, Qt::DashLine));
+    p.drawRect(face.adjusted(-4, -4, 4, 4));
+  }
 }
 
 }  // namespace havlo

@@ -7,6 +7,7 @@
 #include <functional>
 #include <optional>
 
+#include "app/common/accessible_items.h"
 #include "app/common/face_geometry.h"
 #include "app/session/job.h"
 #include "app/session/plan_session.h"
@@ -16,7 +17,7 @@ namespace havlo {
 
 class SvgArt;
 
-class InkView : public QWidget {
+class InkView : public QWidget, public ItemView {
   Q_OBJECT
 
  public:
@@ -36,6 +37,9 @@ class InkView : public QWidget {
   /// A box to outline: where a greeting could stand.
   void setRoom(std::optional<Box> room);
   FaceGeometry geometryNow() const;
+  /// The blends, then what can be pulled of the chosen one.
+  std::vector<ViewItem> items() const override;
+  void takeItem(int item) override;
   /// Begins what waits until it is looked at.
   void beginWork();
   QSize minimumSizeHint() const override { return {320, 240}; }
@@ -52,6 +56,9 @@ class InkView : public QWidget {
   void mousePressEvent(QMouseEvent*) override;
   void mouseMoveEvent(QMouseEvent*) override;
   void mouseReleaseEvent(QMouseEvent*) override;
+  void keyPressEvent(QKeyEvent*) override;
+  void focusInEvent(QFocusEvent*) override { update(); }
+  void focusOutEvent(QFocusEvent*) override { update(); }
 
  private:
   /// A point that can be dragged, and what that does to a plan.
@@ -60,6 +67,7 @@ class InkView : public QWidget {
     QString says;
     std::function<Result<Plan>(const Plan&, Point)> drag;
     bool round = false;
+    QPointF way = {};  // outward, where it is a border's tab
   };
 
   PlanSession& m_session;
@@ -74,11 +82,13 @@ class InkView : public QWidget {
   std::optional<Handle> m_drag;
   Plan m_dragStart;
   int m_dragSerial = 0;
+  int m_handle = -1;  // the one that has the arrow keys
 
   void refresh();
   std::vector<Handle> handles(const FaceGeometry& g) const;
   const Wash* chosen() const;
   void paintWash(QPainter& p, const FaceGeometry& g) const;
+  void paintHandle(QPainter& p, const Handle& h, bool strong) const;
   void paintLooks(QPainter& p, const FaceGeometry& g) const;
   void paintLines(QPainter& p, const FaceGeometry& g) const;
 };

@@ -1,6 +1,7 @@
 #include "app/masks/mask_view.h"
 
 #include <QHelpEvent>
+#include <QKeyEvent>
 #include <QMouseEvent>
 #include <QPainter>
 #include <QPainterPath>
@@ -33,6 +34,8 @@ QBrush hatch(const QColor& colour, bool rising) {
 
 MaskView::MaskView(std::shared_ptr<SvgArt> art, QWidget* parent) : QWidget(parent), m_art(std::move(art)) {
   setAccessibleName(tr("The stamp and its mask"));
+  setAccessibleDescription(tr("Arrow keys go from part to part, Return cuts a part or leaves it off."));
+  setFocusPolicy(Qt::StrongFocus);
 }
 
 void MaskView::showMask(StampRef stamp, MaskRef mask, std::vector<FiddlyPart> parts, const Supplies& supplies,
@@ -117,6 +120,16 @@ void MaskView::paintEvent(QPaintEvent*) {
                   other ? 2 : 1.2, Qt::DotLine));
     p.drawPath(frame.map(pathOf(part.shape)));
   }
+  if (hasFocus() && m_at >= 0 && m_at < static_cast<int>(m_parts.size())) {
+    p.setPen(QPen(t.paper, 6));
+    p.drawPath(frame.map(pathOf(m_parts[ix(m_at)].shape)));
+    p.setPen(QPen(t.green, 3));
+    p.drawPath(frame.map(pathOf(m_parts[ix(m_at)].shape)));
+  } else if (hasFocus()) {
+    p.setPen(QPen(t.green, 1, Qt::DashLine));
+    p.setBrush(Qt::NoBrush);
+    p.drawRect(QRectF(rect()).adjusted(1, 1, -1, -1));
+  }
   if (!m_ownFoot) return;
   if (m_supplies.footMark == FootMark::Tick)
     for (const FootTick& tick : footTicks(*m_stamp, m_mask->mask, 3)) {
@@ -128,6 +141,39 @@ void MaskView::paintEvent(QPaintEvent*) {
 
 void MaskView::mousePressEvent(QMouseEvent* e) {
   if (const FiddlyPart* part = partAt(e->position())) Q_EMIT partClicked(part->inside, !part->cut);
+}
+
+void MaskView::keyPressEvent(QKeyEvent* e) {
+  const int n = static_cast<int>(m_parts.size());
+  const bool on = e->key() == Qt::Key_Right || e->key() == Qt::Key_Down;
+  const bool back = e->key() == Qt::Key_Left || e->key() == Qt::Key_Up;
+  if (n > 0 && (on || back)) {
+    m_at = m_at < 0 ? (on ? 0 : n - 1) : (m_at + (on ? 1 : n - 1)) % n;
+    itemFocused(this, m_at);
+    return update();
+  }
+  if ((e->key() == Qt::Key_Return || e->key() == Qt::Key_Space) && m_at >= 0 && m_at < n)
+    return takeItem(m_at);
+  QWidget::keyPressEvent(e);
+}
+
+std::vector<ViewItem> MaskView::items() const {
+  std::vector<ViewItem> out;
+  for (size_t k = 0; k < m_parts.size() && m_stamp; ++k) {
+    const FiddlyPart& part = m_parts[k];
+    const Box box = boxOf(part.shape);
+    out.push_back({partName(*m_stamp, part, MeasureStyle::Millimetres),
+                   part.cut ? tr("on the mask") : tr("not on the mask"),
+                   QRectF(toPixels({box.left, box.top}), toPixels({box.right, box.bottom})).toAlignedRect(),
+                   static_cast<int>(k) == m_at});
+  }
+  return out;
+}
+
+void MaskView::takeItem(int item) {
+  if (item < 0 || item >= static_cast<int>(m_parts.size())) return;
+  m_at = item;
+  Q_EMIT partClicked(m_parts[ix(item)].inside, !m_parts[ix(item)].cut);
 }
 
 bool MaskView::event(QEvent* e) {

@@ -5,13 +5,14 @@
 #include <QImage>
 #include <QWidget>
 
+#include "app/common/accessible_items.h"
 #include "core/mask/mask_shape.h"
 
 namespace havlo {
 
 class SvgArt;
 
-class MaskView : public QWidget {
+class MaskView : public QWidget, public ItemView {
   Q_OBJECT
 
  public:
@@ -21,6 +22,9 @@ class MaskView : public QWidget {
                 bool ownFoot = true);
   void clear();
   QPointF toPixels(Point frame) const;
+  /// Parts that may be cut or left.
+  std::vector<ViewItem> items() const override;
+  void takeItem(int item) override;
   QSize minimumSizeHint() const override { return {220, 220}; }
 
  Q_SIGNALS:
@@ -29,6 +33,9 @@ class MaskView : public QWidget {
  protected:
   void paintEvent(QPaintEvent*) override;
   void mousePressEvent(QMouseEvent*) override;
+  void keyPressEvent(QKeyEvent*) override;
+  void focusInEvent(QFocusEvent*) override { update(); }
+  void focusOutEvent(QFocusEvent*) override { update(); }
   bool event(QEvent*) override;
 
  private:
@@ -36,6 +43,7 @@ class MaskView : public QWidget {
   StampRef m_stamp;
   MaskRef m_mask;
   std::vector<FiddlyPart> m_parts;
+  int m_at = -1;  // the part that has the keys
   bool m_ownFoot = true;
   Supplies m_supplies;
   QImage m_picture;

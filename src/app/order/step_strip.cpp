@@ -57,11 +57,24 @@ void StepStrip::show(const PlanState& state, const std::vector<QImage>& pictures
   update();
 }
 
+std::vector<ViewItem> StepStrip::items() const {
+  std::vector<ViewItem> out;
+  for (int k = 0; k < count(); ++k) {
+    const Step& step = m_shown.analysis->sheet.steps[ix(stepAt(k))];
+    const StepWords w = wordsOf(*m_shown.plan, *m_shown.analysis, step, m_session.units());
+    out.push_back({tr("Step %1: %2").arg(k + 1).arg(w.title),
+                   w.where.isEmpty() ? w.detail : w.where + QStringLiteral("; ") + w.detail, cellOf(k),
+                   k == m_chosen});
+  }
+  return out;
+}
+
 void StepStrip::choose(int place) {
   place = std::clamp(place, 0, std::max(0, count() - 1));
   if (place == m_chosen) return;
   m_chosen = place;
   update();
+  itemFocused(this, place);
   Q_EMIT chosenChanged(place);
 }
 

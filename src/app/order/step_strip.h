@@ -6,11 +6,12 @@
 #include <optional>
 #include <vector>
 
+#include "app/common/accessible_items.h"
 #include "app/session/plan_session.h"
 
 namespace havlo {
 
-class StepStrip : public QWidget {
+class StepStrip : public QWidget, public ItemView {
   Q_OBJECT
 
  public:
@@ -28,6 +29,8 @@ class StepStrip : public QWidget {
   int count() const { return static_cast<int>(m_steps.size()); }
   QSize sizeHint() const override;
   QRect cellOf(int place) const;
+  std::vector<ViewItem> items() const override;
+  void takeItem(int item) override { choose(item); }
 
  Q_SIGNALS:
   void chosenChanged(int place);

@@ -15,6 +15,7 @@
 #include "app/scene/face_view.h"
 #include "app/scene/handled.h"
 #include "app/scene/thing_acts.h"
+#include "io/wording/finding_words.h"
 #include "io/wording/group_words.h"
 #include "io/wording/names.h"
 
@@ -48,6 +49,15 @@ void FaceView::keyPressEvent(QKeyEvent* e) {
                       : fine                                    ? 0.1
                                                                 : 1.0;
   constexpr double kPan_px = 40;
+  if (m_handle >= 0 && !whole) {
+    const double px = step * geometryNow().scale;
+    const QPointF by = e->key() == Qt::Key_Left    ? QPointF(-px, 0)
+                       : e->key() == Qt::Key_Right ? QPointF(px, 0)
+                       : e->key() == Qt::Key_Up    ? QPointF(0, -px)
+                       : e->key() == Qt::Key_Down  ? QPointF(0, px)
+                                                   : QPointF();
+    if (!by.isNull() && moveHandle(by)) return;
+  }
   switch (e->key()) {
     case Qt::Key_Left:
       return whole ? panBy({kPan_px, 0}) : nudge({-step, 0});
@@ -75,8 +85,11 @@ void FaceView::keyPressEvent(QKeyEvent* e) {
     case Qt::Key_Space:
       m_space = true;
       return setCursor(Qt::OpenHandCursor);
+    case Qt::Key_H:
+      return nextHandle();
     case Qt::Key_Escape:
       m_kept.clear();
+      m_handle = -1;
       m_drag.reset();
       if (loupeOn()) return setLoupe(false);
       return m_session.select({});
@@ -116,11 +129,70 @@ void FaceView::dropEvent(QDropEvent* e) {
   setFocus();
 }
 
-/// The next thing to choose by Tab, front to back. @return false past the last one
-bool FaceView::goOn(bool forward) {
+std::vector<int> FaceView::frontToBack() const {
   std::vector<int> line;
   for (const int i : m_session.analysis()->knots.frontToBack)
     if (!m_session.isHidden(i)) line.push_back(i);
+  return line;
+}
+
+/// With its place and what the scene says of it.
+std::vector<ViewItem> FaceView::items() const {
+  std::vector<ViewItem> out;
+  const Plan& plan = m_session.plan();
+  const Analysis& a = *m_session.analysis();
+  if (a.meetings.placed.size() != plan.impressions.size()) return out;
+  const FaceGeometry g = geometryNow();
+  for (const int i : frontToBack()) {
+    const Impression& thing = plan.impressions[ix(i)];
+    const Box box = boxOf(a.meetings.placed[ix(i)]->silhouette);
+    QStringList words{
+        tr("%1 from the left, %2 from the bottom").arg(measureWords(thing.at.x), measureWords(thing.at.y)),
+        tr("%1 away").arg(QString::fromStdString(writeDistance(Metres{a.depth->distance_m(i)})))};
+    if (thing.hero) words << tr("the hero");
+    for (const Finding& f : a.findings)
+      if (!f.known && std::find(f.impressions.begin(), f.impressions.end(), i) != f.impressions.end())
+        words << wordsOf(plan, a, f, m_session.units()).text;
+    if (m_session.aside().held.contains(idOf(i))) words << tr("held in place");
+    out.push_back(
+        {labelOf(plan, i), words.join(QStringLiteral("; ")),
+         QRectF(g.toPixels({box.left, box.top}), g.toPixels({box.right, box.bottom})).toAlignedRect(),
+         m_session.chosen().holds(idOf(i))});
+  }
+  return out;
+}
+
+void FaceView::takeItem(int item) {
+  const std::vector<int> line = frontToBack();
+  if (item < 0 || item >= static_cast<int>(line.size())) return;
+  setFocus();
+  m_session.select(idOf(line[ix(item)]));
+}
+
+/// H goes through what can be taken hold of besides things; then arrow keys move that.
+void FaceView::nextHandle() {
+  const auto all = handlesOf(m_session, m_row, geometryNow());
+  m_handle = m_handle + 1 < static_cast<int>(all.size()) ? m_handle + 1 : -1;
+  if (m_handle >= 0) announce(this, all[ix(m_handle)].tip);
+  if (m_handle < 0) setAccessibleName(tr("Card face"));
+  update();
+}
+
+bool FaceView::moveHandle(QPointF by_px) {
+  const auto all = handlesOf(m_session, m_row, geometryNow());
+  if (m_handle < 0 || m_handle >= static_cast<int>(all.size())) return false;
+  const SceneHandle& handle = all[ix(m_handle)];
+  const auto drag = dragOf(handle, m_session, m_row, QStringLiteral("handle-%1").arg(m_handle));
+  if (!drag) return false;
+  // By where it really is, not where its tab hangs beside the card.
+  drag->moveTo(handle.at + by_px, geometryNow(), Qt::AltModifier);
+  update();
+  return true;
+}
+
+/// The next thing to choose by Tab, front to back. @return false past the last one
+bool FaceView::goOn(bool forward) {
+  const std::vector<int> line = frontToBack();
   if (line.empty()) return false;
   const auto here = std::find(line.begin(), line.end(), m_session.selectedIndex());
   const auto next = here == line.end() ? (forward ? 0 : static_cast<long>(line.size()) - 1)
@@ -130,6 +202,7 @@ bool FaceView::goOn(bool forward) {
   QStringList all = m_kept;
   all.removeAll(id);
   m_session.choose(all << id);
+  itemFocused(this, static_cast<int>(next));
   return true;
 }
 

@@ -45,6 +45,16 @@ void FaceView::paintEvent(QPaintEvent*) {
       paintOutline(p, g, i, QPen(lightTheme().green, 2.6, Qt::DotLine));
   if (selected >= 0) paintSelected(p, g, selected);
   if (selected >= 0 && !m_session.severalChosen()) paintTags(p, g, selected);
+  if (const auto handles = handlesOf(m_session, m_row, g);
+      m_handle >= 0 && m_handle < static_cast<int>(handles.size())) {
+    p.setBrush(Qt::NoBrush);
+    p.setPen(QPen(lightTheme().card, 5));
+    p.drawEllipse(handles[ix(m_handle)].at, 11, 11);
+    p.setPen(QPen(lightTheme().green, 2.4));
+    p.drawEllipse(handles[ix(m_handle)].at, 11, 11);
+    drawNote(p, handles[ix(m_handle)].at + QPointF(-noteWidth(handles[ix(m_handle)].tip) - 14, -22),
+             handles[ix(m_handle)].tip, height() - 2);
+  }
   if (m_drag) m_drag->paint(p, g);
   if (m_session.plan().impressions.empty()) paintEmpty(p, g);
   if (hasFocus() && selected < 0) {

@@ -7,6 +7,7 @@
 #include <QWidget>
 #include <optional>
 
+#include "app/common/accessible_items.h"
 #include "app/common/face_geometry.h"
 #include "app/scene/face_drag.h"
 #include "app/scene/row_draft.h"
@@ -24,7 +25,7 @@ class CrowdDraft;
 class Loupe;
 class SvgArt;
 
-class FaceView : public QWidget {
+class FaceView : public QWidget, public ItemView {
   Q_OBJECT
 
  public:
@@ -44,6 +45,10 @@ class FaceView : public QWidget {
   /// Shows the lines that are rubbed out as well.
   void showConstruction(bool shown);
   bool constructionShown() const { return m_overlay.construction; }
+
+  /// Front to back, as Tab goes.
+  std::vector<ViewItem> items() const override;
+  void takeItem(int item) override;
 
   QSize minimumSizeHint() const override { return {320, 220}; }
   QSize sizeHint() const override { return {620, 420}; }
@@ -101,6 +106,8 @@ class FaceView : public QWidget {
   std::optional<QPointF> m_panFrom;
   bool m_space = false;
   QStringList m_kept;  // stay chosen while Tab goes on
+  /// A handle that has the arrow keys: what it is and which; -1: none.
+  int m_handle = -1;
   Loupe* m_loupe;
   QPushButton* m_showHidden;
   std::vector<int> m_pointedOut;
@@ -122,6 +129,9 @@ class FaceView : public QWidget {
   void panBy(QPointF pixels);
   void keepInSight();
   bool goOn(bool forward);
+  std::vector<int> frontToBack() const;  // what is in sight
+  void nextHandle();
+  bool moveHandle(QPointF by_px);
   void moveLoupe(QPointF at);
   void refreshAside();
   QPointF turnHandle(int impression) const;

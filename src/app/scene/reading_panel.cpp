@@ -5,6 +5,7 @@
 #include <QPushButton>
 #include <algorithm>
 
+#include "app/common/accessible_items.h"
 #include "app/common/form_rows.h"
 #include "app/common/keyed_rows.h"
 #include "app/common/marks.h"
@@ -52,7 +53,10 @@ void ReadingPanel::refresh() {
   words << (m_showKnown ? QStringLiteral("shown") : QString())
         << (m_session.mendsTried() ? QStringLiteral("tried") : QString());
   m_shown = a.findings;
-  m_summary->setText(verdict(m_session.plan(), a));
+  const QString summary = verdict(m_session.plan(), a);
+  m_summary->setText(summary);
+  if (m_session.analysis()->looks)
+    announce(m_summary, summary);     // what it has come to, not every pixel of a drag
   if (words == m_shownWords) return;  // nothing new to say: no flicker while dragging
   m_shownWords = words;
   m_rows->begin();

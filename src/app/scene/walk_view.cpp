@@ -23,7 +23,8 @@ WalkView::WalkView(PlanSession& session, QWidget* parent) : QWidget(parent), m_s
   setFocusPolicy(Qt::StrongFocus);
   setAccessibleName(tr("The walk"));
   setAccessibleDescription(
-      tr("The scene from the side. Left and right arrows move the chosen thing nearer and farther."));
+      tr("The scene from the side. Up and down arrows go from thing to thing, left and right ones move the "
+         "chosen thing nearer and farther; V takes hold of mist and other blends."));
   connect(&session, &PlanSession::planChanged, this, qOverload<>(&QWidget::update));
   connect(&session, &PlanSession::selectionChanged, this, qOverload<>(&QWidget::update));
   connect(&session, &PlanSession::asideChanged, this, qOverload<>(&QWidget::update));
@@ -129,6 +130,37 @@ void WalkView::findHidden(std::vector<Flat>& all) const {
 QPointF WalkView::flatOf(int impression) const {
   const Flat f = flats()[ix(impression)];
   return {f.x, (f.bottom + f.top) / 2};
+}
+
+std::vector<WalkView::Flat> WalkView::nearToFar() const {
+  std::vector<Flat> all = flats();
+  std::stable_sort(all.begin(), all.end(), [](const Flat& a, const Flat& b) { return a.x < b.x; });
+  return all;
+}
+
+std::vector<ViewItem> WalkView::items() const {
+  std::vector<ViewItem> out;
+  const Plan& plan = m_session.plan();
+  if (m_session.analysis()->meetings.placed.size() != plan.impressions.size()) return out;
+  for (const Flat& f : nearToFar()) {
+    QString words = tr("%1 away").arg(QString::fromStdString(writeDistance(Metres{f.away_m})));
+    for (const ScaleReading& s : m_session.analysis()->scale)
+      if (s.impression == f.impression)
+        words += s.verdict == ScaleVerdict::Fits       ? tr(", its size is right")
+                 : s.verdict == ScaleVerdict::TooTall  ? tr(", too tall there")
+                 : s.verdict == ScaleVerdict::TooShort ? tr(", too small there")
+                                                       : tr(", without ground");
+    out.push_back({labelOf(plan, f.impression), words,
+                   QRectF(f.x - 5, f.top, 10, f.bottom - f.top).toAlignedRect(), strong(f.impression)});
+  }
+  return out;
+}
+
+void WalkView::takeItem(int item) {
+  const std::vector<Flat> all = nearToFar();
+  if (item < 0 || item >= static_cast<int>(all.size())) return;
+  setFocus();
+  m_session.select(QString::fromStdString(m_session.plan().impressions[ix(all[ix(item)].impression)].id));
 }
 
 int WalkView::flatAt(QPointF p) const {
@@ -254,7 +286,25 @@ void WalkView::keyPressEvent(QKeyEvent* e) {
                QStringLiteral("walkKey-%1").arg(m_session.chosen().all().join(u' ')));
     return;
   }
+  if (e->key() == Qt::Key_Up || e->key() == Qt::Key_Down) {
+    const std::vector<Flat> all = nearToFar();
+    const auto here = std::find_if(all.begin(), all.end(), [&](const Flat& f) { return f.impression == i; });
+    const long next = here == all.end() ? 0 : here - all.begin() + (e->key() == Qt::Key_Up ? 1 : -1);
+    if (next >= 0 && next < static_cast<long>(all.size())) {
+      takeItem(static_cast<int>(next));
+      itemFocused(this, static_cast<int>(next));
+    }
+    return;
+  }
   const std::vector<WalkVeil> hanging = veils();
+  if (e->key() == Qt::Key_V && !hanging.empty()) {
+    const auto now =
+        std::find_if(hanging.begin(), hanging.end(), [&](const WalkVeil& v) { return v.wash == m_veil; });
+    m_veil = (now == hanging.end() || now + 1 == hanging.end() ? hanging.front() : *(now + 1)).wash;
+    m_session.select({});
+    announce(this, capital(washName(m_session.plan(), m_veil)));
+    return update();
+  }
   const auto veil =
       std::find_if(hanging.begin(), hanging.end(), [&](const WalkVeil& v) { return v.wash == m_veil; });
   if (i < 0 && veil != hanging.end() && (e->key() == Qt::Key_Left || e->key() == Qt::Key_Right)) {

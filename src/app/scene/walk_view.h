@@ -5,6 +5,7 @@
 #include <QWidget>
 #include <optional>
 
+#include "app/common/accessible_items.h"
 #include "app/scene/walk_veils.h"
 #include "app/session/plan_session.h"
 
@@ -12,7 +13,7 @@ class QPainter;
 
 namespace havlo {
 
-class WalkView : public QWidget {
+class WalkView : public QWidget, public ItemView {
   Q_OBJECT
 
  public:
@@ -23,6 +24,9 @@ class WalkView : public QWidget {
   /// Pixel of a distance along the walk, and back. Logarithmic; infinity is the right end.
   double xOf(double distance_m) const;
   double distanceAt(double x) const;
+  /// Near to far.
+  std::vector<ViewItem> items() const override;
+  void takeItem(int item) override;
   /// Where the flat of an impression stands, for pointing at it.
   QPointF flatOf(int impression) const;
   /// Where a blend that hangs at a distance is taken hold of; nothing for one that has no place in the walk.
@@ -64,6 +68,7 @@ class WalkView : public QWidget {
   void paintTone(QPainter& p, const std::vector<Flat>& flats) const;
   void paintSight(QPainter& p, const Flat& flat, QPointF eye) const;
   int flatAt(QPointF p) const;
+  std::vector<Flat> nearToFar() const;
   std::vector<WalkVeil> veils() const;
   const WalkVeil* veilAt(const std::vector<WalkVeil>& all, QPointF p) const;
   void hang(const Plan& start, int wash, double distance_m, const QString& key);

@@ -110,13 +110,15 @@ std::vector<Command> planCommands(PlanSession&, Errands& errands, Filing& filing
   return out;
 }
 
-std::vector<Command> changeCommands(PlanSession& session, Errands& errands) {
+std::vector<Command> changeCommands(Errands& errands, const WindowActs& acts) {
   std::vector<Command> out;
-  QUndoStack& stack = session.undoStack();
-  Command undo = in("change", 0, plain("undo", tr("Undo"), [&stack] { stack.undo(); }, {QKeySequence::Undo}));
-  undo.enabled = [&stack] { return stack.canUndo(); };
-  Command redo = in("change", 0, plain("redo", tr("Redo"), [&stack] { stack.redo(); }, {QKeySequence::Redo}));
-  redo.enabled = [&stack] { return stack.canRedo(); };
+  const auto stack = acts.undoStack;
+  Command undo =
+      in("change", 0, plain("undo", tr("Undo"), [stack] { stack().undo(); }, {QKeySequence::Undo}));
+  undo.enabled = [stack] { return stack().canUndo(); };
+  Command redo =
+      in("change", 0, plain("redo", tr("Redo"), [stack] { stack().redo(); }, {QKeySequence::Redo}));
+  redo.enabled = [stack] { return stack().canRedo(); };
   out.push_back(std::move(undo));
   out.push_back(std::move(redo));
   out.push_back(in("change", 1,

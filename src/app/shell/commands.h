@@ -3,6 +3,8 @@
 
 #include "app/actions/action_table.h"
 
+class QUndoStack;
+
 namespace havlo {
 
 class Errands;
@@ -14,13 +16,15 @@ class PlanSession;
 struct WindowActs {
   std::function<void(bool dark, double textScale)> setAppearance;
   std::function<void()> leave, refresh, typeTitle, handbook, findAct;
+  /// What undo takes back where one is.
+  std::function<QUndoStack&()> undoStack;
 };
 
 /// Files, printouts, exports and what ships with Havlo.
 std::vector<Command> planCommands(PlanSession& session, Errands& errands, Filing& filing,
                                   const WindowActs& acts);
 /// Undo, and ways to more stamps.
-std::vector<Command> changeCommands(PlanSession& session, Errands& errands);
+std::vector<Command> changeCommands(Errands& errands, const WindowActs& acts);
 /// Places, units, sheets, text, ground, about.
 std::vector<Command> lookCommands(PlanSession& session, Errands& errands,
                                   const std::vector<PlaceKind>& places,

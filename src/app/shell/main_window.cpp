@@ -12,6 +12,7 @@
 #include <QScrollArea>
 #include <QSettings>
 #include <QStackedWidget>
+#include <QUndoStack>
 #include <QVBoxLayout>
 
 #include "app/common/quiet_wheel.h"
@@ -92,12 +93,13 @@ void MainWindow::addCommands() {
                         [this] { refreshActions(); },
                         [this] { m_trail->typeTitle(); },
                         [this] { openHandbook(); },
-                        [this] { findAct(); }};
+                        [this] { findAct(); },
+                        [this]() -> QUndoStack& { return undoStackHere(); }};
   const auto addAll = [this](std::vector<Command> commands) {
     for (Command& c : commands) m_actions.add(std::move(c));
   };
   addAll(planCommands(*m_session, *m_errands, *m_filing, acts));
-  addAll(changeCommands(*m_session, *m_errands));
+  addAll(changeCommands(*m_errands, acts));
   addAll(lookCommands(
       *m_session, *m_errands, placeKinds(), [this](const PlaceKind& kind) { return kind.open(m_workshop); },
       acts));
@@ -110,16 +112,14 @@ void MainWindow::addCommands() {
     fillMenu(menu, QLatin1String(id));
     connect(&m_actions, &ActionTable::changed, menu, [this, menu] { fillMenu(menu, menu->objectName()); });
   }
-  QUndoStack& stack = m_session->undoStack();
-  const auto name = [this, &stack] {
-    m_actions[QStringLiteral("undo")]->setText(stack.canUndo() ? tr("Undo: %1").arg(stack.undoText())
-                                                               : tr("Undo"));
-    m_actions[QStringLiteral("redo")]->setText(stack.canRedo() ? tr("Redo: %1").arg(stack.redoText())
-                                                               : tr("Redo"));
-    refreshActions();
-  };
-  connect(&stack, &QUndoStack::indexChanged, this, name);
-  connect(&stack, &QUndoStack::undoTextChanged, this, name);
+  connect(&m_session->undoStack(), &QUndoStack::indexChanged, this, &MainWindow::refreshActions);
+  connect(&m_session->undoStack(), &QUndoStack::undoTextChanged, this, &MainWindow::refreshActions);
+}
+
+QUndoStack& MainWindow::undoStackHere() {
+  Place* top = m_made.value(m_current);
+  QUndoStack* own = top ? top->ownUndo() : nullptr;
+  return own ? *own : m_session->undoStack();
 }
 
 void MainWindow::openHandbook() {
@@ -192,7 +192,10 @@ Place& MainWindow::place(const QString& id) {
   area->setFocusPolicy(Qt::NoFocus);
   area->setWidget(made);
   m_places->addWidget(area);
-  connect(made, &Place::statusChanged, this, &MainWindow::refreshTrail);
+  connect(made, &Place::statusChanged, this, [this] {
+    refreshTrail();
+    refreshActions();
+  });
   for (Command& c : made->commands()) m_actions.add(std::move(c), id);
   refreshActions();
   return *made;
@@ -202,6 +205,7 @@ void MainWindow::visit(const QString& id) {
   const PlaceKind* kind = placeKind(id);
   if (!kind) return;
   Place& top = place(id);
+  if (m_messages && id != m_current) m_messages->leavePlace();
   m_current = id;
   m_places->setCurrentWidget(top.parentWidget()->parentWidget());
   int on = -1, k = 0;
@@ -326,6 +330,11 @@ void MainWindow::refreshStatus() {
 
 void MainWindow::refreshActions() {
   m_actions.refresh(m_current);
+  QUndoStack& stack = undoStackHere();
+  m_actions[QStringLiteral("undo")]->setText(stack.canUndo() ? tr("Undo: %1").arg(stack.undoText())
+                                                             : tr("Undo"));
+  m_actions[QStringLiteral("redo")]->setText(stack.canRedo() ? tr("Redo: %1").arg(stack.redoText())
+                                                             : tr("Redo"));
   const Place* top = m_made.value(m_current);
   if (top && !top->showsPlan())  // what it would change is not in sight
     for (const char* id : {"undo", "redo"}) m_actions[QLatin1String(id)]->setEnabled(false);

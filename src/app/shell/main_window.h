@@ -11,6 +11,7 @@
 #include "app/shell/workshop.h"
 
 class QStackedWidget;
+class QUndoStack;
 
 namespace havlo {
 
@@ -81,6 +82,7 @@ class MainWindow : public QMainWindow {
   void refreshTrail();
   void refreshStatus();
   void refreshActions();
+  QUndoStack& undoStackHere();
 };
 
 }  // namespace havlo

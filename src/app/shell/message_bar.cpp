@@ -40,6 +40,13 @@ bool MessageBar::eventFilter(QObject* watched, QEvent* event) {
   return QFrame::eventFilter(watched, event);
 }
 
+/// What was put into it a moment ago is known now.
+bool MessageBar::event(QEvent* event) {
+  const bool done = QFrame::event(event);
+  if (event->type() == QEvent::LayoutRequest || event->type() == QEvent::Show) hang();
+  return done;
+}
+
 /// In the middle under the trail, no wider than a line that is read at one look.
 void MessageBar::hang() {
   if (!isVisibleTo(parentWidget())) return;
@@ -59,6 +66,13 @@ void MessageBar::clear() {
   show_();
 }
 
+void MessageBar::leavePlace() {
+  constexpr qint64 kRead_ms = 3000;
+  if (m_messages.empty() || m_messages.front().kind != Kind::Notice || !m_messages.front().acts.empty())
+    return;
+  if (m_shown.isValid() && m_shown.elapsed() > kRead_ms) next();
+}
+
 void MessageBar::next() {
   if (!m_messages.empty()) m_messages.pop_front();
   show_();
@@ -70,6 +84,7 @@ void MessageBar::show_() {
     delete item;
   }
   setVisible(!m_messages.empty());
+  m_shown.start();
   if (m_messages.empty()) return;
   const Message& m = m_messages.front();
   const bool trouble = m.kind == Kind::Trouble;
@@ -91,7 +106,6 @@ void MessageBar::show_() {
   setStyleSheet(QStringLiteral("#message { background: %1; border: 1px solid %2; border-top: 3px solid %2; "
                                "border-bottom-left-radius: 6px; border-bottom-right-radius: 6px; }")
                     .arg(theme().card.name(), (trouble ? theme().madder : theme().green).name()));
-  m_row->activate();
   hang();
 }
 

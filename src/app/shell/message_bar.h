@@ -2,6 +2,7 @@
 // then notices, each in the order they came.
 #pragma once
 
+#include <QElapsedTimer>
 #include <QFrame>
 #include <QString>
 #include <deque>
@@ -33,14 +34,18 @@ class MessageBar : public QFrame {
   void say(Kind kind, const QString& text, std::vector<Act> acts = {});
   QString shownText() const;
   void clear();
+  /// Another place comes on top: what only told something, a while ago, goes.
+  void leavePlace();
 
  private:
   std::deque<Message> m_messages;
+  QElapsedTimer m_shown;
   QHBoxLayout* m_row;
 
   QWidget* m_over;
 
   bool eventFilter(QObject* watched, QEvent* event) override;
+  bool event(QEvent* event) override;
   void hang();
   void show_();
   void next();

@@ -52,11 +52,20 @@ void Trail::setPlan(const QString& title, const QString& state) {
 
 void Trail::setCurrent(int place) {
   m_current = place;
+  if (hasFocus()) itemFocused(this, place);
   update();
 }
 
 QRect Trail::areaOf(int place) const {
   return QRectF(16 + place * stride(), 0, stride() - 10, height()).toRect();
+}
+
+std::vector<ViewItem> Trail::items() const {
+  std::vector<ViewItem> out;
+  for (size_t k = 0; k < m_places.size(); ++k)
+    out.push_back({m_places[k].name, m_places[k].status, areaOf(static_cast<int>(k)),
+                   static_cast<int>(k) == m_current});
+  return out;
 }
 
 QRectF Trail::titleArea() const {

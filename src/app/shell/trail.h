@@ -5,6 +5,7 @@
 #include <QWidget>
 #include <vector>
 
+#include "app/common/accessible_items.h"
 #include "app/common/marks.h"
 
 class QAction;
@@ -13,7 +14,7 @@ class QPushButton;
 
 namespace havlo {
 
-class Trail : public QWidget {
+class Trail : public QWidget, public ItemView {
   Q_OBJECT
 
  public:
@@ -32,6 +33,8 @@ class Trail : public QWidget {
   /// Lets the title be typed in its place.
   void typeTitle();
   QRect areaOf(int place) const;
+  std::vector<ViewItem> items() const override;
+  void takeItem(int item) override { Q_EMIT visited(item); }
   QSize sizeHint() const override;
   QSize minimumSizeHint() const override { return {300, sizeHint().height()}; }
 

@@ -311,6 +311,7 @@ class TstDrawerPlace : public QObject {
     settle(d.add());
     QVERIFY(std::fabs(d.add().traced()->silhouette_mm2 - area) < 0.5);
     // A part is drawn round and added.
+    QTest::mouseClick(d.add().findChild<QPushButton*>(QStringLiteral("showMends")), Qt::LeftButton);
     QVERIFY(d.press(QStringLiteral("Add a part")));
     const QPoint corner = d.add().view().rect().center() + QPoint(90, 120);
     QTest::mousePress(&d.add().view(), Qt::LeftButton, {}, corner);
@@ -331,6 +332,113 @@ class TstDrawerPlace : public QObject {
     for (const DrawerCard& c : d.drawer().index().cards())
       if (c.name == "Garden hare") found = c.realHeight && std::fabs(c.realHeight->typical_m - 0.6) < 0.01;
     QVERIFY(found);
+  }
+
+  // Five stamps on a sheet: name, Return, height, Return, and the next one comes by itself; what is done is
+  // marked.
+  void oneStampAfterTheOther() {
+    Drawer d(false);
+    d.place().showAdding();
+    QVERIFY(d.press(QStringLiteral("Try a sample")));
+    settle(d.add());
+    const int n = d.add().impressions();
+    QCOMPARE(n, 5);
+    auto* name = d.add().findChild<QLineEdit*>(QStringLiteral("stampName"));
+    auto* height = d.add().findChild<QComboBox*>(QStringLiteral("stampHeight"));
+    QVERIFY(name->isVisible() && height->isVisible());  // in view without rolling
+    QVERIFY(d.add().rect().contains(QRect(name->mapTo(&d.add(), QPoint()), name->size())));
+    const char* names[] = {"Hare", "Duck", "Poplar", "Wading bird", "Cottage"};
+    const char* heights[] = {"", "", "", "90 cm", "6 m"};
+    QSet<int> seen;
+    for (int k = 0; k < n; ++k) {
+      seen << d.add().chosenImpression();
+      QTest::keyClicks(name, QLatin1String(names[k]));
+      QTest::keyClick(name, Qt::Key_Return);
+      if (*heights[k]) {
+        height->lineEdit()->selectAll();
+        QTest::keyClicks(height->lineEdit(), QLatin1String(heights[k]));
+      }
+      QTest::keyClick(height->lineEdit(), Qt::Key_Return);
+      settle(d.add());
+      waitForJobs(d.drawer());
+    }
+    QCOMPARE(seen.size(), n);
+    QCOMPARE(d.drawer().index().cards().size(), static_cast<size_t>(n));
+    QVERIFY(d.says(QStringLiteral("All 5 are in the drawer")));
+    for (const DrawerCard& c : d.drawer().index().cards()) QVERIFY2(c.realHeight.has_value(), c.name.c_str());
+    for (const DrawerCard& c : d.drawer().index().cards())
+      if (c.name == "Wading bird") QVERIFY(std::fabs(c.realHeight->typical_m - 0.9) < 1e-9);
+  }
+
+  void aHeightThatIsNoneIsRefused() {
+    Drawer d(false);
+    d.place().showAdding();
+    QVERIFY(d.press(QStringLiteral("Try a sample")));
+    settle(d.add());
+    auto* height = d.add().findChild<QComboBox*>(QStringLiteral("stampHeight"));
+    QTest::keyClicks(height->lineEdit(), QStringLiteral("very tall"));
+    QTest::keyClick(height->lineEdit(), Qt::Key_Return);
+    QCOMPARE(d.drawer().index().cards().size(), size_t{0});
+    QVERIFY(d.says(QStringLiteral("very tall")));
+  }
+
+  // Mends of a trace are taken back by undo there; the plan's own changes stay.
+  void undoTakesBackMends() {
+    Drawer d;
+    const Plan plan = d.session().plan();
+    d.place().showAdding();
+    QVERIFY(d.press(QStringLiteral("Try a sample")));
+    settle(d.add());
+    const double area = d.add().traced()->silhouette_mm2;
+    QVERIFY(!d.window.action(QStringLiteral("undo"))->isEnabled());
+    const QPoint inside = d.add().view().toPixels(d.add().traced()->regions[0].inside).toPoint();
+    QTest::mouseClick(&d.add().view(), Qt::LeftButton, {}, inside);
+    settle(d.add());
+    const double other = d.add().traced()->silhouette_mm2;
+    QVERIFY(std::fabs(other - area) > 0.5);
+    for (QSlider* s : d.add().findChildren<QSlider*>())
+      if (s->accessibleName() == QLatin1String("Outline inward or outward")) s->setValue(6), s->setValue(10);
+    settle(d.add());
+    const double grown = d.add().traced()->silhouette_mm2;
+    QVERIFY(d.window.action(QStringLiteral("undo"))->isEnabled());
+    QVERIFY(d.window.action(QStringLiteral("undo"))->text().contains(QStringLiteral("slider")));
+    d.window.action(QStringLiteral("undo"))->trigger();  // one pull at a slider is one step
+    settle(d.add());
+    QVERIFY(d.add().traced()->silhouette_mm2 < grown - 5);
+    d.window.action(QStringLiteral("undo"))->trigger();
+    settle(d.add());
+    QVERIFY(std::fabs(d.add().traced()->silhouette_mm2 - area) < 0.01);
+    d.window.action(QStringLiteral("redo"))->trigger();
+    settle(d.add());
+    QVERIFY(std::fabs(d.add().traced()->silhouette_mm2 - other) < 0.01);
+    QVERIFY(d.session().plan() == plan);
+    // Elsewhere undo is the plan's again.
+    d.window.visit(QStringLiteral("scene"));
+    QVERIFY(!d.window.action(QStringLiteral("undo"))->isEnabled());
+  }
+
+  void anOpenOutlineIsClosedInOneAct() {
+    Drawer d(false);
+    d.place().showAdding();
+    const QString file = d.folder.filePath(QStringLiteral("hut.svg"));
+    QFile f(file);
+    QVERIFY(f.open(QIODevice::WriteOnly));
+    f.write(
+        "<svg xmlns='http://www.w3.org/2000/svg' width='40mm' height='40mm' viewBox='0 0 40 40'>"
+        "<path fill='none' stroke='#000' stroke-width='0.5' d='M19.4 10 H10 V30 H20 M21.3 30 H30 V10 "
+        "H20.7'/></svg>");
+    f.close();
+    d.add().readFile(file);
+    settle(d.add());
+    QVERIFY(d.says(QStringLiteral("open at 2 places")));
+    const double before = d.add().traced()->silhouette_mm2;
+    QTest::mouseClick(d.add().findChild<QPushButton*>(QStringLiteral("closeOutline")), Qt::LeftButton);
+    settle(d.add());
+    QVERIFY(d.add().traced()->silhouette_mm2 > before + 300);
+    QVERIFY(!d.says(QStringLiteral("open at")));
+    d.window.action(QStringLiteral("undo"))->trigger();
+    settle(d.add());
+    QVERIFY(d.says(QStringLiteral("open at 2 places")));
   }
 
   void aPictureWithoutAScaleIsAskedAbout() {
