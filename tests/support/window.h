@@ -7,6 +7,7 @@
 #include <QTemporaryDir>
 #include <QTest>
 
+#include "app/common/accessible_items.h"
 #include "app/order/step_strip.h"
 #include "app/scene/face_view.h"
 #include "app/scene/walk_view.h"
@@ -62,6 +63,7 @@ inline void prepareApplication() {
   QCoreApplication::setApplicationName(QStringLiteral("havlo-tests"));
   QCoreApplication::setOrganizationName(QStringLiteral("havlo-tests"));
   loadFonts();
+  tellOfItems();
   applyTheme(*static_cast<QApplication*>(QCoreApplication::instance()), false, 1);
 }
 

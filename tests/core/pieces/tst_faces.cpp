@@ -176,7 +176,8 @@ class TestFaces : public QObject {
     p.pieces.push_back(flap);
     const auto enclosed = [&](const Plan& plan) {
       std::vector<std::string> out;
-      for (const Step& s : analyse(plan)->sheet.steps) {
+      const AnalysisRef a = analyse(plan);
+      for (const Step& s : a->sheet.steps) {
         if (s.what == Do::Enclose) out.push_back(plan.pieces[ix(s.paper)].id);
         if (s.paper == 2 && s.what != Do::Enclose) out.push_back("cut or glued");
       }
