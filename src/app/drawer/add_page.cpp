@@ -151,6 +151,7 @@ void AddPage::mend(const QString& label, Mends after, int merging) {
 void AddPage::restore(const Mends& mends) {
   const bool sameShape = mends.found == m_found && mends.settings == m_settings && mends.chosen == m_chosen;
   m_found = mends.found, m_settings = mends.settings, m_foot = mends.foot, m_chosen = mends.chosen;
+  m_keys = mends.keys;
   m_mends->showSettings(m_settings);
   sameShape ? show() : trace();
 }
@@ -158,22 +159,22 @@ void AddPage::restore(const Mends& mends) {
 void AddPage::joinIn(Box area) {
   if (!m_found) return;
   FoundSheet joined = *m_found;
-  std::vector<bool> done = m_done;
+  std::vector<std::string> keys = m_keys;
   Box all;
   for (size_t k = joined.impressions.size(); k-- > 0;) {
     const Box b = joined.impressions[k];
     if (!area.contains(b.centre())) continue;
     all.include({b.left, b.bottom}), all.include({b.right, b.top});
     joined.impressions.erase(joined.impressions.begin() + static_cast<long>(k));
-    done.erase(done.begin() + static_cast<long>(k));
+    keys.erase(keys.begin() + static_cast<long>(k));
   }
   if (all.empty()) all = area;
   joined.impressions.push_back(all);
-  done.push_back(false);
-  m_done = std::move(done);
+  keys.emplace_back();
   Mends after;
   after.found = std::make_shared<FoundSheet>(std::move(joined));
   after.chosen = static_cast<int>(after.found->impressions.size()) - 1;
+  after.keys = std::move(keys);
   m_facts->startOver({});
   m_wholeSheet = false;
   mend(tr("Take marks as one"), std::move(after));
@@ -490,7 +491,7 @@ void AddPage::take(Read read) {
   m_level.reset(), m_foot.reset();
   m_corners.clear();
   m_settings = {};
-  m_done.clear();
+  m_keys.clear();
   m_undo.clear();
   m_chosen = -1;
   m_wholeSheet = true;
@@ -563,7 +564,7 @@ void AddPage::find() {
                    }
                    stopped();
                    m_found = std::make_shared<const FoundSheet>(std::move(found).value());
-                   m_done.assign(m_found->impressions.size(), false);
+                   m_keys.assign(m_found->impressions.size(), {});
                    m_mends->showLevel(m_found->level);
                    chooseImpression(std::clamp(m_chosen, 0, impressions() - 1));
                  });
@@ -587,7 +588,7 @@ void AddPage::chooseImpression(int index) {
 void AddPage::nextToDo() {
   const int n = impressions();
   for (int k = 1; k <= n; ++k)
-    if (const int next = (m_chosen + k) % n; !m_done[ix(next)]) return chooseImpression(next);
+    if (const int next = (m_chosen + k) % n; m_keys[ix(next)].empty()) return chooseImpression(next);
   m_wholeSheet = true;
   show();
 }
@@ -654,7 +655,9 @@ void AddPage::show() {
   m_whole->setVisible(m_found && !m_wholeSheet);
   m_next->setVisible(impressions() > 1);
   m_foundWords->setVisible(m_found != nullptr);
-  const auto done = std::count(m_done.begin(), m_done.end(), true);
+  std::vector<bool> inDrawer;
+  for (const std::string& key : m_keys) inDrawer.push_back(!key.empty());
+  const auto done = std::count(inDrawer.begin(), inDrawer.end(), true);
   if (m_found) {
     const int n = impressions();
     m_foundWords->setText(
@@ -697,7 +700,7 @@ void AddPage::show() {
     Scan small = m_small;
     small.pxPerMm = f.pxPerMm * small.width / f.width;
     m_view->showSheet(imageOf(turnedPicture(small, level(), area, small.pxPerMm)), area,
-                      m_found ? m_found->impressions : std::vector<Box>{}, m_chosen, m_done);
+                      m_found ? m_found->impressions : std::vector<Box>{}, m_chosen, inDrawer);
   } else {
     m_view->showImpression(m_tracedPicture, m_tracedArea, m_traced, footNow());
   }
@@ -706,6 +709,7 @@ void AddPage::show() {
 void AddPage::put(bool ontoCard) {
   if (!m_traced || !m_put->isEnabled()) return;
   DrawerStamp s;
+  s.card.key = m_keys[ix(m_chosen)];  // once more: the same stamp, mended
   s.stamp = m_traced->stamp;
   if (const QString wrong = m_facts->describe(s.stamp); !wrong.isEmpty())
     return Q_EMIT m_session.trouble(wrong);
@@ -717,7 +721,7 @@ void AddPage::put(bool ontoCard) {
                     std::round((m_traced->lowerLeft.y - m_foot->y) * 100) / 100};
   const std::string key = m_drawer.put(s);
   if (key.empty()) return;
-  m_done[ix(m_chosen)] = true;
+  m_keys[ix(m_chosen)] = key;
   Q_EMIT added(QString::fromStdString(key), ontoCard);
   if (!ontoCard) nextToDo();
 }

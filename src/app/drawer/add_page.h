@@ -63,8 +63,9 @@ class AddPage : public QWidget {
     TraceSettings settings;
     std::optional<Point> foot;  // sheet mm
     int chosen = -1;
+    std::vector<std::string> keys;
   };
-  Mends mendsNow() const { return {m_found, m_settings, m_foot, m_chosen}; }
+  Mends mendsNow() const { return {m_found, m_settings, m_foot, m_chosen, m_keys}; }
   void mend(const QString& label, Mends after, int merging = -1);
   void restore(const Mends& mends);
   void closeOpenings(int only = -1);
@@ -100,7 +101,7 @@ class AddPage : public QWidget {
   std::optional<Point> m_foot;  // sheet mm
   int m_chosen = -1;
   bool m_wholeSheet = true;
-  std::vector<bool> m_done;  // which impressions are in the drawer
+  std::vector<std::string> m_keys;  // of each impression in the drawer; empty: not there yet
   QUndoStack m_undo;
   std::vector<Point> m_corners;
   double m_marked_px = 0;  // length of the marked line in scan pixels
