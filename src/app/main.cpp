@@ -3,6 +3,7 @@
 
 #include <QApplication>
 #include <QCommandLineParser>
+#include <QProcess>
 #include <QSettings>
 #include <QTimer>
 #include <chrono>
@@ -16,6 +17,7 @@
 #include "app/session/settings.h"
 #include "app/shell/errands.h"
 #include "app/shell/filing.h"
+#include "app/shell/language.h"
 #include "app/shell/main_window.h"
 #include "app/theme/theme.h"
 #include "io/fonts.h"
@@ -28,6 +30,7 @@ int main(int argc, char** argv) {
   havlo::useOwnSettings();
   havlo::loadFonts();
   havlo::tellOfItems();
+  havlo::speak(app, havlo::languageWanted());
   QCommandLineParser parser;
   parser.setApplicationDescription(
       QCoreApplication::translate("main", "Plans scene cards from rubber stamps."));
@@ -74,6 +77,9 @@ int main(int argc, char** argv) {
     look->start(5);
   }
   const int code = QApplication::exec();
+  // Another language: everything is said anew. Unsaved work is offered there.
+  if (app.property("startAgain").toBool())
+    QProcess::startDetached(QCoreApplication::applicationFilePath(), {});
   // What is not saved is on the disk by now. A worker that a strange file keeps busy does not keep the
   // program.
   std::thread([code] {

@@ -14,6 +14,9 @@ trap 'kill "$app" 2>/dev/null || true; rm -rf "$work"' EXIT
 export XDG_DATA_HOME="$work/data" XDG_CONFIG_HOME="$work/config" XDG_RUNTIME_DIR="$work" QT_QPA_PLATFORM=xcb
 export LSAN_OPTIONS="suppressions=$work/leaks"
 echo 'leak:libdbus-1.so' > "$work/leaks"
+# Titles of windows are looked for in English, whatever the system speaks.
+mkdir -p "$work/config/havlo"
+printf '[General]\nlanguage=en\nwalkFolded=false\n' > "$work/config/havlo/havlo.ini"
 
 fail() { echo "FAILED: $*" >&2; exit 1; }
 wait_for() {  # wait_for SECONDS COMMAND...

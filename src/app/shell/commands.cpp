@@ -1,9 +1,11 @@
 #include "app/shell/commands.h"
 
+#include <QCoreApplication>
 #include <QSettings>
 
 #include "app/shell/errands.h"
 #include "app/shell/filing.h"
+#include "app/shell/language.h"
 #include "app/shell/places.h"
 #include "app/theme/theme.h"
 #include "io/wording/say.h"
@@ -187,6 +189,20 @@ std::vector<Command> lookCommands(PlanSession& session, Errands& errands,
   look(4, choice(
               QStringLiteral("dark"), tr("&Dark ground"),
               [acts] { acts.setAppearance(!theme().dark, textScale()); }, [] { return theme().dark; }));
+  for (const Language& l : languages())
+    look(5, choice(
+                QStringLiteral("language-") + QLatin1String(l.code), QString::fromUtf8(l.name),
+                [&errands, code = QString::fromLatin1(l.code), name = QString::fromUtf8(l.name),
+                 leave = acts.leave] {
+                  QSettings().setValue(QStringLiteral("language"), code);
+                  if (code == spokenLanguage()) return;
+                  errands.notice(tr("From the next start on the window speaks %1.").arg(name),
+                                 {{tr("Start again now"), [leave] {
+                                     qApp->setProperty("startAgain", true);
+                                     leave();
+                                   }}});
+                },
+                [code = QString::fromLatin1(l.code)] { return code == languageWanted(); }));
   out.push_back(in("help", 0, plain("handbook", tr("&Handbook"), acts.handbook, {QKeySequence(Qt::Key_F1)})));
   out.push_back(
       in("help", 0, plain("findAct", tr("&Find an act…"), acts.findAct, {QKeySequence(Qt::Key_F3)})));

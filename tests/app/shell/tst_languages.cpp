@@ -1,0 +1,152 @@
+// Every text of the window comes through the translator, in every place; what is shown in a language fits its
+// field; the translations keep their numbers.
+#include <QAbstractButton>
+#include <QCheckBox>
+#include <QComboBox>
+#include <QMenu>
+#include <QMenuBar>
+#include <QProcess>
+#include <QRegularExpression>
+#include <QTranslator>
+
+#include "app/shell/language.h"
+#include "app/shell/places.h"
+#include "support/window.h"
+#include "tests/support/program.h"
+
+using namespace havlo;
+using namespace havlo::testing;
+
+namespace {
+
+/// Says every text between marks and a third longer, so that what does not come through it is seen.
+class Marks : public QTranslator {
+ public:
+  bool isEmpty() const override { return false; }
+  QString translate(const char*, const char* text, const char*, int) const override {
+    const QString said = QString::fromUtf8(text);
+    return u'⟦' + said + u'⟧';
+  }
+};
+
+const char* kPlaces[] = {"card", "drawer", "scene",    "order",   "ink",  "colour",
+                         "make", "log",    "practice", "arrange", "begin"};
+
+/// What a widget shows, as it is told by its class.
+QString shownBy(const QWidget& w) {
+  if (const auto* label = qobject_cast<const QLabel*>(&w)) return label->text();
+  if (const auto* button = qobject_cast<const QAbstractButton*>(&w)) return button->text();
+  return {};
+}
+
+bool isWords(const QString& text) {
+  static const QRegularExpression letters(QStringLiteral("\\p{L}{3}"));
+  return letters.match(text).hasMatch();
+}
+
+}  // namespace
+
+class TstLanguages : public QObject {
+  Q_OBJECT
+
+ private Q_SLOTS:
+  void initTestCase() { prepareApplication(); }
+  void cleanup() { speak(*qApp, QStringLiteral("en")); }
+
+  void everyTextIsTranslated() {
+    Marks marks;
+    qApp->installTranslator(&marks);
+    QSet<QString> bare;
+    {
+      Window w;
+      w.window.drawerSession().fillWithDemo();
+      QSet<QString> known;  // the maker's own words
+      for (const StampRef& s : w.session().plan().stamps) known << QString::fromStdString(s->name);
+      for (const Ink& i : w.session().plan().inks) known << QString::fromStdString(i.name);
+      known << QString::fromStdString(w.session().plan().title);
+      for (const char* id : kPlaces) {
+        w.window.visit(QLatin1String(id));
+        settleOrder(w.session());
+        QCoreApplication::processEvents();
+        for (QWidget* widget : w.window.findChildren<QWidget*>()) {
+          const QString text = shownBy(*widget);
+          if (!widget->isVisible() || !isWords(text) || text.contains(u'⟦') || known.contains(text)) continue;
+          bare << QStringLiteral("%1: %2").arg(QLatin1String(id), text.left(60));
+        }
+      }
+    }
+    qApp->removeTranslator(&marks);
+    QStringList list(bare.begin(), bare.end());
+    list.sort();
+    // Sizes and papers have names of their own; languages are called in theirs.
+    static const QRegularExpression own(QStringLiteral("A[46]|Letter|dpi|Inter|Deutsch|English"));
+    list.removeIf([](const QString& s) { return own.match(s).hasMatch(); });
+    QVERIFY2(list.isEmpty(), qPrintable(QStringLiteral("%1\n").arg(list.size()) + list.join(u'\n')));
+  }
+
+  void theWindowSpeaksGerman() {
+    speak(*qApp, QStringLiteral("de"));
+    QCOMPARE(spokenLanguage(), QStringLiteral("de"));
+    Window w;
+    QVERIFY(says(w.window.scene(), QStringLiteral("Was die Szene sagt")));
+    w.session().select(QStringLiteral("hare"));
+    w.window.action(QStringLiteral("another"))->trigger();
+    QVERIFY2(w.session().undoStack().undoText().contains(QStringLiteral("Noch eines von")),
+             qPrintable(w.session().undoStack().undoText()));
+    // Menus, too, and each has a key of its own.
+    QSet<QChar> keys;
+    for (QAction* a : w.window.menuBar()->actions()) {
+      const qsizetype at = a->text().indexOf(u'&');
+      QVERIFY2(at >= 0, qPrintable(a->text()));
+      QVERIFY2(!keys.contains(a->text()[at + 1].toLower()), qPrintable(a->text()));
+      keys << a->text()[at + 1].toLower();
+    }
+    QCOMPARE(w.window.menuBar()->actions().first()->text(), QStringLiteral("&Plan"));
+    QCOMPARE(w.window.menuBar()->actions()[1]->text(), QStringLiteral("Ä&ndern"));
+  }
+
+  // Nothing that is shown is wider than its field, in the languages that are offered.
+  void nothingIsCutOff_data() {
+    QTest::addColumn<QString>("language");
+    for (const Language& l : languages()) QTest::newRow(l.code) << QString::fromLatin1(l.code);
+  }
+  void nothingIsCutOff() {
+    QFETCH(QString, language);
+    speak(*qApp, language);
+    Window w;
+    w.window.drawerSession().fillWithDemo();
+    QStringList cut;
+    int looked = 0;
+    for (const char* id : kPlaces) {
+      w.window.visit(QLatin1String(id));
+      settleOrder(w.session());
+      QCoreApplication::processEvents();
+      for (QWidget* widget : w.window.findChildren<QWidget*>()) {
+        if (!widget->isVisible() || !isWords(shownBy(*widget))) continue;
+        const auto* label = qobject_cast<QLabel*>(widget);
+        const bool wraps = label && label->wordWrap();
+        ++looked;
+        const int need = wraps ? widget->heightForWidth(widget->width()) : widget->sizeHint().width();
+        const int have = wraps ? widget->height() : widget->width();
+        if (have < need - 2)
+          cut << QStringLiteral("%1: %2 of %3 px: %4")
+                     .arg(QLatin1String(id))
+                     .arg(have)
+                     .arg(need)
+                     .arg(shownBy(*widget).left(70));
+      }
+    }
+    QVERIFY(looked > 200);
+    QVERIFY2(cut.isEmpty(), qPrintable(QStringLiteral("%1\n").arg(cut.size()) + cut.join(u'\n')));
+  }
+
+  void translationsAreWhole() {
+    QProcess check;
+    check.start(QStringLiteral(HAVLO_SOURCE_DIR "/tools/translate"), {QStringLiteral("--check")});
+    QVERIFY(check.waitForFinished(60000));
+    QVERIFY2(check.exitCode() == 0, check.readAllStandardOutput().constData());
+  }
+};
+
+HAVLO_TEST(TstLanguages)
+#include "tst_languages.moc"
