@@ -7,6 +7,7 @@
 #include <algorithm>
 #include <chrono>
 
+#include "app/scene/crowd_draft.h"
 #include "app/scene/face_view.h"
 #include "bench/time_each.h"
 #include "core/chain/chain.h"
@@ -78,7 +79,8 @@ void horizonToPixels60(benchmark::State& state) {
   QTemporaryDir folder;
   PlanSession session(folder.path());
   RowDraft row(session);
-  FaceView face(session, row, std::make_shared<SvgArt>());
+  CrowdDraft crowd(session);
+  FaceView face(session, row, crowd, std::make_shared<SvgArt>());
   face.resize(692, 470);
   session.start(busyScene(state.range(0) != 0));
   testing::settle(face);
@@ -96,7 +98,8 @@ void lightToPixels60(benchmark::State& state) {
   QTemporaryDir folder;
   PlanSession session(folder.path());
   RowDraft row(session);
-  FaceView face(session, row, std::make_shared<SvgArt>());
+  CrowdDraft crowd(session);
+  FaceView face(session, row, crowd, std::make_shared<SvgArt>());
   face.resize(692, 470);
   session.start(busyScene(false));
   testing::settle(face);

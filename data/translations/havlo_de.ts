@@ -3067,7 +3067,7 @@ Satz: %1</translation>
     </message>
     <message>
         <source>Begin a new card</source>
-        <translation>Eine neue Karte beginnen</translation>
+        <translation>Neue Karte beginnen</translation>
     </message>
     <message>
         <source>Begin this card</source>
@@ -3595,7 +3595,7 @@ Satz: %1</translation>
     </message>
     <message>
         <source>Details</source>
-        <translation>Einzelheiten</translation>
+        <translation>Details</translation>
     </message>
     <message>
         <source>Die</source>
@@ -6249,7 +6249,7 @@ der Schublade</translation>
     </message>
     <message>
         <source>Own steps</source>
-        <translation>Eigene Schritte</translation>
+        <translation>Eigenes</translation>
     </message>
     <message>
         <source>PDF files (*.pdf)</source>
@@ -7337,7 +7337,7 @@ der Schublade</translation>
     </message>
     <message>
         <source>Suggested</source>
-        <translation>Vorgeschlagen</translation>
+        <translation>Vorschlag</translation>
     </message>
     <message>
         <source>Suggestions</source>

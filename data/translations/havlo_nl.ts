@@ -3067,7 +3067,7 @@ set: %1</translation>
     </message>
     <message>
         <source>Begin a new card</source>
-        <translation>Een nieuwe kaart beginnen</translation>
+        <translation>Nieuwe kaart beginnen</translation>
     </message>
     <message>
         <source>Begin this card</source>
@@ -3595,7 +3595,7 @@ set: %1</translation>
     </message>
     <message>
         <source>Details</source>
-        <translation>Bijzonderheden</translation>
+        <translation>Details</translation>
     </message>
     <message>
         <source>Die</source>
@@ -6249,7 +6249,7 @@ de la</translation>
     </message>
     <message>
         <source>Own steps</source>
-        <translation>Eigen stappen</translation>
+        <translation>Eigen</translation>
     </message>
     <message>
         <source>PDF files (*.pdf)</source>
@@ -7337,7 +7337,7 @@ de la</translation>
     </message>
     <message>
         <source>Suggested</source>
-        <translation>Voorgesteld</translation>
+        <translation>Voorstel</translation>
     </message>
     <message>
         <source>Suggestions</source>

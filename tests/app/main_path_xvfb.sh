@@ -80,7 +80,10 @@ sleep 1.5
 xdotool mousemove 1140 210 click 1  # Try a sample
 sleep 6
 [ -z "${SHOT:-}" ] || import -window root "$SHOT"
-xdotool mousemove 1105 699 click 1  # Into the drawer and onto the card
+xdotool type --delay 20 'heron'
+xdotool key Tab
+xdotool type --delay 20 '90 cm'
+xdotool mousemove 1105 733 click 1  # Into the drawer and onto the card
 sleep 2
 xdotool key ctrl+s
 sleep 1.5

@@ -3,6 +3,8 @@
 
 #include <algorithm>
 
+#include "core/colour/colour.h"
+
 namespace havlo {
 namespace {
 
