@@ -3047,7 +3047,7 @@ Satz: %1</translation>
     </message>
     <message>
         <source>Before and after</source>
-        <translation>Vorher und nachher</translation>
+        <translation>Vorher, nachher</translation>
     </message>
     <message>
         <source>Begin</source>
@@ -4459,7 +4459,7 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     </message>
     <message>
         <source>I know</source>
-        <translation>Ich weiß</translation>
+        <translation>Weiß ich</translation>
     </message>
     <message>
         <source>I know: %1</source>
@@ -6953,7 +6953,7 @@ der Schublade</translation>
     </message>
     <message>
         <source>Show construction lines</source>
-        <translation>Konstruktionslinien zeigen</translation>
+        <translation>Hilfslinien zeigen</translation>
     </message>
     <message>
         <source>Show me</source>

@@ -3047,7 +3047,7 @@ set: %1</translation>
     </message>
     <message>
         <source>Before and after</source>
-        <translation>Ervoor en erna</translation>
+        <translation>Ervoor, erna</translation>
     </message>
     <message>
         <source>Begin</source>
@@ -4459,7 +4459,7 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     </message>
     <message>
         <source>I know</source>
-        <translation>Ik weet het</translation>
+        <translation>Weet ik</translation>
     </message>
     <message>
         <source>I know: %1</source>

@@ -14,6 +14,7 @@
 #include "app/card/pieces_page.h"
 #include "app/card/sizes_page.h"
 #include "app/card/stack_view.h"
+#include "app/common/column_width.h"
 #include "app/common/keyed_rows.h"
 #include "app/common/marks.h"
 #include "app/common/rolled.h"
@@ -46,7 +47,7 @@ CardPlace::CardPlace(PlanSession& session, DrawerSession& drawer, std::shared_pt
   row->addWidget(buildChoices());
   row->addLayout(buildPictures(), 1);
   auto* notes = new SheetFrame;
-  notes->setFixedWidth(qRound(270 * (1 + (textScale() - 1) * 0.5)));
+  holdWidth(notes, qRound(270 * (1 + (textScale() - 1) * 0.5)));
   notes->box()->addWidget(inkLabel(tr("Do they fit?"), headingFont(), theme().ink));
   m_notes = new KeyedRows;
   m_notes->grid()->setContentsMargins(0, 0, 6, 0);
@@ -83,7 +84,7 @@ void CardPlace::show() {
 
 QWidget* CardPlace::buildChoices() {
   auto* sheet = new SheetFrame;
-  sheet->setFixedWidth(qRound(292 * (1 + (textScale() - 1) * 0.6)));
+  holdWidth(sheet, qRound(292 * (1 + (textScale() - 1) * 0.6)));
   auto* head = new QHBoxLayout;
   head->addWidget(inkLabel(tr("The card"), headingFont(), theme().ink), 1);
   auto* fresh = new QPushButton(tr("Begin a new card"));

@@ -13,6 +13,7 @@
 #include <QUrl>
 #include <cmath>
 
+#include "app/common/column_width.h"
 #include "app/common/form_rows.h"
 #include "app/common/measure_edit.h"
 #include "app/common/rolled.h"
@@ -367,7 +368,7 @@ QWidget* AddPage::buildQuestions() {
 
 QWidget* AddPage::buildPanel() {
   auto* sheet = new SheetFrame;
-  sheet->setFixedWidth(qRound(318 * (1 + (textScale() - 1) * 0.6)));
+  holdWidth(sheet, qRound(318 * (1 + (textScale() - 1) * 0.6)));
   auto* inside = new QWidget;
   auto* column = new QVBoxLayout(inside);
   column->setContentsMargins(0, 0, 8, 0);

@@ -9,6 +9,7 @@
 #include <QPushButton>
 #include <QStackedWidget>
 
+#include "app/common/column_width.h"
 #include "app/common/form_rows.h"
 #include "app/common/measure_edit.h"
 #include "app/drawer/add_page.h"
@@ -187,7 +188,7 @@ QWidget* DrawerPlace::buildBrowse(std::shared_ptr<SvgArt> art) {
   shelfSheet->box()->addWidget(m_shelf);
   row->addWidget(shelfSheet, 1);
   auto* panelSheet = new SheetFrame;
-  panelSheet->setFixedWidth(qRound(304 * (1 + (textScale() - 1) * 0.6)));
+  holdWidth(panelSheet, qRound(304 * (1 + (textScale() - 1) * 0.6)));
   m_panel = new StampPanel(m_session, m_drawer, art);
   panelSheet->box()->addWidget(m_panel);
   row->addWidget(panelSheet);

@@ -8,6 +8,7 @@
 #include <utility>
 
 #include "app/common/choice_list.h"
+#include "app/common/column_width.h"
 #include "app/common/form_rows.h"
 #include "app/common/keyed_rows.h"
 #include "app/common/picture_box.h"
@@ -45,7 +46,7 @@ LogPlace::LogPlace(PlanSession& session, LogSession& log, std::shared_ptr<SvgArt
 
 QWidget* LogPlace::buildList() {
   auto* left = new SheetFrame;
-  left->setFixedWidth(qRound(284 * (1 + (textScale() - 1) * 0.5)));
+  holdWidth(left, qRound(284 * (1 + (textScale() - 1) * 0.5)));
   m_which = new QComboBox;
   m_which->setObjectName(QStringLiteral("which"));
   m_which->setAccessibleName(tr("What is listed"));
@@ -187,7 +188,7 @@ QWidget* LogPlace::buildFields() {
 
 QWidget* LogPlace::buildSide() {
   auto* right = new SheetFrame;
-  right->setFixedWidth(qRound(284 * (1 + (textScale() - 1) * 0.5)));
+  holdWidth(right, qRound(284 * (1 + (textScale() - 1) * 0.5)));
   right->box()->addWidget(inkLabel(tr("What Havlo has learnt"), headingFont(), theme().ink));
   m_learnt = new LearntPage(m_log);
   connect(m_learnt, &LearntPage::inkLearnt, this, &LogPlace::inkLearnt);

@@ -10,6 +10,7 @@
 #include <numeric>
 #include <set>
 
+#include "app/common/column_width.h"
 #include "app/common/sheet_frame.h"
 #include "app/common/stamp_mime.h"
 #include "app/scene/crowd_draft.h"
@@ -48,8 +49,8 @@ ScenePlace::ScenePlace(PlanSession& session, std::shared_ptr<SvgArt> art, QWidge
   auto* reading = new ReadingPanel(session, art);
   // Wider with larger text, but never so wide that the card has no room.
   const double grow = 1 + (textScale() - 1) * 0.5;
-  thing->setFixedWidth(qRound(224 * grow));
-  reading->setFixedWidth(qRound(300 * grow));
+  holdWidth(thing, qRound(224 * grow));
+  holdWidth(reading, qRound(300 * grow));
   // What they show must not move the card: they roll instead of growing.
   for (QWidget* side : {static_cast<QWidget*>(thing), static_cast<QWidget*>(reading)})
     side->setSizePolicy(QSizePolicy::Fixed, QSizePolicy::Ignored);

@@ -7,6 +7,7 @@
 #include <QMenuBar>
 #include <QProcess>
 #include <QRegularExpression>
+#include <QScrollArea>
 #include <QTranslator>
 
 #include "app/shell/language.h"
@@ -124,6 +125,18 @@ class TstLanguages : public QObject {
       w.window.visit(QLatin1String(id));
       settleOrder(w.session());
       QCoreApplication::processEvents();
+      // What rolls up and down only must not be wider than its column.
+      for (const QScrollArea* area : w.window.findChildren<QScrollArea*>()) {
+        if (!area->isVisible() || area->horizontalScrollBarPolicy() != Qt::ScrollBarAlwaysOff ||
+            !area->widget())
+          continue;
+        if (area->viewport()->width() < area->widget()->minimumSizeHint().width() - 2)
+          cut << QStringLiteral("%1: a column of %2 px, %3 wanted: %4")
+                     .arg(QLatin1String(id))
+                     .arg(area->viewport()->width())
+                     .arg(area->widget()->minimumSizeHint().width())
+                     .arg(QLatin1String(area->parentWidget()->metaObject()->className()));
+      }
       for (QWidget* widget : w.window.findChildren<QWidget*>()) {
         if (!widget->isVisible() || !isWords(shownBy(*widget))) continue;
         const auto* label = qobject_cast<QLabel*>(widget);

@@ -1,0 +1,12 @@
+// Columns at the side of a place: as wide as is usual, wider where a language needs it.
+#pragma once
+
+class QWidget;
+
+namespace havlo {
+
+/// Gives `column` the width `usual` (pixels) and lets it grow, never shrink, when what rolls in it (`rolled`)
+/// is wider than that, up to a third more. What is shown may change; the width then follows.
+void holdWidth(QWidget* column, int usual);
+
+}  // namespace havlo
