@@ -4,6 +4,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "app/scene/walk_names.h"
 #include "app/scene/walk_view.h"
 #include "app/theme/theme.h"
 #include "core/plan/role_facts.h"
@@ -12,31 +13,44 @@
 
 namespace havlo {
 
+double WalkView::yOfTone(double strength) const {
+  const double top = kHeading_px * textScale(), ground = groundY();
+  return ground - 3 - strength * (ground - 3 - top);
+}
+
+/// One for each standing thing: where its tone is marked, and whether it is printed too strongly.
+std::vector<std::pair<QPointF, bool>> WalkView::toneDots(const std::vector<Flat>& all) const {
+  std::vector<std::pair<QPointF, bool>> out;
+  const Analysis& a = *m_session.analysis();
+  for (const ToneReading& r : a.tone) {
+    const Role role = a.meetings.placed[ix(r.impression)]->outline->stamp->role;
+    const auto f =
+        std::find_if(all.begin(), all.end(), [&](const Flat& x) { return x.impression == r.impression; });
+    if (f == all.end() || !std::isfinite(f->away_m) || !factsOf(role).stands()) continue;
+    out.push_back({QPointF(f->x, yOfTone(r.seen)), r.seen - r.wanted > 0.3});
+  }
+  return out;
+}
+
 /// How strongly each thing is printed against what the mist leaves at its distance.
 void WalkView::paintTone(QPainter& p, const std::vector<Flat>& all) const {
   const Analysis& a = *m_session.analysis();
   if (a.tone.empty()) return;
   const Theme& t = theme();
-  const double top = kHeading_px * textScale(), ground = groundY();
-  const auto yOf = [&](double strength) { return ground - 3 - strength * (ground - 3 - top); };
+  const double ground = groundY();
   const double visibility = *m_session.plan().view->visibility_m;
   QPolygonF curve;
   for (double x = xOf(0); x <= width() - kRight_px; x += 4)
-    curve << QPointF(x, yOf(contrastLeft(Metres{distanceAt(x)}, Metres{visibility})));
+    curve << QPointF(x, yOfTone(contrastLeft(Metres{distanceAt(x)}, Metres{visibility})));
   p.setBrush(Qt::NoBrush);
   p.setPen(QPen(t.soft, 1.2));
   p.drawPolyline(curve);
   p.setFont(labelFont());
   p.drawText(QRectF(curve.last().x() - 200, ground - 18 * textScale(), 200, 16 * textScale()), Qt::AlignRight,
              tr("ink the mist leaves"));
-  for (const ToneReading& r : a.tone) {
-    const Role role = a.meetings.placed[ix(r.impression)]->outline->stamp->role;
-    const Flat& f = all[ix(r.impression)];
-    if (!std::isfinite(f.away_m) || !factsOf(role).stands()) continue;
-    const bool off = r.seen - r.wanted > 0.3;
+  for (const auto& [dot, off] : toneDots(all)) {
     p.setPen(QPen(off ? t.ochre : t.green, 1.4));
     p.setBrush(t.paper);
-    const QPointF dot(f.x, yOf(r.seen));
     if (off) {
       p.drawPolygon(QPolygonF{{dot + QPointF(-4, 3), dot + QPointF(4, 3), dot + QPointF(0, -4.5)}});
     } else {
@@ -200,32 +214,33 @@ void WalkView::paintNames(QPainter& p, std::vector<Flat> all, std::vector<QRectF
   std::stable_sort(all.begin(), all.end(), [&](const Flat& a, const Flat& b) {
     return (a.impression == selected) > (b.impression == selected);
   });
-  const QFontMetricsF metrics(labelFont());
+  const QFontMetricsF usual(labelFont()), strong(labelFont(QFont::DemiBold));
+  std::vector<WalkName> names;
+  std::vector<QRectF> inTheWay;
+  for (const auto& [dot, off] : toneDots(all))
+    inTheWay.push_back(QRectF(dot, QSizeF()).adjusted(-4, -4, 4, 4));
   for (const Flat& f : all) {
-    const QString text = labelFor(f);
-    const double w = metrics.horizontalAdvance(text) + 4;
-    QRectF box(std::clamp(f.x - w / 2, 0.0, width() - w), f.top - metrics.height() - 1, w, metrics.height());
-    bool free = false;
-    for (int lift = 0; lift < 5 && !free; ++lift) {
-      const QRectF candidate = box.translated(0, -lift * metrics.height());
-      free =
-          candidate.top() >= 20 * textScale() &&
-          std::none_of(taken.begin(), taken.end(), [&](const QRectF& r) { return r.intersects(candidate); });
-      if (free) box = candidate;
-    }
-    if (!free && f.impression != selected) continue;
-    taken.push_back(box);
-    if (box.bottom() < f.top - metrics.height()) {
-      p.setPen(QPen(t.rule, 1));
-      p.drawLine(QPointF(f.x, box.bottom()), QPointF(f.x, f.top - 1));
-    }
+    const QFontMetricsF& metrics = f.impression == selected ? strong : usual;
+    names.push_back({{f.x, f.top},
+                     {metrics.horizontalAdvance(labelFor(f)) + 4, metrics.height()},
+                     f.impression == selected});
+    inTheWay.push_back(QRectF(QPointF(f.x - 2, f.top), QPointF(f.x + 2, f.bottom)));
+  }
+  const QRectF room(QPointF(0, 20 * textScale()), QPointF(width(), groundY()));
+  const std::vector<WalkNameSpot> spots = placeWalkNames(names, std::move(taken), std::move(inTheWay), room);
+  p.setPen(QPen(t.rule, 1));
+  for (std::size_t k = 0; k < all.size(); ++k)
+    if (spots[k].led) p.drawLine(QPointF(all[k].x, spots[k].box.bottom()), QPointF(all[k].x, all[k].top - 1));
+  for (std::size_t k = 0; k < all.size(); ++k) {
+    if (spots[k].box.isEmpty()) continue;
+    const Flat& f = all[k];
     QColor veil = t.paper;
-    veil.setAlpha(200);
-    p.fillRect(box, veil);
+    veil.setAlpha(225);
+    p.fillRect(spots[k].box, veil);
     p.setFont(labelFont(f.impression == selected ? QFont::DemiBold : QFont::Normal));
     const QColor c = colourOf(f.impression);
     p.setPen(c == t.green || c == t.ochre ? c : t.soft);
-    p.drawText(box, Qt::AlignCenter, text);
+    p.drawText(spots[k].box, Qt::AlignCenter, labelFor(f));
   }
 }
 

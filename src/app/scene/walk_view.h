@@ -77,6 +77,8 @@ class WalkView : public QWidget, public ItemView {
   std::vector<QRectF> paintVeils(QPainter& p) const;  // where their names stand
   QColor colourOf(int impression) const;
   QString labelFor(const Flat& flat) const;
+  double yOfTone(double strength) const;
+  std::vector<std::pair<QPointF, bool>> toneDots(const std::vector<Flat>& all) const;
   void paintFlats(QPainter& p, std::vector<Flat> flats) const;
   void paintNames(QPainter& p, std::vector<Flat> flats, std::vector<QRectF> taken) const;
   /// The thing to that distance; others that are chosen come nearer or farther by the same factor.

@@ -6,6 +6,7 @@
 #include <queue>
 #include <set>
 
+#include "core/runsheet/assembly.h"
 #include "core/wash/limit_shape.h"
 
 namespace havlo {
