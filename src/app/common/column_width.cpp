@@ -9,13 +9,15 @@ namespace {
 
 class WidthHolder : public QObject {
  public:
-  WidthHolder(QWidget* column, int usual) : QObject(column), m_column(column), m_most(usual + usual / 3) {
+  WidthHolder(QWidget* column, int usual) : QObject(column), m_column(column), m_most(usual + usual * 3 / 5) {
     column->setFixedWidth(usual);
     column->installEventFilter(this);
   }
 
   bool eventFilter(QObject* watched, QEvent* event) override {
-    if (event->type() == QEvent::LayoutRequest) fit();
+    // A bar that comes takes of the viewport's width without any layout being asked for.
+    if (event->type() == QEvent::LayoutRequest || (event->type() == QEvent::Resize && watched != m_column))
+      fit();
     return QObject::eventFilter(watched, event);
   }
 
@@ -27,7 +29,9 @@ class WidthHolder : public QObject {
     for (const QScrollArea* area : m_column->findChildren<QScrollArea*>()) {
       if (!area->isVisibleTo(m_column) || !area->widget()) continue;
       if (area->horizontalScrollBarPolicy() != Qt::ScrollBarAlwaysOff) continue;
-      area->widget()->installEventFilter(this);  // once: a second time only moves it to the front
+      // Once: a second time only moves it to the front.
+      area->widget()->installEventFilter(this);
+      area->viewport()->installEventFilter(this);
       const int beside = m_column->width() - area->viewport()->width();
       const int wanted = area->widget()->minimumSizeHint().width();
       if (area->viewport()->width() > 0 && beside >= 0) need = std::max(need, wanted + beside);

@@ -7,11 +7,13 @@
 #include <QMenuBar>
 #include <QProcess>
 #include <QRegularExpression>
+#include <QScopeGuard>
 #include <QScrollArea>
 #include <QTranslator>
 
 #include "app/shell/language.h"
 #include "app/shell/places.h"
+#include "app/theme/theme.h"
 #include "support/window.h"
 #include "tests/support/program.h"
 
@@ -112,12 +114,26 @@ class TstLanguages : public QObject {
   // Nothing that is shown is wider than its field, in the languages that are offered.
   void nothingIsCutOff_data() {
     QTest::addColumn<QString>("language");
-    for (const Language& l : languages()) QTest::newRow(l.code) << QString::fromLatin1(l.code);
+    QTest::addColumn<double>("text");
+    QTest::addColumn<QSize>("size");
+    // A window of 1280 × 800 at 200 % of the screen's scale is one of 1280 × 800 at 100 % with finer pixels.
+    const std::pair<double, QSize> all[] = {
+        {1.0, {1280, 800}}, {1.0, {1024, 720}}, {1.0, {1920, 1050}}, {1.5, {1280, 800}}, {1.5, {1920, 1050}}};
+    for (const Language& l : languages())
+      for (const auto& [text, size] : all)
+        if (thorough() || (text == 1 && size.width() == 1280))
+          QTest::addRow("%s, text %d %%, %d x %d", l.code, int(100 * text), size.width(), size.height())
+              << QString::fromLatin1(l.code) << text << size;
   }
   void nothingIsCutOff() {
     QFETCH(QString, language);
+    QFETCH(double, text);
+    QFETCH(QSize, size);
     speak(*qApp, language);
+    applyTheme(*qApp, false, text);
+    const auto back = qScopeGuard([] { applyTheme(*qApp, false, 1); });
     Window w;
+    w.window.resize(size);
     w.window.drawerSession().fillWithDemo();
     QStringList cut;
     int looked = 0;
