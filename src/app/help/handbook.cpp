@@ -75,14 +75,15 @@ QString keysPage(const ActionTable& actions) {
                    "- **W**: it went wrong\n");
 }
 
-Handbook::Handbook(const ActionTable& actions, QWidget* parent) : QDialog(parent) {
+Handbook::Handbook(const ActionTable& actions, const QString& language, QWidget* parent) : QDialog(parent) {
   setObjectName(QStringLiteral("handbook"));
   setWindowTitle(tr("Handbook"));
   setAttribute(Qt::WA_DeleteOnClose);
   resize(qRound(900 * textScale()), qRound(660 * textScale()));
   const QDir folder(QStringLiteral(":/handbook"));
   for (const QString& name : folder.entryList({QStringLiteral("*.md")}, QDir::Files, QDir::Name)) {
-    QFile file(folder.filePath(name));
+    const QString spoken = folder.filePath(language + u'/' + name);
+    QFile file(QFile::exists(spoken) ? spoken : folder.filePath(name));
     if (!file.open(QIODevice::ReadOnly)) continue;
     const QString text = QString::fromUtf8(file.readAll());
     m_chapters.push_back({QString(name).chopped(3), text.section(u'\n', 0, 0).mid(2), text});

@@ -23,6 +23,7 @@
 #include "app/shell/errands.h"
 #include "app/shell/face_bar.h"
 #include "app/shell/filing.h"
+#include "app/shell/language.h"
 #include "app/shell/next_act.h"
 #include "app/shell/places.h"
 #include "app/shell/status_line.h"
@@ -124,7 +125,7 @@ QUndoStack& MainWindow::undoStackHere() {
 
 void MainWindow::openHandbook() {
   auto* book = findChild<Handbook*>();
-  if (!book) book = new Handbook(m_actions, this);
+  if (!book) book = new Handbook(m_actions, spokenLanguage(), this);
   book->showFor(m_current);
   book->show();
   book->raise();

@@ -96,30 +96,49 @@ int chosenFor(const CrowdPlan& crowd, const Drawn& drawn, size_t place, const st
   return best[random.below(best.size())];
 }
 
-void drawStamps(CrowdPlan& crowd, const Drawn& drawn, size_t kinds, Random& random) {
+void drawOnce(CrowdPlan& crowd, const Drawn& drawn, size_t kinds, Random& random) {
   std::vector<int> used(kinds, 0);
   for (CrowdPlace& place : crowd.places) place.stamp = -1;
   for (size_t k = 0; k < crowd.places.size(); ++k) {
     crowd.places[k].stamp = chosenFor(crowd, drawn, k, used, random);
     ++used[ix(crowd.places[k].stamp)];
   }
-  // Places that came out alike are drawn again among what clashes least, until none is left or it does not
-  // help.
-  for (int round = 0; round < kRepairs; ++round) {
-    std::vector<size_t> bad;
-    for (size_t k = 0; k < crowd.places.size(); ++k)
-      if (clashes(crowd, drawn, k, crowd.places[k].stamp) > 0) bad.push_back(k);
-    if (bad.empty()) return;
-    const size_t k = bad[random.below(bad.size())];
-    std::vector<int> best;
-    int least = 1 << 30;
-    for (const int stamp : drawn.may[k]) {
-      const int n = clashes(crowd, drawn, k, stamp);
-      if (n < least) least = n, best.clear();
-      if (n == least) best.push_back(stamp);
-    }
-    crowd.places[k].stamp = best[random.below(best.size())];
+}
+
+std::vector<size_t> alikePlaces(const CrowdPlan& crowd, const Drawn& drawn) {
+  std::vector<size_t> bad;
+  for (size_t k = 0; k < crowd.places.size(); ++k)
+    if (clashes(crowd, drawn, k, crowd.places[k].stamp) > 0) bad.push_back(k);
+  return bad;
+}
+
+std::vector<int> leastAlike(const CrowdPlan& crowd, const Drawn& drawn, size_t place) {
+  std::vector<int> best;
+  int least = 1 << 30;
+  for (const int stamp : drawn.may[place]) {
+    const int n = clashes(crowd, drawn, place, stamp);
+    if (n < least) least = n, best.clear();
+    if (n == least) best.push_back(stamp);
   }
+  return best;
+}
+
+/// Places that came out alike are drawn again among what clashes least, and now and then among all, which
+/// leads out of where every single change is for the worse (min-conflicts with a random walk; Minton and
+/// others 1992, from memory). The best that was seen stays.
+void drawStamps(CrowdPlan& crowd, const Drawn& drawn, size_t kinds, Random& random) {
+  drawOnce(crowd, drawn, kinds, random);
+  std::vector<size_t> bad = alikePlaces(crowd, drawn);
+  CrowdPlan best = crowd;
+  size_t fewest = bad.size();
+  for (int round = 0; round < kRepairs && !bad.empty(); ++round) {
+    const size_t k = bad[random.below(bad.size())];
+    const std::vector<int> choice = random.below(6) == 0 ? drawn.may[k] : leastAlike(crowd, drawn, k);
+    crowd.places[k].stamp = choice[random.below(choice.size())];
+    bad = alikePlaces(crowd, drawn);
+    if (bad.size() < fewest) fewest = bad.size(), best = crowd;
+  }
+  crowd = std::move(best);
 }
 
 double widest(const CrowdWish& wish) {

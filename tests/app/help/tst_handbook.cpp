@@ -1,11 +1,16 @@
 // The handbook: opened at the place one is at, searched, with all keys of the table, and no picture missing.
 #include <QAction>
+#include <QDir>
+#include <QFile>
 #include <QLineEdit>
+#include <QRegularExpression>
+#include <QScopeGuard>
 #include <QTextBlock>
 #include <QTextBrowser>
 
 #include "app/common/choice_list.h"
 #include "app/help/handbook.h"
+#include "app/shell/language.h"
 #include "support/window.h"
 #include "tests/support/program.h"
 
@@ -79,6 +84,42 @@ class TstHandbook : public QObject {
       const QAction* action = w.window.action(QLatin1String(id));
       QVERIFY2(action && !action->shortcut().isEmpty(), id);
       QVERIFY2(text.contains(action->shortcut().toString(QKeySequence::NativeText)), id);
+    }
+  }
+
+  // In every language that is offered there are the same chapters, with the same pictures, lists and number
+  // of parts, in other words; and the window shows that language's.
+  void itSpeaksEveryLanguage() {
+    const auto read = [](const QString& path) {
+      QFile file(path);
+      return file.open(QIODevice::ReadOnly) ? QString::fromUtf8(file.readAll()) : QString();
+    };
+    const auto count = [](const QString& text, const char* what) {
+      return text.count(QRegularExpression(QLatin1String(what), QRegularExpression::MultilineOption));
+    };
+    const QStringList chapters =
+        QDir(QStringLiteral(":/handbook")).entryList({QStringLiteral("*.md")}, QDir::Files);
+    QVERIFY(chapters.size() >= 12);
+    for (const Language& l : languages()) {
+      if (qstrcmp(l.code, "en") == 0) continue;
+      for (const QString& name : chapters) {
+        const QString here = read(QStringLiteral(":/handbook/") + name);
+        const QString there = read(QStringLiteral(":/handbook/%1/%2").arg(QLatin1String(l.code), name));
+        const QByteArray which = (QLatin1String(l.code) + QLatin1String(": ") + name).toUtf8();
+        QVERIFY2(!there.isEmpty() && there != here, which);
+        QVERIFY2(there.size() > here.size() * 3 / 4, which);
+        if (name.contains(QLatin1String("words"))) continue;  // in the order of that language
+        for (const char* what :
+             {"^# .", "^## .", "^- .", "^\\d\\. .", "^!\\[.+\\]\\(:/handbook/\\w+\\.png\\)$"})
+          QVERIFY2(count(there, what) == count(here, what), which + ' ' + what);
+      }
+      speak(*qApp, QString::fromLatin1(l.code));
+      const auto back = qScopeGuard([] { speak(*qApp, QStringLiteral("en")); });
+      Window w(false);
+      w.window.action(QStringLiteral("handbook"))->trigger();
+      auto* page = w.window.findChild<Handbook*>()->findChild<QTextBrowser*>(QStringLiteral("page"));
+      const QString first = read(QStringLiteral(":/handbook/%1/01-first-card.md").arg(QLatin1String(l.code)));
+      QVERIFY(page->toPlainText().startsWith(first.section(u'\n', 0, 0).mid(2)));
     }
   }
 };

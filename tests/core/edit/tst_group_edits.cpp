@@ -8,6 +8,7 @@
 #include "core/edit/group_edits.h"
 #include "core/edit/wash_edits.h"
 #include "core/plan/plan_text.h"
+#include "core/viewpoint/projection.h"
 #include "core/viewpoint/scale.h"
 #include "support/plans.h"
 #include "tests/support/program.h"

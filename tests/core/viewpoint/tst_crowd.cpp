@@ -110,6 +110,28 @@ class TstCrowd : public QObject {
     QCOMPARE(alikeThough, 0);
   }
 
+  // Where a row bears some of the stamps only, the first draw runs into itself and must be mended.
+  void aDrawThatRanIntoItselfIsMended() {
+    const Plan p = emptyPlan();
+    int could = 0, alikeThough = 0;
+    for (uint64_t seed = 1; seed <= 150; ++seed) {
+      CrowdWish wish;
+      wish.seed = seed;
+      wish.count = 5 + static_cast<int>(seed % 5);
+      wish.rows = 2 + static_cast<int>(seed % 2);
+      for (int k = 0; k < 3; ++k)
+        wish.stamps.push_back(
+            person("p" + std::to_string(k), 40 + 8 * k, 1.6, 0.1 + 0.02 * double(seed % 6), 44));
+      const CrowdPlan crowd = planned(p, wish);
+      std::vector<int> drawn;
+      const bool can = canDiffer(wish, crowd, drawn, *p.view);
+      could += can;
+      alikeThough += can && crowd.alike > 0;
+    }
+    QVERIFY2(could > 20, qPrintable(QString::number(could)));
+    QVERIFY2(alikeThough <= could / 50, qPrintable(QStringLiteral("%1 of %2").arg(alikeThough).arg(could)));
+  }
+
   void aSeedGivesTheSameCrowdAndAnotherAnother() {
     const Plan p = emptyPlan();
     CrowdWish wish;
