@@ -48,9 +48,7 @@ int main(int argc, char** argv) {
                                QStringLiteral("[plan]"));
   parser.process(app);
 
-  const QSettings settings;
-  havlo::applyTheme(app, settings.value(QStringLiteral("dark")).toBool(),
-                    settings.value(QStringLiteral("text"), 1.0).toDouble());
+  havlo::applyTheme(app, havlo::keptAppearance());
   havlo::MainWindow window(havlo::dataFolder() + QStringLiteral("/rescue"));
   const QStringList files = parser.positionalArguments();
   if (!files.isEmpty()) {

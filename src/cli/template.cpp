@@ -28,8 +28,9 @@ int runTemplate(const Call& call) {
   const auto& [plan, analysis] = *opened;
   const MeasureStyle style = units == QLatin1String("in") ? MeasureStyle::Inches : MeasureStyle::Millimetres;
   const Sheet sheet = page == QLatin1String("letter") ? Sheet::letter() : Sheet::a4();
-  Printout printout = placementSheet(plan, *analysis, style, sheet);
-  if (hasGuides(plan)) printout = joined(std::move(printout), pencilSheet(plan, *analysis, style, sheet));
+  Printout printout = placementSheet(plan, *analysis, style, sheet, std::make_shared<SvgArt>());
+  if (hasGuides(plan))
+    printout = joined(std::move(printout), pencilSheet(plan, *analysis, style, printout.sheet));
   if (call.has("--pdf"))
     if (const auto saved = writePdf(call.value("--pdf"), printout); !saved) return complain(saved.error());
   if (call.has("--svg"))

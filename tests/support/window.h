@@ -64,7 +64,7 @@ inline void prepareApplication() {
   QCoreApplication::setOrganizationName(QStringLiteral("havlo-tests"));
   loadFonts();
   tellOfItems();
-  applyTheme(*static_cast<QApplication*>(QCoreApplication::instance()), false, 1);
+  applyTheme(*static_cast<QApplication*>(QCoreApplication::instance()), {false, 1});
 }
 
 }  // namespace havlo::testing

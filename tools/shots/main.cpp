@@ -75,7 +75,7 @@ int main(int argc, char** argv) {
   const QTemporaryDir rescue;
   bool saved = true;
   const auto scene = [&](bool dark, double text, const QString& name, const QStringList& places) {
-    havlo::applyTheme(app, dark, text);
+    havlo::applyTheme(app, {dark, text});
     havlo::testing::KnownWindow window(rescue.filePath(QStringLiteral("rescue")));
     window.session().setUnits(havlo::MeasureStyle::Inches);
     window.resize(1280, 800);

@@ -3,7 +3,6 @@
 
 #include <QCheckBox>
 #include <QComboBox>
-#include <QFileDialog>
 #include <QGridLayout>
 #include <QProgressBar>
 #include <QPushButton>
@@ -17,6 +16,7 @@
 #include "app/common/rolled.h"
 #include "app/common/sheet_frame.h"
 #include "app/common/thumbnail.h"
+#include "app/files/file_chooser.h"
 #include "core/plan/role_facts.h"
 #include "io/art/svg_art.h"
 #include "io/files/plan_file.h"
@@ -377,8 +377,12 @@ void ArrangePlace::take(size_t card) {
 
 /// Every card as a plan file of its own, in a folder of the maker's.
 void ArrangePlace::keepAll() {
-  const QString folder = QFileDialog::getExistingDirectory(this, tr("A folder for the plans"));
-  if (folder.isEmpty()) return;
+  FileWish wish{tr("A folder for the plans"), {plansKind()}};
+  wish.folderItself = true;
+  FileChooser::choose(wish, this, [this](const QString& folder) { keepAllIn(folder); });
+}
+
+void ArrangePlace::keepAllIn(const QString& folder) {
   int kept = 0;
   for (const ArrangeLeaf& leaf : m_found.cards) {
     QString name = leaf.title;

@@ -76,6 +76,7 @@ class ArrangePlace : public Place {
   void fillHeroes();
   void fillSizes();
   void keepAll();
+  void keepAllIn(const QString& folder);
   void fillThings();
   static std::vector<std::string> ticked(const Ticks& ticks);
   void show(ArrangeFound found);

@@ -15,6 +15,7 @@
 #include "app/card/sizes_page.h"
 #include "app/card/stack_view.h"
 #include "app/common/column_width.h"
+#include "app/common/divider_tab.h"
 #include "app/common/keyed_rows.h"
 #include "app/common/marks.h"
 #include "app/common/rolled.h"
@@ -112,9 +113,7 @@ QWidget* CardPlace::buildChoices() {
 }
 
 QPushButton* CardPlace::tab(const QString& text, const char* name, const std::function<void()>& run) {
-  auto* b = new QPushButton(text);
-  b->setCheckable(true);
-  b->setProperty("tab", true);
+  auto* b = new DividerTab(text);
   b->setObjectName(QLatin1String(name));
   connect(b, &QPushButton::clicked, this, run);
   return b;

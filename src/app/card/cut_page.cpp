@@ -6,6 +6,7 @@
 #include <QVBoxLayout>
 #include <algorithm>
 
+#include "app/common/divider_tab.h"
 #include "app/common/form_rows.h"
 #include "app/common/keyed_rows.h"
 #include "app/session/drawer_session.h"
@@ -100,9 +101,7 @@ void CutPage::show() {
     const DrawerCut& cut = m_cuts[k];
     m_papers->next(QStringLiteral("paper-%1").arg(k));
     auto* name = m_papers->cell<QPushButton>([this, k] {
-      auto* b = new QPushButton;
-      b->setCheckable(true);
-      b->setProperty("tab", true);
+      auto* b = new DividerTab;
       b->setObjectName(QStringLiteral("cutPaper-%1").arg(k));
       connect(b, &QPushButton::clicked, this, [this, k] {
         m_chosen = static_cast<int>(k);

@@ -1,19 +1,20 @@
 #include "app/card/pieces_page.h"
 
 #include <QCheckBox>
-#include <QColorDialog>
 #include <QComboBox>
 #include <QDoubleSpinBox>
-#include <QFileDialog>
 #include <QLineEdit>
 #include <QMenu>
 #include <QPushButton>
 #include <QSignalBlocker>
 #include <cmath>
 
+#include "app/common/divider_tab.h"
 #include "app/common/form_rows.h"
+#include "app/common/ink_tin.h"
 #include "app/common/keyed_rows.h"
 #include "app/common/measure_edit.h"
+#include "app/files/file_chooser.h"
 #include "app/session/drawer_session.h"
 #include "core/colour/colour.h"
 #include "core/edit/edits.h"
@@ -160,16 +161,9 @@ QWidget* PiecesPage::buildForm() {
           [this](bool on) { change(tr("Cut it flush"), [on](Piece& p) { p.flush = on; }); });
   connect(m_colour, &QPushButton::clicked, this, [this] {
     if (!piece()) return;
-    auto* dialog = new QColorDialog(colourOf(piece()->paper.colour), this);
-    dialog->setAttribute(Qt::WA_DeleteOnClose);
-    dialog->setOption(QColorDialog::DontUseNativeDialog);
-    connect(dialog, &QColorDialog::colorSelected, this, [this](const QColor& c) {
-      change(tr("Colour of a piece"), [&](Piece& p) {
-        p.paper.colour = {static_cast<unsigned char>(c.red()), static_cast<unsigned char>(c.green()),
-                          static_cast<unsigned char>(c.blue())};
-      });
+    InkTin::choose(tr("Colour of a piece"), piece()->paper.colour, this, [this](Colour c) {
+      change(tr("Colour of a piece"), [c](Piece& p) { p.paper.colour = c; });
     });
-    dialog->open();
   });
   return m_form;
 }
@@ -370,13 +364,8 @@ void PiecesPage::add(Add what, int thing) {
 
 void PiecesPage::choosePattern() {
   if (!piece()) return;
-  auto* dialog = new QFileDialog(this, tr("A picture of the paper"), QString(),
-                                 tr("Pictures (*.png *.jpg *.jpeg *.tif *.tiff)"));
-  dialog->setAttribute(Qt::WA_DeleteOnClose);
-  dialog->setOption(QFileDialog::DontUseNativeDialog);
-  dialog->setFileMode(QFileDialog::ExistingFile);
-  connect(dialog, &QFileDialog::fileSelected, this, &PiecesPage::takePattern);
-  dialog->open();
+  FileChooser::choose({tr("A picture of the paper"), {picturesKind()}}, this,
+                      [this](const QString& file) { takePattern(file); });
 }
 
 void PiecesPage::takePattern(const QString& file) {
@@ -444,9 +433,7 @@ void PiecesPage::showList() {
     const Piece& p = plan.pieces[k];
     m_list->next(QString::fromStdString(p.id));
     auto* choice = m_list->cell<QPushButton>([this, id = p.id] {
-      auto* b = new QPushButton;
-      b->setCheckable(true);
-      b->setProperty("tab", true);
+      auto* b = new DividerTab;
       b->setObjectName(QStringLiteral("piece-") + QString::fromStdString(id));
       b->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Fixed);  // a long name does not make the page wide
       connect(b, &QPushButton::clicked, this, [this, id] { choose(id); });

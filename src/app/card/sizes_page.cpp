@@ -1,7 +1,6 @@
 // Sizes of the card: base, fold, panel, border, paper, mats.
 #include "app/card/sizes_page.h"
 
-#include <QColorDialog>
 #include <QComboBox>
 #include <QPushButton>
 #include <QSignalBlocker>
@@ -10,6 +9,7 @@
 #include <cmath>
 
 #include "app/common/form_rows.h"
+#include "app/common/ink_tin.h"
 #include "app/common/keyed_rows.h"
 #include "app/common/measure_edit.h"
 #include "app/session/drawer_session.h"
@@ -405,17 +405,12 @@ void SizesPage::showMat(size_t k, const Mat& mat) {
 
 void SizesPage::chooseMatColour(size_t k) {
   if (k >= m_session.plan().card.mats.size()) return;
-  auto* dialog = new QColorDialog(colourOf(m_session.plan().card.mats[k].colour), this);
-  dialog->setAttribute(Qt::WA_DeleteOnClose);
-  dialog->setOption(QColorDialog::DontUseNativeDialog);
-  connect(dialog, &QColorDialog::colorSelected, this, [this, k](const QColor& c) {
+  InkTin::choose(tr("Colour of a mat"), m_session.plan().card.mats[k].colour, this, [this, k](Colour c) {
     Card changed = m_session.plan().card;
     if (k >= changed.mats.size()) return;
-    changed.mats[k].colour = {static_cast<unsigned char>(c.red()), static_cast<unsigned char>(c.green()),
-                              static_cast<unsigned char>(c.blue())};
+    changed.mats[k].colour = c;
     say(tr("Colour of a mat"), changed);
   });
-  dialog->open();
 }
 
 void SizesPage::addMat() {

@@ -9,6 +9,7 @@
 #include "app/colour/details_page.h"
 #include "app/colour/own_page.h"
 #include "app/colour/suggest_page.h"
+#include "app/common/divider_tab.h"
 #include "app/common/form_rows.h"
 #include "app/common/sheet_frame.h"
 #include "io/art/svg_art.h"
@@ -65,9 +66,7 @@ ColourPlace::ColourPlace(PlanSession& session, DrawerSession& drawer, std::share
 QLayout* ColourPlace::buildTools() {
   auto* tools = new QHBoxLayout;
   const auto add = [&](const QString& text, const QString& tip, HandTool tool) {
-    auto* b = new QPushButton(text);
-    b->setCheckable(true);
-    b->setProperty("tab", true);
+    auto* b = new DividerTab(text);
     b->setToolTip(tip);
     b->setObjectName(QStringLiteral("tool-%1").arg(static_cast<int>(tool)));
     tools->addWidget(b);
@@ -103,9 +102,7 @@ QWidget* ColourPlace::buildPages(DrawerSession& drawer, const std::shared_ptr<Sv
   tabs->setSpacing(2);
   m_pages = new QStackedWidget;
   const auto page = [&](const QString& text, QWidget* w) {
-    auto* b = new QPushButton(text);
-    b->setCheckable(true);
-    b->setProperty("tab", true);
+    auto* b = new DividerTab(text);
     const int k = static_cast<int>(m_tabs.size());
     b->setObjectName(QStringLiteral("colourTab-%1").arg(k));
     tabs->addWidget(b);

@@ -31,6 +31,8 @@ class Place : public QWidget {
   virtual std::vector<Command> commands() { return {}; }
   /// It has come on top: looks after what is stale.
   virtual void arrive() {}
+  /// Shows that part of itself, where it has several.
+  virtual void turnTo(const QString& part) { Q_UNUSED(part) }
   /// Takes the keys; not while whoever came here by keys is still on the trail.
   virtual void takeKeys() {}
   /// What is undone here instead of changes of the plan; null: those.

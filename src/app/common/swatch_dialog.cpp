@@ -3,7 +3,6 @@
 #include <QCheckBox>
 #include <QComboBox>
 #include <QDialogButtonBox>
-#include <QFileDialog>
 #include <QHBoxLayout>
 #include <QLineEdit>
 #include <QMouseEvent>
@@ -13,6 +12,7 @@
 #include "app/common/form_rows.h"
 #include "app/common/keyed_rows.h"
 #include "app/common/rolled.h"
+#include "app/files/file_chooser.h"
 #include "app/session/drawer_session.h"
 #include "io/drawer/drawer_store.h"
 #include "io/wording/drawer_words.h"
@@ -188,11 +188,9 @@ void SwatchDialog::accept() {
 }
 
 std::vector<std::string> SwatchDialog::ask(DrawerSession& drawer, QWidget* parent) {
-  QFileDialog which(parent, tr("A scanned strip of your colours"));
-  which.setOption(QFileDialog::DontUseNativeDialog);
-  which.setFileMode(QFileDialog::ExistingFile);
-  if (which.exec() != QDialog::Accepted) return {};
-  SwatchDialog dialog(drawer, which.selectedFiles().constFirst(), parent);
+  const QString strip = FileChooser::ask({tr("A scanned strip of your colours"), {picturesKind()}}, parent);
+  if (strip.isEmpty()) return {};
+  SwatchDialog dialog(drawer, strip, parent);
   return dialog.exec() == QDialog::Accepted ? dialog.taken() : std::vector<std::string>{};
 }
 

@@ -2,7 +2,6 @@
 
 #include <QComboBox>
 #include <QCoreApplication>
-#include <QFileDialog>
 #include <QFileInfo>
 #include <QHBoxLayout>
 #include <QLineEdit>
@@ -10,12 +9,14 @@
 #include <QStackedWidget>
 
 #include "app/common/column_width.h"
+#include "app/common/divider_tab.h"
 #include "app/common/form_rows.h"
 #include "app/common/measure_edit.h"
 #include "app/drawer/add_page.h"
 #include "app/drawer/shelf_view.h"
 #include "app/drawer/stamp_panel.h"
 #include "app/drawer/supplies_panel.h"
+#include "app/files/file_chooser.h"
 #include "io/art/svg_art.h"
 #include "io/drawer/drawer_file.h"
 #include "io/wording/drawer_words.h"
@@ -40,9 +41,7 @@ DrawerPlace::DrawerPlace(PlanSession& session, DrawerSession& drawer, std::share
   auto* head = new QHBoxLayout;
   head->setSpacing(6);
   const auto tab = [&](const QString& text) {
-    auto* b = new QPushButton(text);
-    b->setCheckable(true);
-    b->setProperty("tab", true);
+    auto* b = new DividerTab(text);
     head->addWidget(b);
     return b;
   };
@@ -227,6 +226,10 @@ void DrawerPlace::refresh() {
   m_panel->showStamp(m_drawer.index().card(chosen) ? QString::fromStdString(chosen) : QString());
 }
 
+void DrawerPlace::turnTo(const QString& part) {
+  if (part == QLatin1String("adding")) showAdding();
+}
+
 void DrawerPlace::search() {
   StampWish wish;
   wish.text = m_search->text().toStdString();
@@ -242,7 +245,7 @@ void DrawerPlace::search() {
   const size_t all = m_drawer.index().cards().size();
   m_count->setText(
       all == 0              ? QString()
-      : found.size() == all ? tr("%1 stamps, all at one scale").arg(all)
+      : found.size() == all ? all == 1 ? tr("1 stamp") : tr("%1 stamps, all at one scale").arg(all)
       : wish.fitsAt_m
           ? tr("%1 of %2 would stand right at %3 m, best first").arg(found.size()).arg(all).arg(metres)
           : tr("%1 of %2 stamps").arg(found.size()).arg(all));
@@ -282,19 +285,13 @@ void DrawerPlace::importFrom(const QString& path) {
 }
 
 void DrawerPlace::chooseExport() {
-  QFileDialog dialog(this, tr("Pack the drawer"), QString(), tr("Drawers (*.zip)"));
-  dialog.setOption(QFileDialog::DontUseNativeDialog);
-  dialog.setAcceptMode(QFileDialog::AcceptSave);
-  dialog.setDefaultSuffix(QStringLiteral("zip"));
-  dialog.selectFile(tr("my drawer.zip"));
-  if (dialog.exec() == QDialog::Accepted) exportTo(dialog.selectedFiles().constFirst());
+  FileChooser::choose({tr("Pack the drawer"), {drawersKind()}, true, {}, tr("my drawer.zip")}, this,
+                      [this](const QString& path) { exportTo(path); });
 }
 
 void DrawerPlace::chooseImport() {
-  QFileDialog dialog(this, tr("Take in a drawer file"), QString(), tr("Drawers (*.zip);;All files (*)"));
-  dialog.setOption(QFileDialog::DontUseNativeDialog);
-  dialog.setFileMode(QFileDialog::ExistingFile);
-  if (dialog.exec() == QDialog::Accepted) importFrom(dialog.selectedFiles().constFirst());
+  FileChooser::choose({tr("Take in a drawer file"), {drawersKind()}}, this,
+                      [this](const QString& path) { importFrom(path); });
 }
 
 void DrawerPlace::arrive() { m_drawer.open(); }

@@ -38,6 +38,7 @@ class DrawerPlace : public Place {
   void showStamps();
   void showSupplies();
   void showAdding();
+  void turnTo(const QString& part) override;
   /// Searches anew by what is set above the shelves.
   void search();
   void exportTo(const QString& path);

@@ -49,7 +49,9 @@ StampFacts::StampFacts(QWidget* parent) : QWidget(parent) {
   });
   connect(m_name, &QLineEdit::returnPressed, this, [this] {
     m_heights->setFocus();
-    m_heights->lineEdit()->selectAll();
+    // All of it, seen from its beginning.
+    const auto all = static_cast<int>(m_heights->currentText().size());
+    m_heights->lineEdit()->setSelection(all, -all);
   });
   connect(m_heights->lineEdit(), &QLineEdit::textEdited, this, [this] { m_typedHeight = true; });
   connect(m_heights->lineEdit(), &QLineEdit::returnPressed, this, &StampFacts::finished);
@@ -67,6 +69,21 @@ void StampFacts::startOver(const QString& name) {
   m_facing->setCurrentIndex(0);
   m_name->setText(name);
   offerHeights();
+}
+
+void StampFacts::showStamp(const Stamp& stamp) {
+  startOver(QString::fromStdString(stamp.name));
+  m_choseRole = true;
+  m_role->setCurrentIndex(static_cast<int>(stamp.role));
+  m_facing->setCurrentIndex(static_cast<int>(stamp.facing));
+  offerHeights();
+  if (!stamp.realHeight) return choseHeights(0);
+  const RealHeight& h = *stamp.realHeight;
+  for (int k = 1; k < m_heights->count(); ++k)
+    if (m_heights->itemData(k).toList() == QVariantList{h.typical_m, h.least_m, h.most_m})
+      return choseHeights(k);
+  m_heights->addItem(tr("as it is: %1").arg(heightWords(h)), QVariantList{h.typical_m, h.least_m, h.most_m});
+  choseHeights(m_heights->count() - 1);
 }
 
 QString StampFacts::name() const { return m_name->text().trimmed(); }
@@ -104,8 +121,14 @@ void StampFacts::offerHeights() {
   if (m_typedHeight) {
     m_heights->setEditText(before);
   } else {
-    m_heights->setCurrentIndex(named ? 1 : 0);
+    choseHeights(named ? 1 : 0);
   }
+}
+
+/// Shown from its beginning, where the field is narrower.
+void StampFacts::choseHeights(int row) {
+  m_heights->setCurrentIndex(row);
+  m_heights->lineEdit()->setCursorPosition(0);
 }
 
 }  // namespace havlo

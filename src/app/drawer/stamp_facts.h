@@ -18,6 +18,8 @@ class StampFacts : public QWidget {
   explicit StampFacts(QWidget* parent = nullptr);
   /// Empty but for a name to begin with.
   void startOver(const QString& name);
+  /// As it is said of this stamp.
+  void showStamp(const Stamp& stamp);
   QString name() const;  ///< as typed, may be empty
   /// Role, facing and real height into a stamp. @return what is wrong with the height; empty: all is well
   QString describe(Stamp& stamp) const;
@@ -32,6 +34,7 @@ class StampFacts : public QWidget {
   bool m_typedHeight = false, m_choseRole = false;
 
   void offerHeights();
+  void choseHeights(int row);
 };
 
 }  // namespace havlo

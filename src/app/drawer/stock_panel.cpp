@@ -10,6 +10,7 @@
 
 #include "app/common/choice_list.h"
 #include "app/common/form_rows.h"
+#include "app/common/ink_tin.h"
 #include "app/common/measure_edit.h"
 #include "core/batch/used_up.h"
 #include "core/card/card_sizes.h"
@@ -168,7 +169,8 @@ void StockPanel::show() {
   m_name->setText(QString::fromStdString(g->name));
   m_notes->setText(QString::fromStdString(g->notes));
   m_ink->clear();
-  for (const Ink& ink : m_drawer.inks()) m_ink->addItem(inkName(ink), QString::fromStdString(ink.id));
+  for (const Ink& ink : m_drawer.inks())
+    m_ink->addItem(padIcon(ink.colour), inkName(ink), QString::fromStdString(ink.id));
   m_ink->setCurrentIndex(m_ink->findData(QString::fromStdString(g->ink)));
   m_size->setCurrentIndex(0);
   for (size_t k = 0; k < usualEnvelopes().size(); ++k)

@@ -1,8 +1,6 @@
 #include "app/drawer/supplies_panel.h"
 
-#include <QColorDialog>
 #include <QComboBox>
-#include <QFileDialog>
 #include <QHBoxLayout>
 #include <QLineEdit>
 #include <QPainter>
@@ -15,9 +13,11 @@
 
 #include "app/common/choice_list.h"
 #include "app/common/form_rows.h"
+#include "app/common/ink_tin.h"
 #include "app/common/measure_edit.h"
 #include "app/common/swatch_dialog.h"
 #include "app/drawer/stock_panel.h"
+#include "app/files/file_chooser.h"
 #include "core/edit/card_edits.h"
 #include "core/tone/tone.h"
 #include "core/trace/test_strip.h"
@@ -29,11 +29,6 @@
 
 namespace havlo {
 namespace {
-
-Colour colourOf(const QColor& c) {
-  return {static_cast<unsigned char>(c.red()), static_cast<unsigned char>(c.green()),
-          static_cast<unsigned char>(c.blue())};
-}
 
 /// A dab of ink: one pressing beside the next, each paler, over a grey line that shows how it covers.
 QIcon dabOf(const Ink& ink) {
@@ -168,18 +163,14 @@ QWidget* SuppliesPanel::buildInks() {
           [this](int v) { changeInk([v](Ink& i) { i.dryOnMask_s = v; }); });
   connect(m_pressings, &QLineEdit::editingFinished, this, &SuppliesPanel::takePressings);
   connect(strip, &QPushButton::clicked, this, [this] {
-    QFileDialog dialog(this, tr("A scanned test strip"));
-    dialog.setOption(QFileDialog::DontUseNativeDialog);
-    dialog.setFileMode(QFileDialog::ExistingFile);
-    if (dialog.exec() == QDialog::Accepted) readStrip(dialog.selectedFiles().constFirst());
+    FileChooser::choose({tr("A scanned test strip"), {picturesKind()}}, this,
+                        [this](const QString& path) { readStrip(path); });
   });
   connect(m_inkColour, &QPushButton::clicked, this, [this] {
     const Ink* ink = chosenInk();
     if (!ink) return;
-    QColorDialog dialog(colourOf(ink->colour), this);
-    dialog.setOption(QColorDialog::DontUseNativeDialog);
-    if (dialog.exec() == QDialog::Accepted)
-      changeInk([&](Ink& i) { i.colour = colourOf(dialog.currentColor()); });
+    InkTin::choose(tr("Colour of %1").arg(inkName(*ink)), ink->colour, this,
+                   [this](Colour c) { changeInk([c](Ink& i) { i.colour = c; }); });
   });
   connect(put, &QPushButton::clicked, this, [this] {
     if (const Ink* ink = chosenInk())
@@ -265,10 +256,8 @@ QWidget* SuppliesPanel::buildPapers() {
   connect(m_paperColour, &QPushButton::clicked, this, [this] {
     const DrawerPaper* paper = chosenPaper();
     if (!paper) return;
-    QColorDialog dialog(colourOf(paper->colour), this);
-    dialog.setOption(QColorDialog::DontUseNativeDialog);
-    if (dialog.exec() == QDialog::Accepted)
-      changePaper([&](DrawerPaper& p) { p.colour = colourOf(dialog.currentColor()); });
+    InkTin::choose(tr("Colour of %1").arg(QString::fromStdString(paper->name)), paper->colour, this,
+                   [this](Colour c) { changePaper([c](DrawerPaper& p) { p.colour = c; }); });
   });
   connect(put, &QPushButton::clicked, this, [this] {
     const DrawerPaper* paper = chosenPaper();

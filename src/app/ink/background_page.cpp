@@ -11,6 +11,7 @@
 
 #include "app/common/choice_list.h"
 #include "app/common/form_rows.h"
+#include "app/common/ink_tin.h"
 #include "app/common/measure_edit.h"
 #include "app/common/rolled.h"
 #include "core/colour/colour.h"
@@ -64,18 +65,6 @@ QString fromName(WashFrom from) {
       break;
   }
   return BackgroundPage::tr("its edge or opening");
-}
-
-QIcon swatch(const Ink& ink) {
-  const int side = qRound(14 * textScale());
-  QPixmap pixmap(side, side);
-  pixmap.fill(Qt::transparent);
-  QPainter p(&pixmap);
-  p.setRenderHint(QPainter::Antialiasing);
-  p.setPen(QPen(theme().rule, 1));
-  p.setBrush(colourOf(ink.colour));
-  p.drawEllipse(1, 1, side - 3, side - 3);
-  return pixmap;
 }
 
 /// The limit a wash may start from; empty: none.
@@ -433,7 +422,7 @@ void BackgroundPage::refresh() {
     const Wash& one = plan.washes[ix(w)];
     const Ink& ink = *plan.ink(one.ink);
     rows.push_back({QString::fromStdString(one.id),
-                    capital(washName(one)) + QStringLiteral(", ") + inkName(ink), swatch(ink),
+                    capital(washName(one)) + QStringLiteral(", ") + inkName(ink), padIcon(ink.colour),
                     qint64(ink.colour.red) << 16 | qint64(ink.colour.green) << 8 | qint64(ink.colour.blue)});
   }
   m_list->setRows(std::move(rows));
@@ -447,7 +436,7 @@ void BackgroundPage::refresh() {
   if (w) {
     m_ink->clear();
     for (const Ink& ink : plan.inks)
-      m_ink->addItem(swatch(ink), inkName(ink), QString::fromStdString(ink.id));
+      m_ink->addItem(padIcon(ink.colour), inkName(ink), QString::fromStdString(ink.id));
     m_ink->setCurrentIndex(m_ink->findData(QString::fromStdString(w->ink)));
     m_from->clear();
     for (const WashFrom f : {WashFrom::Top, WashFrom::Bottom, WashFrom::Left, WashFrom::Right,

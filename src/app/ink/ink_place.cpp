@@ -5,6 +5,7 @@
 #include <QPushButton>
 #include <QStackedWidget>
 
+#include "app/common/divider_tab.h"
 #include "app/common/form_rows.h"
 #include "app/common/sheet_frame.h"
 #include "app/ink/background_page.h"
@@ -72,9 +73,7 @@ InkPlace::InkPlace(PlanSession& session, DrawerSession& drawer, std::shared_ptr<
 QLayout* InkPlace::buildModes() {
   auto* modes = new QHBoxLayout;
   const auto mode = [&](const QString& text, const QString& tip, InkView::Mode m) {
-    auto* b = new QPushButton(text);
-    b->setCheckable(true);
-    b->setProperty("tab", true);
+    auto* b = new DividerTab(text);
     b->setToolTip(tip);
     b->setObjectName(QStringLiteral("mode-%1").arg(static_cast<int>(m)));
     modes->addWidget(b);
@@ -105,9 +104,7 @@ QWidget* InkPlace::buildPages(DrawerSession& drawer, const std::shared_ptr<SvgAr
   tabs->setSpacing(2);
   m_pages = new QStackedWidget;
   const auto page = [&](const QString& text, QWidget* w) {
-    auto* b = new QPushButton(text);
-    b->setCheckable(true);
-    b->setProperty("tab", true);
+    auto* b = new DividerTab(text);
     const int k = static_cast<int>(m_tabs.size());
     b->setObjectName(QStringLiteral("inkTab-%1").arg(k));
     tabs->addWidget(b);
@@ -135,6 +132,10 @@ void InkPlace::showPage(Page page) {
   m_view->setWash(page == Background ? m_background->wash() : QString());
   // The looks would lie over what is being handled.
   m_showLooks->setChecked(page == Looks);
+}
+
+void InkPlace::turnTo(const QString& part) {
+  if (part == QLatin1String("background")) showPage(Background);
 }
 
 void InkPlace::refresh() {

@@ -1,6 +1,5 @@
 #include "app/log/hold_dialog.h"
 
-#include <QFileDialog>
 #include <QHBoxLayout>
 #include <QLabel>
 #include <QPushButton>
@@ -11,6 +10,7 @@
 #include "app/common/picture_box.h"
 #include "app/common/rolled.h"
 #include "app/common/sheet_frame.h"
+#include "app/files/file_chooser.h"
 #include "io/art/svg_art.h"
 #include "io/wording/compare_words.h"
 #include "io/wording/names.h"
@@ -53,10 +53,8 @@ HoldDialog::HoldDialog(CompareAsk ask, std::shared_ptr<SvgArt> art, MeasureStyle
   column->addLayout(acts);
   connect(close, &QPushButton::clicked, this, &QDialog::accept);
   connect(m_choose, &QPushButton::clicked, this, [this] {
-    const QString file = QFileDialog::getOpenFileName(
-        this, tr("A scan or photo of the card"), {},
-        tr("Pictures (*.png *.jpg *.jpeg *.tif *.tiff *.bmp *.webp);;All files (*)"));
-    if (!file.isEmpty()) hold(file);
+    FileChooser::choose({tr("A scan or photo of the card"), {picturesKind()}}, this,
+                        [this](const QString& file) { hold(file); });
   });
   connect(m_try, &QPushButton::clicked, this, [this] { hold({}); });
   connect(m_turn, &QPushButton::clicked, this, [this] { hold(m_file, m_quarters); });

@@ -1,5 +1,4 @@
 // The card of the log that is open: how it was planned, how it came out, what was written about it.
-#include <QFileDialog>
 #include <QFileInfo>
 #include <QLineEdit>
 #include <QPushButton>
@@ -7,6 +6,7 @@
 #include "app/common/choice_list.h"
 #include "app/common/keyed_rows.h"
 #include "app/common/picture_box.h"
+#include "app/files/file_chooser.h"
 #include "app/log/log_place.h"
 #include "app/log/log_words.h"
 #include "core/learn/learn.h"
@@ -140,10 +140,8 @@ void LogPlace::keepFields() {
 }
 
 void LogPlace::choosePicture() {
-  const QString file = QFileDialog::getOpenFileName(
-      this, tr("A scan or photo of the finished card"), {},
-      tr("Pictures (*.png *.jpg *.jpeg *.tif *.tiff *.bmp *.webp);;All files (*)"));
-  if (!file.isEmpty()) hold(file);
+  FileChooser::choose({tr("A scan or photo of the finished card"), {picturesKind()}}, this,
+                      [this](const QString& file) { hold(file); });
 }
 
 void LogPlace::hold(const QString& file, int quarters) {

@@ -2,7 +2,6 @@
 
 #include <QComboBox>
 #include <QCoreApplication>
-#include <QFileDialog>
 #include <QFileInfo>
 #include <QHBoxLayout>
 #include <QPainter>
@@ -14,6 +13,7 @@
 #include "app/common/form_rows.h"
 #include "app/common/measure_edit.h"
 #include "app/common/picture_box.h"
+#include "app/files/file_chooser.h"
 #include "app/masks/mask_view.h"
 #include "core/card/card_sizes.h"
 #include "core/cutting/cutter.h"
@@ -448,14 +448,14 @@ void MasksPage::writeTo(const QString& path, CutFormat format) {
 
 void MasksPage::chooseFile() {
   const auto format = static_cast<CutFormat>(m_format->currentIndex());
-  QFileDialog dialog(this, tr("Save the cut file"),
-                     m_session.path().isEmpty() ? QString() : QFileInfo(m_session.path()).path(),
-                     tr("Cut files (*.%1)").arg(endingOf(format)));
-  dialog.setOption(QFileDialog::DontUseNativeDialog);
-  dialog.setAcceptMode(QFileDialog::AcceptSave);
-  dialog.setDefaultSuffix(endingOf(format));
-  dialog.selectFile(title().replace(u'/', u'-') + u'.' + endingOf(format));
-  if (dialog.exec() == QDialog::Accepted) writeTo(dialog.selectedFiles().constFirst(), format);
+  const QString folder = m_session.path().isEmpty() ? QString() : QFileInfo(m_session.path()).path();
+  const QString ending = endingOf(format);
+  FileChooser::choose({tr("Save the cut file"),
+                       {{tr("Cut files"), {ending}}},
+                       true,
+                       folder,
+                       title().replace(u'/', u'-') + u'.' + ending},
+                      this, [this, format](const QString& path) { writeTo(path, format); });
 }
 
 void MasksPage::choose(const std::string& stamp) { m_list->choose(QString::fromStdString(stamp)); }

@@ -12,6 +12,7 @@
 #include <QStackedWidget>
 #include <algorithm>
 
+#include "app/common/divider_tab.h"
 #include "app/common/form_rows.h"
 #include "app/common/keyed_rows.h"
 #include "app/common/picture_box.h"
@@ -72,9 +73,7 @@ OrderPlace::OrderPlace(PlanSession& session, std::shared_ptr<SvgArt> art, QWidge
   outer->setSpacing(8);
   auto* tabs = new QHBoxLayout;
   const auto tab = [&](const QString& text, Page page) {
-    auto* b = new QPushButton(text);
-    b->setCheckable(true);
-    b->setProperty("tab", true);
+    auto* b = new DividerTab(text);
     tabs->addWidget(b);
     connect(b, &QPushButton::clicked, this, [this, page] { showPage(page); });
     m_tabs.push_back(b);
@@ -408,10 +407,10 @@ void OrderPlace::showTimes() {
                        ? tr("Nothing is on the card yet.")
                        : (waiting < 0.5 / 60
                               ? tr("%1 steps, about %2, without waiting. ")
-                                    .arg(m_strip->count())
+                                    .arg(m_strip->stepCount())
                                     .arg(minutesWords(a.sheet.minutes))
                               : tr("%1 steps, about %2, of which %3 waiting. ")
-                                    .arg(m_strip->count())
+                                    .arg(m_strip->stepCount())
                                     .arg(minutesWords(a.sheet.minutes), minutesWords(waiting))) +
                              orderWords() + sheetWords(a.sheet));
 }
@@ -462,8 +461,9 @@ void OrderPlace::showStep(int place) {
     m_big->setPicture({});
     return;
   }
-  const StepWords words = wordsOf(*shown.plan, a, a.sheet.steps[ix(k)], m_session.units());
-  m_stepTitle->setText(tr("%1 of %2: %3").arg(place + 1).arg(m_strip->count()).arg(words.title));
+  const StepGroup& act = m_strip->groupAt(place);
+  const StepWords words = wordsOf(*shown.plan, a, act, m_session.units());
+  m_stepTitle->setText(tr("%1 of %2: %3").arg(numbersOf(act)).arg(m_strip->stepCount()).arg(words.title));
   const auto say = [](QLabel* label, const QString& text) {
     label->setText(text.isEmpty() ? text : text.left(1).toUpper() + text.mid(1));
     label->setVisible(!text.isEmpty());

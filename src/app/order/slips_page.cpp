@@ -10,6 +10,7 @@
 #include <algorithm>
 
 #include "app/common/form_rows.h"
+#include "app/common/ink_tin.h"
 #include "app/common/picture_box.h"
 #include "app/common/sheet_frame.h"
 #include "io/art/picture.h"
@@ -135,7 +136,7 @@ void SlipsPage::fillChoices() {
   m_thing->setCurrentIndex(std::max(0, chosen));
   const QString ink = m_ink->currentData().toString();
   m_ink->clear();
-  for (const Ink& i : plan.inks) m_ink->addItem(inkName(i), QString::fromStdString(i.id));
+  for (const Ink& i : plan.inks) m_ink->addItem(padIcon(i.colour), inkName(i), QString::fromStdString(i.id));
   m_ink->setCurrentIndex(std::max(0, m_ink->findData(ink)));
 }
 

@@ -7,6 +7,7 @@
 #include <algorithm>
 #include <utility>
 
+#include "app/common/drawings.h"
 #include "app/theme/theme.h"
 #include "io/wording/step_words.h"
 
@@ -38,20 +39,25 @@ QSize StepStrip::sizeHint() const { return {count() * cellSize().width() + 8, ce
 
 QRect StepStrip::cellOf(int place) const { return {QPoint(4 + place * cellSize().width(), 0), cellSize()}; }
 
-int StepStrip::stepAt(int place) const { return place >= 0 && place < count() ? m_steps[ix(place)] : -1; }
+int StepStrip::stepAt(int place) const {
+  return place >= 0 && place < count() ? m_groups[ix(place)].steps.back() : -1;
+}
 
 int StepStrip::placeOf(int step) const {
-  return static_cast<int>(std::lower_bound(m_steps.begin(), m_steps.end(), step) - m_steps.begin());
+  return static_cast<int>(std::lower_bound(m_groups.begin(), m_groups.end(), step,
+                                           [](const StepGroup& a, int k) { return a.steps.back() < k; }) -
+                          m_groups.begin());
 }
 
 void StepStrip::show(const PlanState& state, const std::vector<QImage>& pictures) {
   m_shown = state;
-  m_steps = stepsToShow(state.analysis->sheet);
+  m_groups = stepGroups(state.analysis->sheet);
   m_pictures.clear();
   const QSize size = (QSizeF(pictureSize()) * devicePixelRatioF()).toSize();
   if (pictures.size() == state.analysis->sheet.steps.size())
-    for (int step : m_steps)
-      m_pictures.push_back(pictures[ix(step)].scaled(size, Qt::IgnoreAspectRatio, Qt::SmoothTransformation));
+    for (const StepGroup& act : m_groups)
+      m_pictures.push_back(
+          pictures[ix(act.steps.back())].scaled(size, Qt::IgnoreAspectRatio, Qt::SmoothTransformation));
   m_chosen = std::clamp(m_chosen, 0, std::max(0, count() - 1));
   resize(sizeHint());
   update();
@@ -60,9 +66,8 @@ void StepStrip::show(const PlanState& state, const std::vector<QImage>& pictures
 std::vector<ViewItem> StepStrip::items() const {
   std::vector<ViewItem> out;
   for (int k = 0; k < count(); ++k) {
-    const Step& step = m_shown.analysis->sheet.steps[ix(stepAt(k))];
-    const StepWords w = wordsOf(*m_shown.plan, *m_shown.analysis, step, m_session.units());
-    out.push_back({tr("Step %1: %2").arg(k + 1).arg(w.title),
+    const StepWords w = wordsOf(*m_shown.plan, *m_shown.analysis, groupAt(k), m_session.units());
+    out.push_back({tr("Step %1: %2").arg(numbersOf(groupAt(k)), w.title),
                    w.where.isEmpty() ? w.detail : w.where + QStringLiteral("; ") + w.detail, cellOf(k),
                    k == m_chosen});
   }
@@ -162,21 +167,22 @@ void StepStrip::paintEvent(QPaintEvent* e) {
       p.drawPolyline(QPolygonF{{c.x() - 3, c.y() - 5}, {c.x() + 2, c.y()}, {c.x() - 3, c.y() + 5}});
     }
     const Step& step = steps[ix(stepAt(k))];
-    const StepWords words = wordsOf(plan, a, step, m_session.units());
-    const double r = 11 * textScale();
+    const StepWords words = wordsOf(plan, a, groupAt(k), m_session.units());
+    // What is done, drawn; under it its number. On a plate what leaves ink on the card.
+    const double r = 12 * textScale();
     const QPointF badge(cell.left() + 14 + r, picture.bottom() + 10 + r);
-    const bool inked = leavesColour(step.what);
-    p.setPen(QPen(t.green, 1.4));
-    p.setBrush(k == m_chosen ? t.green : t.paper);
-    if (inked) {
-      p.drawEllipse(badge, r, r);
-    } else {
-      p.drawRoundedRect(QRectF(badge.x() - r, badge.y() - r, 2 * r, 2 * r), 4, 4);
+    if (leavesColour(step.what)) {
+      p.setPen(Qt::NoPen);
+      p.setBrush(t.greenVeil);
+      p.drawEllipse(badge, r + 3, r + 3);
     }
-    p.setPen(k == m_chosen ? t.onGreen : t.green);
+    drawDrawing(p, drawingOf(step.what), QRectF(badge.x() - r, badge.y() - r, 2 * r, 2 * r),
+                k == m_chosen ? t.green : t.ink);
+    p.setPen(t.green);
     p.setFont(labelFont(QFont::Bold));
-    p.drawText(QRectF(badge.x() - r, badge.y() - r, 2 * r, 2 * r), Qt::AlignCenter, QString::number(k + 1));
-    const QRectF text(badge.x() + r + 7, badge.y() - r, cell.right() - badge.x() - r - 12,
+    p.drawText(QRectF(cell.left() + 4, badge.y() + r + 2, 2 * r + 20, metrics.height()), Qt::AlignCenter,
+               numbersOf(groupAt(k)));
+    const QRectF text(badge.x() + r + 9, badge.y() - r, cell.right() - badge.x() - r - 14,
                       cell.bottom() - badge.y() + r - 6);
     p.setPen(t.ink);
     p.setFont(labelFont(QFont::DemiBold));

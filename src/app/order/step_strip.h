@@ -8,6 +8,7 @@
 
 #include "app/common/accessible_items.h"
 #include "app/session/plan_session.h"
+#include "core/making/step_groups.h"
 
 namespace havlo {
 
@@ -23,10 +24,14 @@ class StepStrip : public QWidget, public ItemView {
   const PlanState& shown() const { return m_shown; }
   int chosen() const { return m_chosen; }  ///< place in the strip
   void choose(int place);
-  /// Step of the run sheet at a place of the strip, or -1; and back.
+  /// What is done in one go at a place of the strip; the place is one of it.
+  const StepGroup& groupAt(int place) const { return m_groups[ix(place)]; }
+  /// The last step of the run sheet at a place of the strip, or -1; and back from any of its steps.
   int stepAt(int place) const;
   int placeOf(int step) const;
-  int count() const { return static_cast<int>(m_steps.size()); }
+  int count() const { return static_cast<int>(m_groups.size()); }
+  /// How many steps all of them are.
+  int stepCount() const { return m_groups.empty() ? 0 : m_groups.back().last; }
   QSize sizeHint() const override;
   QRect cellOf(int place) const;
   std::vector<ViewItem> items() const override;
@@ -49,8 +54,8 @@ class StepStrip : public QWidget, public ItemView {
  private:
   PlanSession& m_session;
   PlanState m_shown;
-  std::vector<int> m_steps;        // of the run sheet, as shown
-  std::vector<QImage> m_pictures;  // by place, at the size they are painted
+  std::vector<StepGroup> m_groups;  // of the run sheet, as shown
+  std::vector<QImage> m_pictures;   // by place, at the size they are painted
   int m_chosen = 0;
   std::optional<QPointF> m_pressedAt;
   int m_dragTo = -1;  // place before which the dragged step would go, or -1

@@ -8,6 +8,7 @@
 #include <cmath>
 
 #include "app/common/form_rows.h"
+#include "app/common/ink_tin.h"
 #include "app/scene/thing_acts.h"
 #include "io/wording/names.h"
 
@@ -100,7 +101,8 @@ void SeveralPanel::refresh() {
   m_says->setText(says);
   const auto ink = common(plan, things, [](const Impression& i) { return i.ink; });
   m_ink->clear();
-  for (const Ink& one : plan.inks) m_ink->addItem(inkName(one), QString::fromStdString(one.id));
+  for (const Ink& one : plan.inks)
+    m_ink->addItem(padIcon(one.colour), inkName(one), QString::fromStdString(one.id));
   m_ink->setPlaceholderText(tr("several inks"));
   m_ink->setCurrentIndex(ink ? m_ink->findData(QString::fromStdString(*ink)) : -1);
   const auto pressing = common(plan, things, [](const Impression& i) { return i.generation; });

@@ -23,6 +23,7 @@ class SeveralPanel;
 class SvgArt;
 class StampsAtHand;
 class ThingActs;
+class ThingFields;
 class ViewPanel;
 
 /// Other stamps of the maker's that show the same thing as one of the plan.
@@ -71,30 +72,21 @@ class ThingPanel : public SheetFrame {
   SeveralPanel* m_several;
   QLabel *m_name, *m_size;
   QWidget* m_factsArea;
-  FormRows* m_form;
-  QLabel *m_reads, *m_said, *m_verdict, *m_stands, *m_tone, *m_stamped, *m_front;
-  QComboBox *m_part, *m_ink, *m_school, *m_lit, *m_figure;
-  QSpinBox* m_pressing;
-  QLineEdit* m_turn;
+  QLabel *m_scale, *m_facts;
+  ThingFields* m_fields;
   QWidget* m_asksHeight;
   QLabel* m_asks;
   QLineEdit* m_height;
   QPushButton* m_eyes;
   QPushButton *m_remove, *m_add, *m_hero, *m_demo, *m_propose, *m_open, *m_makeRow, *m_ways;
-  bool m_filling = false;
 
-  void buildFacts();
   void buildHeight();
   void sayHeight();
   void offerEyes(int index);
   void buildActs();
   void connectActs();
-  void connectFacts();
-  void choosePart(int choice);
   void fillFacts(int index);
   void offerWaysOut();
-  template <typename F>
-  void change(const QString& what, F edit);
 };
 
 }  // namespace havlo

@@ -22,6 +22,9 @@ void useOwnSettings() {
       if (!now.contains(key)) now.setValue(key, old->value(key));
 }
 
+bool leftHanded() { return QSettings().value(QStringLiteral("leftHanded")).toBool(); }
+void setLeftHanded(bool left) { QSettings().setValue(QStringLiteral("leftHanded"), left); }
+
 QString dataFolder() {
   return QStandardPaths::writableLocation(QStandardPaths::GenericDataLocation) + QStringLiteral("/havlo");
 }

@@ -12,4 +12,8 @@ void useOwnSettings();
 /// The XDG data folder of Havlo, whatever the settings are called.
 QString dataFolder();
 
+/// Does the maker work with the left hand at the table?
+bool leftHanded();
+void setLeftHanded(bool left);
+
 }  // namespace havlo

@@ -3,6 +3,7 @@
 #include <QCoreApplication>
 #include <QSettings>
 
+#include "app/session/settings.h"
 #include "app/shell/errands.h"
 #include "app/shell/filing.h"
 #include "app/shell/language.h"
@@ -54,10 +55,12 @@ void addPrintouts(std::vector<Command>& out, Errands& errands) {
                          [&errands, kind = k.kind] { errands.printing().print(kind); },
                          k.kind == PrintoutKind::Placement ? QList<QKeySequence>{QKeySequence::Print}
                                                            : QList<QKeySequence>{})));
-    out.push_back(in("plan", k.save,
-                     plain(qPrintable(QStringLiteral("export") + id),
-                           tr("%1 as PDF…").arg(name.left(1).toUpper() + name.mid(1)),
-                           [&errands, kind = k.kind] { errands.printing().exportPdf(kind); })));
+    out.push_back(
+        in("plan", k.save,
+           plain(qPrintable(QStringLiteral("export") + id),
+                 tr("%1 as PDF…").arg(name.left(1).toUpper() + name.mid(1)), [&errands, kind = k.kind] {
+                   errands.printing().exportPdf(errands.printing().wishFor(kind));
+                 })));
   }
 }
 
@@ -181,14 +184,35 @@ std::vector<Command> lookCommands(PlanSession& session, Errands& errands,
   look(3, choice(
               QStringLiteral("letter"), tr("Print on &Letter"), [sheet] { sheet(Sheet::letter(), "letter"); },
               [&printing] { return printing.sheet().id == QPageSize::Letter; }));
-  for (int percent : {100, 125, 150})
+  for (int percent : {100, 125, 150, 200})
     look(4, choice(
                 QStringLiteral("text%1").arg(percent), tr("Text at %1 %").arg(percent),
-                [acts, percent] { acts.setAppearance(theme().dark, percent / 100.0); },
+                [acts, percent] {
+                  Appearance wanted = appearance();
+                  wanted.text = percent / 100.0;
+                  acts.setAppearance(wanted);
+                },
                 [percent] { return qRound(textScale() * 100) == percent; }));
+  const std::tuple<const char*, QString, bool Appearance::*> ways[] = {
+      {"dark", tr("&Dark ground"), &Appearance::dark},
+      {"large", tr("&Large targets, for inky fingers"), &Appearance::large},
+      {"still", tr("Nothing mo&ves by itself"), &Appearance::still}};
+  for (const auto& [id, text, way] : ways)
+    look(4, choice(
+                QLatin1String(id), text,
+                [acts, way = way] {
+                  Appearance wanted = appearance();
+                  wanted.*way = !(wanted.*way);
+                  acts.setAppearance(wanted);
+                },
+                [way = way] { return appearance().*way; }));
   look(4, choice(
-              QStringLiteral("dark"), tr("&Dark ground"),
-              [acts] { acts.setAppearance(!theme().dark, textScale()); }, [] { return theme().dark; }));
+              QStringLiteral("leftHanded"), tr("Left-&handed at the table"),
+              [acts] {
+                setLeftHanded(!leftHanded());
+                acts.setAppearance(appearance());
+              },
+              [] { return leftHanded(); }));
   for (const Language& l : languages())
     look(5, choice(
                 QStringLiteral("language-") + QLatin1String(l.code), QString::fromUtf8(l.name),

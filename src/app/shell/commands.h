@@ -2,6 +2,7 @@
 #pragma once
 
 #include "app/actions/action_table.h"
+#include "app/theme/theme.h"
 
 class QUndoStack;
 
@@ -14,7 +15,7 @@ class PlanSession;
 
 /// What of the window the commands use besides.
 struct WindowActs {
-  std::function<void(bool dark, double textScale)> setAppearance;
+  std::function<void(const Appearance&)> setAppearance;
   std::function<void()> leave, refresh, typeTitle, handbook, findAct;
   /// What undo takes back where one is.
   std::function<QUndoStack&()> undoStack;

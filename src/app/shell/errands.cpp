@@ -19,9 +19,10 @@ Errands::Errands(const Workshop& workshop, QWidget* window)
       m_workshop(workshop),
       m_printing(new Printing(workshop.session, workshop.art, window)),
       m_exporting(new Exporting(workshop.session, workshop.art, window)) {
-  connect(m_printing, &Printing::noPrinter, this, [this](PrintoutKind kind) {
-    trouble(tr("No printer is set up on this computer, so the %1 cannot be printed here.").arg(nameOf(kind)),
-            {{tr("Save it as a PDF"), [this, kind] { m_printing->exportPdf(kind); }}});
+  connect(m_printing, &Printing::noPrinter, this, [this](const PrintWish& wish) {
+    trouble(
+        tr("No printer is set up on this computer, so the %1 cannot be printed here.").arg(nameOf(wish.kind)),
+        {{tr("Save it as a PDF"), [this, wish] { m_printing->exportPdf(wish); }}});
   });
 }
 

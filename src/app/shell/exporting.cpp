@@ -2,9 +2,9 @@
 
 #include <QCoreApplication>
 #include <QDir>
-#include <QFileDialog>
 #include <QFileInfo>
 
+#include "app/files/file_chooser.h"
 #include "core/chain/chain.h"
 #include "io/art/svg_art.h"
 #include "io/export/finished_card.h"
@@ -22,23 +22,17 @@ Exporting::Exporting(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget*
 void Exporting::ask(What what) {
   const QString titles[] = {tr("Save the finished card as a picture"),
                             tr("Save plan and pictures in one file"), tr("Save all measures as a table")};
-  const QString filters[] = {tr("Picture (*.png);;Drawing at true size (*.svg);;Page at true size (*.pdf)"),
-                             tr("Zip (*.zip)"), tr("Table (*.csv)")};
-  const QString endings[] = {QStringLiteral("png"), QStringLiteral("zip"), QStringLiteral("csv")};
+  const std::vector<FileKind> kinds[] = {{{tr("Picture"), {QStringLiteral("png")}},
+                                          {tr("Drawing at true size"), {QStringLiteral("svg")}},
+                                          {tr("Page at true size"), {QStringLiteral("pdf")}}},
+                                         {{tr("Zip"), {QStringLiteral("zip")}}},
+                                         {{tr("Table"), {QStringLiteral("csv")}}}};
   const auto k = ix(what);
-  const QString folder = m_session.path().isEmpty() ? QDir::homePath() : QFileInfo(m_session.path()).path();
-  QFileDialog dialog(m_window, titles[k], folder, filters[k]);
-  dialog.setOption(QFileDialog::DontUseNativeDialog);
-  dialog.setAcceptMode(QFileDialog::AcceptSave);
-  dialog.setDefaultSuffix(endings[k]);
-  connect(&dialog, &QFileDialog::filterSelected, &dialog, [&dialog](const QString& filter) {
-    const qsizetype dot = filter.lastIndexOf(QLatin1String("*."));
-    if (dot >= 0) dialog.setDefaultSuffix(filter.mid(dot + 2, 3));
-  });
+  const QString folder = m_session.path().isEmpty() ? QString() : QFileInfo(m_session.path()).path();
   QString base = m_session.title();
   base.replace(u'/', u'-');
-  dialog.selectFile(base + u'.' + endings[k]);
-  if (dialog.exec() == QDialog::Accepted) write(dialog.selectedFiles().constFirst(), what);
+  FileChooser::choose({titles[k], kinds[k], true, folder, base + u'.' + kinds[k].front().endings.front()},
+                      m_window, [this, what](const QString& path) { write(path, what); });
 }
 
 void Exporting::write(const QString& path, What what) {

@@ -4,6 +4,7 @@
 #include <QPushButton>
 #include <algorithm>
 
+#include "app/common/divider_tab.h"
 #include "app/common/keyed_rows.h"
 #include "io/wording/names.h"
 #include "io/wording/piece_words.h"
@@ -40,9 +41,7 @@ void FaceBar::refresh() {
     const QString name = QStringLiteral("face-") + QString::fromStdString(piece);
     // A cell is known by its place in the row; the piece it stands for is asked for when it is clicked.
     auto* b = m_row->cell<QPushButton>([this] {
-      auto* fresh = new QPushButton;
-      fresh->setCheckable(true);
-      fresh->setProperty("tab", true);
+      auto* fresh = new DividerTab;
       connect(fresh, &QPushButton::clicked, this, [this, fresh] {
         m_session.setFace(fresh->property("piece").toString().toStdString());
         refresh();

@@ -2,7 +2,6 @@
 
 #include <QDir>
 #include <QFile>
-#include <QFileDialog>
 #include <QFileInfo>
 #include <QLocale>
 #include <QMenu>
@@ -10,13 +9,15 @@
 #include <QSettings>
 #include <QUrl>
 
+#include "app/files/file_chooser.h"
+
 namespace havlo {
 namespace {
 
 constexpr int kMostRecent = 8, kKept = 60;  // in the menu; in the Log
 
 QString folderOf(const PlanSession& session) {
-  return session.path().isEmpty() ? QDir::homePath() : QFileInfo(session.path()).path();
+  return session.path().isEmpty() ? QString() : QFileInfo(session.path()).path();
 }
 
 QString titleOf(const LostWork& work) {
@@ -28,7 +29,11 @@ QString whenOf(const LostWork& work) { return QLocale().toString(work.when, QLoc
 }  // namespace
 
 Filing::Filing(PlanSession& session, QWidget* window)
-    : QObject(window), m_session(session), m_window(window), m_opening(new Job<Result<OpenedPlan>>(this)) {
+    : QObject(window),
+      m_session(session),
+      m_window(window),
+      m_opening(new Job<Result<OpenedPlan>>(this)),
+      m_pictures(new FilePictures(this)) {
   connect(m_opening, &JobBase::finished, this, &Filing::ended);
   connect(&session, &PlanSession::workLeft, this, [this](const LostWork& work) {
     offer(work, tr("What was not saved of \"%1\" is kept.").arg(titleOf(work)));
@@ -56,11 +61,8 @@ void Filing::stop() {
 }
 
 void Filing::choose() {
-  QFileDialog dialog(m_window, tr("Open a plan"), folderOf(m_session),
-                     tr("Havlo plans (*.havlo);;All files (*)"));
-  dialog.setOption(QFileDialog::DontUseNativeDialog);
-  dialog.setFileMode(QFileDialog::ExistingFile);
-  if (dialog.exec() == QDialog::Accepted) open(dialog.selectedFiles().constFirst());
+  FileChooser::choose({tr("Open a plan"), {plansKind()}, false, folderOf(m_session)}, m_window,
+                      [this](const QString& path) { open(path); });
 }
 
 void Filing::save() {
@@ -74,13 +76,10 @@ void Filing::save() {
 bool Filing::saveAs() {
   QString base = m_session.title();
   base.replace(u'/', u'-');
-  QFileDialog dialog(m_window, tr("Save the plan"), folderOf(m_session), tr("Havlo plans (*.havlo)"));
-  dialog.setOption(QFileDialog::DontUseNativeDialog);
-  dialog.setAcceptMode(QFileDialog::AcceptSave);
-  dialog.setDefaultSuffix(QStringLiteral("havlo"));
-  dialog.selectFile(base + QStringLiteral(".havlo"));
-  if (dialog.exec() != QDialog::Accepted || !m_session.saveAs(dialog.selectedFiles().constFirst()))
-    return false;
+  const QString path = FileChooser::ask(
+      {tr("Save the plan"), {plansKind()}, true, folderOf(m_session), base + QStringLiteral(".havlo")},
+      m_window);
+  if (path.isEmpty() || !m_session.saveAs(path)) return false;
   remember(m_session.path());
   return true;
 }
@@ -102,8 +101,12 @@ void Filing::remember(const QString& path) {
 void Filing::fillRecent(QMenu* menu) {
   menu->clear();
   const QStringList recent = QSettings().value(QStringLiteral("recent")).toStringList();
-  for (const QString& path : recent.mid(0, kMostRecent))
-    menu->addAction(QFileInfo(path).fileName(), this, [this, path] { open(path); })->setToolTip(path);
+  for (const QString& path : recent.mid(0, kMostRecent)) {
+    QAction* action = menu->addAction(QFileInfo(path).fileName(), this, [this, path] { open(path); });
+    action->setToolTip(path);
+    const QImage picture = m_pictures->of(path);
+    if (!picture.isNull()) action->setIcon(QIcon(QPixmap::fromImage(picture)));
+  }
   if (recent.isEmpty()) menu->addAction(tr("none yet"))->setEnabled(false);
 }
 

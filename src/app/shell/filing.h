@@ -4,6 +4,7 @@
 
 #include <QObject>
 
+#include "app/files/file_pictures.h"
 #include "app/shell/message_bar.h"
 #include "app/shell/workshop.h"
 
@@ -42,6 +43,7 @@ class Filing : public QObject {
   PlanSession& m_session;
   QWidget* m_window;
   Job<Result<OpenedPlan>>* m_opening;
+  FilePictures* m_pictures;
 
   void remember(const QString& path);
   void offer(const LostWork& work, const QString& text);

@@ -89,7 +89,7 @@ void MainWindow::readSettings() {
 }
 
 void MainWindow::addCommands() {
-  const WindowActs acts{[this](bool dark, double scale) { setAppearance(dark, scale); },
+  const WindowActs acts{[this](const Appearance& wanted) { setAppearance(wanted); },
                         [this] { close(); },
                         [this] { refreshActions(); },
                         [this] { m_trail->typeTitle(); },
@@ -206,7 +206,7 @@ void MainWindow::visit(const QString& id) {
   const PlaceKind* kind = placeKind(id);
   if (!kind) return;
   Place& top = place(id);
-  if (m_messages && id != m_current) m_messages->leavePlace();
+  if (m_messages && id != m_current) m_messages->goOn();
   m_current = id;
   m_places->setCurrentWidget(top.parentWidget()->parentWidget());
   int on = -1, k = 0;
@@ -231,6 +231,7 @@ void MainWindow::connectSessions() {
       refreshStatus();
       refreshActions();
     });
+  connect(s, &PlanSession::planChanged, this, [this] { m_messages->goOn(); });
   connect(s, &PlanSession::trouble, this, trouble);
   connect(s, &PlanSession::notice, this, notice);
   connect(m_making.get(), &MakingSession::changed, this, [this] {
@@ -285,7 +286,10 @@ void MainWindow::connectWork() {
   connect(&exporting, &Exporting::started, m_status, &StatusLine::busy);
   connect(&exporting, &Exporting::done, this, done);
   connect(&exporting, &Exporting::trouble, this, trouble);
-  connect(m_next, &NextSteps::visitRequested, this, &MainWindow::visit);
+  connect(m_next, &NextSteps::visitRequested, this, [this](const QString& id, const QString& part) {
+    visit(id);
+    if (!part.isEmpty()) place(id).turnTo(part);
+  });
   connect(m_status, &StatusLine::stopRequested, this, [this] {
     m_errands->printing().stop();
     m_errands->exporting().stop();
@@ -301,7 +305,8 @@ void MainWindow::refreshTrail() {
   for (const PlaceKind& kind : placeKinds()) {
     if (!kind.onTrail) continue;
     const PlaceStatus status = kind.status(m_workshop, m_made.value(kind.id));
-    shown.push_back({kind.title, status.words, status.mark, status.level});
+    shown.push_back(
+        {kind.title, status.words, QStringLiteral("place-") + kind.id, status.mark, status.level});
   }
   m_trail->setPlaces(std::move(shown));
   const QString state =
@@ -341,12 +346,10 @@ void MainWindow::refreshActions() {
     for (const char* id : {"undo", "redo"}) m_actions[QLatin1String(id)]->setEnabled(false);
 }
 
-void MainWindow::setAppearance(bool dark, double scale) {
-  QSettings settings;
-  settings.setValue(QStringLiteral("dark"), dark);
-  settings.setValue(QStringLiteral("text"), scale);
+void MainWindow::setAppearance(const Appearance& wanted) {
+  keepAppearance(wanted);
   const QString top = m_current;
-  applyTheme(*static_cast<QApplication*>(QCoreApplication::instance()), dark, scale);
+  applyTheme(*static_cast<QApplication*>(QCoreApplication::instance()), wanted);
   delete takeCentralWidget();
   buildCentre();
   m_status->restyle();

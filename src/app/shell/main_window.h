@@ -9,6 +9,7 @@
 #include "app/common/place.h"
 #include "app/shell/message_bar.h"
 #include "app/shell/workshop.h"
+#include "app/theme/theme.h"
 
 class QStackedWidget;
 class QUndoStack;
@@ -45,7 +46,7 @@ class MainWindow : public QMainWindow {
   /// The id of the place on top.
   const QString& current() const { return m_current; }
   void visit(const QString& id);
-  void setAppearance(bool dark, double textScale);
+  void setAppearance(const Appearance& wanted);
 
  protected:
   void dragEnterEvent(QDragEnterEvent*) override;

@@ -66,7 +66,7 @@ void MessageBar::clear() {
   show_();
 }
 
-void MessageBar::leavePlace() {
+void MessageBar::goOn() {
   constexpr qint64 kRead_ms = 3000;
   if (m_messages.empty() || m_messages.front().kind != Kind::Notice || !m_messages.front().acts.empty())
     return;

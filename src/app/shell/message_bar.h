@@ -34,8 +34,9 @@ class MessageBar : public QFrame {
   void say(Kind kind, const QString& text, std::vector<Act> acts = {});
   QString shownText() const;
   void clear();
-  /// Another place comes on top: what only told something, a while ago, goes.
-  void leavePlace();
+  /// The work goes on: another place comes on top, the plan is another. What only told something, a while
+  /// ago, goes.
+  void goOn();
 
  private:
   std::deque<Message> m_messages;

@@ -21,6 +21,12 @@ std::optional<NextAct> nextAct(const Workshop& w, const QString& here) {
   const Analysis& a = *w.session.analysis();
   if (plan.impressions.empty()) {
     if (here == QLatin1String("arrange")) return {};
+    if (w.drawer.isOpen() && w.drawer.index().cards().empty() && plan.stamps.empty())
+      return NextAct{tr("Next: stamp on plain paper what you have, and open a scan or photo of it."),
+                     tr("Add stamps"),
+                     QStringLiteral("drawer"),
+                     {},
+                     QStringLiteral("adding")};
     return NextAct{tr("Next: put a first thing on the card."), tr("Your stamps"), scene, {}};
   }
   const auto stands = [&](const Impression& i) { return factsOf(plan.stamp(i.stamp)->role).stands(); };
@@ -45,7 +51,11 @@ std::optional<NextAct> nextAct(const Workshop& w, const QString& here) {
       return NextAct{
           tr("Next: %1").arg(wordsOf(plan, a, f, w.session.units()).text), tr("Look at it"), scene, {}};
   if (plan.washes.empty())
-    return NextAct{tr("Next: blend a sky or some ground behind them."), tr("A background"), ink, {}};
+    return NextAct{tr("Next: blend a sky or some ground behind them."),
+                   tr("A background"),
+                   ink,
+                   {},
+                   QStringLiteral("background")};
   if (a.orderState.from == OrderState::From::Quick && here != order)
     return NextAct{
         tr("Next: see what is stamped when, and which masks to cut."), tr("Order & masks"), order, {}};
@@ -68,7 +78,7 @@ void NextSteps::refresh(const QString& here) {
 void NextSteps::take() {
   if (!m_next) return;
   const NextAct next = *m_next;
-  Q_EMIT visitRequested(next.place);
+  Q_EMIT visitRequested(next.place, next.part);
   if (!next.thing.isEmpty()) m_workshop.session.select(next.thing);
 }
 

@@ -9,10 +9,11 @@
 namespace havlo {
 
 struct NextAct {
-  QString words;  ///< what is next, as a sentence
-  QString act;    ///< on the button
-  QString place;  ///< where it is done
-  QString thing;  ///< to be chosen there; may be empty
+  QString words;      ///< what is next, as a sentence
+  QString act;        ///< on the button
+  QString place;      ///< where it is done
+  QString thing;      ///< to be chosen there; may be empty
+  QString part = {};  ///< of the place; may be empty
 };
 
 /// What brings a first card on, or nothing: at the table, and once a card is in the log.
@@ -31,7 +32,7 @@ class NextSteps : public QObject {
   void refresh(const QString& here);
 
  Q_SIGNALS:
-  void visitRequested(const QString& place);
+  void visitRequested(const QString& place, const QString& part);
 
  private:
   Workshop m_workshop;

@@ -3,16 +3,19 @@
 
 #include <QCoreApplication>
 #include <QDir>
-#include <QFileDialog>
 #include <QFileInfo>
 #include <QPrintDialog>
 #include <QPrinter>
 #include <QPrinterInfo>
+#include <QTemporaryDir>
 
+#include "app/files/file_chooser.h"
+#include "app/shell/print_preview.h"
 #include "app/theme/theme.h"
 #include "core/chain/chain.h"
 #include "core/pieces/face_plan.h"
 #include "io/art/svg_art.h"
+#include "io/files/plan_file.h"
 #include "io/wording/piece_words.h"
 
 namespace havlo {
@@ -46,17 +49,57 @@ Printing::Printing(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget* w
   connect(m_job, &JobBase::progressed, this, &Printing::progressed);
 }
 
-std::function<Result<Printout>(const Progress&)> Printing::maker(PrintoutKind kind, const Sheet& sheet,
+namespace {
+
+/// A PDF without colour: the printing side of Qt knows how, the writer of PDFs does not.
+Result<Done> writeGreyPdf(const QString& path, const Printout& printout) {
+  QTemporaryDir folder;
+  if (!folder.isValid()) return Error{ErrorCode::CannotWrite, "there is no room for a file on the way", {}};
+  const QString made = folder.filePath(QStringLiteral("grey.pdf"));
+  {
+    QPrinter printer(QPrinter::HighResolution);
+    printer.setOutputFormat(QPrinter::PdfFormat);
+    printer.setOutputFileName(made);
+    printer.setColorMode(QPrinter::GrayScale);
+    if (!Printing::paint(printout, printer))
+      return Error{ErrorCode::CannotWrite, "the PDF could not be made", {}};
+  }
+  QFile file(made);
+  if (!file.open(QIODevice::ReadOnly)) return Error{ErrorCode::CannotWrite, "the PDF could not be made", {}};
+  return saveWhole(path, file.readAll());
+}
+
+}  // namespace
+
+bool Printing::paint(const Printout& printout, QPrinter& printer) {
+  printer.setFullPage(true);
+  printer.setPageSize(QPageSize(printout.sheet.id));
+  printer.setPageOrientation(printout.sheet.width_mm > printout.sheet.height_mm ? QPageLayout::Landscape
+                                                                                : QPageLayout::Portrait);
+  printer.setDocName(printout.title);
+  QPainter painter;
+  if (!painter.begin(&printer)) return false;
+  painter.setRenderHint(QPainter::Antialiasing);
+  for (int page = 0; page < printout.pages; ++page) {
+    if (page > 0) printer.newPage();
+    painter.resetTransform();
+    painter.scale(printer.resolution() / kMmPerInch, printer.resolution() / kMmPerInch);
+    printout.draw(painter, page);
+  }
+  return true;
+}
+
+std::function<Result<Printout>(const Progress&)> Printing::maker(const PrintWish& wish,
                                                                  const QString& file) const {
   return [plan = m_session.snapshot(), whole = m_session.wholeSnapshot(), quick = m_session.analysis(),
-          art = m_art, style = m_session.units(), cuts = m_cuts, kind, sheet,
-          file](const Progress& progress) -> Result<Printout> {
+          art = m_art, style = m_session.units(), cuts = m_cuts, kind = wish.kind, sheet = wish.sheet,
+          grey = wish.grey, file](const Progress& progress) -> Result<Printout> {
     const AnalysisRef analysis =
         quick->orderState.from == OrderState::From::Quick ? withBestOrder(*plan, quick, {}, progress) : quick;
     Printout out;
     switch (kind) {
       case PrintoutKind::Placement:
-        out = placementSheet(*plan, *analysis, style, sheet);
+        out = placementSheet(*plan, *analysis, style, sheet, art);
         break;
       case PrintoutKind::Pencil:
         out = pencilSheet(*plan, *analysis, style, sheet);
@@ -97,70 +140,74 @@ std::function<Result<Printout>(const Progress&)> Printing::maker(PrintoutKind ki
       }
     }
     if (!file.isEmpty())
-      if (const auto saved = writePdf(file, out); !saved) return saved.error();
+      if (const auto saved = grey ? writeGreyPdf(file, out) : writePdf(file, out); !saved)
+        return saved.error();
     return out;
   };
 }
 
-void Printing::exportPdfTo(PrintoutKind kind, const QString& path) {
-  Q_EMIT started(tr("Writing the %1").arg(nameOf(kind)));
-  m_job->run(maker(kind, m_sheet, path), [this, kind, path](Result<Printout> result) {
+void Printing::exportPdfTo(const PrintWish& wish, const QString& path) {
+  Q_EMIT started(tr("Writing the %1").arg(nameOf(wish.kind)));
+  m_job->run(maker(wish, path), [this, kind = wish.kind, path](Result<Printout> result) {
     if (!result) {
       if (result.error().code != ErrorCode::Stopped)
         Q_EMIT trouble(QString::fromStdString(result.error().message));
       Q_EMIT done({});
       return;
     }
-    Q_EMIT done(tr("The %1 is in %2, %3 pages at true size.")
-                    .arg(nameOf(kind), QFileInfo(path).fileName())
-                    .arg(result.value().pages));
+    const QString file = QFileInfo(path).fileName();
+    Q_EMIT done(result.value().pages == 1
+                    ? tr("The %1 is in %2, one page at true size.").arg(nameOf(kind), file)
+                    : tr("The %1 is in %2, %3 pages at true size.")
+                          .arg(nameOf(kind), file)
+                          .arg(result.value().pages));
   });
 }
 
-void Printing::exportPdf(PrintoutKind kind) {
-  const QString folder = m_session.path().isEmpty() ? QDir::homePath() : QFileInfo(m_session.path()).path();
+void Printing::exportPdf(const PrintWish& wish) {
+  const QString folder = m_session.path().isEmpty() ? QString() : QFileInfo(m_session.path()).path();
   QString base = m_session.title();
   base.replace(u'/', u'-');
-  QFileDialog dialog(m_window, tr("Where to put the %1").arg(nameOf(kind)), folder, tr("PDF files (*.pdf)"));
-  dialog.setOption(QFileDialog::DontUseNativeDialog);
-  dialog.setAcceptMode(QFileDialog::AcceptSave);
-  dialog.setDefaultSuffix(QStringLiteral("pdf"));
-  dialog.selectFile(base + QStringLiteral(", ") + nameOf(kind) + QStringLiteral(".pdf"));
-  if (dialog.exec() == QDialog::Accepted) exportPdfTo(kind, dialog.selectedFiles().constFirst());
+  FileChooser::choose({tr("Where to put the %1").arg(nameOf(wish.kind)),
+                       {{tr("PDF files"), {QStringLiteral("pdf")}}},
+                       true,
+                       folder,
+                       base + QStringLiteral(", ") + nameOf(wish.kind) + QStringLiteral(".pdf")},
+                      m_window, [this, wish](const QString& path) { exportPdfTo(wish, path); });
 }
 
 void Printing::print(PrintoutKind kind) {
-  Q_EMIT started(tr("Preparing the %1").arg(nameOf(kind)));
-  if (QPrinterInfo::availablePrinterNames().isEmpty()) {
-    Q_EMIT done({});
-    return Q_EMIT noPrinter(kind);
-  }
-  m_job->run(maker(kind, m_sheet, {}), [this, kind](Result<Printout> result) {
+  auto* preview = new PrintPreview(*this, wishFor(kind), m_window);
+  preview->setAttribute(Qt::WA_DeleteOnClose);
+  connect(preview, &PrintPreview::printWanted, this, [this](const PrintWish& wish) {
+    m_grey = wish.grey;
+    toPrinter(wish);
+  });
+  connect(preview, &PrintPreview::pdfWanted, this, [this](const PrintWish& wish) {
+    m_grey = wish.grey;
+    exportPdf(wish);
+  });
+  preview->open();
+}
+
+void Printing::toPrinter(const PrintWish& wish) {
+  if (QPrinterInfo::availablePrinterNames().isEmpty()) return Q_EMIT noPrinter(wish);
+  Q_EMIT started(tr("Preparing the %1").arg(nameOf(wish.kind)));
+  m_job->run(maker(wish, {}), [this, wish](Result<Printout> result) {
     Q_EMIT done({});
     if (!result) {
       if (result.error().code != ErrorCode::Stopped)
         Q_EMIT trouble(QString::fromStdString(result.error().message));
       return;
     }
-    const Printout printout = std::move(result).value();
     QPrinter printer(QPrinter::HighResolution);
-    printer.setFullPage(true);
-    printer.setPageSize(QPageSize(printout.sheet.id));
-    printer.setPageOrientation(printout.sheet.width_mm > printout.sheet.height_mm ? QPageLayout::Landscape
-                                                                                  : QPageLayout::Portrait);
-    printer.setDocName(printout.title);
+    printer.setPageSize(QPageSize(result.value().sheet.id));
+    if (wish.grey) printer.setColorMode(QPrinter::GrayScale);
     QPrintDialog dialog(&printer, m_window);
-    dialog.setWindowTitle(tr("Print the %1").arg(nameOf(kind)));
+    dialog.setWindowTitle(tr("Print the %1").arg(nameOf(wish.kind)));
     if (dialog.exec() != QDialog::Accepted) return;
-    QPainter painter;
-    if (!painter.begin(&printer))
-      return Q_EMIT trouble(tr("The printer did not take the %1.").arg(nameOf(kind)));
-    for (int page = 0; page < printout.pages; ++page) {
-      if (page > 0) printer.newPage();
-      painter.resetTransform();
-      painter.scale(printer.resolution() / kMmPerInch, printer.resolution() / kMmPerInch);
-      printout.draw(painter, page);
-    }
+    if (!paint(result.value(), printer))
+      return Q_EMIT trouble(tr("The printer did not take the %1.").arg(nameOf(wish.kind)));
   });
 }
 

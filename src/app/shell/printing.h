@@ -7,11 +7,21 @@
 #include "app/session/plan_session.h"
 #include "io/print/sheets.h"
 
+class QPrinter;
+
 namespace havlo {
 
 class SvgArt;
 
 enum class PrintoutKind { Placement, Pencil, Masks, RunSheet, Calibration, TapedStamps, CutList };
+
+inline constexpr double kLargeType = 1.6;  ///< how much larger words are on a sheet in large type
+
+struct PrintWish {
+  PrintoutKind kind = PrintoutKind::Placement;
+  Sheet sheet;
+  bool grey = false;  ///< without colour
+};
 
 class Printing : public QObject {
   Q_OBJECT
@@ -19,11 +29,19 @@ class Printing : public QObject {
  public:
   Printing(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget* window);
 
-  /// Asks for a printer, then prints at true size.
+  /// Shows what would be printed; from there it is printed or saved.
   void print(PrintoutKind kind);
+  /// Asks for a printer, then prints at true size.
+  void toPrinter(const PrintWish& wish);
   /// Asks for a file, then writes a PDF.
-  void exportPdf(PrintoutKind kind);
-  void exportPdfTo(PrintoutKind kind, const QString& path);
+  void exportPdf(const PrintWish& wish);
+  void exportPdfTo(const PrintWish& wish, const QString& path);
+  /// Onto a printer, or a file that is one. @return  false where it takes nothing
+  static bool paint(const Printout& printout, QPrinter& printer);
+  PrintWish wishFor(PrintoutKind kind) const { return {kind, m_sheet, m_grey}; }
+  /// What makes a printout, on a worker. @param alsoWriteTo  a PDF file; empty: none
+  std::function<Result<Printout>(const Progress&)> maker(const PrintWish& wish,
+                                                         const QString& alsoWriteTo) const;
   void setSheet(Sheet sheet) { m_sheet = sheet; }
   const Sheet& sheet() const { return m_sheet; }
   void stop() { m_job->cancel(); }
@@ -35,7 +53,7 @@ class Printing : public QObject {
   void progressed(double share);
   void done(const QString& message);
   void trouble(const QString& message);
-  void noPrinter(PrintoutKind kind);  ///< there is none to print on
+  void noPrinter(const havlo::PrintWish& wish);  ///< there is none to print on
 
  private:
   PlanSession& m_session;
@@ -43,10 +61,8 @@ class Printing : public QObject {
   QWidget* m_window;
   Sheet m_sheet = Sheet::a4();
   std::vector<DrawerCut> m_cuts;
+  bool m_grey = false;  ///< as it was wanted last
   Job<Result<Printout>>* m_job;
-
-  std::function<Result<Printout>(const Progress&)> maker(PrintoutKind kind, const Sheet& sheet,
-                                                         const QString& alsoWriteTo) const;
 };
 
 QString nameOf(PrintoutKind kind);

@@ -1,4 +1,4 @@
-// One widget, painted: marks on a dotted line, names and statuses under them.
+// One widget, painted: a path that winds from drawing to drawing, with prints as far as the work has come.
 #include "app/shell/trail.h"
 
 #include <QAction>
@@ -7,14 +7,21 @@
 #include <QLineEdit>
 #include <QMimeData>
 #include <QMouseEvent>
+#include <QPainterPath>
 #include <QPushButton>
 #include <algorithm>
 #include <utility>
 
+#include "app/common/drawings.h"
 #include "app/common/form_rows.h"
 #include "app/theme/theme.h"
 
 namespace havlo {
+namespace {
+
+constexpr double kDrawing = 26;  // px at usual size
+
+}  // namespace
 
 Trail::Trail(QWidget* parent) : QWidget(parent) {
   setFocusPolicy(Qt::StrongFocus);
@@ -28,7 +35,7 @@ Trail::Trail(QWidget* parent) : QWidget(parent) {
   setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
 }
 
-QSize Trail::sizeHint() const { return {800, qRound(62 * textScale())}; }
+QSize Trail::sizeHint() const { return {800, qRound(74 * textScale())}; }
 
 double Trail::stride() const {
   // The plan's title keeps some room at the right, whatever the size of text.
@@ -156,38 +163,82 @@ void Trail::keyPressEvent(QKeyEvent* e) {
   Q_EMIT visited(std::clamp(m_current + by, 0, static_cast<int>(m_places.size()) - 1));
 }
 
+QPointF Trail::middleOf(int place) const {
+  return {16 + place * stride() + kDrawing / 2 * textScale(), 18 * textScale()};
+}
+
+/// A path on the ground, and a hare's prints on it where both of its ends are begun.
+void Trail::paintPath(QPainter& p) const {
+  const Theme& t = theme();
+  for (int k = 0; k + 1 < static_cast<int>(m_places.size()); ++k) {
+    const QPointF a = middleOf(k), b = middleOf(k + 1);
+    const double third = (b.x() - a.x()) / 3, sway = (k % 2 == 0 ? 5 : -5) * textScale();
+    QPainterPath way(a);
+    way.cubicTo(a + QPointF(third, sway), b - QPointF(third, sway), b);
+    p.setBrush(Qt::NoBrush);
+    p.setPen(QPen(t.rule, 7, Qt::SolidLine, Qt::FlatCap));
+    p.drawPath(way);
+    p.setPen(QPen(t.paper, 4.4, Qt::SolidLine, Qt::FlatCap));
+    p.drawPath(way);
+    if (m_places[ix(k)].mark == Mark::NotBegun || m_places[ix(k) + 1].mark == Mark::NotBegun) continue;
+    const double clear = kDrawing * 0.85 * textScale(), length = way.length();
+    p.setPen(Qt::NoPen);
+    p.setBrush(t.green);
+    int n = 0;
+    for (double at = clear; at < length - clear; at += 9, ++n) {
+      const double share = way.percentAtLength(at);
+      p.save();
+      p.translate(way.pointAtPercent(share));
+      p.rotate(-way.angleAtPercent(share));
+      p.drawEllipse(QPointF(0, n % 2 == 0 ? -2.2 : 2.2), 2.2, 1.2);
+      p.restore();
+    }
+  }
+}
+
+void Trail::paintPlace(QPainter& p, int k) const {
+  const Theme& t = theme();
+  const Place& place = m_places[ix(k)];
+  const bool here = k == m_current;
+  const QPointF c = middleOf(k);
+  const double size = kDrawing * textScale(), x = 16 + k * stride();
+  p.setPen(here ? QPen(t.green, 1.8) : QPen(Qt::NoPen));
+  p.setBrush(here ? t.greenVeil : t.paper);
+  p.drawEllipse(c, size * 0.66, size * 0.64);
+  const QRectF at(c.x() - size / 2, c.y() - size / 2, size, size);
+  QColor ink = here ? t.green : t.ink;
+  if (place.mark == Mark::NotBegun && !here) ink = t.edge;
+  drawDrawing(p, place.drawing, at, ink);
+  if (place.mark == Mark::Look) {
+    const QPointF corner(c.x() + size * 0.62, c.y() - size * 0.42);
+    p.setPen(Qt::NoPen);
+    p.setBrush(t.paper);
+    p.drawEllipse(corner, 7, 7);
+    drawMark(p, corner, 5.5, Mark::Look, place.level == Level::Note ? t.soft : colourOf(place.level));
+  }
+  const QFontMetricsF body(bodyFont()), label(labelFont());
+  const double under = 36 * textScale() + body.ascent();
+  p.setFont(bodyFont(here ? QFont::Bold : QFont::Normal));
+  p.setPen(t.ink);
+  p.drawText(QPointF(x, under),
+             QFontMetricsF(p.font()).elidedText(place.name, Qt::ElideRight, stride() - 10));
+  p.setFont(labelFont());
+  p.setPen(place.level == Level::Note ? t.soft : colourOf(place.level));
+  p.drawText(QPointF(x, under + label.height()),
+             label.elidedText(place.status, Qt::ElideRight, stride() - 14));
+}
+
 void Trail::paintEvent(QPaintEvent*) {
   QPainter p(this);
   p.setRenderHint(QPainter::Antialiasing);
+  p.setRenderHint(QPainter::SmoothPixmapTransform);
   const Theme& t = theme();
   p.fillRect(rect(), t.paper);
   p.setPen(QPen(t.rule, 1));
   p.drawLine(0, height() - 1, width(), height() - 1);
-  const double y = 13 * textScale();
-  if (m_places.size() > 1) {
-    p.setPen(QPen(t.rule, 1.5, Qt::DotLine));
-    p.drawLine(QPointF(24 + 8, y), QPointF(24 + static_cast<double>(m_places.size() - 1) * stride(), y));
-  }
-  const QFontMetricsF body(bodyFont()), label(labelFont());
-  for (int k = 0; k < static_cast<int>(m_places.size()); ++k) {
-    const Place& place = m_places[ix(k)];
-    const double x = 16 + k * stride();
-    p.setPen(Qt::NoPen);
-    p.setBrush(t.paper);
-    p.drawEllipse(QPointF(x + 8, y), 10, 10);
-    drawMark(p, {x + 8, y}, 7.5, k == m_current ? Mark::Here : place.mark,
-             k == m_current             ? t.green
-             : place.mark == Mark::Look ? t.ochre
-                                        : t.green);
-    p.setFont(bodyFont(k == m_current ? QFont::Bold : QFont::Normal));
-    p.setPen(t.ink);
-    p.drawText(QPointF(x, y + 8 + body.height()),
-               QFontMetricsF(p.font()).elidedText(place.name, Qt::ElideRight, stride() - 10));
-    p.setFont(labelFont());
-    p.setPen(place.level == Level::Note ? t.soft : colourOf(place.level));
-    p.drawText(QPointF(x, y + 8 + body.height() + label.height()),
-               label.elidedText(place.status, Qt::ElideRight, stride() - 14));
-  }
+  paintPath(p);
+  for (int k = 0; k < static_cast<int>(m_places.size()); ++k) paintPlace(p, k);
+  const QFontMetricsF body(bodyFont());
   const QRectF right(16 + static_cast<double>(m_places.size()) * stride(), 0,
                      width() - 32 - static_cast<double>(m_places.size()) * stride(), height());
   p.setFont(bodyFont(QFont::Bold));
@@ -199,9 +250,9 @@ void Trail::paintEvent(QPaintEvent*) {
   p.drawText(right.adjusted(0, 12 * textScale() + body.height(), 0, 0), Qt::AlignRight | Qt::AlignTop,
              m_state);
   if (hasFocus()) {
-    p.setPen(QPen(t.green, 1, Qt::DashLine));
+    p.setPen(QPen(t.green, 2));
     p.setBrush(Qt::NoBrush);
-    p.drawRect(areaOf(m_current).adjusted(-6, 2, 0, -4));
+    p.drawRoundedRect(areaOf(m_current).adjusted(-6, 1, 0, -3), 5, 5);
   }
 }
 

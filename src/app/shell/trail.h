@@ -19,7 +19,7 @@ class Trail : public QWidget, public ItemView {
 
  public:
   struct Place {
-    QString name, status;
+    QString name, status, drawing;
     Mark mark = Mark::Fine;
     Level level = Level::Note;
   };
@@ -60,6 +60,9 @@ class Trail : public QWidget, public ItemView {
   QTimer m_over;  // something is held over a place
   int m_overPlace = -1;
   double stride() const;
+  QPointF middleOf(int place) const;
+  void paintPath(QPainter& p) const;
+  void paintPlace(QPainter& p, int place) const;
   QRectF titleArea() const;
   void layActs();
 };

@@ -3,6 +3,8 @@
 #include "app/theme/theme.h"
 
 #include <QApplication>
+#include <QProxyStyle>
+#include <QSettings>
 #include <QStyleFactory>
 
 #include "io/fonts.h"
@@ -11,7 +13,31 @@ namespace havlo {
 namespace {
 
 Theme g_theme = lightTheme();
-double g_textScale = 1;
+Appearance g_appearance;
+
+/// Nothing of it moves by itself.
+class StillStyle : public QProxyStyle {
+ public:
+  using QProxyStyle::QProxyStyle;
+  int styleHint(StyleHint hint, const QStyleOption* option, const QWidget* widget,
+                QStyleHintReturn* back) const override {
+    return hint == SH_Widget_Animation_Duration ? 0 : QProxyStyle::styleHint(hint, option, widget, back);
+  }
+};
+
+/// For fingers with ink on them: nothing that is clicked is less than 40 px tall.
+QString largeTargets() {
+  return QStringLiteral(
+      "QPushButton, QComboBox, QLineEdit, QAbstractSpinBox { min-height: 30px; }"
+      "QCheckBox, QRadioButton { min-height: 40px; } QCheckBox::indicator { width: 24px; height: 24px; }"
+      "QRadioButton::indicator { width: 24px; height: 24px; border-radius: 12px; }"
+      "QMenu::item { padding: 11px 26px; } QMenuBar::item { padding: 10px 12px; }"
+      "QSlider { min-height: 40px; }"
+      "QSlider::handle:horizontal { width: 26px; height: 26px; margin: -11px 0; border-radius: 13px; }"
+      "QScrollBar:horizontal { height: 20px; } QScrollBar:vertical { width: 20px; }"
+      "QAbstractSpinBox::up-button, QAbstractSpinBox::down-button { width: 34px; }"
+      "havlo--ChoiceList::item { padding: 10px 6px; }");
+}
 
 QString styleSheet(const Theme& t) {
   return QStringLiteral(
@@ -31,18 +57,35 @@ QString styleSheet(const Theme& t) {
              "QPushButton:disabled { color: %7; background: transparent; border-color: %4; }"
              "QPushButton[plain=\"true\"]:disabled { border-color: transparent; }"
              "QPushButton:checked { background: %6; color: %9; }"
-             "QPushButton[tab=\"true\"] { background: transparent; color: %3; padding: 4px 8px; font-weight: "
-             "400; }"
-             "QPushButton[tab=\"true\"]:checked { background: transparent; color: %6; font-weight: 700; "
-             "border-bottom: 2px solid %6; "
-             "border-radius: 0; }"
-             "QPushButton[tab=\"true\"]:focus { padding: 3px 7px; }"
+             "QPushButton, QCheckBox, QRadioButton, QComboBox, QSlider { outline: 0; }"
              "QCheckBox::indicator { width: 13px; height: 13px; border: 1px solid %7; border-radius: 2px; "
              "background: %8; }"
              "QCheckBox::indicator:checked { image: url(%11); border-color: %6; }"
-             "QCheckBox:focus { color: %6; }"
+             "QCheckBox:focus, QRadioButton:focus { color: %6; }"
+             "QCheckBox::indicator:focus, QRadioButton::indicator:focus { border: 2px solid %6; }"
              "QCheckBox::indicator:disabled { border-color: %4; }"
-             "QComboBox { background: %8; color: %3; border: 1px solid %4; border-radius: 3px; "
+             "QRadioButton::indicator { width: 13px; height: 13px; border: 1px solid %7; border-radius: 7px; "
+             "background: %8; }"
+             "QRadioButton::indicator:checked { background: qradialgradient(cx:.5, cy:.5, radius:.5, fx:.5, "
+             "fy:.5, stop:0 %6, stop:.5 %6, stop:.6 %8, stop:1 %8); border-color: %6; }"
+             "QSlider::groove:horizontal { height: 4px; background: %4; border-radius: 2px; }"
+             "QSlider::sub-page:horizontal { background: %6; border-radius: 2px; }"
+             "QSlider::sub-page:horizontal:disabled { background: %4; }"
+             "QSlider::handle:horizontal { width: 12px; height: 12px; margin: -5px 0; border-radius: 7px; "
+             "background: %8; border: 1px solid %7; }"
+             "QSlider::handle:horizontal:hover { border-color: %6; }"
+             "QSlider:focus { border: 2px solid %6; border-radius: 4px; }"
+             "QAbstractSpinBox { background: %8; color: %3; border: 1px solid %12; border-radius: 3px; "
+             "padding: 2px 2px 2px 5px; selection-background-color: %6; selection-color: %9; }"
+             "QAbstractSpinBox:focus { border: 2px solid %6; padding: 1px 1px 1px 4px; }"
+             "QAbstractSpinBox:disabled { color: %7; background: %2; }"
+             "QAbstractSpinBox::up-button, QAbstractSpinBox::down-button { subcontrol-origin: border; width: "
+             "20px; border: none; background: transparent; }"
+             "QAbstractSpinBox::up-button { subcontrol-position: top right; }"
+             "QAbstractSpinBox::down-button { subcontrol-position: bottom right; }"
+             "QAbstractSpinBox::up-arrow { image: url(%13); width: 9px; height: 9px; }"
+             "QAbstractSpinBox::down-arrow { image: url(%10); width: 9px; height: 9px; }"
+             "QComboBox { background: %8; color: %3; border: 1px solid %12; border-radius: 3px; "
              "padding: 2px 5px; }"
              "QComboBox:focus { border: 2px solid %6; padding: 1px 4px; }"
              "QComboBox:disabled, QLineEdit:disabled { color: %7; background: %2; }"
@@ -57,7 +100,7 @@ QString styleSheet(const Theme& t) {
              "havlo--ChoiceList::item:selected { background: %5; color: %3; border: 1px solid %6; }"
              "QPushButton[plain=\"true\"] { background: transparent; padding: 5px 4px; }"
              "QPushButton[plain=\"true\"]:focus { padding: 4px 3px; }"
-             "QLineEdit { background: %8; color: %3; border: 1px solid %4; border-radius: 3px; padding: 2px "
+             "QLineEdit { background: %8; color: %3; border: 1px solid %12; border-radius: 3px; padding: 2px "
              "5px; "
              "selection-background-color: %6; selection-color: %9; }"
              "QLineEdit:focus { border: 2px solid %6; padding: 1px 4px; }"
@@ -73,10 +116,12 @@ QString styleSheet(const Theme& t) {
       .arg(t.ground.name(), t.paper.name(), t.ink.name(), t.rule.name(), t.greenVeil.name(), t.green.name(),
            t.soft.name(), t.card.name(), t.onGreen.name())
       .arg(t.dark ? QStringLiteral(":/icons/down-dark.svg") : QStringLiteral(":/icons/down-light.svg"))
-      .arg(t.dark ? QStringLiteral(":/icons/tick-dark.svg") : QStringLiteral(":/icons/tick-light.svg"));
+      .arg(t.dark ? QStringLiteral(":/icons/tick-dark.svg") : QStringLiteral(":/icons/tick-light.svg"))
+      .arg(t.edge.name())
+      .arg(t.dark ? QStringLiteral(":/icons/up-dark.svg") : QStringLiteral(":/icons/up-light.svg"));
 }
 
-QFont scaled(double px, int weight) { return typeface(px * g_textScale, weight); }
+QFont scaled(double px, int weight) { return typeface(px * g_appearance.text, weight); }
 
 }  // namespace
 
@@ -88,6 +133,7 @@ Theme lightTheme() {
   t.ink = QColor(0x22, 0x30, 0x3a);
   t.soft = QColor(0x56, 0x62, 0x6a);
   t.rule = QColor(0xc9, 0xce, 0xc6);
+  t.edge = QColor(0x7e, 0x87, 0x81);
   t.green = QColor(0x1f, 0x6b, 0x5e);
   t.greenVeil = QColor(0xe0, 0xed, 0xe7);
   t.ochre = QColor(0x8c, 0x57, 0x0c);
@@ -104,6 +150,7 @@ Theme darkTheme() {
   t.ink = QColor(0xe9, 0xeb, 0xe4);
   t.soft = QColor(0xa9, 0xb3, 0xb4);
   t.rule = QColor(0x3d, 0x4a, 0x50);
+  t.edge = QColor(0x76, 0x85, 0x8a);
   t.green = QColor(0x7f, 0xc9, 0xb4);
   t.greenVeil = QColor(0x27, 0x43, 0x40);
   t.ochre = QColor(0xe3, 0xb0, 0x62);
@@ -114,18 +161,40 @@ Theme darkTheme() {
 }
 
 const Theme& theme() { return g_theme; }
-double textScale() { return g_textScale; }
+double textScale() { return g_appearance.text; }
+const Appearance& appearance() { return g_appearance; }
 
 QFont labelFont(int weight) { return scaled(12, weight); }
 QFont bodyFont(int weight) { return scaled(13, weight); }
 QFont headingFont() { return scaled(16, QFont::Bold); }
 QFont sizedFont(double px, int weight) { return scaled(px, weight); }
 
-void applyTheme(QApplication& app, bool dark, double scale) {
-  g_theme = dark ? darkTheme() : lightTheme();
-  g_textScale = qBound(1.0, scale, 1.5);
+Appearance keptAppearance() {
+  const QSettings s;
+  return {s.value(QStringLiteral("dark")).toBool(), s.value(QStringLiteral("text"), 1.0).toDouble(),
+          s.value(QStringLiteral("large")).toBool(), s.value(QStringLiteral("still")).toBool()};
+}
+
+void keepAppearance(const Appearance& wanted) {
+  QSettings s;
+  s.setValue(QStringLiteral("dark"), wanted.dark);
+  s.setValue(QStringLiteral("text"), wanted.text);
+  s.setValue(QStringLiteral("large"), wanted.large);
+  s.setValue(QStringLiteral("still"), wanted.still);
+}
+
+void applyTheme(QApplication& app, const Appearance& wanted) {
+  static const int usualFlash = QApplication::cursorFlashTime();
+  g_appearance = wanted;
+  g_appearance.text = qBound(1.0, wanted.text, 2.0);
+  g_theme = wanted.dark ? darkTheme() : lightTheme();
   const Theme& t = g_theme;
-  app.setStyle(QStyleFactory::create(QStringLiteral("Fusion")));
+  QStyle* fusion = QStyleFactory::create(QStringLiteral("Fusion"));
+  app.setStyle(wanted.still ? new StillStyle(fusion) : fusion);
+  QApplication::setCursorFlashTime(wanted.still ? 0 : usualFlash);
+  for (const Qt::UIEffect effect :
+       {Qt::UI_AnimateMenu, Qt::UI_AnimateCombo, Qt::UI_AnimateTooltip, Qt::UI_FadeMenu, Qt::UI_FadeTooltip})
+    if (wanted.still) QApplication::setEffectEnabled(effect, false);
   QPalette p;
   p.setColor(QPalette::Window, t.ground);
   p.setColor(QPalette::Base, t.card);
@@ -147,7 +216,7 @@ void applyTheme(QApplication& app, bool dark, double scale) {
   p.setColor(QPalette::Shadow, t.soft);
   app.setPalette(p);
   app.setFont(bodyFont());
-  app.setStyleSheet(styleSheet(t));
+  app.setStyleSheet(wanted.large ? styleSheet(t) + largeTargets() : styleSheet(t));
 }
 
 }  // namespace havlo

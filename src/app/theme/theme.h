@@ -12,6 +12,7 @@ namespace havlo {
 
 struct Theme {
   QColor ground, paper, card, ink, soft, rule;
+  QColor edge;  ///< of what can be filled in: at least 3 : 1 to every ground
   QColor green, greenVeil, ochre, madder;
   QColor onGreen;  ///< text on green
   bool dark = false;
@@ -23,8 +24,23 @@ const Theme& theme();
 Theme lightTheme();
 Theme darkTheme();
 
-/// Sets palette, fonts and style sheet. @param textScale  1 to 1.5
-void applyTheme(QApplication& app, bool dark, double textScale);
+/// How a maker wants the window to look and behave.
+struct Appearance {
+  bool dark = false;
+  double text = 1;     ///< size of text, 1 to 2
+  bool large = false;  ///< all that is clicked is large, for inky fingers
+  bool still = false;  ///< nothing moves by itself
+  bool operator==(const Appearance&) const = default;
+};
+
+/// As it is now.
+const Appearance& appearance();
+/// As it was left last, and keeping it.
+Appearance keptAppearance();
+void keepAppearance(const Appearance& wanted);
+
+/// Sets palette, fonts and style sheet.
+void applyTheme(QApplication& app, const Appearance& wanted);
 
 /// Type sizes in px at text scale 1: labels 12, body 13, headings 16.
 QFont labelFont(int weight = QFont::Normal);

@@ -36,8 +36,15 @@ Plan seenByFirst(const Plan& plan, const Stamp& stamp) {
     if (factsOf(plan.stamp(i.stamp)->role).stands()) return plan;
   const double foot = kFoot * plan.card.panel.height_mm, below = plan.view->horizon_mm - foot;
   const StandingBand band = standingBand(*plan.view, *stamp.realHeight, Millimetres{stamp.height_mm});
-  if (below <= 0 || band.high_mm >= foot / 2) return plan;
-  const double eyes = stamp.realHeight->typical_m * below / stamp.height_mm;
+  if (below <= 0) return plan;
+  // Where the horizon meets it, as a share of its height from the foot.
+  constexpr double kNeck = 0.66, kOverCrown = 1.06;
+  const double real = stamp.realHeight->typical_m, seen = plan.view->eyeHeight_m / real;
+  double share = band.high_mm < foot / 2 ? below / stamp.height_mm : seen;
+  const bool throughHead = share > kNeck && share < kOverCrown;
+  if (throughHead) share = kNeck;
+  if (share == seen) return plan;
+  const double eyes = real * share;
   // To the centimetre, as one would say it.
   auto lower = withEyes(plan, Metres{eyes > 0.1 ? std::round(100 * eyes) / 100 : eyes});
   return lower ? std::move(lower).value() : plan;

@@ -14,8 +14,8 @@ Point goodSpot(const Plan& plan, const Stamp& stamp, std::optional<double> wante
 /// Where another print of this stamp has room, beside the one that was put on last.
 std::optional<Point> besideItsLike(const Plan& plan, const Stamp& stamp);
 
-/// A first thing too large for where it can stand lowers the eyes: nothing else minds yet. Else the plan as
-/// it is.
+/// A first thing too large for where it can stand, or through whose head the horizon would run, lowers the
+/// eyes: nothing else minds yet. Else the plan as it is.
 Plan seenByFirst(const Plan& plan, const Stamp& stamp);
 
 }  // namespace havlo

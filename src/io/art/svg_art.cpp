@@ -69,4 +69,16 @@ std::optional<Tile> SvgArt::draw(const Stamp& stamp, const Placing& placing, con
   return tile;
 }
 
+bool SvgArt::paint(QPainter& painter, const Stamp& stamp, const Placing& placing,
+                   double panelHeight_mm) const {
+  const QMutexLocker lock(&m_store->mutex);
+  QSvgRenderer* drawing = m_store->drawing(stamp.art);
+  if (!drawing) return false;
+  painter.save();
+  painter.setTransform(frameToPixels(stamp, placing, panelHeight_mm, 1, 1), true);
+  drawing->render(&painter, QRectF(0, 0, stamp.width_mm, stamp.height_mm));
+  painter.restore();
+  return true;
+}
+
 }  // namespace havlo

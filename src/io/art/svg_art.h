@@ -16,6 +16,9 @@ class SvgArt : public ArtSource {
   SvgArt();
   ~SvgArt() override;
   std::optional<Tile> draw(const Stamp& stamp, const Placing& placing, const Grid& grid) const override;
+  /// The drawing itself, as lines, for paper. @param painter  in mm, y down, the panel's upper left at 0
+  /// @return  false where it cannot be drawn
+  bool paint(QPainter& painter, const Stamp& stamp, const Placing& placing, double panelHeight_mm) const;
 
  private:
   struct Store;

@@ -4,6 +4,9 @@
 #include <QPainterPath>
 #include <cmath>
 
+#include "core/outline/distance.h"
+#include "core/outline/shape_ops.h"
+#include "core/outline/shared_area.h"
 #include "io/art/shape_path.h"
 #include "io/cut/cut_file.h"
 #include "io/files/plan_file.h"
@@ -135,6 +138,20 @@ class NamePlacer {
   }
 };
 
+/// Parts that come loose when they are cut out are told apart by letters; the one with the name is the first.
+void letterParts(LabelledSheet& sheet, const LaidMask& mask, const std::vector<Rings>& parts, Degrees turn) {
+  constexpr double kLeastRoom_mm = 0.6;
+  char16_t letter = u'b';
+  for (const Rings& part : parts) {
+    if (covers(part, mask.roomiest.at)) continue;
+    const DeepestPoint room = deepestPoint(part);
+    const QString text = QString::number(mask.number + 1) + QChar(letter);
+    if (letter < u'z') ++letter;
+    if (room.radius_mm < kLeastRoom_mm) continue;
+    sheet.labels.push_back({text, room.at, std::clamp(room.radius_mm * 0.7, 0.8, 2.2), turn});
+  }
+}
+
 /// The arrow that shows the printed upward direction.
 void addArrow(CutSheet& sheet, Point at, Point up, double length) {
   const Point right{up.y, -up.x};
@@ -160,11 +177,12 @@ std::vector<LabelledSheet> labelledSheets(const Plan& plan, const MaskJob& job) 
     const double r = m.roomiest.radius_mm;
     const Point c = m.roomiest.at, up = m.up, right{up.y, -up.x};
     const Degrees turn{std::atan2(right.y, right.x) * 180 / 3.14159265358979323846};
-    const QString name = m.limit >= 0   ? capital(limitName(plan.limits[ix(m.limit)]))
-                         : m.joint >= 0 ? tr("One paper")
-                                        : stampName(*plan.stamps[ix(m.stamp)]);
-    const QString full =
+    const QString name = cutName(plan, m.stamp, m.limit, m.joint);
+    const std::vector<Rings> parts = pieces(m.onSheet);
+    QString full =
         m.limit >= 0 || m.joint >= 0 ? name : tr("%1, %2 of %3").arg(name).arg(m.number + 1).arg(m.of);
+    if (parts.size() > 1) full = tr("%1, in %2 parts").arg(full).arg(parts.size());
+    letterParts(sheet, m, parts, turn);
     const double height = std::clamp(r * 0.5, 1.6, 2.6), width = textWidth(height, full) + 1.5;
     // Name below, arrow above the roomiest place, if the mask is wide enough there.
     const Point base{c.x - up.x * height * 0.7, c.y - up.y * height * 0.7};

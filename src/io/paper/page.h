@@ -18,6 +18,7 @@ struct Sheet {
   double width_mm = 210, height_mm = 297;
   double margin_mm = 10;
   QPageSize::PageSizeId id = QPageSize::A4;
+  double type = 1;  ///< words are this many times as large as usual, 1 to 2
   static Sheet a4() { return {}; }
   static Sheet letter() { return {215.9, 279.4, 10, QPageSize::Letter}; }
   QRectF inner() const { return {margin_mm, margin_mm, width_mm - 2 * margin_mm, height_mm - 2 * margin_mm}; }

@@ -4,6 +4,7 @@
 
 #include "io/cut/cut_file.h"
 #include "io/print/sheets.h"
+#include "io/wording/names.h"
 #include "io/wording/say.h"
 
 namespace havlo {
@@ -80,9 +81,12 @@ Printout maskSheet(const Plan& plan, const Analysis& a, Sheet sheet) {
   out.title = plan.title.empty() ? tr("Masks") : tr("Masks for %1").arg(QString::fromStdString(plan.title));
   out.sheet = sheet;
   out.pages = static_cast<int>(sheets->size());
-  const QString missing = job.tooLarge.empty()
-                              ? QString()
-                              : tr(" %1 are larger than the sheet and left out.").arg(job.tooLarge.size());
+  QStringList large;
+  for (const SheetPiece& s : job.tooLarge) large << cutName(plan, s.stamp, s.limit, s.joint);
+  large.removeDuplicates();
+  const QString missing =
+      large.empty() ? QString()
+                    : tr(" Larger than the sheet and left out: %1.").arg(large.join(QStringLiteral(", ")));
   out.draw = [sheets, wanted, own, none, missing, room = roomOn(sheet), inner = sheet.inner(),
               title = out.title](QPainter& p, int page) {
     drawText(p, {inner.left(), inner.top() + 5}, 4.6, title, kPrintInk, Qt::AlignLeft, QFont::Bold);

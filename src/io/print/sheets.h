@@ -8,6 +8,7 @@
 #include "core/pieces/from_drawer.h"
 #include "core/units/measure.h"
 #include "io/art/picture.h"
+#include "io/art/svg_art.h"
 #include "io/paper/page.h"
 
 namespace havlo {
@@ -20,9 +21,12 @@ struct Printout {
   std::function<void(QPainter&, int page)> draw;  ///< in mm, y down
 };
 
-/// The panel with every outline, foot and measure, a table of feet, and the check rules. Panels larger than
-/// the sheet are tiled over several pages with crosses where they join.
-Printout placementSheet(const Plan& plan, const Analysis& analysis, MeasureStyle style, Sheet sheet);
+/// The panel with every outline, foot and measure, each foot's number at the end of a leader where feet lie
+/// close, a table of feet beside or under it, and the check rules. Panels larger than the sheet are tiled
+/// over several pages with crosses where they join.
+/// @param art  draws the stamps pale under their outlines; null: outlines alone
+Printout placementSheet(const Plan& plan, const Analysis& analysis, MeasureStyle style, Sheet sheet,
+                        std::shared_ptr<const SvgArt> art = nullptr);
 
 /// The guides at true size with hidden parts removed: construction dashed, to be rubbed out; lines to ink
 /// full; shadows dotted.

@@ -37,4 +37,7 @@ QString depthName(const Plan& plan, const WashDepth& depth);
 QString kindName(WashKind kind);
 QString kindName(LimitKind kind);
 
+/// What is cut, by its stamp, or the edge or opening, or the joint paper that it is instead (-1: none).
+QString cutName(const Plan& plan, int stamp, int limit, int joint);
+
 }  // namespace havlo

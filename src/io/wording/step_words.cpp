@@ -315,9 +315,8 @@ StepWords cutMaskWords(const Plan& plan, const Step& step, MeasureStyle) {
   return w;
 }
 
-StepWords printWords(const Plan& plan, const Step& step) {
-  StepWords w;
-  // "hare, the reeds 2 times, duck"
+/// What is printed on masking paper at a step: "hare, the reeds 2 times, duck".
+QStringList printedNames(const Plan& plan, const Step& step) {
   QStringList what;
   for (const StampRef& stamp : plan.stamps) {
     const auto prints = std::count_if(step.covers.begin(), step.covers.end(), [&](const Cover& c) {
@@ -329,9 +328,24 @@ StepWords printWords(const Plan& plan, const Step& step) {
     const QString name = stampName(*stamp), small = name.left(1).toLower() + name.mid(1);
     what << (prints == 1 ? small : tr("the %2 %1 times").arg(prints).arg(small));
   }
-  bool joint = false;
   for (const Cover& c : step.covers)
-    if (c.over.size() > 1) joint = true, what << tr("one paper with %1").arg(sortedListOf(plan, c.over));
+    if (c.over.size() > 1) what << tr("one paper with %1").arg(sortedListOf(plan, c.over));
+  return what;
+}
+
+bool printsJoint(const Step& step) {
+  return std::any_of(step.covers.begin(), step.covers.end(),
+                     [](const Cover& c) { return c.over.size() > 1; });
+}
+
+QString jointPrintWords() {
+  return tr("; for one paper over several lay it on the placement sheet, and print each in its place");
+}
+
+StepWords printWords(const Plan& plan, const Step& step) {
+  StepWords w;
+  const QStringList what = printedNames(plan, step);
+  const bool joint = printsJoint(step);
   w.title = step.covers.size() == 1
                 ? (joint ? tr("Print %1").arg(what[0]) : tr("Print the mask of the %1").arg(what[0]))
                 : tr("Print %1 masks").arg(step.covers.size());
@@ -339,8 +353,7 @@ StepWords printWords(const Plan& plan, const Step& step) {
                  ? tr("on masking paper, in %1; lay it aside to dry").arg(inkName(plan.inks[ix(step.ink)]))
                  : tr("on masking paper, in %1: %2; lay them aside to dry")
                        .arg(inkName(plan.inks[ix(step.ink)]), what.join(QStringLiteral(", ")));
-  if (joint)
-    w.detail += tr("; for one paper over several lay it on the placement sheet, and print each in its place");
+  if (joint) w.detail += jointPrintWords();
   return w;
 }
 
@@ -560,6 +573,65 @@ QString reasonOf(const StampMasks& m, int maskLife) {
     return tr("covered %1 times, a mask lasts %2").arg(m.uses).arg(maskLife) + more;
   if (m.atOnce > 1) return tr("%1 must be covered at once").arg(m.atOnce) + more;
   return (m.uses == 1 ? tr("covered once") : tr("one after the other, %1 times").arg(m.uses)) + more;
+}
+
+QString numbersOf(const StepGroup& group) {
+  return group.first == group.last ? QString::number(group.first)
+                                   : QStringLiteral("%1–%2").arg(group.first).arg(group.last);
+}
+
+StepWords wordsOf(const Plan& plan, const Analysis& a, const StepGroup& group, MeasureStyle style) {
+  const auto& steps = a.sheet.steps;
+  const Step all = merged(a.sheet, group);
+  StepWords w = wordsOf(plan, a, all, style);
+  const auto count = [&](Do what) {
+    return std::count_if(group.steps.begin(), group.steps.end(),
+                         [&](int k) { return steps[ix(k)].what == what; });
+  };
+  switch (group.kind) {
+    case StepGroup::Kind::One:
+    case StepGroup::Kind::Uncover:
+      break;
+    case StepGroup::Kind::Print: {
+      w.title = tr("Print %1 masks").arg(all.covers.size());
+      QStringList inks;
+      bool joint = false;
+      for (const int k : group.steps) {
+        const Step& s = steps[ix(k)];
+        inks << tr("in %1: %2")
+                    .arg(inkName(plan.inks[ix(s.ink)]), printedNames(plan, s).join(QStringLiteral(", ")));
+        joint = joint || printsJoint(s);
+      }
+      w.detail = tr("on masking paper, %1; lay them aside to dry").arg(inks.join(QStringLiteral("; ")));
+      if (joint) w.detail += jointPrintWords();
+      break;
+    }
+    case StepGroup::Kind::Cut: {
+      w.title = tr("Cut %1 masks").arg(group.steps.size());
+      QStringList titles;
+      for (const int k : group.steps) titles << wordsOf(plan, a, steps[ix(k)], style).title;
+      w.detail = titles.join(QStringLiteral(". "));
+      break;
+    }
+    case StepGroup::Kind::Cover: {
+      const auto cut = count(Do::CutMask);
+      if (cut > 0)
+        w.title = (cut == 1 ? tr("Cut the mask, then cover %1") : tr("Cut the masks, then cover %1"))
+                      .arg(coverNames(plan, all));
+      if (all.wait > 0.01)
+        w.detail += tr("; it dries for %1 before it is covered").arg(minutesWords(all.wait));
+      break;
+    }
+  }
+  if (group.steps.size() > 1) {
+    QStringList cares;
+    for (const int k : group.steps)
+      if (const QString care = wordsOf(plan, a, steps[ix(k)], style).care;
+          !care.isEmpty() && !cares.contains(care))
+        cares << care;
+    w.care = cares.join(u' ');
+  }
+  return w;
 }
 
 QString minutesWords(double minutes) {

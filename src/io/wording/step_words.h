@@ -5,6 +5,7 @@
 
 #include "core/analysis/analysis.h"
 #include "core/making/making.h"
+#include "core/making/step_groups.h"
 #include "core/units/measure.h"
 
 namespace havlo {
@@ -18,6 +19,10 @@ struct StepWords {
 };
 
 StepWords wordsOf(const Plan& plan, const Analysis& analysis, const Step& step, MeasureStyle style);
+
+/// What the hands do in one go, in words; its numbers, "7" or "7–9".
+StepWords wordsOf(const Plan& plan, const Analysis& analysis, const StepGroup& act, MeasureStyle style);
+QString numbersOf(const StepGroup& act);
 
 /// A measure as hands can keep it: to 1/16 in or 0.5 mm.
 QString tableMeasure(double mm, MeasureStyle style);

@@ -262,11 +262,11 @@ class TstMake : public QObject {
     settle(t.place());
     QVERIFY(!t.place().title().isEmpty());
     // Another look keeps the card where it is.
-    t.window.setAppearance(true, 1.5);
+    t.window.setAppearance({true, 1.5});
     t.window.visit(QStringLiteral("make"));
     QCOMPARE(t.bench().at(), 1);
     QVERIFY(says(t.window.make(), QStringLiteral("Step 2 of")));
-    t.window.setAppearance(false, 1);
+    t.window.setAppearance({false, 1});
   }
 
   void nothingOnTheCardIsNothingToMake() {

@@ -130,8 +130,8 @@ class TstLanguages : public QObject {
     QFETCH(double, text);
     QFETCH(QSize, size);
     speak(*qApp, language);
-    applyTheme(*qApp, false, text);
-    const auto back = qScopeGuard([] { applyTheme(*qApp, false, 1); });
+    applyTheme(*qApp, {false, text});
+    const auto back = qScopeGuard([] { applyTheme(*qApp, {false, 1}); });
     Window w;
     w.window.resize(size);
     w.window.drawerSession().fillWithDemo();

@@ -1,7 +1,6 @@
 // Opening, saving, dropping, recent files, recovery, printing to PDF and appearance, through the real window.
 #include <QDialogButtonBox>
 #include <QElapsedTimer>
-#include <QFileDialog>
 #include <QLineEdit>
 #include <QMenu>
 #include <QMenuBar>
@@ -11,6 +10,7 @@
 #include <QSettings>
 #include <QTimer>
 
+#include "app/files/file_chooser.h"
 #include "app/shell/trail.h"
 #include "io/files/plan_file.h"
 #include "support/plans.h"
@@ -26,10 +26,10 @@ namespace {
 void answerFileDialog(const QString& path) {
   auto* timer = new QTimer(qApp);
   QObject::connect(timer, &QTimer::timeout, timer, [timer, path] {
-    auto* dialog = qobject_cast<QFileDialog*>(QApplication::activeModalWidget());
+    auto* dialog = qobject_cast<FileChooser*>(QApplication::activeModalWidget());
     if (!dialog) return;
     timer->deleteLater();
-    auto* name = dialog->findChild<QLineEdit*>(QStringLiteral("fileNameEdit"));
+    auto* name = dialog->findChild<QLineEdit*>(QStringLiteral("fileName"));
     name->setText(path);
     QTest::keyClick(name, Qt::Key_Return);
   });
@@ -169,7 +169,7 @@ class TstMainWindow : public QObject {
     QFETCH(int, kind);
     Window w;
     const QString pdf = m_folder.filePath(QStringLiteral("out%1.pdf").arg(kind));
-    w.window.printing().exportPdfTo(static_cast<PrintoutKind>(kind), pdf);
+    w.window.printing().exportPdfTo(w.window.printing().wishFor(static_cast<PrintoutKind>(kind)), pdf);
     QVERIFY(!QFile::exists(pdf));  // the call has returned and the work goes on, on its own thread
     QTRY_VERIFY_WITH_TIMEOUT(w.window.messages().shownText().contains(QStringLiteral("pages at true size")),
                              60000);
@@ -207,11 +207,11 @@ class TstMainWindow : public QObject {
     Window w;
     w.session().select(QStringLiteral("hare"));
     const Plan before = w.session().plan();
-    w.window.setAppearance(true, 1.5);
+    w.window.setAppearance({true, 1.5});
     QVERIFY(theme().dark);
     QVERIFY(w.session().plan() == before);
     QVERIFY(w.window.minimumSizeHint().width() <= 1280 && w.window.minimumSizeHint().height() <= 800);
-    w.window.setAppearance(false, 1.0);
+    w.window.setAppearance({false, 1.0});
     QCOMPARE(w.session().selected(), QStringLiteral("hare"));
   }
 

@@ -185,10 +185,10 @@ class TstTrust : public QObject {
       stir(k++);
       if (!finished) stir(k++);  // what is finished once is finished the second time
     }
-    w.window.setAppearance(true, 1.25);
+    w.window.setAppearance({true, 1.25});
     letItWork();
     stir(k++);
-    w.window.setAppearance(false, 1);
+    w.window.setAppearance({false, 1});
     waitForJobs(w.window);
     QVERIFY(w.window.current() == QStringLiteral("order"));
   }

@@ -1,0 +1,109 @@
+#include "app/common/drawings.h"
+
+#include <QFile>
+#include <QHash>
+#include <QSvgRenderer>
+#include <cmath>
+
+#include "app/theme/theme.h"
+
+namespace havlo {
+namespace {
+
+/// The ink of a drawing at a size, as a mask: drawn once.
+QImage maskOf(const QString& name, int px) {
+  static QHash<QString, QImage> known;
+  const QString key = QStringLiteral("%1 %2").arg(name).arg(px);
+  const auto it = known.constFind(key);
+  if (it != known.constEnd()) return *it;
+  QImage mask(px, px, QImage::Format_ARGB32_Premultiplied);
+  mask.fill(Qt::transparent);
+  const QString file = QStringLiteral(":/drawings/%1.svg").arg(name);
+  if (QFile::exists(file)) {
+    QSvgRenderer drawing(file);
+    QPainter p(&mask);
+    drawing.render(&p);
+  }
+  known.insert(key, mask);
+  return mask;
+}
+
+QPixmap inkedPixmap(const QString& name, int px, const QColor& ink) {
+  QImage inked = maskOf(name, px);
+  QPainter p(&inked);
+  p.setCompositionMode(QPainter::CompositionMode_SourceIn);
+  p.fillRect(inked.rect(), ink);
+  p.end();
+  return QPixmap::fromImage(inked);
+}
+
+}  // namespace
+
+void drawDrawing(QPainter& painter, const QString& name, const QRectF& at, const QColor& ink) {
+  const double ratio = painter.device() ? painter.device()->devicePixelRatioF() : 1;
+  const int px = std::max(1, static_cast<int>(std::lround(at.width() * ratio)));
+  painter.drawPixmap(at, inkedPixmap(name, px, ink), QRectF(0, 0, px, px));
+}
+
+QIcon drawingIcon(const QString& name) {
+  QIcon icon;
+  for (const int px : {16, 20, 24, 32, 48}) {
+    icon.addPixmap(inkedPixmap(name, px, theme().green), QIcon::Normal, QIcon::Off);
+    icon.addPixmap(inkedPixmap(name, px, theme().onGreen), QIcon::Normal, QIcon::On);
+    icon.addPixmap(inkedPixmap(name, px, theme().soft), QIcon::Disabled);
+  }
+  return icon;
+}
+
+QString drawingOf(Do step) {
+  switch (step) {
+    case Do::Cut:
+    case Do::CutMask:
+      return QStringLiteral("do-cut");
+    case Do::Tape:
+      return QStringLiteral("do-tape");
+    case Do::Stamp:
+      return QStringLiteral("place-make");
+    case Do::MaskOn:
+      return QStringLiteral("do-mask-on");
+    case Do::MaskOff:
+      return QStringLiteral("do-mask-off");
+    case Do::Dry:
+      return QStringLiteral("do-dry");
+    case Do::Wash:
+      return QStringLiteral("do-wash");
+    case Do::Emboss:
+      return QStringLiteral("do-emboss");
+    case Do::Wipe:
+      return QStringLiteral("do-wipe");
+    case Do::Draw:
+      return QStringLiteral("do-draw");
+    case Do::Colour:
+      return QStringLiteral("place-colour");
+    case Do::Attach:
+      return QStringLiteral("do-attach");
+    case Do::Trim:
+      return QStringLiteral("do-trim");
+    case Do::Print:
+      return QStringLiteral("do-print");
+    case Do::Accent:
+      return QStringLiteral("do-accent");
+    case Do::Lift:
+      return QStringLiteral("do-lift");
+    case Do::Own:
+      return QStringLiteral("do-own");
+    case Do::Pencil:
+      return QStringLiteral("do-pencil");
+    case Do::Erase:
+      return QStringLiteral("do-erase");
+    case Do::Score:
+      return QStringLiteral("do-score");
+    case Do::Glue:
+      return QStringLiteral("do-glue");
+    case Do::Enclose:
+      return QStringLiteral("do-enclose");
+  }
+  return {};
+}
+
+}  // namespace havlo

@@ -1,0 +1,21 @@
+// The small drawings of the window, in the hand of the stamps: places, acts, kinds of steps.
+#pragma once
+
+#include <QIcon>
+#include <QPainter>
+
+#include "core/runsheet/run_sheet.h"
+
+namespace havlo {
+
+/// Lays a drawing down in one ink. @param name  of a file in data/drawings; nothing is drawn where there is
+/// none
+void drawDrawing(QPainter& painter, const QString& name, const QRectF& at, const QColor& ink);
+
+/// For buttons and menus, in the inks of the window as it is now.
+QIcon drawingIcon(const QString& name);
+
+/// What stands for a kind of step.
+QString drawingOf(Do step);
+
+}  // namespace havlo
