@@ -19,6 +19,7 @@
 #include "app/common/keyed_rows.h"
 #include "app/common/marks.h"
 #include "app/common/rolled.h"
+#include "app/common/side_panels.h"
 #include "app/session/drawer_session.h"
 #include "io/art/svg_art.h"
 #include "io/wording/card_words.h"
@@ -45,8 +46,12 @@ CardPlace::CardPlace(PlanSession& session, DrawerSession& drawer, std::shared_pt
   auto* row = new QHBoxLayout(this);
   row->setContentsMargins(16, 10, 16, 10);
   row->setSpacing(10);
-  row->addWidget(buildChoices());
-  row->addLayout(buildPictures(), 1);
+  QWidget* choices = buildChoices();
+  auto* main = new QWidget;
+  QLayout* pictures = buildPictures();
+  pictures->setContentsMargins(0, 0, 0, 0);
+  main->setLayout(pictures);
+  auto* panels = new SidePanels(main, tr("Pictures"), 360);
   auto* notes = new SheetFrame;
   holdWidth(notes, qRound(270 * (1 + (textScale() - 1) * 0.5)));
   notes->box()->addWidget(inkLabel(tr("Do they fit?"), headingFont(), theme().ink));
@@ -55,7 +60,9 @@ CardPlace::CardPlace(PlanSession& session, DrawerSession& drawer, std::shared_pt
   m_notes->grid()->setSpacing(7);
   m_notes->grid()->setColumnStretch(1, 1);
   notes->box()->addWidget(rolled(m_notes), 1);
-  row->addWidget(notes);
+  panels->add(choices, tr("The card"), SidePanels::Side::Before);
+  panels->add(notes, tr("Do they fit?"), SidePanels::Side::After);
+  row->addWidget(panels);
   connect(m_view, &CardView::pieceTaken, this, [this](const QString& id) {
     showPage(1);
     m_pieces->choose(id.toStdString());

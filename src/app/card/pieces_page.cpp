@@ -64,6 +64,7 @@ PiecesPage::PiecesPage(PlanSession& session, DrawerSession& drawer, QWidget* par
   auto* add = new QPushButton(tr("Add a piece"));
   add->setObjectName(QStringLiteral("addPiece"));
   m_menu = new QMenu(add);
+  add->setProperty("opens", true);
   add->setMenu(m_menu);
   column->addWidget(add);
   connect(m_menu, &QMenu::aboutToShow, this, &PiecesPage::fillMenu);

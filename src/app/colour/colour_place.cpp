@@ -12,6 +12,7 @@
 #include "app/common/divider_tab.h"
 #include "app/common/form_rows.h"
 #include "app/common/sheet_frame.h"
+#include "app/common/side_panels.h"
 #include "io/art/svg_art.h"
 #include "io/wording/focus_words.h"
 #include "io/wording/step_words.h"
@@ -24,7 +25,9 @@ ColourPlace::ColourPlace(PlanSession& session, DrawerSession& drawer, std::share
   auto* row = new QHBoxLayout(this);
   row->setContentsMargins(16, 10, 16, 10);
   row->setSpacing(12);
-  auto* left = new QVBoxLayout;
+  auto* main = new QWidget;
+  auto* left = new QVBoxLayout(main);
+  left->setContentsMargins(0, 0, 0, 0);
   left->setSpacing(6);
   left->addLayout(buildTools());
   left->addWidget(m_view, 1);
@@ -34,8 +37,9 @@ ColourPlace::ColourPlace(PlanSession& session, DrawerSession& drawer, std::share
   m_verdict->setMinimumHeight(2 * QFontMetrics(m_verdict->font()).lineSpacing());
   m_verdict->setAlignment(Qt::AlignTop | Qt::AlignLeft);
   left->addWidget(m_verdict);
-  row->addLayout(left, 1);
-  row->addWidget(buildPages(drawer, art));
+  auto* panels = new SidePanels(main, tr("The card"), 420);
+  panels->add(buildPages(drawer, art), tr("Colour"), SidePanels::Side::After);
+  row->addWidget(panels);
 
   const auto held = [this] { m_view->setColour(m_colours->with(), m_colours->ink()); };
   const auto details = [this] {

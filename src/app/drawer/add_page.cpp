@@ -313,7 +313,8 @@ void AddPage::chooseImpression(int index) {
   m_traced.reset();
   m_undo.clear();
   m_mends->showSettings(m_settings);
-  const auto known = m_drawer.stamp(m_keys[ix(m_chosen)]);
+  const std::string& key = m_keys[ix(m_chosen)];
+  const auto known = key.empty() ? nullptr : m_drawer.stamp(key);
   known ? m_facts->showStamp(known->stamp)
         : m_facts->startOver(impressions() == 1 ? nameFrom(m_fileName) : QString());
   m_wholeSheet = false;

@@ -8,6 +8,7 @@
 #include "app/common/form_rows.h"
 #include "app/common/measure_edit.h"
 #include "app/common/rolled.h"
+#include "app/common/side_panels.h"
 #include "app/drawer/add_page.h"
 #include "app/drawer/stamp_facts.h"
 #include "app/drawer/trace_panel.h"
@@ -28,7 +29,9 @@ AddPage::AddPage(PlanSession& session, DrawerSession& drawer, std::shared_ptr<Sv
   auto* row = new QHBoxLayout(this);
   row->setContentsMargins(0, 0, 0, 0);
   row->setSpacing(10);
-  auto* left = new QVBoxLayout;
+  auto* picture = new QWidget;
+  auto* left = new QVBoxLayout(picture);
+  left->setContentsMargins(0, 0, 0, 0);
   left->addWidget(m_view, 1);
   auto* below = new QHBoxLayout;
   m_busyWords = inkLabel({}, labelFont(), theme().soft);
@@ -44,8 +47,9 @@ AddPage::AddPage(PlanSession& session, DrawerSession& drawer, std::shared_ptr<Sv
   below->addWidget(m_progress);
   below->addWidget(m_stop);
   left->addLayout(below);
-  row->addLayout(left, 1);
-  row->addWidget(buildPanel());
+  auto* panels = new SidePanels(picture, tr("The picture"), 360);
+  panels->add(buildPanel(), tr("What is it?"), SidePanels::Side::After);
+  row->addWidget(panels);
   connect(m_whole, &QPushButton::clicked, this, [this] {
     m_wholeSheet = true;
     show();

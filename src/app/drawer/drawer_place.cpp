@@ -12,6 +12,7 @@
 #include "app/common/divider_tab.h"
 #include "app/common/form_rows.h"
 #include "app/common/measure_edit.h"
+#include "app/common/side_panels.h"
 #include "app/drawer/add_page.h"
 #include "app/drawer/shelf_view.h"
 #include "app/drawer/stamp_panel.h"
@@ -185,12 +186,13 @@ QWidget* DrawerPlace::buildBrowse(std::shared_ptr<SvgArt> art) {
   m_shelf = new ShelfView(m_drawer, art);
   m_shelf->setUnits(m_session.units());
   shelfSheet->box()->addWidget(m_shelf);
-  row->addWidget(shelfSheet, 1);
   auto* panelSheet = new SheetFrame;
   holdWidth(panelSheet, qRound(304 * (1 + (textScale() - 1) * 0.6)));
   m_panel = new StampPanel(m_session, m_drawer, art);
   panelSheet->box()->addWidget(m_panel);
-  row->addWidget(panelSheet);
+  auto* panels = new SidePanels(shelfSheet, tr("The shelf"), 340);
+  panels->add(panelSheet, tr("The stamp"), SidePanels::Side::After);
+  row->addWidget(panels);
   column->addWidget(m_browse, 1);
   m_empty = buildEmpty();
   column->addWidget(m_empty, 1);

@@ -66,6 +66,7 @@ StockPanel::StockPanel(PlanSession& session, DrawerSession& drawer, QWidget* par
                                    {tr("How full an ink is"), GoodKind::Ink},
                                    {tr("Something else"), GoodKind::Other}})
     menu->addAction(text, this, [this, kind = kind] { this->add(kind); });
+  add->setProperty("opens", true);
   add->setMenu(menu);
   m_remove = plainButton(tr("Out of the drawer"));
   sheet->box()->addWidget(add);

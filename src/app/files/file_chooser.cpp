@@ -118,7 +118,11 @@ QWidget* FileChooser::buildList() {
   m_list->setUniformItemSizes(true);
   m_list->setTextElideMode(Qt::ElideMiddle);
   m_list->setEditTriggers(QAbstractItemView::NoEditTriggers);
+  m_list->installEventFilter(this);
   row->addWidget(m_list, 1);
+  m_nothing = inkLabel({}, bodyFont(), theme().soft, true);
+  m_nothing->setParent(m_list->viewport());
+  m_nothing->move(24, 20);
   connect(m_list, &QListView::activated, this, [this](const QModelIndex& at) {
     const QString path = at.data(Path).toString();
     if (at.data(IsFolder).toBool()) return showFolder(path);
@@ -180,6 +184,26 @@ QWidget* FileChooser::buildFoot() {
   return foot;
 }
 
+/// What is typed over the pictures is a name.
+bool FileChooser::eventFilter(QObject* watched, QEvent* event) {
+  if (watched == m_list && event->type() == QEvent::KeyPress) {
+    auto* key = static_cast<QKeyEvent*>(event);
+    const QString text = key->text();
+    const bool types = !text.isEmpty() && text.front().isPrint() && text.front() != u' ' &&
+                       !(key->modifiers() & (Qt::ControlModifier | Qt::AltModifier));
+    if (types) {
+      m_name->setFocus();
+      m_name->setText(text);
+      return true;
+    }
+    if (key->key() == Qt::Key_Backspace) {
+      showFolder(QFileInfo(m_folder).path());
+      return true;
+    }
+  }
+  return QDialog::eventFilter(watched, event);
+}
+
 QString FileChooser::takeWords() const {
   return m_wish.folderItself ? tr("This folder") : m_wish.save ? tr("Save") : tr("Open");
 }
@@ -222,6 +246,8 @@ void FileChooser::showFolder(const QString& folder) {
     if (fits(e.fileName()) && shown++ < kMostShown) add(e.absoluteFilePath(), false, e.fileName());
   m_says->setVisible(shown > kMostShown);
   m_says->setText(tr("The first %1 are shown. What is not can be typed.").arg(kMostShown));
+  m_nothing->setText(shown == 0 ? tr("Nothing of this kind is in here.") : QString());
+  m_nothing->adjustSize();
   showCrumbs(false);
   looked();
 }
@@ -233,6 +259,9 @@ void FileChooser::showLately() {
   constexpr int kMost = 60;
   for (const QString& path : QSettings().value(QStringLiteral("recent")).toStringList().mid(0, kMost))
     if (QFileInfo::exists(path)) add(path, false, QFileInfo(path).fileName());
+  m_nothing->setText(m_model->rowCount() == 0 ? tr("Plans that you open or save are found here.")
+                                              : QString());
+  m_nothing->adjustSize();
   showCrumbs(true);
   looked();
 }

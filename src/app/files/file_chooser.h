@@ -53,6 +53,9 @@ class FileChooser : public QDialog {
  Q_SIGNALS:
   void chosen(const QString& path);
 
+ protected:
+  bool eventFilter(QObject* watched, QEvent* event) override;
+
  private:
   FileWish m_wish;
   QString m_folder, m_path, m_askedAbout;
@@ -60,7 +63,7 @@ class FileChooser : public QDialog {
   QWidget* m_crumbs;
   QListView* m_list;
   QStandardItemModel* m_model;
-  QLabel *m_large, *m_facts, *m_says;
+  QLabel *m_large, *m_facts, *m_says, *m_nothing;
   QLineEdit* m_name;
   QComboBox* m_kinds;
   QPushButton* m_take;

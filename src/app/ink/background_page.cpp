@@ -107,6 +107,20 @@ BackgroundPage::BackgroundPage(PlanSession& session, OwnedInks owned, QWidget* p
                         "one; then drag its borders on the card."),
                      bodyFont(), theme().soft, true);
   column->addWidget(m_empty);
+  // The first one by one press.
+  m_firsts = new QWidget;
+  auto* firsts = new QHBoxLayout(m_firsts);
+  firsts->setContentsMargins(0, 4, 0, 0);
+  const std::pair<WashKind, QString> kinds[] = {
+      {WashKind::Sky, tr("A sky")}, {WashKind::Ground, tr("Some ground")}, {WashKind::Water, tr("Water")}};
+  for (const auto& [kind, text] : kinds) {
+    auto* b = new QPushButton(text);
+    b->setObjectName(QStringLiteral("first-%1").arg(static_cast<int>(kind)));
+    connect(b, &QPushButton::clicked, this, [this, k = kind] { addWash(k); });
+    firsts->addWidget(b);
+  }
+  firsts->addStretch(1);
+  column->addWidget(m_firsts);
 
   buildRows();
   auto* inside = new QWidget;
@@ -136,6 +150,7 @@ QLayout* BackgroundPage::buildActs() {
         ->setObjectName(QStringLiteral("wash-%1").arg(static_cast<int>(kind)));
   menu->addSeparator();
   menu->addAction(tr("Sky in three steps: 3/4, 1/2, 1/4"), this, &BackgroundPage::addSteppedSky);
+  add->setProperty("opens", true);
   add->setMenu(menu);
   acts->addWidget(add);
   m_remove = plainButton(tr("Leave it out"));
@@ -162,6 +177,7 @@ void BackgroundPage::buildRows() {
   m_side->setObjectName(QStringLiteral("washSide"));
   m_over = plainButton({});
   m_over->setObjectName(QStringLiteral("washOver"));
+  m_over->setProperty("opens", true);
   m_over->setMenu(new QMenu(m_over));
   m_rows->add(tr("Ink"), m_ink);
   m_rows->add(tr("Fullest at"), m_from);
@@ -430,6 +446,7 @@ void BackgroundPage::refresh() {
   m_order->setVisible(plan.washes.size() > 1);
   const Wash* w = chosen();
   m_empty->setVisible(plan.washes.empty());
+  m_firsts->setVisible(plan.washes.empty());
   m_list->setVisible(!plan.washes.empty());
   m_rows->setVisible(w != nullptr);
   m_remove->setVisible(w != nullptr);

@@ -42,6 +42,7 @@ class BackgroundPage : public QWidget {
   OwnedInks m_owned;
   ChoiceList* m_list;
   QLabel *m_order, *m_limitSays, *m_empty;
+  QWidget* m_firsts;
   FormRows* m_rows;
   QComboBox *m_ink, *m_from, *m_limit, *m_side, *m_also, *m_depth, *m_way;
   QComboBox* m_pattern;

@@ -8,6 +8,7 @@
 #include "app/common/divider_tab.h"
 #include "app/common/form_rows.h"
 #include "app/common/sheet_frame.h"
+#include "app/common/side_panels.h"
 #include "app/ink/background_page.h"
 #include "app/ink/colours_page.h"
 #include "app/ink/greeting_page.h"
@@ -25,7 +26,9 @@ InkPlace::InkPlace(PlanSession& session, DrawerSession& drawer, std::shared_ptr<
   row->setContentsMargins(16, 10, 16, 10);
   row->setSpacing(12);
 
-  auto* left = new QVBoxLayout;
+  auto* main = new QWidget;
+  auto* left = new QVBoxLayout(main);
+  left->setContentsMargins(0, 0, 0, 0);
   left->setSpacing(6);
   auto* looks = m_showLooks = new QCheckBox(tr("First looks"));
   looks->setChecked(true);
@@ -48,9 +51,10 @@ InkPlace::InkPlace(PlanSession& session, DrawerSession& drawer, std::shared_ptr<
   arrange->setObjectName(QStringLiteral("arrange"));
   under->addWidget(arrange, 0, Qt::AlignTop);
   left->addLayout(under);
-  row->addLayout(left, 1);
-
-  row->addWidget(buildPages(drawer, art));
+  m_panels = new SidePanels(main, tr("The card"), 420);
+  m_panels->add(buildPages(drawer, art), tr("Ink & light").replace(u'&', QStringLiteral("&&")),
+                SidePanels::Side::After);
+  row->addWidget(m_panels);
 
   connect(looks, &QCheckBox::toggled, m_view, &InkView::showLooks);
   connect(lines, &QCheckBox::toggled, m_view, &InkView::showLines);

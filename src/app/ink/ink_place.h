@@ -18,6 +18,7 @@ class DrawerSession;
 class GreetingPage;
 class InkView;
 class LooksPage;
+class SidePanels;
 class SvgArt;
 
 class InkPlace : public Place {
@@ -48,6 +49,7 @@ class InkPlace : public Place {
   QLabel* m_verdict;
   QCheckBox* m_showLooks;
   std::vector<QPushButton*> m_tabs, m_modes;
+  SidePanels* m_panels;
 
   QLayout* buildModes();
   QWidget* buildPages(DrawerSession& drawer, const std::shared_ptr<SvgArt>& art);

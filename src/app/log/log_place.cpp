@@ -14,6 +14,7 @@
 #include "app/common/picture_box.h"
 #include "app/common/rolled.h"
 #include "app/common/sheet_frame.h"
+#include "app/common/side_panels.h"
 #include "app/log/learnt_page.h"
 #include "app/log/log_words.h"
 #include "app/log/time_line.h"
@@ -31,9 +32,11 @@ LogPlace::LogPlace(PlanSession& session, LogSession& log, std::shared_ptr<SvgArt
   auto* row = new QHBoxLayout(this);
   row->setContentsMargins(16, 10, 16, 10);
   row->setSpacing(10);
-  row->addWidget(buildList());
-  row->addWidget(buildCard(), 1);
-  row->addWidget(buildSide());
+  QWidget* list = buildList();
+  auto* panels = new SidePanels(buildCard(), tr("The card"), 380);
+  panels->add(list, tr("Cards you made"), SidePanels::Side::Before);
+  panels->add(buildSide(), tr("What was learnt"), SidePanels::Side::After);
+  row->addWidget(panels);
   connect(&m_log, &LogSession::changed, this, [this] {
     if (isVisible()) refresh();
     Q_EMIT statusChanged();

@@ -23,6 +23,7 @@
 #include "app/make/make_view.h"
 #include "app/make/step_dots.h"
 #include "app/session/drawer_session.h"
+#include "app/session/settings.h"
 #include "io/art/svg_art.h"
 #include "io/wording/hand_words.h"
 #include "io/wording/names.h"
@@ -75,6 +76,8 @@ MakePlace::MakePlace(PlanSession& session, MakingSession& making, DrawerSession&
   left->addWidget(m_note);
   row->addWidget(m_left, 11);
   row->addWidget(m_right, 9);
+  // What is pressed lies on the side of the hand that is free.
+  if (leftHanded()) row->setDirection(QBoxLayout::RightToLeft);
   outer->addLayout(row, 1);
   auto* foot = new QHBoxLayout;
   m_dots = new StepDots;

@@ -11,6 +11,7 @@
 #include "app/common/rolled.h"
 #include "app/common/sheet_frame.h"
 #include "app/session/plan_session.h"
+#include "app/session/settings.h"
 #include "io/wording/step_words.h"
 #include "io/wording/work_words.h"
 
@@ -50,6 +51,7 @@ MakeStart::MakeStart(QWidget* parent) : QWidget(parent) {
   rest->addStretch(1);
   column->addWidget(rolled(inside), 1);
   row->addLayout(column, 9);
+  if (leftHanded()) row->setDirection(QBoxLayout::RightToLeft);
 }
 
 void MakeStart::setWaiting(bool waiting) {

@@ -18,6 +18,7 @@
 #include "app/common/picture_box.h"
 #include "app/common/rolled.h"
 #include "app/common/sheet_frame.h"
+#include "app/common/side_panels.h"
 #include "app/masks/masks_page.h"
 #include "app/order/joins_page.h"
 #include "app/order/schools_page.h"
@@ -139,6 +140,7 @@ QWidget* OrderPlace::stepsPage() {
   connect(m_again, &QPushButton::clicked, this,
           [this] { m_session.edit(tr("Find the best order"), withOrder(m_session.plan(), {})); });
   m_wishes = new QPushButton(tr("Wishes"));
+  m_wishes->setProperty("opens", true);
   m_wishes->setMenu(new QMenu(m_wishes));
   connect(m_wishes->menu(), &QMenu::aboutToShow, this, &OrderPlace::fillWishes);
   head->addWidget(m_again);
@@ -157,8 +159,6 @@ QWidget* OrderPlace::stepsPage() {
   m_scroll->setFixedHeight(m_strip->sizeHint().height() + 18);
   column->addWidget(m_scroll);
 
-  auto* below = new QHBoxLayout;
-  below->setSpacing(10);
   auto* now = new SheetFrame;
   now->setMinimumWidth(qRound(300 * textScale()));
   m_stepTitle = inkLabel({}, headingFont(), theme().ink, true);
@@ -173,9 +173,9 @@ QWidget* OrderPlace::stepsPage() {
   wordColumn->addStretch(1);
   now->box()->addWidget(rolled(words), 4);
   now->box()->addWidget(m_big, 6);
-  below->addWidget(now, 3);
 
   auto* masks = new SheetFrame;
+  masks->setMinimumWidth(qRound(380 * (1 + (textScale() - 1) * 0.6)));
   m_maskTotal = inkLabel({}, headingFont(), theme().ink);
   auto* atHand = plainButton(tr("Use kept masks"));
   atHand->setObjectName(QStringLiteral("drawerMasks"));
@@ -207,7 +207,6 @@ QWidget* OrderPlace::stepsPage() {
   printRow->addWidget(print);
   printRow->addStretch(1);
   masks->box()->addLayout(printRow);
-  below->addWidget(masks, 4);
 
   auto* proof = new SheetFrame;
   proof->setMinimumWidth(qRound(240 * textScale()));
@@ -216,9 +215,20 @@ QWidget* OrderPlace::stepsPage() {
   m_finished = new PictureBox;
   proof->box()->addWidget(m_proof);
   proof->box()->addWidget(m_proofWhy);
+  m_proofMore = plainButton(tr("How much, and where"));
+  m_proofMore->setObjectName(QStringLiteral("proofMore"));
+  m_proofFigures = inkLabel({}, labelFont(), theme().soft, true);
+  m_proofMore->hide();
+  m_proofFigures->hide();
+  connect(m_proofMore, &QPushButton::clicked, this,
+          [this] { m_proofFigures->setVisible(m_proofFigures->isHidden()); });
+  proof->box()->addWidget(m_proofMore, 0, Qt::AlignLeft);
+  proof->box()->addWidget(m_proofFigures);
   proof->box()->addWidget(m_finished, 1);
-  below->addWidget(proof, 2);
-  column->addLayout(below, 1);
+  auto* panels = new SidePanels(now, tr("The step"), qRound(300 * textScale()));
+  panels->add(masks, tr("The masks"), SidePanels::Side::After);
+  panels->add(proof, tr("The proof"), SidePanels::Side::After);
+  column->addWidget(panels, 1);
 
   return steps;
 }
@@ -547,6 +557,8 @@ void OrderPlace::showProof() {
     m_proofWhy->setText(
         tr("Every step is carried out on simulated paper and compared with what you planned."));
     m_finished->setPicture({});
+    m_proofMore->hide();
+    m_proofFigures->hide();
     return;
   }
   const Simulation& s = *m_simulation;
@@ -559,10 +571,12 @@ void OrderPlace::showProof() {
   setInk(m_proof, s.proven ? theme().green : theme().madder);
   m_proof->setText(s.proven ? tr("Proven") : tr("Not as planned"));
   if (s.proven) {
-    m_proofWhy->setText(s.mismatch_mm2 < 0.05 ? tr("The simulated card equals what you planned.")
-                                              : tr("The simulated card equals what you planned but for "
-                                                   "what a hand leaves at edges: %1.")
-                                                    .arg(explainedWords(m_session.plan(), s, 3)));
+    const bool exact = s.mismatch_mm2 < 0.05;
+    m_proofWhy->setText(exact ? tr("The simulated card equals what you planned.")
+                              : tr("The simulated card equals what you planned, but for the hair a hand "
+                                   "leaves along masks."));
+    m_proofFigures->setText(exact ? QString() : capital(explainedWords(m_session.plan(), s, 5)) + u'.');
+    m_proofMore->setVisible(!exact);
     return;
   }
   QStringList words;

@@ -81,11 +81,11 @@ class OrderPlace : public Place {
   StepStrip* m_strip;
   QScrollArea* m_scroll;
   QLabel *m_heading, *m_times, *m_stepTitle, *m_stepWhere, *m_stepDetail, *m_stepCare, *m_proof, *m_proofWhy,
-      *m_maskTotal, *m_maskNotes, *m_troubles;
+      *m_proofFigures, *m_maskTotal, *m_maskNotes, *m_troubles;
   PictureBox *m_big, *m_finished;
   KeyedRows* m_tally;
   QProgressBar* m_progress;
-  QPushButton *m_stop, *m_wishes, *m_again;
+  QPushButton *m_stop, *m_proofMore, *m_wishes, *m_again;
   std::vector<QPushButton*> m_tabs;
   QStackedWidget* m_pages;
   MasksPage* m_masks;

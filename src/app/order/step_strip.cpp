@@ -26,7 +26,7 @@ QSize StepStrip::pictureSize() const {
   QSizeF size(panel.width_mm, panel.height_mm);
   // With large text the pictures give some of their room to the words.
   const double lean = textScale();
-  size.scale(196 / lean, 150 / lean, Qt::KeepAspectRatio);
+  size.scale(184 / lean, 136 / lean, Qt::KeepAspectRatio);
   return size.toSize();
 }
 

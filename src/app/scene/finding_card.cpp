@@ -1,10 +1,10 @@
 #include "app/scene/finding_card.h"
 
-#include <QHBoxLayout>
 #include <QLabel>
 #include <QMenu>
 #include <QPushButton>
 
+#include "app/common/flow_row.h"
 #include "app/common/form_rows.h"
 #include "app/common/keyed_rows.h"
 #include "app/common/marks.h"
@@ -22,7 +22,7 @@ FindingCard::FindingCard(QWidget* parent) : QWidget(parent) {
   m_why->setContentsMargins(22, 0, 0, 0);
   column->addWidget(m_why);
   const auto line = [&] {
-    auto* row = new QHBoxLayout;
+    auto* row = new FlowRow;
     row->setContentsMargins(18, 0, 0, 0);
     column->addLayout(row);
     return row;
@@ -36,8 +36,7 @@ FindingCard::FindingCard(QWidget* parent) : QWidget(parent) {
   m_instead->setCursor(Qt::PointingHandCursor);
   connect(m_instead, &QPushButton::clicked, this, [this] { Q_EMIT insteadAsked(ix(m_index)); });
   mend->addWidget(m_instead);
-  mend->addStretch(1);
-  QHBoxLayout* acts = line();
+  FlowRow* acts = line();
   m_show = plainButton(tr("Show me"));
   m_show->setCursor(Qt::PointingHandCursor);
   connect(m_show, &QPushButton::clicked, this, [this] { Q_EMIT showAsked(ix(m_index)); });
@@ -52,9 +51,9 @@ FindingCard::FindingCard(QWidget* parent) : QWidget(parent) {
   menu->addAction(tr("This one I know"), this, [this] { Q_EMIT knowAsked(ix(m_index), false); });
   menu->addAction(tr("On this card I know all of this kind"), this,
                   [this] { Q_EMIT knowAsked(ix(m_index), true); });
+  m_know->setProperty("opens", true);
   m_know->setMenu(menu);
   acts->addWidget(m_know);
-  acts->addStretch(1);
   m_told = inkLabel({}, labelFont(), theme().soft, true);
   m_told->setContentsMargins(22, 0, 0, 0);
   column->addWidget(m_told);

@@ -39,6 +39,7 @@ RoomPart::RoomPart(PlanSession& session, QWidget* parent) : QWidget(parent), m_s
   rows->addWide(m_boxRows = buildBox());
   auto* add = plainButton(tr("Put in"));
   add->setObjectName(QStringLiteral("putIn"));
+  add->setProperty("opens", true);
   add->setMenu(buildMenu(add));
   auto* drop = plainButton(tr("Take out"));
   rows->addPair(add, drop);

@@ -12,6 +12,7 @@
 
 #include "app/common/column_width.h"
 #include "app/common/sheet_frame.h"
+#include "app/common/side_panels.h"
 #include "app/common/stamp_mime.h"
 #include "app/scene/crowd_draft.h"
 #include "app/scene/face_view.h"
@@ -49,18 +50,20 @@ ScenePlace::ScenePlace(PlanSession& session, std::shared_ptr<SvgArt> art, QWidge
   auto* reading = new ReadingPanel(session, art);
   // Wider with larger text, but never so wide that the card has no room.
   const double grow = 1 + (textScale() - 1) * 0.5;
-  holdWidth(thing, qRound(224 * grow));
-  holdWidth(reading, qRound(300 * grow));
+  holdWidth(thing, qRound(216 * grow));
+  holdWidth(reading, qRound(280 * grow));
   // What they show must not move the card: they roll instead of growing.
   for (QWidget* side : {static_cast<QWidget*>(thing), static_cast<QWidget*>(reading)})
     side->setSizePolicy(QSizePolicy::Fixed, QSizePolicy::Ignored);
-  grid->addWidget(thing, 0, 0);
-  grid->addWidget(m_face, 0, 1);
-  grid->addWidget(reading, 0, 2);
+  auto* panels = new SidePanels(m_face, tr("The card"), qRound(400 * grow));
+  panels->add(thing, tr("The thing"), SidePanels::Side::Before);
+  panels->add(reading, tr("What it says"), SidePanels::Side::After);
+  grid->addWidget(panels, 0, 0);
+  connect(&session, &PlanSession::selectionChanged, panels, [panels, thing] { panels->bringUp(thing); });
   m_grid = grid;
-  grid->addWidget(buildWalk(), 1, 0, 1, 3);
+  grid->addWidget(buildWalk(), 1, 0);
   foldWalk(QSettings().value(QStringLiteral("walkFolded"), false).toBool());
-  grid->setColumnStretch(1, 1);
+  grid->setColumnStretch(0, 1);
   connect(thing, &ThingPanel::addRequested, this, &ScenePlace::offerStamps);
   connect(thing, &ThingPanel::stampTaken, this, &ScenePlace::addStamp);
   connect(thing, &ThingPanel::ownedTaken, this, &ScenePlace::stampOfDrawerTaken);

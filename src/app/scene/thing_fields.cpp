@@ -212,7 +212,7 @@ void ThingFields::fill(int i) {
   setRowVisible(m_part, all || !thing.part.empty());
   setRowVisible(m_figure, all || mates.size() > 1);
   setRowVisible(m_turn, all || thing.turn_deg != 0);
-  setRowVisible(m_lit, thing.lit != LitFrom::Unsaid || (all && plan.light.has_value()));
+  setRowVisible(m_lit, thing.lit != LitFrom::Unsaid || plan.light.has_value());
   m_more->setText(all ? tr("Less about it") : tr("More about it"));
   m_filling = false;
 }

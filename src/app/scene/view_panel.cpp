@@ -102,6 +102,7 @@ QWidget* ViewPanel::buildView() {
   for (const GroundKind kind : {GroundKind::Path, GroundKind::Canal, GroundKind::Rails, GroundKind::Wall,
                                 GroundKind::Water, GroundKind::Ripples, GroundKind::Shadow})
     menu->addAction(kindName(kind), this, [this, kind] { addMark(kind); });
+  lay->setProperty("opens", true);
   lay->setMenu(menu);
   m_roomButton = plainButton(tr("A room"));
   m_roomButton->setObjectName(QStringLiteral("makeRoom"));

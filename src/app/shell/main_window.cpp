@@ -243,7 +243,10 @@ void MainWindow::connectSessions() {
     refreshActions();
   });
   connect(m_making.get(), &MakingSession::trouble, this, trouble);
-  connect(m_drawerSession.get(), &DrawerSession::changed, this, &MainWindow::refreshTrail);
+  connect(m_drawerSession.get(), &DrawerSession::changed, this, [this] {
+    refreshTrail();
+    refreshStatus();
+  });
   connect(m_drawerSession.get(), &DrawerSession::trouble, this, trouble);
   connect(m_drawerSession.get(), &DrawerSession::notice, this, notice);
   connect(m_log.get(), &LogSession::trouble, this, trouble);

@@ -58,6 +58,9 @@ QString styleSheet(const Theme& t) {
              "QPushButton[plain=\"true\"]:disabled { border-color: transparent; }"
              "QPushButton:checked { background: %6; color: %9; }"
              "QPushButton, QCheckBox, QRadioButton, QComboBox, QSlider { outline: 0; }"
+             "QPushButton::menu-indicator { image: url(%10); subcontrol-origin: padding; "
+             "subcontrol-position: "
+             "center right; width: 11px; height: 11px; right: 3px; }"
              "QCheckBox::indicator { width: 13px; height: 13px; border: 1px solid %7; border-radius: 2px; "
              "background: %8; }"
              "QCheckBox::indicator:checked { image: url(%11); border-color: %6; }"
@@ -112,6 +115,8 @@ QString styleSheet(const Theme& t) {
              "QMenu::item:disabled { color: %7; }"
              "QProgressBar { border: 1px solid %4; border-radius: 3px; background: %8; text-align: center; "
              "color: %3; max-height: 14px; }"
+             "QPushButton[opens=\"true\"] { padding-right: 22px; }"
+             "QPushButton[opens=\"true\"]:focus { padding-right: 21px; }"
              "QProgressBar::chunk { background: %5; }")
       .arg(t.ground.name(), t.paper.name(), t.ink.name(), t.rule.name(), t.greenVeil.name(), t.green.name(),
            t.soft.name(), t.card.name(), t.onGreen.name())

@@ -1,6 +1,7 @@
 // A newcomer's first card: from the first page by clicks and keys, every act counted; one next act always in
 // sight.
 #include <QComboBox>
+#include <QFile>
 #include <QLineEdit>
 #include <QPushButton>
 #include <QRadioButton>
@@ -11,9 +12,18 @@
 #include "app/begin/begin_place.h"
 #include "app/begin/choice_tile.h"
 #include "app/common/choice_list.h"
+#include "app/drawer/add_page.h"
+#include "app/drawer/drawer_place.h"
+#include "app/files/file_chooser.h"
+#include "app/make/make_place.h"
+#include "app/scene/stamp_shelf.h"
 #include "app/shell/status_line.h"
 #include "core/colour/colour.h"
 #include "core/edit/edits.h"
+#include "core/outline/shape_ops.h"
+#include "io/art/svg_art.h"
+#include "io/devices/scanner.h"
+#include "io/drawer/drawer_file.h"
 #include "support/window.h"
 #include "tests/support/program.h"
 
@@ -144,6 +154,125 @@ class TstFirstHour : public QObject {
     w.click(w.next());
     QCOMPARE(w.window.current(), QStringLiteral("ink"));
     QVERIFY2(w.acts <= 6, qPrintable(QString::number(w.acts)));
+  }
+
+  // From a scan of one's own stamps to the first act at the table: every key and click counted, the typing of
+  // one word as one act; the next act is in sight all the way, and what it offers leads on.
+  void aFirstCardFromAScan() {
+    First w;
+    w.window.making().clock = [] { return 1.8e9; };
+    // The scan: three stamps of the samples on one sheet, as they come from a scanner.
+    std::vector<StampRef> mine;
+    {
+      QFile file(QStringLiteral(":/demo/canal-drawer.zip"));
+      QVERIFY(file.open(QIODevice::ReadOnly));
+      const auto drawer = readDrawer(file.readAll());
+      QVERIFY(bool(drawer));
+      for (const char* id : {"hare", "poplar-small", "lock-cottage"})
+        for (const DrawerStamp& s : drawer.value().stamps)
+          if (s.stamp.id == id) mine.push_back(std::make_shared<Stamp>(s.stamp));
+    }
+    QCOMPARE(mine.size(), size_t{3});
+    const auto glass = inRows(mine, 118);
+    const QString scan = w.folder.filePath(QStringLiteral("mine.png"));
+    QVERIFY(scanSheet(glass, 118, heightOfRows(glass), SvgArt()).save(scan));
+    w.tile("own");
+    QTRY_COMPARE(w.window.current(), QStringLiteral("drawer"));
+    QVERIFY2(w.nextWords().contains(QStringLiteral("scan")), qPrintable(w.nextWords()));
+    DrawerPlace& drawer = w.window.drawer();
+    // The file: its button, its name, Return.
+    for (auto* b : drawer.addPage().findChildren<QPushButton*>())
+      if (b->text() == QLatin1String("File")) w.click(b);
+    QTRY_VERIFY(qobject_cast<FileChooser*>(QApplication::activeModalWidget()));
+    auto* chooser = qobject_cast<FileChooser*>(QApplication::activeModalWidget());
+    auto* name = chooser->findChild<QLineEdit*>(QStringLiteral("fileName"));
+    QTest::keyClicks(name, scan);
+    QTest::keyClick(name, Qt::Key_Return);
+    w.acts += 2;
+    settle(drawer.addPage());
+    QCOMPARE(drawer.addPage().impressions(), 3);
+    auto* stampName = drawer.addPage().findChild<QLineEdit*>(QStringLiteral("stampName"));
+    auto* height = drawer.addPage().findChild<QComboBox*>(QStringLiteral("stampHeight"));
+    for (int k = 0; k < 3; ++k) {
+      // She sees which it is; the test by its proportions.
+      const Stamp& seen = drawer.addPage().traced()->stamp;
+      const double slim = seen.height_mm / seen.width_mm;
+      QTest::keyClicks(stampName, slim > 2.4   ? QStringLiteral("Poplar")
+                                  : slim > 1.3 ? QStringLiteral("Hare")
+                                               : QStringLiteral("Cottage"));
+      QTest::keyClick(stampName, Qt::Key_Return);
+      QTest::keyClick(height->lineEdit(), Qt::Key_Return);
+      w.acts += 3;
+      settle(drawer.addPage());
+      waitForJobs(w.window.drawerSession());
+    }
+    QVERIFY2(w.nextWords().contains(QStringLiteral("first thing")), qPrintable(w.nextWords()));
+    w.click(w.next());
+    QCOMPARE(w.window.current(), QStringLiteral("scene"));
+    w.take(QStringLiteral("Hare"));
+    QCOMPARE(w.session().plan().impressions.size(), size_t{1});
+    // No line runs through its head.
+    for (const Finding& f : w.session().analysis()->findings)
+      QVERIFY(f.kind != FindingKind::HorizonMeetsHead);
+    for (const char* more : {"Cottage", "Poplar"}) {
+      QVERIFY2(
+          w.nextWords().contains(QStringLiteral("company")) || w.nextWords().contains(QStringLiteral("hero")),
+          qPrintable(w.nextWords()));
+      w.click(w.window.scene().findChild<QPushButton*>(QStringLiteral("add")));
+      QCoreApplication::processEvents();
+      auto* shelf = w.window.findChild<StampShelf*>();
+      QVERIFY(shelf);
+      for (int row = 0; row < shelf->count(); ++row)
+        if (shelf->textAt(row).startsWith(QLatin1String(more))) {
+          const QModelIndex at = shelf->model()->index(row, 0);
+          shelf->scrollTo(at);
+          QTest::mouseClick(shelf->viewport(), Qt::LeftButton, {}, shelf->visualRect(at).center());
+          ++w.acts;
+          break;
+        }
+      QCoreApplication::processEvents();
+    }
+    QCOMPARE(w.session().plan().impressions.size(), size_t{3});
+    for (int k = 0; k < 3; ++k) QVERIFY(w.onCard(k));
+    const std::string hare = w.session().plan().impressions[0].id;
+    settle(w.face());
+    const Box body = boxOf(w.session().plan().stamps[0]->silhouette);
+    QTest::mouseClick(&w.face(), Qt::LeftButton, {},
+                      w.pixelOn(hare.c_str(), {body.centre().x, body.bottom + 6}));
+    QCOMPARE(w.session().selected().toStdString(), hare);
+    press(w.window.scene(), QStringLiteral("Make it the hero"));
+    w.acts += 2;
+    waitForJobs(w.session());
+    QVERIFY2(w.nextWords().contains(QStringLiteral("sky")), qPrintable(w.nextWords()));
+    w.click(w.next());
+    QCOMPARE(w.window.current(), QStringLiteral("ink"));
+    w.click(w.window.findChild<QPushButton*>(QStringLiteral("first-1")));
+    QCOMPARE(w.session().plan().washes.size(), size_t{1});
+    waitForJobs(w.session());
+    QVERIFY2(w.nextWords().contains(QStringLiteral("which masks")) ||
+                 w.nextWords().contains(QStringLiteral("make it")),
+             qPrintable(w.nextWords()));
+    while (w.window.current() != QLatin1String("make")) {
+      QVERIFY2(w.next()->isVisible(), qPrintable(w.window.current()));
+      w.click(w.next());
+      settle(w.window.place(w.window.current()));
+      waitForJobs(w.session());
+      QVERIFY(w.acts < 60);
+    }
+    w.click(w.window.make().findChild<QPushButton*>(QStringLiteral("begin")));
+    waitForJobs(w.session());
+    QTRY_VERIFY(w.window.making().bench().has_value());
+    qInfo("acts from the first page to the table: %d", w.acts);
+    QVERIFY2(w.acts <= 40, qPrintable(QString::number(w.acts)));
+    // And through: a press a step, then into the log.
+    int atTheTable = 0;
+    while (!w.window.making().bench()->finished()) {
+      QTest::mouseClick(&w.window.make().doneButton(), Qt::LeftButton);
+      QVERIFY(++atTheTable < 60);
+    }
+    QTest::mouseClick(w.window.make().findChild<QPushButton*>(QStringLiteral("log")), Qt::LeftButton);
+    QCOMPARE(readLog(w.window.making().logFile()).size(), size_t{1});
+    qInfo("and at the table: %d", atTheTable + 1);
   }
 
   // A stamp whose height nobody knows is asked for it, and then stands right.

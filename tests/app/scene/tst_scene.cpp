@@ -3,6 +3,7 @@
 #include <QComboBox>
 #include <QLineEdit>
 #include <QPushButton>
+#include <QSettings>
 #include <QSpinBox>
 
 #include "app/common/choice_list.h"
@@ -71,7 +72,12 @@ class TstScene : public QObject {
     Window w;
     w.session().select(QStringLiteral("duck"));
     auto* part = w.window.findChild<QComboBox*>(QStringLiteral("part"));
-    QVERIFY(part && part->isVisible());
+    // What is rarely other than usual is asked for, and may be put away again.
+    auto* more = w.window.findChild<QPushButton*>(QStringLiteral("moreOfThing"));
+    QVERIFY(part && !part->isVisible() && more->isVisible());
+    QTest::mouseClick(more, Qt::LeftButton);
+    const auto less = qScopeGuard([] { QSettings().remove(QStringLiteral("allOfThing")); });
+    QVERIFY(part->isVisible());
     part->setFocus();
     QTest::keyClick(part, Qt::Key_Down);
     const auto thing = [&]() -> const Impression& { return *w.session().plan().impression("duck"); };
