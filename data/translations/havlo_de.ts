@@ -26,10 +26,6 @@ Satz: %1</translation>
         <translation>    (jetzt nicht)</translation>
     </message>
     <message>
-        <source> %1 are larger than the sheet and left out.</source>
-        <translation> %1 sind größer als der Bogen und fehlen.</translation>
-    </message>
-    <message>
         <source> %1 cards at once: each step is done on all of them.</source>
         <translation> %1 Karten auf einmal: jeder Schritt wird an allen getan.</translation>
     </message>
@@ -84,6 +80,10 @@ Satz: %1</translation>
     <message>
         <source> For %1 cards.</source>
         <translation> Für %1 Karten.</translation>
+    </message>
+    <message>
+        <source> Larger than the sheet and left out: %1.</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source> Nothing went wrong.</source>
@@ -209,6 +209,12 @@ Satz: %1</translation>
     </message>
     <message>
         <source>%1
+%2
+written %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1
 %2 × %3</source>
         <translation>%1
 %2 × %3</translation>
@@ -254,10 +260,6 @@ Satz: %1</translation>
         <translation>%1 % sichtbar</translation>
     </message>
     <message>
-        <source>%1 % wanted, %2 % pressed</source>
-        <translation>%1 % gewünscht, %2 % gedruckt</translation>
-    </message>
-    <message>
         <source>%1 %2</source>
         <translation>%1 %2</translation>
     </message>
@@ -268,6 +270,10 @@ Satz: %1</translation>
     <message>
         <source>%1 %2, about %3 in all</source>
         <translation>%1 %2, zusammen etwa %3</translation>
+    </message>
+    <message>
+        <source>%1 %2, pressing %3, comes nearer.</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>%1 (%2 % of its typical height)</source>
@@ -292,6 +298,10 @@ Satz: %1</translation>
     <message>
         <source>%1 One thing stands in the way: %2.</source>
         <translation>%1 Ein Ding steht im Weg: %2.</translation>
+    </message>
+    <message>
+        <source>%1 Pressing %2 comes nearer.</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>%1 above the top edge</source>
@@ -804,6 +814,10 @@ Satz: %1</translation>
     <message>
         <source>%1 is stamped over %2, which is raised</source>
         <translation>%1 wird über %2 gestempelt, das erhaben ist</translation>
+    </message>
+    <message>
+        <source>%1 is there already. Replace it?</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>%1 is too dark for its distance</source>
@@ -1378,10 +1392,6 @@ Satz: %1</translation>
         <translation>%1 Schritte, etwa %2.</translation>
     </message>
     <message>
-        <source>%1 tall</source>
-        <translation>%1 hoch</translation>
-    </message>
-    <message>
         <source>%1 there</source>
         <translation>%1 dort</translation>
     </message>
@@ -1582,10 +1592,6 @@ Satz: %1</translation>
         <translation>%1 × %2 Pixel</translation>
     </message>
     <message>
-        <source>%1 – %2</source>
-        <translation>%1 – %2</translation>
-    </message>
-    <message>
         <source>%1 “%2”</source>
         <translation>%1 „%2“</translation>
     </message>
@@ -1676,6 +1682,10 @@ Satz: %1</translation>
     <message>
         <source>%1, from %2</source>
         <translation>%1, von %2</translation>
+    </message>
+    <message>
+        <source>%1, in %2 parts</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>%1, in the drawer</source>
@@ -1826,6 +1836,14 @@ Satz: %1</translation>
         <translation>%1: aufgebraucht</translation>
     </message>
     <message>
+        <source>%1; in front of %2 things.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1; in front of %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>%1; offcuts go into the drawer</source>
         <translation>%1; Reststücke kommen in die Schublade</translation>
     </message>
@@ -1896,6 +1914,10 @@ Satz: %1</translation>
     <message>
         <source>&amp;Ink</source>
         <translation>&amp;Farbe</translation>
+    </message>
+    <message>
+        <source>&amp;Large targets, for inky fingers</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>&amp;Leave</source>
@@ -2044,10 +2066,6 @@ Satz: %1</translation>
     <message>
         <source>, then </source>
         <translation>, dann </translation>
-    </message>
-    <message>
-        <source>, then covered</source>
-        <translation>, dann abgedeckt</translation>
     </message>
     <message>
         <source>, too small there</source>
@@ -2270,10 +2288,6 @@ Satz: %1</translation>
         <translation>; %1 Paare teilen einen Schnitt</translation>
     </message>
     <message>
-        <source>; %1, pressing %2 comes nearer</source>
-        <translation>; %1, Pressung %2 kommt näher</translation>
-    </message>
-    <message>
         <source>; along a ruler, and only where the line is to be seen</source>
         <translation>; am Lineal entlang, und nur, wo die Linie zu sehen sein soll</translation>
     </message>
@@ -2314,6 +2328,10 @@ Satz: %1</translation>
         <translation>; halte die Schablone fest, streiche dünn mit dem Spachtel, immer zum Band hin</translation>
     </message>
     <message>
+        <source>; it dries for %1 before it is covered</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>; it dries slowly, keep the hand off for %1</source>
         <translation>; es trocknet langsam, halte die Hand %1 davon weg</translation>
     </message>
@@ -2340,10 +2358,6 @@ Satz: %1</translation>
     <message>
         <source>; open for %1 mm</source>
         <translation>; %1 mm offen</translation>
-    </message>
-    <message>
-        <source>; pressing %1 comes nearer</source>
-        <translation>; Pressung %1 kommt näher</translation>
     </message>
     <message>
         <source>; pulled again from the plate without new ink, so it is paler, the other way round than on the plate</source>
@@ -2634,6 +2648,10 @@ Satz: %1</translation>
         <translation>Ein Schatten läuft vom Licht weg: vom Fuß aus, in einer Linie mit dem Boden unter dem Licht.</translation>
     </message>
     <message>
+        <source>A sky</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>A sky in steps</source>
         <translation>Ein Himmel in Stufen</translation>
     </message>
@@ -2708,6 +2726,10 @@ Satz: %1</translation>
     <message>
         <source>A whole drawer lies ready: a hare, a kite, poplars, a boat. Put them on a card and see what comes of it.</source>
         <translation>Eine ganze Schublade liegt bereit: ein Hase, ein Drachen, Pappeln, ein Boot. Setze sie auf eine Karte und sieh, was daraus wird.</translation>
+    </message>
+    <message>
+        <source>A4</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>About %1 mm of line ends to join by pen.</source>
@@ -2840,6 +2862,10 @@ Satz: %1</translation>
     <message>
         <source>All as far as the far&amp;thest</source>
         <translation>Alle so &amp;fern wie das fernste</translation>
+    </message>
+    <message>
+        <source>All files</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>All of them, in the drawer</source>
@@ -3190,6 +3216,10 @@ Satz: %1</translation>
         <translation>Mit %1.</translation>
     </message>
     <message>
+        <source>By number</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Calibration square</source>
         <translation>Eichquadrat</translation>
     </message>
@@ -3370,6 +3400,10 @@ Satz: %1</translation>
         <translation>Blasser ausmalen</translation>
     </message>
     <message>
+        <source>Colour of %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Colour of a mat</source>
         <translation>Farbe einer Zwischenlage</translation>
     </message>
@@ -3506,8 +3540,8 @@ Satz: %1</translation>
         <translation>Schneide von den Fingern weg; Klingen gehören nicht in Kinderhände. Seite %1 von %2.</translation>
     </message>
     <message>
-        <source>Cut files (*.%1)</source>
-        <translation>Schneidedateien (*.%1)</translation>
+        <source>Cut files</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Cut it flush</source>
@@ -3562,6 +3596,14 @@ Satz: %1</translation>
         <translation>Schneide die Karte %1; sie wird nicht gefaltet.</translation>
     </message>
     <message>
+        <source>Cut the mask, then cover %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Cut the masks, then cover %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Cut through a sheet</source>
         <translation>Durch einen Bogen schneiden</translation>
     </message>
@@ -3572,6 +3614,10 @@ Satz: %1</translation>
     <message>
         <source>Cutting</source>
         <translation>Schneiden</translation>
+    </message>
+    <message>
+        <source>Darker to lighter</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Deep</source>
@@ -3698,12 +3744,12 @@ Satz: %1</translation>
         <translation>Schublade</translation>
     </message>
     <message>
-        <source>Drawers (*.zip)</source>
-        <translation>Schubladen (*.zip)</translation>
+        <source>Drawers</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Drawers (*.zip);;All files (*)</source>
-        <translation>Schubladen (*.zip);;Alle Dateien (*)</translation>
+        <source>Drawing at true size</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Dries</source>
@@ -3904,6 +3950,10 @@ Satz: %1</translation>
     <message>
         <source>File</source>
         <translation>Datei</translation>
+    </message>
+    <message>
+        <source>Files</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Fill it with the sample stamps</source>
@@ -4194,6 +4244,10 @@ Satz: %1</translation>
         <translation>Gruß</translation>
     </message>
     <message>
+        <source>Greyer to stronger</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>H&amp;ide it while I work</source>
         <translation>Beim Arbeiten &amp;verstecken</translation>
     </message>
@@ -4208,6 +4262,10 @@ Satz: %1</translation>
     <message>
         <source>Hardly to be seen</source>
         <translation>Kaum zu sehen</translation>
+    </message>
+    <message>
+        <source>Has no ground under it here. It is %1 tall.</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Have %1 ready</source>
@@ -4246,12 +4304,8 @@ Plant Szenenkarten aus Gummistempeln, beweist den Plan durch Simulation und füh
 Freie Software unter der GNU General Public License, Version 3 oder später. Die Schriftfamilie Inter steht unter der SIL Open Font License.</translation>
     </message>
     <message>
-        <source>Havlo plans (*.havlo)</source>
-        <translation>Havlo-Pläne (*.havlo)</translation>
-    </message>
-    <message>
-        <source>Havlo plans (*.havlo);;All files (*)</source>
-        <translation>Havlo-Pläne (*.havlo);;Alle Dateien (*)</translation>
+        <source>Havlo plans</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Havlo plans a scene from rubber stamps, shows what overlaps what, which masks to cut and in what order to stamp, and leads you through the work.</source>
@@ -4370,6 +4424,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>Loch oder keins</translation>
     </message>
     <message>
+        <source>Home</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Horizon to %1</source>
         <translation>Horizont auf %1</translation>
     </message>
@@ -4424,6 +4482,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>How much of the base shows all round</source>
         <translation>Wie viel der Klappkarte ringsum zu sehen ist</translation>
+    </message>
+    <message>
+        <source>How much, and where</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>How often a mask can be laid</source>
@@ -4502,10 +4564,6 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>Davor</translation>
     </message>
     <message>
-        <source>In front of</source>
-        <translation>Vor</translation>
-    </message>
-    <message>
         <source>In greys</source>
         <translation>In Grautönen</translation>
     </message>
@@ -4528,10 +4586,6 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>In or out</source>
         <translation>Hinein oder hinaus</translation>
-    </message>
-    <message>
-        <source>In the mist</source>
-        <translation>Im Nebel</translation>
     </message>
     <message>
         <source>In this mist %1 of the ink is left at %2; darker things come forward.</source>
@@ -4576,6 +4630,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>Ink or pen</source>
         <translation>Farbe oder Stift</translation>
+    </message>
+    <message>
+        <source>Ink pads</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Ink the guides</source>
@@ -4716,10 +4774,6 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>It reaches nowhere.</source>
         <translation>Es reicht nirgendwohin.</translation>
-    </message>
-    <message>
-        <source>It reads as</source>
-        <translation>Es wirkt</translation>
     </message>
     <message>
         <source>It rests on things here</source>
@@ -4870,6 +4924,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>Art</translation>
     </message>
     <message>
+        <source>Kind of file</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>L&amp;essons</source>
         <translation>&amp;Lektionen</translation>
     </message>
@@ -4884,6 +4942,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>Larger than what it holds by</source>
         <translation>Größer als das, woran es hält, um</translation>
+    </message>
+    <message>
+        <source>Lately</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Lately minutes were missed by %1, before by %2.</source>
@@ -5062,12 +5124,20 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>Links, oben</translation>
     </message>
     <message>
+        <source>Left-&amp;handed at the table</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Length of a wave</source>
         <translation>Länge einer Welle</translation>
     </message>
     <message>
         <source>Length of the waves</source>
         <translation>Länge der Wellen</translation>
+    </message>
+    <message>
+        <source>Less about it</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Lesson: &amp;overprinting</source>
@@ -5140,6 +5210,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>Let it run off the bottom edge, %1 lower</source>
         <translation>Lass es unten hinauslaufen, %1 tiefer</translation>
+    </message>
+    <message>
+        <source>Letter</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Letter %1 by hand</source>
@@ -5406,6 +5480,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>Maße</translation>
     </message>
     <message>
+        <source>Mend it in the drawer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Message</source>
         <translation>Meldung</translation>
     </message>
@@ -5432,6 +5510,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>Mist takes contrast away. Tell by eye how much of it a later pressing has kept.</source>
         <translation>Nebel nimmt Kontrast. Sag nach Augenmaß, wie viel davon eine spätere Pressung behalten hat.</translation>
+    </message>
+    <message>
+        <source>More about it</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>More in
@@ -5556,6 +5638,10 @@ der Schublade</translation>
         <translation>Name der Farbe %1</translation>
     </message>
     <message>
+        <source>Name of the file</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Name of the part</source>
         <translation>Name des Teils</translation>
     </message>
@@ -5604,6 +5690,10 @@ der Schublade</translation>
         <translation>Nächster Abdruck</translation>
     </message>
     <message>
+        <source>Next page</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Next sheet</source>
         <translation>Nächster Bogen</translation>
     </message>
@@ -5638,6 +5728,10 @@ der Schublade</translation>
     <message>
         <source>Next: see what is stamped when, and which masks to cut.</source>
         <translation>Als Nächstes: sieh, was wann gestempelt wird und welche Masken zu schneiden sind.</translation>
+    </message>
+    <message>
+        <source>Next: stamp on plain paper what you have, and open a scan or photo of it.</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>No card has a paper to be laid.</source>
@@ -5908,12 +6002,20 @@ der Schublade</translation>
         <translation>Nichts macht den scharfen Rand von %1</translation>
     </message>
     <message>
+        <source>Nothing mo&amp;ves by itself</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Nothing of it is wide enough to cut: let what is behind run over it, or stamp it last.</source>
         <translation>Nichts davon ist breit genug zum Schneiden: lass das Dahinterliegende darüber laufen oder stemple es zuletzt.</translation>
     </message>
     <message>
         <source>Nothing of the plan is changed here. Spoil simulated paper instead of real paper.</source>
         <translation>Am Plan wird hier nichts geändert. Verdirb simuliertes Papier statt echtes.</translation>
+    </message>
+    <message>
+        <source>Nothing of this kind is in here.</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Nothing on this card stands at a distance.</source>
@@ -6006,6 +6108,10 @@ der Schublade</translation>
     <message>
         <source>On %1 paper</source>
         <translation>Auf %1-Papier</translation>
+    </message>
+    <message>
+        <source>On %1, %2 away.</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>On foam</source>
@@ -6172,6 +6278,10 @@ der Schublade</translation>
         <translation>Nur Stempel, die zeigen</translation>
     </message>
     <message>
+        <source>Open</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Open &amp;recent</source>
         <translation>&amp;Zuletzt geöffnet</translation>
     </message>
@@ -6252,12 +6362,20 @@ der Schublade</translation>
         <translation>Eigenes</translation>
     </message>
     <message>
-        <source>PDF files (*.pdf)</source>
-        <translation>PDF-Dateien (*.pdf)</translation>
+        <source>PDF files</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Pack the drawer</source>
         <translation>Schublade packen</translation>
+    </message>
+    <message>
+        <source>Page at true size</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Page before</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Page up and down go from blend to blend, H through what can be pulled of it, arrow keys pull.</source>
@@ -6310,6 +6428,10 @@ der Schublade</translation>
     <message>
         <source>Paper %1 thick</source>
         <translation>Papier %1 dick</translation>
+    </message>
+    <message>
+        <source>Paper in the printer</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Papers</source>
@@ -6376,20 +6498,8 @@ der Schublade</translation>
         <translation>Bild</translation>
     </message>
     <message>
-        <source>Picture (*.png);;Drawing at true size (*.svg);;Page at true size (*.pdf)</source>
-        <translation>Bild (*.png);;Zeichnung in wahrer Größe (*.svg);;Seite in wahrer Größe (*.pdf)</translation>
-    </message>
-    <message>
-        <source>Pictures (*.png *.jpg *.jpeg *.tif *.tiff *.bmp *.webp *.svg);;All files (*)</source>
-        <translation>Bilder (*.png *.jpg *.jpeg *.tif *.tiff *.bmp *.webp *.svg);;Alle Dateien (*)</translation>
-    </message>
-    <message>
-        <source>Pictures (*.png *.jpg *.jpeg *.tif *.tiff *.bmp *.webp);;All files (*)</source>
-        <translation>Bilder (*.png *.jpg *.jpeg *.tif *.tiff *.bmp *.webp);;Alle Dateien (*)</translation>
-    </message>
-    <message>
-        <source>Pictures (*.png *.jpg *.jpeg *.tif *.tiff)</source>
-        <translation>Bilder (*.png *.jpg *.jpeg *.tif *.tiff)</translation>
+        <source>Pictures</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Pieces</source>
@@ -6442,6 +6552,10 @@ der Schublade</translation>
     <message>
         <source>Plans scene cards from rubber stamps.</source>
         <translation>Plant Szenenkarten aus Gummistempeln.</translation>
+    </message>
+    <message>
+        <source>Plans that you open or save are found here.</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Plate</source>
@@ -6572,6 +6686,10 @@ der Schublade</translation>
         <translation>Abdrücke sollen dreimal so genau sitzen; Karten kommen so ins Logbuch</translation>
     </message>
     <message>
+        <source>Print…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Proven</source>
         <translation>Bewiesen</translation>
     </message>
@@ -6696,6 +6814,18 @@ der Schublade</translation>
         <translation>Der Streifen wird gelesen …</translation>
     </message>
     <message>
+        <source>Reads %1 tall here: too small, it is %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Reads %1 tall here: too tall, it is %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Reads %1 tall, as it should: %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Ready ones</source>
         <translation>Fertige</translation>
     </message>
@@ -6732,6 +6862,10 @@ der Schublade</translation>
         <translation>Platz für ein zweites Wort</translation>
     </message>
     <message>
+        <source>Round the wheel</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Rows</source>
         <translation>Reihen</translation>
     </message>
@@ -6764,12 +6898,20 @@ der Schublade</translation>
         <translation>Schickt die Schneidedatei durch eine simulierte Schneidemaschine, die Havlo beiliegt</translation>
     </message>
     <message>
+        <source>Save</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Save &amp;as…</source>
         <translation>Speichern &amp;unter…</translation>
     </message>
     <message>
         <source>Save all measures as a table</source>
         <translation>Alle Maße als Tabelle speichern</translation>
+    </message>
+    <message>
+        <source>Save as PDF…</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Save it as a PDF</source>
@@ -6976,6 +7118,10 @@ der Schublade</translation>
         <translation>Simuliere</translation>
     </message>
     <message>
+        <source>Six digits 0 to F, two each for red, green and blue, where you have them</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Size</source>
         <translation>Größe</translation>
     </message>
@@ -7028,8 +7174,8 @@ der Schublade</translation>
         <translation>Kleinster passender Umschlag: %1, %2.</translation>
     </message>
     <message>
-        <source>So it</source>
-        <translation>Also</translation>
+        <source>Some ground</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Some of them otherwise</source>
@@ -7176,8 +7322,12 @@ der Schublade</translation>
         <translation>Stemple deine Stempel auf einfaches Papier, scanne den Bogen, und sie sind hier in wahrer Größe, jeder in einer Minute.</translation>
     </message>
     <message>
-        <source>Stamped</source>
-        <translation>Gestempelt</translation>
+        <source>Stamped as number %1 of %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stamped as number %1 of %2, then covered</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Stamped next: %1. Which of these must lie covered?</source>
@@ -7212,8 +7362,8 @@ der Schublade</translation>
         <translation>Vor dem Drücken abzuklebende Stempel</translation>
     </message>
     <message>
-        <source>Stands</source>
-        <translation>Steht</translation>
+        <source>Stands %1 away.</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Stands right here, %1 away:</source>
@@ -7348,8 +7498,8 @@ der Schublade</translation>
         <translation>Angenommen sind sorgfältige Hände: Masken auf %1 mm gelegt, auf %2 mm geschnitten.</translation>
     </message>
     <message>
-        <source>Table (*.csv)</source>
-        <translation>Tabelle (*.csv)</translation>
+        <source>Table</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Tags</source>
@@ -7560,8 +7710,16 @@ der Schublade</translation>
         <translation>%1 ist in %2, %3 Seiten in wahrer Größe.</translation>
     </message>
     <message>
+        <source>The %1 is in %2, one page at true size.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>The %1 mat</source>
         <translation>Die %1 Zwischenlage</translation>
+    </message>
+    <message>
+        <source>The %1, before it is printed</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>The &amp;whole card</source>
@@ -7764,6 +7922,10 @@ der Schublade</translation>
         <translation>Die fertige Karte als &amp;Bild…</translation>
     </message>
     <message>
+        <source>The first %1 are shown. What is not can be typed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>The first thing sets the view: seen from %1 it stands right. Under &quot;The one viewpoint&quot; it can be changed.</source>
         <translation>Das erste Ding bestimmt den Blick: von %1 aus gesehen steht es richtig. Unter „Der eine Blickpunkt“ lässt es sich ändern.</translation>
     </message>
@@ -7872,6 +8034,10 @@ der Schublade</translation>
         <translation>Die Zwischenlage</translation>
     </message>
     <message>
+        <source>The mist leaves %1 % of its ink; pressed like this it has %2 %.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>The next one</source>
         <translation>Die nächste</translation>
     </message>
@@ -7916,6 +8082,10 @@ der Schublade</translation>
         <translation>Der Teil von %1 ist kein gerader</translation>
     </message>
     <message>
+        <source>The picture</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>The print and its paper</source>
         <translation>Der Abdruck und sein Papier</translation>
     </message>
@@ -7926,6 +8096,10 @@ der Schublade</translation>
     <message>
         <source>The printer did not take the %1.</source>
         <translation>Der Drucker nahm %1 nicht an.</translation>
+    </message>
+    <message>
+        <source>The proof</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>The reading</source>
@@ -7996,12 +8170,20 @@ der Schublade</translation>
         <translation>Die Bogen, wie sie geschnitten werden</translation>
     </message>
     <message>
-        <source>The simulated card equals what you planned but for what a hand leaves at edges: %1.</source>
-        <translation>Die simulierte Karte gleicht deinem Plan, bis auf das, was eine Hand an Kanten lässt: %1.</translation>
+        <source>The shelf</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The simulated card equals what you planned, but for the hair a hand leaves along masks.</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>The simulated card equals what you planned.</source>
         <translation>Die simulierte Karte gleicht deinem Plan.</translation>
+    </message>
+    <message>
+        <source>The stamp</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>The stamp and its mask</source>
@@ -8016,8 +8198,16 @@ der Schublade</translation>
         <translation>Der Ersatzscanner arbeitet</translation>
     </message>
     <message>
+        <source>The step</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>The steps</source>
         <translation>Die Schritte</translation>
+    </message>
+    <message>
+        <source>The thing</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>The thing, not the stamp: without it Havlo cannot say where it may stand</source>
@@ -8082,6 +8272,14 @@ der Schublade</translation>
     <message>
         <source>There is %1, of %2 of join in all.</source>
         <translation>Es ist %1, von zusammen %2 Naht.</translation>
+    </message>
+    <message>
+        <source>There is no %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is no folder %1.</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>There is no greeting on the card.</source>
@@ -8174,6 +8372,10 @@ der Schublade</translation>
     <message>
         <source>This could not be done. Nothing was changed.</source>
         <translation>Das ging nicht. Nichts wurde geändert.</translation>
+    </message>
+    <message>
+        <source>This folder</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>This is a pattern all over the card</source>
@@ -8464,6 +8666,14 @@ der Schublade</translation>
         <translation>Wandle Stand, Drehung, Ausschnitt oder Farbe von einem ab.</translation>
     </message>
     <message>
+        <source>Very far away.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Water</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Waves of the edge</source>
         <translation>Wellen der Kante</translation>
     </message>
@@ -8524,6 +8734,10 @@ der Schublade</translation>
         <translation>Was wäre, wenn …</translation>
     </message>
     <message>
+        <source>What is it?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>What is it? “coat”, “left ear”</source>
         <translation>Was ist es? „Mantel“, „linkes Ohr“</translation>
     </message>
@@ -8554,6 +8768,10 @@ der Schublade</translation>
     <message>
         <source>What it names is not there: %1. It is kept, and done again when that is back.</source>
         <translation>Was es nennt, ist nicht da: %1. Es bleibt und wird wieder getan, wenn das zurück ist.</translation>
+    </message>
+    <message>
+        <source>What it says</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>What it shows, its set, a tag</source>
@@ -8622,6 +8840,10 @@ der Schublade</translation>
     <message>
         <source>What was copied cannot be put on this card. %1</source>
         <translation>Was kopiert wurde, lässt sich nicht auf diese Karte setzen. %1</translation>
+    </message>
+    <message>
+        <source>What was learnt</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>What was not saved of &quot;%1&quot; is kept.</source>
@@ -8916,10 +9138,6 @@ der Schublade</translation>
         <translation>Du ließest ein %1 von der Maske.</translation>
     </message>
     <message>
-        <source>You said</source>
-        <translation>Du sagtest</translation>
-    </message>
-    <message>
         <source>You shaded it from where the scene's light does not come. All shading must agree with one light.</source>
         <translation>Du schattiertest es, als käme das Licht von woanders. Alle Schattierung muss zu einem Licht passen.</translation>
     </message>
@@ -8988,8 +9206,8 @@ der Schublade</translation>
         <translation>Deiner behielt %1 % seines Kontrasts: zu blass.</translation>
     </message>
     <message>
-        <source>Zip (*.zip)</source>
-        <translation>Zip (*.zip)</translation>
+        <source>Zip</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>a blend</source>
@@ -9078,6 +9296,10 @@ der Schublade</translation>
     <message>
         <source>a mask would keep out next to nothing here</source>
         <translation>eine Maske hielte hier fast nichts ab</translation>
+    </message>
+    <message>
+        <source>a name, or a whole path</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>a new %1</source>
@@ -9288,6 +9510,10 @@ der Schublade</translation>
         <translation>entlang dessen, was zu sehen ist</translation>
     </message>
     <message>
+        <source>amber</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>an opening of %1 by %2 in a sheet of masking paper</source>
         <translation>eine Öffnung von %1 mal %2 in einem Bogen Maskierpapier</translation>
     </message>
@@ -9356,16 +9582,16 @@ der Schublade</translation>
         <translation>wie es ist</translation>
     </message>
     <message>
+        <source>as it is: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>as its kind usually does</source>
         <translation>wie seine Art es meist tut</translation>
     </message>
     <message>
         <source>as measured</source>
         <translation>wie gemessen</translation>
-    </message>
-    <message>
-        <source>as number %1 of %2%3</source>
-        <translation>als Nummer %1 von %2%3</translation>
     </message>
     <message>
         <source>as planned</source>
@@ -9512,6 +9738,10 @@ der Schublade</translation>
         <translation>hinter dir, nach rechts</translation>
     </message>
     <message>
+        <source>being made …</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>below a line</source>
         <translation>unter einer Linie</translation>
     </message>
@@ -9538,6 +9768,10 @@ der Schublade</translation>
     <message>
         <source>blending %1</source>
         <translation>Ziehen von %1</translation>
+    </message>
+    <message>
+        <source>blue</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>boards</source>
@@ -9698,6 +9932,10 @@ der Schublade</translation>
     <message>
         <source>darker towards the light</source>
         <translation>dunkler zum Licht hin</translation>
+    </message>
+    <message>
+        <source>deep</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>degrees, to the left</source>
@@ -9892,10 +10130,6 @@ der Schublade</translation>
         <translation>zuerst</translation>
     </message>
     <message>
-        <source>fits</source>
-        <translation>passt</translation>
-    </message>
-    <message>
         <source>flap of the envelope</source>
         <translation>Klappe des Umschlags</translation>
     </message>
@@ -10060,8 +10294,16 @@ der Schublade</translation>
         <translation>flach geklebt</translation>
     </message>
     <message>
+        <source>green</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>greeting “%1”</source>
         <translation>Gruß „%1“</translation>
+    </message>
+    <message>
+        <source>grey, lightness %1</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>ground</source>
@@ -10090,10 +10332,6 @@ der Schublade</translation>
     <message>
         <source>hare, tall poplar …</source>
         <translation>Hase, hohe Pappel …</translation>
-    </message>
-    <message>
-        <source>has no ground under it</source>
-        <translation>hat keinen Boden unter sich</translation>
     </message>
     <message>
         <source>held in place</source>
@@ -10148,10 +10386,6 @@ der Schublade</translation>
         <translation>wie stark jede Pressung ist, in % der ersten: 100, 70, 49</translation>
     </message>
     <message>
-        <source>how tall it looks where it stands, by the one viewpoint</source>
-        <translation>wie hoch es wirkt, wo es steht, vom einen Blickpunkt aus</translation>
-    </message>
-    <message>
         <source>hybrid</source>
         <translation>Hybrid</translation>
     </message>
@@ -10170,6 +10404,10 @@ der Schublade</translation>
     <message>
         <source>in %1, a %2 pen</source>
         <translation>in %1, mit einem Stift von %2</translation>
+    </message>
+    <message>
+        <source>in %1: %2</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>in its middle</source>
@@ -10266,14 +10504,6 @@ der Schublade</translation>
     <message>
         <source>is not a thing of the stock</source>
         <translation>ist nichts aus dem Vorrat</translation>
-    </message>
-    <message>
-        <source>is too small here</source>
-        <translation>ist hier zu klein</translation>
-    </message>
-    <message>
-        <source>is too tall here</source>
-        <translation>ist hier zu groß</translation>
     </message>
     <message>
         <source>it asks for a style sheet or another program (&lt;?%1?&gt;)</source>
@@ -10460,6 +10690,10 @@ der Schublade</translation>
         <translation>Landschaftsteil</translation>
     </message>
     <message>
+        <source>large type</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>largest %1</source>
         <translation>größte %1</translation>
     </message>
@@ -10470,6 +10704,10 @@ der Schublade</translation>
     <message>
         <source>last of all, over the rim of a piece that is glued flat on the panel</source>
         <translation>ganz zuletzt, über den Rand eines Stücks, das flach auf die Bildkarte geklebt ist</translation>
+    </message>
+    <message>
+        <source>leaf green</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>leave out</source>
@@ -10876,10 +11114,6 @@ der Schublade</translation>
         <translation>auf %1</translation>
     </message>
     <message>
-        <source>on %1, %2</source>
-        <translation>auf %1, %2</translation>
-    </message>
-    <message>
         <source>on %1, %2 each, %3 in all</source>
         <translation>auf %1, je %2, zusammen %3</translation>
     </message>
@@ -10890,6 +11124,10 @@ der Schublade</translation>
     <message>
         <source>on land</source>
         <translation>an Land</translation>
+    </message>
+    <message>
+        <source>on masking paper, %1; lay them aside to dry</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>on masking paper, %1; they dry meanwhile</source>
@@ -10952,6 +11190,10 @@ der Schublade</translation>
         <translation>ein anderes Ding passt nicht mehr</translation>
     </message>
     <message>
+        <source>one page, at true size</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>one paper over %1</source>
         <translation>ein Papier über %1</translation>
     </message>
@@ -10992,6 +11234,10 @@ der Schublade</translation>
         <translation>Gegensätze</translation>
     </message>
     <message>
+        <source>orange red</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>other eyes</source>
         <translation>andere Augen</translation>
     </message>
@@ -11020,8 +11266,16 @@ der Schublade</translation>
         <translation>überdrucken</translation>
     </message>
     <message>
+        <source>page %1 of %2, at true size</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>paint</source>
         <translation>Malfarbe</translation>
+    </message>
+    <message>
+        <source>pale</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>panel</source>
@@ -11090,6 +11344,10 @@ der Schublade</translation>
     <message>
         <source>pigment</source>
         <translation>Pigment</translation>
+    </message>
+    <message>
+        <source>pink</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>placement sheet</source>
@@ -11224,6 +11482,10 @@ der Schublade</translation>
         <translation>Platz zum Trocknen für %1 Karten</translation>
     </message>
     <message>
+        <source>rose</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>run sheet</source>
         <translation>das Ablaufblatt</translation>
     </message>
@@ -11258,6 +11520,10 @@ der Schublade</translation>
     <message>
         <source>scrap paper</source>
         <translation>Schmierpapier</translation>
+    </message>
+    <message>
+        <source>sea green</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>second</source>
@@ -11318,6 +11584,10 @@ der Schublade</translation>
     <message>
         <source>sky</source>
         <translation>Himmel</translation>
+    </message>
+    <message>
+        <source>sky blue</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>slender part %1, %2 long</source>
@@ -11740,10 +12010,6 @@ der Schublade</translation>
         <translation>die Farbe läuft, sobald sie feucht wird</translation>
     </message>
     <message>
-        <source>the ink that distance leaves, and what its pressing gives</source>
-        <translation>die Farbe, die die Entfernung lässt, und was seine Pressung gibt</translation>
-    </message>
-    <message>
         <source>the large shapes make a triangle</source>
         <translation>die großen Formen bilden ein Dreieck</translation>
     </message>
@@ -11838,10 +12104,6 @@ der Schublade</translation>
     <message>
         <source>the rack is full: hands wait %1</source>
         <translation>das Gestell ist voll: die Hände warten %1</translation>
-    </message>
-    <message>
-        <source>the real height of the thing, from its stamp</source>
-        <translation>die wirkliche Höhe des Dinges, aus seinem Stempel</translation>
     </message>
     <message>
         <source>the rest</source>
@@ -12088,6 +12350,10 @@ der Schublade</translation>
         <translation>%1° nach rechts gedreht</translation>
     </message>
     <message>
+        <source>turquoise</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>two thirds of the way up</source>
         <translation>zwei Drittel der Höhe</translation>
     </message>
@@ -12134,6 +12400,14 @@ der Schublade</translation>
     <message>
         <source>variation %1</source>
         <translation>Variante %1</translation>
+    </message>
+    <message>
+        <source>very far</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>violet</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>wait %1</source>
@@ -12280,8 +12554,16 @@ der Schublade</translation>
         <translation>mit dem Schneidegerät</translation>
     </message>
     <message>
+        <source>without colour</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>written here</source>
         <translation>hier geschrieben</translation>
+    </message>
+    <message>
+        <source>yellow</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>your stamps</source>

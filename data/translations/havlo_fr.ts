@@ -26,10 +26,6 @@ jeu : %1</translation>
         <translation>    (pas maintenant)</translation>
     </message>
     <message>
-        <source> %1 are larger than the sheet and left out.</source>
-        <translation> %1 sont plus grands que la feuille et laissés de côté.</translation>
-    </message>
-    <message>
         <source> %1 cards at once: each step is done on all of them.</source>
         <translation> %1 cartes à la fois : chaque étape est faite sur toutes.</translation>
     </message>
@@ -84,6 +80,10 @@ jeu : %1</translation>
     <message>
         <source> For %1 cards.</source>
         <translation> Pour %1 cartes.</translation>
+    </message>
+    <message>
+        <source> Larger than the sheet and left out: %1.</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source> Nothing went wrong.</source>
@@ -209,6 +209,12 @@ jeu : %1</translation>
     </message>
     <message>
         <source>%1
+%2
+written %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1
 %2 × %3</source>
         <translation>%1
 %2 × %3</translation>
@@ -254,10 +260,6 @@ jeu : %1</translation>
         <translation>%1 % visible</translation>
     </message>
     <message>
-        <source>%1 % wanted, %2 % pressed</source>
-        <translation>%1 % voulu, %2 % imprimé</translation>
-    </message>
-    <message>
         <source>%1 %2</source>
         <translation>%1 %2</translation>
     </message>
@@ -268,6 +270,10 @@ jeu : %1</translation>
     <message>
         <source>%1 %2, about %3 in all</source>
         <translation>%1 %2, environ %3 en tout</translation>
+    </message>
+    <message>
+        <source>%1 %2, pressing %3, comes nearer.</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>%1 (%2 % of its typical height)</source>
@@ -292,6 +298,10 @@ jeu : %1</translation>
     <message>
         <source>%1 One thing stands in the way: %2.</source>
         <translation>%1 Une chose fait obstacle : %2.</translation>
+    </message>
+    <message>
+        <source>%1 Pressing %2 comes nearer.</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>%1 above the top edge</source>
@@ -804,6 +814,10 @@ jeu : %1</translation>
     <message>
         <source>%1 is stamped over %2, which is raised</source>
         <translation>%1 est tamponné sur %2, qui est en relief</translation>
+    </message>
+    <message>
+        <source>%1 is there already. Replace it?</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>%1 is too dark for its distance</source>
@@ -1378,10 +1392,6 @@ jeu : %1</translation>
         <translation>%1 étapes, environ %2.</translation>
     </message>
     <message>
-        <source>%1 tall</source>
-        <translation>haut de %1</translation>
-    </message>
-    <message>
         <source>%1 there</source>
         <translation>%1 là</translation>
     </message>
@@ -1582,10 +1592,6 @@ jeu : %1</translation>
         <translation>%1 × %2 pixels</translation>
     </message>
     <message>
-        <source>%1 – %2</source>
-        <translation>%1 – %2</translation>
-    </message>
-    <message>
         <source>%1 “%2”</source>
         <translation>%1 « %2 »</translation>
     </message>
@@ -1676,6 +1682,10 @@ jeu : %1</translation>
     <message>
         <source>%1, from %2</source>
         <translation>%1, de %2</translation>
+    </message>
+    <message>
+        <source>%1, in %2 parts</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>%1, in the drawer</source>
@@ -1826,6 +1836,14 @@ jeu : %1</translation>
         <translation>%1 : épuisé</translation>
     </message>
     <message>
+        <source>%1; in front of %2 things.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1; in front of %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>%1; offcuts go into the drawer</source>
         <translation>%1 ; les chutes vont au tiroir</translation>
     </message>
@@ -1896,6 +1914,10 @@ jeu : %1</translation>
     <message>
         <source>&amp;Ink</source>
         <translation>&amp;Encre</translation>
+    </message>
+    <message>
+        <source>&amp;Large targets, for inky fingers</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>&amp;Leave</source>
@@ -2044,10 +2066,6 @@ jeu : %1</translation>
     <message>
         <source>, then </source>
         <translation>, puis </translation>
-    </message>
-    <message>
-        <source>, then covered</source>
-        <translation>, puis couvert</translation>
     </message>
     <message>
         <source>, too small there</source>
@@ -2270,10 +2288,6 @@ jeu : %1</translation>
         <translation> ; %1 paires partagent une coupe</translation>
     </message>
     <message>
-        <source>; %1, pressing %2 comes nearer</source>
-        <translation> ; %1, la pression %2 s'en approche plus</translation>
-    </message>
-    <message>
         <source>; along a ruler, and only where the line is to be seen</source>
         <translation> ; le long d'une règle, et seulement là où la ligne doit se voir</translation>
     </message>
@@ -2314,6 +2328,10 @@ jeu : %1</translation>
         <translation> ; tenez le pochoir, étalez finement au couteau, toujours vers le ruban</translation>
     </message>
     <message>
+        <source>; it dries for %1 before it is covered</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>; it dries slowly, keep the hand off for %1</source>
         <translation> ; cela sèche lentement, gardez la main éloignée pendant %1</translation>
     </message>
@@ -2340,10 +2358,6 @@ jeu : %1</translation>
     <message>
         <source>; open for %1 mm</source>
         <translation> ; ouvert sur %1 mm</translation>
-    </message>
-    <message>
-        <source>; pressing %1 comes nearer</source>
-        <translation> ; la pression %1 s'en approche plus</translation>
     </message>
     <message>
         <source>; pulled again from the plate without new ink, so it is paler, the other way round than on the plate</source>
@@ -2634,6 +2648,10 @@ jeu : %1</translation>
         <translation>Une ombre fuit la lumière : depuis le pied, dans l'alignement du sol sous la lumière.</translation>
     </message>
     <message>
+        <source>A sky</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>A sky in steps</source>
         <translation>Un ciel par degrés</translation>
     </message>
@@ -2708,6 +2726,10 @@ jeu : %1</translation>
     <message>
         <source>A whole drawer lies ready: a hare, a kite, poplars, a boat. Put them on a card and see what comes of it.</source>
         <translation>Tout un tiroir est prêt : un lièvre, un cerf-volant, des peupliers, un bateau. Mettez-les sur une carte et voyez ce qu'il en vient.</translation>
+    </message>
+    <message>
+        <source>A4</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>About %1 mm of line ends to join by pen.</source>
@@ -2840,6 +2862,10 @@ jeu : %1</translation>
     <message>
         <source>All as far as the far&amp;thest</source>
         <translation>Tous aussi &amp;loin que le plus lointain</translation>
+    </message>
+    <message>
+        <source>All files</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>All of them, in the drawer</source>
@@ -3190,6 +3216,10 @@ jeu : %1</translation>
         <translation>Par %1.</translation>
     </message>
     <message>
+        <source>By number</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Calibration square</source>
         <translation>Carré d'étalonnage</translation>
     </message>
@@ -3370,6 +3400,10 @@ jeu : %1</translation>
         <translation>Le colorer plus pâle</translation>
     </message>
     <message>
+        <source>Colour of %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Colour of a mat</source>
         <translation>Couleur d'un passe-partout</translation>
     </message>
@@ -3506,8 +3540,8 @@ jeu : %1</translation>
         <translation>Coupez loin de vos doigts ; gardez les lames loin des enfants. Page %1 sur %2.</translation>
     </message>
     <message>
-        <source>Cut files (*.%1)</source>
-        <translation>Fichiers de coupe (*.%1)</translation>
+        <source>Cut files</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Cut it flush</source>
@@ -3562,6 +3596,14 @@ jeu : %1</translation>
         <translation>Coupez la carte %1 ; elle n'est pas pliée.</translation>
     </message>
     <message>
+        <source>Cut the mask, then cover %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Cut the masks, then cover %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Cut through a sheet</source>
         <translation>Découper dans une feuille</translation>
     </message>
@@ -3572,6 +3614,10 @@ jeu : %1</translation>
     <message>
         <source>Cutting</source>
         <translation>Coupe</translation>
+    </message>
+    <message>
+        <source>Darker to lighter</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Deep</source>
@@ -3698,12 +3744,12 @@ jeu : %1</translation>
         <translation>Tiroir</translation>
     </message>
     <message>
-        <source>Drawers (*.zip)</source>
-        <translation>Tiroirs (*.zip)</translation>
+        <source>Drawers</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Drawers (*.zip);;All files (*)</source>
-        <translation>Tiroirs (*.zip);;Tous les fichiers (*)</translation>
+        <source>Drawing at true size</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Dries</source>
@@ -3904,6 +3950,10 @@ jeu : %1</translation>
     <message>
         <source>File</source>
         <translation>Fichier</translation>
+    </message>
+    <message>
+        <source>Files</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Fill it with the sample stamps</source>
@@ -4194,6 +4244,10 @@ jeu : %1</translation>
         <translation>Vœu</translation>
     </message>
     <message>
+        <source>Greyer to stronger</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>H&amp;ide it while I work</source>
         <translation>Le &amp;cacher pendant que je travaille</translation>
     </message>
@@ -4208,6 +4262,10 @@ jeu : %1</translation>
     <message>
         <source>Hardly to be seen</source>
         <translation>À peine visible</translation>
+    </message>
+    <message>
+        <source>Has no ground under it here. It is %1 tall.</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Have %1 ready</source>
@@ -4246,12 +4304,8 @@ Planifie des cartes-scènes de tampons, prouve le plan en le simulant et vous m�
 Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La famille de caractères Inter est sous la SIL Open Font License.</translation>
     </message>
     <message>
-        <source>Havlo plans (*.havlo)</source>
-        <translation>Plans Havlo (*.havlo)</translation>
-    </message>
-    <message>
-        <source>Havlo plans (*.havlo);;All files (*)</source>
-        <translation>Plans Havlo (*.havlo);;Tous les fichiers (*)</translation>
+        <source>Havlo plans</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Havlo plans a scene from rubber stamps, shows what overlaps what, which masks to cut and in what order to stamp, and leads you through the work.</source>
@@ -4370,6 +4424,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>Trou ou pas</translation>
     </message>
     <message>
+        <source>Home</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Horizon to %1</source>
         <translation>Horizon à %1</translation>
     </message>
@@ -4424,6 +4482,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>How much of the base shows all round</source>
         <translation>Combien de la carte double se voit tout autour</translation>
+    </message>
+    <message>
+        <source>How much, and where</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>How often a mask can be laid</source>
@@ -4502,10 +4564,6 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>Devant</translation>
     </message>
     <message>
-        <source>In front of</source>
-        <translation>Devant</translation>
-    </message>
-    <message>
         <source>In greys</source>
         <translation>En gris</translation>
     </message>
@@ -4528,10 +4586,6 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>In or out</source>
         <translation>Rentrer ou sortir</translation>
-    </message>
-    <message>
-        <source>In the mist</source>
-        <translation>Dans la brume</translation>
     </message>
     <message>
         <source>In this mist %1 of the ink is left at %2; darker things come forward.</source>
@@ -4576,6 +4630,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>Ink or pen</source>
         <translation>Encre ou stylo</translation>
+    </message>
+    <message>
+        <source>Ink pads</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Ink the guides</source>
@@ -4716,10 +4774,6 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>It reaches nowhere.</source>
         <translation>Il n'atteint rien.</translation>
-    </message>
-    <message>
-        <source>It reads as</source>
-        <translation>Il paraît</translation>
     </message>
     <message>
         <source>It rests on things here</source>
@@ -4870,6 +4924,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>Genre</translation>
     </message>
     <message>
+        <source>Kind of file</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>L&amp;essons</source>
         <translation>&amp;Leçons</translation>
     </message>
@@ -4884,6 +4942,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>Larger than what it holds by</source>
         <translation>Plus grand que ce qui le tient, de</translation>
+    </message>
+    <message>
+        <source>Lately</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Lately minutes were missed by %1, before by %2.</source>
@@ -5062,12 +5124,20 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>Gauche, haut</translation>
     </message>
     <message>
+        <source>Left-&amp;handed at the table</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Length of a wave</source>
         <translation>Longueur d'une onde</translation>
     </message>
     <message>
         <source>Length of the waves</source>
         <translation>Longueur des ondes</translation>
+    </message>
+    <message>
+        <source>Less about it</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Lesson: &amp;overprinting</source>
@@ -5140,6 +5210,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>Let it run off the bottom edge, %1 lower</source>
         <translation>Laissez-le sortir par le bas, %1 plus bas</translation>
+    </message>
+    <message>
+        <source>Letter</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Letter %1 by hand</source>
@@ -5406,6 +5480,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>Mesures</translation>
     </message>
     <message>
+        <source>Mend it in the drawer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Message</source>
         <translation>Message</translation>
     </message>
@@ -5432,6 +5510,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>Mist takes contrast away. Tell by eye how much of it a later pressing has kept.</source>
         <translation>La brume ôte du contraste. Dites à l'œil combien une pression tardive en a gardé.</translation>
+    </message>
+    <message>
+        <source>More about it</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>More in
@@ -5556,6 +5638,10 @@ le tiroir</translation>
         <translation>Nom de la couleur %1</translation>
     </message>
     <message>
+        <source>Name of the file</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Name of the part</source>
         <translation>Nom de la partie</translation>
     </message>
@@ -5604,6 +5690,10 @@ le tiroir</translation>
         <translation>Empreinte suivante</translation>
     </message>
     <message>
+        <source>Next page</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Next sheet</source>
         <translation>Feuille suivante</translation>
     </message>
@@ -5638,6 +5728,10 @@ le tiroir</translation>
     <message>
         <source>Next: see what is stamped when, and which masks to cut.</source>
         <translation>Ensuite : voyez ce qui est tamponné quand, et quels masques couper.</translation>
+    </message>
+    <message>
+        <source>Next: stamp on plain paper what you have, and open a scan or photo of it.</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>No card has a paper to be laid.</source>
@@ -5908,12 +6002,20 @@ le tiroir</translation>
         <translation>Rien ne fait le bord net de %1</translation>
     </message>
     <message>
+        <source>Nothing mo&amp;ves by itself</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Nothing of it is wide enough to cut: let what is behind run over it, or stamp it last.</source>
         <translation>Rien n'en est assez large à couper : laissez ce qui est derrière passer dessus, ou tamponnez-le en dernier.</translation>
     </message>
     <message>
         <source>Nothing of the plan is changed here. Spoil simulated paper instead of real paper.</source>
         <translation>Rien du plan ne change ici. Gâchez du papier simulé au lieu du vrai.</translation>
+    </message>
+    <message>
+        <source>Nothing of this kind is in here.</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Nothing on this card stands at a distance.</source>
@@ -6006,6 +6108,10 @@ le tiroir</translation>
     <message>
         <source>On %1 paper</source>
         <translation>Sur papier %1</translation>
+    </message>
+    <message>
+        <source>On %1, %2 away.</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>On foam</source>
@@ -6172,6 +6278,10 @@ le tiroir</translation>
         <translation>Seulement les tampons qui montrent</translation>
     </message>
     <message>
+        <source>Open</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Open &amp;recent</source>
         <translation>&amp;Récents</translation>
     </message>
@@ -6252,12 +6362,20 @@ le tiroir</translation>
         <translation>Étapes à moi</translation>
     </message>
     <message>
-        <source>PDF files (*.pdf)</source>
-        <translation>Fichiers PDF (*.pdf)</translation>
+        <source>PDF files</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Pack the drawer</source>
         <translation>Emballer le tiroir</translation>
+    </message>
+    <message>
+        <source>Page at true size</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Page before</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Page up and down go from blend to blend, H through what can be pulled of it, arrow keys pull.</source>
@@ -6310,6 +6428,10 @@ le tiroir</translation>
     <message>
         <source>Paper %1 thick</source>
         <translation>Papier épais de %1</translation>
+    </message>
+    <message>
+        <source>Paper in the printer</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Papers</source>
@@ -6376,20 +6498,8 @@ le tiroir</translation>
         <translation>Image</translation>
     </message>
     <message>
-        <source>Picture (*.png);;Drawing at true size (*.svg);;Page at true size (*.pdf)</source>
-        <translation>Image (*.png);;Dessin en vraie grandeur (*.svg);;Page en vraie grandeur (*.pdf)</translation>
-    </message>
-    <message>
-        <source>Pictures (*.png *.jpg *.jpeg *.tif *.tiff *.bmp *.webp *.svg);;All files (*)</source>
-        <translation>Images (*.png *.jpg *.jpeg *.tif *.tiff *.bmp *.webp *.svg);;Tous les fichiers (*)</translation>
-    </message>
-    <message>
-        <source>Pictures (*.png *.jpg *.jpeg *.tif *.tiff *.bmp *.webp);;All files (*)</source>
-        <translation>Images (*.png *.jpg *.jpeg *.tif *.tiff *.bmp *.webp);;Tous les fichiers (*)</translation>
-    </message>
-    <message>
-        <source>Pictures (*.png *.jpg *.jpeg *.tif *.tiff)</source>
-        <translation>Images (*.png *.jpg *.jpeg *.tif *.tiff)</translation>
+        <source>Pictures</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Pieces</source>
@@ -6442,6 +6552,10 @@ le tiroir</translation>
     <message>
         <source>Plans scene cards from rubber stamps.</source>
         <translation>Planifie des cartes-scènes de tampons.</translation>
+    </message>
+    <message>
+        <source>Plans that you open or save are found here.</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Plate</source>
@@ -6572,6 +6686,10 @@ le tiroir</translation>
         <translation>Les empreintes sont supposées trois fois plus précises ; les cartes vont ainsi au journal</translation>
     </message>
     <message>
+        <source>Print…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Proven</source>
         <translation>Prouvé</translation>
     </message>
@@ -6696,6 +6814,18 @@ le tiroir</translation>
         <translation>Lecture de la bande …</translation>
     </message>
     <message>
+        <source>Reads %1 tall here: too small, it is %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Reads %1 tall here: too tall, it is %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Reads %1 tall, as it should: %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Ready ones</source>
         <translation>Tout prêts</translation>
     </message>
@@ -6732,6 +6862,10 @@ le tiroir</translation>
         <translation>Place pour un second mot</translation>
     </message>
     <message>
+        <source>Round the wheel</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Rows</source>
         <translation>Rangs</translation>
     </message>
@@ -6764,12 +6898,20 @@ le tiroir</translation>
         <translation>Fait passer le fichier de coupe par une machine simulée livrée avec Havlo</translation>
     </message>
     <message>
+        <source>Save</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Save &amp;as…</source>
         <translation>Enregistrer &amp;sous…</translation>
     </message>
     <message>
         <source>Save all measures as a table</source>
         <translation>Enregistrer toutes les mesures en tableau</translation>
+    </message>
+    <message>
+        <source>Save as PDF…</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Save it as a PDF</source>
@@ -6976,6 +7118,10 @@ le tiroir</translation>
         <translation>Simulation</translation>
     </message>
     <message>
+        <source>Six digits 0 to F, two each for red, green and blue, where you have them</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Size</source>
         <translation>Taille</translation>
     </message>
@@ -7028,8 +7174,8 @@ le tiroir</translation>
         <translation>Plus petite enveloppe qui la prend : %1, %2.</translation>
     </message>
     <message>
-        <source>So it</source>
-        <translation>Donc il</translation>
+        <source>Some ground</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Some of them otherwise</source>
@@ -7176,8 +7322,12 @@ le tiroir</translation>
         <translation>Tamponnez vos tampons sur papier uni, scannez la feuille, et ils sont ici à leur vraie taille, en une minute chacun.</translation>
     </message>
     <message>
-        <source>Stamped</source>
-        <translation>Tamponné</translation>
+        <source>Stamped as number %1 of %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stamped as number %1 of %2, then covered</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Stamped next: %1. Which of these must lie covered?</source>
@@ -7212,8 +7362,8 @@ le tiroir</translation>
         <translation>Tampons à couvrir de ruban avant de presser</translation>
     </message>
     <message>
-        <source>Stands</source>
-        <translation>Se tient</translation>
+        <source>Stands %1 away.</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Stands right here, %1 away:</source>
@@ -7348,8 +7498,8 @@ le tiroir</translation>
         <translation>On suppose des mains soigneuses : masques posés à %1 mm, coupés à %2 mm.</translation>
     </message>
     <message>
-        <source>Table (*.csv)</source>
-        <translation>Tableau (*.csv)</translation>
+        <source>Table</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Tags</source>
@@ -7560,8 +7710,16 @@ le tiroir</translation>
         <translation>La %1 est dans %2, %3 pages en vraie grandeur.</translation>
     </message>
     <message>
+        <source>The %1 is in %2, one page at true size.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>The %1 mat</source>
         <translation>Le passe-partout %1</translation>
+    </message>
+    <message>
+        <source>The %1, before it is printed</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>The &amp;whole card</source>
@@ -7764,6 +7922,10 @@ le tiroir</translation>
         <translation>La carte finie en &amp;image…</translation>
     </message>
     <message>
+        <source>The first %1 are shown. What is not can be typed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>The first thing sets the view: seen from %1 it stands right. Under &quot;The one viewpoint&quot; it can be changed.</source>
         <translation>La première chose règle la vue : vue de %1 elle est juste. Sous « L'unique point de vue » cela peut changer.</translation>
     </message>
@@ -7872,6 +8034,10 @@ le tiroir</translation>
         <translation>Le passe-partout</translation>
     </message>
     <message>
+        <source>The mist leaves %1 % of its ink; pressed like this it has %2 %.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>The next one</source>
         <translation>Le suivant</translation>
     </message>
@@ -7916,6 +8082,10 @@ le tiroir</translation>
         <translation>La partie de %1 n'est pas un trait droit</translation>
     </message>
     <message>
+        <source>The picture</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>The print and its paper</source>
         <translation>L'empreinte et son papier</translation>
     </message>
@@ -7926,6 +8096,10 @@ le tiroir</translation>
     <message>
         <source>The printer did not take the %1.</source>
         <translation>L'imprimante n'a pas pris la %1.</translation>
+    </message>
+    <message>
+        <source>The proof</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>The reading</source>
@@ -7996,12 +8170,20 @@ le tiroir</translation>
         <translation>Les feuilles à couper</translation>
     </message>
     <message>
-        <source>The simulated card equals what you planned but for what a hand leaves at edges: %1.</source>
-        <translation>La carte simulée est ce que vous avez prévu, à ce qu'une main laisse aux bords près : %1.</translation>
+        <source>The shelf</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The simulated card equals what you planned, but for the hair a hand leaves along masks.</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>The simulated card equals what you planned.</source>
         <translation>La carte simulée est ce que vous avez prévu.</translation>
+    </message>
+    <message>
+        <source>The stamp</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>The stamp and its mask</source>
@@ -8016,8 +8198,16 @@ le tiroir</translation>
         <translation>Le scanner de remplacement travaille</translation>
     </message>
     <message>
+        <source>The step</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>The steps</source>
         <translation>Les étapes</translation>
+    </message>
+    <message>
+        <source>The thing</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>The thing, not the stamp: without it Havlo cannot say where it may stand</source>
@@ -8082,6 +8272,14 @@ le tiroir</translation>
     <message>
         <source>There is %1, of %2 of join in all.</source>
         <translation>Il y a %1, sur %2 de raccord en tout.</translation>
+    </message>
+    <message>
+        <source>There is no %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is no folder %1.</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>There is no greeting on the card.</source>
@@ -8174,6 +8372,10 @@ le tiroir</translation>
     <message>
         <source>This could not be done. Nothing was changed.</source>
         <translation>Cela n'a pu se faire. Rien n'a été changé.</translation>
+    </message>
+    <message>
+        <source>This folder</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>This is a pattern all over the card</source>
@@ -8464,6 +8666,14 @@ le tiroir</translation>
         <translation>Variez le pied, le tour, la coupe ou l'encre de l'un.</translation>
     </message>
     <message>
+        <source>Very far away.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Water</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Waves of the edge</source>
         <translation>Ondes du bord</translation>
     </message>
@@ -8524,6 +8734,10 @@ le tiroir</translation>
         <translation>Et si …</translation>
     </message>
     <message>
+        <source>What is it?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>What is it? “coat”, “left ear”</source>
         <translation>Qu'est-ce ? « manteau », « oreille gauche »</translation>
     </message>
@@ -8554,6 +8768,10 @@ le tiroir</translation>
     <message>
         <source>What it names is not there: %1. It is kept, and done again when that is back.</source>
         <translation>Ce qu'elle nomme n'est pas là : %1. Elle est gardée, et refaite quand cela revient.</translation>
+    </message>
+    <message>
+        <source>What it says</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>What it shows, its set, a tag</source>
@@ -8622,6 +8840,10 @@ le tiroir</translation>
     <message>
         <source>What was copied cannot be put on this card. %1</source>
         <translation>Ce qui a été copié ne peut être mis sur cette carte. %1</translation>
+    </message>
+    <message>
+        <source>What was learnt</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>What was not saved of &quot;%1&quot; is kept.</source>
@@ -8916,10 +9138,6 @@ le tiroir</translation>
         <translation>Vous avez laissé %1 hors du masque.</translation>
     </message>
     <message>
-        <source>You said</source>
-        <translation>Vous avez dit</translation>
-    </message>
-    <message>
         <source>You shaded it from where the scene's light does not come. All shading must agree with one light.</source>
         <translation>Vous l'avez ombré d'où la lumière de la scène ne vient pas. Toutes les ombres doivent s'accorder à une seule lumière.</translation>
     </message>
@@ -8988,8 +9206,8 @@ le tiroir</translation>
         <translation>La vôtre a gardé %1 % de son contraste : trop pâle.</translation>
     </message>
     <message>
-        <source>Zip (*.zip)</source>
-        <translation>Zip (*.zip)</translation>
+        <source>Zip</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>a blend</source>
@@ -9078,6 +9296,10 @@ le tiroir</translation>
     <message>
         <source>a mask would keep out next to nothing here</source>
         <translation>un masque n'arrêterait ici presque rien</translation>
+    </message>
+    <message>
+        <source>a name, or a whole path</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>a new %1</source>
@@ -9288,6 +9510,10 @@ le tiroir</translation>
         <translation>le long de ce qui s'en voit</translation>
     </message>
     <message>
+        <source>amber</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>an opening of %1 by %2 in a sheet of masking paper</source>
         <translation>une ouverture de %1 sur %2 dans une feuille de papier à masquer</translation>
     </message>
@@ -9356,16 +9582,16 @@ le tiroir</translation>
         <translation>tel quel</translation>
     </message>
     <message>
+        <source>as it is: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>as its kind usually does</source>
         <translation>comme le fait d'ordinaire son espèce</translation>
     </message>
     <message>
         <source>as measured</source>
         <translation>comme mesuré</translation>
-    </message>
-    <message>
-        <source>as number %1 of %2%3</source>
-        <translation>comme numéro %1 sur %2%3</translation>
     </message>
     <message>
         <source>as planned</source>
@@ -9512,6 +9738,10 @@ le tiroir</translation>
         <translation>derrière vous, à droite</translation>
     </message>
     <message>
+        <source>being made …</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>below a line</source>
         <translation>sous une ligne</translation>
     </message>
@@ -9538,6 +9768,10 @@ le tiroir</translation>
     <message>
         <source>blending %1</source>
         <translation>estomper %1</translation>
+    </message>
+    <message>
+        <source>blue</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>boards</source>
@@ -9698,6 +9932,10 @@ le tiroir</translation>
     <message>
         <source>darker towards the light</source>
         <translation>plus sombre vers la lumière</translation>
+    </message>
+    <message>
+        <source>deep</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>degrees, to the left</source>
@@ -9892,10 +10130,6 @@ le tiroir</translation>
         <translation>premier</translation>
     </message>
     <message>
-        <source>fits</source>
-        <translation>convient</translation>
-    </message>
-    <message>
         <source>flap of the envelope</source>
         <translation>rabat de l'enveloppe</translation>
     </message>
@@ -10060,8 +10294,16 @@ le tiroir</translation>
         <translation>collé à plat</translation>
     </message>
     <message>
+        <source>green</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>greeting “%1”</source>
         <translation>vœu « %1 »</translation>
+    </message>
+    <message>
+        <source>grey, lightness %1</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>ground</source>
@@ -10090,10 +10332,6 @@ le tiroir</translation>
     <message>
         <source>hare, tall poplar …</source>
         <translation>lièvre, grand peuplier …</translation>
-    </message>
-    <message>
-        <source>has no ground under it</source>
-        <translation>n'a pas de sol sous lui</translation>
     </message>
     <message>
         <source>held in place</source>
@@ -10148,10 +10386,6 @@ le tiroir</translation>
         <translation>force de chaque pression, en % de la première : 100, 70, 49</translation>
     </message>
     <message>
-        <source>how tall it looks where it stands, by the one viewpoint</source>
-        <translation>quelle hauteur il paraît où il est, d'après l'unique point de vue</translation>
-    </message>
-    <message>
         <source>hybrid</source>
         <translation>hybride</translation>
     </message>
@@ -10170,6 +10404,10 @@ le tiroir</translation>
     <message>
         <source>in %1, a %2 pen</source>
         <translation>en %1, un stylo de %2</translation>
+    </message>
+    <message>
+        <source>in %1: %2</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>in its middle</source>
@@ -10266,14 +10504,6 @@ le tiroir</translation>
     <message>
         <source>is not a thing of the stock</source>
         <translation>n'est pas une chose du stock</translation>
-    </message>
-    <message>
-        <source>is too small here</source>
-        <translation>est trop petit ici</translation>
-    </message>
-    <message>
-        <source>is too tall here</source>
-        <translation>est trop grand ici</translation>
     </message>
     <message>
         <source>it asks for a style sheet or another program (&lt;?%1?&gt;)</source>
@@ -10460,6 +10690,10 @@ le tiroir</translation>
         <translation>morceau de paysage</translation>
     </message>
     <message>
+        <source>large type</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>largest %1</source>
         <translation>le plus grand %1</translation>
     </message>
@@ -10470,6 +10704,10 @@ le tiroir</translation>
     <message>
         <source>last of all, over the rim of a piece that is glued flat on the panel</source>
         <translation>tout à la fin, par-dessus le rebord d'une pièce collée à plat sur le panneau</translation>
+    </message>
+    <message>
+        <source>leaf green</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>leave out</source>
@@ -10876,10 +11114,6 @@ le tiroir</translation>
         <translation>sur %1</translation>
     </message>
     <message>
-        <source>on %1, %2</source>
-        <translation>sur %1, %2</translation>
-    </message>
-    <message>
         <source>on %1, %2 each, %3 in all</source>
         <translation>sur %1, %2 chacun, %3 en tout</translation>
     </message>
@@ -10890,6 +11124,10 @@ le tiroir</translation>
     <message>
         <source>on land</source>
         <translation>à terre</translation>
+    </message>
+    <message>
+        <source>on masking paper, %1; lay them aside to dry</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>on masking paper, %1; they dry meanwhile</source>
@@ -10952,6 +11190,10 @@ le tiroir</translation>
         <translation>une autre chose ne va plus</translation>
     </message>
     <message>
+        <source>one page, at true size</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>one paper over %1</source>
         <translation>un papier sur %1</translation>
     </message>
@@ -10992,6 +11234,10 @@ le tiroir</translation>
         <translation>opposées</translation>
     </message>
     <message>
+        <source>orange red</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>other eyes</source>
         <translation>d'autres yeux</translation>
     </message>
@@ -11020,8 +11266,16 @@ le tiroir</translation>
         <translation>imprimer par-dessus</translation>
     </message>
     <message>
+        <source>page %1 of %2, at true size</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>paint</source>
         <translation>peinture</translation>
+    </message>
+    <message>
+        <source>pale</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>panel</source>
@@ -11090,6 +11344,10 @@ le tiroir</translation>
     <message>
         <source>pigment</source>
         <translation>pigment</translation>
+    </message>
+    <message>
+        <source>pink</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>placement sheet</source>
@@ -11224,6 +11482,10 @@ le tiroir</translation>
         <translation>place pour faire sécher %1 cartes</translation>
     </message>
     <message>
+        <source>rose</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>run sheet</source>
         <translation>feuille de route</translation>
     </message>
@@ -11258,6 +11520,10 @@ le tiroir</translation>
     <message>
         <source>scrap paper</source>
         <translation>papier brouillon</translation>
+    </message>
+    <message>
+        <source>sea green</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>second</source>
@@ -11318,6 +11584,10 @@ le tiroir</translation>
     <message>
         <source>sky</source>
         <translation>ciel</translation>
+    </message>
+    <message>
+        <source>sky blue</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>slender part %1, %2 long</source>
@@ -11740,10 +12010,6 @@ le tiroir</translation>
         <translation>l'encre coule dès qu'elle est humide</translation>
     </message>
     <message>
-        <source>the ink that distance leaves, and what its pressing gives</source>
-        <translation>l'encre que laisse la distance, et ce que donne sa pression</translation>
-    </message>
-    <message>
         <source>the large shapes make a triangle</source>
         <translation>les grandes formes font un triangle</translation>
     </message>
@@ -11838,10 +12104,6 @@ le tiroir</translation>
     <message>
         <source>the rack is full: hands wait %1</source>
         <translation>le séchoir est plein : les mains attendent %1</translation>
-    </message>
-    <message>
-        <source>the real height of the thing, from its stamp</source>
-        <translation>la hauteur réelle de la chose, d'après son tampon</translation>
     </message>
     <message>
         <source>the rest</source>
@@ -12088,6 +12350,10 @@ le tiroir</translation>
         <translation>tourné de %1° vers la droite</translation>
     </message>
     <message>
+        <source>turquoise</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>two thirds of the way up</source>
         <translation>aux deux tiers de la hauteur</translation>
     </message>
@@ -12134,6 +12400,14 @@ le tiroir</translation>
     <message>
         <source>variation %1</source>
         <translation>variante %1</translation>
+    </message>
+    <message>
+        <source>very far</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>violet</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>wait %1</source>
@@ -12280,8 +12554,16 @@ le tiroir</translation>
         <translation>au massicot</translation>
     </message>
     <message>
+        <source>without colour</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>written here</source>
         <translation>écrit ici</translation>
+    </message>
+    <message>
+        <source>yellow</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>your stamps</source>

@@ -26,10 +26,6 @@ set: %1</translation>
         <translation>    (nu niet)</translation>
     </message>
     <message>
-        <source> %1 are larger than the sheet and left out.</source>
-        <translation> %1 zijn groter dan het vel en ontbreken.</translation>
-    </message>
-    <message>
         <source> %1 cards at once: each step is done on all of them.</source>
         <translation> %1 kaarten tegelijk: elke stap wordt op alle gedaan.</translation>
     </message>
@@ -84,6 +80,10 @@ set: %1</translation>
     <message>
         <source> For %1 cards.</source>
         <translation> Voor %1 kaarten.</translation>
+    </message>
+    <message>
+        <source> Larger than the sheet and left out: %1.</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source> Nothing went wrong.</source>
@@ -209,6 +209,12 @@ set: %1</translation>
     </message>
     <message>
         <source>%1
+%2
+written %3</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1
 %2 × %3</source>
         <translation>%1
 %2 × %3</translation>
@@ -254,10 +260,6 @@ set: %1</translation>
         <translation>%1 % zichtbaar</translation>
     </message>
     <message>
-        <source>%1 % wanted, %2 % pressed</source>
-        <translation>%1 % gewenst, %2 % gedrukt</translation>
-    </message>
-    <message>
         <source>%1 %2</source>
         <translation>%1 %2</translation>
     </message>
@@ -268,6 +270,10 @@ set: %1</translation>
     <message>
         <source>%1 %2, about %3 in all</source>
         <translation>%1 %2, samen ongeveer %3</translation>
+    </message>
+    <message>
+        <source>%1 %2, pressing %3, comes nearer.</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>%1 (%2 % of its typical height)</source>
@@ -292,6 +298,10 @@ set: %1</translation>
     <message>
         <source>%1 One thing stands in the way: %2.</source>
         <translation>%1 Eén ding staat in de weg: %2.</translation>
+    </message>
+    <message>
+        <source>%1 Pressing %2 comes nearer.</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>%1 above the top edge</source>
@@ -804,6 +814,10 @@ set: %1</translation>
     <message>
         <source>%1 is stamped over %2, which is raised</source>
         <translation>%1 wordt over %2 gestempeld, dat verhoogd is</translation>
+    </message>
+    <message>
+        <source>%1 is there already. Replace it?</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>%1 is too dark for its distance</source>
@@ -1378,10 +1392,6 @@ set: %1</translation>
         <translation>%1 stappen, ongeveer %2.</translation>
     </message>
     <message>
-        <source>%1 tall</source>
-        <translation>%1 hoog</translation>
-    </message>
-    <message>
         <source>%1 there</source>
         <translation>%1 daar</translation>
     </message>
@@ -1582,10 +1592,6 @@ set: %1</translation>
         <translation>%1 × %2 pixels</translation>
     </message>
     <message>
-        <source>%1 – %2</source>
-        <translation>%1 – %2</translation>
-    </message>
-    <message>
         <source>%1 “%2”</source>
         <translation>%1 “%2”</translation>
     </message>
@@ -1676,6 +1682,10 @@ set: %1</translation>
     <message>
         <source>%1, from %2</source>
         <translation>%1, van %2</translation>
+    </message>
+    <message>
+        <source>%1, in %2 parts</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>%1, in the drawer</source>
@@ -1826,6 +1836,14 @@ set: %1</translation>
         <translation>%1: opgebruikt</translation>
     </message>
     <message>
+        <source>%1; in front of %2 things.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>%1; in front of %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>%1; offcuts go into the drawer</source>
         <translation>%1; reststukken gaan in de la</translation>
     </message>
@@ -1896,6 +1914,10 @@ set: %1</translation>
     <message>
         <source>&amp;Ink</source>
         <translation>&amp;Inkt</translation>
+    </message>
+    <message>
+        <source>&amp;Large targets, for inky fingers</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>&amp;Leave</source>
@@ -2044,10 +2066,6 @@ set: %1</translation>
     <message>
         <source>, then </source>
         <translation>, dan </translation>
-    </message>
-    <message>
-        <source>, then covered</source>
-        <translation>, dan afgedekt</translation>
     </message>
     <message>
         <source>, too small there</source>
@@ -2270,10 +2288,6 @@ set: %1</translation>
         <translation>; %1 paren delen één snede</translation>
     </message>
     <message>
-        <source>; %1, pressing %2 comes nearer</source>
-        <translation>; %1, afdruk %2 komt dichterbij</translation>
-    </message>
-    <message>
         <source>; along a ruler, and only where the line is to be seen</source>
         <translation>; langs een liniaal, en alleen waar de lijn te zien moet zijn</translation>
     </message>
@@ -2314,6 +2328,10 @@ set: %1</translation>
         <translation>; houd de sjabloon vast, strijk dun met een paletmes, steeds naar het plakband toe</translation>
     </message>
     <message>
+        <source>; it dries for %1 before it is covered</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>; it dries slowly, keep the hand off for %1</source>
         <translation>; het droogt langzaam, houd je hand er %1 vanaf</translation>
     </message>
@@ -2340,10 +2358,6 @@ set: %1</translation>
     <message>
         <source>; open for %1 mm</source>
         <translation>; %1 mm open</translation>
-    </message>
-    <message>
-        <source>; pressing %1 comes nearer</source>
-        <translation>; afdruk %1 komt dichterbij</translation>
     </message>
     <message>
         <source>; pulled again from the plate without new ink, so it is paler, the other way round than on the plate</source>
@@ -2634,6 +2648,10 @@ set: %1</translation>
         <translation>Een schaduw loopt van het licht weg: vanaf de voet, in één lijn met de grond onder het licht.</translation>
     </message>
     <message>
+        <source>A sky</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>A sky in steps</source>
         <translation>Een lucht in stappen</translation>
     </message>
@@ -2708,6 +2726,10 @@ set: %1</translation>
     <message>
         <source>A whole drawer lies ready: a hare, a kite, poplars, a boat. Put them on a card and see what comes of it.</source>
         <translation>Een hele la ligt klaar: een haas, een vlieger, populieren, een boot. Zet ze op een kaart en kijk wat ervan komt.</translation>
+    </message>
+    <message>
+        <source>A4</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>About %1 mm of line ends to join by pen.</source>
@@ -2840,6 +2862,10 @@ set: %1</translation>
     <message>
         <source>All as far as the far&amp;thest</source>
         <translation>Alle zo v&amp;er als het verste</translation>
+    </message>
+    <message>
+        <source>All files</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>All of them, in the drawer</source>
@@ -3190,6 +3216,10 @@ set: %1</translation>
         <translation>Met %1.</translation>
     </message>
     <message>
+        <source>By number</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Calibration square</source>
         <translation>IJkvierkant</translation>
     </message>
@@ -3370,6 +3400,10 @@ set: %1</translation>
         <translation>Bleker kleuren</translation>
     </message>
     <message>
+        <source>Colour of %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Colour of a mat</source>
         <translation>Kleur van een mat</translation>
     </message>
@@ -3506,8 +3540,8 @@ set: %1</translation>
         <translation>Snijd van je vingers weg; houd messen bij kinderen vandaan. Bladzijde %1 van %2.</translation>
     </message>
     <message>
-        <source>Cut files (*.%1)</source>
-        <translation>Snijbestanden (*.%1)</translation>
+        <source>Cut files</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Cut it flush</source>
@@ -3562,6 +3596,14 @@ set: %1</translation>
         <translation>Snijd de kaart %1; hij wordt niet gevouwen.</translation>
     </message>
     <message>
+        <source>Cut the mask, then cover %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Cut the masks, then cover %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Cut through a sheet</source>
         <translation>Door een vel snijden</translation>
     </message>
@@ -3572,6 +3614,10 @@ set: %1</translation>
     <message>
         <source>Cutting</source>
         <translation>Snijden</translation>
+    </message>
+    <message>
+        <source>Darker to lighter</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Deep</source>
@@ -3698,12 +3744,12 @@ set: %1</translation>
         <translation>La</translation>
     </message>
     <message>
-        <source>Drawers (*.zip)</source>
-        <translation>Laden (*.zip)</translation>
+        <source>Drawers</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
-        <source>Drawers (*.zip);;All files (*)</source>
-        <translation>Laden (*.zip);;Alle bestanden (*)</translation>
+        <source>Drawing at true size</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Dries</source>
@@ -3904,6 +3950,10 @@ set: %1</translation>
     <message>
         <source>File</source>
         <translation>Bestand</translation>
+    </message>
+    <message>
+        <source>Files</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Fill it with the sample stamps</source>
@@ -4194,6 +4244,10 @@ set: %1</translation>
         <translation>Groet</translation>
     </message>
     <message>
+        <source>Greyer to stronger</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>H&amp;ide it while I work</source>
         <translation>&amp;Verbergen terwijl ik werk</translation>
     </message>
@@ -4208,6 +4262,10 @@ set: %1</translation>
     <message>
         <source>Hardly to be seen</source>
         <translation>Nauwelijks te zien</translation>
+    </message>
+    <message>
+        <source>Has no ground under it here. It is %1 tall.</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Have %1 ready</source>
@@ -4246,12 +4304,8 @@ Plant scènekaarten van rubberstempels, bewijst het plan door het te simuleren e
 Vrije software onder de GNU General Public License, versie 3 of later. De letterfamilie Inter valt onder de SIL Open Font License.</translation>
     </message>
     <message>
-        <source>Havlo plans (*.havlo)</source>
-        <translation>Havlo-plannen (*.havlo)</translation>
-    </message>
-    <message>
-        <source>Havlo plans (*.havlo);;All files (*)</source>
-        <translation>Havlo-plannen (*.havlo);;Alle bestanden (*)</translation>
+        <source>Havlo plans</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Havlo plans a scene from rubber stamps, shows what overlaps what, which masks to cut and in what order to stamp, and leads you through the work.</source>
@@ -4370,6 +4424,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>Gat of geen gat</translation>
     </message>
     <message>
+        <source>Home</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Horizon to %1</source>
         <translation>Horizon naar %1</translation>
     </message>
@@ -4424,6 +4482,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>How much of the base shows all round</source>
         <translation>Hoeveel van de dubbele kaart rondom te zien is</translation>
+    </message>
+    <message>
+        <source>How much, and where</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>How often a mask can be laid</source>
@@ -4502,10 +4564,6 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>Ervoor</translation>
     </message>
     <message>
-        <source>In front of</source>
-        <translation>Voor</translation>
-    </message>
-    <message>
         <source>In greys</source>
         <translation>In grijzen</translation>
     </message>
@@ -4528,10 +4586,6 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>In or out</source>
         <translation>Naar binnen of buiten</translation>
-    </message>
-    <message>
-        <source>In the mist</source>
-        <translation>In de mist</translation>
     </message>
     <message>
         <source>In this mist %1 of the ink is left at %2; darker things come forward.</source>
@@ -4576,6 +4630,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>Ink or pen</source>
         <translation>Inkt of pen</translation>
+    </message>
+    <message>
+        <source>Ink pads</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Ink the guides</source>
@@ -4716,10 +4774,6 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>It reaches nowhere.</source>
         <translation>Het reikt nergens heen.</translation>
-    </message>
-    <message>
-        <source>It reads as</source>
-        <translation>Het lijkt</translation>
     </message>
     <message>
         <source>It rests on things here</source>
@@ -4870,6 +4924,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>Soort</translation>
     </message>
     <message>
+        <source>Kind of file</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>L&amp;essons</source>
         <translation>L&amp;essen</translation>
     </message>
@@ -4884,6 +4942,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>Larger than what it holds by</source>
         <translation>Groter dan waar het aan vastzit, met</translation>
+    </message>
+    <message>
+        <source>Lately</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Lately minutes were missed by %1, before by %2.</source>
@@ -5062,12 +5124,20 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>Links, boven</translation>
     </message>
     <message>
+        <source>Left-&amp;handed at the table</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Length of a wave</source>
         <translation>Lengte van een golf</translation>
     </message>
     <message>
         <source>Length of the waves</source>
         <translation>Lengte van de golven</translation>
+    </message>
+    <message>
+        <source>Less about it</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Lesson: &amp;overprinting</source>
@@ -5140,6 +5210,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>Let it run off the bottom edge, %1 lower</source>
         <translation>Laat het onder uitlopen, %1 lager</translation>
+    </message>
+    <message>
+        <source>Letter</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Letter %1 by hand</source>
@@ -5406,6 +5480,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>Maten</translation>
     </message>
     <message>
+        <source>Mend it in the drawer</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Message</source>
         <translation>Bericht</translation>
     </message>
@@ -5432,6 +5510,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>Mist takes contrast away. Tell by eye how much of it a later pressing has kept.</source>
         <translation>Mist neemt contrast weg. Zeg op het oog hoeveel ervan een latere druk heeft gehouden.</translation>
+    </message>
+    <message>
+        <source>More about it</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>More in
@@ -5556,6 +5638,10 @@ de la</translation>
         <translation>Naam van kleur %1</translation>
     </message>
     <message>
+        <source>Name of the file</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Name of the part</source>
         <translation>Naam van het deel</translation>
     </message>
@@ -5604,6 +5690,10 @@ de la</translation>
         <translation>Volgende afdruk</translation>
     </message>
     <message>
+        <source>Next page</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Next sheet</source>
         <translation>Volgend vel</translation>
     </message>
@@ -5638,6 +5728,10 @@ de la</translation>
     <message>
         <source>Next: see what is stamped when, and which masks to cut.</source>
         <translation>Hierna: zie wat wanneer gestempeld wordt en welke maskers te knippen zijn.</translation>
+    </message>
+    <message>
+        <source>Next: stamp on plain paper what you have, and open a scan or photo of it.</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>No card has a paper to be laid.</source>
@@ -5908,12 +6002,20 @@ de la</translation>
         <translation>Niets maakt de scherpe rand van %1</translation>
     </message>
     <message>
+        <source>Nothing mo&amp;ves by itself</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Nothing of it is wide enough to cut: let what is behind run over it, or stamp it last.</source>
         <translation>Niets ervan is breed genoeg om te knippen: laat wat erachter is eroverheen lopen, of stempel het als laatste.</translation>
     </message>
     <message>
         <source>Nothing of the plan is changed here. Spoil simulated paper instead of real paper.</source>
         <translation>Aan het plan verandert hier niets. Bederf gesimuleerd papier in plaats van echt.</translation>
+    </message>
+    <message>
+        <source>Nothing of this kind is in here.</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Nothing on this card stands at a distance.</source>
@@ -6006,6 +6108,10 @@ de la</translation>
     <message>
         <source>On %1 paper</source>
         <translation>Op %1-papier</translation>
+    </message>
+    <message>
+        <source>On %1, %2 away.</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>On foam</source>
@@ -6172,6 +6278,10 @@ de la</translation>
         <translation>Alleen stempels die tonen</translation>
     </message>
     <message>
+        <source>Open</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Open &amp;recent</source>
         <translation>Laatst &amp;geopend</translation>
     </message>
@@ -6252,12 +6362,20 @@ de la</translation>
         <translation>Eigen</translation>
     </message>
     <message>
-        <source>PDF files (*.pdf)</source>
-        <translation>PDF-bestanden (*.pdf)</translation>
+        <source>PDF files</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Pack the drawer</source>
         <translation>De la inpakken</translation>
+    </message>
+    <message>
+        <source>Page at true size</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Page before</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Page up and down go from blend to blend, H through what can be pulled of it, arrow keys pull.</source>
@@ -6310,6 +6428,10 @@ de la</translation>
     <message>
         <source>Paper %1 thick</source>
         <translation>Papier %1 dik</translation>
+    </message>
+    <message>
+        <source>Paper in the printer</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Papers</source>
@@ -6376,20 +6498,8 @@ de la</translation>
         <translation>Beeld</translation>
     </message>
     <message>
-        <source>Picture (*.png);;Drawing at true size (*.svg);;Page at true size (*.pdf)</source>
-        <translation>Beeld (*.png);;Tekening op ware grootte (*.svg);;Bladzijde op ware grootte (*.pdf)</translation>
-    </message>
-    <message>
-        <source>Pictures (*.png *.jpg *.jpeg *.tif *.tiff *.bmp *.webp *.svg);;All files (*)</source>
-        <translation>Beelden (*.png *.jpg *.jpeg *.tif *.tiff *.bmp *.webp *.svg);;Alle bestanden (*)</translation>
-    </message>
-    <message>
-        <source>Pictures (*.png *.jpg *.jpeg *.tif *.tiff *.bmp *.webp);;All files (*)</source>
-        <translation>Beelden (*.png *.jpg *.jpeg *.tif *.tiff *.bmp *.webp);;Alle bestanden (*)</translation>
-    </message>
-    <message>
-        <source>Pictures (*.png *.jpg *.jpeg *.tif *.tiff)</source>
-        <translation>Beelden (*.png *.jpg *.jpeg *.tif *.tiff)</translation>
+        <source>Pictures</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Pieces</source>
@@ -6442,6 +6552,10 @@ de la</translation>
     <message>
         <source>Plans scene cards from rubber stamps.</source>
         <translation>Plant scènekaarten van rubberstempels.</translation>
+    </message>
+    <message>
+        <source>Plans that you open or save are found here.</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Plate</source>
@@ -6572,6 +6686,10 @@ de la</translation>
         <translation>Afdrukken zouden drie keer zo nauwkeurig zitten; kaarten komen zo in het logboek</translation>
     </message>
     <message>
+        <source>Print…</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Proven</source>
         <translation>Bewezen</translation>
     </message>
@@ -6696,6 +6814,18 @@ de la</translation>
         <translation>De strook wordt gelezen …</translation>
     </message>
     <message>
+        <source>Reads %1 tall here: too small, it is %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Reads %1 tall here: too tall, it is %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Reads %1 tall, as it should: %2.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Ready ones</source>
         <translation>Klare</translation>
     </message>
@@ -6732,6 +6862,10 @@ de la</translation>
         <translation>Ruimte voor een tweede woord</translation>
     </message>
     <message>
+        <source>Round the wheel</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Rows</source>
         <translation>Rijen</translation>
     </message>
@@ -6764,12 +6898,20 @@ de la</translation>
         <translation>Stuurt het snijbestand door een gesimuleerde snijmachine die bij Havlo hoort</translation>
     </message>
     <message>
+        <source>Save</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Save &amp;as…</source>
         <translation>Opslaan &amp;als…</translation>
     </message>
     <message>
         <source>Save all measures as a table</source>
         <translation>Alle maten als tabel opslaan</translation>
+    </message>
+    <message>
+        <source>Save as PDF…</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Save it as a PDF</source>
@@ -6976,6 +7118,10 @@ de la</translation>
         <translation>Simuleert</translation>
     </message>
     <message>
+        <source>Six digits 0 to F, two each for red, green and blue, where you have them</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Size</source>
         <translation>Maat</translation>
     </message>
@@ -7028,8 +7174,8 @@ de la</translation>
         <translation>Kleinste passende envelop: %1, %2.</translation>
     </message>
     <message>
-        <source>So it</source>
-        <translation>Dus het</translation>
+        <source>Some ground</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Some of them otherwise</source>
@@ -7176,8 +7322,12 @@ de la</translation>
         <translation>Stempel je stempels op effen papier, scan het vel, en ze staan hier op ware grootte, elk binnen een minuut.</translation>
     </message>
     <message>
-        <source>Stamped</source>
-        <translation>Gestempeld</translation>
+        <source>Stamped as number %1 of %2</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Stamped as number %1 of %2, then covered</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Stamped next: %1. Which of these must lie covered?</source>
@@ -7212,8 +7362,8 @@ de la</translation>
         <translation>Stempels om voor het drukken af te plakken</translation>
     </message>
     <message>
-        <source>Stands</source>
-        <translation>Staat</translation>
+        <source>Stands %1 away.</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Stands right here, %1 away:</source>
@@ -7348,8 +7498,8 @@ de la</translation>
         <translation>Aangenomen zijn zorgvuldige handen: maskers tot op %1 mm gelegd, tot op %2 mm geknipt.</translation>
     </message>
     <message>
-        <source>Table (*.csv)</source>
-        <translation>Tabel (*.csv)</translation>
+        <source>Table</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>Tags</source>
@@ -7560,8 +7710,16 @@ de la</translation>
         <translation>%1 is in %2, %3 bladzijden op ware grootte.</translation>
     </message>
     <message>
+        <source>The %1 is in %2, one page at true size.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>The %1 mat</source>
         <translation>De %1 mat</translation>
+    </message>
+    <message>
+        <source>The %1, before it is printed</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>The &amp;whole card</source>
@@ -7764,6 +7922,10 @@ de la</translation>
         <translation>De klare kaart als &amp;beeld…</translation>
     </message>
     <message>
+        <source>The first %1 are shown. What is not can be typed.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>The first thing sets the view: seen from %1 it stands right. Under &quot;The one viewpoint&quot; it can be changed.</source>
         <translation>Het eerste ding bepaalt de blik: vanaf %1 gezien staat het goed. Onder “Het ene kijkpunt” is het te wijzigen.</translation>
     </message>
@@ -7872,6 +8034,10 @@ de la</translation>
         <translation>De mat</translation>
     </message>
     <message>
+        <source>The mist leaves %1 % of its ink; pressed like this it has %2 %.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>The next one</source>
         <translation>De volgende</translation>
     </message>
@@ -7916,6 +8082,10 @@ de la</translation>
         <translation>Het deel van %1 is geen recht deel</translation>
     </message>
     <message>
+        <source>The picture</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>The print and its paper</source>
         <translation>De afdruk en zijn papier</translation>
     </message>
@@ -7926,6 +8096,10 @@ de la</translation>
     <message>
         <source>The printer did not take the %1.</source>
         <translation>De printer nam %1 niet aan.</translation>
+    </message>
+    <message>
+        <source>The proof</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>The reading</source>
@@ -7996,12 +8170,20 @@ de la</translation>
         <translation>De vellen zoals ze gesneden worden</translation>
     </message>
     <message>
-        <source>The simulated card equals what you planned but for what a hand leaves at edges: %1.</source>
-        <translation>De gesimuleerde kaart is gelijk aan je plan, op wat een hand aan randen laat na: %1.</translation>
+        <source>The shelf</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>The simulated card equals what you planned, but for the hair a hand leaves along masks.</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>The simulated card equals what you planned.</source>
         <translation>De gesimuleerde kaart is gelijk aan je plan.</translation>
+    </message>
+    <message>
+        <source>The stamp</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>The stamp and its mask</source>
@@ -8016,8 +8198,16 @@ de la</translation>
         <translation>De invalscanner is aan het werk</translation>
     </message>
     <message>
+        <source>The step</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>The steps</source>
         <translation>De stappen</translation>
+    </message>
+    <message>
+        <source>The thing</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>The thing, not the stamp: without it Havlo cannot say where it may stand</source>
@@ -8082,6 +8272,14 @@ de la</translation>
     <message>
         <source>There is %1, of %2 of join in all.</source>
         <translation>Er is %1, van samen %2 naad.</translation>
+    </message>
+    <message>
+        <source>There is no %1.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>There is no folder %1.</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>There is no greeting on the card.</source>
@@ -8174,6 +8372,10 @@ de la</translation>
     <message>
         <source>This could not be done. Nothing was changed.</source>
         <translation>Dit kon niet gedaan worden. Er is niets veranderd.</translation>
+    </message>
+    <message>
+        <source>This folder</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>This is a pattern all over the card</source>
@@ -8464,6 +8666,14 @@ de la</translation>
         <translation>Varieer de stand, de draai, de uitsnede of de inkt van één.</translation>
     </message>
     <message>
+        <source>Very far away.</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>Water</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>Waves of the edge</source>
         <translation>Golven van de rand</translation>
     </message>
@@ -8524,6 +8734,10 @@ de la</translation>
         <translation>Wat als …</translation>
     </message>
     <message>
+        <source>What is it?</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>What is it? “coat”, “left ear”</source>
         <translation>Wat is het? “jas”, “linkeroor”</translation>
     </message>
@@ -8554,6 +8768,10 @@ de la</translation>
     <message>
         <source>What it names is not there: %1. It is kept, and done again when that is back.</source>
         <translation>Wat het noemt is er niet: %1. Het blijft bewaard en wordt weer gedaan als dat terug is.</translation>
+    </message>
+    <message>
+        <source>What it says</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>What it shows, its set, a tag</source>
@@ -8622,6 +8840,10 @@ de la</translation>
     <message>
         <source>What was copied cannot be put on this card. %1</source>
         <translation>Wat gekopieerd is kan niet op deze kaart gezet worden. %1</translation>
+    </message>
+    <message>
+        <source>What was learnt</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>What was not saved of &quot;%1&quot; is kept.</source>
@@ -8916,10 +9138,6 @@ de la</translation>
         <translation>Je liet een %1 van het masker.</translation>
     </message>
     <message>
-        <source>You said</source>
-        <translation>Je zei</translation>
-    </message>
-    <message>
         <source>You shaded it from where the scene's light does not come. All shading must agree with one light.</source>
         <translation>Je beschaduwde het alsof het licht van elders komt. Alle schaduw moet bij één licht kloppen.</translation>
     </message>
@@ -8988,8 +9206,8 @@ de la</translation>
         <translation>De jouwe hield %1 % van zijn contrast: te bleek.</translation>
     </message>
     <message>
-        <source>Zip (*.zip)</source>
-        <translation>Zip (*.zip)</translation>
+        <source>Zip</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>a blend</source>
@@ -9078,6 +9296,10 @@ de la</translation>
     <message>
         <source>a mask would keep out next to nothing here</source>
         <translation>een masker zou hier bijna niets tegenhouden</translation>
+    </message>
+    <message>
+        <source>a name, or a whole path</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>a new %1</source>
@@ -9288,6 +9510,10 @@ de la</translation>
         <translation>langs wat ervan te zien is</translation>
     </message>
     <message>
+        <source>amber</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>an opening of %1 by %2 in a sheet of masking paper</source>
         <translation>een opening van %1 bij %2 in een vel maskeerpapier</translation>
     </message>
@@ -9356,16 +9582,16 @@ de la</translation>
         <translation>zoals het is</translation>
     </message>
     <message>
+        <source>as it is: %1</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>as its kind usually does</source>
         <translation>zoals zijn soort het gewoonlijk doet</translation>
     </message>
     <message>
         <source>as measured</source>
         <translation>zoals gemeten</translation>
-    </message>
-    <message>
-        <source>as number %1 of %2%3</source>
-        <translation>als nummer %1 van %2%3</translation>
     </message>
     <message>
         <source>as planned</source>
@@ -9512,6 +9738,10 @@ de la</translation>
         <translation>achter je, naar rechts</translation>
     </message>
     <message>
+        <source>being made …</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>below a line</source>
         <translation>onder een lijn</translation>
     </message>
@@ -9538,6 +9768,10 @@ de la</translation>
     <message>
         <source>blending %1</source>
         <translation>vegen van %1</translation>
+    </message>
+    <message>
+        <source>blue</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>boards</source>
@@ -9698,6 +9932,10 @@ de la</translation>
     <message>
         <source>darker towards the light</source>
         <translation>donkerder naar het licht toe</translation>
+    </message>
+    <message>
+        <source>deep</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>degrees, to the left</source>
@@ -9892,10 +10130,6 @@ de la</translation>
         <translation>eerst</translation>
     </message>
     <message>
-        <source>fits</source>
-        <translation>past</translation>
-    </message>
-    <message>
         <source>flap of the envelope</source>
         <translation>klep van de envelop</translation>
     </message>
@@ -10060,8 +10294,16 @@ de la</translation>
         <translation>vlak gelijmd</translation>
     </message>
     <message>
+        <source>green</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>greeting “%1”</source>
         <translation>groet “%1”</translation>
+    </message>
+    <message>
+        <source>grey, lightness %1</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>ground</source>
@@ -10090,10 +10332,6 @@ de la</translation>
     <message>
         <source>hare, tall poplar …</source>
         <translation>haas, hoge populier …</translation>
-    </message>
-    <message>
-        <source>has no ground under it</source>
-        <translation>heeft geen grond onder zich</translation>
     </message>
     <message>
         <source>held in place</source>
@@ -10148,10 +10386,6 @@ de la</translation>
         <translation>hoe sterk elke druk is, in % van de eerste: 100, 70, 49</translation>
     </message>
     <message>
-        <source>how tall it looks where it stands, by the one viewpoint</source>
-        <translation>hoe hoog het lijkt waar het staat, vanuit het ene kijkpunt</translation>
-    </message>
-    <message>
         <source>hybrid</source>
         <translation>hybride</translation>
     </message>
@@ -10170,6 +10404,10 @@ de la</translation>
     <message>
         <source>in %1, a %2 pen</source>
         <translation>in %1, een pen van %2</translation>
+    </message>
+    <message>
+        <source>in %1: %2</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>in its middle</source>
@@ -10266,14 +10504,6 @@ de la</translation>
     <message>
         <source>is not a thing of the stock</source>
         <translation>is niets uit de voorraad</translation>
-    </message>
-    <message>
-        <source>is too small here</source>
-        <translation>is hier te klein</translation>
-    </message>
-    <message>
-        <source>is too tall here</source>
-        <translation>is hier te groot</translation>
     </message>
     <message>
         <source>it asks for a style sheet or another program (&lt;?%1?&gt;)</source>
@@ -10460,6 +10690,10 @@ de la</translation>
         <translation>landschapsstuk</translation>
     </message>
     <message>
+        <source>large type</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>largest %1</source>
         <translation>grootste %1</translation>
     </message>
@@ -10470,6 +10704,10 @@ de la</translation>
     <message>
         <source>last of all, over the rim of a piece that is glued flat on the panel</source>
         <translation>als allerlaatste, over de rand van een stuk dat vlak op de beeldkaart gelijmd is</translation>
+    </message>
+    <message>
+        <source>leaf green</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>leave out</source>
@@ -10876,10 +11114,6 @@ de la</translation>
         <translation>op %1</translation>
     </message>
     <message>
-        <source>on %1, %2</source>
-        <translation>op %1, %2</translation>
-    </message>
-    <message>
         <source>on %1, %2 each, %3 in all</source>
         <translation>op %1, elk %2, samen %3</translation>
     </message>
@@ -10890,6 +11124,10 @@ de la</translation>
     <message>
         <source>on land</source>
         <translation>op land</translation>
+    </message>
+    <message>
+        <source>on masking paper, %1; lay them aside to dry</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>on masking paper, %1; they dry meanwhile</source>
@@ -10952,6 +11190,10 @@ de la</translation>
         <translation>één ander ding past niet meer</translation>
     </message>
     <message>
+        <source>one page, at true size</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>one paper over %1</source>
         <translation>één papier over %1</translation>
     </message>
@@ -10992,6 +11234,10 @@ de la</translation>
         <translation>tegengestelden</translation>
     </message>
     <message>
+        <source>orange red</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>other eyes</source>
         <translation>andere ogen</translation>
     </message>
@@ -11020,8 +11266,16 @@ de la</translation>
         <translation>overdrukken</translation>
     </message>
     <message>
+        <source>page %1 of %2, at true size</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>paint</source>
         <translation>verf</translation>
+    </message>
+    <message>
+        <source>pale</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>panel</source>
@@ -11090,6 +11344,10 @@ de la</translation>
     <message>
         <source>pigment</source>
         <translation>pigment</translation>
+    </message>
+    <message>
+        <source>pink</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>placement sheet</source>
@@ -11224,6 +11482,10 @@ de la</translation>
         <translation>ruimte voor %1 kaarten om te drogen</translation>
     </message>
     <message>
+        <source>rose</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>run sheet</source>
         <translation>het werkblad</translation>
     </message>
@@ -11258,6 +11520,10 @@ de la</translation>
     <message>
         <source>scrap paper</source>
         <translation>kladpapier</translation>
+    </message>
+    <message>
+        <source>sea green</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>second</source>
@@ -11318,6 +11584,10 @@ de la</translation>
     <message>
         <source>sky</source>
         <translation>lucht</translation>
+    </message>
+    <message>
+        <source>sky blue</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>slender part %1, %2 long</source>
@@ -11740,10 +12010,6 @@ de la</translation>
         <translation>de inkt loopt uit zodra hij vochtig wordt</translation>
     </message>
     <message>
-        <source>the ink that distance leaves, and what its pressing gives</source>
-        <translation>de inkt die de afstand laat, en wat zijn druk geeft</translation>
-    </message>
-    <message>
         <source>the large shapes make a triangle</source>
         <translation>de grote vormen maken een driehoek</translation>
     </message>
@@ -11838,10 +12104,6 @@ de la</translation>
     <message>
         <source>the rack is full: hands wait %1</source>
         <translation>het rek is vol: handen wachten %1</translation>
-    </message>
-    <message>
-        <source>the real height of the thing, from its stamp</source>
-        <translation>de echte hoogte van het ding, van zijn stempel</translation>
     </message>
     <message>
         <source>the rest</source>
@@ -12088,6 +12350,10 @@ de la</translation>
         <translation>%1° naar rechts gedraaid</translation>
     </message>
     <message>
+        <source>turquoise</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>two thirds of the way up</source>
         <translation>twee derde van de hoogte</translation>
     </message>
@@ -12134,6 +12400,14 @@ de la</translation>
     <message>
         <source>variation %1</source>
         <translation>variant %1</translation>
+    </message>
+    <message>
+        <source>very far</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
+        <source>violet</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>wait %1</source>
@@ -12280,8 +12554,16 @@ de la</translation>
         <translation>met het snijapparaat</translation>
     </message>
     <message>
+        <source>without colour</source>
+        <translation type="unfinished"></translation>
+    </message>
+    <message>
         <source>written here</source>
         <translation>hier geschreven</translation>
+    </message>
+    <message>
+        <source>yellow</source>
+        <translation type="unfinished"></translation>
     </message>
     <message>
         <source>your stamps</source>

@@ -86,6 +86,9 @@ ScenePlace::ScenePlace(PlanSession& session, std::shared_ptr<SvgArt> art, QWidge
   connect(thing, &ThingPanel::openRequested, this, &ScenePlace::openRequested);
   connect(thing, &ThingPanel::proposeRequested, this, &ScenePlace::proposeRequested);
   connect(reading, &ReadingPanel::showRequested, m_face, &FaceView::pointOut);
+  const auto drafts = [this] { m_session.setDrafting(m_row->active() || m_crowd->active()); };
+  connect(m_row, &RowDraft::changed, this, drafts);
+  connect(m_crowd, &CrowdDraft::changed, this, drafts);
   connect(&thing->view(), &ViewPanel::constructionWanted, m_face, &FaceView::showConstruction);
   connectActs();
 }

@@ -133,7 +133,16 @@ class PlanSession : public QObject {
 
   Rescue& rescue() { return m_rescue; }
 
+  /// A row or a crowd is being laid out, and not on the card yet.
+  bool drafting() const { return m_drafting; }
+  void setDrafting(bool drafting) {
+    if (drafting == m_drafting) return;
+    m_drafting = drafting;
+    Q_EMIT draftingChanged();
+  }
+
  Q_SIGNALS:
+  void draftingChanged();
   void planChanged();   ///< plan and analysis are new
   void faceChanged();   ///< besides planChanged(): another surface is worked on
   void looksChanged();  ///< what is seen first is there, and the findings about it
@@ -173,6 +182,7 @@ class PlanSession : public QObject {
   Job<TriedFindings>* m_foretelling;
   bool m_mendsTried = false;
   std::vector<std::optional<Foretold>> m_foretold;
+  bool m_drafting = false;
   QTimer m_rest;  // fixes are foretold when nothing has moved for a moment
 
   void look();

@@ -78,6 +78,10 @@ std::vector<Command> planCommands(PlanSession&, Errands& errands, Filing& filing
   out.push_back(in("plan", 0, plain("begin", tr("What do you &begin with…"), [&errands] {
                      errands.visit(QStringLiteral("begin"));
                    })));
+  for (const Lesson& lesson : allLessons())
+    out.push_back(in("lessons", 0, plain(qPrintable(lesson.id), lesson.title, [&errands, id = lesson.id] {
+                       errands.startLesson(id);
+                     })));
   struct Shipped {
     const char *id, *plan;
     QString text;
@@ -86,14 +90,14 @@ std::vector<Command> planCommands(PlanSession&, Errands& errands, Filing& filing
                              {"finished", "towpath-finished", tr("Demo: the towpath as a &finished card")},
                              {"shed", "potting-shed", tr("Demo: a potting &shed")},
                              {"fen", "misty-fen", tr("Demo: a misty &fen")},
-                             {"crowd", "teaching-crowd", tr("Lesson: a &crowd")},
-                             {"avenue", "teaching-avenue", tr("Lesson: an &avenue")},
-                             {"silhouettes", "teaching-silhouettes", tr("Lesson: &overprinting")},
-                             {"dull", "teaching-dull", tr("Lesson: a &dull card made clear")},
-                             {"papers", "teaching-papers", tr("Lesson: a card of &papers")}};
+                             {"crowd", "teaching-crowd", tr("Finished: a &crowd")},
+                             {"avenue", "teaching-avenue", tr("Finished: an &avenue")},
+                             {"silhouettes", "teaching-silhouettes", tr("Finished: &overprinting")},
+                             {"dull", "teaching-dull", tr("Finished: a &dull card to make clear")},
+                             {"papers", "teaching-papers", tr("Finished: a card of &papers")}};
   for (const Shipped& one : shipped)
     out.push_back(
-        in("lessons", QLatin1String(one.plan).startsWith(QLatin1String("teaching")) ? 1 : 0,
+        in("lessons", QLatin1String(one.plan).startsWith(QLatin1String("teaching")) ? 1 : 2,
            plain(one.id, one.text, [&errands, plan = one.plan] { errands.openDemo(QLatin1String(plan)); })));
   out.push_back(
       in("plan", 2, plain("open", tr("&Open…"), [&filing] { filing.choose(); }, {QKeySequence::Open})));

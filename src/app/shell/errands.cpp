@@ -33,6 +33,19 @@ void Errands::openDemo(const QString& name) {
   if (read) m_workshop.session.start(std::move(read).value().plan);
 }
 
+void Errands::startLesson(const QString& id) {
+  QFile file(QStringLiteral(":/demo/canal-towpath.havlo"));
+  if (!file.open(QIODevice::ReadOnly)) return;
+  const auto demo = readPlan(file.readAll().toStdString());
+  if (!demo) return;
+  for (const Lesson& lesson : allLessons()) {
+    if (lesson.id != id) continue;
+    m_workshop.session.start(lesson.begin(demo.value().plan));
+    visit(QStringLiteral("scene"));
+    Q_EMIT lessonStarted(lesson);
+  }
+}
+
 void Errands::startNewCard() {
   // A folded base of a usual size in the maker's units, the panel on it with an eighth of an inch or 3 mm
   // showing.

@@ -5,6 +5,7 @@
 #include <QObject>
 #include <optional>
 
+#include "app/lessons/lesson.h"
 #include "app/scene/drawer_help.h"
 #include "app/shell/exporting.h"
 #include "app/shell/message_bar.h"
@@ -32,6 +33,8 @@ class Errands : public QObject {
 
   /// Starts from a plan that ships with Havlo, as a copy without a file.
   void openDemo(const QString& name = QStringLiteral("canal-towpath"));
+  /// A lesson that is done step by step, by its id.
+  void startLesson(const QString& id);
   void startNewCard();
   /// @param width_mm, height_mm  of the folded base
   void startNewCard(double width_mm, double height_mm);
@@ -47,6 +50,7 @@ class Errands : public QObject {
   void said(const MessageBar::Message& message);
   void openRequested();  ///< a plan's file is to be chosen
   void openFileRequested(const QString& path);
+  void lessonStarted(const havlo::Lesson& lesson);
   void stampsOffered();  ///< the scene is to offer the plan's stamps
   void scanOffered();    ///< the drawer is to take stamps from a scan
   /// A stamp that `plan` holds is to be put on the card.

@@ -18,6 +18,7 @@
 #include "app/common/quiet_wheel.h"
 #include "app/common/sheet_frame.h"
 #include "app/help/handbook.h"
+#include "app/lessons/lesson_bar.h"
 #include "app/shell/act_finder.h"
 #include "app/shell/commands.h"
 #include "app/shell/errands.h"
@@ -165,6 +166,15 @@ void MainWindow::buildCentre() {
   column->addWidget(m_trail);
   column->addWidget(m_faces);
   column->addWidget(m_places, 1);
+  m_lesson = new LessonBar(*m_session, *m_making);
+  column->addWidget(m_lesson);
+  connect(m_lesson, &LessonBar::visitRequested, this, &MainWindow::visitPart);
+  connect(m_lesson, &LessonBar::changed, this, &MainWindow::refreshStatus);
+  connect(m_lesson, &LessonBar::nextWanted, this, [this](const QString& after) {
+    const auto all = allLessons();
+    for (size_t k = 0; k + 1 < all.size(); ++k)
+      if (all[k].id == after) return m_errands->startLesson(all[k + 1].id);
+  });
   setCentralWidget(centre);
   m_messages = new MessageBar(m_places);
   connect(m_trail, &Trail::titleTyped, this, [this](const QString& title) {
@@ -214,10 +224,16 @@ void MainWindow::visit(const QString& id) {
     if (other.onTrail) on = other.id == id ? k : on, ++k;
   m_trail->setCurrent(on);
   m_faces->setWanted(kind->ofFace && top.showsPlan());  // a card at the table is led through as a whole
+  if (m_lesson) m_lesson->setPlace(id);
   refreshStatus();
   refreshActions();
   top.arrive();
   if (!m_trail->hasFocus()) top.takeKeys();
+}
+
+void MainWindow::visitPart(const QString& id, const QString& part) {
+  visit(id);
+  if (!part.isEmpty()) place(id).turnTo(part);
 }
 
 void MainWindow::connectSessions() {
@@ -289,10 +305,9 @@ void MainWindow::connectWork() {
   connect(&exporting, &Exporting::started, m_status, &StatusLine::busy);
   connect(&exporting, &Exporting::done, this, done);
   connect(&exporting, &Exporting::trouble, this, trouble);
-  connect(m_next, &NextSteps::visitRequested, this, [this](const QString& id, const QString& part) {
-    visit(id);
-    if (!part.isEmpty()) place(id).turnTo(part);
-  });
+  connect(m_next, &NextSteps::visitRequested, this, &MainWindow::visitPart);
+  connect(m_errands, &Errands::lessonStarted, this,
+          [this](const Lesson& lesson) { m_lesson->start(lesson); });
   connect(m_status, &StatusLine::stopRequested, this, [this] {
     m_errands->printing().stop();
     m_errands->exporting().stop();
@@ -322,7 +337,8 @@ void MainWindow::refreshTrail() {
 }
 
 void MainWindow::refreshStatus() {
-  m_next->refresh(m_current);
+  // A lesson says itself what is next.
+  m_lesson && m_lesson->active() ? m_status->offer({}, {}) : m_next->refresh(m_current);
   const int i = m_session->selectedIndex();
   const Place* top = m_made.value(m_current);
   if (top && !top->showsPlan()) return m_status->say({});  // at the table nothing but the step is said
@@ -353,8 +369,13 @@ void MainWindow::setAppearance(const Appearance& wanted) {
   keepAppearance(wanted);
   const QString top = m_current;
   applyTheme(*static_cast<QApplication*>(QCoreApplication::instance()), wanted);
+  // A lesson goes on where it was.
+  const std::optional<Lesson> lesson = m_lesson->active() ? std::optional(*m_lesson->lesson()) : std::nullopt;
+  const int step = m_lesson->step();
+  m_lesson = nullptr;
   delete takeCentralWidget();
   buildCentre();
+  if (lesson) m_lesson->start(*lesson, step);
   m_status->restyle();
   visit(top);
   refreshTrail();

@@ -23,6 +23,7 @@ class Filing;
 struct PlaceKind;
 class NextSteps;
 class StatusLine;
+class LessonBar;
 class Trail;
 
 class MainWindow : public QMainWindow {
@@ -47,6 +48,9 @@ class MainWindow : public QMainWindow {
   const QString& current() const { return m_current; }
   void visit(const QString& id);
   void setAppearance(const Appearance& wanted);
+  /// A place, turned to a part of it.
+  void visitPart(const QString& id, const QString& part);
+  LessonBar& lesson() { return *m_lesson; }
 
  protected:
   void dragEnterEvent(QDragEnterEvent*) override;
@@ -69,6 +73,7 @@ class MainWindow : public QMainWindow {
   Trail* m_trail = nullptr;
   FaceBar* m_faces = nullptr;
   MessageBar* m_messages = nullptr;
+  LessonBar* m_lesson = nullptr;
   QStackedWidget* m_places = nullptr;
   QPointer<ActFinder> m_finder;
 
