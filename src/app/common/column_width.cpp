@@ -48,7 +48,8 @@ class WidthHolder : public QObject {
     // What is measured is laid out as it is to be now.
     if (m_column->layout()) m_column->layout()->activate();
     m_fitting = false;
-    if (m_column->layout() && m_column->layout()->geometry().width() != m_column->width()) return;
+    if (m_column->layout() && m_column->layout()->geometry().width() != m_column->contentsRect().width())
+      return;
     int need = m_column->width();
     for (const QScrollArea* area : m_column->findChildren<QScrollArea*>()) {
       if (!area->isVisibleTo(m_column) || !area->widget()) continue;

@@ -50,7 +50,7 @@ ScenePlace::ScenePlace(PlanSession& session, std::shared_ptr<SvgArt> art, QWidge
   auto* reading = new ReadingPanel(session, art);
   // Wider with larger text, but never so wide that the card has no room.
   const double grow = 1 + (textScale() - 1) * 0.5;
-  holdWidth(thing, qRound(216 * grow));
+  holdWidth(thing, qRound(236 * grow));  // with the bar that comes
   holdWidth(reading, qRound(280 * grow));
   // What they show must not move the card: they roll instead of growing.
   for (QWidget* side : {static_cast<QWidget*>(thing), static_cast<QWidget*>(reading)})
