@@ -83,7 +83,7 @@ Satz: %1</translation>
     </message>
     <message>
         <source> Larger than the sheet and left out: %1.</source>
-        <translation type="unfinished"></translation>
+        <translation> Größer als das Blatt und weggelassen: %1.</translation>
     </message>
     <message>
         <source> Nothing went wrong.</source>
@@ -211,7 +211,9 @@ Satz: %1</translation>
         <source>%1
 %2
 written %3</source>
-        <translation type="unfinished"></translation>
+        <translation>%1
+%2
+geschrieben %3</translation>
     </message>
     <message>
         <source>%1
@@ -273,7 +275,7 @@ written %3</source>
     </message>
     <message>
         <source>%1 %2, pressing %3, comes nearer.</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 %2, Pressung %3, kommt näher heran.</translation>
     </message>
     <message>
         <source>%1 (%2 % of its typical height)</source>
@@ -301,7 +303,7 @@ written %3</source>
     </message>
     <message>
         <source>%1 Pressing %2 comes nearer.</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 Pressung %2 kommt näher heran.</translation>
     </message>
     <message>
         <source>%1 above the top edge</source>
@@ -817,7 +819,7 @@ written %3</source>
     </message>
     <message>
         <source>%1 is there already. Replace it?</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 gibt es schon. Ersetzen?</translation>
     </message>
     <message>
         <source>%1 is too dark for its distance</source>
@@ -1685,7 +1687,7 @@ written %3</source>
     </message>
     <message>
         <source>%1, in %2 parts</source>
-        <translation type="unfinished"></translation>
+        <translation>%1, in %2 Teilen</translation>
     </message>
     <message>
         <source>%1, in the drawer</source>
@@ -1752,6 +1754,10 @@ written %3</source>
         <translation>%1: %2 von links, %3 von unten</translation>
     </message>
     <message>
+        <source>%1: %2 of %3</source>
+        <translation>%1: %2 von %3</translation>
+    </message>
+    <message>
         <source>%1: %2 steps, about %3. One step at a time; the space bar goes on. You can leave at any step and come back.</source>
         <translation>%1: %2 Schritte, etwa %3. Ein Schritt nach dem anderen; die Leertaste geht weiter. Du kannst jederzeit gehen und wiederkommen.</translation>
     </message>
@@ -1774,6 +1780,10 @@ written %3</source>
     <message>
         <source>%1: cut %2.</source>
         <translation>%1: %2 schneiden.</translation>
+    </message>
+    <message>
+        <source>%1: done</source>
+        <translation>%1: geschafft</translation>
     </message>
     <message>
         <source>%1: foot %2, %3.</source>
@@ -1837,11 +1847,11 @@ written %3</source>
     </message>
     <message>
         <source>%1; in front of %2 things.</source>
-        <translation type="unfinished"></translation>
+        <translation>%1; vor %2 Dingen.</translation>
     </message>
     <message>
         <source>%1; in front of %2.</source>
-        <translation type="unfinished"></translation>
+        <translation>%1; davor: %2.</translation>
     </message>
     <message>
         <source>%1; offcuts go into the drawer</source>
@@ -1896,6 +1906,10 @@ written %3</source>
         <translation>&amp;Gleiche Lücken im Bild</translation>
     </message>
     <message>
+        <source>&amp;Explain what has the keys</source>
+        <translation>Das hier &amp;erklären</translation>
+    </message>
+    <message>
         <source>&amp;Farther</source>
         <translation>&amp;Ferner</translation>
     </message>
@@ -1917,7 +1931,7 @@ written %3</source>
     </message>
     <message>
         <source>&amp;Large targets, for inky fingers</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Große Flächen, für Finger voll Farbe</translation>
     </message>
     <message>
         <source>&amp;Leave</source>
@@ -2329,7 +2343,7 @@ written %3</source>
     </message>
     <message>
         <source>; it dries for %1 before it is covered</source>
-        <translation type="unfinished"></translation>
+        <translation>; es trocknet %1, bevor es abgedeckt wird</translation>
     </message>
     <message>
         <source>; it dries slowly, keep the hand off for %1</source>
@@ -2492,6 +2506,10 @@ written %3</source>
         <translation>Eine Menge von %1</translation>
     </message>
     <message>
+        <source>A crowd takes many masks, each laid often. Under What if you see what it costs with fewer of them, and under Schools what printing straight over would save.</source>
+        <translation>Eine Menge braucht viele Masken, und jede wird oft gelegt. Unter Was wäre siehst du, was sie mit weniger davon kostet, unter Verfahren, was einfaches Überdrucken sparen würde.</translation>
+    </message>
+    <message>
         <source>A cut loses</source>
         <translation>Ein Schnitt kostet</translation>
     </message>
@@ -2572,6 +2590,10 @@ written %3</source>
         <translation>Eine Zwischenlage aus %1-Papier</translation>
     </message>
     <message>
+        <source>A misty row</source>
+        <translation>Eine Reihe im Nebel</translation>
+    </message>
+    <message>
         <source>A new card</source>
         <translation>Eine neue Karte</translation>
     </message>
@@ -2582,6 +2604,10 @@ written %3</source>
     <message>
         <source>A note on this step</source>
         <translation>Eine Notiz zu diesem Schritt</translation>
+    </message>
+    <message>
+        <source>A pale veil between near and far. On the walk it stands as a line that can be dragged.</source>
+        <translation>Ein blasser Schleier zwischen nah und fern. Auf dem Weg steht er als Linie, die sich ziehen lässt.</translation>
     </message>
     <message>
         <source>A palette wants three inks or more.</source>
@@ -2620,6 +2646,10 @@ written %3</source>
         <translation>Eine Reihe von %1</translation>
     </message>
     <message>
+        <source>A row runs away from you: equal steps on the ground become shorter and shorter on paper.</source>
+        <translation>Eine Reihe läuft von dir fort: Gleiche Schritte am Boden werden auf dem Papier immer kürzer.</translation>
+    </message>
+    <message>
         <source>A scan or photo of stamps</source>
         <translation>Ein Scan oder Foto von Stempeln</translation>
     </message>
@@ -2649,11 +2679,15 @@ written %3</source>
     </message>
     <message>
         <source>A sky</source>
-        <translation type="unfinished"></translation>
+        <translation>Ein Himmel</translation>
     </message>
     <message>
         <source>A sky in steps</source>
         <translation>Ein Himmel in Stufen</translation>
+    </message>
+    <message>
+        <source>A sky is blended round masks, before or after what is stamped. Its borders can be dragged on the card.</source>
+        <translation>Ein Himmel wird um Masken herum verwischt, vor oder nach dem Stempeln. Seine Ränder lassen sich auf der Karte ziehen.</translation>
     </message>
     <message>
         <source>A sliver at the edge looks like a slip; bring more of it in, or leave it out.</source>
@@ -2729,7 +2763,7 @@ written %3</source>
     </message>
     <message>
         <source>A4</source>
-        <translation type="unfinished"></translation>
+        <translation>A4</translation>
     </message>
     <message>
         <source>About %1 mm of line ends to join by pen.</source>
@@ -2865,7 +2899,7 @@ written %3</source>
     </message>
     <message>
         <source>All files</source>
-        <translation type="unfinished"></translation>
+        <translation>Alle Dateien</translation>
     </message>
     <message>
         <source>All of them, in the drawer</source>
@@ -2996,6 +3030,10 @@ written %3</source>
         <translation>Wie gestempelt</translation>
     </message>
     <message>
+        <source>Ask for three or more, tick Paler with distance, and put the row on the card.</source>
+        <translation>Verlange drei oder mehr, wähle Mit der Entfernung blasser und setze die Reihe auf die Karte.</translation>
+    </message>
+    <message>
         <source>Ask me again</source>
         <translation>Frag mich noch einmal</translation>
     </message>
@@ -3018,6 +3056,10 @@ written %3</source>
     <message>
         <source>At the table</source>
         <translation>Am Tisch</translation>
+    </message>
+    <message>
+        <source>At the table one step is shown at a time. The space bar goes on, Back goes back, nothing is lost.</source>
+        <translation>Am Tisch wird ein Schritt nach dem anderen gezeigt. Die Leertaste geht weiter, Zurück geht zurück, nichts geht verloren.</translation>
     </message>
     <message>
         <source>At the table:</source>
@@ -3217,7 +3259,7 @@ written %3</source>
     </message>
     <message>
         <source>By number</source>
-        <translation type="unfinished"></translation>
+        <translation>Als Zahl</translation>
     </message>
     <message>
         <source>Calibration square</source>
@@ -3332,8 +3374,16 @@ written %3</source>
         <translation>Wähle rechts, was schiefgeht.</translation>
     </message>
     <message>
+        <source>Choose one thing by a click on the card, and make it the hero.</source>
+        <translation>Wähle ein Ding durch einen Klick auf der Karte und mach es zum Helden.</translation>
+    </message>
+    <message>
         <source>Choose one, then drag it on the card.</source>
         <translation>Wähle eines, dann ziehe es auf der Karte.</translation>
+    </message>
+    <message>
+        <source>Choose the stamps, eight or more of them, and put the crowd on the card.</source>
+        <translation>Wähle die Stempel, acht oder mehr Stück, und setze die Menge auf die Karte.</translation>
     </message>
     <message>
         <source>Clear</source>
@@ -3356,12 +3406,24 @@ written %3</source>
         <translation>Klicke ein Ding auf der Karte oder auf dem Weg an, um daran zu arbeiten.</translation>
     </message>
     <message>
+        <source>Click beside all things, then drag Mist until the far trees stand in it.</source>
+        <translation>Klicke neben alle Dinge, dann zieh an Nebel, bis die fernen Bäume darin stehen.</translation>
+    </message>
+    <message>
         <source>Click inside it to make a hole or to fill one. Drag the foot to where it stands.</source>
         <translation>Klicke hinein, um ein Loch zu machen oder zu füllen. Ziehe den Fuß dorthin, wo es steht.</translation>
     </message>
     <message>
         <source>Click one: it goes on the card where its size is right.</source>
         <translation>Klicke einen an: er kommt dorthin, wo seine Größe stimmt.</translation>
+    </message>
+    <message>
+        <source>Click the hare on the card and make it the hero.</source>
+        <translation>Klicke den Hasen auf der Karte an und mach ihn zum Helden.</translation>
+    </message>
+    <message>
+        <source>Click the poplar on the card and press Make a row.</source>
+        <translation>Klicke die Pappel auf der Karte an und drücke Eine Reihe machen.</translation>
     </message>
     <message>
         <source>Close gaps</source>
@@ -3401,7 +3463,7 @@ written %3</source>
     </message>
     <message>
         <source>Colour of %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Farbton: %1</translation>
     </message>
     <message>
         <source>Colour of a mat</source>
@@ -3541,7 +3603,7 @@ written %3</source>
     </message>
     <message>
         <source>Cut files</source>
-        <translation type="unfinished"></translation>
+        <translation>Schneidedateien</translation>
     </message>
     <message>
         <source>Cut it flush</source>
@@ -3597,11 +3659,11 @@ written %3</source>
     </message>
     <message>
         <source>Cut the mask, then cover %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Maske schneiden, dann abdecken: %1</translation>
     </message>
     <message>
         <source>Cut the masks, then cover %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Die Masken schneiden, dann abdecken: %1</translation>
     </message>
     <message>
         <source>Cut through a sheet</source>
@@ -3617,7 +3679,7 @@ written %3</source>
     </message>
     <message>
         <source>Darker to lighter</source>
-        <translation type="unfinished"></translation>
+        <translation>Dunkler bis heller</translation>
     </message>
     <message>
         <source>Deep</source>
@@ -3638,6 +3700,10 @@ written %3</source>
     <message>
         <source>Demo: the towpath as a &amp;finished card</source>
         <translation>Demo: der Treidelpfad als &amp;fertige Karte</translation>
+    </message>
+    <message>
+        <source>Depth needs near and far. What is far stands higher on the card, nearer to the horizon.</source>
+        <translation>Tiefe braucht nah und fern. Was fern ist, steht höher auf der Karte, näher am Horizont.</translation>
     </message>
     <message>
         <source>Details</source>
@@ -3745,11 +3811,11 @@ written %3</source>
     </message>
     <message>
         <source>Drawers</source>
-        <translation type="unfinished"></translation>
+        <translation>Schubladen</translation>
     </message>
     <message>
         <source>Drawing at true size</source>
-        <translation type="unfinished"></translation>
+        <translation>Zeichnung in wahrer Größe</translation>
     </message>
     <message>
         <source>Dries</source>
@@ -3796,8 +3862,16 @@ written %3</source>
         <translation>Jede wird auf simuliertem Papier gedruckt. Falsch ist, wo die Karte sichtbar anders wäre, als wenn die Dinge sauber voreinander stünden.</translation>
     </message>
     <message>
+        <source>Each of a crowd stands where its size is right, and none is like its neighbour.</source>
+        <translation>In einer Menge steht jeder, wo seine Größe stimmt, und keiner ist wie sein Nachbar.</translation>
+    </message>
+    <message>
         <source>Each step is done on all cards before the next is set up; masks go from card to card.</source>
         <translation>Jeder Schritt wird an allen Karten getan, bevor der nächste eingerichtet wird; Masken wandern von Karte zu Karte.</translation>
+    </message>
+    <message>
+        <source>Each takes the size that fits its place. Pressed again without fresh ink a stamp prints paler.</source>
+        <translation>Jeder nimmt die Größe, die an seinen Platz passt. Ohne frische Farbe noch einmal gepresst druckt ein Stempel blasser.</translation>
     </message>
     <message>
         <source>Each thing against what really lies around it. Below 10 it sinks in at a glance.</source>
@@ -3880,6 +3954,10 @@ written %3</source>
         <translation>Jeder Schritt wird auf simuliertem Papier ausgeführt und mit deinem Plan verglichen.</translation>
     </message>
     <message>
+        <source>Every step is stamped on simulated paper. What comes first is in front; what lies behind is stamped later, over masks.</source>
+        <translation>Jeder Schritt wird auf gedachtem Papier gestempelt. Was zuerst kommt, ist vorn; was dahinter liegt, kommt später, über Masken.</translation>
+    </message>
+    <message>
         <source>Everything by %1</source>
         <translation>Alles mit %1</translation>
     </message>
@@ -3953,7 +4031,7 @@ written %3</source>
     </message>
     <message>
         <source>Files</source>
-        <translation type="unfinished"></translation>
+        <translation>Dateien</translation>
     </message>
     <message>
         <source>Fill it with the sample stamps</source>
@@ -4014,6 +4092,26 @@ written %3</source>
     <message>
         <source>Finds the calibration square that Havlo prints, and straightens the picture by it</source>
         <translation>Findet das Eichquadrat, das Havlo druckt, und entzerrt das Bild danach</translation>
+    </message>
+    <message>
+        <source>Finished: &amp;overprinting</source>
+        <translation>Fertig: Ü&amp;berdrucken</translation>
+    </message>
+    <message>
+        <source>Finished: a &amp;crowd</source>
+        <translation>Fertig: eine &amp;Menge</translation>
+    </message>
+    <message>
+        <source>Finished: a &amp;dull card to make clear</source>
+        <translation>Fertig: eine ma&amp;tte Karte, die klar werden soll</translation>
+    </message>
+    <message>
+        <source>Finished: a card of &amp;papers</source>
+        <translation>Fertig: eine Karte aus &amp;Papieren</translation>
+    </message>
+    <message>
+        <source>Finished: an &amp;avenue</source>
+        <translation>Fertig: eine &amp;Allee</translation>
     </message>
     <message>
         <source>First looks</source>
@@ -4188,6 +4286,14 @@ written %3</source>
         <translation>Am stärksten</translation>
     </message>
     <message>
+        <source>Give it company farther away: press Add a stamp and take the lock cottage or a poplar.</source>
+        <translation>Gib ihm Gesellschaft weiter weg: Drücke Stempel hinzufügen und nimm das Schleusenhaus (Lock cottage) oder eine Pappel (poplar).</translation>
+    </message>
+    <message>
+        <source>Give the hero an ink that nothing else has.</source>
+        <translation>Gib dem Helden eine Farbe, die sonst nichts hat.</translation>
+    </message>
+    <message>
         <source>Glue %1 inside</source>
         <translation>%1 innen einkleben</translation>
     </message>
@@ -4214,6 +4320,10 @@ written %3</source>
     <message>
         <source>Go over %1 with a pen of its ink, or leave it paler: then it looks farther off.</source>
         <translation>Geh über %1 mit einem Stift seiner Farbe, oder lass es blasser: dann wirkt es weiter weg.</translation>
+    </message>
+    <message>
+        <source>Go to Make and press Begin this card.</source>
+        <translation>Geh zu Machen und drücke Diese Karte beginnen.</translation>
     </message>
     <message>
         <source>Go to the drawer</source>
@@ -4245,7 +4355,7 @@ written %3</source>
     </message>
     <message>
         <source>Greyer to stronger</source>
-        <translation type="unfinished"></translation>
+        <translation>Grauer bis kräftiger</translation>
     </message>
     <message>
         <source>H&amp;ide it while I work</source>
@@ -4265,7 +4375,7 @@ written %3</source>
     </message>
     <message>
         <source>Has no ground under it here. It is %1 tall.</source>
-        <translation type="unfinished"></translation>
+        <translation>Hat hier keinen Boden unter sich. Groß ist es: %1.</translation>
     </message>
     <message>
         <source>Have %1 ready</source>
@@ -4305,7 +4415,7 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     </message>
     <message>
         <source>Havlo plans</source>
-        <translation type="unfinished"></translation>
+        <translation>Havlo-Pläne</translation>
     </message>
     <message>
         <source>Havlo plans a scene from rubber stamps, shows what overlaps what, which masks to cut and in what order to stamp, and leads you through the work.</source>
@@ -4425,7 +4535,7 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     </message>
     <message>
         <source>Home</source>
-        <translation type="unfinished"></translation>
+        <translation>Zuhause</translation>
     </message>
     <message>
         <source>Horizon to %1</source>
@@ -4485,7 +4595,7 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     </message>
     <message>
         <source>How much, and where</source>
-        <translation type="unfinished"></translation>
+        <translation>Wie viel, und wo</translation>
     </message>
     <message>
         <source>How often a mask can be laid</source>
@@ -4554,6 +4664,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>In &amp;front of what it meets</source>
         <translation>&amp;Vor alles, was es trifft</translation>
+    </message>
+    <message>
+        <source>In a crowd of equals nothing is seen first. Somebody must be different.</source>
+        <translation>In einer Menge von Gleichen sieht man keinen zuerst. Einer muss anders sein.</translation>
     </message>
     <message>
         <source>In air that lets you see %1, a thing %2 away keeps about %3 % of its contrast with the paper. Freshly inked it prints as the one on the left. Which print is it?</source>
@@ -4633,7 +4747,7 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     </message>
     <message>
         <source>Ink pads</source>
-        <translation type="unfinished"></translation>
+        <translation>Stempelkissen</translation>
     </message>
     <message>
         <source>Ink the guides</source>
@@ -4698,6 +4812,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>It cannot be done with fewer covers than %1.</source>
         <translation>Mit weniger Abdeckungen als %1 geht es nicht.</translation>
+    </message>
+    <message>
+        <source>It comes to where its size is right: a stamp has one size, so its place says how far away it is.</source>
+        <translation>Er kommt dorthin, wo seine Größe stimmt: Ein Stempel hat nur eine Größe, also sagt sein Platz, wie weit weg er ist.</translation>
     </message>
     <message>
         <source>It fits nowhere with room round it. Take something away, or a smaller greeting.</source>
@@ -4925,7 +5043,7 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     </message>
     <message>
         <source>Kind of file</source>
-        <translation type="unfinished"></translation>
+        <translation>Art der Datei</translation>
     </message>
     <message>
         <source>L&amp;essons</source>
@@ -4945,7 +5063,7 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     </message>
     <message>
         <source>Lately</source>
-        <translation type="unfinished"></translation>
+        <translation>Zuletzt</translation>
     </message>
     <message>
         <source>Lately minutes were missed by %1, before by %2.</source>
@@ -5096,6 +5214,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>Lass die Karte in der Stempelhilfe, färbe den Stempel neu und drücke noch einmal an dieselbe Stelle.</translation>
     </message>
     <message>
+        <source>Leave the lesson</source>
+        <translation>Die Lektion verlassen</translation>
+    </message>
+    <message>
         <source>Leave these %1 out</source>
         <translation>Diese %1 weglassen</translation>
     </message>
@@ -5125,7 +5247,7 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     </message>
     <message>
         <source>Left-&amp;handed at the table</source>
-        <translation type="unfinished"></translation>
+        <translation>Am Tisch &amp;linkshändig</translation>
     </message>
     <message>
         <source>Length of a wave</source>
@@ -5137,27 +5259,11 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     </message>
     <message>
         <source>Less about it</source>
-        <translation type="unfinished"></translation>
+        <translation>Weniger davon</translation>
     </message>
     <message>
-        <source>Lesson: &amp;overprinting</source>
-        <translation>Lektion: &amp;Überdrucken</translation>
-    </message>
-    <message>
-        <source>Lesson: a &amp;crowd</source>
-        <translation>Lektion: eine &amp;Menge</translation>
-    </message>
-    <message>
-        <source>Lesson: a &amp;dull card made clear</source>
-        <translation>Lektion: eine &amp;trübe Karte wird klar</translation>
-    </message>
-    <message>
-        <source>Lesson: a card of &amp;papers</source>
-        <translation>Lektion: eine Karte aus &amp;Papieren</translation>
-    </message>
-    <message>
-        <source>Lesson: an &amp;avenue</source>
-        <translation>Lektion: eine &amp;Allee</translation>
+        <source>Lesson</source>
+        <translation>Lektion</translation>
     </message>
     <message>
         <source>Lessons</source>
@@ -5213,7 +5319,7 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     </message>
     <message>
         <source>Letter</source>
-        <translation type="unfinished"></translation>
+        <translation>Letter</translation>
     </message>
     <message>
         <source>Letter %1 by hand</source>
@@ -5481,7 +5587,7 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     </message>
     <message>
         <source>Mend it in the drawer</source>
-        <translation type="unfinished"></translation>
+        <translation>In der Schublade bessern</translation>
     </message>
     <message>
         <source>Message</source>
@@ -5513,7 +5619,7 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     </message>
     <message>
         <source>More about it</source>
-        <translation type="unfinished"></translation>
+        <translation>Mehr davon</translation>
     </message>
     <message>
         <source>More in
@@ -5524,6 +5630,10 @@ der Schublade</translation>
     <message>
         <source>More ink</source>
         <translation>Mehr Farbe</translation>
+    </message>
+    <message>
+        <source>More stamps make fewer twins. Draw lots again makes another crowd of them.</source>
+        <translation>Mehr Stempel geben weniger Zwillinge. Neu losen macht aus ihnen eine andere Menge.</translation>
     </message>
     <message>
         <source>Mounting</source>
@@ -5614,6 +5724,10 @@ der Schublade</translation>
         <translation>Verschieben, woher die Strahlen kommen</translation>
     </message>
     <message>
+        <source>My first card</source>
+        <translation>Meine erste Karte</translation>
+    </message>
+    <message>
         <source>My own stamps</source>
         <translation>Meine eigenen Stempel</translation>
     </message>
@@ -5639,7 +5753,7 @@ der Schublade</translation>
     </message>
     <message>
         <source>Name of the file</source>
-        <translation type="unfinished"></translation>
+        <translation>Name der Datei</translation>
     </message>
     <message>
         <source>Name of the part</source>
@@ -5691,7 +5805,7 @@ der Schublade</translation>
     </message>
     <message>
         <source>Next page</source>
-        <translation type="unfinished"></translation>
+        <translation>Nächste Seite</translation>
     </message>
     <message>
         <source>Next sheet</source>
@@ -5731,7 +5845,7 @@ der Schublade</translation>
     </message>
     <message>
         <source>Next: stamp on plain paper what you have, and open a scan or photo of it.</source>
-        <translation type="unfinished"></translation>
+        <translation>Als Nächstes: Stempel auf glattes Papier, was du hast, und öffne einen Scan oder ein Foto davon.</translation>
     </message>
     <message>
         <source>No card has a paper to be laid.</source>
@@ -6003,7 +6117,7 @@ der Schublade</translation>
     </message>
     <message>
         <source>Nothing mo&amp;ves by itself</source>
-        <translation type="unfinished"></translation>
+        <translation>Nichts be&amp;wegt sich von selbst</translation>
     </message>
     <message>
         <source>Nothing of it is wide enough to cut: let what is behind run over it, or stamp it last.</source>
@@ -6015,7 +6129,7 @@ der Schublade</translation>
     </message>
     <message>
         <source>Nothing of this kind is in here.</source>
-        <translation type="unfinished"></translation>
+        <translation>Hier ist nichts von dieser Art.</translation>
     </message>
     <message>
         <source>Nothing on this card stands at a distance.</source>
@@ -6111,7 +6225,7 @@ der Schublade</translation>
     </message>
     <message>
         <source>On %1, %2 away.</source>
-        <translation type="unfinished"></translation>
+        <translation>Auf: %1, %2 entfernt.</translation>
     </message>
     <message>
         <source>On foam</source>
@@ -6246,6 +6360,10 @@ der Schublade</translation>
         <translation>Eines steht, wo es zu groß oder zu klein ist.</translation>
     </message>
     <message>
+        <source>One thing is meant to be seen first. Havlo then watches that nothing draws the eye away from it.</source>
+        <translation>Ein Ding soll zuerst gesehen werden. Havlo achtet dann darauf, dass nichts den Blick davon wegzieht.</translation>
+    </message>
+    <message>
         <source>One thing is wrong</source>
         <translation>Ein Ding stimmt nicht</translation>
     </message>
@@ -6279,11 +6397,19 @@ der Schublade</translation>
     </message>
     <message>
         <source>Open</source>
-        <translation type="unfinished"></translation>
+        <translation>Öffnen</translation>
     </message>
     <message>
         <source>Open &amp;recent</source>
         <translation>&amp;Zuletzt geöffnet</translation>
+    </message>
+    <message>
+        <source>Open A crowd: in the menu Thing, or Ctrl+Shift+C.</source>
+        <translation>Öffne Eine Menge: im Menü Ding, oder mit Strg+Umschalt+C.</translation>
+    </message>
+    <message>
+        <source>Open Order &amp; masks and wait until the card is proven.</source>
+        <translation>Öffne Folge &amp; Masken und warte, bis die Karte bewiesen ist.</translation>
     </message>
     <message>
         <source>Open a plan</source>
@@ -6363,7 +6489,7 @@ der Schublade</translation>
     </message>
     <message>
         <source>PDF files</source>
-        <translation type="unfinished"></translation>
+        <translation>PDF-Dateien</translation>
     </message>
     <message>
         <source>Pack the drawer</source>
@@ -6371,11 +6497,11 @@ der Schublade</translation>
     </message>
     <message>
         <source>Page at true size</source>
-        <translation type="unfinished"></translation>
+        <translation>Seite in wahrer Größe</translation>
     </message>
     <message>
         <source>Page before</source>
-        <translation type="unfinished"></translation>
+        <translation>Seite davor</translation>
     </message>
     <message>
         <source>Page up and down go from blend to blend, H through what can be pulled of it, arrow keys pull.</source>
@@ -6431,7 +6557,7 @@ der Schublade</translation>
     </message>
     <message>
         <source>Paper in the printer</source>
-        <translation type="unfinished"></translation>
+        <translation>Papier im Drucker</translation>
     </message>
     <message>
         <source>Papers</source>
@@ -6499,7 +6625,7 @@ der Schublade</translation>
     </message>
     <message>
         <source>Pictures</source>
-        <translation type="unfinished"></translation>
+        <translation>Bilder</translation>
     </message>
     <message>
         <source>Pieces</source>
@@ -6555,7 +6681,7 @@ der Schublade</translation>
     </message>
     <message>
         <source>Plans that you open or save are found here.</source>
-        <translation type="unfinished"></translation>
+        <translation>Pläne, die du öffnest oder sicherst, findest du hier.</translation>
     </message>
     <message>
         <source>Plate</source>
@@ -6687,7 +6813,7 @@ der Schublade</translation>
     </message>
     <message>
         <source>Print…</source>
-        <translation type="unfinished"></translation>
+        <translation>Drucken…</translation>
     </message>
     <message>
         <source>Proven</source>
@@ -6770,6 +6896,10 @@ der Schublade</translation>
         <translation>Die Menge auf die Karte setzen</translation>
     </message>
     <message>
+        <source>Put the hare on the card: click it among the stamps at the left.</source>
+        <translation>Setze den Hasen auf die Karte: Klicke ihn links bei den Stempeln an (Hare).</translation>
+    </message>
+    <message>
         <source>Put the mask back on and fill the pale gap with a marker or a small brush.</source>
         <translation>Lege die Maske wieder auf und fülle die blasse Lücke mit Marker oder kleinem Pinsel.</translation>
     </message>
@@ -6815,15 +6945,15 @@ der Schublade</translation>
     </message>
     <message>
         <source>Reads %1 tall here: too small, it is %2.</source>
-        <translation type="unfinished"></translation>
+        <translation>Wirkt hier %1 groß: zu klein, richtig wäre %2.</translation>
     </message>
     <message>
         <source>Reads %1 tall here: too tall, it is %2.</source>
-        <translation type="unfinished"></translation>
+        <translation>Wirkt hier %1 groß: zu groß, richtig wäre %2.</translation>
     </message>
     <message>
         <source>Reads %1 tall, as it should: %2.</source>
-        <translation type="unfinished"></translation>
+        <translation>Wirkt %1 groß, wie es soll: %2.</translation>
     </message>
     <message>
         <source>Ready ones</source>
@@ -6863,7 +6993,7 @@ der Schublade</translation>
     </message>
     <message>
         <source>Round the wheel</source>
-        <translation type="unfinished"></translation>
+        <translation>Rund um den Farbkreis</translation>
     </message>
     <message>
         <source>Rows</source>
@@ -6899,7 +7029,7 @@ der Schublade</translation>
     </message>
     <message>
         <source>Save</source>
-        <translation type="unfinished"></translation>
+        <translation>Sichern</translation>
     </message>
     <message>
         <source>Save &amp;as…</source>
@@ -6911,7 +7041,11 @@ der Schublade</translation>
     </message>
     <message>
         <source>Save as PDF…</source>
-        <translation type="unfinished"></translation>
+        <translation>Als PDF sichern…</translation>
+    </message>
+    <message>
+        <source>Save it</source>
+        <translation>Sichern</translation>
     </message>
     <message>
         <source>Save it as a PDF</source>
@@ -7119,7 +7253,7 @@ der Schublade</translation>
     </message>
     <message>
         <source>Six digits 0 to F, two each for red, green and blue, where you have them</source>
-        <translation type="unfinished"></translation>
+        <translation>Sechs Ziffern 0 bis F, je zwei für Rot, Grün und Blau, wenn du sie hast</translation>
     </message>
     <message>
         <source>Size</source>
@@ -7170,12 +7304,16 @@ der Schublade</translation>
         <translation>Kleine Dinge</translation>
     </message>
     <message>
+        <source>Smaller, higher, closer together, paler: four ways to say far away, and they agree.</source>
+        <translation>Kleiner, höher, enger beisammen, blasser: vier Arten, weit weg zu sagen, und sie stimmen überein.</translation>
+    </message>
+    <message>
         <source>Smallest envelope that takes it: %1, %2.</source>
         <translation>Kleinster passender Umschlag: %1, %2.</translation>
     </message>
     <message>
         <source>Some ground</source>
-        <translation type="unfinished"></translation>
+        <translation>Etwas Boden</translation>
     </message>
     <message>
         <source>Some of them otherwise</source>
@@ -7323,11 +7461,11 @@ der Schublade</translation>
     </message>
     <message>
         <source>Stamped as number %1 of %2</source>
-        <translation type="unfinished"></translation>
+        <translation>Gestempelt als Nummer %1 von %2</translation>
     </message>
     <message>
         <source>Stamped as number %1 of %2, then covered</source>
-        <translation type="unfinished"></translation>
+        <translation>Gestempelt als Nummer %1 von %2, dann abgedeckt</translation>
     </message>
     <message>
         <source>Stamped next: %1. Which of these must lie covered?</source>
@@ -7363,7 +7501,7 @@ der Schublade</translation>
     </message>
     <message>
         <source>Stands %1 away.</source>
-        <translation type="unfinished"></translation>
+        <translation>Steht %1 entfernt.</translation>
     </message>
     <message>
         <source>Stands right here, %1 away:</source>
@@ -7499,7 +7637,7 @@ der Schublade</translation>
     </message>
     <message>
         <source>Table</source>
-        <translation type="unfinished"></translation>
+        <translation>Tabelle</translation>
     </message>
     <message>
         <source>Tags</source>
@@ -7606,6 +7744,10 @@ der Schublade</translation>
         <translation>Zwischenlage %1 abnehmen</translation>
     </message>
     <message>
+        <source>Take me there</source>
+        <translation>Bring mich hin</translation>
+    </message>
+    <message>
         <source>Take off</source>
         <translation>Abnehmen</translation>
     </message>
@@ -7698,6 +7840,10 @@ der Schublade</translation>
         <translation>Diese Karte liegt in einem anderen Fenster am Tisch. Verlasse sie dort zuerst.</translation>
     </message>
     <message>
+        <source>That is a whole card: near and far, one hero, a sky, and the order to stamp it in. Make it on paper, or leave it for now; it is kept.</source>
+        <translation>Das ist eine ganze Karte: nah und fern, ein Held, ein Himmel und die Folge, in der gestempelt wird. Mach sie auf Papier oder lass sie erst einmal; sie bleibt aufgehoben.</translation>
+    </message>
+    <message>
         <source>That is it</source>
         <translation>Das ist es</translation>
     </message>
@@ -7711,7 +7857,7 @@ der Schublade</translation>
     </message>
     <message>
         <source>The %1 is in %2, one page at true size.</source>
-        <translation type="unfinished"></translation>
+        <translation>In %2: %1, eine Seite in wahrer Größe.</translation>
     </message>
     <message>
         <source>The %1 mat</source>
@@ -7719,7 +7865,7 @@ der Schublade</translation>
     </message>
     <message>
         <source>The %1, before it is printed</source>
-        <translation type="unfinished"></translation>
+        <translation>Vor dem Drucken: %1</translation>
     </message>
     <message>
         <source>The &amp;whole card</source>
@@ -7862,6 +8008,10 @@ der Schublade</translation>
         <translation>Die Farbe von %1 springt heraus</translation>
     </message>
     <message>
+        <source>The curve on the walk shows how much ink the mist leaves at every distance.</source>
+        <translation>Die Kurve auf dem Weg zeigt, wie viel Farbe der Nebel in jeder Entfernung lässt.</translation>
+    </message>
+    <message>
         <source>The darker side is the one away from the light.</source>
         <translation>Die dunklere Seite ist die vom Licht abgewandte.</translation>
     </message>
@@ -7923,7 +8073,7 @@ der Schublade</translation>
     </message>
     <message>
         <source>The first %1 are shown. What is not can be typed.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die ersten %1 werden gezeigt. Anderes lässt sich eintippen.</translation>
     </message>
     <message>
         <source>The first thing sets the view: seen from %1 it stands right. Under &quot;The one viewpoint&quot; it can be changed.</source>
@@ -8035,7 +8185,11 @@ der Schublade</translation>
     </message>
     <message>
         <source>The mist leaves %1 % of its ink; pressed like this it has %2 %.</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Nebel lässt %1 % seiner Farbe; so gepresst hat es %2 %.</translation>
+    </message>
+    <message>
+        <source>The next lesson</source>
+        <translation>Die nächste Lektion</translation>
     </message>
     <message>
         <source>The next one</source>
@@ -8083,7 +8237,7 @@ der Schublade</translation>
     </message>
     <message>
         <source>The picture</source>
-        <translation type="unfinished"></translation>
+        <translation>Das Bild</translation>
     </message>
     <message>
         <source>The print and its paper</source>
@@ -8099,7 +8253,7 @@ der Schublade</translation>
     </message>
     <message>
         <source>The proof</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Beweis</translation>
     </message>
     <message>
         <source>The reading</source>
@@ -8171,11 +8325,11 @@ der Schublade</translation>
     </message>
     <message>
         <source>The shelf</source>
-        <translation type="unfinished"></translation>
+        <translation>Das Regal</translation>
     </message>
     <message>
         <source>The simulated card equals what you planned, but for the hair a hand leaves along masks.</source>
-        <translation type="unfinished"></translation>
+        <translation>Die gedachte Karte gleicht deinem Plan bis auf das Haar, das eine Hand an Masken stehen lässt.</translation>
     </message>
     <message>
         <source>The simulated card equals what you planned.</source>
@@ -8183,7 +8337,7 @@ der Schublade</translation>
     </message>
     <message>
         <source>The stamp</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Stempel</translation>
     </message>
     <message>
         <source>The stamp and its mask</source>
@@ -8199,7 +8353,7 @@ der Schublade</translation>
     </message>
     <message>
         <source>The step</source>
-        <translation type="unfinished"></translation>
+        <translation>Der Schritt</translation>
     </message>
     <message>
         <source>The steps</source>
@@ -8207,7 +8361,7 @@ der Schublade</translation>
     </message>
     <message>
         <source>The thing</source>
-        <translation type="unfinished"></translation>
+        <translation>Das Ding</translation>
     </message>
     <message>
         <source>The thing, not the stamp: without it Havlo cannot say where it may stand</source>
@@ -8275,11 +8429,11 @@ der Schublade</translation>
     </message>
     <message>
         <source>There is no %1.</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 gibt es nicht.</translation>
     </message>
     <message>
         <source>There is no folder %1.</source>
-        <translation type="unfinished"></translation>
+        <translation>Einen Ordner %1 gibt es nicht.</translation>
     </message>
     <message>
         <source>There is no greeting on the card.</source>
@@ -8296,6 +8450,10 @@ der Schublade</translation>
     <message>
         <source>There is nothing on the card yet.</source>
         <translation>Noch ist nichts auf der Karte.</translation>
+    </message>
+    <message>
+        <source>There is nothing to explain here. F1 opens the handbook.</source>
+        <translation>Hier gibt es nichts zu erklären. F1 öffnet das Handbuch.</translation>
     </message>
     <message>
         <source>There is one size only: paler pressings and the spacing must do the rest.</source>
@@ -8350,6 +8508,10 @@ der Schublade</translation>
         <translation>Diese Karte hat keinen Blickpunkt.</translation>
     </message>
     <message>
+        <source>This card is in no file yet. What you do is kept beside, and offered again after a fall.</source>
+        <translation>Diese Karte ist noch in keiner Datei. Was du tust, wird daneben aufgehoben und nach einem Sturz wieder angeboten.</translation>
+    </message>
+    <message>
         <source>This card on another size</source>
         <translation>Diese Karte in anderer Größe</translation>
     </message>
@@ -8375,7 +8537,7 @@ der Schublade</translation>
     </message>
     <message>
         <source>This folder</source>
-        <translation type="unfinished"></translation>
+        <translation>Diesen Ordner</translation>
     </message>
     <message>
         <source>This is a pattern all over the card</source>
@@ -8598,6 +8760,14 @@ der Schublade</translation>
         <translation>%1 aufdecken</translation>
     </message>
     <message>
+        <source>Under Ink &amp; light, Background, add a wash: mist.</source>
+        <translation>Füge unter Farbe &amp; Licht, Hintergrund eine Lasur hinzu: Nebel.</translation>
+    </message>
+    <message>
+        <source>Under Ink &amp; light, Background, press A sky.</source>
+        <translation>Drücke unter Farbe &amp; Licht, Hintergrund auf Ein Himmel.</translation>
+    </message>
+    <message>
         <source>Undo</source>
         <translation>Zurück</translation>
     </message>
@@ -8667,11 +8837,11 @@ der Schublade</translation>
     </message>
     <message>
         <source>Very far away.</source>
-        <translation type="unfinished"></translation>
+        <translation>Sehr weit weg.</translation>
     </message>
     <message>
         <source>Water</source>
-        <translation type="unfinished"></translation>
+        <translation>Wasser</translation>
     </message>
     <message>
         <source>Waves of the edge</source>
@@ -8734,8 +8904,12 @@ der Schublade</translation>
         <translation>Was wäre, wenn …</translation>
     </message>
     <message>
+        <source>What is alone of its colour is found at once, however many there are.</source>
+        <translation>Was allein von seiner Farbe ist, findet man sofort, wie viele es auch sind.</translation>
+    </message>
+    <message>
         <source>What is it?</source>
-        <translation type="unfinished"></translation>
+        <translation>Was ist es?</translation>
     </message>
     <message>
         <source>What is it? “coat”, “left ear”</source>
@@ -8771,7 +8945,7 @@ der Schublade</translation>
     </message>
     <message>
         <source>What it says</source>
-        <translation type="unfinished"></translation>
+        <translation>Was sie sagt</translation>
     </message>
     <message>
         <source>What it shows, its set, a tag</source>
@@ -8843,7 +9017,7 @@ der Schublade</translation>
     </message>
     <message>
         <source>What was learnt</source>
-        <translation type="unfinished"></translation>
+        <translation>Was gelernt wurde</translation>
     </message>
     <message>
         <source>What was not saved of &quot;%1&quot; is kept.</source>
@@ -9207,7 +9381,7 @@ der Schublade</translation>
     </message>
     <message>
         <source>Zip</source>
-        <translation type="unfinished"></translation>
+        <translation>Zip</translation>
     </message>
     <message>
         <source>a blend</source>
@@ -9299,7 +9473,7 @@ der Schublade</translation>
     </message>
     <message>
         <source>a name, or a whole path</source>
-        <translation type="unfinished"></translation>
+        <translation>ein Name oder ein ganzer Pfad</translation>
     </message>
     <message>
         <source>a new %1</source>
@@ -9511,7 +9685,7 @@ der Schublade</translation>
     </message>
     <message>
         <source>amber</source>
-        <translation type="unfinished"></translation>
+        <translation>Bernstein</translation>
     </message>
     <message>
         <source>an opening of %1 by %2 in a sheet of masking paper</source>
@@ -9583,7 +9757,7 @@ der Schublade</translation>
     </message>
     <message>
         <source>as it is: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>wie es ist: %1</translation>
     </message>
     <message>
         <source>as its kind usually does</source>
@@ -9739,7 +9913,7 @@ der Schublade</translation>
     </message>
     <message>
         <source>being made …</source>
-        <translation type="unfinished"></translation>
+        <translation>wird gemacht …</translation>
     </message>
     <message>
         <source>below a line</source>
@@ -9771,7 +9945,7 @@ der Schublade</translation>
     </message>
     <message>
         <source>blue</source>
-        <translation type="unfinished"></translation>
+        <translation>Blau</translation>
     </message>
     <message>
         <source>boards</source>
@@ -9935,7 +10109,7 @@ der Schublade</translation>
     </message>
     <message>
         <source>deep</source>
-        <translation type="unfinished"></translation>
+        <translation>tiefes</translation>
     </message>
     <message>
         <source>degrees, to the left</source>
@@ -10295,7 +10469,7 @@ der Schublade</translation>
     </message>
     <message>
         <source>green</source>
-        <translation type="unfinished"></translation>
+        <translation>Grün</translation>
     </message>
     <message>
         <source>greeting “%1”</source>
@@ -10303,7 +10477,7 @@ der Schublade</translation>
     </message>
     <message>
         <source>grey, lightness %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Grau, Helligkeit %1</translation>
     </message>
     <message>
         <source>ground</source>
@@ -10407,7 +10581,7 @@ der Schublade</translation>
     </message>
     <message>
         <source>in %1: %2</source>
-        <translation type="unfinished"></translation>
+        <translation>in %1: %2</translation>
     </message>
     <message>
         <source>in its middle</source>
@@ -10691,7 +10865,7 @@ der Schublade</translation>
     </message>
     <message>
         <source>large type</source>
-        <translation type="unfinished"></translation>
+        <translation>große Schrift</translation>
     </message>
     <message>
         <source>largest %1</source>
@@ -10707,7 +10881,7 @@ der Schublade</translation>
     </message>
     <message>
         <source>leaf green</source>
-        <translation type="unfinished"></translation>
+        <translation>Laubgrün</translation>
     </message>
     <message>
         <source>leave out</source>
@@ -11127,7 +11301,7 @@ der Schublade</translation>
     </message>
     <message>
         <source>on masking paper, %1; lay them aside to dry</source>
-        <translation type="unfinished"></translation>
+        <translation>auf Maskenpapier, %1; zum Trocknen beiseitelegen</translation>
     </message>
     <message>
         <source>on masking paper, %1; they dry meanwhile</source>
@@ -11191,7 +11365,7 @@ der Schublade</translation>
     </message>
     <message>
         <source>one page, at true size</source>
-        <translation type="unfinished"></translation>
+        <translation>eine Seite, in wahrer Größe</translation>
     </message>
     <message>
         <source>one paper over %1</source>
@@ -11235,7 +11409,7 @@ der Schublade</translation>
     </message>
     <message>
         <source>orange red</source>
-        <translation type="unfinished"></translation>
+        <translation>Orangerot</translation>
     </message>
     <message>
         <source>other eyes</source>
@@ -11267,7 +11441,7 @@ der Schublade</translation>
     </message>
     <message>
         <source>page %1 of %2, at true size</source>
-        <translation type="unfinished"></translation>
+        <translation>Seite %1 von %2, in wahrer Größe</translation>
     </message>
     <message>
         <source>paint</source>
@@ -11275,7 +11449,7 @@ der Schublade</translation>
     </message>
     <message>
         <source>pale</source>
-        <translation type="unfinished"></translation>
+        <translation>blasses</translation>
     </message>
     <message>
         <source>panel</source>
@@ -11347,7 +11521,7 @@ der Schublade</translation>
     </message>
     <message>
         <source>pink</source>
-        <translation type="unfinished"></translation>
+        <translation>Rosa</translation>
     </message>
     <message>
         <source>placement sheet</source>
@@ -11483,7 +11657,7 @@ der Schublade</translation>
     </message>
     <message>
         <source>rose</source>
-        <translation type="unfinished"></translation>
+        <translation>Rosenrot</translation>
     </message>
     <message>
         <source>run sheet</source>
@@ -11523,7 +11697,7 @@ der Schublade</translation>
     </message>
     <message>
         <source>sea green</source>
-        <translation type="unfinished"></translation>
+        <translation>Seegrün</translation>
     </message>
     <message>
         <source>second</source>
@@ -11587,7 +11761,7 @@ der Schublade</translation>
     </message>
     <message>
         <source>sky blue</source>
-        <translation type="unfinished"></translation>
+        <translation>Himmelblau</translation>
     </message>
     <message>
         <source>slender part %1, %2 long</source>
@@ -12351,7 +12525,7 @@ der Schublade</translation>
     </message>
     <message>
         <source>turquoise</source>
-        <translation type="unfinished"></translation>
+        <translation>Türkis</translation>
     </message>
     <message>
         <source>two thirds of the way up</source>
@@ -12403,11 +12577,11 @@ der Schublade</translation>
     </message>
     <message>
         <source>very far</source>
-        <translation type="unfinished"></translation>
+        <translation>sehr weit</translation>
     </message>
     <message>
         <source>violet</source>
-        <translation type="unfinished"></translation>
+        <translation>Violett</translation>
     </message>
     <message>
         <source>wait %1</source>
@@ -12555,7 +12729,7 @@ der Schublade</translation>
     </message>
     <message>
         <source>without colour</source>
-        <translation type="unfinished"></translation>
+        <translation>ohne Farbe</translation>
     </message>
     <message>
         <source>written here</source>
@@ -12563,7 +12737,7 @@ der Schublade</translation>
     </message>
     <message>
         <source>yellow</source>
-        <translation type="unfinished"></translation>
+        <translation>Gelb</translation>
     </message>
     <message>
         <source>your stamps</source>

@@ -83,7 +83,7 @@ jeu : %1</translation>
     </message>
     <message>
         <source> Larger than the sheet and left out: %1.</source>
-        <translation type="unfinished"></translation>
+        <translation> Plus grands que la feuille et laissés de côté : %1.</translation>
     </message>
     <message>
         <source> Nothing went wrong.</source>
@@ -211,7 +211,9 @@ jeu : %1</translation>
         <source>%1
 %2
 written %3</source>
-        <translation type="unfinished"></translation>
+        <translation>%1
+%2
+écrit %3</translation>
     </message>
     <message>
         <source>%1
@@ -273,7 +275,7 @@ written %3</source>
     </message>
     <message>
         <source>%1 %2, pressing %3, comes nearer.</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 %2, pression %3, en approche davantage.</translation>
     </message>
     <message>
         <source>%1 (%2 % of its typical height)</source>
@@ -301,7 +303,7 @@ written %3</source>
     </message>
     <message>
         <source>%1 Pressing %2 comes nearer.</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 La pression %2 en approche davantage.</translation>
     </message>
     <message>
         <source>%1 above the top edge</source>
@@ -817,7 +819,7 @@ written %3</source>
     </message>
     <message>
         <source>%1 is there already. Replace it?</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 existe déjà. Le remplacer ?</translation>
     </message>
     <message>
         <source>%1 is too dark for its distance</source>
@@ -1685,7 +1687,7 @@ written %3</source>
     </message>
     <message>
         <source>%1, in %2 parts</source>
-        <translation type="unfinished"></translation>
+        <translation>%1, en %2 parties</translation>
     </message>
     <message>
         <source>%1, in the drawer</source>
@@ -1752,6 +1754,10 @@ written %3</source>
         <translation>%1 : %2 depuis la gauche, %3 depuis le bas</translation>
     </message>
     <message>
+        <source>%1: %2 of %3</source>
+        <translation>%1 : %2 sur %3</translation>
+    </message>
+    <message>
         <source>%1: %2 steps, about %3. One step at a time; the space bar goes on. You can leave at any step and come back.</source>
         <translation>%1 : %2 étapes, environ %3. Une étape à la fois ; la barre d'espace avance. Vous pouvez partir à toute étape et revenir.</translation>
     </message>
@@ -1774,6 +1780,10 @@ written %3</source>
     <message>
         <source>%1: cut %2.</source>
         <translation>%1 : coupez %2.</translation>
+    </message>
+    <message>
+        <source>%1: done</source>
+        <translation>%1 : terminé</translation>
     </message>
     <message>
         <source>%1: foot %2, %3.</source>
@@ -1837,11 +1847,11 @@ written %3</source>
     </message>
     <message>
         <source>%1; in front of %2 things.</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 ; devant %2 choses.</translation>
     </message>
     <message>
         <source>%1; in front of %2.</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 ; devant : %2.</translation>
     </message>
     <message>
         <source>%1; offcuts go into the drawer</source>
@@ -1896,6 +1906,10 @@ written %3</source>
         <translation>Écarts é&amp;gaux dans l'image</translation>
     </message>
     <message>
+        <source>&amp;Explain what has the keys</source>
+        <translation>&amp;Expliquer ce qui a le clavier</translation>
+    </message>
+    <message>
         <source>&amp;Farther</source>
         <translation>P&amp;lus loin</translation>
     </message>
@@ -1917,7 +1931,7 @@ written %3</source>
     </message>
     <message>
         <source>&amp;Large targets, for inky fingers</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Grandes cibles, pour les doigts pleins d’encre</translation>
     </message>
     <message>
         <source>&amp;Leave</source>
@@ -2329,7 +2343,7 @@ written %3</source>
     </message>
     <message>
         <source>; it dries for %1 before it is covered</source>
-        <translation type="unfinished"></translation>
+        <translation> ; cela sèche %1 avant d’être couvert</translation>
     </message>
     <message>
         <source>; it dries slowly, keep the hand off for %1</source>
@@ -2492,6 +2506,10 @@ written %3</source>
         <translation>Une foule de %1</translation>
     </message>
     <message>
+        <source>A crowd takes many masks, each laid often. Under What if you see what it costs with fewer of them, and under Schools what printing straight over would save.</source>
+        <translation>Une foule demande beaucoup de masques, chacun posé souvent. Sous Et si vous voyez ce qu’elle coûte avec moins de monde, et sous Façons ce qu’imprimer par-dessus épargnerait.</translation>
+    </message>
+    <message>
         <source>A cut loses</source>
         <translation>Une coupe perd</translation>
     </message>
@@ -2572,6 +2590,10 @@ written %3</source>
         <translation>Un passe-partout de papier %1</translation>
     </message>
     <message>
+        <source>A misty row</source>
+        <translation>Un rang dans la brume</translation>
+    </message>
+    <message>
         <source>A new card</source>
         <translation>Une nouvelle carte</translation>
     </message>
@@ -2582,6 +2604,10 @@ written %3</source>
     <message>
         <source>A note on this step</source>
         <translation>Une note sur cette étape</translation>
+    </message>
+    <message>
+        <source>A pale veil between near and far. On the walk it stands as a line that can be dragged.</source>
+        <translation>Un voile pâle entre le proche et le lointain. Sur la promenade c’est une ligne que l’on tire.</translation>
     </message>
     <message>
         <source>A palette wants three inks or more.</source>
@@ -2620,6 +2646,10 @@ written %3</source>
         <translation>Un rang de %1</translation>
     </message>
     <message>
+        <source>A row runs away from you: equal steps on the ground become shorter and shorter on paper.</source>
+        <translation>Un rang s’éloigne de vous : des pas égaux au sol deviennent de plus en plus courts sur le papier.</translation>
+    </message>
+    <message>
         <source>A scan or photo of stamps</source>
         <translation>Un scan ou une photo de tampons</translation>
     </message>
@@ -2649,11 +2679,15 @@ written %3</source>
     </message>
     <message>
         <source>A sky</source>
-        <translation type="unfinished"></translation>
+        <translation>Un ciel</translation>
     </message>
     <message>
         <source>A sky in steps</source>
         <translation>Un ciel par degrés</translation>
+    </message>
+    <message>
+        <source>A sky is blended round masks, before or after what is stamped. Its borders can be dragged on the card.</source>
+        <translation>Un ciel se fond autour des masques, avant ou après ce qui est tamponné. Ses bords se tirent sur la carte.</translation>
     </message>
     <message>
         <source>A sliver at the edge looks like a slip; bring more of it in, or leave it out.</source>
@@ -2729,7 +2763,7 @@ written %3</source>
     </message>
     <message>
         <source>A4</source>
-        <translation type="unfinished"></translation>
+        <translation>A4</translation>
     </message>
     <message>
         <source>About %1 mm of line ends to join by pen.</source>
@@ -2865,7 +2899,7 @@ written %3</source>
     </message>
     <message>
         <source>All files</source>
-        <translation type="unfinished"></translation>
+        <translation>Tous les fichiers</translation>
     </message>
     <message>
         <source>All of them, in the drawer</source>
@@ -2996,6 +3030,10 @@ written %3</source>
         <translation>Comme tamponné</translation>
     </message>
     <message>
+        <source>Ask for three or more, tick Paler with distance, and put the row on the card.</source>
+        <translation>Demandez-en trois ou plus, cochez Plus pâle avec la distance, et mettez le rang sur la carte.</translation>
+    </message>
+    <message>
         <source>Ask me again</source>
         <translation>Redemandez-moi</translation>
     </message>
@@ -3018,6 +3056,10 @@ written %3</source>
     <message>
         <source>At the table</source>
         <translation>À la table</translation>
+    </message>
+    <message>
+        <source>At the table one step is shown at a time. The space bar goes on, Back goes back, nothing is lost.</source>
+        <translation>À la table on ne montre qu’une étape à la fois. La barre d’espace avance, Retour revient, rien ne se perd.</translation>
     </message>
     <message>
         <source>At the table:</source>
@@ -3217,7 +3259,7 @@ written %3</source>
     </message>
     <message>
         <source>By number</source>
-        <translation type="unfinished"></translation>
+        <translation>Par son numéro</translation>
     </message>
     <message>
         <source>Calibration square</source>
@@ -3332,8 +3374,16 @@ written %3</source>
         <translation>Choisissez à droite ce qui tourne mal.</translation>
     </message>
     <message>
+        <source>Choose one thing by a click on the card, and make it the hero.</source>
+        <translation>Choisissez une chose d’un clic sur la carte, et faites-en le héros.</translation>
+    </message>
+    <message>
         <source>Choose one, then drag it on the card.</source>
         <translation>Choisissez-en un, puis tirez-le sur la carte.</translation>
+    </message>
+    <message>
+        <source>Choose the stamps, eight or more of them, and put the crowd on the card.</source>
+        <translation>Choisissez les tampons, huit ou plus, et mettez la foule sur la carte.</translation>
     </message>
     <message>
         <source>Clear</source>
@@ -3356,12 +3406,24 @@ written %3</source>
         <translation>Cliquez une chose sur la carte ou sur la promenade pour y travailler.</translation>
     </message>
     <message>
+        <source>Click beside all things, then drag Mist until the far trees stand in it.</source>
+        <translation>Cliquez à côté de toutes les choses, puis tirez Brume jusqu’à ce que les arbres lointains y soient.</translation>
+    </message>
+    <message>
         <source>Click inside it to make a hole or to fill one. Drag the foot to where it stands.</source>
         <translation>Cliquez dedans pour faire un trou ou le remplir. Tirez le pied là où il se tient.</translation>
     </message>
     <message>
         <source>Click one: it goes on the card where its size is right.</source>
         <translation>Cliquez-en un : il vient là où sa taille est juste.</translation>
+    </message>
+    <message>
+        <source>Click the hare on the card and make it the hero.</source>
+        <translation>Cliquez le lièvre sur la carte et faites-en le héros.</translation>
+    </message>
+    <message>
+        <source>Click the poplar on the card and press Make a row.</source>
+        <translation>Cliquez le peuplier sur la carte et pressez Faire un rang.</translation>
     </message>
     <message>
         <source>Close gaps</source>
@@ -3401,7 +3463,7 @@ written %3</source>
     </message>
     <message>
         <source>Colour of %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Couleur : %1</translation>
     </message>
     <message>
         <source>Colour of a mat</source>
@@ -3541,7 +3603,7 @@ written %3</source>
     </message>
     <message>
         <source>Cut files</source>
-        <translation type="unfinished"></translation>
+        <translation>Fichiers de découpe</translation>
     </message>
     <message>
         <source>Cut it flush</source>
@@ -3597,11 +3659,11 @@ written %3</source>
     </message>
     <message>
         <source>Cut the mask, then cover %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Couper le masque, puis couvrir %1</translation>
     </message>
     <message>
         <source>Cut the masks, then cover %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Couper les masques, puis couvrir %1</translation>
     </message>
     <message>
         <source>Cut through a sheet</source>
@@ -3617,7 +3679,7 @@ written %3</source>
     </message>
     <message>
         <source>Darker to lighter</source>
-        <translation type="unfinished"></translation>
+        <translation>De foncé à clair</translation>
     </message>
     <message>
         <source>Deep</source>
@@ -3638,6 +3700,10 @@ written %3</source>
     <message>
         <source>Demo: the towpath as a &amp;finished card</source>
         <translation>Démo : le chemin de halage en carte &amp;finie</translation>
+    </message>
+    <message>
+        <source>Depth needs near and far. What is far stands higher on the card, nearer to the horizon.</source>
+        <translation>La profondeur demande du proche et du lointain. Ce qui est loin est plus haut sur la carte, plus près de l’horizon.</translation>
     </message>
     <message>
         <source>Details</source>
@@ -3745,11 +3811,11 @@ written %3</source>
     </message>
     <message>
         <source>Drawers</source>
-        <translation type="unfinished"></translation>
+        <translation>Tiroirs</translation>
     </message>
     <message>
         <source>Drawing at true size</source>
-        <translation type="unfinished"></translation>
+        <translation>Dessin en vraie grandeur</translation>
     </message>
     <message>
         <source>Dries</source>
@@ -3796,8 +3862,16 @@ written %3</source>
         <translation>Chacune est imprimée sur du papier simulé. Faux est ce qui différerait visiblement de choses nettement l'une devant l'autre.</translation>
     </message>
     <message>
+        <source>Each of a crowd stands where its size is right, and none is like its neighbour.</source>
+        <translation>Dans une foule chacun se tient où sa taille est juste, et aucun n’est pareil à son voisin.</translation>
+    </message>
+    <message>
         <source>Each step is done on all cards before the next is set up; masks go from card to card.</source>
         <translation>Chaque étape est faite sur toutes les cartes avant qu'on installe la suivante ; les masques passent de carte en carte.</translation>
+    </message>
+    <message>
+        <source>Each takes the size that fits its place. Pressed again without fresh ink a stamp prints paler.</source>
+        <translation>Chacun prend la taille qui convient à sa place. Pressé encore sans encre fraîche, un tampon imprime plus pâle.</translation>
     </message>
     <message>
         <source>Each thing against what really lies around it. Below 10 it sinks in at a glance.</source>
@@ -3880,6 +3954,10 @@ written %3</source>
         <translation>Chaque étape est faite sur du papier simulé et comparée à votre plan.</translation>
     </message>
     <message>
+        <source>Every step is stamped on simulated paper. What comes first is in front; what lies behind is stamped later, over masks.</source>
+        <translation>Chaque étape est tamponnée sur un papier simulé. Ce qui vient d’abord est devant ; ce qui est derrière vient plus tard, par-dessus des masques.</translation>
+    </message>
+    <message>
         <source>Everything by %1</source>
         <translation>Tout par %1</translation>
     </message>
@@ -3953,7 +4031,7 @@ written %3</source>
     </message>
     <message>
         <source>Files</source>
-        <translation type="unfinished"></translation>
+        <translation>Fichiers</translation>
     </message>
     <message>
         <source>Fill it with the sample stamps</source>
@@ -4014,6 +4092,26 @@ written %3</source>
     <message>
         <source>Finds the calibration square that Havlo prints, and straightens the picture by it</source>
         <translation>Trouve le carré d'étalonnage que Havlo imprime, et redresse l'image par lui</translation>
+    </message>
+    <message>
+        <source>Finished: &amp;overprinting</source>
+        <translation>Fini : &amp;surimpression</translation>
+    </message>
+    <message>
+        <source>Finished: a &amp;crowd</source>
+        <translation>Fini : une &amp;foule</translation>
+    </message>
+    <message>
+        <source>Finished: a &amp;dull card to make clear</source>
+        <translation>Fini : une carte &amp;terne à rendre claire</translation>
+    </message>
+    <message>
+        <source>Finished: a card of &amp;papers</source>
+        <translation>Fini : une carte de &amp;papiers</translation>
+    </message>
+    <message>
+        <source>Finished: an &amp;avenue</source>
+        <translation>Fini : une &amp;allée</translation>
     </message>
     <message>
         <source>First looks</source>
@@ -4188,6 +4286,14 @@ written %3</source>
         <translation>Plus fort à</translation>
     </message>
     <message>
+        <source>Give it company farther away: press Add a stamp and take the lock cottage or a poplar.</source>
+        <translation>Donnez-lui de la compagnie plus loin : pressez Ajouter un tampon et prenez la maison d’écluse (Lock cottage) ou un peuplier (poplar).</translation>
+    </message>
+    <message>
+        <source>Give the hero an ink that nothing else has.</source>
+        <translation>Donnez au héros une encre que rien d’autre n’a.</translation>
+    </message>
+    <message>
         <source>Glue %1 inside</source>
         <translation>Coller %1 à l'intérieur</translation>
     </message>
@@ -4214,6 +4320,10 @@ written %3</source>
     <message>
         <source>Go over %1 with a pen of its ink, or leave it paler: then it looks farther off.</source>
         <translation>Repassez sur %1 avec un stylo de son encre, ou laissez-le plus pâle : il paraît alors plus loin.</translation>
+    </message>
+    <message>
+        <source>Go to Make and press Begin this card.</source>
+        <translation>Allez à Faire et pressez Commencer cette carte.</translation>
     </message>
     <message>
         <source>Go to the drawer</source>
@@ -4245,7 +4355,7 @@ written %3</source>
     </message>
     <message>
         <source>Greyer to stronger</source>
-        <translation type="unfinished"></translation>
+        <translation>De terne à vif</translation>
     </message>
     <message>
         <source>H&amp;ide it while I work</source>
@@ -4265,7 +4375,7 @@ written %3</source>
     </message>
     <message>
         <source>Has no ground under it here. It is %1 tall.</source>
-        <translation type="unfinished"></translation>
+        <translation>N’a pas de sol sous lui ici. Sa hauteur : %1.</translation>
     </message>
     <message>
         <source>Have %1 ready</source>
@@ -4305,7 +4415,7 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     </message>
     <message>
         <source>Havlo plans</source>
-        <translation type="unfinished"></translation>
+        <translation>Plans Havlo</translation>
     </message>
     <message>
         <source>Havlo plans a scene from rubber stamps, shows what overlaps what, which masks to cut and in what order to stamp, and leads you through the work.</source>
@@ -4425,7 +4535,7 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     </message>
     <message>
         <source>Home</source>
-        <translation type="unfinished"></translation>
+        <translation>Chez soi</translation>
     </message>
     <message>
         <source>Horizon to %1</source>
@@ -4485,7 +4595,7 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     </message>
     <message>
         <source>How much, and where</source>
-        <translation type="unfinished"></translation>
+        <translation>Combien, et où</translation>
     </message>
     <message>
         <source>How often a mask can be laid</source>
@@ -4554,6 +4664,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>In &amp;front of what it meets</source>
         <translation>De&amp;vant ce qu'il touche</translation>
+    </message>
+    <message>
+        <source>In a crowd of equals nothing is seen first. Somebody must be different.</source>
+        <translation>Dans une foule d’égaux rien n’est vu d’abord. Quelqu’un doit être différent.</translation>
     </message>
     <message>
         <source>In air that lets you see %1, a thing %2 away keeps about %3 % of its contrast with the paper. Freshly inked it prints as the one on the left. Which print is it?</source>
@@ -4633,7 +4747,7 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     </message>
     <message>
         <source>Ink pads</source>
-        <translation type="unfinished"></translation>
+        <translation>Encreurs</translation>
     </message>
     <message>
         <source>Ink the guides</source>
@@ -4698,6 +4812,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>It cannot be done with fewer covers than %1.</source>
         <translation>Cela ne peut se faire avec moins de caches que %1.</translation>
+    </message>
+    <message>
+        <source>It comes to where its size is right: a stamp has one size, so its place says how far away it is.</source>
+        <translation>Il vient là où sa taille est juste : un tampon n’a qu’une taille, sa place dit donc à quelle distance il est.</translation>
     </message>
     <message>
         <source>It fits nowhere with room round it. Take something away, or a smaller greeting.</source>
@@ -4925,7 +5043,7 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     </message>
     <message>
         <source>Kind of file</source>
-        <translation type="unfinished"></translation>
+        <translation>Sorte de fichier</translation>
     </message>
     <message>
         <source>L&amp;essons</source>
@@ -4945,7 +5063,7 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     </message>
     <message>
         <source>Lately</source>
-        <translation type="unfinished"></translation>
+        <translation>Dernièrement</translation>
     </message>
     <message>
         <source>Lately minutes were missed by %1, before by %2.</source>
@@ -5096,6 +5214,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>Laissez la carte dans le positionneur, réencrez le tampon et pressez encore au même endroit.</translation>
     </message>
     <message>
+        <source>Leave the lesson</source>
+        <translation>Quitter la leçon</translation>
+    </message>
+    <message>
         <source>Leave these %1 out</source>
         <translation>Omettre ces %1</translation>
     </message>
@@ -5125,7 +5247,7 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     </message>
     <message>
         <source>Left-&amp;handed at the table</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Gaucher à la table</translation>
     </message>
     <message>
         <source>Length of a wave</source>
@@ -5137,27 +5259,11 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     </message>
     <message>
         <source>Less about it</source>
-        <translation type="unfinished"></translation>
+        <translation>Moins de détails</translation>
     </message>
     <message>
-        <source>Lesson: &amp;overprinting</source>
-        <translation>Leçon : l'&amp;surimpression</translation>
-    </message>
-    <message>
-        <source>Lesson: a &amp;crowd</source>
-        <translation>Leçon : une &amp;foule</translation>
-    </message>
-    <message>
-        <source>Lesson: a &amp;dull card made clear</source>
-        <translation>Leçon : une carte &amp;terne rendue claire</translation>
-    </message>
-    <message>
-        <source>Lesson: a card of &amp;papers</source>
-        <translation>Leçon : une carte de &amp;papiers</translation>
-    </message>
-    <message>
-        <source>Lesson: an &amp;avenue</source>
-        <translation>Leçon : une &amp;avenue</translation>
+        <source>Lesson</source>
+        <translation>Leçon</translation>
     </message>
     <message>
         <source>Lessons</source>
@@ -5213,7 +5319,7 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     </message>
     <message>
         <source>Letter</source>
-        <translation type="unfinished"></translation>
+        <translation>Letter</translation>
     </message>
     <message>
         <source>Letter %1 by hand</source>
@@ -5481,7 +5587,7 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     </message>
     <message>
         <source>Mend it in the drawer</source>
-        <translation type="unfinished"></translation>
+        <translation>Le corriger au tiroir</translation>
     </message>
     <message>
         <source>Message</source>
@@ -5513,7 +5619,7 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     </message>
     <message>
         <source>More about it</source>
-        <translation type="unfinished"></translation>
+        <translation>Plus de détails</translation>
     </message>
     <message>
         <source>More in
@@ -5524,6 +5630,10 @@ le tiroir</translation>
     <message>
         <source>More ink</source>
         <translation>Plus d'encre</translation>
+    </message>
+    <message>
+        <source>More stamps make fewer twins. Draw lots again makes another crowd of them.</source>
+        <translation>Plus de tampons font moins de jumeaux. Retirer au sort en fait une autre foule.</translation>
     </message>
     <message>
         <source>Mounting</source>
@@ -5614,6 +5724,10 @@ le tiroir</translation>
         <translation>Déplacer d'où viennent les rayons</translation>
     </message>
     <message>
+        <source>My first card</source>
+        <translation>Ma première carte</translation>
+    </message>
+    <message>
         <source>My own stamps</source>
         <translation>Mes propres tampons</translation>
     </message>
@@ -5639,7 +5753,7 @@ le tiroir</translation>
     </message>
     <message>
         <source>Name of the file</source>
-        <translation type="unfinished"></translation>
+        <translation>Nom du fichier</translation>
     </message>
     <message>
         <source>Name of the part</source>
@@ -5691,7 +5805,7 @@ le tiroir</translation>
     </message>
     <message>
         <source>Next page</source>
-        <translation type="unfinished"></translation>
+        <translation>Page suivante</translation>
     </message>
     <message>
         <source>Next sheet</source>
@@ -5731,7 +5845,7 @@ le tiroir</translation>
     </message>
     <message>
         <source>Next: stamp on plain paper what you have, and open a scan or photo of it.</source>
-        <translation type="unfinished"></translation>
+        <translation>Ensuite : tamponnez sur du papier uni ce que vous avez, et ouvrez-en un scan ou une photo.</translation>
     </message>
     <message>
         <source>No card has a paper to be laid.</source>
@@ -6003,7 +6117,7 @@ le tiroir</translation>
     </message>
     <message>
         <source>Nothing mo&amp;ves by itself</source>
-        <translation type="unfinished"></translation>
+        <translation>Rien ne &amp;bouge tout seul</translation>
     </message>
     <message>
         <source>Nothing of it is wide enough to cut: let what is behind run over it, or stamp it last.</source>
@@ -6015,7 +6129,7 @@ le tiroir</translation>
     </message>
     <message>
         <source>Nothing of this kind is in here.</source>
-        <translation type="unfinished"></translation>
+        <translation>Il n’y a rien de cette sorte ici.</translation>
     </message>
     <message>
         <source>Nothing on this card stands at a distance.</source>
@@ -6111,7 +6225,7 @@ le tiroir</translation>
     </message>
     <message>
         <source>On %1, %2 away.</source>
-        <translation type="unfinished"></translation>
+        <translation>Sur %1, à %2.</translation>
     </message>
     <message>
         <source>On foam</source>
@@ -6246,6 +6360,10 @@ le tiroir</translation>
         <translation>Un se tient là où il est trop grand ou trop petit.</translation>
     </message>
     <message>
+        <source>One thing is meant to be seen first. Havlo then watches that nothing draws the eye away from it.</source>
+        <translation>Une chose est faite pour être vue d’abord. Havlo veille ensuite à ce que rien n’en détourne l’œil.</translation>
+    </message>
+    <message>
         <source>One thing is wrong</source>
         <translation>Une chose ne va pas</translation>
     </message>
@@ -6279,11 +6397,19 @@ le tiroir</translation>
     </message>
     <message>
         <source>Open</source>
-        <translation type="unfinished"></translation>
+        <translation>Ouvrir</translation>
     </message>
     <message>
         <source>Open &amp;recent</source>
         <translation>&amp;Récents</translation>
+    </message>
+    <message>
+        <source>Open A crowd: in the menu Thing, or Ctrl+Shift+C.</source>
+        <translation>Ouvrez Une foule : dans le menu Chose, ou par Ctrl+Maj+C.</translation>
+    </message>
+    <message>
+        <source>Open Order &amp; masks and wait until the card is proven.</source>
+        <translation>Ouvrez Ordre &amp; masques et attendez que la carte soit prouvée.</translation>
     </message>
     <message>
         <source>Open a plan</source>
@@ -6363,7 +6489,7 @@ le tiroir</translation>
     </message>
     <message>
         <source>PDF files</source>
-        <translation type="unfinished"></translation>
+        <translation>Fichiers PDF</translation>
     </message>
     <message>
         <source>Pack the drawer</source>
@@ -6371,11 +6497,11 @@ le tiroir</translation>
     </message>
     <message>
         <source>Page at true size</source>
-        <translation type="unfinished"></translation>
+        <translation>Page en vraie grandeur</translation>
     </message>
     <message>
         <source>Page before</source>
-        <translation type="unfinished"></translation>
+        <translation>Page précédente</translation>
     </message>
     <message>
         <source>Page up and down go from blend to blend, H through what can be pulled of it, arrow keys pull.</source>
@@ -6431,7 +6557,7 @@ le tiroir</translation>
     </message>
     <message>
         <source>Paper in the printer</source>
-        <translation type="unfinished"></translation>
+        <translation>Papier dans l’imprimante</translation>
     </message>
     <message>
         <source>Papers</source>
@@ -6499,7 +6625,7 @@ le tiroir</translation>
     </message>
     <message>
         <source>Pictures</source>
-        <translation type="unfinished"></translation>
+        <translation>Images</translation>
     </message>
     <message>
         <source>Pieces</source>
@@ -6555,7 +6681,7 @@ le tiroir</translation>
     </message>
     <message>
         <source>Plans that you open or save are found here.</source>
-        <translation type="unfinished"></translation>
+        <translation>Les plans que vous ouvrez ou enregistrez se retrouvent ici.</translation>
     </message>
     <message>
         <source>Plate</source>
@@ -6687,7 +6813,7 @@ le tiroir</translation>
     </message>
     <message>
         <source>Print…</source>
-        <translation type="unfinished"></translation>
+        <translation>Imprimer…</translation>
     </message>
     <message>
         <source>Proven</source>
@@ -6770,6 +6896,10 @@ le tiroir</translation>
         <translation>Mettre la foule sur la carte</translation>
     </message>
     <message>
+        <source>Put the hare on the card: click it among the stamps at the left.</source>
+        <translation>Mettez le lièvre sur la carte : cliquez-le parmi les tampons à gauche (Hare).</translation>
+    </message>
+    <message>
         <source>Put the mask back on and fill the pale gap with a marker or a small brush.</source>
         <translation>Remettez le masque et remplissez le vide pâle au feutre ou au petit pinceau.</translation>
     </message>
@@ -6815,15 +6945,15 @@ le tiroir</translation>
     </message>
     <message>
         <source>Reads %1 tall here: too small, it is %2.</source>
-        <translation type="unfinished"></translation>
+        <translation>Paraît haut de %1 ici : trop petit, ce devrait être %2.</translation>
     </message>
     <message>
         <source>Reads %1 tall here: too tall, it is %2.</source>
-        <translation type="unfinished"></translation>
+        <translation>Paraît haut de %1 ici : trop grand, ce devrait être %2.</translation>
     </message>
     <message>
         <source>Reads %1 tall, as it should: %2.</source>
-        <translation type="unfinished"></translation>
+        <translation>Paraît haut de %1, comme il faut : %2.</translation>
     </message>
     <message>
         <source>Ready ones</source>
@@ -6863,7 +6993,7 @@ le tiroir</translation>
     </message>
     <message>
         <source>Round the wheel</source>
-        <translation type="unfinished"></translation>
+        <translation>Autour du cercle</translation>
     </message>
     <message>
         <source>Rows</source>
@@ -6899,7 +7029,7 @@ le tiroir</translation>
     </message>
     <message>
         <source>Save</source>
-        <translation type="unfinished"></translation>
+        <translation>Enregistrer</translation>
     </message>
     <message>
         <source>Save &amp;as…</source>
@@ -6911,7 +7041,11 @@ le tiroir</translation>
     </message>
     <message>
         <source>Save as PDF…</source>
-        <translation type="unfinished"></translation>
+        <translation>Enregistrer en PDF…</translation>
+    </message>
+    <message>
+        <source>Save it</source>
+        <translation>L’enregistrer</translation>
     </message>
     <message>
         <source>Save it as a PDF</source>
@@ -7119,7 +7253,7 @@ le tiroir</translation>
     </message>
     <message>
         <source>Six digits 0 to F, two each for red, green and blue, where you have them</source>
-        <translation type="unfinished"></translation>
+        <translation>Six chiffres de 0 à F, deux pour le rouge, le vert et le bleu, si vous les avez</translation>
     </message>
     <message>
         <source>Size</source>
@@ -7170,12 +7304,16 @@ le tiroir</translation>
         <translation>Petites choses</translation>
     </message>
     <message>
+        <source>Smaller, higher, closer together, paler: four ways to say far away, and they agree.</source>
+        <translation>Plus petit, plus haut, plus serré, plus pâle : quatre façons de dire loin, et elles s’accordent.</translation>
+    </message>
+    <message>
         <source>Smallest envelope that takes it: %1, %2.</source>
         <translation>Plus petite enveloppe qui la prend : %1, %2.</translation>
     </message>
     <message>
         <source>Some ground</source>
-        <translation type="unfinished"></translation>
+        <translation>Un sol</translation>
     </message>
     <message>
         <source>Some of them otherwise</source>
@@ -7323,11 +7461,11 @@ le tiroir</translation>
     </message>
     <message>
         <source>Stamped as number %1 of %2</source>
-        <translation type="unfinished"></translation>
+        <translation>Tamponné en numéro %1 sur %2</translation>
     </message>
     <message>
         <source>Stamped as number %1 of %2, then covered</source>
-        <translation type="unfinished"></translation>
+        <translation>Tamponné en numéro %1 sur %2, puis couvert</translation>
     </message>
     <message>
         <source>Stamped next: %1. Which of these must lie covered?</source>
@@ -7363,7 +7501,7 @@ le tiroir</translation>
     </message>
     <message>
         <source>Stands %1 away.</source>
-        <translation type="unfinished"></translation>
+        <translation>Se tient à %1.</translation>
     </message>
     <message>
         <source>Stands right here, %1 away:</source>
@@ -7499,7 +7637,7 @@ le tiroir</translation>
     </message>
     <message>
         <source>Table</source>
-        <translation type="unfinished"></translation>
+        <translation>Tableau</translation>
     </message>
     <message>
         <source>Tags</source>
@@ -7606,6 +7744,10 @@ le tiroir</translation>
         <translation>Enlever le passe-partout %1</translation>
     </message>
     <message>
+        <source>Take me there</source>
+        <translation>M’y conduire</translation>
+    </message>
+    <message>
         <source>Take off</source>
         <translation>Enlever</translation>
     </message>
@@ -7698,6 +7840,10 @@ le tiroir</translation>
         <translation>Cette carte est sur la table dans une autre fenêtre. Quittez-la d'abord là-bas.</translation>
     </message>
     <message>
+        <source>That is a whole card: near and far, one hero, a sky, and the order to stamp it in. Make it on paper, or leave it for now; it is kept.</source>
+        <translation>C’est une carte entière : du proche et du lointain, un héros, un ciel, et l’ordre pour la tamponner. Faites-la sur papier, ou laissez-la pour l’instant ; elle est gardée.</translation>
+    </message>
+    <message>
         <source>That is it</source>
         <translation>C'est cela</translation>
     </message>
@@ -7711,7 +7857,7 @@ le tiroir</translation>
     </message>
     <message>
         <source>The %1 is in %2, one page at true size.</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 : dans %2, une page en vraie grandeur.</translation>
     </message>
     <message>
         <source>The %1 mat</source>
@@ -7719,7 +7865,7 @@ le tiroir</translation>
     </message>
     <message>
         <source>The %1, before it is printed</source>
-        <translation type="unfinished"></translation>
+        <translation>Avant d’imprimer : %1</translation>
     </message>
     <message>
         <source>The &amp;whole card</source>
@@ -7862,6 +8008,10 @@ le tiroir</translation>
         <translation>La couleur de %1 saute aux yeux</translation>
     </message>
     <message>
+        <source>The curve on the walk shows how much ink the mist leaves at every distance.</source>
+        <translation>La courbe sur la promenade montre combien d’encre la brume laisse à chaque distance.</translation>
+    </message>
+    <message>
         <source>The darker side is the one away from the light.</source>
         <translation>Le côté sombre est celui qui tourne le dos à la lumière.</translation>
     </message>
@@ -7923,7 +8073,7 @@ le tiroir</translation>
     </message>
     <message>
         <source>The first %1 are shown. What is not can be typed.</source>
-        <translation type="unfinished"></translation>
+        <translation>Les %1 premiers sont montrés. Le reste peut se taper.</translation>
     </message>
     <message>
         <source>The first thing sets the view: seen from %1 it stands right. Under &quot;The one viewpoint&quot; it can be changed.</source>
@@ -8035,7 +8185,11 @@ le tiroir</translation>
     </message>
     <message>
         <source>The mist leaves %1 % of its ink; pressed like this it has %2 %.</source>
-        <translation type="unfinished"></translation>
+        <translation>La brume lui laisse %1 % de son encre ; pressé ainsi il en a %2 %.</translation>
+    </message>
+    <message>
+        <source>The next lesson</source>
+        <translation>La leçon suivante</translation>
     </message>
     <message>
         <source>The next one</source>
@@ -8083,7 +8237,7 @@ le tiroir</translation>
     </message>
     <message>
         <source>The picture</source>
-        <translation type="unfinished"></translation>
+        <translation>L’image</translation>
     </message>
     <message>
         <source>The print and its paper</source>
@@ -8099,7 +8253,7 @@ le tiroir</translation>
     </message>
     <message>
         <source>The proof</source>
-        <translation type="unfinished"></translation>
+        <translation>La preuve</translation>
     </message>
     <message>
         <source>The reading</source>
@@ -8171,11 +8325,11 @@ le tiroir</translation>
     </message>
     <message>
         <source>The shelf</source>
-        <translation type="unfinished"></translation>
+        <translation>L’étagère</translation>
     </message>
     <message>
         <source>The simulated card equals what you planned, but for the hair a hand leaves along masks.</source>
-        <translation type="unfinished"></translation>
+        <translation>La carte simulée est celle que vous avez prévue, au cheveu près qu’une main laisse le long des masques.</translation>
     </message>
     <message>
         <source>The simulated card equals what you planned.</source>
@@ -8183,7 +8337,7 @@ le tiroir</translation>
     </message>
     <message>
         <source>The stamp</source>
-        <translation type="unfinished"></translation>
+        <translation>Le tampon</translation>
     </message>
     <message>
         <source>The stamp and its mask</source>
@@ -8199,7 +8353,7 @@ le tiroir</translation>
     </message>
     <message>
         <source>The step</source>
-        <translation type="unfinished"></translation>
+        <translation>L’étape</translation>
     </message>
     <message>
         <source>The steps</source>
@@ -8207,7 +8361,7 @@ le tiroir</translation>
     </message>
     <message>
         <source>The thing</source>
-        <translation type="unfinished"></translation>
+        <translation>La chose</translation>
     </message>
     <message>
         <source>The thing, not the stamp: without it Havlo cannot say where it may stand</source>
@@ -8275,11 +8429,11 @@ le tiroir</translation>
     </message>
     <message>
         <source>There is no %1.</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 n’existe pas.</translation>
     </message>
     <message>
         <source>There is no folder %1.</source>
-        <translation type="unfinished"></translation>
+        <translation>Le dossier %1 n’existe pas.</translation>
     </message>
     <message>
         <source>There is no greeting on the card.</source>
@@ -8296,6 +8450,10 @@ le tiroir</translation>
     <message>
         <source>There is nothing on the card yet.</source>
         <translation>Il n'y a encore rien sur la carte.</translation>
+    </message>
+    <message>
+        <source>There is nothing to explain here. F1 opens the handbook.</source>
+        <translation>Il n’y a rien à expliquer ici. F1 ouvre le manuel.</translation>
     </message>
     <message>
         <source>There is one size only: paler pressings and the spacing must do the rest.</source>
@@ -8350,6 +8508,10 @@ le tiroir</translation>
         <translation>Cette carte n'a pas de point de vue.</translation>
     </message>
     <message>
+        <source>This card is in no file yet. What you do is kept beside, and offered again after a fall.</source>
+        <translation>Cette carte n’est encore dans aucun fichier. Ce que vous faites est gardé à côté, et proposé de nouveau après une chute.</translation>
+    </message>
+    <message>
         <source>This card on another size</source>
         <translation>Cette carte dans un autre format</translation>
     </message>
@@ -8375,7 +8537,7 @@ le tiroir</translation>
     </message>
     <message>
         <source>This folder</source>
-        <translation type="unfinished"></translation>
+        <translation>Ce dossier</translation>
     </message>
     <message>
         <source>This is a pattern all over the card</source>
@@ -8598,6 +8760,14 @@ le tiroir</translation>
         <translation>Découvrir %1</translation>
     </message>
     <message>
+        <source>Under Ink &amp; light, Background, add a wash: mist.</source>
+        <translation>Sous Encre &amp; lumière, Fond, ajoutez un lavis : brume.</translation>
+    </message>
+    <message>
+        <source>Under Ink &amp; light, Background, press A sky.</source>
+        <translation>Sous Encre &amp; lumière, Fond, pressez Un ciel.</translation>
+    </message>
+    <message>
         <source>Undo</source>
         <translation>Annuler</translation>
     </message>
@@ -8667,11 +8837,11 @@ le tiroir</translation>
     </message>
     <message>
         <source>Very far away.</source>
-        <translation type="unfinished"></translation>
+        <translation>Très loin.</translation>
     </message>
     <message>
         <source>Water</source>
-        <translation type="unfinished"></translation>
+        <translation>De l’eau</translation>
     </message>
     <message>
         <source>Waves of the edge</source>
@@ -8734,8 +8904,12 @@ le tiroir</translation>
         <translation>Et si …</translation>
     </message>
     <message>
+        <source>What is alone of its colour is found at once, however many there are.</source>
+        <translation>Ce qui est seul de sa couleur se trouve aussitôt, si nombreux qu’ils soient.</translation>
+    </message>
+    <message>
         <source>What is it?</source>
-        <translation type="unfinished"></translation>
+        <translation>Qu’est-ce ?</translation>
     </message>
     <message>
         <source>What is it? “coat”, “left ear”</source>
@@ -8771,7 +8945,7 @@ le tiroir</translation>
     </message>
     <message>
         <source>What it says</source>
-        <translation type="unfinished"></translation>
+        <translation>Ce qu’elle dit</translation>
     </message>
     <message>
         <source>What it shows, its set, a tag</source>
@@ -8843,7 +9017,7 @@ le tiroir</translation>
     </message>
     <message>
         <source>What was learnt</source>
-        <translation type="unfinished"></translation>
+        <translation>Ce qui fut appris</translation>
     </message>
     <message>
         <source>What was not saved of &quot;%1&quot; is kept.</source>
@@ -9207,7 +9381,7 @@ le tiroir</translation>
     </message>
     <message>
         <source>Zip</source>
-        <translation type="unfinished"></translation>
+        <translation>Zip</translation>
     </message>
     <message>
         <source>a blend</source>
@@ -9299,7 +9473,7 @@ le tiroir</translation>
     </message>
     <message>
         <source>a name, or a whole path</source>
-        <translation type="unfinished"></translation>
+        <translation>un nom, ou un chemin entier</translation>
     </message>
     <message>
         <source>a new %1</source>
@@ -9511,7 +9685,7 @@ le tiroir</translation>
     </message>
     <message>
         <source>amber</source>
-        <translation type="unfinished"></translation>
+        <translation>ambre</translation>
     </message>
     <message>
         <source>an opening of %1 by %2 in a sheet of masking paper</source>
@@ -9583,7 +9757,7 @@ le tiroir</translation>
     </message>
     <message>
         <source>as it is: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>comme c’est : %1</translation>
     </message>
     <message>
         <source>as its kind usually does</source>
@@ -9739,7 +9913,7 @@ le tiroir</translation>
     </message>
     <message>
         <source>being made …</source>
-        <translation type="unfinished"></translation>
+        <translation>en préparation …</translation>
     </message>
     <message>
         <source>below a line</source>
@@ -9771,7 +9945,7 @@ le tiroir</translation>
     </message>
     <message>
         <source>blue</source>
-        <translation type="unfinished"></translation>
+        <translation>bleu</translation>
     </message>
     <message>
         <source>boards</source>
@@ -9935,7 +10109,7 @@ le tiroir</translation>
     </message>
     <message>
         <source>deep</source>
-        <translation type="unfinished"></translation>
+        <translation>profond</translation>
     </message>
     <message>
         <source>degrees, to the left</source>
@@ -10295,7 +10469,7 @@ le tiroir</translation>
     </message>
     <message>
         <source>green</source>
-        <translation type="unfinished"></translation>
+        <translation>vert</translation>
     </message>
     <message>
         <source>greeting “%1”</source>
@@ -10303,7 +10477,7 @@ le tiroir</translation>
     </message>
     <message>
         <source>grey, lightness %1</source>
-        <translation type="unfinished"></translation>
+        <translation>gris, clarté %1</translation>
     </message>
     <message>
         <source>ground</source>
@@ -10407,7 +10581,7 @@ le tiroir</translation>
     </message>
     <message>
         <source>in %1: %2</source>
-        <translation type="unfinished"></translation>
+        <translation>en %1 : %2</translation>
     </message>
     <message>
         <source>in its middle</source>
@@ -10691,7 +10865,7 @@ le tiroir</translation>
     </message>
     <message>
         <source>large type</source>
-        <translation type="unfinished"></translation>
+        <translation>gros caractères</translation>
     </message>
     <message>
         <source>largest %1</source>
@@ -10707,7 +10881,7 @@ le tiroir</translation>
     </message>
     <message>
         <source>leaf green</source>
-        <translation type="unfinished"></translation>
+        <translation>vert feuille</translation>
     </message>
     <message>
         <source>leave out</source>
@@ -11127,7 +11301,7 @@ le tiroir</translation>
     </message>
     <message>
         <source>on masking paper, %1; lay them aside to dry</source>
-        <translation type="unfinished"></translation>
+        <translation>sur du papier à masquer, %1 ; mettre de côté pour sécher</translation>
     </message>
     <message>
         <source>on masking paper, %1; they dry meanwhile</source>
@@ -11191,7 +11365,7 @@ le tiroir</translation>
     </message>
     <message>
         <source>one page, at true size</source>
-        <translation type="unfinished"></translation>
+        <translation>une page, en vraie grandeur</translation>
     </message>
     <message>
         <source>one paper over %1</source>
@@ -11235,7 +11409,7 @@ le tiroir</translation>
     </message>
     <message>
         <source>orange red</source>
-        <translation type="unfinished"></translation>
+        <translation>rouge orangé</translation>
     </message>
     <message>
         <source>other eyes</source>
@@ -11267,7 +11441,7 @@ le tiroir</translation>
     </message>
     <message>
         <source>page %1 of %2, at true size</source>
-        <translation type="unfinished"></translation>
+        <translation>page %1 sur %2, en vraie grandeur</translation>
     </message>
     <message>
         <source>paint</source>
@@ -11275,7 +11449,7 @@ le tiroir</translation>
     </message>
     <message>
         <source>pale</source>
-        <translation type="unfinished"></translation>
+        <translation>pâle</translation>
     </message>
     <message>
         <source>panel</source>
@@ -11347,7 +11521,7 @@ le tiroir</translation>
     </message>
     <message>
         <source>pink</source>
-        <translation type="unfinished"></translation>
+        <translation>rose vif</translation>
     </message>
     <message>
         <source>placement sheet</source>
@@ -11483,7 +11657,7 @@ le tiroir</translation>
     </message>
     <message>
         <source>rose</source>
-        <translation type="unfinished"></translation>
+        <translation>rose</translation>
     </message>
     <message>
         <source>run sheet</source>
@@ -11523,7 +11697,7 @@ le tiroir</translation>
     </message>
     <message>
         <source>sea green</source>
-        <translation type="unfinished"></translation>
+        <translation>vert de mer</translation>
     </message>
     <message>
         <source>second</source>
@@ -11587,7 +11761,7 @@ le tiroir</translation>
     </message>
     <message>
         <source>sky blue</source>
-        <translation type="unfinished"></translation>
+        <translation>bleu ciel</translation>
     </message>
     <message>
         <source>slender part %1, %2 long</source>
@@ -12351,7 +12525,7 @@ le tiroir</translation>
     </message>
     <message>
         <source>turquoise</source>
-        <translation type="unfinished"></translation>
+        <translation>turquoise</translation>
     </message>
     <message>
         <source>two thirds of the way up</source>
@@ -12403,11 +12577,11 @@ le tiroir</translation>
     </message>
     <message>
         <source>very far</source>
-        <translation type="unfinished"></translation>
+        <translation>très loin</translation>
     </message>
     <message>
         <source>violet</source>
-        <translation type="unfinished"></translation>
+        <translation>violet</translation>
     </message>
     <message>
         <source>wait %1</source>
@@ -12555,7 +12729,7 @@ le tiroir</translation>
     </message>
     <message>
         <source>without colour</source>
-        <translation type="unfinished"></translation>
+        <translation>sans couleur</translation>
     </message>
     <message>
         <source>written here</source>
@@ -12563,7 +12737,7 @@ le tiroir</translation>
     </message>
     <message>
         <source>yellow</source>
-        <translation type="unfinished"></translation>
+        <translation>jaune</translation>
     </message>
     <message>
         <source>your stamps</source>

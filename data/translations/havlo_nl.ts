@@ -83,7 +83,7 @@ set: %1</translation>
     </message>
     <message>
         <source> Larger than the sheet and left out: %1.</source>
-        <translation type="unfinished"></translation>
+        <translation> Groter dan het vel en weggelaten: %1.</translation>
     </message>
     <message>
         <source> Nothing went wrong.</source>
@@ -211,7 +211,9 @@ set: %1</translation>
         <source>%1
 %2
 written %3</source>
-        <translation type="unfinished"></translation>
+        <translation>%1
+%2
+geschreven %3</translation>
     </message>
     <message>
         <source>%1
@@ -273,7 +275,7 @@ written %3</source>
     </message>
     <message>
         <source>%1 %2, pressing %3, comes nearer.</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 %2, druk %3, komt dichterbij.</translation>
     </message>
     <message>
         <source>%1 (%2 % of its typical height)</source>
@@ -301,7 +303,7 @@ written %3</source>
     </message>
     <message>
         <source>%1 Pressing %2 comes nearer.</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 Druk %2 komt dichterbij.</translation>
     </message>
     <message>
         <source>%1 above the top edge</source>
@@ -817,7 +819,7 @@ written %3</source>
     </message>
     <message>
         <source>%1 is there already. Replace it?</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 is er al. Vervangen?</translation>
     </message>
     <message>
         <source>%1 is too dark for its distance</source>
@@ -1685,7 +1687,7 @@ written %3</source>
     </message>
     <message>
         <source>%1, in %2 parts</source>
-        <translation type="unfinished"></translation>
+        <translation>%1, in %2 delen</translation>
     </message>
     <message>
         <source>%1, in the drawer</source>
@@ -1752,6 +1754,10 @@ written %3</source>
         <translation>%1: %2 van links, %3 van onderen</translation>
     </message>
     <message>
+        <source>%1: %2 of %3</source>
+        <translation>%1: %2 van %3</translation>
+    </message>
+    <message>
         <source>%1: %2 steps, about %3. One step at a time; the space bar goes on. You can leave at any step and come back.</source>
         <translation>%1: %2 stappen, ongeveer %3. Eén stap tegelijk; de spatiebalk gaat verder. Je kunt bij elke stap weggaan en terugkomen.</translation>
     </message>
@@ -1774,6 +1780,10 @@ written %3</source>
     <message>
         <source>%1: cut %2.</source>
         <translation>%1: snijd %2.</translation>
+    </message>
+    <message>
+        <source>%1: done</source>
+        <translation>%1: klaar</translation>
     </message>
     <message>
         <source>%1: foot %2, %3.</source>
@@ -1837,11 +1847,11 @@ written %3</source>
     </message>
     <message>
         <source>%1; in front of %2 things.</source>
-        <translation type="unfinished"></translation>
+        <translation>%1; voor %2 dingen.</translation>
     </message>
     <message>
         <source>%1; in front of %2.</source>
-        <translation type="unfinished"></translation>
+        <translation>%1; ervoor: %2.</translation>
     </message>
     <message>
         <source>%1; offcuts go into the drawer</source>
@@ -1896,6 +1906,10 @@ written %3</source>
         <translation>&amp;Gelijke tussenruimten in het beeld</translation>
     </message>
     <message>
+        <source>&amp;Explain what has the keys</source>
+        <translation>Dit &amp;uitleggen</translation>
+    </message>
+    <message>
         <source>&amp;Farther</source>
         <translation>&amp;Verder</translation>
     </message>
@@ -1917,7 +1931,7 @@ written %3</source>
     </message>
     <message>
         <source>&amp;Large targets, for inky fingers</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Grote vlakken, voor inktvingers</translation>
     </message>
     <message>
         <source>&amp;Leave</source>
@@ -2329,7 +2343,7 @@ written %3</source>
     </message>
     <message>
         <source>; it dries for %1 before it is covered</source>
-        <translation type="unfinished"></translation>
+        <translation>; het droogt %1 voor het wordt afgedekt</translation>
     </message>
     <message>
         <source>; it dries slowly, keep the hand off for %1</source>
@@ -2492,6 +2506,10 @@ written %3</source>
         <translation>Een menigte van %1</translation>
     </message>
     <message>
+        <source>A crowd takes many masks, each laid often. Under What if you see what it costs with fewer of them, and under Schools what printing straight over would save.</source>
+        <translation>Een menigte vraagt veel maskers, en elk wordt vaak gelegd. Onder Wat als zie je wat ze met minder kost, en onder Manieren wat gewoon overdrukken zou sparen.</translation>
+    </message>
+    <message>
         <source>A cut loses</source>
         <translation>Een snede kost</translation>
     </message>
@@ -2572,6 +2590,10 @@ written %3</source>
         <translation>Een mat van %1-papier</translation>
     </message>
     <message>
+        <source>A misty row</source>
+        <translation>Een rij in de mist</translation>
+    </message>
+    <message>
         <source>A new card</source>
         <translation>Een nieuwe kaart</translation>
     </message>
@@ -2582,6 +2604,10 @@ written %3</source>
     <message>
         <source>A note on this step</source>
         <translation>Een notitie bij deze stap</translation>
+    </message>
+    <message>
+        <source>A pale veil between near and far. On the walk it stands as a line that can be dragged.</source>
+        <translation>Een bleke sluier tussen dichtbij en ver. Op de wandeling is hij een lijn die je kunt slepen.</translation>
     </message>
     <message>
         <source>A palette wants three inks or more.</source>
@@ -2620,6 +2646,10 @@ written %3</source>
         <translation>Een rij van %1</translation>
     </message>
     <message>
+        <source>A row runs away from you: equal steps on the ground become shorter and shorter on paper.</source>
+        <translation>Een rij loopt van je weg: gelijke stappen op de grond worden op papier steeds korter.</translation>
+    </message>
+    <message>
         <source>A scan or photo of stamps</source>
         <translation>Een scan of foto van stempels</translation>
     </message>
@@ -2649,11 +2679,15 @@ written %3</source>
     </message>
     <message>
         <source>A sky</source>
-        <translation type="unfinished"></translation>
+        <translation>Een lucht</translation>
     </message>
     <message>
         <source>A sky in steps</source>
         <translation>Een lucht in stappen</translation>
+    </message>
+    <message>
+        <source>A sky is blended round masks, before or after what is stamped. Its borders can be dragged on the card.</source>
+        <translation>Een lucht wordt rond maskers uitgewreven, voor of na het stempelen. Zijn randen kun je op de kaart slepen.</translation>
     </message>
     <message>
         <source>A sliver at the edge looks like a slip; bring more of it in, or leave it out.</source>
@@ -2729,7 +2763,7 @@ written %3</source>
     </message>
     <message>
         <source>A4</source>
-        <translation type="unfinished"></translation>
+        <translation>A4</translation>
     </message>
     <message>
         <source>About %1 mm of line ends to join by pen.</source>
@@ -2865,7 +2899,7 @@ written %3</source>
     </message>
     <message>
         <source>All files</source>
-        <translation type="unfinished"></translation>
+        <translation>Alle bestanden</translation>
     </message>
     <message>
         <source>All of them, in the drawer</source>
@@ -2996,6 +3030,10 @@ written %3</source>
         <translation>Zoals gestempeld</translation>
     </message>
     <message>
+        <source>Ask for three or more, tick Paler with distance, and put the row on the card.</source>
+        <translation>Vraag er drie of meer, kies Bleker met de afstand en zet de rij op de kaart.</translation>
+    </message>
+    <message>
         <source>Ask me again</source>
         <translation>Vraag het me nog eens</translation>
     </message>
@@ -3018,6 +3056,10 @@ written %3</source>
     <message>
         <source>At the table</source>
         <translation>Aan tafel</translation>
+    </message>
+    <message>
+        <source>At the table one step is shown at a time. The space bar goes on, Back goes back, nothing is lost.</source>
+        <translation>Aan tafel zie je één stap tegelijk. De spatiebalk gaat verder, Terug gaat terug, niets gaat verloren.</translation>
     </message>
     <message>
         <source>At the table:</source>
@@ -3217,7 +3259,7 @@ written %3</source>
     </message>
     <message>
         <source>By number</source>
-        <translation type="unfinished"></translation>
+        <translation>Als getal</translation>
     </message>
     <message>
         <source>Calibration square</source>
@@ -3332,8 +3374,16 @@ written %3</source>
         <translation>Kies rechts wat er misgaat.</translation>
     </message>
     <message>
+        <source>Choose one thing by a click on the card, and make it the hero.</source>
+        <translation>Kies één ding met een klik op de kaart en maak het tot held.</translation>
+    </message>
+    <message>
         <source>Choose one, then drag it on the card.</source>
         <translation>Kies er een, sleep het dan op de kaart.</translation>
+    </message>
+    <message>
+        <source>Choose the stamps, eight or more of them, and put the crowd on the card.</source>
+        <translation>Kies de stempels, acht of meer stuks, en zet de menigte op de kaart.</translation>
     </message>
     <message>
         <source>Clear</source>
@@ -3356,12 +3406,24 @@ written %3</source>
         <translation>Klik een ding op de kaart of op de wandeling aan om eraan te werken.</translation>
     </message>
     <message>
+        <source>Click beside all things, then drag Mist until the far trees stand in it.</source>
+        <translation>Klik naast alle dingen en sleep dan Mist tot de verre bomen erin staan.</translation>
+    </message>
+    <message>
         <source>Click inside it to make a hole or to fill one. Drag the foot to where it stands.</source>
         <translation>Klik erin om een gat te maken of te vullen. Sleep de voet naar waar het staat.</translation>
     </message>
     <message>
         <source>Click one: it goes on the card where its size is right.</source>
         <translation>Klik er een aan: hij komt waar zijn maat klopt.</translation>
+    </message>
+    <message>
+        <source>Click the hare on the card and make it the hero.</source>
+        <translation>Klik de haas op de kaart aan en maak hem tot held.</translation>
+    </message>
+    <message>
+        <source>Click the poplar on the card and press Make a row.</source>
+        <translation>Klik de populier op de kaart aan en druk op Een rij maken.</translation>
     </message>
     <message>
         <source>Close gaps</source>
@@ -3401,7 +3463,7 @@ written %3</source>
     </message>
     <message>
         <source>Colour of %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Kleur: %1</translation>
     </message>
     <message>
         <source>Colour of a mat</source>
@@ -3541,7 +3603,7 @@ written %3</source>
     </message>
     <message>
         <source>Cut files</source>
-        <translation type="unfinished"></translation>
+        <translation>Snijbestanden</translation>
     </message>
     <message>
         <source>Cut it flush</source>
@@ -3597,11 +3659,11 @@ written %3</source>
     </message>
     <message>
         <source>Cut the mask, then cover %1</source>
-        <translation type="unfinished"></translation>
+        <translation>Het masker snijden, dan afdekken: %1</translation>
     </message>
     <message>
         <source>Cut the masks, then cover %1</source>
-        <translation type="unfinished"></translation>
+        <translation>De maskers snijden, dan afdekken: %1</translation>
     </message>
     <message>
         <source>Cut through a sheet</source>
@@ -3617,7 +3679,7 @@ written %3</source>
     </message>
     <message>
         <source>Darker to lighter</source>
-        <translation type="unfinished"></translation>
+        <translation>Van donker naar licht</translation>
     </message>
     <message>
         <source>Deep</source>
@@ -3638,6 +3700,10 @@ written %3</source>
     <message>
         <source>Demo: the towpath as a &amp;finished card</source>
         <translation>Demo: het jaagpad als &amp;klare kaart</translation>
+    </message>
+    <message>
+        <source>Depth needs near and far. What is far stands higher on the card, nearer to the horizon.</source>
+        <translation>Diepte vraagt om dichtbij en ver. Wat ver is, staat hoger op de kaart, dichter bij de horizon.</translation>
     </message>
     <message>
         <source>Details</source>
@@ -3745,11 +3811,11 @@ written %3</source>
     </message>
     <message>
         <source>Drawers</source>
-        <translation type="unfinished"></translation>
+        <translation>Lades</translation>
     </message>
     <message>
         <source>Drawing at true size</source>
-        <translation type="unfinished"></translation>
+        <translation>Tekening op ware grootte</translation>
     </message>
     <message>
         <source>Dries</source>
@@ -3796,8 +3862,16 @@ written %3</source>
         <translation>Elk wordt op gesimuleerd papier gedrukt. Fout is waar de kaart zichtbaar zou verschillen van dingen netjes voor elkaar.</translation>
     </message>
     <message>
+        <source>Each of a crowd stands where its size is right, and none is like its neighbour.</source>
+        <translation>In een menigte staat ieder waar zijn maat klopt, en niemand lijkt op zijn buur.</translation>
+    </message>
+    <message>
         <source>Each step is done on all cards before the next is set up; masks go from card to card.</source>
         <translation>Elke stap wordt op alle kaarten gedaan voor de volgende wordt opgezet; maskers gaan van kaart naar kaart.</translation>
+    </message>
+    <message>
+        <source>Each takes the size that fits its place. Pressed again without fresh ink a stamp prints paler.</source>
+        <translation>Elk krijgt de maat die bij zijn plek past. Nog eens gedrukt zonder verse inkt geeft een stempel bleker af.</translation>
     </message>
     <message>
         <source>Each thing against what really lies around it. Below 10 it sinks in at a glance.</source>
@@ -3880,6 +3954,10 @@ written %3</source>
         <translation>Elke stap wordt op gesimuleerd papier gedaan en vergeleken met je plan.</translation>
     </message>
     <message>
+        <source>Every step is stamped on simulated paper. What comes first is in front; what lies behind is stamped later, over masks.</source>
+        <translation>Elke stap wordt op nagebootst papier gestempeld. Wat eerst komt, is vooraan; wat erachter ligt, komt later, over maskers.</translation>
+    </message>
+    <message>
         <source>Everything by %1</source>
         <translation>Alles met %1</translation>
     </message>
@@ -3953,7 +4031,7 @@ written %3</source>
     </message>
     <message>
         <source>Files</source>
-        <translation type="unfinished"></translation>
+        <translation>Bestanden</translation>
     </message>
     <message>
         <source>Fill it with the sample stamps</source>
@@ -4014,6 +4092,26 @@ written %3</source>
     <message>
         <source>Finds the calibration square that Havlo prints, and straightens the picture by it</source>
         <translation>Vindt het ijkvierkant dat Havlo drukt en trekt het beeld ermee recht</translation>
+    </message>
+    <message>
+        <source>Finished: &amp;overprinting</source>
+        <translation>Klaar: &amp;overdrukken</translation>
+    </message>
+    <message>
+        <source>Finished: a &amp;crowd</source>
+        <translation>Klaar: een &amp;menigte</translation>
+    </message>
+    <message>
+        <source>Finished: a &amp;dull card to make clear</source>
+        <translation>Klaar: een &amp;doffe kaart om helder te maken</translation>
+    </message>
+    <message>
+        <source>Finished: a card of &amp;papers</source>
+        <translation>Klaar: een kaart van &amp;papier</translation>
+    </message>
+    <message>
+        <source>Finished: an &amp;avenue</source>
+        <translation>Klaar: een &amp;laan</translation>
     </message>
     <message>
         <source>First looks</source>
@@ -4188,6 +4286,14 @@ written %3</source>
         <translation>Het volst bij</translation>
     </message>
     <message>
+        <source>Give it company farther away: press Add a stamp and take the lock cottage or a poplar.</source>
+        <translation>Geef hem gezelschap verder weg: druk op Stempel toevoegen en neem het sluishuis (Lock cottage) of een populier (poplar).</translation>
+    </message>
+    <message>
+        <source>Give the hero an ink that nothing else has.</source>
+        <translation>Geef de held een inkt die verder niets heeft.</translation>
+    </message>
+    <message>
         <source>Glue %1 inside</source>
         <translation>%1 binnenin lijmen</translation>
     </message>
@@ -4214,6 +4320,10 @@ written %3</source>
     <message>
         <source>Go over %1 with a pen of its ink, or leave it paler: then it looks farther off.</source>
         <translation>Ga over %1 met een pen van zijn inkt, of laat het bleker: dan lijkt het verder weg.</translation>
+    </message>
+    <message>
+        <source>Go to Make and press Begin this card.</source>
+        <translation>Ga naar Maken en druk op Deze kaart beginnen.</translation>
     </message>
     <message>
         <source>Go to the drawer</source>
@@ -4245,7 +4355,7 @@ written %3</source>
     </message>
     <message>
         <source>Greyer to stronger</source>
-        <translation type="unfinished"></translation>
+        <translation>Van grauw naar fel</translation>
     </message>
     <message>
         <source>H&amp;ide it while I work</source>
@@ -4265,7 +4375,7 @@ written %3</source>
     </message>
     <message>
         <source>Has no ground under it here. It is %1 tall.</source>
-        <translation type="unfinished"></translation>
+        <translation>Heeft hier geen grond onder zich. Het is %1 hoog.</translation>
     </message>
     <message>
         <source>Have %1 ready</source>
@@ -4305,7 +4415,7 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     </message>
     <message>
         <source>Havlo plans</source>
-        <translation type="unfinished"></translation>
+        <translation>Havlo-plannen</translation>
     </message>
     <message>
         <source>Havlo plans a scene from rubber stamps, shows what overlaps what, which masks to cut and in what order to stamp, and leads you through the work.</source>
@@ -4425,7 +4535,7 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     </message>
     <message>
         <source>Home</source>
-        <translation type="unfinished"></translation>
+        <translation>Thuis</translation>
     </message>
     <message>
         <source>Horizon to %1</source>
@@ -4485,7 +4595,7 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     </message>
     <message>
         <source>How much, and where</source>
-        <translation type="unfinished"></translation>
+        <translation>Hoeveel, en waar</translation>
     </message>
     <message>
         <source>How often a mask can be laid</source>
@@ -4554,6 +4664,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>In &amp;front of what it meets</source>
         <translation>&amp;Voor wat het raakt</translation>
+    </message>
+    <message>
+        <source>In a crowd of equals nothing is seen first. Somebody must be different.</source>
+        <translation>In een menigte van gelijken zie je niemand het eerst. Eén moet anders zijn.</translation>
     </message>
     <message>
         <source>In air that lets you see %1, a thing %2 away keeps about %3 % of its contrast with the paper. Freshly inked it prints as the one on the left. Which print is it?</source>
@@ -4633,7 +4747,7 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     </message>
     <message>
         <source>Ink pads</source>
-        <translation type="unfinished"></translation>
+        <translation>Stempelkussens</translation>
     </message>
     <message>
         <source>Ink the guides</source>
@@ -4698,6 +4812,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>It cannot be done with fewer covers than %1.</source>
         <translation>Met minder afdekkingen dan %1 gaat het niet.</translation>
+    </message>
+    <message>
+        <source>It comes to where its size is right: a stamp has one size, so its place says how far away it is.</source>
+        <translation>Hij komt waar zijn maat klopt: een stempel heeft één maat, dus zegt zijn plek hoe ver weg hij is.</translation>
     </message>
     <message>
         <source>It fits nowhere with room round it. Take something away, or a smaller greeting.</source>
@@ -4925,7 +5043,7 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     </message>
     <message>
         <source>Kind of file</source>
-        <translation type="unfinished"></translation>
+        <translation>Soort bestand</translation>
     </message>
     <message>
         <source>L&amp;essons</source>
@@ -4945,7 +5063,7 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     </message>
     <message>
         <source>Lately</source>
-        <translation type="unfinished"></translation>
+        <translation>Laatst</translation>
     </message>
     <message>
         <source>Lately minutes were missed by %1, before by %2.</source>
@@ -5096,6 +5214,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>Laat de kaart in de stempelhulp, ink het stempel opnieuw en druk nog eens op dezelfde plek.</translation>
     </message>
     <message>
+        <source>Leave the lesson</source>
+        <translation>De les verlaten</translation>
+    </message>
+    <message>
         <source>Leave these %1 out</source>
         <translation>Deze %1 weglaten</translation>
     </message>
@@ -5125,7 +5247,7 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     </message>
     <message>
         <source>Left-&amp;handed at the table</source>
-        <translation type="unfinished"></translation>
+        <translation>&amp;Linkshandig aan tafel</translation>
     </message>
     <message>
         <source>Length of a wave</source>
@@ -5137,27 +5259,11 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     </message>
     <message>
         <source>Less about it</source>
-        <translation type="unfinished"></translation>
+        <translation>Minder erover</translation>
     </message>
     <message>
-        <source>Lesson: &amp;overprinting</source>
-        <translation>Les: &amp;overdrukken</translation>
-    </message>
-    <message>
-        <source>Lesson: a &amp;crowd</source>
-        <translation>Les: een &amp;menigte</translation>
-    </message>
-    <message>
-        <source>Lesson: a &amp;dull card made clear</source>
-        <translation>Les: een &amp;doffe kaart helder gemaakt</translation>
-    </message>
-    <message>
-        <source>Lesson: a card of &amp;papers</source>
-        <translation>Les: een kaart van &amp;papieren</translation>
-    </message>
-    <message>
-        <source>Lesson: an &amp;avenue</source>
-        <translation>Les: een &amp;laan</translation>
+        <source>Lesson</source>
+        <translation>Les</translation>
     </message>
     <message>
         <source>Lessons</source>
@@ -5213,7 +5319,7 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     </message>
     <message>
         <source>Letter</source>
-        <translation type="unfinished"></translation>
+        <translation>Letter</translation>
     </message>
     <message>
         <source>Letter %1 by hand</source>
@@ -5481,7 +5587,7 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     </message>
     <message>
         <source>Mend it in the drawer</source>
-        <translation type="unfinished"></translation>
+        <translation>In de la verbeteren</translation>
     </message>
     <message>
         <source>Message</source>
@@ -5513,7 +5619,7 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     </message>
     <message>
         <source>More about it</source>
-        <translation type="unfinished"></translation>
+        <translation>Meer erover</translation>
     </message>
     <message>
         <source>More in
@@ -5524,6 +5630,10 @@ de la</translation>
     <message>
         <source>More ink</source>
         <translation>Meer inkt</translation>
+    </message>
+    <message>
+        <source>More stamps make fewer twins. Draw lots again makes another crowd of them.</source>
+        <translation>Meer stempels geven minder tweelingen. Opnieuw loten maakt er een andere menigte van.</translation>
     </message>
     <message>
         <source>Mounting</source>
@@ -5614,6 +5724,10 @@ de la</translation>
         <translation>Verplaatsen waar de stralen vandaan komen</translation>
     </message>
     <message>
+        <source>My first card</source>
+        <translation>Mijn eerste kaart</translation>
+    </message>
+    <message>
         <source>My own stamps</source>
         <translation>Mijn eigen stempels</translation>
     </message>
@@ -5639,7 +5753,7 @@ de la</translation>
     </message>
     <message>
         <source>Name of the file</source>
-        <translation type="unfinished"></translation>
+        <translation>Naam van het bestand</translation>
     </message>
     <message>
         <source>Name of the part</source>
@@ -5691,7 +5805,7 @@ de la</translation>
     </message>
     <message>
         <source>Next page</source>
-        <translation type="unfinished"></translation>
+        <translation>Volgende pagina</translation>
     </message>
     <message>
         <source>Next sheet</source>
@@ -5731,7 +5845,7 @@ de la</translation>
     </message>
     <message>
         <source>Next: stamp on plain paper what you have, and open a scan or photo of it.</source>
-        <translation type="unfinished"></translation>
+        <translation>Hierna: stempel op effen papier wat je hebt en open er een scan of foto van.</translation>
     </message>
     <message>
         <source>No card has a paper to be laid.</source>
@@ -6003,7 +6117,7 @@ de la</translation>
     </message>
     <message>
         <source>Nothing mo&amp;ves by itself</source>
-        <translation type="unfinished"></translation>
+        <translation>Niets be&amp;weegt vanzelf</translation>
     </message>
     <message>
         <source>Nothing of it is wide enough to cut: let what is behind run over it, or stamp it last.</source>
@@ -6015,7 +6129,7 @@ de la</translation>
     </message>
     <message>
         <source>Nothing of this kind is in here.</source>
-        <translation type="unfinished"></translation>
+        <translation>Hier is niets van deze soort.</translation>
     </message>
     <message>
         <source>Nothing on this card stands at a distance.</source>
@@ -6111,7 +6225,7 @@ de la</translation>
     </message>
     <message>
         <source>On %1, %2 away.</source>
-        <translation type="unfinished"></translation>
+        <translation>Op %1, %2 ver.</translation>
     </message>
     <message>
         <source>On foam</source>
@@ -6246,6 +6360,10 @@ de la</translation>
         <translation>Eén staat waar het te groot of te klein is.</translation>
     </message>
     <message>
+        <source>One thing is meant to be seen first. Havlo then watches that nothing draws the eye away from it.</source>
+        <translation>Eén ding hoort het eerst gezien te worden. Havlo let er dan op dat niets de blik ervan wegtrekt.</translation>
+    </message>
+    <message>
         <source>One thing is wrong</source>
         <translation>Eén ding klopt niet</translation>
     </message>
@@ -6279,11 +6397,19 @@ de la</translation>
     </message>
     <message>
         <source>Open</source>
-        <translation type="unfinished"></translation>
+        <translation>Openen</translation>
     </message>
     <message>
         <source>Open &amp;recent</source>
         <translation>Laatst &amp;geopend</translation>
+    </message>
+    <message>
+        <source>Open A crowd: in the menu Thing, or Ctrl+Shift+C.</source>
+        <translation>Open Een menigte: in het menu Ding, of met Ctrl+Shift+C.</translation>
+    </message>
+    <message>
+        <source>Open Order &amp; masks and wait until the card is proven.</source>
+        <translation>Open Volgorde &amp; maskers en wacht tot de kaart bewezen is.</translation>
     </message>
     <message>
         <source>Open a plan</source>
@@ -6363,7 +6489,7 @@ de la</translation>
     </message>
     <message>
         <source>PDF files</source>
-        <translation type="unfinished"></translation>
+        <translation>PDF-bestanden</translation>
     </message>
     <message>
         <source>Pack the drawer</source>
@@ -6371,11 +6497,11 @@ de la</translation>
     </message>
     <message>
         <source>Page at true size</source>
-        <translation type="unfinished"></translation>
+        <translation>Pagina op ware grootte</translation>
     </message>
     <message>
         <source>Page before</source>
-        <translation type="unfinished"></translation>
+        <translation>Vorige pagina</translation>
     </message>
     <message>
         <source>Page up and down go from blend to blend, H through what can be pulled of it, arrow keys pull.</source>
@@ -6431,7 +6557,7 @@ de la</translation>
     </message>
     <message>
         <source>Paper in the printer</source>
-        <translation type="unfinished"></translation>
+        <translation>Papier in de printer</translation>
     </message>
     <message>
         <source>Papers</source>
@@ -6499,7 +6625,7 @@ de la</translation>
     </message>
     <message>
         <source>Pictures</source>
-        <translation type="unfinished"></translation>
+        <translation>Afbeeldingen</translation>
     </message>
     <message>
         <source>Pieces</source>
@@ -6555,7 +6681,7 @@ de la</translation>
     </message>
     <message>
         <source>Plans that you open or save are found here.</source>
-        <translation type="unfinished"></translation>
+        <translation>Plannen die je opent of bewaart, vind je hier.</translation>
     </message>
     <message>
         <source>Plate</source>
@@ -6687,7 +6813,7 @@ de la</translation>
     </message>
     <message>
         <source>Print…</source>
-        <translation type="unfinished"></translation>
+        <translation>Afdrukken…</translation>
     </message>
     <message>
         <source>Proven</source>
@@ -6770,6 +6896,10 @@ de la</translation>
         <translation>De menigte op de kaart zetten</translation>
     </message>
     <message>
+        <source>Put the hare on the card: click it among the stamps at the left.</source>
+        <translation>Zet de haas op de kaart: klik hem links bij de stempels aan (Hare).</translation>
+    </message>
+    <message>
         <source>Put the mask back on and fill the pale gap with a marker or a small brush.</source>
         <translation>Leg het masker terug en vul de bleke opening met een marker of kleine kwast.</translation>
     </message>
@@ -6815,15 +6945,15 @@ de la</translation>
     </message>
     <message>
         <source>Reads %1 tall here: too small, it is %2.</source>
-        <translation type="unfinished"></translation>
+        <translation>Lijkt hier %1 hoog: te klein, het is %2.</translation>
     </message>
     <message>
         <source>Reads %1 tall here: too tall, it is %2.</source>
-        <translation type="unfinished"></translation>
+        <translation>Lijkt hier %1 hoog: te groot, het is %2.</translation>
     </message>
     <message>
         <source>Reads %1 tall, as it should: %2.</source>
-        <translation type="unfinished"></translation>
+        <translation>Lijkt %1 hoog, zoals het hoort: %2.</translation>
     </message>
     <message>
         <source>Ready ones</source>
@@ -6863,7 +6993,7 @@ de la</translation>
     </message>
     <message>
         <source>Round the wheel</source>
-        <translation type="unfinished"></translation>
+        <translation>Rond de kleurcirkel</translation>
     </message>
     <message>
         <source>Rows</source>
@@ -6899,7 +7029,7 @@ de la</translation>
     </message>
     <message>
         <source>Save</source>
-        <translation type="unfinished"></translation>
+        <translation>Bewaren</translation>
     </message>
     <message>
         <source>Save &amp;as…</source>
@@ -6911,7 +7041,11 @@ de la</translation>
     </message>
     <message>
         <source>Save as PDF…</source>
-        <translation type="unfinished"></translation>
+        <translation>Als PDF bewaren…</translation>
+    </message>
+    <message>
+        <source>Save it</source>
+        <translation>Bewaren</translation>
     </message>
     <message>
         <source>Save it as a PDF</source>
@@ -7119,7 +7253,7 @@ de la</translation>
     </message>
     <message>
         <source>Six digits 0 to F, two each for red, green and blue, where you have them</source>
-        <translation type="unfinished"></translation>
+        <translation>Zes cijfers 0 tot F, twee voor rood, groen en blauw, als je ze hebt</translation>
     </message>
     <message>
         <source>Size</source>
@@ -7170,12 +7304,16 @@ de la</translation>
         <translation>Kleine dingen</translation>
     </message>
     <message>
+        <source>Smaller, higher, closer together, paler: four ways to say far away, and they agree.</source>
+        <translation>Kleiner, hoger, dichter bijeen, bleker: vier manieren om ver weg te zeggen, en ze kloppen met elkaar.</translation>
+    </message>
+    <message>
         <source>Smallest envelope that takes it: %1, %2.</source>
         <translation>Kleinste passende envelop: %1, %2.</translation>
     </message>
     <message>
         <source>Some ground</source>
-        <translation type="unfinished"></translation>
+        <translation>Wat grond</translation>
     </message>
     <message>
         <source>Some of them otherwise</source>
@@ -7323,11 +7461,11 @@ de la</translation>
     </message>
     <message>
         <source>Stamped as number %1 of %2</source>
-        <translation type="unfinished"></translation>
+        <translation>Gestempeld als nummer %1 van %2</translation>
     </message>
     <message>
         <source>Stamped as number %1 of %2, then covered</source>
-        <translation type="unfinished"></translation>
+        <translation>Gestempeld als nummer %1 van %2, dan afgedekt</translation>
     </message>
     <message>
         <source>Stamped next: %1. Which of these must lie covered?</source>
@@ -7363,7 +7501,7 @@ de la</translation>
     </message>
     <message>
         <source>Stands %1 away.</source>
-        <translation type="unfinished"></translation>
+        <translation>Staat %1 ver.</translation>
     </message>
     <message>
         <source>Stands right here, %1 away:</source>
@@ -7499,7 +7637,7 @@ de la</translation>
     </message>
     <message>
         <source>Table</source>
-        <translation type="unfinished"></translation>
+        <translation>Tabel</translation>
     </message>
     <message>
         <source>Tags</source>
@@ -7606,6 +7744,10 @@ de la</translation>
         <translation>Mat %1 eraf nemen</translation>
     </message>
     <message>
+        <source>Take me there</source>
+        <translation>Breng me erheen</translation>
+    </message>
+    <message>
         <source>Take off</source>
         <translation>Eraf nemen</translation>
     </message>
@@ -7698,6 +7840,10 @@ de la</translation>
         <translation>Die kaart ligt in een ander venster op tafel. Ga daar eerst weg.</translation>
     </message>
     <message>
+        <source>That is a whole card: near and far, one hero, a sky, and the order to stamp it in. Make it on paper, or leave it for now; it is kept.</source>
+        <translation>Dat is een hele kaart: dichtbij en ver, één held, een lucht en de volgorde om te stempelen. Maak haar op papier of laat haar nog even; ze blijft bewaard.</translation>
+    </message>
+    <message>
         <source>That is it</source>
         <translation>Dat is het</translation>
     </message>
@@ -7711,7 +7857,7 @@ de la</translation>
     </message>
     <message>
         <source>The %1 is in %2, one page at true size.</source>
-        <translation type="unfinished"></translation>
+        <translation>In %2: %1, één pagina op ware grootte.</translation>
     </message>
     <message>
         <source>The %1 mat</source>
@@ -7719,7 +7865,7 @@ de la</translation>
     </message>
     <message>
         <source>The %1, before it is printed</source>
-        <translation type="unfinished"></translation>
+        <translation>Voor het afdrukken: %1</translation>
     </message>
     <message>
         <source>The &amp;whole card</source>
@@ -7862,6 +8008,10 @@ de la</translation>
         <translation>De kleur van %1 springt eruit</translation>
     </message>
     <message>
+        <source>The curve on the walk shows how much ink the mist leaves at every distance.</source>
+        <translation>De kromme op de wandeling toont hoeveel inkt de mist op elke afstand overlaat.</translation>
+    </message>
+    <message>
         <source>The darker side is the one away from the light.</source>
         <translation>De donkerdere kant is die van het licht af.</translation>
     </message>
@@ -7923,7 +8073,7 @@ de la</translation>
     </message>
     <message>
         <source>The first %1 are shown. What is not can be typed.</source>
-        <translation type="unfinished"></translation>
+        <translation>De eerste %1 worden getoond. De rest kun je typen.</translation>
     </message>
     <message>
         <source>The first thing sets the view: seen from %1 it stands right. Under &quot;The one viewpoint&quot; it can be changed.</source>
@@ -8035,7 +8185,11 @@ de la</translation>
     </message>
     <message>
         <source>The mist leaves %1 % of its ink; pressed like this it has %2 %.</source>
-        <translation type="unfinished"></translation>
+        <translation>De mist laat %1 % van zijn inkt over; zo gedrukt heeft het %2 %.</translation>
+    </message>
+    <message>
+        <source>The next lesson</source>
+        <translation>De volgende les</translation>
     </message>
     <message>
         <source>The next one</source>
@@ -8083,7 +8237,7 @@ de la</translation>
     </message>
     <message>
         <source>The picture</source>
-        <translation type="unfinished"></translation>
+        <translation>De afbeelding</translation>
     </message>
     <message>
         <source>The print and its paper</source>
@@ -8099,7 +8253,7 @@ de la</translation>
     </message>
     <message>
         <source>The proof</source>
-        <translation type="unfinished"></translation>
+        <translation>Het bewijs</translation>
     </message>
     <message>
         <source>The reading</source>
@@ -8171,11 +8325,11 @@ de la</translation>
     </message>
     <message>
         <source>The shelf</source>
-        <translation type="unfinished"></translation>
+        <translation>De plank</translation>
     </message>
     <message>
         <source>The simulated card equals what you planned, but for the hair a hand leaves along masks.</source>
-        <translation type="unfinished"></translation>
+        <translation>De nagebootste kaart is wat je plande, op het haartje na dat een hand langs maskers laat.</translation>
     </message>
     <message>
         <source>The simulated card equals what you planned.</source>
@@ -8183,7 +8337,7 @@ de la</translation>
     </message>
     <message>
         <source>The stamp</source>
-        <translation type="unfinished"></translation>
+        <translation>De stempel</translation>
     </message>
     <message>
         <source>The stamp and its mask</source>
@@ -8199,7 +8353,7 @@ de la</translation>
     </message>
     <message>
         <source>The step</source>
-        <translation type="unfinished"></translation>
+        <translation>De stap</translation>
     </message>
     <message>
         <source>The steps</source>
@@ -8207,7 +8361,7 @@ de la</translation>
     </message>
     <message>
         <source>The thing</source>
-        <translation type="unfinished"></translation>
+        <translation>Het ding</translation>
     </message>
     <message>
         <source>The thing, not the stamp: without it Havlo cannot say where it may stand</source>
@@ -8275,11 +8429,11 @@ de la</translation>
     </message>
     <message>
         <source>There is no %1.</source>
-        <translation type="unfinished"></translation>
+        <translation>%1 bestaat niet.</translation>
     </message>
     <message>
         <source>There is no folder %1.</source>
-        <translation type="unfinished"></translation>
+        <translation>Een map %1 bestaat niet.</translation>
     </message>
     <message>
         <source>There is no greeting on the card.</source>
@@ -8296,6 +8450,10 @@ de la</translation>
     <message>
         <source>There is nothing on the card yet.</source>
         <translation>Er staat nog niets op de kaart.</translation>
+    </message>
+    <message>
+        <source>There is nothing to explain here. F1 opens the handbook.</source>
+        <translation>Hier valt niets uit te leggen. F1 opent het handboek.</translation>
     </message>
     <message>
         <source>There is one size only: paler pressings and the spacing must do the rest.</source>
@@ -8350,6 +8508,10 @@ de la</translation>
         <translation>Deze kaart heeft geen kijkpunt.</translation>
     </message>
     <message>
+        <source>This card is in no file yet. What you do is kept beside, and offered again after a fall.</source>
+        <translation>Deze kaart zit nog in geen bestand. Wat je doet wordt ernaast bewaard en na een val weer aangeboden.</translation>
+    </message>
+    <message>
         <source>This card on another size</source>
         <translation>Deze kaart op een andere maat</translation>
     </message>
@@ -8375,7 +8537,7 @@ de la</translation>
     </message>
     <message>
         <source>This folder</source>
-        <translation type="unfinished"></translation>
+        <translation>Deze map</translation>
     </message>
     <message>
         <source>This is a pattern all over the card</source>
@@ -8598,6 +8760,14 @@ de la</translation>
         <translation>%1 vrijmaken</translation>
     </message>
     <message>
+        <source>Under Ink &amp; light, Background, add a wash: mist.</source>
+        <translation>Voeg onder Inkt &amp; licht, Achtergrond een wassing toe: mist.</translation>
+    </message>
+    <message>
+        <source>Under Ink &amp; light, Background, press A sky.</source>
+        <translation>Druk onder Inkt &amp; licht, Achtergrond op Een lucht.</translation>
+    </message>
+    <message>
         <source>Undo</source>
         <translation>Ongedaan</translation>
     </message>
@@ -8667,11 +8837,11 @@ de la</translation>
     </message>
     <message>
         <source>Very far away.</source>
-        <translation type="unfinished"></translation>
+        <translation>Heel ver weg.</translation>
     </message>
     <message>
         <source>Water</source>
-        <translation type="unfinished"></translation>
+        <translation>Water</translation>
     </message>
     <message>
         <source>Waves of the edge</source>
@@ -8734,8 +8904,12 @@ de la</translation>
         <translation>Wat als …</translation>
     </message>
     <message>
+        <source>What is alone of its colour is found at once, however many there are.</source>
+        <translation>Wat als enige zijn kleur heeft, vind je meteen, met hoeveel ze ook zijn.</translation>
+    </message>
+    <message>
         <source>What is it?</source>
-        <translation type="unfinished"></translation>
+        <translation>Wat is het?</translation>
     </message>
     <message>
         <source>What is it? “coat”, “left ear”</source>
@@ -8771,7 +8945,7 @@ de la</translation>
     </message>
     <message>
         <source>What it says</source>
-        <translation type="unfinished"></translation>
+        <translation>Wat het zegt</translation>
     </message>
     <message>
         <source>What it shows, its set, a tag</source>
@@ -8843,7 +9017,7 @@ de la</translation>
     </message>
     <message>
         <source>What was learnt</source>
-        <translation type="unfinished"></translation>
+        <translation>Wat geleerd is</translation>
     </message>
     <message>
         <source>What was not saved of &quot;%1&quot; is kept.</source>
@@ -9207,7 +9381,7 @@ de la</translation>
     </message>
     <message>
         <source>Zip</source>
-        <translation type="unfinished"></translation>
+        <translation>Zip</translation>
     </message>
     <message>
         <source>a blend</source>
@@ -9299,7 +9473,7 @@ de la</translation>
     </message>
     <message>
         <source>a name, or a whole path</source>
-        <translation type="unfinished"></translation>
+        <translation>een naam, of een heel pad</translation>
     </message>
     <message>
         <source>a new %1</source>
@@ -9511,7 +9685,7 @@ de la</translation>
     </message>
     <message>
         <source>amber</source>
-        <translation type="unfinished"></translation>
+        <translation>barnsteen</translation>
     </message>
     <message>
         <source>an opening of %1 by %2 in a sheet of masking paper</source>
@@ -9583,7 +9757,7 @@ de la</translation>
     </message>
     <message>
         <source>as it is: %1</source>
-        <translation type="unfinished"></translation>
+        <translation>zoals het is: %1</translation>
     </message>
     <message>
         <source>as its kind usually does</source>
@@ -9739,7 +9913,7 @@ de la</translation>
     </message>
     <message>
         <source>being made …</source>
-        <translation type="unfinished"></translation>
+        <translation>wordt gemaakt …</translation>
     </message>
     <message>
         <source>below a line</source>
@@ -9771,7 +9945,7 @@ de la</translation>
     </message>
     <message>
         <source>blue</source>
-        <translation type="unfinished"></translation>
+        <translation>blauw</translation>
     </message>
     <message>
         <source>boards</source>
@@ -9935,7 +10109,7 @@ de la</translation>
     </message>
     <message>
         <source>deep</source>
-        <translation type="unfinished"></translation>
+        <translation>diep</translation>
     </message>
     <message>
         <source>degrees, to the left</source>
@@ -10295,7 +10469,7 @@ de la</translation>
     </message>
     <message>
         <source>green</source>
-        <translation type="unfinished"></translation>
+        <translation>groen</translation>
     </message>
     <message>
         <source>greeting “%1”</source>
@@ -10303,7 +10477,7 @@ de la</translation>
     </message>
     <message>
         <source>grey, lightness %1</source>
-        <translation type="unfinished"></translation>
+        <translation>grijs, lichtheid %1</translation>
     </message>
     <message>
         <source>ground</source>
@@ -10407,7 +10581,7 @@ de la</translation>
     </message>
     <message>
         <source>in %1: %2</source>
-        <translation type="unfinished"></translation>
+        <translation>in %1: %2</translation>
     </message>
     <message>
         <source>in its middle</source>
@@ -10691,7 +10865,7 @@ de la</translation>
     </message>
     <message>
         <source>large type</source>
-        <translation type="unfinished"></translation>
+        <translation>grote letters</translation>
     </message>
     <message>
         <source>largest %1</source>
@@ -10707,7 +10881,7 @@ de la</translation>
     </message>
     <message>
         <source>leaf green</source>
-        <translation type="unfinished"></translation>
+        <translation>bladgroen</translation>
     </message>
     <message>
         <source>leave out</source>
@@ -11127,7 +11301,7 @@ de la</translation>
     </message>
     <message>
         <source>on masking paper, %1; lay them aside to dry</source>
-        <translation type="unfinished"></translation>
+        <translation>op maskeerpapier, %1; leg ze opzij om te drogen</translation>
     </message>
     <message>
         <source>on masking paper, %1; they dry meanwhile</source>
@@ -11191,7 +11365,7 @@ de la</translation>
     </message>
     <message>
         <source>one page, at true size</source>
-        <translation type="unfinished"></translation>
+        <translation>één pagina, op ware grootte</translation>
     </message>
     <message>
         <source>one paper over %1</source>
@@ -11235,7 +11409,7 @@ de la</translation>
     </message>
     <message>
         <source>orange red</source>
-        <translation type="unfinished"></translation>
+        <translation>oranjerood</translation>
     </message>
     <message>
         <source>other eyes</source>
@@ -11267,7 +11441,7 @@ de la</translation>
     </message>
     <message>
         <source>page %1 of %2, at true size</source>
-        <translation type="unfinished"></translation>
+        <translation>pagina %1 van %2, op ware grootte</translation>
     </message>
     <message>
         <source>paint</source>
@@ -11275,7 +11449,7 @@ de la</translation>
     </message>
     <message>
         <source>pale</source>
-        <translation type="unfinished"></translation>
+        <translation>bleek</translation>
     </message>
     <message>
         <source>panel</source>
@@ -11347,7 +11521,7 @@ de la</translation>
     </message>
     <message>
         <source>pink</source>
-        <translation type="unfinished"></translation>
+        <translation>roze</translation>
     </message>
     <message>
         <source>placement sheet</source>
@@ -11483,7 +11657,7 @@ de la</translation>
     </message>
     <message>
         <source>rose</source>
-        <translation type="unfinished"></translation>
+        <translation>rozerood</translation>
     </message>
     <message>
         <source>run sheet</source>
@@ -11523,7 +11697,7 @@ de la</translation>
     </message>
     <message>
         <source>sea green</source>
-        <translation type="unfinished"></translation>
+        <translation>zeegroen</translation>
     </message>
     <message>
         <source>second</source>
@@ -11587,7 +11761,7 @@ de la</translation>
     </message>
     <message>
         <source>sky blue</source>
-        <translation type="unfinished"></translation>
+        <translation>hemelsblauw</translation>
     </message>
     <message>
         <source>slender part %1, %2 long</source>
@@ -12351,7 +12525,7 @@ de la</translation>
     </message>
     <message>
         <source>turquoise</source>
-        <translation type="unfinished"></translation>
+        <translation>turkoois</translation>
     </message>
     <message>
         <source>two thirds of the way up</source>
@@ -12403,11 +12577,11 @@ de la</translation>
     </message>
     <message>
         <source>very far</source>
-        <translation type="unfinished"></translation>
+        <translation>heel ver</translation>
     </message>
     <message>
         <source>violet</source>
-        <translation type="unfinished"></translation>
+        <translation>violet</translation>
     </message>
     <message>
         <source>wait %1</source>
@@ -12555,7 +12729,7 @@ de la</translation>
     </message>
     <message>
         <source>without colour</source>
-        <translation type="unfinished"></translation>
+        <translation>zonder kleur</translation>
     </message>
     <message>
         <source>written here</source>
@@ -12563,7 +12737,7 @@ de la</translation>
     </message>
     <message>
         <source>yellow</source>
-        <translation type="unfinished"></translation>
+        <translation>geel</translation>
     </message>
     <message>
         <source>your stamps</source>

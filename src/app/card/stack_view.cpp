@@ -64,6 +64,7 @@ StackView::StackView(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget*
       m_art(std::move(art)),
       m_job(new PlanJob<Pictures>(session, this)) {
   setFocusPolicy(Qt::StrongFocus);
+  setLayoutDirection(Qt::LeftToRight);  // what is on paper is not mirrored
   m_rest.setSingleShot(true);
   m_rest.setInterval(150);
   connect(&m_rest, &QTimer::timeout, this, [this] {

@@ -36,6 +36,7 @@ ColourView::ColourView(PlanSession& session, std::shared_ptr<SvgArt> art, QWidge
       m_job(new PlanJob<QImage>(session, this)) {
   setMouseTracking(true);
   setFocusPolicy(Qt::StrongFocus);
+  setLayoutDirection(Qt::LeftToRight);  // what is on paper is not mirrored
   setAccessibleName(tr("The card, to be coloured by hand"));
   setAccessibleDescription(
       tr("Left and right go from part to part, up and down from thing to thing, Return works on the part."));

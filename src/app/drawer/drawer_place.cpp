@@ -228,6 +228,12 @@ void DrawerPlace::refresh() {
   m_panel->showStamp(m_drawer.index().card(chosen) ? QString::fromStdString(chosen) : QString());
 }
 
+void DrawerPlace::takeFile(const QString& path) {
+  if (drawersKind().endings.contains(QFileInfo(path).suffix().toLower())) return importFrom(path);
+  showAdding();
+  m_add->readFile(path);
+}
+
 void DrawerPlace::turnTo(const QString& part) {
   if (part == QLatin1String("adding")) showAdding();
 }

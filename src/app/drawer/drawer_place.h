@@ -39,6 +39,8 @@ class DrawerPlace : public Place {
   void showSupplies();
   void showAdding();
   void turnTo(const QString& part) override;
+  /// A picture is looked through for stamps, a packed drawer taken in.
+  void takeFile(const QString& path);
   /// Searches anew by what is set above the shelves.
   void search();
   void exportTo(const QString& path);

@@ -32,6 +32,7 @@ ScanView::ScanView(QWidget* parent) : QWidget(parent) {
   setMouseTracking(true);
   setMinimumSize(320, 300);
   setFocusPolicy(Qt::StrongFocus);
+  setLayoutDirection(Qt::LeftToRight);  // what is on paper is not mirrored
   setAccessibleName(tr("The scanned sheet"));
   setAccessibleDescription(
       tr("Page up and down go from one found thing to the next, Return takes it. F moves the foot. With a "

@@ -33,6 +33,7 @@ ShelfView::ShelfView(DrawerSession& drawer, std::shared_ptr<SvgArt> art, QWidget
     : QAbstractScrollArea(parent), m_drawer(drawer), m_art(std::move(art)) {
   setFrameShape(QFrame::NoFrame);
   setFocusPolicy(Qt::StrongFocus);
+  setLayoutDirection(Qt::LeftToRight);  // what is on paper is not mirrored
   setHorizontalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
   setAccessibleName(tr("Stamps in the drawer"));
   m_pictures.setMaxCost(48 << 20);

@@ -40,6 +40,12 @@ bool holds(const QString& text, const QStringList& words) {
 
 }  // namespace
 
+QString chapterText(const QString& id, const QString& language) {
+  const QString spoken = QStringLiteral(":/handbook/%1/%2.md").arg(language, id);
+  QFile file(QFile::exists(spoken) ? spoken : QStringLiteral(":/handbook/%1.md").arg(id));
+  return file.open(QIODevice::ReadOnly) ? QString::fromUtf8(file.readAll()) : QString();
+}
+
 QString keysPage(const ActionTable& actions) {
   QString out = QStringLiteral("# ") + Handbook::tr("Keys") + QStringLiteral("\n\n");
   const std::pair<const char*, QString> menus[] = {
@@ -82,10 +88,8 @@ Handbook::Handbook(const ActionTable& actions, const QString& language, QWidget*
   resize(qRound(900 * textScale()), qRound(660 * textScale()));
   const QDir folder(QStringLiteral(":/handbook"));
   for (const QString& name : folder.entryList({QStringLiteral("*.md")}, QDir::Files, QDir::Name)) {
-    const QString spoken = folder.filePath(language + u'/' + name);
-    QFile file(QFile::exists(spoken) ? spoken : folder.filePath(name));
-    if (!file.open(QIODevice::ReadOnly)) continue;
-    const QString text = QString::fromUtf8(file.readAll());
+    const QString text = chapterText(QString(name).chopped(3), language);
+    if (text.isEmpty()) continue;
     m_chapters.push_back({QString(name).chopped(3), text.section(u'\n', 0, 0).mid(2), text});
   }
   m_chapters.push_back({QStringLiteral("keys"), tr("Keys"), keysPage(actions)});

@@ -37,6 +37,9 @@ class Handbook : public QDialog {
   void mark(const QString& words);
 };
 
+/// A chapter in a language, in English where it is not there; empty: there is no such chapter.
+QString chapterText(const QString& id, const QString& language);
+
 /// All keys, by menu, as Markdown.
 QString keysPage(const ActionTable& actions);
 

@@ -58,6 +58,7 @@ InkView::InkView(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget* par
       m_job(new Job<QImage>(this)) {
   setMouseTracking(true);
   setFocusPolicy(Qt::StrongFocus);
+  setLayoutDirection(Qt::LeftToRight);  // what is on paper is not mirrored
   setAccessibleName(tr("The card and what is seen of it"));
   setAccessibleDescription(
       tr("Page up and down go from blend to blend, H through what can be pulled of it, arrow keys pull."));

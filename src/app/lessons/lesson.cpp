@@ -144,7 +144,7 @@ Lesson crowd() {
        {},
        [](const LessonView& v) { return v.session.plan().impressions.size() > 4 || v.session.drafting(); }},
       {tr("Choose the stamps, eight or more of them, and put the crowd on the card."),
-       tr("More stamps make fewer twins. The number at Which tells one crowd from another: try several."),
+       tr("More stamps make fewer twins. Draw lots again makes another crowd of them."),
        kScene,
        {},
        [](const LessonView& v) { return standing(v.session.plan()).size() >= 8; }},

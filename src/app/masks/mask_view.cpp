@@ -36,6 +36,7 @@ MaskView::MaskView(std::shared_ptr<SvgArt> art, QWidget* parent) : QWidget(paren
   setAccessibleName(tr("The stamp and its mask"));
   setAccessibleDescription(tr("Arrow keys go from part to part, Return cuts a part or leaves it off."));
   setFocusPolicy(Qt::StrongFocus);
+  setLayoutDirection(Qt::LeftToRight);  // what is on paper is not mirrored
 }
 
 void MaskView::showMask(StampRef stamp, MaskRef mask, std::vector<FiddlyPart> parts, const Supplies& supplies,

@@ -127,7 +127,7 @@ QWidget* OrderPlace::stepsPage() {
 
   auto* head = new QHBoxLayout;
   m_heading = inkLabel(tr("Stamp in this order"), headingFont(), theme().ink);
-  m_times = inkLabel({}, bodyFont(), theme().soft);
+  m_times = inkLabel({}, bodyFont(), theme().soft, true);
   m_progress = new QProgressBar;
   m_progress->setRange(0, 100);
   m_progress->setFixedWidth(160);

@@ -5,6 +5,7 @@
 #include <QMouseEvent>
 #include <QPainter>
 #include <algorithm>
+#include <cmath>
 #include <utility>
 
 #include "app/common/drawings.h"
@@ -16,6 +17,7 @@ namespace havlo {
 StepStrip::StepStrip(PlanSession& session, QWidget* parent)
     : QWidget(parent), m_session(session), m_shown(session.state()) {
   setFocusPolicy(Qt::StrongFocus);
+  setLayoutDirection(Qt::LeftToRight);  // what is on paper is not mirrored
   setAccessibleName(tr("Steps"));
   setAccessibleDescription(
       tr("Left and right arrows go from step to step; with Ctrl they take a stamping earlier or later."));
@@ -25,7 +27,7 @@ QSize StepStrip::pictureSize() const {
   const PanelSize& panel = m_shown.plan->card.panel;
   QSizeF size(panel.width_mm, panel.height_mm);
   // With large text the pictures give some of their room to the words.
-  const double lean = textScale();
+  const double lean = std::sqrt(textScale());
   size.scale(184 / lean, 136 / lean, Qt::KeepAspectRatio);
   return size.toSize();
 }

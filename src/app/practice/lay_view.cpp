@@ -22,7 +22,10 @@ constexpr double kLeastDrawn_mm2 = 20;
 
 }  // namespace
 
-LayView::LayView(QWidget* parent) : QWidget(parent) { setFocusPolicy(Qt::StrongFocus); }
+LayView::LayView(QWidget* parent) : QWidget(parent) {
+  setFocusPolicy(Qt::StrongFocus);
+  setLayoutDirection(Qt::LeftToRight);  // what is on paper is not mirrored
+}
 
 void LayView::show(const LayTask& task, const PanelSize& panel, const QImage& card, const Laying& start,
                    double opacity) {

@@ -28,7 +28,10 @@ QColor printed(const Ink& ink, double share) {
 
 }  // namespace
 
-QuizView::QuizView(QWidget* parent) : QWidget(parent) { setFocusPolicy(Qt::StrongFocus); }
+QuizView::QuizView(QWidget* parent) : QWidget(parent) {
+  setFocusPolicy(Qt::StrongFocus);
+  setLayoutDirection(Qt::LeftToRight);  // what is on paper is not mirrored
+}
 
 void QuizView::show(std::shared_ptr<const Plan> plan, AnalysisRef analysis, const Question& question,
                     const QImage& picture) {

@@ -102,7 +102,14 @@ void FaceView::paintOutline(QPainter& p, const FaceGeometry& g, int i, QPen pen)
 void FaceView::paintRulers(QPainter& p, const FaceGeometry& g) const {
   const bool inches = m_session.units() == MeasureStyle::Inches;
   const double step = inches ? kMmPerInch / 4 : 5;
-  const int longEvery = inches ? 4 : 2;
+  // As close as its numbers can be read.
+  const QFontMetricsF font(labelFont());
+  int longEvery = inches ? 4 : 2;
+  for (const int by : {2, 5, 10}) {
+    const double apart = longEvery * step * g.scale;
+    if (apart >= std::max(font.horizontalAdvance(QStringLiteral("000")) + 8, font.height())) break;
+    longEvery = (inches ? 4 : 2) * by;
+  }
   p.setFont(labelFont());
   p.setPen(QPen(theme().soft, 1));
   const QRectF face = g.face();
@@ -112,7 +119,7 @@ void FaceView::paintRulers(QPainter& p, const FaceGeometry& g) const {
     const bool big = k % longEvery == 0;
     p.drawLine(QPointF(x, face.bottom() + gap), QPointF(x, face.bottom() + gap + (big ? 6 : 3)));
     if (big)
-      p.drawText(QRectF(x - 20, face.bottom() + gap + 6, 40, 18 * textScale()),
+      p.drawText(QRectF(x - 30, face.bottom() + gap + 6, 60, font.height() + 2),
                  Qt::AlignHCenter | Qt::AlignTop, QString::number(inches ? k / 4 : k * 5));
   }
   for (int k = 0; k * step <= g.height_mm + 1e-6; ++k) {
@@ -120,8 +127,8 @@ void FaceView::paintRulers(QPainter& p, const FaceGeometry& g) const {
     const bool big = k % longEvery == 0;
     p.drawLine(QPointF(face.left() - gap, y), QPointF(face.left() - gap - (big ? 6 : 3), y));
     if (big)
-      p.drawText(QRectF(face.left() - gap - 36, y - 10, 28, 20), Qt::AlignRight | Qt::AlignVCenter,
-                 QString::number(inches ? k / 4 : k * 5));
+      p.drawText(QRectF(face.left() - gap - 8 - 60, y - font.height() / 2, 60, font.height()),
+                 Qt::AlignRight | Qt::AlignVCenter, QString::number(inches ? k / 4 : k * 5));
   }
 }
 

@@ -40,6 +40,7 @@ FaceView::FaceView(PlanSession& session, RowDraft& row, CrowdDraft& crowd, std::
       m_showHidden(plainButton({})),
       m_editor(new QLineEdit(this)) {
   setFocusPolicy(Qt::StrongFocus);
+  setLayoutDirection(Qt::LeftToRight);  // what is on paper is not mirrored
   setMouseTracking(true);
   setAcceptDrops(true);
   grabGesture(Qt::PinchGesture);

@@ -31,6 +31,11 @@
 #include "io/wording/names.h"
 
 namespace havlo {
+namespace {
+
+constexpr double kTight = 430;  // px of height at usual text, below which the card needs all of it
+
+}  // namespace
 
 ScenePlace::ScenePlace(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget* parent)
     : Place(parent),
@@ -131,8 +136,22 @@ QWidget* ScenePlace::buildWalk() {
   return below;
 }
 
+/// Where the place is low the walk is folded by itself, until it is asked for.
+void ScenePlace::resizeEvent(QResizeEvent* e) {
+  Place::resizeEvent(e);
+  const bool tight = height() < kTight * textScale();
+  if (tight == m_tight) return;
+  m_tight = tight;
+  showWalk(!tight && !QSettings().value(QStringLiteral("walkFolded"), false).toBool());
+}
+
 void ScenePlace::foldWalk(bool folded) {
-  QSettings().setValue(QStringLiteral("walkFolded"), folded);
+  if (!m_tight) QSettings().setValue(QStringLiteral("walkFolded"), folded);
+  showWalk(!folded);
+}
+
+void ScenePlace::showWalk(bool shown) {
+  const bool folded = !shown;
   m_walk->setVisible(!folded);
   m_walkWords->setVisible(folded);
   m_fold->setText(folded ? tr("Unfold") : tr("Fold"));

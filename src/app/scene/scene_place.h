@@ -53,6 +53,9 @@ class ScenePlace : public Place {
   void stampOfDrawerRequested(const QString& key, Point foot);
   void stampOfDrawerTaken(const QString& key);  ///< to be put where it fits
 
+ protected:
+  void resizeEvent(QResizeEvent* e) override;
+
  private:
   PlanSession& m_session;
   std::shared_ptr<SvgArt> m_art;
@@ -67,6 +70,8 @@ class ScenePlace : public Place {
   QGridLayout* m_grid;
   QLabel* m_walkWords;
   QPushButton* m_fold;
+  bool m_tight = false;
+  void showWalk(bool shown);
   DrawerHelp m_help;
 
   QWidget* buildWalk();

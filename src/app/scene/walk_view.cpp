@@ -21,6 +21,7 @@ constexpr double kApart_px = 6;
 WalkView::WalkView(PlanSession& session, QWidget* parent) : QWidget(parent), m_session(session) {
   setMouseTracking(true);
   setFocusPolicy(Qt::StrongFocus);
+  setLayoutDirection(Qt::LeftToRight);  // what is on paper is not mirrored
   setAccessibleName(tr("The walk"));
   setAccessibleDescription(
       tr("The scene from the side. Up and down arrows go from thing to thing, left and right ones move the "

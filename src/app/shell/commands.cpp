@@ -234,6 +234,9 @@ std::vector<Command> lookCommands(PlanSession& session, Errands& errands,
   out.push_back(in("help", 0, plain("handbook", tr("&Handbook"), acts.handbook, {QKeySequence(Qt::Key_F1)})));
   out.push_back(
       in("help", 0, plain("findAct", tr("&Find an act…"), acts.findAct, {QKeySequence(Qt::Key_F3)})));
+  out.push_back(in("help", 0,
+                   plain("explain", tr("&Explain what has the keys"), acts.explain,
+                         {QKeySequence(Qt::SHIFT | Qt::Key_F1)})));
   out.push_back(in("help", 1, plain("about", tr("&About Havlo"), [&errands] { errands.about(); })));
   return out;
 }

@@ -16,7 +16,7 @@ class PlanSession;
 /// What of the window the commands use besides.
 struct WindowActs {
   std::function<void(const Appearance&)> setAppearance;
-  std::function<void()> leave, refresh, typeTitle, handbook, findAct;
+  std::function<void()> leave, refresh, typeTitle, handbook, findAct, explain;
   /// What undo takes back where one is.
   std::function<QUndoStack&()> undoStack;
 };

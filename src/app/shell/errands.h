@@ -44,6 +44,7 @@ class Errands : public QObject {
   void useDrawerMasks();
   DrawerHelp drawerHelp();
   void about();
+  void takeInto(const QString& file) { Q_EMIT fileOffered(file); }
 
  Q_SIGNALS:
   void visitRequested(const QString& place);
@@ -51,8 +52,9 @@ class Errands : public QObject {
   void openRequested();  ///< a plan's file is to be chosen
   void openFileRequested(const QString& path);
   void lessonStarted(const havlo::Lesson& lesson);
-  void stampsOffered();  ///< the scene is to offer the plan's stamps
-  void scanOffered();    ///< the drawer is to take stamps from a scan
+  void stampsOffered();                   ///< the scene is to offer the plan's stamps
+  void fileOffered(const QString& path);  ///< the drawer is to take what is in that file
+  void scanOffered();                     ///< the drawer is to take stamps from a scan
   /// A stamp that `plan` holds is to be put on the card.
   void stampHeld(const Plan& plan, const std::string& stamp, std::optional<Point> foot);
 

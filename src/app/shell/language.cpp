@@ -57,6 +57,9 @@ void speak(QCoreApplication& app, const QString& code) {
   delete words;
   delete usual;
   spoken() = code;
+  // Numbers and dates as in the language that is spoken; of the system's own variety where it is that.
+  const QLocale system = QLocale::system(), chosen{code};
+  QLocale::setDefault(system.language() == chosen.language() ? system : chosen);
   if (code == QLatin1String("en")) return;
   // Qt's own buttons, where the system has them.
   usual = new QTranslator(&app);

@@ -17,6 +17,8 @@
 
 #include "app/common/quiet_wheel.h"
 #include "app/common/sheet_frame.h"
+#include "app/files/file_chooser.h"
+#include "app/help/glossary.h"
 #include "app/help/handbook.h"
 #include "app/lessons/lesson_bar.h"
 #include "app/shell/act_finder.h"
@@ -56,6 +58,8 @@ MainWindow::MainWindow(const QString& rescueFolder)
   m_session->setArt(m_workshop.art);
   m_making->setArt(m_workshop.art);
   qApp->installEventFilter(new QuietWheel(this));
+  Glossary::speak(spokenLanguage());
+  qApp->installEventFilter(new GlossaryTips(this));
   setObjectName(QStringLiteral("havlo"));
   setAcceptDrops(true);
   // A screen of 1080 lines at 200 % has 540 for everything; below their own least size places are rolled.
@@ -96,6 +100,7 @@ void MainWindow::addCommands() {
                         [this] { m_trail->typeTitle(); },
                         [this] { openHandbook(); },
                         [this] { findAct(); },
+                        [this] { explainHere(); },
                         [this]() -> QUndoStack& { return undoStackHere(); }};
   const auto addAll = [this](std::vector<Command> commands) {
     for (Command& c : commands) m_actions.add(std::move(c));
@@ -131,6 +136,13 @@ void MainWindow::openHandbook() {
   book->show();
   book->raise();
   book->activateWindow();
+}
+
+/// What has the keys, or the act that the pointer is over, explained as a slip that is also read aloud.
+void MainWindow::explainHere() {
+  const QString words = explanationOf(QApplication::focusWidget());
+  m_messages->say(MessageBar::Kind::Notice,
+                  words.isEmpty() ? tr("There is nothing to explain here. F1 opens the handbook.") : words);
 }
 
 void MainWindow::findAct() {
@@ -247,7 +259,11 @@ void MainWindow::connectSessions() {
       refreshStatus();
       refreshActions();
     });
-  connect(s, &PlanSession::planChanged, this, [this] { m_messages->goOn(); });
+  connect(s, &PlanSession::planChanged, this, [this] {
+    m_messages->goOn();
+    hintToSave();
+  });
+  connect(s, &PlanSession::fileChanged, this, &MainWindow::hintToSave);
   connect(s, &PlanSession::trouble, this, trouble);
   connect(s, &PlanSession::notice, this, notice);
   connect(m_making.get(), &MakingSession::changed, this, [this] {
@@ -274,6 +290,19 @@ void MainWindow::connectSessions() {
   learn();
   connect(&JobTroubles::all(), &JobTroubles::failed, this, trouble);
   connect(QGuiApplication::clipboard(), &QClipboard::dataChanged, this, &MainWindow::refreshActions);
+}
+
+/// Who has worked a while on a card that is in no file is told so, once.
+void MainWindow::hintToSave() {
+  constexpr int kAfter = 12;  // changes
+  const bool inNoFile = m_session->path().isEmpty() && m_session->isDirty();
+  if (!inNoFile) return (void)(m_hinted = false);
+  if (m_hinted || m_session->undoStack().index() < kAfter || m_lesson->active()) return;
+  m_hinted = true;
+  m_messages->say(
+      MessageBar::Kind::Notice,
+      tr("This card is in no file yet. What you do is kept beside, and offered again after a fall."),
+      {{tr("Save it"), [this] { m_filing->save(); }}});
 }
 
 void MainWindow::connectWork() {
@@ -389,6 +418,12 @@ void MainWindow::dropEvent(QDropEvent* e) {
   const QString file = Filing::dropped(e->mimeData());
   if (file.isEmpty()) return;
   e->acceptProposedAction();
+  // Anything, anywhere: a picture is a scan of stamps, a packed drawer is taken in, all else is a plan.
+  const QString ending = QFileInfo(file).suffix().toLower();
+  if (picturesKind().endings.contains(ending) || drawersKind().endings.contains(ending)) {
+    visit(QStringLiteral("drawer"));
+    return m_errands->takeInto(file);
+  }
   m_filing->open(file);
 }
 

@@ -74,6 +74,7 @@ class MainWindow : public QMainWindow {
   FaceBar* m_faces = nullptr;
   MessageBar* m_messages = nullptr;
   LessonBar* m_lesson = nullptr;
+  bool m_hinted = false;  ///< that the card is in no file
   QStackedWidget* m_places = nullptr;
   QPointer<ActFinder> m_finder;
 
@@ -82,6 +83,8 @@ class MainWindow : public QMainWindow {
   void buildCentre();
   void openHandbook();
   void findAct();
+  void explainHere();
+  void hintToSave();
   void fillMenu(QMenu* menu, const QString& name);
   void connectSessions();
   void connectWork();

@@ -137,6 +137,7 @@ Place* makeDrawer(const Workshop& w, Errands& errands) {
   QObject::connect(place, &DrawerPlace::putOnCardRequested, &errands,
                    [&errands](const QString& key) { errands.putOnCard(key); });
   QObject::connect(&errands, &Errands::scanOffered, place, &DrawerPlace::showAdding);
+  QObject::connect(&errands, &Errands::fileOffered, place, &DrawerPlace::takeFile);
   QObject::connect(place, &DrawerPlace::done, &errands,
                    [&errands](const QString& text) { errands.notice(text); });
   QObject::connect(

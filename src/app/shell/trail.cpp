@@ -64,7 +64,7 @@ void Trail::setCurrent(int place) {
 }
 
 QRect Trail::areaOf(int place) const {
-  return QRectF(16 + place * stride(), 0, stride() - 10, height()).toRect();
+  return mirrored(QRectF(16 + place * stride(), 0, stride() - 10, height())).toRect();
 }
 
 std::vector<ViewItem> Trail::items() const {
@@ -75,9 +75,13 @@ std::vector<ViewItem> Trail::items() const {
   return out;
 }
 
+QRectF Trail::mirrored(const QRectF& area) const {
+  return isRightToLeft() ? QRectF(width() - area.right(), area.top(), area.width(), area.height()) : area;
+}
+
 QRectF Trail::titleArea() const {
   const double left = 16 + static_cast<double>(m_places.size()) * stride();
-  return {left, 6 * textScale(), width() - 16 - left, 18 * textScale()};
+  return mirrored({left, 6 * textScale(), width() - 16 - left, 18 * textScale()});
 }
 
 void Trail::showActs(QAction* undo, QAction* redo) {
@@ -104,7 +108,9 @@ void Trail::layActs() {
   int right = width() - 12;
   for (auto it = m_acts.rbegin(); it != m_acts.rend(); ++it) {
     const QSize size((*it)->sizeHint().width(), qRound(20 * textScale()));
-    (*it)->setGeometry(right - size.width(), height() - size.height() - 2, size.width(), size.height());
+    (*it)->setGeometry(
+        mirrored(QRectF(right - size.width(), height() - size.height() - 2, size.width(), size.height()))
+            .toRect());
     right -= size.width() + 2;
   }
 }
@@ -158,13 +164,15 @@ void Trail::dragLeaveEvent(QDragLeaveEvent*) {
 }
 
 void Trail::keyPressEvent(QKeyEvent* e) {
-  const int by = e->key() == Qt::Key_Right ? 1 : e->key() == Qt::Key_Left ? -1 : 0;
+  const int onward = isRightToLeft() ? -1 : 1;
+  const int by = e->key() == Qt::Key_Right ? onward : e->key() == Qt::Key_Left ? -onward : 0;
   if (by == 0) return QWidget::keyPressEvent(e);
   Q_EMIT visited(std::clamp(m_current + by, 0, static_cast<int>(m_places.size()) - 1));
 }
 
 QPointF Trail::middleOf(int place) const {
-  return {16 + place * stride() + kDrawing / 2 * textScale(), 18 * textScale()};
+  const double x = 16 + place * stride() + kDrawing / 2 * textScale();
+  return {isRightToLeft() ? width() - x : x, 18 * textScale()};
 }
 
 /// A path on the ground, and a hare's prints on it where both of its ends are begun.
@@ -220,12 +228,15 @@ void Trail::paintPlace(QPainter& p, int k) const {
   const double under = 36 * textScale() + body.ascent();
   p.setFont(bodyFont(here ? QFont::Bold : QFont::Normal));
   p.setPen(t.ink);
-  p.drawText(QPointF(x, under),
-             QFontMetricsF(p.font()).elidedText(place.name, Qt::ElideRight, stride() - 10));
+  const QRectF room = mirrored({x, 0, stride() - 10, static_cast<double>(height())});
+  const auto write = [&](double baseline, const QString& text, const QFontMetricsF& font) {
+    p.drawText(QRectF(room.left(), baseline - font.ascent(), room.width(), font.height()),
+               Qt::AlignVCenter | Qt::AlignLeading, font.elidedText(text, Qt::ElideRight, room.width()));
+  };
+  write(under, place.name, QFontMetricsF(p.font()));
   p.setFont(labelFont());
   p.setPen(place.level == Level::Note ? t.soft : colourOf(place.level));
-  p.drawText(QPointF(x, under + label.height()),
-             label.elidedText(place.status, Qt::ElideRight, stride() - 14));
+  write(under + label.height(), place.status, label);
 }
 
 void Trail::paintEvent(QPaintEvent*) {
@@ -239,15 +250,16 @@ void Trail::paintEvent(QPaintEvent*) {
   paintPath(p);
   for (int k = 0; k < static_cast<int>(m_places.size()); ++k) paintPlace(p, k);
   const QFontMetricsF body(bodyFont());
-  const QRectF right(16 + static_cast<double>(m_places.size()) * stride(), 0,
-                     width() - 32 - static_cast<double>(m_places.size()) * stride(), height());
+  const QRectF right =
+      mirrored(QRectF(16 + static_cast<double>(m_places.size()) * stride(), 0,
+                      width() - 32 - static_cast<double>(m_places.size()) * stride(), height()));
   p.setFont(bodyFont(QFont::Bold));
   p.setPen(t.ink);
-  p.drawText(right.adjusted(0, 10 * textScale(), 0, 0), Qt::AlignRight | Qt::AlignTop,
+  p.drawText(right.adjusted(0, 10 * textScale(), 0, 0), Qt::AlignTrailing | Qt::AlignTop,
              QFontMetricsF(bodyFont(QFont::Bold)).elidedText(m_title, Qt::ElideMiddle, right.width()));
   p.setFont(labelFont());
   p.setPen(t.soft);
-  p.drawText(right.adjusted(0, 12 * textScale() + body.height(), 0, 0), Qt::AlignRight | Qt::AlignTop,
+  p.drawText(right.adjusted(0, 12 * textScale() + body.height(), 0, 0), Qt::AlignTrailing | Qt::AlignTop,
              m_state);
   if (hasFocus()) {
     p.setPen(QPen(t.green, 2));

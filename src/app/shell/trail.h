@@ -64,6 +64,8 @@ class Trail : public QWidget, public ItemView {
   void paintPath(QPainter& p) const;
   void paintPlace(QPainter& p, int place) const;
   QRectF titleArea() const;
+  /// Where it is in the direction of reading.
+  QRectF mirrored(const QRectF& area) const;
   void layActs();
 };
 
