@@ -8761,7 +8761,7 @@ der Schublade</translation>
     </message>
     <message>
         <source>Under Ink &amp; light, Background, add a wash: mist.</source>
-        <translation>Füge unter Farbe &amp; Licht, Hintergrund eine Lasur hinzu: Nebel.</translation>
+        <translation>Füge unter Farbe &amp; Licht, Hintergrund einen Verlauf hinzu: Nebel.</translation>
     </message>
     <message>
         <source>Under Ink &amp; light, Background, press A sky.</source>

@@ -8761,7 +8761,7 @@ le tiroir</translation>
     </message>
     <message>
         <source>Under Ink &amp; light, Background, add a wash: mist.</source>
-        <translation>Sous Encre &amp; lumière, Fond, ajoutez un lavis : brume.</translation>
+        <translation>Sous Encre &amp; lumière, Fond, ajoutez une estompe : brume.</translation>
     </message>
     <message>
         <source>Under Ink &amp; light, Background, press A sky.</source>

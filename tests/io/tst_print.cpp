@@ -11,12 +11,16 @@
 #include <cmath>
 
 #include "core/chain/chain.h"
+#include "core/making/step_groups.h"
+#include "core/outline/distance.h"
 #include "core/outline/shape_ops.h"
 #include "core/pieces/face_plan.h"
 #include "core/trace/scan.h"
+#include "io/art/svg_art.h"
 #include "io/cut/cut_file.h"
 #include "io/fonts.h"
 #include "io/print/sheets.h"
+#include "io/wording/names.h"
 #include "io/wording/step_words.h"
 #include "support/plans.h"
 #include "tests/support/program.h"
@@ -349,22 +353,27 @@ class TstPrint : public QObject {
   void theRunSheetHasEveryWordOfEveryStep_data() {
     QTest::addColumn<QString>("name");
     QTest::addColumn<bool>("inches");
+    QTest::addColumn<bool>("large");
     for (const char* name : {"canal-towpath", "misty-fen", "potting-shed", "teaching-crowd"}) {
-      QTest::newRow(name) << name << false;
-      QTest::addRow("%s on Letter in inches", name) << name << true;
+      QTest::newRow(name) << name << false << false;
+      QTest::addRow("%s on Letter in inches", name) << name << true << false;
+      QTest::addRow("%s in large type", name) << name << false << true;
     }
   }
   void theRunSheetHasEveryWordOfEveryStep() {
     QFETCH(QString, name);
     QFETCH(bool, inches);
+    QFETCH(bool, large);
     const Plan p = testing::demo(name.toStdString());
     const AnalysisRef a = withBestOrder(p, analyse(p));
     const MeasureStyle style = inches ? MeasureStyle::Inches : MeasureStyle::Millimetres;
     std::vector<QImage> pictures(a->sheet.steps.size(), QImage(130, 90, QImage::Format_RGB32));
     for (QImage& image : pictures) image.fill(Qt::white);
     const QString pdf = m_folder.filePath(name + QStringLiteral(".pdf"));
-    QVERIFY(
-        bool(writePdf(pdf, runSheetPages(p, *a, pictures, style, inches ? Sheet::letter() : Sheet::a4()))));
+    Sheet sheet = inches ? Sheet::letter() : Sheet::a4();
+    if (large) sheet.type = 1.6;
+    const Printout pages = runSheetPages(p, *a, pictures, style, sheet);
+    QVERIFY(bool(writePdf(pdf, pages)));
     QProcess text;
     text.start(QStringLiteral("pdftotext"), {QStringLiteral("-raw"), pdf, QStringLiteral("-")});
     QVERIFY(text.waitForFinished() && text.exitCode() == 0);
@@ -374,13 +383,28 @@ class TstPrint : public QObject {
       return words.remove(QRegularExpression(QStringLiteral("\\s+")));
     };
     const QString all = bare(QString::fromUtf8(text.readAllStandardOutput()));
-    int k = 0;
-    for (const int step : stepsToShow(a->sheet)) {
-      const StepWords words = wordsOf(p, *a, a->sheet.steps[ix(step)], style);
+    int steps = 0;
+    for (const StepGroup& group : stepGroups(a->sheet)) {
+      const StepWords words = wordsOf(p, *a, group, style);
       const QString whole =
-          bare(QString::number(++k) + words.title + words.where + words.corner + words.detail + words.care);
-      QVERIFY2(all.contains(whole), qPrintable(QString::number(k) + QStringLiteral(": ") + whole));
+          bare(numbersOf(group) + words.title + words.where + words.corner + words.detail + words.care);
+      QVERIFY2(all.contains(whole), qPrintable(whole));
+      steps += static_cast<int>(group.steps.size());
+      // Whoever is covered, cut for or uncovered in it is named.
+      for (const int k : group.steps)
+        for (const Cover& c : a->sheet.steps[ix(k)].covers)
+          if (c.impression >= 0) {
+            // Several of a kind in one: "duck 1 to 3".
+            const QString name = nameOf(p, c.impression),
+                          kind = QString(name).remove(QRegularExpression(QStringLiteral(" \\d+$")));
+            QVERIFY2(whole.contains(bare(name), Qt::CaseInsensitive) ||
+                         (kind != name && whole.contains(bare(kind), Qt::CaseInsensitive)),
+                     qPrintable(name + QStringLiteral(": ") + whole));
+          }
     }
+    QCOMPARE(steps, static_cast<int>(stepsToShow(a->sheet).size()));
+    // Large type is larger: letters of a title are as tall as is said.
+    if (large) QVERIFY(pages.pages > runSheetPages(p, *a, pictures, style, Sheet::a4()).pages);
     QProcess boxes;
     boxes.start(QStringLiteral("pdftotext"), {QStringLiteral("-bbox"), pdf, QStringLiteral("-")});
     QVERIFY(boxes.waitForFinished() && boxes.exitCode() == 0);
@@ -396,6 +420,71 @@ class TstPrint : public QObject {
                qPrintable(m.captured(0)));
     }
     QVERIFY(count > 100);
+  }
+
+  // Every foot has its number on the sheet, none over another, and the table has every thing's words inside
+  // the page; where only a turned sheet has room for it beside the panel, the sheet is turned.
+  void thePlacementSheetNamesEveryFoot() {
+    const Plan p = demo("canal-towpath");
+    const AnalysisRef a = analyse(p);
+    const Printout out =
+        placementSheet(p, *a, MeasureStyle::Millimetres, Sheet::a4(), std::make_shared<SvgArt>());
+    QCOMPARE(out.pages, 1);
+    QVERIFY(out.sheet.width_mm > out.sheet.height_mm);
+    const QString pdf = m_folder.filePath(QStringLiteral("feet.pdf"));
+    QVERIFY(bool(writePdf(pdf, out)));
+    QProcess boxes;
+    boxes.start(QStringLiteral("pdftotext"), {QStringLiteral("-bbox"), pdf, QStringLiteral("-")});
+    QVERIFY(boxes.waitForFinished() && boxes.exitCode() == 0);
+    static const QRegularExpression word(QStringLiteral(
+        "<word xMin=\"([-0-9.]+)\" yMin=\"([-0-9.]+)\" xMax=\"([-0-9.]+)\" yMax=\"([-0-9.]+)\">([^<]*)<"));
+    const double pt = 72 / 25.4;
+    QList<QRectF> numbers;
+    QStringList all;
+    for (auto it = word.globalMatch(QString::fromUtf8(boxes.readAllStandardOutput())); it.hasNext();) {
+      const auto m = it.next();
+      const QRectF box(QPointF(m.captured(1).toDouble(), m.captured(2).toDouble()),
+                       QPointF(m.captured(3).toDouble(), m.captured(4).toDouble()));
+      QVERIFY2(QRectF(0, 0, 297 * pt, 210 * pt).adjusted(9 * pt, 8 * pt, -9 * pt, -9 * pt).contains(box),
+               qPrintable(m.captured(0)));
+      all << m.captured(5);
+      bool number = false;
+      const int n = m.captured(5).toInt(&number);
+      // On the panel, not along its rulers and not in the table.
+      if (number && n <= static_cast<int>(a->order.size()) && box.left() > 21 * pt &&
+          box.right() < 196 * pt && box.bottom() < 150 * pt && box.top() > 24 * pt)
+        numbers << box.adjusted(0.4, 1.5, -0.4, -1.5);
+    }
+    QCOMPARE(numbers.size(), static_cast<qsizetype>(a->order.size()));
+    for (qsizetype k = 0; k < numbers.size(); ++k)
+      for (qsizetype m = 0; m < k; ++m) QVERIFY(!numbers[k].intersects(numbers[m]));
+    for (size_t i = 0; i < p.impressions.size(); ++i)
+      for (const QString& w : labelOf(p, static_cast<int>(i)).split(u' '))
+        QVERIFY2(all.join(u' ').contains(QString(w).remove(u'“').remove(u'”')), qPrintable(w));
+  }
+
+  // A mask of two loose parts has a letter on the second; what is too large is named.
+  void looseParts_areLettered() {
+    Plan p = onePost();
+    Stamp two = *p.stamps[0];
+    two.silhouette = {{{0, 0}, {12, 0}, {12, 20}, {0, 20}}, {{16, 0}, {26, 0}, {26, 20}, {16, 20}}};
+    two.width_mm = 26, two.height_mm = 20, two.name = "Pair";
+    MaskJob job;
+    job.sheet = {};
+    job.sheets = 1;
+    LaidMask mask;
+    mask.onSheet = two.silhouette, mask.up = {0, 1};
+    mask.roomiest = deepestPoint({two.silhouette[0]});
+    job.masks = {mask};
+    p.stamps[0] = std::make_shared<const Stamp>(two);
+    QStringList texts;
+    Point second{};
+    for (const CutLabel& l : labelledSheets(p, job)[0].labels) {
+      texts << l.text;
+      if (l.text == QLatin1String("1b")) second = l.at;
+    }
+    QVERIFY2(texts.contains(QStringLiteral("1b")), qPrintable(texts.join(u',')));
+    QVERIFY(second.x > 16 && second.x < 26 && second.y > 0 && second.y < 20);
   }
 
   void aFolderThatIsNotThereIsSaid() {

@@ -28,7 +28,7 @@ void ChoiceTile::setPicture(const QImage& picture) {
   update();
 }
 
-QSize ChoiceTile::sizeHint() const { return {qRound(240 * textScale()), qRound(230 * textScale())}; }
+QSize ChoiceTile::sizeHint() const { return {qRound(190 * textScale()), qRound(230 * textScale())}; }
 
 QSize ChoiceTile::minimumSizeHint() const { return {qRound(150 * textScale()), qRound(170 * textScale())}; }
 

@@ -16,6 +16,7 @@
 #include "app/card/stack_view.h"
 #include "app/common/column_width.h"
 #include "app/common/divider_tab.h"
+#include "app/common/flow_row.h"
 #include "app/common/keyed_rows.h"
 #include "app/common/marks.h"
 #include "app/common/rolled.h"
@@ -105,14 +106,12 @@ QWidget* CardPlace::buildChoices() {
   m_pages->addWidget(rolled(m_pieces = new PiecesPage(m_session, m_drawer)));
   m_pages->addWidget(rolled(m_cut));
   m_pages->addWidget(rolled(m_batch));
-  auto* tabs = new QHBoxLayout;
-  tabs->setSpacing(2);
+  auto* tabs = new FlowRow(0);
   m_tabs = {tab(tr("Sizes"), "cardTab-0", [this] { showPage(0); }),
             tab(tr("Pieces"), "cardTab-1", [this] { showPage(1); }),
             tab(tr("Cutting"), "cardTab-2", [this] { showPage(2); }),
             tab(tr("Many"), "cardTab-3", [this] { showPage(3); })};
   for (QPushButton* b : m_tabs) tabs->addWidget(b);
-  tabs->addStretch(1);
   sheet->box()->addLayout(tabs);
   sheet->box()->addWidget(m_pages, 1);
   showPage(0);
@@ -143,8 +142,8 @@ void CardPlace::showPage(int page) {
 QLayout* CardPlace::buildPictures() {
   auto* column = new QVBoxLayout;
   m_lookBar = new QWidget;
-  auto* tools = new QHBoxLayout(m_lookBar);
-  tools->setContentsMargins(0, 0, 0, 0);
+  auto* tools = new FlowRow(0);
+  m_lookBar->setLayout(tools);
   m_pictures = new QStackedWidget;
   m_pictures->addWidget(m_view);
   m_pictures->addWidget(m_stack);
@@ -155,7 +154,6 @@ QLayout* CardPlace::buildPictures() {
              tab(tr("From the side"), "lookSide", [this] { look(2); }),
              tab(tr("Opened"), "lookOpen", [this] { look(3); })};
   for (QPushButton* b : m_looks) tools->addWidget(b);
-  tools->addStretch(1);
   column->addWidget(m_lookBar);
   column->addWidget(m_pictures, 1);
   look(0);

@@ -10,6 +10,7 @@
 #include "app/colour/own_page.h"
 #include "app/colour/suggest_page.h"
 #include "app/common/divider_tab.h"
+#include "app/common/flow_row.h"
 #include "app/common/form_rows.h"
 #include "app/common/sheet_frame.h"
 #include "app/common/side_panels.h"
@@ -68,7 +69,7 @@ ColourPlace::ColourPlace(PlanSession& session, DrawerSession& drawer, std::share
 }
 
 QLayout* ColourPlace::buildTools() {
-  auto* tools = new QHBoxLayout;
+  auto* tools = new FlowRow(0);
   const auto add = [&](const QString& text, const QString& tip, HandTool tool) {
     auto* b = new DividerTab(text);
     b->setToolTip(tip);
@@ -84,7 +85,6 @@ QLayout* ColourPlace::buildTools() {
   add(tr("Pen"), tr("draw a line"), HandTool::Line);
   add(tr("Dot"), tr("put on one small thing after another"), HandTool::Accent);
   add(tr("Take out"), tr("take colour out of a blend again"), HandTool::Lift);
-  tools->addStretch(1);
   auto* near = plainButton(tr("From near by"));
   near->setObjectName(QStringLiteral("fromNear"));
   near->setToolTip(
@@ -102,8 +102,7 @@ QLayout* ColourPlace::buildTools() {
 QWidget* ColourPlace::buildPages(DrawerSession& drawer, const std::shared_ptr<SvgArt>& art) {
   auto* side = new SheetFrame;
   side->setFixedWidth(qRound(360 * (1 + (textScale() - 1) * 0.55)));
-  auto* tabs = new QHBoxLayout;
-  tabs->setSpacing(2);
+  auto* tabs = new FlowRow(0);
   m_pages = new QStackedWidget;
   const auto page = [&](const QString& text, QWidget* w) {
     auto* b = new DividerTab(text);
@@ -118,7 +117,6 @@ QWidget* ColourPlace::buildPages(DrawerSession& drawer, const std::shared_ptr<Sv
   page(tr("Details"), m_details = new DetailsPage(m_session, drawer, m_view->parts()));
   page(tr("Own steps"), m_own = new OwnPage(m_session));
   page(tr("Suggested"), m_suggest = new SuggestPage(m_session, drawer, art));
-  tabs->addStretch(1);
   side->box()->addLayout(tabs);
   side->box()->addSpacing(4);
   side->box()->addWidget(m_pages, 1);

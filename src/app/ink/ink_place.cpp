@@ -6,6 +6,7 @@
 #include <QStackedWidget>
 
 #include "app/common/divider_tab.h"
+#include "app/common/flow_row.h"
 #include "app/common/form_rows.h"
 #include "app/common/sheet_frame.h"
 #include "app/common/side_panels.h"
@@ -75,7 +76,7 @@ InkPlace::InkPlace(PlanSession& session, DrawerSession& drawer, std::shared_ptr<
 }
 
 QLayout* InkPlace::buildModes() {
-  auto* modes = new QHBoxLayout;
+  auto* modes = new FlowRow(0);
   const auto mode = [&](const QString& text, const QString& tip, InkView::Mode m) {
     auto* b = new DividerTab(text);
     b->setToolTip(tip);
@@ -97,15 +98,13 @@ QLayout* InkPlace::buildModes() {
   mode(tr("Eye level"), tr("the horizon, and how sizes shrink toward it"), InkView::EyeLevel);
   mode(tr("The light"), tr("where it comes from, dark sides and shadows"), InkView::Light);
   m_modes[0]->setChecked(true);
-  modes->addStretch(1);
   return modes;
 }
 
 QWidget* InkPlace::buildPages(DrawerSession& drawer, const std::shared_ptr<SvgArt>& art) {
   auto* side = new SheetFrame;
   side->setFixedWidth(qRound(400 * (1 + (textScale() - 1) * 0.55)));
-  auto* tabs = new QHBoxLayout;
-  tabs->setSpacing(2);
+  auto* tabs = new FlowRow(0);
   m_pages = new QStackedWidget;
   const auto page = [&](const QString& text, QWidget* w) {
     auto* b = new DividerTab(text);
@@ -122,7 +121,6 @@ QWidget* InkPlace::buildPages(DrawerSession& drawer, const std::shared_ptr<SvgAr
                          }));
   page(tr("Inks"), m_colours = new ColoursPage(m_session, drawer, art));
   page(tr("Greeting"), m_greeting = new GreetingPage(m_session, art));
-  tabs->addStretch(1);
   side->box()->addLayout(tabs);
   side->box()->addSpacing(4);
   side->box()->addWidget(m_pages, 1);

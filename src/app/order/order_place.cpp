@@ -12,7 +12,9 @@
 #include <QStackedWidget>
 #include <algorithm>
 
+#include "app/common/column_width.h"
 #include "app/common/divider_tab.h"
+#include "app/common/flow_row.h"
 #include "app/common/form_rows.h"
 #include "app/common/keyed_rows.h"
 #include "app/common/picture_box.h"
@@ -72,7 +74,7 @@ OrderPlace::OrderPlace(PlanSession& session, std::shared_ptr<SvgArt> art, QWidge
   auto* outer = new QVBoxLayout(this);
   outer->setContentsMargins(16, 10, 16, 10);
   outer->setSpacing(8);
-  auto* tabs = new QHBoxLayout;
+  auto* tabs = new FlowRow(0);
   const auto tab = [&](const QString& text, Page page) {
     auto* b = new DividerTab(text);
     tabs->addWidget(b);
@@ -84,7 +86,6 @@ OrderPlace::OrderPlace(PlanSession& session, std::shared_ptr<SvgArt> art, QWidge
   tab(tr("Risky joins"), Joins);
   tab(tr("Schools"), Schools);
   tab(tr("What if"), Slips);
-  tabs->addStretch(1);
   outer->addLayout(tabs);
   m_pages = new QStackedWidget;
   outer->addWidget(m_pages, 1);
@@ -175,16 +176,13 @@ QWidget* OrderPlace::stepsPage() {
   now->box()->addWidget(m_big, 6);
 
   auto* masks = new SheetFrame;
-  masks->setMinimumWidth(qRound(380 * (1 + (textScale() - 1) * 0.6)));
-  m_maskTotal = inkLabel({}, headingFont(), theme().ink);
+  holdWidth(masks, qRound(380 * (1 + (textScale() - 1) * 0.6)));
+  m_maskTotal = inkLabel({}, headingFont(), theme().ink, true);
   auto* atHand = plainButton(tr("Use kept masks"));
   atHand->setObjectName(QStringLiteral("drawerMasks"));
   atHand->setToolTip(tr("Masks kept in the drawer are used before new ones are cut."));
   connect(atHand, &QPushButton::clicked, this, &OrderPlace::drawerMasksRequested);
-  auto* total = new QHBoxLayout;
-  total->addWidget(m_maskTotal, 1);
-  total->addWidget(atHand);
-  masks->box()->addLayout(total);
+  masks->box()->addWidget(m_maskTotal);
   masks->box()->addWidget(inkLabel(tr("the fewest that will do, and why"), labelFont(), theme().soft));
   auto* tally = new QWidget;
   auto* rolledColumn = new QVBoxLayout(tally);
@@ -202,10 +200,10 @@ QWidget* OrderPlace::stepsPage() {
   connect(shape, &QPushButton::clicked, this, &OrderPlace::showMasks);
   auto* print = plainButton(tr("Print the masks"));
   connect(print, &QPushButton::clicked, this, &OrderPlace::printMasksRequested);
-  auto* printRow = new QHBoxLayout;
+  auto* printRow = new FlowRow;
   printRow->addWidget(shape);
   printRow->addWidget(print);
-  printRow->addStretch(1);
+  printRow->addWidget(atHand);
   masks->box()->addLayout(printRow);
 
   auto* proof = new SheetFrame;

@@ -182,7 +182,7 @@ void StepStrip::paintEvent(QPaintEvent* e) {
                 k == m_chosen ? t.green : t.ink);
     p.setPen(t.green);
     p.setFont(labelFont(QFont::Bold));
-    p.drawText(QRectF(cell.left() + 4, badge.y() + r + 2, 2 * r + 20, metrics.height()), Qt::AlignCenter,
+    p.drawText(QRectF(badge.x() - r - 12, badge.y() + r + 2, 2 * r + 24, metrics.height()), Qt::AlignCenter,
                numbersOf(groupAt(k)));
     const QRectF text(badge.x() + r + 9, badge.y() - r, cell.right() - badge.x() - r - 14,
                       cell.bottom() - badge.y() + r - 6);

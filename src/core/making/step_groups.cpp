@@ -17,8 +17,9 @@ size_t runOf(const RunSheet& sheet, const std::vector<int>& shown, size_t k, Is 
 
 /// From `k` on: masks cut, waits, masks laid, up to the last that is laid; 0 where none is.
 size_t coverRun(const RunSheet& sheet, const std::vector<int>& shown, size_t k) {
-  const size_t all = runOf(sheet, shown, k, [](const Step& s) {
-    return s.what == Do::CutMask || s.what == Do::Dry || s.what == Do::MaskOn;
+  const int evening = sheet.steps[ix(shown[k])].evening;
+  const size_t all = runOf(sheet, shown, k, [&](const Step& s) {
+    return s.evening == evening && (s.what == Do::CutMask || s.what == Do::Dry || s.what == Do::MaskOn);
   });
   for (size_t n = all; n > 0; --n)
     if (sheet.steps[ix(shown[k + n - 1])].what == Do::MaskOn) return n;

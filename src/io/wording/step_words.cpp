@@ -577,7 +577,7 @@ QString reasonOf(const StampMasks& m, int maskLife) {
 
 QString numbersOf(const StepGroup& group) {
   return group.first == group.last ? QString::number(group.first)
-                                   : QStringLiteral("%1–%2").arg(group.first).arg(group.last);
+                                   : tr("%1 to %2").arg(group.first).arg(group.last);
 }
 
 StepWords wordsOf(const Plan& plan, const Analysis& a, const StepGroup& group, MeasureStyle style) {

@@ -20,7 +20,7 @@ struct StepWords {
 
 StepWords wordsOf(const Plan& plan, const Analysis& analysis, const Step& step, MeasureStyle style);
 
-/// What the hands do in one go, in words; its numbers, "7" or "7–9".
+/// What the hands do in one go, in words; its numbers, "7" or "7 to 9".
 StepWords wordsOf(const Plan& plan, const Analysis& analysis, const StepGroup& act, MeasureStyle style);
 QString numbersOf(const StepGroup& act);
 

@@ -117,8 +117,9 @@ class TstLanguages : public QObject {
     QTest::addColumn<double>("text");
     QTest::addColumn<QSize>("size");
     // A window of 1280 × 800 at 200 % of the screen's scale is one of 1280 × 800 at 100 % with finer pixels.
-    const std::pair<double, QSize> all[] = {
-        {1.0, {1280, 800}}, {1.0, {1024, 720}}, {1.0, {1920, 1050}}, {1.5, {1280, 800}}, {1.5, {1920, 1050}}};
+    const std::pair<double, QSize> all[] = {{1.0, {1280, 800}},  {1.0, {1024, 720}}, {1.0, {1920, 1050}},
+                                            {1.0, {2560, 1400}}, {1.5, {1280, 800}}, {1.5, {1920, 1050}},
+                                            {2.0, {1280, 800}},  {2.0, {1920, 1050}}};
     for (const Language& l : languages())
       for (const auto& [text, size] : all)
         if (thorough() || (text == 1 && size.width() == 1280))
