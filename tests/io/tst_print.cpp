@@ -395,11 +395,11 @@ class TstPrint : public QObject {
         for (const Cover& c : a->sheet.steps[ix(k)].covers)
           if (c.impression >= 0) {
             // Several of a kind in one: "duck 1 to 3".
-            const QString name = nameOf(p, c.impression),
-                          kind = QString(name).remove(QRegularExpression(QStringLiteral(" \\d+$")));
-            QVERIFY2(whole.contains(bare(name), Qt::CaseInsensitive) ||
-                         (kind != name && whole.contains(bare(kind), Qt::CaseInsensitive)),
-                     qPrintable(name + QStringLiteral(": ") + whole));
+            const QString who = nameOf(p, c.impression),
+                          kind = QString(who).remove(QRegularExpression(QStringLiteral(" \\d+$")));
+            QVERIFY2(whole.contains(bare(who), Qt::CaseInsensitive) ||
+                         (kind != who && whole.contains(bare(kind), Qt::CaseInsensitive)),
+                     qPrintable(who + QStringLiteral(": ") + whole));
           }
     }
     QCOMPARE(steps, static_cast<int>(stepsToShow(a->sheet).size()));
@@ -479,7 +479,8 @@ class TstPrint : public QObject {
     p.stamps[0] = std::make_shared<const Stamp>(two);
     QStringList texts;
     Point second{};
-    for (const CutLabel& l : labelledSheets(p, job)[0].labels) {
+    const auto sheets = labelledSheets(p, job);
+    for (const CutLabel& l : sheets[0].labels) {
       texts << l.text;
       if (l.text == QLatin1String("1b")) second = l.at;
     }

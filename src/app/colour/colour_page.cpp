@@ -15,6 +15,7 @@
 #include "app/common/keyed_rows.h"
 #include "app/common/rolled.h"
 #include "app/common/swatch_dialog.h"
+#include "app/files/file_chooser.h"
 #include "app/session/drawer_session.h"
 #include "io/art/shape_path.h"
 #include "io/wording/hand_words.h"
@@ -77,7 +78,8 @@ QWidget* ColourPage::buildHand() {
   scanned->setToolTip(tr("a scan of patches of your inks and markers side by side on white paper"));
   column->addWidget(scanned);
   connect(scanned, &QPushButton::clicked, this, [this] {
-    const std::vector<std::string> ids = SwatchDialog::ask(m_drawer, this);
+    const std::vector<std::string> ids = SwatchDialog::ask(
+        m_drawer, FileChooser::ask({tr("A scanned strip of your colours"), {picturesKind()}}, this), this);
     fillInks();
     if (!ids.empty()) m_inks->choose(QString::fromStdString(ids.front()));
   });

@@ -12,7 +12,6 @@
 #include "app/common/form_rows.h"
 #include "app/common/keyed_rows.h"
 #include "app/common/rolled.h"
-#include "app/files/file_chooser.h"
 #include "app/session/drawer_session.h"
 #include "io/drawer/drawer_store.h"
 #include "io/wording/drawer_words.h"
@@ -187,8 +186,7 @@ void SwatchDialog::accept() {
   QDialog::accept();
 }
 
-std::vector<std::string> SwatchDialog::ask(DrawerSession& drawer, QWidget* parent) {
-  const QString strip = FileChooser::ask({tr("A scanned strip of your colours"), {picturesKind()}}, parent);
+std::vector<std::string> SwatchDialog::ask(DrawerSession& drawer, const QString& strip, QWidget* parent) {
   if (strip.isEmpty()) return {};
   SwatchDialog dialog(drawer, strip, parent);
   return dialog.exec() == QDialog::Accepted ? dialog.taken() : std::vector<std::string>{};

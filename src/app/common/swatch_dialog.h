@@ -23,7 +23,7 @@ class SwatchDialog : public QDialog {
  public:
   SwatchDialog(DrawerSession& drawer, const QString& file, QWidget* parent = nullptr);
   /// Asks for a scan and shows it. @return the ids of the inks that came into the drawer
-  static std::vector<std::string> ask(DrawerSession& drawer, QWidget* parent);
+  static std::vector<std::string> ask(DrawerSession& drawer, const QString& strip, QWidget* parent);
   const std::vector<std::string>& taken() const { return m_ids; }
   void accept() override;
 

@@ -60,7 +60,8 @@ StampPanel::StampPanel(PlanSession& session, DrawerSession& drawer, std::shared_
   });
   column->addWidget(keep, 0, Qt::AlignLeft);
   column->addStretch(1);
-  outer->addWidget(rolled(m_body), 1);
+  outer->addWidget(m_area = rolled(m_body), 1);
+  outer->addStretch(0);  // where nothing is shown, nothing rolls
   buildActs(outer);
   connect(&session, &PlanSession::planChanged, this, &StampPanel::refreshPlan);
   connect(&session, &PlanSession::unitsChanged, this, [this] { showStamp(m_key); });
@@ -178,7 +179,7 @@ void StampPanel::showStamp(const QString& key) {
   m_key = key;
   const auto whole = key.isEmpty() ? nullptr : m_drawer.stamp(key.toStdString());
   const bool any = whole != nullptr;
-  m_body->setVisible(any);
+  m_area->setVisible(any);
   m_put->setVisible(any), m_remove->setVisible(any);
   m_size->setVisible(any);
   if (!any) {

@@ -37,7 +37,7 @@ class StampPanel : public QWidget {
   std::shared_ptr<SvgArt> m_art;
   QString m_key;
   bool m_showing = false;
-  QWidget* m_body;
+  QWidget *m_body, *m_area;
   QLabel *m_head, *m_size, *m_plan, *m_masks;
   PictureBox* m_picture;
   QLineEdit *m_name, *m_least, *m_typical, *m_most, *m_set, *m_tags, *m_place, *m_notes;

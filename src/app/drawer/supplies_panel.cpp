@@ -142,7 +142,8 @@ QWidget* SuppliesPanel::buildInks() {
   rows->addWide(scanned);
   rows->addWide(remove);
   connect(scanned, &QPushButton::clicked, this, [this] {
-    const std::vector<std::string> ids = SwatchDialog::ask(m_drawer, this);
+    const std::vector<std::string> ids = SwatchDialog::ask(
+        m_drawer, FileChooser::ask({tr("A scanned strip of your colours"), {picturesKind()}}, this), this);
     if (!ids.empty()) m_inks->choose(QString::fromStdString(ids.front()));
   });
   auto* side = new QVBoxLayout;

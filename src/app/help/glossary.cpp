@@ -34,7 +34,8 @@ bool isIn(const QString& name, const QStringList& words) {
 }  // namespace
 
 Glossary::Glossary(const QString& chapter) {
-  static const QRegularExpression paragraph(QStringLiteral("^((?:\\*\\*[^*]+\\*\\*(?:, )?)+)\\s?:\\s*(.+)$")),
+  static const QRegularExpression paragraph(QStringLiteral("^((?:\\*\\*[^*]+\\*\\*(?:, )?)+)\\s?:\\s*(.+)$"),
+                                            QRegularExpression::UseUnicodePropertiesOption),
       name(QStringLiteral("\\*\\*([^*]+)\\*\\*")), blank(QStringLiteral("\\n\\s*\\n")),
       space(QStringLiteral("\\s+"));
   for (QString text : chapter.split(blank, Qt::SkipEmptyParts)) {

@@ -99,7 +99,9 @@ void paintEyeLevel(QPainter& p, const FaceGeometry& g, const Plan& plan, const A
     p.drawLine(g.toPixels({thing.at.x, box.bottom}), g.toPixels({thing.at.x, box.top}));
   }
   p.setPen(QPen(lightTheme().ink, 2));
-  p.drawLine(g.toPixels({0, horizon}), g.toPixels({plan.card.panel.width_mm, horizon}));
+  // On whole pixels, so that it is as dark as it is meant.
+  const double level = std::round(g.toPixels({0, horizon}).y());
+  p.drawLine(QPointF(g.face().left(), level), QPointF(g.face().right(), level));
   p.restore();
   slip(p, g, g.toPixels({plan.card.panel.width_mm * 0.86, horizon}), eyeLevelText(plan));
 }

@@ -209,6 +209,7 @@ void OrderDrill::changed() {
   m_head->setText(tr("Yours is not pressed yet"));
   m_words->clear();
   m_yours->setPicture({});
+  m_yours->hide();  // until then the goal has all the room
 }
 
 void OrderDrill::press() {
@@ -252,6 +253,7 @@ void OrderDrill::press() {
           if (!d.explained && marks.size() < 5)
             marks.push_back({d.at.x / panel.width_mm, 1 - d.at.y / panel.height_mm});
         m_yours->setPicture(p.picture, marks);
+        m_yours->show();
         const int stars = m_seen ? std::min(1, p.result.stars) : p.result.stars;
         if (stars == 0) {
           setInk(m_head, theme().madder);

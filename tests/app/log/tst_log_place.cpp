@@ -13,6 +13,7 @@
 #include "core/chain/chain.h"
 #include "core/learn/learn.h"
 #include "io/log/log_lines.h"
+#include "support/plans.h"
 #include "support/window.h"
 #include "tests/support/made_cards.h"
 #include "tests/support/program.h"
