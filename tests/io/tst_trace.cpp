@@ -417,7 +417,9 @@ class TstTrace : public QObject {
     QVERIFY(bool(drawer));
     QStringList several;
     int sheets = 0;
+    int n = 0;
     for (const DrawerStamp& one : drawer.value().stamps) {
+      if (!thorough() && n++ % 2) continue;
       const auto stamp = std::make_shared<const Stamp>(one.stamp);
       const Scan scan =
           scanOf(scanSheet({{stamp, {12, 12}}}, stamp->width_mm + 24, stamp->height_mm + 24, SvgArt()));
@@ -431,9 +433,9 @@ class TstTrace : public QObject {
     }
     qInfo("%d sheets; more than one impression on %lld: %s", sheets, static_cast<long long>(several.size()),
           qPrintable(several.join(QStringLiteral(", "))));
-    QVERIFY(sheets >= 30);
+    QVERIFY(sheets >= (thorough() ? 30 : 15));
     // Loose marks with nothing round them stay for the maker to frame.
-    QVERIFY2(several.size() <= sheets / 10, qPrintable(several.join(QStringLiteral(", "))));
+    QVERIFY2(several.size() <= 3, qPrintable(several.join(QStringLiteral(", "))));
   }
 
   void aFaceIsOneAndNeighboursAreTwo() {

@@ -1,7 +1,14 @@
 // Every pair of text and ground against WCAG 2: contrast ratio at least 4.5 for text (relative luminance as
 // in the standard; checked here against its own examples: black on white 21, #777777 on white 4.48, both from
 // memory).
+#include <QComboBox>
+#include <QDoubleSpinBox>
+#include <QLineEdit>
+#include <QMainWindow>
+#include <QPushButton>
+#include <QSlider>
 #include <QTest>
+#include <QVBoxLayout>
 #include <cmath>
 
 #include "app/theme/theme.h"
@@ -53,6 +60,75 @@ class TstTheme : public QObject {
     QFETCH(QColor, text);
     QFETCH(QColor, ground);
     QVERIFY2(contrast(text, ground) >= 4.5, qPrintable(QString::number(contrast(text, ground))));
+  }
+
+  // WCAG 2.2, 1.4.11: what shows that something can be filled in stands off by 3 : 1; 2.4.7: and that it has
+  // the keys. Read from the pixels of real widgets on real grounds.
+  void bordersAndFocusAreSeenInThePixels_data() {
+    QTest::addColumn<bool>("dark");
+    QTest::addColumn<QString>("ground");
+    for (const bool dark : {false, true})
+      for (const char* ground : {"sheet", "window"})
+        QTest::addRow("%s, %s", dark ? "dark" : "light", ground) << dark << QString::fromLatin1(ground);
+  }
+  void bordersAndFocusAreSeenInThePixels() {
+    QFETCH(bool, dark);
+    QFETCH(QString, ground);
+    Appearance look;
+    look.dark = dark;
+    applyTheme(*qApp, look);
+    QMainWindow window;
+    auto* sheet = new QFrame;
+    if (ground == QLatin1String("sheet")) sheet->setObjectName(ground);
+    auto* column = new QVBoxLayout(sheet);
+    column->setContentsMargins(20, 20, 20, 20);
+    std::vector<QWidget*> fields{new QLineEdit, new QComboBox, new QSpinBox, new QDoubleSpinBox};
+    for (QWidget* f : fields) column->addWidget(f);
+    auto* slider = new QSlider(Qt::Horizontal);
+    auto* button = new QPushButton(QStringLiteral("Press"));
+    column->addWidget(slider);
+    column->addWidget(button);
+    window.setCentralWidget(sheet);
+    window.resize(400, 320);
+    window.show();
+    window.activateWindow();
+    QVERIFY(QTest::qWaitForWindowActive(&window));
+    const auto atLeftEdge = [&](const QWidget* w) {
+      const QImage seen = window.grab().toImage();
+      const QPoint middle = w->mapTo(&window, QPoint(0, w->height() / 2));
+      const QColor outside = seen.pixelColor(middle - QPoint(6, 0));
+      double best = 1;
+      for (int x = 0; x < 3; ++x)
+        best = std::max(best, contrast(seen.pixelColor(middle + QPoint(x, 0)), outside));
+      return best;
+    };
+    for (const QWidget* f : fields)
+      QVERIFY2(
+          atLeftEdge(f) >= 3,
+          qPrintable(
+              QStringLiteral("%1: %2").arg(QLatin1String(f->metaObject()->className())).arg(atLeftEdge(f))));
+    fields.push_back(slider), fields.push_back(button);
+    for (QWidget* f : fields) {
+      f->clearFocus();
+      window.setFocus();
+      QCoreApplication::processEvents();
+      const QImage before = f->grab().toImage();
+      f->setFocus(Qt::TabFocusReason);
+      QTRY_VERIFY(f->hasFocus());
+      const QImage after = f->grab().toImage();
+      int changed = 0;
+      for (int y = 0; y < after.height(); ++y)
+        for (int x = 0; x < after.width(); ++x)
+          changed += contrast(after.pixelColor(x, y), before.pixelColor(x, y)) >= 3;
+      // At least a frame of one pixel.
+      QVERIFY2(changed >= 2 * (after.width() - 8),
+               qPrintable(QStringLiteral("%1: %2 of %3 x %4")
+                              .arg(QLatin1String(f->metaObject()->className()))
+                              .arg(changed)
+                              .arg(after.width())
+                              .arg(after.height())));
+    }
+    applyTheme(*qApp, {});
   }
 };
 
