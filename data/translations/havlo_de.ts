@@ -6316,6 +6316,10 @@ der Schublade</translation>
         <translation>Eines fehlt.</translation>
     </message>
     <message>
+        <source>One mask is in %1.</source>
+        <translation>Eine Maske ist in %1.</translation>
+    </message>
+    <message>
         <source>One more of %1</source>
         <translation>Noch eines von %1</translation>
     </message>
@@ -6334,6 +6338,10 @@ der Schublade</translation>
     <message>
         <source>One paper over several things where that is less work</source>
         <translation>Ein Papier über mehrere Dinge, wo das weniger Arbeit ist</translation>
+    </message>
+    <message>
+        <source>One plan was put into %1.</source>
+        <translation>Ein Plan kam nach %1.</translation>
     </message>
     <message>
         <source>One print on your card is a later pressing.</source>
@@ -6358,6 +6366,10 @@ der Schublade</translation>
     <message>
         <source>One stands where it is too tall or too small.</source>
         <translation>Eines steht, wo es zu groß oder zu klein ist.</translation>
+    </message>
+    <message>
+        <source>One step, about %1.</source>
+        <translation>Ein Schritt, etwa %1.</translation>
     </message>
     <message>
         <source>One thing is meant to be seen first. Havlo then watches that nothing draws the eye away from it.</source>
@@ -11070,6 +11082,10 @@ der Schublade</translation>
     <message>
         <source>masking paper for one mask</source>
         <translation>Maskierpapier für eine Maske</translation>
+    </message>
+    <message>
+        <source>masking paper for one mask, scissors or a blade</source>
+        <translation>Maskenpapier für eine Maske, Schere oder Klinge</translation>
     </message>
     <message>
         <source>masks</source>

@@ -6316,6 +6316,10 @@ le tiroir</translation>
         <translation>Il en manque un.</translation>
     </message>
     <message>
+        <source>One mask is in %1.</source>
+        <translation>Un masque est dans %1.</translation>
+    </message>
+    <message>
         <source>One more of %1</source>
         <translation>Encore un de %1</translation>
     </message>
@@ -6334,6 +6338,10 @@ le tiroir</translation>
     <message>
         <source>One paper over several things where that is less work</source>
         <translation>Un papier sur plusieurs choses là où c'est moins de travail</translation>
+    </message>
+    <message>
+        <source>One plan was put into %1.</source>
+        <translation>Un plan fut mis dans %1.</translation>
     </message>
     <message>
         <source>One print on your card is a later pressing.</source>
@@ -6358,6 +6366,10 @@ le tiroir</translation>
     <message>
         <source>One stands where it is too tall or too small.</source>
         <translation>Un se tient là où il est trop grand ou trop petit.</translation>
+    </message>
+    <message>
+        <source>One step, about %1.</source>
+        <translation>Une étape, environ %1.</translation>
     </message>
     <message>
         <source>One thing is meant to be seen first. Havlo then watches that nothing draws the eye away from it.</source>
@@ -11070,6 +11082,10 @@ le tiroir</translation>
     <message>
         <source>masking paper for one mask</source>
         <translation>papier à masquer pour un masque</translation>
+    </message>
+    <message>
+        <source>masking paper for one mask, scissors or a blade</source>
+        <translation>du papier à masquer pour un masque, des ciseaux ou une lame</translation>
     </message>
     <message>
         <source>masks</source>

@@ -6316,6 +6316,10 @@ de la</translation>
         <translation>Er ontbreekt er een.</translation>
     </message>
     <message>
+        <source>One mask is in %1.</source>
+        <translation>Eén masker zit in %1.</translation>
+    </message>
+    <message>
         <source>One more of %1</source>
         <translation>Nog een van %1</translation>
     </message>
@@ -6334,6 +6338,10 @@ de la</translation>
     <message>
         <source>One paper over several things where that is less work</source>
         <translation>Eén papier over meer dingen waar dat minder werk is</translation>
+    </message>
+    <message>
+        <source>One plan was put into %1.</source>
+        <translation>Eén plan kwam in %1.</translation>
     </message>
     <message>
         <source>One print on your card is a later pressing.</source>
@@ -6358,6 +6366,10 @@ de la</translation>
     <message>
         <source>One stands where it is too tall or too small.</source>
         <translation>Eén staat waar het te groot of te klein is.</translation>
+    </message>
+    <message>
+        <source>One step, about %1.</source>
+        <translation>Eén stap, ongeveer %1.</translation>
     </message>
     <message>
         <source>One thing is meant to be seen first. Havlo then watches that nothing draws the eye away from it.</source>
@@ -11070,6 +11082,10 @@ de la</translation>
     <message>
         <source>masking paper for one mask</source>
         <translation>maskeerpapier voor één masker</translation>
+    </message>
+    <message>
+        <source>masking paper for one mask, scissors or a blade</source>
+        <translation>maskeerpapier voor één masker, een schaar of een mesje</translation>
     </message>
     <message>
         <source>masks</source>

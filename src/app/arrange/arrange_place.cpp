@@ -398,7 +398,8 @@ void ArrangePlace::keepAllIn(const QString& folder) {
     }
     ++kept;
   }
-  m_says->setText(tr("%1 plans were put into %2.").arg(kept).arg(folder));
+  m_says->setText(kept == 1 ? tr("One plan was put into %1.").arg(folder)
+                            : tr("%1 plans were put into %2.").arg(kept).arg(folder));
 }
 
 }  // namespace havlo

@@ -27,6 +27,7 @@ class Share : public QWidget {
  protected:
   void paintEvent(QPaintEvent*) override {
     QPainter p(this);
+    p.setLayoutDirection(Qt::LayoutDirectionAuto);  // measures stay where they belong
     const double w = width() - 1;
     p.setPen(QPen(theme().rule, 1));
     p.drawLine(QPointF(0, height() - 1.5), QPointF(w, height() - 1.5));

@@ -95,6 +95,7 @@ void CardView::beginWork() {
 
 void CardView::paintEvent(QPaintEvent*) {
   QPainter p(this);
+  p.setLayoutDirection(Qt::LayoutDirectionAuto);  // measures stay where they belong
   p.setRenderHint(QPainter::Antialiasing);
   const Box outer = [&] {
     Box b = m_fit.work;

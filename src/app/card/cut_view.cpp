@@ -70,6 +70,7 @@ void CutView::show(const DrawerCut* cut, MeasureStyle style) {
 
 void CutView::paintEvent(QPaintEvent*) {
   QPainter p(this);
+  p.setLayoutDirection(Qt::LayoutDirectionAuto);  // measures stay where they belong
   p.setRenderHint(QPainter::Antialiasing);
   if (m_sheets.empty()) {
     p.setPen(theme().soft);

@@ -180,6 +180,7 @@ void StackView::keyPressEvent(QKeyEvent* e) {
 
 void StackView::paintEvent(QPaintEvent*) {
   QPainter p(this);
+  p.setLayoutDirection(Qt::LayoutDirectionAuto);  // measures stay where they belong
   p.setRenderHint(QPainter::Antialiasing, !m_moving);
   p.setRenderHint(QPainter::SmoothPixmapTransform, !m_moving);
   m_from == From::Angle ? paintAngle(p) : m_from == From::Side ? paintSide(p) : paintOpen(p);

@@ -390,6 +390,7 @@ void ColourView::paintPart(QPainter& p, const FaceGeometry& g, const PartAt& par
 
 void ColourView::paintEvent(QPaintEvent*) {
   QPainter p(this);
+  p.setLayoutDirection(Qt::LayoutDirectionAuto);  // measures stay where they belong
   p.setRenderHint(QPainter::Antialiasing);
   p.setRenderHint(QPainter::SmoothPixmapTransform);
   const FaceGeometry g = geometryNow();

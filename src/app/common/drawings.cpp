@@ -47,7 +47,7 @@ void drawDrawing(QPainter& painter, const QString& name, const QRectF& at, const
 
 QIcon drawingIcon(const QString& name) {
   QIcon icon;
-  for (const int px : {16, 20, 24, 32, 48}) {
+  for (const int px : {16, 20, 24, 32, 48, 64}) {
     icon.addPixmap(inkedPixmap(name, px, theme().green), QIcon::Normal, QIcon::Off);
     icon.addPixmap(inkedPixmap(name, px, theme().onGreen), QIcon::Normal, QIcon::On);
     icon.addPixmap(inkedPixmap(name, px, theme().soft), QIcon::Disabled);

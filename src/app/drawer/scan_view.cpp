@@ -157,6 +157,7 @@ int ScanView::openingAt(QPointF pixel) const {
 
 void ScanView::paintEvent(QPaintEvent*) {
   QPainter p(this);
+  p.setLayoutDirection(Qt::LayoutDirectionAuto);  // measures stay where they belong
   p.setRenderHints(QPainter::Antialiasing | QPainter::SmoothPixmapTransform);
   const Theme& t = theme();
   p.fillRect(rect(), t.paper);

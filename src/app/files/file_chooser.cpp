@@ -342,7 +342,8 @@ void FileChooser::take() {
   };
   if (QFileInfo(path).isDir()) {
     m_name->clear();
-    return showFolder(path);
+    showFolder(path);
+    return m_list->setFocus();
   }
   if (!m_wish.save)
     return QFileInfo::exists(path) ? done_(path) : say(tr("There is no %1.").arg(QFileInfo(path).fileName()));

@@ -516,6 +516,7 @@ void InkView::paintLines(QPainter& p, const FaceGeometry& g) const {
 
 void InkView::paintEvent(QPaintEvent*) {
   QPainter p(this);
+  p.setLayoutDirection(Qt::LayoutDirectionAuto);  // measures stay where they belong
   p.setRenderHint(QPainter::Antialiasing);
   p.setRenderHint(QPainter::SmoothPixmapTransform);
   const FaceGeometry g = geometryNow();

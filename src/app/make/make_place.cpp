@@ -14,6 +14,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "app/common/drawings.h"
 #include "app/common/keyed_rows.h"
 #include "app/common/rolled.h"
 #include "app/common/sheet_frame.h"
@@ -129,7 +130,12 @@ QWidget* MakePlace::buildStep() {
   m_number = inkLabel({}, sizedFont(16), theme().soft);
   m_title = inkLabel({}, sizedFont(33 / std::sqrt(textScale()), QFont::Bold), theme().ink, true);
   m_sub = inkLabel({}, sizedFont(18), theme().soft, true);
-  column->addWidget(m_number);
+  m_sign = new QLabel;
+  auto* signRow = new QHBoxLayout;
+  signRow->setSpacing(12);
+  signRow->addWidget(m_sign);
+  signRow->addWidget(m_number, 1);
+  column->addLayout(signRow);
   column->addWidget(m_title);
   column->addWidget(m_sub);
   auto* inside = new QWidget;
@@ -378,6 +384,7 @@ void MakePlace::showStep() {
   if (b.analysis().sheet.copies > 1) number += tr(", on all %1 cards").arg(b.analysis().sheet.copies);
   m_number->setText(number);
   m_title->setText(words.title);
+  m_sign->setPixmap(drawingIcon(drawingOf(step.what)).pixmap(qRound(40 * std::sqrt(textScale()))));
   const bool facts = step.what == Do::Stamp;
   const bool list = step.what == Do::MaskOn || step.what == Do::MaskOff;
   const bool byHand = step.hand.size() > 1 || step.what == Do::Colour;

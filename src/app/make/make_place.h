@@ -86,7 +86,7 @@ class MakePlace : public Place {
   QStackedWidget* m_right;
   MakeStart* m_start;
   // the step
-  QLabel *m_number, *m_title, *m_sub, *m_care, *m_timerWords, *m_togo, *m_ready;
+  QLabel *m_sign, *m_number, *m_title, *m_sub, *m_care, *m_timerWords, *m_togo, *m_ready;
   KeyedRows *m_facts, *m_checks;
   FaceWork* m_face;
   std::shared_ptr<const Plan> m_beginsWhenOrdered;  // the plan that is to be begun once its order is found

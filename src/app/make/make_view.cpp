@@ -129,6 +129,7 @@ void MakeView::paintByHand(QPainter& p, const Step& step, const Box& near) const
 void MakeView::paintEvent(QPaintEvent*) {
   if (!m_bench) return;
   QPainter p(this);
+  p.setLayoutDirection(Qt::LayoutDirectionAuto);  // measures stay where they belong
   p.setRenderHint(QPainter::Antialiasing);
   p.setRenderHint(QPainter::SmoothPixmapTransform);
   if (!m_bench->finished())

@@ -24,6 +24,7 @@ void StepDots::show(int at, int count, std::vector<char> wrong) {
 void StepDots::paintEvent(QPaintEvent*) {
   if (m_count == 0) return;
   QPainter p(this);
+  p.setLayoutDirection(Qt::LayoutDirectionAuto);  // measures stay where they belong
   p.setRenderHint(QPainter::Antialiasing);
   const Theme& t = theme();
   const double stride = std::min(56.0, (width() - 28.0) / std::max(1, m_count));

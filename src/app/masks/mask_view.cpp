@@ -85,6 +85,7 @@ const FiddlyPart* MaskView::partAt(QPointF pixel) const {
 
 void MaskView::paintEvent(QPaintEvent*) {
   QPainter p(this);
+  p.setLayoutDirection(Qt::LayoutDirectionAuto);  // measures stay where they belong
   p.setRenderHints(QPainter::Antialiasing | QPainter::SmoothPixmapTransform);
   const Theme& t = theme();
   if (!m_stamp) {

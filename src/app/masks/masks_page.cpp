@@ -443,7 +443,9 @@ void MasksPage::writeTo(const QString& path, CutFormat format) {
     return Q_EMIT m_session.trouble(tr("The masks are still being laid out; try again in a moment."));
   const auto saved = writeCutFile(path, format, title(), sheets());
   if (!saved) return Q_EMIT m_session.trouble(QString::fromStdString(saved.error().text()));
-  Q_EMIT done(tr("%1 masks are in %2.").arg(m_job.masks.size()).arg(QFileInfo(path).fileName()));
+  const QString file = QFileInfo(path).fileName();
+  Q_EMIT done(m_job.masks.size() == 1 ? tr("One mask is in %1.").arg(file)
+                                      : tr("%1 masks are in %2.").arg(m_job.masks.size()).arg(file));
 }
 
 void MasksPage::chooseFile() {

@@ -138,6 +138,7 @@ void StepStrip::keyPressEvent(QKeyEvent* e) {
 
 void StepStrip::paintEvent(QPaintEvent* e) {
   QPainter p(this);
+  p.setLayoutDirection(Qt::LayoutDirectionAuto);  // measures stay where they belong
   p.setRenderHint(QPainter::Antialiasing);
   p.setRenderHint(QPainter::SmoothPixmapTransform);
   const Theme& t = theme();

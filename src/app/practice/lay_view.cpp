@@ -85,6 +85,7 @@ Point LayView::toPanel(QPointF pixel) const {
 void LayView::paintEvent(QPaintEvent*) {
   if (!m_any) return;
   QPainter p(this);
+  p.setLayoutDirection(Qt::LayoutDirectionAuto);  // measures stay where they belong
   p.setRenderHint(QPainter::Antialiasing);
   p.setRenderHint(QPainter::SmoothPixmapTransform);
   p.fillRect(rect(), theme().ground);

@@ -74,6 +74,7 @@ double QuizView::heightAt(QPointF pixel) const {
 void QuizView::paintEvent(QPaintEvent*) {
   if (!m_plan) return;
   QPainter p(this);
+  p.setLayoutDirection(Qt::LayoutDirectionAuto);  // measures stay where they belong
   p.setRenderHint(QPainter::Antialiasing);
   if (m_question.what == Drill::Tone) return paintPrints(p);
   const QRectF b = box();

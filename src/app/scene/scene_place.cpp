@@ -129,8 +129,8 @@ QWidget* ScenePlace::buildWalk() {
   m_fold = plainButton({});
   m_fold->setObjectName(QStringLiteral("foldWalk"));
   together->addWidget(m_walk, 0, 0);
-  together->addWidget(m_walkWords, 0, 0, Qt::AlignLeft | Qt::AlignVCenter);
-  together->addWidget(m_fold, 0, 0, Qt::AlignRight | Qt::AlignTop);
+  together->addWidget(m_walkWords, 0, 0, Qt::AlignLeft | Qt::AlignVCenter | Qt::AlignAbsolute);
+  together->addWidget(m_fold, 0, 0, Qt::AlignRight | Qt::AlignTop | Qt::AlignAbsolute);
   below->box()->addLayout(together);
   connect(m_fold, &QPushButton::clicked, this, [this] { foldWalk(!m_walk->isHidden()); });
   return below;

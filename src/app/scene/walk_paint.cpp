@@ -69,6 +69,7 @@ void WalkView::paintSight(QPainter& p, const Flat& f, QPointF eye) const {
 
 void WalkView::paintEvent(QPaintEvent*) {
   QPainter p(this);
+  p.setLayoutDirection(Qt::LayoutDirectionAuto);  // measures stay where they belong
   p.setRenderHint(QPainter::Antialiasing);
   const double ground = groundY();
   const double eye_m = m_session.plan().view ? m_session.plan().view->eyeHeight_m : 1.5;

@@ -3,6 +3,7 @@
 #include <QLabel>
 #include <QProgressBar>
 #include <QPushButton>
+#include <algorithm>
 
 #include "app/common/sheet_frame.h"
 
@@ -36,12 +37,37 @@ StatusLine::StatusLine(QWidget* parent)
 void StatusLine::say(const QString& text) {
   m_said = text;
   if (m_stop->isHidden()) m_text->setText(text);  // what is at work stands there
+  fit();
+}
+
+/// Where both have no room, what is next is worth more; what is cut off of it is read under the pointer.
+void StatusLine::fit() {
+  if (m_words.isEmpty()) return;
+  const auto wide = [](const QLabel* l, const QString& text) {
+    return QFontMetrics(l->font()).horizontalAdvance(text) + 30;
+  };
+  const int act = m_act->isHidden() ? 0 : m_act->sizeHint().width() + 12;
+  const bool both = wide(m_text, m_said) + wide(m_next, m_words) + act <= width();
+  if (m_stop->isHidden()) m_text->setText(both ? m_said : QString());
+  const int room = std::max(60, width() - act - 50);
+  const QString shown =
+      both ? m_words : QFontMetrics(m_next->font()).elidedText(m_words, Qt::ElideRight, room);
+  m_next->setText(shown);
+  m_next->setToolTip(shown == m_words ? QString() : m_words);
+}
+
+void StatusLine::resizeEvent(QResizeEvent* e) {
+  QStatusBar::resizeEvent(e);
+  fit();
 }
 
 void StatusLine::offer(const QString& words, const QString& act) {
+  m_words = words;
   m_next->setText(words), m_act->setText(QString(act).replace(u'&', QStringLiteral("&&")));
   m_act->setAccessibleDescription(words);
   m_next->setVisible(!words.isEmpty()), m_act->setVisible(!words.isEmpty() && !act.isEmpty());
+  if (words.isEmpty() && m_stop->isHidden()) m_text->setText(m_said);
+  fit();
 }
 
 void StatusLine::busy(const QString& what) {
@@ -60,6 +86,7 @@ void StatusLine::idle() {
   m_progress->hide();
   m_stop->hide();
   m_text->setText(m_said);
+  fit();
 }
 
 void StatusLine::restyle() {

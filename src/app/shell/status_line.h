@@ -27,12 +27,16 @@ class StatusLine : public QStatusBar {
   /// After the theme or the size of the text has changed.
   void restyle();
 
+ protected:
+  void resizeEvent(QResizeEvent* e) override;
+
  Q_SIGNALS:
   void stopRequested();
   void offerTaken();
 
  private:
-  QString m_said;
+  QString m_said, m_words;
+  void fit();
   QLabel *m_text, *m_next;
   QPushButton* m_act;
   QProgressBar* m_progress;

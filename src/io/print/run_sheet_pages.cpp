@@ -207,7 +207,8 @@ Printout runSheetPages(const Plan& plan, const Analysis& a, const std::vector<QI
       plan.title.empty() ? tr("Run sheet") : tr("Run sheet for %1").arg(QString::fromStdString(plan.title));
   out.sheet = sheet;
   out.pages = pages;
-  QString about = tr("%1 steps, about %2.").arg(steps).arg(minutesWords(a.sheet.minutes));
+  QString about = steps == 1 ? tr("One step, about %1.").arg(minutesWords(a.sheet.minutes))
+                             : tr("%1 steps, about %2.").arg(steps).arg(minutesWords(a.sheet.minutes));
   if (a.sheet.copies > 1)
     about += tr(" %1 cards at once: each step is done on all of them.").arg(a.sheet.copies);
   if (a.sheet.evenings.size() > 1) about += tr(" %1 evenings.").arg(a.sheet.evenings.size());

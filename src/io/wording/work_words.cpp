@@ -299,7 +299,9 @@ QString neededWords(const Plan& plan, const Analysis& a) {
                        [&](const Step& s) { return s.what == what; });
   };
   more << tr("scrap paper");
-  if (a.masksToCut() > 0) more << tr("masking paper for %1 masks, scissors or a blade").arg(a.masksToCut());
+  if (a.masksToCut() > 0)
+    more << (a.masksToCut() == 1 ? tr("masking paper for one mask, scissors or a blade")
+                                 : tr("masking paper for %1 masks, scissors or a blade").arg(a.masksToCut()));
   if (does(Do::Tape)) more << tr("low-tack tape");
   if (does(Do::Wash)) more << tr("a blending tool for each wash");
   if (does(Do::Emboss)) more << tr("clear powder and the heat tool (it burns: mind its label)");

@@ -1,0 +1,119 @@
+// Where a new stamp is put, against the pinhole alone: its size is right there, it is on the card, a second
+// of its kind stands clear of the first, and the first view keeps the horizon off its head.
+#include <QTest>
+#include <cmath>
+
+#include "core/edit/edits.h"
+#include "core/edit/put_on.h"
+#include "support/plans.h"
+#include "tests/support/program.h"
+
+using namespace havlo;
+using namespace havlo::testing;
+
+namespace {
+
+/// An empty card whose horizon is at `horizon` mm, seen from `eyes` m.
+Plan seen(double horizon, double eyes) {
+  Plan p = emptyPlan();
+  p.view = View{};
+  p.view->horizon_mm = horizon, p.view->eyeHeight_m = eyes, p.view->nearDistance_m = 2 * eyes;
+  return p;
+}
+
+Stamp thing(double width, double height, double real) {
+  Stamp s = slab("thing", width, height);
+  s.role = Role::Figure;
+  s.realHeight = RealHeight{real, 0.9 * real, 1.1 * real, {}};
+  return s;
+}
+
+/// The pinhole: what stands with its foot at y is as many times eye height as it is tall on paper against the
+/// way from its foot to the horizon.
+double readsAs(const View& v, double foot, double height) {
+  return v.eyeHeight_m * height / (v.horizon_mm - foot);
+}
+
+}  // namespace
+
+class TstPutOn : public QObject {
+  Q_OBJECT
+
+ private Q_SLOTS:
+  void theFirstThingIsSeenRight_data() {
+    QTest::addColumn<double>("horizon");
+    QTest::addColumn<double>("height");
+    QTest::addColumn<double>("real");
+    for (const double horizon : {35.0, 45.0, 60.0})
+      for (const double height : {12.0, 26.0, 42.0, 58.0})
+        for (const double real : {0.05, 0.55, 1.7, 6.0})
+          QTest::addRow("horizon %g, %g mm, %g m", horizon, height, real) << horizon << height << real;
+  }
+  void theFirstThingIsSeenRight() {
+    QFETCH(double, horizon);
+    QFETCH(double, height);
+    QFETCH(double, real);
+    const Plan before = seen(horizon, 1.5);
+    const Stamp s = thing(20, height, real);
+    const Plan after = seenByFirst(before, s);
+    QVERIFY(after.view->eyeHeight_m > 0 && after.view->horizon_mm == horizon);
+    const Point foot = goodSpot(after, s);
+    QVERIFY2(foot.y > 0 && foot.y < horizon, qPrintable(QString::number(foot.y)));
+    const double reads = readsAs(*after.view, foot.y, height);
+    QVERIFY2(reads >= 0.9 * real - 1e-9 && reads <= 1.1 * real + 1e-9, qPrintable(QString::number(reads)));
+    // Where the horizon meets it, from its foot: not in the head, which is the upper quarter or so. A tenth
+    // to either side is what its height leaves open.
+    const double share = (horizon - foot.y) / height;
+    if (after.view->eyeHeight_m != before.view->eyeHeight_m)
+      QVERIFY2(share < 0.78 || share > 1.0, qPrintable(QString::number(share)));
+  }
+
+  // Where others stand already the view is theirs.
+  void laterThingsChangeNoView() {
+    Plan p = seen(45, 1.5);
+    const Stamp s = thing(20, 42, 0.55);
+    p.stamps.push_back(std::make_shared<const Stamp>(s));
+    p = withNewImpression(p, "thing", {50, 20}).value();
+    QVERIFY(seenByFirst(p, s) == p);
+    // What does not stand sets none.
+    Stamp bird = s;
+    bird.role = Role::Sky;
+    QVERIFY(seenByFirst(seen(45, 1.5), bird) == seen(45, 1.5));
+    Stamp unknown = s;
+    unknown.realHeight.reset();
+    QVERIFY(seenByFirst(seen(45, 1.5), unknown) == seen(45, 1.5));
+  }
+
+  // Many of a kind: none over another as long as there is room, all on the card, on one ground line.
+  void aSecondStandsBesideTheFirst() {
+    Plan p = seen(60, 0.6);
+    p.card.panel.width_mm = 150;
+    const Stamp s = thing(20, 30, 0.55);
+    p.stamps.push_back(std::make_shared<const Stamp>(s));
+    for (int n = 0; n < 5; ++n) {
+      const Point at = goodSpot(p, s);
+      for (const Impression& other : p.impressions)
+        QVERIFY2(std::fabs(other.at.x - at.x) >= s.width_mm + 3.9, qPrintable(QString::number(at.x)));
+      QVERIFY(at.x - s.foot.x >= -1e-9 && at.x - s.foot.x + s.width_mm <= 150 + 1e-9);
+      if (!p.impressions.empty()) QCOMPARE(at.y, p.impressions[0].at.y);
+      p = withNewImpression(p, "thing", at).value();
+    }
+  }
+
+  // A wish for where it is kept, but never off the card; without a height it hangs in the sky.
+  void wishesAndUnknownHeights() {
+    Plan p = seen(45, 0.6);
+    const Stamp s = thing(30, 40, 0.55);
+    const double width = p.card.panel.width_mm;
+    QCOMPARE(goodSpot(p, s, width / 3).x, width / 3);
+    QCOMPARE(goodSpot(p, s, -50).x, s.foot.x);
+    QCOMPARE(goodSpot(p, s, width + 50).x, width - (s.width_mm - s.foot.x));
+    Stamp unknown = s;
+    unknown.realHeight.reset();
+    unknown.height_mm = 10;
+    QVERIFY(goodSpot(p, unknown).y > 45);
+  }
+};
+
+HAVLO_TEST(TstPutOn)
+#include "tst_put_on.moc"
