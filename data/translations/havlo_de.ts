@@ -1830,8 +1830,8 @@ geschrieben %3</translation>
         <translation>%1: wird knapp</translation>
     </message>
     <message>
-        <source>%1: stands off by %2</source>
-        <translation>%1: hebt sich um %2 ab</translation>
+        <source>%1: stands out %2</source>
+        <translation>%1: hebt sich ab: %2</translation>
     </message>
     <message>
         <source>%1: taken %2</source>
@@ -3734,6 +3734,10 @@ geschrieben %3</translation>
         <translation>Atme den Staub nicht ein; wisch ihn weg, blase nicht.</translation>
     </message>
     <message>
+        <source>Do not suit it</source>
+        <translation>Passen nicht dazu</translation>
+    </message>
+    <message>
         <source>Do they fit?</source>
         <translation>Passen sie?</translation>
     </message>
@@ -4478,8 +4482,8 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>Held zuerst, %1</translation>
     </message>
     <message>
-        <source>Hero in %1, sky in %2, ground in %3. The hero stands off by %4, the two grounds by %5. Hero and sky: %6; sky and ground: %7.</source>
-        <translation>Held in %1, Himmel in %2, Boden in %3. Der Held hebt sich um %4 ab, die beiden Gründe um %5. Held und Himmel: %6; Himmel und Boden: %7.</translation>
+        <source>Hero in %1, sky in %2, ground in %3. The hero stands out %4, the two grounds %5. Hero and sky: %6; sky and ground: %7.</source>
+        <translation>Held in %1, Himmel in %2, Boden in %3. Der Held hebt sich ab: %4, die beiden Gründe: %5. Held und Himmel: %6; Himmel und Boden: %7.</translation>
     </message>
     <message>
         <source>Hero in place %1, %2</source>
@@ -5334,8 +5338,8 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>Schreibe es %1 hoch</translation>
     </message>
     <message>
-        <source>Letters of this size want a contrast of %1 to their ground (WCAG 2).</source>
-        <translation>Buchstaben dieser Größe brauchen einen Kontrast von %1 zu ihrem Grund (WCAG 2).</translation>
+        <source>Letters of this size want a contrast of %1 to their ground.</source>
+        <translation>Buchstaben dieser Größe brauchen einen Kontrast von %1 zu ihrem Grund.</translation>
     </message>
     <message>
         <source>Letters that have to be squeezed in at the end spoil a card late.</source>
@@ -8800,10 +8804,6 @@ der Schublade</translation>
         <translation>Nicht gespeicherte Arbeit ist nicht sicher: %1</translation>
     </message>
     <message>
-        <source>Unsuited</source>
-        <translation>Ungeeignet</translation>
-    </message>
-    <message>
         <source>Upright</source>
         <translation>Aufrecht</translation>
     </message>
@@ -9456,6 +9456,10 @@ der Schublade</translation>
         <translation>eine Linie läuft bis %1, %2 mm: weiter als jeder Bogen</translation>
     </message>
     <message>
+        <source>a little</source>
+        <translation>ein wenig</translation>
+    </message>
+    <message>
         <source>a little </source>
         <translation>ein wenig </translation>
     </message>
@@ -9602,6 +9606,10 @@ der Schublade</translation>
     <message>
         <source>a wish</source>
         <translation>ein Wunsch</translation>
+    </message>
+    <message>
+        <source>about %1</source>
+        <translation>etwa %1</translation>
     </message>
     <message>
         <source>about a third of what it bears is used</source>
@@ -10508,6 +10516,10 @@ der Schublade</translation>
         <translation>Lichthof</translation>
     </message>
     <message>
+        <source>hardly any</source>
+        <translation>kaum eine</translation>
+    </message>
+    <message>
         <source>hardly used</source>
         <translation>kaum benutzt</translation>
     </message>
@@ -11208,6 +11220,10 @@ der Schublade</translation>
         <translation>gedruckt nicht wie geplant</translation>
     </message>
     <message>
+        <source>not at all</source>
+        <translation>gar nicht</translation>
+    </message>
+    <message>
         <source>not begun</source>
         <translation>nicht begonnen</translation>
     </message>
@@ -11902,6 +11918,10 @@ der Schublade</translation>
     <message>
         <source>stripes of 5 mm</source>
         <translation>Streifen von 5 mm</translation>
+    </message>
+    <message>
+        <source>strongly</source>
+        <translation>stark</translation>
     </message>
     <message>
         <source>summer</source>
@@ -12626,6 +12646,10 @@ der Schublade</translation>
     <message>
         <source>wavy edge</source>
         <translation>wellige Kante</translation>
+    </message>
+    <message>
+        <source>well</source>
+        <translation>gut</translation>
     </message>
     <message>
         <source>what a part is coloured with comes into the hand</source>

@@ -1830,8 +1830,8 @@ written %3</source>
         <translation>%1 : s'épuise</translation>
     </message>
     <message>
-        <source>%1: stands off by %2</source>
-        <translation>%1 : ressort de %2</translation>
+        <source>%1: stands out %2</source>
+        <translation>%1 : se détache : %2</translation>
     </message>
     <message>
         <source>%1: taken %2</source>
@@ -3734,6 +3734,10 @@ written %3</source>
         <translation>N'inhalez pas la poussière ; essuyez-la, ne soufflez pas.</translation>
     </message>
     <message>
+        <source>Do not suit it</source>
+        <translation>N’y conviennent pas</translation>
+    </message>
+    <message>
         <source>Do they fit?</source>
         <translation>Vont-ils ?</translation>
     </message>
@@ -4478,8 +4482,8 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>Héros d'abord, %1</translation>
     </message>
     <message>
-        <source>Hero in %1, sky in %2, ground in %3. The hero stands off by %4, the two grounds by %5. Hero and sky: %6; sky and ground: %7.</source>
-        <translation>Héros en %1, ciel en %2, sol en %3. Le héros ressort de %4, les deux fonds de %5. Héros et ciel : %6 ; ciel et sol : %7.</translation>
+        <source>Hero in %1, sky in %2, ground in %3. The hero stands out %4, the two grounds %5. Hero and sky: %6; sky and ground: %7.</source>
+        <translation>Héros en %1, ciel en %2, sol en %3. Le héros se détache : %4, les deux fonds : %5. Héros et ciel : %6 ; ciel et sol : %7.</translation>
     </message>
     <message>
         <source>Hero in place %1, %2</source>
@@ -5334,8 +5338,8 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>Écrivez-le haut de %1</translation>
     </message>
     <message>
-        <source>Letters of this size want a contrast of %1 to their ground (WCAG 2).</source>
-        <translation>Des lettres de cette taille veulent un contraste de %1 avec leur fond (WCAG 2).</translation>
+        <source>Letters of this size want a contrast of %1 to their ground.</source>
+        <translation>Des lettres de cette taille veulent un contraste de %1 avec leur fond.</translation>
     </message>
     <message>
         <source>Letters that have to be squeezed in at the end spoil a card late.</source>
@@ -8800,10 +8804,6 @@ le tiroir</translation>
         <translation>Le travail non enregistré n'est pas en sûreté : %1</translation>
     </message>
     <message>
-        <source>Unsuited</source>
-        <translation>Inadapté</translation>
-    </message>
-    <message>
         <source>Upright</source>
         <translation>Debout</translation>
     </message>
@@ -9456,6 +9456,10 @@ le tiroir</translation>
         <translation>une ligne va jusqu'à %1, %2 mm : plus loin qu'aucune feuille</translation>
     </message>
     <message>
+        <source>a little</source>
+        <translation>un peu</translation>
+    </message>
+    <message>
         <source>a little </source>
         <translation>un peu </translation>
     </message>
@@ -9602,6 +9606,10 @@ le tiroir</translation>
     <message>
         <source>a wish</source>
         <translation>un souhait</translation>
+    </message>
+    <message>
+        <source>about %1</source>
+        <translation>environ %1</translation>
     </message>
     <message>
         <source>about a third of what it bears is used</source>
@@ -10508,6 +10516,10 @@ le tiroir</translation>
         <translation>halo</translation>
     </message>
     <message>
+        <source>hardly any</source>
+        <translation>presque aucun</translation>
+    </message>
+    <message>
         <source>hardly used</source>
         <translation>à peine employé</translation>
     </message>
@@ -11208,6 +11220,10 @@ le tiroir</translation>
         <translation>pas comme prévu à la pression</translation>
     </message>
     <message>
+        <source>not at all</source>
+        <translation>pas du tout</translation>
+    </message>
+    <message>
         <source>not begun</source>
         <translation>pas commencée</translation>
     </message>
@@ -11902,6 +11918,10 @@ le tiroir</translation>
     <message>
         <source>stripes of 5 mm</source>
         <translation>rayures de 5 mm</translation>
+    </message>
+    <message>
+        <source>strongly</source>
+        <translation>fortement</translation>
     </message>
     <message>
         <source>summer</source>
@@ -12626,6 +12646,10 @@ le tiroir</translation>
     <message>
         <source>wavy edge</source>
         <translation>bord ondulé</translation>
+    </message>
+    <message>
+        <source>well</source>
+        <translation>bien</translation>
     </message>
     <message>
         <source>what a part is coloured with comes into the hand</source>

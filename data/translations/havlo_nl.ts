@@ -1830,8 +1830,8 @@ geschreven %3</translation>
         <translation>%1: raakt op</translation>
     </message>
     <message>
-        <source>%1: stands off by %2</source>
-        <translation>%1: steekt %2 af</translation>
+        <source>%1: stands out %2</source>
+        <translation>%1: valt op: %2</translation>
     </message>
     <message>
         <source>%1: taken %2</source>
@@ -3734,6 +3734,10 @@ geschreven %3</translation>
         <translation>Adem het stof niet in; veeg het weg, blaas niet.</translation>
     </message>
     <message>
+        <source>Do not suit it</source>
+        <translation>Passen er niet bij</translation>
+    </message>
+    <message>
         <source>Do they fit?</source>
         <translation>Passen ze?</translation>
     </message>
@@ -4478,8 +4482,8 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>Held eerst, %1</translation>
     </message>
     <message>
-        <source>Hero in %1, sky in %2, ground in %3. The hero stands off by %4, the two grounds by %5. Hero and sky: %6; sky and ground: %7.</source>
-        <translation>Held in %1, lucht in %2, grond in %3. De held steekt %4 af, de twee gronden %5. Held en lucht: %6; lucht en grond: %7.</translation>
+        <source>Hero in %1, sky in %2, ground in %3. The hero stands out %4, the two grounds %5. Hero and sky: %6; sky and ground: %7.</source>
+        <translation>Held in %1, lucht in %2, grond in %3. De held valt op: %4, de twee gronden: %5. Held en lucht: %6; lucht en grond: %7.</translation>
     </message>
     <message>
         <source>Hero in place %1, %2</source>
@@ -5334,8 +5338,8 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>Schrijf het %1 hoog</translation>
     </message>
     <message>
-        <source>Letters of this size want a contrast of %1 to their ground (WCAG 2).</source>
-        <translation>Letters van deze maat willen een contrast van %1 met hun grond (WCAG 2).</translation>
+        <source>Letters of this size want a contrast of %1 to their ground.</source>
+        <translation>Letters van deze grootte vragen een contrast van %1 met hun grond.</translation>
     </message>
     <message>
         <source>Letters that have to be squeezed in at the end spoil a card late.</source>
@@ -8800,10 +8804,6 @@ de la</translation>
         <translation>Niet opgeslagen werk is niet veilig: %1</translation>
     </message>
     <message>
-        <source>Unsuited</source>
-        <translation>Ongeschikt</translation>
-    </message>
-    <message>
         <source>Upright</source>
         <translation>Rechtop</translation>
     </message>
@@ -9456,6 +9456,10 @@ de la</translation>
         <translation>een lijn loopt tot %1, %2 mm: verder dan elk vel</translation>
     </message>
     <message>
+        <source>a little</source>
+        <translation>een beetje</translation>
+    </message>
+    <message>
         <source>a little </source>
         <translation>een beetje </translation>
     </message>
@@ -9602,6 +9606,10 @@ de la</translation>
     <message>
         <source>a wish</source>
         <translation>een wens</translation>
+    </message>
+    <message>
+        <source>about %1</source>
+        <translation>ongeveer %1</translation>
     </message>
     <message>
         <source>about a third of what it bears is used</source>
@@ -10508,6 +10516,10 @@ de la</translation>
         <translation>halo</translation>
     </message>
     <message>
+        <source>hardly any</source>
+        <translation>bijna geen</translation>
+    </message>
+    <message>
         <source>hardly used</source>
         <translation>nauwelijks gebruikt</translation>
     </message>
@@ -11208,6 +11220,10 @@ de la</translation>
         <translation>gedrukt niet zoals gepland</translation>
     </message>
     <message>
+        <source>not at all</source>
+        <translation>helemaal niet</translation>
+    </message>
+    <message>
         <source>not begun</source>
         <translation>niet begonnen</translation>
     </message>
@@ -11902,6 +11918,10 @@ de la</translation>
     <message>
         <source>stripes of 5 mm</source>
         <translation>strepen van 5 mm</translation>
+    </message>
+    <message>
+        <source>strongly</source>
+        <translation>sterk</translation>
     </message>
     <message>
         <source>summer</source>
@@ -12626,6 +12646,10 @@ de la</translation>
     <message>
         <source>wavy edge</source>
         <translation>golvende rand</translation>
+    </message>
+    <message>
+        <source>well</source>
+        <translation>goed</translation>
     </message>
     <message>
         <source>what a part is coloured with comes into the hand</source>

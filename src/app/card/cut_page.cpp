@@ -6,7 +6,6 @@
 #include <QVBoxLayout>
 #include <algorithm>
 
-#include "app/common/divider_tab.h"
 #include "app/common/form_rows.h"
 #include "app/common/keyed_rows.h"
 #include "app/session/drawer_session.h"
@@ -101,7 +100,8 @@ void CutPage::show() {
     const DrawerCut& cut = m_cuts[k];
     m_papers->next(QStringLiteral("paper-%1").arg(k));
     auto* name = m_papers->cell<QPushButton>([this, k] {
-      auto* b = new DividerTab;
+      auto* b = new QPushButton;
+      b->setCheckable(true);
       b->setObjectName(QStringLiteral("cutPaper-%1").arg(k));
       connect(b, &QPushButton::clicked, this, [this, k] {
         m_chosen = static_cast<int>(k);

@@ -9,7 +9,6 @@
 #include <QSignalBlocker>
 #include <cmath>
 
-#include "app/common/divider_tab.h"
 #include "app/common/form_rows.h"
 #include "app/common/ink_tin.h"
 #include "app/common/keyed_rows.h"
@@ -434,7 +433,8 @@ void PiecesPage::showList() {
     const Piece& p = plan.pieces[k];
     m_list->next(QString::fromStdString(p.id));
     auto* choice = m_list->cell<QPushButton>([this, id = p.id] {
-      auto* b = new DividerTab;
+      auto* b = new QPushButton;
+      b->setCheckable(true);
       b->setObjectName(QStringLiteral("piece-") + QString::fromStdString(id));
       b->setSizePolicy(QSizePolicy::Ignored, QSizePolicy::Fixed);  // a long name does not make the page wide
       connect(b, &QPushButton::clicked, this, [this, id] { choose(id); });

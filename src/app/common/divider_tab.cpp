@@ -8,7 +8,7 @@
 namespace havlo {
 namespace {
 
-constexpr double kSlope = 7, kLift = 3;  // px: how far its sides lean, how far the one in front stands out
+constexpr double kSlope = 6, kLift = 3;  // px: how far its sides lean, how far the one in front stands out
 
 }  // namespace
 
@@ -21,7 +21,7 @@ DividerTab::DividerTab(const QString& text, QWidget* parent) : QPushButton(text,
 QSize DividerTab::sizeHint() const {
   const QFontMetrics bold(bodyFont(QFont::Bold));
   QString words = text();
-  const int wide = bold.horizontalAdvance(words.remove(u'&')) + qRound(2 * kSlope) + 12;
+  const int wide = bold.horizontalAdvance(words.remove(u'&')) + qRound(2 * kSlope) + 7;
   return {wide, std::max(bold.height() + 12, appearance().large ? 40 : 0)};
 }
 

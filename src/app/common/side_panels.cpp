@@ -67,8 +67,8 @@ QSize SidePanels::minimumSizeHint() const {
   const int tall = least.height();
   for (const Panel& p : m_panels) wide = std::max(wide, widthOf(p.widget));
   // Panels roll: what they show must not make the place taller.
-  constexpr int kRolled = 240;
-  return {wide, std::max(tall, kRolled) + tabHeight()};
+  constexpr int kRolled = 220;
+  return {wide, std::max(tall, kRolled)};
 }
 
 QSize SidePanels::sizeHint() const {
@@ -106,16 +106,19 @@ void SidePanels::layAll() {
     p.tab->setChecked(turns ? m_turn == p.widget : m_shared == p.widget);
   }
   if (m_folding == Folding::None) {
+    // What was added first stands next to the main thing.
     int left = 0, right = width();
+    for (auto p = m_panels.rbegin(); p != m_panels.rend(); ++p) {
+      if (p->side != Side::After) continue;
+      const int w = widthOf(p->widget);
+      place(p->widget, {right - w, 0, w, height()});
+      right -= w + kBetween;
+    }
     for (const Panel& p : m_panels) {
+      if (p.side != Side::Before) continue;
       const int w = widthOf(p.widget);
-      if (p.side == Side::Before) {
-        place(p.widget, {left, 0, w, height()});
-        left += w + kBetween;
-      } else {
-        place(p.widget, {right - w, 0, w, height()});
-        right -= w + kBetween;
-      }
+      place(p.widget, {left, 0, w, height()});
+      left += w + kBetween;
     }
     return place(m_main, {left, 0, std::max(0, right - left), height()});
   }

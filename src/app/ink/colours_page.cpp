@@ -259,11 +259,11 @@ void ColoursPage::showBases(const Canvas& card) {
     QImage framed(picture.size() + QSize(2 * rim, 2 * rim), QImage::Format_RGB32);
     framed.fill(colourOf(tone.colour));
     QPainter(&framed).drawImage(rim, rim, picture);
-    samples.push_back({framed,
-                       tr("%1: stands off by %2")
-                           .arg(capital(paperName(tone, false)))
-                           .arg(standsOffBy(card, tone.colour), 0, 'f', 0),
-                       !mats.empty() && !(mats.back().colour == tone.colour)});
+    samples.push_back(
+        {framed,
+         tr("%1: stands out %2")
+             .arg(capital(paperName(tone, false)), standsOutWords(standsOffBy(card, tone.colour))),
+         !mats.empty() && !(mats.back().colour == tone.colour)});
     m_basesTried.push_back(tone);
   }
   showSamples(*m_bases, samples, QStringLiteral("base"), [this](size_t k) {

@@ -182,7 +182,7 @@ void SchoolsPage::showTable() {
   m_table->begin();
   m_table->next(QStringLiteral("head"));
   for (const QString& head :
-       {tr("School"), tr("Masks"), tr("Time"), tr("Joins showing"), tr("Wrong"), tr("Unsuited")})
+       {tr("School"), tr("Masks"), tr("Time"), tr("Joins showing"), tr("Wrong"), tr("Do not suit it")})
     m_table->label(head, labelFont(), theme().soft);
   for (const SchoolResult& r : m_compared.ways) {
     const QString name = r.school    ? capital(schoolName(*r.school))
@@ -195,7 +195,11 @@ void SchoolsPage::showTable() {
         ->setToolTip(r.school ? capital(schoolWords(*r.school)) : QString());
     m_table->label(QString::number(r.masks), font, theme().ink);
     m_table->label(minutesWords(r.minutes), font, theme().ink);
-    m_table->label(r.risk < 0.05 ? tr("none") : QString::number(r.risk, 'f', 1), font, theme().ink);
+    // Counted by trial: more than a whole number would promise too much.
+    m_table->label(r.risk < 0.05  ? tr("none")
+                   : r.risk < 0.5 ? tr("hardly any")
+                                  : tr("about %1").arg(qRound(r.risk)),
+                   font, theme().ink);
     m_table->label(wrong ? tr("%1 mm²").arg(r.faults_mm2, 0, 'f', r.faults_mm2 < 10 ? 1 : 0) : tr("nothing"),
                    font, wrong ? theme().madder : theme().ink);
     m_table->label(r.unsuited == 0   ? tr("none")

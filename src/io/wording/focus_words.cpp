@@ -100,7 +100,7 @@ std::optional<FindingWords> focusWords(const Plan& plan, const Analysis& a, cons
     case FindingKind::GreetingIllegible:
       return FindingWords{
           tr("%1 is hard to read").arg(Name(0)),
-          tr("Letters of this size want a contrast of %1 to their ground (WCAG 2).").arg(ratio(f.other)),
+          tr("Letters of this size want a contrast of %1 to their ground.").arg(ratio(f.other)),
           ratio(f.value),
           {}};
     case FindingKind::GreetingCrowded:
@@ -240,14 +240,22 @@ QString harmonyWords(Harmony harmony) {
   return tr("quiet together");
 }
 
+QString standsOutWords(double difference) {
+  // From about 2.3 two colours can just be told apart; 10 is seen at a glance. Both common figures, from
+  // memory.
+  return difference < 2.3  ? tr("not at all")
+         : difference < 10 ? tr("a little")
+         : difference < 30 ? tr("well")
+                           : tr("strongly");
+}
+
 QString paletteWords(const std::vector<Ink>& inks, const PaletteChoice& c) {
   const auto ink = [&](int i) { return inkName(inks[ix(i)]); };
-  return tr("Hero in %1, sky in %2, ground in %3. The hero stands off by %4, the two grounds by %5. Hero and "
-            "sky: %6; "
-            "sky and ground: %7.")
-      .arg(ink(c.hero), ink(c.sky), ink(c.ground))
-      .arg(c.heroContrast, 0, 'f', 0)
-      .arg(c.groundContrast, 0, 'f', 0)
+  return tr("Hero in %1, sky in %2, ground in %3. The hero stands out %4, the two grounds %5. Hero and sky: "
+            "%6; sky "
+            "and ground: %7.")
+      .arg(ink(c.hero), ink(c.sky), ink(c.ground), standsOutWords(c.heroContrast),
+           standsOutWords(c.groundContrast))
       .arg(harmonyWords(c.heroSky), harmonyWords(c.skyGround));
 }
 

@@ -22,6 +22,8 @@ QString lineWords(const Plan& plan, const EyeLine& line, MeasureStyle style);
 QString balanceWords(const Plan& plan, const Looks& looks);
 QString harmonyWords(Harmony harmony);
 /// What a palette is, in a sentence.
+/// How far one colour stands out from another, in a word or two. @param difference  CIE 1976
+QString standsOutWords(double difference);
 QString paletteWords(const std::vector<Ink>& inks, const PaletteChoice& choice);
 
 /// The whole reading in one line: what is seen first, and what stands in the way.

@@ -255,7 +255,7 @@ class TstInk : public QObject {
     QCoreApplication::processEvents();
     QCOMPARE(w.session().undoStack().undoText(), QStringLiteral("Take a palette"));
     settle(w.place().colours());
-    QVERIFY(says(w.place(), QStringLiteral("stands off by")));
+    QVERIFY(says(w.place(), QStringLiteral("stands out")));
     QTest::mouseClick(w.child<QPushButton>("base-2"), Qt::LeftButton);
     QCoreApplication::processEvents();
     QVERIFY(w.session().plan().card.mats.back().colour.red < 100);
