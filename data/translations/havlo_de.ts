@@ -9668,6 +9668,10 @@ der Schublade</translation>
         <translation>alle %1, der beste an jeder Stelle</translation>
     </message>
     <message>
+        <source>all alike</source>
+        <translation>alle gleich</translation>
+    </message>
+    <message>
         <source>all in one go: </source>
         <translation>alle in einem Zug: </translation>
     </message>
@@ -11386,6 +11390,10 @@ der Schublade</translation>
     <message>
         <source>one after the other, %1 times</source>
         <translation>eines nach dem anderen, %1-mal</translation>
+    </message>
+    <message>
+        <source>one ink</source>
+        <translation>eine Farbe</translation>
     </message>
     <message>
         <source>one of many small ones, tedious to mask</source>

@@ -9668,6 +9668,10 @@ le tiroir</translation>
         <translation>tous %1, le meilleur à chaque place</translation>
     </message>
     <message>
+        <source>all alike</source>
+        <translation>tous pareils</translation>
+    </message>
+    <message>
         <source>all in one go: </source>
         <translation>d'un seul coup : </translation>
     </message>
@@ -11386,6 +11390,10 @@ le tiroir</translation>
     <message>
         <source>one after the other, %1 times</source>
         <translation>l'une après l'autre, %1 fois</translation>
+    </message>
+    <message>
+        <source>one ink</source>
+        <translation>une encre</translation>
     </message>
     <message>
         <source>one of many small ones, tedious to mask</source>

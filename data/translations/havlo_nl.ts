@@ -9668,6 +9668,10 @@ de la</translation>
         <translation>alle %1, de beste op elke plek</translation>
     </message>
     <message>
+        <source>all alike</source>
+        <translation>alle gelijk</translation>
+    </message>
+    <message>
         <source>all in one go: </source>
         <translation>alle in één keer: </translation>
     </message>
@@ -11386,6 +11390,10 @@ de la</translation>
     <message>
         <source>one after the other, %1 times</source>
         <translation>de een na de ander, %1 keer</translation>
+    </message>
+    <message>
+        <source>one ink</source>
+        <translation>één inkt</translation>
     </message>
     <message>
         <source>one of many small ones, tedious to mask</source>

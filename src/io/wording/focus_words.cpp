@@ -95,7 +95,7 @@ std::optional<FindingWords> focusWords(const Plan& plan, const Analysis& a, cons
                           f.other > 0
                               ? tr("It is all in one ink: the hero has no colour of its own to be seen by.")
                               : tr("Nothing stands out from anything, so nothing is seen first."),
-                          {},
+                          f.other > 0 ? tr("one ink") : tr("all alike"),
                           {}};
     case FindingKind::GreetingIllegible:
       return FindingWords{
