@@ -21,6 +21,7 @@ int widthOf(const QWidget* panel) {
 SidePanels::SidePanels(QWidget* main, const QString& title, int least, QWidget* parent)
     : QWidget(parent), m_main(main), m_least(least), m_mainTab(new DividerTab(title, this)), m_turn(main) {
   main->setParent(this);
+  setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
   m_mainTab->hide();
   connect(m_mainTab, &DividerTab::clicked, this, [this] { choose(m_main); });
 }
@@ -74,7 +75,8 @@ QSize SidePanels::minimumSizeHint() const {
 QSize SidePanels::sizeHint() const {
   int wide = m_least;
   for (const Panel& p : m_panels) wide += widthOf(p.widget) + kBetween;
-  return {wide, 400};
+  // No taller than it must be: it takes what room there is, and asks for none.
+  return {wide, minimumSizeHint().height()};
 }
 
 bool SidePanels::event(QEvent* event) {

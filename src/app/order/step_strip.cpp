@@ -182,7 +182,8 @@ void StepStrip::paintEvent(QPaintEvent* e) {
     drawDrawing(p, drawingOf(step.what), QRectF(badge.x() - r, badge.y() - r, 2 * r, 2 * r),
                 k == m_chosen ? t.green : t.ink);
     p.setPen(t.green);
-    p.setFont(labelFont(QFont::Bold));
+    const bool several = groupAt(k).first != groupAt(k).last;
+    p.setFont(several ? sizedFont(10, QFont::Bold) : labelFont(QFont::Bold));
     p.drawText(QRectF(badge.x() - r - 12, badge.y() + r + 2, 2 * r + 24, metrics.height()), Qt::AlignCenter,
                numbersOf(groupAt(k)));
     const QRectF text(badge.x() + r + 9, badge.y() - r, cell.right() - badge.x() - r - 14,
