@@ -204,6 +204,7 @@ int main(int argc, char** argv) {
       window.log().change(id, [](havlo::LogEntry& e) { e.occasion = "birthday", e.sentTo = "Ada"; });
       window.log().putIdea({"1", "A crowd of ducks by the lock", false});
       settle(log);
+      window.messages().clear();
       saved = shoot(window, folder.filePath(QStringLiteral("log%1.png").arg(name))) && saved;
       window.openDemo();
       window.messages().clear();  // what was said of the log belongs to no other picture

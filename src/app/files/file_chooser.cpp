@@ -270,7 +270,7 @@ void FileChooser::showLately() {
 void FileChooser::showCrumbs(bool lately) {
   auto* row = static_cast<QHBoxLayout*>(m_crumbs->layout());
   while (QLayoutItem* item = row->takeAt(0)) {
-    if (item->widget()) item->widget()->deleteLater();
+    if (item->widget()) item->widget()->hide(), item->widget()->deleteLater();
     delete item;
   }
   const auto tab = [&](const QString& text, bool here, const std::function<void()>& go) {

@@ -80,7 +80,10 @@ void MessageBar::next() {
 
 void MessageBar::show_() {
   while (QLayoutItem* item = m_row->takeAt(0)) {
-    if (item->widget()) item->widget()->deleteLater();
+    if (item->widget()) {
+      item->widget()->hide();  // it is gone at once, and not only when there is time for it
+      item->widget()->deleteLater();
+    }
     delete item;
   }
   setVisible(!m_messages.empty());
