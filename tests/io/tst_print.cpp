@@ -463,6 +463,54 @@ class TstPrint : public QObject {
         QVERIFY2(all.join(u' ').contains(QString(w).remove(u'“').remove(u'”')), qPrintable(w));
   }
 
+  // Every printout of every demo, on both papers, read back: no word lies outside the sheet or in its margin.
+  void noWordRunsOffThePage_data() {
+    QTest::addColumn<QString>("name");
+    QTest::addColumn<bool>("letter");
+    for (const char* name :
+         {"canal-towpath", "misty-fen", "potting-shed", "teaching-papers", "towpath-finished"}) {
+      QTest::addRow("%s on A4", name) << QString::fromLatin1(name) << false;
+      if (thorough()) QTest::addRow("%s on Letter", name) << QString::fromLatin1(name) << true;
+    }
+  }
+  void noWordRunsOffThePage() {
+    QFETCH(QString, name);
+    QFETCH(bool, letter);
+    const Plan p = testing::demo(name.toStdString());
+    const AnalysisRef a = analyse(p);
+    const Sheet sheet = letter ? Sheet::letter() : Sheet::a4();
+    const MeasureStyle style = letter ? MeasureStyle::Inches : MeasureStyle::Millimetres;
+    const std::pair<const char*, Printout> all[] = {
+        {"placement", placementSheet(p, *a, style, sheet)},
+        {"pencil", pencilSheet(p, *a, style, sheet)},
+        {"masks", maskSheet(p, *a, sheet)},
+        {"taped", tapedStamps(p, *a, sheet)},
+        {"cuts",
+         cutListPages(p, cutFromDrawer(p, {}, {"", sheet.width_mm, sheet.height_mm, 1}), style, sheet)},
+        {"square", calibrationPage(sheet)}};
+    for (const auto& [which, out] : all) {
+      const QString pdf = m_folder.filePath(QStringLiteral("%1-%2.pdf").arg(name, QLatin1String(which)));
+      QVERIFY(bool(writePdf(pdf, out)));
+      QProcess boxes;
+      boxes.start(QStringLiteral("pdftotext"), {QStringLiteral("-bbox"), pdf, QStringLiteral("-")});
+      QVERIFY(boxes.waitForFinished() && boxes.exitCode() == 0);
+      static const QRegularExpression word(QStringLiteral(
+          "<word xMin=\"([-0-9.]+)\" yMin=\"([-0-9.]+)\" xMax=\"([-0-9.]+)\" yMax=\"([-0-9.]+)\">([^<]*)<"));
+      const double pt = 72 / 25.4, margin = 6 * pt;
+      const QRectF page(0, 0, out.sheet.width_mm * pt, out.sheet.height_mm * pt);
+      int words = 0;
+      for (auto it = word.globalMatch(QString::fromUtf8(boxes.readAllStandardOutput())); it.hasNext();
+           ++words) {
+        const auto m = it.next();
+        const QRectF box(QPointF(m.captured(1).toDouble(), m.captured(2).toDouble()),
+                         QPointF(m.captured(3).toDouble(), m.captured(4).toDouble()));
+        QVERIFY2(page.adjusted(margin, margin, -margin, -margin).contains(box),
+                 qPrintable(QStringLiteral("%1: %2").arg(QLatin1String(which), m.captured(0))));
+      }
+      QVERIFY2(words > 3, which);
+    }
+  }
+
   // A mask of two loose parts has a letter on the second; what is too large is named.
   void looseParts_areLettered() {
     Plan p = onePost();

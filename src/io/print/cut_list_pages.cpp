@@ -11,7 +11,7 @@
 namespace havlo {
 namespace {
 
-constexpr double kCutHead_mm = 16, kCutWords_mm = 72, kCutGap_mm = 6;
+constexpr double kCutHead_mm = 20, kCutWords_mm = 72, kCutGap_mm = 6;
 
 /// One drawing: a sheet of one paper.
 struct Drawing {
@@ -117,8 +117,9 @@ Printout cutListPages(const Plan& plan, const std::vector<DrawerCut>& cuts, Meas
                  QPainter& p, int page) {
     drawText(p, {inner.left(), inner.top() + 5}, 4.6, title, kPrintInk, Qt::AlignLeft, QFont::Bold);
     drawText(p, {inner.left(), inner.top() + 9.5}, 2.8,
-             tr("Every cut goes right across what is in hand; do them in their order.") + score, kPrintSoft);
-    drawText(p, {inner.left(), inner.top() + 13.2}, 2.8,
+             tr("Every cut goes right across what is in hand; do them in their order."), kPrintSoft);
+    drawText(p, {inner.left(), inner.top() + 13.2}, 2.8, score.trimmed(), kPrintSoft);
+    drawText(p, {inner.left(), inner.top() + (score.isEmpty() ? 13.2 : 16.9)}, 2.8,
              tr("Cut away from your fingers; keep blades away from children. Page %1 of %2.")
                  .arg(page + 1)
                  .arg(pages),
@@ -139,11 +140,13 @@ Printout cutListPages(const Plan& plan, const std::vector<DrawerCut>& cuts, Meas
                kPrintInk, Qt::AlignLeft, QFont::DemiBold);
       const QRectF room(inner.left(), top + 7, inner.width() - kCutWords_mm - kCutGap_mm, half - 8);
       drawSheetOf(p, d, room, style);
+      // All of them, closer together where they are many.
+      const double apart =
+          std::min(4.0, (half - 11) / static_cast<double>(std::max<qsizetype>(1, d.cuts.size())));
       double y = top + 9;
       for (const QString& cut : d.cuts) {
-        if (y > top + half) break;
-        drawText(p, {inner.right() - kCutWords_mm, y}, 2.6, cut, kPrintInk);
-        y += 4;
+        drawText(p, {inner.right() - kCutWords_mm, y}, std::min(2.6, 0.7 * apart), cut, kPrintInk);
+        y += apart;
       }
     }
   };
