@@ -42,7 +42,7 @@ class InkView : public QWidget, public ItemView {
   void takeItem(int item) override;
   /// Begins what waits until it is looked at.
   void beginWork();
-  QSize minimumSizeHint() const override { return {240, 150}; }
+  QSize minimumSizeHint() const override { return {240, 96}; }
   QSize sizeHint() const override { return {640, 470}; }
 
  Q_SIGNALS:
