@@ -87,6 +87,23 @@ Plan onePost() {
   return p;
 }
 
+/// Every word of a PDF with its box in points, y down.
+std::vector<std::pair<QRectF, QString>> wordsOn(const QString& pdf) {
+  QProcess boxes;
+  boxes.start(QStringLiteral("pdftotext"), {QStringLiteral("-bbox"), pdf, QStringLiteral("-")});
+  if (!boxes.waitForFinished() || boxes.exitCode() != 0) return {};
+  static const QRegularExpression word(QStringLiteral(
+      "<word xMin=\"([-0-9.]+)\" yMin=\"([-0-9.]+)\" xMax=\"([-0-9.]+)\" yMax=\"([-0-9.]+)\">([^<]*)<"));
+  std::vector<std::pair<QRectF, QString>> out;
+  for (auto it = word.globalMatch(QString::fromUtf8(boxes.readAllStandardOutput())); it.hasNext();) {
+    const auto m = it.next();
+    out.push_back({QRectF(QPointF(m.captured(1).toDouble(), m.captured(2).toDouble()),
+                          QPointF(m.captured(3).toDouble(), m.captured(4).toDouble())),
+                   m.captured(5)});
+  }
+  return out;
+}
+
 }  // namespace
 
 class TstPrint : public QObject {
@@ -403,23 +420,15 @@ class TstPrint : public QObject {
           }
     }
     QCOMPARE(steps, static_cast<int>(stepsToShow(a->sheet).size()));
-    // Large type is larger: letters of a title are as tall as is said.
+    // Large type takes more pages.
     if (large) QVERIFY(pages.pages > runSheetPages(p, *a, pictures, style, Sheet::a4()).pages);
-    QProcess boxes;
-    boxes.start(QStringLiteral("pdftotext"), {QStringLiteral("-bbox"), pdf, QStringLiteral("-")});
-    QVERIFY(boxes.waitForFinished() && boxes.exitCode() == 0);
     const double width = inches ? 612 : 595, height = inches ? 792 : 842, margin = 10 / 25.4 * 72 - 1;
-    static const QRegularExpression word(QStringLiteral(
-        "<word xMin=\"([-0-9.]+)\" yMin=\"([-0-9.]+)\" xMax=\"([-0-9.]+)\" yMax=\"([-0-9.]+)\""));
-    int count = 0;
-    for (auto it = word.globalMatch(QString::fromUtf8(boxes.readAllStandardOutput())); it.hasNext();
-         ++count) {
-      const auto m = it.next();
-      QVERIFY2(m.captured(1).toDouble() >= margin && m.captured(3).toDouble() <= width - margin + 1 &&
-                   m.captured(2).toDouble() >= margin - 3 && m.captured(4).toDouble() <= height - margin + 3,
-               qPrintable(m.captured(0)));
-    }
-    QVERIFY(count > 100);
+    const auto words = wordsOn(pdf);
+    for (const auto& [box, word] : words)
+      QVERIFY2(box.left() >= margin && box.right() <= width - margin + 1 && box.top() >= margin - 3 &&
+                   box.bottom() <= height - margin + 3,
+               qPrintable(word));
+    QVERIFY(words.size() > 100);
   }
 
   // Every foot has its number on the sheet, none over another, and the table has every thing's words inside
@@ -433,23 +442,15 @@ class TstPrint : public QObject {
     QVERIFY(out.sheet.width_mm > out.sheet.height_mm);
     const QString pdf = m_folder.filePath(QStringLiteral("feet.pdf"));
     QVERIFY(bool(writePdf(pdf, out)));
-    QProcess boxes;
-    boxes.start(QStringLiteral("pdftotext"), {QStringLiteral("-bbox"), pdf, QStringLiteral("-")});
-    QVERIFY(boxes.waitForFinished() && boxes.exitCode() == 0);
-    static const QRegularExpression word(QStringLiteral(
-        "<word xMin=\"([-0-9.]+)\" yMin=\"([-0-9.]+)\" xMax=\"([-0-9.]+)\" yMax=\"([-0-9.]+)\">([^<]*)<"));
     const double pt = 72 / 25.4;
     QList<QRectF> numbers;
     QStringList all;
-    for (auto it = word.globalMatch(QString::fromUtf8(boxes.readAllStandardOutput())); it.hasNext();) {
-      const auto m = it.next();
-      const QRectF box(QPointF(m.captured(1).toDouble(), m.captured(2).toDouble()),
-                       QPointF(m.captured(3).toDouble(), m.captured(4).toDouble()));
+    for (const auto& [box, word] : wordsOn(pdf)) {
       QVERIFY2(QRectF(0, 0, 297 * pt, 210 * pt).adjusted(9 * pt, 8 * pt, -9 * pt, -9 * pt).contains(box),
-               qPrintable(m.captured(0)));
-      all << m.captured(5);
+               qPrintable(word));
+      all << word;
       bool number = false;
-      const int n = m.captured(5).toInt(&number);
+      const int n = word.toInt(&number);
       // On the panel, not along its rulers and not in the table.
       if (number && n <= static_cast<int>(a->order.size()) && box.left() > 21 * pt &&
           box.right() < 196 * pt && box.bottom() < 150 * pt && box.top() > 24 * pt)
@@ -491,27 +492,17 @@ class TstPrint : public QObject {
     for (const auto& [which, out] : all) {
       const QString pdf = m_folder.filePath(QStringLiteral("%1-%2.pdf").arg(name, QLatin1String(which)));
       QVERIFY(bool(writePdf(pdf, out)));
-      QProcess boxes;
-      boxes.start(QStringLiteral("pdftotext"), {QStringLiteral("-bbox"), pdf, QStringLiteral("-")});
-      QVERIFY(boxes.waitForFinished() && boxes.exitCode() == 0);
-      static const QRegularExpression word(QStringLiteral(
-          "<word xMin=\"([-0-9.]+)\" yMin=\"([-0-9.]+)\" xMax=\"([-0-9.]+)\" yMax=\"([-0-9.]+)\">([^<]*)<"));
       const double pt = 72 / 25.4, margin = 6 * pt;
       const QRectF page(0, 0, out.sheet.width_mm * pt, out.sheet.height_mm * pt);
-      int words = 0;
-      for (auto it = word.globalMatch(QString::fromUtf8(boxes.readAllStandardOutput())); it.hasNext();
-           ++words) {
-        const auto m = it.next();
-        const QRectF box(QPointF(m.captured(1).toDouble(), m.captured(2).toDouble()),
-                         QPointF(m.captured(3).toDouble(), m.captured(4).toDouble()));
+      const auto words = wordsOn(pdf);
+      for (const auto& [box, word] : words)
         QVERIFY2(page.adjusted(margin, margin, -margin, -margin).contains(box),
-                 qPrintable(QStringLiteral("%1: %2").arg(QLatin1String(which), m.captured(0))));
-      }
-      QVERIFY2(words > 3, which);
+                 qPrintable(QStringLiteral("%1: %2").arg(QLatin1String(which), word)));
+      QVERIFY2(words.size() > 3, which);
     }
   }
 
-  // A mask of two loose parts has a letter on the second; what is too large is named.
+  // A mask of two loose parts has a letter on the second, inside it.
   void looseParts_areLettered() {
     Plan p = onePost();
     Stamp two = *p.stamps[0];
