@@ -2,6 +2,13 @@
 
 namespace havlo {
 
+Analysis::Analysis() = default;
+Analysis::Analysis(const Analysis&) = default;
+Analysis::Analysis(Analysis&&) noexcept = default;
+Analysis& Analysis::operator=(const Analysis&) = default;
+Analysis& Analysis::operator=(Analysis&&) noexcept = default;
+Analysis::~Analysis() = default;
+
 int Analysis::masksToCut() const {
   int sum = 0;
   for (const JointPaper& j : needs.joints) sum += j.cut;

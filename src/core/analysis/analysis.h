@@ -65,6 +65,14 @@ struct Analysis {
   std::shared_ptr<const Looks> looks;
   std::vector<Finding> findings;
 
+  // Written once, as the plan's.
+  Analysis();
+  Analysis(const Analysis&);
+  Analysis(Analysis&&) noexcept;
+  Analysis& operator=(const Analysis&);
+  Analysis& operator=(Analysis&&) noexcept;
+  ~Analysis();
+
   int masksToCut() const;
   PressInput press(const Plan& plan, const ArtSource* art) const;
 };

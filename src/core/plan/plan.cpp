@@ -21,6 +21,13 @@ double strengthOf(const Ink& ink, int generation) {
   return ink.generations.back() * std::pow(0.7, generation - listed);
 }
 
+Plan::Plan() = default;
+Plan::Plan(const Plan&) = default;
+Plan::Plan(Plan&&) noexcept = default;
+Plan& Plan::operator=(const Plan&) = default;
+Plan& Plan::operator=(Plan&&) noexcept = default;
+Plan::~Plan() = default;
+
 bool Plan::operator==(const Plan& o) const {
   const auto sameStamp = [](const StampRef& a, const StampRef& b) { return a == b || *a == *b; };
   return title == o.title && notes == o.notes && card == o.card && view == o.view && inks == o.inks &&
