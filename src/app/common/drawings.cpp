@@ -55,6 +55,50 @@ QIcon drawingIcon(const QString& name) {
   return icon;
 }
 
+QPushButton* drawnButton(const char* drawing, const QString& text) {
+  auto* button = new QPushButton(drawingIcon(QLatin1String(drawing)), text);
+  const int side = qRound(18 * std::sqrt(textScale()));
+  button->setIconSize(QSize(side, side));
+  return button;
+}
+
+QString drawingOfAct(const QString& command) {
+  static const QHash<QString, const char*> all{
+      {"new", "act-new"},           {"begin", "place-card"},
+      {"open", "act-open"},         {"save", "act-save"},
+      {"saveAs", "act-save"},       {"title", "act-title"},
+      {"changes", "act-compare"},   {"exportCard", "act-out"},
+      {"exportZip", "act-out"},     {"exportMeasures", "act-measure"},
+      {"quit", "act-leave"},        {"undo", "act-undo"},
+      {"redo", "act-redo"},         {"addStamp", "act-add"},
+      {"addFromScan", "act-scan"},  {"another", "act-another"},
+      {"copyThings", "act-copy"},   {"cutThings", "do-cut"},
+      {"pasteThings", "act-paste"}, {"chooseAll", "act-choose"},
+      {"chooseKind", "act-choose"}, {"remove", "act-off"},
+      {"hero", "act-hero"},         {"toFront", "act-front"},
+      {"toBack", "act-behind"},     {"upright", "act-upright"},
+      {"left", "act-measure"},      {"bottom", "act-measure"},
+      {"lineNear", "act-line"},     {"lineFar", "act-line"},
+      {"evenPicture", "act-even"},  {"evenScene", "act-even"},
+      {"row", "act-row"},           {"crowd", "act-crowd"},
+      {"hold", "act-hold"},         {"hide", "act-hide"},
+      {"showAll", "act-see"},       {"closer", "act-closer"},
+      {"farther", "act-farther"},   {"whole", "act-whole"},
+      {"loupe", "act-find"},        {"walk", "act-walk"},
+      {"handbook", "act-handbook"}, {"findAct", "act-find"},
+      {"explain", "act-explain"},   {"about", "act-about"},
+      {"card", "place-card"},       {"drawer", "place-drawer"},
+      {"scene", "place-scene"},     {"order", "place-order"},
+      {"ink", "place-ink"},         {"colour", "place-colour"},
+      {"make", "place-make"},       {"log", "place-log"},
+      {"practice", "act-practice"}, {"arrange", "act-arrange"},
+      {"demo", "act-demo"}};
+  if (const char* one = all.value(command)) return QLatin1String(one);
+  if (command.startsWith(QLatin1String("print"))) return QStringLiteral("act-print");
+  if (command.startsWith(QLatin1String("export"))) return QStringLiteral("act-out");
+  return {};
+}
+
 QString drawingOf(Do step) {
   switch (step) {
     case Do::Cut:

@@ -3,6 +3,7 @@
 
 #include <QIcon>
 #include <QPainter>
+#include <QPushButton>
 
 #include "core/runsheet/run_sheet.h"
 
@@ -14,6 +15,11 @@ void drawDrawing(QPainter& painter, const QString& name, const QRectF& at, const
 
 /// For buttons and menus, in the inks of the window as it is now.
 QIcon drawingIcon(const QString& name);
+/// A button for an act, with its drawing. @param drawing  of a file in data/drawings
+QPushButton* drawnButton(const char* drawing, const QString& text);
+
+/// What stands for a command of the window, by its id; empty: nothing does.
+QString drawingOfAct(const QString& command);
 
 /// What stands for a kind of step.
 QString drawingOf(Do step);
