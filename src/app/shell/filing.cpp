@@ -10,6 +10,7 @@
 #include <QUrl>
 
 #include "app/files/file_chooser.h"
+#include "app/shell/changes_sheet.h"
 
 namespace havlo {
 namespace {
@@ -72,6 +73,8 @@ void Filing::save() {
     m_session.save();
   }
 }
+
+void Filing::showChanges() { (new ChangesSheet(m_session, m_window))->open(); }
 
 bool Filing::saveAs() {
   QString base = m_session.title();

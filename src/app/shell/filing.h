@@ -24,6 +24,8 @@ class Filing : public QObject {
   void stop();
   void choose();
   void save();
+  /// What the open plan does otherwise than its file.
+  void showChanges();
   bool saveAs();
   /// The file that was dropped, or nothing.
   static QString dropped(const QMimeData* data);
