@@ -1,4 +1,5 @@
-// havlo: the window. Opens the plans named on the command line's first argument, or the demo with --demo.
+// havlo: the window. Opens the file named on the command line, a plan, a drawer or a scan, or the demo with
+// --demo.
 #include <sys/resource.h>
 
 #include <QApplication>
@@ -27,6 +28,8 @@ int main(int argc, char** argv) {
   std::setlocale(LC_NUMERIC, "C");  // for libraries that read numbers through it; Qt has its own
   QCoreApplication::setApplicationName(QStringLiteral("havlo"));
   QCoreApplication::setApplicationVersion(QStringLiteral(HAVLO_VERSION));
+  QGuiApplication::setDesktopFileName(QStringLiteral("havlo"));
+  QApplication::setWindowIcon(QIcon(QStringLiteral(":/icons/havlo.svg")));
   havlo::useOwnSettings();
   havlo::loadFonts();
   havlo::tellOfItems();
@@ -44,15 +47,17 @@ int main(int argc, char** argv) {
       QCoreApplication::translate(
           "main", "Measure the start: leave once the card is painted, saying how much memory is in use."));
   parser.addOption(leave);
-  parser.addPositionalArgument(QStringLiteral("plan"), QCoreApplication::translate("main", "A plan to open."),
-                               QStringLiteral("[plan]"));
+  parser.addPositionalArgument(
+      QStringLiteral("plan"),
+      QCoreApplication::translate("main", "A plan, a packed drawer or a scan to open."),
+      QStringLiteral("[file]"));
   parser.process(app);
 
   havlo::applyTheme(app, havlo::keptAppearance());
   havlo::MainWindow window(havlo::dataFolder() + QStringLiteral("/rescue"));
   const QStringList files = parser.positionalArguments();
   if (!files.isEmpty()) {
-    window.filing().open(files.constFirst());
+    window.openAny(files.constFirst());
   } else if (parser.isSet(demo)) {
     window.errands().openDemo();
   } else if (havlo::firstTime()) {

@@ -12,6 +12,7 @@
 #include <new>
 #include <thread>
 
+#include "cli/manual.h"
 #include "cli/verb.h"
 #include "io/fonts.h"
 
@@ -54,26 +55,6 @@ class Patience {
   std::jthread m_watch;  // last: it uses the others
 };
 
-constexpr int kPatience_s = 35, kMostPatience_s = 86400;
-
-QString usage() {
-  QString text = QStringLiteral(
-      "usage: havlo-cli VERB PLAN [options]\n       havlo-cli compare PLAN SCAN [options]\n"
-      "       havlo-cli log [options]\n\n");
-  for (const Verb& v : verbs()) {
-    text += QStringLiteral("  %1  %2\n").arg(QLatin1String(v.name), -9).arg(QLatin1String(v.help));
-    for (const Option& o : v.options)
-      text +=
-          QStringLiteral("      %1  %2\n")
-              .arg(QLatin1String(o.name) + (o.value ? u' ' + QString::fromLatin1(o.value) : QString()), -16)
-              .arg(QLatin1String(o.help));
-  }
-  return text +
-         QStringLiteral("\n  --patience S     with any verb: give up after S seconds (%1 if not said)\n")
-             .arg(kPatience_s) +
-         QStringLiteral("\nexit: 0 done, 2 usage, 3 bad input, 4 cannot write\n");
-}
-
 int usageFault(const QString& message) {
   return complain(kUsage, message + QStringLiteral("; see havlo-cli --help"));
 }
@@ -83,6 +64,12 @@ int run(const QStringList& args) {
     return print(usage().toStdString());
   if (args.size() == 1 && args[0] == QLatin1String("--version"))
     return print("havlo-cli " HAVLO_VERSION "\n");
+  if (args.size() == 2 && args[0] == QLatin1String("--man")) return print(manualPage(args[1]).toStdString());
+  if (args.size() == 2 && args[0] == QLatin1String("--completion")) {
+    const QString text = completionFor(args[1]);
+    return text.isEmpty() ? usageFault(QStringLiteral("--completion wants bash, zsh or fish"))
+                          : print(text.toStdString());
+  }
   if (args.isEmpty()) return usageFault(QStringLiteral("which verb?"));
   Call call;
   int patience = kPatience_s;
@@ -126,7 +113,7 @@ int run(const QStringList& args) {
   }
   if (call.verb->plan && call.file.isEmpty()) return usageFault(QStringLiteral("which plan?"));
   if (call.verb->second && !call.options.contains(QLatin1String(call.verb->second)))
-    return usageFault(QStringLiteral("which picture?"));
+    return usageFault(QStringLiteral("which %1?").arg(QString::fromLatin1(call.verb->second).toLower()));
   const Patience limit(patience);
   try {
     return call.verb->run(call);

@@ -19,9 +19,9 @@ QString Call::value(const char* option) const {
 }
 
 std::span<const Verb> verbs() {
-  static const Verb all[] = {kCheck,  kRunsheet, kSimulate, kMasks,  kTemplate, kRender,
-                             kCut,    kSchools,  kJoins,    kExport, kSuggest,  kRegions,
-                             kPieces, kBatch,    kCompare,  kLog,    kTrace};
+  static const Verb all[] = {kCheck,   kRunsheet, kSimulate, kMasks,   kTemplate, kRender, kCut,
+                             kSchools, kJoins,    kExport,   kSuggest, kRegions,  kPieces, kBatch,
+                             kCompare, kLog,      kTrace,    kDiff,    kThumbnail};
   return all;
 }
 
@@ -40,10 +40,13 @@ const SvgArt& art() {
   return drawer;
 }
 
-std::optional<Opened> open(const Call& call, int& exit) {
+std::optional<Opened> open(const Call& call, int& exit, bool named) {
   auto read = loadPlan(call.file);
   if (!read) {
-    exit = complain(read.error());
+    Error error = read.error();
+    if (named && error.message.find(call.file.toStdString()) == std::string::npos)
+      error.message = call.file.toStdString() + ": " + error.message;
+    exit = complain(error);
     return {};
   }
   for (const std::string& repair : read.value().repairs) complain(kDone, QString::fromStdString(repair));

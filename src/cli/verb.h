@@ -16,6 +16,9 @@ namespace havlo::cli {
 /// Exit codes; a contract.
 enum Exit { kDone = 0, kUsage = 2, kBadInput = 3, kCannotWrite = 4 };
 
+/// Seconds after which a verb is given up, unless --patience says otherwise, and what may be said.
+inline constexpr int kPatience_s = 35, kMostPatience_s = 86400;
+
 /// An option a verb understands.
 struct Option {
   const char* name;   ///< "--json"
@@ -46,7 +49,7 @@ std::span<const Verb> verbs();
 
 // The verbs, one file each.
 extern const Verb kCheck, kRunsheet, kSimulate, kMasks, kTemplate, kRender, kCut, kSchools, kJoins, kExport,
-    kSuggest, kRegions, kPieces, kBatch, kCompare, kLog, kTrace;
+    kSuggest, kRegions, kPieces, kBatch, kCompare, kLog, kTrace, kDiff, kThumbnail;
 
 /// The plan and what follows from it.
 struct Opened {
@@ -55,8 +58,8 @@ struct Opened {
 };
 
 /// Loads the call's plan and finds its best stamping order; repairs and faults are said on standard error.
-/// Nothing on failure, with `exit` set.
-std::optional<Opened> open(const Call& call, int& exit);
+/// Nothing on failure, with `exit` set. @param named  faults are said with the file's name: there are several
+std::optional<Opened> open(const Call& call, int& exit, bool named = false);
 
 /// Draws stamps; one for the whole run.
 const SvgArt& art();

@@ -10,6 +10,7 @@
 
 #include "app/common/column_width.h"
 #include "app/common/divider_tab.h"
+#include "app/common/drawings.h"
 #include "app/common/form_rows.h"
 #include "app/common/measure_edit.h"
 #include "app/common/side_panels.h"
@@ -57,7 +58,7 @@ DrawerPlace::DrawerPlace(PlanSession& session, DrawerSession& drawer, std::share
   auto* pack = plainButton(tr("Pack the drawer"));
   take->setToolTip(tr("Adds the stamps, inks and papers of a drawer that was packed into a file"));
   pack->setToolTip(tr("Everything in one open file: a zip with plain text and SVG pictures"));
-  auto* add = new QPushButton(tr("Add stamps from a scan"));
+  auto* add = drawnButton("act-scan", tr("Add stamps from a scan"));
   connect(take, &QPushButton::clicked, this, &DrawerPlace::chooseImport);
   connect(pack, &QPushButton::clicked, this, &DrawerPlace::chooseExport);
   connect(add, &QPushButton::clicked, this, &DrawerPlace::showAdding);
@@ -158,8 +159,8 @@ QWidget* DrawerPlace::buildEmpty() {
   w->box()->addWidget(m_emptyWords);
   auto* row = new QHBoxLayout;
   row->addStretch(1);
-  auto* add = new QPushButton(tr("Add stamps from a scan"));
-  auto* demo = new QPushButton(tr("Fill it with the sample stamps"));
+  auto* add = drawnButton("act-scan", tr("Add stamps from a scan"));
+  auto* demo = drawnButton("place-drawer", tr("Fill it with the sample stamps"));
   connect(add, &QPushButton::clicked, this, &DrawerPlace::showAdding);
   connect(demo, &QPushButton::clicked, this, [this] { m_drawer.fillWithDemo(); });
   row->addWidget(add);
@@ -293,8 +294,9 @@ void DrawerPlace::importFrom(const QString& path) {
 }
 
 void DrawerPlace::chooseExport() {
-  FileChooser::choose({tr("Pack the drawer"), {drawersKind()}, true, {}, tr("my drawer.zip")}, this,
-                      [this](const QString& path) { exportTo(path); });
+  FileChooser::choose(
+      {tr("Pack the drawer"), {drawersKind()}, true, {}, tr("my drawer") + QStringLiteral(".havlo-drawer")},
+      this, [this](const QString& path) { exportTo(path); });
 }
 
 void DrawerPlace::chooseImport() {

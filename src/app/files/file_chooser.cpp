@@ -62,7 +62,9 @@ QString drawingFor(const QString& path) {
 
 FileKind plansKind() { return {FileChooser::tr("Havlo plans"), {QStringLiteral("havlo")}}; }
 
-FileKind drawersKind() { return {FileChooser::tr("Drawers"), {QStringLiteral("zip")}}; }
+FileKind drawersKind() {
+  return {FileChooser::tr("Drawers"), {QStringLiteral("havlo-drawer"), QStringLiteral("zip")}};
+}
 
 FileKind picturesKind() {
   return {FileChooser::tr("Pictures"),

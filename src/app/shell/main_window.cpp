@@ -15,6 +15,7 @@
 #include <QUndoStack>
 #include <QVBoxLayout>
 
+#include "app/common/drawings.h"
 #include "app/common/quiet_wheel.h"
 #include "app/common/sheet_frame.h"
 #include "app/files/file_chooser.h"
@@ -155,6 +156,8 @@ void MainWindow::findAct() {
 void MainWindow::fillMenu(QMenu* menu, const QString& name) {
   menu->clear();
   for (QAction* action : m_actions.of(name)) {
+    // A mark of what is chosen stands in the same place as a drawing.
+    if (action && !action->isCheckable()) action->setIcon(drawingIcon(drawingOfAct(action->objectName())));
     action ? menu->addAction(action) : (void)menu->addSeparator();
     if (!action || action->objectName() != QLatin1String("open")) continue;
     QMenu* recent = menu->addMenu(tr("Open &recent"));
@@ -404,6 +407,8 @@ void MainWindow::setAppearance(const Appearance& wanted) {
   m_lesson = nullptr;
   delete takeCentralWidget();
   buildCentre();
+  for (QMenu* menu : menuBar()->findChildren<QMenu*>(Qt::FindDirectChildrenOnly))
+    fillMenu(menu, menu->objectName());
   if (lesson) m_lesson->start(*lesson, step);
   m_status->restyle();
   visit(top);
@@ -418,7 +423,11 @@ void MainWindow::dropEvent(QDropEvent* e) {
   const QString file = Filing::dropped(e->mimeData());
   if (file.isEmpty()) return;
   e->acceptProposedAction();
-  // Anything, anywhere: a picture is a scan of stamps, a packed drawer is taken in, all else is a plan.
+  openAny(file);
+}
+
+/// A picture is a scan of stamps, a packed drawer is taken in, all else is a plan.
+void MainWindow::openAny(const QString& file) {
   const QString ending = QFileInfo(file).suffix().toLower();
   if (picturesKind().endings.contains(ending) || drawersKind().endings.contains(ending)) {
     visit(QStringLiteral("drawer"));

@@ -41,6 +41,8 @@ class MainWindow : public QMainWindow {
   MessageBar& messages() { return *m_messages; }
   Errands& errands() { return *m_errands; }
   Filing& filing() { return *m_filing; }
+  /// Opens a plan, takes in a packed drawer, begins with a scan: by the file's ending.
+  void openAny(const QString& file);
   QAction* action(const QString& id) const { return m_actions[id]; }
   /// The place of that id; it is made when it is first asked for.
   Place& place(const QString& id);
