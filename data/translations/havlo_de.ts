@@ -166,7 +166,7 @@ Satz: %1</translation>
 
 - **Arrow keys**: nudge the chosen thing; with Shift finer
 - **Comma, full stop**: turn it
-- **Tab**: the next thing; **K** keeps the present one chosen while Tab goes on
+- **Page Down**, **Page Up**: the next thing; **K** keeps the present one chosen meanwhile
 - **Shift and click**: one more, or one less, of what is chosen
 - **Ctrl and drag**: a copy, to another spot or another window
 - **Alt and click**: the thing behind; **Alt and drag**: no line catches it
@@ -185,7 +185,7 @@ Satz: %1</translation>
 
 - **Pfeiltasten**: das Gewählte rücken; mit Umschalt feiner
 - **Komma, Punkt**: drehen
-- **Tab**: das nächste Ding; **K** hält das jetzige gewählt, während Tab weitergeht
+- **Bild ab**, **Bild auf**: das nächste Ding; **K** hält das jetzige dabei gewählt
 - **Umschalt und Klick**: eines mehr oder weniger gewählt
 - **Strg und Ziehen**: eine Kopie, an eine andere Stelle oder in ein anderes Fenster
 - **Alt und Klick**: das Ding dahinter; **Alt und Ziehen**: keine Linie fängt es
@@ -744,6 +744,14 @@ geschrieben %3</translation>
     <message>
         <source>%1 is nearer than %2.</source>
         <translation>%1 ist näher als %2.</translation>
+    </message>
+    <message>
+        <source>%1 is needed now.</source>
+        <translation>%1 wird jetzt gebraucht.</translation>
+    </message>
+    <message>
+        <source>%1 is no longer needed.</source>
+        <translation>%1 wird nicht mehr gebraucht.</translation>
     </message>
     <message>
         <source>%1 is no picture that can be read</source>
@@ -1754,6 +1762,10 @@ geschrieben %3</translation>
         <translation>%1: %2 von links, %3 von unten</translation>
     </message>
     <message>
+        <source>%1: %2 instead of %3.</source>
+        <translation>%1: %2 statt %3.</translation>
+    </message>
+    <message>
         <source>%1: %2 of %3</source>
         <translation>%1: %2 von %3</translation>
     </message>
@@ -1778,12 +1790,48 @@ geschrieben %3</translation>
         <translation>%1: ein Bogen von %2, %3</translation>
     </message>
     <message>
+        <source>%1: another part of the stamp prints.</source>
+        <translation>%1: ein anderer Teil des Stempels druckt.</translation>
+    </message>
+    <message>
+        <source>%1: another shape or place.</source>
+        <translation>%1: andere Form oder anderer Platz.</translation>
+    </message>
+    <message>
+        <source>%1: another stamp.</source>
+        <translation>%1: ein anderer Stempel.</translation>
+    </message>
+    <message>
+        <source>%1: at %3 instead of %2.</source>
+        <translation>%1: mit %3 statt %2.</translation>
+    </message>
+    <message>
+        <source>%1: bounded by other papers.</source>
+        <translation>%1: von anderen Papieren begrenzt.</translation>
+    </message>
+    <message>
+        <source>%1: by %2 instead of %3.</source>
+        <translation>%1: durch %2 statt %3.</translation>
+    </message>
+    <message>
+        <source>%1: changed.</source>
+        <translation>%1: geändert.</translation>
+    </message>
+    <message>
         <source>%1: cut %2.</source>
         <translation>%1: %2 schneiden.</translation>
     </message>
     <message>
         <source>%1: done</source>
         <translation>%1: geschafft</translation>
+    </message>
+    <message>
+        <source>%1: done in another way.</source>
+        <translation>%1: auf andere Art gemacht.</translation>
+    </message>
+    <message>
+        <source>%1: fades out over %3 instead of %2.</source>
+        <translation>%1: läuft über %3 aus statt über %2.</translation>
     </message>
     <message>
         <source>%1: foot %2, %3.</source>
@@ -1802,12 +1850,40 @@ geschrieben %3</translation>
         <translation>%1: versteckt, während du arbeitest. Plan, Reihenfolge und Ausdrucke behalten es.</translation>
     </message>
     <message>
+        <source>%1: in %2 instead of %3.</source>
+        <translation>%1: in %2 statt %3.</translation>
+    </message>
+    <message>
+        <source>%1: in another sequence.</source>
+        <translation>%1: in anderer Reihenfolge.</translation>
+    </message>
+    <message>
         <source>%1: leads to the hero</source>
         <translation>%1: führt zum Helden</translation>
     </message>
     <message>
+        <source>%1: lies otherwise between the others, before and behind.</source>
+        <translation>%1: liegt anders zwischen den übrigen, davor und dahinter.</translation>
+    </message>
+    <message>
         <source>%1: may be moved again.</source>
         <translation>%1: darf wieder bewegt werden.</translation>
+    </message>
+    <message>
+        <source>%1: moved %2.</source>
+        <translation>%1: verschoben, %2.</translation>
+    </message>
+    <message>
+        <source>%1: new.</source>
+        <translation>%1: neu.</translation>
+    </message>
+    <message>
+        <source>%1: no longer the hero.</source>
+        <translation>%1: nicht mehr der Held.</translation>
+    </message>
+    <message>
+        <source>%1: no longer there.</source>
+        <translation>%1: nicht mehr da.</translation>
     </message>
     <message>
         <source>%1: not on the mask. Click to cut it.</source>
@@ -1826,6 +1902,14 @@ geschrieben %3</translation>
         <translation>%1: geht am Helden um %2 vorbei</translation>
     </message>
     <message>
+        <source>%1: raised by %3 instead of %2.</source>
+        <translation>%1: um %3 erhöht statt %2.</translation>
+    </message>
+    <message>
+        <source>%1: reaches over %3 instead of %2.</source>
+        <translation>%1: reicht über %3 statt %2.</translation>
+    </message>
+    <message>
         <source>%1: runs low</source>
         <translation>%1: wird knapp</translation>
     </message>
@@ -1842,8 +1926,32 @@ geschrieben %3</translation>
         <translation>%1: %2 genommen, etwa %3 Karton</translation>
     </message>
     <message>
+        <source>%1: the hero now.</source>
+        <translation>%1: jetzt der Held.</translation>
+    </message>
+    <message>
+        <source>%1: the stamp %2 instead of %3.</source>
+        <translation>%1: der Stempel %2 statt %3.</translation>
+    </message>
+    <message>
+        <source>%1: to be cut %2 times instead of %3.</source>
+        <translation>%1: %2-mal zu schneiden statt %3-mal.</translation>
+    </message>
+    <message>
+        <source>%1: turned %2° to the left.</source>
+        <translation>%1: um %2° nach links gedreht.</translation>
+    </message>
+    <message>
+        <source>%1: turned %2° to the right.</source>
+        <translation>%1: um %2° nach rechts gedreht.</translation>
+    </message>
+    <message>
         <source>%1: used up</source>
         <translation>%1: aufgebraucht</translation>
+    </message>
+    <message>
+        <source>%1: was called “%2”.</source>
+        <translation>%1: hieß „%2“.</translation>
     </message>
     <message>
         <source>%1; in front of %2 things.</source>
@@ -2630,8 +2738,8 @@ geschrieben %3</translation>
         <translation>Eine einfache Form</translation>
     </message>
     <message>
-        <source>A plan to open.</source>
-        <translation>Ein Plan zum Öffnen.</translation>
+        <source>A plan, a packed drawer or a scan to open.</source>
+        <translation>Ein Plan, eine gepackte Schublade oder ein Scan zum Öffnen.</translation>
     </message>
     <message>
         <source>A rack of %1 makes hands wait %2 in all.</source>
@@ -3214,6 +3322,10 @@ geschrieben %3</translation>
         <translation>Beides lässt sich später unter Karte ändern.</translation>
     </message>
     <message>
+        <source>Both plans are read …</source>
+        <translation>Beide Pläne werden gelesen …</translation>
+    </message>
+    <message>
         <source>Bottom</source>
         <translation>Unten</translation>
     </message>
@@ -3308,6 +3420,10 @@ geschrieben %3</translation>
     <message>
         <source>Cards of this variation</source>
         <translation>Karten dieser Variante</translation>
+    </message>
+    <message>
+        <source>Cards to be made: %1 instead of %2.</source>
+        <translation>Zu machende Karten: %1 statt %2.</translation>
     </message>
     <message>
         <source>Cards you made</source>
@@ -3936,6 +4052,10 @@ geschrieben %3</translation>
     <message>
         <source>Even metres</source>
         <translation>Gleiche Meter</translation>
+    </message>
+    <message>
+        <source>Evenings: %1 instead of %2.</source>
+        <translation>Abende: %1 statt %2.</translation>
     </message>
     <message>
         <source>Evenly spaced things crowd together toward the horizon. Here the real gaps differ; the widest is %1 times the narrowest.</source>
@@ -5542,6 +5662,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>Zu schneidende Masken: %1</translation>
     </message>
     <message>
+        <source>Masks to cut: %1 instead of %2.</source>
+        <translation>Zu schneidende Masken: %1 statt %2.</translation>
+    </message>
+    <message>
         <source>Mastered: no cover too many</source>
         <translation>Gekonnt: keine Abdeckung zu viel</translation>
     </message>
@@ -5594,6 +5718,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>In der Schublade bessern</translation>
     </message>
     <message>
+        <source>Mended: %1</source>
+        <translation>Behoben: %1</translation>
+    </message>
+    <message>
         <source>Message</source>
         <translation>Meldung</translation>
     </message>
@@ -5626,10 +5754,8 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>Mehr davon</translation>
     </message>
     <message>
-        <source>More in
-the drawer</source>
-        <translation>Mehr in
-der Schublade</translation>
+        <source>More in the drawer</source>
+        <translation>Mehr in der Schublade</translation>
     </message>
     <message>
         <source>More ink</source>
@@ -5802,6 +5928,10 @@ der Schublade</translation>
     <message>
         <source>New paper</source>
         <translation>Neues Papier</translation>
+    </message>
+    <message>
+        <source>New to look at: %1</source>
+        <translation>Neu anzusehen: %1</translation>
     </message>
     <message>
         <source>Next impression</source>
@@ -6176,6 +6306,10 @@ der Schublade</translation>
         <translation>Noch nichts.</translation>
     </message>
     <message>
+        <source>Nothing: it is as it was saved.</source>
+        <translation>Nichts: Er ist wie gespeichert.</translation>
+    </message>
+    <message>
         <source>Now try it without looking.</source>
         <translation>Jetzt versuche es, ohne hinzusehen.</translation>
     </message>
@@ -6238,6 +6372,10 @@ der Schublade</translation>
     <message>
         <source>On masking sheets</source>
         <translation>Auf Maskierbogen</translation>
+    </message>
+    <message>
+        <source>On the card</source>
+        <translation>Auf der Karte</translation>
     </message>
     <message>
         <source>On the ground</source>
@@ -7564,6 +7702,10 @@ der Schublade</translation>
         <translation>Schritte</translation>
     </message>
     <message>
+        <source>Steps: %1 instead of %2.</source>
+        <translation>Schritte: %1 statt %2.</translation>
+    </message>
+    <message>
         <source>Sticky</source>
         <translation>Klebend</translation>
     </message>
@@ -7924,8 +8066,8 @@ der Schublade</translation>
         <translation>Die Karte, wie sie jetzt ist</translation>
     </message>
     <message>
-        <source>The card as it will look. Tab goes from thing to thing, arrow keys move the chosen one, K keeps it chosen while Tab goes on.</source>
-        <translation>Die Karte, wie sie aussehen wird. Tab geht von Ding zu Ding, Pfeiltasten bewegen das gewählte, K hält es gewählt, während Tab weitergeht.</translation>
+        <source>The card as it will look. Page Down goes from thing to thing, arrow keys move the chosen one, K keeps it chosen while Page Down goes on.</source>
+        <translation>Die Karte, wie sie aussehen wird. „Bild ab“ geht von Ding zu Ding, Pfeiltasten bewegen das gewählte, K hält es gewählt, während „Bild ab“ weitergeht.</translation>
     </message>
     <message>
         <source>The card at this step</source>
@@ -7970,6 +8112,10 @@ der Schublade</translation>
     <message>
         <source>The card is %1 thicker than your post takes. Thinner foam, or something flat, helps.</source>
         <translation>Die Karte ist %1 dicker, als deine Post annimmt. Dünnerer Schaum oder etwas Flaches hilft.</translation>
+    </message>
+    <message>
+        <source>The card is called “%1” instead of “%2”.</source>
+        <translation>Die Karte heißt „%1“ statt „%2“.</translation>
     </message>
     <message>
         <source>The card is done</source>
@@ -8080,6 +8226,10 @@ der Schublade</translation>
         <translation>Das Auge beginnt immer noch bei %1.</translation>
     </message>
     <message>
+        <source>The eyes are at %1 instead of %2.</source>
+        <translation>Die Augen sind auf %1 statt %2.</translation>
+    </message>
+    <message>
         <source>The file does not say how large it is. Mark something whose size you know.</source>
         <translation>Die Datei sagt nicht, wie groß es ist. Markiere etwas, dessen Größe du kennst.</translation>
     </message>
@@ -8136,6 +8286,14 @@ der Schublade</translation>
         <translation>Der Horizont schneidet %1 %2, und alles andere seiner Höhe auch dort.</translation>
     </message>
     <message>
+        <source>The horizon is %1 higher.</source>
+        <translation>Der Horizont liegt %1 höher.</translation>
+    </message>
+    <message>
+        <source>The horizon is %1 lower.</source>
+        <translation>Der Horizont liegt %1 tiefer.</translation>
+    </message>
+    <message>
         <source>The horizon runs through the head of %1</source>
         <translation>Der Horizont läuft durch den Kopf von %1</translation>
     </message>
@@ -8184,6 +8342,14 @@ der Schublade</translation>
         <translation>Die Datenbank des Logbuchs war beschädigt. Sie liegt als %1 beiseite und wurde aus dem Journal neu gemacht.</translation>
     </message>
     <message>
+        <source>The mask of the stamp %1</source>
+        <translation>Die Maske des Stempels %1</translation>
+    </message>
+    <message>
+        <source>The mask of what shows of %1</source>
+        <translation>Die Maske dessen, was von %1 zu sehen ist,</translation>
+    </message>
+    <message>
         <source>The mask that goes on %1 is still wet</source>
         <translation>Die Maske, die auf %1 kommt, ist noch feucht</translation>
     </message>
@@ -8210,6 +8376,10 @@ der Schublade</translation>
     <message>
         <source>The next one</source>
         <translation>Die nächste</translation>
+    </message>
+    <message>
+        <source>The one paper over %1</source>
+        <translation>Das eine Papier über %1</translation>
     </message>
     <message>
         <source>The one should lie over the other, yet in between %1 must be stamped. Printed over everything at the end, it is free of that.</source>
@@ -8302,6 +8472,10 @@ der Schublade</translation>
     <message>
         <source>The sample stamps</source>
         <translation>Die Musterstempel</translation>
+    </message>
+    <message>
+        <source>The saved plan cannot be read.</source>
+        <translation>Der gespeicherte Plan lässt sich nicht lesen.</translation>
     </message>
     <message>
         <source>The scanned sheet</source>
@@ -8604,6 +8778,10 @@ der Schublade</translation>
         <translation>Zeit</translation>
     </message>
     <message>
+        <source>Time at the table: %1 min instead of %2.</source>
+        <translation>Zeit am Tisch: %1 min statt %2.</translation>
+    </message>
+    <message>
         <source>Time for blending</source>
         <translation>Zeit zum Ziehen</translation>
     </message>
@@ -8880,8 +9058,16 @@ der Schublade</translation>
         <translation>Was</translation>
     </message>
     <message>
+        <source>What &amp;changed since it was saved</source>
+        <translation>Was sich seit dem Speichern &amp;geändert hat</translation>
+    </message>
+    <message>
         <source>What Havlo has learnt</source>
         <translation>Was Havlo gelernt hat</translation>
+    </message>
+    <message>
+        <source>What changed since it was saved</source>
+        <translation>Was sich seit dem Speichern geändert hat</translation>
     </message>
     <message>
         <source>What do you &amp;begin with…</source>
@@ -9440,12 +9626,20 @@ der Schublade</translation>
         <translation>eine Laterne in der Nähe</translation>
     </message>
     <message>
+        <source>a lifted spot</source>
+        <translation>eine aufgehellte Stelle</translation>
+    </message>
+    <message>
         <source>a light near by, %1 above the ground</source>
         <translation>ein Licht in der Nähe, %1 über dem Boden</translation>
     </message>
     <message>
         <source>a line</source>
         <translation>eine Linie</translation>
+    </message>
+    <message>
+        <source>a line by hand</source>
+        <translation>eine Linie von Hand</translation>
     </message>
     <message>
         <source>a line joined</source>
@@ -9558,6 +9752,10 @@ der Schublade</translation>
     <message>
         <source>a size of your own</source>
         <translation>eine eigene Größe</translation>
+    </message>
+    <message>
+        <source>a small thing by hand</source>
+        <translation>eine Kleinigkeit von Hand</translation>
     </message>
     <message>
         <source>a soft dry cloth</source>
@@ -10144,6 +10342,10 @@ der Schublade</translation>
         <translation>löschen weg</translation>
     </message>
     <message>
+        <source>difference compare</source>
+        <translation>Unterschied vergleichen</translation>
+    </message>
+    <message>
         <source>differs by %1</source>
         <translation>weicht um %1 ab</translation>
     </message>
@@ -10582,6 +10784,14 @@ der Schublade</translation>
     <message>
         <source>how it and what is behind it get along</source>
         <translation>wie es und das Dahinterliegende miteinander auskommen</translation>
+    </message>
+    <message>
+        <source>how it is made</source>
+        <translation>wie sie gemacht wird</translation>
+    </message>
+    <message>
+        <source>how it is meant to be read</source>
+        <translation>wie sie gelesen werden soll</translation>
     </message>
     <message>
         <source>how strong each pressing is, in % of the first: 100, 70, 49</source>
@@ -11156,8 +11366,8 @@ der Schublade</translation>
         <translation>rückt die Reihe so, dass das nächste so viel zu klein ist wie das fernste zu groß</translation>
     </message>
     <message>
-        <source>my drawer.zip</source>
-        <translation>meine Schublade.zip</translation>
+        <source>my drawer</source>
+        <translation>meine Schublade</translation>
     </message>
     <message>
         <source>name</source>
@@ -11186,6 +11396,10 @@ der Schublade</translation>
     <message>
         <source>no hero</source>
         <translation>kein Held</translation>
+    </message>
+    <message>
+        <source>no ink</source>
+        <translation>keine Farbe</translation>
     </message>
     <message>
         <source>no light said</source>
@@ -11840,6 +12054,10 @@ der Schublade</translation>
         <translation>jemand anders…</translation>
     </message>
     <message>
+        <source>something from a newer version</source>
+        <translation>etwas aus einer neueren Version</translation>
+    </message>
+    <message>
         <source>something stands in front of it</source>
         <translation>etwas steht davor</translation>
     </message>
@@ -12052,8 +12270,20 @@ der Schublade</translation>
         <translation>die untere</translation>
     </message>
     <message>
+        <source>the card</source>
+        <translation>die Karte</translation>
+    </message>
+    <message>
         <source>the card as it will look</source>
         <translation>die Karte, wie sie aussehen wird</translation>
+    </message>
+    <message>
+        <source>the colouring</source>
+        <translation>die Kolorierung</translation>
+    </message>
+    <message>
+        <source>the colouring of %1</source>
+        <translation>die Kolorierung von %1</translation>
     </message>
     <message>
         <source>the disk is full</source>
@@ -12124,6 +12354,10 @@ der Schublade</translation>
         <translation>die Zeichnung sagt, sie sei %1 × %2 mm groß; ein Stempel ist das nicht</translation>
     </message>
     <message>
+        <source>the edges and openings</source>
+        <translation>die Kanten und Öffnungen</translation>
+    </message>
+    <message>
         <source>the envelope</source>
         <translation>den Umschlag</translation>
     </message>
@@ -12180,6 +12414,10 @@ der Schublade</translation>
         <translation>der Gruß hat Platz</translation>
     </message>
     <message>
+        <source>the ground</source>
+        <translation>der Boden</translation>
+    </message>
+    <message>
         <source>the ground under the light</source>
         <translation>der Boden unter dem Licht</translation>
     </message>
@@ -12224,8 +12462,16 @@ der Schublade</translation>
         <translation>der Horizont, und wie Größen zu ihm hin schrumpfen</translation>
     </message>
     <message>
+        <source>the ink %1</source>
+        <translation>die Farbe %1</translation>
+    </message>
+    <message>
         <source>the ink runs as soon as it is damp</source>
         <translation>die Farbe läuft, sobald sie feucht wird</translation>
+    </message>
+    <message>
+        <source>the inks</source>
+        <translation>die Farben</translation>
     </message>
     <message>
         <source>the large shapes make a triangle</source>
@@ -12260,6 +12506,10 @@ der Schublade</translation>
         <translation>die linke, wo die Falte ist, und die untere</translation>
     </message>
     <message>
+        <source>the light</source>
+        <translation>das Licht</translation>
+    </message>
+    <message>
         <source>the light: %1</source>
         <translation>das Licht: %1</translation>
     </message>
@@ -12282,6 +12532,10 @@ der Schublade</translation>
     <message>
         <source>the name is too long</source>
         <translation>der Name ist zu lang</translation>
+    </message>
+    <message>
+        <source>the notes</source>
+        <translation>die Notizen</translation>
     </message>
     <message>
         <source>the one at hand</source>
@@ -12312,6 +12566,18 @@ der Schublade</translation>
         <translation>das Bild ist abgeschnitten</translation>
     </message>
     <message>
+        <source>the picture on %1</source>
+        <translation>das Bild auf %1</translation>
+    </message>
+    <message>
+        <source>the pictures inside</source>
+        <translation>die Bilder innen</translation>
+    </message>
+    <message>
+        <source>the pieces</source>
+        <translation>die Teile</translation>
+    </message>
+    <message>
         <source>the powder for %1</source>
         <translation>das Pulver für %1</translation>
     </message>
@@ -12340,6 +12606,10 @@ der Schublade</translation>
         <translation>die rechte, wo die Falte ist, und die untere</translation>
     </message>
     <message>
+        <source>the room</source>
+        <translation>der Raum</translation>
+    </message>
+    <message>
         <source>the same scene from the side: drag a thing, or mist, nearer or farther</source>
         <translation>dieselbe Szene von der Seite: ziehe ein Ding oder Nebel näher oder ferner</translation>
     </message>
@@ -12348,8 +12618,20 @@ der Schublade</translation>
         <translation>der Bogen, der gekauft wird, wenn die der Schublade nicht reichen</translation>
     </message>
     <message>
+        <source>the stamp %1</source>
+        <translation>der Stempel %1</translation>
+    </message>
+    <message>
         <source>the stamp %1 is damaged: %2</source>
         <translation>der Stempel %1 ist beschädigt: %2</translation>
+    </message>
+    <message>
+        <source>the stamps</source>
+        <translation>die Stempel</translation>
+    </message>
+    <message>
+        <source>the step “%1”</source>
+        <translation>der Schritt „%1“</translation>
     </message>
     <message>
         <source>the stronger colour</source>
@@ -12368,6 +12650,10 @@ der Schublade</translation>
         <translation>das Band unter der Linie</translation>
     </message>
     <message>
+        <source>the things</source>
+        <translation>die Dinge</translation>
+    </message>
+    <message>
         <source>the top</source>
         <translation>die obere</translation>
     </message>
@@ -12376,8 +12662,16 @@ der Schublade</translation>
         <translation>der obere Teil</translation>
     </message>
     <message>
+        <source>the viewpoint</source>
+        <translation>der Blickpunkt</translation>
+    </message>
+    <message>
         <source>the visible lines of the room and the ground, pencilled first and inked by pen</source>
         <translation>die sichtbaren Linien von Raum und Boden, erst mit Bleistift, dann mit dem Stift gezogen</translation>
+    </message>
+    <message>
+        <source>the washes</source>
+        <translation>die Verläufe</translation>
     </message>
     <message>
         <source>the whole of it, or what lies on one side of a line; drag the line's ends on the card</source>
@@ -12692,8 +12986,16 @@ der Schublade</translation>
         <translation>was für %1 gebraucht wird</translation>
     </message>
     <message>
+        <source>what masks are cut from</source>
+        <translation>woraus Masken geschnitten werden</translation>
+    </message>
+    <message>
         <source>what the log says of that card is damaged</source>
         <translation>was das Logbuch von dieser Karte sagt, ist beschädigt</translation>
+    </message>
+    <message>
+        <source>what you said you mean</source>
+        <translation>was du so gemeint hast</translation>
     </message>
     <message>
         <source>where it comes from, dark sides and shadows</source>
@@ -12786,6 +13088,10 @@ der Schublade</translation>
     <message>
         <source>yellow</source>
         <translation>Gelb</translation>
+    </message>
+    <message>
+        <source>your own steps</source>
+        <translation>deine eigenen Schritte</translation>
     </message>
     <message>
         <source>your stamps</source>

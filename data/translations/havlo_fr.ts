@@ -166,7 +166,7 @@ jeu : %1</translation>
 
 - **Arrow keys**: nudge the chosen thing; with Shift finer
 - **Comma, full stop**: turn it
-- **Tab**: the next thing; **K** keeps the present one chosen while Tab goes on
+- **Page Down**, **Page Up**: the next thing; **K** keeps the present one chosen meanwhile
 - **Shift and click**: one more, or one less, of what is chosen
 - **Ctrl and drag**: a copy, to another spot or another window
 - **Alt and click**: the thing behind; **Alt and drag**: no line catches it
@@ -185,7 +185,7 @@ jeu : %1</translation>
 
 - **Flèches** : pousser ce qui est choisi ; avec Maj plus finement
 - **Virgule, point** : tourner
-- **Tab** : la chose suivante ; **K** garde l'actuelle choisie pendant que Tab avance
+- **Page suivante**, **Page précédente** : la chose suivante ; **K** garde l'actuelle choisie
 - **Maj et clic** : une de plus ou de moins choisie
 - **Ctrl et glisser** : une copie, ailleurs ou dans une autre fenêtre
 - **Alt et clic** : la chose derrière ; **Alt et glisser** : aucune ligne ne l'attrape
@@ -744,6 +744,14 @@ written %3</source>
     <message>
         <source>%1 is nearer than %2.</source>
         <translation>%1 est plus près que %2.</translation>
+    </message>
+    <message>
+        <source>%1 is needed now.</source>
+        <translation>%1 : à découper maintenant.</translation>
+    </message>
+    <message>
+        <source>%1 is no longer needed.</source>
+        <translation>%1 : il n’en faut plus.</translation>
     </message>
     <message>
         <source>%1 is no picture that can be read</source>
@@ -1754,6 +1762,10 @@ written %3</source>
         <translation>%1 : %2 depuis la gauche, %3 depuis le bas</translation>
     </message>
     <message>
+        <source>%1: %2 instead of %3.</source>
+        <translation>%1 : %2 au lieu de %3.</translation>
+    </message>
+    <message>
         <source>%1: %2 of %3</source>
         <translation>%1 : %2 sur %3</translation>
     </message>
@@ -1778,12 +1790,48 @@ written %3</source>
         <translation>%1 : une feuille de %2, %3</translation>
     </message>
     <message>
+        <source>%1: another part of the stamp prints.</source>
+        <translation>%1 : une autre partie du tampon imprime.</translation>
+    </message>
+    <message>
+        <source>%1: another shape or place.</source>
+        <translation>%1 : autre forme ou autre place.</translation>
+    </message>
+    <message>
+        <source>%1: another stamp.</source>
+        <translation>%1 : un autre tampon.</translation>
+    </message>
+    <message>
+        <source>%1: at %3 instead of %2.</source>
+        <translation>%1 : à %3 au lieu de %2.</translation>
+    </message>
+    <message>
+        <source>%1: bounded by other papers.</source>
+        <translation>%1 : borné par d’autres papiers.</translation>
+    </message>
+    <message>
+        <source>%1: by %2 instead of %3.</source>
+        <translation>%1 : par %2 au lieu de %3.</translation>
+    </message>
+    <message>
+        <source>%1: changed.</source>
+        <translation>%1 : changé.</translation>
+    </message>
+    <message>
         <source>%1: cut %2.</source>
         <translation>%1 : coupez %2.</translation>
     </message>
     <message>
         <source>%1: done</source>
         <translation>%1 : terminé</translation>
+    </message>
+    <message>
+        <source>%1: done in another way.</source>
+        <translation>%1 : fait d’une autre façon.</translation>
+    </message>
+    <message>
+        <source>%1: fades out over %3 instead of %2.</source>
+        <translation>%1 : s’efface sur %3 au lieu de %2.</translation>
     </message>
     <message>
         <source>%1: foot %2, %3.</source>
@@ -1802,12 +1850,40 @@ written %3</source>
         <translation>%1 : caché pendant que vous travaillez. Plan, ordre et imprimés le gardent.</translation>
     </message>
     <message>
+        <source>%1: in %2 instead of %3.</source>
+        <translation>%1 : en %2 au lieu de %3.</translation>
+    </message>
+    <message>
+        <source>%1: in another sequence.</source>
+        <translation>%1 : dans un autre ordre.</translation>
+    </message>
+    <message>
         <source>%1: leads to the hero</source>
         <translation>%1 : mène au héros</translation>
     </message>
     <message>
+        <source>%1: lies otherwise between the others, before and behind.</source>
+        <translation>%1 : placé autrement entre les autres, devant et derrière.</translation>
+    </message>
+    <message>
         <source>%1: may be moved again.</source>
         <translation>%1 : peut de nouveau bouger.</translation>
+    </message>
+    <message>
+        <source>%1: moved %2.</source>
+        <translation>%1 : déplacé, %2.</translation>
+    </message>
+    <message>
+        <source>%1: new.</source>
+        <translation>%1 : nouveau.</translation>
+    </message>
+    <message>
+        <source>%1: no longer the hero.</source>
+        <translation>%1 : n’est plus le héros.</translation>
+    </message>
+    <message>
+        <source>%1: no longer there.</source>
+        <translation>%1 : n’y est plus.</translation>
     </message>
     <message>
         <source>%1: not on the mask. Click to cut it.</source>
@@ -1826,6 +1902,14 @@ written %3</source>
         <translation>%1 : passe à %2 du héros</translation>
     </message>
     <message>
+        <source>%1: raised by %3 instead of %2.</source>
+        <translation>%1 : relevé de %3 au lieu de %2.</translation>
+    </message>
+    <message>
+        <source>%1: reaches over %3 instead of %2.</source>
+        <translation>%1 : s’étend sur %3 au lieu de %2.</translation>
+    </message>
+    <message>
         <source>%1: runs low</source>
         <translation>%1 : s'épuise</translation>
     </message>
@@ -1842,8 +1926,32 @@ written %3</source>
         <translation>%1 : pris %2, environ %3 de carton</translation>
     </message>
     <message>
+        <source>%1: the hero now.</source>
+        <translation>%1 : le héros désormais.</translation>
+    </message>
+    <message>
+        <source>%1: the stamp %2 instead of %3.</source>
+        <translation>%1 : le tampon %2 au lieu de %3.</translation>
+    </message>
+    <message>
+        <source>%1: to be cut %2 times instead of %3.</source>
+        <translation>%1 : à découper %2 fois au lieu de %3.</translation>
+    </message>
+    <message>
+        <source>%1: turned %2° to the left.</source>
+        <translation>%1 : tourné de %2° vers la gauche.</translation>
+    </message>
+    <message>
+        <source>%1: turned %2° to the right.</source>
+        <translation>%1 : tourné de %2° vers la droite.</translation>
+    </message>
+    <message>
         <source>%1: used up</source>
         <translation>%1 : épuisé</translation>
+    </message>
+    <message>
+        <source>%1: was called “%2”.</source>
+        <translation>%1 : s’appelait « %2 ».</translation>
     </message>
     <message>
         <source>%1; in front of %2 things.</source>
@@ -2630,8 +2738,8 @@ written %3</source>
         <translation>Une forme simple</translation>
     </message>
     <message>
-        <source>A plan to open.</source>
-        <translation>Un plan à ouvrir.</translation>
+        <source>A plan, a packed drawer or a scan to open.</source>
+        <translation>Un plan, un tiroir empaqueté ou une numérisation à ouvrir.</translation>
     </message>
     <message>
         <source>A rack of %1 makes hands wait %2 in all.</source>
@@ -3214,6 +3322,10 @@ written %3</source>
         <translation>Les deux se changent plus tard, sous Carte.</translation>
     </message>
     <message>
+        <source>Both plans are read …</source>
+        <translation>Les deux plans sont lus…</translation>
+    </message>
+    <message>
         <source>Bottom</source>
         <translation>Bas</translation>
     </message>
@@ -3308,6 +3420,10 @@ written %3</source>
     <message>
         <source>Cards of this variation</source>
         <translation>Cartes de cette variante</translation>
+    </message>
+    <message>
+        <source>Cards to be made: %1 instead of %2.</source>
+        <translation>Cartes à faire : %1 au lieu de %2.</translation>
     </message>
     <message>
         <source>Cards you made</source>
@@ -3936,6 +4052,10 @@ written %3</source>
     <message>
         <source>Even metres</source>
         <translation>Mètres égaux</translation>
+    </message>
+    <message>
+        <source>Evenings: %1 instead of %2.</source>
+        <translation>Soirées : %1 au lieu de %2.</translation>
     </message>
     <message>
         <source>Evenly spaced things crowd together toward the horizon. Here the real gaps differ; the widest is %1 times the narrowest.</source>
@@ -5542,6 +5662,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>Masques à couper : %1</translation>
     </message>
     <message>
+        <source>Masks to cut: %1 instead of %2.</source>
+        <translation>Masques à découper : %1 au lieu de %2.</translation>
+    </message>
+    <message>
         <source>Mastered: no cover too many</source>
         <translation>Maîtrisé : aucun cache de trop</translation>
     </message>
@@ -5594,6 +5718,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>Le corriger au tiroir</translation>
     </message>
     <message>
+        <source>Mended: %1</source>
+        <translation>Réglé : %1</translation>
+    </message>
+    <message>
         <source>Message</source>
         <translation>Message</translation>
     </message>
@@ -5626,10 +5754,8 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>Plus de détails</translation>
     </message>
     <message>
-        <source>More in
-the drawer</source>
-        <translation>Plus dans
-le tiroir</translation>
+        <source>More in the drawer</source>
+        <translation>Plus dans le tiroir</translation>
     </message>
     <message>
         <source>More ink</source>
@@ -5802,6 +5928,10 @@ le tiroir</translation>
     <message>
         <source>New paper</source>
         <translation>Nouveau papier</translation>
+    </message>
+    <message>
+        <source>New to look at: %1</source>
+        <translation>Nouveau à regarder : %1</translation>
     </message>
     <message>
         <source>Next impression</source>
@@ -6176,6 +6306,10 @@ le tiroir</translation>
         <translation>Rien encore.</translation>
     </message>
     <message>
+        <source>Nothing: it is as it was saved.</source>
+        <translation>Rien : il est tel qu’enregistré.</translation>
+    </message>
+    <message>
         <source>Now try it without looking.</source>
         <translation>Essayez maintenant sans regarder.</translation>
     </message>
@@ -6238,6 +6372,10 @@ le tiroir</translation>
     <message>
         <source>On masking sheets</source>
         <translation>Sur feuilles à masquer</translation>
+    </message>
+    <message>
+        <source>On the card</source>
+        <translation>Sur la carte</translation>
     </message>
     <message>
         <source>On the ground</source>
@@ -7564,6 +7702,10 @@ le tiroir</translation>
         <translation>Étapes</translation>
     </message>
     <message>
+        <source>Steps: %1 instead of %2.</source>
+        <translation>Étapes : %1 au lieu de %2.</translation>
+    </message>
+    <message>
         <source>Sticky</source>
         <translation>Collant</translation>
     </message>
@@ -7924,8 +8066,8 @@ le tiroir</translation>
         <translation>La carte telle qu'elle est</translation>
     </message>
     <message>
-        <source>The card as it will look. Tab goes from thing to thing, arrow keys move the chosen one, K keeps it chosen while Tab goes on.</source>
-        <translation>La carte telle qu'elle sera. Tab va de chose en chose, les flèches déplacent la choisie, K la garde choisie pendant que Tab continue.</translation>
+        <source>The card as it will look. Page Down goes from thing to thing, arrow keys move the chosen one, K keeps it chosen while Page Down goes on.</source>
+        <translation>La carte telle qu’elle sera. « Page suivante » va de chose en chose, les flèches déplacent la choisie, K la garde choisie pendant que l’on continue.</translation>
     </message>
     <message>
         <source>The card at this step</source>
@@ -7970,6 +8112,10 @@ le tiroir</translation>
     <message>
         <source>The card is %1 thicker than your post takes. Thinner foam, or something flat, helps.</source>
         <translation>La carte est plus épaisse de %1 que ne prend votre poste. Une mousse plus mince, ou du plat, aide.</translation>
+    </message>
+    <message>
+        <source>The card is called “%1” instead of “%2”.</source>
+        <translation>La carte s’appelle « %1 » au lieu de « %2 ».</translation>
     </message>
     <message>
         <source>The card is done</source>
@@ -8080,6 +8226,10 @@ le tiroir</translation>
         <translation>L'œil commence encore à %1.</translation>
     </message>
     <message>
+        <source>The eyes are at %1 instead of %2.</source>
+        <translation>Les yeux sont à %1 au lieu de %2.</translation>
+    </message>
+    <message>
         <source>The file does not say how large it is. Mark something whose size you know.</source>
         <translation>Le fichier ne dit pas sa taille. Marquez quelque chose dont vous connaissez la mesure.</translation>
     </message>
@@ -8136,6 +8286,14 @@ le tiroir</translation>
         <translation>L'horizon croise %1 à %2, et tout ce qui a sa hauteur y est aussi.</translation>
     </message>
     <message>
+        <source>The horizon is %1 higher.</source>
+        <translation>L’horizon est %1 plus haut.</translation>
+    </message>
+    <message>
+        <source>The horizon is %1 lower.</source>
+        <translation>L’horizon est %1 plus bas.</translation>
+    </message>
+    <message>
         <source>The horizon runs through the head of %1</source>
         <translation>L'horizon traverse la tête de %1</translation>
     </message>
@@ -8184,6 +8342,14 @@ le tiroir</translation>
         <translation>La base du journal était abîmée. Elle a été mise de côté comme %1 et refaite d'après le carnet.</translation>
     </message>
     <message>
+        <source>The mask of the stamp %1</source>
+        <translation>Le masque du tampon %1</translation>
+    </message>
+    <message>
+        <source>The mask of what shows of %1</source>
+        <translation>Le masque de ce qu’on voit de %1</translation>
+    </message>
+    <message>
         <source>The mask that goes on %1 is still wet</source>
         <translation>Le masque qui va sur %1 est encore humide</translation>
     </message>
@@ -8210,6 +8376,10 @@ le tiroir</translation>
     <message>
         <source>The next one</source>
         <translation>Le suivant</translation>
+    </message>
+    <message>
+        <source>The one paper over %1</source>
+        <translation>Le papier unique sur %1</translation>
     </message>
     <message>
         <source>The one should lie over the other, yet in between %1 must be stamped. Printed over everything at the end, it is free of that.</source>
@@ -8302,6 +8472,10 @@ le tiroir</translation>
     <message>
         <source>The sample stamps</source>
         <translation>Les tampons d'exemple</translation>
+    </message>
+    <message>
+        <source>The saved plan cannot be read.</source>
+        <translation>Le plan enregistré ne peut pas être lu.</translation>
     </message>
     <message>
         <source>The scanned sheet</source>
@@ -8604,6 +8778,10 @@ le tiroir</translation>
         <translation>Temps</translation>
     </message>
     <message>
+        <source>Time at the table: %1 min instead of %2.</source>
+        <translation>Temps à la table : %1 min au lieu de %2.</translation>
+    </message>
+    <message>
         <source>Time for blending</source>
         <translation>Temps pour estomper</translation>
     </message>
@@ -8880,8 +9058,16 @@ le tiroir</translation>
         <translation>Quoi</translation>
     </message>
     <message>
+        <source>What &amp;changed since it was saved</source>
+        <translation>Ce qui a &amp;changé depuis l’enregistrement</translation>
+    </message>
+    <message>
         <source>What Havlo has learnt</source>
         <translation>Ce que Havlo a appris</translation>
+    </message>
+    <message>
+        <source>What changed since it was saved</source>
+        <translation>Ce qui a changé depuis l’enregistrement</translation>
     </message>
     <message>
         <source>What do you &amp;begin with…</source>
@@ -9440,12 +9626,20 @@ le tiroir</translation>
         <translation>une lanterne proche</translation>
     </message>
     <message>
+        <source>a lifted spot</source>
+        <translation>un endroit éclairci</translation>
+    </message>
+    <message>
         <source>a light near by, %1 above the ground</source>
         <translation>une lumière proche, à %1 au-dessus du sol</translation>
     </message>
     <message>
         <source>a line</source>
         <translation>une ligne</translation>
+    </message>
+    <message>
+        <source>a line by hand</source>
+        <translation>une ligne à la main</translation>
     </message>
     <message>
         <source>a line joined</source>
@@ -9558,6 +9752,10 @@ le tiroir</translation>
     <message>
         <source>a size of your own</source>
         <translation>une taille à vous</translation>
+    </message>
+    <message>
+        <source>a small thing by hand</source>
+        <translation>un détail à la main</translation>
     </message>
     <message>
         <source>a soft dry cloth</source>
@@ -10144,6 +10342,10 @@ le tiroir</translation>
         <translation>supprimer ôter</translation>
     </message>
     <message>
+        <source>difference compare</source>
+        <translation>différence comparer</translation>
+    </message>
+    <message>
         <source>differs by %1</source>
         <translation>diffère de %1</translation>
     </message>
@@ -10582,6 +10784,14 @@ le tiroir</translation>
     <message>
         <source>how it and what is behind it get along</source>
         <translation>comment il s'entend avec ce qui est derrière</translation>
+    </message>
+    <message>
+        <source>how it is made</source>
+        <translation>la façon de la faire</translation>
+    </message>
+    <message>
+        <source>how it is meant to be read</source>
+        <translation>la façon dont elle se lit</translation>
     </message>
     <message>
         <source>how strong each pressing is, in % of the first: 100, 70, 49</source>
@@ -11156,8 +11366,8 @@ le tiroir</translation>
         <translation>déplace le rang pour que le plus proche soit trop petit autant que le plus loin est trop grand</translation>
     </message>
     <message>
-        <source>my drawer.zip</source>
-        <translation>mon tiroir.zip</translation>
+        <source>my drawer</source>
+        <translation>mon tiroir</translation>
     </message>
     <message>
         <source>name</source>
@@ -11186,6 +11396,10 @@ le tiroir</translation>
     <message>
         <source>no hero</source>
         <translation>pas de héros</translation>
+    </message>
+    <message>
+        <source>no ink</source>
+        <translation>aucune encre</translation>
     </message>
     <message>
         <source>no light said</source>
@@ -11840,6 +12054,10 @@ le tiroir</translation>
         <translation>quelqu'un d'autre…</translation>
     </message>
     <message>
+        <source>something from a newer version</source>
+        <translation>quelque chose d’une version plus récente</translation>
+    </message>
+    <message>
         <source>something stands in front of it</source>
         <translation>quelque chose est devant</translation>
     </message>
@@ -12052,8 +12270,20 @@ le tiroir</translation>
         <translation>le bas</translation>
     </message>
     <message>
+        <source>the card</source>
+        <translation>la carte</translation>
+    </message>
+    <message>
         <source>the card as it will look</source>
         <translation>la carte telle qu'elle sera</translation>
+    </message>
+    <message>
+        <source>the colouring</source>
+        <translation>la mise en couleur</translation>
+    </message>
+    <message>
+        <source>the colouring of %1</source>
+        <translation>la mise en couleur de %1</translation>
     </message>
     <message>
         <source>the disk is full</source>
@@ -12124,6 +12354,10 @@ le tiroir</translation>
         <translation>le dessin dit mesurer %1 × %2 mm ; aucun tampon n'est ainsi</translation>
     </message>
     <message>
+        <source>the edges and openings</source>
+        <translation>les bords et ouvertures</translation>
+    </message>
+    <message>
         <source>the envelope</source>
         <translation>l'enveloppe</translation>
     </message>
@@ -12180,6 +12414,10 @@ le tiroir</translation>
         <translation>le vœu a de la place</translation>
     </message>
     <message>
+        <source>the ground</source>
+        <translation>le sol</translation>
+    </message>
+    <message>
         <source>the ground under the light</source>
         <translation>le sol sous la lumière</translation>
     </message>
@@ -12224,8 +12462,16 @@ le tiroir</translation>
         <translation>l'horizon, et comment les tailles diminuent vers lui</translation>
     </message>
     <message>
+        <source>the ink %1</source>
+        <translation>l’encre %1</translation>
+    </message>
+    <message>
         <source>the ink runs as soon as it is damp</source>
         <translation>l'encre coule dès qu'elle est humide</translation>
+    </message>
+    <message>
+        <source>the inks</source>
+        <translation>les encres</translation>
     </message>
     <message>
         <source>the large shapes make a triangle</source>
@@ -12260,6 +12506,10 @@ le tiroir</translation>
         <translation>la gauche, où est le pli, et le bas</translation>
     </message>
     <message>
+        <source>the light</source>
+        <translation>la lumière</translation>
+    </message>
+    <message>
         <source>the light: %1</source>
         <translation>la lumière : %1</translation>
     </message>
@@ -12282,6 +12532,10 @@ le tiroir</translation>
     <message>
         <source>the name is too long</source>
         <translation>le nom est trop long</translation>
+    </message>
+    <message>
+        <source>the notes</source>
+        <translation>les notes</translation>
     </message>
     <message>
         <source>the one at hand</source>
@@ -12312,6 +12566,18 @@ le tiroir</translation>
         <translation>l'image est coupée</translation>
     </message>
     <message>
+        <source>the picture on %1</source>
+        <translation>l’image sur %1</translation>
+    </message>
+    <message>
+        <source>the pictures inside</source>
+        <translation>les images intérieures</translation>
+    </message>
+    <message>
+        <source>the pieces</source>
+        <translation>les pièces</translation>
+    </message>
+    <message>
         <source>the powder for %1</source>
         <translation>la poudre pour %1</translation>
     </message>
@@ -12340,6 +12606,10 @@ le tiroir</translation>
         <translation>la droite, où est le pli, et le bas</translation>
     </message>
     <message>
+        <source>the room</source>
+        <translation>la pièce</translation>
+    </message>
+    <message>
         <source>the same scene from the side: drag a thing, or mist, nearer or farther</source>
         <translation>la même scène de côté : approchez ou éloignez une chose, ou la brume</translation>
     </message>
@@ -12348,8 +12618,20 @@ le tiroir</translation>
         <translation>la feuille achetée quand celles du tiroir ne suffisent pas</translation>
     </message>
     <message>
+        <source>the stamp %1</source>
+        <translation>le tampon %1</translation>
+    </message>
+    <message>
         <source>the stamp %1 is damaged: %2</source>
         <translation>le tampon %1 est abîmé : %2</translation>
+    </message>
+    <message>
+        <source>the stamps</source>
+        <translation>les tampons</translation>
+    </message>
+    <message>
+        <source>the step “%1”</source>
+        <translation>l’étape « %1 »</translation>
     </message>
     <message>
         <source>the stronger colour</source>
@@ -12368,6 +12650,10 @@ le tiroir</translation>
         <translation>le ruban sous la ligne</translation>
     </message>
     <message>
+        <source>the things</source>
+        <translation>les choses</translation>
+    </message>
+    <message>
         <source>the top</source>
         <translation>le haut</translation>
     </message>
@@ -12376,8 +12662,16 @@ le tiroir</translation>
         <translation>la partie supérieure</translation>
     </message>
     <message>
+        <source>the viewpoint</source>
+        <translation>le point de vue</translation>
+    </message>
+    <message>
         <source>the visible lines of the room and the ground, pencilled first and inked by pen</source>
         <translation>les traits visibles de la pièce et du sol, d'abord au crayon puis encrés au stylo</translation>
+    </message>
+    <message>
+        <source>the washes</source>
+        <translation>les fondus</translation>
     </message>
     <message>
         <source>the whole of it, or what lies on one side of a line; drag the line's ends on the card</source>
@@ -12692,8 +12986,16 @@ le tiroir</translation>
         <translation>ce qu'il faut pour %1</translation>
     </message>
     <message>
+        <source>what masks are cut from</source>
+        <translation>ce dont on découpe les masques</translation>
+    </message>
+    <message>
         <source>what the log says of that card is damaged</source>
         <translation>ce que le journal dit de cette carte est abîmé</translation>
+    </message>
+    <message>
+        <source>what you said you mean</source>
+        <translation>ce que vous avez dit vouloir</translation>
     </message>
     <message>
         <source>where it comes from, dark sides and shadows</source>
@@ -12786,6 +13088,10 @@ le tiroir</translation>
     <message>
         <source>yellow</source>
         <translation>jaune</translation>
+    </message>
+    <message>
+        <source>your own steps</source>
+        <translation>vos propres étapes</translation>
     </message>
     <message>
         <source>your stamps</source>

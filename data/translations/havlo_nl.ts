@@ -166,7 +166,7 @@ set: %1</translation>
 
 - **Arrow keys**: nudge the chosen thing; with Shift finer
 - **Comma, full stop**: turn it
-- **Tab**: the next thing; **K** keeps the present one chosen while Tab goes on
+- **Page Down**, **Page Up**: the next thing; **K** keeps the present one chosen meanwhile
 - **Shift and click**: one more, or one less, of what is chosen
 - **Ctrl and drag**: a copy, to another spot or another window
 - **Alt and click**: the thing behind; **Alt and drag**: no line catches it
@@ -185,7 +185,7 @@ set: %1</translation>
 
 - **Pijltoetsen**: het gekozene verschuiven; met Shift fijner
 - **Komma, punt**: draaien
-- **Tab**: het volgende ding; **K** houdt het huidige gekozen terwijl Tab verdergaat
+- **Page Down**, **Page Up**: het volgende ding; **K** houdt het huidige intussen gekozen
 - **Shift en klik**: één meer of minder gekozen
 - **Ctrl en slepen**: een kopie, naar een andere plek of een ander venster
 - **Alt en klik**: het ding erachter; **Alt en slepen**: geen lijn vangt het
@@ -744,6 +744,14 @@ geschreven %3</translation>
     <message>
         <source>%1 is nearer than %2.</source>
         <translation>%1 is dichterbij dan %2.</translation>
+    </message>
+    <message>
+        <source>%1 is needed now.</source>
+        <translation>%1 is nu nodig.</translation>
+    </message>
+    <message>
+        <source>%1 is no longer needed.</source>
+        <translation>%1 is niet meer nodig.</translation>
     </message>
     <message>
         <source>%1 is no picture that can be read</source>
@@ -1754,6 +1762,10 @@ geschreven %3</translation>
         <translation>%1: %2 van links, %3 van onderen</translation>
     </message>
     <message>
+        <source>%1: %2 instead of %3.</source>
+        <translation>%1: %2 in plaats van %3.</translation>
+    </message>
+    <message>
         <source>%1: %2 of %3</source>
         <translation>%1: %2 van %3</translation>
     </message>
@@ -1778,12 +1790,48 @@ geschreven %3</translation>
         <translation>%1: een vel van %2, %3</translation>
     </message>
     <message>
+        <source>%1: another part of the stamp prints.</source>
+        <translation>%1: een ander deel van de stempel drukt.</translation>
+    </message>
+    <message>
+        <source>%1: another shape or place.</source>
+        <translation>%1: andere vorm of plaats.</translation>
+    </message>
+    <message>
+        <source>%1: another stamp.</source>
+        <translation>%1: een andere stempel.</translation>
+    </message>
+    <message>
+        <source>%1: at %3 instead of %2.</source>
+        <translation>%1: op %3 in plaats van %2.</translation>
+    </message>
+    <message>
+        <source>%1: bounded by other papers.</source>
+        <translation>%1: begrensd door andere papieren.</translation>
+    </message>
+    <message>
+        <source>%1: by %2 instead of %3.</source>
+        <translation>%1: met %2 in plaats van %3.</translation>
+    </message>
+    <message>
+        <source>%1: changed.</source>
+        <translation>%1: veranderd.</translation>
+    </message>
+    <message>
         <source>%1: cut %2.</source>
         <translation>%1: snijd %2.</translation>
     </message>
     <message>
         <source>%1: done</source>
         <translation>%1: klaar</translation>
+    </message>
+    <message>
+        <source>%1: done in another way.</source>
+        <translation>%1: op een andere manier gedaan.</translation>
+    </message>
+    <message>
+        <source>%1: fades out over %3 instead of %2.</source>
+        <translation>%1: loopt uit over %3 in plaats van %2.</translation>
     </message>
     <message>
         <source>%1: foot %2, %3.</source>
@@ -1802,12 +1850,40 @@ geschreven %3</translation>
         <translation>%1: verborgen terwijl je werkt. Plan, volgorde en afdrukken houden het.</translation>
     </message>
     <message>
+        <source>%1: in %2 instead of %3.</source>
+        <translation>%1: in %2 in plaats van %3.</translation>
+    </message>
+    <message>
+        <source>%1: in another sequence.</source>
+        <translation>%1: in een andere volgorde.</translation>
+    </message>
+    <message>
         <source>%1: leads to the hero</source>
         <translation>%1: leidt naar de held</translation>
     </message>
     <message>
+        <source>%1: lies otherwise between the others, before and behind.</source>
+        <translation>%1: ligt anders tussen de andere, ervoor en erachter.</translation>
+    </message>
+    <message>
         <source>%1: may be moved again.</source>
         <translation>%1: mag weer verplaatst worden.</translation>
+    </message>
+    <message>
+        <source>%1: moved %2.</source>
+        <translation>%1: verschoven, %2.</translation>
+    </message>
+    <message>
+        <source>%1: new.</source>
+        <translation>%1: nieuw.</translation>
+    </message>
+    <message>
+        <source>%1: no longer the hero.</source>
+        <translation>%1: niet meer de held.</translation>
+    </message>
+    <message>
+        <source>%1: no longer there.</source>
+        <translation>%1: er niet meer.</translation>
     </message>
     <message>
         <source>%1: not on the mask. Click to cut it.</source>
@@ -1826,6 +1902,14 @@ geschreven %3</translation>
         <translation>%1: gaat %2 langs de held</translation>
     </message>
     <message>
+        <source>%1: raised by %3 instead of %2.</source>
+        <translation>%1: %3 verhoogd in plaats van %2.</translation>
+    </message>
+    <message>
+        <source>%1: reaches over %3 instead of %2.</source>
+        <translation>%1: reikt over %3 in plaats van %2.</translation>
+    </message>
+    <message>
         <source>%1: runs low</source>
         <translation>%1: raakt op</translation>
     </message>
@@ -1842,8 +1926,32 @@ geschreven %3</translation>
         <translation>%1: %2 genomen, ongeveer %3 karton</translation>
     </message>
     <message>
+        <source>%1: the hero now.</source>
+        <translation>%1: nu de held.</translation>
+    </message>
+    <message>
+        <source>%1: the stamp %2 instead of %3.</source>
+        <translation>%1: de stempel %2 in plaats van %3.</translation>
+    </message>
+    <message>
+        <source>%1: to be cut %2 times instead of %3.</source>
+        <translation>%1: %2 keer te snijden in plaats van %3.</translation>
+    </message>
+    <message>
+        <source>%1: turned %2° to the left.</source>
+        <translation>%1: %2° naar links gedraaid.</translation>
+    </message>
+    <message>
+        <source>%1: turned %2° to the right.</source>
+        <translation>%1: %2° naar rechts gedraaid.</translation>
+    </message>
+    <message>
         <source>%1: used up</source>
         <translation>%1: opgebruikt</translation>
+    </message>
+    <message>
+        <source>%1: was called “%2”.</source>
+        <translation>%1: heette “%2”.</translation>
     </message>
     <message>
         <source>%1; in front of %2 things.</source>
@@ -2630,8 +2738,8 @@ geschreven %3</translation>
         <translation>Een eenvoudige vorm</translation>
     </message>
     <message>
-        <source>A plan to open.</source>
-        <translation>Een plan om te openen.</translation>
+        <source>A plan, a packed drawer or a scan to open.</source>
+        <translation>Een plan, een ingepakte lade of een scan om te openen.</translation>
     </message>
     <message>
         <source>A rack of %1 makes hands wait %2 in all.</source>
@@ -3214,6 +3322,10 @@ geschreven %3</translation>
         <translation>Beide zijn later te wijzigen, onder Kaart.</translation>
     </message>
     <message>
+        <source>Both plans are read …</source>
+        <translation>Beide plannen worden gelezen …</translation>
+    </message>
+    <message>
         <source>Bottom</source>
         <translation>Onder</translation>
     </message>
@@ -3308,6 +3420,10 @@ geschreven %3</translation>
     <message>
         <source>Cards of this variation</source>
         <translation>Kaarten van deze variant</translation>
+    </message>
+    <message>
+        <source>Cards to be made: %1 instead of %2.</source>
+        <translation>Te maken kaarten: %1 in plaats van %2.</translation>
     </message>
     <message>
         <source>Cards you made</source>
@@ -3936,6 +4052,10 @@ geschreven %3</translation>
     <message>
         <source>Even metres</source>
         <translation>Gelijke meters</translation>
+    </message>
+    <message>
+        <source>Evenings: %1 instead of %2.</source>
+        <translation>Avonden: %1 in plaats van %2.</translation>
     </message>
     <message>
         <source>Evenly spaced things crowd together toward the horizon. Here the real gaps differ; the widest is %1 times the narrowest.</source>
@@ -5542,6 +5662,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>Te knippen maskers: %1</translation>
     </message>
     <message>
+        <source>Masks to cut: %1 instead of %2.</source>
+        <translation>Te snijden maskers: %1 in plaats van %2.</translation>
+    </message>
+    <message>
         <source>Mastered: no cover too many</source>
         <translation>Beheerst: geen afdekking te veel</translation>
     </message>
@@ -5594,6 +5718,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>In de la verbeteren</translation>
     </message>
     <message>
+        <source>Mended: %1</source>
+        <translation>Verholpen: %1</translation>
+    </message>
+    <message>
         <source>Message</source>
         <translation>Bericht</translation>
     </message>
@@ -5626,10 +5754,8 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>Meer erover</translation>
     </message>
     <message>
-        <source>More in
-the drawer</source>
-        <translation>Meer in
-de la</translation>
+        <source>More in the drawer</source>
+        <translation>Meer in de la</translation>
     </message>
     <message>
         <source>More ink</source>
@@ -5802,6 +5928,10 @@ de la</translation>
     <message>
         <source>New paper</source>
         <translation>Nieuw papier</translation>
+    </message>
+    <message>
+        <source>New to look at: %1</source>
+        <translation>Nieuw om te bekijken: %1</translation>
     </message>
     <message>
         <source>Next impression</source>
@@ -6176,6 +6306,10 @@ de la</translation>
         <translation>Nog niets.</translation>
     </message>
     <message>
+        <source>Nothing: it is as it was saved.</source>
+        <translation>Niets: het is zoals het bewaard is.</translation>
+    </message>
+    <message>
         <source>Now try it without looking.</source>
         <translation>Probeer het nu zonder te kijken.</translation>
     </message>
@@ -6238,6 +6372,10 @@ de la</translation>
     <message>
         <source>On masking sheets</source>
         <translation>Op maskeervellen</translation>
+    </message>
+    <message>
+        <source>On the card</source>
+        <translation>Op de kaart</translation>
     </message>
     <message>
         <source>On the ground</source>
@@ -7564,6 +7702,10 @@ de la</translation>
         <translation>Stappen</translation>
     </message>
     <message>
+        <source>Steps: %1 instead of %2.</source>
+        <translation>Stappen: %1 in plaats van %2.</translation>
+    </message>
+    <message>
         <source>Sticky</source>
         <translation>Klevend</translation>
     </message>
@@ -7924,8 +8066,8 @@ de la</translation>
         <translation>De kaart zoals hij nu is</translation>
     </message>
     <message>
-        <source>The card as it will look. Tab goes from thing to thing, arrow keys move the chosen one, K keeps it chosen while Tab goes on.</source>
-        <translation>De kaart zoals hij eruit zal zien. Tab gaat van ding naar ding, pijltoetsen verplaatsen het gekozene, K houdt het gekozen terwijl Tab verdergaat.</translation>
+        <source>The card as it will look. Page Down goes from thing to thing, arrow keys move the chosen one, K keeps it chosen while Page Down goes on.</source>
+        <translation>De kaart zoals hij eruit zal zien. Page Down gaat van ding naar ding, pijltoetsen verplaatsen het gekozene, K houdt het gekozen terwijl Page Down verdergaat.</translation>
     </message>
     <message>
         <source>The card at this step</source>
@@ -7970,6 +8112,10 @@ de la</translation>
     <message>
         <source>The card is %1 thicker than your post takes. Thinner foam, or something flat, helps.</source>
         <translation>De kaart is %1 dikker dan je post aanneemt. Dunner schuim, of iets vlaks, helpt.</translation>
+    </message>
+    <message>
+        <source>The card is called “%1” instead of “%2”.</source>
+        <translation>De kaart heet “%1” in plaats van “%2”.</translation>
     </message>
     <message>
         <source>The card is done</source>
@@ -8080,6 +8226,10 @@ de la</translation>
         <translation>Het oog begint nog steeds bij %1.</translation>
     </message>
     <message>
+        <source>The eyes are at %1 instead of %2.</source>
+        <translation>De ogen zijn op %1 in plaats van %2.</translation>
+    </message>
+    <message>
         <source>The file does not say how large it is. Mark something whose size you know.</source>
         <translation>Het bestand zegt niet hoe groot het is. Merk iets waarvan je de maat weet.</translation>
     </message>
@@ -8136,6 +8286,14 @@ de la</translation>
         <translation>De horizon kruist %1 %2, en al het andere van zijn hoogte ook daar.</translation>
     </message>
     <message>
+        <source>The horizon is %1 higher.</source>
+        <translation>De horizon ligt %1 hoger.</translation>
+    </message>
+    <message>
+        <source>The horizon is %1 lower.</source>
+        <translation>De horizon ligt %1 lager.</translation>
+    </message>
+    <message>
         <source>The horizon runs through the head of %1</source>
         <translation>De horizon loopt door het hoofd van %1</translation>
     </message>
@@ -8184,6 +8342,14 @@ de la</translation>
         <translation>De database van het logboek was beschadigd. Hij is apart gelegd als %1 en opnieuw gemaakt uit het journaal.</translation>
     </message>
     <message>
+        <source>The mask of the stamp %1</source>
+        <translation>Het masker van de stempel %1</translation>
+    </message>
+    <message>
+        <source>The mask of what shows of %1</source>
+        <translation>Het masker van wat er te zien is van %1</translation>
+    </message>
+    <message>
         <source>The mask that goes on %1 is still wet</source>
         <translation>Het masker dat op %1 gaat is nog nat</translation>
     </message>
@@ -8210,6 +8376,10 @@ de la</translation>
     <message>
         <source>The next one</source>
         <translation>De volgende</translation>
+    </message>
+    <message>
+        <source>The one paper over %1</source>
+        <translation>Het ene papier over %1</translation>
     </message>
     <message>
         <source>The one should lie over the other, yet in between %1 must be stamped. Printed over everything at the end, it is free of that.</source>
@@ -8302,6 +8472,10 @@ de la</translation>
     <message>
         <source>The sample stamps</source>
         <translation>De voorbeeldstempels</translation>
+    </message>
+    <message>
+        <source>The saved plan cannot be read.</source>
+        <translation>Het bewaarde plan kan niet gelezen worden.</translation>
     </message>
     <message>
         <source>The scanned sheet</source>
@@ -8604,6 +8778,10 @@ de la</translation>
         <translation>Tijd</translation>
     </message>
     <message>
+        <source>Time at the table: %1 min instead of %2.</source>
+        <translation>Tijd aan tafel: %1 min in plaats van %2.</translation>
+    </message>
+    <message>
         <source>Time for blending</source>
         <translation>Tijd voor vegen</translation>
     </message>
@@ -8880,8 +9058,16 @@ de la</translation>
         <translation>Wat</translation>
     </message>
     <message>
+        <source>What &amp;changed since it was saved</source>
+        <translation>Wat er &amp;veranderd is sinds het bewaren</translation>
+    </message>
+    <message>
         <source>What Havlo has learnt</source>
         <translation>Wat Havlo geleerd heeft</translation>
+    </message>
+    <message>
+        <source>What changed since it was saved</source>
+        <translation>Wat er veranderd is sinds het bewaren</translation>
     </message>
     <message>
         <source>What do you &amp;begin with…</source>
@@ -9440,12 +9626,20 @@ de la</translation>
         <translation>een lantaarn dichtbij</translation>
     </message>
     <message>
+        <source>a lifted spot</source>
+        <translation>een opgelichte plek</translation>
+    </message>
+    <message>
         <source>a light near by, %1 above the ground</source>
         <translation>een licht dichtbij, %1 boven de grond</translation>
     </message>
     <message>
         <source>a line</source>
         <translation>een lijn</translation>
+    </message>
+    <message>
+        <source>a line by hand</source>
+        <translation>een lijn met de hand</translation>
     </message>
     <message>
         <source>a line joined</source>
@@ -9558,6 +9752,10 @@ de la</translation>
     <message>
         <source>a size of your own</source>
         <translation>een eigen maat</translation>
+    </message>
+    <message>
+        <source>a small thing by hand</source>
+        <translation>iets kleins met de hand</translation>
     </message>
     <message>
         <source>a soft dry cloth</source>
@@ -10144,6 +10342,10 @@ de la</translation>
         <translation>verwijderen weg</translation>
     </message>
     <message>
+        <source>difference compare</source>
+        <translation>verschil vergelijken</translation>
+    </message>
+    <message>
         <source>differs by %1</source>
         <translation>verschilt %1</translation>
     </message>
@@ -10582,6 +10784,14 @@ de la</translation>
     <message>
         <source>how it and what is behind it get along</source>
         <translation>hoe het en wat erachter is met elkaar omgaan</translation>
+    </message>
+    <message>
+        <source>how it is made</source>
+        <translation>hoe hij gemaakt wordt</translation>
+    </message>
+    <message>
+        <source>how it is meant to be read</source>
+        <translation>hoe hij gelezen moet worden</translation>
     </message>
     <message>
         <source>how strong each pressing is, in % of the first: 100, 70, 49</source>
@@ -11156,8 +11366,8 @@ de la</translation>
         <translation>verschuift de rij zodat het dichtste even veel te klein is als het verste te groot</translation>
     </message>
     <message>
-        <source>my drawer.zip</source>
-        <translation>mijn la.zip</translation>
+        <source>my drawer</source>
+        <translation>mijn lade</translation>
     </message>
     <message>
         <source>name</source>
@@ -11186,6 +11396,10 @@ de la</translation>
     <message>
         <source>no hero</source>
         <translation>geen held</translation>
+    </message>
+    <message>
+        <source>no ink</source>
+        <translation>geen inkt</translation>
     </message>
     <message>
         <source>no light said</source>
@@ -11840,6 +12054,10 @@ de la</translation>
         <translation>iemand anders…</translation>
     </message>
     <message>
+        <source>something from a newer version</source>
+        <translation>iets uit een nieuwere versie</translation>
+    </message>
+    <message>
         <source>something stands in front of it</source>
         <translation>er staat iets voor</translation>
     </message>
@@ -12052,8 +12270,20 @@ de la</translation>
         <translation>de onderste</translation>
     </message>
     <message>
+        <source>the card</source>
+        <translation>de kaart</translation>
+    </message>
+    <message>
         <source>the card as it will look</source>
         <translation>de kaart zoals hij eruit zal zien</translation>
+    </message>
+    <message>
+        <source>the colouring</source>
+        <translation>de inkleuring</translation>
+    </message>
+    <message>
+        <source>the colouring of %1</source>
+        <translation>de inkleuring van %1</translation>
     </message>
     <message>
         <source>the disk is full</source>
@@ -12124,6 +12354,10 @@ de la</translation>
         <translation>de tekening zegt dat hij %1 × %2 mm groot is; een stempel is dat niet</translation>
     </message>
     <message>
+        <source>the edges and openings</source>
+        <translation>de randen en openingen</translation>
+    </message>
+    <message>
         <source>the envelope</source>
         <translation>de envelop</translation>
     </message>
@@ -12180,6 +12414,10 @@ de la</translation>
         <translation>de groet heeft ruimte</translation>
     </message>
     <message>
+        <source>the ground</source>
+        <translation>de grond</translation>
+    </message>
+    <message>
         <source>the ground under the light</source>
         <translation>de grond onder het licht</translation>
     </message>
@@ -12224,8 +12462,16 @@ de la</translation>
         <translation>de horizon, en hoe maten ernaartoe krimpen</translation>
     </message>
     <message>
+        <source>the ink %1</source>
+        <translation>de inkt %1</translation>
+    </message>
+    <message>
         <source>the ink runs as soon as it is damp</source>
         <translation>de inkt loopt uit zodra hij vochtig wordt</translation>
+    </message>
+    <message>
+        <source>the inks</source>
+        <translation>de inkten</translation>
     </message>
     <message>
         <source>the large shapes make a triangle</source>
@@ -12260,6 +12506,10 @@ de la</translation>
         <translation>de linker, waar de vouw is, en de onderste</translation>
     </message>
     <message>
+        <source>the light</source>
+        <translation>het licht</translation>
+    </message>
+    <message>
         <source>the light: %1</source>
         <translation>het licht: %1</translation>
     </message>
@@ -12282,6 +12532,10 @@ de la</translation>
     <message>
         <source>the name is too long</source>
         <translation>de naam is te lang</translation>
+    </message>
+    <message>
+        <source>the notes</source>
+        <translation>de notities</translation>
     </message>
     <message>
         <source>the one at hand</source>
@@ -12312,6 +12566,18 @@ de la</translation>
         <translation>het beeld is afgebroken</translation>
     </message>
     <message>
+        <source>the picture on %1</source>
+        <translation>het beeld op %1</translation>
+    </message>
+    <message>
+        <source>the pictures inside</source>
+        <translation>de beelden binnenin</translation>
+    </message>
+    <message>
+        <source>the pieces</source>
+        <translation>de stukken</translation>
+    </message>
+    <message>
         <source>the powder for %1</source>
         <translation>het poeder voor %1</translation>
     </message>
@@ -12340,6 +12606,10 @@ de la</translation>
         <translation>de rechter, waar de vouw is, en de onderste</translation>
     </message>
     <message>
+        <source>the room</source>
+        <translation>de kamer</translation>
+    </message>
+    <message>
         <source>the same scene from the side: drag a thing, or mist, nearer or farther</source>
         <translation>dezelfde scène van opzij: sleep een ding, of mist, dichterbij of verder</translation>
     </message>
@@ -12348,8 +12618,20 @@ de la</translation>
         <translation>het vel dat gekocht wordt als die van de la niet reiken</translation>
     </message>
     <message>
+        <source>the stamp %1</source>
+        <translation>de stempel %1</translation>
+    </message>
+    <message>
         <source>the stamp %1 is damaged: %2</source>
         <translation>het stempel %1 is beschadigd: %2</translation>
+    </message>
+    <message>
+        <source>the stamps</source>
+        <translation>de stempels</translation>
+    </message>
+    <message>
+        <source>the step “%1”</source>
+        <translation>de stap “%1”</translation>
     </message>
     <message>
         <source>the stronger colour</source>
@@ -12368,6 +12650,10 @@ de la</translation>
         <translation>het plakband onder de lijn</translation>
     </message>
     <message>
+        <source>the things</source>
+        <translation>de dingen</translation>
+    </message>
+    <message>
         <source>the top</source>
         <translation>de bovenste</translation>
     </message>
@@ -12376,8 +12662,16 @@ de la</translation>
         <translation>het bovenste deel</translation>
     </message>
     <message>
+        <source>the viewpoint</source>
+        <translation>het oogpunt</translation>
+    </message>
+    <message>
         <source>the visible lines of the room and the ground, pencilled first and inked by pen</source>
         <translation>de zichtbare lijnen van de kamer en de grond, eerst met potlood en dan met de pen getrokken</translation>
+    </message>
+    <message>
+        <source>the washes</source>
+        <translation>de overgangen</translation>
     </message>
     <message>
         <source>the whole of it, or what lies on one side of a line; drag the line's ends on the card</source>
@@ -12692,8 +12986,16 @@ de la</translation>
         <translation>wat nodig is voor %1</translation>
     </message>
     <message>
+        <source>what masks are cut from</source>
+        <translation>waar maskers uit gesneden worden</translation>
+    </message>
+    <message>
         <source>what the log says of that card is damaged</source>
         <translation>wat het logboek van die kaart zegt is beschadigd</translation>
+    </message>
+    <message>
+        <source>what you said you mean</source>
+        <translation>wat je zo bedoelt</translation>
     </message>
     <message>
         <source>where it comes from, dark sides and shadows</source>
@@ -12786,6 +13088,10 @@ de la</translation>
     <message>
         <source>yellow</source>
         <translation>geel</translation>
+    </message>
+    <message>
+        <source>your own steps</source>
+        <translation>je eigen stappen</translation>
     </message>
     <message>
         <source>your stamps</source>

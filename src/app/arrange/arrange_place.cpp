@@ -10,6 +10,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "app/common/drawings.h"
 #include "app/common/form_rows.h"
 #include "app/common/keyed_rows.h"
 #include "app/common/picture_box.h"
@@ -105,7 +106,7 @@ QWidget* ArrangePlace::buildSide() {
   m_hero->setIconSize(QSize(34, 34));
   m_hero->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
   side->box()->addWidget(m_hero);
-  m_samples = new QPushButton(tr("Take the sample stamps"));
+  m_samples = drawnButton("place-drawer", tr("Take the sample stamps"));
   m_samples->setObjectName(QStringLiteral("samples"));
   connect(m_samples, &QPushButton::clicked, this, [this] {
     m_drawer.fillWithDemo();
@@ -124,7 +125,7 @@ QWidget* ArrangePlace::buildSide() {
   m_progress->setAccessibleName(tr("Looking for arrangements"));
   side->box()->addWidget(m_progress);
   auto* acts = new QHBoxLayout;
-  m_ask = new QPushButton(tr("Suggest three"));
+  m_ask = drawnButton("act-arrange", tr("Suggest three"));
   m_ask->setObjectName(QStringLiteral("ask"));
   m_stop = plainButton(tr("Stop"));
   acts->addWidget(m_ask);
@@ -232,7 +233,7 @@ QLayout* ArrangePlace::buildLeaves() {
   for (int k = 0; k < 4; ++k) {
     auto* leaf = new SheetFrame;
     Leaf l{leaf, new PictureBox, inkLabel({}, bodyFont(QFont::DemiBold), theme().ink),
-           inkLabel({}, labelFont(), theme().soft, true), new QPushButton(tr("Take this one"))};
+           inkLabel({}, labelFont(), theme().soft, true), drawnButton("act-done", tr("Take this one"))};
     auto* head = new QHBoxLayout;
     head->addWidget(l.title, 1);
     head->addWidget(l.take);

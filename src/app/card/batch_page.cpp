@@ -7,6 +7,7 @@
 #include <QVBoxLayout>
 #include <algorithm>
 
+#include "app/common/drawings.h"
 #include "app/common/form_rows.h"
 #include "app/common/keyed_rows.h"
 #include "app/session/drawer_session.h"
@@ -67,7 +68,7 @@ BatchPage::BatchPage(PlanSession& session, DrawerSession& drawer, std::shared_pt
   m_rows->grid()->setColumnStretch(0, 3);
   m_rows->grid()->setColumnStretch(1, 3);
   column->addWidget(m_rows);
-  auto* add = new QPushButton(tr("Add a variation"));
+  auto* add = drawnButton("act-another", tr("Add a variation"));
   add->setObjectName(QStringLiteral("addVariation"));
   add->setToolTip(tr("another hero or other words on some of the cards"));
   column->addWidget(add);

@@ -16,6 +16,7 @@
 #include "app/card/stack_view.h"
 #include "app/common/column_width.h"
 #include "app/common/divider_tab.h"
+#include "app/common/drawings.h"
 #include "app/common/flow_row.h"
 #include "app/common/keyed_rows.h"
 #include "app/common/marks.h"
@@ -96,7 +97,7 @@ QWidget* CardPlace::buildChoices() {
   holdWidth(sheet, qRound(292 * (1 + (textScale() - 1) * 0.6)));
   auto* head = new QHBoxLayout;
   head->addWidget(inkLabel(tr("The card"), headingFont(), theme().ink), 1);
-  auto* fresh = new QPushButton(tr("Begin a new card"));
+  auto* fresh = drawnButton("act-new", tr("Begin a new card"));
   connect(fresh, &QPushButton::clicked, this, &CardPlace::newCardRequested);
   head->addWidget(fresh);
   sheet->box()->addLayout(head);

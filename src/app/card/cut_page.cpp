@@ -6,6 +6,7 @@
 #include <QVBoxLayout>
 #include <algorithm>
 
+#include "app/common/drawings.h"
 #include "app/common/form_rows.h"
 #include "app/common/keyed_rows.h"
 #include "app/session/drawer_session.h"
@@ -47,11 +48,11 @@ CutPage::CutPage(PlanSession& session, DrawerSession& drawer, QWidget* parent)
   m_papers->grid()->setSpacing(3);
   m_papers->grid()->setColumnStretch(0, 1);
   column->addWidget(m_papers);
-  m_cutUp = new QPushButton(tr("It is cut: offcuts into the drawer"));
+  m_cutUp = drawnButton("do-cut", tr("It is cut: offcuts into the drawer"));
   m_cutUp->setObjectName(QStringLiteral("cutUp"));
   m_cutUp->setToolTip(
       tr("takes the sheets that were cut out of the drawer and puts what is left of them in"));
-  m_print = new QPushButton(tr("Print the cut list…"));
+  m_print = drawnButton("act-print", tr("Print the cut list…"));
   m_print->setObjectName(QStringLiteral("printCutList"));
   column->addWidget(m_cutUp);
   column->addWidget(m_print);

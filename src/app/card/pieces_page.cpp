@@ -9,6 +9,7 @@
 #include <QSignalBlocker>
 #include <cmath>
 
+#include "app/common/drawings.h"
 #include "app/common/form_rows.h"
 #include "app/common/ink_tin.h"
 #include "app/common/keyed_rows.h"
@@ -60,7 +61,7 @@ PiecesPage::PiecesPage(PlanSession& session, DrawerSession& drawer, QWidget* par
   m_list->grid()->setSpacing(3);
   m_list->grid()->setColumnStretch(0, 1);
   column->addWidget(m_list);
-  auto* add = new QPushButton(tr("Add a piece"));
+  auto* add = drawnButton("act-sheet", tr("Add a piece"));
   add->setObjectName(QStringLiteral("addPiece"));
   m_menu = new QMenu(add);
   add->setProperty("opens", true);
@@ -122,10 +123,10 @@ QWidget* PiecesPage::buildForm() {
   m_form->add(tr("Cut"), m_cut);
   m_flush = new QCheckBox(tr("cut off what hangs over the panel"));
   m_form->addWide(m_flush);
-  m_picture = new QPushButton(tr("Plan its picture"));
+  m_picture = drawnButton("place-scene", tr("Plan its picture"));
   m_picture->setObjectName(QStringLiteral("planPicture"));
   m_picture->setToolTip(tr("with the tools of the scene: greetings and small stamps, at the right way up"));
-  m_corner = new QPushButton(tr("Part of the hero in a corner"));
+  m_corner = drawnButton("act-hero", tr("Part of the hero in a corner"));
   m_corner->setObjectName(QStringLiteral("cornerStamp"));
   m_corner->setToolTip(
       tr("runs off the lower left corner, in a later pressing, so that an address stays legible"));

@@ -8,6 +8,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "app/common/drawings.h"
 #include "app/common/form_rows.h"
 #include "app/common/ink_tin.h"
 #include "app/common/keyed_rows.h"
@@ -96,7 +97,7 @@ void SizesPage::buildBase(FormRows& rows) {
     takeBase(base ? base->width_mm : m_session.plan().card.panel.width_mm, mm, tr("Another base"));
   });
   rows.add(tr("Base, folded"), sideBySide(m_baseWidth, m_baseHeight));
-  auto* turnIt = new QPushButton(tr("Turn it round"));
+  auto* turnIt = drawnButton("act-redo", tr("Turn it round"));
   turnIt->setToolTip(tr("Upright becomes lying, lying upright"));
   connect(turnIt, &QPushButton::clicked, this, &SizesPage::turn);
   rows.add(QString(), turnIt);

@@ -7,6 +7,7 @@
 #include <QPushButton>
 #include <QSettings>
 
+#include "app/common/drawings.h"
 #include "app/common/form_rows.h"
 #include "app/common/keyed_rows.h"
 #include "app/common/rolled.h"
@@ -72,7 +73,7 @@ OwnPage::OwnPage(PlanSession& session, QWidget* parent) : QWidget(parent), m_ses
   m_minutes = minutes(tr("How long it takes"), 1), m_dry = minutes(tr("How long it dries"), 0);
   form->add(tr("Takes"), m_minutes);
   form->add(tr("Dries"), m_dry);
-  auto* add = new QPushButton(tr("Put it in"));
+  auto* add = drawnButton("act-done", tr("Put it in"));
   add->setObjectName(QStringLiteral("addOwn"));
   form->addWide(add);
   column->addWidget(form);

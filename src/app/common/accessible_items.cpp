@@ -1,11 +1,20 @@
 #include "app/common/accessible_items.h"
 
+#include <QAbstractButton>
 #include <QAccessible>
 #include <QAccessibleWidget>
+#include <QApplication>
+#include <QCheckBox>
+#include <QMainWindow>
+#include <QMenu>
 #include <QPointer>
+#include <QRadioButton>
 
 namespace havlo {
 namespace {
+
+/// Does a view have the keys? What pops up has them without being told so.
+bool hasKeys(const QWidget* view) { return view->hasFocus() || QApplication::activePopupWidget() == view; }
 
 /// One item: asks its view whenever it is asked.
 class ItemInterface : public QAccessibleInterface, public QAccessibleActionInterface {
@@ -42,7 +51,7 @@ class ItemInterface : public QAccessibleInterface, public QAccessibleActionInter
     const bool chosen = item().chosen;
     s.selectable = s.focusable = true;
     s.selected = chosen;
-    s.focused = chosen && m_view->hasFocus();
+    s.focused = chosen && hasKeys(m_view);
     s.disabled = !m_view->isEnabled();
     s.invisible = !m_view->isVisible();
     return s;
@@ -71,6 +80,11 @@ class ViewInterface : public QAccessibleWidget {
     for (const QAccessible::Id id : m_known) QAccessible::deleteAccessibleInterface(id);
   }
 
+  // What pops up is found in the window over which it does, see WindowInterface.
+  QAccessibleInterface* parent() const override {
+    const QWidget* above = widget()->windowType() == Qt::Popup ? widget()->parentWidget() : nullptr;
+    return above ? QAccessible::queryAccessibleInterface(above->window()) : QAccessibleWidget::parent();
+  }
   // Fields that are laid over the picture come after its items.
   int childCount() const override { return count() + QAccessibleWidget::childCount(); }
   QAccessibleInterface* child(int index) const override {
@@ -95,7 +109,7 @@ class ViewInterface : public QAccessibleWidget {
     return QAccessibleWidget::childAt(x, y);
   }
   QAccessibleInterface* focusChild() const override {
-    if (!widget()->hasFocus()) return QAccessibleWidget::focusChild();
+    if (!hasKeys(widget())) return QAccessibleWidget::focusChild();
     const std::vector<ViewItem> all = items();
     for (size_t k = 0; k < all.size(); ++k)
       if (all[k].chosen) return child(static_cast<int>(k));
@@ -109,9 +123,79 @@ class ViewInterface : public QAccessibleWidget {
   int count() const { return static_cast<int>(items().size()); }
 };
 
+/// A window, and what pops up over it: of that Qt tells only as long as nobody looks for it in the tree.
+class WindowInterface : public QAccessibleWidget {
+ public:
+  explicit WindowInterface(QWidget* window) : QAccessibleWidget(window, QAccessible::Window) {}
+
+  int childCount() const override {
+    return QAccessibleWidget::childCount() + static_cast<int>(popups().size());
+  }
+  QAccessibleInterface* child(int index) const override {
+    const int own = QAccessibleWidget::childCount();
+    if (index < own) return QAccessibleWidget::child(index);
+    const QList<QWidget*> over = popups();
+    return index - own < over.size() ? QAccessible::queryAccessibleInterface(over[index - own]) : nullptr;
+  }
+  int indexOfChild(const QAccessibleInterface* child) const override {
+    const qsizetype over = child ? popups().indexOf(qobject_cast<QWidget*>(child->object())) : -1;
+    return over >= 0 ? QAccessibleWidget::childCount() + static_cast<int>(over)
+                     : QAccessibleWidget::indexOfChild(child);
+  }
+
+ private:
+  QList<QWidget*> popups() const {
+    QList<QWidget*> out;
+    for (QWidget* one : QApplication::topLevelWidgets())
+      if (one->isVisible() && one->windowType() == Qt::Popup && one->parentWidget() &&
+          one->parentWidget()->window() == widget() &&
+          (dynamic_cast<ItemView*>(one) || qobject_cast<QMenu*>(one)))
+        out << one;
+    return out;
+  }
+};
+
+/// A button that stays down. Qt's own only sets it there, which no part of the window listens to: taken
+/// through the tree it is clicked, as by hand.
+class CheckedButtonInterface : public QAccessibleWidget {
+ public:
+  explicit CheckedButtonInterface(QAbstractButton* button)
+      : QAccessibleWidget(button, qobject_cast<QRadioButton*>(button) ? QAccessible::RadioButton
+                                  : qobject_cast<QCheckBox*>(button)  ? QAccessible::CheckBox
+                                                                      : QAccessible::PushButton) {}
+
+  QString text(QAccessible::Text which) const override {
+    const QString told = QAccessibleWidget::text(which);
+    if (which != QAccessible::Name || !told.isEmpty()) return told;
+    return QString(button()->text()).remove(u'&');
+  }
+  QAccessible::State state() const override {
+    QAccessible::State s = QAccessibleWidget::state();
+    s.checkable = true;
+    s.checked = button()->isChecked();
+    return s;
+  }
+  QStringList actionNames() const override {
+    QStringList names;
+    if (button()->isEnabled()) names << toggleAction() << pressAction();
+    return names << QAccessibleWidget::actionNames();
+  }
+  void doAction(const QString& name) override {
+    if (name == toggleAction() || name == pressAction()) return button()->animateClick();
+    QAccessibleWidget::doAction(name);
+  }
+
+ private:
+  QAbstractButton* button() const { return static_cast<QAbstractButton*>(widget()); }
+};
+
 QAccessibleInterface* interfaceOf(const QString&, QObject* object) {
   auto* widget = qobject_cast<QWidget*>(object);
-  return widget && dynamic_cast<ItemView*>(widget) ? new ViewInterface(widget) : nullptr;
+  if (!widget) return nullptr;
+  if (dynamic_cast<ItemView*>(widget)) return new ViewInterface(widget);
+  if (auto* button = qobject_cast<QAbstractButton*>(widget); button && button->isCheckable())
+    return new CheckedButtonInterface(button);
+  return qobject_cast<QMainWindow*>(widget) ? new WindowInterface(widget) : nullptr;
 }
 
 }  // namespace

@@ -138,6 +138,22 @@ ChoiceList::ChoiceList(QWidget* parent) : QListView(parent), m_rows(new ChoiceMo
   });
 }
 
+std::vector<ViewItem> ChoiceList::items() const {
+  std::vector<ViewItem> out;
+  for (int row = 0; row < count(); ++row) {
+    const QString text = textAt(row), tip = m_rows->rows()[static_cast<size_t>(row)].tip;
+    const qsizetype end = text.indexOf(u'\n');
+    out.push_back({end < 0 ? text : text.left(end), end < 0 ? tip : text.mid(end + 1).replace(u'\n', u' '),
+                   visualRect(m_rows->index(row)), row == currentRow()});
+  }
+  return out;
+}
+
+void ChoiceList::takeItem(int item) {
+  setCurrentRow(item);
+  Q_EMIT taken(keyAt(item));
+}
+
 void ChoiceList::setRows(std::vector<ChoiceRow> rows) {
   const QString key = currentKey();
   const int row = std::max(0, currentRow());

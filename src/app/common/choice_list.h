@@ -8,6 +8,8 @@
 #include <functional>
 #include <vector>
 
+#include "app/common/accessible_items.h"
+
 namespace havlo {
 
 struct ChoiceRow {
@@ -52,11 +54,15 @@ class ChoiceModel : public QAbstractListModel {
   Carried m_carried;
 };
 
-class ChoiceList : public QListView {
+class ChoiceList : public QListView, public ItemView {
   Q_OBJECT
 
  public:
   explicit ChoiceList(QWidget* parent = nullptr);
+
+  // Whatever reads the screen takes a row as a click does; a table's cell would only be chosen.
+  std::vector<ViewItem> items() const override;
+  void takeItem(int item) override;
 
   /// What was chosen stays so; if it is gone, the row in its place is. Says nothing: whoever fills a list
   /// knows it.

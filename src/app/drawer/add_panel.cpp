@@ -5,6 +5,7 @@
 #include <cmath>
 
 #include "app/common/column_width.h"
+#include "app/common/drawings.h"
 #include "app/common/form_rows.h"
 #include "app/common/measure_edit.h"
 #include "app/common/rolled.h"
@@ -38,7 +39,7 @@ AddPage::AddPage(PlanSession& session, DrawerSession& drawer, std::shared_ptr<Sv
   m_progress = new QProgressBar;
   m_progress->setFixedWidth(150);
   m_progress->setRange(0, 100);
-  m_stop = new QPushButton(tr("Stop"));
+  m_stop = drawnButton("act-still", tr("Stop"));
   m_whole = new QPushButton(tr("Show the whole sheet"));
   m_next = new QPushButton(tr("Next impression"));
   below->addWidget(m_whole);
@@ -112,9 +113,9 @@ QWidget* AddPage::buildPicture() {
   column->setSpacing(6);
   column->addWidget(inkLabel(tr("1  The picture"), bodyFont(QFont::Bold), theme().ink));
   auto* pictures = new QHBoxLayout;
-  auto* open = new QPushButton(tr("File"));
-  auto* pasteIt = new QPushButton(tr("Paste"));
-  auto* sample = new QPushButton(tr("Try a sample"));
+  auto* open = drawnButton("act-open", tr("File"));
+  auto* pasteIt = drawnButton("act-paste", tr("Paste"));
+  auto* sample = drawnButton("act-demo", tr("Try a sample"));
   connect(open, &QPushButton::clicked, this, [this] {
     FileChooser::choose({tr("A scan or photo of stamps"), {picturesKind()}}, this,
                         [this](const QString& path) { readFile(path); });
@@ -220,7 +221,7 @@ QWidget* AddPage::buildQuestions() {
   column->addWidget(inkLabel(tr("4  What is it?"), bodyFont(QFont::Bold), theme().ink));
   column->addWidget(m_facts = new StampFacts);
   connect(m_facts, &StampFacts::finished, this, [this] { put(false); });
-  m_put = new QPushButton(tr("Into the drawer"));
+  m_put = drawnButton("act-save", tr("Into the drawer"));
   m_putOn = plainButton(tr("Into the drawer and onto the card"));
   connect(m_putOn, &QPushButton::clicked, this, [this] { put(true); });
   connect(m_put, &QPushButton::clicked, this, [this] { put(false); });

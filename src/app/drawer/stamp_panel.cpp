@@ -8,6 +8,7 @@
 #include <QPushButton>
 #include <QVBoxLayout>
 
+#include "app/common/drawings.h"
 #include "app/common/form_rows.h"
 #include "app/common/picture_box.h"
 #include "app/common/rolled.h"
@@ -162,7 +163,7 @@ void StampPanel::buildActs(QVBoxLayout* outer) {
     refreshPlan();
   });
   outer->addWidget(update, 0, Qt::AlignLeft);
-  auto* put = new QPushButton(tr("Put it on the card"));
+  auto* put = drawnButton("act-add", tr("Put it on the card"));
   m_put = put;
   connect(put, &QPushButton::clicked, this, [this] { Q_EMIT putOnCardRequested(m_key); });
   auto* remove = plainButton(tr("Out of the drawer"));

@@ -9,6 +9,7 @@
 #include <algorithm>
 
 #include "app/common/choice_list.h"
+#include "app/common/drawings.h"
 #include "app/common/form_rows.h"
 #include "app/common/ink_tin.h"
 #include "app/common/measure_edit.h"
@@ -56,7 +57,7 @@ StockPanel::StockPanel(PlanSession& session, DrawerSession& drawer, QWidget* par
   m_form->add(tr("There is"), m_left);
   m_form->add(tr("Notes"), m_notes = new QLineEdit);
   sheet->box()->addWidget(m_form);
-  auto* add = new QPushButton(tr("Add to the stock"));
+  auto* add = drawnButton("act-sheet", tr("Add to the stock"));
   add->setObjectName(QStringLiteral("addGood"));
   auto* menu = new QMenu(add);
   for (const auto& [text, kind] : {std::pair(tr("Envelopes"), GoodKind::Envelope),

@@ -12,6 +12,7 @@
 #include <cmath>
 
 #include "app/common/choice_list.h"
+#include "app/common/drawings.h"
 #include "app/common/form_rows.h"
 #include "app/common/ink_tin.h"
 #include "app/common/measure_edit.h"
@@ -132,9 +133,9 @@ QWidget* SuppliesPanel::buildInks() {
   rows->addWide(m_stripSays = inkLabel({}, labelFont(), theme().soft, true));
   m_stripSays->hide();
   m_strip = new Job<Result<std::vector<double>>>(this);
-  auto* put = new QPushButton(tr("Use it in this plan"));
+  auto* put = drawnButton("act-paste", tr("Use it in this plan"));
   rows->addWide(put);
-  auto* add = new QPushButton(tr("Add an ink"));
+  auto* add = drawnButton("place-ink", tr("Add an ink"));
   auto* scanned = plainButton(tr("Inks from a scan"));
   scanned->setToolTip(tr("a scan of patches of your inks and markers side by side on white paper"));
   auto* remove = plainButton(tr("Out of the drawer"));
@@ -231,8 +232,8 @@ QWidget* SuppliesPanel::buildPapers() {
   });
   m_paperNotes = new QLineEdit;
   rows->add(tr("Notes"), m_paperNotes);
-  auto* put = new QPushButton(tr("Use it in this plan"));
-  auto* add = new QPushButton(tr("Add a paper"));
+  auto* put = drawnButton("act-paste", tr("Use it in this plan"));
+  auto* add = drawnButton("act-sheet", tr("Add a paper"));
   auto* remove = plainButton(tr("Out of the drawer"));
   for (QWidget* w : {put, add, remove}) rows->addWide(w);
   sheet->box()->addWidget(rows);

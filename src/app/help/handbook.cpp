@@ -62,23 +62,24 @@ QString keysPage(const ActionTable& actions) {
     }
     if (!rows.isEmpty()) out += QStringLiteral("## %1\n\n%2\n").arg(title, rows);
   }
-  return out + Handbook::tr(
-                   "## On the card\n\n"
-                   "- **Arrow keys**: nudge the chosen thing; with Shift finer\n"
-                   "- **Comma, full stop**: turn it\n"
-                   "- **Tab**: the next thing; **K** keeps the present one chosen while Tab goes on\n"
-                   "- **Shift and click**: one more, or one less, of what is chosen\n"
-                   "- **Ctrl and drag**: a copy, to another spot or another window\n"
-                   "- **Alt and click**: the thing behind; **Alt and drag**: no line catches it\n"
-                   "- **L, B**: type the measure from the left, from the bottom\n"
-                   "- **Z**: the loupe\n"
-                   "- **Ctrl and wheel**: closer and farther; **Space and drag**, **Ctrl and arrow keys**: "
-                   "along the card\n"
-                   "- **Escape**: nothing is chosen\n\n"
-                   "## At the table\n\n"
-                   "- **Space**: the step is done\n"
-                   "- **Backspace**: one step back\n"
-                   "- **W**: it went wrong\n");
+  return out +
+         Handbook::tr(
+             "## On the card\n\n"
+             "- **Arrow keys**: nudge the chosen thing; with Shift finer\n"
+             "- **Comma, full stop**: turn it\n"
+             "- **Page Down**, **Page Up**: the next thing; **K** keeps the present one chosen meanwhile\n"
+             "- **Shift and click**: one more, or one less, of what is chosen\n"
+             "- **Ctrl and drag**: a copy, to another spot or another window\n"
+             "- **Alt and click**: the thing behind; **Alt and drag**: no line catches it\n"
+             "- **L, B**: type the measure from the left, from the bottom\n"
+             "- **Z**: the loupe\n"
+             "- **Ctrl and wheel**: closer and farther; **Space and drag**, **Ctrl and arrow keys**: "
+             "along the card\n"
+             "- **Escape**: nothing is chosen\n\n"
+             "## At the table\n\n"
+             "- **Space**: the step is done\n"
+             "- **Backspace**: one step back\n"
+             "- **W**: it went wrong\n");
 }
 
 Handbook::Handbook(const ActionTable& actions, const QString& language, QWidget* parent) : QDialog(parent) {

@@ -10,6 +10,7 @@
 #include <functional>
 
 #include "app/common/choice_list.h"
+#include "app/common/drawings.h"
 #include "app/common/form_rows.h"
 #include "app/common/ink_tin.h"
 #include "app/common/measure_edit.h"
@@ -142,7 +143,7 @@ BackgroundPage::BackgroundPage(PlanSession& session, OwnedInks owned, QWidget* p
 
 QLayout* BackgroundPage::buildActs() {
   auto* acts = new QHBoxLayout;
-  auto* add = new QPushButton(tr("Add a wash"));
+  auto* add = drawnButton("do-wash", tr("Add a wash"));
   add->setObjectName(QStringLiteral("addWash"));
   auto* menu = new QMenu(add);
   for (const WashKind kind : kKinds)

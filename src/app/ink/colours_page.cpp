@@ -6,6 +6,7 @@
 #include <QPushButton>
 #include <algorithm>
 
+#include "app/common/drawings.h"
 #include "app/common/form_rows.h"
 #include "app/common/keyed_rows.h"
 #include "app/common/picture_box.h"
@@ -89,7 +90,7 @@ ColoursPage::ColoursPage(PlanSession& session, DrawerSession& drawer, std::share
        tr("From this plan's inks and the drawer's: sky, ground, and a hero that stands off most from both."));
   column->addWidget(m_palettes = new KeyedRows);
   m_palettes->grid()->setColumnStretch(1, 1);
-  auto* greys = new QPushButton(tr("One colour among greys"));
+  auto* greys = drawnButton("act-hero", tr("One colour among greys"));
   greys->setObjectName(QStringLiteral("amongGreys"));
   greys->setToolTip(tr("The hero keeps its colour; everything else is stamped and blended in greys."));
   column->addWidget(greys, 0, Qt::AlignLeft);

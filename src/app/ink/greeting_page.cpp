@@ -5,6 +5,7 @@
 #include <QCoreApplication>
 #include <QPushButton>
 
+#include "app/common/drawings.h"
 #include "app/common/form_rows.h"
 #include "app/common/keyed_rows.h"
 #include "app/common/rolled.h"
@@ -48,7 +49,7 @@ GreetingPage::GreetingPage(PlanSession& session, std::shared_ptr<SvgArt> art, QW
   column->addWidget(m_head = inkLabel({}, bodyFont(QFont::DemiBold), theme().ink, true));
   column->addWidget(m_says = inkLabel({}, bodyFont(), theme().soft, true));
   column->addWidget(m_ways = new KeyedRows);
-  m_level = new QPushButton(tr("Set it level"));
+  m_level = drawnButton("act-upright", tr("Set it level"));
   column->addWidget(m_level, 0, Qt::AlignLeft);
   column->addSpacing(6);
   column->addWidget(inkLabel(tr("Where it could stand"), bodyFont(QFont::DemiBold), theme().ink));
@@ -65,9 +66,9 @@ GreetingPage::GreetingPage(PlanSession& session, std::shared_ptr<SvgArt> art, QW
   column->addWidget(m_second);
   column->addWidget(m_ground);
   auto* acts = new QHBoxLayout;
-  m_find = new QPushButton(tr("Find its place"));
+  m_find = drawnButton("act-find", tr("Find its place"));
   m_find->setObjectName(QStringLiteral("findPlace"));
-  m_move = new QPushButton(tr("Move it there"));
+  m_move = drawnButton("act-done", tr("Move it there"));
   m_move->setObjectName(QStringLiteral("moveThere"));
   acts->addWidget(m_find);
   acts->addWidget(m_move);

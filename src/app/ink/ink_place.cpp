@@ -6,6 +6,7 @@
 #include <QStackedWidget>
 
 #include "app/common/divider_tab.h"
+#include "app/common/drawings.h"
 #include "app/common/flow_row.h"
 #include "app/common/form_rows.h"
 #include "app/common/sheet_frame.h"
@@ -48,7 +49,7 @@ InkPlace::InkPlace(PlanSession& session, DrawerSession& drawer, std::shared_ptr<
   m_verdict->setObjectName(QStringLiteral("verdict"));
   auto* under = new QHBoxLayout;
   under->addWidget(m_verdict, 1);
-  auto* arrange = new QPushButton(tr("Suggest arrangements"));
+  auto* arrange = drawnButton("act-arrange", tr("Suggest arrangements"));
   arrange->setObjectName(QStringLiteral("arrange"));
   under->addWidget(arrange, 0, Qt::AlignTop);
   left->addLayout(under);

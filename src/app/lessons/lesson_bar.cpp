@@ -5,6 +5,7 @@
 #include <QPushButton>
 
 #include "app/common/accessible_items.h"
+#include "app/common/drawings.h"
 #include "app/common/form_rows.h"
 
 namespace havlo {
@@ -24,9 +25,9 @@ LessonBar::LessonBar(PlanSession& session, MakingSession& making, QWidget* paren
   m_why = inkLabel({}, labelFont(), theme().soft, true);
   for (QLabel* label : {m_head, m_todo, m_why}) words->addWidget(label);
   row->addLayout(words, 1);
-  m_go = new QPushButton(tr("Take me there"));
+  m_go = drawnButton("act-lesson", tr("Take me there"));
   m_go->setObjectName(QStringLiteral("lessonGo"));
-  m_next = new QPushButton(tr("The next lesson"));
+  m_next = drawnButton("act-lesson", tr("The next lesson"));
   m_next->setObjectName(QStringLiteral("lessonNext"));
   m_leave = plainButton(tr("Leave the lesson"));
   m_leave->setObjectName(QStringLiteral("lessonLeave"));

@@ -5,6 +5,7 @@
 #include <QPushButton>
 #include <QVBoxLayout>
 
+#include "app/common/drawings.h"
 #include "app/common/form_rows.h"
 #include "app/common/keyed_rows.h"
 #include "app/common/picture_box.h"
@@ -40,7 +41,7 @@ HoldDialog::HoldDialog(CompareAsk ask, std::shared_ptr<SvgArt> art, MeasureStyle
   row->addWidget(rolled(m_rows), 2);
   column->addLayout(row, 1);
   auto* acts = new QHBoxLayout;
-  m_choose = new QPushButton(tr("Choose a picture…"));
+  m_choose = drawnButton("act-open", tr("Choose a picture…"));
   m_choose->setObjectName(QStringLiteral("choose"));
   m_try = plainButton(tr("Try with a made-up picture"));
   m_try->setObjectName(QStringLiteral("try"));

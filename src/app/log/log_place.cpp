@@ -9,6 +9,7 @@
 
 #include "app/common/choice_list.h"
 #include "app/common/column_width.h"
+#include "app/common/drawings.h"
 #include "app/common/form_rows.h"
 #include "app/common/keyed_rows.h"
 #include "app/common/picture_box.h"
@@ -113,7 +114,7 @@ QWidget* LogPlace::buildCard() {
   side(tr("As it came out"), m_cardCaption, m_card);
   outer->addWidget(m_made, 1);
   column->addLayout(outer, 5);
-  m_open = new QPushButton(tr("Open this plan"));
+  m_open = drawnButton("act-open", tr("Open this plan"));
   m_open->setObjectName(QStringLiteral("openPlan"));
   column->addWidget(m_open, 0, Qt::AlignLeft);
   connect(m_open, &QPushButton::clicked, this, [this] { Q_EMIT openRequested(m_cards->currentKey()); });
@@ -130,7 +131,7 @@ QWidget* LogPlace::buildCard() {
 
 QHBoxLayout* LogPlace::buildActs() {
   auto* acts = new QHBoxLayout;
-  m_hold = new QPushButton(tr("Hold a picture against it…"));
+  m_hold = drawnButton("act-compare", tr("Hold a picture against it…"));
   m_hold->setObjectName(QStringLiteral("hold"));
   m_try = plainButton(tr("Try with a made-up picture"));
   m_try->setObjectName(QStringLiteral("try"));

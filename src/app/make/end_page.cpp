@@ -8,6 +8,7 @@
 #include <QVBoxLayout>
 #include <algorithm>
 
+#include "app/common/drawings.h"
 #include "app/common/keyed_rows.h"
 #include "app/common/rolled.h"
 #include "app/make/make_start.h"
@@ -60,7 +61,7 @@ EndPage::EndPage(PlanSession& session, MakingSession& making, DrawerSession& dra
   auto* log = largeButton(tr("Write it in the log"), 22);
   log->setObjectName(QStringLiteral("log"));
   column->addWidget(log);
-  auto* back = new QPushButton(tr("Not yet: one step back"));
+  auto* back = drawnButton("act-undo", tr("Not yet: one step back"));
   back->setProperty("plain", true);
   column->addWidget(back, 0, Qt::AlignLeft);
   connect(m_take, &QPushButton::clicked, this, &EndPage::takeStock);

@@ -111,7 +111,9 @@ void MakePlace::addKeys() {
     connect(s, &QShortcut::activated, this, act);
   };
   key(Qt::Key_Space, [this] {
-    m_start->beginButton().hasFocus() && m_right->currentIndex() == Start ? begin() : stepDone();
+    // A button that has the keys is meant, and not the step.
+    auto* button = qobject_cast<QAbstractButton*>(QApplication::focusWidget());
+    button&& button != m_done&& isAncestorOf(button) && button->isVisible() ? button->click() : stepDone();
   });
   key(Qt::Key_Backspace, [this] { stepBack(); });
   key(Qt::Key_W, [this] { somethingWrong(); });

@@ -10,6 +10,7 @@
 #include <cmath>
 
 #include "app/common/choice_list.h"
+#include "app/common/drawings.h"
 #include "app/common/form_rows.h"
 #include "app/common/measure_edit.h"
 #include "app/common/picture_box.h"
@@ -153,9 +154,9 @@ QWidget* MasksPage::buildSheets() {
   m_format->setAccessibleName(tr("Format of the cut file"));
   m_format->addItems(
       {QStringLiteral("SVG"), QStringLiteral("DXF"), QStringLiteral("HPGL"), QStringLiteral("PDF")});
-  m_try = new QPushButton(tr("Try the cutter"));
+  m_try = drawnButton("do-cut", tr("Try the cutter"));
   m_try->setToolTip(tr("Runs the cut file through a simulated cutting machine that ships with Havlo"));
-  m_save = new QPushButton(tr("Save the cut file"));
+  m_save = drawnButton("act-save", tr("Save the cut file"));
   auto* print = plainButton(tr("Print"));
   for (QWidget* w : std::initializer_list<QWidget*>{m_format, m_save, m_try}) buttons->addWidget(w);
   buttons->addStretch(1);

@@ -14,6 +14,7 @@
 
 #include "app/common/column_width.h"
 #include "app/common/divider_tab.h"
+#include "app/common/drawings.h"
 #include "app/common/flow_row.h"
 #include "app/common/form_rows.h"
 #include "app/common/keyed_rows.h"
@@ -133,11 +134,11 @@ QWidget* OrderPlace::stepsPage() {
   m_progress->setRange(0, 100);
   m_progress->setFixedWidth(160);
   m_progress->setAccessibleName(tr("Simulating"));
-  m_stop = new QPushButton(tr("Stop"));
+  m_stop = drawnButton("act-still", tr("Stop"));
   head->addWidget(m_heading);
   head->addSpacing(12);
   head->addWidget(m_times, 1);
-  m_again = new QPushButton(tr("Find the best order"));
+  m_again = drawnButton("act-find", tr("Find the best order"));
   connect(m_again, &QPushButton::clicked, this,
           [this] { m_session.edit(tr("Find the best order"), withOrder(m_session.plan(), {})); });
   m_wishes = new QPushButton(tr("Wishes"));
@@ -196,7 +197,7 @@ QWidget* OrderPlace::stepsPage() {
   rolledColumn->addWidget(m_maskNotes);
   rolledColumn->addStretch(1);
   masks->box()->addWidget(rolled(tally), 1);
-  auto* shape = new QPushButton(tr("Shape and cut them"));
+  auto* shape = drawnButton("do-cut", tr("Shape and cut them"));
   connect(shape, &QPushButton::clicked, this, &OrderPlace::showMasks);
   auto* print = plainButton(tr("Print the masks"));
   connect(print, &QPushButton::clicked, this, &OrderPlace::printMasksRequested);

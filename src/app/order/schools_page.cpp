@@ -8,6 +8,7 @@
 #include <QPushButton>
 #include <algorithm>
 
+#include "app/common/drawings.h"
 #include "app/common/keyed_rows.h"
 #include "app/common/rolled.h"
 #include "app/common/sheet_frame.h"
@@ -103,7 +104,7 @@ QWidget* SchoolsPage::buildThings() {
   m_default->setAccessibleName(tr("School of the whole plan"));
   head->addWidget(m_default);
   head->addStretch(1);
-  m_take = new QPushButton(tr("Do as advised"));
+  m_take = drawnButton("act-done", tr("Do as advised"));
   head->addWidget(m_take);
   right->box()->addLayout(head);
   m_little = inkLabel({}, labelFont(), theme().ink, true);
@@ -117,7 +118,7 @@ QWidget* SchoolsPage::buildThings() {
   m_things->grid()->setVerticalSpacing(4);
   m_things->grid()->setColumnStretch(2, 1);
   right->box()->addWidget(rolled(m_things), 1);
-  m_print = new QPushButton(tr("Print the stamps to tape"));
+  m_print = drawnButton("act-print", tr("Print the stamps to tape"));
   m_print->setProperty("plain", true);
   right->box()->addWidget(m_print, 0, Qt::AlignLeft);
   return right;

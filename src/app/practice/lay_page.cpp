@@ -6,6 +6,7 @@
 #include <QVBoxLayout>
 #include <cmath>
 
+#include "app/common/drawings.h"
 #include "app/common/form_rows.h"
 #include "app/practice/lay_view.h"
 #include "core/base/random.h"
@@ -49,12 +50,12 @@ LayPage::LayPage(std::shared_ptr<SvgArt> art, QWidget* parent)
       inkLabel(tr("Push the paper with the mouse or the arrow keys; with Shift it goes farther. "
                   "Pull beside it, roll the wheel, or press comma and full stop to turn it."),
                labelFont(), theme().soft, true));
-  m_draw = new QPushButton(tr("Cut one of my own"));
+  m_draw = drawnButton("do-cut", tr("Cut one of my own"));
   m_draw->setObjectName(QStringLiteral("layDraw"));
   m_draw->setCheckable(true);
   m_draw->setToolTip(tr("draw the outline round the print in one go; it is cut out where you drew"));
   right->box()->addWidget(m_draw, 0, Qt::AlignLeft);
-  m_give = new QPushButton(tr("It lies: stamp across it"));
+  m_give = drawnButton("place-make", tr("It lies: stamp across it"));
   m_give->setObjectName(QStringLiteral("layGive"));
   right->box()->addWidget(m_give, 0, Qt::AlignLeft);
   right->box()->addWidget(m_head = inkLabel({}, headingFont(), theme().ink, true));

@@ -7,6 +7,7 @@
 #include <algorithm>
 
 #include "app/common/choice_list.h"
+#include "app/common/drawings.h"
 #include "app/common/keyed_rows.h"
 #include "app/common/picture_box.h"
 #include "app/common/rolled.h"
@@ -82,9 +83,9 @@ QWidget* OrderDrill::buildSteps() {
   m_covers->grid()->setSpacing(2);
   right->box()->addWidget(rolled(m_covers), 4);
   auto* buttons = new QHBoxLayout;
-  m_press = new QPushButton(tr("Press it"));
+  m_press = drawnButton("place-make", tr("Press it"));
   m_press->setObjectName(QStringLiteral("press"));
-  auto* answer = new QPushButton(tr("Show me how"));
+  auto* answer = drawnButton("act-see", tr("Show me how"));
   answer->setProperty("plain", true);
   connect(answer, &QPushButton::clicked, this, &OrderDrill::showAnswer);
   buttons->addWidget(m_press);

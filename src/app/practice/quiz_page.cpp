@@ -7,6 +7,7 @@
 #include <QVBoxLayout>
 #include <algorithm>
 
+#include "app/common/drawings.h"
 #include "app/common/form_rows.h"
 #include "app/common/keyed_rows.h"
 #include "app/practice/quiz_view.h"
@@ -44,7 +45,7 @@ QuizPage::QuizPage(std::shared_ptr<SvgArt> art, QWidget* parent)
   m_choices->grid()->setVerticalSpacing(4);
   right->box()->addWidget(m_choices);
   auto* acts = new QHBoxLayout;
-  m_give = new QPushButton(tr("That is it"));
+  m_give = drawnButton("act-done", tr("That is it"));
   m_give->setObjectName(QStringLiteral("quizGive"));
   m_again = plainButton(tr("From the beginning"));
   acts->addWidget(m_give);

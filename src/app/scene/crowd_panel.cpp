@@ -5,6 +5,7 @@
 #include <QPushButton>
 #include <QSpinBox>
 
+#include "app/common/drawings.h"
 #include "app/common/form_rows.h"
 #include "app/common/keyed_rows.h"
 #include "app/common/rolled.h"
@@ -45,7 +46,7 @@ CrowdPanel::CrowdPanel(CrowdDraft& crowd, std::shared_ptr<SvgArt> art, QWidget* 
   auto* again = plainButton(tr("Draw lots again"));
   again->setObjectName(QStringLiteral("crowdAgain"));
   again->setToolTip(tr("Another crowd of the same stamps: who stands where is drawn by lot"));
-  m_put = new QPushButton(tr("Put the crowd on the card"));
+  m_put = drawnButton("act-crowd", tr("Put the crowd on the card"));
   m_put->setObjectName(QStringLiteral("putCrowd"));
   auto* leave = new QPushButton(tr("Leave it"));
   column->addWidget(rows);

@@ -67,6 +67,10 @@ void FaceView::keyPressEvent(QKeyEvent* e) {
       return whole ? panBy({0, kPan_px}) : nudge({0, step});
     case Qt::Key_Down:
       return whole ? panBy({0, -kPan_px}) : nudge({0, -step});
+    case Qt::Key_PageDown:
+    case Qt::Key_PageUp:
+      goOn(e->key() == Qt::Key_PageDown);
+      return;
     case Qt::Key_Comma:
     case Qt::Key_Less:
       return turnBy(fine ? 0.1 : 1);
@@ -190,7 +194,7 @@ bool FaceView::moveHandle(QPointF by_px) {
   return true;
 }
 
-/// The next thing to choose by Tab, front to back. @return false past the last one
+/// Chooses the next thing, front to back. @return false past the last one
 bool FaceView::goOn(bool forward) {
   const std::vector<int> line = frontToBack();
   if (line.empty()) return false;
@@ -233,17 +237,12 @@ bool FaceView::event(QEvent* e) {
       setZoom(m_zoom * pinch->scaleFactor(), mapFromGlobal(pinch->hotSpot()));
       return true;
     }
-  // Tab walks through the things, front to back, before it leaves the face.
-  if (e->type() == QEvent::KeyPress) {
-    const auto* key = static_cast<QKeyEvent*>(e);
-    const bool forward = key->key() == Qt::Key_Tab, backward = key->key() == Qt::Key_Backtab;
-    if ((forward || backward) && !(key->modifiers() & Qt::ControlModifier) && goOn(forward)) return true;
-  }
   return QWidget::event(e);
 }
 
 void FaceView::resizeEvent(QResizeEvent*) {
   m_showHidden->move(width() - m_showHidden->width() - 4, 2);
+  keepMiddle();
   refresh();
 }
 

@@ -45,15 +45,17 @@ FaceView::FaceView(PlanSession& session, RowDraft& row, CrowdDraft& crowd, std::
   setAcceptDrops(true);
   grabGesture(Qt::PinchGesture);
   setAccessibleName(tr("Card face"));
-  setAccessibleDescription(
-      tr("The card as it will look. Tab goes from thing to thing, arrow keys move the chosen one, K keeps it "
-         "chosen while Tab goes on."));
+  setAccessibleDescription(tr(
+      "The card as it will look. Page Down goes from thing to thing, arrow keys move the chosen one, K keeps "
+      "it chosen while Page Down goes on."));
   m_showHidden->setParent(this);
   m_showHidden->setObjectName(QStringLiteral("showHidden"));
   m_showHidden->setFont(labelFont());
   m_showHidden->hide();
   connect(m_showHidden, &QPushButton::clicked, this, &FaceView::showHiddenWanted);
   connect(&session, &PlanSession::asideChanged, this, &FaceView::refreshAside);
+  connect(&session, &PlanSession::sightTaken, this, &FaceView::takeSight);
+  m_zoom = session.sight().zoom;
   m_editor->hide();
   m_editor->setAccessibleName(tr("Measure"));
   connect(m_editor, &QLineEdit::returnPressed, this, &FaceView::finishTyping);
@@ -151,9 +153,28 @@ void FaceView::setZoom(double zoom, std::optional<QPointF> about) {
     m_pan += still - geometryNow().toPixels(under);
     keepInSight();
   }
+  tellSight();
   refresh();
   Q_EMIT zoomChanged();
 }
+
+/// Looks at the card as the session says it was looked at last.
+void FaceView::takeSight() {
+  m_zoom = std::clamp(m_session.sight().zoom, 1.0, kMostZoom);
+  keepMiddle();
+  refresh();
+  Q_EMIT zoomChanged();
+}
+
+/// What was in the middle stays there when the window gets another size.
+void FaceView::keepMiddle() {
+  m_pan = {};
+  if (m_zoom == 1.0) return;
+  m_pan = QPointF(rect().center()) - geometryNow().toPixels(m_session.sight().middle_mm);
+  keepInSight();
+}
+
+void FaceView::tellSight() { m_session.setSight(m_zoom, geometryNow().toPanel(rect().center())); }
 
 /// Some of the card stays in the window, wherever it is pushed.
 void FaceView::keepInSight() {
@@ -169,6 +190,7 @@ void FaceView::panBy(QPointF pixels) {
   if (m_zoom <= 1) return;
   m_pan += pixels;
   keepInSight();
+  tellSight();
   update();
 }
 

@@ -128,6 +128,9 @@ class FaceView : public QWidget, public ItemView {
   void beginMove();
   void panBy(QPointF pixels);
   void keepInSight();
+  void takeSight();
+  void keepMiddle();
+  void tellSight();
   bool goOn(bool forward);
   std::vector<int> frontToBack() const;  // what is in sight
   void nextHandle();

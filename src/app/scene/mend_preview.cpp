@@ -4,6 +4,7 @@
 #include <QLabel>
 #include <QPushButton>
 
+#include "app/common/drawings.h"
 #include "app/common/form_rows.h"
 #include "app/common/picture_box.h"
 #include "core/chain/chain.h"
@@ -56,7 +57,7 @@ MendPreview::MendPreview(std::shared_ptr<const Plan> plan, const Fix& fix, const
   grid->setRowStretch(2, 1);
   grid->addWidget(m_said = inkLabel({}, bodyFont(), theme().ink, true), 4, 0, 1, 2);
   auto* acts = new QHBoxLayout;
-  m_take = new QPushButton(tr("Do it"));
+  m_take = drawnButton("act-done", tr("Do it"));
   m_take->setObjectName(QStringLiteral("take"));
   auto* leave = plainButton(tr("Leave it as it is"));
   leave->setObjectName(QStringLiteral("leave"));

@@ -6,6 +6,7 @@
 #include <QPushButton>
 #include <QSpinBox>
 
+#include "app/common/drawings.h"
 #include "app/common/form_rows.h"
 #include "io/wording/names.h"
 #include "io/wording/view_words.h"
@@ -35,7 +36,7 @@ RowPanel::RowPanel(RowDraft& row, QWidget* parent) : QWidget(parent), m_row(row)
   rows->addWide(m_balanced);
   rows->addWide(m_falling);
   rows->addWide(m_says = inkLabel({}, bodyFont(), theme().ink, true));
-  m_stamp = new QPushButton(tr("Put the row on the card"));
+  m_stamp = drawnButton("act-row", tr("Put the row on the card"));
   m_stamp->setObjectName(QStringLiteral("putRow"));
   auto* leave = new QPushButton(tr("Leave it"));
   column->addWidget(rows);

@@ -7,6 +7,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "app/common/drawings.h"
 #include "app/common/form_rows.h"
 #include "app/common/ink_tin.h"
 #include "app/scene/thing_acts.h"
@@ -57,6 +58,7 @@ SeveralPanel::SeveralPanel(PlanSession& session, ThingActs& acts, QWidget* paren
     QPushButton* button = plainButton(text);
     const QString name = QLatin1String(id);
     button->setObjectName(name + QStringLiteral("OfAll"));
+    button->setIcon(drawingIcon(drawingOfAct(name)));
     for (const Command& c : acts.commands())
       if (c.id == name) button->setToolTip(QString(c.text).remove(u'&'));
     connect(button, &QPushButton::clicked, this, [&acts, name] { acts.run(name); });

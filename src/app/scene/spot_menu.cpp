@@ -5,6 +5,7 @@
 #include <QMenu>
 #include <cmath>
 
+#include "app/common/drawings.h"
 #include "app/scene/thing_acts.h"
 #include "core/depth/fitting.h"
 #include "core/edit/view_edits.h"
@@ -54,13 +55,14 @@ void SpotMenus::openOnSpot(Point spot, const QPoint& global) {
   if (m_session.plan().view && m_session.plan().card.panel.box().contains(spot)) addFitting(*menu, spot);
   if (ThingActs::canPaste(QGuiApplication::clipboard()->mimeData())) {
     menu->addSeparator();
-    menu->addAction(tr("&Paste here"), this,
+    menu->addAction(drawingIcon(QStringLiteral("act-paste")), tr("&Paste here"), this,
                     [this, spot] { m_acts.paste(QGuiApplication::clipboard()->mimeData(), spot); });
   }
   menu->addSeparator();
   for (const Command& c : m_acts.commands())
     for (const char* id : {"chooseAll", "crowd", "showAll"})
-      if (c.id == QLatin1String(id) && c.enabled()) menu->addAction(c.text, this, [run = c.run] { run(); });
+      if (c.id == QLatin1String(id) && c.enabled())
+        menu->addAction(drawingIcon(drawingOfAct(c.id)), c.text, this, [run = c.run] { run(); });
   menu->popup(global);
 }
 

@@ -77,7 +77,7 @@ StampShelf::StampShelf(const PlanSession& session, const SvgArt& art, const std:
     p.drawRoundedRect(QRectF(10, 34, kPicture_px - 16, 44), 4, 4);
     p.drawEllipse(QPointF(kPicture_px / 2.0 + 2, 56), 5, 5);
   }
-  ChoiceRow drawer{QString(), tr("More in\nthe drawer"), QIcon(knob)};
+  ChoiceRow drawer{QString(), tr("More in the drawer"), QIcon(knob)};
   drawer.size = cell;
   rows.push_back(std::move(drawer));
   setRows(std::move(rows));

@@ -7,6 +7,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "app/common/drawings.h"
 #include "app/scene/handled.h"
 #include "core/edit/edits.h"
 #include "core/edit/put_on.h"
@@ -342,7 +343,7 @@ void ThingActs::fill(QMenu& menu) const {
     if (!c.enabled()) continue;
     if (part >= 0 && c.part != part) menu.addSeparator();
     part = c.part;
-    QAction* action = menu.addAction(c.text, this, [run = c.run] { run(); });
+    QAction* action = menu.addAction(drawingIcon(drawingOfAct(c.id)), c.text, this, [run = c.run] { run(); });
     action->setObjectName(c.id);
     if (!c.shortcuts.isEmpty()) action->setShortcut(c.shortcuts.first());
   }

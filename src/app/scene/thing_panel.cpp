@@ -8,6 +8,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "app/common/drawings.h"
 #include "app/common/form_rows.h"
 #include "app/common/rolled.h"
 #include "app/scene/crowd_panel.h"
@@ -140,17 +141,17 @@ void ThingPanel::buildActs() {
   m_eyes->setObjectName(QStringLiteral("eyes"));
   m_eyes->hide();
   box()->addWidget(m_eyes);
-  m_hero = new QPushButton(tr("Make it the hero"));
-  m_remove = new QPushButton(tr("Take it off the card"));
+  m_hero = drawnButton("act-hero", tr("Make it the hero"));
+  m_remove = drawnButton("act-off", tr("Take it off the card"));
   m_remove->setObjectName(QStringLiteral("remove"));
-  m_add = new QPushButton(tr("Add a stamp"));
+  m_add = drawnButton("act-add", tr("Add a stamp"));
   m_add->setObjectName(QStringLiteral("add"));
   box()->addWidget(m_hero);
   box()->addWidget(m_remove);
-  m_demo = new QPushButton(tr("Start from the demo"));
-  m_open = new QPushButton(tr("Open a plan"));
+  m_demo = drawnButton("act-demo", tr("Start from the demo"));
+  m_open = drawnButton("act-open", tr("Open a plan"));
   box()->addWidget(m_add);
-  m_propose = new QPushButton(tr("Have a card proposed"));
+  m_propose = drawnButton("act-arrange", tr("Have a card proposed"));
   m_propose->setObjectName(QStringLiteral("propose"));
   box()->addWidget(m_propose);
   box()->addWidget(m_demo);

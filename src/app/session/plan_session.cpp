@@ -77,6 +77,7 @@ PlanSession::PlanSession(const QString& rescueFolder, QObject* parent)
 }
 
 PlanSession::~PlanSession() {
+  keepSight(m_path, m_sight);
   if (!isDirty()) m_rescue.drop();
   m_stack.disconnect();  // it clears itself when it goes; nobody should hear of that
 }
@@ -115,14 +116,14 @@ std::vector<int> PlanSession::chosenIndices() const {
 }
 
 void PlanSession::setAside(const SetAside& aside) {
-  if (aside == m_aside) return;
-  m_aside = aside;
+  if (aside == m_sight.aside) return;
+  m_sight.aside = aside;
   Q_EMIT asideChanged();
 }
 
 bool PlanSession::isHidden(int impression) const {
-  return !m_aside.hidden.isEmpty() &&
-         m_aside.hidden.contains(QString::fromStdString(m_plan.impressions[ix(impression)].id));
+  return !m_sight.aside.hidden.isEmpty() &&
+         m_sight.aside.hidden.contains(QString::fromStdString(m_plan.impressions[ix(impression)].id));
 }
 
 void PlanSession::choosePart(const QString& part) {
@@ -270,13 +271,17 @@ void PlanSession::start(Plan plan, const Origin& from, AnalysisRef analysis) {
     m_rescue.drop();
   }
   m_stack.clear();
+  keepSight(m_path, m_sight);
   m_path = from.path;
   m_rescued = from.rescued;
   // Rescued work goes with the file as it was when that work began: what others saved since is not
   // overwritten unseen.
   m_onDisk = from.rescued ? from.onDisk : from.path.isEmpty() ? QByteArray() : digestOf(from.path);
   m_chosen = {}, m_part.clear();
-  const bool wasAside = !std::exchange(m_aside, {}).isEmpty();
+  const bool wasAside = !m_sight.aside.isEmpty();
+  m_sight = keptSight(m_path);
+  for (QSet<QString>* ids : {&m_sight.aside.held, &m_sight.aside.hidden})
+    ids->removeIf([&](const QString& id) { return plan.indexOf(id.toStdString()) < 0; });
   const bool wasFace = !m_face.empty();
   m_face.clear();
   m_plan = std::move(plan);
@@ -291,8 +296,9 @@ void PlanSession::start(Plan plan, const Origin& from, AnalysisRef analysis) {
   if (m_rescued) m_rescue.keep(m_snapshot, m_path, m_onDisk);
   look();
   Q_EMIT selectionChanged();
-  if (wasAside) Q_EMIT asideChanged();
+  if (wasAside || !m_sight.aside.isEmpty()) Q_EMIT asideChanged();
   Q_EMIT planChanged();
+  Q_EMIT sightTaken();
   if (wasFace) Q_EMIT faceChanged();
   Q_EMIT fileChanged();
   if (left && !left->file.isEmpty()) Q_EMIT workLeft(*left);
@@ -355,6 +361,7 @@ bool PlanSession::write(const QString& path) {
     return false;
   }
   m_path = path;
+  keepSight(m_path, m_sight);
   m_onDisk = digestOf(path);
   m_rescued = false;
   m_stack.setClean();

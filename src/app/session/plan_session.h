@@ -8,9 +8,9 @@
 #include <functional>
 #include <memory>
 
-#include "app/session/chosen.h"
 #include "app/session/job.h"
 #include "app/session/rescue.h"
+#include "app/session/sight.h"
 #include "core/chain/tried_mends.h"
 #include "core/edit/edits.h"
 #include "core/plan/plan_text.h"
@@ -75,9 +75,13 @@ class PlanSession : public QObject {
   void choose(const QStringList& impressions);
   void toggle(const QString& impression);
   /// What is held or hidden while this plan is worked on.
-  const SetAside& aside() const { return m_aside; }
+  const SetAside& aside() const { return m_sight.aside; }
   void setAside(const SetAside& aside);
   bool isHidden(int impression) const;
+  /// How closely the card is looked at; kept with the file's name until the plan is opened again.
+  const Sight& sight() const { return m_sight; }
+  /// @param middle  of what is seen, panel coordinates
+  void setSight(double zoom, Point middle) { m_sight.zoom = zoom, m_sight.middle_mm = middle; }
   /// What of the scene besides impressions is being worked on: "light", "room", "ground:ID", or empty.
   const QString& chosenPart() const { return m_part; }
   void choosePart(const QString& part);
@@ -150,6 +154,7 @@ class PlanSession : public QObject {
   void fileChanged();  ///< path, title or dirt
   void selectionChanged();
   void asideChanged();
+  void sightTaken();  ///< another plan is there, to be looked at as it was last
   void unitsChanged();
   void trouble(const QString& message);
   void notice(const QString& message);
@@ -168,7 +173,7 @@ class PlanSession : public QObject {
   QUndoStack m_stack;
   QString m_path, m_part;
   Chosen m_chosen;
-  SetAside m_aside;
+  Sight m_sight;
   quint64 m_serial = 0;
   QByteArray m_onDisk;  // digest of the file as we know it
   MeasureStyle m_units = MeasureStyle::Inches;

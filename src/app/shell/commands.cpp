@@ -66,7 +66,8 @@ void addPrintouts(std::vector<Command>& out, Errands& errands) {
 
 }  // namespace
 
-std::vector<Command> planCommands(PlanSession&, Errands& errands, Filing& filing, const WindowActs& acts) {
+std::vector<Command> planCommands(PlanSession& session, Errands& errands, Filing& filing,
+                                  const WindowActs& acts) {
   std::vector<Command> out;
   out.push_back(in("plan", 0,
                    plain("new", tr("Begin a &new card"),
@@ -106,6 +107,12 @@ std::vector<Command> planCommands(PlanSession&, Errands& errands, Filing& filing
   out.push_back(in("plan", 2,
                    plain("saveAs", tr("Save &as…"), [&filing] { filing.saveAs(); },
                          {QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_S)})));
+  Command changes =
+      in("plan", 2,
+         plain("changes", tr("What &changed since it was saved"), [&filing] { filing.showChanges(); }));
+  changes.enabled = [&session] { return !session.path().isEmpty(); };
+  changes.also = tr("difference compare");
+  out.push_back(std::move(changes));
   out.push_back(
       in("plan", 2, plain("title", tr("&Name this card"), acts.typeTitle, {QKeySequence(Qt::Key_F2)})));
   addPrintouts(out, errands);
@@ -126,7 +133,9 @@ std::vector<Command> changeCommands(Errands& errands, const WindowActs& acts) {
       in("change", 0, plain("undo", tr("Undo"), [stack] { stack().undo(); }, {QKeySequence::Undo}));
   undo.enabled = [stack] { return stack().canUndo(); };
   Command redo =
-      in("change", 0, plain("redo", tr("Redo"), [stack] { stack().redo(); }, {QKeySequence::Redo}));
+      in("change", 0,
+         plain("redo", tr("Redo"), [stack] { stack().redo(); },
+               {QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_Z), QKeySequence(Qt::CTRL | Qt::Key_Y)}));
   redo.enabled = [stack] { return stack().canRedo(); };
   out.push_back(std::move(undo));
   out.push_back(std::move(redo));

@@ -7,6 +7,7 @@
 #include <QPushButton>
 #include <algorithm>
 
+#include "app/common/drawings.h"
 #include "app/common/form_rows.h"
 
 namespace havlo {
@@ -85,9 +86,9 @@ QLayout* PrintPreview::buildChoices() {
     showPage();
   });
   row->addStretch(1);
-  m_print = new QPushButton(tr("Print…"));
+  m_print = drawnButton("act-print", tr("Print…"));
   m_print->setObjectName(QStringLiteral("print"));
-  m_pdf = new QPushButton(tr("Save as PDF…"));
+  m_pdf = drawnButton("act-out", tr("Save as PDF…"));
   m_pdf->setObjectName(QStringLiteral("pdf"));
   auto* leave = plainButton(tr("Leave it"));
   row->addWidget(m_print);

@@ -5,6 +5,7 @@
 #include <QPushButton>
 #include <algorithm>
 
+#include "app/common/drawings.h"
 #include "app/common/sheet_frame.h"
 
 namespace havlo {
@@ -15,7 +16,7 @@ StatusLine::StatusLine(QWidget* parent)
       m_next(inkLabel({}, bodyFont(), theme().ink)),
       m_act(new QPushButton),
       m_progress(new QProgressBar),
-      m_stop(new QPushButton(tr("Stop"))) {
+      m_stop(drawnButton("act-still", tr("Stop"))) {
   m_text->setContentsMargins(16, 0, 0, 4);
   m_progress->setFixedWidth(160);
   m_progress->hide();

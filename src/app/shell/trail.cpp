@@ -89,6 +89,7 @@ void Trail::showActs(QAction* undo, QAction* redo) {
     auto* button = plainButton(action == undo ? tr("Undo") : tr("Redo"));
     button->setParent(this);
     button->setFont(labelFont(QFont::DemiBold));
+    button->setIcon(drawingIcon(drawingOfAct(action->objectName())));
     button->setObjectName(action == undo ? QStringLiteral("trailUndo") : QStringLiteral("trailRedo"));
     button->setFocusPolicy(Qt::NoFocus);  // keys have their own way
     const auto show = [button, action] {

@@ -4,6 +4,7 @@
 #include <QDir>
 #include <QLabel>
 #include <QLineEdit>
+#include <QMenuBar>
 #include <QSignalSpy>
 #include <QSlider>
 
@@ -28,6 +29,35 @@ class TstSharedParts : public QObject {
 
  private Q_SLOTS:
   void initTestCase() { prepareApplication(); }
+
+  // Whatever a menu does has a drawing with ink in it, unless a mark of what is chosen stands in its place.
+  void everyActHasItsDrawing() {
+    Window w;
+    int drawn = 0;
+    QStringList bare;
+    for (QMenu* menu : w.window.menuBar()->findChildren<QMenu*>(Qt::FindDirectChildrenOnly)) {
+      if (menu->objectName() == QLatin1String("lessons")) continue;
+      for (QAction* action : menu->actions()) {
+        if (action->isSeparator() || action->isCheckable() || action->menu()) continue;
+        const QImage seen = action->icon().pixmap(24).toImage();
+        int inked = 0;
+        for (int y = 0; y < seen.height(); ++y)
+          for (int x = 0; x < seen.width(); ++x) inked += qAlpha(seen.pixel(x, y)) > 128;
+        if (inked < 20) bare << action->objectName();
+        ++drawn;
+      }
+    }
+    QVERIFY2(bare.isEmpty(), qPrintable(bare.join(u' ')));
+    QVERIFY(drawn > 50);
+    // On the other ground they are drawn in its ink.
+    const auto inkOf = [&] { return w.window.action(QStringLiteral("save"))->icon().pixmap(24).toImage(); };
+    const QImage light = inkOf();
+    w.window.action(QStringLiteral("dark"))->trigger();
+    const QImage dark = inkOf();
+    w.window.action(QStringLiteral("dark"))->trigger();
+    QVERIFY(light != dark);
+    QCOMPARE(inkOf(), light);
+  }
 
   // By width alone: all beside each other; the panels share a side; they take turns with the main thing.
   void panelsFold() {

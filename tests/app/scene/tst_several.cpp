@@ -147,12 +147,12 @@ class TstSeveral : public QObject {
   void keysAloneChooseSeveral() {
     Several w;
     w.face().setFocus();
-    QTest::keyClick(&w.face(), Qt::Key_Tab);
+    QTest::keyClick(&w.face(), Qt::Key_PageDown);
     const QString first = w.session().selected();
     QVERIFY(!first.isEmpty());
     QTest::keyClick(&w.face(), Qt::Key_K);
-    QTest::keyClick(&w.face(), Qt::Key_Tab);
-    QTest::keyClick(&w.face(), Qt::Key_Tab);
+    QTest::keyClick(&w.face(), Qt::Key_PageDown);
+    QTest::keyClick(&w.face(), Qt::Key_PageDown);
     QCOMPARE(w.chosen().size(), 2);
     QVERIFY(w.chosen().contains(first));
     w.window.action(QStringLiteral("chooseAll"))->trigger();
@@ -391,6 +391,49 @@ class TstSeveral : public QObject {
     QCOMPARE(finder->list().count(), 0);
     QTest::keyClick(typed, Qt::Key_Return);
     QVERIFY(finder->isVisible());
+  }
+
+  // Closeness, the spot looked at and what was held are there again with the file, in a new window as well; a
+  // plan that never was looked at closely is seen whole.
+  void aPlanIsSeenAgainAsItWasLeft() {
+    QTemporaryDir folder;
+    const QString one = folder.filePath(QStringLiteral("one.havlo")),
+                  two = folder.filePath(QStringLiteral("two.havlo"));
+    const auto checkSight = [](Window& w, Point middle) {
+      QVERIFY(std::fabs(w.face().zoom() - 3) < 1e-9);
+      const Point seen = w.face().geometryNow().toPanel(w.face().rect().center());
+      QVERIFY2(distance(seen, middle) < 1.5, qPrintable(QStringLiteral("%1 %2").arg(seen.x).arg(seen.y)));
+      QVERIFY(w.session().aside().held.contains(QStringLiteral("hare")));
+      QVERIFY(w.session().isHidden(w.session().plan().indexOf("duck")));
+    };
+    Point middle;
+    {
+      Several w;
+      QVERIFY(w.session().saveAs(one));
+      w.face().setZoom(3, w.face().geometryNow().toPixels(w.footOf("hare")));
+      // Pushed by the wheel.
+      QWheelEvent push(QPointF(200, 200), w.face().mapToGlobal(QPointF(200, 200)), QPoint(40, -25),
+                       QPoint(0, -25), {}, {}, Qt::NoScrollPhase, false);
+      QCoreApplication::sendEvent(&w.face(), &push);
+      w.session().setAside({{QStringLiteral("hare")}, {QStringLiteral("duck")}});
+      middle = w.face().geometryNow().toPanel(w.face().rect().center());
+      QVERIFY(distance(middle, w.session().plan().card.panel.box().centre()) > 5);
+      w.window.openDemo(QStringLiteral("potting-shed"));
+      QCOMPARE(w.face().zoom(), 1.0);
+      QVERIFY(w.session().aside().isEmpty());
+      QVERIFY(w.session().saveAs(two));
+      QVERIFY(w.window.openFile(one));
+      checkSight(w, middle);
+    }
+    Window again(false);
+    QVERIFY(again.window.openFile(two));
+    QCOMPARE(again.face().zoom(), 1.0);
+    QVERIFY(again.window.openFile(one));
+    checkSight(again, middle);
+    // A smaller window looks at the same spot.
+    again.window.resize(1024, 700);
+    QCoreApplication::processEvents();
+    checkSight(again, middle);
   }
 
   // In the walk several go nearer and farther by one factor.
