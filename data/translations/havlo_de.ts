@@ -2470,8 +2470,8 @@ geschrieben %3</translation>
         <translation>; wenig Kleber, damit am Rand nichts austritt, dann ein Buch darauf, bis er hält</translation>
     </message>
     <message>
-        <source>; on the average they are %1 mm off</source>
-        <translation>; im Mittel liegen sie %1 mm daneben</translation>
+        <source>; on the average they are %1 off</source>
+        <translation>; im Mittel liegen sie %1 daneben</translation>
     </message>
     <message>
         <source>; one at hand is used first</source>
@@ -2638,8 +2638,8 @@ geschrieben %3</translation>
         <translation>Eine frische Maske liegt dabei</translation>
     </message>
     <message>
-        <source>A gap is noticed from 3 mm on. Numbers mark the three to be careful with.</source>
-        <translation>Eine Lücke fällt ab 3 mm auf. Zahlen zeigen die drei, auf die du achten musst.</translation>
+        <source>A gap is noticed from %1 on. Numbers mark the three to be careful with.</source>
+        <translation>Eine Lücke fällt ab %1 auf. Zahlen zeigen die drei, auf die du achten musst.</translation>
     </message>
     <message>
         <source>A greeting that is cut short cannot be read.</source>
@@ -2874,12 +2874,12 @@ geschrieben %3</translation>
         <translation>A4</translation>
     </message>
     <message>
-        <source>About %1 mm of line ends to join by pen.</source>
-        <translation>Etwa %1 mm Linienenden mit dem Stift anzuschließen.</translation>
-    </message>
-    <message>
         <source>About %1 of %2 papers may leave a join that shows</source>
         <translation>Etwa %1 von %2 Papieren lassen vielleicht eine sichtbare Naht</translation>
+    </message>
+    <message>
+        <source>About %1 of line ends to join by pen.</source>
+        <translation>Etwa %1 Linienenden mit dem Stift anzuschließen.</translation>
     </message>
     <message>
         <source>About %1 of work by hand.</source>
@@ -7790,8 +7790,8 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>Vorschläge</translation>
     </message>
     <message>
-        <source>Supposed are careful hands: masks laid to %1 mm, cut to %2 mm.</source>
-        <translation>Angenommen sind sorgfältige Hände: Masken auf %1 mm gelegt, auf %2 mm geschnitten.</translation>
+        <source>Supposed are careful hands: masks laid to %1, cut to %2.</source>
+        <translation>Angenommen sind sorgfältige Hände: Masken auf %1 gelegt, auf %2 geschnitten.</translation>
     </message>
     <message>
         <source>Table</source>
@@ -9530,12 +9530,12 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>Deine Hand</translation>
     </message>
     <message>
-        <source>Your hands, from %1 cards: masks laid to %2 mm, cut to %3 mm.</source>
-        <translation>Deine Hände, aus %1 Karten: Masken auf %2 mm gelegt, auf %3 mm geschnitten.</translation>
+        <source>Your hands, from %1 cards: masks laid to %2, cut to %3.</source>
+        <translation>Deine Hände, aus %1 Karten: Masken auf %2 gelegt, auf %3 geschnitten.</translation>
     </message>
     <message>
-        <source>Your hands, from 1 card: masks laid to %1 mm, cut to %2 mm.</source>
-        <translation>Deine Hände, aus 1 Karte: Masken auf %1 mm gelegt, auf %2 mm geschnitten.</translation>
+        <source>Your hands, from 1 card: masks laid to %1, cut to %2.</source>
+        <translation>Deine Hände, aus 1 Karte: Masken auf %1 gelegt, auf %2 geschnitten.</translation>
     </message>
     <message>
         <source>Your own card</source>
@@ -10204,6 +10204,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>by the length you marked</source>
         <translation>nach der Länge, die du markiert hast</translation>
+    </message>
+    <message>
+        <source>by what it shows</source>
+        <translation>nach dem, was es zeigt</translation>
     </message>
     <message>
         <source>byte %1</source>
@@ -11528,10 +11532,6 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>offcut, %1 × %2</source>
         <translation>Reststück, %1 × %2</translation>
-    </message>
-    <message>
-        <source>offered by what it shows</source>
-        <translation>nach dem angeboten, was es zeigt</translation>
     </message>
     <message>
         <source>on %1</source>

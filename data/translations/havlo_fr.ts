@@ -2470,8 +2470,8 @@ written %3</source>
         <translation> ; peu de colle, pour que rien ne sorte au bord, puis un livre dessus le temps qu'elle prenne</translation>
     </message>
     <message>
-        <source>; on the average they are %1 mm off</source>
-        <translation> ; en moyenne ils sont à %1 mm</translation>
+        <source>; on the average they are %1 off</source>
+        <translation> ; en moyenne ils sont à %1</translation>
     </message>
     <message>
         <source>; one at hand is used first</source>
@@ -2638,8 +2638,8 @@ written %3</source>
         <translation>Un masque frais y est gardé</translation>
     </message>
     <message>
-        <source>A gap is noticed from 3 mm on. Numbers mark the three to be careful with.</source>
-        <translation>Un vide se remarque dès 3 mm. Des chiffres marquent les trois à soigner.</translation>
+        <source>A gap is noticed from %1 on. Numbers mark the three to be careful with.</source>
+        <translation>Un vide se remarque dès %1. Des chiffres marquent les trois à soigner.</translation>
     </message>
     <message>
         <source>A greeting that is cut short cannot be read.</source>
@@ -2874,12 +2874,12 @@ written %3</source>
         <translation>A4</translation>
     </message>
     <message>
-        <source>About %1 mm of line ends to join by pen.</source>
-        <translation>Environ %1 mm de bouts de ligne à raccorder au stylo.</translation>
-    </message>
-    <message>
         <source>About %1 of %2 papers may leave a join that shows</source>
         <translation>Environ %1 papiers sur %2 laisseront peut-être un raccord visible</translation>
+    </message>
+    <message>
+        <source>About %1 of line ends to join by pen.</source>
+        <translation>Environ %1 de bouts de ligne à raccorder au stylo.</translation>
     </message>
     <message>
         <source>About %1 of work by hand.</source>
@@ -7790,8 +7790,8 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>Propositions</translation>
     </message>
     <message>
-        <source>Supposed are careful hands: masks laid to %1 mm, cut to %2 mm.</source>
-        <translation>On suppose des mains soigneuses : masques posés à %1 mm, coupés à %2 mm.</translation>
+        <source>Supposed are careful hands: masks laid to %1, cut to %2.</source>
+        <translation>On suppose des mains soigneuses : masques posés à %1, coupés à %2.</translation>
     </message>
     <message>
         <source>Table</source>
@@ -9530,12 +9530,12 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>Votre main</translation>
     </message>
     <message>
-        <source>Your hands, from %1 cards: masks laid to %2 mm, cut to %3 mm.</source>
-        <translation>Vos mains, d'après %1 cartes : masques posés à %2 mm, coupés à %3 mm.</translation>
+        <source>Your hands, from %1 cards: masks laid to %2, cut to %3.</source>
+        <translation>Vos mains, d'après %1 cartes : masques posés à %2, coupés à %3.</translation>
     </message>
     <message>
-        <source>Your hands, from 1 card: masks laid to %1 mm, cut to %2 mm.</source>
-        <translation>Vos mains, d'après 1 carte : masques posés à %1 mm, coupés à %2 mm.</translation>
+        <source>Your hands, from 1 card: masks laid to %1, cut to %2.</source>
+        <translation>Vos mains, d'après 1 carte : masques posés à %1, coupés à %2.</translation>
     </message>
     <message>
         <source>Your own card</source>
@@ -10204,6 +10204,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>by the length you marked</source>
         <translation>par la longueur marquée</translation>
+    </message>
+    <message>
+        <source>by what it shows</source>
+        <translation>selon ce qu’il montre</translation>
     </message>
     <message>
         <source>byte %1</source>
@@ -11528,10 +11532,6 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>offcut, %1 × %2</source>
         <translation>chute, %1 × %2</translation>
-    </message>
-    <message>
-        <source>offered by what it shows</source>
-        <translation>offert d'après ce qu'il montre</translation>
     </message>
     <message>
         <source>on %1</source>

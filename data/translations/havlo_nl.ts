@@ -2470,8 +2470,8 @@ geschreven %3</translation>
         <translation>; weinig lijm, zodat er aan de rand niets uitkomt, dan een boek erop tot het houdt</translation>
     </message>
     <message>
-        <source>; on the average they are %1 mm off</source>
-        <translation>; gemiddeld zitten ze %1 mm ernaast</translation>
+        <source>; on the average they are %1 off</source>
+        <translation>; gemiddeld zitten ze %1 ernaast</translation>
     </message>
     <message>
         <source>; one at hand is used first</source>
@@ -2638,8 +2638,8 @@ geschreven %3</translation>
         <translation>Er wordt een vers masker bij bewaard</translation>
     </message>
     <message>
-        <source>A gap is noticed from 3 mm on. Numbers mark the three to be careful with.</source>
-        <translation>Een opening valt op vanaf 3 mm. Cijfers wijzen de drie aan om op te letten.</translation>
+        <source>A gap is noticed from %1 on. Numbers mark the three to be careful with.</source>
+        <translation>Een opening valt op vanaf %1. Cijfers wijzen de drie aan om op te letten.</translation>
     </message>
     <message>
         <source>A greeting that is cut short cannot be read.</source>
@@ -2874,12 +2874,12 @@ geschreven %3</translation>
         <translation>A4</translation>
     </message>
     <message>
-        <source>About %1 mm of line ends to join by pen.</source>
-        <translation>Ongeveer %1 mm lijneinden met de pen aan te sluiten.</translation>
-    </message>
-    <message>
         <source>About %1 of %2 papers may leave a join that shows</source>
         <translation>Ongeveer %1 van %2 papieren laten misschien een zichtbare naad</translation>
+    </message>
+    <message>
+        <source>About %1 of line ends to join by pen.</source>
+        <translation>Ongeveer %1 lijneinden met de pen aan te sluiten.</translation>
     </message>
     <message>
         <source>About %1 of work by hand.</source>
@@ -7790,8 +7790,8 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>Voorstellen</translation>
     </message>
     <message>
-        <source>Supposed are careful hands: masks laid to %1 mm, cut to %2 mm.</source>
-        <translation>Aangenomen zijn zorgvuldige handen: maskers tot op %1 mm gelegd, tot op %2 mm geknipt.</translation>
+        <source>Supposed are careful hands: masks laid to %1, cut to %2.</source>
+        <translation>Aangenomen zijn zorgvuldige handen: maskers tot op %1 gelegd, tot op %2 geknipt.</translation>
     </message>
     <message>
         <source>Table</source>
@@ -9530,12 +9530,12 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>Je hand</translation>
     </message>
     <message>
-        <source>Your hands, from %1 cards: masks laid to %2 mm, cut to %3 mm.</source>
-        <translation>Je handen, uit %1 kaarten: maskers tot op %2 mm gelegd, tot op %3 mm geknipt.</translation>
+        <source>Your hands, from %1 cards: masks laid to %2, cut to %3.</source>
+        <translation>Je handen, uit %1 kaarten: maskers tot op %2 gelegd, tot op %3 geknipt.</translation>
     </message>
     <message>
-        <source>Your hands, from 1 card: masks laid to %1 mm, cut to %2 mm.</source>
-        <translation>Je handen, uit 1 kaart: maskers tot op %1 mm gelegd, tot op %2 mm geknipt.</translation>
+        <source>Your hands, from 1 card: masks laid to %1, cut to %2.</source>
+        <translation>Je handen, uit 1 kaart: maskers tot op %1 gelegd, tot op %2 geknipt.</translation>
     </message>
     <message>
         <source>Your own card</source>
@@ -10204,6 +10204,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>by the length you marked</source>
         <translation>naar de lengte die je merkte</translation>
+    </message>
+    <message>
+        <source>by what it shows</source>
+        <translation>naar wat het toont</translation>
     </message>
     <message>
         <source>byte %1</source>
@@ -11528,10 +11532,6 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>offcut, %1 × %2</source>
         <translation>reststuk, %1 × %2</translation>
-    </message>
-    <message>
-        <source>offered by what it shows</source>
-        <translation>aangeboden om wat het toont</translation>
     </message>
     <message>
         <source>on %1</source>

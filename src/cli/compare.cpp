@@ -138,7 +138,7 @@ int runCompare(const Call& call) {
       return complain(saved.error());
   }
   if (call.has("--json")) return print(comparisonReport(plan, *analysis, c).dump(1) + "\n");
-  QStringList lines{headOf(c)};
+  QStringList lines{headOf(c, MeasureStyle::Millimetres)};
   for (const SeenPrint& p : c.prints) lines << printWords(plan, p, MeasureStyle::Millimetres);
   for (const SeenJoin& j : c.joins)
     if (const QString words = joinWords(plan, j, MeasureStyle::Millimetres); !words.isEmpty()) lines << words;

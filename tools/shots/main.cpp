@@ -1,6 +1,9 @@
-// Makes the pictures in docs/screenshots from the real window and the demo data: shots FOLDER [places]
+// Makes the pictures in docs/screenshots from the real window and the demo data: shots FOLDER [places]. With
+// --size,
+// --dark, --text they are looked at as others see them.
 #include <QApplication>
 #include <QComboBox>
+#include <QCommandLineParser>
 #include <QDir>
 #include <QImage>
 #include <QPushButton>
@@ -62,14 +65,25 @@ int main(int argc, char** argv) {
   QStandardPaths::setTestModeEnabled(true);
   QApplication app(argc, argv);
   QCoreApplication::setApplicationName(QStringLiteral("havlo-shots"));
-  if (argc < 2)
+  QCommandLineParser parser;
+  const QCommandLineOption sized(QStringLiteral("size"), {}, QStringLiteral("WxH"),
+                                 QStringLiteral("1280x800")),
+      onDark(QStringLiteral("dark")),
+      larger(QStringLiteral("text"), {}, QStringLiteral("share"), QStringLiteral("1"));
+  parser.addOptions({sized, onDark, larger});
+  parser.process(app);
+  const QStringList asked = parser.positionalArguments();
+  const QStringList sides = parser.value(sized).split(u'x');
+  const QSize size(sides.value(0).toInt(), sides.value(1).toInt());
+  const bool usual = !parser.isSet(sized) && !parser.isSet(onDark) && !parser.isSet(larger);
+  if (asked.isEmpty() || size.isEmpty())
     return std::fprintf(
                stderr,
-               "usage: shots FOLDER "
+               "usage: shots [--size WxH] [--dark] [--text 1.5] FOLDER "
                "[begin,card,drawer,adding,scene,masks,order,joins,schools,cutting,many,looks,background,inks,"
                "greeting,reading,colour,arrange,scenes,make,log,practice,shed,fen]\n"),
            2;
-  const QDir folder(QString::fromLocal8Bit(argv[1]));
+  const QDir folder(asked[0]);
   folder.mkpath(QStringLiteral("."));
   havlo::loadFonts();
   const QTemporaryDir rescue;
@@ -78,7 +92,7 @@ int main(int argc, char** argv) {
     havlo::applyTheme(app, {dark, text});
     havlo::testing::KnownWindow window(rescue.filePath(QStringLiteral("rescue")));
     window.session().setUnits(havlo::MeasureStyle::Inches);
-    window.resize(1280, 800);
+    window.resize(size);
     window.show();
     window.openDemo();
     window.session().select(QStringLiteral("hare"));
@@ -131,7 +145,8 @@ int main(int argc, char** argv) {
       window.visit(QStringLiteral("drawer"));
       if (window.drawerSession().index().cards().empty()) window.drawerSession().fillWithDemo();
       window.drawer().shelf().choose("sample-hare");
-      settle(window.drawer());
+      // The shelf draws some stamps at a time.
+      for (int k = 0; k < 60; ++k) settle(window.drawer()), window.grab(), QThread::msleep(10);
       saved = shoot(window, folder.filePath(QStringLiteral("drawer%1.png").arg(name))) && saved;
     }
     if (places.contains(QStringLiteral("adding"))) {
@@ -293,8 +308,9 @@ int main(int argc, char** argv) {
       "begin,card,drawer,adding,scene,masks,order,schools,cutting,many,looks,background,colour,arrange,"
       "scenes,make,"
       "log,practice,shed");
-  const QStringList wanted = argc > 2 ? QString::fromLocal8Bit(argv[2]).split(QLatin1Char(',')) : all;
-  scene(false, 1.0, QString(), wanted);
+  const QStringList wanted = asked.size() > 1 ? asked[1].split(QLatin1Char(',')) : all;
+  scene(parser.isSet(onDark), parser.value(larger).toDouble(), QString(), wanted);
+  if (!usual) return saved ? 0 : 1;
   // On the dark ground only some.
   const auto again = [&](const char* which, bool dark, double text, const char* ending) {
     QStringList both;

@@ -54,6 +54,7 @@ CardPlace::CardPlace(PlanSession& session, DrawerSession& drawer, std::shared_pt
   pictures->setContentsMargins(0, 0, 0, 0);
   main->setLayout(pictures);
   auto* panels = new SidePanels(main, tr("Pictures"), 360);
+  panels->keepForMain(520);
   auto* notes = new SheetFrame;
   holdWidth(notes, qRound(270 * (1 + (textScale() - 1) * 0.5)));
   notes->box()->addWidget(inkLabel(tr("Do they fit?"), headingFont(), theme().ink));

@@ -19,7 +19,12 @@ int widthOf(const QWidget* panel) {
 }  // namespace
 
 SidePanels::SidePanels(QWidget* main, const QString& title, int least, QWidget* parent)
-    : QWidget(parent), m_main(main), m_least(least), m_mainTab(new DividerTab(title, this)), m_turn(main) {
+    : QWidget(parent),
+      m_main(main),
+      m_least(least),
+      m_wanted(least),
+      m_mainTab(new DividerTab(title, this)),
+      m_turn(main) {
   main->setParent(this);
   setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Expanding);
   m_mainTab->hide();
@@ -88,7 +93,7 @@ bool SidePanels::event(QEvent* event) {
 }
 
 void SidePanels::layAll() {
-  int all = m_least, widest = 0;
+  int all = m_wanted, widest = 0;
   for (const Panel& p : m_panels)
     all += widthOf(p.widget) + kBetween, widest = std::max(widest, widthOf(p.widget));
   m_folding = width() >= all                           ? Folding::None

@@ -18,6 +18,8 @@ class SidePanels : public QWidget {
 
   /// @param title  of the main thing, on its tab  @param least  px it wants before the panels give way
   SidePanels(QWidget* main, const QString& title, int least, QWidget* parent = nullptr);
+  /// Not all panels stand beside it unless it keeps so many px. Without a word: as many as it wants at least.
+  void keepForMain(int wanted) { m_wanted = wanted; }
   /// @param panel  of a width of its own, see holdWidth()
   void add(QWidget* panel, const QString& title, Side side);
   /// Shows that panel, where not all are shown. The main thing only makes room for what is asked for by name.
@@ -38,7 +40,7 @@ class SidePanels : public QWidget {
     Side side;
   };
   QWidget* m_main;
-  int m_least;
+  int m_least, m_wanted;
   std::vector<Panel> m_panels;
   DividerTab* m_mainTab;
   QWidget* m_shared = nullptr;  ///< the panel in front where they share

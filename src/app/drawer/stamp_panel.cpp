@@ -234,7 +234,7 @@ void StampPanel::showStamp(const QString& key) {
 
 void StampPanel::offerHeights() {
   m_heights->clear();
-  m_heights->addItem(tr("offered by what it shows"));
+  m_heights->addItem(tr("by what it shows"));
   for (const TypicalHeight& h :
        heightsFor(m_name->text().toStdString(), static_cast<Role>(m_role->currentIndex())))
     m_heights->addItem(QStringLiteral("%1: %2").arg(

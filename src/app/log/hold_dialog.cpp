@@ -78,7 +78,7 @@ void HoldDialog::hold(const QString& file, int quarters) {
 }
 
 void HoldDialog::show(const Compared& c) {
-  m_head->setText(headOf(c.seen));
+  m_head->setText(headOf(c.seen, m_units));
   m_card->setPicture(markedCard(c));
   m_rows->begin();
   int line = 0;

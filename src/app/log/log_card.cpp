@@ -87,7 +87,7 @@ void LogPlace::fillCard() {
       s.by = p.by, s.turn_deg = p.turn_deg, s.bySd_mm = p.bySd_mm, s.strength = p.strength;
       seen.prints.push_back(s);
     }
-    m_head->setText(headOf(seen));
+    m_head->setText(headOf(seen, m_session.units()));
     for (const bool troubled : {true, false})
       for (const SeenPrint& p : seen.prints)
         if ((p.state != PrintState::AsPlanned) == troubled)
@@ -180,8 +180,8 @@ void LogPlace::take(const Compared& c) {
   m_tried.remove(store->smallFile(m_shown));
   (void)savePicture(store->photoFile(m_shown), c.photo).operator bool();
   if (m_log.change(m_shown, [&](LogEntry& e) { takeIn(*c.plan, c.seen, e); }))
-    Q_EMIT said(
-        tr("%1 Joins, minutes and masks of your next plans are reckoned with it.").arg(headOf(c.seen)));
+    Q_EMIT said(tr("%1 Joins, minutes and masks of your next plans are reckoned with it.")
+                    .arg(headOf(c.seen, m_session.units())));
 }
 
 }  // namespace havlo

@@ -10,6 +10,7 @@
 #include "app/common/choice_list.h"
 #include "app/common/column_width.h"
 #include "app/common/drawings.h"
+#include "app/common/flow_row.h"
 #include "app/common/form_rows.h"
 #include "app/common/keyed_rows.h"
 #include "app/common/picture_box.h"
@@ -129,8 +130,8 @@ QWidget* LogPlace::buildCard() {
   return middle;
 }
 
-QHBoxLayout* LogPlace::buildActs() {
-  auto* acts = new QHBoxLayout;
+QLayout* LogPlace::buildActs() {
+  auto* acts = new FlowRow;
   m_hold = drawnButton("act-compare", tr("Hold a picture against it…"));
   m_hold->setObjectName(QStringLiteral("hold"));
   m_try = plainButton(tr("Try with a made-up picture"));
@@ -141,7 +142,6 @@ QHBoxLayout* LogPlace::buildActs() {
   m_remove = plainButton(tr("Take it out of the log"));
   m_remove->setObjectName(QStringLiteral("remove"));
   for (QPushButton* b : {m_hold, m_try, m_again, m_remove}) acts->addWidget(b);
-  acts->addStretch(1);
   connect(m_hold, &QPushButton::clicked, this, &LogPlace::choosePicture);
   connect(m_try, &QPushButton::clicked, this, [this] { hold({}); });
   connect(m_again, &QPushButton::clicked, this, [this] {

@@ -79,7 +79,7 @@ class LogPlace : public Place {
 
   QWidget* buildList();
   QWidget* buildCard();
-  QHBoxLayout* buildActs();
+  QLayout* buildActs();
   QWidget* buildFields();
   QWidget* buildSide();
   QLineEdit* field(const QString& name, const QString& label, QVBoxLayout* into);

@@ -271,6 +271,15 @@ void MakePlace::takeNote() {
     m_making.setNote(typed);
 }
 
+/// Pages that are not seen must not make the place wider.
+void MakePlace::turnRightTo(RightPage page) {
+  for (int k = 0; k < m_right->count(); ++k) {
+    const auto across = k == page ? QSizePolicy::Preferred : QSizePolicy::Ignored;
+    m_right->widget(k)->setSizePolicy(across, m_right->widget(k)->sizePolicy().verticalPolicy());
+  }
+  m_right->setCurrentIndex(page);
+}
+
 void MakePlace::stepDone() {
   if (!m_making.bench() || m_right->currentIndex() != StepPage) return;
   takeNote();
@@ -292,7 +301,7 @@ void MakePlace::somethingWrong() {
   m_mend->clear();
   m_mishapNote->clear();
   m_write->setEnabled(false);
-  m_right->setCurrentIndex(Wrong);
+  turnRightTo(Wrong);
 }
 
 void MakePlace::mishap(Mishap what) {
@@ -357,7 +366,7 @@ void MakePlace::refresh() {
 void MakePlace::showStart() {
   m_timer->stop();
   m_picturesOf.clear();
-  m_right->setCurrentIndex(Start);
+  turnRightTo(Start);
   m_view->showStep(nullptr, 0, {}, m_session.units());
   m_left->hide();
   m_leave->hide();
@@ -376,7 +385,7 @@ void MakePlace::showStep() {
   const Bench& b = *m_making.bench();
   const Step& step = b.step(b.at());
   const StepWords words = wordsOf(b.plan(), b.analysis(), step, m_session.units());
-  m_right->setCurrentIndex(StepPage);
+  turnRightTo(StepPage);
   m_wrongTitle->setText(tr("What went wrong?"));
   m_left->show();
   m_note->show();
@@ -567,7 +576,7 @@ void MakePlace::tickTimers() {
 void MakePlace::showEnd() {
   m_timer->stop();
   const Bench& b = *m_making.bench();
-  m_right->setCurrentIndex(Finished);
+  turnRightTo(Finished);
   m_left->show();
   m_note->hide();
   m_ready->hide();

@@ -103,6 +103,7 @@ class MakePlace : public Place {
   QWidget* buildStep();
   QWidget* buildWrong();
   void refresh();
+  void turnRightTo(RightPage page);
   void showStart();
   void showStep();
   void showEnd();

@@ -21,6 +21,21 @@ void StepDots::show(int at, int count, std::vector<char> wrong) {
   update();
 }
 
+namespace {
+
+/// A hare's print on its way to the right: two hind paws beside each other.
+void drawPrint(QPainter& p, const QPointF& at, double r) {
+  for (const int side : {-1, 1}) {
+    p.save();
+    p.translate(at.x() + 0.16 * side * r, at.y() + 0.5 * side * r);
+    p.rotate(-12.0 * side);
+    p.drawEllipse(QPointF(), 0.68 * r, 0.36 * r);
+    p.restore();
+  }
+}
+
+}  // namespace
+
 void StepDots::paintEvent(QPaintEvent*) {
   if (m_count == 0) return;
   QPainter p(this);
@@ -28,28 +43,37 @@ void StepDots::paintEvent(QPaintEvent*) {
   p.setRenderHint(QPainter::Antialiasing);
   const Theme& t = theme();
   const double stride = std::min(56.0, (width() - 28.0) / std::max(1, m_count));
-  const double y = height() / 2.0;
-  p.setPen(QPen(t.rule, 1.4, Qt::DotLine));
-  p.drawLine(QPointF(14, y), QPointF(14 + (m_count - 1) * stride, y));
+  const bool numbered = stride > 26;
+  const double y = height() / 2.0, r = std::min(9 * textScale(), stride * 0.42);
   for (int k = 0; k < m_count; ++k) {
     const QPointF c(14 + k * stride, y);
-    const bool here = k == m_at;
-    const double r = here ? 11 * textScale() : std::min(9 * textScale(), stride * 0.38);
-    const bool wrong = k < static_cast<int>(m_wrong.size()) && m_wrong[ix(k)];
-    p.setPen(QPen(k <= m_at ? t.green : t.soft, 1.5));
-    p.setBrush(k <= m_at ? t.green : t.ground);
-    if (wrong) {
-      p.setPen(QPen(t.madder, 1.5));
-      p.setBrush(t.madder);
-      p.drawPolygon(
-          QPolygonF{{c.x(), c.y() - r}, {c.x() + r, c.y()}, {c.x(), c.y() + r}, {c.x() - r, c.y()}});
-    } else {
-      p.drawEllipse(c, r, r);
-    }
-    if (here || stride > 26) {
-      p.setPen(k <= m_at ? t.onGreen : t.soft);
-      p.setFont(sizedFont(here ? 12 : 10, QFont::Bold));
+    const bool wrong = k < static_cast<int>(m_wrong.size()) && m_wrong[ix(k)], done = k < m_at;
+    if (k == m_at) {
+      const double plate = 11 * textScale();
+      p.setPen(Qt::NoPen);
+      p.setBrush(wrong ? t.madder : t.green);
+      p.drawRoundedRect(QRectF(c.x() - plate, c.y() - plate, 2 * plate, 2 * plate), 5, 5);
+      p.setPen(t.onGreen);
+      p.setFont(sizedFont(12, QFont::Bold));
       p.drawText(QRectF(c.x() - 20, c.y() - 12, 40, 24), Qt::AlignCenter, QString::number(k + 1));
+      continue;
+    }
+    const QPointF print = numbered ? c - QPointF(0, r * 0.7) : c;
+    p.setPen(QPen(wrong ? t.madder : done ? t.green : t.soft, 1.1));
+    p.setBrush(wrong ? QBrush(t.madder) : done ? QBrush(t.green) : QBrush(Qt::NoBrush));
+    if (wrong) {
+      p.drawPolygon(QPolygonF{{print.x(), print.y() - r},
+                              {print.x() + r, print.y()},
+                              {print.x(), print.y() + r},
+                              {print.x() - r, print.y()}});
+    } else {
+      drawPrint(p, print, r);
+    }
+    if (numbered) {
+      p.setPen(done ? t.green : t.soft);
+      p.setFont(sizedFont(9, QFont::DemiBold));
+      p.drawText(QRectF(c.x() - 20, c.y() + r * 0.2, 40, 14 * textScale()), Qt::AlignCenter,
+                 QString::number(k + 1));
     }
   }
 }

@@ -19,6 +19,7 @@
 #include "io/art/picture.h"
 #include "io/art/svg_art.h"
 #include "io/wording/names.h"
+#include "io/wording/say.h"
 #include "io/wording/work_words.h"
 
 namespace havlo {
@@ -159,18 +160,21 @@ void JoinsPage::show() {
                                       : tr("About %1 of %2 papers may leave a join that shows")
                                             .arg(qRound(risk.expected))
                                             .arg(risk.layings));
-  const QString pen = risk.pen_mm < 1
-                          ? tr("No line's end should want the pen.")
-                          : tr("About %1 mm of line ends to join by pen.").arg(qRound(risk.pen_mm));
+  const MeasureStyle units = m_session.units();
+  const QString pen =
+      risk.pen_mm < 1
+          ? tr("No line's end should want the pen.")
+          : tr("About %1 of line ends to join by pen.").arg(lengthText(std::round(risk.pen_mm), units));
   m_words->setText(
       pen + u' ' +
-      (plan.habits.cards == 1 ? tr("Your hands, from 1 card: masks laid to %1 mm, cut to %2 mm.")
+      (plan.habits.cards == 1 ? tr("Your hands, from 1 card: masks laid to %1, cut to %2.")
        : plan.habits.cards > 1
-           ? tr("Your hands, from %1 cards: masks laid to %2 mm, cut to %3 mm.").arg(plan.habits.cards)
-           : tr("Supposed are careful hands: masks laid to %1 mm, cut to %2 mm."))
-          .arg(plan.habits.maskPlacing_mm, 0, 'g', 2)
-          .arg(plan.habits.maskCutting_mm, 0, 'g', 2) +
-      u' ' + tr("A gap is noticed from 3 mm on. Numbers mark the three to be careful with."));
+           ? tr("Your hands, from %1 cards: masks laid to %2, cut to %3.").arg(plan.habits.cards)
+           : tr("Supposed are careful hands: masks laid to %1, cut to %2."))
+          .arg(fineText(plan.habits.maskPlacing_mm, units), fineText(plan.habits.maskCutting_mm, units)) +
+      u' ' +
+      tr("A gap is noticed from %1 on. Numbers mark the three to be careful with.")
+          .arg(lengthText(3, units)));
   for (size_t k = 0; k < std::min<size_t>(kListed, risk.joins.size()); ++k) {
     const Join& j = risk.joins[k];
     const QString name = capital(joinName(plan, j));

@@ -12,6 +12,7 @@
 #include <QStackedWidget>
 #include <algorithm>
 
+#include "app/common/beside_box.h"
 #include "app/common/column_width.h"
 #include "app/common/divider_tab.h"
 #include "app/common/drawings.h"
@@ -173,8 +174,7 @@ QWidget* OrderPlace::stepsPage() {
   wordColumn->setContentsMargins(0, 0, 4, 0);
   for (QLabel* label : {m_stepTitle, m_stepWhere, m_stepDetail, m_stepCare}) wordColumn->addWidget(label);
   wordColumn->addStretch(1);
-  now->box()->addWidget(rolled(words), 4);
-  now->box()->addWidget(m_big, 6);
+  now->box()->addWidget(new BesideBox(rolled(words), m_big, qRound(620 * textScale()), 4, 6), 1);
 
   auto* masks = new SheetFrame;
   holdWidth(masks, qRound(380 * (1 + (textScale() - 1) * 0.6)));
@@ -208,7 +208,7 @@ QWidget* OrderPlace::stepsPage() {
   masks->box()->addLayout(printRow);
 
   auto* proof = new SheetFrame;
-  proof->setMinimumWidth(qRound(240 * textScale()));
+  holdWidth(proof, qRound(240 * textScale()));
   m_proof = inkLabel({}, headingFont(), theme().green);
   m_proofWhy = inkLabel({}, labelFont(), theme().soft, true);
   m_finished = new PictureBox;

@@ -61,6 +61,8 @@ ScenePlace::ScenePlace(PlanSession& session, std::shared_ptr<SvgArt> art, QWidge
   for (QWidget* side : {static_cast<QWidget*>(thing), static_cast<QWidget*>(reading)})
     side->setSizePolicy(QSizePolicy::Fixed, QSizePolicy::Ignored);
   auto* panels = new SidePanels(m_face, tr("The card"), qRound(400 * grow));
+  // The card is the largest thing there is: in a narrow window the panels share one side.
+  panels->keepForMain(qRound(600 * grow));
   panels->add(thing, tr("The thing"), SidePanels::Side::Before);
   panels->add(reading, tr("What it says"), SidePanels::Side::After);
   grid->addWidget(panels, 0, 0);

@@ -44,6 +44,7 @@ class MainWindow : public QMainWindow {
   /// Opens a plan, takes in a packed drawer, begins with a scan: by the file's ending.
   void openAny(const QString& file);
   QAction* action(const QString& id) const { return m_actions[id]; }
+  const ActionTable& actions() const { return m_actions; }
   /// The place of that id; it is made when it is first asked for.
   Place& place(const QString& id);
   /// The id of the place on top.

@@ -39,7 +39,9 @@ QSize Trail::sizeHint() const { return {800, qRound(74 * textScale())}; }
 
 double Trail::stride() const {
   // The plan's title keeps some room at the right, whatever the size of text.
-  const double room = width() - 32 - 250;
+  const double title = std::max(QFontMetricsF(bodyFont(QFont::DemiBold)).horizontalAdvance(m_title),
+                                QFontMetricsF(labelFont()).horizontalAdvance(m_state));
+  const double room = width() - 32 - std::clamp(title + 20, 130.0, 250.0);
   return std::min(190 * textScale(), room / std::max(1.0, static_cast<double>(m_places.size())));
 }
 

@@ -12,24 +12,14 @@
 namespace havlo {
 namespace {
 
-/// To a tenth of a millimetre, or a 64th of an inch: finer than a plan's own measures, because it is what is
-/// left of them.
-QString small(double mm, MeasureStyle style) {
-  if (style == MeasureStyle::Millimetres) return tr("%1 mm").arg(mm, 0, 'f', 1);
-  long parts = std::max(1L, std::lround(mm / 25.4 * 64)), whole = 64;
-  if (parts >= 64) return lengthText(mm, style);
-  while (parts % 2 == 0) parts /= 2, whole /= 2;
-  return tr("%1/%2 in").arg(parts).arg(whole);
-}
-
 /// "1.5 mm to the right and 0.4 mm low"; empty where it is less than a tenth of a millimetre.
 QString wayOff(Point by, MeasureStyle style) {
   constexpr double kWord_mm = 0.2;  // half a 64th of an inch
   QStringList parts;
   if (std::fabs(by.x) >= kWord_mm)
-    parts << (by.x > 0 ? tr("%1 to the right") : tr("%1 to the left")).arg(small(std::fabs(by.x), style));
+    parts << (by.x > 0 ? tr("%1 to the right") : tr("%1 to the left")).arg(fineText(std::fabs(by.x), style));
   if (std::fabs(by.y) >= kWord_mm)
-    parts << (by.y > 0 ? tr("%1 high") : tr("%1 low")).arg(small(std::fabs(by.y), style));
+    parts << (by.y > 0 ? tr("%1 high") : tr("%1 low")).arg(fineText(std::fabs(by.y), style));
   return parts.join(tr(" and "));
 }
 
@@ -65,7 +55,7 @@ std::vector<int> goesWith(const Plan& plan, const Analysis& analysis, int thing,
 
 }  // namespace
 
-QString headOf(const Comparison& seen) {
+QString headOf(const Comparison& seen, MeasureStyle style) {
   int told = 0, there = 0, missing = 0, trouble = 0;
   double miss = 0;
   for (const SeenPrint& p : seen.prints) {
@@ -80,7 +70,7 @@ QString headOf(const Comparison& seen) {
   if (told == 0) return tr("Nothing that is stamped by now can be told in this picture.");
   const int lying = told - missing;
   QString text = tr("%1 of %2 prints sit where they should").arg(there).arg(told);
-  if (lying > 0) text += tr("; on the average they are %1 mm off").arg(miss / lying, 0, 'f', 1);
+  if (lying > 0) text += tr("; on the average they are %1 off").arg(fineText(miss / lying, style));
   text += u'.';
   if (missing == 1) text += u' ' + tr("One is missing.");
   if (missing > 1) text += u' ' + tr("%1 are missing.").arg(missing);
@@ -97,9 +87,9 @@ QString printWords(const Plan& plan, const SeenPrint& p, MeasureStyle style) {
     case PrintState::Untold:
       return tr("%1 shows too little to be told.").arg(name);
     case PrintState::Doubled:
-      return tr("%1 was printed twice, %2 apart.").arg(name, small(length(p.again), style));
+      return tr("%1 was printed twice, %2 apart.").arg(name, fineText(length(p.again), style));
     case PrintState::Smeared:
-      return tr("%1 is smeared over %2.").arg(name, small(p.smear_mm, style));
+      return tr("%1 is smeared over %2.").arg(name, fineText(p.smear_mm, style));
     case PrintState::Pale:
       return tr("%1 is pale: %2 of the ink that was wanted.").arg(name, shareWords(p.strength));
     case PrintState::AsPlanned:
@@ -111,7 +101,7 @@ QString printWords(const Plan& plan, const SeenPrint& p, MeasureStyle style) {
   if (std::fabs(p.turn_deg) >= 0.3)
     text += (p.turn_deg > 0 ? tr(", turned %1° to the left") : tr(", turned %1° to the right"))
                 .arg(std::fabs(p.turn_deg), 0, 'f', 1);
-  if (p.bySd_mm > 0.3) text += tr(" (its place is told to %1 only)").arg(small(2 * p.bySd_mm, style));
+  if (p.bySd_mm > 0.3) text += tr(" (its place is told to %1 only)").arg(fineText(2 * p.bySd_mm, style));
   text += u'.';
   if (!p.bare.empty())
     text += u' ' + (p.bare.size() == 1 ? tr("A spot of it did not print.")
@@ -122,10 +112,10 @@ QString printWords(const Plan& plan, const SeenPrint& p, MeasureStyle style) {
 QString joinWords(const Plan& plan, const SeenJoin& j, MeasureStyle style) {
   QStringList parts;
   if (j.gap_mm > 0)
-    parts << tr("a white gap of %1 over %2").arg(small(j.gap_mm, style), small(j.gapLength_mm, style));
+    parts << tr("a white gap of %1 over %2").arg(fineText(j.gap_mm, style), fineText(j.gapLength_mm, style));
   if (j.runIn_mm > 0)
     parts << tr("lines that run %1 into it, over %2")
-                 .arg(small(j.runIn_mm, style), small(j.runInLength_mm, style));
+                 .arg(fineText(j.runIn_mm, style), fineText(j.runInLength_mm, style));
   if (parts.isEmpty()) return {};
   return tr("%1 meets %2 with %3.")
       .arg(labelOf(plan, j.back), nameOf(plan, j.front), parts.join(tr(" and ")));

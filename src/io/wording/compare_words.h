@@ -11,7 +11,7 @@
 namespace havlo {
 
 /// "16 of 18 prints sit where they should, on the average 0.4 mm off. One is missing."
-QString headOf(const Comparison& seen);
+QString headOf(const Comparison& seen, MeasureStyle style);
 /// "The boat sits 1.5 mm to the right and 0.4 mm low, turned 1.2° to the left."
 QString printWords(const Plan& plan, const SeenPrint& print, MeasureStyle style);
 /// "The reeds meet the boat with a white gap of 0.6 mm over 4 mm." Nothing where a join is good.

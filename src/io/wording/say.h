@@ -4,6 +4,8 @@
 
 #include <QCoreApplication>
 #include <QString>
+#include <algorithm>
+#include <cmath>
 
 #include "core/units/measure.h"
 
@@ -16,6 +18,16 @@ inline QString tr(const char* text, int n = -1) {
 
 inline QString lengthText(double mm, MeasureStyle style) {
   return QString::fromStdString(writeMeasure(Millimetres{mm}, style));
+}
+
+/// To a tenth of a millimetre, or a 64th of an inch: finer than a plan's own measures, because it is what is
+/// left of them.
+inline QString fineText(double mm, MeasureStyle style) {
+  if (style == MeasureStyle::Millimetres) return tr("%1 mm").arg(mm, 0, 'f', 1);
+  long parts = std::max(1L, std::lround(mm / kMmPerInch * 64)), whole = 64;
+  if (parts >= 64) return lengthText(mm, style);
+  while (parts % 2 == 0) parts /= 2, whole /= 2;
+  return tr("%1/%2 in").arg(parts).arg(whole);
 }
 
 /// "37 %". @param share  0 to 1

@@ -49,6 +49,13 @@ class TstSharedParts : public QObject {
     }
     QVERIFY2(bare.isEmpty(), qPrintable(bare.join(u' ')));
     QVERIFY(drawn > 50);
+    // Each once, under a name of its own.
+    QStringList ids;
+    for (const ActionTable::Entry& e : w.window.actions().all()) ids << e.action->objectName();
+    const qsizetype named = ids.size();
+    ids.removeDuplicates();
+    QCOMPARE(ids.size(), named);
+    QVERIFY(w.window.action(QStringLiteral("begin"))->text().contains(QStringLiteral("begin with")));
     // On the other ground they are drawn in its ink.
     const auto inkOf = [&] { return w.window.action(QStringLiteral("save"))->icon().pixmap(24).toImage(); };
     const QImage light = inkOf();
