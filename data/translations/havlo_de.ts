@@ -3938,6 +3938,10 @@ geschrieben %3</translation>
         <translation>Zeichnung in wahrer Größe</translation>
     </message>
     <message>
+        <source>Drawing in layers</source>
+        <translation>Zeichnung in Ebenen</translation>
+    </message>
+    <message>
         <source>Dries</source>
         <translation>Trocknet</translation>
     </message>
@@ -6778,6 +6782,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>Bild</translation>
     </message>
     <message>
+        <source>Picture for printers</source>
+        <translation>Bild für Druckereien</translation>
+    </message>
+    <message>
         <source>Pictures</source>
         <translation>Bilder</translation>
     </message>
@@ -7212,6 +7220,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>Save the cut file</source>
         <translation>Schneidedatei speichern</translation>
+    </message>
+    <message>
+        <source>Save the finished card as a drawing in layers</source>
+        <translation>Die fertige Karte als Zeichnung in Ebenen speichern</translation>
     </message>
     <message>
         <source>Save the finished card as a picture</source>
@@ -8236,6 +8248,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>The finished card as a &amp;picture…</source>
         <translation>Die fertige Karte als &amp;Bild…</translation>
+    </message>
+    <message>
+        <source>The finished card as a drawing in la&amp;yers…</source>
+        <translation>Die fertige Karte als Zeichnung in &amp;Ebenen…</translation>
     </message>
     <message>
         <source>The first %1 are shown. What is not can be typed.</source>

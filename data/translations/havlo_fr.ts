@@ -3938,6 +3938,10 @@ written %3</source>
         <translation>Dessin en vraie grandeur</translation>
     </message>
     <message>
+        <source>Drawing in layers</source>
+        <translation>Dessin en calques</translation>
+    </message>
+    <message>
         <source>Dries</source>
         <translation>Sèche</translation>
     </message>
@@ -6778,6 +6782,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>Image</translation>
     </message>
     <message>
+        <source>Picture for printers</source>
+        <translation>Image pour imprimeurs</translation>
+    </message>
+    <message>
         <source>Pictures</source>
         <translation>Images</translation>
     </message>
@@ -7212,6 +7220,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>Save the cut file</source>
         <translation>Enregistrer le fichier de coupe</translation>
+    </message>
+    <message>
+        <source>Save the finished card as a drawing in layers</source>
+        <translation>Enregistrer la carte finie comme dessin en calques</translation>
     </message>
     <message>
         <source>Save the finished card as a picture</source>
@@ -8236,6 +8248,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>The finished card as a &amp;picture…</source>
         <translation>La carte finie en &amp;image…</translation>
+    </message>
+    <message>
+        <source>The finished card as a drawing in la&amp;yers…</source>
+        <translation>La carte finie comme dessin en cal&amp;ques…</translation>
     </message>
     <message>
         <source>The first %1 are shown. What is not can be typed.</source>

@@ -3938,6 +3938,10 @@ geschreven %3</translation>
         <translation>Tekening op ware grootte</translation>
     </message>
     <message>
+        <source>Drawing in layers</source>
+        <translation>Tekening in lagen</translation>
+    </message>
+    <message>
         <source>Dries</source>
         <translation>Droogt</translation>
     </message>
@@ -6778,6 +6782,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>Beeld</translation>
     </message>
     <message>
+        <source>Picture for printers</source>
+        <translation>Beeld voor drukkers</translation>
+    </message>
+    <message>
         <source>Pictures</source>
         <translation>Afbeeldingen</translation>
     </message>
@@ -7212,6 +7220,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>Save the cut file</source>
         <translation>Het snijbestand opslaan</translation>
+    </message>
+    <message>
+        <source>Save the finished card as a drawing in layers</source>
+        <translation>De klare kaart als tekening in lagen bewaren</translation>
     </message>
     <message>
         <source>Save the finished card as a picture</source>
@@ -8236,6 +8248,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>The finished card as a &amp;picture…</source>
         <translation>De klare kaart als &amp;beeld…</translation>
+    </message>
+    <message>
+        <source>The finished card as a drawing in la&amp;yers…</source>
+        <translation>De klare kaart als tekening in la&amp;gen…</translation>
     </message>
     <message>
         <source>The first %1 are shown. What is not can be typed.</source>

@@ -2,23 +2,28 @@
 #include "cli/report.h"
 #include "cli/verb.h"
 #include "io/export/finished_card.h"
+#include "io/export/layers.h"
 #include "io/files/plan_file.h"
 
 namespace havlo::cli {
 namespace {
 
-constexpr Option kExportOptions[] = {{"--json", nullptr, "one JSON object"},
-                                     {"--png", "F", "the finished card as a picture"},
-                                     {"--svg", "F", "the same at true size in an SVG"},
-                                     {"--pdf", "F", "the same at true size on a page of its own"},
-                                     {"--zip", "F", "plan, pictures, steps and measures in one file"},
-                                     {"--csv", "F", "all measures as a table"},
-                                     {"--dpi", "N", "resolution, 20 to 2400; 300 if not given"}};
+constexpr Option kExportOptions[] = {
+    {"--json", nullptr, "one JSON object"},
+    {"--png", "F", "the finished card as a picture"},
+    {"--svg", "F", "the same at true size in an SVG"},
+    {"--pdf", "F", "the same at true size on a page of its own"},
+    {"--layers", "F", "an SVG in layers, one group a thing, prints as true outlines"},
+    {"--tiff", "F", "the finished card as a TIFF"},
+    {"--zip", "F", "plan, pictures, steps and measures in one file"},
+    {"--csv", "F", "all measures as a table"},
+    {"--dpi", "N", "resolution, 20 to 2400; 300 if not given"}};
 
 int runExport(const Call& call) {
-  constexpr const char* kGiven[] = {"--png", "--svg", "--pdf", "--zip", "--csv"};
+  constexpr const char* kGiven[] = {"--png", "--svg", "--pdf", "--tiff", "--layers", "--zip", "--csv"};
   if (std::none_of(std::begin(kGiven), std::end(kGiven), [&](const char* o) { return call.has(o); }))
-    return complain(kUsage, QStringLiteral("export wants one of --png, --svg, --pdf, --zip and --csv"));
+    return complain(
+        kUsage, QStringLiteral("export wants one of --png, --tiff, --svg, --layers, --pdf, --zip and --csv"));
   int exit = kDone;
   auto opened = open(call, exit);
   if (!opened) return exit;
@@ -26,7 +31,7 @@ int runExport(const Call& call) {
   const auto dpi = dpiOf(call, opened->plan, 300);
   if (!dpi) return kUsage;
   Json written = Json::object();
-  for (const char* o : {"--png", "--svg", "--pdf"}) {
+  for (const char* o : {"--png", "--svg", "--pdf", "--tiff"}) {
     if (!call.has(o)) continue;
     const QString path = call.value(o), ending = QString::fromLatin1(o).mid(2);
     if (!path.endsWith(u'.' + ending, Qt::CaseInsensitive))
@@ -35,6 +40,11 @@ int runExport(const Call& call) {
     if (const auto saved = saveFinishedCard(path, opened->plan, *opened->analysis, art(), *dpi); !saved)
       return complain(saved.error());
     written[ending.toStdString()] = path.toStdString();
+  }
+  if (call.has("--layers")) {
+    if (const auto saved = saveLayers(call.value("--layers"), opened->plan, *opened->analysis, art()); !saved)
+      return complain(saved.error());
+    written["layers"] = call.value("--layers").toStdString();
   }
   if (call.has("--zip")) {
     const auto zip = planZip(opened->plan, *opened->analysis, art(), *dpi);

@@ -91,7 +91,7 @@ std::vector<Command> planCommands(PlanSession& session, Errands& errands, Filing
                              {"finished", "towpath-finished", tr("Demo: the towpath as a &finished card")},
                              {"shed", "potting-shed", tr("Demo: a potting &shed")},
                              {"fen", "misty-fen", tr("Demo: a misty &fen")},
-                             {"crowd", "teaching-crowd", tr("Finished: a &crowd")},
+                             {"crowdPlan", "teaching-crowd", tr("Finished: a &crowd")},
                              {"avenue", "teaching-avenue", tr("Finished: an &avenue")},
                              {"silhouettes", "teaching-silhouettes", tr("Finished: &overprinting")},
                              {"dull", "teaching-dull", tr("Finished: a &dull card to make clear")},
@@ -118,6 +118,7 @@ std::vector<Command> planCommands(PlanSession& session, Errands& errands, Filing
   addPrintouts(out, errands);
   const std::tuple<const char*, Exporting::What, QString> exported[] = {
       {"exportCard", Exporting::What::Picture, tr("The finished card as a &picture…")},
+      {"exportLayers", Exporting::What::Layers, tr("The finished card as a drawing in la&yers…")},
       {"exportZip", Exporting::What::Zip, tr("Plan and pictures in one &zip…")},
       {"exportMeasures", Exporting::What::Measures, tr("All &measures as a table…")}};
   for (const auto& [id, what, text] : exported)

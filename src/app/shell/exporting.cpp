@@ -8,6 +8,7 @@
 #include "core/chain/chain.h"
 #include "io/art/svg_art.h"
 #include "io/export/finished_card.h"
+#include "io/export/layers.h"
 #include "io/files/plan_file.h"
 
 namespace havlo {
@@ -21,10 +22,13 @@ Exporting::Exporting(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget*
 
 void Exporting::ask(What what) {
   const QString titles[] = {tr("Save the finished card as a picture"),
+                            tr("Save the finished card as a drawing in layers"),
                             tr("Save plan and pictures in one file"), tr("Save all measures as a table")};
   const std::vector<FileKind> kinds[] = {{{tr("Picture"), {QStringLiteral("png")}},
+                                          {tr("Picture for printers"), {QStringLiteral("tiff")}},
                                           {tr("Drawing at true size"), {QStringLiteral("svg")}},
                                           {tr("Page at true size"), {QStringLiteral("pdf")}}},
+                                         {{tr("Drawing in layers"), {QStringLiteral("svg")}}},
                                          {{tr("Zip"), {QStringLiteral("zip")}}},
                                          {{tr("Table"), {QStringLiteral("csv")}}}};
   const auto k = ix(what);
@@ -44,6 +48,10 @@ void Exporting::write(const QString& path, What what) {
         if (what == What::Picture) {
           if (const auto saved = saveFinishedCard(path, *plan, *analysis, *art, dpi); !saved)
             return saved.error();
+          return path;
+        }
+        if (what == What::Layers) {
+          if (const auto saved = saveLayers(path, *plan, *analysis, *art); !saved) return saved.error();
           return path;
         }
         QByteArray bytes;

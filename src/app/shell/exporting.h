@@ -16,7 +16,7 @@ class Exporting : public QObject {
 
  public:
   Exporting(PlanSession& session, std::shared_ptr<SvgArt> art, QWidget* window);
-  enum class What { Picture, Zip, Measures };
+  enum class What { Picture, Layers, Zip, Measures };
   void ask(What what);
   void write(const QString& path, What what);
   void stop() { m_job->cancel(); }

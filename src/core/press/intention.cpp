@@ -9,6 +9,39 @@
 namespace havlo {
 namespace {
 
+/// The card, and who hears what is laid on it.
+class Sheet {
+ public:
+  Sheet(Canvas& card, LayerWatcher* watcher) : m_card(card), m_watcher(watcher) {}
+
+  void layer(LayerWatcher::Of what, int index) {
+    if (m_watcher) m_watcher->layer(what, index);
+  }
+  void apply(const Tile& tile, const InkFilm& film) {
+    m_card.apply(tile, film);
+    if (m_watcher) m_watcher->film(tile, film);
+  }
+  void applyShare(const Tile& tile, Colour colour, double opacity, double strength) {
+    m_card.applyShare(tile, colour, opacity, strength);
+    if (m_watcher) m_watcher->share(tile, colour, opacity, strength);
+  }
+  void applyWash(const Tile& tile, const Ink& ink, double strength, const WashFalloff& falloff) {
+    m_card.applyWash(tile, ink, strength, falloff);
+    if (m_watcher) m_watcher->wash(tile, ink, strength, falloff);
+  }
+  void layPaper(const Tile& shows, Colour colour) {
+    const LinearRgb paper = linearOf(colour);
+    for (int y = shows.y; y < shows.y + shows.height; ++y)
+      for (int x = shows.x; x < shows.x + shows.width; ++x)
+        if (shows.row(y)[x - shows.x]) m_card.set(x, y, paper);
+    if (m_watcher) m_watcher->paper(shows, colour);
+  }
+
+ private:
+  Canvas& m_card;
+  LayerWatcher* m_watcher;
+};
+
 /// Everything but the taped border.
 Box workable(const Card& card) { return card.panel.box().grown(-card.tape_mm); }
 
@@ -45,7 +78,7 @@ void lightenLifted(Tile& area, int w, const PressInput& in, PressTiles& tiles) {
   }
 }
 
-void layFilm(Canvas& card, const Tile& tile, const HandFilm& film) {
+void layFilm(Sheet& card, const Tile& tile, const HandFilm& film) {
   if (film.byShare) {
     card.applyShare(tile, film.colour, film.opacity, film.strength);
   } else {
@@ -54,8 +87,9 @@ void layFilm(Canvas& card, const Tile& tile, const HandFilm& film) {
 }
 
 /// A mark by hand, where it is wanted.
-void layByHand(Canvas& card, int h, const PressInput& in, PressTiles& tiles, const Tile* inside) {
+void layByHand(Sheet& card, int h, const PressInput& in, PressTiles& tiles, const Tile* inside) {
   const HandWork& work = in.hand->all()[ix(h)];
+  card.layer(LayerWatcher::Of::Hand, h);
   for (const HandFilm& film : tiles.byHand(h)) {
     Tile tile = film.tile;
     if (work.act.on >= 0) {
@@ -74,7 +108,7 @@ void layByHand(Canvas& card, int h, const PressInput& in, PressTiles& tiles, con
 
 /// Colours what the wash wants coloured: not what lies before it and is kept clean; nor what is embossed or
 /// on a piece of its own, wherever it lies, for no blend takes on wax or gets at what is glued on later.
-void layWash(Canvas& card, int w, const std::vector<StackMark>& nearer, const PressInput& in,
+void layWash(Sheet& card, int w, const std::vector<StackMark>& nearer, const PressInput& in,
              PressTiles& tiles, const Tile* inside) {
   const Plan& plan = in.plan;
   const Wash& wash = plan.washes[ix(w)];
@@ -109,6 +143,7 @@ void layWash(Canvas& card, int w, const std::vector<StackMark>& nearer, const Pr
   }
   if (inside) keepOnly(area, *inside);
   lightenLifted(area, w, in, tiles);
+  card.layer(LayerWatcher::Of::Wash, w);
   card.applyWash(area, *plan.ink(wash.ink), wash.strength, WashFalloff(plan, wash));
 }
 
@@ -118,7 +153,7 @@ double faceOver_mm(const Plan& plan, int piece) {
 }
 
 /// What is stamped across the rims of flat pieces: over all that is there, but not on what pops up higher.
-void layAcross(Canvas& card, const PressInput& in, PressTiles& tiles, const Tile* inside) {
+void layAcross(Sheet& card, const PressInput& in, PressTiles& tiles, const Tile* inside) {
   const Plan& plan = in.plan;
   for (auto i = in.frontToBack.rbegin(); i != in.frontToBack.rend(); ++i) {
     if (plan.impressions[ix(*i)].school != School::Across) continue;
@@ -138,6 +173,7 @@ void layAcross(Canvas& card, const PressInput& in, PressTiles& tiles, const Tile
       for (int h : in.hand ? in.hand->lowestFirst() : std::vector<int>{}) {
         const HandWork& work = in.hand->all()[ix(h)];
         if (work.layer != layer || work.act.on != *i) continue;
+        card.layer(LayerWatcher::Of::Hand, h);
         for (const HandFilm& film : tiles.byHand(h)) {
           Tile tile = film.tile;
           keepOff(tile);
@@ -149,6 +185,7 @@ void layAcross(Canvas& card, const PressInput& in, PressTiles& tiles, const Tile
     Tile ink = tiles.ink(*i);
     keepOff(ink);
     const Ink& bottle = *plan.ink(plan.impressions[ix(*i)].ink);
+    card.layer(LayerWatcher::Of::Impression, *i);
     card.apply(ink, {bottle.colour, bottle.opacity, strengthOf(bottle, plan.impressions[ix(*i)].generation)});
     byHand(HandLayer::OverThing);
   }
@@ -157,7 +194,7 @@ void layAcross(Canvas& card, const PressInput& in, PressTiles& tiles, const Tile
 /// Pieces over the panel and over each other, higher ones over lower ones: each hides what is under it, its
 /// paper is seen, and on that what is printed and done by hand there. What pops up higher than a piece stays
 /// over it. What is stamped across rims comes over the flat ones.
-void layPieces(Canvas& card, const PressInput& in, PressTiles& tiles, const Tile* inside) {
+void layPieces(Sheet& card, const PressInput& in, PressTiles& tiles, const Tile* inside) {
   const Plan& plan = in.plan;
   std::vector<int> all;
   for (size_t p = 0; p < plan.pieces.size(); ++p)
@@ -178,9 +215,8 @@ void layPieces(Canvas& card, const PressInput& in, PressTiles& tiles, const Tile
       knockOut(higher, static_cast<int>(i), in, tiles);
       block(shows, higher);
     }
-    for (int y = shows.y; y < shows.y + shows.height; ++y)
-      for (int x = shows.x; x < shows.x + shows.width; ++x)
-        if (shows.row(y)[x - shows.x]) card.set(x, y, linearOf(piece.paper.colour));
+    card.layer(LayerWatcher::Of::Piece, p);
+    card.layPaper(shows, piece.paper.colour);
     for (auto i = in.frontToBack.rbegin(); i != in.frontToBack.rend(); ++i) {
       if (plan.impressions[ix(*i)].piece != piece.id) continue;
       const auto byHand = [&](HandLayer layer) {
@@ -192,6 +228,7 @@ void layPieces(Canvas& card, const PressInput& in, PressTiles& tiles, const Tile
       Tile ink = tiles.ink(*i);
       keepOnly(ink, shows);
       const Ink& bottle = *plan.ink(plan.impressions[ix(*i)].ink);
+      card.layer(LayerWatcher::Of::Impression, *i);
       card.apply(ink,
                  {bottle.colour, bottle.opacity, strengthOf(bottle, plan.impressions[ix(*i)].generation)});
       byHand(HandLayer::OverThing);
@@ -202,10 +239,11 @@ void layPieces(Canvas& card, const PressInput& in, PressTiles& tiles, const Tile
 
 }  // namespace
 
-Canvas intendedCard(const PressInput& in, PressTiles& tiles, std::optional<Box> only) {
+Canvas intendedCard(const PressInput& in, PressTiles& tiles, std::optional<Box> only, LayerWatcher* watcher) {
   const Plan& plan = in.plan;
-  Canvas card(tiles.grid(), plan.card.paper.colour);
-  if (only) card.onlyWithin(*only);
+  Canvas canvas(tiles.grid(), plan.card.paper.colour);
+  if (only) canvas.onlyWithin(*only);
+  Sheet card(canvas, watcher);
   const bool taped = plan.card.tape_mm > 0;
   const Tile inside = taped ? hardTile(tiles.grid(), rectangle(workable(plan.card))) : Tile{};
   const std::vector<StackMark>& stack = in.stack.backToFront();
@@ -224,6 +262,7 @@ Canvas intendedCard(const PressInput& in, PressTiles& tiles, std::optional<Box> 
       keepOnly(ink, tiles.silhouette(i));  // what is not on the piece is cut off
     if (taped) keepOnly(ink, inside);
     const Ink& bottle = *plan.ink(impression.ink);
+    card.layer(LayerWatcher::Of::Impression, i);
     card.apply(ink, {bottle.colour, bottle.opacity, strengthOf(bottle, impression.generation)});
     byHand(HandLayer::OverThing, i);
   };
@@ -237,7 +276,7 @@ Canvas intendedCard(const PressInput& in, PressTiles& tiles, std::optional<Box> 
   byHand(HandLayer::Behind, -1);
   byHand(HandLayer::OverAll, -1);
   layPieces(card, in, tiles, taped ? &inside : nullptr);
-  return card;
+  return canvas;
 }
 
 }  // namespace havlo

@@ -18,6 +18,8 @@
 
 namespace havlo {
 
+class WashFalloff;
+
 /// How a paper lies that was cut and laid by hand.
 struct CoverSlip {
   Point by;                               ///< mm
@@ -96,9 +98,25 @@ class PressTiles {
 
 std::shared_ptr<TileStore> newTileStore();
 
+/// Hears what comes over what, back to front, while the intended card is put together.
+class LayerWatcher {
+ public:
+  enum class Of { Impression, Wash, Hand, Piece };
+  virtual ~LayerWatcher() = default;
+  /// What follows belongs to that one, index in the plan (of a hand: among all that is done by hand).
+  virtual void layer(Of what, int index) = 0;
+  virtual void film(const Tile& coverage, const InkFilm& film) = 0;
+  /// A film of strength · coverage.
+  virtual void share(const Tile& coverage, Colour colour, double opacity, double strength) = 0;
+  virtual void wash(const Tile& coverage, const Ink& ink, double strength, const WashFalloff& falloff) = 0;
+  /// Paper hides what is under it.
+  virtual void paper(const Tile& shows, Colour colour) = 0;
+};
+
 /// The card as it should come out, from silhouettes and depth alone.
-/// @param only  the part of the panel that is wanted; absent: all of it
-Canvas intendedCard(const PressInput& in, PressTiles& tiles, std::optional<Box> only = {});
+/// @param only  the part of the panel that is wanted; absent: all of it  @param watcher  hears of each layer
+Canvas intendedCard(const PressInput& in, PressTiles& tiles, std::optional<Box> only = {},
+                    LayerWatcher* watcher = nullptr);
 
 /// How true to life the press is. With everything off it is the press that proves plans.
 struct PressManner {

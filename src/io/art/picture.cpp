@@ -3,6 +3,7 @@
 
 #include <QBuffer>
 #include <QColor>
+#include <QColorSpace>
 #include <QPainter>
 #include <QPainterPath>
 #include <algorithm>
@@ -179,11 +180,13 @@ Result<StepPictures> stepPictures(const Plan& plan, const Analysis& analysis, co
   return out;
 }
 
-Result<Done> savePicture(const QString& path, const QImage& image) {
+Result<Done> savePicture(const QString& path, const QImage& image, const char* format) {
   QByteArray bytes;
   QBuffer buffer(&bytes);
-  buffer.open(QIODevice::WriteOnly);
-  if (!image.save(&buffer, "PNG"))
+  buffer.open(QIODevice::ReadWrite);
+  QImage told = image;
+  told.setColorSpace(QColorSpace::SRgb);
+  if (!told.save(&buffer, format))
     return Error{ErrorCode::CannotWrite, "cannot make a picture for " + path.toStdString(), {}};
   return saveWhole(path, bytes);
 }

@@ -34,7 +34,8 @@ Result<StepPictures> stepPictures(const Plan& plan, const Analysis& analysis, co
                                   double dpi, QColor maskColour, const Progress& progress = {},
                                   std::shared_ptr<TileStore> kept = {});
 
+/// With its resolution and the profile of its colours, sRGB. @param format  "PNG" or "TIFF"
 /// @error  CannotWrite with the reason
-Result<Done> savePicture(const QString& path, const QImage& image);
+Result<Done> savePicture(const QString& path, const QImage& image, const char* format = "PNG");
 
 }  // namespace havlo

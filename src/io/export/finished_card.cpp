@@ -45,11 +45,13 @@ Result<Done> saveFinishedCard(const QString& path, const Plan& plan, const Analy
   const auto draw = [&](QPainter& p) { p.drawImage(QRectF(0, 0, width, height), image); };
   const QString title = QString::fromStdString(plan.title);
   if (ending == QLatin1String("png")) return savePicture(path, image);
+  if (ending == QLatin1String("tiff") || ending == QLatin1String("tif"))
+    return savePicture(path, image, "TIFF");
   if (ending == QLatin1String("svg")) return writeSvgDrawing(path, title, width, height, draw);
   if (ending == QLatin1String("pdf"))
     return writePdf(path, title, Sheet{width, height, 0, QPageSize::Custom}, 1,
                     [&](QPainter& p, int) { draw(p); });
-  return Error{ErrorCode::BadInput, "a picture's name ends in .png, .svg or .pdf", path.toStdString()};
+  return Error{ErrorCode::BadInput, "a picture's name ends in .png, .tiff, .svg or .pdf", path.toStdString()};
 }
 
 Result<QByteArray> planZip(const Plan& plan, const Analysis& analysis, const ArtSource& art, double dpi,

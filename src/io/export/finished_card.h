@@ -9,9 +9,9 @@
 
 namespace havlo {
 
-/// The intended card at true size, by the file's ending: .png with its resolution, .svg in millimetres, .pdf
-/// on a page of the panel's size. The picture inside is a raster: what ink does to ink is not drawn in
-/// outlines.
+/// The intended card at true size, by the file's ending: .png and .tiff with resolution and colour profile,
+/// .svg in millimetres, .pdf on a page of the panel's size. The picture inside is a raster: what ink does to
+/// ink is not drawn in outlines.
 /// @param dpi  20 to 2400
 /// @error  BadInput for another ending, CannotWrite with the reason
 Result<Done> saveFinishedCard(const QString& path, const Plan& plan, const Analysis& analysis,

@@ -216,7 +216,8 @@ class TstPracticePlace : public QObject {
     click(lay, "layGive");
     QVERIFY2(lay.result()->stars >= 2, qPrintable(lay.verdict()));
     waitForJobs(w.window);
-    // One of her own: round the outline by mouse, a millimetre and a half outside it all round.
+    // One of her own: round the outline by mouse, a millimetre and a half outside it all round, to a pixel or
+    // two.
     press(lay, QStringLiteral("The same once more"));
     click(lay, "layDraw");
     QVERIFY(!lay.findChild<QPushButton*>(QStringLiteral("layGive"))->isEnabled());
@@ -229,7 +230,7 @@ class TstPracticePlace : public QObject {
     QTest::mouseRelease(&view, Qt::LeftButton, {}, view.toPixels((*outer)[0]).toPoint());
     click(lay, "layGive");
     QVERIFY(lay.result());
-    QVERIFY2(std::fabs(lay.result()->gap_mm - 1.5) < 0.35, qPrintable(lay.verdict()));
+    QVERIFY2(std::fabs(lay.result()->gap_mm - 1.5) < 0.45, qPrintable(lay.verdict()));
     QVERIFY(lay.verdict().contains(QStringLiteral("gap")));
     waitForJobs(w.window);
   }
