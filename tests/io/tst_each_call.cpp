@@ -97,10 +97,9 @@ Kind kindOf(const QByteArray& name) {
           },
           [](const QString& f) {
             const auto drawer = importDrawer(f + QStringLiteral("/pack.zip"));
-            return !drawer                             ? Neither
-                   : drawer.value().stamps.size() == 1 ? New
-                   : drawer.value().stamps.size() > 20 ? Old
-                                                       : Neither;
+            if (!drawer || drawer.value().stamps.size() < 20) return Neither;
+            const std::string& name = drawer.value().stamps[0].stamp.name;
+            return name == "second" ? New : name.empty() ? Neither : Old;
           }};
 }
 
