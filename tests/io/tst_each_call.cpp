@@ -98,8 +98,8 @@ Kind kindOf(const QByteArray& name) {
           [](const QString& f) {
             const auto drawer = importDrawer(f + QStringLiteral("/pack.zip"));
             if (!drawer || drawer.value().stamps.size() < 20) return Neither;
-            const std::string& name = drawer.value().stamps[0].stamp.name;
-            return name == "second" ? New : name.empty() ? Neither : Old;
+            const std::string& called = drawer.value().stamps[0].stamp.name;
+            return called == "second" ? New : called.empty() ? Neither : Old;
           }};
 }
 

@@ -198,7 +198,7 @@ class TstTrust : public QObject {
     Window w;
     std::mt19937 random(20);
     const char* const places[] = {"card", "scene", "order", "ink", "make", "drawer", "arrange", "practice"};
-    for (int act = 0; act < 250; ++act) {
+    for (int act = 0; act < (thorough() ? 1000 : 130); ++act) {
       switch (random() % 8) {
         case 0:
           w.window.visit(QLatin1String(places[random() % 8]));
