@@ -50,14 +50,14 @@ install(FILES ${CMAKE_SOURCE_DIR}/README.md ${CMAKE_SOURCE_DIR}/docs/plan-format
 set(CPACK_GENERATOR DEB)
 set(CPACK_PACKAGE_NAME havlo)
 set(CPACK_PACKAGE_VERSION ${PROJECT_VERSION})
-set(CPACK_PACKAGE_CONTACT "The Havlo developers <havlo@localhost>")
+set(CPACK_PACKAGE_CONTACT "The Havlo developers <developers@havlo.example.org>")
 set(CPACK_PACKAGE_DESCRIPTION_SUMMARY "planner for scene cards made with rubber stamps")
 set(CPACK_DEBIAN_PACKAGE_DESCRIPTION
-"Havlo plans small landscapes on a card front, built up from rubber stamps of a
- fixed size: where each figure, tree and building stands at its right size, what
- it covers, which masks are cut and in what order everything is stamped. It proves
- the plan on simulated paper, prints what is needed at the table at true size and
- leads through the making.")
+"Havlo plans small landscapes on a card front, built up from rubber
+stamps of a fixed size: where each figure, tree and building stands at
+its right size, what it covers, which masks are cut and in what order
+everything is stamped. It proves the plan on simulated paper, prints what
+is needed at the table at true size and leads through the making.")
 set(CPACK_PACKAGING_INSTALL_PREFIX /usr)
 set(CPACK_STRIP_FILES ON)
 set(CPACK_DEBIAN_FILE_NAME DEB-DEFAULT)

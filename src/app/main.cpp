@@ -11,6 +11,7 @@
 #include <clocale>
 #include <cstdio>
 #include <cstdlib>
+#include <cstring>
 #include <thread>
 
 #include "app/begin/begin_place.h"
@@ -24,6 +25,10 @@
 #include "io/fonts.h"
 
 int main(int argc, char** argv) {
+  // What is only asked for words needs no display.
+  for (int k = 1; k < argc; ++k)
+    for (const char* word : {"--version", "-v", "--help", "-h"})
+      if (std::strcmp(argv[k], word) == 0) qputenv("QT_QPA_PLATFORM", "offscreen");
   QApplication app(argc, argv);
   std::setlocale(LC_NUMERIC, "C");  // for libraries that read numbers through it; Qt has its own
   QCoreApplication::setApplicationName(QStringLiteral("havlo"));

@@ -34,6 +34,7 @@ mirror=$(awk '$1 == "deb" { print $2; exit } /^URIs:/ { print $2; exit }' /etc/a
 $as_root debootstrap --variant=minbase bookworm "$clean" "$mirror" >> "$work.log" 2>&1 || { tail -n 20 "$work.log"; exit 1; }
 # Where packages come from here, and by what, is so there as well.
 $as_root cp -a /etc/apt/sources.list* /etc/apt/apt.conf.d /etc/apt/trusted.gpg.d "$clean/etc/apt/" 2>/dev/null || true
+[ ! -e "$clean/etc/apt/sources.list.d/debian.sources" ] || $as_root truncate -s 0 "$clean/etc/apt/sources.list"
 $as_root cp /etc/resolv.conf "$clean/etc/resolv.conf" 2>/dev/null || true
 $as_root cp "$deb" "$clean/havlo.deb"
 $as_root cp "$root/data/demo/canal-towpath.havlo" "$clean/mine.havlo"
@@ -42,21 +43,23 @@ set -eu
 export DEBIAN_FRONTEND=noninteractive HOME=/home/maker LC_ALL=C.UTF-8
 fail() { echo "FAILED: $*" >&2; exit 1; }
 apt-get update -q > /dev/null
+# What every desktop has: it keeps the list of which program opens what.
+apt-get install -y -q --no-install-recommends desktop-file-utils > /dev/null
 apt-get install -y -q --no-install-recommends /havlo.deb > /install.log 2>&1 || { tail -n 20 /install.log; fail "it does not install"; }
 echo "installed with $(grep -c '^Setting up' /install.log) packages"
-apt-get install -y -q --no-install-recommends xvfb xauth xdotool xdg-utils file poppler-utils libglib2.0-bin man-db > /more.log 2>&1 || { tail /more.log; fail "helpers"; }
+apt-get install -y -q --no-install-recommends xvfb xauth xdotool file poppler-utils libglib2.0-bin man-db > /more.log 2>&1 || { tail /more.log; fail "helpers"; }
 mkdir -p "$HOME"
 havlo --version; havlo-cli --version
 havlo-cli check /mine.havlo | head -n 1
 havlo-cli template /mine.havlo --pdf /sheet.pdf
 pdftotext /sheet.pdf - | grep -qi 'hare' || fail "the printed sheet does not name the hare"
 man -l /usr/share/man/man1/havlo-cli.1.gz > /dev/null 2> /man.log; [ ! -s /man.log ] || { cat /man.log; fail "the manual page"; }
-[ "$(xdg-mime query filetype /mine.havlo)" = application/x-havlo-plan ] || fail "the type of a plan: $(xdg-mime query filetype /mine.havlo)"
-[ "$(xdg-mime query default application/x-havlo-plan)" = havlo.desktop ] || fail "what opens a plan: $(xdg-mime query default application/x-havlo-plan)"
+gio info -a standard::content-type /mine.havlo | grep -q 'application/x-havlo-plan$' || fail "the type of a plan: $(gio info -a standard::content-type /mine.havlo)"
+gio mime application/x-havlo-plan | grep -q 'havlo.desktop' || fail "what opens a plan: $(gio mime application/x-havlo-plan)"
 sed -n 's/^Exec=//p' /usr/share/thumbnailers/havlo.thumbnailer | sed 's#%s#96#; s#%i#/mine.havlo#; s#%o#/thumb.png#' | sh
 file /thumb.png | grep -q 'PNG image data, 96' || fail "the picture of a plan"
 cat > /window.sh <<'W'
-xdg-open /mine.havlo &
+gio open /mine.havlo &
 n=300
 until xdotool search --onlyvisible --name 'Kite over the long pound' > /dev/null 2>&1; do
   n=$((n - 1)); [ $n -gt 0 ] || exit 1
@@ -69,7 +72,6 @@ xdotool key Tab key ctrl+4
 sleep 2
 xdotool key ctrl+q
 sleep 2
-! pgrep -x havlo > /dev/null || pkill -x havlo
 W
 xvfb-run -a -s '-screen 0 1280x800x24' sh /window.sh || fail "a plan opened by its type shows no window"
 echo "a plan was opened by its type"
