@@ -154,12 +154,40 @@ Satz: %1</translation>
         <translation> · der Held</translation>
     </message>
     <message>
+        <source>&quot;%1&quot; does not lie on the card's face</source>
+        <translation>„%1“ liegt nicht auf der Vorderseite der Karte</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; has no real height, so its size cannot be judged</source>
+        <translation>„%1“ hat keine wirkliche Höhe, also lässt sich seine Größe nicht beurteilen</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; has no size</source>
+        <translation>„%1“ hat keine Größe</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; is missing</source>
+        <translation>„%1“ fehlt</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; is named twice</source>
+        <translation>„%1“ ist zweimal genannt</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; is not a measure; write it as 2 3/8, 2.375in, 60mm or 6cm</source>
+        <translation>„%1“ ist kein Maß; schreib es als 2 3/8, 2.375in, 60mm oder 6cm</translation>
+    </message>
+    <message>
         <source>&quot;%1&quot; is not a number</source>
         <translation>„%1“ ist keine Zahl</translation>
     </message>
     <message>
         <source>&quot;%1&quot; is not a number of degrees</source>
         <translation>„%1“ ist keine Gradzahl</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; would lie on itself</source>
+        <translation>„%1“ läge auf sich selbst</translation>
     </message>
     <message>
         <source>## On the card
@@ -2324,6 +2352,14 @@ geschrieben %3</translation>
     <message>
         <source>1 thing to look at</source>
         <translation>1 Ding anzusehen</translation>
+    </message>
+    <message>
+        <source>1 to 99 evenings</source>
+        <translation>1 bis 99 Abende</translation>
+    </message>
+    <message>
+        <source>1 to 9999 cards</source>
+        <translation>1 bis 9999 Karten</translation>
     </message>
     <message>
         <source>1.6 in</source>
@@ -9614,8 +9650,16 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>ein Pinsel, Wasser und %1</translation>
     </message>
     <message>
+        <source>a card is larger than 20 mm each way</source>
+        <translation>eine Karte ist in jeder Richtung größer als 20 mm</translation>
+    </message>
+    <message>
         <source>a card without a title</source>
         <translation>eine Karte ohne Titel</translation>
+    </message>
+    <message>
+        <source>a crowd needs stamps</source>
+        <translation>eine Menge braucht Stempel</translation>
     </message>
     <message>
         <source>a damp cloth</source>
@@ -9628,6 +9672,14 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>a disc of %1 out of masking paper; keep the sheet too</source>
         <translation>eine Scheibe von %1 aus Maskierpapier; behalte auch den Bogen</translation>
+    </message>
+    <message>
+        <source>a distance is more than nothing</source>
+        <translation>eine Entfernung ist mehr als nichts</translation>
+    </message>
+    <message>
+        <source>a distance must be more than nothing</source>
+        <translation>eine Entfernung muss mehr als nichts sein</translation>
     </message>
     <message>
         <source>a fine pen</source>
@@ -9652,6 +9704,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>a line</source>
         <translation>eine Linie</translation>
+    </message>
+    <message>
+        <source>a line across the stamp wants two ends</source>
+        <translation>eine Linie durch den Stempel braucht zwei Enden</translation>
     </message>
     <message>
         <source>a line by hand</source>
@@ -9682,6 +9738,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>ein Marker</translation>
     </message>
     <message>
+        <source>a mask at hand has at least one use left</source>
+        <translation>eine vorhandene Maske lässt sich mindestens noch einmal legen</translation>
+    </message>
+    <message>
         <source>a mask of a stamp that is not there</source>
         <translation>eine Maske eines Stempels, der nicht da ist</translation>
     </message>
@@ -9696,6 +9756,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>a mask would keep out next to nothing here</source>
         <translation>eine Maske hielte hier fast nichts ab</translation>
+    </message>
+    <message>
+        <source>a measure beyond 5 m</source>
+        <translation>ein Maß über 5 m</translation>
     </message>
     <message>
         <source>a name, or a whole path</source>
@@ -9718,6 +9782,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>eine Seite des PDF hat keine Größe</translation>
     </message>
     <message>
+        <source>a panel's sides are from 5 to 2000 mm</source>
+        <translation>die Seiten eines Felds sind 5 bis 2000 mm lang</translation>
+    </message>
+    <message>
         <source>a part</source>
         <translation>ein Teil</translation>
     </message>
@@ -9728,6 +9796,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>a picture of patterned or prepared paper, scanned or photographed</source>
         <translation>ein Bild von gemustertem oder vorbereitetem Papier, gescannt oder fotografiert</translation>
+    </message>
+    <message>
+        <source>a piece needs a width and a height above 0</source>
+        <translation>ein Teil braucht eine Breite und eine Höhe über 0</translation>
     </message>
     <message>
         <source>a place at the edge of the card</source>
@@ -9746,8 +9818,32 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>ein Viertel der Höhe</translation>
     </message>
     <message>
+        <source>a real height must be more than 0, least before typical before most</source>
+        <translation>eine wirkliche Höhe ist mehr als 0, die kleinste vor der üblichen vor der größten</translation>
+    </message>
+    <message>
         <source>a ring</source>
         <translation>ein Ring</translation>
+    </message>
+    <message>
+        <source>a ring needs at least three points</source>
+        <translation>ein Ring braucht mindestens drei Punkte</translation>
+    </message>
+    <message>
+        <source>a ring that covers no area</source>
+        <translation>ein Ring, der keine Fläche hat</translation>
+    </message>
+    <message>
+        <source>a room cannot be fitted to another size: its walls are where they are</source>
+        <translation>ein Raum lässt sich nicht an eine andere Größe anpassen: Seine Wände sind, wo sie sind</translation>
+    </message>
+    <message>
+        <source>a row must begin on the ground, below the horizon</source>
+        <translation>eine Reihe muss am Boden beginnen, unter dem Horizont</translation>
+    </message>
+    <message>
+        <source>a row needs a stamp</source>
+        <translation>eine Reihe braucht einen Stempel</translation>
     </message>
     <message>
         <source>a sand eraser</source>
@@ -9760,6 +9856,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>a scan of patches of your inks and markers side by side on white paper</source>
         <translation>ein Scan von Flecken deiner Farben und Marker nebeneinander auf weißem Papier</translation>
+    </message>
+    <message>
+        <source>a school is needed for every impression</source>
+        <translation>jeder Abdruck braucht ein Verfahren</translation>
     </message>
     <message>
         <source>a scoring tool</source>
@@ -9778,6 +9878,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>ein weiches trockenes Tuch</translation>
     </message>
     <message>
+        <source>a soft edge is from 0 to 200 mm wide</source>
+        <translation>ein weicher Rand ist 0 bis 200 mm breit</translation>
+    </message>
+    <message>
         <source>a soft pencil, a ruler and an eraser</source>
         <translation>ein weicher Bleistift, ein Lineal und ein Radierer</translation>
     </message>
@@ -9794,6 +9898,26 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>eine Schablone aus %1 Schlitzen, die sich in einem Punkt treffen</translation>
     </message>
     <message>
+        <source>a step is missing</source>
+        <translation>ein Schritt fehlt</translation>
+    </message>
+    <message>
+        <source>a step is there twice or belongs to another plan</source>
+        <translation>ein Schritt ist doppelt oder gehört zu einem anderen Plan</translation>
+    </message>
+    <message>
+        <source>a test strip needs at least two pressings</source>
+        <translation>ein Probestreifen braucht mindestens zwei Pressungen</translation>
+    </message>
+    <message>
+        <source>a test strip needs at least two pressings side by side, with room between them</source>
+        <translation>ein Probestreifen braucht mindestens zwei Pressungen nebeneinander, mit Platz dazwischen</translation>
+    </message>
+    <message>
+        <source>a thing cannot stand on itself</source>
+        <translation>ein Ding kann nicht auf sich selbst stehen</translation>
+    </message>
+    <message>
         <source>a third of the way up</source>
         <translation>ein Drittel der Höhe</translation>
     </message>
@@ -9804,6 +9928,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>a trimmer loses nothing; scissors want a little</source>
         <translation>ein Schneidegerät verliert nichts; eine Schere will ein wenig</translation>
+    </message>
+    <message>
+        <source>a wash reaches from nothing to all of its area</source>
+        <translation>ein Verlauf reicht von nichts bis über seine ganze Fläche</translation>
     </message>
     <message>
         <source>a wet brush</source>
@@ -9926,8 +10054,16 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>Bernstein</translation>
     </message>
     <message>
+        <source>an act cannot come before itself</source>
+        <translation>eine Handlung kann nicht vor sich selbst kommen</translation>
+    </message>
+    <message>
         <source>an opening of %1 by %2 in a sheet of masking paper</source>
         <translation>eine Öffnung von %1 mal %2 in einem Bogen Maskierpapier</translation>
+    </message>
+    <message>
+        <source>an opening wants a width and a height</source>
+        <translation>eine Öffnung braucht eine Breite und eine Höhe</translation>
     </message>
     <message>
         <source>an outline</source>
@@ -10178,6 +10314,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>besser: %1, %2</translation>
     </message>
     <message>
+        <source>between two things there is nothing to space: choose three or more</source>
+        <translation>zwischen zwei Dingen gibt es nichts zu verteilen: Wähle drei oder mehr</translation>
+    </message>
+    <message>
         <source>blending %1</source>
         <translation>Ziehen von %1</translation>
     </message>
@@ -10260,6 +10400,22 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>chest</source>
         <translation>Truhe</translation>
+    </message>
+    <message>
+        <source>choose the hero first: a palette is built around it</source>
+        <translation>wähle zuerst den Helden: Eine Palette wird um ihn herum gebaut</translation>
+    </message>
+    <message>
+        <source>choose the hero first: an arrangement is built around it</source>
+        <translation>wähle zuerst den Helden: Eine Anordnung wird um ihn herum gebaut</translation>
+    </message>
+    <message>
+        <source>choose the hero first: it is the one that keeps its colour</source>
+        <translation>wähle zuerst den Helden: Er behält seine Farbe</translation>
+    </message>
+    <message>
+        <source>choose the hero first: the card is freshened around it</source>
+        <translation>wähle zuerst den Helden: Die Karte wird um ihn herum aufgefrischt</translation>
     </message>
     <message>
         <source>clean the stamp</source>
@@ -10518,8 +10674,16 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>jeder noch farblose Teil, in der Farbe der Hand</translation>
     </message>
     <message>
+        <source>every step of a wash wants one ink and one reach</source>
+        <translation>jeder Schritt eines Verlaufs braucht eine Farbe und eine Reichweite</translation>
+    </message>
+    <message>
         <source>everything in the colour of its distance</source>
         <translation>alles in der Farbe seiner Entfernung</translation>
+    </message>
+    <message>
+        <source>everything is held in place: let something move</source>
+        <translation>alles ist festgehalten: Lass etwas sich bewegen</translation>
     </message>
     <message>
         <source>eye level %1</source>
@@ -10528,6 +10692,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>eye level, %1 up</source>
         <translation>Augenhöhe, %1 hoch</translation>
+    </message>
+    <message>
+        <source>eyes must be above the ground</source>
+        <translation>Augen müssen über dem Boden sein</translation>
     </message>
     <message>
         <source>far </source>
@@ -10560,6 +10728,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>flicked drops</source>
         <translation>gespritzte Tropfen</translation>
+    </message>
+    <message>
+        <source>foam and paper are no thinner than nothing</source>
+        <translation>Schaum und Papier sind nicht dünner als nichts</translation>
     </message>
     <message>
         <source>foam of %1</source>
@@ -10756,6 +10928,14 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>hare, tall poplar …</source>
         <translation>Hase, hohe Pappel …</translation>
+    </message>
+    <message>
+        <source>has %1 points; %2 are the most</source>
+        <translation>hat %1 Punkte; höchstens %2 gehen</translation>
+    </message>
+    <message>
+        <source>has no rings</source>
+        <translation>hat keine Ringe</translation>
     </message>
     <message>
         <source>held in place</source>
@@ -11030,6 +11210,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>es trifft nichts</translation>
     </message>
     <message>
+        <source>it needs a beginning and an end</source>
+        <translation>es braucht einen Anfang und ein Ende</translation>
+    </message>
+    <message>
         <source>it runs low</source>
         <translation>sie wird knapp</translation>
     </message>
@@ -11074,6 +11258,18 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>seine linke Kante %1 von links, seine Unterkante %2 von unten</translation>
     </message>
     <message>
+        <source>its lines cross each other more than %1 times</source>
+        <translation>seine Linien kreuzen sich mehr als %1-mal</translation>
+    </message>
+    <message>
+        <source>its lines cross each other too often to be cut</source>
+        <translation>seine Linien kreuzen sich zu oft, um geschnitten zu werden</translation>
+    </message>
+    <message>
+        <source>its measures must be more than 0</source>
+        <translation>seine Maße müssen mehr als 0 sein</translation>
+    </message>
+    <message>
         <source>its middle %1</source>
         <translation>seine Mitte %1</translation>
     </message>
@@ -11084,6 +11280,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>its print comes out the other way round; here it is shown as it prints</source>
         <translation>sein Abdruck kommt seitenverkehrt; hier ist er gezeigt, wie er druckt</translation>
+    </message>
+    <message>
+        <source>its rings cancel out and cover nothing</source>
+        <translation>seine Ringe heben sich auf und bedecken nichts</translation>
     </message>
     <message>
         <source>its sides are straight here, so no mask is needed</source>
@@ -11422,8 +11622,16 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>keine Farbe</translation>
     </message>
     <message>
+        <source>no light paper is seen round the patches to compare them with</source>
+        <translation>um die Flecken ist kein helles Papier zu sehen, mit dem man sie vergleichen könnte</translation>
+    </message>
+    <message>
         <source>no light said</source>
         <translation>kein Licht gesagt</translation>
+    </message>
+    <message>
+        <source>no patch of even colour is seen on it</source>
+        <translation>darauf ist kein Fleck gleichmäßiger Farbe zu sehen</translation>
     </message>
     <message>
         <source>no rim under it</source>
@@ -11440,6 +11648,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>none of the plan's stamps</source>
         <translation>keiner der Stempel des Plans</translation>
+    </message>
+    <message>
+        <source>none of the row would be seen on the panel</source>
+        <translation>von der Reihe wäre auf dem Feld nichts zu sehen</translation>
     </message>
     <message>
         <source>none said</source>
@@ -11490,6 +11702,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>nicht auf der Maske</translation>
     </message>
     <message>
+        <source>not readable as JSON: %1</source>
+        <translation>nicht als JSON lesbar: %1</translation>
+    </message>
+    <message>
         <source>not said</source>
         <translation>nicht gesagt</translation>
     </message>
@@ -11530,6 +11746,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>nichts anderes</translation>
     </message>
     <message>
+        <source>nothing in the drawer fits behind this hero: trees, buildings or hills with a height that is known</source>
+        <translation>nichts in der Schublade passt hinter diesen Helden: Bäume, Häuser oder Hügel mit bekannter Höhe</translation>
+    </message>
+    <message>
         <source>nothing is left to mend</source>
         <translation>nichts bleibt zu verbessern</translation>
     </message>
@@ -11538,8 +11758,16 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>nichts weiter</translation>
     </message>
     <message>
+        <source>nothing of the stamp would be stamped</source>
+        <translation>vom Stempel würde nichts gestempelt</translation>
+    </message>
+    <message>
         <source>nothing that is not on the card's shelf</source>
         <translation>nichts, was nicht schon auf dem Bord der Karte steht</translation>
+    </message>
+    <message>
+        <source>nothing that stands on the ground has a real height</source>
+        <translation>nichts, was am Boden steht, hat eine wirkliche Höhe</translation>
     </message>
     <message>
         <source>nothing to look at</source>
@@ -11630,6 +11858,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>eines von vielen kleinen, mühsam zu maskieren</translation>
     </message>
     <message>
+        <source>one of them would stand behind the viewer</source>
+        <translation>eines davon stünde hinter dem Betrachter</translation>
+    </message>
+    <message>
         <source>one other thing no longer fits</source>
         <translation>ein anderes Ding passt nicht mehr</translation>
     </message>
@@ -11664,6 +11896,14 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>only a small gap in one big stamp</source>
         <translation>nur eine kleine Lücke in einem großen Stempel</translation>
+    </message>
+    <message>
+        <source>only another impression of the same stamp can be coloured alike</source>
+        <translation>nur ein anderer Abdruck desselben Stempels kann gleich koloriert werden</translation>
+    </message>
+    <message>
+        <source>only what stands on the ground can be spaced in metres</source>
+        <translation>nur was am Boden steht, lässt sich in Metern verteilen</translation>
     </message>
     <message>
         <source>open the card and lay it down with the front turned %1; the right way up as it is read, clear of the fold itself</source>
@@ -11836,6 +12076,14 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>pressing %1</source>
         <translation>Pressung %1</translation>
+    </message>
+    <message>
+        <source>pressing %1 differs in size from the first: press one stamp only, all of it each time</source>
+        <translation>Pressung %1 ist anders groß als die erste: Presse nur einen Stempel, und jedes Mal ganz</translation>
+    </message>
+    <message>
+        <source>pressings go from 1 to 99</source>
+        <translation>Pressungen gehen von 1 bis 99</translation>
     </message>
     <message>
         <source>prints</source>
@@ -12074,6 +12322,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>etwas aus einer neueren Version</translation>
     </message>
     <message>
+        <source>something lies on the card %1</source>
+        <translation>etwas liegt auf der Karte %1</translation>
+    </message>
+    <message>
         <source>something stands in front of it</source>
         <translation>etwas steht davor</translation>
     </message>
@@ -12126,6 +12378,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>Schritt %1 von %2</translation>
     </message>
     <message>
+        <source>stopped</source>
+        <translation>angehalten</translation>
+    </message>
+    <message>
         <source>straight ahead</source>
         <translation>gerade voraus</translation>
     </message>
@@ -12152,6 +12408,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>straight up, and wash it at once; it is used again</source>
         <translation>gerade hoch, und wasch sie gleich; sie wird wieder benutzt</translation>
+    </message>
+    <message>
+        <source>strength goes from nothing to full</source>
+        <translation>Stärke geht von nichts bis voll</translation>
     </message>
     <message>
         <source>strip</source>
@@ -12218,6 +12478,26 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>das ist eine Zeichnung; ein Scan oder Foto ist gefragt</translation>
     </message>
     <message>
+        <source>that is longer than any card</source>
+        <translation>das ist länger als jede Karte</translation>
+    </message>
+    <message>
+        <source>that is not a number</source>
+        <translation>das ist keine Zahl</translation>
+    </message>
+    <message>
+        <source>that is not a number of degrees</source>
+        <translation>das ist keine Gradzahl</translation>
+    </message>
+    <message>
+        <source>that is the whole stamp</source>
+        <translation>das ist der ganze Stempel</translation>
+    </message>
+    <message>
+        <source>that is too far from the panel</source>
+        <translation>das ist zu weit vom Feld entfernt</translation>
+    </message>
+    <message>
         <source>the %1</source>
         <translation>„%1“</translation>
     </message>
@@ -12274,6 +12554,14 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>das SVG wurde nicht genommen: %1</translation>
     </message>
     <message>
+        <source>the back wall has no size</source>
+        <translation>die Rückwand hat keine Größe</translation>
+    </message>
+    <message>
+        <source>the back wall must begin below the horizon, or there is no floor</source>
+        <translation>die Rückwand muss unter dem Horizont beginnen, sonst gibt es keinen Boden</translation>
+    </message>
+    <message>
         <source>the background</source>
         <translation>den Hintergrund</translation>
     </message>
@@ -12292,6 +12580,18 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>the card as it will look</source>
         <translation>die Karte, wie sie aussehen wird</translation>
+    </message>
+    <message>
+        <source>the card is too small in the picture: at least 70 dots an inch are needed</source>
+        <translation>die Karte ist im Bild zu klein: Mindestens 70 Punkte je Zoll sind nötig</translation>
+    </message>
+    <message>
+        <source>the card lies on its side in the picture: turn the picture by a quarter</source>
+        <translation>die Karte liegt im Bild auf der Seite: Dreh das Bild um ein Viertel</translation>
+    </message>
+    <message>
+        <source>the card lies upside down in the picture: turn the picture by half a circle</source>
+        <translation>die Karte liegt im Bild auf dem Kopf: Dreh das Bild um einen halben Kreis</translation>
     </message>
     <message>
         <source>the colouring</source>
@@ -12398,6 +12698,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>die Datei ist größer als 64 MB</translation>
     </message>
     <message>
+        <source>the file is larger than the 64 MB a plan may have</source>
+        <translation>die Datei ist größer als die 64 MB, die ein Plan haben darf</translation>
+    </message>
+    <message>
         <source>the file is not a drawing that can be read</source>
         <translation>die Datei ist keine lesbare Zeichnung</translation>
     </message>
@@ -12410,12 +12714,28 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>die Datei wäre größer als erlaubt</translation>
     </message>
     <message>
+        <source>the first and the last of the row stand at one place</source>
+        <translation>das Erste und das Letzte der Reihe stehen an einer Stelle</translation>
+    </message>
+    <message>
         <source>the first of the row</source>
         <translation>der erste der Reihe</translation>
     </message>
     <message>
+        <source>the first pressing cannot be told from paper</source>
+        <translation>die erste Pressung ist vom Papier nicht zu unterscheiden</translation>
+    </message>
+    <message>
         <source>the folder of the log, %1, cannot be made</source>
         <translation>der Ordner des Logbuchs, %1, lässt sich nicht anlegen</translation>
+    </message>
+    <message>
+        <source>the four corners do not go round a rectangle: upper left, upper right, lower right, lower left</source>
+        <translation>die vier Ecken gehen nicht um ein Rechteck: links oben, rechts oben, rechts unten, links unten</translation>
+    </message>
+    <message>
+        <source>the four corners lie too close together</source>
+        <translation>die vier Ecken liegen zu nah beieinander</translation>
     </message>
     <message>
         <source>the front on its own piece, cut out and raised on foam</source>
@@ -12454,12 +12774,20 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>der Held hat %1 der Anziehung statt %2</translation>
     </message>
     <message>
+        <source>the hero has no size</source>
+        <translation>der Held hat keine Größe</translation>
+    </message>
+    <message>
         <source>the hero in place %1</source>
         <translation>der Held an Stelle %1</translation>
     </message>
     <message>
         <source>the hero is seen first</source>
         <translation>der Held fällt zuerst auf</translation>
+    </message>
+    <message>
+        <source>the hero is too large for this card</source>
+        <translation>der Held ist für diese Karte zu groß</translation>
     </message>
     <message>
         <source>the hero stands on a third</source>
@@ -12526,6 +12854,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>das Licht</translation>
     </message>
     <message>
+        <source>the light is too far from the panel</source>
+        <translation>das Licht ist zu weit vom Feld entfernt</translation>
+    </message>
+    <message>
         <source>the light: %1</source>
         <translation>das Licht: %1</translation>
     </message>
@@ -12578,8 +12910,28 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>das Bild hat %1 × %2 Pixel; 160 Millionen sind das Höchste (ein ganzer A4-Bogen bei 1200 dpi), und 30 000 auf einer Seite. Scanne eine kleinere Fläche oder mit weniger dpi</translation>
     </message>
     <message>
+        <source>the picture has no scale yet</source>
+        <translation>das Bild hat noch keinen Maßstab</translation>
+    </message>
+    <message>
         <source>the picture is cut short</source>
         <translation>das Bild ist abgeschnitten</translation>
+    </message>
+    <message>
+        <source>the picture is empty</source>
+        <translation>das Bild ist leer</translation>
+    </message>
+    <message>
+        <source>the picture is nearly black: there is no paper to tell ink from</source>
+        <translation>das Bild ist fast schwarz: Es gibt kein Papier, von dem sich Farbe abhebt</translation>
+    </message>
+    <message>
+        <source>the picture is too coarse to cut from; scan at 150 dpi or more</source>
+        <translation>das Bild ist zu grob, um daraus auszuschneiden; scanne mit 150 dpi oder mehr</translation>
+    </message>
+    <message>
+        <source>the picture is too small</source>
+        <translation>das Bild ist zu klein</translation>
     </message>
     <message>
         <source>the picture on %1</source>
@@ -12594,6 +12946,26 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>die Teile</translation>
     </message>
     <message>
+        <source>the plan has no ink to stamp with</source>
+        <translation>der Plan hat keine Farbe zum Stempeln</translation>
+    </message>
+    <message>
+        <source>the plan has no room</source>
+        <translation>der Plan hat keinen Raum</translation>
+    </message>
+    <message>
+        <source>the plan has no view</source>
+        <translation>der Plan hat keinen Blick</translation>
+    </message>
+    <message>
+        <source>the plan has no view, so nothing can stand on its ground</source>
+        <translation>der Plan hat keinen Blick, also kann nichts auf seinem Boden stehen</translation>
+    </message>
+    <message>
+        <source>the plan has no view, so there is no ground</source>
+        <translation>der Plan hat keinen Blick, also gibt es keinen Boden</translation>
+    </message>
+    <message>
         <source>the powder for %1</source>
         <translation>das Pulver für %1</translation>
     </message>
@@ -12604,6 +12976,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>the rack is full: hands wait %1</source>
         <translation>das Gestell ist voll: die Hände warten %1</translation>
+    </message>
+    <message>
+        <source>the rectangle needs a width and a height</source>
+        <translation>das Rechteck braucht eine Breite und eine Höhe</translation>
     </message>
     <message>
         <source>the rest</source>
@@ -12626,6 +13002,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>der Raum</translation>
     </message>
     <message>
+        <source>the row lies behind the viewer</source>
+        <translation>die Reihe liegt hinter dem Betrachter</translation>
+    </message>
+    <message>
         <source>the same scene from the side: drag a thing, or mist, nearer or farther</source>
         <translation>dieselbe Szene von der Seite: ziehe ein Ding oder Nebel näher oder ferner</translation>
     </message>
@@ -12640,6 +13020,14 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>the stamp %1 is damaged: %2</source>
         <translation>der Stempel %1 ist beschädigt: %2</translation>
+    </message>
+    <message>
+        <source>the stamp is on &quot;%1&quot;</source>
+        <translation>der Stempel ist auf „%1“</translation>
+    </message>
+    <message>
+        <source>the stamp is on the card</source>
+        <translation>der Stempel ist auf der Karte</translation>
     </message>
     <message>
         <source>the stamps</source>
@@ -12730,8 +13118,44 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>es ist genug da</translation>
     </message>
     <message>
+        <source>there is no act &quot;%1&quot;</source>
+        <translation>es gibt keine Handlung „%1“</translation>
+    </message>
+    <message>
+        <source>there is no edge or frame &quot;%1&quot;</source>
+        <translation>es gibt keine Kante und keinen Rahmen „%1“</translation>
+    </message>
+    <message>
+        <source>there is no ground below the horizon to stand on</source>
+        <translation>unter dem Horizont ist kein Boden, auf dem man stehen könnte</translation>
+    </message>
+    <message>
+        <source>there is no impression &quot;%1&quot;</source>
+        <translation>es gibt keinen Abdruck „%1“</translation>
+    </message>
+    <message>
+        <source>there is no impression on this sheet, only specks or its edge</source>
+        <translation>auf diesem Blatt ist kein Abdruck, nur Flecken oder sein Rand</translation>
+    </message>
+    <message>
+        <source>there is no ink &quot;%1&quot;</source>
+        <translation>es gibt keine Farbe „%1“</translation>
+    </message>
+    <message>
+        <source>there is no ink to stamp with</source>
+        <translation>es gibt keine Farbe zum Stempeln</translation>
+    </message>
+    <message>
         <source>there is no log %1</source>
         <translation>es gibt kein Logbuch %1</translation>
+    </message>
+    <message>
+        <source>there is no other &quot;%1&quot;</source>
+        <translation>es gibt kein anderes „%1“</translation>
+    </message>
+    <message>
+        <source>there is no other impression &quot;%1&quot;</source>
+        <translation>es gibt keinen anderen Abdruck „%1“</translation>
     </message>
     <message>
         <source>there is no picture</source>
@@ -12742,6 +13166,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>es ist kein Bild zum Einfügen da</translation>
     </message>
     <message>
+        <source>there is no stamp &quot;%1&quot;</source>
+        <translation>es gibt keinen Stempel „%1“</translation>
+    </message>
+    <message>
         <source>there is no such card in the log</source>
         <translation>so eine Karte ist nicht im Logbuch</translation>
     </message>
@@ -12750,16 +13178,56 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>so eine Datei oder so einen Ordner gibt es nicht</translation>
     </message>
     <message>
+        <source>there is no such impression</source>
+        <translation>diesen Abdruck gibt es nicht</translation>
+    </message>
+    <message>
+        <source>there is no such part of the stamp</source>
+        <translation>diesen Teil des Stempels gibt es nicht</translation>
+    </message>
+    <message>
         <source>there is no such stamp in the drawer</source>
         <translation>so ein Stempel ist nicht in der Schublade</translation>
+    </message>
+    <message>
+        <source>there is no such thing on the ground</source>
+        <translation>so etwas gibt es auf dem Boden nicht</translation>
+    </message>
+    <message>
+        <source>there is no such wash</source>
+        <translation>diesen Verlauf gibt es nicht</translation>
+    </message>
+    <message>
+        <source>there is no such wish</source>
+        <translation>diesen Wunsch gibt es nicht</translation>
+    </message>
+    <message>
+        <source>there is no wash &quot;%1&quot;</source>
+        <translation>es gibt keinen Verlauf „%1“</translation>
     </message>
     <message>
         <source>there is none left</source>
         <translation>es ist keiner übrig</translation>
     </message>
     <message>
+        <source>there is nothing &quot;%1&quot; on the ground</source>
+        <translation>auf dem Boden gibt es kein „%1“</translation>
+    </message>
+    <message>
+        <source>there is nothing on this paper: is it the right side?</source>
+        <translation>auf diesem Papier ist nichts: Ist es die richtige Seite?</translation>
+    </message>
+    <message>
+        <source>there is nothing on this sheet that stands out from its paper</source>
+        <translation>auf diesem Blatt ist nichts, was sich vom Papier abhebt</translation>
+    </message>
+    <message>
         <source>there is nothing to cut in this file</source>
         <translation>in dieser Datei ist nichts zu schneiden</translation>
+    </message>
+    <message>
+        <source>they all stand at one place</source>
+        <translation>sie stehen alle an einer Stelle</translation>
     </message>
     <message>
         <source>thin part %1, %2 long</source>
@@ -12802,6 +13270,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>das ist keine Schubladendatei, oder sie ist beschädigt</translation>
     </message>
     <message>
+        <source>this is not the plan's card: hardly anything of it lies where it should</source>
+        <translation>das ist nicht die Karte des Plans: Kaum etwas davon liegt, wo es sollte</translation>
+    </message>
+    <message>
         <source>this log was made by a newer Havlo (version %1)</source>
         <translation>dieses Logbuch machte ein neueres Havlo (Version %1)</translation>
     </message>
@@ -12818,8 +13290,24 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>dieser Teil wieder ohne Farbe</translation>
     </message>
     <message>
+        <source>this plan has no grey or black ink</source>
+        <translation>dieser Plan hat keine graue oder schwarze Farbe</translation>
+    </message>
+    <message>
+        <source>this plan has no ink with a colour for the hero</source>
+        <translation>dieser Plan hat keine bunte Farbe für den Helden</translation>
+    </message>
+    <message>
+        <source>this sheet has other sides than the plan's card: is it another card, or half of it?</source>
+        <translation>dieses Blatt hat andere Seiten als die Karte des Plans: Ist es eine andere Karte oder die halbe?</translation>
+    </message>
+    <message>
         <source>three quarters of the way up</source>
         <translation>drei Viertel der Höhe</translation>
+    </message>
+    <message>
+        <source>tiles and boards must have a size</source>
+        <translation>Fliesen und Dielen müssen eine Größe haben</translation>
     </message>
     <message>
         <source>to the left</source>
@@ -13008,6 +13496,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>what the log says of that card is damaged</source>
         <translation>was das Logbuch von dieser Karte sagt, ist beschädigt</translation>
+    </message>
+    <message>
+        <source>what was copied lacks a stamp or an ink</source>
+        <translation>dem Kopierten fehlt ein Stempel oder eine Farbe</translation>
     </message>
     <message>
         <source>what you said you mean</source>

@@ -154,12 +154,40 @@ jeu : %1</translation>
         <translation> · le héros</translation>
     </message>
     <message>
+        <source>&quot;%1&quot; does not lie on the card's face</source>
+        <translation>« %1 » n’est pas sur la face de la carte</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; has no real height, so its size cannot be judged</source>
+        <translation>« %1 » n’a pas de hauteur réelle : sa taille ne peut être jugée</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; has no size</source>
+        <translation>« %1 » n’a pas de taille</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; is missing</source>
+        <translation>« %1 » manque</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; is named twice</source>
+        <translation>« %1 » est nommé deux fois</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; is not a measure; write it as 2 3/8, 2.375in, 60mm or 6cm</source>
+        <translation>« %1 » n’est pas une mesure ; écrivez 2 3/8, 2.375in, 60mm ou 6cm</translation>
+    </message>
+    <message>
         <source>&quot;%1&quot; is not a number</source>
         <translation>« %1 » n'est pas un nombre</translation>
     </message>
     <message>
         <source>&quot;%1&quot; is not a number of degrees</source>
         <translation>« %1 » n'est pas un nombre de degrés</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; would lie on itself</source>
+        <translation>« %1 » reposerait sur lui-même</translation>
     </message>
     <message>
         <source>## On the card
@@ -2324,6 +2352,14 @@ written %3</source>
     <message>
         <source>1 thing to look at</source>
         <translation>1 chose à regarder</translation>
+    </message>
+    <message>
+        <source>1 to 99 evenings</source>
+        <translation>1 à 99 soirées</translation>
+    </message>
+    <message>
+        <source>1 to 9999 cards</source>
+        <translation>1 à 9999 cartes</translation>
     </message>
     <message>
         <source>1.6 in</source>
@@ -9614,8 +9650,16 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>un pinceau, de l'eau et %1</translation>
     </message>
     <message>
+        <source>a card is larger than 20 mm each way</source>
+        <translation>une carte fait plus de 20 mm dans chaque sens</translation>
+    </message>
+    <message>
         <source>a card without a title</source>
         <translation>une carte sans titre</translation>
+    </message>
+    <message>
+        <source>a crowd needs stamps</source>
+        <translation>une foule demande des tampons</translation>
     </message>
     <message>
         <source>a damp cloth</source>
@@ -9628,6 +9672,14 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>a disc of %1 out of masking paper; keep the sheet too</source>
         <translation>un disque de %1 en papier à masquer ; gardez aussi la feuille</translation>
+    </message>
+    <message>
+        <source>a distance is more than nothing</source>
+        <translation>une distance est plus que rien</translation>
+    </message>
+    <message>
+        <source>a distance must be more than nothing</source>
+        <translation>une distance doit être plus que rien</translation>
     </message>
     <message>
         <source>a fine pen</source>
@@ -9652,6 +9704,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>a line</source>
         <translation>une ligne</translation>
+    </message>
+    <message>
+        <source>a line across the stamp wants two ends</source>
+        <translation>un trait à travers le tampon demande deux bouts</translation>
     </message>
     <message>
         <source>a line by hand</source>
@@ -9682,6 +9738,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>un marqueur</translation>
     </message>
     <message>
+        <source>a mask at hand has at least one use left</source>
+        <translation>un masque en réserve sert encore au moins une fois</translation>
+    </message>
+    <message>
         <source>a mask of a stamp that is not there</source>
         <translation>un masque d'un tampon qui n'est pas là</translation>
     </message>
@@ -9696,6 +9756,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>a mask would keep out next to nothing here</source>
         <translation>un masque n'arrêterait ici presque rien</translation>
+    </message>
+    <message>
+        <source>a measure beyond 5 m</source>
+        <translation>une mesure au-delà de 5 m</translation>
     </message>
     <message>
         <source>a name, or a whole path</source>
@@ -9718,6 +9782,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>une page du PDF n'a pas de taille</translation>
     </message>
     <message>
+        <source>a panel's sides are from 5 to 2000 mm</source>
+        <translation>les côtés d’un panneau font de 5 à 2000 mm</translation>
+    </message>
+    <message>
         <source>a part</source>
         <translation>une partie</translation>
     </message>
@@ -9728,6 +9796,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>a picture of patterned or prepared paper, scanned or photographed</source>
         <translation>une image de papier à motif ou préparé, scannée ou photographiée</translation>
+    </message>
+    <message>
+        <source>a piece needs a width and a height above 0</source>
+        <translation>une pièce demande une largeur et une hauteur au-dessus de 0</translation>
     </message>
     <message>
         <source>a place at the edge of the card</source>
@@ -9746,8 +9818,32 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>à un quart de la hauteur</translation>
     </message>
     <message>
+        <source>a real height must be more than 0, least before typical before most</source>
+        <translation>une hauteur réelle est plus que 0, la moindre avant l’usuelle avant la plus grande</translation>
+    </message>
+    <message>
         <source>a ring</source>
         <translation>un anneau</translation>
+    </message>
+    <message>
+        <source>a ring needs at least three points</source>
+        <translation>un anneau demande au moins trois points</translation>
+    </message>
+    <message>
+        <source>a ring that covers no area</source>
+        <translation>un anneau qui ne couvre rien</translation>
+    </message>
+    <message>
+        <source>a room cannot be fitted to another size: its walls are where they are</source>
+        <translation>une pièce ne s’adapte pas à une autre taille : ses murs sont où ils sont</translation>
+    </message>
+    <message>
+        <source>a row must begin on the ground, below the horizon</source>
+        <translation>un rang doit commencer au sol, sous l’horizon</translation>
+    </message>
+    <message>
+        <source>a row needs a stamp</source>
+        <translation>un rang demande un tampon</translation>
     </message>
     <message>
         <source>a sand eraser</source>
@@ -9760,6 +9856,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>a scan of patches of your inks and markers side by side on white paper</source>
         <translation>un scan de plages de vos encres et marqueurs côte à côte sur papier blanc</translation>
+    </message>
+    <message>
+        <source>a school is needed for every impression</source>
+        <translation>chaque impression demande une façon</translation>
     </message>
     <message>
         <source>a scoring tool</source>
@@ -9778,6 +9878,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>un chiffon doux et sec</translation>
     </message>
     <message>
+        <source>a soft edge is from 0 to 200 mm wide</source>
+        <translation>un bord doux fait de 0 à 200 mm</translation>
+    </message>
+    <message>
         <source>a soft pencil, a ruler and an eraser</source>
         <translation>un crayon tendre, une règle et une gomme</translation>
     </message>
@@ -9794,6 +9898,26 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>un pochoir de %1 fentes qui se rejoignent en un point</translation>
     </message>
     <message>
+        <source>a step is missing</source>
+        <translation>une étape manque</translation>
+    </message>
+    <message>
+        <source>a step is there twice or belongs to another plan</source>
+        <translation>une étape est là deux fois ou vient d’un autre plan</translation>
+    </message>
+    <message>
+        <source>a test strip needs at least two pressings</source>
+        <translation>une bande d’essai demande au moins deux pressions</translation>
+    </message>
+    <message>
+        <source>a test strip needs at least two pressings side by side, with room between them</source>
+        <translation>une bande d’essai demande au moins deux pressions côte à côte, avec de la place entre elles</translation>
+    </message>
+    <message>
+        <source>a thing cannot stand on itself</source>
+        <translation>une chose ne peut se tenir sur elle-même</translation>
+    </message>
+    <message>
         <source>a third of the way up</source>
         <translation>à un tiers de la hauteur</translation>
     </message>
@@ -9804,6 +9928,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>a trimmer loses nothing; scissors want a little</source>
         <translation>un massicot ne perd rien ; les ciseaux veulent un peu</translation>
+    </message>
+    <message>
+        <source>a wash reaches from nothing to all of its area</source>
+        <translation>un fondu s’étend de rien à toute sa surface</translation>
     </message>
     <message>
         <source>a wet brush</source>
@@ -9926,8 +10054,16 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>ambre</translation>
     </message>
     <message>
+        <source>an act cannot come before itself</source>
+        <translation>un geste ne peut venir avant lui-même</translation>
+    </message>
+    <message>
         <source>an opening of %1 by %2 in a sheet of masking paper</source>
         <translation>une ouverture de %1 sur %2 dans une feuille de papier à masquer</translation>
+    </message>
+    <message>
+        <source>an opening wants a width and a height</source>
+        <translation>une ouverture demande une largeur et une hauteur</translation>
     </message>
     <message>
         <source>an outline</source>
@@ -10178,6 +10314,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>mieux : %1, %2</translation>
     </message>
     <message>
+        <source>between two things there is nothing to space: choose three or more</source>
+        <translation>entre deux choses il n’y a rien à espacer : choisissez-en trois ou plus</translation>
+    </message>
+    <message>
         <source>blending %1</source>
         <translation>estomper %1</translation>
     </message>
@@ -10260,6 +10400,22 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>chest</source>
         <translation>poitrine</translation>
+    </message>
+    <message>
+        <source>choose the hero first: a palette is built around it</source>
+        <translation>choisissez d’abord le héros : une palette se compose autour de lui</translation>
+    </message>
+    <message>
+        <source>choose the hero first: an arrangement is built around it</source>
+        <translation>choisissez d’abord le héros : un arrangement se compose autour de lui</translation>
+    </message>
+    <message>
+        <source>choose the hero first: it is the one that keeps its colour</source>
+        <translation>choisissez d’abord le héros : c’est lui qui garde sa couleur</translation>
+    </message>
+    <message>
+        <source>choose the hero first: the card is freshened around it</source>
+        <translation>choisissez d’abord le héros : la carte se rafraîchit autour de lui</translation>
     </message>
     <message>
         <source>clean the stamp</source>
@@ -10518,8 +10674,16 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>chaque partie encore sans couleur, dans la couleur en main</translation>
     </message>
     <message>
+        <source>every step of a wash wants one ink and one reach</source>
+        <translation>chaque étape d’un fondu demande une encre et une étendue</translation>
+    </message>
+    <message>
         <source>everything in the colour of its distance</source>
         <translation>tout dans la couleur de sa distance</translation>
+    </message>
+    <message>
+        <source>everything is held in place: let something move</source>
+        <translation>tout est tenu en place : laissez bouger quelque chose</translation>
     </message>
     <message>
         <source>eye level %1</source>
@@ -10528,6 +10692,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>eye level, %1 up</source>
         <translation>hauteur des yeux, à %1</translation>
+    </message>
+    <message>
+        <source>eyes must be above the ground</source>
+        <translation>les yeux doivent être au-dessus du sol</translation>
     </message>
     <message>
         <source>far </source>
@@ -10560,6 +10728,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>flicked drops</source>
         <translation>gouttelettes projetées</translation>
+    </message>
+    <message>
+        <source>foam and paper are no thinner than nothing</source>
+        <translation>mousse et papier ne sont pas plus minces que rien</translation>
     </message>
     <message>
         <source>foam of %1</source>
@@ -10756,6 +10928,14 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>hare, tall poplar …</source>
         <translation>lièvre, grand peuplier …</translation>
+    </message>
+    <message>
+        <source>has %1 points; %2 are the most</source>
+        <translation>a %1 points ; %2 au plus</translation>
+    </message>
+    <message>
+        <source>has no rings</source>
+        <translation>n’a pas d’anneau</translation>
     </message>
     <message>
         <source>held in place</source>
@@ -11030,6 +11210,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>il ne rencontre rien</translation>
     </message>
     <message>
+        <source>it needs a beginning and an end</source>
+        <translation>il faut un début et une fin</translation>
+    </message>
+    <message>
         <source>it runs low</source>
         <translation>il s'épuise</translation>
     </message>
@@ -11074,6 +11258,18 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>son bord gauche à %1 de la gauche, son bord inférieur à %2 du bas</translation>
     </message>
     <message>
+        <source>its lines cross each other more than %1 times</source>
+        <translation>ses lignes se croisent plus de %1 fois</translation>
+    </message>
+    <message>
+        <source>its lines cross each other too often to be cut</source>
+        <translation>ses lignes se croisent trop souvent pour être découpées</translation>
+    </message>
+    <message>
+        <source>its measures must be more than 0</source>
+        <translation>ses mesures doivent être plus que 0</translation>
+    </message>
+    <message>
         <source>its middle %1</source>
         <translation>son milieu %1</translation>
     </message>
@@ -11084,6 +11280,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>its print comes out the other way round; here it is shown as it prints</source>
         <translation>son empreinte sort à l'envers ; ici on la voit comme elle imprime</translation>
+    </message>
+    <message>
+        <source>its rings cancel out and cover nothing</source>
+        <translation>ses anneaux s’annulent et ne couvrent rien</translation>
     </message>
     <message>
         <source>its sides are straight here, so no mask is needed</source>
@@ -11422,8 +11622,16 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>aucune encre</translation>
     </message>
     <message>
+        <source>no light paper is seen round the patches to compare them with</source>
+        <translation>on ne voit pas de papier clair autour des taches pour les comparer</translation>
+    </message>
+    <message>
         <source>no light said</source>
         <translation>lumière non dite</translation>
+    </message>
+    <message>
+        <source>no patch of even colour is seen on it</source>
+        <translation>on n’y voit aucune tache de couleur égale</translation>
     </message>
     <message>
         <source>no rim under it</source>
@@ -11440,6 +11648,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>none of the plan's stamps</source>
         <translation>aucun des tampons du plan</translation>
+    </message>
+    <message>
+        <source>none of the row would be seen on the panel</source>
+        <translation>rien du rang ne se verrait sur le panneau</translation>
     </message>
     <message>
         <source>none said</source>
@@ -11490,6 +11702,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>pas sur le masque</translation>
     </message>
     <message>
+        <source>not readable as JSON: %1</source>
+        <translation>illisible comme JSON : %1</translation>
+    </message>
+    <message>
         <source>not said</source>
         <translation>non dit</translation>
     </message>
@@ -11530,6 +11746,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>rien d'autre</translation>
     </message>
     <message>
+        <source>nothing in the drawer fits behind this hero: trees, buildings or hills with a height that is known</source>
+        <translation>rien dans le tiroir ne va derrière ce héros : arbres, maisons ou collines de hauteur connue</translation>
+    </message>
+    <message>
         <source>nothing is left to mend</source>
         <translation>rien ne reste à corriger</translation>
     </message>
@@ -11538,8 +11758,16 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>rien de plus</translation>
     </message>
     <message>
+        <source>nothing of the stamp would be stamped</source>
+        <translation>rien du tampon ne serait tamponné</translation>
+    </message>
+    <message>
         <source>nothing that is not on the card's shelf</source>
         <translation>rien qui ne soit sur l'étagère de la carte</translation>
+    </message>
+    <message>
+        <source>nothing that stands on the ground has a real height</source>
+        <translation>rien de ce qui est au sol n’a de hauteur réelle</translation>
     </message>
     <message>
         <source>nothing to look at</source>
@@ -11630,6 +11858,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>l'un de beaucoup de petits, fastidieux à masquer</translation>
     </message>
     <message>
+        <source>one of them would stand behind the viewer</source>
+        <translation>l’une d’elles serait derrière celui qui regarde</translation>
+    </message>
+    <message>
         <source>one other thing no longer fits</source>
         <translation>une autre chose ne va plus</translation>
     </message>
@@ -11664,6 +11896,14 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>only a small gap in one big stamp</source>
         <translation>seulement un petit vide dans un grand tampon</translation>
+    </message>
+    <message>
+        <source>only another impression of the same stamp can be coloured alike</source>
+        <translation>seule une autre impression du même tampon peut être colorée pareil</translation>
+    </message>
+    <message>
+        <source>only what stands on the ground can be spaced in metres</source>
+        <translation>seul ce qui est au sol s’espace en mètres</translation>
     </message>
     <message>
         <source>open the card and lay it down with the front turned %1; the right way up as it is read, clear of the fold itself</source>
@@ -11836,6 +12076,14 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>pressing %1</source>
         <translation>pression %1</translation>
+    </message>
+    <message>
+        <source>pressing %1 differs in size from the first: press one stamp only, all of it each time</source>
+        <translation>la pression %1 n’a pas la taille de la première : pressez un seul tampon, entier à chaque fois</translation>
+    </message>
+    <message>
+        <source>pressings go from 1 to 99</source>
+        <translation>les pressions vont de 1 à 99</translation>
     </message>
     <message>
         <source>prints</source>
@@ -12074,6 +12322,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>quelque chose d’une version plus récente</translation>
     </message>
     <message>
+        <source>something lies on the card %1</source>
+        <translation>quelque chose est posé sur la carte %1</translation>
+    </message>
+    <message>
         <source>something stands in front of it</source>
         <translation>quelque chose est devant</translation>
     </message>
@@ -12126,6 +12378,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>étape %1 sur %2</translation>
     </message>
     <message>
+        <source>stopped</source>
+        <translation>arrêté</translation>
+    </message>
+    <message>
         <source>straight ahead</source>
         <translation>droit devant</translation>
     </message>
@@ -12152,6 +12408,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>straight up, and wash it at once; it is used again</source>
         <translation>tout droit vers le haut, et lavez-le tout de suite ; il sert encore</translation>
+    </message>
+    <message>
+        <source>strength goes from nothing to full</source>
+        <translation>la force va de rien à pleine</translation>
     </message>
     <message>
         <source>strip</source>
@@ -12218,6 +12478,26 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>c'est un dessin ; il faut un scan ou une photo</translation>
     </message>
     <message>
+        <source>that is longer than any card</source>
+        <translation>c’est plus long que toute carte</translation>
+    </message>
+    <message>
+        <source>that is not a number</source>
+        <translation>ce n’est pas un nombre</translation>
+    </message>
+    <message>
+        <source>that is not a number of degrees</source>
+        <translation>ce n’est pas un nombre de degrés</translation>
+    </message>
+    <message>
+        <source>that is the whole stamp</source>
+        <translation>c’est le tampon entier</translation>
+    </message>
+    <message>
+        <source>that is too far from the panel</source>
+        <translation>c’est trop loin du panneau</translation>
+    </message>
+    <message>
         <source>the %1</source>
         <translation>« %1 »</translation>
     </message>
@@ -12274,6 +12554,14 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>le SVG n'a pas été pris : %1</translation>
     </message>
     <message>
+        <source>the back wall has no size</source>
+        <translation>le mur du fond n’a pas de taille</translation>
+    </message>
+    <message>
+        <source>the back wall must begin below the horizon, or there is no floor</source>
+        <translation>le mur du fond doit commencer sous l’horizon, sinon il n’y a pas de sol</translation>
+    </message>
+    <message>
         <source>the background</source>
         <translation>le fond</translation>
     </message>
@@ -12292,6 +12580,18 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>the card as it will look</source>
         <translation>la carte telle qu'elle sera</translation>
+    </message>
+    <message>
+        <source>the card is too small in the picture: at least 70 dots an inch are needed</source>
+        <translation>la carte est trop petite dans l’image : il faut au moins 70 points par pouce</translation>
+    </message>
+    <message>
+        <source>the card lies on its side in the picture: turn the picture by a quarter</source>
+        <translation>la carte est couchée dans l’image : tournez l’image d’un quart</translation>
+    </message>
+    <message>
+        <source>the card lies upside down in the picture: turn the picture by half a circle</source>
+        <translation>la carte est à l’envers dans l’image : tournez l’image d’un demi-tour</translation>
     </message>
     <message>
         <source>the colouring</source>
@@ -12398,6 +12698,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>le fichier dépasse 64 Mo</translation>
     </message>
     <message>
+        <source>the file is larger than the 64 MB a plan may have</source>
+        <translation>le fichier dépasse les 64 Mo qu’un plan peut avoir</translation>
+    </message>
+    <message>
         <source>the file is not a drawing that can be read</source>
         <translation>le fichier n'est pas un dessin lisible</translation>
     </message>
@@ -12410,12 +12714,28 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>le fichier serait plus grand que permis</translation>
     </message>
     <message>
+        <source>the first and the last of the row stand at one place</source>
+        <translation>le premier et le dernier du rang sont au même endroit</translation>
+    </message>
+    <message>
         <source>the first of the row</source>
         <translation>le premier du rang</translation>
     </message>
     <message>
+        <source>the first pressing cannot be told from paper</source>
+        <translation>la première pression ne se distingue pas du papier</translation>
+    </message>
+    <message>
         <source>the folder of the log, %1, cannot be made</source>
         <translation>le dossier du journal, %1, ne peut être créé</translation>
+    </message>
+    <message>
+        <source>the four corners do not go round a rectangle: upper left, upper right, lower right, lower left</source>
+        <translation>les quatre coins ne font pas le tour d’un rectangle : haut gauche, haut droite, bas droite, bas gauche</translation>
+    </message>
+    <message>
+        <source>the four corners lie too close together</source>
+        <translation>les quatre coins sont trop proches</translation>
     </message>
     <message>
         <source>the front on its own piece, cut out and raised on foam</source>
@@ -12454,12 +12774,20 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>le héros a %1 de l'attrait au lieu de %2</translation>
     </message>
     <message>
+        <source>the hero has no size</source>
+        <translation>le héros n’a pas de taille</translation>
+    </message>
+    <message>
         <source>the hero in place %1</source>
         <translation>le héros en place %1</translation>
     </message>
     <message>
         <source>the hero is seen first</source>
         <translation>le héros se voit en premier</translation>
+    </message>
+    <message>
+        <source>the hero is too large for this card</source>
+        <translation>le héros est trop grand pour cette carte</translation>
     </message>
     <message>
         <source>the hero stands on a third</source>
@@ -12526,6 +12854,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>la lumière</translation>
     </message>
     <message>
+        <source>the light is too far from the panel</source>
+        <translation>la lumière est trop loin du panneau</translation>
+    </message>
+    <message>
         <source>the light: %1</source>
         <translation>la lumière : %1</translation>
     </message>
@@ -12578,8 +12910,28 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>l'image a %1 × %2 pixels ; 160 millions sont le plus (une feuille A4 entière à 1200 dpi), et 30 000 par côté. Scannez une surface plus petite ou à moins de dpi</translation>
     </message>
     <message>
+        <source>the picture has no scale yet</source>
+        <translation>l’image n’a pas encore d’échelle</translation>
+    </message>
+    <message>
         <source>the picture is cut short</source>
         <translation>l'image est coupée</translation>
+    </message>
+    <message>
+        <source>the picture is empty</source>
+        <translation>l’image est vide</translation>
+    </message>
+    <message>
+        <source>the picture is nearly black: there is no paper to tell ink from</source>
+        <translation>l’image est presque noire : il n’y a pas de papier d’où l’encre se détache</translation>
+    </message>
+    <message>
+        <source>the picture is too coarse to cut from; scan at 150 dpi or more</source>
+        <translation>l’image est trop grossière pour y découper ; numérisez à 150 dpi ou plus</translation>
+    </message>
+    <message>
+        <source>the picture is too small</source>
+        <translation>l’image est trop petite</translation>
     </message>
     <message>
         <source>the picture on %1</source>
@@ -12594,6 +12946,26 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>les pièces</translation>
     </message>
     <message>
+        <source>the plan has no ink to stamp with</source>
+        <translation>le plan n’a pas d’encre pour tamponner</translation>
+    </message>
+    <message>
+        <source>the plan has no room</source>
+        <translation>le plan n’a pas de pièce</translation>
+    </message>
+    <message>
+        <source>the plan has no view</source>
+        <translation>le plan n’a pas de point de vue</translation>
+    </message>
+    <message>
+        <source>the plan has no view, so nothing can stand on its ground</source>
+        <translation>le plan n’a pas de point de vue : rien ne peut se tenir sur son sol</translation>
+    </message>
+    <message>
+        <source>the plan has no view, so there is no ground</source>
+        <translation>le plan n’a pas de point de vue : il n’y a pas de sol</translation>
+    </message>
+    <message>
         <source>the powder for %1</source>
         <translation>la poudre pour %1</translation>
     </message>
@@ -12604,6 +12976,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>the rack is full: hands wait %1</source>
         <translation>le séchoir est plein : les mains attendent %1</translation>
+    </message>
+    <message>
+        <source>the rectangle needs a width and a height</source>
+        <translation>le rectangle demande une largeur et une hauteur</translation>
     </message>
     <message>
         <source>the rest</source>
@@ -12626,6 +13002,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>la pièce</translation>
     </message>
     <message>
+        <source>the row lies behind the viewer</source>
+        <translation>le rang est derrière celui qui regarde</translation>
+    </message>
+    <message>
         <source>the same scene from the side: drag a thing, or mist, nearer or farther</source>
         <translation>la même scène de côté : approchez ou éloignez une chose, ou la brume</translation>
     </message>
@@ -12640,6 +13020,14 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>the stamp %1 is damaged: %2</source>
         <translation>le tampon %1 est abîmé : %2</translation>
+    </message>
+    <message>
+        <source>the stamp is on &quot;%1&quot;</source>
+        <translation>le tampon est sur « %1 »</translation>
+    </message>
+    <message>
+        <source>the stamp is on the card</source>
+        <translation>le tampon est sur la carte</translation>
     </message>
     <message>
         <source>the stamps</source>
@@ -12730,8 +13118,44 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>il y en a assez</translation>
     </message>
     <message>
+        <source>there is no act &quot;%1&quot;</source>
+        <translation>il n’y a pas de geste « %1 »</translation>
+    </message>
+    <message>
+        <source>there is no edge or frame &quot;%1&quot;</source>
+        <translation>il n’y a ni bord ni cadre « %1 »</translation>
+    </message>
+    <message>
+        <source>there is no ground below the horizon to stand on</source>
+        <translation>il n’y a pas de sol sous l’horizon où se tenir</translation>
+    </message>
+    <message>
+        <source>there is no impression &quot;%1&quot;</source>
+        <translation>il n’y a pas d’impression « %1 »</translation>
+    </message>
+    <message>
+        <source>there is no impression on this sheet, only specks or its edge</source>
+        <translation>il n’y a pas d’impression sur cette feuille, seulement des points ou son bord</translation>
+    </message>
+    <message>
+        <source>there is no ink &quot;%1&quot;</source>
+        <translation>il n’y a pas d’encre « %1 »</translation>
+    </message>
+    <message>
+        <source>there is no ink to stamp with</source>
+        <translation>il n’y a pas d’encre pour tamponner</translation>
+    </message>
+    <message>
         <source>there is no log %1</source>
         <translation>il n'y a pas de journal %1</translation>
+    </message>
+    <message>
+        <source>there is no other &quot;%1&quot;</source>
+        <translation>il n’y a pas d’autre « %1 »</translation>
+    </message>
+    <message>
+        <source>there is no other impression &quot;%1&quot;</source>
+        <translation>il n’y a pas d’autre impression « %1 »</translation>
     </message>
     <message>
         <source>there is no picture</source>
@@ -12742,6 +13166,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>il n'y a pas d'image à coller</translation>
     </message>
     <message>
+        <source>there is no stamp &quot;%1&quot;</source>
+        <translation>il n’y a pas de tampon « %1 »</translation>
+    </message>
+    <message>
         <source>there is no such card in the log</source>
         <translation>il n'y a pas de telle carte au journal</translation>
     </message>
@@ -12750,16 +13178,56 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>ce fichier ou dossier n'existe pas</translation>
     </message>
     <message>
+        <source>there is no such impression</source>
+        <translation>cette impression n’existe pas</translation>
+    </message>
+    <message>
+        <source>there is no such part of the stamp</source>
+        <translation>cette partie du tampon n’existe pas</translation>
+    </message>
+    <message>
         <source>there is no such stamp in the drawer</source>
         <translation>ce tampon n'est pas dans le tiroir</translation>
+    </message>
+    <message>
+        <source>there is no such thing on the ground</source>
+        <translation>il n’y a rien de tel au sol</translation>
+    </message>
+    <message>
+        <source>there is no such wash</source>
+        <translation>ce fondu n’existe pas</translation>
+    </message>
+    <message>
+        <source>there is no such wish</source>
+        <translation>ce souhait n’existe pas</translation>
+    </message>
+    <message>
+        <source>there is no wash &quot;%1&quot;</source>
+        <translation>il n’y a pas de fondu « %1 »</translation>
     </message>
     <message>
         <source>there is none left</source>
         <translation>il n'en reste pas</translation>
     </message>
     <message>
+        <source>there is nothing &quot;%1&quot; on the ground</source>
+        <translation>il n’y a pas de « %1 » au sol</translation>
+    </message>
+    <message>
+        <source>there is nothing on this paper: is it the right side?</source>
+        <translation>il n’y a rien sur ce papier : est-ce le bon côté ?</translation>
+    </message>
+    <message>
+        <source>there is nothing on this sheet that stands out from its paper</source>
+        <translation>rien sur cette feuille ne se détache du papier</translation>
+    </message>
+    <message>
         <source>there is nothing to cut in this file</source>
         <translation>il n'y a rien à couper dans ce fichier</translation>
+    </message>
+    <message>
+        <source>they all stand at one place</source>
+        <translation>elles sont toutes au même endroit</translation>
     </message>
     <message>
         <source>thin part %1, %2 long</source>
@@ -12802,6 +13270,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>ce n'est pas un fichier de tiroir, ou il est abîmé</translation>
     </message>
     <message>
+        <source>this is not the plan's card: hardly anything of it lies where it should</source>
+        <translation>ce n’est pas la carte du plan : presque rien n’y est à sa place</translation>
+    </message>
+    <message>
         <source>this log was made by a newer Havlo (version %1)</source>
         <translation>ce journal vient d'un Havlo plus récent (version %1)</translation>
     </message>
@@ -12818,8 +13290,24 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>cette partie de nouveau sans couleur</translation>
     </message>
     <message>
+        <source>this plan has no grey or black ink</source>
+        <translation>ce plan n’a ni encre grise ni noire</translation>
+    </message>
+    <message>
+        <source>this plan has no ink with a colour for the hero</source>
+        <translation>ce plan n’a pas d’encre de couleur pour le héros</translation>
+    </message>
+    <message>
+        <source>this sheet has other sides than the plan's card: is it another card, or half of it?</source>
+        <translation>cette feuille n’a pas les côtés de la carte du plan : est-ce une autre carte, ou la moitié ?</translation>
+    </message>
+    <message>
         <source>three quarters of the way up</source>
         <translation>aux trois quarts de la hauteur</translation>
+    </message>
+    <message>
+        <source>tiles and boards must have a size</source>
+        <translation>carreaux et planches doivent avoir une taille</translation>
     </message>
     <message>
         <source>to the left</source>
@@ -13008,6 +13496,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>what the log says of that card is damaged</source>
         <translation>ce que le journal dit de cette carte est abîmé</translation>
+    </message>
+    <message>
+        <source>what was copied lacks a stamp or an ink</source>
+        <translation>il manque un tampon ou une encre à ce qui fut copié</translation>
     </message>
     <message>
         <source>what you said you mean</source>

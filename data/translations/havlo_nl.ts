@@ -154,12 +154,40 @@ set: %1</translation>
         <translation> · de held</translation>
     </message>
     <message>
+        <source>&quot;%1&quot; does not lie on the card's face</source>
+        <translation>“%1” ligt niet op de voorkant van de kaart</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; has no real height, so its size cannot be judged</source>
+        <translation>“%1” heeft geen werkelijke hoogte, dus de maat valt niet te beoordelen</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; has no size</source>
+        <translation>“%1” heeft geen maat</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; is missing</source>
+        <translation>“%1” ontbreekt</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; is named twice</source>
+        <translation>“%1” wordt twee keer genoemd</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; is not a measure; write it as 2 3/8, 2.375in, 60mm or 6cm</source>
+        <translation>“%1” is geen maat; schrijf het als 2 3/8, 2.375in, 60mm of 6cm</translation>
+    </message>
+    <message>
         <source>&quot;%1&quot; is not a number</source>
         <translation>“%1” is geen getal</translation>
     </message>
     <message>
         <source>&quot;%1&quot; is not a number of degrees</source>
         <translation>“%1” is geen aantal graden</translation>
+    </message>
+    <message>
+        <source>&quot;%1&quot; would lie on itself</source>
+        <translation>“%1” zou op zichzelf liggen</translation>
     </message>
     <message>
         <source>## On the card
@@ -2324,6 +2352,14 @@ geschreven %3</translation>
     <message>
         <source>1 thing to look at</source>
         <translation>1 ding te bekijken</translation>
+    </message>
+    <message>
+        <source>1 to 99 evenings</source>
+        <translation>1 tot 99 avonden</translation>
+    </message>
+    <message>
+        <source>1 to 9999 cards</source>
+        <translation>1 tot 9999 kaarten</translation>
     </message>
     <message>
         <source>1.6 in</source>
@@ -9614,8 +9650,16 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>een kwast, water en %1</translation>
     </message>
     <message>
+        <source>a card is larger than 20 mm each way</source>
+        <translation>een kaart is in elke richting groter dan 20 mm</translation>
+    </message>
+    <message>
         <source>a card without a title</source>
         <translation>een kaart zonder titel</translation>
+    </message>
+    <message>
+        <source>a crowd needs stamps</source>
+        <translation>een menigte heeft stempels nodig</translation>
     </message>
     <message>
         <source>a damp cloth</source>
@@ -9628,6 +9672,14 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>a disc of %1 out of masking paper; keep the sheet too</source>
         <translation>een schijf van %1 uit maskeerpapier; bewaar ook het vel</translation>
+    </message>
+    <message>
+        <source>a distance is more than nothing</source>
+        <translation>een afstand is meer dan niets</translation>
+    </message>
+    <message>
+        <source>a distance must be more than nothing</source>
+        <translation>een afstand moet meer dan niets zijn</translation>
     </message>
     <message>
         <source>a fine pen</source>
@@ -9652,6 +9704,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>a line</source>
         <translation>een lijn</translation>
+    </message>
+    <message>
+        <source>a line across the stamp wants two ends</source>
+        <translation>een lijn door de stempel heeft twee einden nodig</translation>
     </message>
     <message>
         <source>a line by hand</source>
@@ -9682,6 +9738,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>een marker</translation>
     </message>
     <message>
+        <source>a mask at hand has at least one use left</source>
+        <translation>een masker dat er is kan nog minstens één keer dienen</translation>
+    </message>
+    <message>
         <source>a mask of a stamp that is not there</source>
         <translation>een masker van een stempel dat er niet is</translation>
     </message>
@@ -9696,6 +9756,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>a mask would keep out next to nothing here</source>
         <translation>een masker zou hier bijna niets tegenhouden</translation>
+    </message>
+    <message>
+        <source>a measure beyond 5 m</source>
+        <translation>een maat van meer dan 5 m</translation>
     </message>
     <message>
         <source>a name, or a whole path</source>
@@ -9718,6 +9782,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>een bladzijde van de PDF heeft geen maat</translation>
     </message>
     <message>
+        <source>a panel's sides are from 5 to 2000 mm</source>
+        <translation>de zijden van een paneel zijn 5 tot 2000 mm</translation>
+    </message>
+    <message>
         <source>a part</source>
         <translation>een deel</translation>
     </message>
@@ -9728,6 +9796,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>a picture of patterned or prepared paper, scanned or photographed</source>
         <translation>een beeld van papier met patroon of bewerkt papier, gescand of gefotografeerd</translation>
+    </message>
+    <message>
+        <source>a piece needs a width and a height above 0</source>
+        <translation>een stuk heeft een breedte en hoogte boven 0 nodig</translation>
     </message>
     <message>
         <source>a place at the edge of the card</source>
@@ -9746,8 +9818,32 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>een kwart van de hoogte</translation>
     </message>
     <message>
+        <source>a real height must be more than 0, least before typical before most</source>
+        <translation>een werkelijke hoogte is meer dan 0, de kleinste voor de gewone voor de grootste</translation>
+    </message>
+    <message>
         <source>a ring</source>
         <translation>een ring</translation>
+    </message>
+    <message>
+        <source>a ring needs at least three points</source>
+        <translation>een ring heeft minstens drie punten nodig</translation>
+    </message>
+    <message>
+        <source>a ring that covers no area</source>
+        <translation>een ring zonder oppervlak</translation>
+    </message>
+    <message>
+        <source>a room cannot be fitted to another size: its walls are where they are</source>
+        <translation>een kamer past niet in een andere maat: zijn muren zijn waar ze zijn</translation>
+    </message>
+    <message>
+        <source>a row must begin on the ground, below the horizon</source>
+        <translation>een rij moet op de grond beginnen, onder de horizon</translation>
+    </message>
+    <message>
+        <source>a row needs a stamp</source>
+        <translation>een rij heeft een stempel nodig</translation>
     </message>
     <message>
         <source>a sand eraser</source>
@@ -9760,6 +9856,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>a scan of patches of your inks and markers side by side on white paper</source>
         <translation>een scan van vlekken van je inkten en markers naast elkaar op wit papier</translation>
+    </message>
+    <message>
+        <source>a school is needed for every impression</source>
+        <translation>elke afdruk heeft een manier nodig</translation>
     </message>
     <message>
         <source>a scoring tool</source>
@@ -9778,6 +9878,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>een zachte droge doek</translation>
     </message>
     <message>
+        <source>a soft edge is from 0 to 200 mm wide</source>
+        <translation>een zachte rand is 0 tot 200 mm breed</translation>
+    </message>
+    <message>
         <source>a soft pencil, a ruler and an eraser</source>
         <translation>een zacht potlood, een liniaal en een gum</translation>
     </message>
@@ -9794,6 +9898,26 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>een sjabloon van %1 sleuven die in één punt samenkomen</translation>
     </message>
     <message>
+        <source>a step is missing</source>
+        <translation>er ontbreekt een stap</translation>
+    </message>
+    <message>
+        <source>a step is there twice or belongs to another plan</source>
+        <translation>een stap staat er twee keer of hoort bij een ander plan</translation>
+    </message>
+    <message>
+        <source>a test strip needs at least two pressings</source>
+        <translation>een proefstrook heeft minstens twee drukken nodig</translation>
+    </message>
+    <message>
+        <source>a test strip needs at least two pressings side by side, with room between them</source>
+        <translation>een proefstrook heeft minstens twee drukken naast elkaar nodig, met ruimte ertussen</translation>
+    </message>
+    <message>
+        <source>a thing cannot stand on itself</source>
+        <translation>een ding kan niet op zichzelf staan</translation>
+    </message>
+    <message>
         <source>a third of the way up</source>
         <translation>een derde van de hoogte</translation>
     </message>
@@ -9804,6 +9928,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>a trimmer loses nothing; scissors want a little</source>
         <translation>een snijapparaat verliest niets; een schaar wil een beetje</translation>
+    </message>
+    <message>
+        <source>a wash reaches from nothing to all of its area</source>
+        <translation>een overgang reikt van niets tot zijn hele vlak</translation>
     </message>
     <message>
         <source>a wet brush</source>
@@ -9926,8 +10054,16 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>barnsteen</translation>
     </message>
     <message>
+        <source>an act cannot come before itself</source>
+        <translation>een handeling kan niet voor zichzelf komen</translation>
+    </message>
+    <message>
         <source>an opening of %1 by %2 in a sheet of masking paper</source>
         <translation>een opening van %1 bij %2 in een vel maskeerpapier</translation>
+    </message>
+    <message>
+        <source>an opening wants a width and a height</source>
+        <translation>een opening heeft een breedte en een hoogte nodig</translation>
     </message>
     <message>
         <source>an outline</source>
@@ -10178,6 +10314,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>beter: %1, %2</translation>
     </message>
     <message>
+        <source>between two things there is nothing to space: choose three or more</source>
+        <translation>tussen twee dingen valt niets te verdelen: kies er drie of meer</translation>
+    </message>
+    <message>
         <source>blending %1</source>
         <translation>vegen van %1</translation>
     </message>
@@ -10260,6 +10400,22 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>chest</source>
         <translation>kist</translation>
+    </message>
+    <message>
+        <source>choose the hero first: a palette is built around it</source>
+        <translation>kies eerst de held: een palet wordt om hem heen gemaakt</translation>
+    </message>
+    <message>
+        <source>choose the hero first: an arrangement is built around it</source>
+        <translation>kies eerst de held: een schikking wordt om hem heen gemaakt</translation>
+    </message>
+    <message>
+        <source>choose the hero first: it is the one that keeps its colour</source>
+        <translation>kies eerst de held: hij houdt zijn kleur</translation>
+    </message>
+    <message>
+        <source>choose the hero first: the card is freshened around it</source>
+        <translation>kies eerst de held: de kaart wordt om hem heen opgefrist</translation>
     </message>
     <message>
         <source>clean the stamp</source>
@@ -10518,8 +10674,16 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>elk deel dat nog geen kleur heeft, in de kleur in de hand</translation>
     </message>
     <message>
+        <source>every step of a wash wants one ink and one reach</source>
+        <translation>elke stap van een overgang wil één inkt en één bereik</translation>
+    </message>
+    <message>
         <source>everything in the colour of its distance</source>
         <translation>alles in de kleur van zijn afstand</translation>
+    </message>
+    <message>
+        <source>everything is held in place: let something move</source>
+        <translation>alles wordt vastgehouden: laat iets bewegen</translation>
     </message>
     <message>
         <source>eye level %1</source>
@@ -10528,6 +10692,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>eye level, %1 up</source>
         <translation>ooghoogte, %1 hoog</translation>
+    </message>
+    <message>
+        <source>eyes must be above the ground</source>
+        <translation>ogen moeten boven de grond zijn</translation>
     </message>
     <message>
         <source>far </source>
@@ -10560,6 +10728,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>flicked drops</source>
         <translation>gespatte druppels</translation>
+    </message>
+    <message>
+        <source>foam and paper are no thinner than nothing</source>
+        <translation>schuim en papier zijn niet dunner dan niets</translation>
     </message>
     <message>
         <source>foam of %1</source>
@@ -10756,6 +10928,14 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>hare, tall poplar …</source>
         <translation>haas, hoge populier …</translation>
+    </message>
+    <message>
+        <source>has %1 points; %2 are the most</source>
+        <translation>heeft %1 punten; hoogstens %2</translation>
+    </message>
+    <message>
+        <source>has no rings</source>
+        <translation>heeft geen ringen</translation>
     </message>
     <message>
         <source>held in place</source>
@@ -11030,6 +11210,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>het raakt niets</translation>
     </message>
     <message>
+        <source>it needs a beginning and an end</source>
+        <translation>het heeft een begin en een einde nodig</translation>
+    </message>
+    <message>
         <source>it runs low</source>
         <translation>hij raakt op</translation>
     </message>
@@ -11074,6 +11258,18 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>zijn linkerkant %1 van links, zijn onderkant %2 van onderen</translation>
     </message>
     <message>
+        <source>its lines cross each other more than %1 times</source>
+        <translation>zijn lijnen kruisen elkaar meer dan %1 keer</translation>
+    </message>
+    <message>
+        <source>its lines cross each other too often to be cut</source>
+        <translation>zijn lijnen kruisen elkaar te vaak om te snijden</translation>
+    </message>
+    <message>
+        <source>its measures must be more than 0</source>
+        <translation>zijn maten moeten meer dan 0 zijn</translation>
+    </message>
+    <message>
         <source>its middle %1</source>
         <translation>zijn midden %1</translation>
     </message>
@@ -11084,6 +11280,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>its print comes out the other way round; here it is shown as it prints</source>
         <translation>zijn afdruk komt in spiegelbeeld; hier is hij getoond zoals hij drukt</translation>
+    </message>
+    <message>
+        <source>its rings cancel out and cover nothing</source>
+        <translation>zijn ringen heffen elkaar op en bedekken niets</translation>
     </message>
     <message>
         <source>its sides are straight here, so no mask is needed</source>
@@ -11422,8 +11622,16 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>geen inkt</translation>
     </message>
     <message>
+        <source>no light paper is seen round the patches to compare them with</source>
+        <translation>er is geen licht papier rond de vlekken te zien om ze mee te vergelijken</translation>
+    </message>
+    <message>
         <source>no light said</source>
         <translation>geen licht gezegd</translation>
+    </message>
+    <message>
+        <source>no patch of even colour is seen on it</source>
+        <translation>er is geen vlek van egale kleur op te zien</translation>
     </message>
     <message>
         <source>no rim under it</source>
@@ -11440,6 +11648,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>none of the plan's stamps</source>
         <translation>geen van de stempels van het plan</translation>
+    </message>
+    <message>
+        <source>none of the row would be seen on the panel</source>
+        <translation>van de rij zou niets op het paneel te zien zijn</translation>
     </message>
     <message>
         <source>none said</source>
@@ -11490,6 +11702,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>niet op het masker</translation>
     </message>
     <message>
+        <source>not readable as JSON: %1</source>
+        <translation>niet leesbaar als JSON: %1</translation>
+    </message>
+    <message>
         <source>not said</source>
         <translation>niet gezegd</translation>
     </message>
@@ -11530,6 +11746,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>niets anders</translation>
     </message>
     <message>
+        <source>nothing in the drawer fits behind this hero: trees, buildings or hills with a height that is known</source>
+        <translation>niets in de lade past achter deze held: bomen, huizen of heuvels met een bekende hoogte</translation>
+    </message>
+    <message>
         <source>nothing is left to mend</source>
         <translation>niets blijft te verbeteren</translation>
     </message>
@@ -11538,8 +11758,16 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>niets meer</translation>
     </message>
     <message>
+        <source>nothing of the stamp would be stamped</source>
+        <translation>van de stempel zou niets gestempeld worden</translation>
+    </message>
+    <message>
         <source>nothing that is not on the card's shelf</source>
         <translation>niets dat niet al op de plank van de kaart staat</translation>
+    </message>
+    <message>
+        <source>nothing that stands on the ground has a real height</source>
+        <translation>niets wat op de grond staat heeft een werkelijke hoogte</translation>
     </message>
     <message>
         <source>nothing to look at</source>
@@ -11630,6 +11858,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>een van vele kleine, vervelend om te maskeren</translation>
     </message>
     <message>
+        <source>one of them would stand behind the viewer</source>
+        <translation>een ervan zou achter de kijker staan</translation>
+    </message>
+    <message>
         <source>one other thing no longer fits</source>
         <translation>één ander ding past niet meer</translation>
     </message>
@@ -11664,6 +11896,14 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>only a small gap in one big stamp</source>
         <translation>maar een kleine opening in één groot stempel</translation>
+    </message>
+    <message>
+        <source>only another impression of the same stamp can be coloured alike</source>
+        <translation>alleen een andere afdruk van dezelfde stempel kan gelijk ingekleurd worden</translation>
+    </message>
+    <message>
+        <source>only what stands on the ground can be spaced in metres</source>
+        <translation>alleen wat op de grond staat kan in meters verdeeld worden</translation>
     </message>
     <message>
         <source>open the card and lay it down with the front turned %1; the right way up as it is read, clear of the fold itself</source>
@@ -11836,6 +12076,14 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>pressing %1</source>
         <translation>druk %1</translation>
+    </message>
+    <message>
+        <source>pressing %1 differs in size from the first: press one stamp only, all of it each time</source>
+        <translation>druk %1 heeft een andere maat dan de eerste: druk maar één stempel, elke keer helemaal</translation>
+    </message>
+    <message>
+        <source>pressings go from 1 to 99</source>
+        <translation>drukken gaan van 1 tot 99</translation>
     </message>
     <message>
         <source>prints</source>
@@ -12074,6 +12322,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>iets uit een nieuwere versie</translation>
     </message>
     <message>
+        <source>something lies on the card %1</source>
+        <translation>er ligt iets op de kaart %1</translation>
+    </message>
+    <message>
         <source>something stands in front of it</source>
         <translation>er staat iets voor</translation>
     </message>
@@ -12126,6 +12378,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>stap %1 van %2</translation>
     </message>
     <message>
+        <source>stopped</source>
+        <translation>gestopt</translation>
+    </message>
+    <message>
         <source>straight ahead</source>
         <translation>recht vooruit</translation>
     </message>
@@ -12152,6 +12408,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>straight up, and wash it at once; it is used again</source>
         <translation>recht omhoog, en was hem meteen; hij wordt weer gebruikt</translation>
+    </message>
+    <message>
+        <source>strength goes from nothing to full</source>
+        <translation>sterkte gaat van niets tot vol</translation>
     </message>
     <message>
         <source>strip</source>
@@ -12218,6 +12478,26 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>dat is een tekening; er wordt een scan of foto gevraagd</translation>
     </message>
     <message>
+        <source>that is longer than any card</source>
+        <translation>dat is langer dan welke kaart ook</translation>
+    </message>
+    <message>
+        <source>that is not a number</source>
+        <translation>dat is geen getal</translation>
+    </message>
+    <message>
+        <source>that is not a number of degrees</source>
+        <translation>dat is geen aantal graden</translation>
+    </message>
+    <message>
+        <source>that is the whole stamp</source>
+        <translation>dat is de hele stempel</translation>
+    </message>
+    <message>
+        <source>that is too far from the panel</source>
+        <translation>dat is te ver van het paneel</translation>
+    </message>
+    <message>
         <source>the %1</source>
         <translation>“%1”</translation>
     </message>
@@ -12274,6 +12554,14 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>de SVG is niet genomen: %1</translation>
     </message>
     <message>
+        <source>the back wall has no size</source>
+        <translation>de achterwand heeft geen maat</translation>
+    </message>
+    <message>
+        <source>the back wall must begin below the horizon, or there is no floor</source>
+        <translation>de achterwand moet onder de horizon beginnen, anders is er geen vloer</translation>
+    </message>
+    <message>
         <source>the background</source>
         <translation>de achtergrond</translation>
     </message>
@@ -12292,6 +12580,18 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>the card as it will look</source>
         <translation>de kaart zoals hij eruit zal zien</translation>
+    </message>
+    <message>
+        <source>the card is too small in the picture: at least 70 dots an inch are needed</source>
+        <translation>de kaart is te klein in het beeld: minstens 70 punten per inch zijn nodig</translation>
+    </message>
+    <message>
+        <source>the card lies on its side in the picture: turn the picture by a quarter</source>
+        <translation>de kaart ligt op haar zij in het beeld: draai het beeld een kwart</translation>
+    </message>
+    <message>
+        <source>the card lies upside down in the picture: turn the picture by half a circle</source>
+        <translation>de kaart ligt ondersteboven in het beeld: draai het beeld een halve slag</translation>
     </message>
     <message>
         <source>the colouring</source>
@@ -12398,6 +12698,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>het bestand is groter dan 64 MB</translation>
     </message>
     <message>
+        <source>the file is larger than the 64 MB a plan may have</source>
+        <translation>het bestand is groter dan de 64 MB die een plan mag hebben</translation>
+    </message>
+    <message>
         <source>the file is not a drawing that can be read</source>
         <translation>het bestand is geen leesbare tekening</translation>
     </message>
@@ -12410,12 +12714,28 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>het bestand zou groter zijn dan toegestaan</translation>
     </message>
     <message>
+        <source>the first and the last of the row stand at one place</source>
+        <translation>de eerste en de laatste van de rij staan op één plek</translation>
+    </message>
+    <message>
         <source>the first of the row</source>
         <translation>de eerste van de rij</translation>
     </message>
     <message>
+        <source>the first pressing cannot be told from paper</source>
+        <translation>de eerste druk is niet van papier te onderscheiden</translation>
+    </message>
+    <message>
         <source>the folder of the log, %1, cannot be made</source>
         <translation>de map van het logboek, %1, kan niet gemaakt worden</translation>
+    </message>
+    <message>
+        <source>the four corners do not go round a rectangle: upper left, upper right, lower right, lower left</source>
+        <translation>de vier hoeken gaan niet om een rechthoek: linksboven, rechtsboven, rechtsonder, linksonder</translation>
+    </message>
+    <message>
+        <source>the four corners lie too close together</source>
+        <translation>de vier hoeken liggen te dicht bij elkaar</translation>
     </message>
     <message>
         <source>the front on its own piece, cut out and raised on foam</source>
@@ -12454,12 +12774,20 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>de held heeft %1 van de aandacht in plaats van %2</translation>
     </message>
     <message>
+        <source>the hero has no size</source>
+        <translation>de held heeft geen maat</translation>
+    </message>
+    <message>
         <source>the hero in place %1</source>
         <translation>de held op plaats %1</translation>
     </message>
     <message>
         <source>the hero is seen first</source>
         <translation>de held valt het eerst op</translation>
+    </message>
+    <message>
+        <source>the hero is too large for this card</source>
+        <translation>de held is te groot voor deze kaart</translation>
     </message>
     <message>
         <source>the hero stands on a third</source>
@@ -12526,6 +12854,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>het licht</translation>
     </message>
     <message>
+        <source>the light is too far from the panel</source>
+        <translation>het licht is te ver van het paneel</translation>
+    </message>
+    <message>
         <source>the light: %1</source>
         <translation>het licht: %1</translation>
     </message>
@@ -12578,8 +12910,28 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>het beeld heeft %1 × %2 pixels; 160 miljoen is het meeste (een heel A4-vel op 1200 dpi), en 30 000 op een zijde. Scan een kleiner vlak of met minder dpi</translation>
     </message>
     <message>
+        <source>the picture has no scale yet</source>
+        <translation>het beeld heeft nog geen schaal</translation>
+    </message>
+    <message>
         <source>the picture is cut short</source>
         <translation>het beeld is afgebroken</translation>
+    </message>
+    <message>
+        <source>the picture is empty</source>
+        <translation>het beeld is leeg</translation>
+    </message>
+    <message>
+        <source>the picture is nearly black: there is no paper to tell ink from</source>
+        <translation>het beeld is bijna zwart: er is geen papier waartegen inkt afsteekt</translation>
+    </message>
+    <message>
+        <source>the picture is too coarse to cut from; scan at 150 dpi or more</source>
+        <translation>het beeld is te grof om uit te snijden; scan met 150 dpi of meer</translation>
+    </message>
+    <message>
+        <source>the picture is too small</source>
+        <translation>het beeld is te klein</translation>
     </message>
     <message>
         <source>the picture on %1</source>
@@ -12594,6 +12946,26 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>de stukken</translation>
     </message>
     <message>
+        <source>the plan has no ink to stamp with</source>
+        <translation>het plan heeft geen inkt om mee te stempelen</translation>
+    </message>
+    <message>
+        <source>the plan has no room</source>
+        <translation>het plan heeft geen kamer</translation>
+    </message>
+    <message>
+        <source>the plan has no view</source>
+        <translation>het plan heeft geen blik</translation>
+    </message>
+    <message>
+        <source>the plan has no view, so nothing can stand on its ground</source>
+        <translation>het plan heeft geen blik, dus niets kan op zijn grond staan</translation>
+    </message>
+    <message>
+        <source>the plan has no view, so there is no ground</source>
+        <translation>het plan heeft geen blik, dus er is geen grond</translation>
+    </message>
+    <message>
         <source>the powder for %1</source>
         <translation>het poeder voor %1</translation>
     </message>
@@ -12604,6 +12976,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>the rack is full: hands wait %1</source>
         <translation>het rek is vol: handen wachten %1</translation>
+    </message>
+    <message>
+        <source>the rectangle needs a width and a height</source>
+        <translation>de rechthoek heeft een breedte en een hoogte nodig</translation>
     </message>
     <message>
         <source>the rest</source>
@@ -12626,6 +13002,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>de kamer</translation>
     </message>
     <message>
+        <source>the row lies behind the viewer</source>
+        <translation>de rij ligt achter de kijker</translation>
+    </message>
+    <message>
         <source>the same scene from the side: drag a thing, or mist, nearer or farther</source>
         <translation>dezelfde scène van opzij: sleep een ding, of mist, dichterbij of verder</translation>
     </message>
@@ -12640,6 +13020,14 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>the stamp %1 is damaged: %2</source>
         <translation>het stempel %1 is beschadigd: %2</translation>
+    </message>
+    <message>
+        <source>the stamp is on &quot;%1&quot;</source>
+        <translation>de stempel staat op “%1”</translation>
+    </message>
+    <message>
+        <source>the stamp is on the card</source>
+        <translation>de stempel staat op de kaart</translation>
     </message>
     <message>
         <source>the stamps</source>
@@ -12730,8 +13118,44 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>er is genoeg</translation>
     </message>
     <message>
+        <source>there is no act &quot;%1&quot;</source>
+        <translation>er is geen handeling “%1”</translation>
+    </message>
+    <message>
+        <source>there is no edge or frame &quot;%1&quot;</source>
+        <translation>er is geen rand of kader “%1”</translation>
+    </message>
+    <message>
+        <source>there is no ground below the horizon to stand on</source>
+        <translation>er is geen grond onder de horizon om op te staan</translation>
+    </message>
+    <message>
+        <source>there is no impression &quot;%1&quot;</source>
+        <translation>er is geen afdruk “%1”</translation>
+    </message>
+    <message>
+        <source>there is no impression on this sheet, only specks or its edge</source>
+        <translation>er is geen afdruk op dit vel, alleen spatten of zijn rand</translation>
+    </message>
+    <message>
+        <source>there is no ink &quot;%1&quot;</source>
+        <translation>er is geen inkt “%1”</translation>
+    </message>
+    <message>
+        <source>there is no ink to stamp with</source>
+        <translation>er is geen inkt om mee te stempelen</translation>
+    </message>
+    <message>
         <source>there is no log %1</source>
         <translation>er is geen logboek %1</translation>
+    </message>
+    <message>
+        <source>there is no other &quot;%1&quot;</source>
+        <translation>er is geen andere “%1”</translation>
+    </message>
+    <message>
+        <source>there is no other impression &quot;%1&quot;</source>
+        <translation>er is geen andere afdruk “%1”</translation>
     </message>
     <message>
         <source>there is no picture</source>
@@ -12742,6 +13166,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>er is geen beeld om te plakken</translation>
     </message>
     <message>
+        <source>there is no stamp &quot;%1&quot;</source>
+        <translation>er is geen stempel “%1”</translation>
+    </message>
+    <message>
         <source>there is no such card in the log</source>
         <translation>zo'n kaart staat niet in het logboek</translation>
     </message>
@@ -12750,16 +13178,56 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>zo'n bestand of map is er niet</translation>
     </message>
     <message>
+        <source>there is no such impression</source>
+        <translation>die afdruk is er niet</translation>
+    </message>
+    <message>
+        <source>there is no such part of the stamp</source>
+        <translation>dat deel van de stempel is er niet</translation>
+    </message>
+    <message>
         <source>there is no such stamp in the drawer</source>
         <translation>zo'n stempel is niet in de la</translation>
+    </message>
+    <message>
+        <source>there is no such thing on the ground</source>
+        <translation>zoiets is er niet op de grond</translation>
+    </message>
+    <message>
+        <source>there is no such wash</source>
+        <translation>die overgang is er niet</translation>
+    </message>
+    <message>
+        <source>there is no such wish</source>
+        <translation>die wens is er niet</translation>
+    </message>
+    <message>
+        <source>there is no wash &quot;%1&quot;</source>
+        <translation>er is geen overgang “%1”</translation>
     </message>
     <message>
         <source>there is none left</source>
         <translation>er is er geen over</translation>
     </message>
     <message>
+        <source>there is nothing &quot;%1&quot; on the ground</source>
+        <translation>er is geen “%1” op de grond</translation>
+    </message>
+    <message>
+        <source>there is nothing on this paper: is it the right side?</source>
+        <translation>er staat niets op dit papier: is het de goede kant?</translation>
+    </message>
+    <message>
+        <source>there is nothing on this sheet that stands out from its paper</source>
+        <translation>er is niets op dit vel dat tegen het papier afsteekt</translation>
+    </message>
+    <message>
         <source>there is nothing to cut in this file</source>
         <translation>er is niets te snijden in dit bestand</translation>
+    </message>
+    <message>
+        <source>they all stand at one place</source>
+        <translation>ze staan allemaal op één plek</translation>
     </message>
     <message>
         <source>thin part %1, %2 long</source>
@@ -12802,6 +13270,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>dit is geen labestand, of het is beschadigd</translation>
     </message>
     <message>
+        <source>this is not the plan's card: hardly anything of it lies where it should</source>
+        <translation>dit is niet de kaart van het plan: bijna niets ligt waar het hoort</translation>
+    </message>
+    <message>
         <source>this log was made by a newer Havlo (version %1)</source>
         <translation>dit logboek is door een nieuwere Havlo gemaakt (versie %1)</translation>
     </message>
@@ -12818,8 +13290,24 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>dit deel weer zonder kleur</translation>
     </message>
     <message>
+        <source>this plan has no grey or black ink</source>
+        <translation>dit plan heeft geen grijze of zwarte inkt</translation>
+    </message>
+    <message>
+        <source>this plan has no ink with a colour for the hero</source>
+        <translation>dit plan heeft geen gekleurde inkt voor de held</translation>
+    </message>
+    <message>
+        <source>this sheet has other sides than the plan's card: is it another card, or half of it?</source>
+        <translation>dit vel heeft andere zijden dan de kaart van het plan: is het een andere kaart, of de helft?</translation>
+    </message>
+    <message>
         <source>three quarters of the way up</source>
         <translation>drie kwart van de hoogte</translation>
+    </message>
+    <message>
+        <source>tiles and boards must have a size</source>
+        <translation>tegels en planken moeten een maat hebben</translation>
     </message>
     <message>
         <source>to the left</source>
@@ -13008,6 +13496,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>what the log says of that card is damaged</source>
         <translation>wat het logboek van die kaart zegt is beschadigd</translation>
+    </message>
+    <message>
+        <source>what was copied lacks a stamp or an ink</source>
+        <translation>het gekopieerde mist een stempel of een inkt</translation>
     </message>
     <message>
         <source>what you said you mean</source>

@@ -22,6 +22,7 @@
 #include "io/art/svg_art.h"
 #include "io/files/plan_file.h"
 #include "io/wording/card_words.h"
+#include "io/wording/error_words.h"
 #include "io/wording/focus_words.h"
 #include "io/wording/names.h"
 
@@ -339,7 +340,7 @@ void ArrangePlace::ask() {
              [this, of = m_of](Result<ArrangeFound> found) {
                if (of != m_of) return;
                if (!found) {
-                 QString why = QString::fromStdString(found.error().message);
+                 QString why = errorReason(found.error());
                  if (!why.isEmpty()) why[0] = why[0].toUpper();
                  return clearProposals(why + u'.');
                }
@@ -394,7 +395,7 @@ void ArrangePlace::keepAllIn(const QString& folder) {
     Plan plan = leaf.card.plan;
     plan.title = name.simplified().toStdString();
     if (const auto saved = savePlan(file, plan); !saved) {
-      m_says->setText(QString::fromStdString(saved.error().text()));
+      m_says->setText(errorWords(saved.error()));
       return;
     }
     ++kept;

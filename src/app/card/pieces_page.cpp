@@ -26,6 +26,7 @@
 #include "io/art/paper_picture.h"
 #include "io/art/shape_path.h"
 #include "io/wording/card_words.h"
+#include "io/wording/error_words.h"
 #include "io/wording/names.h"
 #include "io/wording/piece_words.h"
 #include "io/wording/say.h"
@@ -372,7 +373,7 @@ void PiecesPage::choosePattern() {
 void PiecesPage::takePattern(const QString& file) {
   if (!piece()) return;
   auto paper = withPictureOf(piece()->paper, file);
-  if (!paper) return Q_EMIT m_session.trouble(QString::fromStdString(paper.error().text()));
+  if (!paper) return Q_EMIT m_session.trouble(errorWords(paper.error()));
   change(tr("Patterned paper"), [&](Piece& p) { p.paper = std::move(paper).value(); });
 }
 

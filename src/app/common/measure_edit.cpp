@@ -3,6 +3,7 @@
 #include <QKeyEvent>
 
 #include "app/theme/theme.h"
+#include "io/wording/error_words.h"
 
 namespace havlo {
 
@@ -47,7 +48,7 @@ void MeasureEdit::take() {
   }
   const auto read = readMeasure(text().toStdString(), m_units);
   if (!read) {
-    Q_EMIT trouble(tr("%1: %2").arg(m_name, QString::fromStdString(read.error().message)));
+    Q_EMIT trouble(tr("%1: %2").arg(m_name, errorReason(read.error())));
     return showMeasure();
   }
   m_mm = read.value().value;

@@ -15,6 +15,7 @@
 #include "app/session/drawer_session.h"
 #include "io/drawer/drawer_store.h"
 #include "io/wording/drawer_words.h"
+#include "io/wording/error_words.h"
 #include "io/wording/names.h"
 
 namespace havlo {
@@ -124,7 +125,7 @@ SwatchDialog::SwatchDialog(DrawerSession& drawer, const QString& file, QWidget* 
 }
 
 void SwatchDialog::present(const Result<Found>& found) {
-  if (!found) return m_says->setText(QString::fromStdString(found.error().message));
+  if (!found) return m_says->setText(errorReason(found.error()));
   m_swatches = found.value().swatches;
   std::vector<Box> boxes;
   for (const Swatch& s : m_swatches) boxes.push_back(s.box);

@@ -22,6 +22,7 @@
 #include "io/art/svg_art.h"
 #include "io/drawer/drawer_file.h"
 #include "io/wording/drawer_words.h"
+#include "io/wording/error_words.h"
 
 namespace havlo {
 namespace {
@@ -272,7 +273,7 @@ void DrawerPlace::exportTo(const QString& path) {
         return exportDrawer(path, all.value(), progress);
       },
       [this, path](Result<Done> result) {
-        if (!result) return Q_EMIT m_drawer.trouble(QString::fromStdString(result.error().text()));
+        if (!result) return Q_EMIT m_drawer.trouble(errorWords(result.error()));
         Q_EMIT done(tr("The drawer is packed in %1.").arg(QFileInfo(path).fileName()));
       });
 }
@@ -281,8 +282,8 @@ void DrawerPlace::importFrom(const QString& path) {
   m_unpacking->run([path](const Progress& progress) { return importDrawer(path, progress); },
                    [this, path](Result<WholeDrawer> read) {
                      if (!read)
-                       return Q_EMIT m_drawer.trouble(tr("%1: %2").arg(
-                           QFileInfo(path).fileName(), QString::fromStdString(read.error().text())));
+                       return Q_EMIT m_drawer.trouble(
+                           tr("%1: %2").arg(QFileInfo(path).fileName(), errorWords(read.error())));
                      const auto all = std::make_shared<const WholeDrawer>(std::move(read).value());
                      m_drawer.putAllAside(all, [this, all] {
                        Q_EMIT done(tr("%1 stamps, %2 inks and %3 papers were taken in.")

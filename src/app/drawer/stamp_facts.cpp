@@ -7,6 +7,7 @@
 #include "core/drawer/drawer.h"
 #include "core/units/measure.h"
 #include "io/wording/drawer_words.h"
+#include "io/wording/error_words.h"
 
 namespace havlo {
 namespace {
@@ -99,7 +100,7 @@ QString StampFacts::describe(Stamp& stamp) const {
     return {};
   }
   const auto read = readRealHeight(typed.toStdString());
-  if (!read) return QString::fromStdString(read.error().text());
+  if (!read) return errorWords(read.error());
   // Nothing is of one height: a tenth less to a tenth more.
   const double m = read.value().value;
   stamp.realHeight = RealHeight{m, 0.9 * m, 1.1 * m, {}};

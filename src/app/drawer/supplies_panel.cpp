@@ -25,6 +25,7 @@
 #include "io/art/shape_path.h"
 #include "io/scan/scan_file.h"
 #include "io/wording/drawer_words.h"
+#include "io/wording/error_words.h"
 #include "io/wording/names.h"
 #include "io/wording/say.h"
 
@@ -387,7 +388,7 @@ void SuppliesPanel::readStrip(const QString& file) {
         return readTestStrip(scan, progress);
       },
       [this, id = ink->id](const Result<std::vector<double>>& strengths) {
-        if (!strengths) return m_stripSays->setText(QString::fromStdString(strengths.error().message));
+        if (!strengths) return m_stripSays->setText(errorReason(strengths.error()));
         const Ink* now = chosenInk();
         if (!now || now->id != id) return m_stripSays->hide();
         // So that what the strip measured is what is printed.

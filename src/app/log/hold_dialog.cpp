@@ -14,6 +14,7 @@
 #include "app/files/file_chooser.h"
 #include "io/art/svg_art.h"
 #include "io/wording/compare_words.h"
+#include "io/wording/error_words.h"
 #include "io/wording/names.h"
 
 namespace havlo {
@@ -70,7 +71,7 @@ void HoldDialog::hold(const QString& file, int quarters) {
       [ask = m_ask, art = m_art](const Progress& progress) { return comparedWith(ask, art, progress); },
       [this, quarters](Result<Compared> found) {
         if (found) return show(found.value());
-        m_head->setText(capital(QString::fromStdString(found.error().message)) + u'.');
+        m_head->setText(capital(errorReason(found.error())) + u'.');
         m_quarters =
             (quarters + QString::fromStdString(found.error().place).section(u' ', 1).toInt() / 90) % 4;
         m_turn->setVisible(!found.error().place.empty());

@@ -13,6 +13,7 @@
 #include "io/art/picture.h"
 #include "io/files/plan_file.h"
 #include "io/wording/compare_words.h"
+#include "io/wording/error_words.h"
 #include "io/wording/names.h"
 #include "io/wording/step_words.h"
 #include "io/wording/stock_words.h"
@@ -24,7 +25,7 @@ std::shared_ptr<const Plan> LogPlace::planOf(const std::string& id) {
   if (!store || id.empty() || !QFileInfo::exists(store->planFile(id))) return nullptr;
   auto read = loadPlan(store->planFile(id));
   if (!read) {
-    Q_EMIT troubled(tr("The card's plan cannot be read: %1").arg(text(read.error().text())));
+    Q_EMIT troubled(tr("The card's plan cannot be read: %1").arg(errorWords(read.error())));
     return nullptr;
   }
   return std::make_shared<const Plan>(std::move(read).value().plan);
@@ -157,7 +158,7 @@ void LogPlace::hold(const QString& file, int quarters) {
         for (QPushButton* b : {m_hold, m_try, m_again}) b->setEnabled(true);
         if (!found) {
           const QString words =
-              tr("Nothing was learnt from that picture: %1.").arg(text(found.error().message));
+              tr("Nothing was learnt from that picture: %1.").arg(errorReason(found.error()));
           if (found.error().place.empty()) {
             Q_EMIT troubled(words);
           } else {  // it only lies turned

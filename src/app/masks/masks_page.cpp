@@ -25,6 +25,7 @@
 #include "io/devices/cutter_picture.h"
 #include "io/print/sheets.h"
 #include "io/wording/card_words.h"
+#include "io/wording/error_words.h"
 #include "io/wording/mask_words.h"
 #include "io/wording/names.h"
 #include "io/wording/step_words.h"
@@ -413,7 +414,7 @@ void MasksPage::tryCutter() {
   m_trying->run([format, title = title(), all = sheets()](
                     const PlanState&, const Progress&) { return tried(format, title, all); },
                 [this](const PlanState&, Result<Tried> done) {
-                  if (!done) return Q_EMIT m_session.trouble(QString::fromStdString(done.error().text()));
+                  if (!done) return Q_EMIT m_session.trouble(errorWords(done.error()));
                   m_reports = std::move(done.value().reports);
                   m_cutPicture = done.value().picture;
                   showLayout();
@@ -443,7 +444,7 @@ void MasksPage::writeTo(const QString& path, CutFormat format) {
   if (m_job.masks.empty() || !m_session.isNow(m_of))
     return Q_EMIT m_session.trouble(tr("The masks are still being laid out; try again in a moment."));
   const auto saved = writeCutFile(path, format, title(), sheets());
-  if (!saved) return Q_EMIT m_session.trouble(QString::fromStdString(saved.error().text()));
+  if (!saved) return Q_EMIT m_session.trouble(errorWords(saved.error()));
   const QString file = QFileInfo(path).fileName();
   Q_EMIT done(m_job.masks.size() == 1 ? tr("One mask is in %1.").arg(file)
                                       : tr("%1 masks are in %2.").arg(m_job.masks.size()).arg(file));

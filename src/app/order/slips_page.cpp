@@ -15,6 +15,7 @@
 #include "app/common/sheet_frame.h"
 #include "io/art/picture.h"
 #include "io/art/svg_art.h"
+#include "io/wording/error_words.h"
 #include "io/wording/names.h"
 #include "io/wording/work_words.h"
 
@@ -190,7 +191,7 @@ void SlipsPage::tryOut(const WhatIf& what) {
       [this](const PlanState& of, Result<Pressed> result) {
         if (!result) {
           m_head->setText(tr("That cannot be tried"));
-          m_words->setText(QString::fromStdString(result.error().message));
+          m_words->setText(errorReason(result.error()));
           return;
         }
         Pressed p = std::move(result).value();

@@ -15,6 +15,7 @@
 #include "core/chain/chain.h"
 #include "io/art/picture.h"
 #include "io/art/svg_art.h"
+#include "io/wording/error_words.h"
 #include "io/wording/names.h"
 #include "io/wording/work_words.h"
 
@@ -246,7 +247,7 @@ void OrderDrill::press() {
         return out;
       },
       [this](Result<Pressed> done) {
-        if (!done) return m_head->setText(QString::fromStdString(done.error().message));
+        if (!done) return m_head->setText(errorReason(done.error()));
         Pressed p = std::move(done).value();
         std::vector<QPointF> marks;
         const PanelSize& panel = m_plan->card.panel;

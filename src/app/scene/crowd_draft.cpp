@@ -1,5 +1,7 @@
 #include "app/scene/crowd_draft.h"
 
+#include "io/wording/error_words.h"
+
 namespace havlo {
 
 CrowdDraft::CrowdDraft(PlanSession& session, QObject* parent) : QObject(parent), m_session(session) {
@@ -50,7 +52,7 @@ bool CrowdDraft::stamp() {
   const auto added =
       m_plan ? withCrowd(m_session.plan(), m_wish, m_plan.value()) : Result<Added>(m_plan.error());
   if (!added) {
-    Q_EMIT m_session.trouble(QString::fromStdString(added.error().text()));
+    Q_EMIT m_session.trouble(errorWords(added.error()));
     return false;
   }
   const QString label = tr("A crowd of %1").arg(added.value().things.size());

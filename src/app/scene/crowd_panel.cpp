@@ -11,6 +11,7 @@
 #include "app/common/rolled.h"
 #include "app/common/thumbnail.h"
 #include "io/art/svg_art.h"
+#include "io/wording/error_words.h"
 #include "io/wording/group_words.h"
 #include "io/wording/names.h"
 
@@ -100,7 +101,7 @@ void CrowdPanel::refresh() {
   m_count->setValue(m_crowd.wish().count);
   m_rows->setValue(m_crowd.wish().rows);
   m_says->setText(m_crowd.plan() ? crowdWords(m_crowd.wish(), m_crowd.plan().value())
-                                 : capital(QString::fromStdString(m_crowd.plan().error().message)) + u'.');
+                                 : capital(errorReason(m_crowd.plan().error())) + u'.');
   m_put->setEnabled(bool(m_crowd.plan()));
 }
 

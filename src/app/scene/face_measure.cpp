@@ -6,6 +6,7 @@
 #include "app/scene/face_view.h"
 #include "app/theme/theme.h"
 #include "core/edit/edits.h"
+#include "io/wording/error_words.h"
 #include "io/wording/finding_words.h"
 #include "io/wording/names.h"
 
@@ -61,7 +62,7 @@ void FaceView::finishTyping() {
   const int i = m_session.selectedIndex();
   const auto typed = readMeasure(m_editor->text().toStdString(), m_session.units());
   if (!typed) {
-    Q_EMIT m_session.trouble(QString::fromStdString(typed.error().message));
+    Q_EMIT m_session.trouble(errorReason(typed.error()));
   } else if (i >= 0) {
     const Impression& thing = m_session.plan().impressions[ix(i)];
     Point to = thing.at;

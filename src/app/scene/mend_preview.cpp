@@ -12,6 +12,7 @@
 #include "core/edit/edits.h"
 #include "io/art/picture.h"
 #include "io/art/svg_art.h"
+#include "io/wording/error_words.h"
 #include "io/wording/names.h"
 
 namespace havlo {
@@ -73,7 +74,7 @@ MendPreview::MendPreview(std::shared_ptr<const Plan> plan, const Fix& fix, const
   m_job->run([plan, fix, art](const Progress&) { return looked(*plan, fix, *art); },
              [this](const Result<Both>& both) {
                if (both) return display(both.value());
-               m_said->setText(QString::fromStdString(both.error().text()));
+               m_said->setText(errorWords(both.error()));
                m_take->setEnabled(false);
              });
 }

@@ -1,6 +1,7 @@
 #include "app/scene/row_draft.h"
 
 #include "core/edit/view_edits.h"
+#include "io/wording/error_words.h"
 #include "io/wording/names.h"
 
 namespace havlo {
@@ -54,7 +55,7 @@ void RowDraft::setOnlySize(int size) {
 bool RowDraft::stamp() {
   if (!active()) return false;
   if (!m_plan) {
-    Q_EMIT m_session.trouble(QString::fromStdString(m_plan.error().text()));
+    Q_EMIT m_session.trouble(errorWords(m_plan.error()));
     return false;
   }
   const auto after = withRow(m_session.plan(), m_wish, m_plan.value(), m_falling);

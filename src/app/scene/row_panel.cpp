@@ -8,6 +8,7 @@
 
 #include "app/common/drawings.h"
 #include "app/common/form_rows.h"
+#include "io/wording/error_words.h"
 #include "io/wording/names.h"
 #include "io/wording/view_words.h"
 
@@ -67,7 +68,7 @@ void RowPanel::refresh() {
   m_balanced->setChecked(m_row.wish().balanced);
   m_falling->setChecked(m_row.falling());
   m_says->setText(m_row.plan() ? rowWords(m_row.wish(), m_row.plan().value())
-                               : QString::fromStdString(m_row.plan().error().message));
+                               : errorReason(m_row.plan().error()));
   m_stamp->setEnabled(bool(m_row.plan()));
 }
 

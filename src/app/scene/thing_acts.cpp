@@ -12,6 +12,7 @@
 #include "core/edit/edits.h"
 #include "core/edit/put_on.h"
 #include "core/plan/role_facts.h"
+#include "io/wording/error_words.h"
 #include "io/wording/group_words.h"
 #include "io/wording/names.h"
 #include "io/wording/say.h"
@@ -250,7 +251,7 @@ void ThingActs::chooseKind() {
 
 void ThingActs::put(const QString& label, const Plan& part, Point by) {
   const auto added = withPart(m_session.plan(), part, by);
-  if (!added) return Q_EMIT m_session.trouble(QString::fromStdString(added.error().text()));
+  if (!added) return Q_EMIT m_session.trouble(errorWords(added.error()));
   m_session.edit(label, added.value().plan);
   QStringList made;
   for (const std::string& id : added.value().things) made << QString::fromStdString(id);
@@ -295,7 +296,7 @@ void ThingActs::paste(const QMimeData* data, std::optional<Point> at) {
                         : readPlan(std::string_view(text.constData(), static_cast<size_t>(text.size())));
   if (!read || read.value().plan.impressions.empty())
     return Q_EMIT m_session.trouble(tr("What was copied cannot be put on this card. %1")
-                                        .arg(read ? QString() : QString::fromStdString(read.error().text())));
+                                        .arg(read ? QString() : errorWords(read.error())));
   const Plan& part = read.value().plan;
   const Plan& plan = m_session.plan();
   Point by;

@@ -23,6 +23,7 @@
 #include "core/plan/figures.h"
 #include "core/plan/role_facts.h"
 #include "io/art/svg_art.h"
+#include "io/wording/error_words.h"
 #include "io/wording/names.h"
 #include "io/wording/thing_words.h"
 #include "io/wording/view_words.h"
@@ -96,12 +97,12 @@ void ThingPanel::sayHeight() {
   const int i = m_session.selectedIndex();
   if (i < 0) return;
   const auto read = readRealHeight(m_height->text().toStdString());
-  if (!read) return Q_EMIT m_session.trouble(QString::fromStdString(read.error().text()));
+  if (!read) return Q_EMIT m_session.trouble(errorWords(read.error()));
   // Nothing is of one height: a tenth less to a tenth more.
   const double m = read.value().value;
   const Plan& plan = m_session.plan();
   const auto known = withRealHeight(plan, plan.impressions[ix(i)].stamp, {m, 0.9 * m, 1.1 * m, {}});
-  if (!known) return Q_EMIT m_session.trouble(QString::fromStdString(known.error().text()));
+  if (!known) return Q_EMIT m_session.trouble(errorWords(known.error()));
   m_height->clear();
   Q_EMIT heightSaid(known.value());
 }

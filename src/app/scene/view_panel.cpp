@@ -18,6 +18,7 @@
 #include "app/scene/room_part.h"
 #include "core/edit/view_edits.h"
 #include "core/viewpoint/scale.h"
+#include "io/wording/error_words.h"
 #include "io/wording/view_words.h"
 
 namespace havlo {
@@ -188,7 +189,7 @@ QWidget* ViewPanel::buildLight() {
 void ViewPanel::find(bool eyesToo) {
   const auto found = findView(m_session.plan(), {}, eyesToo);
   if (!found) {
-    m_found->setText(QString::fromStdString(found.error().message));
+    m_found->setText(errorReason(found.error()));
     m_found->show();
     return;
   }

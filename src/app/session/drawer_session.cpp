@@ -5,6 +5,7 @@
 #include <cmath>
 
 #include "io/drawer/drawer_file.h"
+#include "io/wording/error_words.h"
 
 namespace havlo {
 namespace {
@@ -25,7 +26,7 @@ bool DrawerSession::open() {
   if (m_store) return true;
   auto opened = DrawerStore::open(m_file);
   if (!opened) {
-    Q_EMIT trouble(QString::fromStdString(opened.error().text()));
+    Q_EMIT trouble(errorWords(opened.error()));
     return false;
   }
   m_store = std::move(opened).value();
@@ -61,7 +62,7 @@ std::shared_ptr<const DrawerStamp> DrawerSession::stamp(const std::string& key) 
   if (!m_store) return nullptr;
   auto read = m_store->stamp(key);
   if (!read) {
-    Q_EMIT trouble(QString::fromStdString(read.error().text()));
+    Q_EMIT trouble(errorWords(read.error()));
     return nullptr;
   }
   if (m_read.size() > kMostRead) m_read.clear();
@@ -72,7 +73,7 @@ std::shared_ptr<const DrawerStamp> DrawerSession::stamp(const std::string& key) 
 
 bool DrawerSession::done(const Result<Done>& result) {
   if (!result) {
-    Q_EMIT trouble(QString::fromStdString(result.error().text()));
+    Q_EMIT trouble(errorWords(result.error()));
     return false;
   }
   refresh();
@@ -105,7 +106,7 @@ std::string DrawerSession::put(const DrawerStamp& stamp) {
   const auto base = m_read.value(QString::fromStdString(stamp.card.key));
   auto key = m_store->put(stamp, base.get());
   if (!key) {
-    Q_EMIT trouble(QString::fromStdString(key.error().text()));
+    Q_EMIT trouble(errorWords(key.error()));
     catchUp();
     return {};
   }
@@ -162,7 +163,7 @@ bool DrawerSession::fillWithDemo() {
   if (!file.open(QIODevice::ReadOnly)) return false;
   auto demo = readDrawer(file.readAll());
   if (!demo) {
-    Q_EMIT trouble(QString::fromStdString(demo.error().text()));
+    Q_EMIT trouble(errorWords(demo.error()));
     return false;
   }
   return putAll(demo.value());

@@ -2,6 +2,8 @@
 
 #include <QDateTime>
 
+#include "io/wording/error_words.h"
+
 namespace havlo {
 
 LogSession::LogSession(const QString& folder, QObject* parent) : QObject(parent), m_folder(folder) {}
@@ -11,7 +13,7 @@ LogStore* LogSession::store() {
   m_tried = true;
   auto opened = LogStore::open(m_folder);
   if (!opened) {
-    Q_EMIT trouble(tr("The log cannot be opened: %1").arg(QString::fromStdString(opened.error().message)));
+    Q_EMIT trouble(tr("The log cannot be opened: %1").arg(errorReason(opened.error())));
     return nullptr;
   }
   m_store = std::move(opened).value();
@@ -31,7 +33,7 @@ const MakerLearnt& LogSession::learnt() {
 
 bool LogSession::said(const Result<Done>& done, bool learns) {
   if (!done) {
-    Q_EMIT trouble(QString::fromStdString(done.error().message));
+    Q_EMIT trouble(errorReason(done.error()));
     return false;
   }
   if (learns) m_fresh = false;
@@ -55,7 +57,7 @@ bool LogSession::notePractised(Drill what, int level, double points) {
   const double now = static_cast<double>(QDateTime::currentMSecsSinceEpoch()) / 1000;
   const Practised p{what, level, points, now, store() ? store()->atWork() : std::string()};
   if (const auto done = appendPractised(practiceFile(), p); !done) {
-    Q_EMIT trouble(QString::fromStdString(done.error().message));
+    Q_EMIT trouble(errorReason(done.error()));
     return false;
   }
   practised();  // what was there before

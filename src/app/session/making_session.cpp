@@ -8,6 +8,7 @@
 
 #include "core/batch/used_up.h"
 #include "core/plan/plan_text.h"
+#include "io/wording/error_words.h"
 
 namespace havlo {
 
@@ -28,8 +29,7 @@ std::vector<MakingRecord> MakingSession::left() {
 void MakingSession::keep() {
   if (m_bench)
     if (const auto saved = saveMaking(m_folder, m_bench->record()); !saved)
-      Q_EMIT trouble(tr("The card in the making could not be kept: %1")
-                         .arg(QString::fromStdString(saved.error().message)));
+      Q_EMIT trouble(tr("The card in the making could not be kept: %1").arg(errorReason(saved.error())));
   Q_EMIT changed();
 }
 
@@ -79,7 +79,7 @@ bool MakingSession::resume(const MakingRecord& record) {
   auto bench = Bench::resume(std::move(found), m_art.get());
   if (!bench) {
     letGo();
-    Q_EMIT trouble(tr("That card cannot be taken up: %1").arg(QString::fromStdString(bench.error().text())));
+    Q_EMIT trouble(tr("That card cannot be taken up: %1").arg(errorWords(bench.error())));
     return false;
   }
   m_bench = std::move(bench).value();
@@ -112,8 +112,7 @@ void MakingSession::forget(const std::string& id) {
 }
 
 void MakingSession::putBack(const MakingRecord& record) {
-  if (const auto saved = saveMaking(m_folder, record); !saved)
-    Q_EMIT trouble(QString::fromStdString(saved.error().message));
+  if (const auto saved = saveMaking(m_folder, record); !saved) Q_EMIT trouble(errorReason(saved.error()));
   Q_EMIT changed();
 }
 

@@ -14,6 +14,7 @@
 #include "core/making/log_entry.h"
 #include "core/pieces/face_plan.h"
 #include "io/files/plan_file.h"
+#include "io/wording/error_words.h"
 
 namespace havlo {
 
@@ -149,7 +150,7 @@ void PlanSession::setUnits(MeasureStyle units) {
 
 void PlanSession::edit(const QString& label, const Result<Plan>& result, const QString& mergeKey) {
   if (!result) {
-    Q_EMIT trouble(QString::fromStdString(result.error().text()));
+    Q_EMIT trouble(errorWords(result.error()));
     return;
   }
   Plan next = result.value();
@@ -334,8 +335,7 @@ Result<OpenedPlan> openPlan(const QString& path, const ArtSource* art) {
 
 bool PlanSession::take(const QString& path, const Result<OpenedPlan>& opened) {
   if (!opened) {
-    Q_EMIT trouble(tr("%1 was not opened. %2")
-                       .arg(QFileInfo(path).fileName(), QString::fromStdString(opened.error().text())));
+    Q_EMIT trouble(tr("%1 was not opened. %2").arg(QFileInfo(path).fileName(), errorWords(opened.error())));
     return false;
   }
   const OpenedPlan& o = opened.value();
@@ -347,7 +347,7 @@ bool PlanSession::take(const QString& path, const Result<OpenedPlan>& opened) {
 bool PlanSession::takeUp(const LostWork& work) {
   auto read = loadPlan(work.file);
   if (!read) {
-    Q_EMIT trouble(QString::fromStdString(read.error().text()));
+    Q_EMIT trouble(errorWords(read.error()));
     return false;
   }
   start(std::move(read).value().plan, {work.path, true, work.onDisk});
@@ -357,7 +357,7 @@ bool PlanSession::takeUp(const LostWork& work) {
 
 bool PlanSession::write(const QString& path) {
   if (const auto saved = savePlan(path, m_whole); !saved) {
-    Q_EMIT trouble(tr("Not saved. %1").arg(QString::fromStdString(saved.error().message)));
+    Q_EMIT trouble(tr("Not saved. %1").arg(errorReason(saved.error())));
     return false;
   }
   m_path = path;

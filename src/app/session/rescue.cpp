@@ -14,6 +14,7 @@
 #include <vector>
 
 #include "io/files/plan_file.h"
+#include "io/wording/error_words.h"
 
 namespace havlo {
 
@@ -53,7 +54,7 @@ struct Rescue::Writer {
           {QStringLiteral("when"), QDateTime::currentDateTimeUtc().toString(Qt::ISODate)}};
       auto saved = saveWhole(file + QStringLiteral(".json"), QJsonDocument(facts).toJson());
       if (saved) saved = savePlan(file + QStringLiteral(".havlo"), *plan);
-      if (!saved && complain) complain(QString::fromStdString(saved.error().message));
+      if (!saved && complain) complain(errorReason(saved.error()));
     }
   }
 };

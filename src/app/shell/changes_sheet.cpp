@@ -8,6 +8,7 @@
 #include "core/chain/chain.h"
 #include "io/files/plan_file.h"
 #include "io/wording/change_words.h"
+#include "io/wording/error_words.h"
 
 namespace havlo {
 
@@ -39,7 +40,7 @@ ChangesSheet::ChangesSheet(const PlanSession& session, QWidget* parent)
         Told told;
         const auto saved = loadPlan(path);
         if (!saved) {
-          told.fault = QString::fromStdString(saved.error().text());
+          told.fault = errorWords(saved.error());
           return told;
         }
         Plan was = saved.value().plan;

@@ -10,6 +10,7 @@
 #include "io/export/finished_card.h"
 #include "io/export/layers.h"
 #include "io/files/plan_file.h"
+#include "io/wording/error_words.h"
 
 namespace havlo {
 
@@ -70,7 +71,7 @@ void Exporting::write(const QString& path, What what) {
       [this](Result<QString> written) {
         if (!written) {
           Q_EMIT done({});
-          Q_EMIT trouble(QString::fromStdString(written.error().text()));
+          Q_EMIT trouble(errorWords(written.error()));
           return;
         }
         Q_EMIT done(tr("%1 is written.").arg(QFileInfo(written.value()).fileName()));

@@ -9,6 +9,7 @@
 
 #include "app/common/drawings.h"
 #include "app/common/form_rows.h"
+#include "io/wording/error_words.h"
 
 namespace havlo {
 
@@ -109,7 +110,7 @@ QLayout* PrintPreview::buildChoices() {
 void PrintPreview::make() {
   m_says->setText(tr("being made …"));
   m_job->run(m_printing.maker(m_wish, {}), [this](Result<Printout> made) {
-    if (!made) return m_says->setText(QString::fromStdString(made.error().message));
+    if (!made) return m_says->setText(errorReason(made.error()));
     m_printout = std::move(made).value();
     turnTo(std::min(m_page, pages() - 1));
   });

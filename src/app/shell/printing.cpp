@@ -16,6 +16,7 @@
 #include "core/pieces/face_plan.h"
 #include "io/art/svg_art.h"
 #include "io/files/plan_file.h"
+#include "io/wording/error_words.h"
 #include "io/wording/piece_words.h"
 
 namespace havlo {
@@ -150,8 +151,7 @@ void Printing::exportPdfTo(const PrintWish& wish, const QString& path) {
   Q_EMIT started(tr("Writing the %1").arg(nameOf(wish.kind)));
   m_job->run(maker(wish, path), [this, kind = wish.kind, path](Result<Printout> result) {
     if (!result) {
-      if (result.error().code != ErrorCode::Stopped)
-        Q_EMIT trouble(QString::fromStdString(result.error().message));
+      if (result.error().code != ErrorCode::Stopped) Q_EMIT trouble(errorReason(result.error()));
       Q_EMIT done({});
       return;
     }
@@ -196,8 +196,7 @@ void Printing::toPrinter(const PrintWish& wish) {
   m_job->run(maker(wish, {}), [this, wish](Result<Printout> result) {
     Q_EMIT done({});
     if (!result) {
-      if (result.error().code != ErrorCode::Stopped)
-        Q_EMIT trouble(QString::fromStdString(result.error().message));
+      if (result.error().code != ErrorCode::Stopped) Q_EMIT trouble(errorReason(result.error()));
       return;
     }
     QPrinter printer(QPrinter::HighResolution);

@@ -9,11 +9,14 @@
 #include <QRegularExpression>
 #include <QScopeGuard>
 #include <QScrollArea>
+#include <QSignalSpy>
 #include <QTranslator>
 
 #include "app/shell/language.h"
 #include "app/shell/places.h"
 #include "app/theme/theme.h"
+#include "core/edit/edits.h"
+#include "io/wording/error_words.h"
 #include "support/window.h"
 #include "tests/support/program.h"
 
@@ -171,6 +174,20 @@ class TstLanguages : public QObject {
     }
     QVERIFY(looked > 200);
     QVERIFY2(cut.isEmpty(), qPrintable(QStringLiteral("%1\n").arg(cut.size()) + cut.join(u'\n')));
+  }
+
+  // What the core says is wrong is said in the language of the window as well, names and places kept.
+  void faultsOfTheCoreAreTranslated() {
+    speak(*qApp, QStringLiteral("de"));
+    QCOMPARE(errorReason({ErrorCode::BadInput, "there is no wash \"sky\"", {}}),
+             QStringLiteral("es gibt keinen Verlauf „sky“"));
+    QCOMPARE(errorWords({ErrorCode::BadInput, "has 12 points; 9 are the most", "washes[0].area"}),
+             QStringLiteral("washes[0].area: hat 12 Punkte; höchstens 9 gehen"));
+    Window w;
+    QSignalSpy trouble(&w.session(), &PlanSession::trouble);
+    w.session().edit(QStringLiteral("x"), withTurn(w.session().plan(), "nobody", Degrees{3}));
+    QCOMPARE(trouble.count(), 1);
+    QCOMPARE(trouble[0][0].toString(), QStringLiteral("es gibt keinen Abdruck „nobody“"));
   }
 
   void translationsAreWhole() {
