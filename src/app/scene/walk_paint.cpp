@@ -199,7 +199,10 @@ void WalkView::paintFlats(QPainter& p, std::vector<Flat> flats) const {
 QString WalkView::labelFor(const Flat& f) const {
   const QString name = labelOf(m_session.plan(), f.impression);
   if (f.impression != m_session.selectedIndex() && f.impression != m_hover) return name;
-  const double tall = f.high_m - f.low_m;
+  double tall = f.high_m - f.low_m;
+  // Where the panel says how tall it reads, the same is said here.
+  for (const ScaleReading& s : m_session.analysis()->scale)
+    if (s.impression == f.impression && s.implied_m) tall = *s.implied_m;
   const QString height =
       !std::isfinite(f.away_m) || !m_session.plan().view
           ? QString()
