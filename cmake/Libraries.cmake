@@ -4,7 +4,7 @@ find_package(nlohmann_json 3 REQUIRED)
 find_package(GEOS 3.11 REQUIRED)
 find_package(Boost REQUIRED)
 find_package(ZLIB REQUIRED)
-find_package(Qt6 6.4 REQUIRED COMPONENTS Core Gui Sql Svg Widgets PrintSupport)
+find_package(Qt6 6.4 REQUIRED COMPONENTS Core Gui Sql Svg Widgets Xml PrintSupport)
 
 find_path(OPENCV_INCLUDE_DIR opencv2/imgproc.hpp PATH_SUFFIXES opencv4 REQUIRED)
 foreach(part core imgproc)

@@ -1,6 +1,7 @@
 // havlo-cli masks: how many masks of what, and their shapes at true size.
 #include "cli/report.h"
 #include "cli/verb.h"
+#include "core/cutting/registration.h"
 #include "core/schools/compare.h"
 #include "core/units/measure.h"
 #include "io/cut/cut_file.h"
@@ -17,7 +18,28 @@ constexpr Option kMasksOptions[] = {
     {"--dxf", "F", "the same as DXF (R12)"},
     {"--hpgl", "F", "the same as HPGL"},
     {"--pdf", "F", "pages to print and cut by hand"},
-    {"--sheet", "WxH", "masking sheet in mm or inches, as 150x100mm or 6x6in"}};
+    {"--sheet", "WxH", "masking sheet in mm or inches, as 150x100mm or 6x6in"},
+    {"--marks", nullptr, "marks for a machine with an eye; a file for each sheet"},
+    {"--trailing", "L", "lead a blade whose tip trails so far behind, as 0.25mm"},
+    {"--cut-width", "L", "so much paper is lost along a cut, as 0.1mm"}};
+
+/// The machine that is to cut. Nothing, with a complaint, for what no machine is.
+std::optional<CuttingMachine> machineOf(const Call& call, int& exit) {
+  CuttingMachine out;
+  out.marks = call.has("--marks");
+  for (const auto& [option, most, into] : {std::tuple("--trailing", kMostTrailing_mm, &out.tool.trailing_mm),
+                                           {"--cut-width", kMostCutWidth_mm, &out.tool.width_mm}}) {
+    if (!call.has(option)) continue;
+    const auto read = readMeasure(call.value(option).toStdString(), MeasureStyle::Millimetres);
+    if (!read || read.value().value < 0 || read.value().value > most) {
+      exit = complain(kUsage,
+                      QStringLiteral("%1 wants a length up to %2 mm").arg(QLatin1String(option)).arg(most));
+      return {};
+    }
+    *into = read.value().value;
+  }
+  return out;
+}
 
 constexpr size_t kMostPressed = 120;
 
@@ -52,7 +74,12 @@ int runMasks(const Call& call) {
       return complain(kUsage,
                       QStringLiteral("--sheet wants two sides from 20 to 2000 mm, as 150x100mm or 6x6in"));
   }
-  const MaskJob job = layMasksOut(plan, *analysis, maskingSheetFor(plan, Sheet::a4()));
+  const auto machine = machineOf(call, exit);
+  if (!machine) return exit;
+  const MaskingSheet sheet = maskingSheetFor(plan, Sheet::a4());
+  if (machine->marks && registrationMarks(sheet.width_mm, sheet.height_mm).empty())
+    return complain(kUsage, QStringLiteral("the masking sheet is too small for marks"));
+  const MaskJob job = layMasksOut(plan, *analysis, roomFor(sheet, *machine));
   for (const SheetPiece& piece : job.tooLarge)
     complain(kDone, QStringLiteral("%1: mask %2 is larger than the sheet and left out")
                         .arg(QString::fromStdString(piece.limit >= 0 ? plan.limits[ix(piece.limit)].id
@@ -65,14 +92,18 @@ int runMasks(const Call& call) {
     if (!call.has(option)) continue;
     wrote = true;
     if (const auto saved = writeCutFile(call.value(option), format, QString::fromStdString(plan.title),
-                                        labelledSheets(plan, job));
+                                        labelledSheets(plan, job, *machine));
         !saved)
       return complain(saved.error());
   }
   if (call.has("--pdf")) {
     wrote = true;
-    if (const auto saved = writePdf(call.value("--pdf"), maskSheet(plan, *analysis, Sheet::a4())); !saved)
-      return complain(saved.error());
+    // To be cut by hand, or printed and cut by a machine that looks for the marks.
+    const auto saved =
+        machine->marks ? writeCutFile(call.value("--pdf"), CutFormat::Pdf, QString::fromStdString(plan.title),
+                                      labelledSheets(plan, job, {{}, true}))
+                       : writePdf(call.value("--pdf"), maskSheet(plan, *analysis, Sheet::a4()));
+    if (!saved) return complain(saved.error());
   }
   if (call.has("--json")) {
     Json report = masksReport(plan, *analysis, job);

@@ -17,6 +17,7 @@
 #include "io/art/svg_art.h"
 #include "io/devices/scanner.h"
 #include "io/drawer/drawer_file.h"
+#include "io/scan/harvest.h"
 #include "io/wording/card_words.h"
 
 namespace havlo {
@@ -30,22 +31,6 @@ QImage imageOf(const Scan& scan) {
     std::copy(scan.grey.begin() + static_cast<std::ptrdiff_t>(y) * scan.width,
               scan.grey.begin() + static_cast<std::ptrdiff_t>(y + 1) * scan.width, image.scanLine(y));
   return image;
-}
-
-/// "hare_left-02" -> "Hare left 02".
-QString nameFrom(QString file) {
-  file.replace(u'_', u' ').replace(u'-', u' ');
-  file = file.simplified();
-  return file.isEmpty() ? file : file.left(1).toUpper() + file.mid(1);
-}
-
-QString idFrom(const QString& name) {
-  QString id;
-  for (QChar c : name.toLower()) id += c.isLetterOrNumber() && c.unicode() < 128 ? c : QLatin1Char('-');
-  while (id.contains(QStringLiteral("--"))) id.replace(QStringLiteral("--"), QStringLiteral("-"));
-  while (id.startsWith(u'-')) id.remove(0, 1);
-  while (id.endsWith(u'-')) id.chop(1);
-  return id.isEmpty() ? QStringLiteral("stamp") : id;
 }
 
 }  // namespace
@@ -316,7 +301,7 @@ void AddPage::chooseImpression(int index) {
   const std::string& key = m_keys[ix(m_chosen)];
   const auto known = key.empty() ? nullptr : m_drawer.stamp(key);
   known ? m_facts->showStamp(known->stamp)
-        : m_facts->startOver(impressions() == 1 ? nameFrom(m_fileName) : QString());
+        : m_facts->startOver(impressions() == 1 ? nameFromFile(m_fileName) : QString());
   m_wholeSheet = false;
   if (isVisible()) m_facts->takeKeys();
   trace();
@@ -454,7 +439,7 @@ void AddPage::put(bool ontoCard) {
     return Q_EMIT m_session.trouble(wrong);
   const QString name = m_facts->name().isEmpty() ? tr("Stamp %1").arg(++m_added) : m_facts->name();
   s.stamp.name = name.toStdString();
-  s.stamp.id = idFrom(name).toStdString();
+  s.stamp.id = idFromName(name).toStdString();
   if (m_foot)
     s.stamp.foot = {std::round((m_foot->x - m_traced->lowerLeft.x) * 100) / 100,
                     std::round((m_traced->lowerLeft.y - m_foot->y) * 100) / 100};

@@ -19,6 +19,9 @@ struct CutLine {
   bool closed = true;
 };
 
+/// The id of a short cut in the waste that turns a trailing blade into a known direction.
+inline constexpr const char* kBladeScratch = "blade";
+
 /// One sheet with its cuts and what is only drawn on it.
 struct CutSheet {
   double width_mm = 0, height_mm = 0;

@@ -5,6 +5,7 @@
 #include <optional>
 #include <unordered_map>
 
+#include "core/cutting/tool.h"
 #include "core/outline/shape_ops.h"
 #include "core/outline/shared_area.h"
 #include "core/outline/tangle.h"
@@ -13,6 +14,10 @@ namespace havlo {
 namespace {
 
 constexpr size_t kMostCrossings = 400'000;
+constexpr double kTail_mm = 8;  // the scratch that sets a trailing blade, and ends of lines
+constexpr double kCrumb_mm2 = 0.05;
+constexpr double kThread_mm = 0.1;     // of paper between two cuts: it tears. Common practice, no source
+constexpr double kThinned_mm = 0.005;  // no point of the knife's way is farther from what is kept
 
 /// Ends of lines, found by where they lie.
 class EndGrid {
@@ -117,11 +122,16 @@ Result<CutReport> runCutter(const std::vector<CutLine>& lines, const CutterSetti
     return Error{ErrorCode::BadInput, "there are more than 300 000 points to cut", {}};
   CutReport report;
   move(lines, settings, report);
-  const Rings chains = joined(lines, settings.join_mm);
+  if (settings.trailing_mm > 0) {
+    report.knife = draggedTip(lines, settings.trailing_mm);
+    for (CutLine& line : report.knife) line.points = thinned(line.points, Millimetres{kThinned_mm});
+  }
+  const std::vector<CutLine>& cuts = settings.trailing_mm > 0 ? report.knife : lines;
+  const Rings chains = joined(cuts, settings.join_mm);
   if (tangled(chains, kMostCrossings))
     return Error{ErrorCode::BadInput, "its lines cross each other too often to be cut", {}};
-  CutFaces cut = facesCutBy(chains);
-  const LastAt lastAt = lastLines(lines);
+  CutFaces cut = facesCutBy(chains, Millimetres{settings.trailing_mm > 0 ? kThread_mm : 0});
+  const LastAt lastAt = lastLines(cuts);
   for (Rings& face : cut.faces) {
     FreePiece piece;
     piece.area_mm2 = sweptArea(SweepEdges(face));
@@ -133,6 +143,12 @@ Result<CutReport> runCutter(const std::vector<CutLine>& lines, const CutterSetti
   }
   std::stable_sort(report.pieces.begin(), report.pieces.end(),
                    [](const FreePiece& a, const FreePiece& b) { return a.area_mm2 > b.area_mm2; });
+  // A trailing blade goes on past where its line began: that frees nothing and is meant.
+  if (settings.trailing_mm > 0)
+    std::erase_if(cut.open, [](const Ring& chain) { return lengthOf(chain) < kTail_mm; });
+  // Where it goes over its own way once more, there are crumbs between the two.
+  if (settings.trailing_mm > 0)
+    std::erase_if(report.pieces, [](const FreePiece& piece) { return piece.area_mm2 < kCrumb_mm2; });
   for (const Ring& chain : cut.open)
     report.open.push_back(
         {chain.front(), chain.back(), lengthOf(chain), distance(chain.front(), chain.back())});

@@ -13,8 +13,9 @@ namespace havlo {
 /// How the stand-in moves. Common practice, no source.
 struct CutterSettings {
   double cut_mm_per_s = 20, travel_mm_per_s = 100;
-  double lift_s = 0.15;   ///< for each time the knife goes up or down
-  double join_mm = 0.05;  ///< ends nearer than this meet: the paper tears apart there
+  double lift_s = 0.15;    ///< for each time the knife goes up or down
+  double join_mm = 0.05;   ///< ends nearer than this meet: the paper tears apart there
+  double trailing_mm = 0;  ///< the blade's tip is dragged so far behind what is moved along the lines
 };
 
 /// An area with a cut all round it.
@@ -38,6 +39,7 @@ struct CutReport {
   int lifts = 0;
   std::vector<FreePiece> pieces;  ///< largest first
   std::vector<OpenCut> open;      ///< pieces that would not come free
+  std::vector<CutLine> knife;     ///< where the tip went, if it trails; empty: along the lines
 };
 
 /// @param lines  in cutting order, sheet coordinates

@@ -232,20 +232,37 @@ Rings withSmallHolesFilled(const Rings& rings, Millimetres leastHole) {
 
 std::vector<Rings> pieces(const Rings& rings) { return polygons(toGeos(rings)); }
 
-CutFaces facesCutBy(const Rings& lines) {
+namespace {
+
+GEOSGeometry* chainOf(const Ring& line) {
+  const auto n = static_cast<unsigned>(line.size());
+  GEOSCoordSequence* s = GEOSCoordSeq_create_r(context(), n, 2);
+  for (unsigned i = 0; i < n; ++i) GEOSCoordSeq_setXY_r(context(), s, i, line[i].x, line[i].y);
+  return GEOSGeom_createLineString_r(context(), s);
+}
+
+Ring pointsOf(const GEOSGeometry* chain) {
+  const GEOSCoordSequence* s = GEOSGeom_getCoordSeq_r(context(), chain);
+  unsigned size = 0;
+  if (!s || GEOSCoordSeq_getSize_r(context(), s, &size) == 0) return {};
+  Ring points(size);
+  for (unsigned k = 0; k < size; ++k) GEOSCoordSeq_getXY_r(context(), s, k, &points[k].x, &points[k].y);
+  return points;
+}
+
+}  // namespace
+
+CutFaces facesCutBy(const Rings& lines, Millimetres crumb) {
   std::vector<GEOSGeometry*> chains;
   for (const Ring& line : lines) {
-    if (line.size() < 2) continue;
-    const auto n = static_cast<unsigned>(line.size());
-    GEOSCoordSequence* s = GEOSCoordSeq_create_r(context(), n, 2);
-    for (unsigned i = 0; i < n; ++i) GEOSCoordSeq_setXY_r(context(), s, i, line[i].x, line[i].y);
-    chains.push_back(GEOSGeom_createLineString_r(context(), s));
+    if (line.size() >= 2) chains.push_back(chainOf(line));
   }
   CutFaces out;
   if (chains.empty()) return out;
   const Geometry all = owned(GEOSGeom_createCollection_r(context(), GEOS_MULTILINESTRING, chains.data(),
                                                          static_cast<unsigned>(chains.size())));
-  const Geometry noded = owned(GEOSNode_r(context(), all.get()));
+  const Geometry noded = owned(crumb.value > 0 ? GEOSUnaryUnionPrec_r(context(), all.get(), crumb.value)
+                                               : GEOSNode_r(context(), all.get()));
   GEOSGeometry *cuts = nullptr, *dangles = nullptr, *invalid = nullptr;
   const Geometry faces = owned(GEOSPolygonize_full_r(context(), noded.get(), &cuts, &dangles, &invalid));
   out.faces = polygons(faces);
@@ -253,13 +270,8 @@ CutFaces facesCutBy(const Rings& lines) {
     const Geometry kept = owned(left);
     const int n = GEOSGetNumGeometries_r(context(), kept.get());
     for (int i = 0; i < n; ++i) {
-      const GEOSCoordSequence* s =
-          GEOSGeom_getCoordSeq_r(context(), GEOSGetGeometryN_r(context(), kept.get(), i));
-      unsigned size = 0;
-      if (!s || GEOSCoordSeq_getSize_r(context(), s, &size) == 0) continue;
-      Ring chain(size);
-      for (unsigned k = 0; k < size; ++k) GEOSCoordSeq_getXY_r(context(), s, k, &chain[k].x, &chain[k].y);
-      if (size > 1) out.open.push_back(std::move(chain));
+      Ring chain = pointsOf(GEOSGetGeometryN_r(context(), kept.get(), i));
+      if (chain.size() > 1) out.open.push_back(std::move(chain));
     }
   }
   return out;
@@ -267,6 +279,13 @@ CutFaces facesCutBy(const Rings& lines) {
 
 Rings simplified(const Rings& rings, Millimetres tolerance) {
   return fromGeos(owned(GEOSTopologyPreserveSimplify_r(context(), toGeos(rings).get(), tolerance.value)));
+}
+
+Ring thinned(const Ring& chain, Millimetres tolerance) {
+  if (chain.size() < 3) return chain;
+  const Geometry line = owned(chainOf(chain));
+  Ring out = pointsOf(owned(GEOSSimplify_r(context(), line.get(), tolerance.value)).get());
+  return out.size() >= 2 ? out : chain;
 }
 
 double borderDistance(const Rings& a, const Rings& b) {

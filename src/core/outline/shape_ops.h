@@ -47,11 +47,15 @@ struct CutFaces {
   Rings open;                ///< stretches of line that close nothing, as open chains of points
 };
 /// @param lines  open chains of points; a closed one ends where it begins
-CutFaces facesCutBy(const Rings& lines);
+/// @param crumb  lines nearer than about that to each other are one: what is between them tears; 0: none are
+CutFaces facesCutBy(const Rings& lines, Millimetres crumb = Millimetres{0});
 
 /// The outline with fewer points; no point of it moves by more than `tolerance`, no ring comes to cross
 /// another.
 Rings simplified(const Rings& rings, Millimetres tolerance);
+
+/// An open chain of points with fewer of them; no point of it is farther than `tolerance` from what is left.
+Ring thinned(const Ring& chain, Millimetres tolerance);
 
 /// Largest distance from a point of either outline to the other outline (Hausdorff distance of the borders).
 /// Infinite if just one of them is empty.

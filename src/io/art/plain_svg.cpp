@@ -219,6 +219,9 @@ class Gate {
   QHash<QString, int> m_ids;
   std::vector<int> m_open;
   int m_skipped = 0;
+  bool m_fresh = false;     // nothing was written since the last start tag
+  bool m_labelled = false;  // that one has a label
+  bool m_inTitle = false;
   qsizetype m_points = 0;
   double m_way = 0, m_dashes = 0;  // the finest dash
 
@@ -240,16 +243,21 @@ class Gate {
       case QXmlStreamReader::StartElement:
         return start();
       case QXmlStreamReader::EndElement:
+        m_inTitle = false;
         if (m_skipped > 0) {
           --m_skipped;
           return;
         }
         m_out.writeEndElement();
+        m_fresh = false;
         m_open.pop_back();
         return;
       case QXmlStreamReader::Characters:
-        if (m_skipped == 0 && !m_open.empty() && !m_xml.isWhitespace())
+        if (m_inTitle) label(m_xml.text());
+        if (m_skipped == 0 && !m_open.empty() && !m_xml.isWhitespace()) {
           m_out.writeCharacters(m_xml.text().toString());
+          m_fresh = false;
+        }
         return;
       default:
         return;
@@ -268,6 +276,7 @@ class Gate {
       if (m_open.empty() && m_skipped == 0) return fail(tr("it is no SVG"));
       for (const auto& a : m_xml.attributes())
         if (reachesOutside(a.value())) return fail(tr("it holds links to elsewhere"));
+      m_inTitle = m_skipped == 0 && m_fresh && name == QLatin1String("title");
       ++m_skipped;
       if (m_skipped > kDeepest) fail(tr("it is nested too deeply"));
       return;
@@ -286,7 +295,17 @@ class Gate {
       m_plain.size_mm = stated();
     }
     m_open.push_back(part);
+    m_fresh = true, m_labelled = false;
     for (const auto& a : m_xml.attributes()) attribute(part, a);
+  }
+
+  /// What a part is called, by its title or an editor's label: kept, as sets of stamps are named by it.
+  void label(QStringView text) {
+    constexpr qsizetype kLongest = 200;
+    const QString flat = text.toString().simplified().left(kLongest);
+    if (m_labelled || flat.isEmpty()) return;
+    m_labelled = true;
+    m_out.writeAttribute(QStringLiteral("aria-label"), flat);
   }
 
   void attribute(int part, const QXmlStreamAttribute& a) {
@@ -299,6 +318,7 @@ class Gate {
       return;
     }
     if (reachesOutside(a.value())) return fail(tr("it holds links to elsewhere"));
+    if (name == QLatin1String("label") || name == QLatin1String("aria-label")) return label(a.value());
     if (!a.namespaceUri().isEmpty() && a.namespaceUri() != kSvg) return;  // an editor's own
     if (name == QLatin1String("style")) return style(a.value().toString());
     if (!attributes().contains(name) && !properties().contains(name)) return;

@@ -7,6 +7,7 @@
 #include "core/base/result.h"
 #include "core/cutting/cut_sheet.h"
 #include "core/cutting/mask_job.h"
+#include "core/cutting/tool.h"
 
 namespace havlo {
 
@@ -29,8 +30,19 @@ struct LabelledSheet {
   std::vector<CutLabel> labels;
 };
 
-/// The masks of a plan as sheets with labels: name, copy and which way is up.
-std::vector<LabelledSheet> labelledSheets(const Plan& plan, const MaskJob& job);
+/// The machine that is to cut.
+struct CuttingMachine {
+  CuttingTool tool;
+  bool marks = false;  ///< it has an eye and finds a printed sheet by its marks
+  bool operator==(const CuttingMachine&) const = default;
+};
+
+/// The masks of a plan as sheets with labels: name, copy and which way is up. With the machine's marks, and
+/// with its tool's way instead of the outlines. @param job  laid out on roomFor()
+std::vector<LabelledSheet> labelledSheets(const Plan& plan, const MaskJob& job,
+                                          const CuttingMachine& machine = {});
+/// The masking sheet with room for the machine's marks.
+MaskingSheet roomFor(MaskingSheet sheet, const CuttingMachine& machine);
 
 /// SVG: mm, one path per cut, marks dashed, several sheets side by side. DXF: R12 polylines on the layers CUT
 /// and MARK, mm. HPGL: pen 1 cuts, pen 2 draws, 40 units a millimetre. PDF: one page per sheet.
@@ -39,7 +51,12 @@ QByteArray dxfCutFile(const std::vector<LabelledSheet>& sheets);
 QByteArray hpglCutFile(const std::vector<LabelledSheet>& sheets);
 QByteArray pdfCutFile(const QString& title, const std::vector<LabelledSheet>& sheets);
 
-/// @error  CannotWrite with the reason
+/// With marks each sheet is a file of its own (-1, -2 after its name), as each is laid in and found by
+/// itself; but for a PDF, which has pages.
+std::vector<QString> cutFilePaths(const QString& path, CutFormat format,
+                                  const std::vector<LabelledSheet>& sheets);
+
+/// To the files of cutFilePaths(). @error  CannotWrite with the reason
 Result<Done> writeCutFile(const QString& path, CutFormat format, const QString& title,
                           const std::vector<LabelledSheet>& sheets);
 

@@ -1,9 +1,12 @@
 // Writers. Sheets stand side by side where a format knows no pages.
+#include <QDir>
 #include <QFileInfo>
 #include <QPainter>
 #include <QPainterPath>
+#include <algorithm>
 #include <cmath>
 
+#include "core/cutting/registration.h"
 #include "core/outline/distance.h"
 #include "core/outline/shape_ops.h"
 #include "core/outline/shared_area.h"
@@ -34,6 +37,8 @@ struct Row {
     }
   }
 };
+
+bool isRegister(const CutLine& line) { return line.closed && line.id.starts_with("register-"); }
 
 QString svgPath(const CutLine& line, double left, double height) {
   QString d;
@@ -166,7 +171,14 @@ void addArrow(CutSheet& sheet, Point at, Point up, double length) {
 
 }  // namespace
 
-std::vector<LabelledSheet> labelledSheets(const Plan& plan, const MaskJob& job) {
+MaskingSheet roomFor(MaskingSheet sheet, const CuttingMachine& machine) {
+  if (machine.marks && !registrationMarks(sheet.width_mm, sheet.height_mm).empty())
+    sheet.margin_mm = std::max(sheet.margin_mm, kMarkRoom_mm);
+  return sheet;
+}
+
+std::vector<LabelledSheet> labelledSheets(const Plan& plan, const MaskJob& job,
+                                          const CuttingMachine& machine) {
   std::vector<LabelledSheet> out;
   for (int s = 0; s < std::max(1, job.sheets); ++s) out.push_back({cutsOf(plan, job, s), {}});
   if (job.sheets == 0)
@@ -207,6 +219,12 @@ std::vector<LabelledSheet> labelledSheets(const Plan& plan, const MaskJob& job) 
       sheet.labels.push_back(names.place(m, name));
     }
   }
+  for (LabelledSheet& sheet : out) {
+    CutSheet& s = sheet.sheet;
+    s.cuts = forTool(s.cuts, machine.tool, s.width_mm, s.height_mm);
+    if (!machine.marks) continue;
+    for (CutLine& line : registrationLines(s.width_mm, s.height_mm)) s.marks.push_back(std::move(line));
+  }
   return out;
 }
 
@@ -225,15 +243,18 @@ QByteArray svgCutFile(const QString& title, const std::vector<LabelledSheet>& sh
               .arg(QString::fromStdString(line.id).toHtmlEscaped(), svgPath(line, left, row.height_mm));
     svg += QStringLiteral("</g>\n<g id=\"marks-%1\">\n").arg(s + 1);
     for (const CutLine& line : sheets[s].sheet.marks)
-      svg += QStringLiteral(
-                 "<polyline points=\"%1\" fill=\"none\" stroke=\"#5c6870\" stroke-width=\"0.15\" "
-                 "stroke-dasharray=\"0.5 0.3\"/>\n")
-                 .arg([&] {
-                   QString points;
-                   for (Point p : line.points)
-                     points += QStringLiteral("%1,%2 ").arg(mm(p.x + left), mm(row.height_mm - p.y));
-                   return points.trimmed();
-                 }());
+      svg += isRegister(line)
+                 ? QStringLiteral("<path id=\"%1\" d=\"%2\" fill=\"#5c6870\" stroke=\"none\"/>\n")
+                       .arg(QString::fromStdString(line.id), svgPath(line, left, row.height_mm))
+                 : QStringLiteral(
+                       "<polyline points=\"%1\" fill=\"none\" stroke=\"#5c6870\" stroke-width=\"0.15\" "
+                       "stroke-dasharray=\"0.5 0.3\"/>\n")
+                       .arg([&] {
+                         QString points;
+                         for (Point p : line.points)
+                           points += QStringLiteral("%1,%2 ").arg(mm(p.x + left), mm(row.height_mm - p.y));
+                         return points.trimmed();
+                       }());
     for (const CutLabel& l : sheets[s].labels)
       svg += QStringLiteral(
                  "<text x=\"%1\" y=\"%2\" font-size=\"%3\" text-anchor=\"middle\" fill=\"#5c6870\" "
@@ -331,7 +352,12 @@ QByteArray pdfCutFile(const QString& title, const std::vector<LabelledSheet>& sh
     QPen mark(QColor(0x5c, 0x68, 0x70), 0.15);
     mark.setDashPattern({3, 2});
     p.setPen(mark);
-    for (const CutLine& line : sheet.marks) p.drawPath(pathOfLine(line));
+    for (const CutLine& line : sheet.marks) {
+      if (isRegister(line))
+        p.fillPath(pathOfLine(line), QColor(0x5c, 0x68, 0x70));
+      else
+        p.drawPath(pathOfLine(line));
+    }
     for (const CutLabel& l : sheets[ix(page)].labels) {
       p.save();
       p.translate(l.at.x, sheet.height_mm - l.at.y);
@@ -342,19 +368,45 @@ QByteArray pdfCutFile(const QString& title, const std::vector<LabelledSheet>& sh
   });
 }
 
-Result<Done> writeCutFile(const QString& path, CutFormat format, const QString& title,
-                          const std::vector<LabelledSheet>& sheets) {
+namespace {
+
+QByteArray cutFile(CutFormat format, const QString& title, const std::vector<LabelledSheet>& sheets) {
   switch (format) {
     case CutFormat::Svg:
-      return saveWhole(path, svgCutFile(title, sheets));
+      return svgCutFile(title, sheets);
     case CutFormat::Dxf:
-      return saveWhole(path, dxfCutFile(sheets));
+      return dxfCutFile(sheets);
     case CutFormat::Hpgl:
-      return saveWhole(path, hpglCutFile(sheets));
+      return hpglCutFile(sheets);
     case CutFormat::Pdf:
       break;
   }
-  return saveWhole(path, pdfCutFile(title, sheets));
+  return pdfCutFile(title, sheets);
+}
+
+}  // namespace
+
+std::vector<QString> cutFilePaths(const QString& path, CutFormat format,
+                                  const std::vector<LabelledSheet>& sheets) {
+  const bool marked = std::any_of(sheets.begin(), sheets.end(), [](const LabelledSheet& s) {
+    return std::any_of(s.sheet.marks.begin(), s.sheet.marks.end(), isRegister);
+  });
+  if (!marked || sheets.size() < 2 || format == CutFormat::Pdf) return {path};
+  const QFileInfo file(path);
+  std::vector<QString> out;
+  for (size_t s = 1; s <= sheets.size(); ++s)
+    out.push_back(file.dir().filePath(
+        QStringLiteral("%1-%2.%3").arg(file.completeBaseName()).arg(s).arg(file.suffix())));
+  return out;
+}
+
+Result<Done> writeCutFile(const QString& path, CutFormat format, const QString& title,
+                          const std::vector<LabelledSheet>& sheets) {
+  const std::vector<QString> paths = cutFilePaths(path, format, sheets);
+  if (paths.size() == 1) return saveWhole(path, cutFile(format, title, sheets));
+  for (size_t s = 0; s < paths.size(); ++s)
+    if (auto saved = saveWhole(paths[s], cutFile(format, title, {sheets[s]})); !saved) return saved;
+  return Done{};
 }
 
 }  // namespace havlo

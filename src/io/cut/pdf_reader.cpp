@@ -63,7 +63,7 @@ double valueOf(QPDFObjectHandle object) {
 }
 
 /// Follows the path operators of a page (ISO 32000-1, 8.5): what is stroked solid or filled is cut, what is
-/// stroked dashed is a mark, what only clips or writes is neither.
+/// stroked dashed, or in the colour of marks, is a mark, what only clips or writes is neither.
 class PathReader : public QPDFObjectHandle::ParserCallbacks {
  public:
   explicit PathReader(CutSheet& sheet) : m_sheet(sheet) {}
@@ -82,7 +82,7 @@ class PathReader : public QPDFObjectHandle::ParserCallbacks {
  private:
   struct State {
     QTransform ctm;
-    bool dashed = false, marking = false;
+    bool dashed = false, marking = false, markingFill = false;
   };
   CutSheet& m_sheet;
   std::vector<QPDFObjectHandle> m_operands;
@@ -93,6 +93,12 @@ class PathReader : public QPDFObjectHandle::ParserCallbacks {
   size_t m_points = 0, m_operators = 0;
 
   double number(size_t i) { return i < m_operands.size() ? valueOf(m_operands[i]) : 0; }
+  bool isMarkColour() {
+    bool same = true;
+    for (size_t i = 0; i < 3; ++i)
+      same &= std::fabs(number(i) - ((kMarkColour >> (16 - 8 * i)) & 0xff) / 255.0) < 0.01;
+    return same;
+  }
   void add(QPointF user) {
     m_at = user;
     const QPointF p = m_state.ctm.map(user) * kPoint_mm;
@@ -140,9 +146,9 @@ class PathReader : public QPDFObjectHandle::ParserCallbacks {
     } else if (op == "d") {
       m_state.dashed = !m_operands.empty() && m_operands[0].isArray() && m_operands[0].getArrayNItems() > 0;
     } else if (op == "RG" || op == "SCN" || op == "SC") {
-      m_state.marking = true;
-      for (size_t i = 0; i < 3; ++i)
-        m_state.marking &= std::fabs(number(i) - ((kMarkColour >> (16 - 8 * i)) & 0xff) / 255.0) < 0.01;
+      m_state.marking = isMarkColour();
+    } else if (op == "rg" || op == "scn" || op == "sc") {
+      m_state.markingFill = isMarkColour();
     } else if (op == "m") {
       begin({number(0), number(1)});
       add({number(0), number(1)});
@@ -164,7 +170,9 @@ class PathReader : public QPDFObjectHandle::ParserCallbacks {
     } else if (op == "S" || op == "s") {
       if (op == "s") close();
       paint(false, m_state.dashed || m_state.marking);
-    } else if (op == "f" || op == "F" || op == "f*" || op == "B" || op == "B*" || op == "b" || op == "b*") {
+    } else if (op == "f" || op == "F" || op == "f*") {
+      paint(true, m_state.markingFill);
+    } else if (op == "B" || op == "B*" || op == "b" || op == "b*") {
       paint(true, false);
     } else if (op == "n") {
       m_path.clear();

@@ -3,12 +3,11 @@
 #include <QFile>
 #include <QFileInfo>
 #include <QImageReader>
-#include <QPainter>
-#include <QSvgRenderer>
 #include <algorithm>
 #include <cmath>
 
 #include "io/art/plain_svg.h"
+#include "io/art/stamp_set.h"
 #include "io/files/errors.h"
 #include "io/files/whole_file.h"
 #include "io/wording/say.h"
@@ -18,8 +17,6 @@ namespace {
 
 constexpr int kAllocation_MB = 700;  // one A4 sheet at 1200 dpi with 4 bytes a pixel takes 560
 constexpr qint64 kLargestFile = qint64{1} << 30;
-constexpr double kDrawing_pxPerMm = 1200 / kMmPerInch;
-constexpr double kDrawing_px = 4e7;
 
 bool tooManyPixels(QSize size) {
   return double(size.width()) * size.height() > kMostScanPixels ||
@@ -86,35 +83,16 @@ double scaleOf(const QImage& image) {
 Result<ReadScan> readDrawing(const QByteArray& svg, const QString& name) {
   const auto plain = plainSvg(svg);
   if (!plain) return plain.error();
-  QSvgRenderer renderer(plain.value().svg);
-  if (!renderer.isValid()) return cannotRead(tr("the file is not a drawing that can be read"));
-  QRectF view = renderer.viewBoxF();
-  if (view.isEmpty()) view = QRectF(QPointF(), renderer.defaultSize());
-  if (!(view.width() > 0 && view.height() > 0 && view.width() < 1e6 && view.height() < 1e6))
-    return badInput(tr("the drawing has no usable size"));
-  const auto size = plain.value().size_mm;
-  // Without units one unit is a 96th of an inch, as CSS has it: a guess that the maker is asked about.
-  const QSizeF mm = size ? *size : view.size() * (kMmPerInch / 96);
-  if (mm.width() > 2000 || mm.height() > 2000 || mm.width() < 0.5 || mm.height() < 0.5)
-    return badInput(
-        tr("the drawing says it is %1 × %2 mm large; a stamp is not").arg(mm.width()).arg(mm.height()));
-  const double px =
-      std::min({kDrawing_pxPerMm, std::sqrt(kDrawing_px / ((mm.width() + 6) * (mm.height() + 6))),
-                (kMostScanSide - 1) / (std::max(mm.width(), mm.height()) + 6)});
-  // Some paper around it, so that the outline has an outside.
-  constexpr double kRim_mm = 3;
-  QImage image(static_cast<int>((mm.width() + 2 * kRim_mm) * px),
-               static_cast<int>((mm.height() + 2 * kRim_mm) * px), QImage::Format_Grayscale8);
-  image.fill(Qt::white);
-  QPainter painter(&image);
-  painter.setRenderHint(QPainter::Antialiasing);
-  renderer.setAspectRatioMode(Qt::IgnoreAspectRatio);
-  renderer.render(&painter, QRectF(kRim_mm * px, kRim_mm * px, mm.width() * px, mm.height() * px));
-  painter.end();
+  const auto size = drawingSize(plain.value().svg, plain.value().size_mm);
+  if (!size) return size.error();
+  const QSizeF mm = size.value();
+  const QRectF area =
+      QRectF(QPointF(), mm).marginsAdded({kDrawingRim_mm, kDrawingRim_mm, kDrawingRim_mm, kDrawingRim_mm});
+  const double px = fineness(area.size());
   ReadScan out;
-  out.scan = greyOf(image, {});
+  out.scan = greyOf(drawnPart(plain.value().svg, mm, area, px), {});
   out.scan.pxPerMm = px;
-  out.scale = size ? ScaleFrom::Drawing : ScaleFrom::Unknown;
+  out.scale = plain.value().size_mm ? ScaleFrom::Drawing : ScaleFrom::Unknown;
   out.name = name;
   return out;
 }
