@@ -19,9 +19,9 @@ QString Call::value(const char* option) const {
 }
 
 std::span<const Verb> verbs() {
-  static const Verb all[] = {kCheck,   kRunsheet, kSimulate, kMasks,   kTemplate, kRender, kCut,
-                             kSchools, kJoins,    kExport,   kSuggest, kRegions,  kPieces, kBatch,
-                             kCompare, kLog,      kTrace,    kDiff,    kThumbnail};
+  static const Verb all[] = {kCheck,   kRunsheet, kSimulate, kMasks,   kTemplate,  kRender, kCut,
+                             kSchools, kJoins,    kExport,   kSuggest, kRegions,   kPieces, kBatch,
+                             kCompare, kLog,      kTrace,    kDiff,    kThumbnail, kClass};
   return all;
 }
 

@@ -49,7 +49,7 @@ std::span<const Verb> verbs();
 
 // The verbs, one file each.
 extern const Verb kCheck, kRunsheet, kSimulate, kMasks, kTemplate, kRender, kCut, kSchools, kJoins, kExport,
-    kSuggest, kRegions, kPieces, kBatch, kCompare, kLog, kTrace, kDiff, kThumbnail;
+    kSuggest, kRegions, kPieces, kBatch, kCompare, kLog, kTrace, kDiff, kThumbnail, kClass;
 
 /// The plan and what follows from it.
 struct Opened {

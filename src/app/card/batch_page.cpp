@@ -1,6 +1,8 @@
 #include "app/card/batch_page.h"
 
+#include <QCheckBox>
 #include <QComboBox>
+#include <QLabel>
 #include <QLineEdit>
 #include <QPushButton>
 #include <QSpinBox>
@@ -10,11 +12,13 @@
 #include "app/common/drawings.h"
 #include "app/common/form_rows.h"
 #include "app/common/keyed_rows.h"
+#include "app/session/class_wish.h"
 #include "app/session/drawer_session.h"
 #include "core/card/card_sizes.h"
 #include "core/edit/card_edits.h"
 #include "core/plan/role_facts.h"
 #include "io/art/svg_art.h"
+#include "io/wording/class_words.h"
 #include "io/wording/names.h"
 
 namespace havlo {
@@ -72,6 +76,7 @@ BatchPage::BatchPage(PlanSession& session, DrawerSession& drawer, std::shared_pt
   add->setObjectName(QStringLiteral("addVariation"));
   add->setToolTip(tr("another hero or other words on some of the cards"));
   column->addWidget(add);
+  column->addWidget(buildClass());
   column->addStretch(1);
   connect(add, &QPushButton::clicked, this, &BatchPage::addVariation);
   connect(m_cards, &QSpinBox::valueChanged, this,
@@ -82,6 +87,44 @@ BatchPage::BatchPage(PlanSession& session, DrawerSession& drawer, std::shared_pt
   connect(&session, &PlanSession::unitsChanged, this, &BatchPage::changed);
   connect(&drawer, &DrawerSession::changed, this, &BatchPage::stale);
   show();
+}
+
+/// The same card made once by each of several people.
+QWidget* BatchPage::buildClass() {
+  auto* part = new QWidget;
+  auto* column = new QVBoxLayout(part);
+  column->setContentsMargins(0, 8, 0, 0);
+  column->setSpacing(5);
+  column->addWidget(inkLabel(tr("A class makes it"), bodyFont(QFont::DemiBold), theme().ink));
+  column->addWidget(
+      inkLabel(tr("Everybody makes one; stamps and pads go round."), labelFont(), theme().soft, true));
+  const ClassWish wish = keptClassWish();
+  auto* rows = new FormRows;
+  rows->add(tr("Makers"), m_makers = spinOf("classMakers", 1, kMostMakers));
+  rows->add(tr("Of each stamp"), m_stampSets = spinOf("classStamps", 1, kMostSets));
+  rows->add(tr("Pads of each ink"), m_inkSets = spinOf("classPads", 1, kMostSets));
+  m_makers->setValue(wish.makers), m_stampSets->setValue(wish.stampSets), m_inkSets->setValue(wish.inkSets);
+  column->addWidget(rows);
+  m_masksReady = new QCheckBox(tr("The teacher has the masks cut"));
+  m_masksReady->setChecked(wish.masksReady);
+  column->addWidget(m_masksReady);
+  m_classFacts = inkLabel({}, labelFont(), theme().ink, true);
+  m_classFacts->setObjectName(QStringLiteral("classFacts"));
+  column->addWidget(m_classFacts);
+  auto* print = drawnButton("act-print", tr("The sheet for the class"));
+  print->setObjectName(QStringLiteral("printClass"));
+  column->addWidget(print);
+  connect(print, &QPushButton::clicked, this, &BatchPage::printClassRequested);
+  const auto keep = [this] {
+    ClassWish now = keptClassWish();
+    now.makers = m_makers->value(), now.stampSets = m_stampSets->value(), now.inkSets = m_inkSets->value();
+    now.masksReady = m_masksReady->isChecked();
+    keepClassWish(now);
+    stale();
+  };
+  for (QSpinBox* s : {m_makers, m_stampSets, m_inkSets}) connect(s, &QSpinBox::valueChanged, this, keep);
+  connect(m_masksReady, &QCheckBox::clicked, this, keep);
+  return part;
 }
 
 template <typename F>
@@ -104,9 +147,11 @@ void BatchPage::beginWork() {
   if (!m_stale) return;
   m_stale = false;
   m_job->run(
-      [art = m_art, papers = m_drawer.papers(), goods = m_drawer.goods()](const PlanState& state,
-                                                                          const Progress& progress) {
+      [art = m_art, papers = m_drawer.papers(), goods = m_drawer.goods(), wish = keptClassWish()](
+          const PlanState& state, const Progress& progress) {
         Work out;
+        out.classFacts =
+            classFacts(*state.plan, classPlan(*state.plan, state.analysis, wish, art.get(), progress));
         out.batch = lineOfWork(*state.plan, state.analysis, art.get(), progress);
         const UsualSize& a4 = usualCardSheets().front();
         const auto cuts = cutFromDrawer(*state.plan, papers,
@@ -116,6 +161,7 @@ void BatchPage::beginWork() {
       },
       [this](const PlanState&, Work work) {
         m_batch = std::move(work.batch), m_needs = std::move(work.needs);
+        showText(m_classFacts, work.classFacts.join(u' '));
         m_fresh = true;
         Q_EMIT changed();
       });

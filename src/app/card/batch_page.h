@@ -7,6 +7,8 @@
 #include "core/batch/line_of_work.h"
 #include "core/batch/shopping.h"
 
+class QCheckBox;
+class QLabel;
 class QSpinBox;
 
 namespace havlo {
@@ -28,6 +30,7 @@ class BatchPage : public QWidget {
 
  Q_SIGNALS:
   void changed();
+  void printClassRequested();
 
  protected:
   void showEvent(QShowEvent*) override;
@@ -36,11 +39,14 @@ class BatchPage : public QWidget {
   struct Work {
     Batch batch;
     std::vector<StockNeed> needs;
+    QStringList classFacts;
   };
   PlanSession& m_session;
   DrawerSession& m_drawer;
   std::shared_ptr<SvgArt> m_art;
-  QSpinBox *m_cards, *m_rack;
+  QSpinBox *m_cards, *m_rack, *m_makers, *m_stampSets, *m_inkSets;
+  QCheckBox* m_masksReady;
+  QLabel* m_classFacts;
   KeyedRows* m_rows;
   PlanJob<Work>* m_job;
   Batch m_batch;
@@ -52,6 +58,7 @@ class BatchPage : public QWidget {
   void showVariation(size_t v);
   void showSwap(size_t v, size_t s);
   void addVariation();
+  QWidget* buildClass();
   template <typename F>
   void change(const QString& label, F how);
 };

@@ -77,6 +77,7 @@ CardPlace::CardPlace(PlanSession& session, DrawerSession& drawer, std::shared_pt
   connect(m_cut, &CutPage::changed, this, &CardPlace::showCut);
   connect(m_cut, &CutPage::printRequested, this, &CardPlace::printCutListRequested);
   connect(m_cut, &CutPage::cutUp, this, &CardPlace::cutUp);
+  connect(m_batch, &BatchPage::printClassRequested, this, &CardPlace::printClassRequested);
   connect(m_batch, &BatchPage::changed, this, &CardPlace::showBatch);
   connect(&session, &PlanSession::planChanged, this, &CardPlace::show);
   connect(&session, &PlanSession::unitsChanged, this, &CardPlace::show);

@@ -43,6 +43,7 @@ class CardPlace : public Place {
   void newCardRequested();
   void faceRequested();  ///< the inside or the envelope is to be planned: another place comes on top
   void printCutListRequested();
+  void printClassRequested();
   void cutUp(const StockChange& undo, int offcuts);
 
  protected:

@@ -46,6 +46,8 @@ class AddPage : public QWidget {
 
  Q_SIGNALS:
   void closeRequested();
+  void fileChosen(const QString& path);
+  void folderChosen(const QString& path);
   void added(const QString& key, bool ontoCard);
   void mendsChanged();  ///< what can be taken back is other
 

@@ -118,7 +118,7 @@ QWidget* AddPage::buildPicture() {
   auto* sample = drawnButton("act-demo", tr("Try a sample"));
   connect(open, &QPushButton::clicked, this, [this] {
     FileChooser::choose({tr("A scan or photo of stamps"), {picturesKind()}}, this,
-                        [this](const QString& path) { readFile(path); });
+                        [this](const QString& path) { Q_EMIT fileChosen(path); });
   });
   connect(pasteIt, &QPushButton::clicked, this, &AddPage::paste);
   connect(sample, &QPushButton::clicked, this, &AddPage::trySample);
@@ -127,6 +127,15 @@ QWidget* AddPage::buildPicture() {
   pictures->addWidget(sample);
   pictures->addStretch(1);
   column->addLayout(pictures);
+  auto* folder = plainButton(tr("A whole folder of scans…"));
+  folder->setToolTip(
+      tr("Looks through all pictures of a folder; what is found comes on one page to be named"));
+  connect(folder, &QPushButton::clicked, this, [this] {
+    FileWish wish{tr("A folder of scans"), {picturesKind()}};
+    wish.folderItself = true;
+    FileChooser::choose(wish, this, [this](const QString& path) { Q_EMIT folderChosen(path); });
+  });
+  column->addWidget(folder, 0, Qt::AlignLeft);
   m_pictureWords = inkLabel({}, labelFont(), theme().soft, true);
   column->addWidget(m_pictureWords);
   return part;

@@ -2,6 +2,7 @@
 
 #include <QComboBox>
 #include <QCoreApplication>
+#include <QDir>
 #include <QFileInfo>
 #include <QHBoxLayout>
 #include <QLineEdit>
@@ -15,6 +16,7 @@
 #include "app/common/measure_edit.h"
 #include "app/common/side_panels.h"
 #include "app/drawer/add_page.h"
+#include "app/drawer/harvest_page.h"
 #include "app/drawer/shelf_view.h"
 #include "app/drawer/stamp_panel.h"
 #include "app/drawer/supplies_panel.h"
@@ -27,7 +29,7 @@
 namespace havlo {
 namespace {
 
-enum Page { kBrowse, kSupplies, kAdd };
+enum Page { kBrowse, kSupplies, kAdd, kHarvest };
 
 }  // namespace
 
@@ -72,6 +74,12 @@ DrawerPlace::DrawerPlace(PlanSession& session, DrawerSession& drawer, std::share
   m_add = new AddPage(session, drawer, art);
   m_pages->addWidget(m_add);
   column->addWidget(m_pages, 1);
+  m_harvest = new HarvestPage(session, drawer, art);
+  m_pages->addWidget(m_harvest);
+  connect(m_harvest, &HarvestPage::closeRequested, this, &DrawerPlace::showStamps);
+  connect(m_harvest, &HarvestPage::done, this, &DrawerPlace::done);
+  connect(m_add, &AddPage::fileChosen, this, &DrawerPlace::takeFile);
+  connect(m_add, &AddPage::folderChosen, this, &DrawerPlace::takeFolder);
   connect(m_add, &AddPage::closeRequested, this, &DrawerPlace::showStamps);
   connect(m_add, &AddPage::mendsChanged, this, &Place::statusChanged);
   connect(m_pages, &QStackedWidget::currentChanged, this, &Place::statusChanged);
@@ -231,9 +239,27 @@ void DrawerPlace::refresh() {
 }
 
 void DrawerPlace::takeFile(const QString& path) {
-  if (drawersKind().endings.contains(QFileInfo(path).suffix().toLower())) return importFrom(path);
-  showAdding();
-  m_add->readFile(path);
+  if (QFileInfo(path).isDir()) return takeFolder(path);
+  const QString ending = QFileInfo(path).suffix().toLower();
+  if (drawersKind().endings.contains(ending)) return importFrom(path);
+  const auto read = [this, path] {
+    showAdding();
+    m_add->readFile(path);
+  };
+  if (!ending.startsWith(QLatin1String("svg"))) return read();
+  m_pages->setCurrentIndex(kHarvest);
+  m_harvest->lookThrough({path}, QFileInfo(path).fileName(), read);  // perhaps a set
+}
+
+void DrawerPlace::takeFolder(const QString& folder) {
+  m_pages->setCurrentIndex(kHarvest);
+  m_harvest->lookThrough(picturesIn(folder), QDir(folder).dirName());
+}
+
+void DrawerPlace::takeFiles(const QStringList& pictures) {
+  if (pictures.size() == 1) return takeFile(pictures[0]);
+  m_pages->setCurrentIndex(kHarvest);
+  m_harvest->lookThrough(pictures, tr("%1 pictures").arg(pictures.size()));
 }
 
 void DrawerPlace::turnTo(const QString& part) {

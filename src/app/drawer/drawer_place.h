@@ -15,6 +15,7 @@ class QStackedWidget;
 namespace havlo {
 
 class AddPage;
+class HarvestPage;
 class MeasureEdit;
 class ShelfView;
 class StampPanel;
@@ -38,6 +39,10 @@ class DrawerPlace : public Place {
   void showStamps();
   void showSupplies();
   void showAdding();
+  HarvestPage& harvestPage() { return *m_harvest; }
+  /// Every picture of the folder is looked through, and what is found comes on one page.
+  void takeFolder(const QString& folder);
+  void takeFiles(const QStringList& pictures);
   void turnTo(const QString& part) override;
   /// A picture is looked through for stamps, a packed drawer taken in.
   void takeFile(const QString& path);
@@ -59,6 +64,7 @@ class DrawerPlace : public Place {
   StampPanel* m_panel;
   SuppliesPanel* m_supplies;
   AddPage* m_add;
+  HarvestPage* m_harvest;
   QLineEdit *m_search, *m_distance;
   QComboBox *m_role, *m_facing;
   MeasureEdit *m_least, *m_most;

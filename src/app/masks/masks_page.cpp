@@ -15,6 +15,7 @@
 #include "app/common/measure_edit.h"
 #include "app/common/picture_box.h"
 #include "app/files/file_chooser.h"
+#include "app/masks/machine_rows.h"
 #include "app/masks/mask_view.h"
 #include "core/card/card_sizes.h"
 #include "core/cutting/cutter.h"
@@ -22,6 +23,7 @@
 #include "core/mask/joint_paper.h"
 #include "io/art/shape_path.h"
 #include "io/art/svg_art.h"
+#include "io/devices/cutter_eye.h"
 #include "io/devices/cutter_picture.h"
 #include "io/print/sheets.h"
 #include "io/wording/card_words.h"
@@ -140,6 +142,11 @@ QWidget* MasksPage::buildSheets() {
   m_foot->addItems({tr("not marked"), tr("a tick to see"), tr("a notch to feel")});
   rows->add(tr("Foot"), m_foot);
   frame->box()->addWidget(rows);
+  m_machineFold = plainButton({});
+  m_machineFold->setObjectName(QStringLiteral("machineFold"));
+  frame->box()->addWidget(m_machineFold, 0, Qt::AlignLeft);
+  frame->box()->addWidget(m_machine = new MachineRows);
+  m_machine->hide();
   m_picture = new PictureBox;
   frame->box()->addWidget(m_picture, 1);
   auto* words = new QHBoxLayout;
@@ -212,6 +219,12 @@ QWidget* MasksPage::buildSheets() {
   connect(m_foot, &QComboBox::activated, this, [this](int k) {
     change(tr("Foot of masks: %1").arg(m_foot->currentText()),
            [k](Supplies& s) { s.footMark = static_cast<FootMark>(k); });
+  });
+  connect(m_machine, &MachineRows::trouble, &m_session, &PlanSession::trouble);
+  connect(m_machine, &MachineRows::changed, this, &MasksPage::machineChanged);
+  connect(m_machineFold, &QPushButton::clicked, this, [this] {
+    m_machine->setVisible(m_machine->isHidden());
+    showLayout();
   });
   connect(m_next, &QPushButton::clicked, this, [this] {
     m_sheetShown = (m_sheetShown + 1) % std::max(1, m_job.sheets);
@@ -343,8 +356,9 @@ void MasksPage::showStamp() {
 void MasksPage::layOutNow() {
   m_stale = false;
   m_layingOut->run(
-      [](const PlanState& of, const Progress& progress) {
-        return layMasksOut(*of.plan, *of.analysis, maskingSheetFor(*of.plan, Sheet::a4()), progress);
+      [machine = m_machine->machine()](const PlanState& of, const Progress& progress) {
+        return layMasksOut(*of.plan, *of.analysis, roomFor(maskingSheetFor(*of.plan, Sheet::a4()), machine),
+                           progress);
       },
       [this](const PlanState& of, MaskJob job) {
         m_of = of;
@@ -354,7 +368,19 @@ void MasksPage::layOutNow() {
       });
 }
 
-std::vector<LabelledSheet> MasksPage::sheets() const { return labelledSheets(*m_of.plan, m_job); }
+CutFormat MasksPage::format() const { return static_cast<CutFormat>(m_format->currentIndex()); }
+
+std::vector<LabelledSheet> MasksPage::sheets(CutFormat format) const {
+  CuttingMachine machine = m_machine->machine();
+  if (format == CutFormat::Pdf && machine.marks) machine.tool = {};
+  return labelledSheets(*m_of.plan, m_job, machine);
+}
+
+void MasksPage::machineChanged() {
+  m_reports.clear();
+  m_try->setEnabled(false), m_save->setEnabled(false);
+  layOutNow();
+}
 
 QString MasksPage::title() const {
   return m_session.plan().title.empty() ? tr("Masks") : tr("Masks for %1").arg(m_session.title());
@@ -363,6 +389,11 @@ QString MasksPage::title() const {
 void MasksPage::showLayout() {
   const bool any = !m_job.masks.empty();
   m_next->setVisible(m_job.sheets > 1);
+  m_machine->setUnits(m_session.units());
+  const QString machine = m_machine->summary(m_session.units());
+  m_machineFold->setText(!m_machine->isHidden() ? tr("Put the machine away")
+                         : machine.isEmpty()    ? tr("The cutting machine…")
+                                                : tr("The machine: %1…").arg(machine));
   m_try->setEnabled(any && m_session.isNow(m_of)), m_save->setEnabled(any && m_session.isNow(m_of));
   if (!any) {
     m_picture->setPicture({});
@@ -371,7 +402,7 @@ void MasksPage::showLayout() {
     m_cutWords->clear();
     return;
   }
-  const auto all = sheets();
+  const auto all = sheets(format());
   QStringList words;
   words << (m_job.sheets == 1 ? tr("%1 masks on one sheet.").arg(m_job.masks.size())
                               : tr("%1 masks on %2 sheets; this is sheet %3.")
@@ -404,26 +435,32 @@ void MasksPage::showLayout() {
       tr("%1 cut, %2 of travel, about %3.")
           .arg(QString::fromStdString(writeMeasure(Millimetres{cut}, m_session.units())),
                QString::fromStdString(writeMeasure(Millimetres{travel}, m_session.units())),
-               minutesWords(seconds / 60)));
+               minutesWords(seconds / 60)) +
+      (m_beside_mm
+           ? u' ' + tr("A sheet laid in askew is found by its marks: cuts lie within %1 mm of the print.")
+                        .arg(std::ceil(*m_beside_mm * 100) / 100, 0, 'f', 2)
+           : QString()));
   m_picture->setPicture(m_cutPicture);
 }
 
 void MasksPage::tryCutter() {
   if (m_job.masks.empty() || !m_session.isNow(m_of)) return;
-  const auto format = static_cast<CutFormat>(m_format->currentIndex());
-  m_trying->run([format, title = title(), all = sheets()](
-                    const PlanState&, const Progress&) { return tried(format, title, all); },
+  m_trying->run([format = format(), title = title(), all = sheets(format()), machine = m_machine->machine()](
+                    const PlanState&, const Progress&) { return tried(format, title, all, machine); },
                 [this](const PlanState&, Result<Tried> done) {
                   if (!done) return Q_EMIT m_session.trouble(errorWords(done.error()));
                   m_reports = std::move(done.value().reports);
                   m_cutPicture = done.value().picture;
+                  m_beside_mm = done.value().beside_mm;
                   showLayout();
                 });
 }
 
-/// The very bytes that would be saved, read back and cut.
+/// The very bytes that would be saved, read back and cut: by a blade that is dragged, on a sheet that lies
+/// askew.
 Result<MasksPage::Tried> MasksPage::tried(CutFormat format, const QString& title,
-                                          const std::vector<LabelledSheet>& all) {
+                                          const std::vector<LabelledSheet>& all,
+                                          const CuttingMachine& machine) {
   const QByteArray bytes = format == CutFormat::Svg    ? svgCutFile(title, all)
                            : format == CutFormat::Dxf  ? dxfCutFile(all)
                            : format == CutFormat::Hpgl ? hpglCutFile(all)
@@ -431,8 +468,15 @@ Result<MasksPage::Tried> MasksPage::tried(CutFormat format, const QString& title
   const auto read = readCutData(bytes);
   if (!read) return read.error();
   Tried out;
+  CutterSettings settings;
+  if (format != CutFormat::Pdf || !machine.marks) settings.trailing_mm = machine.tool.trailing_mm;
   for (const CutSheet& sheet : read.value()) {
-    auto report = runCutter(sheet.cuts);
+    if (machine.marks) {
+      const auto found = findSheet(sheet, {{1.5, -1.2}, Degrees{0.8}, 0.998});
+      if (!found) return found.error();
+      out.beside_mm = std::max(out.beside_mm.value_or(0), found.value().off_mm);
+    }
+    auto report = runCutter(sheet.cuts, settings);
     if (!report) return report.error();
     out.reports.push_back(std::move(report).value());
   }
@@ -443,15 +487,20 @@ Result<MasksPage::Tried> MasksPage::tried(CutFormat format, const QString& title
 void MasksPage::writeTo(const QString& path, CutFormat format) {
   if (m_job.masks.empty() || !m_session.isNow(m_of))
     return Q_EMIT m_session.trouble(tr("The masks are still being laid out; try again in a moment."));
-  const auto saved = writeCutFile(path, format, title(), sheets());
+  const std::vector<LabelledSheet> all = sheets(format);
+  const auto saved = writeCutFile(path, format, title(), all);
   if (!saved) return Q_EMIT m_session.trouble(errorWords(saved.error()));
-  const QString file = QFileInfo(path).fileName();
+  const std::vector<QString> files = cutFilePaths(path, format, all);
+  const QString file =
+      files.size() == 1
+          ? QFileInfo(path).fileName()
+          : tr("%1 to %2").arg(QFileInfo(files.front()).fileName(), QFileInfo(files.back()).fileName());
   Q_EMIT done(m_job.masks.size() == 1 ? tr("One mask is in %1.").arg(file)
                                       : tr("%1 masks are in %2.").arg(m_job.masks.size()).arg(file));
 }
 
 void MasksPage::chooseFile() {
-  const auto format = static_cast<CutFormat>(m_format->currentIndex());
+  const CutFormat format = this->format();
   const QString folder = m_session.path().isEmpty() ? QString() : QFileInfo(m_session.path()).path();
   const QString ending = endingOf(format);
   FileChooser::choose({tr("Save the cut file"),

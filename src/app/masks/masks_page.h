@@ -16,6 +16,7 @@ class QPushButton;
 namespace havlo {
 
 class ChoiceList;
+class MachineRows;
 class MaskView;
 class MeasureEdit;
 class PictureBox;
@@ -54,17 +55,22 @@ class MasksPage : public QWidget {
   QLabel *m_words, *m_layoutWords, *m_cutWords;
   QComboBox *m_sheet, *m_sticky, *m_foot, *m_format;
   MeasureEdit *m_width, *m_height, *m_band;
+  MachineRows* m_machine;
+  QPushButton* m_machineFold;
   PictureBox* m_picture;
   QPushButton *m_next, *m_save, *m_try;
   /// What the stand-in cutter made of the file.
   struct Tried {
     std::vector<CutReport> reports;
     QImage picture;
+    std::optional<double>
+        beside_mm;  ///< a sheet laid in askew was found by its marks: cuts lie so far beside the print
   };
   PlanState m_of;  // of m_job
   MaskJob m_job;
   std::vector<CutReport> m_reports;
   QImage m_cutPicture;
+  std::optional<double> m_beside_mm;
   int m_sheetShown = 0;
   bool m_stale = true, m_showing = false;
   PlanJob<MaskJob>* m_layingOut;
@@ -76,11 +82,14 @@ class MasksPage : public QWidget {
   void showStamp();
   void showLayout();
   void change(const QString& label, const std::function<void(Supplies&)>& change);
-  std::vector<LabelledSheet> sheets() const;
+  /// As they are saved; what is to be printed keeps the outlines.
+  std::vector<LabelledSheet> sheets(CutFormat format) const;
+  CutFormat format() const;
+  void machineChanged();
   QString title() const;
   void chooseFile();
-  static Result<Tried> tried(CutFormat format, const QString& title,
-                             const std::vector<LabelledSheet>& sheets);
+  static Result<Tried> tried(CutFormat format, const QString& title, const std::vector<LabelledSheet>& sheets,
+                             const CuttingMachine& machine);
 };
 
 }  // namespace havlo

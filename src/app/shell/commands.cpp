@@ -46,6 +46,7 @@ void addPrintouts(std::vector<Command>& out, Errands& errands) {
                         {"RunSheet", PrintoutKind::RunSheet, 3, 4},
                         {"TapedStamps", PrintoutKind::TapedStamps, 3, 4},
                         {"CutList", PrintoutKind::CutList, 3, 4},
+                        {"Class", PrintoutKind::Class, 3, 4},
                         {"Calibration", PrintoutKind::Calibration, 6, 6}};
   for (const Kind& k : kinds) {
     const QString id = QLatin1String(k.id), name = nameOf(k.kind);

@@ -45,6 +45,7 @@ class Errands : public QObject {
   DrawerHelp drawerHelp();
   void about();
   void takeInto(const QString& file) { Q_EMIT fileOffered(file); }
+  void takeAllInto(const QStringList& pictures) { Q_EMIT filesOffered(pictures); }
 
  Q_SIGNALS:
   void visitRequested(const QString& place);
@@ -54,7 +55,8 @@ class Errands : public QObject {
   void lessonStarted(const havlo::Lesson& lesson);
   void stampsOffered();                   ///< the scene is to offer the plan's stamps
   void fileOffered(const QString& path);  ///< the drawer is to take what is in that file
-  void scanOffered();                     ///< the drawer is to take stamps from a scan
+  void filesOffered(const QStringList& pictures);
+  void scanOffered();  ///< the drawer is to take stamps from a scan
   /// A stamp that `plan` holds is to be put on the card.
   void stampHeld(const Plan& plan, const std::string& stamp, std::optional<Point> foot);
 

@@ -87,11 +87,13 @@ bool Filing::saveAs() {
   return true;
 }
 
-QString Filing::dropped(const QMimeData* data) {
+QStringList Filing::allDropped(const QMimeData* data) {
+  QStringList out;
   for (const QUrl& url : data->urls())
-    if (url.isLocalFile()) return url.toLocalFile();
-  return {};
+    if (url.isLocalFile()) out << url.toLocalFile();
+  return out;
 }
+QString Filing::dropped(const QMimeData* data) { return allDropped(data).value(0); }
 
 void Filing::remember(const QString& path) {
   QSettings settings;

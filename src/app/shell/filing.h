@@ -27,7 +27,8 @@ class Filing : public QObject {
   /// What the open plan does otherwise than its file.
   void showChanges();
   bool saveAs();
-  /// The file that was dropped, or nothing.
+  static QStringList allDropped(const QMimeData* data);
+  /// The first file that was dropped, or nothing.
   static QString dropped(const QMimeData* data);
 
   void fillRecent(QMenu* menu);

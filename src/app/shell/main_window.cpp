@@ -420,16 +420,22 @@ void MainWindow::dragEnterEvent(QDragEnterEvent* e) {
 }
 
 void MainWindow::dropEvent(QDropEvent* e) {
-  const QString file = Filing::dropped(e->mimeData());
-  if (file.isEmpty()) return;
+  const QStringList files = Filing::allDropped(e->mimeData());
+  if (files.isEmpty()) return;
   e->acceptProposedAction();
-  openAny(file);
+  const bool pictures = std::all_of(files.begin(), files.end(), [](const QString& f) {
+    return picturesKind().endings.contains(QFileInfo(f).suffix().toLower());
+  });
+  if (files.size() == 1 || !pictures) return openAny(files[0]);
+  visit(QStringLiteral("drawer"));
+  m_errands->takeAllInto(files);
 }
 
-/// A picture is a scan of stamps, a packed drawer is taken in, all else is a plan.
+/// A picture is a scan of stamps, a folder holds many, a packed drawer is taken in, all else is a plan.
 void MainWindow::openAny(const QString& file) {
   const QString ending = QFileInfo(file).suffix().toLower();
-  if (picturesKind().endings.contains(ending) || drawersKind().endings.contains(ending)) {
+  if (QFileInfo(file).isDir() || picturesKind().endings.contains(ending) ||
+      drawersKind().endings.contains(ending)) {
     visit(QStringLiteral("drawer"));
     return m_errands->takeInto(file);
   }

@@ -120,6 +120,8 @@ Place* makeCard(const Workshop& w, Errands& errands) {
     errands.printing().setCuts(place->cutting().cuts());
     errands.printing().print(PrintoutKind::CutList);
   });
+  QObject::connect(place, &CardPlace::printClassRequested, &errands,
+                   [&errands] { errands.printing().print(PrintoutKind::Class); });
   QObject::connect(place, &CardPlace::cutUp, &errands,
                    [&errands, &drawer = w.drawer](const StockChange& undo, int offcuts) {
                      errands.notice(
@@ -138,6 +140,7 @@ Place* makeDrawer(const Workshop& w, Errands& errands) {
                    [&errands](const QString& key) { errands.putOnCard(key); });
   QObject::connect(&errands, &Errands::scanOffered, place, &DrawerPlace::showAdding);
   QObject::connect(&errands, &Errands::fileOffered, place, &DrawerPlace::takeFile);
+  QObject::connect(&errands, &Errands::filesOffered, place, &DrawerPlace::takeFiles);
   QObject::connect(place, &DrawerPlace::done, &errands,
                    [&errands](const QString& text) { errands.notice(text); });
   QObject::connect(

@@ -10,8 +10,10 @@
 #include <QTemporaryDir>
 
 #include "app/files/file_chooser.h"
+#include "app/session/class_wish.h"
 #include "app/shell/print_preview.h"
 #include "app/theme/theme.h"
+#include "core/batch/shopping.h"
 #include "core/chain/chain.h"
 #include "core/pieces/face_plan.h"
 #include "io/art/svg_art.h"
@@ -37,6 +39,8 @@ QString nameOf(PrintoutKind kind) {
       return QCoreApplication::translate("Printing", "stamps to tape");
     case PrintoutKind::CutList:
       return QCoreApplication::translate("Printing", "cut list");
+    case PrintoutKind::Class:
+      return QCoreApplication::translate("Printing", "sheet for a class");
   }
   return {};
 }
@@ -93,8 +97,8 @@ bool Printing::paint(const Printout& printout, QPrinter& printer) {
 std::function<Result<Printout>(const Progress&)> Printing::maker(const PrintWish& wish,
                                                                  const QString& file) const {
   return [plan = m_session.snapshot(), whole = m_session.wholeSnapshot(), quick = m_session.analysis(),
-          art = m_art, style = m_session.units(), cuts = m_cuts, kind = wish.kind, sheet = wish.sheet,
-          grey = wish.grey, file](const Progress& progress) -> Result<Printout> {
+          art = m_art, style = m_session.units(), cuts = m_cuts, wanted = keptClassWish(), kind = wish.kind,
+          sheet = wish.sheet, grey = wish.grey, file](const Progress& progress) -> Result<Printout> {
     const AnalysisRef analysis =
         quick->orderState.from == OrderState::From::Quick ? withBestOrder(*plan, quick, {}, progress) : quick;
     Printout out;
@@ -119,6 +123,16 @@ std::function<Result<Printout>(const Progress&)> Printing::maker(const PrintWish
             *whole, cuts.empty() ? cutFromDrawer(*whole, {}, {"", sheet.width_mm, sheet.height_mm, 1}) : cuts,
             style, sheet);
         break;
+      case PrintoutKind::Class: {
+        Plan all = *whole;
+        all.making.copies = wanted.makers;
+        const auto papers =
+            cuts.empty() ? cutFromDrawer(all, {}, {"", sheet.width_mm, sheet.height_mm, 1}, 0, progress)
+                         : cuts;
+        out = classSheet(*plan, classPlan(*plan, analysis, wanted, art.get(), progress),
+                         needsOf(all, *analysis, papers, {}, {}), style, sheet);
+        break;
+      }
       case PrintoutKind::RunSheet: {
         std::vector<Chapter> chapters{{*plan, analysis, {}}};
         const QString title =

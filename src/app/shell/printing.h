@@ -13,7 +13,7 @@ namespace havlo {
 
 class SvgArt;
 
-enum class PrintoutKind { Placement, Pencil, Masks, RunSheet, Calibration, TapedStamps, CutList };
+enum class PrintoutKind { Placement, Pencil, Masks, RunSheet, Calibration, TapedStamps, CutList, Class };
 
 inline constexpr double kLargeType = 1.6;  ///< how much larger words are on a sheet in large type
 

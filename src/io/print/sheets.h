@@ -13,6 +13,9 @@
 
 namespace havlo {
 
+struct ClassPlan;
+struct StockNeed;
+
 /// A printout ready to be drawn on any painter: a PDF, a printer or a preview.
 struct Printout {
   QString title;
@@ -50,6 +53,11 @@ Printout joined(Printout first, Printout second);
 /// All masks to cut, laid out on the plan's masking sheets or on the printer's paper, each with its name and
 /// which way is up.
 Printout maskSheet(const Plan& plan, const Analysis& analysis, Sheet sheet);
+
+/// For one teacher and several makers: when each is where, as bars and as a table, and every station in words
+/// with its cautions. Lies across the sheet. @param needs  of all makers together
+Printout classSheet(const Plan& plan, const ClassPlan& made, const std::vector<StockNeed>& needs,
+                    MeasureStyle style, Sheet sheet);
 
 /// Resolution of the pictures on a run sheet: 100, less for very large panels or very many steps.
 double runSheetDpi(const Plan& plan, const Analysis& analysis);
