@@ -247,18 +247,23 @@ void DrawerPlace::takeFile(const QString& path) {
     m_add->readFile(path);
   };
   if (!ending.startsWith(QLatin1String("svg"))) return read();
-  m_pages->setCurrentIndex(kHarvest);
+  showHarvest();
   m_harvest->lookThrough({path}, QFileInfo(path).fileName(), read);  // perhaps a set
 }
 
-void DrawerPlace::takeFolder(const QString& folder) {
+void DrawerPlace::showHarvest() {
   m_pages->setCurrentIndex(kHarvest);
+  m_stampsTab->setChecked(false), m_suppliesTab->setChecked(false);
+}
+
+void DrawerPlace::takeFolder(const QString& folder) {
+  showHarvest();
   m_harvest->lookThrough(picturesIn(folder), QDir(folder).dirName());
 }
 
 void DrawerPlace::takeFiles(const QStringList& pictures) {
   if (pictures.size() == 1) return takeFile(pictures[0]);
-  m_pages->setCurrentIndex(kHarvest);
+  showHarvest();
   m_harvest->lookThrough(pictures, tr("%1 pictures").arg(pictures.size()));
 }
 

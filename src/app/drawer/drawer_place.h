@@ -77,6 +77,7 @@ class DrawerPlace : public Place {
   QWidget* buildBrowse(std::shared_ptr<SvgArt> art);
   QWidget* buildFilters();
   QWidget* buildEmpty();
+  void showHarvest();
   void refresh();
   void chooseExport();
   void chooseImport();

@@ -237,7 +237,7 @@ void HarvestPage::showFound(Gathered gathered) {
   m_looked = std::move(gathered.harvest.files);
   m_stamps.clear();
   for (size_t k = 0; k < gathered.harvest.stamps.size(); ++k) {
-    One one{std::move(gathered.harvest.stamps[k]), gathered.inDrawer[k], {}, true, true};
+    One one{std::move(gathered.harvest.stamps[k]), gathered.inDrawer[k], {}, true, true, false};
     one.take = one.found.twin < 0 && one.inDrawer.isEmpty();
     one.close = one.found.closed.has_value();
     m_stamps.push_back(std::move(one));
@@ -321,7 +321,8 @@ void HarvestPage::showStamp(int row) {
     return;
   }
   const One& s = m_stamps[ix(m_shown)];
-  m_facts->showStamp(s.found.stamp);
+  // What a name says by itself is offered once.
+  s.said ? m_facts->showStamp(s.found.stamp) : m_facts->startOver(QString::fromStdString(s.found.stamp.name));
   const LookedThrough& file = m_looked[ix(s.found.file)];
   QStringList words{tr("Prints %1, %2; from %3.")
                         .arg(sizeWords(s.found.stamp.width_mm, s.found.stamp.height_mm, m_session.units()),
@@ -346,6 +347,7 @@ void HarvestPage::showStamp(int row) {
 bool HarvestPage::keepSaid() {
   if (m_shown < 0) return true;
   One& s = m_stamps[ix(m_shown)];
+  s.said = true;
   Stamp said = s.found.stamp;
   said.realHeight.reset();
   if (const QString wrong = m_facts->describe(said); !wrong.isEmpty()) {

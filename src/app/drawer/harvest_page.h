@@ -47,6 +47,7 @@ class HarvestPage : public QWidget {
     QString inDrawer;     ///< the name of the drawer's stamp that it is, or empty
     std::string takenAs;  ///< its key, once it is in the drawer
     bool take = true, close = true;
+    bool said = false;  ///< the maker has looked at it
   };
   struct Gathered {
     Harvest harvest;

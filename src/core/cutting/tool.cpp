@@ -5,6 +5,7 @@
 #include <numbers>
 
 #include "core/outline/shape_ops.h"
+#include "core/outline/shared_area.h"
 
 namespace havlo {
 namespace {
@@ -14,7 +15,7 @@ constexpr double kStep_rad = 8 * pi / 180;  // of a swivel
 constexpr double kPast_mm = 0.3;   // past where a closed line began, so that no thread of paper is left
 constexpr double kScratch_mm = 6;  // that many times the tip's way back decays: exp(-6 / 1.5) of it is left
 constexpr double kScratchRoom_mm = 1.5;
-constexpr double kDrag_mm = 0.02;
+constexpr double kDrag_mm = 0.005, kApart_mm = 0.02;  // of steps, of points that are kept
 
 Point unit(Point p) {
   const double l = length(p);
@@ -121,13 +122,15 @@ std::optional<CutLine> scratch(const std::vector<CutLine>& lines, double width_m
     const Point from{across * width_mm - kScratch_mm / 2, y}, to{from.x + kScratch_mm, y};
     const Box room = Box{from.x, y, to.x, y}.grown(kScratchRoom_mm);
     bool free = true;
-    for (const CutLine& line : lines)
+    for (const CutLine& line : lines) {
+      free = free && !(line.closed && covers(Rings{line.points}, room.centre()));
       if (free && boxOf(Rings{line.points}).meets(room))
         for (size_t i = 0; i + 1 < line.points.size() && free; ++i) {
           Box piece;
           piece.include(line.points[i]), piece.include(line.points[i + 1]);
           free = !piece.meets(room);
         }
+    }
     if (free) return CutLine{kBladeScratch, {from, to}, false};
   }
   return {};
@@ -163,7 +166,7 @@ std::vector<CutLine> draggedTip(const std::vector<CutLine>& axis, double trailin
         const Point holder = midway(a, b, static_cast<double>(k) / steps);
         at = holder + unit(at - holder) * trailing_mm;
         // Points nearer than a step say nothing.
-        if (distance(tip.points.back(), at) >= kDrag_mm || (k == steps && i + 1 == line.points.size()))
+        if (distance(tip.points.back(), at) >= kApart_mm || (k == steps && i + 1 == line.points.size()))
           tip.points.push_back(at);
       }
       arm = at - b;

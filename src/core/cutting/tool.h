@@ -23,9 +23,9 @@ std::vector<CutLine> forTool(const std::vector<CutLine>& lines, const CuttingToo
                              double height_mm);
 
 /// Where the tip of a trailing blade goes when its axis is led along the lines: it is dragged, whatever the
-/// lines mean (the curve of a body on a taut string, the tractrix, in steps of a fiftieth of a millimetre).
-/// While it is up it keeps pointing where it pointed. @param pointing  unit vector from the axis to the tip
-/// in the beginning
+/// lines mean (the curve of a body on a taut string, the tractrix, in steps of a two-hundredth of a
+/// millimetre). While it is up it keeps pointing where it pointed. @param pointing  unit vector from the axis
+/// to the tip in the beginning
 std::vector<CutLine> draggedTip(const std::vector<CutLine>& axis, double trailing_mm,
                                 Point pointing = {0, 1});
 

@@ -144,8 +144,8 @@ void drawTable(QPainter& p, const ClassPages& c, const ClassPages::Part& part) {
   const double column = std::min(kTableColumn_mm, (in.width() - kTableWords_mm) / makers);
   const double words = in.width() - column * makers;
   for (int m = part.makerFrom; m < part.makerTo; ++m)
-    drawText(p, {in.left() + words + column * (m - part.makerFrom + 0.5), y}, 3,
-             QString::number(m + 1), kPrintInk, Qt::AlignHCenter, QFont::DemiBold);
+    drawText(p, {in.left() + words + column * (m - part.makerFrom + 0.5), y}, 3, QString::number(m + 1),
+             kPrintInk, Qt::AlignHCenter, QFont::DemiBold);
   for (int k = part.stationFrom; k < part.stationTo; ++k) {
     y += kTableLine_mm;
     p.setPen(QPen(kPrintSoft, 0.08));
@@ -164,9 +164,9 @@ void drawTable(QPainter& p, const ClassPages& c, const ClassPages::Part& part) {
 }
 
 /// Which papers lie while it is done.
-QString masksAt(const ClassPages& c, const Station& s) {
+QString masksAt(const Station& s) {
   return s.kind == Station::Kind::Masks || s.masks == 0 ? QString()
-         : s.masks == 1                                 ? tr("one mask lies meanwhile; the run sheet says which")
+         : s.masks == 1 ? tr("one mask lies meanwhile; the run sheet says which")
                         : tr("%1 masks lie meanwhile; the run sheet says which").arg(s.masks);
 }
 
@@ -179,7 +179,7 @@ double drawStation(QPainter& p, const ClassPages& c, int k, QPointF at, double w
   QStringList detail;
   for (int t : c.made.toolsAt[ix(c.made.done[ix(k)])]) detail << toolName(c.plan, c.made.tools[ix(t)]);
   const QString tools = detail.isEmpty() ? QString() : tr("needs %1").arg(detail.join(QStringLiteral(", ")));
-  for (const QString& line : {stationDetail(c.plan, c.made.card, s), tools, masksAt(c, s)})
+  for (const QString& line : {stationDetail(c.plan, c.made.card, s), tools, masksAt(s)})
     if (!line.isEmpty()) y = drawWords(p, {at.x() + 5, y}, width - 5, 2.8, line, kPrintSoft);
   for (const QString& care : caresAt(c, s))
     y = drawWords(p, {at.x() + 5, y}, width - 5, 2.7, care, kCare, QFont::DemiBold);

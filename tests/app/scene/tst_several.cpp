@@ -1,5 +1,6 @@
 // Several things at once, by mouse and keys in the real window: choosing, moving, copying, crowds; what is
 // held and hidden; the finder of acts.
+#include <QCheckBox>
 #include <QClipboard>
 #include <QContextMenuEvent>
 #include <QDropEvent>
