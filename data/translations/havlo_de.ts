@@ -646,6 +646,10 @@ geschrieben %3</translation>
         <translation>%1 hat jetzt deine Werte, in der Schublade und in diesem Plan, wo sie vorkommt.</translation>
     </message>
     <message>
+        <source>%1 heat tools</source>
+        <translation>%1 Heißluftgeräte</translation>
+    </message>
+    <message>
         <source>%1 heroes</source>
         <translation>%1 Helden</translation>
     </message>
@@ -950,6 +954,10 @@ geschrieben %3</translation>
         <translation>%1 m breit und %2 m hoch; die Rückwand ist %3 entfernt. Ziehe ihre Ecken auf der Karte.</translation>
     </message>
     <message>
+        <source>%1 makers are done after %2; one with everything at hand takes %3.</source>
+        <translation>%1 Personen sind nach %2 fertig; eine, die alles zur Hand hat, braucht %3.</translation>
+    </message>
+    <message>
         <source>%1 masks</source>
         <translation>%1 Masken</translation>
     </message>
@@ -968,6 +976,10 @@ geschrieben %3</translation>
     <message>
         <source>%1 masks instead of %2</source>
         <translation>%1 Masken statt %2</translation>
+    </message>
+    <message>
+        <source>%1 masks lie meanwhile; the run sheet says which</source>
+        <translation>%1 Masken liegen derweil; der Ablauf sagt, welche</translation>
     </message>
     <message>
         <source>%1 masks on %2 sheets; this is sheet %3.</source>
@@ -1044,6 +1056,10 @@ geschrieben %3</translation>
     <message>
         <source>%1 more that you know of</source>
         <translation>%1 weitere, von denen du weißt</translation>
+    </message>
+    <message>
+        <source>%1 more.</source>
+        <translation>%1 weitere.</translation>
     </message>
     <message>
         <source>%1 moves with water; a damp tool over it smears the lines.</source>
@@ -1222,6 +1238,14 @@ geschrieben %3</translation>
         <translation>%1 Farbflecken, ihre Farben wie auf weißem Papier. Benenne, was deins ist; ein Klick lässt eines weg.</translation>
     </message>
     <message>
+        <source>%1 pictures</source>
+        <translation>%1 Bilder</translation>
+    </message>
+    <message>
+        <source>%1 pictures do not say how large they are: with how many dots an inch were they scanned?</source>
+        <translation>%1 Bilder sagen nicht, wie groß sie sind: Mit wie vielen Punkten je Zoll wurden sie gescannt?</translation>
+    </message>
+    <message>
         <source>%1 pieces come free, %2 cuts free nothing (ringed).</source>
         <translation>%1 Stücke lösen sich, %2 Schnitte lösen nichts (eingekreist).</translation>
     </message>
@@ -1372,6 +1396,18 @@ geschrieben %3</translation>
     <message>
         <source>%1 stamps</source>
         <translation>%1 Stempel</translation>
+    </message>
+    <message>
+        <source>%1 stamps are in the drawer.</source>
+        <translation>%1 Stempel liegen in der Schublade.</translation>
+    </message>
+    <message>
+        <source>%1 stamps in %2 pictures.</source>
+        <translation>%1 Stempel in %2 Bildern.</translation>
+    </message>
+    <message>
+        <source>%1 stamps in one picture.</source>
+        <translation>%1 Stempel in einem Bild.</translation>
     </message>
     <message>
         <source>%1 stamps were written with commas for decimal points by an older Havlo. They were mended.</source>
@@ -1746,6 +1782,10 @@ geschrieben %3</translation>
         <translation>%1, bewiesen</translation>
     </message>
     <message>
+        <source>%1, stands for %2</source>
+        <translation>%1, steht für %2</translation>
+    </message>
+    <message>
         <source>%1, where %2 is to take the colour</source>
         <translation>%1, wo %2 die Farbe annehmen soll</translation>
     </message>
@@ -1786,6 +1826,10 @@ geschrieben %3</translation>
         <translation>%1: %2</translation>
     </message>
     <message>
+        <source>%1: %2 could not be traced.</source>
+        <translation>%1: %2 ließen sich nicht nachzeichnen.</translation>
+    </message>
+    <message>
         <source>%1: %2 from the left, %3 from the bottom</source>
         <translation>%1: %2 von links, %3 von unten</translation>
     </message>
@@ -1796,6 +1840,10 @@ geschrieben %3</translation>
     <message>
         <source>%1: %2 of %3</source>
         <translation>%1: %2 von %3</translation>
+    </message>
+    <message>
+        <source>%1: %2 shapes lie in no group and were left out.</source>
+        <translation>%1: %2 Formen liegen in keiner Gruppe und blieben weg.</translation>
     </message>
     <message>
         <source>%1: %2 steps, about %3. One step at a time; the space bar goes on. You can leave at any step and come back.</source>
@@ -1866,6 +1914,10 @@ geschrieben %3</translation>
         <translation>%1: Fuß %2, %3.</translation>
     </message>
     <message>
+        <source>%1: for a class of %2</source>
+        <translation>%1: für einen Kurs von %2</translation>
+    </message>
+    <message>
         <source>%1: held in place.</source>
         <translation>%1: festgehalten.</translation>
     </message>
@@ -1920,6 +1972,10 @@ geschrieben %3</translation>
     <message>
         <source>%1: on the mask. Click to leave it off.</source>
         <translation>%1: auf der Maske. Klick lässt es weg.</translation>
+    </message>
+    <message>
+        <source>%1: one shape lies in no group and was left out.</source>
+        <translation>%1: eine Form liegt in keiner Gruppe und blieb weg.</translation>
     </message>
     <message>
         <source>%1: one thing moves</source>
@@ -2622,6 +2678,10 @@ geschrieben %3</translation>
         <translation>Eine Karte für später; Eingabe merkt sie</translation>
     </message>
     <message>
+        <source>A class makes it</source>
+        <translation>Ein Kurs macht sie</translation>
+    </message>
+    <message>
         <source>A clean join</source>
         <translation>Eine saubere Naht</translation>
     </message>
@@ -2654,6 +2714,10 @@ geschrieben %3</translation>
         <translation>Eine Menge braucht viele Masken, und jede wird oft gelegt. Unter Was wäre siehst du, was sie mit weniger davon kostet, unter Verfahren, was einfaches Überdrucken sparen würde.</translation>
     </message>
     <message>
+        <source>A cut is wide</source>
+        <translation>Breite des Schnitts</translation>
+    </message>
+    <message>
         <source>A cut loses</source>
         <translation>Ein Schnitt kostet</translation>
     </message>
@@ -2664,6 +2728,10 @@ geschrieben %3</translation>
     <message>
         <source>A folder for the plans</source>
         <translation>Ein Ordner für die Pläne</translation>
+    </message>
+    <message>
+        <source>A folder of scans</source>
+        <translation>Ein Ordner mit Scans</translation>
     </message>
     <message>
         <source>A frame with an opening</source>
@@ -2822,6 +2890,10 @@ geschrieben %3</translation>
         <translation>Ein Schatten läuft vom Licht weg: vom Fuß aus, in einer Linie mit dem Boden unter dem Licht.</translation>
     </message>
     <message>
+        <source>A sheet laid in askew is found by its marks: cuts lie within %1 mm of the print.</source>
+        <translation>Ein schief eingelegtes Blatt wird an seinen Marken gefunden: Die Schnitte liegen auf %1 mm am Druck.</translation>
+    </message>
+    <message>
         <source>A sky</source>
         <translation>Ein Himmel</translation>
     </message>
@@ -2904,6 +2976,10 @@ geschrieben %3</translation>
     <message>
         <source>A whole drawer lies ready: a hare, a kite, poplars, a boat. Put them on a card and see what comes of it.</source>
         <translation>Eine ganze Schublade liegt bereit: ein Hase, ein Drachen, Pappeln, ein Boot. Setze sie auf eine Karte und sieh, was daraus wird.</translation>
+    </message>
+    <message>
+        <source>A whole folder of scans…</source>
+        <translation>Ein ganzer Ordner mit Scans…</translation>
     </message>
     <message>
         <source>A4</source>
@@ -3586,6 +3662,10 @@ geschrieben %3</translation>
         <translation>Schließen</translation>
     </message>
     <message>
+        <source>Close its outline</source>
+        <translation>Den Umriss schließen</translation>
+    </message>
+    <message>
         <source>Close the outline</source>
         <translation>Umriss schließen</translation>
     </message>
@@ -4042,6 +4122,10 @@ geschrieben %3</translation>
         <translation>Jedes Ding auf seine Weise</translation>
     </message>
     <message>
+        <source>Each waits about %1 for stamps and pads.</source>
+        <translation>Jede Person wartet etwa %1 auf Stempel und Kissen.</translation>
+    </message>
+    <message>
         <source>Each where its size is right, none like its neighbour.</source>
         <translation>Jeder, wo seine Größe stimmt, keiner wie sein Nachbar.</translation>
     </message>
@@ -4120,6 +4204,10 @@ geschrieben %3</translation>
     <message>
         <source>Every step is stamped on simulated paper. What comes first is in front; what lies behind is stamped later, over masks.</source>
         <translation>Jeder Schritt wird auf gedachtem Papier gestempelt. Was zuerst kommt, ist vorn; was dahinter liegt, kommt später, über Masken.</translation>
+    </message>
+    <message>
+        <source>Everybody makes one; stamps and pads go round.</source>
+        <translation>Alle machen eine; Stempel und Kissen gehen herum.</translation>
     </message>
     <message>
         <source>Everything by %1</source>
@@ -4338,8 +4426,16 @@ geschrieben %3</translation>
         <translation>Fuß der Masken: %1</translation>
     </message>
     <message>
+        <source>For a class of %1</source>
+        <translation>Für einen Kurs von %1</translation>
+    </message>
+    <message>
         <source>For a photo: click the corners of a sheet or card of known size, upper left first, then clockwise</source>
         <translation>Für ein Foto: klicke die Ecken eines Blattes oder einer Karte bekannter Größe an, oben links zuerst, dann im Uhrzeigersinn</translation>
+    </message>
+    <message>
+        <source>For each of %1: %2</source>
+        <translation>Für jede der %1 Personen: %2</translation>
     </message>
     <message>
         <source>For this word alone</source>
@@ -4750,6 +4846,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>Wie viele</translation>
     </message>
     <message>
+        <source>How many dots an inch the pictures were scanned with</source>
+        <translation>Mit wie vielen Punkten je Zoll die Bilder gescannt wurden</translation>
+    </message>
+    <message>
         <source>How much of mat %1 shows</source>
         <translation>Wie viel von Zwischenlage %1 zu sehen ist</translation>
     </message>
@@ -4792,6 +4892,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>How tall the thing is really</source>
         <translation>Wie hoch das Ding wirklich ist</translation>
+    </message>
+    <message>
+        <source>How wide the whole drawing is</source>
+        <translation>Wie breit die ganze Zeichnung ist</translation>
     </message>
     <message>
         <source>I know</source>
@@ -4950,6 +5054,14 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>Farben in der Schublade</translation>
     </message>
     <message>
+        <source>Inks, %1 pads of each: %2</source>
+        <translation>Farben, je %1 Kissen: %2</translation>
+    </message>
+    <message>
+        <source>Inks, one pad of each: %1</source>
+        <translation>Farben, je ein Kissen: %1</translation>
+    </message>
+    <message>
         <source>Instead of</source>
         <translation>Statt</translation>
     </message>
@@ -4998,6 +5110,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>Es schwimmt oder watet</translation>
     </message>
     <message>
+        <source>It goes by</source>
+        <translation>Sie richtet sich nach</translation>
+    </message>
+    <message>
         <source>It grows from something here</source>
         <translation>Hier wächst es aus etwas</translation>
     </message>
@@ -5034,6 +5150,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>Er ist im offenen Plan.</translation>
     </message>
     <message>
+        <source>It is left out</source>
+        <translation>Er bleibt weg</translation>
+    </message>
+    <message>
         <source>It is really</source>
         <translation>Es misst wirklich</translation>
     </message>
@@ -5052,6 +5172,14 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>It lies: stamp across it</source>
         <translation>Es liegt: quer darüber stempeln</translation>
+    </message>
+    <message>
+        <source>It looks like %1 once more.</source>
+        <translation>Er sieht aus wie noch einmal %1.</translation>
+    </message>
+    <message>
+        <source>It looks like %1, which is in the drawer.</source>
+        <translation>Er sieht aus wie %1 aus der Schublade.</translation>
     </message>
     <message>
         <source>It reaches nowhere.</source>
@@ -5140,6 +5268,18 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>Its foot lies on %1; it needs land under it.</source>
         <translation>Sein Fuß liegt auf %1; er braucht Land unter sich.</translation>
+    </message>
+    <message>
+        <source>Its outline is closed</source>
+        <translation>Der Umriss ist geschlossen</translation>
+    </message>
+    <message>
+        <source>Its outline is open at %1 places.</source>
+        <translation>Der Umriss ist an %1 Stellen offen.</translation>
+    </message>
+    <message>
+        <source>Its outline is open at one place.</source>
+        <translation>Der Umriss ist an einer Stelle offen.</translation>
     </message>
     <message>
         <source>Its outline stops, so nothing tells the hand where to end. A line by pen closes it.</source>
@@ -5566,6 +5706,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>Aus einer Höhe von %1 sehen</translation>
     </message>
     <message>
+        <source>Look once more</source>
+        <translation>Noch einmal durchsehen</translation>
+    </message>
+    <message>
         <source>Look with a snail's eyes</source>
         <translation>Mit den Augen einer Schnecke sehen</translation>
     </message>
@@ -5594,12 +5738,24 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>Farbflecken werden gesucht …</translation>
     </message>
     <message>
+        <source>Looking through %1 pictures</source>
+        <translation>%1 Bilder werden durchgesehen</translation>
+    </message>
+    <message>
+        <source>Looking through it</source>
+        <translation>Es wird durchgesehen</translation>
+    </message>
+    <message>
         <source>Looking …</source>
         <translation>Suche …</translation>
     </message>
     <message>
         <source>Looking…</source>
         <translation>Suche…</translation>
+    </message>
+    <message>
+        <source>Looks through all pictures of a folder; what is found comes on one page to be named</source>
+        <translation>Sieht alle Bilder eines Ordners durch; was sich findet, kommt auf eine Seite und wird dort benannt</translation>
     </message>
     <message>
         <source>Lou&amp;pe</source>
@@ -5640,6 +5796,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>Make it the hero</source>
         <translation>Zum Helden machen</translation>
+    </message>
+    <message>
+        <source>Makers</source>
+        <translation>Personen</translation>
     </message>
     <message>
         <source>Making cards …</source>
@@ -6138,8 +6298,16 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>Kein Bogen ist groß genug für %1. Ein größerer Bogen in der Schublade hilft, oder eine andersherum gefaltete oder aus zwei Blättern gefügte Klappkarte.</translation>
     </message>
     <message>
+        <source>No single stamp or pad more would help much; most in use is %1, %2.</source>
+        <translation>Kein einzelner Stempel und kein Kissen mehr würde viel helfen; am längsten im Gebrauch ist %1, %2.</translation>
+    </message>
+    <message>
         <source>No stamp in your drawer can be a hero yet: it needs a real height.</source>
         <translation>Noch kann kein Stempel deiner Schublade ein Held sein: er braucht eine wirkliche Höhe.</translation>
+    </message>
+    <message>
+        <source>No stamp was found.</source>
+        <translation>Es wurde kein Stempel gefunden.</translation>
     </message>
     <message>
         <source>No steps yet</source>
@@ -6164,6 +6332,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>No, tell me where they touch</source>
         <translation>Nein, sag mir, wo sie sich berühren</translation>
+    </message>
+    <message>
+        <source>Nobody waits for a stamp or pad.</source>
+        <translation>Niemand wartet auf einen Stempel oder ein Kissen.</translation>
     </message>
     <message>
         <source>None of it will be on the card.</source>
@@ -6374,6 +6546,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>Von %1 behalte den dunkleren Abdruck: decke den anderen mit weißem Stift oder lass das Ausmalen ihn aufnehmen.</translation>
     </message>
     <message>
+        <source>Of each stamp</source>
+        <translation>Von jedem Stempel</translation>
+    </message>
+    <message>
         <source>Of sticky notes %1 times, of masking sheets %2 times.</source>
         <translation>Haftnotizen %1-mal, Maskierbogen %2-mal.</translation>
     </message>
@@ -6490,12 +6666,20 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>Eines gelang nicht gut.</translation>
     </message>
     <message>
+        <source>One heat tool</source>
+        <translation>Ein Heißluftgerät</translation>
+    </message>
+    <message>
         <source>One impression was found.</source>
         <translation>Ein Abdruck wurde gefunden.</translation>
     </message>
     <message>
         <source>One is missing.</source>
         <translation>Eines fehlt.</translation>
+    </message>
+    <message>
+        <source>One maker, %1.</source>
+        <translation>Eine Person, %1.</translation>
     </message>
     <message>
         <source>One mask is in %1.</source>
@@ -6522,6 +6706,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>Ein Papier über mehrere Dinge, wo das weniger Arbeit ist</translation>
     </message>
     <message>
+        <source>One picture does not say how large it is: with how many dots an inch was it scanned?</source>
+        <translation>Ein Bild sagt nicht, wie groß es ist: Mit wie vielen Punkten je Zoll wurde es gescannt?</translation>
+    </message>
+    <message>
         <source>One plan was put into %1.</source>
         <translation>Ein Plan kam nach %1.</translation>
     </message>
@@ -6540,6 +6728,14 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>One speck was dropped.</source>
         <translation>Ein Fleck wurde weggelassen.</translation>
+    </message>
+    <message>
+        <source>One stamp a group: %1 of them. They are as large as the drawing says.</source>
+        <translation>Je Gruppe ein Stempel: %1 Stück. Sie sind so groß, wie die Zeichnung sagt.</translation>
+    </message>
+    <message>
+        <source>One stamp is in the drawer.</source>
+        <translation>Ein Stempel liegt in der Schublade.</translation>
     </message>
     <message>
         <source>One standing thing has its right size.</source>
@@ -6688,6 +6884,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>Pack the drawer</source>
         <translation>Schublade packen</translation>
+    </message>
+    <message>
+        <source>Pads of each ink</source>
+        <translation>Kissen je Farbe</translation>
     </message>
     <message>
         <source>Page at true size</source>
@@ -7006,6 +7206,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>Druckt %1, %2.</translation>
     </message>
     <message>
+        <source>Prints %1, %2; from %3.</source>
+        <translation>Druckt %1, %2; aus %3.</translation>
+    </message>
+    <message>
         <source>Prints are taken to lie three times as exactly; cards are logged as made with it</source>
         <translation>Abdrücke sollen dreimal so genau sitzen; Karten kommen so ins Logbuch</translation>
     </message>
@@ -7098,6 +7302,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>Setze den Hasen auf die Karte: Klicke ihn links bei den Stempeln an (Hare).</translation>
     </message>
     <message>
+        <source>Put the machine away</source>
+        <translation>Die Maschine wegräumen</translation>
+    </message>
+    <message>
         <source>Put the mask back on and fill the pale gap with a marker or a small brush.</source>
         <translation>Lege die Maske wieder auf und fülle die blasse Lücke mit Marker oder kleinem Pinsel.</translation>
     </message>
@@ -7154,6 +7362,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>Wirkt %1 groß, wie es soll: %2.</translation>
     </message>
     <message>
+        <source>Ready on the tables:</source>
+        <translation>Bereit auf den Tischen:</translation>
+    </message>
+    <message>
         <source>Ready ones</source>
         <translation>Fertige</translation>
     </message>
@@ -7172,6 +7384,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>Replace it</source>
         <translation>Ersetzen</translation>
+    </message>
+    <message>
+        <source>Return goes from the name to the height, and on to the next.</source>
+        <translation>Die Eingabetaste führt vom Namen zur Höhe und weiter zum nächsten.</translation>
     </message>
     <message>
         <source>Right</source>
@@ -7296,6 +7512,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>Scan or photograph the card on something darker or lighter than its paper, and hold the picture against the plan.</source>
         <translation>Scanne oder fotografiere die Karte auf etwas Dunklerem oder Hellerem als ihr Papier und halte das Bild gegen den Plan.</translation>
+    </message>
+    <message>
+        <source>Scans have from 50 to 4800 dots an inch.</source>
+        <translation>Scans haben 50 bis 4800 Punkte je Zoll.</translation>
     </message>
     <message>
         <source>Scatter</source>
@@ -7514,6 +7734,14 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>Kleinster passender Umschlag: %1, %2.</translation>
     </message>
     <message>
+        <source>So far the blade's tip trails behind its holder</source>
+        <translation>So weit läuft die Klingenspitze dem Halter nach</translation>
+    </message>
+    <message>
+        <source>So much paper is lost along a cut</source>
+        <translation>So viel Papier geht längs eines Schnitts verloren</translation>
+    </message>
+    <message>
         <source>Some ground</source>
         <translation>Etwas Boden</translation>
     </message>
@@ -7698,8 +7926,20 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>Stempel, die Masken brauchen</translation>
     </message>
     <message>
+        <source>Stamps that were found</source>
+        <translation>Gefundene Stempel</translation>
+    </message>
+    <message>
         <source>Stamps to tape before pressing</source>
         <translation>Vor dem Drücken abzuklebende Stempel</translation>
+    </message>
+    <message>
+        <source>Stamps, %1 of each: %2</source>
+        <translation>Stempel, je %1: %2</translation>
+    </message>
+    <message>
+        <source>Stamps, one of each: %1</source>
+        <translation>Stempel, je einer: %1</translation>
     </message>
     <message>
         <source>Stands %1 away.</source>
@@ -7866,6 +8106,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>%1 abnehmen</translation>
     </message>
     <message>
+        <source>Take %1 stamps into the drawer</source>
+        <translation>%1 Stempel in die Schublade legen</translation>
+    </message>
+    <message>
         <source>Take a mat off</source>
         <translation>Eine Zwischenlage abnehmen</translation>
     </message>
@@ -7956,6 +8200,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>Take off</source>
         <translation>Abnehmen</translation>
+    </message>
+    <message>
+        <source>Take one stamp into the drawer</source>
+        <translation>Einen Stempel in die Schublade legen</translation>
     </message>
     <message>
         <source>Take out</source>
@@ -8050,6 +8298,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>Das ist eine ganze Karte: nah und fern, ein Held, ein Himmel und die Folge, in der gestempelt wird. Mach sie auf Papier oder lass sie erst einmal; sie bleibt aufgehoben.</translation>
     </message>
     <message>
+        <source>That is from 0 to %1 mm.</source>
+        <translation>Das sind 0 bis %1 mm.</translation>
+    </message>
+    <message>
         <source>That is it</source>
         <translation>Das ist es</translation>
     </message>
@@ -8096,6 +8348,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>The base: cut on the line</source>
         <translation>Die Klappkarte: auf der Linie schneiden</translation>
+    </message>
+    <message>
+        <source>The blade trails</source>
+        <translation>Nachlauf der Klinge</translation>
     </message>
     <message>
         <source>The card</source>
@@ -8222,6 +8478,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>Die Kurve auf dem Weg zeigt, wie viel Farbe der Nebel in jeder Entfernung lässt.</translation>
     </message>
     <message>
+        <source>The cutting machine…</source>
+        <translation>Die Schneidemaschine…</translation>
+    </message>
+    <message>
         <source>The darker side is the one away from the light.</source>
         <translation>Die dunklere Seite ist die vom Licht abgewandte.</translation>
     </message>
@@ -8252,6 +8512,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>The drawer was damaged. It was set aside as %1, and the backup from %2 took its place.</source>
         <translation>Die Schublade war beschädigt. Sie liegt als %1 beiseite, und die Sicherung von %2 trat an ihre Stelle.</translation>
+    </message>
+    <message>
+        <source>The drawing does not say its size in millimetres: how wide is all of it?</source>
+        <translation>Die Zeichnung nennt ihre Größe nicht in Millimetern: Wie breit ist sie im Ganzen?</translation>
     </message>
     <message>
         <source>The drawing says how large it is.</source>
@@ -8392,6 +8656,14 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>The log's database was damaged. It was set aside as %1 and made anew from the journal.</source>
         <translation>Die Datenbank des Logbuchs war beschädigt. Sie liegt als %1 beiseite und wurde aus dem Journal neu gemacht.</translation>
+    </message>
+    <message>
+        <source>The machine: %1…</source>
+        <translation>Die Maschine: %1…</translation>
+    </message>
+    <message>
+        <source>The maker of the blade tells it; 0 for a blade that is turned by the machine</source>
+        <translation>Der Hersteller der Klinge nennt es; 0 für eine Klinge, die die Maschine dreht</translation>
     </message>
     <message>
         <source>The mask of the stamp %1</source>
@@ -8550,6 +8822,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>Der Schatten von %1 fällt falsch</translation>
     </message>
     <message>
+        <source>The sheet for the class</source>
+        <translation>Das Blatt für den Kurs</translation>
+    </message>
+    <message>
         <source>The sheets are out of the drawer, %1 offcuts are in it.</source>
         <translation>Die Bogen sind aus der Schublade, %1 Reststücke sind darin.</translation>
     </message>
@@ -8600,6 +8876,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>The steps</source>
         <translation>Die Schritte</translation>
+    </message>
+    <message>
+        <source>The teacher has the masks cut</source>
+        <translation>Die Masken sind schon geschnitten</translation>
     </message>
     <message>
         <source>The thing</source>
@@ -8682,6 +8962,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>Auf der Karte ist kein Gruß.</translation>
     </message>
     <message>
+        <source>There is no picture in this folder.</source>
+        <translation>In diesem Ordner ist kein Bild.</translation>
+    </message>
+    <message>
         <source>There is no plain space</source>
         <translation>Es gibt keine ruhige Stelle</translation>
     </message>
@@ -8696,6 +8980,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>There is nothing to explain here. F1 opens the handbook.</source>
         <translation>Hier gibt es nichts zu erklären. F1 öffnet das Handbuch.</translation>
+    </message>
+    <message>
+        <source>There is nothing to make yet.</source>
+        <translation>Es gibt noch nichts zu machen.</translation>
     </message>
     <message>
         <source>There is one size only: paler pressings and the spacing must do the rest.</source>
@@ -9158,6 +9446,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>Was allein von seiner Farbe ist, findet man sofort, wie viele es auch sind.</translation>
     </message>
     <message>
+        <source>What is done at each</source>
+        <translation>Was jeweils getan wird</translation>
+    </message>
+    <message>
         <source>What is it?</source>
         <translation>Was ist es?</translation>
     </message>
@@ -9266,6 +9558,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>Was kopiert wurde, lässt sich nicht auf diese Karte setzen. %1</translation>
     </message>
     <message>
+        <source>What was found</source>
+        <translation>Was gefunden wurde</translation>
+    </message>
+    <message>
         <source>What was learnt</source>
         <translation>Was gelernt wurde</translation>
     </message>
@@ -9292,6 +9588,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>When a card is made it stands here with its plan: how long it took, what went wrong, and, once you hold a scan or a photo of it against the plan, how it came out. What your hands tell is used for the next one.</source>
         <translation>Ist eine Karte gemacht, steht sie hier mit ihrem Plan: wie lange es dauerte, was schiefging und, sobald du einen Scan oder ein Foto gegen den Plan hältst, wie sie geriet. Was deine Hände sagen, hilft der nächsten.</translation>
+    </message>
+    <message>
+        <source>When each begins, by maker</source>
+        <translation>Wann jede Person beginnt</translation>
     </message>
     <message>
         <source>When it is dry, go over the line with a marker that nearly matches the ground.</source>
@@ -9352,6 +9652,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>Who competes, and why</source>
         <translation>Wer wetteifert, und warum</translation>
+    </message>
+    <message>
+        <source>Who does what when, in hours and minutes; the numbers are those of the table, white needs no tool</source>
+        <translation>Wer wann was tut, in Stunden und Minuten; die Zahlen sind die der Tabelle, Weiß braucht kein Werkzeug</translation>
     </message>
     <message>
         <source>Whole card</source>
@@ -9426,8 +9730,20 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>Mit</translation>
     </message>
     <message>
+        <source>With %1 once more they are done %2 earlier.</source>
+        <translation>Noch einmal %1, und sie sind %2 früher fertig.</translation>
+    </message>
+    <message>
         <source>With a</source>
         <translation>Mit einem</translation>
+    </message>
+    <message>
+        <source>With children, blades, the heat tool and solvents stay with the teacher; small parts are kept from the very young. The makers' labels and the rules of the place go before this sheet.</source>
+        <translation>Mit Kindern bleiben Klingen, Heißluftgerät und Lösungsmittel bei der Lehrkraft; Kleinteile gehören nicht zu den ganz Kleinen. Die Hinweise der Hersteller und die Regeln vor Ort gehen diesem Blatt vor.</translation>
+    </message>
+    <message>
+        <source>With marks, print the PDF at its true size, lay the sheet in, and cut the other file: the machine's eye finds where the sheet lies</source>
+        <translation>Mit Marken: das PDF in wahrer Größe drucken, das Blatt einlegen und die andere Datei schneiden; das Auge der Maschine findet, wo das Blatt liegt</translation>
     </message>
     <message>
         <source>With room for a second word above it</source>
@@ -9436,6 +9752,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>With room for a second word below it</source>
         <translation>Mit Platz für ein zweites Wort darunter</translation>
+    </message>
+    <message>
+        <source>With these stamps and pads it cannot be less than %1.</source>
+        <translation>Mit diesen Stempeln und Kissen geht es nicht unter %1.</translation>
     </message>
     <message>
         <source>Without a place where nothing is, the hero has nothing to stand out from.</source>
@@ -9660,6 +9980,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>a crowd needs stamps</source>
         <translation>eine Menge braucht Stempel</translation>
+    </message>
+    <message>
+        <source>a cut is %1 wide</source>
+        <translation>ein Schnitt ist %1 breit</translation>
     </message>
     <message>
         <source>a damp cloth</source>
@@ -10078,6 +10402,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>und zum Ausmalen %1</translation>
     </message>
     <message>
+        <source>and more: see the list of what the cards need</source>
+        <translation>und mehr: siehe die Liste dessen, was die Karten brauchen</translation>
+    </message>
+    <message>
         <source>animal</source>
         <translation>Tier</translation>
     </message>
@@ -10474,6 +10802,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>schneide ab, was über die Bildkarte hängt</translation>
     </message>
     <message>
+        <source>cut off?</source>
+        <translation>abgeschnitten?</translation>
+    </message>
+    <message>
         <source>cut the masks %1 mm inside the line: %2</source>
         <translation>schneide die Masken %1 mm innerhalb der Linie: %2</translation>
     </message>
@@ -10564,6 +10896,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>down</source>
         <translation>abwärts</translation>
+    </message>
+    <message>
+        <source>dpi</source>
+        <translation>dpi</translation>
     </message>
     <message>
         <source>draw a line</source>
@@ -10708,6 +11044,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>figure</source>
         <translation>Figur</translation>
+    </message>
+    <message>
+        <source>finds printed marks</source>
+        <translation>findet gedruckte Marken</translation>
     </message>
     <message>
         <source>fine</source>
@@ -11226,6 +11566,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>es entpackt sich zu mehr, als eine Schublade haben darf</translation>
     </message>
     <message>
+        <source>its blade trails %1</source>
+        <translation>die Klinge läuft %1 nach</translation>
+    </message>
+    <message>
         <source>its borders</source>
         <translation>seinen Rändern</translation>
     </message>
@@ -11292,6 +11636,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>its weight is balanced</source>
         <translation>ihr Gewicht ist ausgeglichen</translation>
+    </message>
+    <message>
+        <source>its width</source>
+        <translation>ihre Breite</translation>
     </message>
     <message>
         <source>jarring</source>
@@ -11510,6 +11858,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>Marker: %1</translation>
     </message>
     <message>
+        <source>marks printed on the sheet</source>
+        <translation>aufgedruckten Marken</translation>
+    </message>
+    <message>
         <source>mask</source>
         <translation>Maske</translation>
     </message>
@@ -11596,6 +11948,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>nearer over order</source>
         <translation>näher über Reihenfolge</translation>
+    </message>
+    <message>
+        <source>needs %1</source>
+        <translation>nötig: %1</translation>
     </message>
     <message>
         <source>never</source>
@@ -11852,6 +12208,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>one ink</source>
         <translation>eine Farbe</translation>
+    </message>
+    <message>
+        <source>one mask lies meanwhile; the run sheet says which</source>
+        <translation>eine Maske liegt derweil; der Ablauf sagt, welche</translation>
     </message>
     <message>
         <source>one of many small ones, tedious to mask</source>
@@ -12258,6 +12618,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>Schatten</translation>
     </message>
     <message>
+        <source>sheet for a class</source>
+        <translation>Blatt für einen Kurs</translation>
+    </message>
+    <message>
         <source>shelf</source>
         <translation>Regal</translation>
     </message>
@@ -12654,6 +13018,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>die Schublade ist nur zum Lesen geöffnet</translation>
     </message>
     <message>
+        <source>the drawing has more than %1 groups</source>
+        <translation>die Zeichnung hat mehr als %1 Gruppen</translation>
+    </message>
+    <message>
         <source>the drawing has no usable size</source>
         <translation>die Zeichnung hat keine brauchbare Größe</translation>
     </message>
@@ -12672,6 +13040,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>the edges and openings</source>
         <translation>die Kanten und Öffnungen</translation>
+    </message>
+    <message>
+        <source>the edges of the sheet</source>
+        <translation>den Blattkanten</translation>
     </message>
     <message>
         <source>the envelope</source>
@@ -12760,6 +13132,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>the hatched part</source>
         <translation>der schraffierte Teil</translation>
+    </message>
+    <message>
+        <source>the heat tool</source>
+        <translation>das Heißluftgerät</translation>
     </message>
     <message>
         <source>the hero</source>
@@ -12892,6 +13268,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>the packed drawing is damaged, or unpacks to more than %1 MB</source>
         <translation>die gepackte Zeichnung ist beschädigt oder entpackt sich zu mehr als %1 MB</translation>
+    </message>
+    <message>
+        <source>the pad of %1</source>
+        <translation>das Kissen %1</translation>
     </message>
     <message>
         <source>the panel</source>
@@ -13110,8 +13490,16 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>dann warte %1</translation>
     </message>
     <message>
+        <source>there are %1 pictures; %2 is the most in one go</source>
+        <translation>es sind %1 Bilder; auf einmal gehen höchstens %2</translation>
+    </message>
+    <message>
         <source>there are more than 300 000 points to cut</source>
         <translation>es sind mehr als 300 000 Punkte zu schneiden</translation>
+    </message>
+    <message>
+        <source>there as %1</source>
+        <translation>schon da als %1</translation>
     </message>
     <message>
         <source>there is enough</source>

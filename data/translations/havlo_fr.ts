@@ -646,6 +646,10 @@ written %3</source>
         <translation>%1 a maintenant vos chiffres, dans le tiroir et dans ce plan là où ils l'ont.</translation>
     </message>
     <message>
+        <source>%1 heat tools</source>
+        <translation>%1 appareils à air chaud</translation>
+    </message>
+    <message>
         <source>%1 heroes</source>
         <translation>%1 héros</translation>
     </message>
@@ -950,6 +954,10 @@ written %3</source>
         <translation>large de %1 m et haut de %2 m ; le mur du fond est à %3. Tirez ses coins sur la carte.</translation>
     </message>
     <message>
+        <source>%1 makers are done after %2; one with everything at hand takes %3.</source>
+        <translation>%1 personnes ont fini après %2 ; une seule qui a tout sous la main met %3.</translation>
+    </message>
+    <message>
         <source>%1 masks</source>
         <translation>%1 masques</translation>
     </message>
@@ -968,6 +976,10 @@ written %3</source>
     <message>
         <source>%1 masks instead of %2</source>
         <translation>%1 masques au lieu de %2</translation>
+    </message>
+    <message>
+        <source>%1 masks lie meanwhile; the run sheet says which</source>
+        <translation>%1 masques sont posés pendant ce temps ; la feuille de route dit lesquels</translation>
     </message>
     <message>
         <source>%1 masks on %2 sheets; this is sheet %3.</source>
@@ -1044,6 +1056,10 @@ written %3</source>
     <message>
         <source>%1 more that you know of</source>
         <translation>%1 de plus que vous connaissez</translation>
+    </message>
+    <message>
+        <source>%1 more.</source>
+        <translation>%1 de plus.</translation>
     </message>
     <message>
         <source>%1 moves with water; a damp tool over it smears the lines.</source>
@@ -1222,6 +1238,14 @@ written %3</source>
         <translation>%1 taches, leurs couleurs comme sur papier blanc. Nommez les vôtres ; un clic en laisse une de côté.</translation>
     </message>
     <message>
+        <source>%1 pictures</source>
+        <translation>%1 images</translation>
+    </message>
+    <message>
+        <source>%1 pictures do not say how large they are: with how many dots an inch were they scanned?</source>
+        <translation>%1 images ne disent pas leur taille : avec combien de points par pouce ont-elles été numérisées ?</translation>
+    </message>
+    <message>
         <source>%1 pieces come free, %2 cuts free nothing (ringed).</source>
         <translation>%1 pièces se libèrent, %2 coupes ne libèrent rien (entourées).</translation>
     </message>
@@ -1372,6 +1396,18 @@ written %3</source>
     <message>
         <source>%1 stamps</source>
         <translation>%1 tampons</translation>
+    </message>
+    <message>
+        <source>%1 stamps are in the drawer.</source>
+        <translation>%1 tampons sont dans le tiroir.</translation>
+    </message>
+    <message>
+        <source>%1 stamps in %2 pictures.</source>
+        <translation>%1 tampons dans %2 images.</translation>
+    </message>
+    <message>
+        <source>%1 stamps in one picture.</source>
+        <translation>%1 tampons dans une image.</translation>
     </message>
     <message>
         <source>%1 stamps were written with commas for decimal points by an older Havlo. They were mended.</source>
@@ -1746,6 +1782,10 @@ written %3</source>
         <translation>%1, prouvé</translation>
     </message>
     <message>
+        <source>%1, stands for %2</source>
+        <translation>%1, représente %2</translation>
+    </message>
+    <message>
         <source>%1, where %2 is to take the colour</source>
         <translation>%1, là où %2 doit prendre la couleur</translation>
     </message>
@@ -1786,6 +1826,10 @@ written %3</source>
         <translation>%1 : %2</translation>
     </message>
     <message>
+        <source>%1: %2 could not be traced.</source>
+        <translation>%1 : %2 n’ont pas pu être tracés.</translation>
+    </message>
+    <message>
         <source>%1: %2 from the left, %3 from the bottom</source>
         <translation>%1 : %2 depuis la gauche, %3 depuis le bas</translation>
     </message>
@@ -1796,6 +1840,10 @@ written %3</source>
     <message>
         <source>%1: %2 of %3</source>
         <translation>%1 : %2 sur %3</translation>
+    </message>
+    <message>
+        <source>%1: %2 shapes lie in no group and were left out.</source>
+        <translation>%1 : %2 formes ne sont dans aucun groupe et ont été laissées de côté.</translation>
     </message>
     <message>
         <source>%1: %2 steps, about %3. One step at a time; the space bar goes on. You can leave at any step and come back.</source>
@@ -1866,6 +1914,10 @@ written %3</source>
         <translation>%1 : pied %2, %3.</translation>
     </message>
     <message>
+        <source>%1: for a class of %2</source>
+        <translation>%1 : pour un atelier de %2</translation>
+    </message>
+    <message>
         <source>%1: held in place.</source>
         <translation>%1 : tenu en place.</translation>
     </message>
@@ -1920,6 +1972,10 @@ written %3</source>
     <message>
         <source>%1: on the mask. Click to leave it off.</source>
         <translation>%1 : sur le masque. Cliquez pour le laisser.</translation>
+    </message>
+    <message>
+        <source>%1: one shape lies in no group and was left out.</source>
+        <translation>%1 : une forme n’est dans aucun groupe et a été laissée de côté.</translation>
     </message>
     <message>
         <source>%1: one thing moves</source>
@@ -2622,6 +2678,10 @@ written %3</source>
         <translation>Une carte à faire un jour ; Entrée la garde</translation>
     </message>
     <message>
+        <source>A class makes it</source>
+        <translation>Un atelier la fait</translation>
+    </message>
+    <message>
         <source>A clean join</source>
         <translation>Un raccord net</translation>
     </message>
@@ -2654,6 +2714,10 @@ written %3</source>
         <translation>Une foule demande beaucoup de masques, chacun posé souvent. Sous Et si vous voyez ce qu’elle coûte avec moins de monde, et sous Façons ce qu’imprimer par-dessus épargnerait.</translation>
     </message>
     <message>
+        <source>A cut is wide</source>
+        <translation>Largeur de coupe</translation>
+    </message>
+    <message>
         <source>A cut loses</source>
         <translation>Une coupe perd</translation>
     </message>
@@ -2664,6 +2728,10 @@ written %3</source>
     <message>
         <source>A folder for the plans</source>
         <translation>Un dossier pour les plans</translation>
+    </message>
+    <message>
+        <source>A folder of scans</source>
+        <translation>Un dossier de numérisations</translation>
     </message>
     <message>
         <source>A frame with an opening</source>
@@ -2822,6 +2890,10 @@ written %3</source>
         <translation>Une ombre fuit la lumière : depuis le pied, dans l'alignement du sol sous la lumière.</translation>
     </message>
     <message>
+        <source>A sheet laid in askew is found by its marks: cuts lie within %1 mm of the print.</source>
+        <translation>Une feuille posée de travers est trouvée par ses repères : les coupes sont à moins de %1 mm de l’impression.</translation>
+    </message>
+    <message>
         <source>A sky</source>
         <translation>Un ciel</translation>
     </message>
@@ -2904,6 +2976,10 @@ written %3</source>
     <message>
         <source>A whole drawer lies ready: a hare, a kite, poplars, a boat. Put them on a card and see what comes of it.</source>
         <translation>Tout un tiroir est prêt : un lièvre, un cerf-volant, des peupliers, un bateau. Mettez-les sur une carte et voyez ce qu'il en vient.</translation>
+    </message>
+    <message>
+        <source>A whole folder of scans…</source>
+        <translation>Tout un dossier de numérisations…</translation>
     </message>
     <message>
         <source>A4</source>
@@ -3586,6 +3662,10 @@ written %3</source>
         <translation>Fermer</translation>
     </message>
     <message>
+        <source>Close its outline</source>
+        <translation>Fermer le contour</translation>
+    </message>
+    <message>
         <source>Close the outline</source>
         <translation>Fermer le contour</translation>
     </message>
@@ -4042,6 +4122,10 @@ written %3</source>
         <translation>Chaque chose à sa façon</translation>
     </message>
     <message>
+        <source>Each waits about %1 for stamps and pads.</source>
+        <translation>Chacun attend environ %1 des tampons et des encreurs.</translation>
+    </message>
+    <message>
         <source>Each where its size is right, none like its neighbour.</source>
         <translation>Chacun là où sa taille est juste, aucun comme son voisin.</translation>
     </message>
@@ -4120,6 +4204,10 @@ written %3</source>
     <message>
         <source>Every step is stamped on simulated paper. What comes first is in front; what lies behind is stamped later, over masks.</source>
         <translation>Chaque étape est tamponnée sur un papier simulé. Ce qui vient d’abord est devant ; ce qui est derrière vient plus tard, par-dessus des masques.</translation>
+    </message>
+    <message>
+        <source>Everybody makes one; stamps and pads go round.</source>
+        <translation>Chacun en fait une ; tampons et encreurs circulent.</translation>
     </message>
     <message>
         <source>Everything by %1</source>
@@ -4338,8 +4426,16 @@ written %3</source>
         <translation>Pied des masques : %1</translation>
     </message>
     <message>
+        <source>For a class of %1</source>
+        <translation>Pour un atelier de %1</translation>
+    </message>
+    <message>
         <source>For a photo: click the corners of a sheet or card of known size, upper left first, then clockwise</source>
         <translation>Pour une photo : cliquez les coins d'une feuille ou carte de taille connue, en haut à gauche d'abord, puis dans le sens horaire</translation>
+    </message>
+    <message>
+        <source>For each of %1: %2</source>
+        <translation>Pour chacun des %1 : %2</translation>
     </message>
     <message>
         <source>For this word alone</source>
@@ -4750,6 +4846,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>Combien</translation>
     </message>
     <message>
+        <source>How many dots an inch the pictures were scanned with</source>
+        <translation>Avec combien de points par pouce les images ont été numérisées</translation>
+    </message>
+    <message>
         <source>How much of mat %1 shows</source>
         <translation>Combien du passe-partout %1 se voit</translation>
     </message>
@@ -4792,6 +4892,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>How tall the thing is really</source>
         <translation>La vraie hauteur de la chose</translation>
+    </message>
+    <message>
+        <source>How wide the whole drawing is</source>
+        <translation>Largeur du dessin entier</translation>
     </message>
     <message>
         <source>I know</source>
@@ -4950,6 +5054,14 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>Encres du tiroir</translation>
     </message>
     <message>
+        <source>Inks, %1 pads of each: %2</source>
+        <translation>Encres, %1 encreurs de chaque : %2</translation>
+    </message>
+    <message>
+        <source>Inks, one pad of each: %1</source>
+        <translation>Encres, un encreur de chaque : %1</translation>
+    </message>
+    <message>
         <source>Instead of</source>
         <translation>Au lieu de</translation>
     </message>
@@ -4998,6 +5110,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>Il flotte ou patauge</translation>
     </message>
     <message>
+        <source>It goes by</source>
+        <translation>Elle se règle sur</translation>
+    </message>
+    <message>
         <source>It grows from something here</source>
         <translation>Ici il pousse de quelque chose</translation>
     </message>
@@ -5034,6 +5150,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>Il est dans le plan ouvert.</translation>
     </message>
     <message>
+        <source>It is left out</source>
+        <translation>Il est laissé de côté</translation>
+    </message>
+    <message>
         <source>It is really</source>
         <translation>C'est vraiment</translation>
     </message>
@@ -5052,6 +5172,14 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>It lies: stamp across it</source>
         <translation>Elle est couchée : tamponner en travers</translation>
+    </message>
+    <message>
+        <source>It looks like %1 once more.</source>
+        <translation>Il ressemble encore à %1.</translation>
+    </message>
+    <message>
+        <source>It looks like %1, which is in the drawer.</source>
+        <translation>Il ressemble à %1, qui est dans le tiroir.</translation>
     </message>
     <message>
         <source>It reaches nowhere.</source>
@@ -5140,6 +5268,18 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>Its foot lies on %1; it needs land under it.</source>
         <translation>Son pied est sur %1 ; il lui faut de la terre dessous.</translation>
+    </message>
+    <message>
+        <source>Its outline is closed</source>
+        <translation>Son contour est fermé</translation>
+    </message>
+    <message>
+        <source>Its outline is open at %1 places.</source>
+        <translation>Son contour est ouvert à %1 endroits.</translation>
+    </message>
+    <message>
+        <source>Its outline is open at one place.</source>
+        <translation>Son contour est ouvert à un endroit.</translation>
     </message>
     <message>
         <source>Its outline stops, so nothing tells the hand where to end. A line by pen closes it.</source>
@@ -5566,6 +5706,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>Regarder d'une hauteur de %1</translation>
     </message>
     <message>
+        <source>Look once more</source>
+        <translation>Regarder encore</translation>
+    </message>
+    <message>
         <source>Look with a snail's eyes</source>
         <translation>Regarder avec des yeux d'escargot</translation>
     </message>
@@ -5594,12 +5738,24 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>Recherche de taches de couleur …</translation>
     </message>
     <message>
+        <source>Looking through %1 pictures</source>
+        <translation>%1 images sont examinées</translation>
+    </message>
+    <message>
+        <source>Looking through it</source>
+        <translation>Examen en cours</translation>
+    </message>
+    <message>
         <source>Looking …</source>
         <translation>Recherche …</translation>
     </message>
     <message>
         <source>Looking…</source>
         <translation>Recherche…</translation>
+    </message>
+    <message>
+        <source>Looks through all pictures of a folder; what is found comes on one page to be named</source>
+        <translation>Examine toutes les images d’un dossier ; ce qui est trouvé vient sur une page pour être nommé</translation>
     </message>
     <message>
         <source>Lou&amp;pe</source>
@@ -5640,6 +5796,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>Make it the hero</source>
         <translation>En faire le héros</translation>
+    </message>
+    <message>
+        <source>Makers</source>
+        <translation>Personnes</translation>
     </message>
     <message>
         <source>Making cards …</source>
@@ -6138,8 +6298,16 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>Aucune feuille n'est assez grande pour %1. Une feuille plus grande au tiroir aide, ou une carte double pliée dans l'autre sens ou faite de deux feuillets.</translation>
     </message>
     <message>
+        <source>No single stamp or pad more would help much; most in use is %1, %2.</source>
+        <translation>Aucun tampon ou encreur de plus n’aiderait beaucoup ; le plus utilisé est %1, %2.</translation>
+    </message>
+    <message>
         <source>No stamp in your drawer can be a hero yet: it needs a real height.</source>
         <translation>Aucun tampon de votre tiroir ne peut encore être un héros : il lui faut une vraie hauteur.</translation>
+    </message>
+    <message>
+        <source>No stamp was found.</source>
+        <translation>Aucun tampon n’a été trouvé.</translation>
     </message>
     <message>
         <source>No steps yet</source>
@@ -6164,6 +6332,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>No, tell me where they touch</source>
         <translation>Non, dites-moi où ils se touchent</translation>
+    </message>
+    <message>
+        <source>Nobody waits for a stamp or pad.</source>
+        <translation>Personne n’attend de tampon ni d’encreur.</translation>
     </message>
     <message>
         <source>None of it will be on the card.</source>
@@ -6374,6 +6546,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>De %1 gardez l'empreinte plus sombre : couvrez l'autre au stylo blanc, ou laissez la couleur l'absorber.</translation>
     </message>
     <message>
+        <source>Of each stamp</source>
+        <translation>De chaque tampon</translation>
+    </message>
+    <message>
         <source>Of sticky notes %1 times, of masking sheets %2 times.</source>
         <translation>Les notes collantes %1 fois, les feuilles à masquer %2 fois.</translation>
     </message>
@@ -6490,12 +6666,20 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>Un n'est pas bien venu.</translation>
     </message>
     <message>
+        <source>One heat tool</source>
+        <translation>Un appareil à air chaud</translation>
+    </message>
+    <message>
         <source>One impression was found.</source>
         <translation>Une empreinte a été trouvée.</translation>
     </message>
     <message>
         <source>One is missing.</source>
         <translation>Il en manque un.</translation>
+    </message>
+    <message>
+        <source>One maker, %1.</source>
+        <translation>Une personne, %1.</translation>
     </message>
     <message>
         <source>One mask is in %1.</source>
@@ -6522,6 +6706,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>Un papier sur plusieurs choses là où c'est moins de travail</translation>
     </message>
     <message>
+        <source>One picture does not say how large it is: with how many dots an inch was it scanned?</source>
+        <translation>Une image ne dit pas sa taille : avec combien de points par pouce a-t-elle été numérisée ?</translation>
+    </message>
+    <message>
         <source>One plan was put into %1.</source>
         <translation>Un plan fut mis dans %1.</translation>
     </message>
@@ -6540,6 +6728,14 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>One speck was dropped.</source>
         <translation>Une poussière a été laissée.</translation>
+    </message>
+    <message>
+        <source>One stamp a group: %1 of them. They are as large as the drawing says.</source>
+        <translation>Un tampon par groupe : %1 en tout. Ils ont la taille que dit le dessin.</translation>
+    </message>
+    <message>
+        <source>One stamp is in the drawer.</source>
+        <translation>Un tampon est dans le tiroir.</translation>
     </message>
     <message>
         <source>One standing thing has its right size.</source>
@@ -6688,6 +6884,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>Pack the drawer</source>
         <translation>Emballer le tiroir</translation>
+    </message>
+    <message>
+        <source>Pads of each ink</source>
+        <translation>Encreurs par encre</translation>
     </message>
     <message>
         <source>Page at true size</source>
@@ -7006,6 +7206,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>Imprime %1, %2.</translation>
     </message>
     <message>
+        <source>Prints %1, %2; from %3.</source>
+        <translation>Imprime %1, %2 ; de %3.</translation>
+    </message>
+    <message>
         <source>Prints are taken to lie three times as exactly; cards are logged as made with it</source>
         <translation>Les empreintes sont supposées trois fois plus précises ; les cartes vont ainsi au journal</translation>
     </message>
@@ -7098,6 +7302,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>Mettez le lièvre sur la carte : cliquez-le parmi les tampons à gauche (Hare).</translation>
     </message>
     <message>
+        <source>Put the machine away</source>
+        <translation>Ranger la machine</translation>
+    </message>
+    <message>
         <source>Put the mask back on and fill the pale gap with a marker or a small brush.</source>
         <translation>Remettez le masque et remplissez le vide pâle au feutre ou au petit pinceau.</translation>
     </message>
@@ -7154,6 +7362,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>Paraît haut de %1, comme il faut : %2.</translation>
     </message>
     <message>
+        <source>Ready on the tables:</source>
+        <translation>Prêt sur les tables :</translation>
+    </message>
+    <message>
         <source>Ready ones</source>
         <translation>Tout prêts</translation>
     </message>
@@ -7172,6 +7384,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>Replace it</source>
         <translation>Le remplacer</translation>
+    </message>
+    <message>
+        <source>Return goes from the name to the height, and on to the next.</source>
+        <translation>Entrée mène du nom à la hauteur, puis au suivant.</translation>
     </message>
     <message>
         <source>Right</source>
@@ -7296,6 +7512,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>Scan or photograph the card on something darker or lighter than its paper, and hold the picture against the plan.</source>
         <translation>Scannez ou photographiez la carte sur plus sombre ou plus clair que son papier, et tenez l'image contre le plan.</translation>
+    </message>
+    <message>
+        <source>Scans have from 50 to 4800 dots an inch.</source>
+        <translation>Les numérisations ont de 50 à 4800 points par pouce.</translation>
     </message>
     <message>
         <source>Scatter</source>
@@ -7514,6 +7734,14 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>Plus petite enveloppe qui la prend : %1, %2.</translation>
     </message>
     <message>
+        <source>So far the blade's tip trails behind its holder</source>
+        <translation>Retard de la pointe de la lame sur son porte-lame</translation>
+    </message>
+    <message>
+        <source>So much paper is lost along a cut</source>
+        <translation>Papier perdu le long d’une coupe</translation>
+    </message>
+    <message>
         <source>Some ground</source>
         <translation>Un sol</translation>
     </message>
@@ -7698,8 +7926,20 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>Tampons qui demandent des masques</translation>
     </message>
     <message>
+        <source>Stamps that were found</source>
+        <translation>Tampons trouvés</translation>
+    </message>
+    <message>
         <source>Stamps to tape before pressing</source>
         <translation>Tampons à couvrir de ruban avant de presser</translation>
+    </message>
+    <message>
+        <source>Stamps, %1 of each: %2</source>
+        <translation>Tampons, %1 de chaque : %2</translation>
+    </message>
+    <message>
+        <source>Stamps, one of each: %1</source>
+        <translation>Tampons, un de chaque : %1</translation>
     </message>
     <message>
         <source>Stands %1 away.</source>
@@ -7866,6 +8106,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>Enlever %1</translation>
     </message>
     <message>
+        <source>Take %1 stamps into the drawer</source>
+        <translation>Mettre %1 tampons dans le tiroir</translation>
+    </message>
+    <message>
         <source>Take a mat off</source>
         <translation>Enlever un passe-partout</translation>
     </message>
@@ -7956,6 +8200,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>Take off</source>
         <translation>Enlever</translation>
+    </message>
+    <message>
+        <source>Take one stamp into the drawer</source>
+        <translation>Mettre un tampon dans le tiroir</translation>
     </message>
     <message>
         <source>Take out</source>
@@ -8050,6 +8298,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>C’est une carte entière : du proche et du lointain, un héros, un ciel, et l’ordre pour la tamponner. Faites-la sur papier, ou laissez-la pour l’instant ; elle est gardée.</translation>
     </message>
     <message>
+        <source>That is from 0 to %1 mm.</source>
+        <translation>De 0 à %1 mm.</translation>
+    </message>
+    <message>
         <source>That is it</source>
         <translation>C'est cela</translation>
     </message>
@@ -8096,6 +8348,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>The base: cut on the line</source>
         <translation>La carte double : couper sur le trait</translation>
+    </message>
+    <message>
+        <source>The blade trails</source>
+        <translation>Retard de la lame</translation>
     </message>
     <message>
         <source>The card</source>
@@ -8222,6 +8478,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>La courbe sur la promenade montre combien d’encre la brume laisse à chaque distance.</translation>
     </message>
     <message>
+        <source>The cutting machine…</source>
+        <translation>La machine à découper…</translation>
+    </message>
+    <message>
         <source>The darker side is the one away from the light.</source>
         <translation>Le côté sombre est celui qui tourne le dos à la lumière.</translation>
     </message>
@@ -8252,6 +8512,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>The drawer was damaged. It was set aside as %1, and the backup from %2 took its place.</source>
         <translation>Le tiroir était abîmé. Il a été mis de côté comme %1, et la copie du %2 l'a remplacé.</translation>
+    </message>
+    <message>
+        <source>The drawing does not say its size in millimetres: how wide is all of it?</source>
+        <translation>Le dessin ne dit pas sa taille en millimètres : quelle est sa largeur totale ?</translation>
     </message>
     <message>
         <source>The drawing says how large it is.</source>
@@ -8392,6 +8656,14 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>The log's database was damaged. It was set aside as %1 and made anew from the journal.</source>
         <translation>La base du journal était abîmée. Elle a été mise de côté comme %1 et refaite d'après le carnet.</translation>
+    </message>
+    <message>
+        <source>The machine: %1…</source>
+        <translation>La machine : %1…</translation>
+    </message>
+    <message>
+        <source>The maker of the blade tells it; 0 for a blade that is turned by the machine</source>
+        <translation>Le fabricant de la lame l’indique ; 0 pour une lame que la machine oriente</translation>
     </message>
     <message>
         <source>The mask of the stamp %1</source>
@@ -8550,6 +8822,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>L'ombre de %1 tombe du mauvais côté</translation>
     </message>
     <message>
+        <source>The sheet for the class</source>
+        <translation>La feuille de l’atelier</translation>
+    </message>
+    <message>
         <source>The sheets are out of the drawer, %1 offcuts are in it.</source>
         <translation>Les feuilles sont sorties du tiroir, %1 chutes y sont.</translation>
     </message>
@@ -8600,6 +8876,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>The steps</source>
         <translation>Les étapes</translation>
+    </message>
+    <message>
+        <source>The teacher has the masks cut</source>
+        <translation>Les masques sont déjà découpés</translation>
     </message>
     <message>
         <source>The thing</source>
@@ -8682,6 +8962,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>Il n'y a pas de vœu sur la carte.</translation>
     </message>
     <message>
+        <source>There is no picture in this folder.</source>
+        <translation>Il n’y a pas d’image dans ce dossier.</translation>
+    </message>
+    <message>
         <source>There is no plain space</source>
         <translation>Il n'y a pas de place libre</translation>
     </message>
@@ -8696,6 +8980,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>There is nothing to explain here. F1 opens the handbook.</source>
         <translation>Il n’y a rien à expliquer ici. F1 ouvre le manuel.</translation>
+    </message>
+    <message>
+        <source>There is nothing to make yet.</source>
+        <translation>Il n’y a encore rien à faire.</translation>
     </message>
     <message>
         <source>There is one size only: paler pressings and the spacing must do the rest.</source>
@@ -9158,6 +9446,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>Ce qui est seul de sa couleur se trouve aussitôt, si nombreux qu’ils soient.</translation>
     </message>
     <message>
+        <source>What is done at each</source>
+        <translation>Ce qui se fait à chacune</translation>
+    </message>
+    <message>
         <source>What is it?</source>
         <translation>Qu’est-ce ?</translation>
     </message>
@@ -9266,6 +9558,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>Ce qui a été copié ne peut être mis sur cette carte. %1</translation>
     </message>
     <message>
+        <source>What was found</source>
+        <translation>Ce qui a été trouvé</translation>
+    </message>
+    <message>
         <source>What was learnt</source>
         <translation>Ce qui fut appris</translation>
     </message>
@@ -9292,6 +9588,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>When a card is made it stands here with its plan: how long it took, what went wrong, and, once you hold a scan or a photo of it against the plan, how it came out. What your hands tell is used for the next one.</source>
         <translation>Une carte faite est ici avec son plan : le temps pris, ce qui a mal tourné et, une fois un scan ou une photo comparés au plan, comment elle est venue. Ce que disent vos mains sert pour la suivante.</translation>
+    </message>
+    <message>
+        <source>When each begins, by maker</source>
+        <translation>Quand chacun commence</translation>
     </message>
     <message>
         <source>When it is dry, go over the line with a marker that nearly matches the ground.</source>
@@ -9352,6 +9652,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>Who competes, and why</source>
         <translation>Qui rivalise, et pourquoi</translation>
+    </message>
+    <message>
+        <source>Who does what when, in hours and minutes; the numbers are those of the table, white needs no tool</source>
+        <translation>Qui fait quoi et quand, en heures et minutes ; les numéros sont ceux du tableau, le blanc se passe d’outil</translation>
     </message>
     <message>
         <source>Whole card</source>
@@ -9426,8 +9730,20 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>Avec</translation>
     </message>
     <message>
+        <source>With %1 once more they are done %2 earlier.</source>
+        <translation>Avec %1 une fois de plus, ils ont fini %2 plus tôt.</translation>
+    </message>
+    <message>
         <source>With a</source>
         <translation>Avec un</translation>
+    </message>
+    <message>
+        <source>With children, blades, the heat tool and solvents stay with the teacher; small parts are kept from the very young. The makers' labels and the rules of the place go before this sheet.</source>
+        <translation>Avec des enfants, lames, air chaud et solvants restent chez l’animateur ; les petites pièces sont tenues loin des tout-petits. Les étiquettes des fabricants et les règles du lieu passent avant cette feuille.</translation>
+    </message>
+    <message>
+        <source>With marks, print the PDF at its true size, lay the sheet in, and cut the other file: the machine's eye finds where the sheet lies</source>
+        <translation>Avec des repères : imprimez le PDF en vraie grandeur, posez la feuille et découpez l’autre fichier ; l’œil de la machine trouve où est la feuille</translation>
     </message>
     <message>
         <source>With room for a second word above it</source>
@@ -9436,6 +9752,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>With room for a second word below it</source>
         <translation>Avec la place d'un second mot dessous</translation>
+    </message>
+    <message>
+        <source>With these stamps and pads it cannot be less than %1.</source>
+        <translation>Avec ces tampons et encreurs, ce ne peut être moins de %1.</translation>
     </message>
     <message>
         <source>Without a place where nothing is, the hero has nothing to stand out from.</source>
@@ -9660,6 +9980,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>a crowd needs stamps</source>
         <translation>une foule demande des tampons</translation>
+    </message>
+    <message>
+        <source>a cut is %1 wide</source>
+        <translation>une coupe a %1 de large</translation>
     </message>
     <message>
         <source>a damp cloth</source>
@@ -10078,6 +10402,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>et pour colorer %1</translation>
     </message>
     <message>
+        <source>and more: see the list of what the cards need</source>
+        <translation>et plus : voyez la liste de ce que demandent les cartes</translation>
+    </message>
+    <message>
         <source>animal</source>
         <translation>animal</translation>
     </message>
@@ -10474,6 +10802,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>coupez ce qui dépasse du panneau</translation>
     </message>
     <message>
+        <source>cut off?</source>
+        <translation>coupé ?</translation>
+    </message>
+    <message>
         <source>cut the masks %1 mm inside the line: %2</source>
         <translation>coupez les masques à %1 mm à l'intérieur du trait : %2</translation>
     </message>
@@ -10564,6 +10896,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>down</source>
         <translation>vers le bas</translation>
+    </message>
+    <message>
+        <source>dpi</source>
+        <translation>ppp</translation>
     </message>
     <message>
         <source>draw a line</source>
@@ -10708,6 +11044,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>figure</source>
         <translation>figure</translation>
+    </message>
+    <message>
+        <source>finds printed marks</source>
+        <translation>trouve des repères imprimés</translation>
     </message>
     <message>
         <source>fine</source>
@@ -11226,6 +11566,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>il se déballe en plus qu'un tiroir ne peut avoir</translation>
     </message>
     <message>
+        <source>its blade trails %1</source>
+        <translation>sa lame traîne de %1</translation>
+    </message>
+    <message>
         <source>its borders</source>
         <translation>ses bords</translation>
     </message>
@@ -11292,6 +11636,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>its weight is balanced</source>
         <translation>son poids est équilibré</translation>
+    </message>
+    <message>
+        <source>its width</source>
+        <translation>sa largeur</translation>
     </message>
     <message>
         <source>jarring</source>
@@ -11510,6 +11858,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>marqueurs : %1</translation>
     </message>
     <message>
+        <source>marks printed on the sheet</source>
+        <translation>des repères imprimés</translation>
+    </message>
+    <message>
         <source>mask</source>
         <translation>masque</translation>
     </message>
@@ -11596,6 +11948,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>nearer over order</source>
         <translation>plus près par-dessus ordre</translation>
+    </message>
+    <message>
+        <source>needs %1</source>
+        <translation>demande %1</translation>
     </message>
     <message>
         <source>never</source>
@@ -11852,6 +12208,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>one ink</source>
         <translation>une encre</translation>
+    </message>
+    <message>
+        <source>one mask lies meanwhile; the run sheet says which</source>
+        <translation>un masque est posé pendant ce temps ; la feuille de route dit lequel</translation>
     </message>
     <message>
         <source>one of many small ones, tedious to mask</source>
@@ -12258,6 +12618,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>ombre</translation>
     </message>
     <message>
+        <source>sheet for a class</source>
+        <translation>feuille pour un atelier</translation>
+    </message>
+    <message>
         <source>shelf</source>
         <translation>étagère</translation>
     </message>
@@ -12654,6 +13018,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>le tiroir n'est ouvert qu'en lecture</translation>
     </message>
     <message>
+        <source>the drawing has more than %1 groups</source>
+        <translation>le dessin a plus de %1 groupes</translation>
+    </message>
+    <message>
         <source>the drawing has no usable size</source>
         <translation>le dessin n'a pas de taille utilisable</translation>
     </message>
@@ -12672,6 +13040,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>the edges and openings</source>
         <translation>les bords et ouvertures</translation>
+    </message>
+    <message>
+        <source>the edges of the sheet</source>
+        <translation>les bords de la feuille</translation>
     </message>
     <message>
         <source>the envelope</source>
@@ -12760,6 +13132,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>the hatched part</source>
         <translation>la partie hachurée</translation>
+    </message>
+    <message>
+        <source>the heat tool</source>
+        <translation>l’appareil à air chaud</translation>
     </message>
     <message>
         <source>the hero</source>
@@ -12892,6 +13268,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>the packed drawing is damaged, or unpacks to more than %1 MB</source>
         <translation>le dessin emballé est abîmé, ou se déballe en plus de %1 Mo</translation>
+    </message>
+    <message>
+        <source>the pad of %1</source>
+        <translation>l’encreur %1</translation>
     </message>
     <message>
         <source>the panel</source>
@@ -13110,8 +13490,16 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>puis attendez %1</translation>
     </message>
     <message>
+        <source>there are %1 pictures; %2 is the most in one go</source>
+        <translation>il y a %1 images ; %2 au plus en une fois</translation>
+    </message>
+    <message>
         <source>there are more than 300 000 points to cut</source>
         <translation>il y a plus de 300 000 points à couper</translation>
+    </message>
+    <message>
+        <source>there as %1</source>
+        <translation>déjà là : %1</translation>
     </message>
     <message>
         <source>there is enough</source>

@@ -646,6 +646,10 @@ geschreven %3</translation>
         <translation>%1 heeft nu jouw getallen, in de la en in dit plan waar ze hem hebben.</translation>
     </message>
     <message>
+        <source>%1 heat tools</source>
+        <translation>%1 heteluchtapparaten</translation>
+    </message>
+    <message>
         <source>%1 heroes</source>
         <translation>%1 helden</translation>
     </message>
@@ -950,6 +954,10 @@ geschreven %3</translation>
         <translation>%1 m breed en %2 m hoog; de achterwand is %3 weg. Sleep zijn hoeken op de kaart.</translation>
     </message>
     <message>
+        <source>%1 makers are done after %2; one with everything at hand takes %3.</source>
+        <translation>%1 makers zijn na %2 klaar; een die alles bij de hand heeft, doet er %3 over.</translation>
+    </message>
+    <message>
         <source>%1 masks</source>
         <translation>%1 maskers</translation>
     </message>
@@ -968,6 +976,10 @@ geschreven %3</translation>
     <message>
         <source>%1 masks instead of %2</source>
         <translation>%1 maskers in plaats van %2</translation>
+    </message>
+    <message>
+        <source>%1 masks lie meanwhile; the run sheet says which</source>
+        <translation>%1 maskers liggen ondertussen; het werkblad zegt welke</translation>
     </message>
     <message>
         <source>%1 masks on %2 sheets; this is sheet %3.</source>
@@ -1044,6 +1056,10 @@ geschreven %3</translation>
     <message>
         <source>%1 more that you know of</source>
         <translation>nog %1 waar je van weet</translation>
+    </message>
+    <message>
+        <source>%1 more.</source>
+        <translation>Nog %1.</translation>
     </message>
     <message>
         <source>%1 moves with water; a damp tool over it smears the lines.</source>
@@ -1222,6 +1238,14 @@ geschreven %3</translation>
         <translation>%1 vlekken, hun kleuren als op wit papier. Noem wat van jou is; een klik laat er een weg.</translation>
     </message>
     <message>
+        <source>%1 pictures</source>
+        <translation>%1 afbeeldingen</translation>
+    </message>
+    <message>
+        <source>%1 pictures do not say how large they are: with how many dots an inch were they scanned?</source>
+        <translation>%1 afbeeldingen zeggen niet hoe groot ze zijn: met hoeveel punten per inch zijn ze gescand?</translation>
+    </message>
+    <message>
         <source>%1 pieces come free, %2 cuts free nothing (ringed).</source>
         <translation>%1 stukken komen los, %2 sneden maken niets los (omcirkeld).</translation>
     </message>
@@ -1372,6 +1396,18 @@ geschreven %3</translation>
     <message>
         <source>%1 stamps</source>
         <translation>%1 stempels</translation>
+    </message>
+    <message>
+        <source>%1 stamps are in the drawer.</source>
+        <translation>%1 stempels liggen in de la.</translation>
+    </message>
+    <message>
+        <source>%1 stamps in %2 pictures.</source>
+        <translation>%1 stempels in %2 afbeeldingen.</translation>
+    </message>
+    <message>
+        <source>%1 stamps in one picture.</source>
+        <translation>%1 stempels in één afbeelding.</translation>
     </message>
     <message>
         <source>%1 stamps were written with commas for decimal points by an older Havlo. They were mended.</source>
@@ -1746,6 +1782,10 @@ geschreven %3</translation>
         <translation>%1, bewezen</translation>
     </message>
     <message>
+        <source>%1, stands for %2</source>
+        <translation>%1, staat voor %2</translation>
+    </message>
+    <message>
         <source>%1, where %2 is to take the colour</source>
         <translation>%1, waar %2 de kleur moet aannemen</translation>
     </message>
@@ -1786,6 +1826,10 @@ geschreven %3</translation>
         <translation>%1: %2</translation>
     </message>
     <message>
+        <source>%1: %2 could not be traced.</source>
+        <translation>%1: %2 konden niet worden overgetrokken.</translation>
+    </message>
+    <message>
         <source>%1: %2 from the left, %3 from the bottom</source>
         <translation>%1: %2 van links, %3 van onderen</translation>
     </message>
@@ -1796,6 +1840,10 @@ geschreven %3</translation>
     <message>
         <source>%1: %2 of %3</source>
         <translation>%1: %2 van %3</translation>
+    </message>
+    <message>
+        <source>%1: %2 shapes lie in no group and were left out.</source>
+        <translation>%1: %2 vormen liggen in geen groep en zijn weggelaten.</translation>
     </message>
     <message>
         <source>%1: %2 steps, about %3. One step at a time; the space bar goes on. You can leave at any step and come back.</source>
@@ -1866,6 +1914,10 @@ geschreven %3</translation>
         <translation>%1: voet %2, %3.</translation>
     </message>
     <message>
+        <source>%1: for a class of %2</source>
+        <translation>%1: voor een les van %2</translation>
+    </message>
+    <message>
         <source>%1: held in place.</source>
         <translation>%1: vastgehouden.</translation>
     </message>
@@ -1920,6 +1972,10 @@ geschreven %3</translation>
     <message>
         <source>%1: on the mask. Click to leave it off.</source>
         <translation>%1: op het masker. Klik om het weg te laten.</translation>
+    </message>
+    <message>
+        <source>%1: one shape lies in no group and was left out.</source>
+        <translation>%1: één vorm ligt in geen groep en is weggelaten.</translation>
     </message>
     <message>
         <source>%1: one thing moves</source>
@@ -2622,6 +2678,10 @@ geschreven %3</translation>
         <translation>Een kaart voor later; Return bewaart hem</translation>
     </message>
     <message>
+        <source>A class makes it</source>
+        <translation>Een les maakt hem</translation>
+    </message>
+    <message>
         <source>A clean join</source>
         <translation>Een schone naad</translation>
     </message>
@@ -2654,6 +2714,10 @@ geschreven %3</translation>
         <translation>Een menigte vraagt veel maskers, en elk wordt vaak gelegd. Onder Wat als zie je wat ze met minder kost, en onder Manieren wat gewoon overdrukken zou sparen.</translation>
     </message>
     <message>
+        <source>A cut is wide</source>
+        <translation>Breedte van de snede</translation>
+    </message>
+    <message>
         <source>A cut loses</source>
         <translation>Een snede kost</translation>
     </message>
@@ -2664,6 +2728,10 @@ geschreven %3</translation>
     <message>
         <source>A folder for the plans</source>
         <translation>Een map voor de plannen</translation>
+    </message>
+    <message>
+        <source>A folder of scans</source>
+        <translation>Een map met scans</translation>
     </message>
     <message>
         <source>A frame with an opening</source>
@@ -2822,6 +2890,10 @@ geschreven %3</translation>
         <translation>Een schaduw loopt van het licht weg: vanaf de voet, in één lijn met de grond onder het licht.</translation>
     </message>
     <message>
+        <source>A sheet laid in askew is found by its marks: cuts lie within %1 mm of the print.</source>
+        <translation>Een scheef ingelegd vel wordt aan zijn merken gevonden: de sneden liggen binnen %1 mm van de afdruk.</translation>
+    </message>
+    <message>
         <source>A sky</source>
         <translation>Een lucht</translation>
     </message>
@@ -2904,6 +2976,10 @@ geschreven %3</translation>
     <message>
         <source>A whole drawer lies ready: a hare, a kite, poplars, a boat. Put them on a card and see what comes of it.</source>
         <translation>Een hele la ligt klaar: een haas, een vlieger, populieren, een boot. Zet ze op een kaart en kijk wat ervan komt.</translation>
+    </message>
+    <message>
+        <source>A whole folder of scans…</source>
+        <translation>Een hele map met scans…</translation>
     </message>
     <message>
         <source>A4</source>
@@ -3586,6 +3662,10 @@ geschreven %3</translation>
         <translation>Sluiten</translation>
     </message>
     <message>
+        <source>Close its outline</source>
+        <translation>De omtrek sluiten</translation>
+    </message>
+    <message>
         <source>Close the outline</source>
         <translation>De omtrek sluiten</translation>
     </message>
@@ -4042,6 +4122,10 @@ geschreven %3</translation>
         <translation>Elk ding op zijn manier</translation>
     </message>
     <message>
+        <source>Each waits about %1 for stamps and pads.</source>
+        <translation>Ieder wacht ongeveer %1 op stempels en kussens.</translation>
+    </message>
+    <message>
         <source>Each where its size is right, none like its neighbour.</source>
         <translation>Elk waar zijn maat klopt, geen als zijn buur.</translation>
     </message>
@@ -4120,6 +4204,10 @@ geschreven %3</translation>
     <message>
         <source>Every step is stamped on simulated paper. What comes first is in front; what lies behind is stamped later, over masks.</source>
         <translation>Elke stap wordt op nagebootst papier gestempeld. Wat eerst komt, is vooraan; wat erachter ligt, komt later, over maskers.</translation>
+    </message>
+    <message>
+        <source>Everybody makes one; stamps and pads go round.</source>
+        <translation>Iedereen maakt er een; stempels en kussens gaan rond.</translation>
     </message>
     <message>
         <source>Everything by %1</source>
@@ -4338,8 +4426,16 @@ geschreven %3</translation>
         <translation>Voet van maskers: %1</translation>
     </message>
     <message>
+        <source>For a class of %1</source>
+        <translation>Voor een les van %1</translation>
+    </message>
+    <message>
         <source>For a photo: click the corners of a sheet or card of known size, upper left first, then clockwise</source>
         <translation>Voor een foto: klik de hoeken aan van een vel of kaart van bekende maat, linksboven eerst, dan met de klok mee</translation>
+    </message>
+    <message>
+        <source>For each of %1: %2</source>
+        <translation>Voor elk van de %1: %2</translation>
     </message>
     <message>
         <source>For this word alone</source>
@@ -4750,6 +4846,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>Hoeveel</translation>
     </message>
     <message>
+        <source>How many dots an inch the pictures were scanned with</source>
+        <translation>Met hoeveel punten per inch de afbeeldingen zijn gescand</translation>
+    </message>
+    <message>
         <source>How much of mat %1 shows</source>
         <translation>Hoeveel van mat %1 te zien is</translation>
     </message>
@@ -4792,6 +4892,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>How tall the thing is really</source>
         <translation>Hoe hoog het ding echt is</translation>
+    </message>
+    <message>
+        <source>How wide the whole drawing is</source>
+        <translation>Hoe breed de hele tekening is</translation>
     </message>
     <message>
         <source>I know</source>
@@ -4950,6 +5054,14 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>Inkten in de la</translation>
     </message>
     <message>
+        <source>Inks, %1 pads of each: %2</source>
+        <translation>Inkten, van elk %1 kussens: %2</translation>
+    </message>
+    <message>
+        <source>Inks, one pad of each: %1</source>
+        <translation>Inkten, van elk één kussen: %1</translation>
+    </message>
+    <message>
         <source>Instead of</source>
         <translation>In plaats van</translation>
     </message>
@@ -4998,6 +5110,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>Het drijft of waadt</translation>
     </message>
     <message>
+        <source>It goes by</source>
+        <translation>Hij gaat af op</translation>
+    </message>
+    <message>
         <source>It grows from something here</source>
         <translation>Hier groeit het uit iets</translation>
     </message>
@@ -5034,6 +5150,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>Het is in het open plan.</translation>
     </message>
     <message>
+        <source>It is left out</source>
+        <translation>Hij blijft weg</translation>
+    </message>
+    <message>
         <source>It is really</source>
         <translation>Het is echt</translation>
     </message>
@@ -5052,6 +5172,14 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>It lies: stamp across it</source>
         <translation>Het ligt: eroverheen stempelen</translation>
+    </message>
+    <message>
+        <source>It looks like %1 once more.</source>
+        <translation>Hij lijkt nog eens op %1.</translation>
+    </message>
+    <message>
+        <source>It looks like %1, which is in the drawer.</source>
+        <translation>Hij lijkt op %1, die in de la ligt.</translation>
     </message>
     <message>
         <source>It reaches nowhere.</source>
@@ -5140,6 +5268,18 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>Its foot lies on %1; it needs land under it.</source>
         <translation>Zijn voet ligt op %1; hij wil land onder zich.</translation>
+    </message>
+    <message>
+        <source>Its outline is closed</source>
+        <translation>De omtrek is gesloten</translation>
+    </message>
+    <message>
+        <source>Its outline is open at %1 places.</source>
+        <translation>De omtrek is op %1 plaatsen open.</translation>
+    </message>
+    <message>
+        <source>Its outline is open at one place.</source>
+        <translation>De omtrek is op één plaats open.</translation>
     </message>
     <message>
         <source>Its outline stops, so nothing tells the hand where to end. A line by pen closes it.</source>
@@ -5566,6 +5706,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>Kijk van een hoogte van %1</translation>
     </message>
     <message>
+        <source>Look once more</source>
+        <translation>Nog eens kijken</translation>
+    </message>
+    <message>
         <source>Look with a snail's eyes</source>
         <translation>Kijk met de ogen van een slak</translation>
     </message>
@@ -5594,12 +5738,24 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>Kleurvlekken worden gezocht …</translation>
     </message>
     <message>
+        <source>Looking through %1 pictures</source>
+        <translation>%1 afbeeldingen worden bekeken</translation>
+    </message>
+    <message>
+        <source>Looking through it</source>
+        <translation>Wordt bekeken</translation>
+    </message>
+    <message>
         <source>Looking …</source>
         <translation>Zoekt …</translation>
     </message>
     <message>
         <source>Looking…</source>
         <translation>Zoekt…</translation>
+    </message>
+    <message>
+        <source>Looks through all pictures of a folder; what is found comes on one page to be named</source>
+        <translation>Bekijkt alle afbeeldingen van een map; wat gevonden wordt, komt op één pagina om een naam te krijgen</translation>
     </message>
     <message>
         <source>Lou&amp;pe</source>
@@ -5640,6 +5796,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>Make it the hero</source>
         <translation>Tot held maken</translation>
+    </message>
+    <message>
+        <source>Makers</source>
+        <translation>Makers</translation>
     </message>
     <message>
         <source>Making cards …</source>
@@ -6138,8 +6298,16 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>Geen vel is groot genoeg voor %1. Een groter vel in de la helpt, of een dubbele kaart die andersom gevouwen of uit twee bladen gemaakt is.</translation>
     </message>
     <message>
+        <source>No single stamp or pad more would help much; most in use is %1, %2.</source>
+        <translation>Geen enkele stempel of kussen meer zou veel helpen; het langst in gebruik is %1, %2.</translation>
+    </message>
+    <message>
         <source>No stamp in your drawer can be a hero yet: it needs a real height.</source>
         <translation>Nog geen stempel in je la kan held zijn: hij wil een echte hoogte.</translation>
+    </message>
+    <message>
+        <source>No stamp was found.</source>
+        <translation>Er is geen stempel gevonden.</translation>
     </message>
     <message>
         <source>No steps yet</source>
@@ -6164,6 +6332,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>No, tell me where they touch</source>
         <translation>Nee, zeg me waar ze elkaar raken</translation>
+    </message>
+    <message>
+        <source>Nobody waits for a stamp or pad.</source>
+        <translation>Niemand wacht op een stempel of kussen.</translation>
     </message>
     <message>
         <source>None of it will be on the card.</source>
@@ -6374,6 +6546,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>Houd van %1 de donkerste afdruk: dek de andere met witte pen, of laat het kleuren hem opnemen.</translation>
     </message>
     <message>
+        <source>Of each stamp</source>
+        <translation>Van elke stempel</translation>
+    </message>
+    <message>
         <source>Of sticky notes %1 times, of masking sheets %2 times.</source>
         <translation>Plakbriefjes %1 keer, maskeervellen %2 keer.</translation>
     </message>
@@ -6490,12 +6666,20 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>Eén lukte niet goed.</translation>
     </message>
     <message>
+        <source>One heat tool</source>
+        <translation>Eén heteluchtapparaat</translation>
+    </message>
+    <message>
         <source>One impression was found.</source>
         <translation>Er is één afdruk gevonden.</translation>
     </message>
     <message>
         <source>One is missing.</source>
         <translation>Er ontbreekt er een.</translation>
+    </message>
+    <message>
+        <source>One maker, %1.</source>
+        <translation>Eén maker, %1.</translation>
     </message>
     <message>
         <source>One mask is in %1.</source>
@@ -6522,6 +6706,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>Eén papier over meer dingen waar dat minder werk is</translation>
     </message>
     <message>
+        <source>One picture does not say how large it is: with how many dots an inch was it scanned?</source>
+        <translation>Eén afbeelding zegt niet hoe groot ze is: met hoeveel punten per inch is ze gescand?</translation>
+    </message>
+    <message>
         <source>One plan was put into %1.</source>
         <translation>Eén plan kwam in %1.</translation>
     </message>
@@ -6540,6 +6728,14 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>One speck was dropped.</source>
         <translation>Eén spikkel is weggelaten.</translation>
+    </message>
+    <message>
+        <source>One stamp a group: %1 of them. They are as large as the drawing says.</source>
+        <translation>Eén stempel per groep: %1 stuks. Ze zijn zo groot als de tekening zegt.</translation>
+    </message>
+    <message>
+        <source>One stamp is in the drawer.</source>
+        <translation>Eén stempel ligt in de la.</translation>
     </message>
     <message>
         <source>One standing thing has its right size.</source>
@@ -6688,6 +6884,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>Pack the drawer</source>
         <translation>De la inpakken</translation>
+    </message>
+    <message>
+        <source>Pads of each ink</source>
+        <translation>Kussens per inkt</translation>
     </message>
     <message>
         <source>Page at true size</source>
@@ -7006,6 +7206,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>Drukt %1, %2.</translation>
     </message>
     <message>
+        <source>Prints %1, %2; from %3.</source>
+        <translation>Drukt %1, %2; uit %3.</translation>
+    </message>
+    <message>
         <source>Prints are taken to lie three times as exactly; cards are logged as made with it</source>
         <translation>Afdrukken zouden drie keer zo nauwkeurig zitten; kaarten komen zo in het logboek</translation>
     </message>
@@ -7098,6 +7302,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>Zet de haas op de kaart: klik hem links bij de stempels aan (Hare).</translation>
     </message>
     <message>
+        <source>Put the machine away</source>
+        <translation>De machine opruimen</translation>
+    </message>
+    <message>
         <source>Put the mask back on and fill the pale gap with a marker or a small brush.</source>
         <translation>Leg het masker terug en vul de bleke opening met een marker of kleine kwast.</translation>
     </message>
@@ -7154,6 +7362,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>Lijkt %1 hoog, zoals het hoort: %2.</translation>
     </message>
     <message>
+        <source>Ready on the tables:</source>
+        <translation>Klaar op de tafels:</translation>
+    </message>
+    <message>
         <source>Ready ones</source>
         <translation>Klare</translation>
     </message>
@@ -7172,6 +7384,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>Replace it</source>
         <translation>Vervangen</translation>
+    </message>
+    <message>
+        <source>Return goes from the name to the height, and on to the next.</source>
+        <translation>Enter gaat van de naam naar de hoogte en door naar de volgende.</translation>
     </message>
     <message>
         <source>Right</source>
@@ -7296,6 +7512,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>Scan or photograph the card on something darker or lighter than its paper, and hold the picture against the plan.</source>
         <translation>Scan of fotografeer de kaart op iets donkerders of lichters dan zijn papier en houd het beeld tegen het plan.</translation>
+    </message>
+    <message>
+        <source>Scans have from 50 to 4800 dots an inch.</source>
+        <translation>Scans hebben 50 tot 4800 punten per inch.</translation>
     </message>
     <message>
         <source>Scatter</source>
@@ -7514,6 +7734,14 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>Kleinste passende envelop: %1, %2.</translation>
     </message>
     <message>
+        <source>So far the blade's tip trails behind its holder</source>
+        <translation>Zo ver sleept de punt van het mes achter de houder</translation>
+    </message>
+    <message>
+        <source>So much paper is lost along a cut</source>
+        <translation>Zoveel papier gaat langs een snede verloren</translation>
+    </message>
+    <message>
         <source>Some ground</source>
         <translation>Wat grond</translation>
     </message>
@@ -7698,8 +7926,20 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>Stempels die maskers nodig hebben</translation>
     </message>
     <message>
+        <source>Stamps that were found</source>
+        <translation>Gevonden stempels</translation>
+    </message>
+    <message>
         <source>Stamps to tape before pressing</source>
         <translation>Stempels om voor het drukken af te plakken</translation>
+    </message>
+    <message>
+        <source>Stamps, %1 of each: %2</source>
+        <translation>Stempels, van elk %1: %2</translation>
+    </message>
+    <message>
+        <source>Stamps, one of each: %1</source>
+        <translation>Stempels, van elk één: %1</translation>
     </message>
     <message>
         <source>Stands %1 away.</source>
@@ -7866,6 +8106,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>%1 eraf nemen</translation>
     </message>
     <message>
+        <source>Take %1 stamps into the drawer</source>
+        <translation>%1 stempels in de la leggen</translation>
+    </message>
+    <message>
         <source>Take a mat off</source>
         <translation>Een mat eraf nemen</translation>
     </message>
@@ -7956,6 +8200,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>Take off</source>
         <translation>Eraf nemen</translation>
+    </message>
+    <message>
+        <source>Take one stamp into the drawer</source>
+        <translation>Eén stempel in de la leggen</translation>
     </message>
     <message>
         <source>Take out</source>
@@ -8050,6 +8298,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>Dat is een hele kaart: dichtbij en ver, één held, een lucht en de volgorde om te stempelen. Maak haar op papier of laat haar nog even; ze blijft bewaard.</translation>
     </message>
     <message>
+        <source>That is from 0 to %1 mm.</source>
+        <translation>Dat is 0 tot %1 mm.</translation>
+    </message>
+    <message>
         <source>That is it</source>
         <translation>Dat is het</translation>
     </message>
@@ -8096,6 +8348,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>The base: cut on the line</source>
         <translation>De dubbele kaart: snijd op de lijn</translation>
+    </message>
+    <message>
+        <source>The blade trails</source>
+        <translation>Het mes sleept na</translation>
     </message>
     <message>
         <source>The card</source>
@@ -8222,6 +8478,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>De kromme op de wandeling toont hoeveel inkt de mist op elke afstand overlaat.</translation>
     </message>
     <message>
+        <source>The cutting machine…</source>
+        <translation>De snijmachine…</translation>
+    </message>
+    <message>
         <source>The darker side is the one away from the light.</source>
         <translation>De donkerdere kant is die van het licht af.</translation>
     </message>
@@ -8252,6 +8512,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>The drawer was damaged. It was set aside as %1, and the backup from %2 took its place.</source>
         <translation>De la was beschadigd. Hij is apart gelegd als %1, en de reservekopie van %2 kwam ervoor in de plaats.</translation>
+    </message>
+    <message>
+        <source>The drawing does not say its size in millimetres: how wide is all of it?</source>
+        <translation>De tekening zegt haar maat niet in millimeters: hoe breed is ze in haar geheel?</translation>
     </message>
     <message>
         <source>The drawing says how large it is.</source>
@@ -8392,6 +8656,14 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>The log's database was damaged. It was set aside as %1 and made anew from the journal.</source>
         <translation>De database van het logboek was beschadigd. Hij is apart gelegd als %1 en opnieuw gemaakt uit het journaal.</translation>
+    </message>
+    <message>
+        <source>The machine: %1…</source>
+        <translation>De machine: %1…</translation>
+    </message>
+    <message>
+        <source>The maker of the blade tells it; 0 for a blade that is turned by the machine</source>
+        <translation>De fabrikant van het mes zegt het; 0 voor een mes dat de machine draait</translation>
     </message>
     <message>
         <source>The mask of the stamp %1</source>
@@ -8550,6 +8822,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>De schaduw van %1 valt verkeerd</translation>
     </message>
     <message>
+        <source>The sheet for the class</source>
+        <translation>Het blad voor de les</translation>
+    </message>
+    <message>
         <source>The sheets are out of the drawer, %1 offcuts are in it.</source>
         <translation>De vellen zijn uit de la, %1 reststukken zitten erin.</translation>
     </message>
@@ -8600,6 +8876,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>The steps</source>
         <translation>De stappen</translation>
+    </message>
+    <message>
+        <source>The teacher has the masks cut</source>
+        <translation>De maskers zijn al gesneden</translation>
     </message>
     <message>
         <source>The thing</source>
@@ -8682,6 +8962,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>Er is geen groet op de kaart.</translation>
     </message>
     <message>
+        <source>There is no picture in this folder.</source>
+        <translation>In deze map staat geen afbeelding.</translation>
+    </message>
+    <message>
         <source>There is no plain space</source>
         <translation>Er is geen rustige plek</translation>
     </message>
@@ -8696,6 +8980,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>There is nothing to explain here. F1 opens the handbook.</source>
         <translation>Hier valt niets uit te leggen. F1 opent het handboek.</translation>
+    </message>
+    <message>
+        <source>There is nothing to make yet.</source>
+        <translation>Er is nog niets te maken.</translation>
     </message>
     <message>
         <source>There is one size only: paler pressings and the spacing must do the rest.</source>
@@ -9158,6 +9446,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>Wat als enige zijn kleur heeft, vind je meteen, met hoeveel ze ook zijn.</translation>
     </message>
     <message>
+        <source>What is done at each</source>
+        <translation>Wat er bij elk gebeurt</translation>
+    </message>
+    <message>
         <source>What is it?</source>
         <translation>Wat is het?</translation>
     </message>
@@ -9266,6 +9558,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>Wat gekopieerd is kan niet op deze kaart gezet worden. %1</translation>
     </message>
     <message>
+        <source>What was found</source>
+        <translation>Wat er gevonden is</translation>
+    </message>
+    <message>
         <source>What was learnt</source>
         <translation>Wat geleerd is</translation>
     </message>
@@ -9292,6 +9588,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>When a card is made it stands here with its plan: how long it took, what went wrong, and, once you hold a scan or a photo of it against the plan, how it came out. What your hands tell is used for the next one.</source>
         <translation>Als een kaart gemaakt is staat hij hier met zijn plan: hoe lang het duurde, wat misging en, zodra je er een scan of foto tegen houdt, hoe hij werd. Wat je handen zeggen dient de volgende.</translation>
+    </message>
+    <message>
+        <source>When each begins, by maker</source>
+        <translation>Wanneer ieder begint</translation>
     </message>
     <message>
         <source>When it is dry, go over the line with a marker that nearly matches the ground.</source>
@@ -9352,6 +9652,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>Who competes, and why</source>
         <translation>Wie wedijvert, en waarom</translation>
+    </message>
+    <message>
+        <source>Who does what when, in hours and minutes; the numbers are those of the table, white needs no tool</source>
+        <translation>Wie wat wanneer doet, in uren en minuten; de nummers zijn die van de tabel, wit heeft geen gereedschap nodig</translation>
     </message>
     <message>
         <source>Whole card</source>
@@ -9426,8 +9730,20 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>Met</translation>
     </message>
     <message>
+        <source>With %1 once more they are done %2 earlier.</source>
+        <translation>Met %1 nog eens zijn ze %2 eerder klaar.</translation>
+    </message>
+    <message>
         <source>With a</source>
         <translation>Met een</translation>
+    </message>
+    <message>
+        <source>With children, blades, the heat tool and solvents stay with the teacher; small parts are kept from the very young. The makers' labels and the rules of the place go before this sheet.</source>
+        <translation>Met kinderen blijven messen, heteluchtapparaat en oplosmiddelen bij de leerkracht; kleine onderdelen houdt men bij de allerkleinsten weg. De etiketten van de fabrikanten en de regels ter plaatse gaan voor dit blad.</translation>
+    </message>
+    <message>
+        <source>With marks, print the PDF at its true size, lay the sheet in, and cut the other file: the machine's eye finds where the sheet lies</source>
+        <translation>Met merken: druk de PDF op ware grootte af, leg het vel in en snijd het andere bestand; het oog van de machine vindt waar het vel ligt</translation>
     </message>
     <message>
         <source>With room for a second word above it</source>
@@ -9436,6 +9752,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>With room for a second word below it</source>
         <translation>Met ruimte voor een tweede woord eronder</translation>
+    </message>
+    <message>
+        <source>With these stamps and pads it cannot be less than %1.</source>
+        <translation>Met deze stempels en kussens kan het niet minder zijn dan %1.</translation>
     </message>
     <message>
         <source>Without a place where nothing is, the hero has nothing to stand out from.</source>
@@ -9660,6 +9980,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>a crowd needs stamps</source>
         <translation>een menigte heeft stempels nodig</translation>
+    </message>
+    <message>
+        <source>a cut is %1 wide</source>
+        <translation>een snede is %1 breed</translation>
     </message>
     <message>
         <source>a damp cloth</source>
@@ -10078,6 +10402,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>en voor het kleuren %1</translation>
     </message>
     <message>
+        <source>and more: see the list of what the cards need</source>
+        <translation>en meer: zie de lijst van wat de kaarten nodig hebben</translation>
+    </message>
+    <message>
         <source>animal</source>
         <translation>dier</translation>
     </message>
@@ -10474,6 +10802,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>snijd af wat over de beeldkaart hangt</translation>
     </message>
     <message>
+        <source>cut off?</source>
+        <translation>afgesneden?</translation>
+    </message>
+    <message>
         <source>cut the masks %1 mm inside the line: %2</source>
         <translation>knip de maskers %1 mm binnen de lijn: %2</translation>
     </message>
@@ -10564,6 +10896,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>down</source>
         <translation>omlaag</translation>
+    </message>
+    <message>
+        <source>dpi</source>
+        <translation>dpi</translation>
     </message>
     <message>
         <source>draw a line</source>
@@ -10708,6 +11044,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>figure</source>
         <translation>figuur</translation>
+    </message>
+    <message>
+        <source>finds printed marks</source>
+        <translation>vindt gedrukte merken</translation>
     </message>
     <message>
         <source>fine</source>
@@ -11226,6 +11566,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>het pakt uit tot meer dan een la mag hebben</translation>
     </message>
     <message>
+        <source>its blade trails %1</source>
+        <translation>het mes sleept %1 na</translation>
+    </message>
+    <message>
         <source>its borders</source>
         <translation>zijn randen</translation>
     </message>
@@ -11292,6 +11636,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>its weight is balanced</source>
         <translation>zijn gewicht is in evenwicht</translation>
+    </message>
+    <message>
+        <source>its width</source>
+        <translation>haar breedte</translation>
     </message>
     <message>
         <source>jarring</source>
@@ -11510,6 +11858,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>markers: %1</translation>
     </message>
     <message>
+        <source>marks printed on the sheet</source>
+        <translation>gedrukte merken op het vel</translation>
+    </message>
+    <message>
         <source>mask</source>
         <translation>masker</translation>
     </message>
@@ -11596,6 +11948,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>nearer over order</source>
         <translation>dichterbij over volgorde</translation>
+    </message>
+    <message>
+        <source>needs %1</source>
+        <translation>vraagt %1</translation>
     </message>
     <message>
         <source>never</source>
@@ -11852,6 +12208,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>one ink</source>
         <translation>één inkt</translation>
+    </message>
+    <message>
+        <source>one mask lies meanwhile; the run sheet says which</source>
+        <translation>één masker ligt ondertussen; het werkblad zegt welk</translation>
     </message>
     <message>
         <source>one of many small ones, tedious to mask</source>
@@ -12258,6 +12618,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>schaduw</translation>
     </message>
     <message>
+        <source>sheet for a class</source>
+        <translation>blad voor een les</translation>
+    </message>
+    <message>
         <source>shelf</source>
         <translation>plank</translation>
     </message>
@@ -12654,6 +13018,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>de la is alleen om te lezen geopend</translation>
     </message>
     <message>
+        <source>the drawing has more than %1 groups</source>
+        <translation>de tekening heeft meer dan %1 groepen</translation>
+    </message>
+    <message>
         <source>the drawing has no usable size</source>
         <translation>de tekening heeft geen bruikbare maat</translation>
     </message>
@@ -12672,6 +13040,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>the edges and openings</source>
         <translation>de randen en openingen</translation>
+    </message>
+    <message>
+        <source>the edges of the sheet</source>
+        <translation>de randen van het vel</translation>
     </message>
     <message>
         <source>the envelope</source>
@@ -12760,6 +13132,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>the hatched part</source>
         <translation>het gearceerde deel</translation>
+    </message>
+    <message>
+        <source>the heat tool</source>
+        <translation>het heteluchtapparaat</translation>
     </message>
     <message>
         <source>the hero</source>
@@ -12892,6 +13268,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>the packed drawing is damaged, or unpacks to more than %1 MB</source>
         <translation>de ingepakte tekening is beschadigd, of pakt uit tot meer dan %1 MB</translation>
+    </message>
+    <message>
+        <source>the pad of %1</source>
+        <translation>het kussen %1</translation>
     </message>
     <message>
         <source>the panel</source>
@@ -13110,8 +13490,16 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>wacht dan %1</translation>
     </message>
     <message>
+        <source>there are %1 pictures; %2 is the most in one go</source>
+        <translation>er zijn %1 afbeeldingen; %2 is het meeste in één keer</translation>
+    </message>
+    <message>
         <source>there are more than 300 000 points to cut</source>
         <translation>er zijn meer dan 300 000 punten te snijden</translation>
+    </message>
+    <message>
+        <source>there as %1</source>
+        <translation>er al als %1</translation>
     </message>
     <message>
         <source>there is enough</source>
