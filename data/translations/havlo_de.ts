@@ -11042,6 +11042,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>ferner unter Reihenfolge</translation>
     </message>
     <message>
+        <source>fewer than three marks are seen on the sheet</source>
+        <translation>auf dem Blatt sind weniger als drei Marken zu sehen</translation>
+    </message>
+    <message>
         <source>figure</source>
         <translation>Figur</translation>
     </message>
@@ -13252,6 +13256,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>the lower part</source>
         <translation>der untere Teil</translation>
+    </message>
+    <message>
+        <source>the marks seen on the sheet are not those of the file</source>
+        <translation>die Marken auf dem Blatt sind nicht die der Datei</translation>
     </message>
     <message>
         <source>the name is too long</source>

@@ -11042,6 +11042,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>plus loin sous ordre</translation>
     </message>
     <message>
+        <source>fewer than three marks are seen on the sheet</source>
+        <translation>moins de trois repères sont visibles sur la feuille</translation>
+    </message>
+    <message>
         <source>figure</source>
         <translation>figure</translation>
     </message>
@@ -13252,6 +13256,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>the lower part</source>
         <translation>la partie inférieure</translation>
+    </message>
+    <message>
+        <source>the marks seen on the sheet are not those of the file</source>
+        <translation>les repères vus sur la feuille ne sont pas ceux du fichier</translation>
     </message>
     <message>
         <source>the name is too long</source>

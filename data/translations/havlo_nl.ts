@@ -11042,6 +11042,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>verder onder volgorde</translation>
     </message>
     <message>
+        <source>fewer than three marks are seen on the sheet</source>
+        <translation>op het vel zijn minder dan drie merken te zien</translation>
+    </message>
+    <message>
         <source>figure</source>
         <translation>figuur</translation>
     </message>
@@ -13252,6 +13256,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>the lower part</source>
         <translation>het onderste deel</translation>
+    </message>
+    <message>
+        <source>the marks seen on the sheet are not those of the file</source>
+        <translation>de merken op het vel zijn niet die van het bestand</translation>
     </message>
     <message>
         <source>the name is too long</source>

@@ -108,12 +108,12 @@ QWidget* BatchPage::buildClass() {
   m_masksReady = new QCheckBox(tr("The teacher has the masks cut"));
   m_masksReady->setChecked(wish.masksReady);
   column->addWidget(m_masksReady);
-  m_classFacts = inkLabel({}, labelFont(), theme().ink, true);
-  m_classFacts->setObjectName(QStringLiteral("classFacts"));
-  column->addWidget(m_classFacts);
   auto* print = drawnButton("act-print", tr("The sheet for the class"));
   print->setObjectName(QStringLiteral("printClass"));
   column->addWidget(print);
+  m_classFacts = inkLabel({}, labelFont(), theme().ink, true);
+  m_classFacts->setObjectName(QStringLiteral("classFacts"));
+  column->addWidget(m_classFacts);
   connect(print, &QPushButton::clicked, this, &BatchPage::printClassRequested);
   const auto keep = [this] {
     ClassWish now = keptClassWish();
@@ -161,7 +161,7 @@ void BatchPage::beginWork() {
       },
       [this](const PlanState&, Work work) {
         m_batch = std::move(work.batch), m_needs = std::move(work.needs);
-        showText(m_classFacts, work.classFacts.join(u' '));
+        showText(m_classFacts, work.classFacts.join(u'\n'));
         m_fresh = true;
         Q_EMIT changed();
       });

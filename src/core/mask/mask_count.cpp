@@ -136,13 +136,16 @@ class Layings {
   /// @param units  as united(); `stays` for each of them
   Layings(const std::vector<std::vector<int>>& units, const std::vector<std::vector<char>>& stays)
       : m_units(units), m_stays(stays) {
-    std::unordered_map<int, size_t> next;
+    int most = -1;
+    for (const std::vector<int>& step : units)
+      for (int u : step) most = std::max(most, u);
+    m_known = ix(most + 1);
+    std::vector<size_t> next(m_known, SIZE_MAX);
     m_next.resize(units.size());
     for (size_t k = units.size(); k-- > 0;)
       for (size_t u = 0; u < units[k].size(); ++u) {
-        const auto it = next.find(units[k][u]);
-        m_next[k].push_back(it == next.end() ? SIZE_MAX : it->second);
-        next[units[k][u]] = k;
+        m_next[k].push_back(next[ix(units[k][u])]);
+        next[ix(units[k][u])] = k;
       }
   }
 
@@ -151,44 +154,46 @@ class Layings {
   /// Who lies where, step by step, with masks of these lives; nothing if they are not enough.
   std::optional<std::vector<std::vector<Laid>>> with(std::vector<int> left) {
     std::vector<std::vector<Laid>> out;
-    struct Lying {
-      int mask;
-      size_t next;  // step at which it is wanted there again
+    // Which mask lies on each thing and on which thing each mask lies, -1: none; when it is wanted there
+    // again.
+    std::vector<int> maskOn(m_known, -1), lyingOn(left.size(), -1);
+    std::vector<size_t> again(left.size(), SIZE_MAX);
+    const auto lift = [&](int mask) {
+      if (lyingOn[ix(mask)] >= 0) maskOn[ix(lyingOn[ix(mask)])] = -1;
+      lyingOn[ix(mask)] = -1, again[ix(mask)] = SIZE_MAX;
     };
-    std::unordered_map<int, Lying> lies;
+    std::vector<char> taken;
+    std::vector<size_t> open;
     count = 0;
     for (size_t k = 0; k < m_units.size(); ++k) {
-      std::vector<char> taken(left.size(), 0);
+      taken.assign(left.size(), 0);
+      open.clear();
       std::vector<Laid> laid;
-      std::vector<size_t> open;
       for (size_t u = 0; u < m_units[k].size(); ++u) {
-        const auto it = lies.find(m_units[k][u]);
-        if (it != lies.end() && m_stays[k][u]) {
-          taken[ix(it->second.mask)] = 1;
-          it->second.next = m_next[k][u];
-          laid.push_back({it->second.mask, m_units[k][u], false});
+        const int unit = m_units[k][u], mask = maskOn[ix(unit)];
+        if (mask >= 0 && m_stays[k][u]) {
+          taken[ix(mask)] = 1;
+          again[ix(mask)] = m_next[k][u];
+          laid.push_back({mask, unit, false});
         } else {
-          if (it != lies.end()) lies.erase(it);
+          if (mask >= 0) lift(mask);
           open.push_back(u);
         }
       }
       for (size_t u : open) {
-        std::unordered_map<int, size_t> resting;  // mask -> when it is wanted again where it lies
-        for (const auto& [unit, l] : lies) resting[l.mask] = l.next;
         int best = -1;
-        size_t bestNext = 0;
         for (size_t m = 0; m < left.size(); ++m) {
           if (taken[m] || left[m] <= 0) continue;
-          const auto it = resting.find(static_cast<int>(m));
-          const size_t again = it == resting.end() ? SIZE_MAX : it->second;
-          if (best < 0 || again > bestNext || (again == bestNext && left[m] > left[ix(best)]))
-            best = static_cast<int>(m), bestNext = again;
+          if (best < 0 || again[m] > again[ix(best)] ||
+              (again[m] == again[ix(best)] && left[m] > left[ix(best)]))
+            best = static_cast<int>(m);
         }
         if (best < 0) return {};
-        std::erase_if(lies, [&](const auto& e) { return e.second.mask == best; });
+        lift(best);
         --left[ix(best)], ++count, taken[ix(best)] = 1;
-        lies[m_units[k][u]] = {best, m_next[k][u]};
-        laid.push_back({best, m_units[k][u]});
+        const int unit = m_units[k][u];
+        maskOn[ix(unit)] = best, lyingOn[ix(best)] = unit, again[ix(best)] = m_next[k][u];
+        laid.push_back({best, unit});
       }
       out.push_back(std::move(laid));
     }
@@ -199,6 +204,7 @@ class Layings {
   const std::vector<std::vector<int>>& m_units;
   const std::vector<std::vector<char>>& m_stays;
   std::vector<std::vector<size_t>> m_next;
+  size_t m_known = 0;  ///< things, counted by the highest
 };
 
 using Pairs = std::vector<std::pair<int, int>>;

@@ -7,6 +7,10 @@
 #include <QPainter>
 #include <QPainterPath>
 #include <algorithm>
+#include <iterator>
+#include <map>
+#include <set>
+#include <tuple>
 
 #include "core/mask/joint_paper.h"
 #include "core/pieces/heights.h"
@@ -104,48 +108,111 @@ namespace {
 /// The edge or opening that lies on the panel: its index and the side that is open; none: -1.
 using LyingLimit = std::pair<int, LimitSide>;
 
-/// The masks of a step, and the edge or opening that lies there, hatched, on a transparent picture.
-QImage maskLayer(QSize size, const Plan& plan, const Analysis& analysis, const Step& step, LyingLimit limit,
-                 QColor colour) {
-  QImage image(size, QImage::Format_ARGB32_Premultiplied);
-  image.fill(Qt::transparent);
-  QPainter painter(&image);
-  painter.setRenderHint(QPainter::Antialiasing);
-  const double sx = image.width() / plan.card.panel.width_mm, sy = image.height() / plan.card.panel.height_mm;
-  painter.setTransform(QTransform(sx, 0, 0, -sy, 0, image.height()));
-  // Veil and hatching are one texture, so that a mask is one fill.
-  QImage texture(7, 7, QImage::Format_ARGB32_Premultiplied);
-  QColor veil = colour, line = colour;
-  veil.setAlpha(38);
-  line.setAlpha(230);
-  texture.fill(veil);
-  for (int k = 0; k < 7; ++k) texture.setPixelColor(k, 6 - k, line);
-  QBrush hatch(texture);
-  hatch.setTransform(painter.transform().inverted());
-  const auto hatched = [&](const Rings& shape) {
-    const QPainterPath path = pathOf(shape);
-    painter.fillPath(path, hatch);
-    QPen edge(colour, 1.4);
-    edge.setCosmetic(true);
-    painter.setPen(edge);
-    painter.drawPath(path);
-  };
-  if (limit.first >= 0)
-    hatched(limitPiece(plan.limits[ix(limit.first)], limit.second, plan.card.panel.box()));
-  for (int i : step.masksOn) {
-    const bool shared = std::any_of(step.joints.begin(), step.joints.end(), [&](int j) {
-      const std::vector<int>& over = analysis.needs.joints[ix(j)].over;
-      return std::find(over.begin(), over.end(), i) != over.end();
-    });
-    if (shared) continue;
-    hatched(
-        coverOnPanel(plan, analysis.meetings.placed, analysis.needs, analysis.masks, analysis.stampOf, i));
+/// The papers that lie at a step, hatched, on a transparent picture that goes from step to step: each paper
+/// is drawn once and only what is laid or lifted changes the picture, so that a step costs what happens at
+/// it, however many lie.
+class PaperLayer {
+ public:
+  PaperLayer(const Plan& plan, const Analysis& analysis, QColor colour)
+      : m_plan(plan),
+        m_analysis(analysis),
+        m_colour(colour),
+        m_texture(7, 7, QImage::Format_ARGB32_Premultiplied) {
+    // Veil and hatching are one texture, so that a paper is one fill.
+    QColor veil = colour, line = colour;
+    veil.setAlpha(38);
+    line.setAlpha(230);
+    m_texture.fill(veil);
+    for (int k = 0; k < 7; ++k) m_texture.setPixelColor(k, 6 - k, line);
   }
-  for (int j : step.joints)
-    if (const MaskRef& shape = analysis.needs.joints[ix(j)].shape) hatched(shape->mask);
-  painter.end();
-  return image;
-}
+
+  const QImage& at(QSize size, const Step& step, LyingLimit limit) {
+    if (size != m_layer.size()) {
+      m_layer = QImage(size, QImage::Format_ARGB32_Premultiplied);
+      m_layer.fill(Qt::transparent);
+      m_papers.clear(), m_lying.clear();
+    }
+    std::set<Paper> now;
+    std::set<int> shared;
+    for (int j : step.joints) {
+      const JointPaper& joint = m_analysis.needs.joints[ix(j)];
+      shared.insert(joint.over.begin(), joint.over.end());
+      if (joint.shape) now.insert({Kind::Joint, j, LimitSide::Above});
+    }
+    for (int i : step.masksOn)
+      if (!shared.contains(i)) now.insert({Kind::Mask, i, LimitSide::Above});
+    if (limit.first >= 0) now.insert({Kind::Limit, limit.first, limit.second});
+    std::vector<Paper> laid, lifted;
+    std::set_difference(now.begin(), now.end(), m_lying.begin(), m_lying.end(), std::back_inserter(laid));
+    std::set_difference(m_lying.begin(), m_lying.end(), now.begin(), now.end(), std::back_inserter(lifted));
+    QPainter painter(&m_layer);
+    for (const Paper& paper : lifted) {
+      m_lying.erase(paper);
+      const QRect gap = drawn(paper).at;
+      painter.setClipRect(gap);
+      painter.setCompositionMode(QPainter::CompositionMode_Clear);
+      painter.fillRect(gap, Qt::transparent);
+      painter.setCompositionMode(QPainter::CompositionMode_SourceOver);
+      for (const Paper& other : m_lying)
+        if (const Drawn& d = drawn(other); d.at.intersects(gap)) painter.drawImage(d.at.topLeft(), d.picture);
+    }
+    painter.setClipping(false);
+    for (const Paper& paper : laid) {
+      painter.drawImage(drawn(paper).at.topLeft(), drawn(paper).picture);
+      m_lying.insert(paper);
+    }
+    return m_layer;
+  }
+
+ private:
+  enum class Kind { Limit, Mask, Joint };
+  using Paper = std::tuple<Kind, int, LimitSide>;
+  struct Drawn {
+    QRect at;
+    QImage picture;
+  };
+  const Plan& m_plan;
+  const Analysis& m_analysis;
+  QColor m_colour;
+  QImage m_texture, m_layer;
+  std::map<Paper, Drawn> m_papers;
+  std::set<Paper> m_lying;
+
+  Rings shapeOf(const Paper& paper) const {
+    const auto& [kind, index, side] = paper;
+    switch (kind) {
+      case Kind::Limit:
+        return limitPiece(m_plan.limits[ix(index)], side, m_plan.card.panel.box());
+      case Kind::Joint:
+        return m_analysis.needs.joints[ix(index)].shape->mask;
+      case Kind::Mask:
+        break;
+    }
+    return coverOnPanel(m_plan, m_analysis.meetings.placed, m_analysis.needs, m_analysis.masks,
+                        m_analysis.stampOf, index);
+  }
+
+  const Drawn& drawn(const Paper& paper) {
+    const auto known = m_papers.find(paper);
+    if (known != m_papers.end()) return known->second;
+    const double sx = m_layer.width() / m_plan.card.panel.width_mm,
+                 sy = m_layer.height() / m_plan.card.panel.height_mm;
+    const QPainterPath path = QTransform(sx, 0, 0, -sy, 0, m_layer.height()).map(pathOf(shapeOf(paper)));
+    Drawn out;
+    out.at = path.boundingRect().toAlignedRect().adjusted(-2, -2, 2, 2).intersected(m_layer.rect());
+    out.picture = QImage(out.at.size(), QImage::Format_ARGB32_Premultiplied);
+    out.picture.fill(Qt::transparent);
+    if (!out.at.isEmpty()) {
+      QPainter painter(&out.picture);
+      painter.setRenderHint(QPainter::Antialiasing);
+      painter.translate(-out.at.topLeft());
+      painter.fillPath(path, QBrush(m_texture));
+      painter.setPen(QPen(m_colour, 1.4));
+      painter.drawPath(path);
+    }
+    return m_papers.emplace(paper, std::move(out)).first->second;
+  }
+};
 
 }  // namespace
 
@@ -154,9 +221,9 @@ Result<StepPictures> stepPictures(const Plan& plan, const Analysis& analysis, co
                                   std::shared_ptr<TileStore> kept) {
   StepPictures out;
   const PressInput in = analysis.press(plan, &art);
-  QImage last, layer;
-  std::vector<int> layered, layeredJoints;  // the masks of the layer
-  LyingLimit limit{-1, LimitSide::Above}, layeredLimit = limit;
+  QImage last;
+  PaperLayer papers(plan, analysis, maskColour);
+  LyingLimit limit{-1, LimitSide::Above};
   auto simulated = simulate(
       in, analysis.sheet, dpi, progress,
       [&](size_t k, const Canvas& card) {
@@ -165,13 +232,8 @@ Result<StepPictures> stepPictures(const Plan& plan, const Analysis& analysis, co
         QImage image = last;
         if (step.limit >= 0 && step.what == Do::MaskOn) limit = {step.limit, step.side};
         if (step.limit >= 0 && step.what == Do::MaskOff) limit = {-1, LimitSide::Above};
-        if (!step.masksOn.empty() || limit.first >= 0) {
-          if (step.masksOn != layered || step.joints != layeredJoints || limit != layeredLimit) {
-            layer = maskLayer(image.size(), plan, analysis, step, limit, maskColour);
-            layered = step.masksOn, layeredJoints = step.joints, layeredLimit = limit;
-          }
-          QPainter(&image).drawImage(0, 0, layer);
-        }
+        if (!step.masksOn.empty() || limit.first >= 0)
+          QPainter(&image).drawImage(0, 0, papers.at(image.size(), step, limit));
         out.steps.push_back(std::move(image));
       },
       std::move(kept));
