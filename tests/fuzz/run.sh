@@ -1,38 +1,50 @@
 #!/bin/sh
-# Builds the fuzzer with clang and runs it for some seconds: run.sh SECONDS FOLDER [whole]
-# In CI short, and of the plan reader alone; by hand as long as wanted, and with `whole` what is read is analysed too:
-# tests/fuzz/run.sh 3600 /tmp/fuzz whole
+# Builds all readers with clang, libFuzzer and both sanitizers, and runs one of them:
+#   tests/fuzz/run.sh READER SECONDS FOLDER [RUNS]
+# READER is plan (and what lies on the clipboard), drawer, drawing, set, picture, cut, log or making. The corpus grows in
+# FOLDER/READER and is kept; what makes a reader fail is written beside it. The short form, with plain mutations and
+# without clang, is the test io/mutated_files.
 set -eu
-seconds=${1:-20}
-folder=${2:-/tmp/havlo-fuzz}
-rooms='set(HAVLO_CORE_ONLY "base|units|outline|colour|plan")'
-[ "${3:-}" = whole ] && rooms='set(HAVLO_CORE_WITHOUT "trace|cutting|drawer|practice|making|schools|risk|arrange|palette|card|guides")
-add_compile_definitions(HAVLO_FUZZ_WHOLE)'
+reader=$1
+seconds=${2:-60}
+folder=${3:-/tmp/havlo-fuzz}
+runs=${4:--1}
 root=$(cd "$(dirname "$0")/../.." && pwd)
-clang=$(command -v clang++-14 || command -v clang++) || { echo "clang is not installed"; exit 1; }
-mkdir -p "$folder/corpus" "$folder/build"
+clang=$(command -v clang++-14 || command -v clang++) || { echo "clang is not installed: packaging/install-packages build test fuzz"; exit 1; }
+mkdir -p "$folder/$reader" "$folder/build"
 cat > "$folder/build/CMakeLists.txt" <<CMAKE
 cmake_minimum_required(VERSION 3.25)
 project(fuzz CXX)
 set(CMAKE_CXX_STANDARD 20)
+set(CMAKE_AUTOMOC ON)
+set(CMAKE_AUTORCC ON)
+set(CMAKE_POSITION_INDEPENDENT_CODE ON)
 add_compile_options(-fsanitize=fuzzer-no-link,address,undefined -fno-sanitize-recover=undefined -g1 -O1)
 add_link_options(-fsanitize=address,undefined)
 include($root/cmake/Libraries.cmake)
 include($root/cmake/Rooms.cmake)
-set(CMAKE_UNITY_BUILD ON)
-$rooms
 add_library(havlo-settings INTERFACE)
 add_subdirectory($root/src/core core)
 target_include_directories(havlo-core PUBLIC $root/src)
-add_executable(fuzz_plan_reader $root/tests/fuzz/fuzz_plan_reader.cpp)
-target_link_options(fuzz_plan_reader PRIVATE -fsanitize=fuzzer)
-target_link_libraries(fuzz_plan_reader PRIVATE havlo-core)
+add_subdirectory($root/src/io io)
+add_subdirectory($root/tests/support support)
+add_executable(fuzz_reader $root/tests/fuzz/fuzz_reader.cpp $root/tests/fuzz/readers.cpp)
+target_link_options(fuzz_reader PRIVATE -fsanitize=fuzzer)
+target_link_libraries(fuzz_reader PRIVATE havlo-io havlo-test-support)
 CMAKE
-launcher=
-command -v ccache >/dev/null && launcher=-DCMAKE_CXX_COMPILER_LAUNCHER=ccache
-cmake -S "$folder/build" -B "$folder/out" -G Ninja -DCMAKE_BUILD_TYPE=None -DCMAKE_CXX_COMPILER="$clang" $launcher > "$folder/configure.log"
-cmake --build "$folder/out" --target fuzz_plan_reader > "$folder/build.log" || { tail -n 30 "$folder/build.log"; exit 1; }
-cp -n "$root"/tests/fuzz/seeds/*.havlo "$folder/corpus/" 2>/dev/null || true
-"$folder/out/fuzz_plan_reader" -max_total_time="$seconds" -max_len=6000 -timeout=20 -rss_limit_mb=3000 \
-  -dict="$root/tests/fuzz/plan.dict" -artifact_prefix="$folder/" "$folder/corpus" 2> "$folder/fuzz.log" || { tail -n 40 "$folder/fuzz.log"; exit 1; }
-tail -n 2 "$folder/fuzz.log"
+# One fuzzer at a time builds; the others wait for it.
+(
+  flock 9
+  launcher=
+  command -v ccache >/dev/null && launcher=-DCMAKE_CXX_COMPILER_LAUNCHER=ccache
+  cmake -S "$folder/build" -B "$folder/out" -G Ninja -DCMAKE_BUILD_TYPE=None -DCMAKE_CXX_COMPILER="$clang" $launcher > "$folder/configure.log"
+  cmake --build "$folder/out" --target fuzz_reader > "$folder/build.log" || { tail -n 30 "$folder/build.log"; exit 1; }
+) 9> "$folder/lock"
+export HAVLO_READER="$reader"
+HAVLO_SEEDS="$folder/$reader" "$folder/out/fuzz_reader" || true
+[ "$reader" != plan ] || cp -n "$root"/tests/fuzz/seeds/*.havlo "$folder/$reader/"
+dict=
+[ "$reader" != plan ] || dict="-dict=$root/tests/fuzz/plan.dict"
+"$folder/out/fuzz_reader" -max_total_time="$seconds" -runs="$runs" -max_len=6000 -timeout=20 -rss_limit_mb=3000 \
+  $dict -artifact_prefix="$folder/$reader-" "$folder/$reader" 2> "$folder/$reader.log" || { tail -n 40 "$folder/$reader.log"; exit 1; }
+tail -n 2 "$folder/$reader.log"
