@@ -16,6 +16,7 @@ cat > "$folder/build/CMakeLists.txt" <<CMAKE
 cmake_minimum_required(VERSION 3.25)
 project(fuzz CXX)
 set(CMAKE_CXX_STANDARD 20)
+set(CMAKE_UNITY_BUILD ON)
 set(CMAKE_AUTOMOC ON)
 set(CMAKE_AUTORCC ON)
 set(CMAKE_POSITION_INDEPENDENT_CODE ON)

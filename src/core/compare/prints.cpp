@@ -273,7 +273,7 @@ void SeenCard::mishaps(SeenPrint& out, int i, const PrintScale& scale) const {
   const Tile& printed = m_printed[ix(i)];
   const int room = static_cast<int>((kFarthestDouble_mm + 1) * m_perMm);
   const Tile part = roomy(printed, grid(), room);
-  const auto [w, h] = std::pair(part.width, part.height);
+  const int w = part.width, h = part.height;
   // Brought back to where it was planned: what is there beyond what should be, and whether that can be told.
   cv::Mat more = cv::Mat::zeros(h, w, CV_32F), told = cv::Mat::zeros(h, w, CV_8U),
           ink = cv::Mat::zeros(h, w, CV_8U);

@@ -192,9 +192,9 @@ void learnInks(std::span<const LogEntry* const> log, MakerLearnt& out) {
         ink.strengths[pressing] = fitMean(s.said[pressing], kStrengthWorth, kStrengthSpread, values);
     ink.colours = static_cast<int>(s.colours.size());
     // The middle one of each axis: an ink on an odd ground misleads nobody.
-    const auto middle = [&](auto axis) {
+    const auto middle = [&colours = s.colours](auto axis) {
       std::vector<double> v;
-      for (const Lab& c : s.colours) v.push_back(axis(c));
+      for (const Lab& c : colours) v.push_back(axis(c));
       if (v.empty()) return 0.0;
       std::nth_element(v.begin(), v.begin() + static_cast<std::ptrdiff_t>(v.size() / 2), v.end());
       return v[v.size() / 2];

@@ -1,0 +1,340 @@
+// Long trials of the window, each as long as wanted; the scripts beside this file start them.
+//   window-trials kills N FOLDER      a window at work is killed at random moments, N times
+//   window-trials pair SECONDS FOLDER two windows at work on one plan, one drawer and one log
+//   window-trials monkey PLACE SECONDS FOLDER   keys and clicks at random
+#include <fcntl.h>
+#include <signal.h>
+#include <sys/wait.h>
+#include <unistd.h>
+
+#include <QApplication>
+#include <QDir>
+#include <QElapsedTimer>
+#include <QFile>
+#include <QLoggingCategory>
+#include <QPointer>
+#include <QPushButton>
+#include <QSettings>
+#include <QStandardPaths>
+#include <QTest>
+#include <QTimer>
+#include <functional>
+#include <random>
+
+#include "core/edit/edits.h"
+#include "io/drawer/drawer_file.h"
+#include "io/drawer/drawer_store.h"
+#include "io/files/plan_file.h"
+#include "io/log/log_store.h"
+#include "support/plans.h"
+#include "support/window.h"
+
+using namespace havlo;
+using namespace havlo::testing;
+
+namespace {
+
+constexpr unsigned kHang_s = 20;  // an act that takes so long ends the trial by a signal
+constexpr const char* kPlaces[] = {"card", "scene",  "order", "ink",     "colour",
+                                   "make", "drawer", "log",   "arrange", "practice"};
+
+/// What is said to be done, on the disk before the next act begins.
+class Acks {
+ public:
+  explicit Acks(const QString& file)
+      : m_file(::open(QFile::encodeName(file).constData(), O_WRONLY | O_CREAT | O_APPEND | O_DSYNC, 0600)) {}
+  ~Acks() { ::close(m_file); }
+  void say(const std::string& line) const {
+    const std::string text = line + "\n";
+    if (::write(m_file, text.data(), text.size()) < 0) std::_Exit(9);
+  }
+
+ private:
+  int m_file;
+};
+
+struct Said {
+  int edit = 0, saved = 0;
+  std::vector<int> stamps, cards;
+};
+Said saidIn(const QString& file) {
+  Said out;
+  QFile f(file);
+  if (!f.open(QIODevice::ReadOnly)) return out;
+  for (const QByteArray& line : f.readAll().split('\n')) {
+    const QList<QByteArray> words = line.split(' ');
+    if (words.size() != 2) continue;
+    const int n = words[1].toInt();
+    if (words[0] == "edit") out.edit = std::max(out.edit, n);
+    if (words[0] == "saved") out.saved = std::max(out.saved, n);
+    if (words[0] == "stamp") out.stamps.push_back(n);
+    if (words[0] == "card") out.cards.push_back(n);
+  }
+  return out;
+}
+
+int numberOf(const Plan& plan) { return QString::fromStdString(plan.notes).toInt(); }
+
+/// A maker at work without end: acts at the pace of hands, in every place, each said once it is done.
+/// @param who  apart from others at the same files
+int live(const QString& folder, unsigned seed, int who) {
+  KnownWindow window(folder + QStringLiteral("/rescue"));
+  window.resize(1280, 800);
+  window.show();
+  PlanSession& session = window.session();
+  const Acks acks(folder + QStringLiteral("/acks"));
+  const QString mine = folder + QStringLiteral("/mine.havlo");
+  const auto lost = session.rescue().lostWork();
+  if (lost.empty() || !session.takeUp(lost.front())) {
+    if (QFile::exists(mine))
+      window.openFile(mine);
+    else
+      window.openDemo();
+  }
+  std::mt19937 random(seed);
+  int next = std::max(saidIn(folder + QStringLiteral("/acks")).edit, numberOf(session.plan()));
+  acks.say("ready 0");
+  for (int act = 0;; ++act) {
+    // As long as a hand takes from one act to the next.
+    QElapsedTimer pause;
+    pause.start();
+    do QCoreApplication::processEvents(QEventLoop::AllEvents, 10);
+    while (pause.elapsed() < 30 + static_cast<int>(random() % 80));
+    const int kind = static_cast<int>(random() % 10);
+    if (kind <= 3 && !session.plan().impressions.empty()) {
+      Plan plan = session.plan();
+      const Impression& i = plan.impressions[random() % plan.impressions.size()];
+      plan = withFoot(plan, i.id, {i.at.x + (act % 2 ? 0.5 : -0.5), i.at.y}).value();
+      plan.notes = std::to_string(++next);
+      session.edit(QStringLiteral("Move"), plan);
+      acks.say("edit " + std::to_string(next));
+    } else if (kind == 4 && who == 0) {
+      const int n = numberOf(session.plan());
+      if (session.saveAs(mine)) acks.say("saved " + std::to_string(n));
+    } else if (kind == 5) {
+      DrawerStamp s;
+      s.stamp = slab("s", 10 + static_cast<double>(random() % 30), 20);
+      const int n =
+          who * 1'000'000 + static_cast<int>(saidIn(folder + QStringLiteral("/acks")).stamps.size());
+      s.stamp.name = "stamp " + std::to_string(n);
+      if (window.drawerSession().open() && !window.drawerSession().put(s).empty())
+        acks.say("stamp " + std::to_string(n));
+    } else if (kind == 6) {
+      LogEntry e;
+      const int n = who * 1'000'000 + static_cast<int>(saidIn(folder + QStringLiteral("/acks")).cards.size());
+      e.id = "card-" + std::to_string(n), e.title = e.id, e.begun_s = 1.7e9, e.ended_s = 1.7e9 + 60;
+      if (window.log().put(e)) acks.say("card " + std::to_string(n));
+    } else if (kind == 7) {
+      window.drawer().exportTo(folder + QStringLiteral("/packed-%1.zip").arg(who));
+    } else if (kind == 8 && window.current() == QLatin1String("make") && !window.making().bench()) {
+      window.make().begin();
+    } else if (window.making().bench() && random() % 2) {
+      window.making().done();
+    } else {
+      window.visit(QLatin1String(kPlaces[random() % std::size(kPlaces)]));
+    }
+  }
+}
+
+/// What was lost; empty: nothing. Opens everything as the next start would.
+QString lostAfterKill(const QString& folder) {
+  const Said said = saidIn(folder + QStringLiteral("/acks"));
+  int newest = 0;
+  const QString mine = folder + QStringLiteral("/mine.havlo");
+  if (QFile::exists(mine)) {
+    const auto plan = loadPlan(mine);
+    if (!plan) return QStringLiteral("the plan is damaged: ") + QString::fromStdString(plan.error().message);
+    if (numberOf(plan.value().plan) < said.saved) return QStringLiteral("what was saved is not in the file");
+    newest = numberOf(plan.value().plan);
+  } else if (said.saved > 0) {
+    return QStringLiteral("the saved plan is gone");
+  }
+  for (const LostWork& work : Rescue(folder + QStringLiteral("/rescue")).lostWork()) {
+    const auto plan = loadPlan(work.file);
+    if (!plan) return QStringLiteral("a rescue copy is damaged");
+    newest = std::max(newest, numberOf(plan.value().plan));
+  }
+  if (newest < said.edit - 1)
+    return QStringLiteral("act %1 is the newest that is left of %2").arg(newest).arg(said.edit);
+  const auto store = DrawerStore::open(folder + QStringLiteral("/drawer.sqlite"));
+  if (!store) return QStringLiteral("the drawer does not open");
+  if (!store.value()->notes().isEmpty()) return store.value()->notes().join(u' ');
+  std::set<std::string> names;
+  for (const DrawerCard& c : store.value()->cards()) names.insert(c.name);
+  for (int n : said.stamps)
+    if (!names.contains("stamp " + std::to_string(n))) return QStringLiteral("stamp %1 is gone").arg(n);
+  const auto log = LogStore::open(folder);
+  if (!log) return QStringLiteral("the log does not open");
+  for (int n : said.cards)
+    if (!log.value()->entry("card-" + std::to_string(n))) return QStringLiteral("card %1 is gone").arg(n);
+  for (const QString& zip : QDir(folder).entryList({QStringLiteral("*.zip")}, QDir::Files))
+    if (!importDrawer(folder + u'/' + zip)) return QStringLiteral("the packed drawer is damaged");
+  return {};
+}
+
+pid_t started(const QString& folder, unsigned seed, int who) {
+  const pid_t child = ::fork();
+  if (child != 0) return child;
+  const QByteArray me = QCoreApplication::applicationFilePath().toLocal8Bit(), where = folder.toLocal8Bit();
+  const QByteArray number = QByteArray::number(seed), which = QByteArray::number(who);
+  ::execl(me.constData(), me.constData(), "live", number.constData(), which.constData(), where.constData(),
+          nullptr);
+  std::_Exit(127);
+}
+
+bool isReady(const QString& folder, qsizetype wanted) {
+  QFile f(folder + QStringLiteral("/acks"));
+  return f.open(QIODevice::ReadOnly) && f.readAll().count("ready") >= wanted;
+}
+
+int kills(int times, const QString& folder) {
+  QDir().mkpath(folder);
+  std::mt19937 random(20261130);
+  for (int k = 1; k <= times; ++k) {
+    const pid_t child = started(folder, static_cast<unsigned>(k), 0);
+    for (int n = 0; n < 3000 && !isReady(folder, k); ++n) {
+      QThread::msleep(10);
+      if (::waitpid(child, nullptr, WNOHANG) == child) {
+        std::fprintf(stderr, "round %d: the window ended by itself\n", k);
+        return 1;
+      }
+    }
+    QThread::msleep(random() % 1500);
+    ::kill(child, SIGKILL);
+    int how = 0;
+    ::waitpid(child, &how, 0);
+    if (!WIFSIGNALED(how) || WTERMSIG(how) != SIGKILL) {
+      std::fprintf(stderr, "round %d: the window ended by itself\n", k);
+      return 1;
+    }
+    if (const QString lost = lostAfterKill(folder); !lost.isEmpty()) {
+      std::fprintf(stderr, "round %d: %s\n", k, qPrintable(lost));
+      return 1;
+    }
+    if (k % 50 == 0) std::printf("%d kills\n", k), std::fflush(stdout);
+  }
+  const Said said = saidIn(folder + QStringLiteral("/acks"));
+  std::printf("%d kills; %d acts, %zu stamps, %zu cards: nothing lost but a last act\n", times, said.edit,
+              said.stamps.size(), said.cards.size());
+  // A trial in which nothing was done proves nothing.
+  return said.edit > times && !said.stamps.empty() && !said.cards.empty() ? 0 : 1;
+}
+
+int pair(int seconds, const QString& folder) {
+  QDir().mkpath(folder);
+  const pid_t one = started(folder, 1, 0), other = started(folder, 2, 1);
+  QThread::sleep(static_cast<unsigned long>(seconds));
+  int ended = 0;
+  for (const pid_t child : {one, other}) {
+    ended += ::waitpid(child, nullptr, WNOHANG) == child;
+    ::kill(child, SIGKILL);
+    ::waitpid(child, nullptr, 0);
+  }
+  if (ended > 0) {
+    std::fprintf(stderr, "a window ended by itself\n");
+    return 1;
+  }
+  // Both count their own acts on copies of their own; what they share is drawer and log.
+  const QString lost = lostAfterKill(folder);
+  const Said said = saidIn(folder + QStringLiteral("/acks"));
+  if (!lost.isEmpty()) {
+    std::fprintf(stderr, "%s\n", qPrintable(lost));
+    return 1;
+  }
+  const auto others = [](const std::vector<int>& all) {
+    return std::count_if(all.begin(), all.end(), [](int n) { return n >= 1'000'000; });
+  };
+  std::printf("%d s: %zu stamps (%td of the other window), %zu cards (%td): nothing lost\n", seconds,
+              said.stamps.size(), others(said.stamps), said.cards.size(), others(said.cards));
+  return others(said.stamps) > 0 && others(said.cards) > 0 ? 0 : 1;
+}
+
+/// Keys that are pressed by hands; none that leaves the window or opens a file of the machine.
+int monkey(const QString& place, int seconds, const QString& folder) {
+  QDir().mkpath(folder);
+  KnownWindow window(folder + QStringLiteral("/rescue"));
+  window.resize(1280, 800);
+  window.openDemo();
+  window.show();
+  std::mt19937 random(static_cast<unsigned>(seconds) + static_cast<unsigned>(qHash(place)));
+  const Qt::Key keys[] = {Qt::Key_Tab,      Qt::Key_Backtab, Qt::Key_Space,  Qt::Key_Return, Qt::Key_Up,
+                          Qt::Key_Down,     Qt::Key_Left,    Qt::Key_Right,  Qt::Key_Home,   Qt::Key_End,
+                          Qt::Key_PageDown, Qt::Key_PageUp,  Qt::Key_Delete, Qt::Key_Escape, Qt::Key_Plus,
+                          Qt::Key_Minus,    Qt::Key_A,       Qt::Key_9,      Qt::Key_Z,      Qt::Key_Y,
+                          Qt::Key_D,        Qt::Key_C,       Qt::Key_V};
+  QElapsedTimer clock;
+  clock.start();
+  qint64 longest = 0;
+  long acts = 0;
+  int deep = 0;  // dialogs and menus run loops of their own, and are played with there
+  QObject hands;
+  std::function<void()> act = [&] {
+    if (clock.elapsed() > seconds * 1000LL) {
+      if (QWidget* on = QApplication::activePopupWidget() ? QApplication::activePopupWidget()
+                                                          : QApplication::activeModalWidget())
+        on->close();
+      return QCoreApplication::exit();
+    }
+    ::alarm(kHang_s);
+    QTimer::singleShot(0, &hands, act);  // by a new timer each: one that runs does not run within itself
+    if (acts % 150 == 0) window.visit(place);
+    if (acts % 2000 == 0) window.openDemo(QLatin1String(random() % 2 ? "teaching-papers" : "canal-towpath"));
+    ++acts, ++deep;
+    const long before = acts;
+    QElapsedTimer one;
+    one.start();
+    QWidget* on = QApplication::activePopupWidget()   ? QApplication::activePopupWidget()
+                  : QApplication::activeModalWidget() ? QApplication::activeModalWidget()
+                                                      : static_cast<QWidget*>(&window);
+    const auto within = [&](int size) {
+      return static_cast<int>(random() % static_cast<unsigned>(std::max(1, size)));
+    };
+    if (on != &window && (deep > 6 || random() % 4 == 0)) {
+      on->close();
+    } else if (random() % 2) {
+      QWidget* focus = QApplication::focusWidget() ? QApplication::focusWidget() : on;
+      const bool control = random() % 6 == 0;
+      QTest::keyClick(focus, keys[random() % std::size(keys)],
+                      control             ? Qt::ControlModifier
+                      : random() % 8 == 0 ? Qt::ShiftModifier
+                                          : Qt::NoModifier);
+    } else {
+      const QPoint at(within(on->width()), within(on->height()));
+      QWidget* under = on->childAt(at) ? on->childAt(at) : on;
+      const QPoint in = under->mapFrom(on, at);
+      const auto button = random() % 8 == 0 ? Qt::RightButton : Qt::LeftButton;
+      const QPointer<QWidget> there = under;
+      QTest::mousePress(under, button, {}, in);
+      if (there && random() % 5 == 0) QTest::mouseMove(there, in + QPoint(within(80) - 40, within(80) - 40));
+      if (there) QTest::mouseRelease(there, button, {}, in);
+    }
+    --deep;
+    if (acts == before)
+      longest = std::max(longest, one.elapsed());  // else others were done in a dialog meanwhile
+  };
+  QTimer::singleShot(0, &hands, act);
+  QCoreApplication::exec();
+  ::alarm(0);
+  std::printf("%s: %ld acts in %d s, the longest %lld ms\n", qPrintable(place), acts, seconds, longest);
+  return 0;
+}
+
+}  // namespace
+
+int main(int argc, char** argv) {
+  if (!qEnvironmentVariableIsSet("QT_QPA_PLATFORM")) qputenv("QT_QPA_PLATFORM", "offscreen");
+  QApplication application(argc, argv);
+  QLoggingCategory::setFilterRules(QStringLiteral("*.debug=false"));
+  prepareApplication();
+  // Settings of its own, for each folder.
+  const QStringList args = QCoreApplication::arguments();
+  const QString what = args.value(1), folder = args.constLast();
+  QSettings::setPath(QSettings::NativeFormat, QSettings::UserScope, folder + QStringLiteral("/settings"));
+  if (what == QLatin1String("live") && args.size() == 5)
+    return live(folder, args[2].toUInt(), args[3].toInt());
+  if (what == QLatin1String("kills") && args.size() == 4) return kills(args[2].toInt(), folder);
+  if (what == QLatin1String("pair") && args.size() == 4) return pair(args[2].toInt(), folder);
+  if (what == QLatin1String("monkey") && args.size() == 5) return monkey(args[2], args[3].toInt(), folder);
+  std::fprintf(stderr, "window-trials kills N FOLDER | pair SECONDS FOLDER | monkey PLACE SECONDS FOLDER\n");
+  return 2;
+}
