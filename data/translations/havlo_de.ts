@@ -5322,6 +5322,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>Halte Glitter von Augen und Mund fern, und vom Boden.</translation>
     </message>
     <message>
+        <source>Keep glue off skin and eyes; air the room where it smells, and follow its label.</source>
+        <translation>Kleber von Haut und Augen fernhalten; lüften, wo er riecht, und sein Etikett beachten.</translation>
+    </message>
+    <message>
         <source>Keep it clean of %1</source>
         <translation>Halte es frei von %1</translation>
     </message>
@@ -7722,6 +7726,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>Himmel in drei Stufen: 3/4, 1/2, 1/4</translation>
     </message>
     <message>
+        <source>Small parts are swallowed: keep them, and the finished card, from the very young.</source>
+        <translation>Kleinteile werden verschluckt: sie und die fertige Karte von den ganz Kleinen fernhalten.</translation>
+    </message>
+    <message>
         <source>Small things</source>
         <translation>Kleine Dinge</translation>
     </message>
@@ -7776,6 +7784,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>Spacing of %1</source>
         <translation>Abstand von %1</translation>
+    </message>
+    <message>
+        <source>Spray into a box and away from faces; do not breathe the mist in, air the room, mind the label.</source>
+        <translation>In einen Karton und von Gesichtern weg sprühen; den Nebel nicht einatmen, lüften, das Etikett beachten.</translation>
     </message>
     <message>
         <source>Spread %1</source>

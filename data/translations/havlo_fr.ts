@@ -5322,6 +5322,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>Gardez les paillettes loin des yeux et de la bouche, et du sol.</translation>
     </message>
     <message>
+        <source>Keep glue off skin and eyes; air the room where it smells, and follow its label.</source>
+        <translation>Tenez la colle loin de la peau et des yeux ; aérez si elle sent, et suivez son étiquette.</translation>
+    </message>
+    <message>
         <source>Keep it clean of %1</source>
         <translation>Tenez-le libre de %1</translation>
     </message>
@@ -7722,6 +7726,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>Ciel en trois degrés : 3/4, 1/2, 1/4</translation>
     </message>
     <message>
+        <source>Small parts are swallowed: keep them, and the finished card, from the very young.</source>
+        <translation>Les petites pièces s’avalent : tenez-les, et la carte finie, loin des tout-petits.</translation>
+    </message>
+    <message>
         <source>Small things</source>
         <translation>Petites choses</translation>
     </message>
@@ -7776,6 +7784,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>Spacing of %1</source>
         <translation>Écart de %1</translation>
+    </message>
+    <message>
+        <source>Spray into a box and away from faces; do not breathe the mist in, air the room, mind the label.</source>
+        <translation>Vaporisez dans une boîte, loin des visages ; ne respirez pas la brume, aérez, suivez l’étiquette.</translation>
     </message>
     <message>
         <source>Spread %1</source>

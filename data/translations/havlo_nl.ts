@@ -5322,6 +5322,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>Houd glitter weg van ogen en mond, en van de vloer.</translation>
     </message>
     <message>
+        <source>Keep glue off skin and eyes; air the room where it smells, and follow its label.</source>
+        <translation>Houd lijm weg van huid en ogen; lucht de kamer als ze ruikt, en volg het etiket.</translation>
+    </message>
+    <message>
         <source>Keep it clean of %1</source>
         <translation>Houd het vrij van %1</translation>
     </message>
@@ -7722,6 +7726,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>Lucht in drie stappen: 3/4, 1/2, 1/4</translation>
     </message>
     <message>
+        <source>Small parts are swallowed: keep them, and the finished card, from the very young.</source>
+        <translation>Kleine onderdelen worden ingeslikt: houd ze, en de kaart zelf, weg bij de allerkleinsten.</translation>
+    </message>
+    <message>
         <source>Small things</source>
         <translation>Kleine dingen</translation>
     </message>
@@ -7776,6 +7784,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>Spacing of %1</source>
         <translation>Afstand van %1</translation>
+    </message>
+    <message>
+        <source>Spray into a box and away from faces; do not breathe the mist in, air the room, mind the label.</source>
+        <translation>Spuit in een doos en weg van gezichten; adem de nevel niet in, lucht de kamer, volg het etiket.</translation>
     </message>
     <message>
         <source>Spread %1</source>

@@ -114,9 +114,58 @@ class TstWording : public QObject {
     const AnalysisRef a = analyse(p);
     for (const Step& s : a->sheet.steps) {
       const bool care = !wordsOf(p, *a, s, MeasureStyle::Inches).care.isEmpty();
-      QCOMPARE(care,
-               s.what == Do::Emboss || s.what == Do::Cut || s.what == Do::CutMask || s.what == Do::Trim);
+      QCOMPARE(care, s.what == Do::Emboss || s.what == Do::Cut || s.what == Do::CutMask ||
+                         s.what == Do::Trim || s.what == Do::Glue);
     }
+  }
+
+  // What is dangerous at a craft table: blades, heat, dust, solvents, mist, small parts, glue (common
+  // practice, no source).
+  void everyDangerIsSaidWhereItIs() {
+    const auto said = [](const Plan& p, Do what) {
+      const AnalysisRef a = analyse(p);
+      for (const Step& s : a->sheet.steps)
+        if (s.what == what) return wordsOf(p, *a, s, MeasureStyle::Millimetres).care;
+      return QStringLiteral("no such step");
+    };
+    Plan p = emptyPlan();
+    addStamp(p, slab("s", 20, 20));
+    put(p, "thing", "s", {60, 60}, 1);
+    Wash wash;
+    wash.id = "sky", wash.ink = "blue", wash.area = rectangle({0, 90, 100, 150});
+    p.washes.push_back(wash);
+    const std::pair<WashWay, const char*> washes[] = {{WashWay::Spray, "do not breathe the mist"},
+                                                      {WashWay::Marker, "solvents"},
+                                                      {WashWay::Paste, "label"}};
+    for (const auto& [way, word] : washes) {
+      p.washes[0].way = way;
+      QVERIFY2(said(p, Do::Wash).contains(QLatin1String(word)), word);
+    }
+    p.washes[0].way = WashWay::Blend;
+    QVERIFY(said(p, Do::Wash).isEmpty());
+    Accent accent;
+    accent.id = "a", accent.ink = "blue", accent.at = {{40, 40}};
+    p.accents.push_back(accent);
+    const std::pair<AccentKind, const char*> accents[] = {{AccentKind::Sequin, "the very young"},
+                                                          {AccentKind::Glitter, "from eyes and mouth"},
+                                                          {AccentKind::Drops, "cover the table"},
+                                                          {AccentKind::Gloss, "label"}};
+    for (const auto& [kind, word] : accents) {
+      p.accents[0].kind = kind;
+      QVERIFY2(said(p, Do::Accent).contains(QLatin1String(word)), word);
+    }
+    Lift lift;
+    lift.id = "l", lift.wash = "sky", lift.with = LiftWith::Sand, lift.at = {{40, 120}};
+    p.lifts.push_back(lift);
+    QVERIFY(said(p, Do::Lift).contains(QStringLiteral("Do not breathe the dust in")));
+    // The first time something is glued it is said, and not again.
+    const AnalysisRef a = analyse(demo("canal-towpath"));
+    QStringList glued;
+    for (const Step& s : a->sheet.steps)
+      if (s.what == Do::Glue) glued << wordsOf(demo("canal-towpath"), *a, s, MeasureStyle::Millimetres).care;
+    QVERIFY(glued.size() > 1);
+    QVERIFY(glued[0].contains(QStringLiteral("glue")));
+    QVERIFY(glued[1].isEmpty());
   }
 
   void everyStepAndFindingOfTheDemoHasWords() {

@@ -84,8 +84,11 @@ int live(const QString& folder, unsigned seed, int who) {
   PlanSession& session = window.session();
   const Acks acks(folder + QStringLiteral("/acks"));
   const QString mine = folder + QStringLiteral("/mine.havlo");
+  // As the offer does: what is taken up is kept aside as well.
   const auto lost = session.rescue().lostWork();
-  if (lost.empty() || !session.takeUp(lost.front())) {
+  const bool taken = !lost.empty() && session.takeUp(lost.front());
+  if (taken) session.rescue().setAside(lost.front());
+  if (!taken) {
     if (QFile::exists(mine))
       window.openFile(mine);
     else

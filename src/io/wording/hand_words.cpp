@@ -7,6 +7,7 @@
 
 #include "core/handwork/colouring.h"
 #include "core/plan/hand_facts.h"
+#include "io/wording/cautions.h"
 #include "io/wording/names.h"
 #include "io/wording/say.h"
 
@@ -34,8 +35,7 @@ StepWords colourWords(const Plan& plan, const Analysis& a, const Step& step) {
   }
   w.detail = said.join(QStringLiteral("; "));
   if (brush) w.detail += tr("; let one part dry before its neighbour");
-  if (marker)
-    w.care = tr("Markers give off solvents: air the room, put the caps back on, mind their labels.");
+  if (marker) w.care = cautionOf(Danger::Solvents);
   return w;
 }
 
@@ -110,9 +110,10 @@ StepWords accentWords(const Plan& plan, const Analysis& a, const Step& step, Mea
                                   : tr("from the left, so that the hand stays off"));
   if (dry > 1) said << tr("then let them be for %1").arg(minutesWords(dry));
   w.detail = said.join(QStringLiteral(", "));
-  if (first.kind == AccentKind::Drops)
-    w.care = tr("Lay scrap paper over what must stay clean, and cover the table.");
-  if (first.kind == AccentKind::Glitter) w.care = tr("Keep glitter from eyes and mouth, and off the floor.");
+  if (first.kind == AccentKind::Drops) w.care = cautionOf(Danger::Splashes);
+  if (first.kind == AccentKind::Glitter) w.care = cautionOf(Danger::Glitter);
+  if (first.kind == AccentKind::Sequin) w.care = cautionOf(Danger::SmallParts);
+  if (first.kind == AccentKind::Gloss) w.care = cautionOf(Danger::Glue);
   return w;
 }
 
@@ -139,7 +140,7 @@ StepWords liftWords(const Plan& plan, const Analysis& a, const Step& step, Measu
       break;
     case LiftWith::Sand:
       w.detail = tr("with a sand eraser %1, lightly, a little at a time").arg(places);
-      w.care = tr("Do not breathe the dust in; wipe it away, do not blow.");
+      w.care = cautionOf(Danger::Dust);
       break;
   }
   return w;

@@ -6,6 +6,7 @@
 #include "core/card/card_fit.h"
 #include "core/pieces/face_plan.h"
 #include "io/wording/card_words.h"
+#include "io/wording/cautions.h"
 #include "io/wording/names.h"
 #include "io/wording/say.h"
 
@@ -27,7 +28,7 @@ QString wideAndHigh(double width_mm, double height_mm, MeasureStyle style) {
 
 StepWords cutWords(const Plan& plan, const Step& step, MeasureStyle style) {
   StepWords w;
-  w.care = tr("Cut away from your fingers; keep blades away from children.");
+  w.care = cautionOf(Danger::Blade);
   if (step.paper >= 0) {
     const Piece& piece = plan.pieces[ix(step.paper)];
     const Box box = boxOf(shapeOf(piece));

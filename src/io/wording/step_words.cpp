@@ -6,6 +6,7 @@
 #include <cmath>
 
 #include "core/outline/shape_ops.h"
+#include "io/wording/cautions.h"
 #include "io/wording/hand_words.h"
 #include "io/wording/names.h"
 #include "io/wording/piece_words.h"
@@ -180,7 +181,7 @@ StepWords limitWords(const Plan& plan, const Step& step, MeasureStyle style) {
   StepWords w;
   if (step.what == Do::CutMask) {
     w.title = tr("Cut %1").arg(name);
-    w.care = tr("Cut away from your fingers; keep blades away from children.");
+    w.care = cautionOf(Danger::Blade);
     switch (l.kind) {
       case LimitKind::Torn:
         w.title = tr("Tear %1").arg(name);
@@ -311,7 +312,7 @@ StepWords cutMaskWords(const Plan& plan, const Step& step, MeasureStyle) {
                    : tr("from its dry print, just inside the line; cut away where %1 lies over it")
                          .arg(listOf(plan, cover.without));
   }
-  w.care = tr("Cut away from your fingers; keep blades away from children.");
+  w.care = cautionOf(Danger::Blade);
   return w;
 }
 
@@ -370,7 +371,7 @@ StepWords embossWords(const Plan& plan, const Step& step) {
   w.detail = tr("%1 on, tap it off, brush strays away, then melt it from behind with a hot tool")
                  .arg(powders.join(tr(" and ")));
   if (step.things.size() > 1) w.detail = tr("all in one go: ") + w.detail;
-  w.care = tr("Heat tools burn and warp, powder should not be breathed in: follow the makers' labels.");
+  w.care = cautionOf(Danger::Heat);
   return w;
 }
 
@@ -423,8 +424,9 @@ StepWords wordsOf(const Plan& plan, const Analysis& analysis, const Step& step, 
       if (!isRaised(wash.way)) how << blendWords(plan, wash);
       w.detail = how.join(QStringLiteral(", ")) + (how.isEmpty() ? QString() : QStringLiteral("; ")) +
                  coveredWords(plan, step, false) + beginWords(wash, step);
-      if (wash.way == WashWay::Paste)
-        w.care = tr("Paste dries for hours: follow its maker's label, and let nothing touch it before.");
+      if (wash.way == WashWay::Paste) w.care = cautionOf(Danger::Paste);
+      if (wash.way == WashWay::Spray) w.care = cautionOf(Danger::Spray);
+      if (wash.way == WashWay::Marker) w.care = cautionOf(Danger::Solvents);
       break;
     }
     case Do::Print:
@@ -451,15 +453,23 @@ StepWords wordsOf(const Plan& plan, const Analysis& analysis, const Step& step, 
           tr("at %1, about %2 in all; a fine pen in the ink's colour, carried on to the edge, not over it")
               .arg(listOf(plan, step.things), lengthText(std::ceil(step.pen_mm), style));
       break;
+    case Do::Glue: {
+      w = assemblyWords(plan, step, style);
+      // Once: nobody reads it a fourth time.
+      const auto& steps = analysis.sheet.steps;
+      const auto first =
+          std::find_if(steps.begin(), steps.end(), [](const Step& s) { return s.what == Do::Glue; });
+      if (first != steps.end() && &*first == &step) w.care = cautionOf(Danger::Glue);
+      return w;
+    }
     case Do::Score:
-    case Do::Glue:
     case Do::Enclose:
       return assemblyWords(plan, step, style);
     case Do::Cut:
       if (step.impression < 0) return assemblyWords(plan, step, style);
       w.title = tr("Cut out %1").arg(nameOf(plan, step.impression));
       w.detail = tr("along what shows of it");
-      w.care = tr("Cut away from your fingers; keep blades away from children.");
+      w.care = cautionOf(Danger::Blade);
       break;
     case Do::Attach:
       if (step.impression < 0) return assemblyWords(plan, step, style);
@@ -471,7 +481,7 @@ StepWords wordsOf(const Plan& plan, const Analysis& analysis, const Step& step, 
     case Do::Trim:
       w.title = tr("Trim the panel");
       w.detail = tr("%1 off every side").arg(lengthText(plan.card.trim_mm, style));
-      w.care = tr("Cut away from your fingers; keep blades away from children.");
+      w.care = cautionOf(Danger::Blade);
       break;
     default:
       break;
