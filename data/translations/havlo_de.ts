@@ -8310,10 +8310,6 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>Das ist eine ganze Karte: nah und fern, ein Held, ein Himmel und die Folge, in der gestempelt wird. Mach sie auf Papier oder lass sie erst einmal; sie bleibt aufgehoben.</translation>
     </message>
     <message>
-        <source>That is from 0 to %1 mm.</source>
-        <translation>Das sind 0 bis %1 mm.</translation>
-    </message>
-    <message>
         <source>That is it</source>
         <translation>Das ist es</translation>
     </message>

@@ -8310,10 +8310,6 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>C’est une carte entière : du proche et du lointain, un héros, un ciel, et l’ordre pour la tamponner. Faites-la sur papier, ou laissez-la pour l’instant ; elle est gardée.</translation>
     </message>
     <message>
-        <source>That is from 0 to %1 mm.</source>
-        <translation>De 0 à %1 mm.</translation>
-    </message>
-    <message>
         <source>That is it</source>
         <translation>C'est cela</translation>
     </message>

@@ -8310,10 +8310,6 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>Dat is een hele kaart: dichtbij en ver, één held, een lucht en de volgorde om te stempelen. Maak haar op papier of laat haar nog even; ze blijft bewaard.</translation>
     </message>
     <message>
-        <source>That is from 0 to %1 mm.</source>
-        <translation>Dat is 0 tot %1 mm.</translation>
-    </message>
-    <message>
         <source>That is it</source>
         <translation>Dat is het</translation>
     </message>

@@ -1,10 +1,10 @@
 #include "app/masks/machine_rows.h"
 
 #include <QComboBox>
+#include <QDoubleSpinBox>
+#include <QLocale>
 #include <QSettings>
 #include <algorithm>
-
-#include "app/common/measure_edit.h"
 
 namespace havlo {
 namespace {
@@ -14,6 +14,18 @@ const QString kMarks = QStringLiteral("cutter/marks"), kTrailing = QStringLitera
 
 double kept(const QString& key, double most) {
   return std::clamp(QSettings().value(key).toDouble(), 0.0, most);
+}
+
+/// In millimetres, as blades are sold.
+QDoubleSpinBox* bounded(double most_mm, double now_mm) {
+  auto* field = new QDoubleSpinBox;
+  field->setRange(0, most_mm);
+  field->setDecimals(2);
+  field->setSingleStep(0.05);
+  field->setSuffix(MachineRows::tr(" mm"));
+  field->setKeyboardTracking(false);
+  field->setValue(now_mm);
+  return field;
 }
 
 }  // namespace
@@ -27,9 +39,11 @@ MachineRows::MachineRows(QWidget* parent) : FormRows(parent) {
   m_marks->setToolTip(
       tr("With marks, print the PDF at its true size, lay the sheet in, and cut the other file: the "
          "machine's eye finds where the sheet lies"));
-  m_trailing = new MeasureEdit(tr("So far the blade's tip trails behind its holder"));
+  m_trailing = bounded(kMostTrailing_mm, m_machine.tool.trailing_mm);
+  m_trailing->setAccessibleName(tr("So far the blade's tip trails behind its holder"));
   m_trailing->setToolTip(tr("The maker of the blade tells it; 0 for a blade that is turned by the machine"));
-  m_lost = new MeasureEdit(tr("So much paper is lost along a cut"));
+  m_lost = bounded(kMostCutWidth_mm, m_machine.tool.width_mm);
+  m_lost->setAccessibleName(tr("So much paper is lost along a cut"));
   add(tr("It goes by"), m_marks);
   add(tr("The blade trails"), m_trailing);
   add(tr("A cut is wide"), m_lost);
@@ -38,28 +52,16 @@ MachineRows::MachineRows(QWidget* parent) : FormRows(parent) {
     m_machine.marks = k == 1;
     keep();
   });
-  const auto bounded = [this](MeasureEdit* edit, double CuttingTool::*member, double most) {
-    connect(edit, &MeasureEdit::trouble, this, &MachineRows::trouble);
-    connect(edit, &MeasureEdit::changed, this, [this, edit, member, most](double mm) {
-      if (mm < 0 || mm > most) {
-        edit->setMeasure(m_machine.tool.*member);
-        return Q_EMIT trouble(tr("That is from 0 to %1 mm.").arg(most));
-      }
+  for (const auto& [field, member] :
+       {std::pair(m_trailing, &CuttingTool::trailing_mm), {m_lost, &CuttingTool::width_mm}})
+    connect(field, &QDoubleSpinBox::valueChanged, this, [this, member = member](double mm) {
       m_machine.tool.*member = mm;
       keep();
     });
-  };
-  bounded(m_trailing, &CuttingTool::trailing_mm, kMostTrailing_mm);
-  bounded(m_lost, &CuttingTool::width_mm, kMostCutWidth_mm);
 }
 
-void MachineRows::setUnits(MeasureStyle units) {
-  for (MeasureEdit* e : {m_trailing, m_lost}) e->setUnits(units);
-  m_trailing->setMeasure(m_machine.tool.trailing_mm), m_lost->setMeasure(m_machine.tool.width_mm);
-}
-
-QString MachineRows::summary(MeasureStyle units) const {
-  const auto words = [&](double mm) { return QString::fromStdString(writeMeasure(Millimetres{mm}, units)); };
+QString MachineRows::summary() const {
+  const auto words = [](double mm) { return MachineRows::tr("%1 mm").arg(QLocale().toString(mm, 'f', 2)); };
   QStringList out;
   if (m_machine.marks) out << tr("finds printed marks");
   if (m_machine.tool.trailing_mm > 0) out << tr("its blade trails %1").arg(words(m_machine.tool.trailing_mm));

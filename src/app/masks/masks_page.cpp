@@ -125,6 +125,7 @@ QWidget* MasksPage::buildSheets() {
   auto* frame = new SheetFrame;
   frame->box()->addWidget(inkLabel(tr("On masking sheets"), headingFont(), theme().ink));
   auto* rows = new FormRows;
+  m_sheetRows = rows;
   m_sheet = new QComboBox;
   m_sheet->addItem(tr("the printer's paper"), -1);
   for (size_t k = 0; k < usualSheets().size(); ++k)
@@ -220,10 +221,12 @@ QWidget* MasksPage::buildSheets() {
     change(tr("Foot of masks: %1").arg(m_foot->currentText()),
            [k](Supplies& s) { s.footMark = static_cast<FootMark>(k); });
   });
-  connect(m_machine, &MachineRows::trouble, &m_session, &PlanSession::trouble);
   connect(m_machine, &MachineRows::changed, this, &MasksPage::machineChanged);
   connect(m_machineFold, &QPushButton::clicked, this, [this] {
-    m_machine->setVisible(m_machine->isHidden());
+    // One or the other: both leave no room for the sheet.
+    const bool machine = m_machine->isHidden();
+    m_machine->setVisible(machine);
+    m_sheetRows->setVisible(!machine);
     showLayout();
   });
   connect(m_next, &QPushButton::clicked, this, [this] {
@@ -389,8 +392,7 @@ QString MasksPage::title() const {
 void MasksPage::showLayout() {
   const bool any = !m_job.masks.empty();
   m_next->setVisible(m_job.sheets > 1);
-  m_machine->setUnits(m_session.units());
-  const QString machine = m_machine->summary(m_session.units());
+  const QString machine = m_machine->summary();
   m_machineFold->setText(!m_machine->isHidden() ? tr("Put the machine away")
                          : machine.isEmpty()    ? tr("The cutting machine…")
                                                 : tr("The machine: %1…").arg(machine));

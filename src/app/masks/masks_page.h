@@ -56,6 +56,7 @@ class MasksPage : public QWidget {
   QComboBox *m_sheet, *m_sticky, *m_foot, *m_format;
   MeasureEdit *m_width, *m_height, *m_band;
   MachineRows* m_machine;
+  QWidget* m_sheetRows;
   QPushButton* m_machineFold;
   PictureBox* m_picture;
   QPushButton *m_next, *m_save, *m_try;

@@ -191,7 +191,7 @@ QStringList picturesIn(const QString& folder) {
                               QStringLiteral("*.tif"), QStringLiteral("*.tiff"), QStringLiteral("*.bmp"),
                               QStringLiteral("*.webp"), QStringLiteral("*.svg"), QStringLiteral("*.svgz")},
                              QDir::Files | QDir::Readable, QDir::NoSort);
-  QCollator order(QLocale(QLocale::English));  // numbers as numbers, whatever the system speaks
+  QCollator order{QLocale(QLocale::English)};  // numbers as numbers, whatever the system speaks
   order.setNumericMode(true);
   order.setCaseSensitivity(Qt::CaseInsensitive);
   std::sort(names.begin(), names.end(), order);

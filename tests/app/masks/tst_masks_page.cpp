@@ -1,13 +1,17 @@
 // The masks page through the real window: parts kept and dropped, sheets, cut files and the cutter.
 #include <QComboBox>
+#include <QDoubleSpinBox>
 #include <QFile>
 #include <QLabel>
 #include <QPushButton>
+#include <QSettings>
 #include <QSignalSpy>
 
 #include "app/common/choice_list.h"
+#include "app/masks/machine_rows.h"
 #include "app/masks/mask_view.h"
 #include "app/masks/masks_page.h"
+#include "core/cutting/registration.h"
 #include "core/mask/mask_shape.h"
 #include "core/outline/shape_ops.h"
 #include "support/window.h"
@@ -72,6 +76,45 @@ class TstMasksPage : public QObject {
     settle(m.page());
     QCOMPARE(static_cast<int>(m.page().job().masks.size()), listed);
     QVERIFY(m.says(QStringLiteral("masks on one sheet")));
+  }
+
+  void aMachineWithAnEyeAndATrailingBlade() {
+    QSettings().remove(QStringLiteral("cutter"));
+    {
+      Masks m;
+      settle(m.page());
+      QVERIFY(m.press(QStringLiteral("The cutting machine…")));
+      auto* rows = m.page().findChild<MachineRows*>();
+      QVERIFY(rows && rows->isVisible());
+      auto* blade = rows->findChild<QDoubleSpinBox*>();
+      blade->setFocus();
+      blade->selectAll();
+      QTest::keyClicks(blade, QLocale().toString(0.25, 'f', 2));
+      QTest::keyClick(blade, Qt::Key_Tab);
+      m.pick(QStringLiteral("marks printed on the sheet"));
+      QCOMPARE(rows->machine(), (CuttingMachine{{0.25, 0}, true}));
+      settle(m.page());
+      // Nothing lies where the marks are.
+      for (const LaidMask& mask : m.page().job().masks) {
+        const Box box = boxOf(mask.onSheet);
+        QVERIFY(box.left > kMarkRoom_mm - 0.1 && box.bottom > kMarkRoom_mm - 0.1);
+      }
+      for (const char* format : {"SVG", "DXF", "HPGL"}) {
+        m.pick(QLatin1String(format));
+        QVERIFY(m.press(QStringLiteral("Try the cutter")));
+        settle(m.page());
+        QVERIFY(m.says(QStringLiteral("A sheet laid in askew is found by its marks")));
+        for (const CutReport& r : m.page().reports()) QVERIFY(r.open.empty());
+      }
+      QVERIFY(m.press(QStringLiteral("Put the machine away")));
+      QVERIFY(!rows->isVisible());
+    }
+    // The machine is the maker's: the next plan has it.
+    Masks again;
+    settle(again.page());
+    QVERIFY(again.press(QStringLiteral("The machine: finds printed marks, its blade trails %1 mm…")
+                            .arg(QLocale().toString(0.25, 'f', 2))));
+    QSettings().remove(QStringLiteral("cutter"));
   }
 
   void aClickCutsAFiddlyPartAndAnotherLeavesIt() {
