@@ -1782,10 +1782,6 @@ geschrieben %3</translation>
         <translation>%1, bewiesen</translation>
     </message>
     <message>
-        <source>%1, stands for %2</source>
-        <translation>%1, steht für %2</translation>
-    </message>
-    <message>
         <source>%1, where %2 is to take the colour</source>
         <translation>%1, wo %2 die Farbe annehmen soll</translation>
     </message>
@@ -11348,6 +11344,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>how strong each pressing is, in % of the first: 100, 70, 49</source>
         <translation>wie stark jede Pressung ist, in % der ersten: 100, 70, 49</translation>
+    </message>
+    <message>
+        <source>how tall really?</source>
+        <translation>wie groß wirklich?</translation>
     </message>
     <message>
         <source>hybrid</source>

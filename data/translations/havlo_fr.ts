@@ -1782,10 +1782,6 @@ written %3</source>
         <translation>%1, prouvé</translation>
     </message>
     <message>
-        <source>%1, stands for %2</source>
-        <translation>%1, représente %2</translation>
-    </message>
-    <message>
         <source>%1, where %2 is to take the colour</source>
         <translation>%1, là où %2 doit prendre la couleur</translation>
     </message>
@@ -11348,6 +11344,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>how strong each pressing is, in % of the first: 100, 70, 49</source>
         <translation>force de chaque pression, en % de la première : 100, 70, 49</translation>
+    </message>
+    <message>
+        <source>how tall really?</source>
+        <translation>quelle hauteur réelle ?</translation>
     </message>
     <message>
         <source>hybrid</source>

@@ -1782,10 +1782,6 @@ geschreven %3</translation>
         <translation>%1, bewezen</translation>
     </message>
     <message>
-        <source>%1, stands for %2</source>
-        <translation>%1, staat voor %2</translation>
-    </message>
-    <message>
         <source>%1, where %2 is to take the colour</source>
         <translation>%1, waar %2 de kleur moet aannemen</translation>
     </message>
@@ -11348,6 +11344,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>how strong each pressing is, in % of the first: 100, 70, 49</source>
         <translation>hoe sterk elke druk is, in % van de eerste: 100, 70, 49</translation>
+    </message>
+    <message>
+        <source>how tall really?</source>
+        <translation>hoe groot in het echt?</translation>
     </message>
     <message>
         <source>hybrid</source>

@@ -65,7 +65,7 @@ AddPage::AddPage(PlanSession& session, DrawerSession& drawer, std::shared_ptr<Sv
   for (JobBase* job : std::initializer_list<JobBase*>{m_reading, m_finding, m_tracing})
     connect(job, &JobBase::progressed, this,
             [this](double share) { m_progress->setValue(qRound(100 * share)); });
-  connect(m_view, &ScanView::dropped, this, &AddPage::readFile);
+  connect(m_view, &ScanView::dropped, this, &AddPage::fileChosen);
   connect(m_view, &ScanView::impressionChosen, this, &AddPage::chooseImpression);
   connect(m_view, &ScanView::areaChosen, this, &AddPage::joinIn);
   connect(m_view, &ScanView::regionClicked, this, &AddPage::openAt);

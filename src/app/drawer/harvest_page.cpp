@@ -280,12 +280,10 @@ void HarvestPage::showRows() {
                (!s.takenAs.empty()      ? tr("in the drawer")
                 : !s.inDrawer.isEmpty() ? tr("there as %1").arg(s.inDrawer)
                 : !s.take               ? tr("left out")
-                : s.found.touchesEdge   ? tr("cut off?")
-                : s.found.stamp.realHeight
-                    ? tr("%1, stands for %2")
-                          .arg(sizeWords(s.found.stamp.width_mm, s.found.stamp.height_mm, m_session.units()),
-                               heightWords(*s.found.stamp.realHeight))
+                : s.found.touchesEdge
+                    ? tr("cut off?")
                     : sizeWords(s.found.stamp.width_mm, s.found.stamp.height_mm, m_session.units()));
+    if (s.said && !s.found.stamp.realHeight) row.text += QLatin1Char('\n') + tr("how tall really?");
     row.size = m_list->gridSize() - QSize(10, 8);
     rows.push_back(std::move(row));
   }
@@ -313,6 +311,7 @@ void HarvestPage::drawSome() {
 void HarvestPage::showStamp(int row) {
   m_shown = row >= 0 && row < found() ? row : -1;
   m_panel->setEnabled(m_shown >= 0);
+  m_take->setVisible(!m_stamps.empty());
   m_close->hide();
   if (m_shown < 0) {
     m_facts->startOver({});

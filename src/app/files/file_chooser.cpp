@@ -125,6 +125,7 @@ QWidget* FileChooser::buildList() {
   m_nothing = inkLabel({}, bodyFont(), theme().soft, true);
   m_nothing->setParent(m_list->viewport());
   m_nothing->move(24, 20);
+  m_nothing->setMinimumWidth(320);
   connect(m_list, &QListView::activated, this, [this](const QModelIndex& at) {
     const QString path = at.data(Path).toString();
     if (at.data(IsFolder).toBool()) return showFolder(path);
@@ -336,7 +337,9 @@ QString FileChooser::typed() const {
 
 void FileChooser::take() {
   QString path = typed();
-  if (m_wish.folderItself && path.isEmpty()) return done_(m_folder);
+  // A file that is looked at stands for the folder it is in.
+  if (m_wish.folderItself && (path.isEmpty() || QFileInfo(path).isFile()))
+    return done_(path.isEmpty() ? m_folder : QFileInfo(path).absolutePath());
   if (path.isEmpty()) return;
   const auto say = [this](const QString& text) {
     m_says->setText(text);

@@ -175,6 +175,19 @@ class TstFileChooser : public QObject {
     QCOMPARE(c.shown(), QStringList{QStringLiteral("shed.havlo")});
   }
 
+  // Where a folder is wanted, a file that is looked at stands for the folder it is in.
+  void aFileStandsForItsFolder() {
+    const Shelf shelf;
+    FileWish wish{QStringLiteral("A folder"), {plansKind()}};
+    wish.folder = shelf.folder.path(), wish.folderItself = true;
+    for (const QString& typed : {QString(), QStringLiteral("towpath.havlo")}) {
+      Chooser c(wish);
+      c.name().setText(typed);
+      QTest::mouseClick(&c.take(), Qt::LeftButton);
+      QCOMPARE(c.dialog.path(), shelf.folder.path());
+    }
+  }
+
   // A pipe is not read, a plan that is none has no picture, and neither holds anything up.
   void strangeFilesHoldNothingUp() {
     const Shelf shelf;
