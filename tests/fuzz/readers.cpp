@@ -102,7 +102,7 @@ bool readAPicture(const QByteArray& bytes) {
   const auto scan = readScanFile(fileOf(bytes, "scan.png"));
   if (!scan) return false;
   const Scan& s = scan.value().scan;
-  constexpr double kSmall_px = 250'000;
+  constexpr double kSmall_px = 20'000;
   if (s.pxPerMm > 0 && double(s.width) * s.height < kSmall_px)
     if (const auto sheet = readSheet(s); sheet && !sheet.value().impressions.empty())
       (void)traceStamp(s, sheet.value(), sheet.value().impressions[0]);

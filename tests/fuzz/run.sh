@@ -45,6 +45,9 @@ CMAKE
   cmake --build "$folder/out" --target fuzz_reader > "$folder/build.log" || { tail -n 30 "$folder/build.log"; exit 1; }
 ) 9> "$folder/lock"
 export HAVLO_READER="$reader"
+# The system's fonts are read once and kept.
+echo "leak:libfontconfig" > "$folder/leaks"
+export LSAN_OPTIONS="suppressions=$folder/leaks:print_suppressions=0"
 HAVLO_SEEDS="$folder/$reader" "$folder/out/fuzz_reader" || true
 [ "$reader" != plan ] || cp -n "$root"/tests/fuzz/seeds/*.havlo "$folder/$reader/"
 dict=

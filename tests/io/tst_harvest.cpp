@@ -1,7 +1,6 @@
 // Many stamps at once: drawings of sets against areas that plane geometry gives, folders with good and bad
 // pictures in them, sheets by the stand-in scanner against the stamps that lay on its glass.
 
-#include "core/drawer/twin.h"
 #include "core/outline/shape_ops.h"
 #include "io/art/stamp_set.h"
 #include "io/devices/scanner.h"
@@ -10,7 +9,7 @@
 
 using namespace havlo;
 using namespace havlo::testing;
-constexpr double pi = 3.14159265358979323846;
+constexpr double kHalfTurn_rad = 3.14159265358979323846;
 
 namespace {
 
@@ -58,14 +57,14 @@ class TstHarvest : public QObject {
     // Two units are a millimetre: an outline stroke of 1 mm round a disc of 20 mm, which is filled.
     const FoundStamp &tree = h.stamps[0], &post = h.stamps[1], &leaves = h.stamps[2];
     QVERIFY(std::fabs(tree.stamp.width_mm - 21) < 0.1 && std::fabs(tree.stamp.height_mm - 21) < 0.1);
-    QVERIFY(std::fabs(tree.silhouette_mm2 - pi * 10.5 * 10.5) < 3);
-    QVERIFY(std::fabs(tree.ink_mm2 - pi * (10.5 * 10.5 - 9.5 * 9.5)) < 2);
+    QVERIFY(std::fabs(tree.silhouette_mm2 - kHalfTurn_rad * 10.5 * 10.5) < 3);
+    QVERIFY(std::fabs(tree.ink_mm2 - kHalfTurn_rad * (10.5 * 10.5 - 9.5 * 9.5)) < 2);
     QVERIFY(std::fabs(post.stamp.width_mm - 10) < 0.1 && std::fabs(post.stamp.height_mm - 40) < 0.1);
     QVERIFY(std::fabs(post.silhouette_mm2 - 400) <
             3);  // solid from edge to edge, in a colour that is not black
     // Both leaves are one stamp, though they lie 8 mm apart.
     QVERIFY(std::fabs(leaves.stamp.width_mm - 24) < 0.1);
-    QVERIFY(std::fabs(leaves.ink_mm2 - 2 * pi * 16) < 2);
+    QVERIFY(std::fabs(leaves.ink_mm2 - 2 * kHalfTurn_rad * 16) < 2);
     QCOMPARE(h.files[0].loose, 0);
   }
 
@@ -179,19 +178,6 @@ class TstHarvest : public QObject {
     }
     QCOMPARE(twins, 1);
     QVERIFY(!namesOf(h).contains(QString()));
-  }
-
-  void likenessOfStamps() {
-    const Stamp a = slab("a", 20, 30);
-    QCOMPARE(likeness(a, slab("b", 20, 30)), 1.0);
-    QCOMPARE(likeness(a, slab("b", 22, 30)), 0.0);
-    // A triangle in the same frame covers half of it.
-    Stamp t = a;
-    t.silhouette = {{{0, 0}, {20, 0}, {0, 30}}};
-    QVERIFY(std::fabs(likeness(a, t) - 0.5) < 1e-9);
-    const std::vector<StampRef> known{nullptr, std::make_shared<Stamp>(t), std::make_shared<Stamp>(a)};
-    QCOMPARE(twinOf(slab("x", 20.3, 30.2), known), 2);
-    QCOMPARE(twinOf(slab("x", 50, 30), known), -1);
   }
 
   void stopsWhereItIs() {

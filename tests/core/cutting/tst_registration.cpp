@@ -9,7 +9,7 @@ using namespace havlo::testing;
 
 namespace {
 
-struct Lie {
+struct SheetLie {
   double turn_deg = 0, across = 1, up = 1;
   Point by;
   Point operator()(Point p) const {
@@ -19,7 +19,7 @@ struct Lie {
   }
 };
 
-std::vector<Point> seenAs(const std::vector<Point>& marks, const Lie& lie) {
+std::vector<Point> marksAsSeen(const std::vector<Point>& marks, const SheetLie& lie) {
   std::vector<Point> out;
   for (Point p : marks) out.push_back(lie(p));
   return out;
@@ -36,8 +36,8 @@ class TstRegistration : public QObject {
     std::uniform_real_distribution<double> shift(-6, 6), turn(-3, 3), stretch(0.99, 1.01), noise(-0.05, 0.05);
     for (int k = 0; k < 300; ++k) {
       const auto marks = registrationMarks(k % 2 == 0 ? 210 : 150, k % 3 == 0 ? 297 : 120);
-      const Lie lie{turn(random), stretch(random), stretch(random), {shift(random), shift(random)}};
-      std::vector<Point> seen = seenAs(marks, lie);
+      const SheetLie lie{turn(random), stretch(random), stretch(random), {shift(random), shift(random)}};
+      std::vector<Point> seen = marksAsSeen(marks, lie);
       for (Point& p : seen) p = p + Point{noise(random), noise(random)};
       std::shuffle(seen.begin(), seen.end(), random);
       const auto fit = fitSheet(marks, seen);
@@ -50,7 +50,7 @@ class TstRegistration : public QObject {
 
   void isLeastSquares() {
     const auto marks = registrationMarks(210, 297);
-    std::vector<Point> seen = seenAs(marks, {1.3, 1, 1, {2, -1}});
+    std::vector<Point> seen = marksAsSeen(marks, {1.3, 1, 1, {2, -1}});
     const Point errors[] = {{0.2, -0.1}, {-0.15, 0.05}, {0.1, 0.2}, {-0.05, -0.2}};
     for (size_t k = 0; k < seen.size(); ++k) seen[k] = seen[k] + errors[k];
     Eigen::MatrixXd a(2 * marks.size(), 6);
@@ -71,8 +71,8 @@ class TstRegistration : public QObject {
 
   void wrongWayRoundIsTold() {
     const auto marks = registrationMarks(210, 297);
-    const Lie upsideDown{180, 1, 1, {212, 295}};
-    const auto fit = fitSheet(marks, seenAs(marks, upsideDown));
+    const SheetLie upsideDown{180, 1, 1, {212, 295}};
+    const auto fit = fitSheet(marks, marksAsSeen(marks, upsideDown));
     QVERIFY(fit);
     QVERIFY(fit.value().wrongWay);
     QVERIFY(distance(fit.value()({50, 60}), upsideDown({50, 60})) < 0.01);
@@ -80,7 +80,7 @@ class TstRegistration : public QObject {
 
   void aSpotThatIsNoMarkIsPassedOver() {
     const auto marks = registrationMarks(210, 297);
-    std::vector<Point> seen = seenAs(marks, {0.5, 1, 1, {1, 1}});
+    std::vector<Point> seen = marksAsSeen(marks, {0.5, 1, 1, {1, 1}});
     seen.push_back({105, 150});
     const auto fit = fitSheet(marks, seen);
     QVERIFY(fit);

@@ -10,26 +10,28 @@
 
 using namespace havlo;
 using namespace havlo::testing;
-constexpr double pi = 3.14159265358979323846;
+constexpr double kHalfTurn_rad = 3.14159265358979323846;
 
 namespace {
 
-CutLine closedLine(const std::string& id, Ring ring) {
+CutLine ringLine(const std::string& id, Ring ring) {
   ring.push_back(ring.front());
   return {id, std::move(ring), true};
 }
 
-Ring circle(Point middle, double radius, int sides = 120) {
+Ring roundRing(Point middle, double radius, int sides = 120) {
   Ring out;
   for (int k = 0; k < sides; ++k)
-    out.push_back(middle + Point{std::cos(2 * pi * k / sides), std::sin(2 * pi * k / sides)} * radius);
+    out.push_back(middle +
+                  Point{std::cos(2 * kHalfTurn_rad * k / sides), std::sin(2 * kHalfTurn_rad * k / sides)} *
+                      radius);
   return out;
 }
 
-Ring star(Point middle, double outer, double inner, int points) {
+Ring starRing(Point middle, double outer, double inner, int points) {
   Ring out;
   for (int k = 0; k < 2 * points; ++k) {
-    const double a = pi * k / points, r = k % 2 == 0 ? outer : inner;
+    const double a = kHalfTurn_rad * k / points, r = k % 2 == 0 ? outer : inner;
     out.push_back(middle + Point{std::cos(a), std::sin(a)} * r);
   }
   return out;
@@ -73,9 +75,9 @@ class TstTool : public QObject {
     QFETCH(int, shape);
     QFETCH(double, trailing);
     const Ring ring = shape == 0   ? rectangle({40, 40, 70, 62})[0]
-                      : shape == 1 ? circle({60, 60}, 14)
-                                   : star({60, 60}, 22, 11, 7);
-    std::vector<CutLine> lines{closedLine("other", circle({120, 90}, 9)), closedLine("mask", ring)};
+                      : shape == 1 ? roundRing({60, 60}, 14)
+                                   : starRing({60, 60}, 22, 11, 7);
+    std::vector<CutLine> lines{ringLine("other", roundRing({120, 90}, 9)), ringLine("mask", ring)};
     CutterSettings machine;
     machine.trailing_mm = trailing;
     const auto led = runCutter(forTool(lines, {trailing, 0}, 210, 297), machine);
@@ -96,8 +98,8 @@ class TstTool : public QObject {
 
   void cutHasAWidth() {
     const double w = 0.4, side = 30, hole = 8;
-    const std::vector<CutLine> lines{closedLine("a#1", rectangle({20, 20, 20 + side, 20 + side})[0]),
-                                     closedLine("a#1.2", rectangle({30, 30, 30 + hole, 30 + hole})[0])};
+    const std::vector<CutLine> lines{ringLine("a#1", rectangle({20, 20, 20 + side, 20 + side})[0]),
+                                     ringLine("a#1.2", rectangle({30, 30, 30 + hole, 30 + hole})[0])};
     const auto out = forTool(lines, {0, w}, 210, 297);
     QCOMPARE(out.size(), 2u);
     double outer = 0, inner = 1e9;
@@ -106,16 +108,16 @@ class TstTool : public QObject {
       ring.pop_back();
       outer = std::max(outer, areaOf({ring})), inner = std::min(inner, areaOf({ring}));
     }
-    // Minkowski sum with a disc: A + P r + pi r²; a hole shrinks and keeps its corners.
+    // Minkowski sum with a disc: A + P r + kHalfTurn_rad r²; a hole shrinks and keeps its corners.
     const double r = w / 2;
-    QVERIFY(std::fabs(outer - (side * side + 4 * side * r + pi * r * r)) < 0.01);
+    QVERIFY(std::fabs(outer - (side * side + 4 * side * r + kHalfTurn_rad * r * r)) < 0.01);
     QVERIFY(std::fabs(inner - (hole - w) * (hole - w)) < 0.01);
     // The hole is still cut first, so that the piece has not moved.
     QVERIFY(areaOf({out[0].points}) < areaOf({out[1].points}));
   }
 
   void nothingIsChangedForAPlainBlade() {
-    const std::vector<CutLine> lines{closedLine("m", circle({50, 50}, 10))};
+    const std::vector<CutLine> lines{ringLine("m", roundRing({50, 50}, 10))};
     const auto out = forTool(lines, {}, 210, 297);
     QCOMPARE(out.size(), 1u);
     QVERIFY(out[0].points == lines[0].points);
@@ -125,7 +127,7 @@ class TstTool : public QObject {
     // Masks along the whole lower edge: the scratch goes to the upper one.
     std::vector<CutLine> lines;
     for (int k = 0; k < 8; ++k)
-      lines.push_back(closedLine("m", rectangle({5.0 + 25 * k, 1, 27.0 + 25 * k, 30})[0]));
+      lines.push_back(ringLine("m", rectangle({5.0 + 25 * k, 1, 27.0 + 25 * k, 30})[0]));
     const auto out = forTool(lines, {0.25, 0}, 210, 297);
     QCOMPARE(out[0].id, std::string(kBladeScratch));
     QVERIFY(out[0].points[0].y > 200);

@@ -19,7 +19,7 @@ using namespace havlo::testing;
 
 namespace {
 
-Ink inkOf(const char* id, Colour colour, double opacity = 0, double dry_s = 30) {
+Ink handInk(const char* id, Colour colour, double opacity = 0, double dry_s = 30) {
   Ink i;
   i.id = id, i.name = id, i.colour = colour, i.opacity = opacity, i.dryOnCard_s = dry_s;
   return i;
@@ -41,9 +41,9 @@ Colouring colour(const char* id, const char* thing, const char* ink, double stre
 /// Two boxes, the nearer one over the corner of the farther one.
 Plan twoBoxes() {
   Plan p = emptyPlan();
-  p.inks = {inkOf("soot", {0x20, 0x22, 0x26}), inkOf("madder", {0xa0, 0x2c, 0x34}),
-            inkOf("moss", {0x4d, 0x7a, 0x3c}), inkOf("white", {0xfa, 0xfa, 0xf6}, 0.9),
-            inkOf("dusk", {0x6f, 0x86, 0xb4})};
+  p.inks = {handInk("soot", {0x20, 0x22, 0x26}), handInk("madder", {0xa0, 0x2c, 0x34}),
+            handInk("moss", {0x4d, 0x7a, 0x3c}), handInk("white", {0xfa, 0xfa, 0xf6}, 0.9),
+            handInk("dusk", {0x6f, 0x86, 0xb4})};
   addStamp(p, outlined("box", 40, 40)), addStamp(p, outlined("tall", 30, 60));
   const auto lay = [&](const char* id, const char* stamp, Point at, double metres) -> Impression& {
     Impression& i = put(p, id, stamp, at, metres);
@@ -287,7 +287,7 @@ class TstHandwork : public QObject {
 
   void linesAreInkedBeforeColourAndSlowOnesAfter() {
     Plan p = twoBoxes();
-    p.inks.push_back(inkOf("slow", {0x20, 0x22, 0x26}, 0, 600));
+    p.inks.push_back(handInk("slow", {0x20, 0x22, 0x26}, 0, 600));
     p.inks[0].kind = InkKind::Archival;
     p.inks.back().kind = InkKind::Pigment;
     HandLine quick, slow, ground;
@@ -485,8 +485,8 @@ class TstHandwork : public QObject {
     for (int round = 0; round < 30; ++round) {
       Plan p = emptyPlan();
       p.card.panel = {140, 105, {}};
-      p.inks = {inkOf("soot", {0x30, 0x30, 0x34}), inkOf("grey", {0x9a, 0x9a, 0x9c}),
-                inkOf("madder", round % 2 ? Colour{0xc0, 0x28, 0x30} : Colour{0x20, 0x58, 0xc0})};
+      p.inks = {handInk("soot", {0x30, 0x30, 0x34}), handInk("grey", {0x9a, 0x9a, 0x9c}),
+                handInk("madder", round % 2 ? Colour{0xc0, 0x28, 0x30} : Colour{0x20, 0x58, 0xc0})};
       addStamp(p, outlined("box", 14, 14));
       const int odd = static_cast<int>(rng() % 12);
       for (int k = 0; k < 12; ++k) {
