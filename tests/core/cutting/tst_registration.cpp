@@ -97,6 +97,22 @@ class TstRegistration : public QObject {
     // Of another sheet.
     QVERIFY(!fitSheet(marks, registrationMarks(210, 280)));
     QVERIFY(fitSheet(marks, std::vector<Point>(marks.begin(), marks.begin() + 3)));
+    // A mark that is seen 8 mm astray: something else was taken for it.
+    std::vector<Point> astray = marks;
+    astray[3] = astray[3] + Point{8, 0};
+    QVERIFY(!fitSheet(marks, astray));
+  }
+
+  void onASmallSheetAMarkIsNotTakenForItsNeighbour() {
+    const auto marks = registrationMarks(56, 40);
+    QCOMPARE(marks.size(), 4u);
+    for (size_t gone = 0; gone < 4; ++gone) {
+      std::vector<Point> seen = marksAsSeen(marks, {0.4, 1, 1, {0.5, -0.3}});
+      seen.erase(seen.begin() + static_cast<long>(gone));
+      const auto fit = fitSheet(marks, seen);
+      QVERIFY(fit);
+      QVERIFY(fit.value().off_mm < 0.01);
+    }
   }
 
   void marksAreKnownByTheirShape() {

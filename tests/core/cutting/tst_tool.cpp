@@ -96,6 +96,24 @@ class TstTool : public QObject {
     QVERIFY2(worst > 0.25 * trailing, qPrintable(QString::number(worst)));
   }
 
+  /// Past where a closed line began (a dragged tip cuts every corner a little short), so that no thread of
+  /// paper is left; an open one ends where it ends.
+  void aClosedLineIsCutPastItsBeginning() {
+    const Ring ring = rectangle({40, 40, 70, 62})[0];
+    const auto cutLength = [](const std::vector<CutLine>& led) {
+      double sum = 0;
+      const auto tip = draggedTip(led, 0.25, {-1, 0});
+      for (size_t k = 1; k < tip.back().points.size(); ++k)
+        sum += distance(tip.back().points[k - 1], tip.back().points[k]);
+      return sum;
+    };
+    const double round = cutLength(forTool({ringLine("m", ring)}, {0.25, 0}, 210, 297));
+    QVERIFY2(round > 2 * (30 + 22) + 0.1 && round < 2 * (30 + 22) + 0.9, qPrintable(QString::number(round)));
+    const double open =
+        cutLength(forTool({{"o", {{40, 40}, {70, 40}, {70, 62}}, false}}, {0.25, 0}, 210, 297));
+    QVERIFY(std::fabs(open - 52) < 0.1);
+  }
+
   void cutHasAWidth() {
     const double w = 0.4, side = 30, hole = 8;
     const std::vector<CutLine> lines{ringLine("a#1", rectangle({20, 20, 20 + side, 20 + side})[0]),

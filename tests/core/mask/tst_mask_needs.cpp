@@ -398,6 +398,31 @@ class TstMaskNeeds : public QObject {
     QVERIFY(ducks.cut < 6);  // common practice, no source: fewer masks than ducks do
   }
 
+  // Of two masks that rest, the one is taken that is not wanted again where it lies, whichever of the two
+  // that is.
+  void theMaskThatIsNotWantedAgainIsTaken() {
+    Plan p = emptyPlan();
+    addStamp(p, slab("s", 10, 10));
+    for (const char* id : {"a", "b", "c"}) put(p, id, "s", {10, 10}, 1);
+    MaskNeeds needs;
+    needs.taped = {0, 0, 0}, needs.uncuttable = {0, 0, 0};
+    const auto step = [](std::vector<int> covered) {
+      NeedStep s;
+      s.stays.assign(covered.size(), 1);
+      s.covered = std::move(covered);
+      return s;
+    };
+    for (int again : {0, 1}) {
+      needs.steps = {step({0, 1}), step({2}), step({again})};
+      const StampMasks m = countMasks(p, needs, {0, 0, 0})[0];
+      QCOMPARE(m.cut, 2);
+      QCOMPARE(m.uses, 3);
+      // Both are wanted again: one of them is laid anew.
+      needs.steps = {step({0, 1}), step({2}), step({0, 1})};
+      QCOMPARE(countMasks(p, needs, {0, 0, 0})[0].uses, 4);
+    }
+  }
+
   // A mask cut in two stays where it lies only if both its halves may.
   void aMaskCutInTwoStaysOnlyAsAWhole() {
     Plan p = emptyPlan();
