@@ -98,12 +98,15 @@ int live(const QString& folder, unsigned seed, int who) {
   int next = std::max(saidIn(folder + QStringLiteral("/acks")).edit, numberOf(session.plan()));
   acks.say("ready 0");
   for (int act = 0;; ++act) {
-    // As long as a hand takes from one act to the next.
+    // A quick hand: what it does is written while it goes on to the next.
     QElapsedTimer pause;
     pause.start();
     do QCoreApplication::processEvents(QEventLoop::AllEvents, 10);
-    while (pause.elapsed() < 30 + static_cast<int>(random() % 80));
-    const int kind = static_cast<int>(random() % 10);
+    while (pause.elapsed() < 150 + static_cast<int>(random() % 150));
+    // First one of each that is looked for afterwards, then whatever comes.
+    constexpr int kFirst[] = {0, 5, 6, 4, 7};
+    const int kind =
+        act < static_cast<int>(std::size(kFirst)) ? kFirst[act] : static_cast<int>(random() % 10);
     if (kind <= 3 && !session.plan().impressions.empty()) {
       Plan plan = session.plan();
       const Impression& i = plan.impressions[random() % plan.impressions.size()];
@@ -202,7 +205,7 @@ int kills(int times, const QString& folder) {
         return 1;
       }
     }
-    QThread::msleep(random() % 1500);
+    QThread::msleep(random() % 2000);
     ::kill(child, SIGKILL);
     int how = 0;
     ::waitpid(child, &how, 0);
@@ -220,7 +223,7 @@ int kills(int times, const QString& folder) {
   std::printf("%d kills; %d acts, %zu stamps, %zu cards: nothing lost but a last act\n", times, said.edit,
               said.stamps.size(), said.cards.size());
   // A trial in which nothing was done proves nothing.
-  return said.edit > times && !said.stamps.empty() && !said.cards.empty() ? 0 : 1;
+  return said.edit > times / 2 && !said.stamps.empty() && !said.cards.empty() ? 0 : 1;
 }
 
 int pair(int seconds, const QString& folder) {
