@@ -497,6 +497,7 @@ class TstDrawerPlace : public QObject {
     QVERIFY(enter.isAccepted());
     QDropEvent drop(QPointF(50, 50), Qt::CopyAction, &data, Qt::LeftButton, Qt::NoModifier);
     QCoreApplication::sendEvent(&d.add().view(), &drop);
+    waitForJobs(d.place());  // a drawing might be a set; this one is not
     settle(d.add());
     QVERIFY(d.add().hasStamp());
     const Stamp& moon = d.drawer().stamp("sample-thin-moon")->stamp;
