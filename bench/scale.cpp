@@ -32,7 +32,6 @@ Plan scaled(int impressions) {
   Plan plan = testing::randomPlan(11, o);
   plan.card.panel = {side, side, {}};
   plan.impressions[0].hero = true;
-  // Not on each other without end: what lies at one depth and place is one tower, and none is meant.
   std::mt19937 random(7);
   std::uniform_real_distribution<double> at(0, side - 50);
   for (int w = 0; w < impressions * 30 / 400; ++w) {
@@ -73,7 +72,7 @@ struct Row {
 };
 
 void plot(const char* file, const std::vector<Row>& rows) {
-  constexpr double kWidth = 640, kHeight = 420, kLeft = 70, kBottom = 380, kRight = 470, kTop = 20;
+  constexpr double kLeft = 70, kBottom = 380, kRight = 470, kTop = 20;
   double least = 1e18, most = 0;
   for (const Row& r : rows)
     for (double v : r.ms) least = std::min(least, v), most = std::max(most, v);
@@ -119,7 +118,6 @@ void plot(const char* file, const std::vector<Row>& rows) {
   out += "</svg>\n";
   QFile f(QString::fromLocal8Bit(file));
   if (f.open(QIODevice::WriteOnly)) f.write(out);
-  (void)kWidth, (void)kHeight;
 }
 
 }  // namespace

@@ -14,7 +14,7 @@ namespace havlo {
 namespace {
 
 constexpr size_t kMostCrossings = 400'000;
-constexpr double kTail_mm = 8;  // the scratch that sets a trailing blade, and ends of lines
+constexpr double kTail_mm = 1.2;  // of a line that goes on past its beginning
 constexpr double kCrumb_mm2 = 0.05;
 constexpr double kThread_mm = 0.1;     // of paper between two cuts: it tears. Common practice, no source
 constexpr double kThinned_mm = 0.005;  // no point of the knife's way is farther from what is kept
@@ -125,6 +125,9 @@ Result<CutReport> runCutter(const std::vector<CutLine>& lines, const CutterSetti
   if (settings.trailing_mm > 0) {
     report.knife = draggedTip(lines, settings.trailing_mm);
     for (CutLine& line : report.knife) line.points = thinned(line.points, Millimetres{kThinned_mm});
+    // The scratch that sets the blade is meant to free nothing; ids do not outlast a file.
+    if (!lines.empty() && !lines[0].closed && lines[0].points.size() == 2)
+      report.knife.erase(report.knife.begin());
   }
   const std::vector<CutLine>& cuts = settings.trailing_mm > 0 ? report.knife : lines;
   const Rings chains = joined(cuts, settings.join_mm);

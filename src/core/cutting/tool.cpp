@@ -13,7 +13,7 @@ namespace {
 using std::numbers::pi;
 constexpr double kStep_rad = 8 * pi / 180;  // of a swivel
 constexpr double kPast_mm = 0.3;   // past where a closed line began, so that no thread of paper is left
-constexpr double kScratch_mm = 6;  // that many times the tip's way back decays: exp(-6 / 1.5) of it is left
+constexpr double kScratch_mm = 6;  // four times the farthest a tip trails: then it points along it
 constexpr double kScratchRoom_mm = 1.5;
 constexpr double kDrag_mm = 0.005, kApart_mm = 0.02;  // of steps, of points that are kept
 

@@ -114,6 +114,21 @@ class TstTool : public QObject {
     QVERIFY(std::fabs(open - 52) < 0.1);
   }
 
+  /// Nothing is hidden: a small piece that stays in the sheet is told, with a scratch before it or not.
+  void aShortCutThatFreesNothingIsTold() {
+    const std::vector<CutLine> lines{ringLine("m", roundRing({60, 60}, 12)),
+                                     {"o", {{120, 40}, {124, 40}}, false}};
+    CutterSettings machine;
+    machine.trailing_mm = 0.25;
+    for (const bool led : {true, false}) {
+      const auto cut = runCutter(led ? forTool(lines, {0.25, 0}, 210, 297) : lines, machine);
+      QVERIFY(cut);
+      const auto told = std::count_if(cut.value().open.begin(), cut.value().open.end(),
+                                      [](const OpenCut& o) { return o.from.x > 100; });
+      QCOMPARE(told, 1);
+    }
+  }
+
   void cutHasAWidth() {
     const double w = 0.4, side = 30, hole = 8;
     const std::vector<CutLine> lines{ringLine("a#1", rectangle({20, 20, 20 + side, 20 + side})[0]),
