@@ -71,6 +71,14 @@ void move(const std::vector<CutLine>& lines, const CutterSettings& s, CutReport&
       report.cut_mm / s.cut_mm_per_s + report.travel_mm / s.travel_mm_per_s + report.lifts * s.lift_s;
 }
 
+/// Does the first line look like what sets a trailing blade: short, straight, as long as forTool() makes it?
+bool likeAScratch(const std::vector<CutLine>& lines) {
+  constexpr double kLeast_mm = 5.5, kMost_mm = 6.5;
+  if (lines.empty() || lines[0].closed || lines[0].points.size() != 2) return false;
+  const double length = lengthOf(lines[0].points);
+  return length > kLeast_mm && length < kMost_mm;
+}
+
 /// Lines whose ends nearly meet are closed, so that rounding in a file does not hold a piece.
 Rings joined(const std::vector<CutLine>& lines, double join_mm) {
   Rings out;
@@ -126,8 +134,7 @@ Result<CutReport> runCutter(const std::vector<CutLine>& lines, const CutterSetti
     report.knife = draggedTip(lines, settings.trailing_mm);
     for (CutLine& line : report.knife) line.points = thinned(line.points, Millimetres{kThinned_mm});
     // The scratch that sets the blade is meant to free nothing; ids do not outlast a file.
-    if (!lines.empty() && !lines[0].closed && lines[0].points.size() == 2)
-      report.knife.erase(report.knife.begin());
+    if (likeAScratch(lines)) report.knife.erase(report.knife.begin());
   }
   const std::vector<CutLine>& cuts = settings.trailing_mm > 0 ? report.knife : lines;
   const Rings chains = joined(cuts, settings.join_mm);
