@@ -50,7 +50,8 @@ inline void settleLooks(PlanSession& session) {
 
 class KnownWindow : public MainWindow {
  public:
-  using MainWindow::MainWindow;
+  /// The demo's stamps are drawn once for all windows of a test.
+  explicit KnownWindow(const QString& rescueFolder) : MainWindow(rescueFolder, drawnOnce()) {}
   CardPlace& card() { return as<CardPlace>("card"); }
   DrawerPlace& drawer() { return as<DrawerPlace>("drawer"); }
   ScenePlace& scene() { return as<ScenePlace>("scene"); }
@@ -74,6 +75,10 @@ class KnownWindow : public MainWindow {
   }
 
  private:
+  static std::shared_ptr<SvgArt> drawnOnce() {
+    static const auto art = std::make_shared<SvgArt>();
+    return art;
+  }
   template <typename P>
   P& as(const char* id) {
     return static_cast<P&>(place(QLatin1String(id)));

@@ -5,14 +5,16 @@
 
 namespace havlo {
 
-void ActionTable::add(Command command, const QString& place) {
-  auto* action = new QAction(command.text, this);
-  action->setObjectName(command.id);
-  action->setShortcuts(command.shortcuts);
-  action->setCheckable(command.checkable);
-  QObject::connect(action, &QAction::triggered, this, [run = command.run] { run(); });
-  m_actions.insert(command.id, action);
-  m_commands.push_back({std::move(command), place});
+void ActionTable::add(std::vector<Command> commands, const QString& place) {
+  for (Command& command : commands) {
+    auto* action = new QAction(command.text, this);
+    action->setObjectName(command.id);
+    action->setShortcuts(command.shortcuts);
+    action->setCheckable(command.checkable);
+    QObject::connect(action, &QAction::triggered, this, [run = command.run] { run(); });
+    m_actions.insert(command.id, action);
+    m_commands.push_back({std::move(command), place});
+  }
   Q_EMIT changed();
 }
 

@@ -30,7 +30,7 @@ class ActionTable : public QObject {
  public:
   using QObject::QObject;
   /// @param place  the place that it belongs to; empty: it may be used everywhere
-  void add(Command command, const QString& place = {});
+  void add(std::vector<Command> commands, const QString& place = {});
   /// Takes a place's commands away.
   void removeOf(const QString& place);
   QAction* operator[](const QString& id) const { return m_actions.value(id); }

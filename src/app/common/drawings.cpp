@@ -2,6 +2,7 @@
 
 #include <QFile>
 #include <QHash>
+#include <QIconEngine>
 #include <QSvgRenderer>
 #include <cmath>
 
@@ -37,6 +38,32 @@ QPixmap inkedPixmap(const QString& name, int px, const QColor& ink) {
   return QPixmap::fromImage(inked);
 }
 
+/// Draws when it is looked at, in the inks of the ground that then lies: most menus are never opened.
+class DrawingEngine : public QIconEngine {
+ public:
+  explicit DrawingEngine(const QString& name) : m_name(name) {}
+
+  void paint(QPainter* painter, const QRect& at, QIcon::Mode mode, QIcon::State state) override {
+    const int side = std::min(at.width(), at.height());
+    QRect square(0, 0, side, side);
+    square.moveCenter(at.center());
+    drawDrawing(*painter, m_name, square, inkFor(mode, state));
+  }
+  QPixmap pixmap(const QSize& size, QIcon::Mode mode, QIcon::State state) override {
+    return inkedPixmap(m_name, std::max(1, std::min(size.width(), size.height())), inkFor(mode, state));
+  }
+  QString key() const override { return QStringLiteral("HavloDrawing"); }
+  QIconEngine* clone() const override { return new DrawingEngine(m_name); }
+
+ private:
+  static QColor inkFor(QIcon::Mode mode, QIcon::State state) {
+    if (mode == QIcon::Disabled) return theme().soft;
+    return state == QIcon::On ? theme().onGreen : theme().green;
+  }
+
+  QString m_name;
+};
+
 }  // namespace
 
 void drawDrawing(QPainter& painter, const QString& name, const QRectF& at, const QColor& ink) {
@@ -45,15 +72,7 @@ void drawDrawing(QPainter& painter, const QString& name, const QRectF& at, const
   painter.drawPixmap(at, inkedPixmap(name, px, ink), QRectF(0, 0, px, px));
 }
 
-QIcon drawingIcon(const QString& name) {
-  QIcon icon;
-  for (const int px : {16, 20, 24, 32, 48, 64}) {
-    icon.addPixmap(inkedPixmap(name, px, theme().green), QIcon::Normal, QIcon::Off);
-    icon.addPixmap(inkedPixmap(name, px, theme().onGreen), QIcon::Normal, QIcon::On);
-    icon.addPixmap(inkedPixmap(name, px, theme().soft), QIcon::Disabled);
-  }
-  return icon;
-}
+QIcon drawingIcon(const QString& name) { return QIcon(new DrawingEngine(name)); }
 
 QPushButton* drawnButton(const char* drawing, const QString& text) {
   auto* button = new QPushButton(drawingIcon(QLatin1String(drawing)), text);

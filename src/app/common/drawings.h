@@ -13,7 +13,7 @@ namespace havlo {
 /// none
 void drawDrawing(QPainter& painter, const QString& name, const QRectF& at, const QColor& ink);
 
-/// For buttons and menus, in the inks of the window as it is now.
+/// For buttons and menus; drawn when shown, in the inks of the window as it then is.
 QIcon drawingIcon(const QString& name);
 /// A button for an act, with its drawing. @param drawing  of a file in data/drawings
 QPushButton* drawnButton(const char* drawing, const QString& text);

@@ -32,6 +32,7 @@
 #include "app/shell/places.h"
 #include "app/shell/status_line.h"
 #include "app/shell/trail.h"
+#include "app/theme/theme.h"
 #include "io/wording/finding_words.h"
 #include "io/wording/names.h"
 #include "io/wording/step_words.h"
@@ -45,13 +46,13 @@ QString besides(const QString& rescueFolder, const QString& name) {
 
 }  // namespace
 
-MainWindow::MainWindow(const QString& rescueFolder)
+MainWindow::MainWindow(const QString& rescueFolder, std::shared_ptr<SvgArt> art)
     : m_session(std::make_unique<PlanSession>(rescueFolder)),
       m_drawerSession(
           std::make_unique<DrawerSession>(besides(rescueFolder, QStringLiteral("drawer.sqlite")))),
       m_log(std::make_unique<LogSession>(QFileInfo(rescueFolder).path())),
       m_making(std::make_unique<MakingSession>(besides(rescueFolder, QStringLiteral("makings")), *m_log)),
-      m_workshop{*m_session, *m_drawerSession, *m_making, *m_log, std::make_shared<SvgArt>()},
+      m_workshop{*m_session, *m_drawerSession, *m_making, *m_log, std::move(art)},
       m_errands(new Errands(m_workshop, this)),
       m_filing(new Filing(*m_session, this)),
       m_status(new StatusLine),
@@ -80,7 +81,7 @@ MainWindow::MainWindow(const QString& rescueFolder)
 
 MainWindow::~MainWindow() {
   // The places look at the sessions until they are gone.
-  delete takeCentralWidget();
+  delete centralWidget();
 }
 
 void MainWindow::readSettings() {
@@ -103,12 +104,9 @@ void MainWindow::addCommands() {
                         [this] { findAct(); },
                         [this] { explainHere(); },
                         [this]() -> QUndoStack& { return undoStackHere(); }};
-  const auto addAll = [this](std::vector<Command> commands) {
-    for (Command& c : commands) m_actions.add(std::move(c));
-  };
-  addAll(planCommands(*m_session, *m_errands, *m_filing, acts));
-  addAll(changeCommands(*m_errands, acts));
-  addAll(lookCommands(
+  m_actions.add(planCommands(*m_session, *m_errands, *m_filing, acts));
+  m_actions.add(changeCommands(*m_errands, acts));
+  m_actions.add(lookCommands(
       *m_session, *m_errands, placeKinds(), [this](const PlaceKind& kind) { return kind.open(m_workshop); },
       acts));
   const std::pair<const char*, QString> menus[] = {{"plan", tr("&Plan")},       {"change", tr("&Change")},
@@ -168,6 +166,7 @@ void MainWindow::fillMenu(QMenu* menu, const QString& name) {
 }
 
 void MainWindow::buildCentre() {
+  const PuttingTogether unstyled;
   for (const QString& id : m_made.keys()) m_actions.removeOf(id);
   m_made.clear();
   auto* centre = new QWidget;
@@ -216,13 +215,13 @@ Place& MainWindow::place(const QString& id) {
   area->setWidgetResizable(true);
   area->setFrameShape(QFrame::NoFrame);
   area->setFocusPolicy(Qt::NoFocus);
-  area->setWidget(made);
   m_places->addWidget(area);
+  area->setWidget(made);
   connect(made, &Place::statusChanged, this, [this] {
     refreshTrail();
     refreshActions();
   });
-  for (Command& c : made->commands()) m_actions.add(std::move(c), id);
+  m_actions.add(made->commands(), id);
   refreshActions();
   return *made;
 }
@@ -405,7 +404,7 @@ void MainWindow::setAppearance(const Appearance& wanted) {
   const std::optional<Lesson> lesson = m_lesson->active() ? std::optional(*m_lesson->lesson()) : std::nullopt;
   const int step = m_lesson->step();
   m_lesson = nullptr;
-  delete takeCentralWidget();
+  delete centralWidget();
   buildCentre();
   for (QMenu* menu : menuBar()->findChildren<QMenu*>(Qt::FindDirectChildrenOnly))
     fillMenu(menu, menu->objectName());

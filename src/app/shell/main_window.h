@@ -31,7 +31,8 @@ class MainWindow : public QMainWindow {
 
  public:
   /// @param rescueFolder  where unsaved work is kept; the drawer is the file drawer.sqlite beside it
-  explicit MainWindow(const QString& rescueFolder);
+  /// @param art           draws the stamps, and knows those it drew
+  explicit MainWindow(const QString& rescueFolder, std::shared_ptr<SvgArt> art = std::make_shared<SvgArt>());
   ~MainWindow() override;
 
   PlanSession& session() { return *m_session; }

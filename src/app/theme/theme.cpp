@@ -224,4 +224,8 @@ void applyTheme(QApplication& app, const Appearance& wanted) {
   app.setStyleSheet(wanted.large ? styleSheet(t) + largeTargets() : styleSheet(t));
 }
 
+PuttingTogether::PuttingTogether() : m_sheet(qApp->styleSheet()) { qApp->setStyleSheet({}); }
+
+PuttingTogether::~PuttingTogether() { qApp->setStyleSheet(m_sheet); }
+
 }  // namespace havlo

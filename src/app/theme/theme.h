@@ -42,6 +42,19 @@ void keepAppearance(const Appearance& wanted);
 /// Sets palette, fonts and style sheet.
 void applyTheme(QApplication& app, const Appearance& wanted);
 
+/// While it lives, widgets are put together without the style sheet: each that is set into another would be
+/// styled anew with everything in it, at every level again. Afterwards all are styled once.
+class PuttingTogether {
+ public:
+  PuttingTogether();
+  ~PuttingTogether();
+  PuttingTogether(const PuttingTogether&) = delete;
+  PuttingTogether& operator=(const PuttingTogether&) = delete;
+
+ private:
+  QString m_sheet;
+};
+
 /// Type sizes in px at text scale 1: labels 12, body 13, headings 16.
 QFont labelFont(int weight = QFont::Normal);
 QFont bodyFont(int weight = QFont::Normal);
