@@ -9,48 +9,16 @@
 #include <cmath>
 #include <cstdio>
 #include <functional>
-#include <random>
 
 #include "core/chain/chain.h"
 #include "core/focus/looks.h"
 #include "io/art/picture.h"
 #include "io/art/svg_art.h"
-#include "support/random_plan.h"
+#include "support/dense_card.h"
 
 using namespace havlo;
 
 namespace {
-
-/// As dense as 100 impressions on 178 × 178 mm; 30 blends and 300 colourings for every 400.
-Plan scaled(int impressions) {
-  const double side = 178 * std::sqrt(impressions / 100.0);
-  testing::RandomOptions o;
-  o.impressions = impressions, o.stamps = 20, o.points = 300, o.smooth = true;
-  o.parts = false, o.schools = false, o.washes = false;
-  o.least_mm = 8, o.most_mm = 40;
-  o.panel = {0, 0, side, side};
-  Plan plan = testing::randomPlan(11, o);
-  plan.card.panel = {side, side, {}};
-  plan.impressions[0].hero = true;
-  std::mt19937 random(7);
-  std::uniform_real_distribution<double> at(0, side - 50);
-  for (int w = 0; w < impressions * 30 / 400; ++w) {
-    Wash wash;
-    wash.id = "w" + std::to_string(w), wash.ink = w % 2 ? "blue" : "black";
-    const double x = at(random), y = at(random);
-    wash.area = rectangle({x, y, x + 40, y + 45});
-    wash.from = w % 3 ? WashFrom::Top : WashFrom::Left;
-    wash.reach = 0.8, wash.strength = 0.5;
-    plan.washes.push_back(std::move(wash));
-  }
-  for (int c = 0; c < impressions * 3 / 4; ++c) {
-    Colouring one;
-    one.id = "c" + std::to_string(c), one.impression = plan.impressions[static_cast<size_t>(c)].id;
-    one.ink = "blue";
-    plan.colourings.push_back(std::move(one));
-  }
-  return plan;
-}
 
 double quickest_ms(int rounds, const std::function<void()>& work) {
   double best = 1e18;
@@ -130,7 +98,7 @@ int main(int argc, char** argv) {
   const int sizes[] = {100, 400, 1600};
   std::vector<Row> rows{{"analysis", {}}, {"one moved", {}}, {"looks", {}}, {"strip", {}}};
   for (int k = 0; k < 3; ++k) {
-    const Plan plan = scaled(sizes[k]);
+    const Plan plan = testing::denseCard(sizes[k]);
     AnalysisRef a = analyse(plan, nullptr, &art);
     std::printf("%d impressions: %zu meetings, %zu steps\n", sizes[k], a->meetings.list.size(),
                 a->sheet.steps.size());

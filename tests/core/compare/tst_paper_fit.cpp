@@ -1,12 +1,12 @@
 // How a paper had lain, against least squares by Eigen where every end is seen, and against papers whose lie
 // is known where most ends are hidden under a line.
-#include <Eigen/Dense>
 #include <QTest>
 #include <cmath>
 
 #include "core/base/random.h"
 #include "core/compare/paper_fit.h"
 #include "core/learn/learn.h"
+#include "tests/support/least_squares.h"
 #include "tests/support/program.h"
 
 using namespace havlo;
@@ -53,20 +53,15 @@ class TstPaperFit : public QObject {
     Random random(3);
     const Lie lie{{0.4, -0.3}, 0.7, 0.15};
     const auto ends = endsOf(lie, random, 0, 0.3, 60);
-    Eigen::MatrixXd rows(ends.size(), 4);
-    Eigen::VectorXd seen(ends.size());
-    for (size_t k = 0; k < ends.size(); ++k) {
-      const auto r = static_cast<Eigen::Index>(k);
-      rows.row(r) << ends[k].outward.x, ends[k].outward.y, cross(ends[k].at - Point{15, 20}, ends[k].outward),
-          1;
-      seen(r) = ends[k].from;
-    }
-    const Eigen::VectorXd best = rows.colPivHouseholderQr().solve(seen);
+    std::vector<testing::Equation> equations;
+    for (const PaperEnd& e : ends)
+      equations.push_back({{e.outward.x, e.outward.y, cross(e.at - Point{15, 20}, e.outward), 1}, e.from});
+    const std::vector<double> best = testing::leastSquares(equations);
     const auto paper = paperFrom(ends, {15, 20});
     QVERIFY(paper.has_value());
-    QVERIFY(std::fabs(paper->by.x - best(0)) < 0.03 && std::fabs(paper->by.y - best(1)) < 0.03);
-    QVERIFY(std::fabs(paper->turn_deg - best(2) * 180 / 3.14159265358979) < 0.1);
-    QVERIFY(std::fabs(paper->grow_mm - best(3)) < 0.03);
+    QVERIFY(std::fabs(paper->by.x - best[0]) < 0.03 && std::fabs(paper->by.y - best[1]) < 0.03);
+    QVERIFY(std::fabs(paper->turn_deg - best[2] * 180 / 3.14159265358979) < 0.1);
+    QVERIFY(std::fabs(paper->grow_mm - best[3]) < 0.03);
   }
 
   // A paper that lay so well that hardly an end is seen tells that it lay well.

@@ -1,7 +1,7 @@
 // Finding a sheet by its marks, against least squares by Eigen and sheets that lie as they must not.
-#include <Eigen/Dense>
 
 #include "core/cutting/registration.h"
+#include "tests/support/least_squares.h"
 #include "tests/support/program.h"
 
 using namespace havlo;
@@ -53,19 +53,16 @@ class TstRegistration : public QObject {
     std::vector<Point> seen = marksAsSeen(marks, {1.3, 1, 1, {2, -1}});
     const Point errors[] = {{0.2, -0.1}, {-0.15, 0.05}, {0.1, 0.2}, {-0.05, -0.2}};
     for (size_t k = 0; k < seen.size(); ++k) seen[k] = seen[k] + errors[k];
-    Eigen::MatrixXd a(2 * marks.size(), 6);
-    Eigen::VectorXd b(2 * marks.size());
+    std::vector<testing::Equation> equations;
     for (size_t k = 0; k < marks.size(); ++k) {
-      const auto r = static_cast<Eigen::Index>(2 * k);
-      a.row(r) << marks[k].x, marks[k].y, 0, 0, 1, 0;
-      a.row(r + 1) << 0, 0, marks[k].x, marks[k].y, 0, 1;
-      b(r) = seen[k].x, b(r + 1) = seen[k].y;
+      equations.push_back({{marks[k].x, marks[k].y, 0, 0, 1, 0}, seen[k].x});
+      equations.push_back({{0, 0, marks[k].x, marks[k].y, 0, 1}, seen[k].y});
     }
-    const Eigen::VectorXd x = a.colPivHouseholderQr().solve(b);
+    const std::vector<double> x = testing::leastSquares(equations);
     const auto fit = fitSheet(marks, seen);
     QVERIFY(fit);
     for (Point p : {Point{0, 0}, {210, 0}, {30, 250}})
-      QVERIFY(distance(fit.value()(p), {x(0) * p.x + x(1) * p.y + x(4), x(2) * p.x + x(3) * p.y + x(5)}) <
+      QVERIFY(distance(fit.value()(p), {x[0] * p.x + x[1] * p.y + x[4], x[2] * p.x + x[3] * p.y + x[5]}) <
               1e-6);
   }
 

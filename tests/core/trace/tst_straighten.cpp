@@ -1,13 +1,13 @@
 // Photos straightened, sheets levelled, the calibration square found. The perspective is checked against a
 // homography solved here by the direct linear transform (Hartley & Zisserman, Multiple View Geometry, 4.1)
 // with Eigen.
-#include <Eigen/Dense>
 #include <QTest>
 #include <cmath>
 #include <functional>
 #include <random>
 
 #include "core/trace/sheet.h"
+#include "tests/support/least_squares.h"
 #include "tests/support/program.h"
 
 using namespace havlo;
@@ -16,25 +16,21 @@ namespace {
 
 using Corners = std::array<PixelPoint, 4>;
 
-/// The homography that takes four points to four points: the null vector of the 8 × 9 system.
-Eigen::Matrix3d homography(const Corners& from, const Corners& to) {
-  Eigen::Matrix<double, 8, 9> a;
-  for (int k = 0; k < 4; ++k) {
-    const auto [x, y] = from[ix(k)];
-    const auto [u, v] = to[ix(k)];
-    a.row(2 * k) << -x, -y, -1, 0, 0, 0, u * x, u * y, u;
-    a.row(2 * k + 1) << 0, 0, 0, -x, -y, -1, v * x, v * y, v;
+/// The homography that takes four points to four points, its last element 1: eight equations.
+std::vector<double> homography(const Corners& from, const Corners& to) {
+  std::vector<testing::Equation> equations;
+  for (size_t k = 0; k < 4; ++k) {
+    const auto [x, y] = from[k];
+    const auto [u, v] = to[k];
+    equations.push_back({{x, y, 1, 0, 0, 0, -u * x, -u * y}, u});
+    equations.push_back({{0, 0, 0, x, y, 1, -v * x, -v * y}, v});
   }
-  const Eigen::JacobiSVD<Eigen::Matrix<double, 8, 9>> svd(a, Eigen::ComputeFullV);
-  const Eigen::Matrix<double, 9, 1> h = svd.matrixV().col(8);
-  Eigen::Matrix3d m;
-  m << h(0), h(1), h(2), h(3), h(4), h(5), h(6), h(7), h(8);
-  return m;
+  return testing::leastSquares(equations);
 }
 
-Point mapped(const Eigen::Matrix3d& h, Point p) {
-  const Eigen::Vector3d q = h * Eigen::Vector3d(p.x, p.y, 1);
-  return {q.x() / q.z(), q.y() / q.z()};
+Point mapped(const std::vector<double>& h, Point p) {
+  const double z = h[6] * p.x + h[7] * p.y + 1;
+  return {(h[0] * p.x + h[1] * p.y + h[2]) / z, (h[3] * p.x + h[4] * p.y + h[5]) / z};
 }
 
 /// A picture whose pixels are the mean of a function over 3 × 3 points in each.
@@ -85,7 +81,7 @@ class TstStraighten : public QObject {
     // A sheet of 80 × 60 mm with five dots of 3 mm.
     const Corners sheet{{{0, 0}, {80, 0}, {80, 60}, {0, 60}}};
     const Point dots[] = {{10, 10}, {70, 12}, {40, 30}, {15, 50}, {66, 45}};
-    const Eigen::Matrix3d toSheet = homography(seen, sheet);
+    const std::vector<double> toSheet = homography(seen, sheet);
     const Scan photo = painted(600, 480, [&](Point p) {
       const Point mm = mapped(toSheet, p);
       for (Point d : dots)

@@ -9,6 +9,7 @@
 #include "core/viewpoint/ground.h"
 #include "core/viewpoint/room.h"
 #include "core/viewpoint/scale.h"
+#include "tests/support/least_squares.h"
 #include "tests/support/program.h"
 
 using namespace havlo;
@@ -229,15 +230,14 @@ class TstProjection : public QObject {
     m.id = "m", m.kind = GroundKind::Ripples, m.along = {{50, 40}}, m.width_m = 2, m.spacing_m = 1;
     const DrawnThing drawn = drawnOf(m, someView(), kPanel);
     QCOMPARE(drawn.ink.size(), 48u);
-    Eigen::MatrixXd conic(48, 6);
-    for (int k = 0; k < 48; ++k) {
-      const double x = (drawn.ink[ix(k)].a.x - 50) / 30, y = (drawn.ink[ix(k)].a.y - 40) / 30;
-      conic.row(k) << x * x, x * y, y * y, x, y, 1;
+    std::vector<testing::Equation> conic;  // its constant is -1: it does not pass through its own middle
+    for (const SeenLine& l : drawn.ink) {
+      const double x = (l.a.x - 50) / 30, y = (l.a.y - 40) / 30;
+      conic.push_back({{x * x, x * y, y * y, x, y}, 1});
     }
-    const Eigen::JacobiSVD<Eigen::MatrixXd> svd(conic, Eigen::ComputeFullV);
-    const Eigen::VectorXd c = svd.matrixV().col(5);
-    QVERIFY(svd.singularValues()(5) < 1e-9);
-    QVERIFY(c(1) * c(1) - 4 * c(0) * c(2) < 0);  // an ellipse, not a hyperbola
+    const std::vector<double> c = testing::leastSquares(conic);
+    QVERIFY(testing::largestResidual(conic, c) < 1e-9);
+    QVERIFY(c[1] * c[1] - 4 * c[0] * c[2] < 0);  // an ellipse, not a hyperbola
   }
 
   void areasAndBentPathsAreWhole() {

@@ -1,0 +1,183 @@
+// How the window bears much: a drawer of many stamps, a log of many cards, a card of many impressions with
+// blends and colourings. Every place visited until it is painted, then moved by hand, each step until it is
+// painted.
+//   build-bench/bench/window-scale [STAMPS CARDS IMPRESSIONS]
+#include <sys/resource.h>
+
+#include <QElapsedTimer>
+#include <QFile>
+#include <QLineEdit>
+#include <QScrollBar>
+#include <algorithm>
+#include <cstdio>
+
+#include "app/common/choice_list.h"
+#include "core/edit/edits.h"
+#include "io/drawer/drawer_file.h"
+#include "io/log/log_store.h"
+#include "support/dense_card.h"
+#include "support/window.h"
+
+using namespace havlo;
+using namespace havlo::testing;
+
+namespace {
+
+long most_mb() {
+  rusage use{};
+  getrusage(RUSAGE_SELF, &use);
+  return use.ru_maxrss / 1024;
+}
+
+void fillDrawer(const QString& file, int stamps) {
+  WholeDrawer drawer = importDrawer(QStringLiteral(HAVLO_SOURCE_DIR "/data/demo/canal-drawer.zip")).value();
+  const std::vector<DrawerStamp> some = std::move(drawer.stamps);
+  drawer.stamps.clear();
+  for (size_t k = 0; k < static_cast<size_t>(stamps); ++k) {
+    DrawerStamp one = some[k % some.size()];
+    one.card.key = "many-" + std::to_string(k);
+    one.stamp.name += " " + std::to_string(k / some.size() + 1);
+    drawer.stamps.push_back(agreed(std::move(one)));
+  }
+  const auto store = DrawerStore::open(file);
+  if (!store || !store.value()->putAll(drawer)) std::fputs("the drawer was not filled\n", stderr);
+}
+
+void fillLog(const QString& folder, int cards) {
+  QFile lines(folder + QStringLiteral("/log.jsonl"));
+  if (!lines.open(QIODevice::WriteOnly)) return;
+  for (int k = 0; k < cards; ++k) {
+    LogEntry e;
+    e.id = "card-" + std::to_string(k), e.title = k % 7 ? "Up you go" : "By the mere";
+    e.madeFor = k % 3 ? "Ada" : "Grete", e.shows = {"Hare", "Kite"}, e.inks = {"Soot"};
+    e.begun_s = 1.5e9 + 20000.0 * k, e.ended_s = e.begun_s + 3600, e.planned_min = 60, e.spent_min = 70;
+    for (int p = 0; p < 12; ++p) {
+      LogEntry::Print print;
+      print.impression = print.stamp = "hare", print.ink = "Soot", print.state = "asPlanned";
+      print.by = {0.1, 0.2}, print.bySd_mm = 0.03, print.turnSd_deg = 0.05;
+      e.prints.push_back(print);
+    }
+    lines.write(lineOf(e) + '\n');
+  }
+}
+
+/// What waits is done and painted.
+void paint(QWidget& window) {
+  QCoreApplication::processEvents();
+  QCoreApplication::sendPostedEvents();
+  window.repaint();
+}
+
+void say(const char* what, std::vector<double> ms) {
+  std::sort(ms.begin(), ms.end());
+  std::printf("  %-34s p50 %6.1f ms, p95 %6.1f ms, longest %6.1f ms\n", what, ms[ms.size() / 2],
+              ms[ms.size() * 95 / 100], ms.back());
+}
+
+double ms(const QElapsedTimer& clock) { return static_cast<double>(clock.nsecsElapsed()) / 1e6; }
+
+/// Sixty steps of a hand on a thing.
+void drag(KnownWindow& window, QWidget& on, QPoint from, const char* what) {
+  QTest::mousePress(&on, Qt::LeftButton, {}, from);
+  std::vector<double> each;
+  for (int k = 1; k <= 60; ++k) {
+    QElapsedTimer clock;
+    clock.start();
+    QTest::mouseMove(&on, from + QPoint(k, k / 2));
+    paint(window);
+    each.push_back(ms(clock));
+  }
+  QTest::mouseRelease(&on, Qt::LeftButton, {}, from + QPoint(60, 30));
+  say(what, each);
+}
+
+void roll(KnownWindow& window, QAbstractScrollArea& area, Qt::Orientation way, const char* what) {
+  QScrollBar* bar = way == Qt::Vertical ? area.verticalScrollBar() : area.horizontalScrollBar();
+  std::vector<double> each;
+  for (int k = 1; k <= 60; ++k) {
+    QElapsedTimer clock;
+    clock.start();
+    bar->setValue(bar->minimum() +
+                  static_cast<int>(static_cast<qint64>(bar->maximum() - bar->minimum()) * k / 60));
+    paint(window);
+    each.push_back(ms(clock));
+  }
+  say(what, each);
+}
+
+void type(KnownWindow& window, QLineEdit& search, const QString& word, const char* what) {
+  std::vector<double> each;
+  for (const QChar c : word) {
+    QElapsedTimer clock;
+    clock.start();
+    QTest::keyClicks(&search, QString(c));
+    paint(window);
+    each.push_back(ms(clock));
+  }
+  say(what, each);
+  search.clear();
+}
+
+}  // namespace
+
+int main(int argc, char** argv) {
+  qputenv("QT_QPA_PLATFORM", "offscreen");
+  QApplication application(argc, argv);
+  prepareApplication();
+  std::setvbuf(stdout, nullptr, _IOLBF, 0);
+  const int stamps = argc > 1 ? std::atoi(argv[1]) : 20000, cards = argc > 2 ? std::atoi(argv[2]) : 10000,
+            impressions = argc > 3 ? std::atoi(argv[3]) : 400;
+  const QTemporaryDir folder;
+  fillDrawer(folder.filePath(QStringLiteral("drawer.sqlite")), stamps);
+  fillLog(folder.path(), cards);
+  std::printf("%d stamps, %d cards, %d impressions; filled, %ld MB\n", stamps, cards, impressions, most_mb());
+  QElapsedTimer clock;
+  clock.start();
+  KnownWindow window(folder.filePath(QStringLiteral("rescue")));
+  std::printf("window made %.0f ms\n", ms(clock));
+  window.session().setUnits(MeasureStyle::Millimetres);
+  window.resize(1280, 800);
+  window.show();
+  paint(window);
+  clock.restart();
+  window.session().start(denseCard(impressions));
+  paint(window);
+  std::printf("card opened and painted %.0f ms, %ld MB\n", ms(clock), most_mb());
+  waitForJobs(window);
+  for (const char* id :
+       {"scene", "card", "drawer", "order", "ink", "colour", "make", "log", "arrange", "practice"}) {
+    clock.restart();
+    window.visit(QLatin1String(id));
+    paint(window);
+    const double first = ms(clock);
+    clock.restart();
+    waitForJobs(window);
+    const double done = ms(clock);
+    window.visit(QStringLiteral("practice"));
+    paint(window);
+    clock.restart();
+    window.visit(QLatin1String(id));
+    paint(window);
+    std::printf("%-9s painted %6.0f ms, again %6.0f ms; its jobs %6.0f ms, %ld MB\n", id, first, ms(clock),
+                done, most_mb());
+    if (QLatin1String(id) == QLatin1String("scene")) {
+      const Plan& plan = window.session().plan();
+      const Impression& i = plan.impressions[plan.impressions.size() / 2];
+      FaceView& face = window.scene().face();
+      window.session().select(QString::fromStdString(i.id));
+      const QPoint at =
+          face.geometryNow().toPixels(placingOf(i, *plan.stamp(i.stamp)).toPanel({0, 5})).toPoint();
+      drag(window, face, at, "a thing dragged");
+    }
+    Place& place = window.place(QLatin1String(id));
+    for (auto* list : place.findChildren<ChoiceList*>())
+      if (list->isVisible() && list->count() > 1000)
+        roll(window, *list, Qt::Vertical, qPrintable(list->objectName() + QStringLiteral(" rolled")));
+    for (auto* search : place.findChildren<QLineEdit*>())
+      if (search->isVisible() && search->objectName().contains(QLatin1String("search"), Qt::CaseInsensitive))
+        type(window, *search, QStringLiteral("mere"), "a letter typed in its search");
+    waitForJobs(window);
+  }
+  std::printf("most memory %ld MB\n", most_mb());
+  return 0;
+}
