@@ -1054,6 +1054,10 @@ geschrieben %3</translation>
         <translation>%1 mehr</translation>
     </message>
     <message>
+        <source>%1 more of less weight</source>
+        <translation>%1 weitere von geringerem Gewicht</translation>
+    </message>
+    <message>
         <source>%1 more that you know of</source>
         <translation>%1 weitere, von denen du weißt</translation>
     </message>
@@ -6688,6 +6692,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>One more of %1</source>
         <translation>Noch eines von %1</translation>
+    </message>
+    <message>
+        <source>One more of less weight</source>
+        <translation>Noch eines von geringerem Gewicht</translation>
     </message>
     <message>
         <source>One more that you know of</source>

@@ -1054,6 +1054,10 @@ written %3</source>
         <translation>%1 de plus</translation>
     </message>
     <message>
+        <source>%1 more of less weight</source>
+        <translation>%1 autres de moindre poids</translation>
+    </message>
+    <message>
         <source>%1 more that you know of</source>
         <translation>%1 de plus que vous connaissez</translation>
     </message>
@@ -6688,6 +6692,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>One more of %1</source>
         <translation>Encore un de %1</translation>
+    </message>
+    <message>
+        <source>One more of less weight</source>
+        <translation>Encore un de moindre poids</translation>
     </message>
     <message>
         <source>One more that you know of</source>

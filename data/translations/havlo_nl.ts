@@ -1054,6 +1054,10 @@ geschreven %3</translation>
         <translation>%1 meer</translation>
     </message>
     <message>
+        <source>%1 more of less weight</source>
+        <translation>Nog %1 van minder gewicht</translation>
+    </message>
+    <message>
         <source>%1 more that you know of</source>
         <translation>nog %1 waar je van weet</translation>
     </message>
@@ -6688,6 +6692,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>One more of %1</source>
         <translation>Nog een van %1</translation>
+    </message>
+    <message>
+        <source>One more of less weight</source>
+        <translation>Nog één van minder gewicht</translation>
     </message>
     <message>
         <source>One more that you know of</source>

@@ -29,6 +29,15 @@ class TstWording : public QObject {
              QStringLiteral("the hare, the kite and the long boat"));
   }
 
+  void allNamesInOneGoAreTheSame() {
+    for (const char* name : {"canal-towpath", "teaching-crowd", "teaching-avenue"}) {
+      const Plan p = demo(name);
+      const std::vector<QString> all = labelsOf(p);
+      QCOMPARE(all.size(), p.impressions.size());
+      for (size_t i = 0; i < all.size(); ++i) QCOMPARE(all[i], labelOf(p, static_cast<int>(i)));
+    }
+  }
+
   void aStampingInInches() {
     Plan p = emptyPlan();
     Stamp s = slab("hare", 20, 30);

@@ -54,6 +54,7 @@ MakePlace::MakePlace(PlanSession& session, MakingSession& making, DrawerSession&
       m_art(std::move(art)),
       m_nearJob(new Job<QImage>(this)),
       m_job(new Job<Result<StepPictures>>(this)),
+      m_goalJob(new PlanJob<QImage>(session, this)),
       m_timer(new QTimer(this)) {
   auto* outer = new QVBoxLayout(this);
   outer->setContentsMargins(16, 12, 16, 8);
@@ -374,10 +375,17 @@ void MakePlace::showStart() {
   m_togo->clear();
   m_start->show(m_session, m_making.left());
   if (!isVisible()) return;
-  const Plan& plan = m_session.plan();
-  const double dpi = dpiWithin(plan.card.panel.box(), kPictureDpi, 1e6);
-  m_start->setGoal(plan.impressions.empty() ? QImage()
-                                            : intendedPicture(plan, *m_session.analysis(), *m_art, dpi));
+  if (m_session.plan().impressions.empty()) {
+    m_goalJob->cancel();
+    m_start->setGoal({});
+  } else {
+    m_goalJob->run(
+        [art = m_art](const PlanState& of, const Progress&) {
+          const double dpi = dpiWithin(of.plan->card.panel.box(), kPictureDpi, 1e6);
+          return intendedPicture(*of.plan, *of.analysis, *art, dpi);
+        },
+        [this](const PlanState&, const QImage& card) { m_start->setGoal(card); });
+  }
   if (m_start->beginButton().isEnabled()) m_start->beginButton().setFocus();
 }
 

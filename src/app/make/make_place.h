@@ -6,6 +6,7 @@
 #include "app/common/place.h"
 #include "app/session/job.h"
 #include "app/session/making_session.h"
+#include "app/session/plan_job.h"
 #include "app/session/plan_session.h"
 #include "core/drawer/drawer.h"
 #include "io/art/picture.h"
@@ -75,7 +76,8 @@ class MakePlace : public Place {
   std::shared_ptr<SvgArt> m_art;
   Job<QImage>* m_nearJob;
   Job<Result<StepPictures>>* m_job;
-  std::string m_picturesOf;  // id of the making
+  PlanJob<QImage>* m_goalJob;  ///< the card as it will be, shown before the work is begun
+  std::string m_picturesOf;    // id of the making
   std::vector<QImage> m_pictures;
   QTimer* m_timer;
   bool m_waited = false;  // the present step had to wait, and that was shown

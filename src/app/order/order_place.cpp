@@ -72,6 +72,7 @@ OrderPlace::OrderPlace(PlanSession& session, std::shared_ptr<SvgArt> art, QWidge
       m_art(std::move(art)),
       m_tiles(newTileStore()),
       m_job(new PlanJob<Result<StepPictures>>(session, this)),
+      m_findThin(new PlanJob<std::map<StampRef, bool>>(session, this)),
       m_compare(new PlanJob<double>(session, this)) {
   auto* outer = new QVBoxLayout(this);
   outer->setContentsMargins(16, 10, 16, 10);
@@ -385,11 +386,28 @@ void OrderPlace::fillSequence(QMenu* menu) {
 
 void OrderPlace::planChanged() {
   m_stale = true;
+  const bool proven = m_simulation.has_value();
   m_simulation.reset();
   m_pictures.clear();
+  m_bestMinutes.reset();
+  m_tallyStale = true;
+  // Out of sight only what the trail says changes: a thing that is dragged elsewhere waits for nothing here.
+  m_unshown = true;
+  if (isVisible()) {
+    showPlan();
+    showTally();
+    searchOrder();
+    const Analysis& a = *m_session.analysis();
+    if (a.orderState.from != OrderState::From::Quick || a.order.empty()) simulateNow();
+  }
+  if (proven) Q_EMIT proofChanged();
+}
+
+/// The steps of the plan as it is.
+void OrderPlace::showPlan() {
+  m_unshown = false;
   m_strip->show(m_session.state());
   const Analysis& a = *m_session.analysis();
-  m_bestMinutes.reset();
   showTimes();
   QStringList troubles = orderTroubles(m_session.plan(), a);
   if (troubles.size() > 3)
@@ -397,15 +415,8 @@ void OrderPlace::planChanged() {
   m_troubles->setText(troubles.join(QStringLiteral(" ")));
   m_troubles->setVisible(!troubles.isEmpty());
   m_again->setVisible(a.orderState.from == OrderState::From::Maker);
-  m_tallyStale = true;
   showStep(m_strip->chosen());
   showProof();
-  if (isVisible()) {
-    showTally();
-    searchOrder();
-    if (a.orderState.from != OrderState::From::Quick || a.order.empty()) simulateNow();
-  }
-  Q_EMIT proofChanged();
 }
 
 void OrderPlace::showTimes() {
@@ -425,6 +436,7 @@ void OrderPlace::showTimes() {
 }
 
 void OrderPlace::showEvent(QShowEvent*) {
+  if (m_unshown) showPlan();
   if (m_tallyStale) showTally();
   searchOrder();
   if (m_stale && m_session.analysis()->orderState.from != OrderState::From::Quick) simulateNow();
@@ -445,6 +457,7 @@ void OrderPlace::simulateNow() {
         m_progress->hide();
         m_stop->hide();
         if (!result) return;
+        if (m_unshown) showPlan();
         StepPictures done = std::move(result).value();
         m_simulation = std::move(done.simulation);
         m_pictures = std::move(done.steps);
@@ -486,12 +499,27 @@ void OrderPlace::showStep(int place) {
 }
 
 /// Worked out once a stamp: it takes the geometry library some milliseconds.
-bool OrderPlace::hasThinParts(const StampRef& stamp) {
-  const Supplies& supplies = m_session.plan().supplies;
-  if (!(m_thinBy == supplies)) m_thin.clear(), m_thinBy = supplies;
-  const auto [it, fresh] = m_thin.try_emplace(stamp, false);
-  if (fresh) it->second = !thinPartsOf(*stamp, supplies).empty();
-  return it->second;
+/// @return whether it is known of every stamp that is masked; else it is found out, and the tally told again
+bool OrderPlace::thinPartsKnown() {
+  const Plan& plan = m_session.plan();
+  if (!(m_thinBy == plan.supplies)) m_thin.clear(), m_thinBy = plan.supplies;
+  std::vector<StampRef> unknown;
+  for (size_t s = 0; s < plan.stamps.size(); ++s)
+    if (m_session.analysis()->stampMasks[s].uses > 0 && !m_thin.contains(plan.stamps[s]))
+      unknown.push_back(plan.stamps[s]);
+  if (unknown.empty()) return true;
+  m_findThin->run(
+      [unknown](const PlanState& of, const Progress& progress) {
+        std::map<StampRef, bool> thin;
+        for (const StampRef& stamp : unknown)
+          if (!progress.stopped()) thin[stamp] = !thinPartsOf(*stamp, of.plan->supplies).empty();
+        return thin;
+      },
+      [this](const PlanState&, std::map<StampRef, bool> thin) {
+        m_thin.merge(std::move(thin));
+        isVisible() ? showTally() : (void)(m_tallyStale = true);
+      });
+  return false;
 }
 
 void OrderPlace::showTally() {
@@ -504,6 +532,7 @@ void OrderPlace::showTally() {
   for (const QString& head : {tr("Stamp"), tr("Cut"), tr("Laid"), tr("Because")})
     m_tally->label(head, labelFont(), theme().soft);
   QStringList open;
+  const bool known = thinPartsKnown();
   for (size_t s = 0; s < plan.stamps.size(); ++s) {
     const StampMasks& m = a.stampMasks[s];
     if (m.uses == 0 && m.taped == 0) continue;
@@ -514,7 +543,7 @@ void OrderPlace::showTally() {
     QString reason = reasonOf(m, plan.maskLife());
     if (m.taped > 0 && m.uses > 0) reason += tr("; tape for %1 more").arg(m.taped);
     m_tally->label(reason, labelFont(), theme().soft, true);
-    if (m.uses > 0 && hasThinParts(plan.stamps[s])) open << stampName(*plan.stamps[s]);
+    if (known && m.uses > 0 && m_thin[plan.stamps[s]]) open << stampName(*plan.stamps[s]);
   }
   for (size_t j = 0; j < a.needs.joints.size(); ++j) {
     const JointPaper& paper = a.needs.joints[j];

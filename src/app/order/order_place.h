@@ -71,13 +71,14 @@ class OrderPlace : public Place {
   std::shared_ptr<SvgArt> m_art;
   std::shared_ptr<TileStore> m_tiles;
   PlanJob<Result<StepPictures>>* m_job;
+  PlanJob<std::map<StampRef, bool>>* m_findThin;
   PlanJob<double>* m_compare;  // minutes of the best order, beside the maker's own
   std::optional<double> m_bestMinutes;
   std::map<StampRef, bool> m_thin;  // by stamp, for the supplies m_thinBy
   Supplies m_thinBy;
   std::optional<Simulation> m_simulation;
   std::vector<QImage> m_pictures;
-  bool m_stale = true, m_tallyStale = true;
+  bool m_stale = true, m_tallyStale = true, m_unshown = true;
   StepStrip* m_strip;
   QScrollArea* m_scroll;
   QLabel *m_heading, *m_times, *m_stepTitle, *m_stepWhere, *m_stepDetail, *m_stepCare, *m_proof, *m_proofWhy,
@@ -101,10 +102,11 @@ class OrderPlace : public Place {
   QString orderWords() const;
 
   void planChanged();
+  void showPlan();
   void simulateNow();
   void showStep(int step);
   void showTally();
-  bool hasThinParts(const StampRef& stamp);
+  bool thinPartsKnown();
   void showProof();
 };
 

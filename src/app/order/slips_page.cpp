@@ -109,6 +109,7 @@ QWidget* SlipsPage::buildSlips() {
 }
 
 void SlipsPage::showEvent(QShowEvent*) {
+  if (m_unshown) fillChoices();
   if (m_simulation || m_job->running()) return;
   m_head->setText(tr("Try a slip"));
   m_words->setText(tr("Choose on the right what goes wrong."));
@@ -121,11 +122,12 @@ void SlipsPage::showEvent(QShowEvent*) {
 void SlipsPage::planChanged() {
   m_job->cancel();
   m_simulation.reset();
-  fillChoices();
+  m_unshown = true;
   if (isVisible()) showEvent(nullptr);
 }
 
 void SlipsPage::fillChoices() {
+  m_unshown = false;
   const QString before = m_thing->currentData().toString();
   const Plan& plan = m_session.plan();
   m_thing->clear();
@@ -141,7 +143,10 @@ void SlipsPage::fillChoices() {
   m_ink->setCurrentIndex(std::max(0, m_ink->findData(ink)));
 }
 
-void SlipsPage::chooseThing(int impression) { m_thing->setCurrentIndex(impression); }
+void SlipsPage::chooseThing(int impression) {
+  if (m_unshown) fillChoices();
+  m_thing->setCurrentIndex(impression);
+}
 
 WhatIf SlipsPage::about(WhatIf::Kind kind) const {
   WhatIf w;

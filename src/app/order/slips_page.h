@@ -41,6 +41,7 @@ class SlipsPage : public QWidget {
   std::shared_ptr<SvgArt> m_art;
   PlanJob<Result<Pressed>>* m_job;
   std::optional<Simulation> m_simulation;
+  bool m_unshown = true;  ///< the plan has changed since the choices were filled
   PictureBox* m_picture;
   QLabel *m_head, *m_words;
   QComboBox *m_thing, *m_ink;

@@ -44,10 +44,17 @@ ReadingPanel::ReadingPanel(PlanSession& session, std::shared_ptr<SvgArt> art, QW
 void ReadingPanel::refresh() {
   const Analysis& a = *m_session.analysis();
   QStringList words;
+  size_t cards = 0, more = 0;
   for (const Finding& f : a.findings) {
+    const bool waits = f.style && f.kind != FindingKind::AsksStyle;
+    if (!f.known && !waits && ++cards > m_most) {
+      ++more;  // not put into words, let alone into a card: a full card has hundreds
+      continue;
+    }
     const FindingWords w = wordsOf(m_session.plan(), a, f, m_session.units());
     words << w.text + w.why + w.value + w.fix + (f.known ? u'k' : u'n');
   }
+  words << QString::number(more);
   for (const auto& told : m_session.foretold())
     words << (told ? QString::number(qRound(100 * told->share)) : QString());
   words << (m_showKnown ? QStringLiteral("shown") : QString())
@@ -61,16 +68,34 @@ void ReadingPanel::refresh() {
   m_shownWords = words;
   m_rows->begin();
   QHash<QString, int> alike;  // the same rule may speak twice of the same things
+  cards = 0;
   for (size_t k = 0; k < m_shown.size(); ++k) {
     if (m_shown[k].known) continue;
     const bool asks = m_shown[k].kind == FindingKind::AsksStyle;
     if (m_shown[k].style && !asks) continue;  // waits for the answer
+    if (++cards > m_most) break;
     QString key = QString::fromUtf8(ruleOf(m_shown[k].kind).word.data());
     if (asks) key += QString::number(static_cast<int>(*m_shown[k].style));
     for (const std::string& id : idsOf(m_shown[k])) key += u' ' + QString::fromStdString(id);
     m_rows->next(key + QStringLiteral("#%1").arg(alike[key]++));
     m_rows->wide(2);
     showCard(*m_rows->cell<FindingCard>([] { return new FindingCard; }), k);
+  }
+  if (more > 0) {
+    m_rows->next(QStringLiteral("more"));
+    m_rows->wide(2);
+    auto* rest = m_rows->cell<QPushButton>(
+        [this] {
+          auto* b = plainButton({});
+          b->setObjectName(QStringLiteral("moreFindings"));
+          connect(b, &QPushButton::clicked, this, [this] {
+            m_most += kAtOnce;
+            refresh();
+          });
+          return b;
+        },
+        Qt::AlignLeft);
+    rest->setText(more == 1 ? tr("One more of less weight") : tr("%1 more of less weight").arg(more));
   }
   const auto fits = std::count_if(a.scale.begin(), a.scale.end(),
                                   [](const ScaleReading& r) { return r.verdict == ScaleVerdict::Fits; });

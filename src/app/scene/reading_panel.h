@@ -29,6 +29,8 @@ class ReadingPanel : public SheetFrame {
   std::vector<Finding> m_shown;
   QStringList m_shownWords;
   bool m_showKnown = false;
+  static constexpr size_t kAtOnce = 20;  ///< the weightiest; nobody reads more before mending something
+  size_t m_most = kAtOnce;
 
   void refresh();
   void showCard(FindingCard& card, size_t index);

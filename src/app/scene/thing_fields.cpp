@@ -180,6 +180,19 @@ void ThingFields::choosePart(int choice) {
   });
 }
 
+/// Everything that it may belong with.
+void ThingFields::fillFigure(int i, const std::vector<int>& mates) {
+  const Plan& plan = m_session.plan();
+  m_figure->clear();
+  m_figure->addItem(tr("nothing else"), QString());
+  for (size_t k = 0; k < plan.impressions.size(); ++k) {
+    if (static_cast<int>(k) == i || factsOf(plan.stamp(plan.impressions[k].stamp)->role).backdrop) continue;
+    m_figure->addItem(nameOf(plan, static_cast<int>(k)), QString::fromStdString(plan.impressions[k].id));
+    const bool first = mates.size() > 1 && static_cast<int>(k) == (mates[0] == i ? mates[1] : mates[0]);
+    if (first) m_figure->setCurrentIndex(m_figure->count() - 1);
+  }
+}
+
 void ThingFields::fill(int i) {
   if (i < 0) return;
   m_filling = true;
@@ -191,15 +204,10 @@ void ThingFields::fill(int i) {
     if (plan.inks[k].id == thing.ink) m_ink->setCurrentIndex(static_cast<int>(k));
   m_pressing->setValue(thing.generation);
   m_part->setCurrentIndex(partChoice(thing, *plan.stamp(thing.stamp)));
-  m_figure->clear();
-  m_figure->addItem(tr("nothing else"), QString());
+  // What is as usual is asked for only when all is wanted.
+  const bool all = QSettings().value(kAll).toBool();
   const std::vector<int> mates = figureOf(plan, i);
-  for (size_t k = 0; k < plan.impressions.size(); ++k) {
-    if (static_cast<int>(k) == i || factsOf(plan.stamp(plan.impressions[k].stamp)->role).backdrop) continue;
-    m_figure->addItem(nameOf(plan, static_cast<int>(k)), QString::fromStdString(plan.impressions[k].id));
-    const bool first = mates.size() > 1 && static_cast<int>(k) == (mates[0] == i ? mates[1] : mates[0]);
-    if (first) m_figure->setCurrentIndex(m_figure->count() - 1);
-  }
+  if (all || mates.size() > 1) fillFigure(i, mates);
   for (size_t k = 0; k < std::size(kLitFrom); ++k)
     if (kLitFrom[k] == thing.lit) m_lit->setCurrentIndex(static_cast<int>(k));
   for (size_t k = 0; k < std::size(kWaysToChoose); ++k)
@@ -207,8 +215,6 @@ void ThingFields::fill(int i) {
   if (!m_turn->hasFocus())
     m_turn->setText(tr("%1°").arg(thing.turn_deg, 0, 'f',
                                   std::fabs(thing.turn_deg - std::round(thing.turn_deg)) > 0.05 ? 1 : 0));
-  // What is as usual is asked for only when all is wanted.
-  const bool all = QSettings().value(kAll).toBool();
   setRowVisible(m_part, all || !thing.part.empty());
   setRowVisible(m_figure, all || mates.size() > 1);
   setRowVisible(m_turn, all || thing.turn_deg != 0);

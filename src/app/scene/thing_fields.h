@@ -18,6 +18,7 @@ class ThingFields : public FormRows {
   void fill(int impression);
 
  private:
+  void fillFigure(int impression, const std::vector<int>& mates);
   PlanSession& m_session;
   QComboBox *m_part, *m_ink, *m_school, *m_lit, *m_figure;
   QSpinBox* m_pressing;

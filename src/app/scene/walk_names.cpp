@@ -1,23 +1,54 @@
 #include "app/scene/walk_names.h"
 
 #include <algorithm>
+#include <cmath>
 #include <limits>
+#include <unordered_map>
 
 namespace havlo {
 namespace {
 
 constexpr int kLines = 5;
 
-long touched(const std::vector<QRectF>& many, const QRectF& box) {
-  return std::count_if(many.begin(), many.end(), [&](const QRectF& r) { return r.intersects(box); });
-}
+/// Boxes by where they stand across the walk: of hundreds only those near by are asked.
+class Boxes {
+ public:
+  explicit Boxes(const std::vector<QRectF>& all) {
+    for (const QRectF& r : all) put(r);
+  }
+  void put(const QRectF& r) {
+    for (int k = columnOf(r.left()); k <= columnOf(r.right()); ++k) m_columns[k].push_back(r);
+  }
+  /// How many a box runs over.
+  long under(const QRectF& box) const {
+    long count = 0;
+    for (int k = columnOf(box.left()); k <= columnOf(box.right()); ++k) {
+      const auto column = m_columns.find(k);
+      if (column == m_columns.end()) continue;
+      for (const QRectF& r : column->second)  // one that stands in several columns counts in the first
+        if (std::max(columnOf(r.left()), columnOf(box.left())) == k && r.intersects(box)) ++count;
+    }
+    return count;
+  }
+
+ private:
+  std::unordered_map<int, std::vector<QRectF>> m_columns;
+  static int columnOf(double x) { return static_cast<int>(std::floor(x / 24)); }
+};
 
 }  // namespace
 
-std::vector<WalkNameSpot> placeWalkNames(const std::vector<WalkName>& names, std::vector<QRectF> taken,
-                                         std::vector<QRectF> inTheWay, const QRectF& room) {
+std::vector<WalkNameSpot> placeWalkNames(const std::vector<WalkName>& names, const std::vector<QRectF>& taken,
+                                         const std::vector<QRectF>& inTheWay, const QRectF& room) {
+  Boxes written(taken), below(inTheWay);
+  constexpr int kFull = 40;  // so many without room one after the other: the rest has none either
+  int without = 0;
   std::vector<WalkNameSpot> out;
   for (const WalkName& name : names) {
+    if (without >= kFull && !name.must) {
+      out.push_back({});
+      continue;
+    }
     const double w = name.size.width(), h = name.size.height();
     WalkNameSpot best;
     QRectF bestLeader;
@@ -31,19 +62,20 @@ std::vector<WalkNameSpot> placeWalkNames(const std::vector<WalkName>& names, std
         const bool led = lift > 0;
         const QRectF leader =
             led ? QRectF(name.foot.x() - 0.5, box.bottom(), 1, name.foot.y() - box.bottom() - 1) : QRectF();
-        const long names_over = touched(taken, box) + (led ? touched(taken, leader) : 0);
+        const long names_over = written.under(box) + (led ? written.under(leader) : 0);
         if (names_over > 0 && !name.must) continue;
-        const double cost = 100 * double(names_over) + 10 * double(touched(inTheWay, box)) + 2 * lift +
-                            3 * std::abs(lean - 0.5);
+        const double cost =
+            100 * double(names_over) + 10 * double(below.under(box)) + 2 * lift + 3 * std::abs(lean - 0.5);
         if (cost >= least) continue;
         least = cost;
         best = {box, led};
         bestLeader = leader;
       }
     }
+    without = best.box.isEmpty() ? without + 1 : 0;
     if (!best.box.isEmpty()) {
-      taken.push_back(best.box);
-      if (best.led) inTheWay.push_back(bestLeader);
+      written.put(best.box);
+      if (best.led) below.put(bestLeader);
     }
     out.push_back(best);
   }

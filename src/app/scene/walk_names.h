@@ -23,7 +23,7 @@ struct WalkNameSpot {
 /// Places in the order given, each clear of `taken` and of the names before it. Flats and dots (`inTheWay`)
 /// and the leaders of others are run over only where every other place within five lines runs over more.
 /// `room`: where names may be.
-std::vector<WalkNameSpot> placeWalkNames(const std::vector<WalkName>& names, std::vector<QRectF> taken,
-                                         std::vector<QRectF> inTheWay, const QRectF& room);
+std::vector<WalkNameSpot> placeWalkNames(const std::vector<WalkName>& names, const std::vector<QRectF>& taken,
+                                         const std::vector<QRectF>& inTheWay, const QRectF& room);
 
 }  // namespace havlo

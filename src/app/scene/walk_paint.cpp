@@ -22,11 +22,12 @@ double WalkView::yOfTone(double strength) const {
 std::vector<std::pair<QPointF, bool>> WalkView::toneDots(const std::vector<Flat>& all) const {
   std::vector<std::pair<QPointF, bool>> out;
   const Analysis& a = *m_session.analysis();
+  std::vector<const Flat*> of(a.meetings.placed.size());
+  for (const Flat& f : all) of[ix(f.impression)] = &f;
   for (const ToneReading& r : a.tone) {
     const Role role = a.meetings.placed[ix(r.impression)]->outline->stamp->role;
-    const auto f =
-        std::find_if(all.begin(), all.end(), [&](const Flat& x) { return x.impression == r.impression; });
-    if (f == all.end() || !std::isfinite(f->away_m) || !factsOf(role).stands()) continue;
+    const Flat* f = of[ix(r.impression)];
+    if (!f || !std::isfinite(f->away_m) || !factsOf(role).stands()) continue;
     out.push_back({QPointF(f->x, yOfTone(r.seen)), r.seen - r.wanted > 0.3});
   }
   return out;
@@ -84,13 +85,13 @@ void WalkView::paintEvent(QPaintEvent*) {
              tr("the same scene from the side: drag a thing, or mist, nearer or farther"));
   paintGround(p);
   paintEye(p, eye);
-  std::vector<QRectF> taken = paintVeils(p);
+  const std::vector<QRectF> taken = paintVeils(p);
   std::vector<Flat> all = flats();
   findHidden(all);
   if (const int selected = m_session.selectedIndex(); selected >= 0) paintSight(p, all[ix(selected)], eye);
   paintFlats(p, all);
   paintTone(p, all);
-  paintNames(p, std::move(all), std::move(taken));
+  paintNames(p, std::move(all), taken);
   if (hasFocus()) {
     p.setPen(QPen(theme().green, 1, Qt::DashLine));
     p.setBrush(Qt::NoBrush);
@@ -163,8 +164,7 @@ QColor WalkView::colourOf(int i) const {
   const Theme& t = theme();
   if (strong(i)) return t.green;
   const Analysis& analysis = *m_session.analysis();
-  for (const ScaleReading& s : analysis.scale)
-    if (s.impression == i && s.verdict != ScaleVerdict::Fits) return t.ochre;
+  if (known().unfit[ix(i)]) return t.ochre;
   const double d = analysis.depth->distance_m(i);
   const double pale = std::isfinite(d) ? std::clamp(std::log10(std::max(d, 1.0)) / 4, 0.0, 0.7) : 0.7;
   const QColor from = t.ink, to = t.paper;
@@ -197,7 +197,7 @@ void WalkView::paintFlats(QPainter& p, std::vector<Flat> flats) const {
 }
 
 QString WalkView::labelFor(const Flat& f) const {
-  const QString name = labelOf(m_session.plan(), f.impression);
+  const QString& name = known().names[ix(f.impression)];
   if (f.impression != m_session.selectedIndex() && f.impression != m_hover) return name;
   double tall = f.high_m - f.low_m;
   // Where the panel says how tall it reads, the same is said here.
@@ -211,8 +211,19 @@ QString WalkView::labelFor(const Flat& f) const {
   return tr("%1, %2%3").arg(name, QString::fromStdString(writeDistance(Metres{f.away_m})), height);
 }
 
+/// Pixels. Shaping text takes longer than all else here, and the names stay the same while things are
+/// dragged.
+double WalkView::widthOf(const QString& name, const QFontMetricsF& metrics, bool strong) const {
+  constexpr qsizetype kMost = 4000;
+  if (m_widthsAt != textScale() || m_widths.size() > kMost) m_widths.clear();
+  m_widthsAt = textScale();
+  double& width = m_widths[{name, strong}];
+  if (width == 0) width = metrics.horizontalAdvance(name);
+  return width;
+}
+
 /// Names that do not run into each other; one without room comes when the pointer is over its flat.
-void WalkView::paintNames(QPainter& p, std::vector<Flat> all, std::vector<QRectF> taken) const {
+void WalkView::paintNames(QPainter& p, std::vector<Flat> all, const std::vector<QRectF>& taken) const {
   const Theme& t = theme();
   const int selected = m_session.selectedIndex();
   std::stable_sort(all.begin(), all.end(), [&](const Flat& a, const Flat& b) {
@@ -224,14 +235,13 @@ void WalkView::paintNames(QPainter& p, std::vector<Flat> all, std::vector<QRectF
   for (const auto& [dot, off] : toneDots(all))
     inTheWay.push_back(QRectF(dot, QSizeF()).adjusted(-4, -4, 4, 4));
   for (const Flat& f : all) {
-    const QFontMetricsF& metrics = f.impression == selected ? strong : usual;
-    names.push_back({{f.x, f.top},
-                     {metrics.horizontalAdvance(labelFor(f)) + 4, metrics.height()},
-                     f.impression == selected});
+    const bool chosen = f.impression == selected;
+    const QFontMetricsF& metrics = chosen ? strong : usual;
+    names.push_back({{f.x, f.top}, {widthOf(labelFor(f), metrics, chosen) + 4, metrics.height()}, chosen});
     inTheWay.push_back(QRectF(QPointF(f.x - 2, f.top), QPointF(f.x + 2, f.bottom)));
   }
   const QRectF room(QPointF(0, 20 * textScale()), QPointF(width(), groundY()));
-  const std::vector<WalkNameSpot> spots = placeWalkNames(names, std::move(taken), std::move(inTheWay), room);
+  const std::vector<WalkNameSpot> spots = placeWalkNames(names, taken, inTheWay, room);
   p.setPen(QPen(t.rule, 1));
   for (std::size_t k = 0; k < all.size(); ++k)
     if (spots[k].led) p.drawLine(QPointF(all[k].x, spots[k].box.bottom()), QPointF(all[k].x, all[k].top - 1));

@@ -35,20 +35,28 @@ QSize WalkView::minimumSizeHint() const { return {320, qRound(128 * textScale())
 
 double WalkView::groundY() const { return height() - 26 * textScale(); }
 
-/// Nearest and farthest distance shown.
-std::pair<double, double> WalkView::span() const {
+/// What is asked for every thing, found once for an analysis.
+const WalkView::Known& WalkView::known() const {
+  if (m_known.of == m_session.analysis() && m_known.dragging == (m_start != nullptr)) return m_known;
+  m_known.of = m_session.analysis(), m_known.dragging = m_start != nullptr;
   double near = 1, far = 10;
   if (m_session.plan().view) near = m_session.plan().view->nearDistance_m;
-  const auto& depth = *m_session.analysis()->depth;
   for (size_t i = 0; i < m_session.plan().impressions.size(); ++i) {
-    const double d = depth.distance_m(static_cast<int>(i));
+    const double d = m_known.of->depth->distance_m(static_cast<int>(i));
     if (!std::isfinite(d)) continue;
     near = std::min(near, d);
     far = std::max(far, std::min(d, 5000.0));
   }
   if (m_start) far = std::max(far, 200.0);
-  return {near * 0.85, far * 1.6};
+  m_known.near_m = near * 0.85, m_known.far_m = far * 1.6;
+  m_known.names = labelsOf(m_session.plan());
+  m_known.unfit.assign(m_session.plan().impressions.size(), 0);
+  for (const ScaleReading& s : m_known.of->scale)
+    if (s.verdict != ScaleVerdict::Fits) m_known.unfit[ix(s.impression)] = 1;
+  return m_known;
 }
+
+std::pair<double, double> WalkView::span() const { return {known().near_m, known().far_m}; }
 
 double WalkView::xOf(double d) const {
   const auto [near, far] = span();

@@ -2,6 +2,8 @@
 // every impression an upright flat at its distance. Things are moved nearer and farther here.
 #pragma once
 
+#include <QFontMetricsF>
+#include <QHash>
 #include <QWidget>
 #include <optional>
 
@@ -61,6 +63,19 @@ class WalkView : public QWidget, public ItemView {
 
   double groundY() const;
   double pixelsPerMetre() const;
+  struct Known {
+    AnalysisRef of;
+    bool dragging = false;
+    double near_m = 1, far_m = 10;  ///< shown
+    std::vector<QString> names;     ///< by impression
+    std::vector<char> unfit;        ///< by impression: another size than its place asks for
+  };
+  mutable Known m_known;
+  mutable QHash<std::pair<QString, bool>, double> m_widths;
+  mutable double m_widthsAt = 0;
+  double widthOf(const QString& name, const QFontMetricsF& metrics, bool strong) const;
+  const Known& known() const;
+  /// Nearest and farthest distance shown.
   std::pair<double, double> span() const;
   double rise(double metres) const;
   std::vector<Flat> flats() const;
@@ -80,7 +95,7 @@ class WalkView : public QWidget, public ItemView {
   double yOfTone(double strength) const;
   std::vector<std::pair<QPointF, bool>> toneDots(const std::vector<Flat>& all) const;
   void paintFlats(QPainter& p, std::vector<Flat> flats) const;
-  void paintNames(QPainter& p, std::vector<Flat> flats, std::vector<QRectF> taken) const;
+  void paintNames(QPainter& p, std::vector<Flat> flats, const std::vector<QRectF>& taken) const;
   /// The thing to that distance; others that are chosen come nearer or farther by the same factor.
   void moveFrom(const Plan& start, int impression, double distance_m, const QString& key);
   bool strong(int impression) const;

@@ -69,6 +69,9 @@ class JobBase : public QObject {
   quint64 m_serial = 0;
   bool m_running = false;
   std::function<void()> m_next;
+
+  /// A worker, and those it starts, give way to the hand where there are not cores enough.
+  static void giveWay();
 };
 
 template <typename T>
@@ -102,6 +105,7 @@ class Job : public JobBase {
     m_pool.start([this, work = std::move(work), deliver = std::move(deliver), progress, serial] {
       std::shared_ptr<T> result;
       std::exception_ptr failure;
+      giveWay();
       try {
         result = std::make_shared<T>(work(progress));
       } catch (...) {

@@ -64,7 +64,7 @@ PlanSession::PlanSession(const QString& rescueFolder, QObject* parent)
       m_search(new Job<AnalysisRef>(this)),
       m_lookTiles(newTileStore()),
       m_foretellTiles(newTileStore()),
-      m_looking(new Job<LooksRef>(this)),
+      m_looking(new Job<Seen>(this)),
       m_foretelling(new Job<TriedFindings>(this)) {
   m_rest.setSingleShot(true);
   m_rest.setInterval(250);
@@ -232,15 +232,17 @@ void PlanSession::look() {
   m_rest.stop();
   m_foretelling->cancel();
   if (m_plan.impressions.empty()) return;
-  m_looking->run([plan = m_snapshot, analysis = m_analysis, art = m_art, tiles = m_lookTiles](
-                     const Progress&) { return lookAt(*plan, *analysis, art.get(), tiles); },
-                 [this](LooksRef looks) {
-                   if (!looks->fits(m_plan)) return;
-                   m_analysis = withLooks(m_plan, m_analysis, std::move(looks));
-                   m_rest.start();
-                   Q_EMIT looksChanged();
-                 },
-                 false);
+  m_looking->run(
+      [plan = m_snapshot, analysis = m_analysis, art = m_art, tiles = m_lookTiles](const Progress&) {
+        return Seen{analysis, withLooks(*plan, analysis, lookAt(*plan, *analysis, art.get(), tiles))};
+      },
+      [this](const Seen& seen) {
+        if (!seen.with->looks->fits(m_plan)) return;
+        m_analysis = seen.of == m_analysis ? seen.with : withLooksOf(m_plan, m_analysis, *seen.with);
+        m_rest.start();
+        Q_EMIT looksChanged();
+      },
+      false);
 }
 
 void PlanSession::foretellFixes() {

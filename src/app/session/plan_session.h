@@ -183,7 +183,10 @@ class PlanSession : public QObject {
   Job<AnalysisRef>* m_search;
   std::shared_ptr<const ArtSource> m_art;
   std::shared_ptr<TileStore> m_lookTiles, m_foretellTiles;
-  Job<LooksRef>* m_looking;
+  struct Seen {
+    AnalysisRef of, with;  ///< before the eye has looked, and after
+  };
+  Job<Seen>* m_looking;
   Job<TriedFindings>* m_foretelling;
   bool m_mendsTried = false;
   std::vector<std::optional<Foretold>> m_foretold;

@@ -2,6 +2,8 @@
 
 #include <QCoreApplication>
 #include <algorithm>
+#include <string_view>
+#include <unordered_set>
 
 #include "app/arrange/arrange_place.h"
 #include "app/begin/begin_place.h"
@@ -33,7 +35,10 @@ bool nothingOnIt(const Workshop& w) { return w.session.plan().impressions.empty(
 
 PlaceStatus cardStatus(const Workshop& w, const Place*) {
   const Plan& plan = w.session.whole();
-  const CardFit fit = fitCard(plan);
+  // Asked for at every step of a drag by several: found once for a plan.
+  static std::pair<std::weak_ptr<const Plan>, CardFit> known;
+  if (known.first.lock() != w.session.snapshot()) known = {w.session.snapshot(), fitCard(plan)};
+  const CardFit& fit = known.second;
   if (fit.misfits.empty())
     return {sizeWords(plan.card.panel.width_mm, plan.card.panel.height_mm, w.session.units()), Mark::Fine,
             Level::Note};
@@ -86,10 +91,11 @@ PlaceStatus inkStatus(const Workshop& w, const Place*) {
 PlaceStatus colourStatus(const Workshop& w, const Place*) {
   if (nothingOnIt(w) || w.session.analysis()->hand->empty()) return kNotBegun();
   const Plan& plan = w.session.plan();
-  int coloured = 0;
-  for (const Impression& i : plan.impressions)
-    coloured += !i.like.empty() || std::any_of(plan.colourings.begin(), plan.colourings.end(),
-                                               [&](const Colouring& c) { return c.impression == i.id; });
+  std::unordered_set<std::string_view> by;
+  for (const Colouring& c : plan.colourings) by.insert(c.impression);
+  const auto coloured =
+      std::count_if(plan.impressions.begin(), plan.impressions.end(),
+                    [&](const Impression& i) { return !i.like.empty() || by.contains(i.id); });
   return {coloured == 0   ? tr("by hand")
           : coloured == 1 ? tr("1 thing coloured")
                           : tr("%1 things coloured").arg(coloured),

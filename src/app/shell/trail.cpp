@@ -46,6 +46,7 @@ double Trail::stride() const {
 }
 
 void Trail::setPlaces(std::vector<Place> places) {
+  if (places == m_places) return;
   m_places = std::move(places);
   QStringList spoken;
   for (const Place& p : m_places) spoken << p.name + QStringLiteral(": ") + p.status;
@@ -54,6 +55,7 @@ void Trail::setPlaces(std::vector<Place> places) {
 }
 
 void Trail::setPlan(const QString& title, const QString& state) {
+  if (title == m_title && state == m_state) return;
   m_title = title;
   m_state = state;
   update();

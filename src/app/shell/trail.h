@@ -22,6 +22,7 @@ class Trail : public QWidget, public ItemView {
     QString name, status, drawing;
     Mark mark = Mark::Fine;
     Level level = Level::Note;
+    bool operator==(const Place&) const = default;
   };
 
   explicit Trail(QWidget* parent = nullptr);

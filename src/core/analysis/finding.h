@@ -109,10 +109,13 @@ std::string_view wordOf(Level level);
 
 /// Every rule applied: what the maker knows of last; before that faults, warnings, notes; of one level what
 /// is about the hero first, then as the rules are listed.
-/// @param stands  null: every rule is read, those that need `Analysis::looks` being silent without. Else
-/// rules
-///                that wait for the looks are taken over from there, an analysis of the same things.
-std::vector<Finding> readScene(const Plan& plan, const Analysis& analysis, const Analysis* stands = nullptr);
+/// @param taken  findings that are taken over instead of read, from analyses of the same things; without,
+/// every rule is read, those that need `Analysis::looks` being silent where there are none
+struct FindingsTaken {
+  const Analysis* atOnce = nullptr;     ///< those of rules that are read at once
+  const Analysis* withLooks = nullptr;  ///< those of rules that wait for the looks
+};
+std::vector<Finding> readScene(const Plan& plan, const Analysis& analysis, const FindingsTaken& taken = {});
 
 // The rules, one file each.
 void readOutOfScale(const Plan&, const Analysis&, std::vector<Finding>&);

@@ -212,7 +212,7 @@ AnalysisRef analyse(const Plan& plan, const Analysis* before, const ArtSource* a
   const bool stands = before && before->looks && before->looks->fits(plan);
   if (stands) a->looks = before->looks;
   static const Analysis kNothing;
-  a->findings = readScene(plan, *a, stands ? before : &kNothing);
+  a->findings = readScene(plan, *a, {nullptr, stands ? before : &kNothing});
   return a;
 }
 
@@ -220,6 +220,13 @@ AnalysisRef withLooks(const Plan& plan, const AnalysisRef& analysis, std::shared
   auto a = std::make_shared<Analysis>(*analysis);
   a->looks = std::move(looks);
   a->findings = readScene(plan, *a);
+  return a;
+}
+
+AnalysisRef withLooksOf(const Plan& plan, const AnalysisRef& analysis, const Analysis& seen) {
+  auto a = std::make_shared<Analysis>(*analysis);
+  a->looks = seen.looks;
+  a->findings = readScene(plan, *a, {analysis.get(), &seen});
   return a;
 }
 

@@ -15,6 +15,10 @@ AnalysisRef analyse(const Plan& plan, const Analysis* before = nullptr, const Ar
 /// The same plan with what is seen first, and what the reading says of that. See focus/looks.h.
 AnalysisRef withLooks(const Plan& plan, const AnalysisRef& analysis, std::shared_ptr<const Looks> looks);
 
+/// The same plan with what was seen on a card of the same things a moment before, until the eye has looked
+/// again. Reads no rule anew.
+AnalysisRef withLooksOf(const Plan& plan, const AnalysisRef& analysis, const Analysis& seen);
+
 /// The same with the best stamping order, unless the plan has the maker's own. May be slow.
 AnalysisRef withBestOrder(const Plan& plan, const AnalysisRef& analysis, const OrderEffort& effort = {},
                           const Progress& progress = {});

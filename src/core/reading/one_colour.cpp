@@ -1,4 +1,6 @@
 // Everything alike: nothing stands out from anything.
+#include <set>
+
 #include "core/ink/ink_facts.h"
 #include "core/reading/about.h"
 
@@ -12,8 +14,10 @@ constexpr double kFlat = 12;  // CIEDE2000: nothing on the card differs more
 double mostApart(const Plan& plan) {
   const LinearRgb paper = linearOf(plan.card.paper.colour);
   std::vector<Lab> inks;
+  std::set<std::pair<std::string, int>> seen;  // hundreds of things, but few inks
   const auto put = [&](const std::string& id, int generation) {
-    if (const Ink* ink = plan.ink(id)) inks.push_back(labOf(pressedOn(paper, *ink, generation)));
+    const Ink* ink = plan.ink(id);
+    if (ink && seen.emplace(id, generation).second) inks.push_back(labOf(pressedOn(paper, *ink, generation)));
   };
   for (const Impression& i : plan.impressions) put(i.ink, i.generation);
   for (const Wash& w : plan.washes) put(w.ink, 1);

@@ -123,14 +123,15 @@ std::string_view wordOf(Level level) {
   return words[ix(level)];
 }
 
-std::vector<Finding> readScene(const Plan& plan, const Analysis& analysis, const Analysis* stands) {
+std::vector<Finding> readScene(const Plan& plan, const Analysis& analysis, const FindingsTaken& taken) {
   std::vector<Finding> out;
   for (const Rule& rule : kRules) {
-    if (!stands || rule.when == Rule::When::AtOnce) {
+    const Analysis* from = rule.when == Rule::When::AtOnce ? taken.atOnce : taken.withLooks;
+    if (!from) {
       rule.read(plan, analysis, out);
       continue;
     }
-    for (const Finding& f : stands->findings)
+    for (const Finding& f : from->findings)
       if (f.kind == rule.kind && f.wash < static_cast<int>(plan.washes.size())) out.push_back(f);
   }
   struct Ranked {

@@ -24,13 +24,16 @@ int numberOf(const Plan& plan, int impression) {
   return count > 1 ? number : 0;
 }
 
-QString plainName(const Plan& plan, int impression) {
-  const StampRef stamp = plan.stamp(plan.impressions[ix(impression)].stamp);
-  QString name = stampName(*stamp);
+/// @param number  among those of the stamp; 0: there is no other
+QString plainName(const Stamp& stamp, int number) {
+  QString name = stampName(stamp);
   if (!name.isEmpty()) name[0] = name[0].toLower();
-  if (factsOf(stamp->role).words) name = tr("greeting “%1”").arg(stampName(*stamp));
-  const int number = numberOf(plan, impression);
+  if (factsOf(stamp.role).words) name = tr("greeting “%1”").arg(stampName(stamp));
   return number ? name + u' ' + QString::number(number) : name;
+}
+
+QString plainName(const Plan& plan, int impression) {
+  return plainName(*plan.stamp(plan.impressions[ix(impression)].stamp), numberOf(plan, impression));
 }
 
 }  // namespace
@@ -159,6 +162,19 @@ QString nameOf(const Plan& plan, int impression) {
 }
 
 QString labelOf(const Plan& plan, int impression) { return capital(plainName(plan, impression)); }
+
+std::vector<QString> labelsOf(const Plan& plan) {
+  QHash<QByteArrayView, int> count;
+  const auto key = [](const Impression& i) {
+    return QByteArrayView(i.stamp.data(), static_cast<qsizetype>(i.stamp.size()));
+  };
+  for (const Impression& i : plan.impressions) ++count[key(i)];
+  QHash<QByteArrayView, int> so;
+  std::vector<QString> out;
+  for (const Impression& i : plan.impressions)
+    out.push_back(capital(plainName(*plan.stamp(i.stamp), count[key(i)] > 1 ? ++so[key(i)] : 0)));
+  return out;
+}
 
 QString listOf(const Plan& plan, const std::vector<int>& impressions) {
   // Three or more of one stamp on end: "duck 2 to 5".

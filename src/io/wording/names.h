@@ -12,6 +12,8 @@ namespace havlo {
 QString nameOf(const Plan& plan, int impression);
 /// The same at the start of a sentence or as a label: "Hare", "Poplar 2".
 QString labelOf(const Plan& plan, int impression);
+/// Of every impression, by index: in one go, where hundreds are named.
+std::vector<QString> labelsOf(const Plan& plan);
 /// "the hare, poplar 2 and the lock cottage".
 QString listOf(const Plan& plan, const std::vector<int>& impressions);
 /// The same in the plan's order, whatever theirs.

@@ -294,6 +294,23 @@ class TstSharedParts : public QObject {
     applyTheme(*qApp, {});
   }
 
+  // An icon that was made on one ground is drawn in the inks of the ground that lies when it is looked at.
+  void drawingsFollowTheGround() {
+    const QIcon icon = drawingIcon(QStringLiteral("act-save"));
+    const auto inkOf = [&](QIcon::Mode mode) {
+      const QImage image = icon.pixmap(QSize(32, 32), mode).toImage();
+      for (int y = 0; y < image.height(); ++y)
+        for (int x = 0; x < image.width(); ++x)
+          if (image.pixelColor(x, y).alpha() == 255) return image.pixelColor(x, y).rgb();
+      return QRgb(0);
+    };
+    for (const bool dark : {true, false}) {
+      applyTheme(*qApp, {dark, 1});
+      QCOMPARE(inkOf(QIcon::Normal), theme().green.rgb());
+      QCOMPARE(inkOf(QIcon::Disabled), theme().soft.rgb());
+    }
+  }
+
   void nothingMovesByItself() {
     Appearance still;
     still.still = true;

@@ -3,11 +3,15 @@
 #include <QComboBox>
 #include <QLabel>
 #include <QPushButton>
+#include <QScopeGuard>
+#include <QSettings>
 #include <cmath>
 
+#include "app/scene/finding_card.h"
 #include "app/scene/mend_preview.h"
 #include "app/scene/reading_panel.h"
 #include "app/scene/thing_panel.h"
+#include "support/dense_card.h"
 #include "support/plans.h"
 #include "support/window.h"
 #include "tests/support/program.h"
@@ -83,7 +87,12 @@ class TstAnswers : public QObject {
     w.window.visit(QStringLiteral("scene"));
     w.session().select(QStringLiteral("tree"));
     auto* figure = w.window.findChild<QComboBox*>(QStringLiteral("figure"));
-    QVERIFY(figure && figure->count() == 5);  // nothing else, and four others
+    auto* more = w.window.findChild<QPushButton*>(QStringLiteral("moreOfThing"));
+    QVERIFY(figure && !figure->isVisible() && more);
+    QTest::mouseClick(more, Qt::LeftButton);
+    const auto less = qScopeGuard([] { QSettings().remove(QStringLiteral("allOfThing")); });
+    QVERIFY(figure->isVisible());
+    QCOMPARE(figure->count(), 5);  // nothing else, and four others
     const int house = figure->findData(QStringLiteral("house"));
     QVERIFY(house > 0);
     figure->setCurrentIndex(house);
@@ -99,6 +108,26 @@ class TstAnswers : public QObject {
     const Point moved = w.session().plan().impression("tree")->at;
     QVERIFY(moved.x > tree.x);
     QVERIFY(std::fabs((w.session().plan().impression("house")->at.x - house0.x) - (moved.x - tree.x)) < 1e-9);
+  }
+
+  // A full card has hundreds of findings: the weightiest are told, the others counted and to be had.
+  void ofHundredsTheWeightiestAreTold() {
+    Window w(false);
+    w.session().start(denseCard(60));
+    settle(w.window.scene().face());
+    auto& reading = *w.window.findChild<ReadingPanel*>();
+    const auto& findings = w.session().analysis()->findings;
+    QVERIFY(findings.size() > 40);
+    QTRY_COMPARE(reading.findChildren<FindingCard*>().size(), 20);
+    auto* more = reading.findChild<QPushButton*>(QStringLiteral("moreFindings"));
+    QVERIFY(more);
+    const int rest = more->text().section(u' ', 0, 0).toInt();
+    const auto waits = std::count_if(findings.begin(), findings.end(), [](const Finding& f) {
+      return f.known || (f.style && f.kind != FindingKind::AsksStyle);
+    });
+    QCOMPARE(static_cast<size_t>(20 + rest + waits), findings.size());
+    QTest::mouseClick(more, Qt::LeftButton);
+    QTRY_COMPARE(reading.findChildren<FindingCard*>().size(), qsizetype{40});
   }
 
   void beforeAndAfterAreShownAndNothingIsDoneUnlessTaken() {
