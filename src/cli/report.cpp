@@ -171,6 +171,7 @@ Json findingsReport(const Plan& plan, const Analysis& a) {
     if (f.style) out.back()["style"] = words::of(words::kStyles, *f.style);
     if (f.wash >= 0) out.back()["wash"] = plan.washes[ix(f.wash)].id;
     if (f.mark >= 0) out.back()["ground"] = plan.ground[ix(f.mark)].id;
+    if (f.piece >= 0) out.back()["piece"] = plan.pieces[ix(f.piece)].id;
   }
   return out;
 }

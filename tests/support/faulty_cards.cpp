@@ -80,6 +80,25 @@ std::vector<FaultyPlan> faultyCards() {
     addStamp(p, thing("bush", Role::Plant, 12, 30));
     on(p, "bush", "bush", "grey", {50, 48}, 9).inFrontOf = {"hero"};
   });
+  fault(
+      "a hero behind a strip that is glued over it", FindingKind::HeroHidden,
+      [](Plan& p) {
+        const Point foot = thingOf(p, "hero").at;
+        Piece strip;
+        strip.id = "strip", strip.width_mm = 60, strip.height_mm = 12, strip.at = {foot.x - 30, foot.y + 2};
+        strip.paper.colour = {0xf0, 0xea, 0xd8};
+        p.pieces.push_back(strip);
+      },
+      false);
+  fault(
+      "a loud strip that is seen before the hero", FindingKind::Rival,
+      [](Plan& p) {
+        Piece strip;
+        strip.id = "strip", strip.width_mm = 130, strip.height_mm = 30, strip.at = {4, 2};
+        strip.paper.colour = {0xd0, 0x10, 0x60};
+        p.pieces.push_back(strip);
+      },
+      false);
   fault("a hero cut by the edge", FindingKind::HeroHidden, [](Plan& p) { thingOf(p, "hero").at.x = 1; });
   fault("a hero off the panel", FindingKind::OffPanel, [](Plan& p) { thingOf(p, "hero").at = {-40, 46}; });
   fault(

@@ -21,7 +21,7 @@ DividerTab::DividerTab(const QString& text, QWidget* parent) : QPushButton(text,
 QSize DividerTab::sizeHint() const {
   const QFontMetrics bold(bodyFont(QFont::Bold));
   QString words = text();
-  const int wide = bold.horizontalAdvance(words.remove(u'&')) + qRound(2 * kSlope) + 7;
+  const int wide = bold.horizontalAdvance(words.remove(u'&')) + qRound(2 * kSlope) + 12;
   return {wide, std::max(bold.height() + 12, appearance().large ? 40 : 0)};
 }
 

@@ -4,6 +4,7 @@
 
 #include <QUndoStack>
 #include <QWidget>
+#include <algorithm>
 
 #include "app/drawer/scan_view.h"
 #include "app/session/drawer_session.h"
@@ -41,6 +42,11 @@ class AddPage : public QWidget {
   int impressions() const { return m_found ? static_cast<int>(m_found->impressions.size()) : 0; }
   int chosenImpression() const { return m_chosen; }
   std::shared_ptr<const TracedStamp> traced() const { return m_traced; }
+  /// Whether every impression of the picture is in the drawer.
+  bool allIn() const {
+    return m_found &&
+           std::none_of(m_keys.begin(), m_keys.end(), [](const std::string& k) { return k.empty(); });
+  }
   /// Mends of what was traced, taken back one by one.
   QUndoStack& undoStack() { return m_undo; }
 

@@ -317,6 +317,7 @@ void DrawerPlace::importFrom(const QString& path) {
                            tr("%1: %2").arg(QFileInfo(path).fileName(), errorWords(read.error())));
                      const auto all = std::make_shared<const WholeDrawer>(std::move(read).value());
                      m_drawer.putAllAside(all, [this, all] {
+                       showStamps();  // what has come in
                        Q_EMIT done(tr("%1 stamps, %2 inks and %3 papers were taken in.")
                                        .arg(all->stamps.size())
                                        .arg(all->inks.size())
@@ -336,7 +337,11 @@ void DrawerPlace::chooseImport() {
                       [this](const QString& path) { importFrom(path); });
 }
 
-void DrawerPlace::arrive() { m_drawer.open(); }
+void DrawerPlace::arrive() {
+  m_drawer.open();
+  // Who has put a whole sheet in, and comes back, looks for the stamps.
+  if (m_pages->currentIndex() == kAdd && m_add->allIn()) showStamps();
+}
 
 void DrawerPlace::takeKeys() { shelf().setFocus(); }
 

@@ -1,6 +1,7 @@
 #include "app/drawer/stamp_facts.h"
 
 #include <QComboBox>
+#include <QKeyEvent>
 #include <QLineEdit>
 
 #include "app/common/form_rows.h"
@@ -56,7 +57,17 @@ StampFacts::StampFacts(QWidget* parent) : QWidget(parent) {
   });
   connect(m_heights->lineEdit(), &QLineEdit::textEdited, this, [this] { m_typedHeight = true; });
   connect(m_heights->lineEdit(), &QLineEdit::returnPressed, this, &StampFacts::finished);
+  // What was chosen last is said with Return as well.
+  for (QComboBox* last : {m_role, m_facing}) last->installEventFilter(this);
   startOver({});
+}
+
+bool StampFacts::eventFilter(QObject* on, QEvent* event) {
+  const bool pressed = event->type() == QEvent::KeyPress && (on == m_role || on == m_facing);
+  const int key = pressed ? static_cast<QKeyEvent*>(event)->key() : 0;
+  if (key != Qt::Key_Return && key != Qt::Key_Enter) return QWidget::eventFilter(on, event);
+  Q_EMIT finished();
+  return true;
 }
 
 void StampFacts::takeKeys() {

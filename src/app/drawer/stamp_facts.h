@@ -26,7 +26,10 @@ class StampFacts : public QWidget {
   void takeKeys();
 
  Q_SIGNALS:
-  void finished();  ///< Return in the last field
+  void finished();  ///< Return in the last field, or where something was chosen
+
+ protected:
+  bool eventFilter(QObject* on, QEvent* event) override;
 
  private:
   QLineEdit* m_name;

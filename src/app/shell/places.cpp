@@ -83,9 +83,12 @@ PlaceStatus inkStatus(const Workshop& w, const Place*) {
   const auto& looks = w.session.analysis()->looks;
   if (nothingOnIt(w) || !looks || !looks->fits(w.session.plan())) return kNotBegun();
   if (looks->hero < 0) return {tr("no hero"), Mark::Fine, Level::Note};
-  if (looks->heroRank == 1)
+  const auto ahead = std::count_if(looks->byPiece.begin(), looks->byPiece.end(),
+                                   [&](double share) { return share > looks->heroShare(); });
+  const int rank = looks->heroRank + static_cast<int>(ahead);
+  if (rank == 1)
     return {tr("hero first, %1 %").arg(qRound(100 * looks->heroShare())), Mark::Fine, Level::Note};
-  return {tr("hero in place %1").arg(looks->heroRank), Mark::Look, Level::Warn};
+  return {tr("hero in place %1").arg(rank), Mark::Look, Level::Warn};
 }
 
 PlaceStatus colourStatus(const Workshop& w, const Place*) {

@@ -3,9 +3,11 @@
 #include "app/theme/theme.h"
 
 #include <QApplication>
+#include <QComboBox>
 #include <QProxyStyle>
 #include <QSettings>
 #include <QStyleFactory>
+#include <QStyledItemDelegate>
 
 #include "io/fonts.h"
 
@@ -15,20 +17,34 @@ namespace {
 Theme g_theme = lightTheme();
 Appearance g_appearance;
 
-/// Nothing of it moves by itself.
-class StillStyle : public QProxyStyle {
+class WindowStyle : public QProxyStyle {
  public:
-  using QProxyStyle::QProxyStyle;
+  /// @param still  nothing moves by itself
+  WindowStyle(QStyle* base, bool still) : QProxyStyle(base), m_still(still) {}
+
   int styleHint(StyleHint hint, const QStyleOption* option, const QWidget* widget,
                 QStyleHintReturn* back) const override {
-    return hint == SH_Widget_Animation_Duration ? 0 : QProxyStyle::styleHint(hint, option, widget, back);
+    if (m_still && hint == SH_Widget_Animation_Duration) return 0;
+    return QProxyStyle::styleHint(hint, option, widget, back);
   }
+  using QProxyStyle::polish;
+  void polish(QWidget* widget) override {
+    QProxyStyle::polish(widget);
+    // Rows of choices heed the style sheet only through this delegate; their own packs them like print.
+    auto* choices = qobject_cast<QComboBox*>(widget);
+    if (choices && choices->itemDelegate()->metaObject() != &QStyledItemDelegate::staticMetaObject)
+      choices->setItemDelegate(new QStyledItemDelegate(choices));
+  }
+
+ private:
+  bool m_still;
 };
 
 /// For fingers with ink on them: nothing that is clicked is less than 40 px tall.
 QString largeTargets() {
   return QStringLiteral(
       "QPushButton, QComboBox, QLineEdit, QAbstractSpinBox { min-height: 30px; }"
+      "QComboBox QAbstractItemView::item { padding: 11px 5px; }"
       "QCheckBox, QRadioButton { min-height: 40px; } QCheckBox::indicator { width: 24px; height: 24px; }"
       "QRadioButton::indicator { width: 24px; height: 24px; border-radius: 12px; }"
       "QMenu::item { padding: 11px 26px; } QMenuBar::item { padding: 10px 12px; }"
@@ -96,6 +112,8 @@ QString styleSheet(const Theme& t) {
              "width: 12px; height: 12px; }"
              "QComboBox QAbstractItemView { background: %8; color: %3; selection-background-color: %5; "
              "selection-color: %3; border: 1px solid %4; }"
+             // As a list under its field: as a menu over it Qt 6.4 cuts off the last of a few.
+             "QComboBox { combobox-popup: 0; } QComboBox QAbstractItemView::item { padding: 4px 5px; }"
              "havlo--ChoiceList { background: transparent; border: none; outline: 0; } "
              "havlo--ChoiceList::item { "
              "padding: 3px; "
@@ -195,7 +213,7 @@ void applyTheme(QApplication& app, const Appearance& wanted) {
   g_theme = wanted.dark ? darkTheme() : lightTheme();
   const Theme& t = g_theme;
   QStyle* fusion = QStyleFactory::create(QStringLiteral("Fusion"));
-  app.setStyle(wanted.still ? new StillStyle(fusion) : fusion);
+  app.setStyle(new WindowStyle(fusion, wanted.still));
   QApplication::setCursorFlashTime(wanted.still ? 0 : usualFlash);
   for (const Qt::UIEffect effect :
        {Qt::UI_AnimateMenu, Qt::UI_AnimateCombo, Qt::UI_AnimateTooltip, Qt::UI_FadeMenu, Qt::UI_FadeTooltip})

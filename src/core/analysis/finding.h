@@ -83,6 +83,7 @@ struct Finding {
   std::optional<Fix> fix{};
   int mark = -1;                 ///< the ground mark it is about, index in the plan
   int wash = -1;                 ///< the wash it is about, index in the plan
+  int piece = -1;                ///< the piece of paper it is about, index in the plan
   double other = 0;              ///< a second number for the words; its meaning is the rule's
   bool known = false;            ///< the maker has seen it and means it
   std::optional<Fix> instead{};  ///< another answer, offered beside the mend

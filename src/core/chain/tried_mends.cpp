@@ -53,7 +53,7 @@ std::vector<Fix> otherWays(const Plan& plan, const Analysis& a, const Finding& f
     }
   };
   if (f.kind == FindingKind::Rival) {
-    ways(f.impressions[0], false);
+    if (f.piece < 0) ways(f.impressions[0], false);
     if (a.looks && a.looks->hero >= 0) ways(a.looks->hero, true);
   } else {
     ways(f.impressions[0], true);

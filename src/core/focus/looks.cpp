@@ -13,6 +13,8 @@
 #include "core/focus/greeting.h"
 #include "core/focus/oddness.h"
 #include "core/ink/ink_facts.h"
+#include "core/outline/distance.h"
+#include "core/pieces/heights.h"
 #include "core/plan/figures.h"
 #include "core/plan/role_facts.h"
 
@@ -145,16 +147,29 @@ void drawOdd(Looks& out, const Analysis& a, const LabPicture& picture, const std
 }
 
 /// The share of each thing: peaks count more than haze, so the pull is squared first.
-void measureShares(Looks& out, const std::vector<int>& near) {
+void measureShares(Looks& out, const Plan& plan, const std::vector<int>& near) {
   double sum = 0;
+  // The one glued last has what lies under it.
+  std::vector<std::pair<size_t, Rings>> pieces;
+  for (const Glued& g : gluedOn(plan))
+    if (g.piece >= 0) pieces.insert(pieces.begin(), {ix(g.piece), onCard(plan.pieces[ix(g.piece)])});
+  out.byPiece.assign(plan.pieces.size(), 0);
+  const auto pieceAt = [&](size_t pixel) {
+    const Point at = out.grid.centre(static_cast<int>(pixel % ix(out.grid.width)),
+                                     static_cast<int>(pixel / ix(out.grid.width)));
+    return std::find_if(pieces.begin(), pieces.end(), [&](const auto& p) { return covers(p.second, at); });
+  };
   out.shares.assign(out.ids.size(), 0);
   for (size_t k = 0; k < near.size(); ++k) {
     const double v = static_cast<double>(out.saliency.pull.v[k]);
     sum += v * v;
     (near[k] < 0 ? out.elsewhere : out.shares[ix(near[k])]) += v * v;
+    if (near[k] >= 0 || pieces.empty()) continue;
+    if (const auto piece = pieceAt(k); piece != pieces.end()) out.byPiece[piece->first] += v * v;
   }
   if (sum > 0) {
     for (double& s : out.shares) s /= sum;
+    for (double& s : out.byPiece) s /= sum;
     out.elsewhere /= sum;
   }
   out.ranking.resize(out.ids.size());
@@ -537,7 +552,7 @@ LooksRef lookAt(const Plan& plan, const Analysis& a, const Canvas& card, PressTi
   const std::vector<int> near = withNearMisses(whole, out->grid);
   drawByRole(*out, a, near);
   drawOdd(*out, a, picture, whole);
-  measureShares(*out, near);
+  measureShares(*out, plan, near);
   if (out->hero >= 0)
     out->heroRank = static_cast<int>(std::find(out->ranking.begin(), out->ranking.end(), out->hero) -
                                      out->ranking.begin()) +

@@ -65,11 +65,12 @@ struct Looks {
   std::vector<std::string> ids;  ///< of the impressions it was made from
   Grid grid;
   Saliency saliency;
-  std::vector<int> owner;      ///< per pixel: the impression in front there, or -1
-  std::vector<double> shares;  ///< by impression, of the pull of the whole picture
-  double elsewhere = 0;        ///< the background's share
-  std::vector<int> ranking;    ///< impressions, greatest share first
-  std::vector<Look> path;      ///< first look first
+  std::vector<int> owner;       ///< per pixel: the impression in front there, or -1
+  std::vector<double> shares;   ///< by impression, of the pull of the whole picture
+  std::vector<double> byPiece;  ///< by piece of paper on the face, of the same pull, where no thing has it
+  double elsewhere = 0;         ///< the background's share, that of pieces with it
+  std::vector<int> ranking;     ///< impressions, greatest share first
+  std::vector<Look> path;       ///< first look first
   int hero = -1;
   int heroRank = 0;           ///< 1 = first; 0 without a hero
   std::vector<Rival> rivals;  ///< greatest share first

@@ -133,9 +133,10 @@ void learnPaces(std::span<const LogEntry* const> log, MakerLearnt& out) {
     for (const LogEntry::Spent& s : e->steps) {
       const auto kind = kindOfWord(s.what);
       const double should = s.usual_min != 0 ? s.usual_min : s.planned_min;
-      // Waits are no work, and a step that was left lying overnight says nothing.
+      // Waits are no work; a step that was only leafed through, or left lying overnight, says nothing.
+      constexpr double kLeafed = 0.1;  // of the usual time; nobody is ten times as quick
       if (!kind || s.what == wordOf(Do::Dry) || should <= 0 || s.spent_min <= 0.02 ||
-          s.spent_min > 8 * should + 20)
+          s.spent_min < kLeafed * should || s.spent_min > 8 * should + 20)
         continue;
       usual[ix(*kind)] += should * e->copies, spent[ix(*kind)] += s.spent_min;
     }

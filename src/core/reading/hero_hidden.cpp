@@ -1,9 +1,28 @@
-// A hero of which much is covered, or cut off by the panel's edge, is half a hero.
+// A hero of which much is covered, by what is stamped before it or glued over it, or cut off by the panel's
+// edge, is half a hero.
 #include "core/outline/shape_ops.h"
+#include "core/pieces/heights.h"
 #include "core/plan/figures.h"
 #include "core/reading/about.h"
 
 namespace havlo {
+namespace {
+
+/// The pieces that are glued over a thing. A thing that prints across rims is printed on what is flat.
+std::vector<int> piecesOver(const Plan& plan, int thing) {
+  const Impression& i = thingAt(plan, thing);
+  std::vector<int> out;
+  if (i.school == School::Across) return out;
+  const int on = plan.pieceIndex(i.piece);
+  const double own_mm = on >= 0 ? underside_mm(plan, on) + plan.pieces[ix(on)].paper.thickness_mm
+                        : i.school == School::PopUp ? foamUnder(i) + plan.card.paper.thickness_mm
+                                                    : 0;
+  for (const Glued& g : gluedOn(plan))
+    if (g.piece >= 0 && g.piece != on && g.low_mm >= own_mm) out.push_back(g.piece);
+  return out;
+}
+
+}  // namespace
 
 void readHeroHidden(const Plan& plan, const Analysis& a, std::vector<Finding>& out) {
   constexpr double kMuch = 0.7, kGross = 0.4;  // of it that shows
@@ -12,7 +31,8 @@ void readHeroHidden(const Plan& plan, const Analysis& a, std::vector<Finding>& o
   const Placed& placed = *a.meetings.placed[ix(hero)];
   if (placed.area_mm2 <= 0 || placed.areaOnPanel_mm2 <= 0) return;  // off the panel: that rule speaks
   const std::vector<int>& fronts = a.visible[ix(hero)].behind;
-  if (fronts.empty() && placed.areaOnPanel_mm2 >= kMuch * placed.area_mm2) return;
+  const std::vector<int> pieces = piecesOver(plan, hero);
+  if (fronts.empty() && pieces.empty() && placed.areaOnPanel_mm2 >= kMuch * placed.area_mm2) return;
   Rings left = placed.onPanel.box().empty() ? Rings{} : clippedTo(placed.panel, placed.silhouette);
   int worst = -1;
   double most = 0;
@@ -23,11 +43,20 @@ void readHeroHidden(const Plan& plan, const Analysis& a, std::vector<Finding>& o
     const double took = areaOf(before) - areaOf(left);
     if (took > most) most = took, worst = f;
   }
+  int worstPiece = -1;
+  for (int p : pieces) {
+    const Rings before = left;
+    left = difference(left, onCard(plan.pieces[ix(p)]));
+    const double took = areaOf(before) - areaOf(left);
+    if (took > most) most = took, worst = -1, worstPiece = p;
+  }
   const double share = areaOf(left) / placed.area_mm2;
   if (share >= kMuch || share <= kHiddenShare) return;  // wholly hidden is a rule of its own
   Finding f{FindingKind::HeroHidden, share < kGross ? Level::Fault : Level::Warn, {hero}, share, {}};
   const double cut = 1 - placed.areaOnPanel_mm2 / placed.area_mm2;
-  if (worst >= 0 && most > cut * placed.area_mm2) {
+  if (worstPiece >= 0 && most > cut * placed.area_mm2) {
+    f.piece = worstPiece;  // what is glued there may be moved in many ways; which is the maker's to say
+  } else if (worst >= 0 && most > cut * placed.area_mm2) {
     f.impressions.push_back(worst);
     // What stands nearer cannot honestly be behind: it goes aside, by as much as they share across.
     const Box h = boxOf(placed.silhouette), w = boxOf(a.meetings.placed[ix(worst)]->silhouette);

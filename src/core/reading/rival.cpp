@@ -61,6 +61,14 @@ void readRival(const Plan& plan, const Analysis& a, std::vector<Finding>& out) {
       f.fix = std::move(together);
     out.push_back(std::move(f));
   }
+  // A piece of paper has no ink that could be paler: which paper, or whether it is there at all, is the
+  // maker's to say.
+  for (size_t p = 0; p < std::min(l.byPiece.size(), plan.pieces.size()); ++p) {
+    if (l.byPiece[p] <= 1.05 * l.heroShare()) continue;
+    Finding f{FindingKind::Rival, Level::Warn, {l.hero}, l.byPiece[p], {}};
+    f.other = l.heroShare(), f.piece = static_cast<int>(p);
+    out.push_back(std::move(f));
+  }
 }
 
 }  // namespace havlo

@@ -132,7 +132,9 @@ std::vector<Finding> readScene(const Plan& plan, const Analysis& analysis, const
       continue;
     }
     for (const Finding& f : from->findings)
-      if (f.kind == rule.kind && f.wash < static_cast<int>(plan.washes.size())) out.push_back(f);
+      if (f.kind == rule.kind && f.wash < static_cast<int>(plan.washes.size()) &&
+          f.piece < static_cast<int>(plan.pieces.size()))
+        out.push_back(f);
   }
   struct Ranked {
     bool known;

@@ -6,6 +6,7 @@
 #include <cmath>
 
 #include "io/wording/names.h"
+#include "io/wording/piece_words.h"
 #include "io/wording/say.h"
 #include "io/wording/view_words.h"
 
@@ -23,9 +24,9 @@ const Rival* rivalOf(const Analysis& a, int thing) {
 
 FindingWords rivalWords(const Plan& plan, const Analysis& a, const Finding& f) {
   const int hero = a.looks ? a.looks->hero : -1;
-  const QString name = capital(nameOf(plan, f.impressions[0]));
+  const QString name = capital(f.piece >= 0 ? pieceName(plan, f.piece) : nameOf(plan, f.impressions[0]));
   const QString heroName = hero >= 0 ? nameOf(plan, hero) : tr("the hero");
-  const Rival* r = rivalOf(a, f.impressions[0]);
+  const Rival* r = f.piece >= 0 ? nullptr : rivalOf(a, f.impressions[0]);
   FindingWords w;
   w.text = f.value > f.other ? tr("%1 is seen before %2").arg(name, heroName)
                              : tr("%1 competes with %2").arg(name, heroName);
@@ -78,7 +79,8 @@ std::optional<FindingWords> focusWords(const Plan& plan, const Analysis& a, cons
                           {}};
     case FindingKind::HeroHidden:
       return FindingWords{f.impressions.size() > 1 ? tr("%1 is hidden by %2").arg(Name(0), name(1))
-                                                   : tr("%1 is cut off by the edge").arg(Name(0)),
+                          : f.piece >= 0 ? tr("%1 is hidden by %2").arg(Name(0), pieceName(plan, f.piece))
+                                         : tr("%1 is cut off by the edge").arg(Name(0)),
                           tr("The hero should be seen whole, or nearly so."),
                           tr("%1 shows").arg(shareWords(f.value)),
                           {}};
@@ -275,7 +277,8 @@ QString verdict(const Plan& plan, const Analysis& a) {
   if (!worst)
     return clear ? tr("Clear. %1").arg(seen) : l.hero < 0 ? seen : tr("Not clear yet. %1").arg(seen);
   const QString first = wordsOf(plan, a, *worst, MeasureStyle::Millimetres).text;
-  if (worst->kind == FindingKind::Rival) return tr("Not clear yet. %1").arg(seen);
+  if (worst->kind == FindingKind::Rival)
+    return tr("Not clear yet. %1").arg(worst->piece >= 0 ? first + u'.' : seen);
   if (open == 1)
     return tr("%1 One thing stands in the way: %2.").arg(seen, first.left(1).toLower() + first.mid(1));
   return tr("%1 %2 things stand in the way; first: %3.")

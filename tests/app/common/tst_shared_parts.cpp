@@ -1,6 +1,8 @@
 // Parts that places share: panels that fold, the tin of ink pads, small drawings, the words that are
 // explained.
+#include <QAbstractItemView>
 #include <QApplication>
+#include <QComboBox>
 #include <QDir>
 #include <QLabel>
 #include <QLineEdit>
@@ -14,6 +16,7 @@
 #include "app/common/flow_row.h"
 #include "app/common/ink_tin.h"
 #include "app/common/side_panels.h"
+#include "app/drawer/stamp_facts.h"
 #include "app/help/glossary.h"
 #include "app/help/handbook.h"
 #include "app/shell/places.h"
@@ -309,6 +312,42 @@ class TstSharedParts : public QObject {
       QCOMPARE(inkOf(QIcon::Normal), theme().green.rgb());
       QCOMPARE(inkOf(QIcon::Disabled), theme().soft.rgb());
     }
+  }
+
+  // Of a few choices none is cut off or has to be rolled to.
+  void fewChoicesAreAllSeen() {
+    Window w;
+    int looked = 0;
+    for (const char* place : {"card", "drawer", "scene", "ink", "colour"}) {
+      w.window.visit(QLatin1String(place));
+      for (QComboBox* choices : w.window.place(QLatin1String(place)).findChildren<QComboBox*>()) {
+        if (!choices->isVisible() || choices->count() < 2 || choices->count() > choices->maxVisibleItems())
+          continue;
+        choices->showPopup();
+        const QRect last = choices->view()->visualRect(choices->model()->index(choices->count() - 1, 0));
+        QVERIFY2(choices->view()->viewport()->rect().contains(last), qPrintable(choices->objectName()));
+        QVERIFY(last.height() >= choices->fontMetrics().height() + 6);
+        choices->hidePopup();
+        ++looked;
+      }
+    }
+    QVERIFY2(looked > 3, qPrintable(QString::number(looked)));
+  }
+
+  // What a stamp shows and where it looks is said with Return, as its height is.
+  void returnAfterAChoiceIsTheLastWord() {
+    StampFacts facts;
+    facts.show();
+    QSignalSpy said(&facts, &StampFacts::finished);
+    int choices = 0;
+    for (QComboBox* one : facts.findChildren<QComboBox*>()) {
+      if (one->isEditable()) continue;
+      one->setFocus();
+      QTest::keyClick(one, Qt::Key_Down);
+      QTest::keyClick(one, Qt::Key_Return);
+      QCOMPARE(said.count(), ++choices);
+    }
+    QCOMPARE(choices, 2);
   }
 
   void nothingMovesByItself() {

@@ -134,6 +134,19 @@ class TstFits : public QObject {
     QCOMPARE(habitsOf(all).cards, 20);
   }
 
+  // A card whose steps were leafed through in seconds says nothing of anybody's pace.
+  void leafingThroughIsNoWork() {
+    Random random(5);
+    const auto worked = logOf(random, 3, 0.5, 0.6, 1), leafed = logOf(random, 3, 0.5, 0.6, 0.05);
+    auto both = worked;
+    both.insert(both.end(), leafed.begin(), leafed.end());
+    const double pace = learnFrom(worked)[Trait::Stamping].value();
+    QVERIFY(std::fabs(learnFrom(both)[Trait::Stamping].value() - pace) < 1e-12);
+    QCOMPARE(learnFrom(leafed)[Trait::Stamping].cards, 0);
+    // Who is twice as quick is heard.
+    QVERIFY(learnFrom(logOf(random, 3, 0.5, 0.6, 0.5))[Trait::Stamping].value() < 0.9);
+  }
+
   // Set by hand, set back, and learnt from a day on only.
   void theMakerHasTheLastWord() {
     Random random(4);
