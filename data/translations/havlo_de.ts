@@ -398,14 +398,6 @@ geschrieben %3</translation>
         <translation>%1 fehlen.</translation>
     </message>
     <message>
-        <source>%1 are not; the worst is %2 times too small.</source>
-        <translation>%1 nicht; das schlimmste ist %2-mal zu klein.</translation>
-    </message>
-    <message>
-        <source>%1 are not; the worst is %2 times too tall.</source>
-        <translation>%1 nicht; das schlimmste ist %2-mal zu groß.</translation>
-    </message>
-    <message>
         <source>%1 arrangements that are better, the clearest first. Each was pressed on simulated paper.</source>
         <translation>%1 bessere Anordnungen, die klarste zuerst. Jede wurde auf simuliertem Papier gedruckt.</translation>
     </message>
@@ -5574,6 +5566,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>Lektion</translation>
     </message>
     <message>
+        <source>Lesson: %1</source>
+        <translation>Lektion: %1</translation>
+    </message>
+    <message>
         <source>Lessons</source>
         <translation>Lektionen</translation>
     </message>
@@ -6348,6 +6344,14 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>Not as planned</source>
         <translation>Nicht wie geplant</translation>
+    </message>
+    <message>
+        <source>Not at their right size: %1; the worst is %2 times too small.</source>
+        <translation>Nicht in der richtigen Größe: %1; das schlimmste ist %2-mal zu klein.</translation>
+    </message>
+    <message>
+        <source>Not at their right size: %1; the worst is %2 times too tall.</source>
+        <translation>Nicht in der richtigen Größe: %1; das schlimmste ist %2-mal zu hoch.</translation>
     </message>
     <message>
         <source>Not clear yet. %1</source>

@@ -398,14 +398,6 @@ written %3</source>
         <translation>%1 manquent.</translation>
     </message>
     <message>
-        <source>%1 are not; the worst is %2 times too small.</source>
-        <translation>%1 non ; le pire est %2 fois trop petit.</translation>
-    </message>
-    <message>
-        <source>%1 are not; the worst is %2 times too tall.</source>
-        <translation>%1 non ; le pire est %2 fois trop grand.</translation>
-    </message>
-    <message>
         <source>%1 arrangements that are better, the clearest first. Each was pressed on simulated paper.</source>
         <translation>%1 arrangements meilleurs, le plus clair d'abord. Chacun a été imprimé sur du papier simulé.</translation>
     </message>
@@ -5574,6 +5566,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>Leçon</translation>
     </message>
     <message>
+        <source>Lesson: %1</source>
+        <translation>Leçon : %1</translation>
+    </message>
+    <message>
         <source>Lessons</source>
         <translation>Leçons</translation>
     </message>
@@ -6348,6 +6344,14 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>Not as planned</source>
         <translation>Pas comme prévu</translation>
+    </message>
+    <message>
+        <source>Not at their right size: %1; the worst is %2 times too small.</source>
+        <translation>Pas à la bonne taille : %1 ; le pire est %2 fois trop petit.</translation>
+    </message>
+    <message>
+        <source>Not at their right size: %1; the worst is %2 times too tall.</source>
+        <translation>Pas à la bonne taille : %1 ; le pire est %2 fois trop grand.</translation>
     </message>
     <message>
         <source>Not clear yet. %1</source>

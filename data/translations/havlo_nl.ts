@@ -398,14 +398,6 @@ geschreven %3</translation>
         <translation>%1 ontbreken.</translation>
     </message>
     <message>
-        <source>%1 are not; the worst is %2 times too small.</source>
-        <translation>%1 niet; het ergste is %2 keer te klein.</translation>
-    </message>
-    <message>
-        <source>%1 are not; the worst is %2 times too tall.</source>
-        <translation>%1 niet; het ergste is %2 keer te groot.</translation>
-    </message>
-    <message>
         <source>%1 arrangements that are better, the clearest first. Each was pressed on simulated paper.</source>
         <translation>%1 schikkingen die beter zijn, de helderste eerst. Elk is op gesimuleerd papier gedrukt.</translation>
     </message>
@@ -5574,6 +5566,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>Les</translation>
     </message>
     <message>
+        <source>Lesson: %1</source>
+        <translation>Les: %1</translation>
+    </message>
+    <message>
         <source>Lessons</source>
         <translation>Lessen</translation>
     </message>
@@ -6348,6 +6344,14 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>Not as planned</source>
         <translation>Niet zoals gepland</translation>
+    </message>
+    <message>
+        <source>Not at their right size: %1; the worst is %2 times too small.</source>
+        <translation>Niet op de juiste maat: %1; de ergste is %2 keer te klein.</translation>
+    </message>
+    <message>
+        <source>Not at their right size: %1; the worst is %2 times too tall.</source>
+        <translation>Niet op de juiste maat: %1; de ergste is %2 keer te hoog.</translation>
     </message>
     <message>
         <source>Not clear yet. %1</source>

@@ -39,7 +39,7 @@ void ActionTable::refresh(const QString& place) {
 
 std::vector<ActionTable::Entry> ActionTable::all() const {
   std::vector<Entry> out;
-  for (const Known& k : m_commands) out.push_back({m_actions[k.command.id], k.command.also});
+  for (const Known& k : m_commands) out.push_back({m_actions[k.command.id], k.command.also, k.command.menu});
   return out;
 }
 

@@ -41,6 +41,7 @@ class ActionTable : public QObject {
   struct Entry {
     QAction* action;
     QString also;
+    QString menu;
   };
   /// All of them, in the order they were added.
   std::vector<Entry> all() const;

@@ -46,6 +46,10 @@ LessonBar::LessonBar(PlanSession& session, MakingSession& making, QWidget* paren
                         &PlanSession::draftingChanged})
     connect(&session, happened, this, &LessonBar::look);
   connect(&making, &MakingSession::changed, this, &LessonBar::look);
+  // Of another card it says nothing: a lesson that begins comes after its card.
+  connect(&session, &PlanSession::sightTaken, this, [this] {
+    if (m_lesson) leave();
+  });
   hide();
 }
 

@@ -1,6 +1,8 @@
 // The card of the log that is open: how it was planned, how it came out, what was written about it.
+#include <QApplication>
 #include <QFileInfo>
 #include <QLineEdit>
+#include <QPointer>
 #include <QPushButton>
 
 #include "app/common/choice_list.h"
@@ -151,11 +153,16 @@ void LogPlace::hold(const QString& file, int quarters) {
   CompareAsk ask;
   ask.plan = plan, ask.file = file, ask.quarters = quarters, ask.seed = m_seed++;
   m_head->setText(tr("Looking…"));
+  // Or the keys would go to the button that takes the card out.
+  QPointer<QPushButton> asked;
+  for (QPushButton* b : {m_hold, m_try, m_again})
+    if (b->hasFocus()) asked = b, b->clearFocus();
   for (QPushButton* b : {m_hold, m_try, m_again}) b->setEnabled(false);
   m_job->run(
       [ask, art = m_art](const Progress& progress) { return comparedWith(ask, art, progress); },
-      [this, id = m_shown, file, quarters](Result<Compared> found) {
+      [this, id = m_shown, file, quarters, asked](Result<Compared> found) {
         for (QPushButton* b : {m_hold, m_try, m_again}) b->setEnabled(true);
+        if (asked && !QApplication::focusWidget()) asked->setFocus();
         if (!found) {
           const QString words =
               tr("Nothing was learnt from that picture: %1.").arg(errorReason(found.error()));

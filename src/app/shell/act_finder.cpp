@@ -5,6 +5,7 @@
 #include <QTimer>
 #include <QVBoxLayout>
 #include <algorithm>
+#include <tuple>
 
 #include "app/common/choice_list.h"
 #include "app/theme/theme.h"
@@ -68,7 +69,7 @@ void ActFinder::find() {
   const QStringList typed = m_typed->text().split(u' ', Qt::SkipEmptyParts);
   struct Found {
     int distance;
-    bool now;
+    bool now, lesson;
     ChoiceRow row;
   };
   std::vector<Found> found;
@@ -77,14 +78,16 @@ void ActFinder::find() {
     int distance = distanceOf(typed, text);
     if (distance < 0 && !e.also.isEmpty()) distance = distanceOf(typed, text + u' ' + e.also);
     if (distance < 0) continue;
-    QString shown = text;
+    // A lesson puts the card away: it is not mistaken for the act that it teaches.
+    const bool lesson = e.menu == QLatin1String("lessons");
+    QString shown = lesson ? tr("Lesson: %1").arg(text) : text;
     if (const QString keys = e.action->shortcut().toString(QKeySequence::NativeText); !keys.isEmpty())
       shown += QStringLiteral("    ") + keys;
     if (!e.action->isEnabled()) shown += tr("    (not now)");
-    found.push_back({distance, e.action->isEnabled(), {e.action->objectName(), shown}});
+    found.push_back({distance, e.action->isEnabled(), lesson, {e.action->objectName(), shown}});
   }
   std::stable_sort(found.begin(), found.end(), [](const Found& a, const Found& b) {
-    return std::pair(!a.now, a.distance) < std::pair(!b.now, b.distance);
+    return std::tuple(!a.now, a.lesson, a.distance) < std::tuple(!b.now, b.lesson, b.distance);
   });
   std::vector<ChoiceRow> rows;
   for (Found& f : found) rows.push_back(std::move(f.row));

@@ -126,8 +126,8 @@ QString rowWords(const RowWish& wish, const RowPlan& row) {
     for (const RowPlace& p : row.places)
       if (std::fabs(std::log(p.ratio)) > std::fabs(std::log(worst->ratio))) worst = &p;
     const double by = worst->ratio > 1 ? worst->ratio : 1 / worst->ratio;
-    out << (worst->ratio > 1 ? tr("%1 are not; the worst is %2 times too tall.")
-                             : tr("%1 are not; the worst is %2 times too small."))
+    out << (worst->ratio > 1 ? tr("Not at their right size: %1; the worst is %2 times too tall.")
+                             : tr("Not at their right size: %1; the worst is %2 times too small."))
                .arg(wrong)
                .arg(by, 0, 'f', 1);
     if (wish.sizes.size() == 1)

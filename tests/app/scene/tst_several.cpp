@@ -388,6 +388,10 @@ class TstSeveral : public QObject {
       QVERIFY2(found, id);
     }
     typed = finder->findChild<QLineEdit*>(QStringLiteral("actTyped"));
+    // The lesson of the same name puts the card away: it comes after the act, and says what it is.
+    QTest::keyClicks(typed, QStringLiteral("crowd"));
+    QCOMPARE(finder->list().keyAt(0), QStringLiteral("crowd"));
+    typed->clear();
     QTest::keyClicks(typed, QStringLiteral("zzz"));
     QCOMPARE(finder->list().count(), 0);
     QTest::keyClick(typed, Qt::Key_Return);
