@@ -83,8 +83,11 @@ PlaceStatus inkStatus(const Workshop& w, const Place*) {
   const auto& looks = w.session.analysis()->looks;
   if (nothingOnIt(w) || !looks || !looks->fits(w.session.plan())) return kNotBegun();
   if (looks->hero < 0) return {tr("no hero"), Mark::Fine, Level::Note};
-  const auto ahead = std::count_if(looks->byPiece.begin(), looks->byPiece.end(),
-                                   [&](double share) { return share > looks->heroShare(); });
+  // A piece of paper may be seen before everything that is stamped; the reading says so.
+  const auto& findings = w.session.analysis()->findings;
+  const auto ahead = std::count_if(findings.begin(), findings.end(), [](const Finding& f) {
+    return f.kind == FindingKind::Rival && f.piece >= 0;
+  });
   const int rank = looks->heroRank + static_cast<int>(ahead);
   if (rank == 1)
     return {tr("hero first, %1 %").arg(qRound(100 * looks->heroShare())), Mark::Fine, Level::Note};
