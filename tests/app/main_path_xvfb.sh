@@ -5,12 +5,14 @@
 # usage: main_path_xvfb.sh HAVLO HAVLO_CLI
 set -eu
 if [ "${1:-}" != inside ]; then
-  exec xvfb-run -a -s '-screen 0 1280x800x24' "$0" inside "$@"
+  HAVLO_SCREEN=$(mktemp -d)
+  export HAVLO_SCREEN
+  exec xvfb-run -a -s "-screen 0 1280x800x24 -fbdir $HAVLO_SCREEN" "$0" inside "$@"
 fi
 havlo=$2
 cli=$3
 work=$(mktemp -d)
-trap 'kill "$app" 2>/dev/null || true; rm -rf "$work"' EXIT
+trap 'kill "$app" 2>/dev/null || true; rm -rf "$work" "$HAVLO_SCREEN"' EXIT
 export XDG_DATA_HOME="$work/data" XDG_CONFIG_HOME="$work/config" XDG_RUNTIME_DIR="$work" QT_QPA_PLATFORM=xcb
 export LSAN_OPTIONS="suppressions=$work/leaks"
 echo 'leak:libdbus-1.so' > "$work/leaks"
@@ -25,6 +27,15 @@ wait_for() {  # wait_for SECONDS COMMAND...
     n=$((n - 1)); [ $n -gt 0 ] || return 1
     sleep 0.1
   done
+}
+# Is something dark drawn at this pixel of the screen? The display keeps it in a file as xwd.
+dark_at() { python3 - "$HAVLO_SCREEN/Xvfb_screen0" "$1" "$2" <<'PY'
+import struct, sys
+data = open(sys.argv[1], 'rb').read()
+head = struct.unpack('>25I', data[:100])
+at = head[0] + head[19] * 12 + int(sys.argv[3]) * head[12] + int(sys.argv[2]) * head[11] // 8
+sys.exit(0 if sum(data[at:at + 3]) < 240 else 1)
+PY
 }
 foot() { "$cli" runsheet "$1" --json | python3 -c "
 import json,sys
@@ -49,13 +60,13 @@ sleep 3
 xdotool key ctrl+3
 sleep 0.5
 xdotool key ctrl+s
-wait_for 10 xdotool search --onlyvisible --name 'Save the plan' || fail "no dialog"
+wait_for 30 xdotool search --onlyvisible --name 'Save the plan' || fail "no dialog"
 xdotool windowfocus "$(xdotool search --onlyvisible --name 'Save the plan' | head -n 1)"
 sleep 0.5
 xdotool key ctrl+a
 xdotool type --delay 20 "$work/mine.havlo"
 xdotool key Return
-wait_for 10 test -s "$work/mine.havlo" || fail "nothing was saved"
+wait_for 30 test -s "$work/mine.havlo" || fail "nothing was saved"
 demo=$(dirname "$0")/../../data/demo/canal-towpath.havlo
 before_hare=$(foot "$demo" hare); after_hare=$(foot "$work/mine.havlo" hare)
 before_duck=$(foot "$demo" duck); after_duck=$(foot "$work/mine.havlo" duck)
@@ -78,17 +89,15 @@ xdotool windowfocus "$window"
 xdotool key ctrl+shift+e
 sleep 1.5
 xdotool mousemove 1140 210 click 1  # Try a sample
-sleep 6
+wait_for 60 dark_at 460 440 || fail "the sample's heron is not shown"
+sleep 1
 [ -z "${SHOT:-}" ] || import -window root "$SHOT"
 xdotool type --delay 20 'heron'
 xdotool key Tab
 xdotool type --delay 20 '90 cm'
 xdotool mousemove 1105 733 click 1  # Into the drawer and onto the card
-sleep 2
-xdotool key ctrl+s
-sleep 1.5
-after=$(stamps "$work/mine.havlo")
-[ "$after" -eq $((before + 1)) ] || fail "the scanned stamp is not on the card: $before, then $after"
+saved_with() { xdotool key ctrl+s; [ "$(stamps "$work/mine.havlo")" -eq "$1" ]; }
+wait_for 30 saved_with $((before + 1)) || fail "the scanned stamp is not on the card: $before, then $(stamps "$work/mine.havlo")"
 [ "$(sqlite3 "$(find "$work/data" -name drawer.sqlite)" 'select count(*) from stamp')" = 1 ] || fail "it is not in the drawer"
 
 # At the table: begun and taken three steps on, by the space bar alone.

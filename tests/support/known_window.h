@@ -2,7 +2,9 @@
 #pragma once
 
 #include <QCoreApplication>
+#include <QPointer>
 #include <QThread>
+#include <algorithm>
 
 #include "app/arrange/arrange_place.h"
 #include "app/card/card_place.h"
@@ -24,10 +26,15 @@ namespace havlo::testing {
 inline void waitForJobs(QObject& root) {
   for (int quiet = 0; quiet < 3;) {
     QCoreApplication::processEvents();
-    bool running = false;
-    for (const JobBase* job : root.findChildren<JobBase*>()) running = running || job->running();
-    quiet = running ? 0 : quiet + 1;
-    if (running) QThread::msleep(1);
+    const QList<JobBase*> jobs = root.findChildren<JobBase*>();
+    const auto found =
+        std::find_if(jobs.begin(), jobs.end(), [](const JobBase* job) { return job->running(); });
+    quiet = found != jobs.end() ? 0 : quiet + 1;
+    // Until it has ended nobody need look through a whole window for others.
+    for (const QPointer<JobBase> job = quiet ? nullptr : *found; job && job->running();) {
+      QThread::msleep(1);
+      QCoreApplication::processEvents();
+    }
   }
 }
 

@@ -107,9 +107,18 @@ QWidget* PiecesPage::buildForm() {
   m_on = new QComboBox;
   m_form->add(tr("Glued on"), m_on);
   m_paper = new QComboBox;
+  m_paper->setAccessibleName(tr("Paper"));
+  m_paper->setSizeAdjustPolicy(QComboBox::AdjustToMinimumContentsLengthWithIcon);
+  m_paper->setSizePolicy(QSizePolicy::Expanding, QSizePolicy::Fixed);
   m_colour = new QPushButton;
   m_colour->setToolTip(tr("another colour"));
-  m_form->add(tr("Paper"), m_paper, m_colour);
+  // The name of a paper has all the room that a swatch leaves.
+  auto* both = new QWidget;
+  auto* line = new QHBoxLayout(both);
+  line->setContentsMargins(0, 0, 0, 0);
+  line->addWidget(m_paper, 1);
+  line->addWidget(m_colour);
+  m_form->add(tr("Paper"), both);
   m_pattern = plainButton(tr("Patterned …"));
   m_pattern->setObjectName(QStringLiteral("patternedPaper"));
   m_pattern->setToolTip(tr("a picture of patterned or prepared paper, scanned or photographed"));

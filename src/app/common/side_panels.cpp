@@ -147,7 +147,9 @@ void SidePanels::layAll() {
       p.widget->hide();
       continue;
     }
-    const int w = std::min(p.widget->maximumWidth(), turns ? width() : widest);
+    // As wide as the widest, under the same tabs; what it asks for stays its own.
+    const int w = std::min(widest, width());
+    if (p.widget->maximumWidth() < w) p.widget->setMaximumWidth(w);
     place(p.widget, {shared ? width() - widest : 0, tabs, w, below});
   }
 }

@@ -89,6 +89,7 @@ QRectF Trail::titleArea() const {
 }
 
 void Trail::showActs(QAction* undo, QAction* redo) {
+  // The two stand where they stand: neither comes under the pointer in the other's place.
   for (QAction* action : {undo, redo}) {
     auto* button = plainButton(action == undo ? tr("Undo") : tr("Redo"));
     button->setParent(this);
@@ -96,12 +97,13 @@ void Trail::showActs(QAction* undo, QAction* redo) {
     button->setIcon(drawingIcon(drawingOfAct(action->objectName())));
     button->setObjectName(action == undo ? QStringLiteral("trailUndo") : QStringLiteral("trailRedo"));
     button->setFocusPolicy(Qt::NoFocus);  // keys have their own way
-    const auto show = [button, action] {
-      button->setVisible(action->isEnabled());
+    const auto show = [button, action, undo, redo] {
+      button->setVisible(undo->isEnabled() || redo->isEnabled());
+      button->setEnabled(action->isEnabled());
       button->setToolTip(action->text().remove(u'&') + u' ' +
                          action->shortcut().toString(QKeySequence::NativeText));
     };
-    connect(action, &QAction::changed, button, show);
+    for (QAction* either : {undo, redo}) connect(either, &QAction::changed, button, show);
     connect(button, &QPushButton::clicked, action, &QAction::trigger);
     show();
     m_acts.push_back(button);
@@ -112,9 +114,10 @@ void Trail::showActs(QAction* undo, QAction* redo) {
 void Trail::layActs() {
   int right = width() - 12;
   for (auto it = m_acts.rbegin(); it != m_acts.rend(); ++it) {
-    const QSize size((*it)->sizeHint().width(), qRound(20 * textScale()));
+    // Below the two lines of words.
+    const QSize size((*it)->sizeHint().width(), qRound(26 * textScale()));
     (*it)->setGeometry(
-        mirrored(QRectF(right - size.width(), height() - size.height() - 2, size.width(), size.height()))
+        mirrored(QRectF(right - size.width(), height() - size.height() - 4, size.width(), size.height()))
             .toRect());
     right -= size.width() + 2;
   }

@@ -152,24 +152,17 @@ void planWork(const Plan& plan, Analysis& a) {
   a.acts = a.actRules->withHandwork(std::move(a.acts));
   static const std::vector<std::pair<int, int>> kNone;
   const auto& joinable = a.joinable ? *a.joinable : kNone;
-  Papers papers = papersFor({plan,
-                             a.meetings,
-                             a.washes,
-                             *a.needTable,
-                             a.stampOf,
-                             joinable,
-                             timesOf(plan.habits),
-                             true,
-                             {},
-                             a.hand.get()},
-                            a.acts, a.order);
+  const WorkTimes times = timesOf(plan.habits);
+  const PaperWork work{plan,     a.meetings, a.washes, *a.needTable, a.stampOf,
+                       joinable, times,      true,     {},           a.hand.get()};
+  Papers papers = joinable.empty() ? plainPapers(work, a.acts) : papersFor(work, a.acts, a.order);
   a.needs = std::move(papers.needs);
   a.stampMasks = std::move(papers.masks);
   for (JointPaper& paper : a.needs.joints) paper.shape = jointShape(plan, a.meetings.placed, paper);
   // A quick order is shown while things are moved about; its bound would be asked for by nobody.
   const bool bound = a.orderState.from != OrderState::From::Quick;
   a.sheet = buildRunSheet({plan, a.meetings, a.washes, *a.needTable, a.order, a.needs, a.stampMasks,
-                           a.stampOf, timesOf(plan.habits), bound, &joinable, a.hand.get()});
+                           a.stampOf, times, bound, &joinable, a.hand.get()});
   a.orderState.broken = brokenRules(orderRules(plan, a.meetings, a.knots, a.needTable->noMask()), a.order);
 }
 

@@ -14,9 +14,9 @@ std::vector<MaskLeft> masksLeft(const Bench& bench) {
   std::vector<MaskLeft> out;
   for (size_t s = 0; s < a.stampMasks.size(); ++s) {
     std::map<int, int> used;
-    for (const auto& step : a.stampMasks[s].rota) {
+    for (const MaskRota::Entry& entry : a.stampMasks[s].rota.entries()) {
       std::set<int> masks;  // two halves of one are used together
-      for (const Laid& l : step)
+      for (const Laid& l : entry.laid)
         if (l.fresh) masks.insert(l.mask);
       for (int m : masks) used[m] += a.sheet.copies;
     }

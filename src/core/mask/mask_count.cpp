@@ -295,7 +295,7 @@ void tell(const Demand& demand, const std::vector<std::vector<Laid>>& worked, si
       for (int i : demand.things[k])
         if (i == l.impression || i == partner) laid.push_back({l.mask, i, l.fresh});
     }
-    out.rota[demand.steps[k]] = std::move(laid);
+    out.rota.add(demand.steps[k], laid);
   }
 }
 
@@ -319,10 +319,9 @@ std::vector<Pairs> waysToPair(const Pairs& may) {
   return out;
 }
 
-StampMasks countForOne(const Demand& demand, const std::vector<int>& atHand, size_t steps,
-                       const Pairs& sharable, int life) {
+StampMasks countForOne(const Demand& demand, const std::vector<int>& atHand, const Pairs& sharable,
+                       int life) {
   StampMasks out;
-  out.rota.resize(steps);
   Demand units = demand;
   Enough enough = enoughFor(units, atHand, life);
   // Cut in two is a mask only if that saves one; then those that are laid least, and as few as can be.
@@ -344,10 +343,9 @@ StampMasks countForOne(const Demand& demand, const std::vector<int>& atHand, siz
 }
 
 /// Of several cards, where masks go on to the next one at every step.
-StampMasks countForMany(const Demand& demand, const std::vector<int>& atHand, size_t steps,
-                        const Pairs& sharable, int life, int copies) {
+StampMasks countForMany(const Demand& demand, const std::vector<int>& atHand, const Pairs& sharable, int life,
+                        int copies) {
   StampMasks out;
-  out.rota.resize(steps);
   std::vector<std::vector<int>> units = demand.things;
   out.cut = fewestNewMasks(sizesOf(units), atHand, life, copies);
   if (!sharable.empty() && out.cut > 0)
@@ -375,6 +373,21 @@ StampMasks countForMany(const Demand& demand, const std::vector<int>& atHand, si
 }
 
 }  // namespace
+
+const std::vector<Laid>& MaskRota::operator[](size_t step) const {
+  static const std::vector<Laid> kNothing;
+  const auto at = std::lower_bound(m_entries.begin(), m_entries.end(), step,
+                                   [](const Entry& entry, size_t wanted) { return entry.step < wanted; });
+  return at != m_entries.end() && at->step == step ? at->laid : kNothing;
+}
+
+void MaskRota::add(size_t step, const std::vector<Laid>& laid) {
+  if (laid.empty()) return;
+  auto at = std::lower_bound(m_entries.begin(), m_entries.end(), step,
+                             [](const Entry& entry, size_t wanted) { return entry.step < wanted; });
+  if (at == m_entries.end() || at->step != step) at = m_entries.insert(at, {step, {}});
+  at->laid.insert(at->laid.end(), laid.begin(), laid.end());
+}
 
 std::vector<int> usesAtHand(const Plan& plan, int stamp) {
   std::vector<int> out;
@@ -416,15 +429,14 @@ void addMasks(StampMasks& all, StampMasks more, int partOf) {
   all.partOf.resize(ix(before + more.kept + more.cut), partOf);
   all.cut += more.cut, all.kept += more.kept, all.uses += more.uses;
   all.halves.insert(all.halves.end(), more.halves.begin(), more.halves.end());
-  all.rota.resize(more.rota.size());
+  for (MaskRota::Entry entry : more.rota.entries()) {
+    for (Laid& l : entry.laid) l.mask += before;
+    all.rota.add(entry.step, entry.laid);
+  }
   all.atOnce = 0;
-  for (size_t k = 0; k < more.rota.size(); ++k) {
-    for (Laid l : more.rota[k]) {
-      l.mask += before;
-      all.rota[k].push_back(l);
-    }
+  for (const MaskRota::Entry& entry : all.rota.entries()) {
     std::vector<int> masks;  // two halves of one lie as one
-    for (const Laid& l : all.rota[k])
+    for (const Laid& l : entry.laid)
       if (std::find(masks.begin(), masks.end(), l.mask) == masks.end()) masks.push_back(l.mask);
     all.atOnce = std::max(all.atOnce, static_cast<int>(masks.size()));
   }
@@ -464,7 +476,6 @@ std::vector<StampMasks> countMasks(const Plan& plan, const MaskNeeds& needs,
       d.things.back().push_back(i);
       d.stays.back().push_back(c < needs.steps[k].stays.size() && needs.steps[k].stays[c]);
     }
-  for (StampMasks& m : out) m.rota.resize(needs.steps.size());
   Pairs sharable = needs.sharable;  // by names, so that the list's order does not matter
   const auto names = [&](const std::pair<int, int>& p) {
     const std::string &a = plan.impressions[ix(p.first)].id, &b = plan.impressions[ix(p.second)].id;
@@ -477,9 +488,8 @@ std::vector<StampMasks> countMasks(const Plan& plan, const MaskNeeds& needs,
     const std::vector<int> atHand =
         g.partOf < 0 ? usesAtHand(plan, static_cast<int>(g.stamp)) : std::vector<int>();
     const int life = plan.maskLife(), copies = plan.making.copies;
-    StampMasks counted = copies > 1
-                             ? countForMany(g.demand, atHand, needs.steps.size(), sharable, life, copies)
-                             : countForOne(g.demand, atHand, needs.steps.size(), sharable, life);
+    StampMasks counted = copies > 1 ? countForMany(g.demand, atHand, sharable, life, copies)
+                                    : countForOne(g.demand, atHand, sharable, life);
     if (g.partOf < 0) {
       out[g.stamp] = std::move(counted);
     } else {

@@ -199,6 +199,26 @@ struct Laid {
   int joint = -1;     ///< the joint paper it is instead of a mask of the stamp's own
 };
 
+/// Who lies under which mask of a stamp, need step by need step. Most steps need none of them and take no
+/// room.
+class MaskRota {
+ public:
+  /// What lies at a need step.
+  const std::vector<Laid>& operator[](size_t step) const;
+  /// Says it; what was said of that step before is added to.
+  void add(size_t step, const std::vector<Laid>& laid);
+
+  struct Entry {
+    size_t step = 0;
+    std::vector<Laid> laid;
+  };
+  /// The steps at which something lies, in their order.
+  const std::vector<Entry>& entries() const { return m_entries; }
+
+ private:
+  std::vector<Entry> m_entries;
+};
+
 /// The masks of one stamp: those needed at once, and no more than wear asks for. Of several cards, where
 /// every step is a laying, `cut` is max(atOnce, uses / life rounded up), by McNaughton's wrap-around rule
 /// (1959); with masks at hand, the fewest new ones with which the rota works (Gale 1957, Ryser 1957). Sources
@@ -210,7 +230,7 @@ struct StampMasks {
   int uses = 0;                             ///< layings on one card, each from laying it to lifting it
   int taped = 0;                            ///< impressions covered by tape instead
   std::vector<std::pair<int, int>> halves;  ///< impressions that share a mask cut in two
-  std::vector<std::vector<Laid>> rota;      ///< per need step; of several cards, the first one's
+  MaskRota rota;                            ///< of several cards, the first one's
   /// By mask: the impression whose part of the stamp it is cut to, or -1 for the whole stamp; empty: all
   /// whole.
   std::vector<int> partOf;

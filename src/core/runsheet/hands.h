@@ -263,6 +263,8 @@ class Hands {
   void cutNext() { cut(m_cuts[m_nextCut]); }
   void cutIfNeeded(int i, int cover) {
     if (cover == kStrip) return;
+    if (cover <= kFirstJoint ? m_jointCut[ix(jointOfCover(cover))] : m_isCut[ix(stampOf(i))][ix(cover)])
+      return;
     for (Cut& c : m_cuts)
       if (!isCut(c) && (cover <= kFirstJoint ? c.joint == jointOfCover(cover)
                                              : c.joint < 0 && c.stamp == stampOf(i) && c.mask == cover))

@@ -131,6 +131,14 @@ bool wornOut(const Plan& plan, const MaskNeeds& needs) {
   return false;
 }
 
+Papers withMasks(const PaperWork& work, MaskNeeds needs) {
+  Papers out{std::move(needs), {}, 0};
+  out.masks = countMasks(work.plan, out.needs, work.stampOf);
+  for (size_t j = 0; j < out.needs.joints.size(); ++j)
+    out.needs.joints[j].cut = papersToCut(work.plan, out.needs, static_cast<int>(j));
+  return out;
+}
+
 }  // namespace
 
 Groups groupsOf(const Papers& papers) {
@@ -140,12 +148,13 @@ Groups groupsOf(const Papers& papers) {
   return out;
 }
 
+Papers plainPapers(const PaperWork& work, const std::vector<int>& acts) {
+  return withMasks(work, work.table.of(acts));
+}
+
 Papers papersFor(const PaperWork& work, const std::vector<int>& acts, const std::vector<int>& order) {
   const auto counted = [&](MaskNeeds needs) {
-    Papers out{std::move(needs), {}, 0};
-    out.masks = countMasks(work.plan, out.needs, work.stampOf);
-    for (size_t j = 0; j < out.needs.joints.size(); ++j)
-      out.needs.joints[j].cut = papersToCut(work.plan, out.needs, static_cast<int>(j));
+    Papers out = withMasks(work, std::move(needs));
     out.minutes = minutesOf({work.plan, work.meetings, work.washes, work.table, order, out.needs, out.masks,
                              work.stampOf, work.times, true, nullptr, work.hand});
     return out;

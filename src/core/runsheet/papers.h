@@ -24,11 +24,15 @@ struct PaperWork {
 struct Papers {
   MaskNeeds needs;
   std::vector<StampMasks> masks;  ///< by stamp
-  double minutes = 0;             ///< of the run sheet
+  double minutes = 0;             ///< of the run sheet, where it was reckoned
 };
 
 /// The things that its joint papers cover together.
 std::vector<std::vector<int>> groupsOf(const Papers& papers);
+
+/// A paper of its own over each thing. How long that takes is not reckoned.
+/// @param acts   impressions and washes, first done first
+Papers plainPapers(const PaperWork& work, const std::vector<int>& acts);
 
 /// @param acts   impressions and washes, first done first
 /// @param order  of the impressions, pieces of their own last

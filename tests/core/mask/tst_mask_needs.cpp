@@ -103,8 +103,8 @@ class TstMaskNeeds : public QObject {
       QCOMPARE(counted[0].cut, fewestThatStay(needs, things, life));
       saved += counted[0].cut < fewestByTrying(demands, life);
       std::vector<int> used(ix(counted[0].cut), 0);
-      for (const auto& step : counted[0].rota)
-        for (const Laid& l : step) used[ix(l.mask)] += l.fresh;
+      for (const MaskRota::Entry& entry : counted[0].rota.entries())
+        for (const Laid& l : entry.laid) used[ix(l.mask)] += l.fresh;
       for (int u : used) QVERIFY(u <= life);
     }
     QVERIFY(saved > 10);
