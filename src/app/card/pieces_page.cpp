@@ -451,7 +451,7 @@ void PiecesPage::showList() {
       connect(b, &QPushButton::clicked, this, [this, id] { choose(id); });
       return b;
     });
-    const QString name = capital(pieceName(plan, static_cast<int>(k)));
+    const QString name = pieceTitle(plan, static_cast<int>(k));
     choice->setText(name);
     choice->setToolTip(name);
     choice->setChecked(p.id == m_chosen);

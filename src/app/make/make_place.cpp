@@ -53,6 +53,7 @@ MakePlace::MakePlace(PlanSession& session, MakingSession& making, DrawerSession&
       m_drawer(drawer),
       m_art(std::move(art)),
       m_nearJob(new Job<QImage>(this)),
+      m_wholeJob(new Job<QImage>(this)),
       m_job(new Job<Result<StepPictures>>(this)),
       m_goalJob(new PlanJob<QImage>(session, this)),
       m_timer(new QTimer(this)) {
@@ -360,6 +361,13 @@ void MakePlace::refresh() {
           m_pictures = std::move(done.value().steps);
           paintCard();
         });
+    m_view->showWhole({});
+    m_wholeJob->run(
+        [plan = m_making.bench()->record().plan, analysis = m_making.bench()->analysisRef(),
+         art = m_art](const Progress&) {
+          return intendedPicture(*plan, *analysis, *art, dpiWithin(plan->card.panel.box(), kPictureDpi, 1e6));
+        },
+        [this](QImage whole) { m_view->showWhole(std::move(whole)); });
   }
   m_making.bench()->finished() ? showEnd() : showStep();
 }

@@ -74,7 +74,7 @@ class MakePlace : public Place {
   MakingSession& m_making;
   DrawerSession& m_drawer;
   std::shared_ptr<SvgArt> m_art;
-  Job<QImage>* m_nearJob;
+  Job<QImage>*m_nearJob, *m_wholeJob;
   Job<Result<StepPictures>>* m_job;
   PlanJob<QImage>* m_goalJob;  ///< the card as it will be, shown before the work is begun
   std::string m_picturesOf;    // id of the making

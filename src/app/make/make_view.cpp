@@ -6,6 +6,7 @@
 #include <algorithm>
 
 #include "app/theme/theme.h"
+#include "core/card/card_fit.h"
 #include "core/handwork/colouring.h"
 #include "core/handwork/letters.h"
 #include "io/art/shape_path.h"
@@ -24,6 +25,68 @@ void MakeView::showStep(const Bench* bench, int place, const QImage& picture, Me
 void MakeView::showNear(QImage picture) {
   m_near = std::move(picture);
   update();
+}
+
+void MakeView::showWhole(QImage picture) {
+  m_whole = std::move(picture);
+  update();
+}
+
+void MakeView::paintGlued(QPainter& p, const QRectF& card) const {
+  if (m_whole.isNull()) return;
+  const Plan& plan = m_bench->plan();
+  const double scale = card.width() / plan.card.panel.width_mm;
+  const QTransform toCard(scale, 0, 0, -scale, card.left(), card.bottom());
+  const auto shapeOnCard = [&](const Step& step) {
+    const bool on = (step.what == Do::Glue || step.what == Do::Attach) && step.paper >= 0 &&
+                    factsOf(plan.pieces[ix(step.paper)].kind).onFace;
+    return on ? toCard.map(pathOf(havlo::onCard(plan.pieces[ix(step.paper)]))) : QPainterPath();
+  };
+  const std::vector<Step>& steps = m_bench->analysis().sheet.steps;
+  const auto before = ix(m_bench->sheetIndex(m_place));
+  QPainterPath later;  // what is to come hides nothing yet
+  for (size_t k = before; k < steps.size(); ++k) later += shapeOnCard(steps[k]);
+  p.save();
+  for (size_t k = 0; k < before; ++k) {
+    const QPainterPath shape = shapeOnCard(steps[k]);
+    if (shape.isEmpty()) continue;
+    p.setClipRect(card);
+    p.fillPath(shape, colourOf(plan.pieces[ix(steps[k].paper)].paper.colour));
+    p.setClipPath(shape.subtracted(later), Qt::IntersectClip);
+    p.drawImage(card, m_whole);
+  }
+  p.restore();
+}
+
+void MakeView::paintFinished(QPainter& p) const {
+  const Plan& plan = m_bench->plan();
+  const std::vector<Layer> layers = fitCard(plan).layers;
+  Box all = plan.card.panel.box();
+  for (const Layer& l : layers) {
+    all.include({l.box.left, l.box.bottom});
+    all.include({l.box.right, l.box.top});
+  }
+  constexpr double kMargin = 10;  // px
+  const double scale =
+      std::min((width() - 2 * kMargin) / all.width(), (height() - 2 * kMargin) / all.height());
+  const QPointF centre = rect().toRectF().center();
+  const auto px = [&](const Box& b) {
+    return QRectF(centre.x() + (b.left - all.centre().x) * scale,
+                  centre.y() - (b.top - all.centre().y) * scale, b.width() * scale, b.height() * scale);
+  };
+  p.setPen(QPen(theme().rule, 1.2));
+  for (auto l = layers.rbegin(); l != layers.rend(); ++l) {
+    p.setBrush(
+        colourOf(l->what == Layer::What::Mat ? plan.card.mats[ix(l->mat)].colour : plan.card.paper.colour));
+    p.drawRect(px(l->box));
+  }
+  const QRectF panel = px(plan.card.panel.box());
+  const QImage& face = m_whole.isNull() ? m_picture : m_whole;
+  if (!face.isNull())
+    p.drawImage(panel, face.scaled((panel.size() * devicePixelRatioF()).toSize(), Qt::IgnoreAspectRatio,
+                                   Qt::SmoothTransformation));
+  p.setBrush(Qt::NoBrush);
+  p.drawRect(panel);
 }
 
 Box MakeView::nearOf(const Step& step) const {
@@ -132,9 +195,9 @@ void MakeView::paintEvent(QPaintEvent*) {
   p.setLayoutDirection(Qt::LayoutDirectionAuto);  // measures stay where they belong
   p.setRenderHint(QPainter::Antialiasing);
   p.setRenderHint(QPainter::SmoothPixmapTransform);
-  if (!m_bench->finished())
-    if (const Step& now = m_bench->step(m_place); !now.hand.empty())
-      if (const Box near = nearOf(now); !near.empty()) return paintByHand(p, now, near);
+  if (m_bench->finished()) return paintFinished(p);
+  if (const Step& now = m_bench->step(m_place); !now.hand.empty())
+    if (const Box near = nearOf(now); !near.empty()) return paintByHand(p, now, near);
   const Theme& t = theme();
   const Plan& plan = m_bench->plan();
   const QFont tagFont = sizedFont(17, QFont::Bold);
@@ -151,9 +214,10 @@ void MakeView::paintEvent(QPaintEvent*) {
   if (!m_picture.isNull())
     p.drawImage(card, m_picture.scaled((card.size() * devicePixelRatioF()).toSize(), Qt::IgnoreAspectRatio,
                                        Qt::SmoothTransformation));
+  paintGlued(p, card);
   p.setPen(QPen(t.rule, 1.2));
+  p.setBrush(Qt::NoBrush);
   p.drawRect(card);
-  if (m_bench->finished()) return;
 
   const auto onCard = [&](Point q) {
     return QPointF(card.left() + q.x * scale, card.bottom() - q.y * scale);

@@ -49,11 +49,10 @@ CrowdPanel::CrowdPanel(CrowdDraft& crowd, std::shared_ptr<SvgArt> art, QWidget* 
   again->setToolTip(tr("Another crowd of the same stamps: who stands where is drawn by lot"));
   m_put = drawnButton("act-crowd", tr("Put the crowd on the card"));
   m_put->setObjectName(QStringLiteral("putCrowd"));
-  auto* leave = new QPushButton(tr("Leave it"));
+  auto* leave = plainButton(tr("Leave it"));
+  rows->addPair(again, leave);
   column->addWidget(rows);
-  column->addWidget(again);
   column->addWidget(m_put);
-  column->addWidget(leave);
   connect(m_count, &QSpinBox::valueChanged, this, [this](int n) {
     if (n != m_crowd.wish().count) m_crowd.setCount(n);
   });

@@ -2,6 +2,7 @@
 
 #include <QPushButton>
 #include <QVBoxLayout>
+#include <algorithm>
 
 #include "app/common/choice_list.h"
 #include "app/common/form_rows.h"
@@ -44,11 +45,13 @@ StampsAtHand::StampsAtHand(PlanSession& session, std::shared_ptr<SvgArt> art, QW
 
 bool StampsAtHand::fill() {
   std::vector<std::pair<QString, StampRef>> now;
-  for (const StampRef& stamp : m_session.plan().stamps)
-    now.emplace_back(u'=' + QString::fromStdString(stamp->id), stamp);
-  const bool more = m_owned && now.empty();
-  if (more)
-    for (const OwnedStamp& one : m_owned(kMost))
+  const auto& held = m_session.plan().stamps;
+  for (const StampRef& stamp : held) now.emplace_back(u'=' + QString::fromStdString(stamp->id), stamp);
+  // What was taken off the card again does not hide what else one has.
+  const std::vector<OwnedStamp> owned = m_owned ? m_owned(kMost) : std::vector<OwnedStamp>();
+  const bool more = !owned.empty();
+  for (const OwnedStamp& one : owned)
+    if (std::none_of(held.begin(), held.end(), [&](const StampRef& s) { return s->drawer == one.key; }))
       now.emplace_back(u'+' + QString::fromStdString(one.key), one.stamp);
   if (now.size() > kMost) now.resize(kMost);
   m_more->setVisible(more && !now.empty());

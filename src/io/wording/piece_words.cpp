@@ -152,6 +152,12 @@ QString pieceName(const Plan& plan, int piece) {
   return p.name.empty() ? kind : tr("%1 “%2”").arg(kind, QString::fromStdString(p.name));
 }
 
+QString pieceTitle(const Plan& plan, int piece) {
+  const Piece& p = plan.pieces[ix(piece)];
+  const QString kind = capital(pieceKindName(p.kind));
+  return p.name.empty() ? kind : tr("%1 “%2”").arg(kind, QString::fromStdString(p.name));
+}
+
 QString pieceCutName(PieceCut cut) {
   switch (cut) {
     case PieceCut::Trimmer:

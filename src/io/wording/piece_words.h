@@ -13,6 +13,8 @@ namespace havlo {
 QString pieceKindName(PieceKind kind);
 /// "the strip", or its name.
 QString pieceName(const Plan& plan, int piece);
+/// The same as the head of a row: kind and name, without an article.
+QString pieceTitle(const Plan& plan, int piece);
 QString pieceCutName(PieceCut cut);
 /// Cutting, scoring, gluing, and putting into the envelope.
 StepWords assemblyWords(const Plan& plan, const Step& step, MeasureStyle style);

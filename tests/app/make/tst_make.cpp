@@ -6,6 +6,7 @@
 #include <QPushButton>
 
 #include "app/make/make_place.h"
+#include "app/make/make_view.h"
 #include "app/session/drawer_session.h"
 #include "app/session/making_session.h"
 #include "support/window.h"
@@ -183,6 +184,44 @@ class TstMake : public QObject {
                       Qt::LeftButton);
     QCOMPARE(t.session().plan().supplies.masksAtHand.size(), kept.size());
     QVERIFY(t.session().analysis()->masksToCut() < before);
+  }
+
+  // Strips and shapes lie on the card from the step on that glues them; the last picture has mats and base.
+  void piecesAreSeenOnceTheyAreGlued() {
+    Table t("teaching-papers");
+    t.place().begin();
+    waitForJobs(t.session());
+    waitForJobs(t.window);
+    const Plan& plan = t.session().plan();
+    const int sun = static_cast<int>(
+        std::find_if(plan.pieces.begin(), plan.pieces.end(), [](const Piece& p) { return p.name == "sun"; }) -
+        plan.pieces.begin());
+    auto* view = t.place().findChild<MakeView*>();
+    const auto pixelsOf = [&](Colour wanted) {
+      const QImage seen = view->grab().toImage().convertToFormat(QImage::Format_RGB32);
+      int count = 0;
+      for (int y = 0; y < seen.height(); ++y)
+        for (int x = 0; x < seen.width(); ++x) {
+          const QColor c = seen.pixelColor(x, y);
+          count += std::abs(c.red() - wanted.red) < 8 && std::abs(c.green() - wanted.green) < 8 &&
+                   std::abs(c.blue() - wanted.blue) < 8;
+        }
+      return count;
+    };
+    const Colour yellow = plan.pieces[ix(sun)].paper.colour;
+    int before = -1;
+    while (!t.bench().finished()) {
+      const Step step = t.bench().step(t.bench().at());
+      if (step.paper == sun && step.what == Do::Glue) before = pixelsOf(yellow);
+      t.place().stepDone();
+      if (step.paper == sun && step.what == Do::Glue) break;
+    }
+    QVERIFY(before >= 0);
+    QVERIFY2(pixelsOf(yellow) > before + 2000, "the sun is glued on and not seen");
+    const Colour mat = plan.card.mats.at(0).colour;
+    while (!t.bench().finished()) t.place().stepDone();
+    waitForJobs(t.window);
+    QVERIFY2(pixelsOf(mat) > 2000, "the mat is not seen at the end");
   }
 
   // Foam, masking paper and ink go off the stock at the end, once, and can be put back.
