@@ -165,14 +165,49 @@ class TstLogStore : public QObject {
     for (int k = 0; k < 3; ++k) QVERIFY(bool(a->put(card(k))));
     LogEntry bare = card(1);
     bare.prints.clear();
+    // Its name begins like a new one's; of it nothing is wanted.
+    LogEntry like = card(70);
+    QVERIFY(bool(a->put(like)));
+    like.prints.clear();
+    QVERIFY(bool(b->put(like, "{\"plan\":70}")));
     QVERIFY(bool(b->put(bare)) && bool(b->put(card(7), "{\"plan\":1}")));
+    QVERIFY(QFile::copy(b->planFile("card-7"), b->photoFile("card-7")));
     const auto fresh = a->merge(two.path());
     QVERIFY(fresh && fresh.value() == 1);
-    QCOMPARE(a->find().size(), size_t{4});
+    QCOMPARE(a->find().size(), size_t{5});
     QVERIFY(a->entry("card-1").value().compared());  // the one that says more stayed
-    QVERIFY(QFile::exists(a->planFile("card-7")));
+    QVERIFY(QFile::exists(a->planFile("card-7")) && QFile::exists(a->photoFile("card-7")));
+    QVERIFY(!QFile::exists(a->planFile("card-70")));
     QCOMPARE(a->merge(two.path()).value(), 0);
     QVERIFY(!a->merge(QStringLiteral("/nowhere")));
+  }
+
+  // A log of years comes in one go: its lines once each in the journal, from which all of them come back.
+  void aLogOfYearsIsMergedInOneGo() {
+    const QTemporaryDir one, two;
+    QByteArray lines;
+    for (int k = 0; k < 300; ++k) lines += lineOf(card(k)) + (k % 50 ? "\n" : "\nno card\n");
+    LogEntry later = card(200);
+    later.occasion = "thanks";
+    lines += lineOf(later) + '\n';
+    QFile file(two.filePath(QStringLiteral("log.jsonl")));
+    QVERIFY(file.open(QIODevice::WriteOnly) && file.write(lines) == lines.size());
+    file.close();
+    {
+      const auto a = opened(one);
+      QVERIFY(bool(a->put(card(0))));
+      QCOMPARE(a->merge(two.path()).value(), 299);
+      QCOMPARE(a->find().size(), size_t{300});
+      QCOMPARE(a->entry("card-200").value().occasion, std::string("thanks"));
+      QFile journal(one.filePath(QStringLiteral("log.jsonl")));
+      QVERIFY(journal.open(QIODevice::ReadOnly));
+      QCOMPARE(journal.readAll().count('\n'), 300);
+    }
+    QVERIFY(QFile::remove(one.filePath(QStringLiteral("log.sqlite"))));
+    const auto again = opened(one);
+    QCOMPARE(again->find().size(), size_t{300});
+    for (int k = 0; k < 300; ++k)
+      QCOMPARE(again->entry("card-" + std::to_string(k)).value(), k == 200 ? later : card(k));
   }
 
   // What was practised comes along, each answer once, in the order of time.

@@ -9,6 +9,7 @@
 #include <QTimeZone>
 #include <map>
 
+#include "core/base/parallel.h"
 #include "io/files/journal.h"
 
 namespace havlo {
@@ -177,27 +178,45 @@ Result<Done> appendLog(const QString& path, const LogEntry& entry) {
   return last == line ? Result<Done>(Done{}) : appendLine(path, line);
 }
 
-std::vector<LogEntry> readLog(const QString& path, int* passedOver) {
-  std::vector<LogEntry> out;
-  std::map<std::string, size_t> at;
+Result<Done> eachLogLine(const QString& path,
+                         const std::function<Result<Done>(LogEntry, const QByteArray&)>& take,
+                         int* passedOver) {
+  constexpr size_t kAtOnce = 64;
   int bad = 0;
+  Result<Done> done = Done{};
   QFile file(path);
   if (file.open(QIODevice::ReadOnly))
-    while (!file.atEnd()) {
-      const QByteArray line = file.readLine().trimmed();
-      if (line.isEmpty()) continue;
-      auto entry = entryOf(line);
-      if (!entry) {
-        ++bad;
-      } else if (const auto known = at.find(entry->id); known != at.end()) {
-        out[known->second] = std::move(*entry);
-      } else {
-        at[entry->id] = out.size();
-        out.push_back(std::move(*entry));
+    while (done && !file.atEnd()) {
+      std::vector<QByteArray> lines;
+      while (lines.size() < kAtOnce && !file.atEnd())
+        if (QByteArray line = file.readLine().trimmed(); !line.isEmpty()) lines.push_back(std::move(line));
+      std::vector<std::optional<LogEntry>> entries(lines.size());
+      forEachIndex(lines.size(), 8, [&](size_t k) { entries[k] = entryOf(lines[k]); });
+      for (size_t k = 0; k < lines.size() && done; ++k) {
+        bad += !entries[k];
+        if (entries[k]) done = take(std::move(*entries[k]), lines[k]);
       }
     }
   if (passedOver) *passedOver = bad;
-  return out;
+  return done;
+}
+
+std::vector<LogEntry> readLog(const QString& path, int* passedOver) {
+  std::vector<LogEntry> out;
+  std::map<std::string, size_t> at;
+  const auto all = eachLogLine(
+      path,
+      [&](LogEntry entry, const QByteArray&) -> Result<Done> {
+        const auto [known, fresh] = at.emplace(entry.id, out.size());
+        if (fresh) {
+          out.push_back(std::move(entry));
+        } else {
+          out[known->second] = std::move(entry);
+        }
+        return Done{};
+      },
+      passedOver);
+  return all ? out : std::vector<LogEntry>();
 }
 
 QByteArray logCsv(const std::vector<LogEntry>& entries) {

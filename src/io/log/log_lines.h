@@ -4,6 +4,7 @@
 
 #include <QByteArray>
 #include <QString>
+#include <functional>
 #include <vector>
 
 #include "core/base/result.h"
@@ -20,6 +21,13 @@ std::optional<LogEntry> entryOf(const QByteArray& line);
 /// that it spoils only itself. A line that says the same as the card's last one is not added.
 /// @error CannotWrite with the reason
 Result<Done> appendLog(const QString& file, const LogEntry& entry);
+/// Every line of a file that is a card, in their order, with the line as it stands there. Lines are read by
+/// several threads, a few at a time.
+/// @param passedOver  if not null: so many lines are no cards
+/// @return what `take` said first that was an error
+Result<Done> eachLogLine(const QString& file,
+                         const std::function<Result<Done>(LogEntry, const QByteArray&)>& take,
+                         int* passedOver = nullptr);
 /// The cards of a file in the order they came in; of two lines on one card the later counts. Lines that are
 /// no cards are passed over and counted.
 std::vector<LogEntry> readLog(const QString& file, int* passedOver = nullptr);

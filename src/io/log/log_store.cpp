@@ -7,6 +7,7 @@
 #include <QJsonDocument>
 #include <QJsonObject>
 #include <QLocale>
+#include <QSet>
 #include <QSqlDatabase>
 #include <QSqlError>
 #include <QSqlQuery>
@@ -15,6 +16,7 @@
 #include <set>
 
 #include "io/files/errors.h"
+#include "io/files/journal.h"
 #include "io/files/whole_file.h"
 #include "io/log/log_lines.h"
 #include "io/log/practice_lines.h"
@@ -173,11 +175,12 @@ Result<Done> LogStore::takeOver() {
   query.exec(QStringLiteral("SELECT id FROM card"));
   while (query.next()) have.insert(query.value(0).toString().toStdString());
   query.finish();
-  const std::vector<LogEntry> lines = readLog(journal());
   return inOneGo([&]() -> Result<Done> {
-    for (const LogEntry& e : lines)
-      if (!have.contains(e.id))
-        if (auto done = write(e); !done) return done;
+    // Of two lines on one card the later replaces the earlier.
+    const auto taken = eachLogLine(journal(), [&](const LogEntry& e, const QByteArray& line) -> Result<Done> {
+      return have.contains(e.id) ? Result<Done>(Done{}) : write(e, line);
+    });
+    if (!taken) return taken;
     return run(db, QStringLiteral("INSERT OR REPLACE INTO setting VALUES ('journal', ?)"), {file.size()});
   });
 }
@@ -260,12 +263,12 @@ std::vector<LogEntry> LogStore::newest(const std::string& hands) const {
   return entriesIn(database(m_connection), hands, kLearnFrom);
 }
 
-Result<Done> LogStore::write(const LogEntry& e) {
-  return run(database(m_connection),
-             QStringLiteral("INSERT OR REPLACE INTO card VALUES (?,?,?,?,?,?,?,?,?,?,?,?,?,0)"),
-             {q(e.id), e.ended_s, q(e.title), q(e.madeFor), q(e.occasion), q(e.sentTo), q(e.hands),
-              e.planned_min, e.spent_min, static_cast<int>(e.mishaps.size()), e.compared(), searched(e),
-              QString::fromUtf8(lineOf(e))});
+Result<Done> LogStore::write(const LogEntry& e, const QByteArray& line) {
+  return run(
+      database(m_connection),
+      QStringLiteral("INSERT OR REPLACE INTO card VALUES (?,?,?,?,?,?,?,?,?,?,?,?,?,0)"),
+      {q(e.id), e.ended_s, q(e.title), q(e.madeFor), q(e.occasion), q(e.sentTo), q(e.hands), e.planned_min,
+       e.spent_min, static_cast<int>(e.mishaps.size()), e.compared(), searched(e), QString::fromUtf8(line)});
 }
 
 Result<Done> LogStore::put(const LogEntry& e, const std::string& plan) {
@@ -274,7 +277,7 @@ Result<Done> LogStore::put(const LogEntry& e, const std::string& plan) {
   // The journal first: what is in it is not lost, whatever becomes of the database.
   if (auto added = appendLog(journal(), e); !added) return added;
   return inOneGo([&]() -> Result<Done> {
-    if (auto done = write(e); !done) return done;
+    if (auto done = write(e, lineOf(e)); !done) return done;
     return run(database(m_connection), QStringLiteral("INSERT OR REPLACE INTO setting VALUES ('journal', ?)"),
                {QFileInfo(journal()).size()});
   });
@@ -289,7 +292,7 @@ Result<Done> LogStore::change(const std::string& id, const std::function<void(Lo
     how(changed);
     changed.id = id;
     if (auto added = appendLog(journal(), changed); !added) return added;
-    if (auto written = write(changed); !written) return written;
+    if (auto written = write(changed, lineOf(changed)); !written) return written;
     return run(database(m_connection), QStringLiteral("INSERT OR REPLACE INTO setting VALUES ('journal', ?)"),
                {QFileInfo(journal()).size()});
   });
@@ -393,16 +396,39 @@ Result<int> LogStore::merge(const QString& from) {
   const std::vector<LogEntry> others = readLog(lines, &bad);
   if (others.empty()) return cannotRead(tr("%1 has no cards in it").arg(QFileInfo(lines).fileName()));
   int fresh = 0;
+  std::vector<const LogEntry*> taken;
+  QByteArrayList texts;
   for (const LogEntry& e : others) {
     const auto mine = entry(e.id);
     if (mine && mine.value() == fuller(mine.value(), e)) continue;
     fresh += !mine;
-    if (auto done = put(e); !done) return done.error();
-    if (info.isDir())  // its plan and pictures come along
-      for (const QString& name :
-           QDir(QDir(from).filePath(QStringLiteral("cards"))).entryList({q(e.id) + u'*'}, QDir::Files))
-        QFile::copy(QDir(from).filePath(QStringLiteral("cards/") + name),
-                    QDir(m_folder).filePath(QStringLiteral("cards/") + name));
+    taken.push_back(&e);
+    texts << lineOf(e);
+  }
+  if (!taken.empty()) {
+    // All in one go, the journal first: a log of years would else be gone through for each of its cards.
+    if (auto added = appendLine(journal(), texts.join('\n')); !added) return added.error();
+    const auto written = inOneGo([&]() -> Result<Done> {
+      for (size_t k = 0; k < taken.size(); ++k)
+        if (auto done = write(*taken[k], texts[static_cast<qsizetype>(k)]); !done) return done;
+      return run(database(m_connection),
+                 QStringLiteral("INSERT OR REPLACE INTO setting VALUES ('journal', ?)"),
+                 {QFileInfo(journal()).size()});
+    });
+    if (!written) return written.error();
+  }
+  if (info.isDir()) {  // plans and pictures come along
+    const QDir theirs(QDir(from).filePath(QStringLiteral("cards")));
+    QSet<QString> cards;
+    for (const LogEntry* e : taken) cards << q(e->id);
+    for (const QString& name : theirs.entryList(QDir::Files)) {
+      QString card = QFileInfo(name).completeBaseName();
+      for (const char* part : {"-card", "-flat", "-small"})
+        if (!cards.contains(card) && card.endsWith(QLatin1String(part)))
+          card.chop(static_cast<qsizetype>(qstrlen(part)));
+      if (cards.contains(card))
+        QFile::copy(theirs.filePath(name), QDir(m_folder).filePath(QStringLiteral("cards/") + name));
+    }
   }
   if (info.isDir())
     if (auto done =

@@ -94,7 +94,8 @@ class LogStore {
 
   Result<Done> prepare();
   Result<Done> takeOver();
-  Result<Done> write(const LogEntry& entry);
+  /// @param line  the same as text, which is what is kept
+  Result<Done> write(const LogEntry& entry, const QByteArray& line);
   Result<Done> inOneGo(const std::function<Result<Done>()>& work);
 };
 
