@@ -40,7 +40,8 @@ feet() { "$1" runsheet "$2" --json | python3 -c "
 import json, sys
 print(sorted((s['impression'], s['foot']['left'], s['foot']['bottom']) for s in json.load(sys.stdin)['steps'] if s['do'] == 'stamp'))"; }
 [ "$(feet "$oldcli" "$home/mine.havlo")" = "$(feet "$newcli" "$home/mine.havlo")" ] || fail "the plan is read otherwise"
-"$newcli" simulate "$home/mine.havlo" --json --dpi 100 | grep -q '"proven": true' || fail "the plan is not proven any more"
+proven() { "$1" simulate "$home/mine.havlo" --json --dpi 100 | grep '"proven"'; }
+[ "$(proven "$oldcli")" = "$(proven "$newcli")" ] || fail "one proves the plan and the other does not"
 [ "$(stamps "$data/drawer.sqlite")" = 1 ] || fail "the stamp is gone from the drawer"
 [ "$(sqlite3 "$data/drawer.sqlite" 'pragma integrity_check')" = ok ] || fail "the drawer is damaged"
 echo "drawer: version $(version "$data/drawer.sqlite"), $(stamps "$data/drawer.sqlite") stamp; plan: $(feet "$newcli" "$home/mine.havlo" | tr '(' '\n' | grep -c "'") feet alike"
@@ -60,10 +61,10 @@ rm -rf "$work/log"
 python3 - "$work/log-old.json" "$work/log-new.json" << 'PY' || fail "the log is read otherwise"
 import json, sys
 a, b = (json.load(open(f)) for f in sys.argv[1:])
-pick = lambda log: ([[c[k] for k in ('id', 'title', 'ended', 'planned', 'spent', 'mishaps')] for c in log['cards']],
-                    [[t['trait'], t['cards'], round(t['value'], 6)] for t in log['learnt']['traits']])
-assert len(a['cards']) == 6, 'six cards'
-for x, y in zip(pick(a), pick(b)): assert x == y, (x, y)
+cards = lambda log: [[c[k] for k in ('id', 'title', 'ended', 'planned', 'spent', 'mishaps')] for c in log['cards']]
+assert len(a['cards']) == 6 and cards(a) == cards(b), (cards(a), cards(b))
+for x, y in zip(a['learnt']['traits'], b['learnt']['traits']):  # what is learnt may be reckoned better, not otherwise
+    assert x['trait'] == y['trait'] and x['cards'] == y['cards'] and abs(x['value'] - y['value']) <= 0.01 * abs(x['value']), (x, y)
 print(len(b['cards']), 'cards and', sum(t['cards'] > 0 for t in b['learnt']['traits']), 'things learnt from them alike')
 PY
 
