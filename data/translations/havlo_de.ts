@@ -12951,7 +12951,7 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     </message>
     <message>
         <source>the background</source>
-        <translation>den Hintergrund</translation>
+        <translation>der Hintergrund</translation>
     </message>
     <message>
         <source>the backup %1 cannot be written</source>
@@ -13144,6 +13144,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>the greeting has room</source>
         <translation>der Gruß hat Platz</translation>
+    </message>
+    <message>
+        <source>the greeting “%1”</source>
+        <translation>Gruß „%1“</translation>
     </message>
     <message>
         <source>the ground</source>

@@ -13146,6 +13146,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>le vœu a de la place</translation>
     </message>
     <message>
+        <source>the greeting “%1”</source>
+        <translation>vœu « %1 »</translation>
+    </message>
+    <message>
         <source>the ground</source>
         <translation>le sol</translation>
     </message>

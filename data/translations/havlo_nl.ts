@@ -13146,6 +13146,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>de groet heeft ruimte</translation>
     </message>
     <message>
+        <source>the greeting “%1”</source>
+        <translation>de groet “%1”</translation>
+    </message>
+    <message>
         <source>the ground</source>
         <translation>de grond</translation>
     </message>

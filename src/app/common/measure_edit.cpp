@@ -1,6 +1,7 @@
 #include "app/common/measure_edit.h"
 
 #include <QKeyEvent>
+#include <algorithm>
 
 #include "app/theme/theme.h"
 #include "io/wording/error_words.h"
@@ -11,7 +12,7 @@ MeasureEdit::MeasureEdit(const QString& name, QWidget* parent) : QLineEdit(paren
   setAccessibleName(name);
   setToolTip(tr("Type it as 2 3/8, 2.375in, 60mm or 6cm"));
   setFont(bodyFont());
-  setMinimumWidth(qRound(58 * textScale()));
+  keepRoom();
   connect(this, &QLineEdit::returnPressed, this, &MeasureEdit::take);
 }
 
@@ -36,6 +37,15 @@ void MeasureEdit::clearMeasure() {
 void MeasureEdit::showMeasure() {
   setText(m_empty ? QString() : QString::fromStdString(writeMeasure(Millimetres{m_mm}, m_units)));
   setModified(false);
+  keepRoom();
+}
+
+/// A measure is never cut off: the panel gives way.
+void MeasureEdit::keepRoom() {
+  constexpr double kLeast = 58, kBeside = 20;  // px at usual size; beside: frame, margins and the cursor
+  setMinimumWidth(
+      qRound(kBeside * textScale()) +
+      std::max(qRound((kLeast - kBeside) * textScale()), QFontMetrics(bodyFont()).horizontalAdvance(text())));
 }
 
 void MeasureEdit::take() {

@@ -35,6 +35,7 @@ class MeasureEdit : public QLineEdit {
   double m_mm = 0;
   bool m_empty = true;
   void showMeasure();
+  void keepRoom();
   void take();
 };
 

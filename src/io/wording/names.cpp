@@ -158,7 +158,10 @@ QString inkName(const Ink& ink) { return QString::fromStdString(ink.name.empty()
 
 QString nameOf(const Plan& plan, int impression) {
   const QString name = plainName(plan, impression);
-  return numberOf(plan, impression) ? name : tr("the %1").arg(name);
+  if (numberOf(plan, impression)) return name;
+  // It has its own quotes: in languages that put names in them instead of an article it is not quoted twice.
+  const Stamp& stamp = *plan.stamp(plan.impressions[ix(impression)].stamp);
+  return factsOf(stamp.role).words ? tr("the greeting “%1”").arg(stampName(stamp)) : tr("the %1").arg(name);
 }
 
 QString labelOf(const Plan& plan, int impression) { return capital(plainName(plan, impression)); }

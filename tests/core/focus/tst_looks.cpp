@@ -234,6 +234,44 @@ class TstLooks : public QObject {
     QVERIFY(l->path.size() >= 2 && l->path[0].thing >= 0 && l->path[1].thing >= 0);
   }
 
+  // A red square on a large sheet of the card's own paper: what pulls outside the things is the square's, as
+  // it lies on top, and little round it the sheet's.
+  void thePullOfPapersIsThatOfTheUppermost() {
+    Plan p = emptyPlan();
+    addStamp(p, slab("heron", 8, 14));
+    put(p, "hero", "heron", {15, 12}, 3).hero = true;
+    Piece sheet;
+    sheet.id = "sheet", sheet.kind = PieceKind::Plain, sheet.paper.colour = p.card.paper.colour;
+    sheet.width_mm = 60, sheet.height_mm = 50, sheet.at = {50, 30};
+    Piece square = sheet;
+    square.id = "square", square.on = "sheet", square.paper.colour = {200, 30, 30};
+    square.width_mm = square.height_mm = 14, square.at = {75, 50};
+    p.pieces = {sheet, square};
+    const LooksRef l = lookAtPlan(p);
+    const std::string told = std::to_string(l->byPiece[0]) + ' ' + std::to_string(l->byPiece[1]) + ' ' +
+                             std::to_string(l->elsewhere);
+    QVERIFY2(l->byPiece[1] > 0.2 && l->byPiece[1] > 3 * l->byPiece[0], told.c_str());
+    const double both = l->byPiece[0] + l->byPiece[1];
+    QVERIFY2(both <= l->elsewhere + 1e-9 && both > 0.8 * l->elsewhere, told.c_str());
+  }
+
+  // What a thing draws on the piece it is printed on is the thing's, not the paper's.
+  void aThingOnAPieceKeepsItsPull() {
+    Plan p = emptyPlan();
+    Stamp s = slab("heron", 20, 30);
+    s.solid = true;
+    addStamp(p, s);
+    Piece sheet;
+    sheet.id = "sheet", sheet.kind = PieceKind::Plain, sheet.paper.colour = p.card.paper.colour;
+    sheet.width_mm = 60, sheet.height_mm = 60, sheet.at = {30, 15};
+    p.pieces = {sheet};
+    Impression& hero = put(p, "hero", "heron", {60, 25}, 3);
+    hero.hero = true, hero.school = School::PopUp, hero.piece = "sheet";
+    const LooksRef l = lookAtPlan(p);
+    QVERIFY(l->shares[0] > 0.6);
+    QVERIFY2(l->byPiece[0] <= l->elsewhere + 1e-9, std::to_string(l->byPiece[0]).c_str());
+  }
+
   // On a card of greys nothing is a rival by its colour.
   void greysHaveNoColour() {
     Plan p = emptyPlan();

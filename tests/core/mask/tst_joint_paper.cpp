@@ -189,6 +189,16 @@ class TstJointPaper : public QObject {
     QVERIFY(std::abs(areaOf(joint->onSheet) - areaOf(a->needs.joints[0].shape->mask)) < 1e-6);
   }
 
+  // One paper bears so many layings: of forty cards, blended once each, twelve layings a paper take four.
+  void ofManyCardsAPaperWearsOut() {
+    Plan p = bushBeforeHero();
+    p.supplies.maskLife = 12, p.making.copies = 40;
+    for (const AnalysisRef& a : {analyse(p), inBestOrder(p)}) {
+      QCOMPARE(a->needs.joints.size(), size_t{1});
+      QCOMPARE(a->needs.joints[0].cut, 4);
+    }
+  }
+
   // A hero behind a bush that is to take the colour: kept clean where it shows, and the bush coloured all
   // over.
   void aMaskIsCutToWhatShows() {

@@ -78,6 +78,35 @@ class TstMaskNeeds : public QObject {
   Q_OBJECT
 
  private Q_SLOTS:
+  // The whole stamp and a part of it lie covered at once: two masks, each with a number of its own, at one
+  // step.
+  void masksOfPartsHaveNumbersOfTheirOwn() {
+    Plan p = emptyPlan();
+    addStamp(p, slab("s", 20, 20));
+    put(p, "whole", "s", {30, 30}, 1);
+    put(p, "part", "s", {80, 30}, 1).part = rectangle({0, 0, 10, 20});
+    MaskNeeds needs;
+    needs.taped = needs.uncuttable = {0, 0};
+    for (const std::vector<int>& covered : std::vector<std::vector<int>>{{0}, {}, {0, 1}, {1}}) {
+      NeedStep step;
+      step.covered = covered, step.stays.assign(covered.size(), 0);
+      needs.steps.push_back(step);
+    }
+    const StampMasks counted = countMasks(p, needs, {0, 0})[0];
+    QCOMPARE(counted.cut, 2);
+    QCOMPARE(counted.atOnce, 2);
+    QCOMPARE(counted.partOf, (std::vector<int>{-1, 1}));
+    QCOMPARE(counted.rota.entries().size(), size_t{3});
+    QVERIFY(counted.rota[1].empty() && counted.rota[9].empty());
+    const std::vector<Laid>& both = counted.rota[2];
+    QCOMPARE(both.size(), size_t{2});
+    QCOMPARE(both[0].impression, 0);
+    QCOMPARE(both[0].mask, 0);
+    QCOMPARE(both[1].impression, 1);
+    QCOMPARE(both[1].mask, 1);
+    QCOMPARE(counted.rota[3].at(0).mask, 1);
+  }
+
   // Masks that stay where they lie: the fewest, by trying every hand-out of up to so many masks.
   void layingsAreTheFewestMasks() {
     std::mt19937 random(11);

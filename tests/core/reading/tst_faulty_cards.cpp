@@ -209,6 +209,27 @@ class TstFaultyCards : public QObject {
     QVERIFY(analyse(withFoot(p, "tree", {80, 66}).value(), looked.get())->looks == looked->looks);
     QVERIFY(!analyse(without(p, "tree").value(), looked.get())->looks);
   }
+
+  // The same strip in paper that hardly stands out from the card's pulls something, and is no rival.
+  void aQuietStripIsNoRival() {
+    Plan p = soundCard();
+    Piece strip;
+    strip.id = "strip", strip.width_mm = 130, strip.height_mm = 30, strip.at = {4, 2};
+    strip.paper.colour = {0xb8, 0x9c, 0x80};
+    p.pieces.push_back(strip);
+    const auto rivals = [](const Plan& plan) {
+      const AnalysisRef a = readWhole(plan);
+      const auto here = std::count_if(a->findings.begin(), a->findings.end(), [](const Finding& f) {
+        return f.kind == FindingKind::Rival && f.piece >= 0;
+      });
+      return std::pair(here, a->looks->byPiece[0] / a->looks->heroShare());
+    };
+    const auto [quiet, share] = rivals(p);
+    QVERIFY2(share > 0.06 && share < 1, std::to_string(share).c_str());
+    QCOMPARE(quiet, 0);
+    p.pieces[0].paper.colour = {0xd0, 0x10, 0x60};
+    QCOMPARE(rivals(p).first, 1);
+  }
 };
 
 HAVLO_TEST(TstFaultyCards)
