@@ -7,8 +7,8 @@
 #include <algorithm>
 #include <chrono>
 
-#include "app/scene/crowd_draft.h"
-#include "app/scene/face_view.h"
+#include "app/face/crowd_draft.h"
+#include "app/face/face_view.h"
 #include "bench/time_each.h"
 #include "core/chain/chain.h"
 #include "core/edit/view_edits.h"

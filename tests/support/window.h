@@ -9,11 +9,11 @@
 #include <QTest>
 
 #include "app/common/accessible_items.h"
+#include "app/face/face_view.h"
 #include "app/order/step_strip.h"
-#include "app/scene/face_view.h"
-#include "app/scene/walk_view.h"
 #include "app/shell/message_bar.h"
 #include "app/theme/theme.h"
+#include "app/walk/walk_view.h"
 #include "io/fonts.h"
 #include "tests/support/known_window.h"
 

@@ -3,7 +3,7 @@
 
 #include <QWidget>
 
-#include "app/scene/crowd_draft.h"
+#include "app/face/crowd_draft.h"
 
 class QLabel;
 class QPushButton;

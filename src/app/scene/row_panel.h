@@ -3,7 +3,7 @@
 
 #include <QWidget>
 
-#include "app/scene/row_draft.h"
+#include "app/face/row_draft.h"
 
 class QCheckBox;
 class QComboBox;

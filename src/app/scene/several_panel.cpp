@@ -10,7 +10,7 @@
 #include "app/common/drawings.h"
 #include "app/common/form_rows.h"
 #include "app/common/ink_tin.h"
-#include "app/scene/thing_acts.h"
+#include "app/face/thing_acts.h"
 #include "io/wording/names.h"
 
 namespace havlo {

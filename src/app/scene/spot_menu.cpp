@@ -6,7 +6,7 @@
 #include <cmath>
 
 #include "app/common/drawings.h"
-#include "app/scene/thing_acts.h"
+#include "app/face/thing_acts.h"
 #include "core/depth/fitting.h"
 #include "core/edit/view_edits.h"
 #include "core/viewpoint/scale.h"

@@ -11,11 +11,11 @@
 #include "app/common/drawings.h"
 #include "app/common/form_rows.h"
 #include "app/common/rolled.h"
+#include "app/face/thing_acts.h"
 #include "app/scene/crowd_panel.h"
 #include "app/scene/row_panel.h"
 #include "app/scene/several_panel.h"
 #include "app/scene/stamps_at_hand.h"
-#include "app/scene/thing_acts.h"
 #include "app/scene/thing_fields.h"
 #include "app/scene/view_panel.h"
 #include "core/edit/remedies.h"
@@ -206,7 +206,7 @@ void ThingPanel::refresh() {
     m_size->setText(tr("Drag, nudge or turn one of them: all go along."));
     m_several->refresh();
   } else if (m_row.active()) {
-    m_name->setText(tr("A row of %1").arg(stampName(*m_row.wish().sizes[0])));
+    m_name->setText(tr("A row"));
     m_size->setText({});
   } else if (i < 0) {
     const Plan& plan = m_session.plan();

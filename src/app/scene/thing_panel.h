@@ -4,7 +4,7 @@
 #include <functional>
 
 #include "app/common/sheet_frame.h"
-#include "app/scene/row_draft.h"
+#include "app/face/row_draft.h"
 #include "app/session/plan_session.h"
 
 class QComboBox;

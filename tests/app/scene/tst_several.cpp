@@ -13,8 +13,8 @@
 
 #include "app/common/choice_list.h"
 #include "app/common/stamp_mime.h"
-#include "app/scene/loupe.h"
-#include "app/scene/thing_acts.h"
+#include "app/face/loupe.h"
+#include "app/face/thing_acts.h"
 #include "app/shell/act_finder.h"
 #include "core/edit/edits.h"
 #include "core/outline/distance.h"

@@ -11,7 +11,7 @@
 #include <QSlider>
 #include <QSpinBox>
 
-#include "app/scene/row_draft.h"
+#include "app/face/row_draft.h"
 #include "app/session/drawer_session.h"
 #include "core/edit/view_edits.h"
 #include "core/guides/guides.h"

@@ -6,7 +6,7 @@
 #include <memory>
 #include <vector>
 
-#include "app/scene/face_drag.h"
+#include "app/face/face_drag.h"
 
 namespace havlo {
 

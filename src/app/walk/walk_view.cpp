@@ -1,5 +1,5 @@
 // Distances on a logarithmic ground, heights in metres with the eye's height as the measure.
-#include "app/scene/walk_view.h"
+#include "app/walk/walk_view.h"
 
 #include <QHelpEvent>
 #include <QKeyEvent>
@@ -8,7 +8,7 @@
 #include <algorithm>
 #include <cmath>
 
-#include "app/scene/handled.h"
+#include "app/face/handled.h"
 #include "app/theme/theme.h"
 #include "core/edit/wash_edits.h"
 #include "io/wording/names.h"

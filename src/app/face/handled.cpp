@@ -1,4 +1,4 @@
-#include "app/scene/handled.h"
+#include "app/face/handled.h"
 
 #include "io/wording/group_words.h"
 

@@ -2,7 +2,7 @@
 #include <QTest>
 #include <random>
 
-#include "app/scene/walk_names.h"
+#include "app/walk/walk_names.h"
 #include "tests/support/program.h"
 
 using namespace havlo;

@@ -1,4 +1,4 @@
-#include "app/scene/crowd_draft.h"
+#include "app/face/crowd_draft.h"
 
 #include "io/wording/error_words.h"
 

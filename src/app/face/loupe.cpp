@@ -1,4 +1,4 @@
-#include "app/scene/loupe.h"
+#include "app/face/loupe.h"
 
 #include <QPainter>
 #include <QPainterPath>

@@ -4,7 +4,7 @@
 
 #include <QImage>
 
-#include "app/scene/scene_handles.h"
+#include "app/face/scene_handles.h"
 #include "core/guides/guides.h"
 
 class QPainter;

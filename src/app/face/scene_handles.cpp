@@ -1,9 +1,9 @@
-#include "app/scene/scene_handles.h"
+#include "app/face/scene_handles.h"
 
 #include <algorithm>
 #include <cmath>
 
-#include "app/scene/row_draft.h"
+#include "app/face/row_draft.h"
 #include "core/edit/edits.h"
 #include "core/edit/view_edits.h"
 #include "core/viewpoint/scale.h"

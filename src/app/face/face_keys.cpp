@@ -12,9 +12,9 @@
 #include <cmath>
 
 #include "app/common/stamp_mime.h"
-#include "app/scene/face_view.h"
-#include "app/scene/handled.h"
-#include "app/scene/thing_acts.h"
+#include "app/face/face_view.h"
+#include "app/face/handled.h"
+#include "app/face/thing_acts.h"
 #include "io/wording/finding_words.h"
 #include "io/wording/group_words.h"
 #include "io/wording/names.h"

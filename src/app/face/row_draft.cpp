@@ -1,4 +1,4 @@
-#include "app/scene/row_draft.h"
+#include "app/face/row_draft.h"
 
 #include "core/edit/view_edits.h"
 #include "io/wording/error_words.h"

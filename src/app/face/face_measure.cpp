@@ -3,7 +3,7 @@
 #include <algorithm>
 #include <cmath>
 
-#include "app/scene/face_view.h"
+#include "app/face/face_view.h"
 #include "app/theme/theme.h"
 #include "core/edit/edits.h"
 #include "io/wording/error_words.h"

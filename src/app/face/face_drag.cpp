@@ -1,11 +1,11 @@
 // Labels are made anew at every move, so that undo names the whole act.
-#include "app/scene/face_drag.h"
+#include "app/face/face_drag.h"
 
 #include <QPainter>
 #include <algorithm>
 #include <cmath>
 
-#include "app/scene/face_note.h"
+#include "app/face/face_note.h"
 #include "app/theme/theme.h"
 #include "core/edit/edits.h"
 #include "io/wording/finding_words.h"

@@ -1,5 +1,5 @@
 // The picture comes from a job; handling is in face_mouse.cpp and face_keys.cpp, painting in face_paint.cpp.
-#include "app/scene/face_view.h"
+#include "app/face/face_view.h"
 
 #include <QCursor>
 #include <QLineEdit>
@@ -8,8 +8,8 @@
 #include <cmath>
 
 #include "app/common/form_rows.h"
-#include "app/scene/crowd_draft.h"
-#include "app/scene/loupe.h"
+#include "app/face/crowd_draft.h"
+#include "app/face/loupe.h"
 #include "app/theme/theme.h"
 #include "core/outline/distance.h"
 #include "core/plan/role_facts.h"

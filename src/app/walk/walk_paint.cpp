@@ -4,9 +4,9 @@
 #include <algorithm>
 #include <cmath>
 
-#include "app/scene/walk_names.h"
-#include "app/scene/walk_view.h"
 #include "app/theme/theme.h"
+#include "app/walk/walk_names.h"
+#include "app/walk/walk_view.h"
 #include "core/plan/role_facts.h"
 #include "io/wording/eye_words.h"
 #include "io/wording/names.h"

@@ -5,8 +5,8 @@
 #include <algorithm>
 #include <cmath>
 
-#include "app/scene/face_view.h"
-#include "app/scene/handled.h"
+#include "app/face/face_view.h"
+#include "app/face/handled.h"
 
 namespace havlo {
 namespace {

@@ -1,4 +1,4 @@
-#include "app/scene/walk_names.h"
+#include "app/walk/walk_names.h"
 
 #include <algorithm>
 #include <cmath>

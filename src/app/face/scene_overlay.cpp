@@ -1,4 +1,4 @@
-#include "app/scene/scene_overlay.h"
+#include "app/face/scene_overlay.h"
 
 #include <QLinearGradient>
 #include <QPainter>
@@ -7,8 +7,8 @@
 #include <cmath>
 
 #include "app/common/light_layer.h"
-#include "app/scene/crowd_draft.h"
-#include "app/scene/row_draft.h"
+#include "app/face/crowd_draft.h"
+#include "app/face/row_draft.h"
 #include "app/theme/theme.h"
 #include "core/plan/role_facts.h"
 #include "core/viewpoint/scale.h"

@@ -1,4 +1,4 @@
-#include "app/scene/face_note.h"
+#include "app/face/face_note.h"
 
 #include <QFontMetricsF>
 #include <QPainter>

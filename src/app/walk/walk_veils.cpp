@@ -1,4 +1,4 @@
-#include "app/scene/walk_veils.h"
+#include "app/walk/walk_veils.h"
 
 #include <QLinearGradient>
 #include <QPainter>

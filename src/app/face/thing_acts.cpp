@@ -1,4 +1,4 @@
-#include "app/scene/thing_acts.h"
+#include "app/face/thing_acts.h"
 
 #include <QClipboard>
 #include <QGuiApplication>
@@ -8,7 +8,7 @@
 #include <cmath>
 
 #include "app/common/drawings.h"
-#include "app/scene/handled.h"
+#include "app/face/handled.h"
 #include "core/edit/edits.h"
 #include "core/edit/put_on.h"
 #include "core/plan/role_facts.h"

@@ -8,8 +8,8 @@
 #include <optional>
 
 #include "app/common/accessible_items.h"
-#include "app/scene/walk_veils.h"
 #include "app/session/plan_session.h"
+#include "app/walk/walk_veils.h"
 
 class QPainter;
 

@@ -9,9 +9,9 @@
 
 #include "app/common/accessible_items.h"
 #include "app/common/face_geometry.h"
-#include "app/scene/face_drag.h"
-#include "app/scene/row_draft.h"
-#include "app/scene/scene_overlay.h"
+#include "app/face/face_drag.h"
+#include "app/face/row_draft.h"
+#include "app/face/scene_overlay.h"
 #include "app/session/job.h"
 #include "app/session/plan_session.h"
 

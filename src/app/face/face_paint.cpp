@@ -4,8 +4,8 @@
 #include <algorithm>
 #include <cmath>
 
-#include "app/scene/face_note.h"
-#include "app/scene/face_view.h"
+#include "app/face/face_note.h"
+#include "app/face/face_view.h"
 #include "app/theme/theme.h"
 #include "io/art/shape_path.h"
 #include "io/wording/eye_words.h"
