@@ -1090,6 +1090,10 @@ geschrieben %3</translation>
         <translation>%1 von %2 Breite</translation>
     </message>
     <message>
+        <source>%1 of %2 before it</source>
+        <translation>%1 von %2 davor</translation>
+    </message>
+    <message>
         <source>%1 of %2 cannot be covered, it is too fine to cut: choose the part to be cut all the same, or another way for it.</source>
         <translation>%1 von %2 lässt sich nicht abdecken, es ist zu fein zum Schneiden: lass den Teil trotzdem schneiden oder wähle ein anderes Verfahren.</translation>
     </message>
@@ -1112,10 +1116,6 @@ geschrieben %3</translation>
     <message>
         <source>%1 of %2 things have their right size.</source>
         <translation>%1 von %2 Dingen haben die richtige Größe.</translation>
-    </message>
-    <message>
-        <source>%1 of %2 things it meets</source>
-        <translation>%1 von %2 Dingen, die es trifft</translation>
     </message>
     <message>
         <source>%1 of %2 things shaded by hand do not agree with it.</source>
@@ -2530,6 +2530,10 @@ geschrieben %3</translation>
         <translation>; ab %1</translation>
     </message>
     <message>
+        <source>; give or take %1</source>
+        <translation>; auf %1 genau</translation>
+    </message>
+    <message>
         <source>; hold the stencil down, spread it thinly with a palette knife, always toward the tape</source>
         <translation>; halte die Schablone fest, streiche dünn mit dem Spachtel, immer zum Band hin</translation>
     </message>
@@ -2584,10 +2588,6 @@ geschrieben %3</translation>
     <message>
         <source>; start on the mask, not on the card; blot the tool first</source>
         <translation>; beginne auf der Maske, nicht auf der Karte; tupfe das Werkzeug erst ab</translation>
-    </message>
-    <message>
-        <source>; sure to %1</source>
-        <translation>; auf %1 genau</translation>
     </message>
     <message>
         <source>; tape for %1 more</source>
@@ -2844,6 +2844,10 @@ geschrieben %3</translation>
     <message>
         <source>A room</source>
         <translation>Ein Raum</translation>
+    </message>
+    <message>
+        <source>A row</source>
+        <translation>Eine Reihe</translation>
     </message>
     <message>
         <source>A row of %1</source>
@@ -11570,10 +11574,6 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>es darf nicht geöffnet oder geändert werden</translation>
     </message>
     <message>
-        <source>it meets nothing</source>
-        <translation>es trifft nichts</translation>
-    </message>
-    <message>
         <source>it needs a beginning and an end</source>
         <translation>es braucht einen Anfang und ein Ende</translation>
     </message>
@@ -12132,6 +12132,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>nothing is left to mend</source>
         <translation>nichts bleibt zu verbessern</translation>
+    </message>
+    <message>
+        <source>nothing lies before it</source>
+        <translation>nichts liegt davor</translation>
     </message>
     <message>
         <source>nothing more</source>

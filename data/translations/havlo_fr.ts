@@ -1090,6 +1090,10 @@ written %3</source>
         <translation>%1 sur %2 de large</translation>
     </message>
     <message>
+        <source>%1 of %2 before it</source>
+        <translation>%1 sur %2 devant lui</translation>
+    </message>
+    <message>
         <source>%1 of %2 cannot be covered, it is too fine to cut: choose the part to be cut all the same, or another way for it.</source>
         <translation>%1 de %2 ne peut être couvert, c'est trop fin à couper : faites couper cette partie quand même, ou choisissez une autre façon.</translation>
     </message>
@@ -1112,10 +1116,6 @@ written %3</source>
     <message>
         <source>%1 of %2 things have their right size.</source>
         <translation>%1 choses sur %2 ont leur bonne taille.</translation>
-    </message>
-    <message>
-        <source>%1 of %2 things it meets</source>
-        <translation>%1 choses sur %2 qu'il touche</translation>
     </message>
     <message>
         <source>%1 of %2 things shaded by hand do not agree with it.</source>
@@ -2530,6 +2530,10 @@ written %3</source>
         <translation> ; dès %1</translation>
     </message>
     <message>
+        <source>; give or take %1</source>
+        <translation> ; sûr à %1 près</translation>
+    </message>
+    <message>
         <source>; hold the stencil down, spread it thinly with a palette knife, always toward the tape</source>
         <translation> ; tenez le pochoir, étalez finement au couteau, toujours vers le ruban</translation>
     </message>
@@ -2584,10 +2588,6 @@ written %3</source>
     <message>
         <source>; start on the mask, not on the card; blot the tool first</source>
         <translation> ; commencez sur le masque, pas sur la carte ; épongez d'abord l'outil</translation>
-    </message>
-    <message>
-        <source>; sure to %1</source>
-        <translation> ; sûr à %1 près</translation>
     </message>
     <message>
         <source>; tape for %1 more</source>
@@ -2844,6 +2844,10 @@ written %3</source>
     <message>
         <source>A room</source>
         <translation>Une pièce</translation>
+    </message>
+    <message>
+        <source>A row</source>
+        <translation>Une rangée</translation>
     </message>
     <message>
         <source>A row of %1</source>
@@ -11570,10 +11574,6 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>il ne peut être ouvert ou changé</translation>
     </message>
     <message>
-        <source>it meets nothing</source>
-        <translation>il ne rencontre rien</translation>
-    </message>
-    <message>
         <source>it needs a beginning and an end</source>
         <translation>il faut un début et une fin</translation>
     </message>
@@ -12132,6 +12132,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>nothing is left to mend</source>
         <translation>rien ne reste à corriger</translation>
+    </message>
+    <message>
+        <source>nothing lies before it</source>
+        <translation>rien devant lui</translation>
     </message>
     <message>
         <source>nothing more</source>

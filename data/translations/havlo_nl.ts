@@ -1090,6 +1090,10 @@ geschreven %3</translation>
         <translation>%1 van %2 breed</translation>
     </message>
     <message>
+        <source>%1 of %2 before it</source>
+        <translation>%1 van %2 ervoor</translation>
+    </message>
+    <message>
         <source>%1 of %2 cannot be covered, it is too fine to cut: choose the part to be cut all the same, or another way for it.</source>
         <translation>%1 van %2 kan niet afgedekt worden, het is te fijn om te knippen: laat het deel toch knippen, of kies een andere manier.</translation>
     </message>
@@ -1112,10 +1116,6 @@ geschreven %3</translation>
     <message>
         <source>%1 of %2 things have their right size.</source>
         <translation>%1 van %2 dingen hebben hun juiste maat.</translation>
-    </message>
-    <message>
-        <source>%1 of %2 things it meets</source>
-        <translation>%1 van %2 dingen die het raakt</translation>
     </message>
     <message>
         <source>%1 of %2 things shaded by hand do not agree with it.</source>
@@ -2530,6 +2530,10 @@ geschreven %3</translation>
         <translation>; vanaf %1</translation>
     </message>
     <message>
+        <source>; give or take %1</source>
+        <translation>; tot op %1 zeker</translation>
+    </message>
+    <message>
         <source>; hold the stencil down, spread it thinly with a palette knife, always toward the tape</source>
         <translation>; houd de sjabloon vast, strijk dun met een paletmes, steeds naar het plakband toe</translation>
     </message>
@@ -2584,10 +2588,6 @@ geschreven %3</translation>
     <message>
         <source>; start on the mask, not on the card; blot the tool first</source>
         <translation>; begin op het masker, niet op de kaart; dep het gereedschap eerst</translation>
-    </message>
-    <message>
-        <source>; sure to %1</source>
-        <translation>; tot op %1 zeker</translation>
     </message>
     <message>
         <source>; tape for %1 more</source>
@@ -2844,6 +2844,10 @@ geschreven %3</translation>
     <message>
         <source>A room</source>
         <translation>Een kamer</translation>
+    </message>
+    <message>
+        <source>A row</source>
+        <translation>Een rij</translation>
     </message>
     <message>
         <source>A row of %1</source>
@@ -11570,10 +11574,6 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>het mag niet geopend of veranderd worden</translation>
     </message>
     <message>
-        <source>it meets nothing</source>
-        <translation>het raakt niets</translation>
-    </message>
-    <message>
         <source>it needs a beginning and an end</source>
         <translation>het heeft een begin en een einde nodig</translation>
     </message>
@@ -12132,6 +12132,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>nothing is left to mend</source>
         <translation>niets blijft te verbeteren</translation>
+    </message>
+    <message>
+        <source>nothing lies before it</source>
+        <translation>er ligt niets voor</translation>
     </message>
     <message>
         <source>nothing more</source>

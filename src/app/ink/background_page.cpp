@@ -389,10 +389,14 @@ void BackgroundPage::fillOver() {
   for (size_t k = 0; k < m_session.plan().washes.size(); ++k)
     if (&m_session.plan().washes[k] == w) index = k;
   int met = 0, over = 0;
+  // What lies behind a wash takes its colour: that is no question.
+  const auto mayBeKept = [&](size_t i) {
+    return a.washes.meets[index][i].touches && a.stack.nearer(static_cast<int>(i), static_cast<int>(index));
+  };
   std::vector<std::string> others;  // all that it meets but the hero
   bool hero = false;
   for (size_t i = 0; i < m_session.plan().impressions.size(); ++i)
-    if (a.washes.meets[index][i].touches) {
+    if (mayBeKept(i)) {
       hero = hero || m_session.plan().impressions[i].hero;
       if (!m_session.plan().impressions[i].hero) others.push_back(m_session.plan().impressions[i].id);
     }
@@ -410,7 +414,7 @@ void BackgroundPage::fillOver() {
     menu->addSeparator();
   }
   for (size_t i = 0; i < m_session.plan().impressions.size(); ++i) {
-    if (!a.washes.meets[index][i].touches) continue;
+    if (!mayBeKept(i)) continue;
     ++met;
     const std::string& id = m_session.plan().impressions[i].id;
     const bool may = std::find(w->lets.begin(), w->lets.end(), id) != w->lets.end();
@@ -425,7 +429,7 @@ void BackgroundPage::fillOver() {
             });
   }
   m_over->setEnabled(met > 0);
-  m_over->setText(met == 0 ? tr("it meets nothing") : tr("%1 of %2 things it meets").arg(over).arg(met));
+  m_over->setText(met == 0 ? tr("nothing lies before it") : tr("%1 of %2 before it").arg(over).arg(met));
 }
 
 void BackgroundPage::refresh() {

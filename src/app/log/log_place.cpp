@@ -246,7 +246,10 @@ void LogPlace::fillIdeas() {
     row.key = text(idea.id), row.text = text(idea.text);
     rows.push_back(std::move(row));
   }
-  m_done->setEnabled(!rows.empty());
+  // While there are none what was learnt has the room.
+  if (rows.empty() && (m_done->hasFocus() || m_ideas->hasFocus())) m_idea->setFocus();
+  m_done->setVisible(!rows.empty());
+  m_ideas->setVisible(!rows.empty());
   m_ideas->setRows(std::move(rows));
 }
 

@@ -336,7 +336,10 @@ void MakePlace::finish() {
   const QString title =
       QString::fromStdString(m_making.bench() ? m_making.bench()->plan().title : std::string());
   const bool part = m_face->away();
-  if (!m_making.handToLog().empty())
+  // A card without a title is called as its file.
+  const bool open = m_making.bench() && !m_session.path().isEmpty() &&
+                    m_making.bench()->plan().impressions == m_session.plan().impressions;
+  if (!m_making.handToLog(open ? m_session.title() : QString()).empty())
     Q_EMIT said(tr("%1 is in the log, with its times, masks and mishaps.")
                     .arg(title.isEmpty() ? tr("The card") : title));
   if (part) m_face->comeBack();  // from its inside or envelope to the card

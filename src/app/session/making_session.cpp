@@ -140,9 +140,10 @@ void MakingSession::setMadeFor(const QString& whom) {
   if (m_bench) m_bench->setMadeFor(whom.toStdString()), keep();
 }
 
-std::string MakingSession::handToLog() {
+std::string MakingSession::handToLog(const QString& name) {
   if (!m_bench) return {};
   LogEntry entry = logEntryOf(*m_bench);
+  if (entry.title.empty()) entry.title = name.toStdString();
   entry.used = useOf(needsOf(m_bench->plan(), m_bench->analysis(), {}, {}, {}));
   if (m_log->store()) entry.hands = m_log->store()->atWork(), entry.positioner = m_log->settings().positioner;
   if (!m_log->put(entry, writePlan(m_bench->plan()))) return {};

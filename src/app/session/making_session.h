@@ -48,9 +48,10 @@ class MakingSession : public QObject {
   void setNote(const QString& note);
   void wentWrong(Mishap what, const QString& note);
   void setMadeFor(const QString& whom);
-  /// Hands the finished card to the log and closes it. @return its id; empty, and said, if the log cannot be
-  /// written
-  std::string handToLog();
+  /// Hands the finished card to the log and closes it.
+  /// @param name  what it is called if its plan has no title
+  /// @return its id; empty, and said, if the log cannot be written
+  std::string handToLog(const QString& name = {});
 
   /// Seconds since 1970 as the computer has them; tests set their own.
   std::function<double()> clock;

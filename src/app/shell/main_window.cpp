@@ -298,13 +298,15 @@ void MainWindow::connectSessions() {
 void MainWindow::hintToSave() {
   constexpr int kAfter = 12;  // changes
   const bool inNoFile = m_session->path().isEmpty() && m_session->isDirty();
-  if (!inNoFile) return (void)(m_hinted = false);
+  const QString hint =
+      tr("This card is in no file yet. What you do is kept beside, and offered again after a fall.");
+  if (!inNoFile) {
+    m_messages->takeBack(hint);
+    return (void)(m_hinted = false);
+  }
   if (m_hinted || m_session->undoStack().index() < kAfter || m_lesson->active()) return;
   m_hinted = true;
-  m_messages->say(
-      MessageBar::Kind::Notice,
-      tr("This card is in no file yet. What you do is kept beside, and offered again after a fall."),
-      {{tr("Save it"), [this] { m_filing->save(); }}});
+  m_messages->say(MessageBar::Kind::Notice, hint, {{tr("Save it"), [this] { m_filing->save(); }}});
 }
 
 void MainWindow::connectWork() {

@@ -61,6 +61,12 @@ void MessageBar::hang() {
 
 QString MessageBar::shownText() const { return m_messages.empty() ? QString() : m_messages.front().text; }
 
+void MessageBar::takeBack(const QString& text) {
+  const bool shown = shownText() == text;
+  std::erase_if(m_messages, [&](const Message& m) { return m.text == text; });
+  if (shown) show_();
+}
+
 void MessageBar::clear() {
   m_messages.clear();
   show_();

@@ -32,6 +32,8 @@ class MessageBar : public QFrame {
   /// @param over  it hangs over the upper edge of this, and moves nothing
   explicit MessageBar(QWidget* over);
   void say(Kind kind, const QString& text, std::vector<Act> acts = {});
+  /// What was said and is not so any more, shown or still to come.
+  void takeBack(const QString& text);
   QString shownText() const;
   void clear();
   /// The work goes on: another place comes on top, the plan is another. What only told something, a while

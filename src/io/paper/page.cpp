@@ -23,6 +23,22 @@ double textWidth(double size_mm, const QString& text, int weight) {
   return QFontMetricsF(typeface(size_mm * kTextUnits, weight)).horizontalAdvance(text) / kTextUnits;
 }
 
+QStringList textLines(double size_mm, const QString& text, double width_mm, int weight) {
+  QStringList out;
+  QString line;
+  for (const QString& word : text.split(u' ', Qt::SkipEmptyParts)) {
+    const QString longer = line.isEmpty() ? word : line + u' ' + word;
+    if (!line.isEmpty() && textWidth(size_mm, longer, weight) > width_mm) {
+      out << line;
+      line = word;
+    } else {
+      line = longer;
+    }
+  }
+  if (!line.isEmpty()) out << line;
+  return out;
+}
+
 void drawText(QPainter& painter, QPointF at, double size_mm, const QString& text, QColor colour,
               Qt::Alignment alignment, int weight) {
   painter.save();

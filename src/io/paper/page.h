@@ -37,6 +37,8 @@ void drawText(QPainter& painter, QPointF at, double size_mm, const QString& text
               Qt::Alignment alignment = Qt::AlignLeft, int weight = QFont::Normal);
 /// Width of a text in mm.
 double textWidth(double size_mm, const QString& text, int weight = QFont::Normal);
+/// A text in lines no wider than this, broken between its words; a word that is wider stands alone.
+QStringList textLines(double size_mm, const QString& text, double width_mm, int weight = QFont::Normal);
 
 /// A 100 mm and a 4 in rule, to check the printer's scale with a ruler; `at` is the left end of the upper
 /// one.

@@ -21,23 +21,10 @@ const QColor kBarLight(0xe2, 0xdd, 0xcf), kBarDark(0xb9, 0xae, 0x96), kCare(0x8a
 /// Words broken to a width. @return the y below them
 double drawWords(QPainter& p, QPointF at, double width_mm, double size_mm, const QString& text, QColor colour,
                  int weight = QFont::Normal) {
-  QString line;
-  const auto put = [&] {
-    if (line.isEmpty()) return;
+  for (const QString& line : textLines(size_mm, text, width_mm, weight)) {
     at.ry() += size_mm * 1.4;
     drawText(p, at, size_mm, line, colour, Qt::AlignLeft, weight);
-    line.clear();
-  };
-  for (const QString& word : text.split(u' ', Qt::SkipEmptyParts)) {
-    const QString longer = line.isEmpty() ? word : line + u' ' + word;
-    if (!line.isEmpty() && textWidth(size_mm, longer, weight) > width_mm) {
-      put();
-      line = word;
-    } else {
-      line = longer;
-    }
   }
-  put();
   return at.y();
 }
 

@@ -39,17 +39,10 @@ struct Line {
 };
 
 void addBroken(std::vector<Line>& out, const Line& like, double width_mm) {
-  QString line;
-  for (const QString& word : like.text.split(u' ', Qt::SkipEmptyParts)) {
-    const QString longer = line.isEmpty() ? word : line + u' ' + word;
-    if (!line.isEmpty() && textWidth(like.size_mm, longer, like.weight) > width_mm) {
-      out.push_back(like), out.back().text = line;
-      line = word;
-    } else {
-      line = longer;
-    }
+  for (const QString& line : textLines(like.size_mm, like.text, width_mm, like.weight)) {
+    out.push_back(like);
+    out.back().text = line;
   }
-  if (!line.isEmpty()) out.push_back(like), out.back().text = line;
 }
 
 /// What stands in a column for one group of steps: all of it, or where it is longer than a page a part.

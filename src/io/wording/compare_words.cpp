@@ -213,7 +213,7 @@ QString learntWords(Trait t, const Learnt& l, MeasureStyle style) {
                  : pace ? tr("%1 of what is usual").arg(said(l.fit.value))
                         : tr("%1 instead of %2").arg(said(l.fit.value), said(l.usual));
   text += l.cards == 1 ? tr(", from 1 card") : tr(", from %1 cards").arg(l.cards);
-  return text + tr("; sure to %1")
+  return text + tr("; give or take %1")
                     .arg(pace ? tr("%1 points").arg(std::max(1, qRound(100 * l.fit.sd))) : said(l.fit.sd));
 }
 

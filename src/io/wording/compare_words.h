@@ -21,7 +21,7 @@ QStringList adviceWords(const Plan& plan, const Analysis& analysis, const Compar
                         MeasureStyle style);
 
 QString traitName(Trait trait);
-/// "0.31 mm instead of 0.2 mm (common practice), from 6 cards; sure to 0.03 mm."
+/// "0.31 mm instead of 0.2 mm (common practice), from 6 cards; give or take 0.03 mm."
 QString learntWords(Trait trait, const Learnt& learnt, MeasureStyle style);
 /// Empty unless masks were cut from notes and from sheets.
 QString maskPaperWords(const MakerLearnt& learnt);

@@ -167,6 +167,21 @@ class TstInk : public QObject {
     page.addWash(WashKind::Mist);
     QCOMPARE(w.session().plan().washes.size(), before + 1);
     QCOMPARE(page.wash(), QStringLiteral("mist"));
+    {  // What lies behind takes its colour and is not asked about.
+      auto* over = w.child<QPushButton>("washOver");
+      const Plan& plan = w.session().plan();
+      const Analysis& a = *w.session().analysis();
+      const int mist = static_cast<int>(std::find_if(plan.washes.begin(), plan.washes.end(),
+                                                     [](const Wash& one) { return one.id == "mist"; }) -
+                                        plan.washes.begin());
+      qsizetype inFront = 0, behind = 0;
+      for (size_t i = 0; i < plan.impressions.size(); ++i)
+        if (a.washes.meets[ix(mist)][i].touches)
+          ++(a.stack.nearer(static_cast<int>(i), mist) ? inFront : behind);
+      QVERIFY2(inFront > 1 && behind > 0, qPrintable(QStringLiteral("%1 %2").arg(inFront).arg(behind)));
+      QCOMPARE(over->menu()->actions().size(), inFront + 3);  // two for all of them, and a line
+      QCOMPARE(over->text(), QStringLiteral("0 of %1 before it").arg(inFront));
+    }
     auto* ink = w.child<QComboBox>("washInk");
     ink->setCurrentIndex(ink->findData(QStringLiteral("slate")));
     Q_EMIT ink->activated(ink->currentIndex());

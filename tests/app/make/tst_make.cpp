@@ -96,6 +96,21 @@ class TstMake : public QObject {
     QVERIFY(t.window.making().left().empty());
   }
 
+  // A card without a title is found in the log by the name of its file.
+  void theLogCallsACardByItsFile() {
+    Table t("teaching-papers");
+    Plan plan = t.session().plan();
+    plan.title.clear();
+    t.session().edit(QStringLiteral("No title"), plan);
+    const QTemporaryDir folder;
+    QVERIFY(t.session().saveAs(folder.filePath(QStringLiteral("for Grete.havlo"))));
+    t.place().begin();
+    waitForJobs(t.session());
+    while (!t.bench().finished()) t.place().stepDone();
+    t.button("log");
+    QCOMPARE(readLog(t.window.making().logFile()).at(0).title, std::string("for Grete"));
+  }
+
   void dryingIsCountedDownAndCalls() {
     Table t("teaching-crowd");
     t.place().begin();

@@ -139,6 +139,23 @@ class TstMainWindow : public QObject {
     QCOMPARE(loadPlan(path).value().plan.title, std::string("Crowd"));
   }
 
+  // Who works on a card that is in no file is told once, and not any more when it is saved.
+  void theHintToSaveGoesWhenItIsSaved() {
+    const QTemporaryDir folder;
+    testing::KnownWindow window(folder.path());
+    window.openDemo();
+    window.show();
+    const auto told = [&] {
+      return window.messages().shownText().contains(QStringLiteral("in no file yet"));
+    };
+    for (int k = 0; k < 14; ++k)
+      window.session().edit(QStringLiteral("Move %1").arg(k),
+                            withFoot(window.session().plan(), "duck", {120.0 + k, 21}));
+    QVERIFY(told());
+    QVERIFY(window.session().saveAs(folder.filePath(QStringLiteral("duck.havlo"))));
+    QVERIFY(!told());
+  }
+
   void lostWorkIsTakenUpAgain() {
     const QTemporaryDir rescue;
     Plan lost;
