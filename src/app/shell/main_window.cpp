@@ -72,6 +72,7 @@ MainWindow::MainWindow(const QString& rescueFolder, std::shared_ptr<SvgArt> art)
   addCommands();
   setStatusBar(m_status);
   buildCentre();
+  setStyleSheet(windowSheet());
   connectSessions();
   connectWork();
   refreshTrail();
@@ -166,7 +167,6 @@ void MainWindow::fillMenu(QMenu* menu, const QString& name) {
 }
 
 void MainWindow::buildCentre() {
-  const PuttingTogether unstyled;
   for (const QString& id : m_made.keys()) m_actions.removeOf(id);
   m_made.clear();
   auto* centre = new QWidget;
@@ -401,12 +401,12 @@ void MainWindow::refreshActions() {
 void MainWindow::setAppearance(const Appearance& wanted) {
   keepAppearance(wanted);
   const QString top = m_current;
-  applyTheme(*static_cast<QApplication*>(QCoreApplication::instance()), wanted);
   // A lesson goes on where it was.
   const std::optional<Lesson> lesson = m_lesson->active() ? std::optional(*m_lesson->lesson()) : std::nullopt;
   const int step = m_lesson->step();
   m_lesson = nullptr;
-  delete centralWidget();
+  delete centralWidget();  // all of it is made anew: none of it need be styled anew before
+  applyTheme(*static_cast<QApplication*>(QCoreApplication::instance()), wanted);
   buildCentre();
   for (QMenu* menu : menuBar()->findChildren<QMenu*>(Qt::FindDirectChildrenOnly))
     fillMenu(menu, menu->objectName());

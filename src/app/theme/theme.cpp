@@ -8,6 +8,7 @@
 #include <QSettings>
 #include <QStyleFactory>
 #include <QStyledItemDelegate>
+#include <utility>
 
 #include "io/fonts.h"
 
@@ -16,6 +17,7 @@ namespace {
 
 Theme g_theme = lightTheme();
 Appearance g_appearance;
+QString g_sheet;
 
 class WindowStyle : public QProxyStyle {
  public:
@@ -239,11 +241,12 @@ void applyTheme(QApplication& app, const Appearance& wanted) {
   p.setColor(QPalette::Shadow, t.soft);
   app.setPalette(p);
   app.setFont(bodyFont());
-  app.setStyleSheet(wanted.large ? styleSheet(t) + largeTargets() : styleSheet(t));
+  const QString before =
+      std::exchange(g_sheet, wanted.large ? styleSheet(t) + largeTargets() : styleSheet(t));
+  for (QWidget* window : QApplication::topLevelWidgets())
+    if (!before.isEmpty() && window->styleSheet() == before) window->setStyleSheet(g_sheet);
 }
 
-PuttingTogether::PuttingTogether() : m_sheet(qApp->styleSheet()) { qApp->setStyleSheet({}); }
-
-PuttingTogether::~PuttingTogether() { qApp->setStyleSheet(m_sheet); }
+const QString& windowSheet() { return g_sheet; }
 
 }  // namespace havlo

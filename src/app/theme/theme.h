@@ -5,6 +5,7 @@
 #include <QColor>
 #include <QFont>
 #include <QPalette>
+#include <QString>
 
 class QApplication;
 
@@ -39,21 +40,12 @@ const Appearance& appearance();
 Appearance keptAppearance();
 void keepAppearance(const Appearance& wanted);
 
-/// Sets palette, fonts and style sheet.
+/// Sets palette and fonts; windows that have the style sheet get the new one.
 void applyTheme(QApplication& app, const Appearance& wanted);
-
-/// While it lives, widgets are put together without the style sheet: each that is set into another would be
-/// styled anew with everything in it, at every level again. Afterwards all are styled once.
-class PuttingTogether {
- public:
-  PuttingTogether();
-  ~PuttingTogether();
-  PuttingTogether(const PuttingTogether&) = delete;
-  PuttingTogether& operator=(const PuttingTogether&) = delete;
-
- private:
-  QString m_sheet;
-};
+/// The style sheet, for a window to be laid on it alone. Were it the application's, every widget that is set
+/// into another would be styled anew with everything in it, at every level again, before it comes into a
+/// window.
+const QString& windowSheet();
 
 /// Type sizes in px at text scale 1: labels 12, body 13, headings 16.
 QFont labelFont(int weight = QFont::Normal);

@@ -78,6 +78,7 @@ class TstTheme : public QObject {
     look.dark = dark;
     applyTheme(*qApp, look);
     QMainWindow window;
+    window.setStyleSheet(windowSheet());
     auto* sheet = new QFrame;
     if (ground == QLatin1String("sheet")) sheet->setObjectName(ground);
     auto* column = new QVBoxLayout(sheet);
