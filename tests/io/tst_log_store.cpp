@@ -4,6 +4,7 @@
 #include <QFile>
 #include <QSqlDatabase>
 #include <QSqlQuery>
+#include <QSqlRecord>
 #include <QTemporaryDir>
 #include <QTest>
 
@@ -285,6 +286,35 @@ class TstLogStore : public QObject {
     QCOMPARE(rows[1][1], QByteArray("By the mere \"at dusk\", B\xc3\xb6rge"));
     QCOMPARE(rows[1][8], QByteArray("60.5"));  // whatever the language
     QCOMPARE(rows[1][15], QByteArray("1.52"));
+  }
+
+  // What the search asks for lies together, also in a log that an older Havlo began.
+  void anOlderLogIsMadeQuickToSearch() {
+    const QTemporaryDir folder;
+    QVERIFY(bool(opened(folder)->put(card(1))));
+    const auto asked = [&](const QString& statement) {
+      QString said;
+      {
+        QSqlDatabase db = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), QStringLiteral("outside"));
+        db.setDatabaseName(folder.filePath(QStringLiteral("log.sqlite")));
+        if (!db.open()) return said;
+        QSqlQuery query(db);
+        query.exec(statement);
+        while (query.next()) said += query.value(query.record().count() - 1).toString() + u'\n';
+      }
+      QSqlDatabase::removeDatabase(QStringLiteral("outside"));
+      return said;
+    };
+    const QString plan = QStringLiteral(
+        "EXPLAIN QUERY PLAN SELECT id, title, made_for, occasion, sent_to, hands, ended, planned, spent, "
+        "mishaps, "
+        "compared FROM card WHERE gone=0 AND instr(search, 'hare') > 0 ORDER BY ended DESC, id");
+    QVERIFY(asked(plan).contains(QStringLiteral("COVERING INDEX card_found")));
+    QVERIFY2(!asked(plan).contains(QStringLiteral("TEMP B-TREE")), "it is sorted every time");
+    asked(QStringLiteral("DROP INDEX card_found"));
+    QVERIFY(!asked(plan).contains(QStringLiteral("COVERING")));
+    QCOMPARE(opened(folder)->find(QStringLiteral("hare")).size(), size_t{1});
+    QVERIFY(asked(plan).contains(QStringLiteral("COVERING INDEX card_found")));
   }
 
   void fiveThousandCardsAreSearchedAtOnce() {
