@@ -1,6 +1,7 @@
 #include "core/light/light.h"
 
 #include <algorithm>
+#include <array>
 #include <cmath>
 
 #include "core/outline/shape_ops.h"
@@ -109,17 +110,28 @@ class Upright {
         // No farther than half of the way to the viewer: what is wider than it is far away is no body.
         at.away += std::clamp(turned * (at.x - m_foot.x), -0.5 * away_m, 0.5 * away_m);
         body.push_back(at);
+        m_least = {std::min(m_least.x, at.x), std::min(m_least.up, at.up), std::min(m_least.away, at.away)};
+        m_most = {std::max(m_most.x, at.x), std::max(m_most.up, at.up), std::max(m_most.away, at.away)};
       }
       if (body.size() >= 3) m_rings.push_back(std::move(body));
     }
   }
   const std::vector<std::vector<ScenePoint>>& rings() const { return m_rings; }
+  /// Of the level box around it.
+  std::array<ScenePoint, 8> corners() const {
+    std::array<ScenePoint, 8> out;
+    for (unsigned k = 0; k < 8; ++k)
+      out[k] = {k & 1 ? m_most.x : m_least.x, k & 2 ? m_most.up : m_least.up,
+                k & 4 ? m_most.away : m_least.away};
+    return out;
+  }
   double groundHeight_mm() const { return m_ground_y; }
   ScenePoint foot() const { return m_foot; }
 
  private:
   double m_ground_y;
   ScenePoint m_foot;
+  ScenePoint m_least{1e300, 1e300, 1e300}, m_most{-1e300, -1e300, -1e300};
   std::vector<std::vector<ScenePoint>> m_rings;
 };
 
@@ -134,6 +146,32 @@ struct Screen {
   Box box;
   double away_m = 0;
 };
+
+constexpr double kApart = 1e-3;  // of the ray: what lies in the plane throws nothing on it
+
+/// Whether a body's shadow surely misses a screen, told by the box around the body: its corners' shadows,
+/// seen on the panel, have the whole shadow between them, as long as all of them lie before the viewer.
+bool fallsBeside(const Projection& projection, const SceneLight& light, const Upright& body,
+                 const Screen& screen, const Box& panel) {
+  if (body.rings().empty()) return true;
+  if (light.nearBy) return false;
+  const ScenePoint t{-light.at.x, -light.at.up, -light.at.away};
+  const double down = t.x * screen.nx + t.away * screen.naway;
+  if (std::fabs(down) < 1e-9) return true;
+  bool reaches = false, told = true;
+  Box box;
+  for (const ScenePoint& p : body.corners()) {
+    const double k = ((screen.at.x - p.x) * screen.nx + (screen.at.away - p.away) * screen.naway) / down;
+    reaches = reaches || k >= kApart;
+    const ScenePoint hit{p.x + k * t.x, p.up + k * t.up, p.away + k * t.away};
+    if (hit.away > 1e-6) {
+      box.include(projection.toPanel(hit));
+    } else {
+      told = false;
+    }
+  }
+  return !reaches || (told && !(box.meets(screen.box) && box.meets(panel)));
+}
 
 /// A body's shadow on a plane, on the panel; nothing where it does not come between the light and the plane.
 Rings thrownOn(const Projection& projection, const SceneLight& light, const Upright& body,
@@ -153,7 +191,6 @@ Rings thrownOn(const Projection& projection, const SceneLight& light, const Upri
       const double down = t.x * screen.nx + t.away * screen.naway;
       return std::fabs(down) < 1e-9 ? -1.0 : side(p) / down;
     };
-    constexpr double kApart = 1e-3;  // of the ray: what lies in the plane throws nothing on it
     const std::vector<ScenePoint> before = cutBy(
         ring, [&](const ScenePoint& p) { return along(p) - kApart; }, mixedScene);
     std::vector<ScenePoint> hits;
@@ -338,6 +375,7 @@ std::vector<UprightShadow> uprightShadows(const Plan& plan, const DepthOrder& de
     const Upright body(projection, *light, *placed[i], d);
     for (const Screen& screen : screens) {
       if (screen.thing == static_cast<int>(i) || (screen.thing >= 0 && screen.away_m == d)) continue;
+      if (fallsBeside(projection, *light, body, screen, panel)) continue;
       const Rings thrown = thrownOn(projection, *light, body, screen);
       const Box box = boxOf(thrown);
       if (box.empty() || !box.meets(screen.box) || !box.meets(panel)) continue;

@@ -4,9 +4,13 @@
 #include <Eigen/Dense>
 #include <QTest>
 #include <cmath>
+#include <map>
+#include <random>
 
 #include "core/chain/chain.h"
 #include "core/light/light.h"
+#include "core/outline/shape_ops.h"
+#include "core/outline/shared_area.h"
 #include "support/plans.h"
 #include "tests/support/program.h"
 
@@ -475,6 +479,53 @@ class TstLight : public QObject {
     const AnalysisRef b = analyse(p);
     for (const UprightShadow& s : uprightShadows(p, *b->depth, b->meetings.placed))
       QVERIFY(s.impression == 1);
+  }
+
+  // Among many boards every shadow of one on another is there, and none that is not: by rays from points half
+  // a millimetre apart on each board to the light, which pass through another or do not.
+  void noShadowAmongManyIsMissed() {
+    std::mt19937 random(5);
+    std::uniform_real_distribution<double> x(5, 122), y(20, 88), turn(-50, 50), high(4, 60);
+    int fallen = 0, missed = 0;
+    for (int round = 0; round < 12; ++round) {
+      Plan p = emptyPlan();
+      addStamp(p, slab("rod", 5, 30)), addStamp(p, slab("board", 26, 22));
+      for (int k = 0; k < 7; ++k) stand(p, k % 2 ? "rod" : "board", {x(random), y(random)});
+      p.light = Light{};
+      p.light->direction_deg = (round % 2 ? 90 : 270) + turn(random), p.light->height_deg = high(random);
+      const AnalysisRef a = analyse(p);
+      const auto& placed = a->meetings.placed;
+      const Projection projection(*p.view, p.card.panel.width_mm);
+      const double azimuth = p.light->direction_deg * kPi / 180, height = p.light->height_deg * kPi / 180;
+      const Eigen::Vector3d to(std::cos(azimuth) * std::cos(height), std::sin(height),
+                               std::sin(azimuth) * std::cos(height));
+      std::map<std::pair<int, int>, double> said;
+      for (const UprightShadow& s : uprightShadows(p, *a->depth, placed))
+        said[{s.impression, s.on}] += areaOf(s.shape);
+      for (int i = 0; i < 7; ++i)
+        for (int j = 0; j < 7; ++j) {
+          const double from = a->depth->distance_m(j), by = a->depth->distance_m(i);
+          if (i == j || from == by) continue;
+          double area = 0;
+          const Box box = boxOf(placed[ix(j)]->silhouette).common(p.card.panel.box());
+          for (double v = box.bottom + 0.125; v < box.top; v += 0.25)
+            for (double u = box.left + 0.125; u < box.right; u += 0.25) {
+              const ScenePoint at = projection.atDistance({u, v}, from);
+              const double k = (by - from) / to.z();
+              if (at.up < 0 || k < 1e-3) continue;
+              const Eigen::Vector3d hit = Eigen::Vector3d(at.x, at.up, at.away) + k * to;
+              if (hit.y() < 0) continue;
+              area += covers(placed[ix(i)]->silhouette, projection.toPanel({hit.x(), hit.y(), hit.z()}))
+                          ? 0.0625
+                          : 0;
+            }
+          const double told = said.contains({i, j}) ? said[{i, j}] : 0;
+          QVERIFY2(std::fabs(told - area) < 4 + 0.06 * area,
+                   qPrintable(QStringLiteral("%1 on %2: %3 for %4").arg(i).arg(j).arg(told).arg(area)));
+          ++(area > 8 ? fallen : missed);
+        }
+    }
+    QVERIFY2(fallen > 10 && missed > 100, qPrintable(QString::number(fallen)));
   }
 
   void aShadowClimbsTheWallOfARoom() {
