@@ -66,13 +66,9 @@ QImage shadowLayer(const Plan& plan, const Analysis& a, const std::vector<CastSh
 double litShare(const Placed& thing) {
   double area = 0, length_mm = 0;
   for (const Ring& ring : thing.silhouette) {
-    double twice = 0;
-    for (size_t k = 0; k < ring.size(); ++k) {
-      const Point a = ring[k], b = ring[(k + 1) % ring.size()];
-      twice += a.x * b.y - b.x * a.y;
-    }
-    if (std::fabs(twice) / 2 < area) continue;
-    area = std::fabs(twice) / 2, length_mm = 0;
+    const double one = areaOf(Rings{ring});
+    if (one < area) continue;
+    area = one, length_mm = 0;
     for (size_t k = 0; k < ring.size(); ++k) length_mm += length(ring[(k + 1) % ring.size()] - ring[k]);
   }
   const double round = length_mm > 0 ? 4 * 3.14159265358979323846 * area / (length_mm * length_mm) : 0;

@@ -216,7 +216,8 @@ std::vector<LogEntry> readLog(const QString& path, int* passedOver) {
         return Done{};
       },
       passedOver);
-  return all ? out : std::vector<LogEntry>();
+  if (!all) out.clear();  // nothing here refuses a card
+  return out;
 }
 
 QByteArray logCsv(const std::vector<LogEntry>& entries) {
