@@ -60,8 +60,8 @@ def mirror(source, target):
 def prepare(folder):
     tree = os.path.join(folder, "tree")
     os.makedirs(tree, exist_ok=True)
-    for name in ("CMakeLists.txt", "cmake", "src", "tests", "tools", "data", "docs", "bench",
-                 "CMakePresets.json"):
+    listed = subprocess.run(["git", "-C", ROOT, "ls-files"], check=True, capture_output=True, text=True).stdout
+    for name in sorted({line.split("/")[0] for line in listed.splitlines()}):
         mirror(os.path.join(ROOT, name), os.path.join(tree, name))
     build = os.path.join(folder, "build")
     subprocess.run(["cmake", "-S", tree, "-B", build, "-G", "Ninja", "-DCMAKE_BUILD_TYPE=Release", "-DHAVLO_TESTS=ON",

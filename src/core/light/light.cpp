@@ -210,14 +210,19 @@ Rings thrownOn(const Projection& projection, const SceneLight& light, const Upri
   return out;
 }
 
+/// Whether a thing at a distance d in metres stands upright in the scene, not nearer than can be drawn: such things cast
+/// shadows and shadows fall on them.
+bool standsInScene(const Projection& projection, const Placed& thing, double d) {
+  return std::isfinite(d) && d >= projection.nearest_m() && factsOf(thing.outline->stamp->role).stands();
+}
+
 /// Things that stand, the walls of the room, and walls along the ground.
 std::vector<Screen> screensOf(const Plan& plan, const Projection& projection, const DepthOrder& depth,
                               std::span<const PlacedRef> placed) {
   std::vector<Screen> out;
   for (size_t i = 0; i < placed.size(); ++i) {
     const double d = depth.distance_m(static_cast<int>(i));
-    if (!std::isfinite(d) || d < projection.nearest_m() || !factsOf(placed[i]->outline->stamp->role).stands())
-      continue;
+    if (!standsInScene(projection, *placed[i], d)) continue;
     out.push_back(
         {static_cast<int>(i), {0, 0, d}, 0, 1, placed[i]->silhouette, boxOf(placed[i]->silhouette), d});
   }
@@ -320,8 +325,7 @@ std::vector<CastShadow> castShadows(const Plan& plan, const DepthOrder& depth,
   const Box panel = plan.card.panel.box();
   for (size_t i = 0; i < placed.size(); ++i) {
     const double d = depth.distance_m(static_cast<int>(i));
-    if (!std::isfinite(d) || d < projection.nearest_m() || !factsOf(placed[i]->outline->stamp->role).stands())
-      continue;
+    if (!standsInScene(projection, *placed[i], d)) continue;
     const Upright body(projection, *light, *placed[i], d);
     CastShadow shadow;
     shadow.impression = static_cast<int>(i);
@@ -370,8 +374,7 @@ std::vector<UprightShadow> uprightShadows(const Plan& plan, const DepthOrder& de
   const std::vector<Screen> screens = screensOf(plan, projection, depth, placed);
   for (size_t i = 0; i < placed.size(); ++i) {
     const double d = depth.distance_m(static_cast<int>(i));
-    if (!std::isfinite(d) || d < projection.nearest_m() || !factsOf(placed[i]->outline->stamp->role).stands())
-      continue;
+    if (!standsInScene(projection, *placed[i], d)) continue;
     const Upright body(projection, *light, *placed[i], d);
     for (const Screen& screen : screens) {
       if (screen.thing == static_cast<int>(i) || (screen.thing >= 0 && screen.away_m == d)) continue;
