@@ -242,7 +242,7 @@ Meetings meet(std::vector<PlacedRef> placed, const DepthOrder& depth, const Meet
     m.back = m.front == a ? b : a;
     m.contradictory = depth.said(a, b) == PairWord::Both;
   }
-  forEachIndex(fresh.size(), 64, [&](size_t k) {
+  forEachIndex(fresh.size(), 12, [&](size_t k) {
     const auto [a, b] = pairs[fresh[k]];
     out.list[fresh[k]] = meetingOf(a, b, out.placed, depth);
   });

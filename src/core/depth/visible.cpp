@@ -4,10 +4,13 @@
 #include <algorithm>
 #include <unordered_map>
 
+#include "core/base/parallel.h"
+
 namespace havlo {
 namespace {
 
-constexpr size_t kMostSwept = 48;  // covers up to which the sweep is exact and quick
+constexpr size_t kMostSwept = 48;    // covers up to which the sweep is exact and quick
+constexpr size_t kWorthThreads = 6;  // sweeps that take longer than beginning a thread
 
 /// Things as spans on lines across the panel, for those that lie among very many others. Each is cut once.
 class Spans {
@@ -88,8 +91,7 @@ class Spans {
   }
 };
 
-double measuredShare(const Visible& v, Spans& spans) {
-  if (v.fronts.size() > kMostSwept) return spans.shareOf(v);
+double sweptShare(const Visible& v) {
   std::vector<const SweepEdges*> covers;
   for (const PlacedRef& p : v.fronts) covers.push_back(&p->onPanel);
   const double whole = v.thing->areaOnPanel_mm2;
@@ -104,6 +106,7 @@ std::vector<Visible> findVisible(const Plan& plan, const Meetings& meetings,
   if (before)
     for (const Visible& v : *before) known.emplace(v.thing.get(), &v);
   std::vector<Visible> out(plan.impressions.size());
+  std::vector<size_t> few;  // to be swept
   Spans spans(plan.card.panel.box());
   for (size_t i = 0; i < out.size(); ++i) {
     Visible& v = out[i];
@@ -119,9 +122,15 @@ std::vector<Visible> findVisible(const Plan& plan, const Meetings& meetings,
     }
     if (v.thing->areaOnPanel_mm2 <= 0 || most < (1 - kHiddenShare) * v.thing->areaOnPanel_mm2) continue;
     const auto it = known.find(v.thing.get());
-    v.share =
-        it != known.end() && it->second->fronts == v.fronts ? it->second->share : measuredShare(v, spans);
+    if (it != known.end() && it->second->fronts == v.fronts) {
+      v.share = it->second->share;
+    } else if (v.fronts.size() > kMostSwept) {
+      v.share = spans.shareOf(v);
+    } else {
+      few.push_back(i);
+    }
   }
+  forEachIndex(few.size(), kWorthThreads, [&](size_t k) { out[few[k]].share = sweptShare(out[few[k]]); });
   return out;
 }
 

@@ -210,8 +210,8 @@ Rings thrownOn(const Projection& projection, const SceneLight& light, const Upri
   return out;
 }
 
-/// Whether a thing at a distance d in metres stands upright in the scene, not nearer than can be drawn: such things cast
-/// shadows and shadows fall on them.
+/// Whether a thing at a distance d in metres stands upright in the scene, not nearer than can be drawn: such
+/// things cast shadows and shadows fall on them.
 bool standsInScene(const Projection& projection, const Placed& thing, double d) {
   return std::isfinite(d) && d >= projection.nearest_m() && factsOf(thing.outline->stamp->role).stands();
 }

@@ -3,6 +3,7 @@
 #include <climits>
 #include <cstdint>
 #include <optional>
+#include <span>
 #include <tuple>
 #include <unordered_map>
 
@@ -121,11 +122,19 @@ class Rota {
   }
 };
 
-/// The steps at which a stamp's impressions need masks.
+/// The steps at which a stamp's impressions need masks. What one step needs stands in one row.
 struct Demand {
   std::vector<size_t> steps;
-  std::vector<std::vector<int>> things;
-  std::vector<std::vector<char>> stays;  ///< for each thing, as in NeedStep
+  std::vector<size_t> ends;  ///< by step: where its row ends; it begins where the one before ends
+  std::vector<int> things;   ///< row by row
+  std::vector<char> stays;   ///< for each thing, as in NeedStep
+  size_t begin(size_t k) const { return k ? ends[k - 1] : 0; }
+  int size(size_t k) const { return static_cast<int>(ends[k] - begin(k)); }
+  std::span<const int> row(size_t k) const { return {things.data() + begin(k), things.data() + ends[k]}; }
+  bool has(size_t k, int thing) const {
+    const auto r = row(k);
+    return std::find(r.begin(), r.end(), thing) != r.end();
+  }
 };
 
 /// One card: masks stay where they lie as long as they may, and only laying one wears it. A mask that rests
@@ -133,27 +142,24 @@ struct Demand {
 /// first (Belady 1966, from memory).
 class Layings {
  public:
-  /// @param units  as united(); `stays` for each of them
-  Layings(const std::vector<std::vector<int>>& units, const std::vector<std::vector<char>>& stays)
-      : m_units(units), m_stays(stays) {
-    int most = -1;
-    for (const std::vector<int>& step : units)
-      for (int u : step) most = std::max(most, u);
-    m_known = ix(most + 1);
+  /// @param units  as united()
+  explicit Layings(const Demand& units) : m_units(units), m_next(units.things.size()) {
+    for (int u : units.things) m_known = std::max(m_known, ix(u) + 1);
     std::vector<size_t> next(m_known, SIZE_MAX);
-    m_next.resize(units.size());
-    for (size_t k = units.size(); k-- > 0;)
-      for (size_t u = 0; u < units[k].size(); ++u) {
-        m_next[k].push_back(next[ix(units[k][u])]);
-        next[ix(units[k][u])] = k;
+    for (size_t k = units.ends.size(); k-- > 0;)
+      for (size_t u = units.begin(k); u < units.ends[k]; ++u) {
+        m_next[u] = next[ix(units.things[u])];
+        next[ix(units.things[u])] = k;
       }
   }
 
   int count = 0;  ///< layings of the last try
 
-  /// Who lies where, step by step, with masks of these lives; nothing if they are not enough.
-  std::optional<std::vector<std::vector<Laid>>> with(std::vector<int> left) {
-    std::vector<std::vector<Laid>> out;
+  /// Who lies where, row by row as the units, with masks of these lives; nothing if they are not enough.
+  /// In a row those that lie there already come first.
+  std::optional<std::vector<Laid>> with(std::vector<int> left) {
+    std::vector<Laid> out;
+    out.reserve(m_units.things.size());
     // Which mask lies on each thing and on which thing each mask lies, -1: none; when it is wanted there
     // again.
     std::vector<int> maskOn(m_known, -1), lyingOn(left.size(), -1);
@@ -165,16 +171,15 @@ class Layings {
     std::vector<char> taken;
     std::vector<size_t> open;
     count = 0;
-    for (size_t k = 0; k < m_units.size(); ++k) {
+    for (size_t k = 0; k < m_units.ends.size(); ++k) {
       taken.assign(left.size(), 0);
       open.clear();
-      std::vector<Laid> laid;
-      for (size_t u = 0; u < m_units[k].size(); ++u) {
-        const int unit = m_units[k][u], mask = maskOn[ix(unit)];
-        if (mask >= 0 && m_stays[k][u]) {
+      for (size_t u = m_units.begin(k); u < m_units.ends[k]; ++u) {
+        const int unit = m_units.things[u], mask = maskOn[ix(unit)];
+        if (mask >= 0 && m_units.stays[u]) {
           taken[ix(mask)] = 1;
-          again[ix(mask)] = m_next[k][u];
-          laid.push_back({mask, unit, false});
+          again[ix(mask)] = m_next[u];
+          out.push_back({mask, unit, false});
         } else {
           if (mask >= 0) lift(mask);
           open.push_back(u);
@@ -191,64 +196,60 @@ class Layings {
         if (best < 0) return {};
         lift(best);
         --left[ix(best)], ++count, taken[ix(best)] = 1;
-        const int unit = m_units[k][u];
-        maskOn[ix(unit)] = best, lyingOn[ix(best)] = unit, again[ix(best)] = m_next[k][u];
-        laid.push_back({best, unit});
+        const int unit = m_units.things[u];
+        maskOn[ix(unit)] = best, lyingOn[ix(best)] = unit, again[ix(best)] = m_next[u];
+        out.push_back({best, unit});
       }
-      out.push_back(std::move(laid));
     }
     return out;
   }
 
  private:
-  const std::vector<std::vector<int>>& m_units;
-  const std::vector<std::vector<char>>& m_stays;
-  std::vector<std::vector<size_t>> m_next;
-  size_t m_known = 0;  ///< things, counted by the highest
+  const Demand& m_units;
+  std::vector<size_t> m_next;  ///< by unit: the step at which it is wanted again
+  size_t m_known = 0;          ///< things, counted by the highest
 };
 
 using Pairs = std::vector<std::pair<int, int>>;
 
-std::vector<int> sizesOf(const std::vector<std::vector<int>>& units) {
+std::vector<int> sizesOf(const Demand& units) {
   std::vector<int> out;
-  for (const auto& u : units) out.push_back(static_cast<int>(u.size()));
+  for (size_t k = 0; k < units.ends.size(); ++k) out.push_back(units.size(k));
   return out;
 }
 
 /// Both of a pair become the first of the two.
-Demand united(const Demand& demand, const std::vector<std::pair<int, int>>& halves) {
-  Demand out = demand;
-  for (size_t k = 0; k < out.things.size(); ++k) {
-    auto& step = out.things[k];
-    auto& stays = out.stays[k];
-    for (const auto& [a, b] : halves) {
-      const auto itB = std::find(step.begin(), step.end(), b);
-      if (itB == step.end()) continue;
-      const auto atB = static_cast<size_t>(itB - step.begin());
-      const auto itA = std::find(step.begin(), step.end(), a);
-      if (itA == step.end()) {
-        *itB = a;
+Demand united(const Demand& demand, const Pairs& halves) {
+  Demand out{demand.steps, {}, {}, {}};
+  for (size_t k = 0; k < demand.ends.size(); ++k) {
+    const auto first = static_cast<long>(out.things.size());
+    for (size_t u = demand.begin(k); u < demand.ends[k]; ++u) {
+      const int thing = demand.things[u];
+      const auto pair = std::find_if(halves.begin(), halves.end(),
+                                     [&](const auto& p) { return p.first == thing || p.second == thing; });
+      const int unit = pair == halves.end() ? thing : pair->first;
+      const auto same = std::find(out.things.begin() + first, out.things.end(), unit);
+      if (same == out.things.end()) {
+        out.things.push_back(unit), out.stays.push_back(demand.stays[u]);
         continue;
       }
-      char& both = stays[static_cast<size_t>(itA - step.begin())];
-      both = both && stays[atB];
-      step.erase(itB);
-      stays.erase(stays.begin() + static_cast<long>(atB));
+      char& both = out.stays[static_cast<size_t>(same - out.things.begin())];
+      both = both && demand.stays[u];
     }
+    out.ends.push_back(out.things.size());
   }
   return out;
 }
 
 /// The pairs that may share a mask and need one at the same time.
-std::vector<std::pair<int, int>> together(const Demand& demand,
-                                          const std::vector<std::pair<int, int>>& sharable) {
-  std::vector<std::pair<int, int>> out;
+Pairs together(const Demand& demand, const Pairs& sharable) {
+  Pairs out;
   for (const auto& pair : sharable)
-    if (std::any_of(demand.things.begin(), demand.things.end(), [&](const std::vector<int>& step) {
-          return std::find(step.begin(), step.end(), pair.first) != step.end() &&
-                 std::find(step.begin(), step.end(), pair.second) != step.end();
-        }))
-      out.push_back(pair);
+    for (size_t k = 0; k < demand.ends.size(); ++k)
+      if (demand.has(k, pair.first) && demand.has(k, pair.second)) {
+        out.push_back(pair);
+        break;
+      }
   return out;
 }
 
@@ -261,13 +262,13 @@ std::vector<int> livesOf(const std::vector<int>& atHand, int kept, int fresh, in
 /// How many new masks one card wants, how many of those at hand, and which goes where.
 struct Enough {
   int cut = 0, kept = 0, layings = 0;
-  std::vector<std::vector<Laid>> rota;
+  std::vector<Laid> rota;  ///< row by row as the demand
 };
 Enough enoughFor(const Demand& demand, const std::vector<int>& atHand, int life) {
-  Layings layings(demand.things, demand.stays);
+  Layings layings(demand);
   Enough out;
   const auto all = static_cast<int>(atHand.size());
-  const std::vector<int> sizes = sizesOf(demand.things);
+  const std::vector<int> sizes = sizesOf(demand);
   for (out.cut = std::max(0, *std::max_element(sizes.begin(), sizes.end()) - all);; ++out.cut)
     if (auto rota = layings.with(livesOf(atHand, all, out.cut, life))) {
       out.rota = std::move(*rota);
@@ -285,14 +286,17 @@ Enough enoughFor(const Demand& demand, const std::vector<int>& atHand, int life)
 }
 
 /// Both parts of a mask cut in two lie where the rota says one of them does.
-void tell(const Demand& demand, const std::vector<std::vector<Laid>>& worked, size_t each, StampMasks& out) {
+/// @param worked  what lies at a step
+template <typename Worked>
+void tell(const Demand& demand, Worked worked, StampMasks& out) {
+  std::vector<Laid> laid;
   for (size_t k = 0; k < demand.steps.size(); ++k) {
-    std::vector<Laid> laid;
-    for (const Laid& l : worked[k * each]) {
+    laid.clear();
+    for (const Laid& l : worked(k)) {
       int partner = -1;
       for (const auto& [a, b] : out.halves)
         if (a == l.impression) partner = b;
-      for (int i : demand.things[k])
+      for (int i : demand.row(k))
         if (i == l.impression || i == partner) laid.push_back({l.mask, i, l.fresh});
     }
     out.rota.add(demand.steps[k], laid);
@@ -322,14 +326,15 @@ std::vector<Pairs> waysToPair(const Pairs& may) {
 StampMasks countForOne(const Demand& demand, const std::vector<int>& atHand, const Pairs& sharable,
                        int life) {
   StampMasks out;
-  Demand units = demand;
-  Enough enough = enoughFor(units, atHand, life);
+  Enough enough = enoughFor(demand, atHand, life);
+  std::optional<Demand> units;  // with halves; else the demand itself
   // Cut in two is a mask only if that saves one; then those that are laid least, and as few as can be.
   const auto work = [](const Enough& e, const Pairs& halves) {
     return std::tuple(e.cut, e.layings, halves.size());
   };
   if (!sharable.empty() && enough.cut > 0)
     for (Pairs& halves : waysToPair(together(demand, sharable))) {
+      if (halves.empty()) continue;
       Demand shared = united(demand, halves);
       Enough fewer = enoughFor(shared, atHand, life);
       if (out.halves.empty() && fewer.cut >= enough.cut) continue;
@@ -337,8 +342,10 @@ StampMasks countForOne(const Demand& demand, const std::vector<int>& atHand, con
       enough = std::move(fewer), units = std::move(shared), out.halves = std::move(halves);
     }
   out.cut = enough.cut, out.kept = enough.kept, out.uses = enough.layings;
-  for (const auto& step : units.things) out.atOnce = std::max(out.atOnce, static_cast<int>(step.size()));
-  tell(demand, enough.rota, 1, out);
+  const Demand& laid = units ? *units : demand;
+  for (size_t k = 0; k < laid.ends.size(); ++k) out.atOnce = std::max(out.atOnce, laid.size(k));
+  tell(
+      demand, [&](size_t k) { return std::span(enough.rota).subspan(laid.begin(k), ix(laid.size(k))); }, out);
   return out;
 }
 
@@ -346,18 +353,18 @@ StampMasks countForOne(const Demand& demand, const std::vector<int>& atHand, con
 StampMasks countForMany(const Demand& demand, const std::vector<int>& atHand, const Pairs& sharable, int life,
                         int copies) {
   StampMasks out;
-  std::vector<std::vector<int>> units = demand.things;
+  Demand units = demand;
   out.cut = fewestNewMasks(sizesOf(units), atHand, life, copies);
   if (!sharable.empty() && out.cut > 0)
     for (Pairs& halves : waysToPair(together(demand, sharable))) {
-      auto shared = united(demand, halves).things;
+      Demand shared = united(demand, halves);
       const int fewer = fewestNewMasks(sizesOf(shared), atHand, life, copies);
       const bool better = fewer < out.cut || (fewer == out.cut && halves.size() < out.halves.size());
       if (better) out.cut = fewer, out.halves = std::move(halves), units = std::move(shared);
     }
-  for (const auto& step : units) {
-    out.uses += static_cast<int>(step.size());
-    out.atOnce = std::max(out.atOnce, static_cast<int>(step.size()));
+  for (size_t k = 0; k < units.ends.size(); ++k) {
+    out.uses += units.size(k);
+    out.atOnce = std::max(out.atOnce, units.size(k));
   }
   // Masks at hand that are not needed stay in the drawer.
   out.kept = static_cast<int>(atHand.size());
@@ -365,10 +372,13 @@ StampMasks countForMany(const Demand& demand, const std::vector<int>& atHand, co
                                         copies) <= out.cut)
     --out.kept;
   // Very large batches: the first card's masks are told by a smaller batch.
-  const size_t each = std::clamp<size_t>(kMostRotaSteps / units.size(), 1, ix(copies));
+  const size_t each = std::clamp<size_t>(kMostRotaSteps / units.ends.size(), 1, ix(copies));
   std::vector<std::vector<int>> repeated;
-  for (const auto& step : units) repeated.insert(repeated.end(), each, step);
-  tell(demand, Rota(livesOf(atHand, out.kept, out.cut, life), std::move(repeated)).run(), each, out);
+  for (size_t k = 0; k < units.ends.size(); ++k)
+    repeated.insert(repeated.end(), each, {units.row(k).begin(), units.row(k).end()});
+  const auto worked = Rota(livesOf(atHand, out.kept, out.cut, life), std::move(repeated)).run();
+  tell(
+      demand, [&](size_t k) -> const std::vector<Laid>& { return worked[k * each]; }, out);
   return out;
 }
 
@@ -471,10 +481,9 @@ std::vector<StampMasks> countMasks(const Plan& plan, const MaskNeeds& needs,
       const int i = needs.steps[k].covered[c];
       if (needs.taped[ix(i)] || needs.joint(i, k) >= 0) continue;
       Demand& d = groups[ix(groupOf[ix(i)])].demand;
-      if (d.steps.empty() || d.steps.back() != k)
-        d.steps.push_back(k), d.things.emplace_back(), d.stays.emplace_back();
-      d.things.back().push_back(i);
-      d.stays.back().push_back(c < needs.steps[k].stays.size() && needs.steps[k].stays[c]);
+      if (d.steps.empty() || d.steps.back() != k) d.steps.push_back(k), d.ends.push_back(d.things.size());
+      d.things.push_back(i), ++d.ends.back();
+      d.stays.push_back(c < needs.steps[k].stays.size() && needs.steps[k].stays[c]);
     }
   Pairs sharable = needs.sharable;  // by names, so that the list's order does not matter
   const auto names = [&](const std::pair<int, int>& p) {

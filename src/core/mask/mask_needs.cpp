@@ -3,7 +3,6 @@
 
 #include <algorithm>
 #include <cmath>
-#include <cstdint>
 #include <map>
 #include <numeric>
 
@@ -191,20 +190,21 @@ NeedTable::NeedTable(const Plan& plan, const Meetings& meetings, const WashMeeti
   m_washes = plan.washes, m_limits = plan.limits, m_inks = plan.inks, m_grounds = washes.grounds;
   const bool sameWashes = before && before->m_washes == m_washes && before->m_limits == m_limits &&
                           before->m_inks == m_inks && before->m_grounds == m_grounds;
+  std::vector<const PlacedRef*> from;  // what one answer is found from
+  const auto hiding = [&](size_t first) {
+    std::vector<const Placed*> out;
+    for (size_t k = first; k < from.size(); ++k) out.push_back(from[k]->get());
+    return out;
+  };
   // Does ink of the meeting's back fall on what shows of its front?
   const auto fallsOnWhatShows = [&](const Meeting& m) {
     const auto& behind = visible[ix(m.front)].behind;
     if (behind.empty() || m.contradictory) return true;
-    std::vector<PlacedRef> kept{meetings.placed[ix(m.front)], meetings.placed[ix(m.back)]};
-    std::vector<const Placed*> hiding;
-    ShownKey key{kept[0].get(), kept[1].get()};
-    for (int f : behind) {
-      if (f == m.back) continue;
-      kept.push_back(meetings.placed[ix(f)]);
-      hiding.push_back(kept.back().get()), key.push_back(kept.back().get());
-    }
-    return shown(before, std::move(key), std::move(kept), [&] {
-      return inkFallsOn(*meetings.placed[ix(m.front)], *meetings.placed[ix(m.back)], hiding);
+    from.assign({&meetings.placed[ix(m.front)], &meetings.placed[ix(m.back)]});
+    for (int f : behind)
+      if (f != m.back) from.push_back(&meetings.placed[ix(f)]);
+    return shown(before, from, -1, [&] {
+      return inkFallsOn(*meetings.placed[ix(m.front)], *meetings.placed[ix(m.back)], hiding(2));
     });
   };
   for (size_t i = 0; i < n; ++i) {
@@ -250,16 +250,11 @@ NeedTable::NeedTable(const Plan& plan, const Meetings& meetings, const WashMeeti
         return std::find(over.begin(), over.end(), id) != over.end();
       };
       if (takesColour(thing.id)) continue;
-      std::vector<PlacedRef> kept{meetings.placed[i]};
-      std::vector<const Placed*> hiding;
-      ShownKey key{kept[0].get(), reinterpret_cast<const void*>(static_cast<uintptr_t>(w + 1))};
-      for (int f : visible[i].behind) {
-        if (takesColour(plan.impressions[ix(f)].id)) continue;
-        kept.push_back(meetings.placed[ix(f)]);
-        hiding.push_back(kept.back().get()), key.push_back(kept.back().get());
-      }
-      if (!hiding.empty() && !shown(sameWashes ? before : nullptr, std::move(key), std::move(kept), [&] {
-            return colourFallsOn(*meetings.placed[i], washes.seen[ix(w)], hiding);
+      from.assign({&meetings.placed[i]});
+      for (int f : visible[i].behind)
+        if (!takesColour(plan.impressions[ix(f)].id)) from.push_back(&meetings.placed[ix(f)]);
+      if (from.size() > 1 && !shown(sameWashes ? before : nullptr, from, w, [&] {
+            return colourFallsOn(*meetings.placed[i], washes.seen[ix(w)], hiding(1));
           }))
         continue;
       addToEdge(m_sureEdges[i], m.edge);
@@ -285,16 +280,28 @@ NeedTable::NeedTable(const Plan& plan, const Meetings& meetings, const WashMeeti
     for (int i : s.covered) fine(i);
   for (auto& list : m_mustGo) std::sort(list.begin(), list.end());
   m_sharable = findSharable(meetings, stampOf, plan.card.panel.box());
+  std::sort(m_shown.begin(), m_shown.end(), [](const auto& a, const auto& b) { return a.first < b.first; });
 }
 
 template <typename F>
-bool NeedTable::shown(const NeedTable* before, ShownKey key, std::vector<PlacedRef> kept, F find) {
-  if (before)
-    if (const auto it = before->m_shown.find(key); it != before->m_shown.end())
-      return m_shown.emplace(std::move(key), it->second).first->second.falls;
-  const bool falls = find();
-  m_shown.emplace(std::move(key), Shown{std::move(kept), falls});
-  return falls;
+bool NeedTable::shown(const NeedTable* before, std::span<const PlacedRef* const> from, int wash, F find) {
+  size_t hash = std::hash<int>()(wash);
+  for (const PlacedRef* p : from) hash = hash * 0x100000001b3 ^ std::hash<const Placed*>()(p->get());
+  if (before) {
+    const auto first = std::lower_bound(before->m_shown.begin(), before->m_shown.end(), hash,
+                                        [](const auto& entry, size_t h) { return entry.first < h; });
+    for (auto it = first; it != before->m_shown.end() && it->first == hash; ++it)
+      if (it->second->wash == wash &&
+          std::equal(from.begin(), from.end(), it->second->from.begin(), it->second->from.end(),
+                     [](const PlacedRef* a, const PlacedRef& b) { return *a == b; })) {
+        m_shown.push_back(*it);
+        return it->second->falls;
+      }
+  }
+  Shown found{{}, wash, find()};
+  for (const PlacedRef* p : from) found.from.push_back(*p);
+  m_shown.emplace_back(hash, std::make_shared<const Shown>(std::move(found)));
+  return m_shown.back().second->falls;
 }
 
 MaskNeeds NeedTable::of(const std::vector<int>& acts) const {

@@ -2,8 +2,8 @@
 #pragma once
 
 #include <algorithm>
-#include <map>
 #include <memory>
+#include <span>
 #include <unordered_map>
 #include <vector>
 
@@ -148,21 +148,23 @@ class NeedTable {
   const std::vector<PenWork>& pen() const { return m_pen; }
 
  private:
-  /// Whether ink falls on what shows of a thing, by what that was found from: the front, the back or the
+  /// Whether ink falls on what shows of a thing, and what that was found from: the front, the back or the
   /// wash, what hides the front. The things are kept alive, so that no address comes to mean another.
   struct Shown {
-    std::vector<PlacedRef> kept;
+    std::vector<PlacedRef> from;
+    int wash = -1;  ///< -1: the ink is that of the second thing
     bool falls = false;
   };
-  using ShownKey = std::vector<const void*>;
-  std::map<ShownKey, Shown> m_shown;
+  /// By the hash of what they were found from, rising. Shared with later tables: nothing is copied but hands.
+  std::vector<std::pair<size_t, std::shared_ptr<const Shown>>> m_shown;
   std::vector<Wash> m_washes;
   std::vector<WashLimit> m_limits;
   std::vector<Ink> m_inks;
   std::vector<LinearRgb> m_grounds;
 
+  /// @param from, wash  as in Shown
   template <typename F>
-  bool shown(const NeedTable* before, ShownKey key, std::vector<PlacedRef> kept, F find);
+  bool shown(const NeedTable* before, std::span<const PlacedRef* const> from, int wash, F find);
 
   template <typename Wanted>
   MaskNeeds make(const std::vector<int>& acts, bool inOrder, Wanted wanted) const;

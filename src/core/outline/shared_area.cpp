@@ -12,22 +12,35 @@ namespace {
 struct ActiveEdge {
   const SweepEdges::Edge* edge;
   int shape;
+  bool beside;               // left of the window: it only says whether the window's left side lies inside
   double low, high, middle;  // x at the slab's bottom, top and middle
 };
 
+/// @tparam Inside  (in the first shape, number of the others it is in) -> whether a point counts
 template <typename Inside>
 class Sweep {
  public:
-  Sweep(std::span<const SweepEdges* const> shapes, double bottom, double top, Inside inside)
-      : m_shapes(shapes), m_bottom(bottom), m_top(top), m_inside(inside), m_next(shapes.size()) {}
+  /// @param window  nothing that counts lies outside it. Edges right of it are passed over; those left of it
+  /// change what is inside only where one meets an edge that is not left of it, horizontal ones among them,
+  /// and bring no slabs of their own.
+  Sweep(std::span<const SweepEdges* const> shapes, const Box& window, Inside inside)
+      : m_shapes(shapes), m_window(window), m_inside(inside), m_next(shapes.size()) {}
 
   double run(double enough = 1e300) {
-    std::vector<double> heights{m_bottom, m_top};
-    for (const SweepEdges* shape : m_shapes)
+    std::vector<double> heights{m_window.bottom, m_window.top};
+    for (const SweepEdges* shape : m_shapes) {
+      for (const auto& f : shape->flats())
+        if (f.y > m_window.bottom && f.y < m_window.top && f.right >= m_window.left &&
+            f.left <= m_window.right)
+          heights.push_back(f.y);
       for (const auto& e : shape->edges()) {
-        if (e.y0 > m_bottom && e.y0 < m_top) heights.push_back(e.y0);
-        if (e.y1 > m_bottom && e.y1 < m_top) heights.push_back(e.y1);
+        if (e.y0 >= m_window.top) break;
+        if (e.y1 <= m_window.bottom || e.rightmost() < m_window.left || e.leftmost() > m_window.right)
+          continue;
+        if (e.y0 > m_window.bottom) heights.push_back(e.y0);
+        if (e.y1 < m_window.top) heights.push_back(e.y1);
       }
+    }
     std::sort(heights.begin(), heights.end());
     double area = 0;
     for (size_t i = 0; i + 1 < heights.size() && area <= enough; ++i)
@@ -37,7 +50,7 @@ class Sweep {
 
  private:
   std::span<const SweepEdges* const> m_shapes;
-  double m_bottom, m_top;
+  Box m_window;
   Inside m_inside;
   std::vector<size_t> m_next;
   std::vector<ActiveEdge> m_active;
@@ -48,7 +61,7 @@ class Sweep {
     refreshActive(low);
     const double middle = (low + high) / 2;
     for (ActiveEdge& a : m_active)
-      a.low = a.edge->xAt(low), a.high = a.edge->xAt(high), a.middle = a.edge->xAt(middle);
+      if (!a.beside) a.low = a.edge->xAt(low), a.high = a.edge->xAt(high), a.middle = a.edge->xAt(middle);
     sortByMiddle();
     m_cuts.clear();
     findCrossings(low, high);
@@ -58,7 +71,8 @@ class Sweep {
     double area = 0, from = low;
     for (double to : m_cuts) {
       if (to <= from) continue;
-      for (ActiveEdge& a : m_active) a.middle = a.edge->xAt((from + to) / 2);
+      for (ActiveEdge& a : m_active)
+        if (!a.beside) a.middle = a.edge->xAt((from + to) / 2);
       sortByMiddle();
       area += width() * (to - from);
       from = to;
@@ -70,8 +84,13 @@ class Sweep {
     std::erase_if(m_active, [&](const ActiveEdge& a) { return a.edge->y1 <= low; });
     for (size_t s = 0; s < m_shapes.size(); ++s) {
       const auto& edges = m_shapes[s]->edges();
-      for (; m_next[s] < edges.size() && edges[m_next[s]].y0 <= low; ++m_next[s])
-        if (edges[m_next[s]].y1 > low) m_active.push_back({&edges[m_next[s]], static_cast<int>(s), 0, 0, 0});
+      for (; m_next[s] < edges.size() && edges[m_next[s]].y0 <= low; ++m_next[s]) {
+        const SweepEdges::Edge& e = edges[m_next[s]];
+        if (e.y1 <= low || e.leftmost() > m_window.right) continue;
+        const bool beside = e.rightmost() < m_window.left;
+        const double x = beside ? -1e300 : 0;
+        m_active.push_back({&e, static_cast<int>(s), beside, x, x, x});
+      }
     }
   }
 
@@ -107,9 +126,12 @@ class Sweep {
     m_in.assign(m_shapes.size(), 0);
     double sum = 0, from = 0;
     bool inside = false;
+    int others = 0;
     for (const ActiveEdge& a : m_active) {
-      m_in[ix(a.shape)] ^= 1;
-      const bool now = m_inside(m_in);
+      char& in = m_in[ix(a.shape)];
+      in ^= 1;
+      if (a.shape > 0) others += in ? 1 : -1;
+      const bool now = m_inside(m_in[0] != 0, others);
       if (now && !inside) from = a.middle;
       if (!now && inside) sum += a.middle - from;
       inside = now;
@@ -119,10 +141,10 @@ class Sweep {
 };
 
 template <typename Inside>
-double sweep(std::span<const SweepEdges* const> shapes, double bottom, double top, Inside inside,
+double sweep(std::span<const SweepEdges* const> shapes, const Box& window, Inside inside,
              double enough = 1e300) {
-  if (!(bottom < top)) return 0;
-  return Sweep<Inside>(shapes, bottom, top, inside).run(enough);
+  if (!(window.bottom < window.top)) return 0;
+  return Sweep<Inside>(shapes, window, inside).run(enough);
 }
 
 /// Keeps what lies where `inside(p)`; `cut` gives the point where a side crosses the border.
@@ -146,7 +168,10 @@ SweepEdges::SweepEdges(const Rings& rings) : m_box(boxOf(rings)) {
   for (const Ring& ring : rings)
     for (size_t i = 0; i < ring.size(); ++i) {
       Point a = ring[i], b = ring[(i + 1) % ring.size()];
-      if (a.y == b.y) continue;
+      if (a.y == b.y) {
+        if (a.x != b.x) m_flats.push_back({a.y, std::fmin(a.x, b.x), std::fmax(a.x, b.x)});
+        continue;
+      }
       if (a.y > b.y) std::swap(a, b);
       m_edges.push_back({a.y, b.y, a.x, (b.x - a.x) / (b.y - a.y)});
     }
@@ -173,26 +198,20 @@ Rings clippedTo(const Box& box, const Rings& rings) {
 
 double sweptArea(const SweepEdges& shape) {
   const SweepEdges* const one[] = {&shape};
-  return sweep(one, shape.box().bottom, shape.box().top,
-               [](const std::vector<char>& in) { return in[0] != 0; });
+  return sweep(one, shape.box(), [](bool own, int) { return own; });
 }
 
 double sharedArea(const SweepEdges& a, const SweepEdges& b) {
   if (!a.box().meets(b.box())) return 0;
   const SweepEdges* const both[] = {&a, &b};
-  return sweep(both, std::fmax(a.box().bottom, b.box().bottom), std::fmin(a.box().top, b.box().top),
-               [](const std::vector<char>& in) { return in[0] && in[1]; });
+  return sweep(both, a.box().common(b.box()), [](bool own, int others) { return own && others; });
 }
 
 double areaLeft(const SweepEdges& shape, std::span<const SweepEdges* const> covers, double enough) {
   std::vector<const SweepEdges*> shapes{&shape};
   shapes.insert(shapes.end(), covers.begin(), covers.end());
   return sweep(
-      shapes, shape.box().bottom, shape.box().top,
-      [](const std::vector<char>& in) {
-        return in[0] && std::all_of(in.begin() + 1, in.end(), [](char c) { return !c; });
-      },
-      enough);
+      shapes, shape.box(), [](bool own, int others) { return own && !others; }, enough);
 }
 
 bool covers(const Rings& rings, Point p) {

@@ -10,22 +10,29 @@
 
 namespace havlo {
 
-/// The edges of a shape, ready for sweeping upward; horizontal edges are left out, they bound no area.
+/// The edges of a shape, ready for sweeping upward; horizontal edges stand apart, they bound no area.
 class SweepEdges {
  public:
   struct Edge {
     double y0, y1, x0, slope;  ///< y0 < y1; x(y) = x0 + slope (y - y0)
     double xAt(double y) const { return x0 + slope * (y - y0); }
+    double leftmost() const { return slope < 0 ? xAt(y1) : x0; }
+    double rightmost() const { return slope < 0 ? x0 : xAt(y1); }
+  };
+  struct Flat {
+    double y, left, right;
   };
 
   SweepEdges() = default;
   explicit SweepEdges(const Rings& rings);
 
   const std::vector<Edge>& edges() const { return m_edges; }  ///< by rising y0
+  const std::vector<Flat>& flats() const { return m_flats; }
   const Box& box() const { return m_box; }
 
  private:
   std::vector<Edge> m_edges;
+  std::vector<Flat> m_flats;
   Box m_box;
 };
 

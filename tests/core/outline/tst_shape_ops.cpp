@@ -2,6 +2,9 @@
 #include <QTest>
 #include <clipper.hpp>
 #include <cmath>
+#include <functional>
+#include <random>
+#include <set>
 
 #include "core/depth/stamp_outline.h"
 #include "core/outline/distance.h"
@@ -104,6 +107,57 @@ class TstShapeOps : public QObject {
     QCOMPARE(areaLeft(whole, both), 0.0);
     const SweepEdges* const one[] = {&left};
     QCOMPARE(areaLeft(whole, one), 40.0);
+  }
+
+  void combsCountTheirSquares() {
+    // Walls along a grid, upright or lying, then pushed aside: a shear keeps every area, so counting squares
+    // is the answer. Most of each lies beside the others, with edges that run level from one side past the
+    // other.
+    std::mt19937 random(7);
+    const auto any = [&](int least, int most) {
+      return std::uniform_int_distribution<int>(least, most)(random);
+    };
+    using Squares = std::set<std::pair<int, int>>;
+    for (int n = 0; n < 400; ++n) {
+      const double shear = n % 3 ? any(-8, 8) / 16.0 : 0;
+      const auto comb = [&](Squares& squares) {
+        const bool lying = any(0, 1);
+        const int left = any(0, 20), bottom = any(0, 20), teeth = any(1, 9);
+        Ring top, below;
+        for (int k = 0; k < teeth; ++k) {
+          const int x = left + 2 * k, low = bottom + any(0, 5), high = bottom + any(6, 14);
+          for (double at : {x, x + 2}) top.push_back({at, 1.0 * high}), below.push_back({at, 1.0 * low});
+          for (int column : {x, x + 1})
+            for (int y = low; y < high; ++y)
+              squares.insert(lying ? std::pair(y, column) : std::pair(column, y));
+        }
+        std::reverse(below.begin(), below.end());
+        top.insert(top.end(), below.begin(), below.end());
+        for (Point& p : top) {
+          if (lying) std::swap(p.x, p.y);
+          p.x += shear * p.y;
+        }
+        return Rings{top};
+      };
+      Squares own, others;
+      const SweepEdges shape(comb(own));
+      std::vector<SweepEdges> covers;
+      Squares first;
+      covers.emplace_back(comb(first));
+      others = first;
+      for (int more = any(0, 6); more > 0; --more) covers.emplace_back(comb(others));
+      std::vector<const SweepEdges*> pointers;
+      for (const SweepEdges& c : covers) pointers.push_back(&c);
+      const auto in = [](const Squares& all) { return [&](const auto& q) { return all.count(q) > 0; }; };
+      const auto both = std::count_if(own.begin(), own.end(), in(first));
+      const auto left = std::count_if(own.begin(), own.end(), std::not_fn(in(others)));
+      const double shared = sharedArea(shape, covers[0]), shows = areaLeft(shape, pointers);
+      QVERIFY2(std::abs(shared - static_cast<double>(both)) < 1e-9,
+               qPrintable(QStringLiteral("%1: %2 of %3").arg(n).arg(shared).arg(both)));
+      QVERIFY2(std::abs(shows - static_cast<double>(left)) < 1e-9,
+               qPrintable(QStringLiteral("%1: %2 of %3").arg(n).arg(shows).arg(left)));
+      QVERIFY(std::abs(sweptArea(shape) - static_cast<double>(own.size())) < 1e-9);
+    }
   }
 
   void clippingKeepsTheAreaInside() {
