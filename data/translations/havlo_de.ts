@@ -3306,6 +3306,10 @@ geschrieben %3</translation>
         <translation>Hintergrund, Mitte und Vordergrund aus deiner Schublade, wo jede Größe zu einem Blickpunkt passt; farbig und beleuchtet.</translation>
     </message>
     <message>
+        <source>Background: %1</source>
+        <translation>Hintergrund: %1</translation>
+    </message>
+    <message>
         <source>Balance</source>
         <translation>Gleichgewicht</translation>
     </message>
@@ -3706,6 +3710,10 @@ geschrieben %3</translation>
         <translation>Farbe der Zwischenlage %1: %2</translation>
     </message>
     <message>
+        <source>Colour parts by hand</source>
+        <translation>Teile von Hand ausmalen</translation>
+    </message>
+    <message>
         <source>Colour taken out again</source>
         <translation>Wieder entfernte Farbe</translation>
     </message>
@@ -3740,6 +3748,10 @@ geschrieben %3</translation>
     <message>
         <source>Colours paler with distance</source>
         <translation>Farben mit der Entfernung blasser</translation>
+    </message>
+    <message>
+        <source>Colours that are suggested</source>
+        <translation>Vorgeschlagene Farben</translation>
     </message>
     <message>
         <source>Comes from</source>
@@ -3894,6 +3906,10 @@ geschrieben %3</translation>
         <translation>Die Masken schneiden, dann abdecken: %1</translation>
     </message>
     <message>
+        <source>Cut the papers from sheets</source>
+        <translation>Papiere aus Bogen schneiden</translation>
+    </message>
+    <message>
         <source>Cut through a sheet</source>
         <translation>Durch einen Bogen schneiden</translation>
     </message>
@@ -3936,6 +3952,10 @@ geschrieben %3</translation>
     <message>
         <source>Details</source>
         <translation>Details</translation>
+    </message>
+    <message>
+        <source>Details by hand: lines, dots, highlights</source>
+        <translation>Einzelheiten von Hand: Linien, Punkte, Lichter</translation>
     </message>
     <message>
         <source>Die</source>
@@ -5034,6 +5054,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>Farben &amp;&amp; Papiere</translation>
     </message>
     <message>
+        <source>Inks and palettes</source>
+        <translation>Tinten und Paletten</translation>
+    </message>
+    <message>
         <source>Inks are counted from now on. Call one low in the drawer when it is, and Havlo knows what it bears.</source>
         <translation>Farben werden von jetzt an gezählt. Nenne eine in der Schublade knapp, wenn sie es ist, und Havlo weiß, wie viel sie trägt.</translation>
     </message>
@@ -5814,6 +5838,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>Viele</translation>
     </message>
     <message>
+        <source>Many cards, a class, what to buy</source>
+        <translation>Viele Karten, ein Kurs, was zu kaufen ist</translation>
+    </message>
+    <message>
         <source>Many things are larger or smaller than their distance asks.</source>
         <translation>Viele Dinge sind größer oder kleiner, als ihre Entfernung verlangt.</translation>
     </message>
@@ -5868,6 +5896,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>Masks to cut: %1 instead of %2.</source>
         <translation>Zu schneidende Masken: %1 statt %2.</translation>
+    </message>
+    <message>
+        <source>Masks: how they are cut</source>
+        <translation>Masken: wie sie geschnitten werden</translation>
     </message>
     <message>
         <source>Mastered: no cover too many</source>
@@ -7046,6 +7078,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>Stücke</translation>
     </message>
     <message>
+        <source>Pieces of paper on the card</source>
+        <translation>Papierteile auf der Karte</translation>
+    </message>
+    <message>
         <source>Placement sheet</source>
         <translation>Lageblatt</translation>
     </message>
@@ -7574,6 +7610,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>Verfahren</translation>
     </message>
     <message>
+        <source>Schools: mask, leave out, emboss, print over</source>
+        <translation>Arbeitsweisen: maskieren, aussparen, embossen, überdrucken</translation>
+    </message>
+    <message>
         <source>Score and fold the base</source>
         <translation>Die Klappkarte rillen und falten</translation>
     </message>
@@ -7732,6 +7772,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>Sizes “%1”</source>
         <translation>Größen „%1“</translation>
+    </message>
+    <message>
+        <source>Sizes, fold, mats and base</source>
+        <translation>Maße, Falz, Passepartouts und Grundkarte</translation>
     </message>
     <message>
         <source>Sky in three steps: 3/4, 1/2, 1/4</source>
@@ -8012,6 +8056,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>Steps</source>
         <translation>Schritte</translation>
+    </message>
+    <message>
+        <source>Steps of your own</source>
+        <translation>Eigene Schritte</translation>
     </message>
     <message>
         <source>Steps: %1 instead of %2.</source>
@@ -8350,6 +8398,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>Die &amp;ganze Karte</translation>
     </message>
     <message>
+        <source>The background</source>
+        <translation>Der Hintergrund</translation>
+    </message>
+    <message>
         <source>The base</source>
         <translation>Die Klappkarte</translation>
     </message>
@@ -8588,6 +8640,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>The front</source>
         <translation>Die Vorderseite</translation>
+    </message>
+    <message>
+        <source>The greeting</source>
+        <translation>Der Gruß</translation>
     </message>
     <message>
         <source>The hero</source>
@@ -8896,6 +8952,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>The steps</source>
         <translation>Die Schritte</translation>
+    </message>
+    <message>
+        <source>The steps in their order</source>
+        <translation>Die Schritte der Reihe nach</translation>
     </message>
     <message>
         <source>The teacher has the masks cut</source>
@@ -9488,6 +9548,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>What is listed</source>
         <translation>Was aufgelistet ist</translation>
+    </message>
+    <message>
+        <source>What is seen first</source>
+        <translation>Was zuerst gesehen wird</translation>
     </message>
     <message>
         <source>What is stamped already and would be run over must be covered. Nothing else need be.</source>
@@ -10326,6 +10390,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>über den Rand</translation>
     </message>
     <message>
+        <source>add wash blend</source>
+        <translation>hinzufügen Verlauf wischen</translation>
+    </message>
+    <message>
         <source>adhesive strip or slow glue, about %1</source>
         <translation>Klebestreifen oder langsamer Kleber, etwa %1</translation>
     </message>
@@ -10790,12 +10858,28 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>klicke einen Teil an, streiche über mehrere</translation>
     </message>
     <message>
+        <source>clouds blue</source>
+        <translation>Wolken blau</translation>
+    </message>
+    <message>
+        <source>colour pad harmony</source>
+        <translation>Farbe Stempelkissen Harmonie</translation>
+    </message>
+    <message>
+        <source>colour tint</source>
+        <translation>Farbe Ton</translation>
+    </message>
+    <message>
         <source>coloured</source>
         <translation>farbig</translation>
     </message>
     <message>
         <source>colouring %1 in %2</source>
         <translation>Ausmalen von %1 in %2</translation>
+    </message>
+    <message>
+        <source>copies batch shopping workshop</source>
+        <translation>Exemplare Serie Einkauf Kurs</translation>
     </message>
     <message>
         <source>costs nothing else</source>
@@ -11102,6 +11186,14 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>Schaum von %1</translation>
     </message>
     <message>
+        <source>focus hero eye attention contrast looks</source>
+        <translation>Blickfang Held Auge Aufmerksamkeit Kontrast Blicke</translation>
+    </message>
+    <message>
+        <source>fog haze</source>
+        <translation>Dunst Schleier</translation>
+    </message>
+    <message>
         <source>foot</source>
         <translation>Fuß</translation>
     </message>
@@ -11224,6 +11316,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>front first, cover it, then what is behind</source>
         <translation>das Vordere zuerst, abdecken, dann was dahinter ist</translation>
+    </message>
+    <message>
+        <source>gap overlap halo shift chance</source>
+        <translation>Lücke Überlappung Hof Versatz Risiko</translation>
     </message>
     <message>
         <source>give this part a name; it is kept with the stamp</source>
@@ -11368,6 +11464,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>hybrid</source>
         <translation>Hybrid</translation>
+    </message>
+    <message>
+        <source>idea scheme propose</source>
+        <translation>Idee Schema vorschlagen</translation>
     </message>
     <message>
         <source>in</source>
@@ -11690,6 +11790,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>mit Band frei gehalten</translation>
     </message>
     <message>
+        <source>lake river sea canal</source>
+        <translation>See Fluss Meer Kanal</translation>
+    </message>
+    <message>
         <source>landscape piece</source>
         <translation>Landschaftsteil</translation>
     </message>
@@ -11708,6 +11812,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>last of all, over the rim of a piece that is glued flat on the panel</source>
         <translation>ganz zuletzt, über den Rand eines Stücks, das flach auf die Bildkarte geklebt ist</translation>
+    </message>
+    <message>
+        <source>layout paper tape joint cover</source>
+        <translation>Anordnung Papier Klebeband gemeinsam abdecken</translation>
     </message>
     <message>
         <source>leaf green</source>
@@ -11776,6 +11884,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>light and dark alone, in four steps</source>
         <translation>nur Hell und Dunkel, in vier Stufen</translation>
+    </message>
+    <message>
+        <source>light lamp sun moon</source>
+        <translation>Licht Lampe Sonne Mond</translation>
     </message>
     <message>
         <source>lightly, with a soft pencil, as the pencil sheet shows them; the visible lines are inked later</source>
@@ -11878,6 +11990,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>Marker</translation>
     </message>
     <message>
+        <source>marker pencil brush shade fill</source>
+        <translation>Marker Stift Pinsel Schatten füllen</translation>
+    </message>
+    <message>
         <source>markers: %1</source>
         <translation>Marker: %1</translation>
     </message>
@@ -11926,6 +12042,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>ich</translation>
     </message>
     <message>
+        <source>meadow grass field earth</source>
+        <translation>Wiese Gras Feld Erde</translation>
+    </message>
+    <message>
         <source>mends %1 things at once</source>
         <translation>verbessert %1 Dinge auf einmal</translation>
     </message>
@@ -11940,6 +12060,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>mm</source>
         <translation>mm</translation>
+    </message>
+    <message>
+        <source>moon sun disc</source>
+        <translation>Mond Sonne Scheibe</translation>
     </message>
     <message>
         <source>more of it is plain</source>
@@ -12096,6 +12220,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>not yet</source>
         <translation>noch nicht</translation>
+    </message>
+    <message>
+        <source>note remember extra</source>
+        <translation>Notiz merken zusätzlich</translation>
     </message>
     <message>
         <source>nothing</source>
@@ -12358,6 +12486,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>Blatt für innen</translation>
     </message>
     <message>
+        <source>panel rim strip border inside envelope orientation</source>
+        <translation>Tafel Rand Streifen Bordüre Innenseite Umschlag Hochformat Querformat</translation>
+    </message>
+    <message>
         <source>paper above, the wash goes below</source>
         <translation>Papier oben, der Verlauf kommt darunter</translation>
     </message>
@@ -12396,6 +12528,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>path</source>
         <translation>Weg</translation>
+    </message>
+    <message>
+        <source>pen gel glitter accent lift grass</source>
+        <translation>Stift Gelstift Glitzer Akzent aufhellen Gras</translation>
     </message>
     <message>
         <source>pencil</source>
@@ -12622,6 +12758,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>Gruß</translation>
     </message>
     <message>
+        <source>sequence wish run sheet stamping</source>
+        <translation>Reihenfolge Wunsch Ablauf stempeln</translation>
+    </message>
+    <message>
         <source>sequins</source>
         <translation>Pailletten</translation>
     </message>
@@ -12770,6 +12910,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>Schritt %1 von %2</translation>
     </message>
     <message>
+        <source>stock offcut knife trim blade</source>
+        <translation>Vorrat Reststück Messer schneiden Klinge</translation>
+    </message>
+    <message>
         <source>stopped</source>
         <translation>angehalten</translation>
     </message>
@@ -12810,6 +12954,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>Streifen</translation>
     </message>
     <message>
+        <source>strip oval window frame panel foam glue pop layer</source>
+        <translation>Streifen Oval Fenster Rahmen Tafel Schaum kleben Schicht</translation>
+    </message>
+    <message>
         <source>stripes of 5 mm</source>
         <translation>Streifen von 5 mm</translation>
     </message>
@@ -12832,6 +12980,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>sun or moon in the picture</source>
         <translation>Sonne oder Mond im Bild</translation>
+    </message>
+    <message>
+        <source>sunbeams light</source>
+        <translation>Sonnenstrahlen Licht</translation>
     </message>
     <message>
         <source>take colour out of a blend again</source>
@@ -12860,6 +13012,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>tear a strip of masking paper along the pencilled line, slowly, toward you; keep both pieces</source>
         <translation>reiße einen Streifen Maskierpapier längs der Bleistiftlinie, langsam, zu dir hin; behalte beide Stücke</translation>
+    </message>
+    <message>
+        <source>technique resist powder wipe pop-up</source>
+        <translation>Technik Reserve Pulver wischen Pop-up</translation>
     </message>
     <message>
         <source>texture</source>
@@ -13846,6 +14002,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>sehr weit</translation>
     </message>
     <message>
+        <source>vignette corners</source>
+        <translation>Vignette Ecken</translation>
+    </message>
+    <message>
         <source>violet</source>
         <translation>Violett</translation>
     </message>
@@ -13856,6 +14016,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>wall</source>
         <translation>Wand</translation>
+    </message>
+    <message>
+        <source>wash blend sky ground</source>
+        <translation>Verlauf wischen Himmel Boden</translation>
     </message>
     <message>
         <source>water</source>
@@ -14012,6 +14176,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>without colour</source>
         <translation>ohne Farbe</translation>
+    </message>
+    <message>
+        <source>words sentiment text letters birthday</source>
+        <translation>Worte Spruch Text Buchstaben Geburtstag</translation>
     </message>
     <message>
         <source>written here</source>

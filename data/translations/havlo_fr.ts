@@ -3306,6 +3306,10 @@ written %3</source>
         <translation>Fond, milieu et avant de votre tiroir, où chaque taille va à un seul point de vue ; colorés et éclairés.</translation>
     </message>
     <message>
+        <source>Background: %1</source>
+        <translation>Fond : %1</translation>
+    </message>
+    <message>
         <source>Balance</source>
         <translation>Équilibre</translation>
     </message>
@@ -3706,6 +3710,10 @@ written %3</source>
         <translation>Couleur du passe-partout %1 : %2</translation>
     </message>
     <message>
+        <source>Colour parts by hand</source>
+        <translation>Colorier des parties à la main</translation>
+    </message>
+    <message>
         <source>Colour taken out again</source>
         <translation>Couleur ôtée de nouveau</translation>
     </message>
@@ -3740,6 +3748,10 @@ written %3</source>
     <message>
         <source>Colours paler with distance</source>
         <translation>Couleurs plus pâles avec la distance</translation>
+    </message>
+    <message>
+        <source>Colours that are suggested</source>
+        <translation>Couleurs proposées</translation>
     </message>
     <message>
         <source>Comes from</source>
@@ -3894,6 +3906,10 @@ written %3</source>
         <translation>Couper les masques, puis couvrir %1</translation>
     </message>
     <message>
+        <source>Cut the papers from sheets</source>
+        <translation>Couper les papiers dans les feuilles</translation>
+    </message>
+    <message>
         <source>Cut through a sheet</source>
         <translation>Découper dans une feuille</translation>
     </message>
@@ -3936,6 +3952,10 @@ written %3</source>
     <message>
         <source>Details</source>
         <translation>Détails</translation>
+    </message>
+    <message>
+        <source>Details by hand: lines, dots, highlights</source>
+        <translation>Détails à la main : traits, points, rehauts</translation>
     </message>
     <message>
         <source>Die</source>
@@ -5034,6 +5054,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>Encres &amp;&amp; papiers</translation>
     </message>
     <message>
+        <source>Inks and palettes</source>
+        <translation>Encres et palettes</translation>
+    </message>
+    <message>
         <source>Inks are counted from now on. Call one low in the drawer when it is, and Havlo knows what it bears.</source>
         <translation>Les encres sont comptées dès maintenant. Dites-en une basse dans le tiroir quand elle l'est, et Havlo sait ce qu'elle porte.</translation>
     </message>
@@ -5814,6 +5838,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>Plusieurs</translation>
     </message>
     <message>
+        <source>Many cards, a class, what to buy</source>
+        <translation>Plusieurs cartes, un atelier, quoi acheter</translation>
+    </message>
+    <message>
         <source>Many things are larger or smaller than their distance asks.</source>
         <translation>Beaucoup de choses sont plus grandes ou plus petites que leur distance ne demande.</translation>
     </message>
@@ -5868,6 +5896,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>Masks to cut: %1 instead of %2.</source>
         <translation>Masques à découper : %1 au lieu de %2.</translation>
+    </message>
+    <message>
+        <source>Masks: how they are cut</source>
+        <translation>Masques : comment les couper</translation>
     </message>
     <message>
         <source>Mastered: no cover too many</source>
@@ -7046,6 +7078,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>Pièces</translation>
     </message>
     <message>
+        <source>Pieces of paper on the card</source>
+        <translation>Morceaux de papier sur la carte</translation>
+    </message>
+    <message>
         <source>Placement sheet</source>
         <translation>Feuille de placement</translation>
     </message>
@@ -7574,6 +7610,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>Façons</translation>
     </message>
     <message>
+        <source>Schools: mask, leave out, emboss, print over</source>
+        <translation>Méthodes : masquer, réserver, embosser, surimprimer</translation>
+    </message>
+    <message>
         <source>Score and fold the base</source>
         <translation>Rainer et plier la carte double</translation>
     </message>
@@ -7732,6 +7772,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>Sizes “%1”</source>
         <translation>Tailles « %1 »</translation>
+    </message>
+    <message>
+        <source>Sizes, fold, mats and base</source>
+        <translation>Dimensions, pli, passe-partout et carte de base</translation>
     </message>
     <message>
         <source>Sky in three steps: 3/4, 1/2, 1/4</source>
@@ -8012,6 +8056,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>Steps</source>
         <translation>Étapes</translation>
+    </message>
+    <message>
+        <source>Steps of your own</source>
+        <translation>Vos propres étapes</translation>
     </message>
     <message>
         <source>Steps: %1 instead of %2.</source>
@@ -8350,6 +8398,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>La carte &amp;entière</translation>
     </message>
     <message>
+        <source>The background</source>
+        <translation>Le fond</translation>
+    </message>
+    <message>
         <source>The base</source>
         <translation>La carte double</translation>
     </message>
@@ -8588,6 +8640,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>The front</source>
         <translation>L'avant</translation>
+    </message>
+    <message>
+        <source>The greeting</source>
+        <translation>Le vœu</translation>
     </message>
     <message>
         <source>The hero</source>
@@ -8896,6 +8952,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>The steps</source>
         <translation>Les étapes</translation>
+    </message>
+    <message>
+        <source>The steps in their order</source>
+        <translation>Les étapes dans l’ordre</translation>
     </message>
     <message>
         <source>The teacher has the masks cut</source>
@@ -9488,6 +9548,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>What is listed</source>
         <translation>Ce qui est listé</translation>
+    </message>
+    <message>
+        <source>What is seen first</source>
+        <translation>Ce que l’on voit d’abord</translation>
     </message>
     <message>
         <source>What is stamped already and would be run over must be covered. Nothing else need be.</source>
@@ -10326,6 +10390,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>par-dessus le rebord</translation>
     </message>
     <message>
+        <source>add wash blend</source>
+        <translation>ajouter lavis fondu</translation>
+    </message>
+    <message>
         <source>adhesive strip or slow glue, about %1</source>
         <translation>bande adhésive ou colle lente, environ %1</translation>
     </message>
@@ -10790,12 +10858,28 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>cliquez une partie, balayez-en plusieurs</translation>
     </message>
     <message>
+        <source>clouds blue</source>
+        <translation>nuages bleu</translation>
+    </message>
+    <message>
+        <source>colour pad harmony</source>
+        <translation>couleur tampon encreur harmonie</translation>
+    </message>
+    <message>
+        <source>colour tint</source>
+        <translation>couleur teinte</translation>
+    </message>
+    <message>
         <source>coloured</source>
         <translation>colorées</translation>
     </message>
     <message>
         <source>colouring %1 in %2</source>
         <translation>colorer %1 en %2</translation>
+    </message>
+    <message>
+        <source>copies batch shopping workshop</source>
+        <translation>exemplaires série achats atelier</translation>
     </message>
     <message>
         <source>costs nothing else</source>
@@ -11102,6 +11186,14 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>mousse de %1</translation>
     </message>
     <message>
+        <source>focus hero eye attention contrast looks</source>
+        <translation>point focal héros œil attention contraste regards</translation>
+    </message>
+    <message>
+        <source>fog haze</source>
+        <translation>brume brouillard</translation>
+    </message>
+    <message>
         <source>foot</source>
         <translation>pied</translation>
     </message>
@@ -11224,6 +11316,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>front first, cover it, then what is behind</source>
         <translation>l'avant d'abord, le couvrir, puis ce qui est derrière</translation>
+    </message>
+    <message>
+        <source>gap overlap halo shift chance</source>
+        <translation>vide recouvrement halo décalage risque</translation>
     </message>
     <message>
         <source>give this part a name; it is kept with the stamp</source>
@@ -11368,6 +11464,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>hybrid</source>
         <translation>hybride</translation>
+    </message>
+    <message>
+        <source>idea scheme propose</source>
+        <translation>idée schéma proposer</translation>
     </message>
     <message>
         <source>in</source>
@@ -11690,6 +11790,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>gardé propre par du ruban</translation>
     </message>
     <message>
+        <source>lake river sea canal</source>
+        <translation>lac rivière mer canal</translation>
+    </message>
+    <message>
         <source>landscape piece</source>
         <translation>morceau de paysage</translation>
     </message>
@@ -11708,6 +11812,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>last of all, over the rim of a piece that is glued flat on the panel</source>
         <translation>tout à la fin, par-dessus le rebord d'une pièce collée à plat sur le panneau</translation>
+    </message>
+    <message>
+        <source>layout paper tape joint cover</source>
+        <translation>disposition papier ruban commun couvrir</translation>
     </message>
     <message>
         <source>leaf green</source>
@@ -11776,6 +11884,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>light and dark alone, in four steps</source>
         <translation>le clair et le sombre seuls, en quatre degrés</translation>
+    </message>
+    <message>
+        <source>light lamp sun moon</source>
+        <translation>lumière lampe soleil lune</translation>
     </message>
     <message>
         <source>lightly, with a soft pencil, as the pencil sheet shows them; the visible lines are inked later</source>
@@ -11878,6 +11990,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>marqueur</translation>
     </message>
     <message>
+        <source>marker pencil brush shade fill</source>
+        <translation>feutre crayon pinceau ombre remplir</translation>
+    </message>
+    <message>
         <source>markers: %1</source>
         <translation>marqueurs : %1</translation>
     </message>
@@ -11926,6 +12042,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>moi</translation>
     </message>
     <message>
+        <source>meadow grass field earth</source>
+        <translation>pré herbe champ terre</translation>
+    </message>
+    <message>
         <source>mends %1 things at once</source>
         <translation>arrange %1 choses d'un coup</translation>
     </message>
@@ -11940,6 +12060,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>mm</source>
         <translation>mm</translation>
+    </message>
+    <message>
+        <source>moon sun disc</source>
+        <translation>lune soleil disque</translation>
     </message>
     <message>
         <source>more of it is plain</source>
@@ -12096,6 +12220,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>not yet</source>
         <translation>pas encore</translation>
+    </message>
+    <message>
+        <source>note remember extra</source>
+        <translation>note rappel supplément</translation>
     </message>
     <message>
         <source>nothing</source>
@@ -12358,6 +12486,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>panneau pour l'intérieur</translation>
     </message>
     <message>
+        <source>panel rim strip border inside envelope orientation</source>
+        <translation>panneau bord bande bordure intérieur enveloppe orientation</translation>
+    </message>
+    <message>
         <source>paper above, the wash goes below</source>
         <translation>papier au-dessus, l'estompe va dessous</translation>
     </message>
@@ -12396,6 +12528,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>path</source>
         <translation>chemin</translation>
+    </message>
+    <message>
+        <source>pen gel glitter accent lift grass</source>
+        <translation>stylo gel paillettes accent éclaircir herbe</translation>
     </message>
     <message>
         <source>pencil</source>
@@ -12622,6 +12758,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>message</translation>
     </message>
     <message>
+        <source>sequence wish run sheet stamping</source>
+        <translation>ordre souhait feuille de route tamponner</translation>
+    </message>
+    <message>
         <source>sequins</source>
         <translation>sequins</translation>
     </message>
@@ -12770,6 +12910,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>étape %1 sur %2</translation>
     </message>
     <message>
+        <source>stock offcut knife trim blade</source>
+        <translation>stock chute couteau couper lame</translation>
+    </message>
+    <message>
         <source>stopped</source>
         <translation>arrêté</translation>
     </message>
@@ -12810,6 +12954,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>bande</translation>
     </message>
     <message>
+        <source>strip oval window frame panel foam glue pop layer</source>
+        <translation>bande ovale fenêtre cadre panneau mousse coller couche</translation>
+    </message>
+    <message>
         <source>stripes of 5 mm</source>
         <translation>rayures de 5 mm</translation>
     </message>
@@ -12832,6 +12980,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>sun or moon in the picture</source>
         <translation>soleil ou lune dans l'image</translation>
+    </message>
+    <message>
+        <source>sunbeams light</source>
+        <translation>rayons de soleil lumière</translation>
     </message>
     <message>
         <source>take colour out of a blend again</source>
@@ -12860,6 +13012,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>tear a strip of masking paper along the pencilled line, slowly, toward you; keep both pieces</source>
         <translation>déchirez une bande de papier à masquer le long du trait au crayon, lentement, vers vous ; gardez les deux morceaux</translation>
+    </message>
+    <message>
+        <source>technique resist powder wipe pop-up</source>
+        <translation>technique réserve poudre essuyer pop-up</translation>
     </message>
     <message>
         <source>texture</source>
@@ -13846,6 +14002,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>très loin</translation>
     </message>
     <message>
+        <source>vignette corners</source>
+        <translation>vignette coins</translation>
+    </message>
+    <message>
         <source>violet</source>
         <translation>violet</translation>
     </message>
@@ -13856,6 +14016,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>wall</source>
         <translation>mur</translation>
+    </message>
+    <message>
+        <source>wash blend sky ground</source>
+        <translation>lavis fondu ciel sol</translation>
     </message>
     <message>
         <source>water</source>
@@ -14012,6 +14176,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>without colour</source>
         <translation>sans couleur</translation>
+    </message>
+    <message>
+        <source>words sentiment text letters birthday</source>
+        <translation>mots message texte lettres anniversaire</translation>
     </message>
     <message>
         <source>written here</source>

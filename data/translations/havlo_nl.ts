@@ -3306,6 +3306,10 @@ geschreven %3</translation>
         <translation>Achtergrond, midden en voorgrond uit je la, waar elke maat bij één kijkpunt past; gekleurd en verlicht.</translation>
     </message>
     <message>
+        <source>Background: %1</source>
+        <translation>Achtergrond: %1</translation>
+    </message>
+    <message>
         <source>Balance</source>
         <translation>Evenwicht</translation>
     </message>
@@ -3706,6 +3710,10 @@ geschreven %3</translation>
         <translation>Kleur van mat %1: %2</translation>
     </message>
     <message>
+        <source>Colour parts by hand</source>
+        <translation>Delen met de hand inkleuren</translation>
+    </message>
+    <message>
         <source>Colour taken out again</source>
         <translation>Weer weggehaalde kleur</translation>
     </message>
@@ -3740,6 +3748,10 @@ geschreven %3</translation>
     <message>
         <source>Colours paler with distance</source>
         <translation>Kleuren bleker met de afstand</translation>
+    </message>
+    <message>
+        <source>Colours that are suggested</source>
+        <translation>Voorgestelde kleuren</translation>
     </message>
     <message>
         <source>Comes from</source>
@@ -3894,6 +3906,10 @@ geschreven %3</translation>
         <translation>De maskers snijden, dan afdekken: %1</translation>
     </message>
     <message>
+        <source>Cut the papers from sheets</source>
+        <translation>Papier uit vellen snijden</translation>
+    </message>
+    <message>
         <source>Cut through a sheet</source>
         <translation>Door een vel snijden</translation>
     </message>
@@ -3936,6 +3952,10 @@ geschreven %3</translation>
     <message>
         <source>Details</source>
         <translation>Details</translation>
+    </message>
+    <message>
+        <source>Details by hand: lines, dots, highlights</source>
+        <translation>Details met de hand: lijnen, stippen, hooglichten</translation>
     </message>
     <message>
         <source>Die</source>
@@ -5034,6 +5054,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>Inkten &amp;&amp; papieren</translation>
     </message>
     <message>
+        <source>Inks and palettes</source>
+        <translation>Inkten en paletten</translation>
+    </message>
+    <message>
         <source>Inks are counted from now on. Call one low in the drawer when it is, and Havlo knows what it bears.</source>
         <translation>Inkten worden vanaf nu geteld. Noem er een in de la op als dat zo is, en Havlo weet hoeveel hij draagt.</translation>
     </message>
@@ -5814,6 +5838,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>Veel</translation>
     </message>
     <message>
+        <source>Many cards, a class, what to buy</source>
+        <translation>Veel kaarten, een les, wat te kopen</translation>
+    </message>
+    <message>
         <source>Many things are larger or smaller than their distance asks.</source>
         <translation>Veel dingen zijn groter of kleiner dan hun afstand vraagt.</translation>
     </message>
@@ -5868,6 +5896,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>Masks to cut: %1 instead of %2.</source>
         <translation>Te snijden maskers: %1 in plaats van %2.</translation>
+    </message>
+    <message>
+        <source>Masks: how they are cut</source>
+        <translation>Maskers: hoe ze gesneden worden</translation>
     </message>
     <message>
         <source>Mastered: no cover too many</source>
@@ -7046,6 +7078,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>Stukken</translation>
     </message>
     <message>
+        <source>Pieces of paper on the card</source>
+        <translation>Stukken papier op de kaart</translation>
+    </message>
+    <message>
         <source>Placement sheet</source>
         <translation>Plaatsblad</translation>
     </message>
@@ -7574,6 +7610,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>Manieren</translation>
     </message>
     <message>
+        <source>Schools: mask, leave out, emboss, print over</source>
+        <translation>Werkwijzen: maskeren, uitsparen, embossen, overdrukken</translation>
+    </message>
+    <message>
         <source>Score and fold the base</source>
         <translation>De dubbele kaart rillen en vouwen</translation>
     </message>
@@ -7732,6 +7772,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>Sizes “%1”</source>
         <translation>Maten “%1”</translation>
+    </message>
+    <message>
+        <source>Sizes, fold, mats and base</source>
+        <translation>Maten, vouw, passe-partouts en basiskaart</translation>
     </message>
     <message>
         <source>Sky in three steps: 3/4, 1/2, 1/4</source>
@@ -8012,6 +8056,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>Steps</source>
         <translation>Stappen</translation>
+    </message>
+    <message>
+        <source>Steps of your own</source>
+        <translation>Eigen stappen</translation>
     </message>
     <message>
         <source>Steps: %1 instead of %2.</source>
@@ -8350,6 +8398,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>De &amp;hele kaart</translation>
     </message>
     <message>
+        <source>The background</source>
+        <translation>De achtergrond</translation>
+    </message>
+    <message>
         <source>The base</source>
         <translation>De dubbele kaart</translation>
     </message>
@@ -8588,6 +8640,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>The front</source>
         <translation>De voorkant</translation>
+    </message>
+    <message>
+        <source>The greeting</source>
+        <translation>De groet</translation>
     </message>
     <message>
         <source>The hero</source>
@@ -8896,6 +8952,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>The steps</source>
         <translation>De stappen</translation>
+    </message>
+    <message>
+        <source>The steps in their order</source>
+        <translation>De stappen op volgorde</translation>
     </message>
     <message>
         <source>The teacher has the masks cut</source>
@@ -9488,6 +9548,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>What is listed</source>
         <translation>Wat er opgesomd is</translation>
+    </message>
+    <message>
+        <source>What is seen first</source>
+        <translation>Wat het eerst gezien wordt</translation>
     </message>
     <message>
         <source>What is stamped already and would be run over must be covered. Nothing else need be.</source>
@@ -10326,6 +10390,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>over de rand</translation>
     </message>
     <message>
+        <source>add wash blend</source>
+        <translation>toevoegen verloop blenden</translation>
+    </message>
+    <message>
         <source>adhesive strip or slow glue, about %1</source>
         <translation>kleefstroken of langzame lijm, ongeveer %1</translation>
     </message>
@@ -10790,12 +10858,28 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>klik een deel aan, strijk over meer</translation>
     </message>
     <message>
+        <source>clouds blue</source>
+        <translation>wolken blauw</translation>
+    </message>
+    <message>
+        <source>colour pad harmony</source>
+        <translation>kleur stempelkussen harmonie</translation>
+    </message>
+    <message>
+        <source>colour tint</source>
+        <translation>kleur tint</translation>
+    </message>
+    <message>
         <source>coloured</source>
         <translation>gekleurd</translation>
     </message>
     <message>
         <source>colouring %1 in %2</source>
         <translation>kleuren van %1 in %2</translation>
+    </message>
+    <message>
+        <source>copies batch shopping workshop</source>
+        <translation>exemplaren serie inkopen workshop</translation>
     </message>
     <message>
         <source>costs nothing else</source>
@@ -11102,6 +11186,14 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>schuim van %1</translation>
     </message>
     <message>
+        <source>focus hero eye attention contrast looks</source>
+        <translation>blikvanger held oog aandacht contrast blikken</translation>
+    </message>
+    <message>
+        <source>fog haze</source>
+        <translation>nevel waas</translation>
+    </message>
+    <message>
         <source>foot</source>
         <translation>voet</translation>
     </message>
@@ -11224,6 +11316,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>front first, cover it, then what is behind</source>
         <translation>het voorste eerst, afdekken, dan wat erachter is</translation>
+    </message>
+    <message>
+        <source>gap overlap halo shift chance</source>
+        <translation>kier overlap halo verschuiving kans</translation>
     </message>
     <message>
         <source>give this part a name; it is kept with the stamp</source>
@@ -11368,6 +11464,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>hybrid</source>
         <translation>hybride</translation>
+    </message>
+    <message>
+        <source>idea scheme propose</source>
+        <translation>idee schema voorstellen</translation>
     </message>
     <message>
         <source>in</source>
@@ -11690,6 +11790,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>schoon gehouden met plakband</translation>
     </message>
     <message>
+        <source>lake river sea canal</source>
+        <translation>meer rivier zee kanaal</translation>
+    </message>
+    <message>
         <source>landscape piece</source>
         <translation>landschapsstuk</translation>
     </message>
@@ -11708,6 +11812,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>last of all, over the rim of a piece that is glued flat on the panel</source>
         <translation>als allerlaatste, over de rand van een stuk dat vlak op de beeldkaart gelijmd is</translation>
+    </message>
+    <message>
+        <source>layout paper tape joint cover</source>
+        <translation>indeling papier tape gezamenlijk afdekken</translation>
     </message>
     <message>
         <source>leaf green</source>
@@ -11776,6 +11884,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>light and dark alone, in four steps</source>
         <translation>alleen licht en donker, in vier stappen</translation>
+    </message>
+    <message>
+        <source>light lamp sun moon</source>
+        <translation>licht lamp zon maan</translation>
     </message>
     <message>
         <source>lightly, with a soft pencil, as the pencil sheet shows them; the visible lines are inked later</source>
@@ -11878,6 +11990,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>marker</translation>
     </message>
     <message>
+        <source>marker pencil brush shade fill</source>
+        <translation>marker potlood penseel schaduw vullen</translation>
+    </message>
+    <message>
         <source>markers: %1</source>
         <translation>markers: %1</translation>
     </message>
@@ -11926,6 +12042,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>ik</translation>
     </message>
     <message>
+        <source>meadow grass field earth</source>
+        <translation>weide gras veld aarde</translation>
+    </message>
+    <message>
         <source>mends %1 things at once</source>
         <translation>verbetert %1 dingen tegelijk</translation>
     </message>
@@ -11940,6 +12060,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>mm</source>
         <translation>mm</translation>
+    </message>
+    <message>
+        <source>moon sun disc</source>
+        <translation>maan zon schijf</translation>
     </message>
     <message>
         <source>more of it is plain</source>
@@ -12096,6 +12220,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>not yet</source>
         <translation>nog niet</translation>
+    </message>
+    <message>
+        <source>note remember extra</source>
+        <translation>notitie onthouden extra</translation>
     </message>
     <message>
         <source>nothing</source>
@@ -12358,6 +12486,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>blad voor binnen</translation>
     </message>
     <message>
+        <source>panel rim strip border inside envelope orientation</source>
+        <translation>paneel rand strook bies binnenkant envelop stand</translation>
+    </message>
+    <message>
         <source>paper above, the wash goes below</source>
         <translation>papier boven, het verloop komt eronder</translation>
     </message>
@@ -12396,6 +12528,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>path</source>
         <translation>pad</translation>
+    </message>
+    <message>
+        <source>pen gel glitter accent lift grass</source>
+        <translation>pen gelpen glitter accent ophelderen gras</translation>
     </message>
     <message>
         <source>pencil</source>
@@ -12622,6 +12758,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>groet</translation>
     </message>
     <message>
+        <source>sequence wish run sheet stamping</source>
+        <translation>volgorde wens werkblad stempelen</translation>
+    </message>
+    <message>
         <source>sequins</source>
         <translation>pailletten</translation>
     </message>
@@ -12770,6 +12910,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>stap %1 van %2</translation>
     </message>
     <message>
+        <source>stock offcut knife trim blade</source>
+        <translation>voorraad restje mes snijden blad</translation>
+    </message>
+    <message>
         <source>stopped</source>
         <translation>gestopt</translation>
     </message>
@@ -12810,6 +12954,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>strook</translation>
     </message>
     <message>
+        <source>strip oval window frame panel foam glue pop layer</source>
+        <translation>strook ovaal venster kader paneel foam lijmen laag</translation>
+    </message>
+    <message>
         <source>stripes of 5 mm</source>
         <translation>strepen van 5 mm</translation>
     </message>
@@ -12832,6 +12980,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>sun or moon in the picture</source>
         <translation>zon of maan in het beeld</translation>
+    </message>
+    <message>
+        <source>sunbeams light</source>
+        <translation>zonnestralen licht</translation>
     </message>
     <message>
         <source>take colour out of a blend again</source>
@@ -12860,6 +13012,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>tear a strip of masking paper along the pencilled line, slowly, toward you; keep both pieces</source>
         <translation>scheur een strook maskeerpapier langs de potloodlijn, langzaam, naar je toe; bewaar beide stukken</translation>
+    </message>
+    <message>
+        <source>technique resist powder wipe pop-up</source>
+        <translation>techniek resist poeder vegen pop-up</translation>
     </message>
     <message>
         <source>texture</source>
@@ -13846,6 +14002,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>heel ver</translation>
     </message>
     <message>
+        <source>vignette corners</source>
+        <translation>vignet hoeken</translation>
+    </message>
+    <message>
         <source>violet</source>
         <translation>violet</translation>
     </message>
@@ -13856,6 +14016,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>wall</source>
         <translation>muur</translation>
+    </message>
+    <message>
+        <source>wash blend sky ground</source>
+        <translation>verloop blenden lucht grond</translation>
     </message>
     <message>
         <source>water</source>
@@ -14012,6 +14176,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>without colour</source>
         <translation>zonder kleur</translation>
+    </message>
+    <message>
+        <source>words sentiment text letters birthday</source>
+        <translation>woorden spreuk tekst letters verjaardag</translation>
     </message>
     <message>
         <source>written here</source>

@@ -31,8 +31,10 @@ class Place : public QWidget {
   virtual std::vector<Command> commands() { return {}; }
   /// It has come on top: looks after what is stale.
   virtual void arrive() {}
-  /// Shows that part of itself, where it has several.
-  virtual void turnTo(const QString& part) { Q_UNUSED(part) }
+  /// Shows that part of itself, or does what is offered there: presses what is called so, one after the other
+  /// where names are parted by strokes. A name that nothing has here, or that cannot be pressed now, is
+  /// passed over.
+  virtual void turnTo(const QString& part);
   /// Takes the keys; not while whoever came here by keys is still on the trail.
   virtual void takeKeys() {}
   /// What is undone here instead of changes of the plan; null: those.

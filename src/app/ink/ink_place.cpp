@@ -137,10 +137,6 @@ void InkPlace::showPage(Page page) {
   m_showLooks->setChecked(page == Looks);
 }
 
-void InkPlace::turnTo(const QString& part) {
-  if (part == QLatin1String("background")) showPage(Background);
-}
-
 void InkPlace::refresh() {
   const Plan& plan = m_session.plan();
   const Analysis& a = *m_session.analysis();

@@ -33,7 +33,6 @@ class InkPlace : public Place {
   ColoursPage& colours() { return *m_colours; }
   enum Page { Looks, Background, Colours, Greeting };
   void showPage(Page page);
-  void turnTo(const QString& part) override;
 
  Q_SIGNALS:
   void arrangeRequested();

@@ -74,7 +74,7 @@ std::vector<int> poplars(const Plan& plan) {
 
 const QString kScene = QStringLiteral("scene"), kInk = QStringLiteral("ink"),
               kOrder = QStringLiteral("order"), kMake = QStringLiteral("make"),
-              kBackground = QStringLiteral("background");
+              kBackground = QStringLiteral("inkTab-1");
 
 LessonStep seeOrder() {
   return {tr("Open Order & masks and wait until the card is proven."),

@@ -80,6 +80,7 @@ OrderPlace::OrderPlace(PlanSession& session, std::shared_ptr<SvgArt> art, QWidge
   auto* tabs = new FlowRow(0);
   const auto tab = [&](const QString& text, Page page) {
     auto* b = new DividerTab(text);
+    b->setObjectName(QStringLiteral("orderTab-%1").arg(page));
     tabs->addWidget(b);
     connect(b, &QPushButton::clicked, this, [this, page] { showPage(page); });
     m_tabs.push_back(b);

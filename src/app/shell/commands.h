@@ -17,6 +17,7 @@ class PlanSession;
 struct WindowActs {
   std::function<void(const Appearance&)> setAppearance;
   std::function<void()> leave, refresh, typeTitle, handbook, findAct, explain;
+  std::function<void(const QString& place, const QString& part)> visitPart;
   /// What undo takes back where one is.
   std::function<QUndoStack&()> undoStack;
 };
@@ -29,6 +30,9 @@ std::vector<Command> changeCommands(Errands& errands, const WindowActs& acts);
 /// Places, units, sheets, text, ground, about.
 std::vector<Command> lookCommands(PlanSession& session, Errands& errands,
                                   const std::vector<PlaceKind>& places,
+                                  const std::function<bool(const PlaceKind&)>& open, const WindowActs& acts);
+/// What is done on the pages of places, for those who look for it by a word: it stands in no menu.
+std::vector<Command> pageCommands(const std::vector<PlaceKind>& places,
                                   const std::function<bool(const PlaceKind&)>& open, const WindowActs& acts);
 
 }  // namespace havlo

@@ -104,12 +104,13 @@ void MainWindow::addCommands() {
                         [this] { openHandbook(); },
                         [this] { findAct(); },
                         [this] { explainHere(); },
+                        [this](const QString& place, const QString& part) { visitPart(place, part); },
                         [this]() -> QUndoStack& { return undoStackHere(); }};
   m_actions.add(planCommands(*m_session, *m_errands, *m_filing, acts));
   m_actions.add(changeCommands(*m_errands, acts));
-  m_actions.add(lookCommands(
-      *m_session, *m_errands, placeKinds(), [this](const PlaceKind& kind) { return kind.open(m_workshop); },
-      acts));
+  const auto open = [this](const PlaceKind& kind) { return kind.open(m_workshop); };
+  m_actions.add(lookCommands(*m_session, *m_errands, placeKinds(), open, acts));
+  m_actions.add(pageCommands(placeKinds(), open, acts));
   const std::pair<const char*, QString> menus[] = {{"plan", tr("&Plan")},       {"change", tr("&Change")},
                                                    {"thing", tr("&Thing")},     {"look", tr("&Look")},
                                                    {"lessons", tr("L&essons")}, {"help", tr("&Help")}};

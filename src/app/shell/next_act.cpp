@@ -55,7 +55,7 @@ std::optional<NextAct> nextAct(const Workshop& w, const QString& here) {
                    tr("A background"),
                    ink,
                    {},
-                   QStringLiteral("background")};
+                   QStringLiteral("inkTab-1")};
   if (a.orderState.from == OrderState::From::Quick && here != order)
     return NextAct{
         tr("Next: see what is stamped when, and which masks to cut."), tr("Order & masks"), order, {}};

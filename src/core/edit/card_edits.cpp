@@ -3,6 +3,7 @@
 #include <algorithm>
 
 #include "core/mask/mask_shape.h"
+#include "core/outline/shared_area.h"
 
 namespace havlo {
 namespace {
@@ -20,15 +21,6 @@ double carried(double v, double old_mm, double new_mm, double shift_mm) {
   if (v <= kOnEdge_mm) return v;
   if (v >= old_mm - kOnEdge_mm) return v - old_mm + new_mm;
   return std::clamp(v + shift_mm, 0.0, new_mm);
-}
-
-double areaOfRing(const Ring& ring) {
-  double twice = 0;
-  for (size_t i = 0; i < ring.size(); ++i) {
-    const Point a = ring[i], b = ring[(i + 1) % ring.size()];
-    twice += a.x * b.y - b.x * a.y;
-  }
-  return std::fabs(twice) / 2;
 }
 
 }  // namespace
@@ -66,7 +58,7 @@ Result<Plan> withPanel(const Plan& plan, Millimetres width, Millimetres height) 
     for (Ring ring : w.area) {
       for (Point& p : ring)
         p = {carried(p.x, oldWidth, width.value, shift), carried(p.y, oldHeight, height.value, 0)};
-      if (areaOfRing(ring) > 1e-6) area.push_back(std::move(ring));
+      if (sweptArea(SweepEdges({ring})) > 1e-6) area.push_back(std::move(ring));
     }
     w.area = std::move(area);
   }

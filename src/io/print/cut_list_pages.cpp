@@ -22,12 +22,72 @@ struct Drawing {
   QStringList cuts;
 };
 
+constexpr double kRound_mm = 1.7;  // the ring round a cut's number
+
+/// Writes a piece's name on it, and its size where there is room: across, else along it, else in small
+/// letters.
+/// @return  what that takes
+QRectF labelled(QPainter& p, const QRectF& r, const QString& name, const QString& size) {
+  const double wide = std::max(textWidth(2.8, name, QFont::DemiBold), textWidth(2.3, size));
+  const auto both = [&] {
+    drawText(p, {0, 0}, 2.8, name, kPrintInk, Qt::AlignHCenter, QFont::DemiBold);
+    drawText(p, {0, 3.4}, 2.3, size, kPrintSoft, Qt::AlignHCenter);
+  };
+  const auto turned = [&](const auto& write) {
+    p.save();
+    p.translate(r.center());
+    p.rotate(-90);
+    write();
+    p.restore();
+  };
+  const QPointF c = r.center();
+  if (r.width() > wide + 2 && r.height() > 8) {
+    p.translate(c);
+    both();
+    p.translate(-c);
+    return {c.x() - wide / 2, c.y() - 2.6, wide, 7};
+  }
+  if (r.height() > wide + 2 && r.width() > 8) {
+    turned(both);
+    return {c.x() - 2.6, c.y() - wide / 2, 7, wide};
+  }
+  double high = 2;
+  const double narrow = textWidth(high, name);
+  const bool along = r.width() < narrow + 1 && r.height() > r.width();
+  const double room = std::max(1.0, (along ? r.height() : r.width()) - 1);
+  high *= std::min({1.0, room / narrow, std::max(1.0, (along ? r.width() : r.height()) - 0.4) / high});
+  if (high < 0.9) return {};  // nobody reads that; its size stands among the cuts
+  const double length = narrow * high / 2;
+  if (along) {
+    turned([&] { drawText(p, {0, high * 0.4}, high, name, kPrintInk, Qt::AlignHCenter); });
+    return {c.x() - high / 2, c.y() - length / 2, high, length};
+  }
+  drawText(p, c + QPointF(0, high * 0.4), high, name, kPrintInk, Qt::AlignHCenter);
+  return {c.x() - length / 2, c.y() - high / 2, length, high};
+}
+
+/// Where a cut's number stands: on its line, off all words and other numbers if it can.
+/// @param wanted  from the line's beginning, in mm
+QPointF freeSpot(const QPointF& from, const QPointF& along, double length, double wanted,
+                 const std::vector<QRectF>& words) {
+  const auto spot = [&](double at) { return from + along * std::min(at, length / 2); };
+  const auto taken = [&](const QPointF& at) {
+    const QRectF ring(at - QPointF(kRound_mm, kRound_mm), QSizeF(2 * kRound_mm, 2 * kRound_mm));
+    return std::any_of(words.begin(), words.end(), [&](const QRectF& w) { return w.intersects(ring); });
+  };
+  if (!taken(spot(wanted))) return spot(wanted);
+  for (double at = kRound_mm + 0.3; at < length - kRound_mm; at += 0.5)
+    if (const QPointF here = from + along * at; !taken(here)) return here;
+  return spot(wanted);
+}
+
 void drawSheetOf(QPainter& p, const Drawing& d, const QRectF& room, MeasureStyle style) {
   const double scale = std::min(room.width() / d.width_mm, room.height() / d.height_mm);
   const auto at = [&](const Box& b) {
     return QRectF(room.left() + b.left * scale, room.top() + (d.height_mm - b.top) * scale, b.width() * scale,
                   b.height() * scale);
   };
+  std::vector<QRectF> words;
   p.setBrush(Qt::NoBrush);
   p.setPen(QPen(kPrintInk, 0.35));
   p.drawRect(at({0, 0, d.width_mm, d.height_mm}));
@@ -44,12 +104,7 @@ void drawSheetOf(QPainter& p, const Drawing& d, const QRectF& room, MeasureStyle
     const QString name = QString::fromStdString(d.of->pieces[ix(piece.piece)].name);
     const QString size =
         tr("%1 × %2").arg(lengthText(piece.box.width(), style), lengthText(piece.box.height(), style));
-    if (r.width() > 16 && r.height() > 8) {
-      drawText(p, r.center(), 2.8, name, kPrintInk, Qt::AlignHCenter, QFont::DemiBold);
-      drawText(p, r.center() + QPointF(0, 3.4), 2.3, size, kPrintSoft, Qt::AlignHCenter);
-    } else if (r.width() > 9) {
-      drawText(p, r.center() + QPointF(0, 0.8), 2, name, kPrintInk, Qt::AlignHCenter);
-    }
+    words.push_back(labelled(p, r, name, size));
   }
   p.setBrush(Qt::NoBrush);
   for (size_t k = 0; k < d.sheet.cuts.size(); ++k) {
@@ -61,10 +116,11 @@ void drawSheetOf(QPainter& p, const Drawing& d, const QRectF& room, MeasureStyle
     p.drawLine(from, c.upright ? QPointF(x, of.bottom()) : QPointF(of.right(), y));
     p.setBrush(Qt::white);
     p.setPen(QPen(QColor(0x9e, 0x2f, 0x3c), 0.2));
-    const double along =
-        std::min(3 + 5.0 * static_cast<double>(k % 3), (c.upright ? of.height() : of.width()) / 2);
-    const QPointF middle = from + (c.upright ? QPointF(0, along) : QPointF(along, 0));
-    p.drawEllipse(middle, 1.7, 1.7);
+    const QPointF middle =
+        freeSpot(from, c.upright ? QPointF(0, 1) : QPointF(1, 0), c.upright ? of.height() : of.width(),
+                 3 + 5.0 * static_cast<double>(k % 3), words);
+    words.push_back(QRectF(middle - QPointF(kRound_mm, kRound_mm), QSizeF(2 * kRound_mm, 2 * kRound_mm)));
+    p.drawEllipse(middle, kRound_mm, kRound_mm);
     drawText(p, middle + QPointF(0, 0.8), 2.1, QString::number(k + 1), QColor(0x9e, 0x2f, 0x3c),
              Qt::AlignHCenter, QFont::Bold);
     p.setBrush(Qt::NoBrush);

@@ -364,6 +364,41 @@ class TstSeveral : public QObject {
     QVERIFY(w.plan().impressions.empty());
   }
 
+  // What is done on a place's pages stands in no menu: found by a word one would use for it, done by Return.
+  void whatIsDoneOnPagesIsFoundByTyping() {
+    Several w;
+    w.window.action(QStringLiteral("findAct"))->trigger();
+    auto* finder = w.window.findChild<ActFinder*>();
+    auto* typed = finder->findChild<QLineEdit*>(QStringLiteral("actTyped"));
+    QTest::keyClicks(typed, QStringLiteral("fog"));
+    const size_t before = w.plan().washes.size();
+    QTest::keyClick(typed, Qt::Key_Return);
+    QTRY_COMPARE(w.plan().washes.size(), before + 1);
+    QCOMPARE(w.plan().washes.back().kind, WashKind::Mist);
+    QCOMPARE(w.window.current(), QStringLiteral("ink"));
+    w.window.action(QStringLiteral("undo"))->trigger();
+    QCOMPARE(w.plan().washes.size(), before);
+    // Each leads to a page that is there.
+    int pages = 0;
+    w.window.action(QStringLiteral("findAct"))->trigger();
+    finder = w.window.findChild<ActFinder*>();
+    QStringList found;
+    for (int k = 0; k < finder->list().count(); ++k) found.push_back(finder->list().keyAt(k));
+    finder->hide();
+    for (const QString& id : found) {
+      const QStringList path = id.split(u'/');
+      if (path.size() < 2) continue;
+      w.window.action(id)->trigger();
+      QCOMPARE(w.window.current(), path[0]);
+      const auto* tab = w.window.place(path[0]).findChild<QAbstractButton*>(path[1]);
+      QVERIFY2(tab && tab->isChecked() && tab->isVisible(), qPrintable(path.join(u'/')));
+      ++pages;
+    }
+    QVERIFY(pages >= 25);
+    // Nine of them have added a wash.
+    QCOMPARE(w.plan().washes.size(), before + 9);
+  }
+
   void actsAreFoundByTyping() {
     Several w;
     w.click(w.on("duck"));

@@ -225,6 +225,25 @@ class TstHandwork : public QObject {
     QVERIFY(!pressCard(p, *inActs(p, *a, acts)).proven);
   }
 
+  // Fog of covering ink before a thing hides what that is coloured with; before what stands nearer it is kept off.
+  void coveringFogComesWhenWhatStandsBehindItIsColoured() {
+    Plan p = twoBoxes();
+    Wash fog;
+    fog.id = "fog", fog.ink = "white", fog.area = rectangle({-10, 20, 140, 120}), fog.depth = AtMetres{10};
+    fog.strength = 0.6;
+    p.washes = {fog};
+    const AnalysisRef a = best(p);
+    QVERIFY(placeOf(p, *a, "colour:c2") < placeOf(p, *a, "wash:fog"));
+    QVERIFY(placeOf(p, *a, "colour:c1") > placeOf(p, *a, "wash:fog"));
+    const Simulation s = pressCard(p, *a);
+    QVERIFY2(s.proven, qPrintable(QString::number(s.unexplained_mm2)));
+    // Coloured on the fog it is brighter than it is to be.
+    std::vector<int> acts = a->acts;
+    const auto c2 = std::find(acts.begin(), acts.end(), actNamed(p, "colour:c2"));
+    std::rotate(c2, c2 + 1, acts.end());
+    QVERIFY(!pressCard(p, *inActs(p, *a, acts)).proven);
+  }
+
   void aWishBringsAColouringForwardAndPaperMakesWay() {
     Plan p = twoBoxes();
     Wash sky;
