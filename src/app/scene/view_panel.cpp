@@ -158,7 +158,8 @@ QWidget* ViewPanel::buildLight() {
   for (const QString& kind : {tr("none said"), tr("sun or moon in the picture"), tr("behind the viewer"),
                               tr("a lantern near by"), tr("from a direction")})
     m_lightKind->addItem(kind);
-  rows->add(tr("Comes from"), m_lightKind);
+  m_lightKind->setAccessibleName(tr("Comes from"));
+  rows->addWide(m_lightKind);
   auto* directed = new FormRows;
   m_direction = new QSpinBox;
   m_direction->setRange(0, 359);

@@ -2,6 +2,7 @@
 // tests.
 #include "app/theme/theme.h"
 
+#include <QAbstractItemView>
 #include <QApplication>
 #include <QComboBox>
 #include <QProxyStyle>
@@ -28,6 +29,16 @@ class WindowStyle : public QProxyStyle {
                 QStyleHintReturn* back) const override {
     if (m_still && hint == SH_Widget_Animation_Duration) return 0;
     return QProxyStyle::styleHint(hint, option, widget, back);
+  }
+  /// A list of choices is as wide as its longest, also under a narrow field.
+  QRect subControlRect(ComplexControl control, const QStyleOptionComplex* option, SubControl part,
+                       const QWidget* widget) const override {
+    QRect out = QProxyStyle::subControlRect(control, option, part, widget);
+    const auto* choices = qobject_cast<const QComboBox*>(widget);
+    if (!choices || control != CC_ComboBox || part != SC_ComboBoxListBoxPopup) return out;
+    const int bar = choices->count() > choices->maxVisibleItems() ? pixelMetric(PM_ScrollBarExtent) : 0;
+    out.setWidth(std::max(out.width(), choices->view()->sizeHintForColumn(0) + bar + 8));
+    return out;
   }
   using QProxyStyle::polish;
   void polish(QWidget* widget) override {

@@ -57,7 +57,9 @@ class LabTable {
   }
 };
 
-LabPicture pictureOf(const Canvas& card) {
+}  // namespace
+
+LabPicture labPictureOf(const Canvas& card) {
   static const LabTable table;
   const Grid& g = card.grid();
   LabPicture out{Field(g.width, g.height), Field(g.width, g.height), Field(g.width, g.height)};
@@ -66,6 +68,8 @@ LabPicture pictureOf(const Canvas& card) {
       table.put(card.at(x, y), out.L.at(x, y), out.a.at(x, y), out.b.at(x, y));
   return out;
 }
+
+namespace {
 
 /// The impression in front at each pixel.
 std::vector<int> ownersOf(const Analysis& a, PressTiles& tiles) {
@@ -529,7 +533,7 @@ LooksRef lookAt(const Plan& plan, const Analysis& a, const Canvas& card, PressTi
   for (const Impression& i : plan.impressions) out->ids.push_back(i.id);
   for (size_t i = 0; i < plan.impressions.size() && out->hero < 0; ++i)
     if (plan.impressions[i].hero) out->hero = static_cast<int>(i);
-  const LabPicture picture = pictureOf(card);
+  const LabPicture picture = labPictureOf(card);
   out->owner = ownersOf(a, tiles);
   // What the colours and the room on the card say does not hang on what pulls: both at once.
   std::jthread besides([&] {

@@ -105,6 +105,9 @@ LooksRef lookAt(const Plan& plan, const Analysis& analysis, const Canvas& card, 
 /// The grid on which the panel is looked at.
 Grid lookGrid(const Box& panel);
 
+/// A card in CIE Lab, pixel by pixel, to 0.05 of L* and 0.5 of a* and b*.
+LabPicture labPictureOf(const Canvas& card);
+
 /// The strongest places: the strongest wins, it is inhibited, the next strongest wins (winner takes all with
 /// inhibition of return).
 std::vector<Look> firstLooks(const Field& pull, const Grid& grid, int most);

@@ -64,6 +64,23 @@ class TstCard : public QObject {
           QVERIFY(s.width_mm == isoSize('C', 7).width_mm && s.height_mm == isoSize('C', 7).height_mm);
       }
   }
+  // Common practice, no source: an envelope is an eighth to three eighths of an inch larger than its card,
+  // each way.
+  void northAmericanEnvelopesTakeTheirCards() {
+    int envelopes = 0;
+    for (const UsualSize& e : usualEnvelopes()) {
+      if (e.family != SizeFamily::Inch || e.name.rfind("A", 0) != 0) continue;
+      const std::string name(e.name.substr(0, e.name.find(' ')));
+      for (const UsualSize& base : usualBases()) {
+        if (base.family != SizeFamily::Inch || (base.name != name && base.name.rfind(name + " ", 0) != 0))
+          continue;
+        ++envelopes;
+        for (const double more : {e.width_mm - base.width_mm, e.height_mm - base.height_mm})
+          QVERIFY2(more >= kMmPerInch / 8 - 1e-9 && more <= kMmPerInch * 3 / 8 + 1e-9, name.c_str());
+      }
+    }
+    QVERIFY2(envelopes >= 2, std::to_string(envelopes).c_str());
+  }
   // Common practice, no source: half a Letter sheet folded is 4 1/4 × 5 1/2 in; 4 × 5 1/4 in lies on it with
   // 1/8 in all round.
   void northAmericanSizesAgreeWithEachOther() {

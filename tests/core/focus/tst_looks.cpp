@@ -76,6 +76,19 @@ class TstLooks : public QObject {
     QCOMPARE(path.size(), size_t{2});
     QVERIFY(std::fabs(std::fabs(path[0].at.x - path[1].at.x) - 120) < 5);
     QVERIFY(firstLooks(Field(20, 20), g, 3).empty());
+    // What was looked at is done with, and nothing else: three marks, whichever is the strongest, one after
+    // the other.
+    const int xs[] = {30, 100, 170};
+    for (int strongest = 0; strongest < 3; ++strongest) {
+      Field three(200, 150);
+      for (int k = 0; k < 3; ++k)
+        three.at(xs[k], 70) = 1 - 0.2f * static_cast<float>((k - strongest + 3) % 3);
+      const auto looks = firstLooks(three, g, 3);
+      QCOMPARE(looks.size(), size_t{3});
+      for (int k = 0; k < 3; ++k)
+        QVERIFY2(std::fabs(looks[ix(k)].at.x - xs[(strongest + k) % 3]) < 3,
+                 qPrintable(QString::number(looks[ix(k)].at.x)));
+    }
   }
 
   void aRivalIsNamedWithWhy() {
@@ -272,6 +285,35 @@ class TstLooks : public QObject {
     QVERIFY2(l->byPiece[0] <= l->elsewhere + 1e-9, std::to_string(l->byPiece[0]).c_str());
   }
 
+  // What the looks see is CIE Lab: against the conversion that is held to lcms2 (core/colour/ciede2000).
+  void cardsAreSeenInLab() {
+    Grid g;
+    g.width = 64, g.height = 64, g.panelWidth_mm = 64, g.panelHeight_mm = 64;
+    Canvas card(g, {255, 255, 255});
+    const auto byte = [](int v) { return static_cast<uint8_t>(v); };
+    const auto colourAt = [&](int x, int y) {
+      return Colour{byte(17 * (x % 16)), byte(17 * (y % 16)), byte(85 * (x / 16) / 2 + 42 * (y / 16))};
+    };
+    for (int y = 0; y < 64; ++y)
+      for (int x = 0; x < 64; ++x) card.set(x, y, linearOf(colourAt(x, y)));
+    const LabPicture seen = labPictureOf(card);
+    for (int y = 0; y < 64; ++y)
+      for (int x = 0; x < 64; ++x) {
+        const Lab lab = labOf(colourAt(x, y));
+        QVERIFY2(std::fabs(seen.L.at(x, y) - lab.L) < 0.05 && std::fabs(seen.a.at(x, y) - lab.a) < 0.5 &&
+                     std::fabs(seen.b.at(x, y) - lab.b) < 0.5,
+                 qPrintable(QStringLiteral("%1 %2: %3 %4 %5, not %6 %7 %8")
+                                .arg(x)
+                                .arg(y)
+                                .arg(seen.L.at(x, y))
+                                .arg(seen.a.at(x, y))
+                                .arg(seen.b.at(x, y))
+                                .arg(lab.L)
+                                .arg(lab.a)
+                                .arg(lab.b)));
+      }
+  }
+
   // On a card of greys nothing is a rival by its colour.
   void greysHaveNoColour() {
     Plan p = emptyPlan();
@@ -284,6 +326,7 @@ class TstLooks : public QObject {
     for (Ink& ink : p.inks)
       ink.colour = ink.id == "blue" ? Colour{60, 60, 60} : Colour{190, 190, 190}, ink.opacity = 1;
     const LooksRef l = lookAtPlan(p);
+    for (float v : l->saliency.colour.v) QVERIFY2(v < 0.02f, std::to_string(v).c_str());
     QVERIFY(!l->rivals.empty());
     for (const Rival& r : l->rivals)
       for (RivalWhy why : r.why) QVERIFY(why != RivalWhy::Colour);

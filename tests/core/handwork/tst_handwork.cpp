@@ -225,7 +225,8 @@ class TstHandwork : public QObject {
     QVERIFY(!pressCard(p, *inActs(p, *a, acts)).proven);
   }
 
-  // Fog of covering ink before a thing hides what that is coloured with; before what stands nearer it is kept off.
+  // Fog of covering ink before a thing hides what that is coloured with; before what stands nearer it is kept
+  // off.
   void coveringFogComesWhenWhatStandsBehindItIsColoured() {
     Plan p = twoBoxes();
     Wash fog;
