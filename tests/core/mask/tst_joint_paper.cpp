@@ -166,6 +166,32 @@ class TstJointPaper : public QObject {
     QCOMPARE(a->masksToCut(), 4);
   }
 
+  // Corners that lie over one another by a third of a millimetre hold nothing together when it is cut inside the
+  // line.
+  void cornersThatTouchMakeNoPaper() {
+    for (const auto& [over_mm, joins] : {std::pair(0.3, false), std::pair(6.0, true)}) {
+      Plan p = crowd(2);
+      p.impressions[1].at = {p.impressions[0].at.x + 20 - over_mm, p.impressions[0].at.y + 24 - over_mm};
+      const AnalysisRef a = inBestOrder(p);
+      QCOMPARE(a->joinable->size(), joins ? size_t{1} : size_t{0});
+    }
+  }
+
+  // A paper that lies through two skies is laid once: where one bears one laying, one is cut. With paper
+  // taken off between, one for each laying.
+  void aPaperThatStaysIsLaidOnce() {
+    Plan p = crowd(3);
+    p.washes.push_back(p.washes[0]);
+    p.washes.back().id = "more", p.washes.back().ink = p.inks[0].id;
+    const AnalysisRef a = inBestOrder(p);
+    QCOMPARE(a->needs.joints.size(), size_t{1});
+    p.supplies.maskLife = 1;
+    QCOMPARE(papersToCut(p, a->needs, 0), 1);
+    MaskNeeds lifted = a->needs;
+    for (NeedStep& s : lifted.steps) std::fill(s.stays.begin(), s.stays.end(), char{0});
+    QVERIFY(papersToCut(p, lifted, 0) >= 2);
+  }
+
   // On many cards a paper is laid on each: one wears out, so each thing has masks of its own, as many as wear
   // asks.
   void manyCardsWearAPaperOut() {

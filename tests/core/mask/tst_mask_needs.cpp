@@ -452,6 +452,29 @@ class TstMaskNeeds : public QObject {
     }
   }
 
+  // Of two at hand the second is taken out of the drawer if it spares a laying: one that is left lying is not
+  // laid again.
+  void aMaskAtHandThatSparesALayingIsUsed() {
+    Plan p = emptyPlan();
+    addStamp(p, slab("s", 10, 10));
+    for (const char* id : {"a", "b"}) put(p, id, "s", {10, 10}, 1);
+    MaskNeeds needs;
+    needs.taped = {0, 0}, needs.uncuttable = {0, 0};
+    for (int thing : {0, 1, 0}) {
+      NeedStep step;
+      step.covered = {thing}, step.stays = {1};
+      needs.steps.push_back(step);
+    }
+    p.supplies.masksAtHand = {{"s", 9, {}, {}}, {"s", 9, {}, {}}};
+    const StampMasks two = countMasks(p, needs, {0, 0})[0];
+    QCOMPARE(two.cut, 0);
+    QCOMPARE(two.kept, 2);
+    QCOMPARE(two.uses, 2);
+    // A third would spare nothing and stays there.
+    p.supplies.masksAtHand.push_back({"s", 9, {}, {}});
+    QCOMPARE(countMasks(p, needs, {0, 0})[0].kept, 2);
+  }
+
   // A mask cut in two stays where it lies only if both its halves may.
   void aMaskCutInTwoStaysOnlyAsAWhole() {
     Plan p = emptyPlan();
