@@ -14,6 +14,7 @@
 #include "core/making/step_groups.h"
 #include "core/outline/distance.h"
 #include "core/outline/shape_ops.h"
+#include "core/outline/shared_area.h"
 #include "core/pieces/face_plan.h"
 #include "core/trace/scan.h"
 #include "io/art/svg_art.h"
@@ -525,6 +526,35 @@ class TstPrint : public QObject {
     }
     QVERIFY2(texts.contains(QStringLiteral("1b")), qPrintable(texts.join(u',')));
     QVERIFY(second.x > 16 && second.x < 26 && second.y > 0 && second.y < 20);
+  }
+
+  // Names that do not fit into their masks stand beside them: on the sheet, over no mask and no other name.
+  void namesBesideMasksLieOnNothing() {
+    int names = 0;
+    for (const char* which : {"canal-towpath", "misty-fen", "potting-shed"}) {
+      const Plan p = demo(which);
+      const MaskJob job = layMasksOut(p, *withBestOrder(p, analyse(p)), maskingSheetFor(p, Sheet::a4()));
+      const auto sheets = labelledSheets(p, job);
+      for (size_t s = 0; s < sheets.size(); ++s) {
+        std::vector<Box> taken;
+        for (const CutLabel& l : sheets[s].labels) {
+          if (l.text.contains(u',') || l.text[0].isDigit()) continue;
+          const double w = textWidth(l.height_mm, l.text) / 2, h = l.height_mm / 2;
+          const bool along = l.turn.value == 90;
+          const Box box{l.at.x - (along ? h : w), l.at.y - (along ? w : h), l.at.x + (along ? h : w),
+                        l.at.y + (along ? w : h)};
+          const std::string said = l.text.toStdString() + " of " + which;
+          QVERIFY2(box.left >= -1e-6 && box.right <= job.sheet.width_mm && box.bottom >= -2.5, said.c_str());
+          for (const LaidMask& m : job.masks)
+            if (ix(m.place.sheet) == s)
+              QVERIFY2(sharedArea(SweepEdges(rectangle(box)), SweepEdges(m.onSheet)) < 0.1, said.c_str());
+          for (const Box& other : taken) QVERIFY2(!box.meets(other), said.c_str());
+          taken.push_back(box);
+          ++names;
+        }
+      }
+    }
+    QVERIFY2(names > 8, qPrintable(QString::number(names)));
   }
 
   void aFolderThatIsNotThereIsSaid() {

@@ -104,28 +104,41 @@ class NamePlacer {
     const double w = textWidth(kHeight, name) + 0.6, h = kHeight;
     const Box box = boxOf(mask.onSheet);
     const Point c = box.centre();
-    const Point spots[] = {{c.x, box.bottom - kOff - h / 2},
-                           {c.x, box.top + kOff + h / 2},
-                           {box.right + kOff + w / 2, c.y},
-                           {box.left - kOff - w / 2, c.y},
-                           {box.right + kOff + w / 2, box.bottom + h},
-                           {box.right + kOff + w / 2, box.top - h},
-                           {c.x, box.bottom - kOff - 1.8 * h},
-                           {c.x, box.top + kOff + 1.8 * h}};
-    Point best = spots[0];
+    // Under or over it, drawn in from the sheet's edge; beside it, across or along.
+    const double x = std::clamp(c.x, w / 2, std::max(w / 2, m_job.sheet.width_mm - w / 2));
+    const double y = std::clamp(c.y, w / 2, std::max(w / 2, m_job.sheet.height_mm - w / 2));
+    struct Spot {
+      Point at;
+      bool along = false;
+    };
+    const Spot spots[] = {{{x, box.bottom - kOff - h / 2}},
+                          {{x, box.top + kOff + h / 2}},
+                          {{box.right + kOff + w / 2, c.y}},
+                          {{box.left - kOff - w / 2, c.y}},
+                          {{box.right + kOff + w / 2, box.bottom + h}},
+                          {{box.right + kOff + w / 2, box.top - h}},
+                          {{x, box.bottom - kOff - 1.8 * h}},
+                          {{x, box.top + kOff + 1.8 * h}},
+                          {{box.right + kOff + h / 2, y}, true},
+                          {{box.left - kOff - h / 2, y}, true}};
+    Spot best = spots[0];
     double least = 1e9;
-    for (Point at : spots) {
-      const Box text{at.x - w / 2, at.y - h / 2, at.x + w / 2, at.y + h / 2};
-      const double hidden = covered(text, mask.place.sheet);
-      if (hidden < least - 1e-9) least = hidden, best = at;
+    for (const Spot& spot : spots) {
+      const double hidden = covered(textBox(spot.at, w, h, spot.along), mask.place.sheet);
+      if (hidden < least - 1e-9) least = hidden, best = spot;
     }
-    m_taken.push_back({mask.place.sheet, {best.x - w / 2, best.y - h / 2, best.x + w / 2, best.y + h / 2}});
-    return {name, best, kHeight, Degrees{0}};
+    m_taken.push_back({mask.place.sheet, textBox(best.at, w, h, best.along)});
+    return {name, best.at, kHeight, Degrees{best.along ? 90.0 : 0.0}};
   }
 
  private:
   const MaskJob& m_job;
   std::vector<std::pair<int, Box>> m_taken;
+
+  static Box textBox(Point at, double w, double h, bool along) {
+    if (along) std::swap(w, h);
+    return {at.x - w / 2, at.y - h / 2, at.x + w / 2, at.y + h / 2};
+  }
 
   /// How much of a text is over masks, other names or the sheet's edge, mm².
   double covered(const Box& text, int sheet) const {
