@@ -9138,6 +9138,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>Diese Karte, aufgefrischt</translation>
     </message>
     <message>
+        <source>This computer</source>
+        <translation>Dieser Computer</translation>
+    </message>
+    <message>
         <source>This could not be done (%1). Nothing was changed.</source>
         <translation>Das ging nicht (%1). Nichts wurde geändert.</translation>
     </message>

@@ -9138,6 +9138,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>Cette carte, rafraîchie</translation>
     </message>
     <message>
+        <source>This computer</source>
+        <translation>Cet ordinateur</translation>
+    </message>
+    <message>
         <source>This could not be done (%1). Nothing was changed.</source>
         <translation>Cela n'a pu se faire (%1). Rien n'a été changé.</translation>
     </message>

@@ -9138,6 +9138,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>Deze kaart, opgefrist</translation>
     </message>
     <message>
+        <source>This computer</source>
+        <translation>Deze computer</translation>
+    </message>
+    <message>
         <source>This could not be done (%1). Nothing was changed.</source>
         <translation>Dit kon niet gedaan worden (%1). Er is niets veranderd.</translation>
     </message>

@@ -295,7 +295,7 @@ void FileChooser::showCrumbs(bool lately) {
   constexpr qsizetype kMost = 5;
   for (const QString& folder : up.mid(std::max<qsizetype>(0, up.size() - kMost))) {
     const QString name = QFileInfo(folder).fileName();
-    tab(name.isEmpty()               ? folder
+    tab(name.isEmpty()               ? tr("This computer")
         : folder == QDir::homePath() ? tr("Home")
                                      : name,
         !lately && folder == m_folder, [this, folder] { showFolder(folder); });
