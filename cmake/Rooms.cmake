@@ -31,3 +31,11 @@ function(link_core_first program)
     "LINKER:--whole-archive,$<TARGET_FILE:havlo-core>,--no-whole-archive")
   set_property(TARGET ${program} APPEND PROPERTY LINK_DEPENDS $<TARGET_FILE:havlo-core>)
 endfunction()
+
+# What leaves the reckoning to the core is compiled with less care in quick builds: at -Og in three quarters of the time
+# of -O1, and as quickly as not optimized at all (docs/benchmarks.md).
+function(compile_quickly target)
+  if(HAVLO_QUICK)
+    target_compile_options(${target} PRIVATE $<$<CONFIG:Release>:-Og>)
+  endif()
+endfunction()

@@ -14,11 +14,3 @@ if(HAVLO_SANITIZE)
   target_compile_options(havlo-settings INTERFACE -fsanitize=address,undefined -fno-omit-frame-pointer)
   target_link_options(havlo-settings INTERFACE -fsanitize=address,undefined)
 endif()
-
-# What leaves the reckoning to the core is compiled with less care in quick builds: at -Og in three quarters of the time
-# of -O1, and as quickly as not optimized at all (docs/benchmarks.md).
-function(compile_quickly target)
-  if(HAVLO_QUICK)
-    target_compile_options(${target} PRIVATE $<$<CONFIG:Release>:-Og>)
-  endif()
-endfunction()
