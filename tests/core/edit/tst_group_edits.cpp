@@ -64,6 +64,14 @@ class TstGroupEdits : public QObject {
     QVERIFY(!withFeetMoved(p, {"b"}, {1e6, 0}));
     const std::vector<int> along = movedWith(p, {"b"});
     QCOMPARE(along.size(), size_t{2});
+    // Two presses of one figure stay one over the other, whichever is taken.
+    Plan figure = p;
+    for (Impression& i : figure.impressions)
+      if (i.id == "a" || i.id == "d") i.figure = "layered";
+    const Plan both = good(withFeetMoved(figure, {"d"}, {1, 0}));
+    QVERIFY((at(both, "a") == at(p, "a") + Point{1, 0}));
+    QVERIFY((at(both, "d") == at(p, "d") + Point{1, 0}));
+    QVERIFY(at(both, "c") == at(p, "c"));
   }
 
   void anOpeningRoundThemAloneGoesAlong() {
