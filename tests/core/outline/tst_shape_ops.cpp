@@ -107,6 +107,11 @@ class TstShapeOps : public QObject {
     QCOMPARE(areaLeft(whole, both), 0.0);
     const SweepEdges* const one[] = {&left};
     QCOMPARE(areaLeft(whole, one), 40.0);
+    // A beam across: its level edges pass on both sides.
+    const SweepEdges beam(rectangle({-5, 3, 20, 7}));
+    const SweepEdges* const across[] = {&beam};
+    QCOMPARE(areaLeft(whole, across), 60.0);
+    QCOMPARE(sharedArea(whole, beam), 40.0);
   }
 
   void combsCountTheirSquares() {
