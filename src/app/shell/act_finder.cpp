@@ -26,9 +26,9 @@ int distanceOf(const QStringList& typed, const QString& text) {
 }
 
 QString plainText(const QAction& action) {
-  QString out = action.text();
-  out.remove(u'&').remove(u'…');
-  return out;
+  QStringList parts = action.text().split(QStringLiteral("&&"));  // a written one; single ones mark a key
+  for (QString& part : parts) part.remove(u'&').remove(u'…');
+  return parts.join(u'&');
 }
 
 }  // namespace

@@ -427,6 +427,9 @@ class TstSeveral : public QObject {
     QTest::keyClicks(typed, QStringLiteral("crowd"));
     QCOMPARE(finder->list().keyAt(0), QStringLiteral("crowd"));
     typed->clear();
+    QTest::keyClicks(typed, QStringLiteral("order & masks"));
+    QCOMPARE(finder->list().keyAt(0), QStringLiteral("order"));
+    typed->clear();
     QTest::keyClicks(typed, QStringLiteral("zzz"));
     QCOMPARE(finder->list().count(), 0);
     QTest::keyClick(typed, Qt::Key_Return);
