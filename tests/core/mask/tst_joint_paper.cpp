@@ -166,8 +166,8 @@ class TstJointPaper : public QObject {
     QCOMPARE(a->masksToCut(), 4);
   }
 
-  // Corners that lie over one another by a third of a millimetre hold nothing together when it is cut inside the
-  // line.
+  // Corners that lie over one another by a third of a millimetre hold nothing together when it is cut inside
+  // the line.
   void cornersThatTouchMakeNoPaper() {
     for (const auto& [over_mm, joins] : {std::pair(0.3, false), std::pair(6.0, true)}) {
       Plan p = crowd(2);
