@@ -161,6 +161,8 @@ class TstScenes : public QObject {
     SceneWish w = wish();
     w.drawer.push_back(owned("punt", Role::Building, 44, 9, 1.2));
     w.drawer.back().stamp.home = Home::Water;
+    w.drawer.push_back(
+        owned("willow", Role::Tree, 20, 33, 4.4));  // its size would have it stand in the water
     int afloat = 0;
     for (const uint64_t seed : {1, 2, 3}) {
       w.seed = seed;

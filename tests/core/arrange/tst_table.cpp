@@ -103,6 +103,25 @@ class TstTable : public QObject {
     QVERIFY(at(6, 4) < apart);  // a good overlap makes depth
   }
 
+  // Of two living ones that lie over one another one is in the other's way, most of all where one is the
+  // hero; two things make depth.
+  void livingOnesInEachOthersWayCost() {
+    const auto pair = [](Role role, double apart, bool hero) {
+      Plan p = emptyPlan();
+      Stamp s = slab("s", 12, 20), t = slab("t", 12, 20);
+      s.role = t.role = role;
+      addStamp(p, s), addStamp(p, t);
+      put(p, "one", "s", {63.5 - apart / 2, 60}, 1).hero = hero;
+      put(p, "two", "t", {63.5 + apart / 2, 62}, 2);
+      return costOf(p);
+    };
+    for (const bool hero : {false, true}) {
+      const double more = pair(Role::Animal, 6, hero) - pair(Role::Prop, 6, hero);
+      QVERIFY2(std::fabs(more - (hero ? 3 : 1.5)) < 1e-9, qPrintable(QString::number(more)));
+      QVERIFY(std::fabs(pair(Role::Animal, 40, hero) - pair(Role::Prop, 40, hero)) < 1e-9);
+    }
+  }
+
   // Who must stay whole keeps 3 mm from the edges; what need not may run off by a third of its width.
   void onlyWhatNeedNotBeWholeMayRunOff() {
     const auto bounds = [](Role role, bool hero) {

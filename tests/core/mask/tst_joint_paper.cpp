@@ -177,6 +177,20 @@ class TstJointPaper : public QObject {
     }
   }
 
+  // Where no paper takes time, one over all is chosen: the fewer to cut, the better.
+  void asMuchWorkWithFewerPapers() {
+    const Plan p = crowd(4);
+    const AnalysisRef a = inBestOrder(p);
+    WorkTimes none;
+    none.cutMask = none.jointEach = none.printEach = none.pickUp = none.coverOn = none.coverOff = 0;
+    std::vector<int> acts = a->order;
+    acts.push_back(4);
+    const Papers chosen =
+        papersFor({p, a->meetings, a->washes, *a->needTable, a->stampOf, *a->joinable, none}, acts, a->order);
+    QCOMPARE(groupsOf(chosen).size(), size_t{1});
+    QCOMPARE(groupsOf(chosen)[0].size(), size_t{4});
+  }
+
   // A paper that lies through two skies is laid once: where one bears one laying, one is cut. With paper
   // taken off between, one for each laying.
   void aPaperThatStaysIsLaidOnce() {

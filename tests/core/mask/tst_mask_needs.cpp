@@ -78,6 +78,23 @@ class TstMaskNeeds : public QObject {
   Q_OBJECT
 
  private Q_SLOTS:
+  // Colour is seen as far as the hand may lead the pad beyond the area, half a millimetre, on every side.
+  void whatIsSeenReachesAHandsWidthBeyondTheArea() {
+    Plan p = emptyPlan();
+    Wash w;
+    w.id = "w", w.ink = "blue", w.area = {{{30, 40}, {90, 40}, {90, 100}, {30, 100}}}, w.softness_mm = 0;
+    // It starts at one side and fades toward the other: each side is looked at where it is strong.
+    for (const bool below : {false, true}) {
+      w.from = below ? WashFrom::Bottom : WashFrom::Top;
+      p.washes = {w};
+      const WashMeetings met = meetWashes(p, {}, nullptr);
+      for (const double off : {0.0, 0.3, 0.45, 0.9})
+        for (const Point q : {Point{30 - off, 70}, {90 + off, 70}, {60, below ? 40 - off : 100 + off}})
+          QVERIFY2(met.seen[0].at(q) == (off < 0.5),
+                   qPrintable(QStringLiteral("%1 off at %2, %3").arg(off).arg(q.x).arg(q.y)));
+    }
+  }
+
   // The whole stamp and a part of it lie covered at once: two masks, each with a number of its own, at one
   // step.
   void masksOfPartsHaveNumbersOfTheirOwn() {

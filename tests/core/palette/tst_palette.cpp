@@ -47,6 +47,18 @@ class TstPalette : public QObject {
     QVERIFY(harmonyOf(at(20), at(70)) == harmonyOf(at(70), at(20)));
   }
 
+  // A wash that leaves hardly a trace is no sky, whatever it lets stand out before it.
+  void aSkyNobodySeesIsLikedLess() {
+    const auto liked = [](const Lch& sky) {
+      const std::vector<Ink> inks{inkAt(Lch{6, 2, 250}), inkAt(sky), inkAt(Lch{55, 3, 60})};
+      for (const PaletteChoice& c : proposePalettes(inks, Paper{}, 12))
+        if (c.hero == 0 && c.sky == 1) return c.score - c.heroContrast - std::min(c.groundContrast, 12.0);
+      return 1e9;
+    };
+    const double seen = liked(Lch{70, 4, 250}), unseen = liked(Lch{99, 1, 250});
+    QVERIFY2(unseen < seen - 10, qPrintable(QStringLiteral("%1 %2").arg(unseen).arg(seen)));
+  }
+
   void theHeroKeepsTheStrongestContrast() {
     const Plan p = demo("canal-towpath");
     const auto choices = proposePalettes(p.inks, p.card.paper);

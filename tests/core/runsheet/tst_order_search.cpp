@@ -169,6 +169,28 @@ class TstOrderSearch : public QObject {
     QCOMPARE(proven, plans);
   }
 
+  // What is too fine to be cut is covered by nothing: its cover is no work that must be done.
+  void isTheBestWithWhatCannotBeCut() {
+    int bare = 0;
+    for (uint32_t seed = 1; seed <= 40; ++seed) {
+      Plan p = smallPlan(seed, 4);
+      Stamp thin = *p.stamps[0];
+      thin.silhouette = slab("thin", 0.7, 30).silhouette;
+      thin.width_mm = 0.7, thin.height_mm = 30;
+      p.stamps[0] = std::make_shared<const Stamp>(thin);
+      for (Impression& i : p.impressions) i.part.clear();
+      const AnalysisRef quick = analyse(p);
+      if (!quick->actRules->impossible().empty()) continue;
+      for (const NeedStep& w : quick->needTable->washSteps())
+        for (int i : w.covered) bare += quick->needTable->sure().uncuttable[ix(i)];
+      const BestOrder proof = byProofAlone(p, *quick);
+      const double least = tryAll(p, *quick).least;
+      QVERIFY2(!proof.exact || proof.minutes <= least + 1e-6,
+               qPrintable(QStringLiteral("seed %1: %2 for %3").arg(seed).arg(proof.minutes).arg(least)));
+    }
+    QVERIFY(bare > 5);
+  }
+
   void isTheBestOfAllValidOrdersOfEight() {
     for (uint32_t seed = 101; seed <= 104; ++seed) {
       Plan p = smallPlan(seed, 8);
@@ -440,6 +462,22 @@ class TstOrderSearch : public QObject {
       proven += best.exact;
     }
     QVERIFY2(proven >= 20, qPrintable(QString::number(proven)));
+  }
+
+  // What is stamped apart breaks no run of an ink and makes none: its ink is taken up once the panel is done.
+  void whatIsStampedApartIsNoRun() {
+    Plan p = emptyPlan();
+    addStamp(p, slab("one", 12, 12)), addStamp(p, slab("two", 12, 12));
+    for (int k = 0; k < 3; ++k)
+      put(p, "t" + std::to_string(k), k == 1 ? "two" : "one", {20.0 + 30 * k, 40}, 2);
+    p.impressions[0].ink = p.impressions[2].ink = "blue", p.impressions[1].ink = "red";
+    p.making.together = {"blue"};
+    const auto unmet = [&](School last) {
+      p.impressions[2].school = last;
+      return judged(orderWork(p, *analyse(p)), {0, 1, 2}).unmet.size();
+    };
+    QCOMPARE(unmet(School::Mask), size_t{1});
+    for (const School apart : {School::Across, School::PopUp}) QCOMPARE(unmet(apart), size_t{0});
   }
 
   /// Presses of one figure follow on each other where rules and work allow it, and nowhere else.
