@@ -59,7 +59,7 @@ ActRules::ActRules(const Plan& plan, const Meetings& meetings, const WashMeeting
   m_before.resize(ix(all));
   m_thingsBefore.resize(m_things);
   std::vector<std::vector<int>> after(ix(all));  // of everything
-  for (const OrderRule& r : orderRules(plan, meetings, knots, needs.noMask()))
+  for (const OrderRule& r : orderRules(plan, meetings, knots, needs.bare()))
     if (!r.ahead) after[ix(r.first)].push_back(r.then), m_thingsBefore[ix(r.then)].push_back(r.first);
   const auto isCovered = [&](int w, int i) {
     for (const NeedStep& step : needs.washSteps())
@@ -80,7 +80,7 @@ ActRules::ActRules(const Plan& plan, const Meetings& meetings, const WashMeeting
       } else if (!stack.nearer(i, w)) {
         if (!commute) wanted.push_back({i, n + w, ActRule::Why::OverIt});
       } else if (!over) {
-        if (needs.noMask()[ix(i)] || !isCovered(w, i)) continue;
+        if (needs.bare()[ix(i)] || !isCovered(w, i)) continue;
         wanted.push_back({i, n + w, ActRule::Why::KeptClean});
       } else if (!commute) {
         wanted.push_back({n + w, i, ActRule::Why::OverIt});

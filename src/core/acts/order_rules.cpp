@@ -25,7 +25,7 @@ std::vector<int> placesOf(const std::vector<int>& order) {
 }  // namespace
 
 std::vector<OrderRule> orderRules(const Plan& plan, const Meetings& meetings, const Knots& knots,
-                                  const std::vector<char>& noMask) {
+                                  const std::vector<char>& bare) {
   const std::vector<int> place = placesOf(stampingOrder(plan, knots));
   std::vector<OrderRule> out;
   for (const Meeting& m : meetings.list) {
@@ -36,7 +36,7 @@ std::vector<OrderRule> orderRules(const Plan& plan, const Meetings& meetings, co
     switch (how(plan, m.front)) {
       case School::Mask:
         // Too fine to be covered, or nothing to cover it from: then nothing is won by stamping it first.
-        if (!m.edge.any || (!noMask.empty() && noMask[ix(m.front)])) continue;
+        if (!m.edge.any || (!bare.empty() && bare[ix(m.front)])) continue;
         rule.ahead = inKnot && !m.contradictory;
         break;
       case School::Resist:

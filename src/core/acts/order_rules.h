@@ -15,10 +15,10 @@ struct OrderRule {
 /// Of each overlapping pair, by the front's school: masked and resisted fronts that the back's ink would fall
 /// on go first, overprinted ones last unless both inks let everything through; left-out, wiped and popped-up
 /// ones do not care. Without circles: of a knot only those rules are here that its own line keeps. @param
-/// noMask  by impression: nothing of it can be covered, so that nothing is won by stamping it first; empty:
+/// bare  by impression: nothing of it can be covered, so that nothing is won by stamping it first; empty:
 /// all can
 std::vector<OrderRule> orderRules(const Plan& plan, const Meetings& meetings, const Knots& knots,
-                                  const std::vector<char>& noMask = {});
+                                  const std::vector<char>& bare = {});
 
 /// Rules that this order breaks, so that ink comes where it must not.
 std::vector<OrderRule> brokenRules(const std::vector<OrderRule>& rules, const std::vector<int>& order);

@@ -163,7 +163,7 @@ void planWork(const Plan& plan, Analysis& a) {
   const bool bound = a.orderState.from != OrderState::From::Quick;
   a.sheet = buildRunSheet({plan, a.meetings, a.washes, *a.needTable, a.order, a.needs, a.stampMasks,
                            a.stampOf, times, bound, &joinable, a.hand.get()});
-  a.orderState.broken = brokenRules(orderRules(plan, a.meetings, a.knots, a.needTable->noMask()), a.order);
+  a.orderState.broken = brokenRules(orderRules(plan, a.meetings, a.knots, a.needTable->bare()), a.order);
 }
 
 }  // namespace

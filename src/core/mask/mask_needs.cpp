@@ -183,6 +183,7 @@ NeedTable::NeedTable(const Plan& plan, const Meetings& meetings, const WashMeeti
       m_damp(plan.impressions.size(), 0),
       m_sureEdges(plan.impressions.size()),
       m_noMask(plan.impressions.size(), 0),
+      m_bare(plan.impressions.size(), 0),
       m_fineFront(plan.impressions.size(), 0),
       m_leaveOut(plan.impressions.size()) {
   m_cutTo.resize(plan.washes.size());
@@ -272,7 +273,10 @@ NeedTable::NeedTable(const Plan& plan, const Meetings& meetings, const WashMeeti
     }
     m_washSteps.push_back(std::move(step));
   }
-  for (size_t i = 0; i < n; ++i) m_noMask[i] = masks[ix(stampOf[i])]->mask.empty();
+  for (size_t i = 0; i < n; ++i) {
+    m_noMask[i] = masks[ix(stampOf[i])]->mask.empty();
+    m_bare[i] = m_noMask[i] && !(m_sureEdges[i].any && m_sureEdges[i].strips() > 0);
+  }
   const auto fine = [&](int i) { m_fineFront[ix(i)] = m_noMask[ix(i)]; };
   for (const auto& fronts : m_fronts)
     for (const Front& f : fronts) fine(f.thing);

@@ -135,8 +135,11 @@ class NeedTable {
     bool ahead = false;   ///< may be covered before it is stamped itself: the two are in one knot
   };
   const std::vector<Front>& frontsOf(int impression) const { return m_fronts[ix(impression)]; }
-  /// By impression: nothing of its stamp can be cut.
+  /// By impression: nothing of its stamp can be cut. Tape may lie over it still.
   const std::vector<char>& noMask() const { return m_noMask; }
+  /// By impression: neither a mask nor tape covers it in any order, so that nothing is won by stamping it
+  /// first.
+  const std::vector<char>& bare() const { return m_bare; }
   /// Impressions, rising, from which paper must be gone at an act (an impression, or their number and a
   /// wash), unless it is needed there: it would keep out wanted ink.
   const std::vector<int>& mustGo(int act) const { return m_mustGo[ix(act)]; }
@@ -187,7 +190,8 @@ class NeedTable {
   std::vector<NeedStep> m_washSteps;
   std::vector<NeededEdge> m_sureEdges;  // impression -> of all needs that no order saves
   std::vector<char> m_noMask;           // impression -> nothing of its stamp can be cut
-  std::vector<char> m_fineFront;        // of those, the ones that should be covered at some time
+  std::vector<char> m_bare;             // of those, the ones along which no tape lies
+  std::vector<char> m_fineFront;        // of all of them, the ones that should be covered at some time
   std::vector<std::vector<int>> m_leaveOut;
   std::vector<PenWork> m_pen;
   std::vector<std::pair<int, int>> m_sharable;

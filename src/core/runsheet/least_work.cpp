@@ -37,7 +37,10 @@ double sureWork(const RunSheetInput& in, MaskNeeds sure) {
   // What one paper could cover together counts once: every paper over any of it lies within one such group.
   const std::vector<char> shares = sharing(in);
   for (NeedStep& s : sure.steps) {
-    const auto counts = [&](size_t c) { return shares[ix(s.covered[c])] < 2; };
+    // What is too fine to be cut may be taped in one order and bare in another.
+    const auto counts = [&](size_t c) {
+      return shares[ix(s.covered[c])] < 2 && !in.table.noMask()[ix(s.covered[c])];
+    };
     NeedStep kept = s;
     kept.covered.clear(), kept.stays.clear();
     for (size_t c = 0; c < s.covered.size(); ++c)
@@ -99,16 +102,15 @@ Chains chainsOf(const RunSheetInput& in) {
   out.nodes.resize(ix(n) + 1);
   for (int i = 0; i < n; ++i) out.nodes[ix(i)].work_min = t.press;
   out.nodes.back().work_min = in.plan.washes.empty() ? 0 : t.wash;  // at least one of them
-  const MaskNeeds sure = in.table.sure();
   for (int b = 0; b < n; ++b)
     for (const NeedTable::Front& f : in.table.frontsOf(b)) {
-      if (!f.always || f.ahead || sure.uncuttable[ix(f.thing)]) continue;
+      if (!f.always || f.ahead || in.table.noMask()[ix(f.thing)]) continue;
       out.links.push_back({f.thing, b, ink(f.thing)->dryOnCard_s / 60 + t.coverOn});
     }
   // What lies covered at a wash was printed before it.
   for (const NeedStep& w : in.table.washSteps())
     for (int i : w.covered)
-      if (!sure.uncuttable[ix(i)]) out.links.push_back({i, n, ink(i)->dryOnCard_s / 60});
+      if (!in.table.noMask()[ix(i)]) out.links.push_back({i, n, ink(i)->dryOnCard_s / 60});
   return out;
 }
 

@@ -87,7 +87,7 @@ struct Rules {
   std::vector<std::vector<int>> before, after;  // by impression
 
   Rules(const OrderWork& in) : before(in.plan.impressions.size()), after(before.size()) {
-    for (const OrderRule& r : orderRules(in.plan, in.meetings, in.knots, in.table.noMask())) {
+    for (const OrderRule& r : orderRules(in.plan, in.meetings, in.knots, in.table.bare())) {
       before[ix(r.then)].push_back(r.first);
       after[ix(r.first)].push_back(r.then);
     }
@@ -326,6 +326,8 @@ class ExactSearch {
     const WorkTimes& t = m_in.times;
     m_before.assign(n, 0), m_mustGo.assign(n, 0), m_fronts.resize(n), m_sureFronts.assign(n, 0);
     const MaskNeeds sure = m_in.table.sure();
+    // What is too fine to be cut may be taped in one order and bare in another: no order surely covers it.
+    const auto counts = [&](int i) { return !m_in.table.noMask()[ix(i)]; };
     for (size_t k = 0; k < n; ++k) {
       const auto i = ix(m_things[k]);
       for (int j : m_rules.before[i])
@@ -334,14 +336,14 @@ class ExactSearch {
         if (m_slot[ix(o)] >= 0) m_mustGo[k] |= 1u << m_slot[ix(o)];
       for (const NeedTable::Front& f : m_in.table.frontsOf(static_cast<int>(i))) {
         const int slot = m_slot[ix(f.thing)];
-        if (slot < 0 || sure.uncuttable[ix(f.thing)]) continue;
+        if (slot < 0 || !counts(f.thing)) continue;
         m_fronts[k].emplace_back(slot, f.always || f.ahead);
         if (f.always) m_sureFronts[k] |= 1u << slot;
       }
     }
     for (const NeedStep& w : m_in.table.washSteps())
       for (int i : w.covered)
-        if (m_slot[ix(i)] >= 0 && !sure.uncuttable[ix(i)]) m_washed |= 1u << m_slot[ix(i)];
+        if (m_slot[ix(i)] >= 0 && counts(i)) m_washed |= 1u << m_slot[ix(i)];
     const std::vector<StampMasks> masks = countMasks(m_in.plan, sure, m_in.stampOf);
     m_printed.assign(masks.size(), 0);
     for (size_t s = 0; s < masks.size(); ++s) m_printed[s] = masks[s].cut > 0;

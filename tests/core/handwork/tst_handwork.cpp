@@ -479,7 +479,7 @@ class TstHandwork : public QObject {
         for (const ActRule& r : a->actRules->all())
           keeps = keeps &&
                   (place[ix(r.first)] < 0 || place[ix(r.then)] < 0 || place[ix(r.first)] < place[ix(r.then)]);
-        for (const OrderRule& r : orderRules(p, a->meetings, a->knots, a->needTable->noMask()))
+        for (const OrderRule& r : orderRules(p, a->meetings, a->knots, a->needTable->bare()))
           keeps = keeps && place[ix(r.first)] < place[ix(r.then)];
         const AnalysisRef tried = inActs(p, *a, acts);
         const bool proven = simulate(tried->press(p, nullptr), tried->sheet, 50).value().proven;
