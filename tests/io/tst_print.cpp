@@ -34,11 +34,11 @@ namespace {
 constexpr int kDpi = 600;
 constexpr double kPx = kDpi / 25.4;  // pixels a mm
 
-QImage rasterised(const QString& program, const QStringList& args, const QString& png) {
+QImage rasterised(const QString& program, const QStringList& args, const QString& picture) {
   QProcess p;
   p.start(program, args);
   if (!p.waitForFinished(60000) || p.exitCode() != 0) return {};
-  return QImage(png).convertToFormat(QImage::Format_Grayscale8);
+  return QImage(picture).convertToFormat(QImage::Format_Grayscale8);
 }
 
 QImage pdfPage(const QString& pdf, int page) {
@@ -46,8 +46,8 @@ QImage pdfPage(const QString& pdf, int page) {
   return rasterised(QStringLiteral("pdftoppm"),
                     {QStringLiteral("-r"), QString::number(kDpi), QStringLiteral("-f"), QString::number(page),
                      QStringLiteral("-l"), QString::number(page), QStringLiteral("-gray"),
-                     QStringLiteral("-png"), QStringLiteral("-singlefile"), pdf, base},
-                    base + QStringLiteral(".png"));
+                     QStringLiteral("-singlefile"), pdf, base},
+                    base + QStringLiteral(".pgm"));
 }
 
 /// Long dark runs along rows in a stretch of the page: the horizontal lines, in mm.

@@ -277,7 +277,8 @@ class TstSeveral : public QObject {
     std::unique_ptr<QMimeData> carried(w.window.scene().acts().carried());
     QDragEnterEvent again(QPoint(200, 200), Qt::CopyAction, carried.get(), Qt::LeftButton, {});
     QApplication::sendEvent(&w.face(), &again);
-    QDropEvent put(g.toPixels({40, 12}), Qt::CopyAction, carried.get(), Qt::LeftButton, {});
+    QDropEvent put(w.face().geometryNow().toPixels({40, 12}), Qt::CopyAction, carried.get(), Qt::LeftButton,
+                   {});
     QApplication::sendEvent(&w.face(), &put);
     QVERIFY(std::hypot(w.plan().impressions.back().at.x - 40, w.plan().impressions.back().at.y - 12) < 0.2);
   }
