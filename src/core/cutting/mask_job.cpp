@@ -25,7 +25,8 @@ MaskJob layMasksOut(const Plan& plan, const Analysis& a, const MaskingSheet& she
     const JointPaper& paper = a.needs.joints[j];
     const MaskRef shape = paper.shape ? paper.shape : jointShape(plan, a.meetings.placed, paper);
     for (int k = 0; k < paper.cut; ++k)
-      pieces.push_back({a.stampOf[ix(paper.over.front())], k, shape->mask, -1, static_cast<int>(j)});
+      pieces.push_back(
+          {a.stampOf[ix(paper.over.front())], k, shape->mask, -1, static_cast<int>(j), paper.over});
   }
   // Edges and openings that washes are bounded by: one piece each, on the side it is first used for.
   std::vector<char> there(plan.limits.size(), 0);
@@ -55,7 +56,7 @@ MaskJob layMasksOut(const Plan& plan, const Analysis& a, const MaskingSheet& she
     m.of = limit              ? 1
            : piece.joint >= 0 ? a.needs.joints[ix(piece.joint)].cut
                               : a.stampMasks[s].cut;
-    m.limit = piece.limit, m.joint = piece.joint;
+    m.limit = piece.limit, m.joint = piece.joint, m.over = piece.over;
     m.place = laid;
     m.onSheet = laid.onSheet(piece.shape);
     const std::vector<int>& parts = a.stampMasks[s].partOf;

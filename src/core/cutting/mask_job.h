@@ -13,6 +13,7 @@ struct LaidMask {
   int stamp = 0, number = 0, of = 1;  ///< `number` from 0, of so many
   int limit = -1;                     ///< the edge or opening it is instead of a stamp's mask
   int joint = -1;                     ///< the joint paper it is instead
+  std::vector<int> over;              ///< the impressions that one covers
   LaidPiece place;
   Rings onSheet;                ///< sheet coordinates
   DeepestPoint roomiest;        ///< where its label goes

@@ -19,6 +19,7 @@ struct SheetPiece {
   Rings shape;     ///< stamp frame; the panel's of a joint paper
   int limit = -1;  ///< index of the edge or opening it is instead of a stamp's mask; -1 for a mask
   int joint = -1;  ///< index of the joint paper it is instead
+  std::vector<int> over = {};  ///< the impressions that one covers
 };
 
 /// Where a piece lies: turned about the stamp frame's origin, then moved. Sheet coordinates: origin at the

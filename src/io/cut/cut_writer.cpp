@@ -202,10 +202,11 @@ std::vector<LabelledSheet> labelledSheets(const Plan& plan, const MaskJob& job,
     const double r = m.roomiest.radius_mm;
     const Point c = m.roomiest.at, up = m.up, right{up.y, -up.x};
     const Degrees turn{std::atan2(right.y, right.x) * 180 / 3.14159265358979323846};
-    const QString name = cutName(plan, m.stamp, m.limit, m.joint);
+    const QString name = cutName(plan, m.stamp, m.limit, m.over);
     const std::vector<Rings> parts = pieces(m.onSheet);
-    QString full =
-        m.limit >= 0 || m.joint >= 0 ? name : tr("%1, %2 of %3").arg(name).arg(m.number + 1).arg(m.of);
+    QString full = m.limit >= 0 || (m.joint >= 0 && m.of < 2)
+                       ? name
+                       : tr("%1, %2 of %3").arg(name).arg(m.number + 1).arg(m.of);
     if (parts.size() > 1) full = tr("%1, in %2 parts").arg(full).arg(parts.size());
     letterParts(sheet, m, parts, turn);
     const double height = std::clamp(r * 0.5, 1.6, 2.6), width = textWidth(height, full) + 1.5;

@@ -82,7 +82,7 @@ Printout maskSheet(const Plan& plan, const Analysis& a, Sheet sheet) {
   out.sheet = sheet;
   out.pages = static_cast<int>(sheets->size());
   QStringList large;
-  for (const SheetPiece& s : job.tooLarge) large << cutName(plan, s.stamp, s.limit, s.joint);
+  for (const SheetPiece& s : job.tooLarge) large << cutName(plan, s.stamp, s.limit, s.over);
   large.removeDuplicates();
   const QString missing =
       large.empty() ? QString()

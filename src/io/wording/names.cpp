@@ -251,10 +251,10 @@ QString actWords(const Plan& plan, int act) {
   return act < n ? tr("stamping %1").arg(nameOf(plan, act)) : tr("blending %1").arg(washName(plan, act - n));
 }
 
-QString cutName(const Plan& plan, int stamp, int limit, int joint) {
-  return limit >= 0   ? capital(limitName(plan.limits[ix(limit)]))
-         : joint >= 0 ? tr("One paper")
-                      : stampName(*plan.stamps[ix(stamp)]);
+QString cutName(const Plan& plan, int stamp, int limit, const std::vector<int>& over) {
+  return limit >= 0      ? capital(limitName(plan.limits[ix(limit)]))
+         : !over.empty() ? capital(paperName(plan, over))
+                         : stampName(*plan.stamps[ix(stamp)]);
 }
 
 }  // namespace havlo

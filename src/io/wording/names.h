@@ -39,7 +39,8 @@ QString depthName(const Plan& plan, const WashDepth& depth);
 QString kindName(WashKind kind);
 QString kindName(LimitKind kind);
 
-/// What is cut, by its stamp, or the edge or opening, or the joint paper that it is instead (-1: none).
-QString cutName(const Plan& plan, int stamp, int limit, int joint);
+/// What is cut, by its stamp, or the edge or opening (-1: none) or what one paper is over (empty: it is no
+/// such paper) that it is instead.
+QString cutName(const Plan& plan, int stamp, int limit, const std::vector<int>& over);
 
 }  // namespace havlo
