@@ -230,6 +230,31 @@ class TstRunSheet : public QObject {
     QCOMPARE(maskId(s, 0), std::string("hare#1"));
     QCOMPARE(maskId(s, 11), std::string("hare#12"));
   }
+
+  // Of many cards a mask wears out on the way: before paper is laid on all of them, as many masks are cut as
+  // that many layings and all before them wear out.
+  void sparesAreCutBeforeTheyAreWanted() {
+    Plan p = emptyPlan();
+    p.making.copies = 40, p.making.jointPapers = false;
+    addStamp(p, slab("front", 16, 30)), addStamp(p, slab("back", 40, 20));
+    put(p, "front", "front", {60, 40}, 3);
+    for (int k = 0; k < 3; ++k)
+      put(p, "back" + std::to_string(k), "back", {55.0 + 3 * k, 44.0 + 6 * k}, 5 + k);
+    const AnalysisRef a = withBestOrder(p, analyse(p));
+    std::set<std::string> cut;
+    int laid = 0;
+    for (const Step& s : a->sheet.steps) {
+      for (const Cover& c : s.covers)
+        if (s.what == Do::CutMask && c.mask.starts_with("front"))
+          cut.insert(c.mask);
+        else if (s.what == Do::MaskOn && c.impression == 0)
+          laid += p.making.copies;
+      if (s.what == Do::MaskOn)
+        QVERIFY2(static_cast<int>(cut.size()) * p.maskLife() >= laid,
+                 qPrintable(QStringLiteral("%1 cut for %2 layings").arg(cut.size()).arg(laid)));
+    }
+    QVERIFY(laid >= p.making.copies && cut.size() >= 4);
+  }
 };
 
 HAVLO_TEST(TstRunSheet)
