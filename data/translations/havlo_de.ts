@@ -6614,6 +6614,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>Vom Boden</translation>
     </message>
     <message>
+        <source>Older ones</source>
+        <translation>Ältere</translation>
+    </message>
+    <message>
         <source>On %1 it is dry after %2 s.</source>
         <translation>Auf %1 ist es nach %2 s trocken.</translation>
     </message>
@@ -8778,6 +8782,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>Die nächste</translation>
     </message>
     <message>
+        <source>The older drafts are in the wastebasket now, in case you miss one.</source>
+        <translation>Die älteren Entwürfe liegen jetzt im Papierkorb, falls einer fehlt.</translation>
+    </message>
+    <message>
         <source>The one paper over %1</source>
         <translation>Das eine Papier über %1</translation>
     </message>
@@ -9050,6 +9058,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>Es gibt keine ruhige Stelle</translation>
     </message>
     <message>
+        <source>There is no wastebasket where these drafts are. They stay here: %1.</source>
+        <translation>Wo diese Entwürfe liegen, gibt es keinen Papierkorb. Sie bleiben hier: %1.</translation>
+    </message>
+    <message>
         <source>There is not enough memory for this. Nothing was changed.</source>
         <translation>Dafür ist nicht genug Speicher da. Nichts wurde geändert.</translation>
     </message>
@@ -9068,6 +9080,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>There is one size only: paler pressings and the spacing must do the rest.</source>
         <translation>Es gibt nur eine Größe: blassere Pressungen und der Abstand müssen den Rest tun.</translation>
+    </message>
+    <message>
+        <source>These %1 to the wastebasket</source>
+        <translation>Diese %1 in den Papierkorb</translation>
     </message>
     <message>
         <source>They are</source>
@@ -10706,6 +10722,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>hinter dir, nach rechts</translation>
     </message>
     <message>
+        <source>beige</source>
+        <translation>beige</translation>
+    </message>
+    <message>
         <source>being made …</source>
         <translation>wird gemacht …</translation>
     </message>
@@ -10738,6 +10758,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>zwischen zwei Dingen gibt es nichts zu verteilen: Wähle drei oder mehr</translation>
     </message>
     <message>
+        <source>black</source>
+        <translation>schwarz</translation>
+    </message>
+    <message>
         <source>blending %1</source>
         <translation>Ziehen von %1</translation>
     </message>
@@ -10756,6 +10780,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>bricks of 12 mm</source>
         <translation>Ziegel von 12 mm</translation>
+    </message>
+    <message>
+        <source>brown</source>
+        <translation>braun</translation>
     </message>
     <message>
         <source>brush</source>
@@ -10930,8 +10958,36 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>dunkel</translation>
     </message>
     <message>
+        <source>dark blue</source>
+        <translation>dunkelblau</translation>
+    </message>
+    <message>
+        <source>dark brown</source>
+        <translation>dunkelbraun</translation>
+    </message>
+    <message>
         <source>dark edges</source>
         <translation>dunkle Kanten</translation>
+    </message>
+    <message>
+        <source>dark green</source>
+        <translation>dunkelgrün</translation>
+    </message>
+    <message>
+        <source>dark grey</source>
+        <translation>dunkelgrau</translation>
+    </message>
+    <message>
+        <source>dark red</source>
+        <translation>dunkelrot</translation>
+    </message>
+    <message>
+        <source>dark turquoise</source>
+        <translation>dunkeltürkis</translation>
+    </message>
+    <message>
+        <source>dark violet</source>
+        <translation>dunkelviolett</translation>
     </message>
     <message>
         <source>darker along its edge</source>
@@ -11356,6 +11412,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>greeting “%1”</source>
         <translation>Gruß „%1“</translation>
+    </message>
+    <message>
+        <source>grey</source>
+        <translation>grau</translation>
     </message>
     <message>
         <source>grey, lightness %1</source>
@@ -11890,8 +11950,32 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>nur Hell und Dunkel, in vier Stufen</translation>
     </message>
     <message>
+        <source>light blue</source>
+        <translation>hellblau</translation>
+    </message>
+    <message>
+        <source>light green</source>
+        <translation>hellgrün</translation>
+    </message>
+    <message>
+        <source>light grey</source>
+        <translation>hellgrau</translation>
+    </message>
+    <message>
         <source>light lamp sun moon</source>
         <translation>Licht Lampe Sonne Mond</translation>
+    </message>
+    <message>
+        <source>light orange</source>
+        <translation>hellorange</translation>
+    </message>
+    <message>
+        <source>light turquoise</source>
+        <translation>helltürkis</translation>
+    </message>
+    <message>
+        <source>light yellow</source>
+        <translation>hellgelb</translation>
     </message>
     <message>
         <source>lightly, with a soft pencil, as the pencil sheet shows them; the visible lines are inked later</source>
@@ -12294,6 +12378,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>Reststück, %1 × %2</translation>
     </message>
     <message>
+        <source>olive green</source>
+        <translation>olivgrün</translation>
+    </message>
+    <message>
         <source>on %1</source>
         <translation>auf %1</translation>
     </message>
@@ -12436,6 +12524,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>opposites</source>
         <translation>Gegensätze</translation>
+    </message>
+    <message>
+        <source>orange</source>
+        <translation>orange</translation>
     </message>
     <message>
         <source>orange red</source>
@@ -12668,6 +12760,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>rectangle</source>
         <translation>Rechteck</translation>
+    </message>
+    <message>
+        <source>red</source>
+        <translation>rot</translation>
     </message>
     <message>
         <source>red rubber</source>

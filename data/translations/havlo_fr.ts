@@ -6614,6 +6614,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>Du sol</translation>
     </message>
     <message>
+        <source>Older ones</source>
+        <translation>Plus anciens</translation>
+    </message>
+    <message>
         <source>On %1 it is dry after %2 s.</source>
         <translation>Sur %1 elle est sèche après %2 s.</translation>
     </message>
@@ -8778,6 +8782,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>Le suivant</translation>
     </message>
     <message>
+        <source>The older drafts are in the wastebasket now, in case you miss one.</source>
+        <translation>Les brouillons plus anciens sont dans la corbeille, au cas où l’un vous manquerait.</translation>
+    </message>
+    <message>
         <source>The one paper over %1</source>
         <translation>Le papier unique sur %1</translation>
     </message>
@@ -9050,6 +9058,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>Il n'y a pas de place libre</translation>
     </message>
     <message>
+        <source>There is no wastebasket where these drafts are. They stay here: %1.</source>
+        <translation>Il n’y a pas de corbeille là où sont ces brouillons. Ils restent ici : %1.</translation>
+    </message>
+    <message>
         <source>There is not enough memory for this. Nothing was changed.</source>
         <translation>La mémoire ne suffit pas pour cela. Rien n'a été changé.</translation>
     </message>
@@ -9068,6 +9080,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>There is one size only: paler pressings and the spacing must do the rest.</source>
         <translation>Il n'y a qu'une taille : des pressions plus pâles et l'espacement doivent faire le reste.</translation>
+    </message>
+    <message>
+        <source>These %1 to the wastebasket</source>
+        <translation>Ces %1 à la corbeille</translation>
     </message>
     <message>
         <source>They are</source>
@@ -10706,6 +10722,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>derrière vous, à droite</translation>
     </message>
     <message>
+        <source>beige</source>
+        <translation>beige</translation>
+    </message>
+    <message>
         <source>being made …</source>
         <translation>en préparation …</translation>
     </message>
@@ -10738,6 +10758,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>entre deux choses il n’y a rien à espacer : choisissez-en trois ou plus</translation>
     </message>
     <message>
+        <source>black</source>
+        <translation>noir</translation>
+    </message>
+    <message>
         <source>blending %1</source>
         <translation>estomper %1</translation>
     </message>
@@ -10756,6 +10780,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>bricks of 12 mm</source>
         <translation>briques de 12 mm</translation>
+    </message>
+    <message>
+        <source>brown</source>
+        <translation>brun</translation>
     </message>
     <message>
         <source>brush</source>
@@ -10930,8 +10958,36 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>sombre</translation>
     </message>
     <message>
+        <source>dark blue</source>
+        <translation>bleu foncé</translation>
+    </message>
+    <message>
+        <source>dark brown</source>
+        <translation>brun foncé</translation>
+    </message>
+    <message>
         <source>dark edges</source>
         <translation>bords sombres</translation>
+    </message>
+    <message>
+        <source>dark green</source>
+        <translation>vert foncé</translation>
+    </message>
+    <message>
+        <source>dark grey</source>
+        <translation>gris foncé</translation>
+    </message>
+    <message>
+        <source>dark red</source>
+        <translation>rouge foncé</translation>
+    </message>
+    <message>
+        <source>dark turquoise</source>
+        <translation>turquoise foncé</translation>
+    </message>
+    <message>
+        <source>dark violet</source>
+        <translation>violet foncé</translation>
     </message>
     <message>
         <source>darker along its edge</source>
@@ -11356,6 +11412,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>greeting “%1”</source>
         <translation>vœu « %1 »</translation>
+    </message>
+    <message>
+        <source>grey</source>
+        <translation>gris</translation>
     </message>
     <message>
         <source>grey, lightness %1</source>
@@ -11890,8 +11950,32 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>le clair et le sombre seuls, en quatre degrés</translation>
     </message>
     <message>
+        <source>light blue</source>
+        <translation>bleu clair</translation>
+    </message>
+    <message>
+        <source>light green</source>
+        <translation>vert clair</translation>
+    </message>
+    <message>
+        <source>light grey</source>
+        <translation>gris clair</translation>
+    </message>
+    <message>
         <source>light lamp sun moon</source>
         <translation>lumière lampe soleil lune</translation>
+    </message>
+    <message>
+        <source>light orange</source>
+        <translation>orange clair</translation>
+    </message>
+    <message>
+        <source>light turquoise</source>
+        <translation>turquoise clair</translation>
+    </message>
+    <message>
+        <source>light yellow</source>
+        <translation>jaune clair</translation>
     </message>
     <message>
         <source>lightly, with a soft pencil, as the pencil sheet shows them; the visible lines are inked later</source>
@@ -12294,6 +12378,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>chute, %1 × %2</translation>
     </message>
     <message>
+        <source>olive green</source>
+        <translation>vert olive</translation>
+    </message>
+    <message>
         <source>on %1</source>
         <translation>sur %1</translation>
     </message>
@@ -12436,6 +12524,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>opposites</source>
         <translation>opposées</translation>
+    </message>
+    <message>
+        <source>orange</source>
+        <translation>orange</translation>
     </message>
     <message>
         <source>orange red</source>
@@ -12668,6 +12760,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>rectangle</source>
         <translation>rectangle</translation>
+    </message>
+    <message>
+        <source>red</source>
+        <translation>rouge</translation>
     </message>
     <message>
         <source>red rubber</source>

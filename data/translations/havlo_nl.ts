@@ -6614,6 +6614,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>Van de vloer</translation>
     </message>
     <message>
+        <source>Older ones</source>
+        <translation>Oudere</translation>
+    </message>
+    <message>
         <source>On %1 it is dry after %2 s.</source>
         <translation>Op %1 is het na %2 s droog.</translation>
     </message>
@@ -8778,6 +8782,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>De volgende</translation>
     </message>
     <message>
+        <source>The older drafts are in the wastebasket now, in case you miss one.</source>
+        <translation>De oudere ontwerpen liggen nu in de prullenbak, voor het geval er een gemist wordt.</translation>
+    </message>
+    <message>
         <source>The one paper over %1</source>
         <translation>Het ene papier over %1</translation>
     </message>
@@ -9050,6 +9058,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>Er is geen rustige plek</translation>
     </message>
     <message>
+        <source>There is no wastebasket where these drafts are. They stay here: %1.</source>
+        <translation>Waar deze ontwerpen liggen is geen prullenbak. Ze blijven hier: %1.</translation>
+    </message>
+    <message>
         <source>There is not enough memory for this. Nothing was changed.</source>
         <translation>Hier is niet genoeg geheugen voor. Er is niets veranderd.</translation>
     </message>
@@ -9068,6 +9080,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>There is one size only: paler pressings and the spacing must do the rest.</source>
         <translation>Er is maar één maat: blekere drukken en de afstand moeten de rest doen.</translation>
+    </message>
+    <message>
+        <source>These %1 to the wastebasket</source>
+        <translation>Deze %1 naar de prullenbak</translation>
     </message>
     <message>
         <source>They are</source>
@@ -10706,6 +10722,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>achter je, naar rechts</translation>
     </message>
     <message>
+        <source>beige</source>
+        <translation>beige</translation>
+    </message>
+    <message>
         <source>being made …</source>
         <translation>wordt gemaakt …</translation>
     </message>
@@ -10738,6 +10758,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>tussen twee dingen valt niets te verdelen: kies er drie of meer</translation>
     </message>
     <message>
+        <source>black</source>
+        <translation>zwart</translation>
+    </message>
+    <message>
         <source>blending %1</source>
         <translation>vegen van %1</translation>
     </message>
@@ -10756,6 +10780,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>bricks of 12 mm</source>
         <translation>stenen van 12 mm</translation>
+    </message>
+    <message>
+        <source>brown</source>
+        <translation>bruin</translation>
     </message>
     <message>
         <source>brush</source>
@@ -10930,8 +10958,36 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>donker</translation>
     </message>
     <message>
+        <source>dark blue</source>
+        <translation>donkerblauw</translation>
+    </message>
+    <message>
+        <source>dark brown</source>
+        <translation>donkerbruin</translation>
+    </message>
+    <message>
         <source>dark edges</source>
         <translation>donkere randen</translation>
+    </message>
+    <message>
+        <source>dark green</source>
+        <translation>donkergroen</translation>
+    </message>
+    <message>
+        <source>dark grey</source>
+        <translation>donkergrijs</translation>
+    </message>
+    <message>
+        <source>dark red</source>
+        <translation>donkerrood</translation>
+    </message>
+    <message>
+        <source>dark turquoise</source>
+        <translation>donkerturquoise</translation>
+    </message>
+    <message>
+        <source>dark violet</source>
+        <translation>donkerpaars</translation>
     </message>
     <message>
         <source>darker along its edge</source>
@@ -11356,6 +11412,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>greeting “%1”</source>
         <translation>groet “%1”</translation>
+    </message>
+    <message>
+        <source>grey</source>
+        <translation>grijs</translation>
     </message>
     <message>
         <source>grey, lightness %1</source>
@@ -11890,8 +11950,32 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>alleen licht en donker, in vier stappen</translation>
     </message>
     <message>
+        <source>light blue</source>
+        <translation>lichtblauw</translation>
+    </message>
+    <message>
+        <source>light green</source>
+        <translation>lichtgroen</translation>
+    </message>
+    <message>
+        <source>light grey</source>
+        <translation>lichtgrijs</translation>
+    </message>
+    <message>
         <source>light lamp sun moon</source>
         <translation>licht lamp zon maan</translation>
+    </message>
+    <message>
+        <source>light orange</source>
+        <translation>lichtoranje</translation>
+    </message>
+    <message>
+        <source>light turquoise</source>
+        <translation>lichtturquoise</translation>
+    </message>
+    <message>
+        <source>light yellow</source>
+        <translation>lichtgeel</translation>
     </message>
     <message>
         <source>lightly, with a soft pencil, as the pencil sheet shows them; the visible lines are inked later</source>
@@ -12294,6 +12378,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>reststuk, %1 × %2</translation>
     </message>
     <message>
+        <source>olive green</source>
+        <translation>olijfgroen</translation>
+    </message>
+    <message>
         <source>on %1</source>
         <translation>op %1</translation>
     </message>
@@ -12436,6 +12524,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>opposites</source>
         <translation>tegengestelden</translation>
+    </message>
+    <message>
+        <source>orange</source>
+        <translation>oranje</translation>
     </message>
     <message>
         <source>orange red</source>
@@ -12668,6 +12760,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>rectangle</source>
         <translation>rechthoek</translation>
+    </message>
+    <message>
+        <source>red</source>
+        <translation>rood</translation>
     </message>
     <message>
         <source>red rubber</source>

@@ -5,6 +5,7 @@
 #include "core/chain/chain.h"
 #include "core/chain/what_if.h"
 #include "io/print/sheets.h"
+#include "io/wording/colour_words.h"
 #include "io/wording/finding_words.h"
 #include "io/wording/names.h"
 #include "io/wording/step_words.h"
@@ -27,6 +28,34 @@ class TstWording : public QObject {
     QCOMPARE(labelOf(p, p.indexOf("boat")), QStringLiteral("Long boat"));
     QCOMPARE(listOf(p, {p.indexOf("hare"), p.indexOf("kite"), p.indexOf("boat")}),
              QStringLiteral("the hare, the kite and the long boat"));
+  }
+
+  // As the colours of CSS (CSS Color Module Level 4, W3C; values from memory) that bear these words are
+  // called.
+  void coloursAreCalledWhatTheyAre() {
+    const std::pair<Colour, const char*> all[] = {{{0xff, 0xff, 0xff}, "white"},
+                                                  {{0xd3, 0xd3, 0xd3}, "light grey"},
+                                                  {{0x80, 0x80, 0x80}, "grey"},
+                                                  {{0, 0, 0}, "black"},
+                                                  {{0xff, 0, 0}, "red"},
+                                                  {{0x8b, 0, 0}, "dark red"},
+                                                  {{0xff, 0xc0, 0xcb}, "pink"},
+                                                  {{0xff, 0xa5, 0}, "orange"},
+                                                  {{0x8b, 0x45, 0x13}, "brown"},
+                                                  {{0xf5, 0xf5, 0xdc}, "beige"},
+                                                  {{0xff, 0xff, 0}, "yellow"},
+                                                  {{0xff, 0xff, 0xe0}, "light yellow"},
+                                                  {{0, 0x80, 0}, "green"},
+                                                  {{0, 0x64, 0}, "dark green"},
+                                                  {{0x90, 0xee, 0x90}, "light green"},
+                                                  {{0x00, 0xce, 0xd1}, "light turquoise"},
+                                                  {{0, 0, 0xff}, "blue"},
+                                                  {{0, 0, 0x8b}, "dark blue"},
+                                                  {{0xad, 0xd8, 0xe6}, "light blue"},
+                                                  {{0x94, 0, 0xd3}, "violet"}};
+    for (const auto& [colour, word] : all) QCOMPARE(colourWords(colour), QLatin1String(word));
+    // A paper hardly warmer than white is white.
+    QCOMPARE(colourWords({0xfd, 0xfc, 0xf7}), QStringLiteral("white"));
   }
 
   void allNamesInOneGoAreTheSame() {

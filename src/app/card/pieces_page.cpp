@@ -26,6 +26,7 @@
 #include "io/art/paper_picture.h"
 #include "io/art/shape_path.h"
 #include "io/wording/card_words.h"
+#include "io/wording/colour_words.h"
 #include "io/wording/error_words.h"
 #include "io/wording/names.h"
 #include "io/wording/piece_words.h"
@@ -506,7 +507,7 @@ void PiecesPage::showChosen() {
   QPixmap swatch(18, 18);
   swatch.fill(colourOf(p->paper.colour));
   m_colour->setIcon(swatch);
-  m_colour->setAccessibleName(tr("Colour: %1").arg(colourOf(p->paper.colour).name()));
+  m_colour->setAccessibleName(tr("Colour: %1").arg(colourWords(p->paper.colour)));
   m_showing = false;
 }
 

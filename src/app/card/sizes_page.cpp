@@ -19,6 +19,7 @@
 #include "core/edit/card_edits.h"
 #include "io/art/shape_path.h"
 #include "io/wording/card_words.h"
+#include "io/wording/colour_words.h"
 
 namespace havlo {
 namespace {
@@ -376,7 +377,7 @@ void SizesPage::showMat(size_t k, const Mat& mat) {
     connect(b, &QPushButton::clicked, this, [this, k] { chooseMatColour(k); });
     return b;
   });
-  colour->setAccessibleName(tr("Colour of mat %1: %2").arg(k + 1).arg(colourOf(mat.colour).name()));
+  colour->setAccessibleName(tr("Colour of mat %1: %2").arg(k + 1).arg(colourWords(mat.colour)));
   QPixmap swatch(18, 18);
   swatch.fill(colourOf(mat.colour));
   colour->setIcon(swatch);

@@ -24,6 +24,7 @@
 #include "core/trace/test_strip.h"
 #include "io/art/shape_path.h"
 #include "io/scan/scan_file.h"
+#include "io/wording/colour_words.h"
 #include "io/wording/drawer_words.h"
 #include "io/wording/error_words.h"
 #include "io/wording/names.h"
@@ -69,7 +70,7 @@ void showColour(QPushButton* b, Colour c) {
   QPixmap pix(22, 16);
   pix.fill(colourOf(c));
   b->setIcon(QIcon(pix));
-  b->setText(colourOf(c).name());
+  b->setText(colourWords(c));
 }
 
 QSpinBox* spin(int least, int most, int step, const QString& unit) {

@@ -7,6 +7,7 @@
 #include <QJsonDocument>
 #include <QJsonObject>
 #include <QMutex>
+#include <QStandardPaths>
 #include <QThreadPool>
 #include <QUuid>
 #include <QWaitCondition>
@@ -139,6 +140,24 @@ std::vector<LostWork> Rescue::lostWork() const {
 }
 
 std::vector<LostWork> Rescue::asideWork() const { return workIn(m_folder + QStringLiteral("/set-aside")); }
+
+int Rescue::toWastebasket(const std::vector<LostWork>& copies) {
+  // Qt 6.4 makes the wastebasket but not the folder around it, and without one puts files where the program
+  // was started.
+  QDir().mkpath(QStandardPaths::writableLocation(QStandardPaths::GenericDataLocation));
+  int moved = 0;
+  for (const LostWork& work : copies) {
+    QString there;
+    if (!QFile::moveToTrash(work.file, &there)) continue;
+    if (!QFileInfo(there).absolutePath().contains(QStringLiteral("Trash"))) {
+      QFile::rename(there, work.file);
+      continue;
+    }
+    QFile::remove(work.file.chopped(6) + QStringLiteral(".json"));  // whose it was; the plan tells it as well
+    ++moved;
+  }
+  return moved;
+}
 
 QString Rescue::setAside(const LostWork& work) {
   QDir folder(m_folder);

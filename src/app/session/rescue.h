@@ -49,6 +49,9 @@ class Rescue : public QObject {
   QString setAside(const LostWork& work);
   /// What was set aside earlier, newest first.
   std::vector<LostWork> asideWork() const;
+  /// Moves these copies to the system's wastebasket, whence they can be fetched back.
+  /// @return how many are there; the others stay where they are
+  static int toWastebasket(const std::vector<LostWork>& copies);
 
  Q_SIGNALS:
   void trouble(const QString& message);

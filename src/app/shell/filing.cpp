@@ -16,6 +16,7 @@ namespace havlo {
 namespace {
 
 constexpr int kMostRecent = 8, kKept = 60;  // in the menu; in the Log
+constexpr size_t kMostAside = 15;           // drafts in their menu; what was never set aside is there always
 
 QString folderOf(const PlanSession& session) {
   return session.path().isEmpty() ? QString() : QFileInfo(session.path()).path();
@@ -118,10 +119,33 @@ void Filing::fillRecent(QMenu* menu) {
 void Filing::fillUnsaved(QMenu* menu) {
   menu->clear();
   std::vector<LostWork> all = m_session.rescue().lostWork();
+  const size_t unseen = all.size();
   for (const LostWork& work : m_session.rescue().asideWork()) all.push_back(work);
-  for (const LostWork& work : all)
-    menu->addAction(tr("%1, from %2").arg(titleOf(work), whenOf(work)), this, [this, work] { takeUp(work); });
+  const size_t shown = std::max(unseen, std::min(all.size(), kMostAside));
+  const auto list = [this](QMenu* in, const LostWork& work) {
+    in->addAction(tr("%1, from %2").arg(titleOf(work), whenOf(work)), this, [this, work] { takeUp(work); });
+  };
+  for (size_t k = 0; k < shown; ++k) list(menu, all[k]);
   if (all.empty()) menu->addAction(tr("nothing"))->setEnabled(false);
+  if (shown == all.size()) return;
+  const std::vector<LostWork> older(all.begin() + static_cast<std::ptrdiff_t>(shown), all.end());
+  menu->addSeparator();
+  QMenu* rest = menu->addMenu(tr("Older ones"));
+  for (const LostWork& work : older) list(rest, work);
+  rest->addSeparator();
+  rest->addAction(tr("These %1 to the wastebasket").arg(older.size()), this, [this, older] { tidy(older); });
+}
+
+void Filing::tidy(const std::vector<LostWork>& older) {
+  const auto left = static_cast<int>(older.size()) - Rescue::toWastebasket(older);
+  if (left == 0)
+    Q_EMIT said({MessageBar::Kind::Notice,
+                 tr("The older drafts are in the wastebasket now, in case you miss one."),
+                 {}});
+  else
+    Q_EMIT said({MessageBar::Kind::Trouble,
+                 tr("There is no wastebasket where these drafts are. They stay here: %1.").arg(left),
+                 {}});
 }
 
 void Filing::takeUp(const LostWork& work) {

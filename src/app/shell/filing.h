@@ -32,7 +32,7 @@ class Filing : public QObject {
   static QString dropped(const QMimeData* data);
 
   void fillRecent(QMenu* menu);
-  /// Work that earlier runs or plans left unsaved, and what was set aside.
+  /// Work that earlier runs or plans left unsaved, and what was set aside; what is old in a menu of its own.
   void fillUnsaved(QMenu* menu);
   /// Offers work that an earlier run left unsaved.
   void offerLostWork();
@@ -51,6 +51,7 @@ class Filing : public QObject {
   void remember(const QString& path);
   void offer(const LostWork& work, const QString& text);
   void takeUp(const LostWork& work);
+  void tidy(const std::vector<LostWork>& older);
 };
 
 }  // namespace havlo

@@ -4,6 +4,7 @@
 
 #include <QDir>
 #include <QProcess>
+#include <QStandardPaths>
 #include <QTemporaryDir>
 #include <QTest>
 
@@ -62,6 +63,30 @@ class TstRescue : public QObject {
                  .size(),
              1);
     QCOMPARE(r.asideWork().size(), size_t{1});
+  }
+
+  // What is old can be tidied away, whence it can be fetched back.
+  void oldCopiesGoToTheWastebasket() {
+    const QTemporaryDir folder;
+    for (int k = 0; k < 3; ++k) {
+      Rescue r(folder.path());
+      Plan p = testing::emptyPlan();
+      p.title = "Draft " + std::to_string(k);
+      r.keep(std::make_shared<const Plan>(p), {});
+    }
+    Rescue r(folder.path());
+    for (const LostWork& work : r.lostWork()) r.setAside(work);
+    std::vector<LostWork> aside = r.asideWork();
+    QCOMPARE(aside.size(), size_t{3});
+    const LostWork kept = aside.front();
+    aside.erase(aside.begin());
+    QStandardPaths::setTestModeEnabled(true);  // not among what whoever runs this has thrown away
+    QCOMPARE(Rescue::toWastebasket(aside), 2);
+    QCOMPARE(r.asideWork().size(), size_t{1});
+    QCOMPARE(r.asideWork()[0].title, kept.title);
+    // The facts beside them are gone with them, and what is not there is no success.
+    QCOMPARE(QDir(folder.filePath(QStringLiteral("set-aside"))).entryList(QDir::Files).size(), 2);
+    QCOMPARE(Rescue::toWastebasket(aside), 0);
   }
 
   void aFolderThatCannotBeWrittenIsSaid() {

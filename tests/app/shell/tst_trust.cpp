@@ -267,6 +267,31 @@ class TstTrust : public QObject {
     QVERIFY(w.session().isDirty());
   }
 
+  // What was set aside long ago crowds nobody out: it has a menu of its own, and can be tidied away from
+  // there.
+  void oldDraftsHaveAMenuOfTheirOwn() {
+    Window w;
+    w.session().edit(QStringLiteral("Move"), withFoot(w.session().plan(), "duck", {150, 20}));
+    w.window.openDemo(QStringLiteral("teaching-avenue"));
+    press(w.window.messages(), QStringLiteral("Leave it"));
+    const QString one = w.session().rescue().asideWork().at(0).file;
+    for (int k = 0; k < 17; ++k)
+      QVERIFY(QFile::copy(one, one.chopped(6) + QStringLiteral("-%1.havlo").arg(k)));
+    QMenu* unsaved = nullptr;
+    for (QMenu* menu : w.window.menuBar()->findChildren<QMenu*>())
+      if (menu->title().contains(QStringLiteral("not saved"))) unsaved = menu;
+    QVERIFY(unsaved);
+    Q_EMIT unsaved->aboutToShow();
+    QMenu* older = unsaved->actions().constLast()->menu();
+    QVERIFY(older);
+    QCOMPARE(older->actions().size(), 18 - 15 + 2);  // those, a line, and the wastebasket
+    older->actions().constLast()->trigger();
+    QCOMPARE(w.session().rescue().asideWork().size(), size_t{15});
+    QVERIFY(w.window.messages().shownText().contains(QStringLiteral("in the wastebasket")));
+    Q_EMIT unsaved->aboutToShow();
+    QVERIFY(!unsaved->actions().constLast()->menu());
+  }
+
   // Taken up after a kill, it overwrote what another program had saved meanwhile.
   void rescuedWorkDoesNotOverwriteWhatOthersSaved() {
     const QTemporaryDir folder;
