@@ -1219,7 +1219,7 @@ geschrieben %3</translation>
     </message>
     <message>
         <source>%1 paper of %2</source>
-        <translation>%1 Papier von %2</translation>
+        <translation>Papier von %2, %1</translation>
     </message>
     <message>
         <source>%1 past the left edge</source>
@@ -10900,10 +10900,6 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>colour tint</source>
         <translation>Farbe Ton</translation>
-    </message>
-    <message>
-        <source>coloured</source>
-        <translation>farbig</translation>
     </message>
     <message>
         <source>colouring %1 in %2</source>

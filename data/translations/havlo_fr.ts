@@ -1219,7 +1219,7 @@ written %3</source>
     </message>
     <message>
         <source>%1 paper of %2</source>
-        <translation>%1 papier de %2</translation>
+        <translation>papier %1 de %2</translation>
     </message>
     <message>
         <source>%1 past the left edge</source>
@@ -10900,10 +10900,6 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>colour tint</source>
         <translation>couleur teinte</translation>
-    </message>
-    <message>
-        <source>coloured</source>
-        <translation>colorées</translation>
     </message>
     <message>
         <source>colouring %1 in %2</source>

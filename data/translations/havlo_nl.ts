@@ -10902,10 +10902,6 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>kleur tint</translation>
     </message>
     <message>
-        <source>coloured</source>
-        <translation>gekleurd</translation>
-    </message>
-    <message>
         <source>colouring %1 in %2</source>
         <translation>kleuren van %1 in %2</translation>
     </message>

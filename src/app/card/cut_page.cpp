@@ -9,6 +9,7 @@
 #include "app/common/drawings.h"
 #include "app/common/form_rows.h"
 #include "app/common/keyed_rows.h"
+#include "app/common/swatch.h"
 #include "app/session/drawer_session.h"
 #include "core/card/card_sizes.h"
 #include "io/wording/names.h"
@@ -110,9 +111,7 @@ void CutPage::show() {
       });
       return b;
     });
-    QPixmap swatch(16, 16);
-    swatch.fill(colourOf(cut.paper.colour));
-    name->setIcon(swatch);
+    name->setIcon(swatchOf(cut.paper.colour, 16, 16));
     name->setText(capital(paperWords(cut.paper.name, cut.paper.colour, cut.paper.thickness_mm)));
     name->setChecked(static_cast<int>(k) == m_chosen);
     m_papers->next(QStringLiteral("words-%1").arg(k));

@@ -14,6 +14,7 @@
 #include "app/common/ink_tin.h"
 #include "app/common/keyed_rows.h"
 #include "app/common/measure_edit.h"
+#include "app/common/swatch.h"
 #include "app/files/file_chooser.h"
 #include "app/session/drawer_session.h"
 #include "core/colour/colour.h"
@@ -504,9 +505,7 @@ void PiecesPage::showChosen() {
   m_paper->addItem(p->paper.name.empty() ? tr("paper of %1 mm").arg(p->paper.thickness_mm)
                                          : QString::fromStdString(p->paper.name));
   for (const DrawerPaper& paper : m_drawer.papers()) m_paper->addItem(QString::fromStdString(paper.name));
-  QPixmap swatch(18, 18);
-  swatch.fill(colourOf(p->paper.colour));
-  m_colour->setIcon(swatch);
+  m_colour->setIcon(swatchOf(p->paper.colour));
   m_colour->setAccessibleName(tr("Colour: %1").arg(colourWords(p->paper.colour)));
   m_showing = false;
 }

@@ -13,6 +13,7 @@
 #include "app/common/ink_tin.h"
 #include "app/common/keyed_rows.h"
 #include "app/common/measure_edit.h"
+#include "app/common/swatch.h"
 #include "app/session/drawer_session.h"
 #include "core/card/card_fit.h"
 #include "core/card/card_sizes.h"
@@ -378,9 +379,7 @@ void SizesPage::showMat(size_t k, const Mat& mat) {
     return b;
   });
   colour->setAccessibleName(tr("Colour of mat %1: %2").arg(k + 1).arg(colourWords(mat.colour)));
-  QPixmap swatch(18, 18);
-  swatch.fill(colourOf(mat.colour));
-  colour->setIcon(swatch);
+  colour->setIcon(swatchOf(mat.colour));
   m_mats->label(tr("shows"), labelFont(), theme().soft);
   auto* reveal = m_mats->cell<MeasureEdit>([this, k] {
     return edit(tr("How much of mat %1 shows").arg(k + 1), [this, k](double mm) {

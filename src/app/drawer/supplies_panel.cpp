@@ -16,6 +16,7 @@
 #include "app/common/form_rows.h"
 #include "app/common/ink_tin.h"
 #include "app/common/measure_edit.h"
+#include "app/common/swatch.h"
 #include "app/common/swatch_dialog.h"
 #include "app/drawer/stock_panel.h"
 #include "app/files/file_chooser.h"
@@ -58,18 +59,12 @@ QIcon dabOf(const Ink& ink) {
 }
 
 QIcon sheetOf(const DrawerPaper& paper) {
-  QPixmap pix(qRound(40 * textScale()), qRound(30 * textScale()));
-  pix.fill(colourOf(paper.colour));
-  QPainter p(&pix);
-  p.setPen(theme().rule);
-  p.drawRect(pix.rect().adjusted(0, 0, -1, -1));
-  return QIcon(pix);
+  return swatchOf(paper.colour, qRound(40 * textScale()), qRound(30 * textScale()));
 }
 
 void showColour(QPushButton* b, Colour c) {
-  QPixmap pix(22, 16);
-  pix.fill(colourOf(c));
-  b->setIcon(QIcon(pix));
+  b->setIcon(swatchOf(c, 22, 16));
+  b->setIconSize(QSize(22, 16));
   b->setText(colourWords(c));
 }
 

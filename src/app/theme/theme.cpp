@@ -40,6 +40,11 @@ class WindowStyle : public QProxyStyle {
     out.setWidth(std::max(out.width(), choices->view()->sizeHintForColumn(0) + bar + 8));
     return out;
   }
+  /// What is chosen in a list keeps its colours: a tinted swatch tells another ink.
+  QPixmap generatedIconPixmap(QIcon::Mode mode, const QPixmap& pixmap,
+                              const QStyleOption* option) const override {
+    return mode == QIcon::Selected ? pixmap : QProxyStyle::generatedIconPixmap(mode, pixmap, option);
+  }
   using QProxyStyle::polish;
   void polish(QWidget* widget) override {
     QProxyStyle::polish(widget);

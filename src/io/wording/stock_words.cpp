@@ -7,6 +7,7 @@
 #include "core/card/card_sizes.h"
 #include "core/colour/colour.h"
 #include "io/wording/card_words.h"
+#include "io/wording/colour_words.h"
 #include "io/wording/names.h"
 #include "io/wording/piece_words.h"
 #include "io/wording/say.h"
@@ -55,18 +56,13 @@ QString andList(const QStringList& list) {
 }
 
 /// A paper nobody named: by its lightness, which is what is looked for in a shop.
-QString toneOf(Colour colour) {
-  const double light = labOf(colour).L;
-  return light > 93 ? tr("white") : light > 70 ? tr("light") : light > 40 ? tr("coloured") : tr("dark");
-}
-
 QString cards(int n) { return n == 1 ? tr("1 card") : tr("%1 cards").arg(n); }
 
 }  // namespace
 
 QString paperWords(const std::string& name, Colour colour, double thickness_mm) {
   if (!name.empty()) return QString::fromStdString(name);
-  return tr("%1 paper of %2").arg(toneOf(colour), mm(thickness_mm));
+  return tr("%1 paper of %2").arg(colourWords(colour), mm(thickness_mm));
 }
 
 QString sheetCountWords(int n) { return n == 1 ? tr("1 sheet") : tr("%1 sheets").arg(n); }

@@ -11,6 +11,7 @@
 #include <QVBoxLayout>
 #include <cmath>
 
+#include "app/common/swatch.h"
 #include "app/theme/theme.h"
 #include "tests/support/program.h"
 
@@ -37,6 +38,16 @@ class TstTheme : public QObject {
   void theFormula() {
     QVERIFY(std::abs(contrast(Qt::black, Qt::white) - 21) < 1e-6);
     QVERIFY(std::abs(contrast(QColor(0x77, 0x77, 0x77), Qt::white) - 4.48) < 0.01);
+  }
+
+  // A chosen row may not tint the paper or ink it shows.
+  void whatIsChosenKeepsItsColour() {
+    applyTheme(*static_cast<QApplication*>(QCoreApplication::instance()), {false, 1});
+    const QIcon white = swatchOf({255, 255, 255});
+    for (const QIcon::Mode mode : {QIcon::Normal, QIcon::Selected})
+      QCOMPARE(white.pixmap(18, 18, mode).toImage().pixelColor(9, 9), QColor(Qt::white));
+    // And white is told from white by its edge.
+    QVERIFY(white.pixmap(18, 18).toImage().pixelColor(0, 9) != QColor(Qt::white));
   }
 
   void everyPairIsLegible_data() {
