@@ -42,9 +42,12 @@ double sureWork(const RunSheetInput& in, MaskNeeds sure) {
       return shares[ix(s.covered[c])] < 2 && !in.table.noMask()[ix(s.covered[c])];
     };
     NeedStep kept = s;
-    kept.covered.clear(), kept.stays.clear();
-    for (size_t c = 0; c < s.covered.size(); ++c)
-      if (counts(c)) kept.covered.push_back(s.covered[c]), kept.stays.push_back(s.stays[c]);
+    kept.covered.clear(), kept.stays.clear(), kept.papers.clear();
+    for (size_t c = 0; c < s.covered.size(); ++c) {
+      if (!counts(c)) continue;
+      kept.covered.push_back(s.covered[c]), kept.stays.push_back(s.stays[c]);
+      if (!s.papers.empty()) kept.papers.push_back(s.papers[c]);
+    }
     s = std::move(kept);
   }
   const double copies = std::max(1, in.plan.making.copies);

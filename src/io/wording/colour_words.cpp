@@ -26,7 +26,8 @@ QString warmWords(const Lch& c) {
 QString colourWords(Colour colour) {
   const Lch c = lchOf(labOf(colour));
   if (c.C < 7 || c.L < 8 || (c.L > 96 && c.C < 9)) return greyWords(c.L);
-  const bool dark = c.L<33, light = c.L> 70;  // green is lighter than other colours that look as dark
+  const bool dark = c.L < 33;
+  const bool light = c.L > 70;
   if (c.h_deg < 46 || c.h_deg >= 345) {
     if (c.L > 62) return tr("pink");
     if (c.C < 32 && c.h_deg > 25 && c.h_deg < 46) return dark ? tr("dark brown") : tr("brown");
@@ -38,6 +39,7 @@ QString colourWords(Colour colour) {
     if (c.L > 92) return c.C < 50 ? tr("light yellow") : tr("yellow");
     return c.L > 68 ? tr("yellow") : tr("olive green");
   }
+  // Green is lighter than other colours that look as dark.
   if (c.h_deg < 172) return c.L < 38 ? tr("dark green") : light ? tr("light green") : tr("green");
   if (c.h_deg < 222) return dark ? tr("dark turquoise") : light ? tr("light turquoise") : tr("turquoise");
   if (c.h_deg < 308) return dark && c.C < 100 ? tr("dark blue") : light ? tr("light blue") : tr("blue");

@@ -55,7 +55,6 @@ QString andList(const QStringList& list) {
   return list.mid(0, list.size() - 1).join(QStringLiteral(", ")) + tr(" and ") + list.last();
 }
 
-/// A paper nobody named: by its lightness, which is what is looked for in a shop.
 QString cards(int n) { return n == 1 ? tr("1 card") : tr("%1 cards").arg(n); }
 
 }  // namespace
