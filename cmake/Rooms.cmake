@@ -1,12 +1,24 @@
-# Files of one room are compiled together (unity builds): names in unnamed namespaces must differ within a room only, and
-# a changed file compiles its room anew, not others.
+# Files of one room are compiled together (unity builds): names in unnamed namespaces must differ within a room, and between
+# small rooms; a changed file compiles its room anew, not others.
 function(compile_by_rooms target)
   set_target_properties(${target} PROPERTIES UNITY_BUILD_MODE GROUP)
   foreach(source ${ARGN})
     file(RELATIVE_PATH path ${CMAKE_CURRENT_SOURCE_DIR} ${source})
     string(REGEX MATCH "^[^/]+" room ${path})
-    set_source_files_properties(${source} PROPERTIES UNITY_GROUP ${room})
+    unit_of(unit ${room})
+    set_source_files_properties(${source} PROPERTIES UNITY_GROUP ${unit})
   endforeach()
+endfunction()
+
+# The unit that a room is compiled in: its own, but in quick builds rooms of one or two files share one, as reading what
+# they include takes longer than compiling them.
+function(unit_of unit room)
+  file(GLOB files ${CMAKE_CURRENT_SOURCE_DIR}/${room}/*.cpp)
+  list(LENGTH files count)
+  if(HAVLO_QUICK AND count LESS 3)
+    set(room small)
+  endif()
+  set(${unit} ${room} PARENT_SCOPE)
 endfunction()
 
 # What Qt's moc makes of a room's headers is compiled with the room. moc is not told where included files lie: it needs
@@ -17,8 +29,9 @@ function(moc_by_rooms target)
   foreach(header ${headers})
     file(RELATIVE_PATH path ${CMAKE_CURRENT_SOURCE_DIR} ${header})
     string(REGEX MATCH "^[^/]+" room ${path})
+    unit_of(unit ${room})
     qt_wrap_cpp(mocs ${header} OPTIONS --no-notes)
-    set_source_files_properties(${mocs} PROPERTIES UNITY_GROUP ${room})
+    set_source_files_properties(${mocs} PROPERTIES UNITY_GROUP ${unit})
     target_sources(${target} PRIVATE ${mocs})
     unset(mocs)
   endforeach()
@@ -38,4 +51,18 @@ function(compile_quickly target)
   if(HAVLO_QUICK)
     target_compile_options(${target} PRIVATE $<$<CONFIG:Release>:-Og>)
   endif()
+endfunction()
+
+# The target `headers`: what is read once for many files, of all these libraries. Asked for first it is read side by side;
+# ninja would begin each when the library before it is done, and one core would wait.
+function(compile_headers_first)
+  if(NOT CMAKE_GENERATOR STREQUAL "Ninja")
+    add_custom_target(headers)
+    return()
+  endif()
+  foreach(library ${ARGN})
+    get_target_property(folder ${library} BINARY_DIR)
+    list(APPEND headers ${folder}/CMakeFiles/${library}.dir/cmake_pch.hxx.gch)
+  endforeach()
+  add_custom_target(headers DEPENDS ${headers})
 endfunction()

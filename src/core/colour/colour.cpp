@@ -3,11 +3,11 @@
 
 #include <algorithm>
 #include <cmath>
+#include <numbers>
 
 namespace havlo {
 namespace {
 
-constexpr double kPi = 3.14159265358979323846;
 constexpr double kEpsilon = 216.0 / 24389, kKappa = 24389.0 / 27;
 
 double cubeRoot(double t) { return t > kEpsilon ? std::cbrt(t) : (kKappa * t + 16) / 116; }
@@ -49,17 +49,18 @@ Lab labOf(const LinearRgb& c) {
 }
 
 Lch lchOf(const Lab& p) {
-  double h = std::atan2(p.b, p.a) * 180 / kPi;
+  double h = std::atan2(p.b, p.a) * 180 / std::numbers::pi;
   if (h < 0) h += 360;
   return {p.L, std::hypot(p.a, p.b), h};
 }
 
 Lab labOf(const Lch& p) {
-  return {p.L, p.C * std::cos(p.h_deg * kPi / 180), p.C * std::sin(p.h_deg * kPi / 180)};
+  return {p.L, p.C * std::cos(p.h_deg * std::numbers::pi / 180),
+          p.C * std::sin(p.h_deg * std::numbers::pi / 180)};
 }
 
 double ciede2000(const Lab& p, const Lab& q) {
-  const auto rad = [](double deg) { return deg * kPi / 180; };
+  const auto rad = [](double deg) { return deg * std::numbers::pi / 180; };
   const double meanC = (std::hypot(p.a, p.b) + std::hypot(q.a, q.b)) / 2;
   const double c7 = std::pow(meanC, 7), k25 = 6103515625.0;  // 25 to the 7th
   const double g = 0.5 * (1 - std::sqrt(c7 / (c7 + k25)));

@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <array>
 #include <cmath>
+#include <numbers>
 
 #include "core/outline/shape_ops.h"
 #include "core/outline/shared_area.h"
@@ -13,7 +14,6 @@
 namespace havlo {
 namespace {
 
-constexpr double kPi = 3.14159265358979323846;
 constexpr double kLowest = 0.0174524;     // sine of one degree: a lower light throws endless shadows
 constexpr double kLeastShadow_mm2 = 0.5;  // smaller ones nobody sees
 constexpr double kSideways = 0.5;         // a light this far to the side is said to come from there
@@ -138,7 +138,7 @@ class Upright {
 ScenePoint mixedScene(const ScenePoint& p, const ScenePoint& q, double t) { return mixed(p, q, t); }
 
 /// An upright plane that shadows fall on.
-struct Screen {
+struct Receiver {
   int thing = -1;            ///< impression, or a wall
   ScenePoint at;             ///< a point of it
   double nx = 0, naway = 1;  ///< its level normal
@@ -149,19 +149,20 @@ struct Screen {
 
 constexpr double kApart = 1e-3;  // of the ray: what lies in the plane throws nothing on it
 
-/// Whether a body's shadow surely misses a screen, told by the box around the body: its corners' shadows,
+/// Whether a body's shadow surely misses a receiver, told by the box around the body: its corners' shadows,
 /// seen on the panel, have the whole shadow between them, as long as all of them lie before the viewer.
 bool fallsBeside(const Projection& projection, const SceneLight& light, const Upright& body,
-                 const Screen& screen, const Box& panel) {
+                 const Receiver& receiver, const Box& panel) {
   if (body.rings().empty()) return true;
   if (light.nearBy) return false;
   const ScenePoint t{-light.at.x, -light.at.up, -light.at.away};
-  const double down = t.x * screen.nx + t.away * screen.naway;
+  const double down = t.x * receiver.nx + t.away * receiver.naway;
   if (std::fabs(down) < 1e-9) return true;
   bool reaches = false, told = true;
   Box box;
   for (const ScenePoint& p : body.corners()) {
-    const double k = ((screen.at.x - p.x) * screen.nx + (screen.at.away - p.away) * screen.naway) / down;
+    const double k =
+        ((receiver.at.x - p.x) * receiver.nx + (receiver.at.away - p.away) * receiver.naway) / down;
     reaches = reaches || k >= kApart;
     const ScenePoint hit{p.x + k * t.x, p.up + k * t.up, p.away + k * t.away};
     if (hit.away > 1e-6) {
@@ -170,15 +171,15 @@ bool fallsBeside(const Projection& projection, const SceneLight& light, const Up
       told = false;
     }
   }
-  return !reaches || (told && !(box.meets(screen.box) && box.meets(panel)));
+  return !reaches || (told && !(box.meets(receiver.box) && box.meets(panel)));
 }
 
 /// A body's shadow on a plane, on the panel; nothing where it does not come between the light and the plane.
 Rings thrownOn(const Projection& projection, const SceneLight& light, const Upright& body,
-               const Screen& screen) {
+               const Receiver& receiver) {
   Rings out;
   const auto side = [&](const ScenePoint& p) {
-    return (screen.at.x - p.x) * screen.nx + (screen.at.away - p.away) * screen.naway;
+    return (receiver.at.x - p.x) * receiver.nx + (receiver.at.away - p.away) * receiver.naway;
   };
   for (const auto& ring : body.rings()) {
     // How far along the ray the plane lies, by corner; only what the light reaches first throws a shadow.
@@ -188,7 +189,7 @@ Rings thrownOn(const Projection& projection, const SceneLight& light, const Upri
     };
     const auto along = [&](const ScenePoint& p) {
       const ScenePoint t = travel(p);
-      const double down = t.x * screen.nx + t.away * screen.naway;
+      const double down = t.x * receiver.nx + t.away * receiver.naway;
       return std::fabs(down) < 1e-9 ? -1.0 : side(p) / down;
     };
     const std::vector<ScenePoint> before = cutBy(
@@ -217,9 +218,9 @@ bool standsInScene(const Projection& projection, const Placed& thing, double d) 
 }
 
 /// Things that stand, the walls of the room, and walls along the ground.
-std::vector<Screen> screensOf(const Plan& plan, const Projection& projection, const DepthOrder& depth,
-                              std::span<const PlacedRef> placed) {
-  std::vector<Screen> out;
+std::vector<Receiver> receiversOf(const Plan& plan, const Projection& projection, const DepthOrder& depth,
+                                  std::span<const PlacedRef> placed) {
+  std::vector<Receiver> out;
   for (size_t i = 0; i < placed.size(); ++i) {
     const double d = depth.distance_m(static_cast<int>(i));
     if (!standsInScene(projection, *placed[i], d)) continue;
@@ -229,7 +230,7 @@ std::vector<Screen> screensOf(const Plan& plan, const Projection& projection, co
   const auto wall = [&](ScenePoint a, ScenePoint b, double height_m) {
     const double run = std::hypot(b.x - a.x, b.away - a.away);
     if (run < 1e-6 || std::min(a.away, b.away) < projection.nearest_m()) return;
-    Screen s;
+    Receiver s;
     s.at = a, s.nx = -(b.away - a.away) / run, s.naway = (b.x - a.x) / run;
     s.away_m = std::min(a.away, b.away);
     s.shape = {{projection.toPanel(a), projection.toPanel(b), projection.toPanel({b.x, height_m, b.away}),
@@ -263,7 +264,8 @@ std::optional<SceneLight> sceneLight(const Plan& plan) {
   const Light& l = *plan.light;
   const Projection projection(*plan.view, plan.card.panel.width_mm);
   if (!l.at) {
-    const double a = l.direction_deg * kPi / 180, h = std::clamp(l.height_deg, -90.0, 90.0) * kPi / 180;
+    const double a = l.direction_deg * std::numbers::pi / 180,
+                 h = std::clamp(l.height_deg, -90.0, 90.0) * std::numbers::pi / 180;
     return far({std::cos(a) * std::cos(h), std::sin(h), std::sin(a) * std::cos(h)});
   }
   if (l.ground_mm && *l.ground_mm < projection.horizon_mm()) {
@@ -358,7 +360,7 @@ std::vector<CastShadow> castShadows(const Plan& plan, const DepthOrder& depth,
         s = mixed(base, s, (base.away - limit) / (base.away - s.away));
       return s;
     }());
-    shadow.turn_deg = std::atan2(tip.y - shadow.foot.y, tip.x - shadow.foot.x) * 180 / kPi;
+    shadow.turn_deg = std::atan2(tip.y - shadow.foot.y, tip.x - shadow.foot.x) * 180 / std::numbers::pi;
     out.push_back(std::move(shadow));
   }
   return out;
@@ -371,20 +373,20 @@ std::vector<UprightShadow> uprightShadows(const Plan& plan, const DepthOrder& de
   if (!light) return out;
   const Projection projection(*plan.view, plan.card.panel.width_mm);
   const Box panel = plan.card.panel.box();
-  const std::vector<Screen> screens = screensOf(plan, projection, depth, placed);
+  const std::vector<Receiver> receivers = receiversOf(plan, projection, depth, placed);
   for (size_t i = 0; i < placed.size(); ++i) {
     const double d = depth.distance_m(static_cast<int>(i));
     if (!standsInScene(projection, *placed[i], d)) continue;
     const Upright body(projection, *light, *placed[i], d);
-    for (const Screen& screen : screens) {
-      if (screen.thing == static_cast<int>(i) || (screen.thing >= 0 && screen.away_m == d)) continue;
-      if (fallsBeside(projection, *light, body, screen, panel)) continue;
-      const Rings thrown = thrownOn(projection, *light, body, screen);
+    for (const Receiver& receiver : receivers) {
+      if (receiver.thing == static_cast<int>(i) || (receiver.thing >= 0 && receiver.away_m == d)) continue;
+      if (fallsBeside(projection, *light, body, receiver, panel)) continue;
+      const Rings thrown = thrownOn(projection, *light, body, receiver);
       const Box box = boxOf(thrown);
-      if (box.empty() || !box.meets(screen.box) || !box.meets(panel)) continue;
-      Rings shape = clippedTo(panel, intersection(thrown, screen.shape));
+      if (box.empty() || !box.meets(receiver.box) || !box.meets(panel)) continue;
+      Rings shape = clippedTo(panel, intersection(thrown, receiver.shape));
       if (areaOf(shape) < kLeastShadow_mm2) continue;
-      out.push_back({static_cast<int>(i), screen.thing, std::move(shape), screen.away_m});
+      out.push_back({static_cast<int>(i), receiver.thing, std::move(shape), receiver.away_m});
     }
   }
   return out;

@@ -1,5 +1,6 @@
 // A shadow drawn by hand must fall as the light makes it.
 #include <cmath>
+#include <numbers>
 
 #include "core/analysis/analysis.h"
 #include "core/light/light.h"
@@ -8,7 +9,6 @@ namespace havlo {
 namespace {
 
 constexpr double kWrong_deg = 20;
-constexpr double kPi = 3.14159265358979323846;
 
 /// The thing whose foot is nearest to where the shadow begins, within 6 mm.
 const CastShadow* shadowAt(const std::vector<CastShadow>& all, Point foot) {
@@ -32,12 +32,12 @@ void readShadowWrongWay(const Plan& plan, const Analysis& analysis, std::vector<
     const CastShadow* true_ = shadowAt(all, a);
     const double length = std::hypot(b.x - a.x, b.y - a.y);
     if (!true_ || length < 1) continue;
-    const double drawn = std::atan2(b.y - a.y, b.x - a.x) * 180 / kPi;
+    const double drawn = std::atan2(b.y - a.y, b.x - a.x) * 180 / std::numbers::pi;
     const double off = std::fabs(std::remainder(drawn - true_->turn_deg, 360.0));
     if (off <= kWrong_deg) continue;
     Finding f{FindingKind::ShadowWrongWay, Level::Warn, {true_->impression}, off, {}};
     f.mark = static_cast<int>(k);
-    const double turn = true_->turn_deg * kPi / 180;
+    const double turn = true_->turn_deg * std::numbers::pi / 180;
     f.fix = Fix{Fix::What::EndMark,
                 true_->impression,
                 static_cast<int>(k),

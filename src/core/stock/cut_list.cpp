@@ -15,7 +15,7 @@
 namespace havlo {
 namespace {
 
-constexpr double kHair_mm = 1e-6;
+constexpr double kAlike_mm = 1e-6;
 constexpr size_t kExactPieces = 9;  // single pieces of which every way of cutting is gone through
 
 struct One {
@@ -73,7 +73,7 @@ class Cutting {
   bool fits(const One& p, const Box& box, bool turned) const {
     if (turned && !p.turns) return false;
     const double w = turned ? p.h : p.w, h = turned ? p.w : p.h;
-    return w <= box.width() + kHair_mm && h <= box.height() + kHair_mm;
+    return w <= box.width() + kAlike_mm && h <= box.height() + kAlike_mm;
   }
 
   bool openSheet(Layout& layout, int s) const {
@@ -96,10 +96,10 @@ class Cutting {
     const Box piece{b.left, b.bottom, b.left + w, b.bottom + h};
     TrimmedSheet& made = layout.opened[ix(free.sheet)].made;
     made.pieces.push_back({p.wish, piece, turned});
-    const bool right = b.right - piece.right > kHair_mm, above = b.top - piece.top > kHair_mm;
+    const bool right = b.right - piece.right > kAlike_mm, above = b.top - piece.top > kAlike_mm;
     const double x = std::min(b.right, piece.right + m_kerf), y = std::min(b.top, piece.top + m_kerf);
     const auto keep = [&](const Box& box) {
-      if (box.right - box.left > kHair_mm && box.top - box.bottom > kHair_mm)
+      if (box.right - box.left > kAlike_mm && box.top - box.bottom > kAlike_mm)
         layout.free.push_back({free.sheet, box});
     };
     const auto cut = [&](const Box& of, bool upright, double where) {
@@ -131,7 +131,7 @@ class Cutting {
         const double w = turned ? p.h : p.w, h = turned ? p.w : p.h;
         const double dx = b.width() - w, dy = b.height() - h;
         const double score = rule == 0 ? std::min(dx, dy) : rule == 1 ? areaOfBox(b) : std::max(dx, dy);
-        if (score < least - kHair_mm) least = score, best = k, bestTurned = turned;
+        if (score < least - kAlike_mm) least = score, best = k, bestTurned = turned;
       }
     if (best == layout.free.size()) return false;
     const Box& b = layout.free[best].box;
@@ -171,8 +171,8 @@ class Cutting {
       for (int s : m_bySize) {
         if (sheetArea(s) >= sheetArea(o.stock)) break;
         const StockSheet& small = m_stock[ix(s)];
-        if (layout.taken[ix(s)] >= small.count || right > small.width_mm + kHair_mm ||
-            top > small.height_mm + kHair_mm)
+        if (layout.taken[ix(s)] >= small.count || right > small.width_mm + kAlike_mm ||
+            top > small.height_mm + kAlike_mm)
           continue;
         exchange(layout, o, s);
         break;
@@ -191,18 +191,18 @@ class Cutting {
     --layout.taken[ix(o.stock)], ++layout.taken[ix(s)];
     layout.used_mm2 += sheetArea(s) - sheetArea(o.stock);
     const auto shrink = [&](Box& b) {
-      if (b.right > old.width_mm - kHair_mm) b.right = now.width_mm;
-      if (b.top > old.height_mm - kHair_mm) b.top = now.height_mm;
+      if (b.right > old.width_mm - kAlike_mm) b.right = now.width_mm;
+      if (b.top > old.height_mm - kAlike_mm) b.top = now.height_mm;
     };
     for (SheetCut& c : o.made.cuts) shrink(c.of);
     layout.cuts -= static_cast<size_t>(std::erase_if(o.made.cuts, [&](const SheetCut& c) {
-      return c.upright ? c.at_mm > c.of.right - kHair_mm : c.at_mm > c.of.top - kHair_mm;
+      return c.upright ? c.at_mm > c.of.right - kAlike_mm : c.at_mm > c.of.top - kAlike_mm;
     }));
     const auto number = static_cast<int>(&o - layout.opened.data());
     std::erase_if(layout.free, [&](Free& f) {
       if (f.sheet != number) return false;
       shrink(f.box);
-      return f.box.right - f.box.left <= kHair_mm || f.box.top - f.box.bottom <= kHair_mm;
+      return f.box.right - f.box.left <= kAlike_mm || f.box.top - f.box.bottom <= kAlike_mm;
     });
     o.stock = o.made.sheet = s;
   }
@@ -211,14 +211,14 @@ class Cutting {
 /// The better one first: nothing left over, less sheet, fewer cuts, the larger offcut.
 bool better(const Layout& a, const Layout& b) {
   if (a.left.size() != b.left.size()) return a.left.size() < b.left.size();
-  if (std::fabs(a.used_mm2 - b.used_mm2) > kHair_mm) return a.used_mm2 < b.used_mm2;
+  if (std::fabs(a.used_mm2 - b.used_mm2) > kAlike_mm) return a.used_mm2 < b.used_mm2;
   if (a.cuts != b.cuts) return a.cuts < b.cuts;
   const auto largest = [](const Layout& l) {
     double most = 0;
     for (const Free& f : l.free) most = std::max(most, areaOfBox(f.box));
     return most;
   };
-  return largest(a) > largest(b) + kHair_mm;
+  return largest(a) > largest(b) + kAlike_mm;
 }
 
 /// Every way of cutting a few pieces: of each set of them the smallest rectangles from which it comes out by
@@ -239,7 +239,7 @@ class Exact {
       if (m_progress.stopped()) return {};
       build(set);
     }
-    m_least = atMost_mm2 - kHair_mm;
+    m_least = atMost_mm2 - kAlike_mm;
     m_taken.assign(m_cutting.bySize().size(), 0);
     choose(static_cast<unsigned>(m_sets.size() - 1), 0);
     if (!m_found) return {};
@@ -280,7 +280,7 @@ class Exact {
     if ((set & (set - 1)) == 0) {
       const One& p = m_cutting.all()[pieceOf(set)];
       all.push_back({p.w, p.h});
-      if (p.turns && std::fabs(p.w - p.h) > kHair_mm) all.push_back({p.h, p.w, 0, 0, 0, false, true});
+      if (p.turns && std::fabs(p.w - p.h) > kAlike_mm) all.push_back({p.h, p.w, 0, 0, 0, false, true});
     }
     for (unsigned a = (set - 1) & set; a > 0; a = (a - 1) & set) {
       const unsigned b = set & ~a;
@@ -297,7 +297,7 @@ class Exact {
               [](const Block& x, const Block& y) { return x.w != y.w ? x.w < y.w : x.h < y.h; });
     double lowest = 1e300;
     for (const Block& b : all)
-      if (b.h < lowest - kHair_mm) m_sets[set].push_back(b), lowest = b.h;
+      if (b.h < lowest - kAlike_mm) m_sets[set].push_back(b), lowest = b.h;
   }
 
   static size_t pieceOf(unsigned single) {
@@ -308,7 +308,7 @@ class Exact {
 
   void choose(unsigned left, double used_mm2) {
     if (left == 0) {
-      m_least = used_mm2 - kHair_mm, m_best = m_now, m_found = true;
+      m_least = used_mm2 - kAlike_mm, m_best = m_now, m_found = true;
       return;
     }
     const unsigned lowest = left & ~(left - 1), others = left & ~lowest;
@@ -320,8 +320,8 @@ class Exact {
       for (unsigned more = others;; more = (more - 1) & others) {
         const unsigned set = lowest | more;
         for (size_t b = 0; b < m_sets[set].size(); ++b) {
-          if (m_sets[set][b].w > m_cutting.stock(s).width_mm + kHair_mm ||
-              m_sets[set][b].h > m_cutting.stock(s).height_mm + kHair_mm)
+          if (m_sets[set][b].w > m_cutting.stock(s).width_mm + kAlike_mm ||
+              m_sets[set][b].h > m_cutting.stock(s).height_mm + kAlike_mm)
             continue;
           m_now.push_back({s, set, b});
           choose(left & ~set, now);
@@ -346,13 +346,13 @@ class Exact {
     const bool level = box.width() * dy > dx * box.height();
     Box now = box;
     const auto cutLevel = [&] {
-      if (dy > kHair_mm)
+      if (dy > kAlike_mm)
         cut(out, now, false, now.bottom + b.h),
             keep(out, {now.left, now.bottom + b.h + m_kerf, now.right, now.top});
       now.top = now.bottom + b.h;
     };
     const auto cutUpright = [&] {
-      if (dx > kHair_mm)
+      if (dx > kAlike_mm)
         cut(out, now, true, now.left + b.w),
             keep(out, {now.left + b.w + m_kerf, now.bottom, now.right, now.top});
       now.right = now.left + b.w;
@@ -382,7 +382,7 @@ class Exact {
     ++out.cuts;
   }
   static void keep(Layout& out, const Box& box) {
-    if (box.right - box.left > kHair_mm && box.top - box.bottom > kHair_mm)
+    if (box.right - box.left > kAlike_mm && box.top - box.bottom > kAlike_mm)
       out.free.push_back({static_cast<int>(out.opened.size()) - 1, box});
   }
 };
@@ -401,7 +401,7 @@ double leastSheet(const Cutting& cutting, double area_mm2) {
     double sum = 0;
     for (size_t k = 0; k < sizes.size(); ++k)
       if (set >> k & 1) sum += sizes[k];
-    if (sum >= area_mm2 - kHair_mm) least = std::min(least, sum);
+    if (sum >= area_mm2 - kAlike_mm) least = std::min(least, sum);
   }
   return least > 1e299 ? area_mm2 : least;
 }
@@ -443,7 +443,7 @@ CutList asTheyLie(const std::vector<WantedPiece>& wanted, const std::vector<Stoc
     for (int rule = 0; rule < 3; ++rule)
       for (const bool small : {true, false}) offer(cutting.inOrder(order, rule, small));
   const auto enough = [&] {
-    return best->left.empty() && best->used_mm2 <= out.leastSheet_mm2 + kHair_mm && best->cuts == 0;
+    return best->left.empty() && best->used_mm2 <= out.leastSheet_mm2 + kAlike_mm && best->cuts == 0;
   };
   Random random(1);
   std::vector<int> order = orders.front();
@@ -460,7 +460,7 @@ CutList asTheyLie(const std::vector<WantedPiece>& wanted, const std::vector<Stoc
     progress.at(static_cast<double>(t + 1) / tries);
   }
   // With pieces left over more may come out another way: then every way is gone through as well.
-  const bool open = !best->left.empty() || best->used_mm2 > out.leastSheet_mm2 + kHair_mm;
+  const bool open = !best->left.empty() || best->used_mm2 > out.leastSheet_mm2 + kAlike_mm;
   bool through = false;
   if (open && !cutting.all().empty() && cutting.all().size() <= kExactPieces) {
     if (auto found = Exact(cutting, std::max(0.0, kerf_mm), progress)
@@ -468,7 +468,7 @@ CutList asTheyLie(const std::vector<WantedPiece>& wanted, const std::vector<Stoc
       best = std::move(found);
     through = !progress.stopped();
   }
-  out.exact = best->left.empty() && (through || best->used_mm2 <= out.leastSheet_mm2 + kHair_mm);
+  out.exact = best->left.empty() && (through || best->used_mm2 <= out.leastSheet_mm2 + kAlike_mm);
   if (through) out.leastSheet_mm2 = best->used_mm2;
   out.left = best->left;
   out.used_mm2 = best->used_mm2;

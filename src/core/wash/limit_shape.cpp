@@ -4,6 +4,7 @@
 #include <algorithm>
 #include <cmath>
 #include <cstdint>
+#include <numbers>
 
 #include "core/outline/distance.h"
 #include "core/outline/shape_ops.h"
@@ -11,7 +12,6 @@
 namespace havlo {
 namespace {
 
-constexpr double kPi = 3.14159265358979323846;
 constexpr double kBeyond_mm = 10;  // pieces reach past the panel, to be held there
 constexpr double kStrip_mm = 40;   // depth of an edge's strip
 constexpr double kRim_mm = 25;     // of paper about an opening: a blending tool slips no farther
@@ -50,7 +50,8 @@ Rings closedAt(Ring line, double y) {
 Ring ellipse(Point c, double rx, double ry) {
   Ring out;
   for (int k = 0; k < 128; ++k)
-    out.push_back({c.x + rx * std::cos(2 * kPi * k / 128), c.y + ry * std::sin(2 * kPi * k / 128)});
+    out.push_back({c.x + rx * std::cos(2 * std::numbers::pi * k / 128),
+                   c.y + ry * std::sin(2 * std::numbers::pi * k / 128)});
   return out;
 }
 
@@ -58,8 +59,8 @@ Ring arch(const Box& b) {
   const double r = std::min(b.width() / 2, b.height()), spring = b.top - r;
   Ring out{{b.left, b.bottom}, {b.right, b.bottom}};
   for (int k = 0; k <= 64; ++k)
-    out.push_back(
-        {b.centre().x + b.width() / 2 * std::cos(kPi * k / 64), spring + r * std::sin(kPi * k / 64)});
+    out.push_back({b.centre().x + b.width() / 2 * std::cos(std::numbers::pi * k / 64),
+                   spring + r * std::sin(std::numbers::pi * k / 64)});
   return out;
 }
 
@@ -67,11 +68,11 @@ Ring arch(const Box& b) {
 Rings rays(const WashLimit& l, const Box& panel) {
   const double far = 2 * (panel.width() + panel.height()) + std::hypot(l.at.x, l.at.y);
   const double pitch = l.rays > 1 ? (l.last_deg - l.first_deg) / (l.rays - 1) : 12;
-  const double half = std::clamp(std::fabs(pitch) / 4, 0.25, 20.0) * kPi / 180;
+  const double half = std::clamp(std::fabs(pitch) / 4, 0.25, 20.0) * std::numbers::pi / 180;
   constexpr double kStart_mm = 4;  // the slits meet no nearer than this, or the stencil falls apart
   Rings out;
   for (int k = 0; k < l.rays; ++k) {
-    const double a = (l.first_deg + pitch * k) * kPi / 180;
+    const double a = (l.first_deg + pitch * k) * std::numbers::pi / 180;
     const auto at = [&](double r, double b) {
       return Point{l.at.x + r * std::cos(b), l.at.y + r * std::sin(b)};
     };
@@ -85,7 +86,7 @@ Rings rays(const WashLimit& l, const Box& panel) {
 double edgeHeight(const WashLimit& e, double width, double x) {
   const double base = e.left_mm + (width > 0 ? (e.right_mm - e.left_mm) * x / width : 0);
   if (e.kind == LimitKind::Wavy)
-    return base + e.wave_mm / 2 * std::sin(2 * kPi * (x - width / 2) / e.length_mm);
+    return base + e.wave_mm / 2 * std::sin(2 * std::numbers::pi * (x - width / 2) / e.length_mm);
   if (e.kind == LimitKind::Torn) {
     const double t = x / e.length_mm;
     return base + e.wave_mm / 2 *
