@@ -56,19 +56,6 @@ ScenePoint mixed(ScenePoint p, ScenePoint q, double t) {
   return {p.x + t * (q.x - p.x), p.up + t * (q.up - p.up), p.away + t * (q.away - p.away)};
 }
 
-/// Sutherland and Hodgman's clipping to a box; bridges run along its sides.
-Ring clippedRing(const Box& box, Ring ring) {
-  const auto mix = [](Point p, Point q, double t) { return mixed(p, q, t); };
-  ring = cutBy(
-      ring, [&](Point p) { return p.x - box.left; }, mix);
-  ring = cutBy(
-      ring, [&](Point p) { return box.right - p.x; }, mix);
-  ring = cutBy(
-      ring, [&](Point p) { return p.y - box.bottom; }, mix);
-  return cutBy(
-      ring, [&](Point p) { return box.top - p.y; }, mix);
-}
-
 ScenePoint fallen(const SceneLight& light, ScenePoint p) {
   if (!light.nearBy) {
     const double k = p.up / light.at.up;
@@ -89,16 +76,30 @@ double turnedBy(const SceneLight& light, ScenePoint foot) {
   return (away - (away < 0 ? -kThickness : kThickness)) / x;
 }
 
+/// Rings without the points that lie nearer than this to the one before them.
+Rings sparse(const Rings& rings, double step_mm) {
+  if (step_mm <= 0) return rings;
+  Rings out;
+  for (const Ring& ring : rings) {
+    Ring few;
+    for (const Point p : ring)
+      if (few.empty() || distance(few.back(), p) >= step_mm) few.push_back(p);
+    if (few.size() >= 3) out.push_back(std::move(few));
+  }
+  return out;
+}
+
 /// A thing as an upright body in the scene: its rings above the ground and below a lantern.
 class Upright {
  public:
-  Upright(const Projection& projection, const SceneLight& light, const Placed& placed, double away_m)
+  Upright(const Projection& projection, const SceneLight& light, Point anchor, const Rings& silhouette,
+          double away_m)
       : m_ground_y(projection.toPanel({0, 0, away_m}).y) {
     const double most_y = light.nearBy ? projection.toPanel({0, 0.98 * light.at.up, away_m}).y : 1e9;
-    m_foot = projection.atDistance({placed.at.x, m_ground_y}, away_m);
+    m_foot = projection.atDistance({anchor.x, m_ground_y}, away_m);
     const double turned = turnedBy(light, m_foot);
     const auto mix = [](Point p, Point q, double t) { return mixed(p, q, t); };
-    for (const Ring& ring : placed.silhouette) {
+    for (const Ring& ring : silhouette) {
       Ring upright = cutBy(
           ring, [&](Point p) { return p.y - m_ground_y; }, mix);
       upright = cutBy(
@@ -142,8 +143,9 @@ struct Receiver {
   int thing = -1;            ///< impression, or a wall
   ScenePoint at;             ///< a point of it
   double nx = 0, naway = 1;  ///< its level normal
-  Rings shape;               ///< what of it there is, on the panel
-  Box box;
+  Rings shape;               ///< what of it there is
+  Box box;                   ///< of that
+  SweepEdges onPanel;        ///< what of that is on the panel
   double away_m = 0;
 };
 
@@ -219,13 +221,15 @@ bool standsInScene(const Projection& projection, const Placed& thing, double d) 
 
 /// Things that stand, the walls of the room, and walls along the ground.
 std::vector<Receiver> receiversOf(const Plan& plan, const Projection& projection, const DepthOrder& depth,
-                                  std::span<const PlacedRef> placed) {
+                                  std::span<const PlacedRef> placed, std::span<const Rings> shapes) {
   std::vector<Receiver> out;
   for (size_t i = 0; i < placed.size(); ++i) {
     const double d = depth.distance_m(static_cast<int>(i));
     if (!standsInScene(projection, *placed[i], d)) continue;
-    out.push_back(
-        {static_cast<int>(i), {0, 0, d}, 0, 1, placed[i]->silhouette, boxOf(placed[i]->silhouette), d});
+    Receiver r;
+    r.thing = static_cast<int>(i), r.at = {0, 0, d}, r.away_m = d;
+    r.shape = shapes[i], r.box = boxOf(r.shape), r.onPanel = placed[i]->onPanel;
+    out.push_back(std::move(r));
   }
   const auto wall = [&](ScenePoint a, ScenePoint b, double height_m) {
     const double run = std::hypot(b.x - a.x, b.away - a.away);
@@ -236,6 +240,7 @@ std::vector<Receiver> receiversOf(const Plan& plan, const Projection& projection
     s.shape = {{projection.toPanel(a), projection.toPanel(b), projection.toPanel({b.x, height_m, b.away}),
                 projection.toPanel({a.x, height_m, a.away})}};
     s.box = boxOf(s.shape);
+    s.onPanel = SweepEdges(clippedTo(plan.card.panel.box(), s.shape));
     out.push_back(std::move(s));
   };
   if (plan.room) {
@@ -328,7 +333,7 @@ std::vector<CastShadow> castShadows(const Plan& plan, const DepthOrder& depth,
   for (size_t i = 0; i < placed.size(); ++i) {
     const double d = depth.distance_m(static_cast<int>(i));
     if (!standsInScene(projection, *placed[i], d)) continue;
-    const Upright body(projection, *light, *placed[i], d);
+    const Upright body(projection, *light, placed[i]->at, placed[i]->silhouette, d);
     CastShadow shadow;
     shadow.impression = static_cast<int>(i);
     shadow.foot = {placed[i]->at.x, body.groundHeight_mm()};
@@ -342,10 +347,11 @@ std::vector<CastShadow> castShadows(const Plan& plan, const DepthOrder& depth,
       onGround = cutBy(
           onGround, [&](const ScenePoint& p) { return projection.farthest_m() - p.away; }, mixedScene);
       Ring seen;
+      seen.reserve(onGround.size());
       for (const ScenePoint& p : onGround) seen.push_back(projection.toPanel(p)), reach.include(seen.back());
-      seen = clippedRing(panel, std::move(seen));
-      if (seen.size() >= 3) shadow.shape.push_back(std::move(seen));
+      shadow.shape.push_back(std::move(seen));
     }
+    shadow.shape = clippedTo(panel, shadow.shape);
     if (shadow.shape.empty()) continue;
     shadow.runsOff = reach.left < panel.left || reach.right > panel.right || reach.bottom < panel.bottom;
     // The way it falls: the shadow of a short rod at the foot.
@@ -367,26 +373,28 @@ std::vector<CastShadow> castShadows(const Plan& plan, const DepthOrder& depth,
 }
 
 std::vector<UprightShadow> uprightShadows(const Plan& plan, const DepthOrder& depth,
-                                          std::span<const PlacedRef> placed) {
+                                          std::span<const PlacedRef> placed, Millimetres step) {
   std::vector<UprightShadow> out;
   const auto light = sceneLight(plan);
   if (!light) return out;
   const Projection projection(*plan.view, plan.card.panel.width_mm);
   const Box panel = plan.card.panel.box();
-  const std::vector<Receiver> receivers = receiversOf(plan, projection, depth, placed);
+  std::vector<Rings> shapes;
+  for (const PlacedRef& p : placed) shapes.push_back(sparse(p->silhouette, step.value));
+  const std::vector<Receiver> receivers = receiversOf(plan, projection, depth, placed, shapes);
   for (size_t i = 0; i < placed.size(); ++i) {
     const double d = depth.distance_m(static_cast<int>(i));
     if (!standsInScene(projection, *placed[i], d)) continue;
-    const Upright body(projection, *light, *placed[i], d);
+    const Upright body(projection, *light, placed[i]->at, shapes[i], d);
     for (const Receiver& receiver : receivers) {
       if (receiver.thing == static_cast<int>(i) || (receiver.thing >= 0 && receiver.away_m == d)) continue;
       if (fallsBeside(projection, *light, body, receiver, panel)) continue;
       const Rings thrown = thrownOn(projection, *light, body, receiver);
       const Box box = boxOf(thrown);
       if (box.empty() || !box.meets(receiver.box) || !box.meets(panel)) continue;
-      Rings shape = clippedTo(panel, intersection(thrown, receiver.shape));
-      if (areaOf(shape) < kLeastShadow_mm2) continue;
-      out.push_back({static_cast<int>(i), receiver.thing, std::move(shape), receiver.away_m});
+      if (sharedArea(SweepEdges(thrown), receiver.onPanel) < kLeastShadow_mm2) continue;
+      out.push_back({static_cast<int>(i), receiver.thing,
+                     clippedTo(panel, intersection(thrown, receiver.shape)), receiver.away_m});
     }
   }
   return out;

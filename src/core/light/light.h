@@ -67,8 +67,10 @@ std::vector<CastShadow> castShadows(const Plan& plan, const DepthOrder& depth,
 
 /// On other things that stand, on the walls of the room and on walls along the ground. Source: intersection
 /// of the ray from the light with the upright plane.
+/// @param step  for pictures: points of outlines nearer than this to the one before them are passed over
 std::vector<UprightShadow> uprightShadows(const Plan& plan, const DepthOrder& depth,
-                                          std::span<const PlacedRef> placed);
+                                          std::span<const PlacedRef> placed,
+                                          Millimetres step = Millimetres{0});
 
 /// A light straight from the side meets a flat's edge; things are thicker than that. Seen along the light, a
 /// thing is taken to be at least this share of its width. Common practice, no source.
