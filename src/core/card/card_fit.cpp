@@ -2,9 +2,9 @@
 
 #include <algorithm>
 #include <array>
+#include <map>
 #include <utility>
 
-#include "core/outline/shape_ops.h"
 #include "core/outline/shared_area.h"
 
 namespace havlo {
@@ -70,16 +70,25 @@ bool mostlyOff(const Plan& plan, const Impression& i) {
   constexpr double kThird = 1.0 / 3;
   const StampRef stamp = plan.stamp(i.stamp);
   const Rings shape = placingOf(i, *stamp).toPanel(stamp->silhouette);
-  return areaOf(clippedTo(plan.card.panel.box(), shape)) < kThird * areaOf(shape);
+  return sweptArea(SweepEdges(clippedTo(plan.card.panel.box(), shape))) <
+         kThird * sweptArea(SweepEdges(shape));
 }
 
 void impressionMisfits(const Plan& plan, CardFit& fit) {
   const Box panel = plan.card.panel.box();
   const Box free = panel.grown(-plan.card.bare_mm);
+  std::map<const Stamp*, Box> frames;  // many impressions are of few stamps
   for (size_t i = 0; i < plan.impressions.size(); ++i) {
     const Impression& im = plan.impressions[i];
     const StampRef stamp = plan.stamp(im.stamp);
-    const Box box = boxOf(placingOf(im, *stamp).toPanel(stamp->silhouette));
+    const auto [known, added] = frames.try_emplace(&*stamp);
+    if (added) known->second = boxOf(stamp->silhouette);
+    const Box& f = known->second;
+    const Placing placing = placingOf(im, *stamp);
+    const Rings corners{{{f.left, f.bottom}, {f.right, f.bottom}, {f.right, f.top}, {f.left, f.top}}};
+    const Box most = boxOf(placing.toPanel(corners));  // it is within this one
+    if (free.contains({most.left, most.bottom}) && free.contains({most.right, most.top})) continue;
+    const Box box = boxOf(placing.toPanel(stamp->silhouette));
     const auto at = static_cast<int>(i);
     if (!box.meets(panel, -kHair_mm)) {
       fit.misfits.push_back({MisfitKind::ImpressionOffPanel, -1, at, 0, 0, true});

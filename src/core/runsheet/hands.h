@@ -122,6 +122,9 @@ class Hands {
   double m_washDry = 0;
   std::vector<Cut> m_cuts;   // by first need
   std::vector<long> m_laid;  // by stamp: layings of its masks, on all cards
+  mutable size_t m_rotaStep = static_cast<size_t>(-1);
+  mutable std::vector<const std::vector<Laid>*>
+      m_rota;  // by stamp: what lies at that step; null: not asked for
   size_t m_nextCut = 0;
   std::vector<std::vector<char>> m_isCut;  // stamp, mask
   std::vector<char> m_jointCut;
@@ -357,10 +360,18 @@ class Hands {
     m_lying.erase(std::lower_bound(m_lying.begin(), m_lying.end(), i));
   }
 
+  /// The masks of a stamp that lie at step k. Asked for by everything that lies there; looked up once.
+  const std::vector<Laid>& laidAt(size_t k, int stamp) const {
+    if (m_rotaStep != k) m_rotaStep = k, m_rota.assign(m_in.masks.size(), nullptr);
+    const std::vector<Laid>*& at = m_rota[ix(stamp)];
+    if (!at) at = &m_in.masks[ix(stamp)].rota[k];
+    return *at;
+  }
+
   int wanted(size_t k, int i) const {
     if (m_in.needs.taped[ix(i)]) return kStrip;
     if (const int j = m_in.needs.joint(i, k); j >= 0) return kFirstJoint - j;
-    for (const Laid& l : m_in.masks[ix(stampOf(i))].rota[k])
+    for (const Laid& l : laidAt(k, stampOf(i)))
       if (l.impression == i) return l.mask;
     return kBare;
   }
@@ -372,7 +383,7 @@ class Hands {
     if (mask < 0) return false;
     const StampMasks& all = m_in.masks[ix(stampOf(i))];
     const auto& need = m_in.needs.steps[k].covered;
-    for (const Laid& l : all.rota[k]) {
+    for (const Laid& l : laidAt(k, stampOf(i))) {
       if (l.mask != mask || l.impression == i) continue;
       const bool partner = std::any_of(all.halves.begin(), all.halves.end(), [&](const auto& h) {
         return (h.first == i && h.second == l.impression) || (h.second == i && h.first == l.impression);
@@ -392,7 +403,7 @@ class Hands {
       const Thing& t = thing(i);
       const bool needed = std::binary_search(need.begin(), need.end(), i);
       const bool stays = needed ? wanted(k, i) == t.lies
-                                : !wantedElsewhere(k, i) && t.lastNeed > static_cast<int>(k) && !inTheWay(i);
+                                : t.lastNeed > static_cast<int>(k) && !inTheWay(i) && !wantedElsewhere(k, i);
       if (!stays) off.push_back(i);
     }
     takeAlong(off);
