@@ -75,7 +75,7 @@ fail() { echo "FAILED: $*" >&2; exit 1; }
 # An archive of packages, as a maker's own computer asks one.
 archive() {
   for deb in /archive/*.deb; do
-    dpkg-deb -f "$deb"
+    dpkg-deb -f "$deb" | sed '/^$/d'
     echo "Filename: ./$(basename "$deb")"
     echo "Size: $(stat -c %s "$deb")"
     echo "SHA256: $(sha256sum "$deb" | cut -d ' ' -f 1)"

@@ -1,6 +1,7 @@
 // Prepared fronts: stencils against GEOS, paste and relief in the press, and prints pulled from a plate.
 #include <QTest>
 
+#include "core/chain/chain.h"
 #include "core/drawer/plate.h"
 #include "core/edit/wash_edits.h"
 #include "core/ink/ink_facts.h"

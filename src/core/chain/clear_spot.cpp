@@ -1,0 +1,69 @@
+#include "core/chain/clear_spot.h"
+
+#include <algorithm>
+#include <cmath>
+
+#include "core/chain/chain.h"
+#include "core/chain/foretell.h"
+#include "core/edit/edits.h"
+#include "core/edit/put_on.h"
+
+namespace havlo {
+namespace {
+
+constexpr int kPlaces = 24;     // across the card
+constexpr int kFewPlaces = 8;   // where the card is so full that each takes its time
+constexpr size_t kFull = 150;   // things
+constexpr double kShows = 0.5;  // of what is put on
+constexpr double kHidden = 10;  // a thing nobody sees is as bad as a warning
+constexpr double kFar = 2;      // as bad as most of a note: all the width of the card away
+
+/// How much of a thing's silhouette on the card shows.
+double shareShown(const Visible& thing) {
+  std::vector<const SweepEdges*> covers;
+  for (const PlacedRef& front : thing.fronts) covers.push_back(&front->onPanel);
+  const double whole = thing.thing->areaOnPanel_mm2;
+  return whole > 0 ? areaLeft(thing.thing->onPanel, covers) / whole : 0;
+}
+
+}  // namespace
+
+Point clearSpot(const Plan& plan, const Stamp& stamp) {
+  const Point first = goodSpot(plan, stamp);
+  if (plan.impressions.empty()) return first;
+  // With the rules that wait for the eye, as far as they need nothing it has seen.
+  const auto read = [](const Plan& p, const Analysis* known) {
+    return withLooks(p, analyse(p, known), nullptr);
+  };
+  const AnalysisRef before = read(plan, nullptr);
+  const auto minded = keysOf(plan, *before, true);
+  // What the reading makes of it there; less is better, nothing is minded below zero.
+  struct Worth {
+    double cost = 0;
+    bool clear = false;
+  };
+  const auto at = [&](double x) -> std::optional<Worth> {
+    const auto with = withNewImpression(plan, stamp.id, {x, first.y});
+    if (!with) return {};
+    const AnalysisRef a = read(with.value(), before.get());
+    const auto now = keysOf(with.value(), *a, true);
+    const double shows = shareShown(a->visible.back());
+    const bool clear = shows >= kShows && std::includes(minded.begin(), minded.end(), now.begin(), now.end());
+    const double away = std::fabs(x - first.x) / plan.card.panel.width_mm;
+    return Worth{kHidden * (1 - shows) + kFar * away - readingScore(*a), clear};
+  };
+  const auto there = at(first.x);
+  if (!there || there->clear) return first;
+  const int places = plan.impressions.size() < kFull ? kPlaces : kFewPlaces;
+  const double width = plan.card.panel.width_mm;
+  Point best = first;
+  double least = there->cost;
+  for (int k = 1; k < places; ++k) {
+    const double x = goodSpot(plan, stamp, width * k / places).x;  // never off the card sideways
+    const auto worth = at(x);
+    if (worth && worth->cost < least) least = worth->cost, best.x = x;
+  }
+  return best;
+}
+
+}  // namespace havlo
