@@ -430,6 +430,10 @@ geschrieben %3</translation>
         <translation>%1 unter der Unterkante</translation>
     </message>
     <message>
+        <source>%1 between the parts of %2 stay covered, the gap is too small to cut out: choose it to be cut all the same, or another way for it.</source>
+        <translation>%1 zwischen den Teilen von %2 bleiben abgedeckt, die Lücke ist zu klein zum Ausschneiden: lass sie trotzdem schneiden oder wähle ein anderes Verfahren.</translation>
+    </message>
+    <message>
         <source>%1 blended %2 over %3, %4: %3 was not covered.</source>
         <translation>%1 zog %2 über %3, %4: %3 war nicht abgedeckt.</translation>
     </message>
@@ -1778,8 +1782,8 @@ geschrieben %3</translation>
         <translation>%1, bewiesen</translation>
     </message>
     <message>
-        <source>%1, where %2 is to take the colour</source>
-        <translation>%1, wo %2 die Farbe annehmen soll</translation>
+        <source>%1, where colour is to come on %2</source>
+        <translation>%1, wo Farbe auf %2 kommen soll</translation>
     </message>
     <message>
         <source>%1, with %2; eyes at %3.</source>
@@ -3414,6 +3418,10 @@ geschrieben %3</translation>
         <translation>%1 in %2 ziehen</translation>
     </message>
     <message>
+        <source>Blend over fine parts</source>
+        <translation>Verlauf über feine Teile</translation>
+    </message>
+    <message>
         <source>Blended in this order.</source>
         <translation>In dieser Reihenfolge gezogen.</translation>
     </message>
@@ -3844,6 +3852,14 @@ geschrieben %3</translation>
     <message>
         <source>Cut files</source>
         <translation>Schneidedateien</translation>
+    </message>
+    <message>
+        <source>Cut fine parts</source>
+        <translation>Feine Teile schneiden</translation>
+    </message>
+    <message>
+        <source>Cut it all the same</source>
+        <translation>Trotzdem schneiden</translation>
     </message>
     <message>
         <source>Cut it flush</source>
@@ -5648,6 +5664,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>Let it run off the bottom edge, %1 lower</source>
         <translation>Lass es unten hinauslaufen, %1 tiefer</translation>
+    </message>
+    <message>
+        <source>Let the blends run over it</source>
+        <translation>Den Verlauf darüber laufen lassen</translation>
     </message>
     <message>
         <source>Letter</source>

@@ -430,6 +430,10 @@ written %3</source>
         <translation>%1 sous le bord inférieur</translation>
     </message>
     <message>
+        <source>%1 between the parts of %2 stay covered, the gap is too small to cut out: choose it to be cut all the same, or another way for it.</source>
+        <translation>%1 entre les parties de %2 restent couverts, le vide est trop petit pour être découpé : faites-le couper quand même, ou choisissez une autre façon.</translation>
+    </message>
+    <message>
         <source>%1 blended %2 over %3, %4: %3 was not covered.</source>
         <translation>%1 a estompé %2 sur %3, %4 : %3 n'était pas couvert.</translation>
     </message>
@@ -1778,8 +1782,8 @@ written %3</source>
         <translation>%1, prouvé</translation>
     </message>
     <message>
-        <source>%1, where %2 is to take the colour</source>
-        <translation>%1, là où %2 doit prendre la couleur</translation>
+        <source>%1, where colour is to come on %2</source>
+        <translation>%1, là où la couleur doit venir sur %2</translation>
     </message>
     <message>
         <source>%1, with %2; eyes at %3.</source>
@@ -3414,6 +3418,10 @@ written %3</source>
         <translation>Estomper %1 en %2</translation>
     </message>
     <message>
+        <source>Blend over fine parts</source>
+        <translation>Estompe sur les parties fines</translation>
+    </message>
+    <message>
         <source>Blended in this order.</source>
         <translation>Estompés dans cet ordre.</translation>
     </message>
@@ -3844,6 +3852,14 @@ written %3</source>
     <message>
         <source>Cut files</source>
         <translation>Fichiers de découpe</translation>
+    </message>
+    <message>
+        <source>Cut fine parts</source>
+        <translation>Couper les parties fines</translation>
+    </message>
+    <message>
+        <source>Cut it all the same</source>
+        <translation>Le couper quand même</translation>
     </message>
     <message>
         <source>Cut it flush</source>
@@ -5648,6 +5664,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>Let it run off the bottom edge, %1 lower</source>
         <translation>Laissez-le sortir par le bas, %1 plus bas</translation>
+    </message>
+    <message>
+        <source>Let the blends run over it</source>
+        <translation>Laisser l’estompe passer dessus</translation>
     </message>
     <message>
         <source>Letter</source>

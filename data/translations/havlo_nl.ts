@@ -430,6 +430,10 @@ geschreven %3</translation>
         <translation>%1 onder de onderkant</translation>
     </message>
     <message>
+        <source>%1 between the parts of %2 stay covered, the gap is too small to cut out: choose it to be cut all the same, or another way for it.</source>
+        <translation>%1 tussen de delen van %2 blijven afgedekt, de opening is te klein om uit te knippen: laat die toch knippen, of kies een andere manier.</translation>
+    </message>
+    <message>
         <source>%1 blended %2 over %3, %4: %3 was not covered.</source>
         <translation>%1 veegde %2 over %3, %4: %3 was niet afgedekt.</translation>
     </message>
@@ -1778,8 +1782,8 @@ geschreven %3</translation>
         <translation>%1, bewezen</translation>
     </message>
     <message>
-        <source>%1, where %2 is to take the colour</source>
-        <translation>%1, waar %2 de kleur moet aannemen</translation>
+        <source>%1, where colour is to come on %2</source>
+        <translation>%1, waar kleur op %2 moet komen</translation>
     </message>
     <message>
         <source>%1, with %2; eyes at %3.</source>
@@ -3414,6 +3418,10 @@ geschreven %3</translation>
         <translation>%1 in %2 vegen</translation>
     </message>
     <message>
+        <source>Blend over fine parts</source>
+        <translation>Verloop over fijne delen</translation>
+    </message>
+    <message>
         <source>Blended in this order.</source>
         <translation>In deze volgorde geveegd.</translation>
     </message>
@@ -3844,6 +3852,14 @@ geschreven %3</translation>
     <message>
         <source>Cut files</source>
         <translation>Snijbestanden</translation>
+    </message>
+    <message>
+        <source>Cut fine parts</source>
+        <translation>Fijne delen knippen</translation>
+    </message>
+    <message>
+        <source>Cut it all the same</source>
+        <translation>Toch knippen</translation>
     </message>
     <message>
         <source>Cut it flush</source>
@@ -5648,6 +5664,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>Let it run off the bottom edge, %1 lower</source>
         <translation>Laat het onder uitlopen, %1 lager</translation>
+    </message>
+    <message>
+        <source>Let the blends run over it</source>
+        <translation>Het verloop eroverheen laten lopen</translation>
     </message>
     <message>
         <source>Letter</source>

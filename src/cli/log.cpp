@@ -64,7 +64,8 @@ int runLog(const Call& call) {
   if (call.has("--merge")) {
     const auto fresh = store.merge(call.value("--merge"));
     if (!fresh) return complain(fresh.error());
-    complain(kDone, QStringLiteral("%1 cards are new").arg(fresh.value()));
+    complain(kDone, fresh.value() == 1 ? QStringLiteral("1 card is new")
+                                       : QStringLiteral("%1 cards are new").arg(fresh.value()));
   }
   const std::vector<LogEntry> all = store.all(hands);
   if (call.has("--lines")) {

@@ -70,7 +70,8 @@ JSON
 $as_root cp "$root/data/demo/canal-towpath.havlo" "$clean/mine.havlo"
 cat > "$work/inside.sh" <<'IN'
 set -eu
-export DEBIAN_FRONTEND=noninteractive HOME=/home/maker LC_ALL=C.UTF-8
+export DEBIAN_FRONTEND=noninteractive HOME=/home/maker LC_ALL=C.UTF-8 XDG_RUNTIME_DIR=/run/maker
+mkdir -p -m 700 "$XDG_RUNTIME_DIR"
 fail() { echo "FAILED: $*" >&2; exit 1; }
 # An archive of packages, as a maker's own computer asks one.
 archive() {
@@ -117,7 +118,9 @@ sleep 2
 window=$(xdotool search --onlyvisible --name 'Kite over the long pound' | head -n 1)
 before=$(sha256sum < /mine.havlo)
 xdotool windowfocus "$window"
-xdotool mousemove 640 400 click 1 key Tab key Right key ctrl+s
+xdotool key ctrl+3
+sleep 1
+xdotool mousemove 640 400 click 1 key Page_Down key Right key ctrl+s
 sleep 2
 [ "$before" != "$(sha256sum < /mine.havlo)" ] || { echo "nothing was saved"; exit 1; }
 xdotool key ctrl+4

@@ -25,6 +25,7 @@
 #include "app/common/side_panels.h"
 #include "app/masks/masks_page.h"
 #include "app/order/joins_page.h"
+#include "app/order/proof_panel.h"
 #include "app/order/schools_page.h"
 #include "app/order/slips_page.h"
 #include "app/order/step_strip.h"
@@ -116,9 +117,7 @@ OrderPlace::OrderPlace(PlanSession& session, std::shared_ptr<SvgArt> art, QWidge
     m_progress->hide();
     m_stop->hide();
     m_stale = true;
-    m_proof->setText(tr("Not simulated"));
-    m_proofWhy->setText(
-        tr("Stopped. It begins again with the next change, or when you come back to this place."));
+    m_proof->showStopped();
   });
   showSteps();
   planChanged();
@@ -209,26 +208,11 @@ QWidget* OrderPlace::stepsPage() {
   printRow->addWidget(atHand);
   masks->box()->addLayout(printRow);
 
-  auto* proof = new SheetFrame;
-  holdWidth(proof, qRound(240 * textScale()));
-  m_proof = inkLabel({}, headingFont(), theme().green);
-  m_proofWhy = inkLabel({}, labelFont(), theme().soft, true);
-  m_finished = new PictureBox;
-  proof->box()->addWidget(m_proof);
-  proof->box()->addWidget(m_proofWhy);
-  m_proofMore = plainButton(tr("How much, and where"));
-  m_proofMore->setObjectName(QStringLiteral("proofMore"));
-  m_proofFigures = inkLabel({}, labelFont(), theme().soft, true);
-  m_proofMore->hide();
-  m_proofFigures->hide();
-  connect(m_proofMore, &QPushButton::clicked, this,
-          [this] { m_proofFigures->setVisible(m_proofFigures->isHidden()); });
-  proof->box()->addWidget(m_proofMore, 0, Qt::AlignLeft);
-  proof->box()->addWidget(m_proofFigures);
-  proof->box()->addWidget(m_finished, 1);
+  m_proof = new ProofPanel(m_session);
+  holdWidth(m_proof, qRound(240 * textScale()));
   auto* panels = new SidePanels(now, tr("The step"), qRound(300 * textScale()));
   panels->add(masks, tr("The masks"), SidePanels::Side::After);
-  panels->add(proof, tr("The proof"), SidePanels::Side::After);
+  panels->add(m_proof, tr("The proof"), SidePanels::Side::After);
   column->addWidget(panels, 1);
 
   return steps;
@@ -417,7 +401,7 @@ void OrderPlace::showPlan() {
   m_troubles->setVisible(!troubles.isEmpty());
   m_again->setVisible(a.orderState.from == OrderState::From::Maker);
   showStep(m_strip->chosen());
-  showProof();
+  m_proof->show(m_simulation);
 }
 
 void OrderPlace::showTimes() {
@@ -451,8 +435,15 @@ void OrderPlace::simulateNow() {
   m_job->run(
       [art = m_art, tiles = m_tiles, hatch = lightTheme().green](const PlanState& of,
                                                                  const Progress& progress) {
-        return stepPictures(*of.plan, *of.analysis, *art, stripDpi(*of.plan, *of.analysis), hatch, progress,
-                            tiles);
+        const double dpi = stripDpi(*of.plan, *of.analysis);
+        auto pictures = stepPictures(*of.plan, *of.analysis, *art, dpi, hatch, progress, tiles);
+        if (!pictures) return pictures;
+        StepPictures done = std::move(pictures).value();
+        auto sure = lookedAtOnceMore(of.analysis->press(*of.plan, art.get()), of.analysis->sheet, dpi,
+                                     std::move(done.simulation), progress);
+        if (!sure) return Result<StepPictures>(sure.error());
+        done.simulation = std::move(sure).value();
+        return Result<StepPictures>(std::move(done));
       },
       [this](const PlanState& of, Result<StepPictures> result) {
         m_progress->hide();
@@ -464,7 +455,7 @@ void OrderPlace::simulateNow() {
         m_pictures = std::move(done.steps);
         m_strip->show(of, m_pictures);
         showStep(m_strip->chosen());
-        showProof();
+        m_proof->show(m_simulation);
         Q_EMIT proofChanged();
       });
 }
@@ -560,7 +551,7 @@ void OrderPlace::showTally() {
     m_tally->label(
         paper.over.size() > 1
             ? tr("over %1, which touch and are covered together").arg(sortedListOf(plan, paper.over))
-            : tr("%1, where %2 is to take the colour")
+            : tr("%1, where colour is to come on %2")
                   .arg(sortedListOf(plan, paper.over), listOf(plan, paper.without)),
         labelFont(), theme().soft, true);
   }
@@ -577,42 +568,6 @@ void OrderPlace::showTally() {
                  .arg(open.join(QStringLiteral(", ")));
   m_maskNotes->setText(notes.join(u'\n'));
   m_maskNotes->setVisible(!notes.isEmpty());
-}
-
-void OrderPlace::showProof() {
-  if (!m_simulation) {
-    setInk(m_proof, theme().soft);
-    m_proof->setText(tr("Being simulated"));
-    m_proofWhy->setText(
-        tr("Every step is carried out on simulated paper and compared with what you planned."));
-    m_finished->setPicture({});
-    m_proofMore->hide();
-    m_proofFigures->hide();
-    return;
-  }
-  const Simulation& s = *m_simulation;
-  std::vector<QPointF> marks;
-  const PanelSize& panel = m_session.plan().card.panel;
-  for (const Difference& d : s.worst)
-    if (!d.explained && marks.size() < 5)
-      marks.push_back({d.at.x / panel.width_mm, 1 - d.at.y / panel.height_mm});
-  m_finished->setPicture(withPatterns(pictureOf(s.card), m_session.plan(), *m_session.analysis()), marks);
-  setInk(m_proof, s.proven ? theme().green : theme().madder);
-  m_proof->setText(s.proven ? tr("Proven") : tr("Not as planned"));
-  if (s.proven) {
-    const bool exact = s.mismatch_mm2 < 0.05;
-    m_proofWhy->setText(exact ? tr("The simulated card equals what you planned.")
-                              : tr("The simulated card equals what you planned, but for the hair a hand "
-                                   "leaves along masks."));
-    m_proofFigures->setText(exact ? QString() : capital(explainedWords(m_session.plan(), s, 5)) + u'.');
-    m_proofMore->setVisible(!exact);
-    return;
-  }
-  QStringList words;
-  for (const Difference& d : s.worst)
-    if (!d.explained && words.size() < 3) words << blameWords(m_session.plan(), *m_session.analysis(), d);
-  words.removeDuplicates();
-  m_proofWhy->setText(tr("%1 mm² come out otherwise. ").arg(s.unexplained_mm2, 0, 'f', 1) + words.join(u' '));
 }
 
 void OrderPlace::takeKeys() { m_strip->setFocus(); }

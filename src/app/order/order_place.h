@@ -25,6 +25,7 @@ class KeyedRows;
 class JoinsPage;
 class MasksPage;
 class PictureBox;
+class ProofPanel;
 class SchoolsPage;
 class SlipsPage;
 class StepStrip;
@@ -81,12 +82,13 @@ class OrderPlace : public Place {
   bool m_stale = true, m_tallyStale = true, m_unshown = true;
   StepStrip* m_strip;
   QScrollArea* m_scroll;
-  QLabel *m_heading, *m_times, *m_stepTitle, *m_stepWhere, *m_stepDetail, *m_stepCare, *m_proof, *m_proofWhy,
-      *m_proofFigures, *m_maskTotal, *m_maskNotes, *m_troubles;
-  PictureBox *m_big, *m_finished;
+  QLabel *m_heading, *m_times, *m_stepTitle, *m_stepWhere, *m_stepDetail, *m_stepCare, *m_maskTotal,
+      *m_maskNotes, *m_troubles;
+  PictureBox* m_big;
+  ProofPanel* m_proof;
   KeyedRows* m_tally;
   QProgressBar* m_progress;
-  QPushButton *m_stop, *m_proofMore, *m_wishes, *m_again;
+  QPushButton *m_stop, *m_wishes, *m_again;
   std::vector<QPushButton*> m_tabs;
   QStackedWidget* m_pages;
   MasksPage* m_masks;
@@ -107,7 +109,6 @@ class OrderPlace : public Place {
   void showStep(int step);
   void showTally();
   bool thinPartsKnown();
-  void showProof();
 };
 
 }  // namespace havlo

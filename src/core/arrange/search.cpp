@@ -3,7 +3,7 @@
 #include <algorithm>
 #include <cmath>
 
-#include "core/edit/card_edits.h"
+#include "core/chain/fine_parts.h"
 #include "core/edit/edits.h"
 #include "core/focus/greeting.h"
 #include "core/region/known_regions.h"
@@ -160,20 +160,15 @@ Result<bool> prove(Proposal& p, int mostParts, const ArtSource* art, double dpi,
     const PressInput in = p.analysis->press(p.plan, art);
     auto proof = simulate(in, p.analysis->sheet, dpi, {progress.stop, {}});
     if (!proof) return proof.error();
+    if (k == mostParts)
+      proof = lookedAtOnceMore(in, p.analysis->sheet, dpi, std::move(proof).value(), {progress.stop, {}});
+    if (!proof) return proof.error();
     p.proven = proof.value().proven;
-    if (!p.proven && k == mostParts) {
-      // What hangs on coarse pixels is looked at once more before it is told.
-      auto fine = simulate(in, p.analysis->sheet, 2 * dpi, {progress.stop, {}});
-      if (!fine) return fine.error();
-      p.proven = fine.value().proven;
-    }
     if (p.proven || k == mostParts) return p.proven;
     const Difference& worst = proof.value().worst.at(0);
     if (worst.blame.kind != Blame::Kind::TooFine) return false;
-    const auto front = ix(worst.blame.front);
-    auto cut = withMaskPart(p.plan, p.plan.impressions[front].stamp,
-                            p.analysis->meetings.placed[front]->placing.toFrame(worst.at), true);
-    if (!cut || cut.value() == p.plan) return false;
+    auto cut = withFinePartsCut(p.plan, *p.analysis, proof.value());
+    if (!cut) return false;
     p.plan = std::move(cut).value();
     p.analysis = withLooks(p.plan, analyse(p.plan, p.analysis.get()), p.analysis->looks);
   }

@@ -236,4 +236,14 @@ Result<Simulation> simulate(const PressInput& in, const RunSheet& sheet, double 
   return out;
 }
 
+Result<Simulation> lookedAtOnceMore(const PressInput& in, const RunSheet& sheet, double dpi, Simulation first,
+                                    const Progress& progress) {
+  if (first.proven) return first;
+  auto fine = simulate(in, sheet, 2 * dpi, {progress.stop, {}});
+  if (!fine) return fine.error();
+  Simulation out = std::move(fine).value();
+  out.card = std::move(first.card);
+  return out;
+}
+
 }  // namespace havlo

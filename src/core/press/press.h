@@ -226,4 +226,11 @@ Result<Simulation> simulate(const PressInput& in, const RunSheet& sheet, double 
                             const Progress& progress = {}, const StepWatcher& watch = {},
                             std::shared_ptr<TileStore> kept = {}, const PressRun& run = {});
 
+/// What is not proven is looked at once more, twice as fine, before it is told: narrow gaps hang on coarse
+/// pixels. The picture of the card stays as it was.
+/// @param first  what simulate() found at this dpi
+/// @error Stopped
+Result<Simulation> lookedAtOnceMore(const PressInput& in, const RunSheet& sheet, double dpi, Simulation first,
+                                    const Progress& progress = {});
+
 }  // namespace havlo

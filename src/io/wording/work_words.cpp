@@ -3,6 +3,7 @@
 
 #include <algorithm>
 
+#include "core/chain/fine_parts.h"
 #include "core/pieces/heights.h"
 #include "io/wording/hand_words.h"
 #include "io/wording/names.h"
@@ -97,6 +98,11 @@ QString blameWords(const Plan& plan, const Analysis& a, const Difference& d) {
       return b.wash >= 0 ? tr("%1 was never blended.").arg(capital(washName(plan, b.wash)))
                          : tr("%1 was never stamped.").arg(capital(name(b.back)));
     case Blame::Kind::TooFine:
+      if (const auto part = finePart(plan, a, d); part && part->kind == FiddlyPart::Kind::Hole)
+        return tr("%1 between the parts of %2 stay covered, the gap is too small to cut out: choose it to be "
+                  "cut "
+                  "all the same, or another way for it.")
+            .arg(areaWords(d.area_mm2), name(b.front));
       return tr("%1 of %2 cannot be covered, it is too fine to cut: choose the part to be cut all the same, "
                 "or "
                 "another way for it.")

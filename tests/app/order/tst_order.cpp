@@ -7,7 +7,9 @@
 #include "app/order/joins_page.h"
 #include "app/order/schools_page.h"
 #include "app/order/slips_page.h"
+#include "core/edit/edits.h"
 #include "core/edit/making_edits.h"
+#include "core/edit/wash_edits.h"
 #include "io/wording/step_words.h"
 #include "support/window.h"
 #include "tests/support/program.h"
@@ -96,6 +98,40 @@ class TstOrder : public QObject {
     QVERIFY(says(w.window.order(), QStringLiteral("come out otherwise")));
     QVERIFY(says(w.window.order(), QStringLiteral("must come after it")));
     QVERIFY(says(w.window.order(), QStringLiteral("Step ")));
+  }
+
+  // A gap between the reeds is too small to cut out, so that the ground does not come into it.
+  void whatIsTooFineHasAWayOut_data() {
+    QTest::addColumn<QString>("way");
+    QTest::newRow("cut") << QStringLiteral("cutFineParts");
+    QTest::newRow("blend over") << QStringLiteral("blendsOverFineParts");
+  }
+  void whatIsTooFineHasAWayOut() {
+    QFETCH(QString, way);
+    Window w;
+    const Plan whole = w.session().plan();
+    Plan p;
+    p.card.panel = {142, 99, {}};
+    p.view = whole.view, p.stamps = whole.stamps, p.inks = whole.inks;
+    p = withNewImpression(p, "reeds", {23.5, 36.7}).value();
+    p = withNewWash(p, WashKind::Ground, p.inks.back().id).value();
+    w.session().start(p);
+    w.window.visit(QStringLiteral("order"));
+    settle(w.window.order());
+    QVERIFY(!w.window.order().simulation()->proven);
+    QVERIFY(says(w.window.order(), QStringLiteral("too small to cut out")));
+    auto* button = w.window.order().findChild<QPushButton*>(way);
+    QVERIFY(button && button->isVisible());
+    int clicks = 0;  // what was hidden behind one part may be too fine as well
+    for (; clicks < 3 && button->isVisible(); ++clicks) {
+      QTest::mouseClick(button, Qt::LeftButton);
+      settleOrder(w.session());
+      settle(w.window.order());
+    }
+    QVERIFY(w.window.order().simulation()->proven);
+    QVERIFY(says(w.window.order(), QStringLiteral("Proven")) && !button->isVisible());
+    for (; clicks > 0; --clicks) w.session().undoStack().undo();
+    QVERIFY(w.session().plan() == p);
   }
 
   // The ring of hills over hare over boat is made with a mask laid ahead.
