@@ -12210,6 +12210,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>nie</translation>
     </message>
     <message>
+        <source>no blend runs over what is too fine to cut</source>
+        <translation>kein Verlauf läuft über das, was zu fein zum Schneiden ist</translation>
+    </message>
+    <message>
         <source>no card yet</source>
         <translation>noch keine Karte</translation>
     </message>
@@ -12364,6 +12368,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>nothing is left to mend</source>
         <translation>nichts bleibt zu verbessern</translation>
+    </message>
+    <message>
+        <source>nothing is too fine to cut that could be cut</source>
+        <translation>nichts, was zu fein zum Schneiden ist, ließe sich schneiden</translation>
     </message>
     <message>
         <source>nothing lies before it</source>

@@ -12210,6 +12210,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>jamais</translation>
     </message>
     <message>
+        <source>no blend runs over what is too fine to cut</source>
+        <translation>aucune estompe ne passe sur ce qui est trop fin à couper</translation>
+    </message>
+    <message>
         <source>no card yet</source>
         <translation>aucune carte</translation>
     </message>
@@ -12364,6 +12368,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>nothing is left to mend</source>
         <translation>rien ne reste à corriger</translation>
+    </message>
+    <message>
+        <source>nothing is too fine to cut that could be cut</source>
+        <translation>rien de trop fin ne pourrait être coupé</translation>
     </message>
     <message>
         <source>nothing lies before it</source>

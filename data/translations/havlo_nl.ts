@@ -12210,6 +12210,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>nooit</translation>
     </message>
     <message>
+        <source>no blend runs over what is too fine to cut</source>
+        <translation>geen verloop loopt over wat te fijn is om te knippen</translation>
+    </message>
+    <message>
         <source>no card yet</source>
         <translation>nog geen kaart</translation>
     </message>
@@ -12364,6 +12368,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>nothing is left to mend</source>
         <translation>niets blijft te verbeteren</translation>
+    </message>
+    <message>
+        <source>nothing is too fine to cut that could be cut</source>
+        <translation>niets dat te fijn is, zou geknipt kunnen worden</translation>
     </message>
     <message>
         <source>nothing lies before it</source>

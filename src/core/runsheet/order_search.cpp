@@ -678,7 +678,8 @@ BestOrder findBestOrder(const OrderWork& work, const OrderEffort& effort, const 
   out.exact = exact && popUps.empty() && !(work.joinable && !work.joinable->empty());
   const bool more = !work.plan.washes.empty() || !popUps.empty() ||
                     (!out.exact && movable <= kMostActsExact) || !figuresAmong(work.plan, out.acts).empty();
-  const bool proven = out.exact;
+  // Blended last is not always least work: before what is too fine to be covered they spare it the tape.
+  const bool proven = out.exact && work.plan.washes.empty();
   const double least = out.minutes;
   if (more || (work.hand && !work.hand->empty())) placeActs(judge, rules, out, effort, progress);
   if (proven && out.minutes <= least + kSame) out.exact = true;  // only brought together what costs no more

@@ -62,10 +62,12 @@ constexpr const char* kPatterns[] = {
     QT_TRANSLATE_NOOP("Havlo", "its lines cross each other too often to be cut"),
     QT_TRANSLATE_NOOP("Havlo", "its measures must be more than 0"),
     QT_TRANSLATE_NOOP("Havlo", "its rings cancel out and cover nothing"),
+    QT_TRANSLATE_NOOP("Havlo", "no blend runs over what is too fine to cut"),
     QT_TRANSLATE_NOOP("Havlo", "no light paper is seen round the patches to compare them with"),
     QT_TRANSLATE_NOOP("Havlo", "no patch of even colour is seen on it"),
     QT_TRANSLATE_NOOP("Havlo", "none of the row would be seen on the panel"),
     QT_TRANSLATE_NOOP("Havlo", "not readable as JSON: %1"),
+    QT_TRANSLATE_NOOP("Havlo", "nothing is too fine to cut that could be cut"),
     QT_TRANSLATE_NOOP(
         "Havlo",
         "nothing in the drawer fits behind this hero: trees, buildings or hills with a height that is known"),
