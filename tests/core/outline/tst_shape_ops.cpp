@@ -76,6 +76,21 @@ class TstShapeOps : public QObject {
   Q_OBJECT
 
  private Q_SLOTS:
+  /// A quarter turn and a sixth of one, by hand: cos 60 = 1/2, sin 60 = sqrt(3)/2.
+  void aStampIsPlacedAndFoundAgain() {
+    const auto alike = [](Point a, Point b) { return distance(a, b) < 1e-12; };
+    const Placing quarter({2, 3}, {10, 20}, Degrees{90});
+    QVERIFY(alike(quarter.toPanel({7, 3}), {10, 25}) && alike(quarter.toPanel({2, 4}), {9, 20}));
+    QVERIFY(alike(quarter.toFrame({10, 25}), {7, 3}) && alike(quarter.toFrame({9, 20}), {2, 4}));
+    const Placing sixth({2, 3}, {10, 20}, Degrees{60});
+    const double half = std::sqrt(3.0) / 2;
+    QVERIFY(alike(sixth.toPanel({3, 3}), {10.5, 20 + half}) &&
+            alike(sixth.toPanel({2, 4}), {10 - half, 20.5}));
+    QVERIFY(alike(sixth.toFrame({10.5, 20 + half}), {3, 3}) &&
+            alike(sixth.toFrame({10 - half, 20.5}), {2, 4}));
+    for (const Point p : {Point{0, 0}, Point{-4, 9}, Point{30, -2}})
+      QVERIFY(alike(sixth.toFrame(sixth.toPanel(p)), p));
+  }
   void sharedAreasAgreeWithClipper() {
     int shared = 0;
     for (const auto& [a, b] : randomPairs(60)) {
