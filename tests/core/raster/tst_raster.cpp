@@ -24,6 +24,14 @@ class TstRaster : public QObject {
     QCOMPARE(dpiWithin({0, 0, 254, 254}, 50, 1e6), 50.0);
   }
 
+  void aTileIsNothingBeyondItsEdges() {
+    Tile t;
+    t.x = 3, t.y = 5, t.width = 2, t.height = 2, t.cover = {1, 2, 3, 4};
+    const int expected[4][4] = {{0, 0, 0, 0}, {0, 1, 2, 0}, {0, 3, 4, 0}, {0, 0, 0, 0}};
+    for (int y = 0; y < 4; ++y)
+      for (int x = 0; x < 4; ++x) QCOMPARE(static_cast<int>(t.at(2 + x, 4 + y)), expected[y][x]);
+  }
+
   void coverageIsTheArea() {
     const Grid g({0, 0, 50, 40}, 127);  // five pixels a millimetre
     Ring disc;
