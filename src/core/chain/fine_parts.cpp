@@ -1,7 +1,5 @@
 #include "core/chain/fine_parts.h"
 
-#include <algorithm>
-
 #include "core/edit/card_edits.h"
 #include "core/edit/wash_edits.h"
 #include "core/outline/distance.h"
@@ -18,15 +16,6 @@ bool isTooFine(const Difference& d) {
 }
 
 }  // namespace
-
-std::vector<int> tooFine(const Simulation& simulation) {
-  std::vector<int> out;
-  for (const Difference& d : simulation.worst)
-    if (isTooFine(d) && std::find(out.begin(), out.end(), d.blame.front) == out.end())
-      out.push_back(d.blame.front);
-  std::sort(out.begin(), out.end());
-  return out;
-}
 
 std::optional<FiddlyPart> finePart(const Plan& plan, const Analysis& analysis, const Difference& difference) {
   if (!isTooFine(difference)) return {};

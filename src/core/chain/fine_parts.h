@@ -3,17 +3,14 @@
 #pragma once
 
 #include <optional>
-#include <vector>
 
 #include "core/analysis/analysis.h"
 #include "core/mask/mask_shape.h"
 
 namespace havlo {
 
-/// Things of which too much cannot be covered, by index, among the worst differences.
-std::vector<int> tooFine(const Simulation& simulation);
-
-/// The part, or the hole, that such a difference comes from; nothing where it is of another kind.
+/// The part, or the hole, that a difference comes from which is too fine; nothing where it is of another
+/// kind.
 std::optional<FiddlyPart> finePart(const Plan& plan, const Analysis& analysis, const Difference& difference);
 
 /// Those parts cut all the same.
