@@ -10,13 +10,13 @@ function(compile_by_rooms target)
   endforeach()
 endfunction()
 
-# The unit that a room is compiled in: its own, but in quick builds rooms of one or two files share one, as reading what
-# they include takes longer than compiling them.
+# The unit that a room is compiled in: its own, but in quick builds rooms of one file share one and those of two another,
+# as reading what they include takes longer than compiling them.
 function(unit_of unit room)
   file(GLOB files ${CMAKE_CURRENT_SOURCE_DIR}/${room}/*.cpp)
   list(LENGTH files count)
   if(HAVLO_QUICK AND count LESS 3)
-    set(room small)
+    set(room small${count})
   endif()
   set(${unit} ${room} PARENT_SCOPE)
 endfunction()
