@@ -121,6 +121,23 @@ class TstReading : public QObject {
     mends(p, FindingKind::OffPanel);
   }
 
+  void whatSpoilsTheCardIsToldFirst() {  // common practice, no source: mend what spoils the card, then what
+                                         // could be better
+    Plan p = emptyPlan();
+    addStamp(p, figure("man", 10, 40, 1.5));
+    addStamp(p, slab("s", 20, 20));
+    put(p, "m", "man", {60, 30}, 1).depth = OnGround{};
+    put(p, "lost", "s", {160, 50}, 2);
+    const AnalysisRef a = analyse(p);
+    const std::vector<Level> told{Level::Fault, Level::Warn, Level::Note};
+    std::vector<long> ranks;
+    for (const Finding& f : a->findings)
+      ranks.push_back(std::find(told.begin(), told.end(), f.level) - told.begin());
+    QVERIFY(std::is_sorted(ranks.begin(), ranks.end()));
+    QVERIFY(std::count(ranks.begin(), ranks.end(), 0) && std::count(ranks.begin(), ranks.end(), 1));
+    QVERIFY(find(*a, FindingKind::OffPanel) == &a->findings.front());  // though size is looked at before it
+  }
+
   void horizonMeetsHead_data() {
     QTest::addColumn<double>("foot");
     QTest::addColumn<bool>("meets");
