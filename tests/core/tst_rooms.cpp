@@ -91,6 +91,35 @@ class TstRooms : public QObject {
       }
   }
 
+  void aConstructorFallsApartIntoNamedParts() {
+    static const QRegularExpression begins(QStringLiteral("^([A-Z]\\w+)::\\1\\("),
+                                           QRegularExpression::MultilineOption);
+    constexpr int kLines = 60;
+    int seen = 0;
+    for (const QString& file : filesIn(kRoot + QStringLiteral("/src"))) {
+      const QString text = textOf(file);
+      for (auto it = begins.globalMatch(text); it.hasNext();) {
+        const qsizetype from = it.next().capturedStart();
+        const QString body = text.mid(from, text.indexOf(QStringLiteral("\n}\n"), from) - from);
+        const qsizetype empty = body.indexOf(QStringLiteral("{}\n\n"));  // its own body is empty
+        const auto lines = body.left(empty).count(u'\n');
+        QVERIFY2(lines <= kLines, qPrintable(QStringLiteral("%1: %2 lines").arg(file).arg(lines)));
+        ++seen;
+      }
+    }
+    QVERIFY(seen > 100);
+  }
+
+  void theWindowIsAShellThatKnowsNoPlace() {
+    const QString shell = kRoot + QStringLiteral("/src/app/shell/");
+    for (const char* name : {"main_window.cpp", "commands.cpp"})
+      QVERIFY2(textOf(shell + QLatin1String(name)).count(u'\n') < 300, name);
+    const QString window =
+        textOf(shell + QStringLiteral("main_window.cpp")) + textOf(shell + QStringLiteral("commands.cpp"));
+    for (const QString& place : listed(QStringLiteral("app")))
+      QVERIFY2(!window.contains(QStringLiteral("(\"") + place + QStringLiteral("\")")), qPrintable(place));
+  }
+
   void librariesStayBehindTheirBridges_data() {
     QTest::addColumn<QString>("included");
     QTest::addColumn<QStringList>("bridges");

@@ -43,6 +43,31 @@ OwnPage::OwnPage(PlanSession& session, QWidget* parent) : QWidget(parent), m_ses
   column->addWidget(inkLabel(tr("A step of your own"), bodyFont(QFont::DemiBold), theme().ink));
   column->addWidget(inkLabel(tr("It stands in the run sheet and in Make where you want it, with its time."),
                              labelFont(), theme().soft, true));
+  column->addWidget(buildForm());
+  m_list = new KeyedRows;
+  m_list->grid()->setColumnStretch(0, 1);
+  column->addWidget(m_list);
+  column->addSpacing(6);
+  column->addWidget(inkLabel(tr("Your hand"), bodyFont(QFont::DemiBold), theme().ink));
+  m_left = new QCheckBox(tr("I work with the left hand"));
+  m_left->setObjectName(QStringLiteral("leftHanded"));
+  m_left->setToolTip(tr("small wet things are put on from the side away from the hand"));
+  column->addWidget(m_left);
+  column->addStretch(1);
+  auto* outer = new QVBoxLayout(this);
+  outer->setContentsMargins(0, 0, 0, 0);
+  outer->addWidget(rolled(inside));
+  connect(m_left, &QCheckBox::clicked, this, [this](bool on) {
+    Plan plan = m_session.plan();
+    plan.making.leftHanded = on;
+    QSettings().setValue(QStringLiteral("maker/leftHanded"), on);  // and of every new card
+    m_session.edit(on ? tr("Work with the left hand") : tr("Work with the right hand"), plan);
+  });
+  connect(&session, &PlanSession::planChanged, this, &OwnPage::fill);
+  fill();
+}
+
+QWidget* OwnPage::buildForm() {
   auto* form = new FormRows;
   m_ready = new QComboBox;
   m_ready->setObjectName(QStringLiteral("readyStep"));
@@ -76,20 +101,6 @@ OwnPage::OwnPage(PlanSession& session, QWidget* parent) : QWidget(parent), m_ses
   auto* add = drawnButton("act-done", tr("Put it in"));
   add->setObjectName(QStringLiteral("addOwn"));
   form->addWide(add);
-  column->addWidget(form);
-  m_list = new KeyedRows;
-  m_list->grid()->setColumnStretch(0, 1);
-  column->addWidget(m_list);
-  column->addSpacing(6);
-  column->addWidget(inkLabel(tr("Your hand"), bodyFont(QFont::DemiBold), theme().ink));
-  m_left = new QCheckBox(tr("I work with the left hand"));
-  m_left->setObjectName(QStringLiteral("leftHanded"));
-  m_left->setToolTip(tr("small wet things are put on from the side away from the hand"));
-  column->addWidget(m_left);
-  column->addStretch(1);
-  auto* outer = new QVBoxLayout(this);
-  outer->setContentsMargins(0, 0, 0, 0);
-  outer->addWidget(rolled(inside));
   connect(m_ready, &QComboBox::activated, this, [this](int k) {
     if (k < 1) return;
     m_text->setText(m_ready->itemText(k));
@@ -97,14 +108,7 @@ OwnPage::OwnPage(PlanSession& session, QWidget* parent) : QWidget(parent), m_ses
   });
   connect(add, &QPushButton::clicked, this, &OwnPage::add);
   connect(m_text, &QLineEdit::returnPressed, this, &OwnPage::add);
-  connect(m_left, &QCheckBox::clicked, this, [this](bool on) {
-    Plan plan = m_session.plan();
-    plan.making.leftHanded = on;
-    QSettings().setValue(QStringLiteral("maker/leftHanded"), on);  // and of every new card
-    m_session.edit(on ? tr("Work with the left hand") : tr("Work with the right hand"), plan);
-  });
-  connect(&session, &PlanSession::planChanged, this, &OwnPage::fill);
-  fill();
+  return form;
 }
 
 void OwnPage::add() {

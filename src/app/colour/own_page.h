@@ -28,6 +28,7 @@ class OwnPage : public QWidget {
   QCheckBox* m_left;
   KeyedRows* m_list;
 
+  QWidget* buildForm();
   void fill();
   void add();
 };

@@ -43,30 +43,7 @@ DrawerPlace::DrawerPlace(PlanSession& session, DrawerSession& drawer, std::share
   auto* column = new QVBoxLayout(this);
   column->setContentsMargins(16, 10, 16, 10);
   column->setSpacing(8);
-  auto* head = new QHBoxLayout;
-  head->setSpacing(6);
-  const auto tab = [&](const QString& text) {
-    auto* b = new DividerTab(text);
-    head->addWidget(b);
-    return b;
-  };
-  m_stampsTab = tab(tr("Stamps"));
-  m_suppliesTab = tab(tr("Inks && papers"));
-  connect(m_stampsTab, &QPushButton::clicked, this, &DrawerPlace::showStamps);
-  connect(m_suppliesTab, &QPushButton::clicked, this, &DrawerPlace::showSupplies);
-  m_count = inkLabel({}, bodyFont(), theme().soft);
-  head->addSpacing(10);
-  head->addWidget(m_count, 1);
-  auto* take = plainButton(tr("Take in a drawer file"));
-  auto* pack = plainButton(tr("Pack the drawer"));
-  take->setToolTip(tr("Adds the stamps, inks and papers of a drawer that was packed into a file"));
-  pack->setToolTip(tr("Everything in one open file: a zip with plain text and SVG pictures"));
-  auto* add = drawnButton("act-scan", tr("Add stamps from a scan"));
-  connect(take, &QPushButton::clicked, this, &DrawerPlace::chooseImport);
-  connect(pack, &QPushButton::clicked, this, &DrawerPlace::chooseExport);
-  connect(add, &QPushButton::clicked, this, &DrawerPlace::showAdding);
-  for (QWidget* w : {take, pack, add}) head->addWidget(w);
-  column->addLayout(head);
+  column->addLayout(buildHead());
   m_pages = new QStackedWidget;
   m_pages->addWidget(buildBrowse(art));
   m_supplies = new SuppliesPanel(session, drawer);
@@ -99,6 +76,33 @@ DrawerPlace::DrawerPlace(PlanSession& session, DrawerSession& drawer, std::share
   });
   showStamps();
   refresh();
+}
+
+QLayout* DrawerPlace::buildHead() {
+  auto* head = new QHBoxLayout;
+  head->setSpacing(6);
+  const auto tab = [&](const QString& text) {
+    auto* b = new DividerTab(text);
+    head->addWidget(b);
+    return b;
+  };
+  m_stampsTab = tab(tr("Stamps"));
+  m_suppliesTab = tab(tr("Inks && papers"));
+  connect(m_stampsTab, &QPushButton::clicked, this, &DrawerPlace::showStamps);
+  connect(m_suppliesTab, &QPushButton::clicked, this, &DrawerPlace::showSupplies);
+  m_count = inkLabel({}, bodyFont(), theme().soft);
+  head->addSpacing(10);
+  head->addWidget(m_count, 1);
+  auto* take = plainButton(tr("Take in a drawer file"));
+  auto* pack = plainButton(tr("Pack the drawer"));
+  take->setToolTip(tr("Adds the stamps, inks and papers of a drawer that was packed into a file"));
+  pack->setToolTip(tr("Everything in one open file: a zip with plain text and SVG pictures"));
+  auto* add = drawnButton("act-scan", tr("Add stamps from a scan"));
+  connect(take, &QPushButton::clicked, this, &DrawerPlace::chooseImport);
+  connect(pack, &QPushButton::clicked, this, &DrawerPlace::chooseExport);
+  connect(add, &QPushButton::clicked, this, &DrawerPlace::showAdding);
+  for (QWidget* w : {take, pack, add}) head->addWidget(w);
+  return head;
 }
 
 /// While a stamp is added, its mends are what is taken back.

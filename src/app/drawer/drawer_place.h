@@ -74,6 +74,7 @@ class DrawerPlace : public Place {
   Job<Result<Done>>* m_packing;
   Job<Result<WholeDrawer>>* m_unpacking;
 
+  QLayout* buildHead();
   QWidget* buildBrowse(std::shared_ptr<SvgArt> art);
   QWidget* buildFilters();
   QWidget* buildEmpty();

@@ -32,6 +32,22 @@ StockPanel::StockPanel(PlanSession& session, DrawerSession& drawer, QWidget* par
   m_list->setAccessibleName(tr("Stock in the drawer"));
   m_list->setFrameShape(QFrame::NoFrame);
   sheet->box()->addWidget(m_list, 1);
+  buildForm();
+  sheet->box()->addWidget(m_form);
+  m_remove = plainButton(tr("Out of the drawer"));
+  sheet->box()->addWidget(buildAdding());
+  sheet->box()->addWidget(m_remove);
+  connect(m_list, &ChoiceList::currentRowChanged, this, &StockPanel::show);
+  connect(m_remove, &QPushButton::clicked, this, [this] {
+    if (const DrawerGood* good = chosen()) m_drawer.removeGood(good->key);
+  });
+  listenToForm();
+  connect(&drawer, &DrawerSession::changed, this, &StockPanel::refresh);
+  connect(&session, &PlanSession::unitsChanged, this, &StockPanel::refresh);
+  refresh();
+}
+
+void StockPanel::buildForm() {
   m_form = new FormRows;
   m_form->add(tr("Name"), m_name = new QLineEdit);
   m_form->add(tr("Ink"), m_ink = new QComboBox);
@@ -56,7 +72,10 @@ StockPanel::StockPanel(PlanSession& session, DrawerSession& drawer, QWidget* par
   m_left->addItems({tr("enough"), tr("runs low"), tr("used up")});
   m_form->add(tr("There is"), m_left);
   m_form->add(tr("Notes"), m_notes = new QLineEdit);
-  sheet->box()->addWidget(m_form);
+}
+
+/// The button that opens what can be added.
+QWidget* StockPanel::buildAdding() {
   auto* add = drawnButton("act-sheet", tr("Add to the stock"));
   add->setObjectName(QStringLiteral("addGood"));
   auto* menu = new QMenu(add);
@@ -69,13 +88,10 @@ StockPanel::StockPanel(PlanSession& session, DrawerSession& drawer, QWidget* par
     menu->addAction(text, this, [this, kind = kind] { this->add(kind); });
   add->setProperty("opens", true);
   add->setMenu(menu);
-  m_remove = plainButton(tr("Out of the drawer"));
-  sheet->box()->addWidget(add);
-  sheet->box()->addWidget(m_remove);
-  connect(m_list, &ChoiceList::currentRowChanged, this, &StockPanel::show);
-  connect(m_remove, &QPushButton::clicked, this, [this] {
-    if (const DrawerGood* good = chosen()) m_drawer.removeGood(good->key);
-  });
+  return add;
+}
+
+void StockPanel::listenToForm() {
   connect(m_name, &QLineEdit::editingFinished, this,
           [this] { change([this](DrawerGood& g) { g.name = m_name->text().trimmed().toStdString(); }); });
   connect(m_notes, &QLineEdit::editingFinished, this,
@@ -106,9 +122,6 @@ StockPanel::StockPanel(PlanSession& session, DrawerSession& drawer, QWidget* par
   });
   connect(m_left, &QComboBox::activated, this,
           [this](int row) { change([row](DrawerGood& g) { g = told(g, static_cast<Left>(row)); }); });
-  connect(&drawer, &DrawerSession::changed, this, &StockPanel::refresh);
-  connect(&session, &PlanSession::unitsChanged, this, &StockPanel::refresh);
-  refresh();
 }
 
 const DrawerGood* StockPanel::chosen() const {

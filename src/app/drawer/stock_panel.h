@@ -37,6 +37,9 @@ class StockPanel : public QWidget {
   QPushButton* m_remove;
   bool m_showing = false;
 
+  void buildForm();
+  QWidget* buildAdding();
+  void listenToForm();
   void refresh();
   void show();
   const DrawerGood* chosen() const;

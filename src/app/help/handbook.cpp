@@ -136,9 +136,12 @@ void Handbook::find(const QString& text) {
   m_list->setRows(std::move(rows));
   if (m_list->count() == 0) return m_page->setMarkdown(tr("No chapter has all of these words."));
   showChapter(m_list->currentKey());
+  show();
+  raise();
+  activateWindow();
 }
 
-void Handbook::showFor(const QString& place) {
+void Handbook::openFor(const QString& place) {
   m_search->clear();
   m_list->choose(chapterOf(place));
   showChapter(m_list->currentKey());

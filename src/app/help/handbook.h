@@ -19,7 +19,7 @@ class Handbook : public QDialog {
   /// @param language  "de" and the like; chapters that are not there in it are shown in English
   Handbook(const ActionTable& actions, const QString& language, QWidget* parent = nullptr);
   /// Opens the chapter that tells of a place; the first one where there is none.
-  void showFor(const QString& place);
+  void openFor(const QString& place);
   /// Lists chapters that hold all these words, with the words marked.
   void find(const QString& words);
   QString shown() const;

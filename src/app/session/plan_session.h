@@ -62,6 +62,7 @@ class PlanSession : public QObject {
   QString title() const;
   bool isDirty() const { return !m_stack.isClean() || m_rescued; }
   QUndoStack& undoStack() { return m_stack; }
+  const QUndoStack& undoStack() const { return m_stack; }
 
   /// Impression id of the one chosen last, or empty; see chosen().
   const QString& selected() const { return m_chosen.last(); }

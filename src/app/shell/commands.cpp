@@ -70,16 +70,11 @@ void addPrintouts(std::vector<Command>& out, Errands& errands) {
 std::vector<Command> planCommands(PlanSession& session, Errands& errands, Filing& filing,
                                   const WindowActs& acts) {
   std::vector<Command> out;
-  out.push_back(in("plan", 0,
-                   plain("new", tr("Begin a &new card"),
-                         [&errands] {
-                           errands.visit(QStringLiteral("card"));
-                           errands.startNewCard();
-                         },
-                         {QKeySequence::New})));
-  out.push_back(in("plan", 0, plain("begin", tr("What do you &begin with…"), [&errands] {
-                     errands.visit(QStringLiteral("begin"));
-                   })));
+  out.push_back(
+      in("plan", 0,
+         plain("new", tr("Begin a &new card"), [&errands] { errands.beginACard(); }, {QKeySequence::New})));
+  out.push_back(
+      in("plan", 0, plain("begin", tr("What do you &begin with…"), [&errands] { errands.askHowToBegin(); })));
   for (const Lesson& lesson : allLessons())
     out.push_back(in("lessons", 0, plain(qPrintable(lesson.id), lesson.title, [&errands, id = lesson.id] {
                        errands.startLesson(id);
@@ -142,18 +137,10 @@ std::vector<Command> changeCommands(Errands& errands, const WindowActs& acts) {
   out.push_back(std::move(undo));
   out.push_back(std::move(redo));
   out.push_back(in("change", 1,
-                   plain("addStamp", tr("&Add a stamp"),
-                         [&errands] {
-                           errands.visit(QStringLiteral("scene"));
-                           Q_EMIT errands.stampsOffered();
-                         },
+                   plain("addStamp", tr("&Add a stamp"), [&errands] { errands.offerStamps(); },
                          {QKeySequence(Qt::CTRL | Qt::Key_E)})));
   out.push_back(in("change", 1,
-                   plain("addFromScan", tr("Add stamps from a &scan"),
-                         [&errands] {
-                           errands.visit(QStringLiteral("drawer"));
-                           Q_EMIT errands.scanOffered();
-                         },
+                   plain("addFromScan", tr("Add stamps from a &scan"), [&errands] { errands.offerAScan(); },
                          {QKeySequence(Qt::CTRL | Qt::SHIFT | Qt::Key_E)})));
   return out;
 }

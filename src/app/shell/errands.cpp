@@ -6,6 +6,7 @@
 #include <QSettings>
 #include <algorithm>
 
+#include "app/shell/places.h"
 #include "core/card/card_fit.h"
 #include "core/colour/colour.h"
 #include "core/edit/card_edits.h"
@@ -41,9 +42,26 @@ void Errands::startLesson(const QString& id) {
   for (const Lesson& lesson : allLessons()) {
     if (lesson.id != id) continue;
     m_workshop.session.start(lesson.begin(demo.value().plan));
-    visit(QStringLiteral("scene"));
+    visit(homePlace());
     Q_EMIT lessonStarted(lesson);
   }
+}
+
+void Errands::beginACard() {
+  visit(QStringLiteral("card"));
+  startNewCard();
+}
+
+void Errands::askHowToBegin() { visit(QStringLiteral("begin")); }
+
+void Errands::offerStamps() {
+  visit(homePlace());
+  Q_EMIT stampsOffered();
+}
+
+void Errands::offerAScan() {
+  visit(QStringLiteral("drawer"));
+  Q_EMIT scanOffered();
 }
 
 void Errands::startNewCard() {
@@ -92,7 +110,7 @@ void Errands::putOnCard(const QString& key, std::optional<Point> foot) {
   Plan plan = m_workshop.session.plan();
   if (plan.inks.empty()) plan.inks = inksAtHand();
   const PlanWithStamp held = withStamp(plan, whole->stamp);
-  visit(QStringLiteral("scene"));
+  visit(homePlace());
   Q_EMIT stampHeld(held.plan, held.stamp, foot);
 }
 

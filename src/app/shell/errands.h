@@ -36,6 +36,11 @@ class Errands : public QObject {
   /// A lesson that is done step by step, by its id.
   void startLesson(const QString& id);
   void startNewCard();
+  /// The same in sight of its measures.
+  void beginACard();
+  void askHowToBegin();
+  void offerStamps();
+  void offerAScan();
   /// @param width_mm, height_mm  of the folded base
   void startNewCard(double width_mm, double height_mm);
   /// Puts a stamp of the drawer on the card and goes to the scene.

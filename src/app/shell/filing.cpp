@@ -5,9 +5,7 @@
 #include <QFileInfo>
 #include <QLocale>
 #include <QMenu>
-#include <QMimeData>
 #include <QSettings>
-#include <QUrl>
 
 #include "app/files/file_chooser.h"
 #include "app/shell/changes_sheet.h"
@@ -88,13 +86,12 @@ bool Filing::saveAs() {
   return true;
 }
 
-QStringList Filing::allDropped(const QMimeData* data) {
-  QStringList out;
-  for (const QUrl& url : data->urls())
-    if (url.isLocalFile()) out << url.toLocalFile();
-  return out;
+void Filing::openOrTakeUp(const QString& path) {
+  const auto drafts = m_session.rescue().lostWork();
+  const auto draft =
+      std::find_if(drafts.begin(), drafts.end(), [&](const LostWork& w) { return w.file == path; });
+  draft == drafts.end() ? open(path) : (void)m_session.takeUp(*draft);
 }
-QString Filing::dropped(const QMimeData* data) { return allDropped(data).value(0); }
 
 void Filing::remember(const QString& path) {
   QSettings settings;

@@ -27,9 +27,8 @@ class Filing : public QObject {
   /// What the open plan does otherwise than its file.
   void showChanges();
   bool saveAs();
-  static QStringList allDropped(const QMimeData* data);
-  /// The first file that was dropped, or nothing.
-  static QString dropped(const QMimeData* data);
+  /// A plan's file, or work that was not saved, by the name of the file it is kept in.
+  void openOrTakeUp(const QString& path);
 
   void fillRecent(QMenu* menu);
   /// Work that earlier runs or plans left unsaved, and what was set aside; what is old in a menu of its own.

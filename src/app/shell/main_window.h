@@ -2,29 +2,27 @@
 #pragma once
 
 #include <QMainWindow>
-#include <QMap>
 #include <QPointer>
 
 #include "app/actions/action_table.h"
 #include "app/common/place.h"
+#include "app/shell/arrivals.h"
+#include "app/shell/centre.h"
 #include "app/shell/message_bar.h"
+#include "app/shell/save_hint.h"
 #include "app/shell/workshop.h"
 #include "app/theme/theme.h"
 
-class QStackedWidget;
 class QUndoStack;
 
 namespace havlo {
 
 class ActFinder;
 class Errands;
-class FaceBar;
 class Filing;
-struct PlaceKind;
+class Menus;
 class NextSteps;
 class StatusLine;
-class LessonBar;
-class Trail;
 
 class MainWindow : public QMainWindow {
   Q_OBJECT
@@ -39,22 +37,22 @@ class MainWindow : public QMainWindow {
   DrawerSession& drawerSession() { return *m_drawerSession; }
   MakingSession& making() { return *m_making; }
   LogSession& log() { return *m_log; }
-  MessageBar& messages() { return *m_messages; }
+  MessageBar& messages() { return m_centre->messages(); }
   Errands& errands() { return *m_errands; }
   Filing& filing() { return *m_filing; }
   /// Opens a plan, takes in a packed drawer, begins with a scan: by the file's ending.
-  void openAny(const QString& file);
+  void openAny(const QString& file) { m_arrivals.take(file); }
   QAction* action(const QString& id) const { return m_actions[id]; }
   const ActionTable& actions() const { return m_actions; }
   /// The place of that id; it is made when it is first asked for.
-  Place& place(const QString& id);
+  Place& place(const QString& id) { return m_centre->place(id); }
   /// The id of the place on top.
   const QString& current() const { return m_current; }
   void visit(const QString& id);
   void setAppearance(const Appearance& wanted);
   /// A place, turned to a part of it.
   void visitPart(const QString& id, const QString& part);
-  LessonBar& lesson() { return *m_lesson; }
+  LessonBar& lesson() { return m_centre->lesson(); }
 
  protected:
   void dragEnterEvent(QDragEnterEvent*) override;
@@ -72,24 +70,21 @@ class MainWindow : public QMainWindow {
   StatusLine* m_status;
   NextSteps* m_next;
   ActionTable m_actions;
-  QMap<QString, Place*> m_made;
+  SaveHint m_hint;
+  Arrivals m_arrivals;
+  Menus* m_menus = nullptr;
+  Centre* m_centre = nullptr;  ///< made anew when the theme changes
   QString m_current;
-  Trail* m_trail = nullptr;
-  FaceBar* m_faces = nullptr;
-  MessageBar* m_messages = nullptr;
-  LessonBar* m_lesson = nullptr;
-  bool m_hinted = false;  ///< that the card is in no file
-  QStackedWidget* m_places = nullptr;
   QPointer<ActFinder> m_finder;
 
+  void notice(const QString& text) { messages().say(MessageBar::Kind::Notice, text); }
+  void trouble(const QString& text) { messages().say(MessageBar::Kind::Trouble, text); }
   void readSettings();
   void addCommands();
   void buildCentre();
   void openHandbook();
   void findAct();
   void explainHere();
-  void hintToSave();
-  void fillMenu(QMenu* menu, const QString& name);
   void connectSessions();
   void connectWork();
   void refreshTrail();

@@ -357,6 +357,8 @@ const std::vector<PlaceKind>& placeKinds() {
   return all;
 }
 
+QString homePlace() { return QStringLiteral("scene"); }
+
 const PlaceKind* placeKind(const QString& id) {
   for (const PlaceKind& kind : placeKinds())
     if (kind.id == id) return &kind;

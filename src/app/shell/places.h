@@ -24,6 +24,8 @@ struct PlaceKind {
 
 /// In the order of work.
 const std::vector<PlaceKind>& placeKinds();
+/// The one that a plan is opened in.
+QString homePlace();
 /// The one of that name, or null.
 const PlaceKind* placeKind(const QString& id);
 

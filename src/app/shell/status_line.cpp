@@ -7,8 +7,25 @@
 
 #include "app/common/drawings.h"
 #include "app/common/sheet_frame.h"
+#include "app/session/plan_session.h"
+#include "io/wording/finding_words.h"
+#include "io/wording/names.h"
+#include "io/wording/step_words.h"
 
 namespace havlo {
+
+QString wordsOfChosen(const PlanSession& session) {
+  if (session.severalChosen())
+    return StatusLine::tr("%1 things are chosen.").arg(session.chosen().all().size());
+  const int i = session.selectedIndex();
+  if (i < 0) return readingSummary(*session.analysis());
+  const Plan& plan = session.plan();
+  const Point at = plan.impressions[ix(i)].at;
+  const PanelSize& panel = plan.card.panel;
+  return StatusLine::tr("%1: foot %2, %3.")
+      .arg(labelOf(plan, i), alongWords(at.x, panel.width_mm, session.units(), true),
+           upWords(at.y, panel.height_mm, session.units(), true));
+}
 
 StatusLine::StatusLine(QWidget* parent)
     : QStatusBar(parent),

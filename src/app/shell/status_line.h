@@ -9,6 +9,11 @@ class QPushButton;
 
 namespace havlo {
 
+class PlanSession;
+
+/// How many things are chosen; of one where it stands; if none is, what the reading found.
+QString wordsOfChosen(const PlanSession& session);
+
 class StatusLine : public QStatusBar {
   Q_OBJECT
 

@@ -53,22 +53,33 @@ bool reaches(const std::vector<std::vector<int>>& after, int from, int to) {
 ActRules::ActRules(const Plan& plan, const Meetings& meetings, const WashMeetings& washes, const Stack& stack,
                    const Knots& knots, const NeedTable& needs, const Handwork& hand)
     : m_things(plan.impressions.size()), m_firstHand(firstHandAct(plan)) {
-  const auto clear = [&](const std::string& ink) { return plan.ink(ink)->opacity <= kClearFilm; };
-  const auto n = static_cast<int>(m_things), inked = m_firstHand;
-  const int all = inked + static_cast<int>(hand.all().size());
-  m_before.resize(ix(all));
+  const size_t all = ix(m_firstHand) + hand.all().size();
+  m_before.resize(all);
   m_thingsBefore.resize(m_things);
-  std::vector<std::vector<int>> after(ix(all));  // of everything
+  After after(all);
   for (const OrderRule& r : orderRules(plan, meetings, knots, needs.bare()))
     if (!r.ahead) after[ix(r.first)].push_back(r.then), m_thingsBefore[ix(r.then)].push_back(r.first);
+  std::vector<ActRule> wanted;
+  listWashes(plan, washes, stack, needs, wanted);
+  listByHand(plan, hand, wanted);
+  takeRules(std::move(wanted), after);
+  const bool wished = takeWishes(plan, after);
+  sortByHand(plan, hand);
+  if (m_anyBefore || wished) followBetween();
+}
+
+/// What is printed and blended over and under each other where a wash reaches.
+void ActRules::listWashes(const Plan& plan, const WashMeetings& washes, const Stack& stack,
+                          const NeedTable& needs, std::vector<ActRule>& wanted) const {
+  const auto clear = [&](const std::string& ink) { return plan.ink(ink)->opacity <= kClearFilm; };
   const auto isCovered = [&](int w, int i) {
     for (const NeedStep& step : needs.washSteps())
       if (step.index == w)
         return std::find(step.covered.begin(), step.covered.end(), i) != step.covered.end();
     return false;
   };
-  std::vector<ActRule> wanted;
-  for (int w = 0; w < inked - n; ++w) {
+  const auto n = static_cast<int>(m_things);
+  for (int w = 0; w < m_firstHand - n; ++w) {
     const Wash& wash = plan.washes[ix(w)];
     for (int i = 0; i < n; ++i) {
       const Impression& thing = plan.impressions[ix(i)];
@@ -86,19 +97,23 @@ ActRules::ActRules(const Plan& plan, const Meetings& meetings, const WashMeeting
         wanted.push_back({n + w, i, ActRule::Why::OverIt});
       }
     }
-    for (int v = 0; v < inked - n; ++v)
+    for (int v = 0; v < m_firstHand - n; ++v)
       if (v != w && stack.under(v, w) && !(clear(wash.ink) && clear(plan.washes[ix(v)].ink)) &&
           areaOf(intersection(washes.reached[ix(v)], washes.reached[ix(w)])) > kLeastShared_mm2)
         wanted.push_back({n + v, n + w, ActRule::Why::OverIt});
   }
-  listByHand(plan, hand, wanted);
+}
+
+/// Takes the rules that are wanted, one after the other; one that would close a ring is left out.
+void ActRules::takeRules(std::vector<ActRule> wanted, After& after) {
   // What changes the picture comes first; a print that is kept clean can do with paper laid where it will be.
   std::stable_sort(wanted.begin(), wanted.end(), [](const ActRule& a, const ActRule& b) {
     return (a.why != ActRule::Why::KeptClean) > (b.why != ActRule::Why::KeptClean);
   });
+  const auto n = static_cast<int>(m_things);
   for (const ActRule& r : wanted) {
     // What only hands do to a thing when all is stamped stands in no ring.
-    const bool last = r.then >= inked && after[ix(r.then)].empty();
+    const bool last = r.then >= m_firstHand && after[ix(r.then)].empty();
     if (!last && reaches(after, r.then, r.first)) {
       m_impossible.push_back({r, wayFrom(after, r.then, r.first)});
       continue;
@@ -108,17 +123,23 @@ ActRules::ActRules(const Plan& plan, const Meetings& meetings, const WashMeeting
     m_rules.push_back(r);
     m_anyBefore = m_anyBefore || (r.first >= n && r.then < n);
   }
-  bool between = m_anyBefore;
+}
+
+/// Takes what the maker wishes, where no rule is against it. Returns whether one was taken that is no
+/// piece's.
+bool ActRules::takeWishes(const Plan& plan, After& after) {
+  const auto n = static_cast<int>(m_things);
+  bool any = false;
+  const auto apart = [&](int act) { return act < n && isStampedApart(plan.impressions[ix(act)].school); };
+  // A piece of its own may be stamped at any time, unless it is embossed: then its powder waits for the
+  // others. What goes across a rim waits for what is glued on.
+  const auto anyTime = [&](int act) {
+    return plan.impressions[ix(act)].school == School::PopUp && !isEmbossed(plan, act);
+  };
   for (size_t k = 0; k < plan.making.sequence.size(); ++k) {
     const int first = actNamed(plan, plan.making.sequence[k].act),
               then = actNamed(plan, plan.making.sequence[k].before);
     if (first < 0 || then < 0) continue;  // of a kind that is not done here
-    const auto apart = [&](int act) { return act < n && isStampedApart(plan.impressions[ix(act)].school); };
-    // A piece of its own may be stamped at any time, unless it is embossed: then its powder waits for the
-    // others. What goes across a rim waits for what is glued on.
-    const auto anyTime = [&](int act) {
-      return plan.impressions[ix(act)].school == School::PopUp && !isEmbossed(plan, act);
-    };
     std::vector<int> against = wayFrom(after, then, first);
     if (against.empty() && apart(first) && !anyTime(first)) against = {then, first};
     if (!against.empty()) {
@@ -135,15 +156,18 @@ ActRules::ActRules(const Plan& plan, const Meetings& meetings, const WashMeeting
     m_before[ix(then)].push_back(first);
     m_rules.push_back({first, then, ActRule::Why::Wish});
     m_anyBefore = m_anyBefore || (first >= n && then < n);
-    between = true;
+    any = true;
   }
-  sortByHand(plan, hand);
-  if (!between) return;
-  // Over washes from one impression to the next.
-  std::vector<std::vector<int>> then(ix(all));
+  return any;
+}
+
+/// From one impression to the next over washes and work by hand.
+void ActRules::followBetween() {
+  const auto n = static_cast<int>(m_things);
+  std::vector<std::vector<int>> then(m_before.size());
   for (const ActRule& r : m_rules) then[ix(r.first)].push_back(r.then);
   for (int i = 0; i < n; ++i) {
-    std::vector<char> seen(ix(all), 0);
+    std::vector<char> seen(then.size(), 0);
     std::function<void(int)> go = [&](int act) {
       for (int next : then[ix(act)]) {
         if (seen[ix(next)]++) continue;

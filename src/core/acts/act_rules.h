@@ -58,6 +58,13 @@ class ActRules {
   std::vector<int> withHandwork(std::vector<int> acts) const;
 
  private:
+  using After = std::vector<std::vector<int>>;  // act -> acts that must come after it, whatever they are
+
+  void listWashes(const Plan& plan, const WashMeetings& washes, const Stack& stack, const NeedTable& needs,
+                  std::vector<ActRule>& wanted) const;
+  void takeRules(std::vector<ActRule> wanted, After& after);
+  bool takeWishes(const Plan& plan, After& after);
+  void followBetween();
   void listByHand(const Plan& plan, const Handwork& hand, std::vector<ActRule>& wanted) const;
   void sortByHand(const Plan& plan, const Handwork& hand);
   /// Pieces of their own are stamped before or after what the maker wishes.

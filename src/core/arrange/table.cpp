@@ -28,7 +28,6 @@ Table::Table(const Plan& plan, const Analysis& a, const std::vector<char>& fixed
       m_count(ix(m_width) * ix(m_height)),
       m_top(m_count.size()) {
   const size_t n = plan.impressions.size();
-  const Box panel = plan.card.panel.box();
   m_host.assign(n, -1);
   for (size_t i = 0; i < n; ++i) {
     const Impression& thing = plan.impressions[i];
@@ -41,23 +40,7 @@ Table::Table(const Plan& plan, const Analysis& a, const std::vector<char>& fixed
     if (thing.hero && m_hero < 0) m_hero = static_cast<int>(i);
     if (factsOf(stamp.role).words && m_greeting < 0) m_greeting = static_cast<int>(i);
     if (const auto* on = std::get_if<OnThing>(&thing.depth)) m_host[i] = plan.indexOf(on->id);
-    // The silhouette about its foot, cell by cell.
-    Shape shape;
-    const Box b = boxOf(placed.silhouette);
-    const auto cell = [](double v) { return static_cast<int>(std::floor(v / kCell_mm)); };
-    shape.x0 = cell(b.left - thing.at.x), shape.y0 = cell(b.bottom - thing.at.y);
-    shape.width = std::min(400, cell(b.right - thing.at.x) - shape.x0 + 1);
-    shape.height = std::min(400, cell(b.top - thing.at.y) - shape.y0 + 1);
-    shape.cells.assign(ix(shape.width) * ix(shape.height), 0);
-    for (int y = 0; y < shape.height; ++y)
-      for (int x = 0; x < shape.width; ++x) {
-        const Point p{thing.at.x + (shape.x0 + x + 0.5) * kCell_mm,
-                      thing.at.y + (shape.y0 + y + 0.5) * kCell_mm};
-        if (!covers(placed.silhouette, p)) continue;
-        shape.cells[ix(y) * ix(shape.width) + ix(x)] = 1;
-        ++shape.area;
-      }
-    m_shapes.push_back(std::move(shape));
+    m_shapes.push_back(shapeOf(placed.silhouette, thing.at));
   }
   findWater();
   findLand();
@@ -65,43 +48,69 @@ Table::Table(const Plan& plan, const Analysis& a, const std::vector<char>& fixed
   for (size_t i = 0; i < n; ++i) {
     const Placed& placed = *a.meetings.placed[i];
     if (placed.outline->stamp->role == Role::Sky &&
-        placed.areaOnPanel_mm2 < kSmallLight * panel.width() * panel.height() && placed.areaOnPanel_mm2 > 0)
+        placed.areaOnPanel_mm2 < kSmallLight * plan.card.panel.width_mm * plan.card.panel.height_mm &&
+        placed.areaOnPanel_mm2 > 0)
       m_lights.push_back(static_cast<int>(i));
   }
   cost();
   for (const int light : m_lights) m_lightsHidden.push_back(hiddenOf(light));
   for (size_t i = 0; i < n; ++i) {
     if (fixed[i] || m_host[i] >= 0) continue;
-    const Impression& thing = plan.impressions[i];
-    const Stamp& stamp = *a.meetings.placed[i]->outline->stamp;
-    Movable p;
-    p.impression = static_cast<int>(i);
-    for (size_t k = 0; k < n; ++k) {
-      int host = m_host[k];
-      while (host >= 0 && host != p.impression) host = m_host[ix(host)];
-      if (host == p.impression) p.riders.push_back(static_cast<int>(k));
-    }
-    const Box b = boxOf(a.meetings.placed[i]->silhouette);
-    // Heroes, greetings and the living stay whole; others may run off the edge by a third.
-    const bool whole = thing.hero || factsOf(stamp.role).words || factsOf(stamp.role).lives();
-    const double off = whole ? -3 : b.width() / 3;
-    p.left = panel.left - off + (thing.at.x - b.left), p.right = panel.right + off - (b.right - thing.at.x);
-    if (p.left > p.right) p.left = p.right = thing.at.x;
-    p.ground = plan.view && std::holds_alternative<OnGround>(thing.depth);
-    if (p.ground && stamp.realHeight) {
-      const StandingBand band = standingBand(*plan.view, *stamp.realHeight, Millimetres{stamp.height_mm});
-      p.low = std::max(band.low_mm, panel.bottom + 1),
-      p.high = std::min(band.high_mm, plan.view->horizon_mm - 1);
-    } else if (p.ground) {
-      p.low = std::max(thing.at.y - 12, panel.bottom + 1),
-      p.high = std::min(thing.at.y + 12, plan.view->horizon_mm - 1);
-    } else {
-      p.low = std::max(panel.bottom + 2 + (thing.at.y - b.bottom), thing.at.y - 25);
-      p.high = std::min(panel.top - 2 - (b.top - thing.at.y), thing.at.y + 25);
-    }
-    if (p.low > p.high) p.low = p.high = thing.at.y;  // it fits nowhere: the reading says so
-    m_pieces.push_back(std::move(p));
+    m_pieces.push_back(movable(i));
   }
+}
+
+/// The silhouette about its foot, cell by cell.
+Table::Shape Table::shapeOf(const Rings& silhouette, Point foot) {
+  Shape shape;
+  const Box b = boxOf(silhouette);
+  const auto cell = [](double v) { return static_cast<int>(std::floor(v / kCell_mm)); };
+  shape.x0 = cell(b.left - foot.x), shape.y0 = cell(b.bottom - foot.y);
+  shape.width = std::min(400, cell(b.right - foot.x) - shape.x0 + 1);
+  shape.height = std::min(400, cell(b.top - foot.y) - shape.y0 + 1);
+  shape.cells.assign(ix(shape.width) * ix(shape.height), 0);
+  for (int y = 0; y < shape.height; ++y)
+    for (int x = 0; x < shape.width; ++x) {
+      const Point p{foot.x + (shape.x0 + x + 0.5) * kCell_mm, foot.y + (shape.y0 + y + 0.5) * kCell_mm};
+      if (!covers(silhouette, p)) continue;
+      shape.cells[ix(y) * ix(shape.width) + ix(x)] = 1;
+      ++shape.area;
+    }
+  return shape;
+}
+
+/// A thing that may be moved, with what rides on it and how far it may go.
+Movable Table::movable(size_t i) const {
+  const Box panel = m_plan.card.panel.box();
+  const Impression& thing = m_plan.impressions[i];
+  const Stamp& stamp = *m_a.meetings.placed[i]->outline->stamp;
+  Movable p;
+  p.impression = static_cast<int>(i);
+  for (size_t k = 0; k < m_host.size(); ++k) {
+    int host = m_host[k];
+    while (host >= 0 && host != p.impression) host = m_host[ix(host)];
+    if (host == p.impression) p.riders.push_back(static_cast<int>(k));
+  }
+  const Box b = boxOf(m_a.meetings.placed[i]->silhouette);
+  // Heroes, greetings and the living stay whole; others may run off the edge by a third.
+  const bool whole = thing.hero || factsOf(stamp.role).words || factsOf(stamp.role).lives();
+  const double off = whole ? -3 : b.width() / 3;
+  p.left = panel.left - off + (thing.at.x - b.left), p.right = panel.right + off - (b.right - thing.at.x);
+  if (p.left > p.right) p.left = p.right = thing.at.x;
+  p.ground = m_plan.view && std::holds_alternative<OnGround>(thing.depth);
+  if (p.ground && stamp.realHeight) {
+    const StandingBand band = standingBand(*m_plan.view, *stamp.realHeight, Millimetres{stamp.height_mm});
+    p.low = std::max(band.low_mm, panel.bottom + 1),
+    p.high = std::min(band.high_mm, m_plan.view->horizon_mm - 1);
+  } else if (p.ground) {
+    p.low = std::max(thing.at.y - 12, panel.bottom + 1),
+    p.high = std::min(thing.at.y + 12, m_plan.view->horizon_mm - 1);
+  } else {
+    p.low = std::max(panel.bottom + 2 + (thing.at.y - b.bottom), thing.at.y - 25);
+    p.high = std::min(panel.top - 2 - (b.top - thing.at.y), thing.at.y + 25);
+  }
+  if (p.low > p.high) p.low = p.high = thing.at.y;  // it fits nowhere: the reading says so
+  return p;
 }
 
 /// Washes that stand for water, and water marked on the ground.

@@ -60,6 +60,8 @@ class Table {
   std::vector<uint16_t> m_count;  // things per cell
   std::vector<int> m_top;
 
+  static Shape shapeOf(const Rings& silhouette, Point foot);
+  Movable movable(size_t impression) const;
   void findWater();
   void findLand();
   void findPartners();

@@ -177,26 +177,59 @@ NeedTable::NeedTable(const Plan& plan, const Meetings& meetings, const WashMeeti
                      const std::vector<MaskRef>& masks, const std::vector<int>& stampOf,
                      const std::vector<int>& knotOf, const NeedTable* before,
                      std::vector<std::vector<int>> bareByHand)
-    : m_fronts(plan.impressions.size()),
+    : m_washes(plan.washes),
+      m_limits(plan.limits),
+      m_inks(plan.inks),
+      m_grounds(washes.grounds),
+      m_fronts(plan.impressions.size()),
       m_mustGo(plan.impressions.size() + plan.washes.size()),
       m_bareByHand(std::move(bareByHand)),
       m_damp(plan.impressions.size(), 0),
+      m_cutTo(plan.washes.size()),
       m_sureEdges(plan.impressions.size()),
       m_noMask(plan.impressions.size(), 0),
       m_bare(plan.impressions.size(), 0),
       m_fineFront(plan.impressions.size(), 0),
       m_leaveOut(plan.impressions.size()) {
-  m_cutTo.resize(plan.washes.size());
-  const size_t n = plan.impressions.size();
-  m_washes = plan.washes, m_limits = plan.limits, m_inks = plan.inks, m_grounds = washes.grounds;
   const bool sameWashes = before && before->m_washes == m_washes && before->m_limits == m_limits &&
                           before->m_inks == m_inks && before->m_grounds == m_grounds;
+  findDamp(plan);
+  findFronts(plan, meetings, visible, knotOf, before);
+  m_pen = penWork(plan, meetings, visible, m_leaveOut);
+  findWashSteps(plan, meetings, washes, visible, stack, sameWashes ? before : nullptr);
+  findBare(masks, stampOf);
+  for (auto& list : m_mustGo) std::sort(list.begin(), list.end());
+  m_sharable = findSharable(meetings, stampOf, plan.card.panel.box());
+  std::sort(m_shown.begin(), m_shown.end(), [](const auto& a, const auto& b) { return a.first < b.first; });
+}
+
+/// How long powder would stick to each print.
+void NeedTable::findDamp(const Plan& plan) {
+  for (size_t i = 0; i < plan.impressions.size(); ++i) {
+    m_mustGo[i].push_back(static_cast<int>(i));
+    const Ink& ink = *plan.ink(plan.impressions[i].ink);
+    if (!onPanel(plan.impressions[i])) m_damp[i] = -1;
+    if (!isEmbossed(plan, static_cast<int>(i)) || !onPanel(plan.impressions[i])) continue;
+    // Clear powder is held by an embossing pen over a dry print: that can wait.
+    m_damp[i] = ink.kind == InkKind::Embossing ? std::max(0.01, ink.dryOnCard_s / 60) : 1e300;
+  }
+}
+
+namespace {
+
+/// The things of a list, from one of them on.
+std::vector<const Placed*> hiding(const std::vector<const PlacedRef*>& from, size_t first) {
+  std::vector<const Placed*> out;
+  for (size_t k = first; k < from.size(); ++k) out.push_back(from[k]->get());
+  return out;
+}
+
+}  // namespace
+
+/// Which thing in front each pressing may need covered, and which may not be.
+void NeedTable::findFronts(const Plan& plan, const Meetings& meetings, const std::vector<Visible>& visible,
+                           const std::vector<int>& knotOf, const NeedTable* before) {
   std::vector<const PlacedRef*> from;  // what one answer is found from
-  const auto hiding = [&](size_t first) {
-    std::vector<const Placed*> out;
-    for (size_t k = first; k < from.size(); ++k) out.push_back(from[k]->get());
-    return out;
-  };
   // Does ink of the meeting's back fall on what shows of its front?
   const auto fallsOnWhatShows = [&](const Meeting& m) {
     const auto& behind = visible[ix(m.front)].behind;
@@ -205,17 +238,9 @@ NeedTable::NeedTable(const Plan& plan, const Meetings& meetings, const WashMeeti
     for (int f : behind)
       if (f != m.back) from.push_back(&meetings.placed[ix(f)]);
     return shown(before, from, -1, [&] {
-      return inkFallsOn(*meetings.placed[ix(m.front)], *meetings.placed[ix(m.back)], hiding(2));
+      return inkFallsOn(*meetings.placed[ix(m.front)], *meetings.placed[ix(m.back)], hiding(from, 2));
     });
   };
-  for (size_t i = 0; i < n; ++i) {
-    m_mustGo[i].push_back(static_cast<int>(i));
-    const Ink& ink = *plan.ink(plan.impressions[i].ink);
-    if (!onPanel(plan.impressions[i])) m_damp[i] = -1;
-    if (!isEmbossed(plan, static_cast<int>(i)) || !onPanel(plan.impressions[i])) continue;
-    // Clear powder is held by an embossing pen over a dry print: that can wait.
-    m_damp[i] = ink.kind == InkKind::Embossing ? std::max(0.01, ink.dryOnCard_s / 60) : 1e300;
-  }
   for (const Meeting& m : meetings.list) {
     const auto f = ix(m.front), b = ix(m.back);
     m_mustGo[f].push_back(m.back);
@@ -235,7 +260,14 @@ NeedTable::NeedTable(const Plan& plan, const Meetings& meetings, const WashMeeti
     m_fronts[b].push_back(std::move(front));
   }
   for (auto& list : m_leaveOut) std::sort(list.begin(), list.end());
-  m_pen = penWork(plan, meetings, visible, m_leaveOut);
+}
+
+/// What each wash must not colour, and where it is covered for that.
+void NeedTable::findWashSteps(const Plan& plan, const Meetings& meetings, const WashMeetings& washes,
+                              const std::vector<Visible>& visible, const Stack& stack,
+                              const NeedTable* before) {
+  const size_t n = plan.impressions.size();
+  std::vector<const PlacedRef*> from;  // what one answer is found from
   for (int w : washOrder(plan)) {
     NeedStep step;
     step.wash = true, step.index = w;
@@ -254,8 +286,8 @@ NeedTable::NeedTable(const Plan& plan, const Meetings& meetings, const WashMeeti
       from.assign({&meetings.placed[i]});
       for (int f : visible[i].behind)
         if (!takesColour(plan.impressions[ix(f)].id)) from.push_back(&meetings.placed[ix(f)]);
-      if (from.size() > 1 && !shown(sameWashes ? before : nullptr, from, w, [&] {
-            return colourFallsOn(*meetings.placed[i], washes.seen[ix(w)], hiding(1));
+      if (from.size() > 1 && !shown(before, from, w, [&] {
+            return colourFallsOn(*meetings.placed[i], washes.seen[ix(w)], hiding(from, 1));
           }))
         continue;
       addToEdge(m_sureEdges[i], m.edge);
@@ -273,7 +305,11 @@ NeedTable::NeedTable(const Plan& plan, const Meetings& meetings, const WashMeeti
     }
     m_washSteps.push_back(std::move(step));
   }
-  for (size_t i = 0; i < n; ++i) {
+}
+
+/// Of which stamps nothing can be cut, and along which of those no tape lies.
+void NeedTable::findBare(const std::vector<MaskRef>& masks, const std::vector<int>& stampOf) {
+  for (size_t i = 0; i < m_fronts.size(); ++i) {
     m_noMask[i] = masks[ix(stampOf[i])]->mask.empty();
     m_bare[i] = m_noMask[i] && !(m_sureEdges[i].any && m_sureEdges[i].strips() > 0);
   }
@@ -282,9 +318,6 @@ NeedTable::NeedTable(const Plan& plan, const Meetings& meetings, const WashMeeti
     for (const Front& f : fronts) fine(f.thing);
   for (const NeedStep& s : m_washSteps)
     for (int i : s.covered) fine(i);
-  for (auto& list : m_mustGo) std::sort(list.begin(), list.end());
-  m_sharable = findSharable(meetings, stampOf, plan.card.panel.box());
-  std::sort(m_shown.begin(), m_shown.end(), [](const auto& a, const auto& b) { return a.first < b.first; });
 }
 
 template <typename F>

@@ -165,6 +165,14 @@ class NeedTable {
   std::vector<Ink> m_inks;
   std::vector<LinearRgb> m_grounds;
 
+  void findDamp(const Plan& plan);
+  void findFronts(const Plan& plan, const Meetings& meetings, const std::vector<Visible>& visible,
+                  const std::vector<int>& knotOf, const NeedTable* before);
+  /// @param before  an earlier table of the same washes, or null
+  void findWashSteps(const Plan& plan, const Meetings& meetings, const WashMeetings& washes,
+                     const std::vector<Visible>& visible, const Stack& stack, const NeedTable* before);
+  void findBare(const std::vector<MaskRef>& masks, const std::vector<int>& stampOf);
+
   /// @param from, wash  as in Shown
   template <typename F>
   bool shown(const NeedTable* before, std::span<const PlacedRef* const> from, int wash, F find);

@@ -57,6 +57,72 @@ void grow(cv::Mat& labels, const cv::Mat& where, double by_px) {
   labels = out;
 }
 
+/// Keeps the regions that are worth a colour: `labels` says their numbers then, by area, largest first, from
+/// 1 on.
+/// @param n  labels there are, with 0, which is none
+/// @return how many are kept, and how many more there were
+std::pair<size_t, size_t> keepLargest(cv::Mat& labels, int n, double pixel_mm2) {
+  std::vector<double> area(ix(n), 0);
+  for (int y = 0; y < labels.rows; ++y)
+    for (int x = 0; x < labels.cols; ++x) area[ix(labels.at<int>(y, x))] += 1;
+  std::vector<int> kept;
+  for (int i = 1; i < n; ++i)
+    if (area[ix(i)] * pixel_mm2 >= kLeastRegion_mm2) kept.push_back(i);
+  std::stable_sort(kept.begin(), kept.end(), [&](int a, int b) { return area[ix(a)] > area[ix(b)]; });
+  const size_t leftOut = kept.size() > kMostRegions ? kept.size() - kMostRegions : 0;
+  kept.resize(kept.size() - leftOut);
+  std::vector<int> newLabel(ix(n), 0);
+  for (size_t k = 0; k < kept.size(); ++k) newLabel[ix(kept[k])] = static_cast<int>(k) + 1;
+  for (int y = 0; y < labels.rows; ++y)
+    for (int x = 0; x < labels.cols; ++x) labels.at<int>(y, x) = newLabel[ix(labels.at<int>(y, x))];
+  return {kept.size(), leftOut};
+}
+
+/// Distance of each pixel to the border of its region, pixels: borders to other regions count as well as
+/// lines.
+cv::Mat depthIn(const cv::Mat& labels) {
+  cv::Mat same(labels.rows, labels.cols, CV_8U, cv::Scalar(0));
+  for (int y = 0; y < labels.rows; ++y)
+    for (int x = 0; x < labels.cols; ++x) {
+      const int label = labels.at<int>(y, x);
+      const bool border = (x > 0 && labels.at<int>(y, x - 1) != label) ||
+                          (x + 1 < labels.cols && labels.at<int>(y, x + 1) != label) ||
+                          (y > 0 && labels.at<int>(y - 1, x) != label) ||
+                          (y + 1 < labels.rows && labels.at<int>(y + 1, x) != label);
+      same.at<uint8_t>(y, x) = label && !border ? 255 : 0;
+    }
+  cv::Mat deep;
+  cv::distanceTransform(same, deep, cv::DIST_L2, cv::DIST_MASK_PRECISE);
+  return deep;
+}
+
+/// Where each region lies, how large it is and how long it is open.
+/// @param deep   distance of each pixel to its region's border
+/// @param stamp  what is the stamp's, lines or paper
+std::vector<Region> described(const cv::Mat& labels, size_t count, const cv::Mat& deep, const cv::Mat& stamp,
+                              double perMm, Point origin) {
+  std::vector<Region> out(count);
+  std::vector<float> deepest(count, -1);
+  for (int y = 0; y < labels.rows; ++y)
+    for (int x = 0; x < labels.cols; ++x) {
+      const int label = labels.at<int>(y, x) - 1;
+      if (label < 0) continue;
+      Region& r = out[ix(label)];
+      const float d = deep.at<float>(y, x);
+      const Point p = origin + Point{(x + 0.5) / perMm, (labels.rows - y - 0.5) / perMm};
+      r.area_mm2 += 1 / (perMm * perMm);
+      r.box.include(p);
+      if (d > deepest[ix(label)]) deepest[ix(label)] = d, r.at = p;
+      // At the stamp's edge, with no line between: it is open.
+      const auto outside = [&](int u, int v) {
+        return u < 0 || v < 0 || u >= labels.cols || v >= labels.rows || !stamp.at<uint8_t>(v, u);
+      };
+      if (outside(x - 1, y) || outside(x + 1, y) || outside(x, y - 1) || outside(x, y + 1))
+        r.open_mm += 1 / perMm;
+    }
+  return out;
+}
+
 }  // namespace
 
 StampRegions::StampRegions(const Stamp& stamp, const ArtSource* art) {
@@ -85,57 +151,17 @@ StampRegions::StampRegions(const Stamp& stamp, const ArtSource* art) {
   // What closing took from corners belongs to the part it was taken from.
   grow(labels, paper, kNearLine_mm * m_perMm);
 
-  std::vector<double> area(ix(n), 0);
-  for (int y = 0; y < m_rows; ++y)
-    for (int x = 0; x < m_columns; ++x) area[ix(labels.at<int>(y, x))] += 1;
-  const double pixel_mm2 = 1 / (m_perMm * m_perMm);
-  std::vector<int> kept;
-  for (int i = 1; i < n; ++i)
-    if (area[ix(i)] * pixel_mm2 >= kLeastRegion_mm2) kept.push_back(i);
-  std::stable_sort(kept.begin(), kept.end(), [&](int a, int b) { return area[ix(a)] > area[ix(b)]; });
-  m_leftOut = kept.size() > kMostRegions ? kept.size() - kMostRegions : 0;
-  kept.resize(kept.size() - m_leftOut);
-  std::vector<int> newLabel(ix(n), 0);
-  for (size_t k = 0; k < kept.size(); ++k) newLabel[ix(kept[k])] = static_cast<int>(k) + 1;
-  for (int y = 0; y < m_rows; ++y)
-    for (int x = 0; x < m_columns; ++x) labels.at<int>(y, x) = newLabel[ix(labels.at<int>(y, x))];
-
+  const auto [kept, leftOut] = keepLargest(labels, n, 1 / (m_perMm * m_perMm));
+  m_leftOut = leftOut;
+  const cv::Mat deep = depthIn(labels);
+  m_regions = described(labels, kept, deep, shape | line, m_perMm, m_origin);
   m_own.resize(ix(m_columns) * ix(m_rows)), m_coloured.resize(m_own.size()), m_depth.resize(m_own.size());
-  // Depth in each region: borders to other regions count as well as lines.
-  cv::Mat same(m_rows, m_columns, CV_8U, cv::Scalar(0));
-  for (int y = 0; y < m_rows; ++y)
-    for (int x = 0; x < m_columns; ++x) {
-      const int label = labels.at<int>(y, x);
-      const bool border = (x > 0 && labels.at<int>(y, x - 1) != label) ||
-                          (x + 1 < m_columns && labels.at<int>(y, x + 1) != label) ||
-                          (y > 0 && labels.at<int>(y - 1, x) != label) ||
-                          (y + 1 < m_rows && labels.at<int>(y + 1, x) != label);
-      same.at<uint8_t>(y, x) = label && !border ? 255 : 0;
-    }
-  cv::Mat deep;
-  cv::distanceTransform(same, deep, cv::DIST_L2, cv::DIST_MASK_PRECISE);
-  m_regions.resize(kept.size());
-  std::vector<float> deepest(kept.size(), -1);
   for (int y = 0; y < m_rows; ++y)
     for (int x = 0; x < m_columns; ++x) {
       const size_t at = ix(y) * ix(m_columns) + ix(x);
-      const int label = labels.at<int>(y, x) - 1;
-      m_own[at] = static_cast<int16_t>(label);
-      if (label < 0) continue;
-      const float d = deep.at<float>(y, x);
-      m_depth[at] = static_cast<uint8_t>(std::min(255.0, std::round(d / m_perMm * 20)));
-      Region& r = m_regions[ix(label)];
-      const Point p = m_origin + Point{(x + 0.5) / m_perMm, (m_rows - y - 0.5) / m_perMm};
-      r.area_mm2 += pixel_mm2;
-      r.box.include(p);
-      if (d > deepest[ix(label)]) deepest[ix(label)] = d, r.at = p;
-      // At the stamp's edge, with no line between: it is open.
-      const auto outside = [&](int u, int v) {
-        return u < 0 || v < 0 || u >= m_columns || v >= m_rows ||
-               (!shape.at<uint8_t>(v, u) && !line.at<uint8_t>(v, u));
-      };
-      if (outside(x - 1, y) || outside(x + 1, y) || outside(x, y - 1) || outside(x, y + 1))
-        r.open_mm += 1 / m_perMm;
+      m_own[at] = static_cast<int16_t>(labels.at<int>(y, x) - 1);
+      if (m_own[at] >= 0)
+        m_depth[at] = static_cast<uint8_t>(std::min(255.0, std::round(deep.at<float>(y, x) / m_perMm * 20)));
     }
   grow(labels, line & shape, kUnderLine_mm * m_perMm + 0.5);
   for (int y = 0; y < m_rows; ++y)
