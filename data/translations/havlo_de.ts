@@ -6230,6 +6230,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>Als Nächstes: sag, um welches es auf der Karte geht. Klicke es an und mach es zum Helden.</translation>
     </message>
     <message>
+        <source>Next: see to %1: %2.</source>
+        <translation>Als Nächstes %1 ansehen: %2.</translation>
+    </message>
+    <message>
         <source>Next: see what is stamped when, and which masks to cut.</source>
         <translation>Als Nächstes: sieh, was wann gestempelt wird und welche Masken zu schneiden sind.</translation>
     </message>

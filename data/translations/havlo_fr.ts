@@ -6230,6 +6230,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>Ensuite : dites de laquelle parle la carte. Cliquez-la et faites-en le héros.</translation>
     </message>
     <message>
+        <source>Next: see to %1: %2.</source>
+        <translation>Ensuite, voyez « %1 » : %2.</translation>
+    </message>
+    <message>
         <source>Next: see what is stamped when, and which masks to cut.</source>
         <translation>Ensuite : voyez ce qui est tamponné quand, et quels masques couper.</translation>
     </message>

@@ -6230,6 +6230,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>Hierna: zeg om welk ding het op de kaart gaat. Klik het aan en maak het tot held.</translation>
     </message>
     <message>
+        <source>Next: see to %1: %2.</source>
+        <translation>Hierna: kijk naar %1: %2.</translation>
+    </message>
+    <message>
         <source>Next: see what is stamped when, and which masks to cut.</source>
         <translation>Hierna: zie wat wanneer gestempeld wordt en welke maskers te knippen zijn.</translation>
     </message>

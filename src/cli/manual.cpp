@@ -5,7 +5,7 @@
 namespace havlo::cli {
 namespace {
 
-QString word(const char* text) { return QLatin1String(text); }
+QString word(const char* text) { return QString::fromUtf8(text); }
 
 /// A verb's line of use: "compare PLAN SCAN".
 QString synopsis(const Verb& v) {

@@ -58,6 +58,7 @@ class TstDesktop : public QObject, private CliFolder {
         run(QStringLiteral(HAVLO_CLI), {QStringLiteral("--man"), QStringLiteral("2026-01-02")}).out;
     const QByteArray help = cli({QStringLiteral("--help")}).out;
     QVERIFY(page.startsWith(".TH HAVLO\\-CLI 1"));
+    QVERIFY(help.contains("\xE2\x80\xA6") && page.contains("\xE2\x80\xA6"));  // three dots in UTF-8
     int words = 0;
     for (const QByteArray& line : help.split('\n')) {
       const QByteArray word = line.trimmed().split(' ').first();

@@ -295,7 +295,7 @@ void PlanSession::start(Plan plan, const Origin& from, AnalysisRef analysis) {
   const bool fresh = !analysis;
   m_analysis = fresh ? analyse(m_plan, nullptr, m_art.get()) : std::move(analysis);
   if (fresh && !m_plan.impressions.empty()) keepAnalysis(m_snapshot, m_analysis, false);
-  ++m_serial;
+  ++m_serial, ++m_starts;
   if (m_rescued) m_rescue.keep(m_snapshot, m_path, m_onDisk);
   look();
   Q_EMIT selectionChanged();

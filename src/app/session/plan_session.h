@@ -60,6 +60,8 @@ class PlanSession : public QObject {
   PlanState state() const { return {m_snapshot, m_analysis, m_serial}; }
   bool isNow(const PlanState& state) const { return state.serial == m_serial; }
   QString title() const;
+  /// A card was begun, opened or worked on: it is not the one that stands there when the window opens.
+  bool hasBegun() const { return m_starts > 1 || isDirty(); }
   bool isDirty() const { return !m_stack.isClean() || m_rescued; }
   QUndoStack& undoStack() { return m_stack; }
   const QUndoStack& undoStack() const { return m_stack; }
@@ -172,6 +174,7 @@ class PlanSession : public QObject {
   std::shared_ptr<const Plan> m_snapshot;
   AnalysisRef m_analysis;
   QUndoStack m_stack;
+  int m_starts = 0;
   QString m_path, m_part;
   Chosen m_chosen;
   Sight m_sight;

@@ -99,6 +99,15 @@ void Centre::refreshFaces() {
                      top->showsPlan());  // a card at the table is led through as a whole
 }
 
+std::optional<PlaceInTrouble> Centre::trouble() const {
+  for (const PlaceKind& kind : placeKinds()) {
+    if (!kind.onTrail) continue;
+    const PlaceStatus status = kind.status(m_workshop, made(kind.id));
+    if (status.level == Level::Fault) return PlaceInTrouble{kind.id, kind.title, status.words};
+  }
+  return {};
+}
+
 void Centre::refreshTrail() {
   std::vector<Trail::Place> shown;
   for (const PlaceKind& kind : placeKinds()) {

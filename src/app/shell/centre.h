@@ -4,6 +4,7 @@
 #include <QMap>
 #include <QWidget>
 
+#include "app/shell/next_act.h"
 #include "app/shell/workshop.h"
 
 class QStackedWidget;
@@ -37,6 +38,8 @@ class Centre : public QWidget {
   void show(const QString& id);
   /// Says on the trail how it stands with every place, and with the plan.
   void refreshTrail();
+  /// The first place on the trail with a fault.
+  std::optional<PlaceInTrouble> trouble() const;
   /// Offers the faces of the card where the place on top works on one.
   void refreshFaces();
 

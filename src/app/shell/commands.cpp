@@ -150,7 +150,7 @@ std::vector<Command> lookCommands(PlanSession& session, Errands& errands,
                                   const std::function<bool(const PlaceKind&)>& open, const WindowActs& acts) {
   std::vector<Command> out;
   for (const PlaceKind& kind : places) {
-    if (kind.id == QLatin1String("begin")) continue;  // asked for under Plan, in other words
+    if (!kind.listed) continue;  // asked for under Plan, in other words
     QString text = kind.title;
     text.replace(u'&', QStringLiteral("&&"));
     // What works on the card without being a place on the trail changes it.

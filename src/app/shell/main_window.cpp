@@ -140,6 +140,7 @@ void MainWindow::buildCentre() {
   connect(m_centre, &Centre::placeMade, this, &MainWindow::refreshActions);
   connect(m_centre, &Centre::statusChanged, this, [this] {
     refreshTrail();
+    refreshStatus();
     refreshActions();
   });
   setCentralWidget(m_centre);
@@ -242,7 +243,7 @@ void MainWindow::refreshTrail() {
 
 void MainWindow::refreshStatus() {
   // A lesson says itself what is next.
-  lesson().active() ? m_status->offer({}, {}) : m_next->refresh(m_current);
+  lesson().active() ? m_status->offer({}, {}) : m_next->refresh(m_current, m_centre->trouble());
   const Place* top = m_centre->made(m_current);
   if (top && !top->showsPlan()) return m_status->say({});  // at the table nothing but the step is said
   m_status->say(wordsOfChosen(*m_session));

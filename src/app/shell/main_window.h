@@ -37,6 +37,7 @@ class MainWindow : public QMainWindow {
   DrawerSession& drawerSession() { return *m_drawerSession; }
   MakingSession& making() { return *m_making; }
   LogSession& log() { return *m_log; }
+  const Workshop& workshop() const { return m_workshop; }
   MessageBar& messages() { return m_centre->messages(); }
   Errands& errands() { return *m_errands; }
   Filing& filing() { return *m_filing; }

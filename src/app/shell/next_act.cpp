@@ -11,7 +11,8 @@
 
 namespace havlo {
 
-std::optional<NextAct> nextAct(const Workshop& w, const QString& here) {
+std::optional<NextAct> nextAct(const Workshop& w, const QString& here,
+                               const std::optional<PlaceInTrouble>& trouble) {
   const QString scene = QStringLiteral("scene"), ink = QStringLiteral("ink"), order = QStringLiteral("order"),
                 make = QStringLiteral("make");
   const bool apart = here == QLatin1String("begin") || here == QLatin1String("practice") || here == make ||
@@ -59,6 +60,9 @@ std::optional<NextAct> nextAct(const Workshop& w, const QString& here) {
   if (a.orderState.from == OrderState::From::Quick && here != order)
     return NextAct{
         tr("Next: see what is stamped when, and which masks to cut."), tr("Order & masks"), order, {}};
+  if (trouble)
+    return NextAct{
+        tr("Next: see to %1: %2.").arg(trouble->title, trouble->words), tr("Look at it"), trouble->place, {}};
   return NextAct{tr("Next: make it. You are led step by step."), tr("Begin this card"), make, {}};
 }
 
@@ -67,8 +71,8 @@ NextSteps::NextSteps(const Workshop& workshop, StatusLine* line, QObject* parent
   connect(line, &StatusLine::offerTaken, this, &NextSteps::take);
 }
 
-void NextSteps::refresh(const QString& here) {
-  m_next = nextAct(m_workshop, here);
+void NextSteps::refresh(const QString& here, const std::optional<PlaceInTrouble>& trouble) {
+  m_next = nextAct(m_workshop, here, trouble);
   if (!m_next) return m_line->offer({}, {});
   // Here already, there is nothing to go to.
   const bool there = m_next->place == here && m_next->thing.isEmpty();

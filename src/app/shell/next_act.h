@@ -16,9 +16,16 @@ struct NextAct {
   QString part = {};  ///< of the place; may be empty
 };
 
+/// A place that says something is wrong, as the trail says it.
+struct PlaceInTrouble {
+  QString place, title, words;
+};
+
 /// What brings a first card on, or nothing: at the table, and once a card is in the log.
-/// @param here  the place on top
-std::optional<NextAct> nextAct(const Workshop& workshop, const QString& here);
+/// @param here     the place on top
+/// @param trouble  nothing is made before it is looked at
+std::optional<NextAct> nextAct(const Workshop& workshop, const QString& here,
+                               const std::optional<PlaceInTrouble>& trouble = {});
 
 class StatusLine;
 
@@ -28,8 +35,8 @@ class NextSteps : public QObject {
 
  public:
   NextSteps(const Workshop& workshop, StatusLine* line, QObject* parent);
-  /// @param here  the place on top
-  void refresh(const QString& here);
+  /// As nextAct().
+  void refresh(const QString& here, const std::optional<PlaceInTrouble>& trouble);
 
  Q_SIGNALS:
   void visitRequested(const QString& place, const QString& part);

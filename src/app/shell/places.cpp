@@ -34,6 +34,7 @@ bool nothingOnIt(const Workshop& w) { return w.session.plan().impressions.empty(
 // ---- how they stand
 
 PlaceStatus cardStatus(const Workshop& w, const Place*) {
+  if (!w.session.hasBegun()) return kNotBegun();  // nobody has chosen its size yet
   const Plan& plan = w.session.whole();
   // Asked for at every step of a drag by several: found once for a plan.
   static std::pair<std::weak_ptr<const Plan>, CardFit> known;
@@ -343,7 +344,7 @@ std::vector<PlaceKind> allPlaces() {
   };
   add("practice", tr("Practice"), {}, makePractice, silent)->shortcut = key(Qt::Key_9);
   add("arrange", tr("Suggestions"), {}, makeArrange, silent);
-  add("begin", tr("Begin"), {}, makeBegin, silent);
+  add("begin", tr("Begin"), {}, makeBegin, silent)->listed = false;
   for (PlaceKind& kind : all)
     for (const char* id : {"scene", "order", "ink", "colour", "make", "arrange"})
       kind.ofFace = kind.ofFace || kind.id == QLatin1String(id);

@@ -14,6 +14,7 @@ struct PlaceKind {
   QKeySequence shortcut;
   bool onTrail = true;
   bool ofFace = false;   ///< works on one surface, which may be the inside or the envelope
+  bool listed = true;    ///< stands in a menu by its title
   bool atStart = false;  ///< made with the window; the others when they are first visited
   std::function<Place*(const Workshop&, Errands&)> make;
   /// @param made  the place, or null while it is not made

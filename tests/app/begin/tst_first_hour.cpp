@@ -17,6 +17,7 @@
 #include "app/files/file_chooser.h"
 #include "app/make/make_place.h"
 #include "app/scene/stamp_shelf.h"
+#include "app/shell/places.h"
 #include "app/shell/status_line.h"
 #include "core/colour/colour.h"
 #include "core/edit/edits.h"
@@ -98,6 +99,16 @@ class TstFirstHour : public QObject {
     QCOMPARE(w.window.current(), QStringLiteral("scene"));
     QVERIFY(std::fabs(w.session().plan().card.base.value().width_mm - 177.8) < 1e-9);  // lying
     QVERIFY(!firstTime());
+  }
+
+  // The trail does not tell the size of a card before anybody has chosen one.
+  void noCardIsThereBeforeItIsBegun() {
+    First w;
+    const auto card = [&] { return placeKind(QStringLiteral("card"))->status(w.window.workshop(), nullptr); };
+    QCOMPARE(card().mark, Mark::NotBegun);
+    w.tile("samples");
+    QCOMPARE(card().mark, Mark::Fine);
+    QVERIFY2(card().words.contains(QStringLiteral("×")), qPrintable(card().words));
   }
 
   // By keys alone, and what is opened meanwhile is shown.

@@ -98,6 +98,15 @@ class TstOrder : public QObject {
     QVERIFY(says(w.window.order(), QStringLiteral("come out otherwise")));
     QVERIFY(says(w.window.order(), QStringLiteral("must come after it")));
     QVERIFY(says(w.window.order(), QStringLiteral("Step ")));
+    // Nobody is led on to the table with it.
+    auto* next = w.window.findChild<QPushButton*>(QStringLiteral("nextAct"));
+    QVERIFY(!next->accessibleDescription().contains(QStringLiteral("make it")));
+    QVERIFY2(next->accessibleDescription().contains(QStringLiteral("not as planned")),
+             qPrintable(next->accessibleDescription()));
+    w.window.visit(QStringLiteral("scene"));
+    QVERIFY(next->isVisible());
+    QTest::mouseClick(next, Qt::LeftButton);
+    QCOMPARE(w.window.current(), QStringLiteral("order"));
   }
 
   // A gap between the reeds is too small to cut out, so that the ground does not come into it.
