@@ -20,7 +20,11 @@ void FaceView::paintEvent(QPaintEvent*) {
   p.setRenderHint(QPainter::SmoothPixmapTransform);
   const FaceGeometry g = geometryNow();
   const QRectF face = g.face();
-  p.fillRect(face.translated(2, 3), QColor(0, 0, 0, theme().dark ? 90 : 28));
+  // The card's shade, as far as the card does not lie on it: Qt hands large translucent areas to threads of
+  // its own and waits for them.
+  const QColor shade(0, 0, 0, theme().dark ? 90 : 28);
+  p.fillRect(QRectF(face.right(), face.top() + 3, 2, face.height()), shade);
+  p.fillRect(QRectF(face.left() + 2, face.bottom(), face.width() - 2, 3), shade);
   paintPicture(p, face);
   p.setPen(QPen(theme().rule, 1));
   p.drawRect(face);

@@ -56,6 +56,8 @@ class JobBase : public QObject {
     m_stop.request_stop();
     ++m_serial;
   }
+  /// A worker, and those it starts, give way to the hand where there are not cores enough.
+  static void giveWay();
   /// Waits for the worker; results are delivered by the event loop afterwards.
   void wait() { m_pool.waitForDone(); }
 
@@ -69,9 +71,6 @@ class JobBase : public QObject {
   quint64 m_serial = 0;
   bool m_running = false;
   std::function<void()> m_next;
-
-  /// A worker, and those it starts, give way to the hand where there are not cores enough.
-  static void giveWay();
 };
 
 template <typename T>

@@ -156,7 +156,10 @@ void PlanSession::edit(const QString& label, const Result<Plan>& result, const Q
   Plan next = result.value();
   next.habits = habitsFor(next);
   if (next == m_plan) return;
+  m_goesOn = !mergeKey.isEmpty() && mergeKey == m_lastKey;
+  m_lastKey = mergeKey;
   m_stack.push(new EditCommand(*this, label, wholeWith(withLinesFollowing(next)), mergeKey));
+  m_goesOn = false;
 }
 
 Plan PlanSession::wholeWith(const Plan& next) const {
@@ -195,7 +198,7 @@ void PlanSession::show(const Plan& whole, const std::string& face) {
   if (markGone || roomGone || lightGone) m_part.clear();
   const bool thingGone = m_chosen.prune(m_plan);
   if (markGone || roomGone || lightGone || thingGone) Q_EMIT selectionChanged();
-  m_rescue.keep(wholeSnapshot(), m_path, m_onDisk);
+  m_rescue.keep(wholeSnapshot(), m_path, m_onDisk, m_goesOn);
   look();
   if (other) Q_EMIT selectionChanged();
   Q_EMIT planChanged();

@@ -182,6 +182,8 @@ class PlanSession : public QObject {
   QByteArray m_onDisk;  // digest of the file as we know it
   MeasureStyle m_units = MeasureStyle::Inches;
   bool m_rescued = false;
+  QString m_lastKey;      // of the act before
+  bool m_goesOn = false;  // what is shown is a further step of it
   Rescue m_rescue;
 
   Job<AnalysisRef>* m_search;

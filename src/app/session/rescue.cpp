@@ -1,7 +1,9 @@
 // One file of plan text and one of facts a run, and a lock that tells the living from the dead.
 #include "app/session/rescue.h"
 
+#include <QDeadlineTimer>
 #include <QDir>
+#include <QElapsedTimer>
 #include <QFile>
 #include <QFileInfo>
 #include <QJsonDocument>
@@ -14,31 +16,41 @@
 #include <algorithm>
 #include <vector>
 
+#include "app/session/job.h"
 #include "io/files/plan_file.h"
 #include "io/wording/error_words.h"
 
 namespace havlo {
 
-/// Writes the newest state; states that come while it writes replace each other.
+/// Writes the newest state; states that come while it writes replace each other. The steps of one act are
+/// written now and then: a plan of hundreds of things takes a worker of its own to write, and a fall would
+/// take no more than that act.
 struct Rescue::Writer {
+  static constexpr int kPause_ms = 300;  // between two steps of one act
+
   QMutex mutex;
-  QWaitCondition idle;
+  QWaitCondition idle, hurry;
   std::shared_ptr<const Plan> next;
   QString file, path;
   QByteArray onDisk;
-  bool busy = false, dropped = false;
+  bool busy = false;
+  bool canWait = false;  ///< `next` is a step of the act that is written already
   QThreadPool pool;
   std::function<void(QString)> complain;
 
   Writer() { pool.setMaxThreadCount(1); }
 
   void work() {
+    JobBase::giveWay();
     for (;;) {
       std::shared_ptr<const Plan> plan;
       QString planPath;
       QByteArray digest;
       {
-        const QMutexLocker lock(&mutex);
+        QMutexLocker lock(&mutex);
+        if (written.isValid())
+          while (next && canWait && written.elapsed() < kPause_ms)
+            hurry.wait(&mutex, QDeadlineTimer(kPause_ms - written.elapsed()));
         if (!next) {
           busy = false;
           idle.wakeAll();
@@ -56,8 +68,18 @@ struct Rescue::Writer {
       auto saved = saveWhole(file + QStringLiteral(".json"), QJsonDocument(facts).toJson());
       if (saved) saved = savePlan(file + QStringLiteral(".havlo"), *plan);
       if (!saved && complain) complain(errorReason(saved.error()));
+      written.start();
     }
   }
+
+  /// What is kept is written at once.
+  void urge() {
+    canWait = false;
+    hurry.wakeAll();
+  }
+
+ private:
+  QElapsedTimer written;
 };
 
 Rescue::Rescue(const QString& folder, QObject* parent) : QObject(parent), m_folder(folder) { begin(); }
@@ -78,8 +100,12 @@ void Rescue::begin() {
   };
 }
 
-void Rescue::keep(std::shared_ptr<const Plan> plan, const QString& path, const QByteArray& onDisk) {
+void Rescue::keep(std::shared_ptr<const Plan> plan, const QString& path, const QByteArray& onDisk,
+                  bool goesOn) {
   const QMutexLocker lock(&m_writer->mutex);
+  // What waits to be written may hold an act of its own.
+  m_writer->canWait = goesOn && (!m_writer->next || m_writer->canWait);
+  if (!m_writer->canWait) m_writer->urge();
   m_writer->next = std::move(plan);
   m_writer->path = path;
   m_writer->onDisk = onDisk;
@@ -90,6 +116,7 @@ void Rescue::keep(std::shared_ptr<const Plan> plan, const QString& path, const Q
 
 void Rescue::flush() {
   QMutexLocker lock(&m_writer->mutex);
+  m_writer->urge();
   while (m_writer->busy) m_writer->idle.wait(&m_writer->mutex);
 }
 
@@ -97,6 +124,7 @@ void Rescue::drop() {
   {
     const QMutexLocker lock(&m_writer->mutex);
     m_writer->next = nullptr;
+    m_writer->urge();
   }
   flush();
   QFile::remove(m_base + QStringLiteral(".havlo"));

@@ -34,7 +34,10 @@ class Rescue : public QObject {
 
   /// Keeps this state; writing happens on a worker thread, the newest state last.
   /// @param onDisk  digest of the plan's own file as it was opened or saved
-  void keep(std::shared_ptr<const Plan> plan, const QString& path, const QByteArray& onDisk = {});
+  /// @param goesOn  a further step of the act that was kept last, as of a drag: it need not be written at
+  /// once
+  void keep(std::shared_ptr<const Plan> plan, const QString& path, const QByteArray& onDisk = {},
+            bool goesOn = false);
   /// The work is saved or gone on purpose: no copy is needed.
   void drop();
   /// Starts a fresh copy; the one before stays as lost work, found at the next start.

@@ -145,6 +145,13 @@ std::vector<Command> changeCommands(Errands& errands, const WindowActs& acts) {
   return out;
 }
 
+void tellUndo(QAction& undo, QAction& redo, const QUndoStack& stack, bool seen) {
+  undo.setEnabled(seen && stack.canUndo());
+  redo.setEnabled(seen && stack.canRedo());
+  undo.setText(stack.canUndo() ? tr("Undo: %1").arg(stack.undoText()) : tr("Undo"));
+  redo.setText(stack.canRedo() ? tr("Redo: %1").arg(stack.redoText()) : tr("Redo"));
+}
+
 std::vector<Command> lookCommands(PlanSession& session, Errands& errands,
                                   const std::vector<PlaceKind>& places,
                                   const std::function<bool(const PlaceKind&)>& open, const WindowActs& acts) {

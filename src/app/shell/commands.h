@@ -27,6 +27,8 @@ std::vector<Command> planCommands(PlanSession& session, Errands& errands, Filing
                                   const WindowActs& acts);
 /// Undo, and ways to more stamps.
 std::vector<Command> changeCommands(Errands& errands, const WindowActs& acts);
+/// Brings undo and redo up to date, as their stack is. @param seen  what they would change is in sight
+void tellUndo(QAction& undo, QAction& redo, const QUndoStack& stack, bool seen);
 /// Places, units, sheets, text, ground, about.
 std::vector<Command> lookCommands(PlanSession& session, Errands& errands,
                                   const std::vector<PlaceKind>& places,

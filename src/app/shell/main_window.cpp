@@ -104,8 +104,8 @@ void MainWindow::addCommands() {
   m_actions.add(lookCommands(*m_session, *m_errands, placeKinds(), open, acts));
   m_actions.add(pageCommands(placeKinds(), open, acts));
   m_menus = new Menus(*menuBar(), m_actions, *m_filing, this);
-  connect(&m_session->undoStack(), &QUndoStack::indexChanged, this, &MainWindow::refreshActions);
-  connect(&m_session->undoStack(), &QUndoStack::undoTextChanged, this, &MainWindow::refreshActions);
+  connect(&m_session->undoStack(), &QUndoStack::indexChanged, this, &MainWindow::refreshUndo);
+  connect(&m_session->undoStack(), &QUndoStack::undoTextChanged, this, &MainWindow::refreshUndo);
 }
 
 QUndoStack& MainWindow::undoStackHere() {
@@ -251,14 +251,14 @@ void MainWindow::refreshStatus() {
 
 void MainWindow::refreshActions() {
   m_actions.refresh(m_current);
-  QUndoStack& stack = undoStackHere();
-  m_actions[QStringLiteral("undo")]->setText(stack.canUndo() ? tr("Undo: %1").arg(stack.undoText())
-                                                             : tr("Undo"));
-  m_actions[QStringLiteral("redo")]->setText(stack.canRedo() ? tr("Redo: %1").arg(stack.redoText())
-                                                             : tr("Redo"));
+  refreshUndo();
+}
+
+/// Asked for at every step of a drag.
+void MainWindow::refreshUndo() {
   const Place* top = m_centre->made(m_current);
-  if (top && !top->showsPlan())  // what it would change is not in sight
-    for (const char* id : {"undo", "redo"}) m_actions[QLatin1String(id)]->setEnabled(false);
+  const bool seen = !top || top->showsPlan();  // else what it would change is not in sight
+  tellUndo(*m_actions[QStringLiteral("undo")], *m_actions[QStringLiteral("redo")], undoStackHere(), seen);
 }
 
 void MainWindow::setAppearance(const Appearance& wanted) {

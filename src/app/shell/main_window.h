@@ -91,6 +91,7 @@ class MainWindow : public QMainWindow {
   void refreshTrail();
   void refreshStatus();
   void refreshActions();
+  void refreshUndo();
   QUndoStack& undoStackHere();
 };
 

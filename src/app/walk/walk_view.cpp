@@ -26,9 +26,23 @@ WalkView::WalkView(PlanSession& session, QWidget* parent) : QWidget(parent), m_s
   setAccessibleDescription(
       tr("The scene from the side. Up and down arrows go from thing to thing, left and right ones move the "
          "chosen thing nearer and farther; V takes hold of mist and other blends."));
-  connect(&session, &PlanSession::planChanged, this, qOverload<>(&QWidget::update));
+  m_soon.setSingleShot(true);
+  connect(&m_soon, &QTimer::timeout, this, qOverload<>(&QWidget::update));
+  connect(&session, &PlanSession::planChanged, this, &WalkView::follow);
   connect(&session, &PlanSession::selectionChanged, this, qOverload<>(&QWidget::update));
   connect(&session, &PlanSession::asideChanged, this, qOverload<>(&QWidget::update));
+}
+
+/// Of many things it is shown anew now and then while one is dragged on the card: it takes as long as the
+/// card.
+void WalkView::follow() {
+  constexpr size_t kMany = 100;
+  constexpr int kPause_ms = 60;
+  const bool here = m_start != nullptr;  // what is dragged on the walk itself follows the hand
+  if (here || !m_painted.isValid() || m_session.plan().impressions.size() < kMany ||
+      m_painted.hasExpired(kPause_ms))
+    return update();
+  if (!m_soon.isActive()) m_soon.start(kPause_ms - static_cast<int>(m_painted.elapsed()));
 }
 
 QSize WalkView::minimumSizeHint() const { return {320, qRound(128 * textScale())}; }

@@ -2,7 +2,9 @@
 
 #include <algorithm>
 #include <cmath>
+#include <functional>
 #include <map>
+#include <optional>
 
 #include "core/guides/hidden.h"
 #include "core/outline/shape_ops.h"
@@ -17,13 +19,16 @@ constexpr double kPlain_mm = 0.08;  // outlines of shadows are drawn no finer
 constexpr double kBorder_mm = 1e-6;
 
 struct Sheet {
-  const Screen& screen;
+  std::function<void(Screen&)> hold;  // what may hide lines; asked for when the first one is drawn
   Box panel;
   std::vector<Guide> out;
+  std::optional<Screen> screen;
 
   void add(const SeenLine& line, GuideKind kind, GuideOf of, int index) {
-    if (const auto in = clipped(line, panel))
-      for (const SeenLine& part : screen.visible(*in)) out.push_back({part, kind, of, index});
+    const auto in = clipped(line, panel);
+    if (!in) return;
+    if (!screen) hold(screen.emplace());
+    for (const SeenLine& part : screen->visible(*in)) out.push_back({part, kind, of, index});
   }
   /// A line on the edge of the panel is where something was cut off, not a line to draw.
   bool onEdge(Point p, Point q) const {
@@ -110,13 +115,14 @@ std::vector<Guide> guidesOf(const Plan& plan, const DepthOrder& depth, std::span
     marks.emplace_back(drawnOf(plan.ground[k], view, panel), static_cast<int>(k));
   std::optional<DrawnThing> room;
   if (plan.room) room = drawnOf(*plan.room, view, panel);
-  Screen screen;
-  hold(screen, depth, placed);
-  for (const auto& [drawn, k] : marks)
-    for (const SeenFace& face : drawn.faces) screen.add(face);
-  if (room)
-    for (const SeenFace& face : room->faces) screen.add(face);
-  Sheet sheet{screen, panel.box(), {}};
+  const auto all = [&](Screen& screen) {
+    hold(screen, depth, placed);
+    for (const auto& [drawn, k] : marks)
+      for (const SeenFace& face : drawn.faces) screen.add(face);
+    if (room)
+      for (const SeenFace& face : room->faces) screen.add(face);
+  };
+  Sheet sheet{all, panel.box(), {}, {}};
   if (wish.construction) {
     sheet.add({{0, view.horizon_mm}, {panel.width_mm, view.horizon_mm}, 0, 0}, GuideKind::Construction,
               GuideOf::Horizon, 0);

@@ -3,6 +3,7 @@
 #include <signal.h>
 
 #include <QDir>
+#include <QElapsedTimer>
 #include <QProcess>
 #include <QStandardPaths>
 #include <QTemporaryDir>
@@ -37,6 +38,33 @@ class TstRescue : public QObject {
     QCOMPARE(lost[0].path, QStringLiteral("/somewhere/mine.havlo"));
     QCOMPARE(lost[0].title, QStringLiteral("Kite over the long pound"));
     QVERIFY(loadPlan(lost[0].file).value().plan == plan);
+  }
+
+  // Steps of one act are written now and then, but always in the end, and never instead of an act before
+  // them.
+  void theStepsOfOneActAreWrittenNowAndThen() {
+    const QTemporaryDir folder;
+    const auto at = [](double x) {
+      return std::make_shared<const Plan>(withFoot(testing::demo("canal-towpath"), "duck", {x, 20}).value());
+    };
+    const auto kept = [&] {
+      const QStringList files = QDir(folder.path()).entryList({QStringLiteral("*.havlo")});
+      const auto plan = loadPlan(folder.filePath(files.value(0)));
+      return plan ? plan.value().plan.impression("duck")->at.x : 0.0;
+    };
+    Rescue r(folder.path());
+    QElapsedTimer clock;
+    clock.start();
+    r.keep(at(50), {});
+    r.flush();
+    QCOMPARE(kept(), 50.0);
+    for (int k = 1; k <= 20; ++k) r.keep(at(50 + k), {}, {}, true);
+    QVERIFY(kept() == 50.0 || clock.elapsed() >= 300);
+    QTRY_COMPARE(kept(), 70.0);
+    r.keep(at(80), {});            // an act of its own
+    r.keep(at(81), {}, {}, true);  // and a step of the next, before that was written
+    r.flush();
+    QCOMPARE(kept(), 81.0);
   }
 
   void savedWorkIsNotOffered() {
