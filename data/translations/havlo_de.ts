@@ -10550,8 +10550,20 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>ein anderer Held oder andere Wörter auf einigen der Karten</translation>
     </message>
     <message>
+        <source>another program is using the drawer</source>
+        <translation>ein anderes Programm benutzt die Schublade</translation>
+    </message>
+    <message>
         <source>another program is using the drawer. Nothing was changed</source>
         <translation>ein anderes Programm benutzt die Schublade. Nichts wurde geändert</translation>
+    </message>
+    <message>
+        <source>another program is using the log</source>
+        <translation>ein anderes Programm benutzt das Logbuch</translation>
+    </message>
+    <message>
+        <source>another program is using the log. Nothing was changed</source>
+        <translation>ein anderes Programm benutzt das Logbuch. Nichts wurde geändert</translation>
     </message>
     <message>
         <source>another stamp or ink …</source>
@@ -13286,6 +13298,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>der Datenträger ist voll oder nicht beschreibbar (%1). Die Schublade ist, wie sie war</translation>
     </message>
     <message>
+        <source>the disk is full or cannot be written (%1). The log is as it was</source>
+        <translation>der Datenträger ist voll oder nicht beschreibbar (%1). Das Logbuch ist, wie es war</translation>
+    </message>
+    <message>
         <source>the disk is read-only</source>
         <translation>der Datenträger ist schreibgeschützt</translation>
     </message>
@@ -13558,8 +13574,16 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>das Logbuch lässt sich nicht öffnen</translation>
     </message>
     <message>
-        <source>the log cannot be written: %1</source>
-        <translation>das Logbuch lässt sich nicht schreiben: %1</translation>
+        <source>the log cannot be opened: %1</source>
+        <translation>das Logbuch lässt sich nicht öffnen: %1</translation>
+    </message>
+    <message>
+        <source>the log cannot be written: it is read-only</source>
+        <translation>das Logbuch ist schreibgeschützt</translation>
+    </message>
+    <message>
+        <source>the log could not be changed: %1</source>
+        <translation>das Logbuch konnte nicht geändert werden: %1</translation>
     </message>
     <message>
         <source>the log is damaged (%1) and cannot be set aside</source>

@@ -10550,8 +10550,20 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>un autre héros ou d'autres mots sur certaines cartes</translation>
     </message>
     <message>
+        <source>another program is using the drawer</source>
+        <translation>un autre programme utilise le tiroir</translation>
+    </message>
+    <message>
         <source>another program is using the drawer. Nothing was changed</source>
         <translation>un autre programme se sert du tiroir. Rien n'a été changé</translation>
+    </message>
+    <message>
+        <source>another program is using the log</source>
+        <translation>un autre programme utilise le journal</translation>
+    </message>
+    <message>
+        <source>another program is using the log. Nothing was changed</source>
+        <translation>un autre programme utilise le journal. Rien n’a été changé</translation>
     </message>
     <message>
         <source>another stamp or ink …</source>
@@ -13286,6 +13298,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>le disque est plein ou ne peut être écrit (%1). Le tiroir est comme avant</translation>
     </message>
     <message>
+        <source>the disk is full or cannot be written (%1). The log is as it was</source>
+        <translation>le disque est plein ou ne peut être écrit (%1). Le journal est resté tel quel</translation>
+    </message>
+    <message>
         <source>the disk is read-only</source>
         <translation>le disque est en lecture seule</translation>
     </message>
@@ -13558,8 +13574,16 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>le journal ne peut être ouvert</translation>
     </message>
     <message>
-        <source>the log cannot be written: %1</source>
-        <translation>le journal ne peut être écrit : %1</translation>
+        <source>the log cannot be opened: %1</source>
+        <translation>le journal ne peut être ouvert : %1</translation>
+    </message>
+    <message>
+        <source>the log cannot be written: it is read-only</source>
+        <translation>le journal ne peut être écrit : il est en lecture seule</translation>
+    </message>
+    <message>
+        <source>the log could not be changed: %1</source>
+        <translation>le journal n’a pas pu être changé : %1</translation>
     </message>
     <message>
         <source>the log is damaged (%1) and cannot be set aside</source>

@@ -10550,8 +10550,20 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>een andere held of andere woorden op sommige van de kaarten</translation>
     </message>
     <message>
+        <source>another program is using the drawer</source>
+        <translation>een ander programma gebruikt de la</translation>
+    </message>
+    <message>
         <source>another program is using the drawer. Nothing was changed</source>
         <translation>een ander programma gebruikt de la. Er is niets veranderd</translation>
+    </message>
+    <message>
+        <source>another program is using the log</source>
+        <translation>een ander programma gebruikt het logboek</translation>
+    </message>
+    <message>
+        <source>another program is using the log. Nothing was changed</source>
+        <translation>een ander programma gebruikt het logboek. Er is niets veranderd</translation>
     </message>
     <message>
         <source>another stamp or ink …</source>
@@ -13286,6 +13298,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>de schijf is vol of niet te beschrijven (%1). De la is zoals hij was</translation>
     </message>
     <message>
+        <source>the disk is full or cannot be written (%1). The log is as it was</source>
+        <translation>de schijf is vol of kan niet beschreven worden (%1). Het logboek is zoals het was</translation>
+    </message>
+    <message>
         <source>the disk is read-only</source>
         <translation>de schijf is alleen-lezen</translation>
     </message>
@@ -13558,8 +13574,16 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>het logboek kan niet geopend worden</translation>
     </message>
     <message>
-        <source>the log cannot be written: %1</source>
-        <translation>het logboek kan niet geschreven worden: %1</translation>
+        <source>the log cannot be opened: %1</source>
+        <translation>het logboek kan niet worden geopend: %1</translation>
+    </message>
+    <message>
+        <source>the log cannot be written: it is read-only</source>
+        <translation>het logboek kan niet worden beschreven: het is alleen-lezen</translation>
+    </message>
+    <message>
+        <source>the log could not be changed: %1</source>
+        <translation>het logboek kon niet worden veranderd: %1</translation>
     </message>
     <message>
         <source>the log is damaged (%1) and cannot be set aside</source>

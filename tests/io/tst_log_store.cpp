@@ -125,6 +125,31 @@ class TstLogStore : public QObject {
     QCOMPARE(store->notes().size(), content.isEmpty() ? 0 : 1);
   }
 
+  // Who cannot read it as another program holds it does not take it for damaged: it stays where it is.
+  void aLogThatIsHeldIsLeftAlone() {
+    const QTemporaryDir folder;
+    {
+      const auto store = opened(folder);
+      QVERIFY(bool(store->put(card(1))) && bool(store->putIdea({"1", "a moon", false})));
+    }
+    {
+      QSqlDatabase other = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), QStringLiteral("holding"));
+      other.setDatabaseName(folder.filePath(QStringLiteral("log.sqlite")));
+      QVERIFY(other.open());
+      QVERIFY(QSqlQuery(other).exec(QStringLiteral("BEGIN EXCLUSIVE")));
+      const auto store = LogStore::open(folder.path());
+      QVERIFY(!store);
+      QVERIFY2(store.error().message.find("another program") != std::string::npos,
+               store.error().message.c_str());
+    }
+    QSqlDatabase::removeDatabase(QStringLiteral("holding"));
+    QCOMPARE(QDir(folder.path()).entryList({QStringLiteral("log*.sqlite")}).size(), 1);
+    const auto store = opened(folder);
+    QCOMPARE(store->find().size(), size_t{1});
+    QCOMPARE(store->ideas().size(), size_t{1});
+    QVERIFY(store->notes().isEmpty());
+  }
+
   void aNewerLogIsLeftAlone() {
     const QTemporaryDir folder;
     { QVERIFY(opened(folder) != nullptr); }

@@ -9,6 +9,7 @@ namespace havlo {
 
 void PictureBox::setPicture(const QImage& image, std::vector<QPointF> marks) {
   m_image = image;
+  m_scaled = {};
   m_marks = std::move(marks);
   update();
 }
@@ -22,8 +23,9 @@ void PictureBox::paintEvent(QPaintEvent*) {
   size.scale(QSizeF(width() - 2, height() - 2), Qt::KeepAspectRatio);
   const QRectF box(QPointF((width() - size.width()) / 2, (height() - size.height()) / 2), size);
   const qreal ratio = devicePixelRatioF();
-  QImage scaled = m_image.scaled((size * ratio).toSize(), Qt::IgnoreAspectRatio, Qt::SmoothTransformation);
-  p.drawImage(box, scaled);
+  if (const QSize pixels = (size * ratio).toSize(); m_scaled.size() != pixels)
+    m_scaled = m_image.scaled(pixels, Qt::IgnoreAspectRatio, Qt::SmoothTransformation);
+  p.drawImage(box, m_scaled);
   p.setPen(QPen(theme().rule, 1));
   p.drawRect(box);
   for (const QPointF& m : m_marks) {

@@ -19,7 +19,7 @@ class PictureBox : public QWidget {
   void paintEvent(QPaintEvent*) override;
 
  private:
-  QImage m_image;
+  QImage m_image, m_scaled;  // as it came, and as it is shown
   std::vector<QPointF> m_marks;
 };
 

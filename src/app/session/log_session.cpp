@@ -1,6 +1,7 @@
 #include "app/session/log_session.h"
 
 #include <QDateTime>
+#include <utility>
 
 #include "io/wording/error_words.h"
 
@@ -8,9 +9,9 @@ namespace havlo {
 
 LogSession::LogSession(const QString& folder, QObject* parent) : QObject(parent), m_folder(folder) {}
 
-LogStore* LogSession::store() {
-  if (m_store || m_tried) return m_store.get();
-  m_tried = true;
+LogStore* LogSession::store(bool again) {
+  if (m_store || (m_tried && !again)) return m_store.get();
+  const bool late = std::exchange(m_tried, true);
   auto opened = LogStore::open(m_folder);
   if (!opened) {
     Q_EMIT trouble(tr("The log cannot be opened: %1").arg(errorReason(opened.error())));
@@ -19,6 +20,11 @@ LogStore* LogSession::store() {
   m_store = std::move(opened).value();
   m_others = m_store->othersVersion();
   for (const QString& note : m_store->notes()) Q_EMIT notice(note);
+  if (late) {  // it is there after all
+    m_fresh = false;
+    Q_EMIT changed();
+    Q_EMIT habitsChanged();
+  }
   return m_store.get();
 }
 
@@ -43,12 +49,12 @@ bool LogSession::said(const Result<Done>& done, bool learns) {
 }
 
 bool LogSession::put(const LogEntry& entry, const std::string& plan) {
-  return store() && said(store()->put(entry, plan), true);
+  return store(true) && said(store()->put(entry, plan), true);
 }
 bool LogSession::change(const std::string& id, const std::function<void(LogEntry&)>& how) {
-  return store() && said(store()->change(id, how), true);
+  return store(true) && said(store()->change(id, how), true);
 }
-bool LogSession::remove(const std::string& id) { return store() && said(store()->remove(id), true); }
+bool LogSession::remove(const std::string& id) { return store(true) && said(store()->remove(id), true); }
 const std::vector<Practised>& LogSession::practised() {
   if (!m_practised) m_practised = readPractised(practiceFile(), store() ? store()->atWork() : std::string());
   return *m_practised;
@@ -67,19 +73,24 @@ bool LogSession::notePractised(Drill what, int level, double points) {
 }
 bool LogSession::setAtWork(const std::string& hands) {
   m_practised.reset();
-  return store() && said(store()->setAtWork(hands), true);
+  return store(true) && said(store()->setAtWork(hands), true);
 }
 bool LogSession::putSettings(const LearnSettings& s) {
-  return store() && said(store()->putSettings(store()->atWork(), s), true);
+  return store(true) && said(store()->putSettings(store()->atWork(), s), true);
 }
 LearnSettings LogSession::settings() {
   return store() ? store()->settings(store()->atWork()) : LearnSettings();
 }
-bool LogSession::putIdea(const LogIdea& idea) { return store() && said(store()->putIdea(idea), false); }
-bool LogSession::removeIdea(const std::string& id) { return store() && said(store()->removeIdea(id), false); }
+bool LogSession::putIdea(const LogIdea& idea) { return store(true) && said(store()->putIdea(idea), false); }
+bool LogSession::removeIdea(const std::string& id) {
+  return store(true) && said(store()->removeIdea(id), false);
+}
 
 void LogSession::lookForOthers() {
-  if (!m_store) return;
+  if (!m_store) {  // another program may be done with it
+    if (m_tried) store(true);
+    return;
+  }
   const qint64 now = m_store->othersVersion();
   if (now == m_others) return;
   m_others = now;

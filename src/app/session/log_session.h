@@ -19,7 +19,8 @@ class LogSession : public QObject {
 
   const QString& folder() const { return m_folder; }
   /// Null if it cannot be opened, which was said.
-  LogStore* store();
+  /// @param again  tries once more, as something is to be kept
+  LogStore* store(bool again = false);
   /// What is learnt of whoever is at work.
   const MakerLearnt& learnt();
   Habits habits() { return habitsOf(learnt()); }

@@ -35,23 +35,6 @@ E fromWord(const words::Table<E, N>& table, const QString& word, E otherwise) {
 
 }  // namespace
 
-QString reason(const QSqlError& e) {
-  constexpr int kBusy = 5, kReadOnly = 8, kIo = 10, kFull = 13;
-  if (codeOf(e) == kFull || codeOf(e) == kIo)
-    return tr("the disk is full or cannot be written (%1). The drawer is as it was").arg(e.databaseText());
-  if (codeOf(e) == kBusy) return tr("another program is using the drawer. Nothing was changed");
-  if (codeOf(e) == kReadOnly) return tr("the drawer cannot be written: it is read-only");
-  return tr("the drawer could not be changed: %1").arg(e.databaseText());
-}
-
-Result<Done> run(QSqlDatabase db, const QString& text, const QVariantList& values) {
-  QSqlQuery query(db);
-  if (!query.prepare(text)) return cannotWrite(reason(query.lastError()));
-  for (const QVariant& v : values) query.addBindValue(v);
-  if (!query.exec()) return cannotWrite(reason(query.lastError()));
-  return Done{};
-}
-
 DrawerCard cardOf(const QSqlQuery& r) {
   DrawerCard c;
   const auto text = [&](int i) { return r.value(i).toString().toStdString(); };

@@ -1,25 +1,21 @@
 // The rows of the drawer's tables: values in, values out. For drawer_store.cpp alone.
 #pragma once
 
-#include <QSqlDatabase>
-#include <QSqlError>
 #include <QSqlQuery>
 
 #include "core/base/result.h"
 #include "core/drawer/drawer.h"
+#include "io/files/sqlite.h"
 
 namespace havlo::drawer_rows {
 
-inline QString q(const std::string& text) { return QString::fromStdString(text); }
+using sqlite::codeOf;
+using sqlite::q;
 
-/// SQLite's main result code; the higher bits tell details.
-inline int codeOf(const QSqlError& e) { return e.nativeErrorCode().toInt() & 0xff; }
-
-/// In the user's words, for a change that did not come about.
-QString reason(const QSqlError& e);
-
-/// One statement with its values.
-Result<Done> run(QSqlDatabase db, const QString& text, const QVariantList& values = {});
+inline QString reason(const QSqlError& e) { return sqlite::reason(e, sqlite::Keeps::Drawer); }
+inline Result<Done> run(const QSqlDatabase& db, const QString& text, const QVariantList& values = {}) {
+  return sqlite::run(db, text, values, sqlite::Keeps::Drawer);
+}
 
 inline constexpr double kLargestSide_mm = 2000;
 extern const char* const kCardColumns;

@@ -19,6 +19,9 @@
 namespace havlo {
 
 using namespace drawer_rows;
+using sqlite::database;
+using sqlite::Health;
+using sqlite::healthOf;
 
 namespace {
 
@@ -63,23 +66,6 @@ QString freshConnection() {
 QString besideAs(const QString& file, const QString& word) {
   const QFileInfo info(file);
   return info.dir().filePath(info.completeBaseName() + u'-' + word + QStringLiteral(".sqlite"));
-}
-
-/// Everything about one connection that can go wrong at opening.
-enum class Health { Sound, Damaged, Unreadable };
-
-Health healthOf(QSqlDatabase db, QString* why) {
-  QSqlQuery query(db);
-  if (!query.exec(QStringLiteral("PRAGMA quick_check(1)"))) {
-    *why = query.lastError().databaseText();
-    // Anything else is a lock or a disk that does not answer.
-    constexpr int kMalformed = 11, kNotADatabase = 26;
-    const int code = codeOf(query.lastError());
-    return code == kMalformed || code == kNotADatabase ? Health::Damaged : Health::Unreadable;
-  }
-  query.next();
-  *why = query.value(0).toString();
-  return *why == QLatin1String("ok") ? Health::Sound : Health::Damaged;
 }
 
 /// Whether every table has the columns of this version: a database may be sound and still not ours.
@@ -136,8 +122,6 @@ int stampsInSound(const QString& file) {
   return count;
 }
 
-QSqlDatabase database(const QString& connection) { return QSqlDatabase::database(connection, false); }
-
 /// One attempt at opening. @param health  out
 std::unique_ptr<QSqlDatabase> connectTo(const QString& file, const QString& connection, bool readOnly) {
   auto db = std::make_unique<QSqlDatabase>(QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), connection));
@@ -188,6 +172,7 @@ Result<std::unique_ptr<DrawerStore>> DrawerStore::open(const QString& file) {
     db.reset();
     QSqlDatabase::removeDatabase(store->m_connection);
     store->m_connection.clear();
+    if (health == Health::InUse) return cannotRead(tr("another program is using the drawer"));
     if (health == Health::Unreadable)
       return Error{ErrorCode::CannotRead, tr("the drawer cannot be opened: %1").arg(why).toStdString(), {}};
     // Damaged: set aside under a name of its own, then the backup takes its place.

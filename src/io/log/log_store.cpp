@@ -8,34 +8,29 @@
 #include <QJsonObject>
 #include <QLocale>
 #include <QSet>
-#include <QSqlDatabase>
-#include <QSqlError>
 #include <QSqlQuery>
-#include <QVariant>
 #include <atomic>
 #include <set>
 
 #include "io/files/errors.h"
 #include "io/files/journal.h"
+#include "io/files/sqlite.h"
 #include "io/files/whole_file.h"
 #include "io/log/log_lines.h"
 #include "io/log/practice_lines.h"
 #include "io/wording/say.h"
 
 namespace havlo {
+
+using sqlite::database;
+using sqlite::Health;
+using sqlite::healthOf;
+using sqlite::q;
+
 namespace {
 
-QString q(const std::string& s) { return QString::fromStdString(s); }
-
-QSqlDatabase database(const QString& connection) { return QSqlDatabase::database(connection, false); }
-
-Result<Done> run(const QSqlDatabase& db, const QString& statement, const QVariantList& values = {}) {
-  QSqlQuery query(db);
-  if (!query.prepare(statement))
-    return cannotWrite(tr("the log cannot be written: %1").arg(query.lastError().text()));
-  for (const QVariant& v : values) query.addBindValue(v);
-  if (!query.exec()) return cannotWrite(tr("the log cannot be written: %1").arg(query.lastError().text()));
-  return Done{};
+Result<Done> run(const QSqlDatabase& db, const QString& text, const QVariantList& values = {}) {
+  return sqlite::run(db, text, values, sqlite::Keeps::Log);
 }
 
 /// What is searched, small letters: names and words, the month in the maker's language and in figures.
@@ -63,15 +58,9 @@ const LogEntry& fuller(const LogEntry& a, const LogEntry& b) {
   return says(a) >= says(b) ? a : b;
 }
 
-bool sound(const QSqlDatabase& db, QString* why) {
+/// Whether every table has the columns of this version: a database may be sound and still not ours.
+bool hasOurTables(const QSqlDatabase& db, QString* why) {
   QSqlQuery query(db);
-  if (!query.exec(QStringLiteral("PRAGMA quick_check(1)")) || !query.next()) {
-    *why = query.lastError().text();
-    return false;
-  }
-  *why = query.value(0).toString();
-  if (*why != QLatin1String("ok")) return false;
-  query.finish();
   query.exec(QStringLiteral("PRAGMA user_version"));
   const int version = query.next() ? query.value(0).toInt() : 0;
   query.finish();
@@ -82,7 +71,7 @@ bool sound(const QSqlDatabase& db, QString* why) {
         "line FROM card LIMIT 0",
         "SELECT key, value FROM setting LIMIT 0", "SELECT id, text, done FROM idea LIMIT 0"})
     if (!query.exec(QLatin1String(asked))) {
-      *why = query.lastError().text();
+      *why = query.lastError().databaseText();
       return false;
     }
   return true;
@@ -106,15 +95,16 @@ Result<std::unique_ptr<LogStore>> LogStore::open(const QString& folder) {
   for (int attempt = 0; attempt < 2; ++attempt) {
     store->m_connection = QStringLiteral("havlo-log-%1").arg(++n);
     QString why;
-    bool good = false;
+    Health health = Health::Unreadable;
     {
       QSqlDatabase db = QSqlDatabase::addDatabase(QStringLiteral("QSQLITE"), store->m_connection);
       db.setDatabaseName(file);
       db.setConnectOptions(QStringLiteral("QSQLITE_BUSY_TIMEOUT=3000"));
-      good = db.open() && sound(db, &why);
-      if (!good && why.isEmpty()) why = db.lastError().text();
+      if (db.open()) health = healthOf(db, &why);
+      if (health == Health::Sound && !hasOurTables(db, &why)) health = Health::Damaged;
+      if (health == Health::Unreadable && why.isEmpty()) why = db.lastError().databaseText();
     }
-    if (good) {
+    if (health == Health::Sound) {
       if (auto done = store->prepare(); !done) return done.error();
       if (auto done = store->takeOver(); !done)
         store->m_notes << QString::fromStdString(done.error().message);
@@ -122,6 +112,8 @@ Result<std::unique_ptr<LogStore>> LogStore::open(const QString& folder) {
     }
     QSqlDatabase::removeDatabase(store->m_connection);
     store->m_connection.clear();
+    if (health == Health::InUse) return cannotRead(tr("another program is using the log"));
+    if (health == Health::Unreadable) return cannotRead(tr("the log cannot be opened: %1").arg(why));
     const QString aside = QDir(folder).filePath(
         QStringLiteral("log-damaged-%1.sqlite")
             .arg(QDateTime::currentDateTime().toString(QStringLiteral("yyyyMMdd-HHmmsszzz"))));
