@@ -109,11 +109,18 @@ int live(const QString& folder, unsigned seed, int who) {
         act < static_cast<int>(std::size(kFirst)) ? kFirst[act] : static_cast<int>(random() % 10);
     if (kind <= 3 && !session.plan().impressions.empty()) {
       Plan plan = session.plan();
-      const Impression& i = plan.impressions[random() % plan.impressions.size()];
-      plan = withFoot(plan, i.id, {i.at.x + (act % 2 ? 0.5 : -0.5), i.at.y}).value();
+      const std::string id = plan.impressions[random() % plan.impressions.size()].id;
       plan.notes = std::to_string(++next);
-      session.edit(QStringLiteral("Move"), plan);
-      acks.say("edit " + std::to_string(next));
+      // Typed in, or dragged: one act of many steps.
+      const int steps = random() % 2 ? 1 : 2 + static_cast<int>(random() % 12);
+      const QString key = steps > 1 ? QStringLiteral("drag %1").arg(next) : QString();
+      for (int step = 0; step < steps; ++step) {
+        const Point at = plan.impression(id)->at;
+        plan = withFoot(plan, id, {at.x + (act % 2 ? 0.5 : -0.5), at.y}).value();
+        session.edit(QStringLiteral("Move"), plan, key);
+        if (step == 0) acks.say("edit " + std::to_string(next));
+        if (steps > 1) QTest::qWait(15);
+      }
     } else if (kind == 4 && who == 0) {
       const int n = numberOf(session.plan());
       if (session.saveAs(mine)) acks.say("saved " + std::to_string(n));
