@@ -24,8 +24,7 @@ ProofPanel::ProofPanel(PlanSession& session) : m_session(session) {
   m_over = plainButton(tr("Let the blends run over it"));
   m_over->setObjectName(QStringLiteral("blendsOverFineParts"));
   m_finished = new PictureBox;
-  m_finished->setMinimumHeight(
-      qRound(56 * textScale()));  // what is wrong is said whole before it is shown large
+  m_finished->setMinimumHeight(16);  // what is wrong is said whole before it is shown
   connect(m_more, &QPushButton::clicked, this, [this] { m_figures->setVisible(m_figures->isHidden()); });
   connect(m_cut, &QPushButton::clicked, this, [this] {
     if (m_of)
