@@ -50,8 +50,12 @@ echo "leak:libfontconfig" > "$folder/leaks"
 export LSAN_OPTIONS="suppressions=$folder/leaks:print_suppressions=0"
 HAVLO_SEEDS="$folder/$reader" "$folder/out/fuzz_reader" || true
 [ "$reader" != plan ] || cp -n "$root"/tests/fuzz/seeds/*.havlo "$folder/$reader/"
-dict=
-[ "$reader" != plan ] || dict="-dict=$root/tests/fuzz/plan.dict"
+case $reader in
+  plan) dict=plan ;;
+  drawing | set) dict=svg ;;
+  cut) dict=cut ;;
+  *) dict=records ;;
+esac
 "$folder/out/fuzz_reader" -max_total_time="$seconds" -runs="$runs" -max_len=6000 -timeout=20 -rss_limit_mb=3000 \
-  $dict -artifact_prefix="$folder/$reader-" "$folder/$reader" 2> "$folder/$reader.log" || { tail -n 40 "$folder/$reader.log"; exit 1; }
+  -dict="$root/tests/fuzz/$dict.dict" -artifact_prefix="$folder/$reader-" "$folder/$reader" 2> "$folder/$reader.log" || { tail -n 40 "$folder/$reader.log"; exit 1; }
 tail -n 2 "$folder/$reader.log"
