@@ -175,7 +175,7 @@ jeu : %1</translation>
     </message>
     <message>
         <source>&quot;%1&quot; is not a measure; write it as 2 3/8, 2.375in, 60mm or 6cm</source>
-        <translation>« %1 » n’est pas une mesure ; écrivez 2 3/8, 2.375in, 60mm ou 6cm</translation>
+        <translation>« %1 » n’est pas une mesure ; écrivez 2 3/8, 2,375in, 60mm ou 6cm</translation>
     </message>
     <message>
         <source>&quot;%1&quot; is not a number</source>
@@ -2415,11 +2415,11 @@ written %3</source>
     </message>
     <message>
         <source>1.6 in</source>
-        <translation>1.6 po</translation>
+        <translation>1,6 po</translation>
     </message>
     <message>
         <source>1.7 m, 5 cm, 6 ft …</source>
-        <translation>1.7 m, 5 cm, 6 ft …</translation>
+        <translation>1,7 m, 5 cm, 6 ft …</translation>
     </message>
     <message>
         <source>2  How large is it?</source>
@@ -2443,7 +2443,7 @@ written %3</source>
     </message>
     <message>
         <source>5 cm, 1.7 m, 6 ft …</source>
-        <translation>5 cm, 1.7 m, 6 ft …</translation>
+        <translation>5 cm, 1,7 m, 6 ft …</translation>
     </message>
     <message>
         <source>: %1 are left</source>
@@ -9395,7 +9395,7 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     </message>
     <message>
         <source>Type it as 2 3/8, 2.375in, 60mm or 6cm</source>
-        <translation>Écrivez 2 3/8, 2.375in, 60mm ou 6cm</translation>
+        <translation>Écrivez 2 3/8, 2,375in, 60mm ou 6cm</translation>
     </message>
     <message>
         <source>Type the measure from the &amp;left</source>

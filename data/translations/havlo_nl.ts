@@ -175,7 +175,7 @@ set: %1</translation>
     </message>
     <message>
         <source>&quot;%1&quot; is not a measure; write it as 2 3/8, 2.375in, 60mm or 6cm</source>
-        <translation>“%1” is geen maat; schrijf het als 2 3/8, 2.375in, 60mm of 6cm</translation>
+        <translation>“%1” is geen maat; schrijf het als 2 3/8, 2,375in, 60mm of 6cm</translation>
     </message>
     <message>
         <source>&quot;%1&quot; is not a number</source>
@@ -2415,11 +2415,11 @@ geschreven %3</translation>
     </message>
     <message>
         <source>1.6 in</source>
-        <translation>1.6 in</translation>
+        <translation>1,6 in</translation>
     </message>
     <message>
         <source>1.7 m, 5 cm, 6 ft …</source>
-        <translation>1.7 m, 5 cm, 6 ft …</translation>
+        <translation>1,7 m, 5 cm, 6 ft …</translation>
     </message>
     <message>
         <source>2  How large is it?</source>
@@ -2443,7 +2443,7 @@ geschreven %3</translation>
     </message>
     <message>
         <source>5 cm, 1.7 m, 6 ft …</source>
-        <translation>5 cm, 1.7 m, 6 ft …</translation>
+        <translation>5 cm, 1,7 m, 6 ft …</translation>
     </message>
     <message>
         <source>: %1 are left</source>
@@ -9307,7 +9307,7 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     </message>
     <message>
         <source>Tried ten thousand times with masks laid 0.4 mm and 0.7° off and cut 0.15 mm off (usual figures). A join shows when a gap or ink run in is wider than 0.3 mm.</source>
-        <translation>Tienduizend keer geprobeerd met maskers die 0.4 mm en 0.7° ernaast liggen en 0.15 mm ernaast geknipt zijn (gewone waarden). Een naad is te zien als een opening of ingelopen inkt breder is dan 0.3 mm.</translation>
+        <translation>Tienduizend keer geprobeerd met maskers die 0,4 mm en 0,7° ernaast liggen en 0,15 mm ernaast geknipt zijn (gewone waarden). Een naad is te zien als een opening of ingelopen inkt breder is dan 0,3 mm.</translation>
     </message>
     <message>
         <source>Trim the panel</source>
@@ -9395,7 +9395,7 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     </message>
     <message>
         <source>Type it as 2 3/8, 2.375in, 60mm or 6cm</source>
-        <translation>Typ het als 2 3/8, 2.375in, 60mm of 6cm</translation>
+        <translation>Typ het als 2 3/8, 2,375in, 60mm of 6cm</translation>
     </message>
     <message>
         <source>Type the measure from the &amp;left</source>

@@ -295,9 +295,7 @@ void CardView::drawFront(QPainter& p, const QRectF& room, double scale) {
   for (const Layer& l : m_fit.layers)
     all.include({l.box.left, l.box.bottom}), all.include({l.box.right, l.box.top});
   const QRectF outer = px(all), base = px(widest);
-  const auto words = [&](double mm) {
-    return QString::fromStdString(writeMeasure(Millimetres{mm}, m_session.units()));
-  };
+  const auto words = [&](double mm) { return spoken(writeMeasure(Millimetres{mm}, m_session.units())); };
   drawMeasure(p, {face.left(), outer.bottom() + 15}, {face.right(), outer.bottom() + 15},
               words(panel.width()));
   drawMeasure(p, {outer.left() - 15, face.top()}, {outer.left() - 15, face.bottom()}, words(panel.height()));
@@ -315,9 +313,7 @@ void CardView::drawOpened(QPainter& p, const QRectF& room, double scale) const {
   p.setPen(QPen(t.ink, 1));
   p.setBrush(colourOf(m_session.plan().card.paper.colour));
   p.drawRect(sheet);
-  const auto words = [&](double mm) {
-    return QString::fromStdString(writeMeasure(Millimetres{mm}, m_session.units()));
-  };
+  const auto words = [&](double mm) { return spoken(writeMeasure(Millimetres{mm}, m_session.units())); };
   p.setFont(labelFont());
   const QColor onCard = lightTheme().soft;
   if (m_fit.scoreAt_mm > 0) {

@@ -21,6 +21,7 @@
 #include "io/art/shape_path.h"
 #include "io/wording/card_words.h"
 #include "io/wording/colour_words.h"
+#include "io/wording/say.h"
 
 namespace havlo {
 namespace {
@@ -386,8 +387,7 @@ void SizesPage::showMat(size_t k, const Mat& mat) {
       Card changed = m_session.plan().card;
       if (k >= changed.mats.size()) return;
       changed.mats[k].reveal_mm = std::fmax(0, mm);
-      say(tr("Mat shows %1").arg(QString::fromStdString(writeMeasure(Millimetres{mm}, m_session.units()))),
-          changed);
+      say(tr("Mat shows %1").arg(spoken(writeMeasure(Millimetres{mm}, m_session.units()))), changed);
     });
   });
   reveal->setUnits(m_session.units());

@@ -17,6 +17,7 @@
 #include "io/art/shape_path.h"
 #include "io/art/svg_art.h"
 #include "io/wording/names.h"
+#include "io/wording/say.h"
 
 namespace havlo {
 namespace {
@@ -416,9 +417,9 @@ void ColourView::paintEvent(QPaintEvent*) {
     p.drawPath(path);
     p.setFont(labelFont(QFont::DemiBold));
     p.setPen(onCard.ink);
-    p.drawText(g.toPixels(m_drawn.back()) + QPointF(12, -8),
-               QString::fromStdString(
-                   writeMeasure(Millimetres{distance(m_drawn.front(), m_drawn.back())}, m_session.units())));
+    p.drawText(
+        g.toPixels(m_drawn.back()) + QPointF(12, -8),
+        spoken(writeMeasure(Millimetres{distance(m_drawn.front(), m_drawn.back())}, m_session.units())));
   }
   if (m_snap && m_tool == HandTool::Line) {
     p.setPen(QPen(onCard.green, 2));

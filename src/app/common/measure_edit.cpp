@@ -5,6 +5,7 @@
 
 #include "app/theme/theme.h"
 #include "io/wording/error_words.h"
+#include "io/wording/say.h"
 
 namespace havlo {
 
@@ -35,7 +36,7 @@ void MeasureEdit::clearMeasure() {
 }
 
 void MeasureEdit::showMeasure() {
-  setText(m_empty ? QString() : QString::fromStdString(writeMeasure(Millimetres{m_mm}, m_units)));
+  setText(m_empty ? QString() : spoken(writeMeasure(Millimetres{m_mm}, m_units)));
   setModified(false);
   keepRoom();
 }

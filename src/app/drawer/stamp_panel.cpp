@@ -19,6 +19,7 @@
 #include "io/wording/card_words.h"
 #include "io/wording/drawer_words.h"
 #include "io/wording/names.h"
+#include "io/wording/say.h"
 
 namespace havlo {
 namespace {
@@ -100,9 +101,9 @@ FormRows* StampPanel::buildRows() {
   connect(m_heights, &QComboBox::activated, this, [this](int k) {
     if (k == 0) return;
     const QVariantList h = m_heights->itemData(k).toList();
-    m_typical->setText(QString::number(h[0].toDouble(), 'g', 4));
-    m_least->setText(QString::number(h[1].toDouble(), 'g', 4));
-    m_most->setText(QString::number(h[2].toDouble(), 'g', 4));
+    m_typical->setText(spoken(QString::number(h[0].toDouble(), 'g', 4)));
+    m_least->setText(spoken(QString::number(h[1].toDouble(), 'g', 4)));
+    m_most->setText(spoken(QString::number(h[2].toDouble(), 'g', 4)));
     take();
   });
   m_set = line(tr("Set"));
@@ -204,7 +205,7 @@ void StampPanel::showStamp(const QString& key) {
   m_facing->setCurrentIndex(static_cast<int>(c.facing));
   m_home->setCurrentIndex(static_cast<int>(whole->stamp.home));
   const auto metres = [&](QLineEdit* e, double RealHeight::*m) {
-    e->setText(c.realHeight ? QString::number((*c.realHeight).*m, 'g', 4) : QString());
+    e->setText(c.realHeight ? spoken(QString::number((*c.realHeight).*m, 'g', 4)) : QString());
   };
   metres(m_least, &RealHeight::least_m), metres(m_typical, &RealHeight::typical_m),
       metres(m_most, &RealHeight::most_m);

@@ -18,6 +18,7 @@
 #include "io/wording/finding_words.h"
 #include "io/wording/group_words.h"
 #include "io/wording/names.h"
+#include "io/wording/say.h"
 
 namespace havlo {
 
@@ -152,7 +153,7 @@ std::vector<ViewItem> FaceView::items() const {
     const Box box = boxOf(a.meetings.placed[ix(i)]->silhouette);
     QStringList words{
         tr("%1 from the left, %2 from the bottom").arg(measureWords(thing.at.x), measureWords(thing.at.y)),
-        tr("%1 away").arg(QString::fromStdString(writeDistance(Metres{a.depth->distance_m(i)})))};
+        tr("%1 away").arg(spoken(writeDistance(Metres{a.depth->distance_m(i)})))};
     if (thing.hero) words << tr("the hero");
     for (const Finding& f : a.findings)
       if (!f.known && std::find(f.impressions.begin(), f.impressions.end(), i) != f.impressions.end())

@@ -9,17 +9,16 @@
 #include "io/wording/error_words.h"
 #include "io/wording/finding_words.h"
 #include "io/wording/names.h"
+#include "io/wording/say.h"
 
 namespace havlo {
 namespace {
 
-QString bare(double mm, MeasureStyle style) {
-  return QString::fromStdString(writeBareMeasure(Millimetres{mm}, style));
-}
+QString bare(double mm, MeasureStyle style) { return spoken(writeBareMeasure(Millimetres{mm}, style)); }
 }  // namespace
 
 QString FaceView::measureWords(double mm) const {
-  const QString text = QString::fromStdString(writeMeasure(Millimetres{std::fabs(mm)}, m_session.units()));
+  const QString text = spoken(writeMeasure(Millimetres{std::fabs(mm)}, m_session.units()));
   // A ruler has no numbers below nothing: what hangs over an edge is told by how far.
   return mm < 0 ? tr("%1 off the card").arg(text) : text;
 }

@@ -24,9 +24,9 @@ class HorizonDrag : public FaceDrag {
     View view = *m_start.view;
     view.horizon_mm = g.toPanel(pixel).y;
     const auto after = withView(m_start, view);
-    const QString to = after ? QString::fromStdString(writeMeasure(
-                                   Millimetres{after.value().view->horizon_mm}, m_session.units()))
-                             : QString();
+    const QString to =
+        after ? spoken(writeMeasure(Millimetres{after.value().view->horizon_mm}, m_session.units()))
+              : QString();
     m_session.edit(tr("Horizon to %1").arg(to), after, m_mergeKey);
   }
 };

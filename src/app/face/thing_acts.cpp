@@ -4,6 +4,7 @@
 #include <QGuiApplication>
 #include <QMenu>
 #include <QMimeData>
+#include <QRegularExpression>
 #include <algorithm>
 #include <cmath>
 
@@ -65,7 +66,8 @@ QString ThingActs::name() const { return thingsName(m_session.plan(), m_session.
 template <typename F>
 void ThingActs::change(const QString& label, F edit) {
   if (m_session.chosenIndices().empty()) return;
-  m_session.edit(label.contains(QLatin1String("%1")) ? label.arg(name()) : label,
+  static const QRegularExpression placeOfName(QStringLiteral("%L?1"));
+  m_session.edit(label.contains(placeOfName) ? label.arg(name()) : label,
                  edit(m_session.plan(), m_session.chosenIds()));
 }
 

@@ -14,6 +14,7 @@
 #include "io/art/svg_art.h"
 #include "io/wording/finding_words.h"
 #include "io/wording/names.h"
+#include "io/wording/say.h"
 
 namespace havlo {
 namespace {
@@ -202,8 +203,7 @@ void GreetingPage::findPlace() {
         m_placeSays->setText(
             m_place
                 ? tr("Plain on every side by %1, level, centred by its ink and a little above the middle.")
-                      .arg(QString::fromStdString(
-                          writeMeasure(Millimetres{m_place->margin_mm}, m_session.units())))
+                      .arg(spoken(writeMeasure(Millimetres{m_place->margin_mm}, m_session.units())))
                 : tr("It fits nowhere with room round it. Take something away, or a smaller greeting."));
         Q_EMIT roomFound(m_place ? std::optional(m_place->room) : std::nullopt);
       });

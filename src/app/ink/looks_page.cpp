@@ -9,6 +9,7 @@
 #include "core/focus/looks.h"
 #include "io/wording/focus_words.h"
 #include "io/wording/names.h"
+#include "io/wording/say.h"
 
 namespace havlo {
 
@@ -122,10 +123,10 @@ void LooksPage::refresh() {
                 : tr("%1 % of the card is plain. The largest plain place is %2 by %3, %4 from the left, %5 "
                      "from the bottom.")
                       .arg(qRound(100 * looks->plainShare))
-                      .arg(QString::fromStdString(writeMeasure(Millimetres{b.width()}, m_session.units())),
-                           QString::fromStdString(writeMeasure(Millimetres{b.height()}, m_session.units())),
-                           QString::fromStdString(writeMeasure(Millimetres{b.left}, m_session.units())),
-                           QString::fromStdString(writeMeasure(Millimetres{b.bottom}, m_session.units()))));
+                      .arg(spoken(writeMeasure(Millimetres{b.width()}, m_session.units())),
+                           spoken(writeMeasure(Millimetres{b.height()}, m_session.units())),
+                           spoken(writeMeasure(Millimetres{b.left}, m_session.units())),
+                           spoken(writeMeasure(Millimetres{b.bottom}, m_session.units()))));
 }
 
 }  // namespace havlo

@@ -30,6 +30,7 @@
 #include "io/wording/error_words.h"
 #include "io/wording/mask_words.h"
 #include "io/wording/names.h"
+#include "io/wording/say.h"
 #include "io/wording/step_words.h"
 
 namespace havlo {
@@ -435,9 +436,8 @@ void MasksPage::showLayout() {
                  : tr("%1 pieces come free, %2 cuts free nothing (ringed).").arg(pieces).arg(open)) +
       u' ' +
       tr("%1 cut, %2 of travel, about %3.")
-          .arg(QString::fromStdString(writeMeasure(Millimetres{cut}, m_session.units())),
-               QString::fromStdString(writeMeasure(Millimetres{travel}, m_session.units())),
-               minutesWords(seconds / 60)) +
+          .arg(spoken(writeMeasure(Millimetres{cut}, m_session.units())),
+               spoken(writeMeasure(Millimetres{travel}, m_session.units())), minutesWords(seconds / 60)) +
       (m_beside_mm
            ? u' ' + tr("A sheet laid in askew is found by its marks: cuts lie within %1 mm of the print.")
                         .arg(std::ceil(*m_beside_mm * 100) / 100, 0, 'f', 2)

@@ -11,6 +11,7 @@
 #include "core/edit/view_edits.h"
 #include "core/units/measure.h"
 #include "core/viewpoint/room.h"
+#include "io/wording/say.h"
 
 namespace havlo {
 
@@ -165,7 +166,7 @@ void RoomPart::fill() {
   m_roomSays->setText(tr("%1 m wide and %2 m high; the back wall is %3 away. Drag its corners on the card.")
                           .arg(size.width_m(), 0, 'f', 1)
                           .arg(size.ceiling_m, 0, 'f', 1)
-                          .arg(QString::fromStdString(writeDistance(Metres{size.back_m}))));
+                          .arg(spoken(writeDistance(Metres{size.back_m}))));
   m_floor->setCurrentIndex(static_cast<int>(room.floor));
   m_unit->setValue(room.unit_m);
   m_unit->setEnabled(room.floor != FloorKind::Plain);

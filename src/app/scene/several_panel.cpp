@@ -12,6 +12,7 @@
 #include "app/common/ink_tin.h"
 #include "app/face/thing_acts.h"
 #include "io/wording/names.h"
+#include "io/wording/say.h"
 
 namespace havlo {
 namespace {
@@ -96,10 +97,9 @@ void SeveralPanel::refresh() {
       near = std::min(near, d), far = std::max(far, d);
   if (far > 0)
     says += far - near < 0.05 * near
-                ? tr(". All about %1 away.").arg(QString::fromStdString(writeDistance(Metres{near})))
+                ? tr(". All about %1 away.").arg(spoken(writeDistance(Metres{near})))
                 : tr(". %1 to %2 away.")
-                      .arg(QString::fromStdString(writeDistance(Metres{near})),
-                           QString::fromStdString(writeDistance(Metres{far})));
+                      .arg(spoken(writeDistance(Metres{near})), spoken(writeDistance(Metres{far})));
   m_says->setText(says);
   const auto ink = common(plan, things, [](const Impression& i) { return i.ink; });
   m_ink->clear();

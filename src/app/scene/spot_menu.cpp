@@ -11,6 +11,7 @@
 #include "core/edit/view_edits.h"
 #include "core/viewpoint/scale.h"
 #include "io/wording/names.h"
+#include "io/wording/say.h"
 
 namespace havlo {
 
@@ -73,7 +74,7 @@ void SpotMenus::addFitting(QMenu& menu, Point spot) {
   const double away = groundDistance(*plan.view, Millimetres{spot.y}).value;
   const auto note = [&](const QString& text) { menu.addAction(text)->setEnabled(false); };
   if (!std::isfinite(away)) return note(tr("Above the horizon there is no ground to stand on."));
-  note(tr("Stands right here, %1 away:").arg(QString::fromStdString(writeDistance(Metres{away}))));
+  note(tr("Stands right here, %1 away:").arg(spoken(writeDistance(Metres{away}))));
   int shown = 0;
   for (const FittingStamp& f : stampsAt(*plan.view, plan.stamps, spot.y)) {
     if (!f.fits || shown == kMost) break;

@@ -9,6 +9,7 @@
 #include "app/theme/theme.h"
 #include "io/art/svg_art.h"
 #include "io/wording/names.h"
+#include "io/wording/say.h"
 
 namespace havlo {
 namespace {
@@ -53,9 +54,7 @@ StampShelf::StampShelf(const PlanSession& session, const SvgArt& art, const std:
   const QSize cell = gridSize() - QSize(12, 8);
   std::vector<ChoiceRow> rows;
   const auto add = [&](const QString& key, const StampRef& stamp) {
-    const auto size = [&](double mm) {
-      return QString::fromStdString(writeBareMeasure(Millimetres{mm}, session.units()));
-    };
+    const auto size = [&](double mm) { return spoken(writeBareMeasure(Millimetres{mm}, session.units())); };
     ChoiceRow row{key,
                   tr("%1\n%2 × %3").arg(stampName(*stamp), size(stamp->width_mm), size(stamp->height_mm)),
                   pictureOf(*stamp, art)};

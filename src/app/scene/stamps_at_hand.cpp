@@ -11,6 +11,7 @@
 #include "app/common/thumbnail.h"
 #include "io/art/svg_art.h"
 #include "io/wording/names.h"
+#include "io/wording/say.h"
 
 namespace havlo {
 namespace {
@@ -59,9 +60,7 @@ bool StampsAtHand::fill() {
   if (now == m_shown && m_shownUnits == m_session.units()) return !now.empty();
   m_shown = now, m_shownUnits = m_session.units();
   std::vector<ChoiceRow> rows;
-  const auto size = [&](double mm) {
-    return QString::fromStdString(writeBareMeasure(Millimetres{mm}, m_session.units()));
-  };
+  const auto size = [&](double mm) { return spoken(writeBareMeasure(Millimetres{mm}, m_session.units())); };
   for (const auto& [key, stamp] : now) {
     ChoiceRow row;
     row.key = key;

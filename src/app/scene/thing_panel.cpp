@@ -25,6 +25,7 @@
 #include "io/art/svg_art.h"
 #include "io/wording/error_words.h"
 #include "io/wording/names.h"
+#include "io/wording/say.h"
 #include "io/wording/thing_words.h"
 #include "io/wording/view_words.h"
 
@@ -231,9 +232,7 @@ void ThingPanel::fillFacts(int i) {
   const Impression& thing = plan.impressions[ix(i)];
   const Stamp& stamp = *plan.stamp(thing.stamp);
   m_name->setText(labelOf(plan, i));
-  const auto bare = [&](double mm) {
-    return QString::fromStdString(writeBareMeasure(Millimetres{mm}, m_session.units()));
-  };
+  const auto bare = [&](double mm) { return spoken(writeBareMeasure(Millimetres{mm}, m_session.units())); };
   m_size->setText(tr("prints %1 × %2 %3%4")
                       .arg(bare(stamp.width_mm), bare(stamp.height_mm),
                            m_session.units() == MeasureStyle::Inches ? tr("in") : tr("mm"),

@@ -19,6 +19,7 @@
 #include "core/edit/view_edits.h"
 #include "core/viewpoint/scale.h"
 #include "io/wording/error_words.h"
+#include "io/wording/say.h"
 #include "io/wording/view_words.h"
 
 namespace havlo {
@@ -295,12 +296,11 @@ void ViewPanel::fillView() {
   m_eyeHeight->setValue(view.eyeHeight_m);
   m_near->setValue(view.nearDistance_m);
   m_mist->setValue(view.visibility_m ? positionOf(*view.visibility_m) : kClear);
-  m_mistSays->setText(
-      view.visibility_m
-          ? tr("One sees %1 far; half of the ink is left at %2.")
-                .arg(QString::fromStdString(writeDistance(Metres{*view.visibility_m})),
-                     QString::fromStdString(writeDistance(distanceFor(0.5, Metres{*view.visibility_m}))))
-          : tr("Clear air: distance does not pale."));
+  m_mistSays->setText(view.visibility_m
+                          ? tr("One sees %1 far; half of the ink is left at %2.")
+                                .arg(spoken(writeDistance(Metres{*view.visibility_m})),
+                                     spoken(writeDistance(distanceFor(0.5, Metres{*view.visibility_m}))))
+                          : tr("Clear air: distance does not pale."));
   m_roomButton->setText(m_session.plan().room ? tr("The room") : tr("A room"));
 }
 

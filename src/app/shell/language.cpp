@@ -9,6 +9,8 @@
 #include <QTranslator>
 #include <algorithm>
 
+#include "io/wording/say.h"
+
 namespace havlo {
 namespace {
 
@@ -23,7 +25,11 @@ class Words : public QTranslator {
   using QTranslator::QTranslator;
   bool isEmpty() const override { return false; }
   QString translate(const char*, const char* text, const char* note, int n) const override {
-    return QTranslator::translate("Havlo", text, note, n);
+    QString said = QTranslator::translate("Havlo", text, note, n);
+    // Numbers that come into a sentence are written as in its language.
+    for (qsizetype at = said.indexOf(u'%'); at >= 0 && at + 1 < said.size(); at = said.indexOf(u'%', at + 1))
+      if (said[at + 1].isDigit()) said.insert(at + 1, u'L');
+    return said;
   }
 };
 
@@ -59,7 +65,10 @@ void speak(QCoreApplication& app, const QString& code) {
   spoken() = code;
   // Numbers and dates as in the language that is spoken; of the system's own variety where it is that.
   const QLocale system = QLocale::system(), chosen{code};
-  QLocale::setDefault(system.language() == chosen.language() ? system : chosen);
+  QLocale locale = system.language() == chosen.language() ? system : chosen;
+  locale.setNumberOptions(QLocale::OmitGroupSeparator);
+  QLocale::setDefault(locale);
+  decimalSign() = code == QLatin1String("en") ? QChar(u'.') : locale.decimalPoint().at(0);
   if (code == QLatin1String("en")) return;
   // Qt's own buttons, where the system has them.
   usual = new QTranslator(&app);

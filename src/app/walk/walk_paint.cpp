@@ -10,6 +10,7 @@
 #include "core/plan/role_facts.h"
 #include "io/wording/eye_words.h"
 #include "io/wording/names.h"
+#include "io/wording/say.h"
 
 namespace havlo {
 
@@ -153,10 +154,9 @@ std::vector<QRectF> WalkView::paintVeils(QPainter& p) const {
     const Wash& wash = m_session.plan().washes[ix(v.wash)];
     const bool chosen = v.wash == m_veil;
     const QString name = capital(washName(wash));
-    const QString words =
-        chosen && std::isfinite(v.away_m)
-            ? tr("%1, %2").arg(name, QString::fromStdString(writeDistance(Metres{v.away_m})))
-            : name;
+    const QString words = chosen && std::isfinite(v.away_m)
+                              ? tr("%1, %2").arg(name, spoken(writeDistance(Metres{v.away_m})))
+                              : name;
     out.push_back(paintVeil(p, m_session.plan(), v, top, groundY(), words, chosen));
   }
   return out;
@@ -210,7 +210,7 @@ QString WalkView::labelFor(const Flat& f) const {
           ? QString()
           : tr(", %1 tall")
                 .arg(tall < 1 ? tr("%1 cm").arg(qRound(100 * tall)) : tr("%1 m").arg(tall, 0, 'f', 1));
-  return tr("%1, %2%3").arg(name, QString::fromStdString(writeDistance(Metres{f.away_m})), height);
+  return tr("%1, %2%3").arg(name, spoken(writeDistance(Metres{f.away_m})), height);
 }
 
 /// Pixels. Shaping text takes longer than all else here, and the names stay the same while things are

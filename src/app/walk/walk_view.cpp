@@ -12,6 +12,7 @@
 #include "app/theme/theme.h"
 #include "core/edit/wash_edits.h"
 #include "io/wording/names.h"
+#include "io/wording/say.h"
 
 namespace havlo {
 namespace {
@@ -166,7 +167,7 @@ std::vector<ViewItem> WalkView::items() const {
   const Plan& plan = m_session.plan();
   if (m_session.analysis()->meetings.placed.size() != plan.impressions.size()) return out;
   for (const Flat& f : nearToFar()) {
-    QString words = tr("%1 away").arg(QString::fromStdString(writeDistance(Metres{f.away_m})));
+    QString words = tr("%1 away").arg(spoken(writeDistance(Metres{f.away_m})));
     for (const ScaleReading& s : m_session.analysis()->scale)
       if (s.impression == f.impression)
         words += s.verdict == ScaleVerdict::Fits       ? tr(", its size is right")
@@ -208,8 +209,7 @@ void WalkView::moveFrom(const Plan& start, int i, double distance_m, const QStri
                      withDistancesTimes(start, things, distance_m / now), key);
     return;
   }
-  const QString label =
-      tr("Move %1 to %2").arg(nameOf(start, i), QString::fromStdString(writeDistance(Metres{distance_m})));
+  const QString label = tr("Move %1 to %2").arg(nameOf(start, i), spoken(writeDistance(Metres{distance_m})));
   if (std::holds_alternative<OnThing>(thing.depth)) {
     Q_EMIT m_session.notice(tr("%1 goes where the thing it is on goes; move that.").arg(labelOf(start, i)));
   } else if (std::holds_alternative<AtMetres>(thing.depth)) {
@@ -244,8 +244,7 @@ const WalkVeil* WalkView::veilAt(const std::vector<WalkVeil>& all, QPointF p) co
 
 /// Lets a blend hang at a distance, over all that is farther and under all that is nearer.
 void WalkView::hang(const Plan& start, int wash, double distance_m, const QString& key) {
-  m_session.edit(tr("Move %1 to %2")
-                     .arg(washName(start, wash), QString::fromStdString(writeDistance(Metres{distance_m}))),
+  m_session.edit(tr("Move %1 to %2").arg(washName(start, wash), spoken(writeDistance(Metres{distance_m}))),
                  withWashDepth(start, start.washes[ix(wash)].id, AtMetres{distance_m}), key);
 }
 
@@ -343,11 +342,11 @@ bool WalkView::event(QEvent* e) {
   if (e->type() == QEvent::ToolTip) {
     const auto* help = static_cast<QHelpEvent*>(e);
     const int i = flatAt(help->pos());
-    const QString text = i < 0 ? QString()
-                               : tr("%1, %2 away")
-                                     .arg(labelOf(m_session.plan(), i),
-                                          QString::fromStdString(writeDistance(
-                                              Metres{m_session.analysis()->depth->distance_m(i)})));
+    const QString text =
+        i < 0 ? QString()
+              : tr("%1, %2 away")
+                    .arg(labelOf(m_session.plan(), i),
+                         spoken(writeDistance(Metres{m_session.analysis()->depth->distance_m(i)})));
     QToolTip::showText(help->globalPos(), text, this);
     return true;
   }

@@ -142,16 +142,15 @@ void drawTable(QPainter& p, const Plan& plan, const Analysis& a, MeasureStyle st
     y += kTableRow_mm;
     const int i = a.order[k];
     const Impression& impression = plan.impressions[ix(i)];
-    const auto measure = [&](double mm) {
-      return QString::fromStdString(writeMeasure(Millimetres{mm}, style));
-    };
+    const auto measure = [&](double mm) { return spoken(writeMeasure(Millimetres{mm}, style)); };
     const QString cells[] = {
         QString::number(k + 1),
         labelOf(plan, i),
         measure(impression.at.x),
         measure(impression.at.y),
-        std::fabs(impression.turn_deg) > 0.05 ? QStringLiteral("%1°").arg(impression.turn_deg, 0, 'f', 1)
-                                              : QStringLiteral("–"),
+        std::fabs(impression.turn_deg) > 0.05
+            ? spoken(QStringLiteral("%1°").arg(impression.turn_deg, 0, 'f', 1))
+            : QStringLiteral("–"),
         inkName(*plan.ink(impression.ink)) + QStringLiteral(", ") + pressingName(impression.generation)};
     for (int c = 0; c < 6; ++c)
       drawText(p, {room.left() + columns[c], y}, 2.7, cells[c], kPrintInk, Qt::AlignLeft,
@@ -174,9 +173,7 @@ void drawNarrowTable(QPainter& p, const Plan& plan, const Analysis& a, MeasureSt
     const Impression& i = plan.impressions[ix(a.order[k])];
     p.setPen(QPen(kPrintSoft, 0.12));
     p.drawLine(QPointF(room.left(), y), QPointF(room.right(), y));
-    const auto measure = [&](double mm) {
-      return QString::fromStdString(writeMeasure(Millimetres{mm}, style));
-    };
+    const auto measure = [&](double mm) { return spoken(writeMeasure(Millimetres{mm}, style)); };
     drawText(p, {room.left() + 4, y + 3.2}, 2.7, QString::number(k + 1), kPrintGreen, Qt::AlignRight,
              QFont::Bold);
     QString name = labelOf(plan, a.order[k]);

@@ -62,7 +62,7 @@ QString sceneWords(const SceneOffer& s) {
   }
   QString text = tr("%1, with %2; eyes at %3.")
                      .arg(daylightName(s.daylight), with.join(QStringLiteral(", ")),
-                          QString::fromStdString(writeDistance(Metres{s.eyeHeight_m})));
+                          spoken(writeDistance(Metres{s.eyeHeight_m})));
   text[0] = text[0].toUpper();
   return text;
 }

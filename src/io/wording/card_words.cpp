@@ -9,8 +9,7 @@ namespace havlo {
 namespace {}  // namespace
 
 QString sizeWords(double w, double h, MeasureStyle style) {
-  return tr("%1 × %2").arg(QString::fromStdString(writeBareMeasure(Millimetres{w}, style)),
-                           lengthText(h, style));
+  return tr("%1 × %2").arg(spoken(writeBareMeasure(Millimetres{w}, style)), lengthText(h, style));
 }
 
 QString sizeName(std::string_view name) {

@@ -168,8 +168,7 @@ QString sentence(const Plan& was, const Plan& now, const PlanChange& c, MeasureS
           .arg(lengthText(std::fabs(c.now - c.was), style));
     case ChangedHow::Eyes:
       return tr("The eyes are at %1 instead of %2.")
-          .arg(QString::fromStdString(writeDistance(Metres{c.now})),
-               QString::fromStdString(writeDistance(Metres{c.was})));
+          .arg(spoken(writeDistance(Metres{c.now})), spoken(writeDistance(Metres{c.was})));
     case ChangedHow::Copies:
       return tr("Cards to be made: %1 instead of %2.").arg(qRound(c.now)).arg(qRound(c.was));
     case ChangedHow::Evenings:

@@ -37,7 +37,7 @@ FindingWords outOfScale(const Plan& plan, const Analysis& analysis, const Findin
   return {tall ? tr("%1 is too tall where it stands").arg(capital(nameOf(plan, i)))
                : tr("%1 is too small where it stands").arg(capital(nameOf(plan, i))),
           tr("At %1 away it reads as %2 tall; it should be %3. %4")
-              .arg(QString::fromStdString(writeDistance(Metres{*s.distance_m})), height(*s.implied_m), said,
+              .arg(spoken(writeDistance(Metres{*s.distance_m})), height(*s.implied_m), said,
                    tall ? tr("Its foot belongs lower, nearer to the viewer.")
                         : tr("Its foot belongs higher, nearer to the horizon.")),
           tr("%1 ×").arg(f.value, 0, 'f', 2),
@@ -147,7 +147,7 @@ FindingWords toneRecedes(const Plan& plan, const Analysis& analysis, const Findi
   return {tr("%1 is too dark for its distance").arg(capital(nameOf(plan, f.impressions[0]))),
           tr("In this mist %1 of the ink is left at %2; darker things come forward.")
               .arg(tr("%1 %").arg(qRound(100 * contrastLeft(Metres{away}, Metres{*plan.view->visibility_m}))),
-                   QString::fromStdString(writeDistance(Metres{away}))),
+                   spoken(writeDistance(Metres{away}))),
           tr("+%1 %").arg(qRound(100 * f.value)),
           {}};
 }

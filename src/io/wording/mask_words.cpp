@@ -26,7 +26,7 @@ QString placesOf(const Stamp& stamp, const std::vector<const FiddlyPart*>& parts
 }  // namespace
 
 QString partName(const Stamp& stamp, const FiddlyPart& part, MeasureStyle style) {
-  const QString length = QString::fromStdString(writeMeasure(Millimetres{part.length_mm}, style));
+  const QString length = spoken(writeMeasure(Millimetres{part.length_mm}, style));
   switch (part.kind) {
     case FiddlyPart::Kind::Thin:
       return tr("thin part %1, %2 long").arg(whereOn(stamp, part.inside), length);
@@ -68,8 +68,7 @@ QStringList maskSentences(const Stamp& stamp, const Supplies& supplies, const Ma
                                : tr("%1 small holes are covered too, %2: colour them by hand afterwards.")
                                      .arg(filled.size())
                                      .arg(placesOf(stamp, filled)));
-  const QString inset =
-      QString::fromStdString(writeMeasure(Millimetres{supplies.maskInset_mm}, MeasureStyle::Millimetres));
+  const QString inset = spoken(writeMeasure(Millimetres{supplies.maskInset_mm}, MeasureStyle::Millimetres));
   QString sums = tr("%1 mm² stay uncovered in all, %2 mm² of it the rim of %3 inside the line")
                      .arg(mask.uncovered_mm2, 0, 'f', 1)
                      .arg(std::max(0.0, mask.uncovered_mm2 - thinArea), 0, 'f', 1)

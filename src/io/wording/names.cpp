@@ -131,7 +131,7 @@ QString depthName(const Plan& plan, const WashDepth& depth) {
            : *layer == WashLayer::Ground ? tr("behind whatever stands")
                                          : tr("before everything");
   if (const auto* at = std::get_if<AtMetres>(&depth))
-    return tr("%1 away").arg(QString::fromStdString(writeDistance(Metres{at->metres})));
+    return tr("%1 away").arg(spoken(writeDistance(Metres{at->metres})));
   if (const auto* by = std::get_if<BesideThing>(&depth)) {
     const int i = plan.indexOf(by->id);
     const QString name = i < 0 ? QString::fromStdString(by->id) : nameOf(plan, i);

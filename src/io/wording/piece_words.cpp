@@ -19,7 +19,7 @@ QString layerInside(const Plan& plan, const Layer& layer) {
   return name.left(1).toLower() + name.mid(1);
 }
 
-QString thick(double mm) { return QStringLiteral("%1 mm").arg(mm, 0, 'g', 3); }
+QString thick(double mm) { return spoken(QStringLiteral("%1 mm").arg(mm, 0, 'g', 3)); }
 
 /// "181 mm wide, 130 mm high": read aloud at the table.
 QString wideAndHigh(double width_mm, double height_mm, MeasureStyle style) {

@@ -16,8 +16,20 @@ inline QString tr(const char* text, int n = -1) {
   return QCoreApplication::translate("Havlo", text, nullptr, n);
 }
 
+/// The decimal sign of the language that is spoken: a point in English, and in files whatever is spoken.
+inline QChar& decimalSign() {
+  static QChar sign = u'.';
+  return sign;
+}
+
+/// A number that is shown, with its unit, as it is written in the language that is spoken.
+inline QString spoken(QString number) {
+  return decimalSign() == u'.' ? number : number.replace(u'.', decimalSign());
+}
+inline QString spoken(const std::string& number) { return spoken(QString::fromStdString(number)); }
+
 inline QString lengthText(double mm, MeasureStyle style) {
-  return QString::fromStdString(writeMeasure(Millimetres{mm}, style));
+  return spoken(writeMeasure(Millimetres{mm}, style));
 }
 
 /// To a tenth of a millimetre, or a 64th of an inch: finer than a plan's own measures, because it is what is

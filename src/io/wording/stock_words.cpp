@@ -19,7 +19,7 @@ namespace {
 using What = StockNeed::What;
 using State = StockNeed::State;
 
-QString mm(double v) { return QStringLiteral("%1 mm").arg(v, 0, 'g', 3); }
+QString mm(double v) { return spoken(QStringLiteral("%1 mm").arg(v, 0, 'g', 3)); }
 
 QString sizeOf(double width_mm, double height_mm, MeasureStyle style) {
   return tr("%1 × %2").arg(lengthText(width_mm, style), lengthText(height_mm, style));

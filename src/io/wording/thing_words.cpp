@@ -71,14 +71,12 @@ QString mistSentence(const Plan& plan, const Analysis& a, int i) {
 }  // namespace
 
 QString tallText(double m) {
-  return m < 1
-             ? tr("%1 cm").arg(m < 0.1 ? QString::number(m * 100, 'f', 1) : QString::number(qRound(m * 100)))
-             : tr("%1 m").arg(m, 0, 'f', m < 10 ? 2 : 0);
+  return m < 1 ? tr("%1 cm").arg(m < 0.1 ? spoken(QString::number(m * 100, 'f', 1))
+                                         : QString::number(qRound(m * 100)))
+               : tr("%1 m").arg(m, 0, 'f', m < 10 ? 2 : 0);
 }
 
-QString awayText(double m) {
-  return std::isfinite(m) ? QString::fromStdString(writeDistance(Metres{m})) : tr("very far");
-}
+QString awayText(double m) { return std::isfinite(m) ? spoken(writeDistance(Metres{m})) : tr("very far"); }
 
 ThingWords wordsOfThing(const Plan& plan, const Analysis& a, int i) {
   const Impression& thing = plan.impressions[ix(i)];

@@ -10,7 +10,7 @@ namespace havlo {
 namespace {
 
 QString length(double mm, MeasureStyle style) {
-  return QString::fromStdString(writeMeasure(Millimetres{std::fabs(mm)}, style));
+  return spoken(writeMeasure(Millimetres{std::fabs(mm)}, style));
 }
 
 QString metres(double m) {
@@ -100,7 +100,7 @@ QString foundWords(const Plan& plan, const FoundView& found, MeasureStyle style)
   QStringList out;
   const bool off = found.horizon_mm > plan.card.panel.height_mm || found.horizon_mm <= 0;
   out << (off ? tr("The horizon would have to lie off the card, at %1.") : tr("The horizon belongs at %1."))
-             .arg(QString::fromStdString(writeMeasure(Millimetres{found.horizon_mm}, style)));
+             .arg(spoken(writeMeasure(Millimetres{found.horizon_mm}, style)));
   int against = 0;
   for (const HorizonWord& w : found.words) against += !w.agrees;
   if (found.odd >= 0) {

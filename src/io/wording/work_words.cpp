@@ -340,11 +340,11 @@ QString neededWords(const Plan& plan, const Analysis& a) {
   for (const Piece& piece : plan.pieces)
     if (piece.kind == PieceKind::Envelope) more << tr("the envelope");
   QStringList foam;
-  if (plan.card.raise_mm > 0) foam << QStringLiteral("%1 mm").arg(plan.card.raise_mm, 0, 'g', 3);
+  if (plan.card.raise_mm > 0) foam << spoken(QStringLiteral("%1 mm").arg(plan.card.raise_mm, 0, 'g', 3));
   for (const Glued& g : gluedOn(plan)) {
     const double high =
         g.impression >= 0 ? foamUnder(plan.impressions[ix(g.impression)]) : plan.pieces[ix(g.piece)].raise_mm;
-    const QString words = QStringLiteral("%1 mm").arg(high, 0, 'g', 3);
+    const QString words = spoken(QStringLiteral("%1 mm").arg(high, 0, 'g', 3));
     if (high > 0 && !foam.contains(words)) foam << words;
   }
   if (!foam.isEmpty()) more << tr("foam of %1").arg(foam.join(tr(" and ")));

@@ -1,8 +1,10 @@
 // Every text of the window comes through the translator, in every place; what is shown in a language fits its
 // field; the translations keep their numbers.
 #include <QAbstractButton>
+#include <QAccessible>
 #include <QCheckBox>
 #include <QComboBox>
+#include <QLineEdit>
 #include <QMenu>
 #include <QMenuBar>
 #include <QProcess>
@@ -58,6 +60,43 @@ class TstLanguages : public QObject {
  private Q_SLOTS:
   void initTestCase() { prepareApplication(); }
   void cleanup() { speak(*qApp, QStringLiteral("en")); }
+
+  // In German, French and Dutch 6.3 is written 6,3 (Unicode CLDR, from memory), wherever it is shown; files
+  // keep their points.
+  void numbersAreWrittenAsInTheLanguage() {
+    speak(*qApp, QStringLiteral("de"));  // the others come by the same way
+    Window w;
+    w.session().setUnits(MeasureStyle::Millimetres);
+    w.window.drawerSession().fillWithDemo();
+    w.session().select(QStringLiteral("poplar1"));
+    const QByteArray file = QByteArray::fromStdString(writePlan(w.session().plan()));
+    static const QRegularExpression point(QStringLiteral("\\d\\.\\d")), comma(QStringLiteral("\\d,\\d"));
+    QSet<QString> wrong;
+    int right = 0;
+    const auto look = [&](const QString& text) {
+      if (point.match(text).hasMatch()) wrong << text;
+      right += comma.match(text).hasMatch();
+    };
+    for (const char* id : kPlaces) {
+      w.window.visit(QLatin1String(id));
+      settleOrder(w.session());
+      waitForJobs(w.window.place(QLatin1String(id)));
+      for (QWidget* widget : w.window.findChildren<QWidget*>()) {
+        if (!widget->isVisible()) continue;
+        look(shownBy(*widget));
+        look(widget->toolTip());
+        if (const auto* edit = qobject_cast<const QLineEdit*>(widget)) look(edit->text());
+        if (const auto* box = qobject_cast<const QComboBox*>(widget)) look(box->currentText());
+        if (QAccessibleInterface* told = QAccessible::queryAccessibleInterface(widget))
+          for (int k = 0; k < told->childCount(); ++k)
+            if (QAccessibleInterface* child = told->child(k)) look(child->text(QAccessible::Name));
+      }
+    }
+    QVERIFY2(wrong.isEmpty(), qPrintable(QStringList(wrong.values()).join(u'\n')));
+    QVERIFY(right > 20);
+    QVERIFY(file.contains("127.0") || file.contains("177.8"));
+    QCOMPARE(QByteArray::fromStdString(writePlan(w.session().plan())), file);
+  }
 
   void everyTextIsTranslated() {
     Marks marks;
