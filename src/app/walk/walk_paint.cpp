@@ -11,6 +11,7 @@
 #include "io/wording/eye_words.h"
 #include "io/wording/names.h"
 #include "io/wording/say.h"
+#include "io/wording/thing_words.h"
 
 namespace havlo {
 
@@ -206,10 +207,7 @@ QString WalkView::labelFor(const Flat& f) const {
   for (const ScaleReading& s : m_session.analysis()->scale)
     if (s.impression == f.impression && s.implied_m) tall = *s.implied_m;
   const QString height =
-      !std::isfinite(f.away_m) || !m_session.plan().view
-          ? QString()
-          : tr(", %1 tall")
-                .arg(tall < 1 ? tr("%1 cm").arg(qRound(100 * tall)) : tr("%1 m").arg(tall, 0, 'f', 1));
+      !std::isfinite(f.away_m) || !m_session.plan().view ? QString() : tr(", %1 tall").arg(tallText(tall));
   return tr("%1, %2%3").arg(name, spoken(writeDistance(Metres{f.away_m})), height);
 }
 

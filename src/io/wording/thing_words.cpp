@@ -73,7 +73,10 @@ QString mistSentence(const Plan& plan, const Analysis& a, int i) {
 QString tallText(double m) {
   return m < 1 ? tr("%1 cm").arg(m < 0.1 ? spoken(QString::number(m * 100, 'f', 1))
                                          : QString::number(qRound(m * 100)))
-               : tr("%1 m").arg(m, 0, 'f', m < 10 ? 2 : 0);
+               : tr("%1 m").arg(m, 0, 'f',
+                                m < 3    ? 2
+                                : m < 10 ? 1
+                                         : 0);
 }
 
 QString awayText(double m) { return std::isfinite(m) ? spoken(writeDistance(Metres{m})) : tr("very far"); }
