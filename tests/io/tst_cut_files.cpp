@@ -248,6 +248,12 @@ void TstCutFiles::drawingsFromElsewhereAreRead_data() {
       << QByteArray(kForeignSvg) << 100 + M_PI * 25;
   QTest::newRow("DXF with a circle and two bulges") << QByteArray(kForeignDxf) << 2 * M_PI * 100;
   QTest::newRow("HPGL, absolute and relative") << QByteArray(kForeignHpgl) << 200.0;
+  // 40 plotter units are a millimetre (HPGL's unit, from memory). A pen that no plotter has is one that cuts.
+  QTest::newRow("HPGL with a pen of no plotter") << QByteArray(
+                                                        "IN;SP99999999999992;PU0,0;PD400,0,400,400,0,400,0,0;"
+                                                        "SP-99999999999;PU800,0;PD1200,0,1200,400,800,400,"
+                                                        "800,0;SP0;")
+                                                 << 200.0;
 }
 
 void TstCutFiles::drawingsFromElsewhereAreRead() {

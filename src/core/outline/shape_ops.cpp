@@ -153,6 +153,25 @@ bool sameRings(const Rings& a, const Rings& b) {
   return standard(a) == standard(b);
 }
 
+/// The rings put together anew, without slivers that cover no area.
+Rings mendedOnce(const Rings& rings) {
+  Rings out = fromGeos(toGeos(rings));
+  std::erase_if(out, [](const Ring& r) { return !hasRing(r) || geosArea(areaOfRing(r)) <= kLeastArea_mm2; });
+  return out;
+}
+
+/// Until they stay as they are: points where lines cross are rounded, and lines through them may cross anew.
+Rings mended(Rings rings) {
+  constexpr int kTimes = 8;
+  for (int k = 0; k < kTimes; ++k) {
+    Rings next = mendedOnce(rings);
+    const bool stays = next.empty() || sameRings(next, rings);
+    rings = std::move(next);
+    if (stays || simple(rings)) break;
+  }
+  return rings;
+}
+
 }  // namespace
 
 Result<CleanRings> withoutCrossings(const Rings& rings) {
@@ -175,7 +194,7 @@ Result<CleanRings> withoutCrossings(const Rings& rings) {
       return Error{ErrorCode::BadInput, "a ring that covers no area", place};
   }
   if (simple(rings)) return CleanRings{rings, false};
-  CleanRings clean{fromGeos(toGeos(rings)), true};
+  CleanRings clean{mended(rings), true};
   if (clean.rings.empty()) return Error{ErrorCode::BadInput, "its rings cancel out and cover nothing", {}};
   if (sameRings(clean.rings, rings)) return CleanRings{rings, false};  // they touch, but do not cross
   return clean;

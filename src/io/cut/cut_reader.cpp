@@ -64,7 +64,9 @@ struct DxfPairs {
 /// An arc as points within 0.01 mm. @param from, sweep  radians, anticlockwise
 void addArc(Ring& out, Point c, double r, double from, double sweep) {
   const double step = 2 * std::acos(std::max(0.5, 1 - 0.01 / std::max(r, 0.02)));
-  const int n = std::clamp(static_cast<int>(std::ceil(std::fabs(sweep) / step)), 4, 2000);
+  constexpr double kMost = 2000;
+  const double wanted = step > 0 ? std::ceil(std::fabs(sweep) / step) : kMost;
+  const int n = static_cast<int>(std::clamp(wanted, 4.0, kMost));
   for (int k = 0; k <= n; ++k)
     out.push_back({c.x + r * std::cos(from + sweep * k / n), c.y + r * std::sin(from + sweep * k / n)});
 }
@@ -302,7 +304,7 @@ Result<std::vector<CutSheet>> readHpglCuts(const QByteArray& data) {
       at = {}, down = relative = false, pen = 1;
     } else if (word == "SP") {
       finish();
-      pen = numbers.empty() ? 0 : static_cast<int>(numbers[0]);
+      pen = numbers.empty() ? 0 : static_cast<int>(std::clamp(numbers[0], 0.0, 255.0));
     } else if (word == "PA" || word == "PR" || word == "PU" || word == "PD") {
       if (word == "PA") relative = false;
       if (word == "PR") relative = true;
