@@ -4,6 +4,7 @@
 
 #include "core/chain/chain.h"
 #include "core/chain/what_if.h"
+#include "core/making/step_groups.h"
 #include "io/print/sheets.h"
 #include "io/wording/colour_words.h"
 #include "io/wording/finding_words.h"
@@ -21,6 +22,20 @@ class TstWording : public QObject {
   Q_OBJECT
 
  private Q_SLOTS:
+  // An edge that is cut for a blend covers no thing: what is done with it is told by its own name.
+  void edgesAreToldByTheirNames() {
+    Plan plan = testing::demo("canal-towpath");
+    plan.limits[0].kind = LimitKind::Wavy;
+    const AnalysisRef a = analyse(plan);
+    QStringList told;
+    for (const StepGroup& g : stepGroups(a->sheet))
+      if (const QString title = wordsOf(plan, *a, g, MeasureStyle::Millimetres).title;
+          title.contains(QStringLiteral("Horizon")))
+        told << title;
+    QCOMPARE(told, QStringList({QStringLiteral("Cut Horizon"), QStringLiteral("Lay Horizon"),
+                                QStringLiteral("Lift Horizon")}));
+  }
+
   void thingsAreNumberedOnlyWhereThereAreSeveral() {
     const Plan p = demo("canal-towpath");
     QCOMPARE(nameOf(p, p.indexOf("hare")), QStringLiteral("the hare"));

@@ -19,7 +19,8 @@ size_t runOf(const RunSheet& sheet, const std::vector<int>& shown, size_t k, Is 
 size_t coverRun(const RunSheet& sheet, const std::vector<int>& shown, size_t k) {
   const int evening = sheet.steps[ix(shown[k])].evening;
   const size_t all = runOf(sheet, shown, k, [&](const Step& s) {
-    return s.evening == evening && (s.what == Do::CutMask || s.what == Do::Dry || s.what == Do::MaskOn);
+    return s.evening == evening && s.limit < 0 &&
+           (s.what == Do::CutMask || s.what == Do::Dry || s.what == Do::MaskOn);
   });
   for (size_t n = all; n > 0; --n)
     if (sheet.steps[ix(shown[k + n - 1])].what == Do::MaskOn) return n;
@@ -34,17 +35,19 @@ std::vector<StepGroup> stepGroups(const RunSheet& sheet) {
   for (size_t k = 0; k < shown.size();) {
     const auto same = [&](Do what) {
       return runOf(sheet, shown, k, [&](const Step& s) {
-        return s.what == what && s.evening == sheet.steps[ix(shown[k])].evening;
+        return s.what == what && s.limit < 0 && s.evening == sheet.steps[ix(shown[k])].evening;
       });
     };
     const Do what = sheet.steps[ix(shown[k])].what;
     StepGroup group;
     size_t n = 1;
-    if (what == Do::Print) {
+    // An edge or opening lies over everything, not on a thing: it is cut, laid and lifted for itself.
+    const bool onThings = sheet.steps[ix(shown[k])].limit < 0;
+    if (onThings && what == Do::Print) {
       n = same(Do::Print), group.kind = StepGroup::Kind::Print;
-    } else if (what == Do::MaskOff) {
+    } else if (onThings && what == Do::MaskOff) {
       n = same(Do::MaskOff), group.kind = StepGroup::Kind::Uncover;
-    } else if (what == Do::CutMask || what == Do::Dry || what == Do::MaskOn) {
+    } else if (onThings && (what == Do::CutMask || what == Do::Dry || what == Do::MaskOn)) {
       n = coverRun(sheet, shown, k), group.kind = StepGroup::Kind::Cover;
       if (n == 0 && what == Do::CutMask) n = same(Do::CutMask), group.kind = StepGroup::Kind::Cut;
     }

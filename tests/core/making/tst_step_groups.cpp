@@ -52,6 +52,37 @@ class TstStepGroups : public QObject {
     QCOMPARE(merged(s, groups[4]).covers.size(), size_t{2});
   }
 
+  // What bounds a blend covers no thing: it is told for itself, between masks as well.
+  void edgesAndOpeningsStandAlone() {
+    const auto edge = [](Do what) {
+      Step s = step(what);
+      s.covers.clear(), s.limit = 0;
+      return s;
+    };
+    RunSheet s;
+    s.steps = {edge(Do::CutMask), edge(Do::MaskOn),     step(Do::CutMask),    step(Do::MaskOn, 0),
+               edge(Do::MaskOn),  step(Do::MaskOff, 0), step(Do::MaskOff, 1), edge(Do::MaskOff)};
+    QCOMPARE(shapeOf(s), std::string("11 11 K2 11 U2 11 "));
+  }
+
+  // In every group of a sheet what is laid or lifted lies on a thing.
+  void whatIsLaidInAGroupLiesOnThings() {
+    Plan plan = demo("canal-towpath");
+    for (const LimitKind kind : {LimitKind::Wavy, LimitKind::Torn, LimitKind::Straight}) {
+      plan.limits[0].kind = kind;
+      const AnalysisRef a = analyse(plan);
+      int edges = 0;
+      for (const StepGroup& g : stepGroups(a->sheet)) {
+        const Step all = merged(a->sheet, g);
+        edges += all.limit >= 0 && all.what != Do::Wash;
+        if (g.kind != StepGroup::Kind::Cover && g.kind != StepGroup::Kind::Uncover) continue;
+        QVERIFY(all.limit < 0 && !all.covers.empty());
+        for (const Cover& c : all.covers) QVERIFY(c.impression >= 0);
+      }
+      QCOMPARE(edges, kind == LimitKind::Straight ? 2 : 3);  // cut if it is, laid, lifted
+    }
+  }
+
   // Masks cut ahead, to be laid after other work: cutting stands alone.
   void cuttingAheadStandsAlone() {
     RunSheet s;
