@@ -46,11 +46,14 @@ CellMap seenOf(const Plan& plan, const std::vector<LinearRgb>& grounds, const Wa
   if (changeBy(plan, grounds, wash, 1) <= kUnseen) return {};
   for (int y = part.y; y < part.y + part.height; ++y) {
     uint8_t row = 0;
+    int sureUntil = part.x;  // no cell before this one can be otherwise
     for (int x = part.x; x < part.x + part.width; ++x) {
       if (!part.row(y)[x - part.x]) continue;
-      if (x == part.x || !falloff.sameAlongRows() || !row) {
-        const Point p = grid.centre(x, y) + origin;
-        row = falloff.shareAt(p) > most ? 2 : 1;
+      if (!row || (!falloff.sameAlongRows() && x >= sureUntil)) {
+        const double share = falloff.shareAt(grid.centre(x, y) + origin);
+        row = share > most ? 2 : 1;
+        const double step = falloff.steepest_perMm() * CellMap::kCell_mm;
+        sureUntil = x + (step > 0 ? static_cast<int>(std::min(1e6, std::fabs(share - most) / step)) : 1);
       }
       if (row == 2) tile.row(y)[x] = 255;
     }

@@ -8,6 +8,7 @@
 
 #include "core/outline/distance.h"
 #include "core/outline/shape_ops.h"
+#include "core/outline/shared_area.h"
 
 namespace havlo {
 namespace {
@@ -150,7 +151,7 @@ double distanceFrom(const WashLimit& l, LimitSide side, double width, Point p) {
     }
     case LimitKind::Stencil: {
       const double off = nearestOnBorder(l.shape, p).distance_mm;
-      outside = nearestPoint(l.shape, p).distance_mm > 0 ? off : -off;
+      outside = covers(l.shape, p) ? -off : off;
       break;
     }
     default: {

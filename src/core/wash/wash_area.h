@@ -18,6 +18,12 @@ class WashFalloff {
   bool sameAlongRows() const {
     return m_even || m_from == WashFrom::Top || m_from == WashFrom::Bottom || m_from == WashFrom::Middle;
   }
+  /// How much the share changes over a millimetre at most, where finding it takes long: from the border of a
+  /// stencil. 0: that is not known.
+  double steepest_perMm() const {
+    const bool far = !m_even && m_from == WashFrom::Limit && m_limit && m_limit->kind == LimitKind::Stencil;
+    return far ? 1 / (m_span_mm * m_reach) : 0;
+  }
 
  private:
   Box m_box;

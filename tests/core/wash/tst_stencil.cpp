@@ -180,6 +180,33 @@ class TestStencil : public QObject {
     // A second pull is paler: the pressings of its ink.
     QVERIFY(strengthOf(emptyPlan().inks[0], 2) < strengthOf(emptyPlan().inks[0], 1));
   }
+
+  // A distance changes by no more than the way one goes (the triangle inequality): cells so far from the edge
+  // of what is seen need not be looked at.
+  void theShareChangesNoFasterThanTheWayGone() {
+    Plan p = emptyPlan();
+    WashLimit l;
+    l.id = "l", l.kind = LimitKind::Stencil,
+    l.shape = stencilPattern(StencilPattern::Bricks, {20, 20, 90, 70}, 10);
+    l.opening = boxOf(l.shape);
+    p.limits = {l};
+    Wash w;
+    w.area = rectangle({0, 0, 120, 96}), w.from = WashFrom::Limit, w.reach = 0.4;
+    w.limits = {{"l", LimitSide::Outside, {}}};
+    const WashFalloff falloff(p, w);
+    const double most = falloff.steepest_perMm();
+    QVERIFY(most > 0);
+    double steepest = 0;
+    for (int k = 0; k < 400; ++k) {
+      const Point a{0.3 * k, 10 + 0.2 * k}, b{a.x + 0.02 * (1 + k % 90), a.y};
+      const double change = std::fabs(falloff.shareAt(a) - falloff.shareAt(b)) / (b.x - a.x);
+      QVERIFY(change <= most * (1 + 1e-9));
+      steepest = std::max(steepest, change);
+    }
+    QVERIFY(steepest > 0.5 * most);  // and not much slower: the bound says something
+    w.from = WashFrom::Bottom;
+    QCOMPARE(WashFalloff(p, w).steepest_perMm(), 0.0);
+  }
 };
 
 HAVLO_TEST(TestStencil)
