@@ -18,7 +18,7 @@ ZipWriter::~ZipWriter() {
   if (m_source) zip_source_free(m_source);
 }
 
-bool ZipWriter::add(const std::string& name, const std::string& content) {
+bool ZipWriter::add(const std::string& name, const std::string& content, bool deflated) {
   m_kept.push_back(content);
   zip_source_t* source = zip_source_buffer(m_zip, m_kept.back().data(), m_kept.back().size(), 0);
   if (!source) return false;
@@ -27,6 +27,8 @@ bool ZipWriter::add(const std::string& name, const std::string& content) {
     zip_source_free(source);
     return false;
   }
+  if (!deflated && zip_set_file_compression(m_zip, static_cast<zip_uint64_t>(at), ZIP_CM_STORE, 0) != 0)
+    return false;
   zip_file_set_mtime(m_zip, static_cast<zip_uint64_t>(at), 946684800, 0);  // a fixed date
   return true;
 }

@@ -18,7 +18,8 @@ class ZipWriter {
   ZipWriter(const ZipWriter&) = delete;
   ZipWriter& operator=(const ZipWriter&) = delete;
   /// @param name  path in the zip, with forward slashes
-  bool add(const std::string& name, const std::string& content);
+  /// @param deflated  false keeps the content as it is, where time counts for more than room
+  bool add(const std::string& name, const std::string& content, bool deflated = true);
   /// The bytes of the zip; nothing if it could not be made. Equal contents give equal bytes.
   std::optional<QByteArray> finish();
 
