@@ -9,5 +9,5 @@ folder=${2:-$(mktemp -d)}
 cmake --preset sanitize -S "$root" > /dev/null
 cmake --build "$root/build-sanitize" --target window-trials
 for place in card scene order ink colour make drawer log arrange practice; do
-  ASAN_OPTIONS=detect_leaks=0 "$root/build-sanitize/tools/trials/window-trials" monkey "$place" "$seconds" "$folder/$place" 2> "$folder.log"
+  ASAN_OPTIONS=detect_leaks=0:handle_abort=1 "$root/build-sanitize/tools/trials/window-trials" monkey "$place" "$seconds" "$folder/$place" 2> "$folder.log"
 done

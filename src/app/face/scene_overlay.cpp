@@ -157,7 +157,8 @@ void SceneOverlay::paintAbove(QPainter& p, const FaceGeometry& g) const {
   p.restore();
 }
 
-int SceneOverlay::markAt(QPointF pixel, const FaceGeometry& g) const {
+int SceneOverlay::markAt(QPointF pixel, const FaceGeometry& g) {
+  bringUpToDate();  // a click may come before the painting
   double nearest = kNear_px;
   int best = -1;
   for (const GuideChain& c : m_chains) {

@@ -24,7 +24,7 @@ class SceneOverlay {
   /// Handles and the light's own sign, not clipped.
   void paintAbove(QPainter& p, const FaceGeometry& g) const;
   /// The ground mark whose lines run near a pixel, or -1; -2 for the room.
-  int markAt(QPointF pixel, const FaceGeometry& g) const;
+  int markAt(QPointF pixel, const FaceGeometry& g);
 
   bool construction = false;  ///< shows the lines to rub out as well
 

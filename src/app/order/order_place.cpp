@@ -7,7 +7,6 @@
 #include <QMenu>
 #include <QProgressBar>
 #include <QPushButton>
-#include <QScrollArea>
 #include <QScrollBar>
 #include <QStackedWidget>
 #include <algorithm>
@@ -156,10 +155,8 @@ QWidget* OrderPlace::stepsPage() {
   m_troubles = inkLabel({}, bodyFont(), theme().madder, true);
   column->addWidget(m_troubles);
   m_strip = new StepStrip(m_session);
-  m_scroll = new QScrollArea;
-  m_scroll->setFrameShape(QFrame::NoFrame);
-  m_scroll->setVerticalScrollBarPolicy(Qt::ScrollBarAlwaysOff);
-  m_scroll->setWidget(m_strip);
+  m_scroll = new RolledSideways(m_strip);
+  m_scroll->horizontalScrollBar()->setSingleStep(m_strip->cellOf(0).width() / 3);  // a notch is a step
   m_scroll->setFixedHeight(m_strip->sizeHint().height() + 18);
   column->addWidget(m_scroll);
 

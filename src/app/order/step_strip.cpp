@@ -184,10 +184,14 @@ void StepStrip::paintEvent(QPaintEvent* e) {
     p.setPen(t.green);
     const bool several = groupAt(k).first != groupAt(k).last;
     p.setFont(several ? sizedFont(10, QFont::Bold) : labelFont(QFont::Bold));
-    p.drawText(QRectF(badge.x() - r - 12, badge.y() + r + 2, 2 * r + 24, metrics.height()), Qt::AlignCenter,
-               numbersOf(groupAt(k)));
-    const QRectF text(badge.x() + r + 9, badge.y() - r, cell.right() - badge.x() - r - 14,
-                      cell.bottom() - badge.y() + r - 6);
+    // The words stand beside the drawing, and clear of numbers that are wider than it.
+    const QString numbers = numbersOf(groupAt(k));
+    const double wide = QFontMetricsF(p.font()).horizontalAdvance(numbers);
+    const double from = std::max(cell.left() + 7.0, badge.x() - wide / 2);
+    p.drawText(QRectF(from, badge.y() + r + 2, wide + 1, metrics.height()),
+               Qt::AlignLeft | Qt::AlignVCenter | Qt::TextDontClip, numbers);
+    const QRectF text(QPointF(std::max(badge.x() + r + 9, from + wide + 8), badge.y() - r),
+                      QPointF(cell.right() - 5.0, cell.bottom() - 6.0));
     p.setPen(t.ink);
     p.setFont(labelFont(QFont::DemiBold));
     QRectF used;
