@@ -18,6 +18,7 @@
 #include <QStandardPaths>
 #include <QTest>
 #include <QTimer>
+#include <cstdlib>
 #include <functional>
 #include <random>
 
