@@ -266,7 +266,7 @@ int pair(int seconds, const QString& folder) {
 /// Keys that are pressed by hands; none that leaves the window or opens a file of the machine.
 int monkey(const QString& place, int seconds, const QString& folder) {
   QDir().mkpath(folder);
-  std::signal(SIGALRM, [](int) { std::abort(); });  // the sanitizer says where it was
+  ::signal(SIGALRM, [](int) { std::abort(); });  // the sanitizer says where it was
   KnownWindow window(folder + QStringLiteral("/rescue"));
   window.resize(1280, 800);
   window.openDemo();

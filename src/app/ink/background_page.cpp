@@ -391,7 +391,8 @@ void BackgroundPage::fillOver() {
   int met = 0, over = 0;
   // What lies behind a wash takes its colour: that is no question.
   const auto mayBeKept = [&](size_t i) {
-    return a.washes.meets[index][i].touches && a.stack.nearer(static_cast<int>(i), static_cast<int>(index));
+    return a.washes.of(static_cast<int>(index), static_cast<int>(i)).touches &&
+           a.stack.nearer(static_cast<int>(i), static_cast<int>(index));
   };
   std::vector<std::string> others;  // all that it meets but the hero
   bool hero = false;

@@ -83,7 +83,7 @@ void ActRules::listWashes(const Plan& plan, const WashMeetings& washes, const St
     const Wash& wash = plan.washes[ix(w)];
     for (int i = 0; i < n; ++i) {
       const Impression& thing = plan.impressions[ix(i)];
-      if (!washes.meets[ix(w)][ix(i)].touches || isStampedApart(thing.school)) continue;
+      if (!washes.of(w, i).touches || isStampedApart(thing.school)) continue;
       const bool commute = clear(wash.ink) && clear(thing.ink);
       const bool over = thing.school == School::Overprint || lets(wash, thing.id);
       if (thing.school == School::Resist) {

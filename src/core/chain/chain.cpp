@@ -129,7 +129,7 @@ std::vector<ToneGround> toneGrounds(const Plan& plan, const Analysis& a) {
         continue;
       }
       const Wash& wash = plan.washes[ix(mark.index)];
-      if (!a.washes.meets[ix(mark.index)][i].touches) continue;
+      if (!a.washes.of(mark.index, static_cast<int>(i)).touches) continue;
       const double strength = wash.strength * WashFalloff(plan, wash).shareAt(at);
       if (strength <= 0 || !covers(a.washes.reached[ix(mark.index)], at)) continue;
       const Ink& ink = *plan.ink(wash.ink);

@@ -156,18 +156,43 @@ bool addToLine(std::vector<Point>& hull, const std::vector<Point>& points) {
   return widthOf(hull) <= kStraight_mm + 1e-9;
 }
 
-void addToSides(NeededEdge& edge, const std::array<std::vector<Point>, 2>& points) {
-  for (size_t side = 0; side < 2 && edge.twoStraight; ++side)
-    if (!points[side].empty()) edge.twoStraight = addToLine(edge.sides[side], points[side]);
-  if (!edge.twoStraight) edge.sides = {};
-}
+/// The near points of an edge, to be added to.
+class Near {
+ public:
+  explicit Near(NeededEdge& edge) : m_edge(edge) {
+    if (edge.near) m_points = *edge.near;
+  }
+  /// Keeps them with the edge, as far as it may still be straight there.
+  ~Near() {
+    if (!m_edge.straight) m_points.hull.clear();
+    if (!m_edge.twoStraight) m_points.sides = {};
+    const bool none = m_points.hull.empty() && m_points.sides[0].empty() && m_points.sides[1].empty();
+    m_edge.near = none ? nullptr : std::make_shared<const NearPoints>(std::move(m_points));
+  }
+  Near(const Near&) = delete;
+  Near& operator=(const Near&) = delete;
+
+  void add(const std::vector<Point>& points) {
+    if (m_edge.straight && !points.empty()) m_edge.straight = addToLine(m_points.hull, points);
+  }
+  void add(const std::array<std::vector<Point>, 2>& sides) {
+    for (size_t side = 0; side < 2 && m_edge.twoStraight; ++side)
+      if (!sides[side].empty()) m_edge.twoStraight = addToLine(m_points.sides[side], sides[side]);
+  }
+
+ private:
+  NeededEdge& m_edge;
+  NearPoints m_points;
+};
 
 }  // namespace
 
 void addToEdge(NeededEdge& edge, const std::vector<Point>& points, const Placed& front) {
   if (points.empty()) return;
   edge.any = true;
-  if (edge.straight && !addToLine(edge.hull, points)) edge.straight = false, edge.hull.clear();
+  if (!edge.mayBeStraight()) return;
+  Near near(edge);
+  near.add(points);
   if (!edge.twoStraight) return;
   const double middle = boxOf(front.outline->stamp->silhouette).centre().x;
   std::array<std::vector<Point>, 2> sides;
@@ -175,26 +200,28 @@ void addToEdge(NeededEdge& edge, const std::vector<Point>& points, const Placed&
     const Point q = front.placing.toFrame(p);
     sides[q.x < middle ? 0 : 1].push_back(q);
   }
-  addToSides(edge, sides);
+  near.add(sides);
 }
 
 void addToEdge(NeededEdge& edge, const NeededEdge& more) {
   edge.any = edge.any || more.any;
   edge.inside = edge.inside || more.inside;
-  if (!more.straight) edge.straight = false;
-  if (edge.straight && !more.hull.empty() && !addToLine(edge.hull, more.hull)) edge.straight = false;
-  if (!edge.straight) edge.hull.clear();
-  if (!more.twoStraight) edge.twoStraight = false;
-  addToSides(edge, more.sides);
+  edge.straight = edge.straight && more.straight;
+  edge.twoStraight = edge.twoStraight && more.twoStraight;
+  if (!edge.near && !more.near) return;
+  Near near(edge);
+  if (!more.near) return;
+  near.add(more.near->hull);
+  near.add(more.near->sides);
 }
 
 int NeededEdge::strips() const {
-  if (!any || inside) return 0;
-  if (straight && !hull.empty()) return 1;
-  if (!twoStraight || sides[0].empty() || sides[1].empty()) return 0;
+  if (!any || inside || !near) return 0;
+  if (straight && !near->hull.empty()) return 1;
+  if (!twoStraight || near->sides[0].empty() || near->sides[1].empty()) return 0;
   double left = -1e300, right = 1e300;
-  for (Point p : sides[0]) left = std::fmax(left, p.x);
-  for (Point p : sides[1]) right = std::fmin(right, p.x);
+  for (Point p : near->sides[0]) left = std::fmax(left, p.x);
+  for (Point p : near->sides[1]) right = std::fmin(right, p.x);
   return right - left >= kBetweenStrips_mm ? 2 : 0;
 }
 

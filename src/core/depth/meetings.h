@@ -3,6 +3,7 @@
 #pragma once
 
 #include <array>
+#include <memory>
 #include <span>
 #include <vector>
 
@@ -17,16 +18,21 @@ inline constexpr double kLeastOverlap_mm2 = 0.05;
 /// Things farther apart than this have nothing to do with each other (mm).
 inline constexpr double kMeet_mm = 2.0;
 
+/// Where the near points of a border lie.
+struct NearPoints {
+  std::vector<Point> hull;                  ///< of all of them, on the panel, while straight
+  std::array<std::vector<Point>, 2> sides;  ///< hulls left and right of the thing's middle, stamp frame
+};
+
 /// What another's ink, spread for the hand, does to a thing, and the stretch of the silhouette's border that
 /// it comes over, on the panel.
 struct NeededEdge {
-  bool any = false;         ///< it falls on more than kLeastInked_mm2 of the thing
-  bool inside = false;      ///< it lies inside without coming over the border
-  bool straight = true;     ///< all of it within 0.3 mm of one straight line
-  std::vector<Point> hull;  ///< of the near border points, while straight
+  bool any = false;      ///< it falls on more than kLeastInked_mm2 of the thing
+  bool inside = false;   ///< it lies inside without coming over the border
+  bool straight = true;  ///< all of it within 0.3 mm of one straight line
   /// All of it within 0.3 mm of two straight lines, one on either side of the thing's middle.
   bool twoStraight = true;
-  std::array<std::vector<Point>, 2> sides;  ///< hulls of their points, stamp frame; left, right
+  std::shared_ptr<const NearPoints> near;  ///< while it may be straight; shared, as thousands are copied
 
   bool mayBeStraight() const { return straight || twoStraight; }
   /// Strips of tape that do instead of a mask: 0 if none do, one, or two.

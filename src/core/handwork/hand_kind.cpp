@@ -173,7 +173,7 @@ void afterWhatIsThere(const HandScene& scene, HandWork& work, bool clear) {
     const Ink* ink = plan.ink(id);
     return ink && ink->opacity > kClearFilm;
   };
-  const auto touches = [&](int w, int i) { return scene.washes.meets[ix(w)][ix(i)].touches; };
+  const auto touches = [&](int w, int i) { return scene.washes.of(w, i).touches; };
   if (const int on = work.act.on; on >= 0) {
     work.after.push_back(on);
     work.bare.push_back(on);

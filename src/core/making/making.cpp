@@ -168,8 +168,7 @@ double Bench::mustWait(double now_s) const {
                   plan().ink(plan().impressions[ix(d.impression)].ink)->kind != InkKind::Embossing;
         break;
       case Do::Wash:
-        matters =
-            d.hand < 0 && d.impression >= 0 && m_analysis->washes.meets[ix(s.wash)][ix(d.impression)].touches;
+        matters = d.hand < 0 && d.impression >= 0 && m_analysis->washes.of(s.wash, d.impression).touches;
         break;
       case Do::Cut:  // a thing on a piece of its own, or a piece with all that is stamped on it
         matters =

@@ -121,13 +121,18 @@ WashMeetings meetWashes(const Plan& plan, const std::vector<PlacedRef>& placed, 
     out.reached.push_back(sameWashes ? before->reached[w] : reachedArea(plan, plan.washes[w]));
     out.seen.push_back(sameWashes ? before->seen[w]
                                   : seenOf(plan, out.grounds, plan.washes[w], out.reached[w]));
-    const SweepEdges edges(out.reached[w]);
-    std::vector<WashMeeting> row;
-    for (const PlacedRef& p : placed) {
-      const auto it = known.find(p.get());
-      row.push_back(it != known.end() ? before->meets[w][it->second] : washMeeting(out.seen[w], edges, *p));
+  }
+  std::vector<SweepEdges> edges;  // made when something is to be asked
+  for (const PlacedRef& p : placed) {
+    if (const auto it = known.find(p.get()); it != known.end()) {
+      out.meets.push_back(before->meets[it->second]);
+      continue;
     }
-    out.meets.push_back(std::move(row));
+    if (edges.empty())
+      for (const Rings& reached : out.reached) edges.emplace_back(reached);
+    std::vector<WashMeeting> met;
+    for (size_t w = 0; w < plan.washes.size(); ++w) met.push_back(washMeeting(out.seen[w], edges[w], *p));
+    out.meets.push_back(std::make_shared<const std::vector<WashMeeting>>(std::move(met)));
   }
   return out;
 }
@@ -276,10 +281,10 @@ void NeedTable::findWashSteps(const Plan& plan, const Meetings& meetings, const 
     step.wash = true, step.index = w;
     const auto& over = plan.washes[ix(w)].lets;
     for (size_t i = 0; i < n; ++i) {
-      if (washes.meets[ix(w)][i].touches) m_mustGo[n + ix(w)].push_back(static_cast<int>(i));
+      if (washes.of(w, static_cast<int>(i)).touches) m_mustGo[n + ix(w)].push_back(static_cast<int>(i));
       if (!stack.nearer(static_cast<int>(i), w)) continue;  // it lies over it
       const Impression& thing = plan.impressions[i];
-      const WashMeeting& m = washes.meets[ix(w)][i];
+      const WashMeeting& m = washes.of(w, static_cast<int>(i));
       const bool wipesClean = thing.school == School::Resist;  // embossed: the ink comes off again
       if (!onPanel(thing) || wipesClean || thing.school == School::Overprint || !m.edge.any) continue;
       const auto takesColour = [&](const std::string& id) {
@@ -299,7 +304,7 @@ void NeedTable::findWashSteps(const Plan& plan, const Meetings& meetings, const 
       CutTo cut{static_cast<int>(i), {}};
       for (int f : visible[i].behind)
         if (takesColour(plan.impressions[ix(f)].id) && onPanel(plan.impressions[ix(f)]) &&
-            washes.meets[ix(w)][ix(f)].touches &&
+            washes.of(w, f).touches &&
             sharedOnPanel(*meetings.placed[i], *meetings.placed[ix(f)]) > kLeftBare_mm2)
           cut.without.push_back(f);
       if (cut.without.empty()) continue;

@@ -55,7 +55,10 @@ struct WashMeetings {
   std::vector<Ink> inks;
   std::vector<LinearRgb> grounds;
   std::vector<PlacedRef> placed;
-  std::vector<std::vector<WashMeeting>> meets;  ///< [wash][impression]
+  /// Per impression its meetings with every wash, shared with the analysis before while it stays as it is.
+  std::vector<std::shared_ptr<const std::vector<WashMeeting>>> meets;
+
+  const WashMeeting& of(int wash, int impression) const { return (*meets[ix(impression)])[ix(wash)]; }
 };
 WashMeetings meetWashes(const Plan& plan, const std::vector<PlacedRef>& placed,
                         const WashMeetings* before = nullptr);

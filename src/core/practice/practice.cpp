@@ -71,7 +71,7 @@ int needlessIn(const Analysis& a, const std::vector<DrillStep>& steps) {
   int needless = 0;
   std::set<int> lies;
   const auto reaches = [&](const DrillStep& d, int i) {
-    if (d.wash) return a.washes.meets[ix(d.index)][ix(i)].touches;
+    if (d.wash) return a.washes.of(d.index, i).touches;
     for (int k : a.meetings.of[ix(d.index)]) {
       const Meeting& m = a.meetings.list[ix(k)];
       if (m.back == d.index && m.front == i) return m.edge.any;

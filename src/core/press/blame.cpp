@@ -254,7 +254,8 @@ class Witness {
     const auto& over = m_intended.plan.washes[w].lets;
     int clean = -1;
     for (size_t i = 0; i < m_intended.plan.impressions.size() && clean < 0; ++i)
-      if (m_intended.washes.meets[w][i].touches && !isStampedApart(thing(static_cast<int>(i)).school) &&
+      if (m_intended.washes.of(static_cast<int>(w), static_cast<int>(i)).touches &&
+          !isStampedApart(thing(static_cast<int>(i)).school) &&
           thing(static_cast<int>(i)).school != School::Overprint &&
           m_intended.stack.nearer(static_cast<int>(i), s.wash) &&
           std::find(over.begin(), over.end(), thing(static_cast<int>(i)).id) == over.end() &&

@@ -103,10 +103,10 @@ double sharedEdge_mm(const PressInput& in) {
     const Placed& back = *in.meetings.placed[ix(m.back)];
     along(m.front, [&](Point q) { return back.outline->covered.at(back.placing.toFrame(q)); });
   }
-  for (size_t w = 0; w < in.washes.meets.size(); ++w)
-    for (size_t i = 0; i < in.washes.meets[w].size(); ++i)
-      if (in.washes.meets[w][i].touches)
-        along(static_cast<int>(i), [&](Point q) { return in.washes.seen[w].at(q); });
+  for (size_t w = 0; w < in.washes.seen.size(); ++w)
+    for (int i = 0; i < static_cast<int>(in.plan.impressions.size()); ++i)
+      if (in.washes.of(static_cast<int>(w), i).touches)
+        along(i, [&](Point q) { return in.washes.seen[w].at(q); });
   return sum;
 }
 

@@ -114,7 +114,7 @@ void layWash(Sheet& card, int w, const std::vector<StackMark>& nearer, const Pre
   const Wash& wash = plan.washes[ix(w)];
   Tile area = tiles.field(w);
   for (size_t i = 0; i < plan.impressions.size(); ++i) {
-    if (!in.washes.meets[ix(w)][i].touches) continue;
+    if (!in.washes.of(w, static_cast<int>(i)).touches) continue;
     const Impression& thing = plan.impressions[i];
     // Hidden by its piece, which is glued on later; or stamped over the blend.
     if (!thing.piece.empty() || thing.school == School::Across) continue;

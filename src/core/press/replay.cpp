@@ -227,7 +227,7 @@ class Press {
     if (m_run.manner.bleeds) bleed(area, wash);
     m_out.card.applyWash(area, *m_in.plan.ink(wash.ink), wash.strength, falloff);
     if (!m_in.plan.lifts.empty()) m_laid[step.wash] = area;
-    explainAll(wanted, [&](int i) { return m_in.washes.meets[w][ix(i)].touches; });
+    explainAll(wanted, [&](int i) { return m_in.washes.of(static_cast<int>(w), i).touches; });
     for (const auto& [i, lies] : m_covered)
       if (lies.joint < 0) explainHiding(wanted, wash, i);
   }

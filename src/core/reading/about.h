@@ -38,8 +38,7 @@ inline std::vector<int> inkedBefore(const Plan& plan, const Analysis& a, int was
   for (int act : a.acts) {
     if (act == actOfWash(plan, wash)) break;
     if (ix(act) >= plan.impressions.size() || isStampedApart(thingAt(plan, act).school)) continue;
-    if (a.washes.meets[ix(wash)][ix(act)].edge.any &&
-        std::find(covered.begin(), covered.end(), act) == covered.end())
+    if (a.washes.of(wash, act).edge.any && std::find(covered.begin(), covered.end(), act) == covered.end())
       out.push_back(act);
   }
   std::sort(out.begin(), out.end());

@@ -1,4 +1,6 @@
 // The same stamp twice side by side, alike in every way, reads as a copy.
+#include <algorithm>
+
 #include "core/plan/figures.h"
 #include "core/plan/role_facts.h"
 #include "core/reading/about.h"
@@ -11,19 +13,33 @@ void readClones(const Plan& plan, const Analysis& a, std::vector<Finding>& out) 
     return p.stamp == q.stamp && p.ink == q.ink && p.generation == q.generation &&
            std::fabs(p.turn_deg - q.turn_deg) < 3 && p.part == q.part;
   };
+  // Prints of one stamp from the left: what stands too far aside is not asked.
+  std::vector<std::vector<int>> prints(plan.stamps.size());
+  for (size_t i = 0; i < plan.impressions.size(); ++i)
+    if (plan.impressions[i].row.empty()) prints[ix(a.stampOf[i])].push_back(static_cast<int>(i));
+  const auto x = [&](int i) { return plan.impressions[ix(i)].at.x; };
+  for (auto& list : prints)
+    std::stable_sort(list.begin(), list.end(), [&](int i, int k) { return x(i) < x(k); });
   for (size_t i = 0; i < plan.impressions.size(); ++i) {
     const Role role = roleAt(a, static_cast<int>(i));
     // Waves, bricks and clouds are patterns; rows are meant to repeat.
     if (!factsOf(role).stands() || !plan.impressions[i].row.empty()) continue;
-    for (size_t k = i + 1; k < plan.impressions.size(); ++k) {
+    const Stamp& stamp = stampAt(a, static_cast<int>(i));
+    const double aside = 1.6 * stamp.width_mm;
+    const auto& list = prints[ix(a.stampOf[i])];
+    std::vector<size_t> near;
+    for (auto it = std::lower_bound(list.begin(), list.end(), x(static_cast<int>(i)) - aside,
+                                    [&](int k, double left) { return x(k) < left; });
+         it != list.end() && x(*it) <= x(static_cast<int>(i)) + aside; ++it)
+      if (ix(*it) > i) near.push_back(ix(*it));
+    std::sort(near.begin(), near.end());
+    for (size_t k : near) {
       const Impression &p = plan.impressions[i], &q = plan.impressions[k];
-      if (!alike(p, q) || !q.row.empty()) continue;
-      if (sameFigure(plan, static_cast<int>(i), static_cast<int>(k))) continue;
-      const Stamp& stamp = stampAt(a, static_cast<int>(i));
       const double dx = std::fabs(p.at.x - q.at.x), dy = std::fabs(p.at.y - q.at.y);
+      if (dx > aside || dy > 0.06 * stamp.height_mm || !alike(p, q)) continue;
+      if (sameFigure(plan, static_cast<int>(i), static_cast<int>(k))) continue;
       const Box bp = a.meetings.placed[i]->onPanel.box(), bq = a.meetings.placed[k]->onPanel.box();
       if (bp.empty() || bq.empty()) continue;
-      if (dx > 1.6 * stamp.width_mm || dy > 0.06 * stamp.height_mm) continue;
       // One cropped by the edge or half hidden differs enough.
       const auto whole = [&](size_t n) {
         const Placed& at = *a.meetings.placed[n];

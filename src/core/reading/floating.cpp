@@ -37,18 +37,31 @@ std::optional<Finding> aboveGround(const Plan& plan, int i, Point at, double dis
   return floating(i, at.y - ground, {at.x, ground});
 }
 
-/// A hill or a bank lies under its foot and is not nearer than it.
-bool onLand(const Plan& plan, const Analysis& a, int i) {
-  const Point foot = plan.impressions[ix(i)].at;
-  for (size_t k = 0; k < plan.impressions.size(); ++k) {
-    const Placed& land = *a.meetings.placed[k];
-    if (land.outline->stamp->role != Role::Landform || static_cast<int>(k) == i) continue;
-    if (!boxOf(land.silhouette).grown(kOffHost_mm).contains(foot)) continue;
-    if (covers(land.silhouette, foot) || nearestPoint(land.silhouette, foot).distance_mm <= kOffHost_mm)
-      return true;
+/// The hills and banks of a card.
+class Lands {
+ public:
+  Lands(const Plan& plan, const Analysis& a) {
+    for (size_t k = 0; k < plan.impressions.size(); ++k)
+      if (const Placed& land = *a.meetings.placed[k]; land.outline->stamp->role == Role::Landform)
+        m_all.push_back({static_cast<int>(k), &land, boxOf(land.silhouette).grown(kOffHost_mm)});
   }
-  return false;
-}
+  /// One of them, other than the thing itself, lies under its foot and is not nearer than it.
+  bool carry(int i, Point foot) const {
+    return std::any_of(m_all.begin(), m_all.end(), [&](const Land& l) {
+      const Rings& shape = l.placed->silhouette;
+      return l.index != i && l.reach.contains(foot) &&
+             (covers(shape, foot) || nearestPoint(shape, foot).distance_mm <= kOffHost_mm);
+    });
+  }
+
+ private:
+  struct Land {
+    int index;
+    const Placed* placed;
+    Box reach;
+  };
+  std::vector<Land> m_all;
+};
 
 std::optional<Finding> awayFromHost(const Placed& host, int i, int on, Point at) {
   const NearestPoint near = nearestPoint(host.silhouette, at);
@@ -62,6 +75,7 @@ std::optional<Finding> awayFromHost(const Placed& host, int i, int on, Point at)
 
 void readFloating(const Plan& plan, const Analysis& analysis, std::vector<Finding>& out) {
   const std::vector<int> leads = figureLeads(plan);
+  const Lands lands(plan, analysis);
   for (size_t k = 0; k < plan.impressions.size(); ++k) {
     const Impression& impression = plan.impressions[k];
     const Stamp& stamp = *plan.stamps[ix(analysis.stampOf[k])];
@@ -87,7 +101,7 @@ void readFloating(const Plan& plan, const Analysis& analysis, std::vector<Findin
       // What is up in the sky and could fly is most likely meant to.
       if (!factsOf(stamp.role).wantsLand && impression.at.y >= plan.view->horizon_mm)
         found->level = Level::Note;
-      if (onLand(plan, analysis, i)) continue;
+      if (lands.carry(i, impression.at)) continue;
       Fix flies;
       flies.what = Fix::What::SayHome, flies.impression = i, flies.home = Home::Air;
       found->instead = std::move(flies);

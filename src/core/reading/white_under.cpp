@@ -17,7 +17,7 @@ void readWhiteUnder(const Plan& plan, const Analysis& a, std::vector<Finding>& o
       continue;
     for (size_t w = 0; w < plan.washes.size(); ++w) {
       const Wash& wash = plan.washes[w];
-      if (!a.washes.meets[w][i].edge.any) continue;
+      if (!a.washes.of(static_cast<int>(w), static_cast<int>(i)).edge.any) continue;
       const bool nearer = a.stack.nearer(static_cast<int>(i), static_cast<int>(w));
       const bool lets = thing.school == School::Overprint || thing.school == School::Resist ||
                         std::find(wash.lets.begin(), wash.lets.end(), thing.id) != wash.lets.end();

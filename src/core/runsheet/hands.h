@@ -570,11 +570,14 @@ class Hands {
   }
 
   void wash(size_t k, const NeedStep& need) {
-    const auto& touches = m_in.washes.meets[ix(need.index)];
+    const auto meeting = [&](size_t i) -> const WashMeeting& {
+      return m_in.washes.of(need.index, static_cast<int>(i));
+    };
+    const size_t n = m_in.plan.impressions.size();
     if (need.embossFirst) emboss();
     arrange(k, actOfWash(m_in.plan, need.index));
-    for (size_t i = 0; i < touches.size(); ++i)
-      if (touches[i].touches && !popsUp(static_cast<int>(i))) dry(static_cast<int>(i), m_t.wash);
+    for (size_t i = 0; i < n; ++i)
+      if (meeting(i).touches && !popsUp(static_cast<int>(i))) dry(static_cast<int>(i), m_t.wash);
     layLimits(m_in.plan.washes[ix(need.index)]);
     StepFacts facts;
     if (!m_limits.empty()) facts = factsOf(m_limits.front());
@@ -582,8 +585,8 @@ class Hands {
     work(Do::Wash, -1, m_t.wash * m_copies, 0, facts);
     const Ink* ink = inkNamed(m_in.plan.washes[ix(need.index)].ink);
     m_washDry = std::max(m_washDry, m_now + drySeconds(m_in.plan.washes[ix(need.index)], *ink) / 60);
-    for (size_t i = 0; i < touches.size(); ++i)
-      if (touches[i].touches && touches[i].edge.any) beadsOn(static_cast<int>(i));
+    for (size_t i = 0; i < n; ++i)
+      if (meeting(i).touches && meeting(i).edge.any) beadsOn(static_cast<int>(i));
     if (m_copies > 1) uncover(covered()), takeLimits();
   }
 

@@ -64,7 +64,7 @@ class Adviser {
     }
     for (size_t w = 0; w < m_plan.washes.size(); ++w) {
       const auto& over = m_plan.washes[w].lets;
-      out.washed = out.washed || (m_a.washes.meets[w][ix(i)].touches &&
+      out.washed = out.washed || (m_a.washes.of(static_cast<int>(w), i).touches &&
                                   std::find(over.begin(), over.end(), thing(i).id) == over.end());
     }
     return out;

@@ -176,7 +176,7 @@ class TstInk : public QObject {
                                         plan.washes.begin());
       qsizetype inFront = 0, behind = 0;
       for (size_t i = 0; i < plan.impressions.size(); ++i)
-        if (a.washes.meets[ix(mist)][i].touches)
+        if (a.washes.of(mist, static_cast<int>(i)).touches)
           ++(a.stack.nearer(static_cast<int>(i), mist) ? inFront : behind);
       QVERIFY2(inFront > 1 && behind > 0, qPrintable(QStringLiteral("%1 %2").arg(inFront).arg(behind)));
       QCOMPARE(over->menu()->actions().size(), inFront + 3);  // two for all of them, and a line

@@ -61,7 +61,7 @@ bool mustPrecede(const Plan& p, const Analysis& a, int first, int then) {
   const int wash = std::max(first, then) - n, thing = std::min(first, then);
   const Wash& w = p.washes[ix(wash)];
   const Impression& i = p.impressions[ix(thing)];
-  if (!a.washes.meets[ix(wash)][ix(thing)].touches || i.school == School::PopUp) return false;
+  if (!a.washes.of(wash, thing).touches || i.school == School::PopUp) return false;
   const auto& marks = a.stack.backToFront();
   const bool nearer = std::find(marks.begin(), marks.end(), StackMark{false, thing}) >
                       std::find(marks.begin(), marks.end(), StackMark{true, wash});

@@ -71,8 +71,8 @@ QString firstFault(const Plan& plan, const Analysis& a) {
         }
         if (s.what == Do::Wash) {
           for (size_t i = 0; i < plan.impressions.size(); ++i)
-            if (a.washes.meets[ix(s.wash)][i].touches && plan.impressions[i].school != School::PopUp &&
-                wet(static_cast<int>(i)))
+            if (a.washes.of(s.wash, static_cast<int>(i)).touches &&
+                plan.impressions[i].school != School::PopUp && wet(static_cast<int>(i)))
               return "blended over wet ink";
         } else {
           pressed.insert(s.impression);
