@@ -277,10 +277,11 @@ int monkey(const QString& place, int seconds, const QString& folder) {
                           Qt::Key_PageDown, Qt::Key_PageUp,  Qt::Key_Delete, Qt::Key_Escape, Qt::Key_Plus,
                           Qt::Key_Minus,    Qt::Key_A,       Qt::Key_9,      Qt::Key_Z,      Qt::Key_Y,
                           Qt::Key_D,        Qt::Key_C,       Qt::Key_V};
+  QGuiApplication::setQuitOnLastWindowClosed(false);
   QElapsedTimer clock;
   clock.start();
   qint64 longest = 0;
-  long acts = 0;
+  long acts = 0, closed = 0;
   int deep = 0;  // dialogs and menus run loops of their own, and are played with there
   QObject hands;
   std::function<void()> act = [&] {
@@ -292,6 +293,7 @@ int monkey(const QString& place, int seconds, const QString& folder) {
     }
     ::alarm(kHang_s);
     QTimer::singleShot(0, &hands, act);  // by a new timer each: one that runs does not run within itself
+    if (!window.isVisible() && deep == 0) ++closed, window.show();  // hands have closed it
     if (acts % 150 == 0) window.visit(place);
     if (acts % 2000 == 0) window.openDemo(QLatin1String(random() % 2 ? "teaching-papers" : "canal-towpath"));
     ++acts, ++deep;
@@ -330,8 +332,10 @@ int monkey(const QString& place, int seconds, const QString& folder) {
   QTimer::singleShot(0, &hands, act);
   QCoreApplication::exec();
   ::alarm(0);
-  std::printf("%s: %ld acts in %d s, the longest %lld ms\n", qPrintable(place), acts, seconds, longest);
-  return 0;
+  const qint64 lasted_s = clock.elapsed() / 1000;
+  std::printf("%s: %ld acts in %lld s, the longest %lld ms, closed %ld times\n", qPrintable(place), acts,
+              lasted_s, longest, closed);
+  return lasted_s >= seconds ? 0 : 1;
 }
 
 }  // namespace

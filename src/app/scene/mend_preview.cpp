@@ -20,11 +20,6 @@ namespace {
 
 constexpr double kPicture_dpi = 110;
 
-AnalysisRef seen(const Plan& plan, SvgArt& art) {
-  const AnalysisRef a = analyse(plan, nullptr, &art);
-  return withLooks(plan, a, lookAt(plan, *a, &art));
-}
-
 QString told(const Analysis& a) {
   const Looks& l = *a.looks;
   const int left = warningsOf(a);
@@ -71,7 +66,7 @@ MendPreview::MendPreview(std::shared_ptr<const Plan> plan, const Fix& fix, const
     Q_EMIT taken();
     accept();
   });
-  m_job->run([plan, fix, art](const Progress&) { return looked(*plan, fix, *art); },
+  m_job->run([plan, fix, art](const Progress& p) { return looked(*plan, fix, *art, p); },
              [this](const Result<Both>& both) {
                if (both) return display(both.value());
                m_said->setText(errorWords(both.error()));
@@ -79,13 +74,24 @@ MendPreview::MendPreview(std::shared_ptr<const Plan> plan, const Fix& fix, const
              });
 }
 
-Result<MendPreview::Both> MendPreview::looked(const Plan& plan, const Fix& fix, SvgArt& art) {
+Result<MendPreview::Both> MendPreview::looked(const Plan& plan, const Fix& fix, SvgArt& art,
+                                              const Progress& progress) {
   const auto then = applied(plan, fix);
   if (!then) return then.error();
-  const AnalysisRef a = seen(plan, art), b = seen(then.value(), art);
-  Both out{{intendedPicture(plan, *a, art, kPicture_dpi), told(*a), {}},
-           {intendedPicture(then.value(), *b, art, kPicture_dpi), told(*b), {}},
-           {}};
+  const Error kStopped{ErrorCode::Stopped, "stopped", {}};
+  const Plan* plans[] = {&plan, &then.value()};
+  AnalysisRef of[2];
+  Both out;
+  Side* sides[] = {&out.before, &out.after};
+  for (int k = 0; k < 2; ++k) {
+    of[k] = analyse(*plans[k], nullptr, &art);
+    if (progress.stopped()) return kStopped;
+    of[k] = withLooks(*plans[k], of[k], lookAt(*plans[k], *of[k], &art));
+    if (progress.stopped()) return kStopped;
+    *sides[k] = {intendedPicture(*plans[k], *of[k], art, kPicture_dpi), told(*of[k]), {}};
+    if (progress.stopped()) return kStopped;
+  }
+  const AnalysisRef &a = of[0], &b = of[1];
   if (fix.impression >= 0 && fix.impression < static_cast<int>(plan.impressions.size())) {
     const std::string& id = plan.impressions[ix(fix.impression)].id;
     const auto place = [&](const Plan& p, const Analysis& x) -> std::vector<QPointF> {

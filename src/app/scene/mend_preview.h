@@ -42,7 +42,7 @@ class MendPreview : public QDialog {
   QLabel *m_told[2], *m_said;
   QPushButton* m_take;
 
-  static Result<Both> looked(const Plan& plan, const Fix& fix, SvgArt& art);
+  static Result<Both> looked(const Plan& plan, const Fix& fix, SvgArt& art, const Progress& progress);
   void display(const Both& both);
 };
 

@@ -103,7 +103,7 @@ void MainWindow::addCommands() {
   const auto open = [this](const PlaceKind& kind) { return kind.open(m_workshop); };
   m_actions.add(lookCommands(*m_session, *m_errands, placeKinds(), open, acts));
   m_actions.add(pageCommands(placeKinds(), open, acts));
-  m_menus = new Menus(*menuBar(), m_actions, *m_filing, this);
+  m_menus = new Menus(*menuBar(), m_actions, *m_session, *m_filing, this);
   connect(&m_session->undoStack(), &QUndoStack::indexChanged, this, &MainWindow::refreshUndo);
   connect(&m_session->undoStack(), &QUndoStack::undoTextChanged, this, &MainWindow::refreshUndo);
 }

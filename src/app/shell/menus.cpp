@@ -1,19 +1,37 @@
 #include "app/shell/menus.h"
 
+#include <QApplication>
 #include <QMenu>
 #include <QMenuBar>
+#include <QPointer>
 
 #include "app/actions/action_table.h"
 #include "app/common/drawings.h"
+#include "app/session/plan_session.h"
 #include "app/shell/filing.h"
 
 namespace havlo {
 
-Menus::Menus(QMenuBar& bar, ActionTable& actions, Filing& filing, QObject* parent)
+namespace {
+
+/// A menu and those it was opened from.
+void closeOpenMenus() {
+  QPointer<QWidget> last;
+  while (auto* menu = qobject_cast<QMenu*>(QApplication::activePopupWidget())) {
+    if (menu == last) return;  // it would not
+    last = menu;
+    menu->close();
+  }
+}
+
+}  // namespace
+
+Menus::Menus(QMenuBar& bar, ActionTable& actions, const PlanSession& session, Filing& filing, QObject* parent)
     : QObject(parent), m_bar(bar), m_actions(actions), m_filing(filing) {
   const std::pair<const char*, QString> titles[] = {{"plan", tr("&Plan")},       {"change", tr("&Change")},
                                                     {"thing", tr("&Thing")},     {"look", tr("&Look")},
                                                     {"lessons", tr("L&essons")}, {"help", tr("&Help")}};
+  connect(&session, &PlanSession::planChanged, this, &closeOpenMenus);
   for (const auto& [id, title] : titles) {
     QMenu* menu = bar.addMenu(title);
     menu->setObjectName(QLatin1String(id));

@@ -119,6 +119,7 @@ WashMeetings meetWashes(const Plan& plan, const std::vector<PlacedRef>& placed, 
     for (size_t i = 0; i < before->placed.size(); ++i) known.emplace(before->placed[i].get(), i);
   for (size_t w = 0; w < plan.washes.size(); ++w) {
     out.reached.push_back(sameWashes ? before->reached[w] : reachedArea(plan, plan.washes[w]));
+    out.area_mm2.push_back(sameWashes ? before->area_mm2[w] : areaOf(out.reached[w]));
     out.seen.push_back(sameWashes ? before->seen[w]
                                   : seenOf(plan, out.grounds, plan.washes[w], out.reached[w]));
   }

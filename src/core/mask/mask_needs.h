@@ -48,9 +48,10 @@ std::vector<LinearRgb> groundsOf(const Plan& plan);
 
 /// What washes touch; kept between analyses because placing and wash rarely change together.
 struct WashMeetings {
-  std::vector<Rings> reached;  ///< per wash of the plan
-  std::vector<CellMap> seen;   ///< per wash: where it visibly changes paper or print, spread for the hand
-  std::vector<Wash> washes;    ///< what `reached` was made from
+  std::vector<Rings> reached;    ///< per wash of the plan
+  std::vector<double> area_mm2;  ///< of what it reaches
+  std::vector<CellMap> seen;     ///< per wash: where it visibly changes paper or print, spread for the hand
+  std::vector<Wash> washes;      ///< what `reached` was made from
   std::vector<WashLimit> limits;
   std::vector<Ink> inks;
   std::vector<LinearRgb> grounds;

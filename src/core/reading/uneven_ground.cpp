@@ -2,7 +2,6 @@
 #include "core/outline/shape_ops.h"
 #include "core/outline/shared_area.h"
 #include "core/reading/about.h"
-#include "core/wash/wash_area.h"
 
 namespace havlo {
 
@@ -11,7 +10,7 @@ void readUnevenGround(const Plan& plan, const Analysis& a, std::vector<Finding>&
   for (size_t w = 0; w < plan.washes.size(); ++w) {
     const Wash& wash = plan.washes[w];
     if (!isRaised(wash.way)) continue;
-    const Rings raised = reachedArea(plan, wash);
+    const Rings& raised = a.washes.reached[w];
     if (raised.empty()) continue;
     const SweepEdges edges(raised);
     for (size_t i = 0; i < plan.impressions.size(); ++i) {

@@ -1,5 +1,4 @@
 // A wash of which nothing will be seen: it lies off the panel, reaches nowhere, or has no strength.
-#include "core/outline/shape_ops.h"
 #include "core/reading/about.h"
 
 namespace havlo {
@@ -7,7 +6,7 @@ namespace havlo {
 void readWashWithoutArea(const Plan& plan, const Analysis& a, std::vector<Finding>& out) {
   constexpr double kLeast_mm2 = 4;
   for (size_t w = 0; w < plan.washes.size(); ++w) {
-    const double area = plan.washes[w].strength <= 0 ? 0 : areaOf(a.washes.reached[w]);
+    const double area = plan.washes[w].strength <= 0 ? 0 : a.washes.area_mm2[w];
     if (area >= kLeast_mm2) continue;
     Finding f{FindingKind::WashWithoutArea, Level::Warn, {}, area, {}};
     f.wash = static_cast<int>(w);

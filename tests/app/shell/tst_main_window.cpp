@@ -207,6 +207,29 @@ class TstMainWindow : public QObject {
     QVERIFY(w.window.scene().isVisible());
   }
 
+  void aMenuThatIsOpenGoesWithThePlanItIsAbout() {
+    Window w;
+    w.window.visit(QStringLiteral("scene"));
+    int menus = 0;
+    for (QPushButton* button : w.window.findChildren<QPushButton*>()) {
+      if (!button->menu() || !button->isVisible()) continue;
+      button->menu()->popup(button->mapToGlobal(QPoint(4, 4)));
+      QVERIFY(button->menu()->isVisible());
+      w.window.openDemo(QStringLiteral("teaching-crowd"));
+      QVERIFY2(!button->menu()->isVisible(), qPrintable(button->text()));
+      ++menus;
+    }
+    QVERIFY(menus > 0);
+    // So does one that was opened from another.
+    QMenu* plan = w.window.menuBar()->findChild<QMenu*>(QStringLiteral("plan"));
+    plan->popup(w.window.mapToGlobal(QPoint(4, 20)));
+    QMenu* recent = plan->findChild<QMenu*>();
+    recent->addAction(QStringLiteral("one"));
+    recent->popup(w.window.mapToGlobal(QPoint(80, 60)));
+    w.window.openDemo();
+    QVERIFY(!recent->isVisible() && !plan->isVisible());
+  }
+
   void undoIsNamedInTheMenu() {
     Window w;
     QVERIFY(!w.window.action(QStringLiteral("undo"))->isEnabled());
