@@ -5,6 +5,7 @@
 #include <unordered_map>
 
 #include "core/base/parallel.h"
+#include "core/outline/shape_rows.h"
 
 namespace havlo {
 namespace {
@@ -69,18 +70,8 @@ class Spans {
     if (box.empty()) return out;
     out.first = static_cast<int>(std::ceil(box.bottom / kBetween_mm));
     const int last = static_cast<int>(std::floor(box.top / kBetween_mm));
-    std::vector<std::vector<double>> crossings(ix(std::max(0, last - out.first + 1)));
-    for (const Ring& ring : p.silhouette)
-      for (size_t i = 0; i < ring.size(); ++i) {
-        Point a = ring[i], b = ring[(i + 1) % ring.size()];
-        if (a.y > b.y) std::swap(a, b);
-        const int from = std::max(out.first, static_cast<int>(std::floor(a.y / kBetween_mm)) + 1),
-                  to = std::min(last, static_cast<int>(std::floor(b.y / kBetween_mm)));
-        for (int k = from; k <= to; ++k)
-          crossings[ix(k - out.first)].push_back(a.x + (k * kBetween_mm - a.y) / (b.y - a.y) * (b.x - a.x));
-      }
-    for (auto& row : crossings) {
-      std::sort(row.begin(), row.end());
+    for (const auto& row :
+         crossingsOf(p.silhouette, out.first * kBetween_mm, kBetween_mm, last - out.first + 1)) {
       Row spans;
       for (size_t i = 0; i + 1 < row.size(); i += 2)
         if (const double l = std::max(row[i], m_panel.left), r = std::min(row[i + 1], m_panel.right); r > l)

@@ -9,6 +9,7 @@
 #include "core/depth/stamp_outline.h"
 #include "core/outline/distance.h"
 #include "core/outline/shape_ops.h"
+#include "core/outline/shape_rows.h"
 #include "core/outline/shared_area.h"
 #include "support/plans.h"
 #include "support/random_plan.h"
@@ -278,6 +279,41 @@ class TstShapeOps : public QObject {
       }
     }
     QVERIFY(mended > 100);
+  }
+
+  void rowsTellWhereAShapeLies() {
+    // Against Clipper's test of points, for shapes with holes and crossings (even-odd rule).
+    std::mt19937 random(7);
+    std::uniform_real_distribution<double> at(0, 40);
+    int within = 0;
+    for (int k = 0; k < 60; ++k) {
+      Rings shape(1 + random() % 3);
+      for (Ring& ring : shape)
+        for (size_t n = 3 + random() % 9; n > 0; --n) ring.push_back({at(random), at(random)});
+      const ClipperLib::Paths paths = toClipper(shape);
+      const auto rows = crossingsOf(shape, 0.37, 0.83, 47);
+      for (int y = 0; y < 47; ++y) {
+        QCOMPARE(rows[ix(y)].size() % 2, size_t(0));
+        for (int n = 0; n < 20; ++n) {
+          const Point p{at(random), 0.37 + y * 0.83};
+          const ClipperLib::IntPoint q(std::llround(p.x * kUnits), std::llround(p.y * kUnits));
+          const auto near = [&](double x) { return std::fabs(x - p.x) < 1e-3; };
+          if (std::any_of(rows[ix(y)].begin(), rows[ix(y)].end(), near)) continue;
+          const auto inside = std::count_if(paths.begin(), paths.end(), [&](const ClipperLib::Path& path) {
+            return ClipperLib::PointInPolygon(q, path) != 0;
+          });
+          QCOMPARE(isBetween(rows[ix(y)], p.x), inside % 2 == 1);
+          within += inside % 2 == 1;
+        }
+      }
+    }
+    QVERIFY(within > 5000);
+    // Heights outside it, and none at all.
+    QVERIFY(crossingsOf(rectangle({0, 0, 4, 4}), 5, 1, 3)[0].empty());
+    QVERIFY(crossingsOf(rectangle({0, 0, 4, 4}), 0, 1, 0).empty());
+    // A border that runs along a height is met once.
+    const auto low = crossingsOf(rectangle({0, 0, 4, 4}), 0, 4, 2);
+    QVERIFY(low[0].empty() && low[1].size() == 2);
   }
 };
 

@@ -1,8 +1,11 @@
 // One small scene per rule, the finding expected, its fix carried out, and silence after it.
+#include <QElapsedTimer>
 #include <QTest>
 
 #include "core/chain/chain.h"
 #include "core/edit/edits.h"
+#include "core/outline/shape_ops.h"
+#include "core/wash/stencil.h"
 #include "support/plans.h"
 #include "tests/support/program.h"
 
@@ -216,6 +219,51 @@ class TstReading : public QObject {
     QVERIFY(says(FindingKind::MarkerOverBleeding));
     p.inks[0].holds.marker = true;
     QVERIFY(!says(FindingKind::MarkerOverBleeding));
+  }
+
+  void mudIsMadeOnlyWhereBothStencilsAreOpen() {
+    Plan p = emptyPlan();
+    p.inks[0].colour = {0xd0, 0x20, 0x20}, p.inks[1].colour = {0x20, 0xa0, 0x30};
+    const auto stencil = [](const char* id, const Box& box, StencilPattern pattern) {
+      WashLimit limit;
+      limit.id = id, limit.kind = LimitKind::Stencil, limit.shape = stencilPattern(pattern, box, 5);
+      return limit;
+    };
+    const auto wash = [&](const char* id, size_t ink, const char* limit) {
+      Wash w;
+      w.id = id, w.ink = p.inks[ink].id, w.area = rectangle({0, 0, 127, 170}), w.reach = 1, w.strength = 1;
+      w.softness_mm = 0, w.limits = {{limit, LimitSide::Inside, {}}};
+      return w;
+    };
+    // One low, one high: they have nothing in common, though their boxes would.
+    p.limits = {stencil("low", {5, 5, 122, 80}, StencilPattern::Dots),
+                stencil("high", {5, 84, 122, 165}, StencilPattern::Dots)};
+    p.washes = {wash("red", 0, "low"), wash("green", 1, "high")};
+    p.washes[0].from = WashFrom::Bottom, p.washes[1].from = WashFrom::Top;
+    const auto muddy = [](const Plan& plan) {
+      const AnalysisRef a = withLooks(plan, analyse(plan), nullptr);
+      const Finding* f = find(*a, FindingKind::MuddyBlend);
+      return f ? std::optional<Finding>(*f) : std::nullopt;
+    };
+    QVERIFY(!muddy(p));
+    // Through the same openings they make mud. Of thousands of points that is known in no time: when the
+    // shapes were cut out of each other for it, twenty times a reading, this took half a minute.
+    p.limits[1].shape = p.limits[0].shape = stencilPattern(StencilPattern::Dots, {2, 2, 125, 168}, 4);
+    QElapsedTimer clock;
+    clock.start();
+    QVERIFY(muddy(p).has_value());
+    QVERIFY2(clock.elapsed() < 3000, qPrintable(QString::number(clock.elapsed())));
+    // Blended over half of it they hardly meet, and that is what is offered.
+    const auto found = muddy(p);
+    QVERIFY(found->fix && found->fix->what == Fix::What::WashReach);
+    const auto mended = applied(p, *found->fix);
+    QVERIFY(bool(mended));
+    QVERIFY(!muddy(mended.value()));
+    // What is pasted is the same all over: blending less far is no way out. Relief has no ink.
+    p.washes[1].way = WashWay::Paste;
+    QVERIFY(muddy(p) && !muddy(p)->fix);
+    p.washes[1].way = WashWay::Relief;
+    QVERIFY(!muddy(p));
   }
 };
 
