@@ -21,8 +21,12 @@ struct Bare {
 
 /// The papers that bound a wash: heights of edges, outlines of openings.
 struct Papers {
+  struct Opening {
+    Ring ring;
+    Box near;  // farther off nothing follows it: a stencil has hundreds of openings
+  };
   std::vector<const WashLimit*> edges;
-  Rings openings;
+  std::vector<Opening> openings;
 
   Papers(const Plan& plan, const Wash& wash) {
     for (const WashBound& b : wash.limits) {
@@ -30,15 +34,16 @@ struct Papers {
       if (l.isEdge()) {
         edges.push_back(&l);
       } else {
-        for (const Ring& r : openingOf(l, plan.card.panel.box())) openings.push_back(r);
+        for (const Ring& r : openingOf(l, plan.card.panel.box()))
+          openings.push_back({r, boxOf(Rings{r}).grown(kOnPaper_mm)});
       }
     }
   }
   bool border(Point p, double panelWidth_mm) const {
     for (const WashLimit* l : edges)
       if (std::fabs(p.y - edgeHeight(*l, panelWidth_mm, p.x)) < kOnPaper_mm) return true;
-    for (const Ring& r : openings)
-      for (size_t i = 0; i < r.size(); ++i) {
+    for (const auto& [r, near] : openings)
+      for (size_t i = 0; i < r.size() && near.contains(p); ++i) {
         const Point a = r[i], c = r[(i + 1) % r.size()];
         const double dx = c.x - a.x, dy = c.y - a.y, l2 = dx * dx + dy * dy;
         const double t = l2 > 0 ? std::clamp(((p.x - a.x) * dx + (p.y - a.y) * dy) / l2, 0.0, 1.0) : 0;
