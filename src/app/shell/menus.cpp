@@ -4,6 +4,7 @@
 #include <QMenu>
 #include <QMenuBar>
 #include <QPointer>
+#include <utility>
 
 #include "app/actions/action_table.h"
 #include "app/common/drawings.h"
@@ -31,7 +32,10 @@ Menus::Menus(QMenuBar& bar, ActionTable& actions, const PlanSession& session, Fi
   const std::pair<const char*, QString> titles[] = {{"plan", tr("&Plan")},       {"change", tr("&Change")},
                                                     {"thing", tr("&Thing")},     {"look", tr("&Look")},
                                                     {"lessons", tr("L&essons")}, {"help", tr("&Help")}};
-  connect(&session, &PlanSession::planChanged, this, &closeOpenMenus);
+  connect(&session, &PlanSession::planChanged, this, [&session, was = session.snapshot()]() mutable {
+    // An order that was found for the same plan closes nothing.
+    if (std::exchange(was, session.snapshot()) != session.snapshot()) closeOpenMenus();
+  });
   for (const auto& [id, title] : titles) {
     QMenu* menu = bar.addMenu(title);
     menu->setObjectName(QLatin1String(id));

@@ -42,13 +42,15 @@ struct Papers {
   bool border(Point p, double panelWidth_mm) const {
     for (const WashLimit* l : edges)
       if (std::fabs(p.y - edgeHeight(*l, panelWidth_mm, p.x)) < kOnPaper_mm) return true;
-    for (const auto& [r, near] : openings)
-      for (size_t i = 0; i < r.size() && near.contains(p); ++i) {
+    for (const auto& [r, near] : openings) {
+      if (!near.contains(p)) continue;
+      for (size_t i = 0; i < r.size(); ++i) {
         const Point a = r[i], c = r[(i + 1) % r.size()];
         const double dx = c.x - a.x, dy = c.y - a.y, l2 = dx * dx + dy * dy;
         const double t = l2 > 0 ? std::clamp(((p.x - a.x) * dx + (p.y - a.y) * dy) / l2, 0.0, 1.0) : 0;
         if (std::hypot(a.x + t * dx - p.x, a.y + t * dy - p.y) < kOnPaper_mm) return true;
       }
+    }
     return false;
   }
 };
