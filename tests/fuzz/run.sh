@@ -1,24 +1,32 @@
 #!/bin/sh
 # Builds all readers with clang, libFuzzer and both sanitizers, and runs one of them:
-#   tests/fuzz/run.sh READER SECONDS FOLDER [RUNS]
+#   tests/fuzz/run.sh READER SECONDS FOLDER [RUNS [quick]]
 # READER is plan (and what lies on the clipboard), drawer, drawing, set, picture, cut, log or making. The corpus grows in
-# FOLDER/READER and is kept; what makes a reader fail is written beside it. The short form, with plain mutations and
-# without clang, is the test io/mutated_files.
+# FOLDER/READER and is kept; what makes a reader fail is written beside it. With quick, addresses are not watched, which
+# makes several times as many runs: the library's own assertions and traps on undefined behaviour remain, and whoever
+# has run it so has the corpus it found read once more with both sanitizers (RUNS 0, without quick). The short form, with
+# plain mutations and without clang, is the test io/mutated_files.
 set -eu
 reader=$1
 seconds=${2:-60}
 folder=${3:-/tmp/havlo-fuzz}
 runs=${4:--1}
+quick=${5:-}
+case $quick in
+  '') watched=-fsanitize=address,undefined asks="$watched -fno-sanitize-recover=undefined" out=$folder/out ;;
+  quick) watched= asks="-fsanitize=undefined -fsanitize-trap=undefined -D_GLIBCXX_ASSERTIONS" out=$folder/out-quick ;;
+  *) echo "the fifth word is quick, or nothing"; exit 1 ;;
+esac
 root=$(cd "$(dirname "$0")/../.." && pwd)
 clang=$(command -v clang++-14 || command -v clang++) || { echo "clang is not installed: packaging/install-packages build test fuzz"; exit 1; }
-mkdir -p "$folder/$reader" "$folder/build"
+mkdir -p "$folder/$reader" "$out/build"
 # What goes through every pixel says nothing about the reader, and asking it takes most of the time.
-cat > "$folder/build/passed-over" <<LIST
+cat > "$out/build/passed-over" <<LIST
 src:*unity_trace*
 fun:*inkedPart*
 fun:*2cv3Mat*
 LIST
-cat > "$folder/build/CMakeLists.txt" <<CMAKE
+cat > "$out/build/CMakeLists.txt" <<CMAKE
 cmake_minimum_required(VERSION 3.25)
 project(fuzz CXX)
 set(CMAKE_CXX_STANDARD 20)
@@ -26,9 +34,8 @@ set(CMAKE_UNITY_BUILD ON)
 set(CMAKE_AUTOMOC ON)
 set(CMAKE_AUTORCC ON)
 set(CMAKE_POSITION_INDEPENDENT_CODE ON)
-add_compile_options(-fsanitize=fuzzer-no-link,address,undefined -fno-sanitize-recover=undefined
-  -fsanitize-coverage-ignorelist=$folder/build/passed-over -g1 -O2)
-add_link_options(-fsanitize=address,undefined)
+add_compile_options(-fsanitize=fuzzer-no-link $asks -fsanitize-coverage-ignorelist=$out/build/passed-over -g1 -O2)
+add_link_options($watched)
 include($root/cmake/Libraries.cmake)
 include($root/cmake/Rooms.cmake)
 add_library(havlo-settings INTERFACE)
@@ -48,8 +55,8 @@ CMAKE
   flock 9
   launcher=
   command -v ccache >/dev/null && launcher=-DCMAKE_CXX_COMPILER_LAUNCHER=ccache
-  cmake -S "$folder/build" -B "$folder/out" -G Ninja -DCMAKE_BUILD_TYPE=None -DCMAKE_CXX_COMPILER="$clang" $launcher > "$folder/configure.log"
-  cmake --build "$folder/out" --target fuzz_reader > "$folder/build.log" || { tail -n 30 "$folder/build.log"; exit 1; }
+  cmake -S "$out/build" -B "$out" -G Ninja -DCMAKE_BUILD_TYPE=None -DCMAKE_CXX_COMPILER="$clang" $launcher > "$out/configure.log"
+  cmake --build "$out" --target fuzz_reader > "$out/build.log" || { tail -n 30 "$out/build.log"; exit 1; }
 ) 9> "$folder/lock"
 export HAVLO_READER="$reader"
 # The system's fonts are read once and kept.
@@ -57,7 +64,7 @@ echo "leak:libfontconfig" > "$folder/leaks"
 # Short memories and even chances make runs four times as quick; whoever looks for a fault runs its file alone.
 export ASAN_OPTIONS="malloc_context_size=2:quarantine_size_mb=16"
 export LSAN_OPTIONS="suppressions=$folder/leaks:print_suppressions=0"
-HAVLO_SEEDS="$folder/$reader" "$folder/out/fuzz_reader" || true
+HAVLO_SEEDS="$folder/$reader" "$out/fuzz_reader" || true
 [ "$reader" != plan ] || cp -n "$root"/tests/fuzz/seeds/*.havlo "$folder/$reader/"
 case $reader in
   plan) dict=plan ;;
@@ -65,6 +72,6 @@ case $reader in
   cut) dict=cut ;;
   *) dict=records ;;
 esac
-"$folder/out/fuzz_reader" -max_total_time="$seconds" -runs="$runs" -max_len=6000 -entropic=0 -timeout=20 -rss_limit_mb=3000 \
+"$out/fuzz_reader" -max_total_time="$seconds" -runs="$runs" -max_len=6000 -entropic=0 -timeout=20 -rss_limit_mb=3000 \
   -dict="$root/tests/fuzz/$dict.dict" -artifact_prefix="$folder/$reader-" "$folder/$reader" 2> "$folder/$reader.log" || { tail -n 40 "$folder/$reader.log"; exit 1; }
 tail -n 2 "$folder/$reader.log"

@@ -191,7 +191,7 @@ Result<Done> eachLogLine(const QString& path,
       while (lines.size() < kAtOnce && !file.atEnd())
         if (QByteArray line = file.readLine().trimmed(); !line.isEmpty()) lines.push_back(std::move(line));
       std::vector<std::optional<LogEntry>> entries(lines.size());
-      forEachIndex(lines.size(), 8, [&](size_t k) { entries[k] = entryOf(lines[k]); });
+      forEachIndex(lines.size(), kAtOnce / 2, [&](size_t k) { entries[k] = entryOf(lines[k]); });
       for (size_t k = 0; k < lines.size() && done; ++k) {
         bad += !entries[k];
         if (entries[k]) done = take(std::move(*entries[k]), lines[k]);
