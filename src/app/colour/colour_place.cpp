@@ -147,7 +147,7 @@ void ColourPlace::arrive() { m_view->beginWork(); }
 void ColourPlace::takeKeys() { m_view->setFocus(); }
 
 void ColourPlace::refresh() {
-  const Analysis& a = *m_session.analysis();
+  const Analysis& a = *m_session.scene();
   QString words = verdict(m_session.plan(), a);
   double minutes = 0;
   for (const HandWork& work : a.hand->all()) minutes += work.minutes;

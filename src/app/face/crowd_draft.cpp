@@ -5,9 +5,10 @@
 namespace havlo {
 
 CrowdDraft::CrowdDraft(PlanSession& session, QObject* parent) : QObject(parent), m_session(session) {
-  connect(&session, &PlanSession::planChanged, this, [this] {
-    if (m_active) lay();
-  });
+  for (auto changed : {&PlanSession::planChanged, &PlanSession::sceneChanged})
+    connect(&session, changed, this, [this] {
+      if (m_active) lay();
+    });
 }
 
 void CrowdDraft::lay() {

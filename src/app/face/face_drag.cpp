@@ -49,6 +49,7 @@ bool MoveDrag::worthResting(const Rest& rest) const {
 
 FaceDrag::FaceDrag(PlanSession& session, int impression, QString mergeKey)
     : m_session(session),
+      m_hold(session),
       m_start(session.plan()),
       m_impression(impression),
       m_mergeKey(std::move(mergeKey)) {}
@@ -65,7 +66,7 @@ void MoveDrag::moveTo(QPointF pixel, const FaceGeometry& g, Qt::KeyboardModifier
   if (keys & Qt::ShiftModifier) (std::fabs(dx) < std::fabs(dy) ? dx : dy) = 0;
   const Point from = thing().at;
   Point to{from.x + dx, from.y + dy};
-  const auto& placed = m_session.analysis()->meetings.placed;
+  const auto& placed = m_session.scene()->meetings.placed;
   m_snapped = {};
   // A foot that comes near something to stand on comes to rest there; Alt leaves it where it is held.
   const bool free = keys & (Qt::AltModifier | Qt::ShiftModifier);
@@ -146,7 +147,7 @@ void FrameDrag::moveTo(QPointF pixel, const FaceGeometry& g, Qt::KeyboardModifie
   const Box frame{std::min(m_from.x, m_to.x), std::min(m_from.y, m_to.y), std::max(m_from.x, m_to.x),
                   std::max(m_from.y, m_to.y)};
   const Plan& plan = m_session.plan();
-  const auto& placed = m_session.analysis()->meetings.placed;
+  const auto& placed = m_session.scene()->meetings.placed;
   QStringList in = m_before;
   for (size_t k = 0; k < plan.impressions.size(); ++k) {
     const Box box = boxOf(placed[k]->silhouette);

@@ -28,6 +28,7 @@ class FaceDrag {
 
  protected:
   PlanSession& m_session;
+  PlanSession::Hold m_hold;
   Plan m_start;
   int m_impression;
   QString m_mergeKey;

@@ -136,7 +136,7 @@ void FaceView::dropEvent(QDropEvent* e) {
 
 std::vector<int> FaceView::frontToBack() const {
   std::vector<int> line;
-  for (const int i : m_session.analysis()->knots.frontToBack)
+  for (const int i : m_session.scene()->knots.frontToBack)
     if (!m_session.isHidden(i)) line.push_back(i);
   return line;
 }
@@ -145,7 +145,7 @@ std::vector<int> FaceView::frontToBack() const {
 std::vector<ViewItem> FaceView::items() const {
   std::vector<ViewItem> out;
   const Plan& plan = m_session.plan();
-  const Analysis& a = *m_session.analysis();
+  const Analysis& a = *m_session.scene();
   if (a.meetings.placed.size() != plan.impressions.size()) return out;
   const FaceGeometry g = geometryNow();
   for (const int i : frontToBack()) {

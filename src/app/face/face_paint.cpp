@@ -101,7 +101,7 @@ void FaceView::paintEmpty(QPainter& p, const FaceGeometry& g) const {
 void FaceView::paintOutline(QPainter& p, const FaceGeometry& g, int i, QPen pen) const {
   p.setPen(pen);
   p.setBrush(Qt::NoBrush);
-  p.drawPath(g.transform().map(pathOf(m_session.analysis()->meetings.placed[ix(i)]->silhouette)));
+  p.drawPath(g.transform().map(pathOf(m_session.scene()->meetings.placed[ix(i)]->silhouette)));
 }
 
 void FaceView::paintRulers(QPainter& p, const FaceGeometry& g) const {
@@ -171,7 +171,7 @@ void FaceView::paintBand(QPainter& p, const FaceGeometry& g, int selected) const
   // Beside the foot, where the line of its measure does not cross the words.
   const QString words = tr("%1 may stand in this band").arg(nameOf(m_session.plan(), selected));
   const QFontMetricsF font(labelFont());
-  const double foot = g.toPixels(m_session.analysis()->meetings.placed[ix(selected)]->at).x() + 24;
+  const double foot = g.toPixels(m_session.scene()->meetings.placed[ix(selected)]->at).x() + 24;
   const bool room = face.right() - foot > font.horizontalAdvance(words) + 12;
   drawNote(p, {room ? foot : face.left() + 6, room ? band.center().y() - font.height() / 2 : band.top() + 2},
            words, face.bottom() - 2);
@@ -180,7 +180,7 @@ void FaceView::paintBand(QPainter& p, const FaceGeometry& g, int selected) const
 void FaceView::paintSelected(QPainter& p, const FaceGeometry& g, int selected) const {
   const Theme onCard = lightTheme();
   paintOutline(p, g, selected, QPen(onCard.green, 1.8));
-  const Placed& placed = *m_session.analysis()->meetings.placed[ix(selected)];
+  const Placed& placed = *m_session.scene()->meetings.placed[ix(selected)];
   const QPointF foot = g.toPixels(placed.at);
   p.setBrush(Qt::NoBrush);
   p.setPen(QPen(onCard.green, 2));
@@ -206,7 +206,7 @@ void FaceView::paintSelected(QPainter& p, const FaceGeometry& g, int selected) c
 /// An open wedge under a perch, a hook at a hand, a bar where it rests or grows.
 void FaceView::paintContacts(QPainter& p, const FaceGeometry& g, int selected) const {
   const Theme onCard = lightTheme();
-  const Placed& placed = *m_session.analysis()->meetings.placed[ix(selected)];
+  const Placed& placed = *m_session.scene()->meetings.placed[ix(selected)];
   const Impression& chosen = m_session.plan().impressions[ix(selected)];
   const Stamp& stamp = *m_session.plan().stamp(chosen.stamp);
   p.setBrush(Qt::NoBrush);
@@ -233,7 +233,7 @@ void FaceView::paintContacts(QPainter& p, const FaceGeometry& g, int selected) c
 /// The horizon crosses every standing thing where the viewer's eyes would be on it.
 void FaceView::paintEyeMark(QPainter& p, const FaceGeometry& g, int selected) const {
   const Theme onCard = lightTheme();
-  const QPointF foot = g.toPixels(m_session.analysis()->meetings.placed[ix(selected)]->at);
+  const QPointF foot = g.toPixels(m_session.scene()->meetings.placed[ix(selected)]->at);
   const Impression& thing = m_session.plan().impressions[ix(selected)];
   if (m_session.plan().view && std::holds_alternative<OnGround>(thing.depth) &&
       thing.at.y < m_session.plan().view->horizon_mm) {

@@ -61,6 +61,7 @@ FaceView::FaceView(PlanSession& session, RowDraft& row, CrowdDraft& crowd, std::
   connect(m_editor, &QLineEdit::returnPressed, this, &FaceView::finishTyping);
   connect(m_editor, &QLineEdit::editingFinished, m_editor, &QWidget::hide);
   connect(&session, &PlanSession::planChanged, this, &FaceView::refresh);
+  connect(&session, &PlanSession::sceneChanged, this, &FaceView::refresh);
   connect(&session, &PlanSession::selectionChanged, this, qOverload<>(&QWidget::update));
   connect(&session, &PlanSession::unitsChanged, this, qOverload<>(&QWidget::update));
   connect(&row, &RowDraft::changed, this, qOverload<>(&QWidget::update));
@@ -113,7 +114,7 @@ void FaceView::refresh() {
   for (const QString& id : m_session.aside().hidden)
     if (m_session.plan().indexOf(id.toStdString()) >= 0) hidden.push_back(id.toStdString());
   m_job->run(
-      [plan = m_session.snapshot(), analysis = m_session.analysis(), art = m_art, tiles = m_tiles, dpi,
+      [plan = m_session.snapshot(), analysis = m_session.scene(), art = m_art, tiles = m_tiles, dpi,
        hidden](const Progress&) {
         if (hidden.empty()) return intendedPicture(*plan, *analysis, *art, dpi, tiles);
         const auto seen = withoutAll(*plan, hidden);
@@ -219,7 +220,7 @@ void FaceView::pointOut(const std::vector<int>& impressions) {
 
 std::vector<int> FaceView::thingsAt(QPointF pixel) const {
   const Point at = geometryNow().toPanel(pixel);
-  const Analysis& a = *m_session.analysis();
+  const Analysis& a = *m_session.scene();
   std::vector<int> out;
   for (int i : a.knots.frontToBack) {
     const Rings& shape = a.meetings.placed[ix(i)]->silhouette;
@@ -247,7 +248,7 @@ QString FaceView::idOf(int impression) const {
 
 QPointF FaceView::turnHandle(int i) const {
   const FaceGeometry g = geometryNow();
-  const Placed& placed = *m_session.analysis()->meetings.placed[ix(i)];
+  const Placed& placed = *m_session.scene()->meetings.placed[ix(i)];
   const Stamp& stamp = *placed.outline->stamp;
   const QPointF top = g.toPixels(placed.placing.toPanel(Point{stamp.foot.x, stamp.height_mm}));
   const QPointF foot = g.toPixels(placed.placing.toPanel(stamp.foot));

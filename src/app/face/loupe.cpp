@@ -32,7 +32,7 @@ void Loupe::draw() {
   if (m_of == m_session.snapshot()) return;
   m_of = m_session.snapshot();
   const double dpi = dpiWithin(m_of->card.panel.box(), kDpi, kMost_px);
-  m_job->run([plan = m_of, analysis = m_session.analysis(), art = m_art, tiles = m_tiles,
+  m_job->run([plan = m_of, analysis = m_session.scene(), art = m_art, tiles = m_tiles,
               dpi](const Progress&) { return intendedPicture(*plan, *analysis, *art, dpi, tiles); },
              [this](QImage image) {
                m_picture = std::move(image);

@@ -7,9 +7,10 @@
 namespace havlo {
 
 RowDraft::RowDraft(PlanSession& session, QObject* parent) : QObject(parent), m_session(session) {
-  connect(&session, &PlanSession::planChanged, this, [this] {
-    if (active()) lay();
-  });
+  for (auto changed : {&PlanSession::planChanged, &PlanSession::sceneChanged})
+    connect(&session, changed, this, [this] {
+      if (active()) lay();
+    });
 }
 
 void RowDraft::lay() {

@@ -30,8 +30,8 @@ double awayFrom(QPointF p, QPointF a, QPointF b) {
 }  // namespace
 
 void SceneOverlay::bringUpToDate() {
-  if (m_of == m_session.analysis() && m_withConstruction == construction) return;
-  m_of = m_session.analysis();
+  if (m_of == m_session.scene() && m_withConstruction == construction) return;
+  m_of = m_session.scene();
   m_withConstruction = construction;
   const Plan& plan = m_session.plan();
   m_chains = chained(guidesOf(plan, *m_of->depth, m_of->meetings.placed, {construction, false, true}));

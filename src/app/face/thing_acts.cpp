@@ -123,7 +123,7 @@ void ThingActs::addCommands() {
       "toFront", tr("In &front of what it meets"), key(Qt::CTRL | Qt::Key_PageUp), 2,
       [this] {
         change(tr("%1 to the front"), [this](const Plan& p, const Ids& ids) {
-          return withAllInFront(p, ids, m_session.analysis()->meetings, true);
+          return withAllInFront(p, ids, m_session.scene()->meetings, true);
         });
       },
       chosen);
@@ -131,7 +131,7 @@ void ThingActs::addCommands() {
       "toBack", tr("&Behind what it meets"), key(Qt::CTRL | Qt::Key_PageDown), 2,
       [this] {
         change(tr("%1 to the back"), [this](const Plan& p, const Ids& ids) {
-          return withAllInFront(p, ids, m_session.analysis()->meetings, false);
+          return withAllInFront(p, ids, m_session.scene()->meetings, false);
         });
       },
       chosen);

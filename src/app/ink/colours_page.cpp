@@ -141,7 +141,7 @@ void ColoursPage::work() {
 
 void ColoursPage::fillContrasts() {
   m_contrasts->begin();
-  const auto& looks = m_session.analysis()->looks;
+  const auto& looks = m_session.scene()->looks;
   const Plan& plan = m_session.plan();
   if (!looks || !looks->fits(plan)) return m_contrasts->end(false);
   std::vector<int> order;

@@ -131,7 +131,7 @@ void GreetingPage::refresh() {
   for (QWidget* w : std::initializer_list<QWidget*>{m_find, m_second, m_ground}) w->setEnabled(i >= 0);
   m_move->setEnabled(m_place.has_value());
   m_level->setVisible(i >= 0 && std::fabs(plan.impressions[ix(i)].turn_deg) > 0.05);
-  const auto& looks = m_session.analysis()->looks;
+  const auto& looks = m_session.scene()->looks;
   const Greeting* greeting = nullptr;
   if (looks && looks->fits(plan))
     for (const Greeting& g : looks->greetings)
@@ -188,13 +188,13 @@ void GreetingPage::fillWays(const Greeting& greeting) {
 
 void GreetingPage::findPlace() {
   const int i = chosen();
-  const auto& looks = m_session.analysis()->looks;
+  const auto& looks = m_session.scene()->looks;
   if (i < 0 || !looks || !looks->fits(m_session.plan())) return;
   GreetingWish wish;
   wish.secondWord = static_cast<GreetingWish::Second>(m_second->currentData().toInt()),
   wish.sameGround = m_ground->isChecked();
   m_job->run(
-      [plan = m_session.snapshot(), analysis = m_session.analysis(), art = m_art, i, wish](const Progress&) {
+      [plan = m_session.snapshot(), analysis = m_session.scene(), art = m_art, i, wish](const Progress&) {
         return placeGreeting(*plan, *analysis, *analysis->looks, art.get(), i, wish);
       },
       [this](std::optional<GreetingPlace> place) {

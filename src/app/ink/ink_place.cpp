@@ -139,7 +139,7 @@ void InkPlace::showPage(Page page) {
 
 void InkPlace::refresh() {
   const Plan& plan = m_session.plan();
-  const Analysis& a = *m_session.analysis();
+  const Analysis& a = *m_session.scene();
   m_verdict->setText(m_view->mode() == InkView::Distances  ? depthSentence(plan, a)
                      : m_view->mode() == InkView::EyeLevel ? perspectiveSentence(plan, a)
                      : m_view->mode() == InkView::Light    ? lightSentence(plan, a)

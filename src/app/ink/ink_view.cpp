@@ -89,7 +89,7 @@ void InkView::refresh() {
       dpiWithin(m_session.plan().card.panel.box(),
                 std::clamp(geometryNow().scale * devicePixelRatioF() * kMmPerInch, 24.0, 400.0), 4e6);
   m_job->run(
-      [plan = m_session.snapshot(), analysis = m_session.analysis(), art = m_art, tiles = m_tiles, dpi,
+      [plan = m_session.snapshot(), analysis = m_session.scene(), art = m_art, tiles = m_tiles, dpi,
        mode = m_mode](const Progress&) {
         const PressInput in = analysis->press(*plan, art.get());
         PressTiles pressed(in, Grid(plan->card.panel.box(), dpi), tiles);
@@ -248,14 +248,14 @@ void InkView::mousePressEvent(QMouseEvent* e) {
       return;
     }
   const Point at = g.toPanel(e->position());
-  if (const auto& looks = m_session.analysis()->looks; looks && looks->fits(m_session.plan()))
+  if (const auto& looks = m_session.scene()->looks; looks && looks->fits(m_session.plan()))
     if (const int thing = looks->ownerAt(at); thing >= 0) {
       m_session.select(QString::fromStdString(m_session.plan().impressions[ix(thing)].id));
       Q_EMIT thingClicked(thing);
       return;
     }
   // The last blended wash that lies there.
-  const auto& reached = m_session.analysis()->washes.reached;
+  const auto& reached = m_session.scene()->washes.reached;
   const auto order = washOrder(m_session.plan());
   for (auto it = order.rbegin(); it != order.rend(); ++it)
     if (covers(reached[ix(*it)], at)) {
@@ -330,7 +330,7 @@ void InkView::paintWash(QPainter& p, const FaceGeometry& g) const {
   constexpr double kDab_px = 9;
   for (size_t w = 0; w < m_session.plan().washes.size(); ++w) {
     if (&m_session.plan().washes[w] != wash) continue;
-    const QPainterPath reached = g.transform().map(pathOf(m_session.analysis()->washes.reached[w]));
+    const QPainterPath reached = g.transform().map(pathOf(m_session.scene()->washes.reached[w]));
     QColor dab = onCard.green;
     dab.setAlpha(150);
     p.setPen(Qt::NoPen);
@@ -420,7 +420,7 @@ void InkView::keyPressEvent(QKeyEvent* e) {
 
 /// The card in the dark, and a lamp held where the eye rests: brightest where it rests first.
 void InkView::paintLooks(QPainter& p, const FaceGeometry& g) const {
-  const auto& looks = m_session.analysis()->looks;
+  const auto& looks = m_session.scene()->looks;
   if (!looks || looks->path.empty()) return;
   constexpr int kNight = 165,
                 kFainter = 40;  // of 255: the dark, and how much less light every later look has
@@ -485,7 +485,7 @@ void InkView::paintLooks(QPainter& p, const FaceGeometry& g) const {
 }
 
 void InkView::paintLines(QPainter& p, const FaceGeometry& g) const {
-  const auto& looks = m_session.analysis()->looks;
+  const auto& looks = m_session.scene()->looks;
   if (!looks) return;
   const Theme onCard = lightTheme();
   p.save();
@@ -531,10 +531,10 @@ void InkView::paintEvent(QPaintEvent*) {
   p.setPen(QPen(theme().rule, 1));
   p.setBrush(Qt::NoBrush);
   p.drawRect(face);
-  const bool fresh = m_session.analysis()->meetings.placed.size() == m_session.plan().impressions.size();
-  if (fresh && m_mode == Distances) paintDistances(p, g, m_session.plan(), *m_session.analysis());
-  if (fresh && m_mode == EyeLevel) paintEyeLevel(p, g, m_session.plan(), *m_session.analysis());
-  if (fresh && m_mode == Light) paintLight(p, g, m_session.plan(), *m_session.analysis());
+  const bool fresh = m_session.scene()->meetings.placed.size() == m_session.plan().impressions.size();
+  if (fresh && m_mode == Distances) paintDistances(p, g, m_session.plan(), *m_session.scene());
+  if (fresh && m_mode == EyeLevel) paintEyeLevel(p, g, m_session.plan(), *m_session.scene());
+  if (fresh && m_mode == Light) paintLight(p, g, m_session.plan(), *m_session.scene());
   if (m_lines) paintLines(p, g);
   paintWash(p, g);
   if (m_room) {

@@ -19,7 +19,7 @@ ShareBars::ShareBars(PlanSession& session, QWidget* parent) : QWidget(parent), m
 }
 
 int ShareBars::rows() const {
-  const auto& looks = m_session.analysis()->looks;
+  const auto& looks = m_session.scene()->looks;
   if (!looks || !looks->fits(m_session.plan())) return 0;
   return std::min(kMost, static_cast<int>(looks->ranking.size())) + 1;
 }
@@ -30,7 +30,7 @@ QSize ShareBars::sizeHint() const { return {240, qRound(rows() * rowHeight()) + 
 void ShareBars::paintEvent(QPaintEvent*) {
   const int n = rows();
   if (n == 0) return;
-  const Looks& l = *m_session.analysis()->looks;
+  const Looks& l = *m_session.scene()->looks;
   QPainter p(this);
   p.setRenderHint(QPainter::Antialiasing);
   const double h = rowHeight(), names = std::min(150.0 * textScale(), width() * 0.45),
@@ -61,7 +61,7 @@ void ShareBars::paintEvent(QPaintEvent*) {
 void ShareBars::mousePressEvent(QMouseEvent* e) {
   const int k = static_cast<int>(e->position().y() / rowHeight());
   if (k < 0 || k >= rows() - 1) return;
-  const int thing = m_session.analysis()->looks->ranking[ix(k)];
+  const int thing = m_session.scene()->looks->ranking[ix(k)];
   m_session.select(QString::fromStdString(m_session.plan().impressions[ix(thing)].id));
 }
 
@@ -94,7 +94,7 @@ LooksPage::LooksPage(PlanSession& session, QWidget* parent) : QWidget(parent), m
 
 void LooksPage::refresh() {
   const Plan& plan = m_session.plan();
-  const auto& looks = m_session.analysis()->looks;
+  const auto& looks = m_session.scene()->looks;
   m_bars->updateGeometry();
   m_bars->update();
   if (!looks || !looks->fits(plan)) {

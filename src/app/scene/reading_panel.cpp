@@ -32,6 +32,7 @@ ReadingPanel::ReadingPanel(PlanSession& session, std::shared_ptr<SvgArt> art, QW
   m_rows->grid()->setColumnStretch(1, 1);
   box()->addWidget(rolled(m_rows), 1);
   connect(&session, &PlanSession::planChanged, this, &ReadingPanel::refresh);
+  connect(&session, &PlanSession::sceneChanged, this, &ReadingPanel::refresh);
   connect(&session, &PlanSession::looksChanged, this, &ReadingPanel::refresh);
   connect(&session, &PlanSession::foretoldChanged, this, &ReadingPanel::refresh);
   connect(&session, &PlanSession::unitsChanged, this, [this] {
@@ -42,7 +43,7 @@ ReadingPanel::ReadingPanel(PlanSession& session, std::shared_ptr<SvgArt> art, QW
 }
 
 void ReadingPanel::refresh() {
-  const Analysis& a = *m_session.analysis();
+  const Analysis& a = *m_session.scene();
   QStringList words;
   size_t cards = 0, more = 0;
   for (const Finding& f : a.findings) {
@@ -62,7 +63,7 @@ void ReadingPanel::refresh() {
   m_shown = a.findings;
   const QString summary = verdict(m_session.plan(), a);
   m_summary->setText(summary);
-  if (m_session.analysis()->looks)
+  if (m_session.scene()->looks)
     announce(m_summary, summary);     // what it has come to, not every pixel of a drag
   if (words == m_shownWords) return;  // nothing new to say: no flicker while dragging
   m_shownWords = words;
@@ -141,7 +142,7 @@ void ReadingPanel::showKnown() {
     });
     line->begin();
     line->next({});
-    line->label(wordsOf(m_session.plan(), *m_session.analysis(), m_shown[k], m_session.units()).text,
+    line->label(wordsOf(m_session.plan(), *m_session.scene(), m_shown[k], m_session.units()).text,
                 labelFont(), theme().soft, true);
     line->cell<QPushButton>(
         [this, k] {
@@ -172,7 +173,7 @@ std::vector<std::string> ReadingPanel::idsOf(const Finding& finding) const {
 void ReadingPanel::know(size_t index, bool wholeRule) {
   if (index >= m_shown.size()) return;
   const Finding& f = m_shown[index];
-  const FindingWords words = wordsOf(m_session.plan(), *m_session.analysis(), f, m_session.units());
+  const FindingWords words = wordsOf(m_session.plan(), *m_session.scene(), f, m_session.units());
   m_session.edit(tr("I know: %1").arg(words.text),
                  withKnown(m_session.plan(), std::string(ruleOf(f.kind).word),
                            wholeRule ? std::vector<std::string>() : idsOf(f)));
@@ -180,9 +181,9 @@ void ReadingPanel::know(size_t index, bool wholeRule) {
 
 void ReadingPanel::showCard(FindingCard& card, size_t index) {
   const Finding& finding = m_shown[index];
-  const FindingWords words = wordsOf(m_session.plan(), *m_session.analysis(), finding, m_session.units());
+  const FindingWords words = wordsOf(m_session.plan(), *m_session.scene(), finding, m_session.units());
   const auto& foretold = m_session.foretold();
-  const auto& looks = m_session.analysis()->looks;
+  const auto& looks = m_session.scene()->looks;
   QString told;
   bool better = false;
   if (index < foretold.size() && foretold[index] && looks && looks->hero >= 0 && finding.fix) {
@@ -218,7 +219,7 @@ void ReadingPanel::compare(size_t index) {
   if (index >= m_shown.size() || !m_shown[index].fix) return;
   const Finding finding = m_shown[index];
   const auto plan = m_session.snapshot();
-  const FindingWords words = wordsOf(*plan, *m_session.analysis(), finding, m_session.units());
+  const FindingWords words = wordsOf(*plan, *m_session.scene(), finding, m_session.units());
   auto* preview = new MendPreview(plan, *finding.fix, tr("%1: %2").arg(words.text, words.fix), m_art, this);
   preview->setAttribute(Qt::WA_DeleteOnClose);
   connect(preview, &MendPreview::taken, this, [this, plan, words, fix = *finding.fix] {
@@ -231,14 +232,14 @@ void ReadingPanel::compare(size_t index) {
 void ReadingPanel::applyInstead(size_t index) {
   if (index >= m_shown.size() || !m_shown[index].instead) return;
   const Finding finding = m_shown[index];
-  const FindingWords words = wordsOf(m_session.plan(), *m_session.analysis(), finding, m_session.units());
+  const FindingWords words = wordsOf(m_session.plan(), *m_session.scene(), finding, m_session.units());
   m_session.edit(tr("%1 (%2)").arg(words.instead, words.text), applied(m_session.plan(), *finding.instead));
 }
 
 void ReadingPanel::applyFix(size_t index) {
   if (index >= m_shown.size() || !m_shown[index].fix) return;
   const Finding finding = m_shown[index];
-  const FindingWords words = wordsOf(m_session.plan(), *m_session.analysis(), finding, m_session.units());
+  const FindingWords words = wordsOf(m_session.plan(), *m_session.scene(), finding, m_session.units());
   if (!finding.impressions.empty())
     m_session.select(QString::fromStdString(m_session.plan().impressions[ix(finding.impressions[0])].id));
   m_session.edit(tr("%1 (%2)").arg(words.fix, words.text), applied(m_session.plan(), *finding.fix));

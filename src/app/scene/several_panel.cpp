@@ -93,7 +93,7 @@ void SeveralPanel::refresh() {
                      : tr("%1 and %2 more").arg(capital(listOf(plan, some))).arg(things.size() - kNamed);
   double near = 1e300, far = 0;
   for (const int i : things)
-    if (const double d = m_session.analysis()->depth->distance_m(i); std::isfinite(d))
+    if (const double d = m_session.scene()->depth->distance_m(i); std::isfinite(d))
       near = std::min(near, d), far = std::max(far, d);
   if (far > 0)
     says += far - near < 0.05 * near

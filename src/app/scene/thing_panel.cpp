@@ -66,6 +66,7 @@ ThingPanel::ThingPanel(PlanSession& session, RowDraft& row, CrowdDraft& crowd, T
   connect(m_crowdPanel, &CrowdPanel::done, this, &ThingPanel::crowdDone);
   connect(&session, &PlanSession::asideChanged, this, &ThingPanel::refresh);
   connect(&session, &PlanSession::planChanged, this, &ThingPanel::refresh);
+  connect(&session, &PlanSession::sceneChanged, this, &ThingPanel::refresh);
   connect(&session, &PlanSession::selectionChanged, this, &ThingPanel::refresh);
   connect(&session, &PlanSession::unitsChanged, this, &ThingPanel::refresh);
   refresh();
@@ -117,7 +118,7 @@ void ThingPanel::offerEyes(int i) {
   if (!stamp.realHeight || stamp.realHeight->typical_m > kSmall_m || !plan.view ||
       plan.view->eyeHeight_m <= kLow_m)
     return;
-  const Analysis& a = *m_session.analysis();
+  const Analysis& a = *m_session.scene();
   for (const Remedy& r : remediesFor(plan, i, *a.depth, a.meetings.placed, {}))
     if (r.what == Remedy::What::MoveEyes && r.now_m <= kLow_m && r.spoils == 0) {
       m_eyes->disconnect(this);
@@ -241,7 +242,7 @@ void ThingPanel::fillFacts(int i) {
   const bool unknown = plan.view && !stamp.realHeight && factsOf(stamp.role).stands();
   m_asksHeight->setVisible(unknown);
   if (unknown) m_asks->setText(tr("How tall is it really?"));
-  const ThingWords words = wordsOfThing(plan, *m_session.analysis(), i);
+  const ThingWords words = wordsOfThing(plan, *m_session.scene(), i);
   m_scale->setText(words.size);
   m_scale->setVisible(!words.size.isEmpty());
   setInk(m_scale, words.right ? theme().ink : theme().ochre);
@@ -262,7 +263,7 @@ void ThingPanel::offerWaysOut() {
   const int i = m_session.selectedIndex();
   if (i < 0) return;
   const Plan& plan = m_session.plan();
-  const Analysis& a = *m_session.analysis();
+  const Analysis& a = *m_session.scene();
   const Stamp& stamp = *plan.stamp(plan.impressions[ix(i)].stamp);
   const std::vector<StampRef> others = m_like ? m_like(stamp) : std::vector<StampRef>{};
   auto* menu = new QMenu(this);

@@ -69,6 +69,9 @@ PlanSession::PlanSession(const QString& rescueFolder, QObject* parent)
   m_rest.setSingleShot(true);
   m_rest.setInterval(250);
   connect(&m_rest, &QTimer::timeout, this, &PlanSession::foretellFixes);
+  m_pause.setSingleShot(true);
+  m_pause.setInterval(120);
+  connect(&m_pause, &QTimer::timeout, this, &PlanSession::settle);
   connect(&m_stack, &QUndoStack::cleanChanged, this, &PlanSession::fileChanged);
   connect(&m_rescue, &Rescue::trouble, this, &PlanSession::trouble);
   m_plan.card.panel = {177.8, 127, {}};
@@ -187,10 +190,16 @@ void PlanSession::show(const Plan& whole, const std::string& face) {
   const bool other = now != m_face;
   m_whole = whole, m_face = now;
   m_whole.habits = habitsFor(m_whole);
+  const std::shared_ptr<const Plan> was = m_snapshot;
   m_plan = piece < 0 ? m_whole : facePlan(m_whole, piece);
   m_snapshot = std::make_shared<const Plan>(m_plan);
   if (other) m_chosen = {}, m_part.clear();
-  m_analysis = analyse(m_plan, other ? nullptr : m_analysis.get(), m_art.get());
+  if (m_held > 0 && !other) {
+    m_analysis = analyseScene(m_plan, *was, *m_analysis, m_art.get());
+    m_pause.start();
+  } else {
+    m_analysis = analyse(m_plan, other ? nullptr : m_analysis.get(), m_art.get());
+  }
   ++m_serial;
   const bool markGone = m_part.startsWith(QLatin1String("ground:")) && chosenMark() < 0;
   const bool roomGone = m_part == QLatin1String("room") && !m_plan.room;
@@ -201,8 +210,29 @@ void PlanSession::show(const Plan& whole, const std::string& face) {
   m_rescue.keep(wholeSnapshot(), m_path, m_onDisk, m_goesOn);
   look();
   if (other) Q_EMIT selectionChanged();
-  Q_EMIT planChanged();
+  if (m_analysis->workStands) {
+    m_settled = false;
+    Q_EMIT sceneChanged();
+  } else {
+    m_settled = true;
+    Q_EMIT planChanged();
+  }
   if (other) Q_EMIT faceChanged();
+}
+
+/// Whoever holds on to what stood within one act may do so until the next change.
+const AnalysisRef& PlanSession::analysis() const {
+  if (m_analysis->workStands) m_stood = std::exchange(m_analysis, withWork(m_plan, m_analysis));
+  return m_analysis;
+}
+
+void PlanSession::settle() {
+  m_pause.stop();
+  if (std::exchange(m_settled, true)) return;
+  (void)analysis();
+  ++m_serial;
+  look();
+  Q_EMIT planChanged();
 }
 
 Habits PlanSession::habitsFor(const Plan& plan) const {
@@ -318,7 +348,7 @@ void PlanSession::takeOrdered(const std::shared_ptr<const Plan>& of, const Analy
 }
 
 void PlanSession::improveOrder() {
-  if (m_analysis->orderState.from != OrderState::From::Quick || m_plan.impressions.empty()) return;
+  if (analysis()->orderState.from != OrderState::From::Quick || m_plan.impressions.empty()) return;
   m_search->run(
       [plan = m_snapshot, analysis = m_analysis, known = knownAnalysis(m_plan, m_art.get(), true)](
           const Progress& progress) { return known ? known : withBestOrder(*plan, analysis, {}, progress); },

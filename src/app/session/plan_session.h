@@ -3,6 +3,7 @@
 
 #include <QByteArray>
 #include <QObject>
+#include <QPointer>
 #include <QTimer>
 #include <QUndoStack>
 #include <functional>
@@ -55,9 +56,12 @@ class PlanSession : public QObject {
   /// Works on the inside or the envelope; the front if the piece has no picture of its own.
   void setFace(const std::string& piece);
   const std::shared_ptr<const Plan>& snapshot() const { return m_snapshot; }
-  const AnalysisRef& analysis() const { return m_analysis; }
+  const AnalysisRef& analysis() const;
+  /// The same for what shows where things are and nothing of the work at the table: while a hand holds
+  /// something, see Hold, that may be of a moment ago here.
+  const AnalysisRef& scene() const { return m_analysis; }
   const QString& path() const { return m_path; }  ///< empty while never saved
-  PlanState state() const { return {m_snapshot, m_analysis, m_serial}; }
+  PlanState state() const { return {m_snapshot, analysis(), m_serial}; }
   bool isNow(const PlanState& state) const { return state.serial == m_serial; }
   QString title() const;
   /// A card was begun, opened or worked on: it is not the one that stands there when the window opens.
@@ -98,6 +102,20 @@ class PlanSession : public QObject {
   /// undo. A failed edit changes nothing and is said through trouble().
   void edit(const QString& label, const Result<Plan>& result, const QString& mergeKey = {});
 
+  /// A hand takes hold of something. Until it lets go and whenever it pauses, only what follows from where
+  /// things are is found anew with every edit; the work at the table stands as it was a moment before.
+  class Hold {
+   public:
+    explicit Hold(PlanSession& session) : m_session(&session) { ++session.m_held; }
+    ~Hold() {
+      if (m_session && --m_session->m_held == 0) m_session->settle();
+    }
+    Q_DISABLE_COPY_MOVE(Hold)
+
+   private:
+    QPointer<PlanSession> m_session;
+  };
+
   /// What is known of the hands at work: every plan that is opened here is reckoned with them.
   /// @param of  by what masks are cut from, see maskPaperOf()
   void setHabits(std::function<Habits(const std::string& maskPaper)> of);
@@ -117,7 +135,7 @@ class PlanSession : public QObject {
   void stopImproving() { m_search->cancel(); }
   /// Whether a better order than the present one may still be found.
   bool orderIsQuick() const {
-    return m_analysis->orderState.from == OrderState::From::Quick && !m_plan.impressions.empty();
+    return analysis()->orderState.from == OrderState::From::Quick && !m_plan.impressions.empty();
   }
 
   /// Replaces the open plan by what was read from `path`; unsaved work stays in its rescue copy.
@@ -150,7 +168,10 @@ class PlanSession : public QObject {
 
  Q_SIGNALS:
   void draftingChanged();
-  void planChanged();   ///< plan and analysis are new
+  void planChanged();  ///< plan and analysis are new
+  /// Where things are is new and the work at the table stands: at every step of a hand, see Hold.
+  /// planChanged() follows when it pauses or lets go.
+  void sceneChanged();
   void faceChanged();   ///< besides planChanged(): another surface is worked on
   void looksChanged();  ///< what is seen first is there, and the findings about it
   void foretoldChanged();
@@ -172,7 +193,7 @@ class PlanSession : public QObject {
   Habits habitsFor(const Plan& plan) const;
   std::string m_face;
   std::shared_ptr<const Plan> m_snapshot;
-  AnalysisRef m_analysis;
+  mutable AnalysisRef m_analysis, m_stood;  // the other: what stood before the work was asked for
   QUndoStack m_stack;
   int m_starts = 0;
   QString m_path, m_part;
@@ -184,6 +205,9 @@ class PlanSession : public QObject {
   bool m_rescued = false;
   QString m_lastKey;      // of the act before
   bool m_goesOn = false;  // what is shown is a further step of it
+  int m_held = 0;
+  bool m_settled = true;  // everybody has heard of the work as it is now
+  QTimer m_pause;         // the hand holds still: the work at the table follows
   Rescue m_rescue;
 
   Job<AnalysisRef>* m_search;
@@ -200,6 +224,8 @@ class PlanSession : public QObject {
   QTimer m_rest;  // fixes are foretold when nothing has moved for a moment
 
   void look();
+  /// Finds the work at the table if it only stood, and tells everybody.
+  void settle();
   void foretellFixes();
   void show(const Plan& whole, const std::string& face);
   /// The whole plan with what is worked on as `next` has it.

@@ -164,8 +164,8 @@ void MainWindow::visitPart(const QString& id, const QString& part) {
 
 void MainWindow::connectSessions() {
   PlanSession* s = m_session.get();
-  for (auto changed : {&PlanSession::planChanged, &PlanSession::looksChanged, &PlanSession::fileChanged,
-                       &PlanSession::selectionChanged, &PlanSession::unitsChanged})
+  for (auto changed : {&PlanSession::planChanged, &PlanSession::sceneChanged, &PlanSession::looksChanged,
+                       &PlanSession::fileChanged, &PlanSession::selectionChanged, &PlanSession::unitsChanged})
     connect(s, changed, this, [this] {
       refreshTrail();
       refreshStatus();

@@ -19,7 +19,7 @@ std::optional<NextAct> nextAct(const Workshop& w, const QString& here,
                      here == QLatin1String("log");
   if (apart || w.log.learnt().cards > 0 || w.making.bench()) return {};
   const Plan& plan = w.session.plan();
-  const Analysis& a = *w.session.analysis();
+  const Analysis& a = *w.session.scene();
   if (plan.impressions.empty()) {
     if (here == QLatin1String("arrange")) return {};
     if (w.drawer.isOpen() && w.drawer.index().cards().empty() && plan.stamps.empty())

@@ -59,7 +59,7 @@ PlaceStatus drawerStatus(const Workshop& w, const Place*) {
 
 PlaceStatus sceneStatus(const Workshop& w, const Place*) {
   if (nothingOnIt(w)) return kNotBegun();
-  const auto& findings = w.session.analysis()->findings;
+  const auto& findings = w.session.scene()->findings;
   const auto worth = std::count_if(findings.begin(), findings.end(),
                                    [](const Finding& f) { return !f.known && f.level != Level::Note; });
   const bool fault = std::any_of(findings.begin(), findings.end(),
@@ -71,21 +71,23 @@ PlaceStatus sceneStatus(const Workshop& w, const Place*) {
 
 PlaceStatus orderStatus(const Workshop& w, const Place* made) {
   if (nothingOnIt(w)) return kNotBegun();
-  const int cut = w.session.analysis()->masksToCut();
+  const int cut = w.session.scene()->masksToCut();
   const QString masks = cut == 1 ? tr("1 mask") : tr("%1 masks").arg(cut);
   const auto* order = static_cast<const OrderPlace*>(made);
-  if (!order || !order->simulation()) return {masks, Mark::Fine, Level::Note};
+  // What is being moved is not what was proven.
+  if (!order || !order->simulation() || w.session.scene()->workStands)
+    return {masks, Mark::Fine, Level::Note};
   return order->simulation()->proven
              ? PlaceStatus{tr("%1, proven").arg(masks), Mark::Fine, Level::Note}
              : PlaceStatus{tr("%1, not as planned").arg(masks), Mark::Look, Level::Fault};
 }
 
 PlaceStatus inkStatus(const Workshop& w, const Place*) {
-  const auto& looks = w.session.analysis()->looks;
+  const auto& looks = w.session.scene()->looks;
   if (nothingOnIt(w) || !looks || !looks->fits(w.session.plan())) return kNotBegun();
   if (looks->hero < 0) return {tr("no hero"), Mark::Fine, Level::Note};
   // A piece of paper may be seen before everything that is stamped; the reading says so.
-  const auto& findings = w.session.analysis()->findings;
+  const auto& findings = w.session.scene()->findings;
   const auto ahead = std::count_if(findings.begin(), findings.end(), [](const Finding& f) {
     return f.kind == FindingKind::Rival && f.piece >= 0;
   });
@@ -96,7 +98,7 @@ PlaceStatus inkStatus(const Workshop& w, const Place*) {
 }
 
 PlaceStatus colourStatus(const Workshop& w, const Place*) {
-  if (nothingOnIt(w) || w.session.analysis()->hand->empty()) return kNotBegun();
+  if (nothingOnIt(w) || w.session.scene()->hand->empty()) return kNotBegun();
   const Plan& plan = w.session.plan();
   std::unordered_set<std::string_view> by;
   for (const Colouring& c : plan.colourings) by.insert(c.impression);

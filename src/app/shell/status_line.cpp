@@ -18,7 +18,7 @@ QString wordsOfChosen(const PlanSession& session) {
   if (session.severalChosen())
     return StatusLine::tr("%1 things are chosen.").arg(session.chosen().all().size());
   const int i = session.selectedIndex();
-  if (i < 0) return readingSummary(*session.analysis());
+  if (i < 0) return readingSummary(*session.scene());
   const Plan& plan = session.plan();
   const Point at = plan.impressions[ix(i)].at;
   const PanelSize& panel = plan.card.panel;

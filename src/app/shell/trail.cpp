@@ -47,11 +47,14 @@ double Trail::stride() const {
 
 void Trail::setPlaces(std::vector<Place> places) {
   if (places == m_places) return;
+  // While something is dragged often one word changes, and the rest need not be painted.
+  for (size_t k = 0; k < places.size(); ++k)
+    if (places.size() != m_places.size() || places[k] != m_places[k]) update(roundOf(static_cast<int>(k)));
+  if (places.size() != m_places.size()) update();
   m_places = std::move(places);
   QStringList spoken;
   for (const Place& p : m_places) spoken << p.name + QStringLiteral(": ") + p.status;
   setAccessibleDescription(spoken.join(QStringLiteral("; ")));
-  update();
 }
 
 void Trail::setPlan(const QString& title, const QString& state) {
@@ -69,6 +72,13 @@ void Trail::setCurrent(int place) {
 
 QRect Trail::areaOf(int place) const {
   return mirrored(QRectF(16 + place * stride(), 0, stride() - 10, height())).toRect();
+}
+
+/// Whatever is painted for a place and the path on from it lies within.
+QRect Trail::roundOf(int place) const {
+  return mirrored(QRectF(16 + place * stride(), 0, stride() + kDrawing * textScale(), height()))
+      .toAlignedRect()
+      .adjusted(-16, 0, 16, 0);
 }
 
 std::vector<ViewItem> Trail::items() const {
@@ -184,9 +194,10 @@ QPointF Trail::middleOf(int place) const {
 }
 
 /// A path on the ground, and a hare's prints on it where both of its ends are begun.
-void Trail::paintPath(QPainter& p) const {
+void Trail::paintPath(QPainter& p, const QRect& within) const {
   const Theme& t = theme();
   for (int k = 0; k + 1 < static_cast<int>(m_places.size()); ++k) {
+    if (!roundOf(k).intersects(within)) continue;
     const QPointF a = middleOf(k), b = middleOf(k + 1);
     const double third = (b.x() - a.x()) / 3, sway = (k % 2 == 0 ? 5 : -5) * textScale();
     QPainterPath way(a);
@@ -247,7 +258,7 @@ void Trail::paintPlace(QPainter& p, int k) const {
   write(under + label.height(), place.status, label);
 }
 
-void Trail::paintEvent(QPaintEvent*) {
+void Trail::paintEvent(QPaintEvent* e) {
   QPainter p(this);
   p.setRenderHint(QPainter::Antialiasing);
   p.setRenderHint(QPainter::SmoothPixmapTransform);
@@ -255,8 +266,9 @@ void Trail::paintEvent(QPaintEvent*) {
   p.fillRect(rect(), t.paper);
   p.setPen(QPen(t.rule, 1));
   p.drawLine(0, height() - 1, width(), height() - 1);
-  paintPath(p);
-  for (int k = 0; k < static_cast<int>(m_places.size()); ++k) paintPlace(p, k);
+  paintPath(p, e->rect());
+  for (int k = 0; k < static_cast<int>(m_places.size()); ++k)
+    if (roundOf(k).intersects(e->rect())) paintPlace(p, k);
   const QFontMetricsF body(bodyFont());
   const QRectF right =
       mirrored(QRectF(16 + static_cast<double>(m_places.size()) * stride(), 0,

@@ -62,10 +62,11 @@ class Trail : public QWidget, public ItemView {
   int m_overPlace = -1;
   double stride() const;
   QPointF middleOf(int place) const;
-  void paintPath(QPainter& p) const;
+  void paintPath(QPainter& p, const QRect& within) const;
   void paintPlace(QPainter& p, int place) const;
   QRectF titleArea() const;
   /// Where it is in the direction of reading.
+  QRect roundOf(int place) const;
   QRectF mirrored(const QRectF& area) const;
   void layActs();
 };

@@ -23,7 +23,7 @@ double WalkView::yOfTone(double strength) const {
 /// One for each standing thing: where its tone is marked, and whether it is printed too strongly.
 std::vector<std::pair<QPointF, bool>> WalkView::toneDots(const std::vector<Flat>& all) const {
   std::vector<std::pair<QPointF, bool>> out;
-  const Analysis& a = *m_session.analysis();
+  const Analysis& a = *m_session.scene();
   std::vector<const Flat*> of(a.meetings.placed.size());
   for (const Flat& f : all) of[ix(f.impression)] = &f;
   for (const ToneReading& r : a.tone) {
@@ -37,7 +37,7 @@ std::vector<std::pair<QPointF, bool>> WalkView::toneDots(const std::vector<Flat>
 
 /// How strongly each thing is printed against what the mist leaves at its distance.
 void WalkView::paintTone(QPainter& p, const std::vector<Flat>& all) const {
-  const Analysis& a = *m_session.analysis();
+  const Analysis& a = *m_session.scene();
   if (a.tone.empty()) return;
   const Theme& t = theme();
   const double ground = groundY();
@@ -166,7 +166,7 @@ std::vector<QRectF> WalkView::paintVeils(QPainter& p) const {
 QColor WalkView::colourOf(int i) const {
   const Theme& t = theme();
   if (strong(i)) return t.green;
-  const Analysis& analysis = *m_session.analysis();
+  const Analysis& analysis = *m_session.scene();
   if (known().unfit[ix(i)]) return t.ochre;
   const double d = analysis.depth->distance_m(i);
   const double pale = std::isfinite(d) ? std::clamp(std::log10(std::max(d, 1.0)) / 4, 0.0, 0.7) : 0.7;
@@ -204,7 +204,7 @@ QString WalkView::labelFor(const Flat& f) const {
   if (f.impression != m_session.selectedIndex() && f.impression != m_hover) return name;
   double tall = f.high_m - f.low_m;
   // Where the panel says how tall it reads, the same is said here.
-  for (const ScaleReading& s : m_session.analysis()->scale)
+  for (const ScaleReading& s : m_session.scene()->scale)
     if (s.impression == f.impression && s.implied_m) tall = *s.implied_m;
   const QString height =
       !std::isfinite(f.away_m) || !m_session.plan().view ? QString() : tr(", %1 tall").arg(tallText(tall));

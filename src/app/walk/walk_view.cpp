@@ -30,6 +30,7 @@ WalkView::WalkView(PlanSession& session, QWidget* parent) : QWidget(parent), m_s
   m_soon.setSingleShot(true);
   connect(&m_soon, &QTimer::timeout, this, qOverload<>(&QWidget::update));
   connect(&session, &PlanSession::planChanged, this, &WalkView::follow);
+  connect(&session, &PlanSession::sceneChanged, this, &WalkView::follow);
   connect(&session, &PlanSession::selectionChanged, this, qOverload<>(&QWidget::update));
   connect(&session, &PlanSession::asideChanged, this, qOverload<>(&QWidget::update));
 }
@@ -52,8 +53,8 @@ double WalkView::groundY() const { return height() - 26 * textScale(); }
 
 /// What is asked for every thing, found once for an analysis.
 const WalkView::Known& WalkView::known() const {
-  if (m_known.of == m_session.analysis() && m_known.dragging == (m_start != nullptr)) return m_known;
-  m_known.of = m_session.analysis(), m_known.dragging = m_start != nullptr;
+  if (m_known.of == m_session.scene() && m_known.dragging == (m_start != nullptr)) return m_known;
+  m_known.of = m_session.scene(), m_known.dragging = m_start != nullptr;
   double near = 1, far = 10;
   if (m_session.plan().view) near = m_session.plan().view->nearDistance_m;
   for (size_t i = 0; i < m_session.plan().impressions.size(); ++i) {
@@ -105,7 +106,7 @@ double WalkView::rise(double metres) const {
 std::vector<WalkView::Flat> WalkView::flats() const {
   std::vector<Flat> out;
   const Plan& plan = m_session.plan();
-  const Analysis& a = *m_session.analysis();
+  const Analysis& a = *m_session.scene();
   const double ground = groundY();
   const double eye_m = plan.view ? plan.view->eyeHeight_m : 1.5;
   for (size_t i = 0; i < plan.impressions.size(); ++i) {
@@ -139,7 +140,7 @@ std::vector<WalkView::Flat> WalkView::flats() const {
 
 /// The sight line over a nearer thing's top meets a farther one at the height up to which that is hidden.
 void WalkView::findHidden(std::vector<Flat>& all) const {
-  const Analysis& a = *m_session.analysis();
+  const Analysis& a = *m_session.scene();
   const double eye_m = m_session.plan().view ? m_session.plan().view->eyeHeight_m : 1.5;
   for (const Meeting& m : a.meetings.list) {
     // Where only a corner is covered, all of it is still seen.
@@ -165,10 +166,10 @@ std::vector<WalkView::Flat> WalkView::nearToFar() const {
 std::vector<ViewItem> WalkView::items() const {
   std::vector<ViewItem> out;
   const Plan& plan = m_session.plan();
-  if (m_session.analysis()->meetings.placed.size() != plan.impressions.size()) return out;
+  if (m_session.scene()->meetings.placed.size() != plan.impressions.size()) return out;
   for (const Flat& f : nearToFar()) {
     QString words = tr("%1 away").arg(spoken(writeDistance(Metres{f.away_m})));
-    for (const ScaleReading& s : m_session.analysis()->scale)
+    for (const ScaleReading& s : m_session.scene()->scale)
       if (s.impression == f.impression)
         words += s.verdict == ScaleVerdict::Fits       ? tr(", its size is right")
                  : s.verdict == ScaleVerdict::TooTall  ? tr(", too tall there")
@@ -223,7 +224,7 @@ void WalkView::moveFrom(const Plan& start, int i, double distance_m, const QStri
 std::vector<WalkVeil> WalkView::veils() const {
   const std::vector<Flat> things = flats();
   return walkVeils(
-      m_session.plan(), *m_session.analysis(), [this](double d) { return xOf(d); },
+      m_session.plan(), *m_session.scene(), [this](double d) { return xOf(d); },
       [&](int i) { return things[ix(i)].x; });
 }
 
@@ -283,6 +284,7 @@ void WalkView::mouseMoveEvent(QMouseEvent* e) {
   // The distance is read on the scale as it was at the press; the scale may grow only after the release.
   const double wanted = distanceAt(e->position().x() - m_grabOffset);
   if (!m_start) m_start = std::make_unique<Plan>(m_session.plan());
+  if (!m_hold) m_hold = std::make_unique<PlanSession::Hold>(m_session);
   const double distance_m = std::clamp(wanted, 0.1, 1e6);
   const QString key = QStringLiteral("walk-%1").arg(m_dragSerial);
   if (m_veilDragged) {
@@ -294,6 +296,7 @@ void WalkView::mouseMoveEvent(QMouseEvent* e) {
 
 void WalkView::mouseReleaseEvent(QMouseEvent*) {
   m_start.reset();
+  m_hold.reset();
   m_dragged = -1, m_veilDragged = false;
   update();
 }
@@ -302,7 +305,7 @@ void WalkView::keyPressEvent(QKeyEvent* e) {
   const int i = m_session.selectedIndex();
   const double by = e->modifiers() & Qt::ShiftModifier ? 1.005 : 1.05;
   if (i >= 0 && (e->key() == Qt::Key_Left || e->key() == Qt::Key_Right)) {
-    const double d = m_session.analysis()->depth->distance_m(i);
+    const double d = m_session.scene()->depth->distance_m(i);
     if (std::isfinite(d))
       moveFrom(m_session.plan(), i, e->key() == Qt::Key_Right ? d * by : d / by,
                QStringLiteral("walkKey-%1").arg(m_session.chosen().all().join(u' ')));
@@ -346,7 +349,7 @@ bool WalkView::event(QEvent* e) {
         i < 0 ? QString()
               : tr("%1, %2 away")
                     .arg(labelOf(m_session.plan(), i),
-                         spoken(writeDistance(Metres{m_session.analysis()->depth->distance_m(i)})));
+                         spoken(writeDistance(Metres{m_session.scene()->depth->distance_m(i)})));
     QToolTip::showText(help->globalPos(), text, this);
     return true;
   }

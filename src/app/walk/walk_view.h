@@ -58,6 +58,7 @@ class WalkView : public QWidget, public ItemView {
 
   PlanSession& m_session;
   std::unique_ptr<Plan> m_start;  // while dragging
+  std::unique_ptr<PlanSession::Hold> m_hold;
   int m_dragged = -1, m_hover = -1, m_dragSerial = 0;
   int m_veil = -1;  // wash that was chosen here last
   bool m_veilDragged = false;

@@ -46,8 +46,11 @@ struct Analysis {
   Knots knots;
   std::vector<RegionsRef> regions;  ///< by stamp; null where nothing asks for them
   std::shared_ptr<const Handwork> hand;
-  std::shared_ptr<const NeedTable> needTable;
   Stack stack;  ///< the marks over one another
+  /// From here to the run sheet stands the work at the table. While a hand holds something it may be that of
+  /// a moment ago, of the same things; see analyseScene().
+  bool workStands = false;
+  std::shared_ptr<const NeedTable> needTable;
   std::shared_ptr<const ActRules> actRules;
   std::vector<int> order;  ///< stamping order, first stamped first
   std::vector<int> acts;   ///< the same with the washes (their index after the impressions') and what is done

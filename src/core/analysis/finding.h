@@ -93,9 +93,10 @@ struct Finding {
 
 /// One rule of the reading.
 struct Rule {
-  /// When it is read: at once, while something is dragged, or with the looks, in the background, because it
-  /// takes longer or needs them. In between what it said last stands.
-  enum class When { AtOnce, WithLooks };
+  /// When it is read: at once, while something is dragged; with the work at the table, as it asks about
+  /// order, masks or steps (see Analysis::workStands); or with the looks, in the background, because it takes
+  /// longer or needs them. In between what it said last stands.
+  enum class When { AtOnce, WithWork, WithLooks };
   FindingKind kind;
   std::string_view word;     ///< as in JSON
   std::string_view measure;  ///< what `value` is, with its unit
@@ -114,6 +115,7 @@ std::string_view wordOf(Level level);
 /// every rule is read, those that need `Analysis::looks` being silent where there are none
 struct FindingsTaken {
   const Analysis* atOnce = nullptr;     ///< those of rules that are read at once
+  const Analysis* withWork = nullptr;   ///< those of rules that wait for the work
   const Analysis* withLooks = nullptr;  ///< those of rules that wait for the looks
 };
 std::vector<Finding> readScene(const Plan& plan, const Analysis& analysis, const FindingsTaken& taken = {});

@@ -2,7 +2,8 @@
 
 #include <algorithm>
 #include <array>
-#include <map>
+#include <string_view>
+#include <unordered_map>
 #include <utility>
 
 #include "core/outline/shared_area.h"
@@ -77,17 +78,21 @@ bool mostlyOff(const Plan& plan, const Impression& i) {
 void impressionMisfits(const Plan& plan, CardFit& fit) {
   const Box panel = plan.card.panel.box();
   const Box free = panel.grown(-plan.card.bare_mm);
-  std::map<const Stamp*, Box> frames;  // many impressions are of few stamps
+  struct Known {
+    const Stamp* stamp;
+    Box frame;
+  };
+  std::unordered_map<std::string_view, Known> known;  // many impressions are of few stamps
+  for (const StampRef& s : plan.stamps) known.emplace(s->id, Known{s.get(), boxOf(s->silhouette)});
   for (size_t i = 0; i < plan.impressions.size(); ++i) {
     const Impression& im = plan.impressions[i];
-    const StampRef stamp = plan.stamp(im.stamp);
-    const auto [known, added] = frames.try_emplace(&*stamp);
-    if (added) known->second = boxOf(stamp->silhouette);
-    const Box& f = known->second;
+    const auto& [stamp, f] = known.at(im.stamp);
     const Placing placing = placingOf(im, *stamp);
-    const Rings corners{{{f.left, f.bottom}, {f.right, f.bottom}, {f.right, f.top}, {f.left, f.top}}};
-    const Box most = boxOf(placing.toPanel(corners));  // it is within this one
-    if (free.contains({most.left, most.bottom}) && free.contains({most.right, most.top})) continue;
+    // It is within the frame's corners.
+    const Point corners[] = {{f.left, f.bottom}, {f.right, f.bottom}, {f.right, f.top}, {f.left, f.top}};
+    if (std::all_of(std::begin(corners), std::end(corners),
+                    [&](Point c) { return free.contains(placing.toPanel(c)); }))
+      continue;
     const Box box = boxOf(placing.toPanel(stamp->silhouette));
     const auto at = static_cast<int>(i);
     if (!box.meets(panel, -kHair_mm)) {

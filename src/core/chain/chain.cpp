@@ -166,9 +166,8 @@ void planWork(const Plan& plan, Analysis& a) {
   a.orderState.broken = brokenRules(orderRules(plan, a.meetings, a.knots, a.needTable->bare()), a.order);
 }
 
-}  // namespace
-
-AnalysisRef analyse(const Plan& plan, const Analysis* before, const ArtSource* art) {
+/// Everything up to what is done by hand: where things lie, what they meet and what shows of them.
+std::shared_ptr<Analysis> sceneOf(const Plan& plan, const Analysis* before, const ArtSource* art) {
   auto a = std::make_shared<Analysis>();
   a->drawnBy = art ? art : before ? before->drawnBy : nullptr;
   a->stampOf = stampIndices(plan);
@@ -185,27 +184,80 @@ AnalysisRef analyse(const Plan& plan, const Analysis* before, const ArtSource* a
   a->regions = regionsOf(plan, a->stampOf, before, a->drawnBy);
   a->hand =
       std::make_shared<Handwork>(HandScene{plan, a->meetings, a->washes, a->stack, a->stampOf, a->regions});
-  a->needTable = std::make_shared<NeedTable>(plan, a->meetings, a->washes, a->visible, a->stack, a->masks,
-                                             a->stampOf, a->knots.knotOf,
-                                             before ? before->needTable.get() : nullptr, a->hand->bare());
-  a->actRules =
-      std::make_shared<ActRules>(plan, a->meetings, a->washes, a->stack, a->knots, *a->needTable, *a->hand);
-  a->order = a->actRules->putRight(stampingOrder(plan, a->knots));
+  return a;
+}
+
+/// The work at the table: an order that is found at once, the masks and the steps.
+void findWork(const Plan& plan, Analysis& a, const NeedTable* before) {
+  a.needTable = std::make_shared<NeedTable>(plan, a.meetings, a.washes, a.visible, a.stack, a.masks,
+                                            a.stampOf, a.knots.knotOf, before, a.hand->bare());
+  a.actRules =
+      std::make_shared<ActRules>(plan, a.meetings, a.washes, a.stack, a.knots, *a.needTable, *a.hand);
+  a.order = a.actRules->putRight(stampingOrder(plan, a.knots));
+  a.orderState = {};
   if (!plan.making.order.empty()) {
-    a->order = completed(plan, a->order);
-    a->orderState.from = OrderState::From::Maker;
+    a.order = completed(plan, a.order);
+    a.orderState.from = OrderState::From::Maker;
   }
-  planWork(plan, *a);
-  a->scale = readScales(plan);
+  a.acts.clear(), a.joinable.reset();
+  planWork(plan, a);
+  a.workStands = false;
+}
+
+/// How large and how strong things should be, and what there is to say.
+void readOn(const Plan& plan, Analysis& a, const Analysis* before) {
+  a.scale = readScales(plan);
   std::vector<double> distances;
   for (size_t i = 0; i < plan.impressions.size(); ++i)
-    distances.push_back(a->depth->distance_m(static_cast<int>(i)));
-  a->tone = readTones(plan, distances, toneGrounds(plan, *a));
+    distances.push_back(a.depth->distance_m(static_cast<int>(i)));
+  a.tone = readTones(plan, distances, toneGrounds(plan, a));
   // Until the eye has looked again what it saw stands, and with it the rules that wait for it.
   const bool stands = before && before->looks && before->looks->fits(plan);
-  if (stands) a->looks = before->looks;
+  if (stands) a.looks = before->looks;
   static const Analysis kNothing;
-  a->findings = readScene(plan, *a, {nullptr, stands ? before : &kNothing});
+  a.findings = readScene(plan, a, {nullptr, a.workStands ? before : nullptr, stands ? before : &kNothing});
+}
+
+/// Whether what was found about the work of one plan means the same things in the other.
+bool sameThings(const Plan& a, const Plan& b) {
+  const auto sameIds = [](const auto& some, const auto& others) {
+    return std::equal(some.begin(), some.end(), others.begin(), others.end(),
+                      [](const auto& one, const auto& other) { return one.id == other.id; });
+  };
+  return sameIds(a.impressions, b.impressions) && sameIds(a.washes, b.washes) &&
+         sameIds(a.pieces, b.pieces) && a.stamps == b.stamps && a.colourings.size() == b.colourings.size() &&
+         a.lines.size() == b.lines.size() && a.accents.size() == b.accents.size() &&
+         a.lifts.size() == b.lifts.size() && a.own.size() == b.own.size();
+}
+
+}  // namespace
+
+AnalysisRef analyse(const Plan& plan, const Analysis* before, const ArtSource* art) {
+  const std::shared_ptr<Analysis> a = sceneOf(plan, before, art);
+  findWork(plan, *a, before ? before->needTable.get() : nullptr);
+  readOn(plan, *a, before);
+  return a;
+}
+
+AnalysisRef analyseScene(const Plan& plan, const Plan& was, const Analysis& before, const ArtSource* art) {
+  if (plan.impressions.empty() || !before.needTable || !sameThings(plan, was))
+    return analyse(plan, &before, art);
+  const std::shared_ptr<Analysis> a = sceneOf(plan, &before, art);
+  a->workStands = true;
+  a->needTable = before.needTable, a->actRules = before.actRules;
+  a->order = before.order, a->acts = before.acts, a->orderState = before.orderState;
+  a->joinable = before.joinable;
+  a->needs = before.needs, a->stampMasks = before.stampMasks, a->sheet = before.sheet;
+  readOn(plan, *a, &before);
+  return a;
+}
+
+AnalysisRef withWork(const Plan& plan, const AnalysisRef& analysis) {
+  if (!analysis->workStands) return analysis;
+  auto a = std::make_shared<Analysis>(*analysis);
+  findWork(plan, *a, analysis->needTable.get());
+  static const Analysis kNothing;
+  a->findings = readScene(plan, *a, {analysis.get(), nullptr, a->looks ? analysis.get() : &kNothing});
   return a;
 }
 
@@ -219,7 +271,7 @@ AnalysisRef withLooks(const Plan& plan, const AnalysisRef& analysis, std::shared
 AnalysisRef withLooksOf(const Plan& plan, const AnalysisRef& analysis, const Analysis& seen) {
   auto a = std::make_shared<Analysis>(*analysis);
   a->looks = seen.looks;
-  a->findings = readScene(plan, *a, {analysis.get(), &seen});
+  a->findings = readScene(plan, *a, {analysis.get(), analysis.get(), &seen});
   return a;
 }
 

@@ -12,6 +12,17 @@ namespace havlo {
 /// analysis
 AnalysisRef analyse(const Plan& plan, const Analysis* before = nullptr, const ArtSource* art = nullptr);
 
+/// What follows from where things are, found at once while a hand holds something: the work at the table
+/// (order, masks, steps and the rules about them) stands as it was before, see Analysis::workStands.
+/// Everything, as analyse(), where the things or what is done to them are not the same ones as before.
+/// @param was  the plan that `before` is of
+AnalysisRef analyseScene(const Plan& plan, const Plan& was, const Analysis& before,
+                         const ArtSource* art = nullptr);
+
+/// The same plan with the work at the table found, if it only stood: then as analyse() has it, with the looks
+/// that are there.
+AnalysisRef withWork(const Plan& plan, const AnalysisRef& analysis);
+
 /// The same plan with what is seen first, and what the reading says of that. See focus/looks.h.
 AnalysisRef withLooks(const Plan& plan, const AnalysisRef& analysis, std::shared_ptr<const Looks> looks);
 

@@ -10,11 +10,12 @@ namespace havlo {
 namespace {
 
 constexpr auto kLate = Rule::When::WithLooks;
+constexpr auto kAtWork = Rule::When::WithWork;
 
 constexpr std::array<Rule, kFindingKinds> kRules{{
     {FindingKind::SeveralHeroes, "severalHeroes", "heroes", readSeveralHeroes},
     {FindingKind::NoHero, "noHero", "things that could be one", readNoHero},
-    {FindingKind::Cycle, "cycle", "impressions in the ring", readCycle},
+    {FindingKind::Cycle, "cycle", "impressions in the ring", readCycle, kAtWork},
     {FindingKind::OffPanel, "offPanel", "share of the silhouette on the panel, 0 to 1", readOffPanel},
     {FindingKind::WhollyHidden, "whollyHidden", "share of the silhouette that shows, 0 to 1",
      readWhollyHidden},
@@ -55,8 +56,8 @@ constexpr std::array<Rule, kFindingKinds> kRules{{
     {FindingKind::DyeOnDark, "dyeOnDark", "least CIEDE2000 difference from the paper", readDyeOnDark},
     {FindingKind::LightOverDark, "lightOverDark", "CIEDE2000 difference from what it is printed over",
      readLightOverDark, kLate},
-    {FindingKind::WaterNearDye, "waterNearDye", "minutes its ink takes to dry", readWaterNearDye},
-    {FindingKind::MarkerOverBleeding, "markerOverBleeding", "1", readMarkerOverBleeding},
+    {FindingKind::WaterNearDye, "waterNearDye", "minutes its ink takes to dry", readWaterNearDye, kAtWork},
+    {FindingKind::MarkerOverBleeding, "markerOverBleeding", "1", readMarkerOverBleeding, kAtWork},
     {FindingKind::PowderOnDamp, "powderOnDamp", "minutes for which ink near by is damp yet", readPowderOnDamp,
      kLate},
     {FindingKind::MaskFiddly, "maskFiddly", "share of the silhouette a mask leaves uncovered, 0 to 1",
@@ -68,8 +69,8 @@ constexpr std::array<Rule, kFindingKinds> kRules{{
     {FindingKind::BorderNothingMakes, "borderNothingMakes", "mm of crisp border that no paper makes",
      readBorderNothingMakes},
     {FindingKind::WishImpossible, "wishImpossible", "number of the wish in making.sequence, from 0",
-     readWishImpossible},
-    {FindingKind::OrderImpossible, "orderImpossible", "1", readOrderImpossible},
+     readWishImpossible, kAtWork},
+    {FindingKind::OrderImpossible, "orderImpossible", "1", readOrderImpossible, kAtWork},
     {FindingKind::WhiteUnder, "whiteUnder", "CIEDE2000 difference from what lies around it", readWhiteUnder},
     {FindingKind::UnevenGround, "unevenGround", "mm² stamped on what is raised", readUnevenGround},
     {FindingKind::AcrossRim, "acrossRim", "mm² shared with what lies under it, or before it", readAcrossRim},
@@ -93,6 +94,18 @@ constexpr std::array<Rule, kFindingKinds> kRules{{
     // Last, since it asks about what the others found.
     {FindingKind::AsksStyle, "asksStyle", "findings that wait for the answer", readAsksStyle},
 }};
+
+const Analysis* takenFor(const Rule& rule, const FindingsTaken& taken) {
+  switch (rule.when) {
+    case Rule::When::AtOnce:
+      return taken.atOnce;
+    case Rule::When::WithWork:
+      return taken.withWork;
+    case Rule::When::WithLooks:
+      return taken.withLooks;
+  }
+  return nullptr;
+}
 
 bool isKnown(const Plan& plan, const Finding& f) {
   const std::string_view word = ruleOf(f.kind).word;
@@ -126,7 +139,7 @@ std::string_view wordOf(Level level) {
 std::vector<Finding> readScene(const Plan& plan, const Analysis& analysis, const FindingsTaken& taken) {
   std::vector<Finding> out;
   for (const Rule& rule : kRules) {
-    const Analysis* from = rule.when == Rule::When::AtOnce ? taken.atOnce : taken.withLooks;
+    const Analysis* from = takenFor(rule, taken);
     if (!from) {
       rule.read(plan, analysis, out);
       continue;

@@ -67,6 +67,31 @@ class TstScene : public QObject {
     QCOMPARE(w.footOf("duck"), before);
   }
 
+  /// Places out of sight, all of which have been visited, ask for no masks and steps at any step of a hand,
+  /// and have them as they are now when it lets go.
+  void whileAThingIsDraggedNobodyAsksForTheWork() {
+    Window w;
+    for (const char* id : {"card", "order", "ink", "colour", "make", "arrange", "drawer", "log", "scene"}) {
+      w.window.visit(QLatin1String(id));
+      waitForJobs(w.window);
+    }
+    w.session().select(QStringLiteral("duck"));
+    waitForJobs(w.window);
+    const QPoint from = w.pixelOn("duck", {10, 5});
+    QTest::mousePress(&w.face(), Qt::LeftButton, {}, from);
+    for (int k = 1; k <= 6; ++k) {
+      const QPoint at = from + QPoint(-10 * k, -6 * k);
+      QMouseEvent move(QEvent::MouseMove, at, w.face().mapToGlobal(at), Qt::NoButton, Qt::LeftButton, {});
+      QApplication::sendEvent(&w.face(), &move);
+      w.window.grab();
+      QVERIFY(w.session().scene()->workStands);
+    }
+    QTest::mouseRelease(&w.face(), Qt::LeftButton, {}, from + QPoint(-60, -36));
+    QVERIFY(!w.session().scene()->workStands);
+    QCOMPARE(w.session().scene()->sheet.steps.size(),
+             analyse(w.session().plan(), nullptr, w.session().art().get())->sheet.steps.size());
+  }
+
   // Half a stamp by key and mouse: a list says which side of a line is stamped, the line's ends are dragged.
   void aPartIsDrawnAcrossTheStamp() {
     Window w;

@@ -5,6 +5,7 @@
 #include <QTest>
 
 #include "app/session/plan_session.h"
+#include "core/chain/chain.h"
 #include "core/plan/plan_text.h"
 #include "io/files/plan_file.h"
 #include "support/plans.h"
@@ -48,6 +49,59 @@ class TstPlanSession : public QObject {
     QCOMPARE(s->undoStack().undoText(), QStringLiteral("Move by 20"));
     s->undoStack().undo();
     QVERIFY(s->plan() == start);
+  }
+
+  void whatAHandHoldsIsReckonedWholeWhenItLetsGo() {
+    const auto s = demoSession();
+    const int masks = s->scene()->masksToCut();
+    // Somewhere on the card it asks for another number of masks.
+    std::optional<Plan> after;
+    for (double x = 10; x < 170 && !after; x += 10)
+      for (double y = 10; y < 120 && !after; y += 10)
+        if (const Plan moved = withFoot(s->plan(), "hare", {x, y}).value();
+            analyse(moved)->masksToCut() != masks)
+          after = moved;
+    QVERIFY(after);
+    QSignalSpy changed(s.get(), &PlanSession::planChanged), moved(s.get(), &PlanSession::sceneChanged);
+    {
+      const PlanSession::Hold hold(*s);
+      s->edit(QStringLiteral("Move"), *after, QStringLiteral("drag"));
+      QVERIFY(s->scene()->workStands);
+      QCOMPARE(s->scene()->masksToCut(), masks);
+      QCOMPARE(moved.count(), 1);
+      QCOMPARE(changed.count(), 0);
+    }
+    QVERIFY(!s->scene()->workStands);
+    QCOMPARE(changed.count(), 1);
+    QVERIFY(s->scene()->masksToCut() != masks);
+    QCOMPARE(s->scene()->masksToCut(), analyse(s->plan(), nullptr, s->art().get())->masksToCut());
+  }
+
+  void aPauseOfTheHandIsEnough() {
+    const auto s = demoSession();
+    const PlanSession::Hold hold(*s);
+    s->edit(QStringLiteral("Move"), withFoot(s->plan(), "duck", {20, 120}), QStringLiteral("drag"));
+    QVERIFY(s->scene()->workStands);
+    QTRY_VERIFY(!s->scene()->workStands);
+  }
+
+  /// Whoever asks for the work has it at once, and what was held on to stays good; the others hear of it
+  /// still.
+  void theWorkIsThereForWhoeverAsks() {
+    const auto s = demoSession();
+    QSignalSpy changed(s.get(), &PlanSession::planChanged), moved(s.get(), &PlanSession::sceneChanged);
+    {
+      const PlanSession::Hold hold(*s);
+      s->edit(QStringLiteral("Move"), withFoot(s->plan(), "duck", {20, 120}), QStringLiteral("drag"));
+      const Analysis& stood = *s->scene();
+      const PlanState state = s->state();
+      QVERIFY(!state.analysis->workStands);
+      QCOMPARE(state.analysis->masksToCut(), analyse(s->plan())->masksToCut());
+      QVERIFY(stood.workStands);
+      QCOMPARE(moved.count(), 1);
+      QCOMPARE(changed.count(), 0);
+    }
+    QCOMPARE(changed.count(), 1);
   }
 
   void editsThatChangeNothingLeaveNoStep() {

@@ -92,6 +92,68 @@ class TstAnalysis : public QObject {
     }
   }
 
+  /// Steps of a hand: where things are is found at every one, the work at the table stands until it is asked
+  /// for.
+  void whileAHandHoldsSomethingTheWorkStands() {
+    std::mt19937 random(11);
+    const auto real = [&](double a, double b) {
+      return std::uniform_real_distribution<double>(a, b)(random);
+    };
+    const auto saidOf = [](const Analysis& a, Rule::When when) {
+      std::vector<std::pair<FindingKind, double>> out;
+      for (const Finding& f : a.findings)
+        if (ruleOf(f.kind).when == when) out.push_back({f.kind, f.value});
+      std::sort(out.begin(), out.end());
+      return out;
+    };
+    int otherWork = 0;
+    for (uint32_t seed = 0; seed < 25; ++seed) {
+      testing::RandomOptions options;
+      options.impressions = 12;
+      options.sayings = true;
+      Plan plan = testing::randomPlan(seed, options);
+      const AnalysisRef atPress = analyse(plan);
+      AnalysisRef held = atPress;
+      for (int step = 0; step < 6; ++step) {
+        const std::string id = plan.impressions[random() % plan.impressions.size()].id;
+        const Result<Plan> next = withFoot(plan, id, {real(0, 120), real(0, 90)});
+        QVERIFY(bool(next));
+        held = analyseScene(next.value(), plan, *held);
+        plan = next.value();
+        QVERIFY(held->workStands);
+        QCOMPARE(held->order, atPress->order);
+        QCOMPARE(held->masksToCut(), atPress->masksToCut());
+        const AnalysisRef whole = analyse(plan);
+        QCOMPARE(held->meetings.list.size(), whole->meetings.list.size());
+        QVERIFY(saidOf(*held, Rule::When::AtOnce) == saidOf(*whole, Rule::When::AtOnce));
+        QVERIFY(saidOf(*held, Rule::When::WithWork) == saidOf(*atPress, Rule::When::WithWork));
+      }
+      const AnalysisRef let = withWork(plan, held), whole = analyse(plan);
+      QVERIFY(!let->workStands);
+      QVERIFY2(same(*let, *whole), qPrintable(QStringLiteral("seed %1").arg(seed)));
+      QCOMPARE(withWork(plan, let), let);
+      otherWork += !same(*held, *whole);
+    }
+    QVERIFY(otherWork > 20);  // the steps did change the work
+  }
+
+  /// Numbers of steps and masks would mean other things.
+  void theWorkOfOtherThingsNeverStands() {
+    Plan plan = testing::randomPlan(4, {});
+    const AnalysisRef before = analyse(plan);
+    const Plan fewer = without(plan, plan.impressions[0].id).value();
+    Plan turned = plan;
+    std::swap(turned.impressions[0], turned.impressions[1]);
+    Plan coloured = plan;
+    coloured.colourings.push_back({});
+    coloured.colourings.back().impression = plan.impressions[0].id;
+    for (const Plan& other : {fewer, turned, coloured}) {
+      const AnalysisRef a = analyseScene(other, plan, *before);
+      QVERIFY(!a->workStands);
+      QVERIFY(same(*a, *analyse(other)));
+    }
+  }
+
   void unchangedImpressionsAreTakenOver() {
     const Plan plan = testing::demo("canal-towpath");
     const AnalysisRef first = analyse(plan);
