@@ -49,7 +49,8 @@ void Trail::setPlaces(std::vector<Place> places) {
   if (places == m_places) return;
   // While something is dragged often one word changes, and the rest need not be painted.
   for (size_t k = 0; k < places.size(); ++k)
-    if (places.size() != m_places.size() || places[k] != m_places[k]) update(roundOf(static_cast<int>(k)));
+    if (places.size() != m_places.size() || places[k] != m_places[k])
+      for (const int round : {static_cast<int>(k) - 1, static_cast<int>(k)}) update(roundOf(round));
   if (places.size() != m_places.size()) update();
   m_places = std::move(places);
   QStringList spoken;

@@ -207,6 +207,36 @@ class TstMainWindow : public QObject {
     QVERIFY(w.window.scene().isVisible());
   }
 
+  /// Only what changed is painted; what stands on the screen is what a whole painting shows.
+  void theTrailLooksTheSamePaintedInParts() {
+    Window w;
+    auto* trail = w.window.findChild<Trail*>();
+    const auto onScreen = [&] {
+      QTest::qWait(20);
+      return trail->screen()
+          ->grabWindow(w.window.winId())
+          .toImage()
+          .copy(QRect(trail->mapTo(&w.window, QPoint()), trail->size()));
+    };
+    std::vector<Trail::Place> places;
+    for (const char* name : {"card", "drawer", "scene", "order", "ink"})
+      places.push_back(
+          {QLatin1String(name), QStringLiteral("fine"), QStringLiteral("place-card"), Mark::Fine, {}});
+    trail->setPlaces(places);
+    const QImage fine = onScreen();
+    int other = 0;
+    for (size_t k = 0; k < places.size(); ++k)
+      for (const Mark mark : {Mark::NotBegun, Mark::Look, Mark::Fine}) {
+        places[k].mark = mark;
+        trail->setPlaces(places);
+        const QImage parts = onScreen();
+        trail->update();
+        QCOMPARE(parts, onScreen());
+        other += parts != fine;
+      }
+    QCOMPARE(other, 10);
+  }
+
   void aMenuThatIsOpenGoesWithThePlanItIsAbout() {
     Window w;
     w.window.visit(QStringLiteral("scene"));
