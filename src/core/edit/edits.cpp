@@ -7,6 +7,7 @@
 #include "core/edit/group_edits.h"
 #include "core/edit/hand_edits.h"
 #include "core/edit/making_edits.h"
+#include "core/edit/put_on.h"
 #include "core/edit/wash_edits.h"
 #include "core/handwork/act_list.h"
 #include "core/outline/shape_ops.h"
@@ -169,6 +170,7 @@ Result<Plan> withNewImpression(const Plan& plan, const std::string& stampId, Poi
   i.at = at;
   const bool stands = plan.view && stamp->role != Role::Sky && stamp->role != Role::Greeting;
   if (!stands) i.depth = AtMetres{factsOf(stamp->role).words ? 1.0 : 100.0};
+  if (const auto land = distanceOfLand(plan, *stamp, at)) i.depth = *land;
   if (factsOf(stamp->role).words) i.school = School::Overprint;  // no white box about letters on a sky
   // Another one of a stamp that is coloured already is coloured like it.
   for (const Impression& other : plan.impressions) {

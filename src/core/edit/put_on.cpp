@@ -8,6 +8,38 @@
 #include "core/viewpoint/scale.h"
 
 namespace havlo {
+namespace {
+constexpr double kFillsGround = 0.6;    // of what lies below the horizon
+constexpr double kBelowHorizon_mm = 1;  // a hill's lower edge: no paper shows between it and the ground
+constexpr double kHills_m = 1500, kGround_m = 700;  // behind all that stands; common practice, no source
+}  // namespace
+
+Lies liesHow(const Plan& plan, const Stamp& stamp) {
+  if (!plan.view || stamp.realHeight) return Lies::No;
+  switch (stamp.role) {
+    case Role::Landform:
+      return stamp.height_mm < kFillsGround * plan.view->horizon_mm ? Lies::AtHorizon : Lies::OnGround;
+    case Role::Water:
+    case Role::Texture:
+      return Lies::OnGround;
+    default:
+      return Lies::No;
+  }
+}
+
+std::optional<AtMetres> distanceOfLand(const Plan& plan, const Stamp& stamp, Point foot) {
+  switch (liesHow(plan, stamp)) {
+    case Lies::No:
+      return {};
+    case Lies::AtHorizon:
+      // A bank that is put nearer rises where its foot is.
+      if (foot.y < plan.view->horizon_mm - 2 * kBelowHorizon_mm) return {};
+      return AtMetres{kHills_m};
+    case Lies::OnGround:
+      return AtMetres{kGround_m};
+  }
+  return {};
+}
 
 std::optional<Point> besideItsLike(const Plan& plan, const Stamp& stamp) {
   const Impression* last = nullptr;
@@ -79,6 +111,13 @@ Point goodSpot(const Plan& plan, const Stamp& stamp, std::optional<double> wante
     if (y < least)
       y = band.high_mm >= kAtEdge_mm ? std::min(least, std::max(band.high_mm - 0.5, kAtEdge_mm)) : least;
     return {middle, std::min(y, 0.9 * height)};
+  }
+  if (const Lies lies = liesHow(plan, stamp); lies != Lies::No) {
+    const double horizon = plan.view->horizon_mm, height = plan.card.panel.height_mm;
+    if (lies == Lies::AtHorizon) return {middle, std::clamp(horizon - kBelowHorizon_mm, 0.0, 0.9 * height)};
+    // Ground ends at the horizon; a patch of it lies half way there.
+    const double room = std::min(horizon, height) - (stamp.height_mm - stamp.foot.y);
+    return {middle, std::max(stamp.foot.y, stamp.height_mm < kFillsGround * horizon ? room / 2 : room)};
   }
   const double sky = plan.view
                          ? plan.view->horizon_mm + (plan.card.panel.height_mm - plan.view->horizon_mm) * 0.4

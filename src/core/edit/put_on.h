@@ -7,8 +7,20 @@
 
 namespace havlo {
 
+/// What does not stand in a scene but is part of its land.
+enum class Lies {
+  No,
+  AtHorizon,  ///< hills, a far shore: they rise from the horizon
+  OnGround    ///< ground, water, a texture: flat below the horizon, and whatever stands there stands on it
+};
+/// A landform is ground if it nearly fills what lies below the horizon. No, without a viewpoint.
+Lies liesHow(const Plan& plan, const Stamp& stamp);
+/// How far away it then is; what stands on the ground where it is put has none of its own.
+std::optional<AtMetres> distanceOfLand(const Plan& plan, const Stamp& stamp, Point foot);
+
 /// Where its size is right, on the card, in the middle or where there is room; a second of its kind beside
-/// the first. What has no real height comes into the sky. @param wanted  the foot's x, mm, if that is to stay
+/// the first. Hills come to the horizon, ground and water below it, and what else has no real height into the
+/// sky. @param wanted  the foot's x, mm, if that is to stay
 Point goodSpot(const Plan& plan, const Stamp& stamp, std::optional<double> wanted = {});
 
 /// Where another print of this stamp has room, beside the one that was put on last.

@@ -3,6 +3,7 @@
 #include <QTest>
 #include <cmath>
 
+#include "core/depth/depth_order.h"
 #include "core/edit/edits.h"
 #include "core/edit/put_on.h"
 #include "support/plans.h"
@@ -112,6 +113,59 @@ class TstPutOn : public QObject {
     unknown.realHeight.reset();
     unknown.height_mm = 10;
     QVERIFY(goodSpot(p, unknown).y > 45);
+  }
+
+  /// As somebody laid them by hand in the demo card: hills rise from the horizon behind all that stands, the
+  /// path ends at it and everything stands on it.
+  void landLiesWhereLandIs() {
+    const Plan by_hand = demo("canal-towpath");
+    Plan p = by_hand;
+    for (const char* id : {"hills", "towpath"}) p = without(p, id).value();
+    for (const char* stamp : {"towpath", "hills"}) {  // in any order
+      const StampRef s = p.stamp(stamp);
+      p = withNewImpression(p, s->id, goodSpot(p, *s)).value();
+    }
+    const DepthOrder depth(p), own(by_hand);
+    for (const char* id : {"hills", "towpath"}) {
+      const Impression &put = *p.impression(id), &was = *by_hand.impression(id);
+      QVERIFY2(std::fabs(put.at.x - was.at.x) < 0.5 && std::fabs(put.at.y - was.at.y) < 1.5,
+               qPrintable(QStringLiteral("%1 at %2, %3").arg(QLatin1String(id)).arg(put.at.x).arg(put.at.y)));
+      for (const Impression& other : p.impressions) {
+        const Role role = p.stamp(other.stamp)->role;
+        if (role == Role::Landform || role == Role::Sky) continue;
+        QVERIFY(depth.distance_m(p.indexOf(id)) > depth.distance_m(p.indexOf(other.id)));
+      }
+    }
+    QVERIFY(depth.distance_m(p.indexOf("hills")) > depth.distance_m(p.indexOf("towpath")));
+  }
+
+  void aBankThatIsPutNearerStandsThere() {
+    Plan p = seen(45, 0.6);
+    Stamp bank = slab("bank", 80, 12);
+    bank.role = Role::Landform;
+    addStamp(p, bank);
+    const auto depthAt = [&](double y) {
+      return withNewImpression(p, "bank", {60, y}).value().impressions[0].depth;
+    };
+    QVERIFY(std::holds_alternative<OnGround>(depthAt(20)));
+    QVERIFY(std::holds_alternative<AtMetres>(depthAt(44)));
+    p.view.reset();
+    QCOMPARE(liesHow(p, bank), Lies::No);
+  }
+
+  /// Of any size, under any horizon: ground and water stay on the card and never rise over it, if they fit.
+  void groundEndsAtTheHorizon() {
+    for (const double horizon : {8.0, 30.0, 62.0, 140.0})
+      for (const double tall : {3.0, 10.0, 29.0, 61.0, 90.0})
+        for (const Role role : {Role::Landform, Role::Water, Role::Texture}) {
+          const Plan p = seen(horizon, 1);
+          Stamp s = slab("land", 60, tall);
+          s.role = role;
+          const Point at = goodSpot(p, s);
+          QVERIFY(at.y >= 0 && at.y <= p.card.panel.height_mm);
+          if (liesHow(p, s) == Lies::OnGround && tall < horizon)
+            QVERIFY(at.y + tall - s.foot.y <= horizon + 1e-9);
+        }
   }
 };
 
