@@ -89,11 +89,12 @@ void WalkView::paintEvent(QPaintEvent*) {
              tr("the same scene from the side: drag a thing, or mist, nearer or farther"));
   paintGround(p);
   paintEye(p, eye);
-  const std::vector<QRectF> taken = paintVeils(p);
+  std::vector<QRectF> taken = paintVeils(p);
   std::vector<Flat> all = flats();
   findHidden(all);
   if (const int selected = m_session.selectedIndex(); selected >= 0) paintSight(p, all[ix(selected)], eye);
   paintFlats(p, all);
+  taken.push_back(paintEyeLevel(p, eye));
   paintTone(p, all);
   paintNames(p, std::move(all), taken);
   if (hasFocus()) {
@@ -129,7 +130,6 @@ void WalkView::paintGround(QPainter& p) const {
 /// The eye and its level.
 void WalkView::paintEye(QPainter& p, QPointF eye) const {
   const Theme& t = theme();
-  const double eye_m = m_session.plan().view ? m_session.plan().view->eyeHeight_m : 1.5;
   p.setPen(QPen(t.green, 1, Qt::DashLine));
   p.drawLine(QPointF(kEye_px, eye.y()), QPointF(width() - kRight_px, eye.y()));
   p.setPen(QPen(t.soft, 1, Qt::DotLine));
@@ -143,9 +143,22 @@ void WalkView::paintEye(QPainter& p, QPointF eye) const {
   p.drawPath(lid);
   p.setBrush(t.ink);
   p.drawEllipse(eye, 3.4, 3.4);
+}
+
+/// In words, over the flats that stand there. @return what it takes
+QRectF WalkView::paintEyeLevel(QPainter& p, QPointF eye) const {
+  const Theme& t = theme();
+  const double eye_m = m_session.plan().view ? m_session.plan().view->eyeHeight_m : 1.5;
+  const QString words = tr("eye level %1").arg(metresText(eye_m));
+  p.setFont(labelFont());
+  const double wide = widthOf(words, QFontMetricsF(labelFont()), false);
+  const QRectF box(width() - kRight_px - wide, eye.y() - 18 * textScale(), wide, 17 * textScale());
+  QColor veil = t.paper;
+  veil.setAlpha(225);
+  p.fillRect(box.adjusted(-2, 0, 0, 0), veil);
   p.setPen(t.green);
-  p.drawText(QRectF(width() - 260, eye.y() - 18 * textScale(), 260 - kRight_px, 17 * textScale()),
-             Qt::AlignRight | Qt::AlignBottom, tr("eye level %1").arg(metresText(eye_m)));
+  p.drawText(box, Qt::AlignRight | Qt::AlignBottom, words);
+  return box;
 }
 
 std::vector<QRectF> WalkView::paintVeils(QPainter& p) const {

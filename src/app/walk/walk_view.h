@@ -96,6 +96,7 @@ class WalkView : public QWidget, public ItemView {
   void hang(const Plan& start, int wash, double distance_m, const QString& key);
   void paintGround(QPainter& p) const;
   void paintEye(QPainter& p, QPointF eye) const;
+  QRectF paintEyeLevel(QPainter& p, QPointF eye) const;
   std::vector<QRectF> paintVeils(QPainter& p) const;  // where their names stand
   QColor colourOf(int impression) const;
   QString labelFor(const Flat& flat) const;
