@@ -3,7 +3,7 @@
 #   tests/fuzz/run.sh READER SECONDS FOLDER [RUNS [quick]]
 # READER is plan (and what lies on the clipboard), drawer, drawing, set, picture, cut, log or making. The corpus grows in
 # FOLDER/READER and is kept; what makes a reader fail is written beside it. With quick, addresses are not watched, which
-# makes several times as many runs: the library's own assertions and traps on undefined behaviour remain, and whoever
+# makes two to three times as many runs: the library's own assertions and traps on undefined behaviour remain, and whoever
 # has run it so has the corpus it found read once more with both sanitizers (RUNS 0, without quick). The short form, with
 # plain mutations and without clang, is the test io/mutated_files.
 set -eu

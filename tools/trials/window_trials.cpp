@@ -12,6 +12,7 @@
 #include <QElapsedTimer>
 #include <QFile>
 #include <QLoggingCategory>
+#include <QMouseEvent>
 #include <QPointer>
 #include <QPushButton>
 #include <QSettings>
@@ -35,7 +36,8 @@ using namespace havlo::testing;
 
 namespace {
 
-constexpr unsigned kHang_s = 20;  // an act that takes so long ends the trial by a signal
+constexpr unsigned kHang_s = 20;   // an act that takes so long ends the trial by a signal
+constexpr qint64 kSlow_ms = 4000;  // one that takes so long is told
 constexpr const char* kPlaces[] = {"card", "scene",  "order", "ink",     "colour",
                                    "make", "drawer", "log",   "arrange", "practice"};
 
@@ -282,7 +284,8 @@ int monkey(const QString& place, int seconds, const QString& folder) {
   clock.start();
   qint64 longest = 0;
   long acts = 0, closed = 0;
-  int deep = 0;  // dialogs and menus run loops of their own, and are played with there
+  int deep = 0;            // dialogs and menus run loops of their own, and are played with there
+  bool breathing = false;  // with the button down
   QObject hands;
   std::function<void()> act = [&] {
     if (clock.elapsed() > seconds * 1000LL) {
@@ -292,6 +295,7 @@ int monkey(const QString& place, int seconds, const QString& folder) {
       return QCoreApplication::exit();
     }
     ::alarm(kHang_s);
+    if (breathing) return QTimer::singleShot(20, &hands, act);
     QTimer::singleShot(0, &hands, act);  // by a new timer each: one that runs does not run within itself
     if (!window.isVisible() && deep == 0) ++closed, window.show();  // hands have closed it
     if (acts % 150 == 0) window.visit(place);
@@ -306,28 +310,51 @@ int monkey(const QString& place, int seconds, const QString& folder) {
     const auto within = [&](int size) {
       return static_cast<int>(random() % static_cast<unsigned>(std::max(1, size)));
     };
-    if (on != &window && (deep > 6 || random() % 4 == 0)) {
-      on->close();
-    } else if (random() % 2) {
+    QString what = QStringLiteral("closing");
+    const auto nameOfWidget = [](const QWidget& w) {
+      return QLatin1String(w.metaObject()->className()) + QLatin1Char(' ') + w.objectName();
+    };
+    const auto press = [&] {
       QWidget* focus = QApplication::focusWidget() ? QApplication::focusWidget() : on;
       const bool control = random() % 6 == 0;
-      QTest::keyClick(focus, keys[random() % std::size(keys)],
+      const Qt::Key key = keys[random() % std::size(keys)];
+      what = QKeySequence(key).toString() +
+             (control ? QStringLiteral(" with Ctrl on ") : QStringLiteral(" on ")) + nameOfWidget(*focus);
+      QTest::keyClick(focus, key,
                       control             ? Qt::ControlModifier
                       : random() % 8 == 0 ? Qt::ShiftModifier
                                           : Qt::NoModifier);
+    };
+    if (on != &window && (deep > 6 || random() % 4 == 0)) {
+      on->close();
+    } else if (random() % 2) {
+      press();
     } else {
       const QPoint at(within(on->width()), within(on->height()));
       QWidget* under = on->childAt(at) ? on->childAt(at) : on;
       const QPoint in = under->mapFrom(on, at);
       const auto button = random() % 8 == 0 ? Qt::RightButton : Qt::LeftButton;
       const QPointer<QWidget> there = under;
+      what = QStringLiteral("a click on ") + nameOfWidget(*under);
       QTest::mousePress(under, button, {}, in);
-      if (there && random() % 5 == 0) QTest::mouseMove(there, in + QPoint(within(80) - 40, within(80) - 40));
+      // Dragged, now and then with a key pressed or a breath taken while the button is down.
+      const QPointer<QWidget> still = on;
+      for (int steps = random() % 5 == 0 ? 1 + within(6) : 0; there && still && steps > 0; --steps) {
+        const QPoint to = in + QPoint(within(160) - 80, within(160) - 80);
+        QMouseEvent move(QEvent::MouseMove, to, there->mapToGlobal(to), Qt::NoButton, button, {});
+        QApplication::sendEvent(there, &move);
+        if (there && still && random() % 6 == 0) press();
+        if (random() % 8 != 0) continue;
+        breathing = true;
+        QTest::qWait(random() % 2 ? 10 : 150);
+        breathing = false;
+      }
       if (there) QTest::mouseRelease(there, button, {}, in);
     }
     --deep;
-    if (acts == before)
-      longest = std::max(longest, one.elapsed());  // else others were done in a dialog meanwhile
+    if (acts != before) return;  // others were done in a dialog meanwhile
+    longest = std::max(longest, one.elapsed());
+    if (one.elapsed() > kSlow_ms) std::printf("%lld ms: %s\n", one.elapsed(), qPrintable(what));
   };
   QTimer::singleShot(0, &hands, act);
   QCoreApplication::exec();

@@ -130,6 +130,7 @@ void JoinsPage::work() {
         auto risk = joinRisk(*of.plan, *of.analysis, {handErrors(of.plan->habits)}, progress);
         if (!risk) return risk.error();
         Found out{std::move(risk).value(), {}};
+        if (progress.stopped()) return Error{ErrorCode::Stopped, "stopped", {}};
         const double dpi = dpiWithin(of.plan->card.panel.box(), kPictureDpi, 2e6);
         out.picture = withHeat(intendedPicture(*of.plan, *of.analysis, *art, dpi), *of.plan, out.risk);
         return out;

@@ -7,6 +7,7 @@
 
 #include "app/actions/action_table.h"
 #include "app/lessons/lesson_bar.h"
+#include "app/session/job.h"
 #include "app/shell/errands.h"
 #include "app/shell/face_bar.h"
 #include "app/shell/message_bar.h"
@@ -48,7 +49,9 @@ Centre::Centre(const Workshop& workshop, Errands& errands, ActionTable& actions)
     if (kind.atStart) place(kind.id);
 }
 
+/// All jobs are asked to stop before the first of them is waited for.
 Centre::~Centre() {
+  for (JobBase* job : findChildren<JobBase*>()) job->cancel();
   for (const QString& id : m_made.keys()) m_actions.removeOf(id);
 }
 
