@@ -56,6 +56,8 @@ class PlanSession : public QObject {
   /// Works on the inside or the envelope; the front if the piece has no picture of its own.
   void setFace(const std::string& piece);
   const std::shared_ptr<const Plan>& snapshot() const { return m_snapshot; }
+  /// All of it as the plan is now. While a hand holds something the work at the table is found when this is
+  /// asked.
   const AnalysisRef& analysis() const;
   /// The same for what shows where things are and nothing of the work at the table: while a hand holds
   /// something, see Hold, that may be of a moment ago here.
@@ -102,8 +104,8 @@ class PlanSession : public QObject {
   /// undo. A failed edit changes nothing and is said through trouble().
   void edit(const QString& label, const Result<Plan>& result, const QString& mergeKey = {});
 
-  /// A hand takes hold of something. Until it lets go and whenever it pauses, only what follows from where
-  /// things are is found anew with every edit; the work at the table stands as it was a moment before.
+  /// A hand takes hold of something. With every edit only what follows from where things are is found anew;
+  /// the work at the table stands as it was a moment before, until the hand pauses or lets go.
   class Hold {
    public:
     explicit Hold(PlanSession& session) : m_session(&session) { ++session.m_held; }
