@@ -20,7 +20,11 @@ DrawerSession::DrawerSession(const QString& file, QObject* parent)
   connect(&m_watch, &QTimer::timeout, this, &DrawerSession::catchUp);
   connect(m_taking, &JobBase::progressed, this, &DrawerSession::taking);
 }
-DrawerSession::~DrawerSession() = default;
+/// What is being put into the drawer ends, between two stamps, before the drawer is closed.
+DrawerSession::~DrawerSession() {
+  m_taking->cancel();
+  m_taking->wait();
+}
 
 bool DrawerSession::open() {
   if (m_store) return true;

@@ -3,7 +3,44 @@
 #include <sys/resource.h>
 #include <unistd.h>
 
+#include <QCoreApplication>
+#include <algorithm>
+#include <vector>
+
 namespace havlo {
+namespace {
+
+using Pools = std::vector<std::unique_ptr<QThreadPool>>;
+
+Pools& leftBehind() {
+  static Pools pools;
+  return pools;
+}
+
+/// A pool waits for its worker where it is taken away: at the end, while fonts and pictures are still there.
+void leave(std::unique_ptr<QThreadPool> pool) {
+  Pools& all = leftBehind();
+  std::erase_if(all, [](const auto& one) { return one->activeThreadCount() == 0; });
+  if (pool->activeThreadCount() == 0) return;
+  static const bool atTheEnd = (qAddPostRoutine([] { leftBehind().clear(); }), true);
+  (void)atTheEnd;
+  all.push_back(std::move(pool));
+}
+
+}  // namespace
+
+JobBase::JobBase(QObject* parent)
+    : QObject(parent),
+      m_pool(std::make_unique<QThreadPool>()),
+      m_letters(std::make_shared<JobLetters>(this)) {
+  m_pool->setMaxThreadCount(1);
+}
+
+JobBase::~JobBase() {
+  cancel();
+  m_letters->close();
+  leave(std::move(m_pool));
+}
 
 void JobBase::giveWay() {
   constexpr int kNice = 10;  // of 19: nine tenths of a shared core go to the window

@@ -1,6 +1,8 @@
 // Slow work off the interface thread: a snapshot goes in, the result comes back on the interface thread. A
 // newer request replaces one that has not begun, stops the one that runs and makes its result stale. An
-// exception ends the job alone: it is said, and nothing is delivered.
+// exception ends the job alone: it is said, and nothing is delivered. Whoever takes a job away does not wait
+// for its worker: it is told to stop and what it still finds is delivered to nobody, so work holds only what
+// is its own.
 #pragma once
 
 #include <QObject>
@@ -8,6 +10,7 @@
 #include <exception>
 #include <functional>
 #include <memory>
+#include <mutex>
 #include <new>
 #include <optional>
 #include <stop_token>
@@ -41,15 +44,31 @@ class JobTroubles : public QObject {
   void failed(const QString& message);
 };
 
+/// What a worker says to its job, on the interface thread; nothing once the job is gone.
+class JobLetters {
+ public:
+  explicit JobLetters(QObject* job) : m_job(job) {}
+  void post(std::function<void()> letter) {
+    const std::lock_guard lock(m_mutex);
+    if (m_job) QMetaObject::invokeMethod(m_job, std::move(letter), Qt::QueuedConnection);
+  }
+  void close() {
+    const std::lock_guard lock(m_mutex);
+    m_job = nullptr;
+  }
+
+ private:
+  std::mutex m_mutex;
+  QObject* m_job;
+};
+
 class JobBase : public QObject {
   Q_OBJECT
 
  public:
-  explicit JobBase(QObject* parent) : QObject(parent) { m_pool.setMaxThreadCount(1); }
-  ~JobBase() override {
-    cancel();
-    m_pool.waitForDone();
-  }
+  explicit JobBase(QObject* parent);
+  /// Does not wait: a worker that is busy is left behind, and waited for when the program ends.
+  ~JobBase() override;
   bool running() const { return m_running; }
   void cancel() {
     m_next = nullptr;
@@ -59,14 +78,15 @@ class JobBase : public QObject {
   /// A worker, and those it starts, give way to the hand where there are not cores enough.
   static void giveWay();
   /// Waits for the worker; results are delivered by the event loop afterwards.
-  void wait() { m_pool.waitForDone(); }
+  void wait() { m_pool->waitForDone(); }
 
  Q_SIGNALS:
   void progressed(double share);
   void finished();
 
  protected:
-  QThreadPool m_pool;
+  std::unique_ptr<QThreadPool> m_pool;
+  std::shared_ptr<JobLetters> m_letters;
   std::stop_source m_stop;
   quint64 m_serial = 0;
   bool m_running = false;
@@ -96,31 +116,33 @@ class Job : public JobBase {
     m_running = true;
     m_stop = std::stop_source();
     const quint64 serial = ++m_serial;
-    const Progress progress{m_stop.get_token(), [this, serial](double share) {
-                              QMetaObject::invokeMethod(this, [this, serial, share] {
+    const Progress progress{m_stop.get_token(), [this, letters = m_letters, serial](double share) {
+                              letters->post([this, serial, share] {
                                 if (serial == m_serial) Q_EMIT progressed(share);
                               });
                             }};
-    m_pool.start([this, work = std::move(work), deliver = std::move(deliver), progress, serial] {
-      std::shared_ptr<T> result;
-      std::exception_ptr failure;
-      giveWay();
-      try {
-        result = std::make_shared<T>(work(progress));
-      } catch (...) {
-        failure = std::current_exception();
-      }
-      QMetaObject::invokeMethod(this, [this, deliver, result, failure, serial] {
-        m_running = false;
-        if (serial == m_serial && result) deliver(std::move(*result));
-        if (serial == m_serial && failure) Q_EMIT JobTroubles::all().failed(JobTroubles::wordsOf(failure));
-        if (auto next = std::exchange(m_next, nullptr)) {
-          next();
-        } else {
-          Q_EMIT finished();
-        }
-      });
-    });
+    m_pool->start(
+        [this, letters = m_letters, work = std::move(work), deliver = std::move(deliver), progress, serial] {
+          std::shared_ptr<T> result;
+          std::exception_ptr failure;
+          giveWay();
+          try {
+            result = std::make_shared<T>(work(progress));
+          } catch (...) {
+            failure = std::current_exception();
+          }
+          letters->post([this, deliver, result, failure, serial] {
+            m_running = false;
+            if (serial == m_serial && result) deliver(std::move(*result));
+            if (serial == m_serial && failure)
+              Q_EMIT JobTroubles::all().failed(JobTroubles::wordsOf(failure));
+            if (auto next = std::exchange(m_next, nullptr)) {
+              next();
+            } else {
+              Q_EMIT finished();
+            }
+          });
+        });
   }
 };
 
