@@ -26,6 +26,11 @@ Satz: %1</translation>
         <translation>    (jetzt nicht)</translation>
     </message>
     <message>
+        <source> % of the usual time</source>
+        <extracomment>stands behind a number: how often a mask can be laid</extracomment>
+        <translation> % der üblichen Zeit</translation>
+    </message>
+    <message>
         <source> %1 cards at once: each step is done on all of them.</source>
         <translation> %1 Karten auf einmal: jeder Schritt wird an allen getan.</translation>
     </message>
@@ -118,6 +123,10 @@ Satz: %1</translation>
         <translation> g</translation>
     </message>
     <message>
+        <source> in</source>
+        <translation> in</translation>
+    </message>
+    <message>
         <source> m</source>
         <translation> m</translation>
     </message>
@@ -148,6 +157,10 @@ Satz: %1</translation>
     <message>
         <source> sheets</source>
         <translation> Bogen</translation>
+    </message>
+    <message>
+        <source> times</source>
+        <translation> Mal</translation>
     </message>
     <message>
         <source> · the hero</source>
@@ -3502,6 +3515,10 @@ geschrieben %3</translation>
         <translation>Es %1 nennen</translation>
     </message>
     <message>
+        <source>Call it so</source>
+        <translation>So nennen</translation>
+    </message>
+    <message>
         <source>Card</source>
         <translation>Karte</translation>
     </message>
@@ -3942,12 +3959,12 @@ geschrieben %3</translation>
         <translation>Dunkler bis heller</translation>
     </message>
     <message>
-        <source>Deep</source>
-        <translation>Tief</translation>
+        <source>Dashed: construction, rub it out.</source>
+        <translation>Gestrichelt: Konstruktion, ausradieren.</translation>
     </message>
     <message>
-        <source>Degrees:</source>
-        <translation>Grad:</translation>
+        <source>Deep</source>
+        <translation>Tief</translation>
     </message>
     <message>
         <source>Demo: a misty &amp;fen</source>
@@ -4016,6 +4033,18 @@ geschrieben %3</translation>
     <message>
         <source>Dot</source>
         <translation>Punkt</translation>
+    </message>
+    <message>
+        <source>Dotted: reflections.</source>
+        <translation>Gepunktet: Spiegelbilder.</translation>
+    </message>
+    <message>
+        <source>Dotted: shadows and reflections.</source>
+        <translation>Gepunktet: Schatten und Spiegelbilder.</translation>
+    </message>
+    <message>
+        <source>Dotted: shadows.</source>
+        <translation>Gepunktet: Schatten.</translation>
     </message>
     <message>
         <source>Drag a mat's or the base's rim to say how much of it shows; with Shift what lies on it goes off-centre.</source>
@@ -4572,6 +4601,10 @@ geschrieben %3</translation>
     <message>
         <source>From this plan's inks and the drawer's: sky, ground, and a hero that stands off most from both.</source>
         <translation>Aus den Farben von Plan und Schublade: Himmel, Boden und ein Held, der sich von beiden am meisten abhebt.</translation>
+    </message>
+    <message>
+        <source>Full: to ink.</source>
+        <translation>Voll: ausziehen.</translation>
     </message>
     <message>
         <source>Fullest at</source>
@@ -5986,10 +6019,6 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>Meter vom Betrachter: nur Stempel, die dort in offener Szene die richtige Größe hätten, die besten zuerst</translation>
     </message>
     <message>
-        <source>Millimetres:</source>
-        <translation>Millimeter:</translation>
-    </message>
-    <message>
         <source>Mirror in %1</source>
         <translation>In %1 spiegeln</translation>
     </message>
@@ -6148,10 +6177,6 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>Name of the variation</source>
         <translation>Name der Variante</translation>
-    </message>
-    <message>
-        <source>Name:</source>
-        <translation>Name:</translation>
     </message>
     <message>
         <source>Near and far</source>
@@ -7078,16 +7103,12 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>Bleistiftblatt</translation>
     </message>
     <message>
-        <source>Pencil sheet at true size. Dashed: construction, rub it out. Full: to ink. Dotted: shadows.</source>
-        <translation>Bleistiftblatt in wahrer Größe. Gestrichelt: Konstruktion, ausradieren. Voll: ausziehen. Gepunktet: Schatten.</translation>
+        <source>Pencil sheet at true size.</source>
+        <translation>Bleistiftblatt in wahrer Größe.</translation>
     </message>
     <message>
         <source>Pencil the guides</source>
         <translation>Die Hilfslinien mit Bleistift ziehen</translation>
-    </message>
-    <message>
-        <source>Percent of the usual time:</source>
-        <translation>Prozent der üblichen Zeit:</translation>
     </message>
     <message>
         <source>Picture</source>
@@ -7452,6 +7473,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>Real height</source>
         <translation>Wirkliche Höhe</translation>
+    </message>
+    <message>
+        <source>Reckon with this</source>
+        <translation>Damit rechnen</translation>
     </message>
     <message>
         <source>Redo</source>
@@ -8226,6 +8251,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>Ein Stück abnehmen</translation>
     </message>
     <message>
+        <source>Take a seat</source>
+        <translation>Platz nehmen</translation>
+    </message>
+    <message>
         <source>Take a stamp with words from the drawer and put it on the card; then its place is found here.</source>
         <translation>Nimm einen Stempel mit Wörtern aus der Schublade und setze ihn auf die Karte; dann findet sich hier sein Platz.</translation>
     </message>
@@ -8798,6 +8827,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>Der Nebel lässt %1 % seiner Farbe; so gepresst hat es %2 %.</translation>
     </message>
     <message>
+        <source>The name; what is learnt is kept for each by itself.</source>
+        <translation>Der Name; was gelernt wird, wird für jeden getrennt aufgehoben.</translation>
+    </message>
+    <message>
         <source>The next lesson</source>
         <translation>Die nächste Lektion</translation>
     </message>
@@ -9272,10 +9305,6 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>Time for stamping</source>
         <translation>Zeit zum Stempeln</translation>
-    </message>
-    <message>
-        <source>Times a mask can be laid:</source>
-        <translation>So oft kann eine Maske gelegt werden:</translation>
     </message>
     <message>
         <source>Title of the card</source>

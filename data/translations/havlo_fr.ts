@@ -26,6 +26,11 @@ jeu : %1</translation>
         <translation>    (pas maintenant)</translation>
     </message>
     <message>
+        <source> % of the usual time</source>
+        <extracomment>stands behind a number: how often a mask can be laid</extracomment>
+        <translation> % du temps habituel</translation>
+    </message>
+    <message>
         <source> %1 cards at once: each step is done on all of them.</source>
         <translation> %1 cartes à la fois : chaque étape est faite sur toutes.</translation>
     </message>
@@ -118,6 +123,10 @@ jeu : %1</translation>
         <translation> g</translation>
     </message>
     <message>
+        <source> in</source>
+        <translation> po</translation>
+    </message>
+    <message>
         <source> m</source>
         <translation> m</translation>
     </message>
@@ -148,6 +157,10 @@ jeu : %1</translation>
     <message>
         <source> sheets</source>
         <translation> feuilles</translation>
+    </message>
+    <message>
+        <source> times</source>
+        <translation> fois</translation>
     </message>
     <message>
         <source> · the hero</source>
@@ -3502,6 +3515,10 @@ written %3</source>
         <translation>L'appeler %1</translation>
     </message>
     <message>
+        <source>Call it so</source>
+        <translation>L'appeler ainsi</translation>
+    </message>
+    <message>
         <source>Card</source>
         <translation>Carte</translation>
     </message>
@@ -3942,12 +3959,12 @@ written %3</source>
         <translation>De foncé à clair</translation>
     </message>
     <message>
-        <source>Deep</source>
-        <translation>Profond</translation>
+        <source>Dashed: construction, rub it out.</source>
+        <translation>Tirets : construction, à gommer.</translation>
     </message>
     <message>
-        <source>Degrees:</source>
-        <translation>Degrés :</translation>
+        <source>Deep</source>
+        <translation>Profond</translation>
     </message>
     <message>
         <source>Demo: a misty &amp;fen</source>
@@ -4016,6 +4033,18 @@ written %3</source>
     <message>
         <source>Dot</source>
         <translation>Point</translation>
+    </message>
+    <message>
+        <source>Dotted: reflections.</source>
+        <translation>Points : reflets.</translation>
+    </message>
+    <message>
+        <source>Dotted: shadows and reflections.</source>
+        <translation>Points : ombres et reflets.</translation>
+    </message>
+    <message>
+        <source>Dotted: shadows.</source>
+        <translation>Points : ombres.</translation>
     </message>
     <message>
         <source>Drag a mat's or the base's rim to say how much of it shows; with Shift what lies on it goes off-centre.</source>
@@ -4572,6 +4601,10 @@ written %3</source>
     <message>
         <source>From this plan's inks and the drawer's: sky, ground, and a hero that stands off most from both.</source>
         <translation>Des encres de ce plan et du tiroir : ciel, sol, et un héros qui ressort le plus des deux.</translation>
+    </message>
+    <message>
+        <source>Full: to ink.</source>
+        <translation>Plein : à encrer.</translation>
     </message>
     <message>
         <source>Fullest at</source>
@@ -5986,10 +6019,6 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>Mètres depuis le spectateur : seulement les tampons qui y auraient la bonne taille en scène ouverte, les meilleurs d'abord</translation>
     </message>
     <message>
-        <source>Millimetres:</source>
-        <translation>Millimètres :</translation>
-    </message>
-    <message>
         <source>Mirror in %1</source>
         <translation>Refléter dans %1</translation>
     </message>
@@ -6148,10 +6177,6 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>Name of the variation</source>
         <translation>Nom de la variante</translation>
-    </message>
-    <message>
-        <source>Name:</source>
-        <translation>Nom :</translation>
     </message>
     <message>
         <source>Near and far</source>
@@ -7078,16 +7103,12 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>Feuille au crayon</translation>
     </message>
     <message>
-        <source>Pencil sheet at true size. Dashed: construction, rub it out. Full: to ink. Dotted: shadows.</source>
-        <translation>Feuille au crayon en vraie grandeur. Tirets : construction, à gommer. Plein : à encrer. Points : ombres.</translation>
+        <source>Pencil sheet at true size.</source>
+        <translation>Feuille au crayon en vraie grandeur.</translation>
     </message>
     <message>
         <source>Pencil the guides</source>
         <translation>Tracer les guides au crayon</translation>
-    </message>
-    <message>
-        <source>Percent of the usual time:</source>
-        <translation>Pour cent du temps habituel :</translation>
     </message>
     <message>
         <source>Picture</source>
@@ -7452,6 +7473,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>Real height</source>
         <translation>Hauteur réelle</translation>
+    </message>
+    <message>
+        <source>Reckon with this</source>
+        <translation>Compter avec cela</translation>
     </message>
     <message>
         <source>Redo</source>
@@ -8226,6 +8251,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>Enlever une pièce</translation>
     </message>
     <message>
+        <source>Take a seat</source>
+        <translation>Prendre place</translation>
+    </message>
+    <message>
         <source>Take a stamp with words from the drawer and put it on the card; then its place is found here.</source>
         <translation>Prenez dans le tiroir un tampon avec des mots et mettez-le sur la carte ; sa place est alors trouvée ici.</translation>
     </message>
@@ -8798,6 +8827,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>La brume lui laisse %1 % de son encre ; pressé ainsi il en a %2 %.</translation>
     </message>
     <message>
+        <source>The name; what is learnt is kept for each by itself.</source>
+        <translation>Le nom ; ce qui est appris est gardé pour chacun séparément.</translation>
+    </message>
+    <message>
         <source>The next lesson</source>
         <translation>La leçon suivante</translation>
     </message>
@@ -9272,10 +9305,6 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>Time for stamping</source>
         <translation>Temps pour tamponner</translation>
-    </message>
-    <message>
-        <source>Times a mask can be laid:</source>
-        <translation>Fois qu'un masque peut se poser :</translation>
     </message>
     <message>
         <source>Title of the card</source>

@@ -26,6 +26,11 @@ set: %1</translation>
         <translation>    (nu niet)</translation>
     </message>
     <message>
+        <source> % of the usual time</source>
+        <extracomment>stands behind a number: how often a mask can be laid</extracomment>
+        <translation> % van de gewone tijd</translation>
+    </message>
+    <message>
         <source> %1 cards at once: each step is done on all of them.</source>
         <translation> %1 kaarten tegelijk: elke stap wordt op alle gedaan.</translation>
     </message>
@@ -118,6 +123,10 @@ set: %1</translation>
         <translation> g</translation>
     </message>
     <message>
+        <source> in</source>
+        <translation> in</translation>
+    </message>
+    <message>
         <source> m</source>
         <translation> m</translation>
     </message>
@@ -148,6 +157,10 @@ set: %1</translation>
     <message>
         <source> sheets</source>
         <translation> vellen</translation>
+    </message>
+    <message>
+        <source> times</source>
+        <translation> keer</translation>
     </message>
     <message>
         <source> · the hero</source>
@@ -3502,6 +3515,10 @@ geschreven %3</translation>
         <translation>Het %1 noemen</translation>
     </message>
     <message>
+        <source>Call it so</source>
+        <translation>Zo noemen</translation>
+    </message>
+    <message>
         <source>Card</source>
         <translation>Kaart</translation>
     </message>
@@ -3942,12 +3959,12 @@ geschreven %3</translation>
         <translation>Van donker naar licht</translation>
     </message>
     <message>
-        <source>Deep</source>
-        <translation>Diep</translation>
+        <source>Dashed: construction, rub it out.</source>
+        <translation>Gestreept: constructie, uitgummen.</translation>
     </message>
     <message>
-        <source>Degrees:</source>
-        <translation>Graden:</translation>
+        <source>Deep</source>
+        <translation>Diep</translation>
     </message>
     <message>
         <source>Demo: a misty &amp;fen</source>
@@ -4016,6 +4033,18 @@ geschreven %3</translation>
     <message>
         <source>Dot</source>
         <translation>Stip</translation>
+    </message>
+    <message>
+        <source>Dotted: reflections.</source>
+        <translation>Gestippeld: spiegelbeelden.</translation>
+    </message>
+    <message>
+        <source>Dotted: shadows and reflections.</source>
+        <translation>Gestippeld: schaduwen en spiegelbeelden.</translation>
+    </message>
+    <message>
+        <source>Dotted: shadows.</source>
+        <translation>Gestippeld: schaduwen.</translation>
     </message>
     <message>
         <source>Drag a mat's or the base's rim to say how much of it shows; with Shift what lies on it goes off-centre.</source>
@@ -4572,6 +4601,10 @@ geschreven %3</translation>
     <message>
         <source>From this plan's inks and the drawer's: sky, ground, and a hero that stands off most from both.</source>
         <translation>Uit de inkten van dit plan en de la: lucht, grond en een held die het meest van beide afsteekt.</translation>
+    </message>
+    <message>
+        <source>Full: to ink.</source>
+        <translation>Vol: inkten.</translation>
     </message>
     <message>
         <source>Fullest at</source>
@@ -5986,10 +6019,6 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>Meter van de kijker: alleen stempels die daar in de open scène de juiste maat hebben, de beste eerst</translation>
     </message>
     <message>
-        <source>Millimetres:</source>
-        <translation>Millimeter:</translation>
-    </message>
-    <message>
         <source>Mirror in %1</source>
         <translation>In %1 spiegelen</translation>
     </message>
@@ -6148,10 +6177,6 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>Name of the variation</source>
         <translation>Naam van de variant</translation>
-    </message>
-    <message>
-        <source>Name:</source>
-        <translation>Naam:</translation>
     </message>
     <message>
         <source>Near and far</source>
@@ -7078,16 +7103,12 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>Potloodblad</translation>
     </message>
     <message>
-        <source>Pencil sheet at true size. Dashed: construction, rub it out. Full: to ink. Dotted: shadows.</source>
-        <translation>Potloodblad op ware grootte. Gestreept: constructie, uitgummen. Vol: inkten. Gestippeld: schaduwen.</translation>
+        <source>Pencil sheet at true size.</source>
+        <translation>Potloodblad op ware grootte.</translation>
     </message>
     <message>
         <source>Pencil the guides</source>
         <translation>De hulplijnen met potlood trekken</translation>
-    </message>
-    <message>
-        <source>Percent of the usual time:</source>
-        <translation>Procent van de gewone tijd:</translation>
     </message>
     <message>
         <source>Picture</source>
@@ -7452,6 +7473,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>Real height</source>
         <translation>Echte hoogte</translation>
+    </message>
+    <message>
+        <source>Reckon with this</source>
+        <translation>Hiermee rekenen</translation>
     </message>
     <message>
         <source>Redo</source>
@@ -8226,6 +8251,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>Een stuk eraf nemen</translation>
     </message>
     <message>
+        <source>Take a seat</source>
+        <translation>Plaatsnemen</translation>
+    </message>
+    <message>
         <source>Take a stamp with words from the drawer and put it on the card; then its place is found here.</source>
         <translation>Neem een stempel met woorden uit de la en zet het op de kaart; dan wordt hier zijn plek gevonden.</translation>
     </message>
@@ -8798,6 +8827,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>De mist laat %1 % van zijn inkt over; zo gedrukt heeft het %2 %.</translation>
     </message>
     <message>
+        <source>The name; what is learnt is kept for each by itself.</source>
+        <translation>De naam; wat er geleerd wordt, wordt voor ieder apart bewaard.</translation>
+    </message>
+    <message>
         <source>The next lesson</source>
         <translation>De volgende les</translation>
     </message>
@@ -9272,10 +9305,6 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>Time for stamping</source>
         <translation>Tijd voor stempelen</translation>
-    </message>
-    <message>
-        <source>Times a mask can be laid:</source>
-        <translation>Zo vaak kan een masker gelegd worden:</translation>
     </message>
     <message>
         <source>Title of the card</source>

@@ -88,6 +88,14 @@ Plan onePost() {
   return p;
 }
 
+/// What a PDF says; nothing where it cannot be read.
+QString textOf(const QString& pdf, const QString& how = QStringLiteral("-nopgbrk")) {
+  QProcess text;
+  text.start(QStringLiteral("pdftotext"), {how, pdf, QStringLiteral("-")});
+  if (!text.waitForFinished() || text.exitCode() != 0) return {};
+  return QString::fromUtf8(text.readAllStandardOutput());
+}
+
 /// Every word of a PDF with its box in points, y down.
 std::vector<std::pair<QRectF, QString>> wordsOn(const QString& pdf) {
   QProcess boxes;
@@ -285,6 +293,29 @@ class TstPrint : public QObject {
     QCOMPARE(both.pages, placementSheet(p, *a, MeasureStyle::Inches, Sheet::letter()).pages + 1);
     QVERIFY(!writePencilSvg(folder.filePath(QStringLiteral("no/where.svg")), p, *a));
     QVERIFY(!hasGuides(emptyPlan()));
+  }
+
+  // What is mirrored in water and what lies in shadow is told apart from what is inked, and named where it
+  // is.
+  void thePencilSheetSaysWhatItsLinesMean() {
+    const auto legend = [&](const Plan& p) {
+      const QString pdf = m_folder.filePath(QStringLiteral("legend.pdf"));
+      const auto written = writePdf(pdf, pencilSheet(p, *analyse(p), MeasureStyle::Millimetres, Sheet::a4()));
+      return written ? textOf(pdf) : QString();
+    };
+    Plan fen = demo("misty-fen");
+    QVERIFY(legend(fen).contains(QStringLiteral("Full: to ink. Dotted: shadows and reflections.")));
+    const QString svg = m_folder.filePath(QStringLiteral("legend.svg"));
+    QVERIFY(bool(writePencilSvg(svg, fen, *analyse(fen))));
+    QFile file(svg);
+    QVERIFY(file.open(QIODevice::ReadOnly));
+    const QByteArray drawing = file.readAll();
+    QVERIFY(drawing.contains("stroke-dasharray=\"0.18 0.36\""));
+    fen.light.reset();
+    QVERIFY(legend(fen).contains(QStringLiteral("Dotted: reflections.")));
+    fen.ground[0].mirrors = false;
+    const QString plain = legend(fen);
+    QVERIFY(plain.contains(QStringLiteral("Full: to ink.")) && !plain.contains(QStringLiteral("Dotted")));
   }
 
   // Printed, rasterised as a scanner would, found again: 60 mm to 0.1 mm on both papers.
@@ -574,10 +605,7 @@ class TstPrint : public QObject {
     const auto cuts = cutFromDrawer(p, papers, {"A4", 210, 297, 1});
     const QString pdf = m_folder.filePath(QStringLiteral("cuts.pdf"));
     QVERIFY(bool(writePdf(pdf, cutListPages(p, cuts, MeasureStyle::Millimetres, Sheet::a4()))));
-    QProcess text;
-    text.start(QStringLiteral("pdftotext"), {QStringLiteral("-layout"), pdf, QStringLiteral("-")});
-    QVERIFY(text.waitForFinished() && text.exitCode() == 0);
-    const QString all = QString::fromUtf8(text.readAllStandardOutput());
+    const QString all = textOf(pdf, QStringLiteral("-layout"));
     for (const char* words :
          {"base", "panel", "hare", "words", "from the drawer", "a new one", "138.2 mm from its bottom edge",
           "keep blades away", "1. level", "of what is in hand"})
@@ -608,10 +636,7 @@ class TstPrint : public QObject {
     QVERIFY(both.pages > one.pages);
     const QString pdf = m_folder.filePath(QStringLiteral("chapters.pdf"));
     QVERIFY(bool(writePdf(pdf, both)));
-    QProcess text;
-    text.start(QStringLiteral("pdftotext"), {pdf, QStringLiteral("-")});
-    QVERIFY(text.waitForFinished() && text.exitCode() == 0);
-    const QString all = QString::fromUtf8(text.readAllStandardOutput());
+    const QString all = textOf(pdf);
     QVERIFY(all.contains(QStringLiteral("Run sheet for inside")) &&
             all.contains(QStringLiteral("many happy")));
     QVERIFY(all.contains(QStringLiteral("stamp it first, empty")));

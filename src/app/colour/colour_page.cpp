@@ -1,7 +1,6 @@
 #include "app/colour/colour_page.h"
 
 #include <QComboBox>
-#include <QInputDialog>
 #include <QLineEdit>
 #include <QPainter>
 #include <QPushButton>
@@ -10,6 +9,7 @@
 #include <cmath>
 
 #include "app/colour/colour_view.h"
+#include "app/common/ask.h"
 #include "app/common/choice_list.h"
 #include "app/common/form_rows.h"
 #include "app/common/keyed_rows.h"
@@ -337,15 +337,18 @@ void ColourPage::fillThing() {
         if (!found) return;
         const std::vector<int> which = found->chosen(c2->region);
         if (which.size() != 1) return;
-        bool ok = false;
         const QString was = QString::fromStdString(found->all()[ix(which[0])].name);
-        const QString name = QInputDialog::getText(
-            this, tr("Name of the part"), tr("What is it? “coat”, “left ear”"), QLineEdit::Normal, was, &ok);
-        if (ok) {
-          m_session.edit(tr("Name a part"), withRegionName(now, now.impressions[ix(whom)].stamp, *found,
-                                                           which[0], name.trimmed().toStdString()));
-          keepNames(now.impressions[ix(whom)].stamp);
-        }
+        askForWords(
+            {tr("Name of the part"), tr("What is it? “coat”, “left ear”"), tr("Call it so")}, was, this,
+            [this, found, part = which[0], thing = now.impressions[ix(whom)].id](const QString& name) {
+              const Plan& then = m_session.plan();
+              const int there = then.indexOf(thing);
+              if (there < 0) return;
+              const std::string stamp = then.impressions[ix(there)].stamp;
+              m_session.edit(tr("Name a part"),
+                             withRegionName(then, stamp, *found, part, name.toStdString()));
+              keepNames(stamp);
+            });
       });
       return b;
     });

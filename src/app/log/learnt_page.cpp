@@ -3,10 +3,10 @@
 #include <QCheckBox>
 #include <QComboBox>
 #include <QDateTime>
-#include <QInputDialog>
 #include <QPushButton>
 #include <QSignalBlocker>
 
+#include "app/common/ask.h"
 #include "app/common/form_rows.h"
 #include "app/common/keyed_rows.h"
 #include "app/common/rolled.h"
@@ -174,31 +174,37 @@ void LearntPage::setOwn(Trait trait) {
     return;
   }
   const bool pace = paceOf(trait).has_value(), life = trait == Trait::MaskLife;
-  const double now = m_log.learnt()[trait].value();
-  bool good = false;
-  const QString ask = pace   ? tr("Percent of the usual time:")
-                      : life ? tr("Times a mask can be laid:")
-                      : trait == Trait::PrintTurn || trait == Trait::MaskTurn ? tr("Degrees:")
-                                                                              : tr("Millimetres:");
-  const double v = QInputDialog::getDouble(this, traitName(trait), ask, pace ? 100 * now : now,
-                                           pace   ? 20
-                                           : life ? 1
-                                                  : 0.01,
-                                           pace   ? 500
-                                           : life ? 200
-                                                  : 10,
-                                           pace || life ? 0 : 2, &good);
-  if (!good) return;
-  s.own[trait] = pace ? v / 100 : v;
-  m_log.putSettings(s);
+  const bool turn = trait == Trait::PrintTurn || trait == Trait::MaskTurn;
+  const bool inches = !pace && !life && !turn && m_units != MeasureStyle::Millimetres;
+  const Learnt& known = m_log.learnt()[trait];
+  const double unit = pace ? 0.01 : inches ? kMmPerInch : 1;
+  NumberWanted wanted;
+  wanted.now = known.value() / unit;
+  wanted.least = pace ? 20 : life ? 1 : inches ? 0.001 : 0.01;
+  wanted.most = pace ? 500 : life ? 200 : inches ? 0.4 : 10;
+  wanted.decimals = pace || life ? 0 : inches ? 3 : 2;
+  //: stands behind a number: how often a mask can be laid
+  wanted.unit = pace     ? tr(" % of the usual time")
+                : life   ? tr(" times")
+                : turn   ? QStringLiteral("°")
+                : inches ? tr(" in")
+                         : tr(" mm");
+  QString words = learntWords(trait, known, m_units);
+  words[0] = words[0].toUpper();
+  askForNumber({traitName(trait), words + u'.', tr("Reckon with this")}, wanted, this, [=, this](double v) {
+    LearnSettings now = m_log.settings();
+    now.own[trait] = v * unit;
+    m_log.putSettings(now);
+  });
 }
 
 void LearntPage::addPerson() {
-  bool good = false;
-  const QString name =
-      QInputDialog::getText(this, tr("Someone else at the table"), tr("Name:"), QLineEdit::Normal, {}, &good)
-          .trimmed();
-  good && !name.isEmpty() ? (void)m_log.setAtWork(name.toStdString()) : refresh();
+  refresh();  // until there is a name, the one who was at the table is
+  askForWords({tr("Someone else at the table"), tr("The name; what is learnt is kept for each by itself."),
+               tr("Take a seat")},
+              {}, this, [this](const QString& name) {
+                if (!name.isEmpty()) (void)m_log.setAtWork(name.toStdString());
+              });
 }
 
 }  // namespace havlo

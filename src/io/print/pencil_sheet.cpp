@@ -11,6 +11,10 @@
 namespace havlo {
 namespace {
 
+constexpr double kSoft_mm = 0.18;  // the lines of what has no edge of its own
+
+bool soft(const GuideChain& c) { return c.of == GuideOf::Shadow || c.of == GuideOf::Reflection; }
+
 void drawPencil(QPainter& p, const Plan& plan, const std::vector<GuideChain>& chains, MeasureStyle style) {
   const PanelSize& panel = plan.card.panel;
   for (const GuideKind kind : {GuideKind::Construction, GuideKind::Ink})
@@ -25,15 +29,35 @@ std::vector<GuideChain> chainsOf(const Plan& plan, const Analysis& a) {
   return chained(guidesOf(plan, *a.depth, a.meetings.placed));
 }
 
+/// What the lines of this sheet mean; nothing is said of lines that are not there.
+QString legendOf(const std::vector<GuideChain>& chains) {
+  const auto has = [&](GuideOf of) {
+    return std::any_of(chains.begin(), chains.end(), [of](const GuideChain& c) { return c.of == of; });
+  };
+  const bool shadows = has(GuideOf::Shadow), reflections = has(GuideOf::Reflection);
+  QStringList out{tr("Pencil sheet at true size.")};
+  if (std::any_of(chains.begin(), chains.end(),
+                  [](const GuideChain& c) { return c.kind == GuideKind::Construction; }))
+    out << tr("Dashed: construction, rub it out.");
+  if (std::any_of(chains.begin(), chains.end(),
+                  [](const GuideChain& c) { return c.kind == GuideKind::Ink && !soft(c); }))
+    out << tr("Full: to ink.");
+  if (shadows && reflections) {
+    out << tr("Dotted: shadows and reflections.");
+  } else if (shadows || reflections) {
+    out << (shadows ? tr("Dotted: shadows.") : tr("Dotted: reflections."));
+  }
+  return out.join(u' ');
+}
+
 }  // namespace
 
 void drawChains(QPainter& p, const std::vector<GuideChain>& chains, GuideKind kind, double height_mm) {
   const bool ink = kind == GuideKind::Ink;
   for (const GuideChain& c : chains) {
     if (c.kind != kind) continue;
-    const bool soft = c.of == GuideOf::Shadow || c.of == GuideOf::Reflection;
-    p.setPen(ink ? QPen(kPrintInk, soft ? 0.18 : 0.3, soft ? Qt::DotLine : Qt::SolidLine, Qt::RoundCap,
-                        Qt::RoundJoin)
+    p.setPen(ink ? QPen(kPrintInk, soft(c) ? kSoft_mm : 0.3, soft(c) ? Qt::DotLine : Qt::SolidLine,
+                        Qt::RoundCap, Qt::RoundJoin)
                  : QPen(kPrintSoft, 0.12, Qt::DashLine));
     QPolygonF line;
     for (const Point q : c.points) line << QPointF(q.x, height_mm - q.y);
@@ -55,9 +79,8 @@ Printout pencilSheet(const Plan& plan, const Analysis& a, MeasureStyle style, Sh
   out.sheet = sheet;
   out.pages = pages.count();
   out.draw = [plan, style, pages, chains = chainsOf(plan, a)](QPainter& p, int page) {
-    pages.drawHead(
-        p, plan.title.empty() ? tr("Pencil sheet") : QString::fromStdString(plan.title),
-        tr("Pencil sheet at true size. Dashed: construction, rub it out. Full: to ink. Dotted: shadows."));
+    pages.drawHead(p, plan.title.empty() ? tr("Pencil sheet") : QString::fromStdString(plan.title),
+                   legendOf(chains));
     pages.drawTile(p, page, [&](QPainter& q) { drawPencil(q, plan, chains, style); });
   };
   return out;
@@ -98,6 +121,10 @@ Result<Done> writePencilSvg(const QString& path, const Plan& plan, const Analysi
       for (const Point q : c.points) points << mm(q.x) + u',' + mm(panel.height_mm - q.y);
       w.writeEmptyElement(QStringLiteral("polyline"));
       w.writeAttribute(QStringLiteral("points"), points.join(u' '));
+      if (!soft(c)) continue;
+      w.writeAttribute(QStringLiteral("stroke-width"), QString::number(kSoft_mm));
+      w.writeAttribute(QStringLiteral("stroke-dasharray"),
+                       QStringLiteral("%1 %2").arg(kSoft_mm).arg(2 * kSoft_mm));
     }
     w.writeEndElement();
   }

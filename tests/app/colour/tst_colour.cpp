@@ -2,7 +2,9 @@
 // lines drawn, dots scattered, own steps put in, a suggestion taken.
 #include <QCheckBox>
 #include <QComboBox>
+#include <QDialog>
 #include <QLineEdit>
+#include <QPointer>
 #include <QPushButton>
 #include <QSlider>
 #include <cmath>
@@ -96,6 +98,23 @@ class TstColour : public QObject {
     QCOMPARE(w.plan().colourings[0].ink, std::string("ember"));
     w.session().undoStack().undo();
     QVERIFY(w.plan().colourings.empty());
+  }
+
+  void aPartIsCalledByItsName() {
+    ColourWindow w;
+    w.place().colours().inks().choose(QStringLiteral("ember"));
+    w.click(w.at("hare", 0));
+    press(w.place(), QStringLiteral("Name"));
+    QPointer<QDialog> sheet = w.window.findChild<QDialog*>(QStringLiteral("ask"));
+    QVERIFY(sheet && sheet->isVisible());
+    auto* line = sheet->findChild<QLineEdit*>(QStringLiteral("answer"));
+    line->selectAll();
+    QTest::keyClicks(line, QStringLiteral(" waistcoat "));
+    QTest::keyClick(line, Qt::Key_Return);
+    QTRY_VERIFY(!sheet);
+    waitForJobs(w.window);
+    QCOMPARE(w.session().undoStack().undoText(), QStringLiteral("Name a part"));
+    QVERIFY(says(w.place(), QStringLiteral("aistcoat")));
   }
 
   void aSweepColoursSeveralAndIsOneStepOfUndo() {

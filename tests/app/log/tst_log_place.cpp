@@ -2,9 +2,12 @@
 // with what they told. Found, noted, taken out and put back; two people; what no card is says so and teaches
 // nothing.
 #include <QComboBox>
+#include <QDialog>
+#include <QDoubleSpinBox>
 #include <QElapsedTimer>
 #include <QImage>
 #include <QLineEdit>
+#include <QPointer>
 #include <QPushButton>
 
 #include "app/common/choice_list.h"
@@ -96,6 +99,69 @@ class TstLogPlace : public QObject {
     QCOMPARE(t.session().plan().habits, Habits());
     QVERIFY(t.window.log().setAtWork(""));
     QCOMPARE(t.session().plan().habits.cards, 3);
+  }
+
+  /// What is learnt can be said instead, in the maker's own unit; whoever leaves the question changes
+  /// nothing.
+  void whatIsLearntCanBeSaid() {
+    Window t(false);
+    t.window.visit(QStringLiteral("log"));
+    auto& place = t.window.place(QStringLiteral("log"));
+    const auto own = [&] {
+      const auto all = t.window.log().settings().own;
+      const auto one = all.find(Trait::PrintPlacing);
+      return one == all.end() ? 0 : one->second;
+    };
+    const auto ask = [&] {
+      place
+          .findChild<QPushButton*>(QStringLiteral("own-") + QLatin1String(wordOf(Trait::PrintPlacing).data()))
+          ->click();
+      return t.window.findChild<QDialog*>(QStringLiteral("ask"));
+    };
+    const auto answerOf = [](QDialog* sheet) {
+      return sheet->findChild<QDoubleSpinBox*>(QStringLiteral("answer"));
+    };
+    QPointer<QDialog> sheet = ask();
+    QVERIFY(sheet && sheet->isVisible());
+    QVERIFY(answerOf(sheet)->text().endsWith(QStringLiteral(" mm")));
+    QTest::keyClick(sheet, Qt::Key_Escape);
+    QTRY_VERIFY(!sheet);
+    QCOMPARE(own(), 0.0);
+    sheet = ask();
+    answerOf(sheet)->selectAll();
+    QTest::keyClicks(answerOf(sheet), QLocale().toString(0.8, 'f', 1));
+    QTest::keyClick(answerOf(sheet), Qt::Key_Return);
+    QTRY_VERIFY(!sheet);
+    QCOMPARE(own(), 0.8);
+    QVERIFY(says(place, QStringLiteral("as you set it")));
+    QVERIFY(!ask());  // set back at once
+    QCOMPARE(own(), 0.0);
+    t.window.session().setUnits(MeasureStyle::Inches);
+    sheet = ask();
+    QVERIFY(sheet && answerOf(sheet)->text().endsWith(QStringLiteral(" in")));
+    answerOf(sheet)->setValue(0.02);
+    sheet->findChild<QPushButton*>(QStringLiteral("take"))->click();
+    QTRY_VERIFY(!sheet);
+    QVERIFY(std::abs(own() - 0.02 * 25.4) < 1e-9);
+    // Someone else sits down, or does not.
+    auto* hands = place.findChild<QComboBox*>(QStringLiteral("hands"));
+    const auto someoneElse = [&] {
+      hands->setFocus();
+      hands->setCurrentIndex(hands->count() - 1);
+      Q_EMIT hands->activated(hands->count() - 1);
+      return t.window.findChild<QDialog*>(QStringLiteral("ask"));
+    };
+    sheet = someoneElse();
+    sheet->findChild<QPushButton*>(QStringLiteral("leave"))->click();
+    QTRY_VERIFY(!sheet);
+    QCOMPARE(hands->currentIndex(), 0);
+    sheet = someoneElse();
+    QTest::keyClicks(sheet->findChild<QLineEdit*>(QStringLiteral("answer")), QStringLiteral("Bo "));
+    QTest::keyClick(sheet, Qt::Key_Return);
+    QTRY_VERIFY(!sheet);
+    QCOMPARE(t.window.log().store()->atWork(), std::string("Bo"));
+    QCOMPARE(hands->currentText(), QStringLiteral("Bo"));
+    QCOMPARE(own(), 0.0);  // what one has said is not said of another
   }
 
   // A log of many years: the place is there at once, its list on a line of time, its search as one types. How

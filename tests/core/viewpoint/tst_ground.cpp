@@ -112,14 +112,14 @@ class TstGround : public QObject {
   }
 
   // Lines that would run together are left out: 1 m apart at distance d they are eye * focal / d^2 apart on
-  // the panel, so the 0.35 mm that a pen can keep apart end at about 23 m.
+  // the panel, so the 0.7 mm that a pen can keep apart end at about 16 m.
   void linesThatRunTogetherAreLeftOut() {
     const auto drawn = drawnOf(mark(GroundKind::Water, {seen(0, 0, 3), seen(0, 0, 300)}, 5, 1.0),
                                groundView(), kGroundPanel);
     double farthest = 0;
     for (const SeenLine& l : drawn.ink) farthest = std::max(farthest, ground(l.a).y());
     // Gap between d - 1 and d is f e / (d (d - 1)).
-    const double d = 0.5 + std::sqrt(0.25 + kFocal * kEye / 0.35);
+    const double d = 0.5 + std::sqrt(0.25 + kFocal * kEye / 0.7);
     QVERIFY2(std::fabs(farthest - std::floor(d)) < 1e-3, qPrintable(QString::number(farthest)));
     QCOMPARE(drawn.ink.size(), static_cast<size_t>(std::floor(d)) - 2);
   }
