@@ -2683,8 +2683,8 @@ geschrieben %3</translation>
         <translation>Eine vorgeschlagene Karte</translation>
     </message>
     <message>
-        <source>A card to make one day; Return keeps it</source>
-        <translation>Eine Karte für später; Eingabe merkt sie</translation>
+        <source>A card to make one day …</source>
+        <translation>Eine Karte für später …</translation>
     </message>
     <message>
         <source>A class makes it</source>
@@ -3305,6 +3305,10 @@ geschrieben %3</translation>
     <message>
         <source>Back</source>
         <translation>Zurück</translation>
+    </message>
+    <message>
+        <source>Back to the card</source>
+        <translation>Zurück zur Karte</translation>
     </message>
     <message>
         <source>Back to the drawer</source>
@@ -4535,6 +4539,10 @@ geschrieben %3</translation>
         <translation>%1 frei</translation>
     </message>
     <message>
+        <source>Free software under the GNU General Public License, version 3 or later. The type family Inter is under the SIL Open Font License.</source>
+        <translation>Freie Software unter der GNU General Public License, Version 3 oder später. Die Schriftfamilie Inter steht unter der SIL Open Font License.</translation>
+    </message>
+    <message>
         <source>Fresh %1</source>
         <translation>Frisch %1</translation>
     </message>
@@ -4725,18 +4733,6 @@ Stempel: %1.
 Farben: %2.
 
 Und %3.</translation>
-    </message>
-    <message>
-        <source>Havlo %1
-
-Plans scene cards from rubber stamps, proves the plan by simulating it, and leads you through the work.
-
-Free software under the GNU General Public License, version 3 or later. The type family Inter is under the SIL Open Font License.</source>
-        <translation>Havlo %1
-
-Plant Szenenkarten aus Gummistempeln, beweist den Plan durch Simulation und führt dich durch die Arbeit.
-
-Freie Software unter der GNU General Public License, Version 3 oder später. Die Schriftfamilie Inter steht unter der SIL Open Font License.</translation>
     </message>
     <message>
         <source>Havlo plans</source>
@@ -6391,6 +6387,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>Noch kann kein Stempel deiner Schublade ein Held sein: er braucht eine wirkliche Höhe.</translation>
     </message>
     <message>
+        <source>No stamp of this card is taped before it is pressed.</source>
+        <translation>Kein Stempel dieser Karte wird vor dem Drücken abgeklebt.</translation>
+    </message>
+    <message>
         <source>No stamp was found.</source>
         <translation>Es wurde kein Stempel gefunden.</translation>
     </message>
@@ -6521,6 +6521,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>Nothing is cut from this paper yet.</source>
         <translation>Aus diesem Papier ist noch nichts geschnitten.</translation>
+    </message>
+    <message>
+        <source>Nothing is drawn in pencil on this card: it has no ground, no room, no light and no row.</source>
+        <translation>Auf dieser Karte ist nichts mit Bleistift zu zeichnen: Sie hat keinen Boden, keinen Raum, kein Licht und keine Reihe.</translation>
     </message>
     <message>
         <source>Nothing is glued on under %1</source>
@@ -7175,6 +7179,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
         <translation>Pläne und Entwürfe</translation>
     </message>
     <message>
+        <source>Plans scene cards from rubber stamps, proves the plan by simulating it, and leads you through the work.</source>
+        <translation>Plant Szenenkarten aus Gummistempeln, beweist den Plan durch Simulation und führt dich durch die Arbeit.</translation>
+    </message>
+    <message>
         <source>Plans scene cards from rubber stamps.</source>
         <translation>Plant Szenenkarten aus Gummistempeln.</translation>
     </message>
@@ -7493,6 +7501,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>Return goes from the name to the height, and on to the next.</source>
         <translation>Die Eingabetaste führt vom Namen zur Höhe und weiter zum nächsten.</translation>
+    </message>
+    <message>
+        <source>Return keeps it</source>
+        <translation>Eingabe merkt sie</translation>
     </message>
     <message>
         <source>Right</source>
@@ -9193,6 +9205,10 @@ Freie Software unter der GNU General Public License, Version 3 oder später. Die
     <message>
         <source>This card is in no file yet. What you do is kept beside, and offered again after a fall.</source>
         <translation>Diese Karte ist noch in keiner Datei. Was du tust, wird daneben aufgehoben und nach einem Sturz wieder angeboten.</translation>
+    </message>
+    <message>
+        <source>This card needs no mask.</source>
+        <translation>Diese Karte braucht keine Maske.</translation>
     </message>
     <message>
         <source>This card on another size</source>

@@ -2683,8 +2683,8 @@ written %3</source>
         <translation>Une carte proposée</translation>
     </message>
     <message>
-        <source>A card to make one day; Return keeps it</source>
-        <translation>Une carte à faire un jour ; Entrée la garde</translation>
+        <source>A card to make one day …</source>
+        <translation>Une carte à faire un jour …</translation>
     </message>
     <message>
         <source>A class makes it</source>
@@ -3305,6 +3305,10 @@ written %3</source>
     <message>
         <source>Back</source>
         <translation>Retour</translation>
+    </message>
+    <message>
+        <source>Back to the card</source>
+        <translation>Retour à la carte</translation>
     </message>
     <message>
         <source>Back to the drawer</source>
@@ -4535,6 +4539,10 @@ written %3</source>
         <translation>Libérer %1</translation>
     </message>
     <message>
+        <source>Free software under the GNU General Public License, version 3 or later. The type family Inter is under the SIL Open Font License.</source>
+        <translation>Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La famille de caractères Inter est sous la SIL Open Font License.</translation>
+    </message>
+    <message>
         <source>Fresh %1</source>
         <translation>Frais %1</translation>
     </message>
@@ -4725,18 +4733,6 @@ Tampons : %1.
 Encres : %2.
 
 Et %3.</translation>
-    </message>
-    <message>
-        <source>Havlo %1
-
-Plans scene cards from rubber stamps, proves the plan by simulating it, and leads you through the work.
-
-Free software under the GNU General Public License, version 3 or later. The type family Inter is under the SIL Open Font License.</source>
-        <translation>Havlo %1
-
-Planifie des cartes-scènes de tampons, prouve le plan en le simulant et vous mène à travers le travail.
-
-Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La famille de caractères Inter est sous la SIL Open Font License.</translation>
     </message>
     <message>
         <source>Havlo plans</source>
@@ -6391,6 +6387,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>Aucun tampon de votre tiroir ne peut encore être un héros : il lui faut une vraie hauteur.</translation>
     </message>
     <message>
+        <source>No stamp of this card is taped before it is pressed.</source>
+        <translation>Aucun tampon de cette carte n&apos;est à couvrir de ruban avant d&apos;être pressé.</translation>
+    </message>
+    <message>
         <source>No stamp was found.</source>
         <translation>Aucun tampon n’a été trouvé.</translation>
     </message>
@@ -6521,6 +6521,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>Nothing is cut from this paper yet.</source>
         <translation>Rien n'est encore coupé dans ce papier.</translation>
+    </message>
+    <message>
+        <source>Nothing is drawn in pencil on this card: it has no ground, no room, no light and no row.</source>
+        <translation>Rien n&apos;est à tracer au crayon sur cette carte : elle n&apos;a ni sol, ni pièce, ni lumière, ni rangée.</translation>
     </message>
     <message>
         <source>Nothing is glued on under %1</source>
@@ -7175,6 +7179,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
         <translation>Plans et ébauches</translation>
     </message>
     <message>
+        <source>Plans scene cards from rubber stamps, proves the plan by simulating it, and leads you through the work.</source>
+        <translation>Planifie des cartes-scènes de tampons, prouve le plan en le simulant et vous mène à travers le travail.</translation>
+    </message>
+    <message>
         <source>Plans scene cards from rubber stamps.</source>
         <translation>Planifie des cartes-scènes de tampons.</translation>
     </message>
@@ -7493,6 +7501,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>Return goes from the name to the height, and on to the next.</source>
         <translation>Entrée mène du nom à la hauteur, puis au suivant.</translation>
+    </message>
+    <message>
+        <source>Return keeps it</source>
+        <translation>Entrée la garde</translation>
     </message>
     <message>
         <source>Right</source>
@@ -9193,6 +9205,10 @@ Logiciel libre sous la GNU General Public License, version 3 ou ultérieure. La 
     <message>
         <source>This card is in no file yet. What you do is kept beside, and offered again after a fall.</source>
         <translation>Cette carte n’est encore dans aucun fichier. Ce que vous faites est gardé à côté, et proposé de nouveau après une chute.</translation>
+    </message>
+    <message>
+        <source>This card needs no mask.</source>
+        <translation>Cette carte n&apos;a besoin d&apos;aucun masque.</translation>
     </message>
     <message>
         <source>This card on another size</source>

@@ -2683,8 +2683,8 @@ geschreven %3</translation>
         <translation>Een voorgestelde kaart</translation>
     </message>
     <message>
-        <source>A card to make one day; Return keeps it</source>
-        <translation>Een kaart voor later; Return bewaart hem</translation>
+        <source>A card to make one day …</source>
+        <translation>Een kaart voor later …</translation>
     </message>
     <message>
         <source>A class makes it</source>
@@ -3305,6 +3305,10 @@ geschreven %3</translation>
     <message>
         <source>Back</source>
         <translation>Terug</translation>
+    </message>
+    <message>
+        <source>Back to the card</source>
+        <translation>Terug naar de kaart</translation>
     </message>
     <message>
         <source>Back to the drawer</source>
@@ -4535,6 +4539,10 @@ geschreven %3</translation>
         <translation>%1 losmaken</translation>
     </message>
     <message>
+        <source>Free software under the GNU General Public License, version 3 or later. The type family Inter is under the SIL Open Font License.</source>
+        <translation>Vrije software onder de GNU General Public License, versie 3 of later. De letterfamilie Inter valt onder de SIL Open Font License.</translation>
+    </message>
+    <message>
         <source>Fresh %1</source>
         <translation>Vers %1</translation>
     </message>
@@ -4725,18 +4733,6 @@ Stempels: %1.
 Inkten: %2.
 
 En %3.</translation>
-    </message>
-    <message>
-        <source>Havlo %1
-
-Plans scene cards from rubber stamps, proves the plan by simulating it, and leads you through the work.
-
-Free software under the GNU General Public License, version 3 or later. The type family Inter is under the SIL Open Font License.</source>
-        <translation>Havlo %1
-
-Plant scènekaarten van rubberstempels, bewijst het plan door het te simuleren en leidt je door het werk.
-
-Vrije software onder de GNU General Public License, versie 3 of later. De letterfamilie Inter valt onder de SIL Open Font License.</translation>
     </message>
     <message>
         <source>Havlo plans</source>
@@ -6391,6 +6387,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>Nog geen stempel in je la kan held zijn: hij wil een echte hoogte.</translation>
     </message>
     <message>
+        <source>No stamp of this card is taped before it is pressed.</source>
+        <translation>Geen stempel van deze kaart wordt voor het drukken afgeplakt.</translation>
+    </message>
+    <message>
         <source>No stamp was found.</source>
         <translation>Er is geen stempel gevonden.</translation>
     </message>
@@ -6521,6 +6521,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>Nothing is cut from this paper yet.</source>
         <translation>Uit dit papier is nog niets gesneden.</translation>
+    </message>
+    <message>
+        <source>Nothing is drawn in pencil on this card: it has no ground, no room, no light and no row.</source>
+        <translation>Op deze kaart is niets met potlood te tekenen: ze heeft geen grond, geen kamer, geen licht en geen rij.</translation>
     </message>
     <message>
         <source>Nothing is glued on under %1</source>
@@ -7175,6 +7179,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
         <translation>Plannen en schetsen</translation>
     </message>
     <message>
+        <source>Plans scene cards from rubber stamps, proves the plan by simulating it, and leads you through the work.</source>
+        <translation>Plant scènekaarten van rubberstempels, bewijst het plan door het te simuleren en leidt je door het werk.</translation>
+    </message>
+    <message>
         <source>Plans scene cards from rubber stamps.</source>
         <translation>Plant scènekaarten van rubberstempels.</translation>
     </message>
@@ -7493,6 +7501,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>Return goes from the name to the height, and on to the next.</source>
         <translation>Enter gaat van de naam naar de hoogte en door naar de volgende.</translation>
+    </message>
+    <message>
+        <source>Return keeps it</source>
+        <translation>Return bewaart hem</translation>
     </message>
     <message>
         <source>Right</source>
@@ -9193,6 +9205,10 @@ Vrije software onder de GNU General Public License, versie 3 of later. De letter
     <message>
         <source>This card is in no file yet. What you do is kept beside, and offered again after a fall.</source>
         <translation>Deze kaart zit nog in geen bestand. Wat je doet wordt ernaast bewaard en na een val weer aangeboden.</translation>
+    </message>
+    <message>
+        <source>This card needs no mask.</source>
+        <translation>Deze kaart heeft geen masker nodig.</translation>
     </message>
     <message>
         <source>This card on another size</source>

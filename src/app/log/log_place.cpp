@@ -200,8 +200,9 @@ QWidget* LogPlace::buildSide() {
   right->box()->addWidget(inkLabel(tr("Ideas"), headingFont(), theme().ink));
   m_idea = new QLineEdit;
   m_idea->setObjectName(QStringLiteral("idea"));
-  m_idea->setPlaceholderText(tr("A card to make one day; Return keeps it"));
+  m_idea->setPlaceholderText(tr("A card to make one day …"));
   m_idea->setAccessibleName(tr("A new idea"));
+  m_idea->setToolTip(tr("Return keeps it"));
   right->box()->addWidget(m_idea);
   m_ideas = new ChoiceList;
   m_ideas->setAccessibleName(tr("Ideas"));

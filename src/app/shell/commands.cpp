@@ -9,6 +9,7 @@
 #include "app/shell/language.h"
 #include "app/shell/places.h"
 #include "app/theme/theme.h"
+#include "io/wording/names.h"
 #include "io/wording/say.h"
 
 namespace havlo {
@@ -52,16 +53,15 @@ void addPrintouts(std::vector<Command>& out, Errands& errands) {
     const QString id = QLatin1String(k.id), name = nameOf(k.kind);
     out.push_back(in("plan", k.print,
                      plain(
-                         qPrintable(QStringLiteral("print") + id), tr("Print the %1…").arg(name),
+                         qPrintable(QStringLiteral("print") + id), capital(tr("Print the %1…").arg(name)),
                          [&errands, kind = k.kind] { errands.printing().print(kind); },
                          k.kind == PrintoutKind::Placement ? QList<QKeySequence>{QKeySequence::Print}
                                                            : QList<QKeySequence>{})));
-    out.push_back(
-        in("plan", k.save,
-           plain(qPrintable(QStringLiteral("export") + id),
-                 tr("%1 as PDF…").arg(name.left(1).toUpper() + name.mid(1)), [&errands, kind = k.kind] {
-                   errands.printing().exportPdf(errands.printing().wishFor(kind));
-                 })));
+    out.push_back(in("plan", k.save,
+                     plain(qPrintable(QStringLiteral("export") + id), capital(tr("%1 as PDF…").arg(name)),
+                           [&errands, kind = k.kind] {
+                             errands.printing().exportPdf(errands.printing().wishFor(kind));
+                           })));
   }
 }
 

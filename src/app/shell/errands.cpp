@@ -1,12 +1,16 @@
 #include "app/shell/errands.h"
 
 #include <QCoreApplication>
+#include <QDialog>
 #include <QFile>
-#include <QMessageBox>
+#include <QPushButton>
 #include <QSettings>
+#include <QVBoxLayout>
 #include <algorithm>
 
+#include "app/common/form_rows.h"
 #include "app/shell/places.h"
+#include "app/theme/theme.h"
 #include "core/card/card_fit.h"
 #include "core/colour/colour.h"
 #include "core/edit/card_edits.h"
@@ -179,16 +183,26 @@ DrawerHelp Errands::drawerHelp() {
 }
 
 void Errands::about() {
-  auto* box = new QMessageBox(qobject_cast<QWidget*>(parent()));
-  box->setAttribute(Qt::WA_DeleteOnClose);
-  box->setWindowTitle(tr("About Havlo"));
-  box->setTextFormat(Qt::PlainText);
-  box->setText(tr("Havlo %1\n\nPlans scene cards from rubber stamps, proves the plan by simulating it, and "
-                  "leads you through the work.\n\n"
-                  "Free software under the GNU General Public License, version 3 or later. The type family "
-                  "Inter is under the SIL Open Font License.")
-                   .arg(QCoreApplication::applicationVersion()));
-  box->open();
+  auto* sheet = new QDialog(qobject_cast<QWidget*>(parent()));
+  sheet->setObjectName(QStringLiteral("about"));
+  sheet->setAttribute(Qt::WA_DeleteOnClose);
+  sheet->setWindowTitle(tr("About Havlo"));
+  auto* column = new QVBoxLayout(sheet);
+  column->setContentsMargins(16, 14, 16, 14);
+  column->setSpacing(10);
+  column->addWidget(inkLabel(QStringLiteral("Havlo ") + QCoreApplication::applicationVersion(), headingFont(),
+                             theme().ink));
+  column->addWidget(inkLabel(tr("Plans scene cards from rubber stamps, proves the plan by simulating it, and "
+                                "leads you through the work."),
+                             bodyFont(), theme().ink, true));
+  column->addWidget(inkLabel(tr("Free software under the GNU General Public License, version 3 or later. The "
+                                "type family Inter is under the SIL Open Font License."),
+                             labelFont(), theme().soft, true));
+  auto* back = plainButton(tr("Back to the card"));
+  connect(back, &QPushButton::clicked, sheet, &QDialog::accept);
+  column->addWidget(back, 0, Qt::AlignRight);
+  sheet->setMinimumWidth(qRound(380 * textScale()));
+  sheet->open();
 }
 
 }  // namespace havlo

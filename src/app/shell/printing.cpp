@@ -179,6 +179,7 @@ void Printing::exportPdfTo(const PrintWish& wish, const QString& path) {
 }
 
 void Printing::exportPdf(const PrintWish& wish) {
+  if (const QString words = nothingOf(wish.kind); !words.isEmpty()) return Q_EMIT done(words);
   const QString folder = m_session.path().isEmpty() ? QString() : QFileInfo(m_session.path()).path();
   QString base = m_session.title();
   base.replace(u'/', u'-');
@@ -190,7 +191,25 @@ void Printing::exportPdf(const PrintWish& wish) {
                       m_window, [this, wish](const QString& path) { exportPdfTo(wish, path); });
 }
 
+QString Printing::nothingOf(PrintoutKind kind) const {
+  switch (kind) {
+    case PrintoutKind::Pencil:
+      return hasGuides(m_session.plan()) ? QString()
+                                         : tr("Nothing is drawn in pencil on this card: it has no ground, no "
+                                              "room, no light and no row.");
+    case PrintoutKind::Masks:
+      return m_session.analysis()->masksToCut() == 0 ? tr("This card needs no mask.") : QString();
+    case PrintoutKind::TapedStamps:
+      return hasTapedStamps(*m_session.analysis())
+                 ? QString()
+                 : tr("No stamp of this card is taped before it is pressed.");
+    default:
+      return {};
+  }
+}
+
 void Printing::print(PrintoutKind kind) {
+  if (const QString words = nothingOf(kind); !words.isEmpty()) return Q_EMIT done(words);
   auto* preview = new PrintPreview(*this, wishFor(kind), m_window);
   preview->setAttribute(Qt::WA_DeleteOnClose);
   connect(preview, &PrintPreview::printWanted, this, [this](const PrintWish& wish) {

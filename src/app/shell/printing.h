@@ -63,6 +63,9 @@ class Printing : public QObject {
   std::vector<DrawerCut> m_cuts;
   bool m_grey = false;  ///< as it was wanted last
   Job<Result<Printout>>* m_job;
+
+  /// Why such a sheet of this card would be empty; nothing where it would not.
+  QString nothingOf(PrintoutKind kind) const;
 };
 
 QString nameOf(PrintoutKind kind);

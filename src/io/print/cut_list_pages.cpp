@@ -127,6 +127,27 @@ void drawSheetOf(QPainter& p, const Drawing& d, const QRectF& room, MeasureStyle
   }
 }
 
+/// What is cut, in its order: all of it within this height, smaller where it is much.
+void drawCuts(QPainter& p, QPointF at, double height_mm, const QStringList& cuts) {
+  constexpr double kUsual = 2.6, kLeast = 1.4, kApart = 1.5, kBeforeNext = 0.5;  // apart: of the type's size
+  QList<QStringList> wrapped;
+  double size = kUsual;
+  for (;; size *= 0.95) {
+    wrapped.clear();
+    double high = 0;
+    for (const QString& cut : cuts) {
+      wrapped << textLines(size, cut, kCutWords_mm);
+      high += (kApart * static_cast<double>(wrapped.back().size()) + kBeforeNext) * size;
+    }
+    if (high <= height_mm || size < kLeast) break;
+  }
+  double y = at.y();
+  for (const QStringList& lines : wrapped) {
+    for (const QString& line : lines) drawText(p, {at.x(), y}, size, line, kPrintInk), y += kApart * size;
+    y += kBeforeNext * size;
+  }
+}
+
 }  // namespace
 
 Printout cutListPages(const Plan& plan, const std::vector<DrawerCut>& cuts, MeasureStyle style, Sheet sheet) {
@@ -196,14 +217,7 @@ Printout cutListPages(const Plan& plan, const std::vector<DrawerCut>& cuts, Meas
                kPrintInk, Qt::AlignLeft, QFont::DemiBold);
       const QRectF room(inner.left(), top + 7, inner.width() - kCutWords_mm - kCutGap_mm, half - 8);
       drawSheetOf(p, d, room, style);
-      // All of them, closer together where they are many.
-      const double apart =
-          std::min(4.0, (half - 11) / static_cast<double>(std::max<qsizetype>(1, d.cuts.size())));
-      double y = top + 9;
-      for (const QString& cut : d.cuts) {
-        drawText(p, {inner.right() - kCutWords_mm, y}, std::min(2.6, 0.7 * apart), cut, kPrintInk);
-        y += apart;
-      }
+      drawCuts(p, {inner.right() - kCutWords_mm, top + 9}, half - 11, d.cuts);
     }
   };
   return out;
