@@ -4,7 +4,8 @@
 # READER is plan (and what lies on the clipboard), drawer, drawing, set, picture, cut, log or making. The corpus grows in
 # FOLDER/READER and is kept; what makes a reader fail is written beside it. With quick, addresses are not watched, which
 # makes two to three times as many runs: the library's own assertions and traps on undefined behaviour remain, and whoever
-# has run it so has the corpus it found read once more with both sanitizers (RUNS 0, without quick). The short form, with
+# has run it so has the corpus it found read once more with both sanitizers (RUNS 0, without quick). Its files are shorter:
+# reading takes as long as they are. The short form, with
 # plain mutations and without clang, is the test io/mutated_files.
 set -eu
 reader=$1
@@ -13,8 +14,8 @@ folder=${3:-/tmp/havlo-fuzz}
 runs=${4:--1}
 quick=${5:-}
 case $quick in
-  '') watched=-fsanitize=address,undefined asks="$watched -fno-sanitize-recover=undefined" out=$folder/out ;;
-  quick) watched= asks="-fsanitize=undefined -fsanitize-trap=undefined -D_GLIBCXX_ASSERTIONS" out=$folder/out-quick ;;
+  '') longest=6000 watched=-fsanitize=address,undefined asks="$watched -fno-sanitize-recover=undefined" out=$folder/out ;;
+  quick) longest=2000 watched= asks="-fsanitize=undefined -fsanitize-trap=undefined -D_GLIBCXX_ASSERTIONS" out=$folder/out-quick ;;
   *) echo "the fifth word is quick, or nothing"; exit 1 ;;
 esac
 root=$(cd "$(dirname "$0")/../.." && pwd)
@@ -72,6 +73,6 @@ case $reader in
   cut) dict=cut ;;
   *) dict=records ;;
 esac
-"$out/fuzz_reader" -max_total_time="$seconds" -runs="$runs" -max_len=6000 -entropic=0 -timeout=20 -rss_limit_mb=3000 \
+"$out/fuzz_reader" -max_total_time="$seconds" -runs="$runs" -max_len="$longest" -entropic=0 -timeout=20 -rss_limit_mb=3000 \
   -dict="$root/tests/fuzz/$dict.dict" -artifact_prefix="$folder/$reader-" "$folder/$reader" 2> "$folder/$reader.log" || { tail -n 40 "$folder/$reader.log"; exit 1; }
 tail -n 2 "$folder/$reader.log"

@@ -11,6 +11,7 @@
 
 #include "core/arrange/search.h"
 #include "core/base/parallel.h"
+#include "core/edit/put_on.h"
 #include "core/ink/ink_facts.h"
 #include "core/outline/shape_ops.h"
 #include "core/outline/shared_area.h"
@@ -211,7 +212,7 @@ void Composer::putBackdrop() {
   if (hill.stamp.width_mm < 0.5 * width()) return;
   const Ink* pale = ink(Lab{50, -4, -12}, 15, false);
   if (!pale) return;
-  put(hill.stamp, {width() / 2, m_plan.view->horizon_mm - 0.5}, AtMetres{1500}, pale->id).generation = 2;
+  put(hill.stamp, {width() / 2, m_plan.view->horizon_mm - 0.5}, AtMetres{kHills_m}, pale->id).generation = 2;
   m_chosen.push_back(&hill), m_used.push_back(hill.card.key);
 }
 
@@ -239,14 +240,14 @@ void Composer::putSky() {
     const double x = width() * (m_left ? 0.72 : 0.28);
     const Point at{x, horizon + 0.12 * sky};
     if (const Ink* warm = ink(Lab{75, 20, 40}, 8, false)) {
-      put(sun.stamp, at, AtMetres{100000}, warm->id).generation = 2;
+      put(sun.stamp, at, AtMetres{kLights_m}, warm->id).generation = 2;
       light.at = Point{x, at.y + sun.stamp.height_mm / 2 - sun.stamp.foot.y};
       m_chosen.push_back(&sun), m_used.push_back(sun.card.key);
     }
   } else if (!others.empty() && sky > 40) {
     const DrawerStamp& cloud = *others[m_random.below(others.size())];
     if (const Ink* grey = ink(Lab{60, -3, -8}, 12, false)) {
-      put(cloud.stamp, {width() * (m_left ? 0.7 : 0.3), horizon + 0.62 * sky}, AtMetres{3000}, grey->id)
+      put(cloud.stamp, {width() * (m_left ? 0.7 : 0.3), horizon + 0.62 * sky}, AtMetres{kClouds_m}, grey->id)
           .generation = 2;
       m_chosen.push_back(&cloud), m_used.push_back(cloud.card.key);
     }

@@ -5,33 +5,13 @@
 #include <unordered_map>
 
 #include "core/base/parallel.h"
+#include "core/outline/hull.h"
 
 namespace havlo {
 namespace {
 
 constexpr double kStraight_mm = 0.6;  // width of the strip that is within 0.3 mm of a line
 constexpr double kPanelEdge_mm = 0.05;
-
-double cross(Point o, Point a, Point b) { return (a.x - o.x) * (b.y - o.y) - (a.y - o.y) * (b.x - o.x); }
-
-/// Convex hull, anticlockwise (Andrew's monotone chain).
-std::vector<Point> hullOf(std::vector<Point> p) {
-  std::sort(p.begin(), p.end(), [](Point a, Point b) { return a.x < b.x || (a.x == b.x && a.y < b.y); });
-  p.erase(std::unique(p.begin(), p.end()), p.end());
-  if (p.size() < 3) return p;
-  std::vector<Point> hull(2 * p.size());
-  size_t k = 0;
-  for (size_t i = 0; i < p.size(); ++i) {
-    while (k >= 2 && cross(hull[k - 2], hull[k - 1], p[i]) <= 0) --k;
-    hull[k++] = p[i];
-  }
-  for (size_t i = p.size() - 1, lower = k + 1; i-- > 0;) {
-    while (k >= lower && cross(hull[k - 2], hull[k - 1], p[i]) <= 0) --k;
-    hull[k++] = p[i];
-  }
-  hull.resize(k - 1);
-  return hull;
-}
 
 /// Least width of a convex polygon: the narrowest strip has one side along an edge.
 double widthOf(const std::vector<Point>& hull) {

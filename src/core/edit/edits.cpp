@@ -171,6 +171,7 @@ Result<Plan> withNewImpression(const Plan& plan, const std::string& stampId, Poi
   const bool stands = plan.view && stamp->role != Role::Sky && stamp->role != Role::Greeting;
   if (!stands) i.depth = AtMetres{factsOf(stamp->role).words ? 1.0 : 100.0};
   if (const auto land = distanceOfLand(plan, *stamp, at)) i.depth = *land;
+  if (const auto sky = distanceInSky(*stamp)) i.depth = *sky;
   if (factsOf(stamp->role).words) i.school = School::Overprint;  // no white box about letters on a sky
   // Another one of a stamp that is coloured already is coloured like it.
   for (const Impression& other : plan.impressions) {

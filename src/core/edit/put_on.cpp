@@ -2,8 +2,11 @@
 
 #include <algorithm>
 #include <cmath>
+#include <numbers>
 
 #include "core/edit/view_edits.h"
+#include "core/outline/hull.h"
+#include "core/outline/shape_ops.h"
 #include "core/plan/role_facts.h"
 #include "core/viewpoint/scale.h"
 
@@ -11,7 +14,6 @@ namespace havlo {
 namespace {
 constexpr double kFillsGround = 0.6;    // of what lies below the horizon
 constexpr double kBelowHorizon_mm = 1;  // a hill's lower edge: no paper shows between it and the ground
-constexpr double kHills_m = 1500, kGround_m = 700;  // behind all that stands; common practice, no source
 }  // namespace
 
 Lies liesHow(const Plan& plan, const Stamp& stamp) {
@@ -39,6 +41,27 @@ std::optional<AtMetres> distanceOfLand(const Plan& plan, const Stamp& stamp, Poi
       return AtMetres{kGround_m};
   }
   return {};
+}
+
+std::optional<AtMetres> distanceInSky(const Stamp& stamp) {
+  if (stamp.role != Role::Sky || stamp.realHeight || !stamp.contacts.empty()) return {};
+  // How well a band round it encloses it: 1 for a disc, 3/4 for half of one, 0.7 for a kite, less for birds.
+  // Clouds are wide, 0.65 and more.
+  constexpr double kTall = 0.7, kWide = 0.6, kCrescent = 0.75, kDisc = 0.15;
+  std::vector<Point> all;
+  for (const Ring& ring : stamp.silhouette) all.insert(all.end(), ring.begin(), ring.end());
+  const std::vector<Point> hull = hullOf(std::move(all));
+  if (hull.size() < 3) return {};
+  double area = 0, length = 0;
+  for (size_t i = 0; i < hull.size(); ++i) {
+    const Point a = hull[i], b = hull[(i + 1) % hull.size()];
+    area += cross(a, b) / 2, length += std::hypot(b.x - a.x, b.y - a.y);
+  }
+  const double least = stamp.width_mm > stamp.height_mm ? kWide : kTall;
+  if (4 * std::numbers::pi * area < least * length * length) return {};
+  const bool disc = std::fabs(stamp.width_mm / stamp.height_mm - 1) < kDisc,
+             crescent = areaOf(stamp.silhouette) < kCrescent * area;
+  return AtMetres{disc || crescent ? kLights_m : kClouds_m};
 }
 
 std::optional<Point> besideItsLike(const Plan& plan, const Stamp& stamp) {

@@ -18,6 +18,13 @@ Lies liesHow(const Plan& plan, const Stamp& stamp);
 /// How far away it then is; what stands on the ground where it is put has none of its own.
 std::optional<AtMetres> distanceOfLand(const Plan& plan, const Stamp& stamp, Point foot);
 
+/// How far away a thing of the sky is that is there by itself: sun and moon behind everything, a cloud behind
+/// the hills. Nothing for what belongs to somebody, as a kite, for birds, and for what has a real height.
+std::optional<AtMetres> distanceInSky(const Stamp& stamp);
+
+/// Behind all that stands; common practice, no source.
+inline constexpr double kGround_m = 700, kHills_m = 1500, kClouds_m = 3000, kLights_m = 100000;
+
 /// Where its size is right, on the card, in the middle or where there is room; a second of its kind beside
 /// the first. Hills come to the horizon, ground and water below it, and what else has no real height into the
 /// sky. @param wanted  the foot's x, mm, if that is to stay

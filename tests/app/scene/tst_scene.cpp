@@ -73,7 +73,7 @@ class TstScene : public QObject {
     Window w;
     for (const char* id : {"card", "order", "ink", "colour", "make", "arrange", "drawer", "log", "scene"}) {
       w.window.visit(QLatin1String(id));
-      waitForJobs(w.window);
+      QCoreApplication::processEvents();
     }
     w.session().select(QStringLiteral("duck"));
     waitForJobs(w.window);

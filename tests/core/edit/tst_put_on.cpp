@@ -139,6 +139,35 @@ class TstPutOn : public QObject {
     QVERIFY(depth.distance_m(p.indexOf("hills")) > depth.distance_m(p.indexOf("towpath")));
   }
 
+  /// Sun and moon set behind the hills wherever they are put; birds and kites fly before them.
+  void whatIsInTheSkyIsAsFarAsItIs() {
+    const auto metresOf = [](Plan p, const std::string& stamp) {
+      for (const Impression& i : std::vector<Impression>(p.impressions))
+        if (i.stamp == stamp) p = without(p, i.id).value();
+      const StampRef s = p.stamp(stamp);
+      const Plan put = withNewImpression(p, stamp, goodSpot(p, *s)).value();
+      return std::get<AtMetres>(put.impressions.back().depth).metres;
+    };
+    // As they were laid by hand.
+    QCOMPARE(metresOf(demo("canal-towpath"), "low-sun"), 100000.0);
+    QCOMPARE(metresOf(demo("misty-fen"), "thin-moon"), 100000.0);
+    QVERIFY(metresOf(demo("canal-towpath"), "kite") < 200);
+    QVERIFY(metresOf(demo("teaching-papers"), "evening-birds") < 200);
+    // A cloud: three puffs on a level line, before the sun and behind the hills.
+    Stamp cloud = slab("cloud", 44, 20);
+    cloud.role = Role::Sky, cloud.realHeight.reset();
+    Ring edge;
+    for (int k = 0; k <= 60; ++k) {
+      const double x = 44.0 * k / 60, puff = std::sin(3 * M_PI * k / 60);
+      edge.push_back({x, 6 + 14 * std::sin(M_PI * k / 60) * (0.8 + 0.2 * puff * puff)});
+    }
+    edge.push_back({44, 0}), edge.push_back({0, 0});
+    cloud.silhouette = {edge};
+    QCOMPARE(distanceInSky(cloud).value_or(AtMetres{0}).metres, 3000.0);
+    cloud.contacts.push_back({});
+    QVERIFY(!distanceInSky(cloud));  // it hangs on something
+  }
+
   void aBankThatIsPutNearerStandsThere() {
     Plan p = seen(45, 0.6);
     Stamp bank = slab("bank", 80, 12);

@@ -3,11 +3,13 @@
 #include <clipper.hpp>
 #include <cmath>
 #include <functional>
+#include <opencv2/imgproc.hpp>
 #include <random>
 #include <set>
 
 #include "core/depth/stamp_outline.h"
 #include "core/outline/distance.h"
+#include "core/outline/hull.h"
 #include "core/outline/shape_ops.h"
 #include "core/outline/shape_rows.h"
 #include "core/outline/shared_area.h"
@@ -314,6 +316,33 @@ class TstShapeOps : public QObject {
     // A border that runs along a height is met once.
     const auto low = crossingsOf(rectangle({0, 0, 4, 4}), 0, 4, 2);
     QVERIFY(low[0].empty() && low[1].size() == 2);
+  }
+
+  // Against OpenCV's hull, an implementation of its own (Sklansky 1982): the same corners.
+  void theHullIsOpenCVs() {
+    std::mt19937 random(11);
+    std::uniform_int_distribution<int> at(0, 30);  // many on one line
+    for (int round = 0; round < 300; ++round) {
+      std::vector<Point> points;
+      std::vector<cv::Point> same;
+      for (int n = 3 + round % 40; n > 0; --n) {
+        same.emplace_back(at(random), at(random));
+        points.push_back({static_cast<double>(same.back().x), static_cast<double>(same.back().y)});
+      }
+      std::vector<cv::Point> theirs;
+      cv::convexHull(same, theirs);
+      if (cv::contourArea(theirs) == 0) continue;
+      const std::vector<Point> ours = hullOf(points);
+      double area = 0;
+      for (size_t k = 0; k < ours.size(); ++k) {
+        const Point a = ours[k], b = ours[(k + 1) % ours.size()];
+        QVERIFY(cross(a, b, ours[(k + 2) % ours.size()]) > 0);  // it turns at every corner, one way
+        area += cross(a, b) / 2;
+      }
+      QVERIFY(std::fabs(area - cv::contourArea(theirs)) < 1e-9);
+      for (const Point p : points)
+        for (size_t k = 0; k < ours.size(); ++k) QVERIFY(cross(ours[k], ours[(k + 1) % ours.size()], p) >= 0);
+    }
   }
 };
 
