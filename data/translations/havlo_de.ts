@@ -1715,6 +1715,10 @@ geschrieben %3</translation>
         <translation>%1, %2 Teile</translation>
     </message>
     <message>
+        <source>%1, %2 times.</source>
+        <translation>%1, %2 Mal.</translation>
+    </message>
+    <message>
         <source>%1, %2%3</source>
         <translation>%1, %2%3</translation>
     </message>
@@ -3721,6 +3725,10 @@ geschrieben %3</translation>
     <message>
         <source>Colour it paler</source>
         <translation>Blasser ausmalen</translation>
+    </message>
+    <message>
+        <source>Colour no. %1</source>
+        <translation>Farbe Nr. %1</translation>
     </message>
     <message>
         <source>Colour of %1</source>

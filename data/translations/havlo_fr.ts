@@ -88,7 +88,7 @@ jeu : %1</translation>
     </message>
     <message>
         <source> Larger than the sheet and left out: %1.</source>
-        <translation> Plus grands que la feuille et laissés de côté : %1.</translation>
+        <translation> Plus grands que la feuille et laissés de côté : %1.</translation>
     </message>
     <message>
         <source> Nothing went wrong.</source>
@@ -168,27 +168,27 @@ jeu : %1</translation>
     </message>
     <message>
         <source>&quot;%1&quot; does not lie on the card's face</source>
-        <translation>« %1 » n’est pas sur la face de la carte</translation>
+        <translation>« %1 » n’est pas sur la face de la carte</translation>
     </message>
     <message>
         <source>&quot;%1&quot; has no real height, so its size cannot be judged</source>
-        <translation>« %1 » n’a pas de hauteur réelle : sa taille ne peut être jugée</translation>
+        <translation>« %1 » n’a pas de hauteur réelle : sa taille ne peut être jugée</translation>
     </message>
     <message>
         <source>&quot;%1&quot; has no size</source>
-        <translation>« %1 » n’a pas de taille</translation>
+        <translation>« %1 » n’a pas de taille</translation>
     </message>
     <message>
         <source>&quot;%1&quot; is missing</source>
-        <translation>« %1 » manque</translation>
+        <translation>« %1 » manque</translation>
     </message>
     <message>
         <source>&quot;%1&quot; is named twice</source>
-        <translation>« %1 » est nommé deux fois</translation>
+        <translation>« %1 » est nommé deux fois</translation>
     </message>
     <message>
         <source>&quot;%1&quot; is not a measure; write it as 2 3/8, 2.375in, 60mm or 6cm</source>
-        <translation>« %1 » n’est pas une mesure ; écrivez 2 3/8, 2,375in, 60mm ou 6cm</translation>
+        <translation>« %1 » n’est pas une mesure ; écrivez 2 3/8, 2,375in, 60mm ou 6cm</translation>
     </message>
     <message>
         <source>&quot;%1&quot; is not a number</source>
@@ -200,7 +200,7 @@ jeu : %1</translation>
     </message>
     <message>
         <source>&quot;%1&quot; would lie on itself</source>
-        <translation>« %1 » reposerait sur lui-même</translation>
+        <translation>« %1 » reposerait sur lui-même</translation>
     </message>
     <message>
         <source>## On the card
@@ -226,7 +226,7 @@ jeu : %1</translation>
 
 - **Flèches** : pousser ce qui est choisi ; avec Maj plus finement
 - **Virgule, point** : tourner
-- **Page suivante**, **Page précédente** : la chose suivante ; **K** garde l'actuelle choisie
+- **Page suivante**, **Page précédente** : la chose suivante ; **K** garde l'actuelle choisie
 - **Maj et clic** : une de plus ou de moins choisie
 - **Ctrl et glisser** : une copie, ailleurs ou dans une autre fenêtre
 - **Alt et clic** : la chose derrière ; **Alt et glisser** : aucune ligne ne l'attrape
@@ -444,7 +444,7 @@ written %3</source>
     </message>
     <message>
         <source>%1 between the parts of %2 stay covered, the gap is too small to cut out: choose it to be cut all the same, or another way for it.</source>
-        <translation>%1 entre les parties de %2 restent couverts, le vide est trop petit pour être découpé : faites-le couper quand même, ou choisissez une autre façon.</translation>
+        <translation>%1 entre les parties de %2 restent couverts, le vide est trop petit pour être découpé : faites-le couper quand même, ou choisissez une autre façon.</translation>
     </message>
     <message>
         <source>%1 blended %2 over %3, %4: %3 was not covered.</source>
@@ -788,11 +788,11 @@ written %3</source>
     </message>
     <message>
         <source>%1 is needed now.</source>
-        <translation>%1 : à découper maintenant.</translation>
+        <translation>%1 : à découper maintenant.</translation>
     </message>
     <message>
         <source>%1 is no longer needed.</source>
-        <translation>%1 : il n’en faut plus.</translation>
+        <translation>%1 : il n’en faut plus.</translation>
     </message>
     <message>
         <source>%1 is no picture that can be read</source>
@@ -868,7 +868,7 @@ written %3</source>
     </message>
     <message>
         <source>%1 is there already. Replace it?</source>
-        <translation>%1 existe déjà. Le remplacer ?</translation>
+        <translation>%1 existe déjà. Le remplacer ?</translation>
     </message>
     <message>
         <source>%1 is too dark for its distance</source>
@@ -964,7 +964,7 @@ written %3</source>
     </message>
     <message>
         <source>%1 makers are done after %2; one with everything at hand takes %3.</source>
-        <translation>%1 personnes ont fini après %2 ; une seule qui a tout sous la main met %3.</translation>
+        <translation>%1 personnes ont fini après %2 ; une seule qui a tout sous la main met %3.</translation>
     </message>
     <message>
         <source>%1 masks</source>
@@ -988,7 +988,7 @@ written %3</source>
     </message>
     <message>
         <source>%1 masks lie meanwhile; the run sheet says which</source>
-        <translation>%1 masques sont posés pendant ce temps ; la feuille de route dit lesquels</translation>
+        <translation>%1 masques sont posés pendant ce temps ; la feuille de route dit lesquels</translation>
     </message>
     <message>
         <source>%1 masks on %2 sheets; this is sheet %3.</source>
@@ -1256,7 +1256,7 @@ written %3</source>
     </message>
     <message>
         <source>%1 pictures do not say how large they are: with how many dots an inch were they scanned?</source>
-        <translation>%1 images ne disent pas leur taille : avec combien de points par pouce ont-elles été numérisées ?</translation>
+        <translation>%1 images ne disent pas leur taille : avec combien de points par pouce ont-elles été numérisées ?</translation>
     </message>
     <message>
         <source>%1 pieces come free, %2 cuts free nothing (ringed).</source>
@@ -1715,6 +1715,10 @@ written %3</source>
         <translation>%1, %2 parties</translation>
     </message>
     <message>
+        <source>%1, %2 times.</source>
+        <translation>%1, %2 fois.</translation>
+    </message>
+    <message>
         <source>%1, %2%3</source>
         <translation>%1, %2%3</translation>
     </message>
@@ -1836,7 +1840,7 @@ written %3</source>
     </message>
     <message>
         <source>%1: %2 could not be traced.</source>
-        <translation>%1 : %2 n’ont pas pu être tracés.</translation>
+        <translation>%1 : %2 n’ont pas pu être tracés.</translation>
     </message>
     <message>
         <source>%1: %2 from the left, %3 from the bottom</source>
@@ -1844,15 +1848,15 @@ written %3</source>
     </message>
     <message>
         <source>%1: %2 instead of %3.</source>
-        <translation>%1 : %2 au lieu de %3.</translation>
+        <translation>%1 : %2 au lieu de %3.</translation>
     </message>
     <message>
         <source>%1: %2 of %3</source>
-        <translation>%1 : %2 sur %3</translation>
+        <translation>%1 : %2 sur %3</translation>
     </message>
     <message>
         <source>%1: %2 shapes lie in no group and were left out.</source>
-        <translation>%1 : %2 formes ne sont dans aucun groupe et ont été laissées de côté.</translation>
+        <translation>%1 : %2 formes ne sont dans aucun groupe et ont été laissées de côté.</translation>
     </message>
     <message>
         <source>%1: %2 steps, about %3. One step at a time; the space bar goes on. You can leave at any step and come back.</source>
@@ -1876,31 +1880,31 @@ written %3</source>
     </message>
     <message>
         <source>%1: another part of the stamp prints.</source>
-        <translation>%1 : une autre partie du tampon imprime.</translation>
+        <translation>%1 : une autre partie du tampon imprime.</translation>
     </message>
     <message>
         <source>%1: another shape or place.</source>
-        <translation>%1 : autre forme ou autre place.</translation>
+        <translation>%1 : autre forme ou autre place.</translation>
     </message>
     <message>
         <source>%1: another stamp.</source>
-        <translation>%1 : un autre tampon.</translation>
+        <translation>%1 : un autre tampon.</translation>
     </message>
     <message>
         <source>%1: at %3 instead of %2.</source>
-        <translation>%1 : à %3 au lieu de %2.</translation>
+        <translation>%1 : à %3 au lieu de %2.</translation>
     </message>
     <message>
         <source>%1: bounded by other papers.</source>
-        <translation>%1 : borné par d’autres papiers.</translation>
+        <translation>%1 : borné par d’autres papiers.</translation>
     </message>
     <message>
         <source>%1: by %2 instead of %3.</source>
-        <translation>%1 : par %2 au lieu de %3.</translation>
+        <translation>%1 : par %2 au lieu de %3.</translation>
     </message>
     <message>
         <source>%1: changed.</source>
-        <translation>%1 : changé.</translation>
+        <translation>%1 : changé.</translation>
     </message>
     <message>
         <source>%1: cut %2.</source>
@@ -1908,15 +1912,15 @@ written %3</source>
     </message>
     <message>
         <source>%1: done</source>
-        <translation>%1 : terminé</translation>
+        <translation>%1 : terminé</translation>
     </message>
     <message>
         <source>%1: done in another way.</source>
-        <translation>%1 : fait d’une autre façon.</translation>
+        <translation>%1 : fait d’une autre façon.</translation>
     </message>
     <message>
         <source>%1: fades out over %3 instead of %2.</source>
-        <translation>%1 : s’efface sur %3 au lieu de %2.</translation>
+        <translation>%1 : s’efface sur %3 au lieu de %2.</translation>
     </message>
     <message>
         <source>%1: foot %2, %3.</source>
@@ -1924,7 +1928,7 @@ written %3</source>
     </message>
     <message>
         <source>%1: for a class of %2</source>
-        <translation>%1 : pour un atelier de %2</translation>
+        <translation>%1 : pour un atelier de %2</translation>
     </message>
     <message>
         <source>%1: held in place.</source>
@@ -1940,11 +1944,11 @@ written %3</source>
     </message>
     <message>
         <source>%1: in %2 instead of %3.</source>
-        <translation>%1 : en %2 au lieu de %3.</translation>
+        <translation>%1 : en %2 au lieu de %3.</translation>
     </message>
     <message>
         <source>%1: in another sequence.</source>
-        <translation>%1 : dans un autre ordre.</translation>
+        <translation>%1 : dans un autre ordre.</translation>
     </message>
     <message>
         <source>%1: leads to the hero</source>
@@ -1952,7 +1956,7 @@ written %3</source>
     </message>
     <message>
         <source>%1: lies otherwise between the others, before and behind.</source>
-        <translation>%1 : placé autrement entre les autres, devant et derrière.</translation>
+        <translation>%1 : placé autrement entre les autres, devant et derrière.</translation>
     </message>
     <message>
         <source>%1: may be moved again.</source>
@@ -1960,19 +1964,19 @@ written %3</source>
     </message>
     <message>
         <source>%1: moved %2.</source>
-        <translation>%1 : déplacé, %2.</translation>
+        <translation>%1 : déplacé, %2.</translation>
     </message>
     <message>
         <source>%1: new.</source>
-        <translation>%1 : nouveau.</translation>
+        <translation>%1 : nouveau.</translation>
     </message>
     <message>
         <source>%1: no longer the hero.</source>
-        <translation>%1 : n’est plus le héros.</translation>
+        <translation>%1 : n’est plus le héros.</translation>
     </message>
     <message>
         <source>%1: no longer there.</source>
-        <translation>%1 : n’y est plus.</translation>
+        <translation>%1 : n’y est plus.</translation>
     </message>
     <message>
         <source>%1: not on the mask. Click to cut it.</source>
@@ -1984,7 +1988,7 @@ written %3</source>
     </message>
     <message>
         <source>%1: one shape lies in no group and was left out.</source>
-        <translation>%1 : une forme n’est dans aucun groupe et a été laissée de côté.</translation>
+        <translation>%1 : une forme n’est dans aucun groupe et a été laissée de côté.</translation>
     </message>
     <message>
         <source>%1: one thing moves</source>
@@ -1996,11 +2000,11 @@ written %3</source>
     </message>
     <message>
         <source>%1: raised by %3 instead of %2.</source>
-        <translation>%1 : relevé de %3 au lieu de %2.</translation>
+        <translation>%1 : relevé de %3 au lieu de %2.</translation>
     </message>
     <message>
         <source>%1: reaches over %3 instead of %2.</source>
-        <translation>%1 : s’étend sur %3 au lieu de %2.</translation>
+        <translation>%1 : s’étend sur %3 au lieu de %2.</translation>
     </message>
     <message>
         <source>%1: runs low</source>
@@ -2008,7 +2012,7 @@ written %3</source>
     </message>
     <message>
         <source>%1: stands out %2</source>
-        <translation>%1 : se détache : %2</translation>
+        <translation>%1 : se détache : %2</translation>
     </message>
     <message>
         <source>%1: taken %2</source>
@@ -2020,23 +2024,23 @@ written %3</source>
     </message>
     <message>
         <source>%1: the hero now.</source>
-        <translation>%1 : le héros désormais.</translation>
+        <translation>%1 : le héros désormais.</translation>
     </message>
     <message>
         <source>%1: the stamp %2 instead of %3.</source>
-        <translation>%1 : le tampon %2 au lieu de %3.</translation>
+        <translation>%1 : le tampon %2 au lieu de %3.</translation>
     </message>
     <message>
         <source>%1: to be cut %2 times instead of %3.</source>
-        <translation>%1 : à découper %2 fois au lieu de %3.</translation>
+        <translation>%1 : à découper %2 fois au lieu de %3.</translation>
     </message>
     <message>
         <source>%1: turned %2° to the left.</source>
-        <translation>%1 : tourné de %2° vers la gauche.</translation>
+        <translation>%1 : tourné de %2° vers la gauche.</translation>
     </message>
     <message>
         <source>%1: turned %2° to the right.</source>
-        <translation>%1 : tourné de %2° vers la droite.</translation>
+        <translation>%1 : tourné de %2° vers la droite.</translation>
     </message>
     <message>
         <source>%1: used up</source>
@@ -2044,15 +2048,15 @@ written %3</source>
     </message>
     <message>
         <source>%1: was called “%2”.</source>
-        <translation>%1 : s’appelait « %2 ».</translation>
+        <translation>%1 : s’appelait « %2 ».</translation>
     </message>
     <message>
         <source>%1; in front of %2 things.</source>
-        <translation>%1 ; devant %2 choses.</translation>
+        <translation>%1 ; devant %2 choses.</translation>
     </message>
     <message>
         <source>%1; in front of %2.</source>
-        <translation>%1 ; devant : %2.</translation>
+        <translation>%1 ; devant : %2.</translation>
     </message>
     <message>
         <source>%1; offcuts go into the drawer</source>
@@ -2872,7 +2876,7 @@ written %3</source>
     </message>
     <message>
         <source>A row runs away from you: equal steps on the ground become shorter and shorter on paper.</source>
-        <translation>Un rang s’éloigne de vous : des pas égaux au sol deviennent de plus en plus courts sur le papier.</translation>
+        <translation>Un rang s’éloigne de vous : des pas égaux au sol deviennent de plus en plus courts sur le papier.</translation>
     </message>
     <message>
         <source>A scan or photo of stamps</source>
@@ -2904,7 +2908,7 @@ written %3</source>
     </message>
     <message>
         <source>A sheet laid in askew is found by its marks: cuts lie within %1 mm of the print.</source>
-        <translation>Une feuille posée de travers est trouvée par ses repères : les coupes sont à moins de %1 mm de l’impression.</translation>
+        <translation>Une feuille posée de travers est trouvée par ses repères : les coupes sont à moins de %1 mm de l’impression.</translation>
     </message>
     <message>
         <source>A sky</source>
@@ -3328,7 +3332,7 @@ written %3</source>
     </message>
     <message>
         <source>Background: %1</source>
-        <translation>Fond : %1</translation>
+        <translation>Fond : %1</translation>
     </message>
     <message>
         <source>Balance</source>
@@ -3564,7 +3568,7 @@ written %3</source>
     </message>
     <message>
         <source>Cards to be made: %1 instead of %2.</source>
-        <translation>Cartes à faire : %1 au lieu de %2.</translation>
+        <translation>Cartes à faire : %1 au lieu de %2.</translation>
     </message>
     <message>
         <source>Cards you made</source>
@@ -3723,8 +3727,12 @@ written %3</source>
         <translation>Le colorer plus pâle</translation>
     </message>
     <message>
+        <source>Colour no. %1</source>
+        <translation>Couleur nº %1</translation>
+    </message>
+    <message>
         <source>Colour of %1</source>
-        <translation>Couleur : %1</translation>
+        <translation>Couleur : %1</translation>
     </message>
     <message>
         <source>Colour of a mat</source>
@@ -3964,7 +3972,7 @@ written %3</source>
     </message>
     <message>
         <source>Dashed: construction, rub it out.</source>
-        <translation>Tirets : construction, à gommer.</translation>
+        <translation>Tirets : construction, à gommer.</translation>
     </message>
     <message>
         <source>Deep</source>
@@ -3992,7 +4000,7 @@ written %3</source>
     </message>
     <message>
         <source>Details by hand: lines, dots, highlights</source>
-        <translation>Détails à la main : traits, points, rehauts</translation>
+        <translation>Détails à la main : traits, points, rehauts</translation>
     </message>
     <message>
         <source>Die</source>
@@ -4040,15 +4048,15 @@ written %3</source>
     </message>
     <message>
         <source>Dotted: reflections.</source>
-        <translation>Points : reflets.</translation>
+        <translation>Points : reflets.</translation>
     </message>
     <message>
         <source>Dotted: shadows and reflections.</source>
-        <translation>Points : ombres et reflets.</translation>
+        <translation>Points : ombres et reflets.</translation>
     </message>
     <message>
         <source>Dotted: shadows.</source>
-        <translation>Points : ombres.</translation>
+        <translation>Points : ombres.</translation>
     </message>
     <message>
         <source>Drag a mat's or the base's rim to say how much of it shows; with Shift what lies on it goes off-centre.</source>
@@ -4244,7 +4252,7 @@ written %3</source>
     </message>
     <message>
         <source>Evenings: %1 instead of %2.</source>
-        <translation>Soirées : %1 au lieu de %2.</translation>
+        <translation>Soirées : %1 au lieu de %2.</translation>
     </message>
     <message>
         <source>Evenly spaced things crowd together toward the horizon. Here the real gaps differ; the widest is %1 times the narrowest.</source>
@@ -4268,11 +4276,11 @@ written %3</source>
     </message>
     <message>
         <source>Every step is stamped on simulated paper. What comes first is in front; what lies behind is stamped later, over masks.</source>
-        <translation>Chaque étape est tamponnée sur un papier simulé. Ce qui vient d’abord est devant ; ce qui est derrière vient plus tard, par-dessus des masques.</translation>
+        <translation>Chaque étape est tamponnée sur un papier simulé. Ce qui vient d’abord est devant ; ce qui est derrière vient plus tard, par-dessus des masques.</translation>
     </message>
     <message>
         <source>Everybody makes one; stamps and pads go round.</source>
-        <translation>Chacun en fait une ; tampons et encreurs circulent.</translation>
+        <translation>Chacun en fait une ; tampons et encreurs circulent.</translation>
     </message>
     <message>
         <source>Everything by %1</source>
@@ -4412,23 +4420,23 @@ written %3</source>
     </message>
     <message>
         <source>Finished: &amp;overprinting</source>
-        <translation>Fini : &amp;surimpression</translation>
+        <translation>Fini : &amp;surimpression</translation>
     </message>
     <message>
         <source>Finished: a &amp;crowd</source>
-        <translation>Fini : une &amp;foule</translation>
+        <translation>Fini : une &amp;foule</translation>
     </message>
     <message>
         <source>Finished: a &amp;dull card to make clear</source>
-        <translation>Fini : une carte &amp;terne à rendre claire</translation>
+        <translation>Fini : une carte &amp;terne à rendre claire</translation>
     </message>
     <message>
         <source>Finished: a card of &amp;papers</source>
-        <translation>Fini : une carte de &amp;papiers</translation>
+        <translation>Fini : une carte de &amp;papiers</translation>
     </message>
     <message>
         <source>Finished: an &amp;avenue</source>
-        <translation>Fini : une &amp;allée</translation>
+        <translation>Fini : une &amp;allée</translation>
     </message>
     <message>
         <source>First looks</source>
@@ -4500,7 +4508,7 @@ written %3</source>
     </message>
     <message>
         <source>For each of %1: %2</source>
-        <translation>Pour chacun des %1 : %2</translation>
+        <translation>Pour chacun des %1 : %2</translation>
     </message>
     <message>
         <source>For this word alone</source>
@@ -4612,7 +4620,7 @@ written %3</source>
     </message>
     <message>
         <source>Full: to ink.</source>
-        <translation>Plein : à encrer.</translation>
+        <translation>Plein : à encrer.</translation>
     </message>
     <message>
         <source>Fullest at</source>
@@ -4620,7 +4628,7 @@ written %3</source>
     </message>
     <message>
         <source>Give it company farther away: press Add a stamp and take the lock cottage or a poplar.</source>
-        <translation>Donnez-lui de la compagnie plus loin : pressez Ajouter un tampon et prenez la maison d’écluse (Lock cottage) ou un peuplier (poplar).</translation>
+        <translation>Donnez-lui de la compagnie plus loin : pressez Ajouter un tampon et prenez la maison d’écluse (Lock cottage) ou un peuplier (poplar).</translation>
     </message>
     <message>
         <source>Give the hero an ink that nothing else has.</source>
@@ -4708,7 +4716,7 @@ written %3</source>
     </message>
     <message>
         <source>Has no ground under it here. It is %1 tall.</source>
-        <translation>N’a pas de sol sous lui ici. Sa hauteur : %1.</translation>
+        <translation>N’a pas de sol sous lui ici. Sa hauteur : %1.</translation>
     </message>
     <message>
         <source>Have %1 ready</source>
@@ -4800,7 +4808,7 @@ Et %3.</translation>
     </message>
     <message>
         <source>Hero in %1, sky in %2, ground in %3. The hero stands out %4, the two grounds %5. Hero and sky: %6; sky and ground: %7.</source>
-        <translation>Héros en %1, ciel en %2, sol en %3. Le héros se détache : %4, les deux fonds : %5. Héros et ciel : %6 ; ciel et sol : %7.</translation>
+        <translation>Héros en %1, ciel en %2, sol en %3. Le héros se détache : %4, les deux fonds : %5. Héros et ciel : %6 ; ciel et sol : %7.</translation>
     </message>
     <message>
         <source>Hero in place %1, %2</source>
@@ -5120,11 +5128,11 @@ Et %3.</translation>
     </message>
     <message>
         <source>Inks, %1 pads of each: %2</source>
-        <translation>Encres, %1 encreurs de chaque : %2</translation>
+        <translation>Encres, %1 encreurs de chaque : %2</translation>
     </message>
     <message>
         <source>Inks, one pad of each: %1</source>
-        <translation>Encres, un encreur de chaque : %1</translation>
+        <translation>Encres, un encreur de chaque : %1</translation>
     </message>
     <message>
         <source>Instead of</source>
@@ -5156,7 +5164,7 @@ Et %3.</translation>
     </message>
     <message>
         <source>It comes to where its size is right: a stamp has one size, so its place says how far away it is.</source>
-        <translation>Il vient là où sa taille est juste : un tampon n’a qu’une taille, sa place dit donc à quelle distance il est.</translation>
+        <translation>Il vient là où sa taille est juste : un tampon n’a qu’une taille, sa place dit donc à quelle distance il est.</translation>
     </message>
     <message>
         <source>It fits nowhere with room round it. Take something away, or a smaller greeting.</source>
@@ -5388,7 +5396,7 @@ Et %3.</translation>
     </message>
     <message>
         <source>Keep glue off skin and eyes; air the room where it smells, and follow its label.</source>
-        <translation>Tenez la colle loin de la peau et des yeux ; aérez si elle sent, et suivez son étiquette.</translation>
+        <translation>Tenez la colle loin de la peau et des yeux ; aérez si elle sent, et suivez son étiquette.</translation>
     </message>
     <message>
         <source>Keep it clean of %1</source>
@@ -5640,7 +5648,7 @@ Et %3.</translation>
     </message>
     <message>
         <source>Lesson: %1</source>
-        <translation>Leçon : %1</translation>
+        <translation>Leçon : %1</translation>
     </message>
     <message>
         <source>Lessons</source>
@@ -5832,7 +5840,7 @@ Et %3.</translation>
     </message>
     <message>
         <source>Looks through all pictures of a folder; what is found comes on one page to be named</source>
-        <translation>Examine toutes les images d’un dossier ; ce qui est trouvé vient sur une page pour être nommé</translation>
+        <translation>Examine toutes les images d’un dossier ; ce qui est trouvé vient sur une page pour être nommé</translation>
     </message>
     <message>
         <source>Lou&amp;pe</source>
@@ -5944,11 +5952,11 @@ Et %3.</translation>
     </message>
     <message>
         <source>Masks to cut: %1 instead of %2.</source>
-        <translation>Masques à découper : %1 au lieu de %2.</translation>
+        <translation>Masques à découper : %1 au lieu de %2.</translation>
     </message>
     <message>
         <source>Masks: how they are cut</source>
-        <translation>Masques : comment les couper</translation>
+        <translation>Masques : comment les couper</translation>
     </message>
     <message>
         <source>Mastered: no cover too many</source>
@@ -6004,7 +6012,7 @@ Et %3.</translation>
     </message>
     <message>
         <source>Mended: %1</source>
-        <translation>Réglé : %1</translation>
+        <translation>Réglé : %1</translation>
     </message>
     <message>
         <source>Message</source>
@@ -6208,7 +6216,7 @@ Et %3.</translation>
     </message>
     <message>
         <source>New to look at: %1</source>
-        <translation>Nouveau à regarder : %1</translation>
+        <translation>Nouveau à regarder : %1</translation>
     </message>
     <message>
         <source>Next impression</source>
@@ -6252,7 +6260,7 @@ Et %3.</translation>
     </message>
     <message>
         <source>Next: see to %1: %2.</source>
-        <translation>Ensuite, voyez « %1 » : %2.</translation>
+        <translation>Ensuite, voyez « %1 » : %2.</translation>
     </message>
     <message>
         <source>Next: see what is stamped when, and which masks to cut.</source>
@@ -6260,7 +6268,7 @@ Et %3.</translation>
     </message>
     <message>
         <source>Next: stamp on plain paper what you have, and open a scan or photo of it.</source>
-        <translation>Ensuite : tamponnez sur du papier uni ce que vous avez, et ouvrez-en un scan ou une photo.</translation>
+        <translation>Ensuite : tamponnez sur du papier uni ce que vous avez, et ouvrez-en un scan ou une photo.</translation>
     </message>
     <message>
         <source>No card has a paper to be laid.</source>
@@ -6380,7 +6388,7 @@ Et %3.</translation>
     </message>
     <message>
         <source>No single stamp or pad more would help much; most in use is %1, %2.</source>
-        <translation>Aucun tampon ou encreur de plus n’aiderait beaucoup ; le plus utilisé est %1, %2.</translation>
+        <translation>Aucun tampon ou encreur de plus n’aiderait beaucoup ; le plus utilisé est %1, %2.</translation>
     </message>
     <message>
         <source>No stamp in your drawer can be a hero yet: it needs a real height.</source>
@@ -6388,7 +6396,7 @@ Et %3.</translation>
     </message>
     <message>
         <source>No stamp of this card is taped before it is pressed.</source>
-        <translation>Aucun tampon de cette carte n&apos;est à couvrir de ruban avant d&apos;être pressé.</translation>
+        <translation>Aucun tampon de cette carte n'est à couvrir de ruban avant d'être pressé.</translation>
     </message>
     <message>
         <source>No stamp was found.</source>
@@ -6432,11 +6440,11 @@ Et %3.</translation>
     </message>
     <message>
         <source>Not at their right size: %1; the worst is %2 times too small.</source>
-        <translation>Pas à la bonne taille : %1 ; le pire est %2 fois trop petit.</translation>
+        <translation>Pas à la bonne taille : %1 ; le pire est %2 fois trop petit.</translation>
     </message>
     <message>
         <source>Not at their right size: %1; the worst is %2 times too tall.</source>
-        <translation>Pas à la bonne taille : %1 ; le pire est %2 fois trop grand.</translation>
+        <translation>Pas à la bonne taille : %1 ; le pire est %2 fois trop grand.</translation>
     </message>
     <message>
         <source>Not clear yet. %1</source>
@@ -6524,7 +6532,7 @@ Et %3.</translation>
     </message>
     <message>
         <source>Nothing is drawn in pencil on this card: it has no ground, no room, no light and no row.</source>
-        <translation>Rien n&apos;est à tracer au crayon sur cette carte : elle n&apos;a ni sol, ni pièce, ni lumière, ni rangée.</translation>
+        <translation>Rien n'est à tracer au crayon sur cette carte : elle n'a ni sol, ni pièce, ni lumière, ni rangée.</translation>
     </message>
     <message>
         <source>Nothing is glued on under %1</source>
@@ -6616,7 +6624,7 @@ Et %3.</translation>
     </message>
     <message>
         <source>Nothing: it is as it was saved.</source>
-        <translation>Rien : il est tel qu’enregistré.</translation>
+        <translation>Rien : il est tel qu’enregistré.</translation>
     </message>
     <message>
         <source>Now try it without looking.</source>
@@ -6812,7 +6820,7 @@ Et %3.</translation>
     </message>
     <message>
         <source>One picture does not say how large it is: with how many dots an inch was it scanned?</source>
-        <translation>Une image ne dit pas sa taille : avec combien de points par pouce a-t-elle été numérisée ?</translation>
+        <translation>Une image ne dit pas sa taille : avec combien de points par pouce a-t-elle été numérisée ?</translation>
     </message>
     <message>
         <source>One plan was put into %1.</source>
@@ -6836,7 +6844,7 @@ Et %3.</translation>
     </message>
     <message>
         <source>One stamp a group: %1 of them. They are as large as the drawing says.</source>
-        <translation>Un tampon par groupe : %1 en tout. Ils ont la taille que dit le dessin.</translation>
+        <translation>Un tampon par groupe : %1 en tout. Ils ont la taille que dit le dessin.</translation>
     </message>
     <message>
         <source>One stamp is in the drawer.</source>
@@ -6900,7 +6908,7 @@ Et %3.</translation>
     </message>
     <message>
         <source>Open A crowd: in the menu Thing, or Ctrl+Shift+C.</source>
-        <translation>Ouvrez Une foule : dans le menu Chose, ou par Ctrl+Maj+C.</translation>
+        <translation>Ouvrez Une foule : dans le menu Chose, ou par Ctrl+Maj+C.</translation>
     </message>
     <message>
         <source>Open Order &amp; masks and wait until the card is proven.</source>
@@ -7316,7 +7324,7 @@ Et %3.</translation>
     </message>
     <message>
         <source>Prints %1, %2; from %3.</source>
-        <translation>Imprime %1, %2 ; de %3.</translation>
+        <translation>Imprime %1, %2 ; de %3.</translation>
     </message>
     <message>
         <source>Prints are taken to lie three times as exactly; cards are logged as made with it</source>
@@ -7408,7 +7416,7 @@ Et %3.</translation>
     </message>
     <message>
         <source>Put the hare on the card: click it among the stamps at the left.</source>
-        <translation>Mettez le lièvre sur la carte : cliquez-le parmi les tampons à gauche (Hare).</translation>
+        <translation>Mettez le lièvre sur la carte : cliquez-le parmi les tampons à gauche (Hare).</translation>
     </message>
     <message>
         <source>Put the machine away</source>
@@ -7460,19 +7468,19 @@ Et %3.</translation>
     </message>
     <message>
         <source>Reads %1 tall here: too small, it is %2.</source>
-        <translation>Paraît haut de %1 ici : trop petit, ce devrait être %2.</translation>
+        <translation>Paraît haut de %1 ici : trop petit, ce devrait être %2.</translation>
     </message>
     <message>
         <source>Reads %1 tall here: too tall, it is %2.</source>
-        <translation>Paraît haut de %1 ici : trop grand, ce devrait être %2.</translation>
+        <translation>Paraît haut de %1 ici : trop grand, ce devrait être %2.</translation>
     </message>
     <message>
         <source>Reads %1 tall, as it should: %2.</source>
-        <translation>Paraît haut de %1, comme il faut : %2.</translation>
+        <translation>Paraît haut de %1, comme il faut : %2.</translation>
     </message>
     <message>
         <source>Ready on the tables:</source>
-        <translation>Prêt sur les tables :</translation>
+        <translation>Prêt sur les tables :</translation>
     </message>
     <message>
         <source>Ready ones</source>
@@ -7676,7 +7684,7 @@ Et %3.</translation>
     </message>
     <message>
         <source>Schools: mask, leave out, emboss, print over</source>
-        <translation>Méthodes : masquer, réserver, embosser, surimprimer</translation>
+        <translation>Méthodes : masquer, réserver, embosser, surimprimer</translation>
     </message>
     <message>
         <source>Score and fold the base</source>
@@ -7848,7 +7856,7 @@ Et %3.</translation>
     </message>
     <message>
         <source>Small parts are swallowed: keep them, and the finished card, from the very young.</source>
-        <translation>Les petites pièces s’avalent : tenez-les, et la carte finie, loin des tout-petits.</translation>
+        <translation>Les petites pièces s’avalent : tenez-les, et la carte finie, loin des tout-petits.</translation>
     </message>
     <message>
         <source>Small things</source>
@@ -7856,7 +7864,7 @@ Et %3.</translation>
     </message>
     <message>
         <source>Smaller, higher, closer together, paler: four ways to say far away, and they agree.</source>
-        <translation>Plus petit, plus haut, plus serré, plus pâle : quatre façons de dire loin, et elles s’accordent.</translation>
+        <translation>Plus petit, plus haut, plus serré, plus pâle : quatre façons de dire loin, et elles s’accordent.</translation>
     </message>
     <message>
         <source>Smallest envelope that takes it: %1, %2.</source>
@@ -7908,7 +7916,7 @@ Et %3.</translation>
     </message>
     <message>
         <source>Spray into a box and away from faces; do not breathe the mist in, air the room, mind the label.</source>
-        <translation>Vaporisez dans une boîte, loin des visages ; ne respirez pas la brume, aérez, suivez l’étiquette.</translation>
+        <translation>Vaporisez dans une boîte, loin des visages ; ne respirez pas la brume, aérez, suivez l’étiquette.</translation>
     </message>
     <message>
         <source>Spread %1</source>
@@ -8068,11 +8076,11 @@ Et %3.</translation>
     </message>
     <message>
         <source>Stamps, %1 of each: %2</source>
-        <translation>Tampons, %1 de chaque : %2</translation>
+        <translation>Tampons, %1 de chaque : %2</translation>
     </message>
     <message>
         <source>Stamps, one of each: %1</source>
-        <translation>Tampons, un de chaque : %1</translation>
+        <translation>Tampons, un de chaque : %1</translation>
     </message>
     <message>
         <source>Stands %1 away.</source>
@@ -8128,7 +8136,7 @@ Et %3.</translation>
     </message>
     <message>
         <source>Steps: %1 instead of %2.</source>
-        <translation>Étapes : %1 au lieu de %2.</translation>
+        <translation>Étapes : %1 au lieu de %2.</translation>
     </message>
     <message>
         <source>Sticky</source>
@@ -8436,7 +8444,7 @@ Et %3.</translation>
     </message>
     <message>
         <source>That is a whole card: near and far, one hero, a sky, and the order to stamp it in. Make it on paper, or leave it for now; it is kept.</source>
-        <translation>C’est une carte entière : du proche et du lointain, un héros, un ciel, et l’ordre pour la tamponner. Faites-la sur papier, ou laissez-la pour l’instant ; elle est gardée.</translation>
+        <translation>C’est une carte entière : du proche et du lointain, un héros, un ciel, et l’ordre pour la tamponner. Faites-la sur papier, ou laissez-la pour l’instant ; elle est gardée.</translation>
     </message>
     <message>
         <source>That is it</source>
@@ -8452,7 +8460,7 @@ Et %3.</translation>
     </message>
     <message>
         <source>The %1 is in %2, one page at true size.</source>
-        <translation>%1 : dans %2, une page en vraie grandeur.</translation>
+        <translation>%1 : dans %2, une page en vraie grandeur.</translation>
     </message>
     <message>
         <source>The %1 mat</source>
@@ -8460,7 +8468,7 @@ Et %3.</translation>
     </message>
     <message>
         <source>The %1, before it is printed</source>
-        <translation>Avant d’imprimer : %1</translation>
+        <translation>Avant d’imprimer : %1</translation>
     </message>
     <message>
         <source>The &amp;whole card</source>
@@ -8512,7 +8520,7 @@ Et %3.</translation>
     </message>
     <message>
         <source>The card as it will look. Page Down goes from thing to thing, arrow keys move the chosen one, K keeps it chosen while Page Down goes on.</source>
-        <translation>La carte telle qu’elle sera. « Page suivante » va de chose en chose, les flèches déplacent la choisie, K la garde choisie pendant que l’on continue.</translation>
+        <translation>La carte telle qu’elle sera. « Page suivante » va de chose en chose, les flèches déplacent la choisie, K la garde choisie pendant que l’on continue.</translation>
     </message>
     <message>
         <source>The card at this step</source>
@@ -8560,7 +8568,7 @@ Et %3.</translation>
     </message>
     <message>
         <source>The card is called “%1” instead of “%2”.</source>
-        <translation>La carte s’appelle « %1 » au lieu de « %2 ».</translation>
+        <translation>La carte s’appelle « %1 » au lieu de « %2 ».</translation>
     </message>
     <message>
         <source>The card is done</source>
@@ -8656,7 +8664,7 @@ Et %3.</translation>
     </message>
     <message>
         <source>The drawing does not say its size in millimetres: how wide is all of it?</source>
-        <translation>Le dessin ne dit pas sa taille en millimètres : quelle est sa largeur totale ?</translation>
+        <translation>Le dessin ne dit pas sa taille en millimètres : quelle est sa largeur totale ?</translation>
     </message>
     <message>
         <source>The drawing says how large it is.</source>
@@ -8804,11 +8812,11 @@ Et %3.</translation>
     </message>
     <message>
         <source>The machine: %1…</source>
-        <translation>La machine : %1…</translation>
+        <translation>La machine : %1…</translation>
     </message>
     <message>
         <source>The maker of the blade tells it; 0 for a blade that is turned by the machine</source>
-        <translation>Le fabricant de la lame l’indique ; 0 pour une lame que la machine oriente</translation>
+        <translation>Le fabricant de la lame l’indique ; 0 pour une lame que la machine oriente</translation>
     </message>
     <message>
         <source>The mask of the stamp %1</source>
@@ -8836,11 +8844,11 @@ Et %3.</translation>
     </message>
     <message>
         <source>The mist leaves %1 % of its ink; pressed like this it has %2 %.</source>
-        <translation>La brume lui laisse %1 % de son encre ; pressé ainsi il en a %2 %.</translation>
+        <translation>La brume lui laisse %1 % de son encre ; pressé ainsi il en a %2 %.</translation>
     </message>
     <message>
         <source>The name; what is learnt is kept for each by itself.</source>
-        <translation>Le nom ; ce qui est appris est gardé pour chacun séparément.</translation>
+        <translation>Le nom ; ce qui est appris est gardé pour chacun séparément.</translation>
     </message>
     <message>
         <source>The next lesson</source>
@@ -9128,7 +9136,7 @@ Et %3.</translation>
     </message>
     <message>
         <source>There is no wastebasket where these drafts are. They stay here: %1.</source>
-        <translation>Il n’y a pas de corbeille là où sont ces brouillons. Ils restent ici : %1.</translation>
+        <translation>Il n’y a pas de corbeille là où sont ces brouillons. Ils restent ici : %1.</translation>
     </message>
     <message>
         <source>There is not enough memory for this. Nothing was changed.</source>
@@ -9208,7 +9216,7 @@ Et %3.</translation>
     </message>
     <message>
         <source>This card needs no mask.</source>
-        <translation>Cette carte n&apos;a besoin d&apos;aucun masque.</translation>
+        <translation>Cette carte n'a besoin d'aucun masque.</translation>
     </message>
     <message>
         <source>This card on another size</source>
@@ -9292,7 +9300,7 @@ Et %3.</translation>
     </message>
     <message>
         <source>Time at the table: %1 min instead of %2.</source>
-        <translation>Temps à la table : %1 min au lieu de %2.</translation>
+        <translation>Temps à la table : %1 min au lieu de %2.</translation>
     </message>
     <message>
         <source>Time for blending</source>
@@ -9464,7 +9472,7 @@ Et %3.</translation>
     </message>
     <message>
         <source>Under Ink &amp; light, Background, add a wash: mist.</source>
-        <translation>Sous Encre &amp; lumière, Fond, ajoutez une estompe : brume.</translation>
+        <translation>Sous Encre &amp; lumière, Fond, ajoutez une estompe : brume.</translation>
     </message>
     <message>
         <source>Under Ink &amp; light, Background, press A sky.</source>
@@ -9620,7 +9628,7 @@ Et %3.</translation>
     </message>
     <message>
         <source>What is it?</source>
-        <translation>Qu’est-ce ?</translation>
+        <translation>Qu’est-ce ?</translation>
     </message>
     <message>
         <source>What is it? “coat”, “left ear”</source>
@@ -9828,7 +9836,7 @@ Et %3.</translation>
     </message>
     <message>
         <source>Who does what when, in hours and minutes; the numbers are those of the table, white needs no tool</source>
-        <translation>Qui fait quoi et quand, en heures et minutes ; les numéros sont ceux du tableau, le blanc se passe d’outil</translation>
+        <translation>Qui fait quoi et quand, en heures et minutes ; les numéros sont ceux du tableau, le blanc se passe d’outil</translation>
     </message>
     <message>
         <source>Whole card</source>
@@ -9912,11 +9920,11 @@ Et %3.</translation>
     </message>
     <message>
         <source>With children, blades, the heat tool and solvents stay with the teacher; small parts are kept from the very young. The makers' labels and the rules of the place go before this sheet.</source>
-        <translation>Avec des enfants, lames, air chaud et solvants restent chez l’animateur ; les petites pièces sont tenues loin des tout-petits. Les étiquettes des fabricants et les règles du lieu passent avant cette feuille.</translation>
+        <translation>Avec des enfants, lames, air chaud et solvants restent chez l’animateur ; les petites pièces sont tenues loin des tout-petits. Les étiquettes des fabricants et les règles du lieu passent avant cette feuille.</translation>
     </message>
     <message>
         <source>With marks, print the PDF at its true size, lay the sheet in, and cut the other file: the machine's eye finds where the sheet lies</source>
-        <translation>Avec des repères : imprimez le PDF en vraie grandeur, posez la feuille et découpez l’autre fichier ; l’œil de la machine trouve où est la feuille</translation>
+        <translation>Avec des repères : imprimez le PDF en vraie grandeur, posez la feuille et découpez l’autre fichier ; l’œil de la machine trouve où est la feuille</translation>
     </message>
     <message>
         <source>With room for a second word above it</source>
@@ -10332,7 +10340,7 @@ Et %3.</translation>
     </message>
     <message>
         <source>a room cannot be fitted to another size: its walls are where they are</source>
-        <translation>une pièce ne s’adapte pas à une autre taille : ses murs sont où ils sont</translation>
+        <translation>une pièce ne s’adapte pas à une autre taille : ses murs sont où ils sont</translation>
     </message>
     <message>
         <source>a row must begin on the ground, below the horizon</source>
@@ -10580,7 +10588,7 @@ Et %3.</translation>
     </message>
     <message>
         <source>and more: see the list of what the cards need</source>
-        <translation>et plus : voyez la liste de ce que demandent les cartes</translation>
+        <translation>et plus : voyez la liste de ce que demandent les cartes</translation>
     </message>
     <message>
         <source>animal</source>
@@ -10648,7 +10656,7 @@ Et %3.</translation>
     </message>
     <message>
         <source>as it is: %1</source>
-        <translation>comme c’est : %1</translation>
+        <translation>comme c’est : %1</translation>
     </message>
     <message>
         <source>as its kind usually does</source>
@@ -10836,7 +10844,7 @@ Et %3.</translation>
     </message>
     <message>
         <source>between two things there is nothing to space: choose three or more</source>
-        <translation>entre deux choses il n’y a rien à espacer : choisissez-en trois ou plus</translation>
+        <translation>entre deux choses il n’y a rien à espacer : choisissez-en trois ou plus</translation>
     </message>
     <message>
         <source>black</source>
@@ -10932,19 +10940,19 @@ Et %3.</translation>
     </message>
     <message>
         <source>choose the hero first: a palette is built around it</source>
-        <translation>choisissez d’abord le héros : une palette se compose autour de lui</translation>
+        <translation>choisissez d’abord le héros : une palette se compose autour de lui</translation>
     </message>
     <message>
         <source>choose the hero first: an arrangement is built around it</source>
-        <translation>choisissez d’abord le héros : un arrangement se compose autour de lui</translation>
+        <translation>choisissez d’abord le héros : un arrangement se compose autour de lui</translation>
     </message>
     <message>
         <source>choose the hero first: it is the one that keeps its colour</source>
-        <translation>choisissez d’abord le héros : c’est lui qui garde sa couleur</translation>
+        <translation>choisissez d’abord le héros : c’est lui qui garde sa couleur</translation>
     </message>
     <message>
         <source>choose the hero first: the card is freshened around it</source>
-        <translation>choisissez d’abord le héros : la carte se rafraîchit autour de lui</translation>
+        <translation>choisissez d’abord le héros : la carte se rafraîchit autour de lui</translation>
     </message>
     <message>
         <source>clean the stamp</source>
@@ -11016,7 +11024,7 @@ Et %3.</translation>
     </message>
     <message>
         <source>cut off?</source>
-        <translation>coupé ?</translation>
+        <translation>coupé ?</translation>
     </message>
     <message>
         <source>cut the masks %1 mm inside the line: %2</source>
@@ -11260,7 +11268,7 @@ Et %3.</translation>
     </message>
     <message>
         <source>everything is held in place: let something move</source>
-        <translation>tout est tenu en place : laissez bouger quelque chose</translation>
+        <translation>tout est tenu en place : laissez bouger quelque chose</translation>
     </message>
     <message>
         <source>eye level %1</source>
@@ -11532,7 +11540,7 @@ Et %3.</translation>
     </message>
     <message>
         <source>has %1 points; %2 are the most</source>
-        <translation>a %1 points ; %2 au plus</translation>
+        <translation>a %1 points ; %2 au plus</translation>
     </message>
     <message>
         <source>has no rings</source>
@@ -11600,7 +11608,7 @@ Et %3.</translation>
     </message>
     <message>
         <source>how tall really?</source>
-        <translation>quelle hauteur réelle ?</translation>
+        <translation>quelle hauteur réelle ?</translation>
     </message>
     <message>
         <source>hybrid</source>
@@ -11628,7 +11636,7 @@ Et %3.</translation>
     </message>
     <message>
         <source>in %1: %2</source>
-        <translation>en %1 : %2</translation>
+        <translation>en %1 : %2</translation>
     </message>
     <message>
         <source>in its middle</source>
@@ -12376,7 +12384,7 @@ Et %3.</translation>
     </message>
     <message>
         <source>not readable as JSON: %1</source>
-        <translation>illisible comme JSON : %1</translation>
+        <translation>illisible comme JSON : %1</translation>
     </message>
     <message>
         <source>not said</source>
@@ -12424,7 +12432,7 @@ Et %3.</translation>
     </message>
     <message>
         <source>nothing in the drawer fits behind this hero: trees, buildings or hills with a height that is known</source>
-        <translation>rien dans le tiroir ne va derrière ce héros : arbres, maisons ou collines de hauteur connue</translation>
+        <translation>rien dans le tiroir ne va derrière ce héros : arbres, maisons ou collines de hauteur connue</translation>
     </message>
     <message>
         <source>nothing is left to mend</source>
@@ -12484,7 +12492,7 @@ Et %3.</translation>
     </message>
     <message>
         <source>on masking paper, %1; lay them aside to dry</source>
-        <translation>sur du papier à masquer, %1 ; mettre de côté pour sécher</translation>
+        <translation>sur du papier à masquer, %1 ; mettre de côté pour sécher</translation>
     </message>
     <message>
         <source>on masking paper, %1; they dry meanwhile</source>
@@ -12544,7 +12552,7 @@ Et %3.</translation>
     </message>
     <message>
         <source>one mask lies meanwhile; the run sheet says which</source>
-        <translation>un masque est posé pendant ce temps ; la feuille de route dit lequel</translation>
+        <translation>un masque est posé pendant ce temps ; la feuille de route dit lequel</translation>
     </message>
     <message>
         <source>one of many small ones, tedious to mask</source>
@@ -12784,7 +12792,7 @@ Et %3.</translation>
     </message>
     <message>
         <source>pressing %1 differs in size from the first: press one stamp only, all of it each time</source>
-        <translation>la pression %1 n’a pas la taille de la première : pressez un seul tampon, entier à chaque fois</translation>
+        <translation>la pression %1 n’a pas la taille de la première : pressez un seul tampon, entier à chaque fois</translation>
     </message>
     <message>
         <source>pressings go from 1 to 99</source>
@@ -13316,15 +13324,15 @@ Et %3.</translation>
     </message>
     <message>
         <source>the card is too small in the picture: at least 70 dots an inch are needed</source>
-        <translation>la carte est trop petite dans l’image : il faut au moins 70 points par pouce</translation>
+        <translation>la carte est trop petite dans l’image : il faut au moins 70 points par pouce</translation>
     </message>
     <message>
         <source>the card lies on its side in the picture: turn the picture by a quarter</source>
-        <translation>la carte est couchée dans l’image : tournez l’image d’un quart</translation>
+        <translation>la carte est couchée dans l’image : tournez l’image d’un quart</translation>
     </message>
     <message>
         <source>the card lies upside down in the picture: turn the picture by half a circle</source>
-        <translation>la carte est à l’envers dans l’image : tournez l’image d’un demi-tour</translation>
+        <translation>la carte est à l’envers dans l’image : tournez l’image d’un demi-tour</translation>
     </message>
     <message>
         <source>the colouring</source>
@@ -13476,7 +13484,7 @@ Et %3.</translation>
     </message>
     <message>
         <source>the four corners do not go round a rectangle: upper left, upper right, lower right, lower left</source>
-        <translation>les quatre coins ne font pas le tour d’un rectangle : haut gauche, haut droite, bas droite, bas gauche</translation>
+        <translation>les quatre coins ne font pas le tour d’un rectangle : haut gauche, haut droite, bas droite, bas gauche</translation>
     </message>
     <message>
         <source>the four corners lie too close together</source>
@@ -13496,7 +13504,7 @@ Et %3.</translation>
     </message>
     <message>
         <source>the greeting “%1”</source>
-        <translation>vœu « %1 »</translation>
+        <translation>vœu « %1 »</translation>
     </message>
     <message>
         <source>the ground</source>
@@ -13620,15 +13628,15 @@ Et %3.</translation>
     </message>
     <message>
         <source>the log cannot be opened: %1</source>
-        <translation>le journal ne peut être ouvert : %1</translation>
+        <translation>le journal ne peut être ouvert : %1</translation>
     </message>
     <message>
         <source>the log cannot be written: it is read-only</source>
-        <translation>le journal ne peut être écrit : il est en lecture seule</translation>
+        <translation>le journal ne peut être écrit : il est en lecture seule</translation>
     </message>
     <message>
         <source>the log could not be changed: %1</source>
-        <translation>le journal n’a pas pu être changé : %1</translation>
+        <translation>le journal n’a pas pu être changé : %1</translation>
     </message>
     <message>
         <source>the log is damaged (%1) and cannot be set aside</source>
@@ -13692,11 +13700,11 @@ Et %3.</translation>
     </message>
     <message>
         <source>the picture is nearly black: there is no paper to tell ink from</source>
-        <translation>l’image est presque noire : il n’y a pas de papier d’où l’encre se détache</translation>
+        <translation>l’image est presque noire : il n’y a pas de papier d’où l’encre se détache</translation>
     </message>
     <message>
         <source>the picture is too coarse to cut from; scan at 150 dpi or more</source>
-        <translation>l’image est trop grossière pour y découper ; numérisez à 150 dpi ou plus</translation>
+        <translation>l’image est trop grossière pour y découper ; numérisez à 150 dpi ou plus</translation>
     </message>
     <message>
         <source>the picture is too small</source>
@@ -13728,11 +13736,11 @@ Et %3.</translation>
     </message>
     <message>
         <source>the plan has no view, so nothing can stand on its ground</source>
-        <translation>le plan n’a pas de point de vue : rien ne peut se tenir sur son sol</translation>
+        <translation>le plan n’a pas de point de vue : rien ne peut se tenir sur son sol</translation>
     </message>
     <message>
         <source>the plan has no view, so there is no ground</source>
-        <translation>le plan n’a pas de point de vue : il n’y a pas de sol</translation>
+        <translation>le plan n’a pas de point de vue : il n’y a pas de sol</translation>
     </message>
     <message>
         <source>the powder for %1</source>
@@ -13792,7 +13800,7 @@ Et %3.</translation>
     </message>
     <message>
         <source>the stamp is on &quot;%1&quot;</source>
-        <translation>le tampon est sur « %1 »</translation>
+        <translation>le tampon est sur « %1 »</translation>
     </message>
     <message>
         <source>the stamp is on the card</source>
@@ -13804,7 +13812,7 @@ Et %3.</translation>
     </message>
     <message>
         <source>the step “%1”</source>
-        <translation>l’étape « %1 »</translation>
+        <translation>l’étape « %1 »</translation>
     </message>
     <message>
         <source>the stronger colour</source>
@@ -13880,7 +13888,7 @@ Et %3.</translation>
     </message>
     <message>
         <source>there are %1 pictures; %2 is the most in one go</source>
-        <translation>il y a %1 images ; %2 au plus en une fois</translation>
+        <translation>il y a %1 images ; %2 au plus en une fois</translation>
     </message>
     <message>
         <source>there are more than 300 000 points to cut</source>
@@ -13888,7 +13896,7 @@ Et %3.</translation>
     </message>
     <message>
         <source>there as %1</source>
-        <translation>déjà là : %1</translation>
+        <translation>déjà là : %1</translation>
     </message>
     <message>
         <source>there is enough</source>
@@ -13896,11 +13904,11 @@ Et %3.</translation>
     </message>
     <message>
         <source>there is no act &quot;%1&quot;</source>
-        <translation>il n’y a pas de geste « %1 »</translation>
+        <translation>il n’y a pas de geste « %1 »</translation>
     </message>
     <message>
         <source>there is no edge or frame &quot;%1&quot;</source>
-        <translation>il n’y a ni bord ni cadre « %1 »</translation>
+        <translation>il n’y a ni bord ni cadre « %1 »</translation>
     </message>
     <message>
         <source>there is no ground below the horizon to stand on</source>
@@ -13908,7 +13916,7 @@ Et %3.</translation>
     </message>
     <message>
         <source>there is no impression &quot;%1&quot;</source>
-        <translation>il n’y a pas d’impression « %1 »</translation>
+        <translation>il n’y a pas d’impression « %1 »</translation>
     </message>
     <message>
         <source>there is no impression on this sheet, only specks or its edge</source>
@@ -13916,7 +13924,7 @@ Et %3.</translation>
     </message>
     <message>
         <source>there is no ink &quot;%1&quot;</source>
-        <translation>il n’y a pas d’encre « %1 »</translation>
+        <translation>il n’y a pas d’encre « %1 »</translation>
     </message>
     <message>
         <source>there is no ink to stamp with</source>
@@ -13928,11 +13936,11 @@ Et %3.</translation>
     </message>
     <message>
         <source>there is no other &quot;%1&quot;</source>
-        <translation>il n’y a pas d’autre « %1 »</translation>
+        <translation>il n’y a pas d’autre « %1 »</translation>
     </message>
     <message>
         <source>there is no other impression &quot;%1&quot;</source>
-        <translation>il n’y a pas d’autre impression « %1 »</translation>
+        <translation>il n’y a pas d’autre impression « %1 »</translation>
     </message>
     <message>
         <source>there is no picture</source>
@@ -13944,7 +13952,7 @@ Et %3.</translation>
     </message>
     <message>
         <source>there is no stamp &quot;%1&quot;</source>
-        <translation>il n’y a pas de tampon « %1 »</translation>
+        <translation>il n’y a pas de tampon « %1 »</translation>
     </message>
     <message>
         <source>there is no such card in the log</source>
@@ -13980,7 +13988,7 @@ Et %3.</translation>
     </message>
     <message>
         <source>there is no wash &quot;%1&quot;</source>
-        <translation>il n’y a pas de fondu « %1 »</translation>
+        <translation>il n’y a pas de fondu « %1 »</translation>
     </message>
     <message>
         <source>there is none left</source>
@@ -13988,11 +13996,11 @@ Et %3.</translation>
     </message>
     <message>
         <source>there is nothing &quot;%1&quot; on the ground</source>
-        <translation>il n’y a pas de « %1 » au sol</translation>
+        <translation>il n’y a pas de « %1 » au sol</translation>
     </message>
     <message>
         <source>there is nothing on this paper: is it the right side?</source>
-        <translation>il n’y a rien sur ce papier : est-ce le bon côté ?</translation>
+        <translation>il n’y a rien sur ce papier : est-ce le bon côté ?</translation>
     </message>
     <message>
         <source>there is nothing on this sheet that stands out from its paper</source>
@@ -14048,7 +14056,7 @@ Et %3.</translation>
     </message>
     <message>
         <source>this is not the plan's card: hardly anything of it lies where it should</source>
-        <translation>ce n’est pas la carte du plan : presque rien n’y est à sa place</translation>
+        <translation>ce n’est pas la carte du plan : presque rien n’y est à sa place</translation>
     </message>
     <message>
         <source>this log was made by a newer Havlo (version %1)</source>
@@ -14076,7 +14084,7 @@ Et %3.</translation>
     </message>
     <message>
         <source>this sheet has other sides than the plan's card: is it another card, or half of it?</source>
-        <translation>cette feuille n’a pas les côtés de la carte du plan : est-ce une autre carte, ou la moitié ?</translation>
+        <translation>cette feuille n’a pas les côtés de la carte du plan : est-ce une autre carte, ou la moitié ?</translation>
     </message>
     <message>
         <source>three quarters of the way up</source>

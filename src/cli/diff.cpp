@@ -62,8 +62,8 @@ int runDiff(const Call& call) {
   if (!now) return exit;
   const auto changes = changesBetween(was->plan, now->plan);
   const TableChanges table = tableChanges(was->plan, *was->analysis, now->plan, *now->analysis);
-  const QStringList words = changeWords(was->plan, now->plan, changes, MeasureStyle::Millimetres);
   if (!call.has("--json")) {
+    const QStringList words = toldChanges(was->plan, now->plan, changes, MeasureStyle::Millimetres);
     if (words.isEmpty()) return print("The two plans are the same.\n");
     const QStringList follows =
         tableWords(was->plan, *was->analysis, now->plan, *now->analysis, table, MeasureStyle::Millimetres);
@@ -71,6 +71,7 @@ int runDiff(const Call& call) {
     if (!follows.isEmpty()) out += QStringLiteral("\nAt the table:\n") + follows.join(u'\n') + u'\n';
     return print(out.toStdString());
   }
+  const QStringList words = changeWords(was->plan, now->plan, changes, MeasureStyle::Millimetres);
   Json report{{"changes", Json::array()}};
   for (size_t k = 0; k < changes.size(); ++k)
     report["changes"].push_back(changeReport(changes[k], words[static_cast<qsizetype>(k)]));

@@ -57,6 +57,36 @@ class TstDiff : public QObject, private CliFolder {
     QCOMPARE(by, masks[QLatin1String("now")].toInt() - masks[QLatin1String("was")].toInt());
   }
 
+  // A thing that is gone takes its colours along; what reads alike is counted.
+  void whatGoesWithAThingIsNotToldBesideIt() {
+    const QString was = demoPath(QStringLiteral("canal-towpath"));
+    Plan plan = testing::demo("canal-towpath");
+    const auto ofDuck = std::count_if(plan.colourings.begin(), plan.colourings.end(),
+                                      [](const Colouring& c) { return c.impression == "duck"; });
+    QVERIFY(ofDuck >= 2);
+    const QString gone = file(QStringLiteral("gone.havlo")), bare = file(QStringLiteral("bare.havlo"));
+    QVERIFY(bool(savePlan(gone, without(plan, "duck").value())));
+    const Ran told = cli({QStringLiteral("diff"), was, gone});
+    QVERIFY2(told.out.contains("The duck: no longer there.\n") && !told.out.contains("colouring"),
+             told.out.constData());
+    // And the other way round: it comes with them.
+    const Ran back = cli({QStringLiteral("diff"), gone, was});
+    QVERIFY2(back.out.contains("The duck: new.\n") && !back.out.contains("colouring"), back.out.constData());
+    // Scripts get every one of them.
+    qsizetype listed = 0;
+    for (const QJsonValue& v : cli({QStringLiteral("diff"), was, gone, QStringLiteral("--json")})
+                                   .json()[QLatin1String("changes")]
+                                   .toArray())
+      listed += v.toObject()[QLatin1String("of")] == QLatin1String("colouring");
+    QCOMPARE(listed, static_cast<qsizetype>(ofDuck));
+    std::erase_if(plan.colourings, [](const Colouring& c) { return c.impression == "duck"; });
+    QVERIFY(bool(savePlan(bare, plan)));
+    const Ran counted = cli({QStringLiteral("diff"), was, bare});
+    const QByteArray sentence = "The colouring of the duck: no longer there, " +
+                                QByteArray::number(static_cast<int>(ofDuck)) + " times.\n";
+    QVERIFY2(counted.out.count("colouring") == 1 && counted.out.contains(sentence), counted.out.constData());
+  }
+
   void theSameTwice() {
     const QString plan = demoPath(QStringLiteral("teaching-avenue"));
     const Ran words = cli({QStringLiteral("diff"), plan, plan});

@@ -20,7 +20,7 @@ QDialog* sheetFor(const Asking& asking, QWidget* field, QWidget* parent, std::fu
   sheet->setAttribute(Qt::WA_DeleteOnClose);
   sheet->setWindowTitle(asking.about);
   auto* column = new QVBoxLayout(sheet);
-  column->setContentsMargins(16, 14, 16, 14);
+  asSheet(column);
   column->setSpacing(10);
   column->addWidget(inkLabel(asking.about, headingFont(), theme().ink, true));
   column->addWidget(inkLabel(asking.ask, labelFont(), theme().soft, true));

@@ -187,6 +187,7 @@ InkTin::InkTin(const QString& title, Colour start, QWidget* parent)
     : QDialog(parent), m_colour(start), m_lch(lchOf(labOf(start))) {
   setWindowTitle(title);
   auto* column = new QVBoxLayout(this);
+  asSheet(column);
   column->addWidget(m_pads = new PadGrid);
   auto* fine = new FormRows;
   const auto slider = [&](const QString& name, int most, const char* id) {

@@ -38,4 +38,7 @@ inline void setInk(QLabel* label, const QColor& colour) {
   label->setPalette(p);
 }
 
+/// The margins of what stands before the window on a sheet of its own.
+inline void asSheet(QLayout* layout) { layout->setContentsMargins(16, 14, 16, 14); }
+
 }  // namespace havlo

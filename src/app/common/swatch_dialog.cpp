@@ -109,6 +109,7 @@ SwatchDialog::SwatchDialog(DrawerSession& drawer, const QString& file, QWidget* 
   connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
   row->addLayout(side);
   auto* column = new QVBoxLayout(this);
+  asSheet(column);
   column->addLayout(row, 1);
   column->addWidget(buttons);
   resize(820, 480);
@@ -131,7 +132,7 @@ void SwatchDialog::present(const Result<Found>& found) {
   for (const Swatch& s : m_swatches) boxes.push_back(s.box);
   m_picture->show(found.value().read.picture, std::move(boxes));
   m_wanted.assign(m_swatches.size(), {});
-  for (size_t k = 0; k < m_wanted.size(); ++k) m_wanted[k].name = tr("Colour %1").arg(k + 1);
+  for (size_t k = 0; k < m_wanted.size(); ++k) m_wanted[k].name = tr("Colour no. %1").arg(k + 1);
   m_says->setText(tr("%1 patches, their colours as on white paper. Name those that are yours; a click leaves "
                      "one out.")
                       .arg(m_swatches.size()));
@@ -179,7 +180,7 @@ void SwatchDialog::accept() {
     Ink ink;
     ink.id = freshKey();
     ink.name = m_wanted[k].name.trimmed().toStdString();
-    if (ink.name.empty()) ink.name = tr("Colour %1").arg(k + 1).toStdString();
+    if (ink.name.empty()) ink.name = tr("Colour no. %1").arg(k + 1).toStdString();
     ink.colour = m_swatches[k].colour;
     ink.kind = static_cast<InkKind>(m_kind->currentIndex());
     if (m_drawer.putInk(ink)) m_ids.push_back(ink.id);

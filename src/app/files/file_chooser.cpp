@@ -76,6 +76,7 @@ FileChooser::FileChooser(FileWish wish, QWidget* parent)
     : QDialog(parent), m_wish(std::move(wish)), m_pictures(new FilePictures(this)) {
   setWindowTitle(m_wish.title);
   auto* column = new QVBoxLayout(this);
+  asSheet(column);
   m_crumbs = new QWidget;
   auto* crumbs = new QHBoxLayout(m_crumbs);
   crumbs->setContentsMargins(0, 0, 0, 0);

@@ -29,6 +29,7 @@ HoldDialog::HoldDialog(CompareAsk ask, std::shared_ptr<SvgArt> art, MeasureStyle
   setObjectName(QStringLiteral("holdDialog"));
   resize(qRound(860 * textScale()), qRound(560 * textScale()));
   auto* column = new QVBoxLayout(this);
+  asSheet(column);
   m_head =
       inkLabel(tr("Scan or photograph the card as it is now, on something darker or lighter than its paper. "
                   "Take masks off it first."),

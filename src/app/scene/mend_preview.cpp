@@ -38,7 +38,7 @@ MendPreview::MendPreview(std::shared_ptr<const Plan> plan, const Fix& fix, const
   setObjectName(QStringLiteral("mendPreview"));
   setWindowTitle(tr("Before and after"));
   auto* grid = new QGridLayout(this);
-  grid->setContentsMargins(16, 14, 16, 14);
+  asSheet(grid);
   grid->setSpacing(10);
   grid->addWidget(inkLabel(what, headingFont(), theme().ink, true), 0, 0, 1, 2);
   const QString heads[] = {tr("As it is"), tr("As it would be")};
@@ -47,7 +47,9 @@ MendPreview::MendPreview(std::shared_ptr<const Plan> plan, const Fix& fix, const
     grid->addWidget(m_pictures[k] = new PictureBox, 2, k);
     grid->addWidget(m_told[k] = inkLabel(tr("Looking …"), labelFont(), theme().soft, true), 3, k);
     grid->setColumnStretch(k, 1);
-    m_pictures[k]->setMinimumSize(380, 300);
+    m_pictures[k]->setMinimumSize(300, 220);
+    // What is told comes later: it has its room from the beginning.
+    m_told[k]->setMinimumHeight(2 * QFontMetrics(labelFont()).lineSpacing());
     m_pictures[k]->setAccessibleName(heads[k]);
   }
   grid->setRowStretch(2, 1);
@@ -66,6 +68,8 @@ MendPreview::MendPreview(std::shared_ptr<const Plan> plan, const Fix& fix, const
     Q_EMIT taken();
     accept();
   });
+  const QSize wanted(qRound(800 * textScale()), qRound(530 * textScale()));
+  resize(parent ? wanted.boundedTo(parent->window()->size()) : wanted);
   m_job->run([plan, fix, art](const Progress& p) { return looked(*plan, fix, *art, p); },
              [this](const Result<Both>& both) {
                if (both) return display(both.value());

@@ -18,6 +18,7 @@ ChangesSheet::ChangesSheet(const PlanSession& session, QWidget* parent)
   setWindowTitle(tr("What changed since it was saved"));
   setObjectName(QStringLiteral("changes"));
   auto* column = new QVBoxLayout(this);
+  asSheet(column);
   auto* inside = new QWidget;
   inside->setLayout(m_lines);
   auto* area = new QScrollArea;
@@ -31,7 +32,7 @@ ChangesSheet::ChangesSheet(const PlanSession& session, QWidget* parent)
   buttons->addButton(tr("Put away"), QDialogButtonBox::RejectRole);
   connect(buttons, &QDialogButtonBox::rejected, this, &QDialog::reject);
   column->addWidget(buttons);
-  resize(560, 460);
+  resize(qRound(560 * textScale()), qRound(460 * textScale()));
   m_lines->addWidget(inkLabel(tr("Both plans are read …"), bodyFont(), theme().soft, true));
   m_lines->addStretch(1);
   m_job->run(
@@ -46,7 +47,7 @@ ChangesSheet::ChangesSheet(const PlanSession& session, QWidget* parent)
         Plan was = saved.value().plan;
         was.habits = now->habits;  // both by the same hands
         const auto changes = changesBetween(was, *now);
-        told.plan = changeWords(was, *now, changes, units);
+        told.plan = toldChanges(was, *now, changes, units);
         if (changes.empty()) return told;
         const AnalysisRef before = withBestOrder(was, analyse(was, nullptr, art.get()), {}, progress);
         const AnalysisRef after = withBestOrder(*now, analyse(*now, nullptr, art.get()), {}, progress);

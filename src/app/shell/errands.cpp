@@ -188,7 +188,7 @@ void Errands::about() {
   sheet->setAttribute(Qt::WA_DeleteOnClose);
   sheet->setWindowTitle(tr("About Havlo"));
   auto* column = new QVBoxLayout(sheet);
-  column->setContentsMargins(16, 14, 16, 14);
+  asSheet(column);
   column->setSpacing(10);
   column->addWidget(inkLabel(QStringLiteral("Havlo ") + QCoreApplication::applicationVersion(), headingFont(),
                              theme().ink));

@@ -30,7 +30,7 @@ PrintPreview::PrintPreview(Printing& printing, PrintWish wish, QWidget* parent)
     : QDialog(parent), m_printing(printing), m_wish(wish), m_job(new Job<Result<Printout>>(this)) {
   setWindowTitle(tr("The %1, before it is printed").arg(nameOf(wish.kind)));
   auto* column = new QVBoxLayout(this);
-  column->setContentsMargins(16, 14, 16, 14);
+  asSheet(column);
   m_paper = new QLabel;
   m_paper->setObjectName(QStringLiteral("page"));
   m_paper->setAlignment(Qt::AlignCenter);

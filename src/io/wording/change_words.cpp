@@ -213,12 +213,48 @@ QString maskSentence(const Plan& was, const Plan& now, const MaskChange& m) {
                       : tr("%1: to be cut %2 times instead of %3.").arg(name).arg(m.now).arg(m.was);
 }
 
+/// What was done by hand on a thing that is gone, or comes with one that is new: the thing itself is told.
+bool goesWithItsThing(const Plan& was, const Plan& now, const PlanChange& c) {
+  if (c.how != ChangedHow::Removed && c.how != ChangedHow::Added) return false;
+  const bool removed = c.how == ChangedHow::Removed;
+  const Plan &in = removed ? was : now, &other = removed ? now : was;
+  const auto lost = [&](const std::string& thing) {
+    return in.indexOf(thing) >= 0 && other.indexOf(thing) < 0;
+  };
+  if (c.part == ChangedPart::Colouring)
+    if (const Colouring* one = byId(in.colourings, c.id)) return lost(one->impression);
+  if (c.part == ChangedPart::Line)
+    if (const HandLine* one = byId(in.lines, c.id)) return lost(one->on);
+  if (c.part == ChangedPart::Accent)
+    if (const Accent* one = byId(in.accents, c.id)) return lost(one->on);
+  return false;
+}
+
 }  // namespace
 
 QStringList changeWords(const Plan& was, const Plan& now, const std::vector<PlanChange>& changes,
                         MeasureStyle style) {
   QStringList out;
   for (const PlanChange& c : changes) out << capital(sentence(was, now, c, style));
+  return out;
+}
+
+QStringList toldChanges(const Plan& was, const Plan& now, const std::vector<PlanChange>& changes,
+                        MeasureStyle style) {
+  const QStringList words = changeWords(was, now, changes, style);
+  QStringList out;
+  std::vector<int> times;
+  for (size_t k = 0; k < changes.size(); ++k) {
+    if (goesWithItsThing(was, now, changes[k])) continue;
+    const QString& one = words[static_cast<qsizetype>(k)];
+    const qsizetype known = out.indexOf(one);
+    known < 0 ? out << one, times.push_back(1) : (void)++times[ix(known)];
+  }
+  for (qsizetype k = 0; k < out.size(); ++k)
+    if (times[ix(k)] > 1) {
+      if (out[k].endsWith(u'.')) out[k].chop(1);
+      out[k] = tr("%1, %2 times.").arg(out[k]).arg(times[ix(k)]);
+    }
   return out;
 }
 
@@ -234,9 +270,9 @@ QStringList tableWords(const Plan& was, const Analysis& before, const Plan& now,
       minutes != earlier)
     out << tr("Time at the table: %1 min instead of %2.").arg(minutes).arg(earlier);
   for (const int k : changes.findingsGone)
-    out << tr("Mended: %1").arg(wordsOf(was, before, before.findings[ix(k)], style).text);
+    out << tr("Mended: %1").arg(wordsOf(was, before, before.findings[ix(k)], style).text) + u'.';
   for (const int k : changes.findingsNew)
-    out << tr("New to look at: %1").arg(wordsOf(now, after, after.findings[ix(k)], style).text);
+    out << tr("New to look at: %1").arg(wordsOf(now, after, after.findings[ix(k)], style).text) + u'.';
   return out;
 }
 

@@ -12,6 +12,11 @@ namespace havlo {
 QStringList changeWords(const Plan& was, const Plan& now, const std::vector<PlanChange>& changes,
                         MeasureStyle style);
 
+/// As one tells it: what a thing brings along or takes with it is not told beside it, and what reads alike is
+/// counted. Empty only where nothing differs.
+QStringList toldChanges(const Plan& was, const Plan& now, const std::vector<PlanChange>& changes,
+                        MeasureStyle style);
+
 /// What follows at the table: masks, steps, time, what the reading says of it; no sentence where nothing
 /// does.
 QStringList tableWords(const Plan& was, const Analysis& before, const Plan& now, const Analysis& after,
