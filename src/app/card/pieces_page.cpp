@@ -404,8 +404,11 @@ void PiecesPage::fillMenu() {
     QMenu* things = m_menu->addMenu(text);
     for (size_t i = 0; i < plan.impressions.size(); ++i)
       if (plan.impressions[i].piece.empty() && !factsOf(plan.stamp(plan.impressions[i].stamp)->role).backdrop)
+        // By its id: while the menu stands open another plan may come.
         things->addAction(capital(nameOf(plan, static_cast<int>(i))), this,
-                          [this, what, i] { add(what, static_cast<int>(i)); });
+                          [this, what, id = plan.impressions[i].id] {
+                            if (const int there = m_session.plan().indexOf(id); there >= 0) add(what, there);
+                          });
     things->setEnabled(!things->isEmpty());
   };
   ofThings(tr("A strip under"), Add::StripUnder);

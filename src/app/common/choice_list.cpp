@@ -1,5 +1,6 @@
 #include "app/common/choice_list.h"
 
+#include <QApplication>
 #include <QKeyEvent>
 #include <QMimeData>
 #include <QSet>
@@ -182,6 +183,29 @@ bool ChoiceList::choose(const QString& key) {
   const int row = m_rows->rowOf(key);
   if (row >= 0) setCurrentRow(row);
   return row >= 0;
+}
+
+void ChoiceList::keyboardSearch(const QString& typed) {
+  if (!m_sinceTyped.isValid() || m_sinceTyped.hasExpired(QApplication::keyboardInputInterval()))
+    m_typed.clear();
+  m_sinceTyped.start();
+  m_typed += typed;
+  if (m_typed.trimmed().isEmpty()) return m_typed.clear();
+  const bool again = m_typed.size() > 1 && m_typed.count(m_typed[0]) == m_typed.size();
+  const QString wanted = again ? m_typed.left(1) : m_typed;
+  const auto wordBegins = [&](const QString& text) {
+    for (qsizetype at = 0; (at = text.indexOf(wanted, at, Qt::CaseInsensitive)) >= 0; ++at)
+      if (at == 0 || !text[at - 1].isLetterOrNumber()) return true;
+    return false;
+  };
+  // A letter more of the same word stays where it is; a first one, and one again, goes on.
+  const int first = std::max(0, currentRow()) + (wanted.size() == 1 ? 1 : 0);
+  for (const bool within : {false, true})
+    for (int k = 0; k < count(); ++k) {
+      const int row = (first + k) % count();
+      const QString& text = m_rows->rows()[ix(row)].text;
+      if (within ? wordBegins(text) : text.startsWith(wanted, Qt::CaseInsensitive)) return setCurrentRow(row);
+    }
 }
 
 void ChoiceList::currentChanged(const QModelIndex& now, const QModelIndex& before) {

@@ -3,6 +3,7 @@
 #pragma once
 
 #include <QAbstractListModel>
+#include <QElapsedTimer>
 #include <QIcon>
 #include <QListView>
 #include <functional>
@@ -80,6 +81,9 @@ class ChoiceList : public QListView, public ItemView {
   void setCurrentRow(int row);
   /// @return whether there is such a row
   bool choose(const QString& key);
+  /// Letters typed one after the other: the next row that begins so, else one of whose words does ("sun"
+  /// finds "Low sun"). One letter again and again goes through all of them.
+  void keyboardSearch(const QString& typed) override;
 
  Q_SIGNALS:
   void currentRowChanged(int row);
@@ -93,6 +97,8 @@ class ChoiceList : public QListView, public ItemView {
  private:
   ChoiceModel* m_rows;
   bool m_filling = false;
+  QString m_typed;
+  QElapsedTimer m_sinceTyped;
 };
 
 }  // namespace havlo

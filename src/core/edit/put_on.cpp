@@ -45,9 +45,10 @@ std::optional<AtMetres> distanceOfLand(const Plan& plan, const Stamp& stamp, Poi
 
 std::optional<AtMetres> distanceInSky(const Stamp& stamp) {
   if (stamp.role != Role::Sky || stamp.realHeight || !stamp.contacts.empty()) return {};
-  // How well a band round it encloses it: 1 for a disc, 3/4 for half of one, 0.7 for a kite, less for birds.
-  // Clouds are wide, 0.65 and more.
-  constexpr double kTall = 0.7, kWide = 0.6, kCrescent = 0.75, kDisc = 0.15;
+  // How well a band round it encloses it: 1 for a disc, 3/4 for half of one, less for a kite.
+  constexpr double kRound = 0.7, kDisc = 0.15, kCrescent = 0.75;
+  // Of the band: a cloud is wide and nearly fills it, birds do not.
+  constexpr double kWide = 1.2, kSolid = 0.7;
   std::vector<Point> all;
   for (const Ring& ring : stamp.silhouette) all.insert(all.end(), ring.begin(), ring.end());
   const std::vector<Point> hull = hullOf(std::move(all));
@@ -57,11 +58,11 @@ std::optional<AtMetres> distanceInSky(const Stamp& stamp) {
     const Point a = hull[i], b = hull[(i + 1) % hull.size()];
     area += cross(a, b) / 2, length += std::hypot(b.x - a.x, b.y - a.y);
   }
-  const double least = stamp.width_mm > stamp.height_mm ? kWide : kTall;
-  if (4 * std::numbers::pi * area < least * length * length) return {};
-  const bool disc = std::fabs(stamp.width_mm / stamp.height_mm - 1) < kDisc,
-             crescent = areaOf(stamp.silhouette) < kCrescent * area;
-  return AtMetres{disc || crescent ? kLights_m : kClouds_m};
+  const double solid = areaOf(stamp.silhouette) / area, aspect = stamp.width_mm / stamp.height_mm;
+  const bool round = 4 * std::numbers::pi * area >= kRound * length * length;
+  if (round && (std::fabs(aspect - 1) < kDisc || solid < kCrescent)) return AtMetres{kLights_m};
+  if (round || (aspect > kWide && solid > kSolid)) return AtMetres{kClouds_m};
+  return {};
 }
 
 std::optional<Point> besideItsLike(const Plan& plan, const Stamp& stamp) {

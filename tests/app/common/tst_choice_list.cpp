@@ -57,6 +57,34 @@ class TstChoiceList : public QObject {
     QVERIFY(!list.model()->moveRow({}, 0, {}, 99));
   }
 
+  /// What a maker types is how she calls it, not how its name begins.
+  void typedLettersFindAWord() {
+    ChoiceList list;
+    list.setRows({{QStringLiteral("cloud"), QStringLiteral("Summer cloud\n46 × 15")},
+                  {QStringLiteral("hare"), QStringLiteral("Sitting hare\n23 × 39")},
+                  {QStringLiteral("sun"), QStringLiteral("Low sun\n26 × 26")},
+                  {QStringLiteral("willow"), QStringLiteral("Willow\n40 × 53")},
+                  {QStringLiteral("small"), QStringLiteral("Small willow\n15 × 19")}});
+    const auto type = [&](const char* letters) {
+      QTest::qWait(QApplication::keyboardInputInterval() + 20);
+      for (const char* c = letters; *c; ++c) QTest::keyClick(&list, *c);
+      return list.currentKey();
+    };
+    QCOMPARE(type("sun"), QStringLiteral("sun"));
+    QCOMPARE(type("HARE"), QStringLiteral("hare"));
+    QCOMPARE(type("sum"), QStringLiteral("cloud"));
+    QCOMPARE(type("small w"), QStringLiteral("small"));
+    QCOMPARE(type("will"), QStringLiteral("willow"));  // what begins so comes first
+    QCOMPARE(type("nothing"), QStringLiteral("willow"));
+    // One letter again goes through those that begin with it, round and round.
+    list.choose(QStringLiteral("cloud"));
+    QCOMPARE(type("s"), QStringLiteral("hare"));
+    QCOMPARE(type("ss"), QStringLiteral("cloud"));
+    QCOMPARE(type(" "), QStringLiteral("cloud"));
+    list.setRows({});
+    QCOMPARE(type("s"), QString());
+  }
+
   void aKeyStandsOnce() {
     ChoiceModel model;
     QAbstractItemModelTester tester(&model, QAbstractItemModelTester::FailureReportingMode::QtTest);

@@ -164,6 +164,15 @@ class TstPutOn : public QObject {
     edge.push_back({44, 0}), edge.push_back({0, 0});
     cloud.silhouette = {edge};
     QCOMPARE(distanceInSky(cloud).value_or(AtMetres{0}).metres, 3000.0);
+    // A long flat one as well; three birds beside one another are as wide and no cloud.
+    for (Point& p : cloud.silhouette[0]) p.x *= 2;
+    cloud.width_mm = 88;
+    QCOMPARE(distanceInSky(cloud).value_or(AtMetres{0}).metres, 3000.0);
+    Stamp birds = cloud;
+    birds.silhouette.clear();
+    for (const double x : {0.0, 34.0, 68.0})
+      birds.silhouette.push_back({{x, 8}, {x + 10, 12}, {x + 20, 8}, {x + 10, 20}});
+    QVERIFY(!distanceInSky(birds));
     cloud.contacts.push_back({});
     QVERIFY(!distanceInSky(cloud));  // it hangs on something
   }
