@@ -195,10 +195,6 @@ Satz: %1</translation>
         <translation>„%1“ ist keine Zahl</translation>
     </message>
     <message>
-        <source>&quot;%1&quot; is not a number of degrees</source>
-        <translation>„%1“ ist keine Gradzahl</translation>
-    </message>
-    <message>
         <source>&quot;%1&quot; would lie on itself</source>
         <translation>„%1“ läge auf sich selbst</translation>
     </message>
@@ -5995,7 +5991,7 @@ Und %3.</translation>
         <translation>Misst den Start: beendet sich, sobald die Karte gemalt ist, und sagt, wie viel Speicher benutzt wird.</translation>
     </message>
     <message>
-        <source>Measure these with a ruler. If they are off, print at 100 %, not &quot;fit to page&quot;.</source>
+        <source>Measure these with a ruler. If they are off, print at 100 %, not “fit to page”.</source>
         <translation>Miss dies mit einem Lineal nach. Stimmt es nicht, drucke mit 100 %, nicht „an Seite anpassen“.</translation>
     </message>
     <message>
@@ -8707,7 +8703,7 @@ Und %3.</translation>
         <translation>Die ersten %1 werden gezeigt. Anderes lässt sich eintippen.</translation>
     </message>
     <message>
-        <source>The first thing sets the view: seen from %1 it stands right. Under &quot;The one viewpoint&quot; it can be changed.</source>
+        <source>The first thing sets the view: seen from %1 it stands right. Under “The one viewpoint” it can be changed.</source>
         <translation>Das erste Ding bestimmt den Blick: von %1 aus gesehen steht es richtig. Unter „Der eine Blickpunkt“ lässt es sich ändern.</translation>
     </message>
     <message>
@@ -9747,7 +9743,7 @@ Und %3.</translation>
         <translation>Was gelernt wurde</translation>
     </message>
     <message>
-        <source>What was not saved of &quot;%1&quot; is kept.</source>
+        <source>What was not saved of “%1” is kept.</source>
         <translation>Was von „%1“ nicht gespeichert war, bleibt aufbewahrt.</translation>
     </message>
     <message>
@@ -9955,12 +9951,12 @@ Und %3.</translation>
         <translation>Wörter</translation>
     </message>
     <message>
-        <source>Work on &quot;%1&quot; from %2 was not saved. It is still here.</source>
-        <translation>Arbeit an „%1“ vom %2 war nicht gespeichert. Sie ist noch da.</translation>
-    </message>
-    <message>
         <source>Work on a piece of %1 and trim it to %2 at the end.</source>
         <translation>Arbeite auf einem Stück von %1 und beschneide es am Ende auf %2.</translation>
+    </message>
+    <message>
+        <source>Work on “%1” from %2 was not saved. It is still here.</source>
+        <translation>Arbeit an „%1“ vom %2 war nicht gespeichert. Sie ist noch da.</translation>
     </message>
     <message>
         <source>Work that was &amp;not saved</source>
@@ -14421,6 +14417,10 @@ Und %3.</translation>
     <message>
         <source>“%1”</source>
         <translation>„%1“</translation>
+    </message>
+    <message>
+        <source>“%1” is not a number of degrees</source>
+        <translation>„%1“ ist keine Gradzahl</translation>
     </message>
     <message>
         <source>“%1” is not on this card any more.</source>

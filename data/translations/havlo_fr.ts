@@ -195,10 +195,6 @@ jeu : %1</translation>
         <translation>« %1 » n'est pas un nombre</translation>
     </message>
     <message>
-        <source>&quot;%1&quot; is not a number of degrees</source>
-        <translation>« %1 » n'est pas un nombre de degrés</translation>
-    </message>
-    <message>
         <source>&quot;%1&quot; would lie on itself</source>
         <translation>« %1 » reposerait sur lui-même</translation>
     </message>
@@ -5995,7 +5991,7 @@ Et %3.</translation>
         <translation>Mesure le départ : quitte dès que la carte est peinte, disant combien de mémoire sert.</translation>
     </message>
     <message>
-        <source>Measure these with a ruler. If they are off, print at 100 %, not &quot;fit to page&quot;.</source>
+        <source>Measure these with a ruler. If they are off, print at 100 %, not “fit to page”.</source>
         <translation>Mesurez ceci à la règle. Si c'est faux, imprimez à 100 %, non « ajuster à la page ».</translation>
     </message>
     <message>
@@ -8707,7 +8703,7 @@ Et %3.</translation>
         <translation>Les %1 premiers sont montrés. Le reste peut se taper.</translation>
     </message>
     <message>
-        <source>The first thing sets the view: seen from %1 it stands right. Under &quot;The one viewpoint&quot; it can be changed.</source>
+        <source>The first thing sets the view: seen from %1 it stands right. Under “The one viewpoint” it can be changed.</source>
         <translation>La première chose règle la vue : vue de %1 elle est juste. Sous « L'unique point de vue » cela peut changer.</translation>
     </message>
     <message>
@@ -9747,7 +9743,7 @@ Et %3.</translation>
         <translation>Ce qui fut appris</translation>
     </message>
     <message>
-        <source>What was not saved of &quot;%1&quot; is kept.</source>
+        <source>What was not saved of “%1” is kept.</source>
         <translation>Ce qui n'était pas enregistré de « %1 » est gardé.</translation>
     </message>
     <message>
@@ -9955,12 +9951,12 @@ Et %3.</translation>
         <translation>Mots</translation>
     </message>
     <message>
-        <source>Work on &quot;%1&quot; from %2 was not saved. It is still here.</source>
-        <translation>Le travail sur « %1 » du %2 n'était pas enregistré. Il est encore ici.</translation>
-    </message>
-    <message>
         <source>Work on a piece of %1 and trim it to %2 at the end.</source>
         <translation>Travaillez sur un morceau de %1 et rognez-le à %2 à la fin.</translation>
+    </message>
+    <message>
+        <source>Work on “%1” from %2 was not saved. It is still here.</source>
+        <translation>Le travail sur « %1 » du %2 n'était pas enregistré. Il est encore ici.</translation>
     </message>
     <message>
         <source>Work that was &amp;not saved</source>
@@ -14421,6 +14417,10 @@ Et %3.</translation>
     <message>
         <source>“%1”</source>
         <translation>« %1 »</translation>
+    </message>
+    <message>
+        <source>“%1” is not a number of degrees</source>
+        <translation>« %1 » n'est pas un nombre de degrés</translation>
     </message>
     <message>
         <source>“%1” is not on this card any more.</source>

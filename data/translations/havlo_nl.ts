@@ -195,10 +195,6 @@ set: %1</translation>
         <translation>“%1” is geen getal</translation>
     </message>
     <message>
-        <source>&quot;%1&quot; is not a number of degrees</source>
-        <translation>“%1” is geen aantal graden</translation>
-    </message>
-    <message>
         <source>&quot;%1&quot; would lie on itself</source>
         <translation>“%1” zou op zichzelf liggen</translation>
     </message>
@@ -5995,7 +5991,7 @@ En %3.</translation>
         <translation>Meet de start: stopt zodra de kaart getekend is en zegt hoeveel geheugen in gebruik is.</translation>
     </message>
     <message>
-        <source>Measure these with a ruler. If they are off, print at 100 %, not &quot;fit to page&quot;.</source>
+        <source>Measure these with a ruler. If they are off, print at 100 %, not “fit to page”.</source>
         <translation>Meet dit na met een liniaal. Klopt het niet, druk dan af op 100 %, niet “passend op pagina”.</translation>
     </message>
     <message>
@@ -8707,7 +8703,7 @@ En %3.</translation>
         <translation>De eerste %1 worden getoond. De rest kun je typen.</translation>
     </message>
     <message>
-        <source>The first thing sets the view: seen from %1 it stands right. Under &quot;The one viewpoint&quot; it can be changed.</source>
+        <source>The first thing sets the view: seen from %1 it stands right. Under “The one viewpoint” it can be changed.</source>
         <translation>Het eerste ding bepaalt de blik: vanaf %1 gezien staat het goed. Onder “Het ene kijkpunt” is het te wijzigen.</translation>
     </message>
     <message>
@@ -9747,7 +9743,7 @@ En %3.</translation>
         <translation>Wat geleerd is</translation>
     </message>
     <message>
-        <source>What was not saved of &quot;%1&quot; is kept.</source>
+        <source>What was not saved of “%1” is kept.</source>
         <translation>Wat van “%1” niet opgeslagen was is bewaard.</translation>
     </message>
     <message>
@@ -9955,12 +9951,12 @@ En %3.</translation>
         <translation>Woorden</translation>
     </message>
     <message>
-        <source>Work on &quot;%1&quot; from %2 was not saved. It is still here.</source>
-        <translation>Werk aan “%1” van %2 was niet opgeslagen. Het is er nog.</translation>
-    </message>
-    <message>
         <source>Work on a piece of %1 and trim it to %2 at the end.</source>
         <translation>Werk op een stuk van %1 en snijd het aan het eind tot %2.</translation>
+    </message>
+    <message>
+        <source>Work on “%1” from %2 was not saved. It is still here.</source>
+        <translation>Werk aan “%1” van %2 was niet opgeslagen. Het is er nog.</translation>
     </message>
     <message>
         <source>Work that was &amp;not saved</source>
@@ -14421,6 +14417,10 @@ En %3.</translation>
     <message>
         <source>“%1”</source>
         <translation>“%1”</translation>
+    </message>
+    <message>
+        <source>“%1” is not a number of degrees</source>
+        <translation>“%1” is geen aantal graden</translation>
     </message>
     <message>
         <source>“%1” is not on this card any more.</source>

@@ -197,8 +197,8 @@ void ScenePlace::addStampOf(const Plan& plan, const std::string& stampId, std::o
   m_session.edit(tr("Add %1").arg(stampName(*stamp)),
                  withNewImpression(seen, stamp->id, foot ? *foot : clearSpot(seen, *stamp)));
   if (lowered)
-    Q_EMIT m_session.notice(tr("The first thing sets the view: seen from %1 it stands right. Under \"The one "
-                               "viewpoint\" it can be changed.")
+    Q_EMIT m_session.notice(tr("The first thing sets the view: seen from %1 it stands right. Under “The one "
+                               "viewpoint” it can be changed.")
                                 .arg(metresText(seen.view->eyeHeight_m)));
   m_session.select(QString::fromStdString(id));
   m_face->setFocus();

@@ -123,7 +123,7 @@ void ThingFields::connectAll() {
     bool number = false;
     const double turn = m_turn->text().replace(u',', u'.').remove(u'°').trimmed().toDouble(&number);
     if (!number || !std::isfinite(turn)) {
-      if (!m_filling) Q_EMIT m_session.trouble(tr("\"%1\" is not a number of degrees").arg(m_turn->text()));
+      if (!m_filling) Q_EMIT m_session.trouble(tr("“%1” is not a number of degrees").arg(m_turn->text()));
       return fill(m_session.selectedIndex());
     }
     change(tr("Turn %1"),

@@ -68,7 +68,7 @@ void drawCheckRules(QPainter& painter, QPointF at, QColor colour) {
   rule(at.y() + 10, 16, 25.4 / 4, 4, QStringLiteral("4 in"));
   drawText(painter, {at.x(), at.y() + 14.5}, 2.4,
            QCoreApplication::translate(
-               "Print", "Measure these with a ruler. If they are off, print at 100 %, not \"fit to page\"."),
+               "Print", "Measure these with a ruler. If they are off, print at 100 %, not “fit to page”."),
            colour);
   painter.restore();
 }
