@@ -9743,6 +9743,10 @@ Und %3.</translation>
         <translation>Was gelernt wurde</translation>
     </message>
     <message>
+        <source>What was not saved of a card without a title is kept.</source>
+        <translation>Was von einer Karte ohne Titel nicht gespeichert war, bleibt aufbewahrt.</translation>
+    </message>
+    <message>
         <source>What was not saved of “%1” is kept.</source>
         <translation>Was von „%1“ nicht gespeichert war, bleibt aufbewahrt.</translation>
     </message>
@@ -9949,6 +9953,10 @@ Und %3.</translation>
     <message>
         <source>Words</source>
         <translation>Wörter</translation>
+    </message>
+    <message>
+        <source>Work on a card without a title from %1 was not saved. It is still here.</source>
+        <translation>Arbeit an einer Karte ohne Titel vom %1 war nicht gespeichert. Sie ist noch da.</translation>
     </message>
     <message>
         <source>Work on a piece of %1 and trim it to %2 at the end.</source>

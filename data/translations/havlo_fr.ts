@@ -9743,6 +9743,10 @@ Et %3.</translation>
         <translation>Ce qui fut appris</translation>
     </message>
     <message>
+        <source>What was not saved of a card without a title is kept.</source>
+        <translation>Ce qui n&apos;était pas enregistré d&apos;une carte sans titre est gardé.</translation>
+    </message>
+    <message>
         <source>What was not saved of “%1” is kept.</source>
         <translation>Ce qui n'était pas enregistré de « %1 » est gardé.</translation>
     </message>
@@ -9949,6 +9953,10 @@ Et %3.</translation>
     <message>
         <source>Words</source>
         <translation>Mots</translation>
+    </message>
+    <message>
+        <source>Work on a card without a title from %1 was not saved. It is still here.</source>
+        <translation>Le travail sur une carte sans titre du %1 n&apos;était pas enregistré. Il est encore ici.</translation>
     </message>
     <message>
         <source>Work on a piece of %1 and trim it to %2 at the end.</source>

@@ -9743,6 +9743,10 @@ En %3.</translation>
         <translation>Wat geleerd is</translation>
     </message>
     <message>
+        <source>What was not saved of a card without a title is kept.</source>
+        <translation>Wat van een kaart zonder titel niet opgeslagen was is bewaard.</translation>
+    </message>
+    <message>
         <source>What was not saved of “%1” is kept.</source>
         <translation>Wat van “%1” niet opgeslagen was is bewaard.</translation>
     </message>
@@ -9949,6 +9953,10 @@ En %3.</translation>
     <message>
         <source>Words</source>
         <translation>Woorden</translation>
+    </message>
+    <message>
+        <source>Work on a card without a title from %1 was not saved. It is still here.</source>
+        <translation>Werk aan een kaart zonder titel van %1 was niet opgeslagen. Het is er nog.</translation>
     </message>
     <message>
         <source>Work on a piece of %1 and trim it to %2 at the end.</source>

@@ -36,7 +36,8 @@ Filing::Filing(PlanSession& session, QWidget* window)
       m_pictures(new FilePictures(this)) {
   connect(m_opening, &JobBase::finished, this, &Filing::ended);
   connect(&session, &PlanSession::workLeft, this, [this](const LostWork& work) {
-    offer(work, tr("What was not saved of “%1” is kept.").arg(titleOf(work)));
+    offer(work, work.title.isEmpty() ? tr("What was not saved of a card without a title is kept.")
+                                     : tr("What was not saved of “%1” is kept.").arg(work.title));
   });
   connect(&session, &PlanSession::changedUnderneath, this, [this] {
     Q_EMIT said({MessageBar::Kind::Trouble,
@@ -160,7 +161,11 @@ void Filing::offer(const LostWork& work, const QString& text) {
 
 void Filing::offerLostWork() {
   for (const LostWork& work : m_session.rescue().lostWork())
-    offer(work, tr("Work on “%1” from %2 was not saved. It is still here.").arg(titleOf(work), whenOf(work)));
+    offer(
+        work,
+        work.title.isEmpty()
+            ? tr("Work on a card without a title from %1 was not saved. It is still here.").arg(whenOf(work))
+            : tr("Work on “%1” from %2 was not saved. It is still here.").arg(work.title, whenOf(work)));
 }
 
 }  // namespace havlo

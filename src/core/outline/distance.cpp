@@ -9,7 +9,6 @@
 namespace havlo {
 
 NearestPoint nearestOnBorder(const Rings& rings, Point p) {
-  // Squares while searching: this is asked for every cell of a stencil's fall-off.
   Point best = p;
   double least = std::numeric_limits<double>::infinity();
   for (const Ring& ring : rings) {

@@ -12,7 +12,7 @@ struct NearestPoint {
 
 /// @param rings  not empty
 NearestPoint nearestPoint(const Rings& rings, Point p);
-/// On the outline itself, also for points inside.
+/// On the outline itself, also for points inside; of many points one asks a BorderIndex.
 NearestPoint nearestOnBorder(const Rings& rings, Point p);
 
 /// The roomiest place of a shape, to a hundredth of its size or better: where a label goes.

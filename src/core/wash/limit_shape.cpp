@@ -6,9 +6,7 @@
 #include <cstdint>
 #include <numbers>
 
-#include "core/outline/distance.h"
 #include "core/outline/shape_ops.h"
-#include "core/outline/shared_area.h"
 
 namespace havlo {
 namespace {
@@ -132,10 +130,17 @@ Rings allowedBy(const WashLimit& l, LimitSide side, const Box& panel) {
   return side == LimitSide::Inside ? opening : difference(rectangle(around), opening);
 }
 
-double distanceFrom(const WashLimit& l, LimitSide side, double width, Point p) {
+LimitDistance::LimitDistance(WashLimit limit, LimitSide side, double panelWidth_mm)
+    : m_limit(std::move(limit)),
+      m_side(side),
+      m_panelWidth_mm(panelWidth_mm),
+      m_border(m_limit.kind == LimitKind::Stencil ? m_limit.shape : Rings{}) {}
+
+double LimitDistance::at(Point p) const {
+  const WashLimit& l = m_limit;
   if (l.isEdge()) {
-    const double above = p.y - edgeHeight(l, width, p.x);
-    return side == LimitSide::Above ? above : -above;
+    const double above = p.y - edgeHeight(l, m_panelWidth_mm, p.x);
+    return m_side == LimitSide::Above ? above : -above;
   }
   const Box& b = l.opening;
   const Point c = b.centre();
@@ -149,11 +154,9 @@ double distanceFrom(const WashLimit& l, LimitSide side, double width, Point p) {
       outside = (std::hypot((p.x - c.x) / rx, (p.y - c.y) / ry) - 1) * std::min(rx, ry);
       break;
     }
-    case LimitKind::Stencil: {
-      const double off = nearestOnBorder(l.shape, p).distance_mm;
-      outside = covers(l.shape, p) ? -off : off;
+    case LimitKind::Stencil:
+      outside = m_border.signedDistance(p);
       break;
-    }
     default: {
       const double spring = l.kind == LimitKind::Arch ? b.top - std::min(b.width() / 2, b.height()) : b.top;
       if (l.kind == LimitKind::Arch && p.y > spring) {
@@ -169,7 +172,7 @@ double distanceFrom(const WashLimit& l, LimitSide side, double width, Point p) {
       break;
     }
   }
-  return side == LimitSide::Outside ? outside : -outside;
+  return m_side == LimitSide::Outside ? outside : -outside;
 }
 
 Rings limitPiece(const WashLimit& l, LimitSide side, const Box& panel) {

@@ -1,6 +1,7 @@
 // The paper that bounds washes: where an edge runs, what an opening lets through, what is cut.
 #pragma once
 
+#include "core/outline/border_index.h"
 #include "core/plan/plan.h"
 
 namespace havlo {
@@ -19,9 +20,21 @@ Rings openingOf(const WashLimit& limit, const Box& panel);
 /// Where a wash on that side of the limit may lie, reaching a little beyond the panel.
 Rings allowedBy(const WashLimit& limit, LimitSide side, const Box& panel);
 
-/// Distance in mm from the limit into the allowed side; negative on the covered side. For ovals measured
-/// along the ray from their middle; for rays the distance from where they come from.
-double distanceFrom(const WashLimit& limit, LimitSide side, double panelWidth_mm, Point p);
+/// How far points lie from a limit.
+class LimitDistance {
+ public:
+  LimitDistance(WashLimit limit, LimitSide side, double panelWidth_mm);
+  /// Distance in mm from the limit into the allowed side; negative on the covered side. For ovals measured
+  /// along the ray from their middle; for rays the distance from where they come from.
+  double at(Point p) const;
+  const WashLimit& limit() const { return m_limit; }
+
+ private:
+  WashLimit m_limit;
+  LimitSide m_side;
+  double m_panelWidth_mm;
+  BorderIndex m_border;  ///< a stencil's
+};
 
 /// The piece of masking paper that lies on the panel, panel coordinates: a strip along an edge, a frame about
 /// an opening, or the disc out of it.

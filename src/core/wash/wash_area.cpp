@@ -7,21 +7,15 @@
 #include "core/colour/colour.h"
 #include "core/outline/shape_ops.h"
 #include "core/outline/shared_area.h"
-#include "core/wash/limit_shape.h"
 
 namespace havlo {
 
 WashFalloff::WashFalloff(const Plan& plan, const Wash& wash)
-    : m_box(boxOf(wash.area)),
-      m_from(wash.from),
-      m_reach(wash.reach),
-      m_even(isRaised(wash.way)),
-      m_side(wash.bound() ? wash.bound()->side : LimitSide::Above),
-      m_panelWidth_mm(plan.card.panel.width_mm) {
+    : m_box(boxOf(wash.area)), m_from(wash.from), m_reach(wash.reach), m_even(isRaised(wash.way)) {
   const WashLimit* limit = wash.bound() ? plan.limit(wash.bound()->id) : nullptr;
   if (m_from != WashFrom::Limit || !limit) return;
-  m_limit = *limit;
-  m_span_mm = spanOf(wash, *limit, m_panelWidth_mm);
+  m_limit.emplace(*limit, wash.bound()->side, plan.card.panel.width_mm);
+  m_span_mm = spanOf(wash, *limit, plan.card.panel.width_mm);
 }
 
 double WashFalloff::shareAt(Point p) const {
@@ -53,7 +47,7 @@ double WashFalloff::shareAt(Point p) const {
       break;
     case WashFrom::Limit:
       if (!m_limit) return 0;
-      away = std::max(0.0, distanceFrom(*m_limit, m_side, m_panelWidth_mm, p)) / m_span_mm;
+      away = std::max(0.0, m_limit->at(p)) / m_span_mm;
       break;
   }
   return std::clamp(1 - away / m_reach, 0.0, 1.0);
@@ -111,13 +105,15 @@ double spanOf(const Wash& wash, const WashLimit& limit, double panelWidth_mm) {
     if (side == LimitSide::Inside) {
       far = inner;
     } else {
+      const LimitDistance distance(limit, side, panelWidth_mm);
       for (Point p : {Point{b.left, b.centre().y}, Point{b.right, b.centre().y},
                       Point{b.centre().x, b.bottom}, Point{b.centre().x, b.top}})
-        far = std::max(far, distanceFrom(limit, side, panelWidth_mm, p));
+        far = std::max(far, distance.at(p));
     }
   } else {
+    const LimitDistance distance(limit, side, panelWidth_mm);
     for (const Ring& ring : wash.area)
-      for (Point p : ring) far = std::max(far, distanceFrom(limit, side, panelWidth_mm, p));
+      for (Point p : ring) far = std::max(far, distance.at(p));
   }
   return std::max(1.0, far);
 }

@@ -3,7 +3,7 @@
 
 #include <vector>
 
-#include "core/plan/plan.h"
+#include "core/wash/limit_shape.h"
 
 namespace havlo {
 
@@ -21,7 +21,8 @@ class WashFalloff {
   /// How much the share changes over a millimetre at most, where finding it takes long: from the border of a
   /// stencil. 0: that is not known.
   double steepest_perMm() const {
-    const bool far = !m_even && m_from == WashFrom::Limit && m_limit && m_limit->kind == LimitKind::Stencil;
+    const bool far =
+        !m_even && m_from == WashFrom::Limit && m_limit && m_limit->limit().kind == LimitKind::Stencil;
     return far ? 1 / (m_span_mm * m_reach) : 0;
   }
 
@@ -30,9 +31,8 @@ class WashFalloff {
   WashFrom m_from;
   double m_reach;
   bool m_even;
-  std::optional<WashLimit> m_limit;
-  LimitSide m_side;
-  double m_panelWidth_mm, m_span_mm = 1;
+  std::optional<LimitDistance> m_limit;
+  double m_span_mm = 1;
 };
 
 /// The part of the finished panel that gets any of its ink: its area and what its softness adds, as far as it

@@ -70,7 +70,7 @@ std::optional<FindingWords> focusWords(const Plan& plan, const Analysis& a, cons
     case FindingKind::NoHero:
       return FindingWords{tr("No hero is chosen"),
                           tr("Without one thing that is meant to be seen first, all of them compete."),
-                          tr("%1 things").arg(qRound(f.value)),
+                          qRound(f.value) == 1 ? tr("1 thing") : tr("%1 things").arg(qRound(f.value)),
                           {}};
     case FindingKind::SeveralHeroes:
       return FindingWords{tr("%1 are all heroes").arg(capital(listOf(plan, f.impressions))),

@@ -8,6 +8,7 @@
 #include <set>
 
 #include "core/depth/stamp_outline.h"
+#include "core/outline/border_index.h"
 #include "core/outline/distance.h"
 #include "core/outline/hull.h"
 #include "core/outline/shape_ops.h"
@@ -316,6 +317,42 @@ class TstShapeOps : public QObject {
     // A border that runs along a height is met once.
     const auto low = crossingsOf(rectangle({0, 0, 4, 4}), 0, 4, 2);
     QVERIFY(low[0].empty() && low[1].size() == 2);
+  }
+
+  // What an index says of many points is what every side says of each: random tangles, a ring of many sides,
+  // dots.
+  void theBorderIndexIsEverySide() {
+    std::mt19937 random(29);
+    std::uniform_real_distribution<double> at(-20, 60);
+    std::vector<Rings> shapes{rectangle({0, 0, 40, 30}), {}};
+    for (int n = 0; n < 30; ++n) {
+      Rings tangle;
+      for (size_t rings = 1 + random() % 4; rings > 0; --rings) {
+        Ring& ring = tangle.emplace_back();
+        for (size_t k = 3 + random() % 60; k > 0; --k) ring.push_back({at(random), at(random)});
+      }
+      shapes.push_back(tangle);
+    }
+    Rings dots;
+    for (int k = 0; k < 40; ++k) {
+      Ring& dot = dots.emplace_back();
+      for (int c = 0; c < 32; ++c)
+        dot.push_back({5.0 * (k % 8) + std::cos(c * M_PI / 16), 6.0 * (k / 8) + std::sin(c * M_PI / 16)});
+    }
+    shapes.push_back(dots);
+    for (const Rings& shape : shapes) {
+      const BorderIndex index(shape);
+      for (int k = 0; k < 400; ++k) {
+        const Point p{at(random), at(random)};
+        if (shape.empty()) {
+          QVERIFY(std::isinf(index.signedDistance(p)));
+          continue;
+        }
+        const double off = nearestOnBorder(shape, p).distance_mm, told = index.signedDistance(p);
+        QVERIFY(std::fabs(std::fabs(told) - off) < 1e-12 * std::max(1.0, off));
+        QCOMPARE(told < 0, covers(shape, p));
+      }
+    }
   }
 
   // Against OpenCV's hull, an implementation of its own (Sklansky 1982): the same corners.

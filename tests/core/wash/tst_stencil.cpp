@@ -64,6 +64,7 @@ class TestStencil : public QObject {
     WashLimit l;
     l.kind = LimitKind::Stencil, l.shape = stencilPattern(StencilPattern::Bricks, {0, 0, 60, 40}, 10);
     l.opening = boxOf(l.shape);
+    const LimitDistance inside(l, LimitSide::Inside, 60), outside(l, LimitSide::Outside, 60);
     for (const Point p : {Point{30, 20}, {-5, 3}, {12.3, 7.7}, {59, 39}}) {
       double least = 1e9;  // every edge tried
       for (const Ring& r : l.shape)
@@ -73,10 +74,10 @@ class TestStencil : public QObject {
               std::clamp(((p - a).x * d.x + (p - a).y * d.y) / (d.x * d.x + d.y * d.y), 0.0, 1.0);
           least = std::min(least, distance(p, {a.x + t * d.x, a.y + t * d.y}));
         }
-      QVERIFY(std::fabs(std::fabs(distanceFrom(l, LimitSide::Inside, 60, p)) - least) < 1e-9);
-      QCOMPARE(distanceFrom(l, LimitSide::Inside, 60, p), -distanceFrom(l, LimitSide::Outside, 60, p));
+      QVERIFY(std::fabs(std::fabs(inside.at(p)) - least) < 1e-9);
+      QCOMPARE(inside.at(p), -outside.at(p));
     }
-    QVERIFY(distanceFrom(l, LimitSide::Inside, 60, {-5, 3}) < 0);
+    QVERIFY(inside.at({-5, 3}) < 0);
   }
 
   void paste_isPressedThroughItsStencil() {
