@@ -129,7 +129,7 @@ void drawSheetOf(QPainter& p, const Drawing& d, const QRectF& room, MeasureStyle
 
 /// What is cut, in its order: all of it within this height, smaller where it is much.
 void drawCuts(QPainter& p, QPointF at, double height_mm, const QStringList& cuts) {
-  constexpr double kUsual = 2.6, kLeast = 1.4, kApart = 1.5, kBeforeNext = 0.5;  // apart: of the type's size
+  constexpr double kUsual = 2.6, kApart = 1.5, kBeforeNext = 0.5;  // apart: of the type's size
   QList<QStringList> wrapped;
   double size = kUsual;
   for (;; size *= 0.95) {
@@ -139,7 +139,7 @@ void drawCuts(QPainter& p, QPointF at, double height_mm, const QStringList& cuts
       wrapped << textLines(size, cut, kCutWords_mm);
       high += (kApart * static_cast<double>(wrapped.back().size()) + kBeforeNext) * size;
     }
-    if (high <= height_mm || size < kLeast) break;
+    if (high <= height_mm) break;
   }
   double y = at.y();
   for (const QStringList& lines : wrapped) {
