@@ -8395,6 +8395,10 @@ Und %3.</translation>
         <translation>Nimmt die Farben von %1</translation>
     </message>
     <message>
+        <source>Taking up %1</source>
+        <translation>%1 wird wieder aufgenommen</translation>
+    </message>
+    <message>
         <source>Tape over</source>
         <translation>Abkleben</translation>
     </message>

@@ -8395,6 +8395,10 @@ Et %3.</translation>
         <translation>Prend les couleurs de %1</translation>
     </message>
     <message>
+        <source>Taking up %1</source>
+        <translation>Reprise : %1</translation>
+    </message>
+    <message>
         <source>Tape over</source>
         <translation>Couvrir de ruban</translation>
     </message>
@@ -9744,7 +9748,7 @@ Et %3.</translation>
     </message>
     <message>
         <source>What was not saved of a card without a title is kept.</source>
-        <translation>Ce qui n&apos;était pas enregistré d&apos;une carte sans titre est gardé.</translation>
+        <translation>Ce qui n'était pas enregistré d'une carte sans titre est gardé.</translation>
     </message>
     <message>
         <source>What was not saved of “%1” is kept.</source>
@@ -9956,7 +9960,7 @@ Et %3.</translation>
     </message>
     <message>
         <source>Work on a card without a title from %1 was not saved. It is still here.</source>
-        <translation>Le travail sur une carte sans titre du %1 n&apos;était pas enregistré. Il est encore ici.</translation>
+        <translation>Le travail sur une carte sans titre du %1 n'était pas enregistré. Il est encore ici.</translation>
     </message>
     <message>
         <source>Work on a piece of %1 and trim it to %2 at the end.</source>

@@ -8395,6 +8395,10 @@ En %3.</translation>
         <translation>Neemt de kleuren van %1</translation>
     </message>
     <message>
+        <source>Taking up %1</source>
+        <translation>%1 wordt weer opgepakt</translation>
+    </message>
+    <message>
         <source>Tape over</source>
         <translation>Afplakken</translation>
     </message>

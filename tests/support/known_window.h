@@ -73,6 +73,7 @@ class KnownWindow : public MainWindow {
   void openDemo(const QString& name = QStringLiteral("canal-towpath")) { errands().openDemo(name); }
   void putOnCard(const QString& key) { errands().putOnCard(key); }
   void offerLostWork() { filing().offerLostWork(); }
+  void waitForFiles() { waitForJobs(filing()); }
   /// @return whether the plan is open
   bool openFile(const QString& path) {
     const auto before = session().snapshot();

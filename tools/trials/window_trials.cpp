@@ -91,7 +91,7 @@ int live(const QString& folder, unsigned seed, int who) {
   const QString mine = folder + QStringLiteral("/mine.havlo");
   // As the offer does: what is taken up is kept aside as well.
   const auto lost = session.rescue().lostWork();
-  const bool taken = !lost.empty() && session.takeUp(lost.front());
+  const bool taken = !lost.empty() && session.takeUp(lost.front(), openPlan(lost.front().file));
   if (taken) session.rescue().setAside(lost.front());
   if (!taken) {
     if (QFile::exists(mine))

@@ -24,7 +24,7 @@
 #include "app/scene/thing_panel.h"
 #include "app/scene/view_panel.h"
 #include "app/walk/walk_view.h"
-#include "core/chain/clear_spot.h"
+#include "core/chain/put_new.h"
 #include "core/edit/put_on.h"
 #include "core/plan/role_facts.h"
 #include "io/art/svg_art.h"
@@ -194,8 +194,7 @@ void ScenePlace::addStampOf(const Plan& plan, const std::string& stampId, std::o
   const std::string id = freshId(plan, stamp->id);
   const Plan seen = seenByFirst(plan, *stamp);
   const bool lowered = seen.view && plan.view && seen.view->eyeHeight_m != plan.view->eyeHeight_m;
-  m_session.edit(tr("Add %1").arg(stampName(*stamp)),
-                 withNewImpression(seen, stamp->id, foot ? *foot : clearSpot(seen, *stamp)));
+  m_session.edit(tr("Add %1").arg(stampName(*stamp)), withStampPut(seen, stamp->id, foot));
   if (lowered)
     Q_EMIT m_session.notice(tr("The first thing sets the view: seen from %1 it stands right. Under “The one "
                                "viewpoint” it can be changed.")

@@ -379,13 +379,13 @@ bool PlanSession::take(const QString& path, const Result<OpenedPlan>& opened) {
   return true;
 }
 
-bool PlanSession::takeUp(const LostWork& work) {
-  auto read = loadPlan(work.file);
-  if (!read) {
-    Q_EMIT trouble(errorWords(read.error()));
+bool PlanSession::takeUp(const LostWork& work, const Result<OpenedPlan>& opened) {
+  if (!opened) {
+    Q_EMIT trouble(errorWords(opened.error()));
     return false;
   }
-  start(std::move(read).value().plan, {work.path, true, work.onDisk});
+  const OpenedPlan& o = opened.value();
+  start(o.read.plan, {work.path, true, work.onDisk}, o.analysis);
   m_rescue.flush();
   return true;
 }

@@ -142,8 +142,8 @@ class PlanSession : public QObject {
 
   /// Replaces the open plan by what was read from `path`; unsaved work stays in its rescue copy.
   bool take(const QString& path, const Result<OpenedPlan>& opened);
-  /// Work that was not saved, from its rescue copy; the copy stays until the maker saves.
-  bool takeUp(const LostWork& work);
+  /// Work that was not saved, as it was read from its rescue copy; the copy stays until the maker saves.
+  bool takeUp(const LostWork& work, const Result<OpenedPlan>& opened);
   /// Where a plan comes from.
   struct Origin {
     QString path;          ///< its file, if it has one

@@ -91,7 +91,7 @@ void Filing::openOrTakeUp(const QString& path) {
   const auto drafts = m_session.rescue().lostWork();
   const auto draft =
       std::find_if(drafts.begin(), drafts.end(), [&](const LostWork& w) { return w.file == path; });
-  draft == drafts.end() ? open(path) : (void)m_session.takeUp(*draft);
+  draft == drafts.end() ? open(path) : takeUp(*draft);
 }
 
 void Filing::remember(const QString& path) {
@@ -147,9 +147,14 @@ void Filing::tidy(const std::vector<LostWork>& older) {
 }
 
 void Filing::takeUp(const LostWork& work) {
-  if (!m_session.takeUp(work)) return;
-  // What was taken up is in this run's own rescue copy now; the old one is kept aside all the same.
-  if (!work.file.contains(QStringLiteral("/set-aside/"))) m_session.rescue().setAside(work);
+  Q_EMIT started(tr("Taking up %1").arg(titleOf(work)));
+  m_opening->run(
+      [file = work.file, art = m_session.art()](const Progress&) { return openPlan(file, art.get()); },
+      [this, work](const Result<OpenedPlan>& opened) {
+        if (!m_session.takeUp(work, opened)) return;
+        // What was taken up is in this run's own rescue copy now; the old one is kept aside all the same.
+        if (!work.file.contains(QStringLiteral("/set-aside/"))) m_session.rescue().setAside(work);
+      });
 }
 
 void Filing::offer(const LostWork& work, const QString& text) {

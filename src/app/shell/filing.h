@@ -49,6 +49,7 @@ class Filing : public QObject {
 
   void remember(const QString& path);
   void offer(const LostWork& work, const QString& text);
+  /// As open().
   void takeUp(const LostWork& work);
   void tidy(const std::vector<LostWork>& older);
 };

@@ -178,17 +178,8 @@ Impression& Composer::put(const Stamp& stamp, Point at, Depth depth, const std::
 /// The ink nearest to a colour among those that stand out from the paper. @param blends  it is to be blended,
 /// not stamped
 const Ink* Composer::ink(const Lab& near, double leastContrast, bool blends) const {
-  const Lab paper = labOf(m_plan.card.paper.colour);
-  const Ink* best = nullptr;
-  double least = 1e300;
-  for (const Ink& i : m_plan.inks) {
-    if (i.kind == InkKind::Embossing || i.kind == InkKind::Marker || i.opacity > 0.5) continue;
-    if (blends && i.kind == InkKind::Archival) continue;
-    const Lab lab = labOf(i.colour);
-    if (ciede2000(lab, paper) < leastContrast) continue;
-    if (const double d = ciede2000(lab, near); d < least) least = d, best = &i;
-  }
-  return best;
+  return inkNear(m_plan, near, leastContrast,
+                 [&](const Ink& i) { return isForRubber(i) && !(blends && i.kind == InkKind::Archival); });
 }
 
 /// What floats lies in the water; what stands, on one of its banks.
@@ -210,9 +201,10 @@ void Composer::putBackdrop() {
   });
   const DrawerStamp& hill = *hills[m_random.below(std::min<size_t>(hills.size(), 2))];
   if (hill.stamp.width_mm < 0.5 * width()) return;
-  const Ink* pale = ink(Lab{50, -4, -12}, 15, false);
+  const Ink* pale = ink(kHillsColour.colour, kHillsColour.least, false);
   if (!pale) return;
-  put(hill.stamp, {width() / 2, m_plan.view->horizon_mm - 0.5}, AtMetres{kHills_m}, pale->id).generation = 2;
+  put(hill.stamp, {width() / 2, m_plan.view->horizon_mm - 0.5}, AtMetres{kHills_m}, pale->id).generation =
+      kFarPressing;
   m_chosen.push_back(&hill), m_used.push_back(hill.card.key);
 }
 
@@ -239,16 +231,16 @@ void Composer::putSky() {
     const DrawerStamp& sun = *lights[m_random.below(lights.size())];
     const double x = width() * (m_left ? 0.72 : 0.28);
     const Point at{x, horizon + 0.12 * sky};
-    if (const Ink* warm = ink(Lab{75, 20, 40}, 8, false)) {
-      put(sun.stamp, at, AtMetres{kLights_m}, warm->id).generation = 2;
+    if (const Ink* warm = ink(kLightsColour.colour, kLightsColour.least, false)) {
+      put(sun.stamp, at, AtMetres{kLights_m}, warm->id).generation = kFarPressing;
       light.at = Point{x, at.y + sun.stamp.height_mm / 2 - sun.stamp.foot.y};
       m_chosen.push_back(&sun), m_used.push_back(sun.card.key);
     }
   } else if (!others.empty() && sky > 40) {
     const DrawerStamp& cloud = *others[m_random.below(others.size())];
-    if (const Ink* grey = ink(Lab{60, -3, -8}, 12, false)) {
+    if (const Ink* grey = ink(kCloudsColour.colour, kCloudsColour.least, false)) {
       put(cloud.stamp, {width() * (m_left ? 0.7 : 0.3), horizon + 0.62 * sky}, AtMetres{kClouds_m}, grey->id)
-          .generation = 2;
+          .generation = kFarPressing;
       m_chosen.push_back(&cloud), m_used.push_back(cloud.card.key);
     }
   }

@@ -5,6 +5,7 @@
 #include <numbers>
 
 #include "core/edit/view_edits.h"
+#include "core/ink/ink_facts.h"
 #include "core/outline/hull.h"
 #include "core/outline/shape_ops.h"
 #include "core/plan/role_facts.h"
@@ -63,6 +64,31 @@ std::optional<AtMetres> distanceInSky(const Stamp& stamp) {
   if (round && (std::fabs(aspect - 1) < kDisc || solid < kCrescent)) return AtMetres{kLights_m};
   if (round || (aspect > kWide && solid > kSolid)) return AtMetres{kClouds_m};
   return {};
+}
+
+Plan pressedAsUsual(const Plan& plan, const std::string& impression) {
+  Plan out = plan;
+  for (Impression& i : out.impressions) {
+    if (i.id != impression) continue;
+    const Stamp& stamp = *plan.stamp(i.stamp);
+    const auto usual = [&]() -> std::optional<UsualColour> {
+      if (const auto sky = distanceInSky(stamp))
+        return sky->metres < kLights_m ? kCloudsColour : kLightsColour;
+      switch (liesHow(plan, stamp)) {
+        case Lies::No:
+          return {};
+        case Lies::AtHorizon:
+          return kHillsColour;
+        case Lies::OnGround:
+          return stamp.role == Role::Water ? kWaterColour : kEarthColour;
+      }
+      return {};
+    }();
+    if (!usual) continue;
+    if (const Ink* ink = inkNear(plan, usual->colour, usual->least, isForRubber))
+      i.ink = ink->id, i.generation = kFarPressing;
+  }
+  return out;
 }
 
 std::optional<Point> besideItsLike(const Plan& plan, const Stamp& stamp) {

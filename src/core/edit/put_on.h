@@ -3,6 +3,7 @@
 
 #include <optional>
 
+#include "core/colour/colour.h"
 #include "core/plan/plan.h"
 
 namespace havlo {
@@ -24,6 +25,21 @@ std::optional<AtMetres> distanceInSky(const Stamp& stamp);
 
 /// Behind all that stands; common practice, no source.
 inline constexpr double kGround_m = 700, kHills_m = 1500, kClouds_m = 3000, kLights_m = 100000;
+
+/// What land and sky are usually stamped in: the colour, and how far from the paper's an ink must be at least
+/// (CIEDE2000). Common practice, no source.
+struct UsualColour {
+  Lab colour;
+  double least;
+};
+inline constexpr UsualColour kHillsColour{{50, -4, -12}, 15}, kCloudsColour{{60, -3, -8}, 12},
+    kLightsColour{{75, 20, 40}, 8}, kEarthColour{{38, 8, 14}, 15}, kWaterColour{{55, -4, -20}, 12};
+/// Pressed again without inking: pale, so that what stands before it is stronger.
+inline constexpr int kFarPressing = 2;
+
+/// Land and sky in the ink of the plan that is nearest to the usual one, pale; what stands or belongs to
+/// somebody, and words, as they are. @param impression  its id
+Plan pressedAsUsual(const Plan& plan, const std::string& impression);
 
 /// Where its size is right, on the card, in the middle or where there is room; a second of its kind beside
 /// the first. Hills come to the horizon, ground and water below it, and what else has no real height into the

@@ -52,4 +52,24 @@ const Ink* nearestInk(const Plan& plan, const Ink& like, double most, Passes pas
   return best;
 }
 
+/// Of those that pass, the ink of the plan nearest in colour to what is wanted. Null if none differs from the
+/// card's paper by as much as `least` (CIEDE2000).
+template <typename Passes>
+const Ink* inkNear(const Plan& plan, const Lab& wanted, double least, Passes passes) {
+  const Lab paper = labOf(plan.card.paper.colour);
+  const Ink* best = nullptr;
+  double away = 1e300;
+  for (const Ink& ink : plan.inks) {
+    const Lab lab = labOf(ink.colour);
+    if (!passes(ink) || ciede2000(lab, paper) < least) continue;
+    if (const double d = ciede2000(lab, wanted); d < away) away = d, best = &ink;
+  }
+  return best;
+}
+
+/// Inks for rubber that let what lies under them through: no powder, no marker, nothing that covers.
+inline bool isForRubber(const Ink& ink) {
+  return ink.kind != InkKind::Embossing && ink.kind != InkKind::Marker && ink.opacity <= 0.5;
+}
+
 }  // namespace havlo

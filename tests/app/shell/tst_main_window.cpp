@@ -170,7 +170,10 @@ class TstMainWindow : public QObject {
     second.show();
     second.offerLostWork();
     QVERIFY(second.messages().shownText().contains(QStringLiteral("Kite over the long pound")));
+    const Plan before = second.session().plan();
     press(second.messages(), QStringLiteral("Take it up again"));
+    QVERIFY(second.session().plan() == before);  // it is read on a thread of its own
+    second.waitForFiles();
     QVERIFY(second.session().plan() == lost);
     QVERIFY(second.session().isDirty());
     QVERIFY(second.session().rescue().lostWork().empty());

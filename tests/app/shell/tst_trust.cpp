@@ -264,6 +264,7 @@ class TstTrust : public QObject {
     QVERIFY(unsaved);
     Q_EMIT unsaved->aboutToShow();
     unsaved->actions().constFirst()->trigger();
+    w.window.waitForFiles();
     QVERIFY(w.session().plan() == work);
     QVERIFY(w.session().isDirty());
   }
@@ -311,7 +312,7 @@ class TstTrust : public QObject {
     PlanSession again(rescue);
     const auto lost = again.rescue().lostWork();
     QCOMPARE(lost.size(), size_t{1});
-    QVERIFY(again.takeUp(lost[0]));
+    QVERIFY(again.takeUp(lost[0], openPlan(lost[0].file)));
     QVERIFY(again.plan() == mine);
     QVERIFY(!again.save());
     QCOMPARE(loadPlan(path).value().plan.title, std::string("Avenue"));

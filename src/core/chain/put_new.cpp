@@ -1,4 +1,4 @@
-#include "core/chain/clear_spot.h"
+#include "core/chain/put_new.h"
 
 #include <algorithm>
 #include <cmath>
@@ -7,6 +7,7 @@
 #include "core/chain/foretell.h"
 #include "core/edit/edits.h"
 #include "core/edit/put_on.h"
+#include "core/plan/role_facts.h"
 
 namespace havlo {
 namespace {
@@ -64,6 +65,31 @@ Point clearSpot(const Plan& plan, const Stamp& stamp) {
     if (worth && worth->cost < least) least = worth->cost, best.x = x;
   }
   return best;
+}
+
+Result<Plan> withStampPut(const Plan& plan, const std::string& stampId, std::optional<Point> foot) {
+  const StampRef stamp = plan.stamp(stampId);
+  if (stamp && !foot) foot = clearSpot(plan, *stamp);
+  auto put = withNewImpression(plan, stampId, foot.value_or(Point{}));
+  if (!put) return put;
+  const Impression* last = nullptr;
+  for (const Impression& i : plan.impressions)
+    if (i.stamp == stampId) last = &i;
+  Plan with = std::move(put).value();
+  Impression& newcomer = with.impressions.back();
+  if (last) {
+    newcomer.ink = last->ink, newcomer.school = last->school;
+    // How often what stands was pressed hangs on where it stands.
+    if (!factsOf(stamp->role).stands()) newcomer.generation = last->generation;
+  } else {
+    with = pressedAsUsual(with, newcomer.id);
+  }
+  const int added = static_cast<int>(with.impressions.size()) - 1;
+  const AnalysisRef read = analyse(with);
+  for (const Finding& f : read->findings)
+    if (f.kind == FindingKind::Tone && f.fix && f.fix->what == Fix::What::Press && f.fix->impression == added)
+      return applied(with, *f.fix);
+  return with;
 }
 
 }  // namespace havlo
