@@ -2,6 +2,7 @@
 // blends and colourings. Every place visited until it is painted, then moved by hand, each step until it is
 // painted.
 //   build-bench/bench/window-scale [STAMPS CARDS IMPRESSIONS [PLACE]]
+// With no impressions the card is the demo.
 #include <sys/resource.h>
 
 #include <QElapsedTimer>
@@ -85,21 +86,39 @@ double processor_ms() {
 
 double ms(const QElapsedTimer& clock) { return static_cast<double>(clock.nsecsElapsed()) / 1e6; }
 
-/// Sixty steps of a hand on a thing.
-void drag(KnownWindow& window, QWidget& on, QPoint from, const char* what) {
+/// Sixty steps of a hand.
+void drag(KnownWindow& window, QWidget& on, QPoint from, QPoint by, const char* what) {
   QTest::mousePress(&on, Qt::LeftButton, {}, from);
   std::vector<double> each;
   const double before = processor_ms();
   for (int k = 1; k <= 60; ++k) {
     QElapsedTimer clock;
     clock.start();
-    QTest::mouseMove(&on, from + QPoint(k, k / 2));
+    QTest::mouseMove(&on, from + by * k / 60);
     paint(window);
     each.push_back(ms(clock));
   }
   std::printf("  of it processor time of the window a step: %.1f ms\n", (processor_ms() - before) / 60);
-  QTest::mouseRelease(&on, Qt::LeftButton, {}, from + QPoint(60, 30));
+  QTest::mouseRelease(&on, Qt::LeftButton, {}, from + by);
   say(what, each);
+}
+
+/// What the whole scene hangs on; a card without a viewpoint gets one.
+void dragScene(KnownWindow& window) {
+  Plan plan = window.session().plan();
+  const double width = plan.card.panel.width_mm, height = plan.card.panel.height_mm;
+  if (!plan.view) plan.view = View{}, plan.view->horizon_mm = 0.4 * height;
+  if (!plan.light) plan.light = Light{};
+  plan.light->at = Point{0.8 * width, 0.8 * height};
+  window.session().edit(QStringLiteral("View and light"), plan);
+  waitForJobs(window);
+  FaceView& face = window.scene().face();
+  const FaceGeometry g = face.geometryNow();
+  drag(window, face, g.toPixels(*plan.light->at).toPoint(), {30, -30}, "the light dragged");
+  waitForJobs(window);
+  drag(window, face, QPointF(g.face().right() + 9, g.toPixels({0, plan.view->horizon_mm}).y()).toPoint(),
+       {0, -30}, "the horizon dragged");
+  waitForJobs(window);
 }
 
 void roll(KnownWindow& window, QAbstractScrollArea& area, Qt::Orientation way, const char* what) {
@@ -151,7 +170,11 @@ int main(int argc, char** argv) {
   window.show();
   paint(window);
   clock.restart();
-  window.session().start(denseCard(impressions));
+  if (impressions > 0) {
+    window.session().start(denseCard(impressions));
+  } else {
+    window.openDemo();
+  }
   paint(window);
   std::printf("card opened and painted %.0f ms, %ld MB\n", ms(clock), most_mb());
   waitForJobs(window);
@@ -178,7 +201,9 @@ int main(int argc, char** argv) {
       window.session().select(QString::fromStdString(i.id));
       const QPoint at =
           face.geometryNow().toPixels(placingOf(i, *plan.stamp(i.stamp)).toPanel({0, 5})).toPoint();
-      drag(window, face, at, "a thing dragged");
+      drag(window, face, at, {60, 30}, "a thing dragged");
+      waitForJobs(window);
+      dragScene(window);
     }
     Place& place = window.place(QLatin1String(id));
     for (auto* list : place.findChildren<ChoiceList*>())

@@ -8,11 +8,11 @@
 #include <QPainter>
 #include <QPainterPath>
 #include <QScrollBar>
-#include <QToolTip>
 #include <algorithm>
 
 #include "app/common/stamp_mime.h"
 #include "app/common/thumbnail.h"
+#include "app/common/tip.h"
 #include "app/theme/theme.h"
 #include "io/art/svg_art.h"
 #include "io/wording/card_words.h"
@@ -299,7 +299,7 @@ bool ShelfView::viewportEvent(QEvent* e) {
       QString text = QString::fromStdString(c.name);
       if (!c.setName.empty()) text += tr("\nset: %1").arg(QString::fromStdString(c.setName));
       if (!c.place.empty()) text += tr("\nkept in: %1").arg(QString::fromStdString(c.place));
-      QToolTip::showText(help->globalPos(), text, this);
+      showTip(help->globalPos(), text, this);
     }
     return true;
   }

@@ -18,6 +18,7 @@
 #include "app/common/measure_edit.h"
 #include "app/common/swatch.h"
 #include "app/common/swatch_dialog.h"
+#include "app/common/tip.h"
 #include "app/drawer/stock_panel.h"
 #include "app/files/file_chooser.h"
 #include "core/edit/card_edits.h"
@@ -125,6 +126,7 @@ QWidget* SuppliesPanel::buildInks() {
   rows->add(tr("Pressings"), m_pressings)
       ->setToolTip(tr("how strong each pressing is, in % of the first: 100, 70, 49"));
   auto* strip = plainButton(tr("From a test strip"));
+  strip->setProperty(kOtherWords, true);  // where feet may stand is a strip as well in some languages
   strip->setToolTip(tr("a scan of one stamp pressed again and again without inking, in reading order"));
   rows->addWide(strip);
   rows->addWide(m_stripSays = inkLabel({}, labelFont(), theme().soft, true));

@@ -7,11 +7,11 @@
 #include <QNativeGestureEvent>
 #include <QPinchGesture>
 #include <QPushButton>
-#include <QToolTip>
 #include <algorithm>
 #include <cmath>
 
 #include "app/common/stamp_mime.h"
+#include "app/common/tip.h"
 #include "app/face/face_view.h"
 #include "app/face/handled.h"
 #include "app/face/thing_acts.h"
@@ -218,11 +218,7 @@ bool FaceView::event(QEvent* e) {
     const int i = thingAt(help->pos());
     const auto handles = handlesOf(m_session, m_row, geometryNow());
     const SceneHandle* handle = handleAt(handles, help->pos());
-    QToolTip::showText(help->globalPos(),
-                       handle  ? handle->tip
-                       : i < 0 ? QString()
-                               : labelOf(m_session.plan(), i),
-                       this);
+    showTip(help->globalPos(), handle ? handle->tip : i < 0 ? QString() : labelOf(m_session.plan(), i), this);
     return true;
   }
   if (e->type() == QEvent::NativeGesture) {

@@ -32,7 +32,7 @@ FaceView::FaceView(PlanSession& session, RowDraft& row, CrowdDraft& crowd, std::
     : QWidget(parent),
       m_session(session),
       m_row(row),
-      m_overlay(session, row, crowd),
+      m_overlay(session, row, crowd, this, [this] { update(); }),
       m_art(std::move(art)),
       m_tiles(newTileStore()),
       m_job(new Job<QImage>(this)),
@@ -54,6 +54,11 @@ FaceView::FaceView(PlanSession& session, RowDraft& row, CrowdDraft& crowd, std::
   m_showHidden->hide();
   connect(m_showHidden, &QPushButton::clicked, this, &FaceView::showHiddenWanted);
   connect(&session, &PlanSession::asideChanged, this, &FaceView::refreshAside);
+  for (auto another : {&PlanSession::sightTaken, &PlanSession::faceChanged})
+    connect(&session, another, this, [this] {
+      m_overlay.forget();
+      refresh();
+    });
   connect(&session, &PlanSession::sightTaken, this, &FaceView::takeSight);
   m_zoom = session.sight().zoom;
   m_editor->hide();
@@ -104,6 +109,7 @@ bool FaceView::samePicture(const Plan& now) const {
 }
 
 void FaceView::refresh() {
+  m_overlay.refresh(geometryNow());
   if (samePicture(m_session.plan())) return update();
   m_pictured = m_session.snapshot();
   m_picturedScale = geometryNow().scale;

@@ -30,12 +30,32 @@ double awayFrom(QPointF p, QPointF a, QPointF b) {
 }  // namespace
 
 void SceneOverlay::bringUpToDate() {
-  if (m_of == m_session.scene() && m_withConstruction == construction) return;
-  m_of = m_session.scene();
+  if (m_of == m_session.snapshot() && m_withConstruction == construction) return;
+  m_of = m_session.snapshot();
   m_withConstruction = construction;
-  const Plan& plan = m_session.plan();
-  m_chains = chained(guidesOf(plan, *m_of->depth, m_of->meetings.placed, {construction, false, true}));
-  m_shadows = castShadows(plan, *m_of->depth, m_of->meetings.placed);
+  const Analysis& a = *m_session.scene();
+  m_chains = chained(guidesOf(*m_of, *a.depth, a.meetings.placed, {construction, false, true}));
+}
+
+void SceneOverlay::refresh(const FaceGeometry& g) {
+  if (m_lightOf == m_session.snapshot() && m_lightSize == g.face().size()) return;
+  m_lightOf = m_session.snapshot(), m_lightSize = g.face().size();
+  if (!m_lightOf->light || !m_lightOf->view) return forget();
+  m_lighting->run(
+      [plan = m_lightOf, a = m_session.scene(), g](const Progress&) {
+        const auto shadows = castShadows(*plan, *a->depth, a->meetings.placed);
+        return shadows.empty() ? QImage() : lightLayer(*plan, *a, shadows, g);
+      },
+      [this](QImage light) {
+        m_light = std::move(light);
+        m_lit();
+      },
+      false);
+}
+
+void SceneOverlay::forget() {
+  m_lighting->cancel();
+  m_light = {}, m_lightOf.reset();
 }
 
 /// A thing that is not on the card yet.
@@ -71,9 +91,7 @@ void SceneOverlay::paintBelow(QPainter& p, const FaceGeometry& g) {
   p.save();
   bringUpToDate();
   const Theme onCard = lightTheme();
-  if (!m_shadows.empty()) {
-    p.drawImage(g.face(), lightLayer(m_session.plan(), *m_of, m_shadows, g));
-  }
+  if (!m_light.isNull()) p.drawImage(g.face(), m_light);
   const int mark = m_session.chosenMark();
   const bool room = m_session.chosenPart() == QLatin1String("room");
   p.setBrush(Qt::NoBrush);

@@ -3,8 +3,10 @@
 #pragma once
 
 #include <QImage>
+#include <functional>
 
 #include "app/face/scene_handles.h"
+#include "app/session/job.h"
 #include "core/guides/guides.h"
 
 class QPainter;
@@ -13,12 +15,23 @@ namespace havlo {
 
 class CrowdDraft;
 
-/// Guides and shadows of one plan, worked out once for each.
+/// Guides of one plan, worked out once for each. What the light does is painted by a worker, so that no hand
+/// waits for it: until it is there what it did a moment ago is shown.
 class SceneOverlay {
  public:
-  SceneOverlay(const PlanSession& session, const RowDraft& row, const CrowdDraft& crowd)
-      : m_session(session), m_row(row), m_crowd(crowd) {}
+  /// @param lit  what the light does is there
+  SceneOverlay(const PlanSession& session, const RowDraft& row, const CrowdDraft& crowd, QObject* parent,
+               std::function<void()> lit)
+      : m_session(session),
+        m_row(row),
+        m_crowd(crowd),
+        m_lighting(new Job<QImage>(parent)),
+        m_lit(std::move(lit)) {}
 
+  /// The plan or the card's size on the screen is another one.
+  void refresh(const FaceGeometry& g);
+  /// Another card is there: nothing of the one before is shown on it.
+  void forget();
   /// Under everything else that is drawn over the picture, clipped to the face.
   void paintBelow(QPainter& p, const FaceGeometry& g);
   /// Handles and the light's own sign, not clipped.
@@ -32,10 +45,14 @@ class SceneOverlay {
   const PlanSession& m_session;
   const RowDraft& m_row;
   const CrowdDraft& m_crowd;
-  AnalysisRef m_of;  // what the guides were made from
+  std::shared_ptr<const Plan> m_of;  // what the guides were made from
   bool m_withConstruction = false;
   std::vector<GuideChain> m_chains;
-  std::vector<CastShadow> m_shadows;
+  Job<QImage>* m_lighting;
+  std::function<void()> m_lit;
+  QImage m_light;
+  std::shared_ptr<const Plan> m_lightOf;  // what it is, or is being, made from
+  QSizeF m_lightSize;
 
   void bringUpToDate();
   void paintDrafts(QPainter& p, const FaceGeometry& g) const;

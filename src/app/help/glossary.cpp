@@ -2,13 +2,14 @@
 
 #include <QAbstractButton>
 #include <QComboBox>
+#include <QCoreApplication>
 #include <QFile>
 #include <QHelpEvent>
 #include <QLabel>
 #include <QRegularExpression>
-#include <QToolTip>
 #include <algorithm>
 
+#include "app/common/tip.h"
 #include "app/help/handbook.h"
 
 namespace havlo {
@@ -74,7 +75,8 @@ QStringList Glossary::explained(const QString& text) const {
   QStringList out;
   for (const Word& word : m_words)
     if (std::any_of(word.names.begin(), word.names.end(), [&](const QString& n) { return isIn(n, words); }))
-      out << QStringLiteral("%1: %2").arg(word.names.join(QStringLiteral(", ")), word.says);
+      out << QCoreApplication::translate("Glossary", "%1: %2")
+                 .arg(word.names.join(QStringLiteral(", ")), word.says);
   return out;
 }
 
@@ -86,22 +88,22 @@ QString explanationOf(const QWidget* widget) {
   if (const auto* choice = qobject_cast<const QComboBox*>(widget)) text += u' ' + choice->currentText();
   QStringList parts;
   if (!widget->toolTip().isEmpty()) parts << widget->toolTip();
-  parts << Glossary::spoken().explained(text);
+  if (!widget->property(kOtherWords).toBool()) parts << Glossary::spoken().explained(text);
   return parts.join(u'\n');
 }
 
 bool GlossaryTips::eventFilter(QObject* watched, QEvent* event) {
   if (event->type() != QEvent::ToolTip) return false;
   auto* widget = qobject_cast<QWidget*>(watched);
+  if (!widget) return false;
   // Sentences are read as they are; what is explained is a name on a field, a button, a head.
   constexpr qsizetype kName = 60;
   const auto* label = qobject_cast<QLabel*>(widget);
   const auto* button = qobject_cast<QAbstractButton*>(widget);
-  if (!label && !button) return false;
-  if ((label ? label->text() : button->text()).size() > kName) return false;
-  const QString words = explanationOf(widget);
-  if (words.isEmpty() || words == widget->toolTip()) return false;
-  QToolTip::showText(static_cast<QHelpEvent*>(event)->globalPos(), words, widget);
+  const bool named = (label && label->text().size() <= kName) || (button && button->text().size() <= kName);
+  const QString words = named ? explanationOf(widget) : widget->toolTip();
+  if (words.isEmpty()) return false;
+  showTip(static_cast<QHelpEvent*>(event)->globalPos(), words, widget);
   return true;
 }
 

@@ -29,7 +29,7 @@ class Glossary {
   std::vector<Word> m_words;
 };
 
-/// Explains what is under the pointer, besides what a tip of its own says.
+/// Tells what the tip of a widget says, and explains the words of its name.
 class GlossaryTips : public QObject {
  public:
   using QObject::QObject;

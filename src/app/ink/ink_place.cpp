@@ -11,6 +11,7 @@
 #include "app/common/form_rows.h"
 #include "app/common/sheet_frame.h"
 #include "app/common/side_panels.h"
+#include "app/common/tip.h"
 #include "app/ink/background_page.h"
 #include "app/ink/colours_page.h"
 #include "app/ink/greeting_page.h"
@@ -93,6 +94,7 @@ QLayout* InkPlace::buildModes() {
   };
   mode(tr("As stamped"), tr("the card as it will look"), InkView::Stamped);
   mode(tr("Eyes half closed"), tr("what is left when the details go"), InkView::HalfClosed);
+  m_modes.back()->setProperty(kOtherWords, true);  // not the eyes that the card is seen with
   mode(tr("In greys"), tr("light and dark alone, in four steps"), InkView::Greys);
   mode(tr("What pulls"), tr("what does not draw the eye fades away"), InkView::Pull);
   mode(tr("How far"), tr("everything in the colour of its distance"), InkView::Distances);

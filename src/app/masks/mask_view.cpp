@@ -5,10 +5,10 @@
 #include <QMouseEvent>
 #include <QPainter>
 #include <QPainterPath>
-#include <QToolTip>
 
 #include "app/common/marks.h"
 #include "app/common/thumbnail.h"
+#include "app/common/tip.h"
 #include "app/theme/theme.h"
 #include "core/outline/distance.h"
 #include "core/outline/shared_area.h"
@@ -182,11 +182,11 @@ bool MaskView::event(QEvent* e) {
   if (e->type() == QEvent::ToolTip && m_stamp) {
     const auto* help = static_cast<QHelpEvent*>(e);
     if (const FiddlyPart* part = partAt(help->pos()))
-      QToolTip::showText(help->globalPos(),
-                         (part->cut ? tr("%1: on the mask. Click to leave it off.")
-                                    : tr("%1: not on the mask. Click to cut it."))
-                             .arg(partName(*m_stamp, *part, MeasureStyle::Millimetres)),
-                         this);
+      showTip(help->globalPos(),
+              (part->cut ? tr("%1: on the mask. Click to leave it off.")
+                         : tr("%1: not on the mask. Click to cut it."))
+                  .arg(partName(*m_stamp, *part, MeasureStyle::Millimetres)),
+              this);
     return true;
   }
   return QWidget::event(e);

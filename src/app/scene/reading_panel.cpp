@@ -32,7 +32,7 @@ ReadingPanel::ReadingPanel(PlanSession& session, std::shared_ptr<SvgArt> art, QW
   m_rows->grid()->setColumnStretch(1, 1);
   box()->addWidget(rolled(m_rows), 1);
   connect(&session, &PlanSession::planChanged, this, &ReadingPanel::refresh);
-  connect(&session, &PlanSession::sceneChanged, this, &ReadingPanel::refresh);
+  connect(&session, &PlanSession::sceneFollowed, this, &ReadingPanel::refresh);
   connect(&session, &PlanSession::looksChanged, this, &ReadingPanel::refresh);
   connect(&session, &PlanSession::foretoldChanged, this, &ReadingPanel::refresh);
   connect(&session, &PlanSession::unitsChanged, this, [this] {

@@ -23,8 +23,8 @@ class EditCommand : public QUndoCommand {
   EditCommand(PlanSession& session, const QString& label, Plan after, const QString& mergeKey)
       : QUndoCommand(label),
         m_session(session),
-        m_before(session.m_whole),
-        m_after(std::move(after)),
+        m_before(session.wholeSnapshot()),
+        m_after(std::make_shared<const Plan>(std::move(after))),
         m_face(session.m_face),
         m_key(mergeKey) {}
 
@@ -41,7 +41,7 @@ class EditCommand : public QUndoCommand {
 
  private:
   PlanSession& m_session;
-  Plan m_before, m_after;
+  std::shared_ptr<const Plan> m_before, m_after;
   std::string m_face;
   QString m_key;
 };
@@ -72,6 +72,9 @@ PlanSession::PlanSession(const QString& rescueFolder, QObject* parent)
   m_pause.setSingleShot(true);
   m_pause.setInterval(120);
   connect(&m_pause, &QTimer::timeout, this, &PlanSession::settle);
+  m_follow.setSingleShot(true);
+  m_follow.setInterval(80);
+  connect(&m_follow, &QTimer::timeout, this, &PlanSession::follow);
   connect(&m_stack, &QUndoStack::cleanChanged, this, &PlanSession::fileChanged);
   connect(&m_rescue, &Rescue::trouble, this, &PlanSession::trouble);
   m_plan.card.panel = {177.8, 127, {}};
@@ -87,7 +90,7 @@ PlanSession::~PlanSession() {
 }
 
 QString PlanSession::title() const {
-  if (!m_whole.title.empty()) return QString::fromStdString(m_whole.title);
+  if (!whole().title.empty()) return QString::fromStdString(whole().title);
   return m_path.isEmpty() ? tr("A new card") : QFileInfo(m_path).completeBaseName();
 }
 
@@ -151,48 +154,56 @@ void PlanSession::setUnits(MeasureStyle units) {
   Q_EMIT unitsChanged();
 }
 
-void PlanSession::edit(const QString& label, const Result<Plan>& result, const QString& mergeKey) {
+void PlanSession::edit(const QString& label, Result<Plan> result, const QString& mergeKey) {
   if (!result) {
     Q_EMIT trouble(errorWords(result.error()));
     return;
   }
-  Plan next = result.value();
+  Plan next = std::move(result).value();
   next.habits = habitsFor(next);
   if (next == m_plan) return;
   m_goesOn = !mergeKey.isEmpty() && mergeKey == m_lastKey;
   m_lastKey = mergeKey;
-  m_stack.push(new EditCommand(*this, label, wholeWith(withLinesFollowing(next)), mergeKey));
+  m_stack.push(new EditCommand(*this, label, wholeWith(withLinesFollowing(std::move(next))), mergeKey));
   m_goesOn = false;
 }
 
-Plan PlanSession::wholeWith(const Plan& next) const {
-  const int piece = m_face.empty() ? -1 : m_whole.pieceIndex(m_face);
-  return piece < 0 ? keepingWhatFacesUse(next, m_whole) : withFace(m_whole, piece, next);
+Plan PlanSession::wholeWith(Plan next) const {
+  const int piece = m_face.empty() ? -1 : whole().pieceIndex(m_face);
+  return piece < 0 ? keepingWhatFacesUse(std::move(next), whole()) : withFace(whole(), piece, next);
 }
 
 void PlanSession::setFace(const std::string& piece) {
-  const int number = piece.empty() ? -1 : m_whole.pieceIndex(piece);
-  const bool own = number >= 0 && !factsOf(m_whole.pieces[ix(number)].kind).onFace;
+  const int number = piece.empty() ? -1 : whole().pieceIndex(piece);
+  const bool own = number >= 0 && !factsOf(whole().pieces[ix(number)].kind).onFace;
   const std::string wanted = own ? piece : std::string();
-  if (wanted != m_face) show(Plan(m_whole), wanted);
+  if (wanted != m_face) show(wholeSnapshot(), wanted);
 }
 
-Plan PlanSession::withLinesFollowing(const Plan& next) const {
+Plan PlanSession::withLinesFollowing(Plan next) const {
   if (std::none_of(next.lines.begin(), next.lines.end(), isGuide)) return next;
   const AnalysisRef a = analyse(next, m_analysis.get(), m_art.get());
   return withGuidesFollowing({m_plan, *m_analysis->depth, m_analysis->meetings.placed},
                              {next, *a->depth, a->meetings.placed});
 }
 
-void PlanSession::show(const Plan& whole, const std::string& face) {
-  const int piece = face.empty() ? -1 : whole.pieceIndex(face);
+void PlanSession::show(std::shared_ptr<const Plan> whole, const std::string& face) {
+  const int piece = face.empty() ? -1 : whole->pieceIndex(face);
   const std::string now = piece < 0 ? std::string() : face;
   const bool other = now != m_face;
-  m_whole = whole, m_face = now;
-  m_whole.habits = habitsFor(m_whole);
+  if (const Habits habits = habitsFor(*whole); !(habits == whole->habits)) {
+    auto with = std::make_shared<Plan>(*whole);
+    with->habits = habits;
+    whole = std::move(with);
+  }
   const std::shared_ptr<const Plan> was = m_snapshot;
-  m_plan = piece < 0 ? m_whole : facePlan(m_whole, piece);
-  m_snapshot = std::make_shared<const Plan>(m_plan);
+  m_face = now;
+  if (piece < 0) {
+    m_plan = *whole, m_snapshot = std::move(whole), m_whole.reset();
+  } else {
+    m_plan = facePlan(*whole, piece), m_snapshot = std::make_shared<const Plan>(m_plan);
+    m_whole = std::move(whole);
+  }
   if (other) m_chosen = {}, m_part.clear();
   if (m_held > 0 && !other) {
     m_analysis = analyseScene(m_plan, *was, *m_analysis, m_art.get());
@@ -211,13 +222,30 @@ void PlanSession::show(const Plan& whole, const std::string& face) {
   look();
   if (other) Q_EMIT selectionChanged();
   if (m_analysis->workStands) {
-    m_settled = false;
-    Q_EMIT sceneChanged();
+    tellScene();
   } else {
-    m_settled = true;
+    m_settled = true, m_moved = false;
     Q_EMIT planChanged();
   }
   if (other) Q_EMIT faceChanged();
+}
+
+void PlanSession::tellScene() {
+  m_settled = false, m_moved = true;
+  Q_EMIT sceneChanged();
+  tellBeside();
+}
+
+void PlanSession::tellBeside() {
+  constexpr size_t kMany = 50;
+  if (m_held == 0 || m_plan.impressions.size() < kMany) return follow();
+  if (!m_follow.isActive()) m_follow.start();
+}
+
+void PlanSession::follow() {
+  m_follow.stop();
+  if (std::exchange(m_moved, false)) Q_EMIT sceneFollowed();
+  if (std::exchange(m_looked, false)) Q_EMIT looksChanged();
 }
 
 /// Whoever holds on to what stood within one act may do so until the next change.
@@ -232,7 +260,9 @@ void PlanSession::settle() {
   (void)analysis();
   ++m_serial;
   look();
+  m_moved = false;
   Q_EMIT planChanged();
+  follow();
 }
 
 Habits PlanSession::habitsFor(const Plan& plan) const {
@@ -241,10 +271,15 @@ Habits PlanSession::habitsFor(const Plan& plan) const {
 
 void PlanSession::setHabits(std::function<Habits(const std::string& maskPaper)> of) {
   m_habitsOf = std::move(of);
-  const Habits now = habitsFor(m_whole);
-  if (now == m_plan.habits && now == m_whole.habits) return;
-  m_whole.habits = m_plan.habits = now;
+  const Habits now = habitsFor(whole());
+  if (now == m_plan.habits && now == whole().habits) return;
+  m_plan.habits = now;
   m_snapshot = std::make_shared<const Plan>(m_plan);
+  if (m_whole) {
+    auto with = std::make_shared<Plan>(*m_whole);
+    with->habits = now;
+    m_whole = std::move(with);
+  }
   m_analysis = analyse(m_plan, nullptr, m_art.get());
   ++m_serial;
   look();
@@ -273,7 +308,8 @@ void PlanSession::look() {
         if (!seen.with->looks->fits(m_plan)) return;
         m_analysis = seen.of == m_analysis ? seen.with : withLooksOf(m_plan, m_analysis, *seen.with);
         m_rest.start();
-        Q_EMIT looksChanged();
+        m_looked = true;
+        tellBeside();
       },
       false);
 }
@@ -322,7 +358,7 @@ void PlanSession::start(Plan plan, const Origin& from, AnalysisRef analysis) {
   m_face.clear();
   m_plan = std::move(plan);
   if (const Habits now = habitsFor(m_plan); !(m_plan.habits == now)) m_plan.habits = now, analysis.reset();
-  m_whole = m_plan;
+  m_whole.reset();
   m_snapshot = std::make_shared<const Plan>(m_plan);
   if (!analysis) analysis = knownAnalysis(m_plan, m_art.get(), false);
   const bool fresh = !analysis;
@@ -391,7 +427,7 @@ bool PlanSession::takeUp(const LostWork& work, const Result<OpenedPlan>& opened)
 }
 
 bool PlanSession::write(const QString& path) {
-  if (const auto saved = savePlan(path, m_whole); !saved) {
+  if (const auto saved = savePlan(path, whole()); !saved) {
     Q_EMIT trouble(tr("Not saved. %1").arg(errorReason(saved.error())));
     return false;
   }

@@ -47,10 +47,8 @@ class PlanSession : public QObject {
   /// What is worked on: the whole plan with its panel, or the picture of one of its pieces (see face()).
   const Plan& plan() const { return m_plan; }
   /// The whole plan, whatever of it is worked on.
-  const Plan& whole() const { return m_whole; }
-  std::shared_ptr<const Plan> wholeSnapshot() const {
-    return m_face.empty() ? m_snapshot : std::make_shared<const Plan>(m_whole);
-  }
+  const Plan& whole() const { return m_face.empty() ? m_plan : *m_whole; }
+  const std::shared_ptr<const Plan>& wholeSnapshot() const { return m_face.empty() ? m_snapshot : m_whole; }
   /// Id of the piece whose picture is worked on; empty: the front.
   const std::string& face() const { return m_face; }
   /// Works on the inside or the envelope; the front if the piece has no picture of its own.
@@ -102,7 +100,7 @@ class PlanSession : public QObject {
 
   /// Carries out an edit. Edits with the same non-empty merge key that follow each other are one step of
   /// undo. A failed edit changes nothing and is said through trouble().
-  void edit(const QString& label, const Result<Plan>& result, const QString& mergeKey = {});
+  void edit(const QString& label, Result<Plan> result, const QString& mergeKey = {});
 
   /// A hand takes hold of something. With every edit only what follows from where things are is found anew;
   /// the work at the table stands as it was a moment before, until the hand pauses or lets go.
@@ -174,6 +172,9 @@ class PlanSession : public QObject {
   /// Where things are is new and the work at the table stands: at every step of a hand, see Hold.
   /// planChanged() follows when it pauses or lets go.
   void sceneChanged();
+  /// The same for what stands beside the hand: of a card with many things it is shown now and then, so that
+  /// the hand need not wait for it. looksChanged() comes with it then.
+  void sceneFollowed();
   void faceChanged();   ///< besides planChanged(): another surface is worked on
   void looksChanged();  ///< what is seen first is there, and the findings about it
   void foretoldChanged();
@@ -190,12 +191,12 @@ class PlanSession : public QObject {
  private:
   friend class EditCommand;
 
-  Plan m_whole, m_plan;
+  Plan m_plan;
   std::function<Habits(const std::string&)> m_habitsOf;
   Habits habitsFor(const Plan& plan) const;
   std::string m_face;
-  std::shared_ptr<const Plan> m_snapshot;
-  mutable AnalysisRef m_analysis, m_stood;  // the other: what stood before the work was asked for
+  std::shared_ptr<const Plan> m_snapshot, m_whole;  // the other: null while the front is worked on
+  mutable AnalysisRef m_analysis, m_stood;          // the other: what stood before the work was asked for
   QUndoStack m_stack;
   int m_starts = 0;
   QString m_path, m_part;
@@ -208,8 +209,10 @@ class PlanSession : public QObject {
   QString m_lastKey;      // of the act before
   bool m_goesOn = false;  // what is shown is a further step of it
   int m_held = 0;
-  bool m_settled = true;  // everybody has heard of the work as it is now
-  QTimer m_pause;         // the hand holds still: the work at the table follows
+  bool m_settled = true;                   // everybody has heard of the work as it is now
+  QTimer m_pause;                          // the hand holds still: the work at the table follows
+  QTimer m_follow;                         // what stands beside the hand is told next
+  bool m_moved = false, m_looked = false;  // that things are elsewhere, that the eye has looked
   Rescue m_rescue;
 
   Job<AnalysisRef>* m_search;
@@ -226,14 +229,18 @@ class PlanSession : public QObject {
   QTimer m_rest;  // fixes are foretold when nothing has moved for a moment
 
   void look();
+  void tellScene();
+  /// Tells those beside the hand, at once or soon.
+  void tellBeside();
+  void follow();
   /// Finds the work at the table if it only stood, and tells everybody.
   void settle();
   void foretellFixes();
-  void show(const Plan& whole, const std::string& face);
+  void show(std::shared_ptr<const Plan> whole, const std::string& face);
   /// The whole plan with what is worked on as `next` has it.
-  Plan wholeWith(const Plan& next) const;
+  Plan wholeWith(Plan next) const;
   /// Lines that are inked along guides go with them.
-  Plan withLinesFollowing(const Plan& next) const;
+  Plan withLinesFollowing(Plan next) const;
   void takeOrdered(const std::shared_ptr<const Plan>& of, const AnalysisRef& analysis);
   bool write(const QString& path);
 };

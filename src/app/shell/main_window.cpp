@@ -164,7 +164,7 @@ void MainWindow::visitPart(const QString& id, const QString& part) {
 
 void MainWindow::connectSessions() {
   PlanSession* s = m_session.get();
-  for (auto changed : {&PlanSession::planChanged, &PlanSession::sceneChanged, &PlanSession::looksChanged,
+  for (auto changed : {&PlanSession::planChanged, &PlanSession::sceneFollowed, &PlanSession::looksChanged,
                        &PlanSession::fileChanged, &PlanSession::selectionChanged, &PlanSession::unitsChanged})
     connect(s, changed, this, [this] {
       refreshTrail();

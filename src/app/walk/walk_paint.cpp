@@ -71,8 +71,6 @@ void WalkView::paintSight(QPainter& p, const Flat& f, QPointF eye) const {
 }
 
 void WalkView::paintEvent(QPaintEvent*) {
-  m_soon.stop();
-  m_painted.start();
   QPainter p(this);
   p.setLayoutDirection(Qt::LayoutDirectionAuto);  // measures stay where they belong
   p.setRenderHint(QPainter::Antialiasing);

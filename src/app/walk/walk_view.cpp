@@ -4,10 +4,10 @@
 #include <QHelpEvent>
 #include <QKeyEvent>
 #include <QMouseEvent>
-#include <QToolTip>
 #include <algorithm>
 #include <cmath>
 
+#include "app/common/tip.h"
 #include "app/face/handled.h"
 #include "app/theme/theme.h"
 #include "core/edit/wash_edits.h"
@@ -27,24 +27,14 @@ WalkView::WalkView(PlanSession& session, QWidget* parent) : QWidget(parent), m_s
   setAccessibleDescription(
       tr("The scene from the side. Up and down arrows go from thing to thing, left and right ones move the "
          "chosen thing nearer and farther; V takes hold of mist and other blends."));
-  m_soon.setSingleShot(true);
-  connect(&m_soon, &QTimer::timeout, this, qOverload<>(&QWidget::update));
-  connect(&session, &PlanSession::planChanged, this, &WalkView::follow);
-  connect(&session, &PlanSession::sceneChanged, this, &WalkView::follow);
+  for (auto changed : {&PlanSession::planChanged, &PlanSession::sceneFollowed})
+    connect(&session, changed, this, qOverload<>(&QWidget::update));
+  // What is dragged on the walk itself follows the hand.
+  connect(&session, &PlanSession::sceneChanged, this, [this] {
+    if (m_start) update();
+  });
   connect(&session, &PlanSession::selectionChanged, this, qOverload<>(&QWidget::update));
   connect(&session, &PlanSession::asideChanged, this, qOverload<>(&QWidget::update));
-}
-
-/// Of many things it is shown anew now and then while one is dragged on the card: it takes as long as the
-/// card.
-void WalkView::follow() {
-  constexpr size_t kMany = 100;
-  constexpr int kPause_ms = 60;
-  const bool here = m_start != nullptr;  // what is dragged on the walk itself follows the hand
-  if (here || !m_painted.isValid() || m_session.plan().impressions.size() < kMany ||
-      m_painted.hasExpired(kPause_ms))
-    return update();
-  if (!m_soon.isActive()) m_soon.start(kPause_ms - static_cast<int>(m_painted.elapsed()));
 }
 
 QSize WalkView::minimumSizeHint() const { return {320, qRound(128 * textScale())}; }
@@ -350,7 +340,7 @@ bool WalkView::event(QEvent* e) {
               : tr("%1, %2 away")
                     .arg(labelOf(m_session.plan(), i),
                          spoken(writeDistance(Metres{m_session.scene()->depth->distance_m(i)})));
-    QToolTip::showText(help->globalPos(), text, this);
+    showTip(help->globalPos(), text, this);
     return true;
   }
   return QWidget::event(e);

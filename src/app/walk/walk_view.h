@@ -2,10 +2,8 @@
 // every impression an upright flat at its distance. Things are moved nearer and farther here.
 #pragma once
 
-#include <QElapsedTimer>
 #include <QFontMetricsF>
 #include <QHash>
-#include <QTimer>
 #include <QWidget>
 #include <optional>
 
@@ -64,10 +62,6 @@ class WalkView : public QWidget, public ItemView {
   bool m_veilDragged = false;
   double m_grabOffset = 0;
 
-  QTimer m_soon;
-  QElapsedTimer m_painted;
-
-  void follow();
   double groundY() const;
   double pixelsPerMetre() const;
   struct Known {

@@ -38,12 +38,14 @@ CellMap::CellMap(const Tile& tile, const Grid& grid, Point origin) {
   m_perMmX = grid.pxPerMmX(), m_perMmY = grid.pxPerMmY();
   m_columns = tile.width, m_rows = tile.height;
   m_origin = {origin.x + tile.x / m_perMmX, origin.y + (grid.height - tile.y - tile.height) / m_perMmY};
-  m_cells.resize(ix(m_columns) * ix(m_rows));
+  const size_t count = ix(m_columns) * ix(m_rows);
+  const std::shared_ptr<uint8_t[]> cells(new uint8_t[count]);
   for (int r = 0; r < m_rows; ++r) {
     const uint8_t* from = tile.row(tile.y + tile.height - 1 - r);
-    std::copy(from, from + m_columns, m_cells.begin() + static_cast<long>(r) * m_columns);
+    std::copy(from, from + m_columns, cells.get() + ix(r) * ix(m_columns));
   }
-  if (std::any_of(m_cells.begin(), m_cells.end(), [](uint8_t c) { return c != 0; }))
+  m_cells = cells;
+  if (std::any_of(cells.get(), cells.get() + count, [](uint8_t c) { return c != 0; }))
     m_box = {m_origin.x, m_origin.y, m_origin.x + m_columns / m_perMmX, m_origin.y + m_rows / m_perMmY};
 }
 

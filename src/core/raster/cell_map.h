@@ -2,7 +2,7 @@
 #pragma once
 
 #include <cstdint>
-#include <vector>
+#include <memory>
 
 #include "core/raster/raster.h"
 
@@ -26,7 +26,7 @@ class CellMap {
     const double u = (p.x - m_origin.x) * m_perMmX, v = (p.y - m_origin.y) * m_perMmY;
     if (u < 0 || v < 0) return false;
     const auto column = static_cast<int>(u), row = static_cast<int>(v);
-    return column < m_columns && row < m_rows && m_cells[ix(row) * ix(m_columns) + ix(column)] != 0;
+    return column < m_columns && row < m_rows && m_cells.get()[ix(row) * ix(m_columns) + ix(column)] != 0;
   }
   /// Outside it no cell is in.
   const Box& box() const { return m_box; }
@@ -38,7 +38,7 @@ class CellMap {
   Point m_origin;
   double m_perMmX = 1, m_perMmY = 1;
   int m_columns = 0, m_rows = 0;
-  std::vector<uint8_t> m_cells;  // bottom row first
+  std::shared_ptr<const uint8_t[]> m_cells;  // bottom row first; never written once they are filled
   Box m_box;
 };
 

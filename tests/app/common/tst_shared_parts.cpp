@@ -4,11 +4,15 @@
 #include <QApplication>
 #include <QComboBox>
 #include <QDir>
+#include <QHelpEvent>
 #include <QLabel>
 #include <QLineEdit>
 #include <QMenuBar>
+#include <QPushButton>
 #include <QSignalSpy>
 #include <QSlider>
+#include <QTextDocument>
+#include <QToolTip>
 
 #include "app/common/column_width.h"
 #include "app/common/divider_tab.h"
@@ -16,6 +20,7 @@
 #include "app/common/flow_row.h"
 #include "app/common/ink_tin.h"
 #include "app/common/side_panels.h"
+#include "app/common/tip.h"
 #include "app/drawer/stamp_facts.h"
 #include "app/help/glossary.h"
 #include "app/help/handbook.h"
@@ -244,6 +249,34 @@ class TstSharedParts : public QObject {
     }
     QLabel label(QStringLiteral("School"));
     QVERIFY(explanationOf(&label).contains(QStringLiteral("resist")));
+    label.setProperty(kOtherWords, true);
+    QVERIFY(explanationOf(&label).isEmpty());
+  }
+
+  /// A tip is a sentence that begins large and is broken into lines before it runs off the screen; a mark of
+  /// its own is no markup.
+  void tipsAreBrokenIntoLines() {
+    Window w;
+    QPushButton button(QStringLiteral("Try"), &w.window);
+    const QString words =
+        QStringLiteral("less < more & again: ") + QStringLiteral("leans on the shelf ").repeated(9);
+    button.setToolTip(words.trimmed());
+    button.show();
+    QHelpEvent asks(QEvent::ToolTip, QPoint(2, 2), button.mapToGlobal(QPoint(2, 2)));
+    QApplication::sendEvent(&button, &asks);
+    const QLabel* tip = nullptr;
+    QTRY_VERIFY([&] {
+      for (const QWidget* top : QApplication::allWidgets())
+        if (top->inherits("QTipLabel") && top->isVisible()) tip = qobject_cast<const QLabel*>(top);
+      return tip != nullptr;
+    }());
+    const QFontMetrics font(tip->font());
+    QVERIFY2(tip->width() < font.horizontalAdvance(words) * 2 / 3, qPrintable(QString::number(tip->width())));
+    QVERIFY(tip->height() > 2 * font.height());
+    QTextDocument read;
+    read.setHtml(tip->text());
+    QVERIFY(read.toPlainText().startsWith(QStringLiteral("Less < more & again")));
+    QToolTip::hideText();
   }
 
   // In the window: Shift+F1 on a field tells of it.

@@ -15,6 +15,9 @@
 #include "app/session/drawer_session.h"
 #include "core/edit/view_edits.h"
 #include "core/guides/guides.h"
+#include "core/outline/shape_ops.h"
+#include "core/outline/shared_area.h"
+#include "core/plan/role_facts.h"
 #include "support/plans.h"
 #include "support/window.h"
 #include "tests/support/program.h"
@@ -154,6 +157,47 @@ class TstViewpoint : public QObject {
       Q_EMIT kind->activated(k);
       QVERIFY(sceneLight(s.plan()).has_value());
     }
+  }
+
+  /// No hand waits for shadows: they come when they are painted, and never onto another card.
+  void shadowsAreThereWhenTheyArePainted() {
+    Scene s;
+    const auto pixel = [&](Point at) {
+      return s.face().grab().toImage().pixelColor(s.px(at).toPoint()).lightness();
+    };
+    Plan lit = s.plan();
+    lit.light = Light{{}, {}, 150, 25, {}};
+    const AnalysisRef a = analyse(lit);
+    // In the middle of a shadow that nothing standing hides.
+    std::optional<Point> shaded;
+    for (const CastShadow& shadow : castShadows(lit, *a->depth, a->meetings.placed)) {
+      const Box box = boxOf(shadow.shape);
+      for (double x = box.left; x < box.right && !shaded; x += 1) {
+        const Point at{x, (box.bottom + box.top) / 2};
+        const auto over = [&](const Rings& shape) { return covers(shape, at); };
+        if (over(offset(shadow.shape, Millimetres{-1})) &&
+            std::none_of(a->meetings.placed.begin(), a->meetings.placed.end(), [&](const PlacedRef& p) {
+              return !factsOf(p->outline->stamp->role).backdrop && over(p->silhouette);
+            }))
+          shaded = at;
+      }
+    }
+    QVERIFY(shaded);
+    const int bare = pixel(*shaded);
+    s.session().edit(QStringLiteral("Light"), lit);
+    QVERIFY(std::abs(pixel(*shaded) - bare) < 3);
+    settle(s.face());
+    const int dark = pixel(*shaded);
+    QVERIFY2(dark < bare - 15, qPrintable(QStringLiteral("%1, %2").arg(bare).arg(dark)));
+    // What is painted when another card comes is not laid on it.
+    lit.light->direction_deg = 151;
+    s.session().edit(QStringLiteral("Light"), lit);
+    Plan other = lit;
+    other.light.reset();
+    s.session().start(other);
+    QVERIFY(std::abs(pixel(*shaded) - bare) < 3);
+    settle(s.face());
+    QVERIFY(std::abs(pixel(*shaded) - bare) < 3);
   }
 
   void aPathIsLaidBentAndTakenAway() {

@@ -8,6 +8,7 @@
 #include "core/chain/chain.h"
 #include "core/plan/plan_text.h"
 #include "io/files/plan_file.h"
+#include "support/dense_card.h"
 #include "support/plans.h"
 #include "tests/support/program.h"
 
@@ -83,6 +84,36 @@ class TstPlanSession : public QObject {
     s->edit(QStringLiteral("Move"), withFoot(s->plan(), "duck", {20, 120}), QStringLiteral("drag"));
     QVERIFY(s->scene()->workStands);
     QTRY_VERIFY(!s->scene()->workStands);
+  }
+
+  /// The hand does not wait for what stands beside it on a crowded card; all of it is told in the end.
+  void besideTheHandACrowdIsToldNowAndThen() {
+    for (const int things : {20, 80}) {
+      const auto s = demoSession();
+      s->start(denseCard(things));
+      const Plan start = s->plan();
+      const Impression& one = start.impressions[3];
+      QSignalSpy changed(s.get(), &PlanSession::planChanged), moved(s.get(), &PlanSession::sceneChanged),
+          followed(s.get(), &PlanSession::sceneFollowed);
+      {
+        const PlanSession::Hold hold(*s);
+        for (int k = 1; k <= 6; ++k)
+          s->edit(QStringLiteral("Move"), withFoot(start, one.id, {one.at.x + k, one.at.y}),
+                  QStringLiteral("drag"));
+        QCOMPARE(moved.count(), 6);
+        QCOMPARE(followed.count(), things == 20 ? 6 : 0);
+        QTRY_COMPARE(followed.count(), things == 20 ? 6 : 1);
+        QTRY_COMPARE(changed.count(), 1);  // the hand pauses
+        s->edit(QStringLiteral("Move"), withFoot(start, one.id, {one.at.x, one.at.y + 5}),
+                QStringLiteral("drag"));
+        QCOMPARE(changed.count(), 1);
+      }
+      // Let go, everybody has heard of it, and nobody hears of it later.
+      QCOMPARE(changed.count(), 2);
+      const auto told = followed.count();
+      QTest::qWait(200);
+      QCOMPARE(followed.count(), told);
+    }
   }
 
   /// Whoever asks for the work has it at once, and what was held on to stays good; the others hear of it
