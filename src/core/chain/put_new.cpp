@@ -2,7 +2,9 @@
 
 #include <algorithm>
 #include <cmath>
+#include <vector>
 
+#include "core/base/parallel.h"
 #include "core/chain/chain.h"
 #include "core/chain/foretell.h"
 #include "core/edit/edits.h"
@@ -57,13 +59,15 @@ Point clearSpot(const Plan& plan, const Stamp& stamp) {
   if (!there || there->clear) return first;
   const int places = plan.impressions.size() < kFull ? kPlaces : kFewPlaces;
   const double width = plan.card.panel.width_mm;
+  std::vector<double> across;
+  for (int k = 1; k < places; ++k)  // never off the card sideways
+    across.push_back(goodSpot(plan, stamp, width * k / places).x);
+  std::vector<std::optional<Worth>> worth(across.size());
+  forEachIndex(across.size(), 0, [&](size_t k) { worth[k] = at(across[k]); });
   Point best = first;
   double least = there->cost;
-  for (int k = 1; k < places; ++k) {
-    const double x = goodSpot(plan, stamp, width * k / places).x;  // never off the card sideways
-    const auto worth = at(x);
-    if (worth && worth->cost < least) least = worth->cost, best.x = x;
-  }
+  for (size_t k = 0; k < across.size(); ++k)
+    if (worth[k] && worth[k]->cost < least) least = worth[k]->cost, best.x = across[k];
   return best;
 }
 
@@ -78,12 +82,14 @@ Result<Plan> withStampPut(const Plan& plan, const std::string& stampId, std::opt
   Plan with = std::move(put).value();
   Impression& newcomer = with.impressions.back();
   if (last) {
-    newcomer.ink = last->ink, newcomer.school = last->school;
+    newcomer.ink = last->ink;
+    if (!isStampedApart(last->school)) newcomer.school = last->school;
     // How often what stands was pressed hangs on where it stands.
     if (!factsOf(stamp->role).stands()) newcomer.generation = last->generation;
   } else {
     with = pressedAsUsual(with, newcomer.id);
   }
+  if (!with.view || !with.view->visibility_m) return with;  // clear air: distance pales nothing
   const int added = static_cast<int>(with.impressions.size()) - 1;
   const AnalysisRef read = analyse(with);
   for (const Finding& f : read->findings)

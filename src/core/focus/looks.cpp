@@ -392,10 +392,12 @@ bool Looks::clearlyFirst() const {
 }
 
 bool Looks::fits(const Plan& plan) const {
-  if (plan.impressions.size() != ids.size()) return false;
-  for (size_t k = 0; k < ids.size(); ++k)
-    if (plan.impressions[k].id != ids[k]) return false;
-  return std::fabs(grid.panelWidth_mm - plan.card.panel.width_mm) < 1e-9 &&
+  const auto same = [](const auto& things, const std::vector<std::string>& known) {
+    return std::equal(things.begin(), things.end(), known.begin(), known.end(),
+                      [](const auto& thing, const std::string& id) { return thing.id == id; });
+  };
+  return same(plan.impressions, ids) && same(plan.ground, marks) && same(plan.pieces, papers) &&
+         std::fabs(grid.panelWidth_mm - plan.card.panel.width_mm) < 1e-9 &&
          std::fabs(grid.panelHeight_mm - plan.card.panel.height_mm) < 1e-9;
 }
 
@@ -531,6 +533,8 @@ LooksRef lookAt(const Plan& plan, const Analysis& a, const Canvas& card, PressTi
   auto out = std::make_shared<Looks>();
   out->grid = card.grid();
   for (const Impression& i : plan.impressions) out->ids.push_back(i.id);
+  for (const GroundMark& m : plan.ground) out->marks.push_back(m.id);
+  for (const Piece& piece : plan.pieces) out->papers.push_back(piece.id);
   for (size_t i = 0; i < plan.impressions.size() && out->hero < 0; ++i)
     if (plan.impressions[i].hero) out->hero = static_cast<int>(i);
   const LabPicture picture = labPictureOf(card);

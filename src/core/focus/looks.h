@@ -62,7 +62,8 @@ struct Greeting {
 };
 
 struct Looks {
-  std::vector<std::string> ids;  ///< of the impressions it was made from
+  std::vector<std::string> ids;            ///< of the impressions it was made from
+  std::vector<std::string> marks, papers;  ///< of what lies on the ground, and of the pieces
   Grid grid;
   Saliency saliency;
   std::vector<int> owner;       ///< per pixel: the impression in front there, or -1
@@ -85,7 +86,7 @@ struct Looks {
   /// Is something seen first by so much that a thing moved a little does not change it?
   bool clearlyFirst() const;
   double heroShare() const { return hero < 0 ? 0 : shares[ix(hero)]; }
-  /// Is it about the same things as the plan?
+  /// Is it about the same things as the plan, so that its indices mean the same?
   bool fits(const Plan& plan) const;
   int ownerAt(Point p) const;
 };

@@ -17,6 +17,7 @@
 #include "app/ink/looks_page.h"
 #include "app/shell/exporting.h"
 #include "core/edit/edits.h"
+#include "core/edit/view_edits.h"
 #include "core/edit/wash_edits.h"
 #include "core/focus/looks.h"
 #include "support/window.h"
@@ -82,6 +83,25 @@ class TstInk : public QObject {
     const QImage without = w.view().grab().toImage();
     w.view().showLines(true);
     QVERIFY(w.view().grab().toImage() != without);
+  }
+
+  /// Until the eye has looked again nothing is said of a path that is gone.
+  void aPathThatIsGoneLeadsNobody() {
+    InkWindow w;
+    Plan with = w.session().plan();
+    for (const char* id : {"bank", "lane"}) {
+      GroundMark mark;
+      mark.id = mark.name = id, mark.along = {{30, 2}, {80, 40}}, mark.width_m = 1;
+      with = withGroundMark(with, mark).value();
+    }
+    w.session().edit(QStringLiteral("Paths"), with);
+    settleLooks(w.session());
+    QVERIFY(says(w.place(), QStringLiteral("The lane")));
+    for (const char* id : {"bank", "lane"})
+      w.session().edit(QStringLiteral("Gone"), withoutGroundMark(w.session().plan(), id));
+    QVERIFY(!says(w.place(), QStringLiteral("The lane")));
+    settleLooks(w.session());
+    QVERIFY(!says(w.place(), QStringLiteral("The lane")));
   }
 
   void fourWaysToLookAtIt() {

@@ -126,6 +126,9 @@ class TstPutNew : public QObject {
     QCOMPARE(put.impressions.back().ink, std::string("other"));
     QCOMPARE(put.impressions.back().school, School::Overprint);
     QCOMPARE(withStampPut(p, "post").value().impressions.back().ink, p.inks.front().id);
+    // A raised one has a piece of its own, the next one has not.
+    p.impressions.back().school = School::PopUp;
+    QCOMPARE(withStampPut(p, "sapling").value().impressions.back().school, School::Mask);
   }
 
   /// A small figure in the mist is paler than the hare; how pale, Koschmieder's law says.

@@ -48,6 +48,31 @@ class TstLooks : public QObject {
     }
   }
 
+  /// What was seen names things, paths and papers by number: with other ones it is of no use.
+  void looksFitNothingButTheirOwnThings() {
+    Plan p = demo("canal-towpath");
+    for (const char* id : {"path", "canal"}) {
+      GroundMark mark;
+      mark.id = id, mark.along = {{40, 0}, {80, 40}};
+      p.ground.push_back(mark);
+      Piece piece;
+      piece.id = id;
+      p.pieces.push_back(piece);
+    }
+    const LooksRef l = lookAtPlan(p);
+    QVERIFY(l->fits(p));
+    for (const auto change : std::initializer_list<void (*)(Plan&)>{
+             [](Plan& q) { q.impressions.pop_back(); }, [](Plan& q) { q.ground.pop_back(); },
+             [](Plan& q) { std::swap(q.ground[0], q.ground[1]); }, [](Plan& q) { q.pieces.pop_back(); },
+             [](Plan& q) { std::swap(q.impressions[0], q.impressions[1]); }}) {
+      Plan other = p;
+      change(other);
+      QVERIFY(!l->fits(other));
+    }
+    p.ground[0].along[0].x += 5, p.impressions[0].at.x += 1;
+    QVERIFY(l->fits(p));
+  }
+
   void theOddPostOfARowIsSeenFirst() {
     Plan p = soundCard();
     p.impressions.clear();
