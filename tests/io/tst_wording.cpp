@@ -1,6 +1,7 @@
 // Sentences as a maker reads them.
 #include <QRegularExpression>
 #include <QTest>
+#include <QTranslator>
 
 #include "core/chain/chain.h"
 #include "core/chain/what_if.h"
@@ -10,6 +11,7 @@
 #include "io/wording/finding_words.h"
 #include "io/wording/names.h"
 #include "io/wording/step_words.h"
+#include "io/wording/stock_words.h"
 #include "io/wording/work_words.h"
 #include "support/faulty_plans.h"
 #include "support/plans.h"
@@ -18,10 +20,31 @@
 using namespace havlo;
 using namespace havlo::testing;
 
+/// A language in which every word is another one.
+class OtherWords : public QTranslator {
+ public:
+  QString translate(const char*, const char* text, const char*, int) const override {
+    return u'<' + QString::fromUtf8(text) + u'>';
+  }
+  bool isEmpty() const override { return false; }
+};
+
 class TstWording : public QObject {
   Q_OBJECT
 
  private Q_SLOTS:
+  /// What is cut is called as the reader calls it; what the maker named keeps its name.
+  void piecesToCutAreNamedInTheReadersLanguage() {
+    QCOMPARE(cutPieceName("mat 2"), QStringLiteral("mat 2"));
+    OtherWords other;
+    QCoreApplication::installTranslator(&other);
+    QCOMPARE(cutPieceName("base"), QStringLiteral("<base>"));
+    QCOMPARE(cutPieceName("panel"), QStringLiteral("<panel>"));
+    QCOMPARE(cutPieceName("mat 2"), QStringLiteral("<mat> 2"));
+    QCOMPARE(cutPieceName("gate of the lock"), QStringLiteral("gate of the lock"));
+    QCoreApplication::removeTranslator(&other);
+  }
+
   // An edge that is cut for a blend covers no thing: what is done with it is told by its own name.
   void edgesAreToldByTheirNames() {
     Plan plan = testing::demo("canal-towpath");

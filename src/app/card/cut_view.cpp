@@ -50,8 +50,7 @@ void CutView::show(const DrawerCut* cut, MeasureStyle style) {
       for (const TrimmedSheet& s : list.sheets) {
         Shown shown{s, stock[ix(s.sheet)].width_mm, stock[ix(s.sheet)].height_mm, from, {},
                     1, stock[ix(s.sheet)].grain};
-        for (const PlacedPiece& p : s.pieces)
-          shown.names.push_back(QString::fromStdString(pieces[ix(p.piece)].name));
+        for (const PlacedPiece& p : s.pieces) shown.names.push_back(cutPieceName(pieces[ix(p.piece)].name));
         spoken
             << tr("%1 from a sheet of %2 × %3.")
                    .arg(shown.names.empty()

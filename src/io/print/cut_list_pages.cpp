@@ -101,7 +101,7 @@ void drawSheetOf(QPainter& p, const Drawing& d, const QRectF& room, MeasureStyle
     p.setPen(QPen(kPrintInk, 0.2));
     p.setBrush(QColor(0xee, 0xea, 0xe0));
     p.drawRect(r);
-    const QString name = QString::fromStdString(d.of->pieces[ix(piece.piece)].name);
+    const QString name = cutPieceName(d.of->pieces[ix(piece.piece)].name);
     const QString size =
         tr("%1 × %2").arg(lengthText(piece.box.width(), style), lengthText(piece.box.height(), style));
     words.push_back(labelled(p, r, name, size));

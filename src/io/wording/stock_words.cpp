@@ -71,7 +71,7 @@ QString piecesOn(const PaperToCut& paper, const TrimmedSheet& sheet) {
   for (const PlacedPiece& p : sheet.pieces) ++count[p.piece];
   QStringList out;
   for (const auto& [k, n] : count) {
-    const QString name = QString::fromStdString(paper.pieces[ix(k)].name);
+    const QString name = cutPieceName(paper.pieces[ix(k)].name);
     out << (n == 1 ? name : tr("%1 × %2").arg(n).arg(name));
   }
   return andList(out);
@@ -390,6 +390,14 @@ QStringList batchFacts(const Plan& plan, const Batch& batch) {
                       .arg(minutesWords(batch.rackWait_min))
                 : tr("At most %1 lie and dry at a time.").arg(batch.mostDrying));
   return out;
+}
+
+QString cutPieceName(const std::string& name) {
+  if (name == "base") return pieceKindName(PieceKind::Base);
+  if (name == "panel") return pieceKindName(PieceKind::Panel);
+  const QString given = QString::fromStdString(name);
+  const QLatin1String mat("mat ");
+  return given.startsWith(mat) ? pieceKindName(PieceKind::Mat) + given.mid(mat.size() - 1) : given;
 }
 
 }  // namespace havlo

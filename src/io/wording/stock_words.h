@@ -55,4 +55,7 @@ QStringList batchFacts(const Plan& plan, const Batch& batch);
 /// "as planned", or the variation's name.
 QString groupName(const Plan& plan, const BatchGroup& group);
 
+/// A piece of a cut list: the card's own parts in the reader's language, others by the name they were given.
+QString cutPieceName(const std::string& name);
+
 }  // namespace havlo
