@@ -1,14 +1,11 @@
 #include "app/common/light_layer.h"
 
-#include <QLinearGradient>
 #include <QPainter>
 #include <QPainterPath>
-#include <QSemaphore>
-#include <QThreadPool>
 #include <algorithm>
 #include <cmath>
-#include <exception>
-#include <functional>
+#include <future>
+#include <vector>
 
 #include "core/plan/role_facts.h"
 #include "core/viewpoint/scale.h"
@@ -43,31 +40,63 @@ QPainterPath coarse(const Rings& rings, const FaceGeometry& g) {
   return path;
 }
 
-/// Work in one of Qt's own threads while this one goes on. What it throws is thrown again by wait().
-class SideBySide {
+/// Across a thing, from its lit side to its dark one: the first shade up to where it turns, then ever darker.
+struct Turning {
+  double turns_px, dark_px;  // either may be on the left
+  double lit, dark;          // alphas
+
+  QRgb at(double x) const {
+    const double t = std::clamp((x - turns_px) / (dark_px - turns_px), 0.0, 1.0);
+    QColor shade = kShade;
+    shade.setAlpha(qRound(lit + (dark - lit) * t));
+    return qPremultiply(shade.rgba());
+  }
+};
+
+QRgb mixed(QRgb under, QRgb over, int share) {
+  const auto channel = [&](int shift) {
+    const int u = static_cast<int>(under >> shift & 0xff), o = static_cast<int>(over >> shift & 0xff);
+    return static_cast<QRgb>((u * (255 - share) + o * share + 127) / 255) << shift;
+  };
+  return channel(24) | channel(16) | channel(8) | channel(0);
+}
+
+/// Puts a shade that turns in place of what is on a layer. Qt would hand each gradient of more than 64 lines
+/// to its painters and wait for them, a hundred times a layer, and the window would wait behind that; a shape
+/// of one colour it paints at once.
+class Shading {
  public:
-  explicit SideBySide(std::function<void()> work) {
-    QThreadPool::globalInstance()->start([this, work = std::move(work)] {
-      try {
-        work();
-      } catch (...) {
-        m_failed = std::current_exception();
-      }
-      m_done.release();
-    });
-  }
-  ~SideBySide() {
-    if (!m_waited) m_done.acquire();
-  }
-  void wait() {
-    m_done.acquire(), m_waited = true;
-    if (m_failed) std::rethrow_exception(m_failed);
+  explicit Shading(QImage& layer)
+      : m_bits(layer.bits()), m_line(layer.bytesPerLine()), m_shape(layer.size(), layer.format()) {}
+
+  void put(const QPainterPath& path, const Turning& turning) {
+    const QRect on = path.boundingRect().toAlignedRect().adjusted(-1, -1, 1, 1) & m_shape.rect();
+    if (on.isEmpty() || turning.dark_px == turning.turns_px) return;
+    cover(path, on);
+    m_row.clear();
+    for (int x = on.left(); x <= on.right(); ++x) m_row.push_back(turning.at(x + 0.5));
+    for (int y = on.top(); y <= on.bottom(); ++y) {
+      const auto* covered = reinterpret_cast<const QRgb*>(m_shape.constScanLine(y)) + on.left();
+      auto* out = reinterpret_cast<QRgb*>(m_bits + y * m_line) + on.left();
+      for (size_t k = 0; k < m_row.size(); ++k)
+        if (const int share = qAlpha(covered[k]); share > 0) out[k] = mixed(out[k], m_row[k], share);
+    }
   }
 
  private:
-  QSemaphore m_done;
-  std::exception_ptr m_failed;
-  bool m_waited = false;
+  uchar* m_bits;
+  qsizetype m_line;
+  QImage m_shape;
+  std::vector<QRgb> m_row;  // premultiplied
+
+  void cover(const QPainterPath& path, const QRect& on) {
+    QPainter p(&m_shape);
+    p.setCompositionMode(QPainter::CompositionMode_Source);
+    p.fillRect(on, Qt::transparent);
+    p.setRenderHint(QPainter::Antialiasing);
+    p.setClipRect(on);
+    p.fillPath(path, Qt::black);
+  }
 };
 
 /// Shadows lie on the ground: what stands nearer covers them, what stands farther does not.
@@ -117,6 +146,7 @@ QImage sideLayer(const Plan& plan, const Analysis& a, const FaceGeometry& g) {
   const auto light = sceneLight(plan);
   if (!light) return layer;
   const Projection projection(*plan.view, plan.card.panel.width_mm);
+  Shading shading(layer);
   QPainter p(&layer);
   p.setRenderHint(QPainter::Antialiasing);
   p.setPen(Qt::NoPen);
@@ -146,17 +176,10 @@ QImage sideLayer(const Plan& plan, const Analysis& a, const FaceGeometry& g) {
     // The dark side is away from the light; light from behind darkens the whole face a little.
     const auto [across, behind] = seen;
     const QRectF bounds = path.boundingRect();
-    const QPointF left(bounds.left(), 0), right(bounds.right(), 0);
-    QLinearGradient shade(across > 0 ? right : left, across > 0 ? left : right);
-    QColor dark = kShade, lit = kShade;
-    dark.setAlpha(qRound(kSide * std::max(std::fabs(across), behind * 0.7)));
-    lit.setAlpha(qRound(kSide * 0.25 * behind));
-    shade.setColorAt(0, lit);
-    shade.setColorAt(litShare(thing), lit);
-    shade.setColorAt(1, dark);
-    p.setCompositionMode(QPainter::CompositionMode_Source);
-    p.setBrush(shade);
-    p.drawPath(path);
+    const double lit_px = across > 0 ? bounds.right() : bounds.left(),
+                 dark_px = across > 0 ? bounds.left() : bounds.right();
+    shading.put(path, {lit_px + (dark_px - lit_px) * litShare(thing), dark_px, kSide * 0.25 * behind,
+                       kSide * std::max(std::fabs(across), behind * 0.7)});
     p.setCompositionMode(QPainter::CompositionMode_SourceOver);
     throwOn(*it);
   }
@@ -167,15 +190,11 @@ QImage sideLayer(const Plan& plan, const Analysis& a, const FaceGeometry& g) {
 
 QImage lightLayer(const Plan& plan, const Analysis& a, const std::vector<CastShadow>& shadows,
                   const FaceGeometry& g) {
-  // Qt hands each shading of more than 64 lines to its threads and waits for them, a hundred times a picture;
-  // what paints in one of those threads does it alone. So the two layers are painted side by side.
-  QImage shades;
-  SideBySide sides([&] { shades = sideLayer(plan, a, g); });
-  const QImage ground = shadowLayer(plan, a, shadows, g);
-  sides.wait();
+  auto ground = std::async(std::launch::async, [&] { return shadowLayer(plan, a, shadows, g); });
+  QImage shades = sideLayer(plan, a, g);
   QPainter both(&shades);
   both.setOpacity(kShadow / 255.0);
-  both.drawImage(0, 0, ground);
+  both.drawImage(0, 0, ground.get());
   return shades;
 }
 

@@ -32,7 +32,6 @@ ReadingPanel::ReadingPanel(PlanSession& session, std::shared_ptr<SvgArt> art, QW
   m_rows->grid()->setColumnStretch(1, 1);
   box()->addWidget(rolled(m_rows), 1);
   connect(&session, &PlanSession::planChanged, this, &ReadingPanel::refresh);
-  connect(&session, &PlanSession::sceneFollowed, this, &ReadingPanel::refresh);
   connect(&session, &PlanSession::looksChanged, this, &ReadingPanel::refresh);
   connect(&session, &PlanSession::foretoldChanged, this, &ReadingPanel::refresh);
   connect(&session, &PlanSession::unitsChanged, this, [this] {
@@ -43,6 +42,7 @@ ReadingPanel::ReadingPanel(PlanSession& session, std::shared_ptr<SvgArt> art, QW
 }
 
 void ReadingPanel::refresh() {
+  if (m_session.handMoves()) return;  // nobody reads meanwhile, and rows that come and go would hold it up
   const Analysis& a = *m_session.scene();
   QStringList words;
   size_t cards = 0, more = 0;

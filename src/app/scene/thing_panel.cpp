@@ -66,7 +66,7 @@ ThingPanel::ThingPanel(PlanSession& session, RowDraft& row, CrowdDraft& crowd, T
   connect(m_crowdPanel, &CrowdPanel::done, this, &ThingPanel::crowdDone);
   connect(&session, &PlanSession::asideChanged, this, &ThingPanel::refresh);
   connect(&session, &PlanSession::planChanged, this, &ThingPanel::refresh);
-  connect(&session, &PlanSession::sceneFollowed, this, &ThingPanel::refresh);
+  session.beside().add(this, 120, [this] { refresh(); });
   connect(&session, &PlanSession::selectionChanged, this, &ThingPanel::refresh);
   connect(&session, &PlanSession::unitsChanged, this, &ThingPanel::refresh);
   refresh();

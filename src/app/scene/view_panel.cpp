@@ -61,7 +61,7 @@ ViewPanel::ViewPanel(PlanSession& session, QWidget* parent) : QWidget(parent), m
   parts->addStretch(1);
   column->addWidget(rolled(inside));
   connect(&session, &PlanSession::planChanged, this, &ViewPanel::refresh);
-  connect(&session, &PlanSession::sceneFollowed, this, &ViewPanel::refresh);
+  session.beside().add(this, 120, [this] { refresh(); });
   connect(&session, &PlanSession::selectionChanged, this, &ViewPanel::refresh);
   for (QAbstractSpinBox* spin : findChildren<QAbstractSpinBox*>()) {
     spin->setMinimumWidth(qRound(60 * textScale()));

@@ -5,6 +5,8 @@
 
 #include <QCoreApplication>
 #include <algorithm>
+#include <latch>
+#include <memory>
 #include <vector>
 
 namespace havlo {
@@ -27,12 +29,25 @@ void leave(std::unique_ptr<QThreadPool> pool) {
   all.push_back(std::move(pool));
 }
 
+/// Qt paints what is wide in strips, in threads as patient as whoever was the first to need them: started by
+/// a worker that gives way, they would have the window wait at every painting. So they are there before.
+void startPainters() {
+  constexpr int kMost = 4;
+  QThreadPool& painters = *QThreadPool::globalInstance();
+  painters.setExpiryTimeout(-1);
+  painters.setMaxThreadCount(std::min(painters.maxThreadCount(), kMost));
+  const auto all = std::make_shared<std::latch>(painters.maxThreadCount());
+  for (int k = 0; k < painters.maxThreadCount(); ++k) painters.start([all] { all->arrive_and_wait(); });
+}
+
 }  // namespace
 
 JobBase::JobBase(QObject* parent)
     : QObject(parent),
       m_pool(std::make_unique<QThreadPool>()),
       m_letters(std::make_shared<JobLetters>(this)) {
+  static const bool painters = (startPainters(), true);
+  (void)painters;
   m_pool->setMaxThreadCount(1);
 }
 

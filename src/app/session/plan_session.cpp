@@ -72,9 +72,9 @@ PlanSession::PlanSession(const QString& rescueFolder, QObject* parent)
   m_pause.setSingleShot(true);
   m_pause.setInterval(120);
   connect(&m_pause, &QTimer::timeout, this, &PlanSession::settle);
-  m_follow.setSingleShot(true);
-  m_follow.setInterval(80);
-  connect(&m_follow, &QTimer::timeout, this, &PlanSession::follow);
+  m_glance.setSingleShot(true);
+  m_glance.setInterval(250);
+  connect(&m_glance, &QTimer::timeout, this, &PlanSession::look);
   connect(&m_stack, &QUndoStack::cleanChanged, this, &PlanSession::fileChanged);
   connect(&m_rescue, &Rescue::trouble, this, &PlanSession::trouble);
   m_plan.card.panel = {177.8, 127, {}};
@@ -219,33 +219,27 @@ void PlanSession::show(std::shared_ptr<const Plan> whole, const std::string& fac
   const bool thingGone = m_chosen.prune(m_plan);
   if (markGone || roomGone || lightGone || thingGone) Q_EMIT selectionChanged();
   m_rescue.keep(wholeSnapshot(), m_path, m_onDisk, m_goesOn);
-  look();
+  forgetForetold();
+  if (!m_analysis->workStands) {
+    look();
+  } else if (!m_glance.isActive()) {
+    m_glance.start();
+  }
   if (other) Q_EMIT selectionChanged();
   if (m_analysis->workStands) {
     tellScene();
   } else {
-    m_settled = true, m_moved = false;
+    m_settled = true;
+    m_beside.heard();
     Q_EMIT planChanged();
   }
   if (other) Q_EMIT faceChanged();
 }
 
 void PlanSession::tellScene() {
-  m_settled = false, m_moved = true;
+  m_settled = false;
   Q_EMIT sceneChanged();
-  tellBeside();
-}
-
-void PlanSession::tellBeside() {
-  constexpr size_t kMany = 50;
-  if (m_held == 0 || m_plan.impressions.size() < kMany) return follow();
-  if (!m_follow.isActive()) m_follow.start();
-}
-
-void PlanSession::follow() {
-  m_follow.stop();
-  if (std::exchange(m_moved, false)) Q_EMIT sceneFollowed();
-  if (std::exchange(m_looked, false)) Q_EMIT looksChanged();
+  m_beside.moved(m_held == 0);
 }
 
 /// Whoever holds on to what stood within one act may do so until the next change.
@@ -260,9 +254,8 @@ void PlanSession::settle() {
   (void)analysis();
   ++m_serial;
   look();
-  m_moved = false;
+  m_beside.heard();
   Q_EMIT planChanged();
-  follow();
 }
 
 Habits PlanSession::habitsFor(const Plan& plan) const {
@@ -296,9 +289,8 @@ void PlanSession::setArt(std::shared_ptr<const ArtSource> art) {
 /// On a worker thread; while it looks, newer states only replace each other, so that the newest is looked at
 /// next.
 void PlanSession::look() {
-  m_foretold.clear(), m_mendsTried = false;
-  m_rest.stop();
-  m_foretelling->cancel();
+  m_glance.stop();
+  forgetForetold();
   if (m_plan.impressions.empty()) return;
   m_looking->run(
       [plan = m_snapshot, analysis = m_analysis, art = m_art, tiles = m_lookTiles](const Progress&) {
@@ -308,10 +300,15 @@ void PlanSession::look() {
         if (!seen.with->looks->fits(m_plan)) return;
         m_analysis = seen.of == m_analysis ? seen.with : withLooksOf(m_plan, m_analysis, *seen.with);
         m_rest.start();
-        m_looked = true;
-        tellBeside();
+        Q_EMIT looksChanged();
       },
       false);
+}
+
+void PlanSession::forgetForetold() {
+  m_foretold.clear(), m_mendsTried = false;
+  m_rest.stop();
+  m_foretelling->cancel();
 }
 
 void PlanSession::foretellFixes() {

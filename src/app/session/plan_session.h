@@ -9,6 +9,7 @@
 #include <functional>
 #include <memory>
 
+#include "app/session/beside.h"
 #include "app/session/job.h"
 #include "app/session/rescue.h"
 #include "app/session/sight.h"
@@ -116,6 +117,12 @@ class PlanSession : public QObject {
     QPointer<PlanSession> m_session;
   };
 
+  /// A hand that holds something has moved, and not paused since.
+  bool handMoves() const { return m_held > 0 && !m_settled; }
+  /// Who shows what a hand moves, and is not waited for by it. planChanged() comes
+  /// when it pauses or lets go.
+  Beside& beside() { return m_beside; }
+
   /// What is known of the hands at work: every plan that is opened here is reckoned with them.
   /// @param of  by what masks are cut from, see maskPaperOf()
   void setHabits(std::function<Habits(const std::string& maskPaper)> of);
@@ -172,9 +179,6 @@ class PlanSession : public QObject {
   /// Where things are is new and the work at the table stands: at every step of a hand, see Hold.
   /// planChanged() follows when it pauses or lets go.
   void sceneChanged();
-  /// The same for what stands beside the hand: of a card with many things it is shown now and then, so that
-  /// the hand need not wait for it. looksChanged() comes with it then.
-  void sceneFollowed();
   void faceChanged();   ///< besides planChanged(): another surface is worked on
   void looksChanged();  ///< what is seen first is there, and the findings about it
   void foretoldChanged();
@@ -209,10 +213,10 @@ class PlanSession : public QObject {
   QString m_lastKey;      // of the act before
   bool m_goesOn = false;  // what is shown is a further step of it
   int m_held = 0;
-  bool m_settled = true;                   // everybody has heard of the work as it is now
-  QTimer m_pause;                          // the hand holds still: the work at the table follows
-  QTimer m_follow;                         // what stands beside the hand is told next
-  bool m_moved = false, m_looked = false;  // that things are elsewhere, that the eye has looked
+  bool m_settled = true;  // everybody has heard of the work as it is now
+  QTimer m_pause;         // the hand holds still: the work at the table follows
+  Beside m_beside{this};
+  QTimer m_glance;  // the eye looks while the hand moves
   Rescue m_rescue;
 
   Job<AnalysisRef>* m_search;
@@ -230,12 +234,10 @@ class PlanSession : public QObject {
 
   void look();
   void tellScene();
-  /// Tells those beside the hand, at once or soon.
-  void tellBeside();
-  void follow();
   /// Finds the work at the table if it only stood, and tells everybody.
   void settle();
   void foretellFixes();
+  void forgetForetold();
   void show(std::shared_ptr<const Plan> whole, const std::string& face);
   /// The whole plan with what is worked on as `next` has it.
   Plan wholeWith(Plan next) const;

@@ -164,13 +164,11 @@ void MainWindow::visitPart(const QString& id, const QString& part) {
 
 void MainWindow::connectSessions() {
   PlanSession* s = m_session.get();
-  for (auto changed : {&PlanSession::planChanged, &PlanSession::sceneFollowed, &PlanSession::looksChanged,
-                       &PlanSession::fileChanged, &PlanSession::selectionChanged, &PlanSession::unitsChanged})
-    connect(s, changed, this, [this] {
-      refreshTrail();
-      refreshStatus();
-      refreshActions();
-    });
+  const auto round = [this] { refreshTrail(), refreshStatus(), refreshActions(); };
+  for (auto changed : {&PlanSession::planChanged, &PlanSession::looksChanged, &PlanSession::fileChanged,
+                       &PlanSession::selectionChanged, &PlanSession::unitsChanged})
+    connect(s, changed, this, round);
+  s->beside().add(this, 300, round);
   const auto hint = [this] { m_hint.refresh(messages(), lesson().active()); };
   connect(s, &PlanSession::planChanged, this, [this] { messages().goOn(); });
   connect(s, &PlanSession::planChanged, this, hint);

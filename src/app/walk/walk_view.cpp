@@ -27,8 +27,8 @@ WalkView::WalkView(PlanSession& session, QWidget* parent) : QWidget(parent), m_s
   setAccessibleDescription(
       tr("The scene from the side. Up and down arrows go from thing to thing, left and right ones move the "
          "chosen thing nearer and farther; V takes hold of mist and other blends."));
-  for (auto changed : {&PlanSession::planChanged, &PlanSession::sceneFollowed})
-    connect(&session, changed, this, qOverload<>(&QWidget::update));
+  connect(&session, &PlanSession::planChanged, this, qOverload<>(&QWidget::update));
+  session.beside().add(this, 40, [this] { update(); });
   // What is dragged on the walk itself follows the hand.
   connect(&session, &PlanSession::sceneChanged, this, [this] {
     if (m_start) update();

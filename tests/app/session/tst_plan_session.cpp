@@ -1,4 +1,5 @@
 // The session: edits, undo and redo, files that change underneath.
+#include <QElapsedTimer>
 #include <QFile>
 #include <QSignalSpy>
 #include <QTemporaryDir>
@@ -8,7 +9,6 @@
 #include "core/chain/chain.h"
 #include "core/plan/plan_text.h"
 #include "io/files/plan_file.h"
-#include "support/dense_card.h"
 #include "support/plans.h"
 #include "tests/support/program.h"
 
@@ -86,34 +86,53 @@ class TstPlanSession : public QObject {
     QTRY_VERIFY(!s->scene()->workStands);
   }
 
-  /// The hand does not wait for what stands beside it on a crowded card; all of it is told in the end.
-  void besideTheHandACrowdIsToldNowAndThen() {
-    for (const int things : {20, 80}) {
-      const auto s = demoSession();
-      s->start(denseCard(things));
-      const Plan start = s->plan();
-      const Impression& one = start.impressions[3];
-      QSignalSpy changed(s.get(), &PlanSession::planChanged), moved(s.get(), &PlanSession::sceneChanged),
-          followed(s.get(), &PlanSession::sceneFollowed);
-      {
-        const PlanSession::Hold hold(*s);
-        for (int k = 1; k <= 6; ++k)
-          s->edit(QStringLiteral("Move"), withFoot(start, one.id, {one.at.x + k, one.at.y}),
-                  QStringLiteral("drag"));
-        QCOMPARE(moved.count(), 6);
-        QCOMPARE(followed.count(), things == 20 ? 6 : 0);
-        QTRY_COMPARE(followed.count(), things == 20 ? 6 : 1);
-        QTRY_COMPARE(changed.count(), 1);  // the hand pauses
-        s->edit(QStringLiteral("Move"), withFoot(start, one.id, {one.at.x, one.at.y + 5}),
-                QStringLiteral("drag"));
-        QCOMPARE(changed.count(), 1);
-      }
-      // Let go, everybody has heard of it, and nobody hears of it later.
-      QCOMPARE(changed.count(), 2);
-      const auto told = followed.count();
-      QTest::qWait(200);
-      QCOMPARE(followed.count(), told);
+  /// The hand waits for nobody beside it; all of it is told in the end, and nothing twice.
+  void besideTheHandItIsToldNowAndThen() {
+    const auto s = demoSession();
+    const Plan start = s->plan();
+    QSignalSpy changed(s.get(), &PlanSession::planChanged), moved(s.get(), &PlanSession::sceneChanged);
+    int followed = 0;
+    s->beside().add(s.get(), 40, [&] { ++followed; });
+    const auto to = [&](double y) { return withFoot(start, "duck", {20, y}); };
+    {
+      const PlanSession::Hold hold(*s);
+      QVERIFY(!s->handMoves());
+      for (int k = 1; k <= 6; ++k) s->edit(QStringLiteral("Move"), to(100 + k), QStringLiteral("drag"));
+      QVERIFY(s->handMoves());
+      QCOMPARE(moved.count(), 6);
+      QCOMPARE(followed, 0);
+      QTRY_VERIFY(followed == 1);
+      QTRY_COMPARE(changed.count(), 1);  // the hand pauses
+      QVERIFY(!s->handMoves());
+      s->edit(QStringLiteral("Move"), to(90), QStringLiteral("drag"));
+      QCOMPARE(changed.count(), 1);
     }
+    // Let go, everybody has heard of it, and nobody hears of it later.
+    QCOMPARE(changed.count(), 2);
+    const int told = followed;
+    QTest::qWait(200);
+    QCOMPARE(followed, told);
+  }
+
+  /// While the hand moves the eye looks a few times a second, and once more when it is done.
+  void theEyeGlancesWhileTheHandMoves() {
+    const auto s = demoSession();
+    QTRY_VERIFY(s->scene()->looks);
+    const Plan start = s->plan();
+    QSignalSpy looked(s.get(), &PlanSession::looksChanged);
+    QElapsedTimer clock;
+    {
+      const PlanSession::Hold hold(*s);
+      clock.start();
+      for (int k = 0; clock.elapsed() < 1000; ++k) {
+        s->edit(QStringLiteral("Move"), withFoot(start, "duck", {20, 100 + k % 40 / 4.0}),
+                QStringLiteral("drag"));
+        QTest::qWait(10);
+      }
+      QVERIFY2(looked.count() >= 1, "not once");
+      QVERIFY2(looked.count() <= clock.elapsed() / 100, qPrintable(QString::number(looked.count())));
+    }
+    QTRY_VERIFY(s->scene()->looks && s->scene()->looks->fits(s->plan()));
   }
 
   /// Whoever asks for the work has it at once, and what was held on to stays good; the others hear of it

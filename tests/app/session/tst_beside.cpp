@@ -1,0 +1,111 @@
+// Who stands beside the hand is told in turn while it moves, each at its own pace, and at once when nobody
+// waits.
+#include <QElapsedTimer>
+#include <QTest>
+#include <memory>
+#include <utility>
+#include <vector>
+
+#include "app/session/beside.h"
+#include "tests/support/window.h"
+
+using namespace havlo;
+
+class TstBeside : public QObject {
+  Q_OBJECT
+
+ private Q_SLOTS:
+  void atOnceAllAreToldInTheirOrder() {
+    Beside beside(nullptr);
+    QStringList told;
+    beside.add(this, 1000, [&] { told << QStringLiteral("walk"); });
+    beside.add(this, 0, [&] { told << QStringLiteral("panel"); });
+    beside.moved(true);
+    beside.moved(true);
+    QCOMPARE(told.join(u' '), QStringLiteral("walk panel walk panel"));
+    QTest::qWait(60);
+    QCOMPARE(told.size(), 4);
+  }
+
+  /// Two tellings never fall into one turn, so that no step bears the weight of both.
+  void inTurnOneIsToldAtATime() {
+    Beside beside(nullptr);
+    std::vector<std::pair<int, qint64>> told;
+    QElapsedTimer clock;
+    clock.start();
+    for (int k = 0; k < 4; ++k) beside.add(this, 1000, [&, k] { told.emplace_back(k, clock.elapsed()); });
+    beside.moved(false);
+    QVERIFY(told.empty());
+    QTRY_COMPARE(told.size(), size_t(4));
+    for (size_t k = 0; k < 4; ++k) QCOMPARE(told[k].first, static_cast<int>(k));
+    for (size_t k = 1; k < 4; ++k) QVERIFY(told[k].second - told[k - 1].second >= 15);
+  }
+
+  void eachKeepsItsPaceAndNobodyIsForgotten() {
+    Beside beside(nullptr);
+    int quick = 0, slow = 0;
+    beside.add(this, 20, [&] { ++quick; });
+    beside.add(this, 100000, [&] { ++slow; });
+    QElapsedTimer clock;
+    clock.start();
+    while (quick < 5) {
+      beside.moved(false);
+      QTest::qWait(5);
+      QVERIFY(clock.elapsed() < 20000);
+    }
+    QCOMPARE(slow, 1);
+    QVERIFY(clock.elapsed() >= 5 * 20);
+    // The slow one comes late, and hears of everything when nobody waits any more.
+    beside.moved(true);
+    QCOMPARE(slow, 2);
+  }
+
+  /// What moved last is heard even if nothing moves after it.
+  void theLastStepIsHeard() {
+    Beside beside(nullptr);
+    int at = 0, heard = -1;
+    beside.add(this, 60, [&] { heard = at; });
+    for (at = 1; at <= 3; ++at) {
+      beside.moved(false);
+      QTest::qWait(25);
+    }
+    at = 4;
+    beside.moved(false);
+    QTRY_COMPARE(heard, 4);
+  }
+
+  void whoHasHeardOtherwiseIsNotToldAgain() {
+    Beside beside(nullptr);
+    int told = 0;
+    beside.add(this, 0, [&] { ++told; });
+    beside.moved(false);
+    beside.heard();
+    QTest::qWait(80);
+    QCOMPARE(told, 0);
+    beside.moved(false);
+    QTRY_COMPARE(told, 1);
+  }
+
+  /// One that goes is told nothing, and one that comes by a telling is told next time.
+  void theyComeAndGo() {
+    Beside beside(nullptr);
+    auto gone = std::make_unique<QObject>();
+    int first = 0, second = 0;
+    beside.add(gone.get(), 0, [&] { ++first; });
+    beside.add(this, 0, [&] {
+      if (second++ == 0)
+        for (int k = 0; k < 50; ++k) beside.add(this, 0, [&] { ++first; });
+    });
+    gone.reset();
+    beside.moved(true);
+    QCOMPARE(first, 0);
+    QCOMPARE(second, 1);
+    beside.moved(true);
+    QCOMPARE(first, 50);
+    beside.moved(false);
+    QTRY_COMPARE(first, 100);
+  }
+};
+
+HAVLO_TEST(TstBeside)
+#include "tst_beside.moc"
