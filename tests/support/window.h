@@ -51,10 +51,13 @@ inline void press(QWidget& in, const QString& text) {
   QFAIL(qPrintable(QStringLiteral("there is no button \"%1\"").arg(text)));
 }
 
+/// The words on a label, whichever spaces stand between them.
+inline QString wordsOn(const QLabel& label) { return label.text().replace(QChar::Nbsp, QChar::Space); }
+
 /// Does a visible label of the place hold this text?
 inline bool says(QWidget& place, const QString& text) {
   for (const QLabel* label : place.findChildren<QLabel*>())
-    if (label->isVisibleTo(&place) && label->text().contains(text)) return true;
+    if (label->isVisibleTo(&place) && wordsOn(*label).contains(text)) return true;
   return false;
 }
 

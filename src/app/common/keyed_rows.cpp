@@ -1,5 +1,7 @@
 #include "app/common/keyed_rows.h"
 
+#include <QRegularExpression>
+
 namespace havlo {
 
 KeyedRows::KeyedRows(QWidget* parent) : QWidget(parent), m_grid(new QGridLayout(this)) {
@@ -40,7 +42,7 @@ void KeyedRows::put(const QString& name, QWidget* cell, Qt::Alignment alignment)
 
 QLabel* KeyedRows::label(const QString& text, const QFont& font, const QColor& ink, bool wrap,
                          Qt::Alignment alignment) {
-  auto* label = cell<QLabel>([&] { return inkLabel(text, font, ink, wrap); }, alignment);
+  auto* label = cell<QLabel>([&] { return inkLabel({}, font, ink, wrap); }, alignment);
   showText(label, text);
   if (label->font() != font) label->setFont(font);
   if (label->palette().color(QPalette::WindowText) != ink) setInk(label, ink);
@@ -65,8 +67,14 @@ void KeyedRows::end(bool fill) {
   if (fill) m_grid->setRowStretch(m_filled, 1);
 }
 
+QString keptTogether(const QString& text) {
+  static const QRegularExpression apart(QStringLiteral(R"((\d) (?=(?:%|mm|cm|m|in|kg|g|min|h|s)(?!\w)))"),
+                                        QRegularExpression::UseUnicodePropertiesOption);
+  return QString(text).replace(apart, QStringLiteral("\\1\u00a0"));
+}
+
 void showText(QLabel* label, const QString& text) {
-  if (label->text() != text) label->setText(text);
+  if (const QString kept = keptTogether(text); label->text() != kept) label->setText(kept);
 }
 
 }  // namespace havlo

@@ -62,7 +62,7 @@ void ReadingPanel::refresh() {
         << (m_session.mendsTried() ? QStringLiteral("tried") : QString());
   m_shown = a.findings;
   const QString summary = verdict(m_session.plan(), a);
-  m_summary->setText(summary);
+  showText(m_summary, summary);
   if (m_session.scene()->looks)
     announce(m_summary, summary);     // what it has come to, not every pixel of a drag
   if (words == m_shownWords) return;  // nothing new to say: no flicker while dragging

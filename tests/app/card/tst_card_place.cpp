@@ -37,7 +37,7 @@ class TstCardPlace : public QObject {
   static bool says(Window& w, const QString& text) {
     QCoreApplication::processEvents();  // new widgets are shown by the event loop
     for (const QLabel* l : w.window.card().findChildren<QLabel*>())
-      if (l->isVisibleTo(&w.window.card()) && l->text().contains(text)) return true;
+      if (l->isVisibleTo(&w.window.card()) && wordsOn(*l).contains(text)) return true;
     return false;
   }
   static void press(Window& w, const QString& text) {

@@ -19,6 +19,7 @@
 #include "app/common/drawings.h"
 #include "app/common/flow_row.h"
 #include "app/common/ink_tin.h"
+#include "app/common/keyed_rows.h"
 #include "app/common/side_panels.h"
 #include "app/common/tip.h"
 #include "app/drawer/stamp_facts.h"
@@ -37,6 +38,31 @@ class TstSharedParts : public QObject {
 
  private Q_SLOTS:
   void initTestCase() { prepareApplication(); }
+
+  void aNumberStaysWithItsUnit_data() {
+    QTest::addColumn<QString>("loose");
+    QTest::addColumn<QString>("kept");  // with ~ for a space that no line ends at
+    QTest::newRow("percent") << "first (66 % of the pull)"
+                             << "first (66~% of the pull)";
+    QTest::newRow("lengths") << "at 1.2 m, 3/4 in high, 5 mm"
+                             << "at 1.2~m, 3/4~in high, 5~mm";
+    QTest::newRow("at the end") << "12 min"
+                                << "12~min";
+    QTest::newRow("other words") << "3 masks of 2 mice, 4 müde"
+                                 << "3 masks of 2 mice, 4 müde";
+    QTest::newRow("no number") << "the mm of it"
+                               << "the mm of it";
+    QTest::newRow("nothing") << ""
+                             << "";
+  }
+  void aNumberStaysWithItsUnit() {
+    QFETCH(QString, loose);
+    QFETCH(QString, kept);
+    QCOMPARE(keptTogether(loose), kept.replace(u'~', QChar(QChar::Nbsp)));
+    QLabel label;
+    showText(&label, loose);
+    QCOMPARE(wordsOn(label), loose);
+  }
 
   // Whatever a menu does has a drawing with ink in it, unless a mark of what is chosen stands in its place.
   void everyActHasItsDrawing() {

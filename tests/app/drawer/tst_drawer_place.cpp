@@ -55,7 +55,7 @@ struct Drawer : Window {
   bool says(const QString& text) {
     QCoreApplication::processEvents();
     for (const QLabel* l : window.findChildren<QLabel*>())
-      if (l->isVisible() && l->text().contains(text)) return true;
+      if (l->isVisible() && wordsOn(*l).contains(text)) return true;
     return false;
   }
 };

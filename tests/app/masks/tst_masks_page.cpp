@@ -40,7 +40,7 @@ struct Masks : Window {
   }
   bool says(const QString& text) {
     for (const QLabel* l : page().findChildren<QLabel*>())
-      if (l->isVisible() && l->text().contains(text)) return true;
+      if (l->isVisible() && wordsOn(*l).contains(text)) return true;
     return false;
   }
   void pick(const QString& item) {
