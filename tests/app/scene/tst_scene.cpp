@@ -326,6 +326,25 @@ class TstScene : public QObject {
     QTRY_VERIFY(!w.window.findChild<ReadingPanel*>()->findChild<QPushButton*>(QStringLiteral("fix-0")));
   }
 
+  /// Cards that come and go under a moving hand could not be read, and would hold it up.
+  void theReadingWaitsUntilTheHandPauses() {
+    Window w;
+    const auto fix = [&] {
+      return w.window.findChild<ReadingPanel*>()->findChild<QPushButton*>(QStringLiteral("fix-0"));
+    };
+    QTest::mouseClick(fix(), Qt::LeftButton);
+    const Plan mended = w.session().plan();
+    w.window.action(QStringLiteral("undo"))->trigger();
+    QTRY_VERIFY(fix());
+    {
+      const PlanSession::Hold hold(w.session());
+      w.session().edit(QStringLiteral("Move"), mended, QStringLiteral("drag"));
+      QCoreApplication::sendPostedEvents();
+      QVERIFY(w.session().handMoves() && fix());
+    }
+    QTRY_VERIFY(!fix());
+  }
+
   void showMeChoosesTheThing() {
     Window w;
     QTest::mouseClick(w.window.findChild<QPushButton*>(QStringLiteral("show-0")), Qt::LeftButton);

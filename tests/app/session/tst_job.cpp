@@ -1,9 +1,14 @@
 // Work off the interface thread: what a newer request does to an older one, and that nobody waits for a
 // worker that does not come to an end.
+#include <sys/resource.h>
+#include <unistd.h>
+
 #include <QElapsedTimer>
 #include <QSemaphore>
 #include <QTest>
+#include <QThreadPool>
 #include <atomic>
+#include <optional>
 #include <thread>
 
 #include "app/session/job.h"
@@ -62,6 +67,30 @@ class TstJob : public QObject {
     first.go.release();
     QTRY_VERIFY(!job.running());
     QCOMPARE(delivered, (std::vector<int>{1, 2}));
+  }
+
+  /// A worker gives way to the window; what Qt paints with on the window's behalf does not, even if a worker
+  /// was the first to need it.
+  void qtsPaintersDoNotGiveWay() {
+    const int own = getpriority(PRIO_PROCESS, static_cast<id_t>(gettid()));
+    Job<std::pair<int, int>> job(nullptr);
+    std::optional<std::pair<int, int>> nice;
+    job.run(
+        [](const Progress&) {
+          std::atomic<int> painter = 0;
+          QSemaphore done;
+          QThreadPool::globalInstance()->start([&] {
+            painter = getpriority(PRIO_PROCESS, static_cast<id_t>(gettid()));
+            done.release();
+          });
+          done.acquire();
+          return std::pair(getpriority(PRIO_PROCESS, static_cast<id_t>(gettid())), painter.load());
+        },
+        [&](std::pair<int, int> found) { nice = found; });
+    QTRY_VERIFY(nice);
+    QVERIFY(nice->first > own);
+    QCOMPARE(nice->second, own);
+    QCOMPARE(QThreadPool::globalInstance()->expiryTimeout(), -1);
   }
 
   void takingAJobAwayDoesNotWait() {

@@ -124,7 +124,7 @@ class TstPlanSession : public QObject {
     {
       const PlanSession::Hold hold(*s);
       clock.start();
-      for (int k = 0; clock.elapsed() < 1000; ++k) {
+      for (int k = 0; clock.elapsed() < 1000 || (looked.isEmpty() && clock.elapsed() < 20'000); ++k) {
         s->edit(QStringLiteral("Move"), withFoot(start, "duck", {20, 100 + k % 40 / 4.0}),
                 QStringLiteral("drag"));
         QTest::qWait(10);
