@@ -339,8 +339,8 @@ class TstScene : public QObject {
     {
       const PlanSession::Hold hold(w.session());
       w.session().edit(QStringLiteral("Move"), mended, QStringLiteral("drag"));
-      QCoreApplication::sendPostedEvents();
-      QVERIFY(w.session().handMoves() && fix());
+      Q_EMIT w.session().looksChanged();  // the eye has glanced meanwhile
+      QVERIFY(w.session().handMoves() && fix()->isVisibleTo(&w.window));
     }
     QTRY_VERIFY(!fix());
   }
