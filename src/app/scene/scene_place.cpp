@@ -194,7 +194,8 @@ void ScenePlace::addStampOf(const Plan& plan, const std::string& stampId, std::o
   const std::string id = freshId(plan, stamp->id);
   const Plan seen = seenByFirst(plan, *stamp);
   const bool lowered = seen.view && plan.view && seen.view->eyeHeight_m != plan.view->eyeHeight_m;
-  m_session.edit(tr("Add %1").arg(stampName(*stamp)), withStampPut(seen, stamp->id, foot));
+  m_session.edit(tr("Add %1").arg(stampName(*stamp)),
+                 withStampPut(seen, stamp->id, foot, m_session.analysis().get()));
   if (lowered)
     Q_EMIT m_session.notice(tr("The first thing sets the view: seen from %1 it stands right. Under “The one "
                                "viewpoint” it can be changed.")

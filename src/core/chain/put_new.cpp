@@ -31,14 +31,14 @@ double shareShown(const Visible& thing) {
 
 }  // namespace
 
-Point clearSpot(const Plan& plan, const Stamp& stamp) {
+Point clearSpot(const Plan& plan, const Stamp& stamp, const Analysis* known) {
   const Point first = goodSpot(plan, stamp);
   if (plan.impressions.empty()) return first;
   // With the rules that wait for the eye, as far as they need nothing it has seen.
-  const auto read = [](const Plan& p, const Analysis* known) {
-    return withLooks(p, analyse(p, known), nullptr);
+  const auto read = [](const Plan& p, const Analysis* earlier) {
+    return withLooks(p, analyse(p, earlier), nullptr);
   };
-  const AnalysisRef before = read(plan, nullptr);
+  const AnalysisRef before = read(plan, known);
   const auto minded = keysOf(plan, *before, true);
   // What the reading makes of it there; less is better, nothing is minded below zero.
   struct Worth {
@@ -71,9 +71,10 @@ Point clearSpot(const Plan& plan, const Stamp& stamp) {
   return best;
 }
 
-Result<Plan> withStampPut(const Plan& plan, const std::string& stampId, std::optional<Point> foot) {
+Result<Plan> withStampPut(const Plan& plan, const std::string& stampId, std::optional<Point> foot,
+                          const Analysis* known) {
   const StampRef stamp = plan.stamp(stampId);
-  if (stamp && !foot) foot = clearSpot(plan, *stamp);
+  if (stamp && !foot) foot = clearSpot(plan, *stamp, known);
   auto put = withNewImpression(plan, stampId, foot.value_or(Point{}));
   if (!put) return put;
   const Impression* last = nullptr;
@@ -91,7 +92,7 @@ Result<Plan> withStampPut(const Plan& plan, const std::string& stampId, std::opt
   }
   if (!with.view || !with.view->visibility_m) return with;  // clear air: distance pales nothing
   const int added = static_cast<int>(with.impressions.size()) - 1;
-  const AnalysisRef read = analyse(with);
+  const AnalysisRef read = analyse(with, known);
   for (const Finding& f : read->findings)
     if (f.kind == FindingKind::Tone && f.fix && f.fix->what == Fix::What::Press && f.fix->impression == added)
       return applied(with, *f.fix);

@@ -117,6 +117,24 @@ class TstPutNew : public QObject {
     QVERIFY(inkOf(pale, "low-sun") != "apricot 2");
   }
 
+  /// What is known already spares time, and changes nothing.
+  void whatIsKnownChangesNothing() {
+    int put = 0;
+    for (const char* name : {"canal-towpath", "misty-fen", "potting-shed"}) {
+      const Plan p = demo(name);
+      const AnalysisRef known = looked(p);
+      for (size_t k = 0; k < p.stamps.size(); k += 3, ++put) {
+        const std::string id = p.stamps[k]->id;
+        QVERIFY(withStampPut(p, id, {}, known.get()).value() == withStampPut(p, id).value());
+      }
+      // Known may be another state of it.
+      const Plan fewer = without(p, p.impressions.front().id).value();
+      const std::string last = p.stamps.back()->id;
+      QVERIFY(withStampPut(fewer, last, {}, known.get()).value() == withStampPut(fewer, last).value());
+    }
+    QVERIFY(put > 5);
+  }
+
   void anotherOneIsInkedAsTheOneBefore() {
     Plan p = hareInTheMiddle();
     p.inks.push_back(p.inks.front());
