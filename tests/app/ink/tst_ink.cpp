@@ -335,7 +335,7 @@ class TstInk : public QObject {
       QVERIFY(next);
       const QString what = next->text();
       const auto* told = shown<QLabel>(w.window.scene(), QStringLiteral("foretold-%1").arg(number));
-      const QString promise = told ? told->text() : QString();
+      const QString promise = told ? wordsOn(*told) : QString();
       QTest::mouseClick(next, Qt::LeftButton);
       QCoreApplication::processEvents();
       settleLooks(w.session());
