@@ -68,8 +68,9 @@ void KeyedRows::end(bool fill) {
 }
 
 QString keptTogether(const QString& text) {
-  static const QRegularExpression apart(QStringLiteral(R"((\d) (?=(?:%|mm|cm|m|in|kg|g|min|h|s)(?!\w)))"),
-                                        QRegularExpression::UseUnicodePropertiesOption);
+  static const QRegularExpression apart(
+      QStringLiteral(R"((\d) (?=(?:\d+/\d+|%|mm|cm|m|in|kg|g|min|h|s)(?!\w)))"),
+      QRegularExpression::UseUnicodePropertiesOption);
   return QString(text).replace(apart, QStringLiteral("\\1\u00a0"));
 }
 

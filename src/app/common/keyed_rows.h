@@ -54,7 +54,7 @@ class KeyedRows : public QWidget {
   void put(const QString& name, QWidget* cell, Qt::Alignment alignment);
 };
 
-/// No line ends between a number and its unit.
+/// No line ends within 5 3/4, or between a number and its unit.
 QString keptTogether(const QString& text);
 
 /// Sets what differs only, so that nothing flickers and a reader of the screen is not told twice; a number

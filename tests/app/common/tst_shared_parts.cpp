@@ -46,6 +46,8 @@ class TstSharedParts : public QObject {
                              << "first (66~% of the pull)";
     QTest::newRow("lengths") << "at 1.2 m, 3/4 in high, 5 mm"
                              << "at 1.2~m, 3/4~in high, 5~mm";
+    QTest::newRow("with a fraction") << "8 3/4 in by 5 3/4 in"
+                                     << "8~3/4~in by 5~3/4~in";
     QTest::newRow("at the end") << "12 min"
                                 << "12~min";
     QTest::newRow("other words") << "3 masks of 2 mice, 4 müde"
