@@ -58,12 +58,12 @@ Result<RunSheet> spoiled(const Plan& plan, const Analysis& a, const QString& wit
   QStringList named = without.split(u',', Qt::SkipEmptyParts);
   for (const auto& [word, what] : {std::pair("wipe", Do::Wipe), {"powder", Do::Emboss}})
     if (named.removeAll(QLatin1String(word)) > 0)
-      std::erase_if(sheet.steps, [what = what](const Step& s) { return s.what == what; });
+      std::erase_if(sheet.steps.own(), [what = what](const Step& s) { return s.what == what; });
   const auto acts = actsOf(plan, named.join(u','));
   if (!acts) return acts.error();
   for (int act : acts.value()) {
-    for (Step& s : sheet.steps) std::erase(s.hand, act - firstHandAct(plan));
-    std::erase_if(sheet.steps, [&](const Step& s) {
+    for (Step& s : sheet.steps.own()) std::erase(s.hand, act - firstHandAct(plan));
+    std::erase_if(sheet.steps.own(), [&](const Step& s) {
       return (s.what == Do::Stamp || s.what == Do::Wash) && actsOf(plan, s).front() == act;
     });
   }
@@ -79,8 +79,8 @@ Result<RunSheet> spoiled(const Plan& plan, const Analysis& a, const QString& wit
     });
     if (thing < 0 && !mask && !plan.limit(id))
       return Error{ErrorCode::BadInput, "there is no thing, mask or edge \"" + id + "\"", {}};
-    for (Step& s : sheet.steps) std::erase_if(s.covers, bares);
-    std::erase_if(sheet.steps, [&](const Step& s) {
+    for (Step& s : sheet.steps.own()) std::erase_if(s.covers, bares);
+    std::erase_if(sheet.steps.own(), [&](const Step& s) {
       if (s.what != Do::MaskOn && s.what != Do::MaskOff && s.what != Do::Tape) return false;
       if (s.limit >= 0) return plan.limits[ix(s.limit)].id == id;
       return s.covers.empty() && thing >= 0 && s.impression == thing;

@@ -100,7 +100,7 @@ class TstHairlines : public QObject {
             thing = m.front;
       if (thing < 0) continue;
       RunSheet sheet = a->sheet;
-      for (Step& s : sheet.steps)
+      for (Step& s : sheet.steps.own())
         std::erase_if(s.covers, [&](const Cover& c) { return c.impression == thing; });
       ++tried;
       refused += !simulate(a->press(p, &art), sheet, 100).value().proven;

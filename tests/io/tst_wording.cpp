@@ -333,7 +333,7 @@ class TstWording : public QObject {
     addStamp(p, slab("s", 20, 30));
     put(p, "thing", "s", {40, 60}, 1).part = rectangle({-1, 10, 21, 31});
     const AnalysisRef a = analyse(p);
-    const StepWords w = wordsOf(p, *a, a->sheet.steps.at(0), MeasureStyle::Millimetres);
+    const StepWords w = wordsOf(p, *a, a->sheet.steps.front(), MeasureStyle::Millimetres);
     QVERIFY2(w.detail.contains("tape over the lower part of the inked rubber"), qPrintable(w.detail));
     QVERIFY(hasTapedStamps(*a));
     QCOMPARE(leftOutWords(*p.stamps[0], rectangle({-1, -1, 12, 31})), QStringLiteral("the right part"));

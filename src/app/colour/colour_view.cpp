@@ -80,7 +80,7 @@ void ColourView::lookFrom(double closeness, Point middle) {
 void ColourView::lookAt(int thing) {
   const PanelSize& panel = m_session.plan().card.panel;
   if (thing < 0) return lookFrom(1, panel.box().centre());
-  const Box box = boxOf(m_session.analysis()->meetings.placed[ix(thing)]->silhouette).common(panel.box());
+  const Box box = m_session.analysis()->meetings.placed[ix(thing)]->box.common(panel.box());
   if (box.empty()) return;
   const double close = 0.8 * std::min(panel.width_mm / std::max(1.0, box.width()),
                                       panel.height_mm / std::max(1.0, box.height()));

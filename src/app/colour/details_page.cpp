@@ -417,7 +417,7 @@ void DetailsPage::scatter() {
   const QString over = m_over->currentData().toString();
   if (const auto part = chosenPart()) {
     const Placed& placed = *analysis.meetings.placed[ix(part->thing)];
-    area = boxOf(placed.silhouette).common(area), size_mm2 = placed.areaOnPanel_mm2;
+    area = placed.box.common(area), size_mm2 = placed.areaOnPanel_mm2;
     if (const RegionsRef regions = m_parts.of(part->thing); regions && part->part >= 0) {
       area = boxOnCard(placed, *regions, {part->part}).common(area);
       size_mm2 = regions->all()[ix(part->part)].area_mm2;

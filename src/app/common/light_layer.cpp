@@ -171,7 +171,7 @@ QImage sideLayer(const Plan& plan, const Analysis& a, const FaceGeometry& g) {
       p.drawPath(path);
       continue;
     }
-    const Box box = boxOf(thing.silhouette);
+    const Box box = thing.box;
     const SeenLight seen = seenLight(plan, *light, box.centre(), projection.atDistance(box.centre(), d));
     // The dark side is away from the light; light from behind darkens the whole face a little.
     const auto [across, behind] = seen;

@@ -150,7 +150,7 @@ void FrameDrag::moveTo(QPointF pixel, const FaceGeometry& g, Qt::KeyboardModifie
   const auto& placed = m_session.scene()->meetings.placed;
   QStringList in = m_before;
   for (size_t k = 0; k < plan.impressions.size(); ++k) {
-    const Box box = boxOf(placed[k]->silhouette);
+    const Box box = placed[k]->box;
     if (!m_session.isHidden(static_cast<int>(k)) && frame.contains({box.left, box.bottom}) &&
         frame.contains({box.right, box.top}))
       in << QString::fromStdString(plan.impressions[k].id);

@@ -150,7 +150,7 @@ std::vector<ViewItem> FaceView::items() const {
   const FaceGeometry g = geometryNow();
   for (const int i : frontToBack()) {
     const Impression& thing = plan.impressions[ix(i)];
-    const Box box = boxOf(a.meetings.placed[ix(i)]->silhouette);
+    const Box box = a.meetings.placed[ix(i)]->box;
     QStringList words{
         tr("%1 from the left, %2 from the bottom").arg(measureWords(thing.at.x), measureWords(thing.at.y)),
         tr("%1 away").arg(spoken(writeDistance(Metres{a.depth->distance_m(i)})))};

@@ -3,11 +3,12 @@
 #include <QFontMetricsF>
 #include <QPainter>
 
+#include "app/common/shaped_text.h"
 #include "app/theme/theme.h"
 
 namespace havlo {
 
-double noteWidth(const QString& text) { return QFontMetricsF(labelFont()).horizontalAdvance(text) + 8; }
+double noteWidth(const QString& text) { return shapedText(text, labelFont()).size().width() + 8; }
 
 void drawNote(QPainter& p, QPointF upperLeft, const QString& text, double lowest) {
   const Theme onCard = lightTheme();
@@ -15,12 +16,11 @@ void drawNote(QPainter& p, QPointF upperLeft, const QString& text, double lowest
   if (box.bottom() > lowest) box.moveBottom(lowest);
   QColor veil = onCard.card;
   veil.setAlpha(190);
-  p.setFont(labelFont());
   p.setPen(Qt::NoPen);
   p.setBrush(veil);
   p.drawRoundedRect(box, 3, 3);
   p.setPen(onCard.green);
-  p.drawText(box, Qt::AlignCenter, text);
+  drawShaped(p, box, text, labelFont());
 }
 
 }  // namespace havlo

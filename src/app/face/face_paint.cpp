@@ -124,8 +124,8 @@ void FaceView::paintRulers(QPainter& p, const FaceGeometry& g) const {
     const bool big = k % longEvery == 0;
     p.drawLine(QPointF(x, face.bottom() + gap), QPointF(x, face.bottom() + gap + (big ? 6 : 3)));
     if (big)
-      p.drawText(QRectF(x - 30, face.bottom() + gap + 6, 60, font.height() + 2),
-                 Qt::AlignHCenter | Qt::AlignTop, QString::number(inches ? k / 4 : k * 5));
+      drawShaped(p, QRectF(x - 30, face.bottom() + gap + 6, 60, font.height()),
+                 QString::number(inches ? k / 4 : k * 5), labelFont());
   }
   for (int k = 0; k * step <= g.height_mm + 1e-6; ++k) {
     const double y = g.toPixels({0, k * step}).y();

@@ -309,7 +309,7 @@ void BackgroundPage::fit(double larger) {
     Box held;
     for (const std::string& id : l.holds)
       if (const int i = plan.indexOf(id); i >= 0) {
-        const Box b = boxOf(a.meetings.placed[ix(i)]->silhouette);
+        const Box b = a.meetings.placed[ix(i)]->box;
         held.include({b.left, b.bottom}), held.include({b.right, b.top});
       }
     l.opening = fitted(l, held);

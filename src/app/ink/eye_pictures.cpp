@@ -66,7 +66,7 @@ void paintDistances(QPainter& p, const FaceGeometry& g, const Plan& plan, const 
   }
   p.restore();
   const auto tell = [&](int thing, double d) {
-    const Box box = boxOf(a.meetings.placed[ix(thing)]->silhouette);
+    const Box box = a.meetings.placed[ix(thing)]->box;
     slip(p, g, g.toPixels({box.centre().x, box.top}) - QPointF(0, 12), metresText(d));
   };
   tell(span.nearest, span.near_m);
@@ -86,7 +86,7 @@ void paintEyeLevel(QPainter& p, const FaceGeometry& g, const Plan& plan, const A
     const double d = a.depth->distance_m(static_cast<int>(i));
     if (!std::isfinite(d) || !factsOf(thing.outline->stamp->role).stands() || thing.areaOnPanel_mm2 <= 0)
       continue;
-    const Box box = boxOf(thing.silhouette);
+    const Box box = thing.box;
     const auto fits = std::find_if(a.scale.begin(), a.scale.end(), [&](const ScaleReading& r) {
       return r.impression == static_cast<int>(i);
     });

@@ -457,7 +457,7 @@ void MakePlace::paintCard() {
         const Box panel = plan->card.panel.box();
         PressTiles tiles(in, Grid(panel, dpiWithin(panel, kNearDpi, 4e6)));
         RunSheet sheet = analysis->sheet;
-        sheet.steps.resize(std::min(steps, sheet.steps.size()));
+        sheet.steps.own().resize(std::min(steps, sheet.steps.size()));
         auto done = replay(in, sheet, tiles, progress);
         return done ? pictureOf(done.value().card) : QImage();
       },

@@ -237,7 +237,7 @@ void OrderDrill::press() {
             }
             RunSheet inked;
             for (const Step& s : own.sheet.steps)
-              if (s.what == Do::Stamp || s.what == Do::Wash) inked.steps.push_back(s);
+              if (s.what == Do::Stamp || s.what == Do::Wash) inked.steps.own().push_back(s);
             Analysis counted = own;
             counted.sheet = inked;
             told.blame.step = number;

@@ -119,7 +119,7 @@ void QuizView::paintNumbers(QPainter& p) const {
   p.setFont(bodyFont(QFont::Bold));
   int n = 0;
   for (int i : m_question.things) {
-    const Box thing = boxOf(m_analysis->meetings.placed[ix(i)]->silhouette).common(panel.box());
+    const Box thing = m_analysis->meetings.placed[ix(i)]->box.common(panel.box());
     const Point c = thing.centre();
     const QPointF at(b.left() + c.x / panel.width_mm * b.width(),
                      b.bottom() - c.y / panel.height_mm * b.height());

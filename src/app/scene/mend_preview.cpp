@@ -101,7 +101,7 @@ Result<MendPreview::Both> MendPreview::looked(const Plan& plan, const Fix& fix, 
     const auto place = [&](const Plan& p, const Analysis& x) -> std::vector<QPointF> {
       const int i = p.indexOf(id);
       if (i < 0) return {};
-      const Point at = boxOf(x.meetings.placed[ix(i)]->silhouette).centre();
+      const Point at = x.meetings.placed[ix(i)]->box.centre();
       return {QPointF(at.x / p.card.panel.width_mm, 1 - at.y / p.card.panel.height_mm)};
     };
     out.before.places = place(plan, *a), out.after.places = place(then.value(), *b);

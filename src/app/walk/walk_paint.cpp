@@ -4,6 +4,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "app/common/shaped_text.h"
 #include "app/theme/theme.h"
 #include "app/walk/walk_names.h"
 #include "app/walk/walk_view.h"
@@ -87,8 +88,8 @@ void WalkView::paintEvent(QPaintEvent*) {
              tr("the same scene from the side: drag a thing, or mist, nearer or farther"));
   paintGround(p);
   paintEye(p, eye);
-  std::vector<QRectF> taken = paintVeils(p);
   std::vector<Flat> all = flats();
+  std::vector<QRectF> taken = paintVeils(p, all);
   findHidden(all);
   if (const int selected = m_session.selectedIndex(); selected >= 0) paintSight(p, all[ix(selected)], eye);
   paintFlats(p, all);
@@ -149,7 +150,7 @@ QRectF WalkView::paintEyeLevel(QPainter& p, QPointF eye) const {
   const double eye_m = m_session.plan().view ? m_session.plan().view->eyeHeight_m : 1.5;
   const QString words = tr("eye level %1").arg(metresText(eye_m));
   p.setFont(labelFont());
-  const double wide = widthOf(words, QFontMetricsF(labelFont()), false);
+  const double wide = shapedText(words, labelFont()).size().width();
   const QRectF box(width() - kRight_px - wide, eye.y() - 18 * textScale(), wide, 17 * textScale());
   QColor veil = t.paper;
   veil.setAlpha(225);
@@ -159,10 +160,10 @@ QRectF WalkView::paintEyeLevel(QPainter& p, QPointF eye) const {
   return box;
 }
 
-std::vector<QRectF> WalkView::paintVeils(QPainter& p) const {
+std::vector<QRectF> WalkView::paintVeils(QPainter& p, const std::vector<Flat>& flats) const {
   std::vector<QRectF> out;
   const double top = kHeading_px * textScale() + QFontMetricsF(labelFont()).height();
-  for (const WalkVeil& v : veils()) {
+  for (const WalkVeil& v : veils(flats)) {
     const Wash& wash = m_session.plan().washes[ix(v.wash)];
     const bool chosen = v.wash == m_veil;
     const QString name = capital(washName(wash));
@@ -174,9 +175,9 @@ std::vector<QRectF> WalkView::paintVeils(QPainter& p) const {
   return out;
 }
 
-QColor WalkView::colourOf(int i) const {
+QColor WalkView::colourOf(int i, bool chosen) const {
   const Theme& t = theme();
-  if (strong(i)) return t.green;
+  if (chosen) return t.green;
   const Analysis& analysis = *m_session.scene();
   if (known().unfit[ix(i)]) return t.ochre;
   const double d = analysis.depth->distance_m(i);
@@ -187,32 +188,37 @@ QColor WalkView::colourOf(int i) const {
                           static_cast<float>(from.blueF() + (to.blueF() - from.blueF()) * pale));
 }
 
-bool WalkView::strong(int i) const {
-  return m_session.chosen().holds(QString::fromStdString(m_session.plan().impressions[ix(i)].id));
+/// By impression: whether it is chosen.
+std::vector<char> WalkView::chosenOnes() const {
+  std::vector<char> out(m_session.plan().impressions.size(), 0);
+  for (const int i : m_session.chosenIndices()) out[ix(i)] = 1;
+  return out;
 }
 
 /// Farthest first, so that nearer ones stand before them.
 void WalkView::paintFlats(QPainter& p, std::vector<Flat> flats) const {
   const double ground = groundY();
+  const std::vector<char> chosen = chosenOnes();
   std::stable_sort(flats.begin(), flats.end(), [](const Flat& a, const Flat& b) { return a.x > b.x; });
   for (const Flat& f : flats) {
-    const bool thick = strong(f.impression) || f.impression == m_hover;
+    const bool thick = chosen[ix(f.impression)] || f.impression == m_hover;
+    const QColor colour = colourOf(f.impression, chosen[ix(f.impression)]);
     p.setOpacity(m_session.isHidden(f.impression) ? 0.3 : 1);
     const double shownFrom =
         f.hidden_m > f.low_m ? std::max(f.top, ground - rise(f.hidden_m)) : f.bottom;  // above it one sees it
     if (shownFrom < f.bottom - 1) {
-      p.setPen(QPen(colourOf(f.impression), 1.2, Qt::DotLine));
+      p.setPen(QPen(colour, 1.2, Qt::DotLine));
       p.drawLine(QPointF(f.x, f.bottom), QPointF(f.x, shownFrom));
     }
-    p.setPen(QPen(colourOf(f.impression), thick ? 5 : 3.5, Qt::SolidLine, Qt::FlatCap));
+    p.setPen(QPen(colour, thick ? 5 : 3.5, Qt::SolidLine, Qt::FlatCap));
     if (shownFrom > f.top + 0.5) p.drawLine(QPointF(f.x, shownFrom), QPointF(f.x, f.top));
   }
   p.setOpacity(1);
 }
 
-QString WalkView::labelFor(const Flat& f) const {
+QString WalkView::labelFor(const Flat& f, int selected) const {
   const QString& name = known().names[ix(f.impression)];
-  if (f.impression != m_session.selectedIndex() && f.impression != m_hover) return name;
+  if (f.impression != selected && f.impression != m_hover) return name;
   double tall = f.high_m - f.low_m;
   // Where the panel says how tall it reads, the same is said here.
   for (const ScaleReading& s : m_session.scene()->scale)
@@ -222,17 +228,6 @@ QString WalkView::labelFor(const Flat& f) const {
   return tr("%1, %2%3").arg(name, spoken(writeDistance(Metres{f.away_m})), height);
 }
 
-/// Pixels. Shaping text takes longer than all else here, and the names stay the same while things are
-/// dragged.
-double WalkView::widthOf(const QString& name, const QFontMetricsF& metrics, bool strong) const {
-  constexpr qsizetype kMost = 4000;
-  if (m_widthsAt != textScale() || m_widths.size() > kMost) m_widths.clear();
-  m_widthsAt = textScale();
-  double& width = m_widths[{name, strong}];
-  if (width == 0) width = metrics.horizontalAdvance(name);
-  return width;
-}
-
 /// Names that do not run into each other; one without room comes when the pointer is over its flat.
 void WalkView::paintNames(QPainter& p, std::vector<Flat> all, const std::vector<QRectF>& taken) const {
   const Theme& t = theme();
@@ -240,19 +235,20 @@ void WalkView::paintNames(QPainter& p, std::vector<Flat> all, const std::vector<
   std::stable_sort(all.begin(), all.end(), [&](const Flat& a, const Flat& b) {
     return (a.impression == selected) > (b.impression == selected);
   });
-  const QFontMetricsF usual(labelFont()), strong(labelFont(QFont::DemiBold));
+  const QFont usual = labelFont(), strong = labelFont(QFont::DemiBold);
   std::vector<WalkName> names;
   std::vector<QRectF> inTheWay;
   for (const auto& [dot, off] : toneDots(all))
     inTheWay.push_back(QRectF(dot, QSizeF()).adjusted(-4, -4, 4, 4));
   for (const Flat& f : all) {
     const bool chosen = f.impression == selected;
-    const QFontMetricsF& metrics = chosen ? strong : usual;
-    names.push_back({{f.x, f.top}, {widthOf(labelFor(f), metrics, chosen) + 4, metrics.height()}, chosen});
+    const QSizeF size = shapedText(labelFor(f, selected), chosen ? strong : usual).size();
+    names.push_back({{f.x, f.top}, {size.width() + 4, size.height()}, chosen});
     inTheWay.push_back(QRectF(QPointF(f.x - 2, f.top), QPointF(f.x + 2, f.bottom)));
   }
   const QRectF room(QPointF(0, 20 * textScale()), QPointF(width(), groundY()));
   const std::vector<WalkNameSpot> spots = placeWalkNames(names, taken, inTheWay, room);
+  const std::vector<char> chosenToo = chosenOnes();
   p.setPen(QPen(t.rule, 1));
   for (std::size_t k = 0; k < all.size(); ++k)
     if (spots[k].led) p.drawLine(QPointF(all[k].x, spots[k].box.bottom()), QPointF(all[k].x, all[k].top - 1));
@@ -262,10 +258,9 @@ void WalkView::paintNames(QPainter& p, std::vector<Flat> all, const std::vector<
     QColor veil = t.paper;
     veil.setAlpha(225);
     p.fillRect(spots[k].box, veil);
-    p.setFont(labelFont(f.impression == selected ? QFont::DemiBold : QFont::Normal));
-    const QColor c = colourOf(f.impression);
+    const QColor c = colourOf(f.impression, chosenToo[ix(f.impression)]);
     p.setPen(c == t.green || c == t.ochre ? c : t.soft);
-    p.drawText(spots[k].box, Qt::AlignCenter, labelFor(f));
+    drawShaped(p, spots[k].box, labelFor(f, selected), f.impression == selected ? strong : usual);
   }
 }
 

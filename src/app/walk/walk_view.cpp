@@ -43,8 +43,12 @@ double WalkView::groundY() const { return height() - 26 * textScale(); }
 
 /// What is asked for every thing, found once for an analysis.
 const WalkView::Known& WalkView::known() const {
-  if (m_known.of == m_session.scene() && m_known.dragging == (m_start != nullptr)) return m_known;
-  m_known.of = m_session.scene(), m_known.dragging = m_start != nullptr;
+  const AnalysisRef& scene = m_session.scene();
+  if (m_known.of == scene && m_known.dragging == (m_start != nullptr)) return m_known;
+  // Shaping and numbering names takes longest; they stay while the same stamps are only moved about.
+  if (!m_known.of || m_known.of->stampOf != scene->stampOf || m_known.of->stamps != scene->stamps)
+    m_known.names = labelsOf(m_session.plan());
+  m_known.of = scene, m_known.dragging = m_start != nullptr;
   double near = 1, far = 10;
   if (m_session.plan().view) near = m_session.plan().view->nearDistance_m;
   for (size_t i = 0; i < m_session.plan().impressions.size(); ++i) {
@@ -55,7 +59,6 @@ const WalkView::Known& WalkView::known() const {
   }
   if (m_start) far = std::max(far, 200.0);
   m_known.near_m = near * 0.85, m_known.far_m = far * 1.6;
-  m_known.names = labelsOf(m_session.plan());
   m_known.unfit.assign(m_session.plan().impressions.size(), 0);
   for (const ScaleReading& s : m_known.of->scale)
     if (s.verdict != ScaleVerdict::Fits) m_known.unfit[ix(s.impression)] = 1;
@@ -110,7 +113,7 @@ std::vector<WalkView::Flat> WalkView::flats() const {
       // What the drawing says: heights over the ground at that distance.
       const double ground_mm = groundHeight(*plan.view, Metres{d}).value;
       const double perMetre = (plan.view->horizon_mm - ground_mm) / eye_m;
-      const Box box = boxOf(a.meetings.placed[i]->silhouette);
+      const Box& box = a.meetings.placed[i]->box;
       low = std::max(0.0, (box.bottom - ground_mm) / perMetre);
       high = std::max(low + 0.02, (box.top - ground_mm) / perMetre);
     }
@@ -157,6 +160,7 @@ std::vector<ViewItem> WalkView::items() const {
   std::vector<ViewItem> out;
   const Plan& plan = m_session.plan();
   if (m_session.scene()->meetings.placed.size() != plan.impressions.size()) return out;
+  const std::vector<char> chosen = chosenOnes();
   for (const Flat& f : nearToFar()) {
     QString words = tr("%1 away").arg(spoken(writeDistance(Metres{f.away_m})));
     for (const ScaleReading& s : m_session.scene()->scale)
@@ -166,7 +170,8 @@ std::vector<ViewItem> WalkView::items() const {
                  : s.verdict == ScaleVerdict::TooShort ? tr(", too small there")
                                                        : tr(", without ground");
     out.push_back({labelOf(plan, f.impression), words,
-                   QRectF(f.x - 5, f.top, 10, f.bottom - f.top).toAlignedRect(), strong(f.impression)});
+                   QRectF(f.x - 5, f.top, 10, f.bottom - f.top).toAlignedRect(),
+                   chosen[ix(f.impression)] != 0});
   }
   return out;
 }
@@ -211,15 +216,14 @@ void WalkView::moveFrom(const Plan& start, int i, double distance_m, const QStri
   }
 }
 
-std::vector<WalkVeil> WalkView::veils() const {
-  const std::vector<Flat> things = flats();
+std::vector<WalkVeil> WalkView::veils(const std::vector<Flat>& things) const {
   return walkVeils(
       m_session.plan(), *m_session.scene(), [this](double d) { return xOf(d); },
       [&](int i) { return things[ix(i)].x; });
 }
 
 std::optional<QPointF> WalkView::veilOf(int wash) const {
-  for (const WalkVeil& v : veils())
+  for (const WalkVeil& v : veils(flats()))
     if (v.wash == wash) return QPointF(v.x, groundY() - 6);
   return {};
 }
@@ -243,7 +247,7 @@ void WalkView::mousePressEvent(QMouseEvent* e) {
   setFocus(Qt::MouseFocusReason);
   m_dragged = flatAt(e->position());
   m_veil = -1, m_veilDragged = false;
-  const std::vector<WalkVeil> hanging = veils();
+  const std::vector<WalkVeil> hanging = veils(flats());
   if (const WalkVeil* veil = m_dragged < 0 ? veilAt(hanging, e->position()) : nullptr) {
     m_veil = veil->wash, m_veilDragged = true;
     m_grabOffset = e->position().x() - veil->x;
@@ -266,7 +270,7 @@ void WalkView::mousePressEvent(QMouseEvent* e) {
 void WalkView::mouseMoveEvent(QMouseEvent* e) {
   if ((m_dragged < 0 && !m_veilDragged) || !(e->buttons() & Qt::LeftButton)) {
     const int hover = flatAt(e->position());
-    const std::vector<WalkVeil> hanging = veils();
+    const std::vector<WalkVeil> hanging = veils(flats());
     setCursor(hover >= 0 || veilAt(hanging, e->position()) ? Qt::SizeHorCursor : Qt::ArrowCursor);
     if (hover != m_hover) m_hover = hover, update();
     return;
@@ -311,7 +315,7 @@ void WalkView::keyPressEvent(QKeyEvent* e) {
     }
     return;
   }
-  const std::vector<WalkVeil> hanging = veils();
+  const std::vector<WalkVeil> hanging = veils(flats());
   if (e->key() == Qt::Key_V && !hanging.empty()) {
     const auto now =
         std::find_if(hanging.begin(), hanging.end(), [&](const WalkVeil& v) { return v.wash == m_veil; });

@@ -2,8 +2,6 @@
 // every impression an upright flat at its distance. Things are moved nearer and farther here.
 #pragma once
 
-#include <QFontMetricsF>
-#include <QHash>
 #include <QWidget>
 #include <optional>
 
@@ -72,9 +70,6 @@ class WalkView : public QWidget, public ItemView {
     std::vector<char> unfit;        ///< by impression: another size than its place asks for
   };
   mutable Known m_known;
-  mutable QHash<std::pair<QString, bool>, double> m_widths;
-  mutable double m_widthsAt = 0;
-  double widthOf(const QString& name, const QFontMetricsF& metrics, bool strong) const;
   const Known& known() const;
   /// Nearest and farthest distance shown.
   std::pair<double, double> span() const;
@@ -85,22 +80,23 @@ class WalkView : public QWidget, public ItemView {
   void paintSight(QPainter& p, const Flat& flat, QPointF eye) const;
   int flatAt(QPointF p) const;
   std::vector<Flat> nearToFar() const;
-  std::vector<WalkVeil> veils() const;
+  std::vector<WalkVeil> veils(const std::vector<Flat>& things) const;  // by impression
   const WalkVeil* veilAt(const std::vector<WalkVeil>& all, QPointF p) const;
   void hang(const Plan& start, int wash, double distance_m, const QString& key);
   void paintGround(QPainter& p) const;
   void paintEye(QPainter& p, QPointF eye) const;
   QRectF paintEyeLevel(QPainter& p, QPointF eye) const;
-  std::vector<QRectF> paintVeils(QPainter& p) const;  // where their names stand
-  QColor colourOf(int impression) const;
-  QString labelFor(const Flat& flat) const;
+  std::vector<QRectF> paintVeils(QPainter& p,
+                                 const std::vector<Flat>& flats) const;  // where their names stand
+  QColor colourOf(int impression, bool chosen) const;
+  QString labelFor(const Flat& flat, int selected) const;
   double yOfTone(double strength) const;
   std::vector<std::pair<QPointF, bool>> toneDots(const std::vector<Flat>& all) const;
   void paintFlats(QPainter& p, std::vector<Flat> flats) const;
   void paintNames(QPainter& p, std::vector<Flat> flats, const std::vector<QRectF>& taken) const;
   /// The thing to that distance; others that are chosen come nearer or farther by the same factor.
   void moveFrom(const Plan& start, int impression, double distance_m, const QString& key);
-  bool strong(int impression) const;
+  std::vector<char> chosenOnes() const;
 };
 
 }  // namespace havlo

@@ -454,14 +454,14 @@ bool clumsy(const Proposal& p) {
     for (size_t s = 0; s < placed.size(); ++s) {
       const Placed& sky = *placed[s];
       if (role(sky) != Role::Sky) continue;
-      const Box box = boxOf(sky.silhouette);
-      if (!boxOf(one.silhouette).meets(box)) continue;
+      const Box box = sky.box;
+      if (!one.box.meets(box)) continue;
       const bool disc = box.width() < 1.2 * box.height();
       const double shared = areaOf(intersection(one.silhouette, sky.silhouette));
       if (shared > (disc && !facts.words ? kOfTheSun * sky.area_mm2 : kTouch_mm2)) return true;
     }
     if (static_cast<int>(w) == hero || hero < 0 || facts.words) continue;
-    const Box mine = boxOf(one.silhouette), its = boxOf(placed[ix(hero)]->silhouette);
+    const Box mine = one.box, its = placed[ix(hero)]->box;
     if (mine.top < its.bottom + 4 && mine.left < its.right && mine.right > its.left) return true;
   }
   return false;

@@ -91,7 +91,7 @@ Movable Table::movable(size_t i) const {
     while (host >= 0 && host != p.impression) host = m_host[ix(host)];
     if (host == p.impression) p.riders.push_back(static_cast<int>(k));
   }
-  const Box b = boxOf(m_a.meetings.placed[i]->silhouette);
+  const Box b = m_a.meetings.placed[i]->box;
   // Heroes, greetings and the living stay whole; others may run off the edge by a third.
   const bool whole = thing.hero || factsOf(stamp.role).words || factsOf(stamp.role).lives();
   const double off = whole ? -3 : b.width() / 3;

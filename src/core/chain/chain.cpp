@@ -122,7 +122,7 @@ std::vector<ToneGround> toneGrounds(const Plan& plan, const Analysis& a) {
   for (size_t i = 0; i < plan.impressions.size(); ++i) {
     const Impression& thing = plan.impressions[i];
     ToneGround ground{paper, paper};
-    const Point at = boxOf(a.meetings.placed[i]->silhouette).centre();
+    const Point at = a.meetings.placed[i]->box.centre();
     for (const StackMark& mark : a.stack.backToFront()) {
       if (!mark.wash) {
         if (mark.index == static_cast<int>(i)) break;  // what lies over it is seen over both

@@ -25,7 +25,7 @@ void forget(RunSheet& sheet, const MaskNeeds& needs, int thing) {
     return std::find(over.begin(), over.end(), i) != over.end();
   };
   std::vector<Step> kept;
-  for (Step& s : sheet.steps) {
+  for (Step& s : sheet.steps.own()) {
     const bool covers = s.what == Do::MaskOn || s.what == Do::MaskOff;
     const bool strip =
         (s.what == Do::Tape || s.what == Do::MaskOff) && s.covers.empty() && s.impression == thing;

@@ -34,7 +34,7 @@ cv::Mat pixelsIn(const ColourScan& s) {
 Result<ColourScan> wantedCard(const PressInput& in, const Analysis& analysis, PressTiles& tiles, size_t steps,
                               std::vector<char>& stamped, const Progress& progress) {
   RunSheet sheet = analysis.sheet;
-  if (steps < sheet.steps.size()) sheet.steps.resize(steps);
+  if (steps < sheet.steps.size()) sheet.steps.own().resize(steps);
   stamped.assign(in.plan.impressions.size(), 0);
   for (const Step& s : sheet.steps)
     if (s.what == Do::Stamp && !s.piece && s.impression >= 0)

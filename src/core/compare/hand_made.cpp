@@ -47,7 +47,7 @@ Result<HandMade> handMade(const Plan& plan, const Analysis& analysis, const ArtS
     prints.push_back(made[i].slip);
     covers.push_back(made[i].cover);
   }
-  if (steps < there.sheet.steps.size()) there.sheet.steps.resize(steps);
+  if (steps < there.sheet.steps.size()) there.sheet.steps.own().resize(steps);
   PressInput in = there.press(*moved, art);
   in.coverSlips = &covers;
   PressTiles tiles(in, Grid(plan.card.panel.box(), dpi));

@@ -3,9 +3,8 @@
 
 #include <algorithm>
 #include <cmath>
-#include <string_view>
-#include <unordered_map>
 
+#include "core/plan/thing_index.h"
 #include "core/viewpoint/scale.h"
 
 namespace havlo {
@@ -37,13 +36,12 @@ void sortRoots(std::vector<int>& roots, const std::vector<double>& distance) {
 
 DepthOrder::DepthOrder(const Plan& plan) {
   const size_t n = plan.impressions.size();
-  std::unordered_map<std::string_view, int> index;
-  for (size_t i = 0; i < n; ++i) index.emplace(plan.impressions[i].id, static_cast<int>(i));
+  const ThingIndex index(plan);
   std::vector<int> host(n, -1);
   for (size_t i = 0; i < n; ++i) {
-    if (const auto* on = std::get_if<OnThing>(&plan.impressions[i].depth)) host[i] = index.at(on->id);
+    if (const auto* on = std::get_if<OnThing>(&plan.impressions[i].depth)) host[i] = index.of(on->id);
     for (const std::string& other : plan.impressions[i].inFrontOf)
-      m_said.insert(pairKey(static_cast<int>(i), index.at(other)));
+      m_said.insert(pairKey(static_cast<int>(i), index.of(other)));
   }
   measure(plan, host);
   line(plan, host);

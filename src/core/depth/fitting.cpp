@@ -68,9 +68,6 @@ std::optional<Rest> restFor(const Plan& plan, int impression, Point foot, double
   const Stamp& stamp = *plan.stamp(thing.stamp);
   std::optional<Rest> best;
   double least = reach_mm;
-  const auto offer = [&](Rest rest, double off, double favour = 1) {
-    if (off * favour < least) least = off * favour, best = std::move(rest);
-  };
   // Its own points that rest on something: the foot, undersides, and a hand that holds.
   std::vector<Point> mine{{0, 0}};
   const Placing placing = placingOf(thing, stamp);
@@ -82,26 +79,33 @@ std::optional<Rest> restFor(const Plan& plan, int impression, Point foot, double
     }
   for (size_t k = 0; k < plan.impressions.size(); ++k) {
     const Impression& host = plan.impressions[k];
-    if (static_cast<int>(k) == impression || restsOn(plan, &host, thing.id)) continue;
-    const Stamp& its = *plan.stamp(host.stamp);
-    const Placing there = placingOf(host, its);
+    if (static_cast<int>(k) == impression) continue;
+    const auto nearer = [&](double off) {
+      if (off >= least || restsOn(plan, &host, thing.id)) return false;
+      least = off;
+      return true;
+    };
+    const Stamp& its = *placed[k]->outline->stamp;
     for (const Contact& c : its.contacts) {
       if (c.kind != ContactKind::Perch && c.kind != ContactKind::Hand) continue;
       // Nothing stands or hangs on what is smaller than itself, unless it already hangs.
       if (standsOnGround && stamp.height_mm > its.height_mm) continue;
-      const Point p = there.toPanel(c.at);
+      const Point p = placed[k]->placing.toPanel(c.at);
       for (const Point own : mine)
         // A point meant for it is caught before a mere edge.
-        offer({Rest::On::Contact, {p.x - own.x, p.y - own.y}, OnThing{host.id, false}, static_cast<int>(k)},
-              away(p, {foot.x + own.x, foot.y + own.y}), 0.5);
+        if (nearer(0.5 * away(p, {foot.x + own.x, foot.y + own.y})))
+          best = Rest{
+              Rest::On::Contact, {p.x - own.x, p.y - own.y}, OnThing{host.id, false}, static_cast<int>(k)};
     }
-    const Role role = its.role;
-    if (!factsOf(role).stands()) continue;
-    if (const auto top = topAt(placed[k]->silhouette, foot.x))
-      offer({Rest::On::Top, {foot.x, *top}, OnThing{host.id, false}, static_cast<int>(k)},
-            std::fabs(*top - foot.y));
+    const Box& box = placed[k]->box;
+    if (!factsOf(its.role).stands() || foot.x < box.left || foot.x > box.right) continue;
+    if (const auto top = topAt(placed[k]->silhouette, foot.x); top && nearer(std::fabs(*top - foot.y)))
+      best = Rest{Rest::On::Top, {foot.x, *top}, OnThing{host.id, false}, static_cast<int>(k)};
   }
   if (!plan.view) return best;
+  const auto offer = [&](Rest rest, double off) {
+    if (off < least) least = off, best = std::move(rest);
+  };
   for (size_t k = 0; k < plan.ground.size(); ++k) {
     const GroundKind kind = plan.ground[k].kind;
     if (kind == GroundKind::Shadow || kind == GroundKind::Ripples) continue;

@@ -13,8 +13,9 @@ PlacedRef place(const OutlineRef& outline, const Impression& impression, const B
   out->silhouette = out->placing.toPanel(outline->silhouette);
   const SweepEdges whole(out->silhouette);
   out->area_mm2 = outline->area_mm2;
-  const Box box = whole.box();
-  const bool inside = panel.contains({box.left, box.bottom}) && panel.contains({box.right, box.top});
+  out->box = whole.box();
+  const bool inside =
+      panel.contains({out->box.left, out->box.bottom}) && panel.contains({out->box.right, out->box.top});
   out->onPanel = inside ? whole : SweepEdges(clippedTo(panel, out->silhouette));
   out->areaOnPanel_mm2 = inside ? out->area_mm2 : sweptArea(out->onPanel);
   return out;

@@ -12,6 +12,7 @@ struct Placed {
   OutlineRef outline;
   Placing placing;
   Rings silhouette;            ///< panel coordinates, not clipped
+  Box box;                     ///< of the silhouette
   SweepEdges onPanel;          ///< the silhouette clipped to the finished panel
   double area_mm2 = 0;         ///< whole silhouette
   double areaOnPanel_mm2 = 0;  ///< of the part on the finished panel

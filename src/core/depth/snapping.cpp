@@ -27,7 +27,7 @@ Snapped snapped(const Plan& plan, std::span<const PlacedRef> placed, const std::
   const Impression& thing = plan.impressions[ix(impression)];
   const PanelSize& panel = plan.card.panel;
   const Placed& now = *placed[ix(impression)];
-  Box box = boxOf(now.silhouette);
+  Box box = now.box;
   const Point by = foot - now.at;
   box.left += by.x, box.right += by.x, box.bottom += by.y, box.top += by.y;
   const bool grounded = std::holds_alternative<OnGround>(thing.depth);

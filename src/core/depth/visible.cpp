@@ -66,7 +66,7 @@ class Spans {
     const auto [it, fresh] = m_known.try_emplace(&p);
     Rows& out = it->second;
     if (!fresh) return out;
-    const Box box = boxOf(p.silhouette).common(m_panel);
+    const Box box = p.box.common(m_panel);
     if (box.empty()) return out;
     out.first = static_cast<int>(std::ceil(box.bottom / kBetween_mm));
     const int last = static_cast<int>(std::floor(box.top / kBetween_mm));

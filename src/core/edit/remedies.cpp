@@ -103,7 +103,7 @@ struct Finder {
     const double right_m = groundDistance(*plan.view, Millimetres{foot}).value;
     for (size_t k = 0; k < placed.size(); ++k) {
       if (static_cast<int>(k) == index || depth.distance_m(static_cast<int>(k)) >= right_m) continue;
-      const Box box = boxOf(placed[k]->silhouette);
+      const Box box = placed[k]->box;
       for (const double x : {thing().at.x, box.centre().x}) {
         if (!covers(placed[k]->silhouette, {x, thing().at.y})) continue;
         auto after = withFoot(plan, thing().id, {x, thing().at.y});

@@ -176,7 +176,7 @@ std::vector<Greeting> readGreetings(const Plan& plan, const Analysis& a, const L
     g.ratio = legibility(ground, letters);
     g.ink = labOf(letters), g.ground = labOf(ground.mean);
     // What comes too near, or lies over it.
-    const Box box = boxOf(placed.silhouette).grown(kGreetingMargin_mm);
+    const Box box = placed.box.grown(kGreetingMargin_mm);
     std::vector<int> pixels(plan.impressions.size(), 0);
     for (int y = 0; y < l.grid.height; ++y)
       for (int x = 0; x < l.grid.width; ++x) {

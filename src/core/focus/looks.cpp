@@ -198,13 +198,13 @@ ThingMeans meansOf(const Looks& l, const std::vector<int>& near, int thing) {
 
 /// Distance from the thing's box to the nearest other thing's that stands for itself.
 double aloneness(const Analysis& a, int thing) {
-  const Box b = boxOf(a.meetings.placed[ix(thing)]->silhouette);
+  const Box b = a.meetings.placed[ix(thing)]->box;
   double best = 1e9;
   for (size_t k = 0; k < a.meetings.placed.size(); ++k) {
     const Placed& p = *a.meetings.placed[k];
     if (static_cast<int>(k) == thing || factsOf(p.outline->stamp->role).backdrop || p.areaOnPanel_mm2 <= 0)
       continue;
-    const Box o = boxOf(p.silhouette);
+    const Box o = p.box;
     const double dx = std::max({0.0, o.left - b.right, b.left - o.right});
     const double dy = std::max({0.0, o.bottom - b.top, b.bottom - o.top});
     best = std::min(best, std::hypot(dx, dy));
@@ -220,7 +220,7 @@ void findRivals(Looks& out, const Plan& plan, const Analysis& a, const std::vect
     const double share = out.shares[ix(t)];
     if (t == out.hero || share < std::max(kRivalShare * mine, 0.08)) continue;
     const ThingMeans it = meansOf(out, near, t);
-    const Box panel = plan.card.panel.box(), box = boxOf(a.meetings.placed[ix(t)]->silhouette);
+    const Box panel = plan.card.panel.box(), box = a.meetings.placed[ix(t)]->box;
     const double border = std::min(
         {box.left - panel.left, panel.right - box.right, box.bottom - panel.bottom, panel.top - box.top});
     std::vector<std::pair<double, RivalWhy>> why;

@@ -3,6 +3,8 @@
 
 #include <algorithm>
 #include <cmath>
+#include <string_view>
+#include <unordered_map>
 
 #include "core/depth/depth_order.h"
 #include "core/handwork/kinds.h"
@@ -11,6 +13,7 @@
 #include "core/pieces/face_plan.h"
 #include "core/plan/hand_facts.h"
 #include "core/plan/role_facts.h"
+#include "core/plan/thing_index.h"
 
 namespace havlo {
 namespace {
@@ -43,16 +46,21 @@ class ColouringIn : public HandKind {
   const std::string& id(const Plan& plan, int index) const override { return plan.colourings[ix(index)].id; }
 
   void list(const Plan& plan, std::vector<HandAct>& out) const override {
+    if (plan.colourings.empty()) return;
+    const ThingIndex things(plan);
+    std::unordered_map<std::string_view, std::vector<int>> alike;  // by the one they are like
+    for (size_t i = 0; i < plan.impressions.size(); ++i)
+      if (const std::string& like = plan.impressions[i].like; !like.empty())
+        alike[like].push_back(static_cast<int>(i));
     for (size_t k = 0; k < plan.colourings.size(); ++k) {
       const Colouring& c = plan.colourings[k];
-      const int on = plan.indexOf(c.impression);
+      const int on = things.of(c.impression);
       out.push_back({ByHand::Colour, static_cast<int>(k), on});
-      for (size_t i = 0; i < plan.impressions.size() && on >= 0; ++i) {
-        const Impression& other = plan.impressions[i];
-        const bool same = other.like == c.impression && static_cast<int>(i) != on &&
-                          other.stamp == plan.impressions[ix(on)].stamp;
-        if (same) out.push_back({ByHand::Colour, static_cast<int>(k), static_cast<int>(i), true});
-      }
+      const auto same = alike.find(c.impression);
+      if (on < 0 || same == alike.end()) continue;
+      for (const int i : same->second)
+        if (i != on && plan.impressions[ix(i)].stamp == plan.impressions[ix(on)].stamp)
+          out.push_back({ByHand::Colour, static_cast<int>(k), i, true});
     }
   }
 

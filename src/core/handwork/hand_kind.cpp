@@ -8,6 +8,7 @@
 #include <tuple>
 
 #include "core/handwork/kinds.h"
+#include "core/plan/thing_index.h"
 
 namespace havlo {
 
@@ -109,8 +110,9 @@ std::vector<std::vector<int>> Handwork::bare() const {
 
 std::vector<char> wantsRegions(const Plan& plan, const std::vector<int>& stampOf) {
   std::vector<char> out(plan.stamps.size(), 0);
+  const ThingIndex things(plan);
   const auto want = [&](const std::string& impression) {
-    if (const int i = plan.indexOf(impression); i >= 0) out[ix(stampOf[ix(i)])] = 1;
+    if (const int i = things.of(impression); i >= 0) out[ix(stampOf[ix(i)])] = 1;
   };
   for (const Colouring& c : plan.colourings) want(c.impression);
   for (const Accent& a : plan.accents)
@@ -200,7 +202,7 @@ void afterWhatIsThere(const HandScene& scene, HandWork& work, bool clear) {
   if (work.box.empty()) return;
   for (int i = 0; i < n; ++i) {
     if (isStampedApart(plan.impressions[ix(i)].school)) continue;
-    if (!boxOf(scene.meetings.placed[ix(i)]->silhouette).meets(work.box)) continue;
+    if (!scene.meetings.placed[ix(i)]->box.meets(work.box)) continue;
     work.after.push_back(i);
     work.bare.push_back(i);
   }

@@ -34,7 +34,7 @@ class Lifting : public HandKind {
     const auto n = static_cast<int>(plan.impressions.size());
     work.after.push_back(n + wash);
     for (int i = 0; i < n; ++i)
-      if (boxOf(scene.meetings.placed[ix(i)]->silhouette).meets(work.box)) work.bare.push_back(i);
+      if (scene.meetings.placed[ix(i)]->box.meets(work.box)) work.bare.push_back(i);
     // What is done over an opaque blend would be lifted with it.
     for (size_t v = 0; v < plan.washes.size(); ++v)
       if (scene.stack.under(wash, static_cast<int>(v)) && boxOf(scene.washes.reached[v]).meets(work.box))

@@ -53,7 +53,7 @@ double around(const Rings& rings) {
 Result<Canvas> pressedUpTo(const Plan& plan, const Analysis& analysis, const ArtSource* art, size_t steps,
                            const std::vector<CoverSlip>* slips, double dpi, const Progress& progress) {
   RunSheet sheet = analysis.sheet;
-  sheet.steps.resize(std::min(sheet.steps.size(), steps));
+  sheet.steps.own().resize(std::min(sheet.steps.size(), steps));
   PressInput in = analysis.press(plan, art);
   in.coverSlips = slips;
   PressTiles tiles(in, Grid(plan.card.panel.box(), dpi));

@@ -19,8 +19,8 @@ int laidIn(const RunSheet& sheet) {
 }
 
 /// The learner's covers, laid and lifted as the steps say. Every cover counts as a fresh mask.
-RunSheet sheetOf(const Plan& plan, const Analysis& a, const std::vector<DrillStep>& steps) {
-  RunSheet out;
+RunSheet sheetOf(const Plan& plan, const Analysis& a, const std::vector<DrillStep>& drill) {
+  std::vector<Step> steps;
   std::set<int> lies;
   const auto bring = [&](const std::set<int>& wanted) {
     Step on, off;
@@ -30,11 +30,11 @@ RunSheet sheetOf(const Plan& plan, const Analysis& a, const std::vector<DrillSte
     for (int i : wanted)
       if (!lies.contains(i)) on.covers.push_back({"", i});
     lies = wanted;
-    if (!off.covers.empty()) out.steps.push_back(off);
-    if (!on.covers.empty()) out.steps.push_back(on);
+    if (!off.covers.empty()) steps.push_back(off);
+    if (!on.covers.empty()) steps.push_back(on);
   };
   std::vector<int> pieces, embossed;
-  for (const DrillStep& d : steps) {
+  for (const DrillStep& d : drill) {
     if (!d.wash && plan.impressions[ix(d.index)].school == School::PopUp) {
       pieces.push_back(d.index);
       continue;
@@ -45,14 +45,14 @@ RunSheet sheetOf(const Plan& plan, const Analysis& a, const std::vector<DrillSte
     (d.wash ? s.wash : s.impression) = d.index;
     s.masksOn.assign(lies.begin(), lies.end());
     if (!d.wash) s.leaveOut = a.needs.leaveOut[ix(d.index)];
-    out.steps.push_back(s);
+    steps.push_back(s);
     s = {};
     s.what = Do::Wipe, s.things = embossed;
-    if (!embossed.empty()) out.steps.push_back(s);  // the drill is about what comes when, not about the cloth
+    if (!embossed.empty()) steps.push_back(s);  // the drill is about what comes when, not about the cloth
     if (!d.wash && plan.impressions[ix(d.index)].school == School::Resist) {
       s = {};
       s.what = Do::Emboss, s.impression = d.index, s.things = {d.index};
-      out.steps.push_back(s);
+      steps.push_back(s);
       embossed.push_back(d.index);
     }
   }
@@ -60,8 +60,10 @@ RunSheet sheetOf(const Plan& plan, const Analysis& a, const std::vector<DrillSte
   for (int i : pieces) {
     Step s;
     s.what = Do::Attach, s.impression = i;
-    out.steps.push_back(s);
+    steps.push_back(s);
   }
+  RunSheet out;
+  out.steps = std::move(steps);
   return out;
 }
 

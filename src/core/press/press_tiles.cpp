@@ -236,7 +236,7 @@ Rings PressTiles::coverShape(int i) const {
   if (!m_in.coverSlips) return shape;
   const CoverSlip& slip = (*m_in.coverSlips)[ix(i)];
   if (slip.cut) return *slip.cut;
-  const Point middle = boxOf(m_in.meetings.placed[ix(i)]->silhouette).centre();
+  const Point middle = m_in.meetings.placed[ix(i)]->box.centre();
   if (slip.grow_mm != 0) shape = offset(shape, Millimetres{slip.grow_mm});
   return Placing(middle, middle + slip.by, Degrees{slip.turn_deg}).toPanel(shape);
 }

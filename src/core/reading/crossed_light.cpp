@@ -50,7 +50,7 @@ void readCrossedLight(const Plan& plan, const Analysis& analysis, std::vector<Fi
     if (std::hypot(to.x, to.away) < 1e-6) continue;
     const double true_deg = std::atan2(to.away, to.x) * 180 / 3.14159265358979323846;
     const auto sun = lightInSky(plan);
-    const Point middle = boxOf(analysis.meetings.placed[i]->silhouette).centre();
+    const Point middle = analysis.meetings.placed[i]->box.centre();
     const double off = sun ? offTheSun(thing.lit, *sun - middle)
                            : std::fabs(std::remainder(degreesOf(thing.lit) - true_deg, 360.0));
     if (off <= kCrossed_deg) continue;

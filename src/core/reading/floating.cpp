@@ -7,6 +7,7 @@
 #include "core/outline/shape_ops.h"
 #include "core/plan/figures.h"
 #include "core/plan/role_facts.h"
+#include "core/plan/thing_index.h"
 
 namespace havlo {
 namespace {
@@ -43,7 +44,7 @@ class Lands {
   Lands(const Plan& plan, const Analysis& a) {
     for (size_t k = 0; k < plan.impressions.size(); ++k)
       if (const Placed& land = *a.meetings.placed[k]; land.outline->stamp->role == Role::Landform)
-        m_all.push_back({static_cast<int>(k), &land, boxOf(land.silhouette).grown(kOffHost_mm)});
+        m_all.push_back({static_cast<int>(k), &land, land.box.grown(kOffHost_mm)});
   }
   /// One of them, other than the thing itself, lies under its foot and is not nearer than it.
   bool carry(int i, Point foot) const {
@@ -76,6 +77,7 @@ std::optional<Finding> awayFromHost(const Placed& host, int i, int on, Point at)
 void readFloating(const Plan& plan, const Analysis& analysis, std::vector<Finding>& out) {
   const std::vector<int> leads = figureLeads(plan);
   const Lands lands(plan, analysis);
+  const ThingIndex things(plan);
   for (size_t k = 0; k < plan.impressions.size(); ++k) {
     const Impression& impression = plan.impressions[k];
     const Stamp& stamp = *plan.stamps[ix(analysis.stampOf[k])];
@@ -86,7 +88,7 @@ void readFloating(const Plan& plan, const Analysis& analysis, std::vector<Findin
                                     [](const Contact& c) { return c.kind == ContactKind::Start; });
     if (branch || leads[k] != i) continue;  // what belongs to a figure is carried by that
     if (const auto* on = std::get_if<OnThing>(&impression.depth)) {
-      const int host = plan.indexOf(on->id);
+      const int host = things.of(on->id);
       found = awayFromHost(*analysis.meetings.placed[ix(host)], i, host, impression.at);
     } else if (!factsOf(stamp.role).stands() || stamp.home == Home::Air || !plan.view) {
       continue;

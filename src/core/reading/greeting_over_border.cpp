@@ -12,7 +12,7 @@ void readGreetingOverBorder(const Plan& plan, const Analysis& a, std::vector<Fin
     if (!factsOf(roleAt(a, static_cast<int>(k))).words) continue;
     const Placed& p = *a.meetings.placed[k];
     if (p.area_mm2 <= 0 || p.areaOnPanel_mm2 < 0.999 * p.area_mm2) continue;
-    const Box b = boxOf(p.silhouette);
+    const Box b = p.box;
     const double over =
         std::max({safe.left - b.left, b.right - safe.right, safe.bottom - b.bottom, b.top - safe.top});
     if (over <= 0.05) continue;

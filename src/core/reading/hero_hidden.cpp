@@ -59,7 +59,7 @@ void readHeroHidden(const Plan& plan, const Analysis& a, std::vector<Finding>& o
   } else if (worst >= 0 && most > cut * placed.area_mm2) {
     f.impressions.push_back(worst);
     // What stands nearer cannot honestly be behind: it goes aside, by as much as they share across.
-    const Box h = boxOf(placed.silhouette), w = boxOf(a.meetings.placed[ix(worst)]->silhouette);
+    const Box h = placed.box, w = a.meetings.placed[ix(worst)]->box;
     const Point at = thingAt(plan, worst).at;
     const double toLeft = w.right - h.left + 1, toRight = h.right - w.left + 1;
     const bool goLeft = toLeft <= toRight;
@@ -73,7 +73,7 @@ void readHeroHidden(const Plan& plan, const Analysis& a, std::vector<Finding>& o
       f.fix = moveTo(worst, to);
     }
   } else {
-    const Box h = boxOf(placed.silhouette), panel = placed.panel;
+    const Box h = placed.box, panel = placed.panel;
     const auto inward = [](double low, double high, double room) {
       return low < 0 ? -low : high > room ? room - high : 0.0;
     };

@@ -19,7 +19,7 @@ void readHorizonMeetsHead(const Plan& plan, const Analysis& analysis, std::vecto
     const Role role = thing.outline->stamp->role;
     const bool upright = std::fabs(std::remainder(plan.impressions[i].turn_deg, 360.0)) < 30;
     if (!factsOf(role).lives() || !upright || thing.areaOnPanel_mm2 <= 0) continue;
-    const Box box = boxOf(thing.silhouette);
+    const Box box = thing.box;
     const double down = box.top - plan.view->horizon_mm;
     if (down < -kCrown * box.height() || down > kHead * box.height()) continue;
     out.push_back({FindingKind::HorizonMeetsHead, Level::Note, {static_cast<int>(i)}, down, {}});

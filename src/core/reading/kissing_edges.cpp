@@ -46,8 +46,8 @@ void readKissingEdges(const Plan& plan, const Analysis& a, std::vector<Finding>&
     // The one that is not the hero and holds nothing goes aside; farther apart along the way they already
     // lie.
     const int moves = front.hero ? m.back : m.front;
-    const Box mine = boxOf(a.meetings.placed[ix(moves)]->silhouette);
-    const Box other = boxOf(a.meetings.placed[ix(moves == m.front ? m.back : m.front)]->silhouette);
+    const Box mine = a.meetings.placed[ix(moves)]->box;
+    const Box other = a.meetings.placed[ix(moves == m.front ? m.back : m.front)]->box;
     const double way = mine.centre().x < other.centre().x ? -1 : 1;
     const Point at = thingAt(plan, moves).at;
     finding.fix = moveTo(

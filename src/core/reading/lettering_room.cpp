@@ -43,7 +43,7 @@ void readLetteringRoom(const Plan& plan, const Analysis& a, std::vector<Finding>
     double most = kLeast_mm2;
     for (size_t i = 0; i < plan.impressions.size(); ++i) {
       const Placed& thing = *a.meetings.placed[i];
-      if (plan.impressions[i].id == line.on || !boxOf(room).meets(boxOf(thing.silhouette))) continue;
+      if (plan.impressions[i].id == line.on || !boxOf(room).meets(thing.box)) continue;
       const bool backdrop = factsOf(thing.outline->stamp->role).backdrop;
       const double shared = backdrop ? busyArea(room, thing) : sharedArea(SweepEdges(room), thing.onPanel);
       if (shared > most) most = shared, worst = static_cast<int>(i);

@@ -20,7 +20,7 @@ void readLinesLeadAway(const Plan& plan, const Analysis& a, std::vector<Finding>
   Finding f{FindingKind::LinesLeadAway, Level::Note, {a.looks->hero}, nearest->misses_mm, {}};
   f.other = static_cast<double>(lines.size());
   // A hero on the ground goes to where the nearest line passes, if that is along its own ground line.
-  const Box hero = boxOf(a.meetings.placed[ix(a.looks->hero)]->silhouette);
+  const Box hero = a.meetings.placed[ix(a.looks->hero)]->box;
   const Point at = thingAt(plan, a.looks->hero).at;
   if (nearest->kind == EyeLineKind::Path && nearest->to.y != nearest->from.y) {
     const double t = (at.y - nearest->from.y) / (nearest->to.y - nearest->from.y);

@@ -19,7 +19,7 @@ void readMerging(const Plan& plan, const Analysis& a, std::vector<Finding>& out)
       continue;
     if (factsOf(roleAt(a, m.back)).words || sameFigure(plan, m.front, m.back)) continue;
     const Placed &f = *a.meetings.placed[ix(m.front)], &b = *a.meetings.placed[ix(m.back)];
-    const Box figure = boxOf(f.silhouette);
+    const Box figure = f.box;
     const Box top{figure.left, figure.top - kHead * figure.height(), figure.right, figure.top};
     const Box head = boxOf(clippedTo(top, f.silhouette));
     if (head.empty()) continue;

@@ -26,7 +26,7 @@ void readOffPanel(const Plan& plan, const Analysis& analysis, std::vector<Findin
     if (share >= (greeting ? kWhole : kBarelyThere)) continue;
     const bool fault = share <= 0 || greeting;
     Finding f{FindingKind::OffPanel, fault ? Level::Fault : Level::Warn, {static_cast<int>(i)}, share, {}};
-    const Box box = boxOf(thing.silhouette);
+    const Box box = thing.box;
     if (!box.empty()) {
       const Point at = plan.impressions[i].at;
       f.fix = Fix{Fix::What::MoveFoot,

@@ -21,8 +21,7 @@ std::optional<Fix> groundBehind(const Plan& plan, const Analysis& a, int hero, c
   if (!best) return {};
   Wash wash;
   wash.id = "ground", wash.kind = WashKind::Glow, wash.ink = best->id;
-  wash.area = rectangle(
-      boxOf(a.meetings.placed[ix(hero)]->silhouette).grown(kAround_mm).common(plan.card.panel.box()));
+  wash.area = rectangle(a.meetings.placed[ix(hero)]->box.grown(kAround_mm).common(plan.card.panel.box()));
   wash.from = WashFrom::Centre, wash.strength = kStrength;
   if (boxOf(wash.area).empty()) return {};
   Fix fix;

@@ -28,7 +28,7 @@ void readUnbalanced(const Plan& plan, const Analysis& a, std::vector<Finding>& o
   } else {
     f.impressions = {heavy};
     const Point at = thingAt(plan, heavy).at;
-    const Box b = boxOf(a.meetings.placed[ix(heavy)]->silhouette);
+    const Box b = a.meetings.placed[ix(heavy)]->box;
     f.fix = moveTo(heavy, {at.x + width - 2 * b.centre().x, at.y});
   }
   out.push_back(std::move(f));

@@ -148,7 +148,7 @@ template <typename F>
 JoinBorder borderOf(const Placed& front, F reached, double& length_mm) {
   JoinBorder out;
   const Box inner = front.panel.grown(-0.05);
-  const Box all = boxOf(front.silhouette);
+  const Box all = front.box;
   out.pivot = all.centre();
   length_mm = 0;
   for (const Ring& ring : front.silhouette) {

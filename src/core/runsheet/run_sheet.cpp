@@ -54,7 +54,7 @@ class Writer {
     if (wait > kOvernight_min) ++m_evening;
     s.evening = m_evening;
     if (!needMinutes.empty()) needMinutes.back() += minutes + wait;
-    m_out.steps.push_back(std::move(s));
+    m_out.steps.own().push_back(std::move(s));
   }
 
  private:

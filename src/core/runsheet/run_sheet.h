@@ -4,6 +4,7 @@
 #include <string>
 #include <vector>
 
+#include "core/base/shared_list.h"
 #include "core/handwork/hand_kind.h"
 #include "core/mask/mask_needs.h"
 
@@ -105,7 +106,7 @@ struct Evening {
 };
 
 struct RunSheet {
-  std::vector<Step> steps;
+  SharedList<Step> steps;  ///< hundreds, the same ones while things are moved about
   double minutes = 0;  ///< all work and waits, of all copies
   double atLeast = 0;  ///< no valid order takes less; 0 if that was not asked for
   std::vector<Evening> evenings;

@@ -145,7 +145,7 @@ std::optional<Box> placeOf(const Analysis& a, const Step& step) {
   std::optional<Box> all;
   const auto add = [&](int i) {
     if (i < 0) return;
-    const Box b = boxOf(a.meetings.placed[ix(i)]->silhouette);
+    const Box b = a.meetings.placed[ix(i)]->box;
     if (!all) all.emplace();
     all->include({b.left, b.bottom}), all->include({b.right, b.top});
   };

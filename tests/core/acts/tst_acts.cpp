@@ -61,7 +61,7 @@ Simulation press(const Plan& p, const Analysis& a) {
 template <typename F>
 Simulation pressedWith(const Plan& p, const Analysis& a, F change) {
   RunSheet sheet = a.sheet;
-  change(sheet.steps);
+  change(sheet.steps.own());
   return simulate(a.press(p, nullptr), sheet, 100).value();
 }
 

@@ -190,7 +190,7 @@ class TstHandwork : public QObject {
     const int hand = actNamed(p, act.toStdString()) - firstHandAct(p);
     QVERIFY(hand >= 0);
     RunSheet sheet = a->sheet;
-    for (Step& s : sheet.steps) std::erase(s.hand, hand);
+    for (Step& s : sheet.steps.own()) std::erase(s.hand, hand);
     const Simulation s = simulate(a->press(p, nullptr), sheet, 100).value();
     QVERIFY(!s.proven);
     QCOMPARE(static_cast<int>(s.worst[0].blame.kind), static_cast<int>(Blame::Kind::Omitted));
@@ -203,7 +203,7 @@ class TstHandwork : public QObject {
     const AnalysisRef a = best(p);
     RunSheet sheet = a->sheet;
     // The mask on the nearer one is never lifted.
-    std::erase_if(sheet.steps, [](const Step& s) { return s.what == Do::MaskOff; });
+    std::erase_if(sheet.steps.own(), [](const Step& s) { return s.what == Do::MaskOff; });
     const Simulation s = simulate(a->press(p, nullptr), sheet, 100).value();
     QVERIFY(!s.proven);
     QVERIFY(s.unexplained_mm2 > 500);
@@ -377,7 +377,7 @@ class TstHandwork : public QObject {
     QVERIFY(same(at(s.card, {30, 150}), through(p.card.paper.colour, p.inks[4].colour, 0.8 * share * 0.25)));
     // Forgotten: refused.
     RunSheet sheet = a->sheet;
-    std::erase_if(sheet.steps, [](const Step& one) { return one.what == Do::Lift; });
+    std::erase_if(sheet.steps.own(), [](const Step& one) { return one.what == Do::Lift; });
     QVERIFY(!simulate(a->press(p, nullptr), sheet, 100).value().proven);
   }
 

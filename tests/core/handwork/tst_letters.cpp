@@ -116,7 +116,7 @@ class TstLetters : public QObject {
     QVERIFY2(inked > 0.95 * all, qPrintable(QStringLiteral("%1 of %2").arg(inked).arg(all)));
     // The act left out is missed.
     RunSheet without = a->sheet;
-    for (Step& step : without.steps) step.hand.clear();
+    for (Step& step : without.steps.own()) step.hand.clear();
     const Simulation less = simulate(a->press(p, nullptr), without, 150).value();
     QVERIFY(!less.proven);
     QCOMPARE(static_cast<int>(less.worst[0].blame.kind), static_cast<int>(Blame::Kind::Omitted));

@@ -95,11 +95,11 @@ class TstStepGroups : public QObject {
   void eveningsPart() {
     RunSheet s;
     s.steps = {step(Do::Print), step(Do::Print), step(Do::Print)};
-    s.steps[2].evening = 1;
+    s.steps.own()[2].evening = 1;
     QCOMPARE(shapeOf(s), std::string("P2 11 "));
     // Cut in the evening, covered in the next.
     s.steps = {step(Do::CutMask), step(Do::MaskOn, 0), step(Do::MaskOn, 1)};
-    s.steps[1].evening = s.steps[2].evening = 1;
+    s.steps.own()[1].evening = s.steps.own()[2].evening = 1;
     QCOMPARE(shapeOf(s), std::string("11 K2 "));
   }
 

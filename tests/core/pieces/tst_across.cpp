@@ -86,10 +86,10 @@ class TstAcross : public QObject {
     RunSheet sheet = a->sheet;
     const size_t glued = stepOf(sheet, Do::Glue, 0, -1), stamped = stepOf(sheet, Do::Stamp, -1, 1);
     QVERIFY(glued < stamped);
-    std::swap(sheet.steps[glued], sheet.steps[stamped]);
+    std::swap(sheet.steps.own()[glued], sheet.steps.own()[stamped]);
     const Simulation s = pressed(p, *a, sheet);
     QVERIFY(!s.proven && s.unexplained_mm2 > 100);  // half of the leaf lies under the paper
-    std::erase_if(sheet.steps,
+    std::erase_if(sheet.steps.own(),
                   [](const Step& step) { return step.what == Do::Stamp && step.impression == 1; });
     const Simulation mute = pressed(p, *a, sheet);
     QVERIFY(!mute.proven);
@@ -112,7 +112,7 @@ class TstAcross : public QObject {
     QVERIFY2(s.proven, qPrintable(QString::number(s.unexplained_mm2)));
     QVERIFY(colourAt(s.card, {60, 70}) == linearOf(Colour{230, 210, 160}));
     RunSheet sheet = a->sheet;
-    std::swap(sheet.steps[stamped], sheet.steps[raised]);
+    std::swap(sheet.steps.own()[stamped], sheet.steps.own()[raised]);
     QVERIFY(!pressed(p, *a, sheet).proven);
   }
 

@@ -87,7 +87,7 @@ class TstPieces : public QObject {
     const AnalysisRef a = analyse(p);
     const auto without = [&](auto is) {
       RunSheet sheet = a->sheet;
-      std::erase_if(sheet.steps, is);
+      std::erase_if(sheet.steps.own(), is);
       return simulate(a->press(p, nullptr), sheet, 100).value();
     };
     const Simulation bare = without([](const Step& s) { return s.what == Do::Glue; });
@@ -124,8 +124,9 @@ class TstPieces : public QObject {
     QVERIFY(colourAt(s.card, {58, 70}) != linearOf(Colour{0, 200, 0}));  // the hero over low
     // Glued in another order: refused.
     RunSheet sheet = a->sheet;
+    std::vector<Step>& steps = sheet.steps.own();
     const auto glue = [&](int paper) {
-      return std::find_if(sheet.steps.begin(), sheet.steps.end(), [&](const Step& step) {
+      return std::find_if(steps.begin(), steps.end(), [&](const Step& step) {
         return (step.what == Do::Glue || step.what == Do::Attach) && step.paper == paper;
       });
     };

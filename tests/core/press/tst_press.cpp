@@ -300,7 +300,7 @@ class TstPress : public QObject {
     const AnalysisRef a = analyse(p);
     QVERIFY(simulated(p, *a).proven);
     RunSheet sheet = a->sheet;
-    std::erase_if(sheet.steps, [](const Step& s) { return s.what == Do::MaskOn || s.what == Do::MaskOff; });
+    std::erase_if(sheet.steps.own(), [](const Step& s) { return s.what == Do::MaskOn || s.what == Do::MaskOff; });
     const Simulation s = simulate(a->press(p, nullptr), sheet, 100).value();
     QVERIFY(!s.proven);
     QVERIFY(std::abs(s.unexplained_mm2 - 22 * 25) < 20);
@@ -517,7 +517,7 @@ class TstPress : public QObject {
               std::none_of(wiped, steps.end(), is(Do::Wash)));
       QVERIFY(simulated(p, *a).proven);
       RunSheet sheet = a->sheet;
-      std::erase_if(sheet.steps, is(Do::Wipe));
+      std::erase_if(sheet.steps.own(), is(Do::Wipe));
       const Simulation s = simulate(a->press(p, nullptr), sheet, 100).value();
       QVERIFY(!s.proven);
       QVERIFY(s.unexplained_mm2 > 100);

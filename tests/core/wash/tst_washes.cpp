@@ -276,7 +276,7 @@ class TstWashes : public QObject {
     QVERIFY2(s.proven, qPrintable(QString::number(s.unexplained_mm2)));
     // Without the paper the tool slips: the steps that lay it left out, the card is not as meant.
     RunSheet bare = a->sheet;
-    std::erase_if(bare.steps, [](const Step& x) { return x.limit >= 0 && x.what == Do::MaskOn; });
+    std::erase_if(bare.steps.own(), [](const Step& x) { return x.limit >= 0 && x.what == Do::MaskOn; });
     QVERIFY(!simulate(a->press(p, nullptr), bare, 80).value().proven);
   }
 

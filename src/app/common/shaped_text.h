@@ -1,0 +1,19 @@
+// Words ready to be drawn. Shaping them takes longer than drawing them; what stays the same from one painting
+// to the next is shaped once.
+#pragma once
+
+#include <QFont>
+#include <QStaticText>
+
+class QPainter;
+
+namespace havlo {
+
+/// Plain words on one line, measured and laid out. Only on the window's own thread; stays until the next
+/// call.
+const QStaticText& shapedText(const QString& words, const QFont& font);
+
+/// In the middle of a box, in the painter's pen. The painter has that font afterwards.
+void drawShaped(QPainter& p, const QRectF& box, const QString& words, const QFont& font);
+
+}  // namespace havlo
