@@ -133,6 +133,24 @@ void dragScene(KnownWindow& window) {
   waitForJobs(window);
 }
 
+/// Each stamp of the card put on it once, where the program finds room, until the card is painted with it;
+/// then taken back.
+void putOn(KnownWindow& window) {
+  std::vector<double> each;
+  const std::vector<StampRef> stamps = window.session().plan().stamps;
+  for (size_t k = 0; k < std::min<size_t>(12, stamps.size()); ++k) {
+    QElapsedTimer clock;
+    clock.start();
+    window.scene().addStamp(QString::fromStdString(stamps[k]->id));
+    paint(window);
+    each.push_back(ms(clock));
+    waitForJobs(window);
+    window.session().undoStack().undo();
+    waitForJobs(window);
+  }
+  say("a stamp put on", each);
+}
+
 void roll(KnownWindow& window, QAbstractScrollArea& area, Qt::Orientation way, const char* what) {
   QScrollBar* bar = way == Qt::Vertical ? area.verticalScrollBar() : area.horizontalScrollBar();
   std::vector<double> each;
@@ -215,6 +233,7 @@ int main(int argc, char** argv) {
           face.geometryNow().toPixels(placingOf(i, *plan.stamp(i.stamp)).toPanel({0, 5})).toPoint();
       drag(window, face, at, {60, 30}, "a thing dragged");
       waitForJobs(window);
+      putOn(window);
       dragScene(window);
     }
     Place& place = window.place(QLatin1String(id));

@@ -107,8 +107,8 @@ struct Evening {
 
 struct RunSheet {
   SharedList<Step> steps;  ///< hundreds, the same ones while things are moved about
-  double minutes = 0;  ///< all work and waits, of all copies
-  double atLeast = 0;  ///< no valid order takes less; 0 if that was not asked for
+  double minutes = 0;      ///< all work and waits, of all copies
+  double atLeast = 0;      ///< no valid order takes less; 0 if that was not asked for
   std::vector<Evening> evenings;
   int copies = 1;
 };

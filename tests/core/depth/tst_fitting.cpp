@@ -75,6 +75,20 @@ class TstFitting : public QObject {
     QVERIFY(rest(p, 1, {50, 56 + 7.9}, 4) && !rest(p, 1, {50, 56 + 8.1}, 4));
   }
 
+  // A gate does not come to rest on the bird that sits on it, nor on what sits on that one.
+  void nothingRestsOnWhatItCarries() {
+    Plan p = gateAndBird(10);
+    addStamp(p, slab("board", 40, 60));
+    put(p, "board", "board", {110, 20}, 3).depth = OnThing{"bird", false};
+    put(p, "other", "board", {20, 20}, 4);
+    const Point top{112, 80.4};
+    QCOMPARE(rest(p, 0, {22, 80.4}, 2)->other, 3);
+    QCOMPARE(rest(p, 0, top, 2)->other, 2);  // it hangs on a bird that sits nowhere
+    p.impressions[1].depth = OnThing{"gate", false};
+    QVERIFY(!rest(p, 0, top, 2));
+    QVERIFY(rest(p, 0, {22, 80.4}, 2));
+  }
+
   // Banks hold a foot; a drawn shadow and rings on the water do not.
   void shadowsAndRipplesHoldNothing() {
     for (const GroundKind kind :

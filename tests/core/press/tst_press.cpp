@@ -300,7 +300,8 @@ class TstPress : public QObject {
     const AnalysisRef a = analyse(p);
     QVERIFY(simulated(p, *a).proven);
     RunSheet sheet = a->sheet;
-    std::erase_if(sheet.steps.own(), [](const Step& s) { return s.what == Do::MaskOn || s.what == Do::MaskOff; });
+    std::erase_if(sheet.steps.own(),
+                  [](const Step& s) { return s.what == Do::MaskOn || s.what == Do::MaskOff; });
     const Simulation s = simulate(a->press(p, nullptr), sheet, 100).value();
     QVERIFY(!s.proven);
     QVERIFY(std::abs(s.unexplained_mm2 - 22 * 25) < 20);

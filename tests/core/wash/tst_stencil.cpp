@@ -103,7 +103,8 @@ class TestStencil : public QObject {
              qPrintable(QStringLiteral("%1 of %2 mm²").arg(area).arg(areaOf(reached))));
     // Without the stencil it is refused.
     RunSheet spoiled = a->sheet;
-    std::erase_if(spoiled.steps.own(), [](const Step& step) { return step.limit >= 0 && step.what == Do::MaskOn; });
+    std::erase_if(spoiled.steps.own(),
+                  [](const Step& step) { return step.limit >= 0 && step.what == Do::MaskOn; });
     for (Step& step : spoiled.steps.own())
       if (step.what == Do::Wash) step.limit = -1;
     QVERIFY(!simulate(a->press(p, nullptr), spoiled, 150).value().proven);
