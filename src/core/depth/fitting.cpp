@@ -3,6 +3,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "core/outline/distance.h"
 #include "core/plan/role_facts.h"
 #include "core/viewpoint/ground.h"
 #include "core/viewpoint/room.h"
@@ -12,12 +13,6 @@ namespace havlo {
 namespace {
 
 double away(Point a, Point b) { return std::hypot(a.x - b.x, a.y - b.y); }
-
-Point nearestOn(Point a, Point b, Point p) {
-  const double dx = b.x - a.x, dy = b.y - a.y, l = dx * dx + dy * dy;
-  const double t = l > 0 ? std::clamp(((p.x - a.x) * dx + (p.y - a.y) * dy) / l, 0.0, 1.0) : 0;
-  return {a.x + t * dx, a.y + t * dy};
-}
 
 /// The highest border point of a silhouette straight above or below.
 std::optional<double> topAt(const Rings& rings, double x) {
@@ -111,7 +106,7 @@ std::optional<Rest> restFor(const Plan& plan, int impression, Point foot, double
     if (kind == GroundKind::Shadow || kind == GroundKind::Ripples) continue;
     for (const Ring& ring : areaOf(plan.ground[k], *plan.view, plan.card.panel))
       for (size_t i = 0; i < ring.size(); ++i) {
-        const Point p = nearestOn(ring[i], ring[(i + 1) % ring.size()], foot);
+        const Point p = nearestOnSide(ring[i], ring[(i + 1) % ring.size()], foot);
         if (p.y < plan.view->horizon_mm)
           offer({Rest::On::GroundEdge, p, OnGround{}, static_cast<int>(k)}, away(p, foot));
       }
@@ -125,8 +120,8 @@ std::optional<Rest> restFor(const Plan& plan, int impression, Point foot, double
       const double deep = size.back_m - b.back_m - b.depth_m / 2;
       if (deep < projection.nearest_m()) continue;
       const double up = b.up_m + b.height_m, left = size.left_m + b.left_m;
-      const Point p = nearestOn(projection.toPanel({left, up, deep}),
-                                projection.toPanel({left + b.width_m, up, deep}), foot);
+      const Point p = nearestOnSide(projection.toPanel({left, up, deep}),
+                                    projection.toPanel({left + b.width_m, up, deep}), foot);
       offer({Rest::On::RoomBox, p, AtMetres{deep}, static_cast<int>(k)}, away(p, foot));
     }
   }

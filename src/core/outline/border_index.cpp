@@ -4,6 +4,8 @@
 #include <cmath>
 #include <limits>
 
+#include "core/outline/distance.h"
+
 namespace havlo {
 namespace {
 
@@ -35,11 +37,8 @@ double BorderIndex::nearest2(const Run& run, Point p) const {
   double least = std::numeric_limits<double>::infinity();
   for (size_t k = run.first; k < run.last; ++k) {
     const auto& [a, b] = m_sides[k];
-    const double dx = b.x - a.x, dy = b.y - a.y, length2 = dx * dx + dy * dy;
-    const double along = (p.x - a.x) * dx + (p.y - a.y) * dy;
-    const double t = along <= 0 ? 0 : along >= length2 ? 1 : along / length2;
-    const double x = a.x + t * dx - p.x, y = a.y + t * dy - p.y;
-    least = std::min(least, x * x + y * y);
+    const Point off = nearestOnSide(a, b, p) - p;
+    least = std::min(least, off.x * off.x + off.y * off.y);
   }
   return least;
 }

@@ -8,6 +8,13 @@
 
 namespace havlo {
 
+Point nearestOnSide(Point a, Point b, Point p) {
+  const double dx = b.x - a.x, dy = b.y - a.y, length2 = dx * dx + dy * dy;
+  const double along = (p.x - a.x) * dx + (p.y - a.y) * dy;
+  const double t = along <= 0 ? 0 : along >= length2 ? 1 : along / length2;
+  return {a.x + t * dx, a.y + t * dy};
+}
+
 NearestPoint nearestOnBorder(const Rings& rings, Point p) {
   Point best = p;
   double least = std::numeric_limits<double>::infinity();
@@ -15,10 +22,7 @@ NearestPoint nearestOnBorder(const Rings& rings, Point p) {
     if (ring.empty()) continue;
     Point a = ring.back();
     for (const Point b : ring) {
-      const double dx = b.x - a.x, dy = b.y - a.y, length2 = dx * dx + dy * dy;
-      const double along = (p.x - a.x) * dx + (p.y - a.y) * dy;
-      const double t = along <= 0 ? 0 : along >= length2 ? 1 : along / length2;
-      const Point q{a.x + t * dx, a.y + t * dy};
+      const Point q = nearestOnSide(a, b, p);
       const double x = q.x - p.x, y = q.y - p.y, d2 = x * x + y * y;
       if (d2 < least) least = d2, best = q;
       a = b;

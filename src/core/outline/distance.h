@@ -10,6 +10,8 @@ struct NearestPoint {
   double distance_mm = 0;  ///< 0 inside
 };
 
+/// Of the straight side from a to b the point nearest to p.
+Point nearestOnSide(Point a, Point b, Point p);
 /// @param rings  not empty
 NearestPoint nearestPoint(const Rings& rings, Point p);
 /// On the outline itself, also for points inside; of many points one asks a BorderIndex.

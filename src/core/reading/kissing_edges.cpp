@@ -1,6 +1,11 @@
 // Outlines that touch, or nearly touch, without overlapping: the eye cannot tell which is in front and sticks
 // there.
+#include <algorithm>
+#include <limits>
+#include <optional>
+
 #include "core/outline/distance.h"
+#include "core/outline/shared_area.h"
 #include "core/plan/figures.h"
 #include "core/plan/role_facts.h"
 #include "core/reading/about.h"
@@ -11,16 +16,36 @@ namespace {
 constexpr double kKiss_mm = 1.0;  // of hands as they usually are; farther of hands that err more
 constexpr double kApart_mm = 3.0;
 
-/// Least distance between two outlines, with where; nothing if they overlap or are farther than that.
-std::optional<std::pair<NearestPoint, Point>> kissOf(const Placed& p, const Placed& q, double within_mm) {
-  const Box near = q.onPanel.box().grown(within_mm);
-  std::optional<std::pair<NearestPoint, Point>> best;
-  for (Point b : p.outline->border) {
-    const Point at = p.placing.toPanel(b);
-    if (!near.contains(at) || !p.panel.contains(at)) continue;
-    const NearestPoint n = nearestPoint(q.silhouette, at);
-    if (n.distance_mm > within_mm || !p.panel.contains(n.at)) continue;
-    if (!best || n.distance_mm < best->first.distance_mm) best = std::pair(n, at);
+/// Least distance of the points of one border from the other outline, on the panel, mm; nothing if all are
+/// farther away than that.
+std::optional<double> kissOf(const Placed& p, const Placed& q, double within_mm) {
+  const Box near = q.onPanel.box().grown(within_mm).common(p.panel);
+  std::vector<Point> points;
+  for (Point b : p.outline->border)
+    if (const Point at = p.placing.toPanel(b); near.contains(at)) points.push_back(at);
+  if (points.empty()) return {};
+  // Of hundreds of sides only those that come near one of the points are asked.
+  Box reach;
+  for (Point at : points) reach.include(at);
+  reach = reach.grown(within_mm);
+  std::vector<std::pair<Point, Point>> sides;
+  for (const Ring& ring : q.silhouette)
+    for (size_t i = 0, k = ring.size() - 1; i < ring.size(); k = i++) {
+      Box side;
+      side.include(ring[k]), side.include(ring[i]);
+      if (reach.meets(side)) sides.emplace_back(ring[k], ring[i]);
+    }
+  std::optional<double> best;
+  for (Point at : points) {
+    NearestPoint nearest{{}, std::numeric_limits<double>::infinity()};
+    for (const auto& [a, b] : sides) {
+      const Point on = nearestOnSide(a, b, at);
+      if (const double d = distance(on, at); d < nearest.distance_mm) nearest = {on, d};
+    }
+    if (nearest.distance_mm > within_mm) continue;
+    if (covers(q.silhouette, at)) return 0;
+    if (p.panel.contains(nearest.at))
+      best = std::min(best.value_or(nearest.distance_mm), nearest.distance_mm);
   }
   return best;
 }
@@ -42,7 +67,7 @@ void readKissingEdges(const Plan& plan, const Analysis& a, std::vector<Finding>&
     if (!p.onPanel.box().meets(q.onPanel.box(), kiss_mm)) continue;
     const auto kiss = kissOf(p, q, kiss_mm);
     if (!kiss) continue;
-    Finding finding{FindingKind::KissingEdges, Level::Warn, {m.front, m.back}, kiss->first.distance_mm, {}};
+    Finding finding{FindingKind::KissingEdges, Level::Warn, {m.front, m.back}, *kiss, {}};
     // The one that is not the hero and holds nothing goes aside; farther apart along the way they already
     // lie.
     const int moves = front.hero ? m.back : m.front;
@@ -50,8 +75,7 @@ void readKissingEdges(const Plan& plan, const Analysis& a, std::vector<Finding>&
     const Box other = a.meetings.placed[ix(moves == m.front ? m.back : m.front)]->box;
     const double way = mine.centre().x < other.centre().x ? -1 : 1;
     const Point at = thingAt(plan, moves).at;
-    finding.fix = moveTo(
-        moves, {at.x + way * (kApart_mm * plan.habits.moreThanUsual() - kiss->first.distance_mm), at.y});
+    finding.fix = moveTo(moves, {at.x + way * (kApart_mm * plan.habits.moreThanUsual() - *kiss), at.y});
     out.push_back(std::move(finding));
   }
 }

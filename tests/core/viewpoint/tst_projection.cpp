@@ -9,6 +9,7 @@
 #include "core/viewpoint/ground.h"
 #include "core/viewpoint/room.h"
 #include "core/viewpoint/scale.h"
+#include "support/plans.h"
 #include "tests/support/least_squares.h"
 #include "tests/support/program.h"
 
