@@ -109,10 +109,12 @@ void FaceView::paintRulers(QPainter& p, const FaceGeometry& g) const {
   const double step = inches ? kMmPerInch / 4 : 5;
   // As close as its numbers can be read.
   const QFontMetricsF font(labelFont());
+  const double room =
+      std::max(shapedText(QStringLiteral("000"), labelFont()).size().width() + 8, font.height());
   int longEvery = inches ? 4 : 2;
   for (const int by : {2, 5, 10}) {
     const double apart = longEvery * step * g.scale;
-    if (apart >= std::max(font.horizontalAdvance(QStringLiteral("000")) + 8, font.height())) break;
+    if (apart >= room) break;
     longEvery = (inches ? 4 : 2) * by;
   }
   p.setFont(labelFont());
@@ -131,9 +133,11 @@ void FaceView::paintRulers(QPainter& p, const FaceGeometry& g) const {
     const double y = g.toPixels({0, k * step}).y();
     const bool big = k % longEvery == 0;
     p.drawLine(QPointF(face.left() - gap, y), QPointF(face.left() - gap - (big ? 6 : 3), y));
-    if (big)
-      p.drawText(QRectF(face.left() - gap - 8 - 60, y - font.height() / 2, 60, font.height()),
-                 Qt::AlignRight | Qt::AlignVCenter, QString::number(inches ? k / 4 : k * 5));
+    if (!big) continue;
+    const QString number = QString::number(inches ? k / 4 : k * 5);
+    const double wide = shapedText(number, labelFont()).size().width();
+    drawShaped(p, QRectF(face.left() - gap - 8 - wide, y - font.height() / 2, wide, font.height()), number,
+               labelFont());
   }
 }
 

@@ -9,14 +9,17 @@ using std::chrono::milliseconds, std::chrono::steady_clock;
 
 namespace {
 
-constexpr milliseconds kTurn(20);  // what two of them paint does not fall into one frame
+constexpr milliseconds kApart(15);  // what two of them paint does not fall into one frame
+constexpr milliseconds kStill(20);  // longer than a hand that moves takes for a step
 
-}
+}  // namespace
 
 Beside::Beside(QObject* parent) : QObject(parent) {
   m_turn.setSingleShot(true);
   m_turn.setTimerType(Qt::PreciseTimer);
-  connect(&m_turn, &QTimer::timeout, this, &Beside::turn);
+  m_painted.setSingleShot(true);
+  m_painted.setInterval(0);  // events that were sent before, a painting among them, come first
+  for (const QTimer* timer : {&m_turn, &m_painted}) connect(timer, &QTimer::timeout, this, &Beside::turn);
 }
 
 void Beside::add(QObject* who, int pace_ms, std::function<void()> tell) {
@@ -27,33 +30,46 @@ void Beside::add(QObject* who, int pace_ms, std::function<void()> tell) {
 void Beside::moved(bool atOnce) {
   for (Follower& f : m_followers) f.late = true;
   if (!atOnce) {
-    if (!m_turn.isActive()) m_turn.start(kTurn);
+    if (const Follower* next = nextOne(); next && remains(*next) <= milliseconds::zero()) m_painted.start();
+    if (!m_turn.isActive()) m_turn.start(kStill);
     return;
   }
-  m_turn.stop();
+  m_turn.stop(), m_painted.stop();
   for (size_t k = 0; k < m_followers.size(); ++k)
     if (m_followers[k].late) tell(m_followers[k]);
 }
 
 void Beside::heard() {
-  m_turn.stop();
+  m_turn.stop(), m_painted.stop();
   for (Follower& f : m_followers) f.late = false;
 }
 
-void Beside::turn() {
+/// Who is late and due first; null if nobody is late.
+Beside::Follower* Beside::nextOne() {
   const auto next =
       std::min_element(m_followers.begin(), m_followers.end(), [](const Follower& a, const Follower& b) {
         return std::pair(!a.late, a.due) < std::pair(!b.late, b.due);
       });
-  if (next == m_followers.end() || !next->late) return;
-  const auto remains = std::chrono::ceil<milliseconds>(next->due - steady_clock::now());
-  m_turn.start(std::max(kTurn, remains));
-  if (remains <= milliseconds::zero()) tell(*next);
+  return next == m_followers.end() || !next->late ? nullptr : &*next;
+}
+
+milliseconds Beside::remains(const Follower& next) const {
+  return std::chrono::ceil<milliseconds>(std::max(next.due, m_last + kApart) - steady_clock::now());
+}
+
+void Beside::turn() {
+  m_painted.stop();
+  Follower* next = nextOne();
+  if (!next) return m_turn.stop();
+  const milliseconds wait = remains(*next);
+  m_turn.start(std::max(kStill, wait));
+  if (wait <= milliseconds::zero()) tell(*next);
 }
 
 void Beside::tell(Follower& follower) {
   follower.late = false;
-  follower.due = steady_clock::now() + follower.pace;
+  m_last = steady_clock::now();
+  follower.due = m_last + follower.pace;
   if (!follower.who) return;
   const auto what = follower.tell;  // which may bring another follower
   what();

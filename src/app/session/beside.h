@@ -1,5 +1,6 @@
 // Who stands beside the hand: views that show what a hand moves. If each step waited for all of them, the
-// hand would feel it; so they are told one after the other, a frame apart, each at its own pace.
+// hand would feel it; so they are told one after the other, a frame apart, each at its own pace, and when
+// what the hand holds has been painted.
 #pragma once
 
 #include <QObject>
@@ -36,11 +37,15 @@ class Beside : public QObject {
     bool late = false;
   };
 
+  Follower* nextOne();
+  std::chrono::milliseconds remains(const Follower& next) const;
   void turn();
   void tell(Follower& follower);
 
   std::vector<Follower> m_followers;
-  QTimer m_turn;
+  std::chrono::steady_clock::time_point m_last = {};  // somebody was told
+  QTimer m_turn;                                      ///< when the hand stands still
+  QTimer m_painted;                                   ///< after what a step has brought about
 };
 
 }  // namespace havlo

@@ -39,18 +39,30 @@ QSize Trail::sizeHint() const { return {800, qRound(74 * textScale())}; }
 
 double Trail::stride() const {
   // The plan's title keeps some room at the right, whatever the size of text.
-  const double title = std::max(QFontMetricsF(bodyFont(QFont::DemiBold)).horizontalAdvance(m_title),
-                                QFontMetricsF(labelFont()).horizontalAdvance(m_state));
-  const double room = width() - 32 - std::clamp(title + 20, 130.0, 250.0);
+  const QFont font = bodyFont(QFont::DemiBold);
+  if (m_titleFont != font) {  // asked for by every place; measured once
+    m_titleFont = font;
+    m_titleWidth = std::max(QFontMetricsF(font).horizontalAdvance(m_title),
+                            QFontMetricsF(labelFont()).horizontalAdvance(m_state));
+  }
+  const double room = width() - 32 - std::clamp(m_titleWidth + 20, 130.0, 250.0);
   return std::min(190 * textScale(), room / std::max(1.0, static_cast<double>(m_places.size())));
 }
 
 void Trail::setPlaces(std::vector<Place> places) {
   if (places == m_places) return;
   // While something is dragged often one word changes, and the rest need not be painted.
-  for (size_t k = 0; k < places.size(); ++k)
-    if (places.size() != m_places.size() || places[k] != m_places[k])
-      for (const int round : {static_cast<int>(k) - 1, static_cast<int>(k)}) update(roundOf(round));
+  for (size_t k = 0; k < places.size() && places.size() == m_places.size(); ++k) {
+    if (places[k] == m_places[k]) continue;
+    Place told = m_places[k];
+    told.status = places[k].status;
+    const int place = static_cast<int>(k);
+    if (told == places[k]) {
+      update(roundOf(place) & wordsArea());
+    } else {
+      update(roundOf(place - 1) | roundOf(place));
+    }
+  }
   if (places.size() != m_places.size()) update();
   m_places = std::move(places);
   QStringList spoken;
@@ -62,6 +74,7 @@ void Trail::setPlan(const QString& title, const QString& state) {
   if (title == m_title && state == m_state) return;
   m_title = title;
   m_state = state;
+  m_titleFont.reset();
   update();
 }
 
@@ -80,6 +93,12 @@ QRect Trail::roundOf(int place) const {
   return mirrored(QRectF(16 + place * stride(), 0, stride() + kDrawing * textScale(), height()))
       .toAlignedRect()
       .adjusted(-16, 0, 16, 0);
+}
+
+/// Below the path and its drawings.
+QRect Trail::wordsArea() const {
+  const int top = qFloor(36 * textScale());
+  return {0, top, width(), height() - top};
 }
 
 std::vector<ViewItem> Trail::items() const {
@@ -224,12 +243,12 @@ void Trail::paintPath(QPainter& p, const QRect& within) const {
   }
 }
 
-void Trail::paintPlace(QPainter& p, int k) const {
+void Trail::paintDrawing(QPainter& p, int k) const {
   const Theme& t = theme();
   const Place& place = m_places[ix(k)];
   const bool here = k == m_current;
   const QPointF c = middleOf(k);
-  const double size = kDrawing * textScale(), x = 16 + k * stride();
+  const double size = kDrawing * textScale();
   p.setPen(here ? QPen(t.green, 1.8) : QPen(Qt::NoPen));
   p.setBrush(here ? t.greenVeil : t.paper);
   p.drawEllipse(c, size * 0.66, size * 0.64);
@@ -244,11 +263,16 @@ void Trail::paintPlace(QPainter& p, int k) const {
     p.drawEllipse(corner, 7, 7);
     drawMark(p, corner, 5.5, Mark::Look, place.level == Level::Note ? t.soft : colourOf(place.level));
   }
+}
+
+void Trail::paintWords(QPainter& p, int k) const {
+  const Theme& t = theme();
+  const Place& place = m_places[ix(k)];
   const QFontMetricsF body(bodyFont()), label(labelFont());
   const double under = 36 * textScale() + body.ascent();
-  p.setFont(bodyFont(here ? QFont::Bold : QFont::Normal));
+  p.setFont(bodyFont(k == m_current ? QFont::Bold : QFont::Normal));
   p.setPen(t.ink);
-  const QRectF room = mirrored({x, 0, stride() - 10, static_cast<double>(height())});
+  const QRectF room = mirrored({16 + k * stride(), 0, stride() - 10, static_cast<double>(height())});
   const auto write = [&](double baseline, const QString& text, const QFontMetricsF& font) {
     p.drawText(QRectF(room.left(), baseline - font.ascent(), room.width(), font.height()),
                Qt::AlignVCenter | Qt::AlignLeading, font.elidedText(text, Qt::ElideRight, room.width()));
@@ -259,6 +283,19 @@ void Trail::paintPlace(QPainter& p, int k) const {
   write(under + label.height(), place.status, label);
 }
 
+void Trail::paintTitle(QPainter& p, const QRectF& right) const {
+  const Theme& t = theme();
+  const QFontMetricsF body(bodyFont()), strong(bodyFont(QFont::Bold));
+  p.setFont(bodyFont(QFont::Bold));
+  p.setPen(t.ink);
+  p.drawText(right.adjusted(0, 10 * textScale(), 0, 0), Qt::AlignTrailing | Qt::AlignTop,
+             strong.elidedText(m_title, Qt::ElideMiddle, right.width()));
+  p.setFont(labelFont());
+  p.setPen(t.soft);
+  p.drawText(right.adjusted(0, 12 * textScale() + body.height(), 0, 0), Qt::AlignTrailing | Qt::AlignTop,
+             m_state);
+}
+
 void Trail::paintEvent(QPaintEvent* e) {
   QPainter p(this);
   p.setRenderHint(QPainter::Antialiasing);
@@ -267,21 +304,16 @@ void Trail::paintEvent(QPaintEvent* e) {
   p.fillRect(rect(), t.paper);
   p.setPen(QPen(t.rule, 1));
   p.drawLine(0, height() - 1, width(), height() - 1);
-  paintPath(p, e->rect());
-  for (int k = 0; k < static_cast<int>(m_places.size()); ++k)
-    if (roundOf(k).intersects(e->rect())) paintPlace(p, k);
-  const QFontMetricsF body(bodyFont());
-  const QRectF right =
-      mirrored(QRectF(16 + static_cast<double>(m_places.size()) * stride(), 0,
-                      width() - 32 - static_cast<double>(m_places.size()) * stride(), height()));
-  p.setFont(bodyFont(QFont::Bold));
-  p.setPen(t.ink);
-  p.drawText(right.adjusted(0, 10 * textScale(), 0, 0), Qt::AlignTrailing | Qt::AlignTop,
-             QFontMetricsF(bodyFont(QFont::Bold)).elidedText(m_title, Qt::ElideMiddle, right.width()));
-  p.setFont(labelFont());
-  p.setPen(t.soft);
-  p.drawText(right.adjusted(0, 12 * textScale() + body.height(), 0, 0), Qt::AlignTrailing | Qt::AlignTop,
-             m_state);
+  const bool drawings = !wordsArea().contains(e->rect());
+  if (drawings) paintPath(p, e->rect());
+  for (int k = 0; k < static_cast<int>(m_places.size()); ++k) {
+    if (!roundOf(k).intersects(e->rect())) continue;
+    if (drawings) paintDrawing(p, k);
+    paintWords(p, k);
+  }
+  const double wide = static_cast<double>(m_places.size()) * stride();
+  const QRectF right = mirrored(QRectF(16 + wide, 0, width() - 32 - wide, height()));
+  if (right.intersects(e->rect())) paintTitle(p, right);
   if (hasFocus()) {
     p.setPen(QPen(t.green, 2));
     p.setBrush(Qt::NoBrush);

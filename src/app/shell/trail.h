@@ -1,8 +1,10 @@
 // The trail: the places in the order of work, each saying by shape and words how it stands.
 #pragma once
 
+#include <QFont>
 #include <QTimer>
 #include <QWidget>
+#include <optional>
 #include <vector>
 
 #include "app/common/accessible_items.h"
@@ -55,6 +57,8 @@ class Trail : public QWidget, public ItemView {
  private:
   std::vector<Place> m_places;
   QString m_title, m_state;
+  mutable std::optional<QFont> m_titleFont;  ///< that both were measured with
+  mutable double m_titleWidth = 0;           ///< px, of the longer one
   int m_current = 0;
   std::vector<QPushButton*> m_acts;
   QLineEdit* m_typed = nullptr;
@@ -63,10 +67,13 @@ class Trail : public QWidget, public ItemView {
   double stride() const;
   QPointF middleOf(int place) const;
   void paintPath(QPainter& p, const QRect& within) const;
-  void paintPlace(QPainter& p, int place) const;
+  void paintDrawing(QPainter& p, int place) const;
+  void paintWords(QPainter& p, int place) const;
+  void paintTitle(QPainter& p, const QRectF& right) const;
   QRectF titleArea() const;
   /// Where it is in the direction of reading.
   QRect roundOf(int place) const;
+  QRect wordsArea() const;
   QRectF mirrored(const QRectF& area) const;
   void layActs();
 };

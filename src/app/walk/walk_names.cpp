@@ -3,56 +3,60 @@
 #include <algorithm>
 #include <cmath>
 #include <limits>
-#include <unordered_map>
 
 namespace havlo {
 namespace {
 
 constexpr int kLines = 5;
 
-/// Boxes by where they stand across the walk: of hundreds only those near by are asked.
+/// Boxes by where they stand across the walk: of hundreds only those near by are asked. What stands beside
+/// the room counts in its first or last column.
 class Boxes {
  public:
-  explicit Boxes(const std::vector<QRectF>& all) {
+  Boxes(const QRectF& room, const std::vector<QRectF>& all)
+      : m_left(room.left()),
+        m_columns(static_cast<size_t>(std::clamp(room.width() / kColumn, 0.0, 1e4)) + 1) {
     for (const QRectF& r : all) put(r);
   }
   void put(const QRectF& r) {
     if (r.isEmpty()) return;
-    const int first = columnOf(r.left());
-    for (int k = first; k <= columnOf(r.right()); ++k)
+    const size_t first = columnOf(r.left()), last = columnOf(r.right());
+    for (size_t k = first; k <= last; ++k)
       m_columns[k].push_back({r.left(), r.right(), r.top(), r.bottom(), first});
   }
   /// How many a box runs over.
   long under(const QRectF& box) const {
     if (box.isEmpty()) return 0;
     const double left = box.left(), right = box.right(), top = box.top(), bottom = box.bottom();
-    const int first = columnOf(left);
+    const size_t first = columnOf(left), last = columnOf(right);
     long count = 0;
-    for (int k = first; k <= columnOf(right); ++k) {
-      const auto column = m_columns.find(k);
-      if (column == m_columns.end()) continue;
-      for (const One& r : column->second)  // one that stands in several columns counts in the first
+    for (size_t k = first; k <= last; ++k)
+      for (const One& r : m_columns[k])  // one that stands in several columns counts in the first
         if (r.top < bottom && r.bottom > top && r.left < right && r.right > left &&
             std::max(r.first, first) == k)
           ++count;
-    }
     return count;
   }
 
  private:
   struct One {
     double left, right, top, bottom;
-    int first;  // column
+    size_t first;  // column
   };
-  std::unordered_map<int, std::vector<One>> m_columns;
-  static int columnOf(double x) { return static_cast<int>(std::floor(x / 24)); }
+  static constexpr double kColumn = 24;  // px
+  double m_left;
+  std::vector<std::vector<One>> m_columns;
+  size_t columnOf(double x) const {
+    return static_cast<size_t>(
+        std::clamp((x - m_left) / kColumn, 0.0, static_cast<double>(m_columns.size() - 1)));
+  }
 };
 
 }  // namespace
 
 std::vector<WalkNameSpot> placeWalkNames(const std::vector<WalkName>& names, const std::vector<QRectF>& taken,
                                          const std::vector<QRectF>& inTheWay, const QRectF& room) {
-  Boxes written(taken), below(inTheWay);
+  Boxes written(room, taken), below(room, inTheWay);
   constexpr int kFull = 40;  // so many without room one after the other: the rest has none either
   int without = 0;
   std::vector<WalkNameSpot> out;
