@@ -121,14 +121,14 @@ QList<QByteArray> drawings() {
 }
 bool readASet(const QByteArray& bytes) { return static_cast<bool>(readStampSet(bytes)); }
 
-/// What is read is looked through for stamps, if it is small, one of sixty-four: tracing takes a hundred
+/// What is read is looked through for stamps, if it is small, one of five hundred: tracing takes hundreds of
 /// times as long as reading.
 bool readAPicture(const QByteArray& bytes) {
   const auto scan = readScanFile(fileOf(bytes, "scan.png"));
   if (!scan) return false;
   const Scan& s = scan.value().scan;
   constexpr double kSmall_px = 4'000;
-  if (s.pxPerMm > 0 && double(s.width) * s.height < kSmall_px && qChecksum(bytes) % 64 == 0)
+  if (s.pxPerMm > 0 && double(s.width) * s.height < kSmall_px && qChecksum(bytes) % 512 == 0)
     if (const auto sheet = readSheet(s); sheet && !sheet.value().impressions.empty())
       (void)traceStamp(s, sheet.value(), sheet.value().impressions[0]);
   return true;

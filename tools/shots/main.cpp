@@ -55,6 +55,7 @@ using havlo::testing::settleOrder;
 
 /// What is still looked for, the eye's answer or a better order, would change the picture: it comes first.
 bool shoot(havlo::MainWindow& window, const QString& path) {
+  havlo::testing::waitForJobs(window.session());
   havlo::testing::waitForJobs(window);
   QCoreApplication::processEvents();
   return window.grab().save(path);
@@ -159,6 +160,7 @@ int main(int argc, char** argv) {
     }
     if (places.contains(QStringLiteral("masks"))) {
       window.visit(QStringLiteral("order"));
+      settleOrder(window.session());
       window.order().showMasks();
       window.order().masks().choose("hare");
       settle(window.order().masks());
@@ -295,6 +297,7 @@ int main(int argc, char** argv) {
     }
     if (!places.contains(QStringLiteral("order"))) return;
     window.visit(QStringLiteral("order"));
+    settleOrder(window.session());
     settle(window.order());
     const havlo::AnalysisRef now = window.session().analysis();  // kept: a better order may take its place
     const auto& steps = now->sheet.steps;
