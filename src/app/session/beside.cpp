@@ -30,8 +30,13 @@ void Beside::add(QObject* who, int pace_ms, std::function<void()> tell) {
 void Beside::moved(bool atOnce) {
   for (Follower& f : m_followers) f.late = true;
   if (!atOnce) {
-    if (const Follower* next = nextOne(); next && remains(*next) <= milliseconds::zero()) m_painted.start();
-    if (!m_turn.isActive()) m_turn.start(kStill);
+    const Follower* next = nextOne();
+    if (!next) return;
+    const milliseconds wait = remains(*next);
+    if (wait <= milliseconds::zero()) m_painted.start();
+    // It may run for one that is due much later.
+    if (!m_turn.isActive() || m_turn.remainingTimeAsDuration() > std::max(kStill, wait))
+      m_turn.start(std::max(kStill, wait));
     return;
   }
   m_turn.stop(), m_painted.stop();

@@ -112,6 +112,25 @@ class TstBeside : public QObject {
     QTRY_COMPARE(told.last(), QStringLiteral("walk"));
   }
 
+  /// One that is due long after the others does not hold them up when the hand stands still.
+  void aSlowOneHoldsNobodyUp() {
+    Beside beside(nullptr);
+    int quick = 0;
+    beside.add(this, 400, [&] { ++quick; });
+    beside.add(this, 100000, [] {});
+    beside.moved(false);
+    QTRY_COMPARE(quick, 1);
+    QTest::qWait(60);
+    beside.moved(false);  // both are late again, the slow one is not due for long
+    QTRY_COMPARE(quick, 2);
+    QTest::qWait(60);  // by now the slow one is waited for
+    beside.moved(false);
+    QElapsedTimer clock;
+    clock.start();
+    QTRY_COMPARE(quick, 3);
+    QVERIFY2(clock.elapsed() < 2500, qPrintable(QString::number(clock.elapsed())));
+  }
+
   void whoHasHeardOtherwiseIsNotToldAgain() {
     Beside beside(nullptr);
     int told = 0;
