@@ -10,6 +10,7 @@
 
 #include "app/common/drawings.h"
 #include "app/common/form_rows.h"
+#include "app/common/keyed_rows.h"
 #include "app/common/rolled.h"
 #include "app/face/thing_acts.h"
 #include "app/scene/crowd_panel.h"
@@ -243,12 +244,12 @@ void ThingPanel::fillFacts(int i) {
   m_asksHeight->setVisible(unknown);
   if (unknown) m_asks->setText(tr("How tall is it really?"));
   const ThingWords words = wordsOfThing(plan, *m_session.scene(), i);
-  m_scale->setText(words.size);
+  showText(m_scale, words.size);
   m_scale->setVisible(!words.size.isEmpty());
   setInk(m_scale, words.right ? theme().ink : theme().ochre);
   QStringList more{words.place, words.turn};
   if (!words.mist.isEmpty()) more << words.mist;
-  m_facts->setText(more.join(u' '));
+  showText(m_facts, more.join(u' '));
   m_ways->setVisible(!words.right);
   if (!words.right) offerEyes(i);
   const auto scale = readScale(plan, i);
