@@ -1,6 +1,6 @@
 // Who stands beside the hand: views that show what a hand moves. If each step waited for all of them, the
-// hand would feel it; so they are told one after the other, a frame apart, each at its own pace, and when
-// what the hand holds has been painted.
+// hand would feel it; so they are told one after the other, each at its own pace, right after a step has
+// been painted: what remains of the frame is theirs.
 #pragma once
 
 #include <QObject>
