@@ -6,6 +6,7 @@
 #include <QLoggingCategory>
 #include <cstdint>
 #include <cstdio>
+#include <opencv2/core/utility.hpp>
 
 #include "fuzz/readers.h"
 
@@ -25,6 +26,7 @@ extern "C" int LLVMFuzzerInitialize(int*, char***) {
   static char* argv[] = {name, nullptr};
   static const auto* application = new QGuiApplication(argc, argv);
   (void)application;
+  cv::setNumThreads(1);  // a fuzzer has one core, and waiting for others takes longer than the work
   QLoggingCategory::setFilterRules(QStringLiteral("*=false"));
   if (!reader()) {
     std::fprintf(stderr, "HAVLO_READER names no reader\n");

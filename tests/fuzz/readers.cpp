@@ -4,6 +4,7 @@
 #include <QDir>
 #include <QFile>
 #include <QImage>
+#include <QImageReader>
 #include <QTemporaryDir>
 #include <cstdlib>
 
@@ -121,14 +122,20 @@ QList<QByteArray> drawings() {
 }
 bool readASet(const QByteArray& bytes) { return static_cast<bool>(readStampSet(bytes)); }
 
-/// What is read is looked through for stamps, if it is small, one of five hundred: tracing takes hundreds of
-/// times as long as reading.
+/// A picture of many pixels takes as long as two thousand small ones, and a trace as long as hundreds of
+/// readings: one of sixty-four of the former is read, one of four thousand of the latter traced, drawn by lot.
 bool readAPicture(const QByteArray& bytes) {
+  const size_t lot = qHash(bytes, 0);
+  const auto pixels = [](QSize s) { return double(s.width()) * s.height(); };
+  constexpr double kLarge_px = 500'000, kSmall_px = 4'000;
+  QBuffer buffer;
+  buffer.setData(bytes);
+  buffer.open(QIODevice::ReadOnly);
+  if (pixels(QImageReader(&buffer).size()) > kLarge_px && lot % 64 != 0) return false;
   const auto scan = readScanFile(fileOf(bytes, "scan.png"));
   if (!scan) return false;
   const Scan& s = scan.value().scan;
-  constexpr double kSmall_px = 4'000;
-  if (s.pxPerMm > 0 && double(s.width) * s.height < kSmall_px && qChecksum(bytes) % 512 == 0)
+  if (s.pxPerMm > 0 && pixels({s.width, s.height}) < kSmall_px && lot % 4096 == 0)
     if (const auto sheet = readSheet(s); sheet && !sheet.value().impressions.empty())
       (void)traceStamp(s, sheet.value(), sheet.value().impressions[0]);
   return true;

@@ -25,6 +25,7 @@ mkdir -p "$folder/$reader" "$out/build"
 cat > "$out/build/passed-over" <<LIST
 src:*unity_trace*
 fun:*inkedPart*
+fun:*greyOf*
 fun:*2cv3Mat*
 LIST
 cat > "$out/build/CMakeLists.txt" <<CMAKE
@@ -49,7 +50,7 @@ target_sources(havlo-io PRIVATE $root/tests/fuzz/no_pdf.cpp)
 add_subdirectory($root/tests/support support)
 add_executable(fuzz_reader $root/tests/fuzz/fuzz_reader.cpp $root/tests/fuzz/readers.cpp)
 target_link_options(fuzz_reader PRIVATE -fsanitize=fuzzer)
-target_link_libraries(fuzz_reader PRIVATE havlo-io havlo-test-support)
+target_link_libraries(fuzz_reader PRIVATE havlo-io havlo-test-support OpenCV::core)
 CMAKE
 # One fuzzer at a time builds; the others wait for it.
 (
