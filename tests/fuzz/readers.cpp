@@ -7,6 +7,7 @@
 #include <QImageReader>
 #include <QTemporaryDir>
 #include <cstdlib>
+#include <unordered_set>
 
 #include "core/chain/chain.h"
 #include "core/cutting/cutter.h"
@@ -122,12 +123,13 @@ QList<QByteArray> drawings() {
 }
 bool readASet(const QByteArray& bytes) { return static_cast<bool>(readStampSet(bytes)); }
 
-/// A picture of many pixels takes as long as two thousand small ones, and a trace as long as hundreds of
-/// readings: one of sixty-four of the former is read, one of four thousand of the latter traced, drawn by lot.
+/// A picture of many pixels takes as long as hundreds of small ones, and a trace as long as hundreds of
+/// readings: one of sixty-four of the former is read, one of four thousand of the latter traced, drawn by
+/// lot, and once: a mutation often leaves the bytes as they are.
 bool readAPicture(const QByteArray& bytes) {
   const size_t lot = qHash(bytes, 0);
   const auto pixels = [](QSize s) { return double(s.width()) * s.height(); };
-  constexpr double kLarge_px = 500'000, kSmall_px = 4'000;
+  constexpr double kLarge_px = 60'000, kSmall_px = 4'000;
   QBuffer buffer;
   buffer.setData(bytes);
   buffer.open(QIODevice::ReadOnly);
@@ -135,7 +137,9 @@ bool readAPicture(const QByteArray& bytes) {
   const auto scan = readScanFile(fileOf(bytes, "scan.png"));
   if (!scan) return false;
   const Scan& s = scan.value().scan;
-  if (s.pxPerMm > 0 && pixels({s.width, s.height}) < kSmall_px && lot % 4096 == 0)
+  static std::unordered_set<size_t> traced;
+  if (s.pxPerMm > 0 && pixels({s.width, s.height}) < kSmall_px && lot % 4096 == 0 &&
+      traced.insert(lot).second)
     if (const auto sheet = readSheet(s); sheet && !sheet.value().impressions.empty())
       (void)traceStamp(s, sheet.value(), sheet.value().impressions[0]);
   return true;
