@@ -120,6 +120,10 @@ struct FindingsTaken {
 };
 std::vector<Finding> readScene(const Plan& plan, const Analysis& analysis, const FindingsTaken& taken = {});
 
+/// Looks how near to each other things come that should part, for those pairs nobody has looked at since
+/// either moved. The rule about it looks itself where this was not done.
+void findGaps(const Plan& plan, Analysis& analysis);
+
 // The rules, one file each.
 void readOutOfScale(const Plan&, const Analysis&, std::vector<Finding>&);
 void readFloating(const Plan&, const Analysis&, std::vector<Finding>&);

@@ -204,13 +204,18 @@ void findWork(const Plan& plan, Analysis& a, const NeedTable* before) {
   a.workStands = false;
 }
 
-/// How large and how strong things should be, and what there is to say.
-void readOn(const Plan& plan, Analysis& a, const Analysis* before) {
+/// How large and how strong things should be.
+void readSizes(const Plan& plan, Analysis& a) {
   a.scale = readScales(plan);
   std::vector<double> distances;
   for (size_t i = 0; i < plan.impressions.size(); ++i)
     distances.push_back(a.depth->distance_m(static_cast<int>(i)));
   a.tone = readTones(plan, distances, toneGrounds(plan, a));
+}
+
+/// The same, and what there is to say.
+void readOn(const Plan& plan, Analysis& a, const Analysis* before) {
+  readSizes(plan, a);
   // Until the eye has looked again what it saw stands, and with it the rules that wait for it.
   const bool stands = before && before->looks && before->looks->fits(plan);
   if (stands) a.looks = before->looks;
@@ -239,6 +244,21 @@ AnalysisRef analyse(const Plan& plan, const Analysis* before, const ArtSource* a
   return a;
 }
 
+AnalysisRef analyseUnseen(const Plan& plan, const Analysis* before) {
+  const std::shared_ptr<Analysis> a = sceneOf(plan, before, nullptr);
+  findWork(plan, *a, before ? before->needTable.get() : nullptr);
+  readSizes(plan, *a);
+  findGaps(plan, *a);
+  a->findings = readScene(plan, *a);
+  return a;
+}
+
+AnalysisRef measured(const Plan& plan, const Analysis* before) {
+  const std::shared_ptr<Analysis> a = sceneOf(plan, before, nullptr);
+  readSizes(plan, *a);
+  return a;
+}
+
 AnalysisRef analyseScene(const Plan& plan, const Plan& was, const Analysis& before, const ArtSource* art) {
   if (plan.impressions.empty() || !before.needTable || !sameThings(plan, was))
     return analyse(plan, &before, art);
@@ -263,6 +283,7 @@ AnalysisRef withWork(const Plan& plan, const AnalysisRef& analysis) {
 
 AnalysisRef withLooks(const Plan& plan, const AnalysisRef& analysis, std::shared_ptr<const Looks> looks) {
   auto a = std::make_shared<Analysis>(*analysis);
+  findGaps(plan, *a);
   a->looks = std::move(looks);
   a->findings = readScene(plan, *a);
   return a;

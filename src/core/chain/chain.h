@@ -12,6 +12,14 @@ namespace havlo {
 /// analysis
 AnalysisRef analyse(const Plan& plan, const Analysis* before = nullptr, const ArtSource* art = nullptr);
 
+/// As analyse(), for a plan nobody has looked at: the rules that wait for the eye are read too, as far as
+/// they need nothing it has seen.
+AnalysisRef analyseUnseen(const Plan& plan, const Analysis* before = nullptr);
+
+/// Where things are, what they meet, and how large and strong they should be: neither work at the table nor
+/// anything to say.
+AnalysisRef measured(const Plan& plan, const Analysis* before = nullptr);
+
 /// What follows from where things are, found at once while a hand holds something: the work at the table
 /// (order, masks, steps and the rules about them) stands as it was before, see Analysis::workStands.
 /// Everything, as analyse(), where the things or what is done to them are not the same ones as before.

@@ -34,11 +34,7 @@ double shareShown(const Visible& thing) {
 Point clearSpot(const Plan& plan, const Stamp& stamp, const Analysis* known) {
   const Point first = goodSpot(plan, stamp);
   if (plan.impressions.empty()) return first;
-  // With the rules that wait for the eye, as far as they need nothing it has seen.
-  const auto read = [](const Plan& p, const Analysis* earlier) {
-    return withLooks(p, analyse(p, earlier), nullptr);
-  };
-  const AnalysisRef before = read(plan, known);
+  const AnalysisRef before = analyseUnseen(plan, known);
   const auto minded = keysOf(plan, *before, true);
   // What the reading makes of it there; less is better, nothing is minded below zero.
   struct Worth {
@@ -48,7 +44,7 @@ Point clearSpot(const Plan& plan, const Stamp& stamp, const Analysis* known) {
   const auto at = [&](double x) -> std::optional<Worth> {
     const auto with = withNewImpression(plan, stamp.id, {x, first.y});
     if (!with) return {};
-    const AnalysisRef a = read(with.value(), before.get());
+    const AnalysisRef a = analyseUnseen(with.value(), before.get());
     const auto now = keysOf(with.value(), *a, true);
     const double shows = shareShown(a->visible.back());
     const bool clear = shows >= kShows && std::includes(minded.begin(), minded.end(), now.begin(), now.end());
@@ -91,11 +87,12 @@ Result<Plan> withStampPut(const Plan& plan, const std::string& stampId, std::opt
     with = pressedAsUsual(with, newcomer.id);
   }
   if (!with.view || !with.view->visibility_m) return with;  // clear air: distance pales nothing
+  if (answerOf(plan.styles, Style::ByEye).value_or(false)) return with;
   const int added = static_cast<int>(with.impressions.size()) - 1;
-  const AnalysisRef read = analyse(with, known);
-  for (const Finding& f : read->findings)
-    if (f.kind == FindingKind::Tone && f.fix && f.fix->what == Fix::What::Press && f.fix->impression == added)
-      return applied(with, *f.fix);
+  std::vector<Finding> found;
+  readToneRecedes(with, *measured(with, known), found);
+  for (const Finding& f : found)
+    if (f.fix && f.fix->what == Fix::What::Press && f.fix->impression == added) return applied(with, *f.fix);
   return with;
 }
 

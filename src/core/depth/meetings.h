@@ -3,6 +3,7 @@
 #pragma once
 
 #include <array>
+#include <limits>
 #include <memory>
 #include <span>
 #include <vector>
@@ -41,11 +42,18 @@ struct NeededEdge {
 /// Between two strips of tape on one thing there must be as much as this: nobody lays them closer.
 inline constexpr double kBetweenStrips_mm = 4;
 
+/// How near the border of one thing comes to the outline of another; what it was found with.
+struct Gap {
+  double within_mm = -1;  ///< how far was looked; below 0: nobody has looked yet
+  double gap_mm = std::numeric_limits<double>::infinity();  ///< infinite: farther than that
+};
+
 struct Meeting {
   int front = 0, back = 0;
   bool contradictory = false;  ///< each is said to be in front of the other
   double area_mm2 = 0;         ///< of shared silhouette on the panel
   NeededEdge edge;             ///< of the front, against the back's ink
+  Gap gap;                     ///< see findGaps()
   bool overlaps() const { return area_mm2 > kLeastOverlap_mm2; }
 };
 

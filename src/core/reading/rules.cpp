@@ -138,6 +138,10 @@ std::string_view wordOf(Level level) {
 
 std::vector<Finding> readScene(const Plan& plan, const Analysis& analysis, const FindingsTaken& taken) {
   std::vector<Finding> out;
+  size_t room = 64;
+  for (const Analysis* from : {taken.atOnce, taken.withWork, taken.withLooks})
+    if (from) room = std::max(room, 2 * from->findings.size());
+  out.reserve(room);
   for (const Rule& rule : kRules) {
     const Analysis* from = takenFor(rule, taken);
     if (!from) {
@@ -166,6 +170,7 @@ std::vector<Finding> readScene(const Plan& plan, const Analysis& analysis, const
   }
   std::sort(ranks.begin(), ranks.end());
   std::vector<Finding> sorted;
+  sorted.reserve(out.size());
   for (const Ranked& r : ranks) sorted.push_back(std::move(out[r.from]));
   return sorted;
 }

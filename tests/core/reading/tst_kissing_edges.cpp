@@ -5,6 +5,7 @@
 #include <cmath>
 #include <memory>
 #include <numbers>
+#include <tuple>
 
 #include "core/base/random.h"
 #include "core/chain/chain.h"
@@ -97,6 +98,48 @@ class TstKissingEdges : public QObject {
                qPrintable(QStringLiteral("%1 for %2").arg(found[0].value).arg(gap)));
     }
     QVERIFY(told > 20 && apart > 20);
+  }
+
+  /// How near two things come is kept while neither moves. Things are moved, turned, put before one another,
+  /// and the hands err more: what is told is what a look at the card alone tells.
+  void whatIsKnownChangesNothing() {
+    Random random(11);
+    Plan p = emptyPlan();
+    const char* const names[] = {"one", "two", "three", "four"};
+    for (int k = 0; k < 4; ++k) {
+      addStamp(p, ragged(names[k], random));
+      put(p, names[k], names[k], {40 + 17.5 * (k % 2), 40 + 17.5 * (k / 2)}, 2 + k);
+    }
+    const auto told = [](const Analysis& a) {
+      std::vector<std::tuple<int, int, double>> out;
+      for (const Finding& f : a.findings)
+        if (f.kind == FindingKind::KissingEdges)
+          out.emplace_back(f.impressions[0], f.impressions[1], f.value);
+      return out;
+    };
+    AnalysisRef known;
+    int some = 0, kept = 0;
+    for (int round = 0; round < 200; ++round) {
+      Impression& moved = p.impressions[random.below(4)];
+      if (round % 10 == 3) {
+        moved.depth = AtMetres{2 + 4 * random.unit()};
+      } else if (round % 10 == 7) {
+        p.habits.printPlacing_mm = kUsualPlacing_mm * (1 + random.unit());
+      } else {
+        moved.at = moved.at + Point{random.unit() - 0.5, random.unit() - 0.5};
+        moved.turn_deg += 4 * random.unit();
+      }
+      const AnalysisRef a = withLooks(p, analyse(p, known.get()), nullptr);
+      Analysis alone = *analyse(p);
+      readKissingEdges(p, alone, alone.findings);
+      QVERIFY2(told(*a) == told(alone), qPrintable(QString::number(round)));
+      QVERIFY(told(*analyseUnseen(p, known.get())) == told(alone));
+      some += !told(alone).empty();
+      const AnalysisRef next = analyse(p, a.get());
+      for (const Meeting& m : next->meetings.list) kept += m.gap.within_mm >= 0;
+      known = a;
+    }
+    QVERIFY2(some > 50 && kept > 200, qPrintable(QStringLiteral("%1, %2").arg(some).arg(kept)));
   }
 };
 
