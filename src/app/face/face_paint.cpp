@@ -4,6 +4,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "app/common/lay_down.h"
 #include "app/face/face_note.h"
 #include "app/face/face_view.h"
 #include "app/theme/theme.h"
@@ -20,11 +21,7 @@ void FaceView::paintEvent(QPaintEvent*) {
   p.setRenderHint(QPainter::SmoothPixmapTransform);
   const FaceGeometry g = geometryNow();
   const QRectF face = g.face();
-  // The card's shade, as far as the card does not lie on it: Qt hands large translucent areas to threads of
-  // its own and waits for them.
-  const QColor shade(0, 0, 0, theme().dark ? 90 : 28);
-  p.fillRect(QRectF(face.right(), face.top() + 3, 2, face.height()), shade);
-  p.fillRect(QRectF(face.left() + 2, face.bottom(), face.width() - 2, 3), shade);
+  paintTable(p, face.toAlignedRect());
   paintPicture(p, face);
   p.setPen(QPen(theme().rule, 1));
   p.drawRect(face);
@@ -68,22 +65,22 @@ void FaceView::paintEvent(QPaintEvent*) {
   }
 }
 
+/// What the card does not lie on, and its shade there, in colours that hide what was: Qt hands translucent
+/// areas of many lines to threads of its own, and the window waits for them.
+void FaceView::paintTable(QPainter& p, const QRect& face) const {
+  const QColor table = palette().color(QPalette::Window);
+  for (const QRect& r : QRegion(rect()) - face.adjusted(2, 2, -2, -2)) p.fillRect(r, table);
+  const QColor shade = mixed(table, Qt::black, theme().dark ? 0.35 : 0.11);
+  p.fillRect(QRect(face.left() + face.width(), face.top() + 3, 2, face.height()), shade);
+  p.fillRect(QRect(face.left() + 2, face.top() + face.height(), face.width() - 2, 3), shade);
+}
+
 void FaceView::paintPicture(QPainter& p, const QRectF& face) const {
   if (m_picture.isNull()) {
     const Colour c = m_session.plan().card.paper.colour;
     p.fillRect(face, colourOf(c));
   } else {
-    // A picture of the face's own size is laid down pixel by pixel, which is many times faster than scaling.
-    const double ratio = devicePixelRatioF();
-    const bool sameSize = std::fabs(m_picture.width() - face.width() * ratio) < 1.5 &&
-                          std::fabs(m_picture.height() - face.height() * ratio) < 1.5;
-    if (sameSize) {
-      QImage exact = m_picture;
-      exact.setDevicePixelRatio(ratio);
-      p.drawImage(QPointF(std::round(face.left()), std::round(face.top())), exact);
-    } else {
-      p.drawImage(face, m_picture);
-    }
+    layDown(p, face, m_picture);
   }
 }
 

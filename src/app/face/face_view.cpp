@@ -42,6 +42,7 @@ FaceView::FaceView(PlanSession& session, RowDraft& row, CrowdDraft& crowd, std::
   setFocusPolicy(Qt::StrongFocus);
   setLayoutDirection(Qt::LeftToRight);  // what is on paper is not mirrored
   setMouseTracking(true);
+  setAttribute(Qt::WA_OpaquePaintEvent);  // it paints the table too
   setAcceptDrops(true);
   grabGesture(Qt::PinchGesture);
   setAccessibleName(tr("Card face"));
@@ -109,7 +110,7 @@ bool FaceView::samePicture(const Plan& now) const {
 }
 
 void FaceView::refresh() {
-  m_overlay.refresh(geometryNow());
+  m_overlay.refresh(geometryNow(), devicePixelRatioF());
   if (samePicture(m_session.plan())) return update();
   m_pictured = m_session.snapshot();
   m_picturedScale = geometryNow().scale;

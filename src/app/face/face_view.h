@@ -144,6 +144,7 @@ class FaceView : public QWidget, public ItemView {
   void nudge(Point by);
   void turnBy(double degrees);
 
+  void paintTable(QPainter& p, const QRect& face) const;
   void paintPicture(QPainter& p, const QRectF& face) const;
   void paintEmpty(QPainter& p, const FaceGeometry& g) const;
   void paintContacts(QPainter& p, const FaceGeometry& g, int selected) const;

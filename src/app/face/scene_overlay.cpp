@@ -6,6 +6,7 @@
 #include <algorithm>
 #include <cmath>
 
+#include "app/common/lay_down.h"
 #include "app/common/light_layer.h"
 #include "app/face/crowd_draft.h"
 #include "app/face/row_draft.h"
@@ -37,14 +38,14 @@ void SceneOverlay::bringUpToDate() {
   m_chains = chained(guidesOf(*m_of, *a.depth, a.meetings.placed, {construction, false, true}));
 }
 
-void SceneOverlay::refresh(const FaceGeometry& g) {
+void SceneOverlay::refresh(const FaceGeometry& g, double ratio) {
   if (m_lightOf == m_session.snapshot() && m_lightSize == g.face().size()) return;
   m_lightOf = m_session.snapshot(), m_lightSize = g.face().size();
   if (!m_lightOf->light || !m_lightOf->view) return forget();
   m_lighting->run(
-      [plan = m_lightOf, a = m_session.scene(), g](const Progress&) {
+      [plan = m_lightOf, a = m_session.scene(), g, ratio](const Progress&) {
         const auto shadows = castShadows(*plan, *a->depth, a->meetings.placed);
-        return shadows.empty() ? QImage() : lightLayer(*plan, *a, shadows, g);
+        return shadows.empty() ? QImage() : fittedTo(g.face(), ratio, lightLayer(*plan, *a, shadows, g));
       },
       [this](QImage light) {
         m_light = std::move(light);
@@ -91,7 +92,7 @@ void SceneOverlay::paintBelow(QPainter& p, const FaceGeometry& g) {
   p.save();
   bringUpToDate();
   const Theme onCard = lightTheme();
-  if (!m_light.isNull()) p.drawImage(g.face(), m_light);
+  if (!m_light.isNull()) layDown(p, g.face(), m_light);
   const int mark = m_session.chosenMark();
   const bool room = m_session.chosenPart() == QLatin1String("room");
   p.setBrush(Qt::NoBrush);

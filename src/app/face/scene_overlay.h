@@ -28,8 +28,9 @@ class SceneOverlay {
         m_lighting(new Job<QImage>(parent)),
         m_lit(std::move(lit)) {}
 
-  /// The plan or the card's size on the screen is another one.
-  void refresh(const FaceGeometry& g);
+  /// The plan or the card's size on the screen is another one. @param ratio  pixels of the screen over the
+  /// window's
+  void refresh(const FaceGeometry& g, double ratio);
   /// Another card is there: nothing of the one before is shown on it.
   void forget();
   /// Under everything else that is drawn over the picture, clipped to the face.

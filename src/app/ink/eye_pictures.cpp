@@ -34,11 +34,6 @@ void slip(QPainter& p, const FaceGeometry& g, QPointF at, const QString& words) 
   p.drawText(box, Qt::AlignCenter, words);
 }
 
-QColor mixed(QColor a, QColor b, double t) {
-  const auto between = [t](int x, int y) { return qRound(x + t * (y - x)); };
-  return {between(a.red(), b.red()), between(a.green(), b.green()), between(a.blue(), b.blue())};
-}
-
 }  // namespace
 
 void paintDistances(QPainter& p, const FaceGeometry& g, const Plan& plan, const Analysis& a) {

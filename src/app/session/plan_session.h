@@ -119,8 +119,7 @@ class PlanSession : public QObject {
 
   /// A hand that holds something has moved, and not paused since.
   bool handMoves() const { return m_held > 0 && !m_settled; }
-  /// Who shows what a hand moves, and is not waited for by it. planChanged() comes
-  /// when it pauses or lets go.
+  /// Who shows what a hand moves, and is not waited for by it. planChanged() comes when it pauses or lets go.
   Beside& beside() { return m_beside; }
 
   /// What is known of the hands at work: every plan that is opened here is reckoned with them.

@@ -24,6 +24,7 @@ constexpr double kDrawing = 26;  // px at usual size
 }  // namespace
 
 Trail::Trail(QWidget* parent) : QWidget(parent) {
+  setAttribute(Qt::WA_OpaquePaintEvent);
   setFocusPolicy(Qt::StrongFocus);
   setAccessibleName(tr("Places"));
   setAcceptDrops(true);

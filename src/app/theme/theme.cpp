@@ -263,6 +263,11 @@ void applyTheme(QApplication& app, const Appearance& wanted) {
     if (!before.isEmpty() && window->styleSheet() == before) window->setStyleSheet(g_sheet);
 }
 
+QColor mixed(const QColor& a, const QColor& b, double share) {
+  const auto between = [share](int x, int y) { return qRound(x + share * (y - x)); };
+  return {between(a.red(), b.red()), between(a.green(), b.green()), between(a.blue(), b.blue())};
+}
+
 const QString& windowSheet() { return g_sheet; }
 
 }  // namespace havlo

@@ -47,6 +47,9 @@ void applyTheme(QApplication& app, const Appearance& wanted);
 /// window.
 const QString& windowSheet();
 
+/// The colour between two opaque ones. @param share  of the second, 0 to 1
+QColor mixed(const QColor& a, const QColor& b, double share);
+
 /// Type sizes in px at text scale 1: labels 12, body 13, headings 16.
 QFont labelFont(int weight = QFont::Normal);
 QFont bodyFont(int weight = QFont::Normal);
