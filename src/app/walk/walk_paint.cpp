@@ -219,12 +219,7 @@ void WalkView::paintFlats(QPainter& p, std::vector<Flat> flats) const {
 QString WalkView::labelFor(const Flat& f, int selected) const {
   const QString& name = known().names[ix(f.impression)];
   if (f.impression != selected && f.impression != m_hover) return name;
-  double tall = f.high_m - f.low_m;
-  // Where the panel says how tall it reads, the same is said here.
-  for (const ScaleReading& s : m_session.scene()->scale)
-    if (s.impression == f.impression && s.implied_m) tall = *s.implied_m;
-  const QString height =
-      !std::isfinite(f.away_m) || !m_session.plan().view ? QString() : tr(", %1 tall").arg(tallText(tall));
+  const QString height = heightWords(m_session.plan(), *m_session.scene(), f.impression, f.high_m - f.low_m);
   return tr("%1, %2%3").arg(name, spoken(writeDistance(Metres{f.away_m})), height);
 }
 

@@ -2,6 +2,7 @@
 
 #include <algorithm>
 #include <cmath>
+#include <optional>
 
 #include "core/plan/role_facts.h"
 #include "core/viewpoint/scale.h"
@@ -81,6 +82,16 @@ QString tallText(double m) {
 
 QString awayText(double m) { return std::isfinite(m) ? spoken(writeDistance(Metres{m})) : tr("very far"); }
 
+QString heightWords(const Plan& plan, const Analysis& a, int i, double reach_m) {
+  if (!plan.view || !std::isfinite(a.depth->distance_m(i))) return {};
+  std::optional<double> tall;
+  if (factsOf(plan.stamp(plan.impressions[ix(i)].stamp)->role).sides) tall = reach_m;
+  // Where the sentence about its size says how tall it reads, the same is said here.
+  for (const ScaleReading& s : a.scale)
+    if (s.impression == i && s.implied_m) tall = *s.implied_m;
+  return tall ? tr(", %1 tall").arg(tallText(*tall)) : QString();
+}
+
 ThingWords wordsOfThing(const Plan& plan, const Analysis& a, int i) {
   const Impression& thing = plan.impressions[ix(i)];
   ThingWords out;
@@ -91,8 +102,10 @@ ThingWords wordsOfThing(const Plan& plan, const Analysis& a, int i) {
   }
   const QString away = awayText(a.depth->distance_m(i));
   const auto* on = std::get_if<OnThing>(&thing.depth);
-  out.place = on ? tr("On %1, %2 away.").arg(nameOf(plan, plan.indexOf(on->id)), away)
-                 : tr("Stands %1 away.").arg(away);
+  const bool stands = factsOf(plan.stamp(thing.stamp)->role).stands();
+  out.place = on       ? tr("On %1, %2 away.").arg(nameOf(plan, plan.indexOf(on->id)), away)
+              : stands ? tr("Stands %1 away.").arg(away)
+                       : tr("%1 away").arg(away) + u'.';  // a sun or a greeting stands nowhere
   if (!std::isfinite(a.depth->distance_m(i))) out.place = tr("Very far away.");
   out.turn = turnSentence(plan, a, i);
   out.mist = mistSentence(plan, a, i);

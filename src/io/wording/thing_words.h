@@ -17,6 +17,11 @@ struct ThingWords {
 
 ThingWords wordsOfThing(const Plan& plan, const Analysis& analysis, int impression);
 
+/// ", 1.70 m tall", to follow a thing's name; empty for what is as tall as its distance happens to make it:
+/// what is very far, flat, hangs in the sky or lies over everything, unless its stamp says how tall it is.
+/// @param reach_m  of its print there, from foot to head
+QString heightWords(const Plan& plan, const Analysis& analysis, int impression, double reach_m);
+
 /// "55 cm", "1.70 m", "12 m". @param metres  > 0
 QString tallText(double metres);
 
