@@ -1,6 +1,6 @@
 #include "app/common/keyed_rows.h"
 
-#include <QRegularExpression>
+#include "app/common/shaped_text.h"
 
 namespace havlo {
 
@@ -65,13 +65,6 @@ void KeyedRows::end(bool fill) {
   if (m_filled >= 0) m_grid->setRowStretch(m_filled, 0);
   m_filled = fill ? m_row + 1 : -1;
   if (fill) m_grid->setRowStretch(m_filled, 1);
-}
-
-QString keptTogether(const QString& text) {
-  static const QRegularExpression apart(
-      QStringLiteral(R"((\d) (?=(?:\d+/\d+|%|mm|cm|m|in|kg|g|min|h|s)(?!\w)))"),
-      QRegularExpression::UseUnicodePropertiesOption);
-  return QString(text).replace(apart, QStringLiteral("\\1\u00a0"));
 }
 
 void showText(QLabel* label, const QString& text) {

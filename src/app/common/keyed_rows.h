@@ -54,9 +54,6 @@ class KeyedRows : public QWidget {
   void put(const QString& name, QWidget* cell, Qt::Alignment alignment);
 };
 
-/// No line ends within 5 3/4, or between a number and its unit.
-QString keptTogether(const QString& text);
-
 /// Sets what differs only, so that nothing flickers and a reader of the screen is not told twice; a number
 /// stays with its unit.
 void showText(QLabel* label, const QString& text);

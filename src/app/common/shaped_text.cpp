@@ -3,6 +3,8 @@
 #include <QCoreApplication>
 #include <QHash>
 #include <QPainter>
+#include <QRegularExpression>
+#include <QTextLayout>
 
 namespace havlo {
 
@@ -36,6 +38,33 @@ void drawShaped(QPainter& p, const QRectF& box, const QString& words, const QFon
   const QStaticText& text = shapedText(words, font);
   p.setFont(font);
   p.drawStaticText(box.center() - QPointF(text.size().width(), text.size().height()) / 2, text);
+}
+
+QString keptTogether(const QString& text) {
+  static const QRegularExpression apart(
+      QStringLiteral(R"((\d) (?=(?:\d+/\d+|%|mm|cm|m|in|kg|g|min|h|s)(?!\w)))"),
+      QRegularExpression::UseUnicodePropertiesOption);
+  return QString(text).replace(apart, QStringLiteral("\\1\u00a0"));
+}
+
+double drawWholeLines(QPainter& p, const QRectF& box, const QString& words) {
+  const QFontMetricsF metrics(p.font());
+  QTextLayout layout(words, p.font(), p.device());
+  layout.beginLayout();
+  double y = box.top();
+  for (QTextLine line = layout.createLine(); line.isValid() && y + metrics.height() <= box.bottom() + 0.5;
+       line = layout.createLine()) {
+    line.setLineWidth(box.width());
+    const bool last = y + 2 * metrics.height() > box.bottom() + 0.5;
+    const bool more = line.textStart() + line.textLength() < words.size();
+    const QString said = last && more
+                             ? metrics.elidedText(words.mid(line.textStart()), Qt::ElideRight, box.width())
+                             : words.mid(line.textStart(), line.textLength()).trimmed();
+    p.drawText(QPointF(box.left(), y + metrics.ascent()), said);
+    y += metrics.height();
+  }
+  layout.endLayout();
+  return y;
 }
 
 }  // namespace havlo

@@ -9,6 +9,7 @@
 #include <utility>
 
 #include "app/common/drawings.h"
+#include "app/common/shaped_text.h"
 #include "app/theme/theme.h"
 #include "io/wording/step_words.h"
 
@@ -194,15 +195,14 @@ void StepStrip::paintEvent(QPaintEvent* e) {
                       QPointF(cell.right() - 5.0, cell.bottom() - 6.0));
     p.setPen(t.ink);
     p.setFont(labelFont(QFont::DemiBold));
-    QRectF used;
-    p.drawText(QRectF(text.topLeft(), QSizeF(text.width(), 2 * metrics.height())),
-               Qt::AlignLeft | Qt::TextWordWrap, words.title, &used);
+    const double under = drawWholeLines(p, QRectF(text.topLeft(), QSizeF(text.width(), 2 * metrics.height())),
+                                        keptTogether(words.title));
     p.setPen(t.soft);
     p.setFont(labelFont());
     const QString line = words.where.isEmpty() ? words.detail : words.where;
-    p.drawText(QRectF(text.left(), used.bottom() + 2, text.width(),
-                      std::min(text.bottom() - used.bottom() - 2, 2.1 * metrics.height())),
-               Qt::AlignLeft | Qt::TextWordWrap, line);
+    drawWholeLines(
+        p, QRectF(text.left(), under, text.width(), std::min(text.bottom() - under, 2.1 * metrics.height())),
+        keptTogether(line));
   }
   if (m_dragTo >= 0) {
     const double x = 4 + m_dragTo * cellSize().width();

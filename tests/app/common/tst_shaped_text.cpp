@@ -67,6 +67,38 @@ class TstShapedText : public QObject {
       }
   }
 
+  // Lines that fit are set as Qt sets them; of more than fit there is no half line, and the last says that it
+  // goes on.
+  void linesAreWholeOrNotThere() {
+    const QString fits = QStringLiteral("Cut the masks, then cover the hare");
+    const QString more = fits + QStringLiteral(", the reeds and the kite, each with its own");
+    const QFontMetricsF metrics(labelFont());
+    for (const double room : {2.0, 2.4, 2.9}) {
+      const QRectF box(10, 2, 120, room * metrics.height());
+      double end = 0;
+      const auto whole = [&](const QString& words) {
+        return painted([&](QPainter& p) {
+          p.setFont(labelFont());
+          end = drawWholeLines(p, box, words);
+        });
+      };
+      const Seen ours(whole(fits)), qts(painted([&](QPainter&p) {
+        p.setFont(labelFont());
+        p.drawText(box, Qt::AlignLeft | Qt::TextWordWrap, fits);
+      }));
+      QVERIFY(std::abs(end - box.top() - 2 * metrics.height()) < 0.01);
+      QVERIFY(std::abs(ours.box.right() - qts.box.right()) <= 1 &&
+              std::abs(ours.box.bottom() - qts.box.bottom()) <= 1);
+      QVERIFY(std::abs(ours.ink / qts.ink - 1) < 0.03);
+      const Seen cut(whole(more));
+      QVERIFY(std::abs(end - box.top() - 2 * metrics.height()) < 0.01);
+      QVERIFY(cut.box.bottom() <= box.top() + 2 * metrics.height() && cut.box.right() <= box.right());
+      QVERIFY(cut.ink > ours.ink);  // as much of the next words as there is room for, and the dots
+    }
+    const Seen none(painted([&](QPainter& p) { drawWholeLines(p, QRectF(10, 2, 120, 4), fits); }));
+    QCOMPARE(none.ink, 0.0);
+  }
+
   void isShapedOnceForEachFont() {
     const QString words = QStringLiteral("Sleeping cat");
     const QStaticText* first = &shapedText(words, labelFont());

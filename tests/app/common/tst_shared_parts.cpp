@@ -20,6 +20,7 @@
 #include "app/common/flow_row.h"
 #include "app/common/ink_tin.h"
 #include "app/common/keyed_rows.h"
+#include "app/common/shaped_text.h"
 #include "app/common/side_panels.h"
 #include "app/common/tip.h"
 #include "app/drawer/stamp_facts.h"
