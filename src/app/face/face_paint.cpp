@@ -13,6 +13,29 @@
 #include "io/wording/names.h"
 
 namespace havlo {
+namespace {
+
+/// Bent over what it turns, with a head at both ends. @param up  from the foot of that to its head
+QPainterPath bentArrow(QPointF at, QPointF up) {
+  constexpr double kRadius = 9, kEnd_deg = 20, kBarb_px = 4.6, kBarb_deg = 38;
+  QPainterPath out;
+  const QRectF circle(-kRadius, -kRadius / 2, 2 * kRadius, 2 * kRadius);
+  out.arcMoveTo(circle, kEnd_deg);
+  const QPointF right = out.currentPosition();
+  out.arcTo(circle, kEnd_deg, 180 - 2 * kEnd_deg);
+  for (const double side : {1.0, -1.0})
+    for (const double barb_deg : {-kBarb_deg, kBarb_deg}) {
+      const double back = qDegreesToRadians(kEnd_deg + 90 + barb_deg);  // the way the arc came from
+      out.moveTo(side * right.x(), right.y());
+      out.lineTo(out.currentPosition() + kBarb_px * QPointF(side * std::cos(back), -std::sin(back)));
+    }
+  return QTransform()
+      .translate(at.x(), at.y())
+      .rotate(qRadiansToDegrees(std::atan2(up.x(), -up.y())))
+      .map(out);
+}
+
+}  // namespace
 
 void FaceView::paintEvent(QPaintEvent*) {
   QPainter p(this);
@@ -188,10 +211,11 @@ void FaceView::paintSelected(QPainter& p, const FaceGeometry& g, int selected) c
   p.drawEllipse(foot, 6, 6);
   p.drawPoint(foot);
   const QPointF handle = turnHandle(selected);
-  p.setPen(QPen(theme().green, 1.2));
-  p.setBrush(theme().card);
-  p.drawEllipse(handle, 6, 6);
-  p.drawArc(QRectF(handle - QPointF(3, 3), QSizeF(6, 6)), 40 * 16, 260 * 16);
+  const QPainterPath turn = bentArrow(handle, handle - foot);
+  p.setPen(QPen(onCard.card, 4.4, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
+  p.drawPath(turn);
+  p.setPen(QPen(onCard.green, 1.6, Qt::SolidLine, Qt::RoundCap, Qt::RoundJoin));
+  p.drawPath(turn);
   // Held in place: a pin through the foot.
   if (m_session.aside().held.contains(
           QString::fromStdString(m_session.plan().impressions[ix(selected)].id))) {
