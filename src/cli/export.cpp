@@ -34,7 +34,9 @@ int runExport(const Call& call) {
   for (const char* o : {"--png", "--svg", "--pdf", "--tiff"}) {
     if (!call.has(o)) continue;
     const QString path = call.value(o), ending = QString::fromLatin1(o).mid(2);
-    if (!path.endsWith(u'.' + ending, Qt::CaseInsensitive))
+    const bool shortTiff =
+        ending == QLatin1String("tiff") && path.endsWith(QLatin1String(".tif"), Qt::CaseInsensitive);
+    if (!shortTiff && !path.endsWith(u'.' + ending, Qt::CaseInsensitive))
       return complain(kUsage,
                       QStringLiteral("%1 wants a name that ends in .%2").arg(QLatin1String(o), ending));
     if (const auto saved = saveFinishedCard(path, opened->plan, *opened->analysis, art(), *dpi); !saved)

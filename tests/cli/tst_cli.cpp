@@ -39,6 +39,7 @@ class TstCli : public QObject, private CliFolder {
     row("two plans", {"check", crowd, crowd}, 2);
     row("export of nothing", {"export", crowd}, 2);
     row("export under another ending", {"export", crowd, "--png", "x.svg"}, 2);
+    row("TIFF under another ending", {"export", crowd, "--tiff", "x.tifs"}, 2);
     row("export to nowhere", {"export", crowd, "--csv", "/nowhere/x.csv"}, 4);
     row("suggest with a seed in words", {"suggest", crowd, "--seed", "one"}, 2);
     row("suggest with an unknown lock", {"suggest", crowd, "--lock", "zebra"}, 3);
@@ -247,6 +248,14 @@ class TstCli : public QObject, private CliFolder {
     for (const char* ending : {"png", "svg", "pdf", "zip", "csv"}) {
       QVERIFY(QFileInfo(file(QStringLiteral("a.") + QLatin1String(ending))).size() > 200);
       QVERIFY(r.json().contains(QLatin1String(ending)));
+    }
+    // Both endings of a TIFF are common; its first bytes are those of TIFF 6.0 (Adobe 1992), section 2.
+    for (const char* name : {"b.tif", "b.tiff"}) {
+      const Ran tiff = cli({QStringLiteral("export"), plan, QStringLiteral("--dpi"), QStringLiteral("60"),
+                            QStringLiteral("--tiff"), file(QLatin1String(name))});
+      QVERIFY2(tiff.exit == 0, tiff.err.constData());
+      QFile f(file(QLatin1String(name)));
+      QVERIFY(f.open(QIODevice::ReadOnly) && f.read(4) == QByteArray("II*\0", 4));
     }
   }
 
